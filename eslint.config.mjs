@@ -1,0 +1,55 @@
+import js from '@eslint/js';
+import { defineConfig } from 'eslint/config';
+import prettier from 'eslint-config-prettier';
+import imports from 'eslint-plugin-import-x';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+/** The folders of core, in the order of the road a quantity travels. Each may import only those to its left. */
+const coreFolders = [
+  'quantity', 'heat', 'food', 'kitchen', 'recipe', 'scaling', 'stock', 'cost',
+  'storage', 'week', 'session', 'schedule', 'run', 'learn', 'formats',
+];
+
+export default defineConfig(
+  { ignores: ['**/dist/', '**/node_modules/', '.data/', 'test-results/', '**/*.cjs'] },
+  js.configs.recommended,
+  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly', console: 'readonly', fetch: 'readonly', setTimeout: 'readonly', URL: 'readonly', performance: 'readonly', AbortSignal: 'readonly', Buffer: 'readonly' } } },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [ts.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    plugins: { 'import-x': imports },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-non-null-assertion': 'error',
+    },
+  },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    rules: {
+      'import-x/no-restricted-paths': [
+        'error',
+        {
+          basePath: import.meta.dirname,
+          zones: coreFolders.map((folder, place) => ({
+            target: `./packages/core/src/${folder}`,
+            from: coreFolders.slice(place + 1).map((right) => `./packages/core/src/${right}`),
+            message: `core: ${folder} may import only the folders to its left.`,
+          })),
+        },
+      ],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^(?!\\.|fraction\\.js$|fast-check$|node:|@lhncbc/)', message: 'core imports no framework.' }] },
+      ],
+      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'fetch', 'setTimeout'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core is deterministic: hand in a seed.' }],
+    },
+  },
+  { files: ['packages/core/src/**/*.test.ts'], rules: { 'no-restricted-globals': 'off' } },
+  { files: ['apps/web/src/**/*.{ts,tsx}'], extends: [hooks.configs.flat.recommended] },
+  { files: ['**/*.test.{ts,tsx}'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
+  prettier,
+);

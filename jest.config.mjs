@@ -1,0 +1,39 @@
+const swc = [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+    },
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+  },
+];
+const node = {
+  testEnvironment: 'node',
+  transform: { '\\.[cm]?[jt]sx?$': swc },
+  testEnvironmentOptions: { customExportConditions: ['kestrel-src', 'node', 'node-addons'] },
+};
+
+export default {
+  projects: [
+    { displayName: 'core', rootDir: 'packages/core', ...node },
+    { displayName: 'server', rootDir: 'apps/server', ...node },
+    {
+      displayName: 'web',
+      rootDir: 'apps/web',
+      testEnvironment: 'jsdom',
+      transform: { '\\.[cm]?[jt]sx?$': swc },
+      testEnvironmentOptions: { customExportConditions: ['kestrel-src', 'browser'] },
+      moduleNameMapper: { '\\.css$': '<rootDir>/test/emptyStyle.cjs' },
+      setupFiles: ['<rootDir>/test/browserParts.cjs'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom'],
+    },
+  ].map((project) => ({ ...project, testPathIgnorePatterns: ['/node_modules/', '/dist/'] })),
+};

@@ -1,0 +1,2 @@
+export { readShelfLine } from './readShelfLine.ts';
+export type { PlaceName, ShelfLine } from './readShelfLine.ts';

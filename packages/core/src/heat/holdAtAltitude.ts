@@ -1,0 +1,23 @@
+import { minutes, type Metres, type Minutes, type Reasoned } from '../quantity/index.ts';
+
+/**
+ * Minutes at pressure, lengthened for altitude: above 600 m about 5 % for each 300 m.
+ * Source: US extension-service advice (from memory); the appliance's manual decides.
+ * @example holdAtAltitude(minutes(10), metres(1180)).value.toFixed(2) // => '10.97'
+ */
+export function holdAtAltitude(book: Minutes, altitude: Metres): Reasoned<Minutes> {
+  const more = Math.max(0, altitude - 600) / 300 * 0.05;
+  const value = minutes(book * (1 + more));
+  return {
+    value,
+    because: {
+      rule: more > 0 ? 'minutes in the table, 5 % more for each 300 m above 600 m' : 'minutes in the table',
+      figure: `${value.toFixed(1)} min`,
+      parts: [
+        { rule: 'in the table', figure: `${book} min` },
+        { rule: `at ${Math.round(altitude)} m`, figure: `+${(more * 100).toFixed(1)} %` },
+      ],
+      source: 'US extension-service advice (from memory)',
+    },
+  };
+}

@@ -1,0 +1,60 @@
+import type { Scoop } from '../quantity/index.ts';
+
+export interface Cooker {
+  readonly litres: number;
+  readonly watts: number;
+  /** What its valve holds above the air outside, kPa gauge. */
+  readonly gaugeKpa: number;
+  /** Least liquid in mL: the manual decides. */
+  readonly leastLiquidMl: number;
+  readonly steelKg: number;
+}
+export interface Oven {
+  readonly racks: number;
+  readonly preheatMinutes: number;
+  readonly trayCm2: number;
+}
+export interface Jug {
+  /** The blades catch nothing below this. */
+  readonly leastMl: number;
+  readonly mostMl: number;
+  readonly hotMostMl: number;
+}
+export interface BoxKind {
+  readonly name: string;
+  readonly mL: number;
+}
+
+/** What a kitchen has. Every plan, amount and warning is worked out for it. */
+export interface Equipment {
+  readonly altitudeM: number;
+  /** IANA name of the time zone that its days are counted in. */
+  readonly zone: string;
+  /** ISO 4217 */
+  readonly currency: string;
+  readonly scoops: readonly Scoop[];
+  readonly cookers: readonly Cooker[];
+  readonly oven: Oven;
+  readonly burners: number;
+  /** Largest pot, litres. */
+  readonly potLitres: number;
+  readonly jug: Jug;
+  readonly boxes: readonly BoxKind[];
+}
+
+/** Where a kitchen starts before anybody says otherwise. */
+export const STARTING_EQUIPMENT: Equipment = {
+  altitudeM: 0,
+  zone: 'UTC',
+  currency: 'EUR',
+  scoops: ['1 cup', '1/2 cup', '1/3 cup', '1/4 cup', '1 tbsp', '1 tsp', '1/2 tsp', '1/4 tsp'],
+  cookers: [{ litres: 6, watts: 1000, gaugeKpa: 80, leastLiquidMl: 300, steelKg: 1.2 }],
+  oven: { racks: 2, preheatMinutes: 12, trayCm2: 1500 },
+  burners: 4,
+  potLitres: 5,
+  jug: { leastMl: 300, mostMl: 1500, hotMostMl: 1000 },
+  boxes: [
+    { name: 'small box', mL: 500 },
+    { name: 'large box', mL: 1000 },
+  ],
+};

@@ -1,0 +1,64 @@
+import Fraction from 'fraction.js';
+
+export type BaseUnit = 'g' | 'mL' | 'each';
+
+export interface Mass {
+  readonly kind: 'mass';
+  readonly g: Fraction;
+}
+export interface Volume {
+  readonly kind: 'volume';
+  readonly mL: Fraction;
+}
+export interface Count {
+  readonly kind: 'count';
+  readonly each: Fraction;
+}
+
+/** So much of something. Mass, volume and count are different kinds: only a food's facts lead from one to another. */
+export type Quantity = Mass | Volume | Count;
+
+/** What a line may say. "To taste" and "unknown" are amounts, not gaps. */
+export type Amount = Quantity | { readonly kind: 'to taste' } | { readonly kind: 'unknown' };
+
+export const mass = (g: Fraction | number | string): Mass => ({ kind: 'mass', g: new Fraction(g) });
+export const volume = (mL: Fraction | number | string): Volume => ({ kind: 'volume', mL: new Fraction(mL) });
+export const count = (each: Fraction | number | string): Count => ({ kind: 'count', each: new Fraction(each) });
+
+export const baseUnitOf = (quantity: Quantity): BaseUnit =>
+  quantity.kind === 'mass' ? 'g' : quantity.kind === 'volume' ? 'mL' : 'each';
+
+/** The bare number, in g, mL or each. */
+export function inBase(quantity: Quantity): Fraction {
+  switch (quantity.kind) {
+    case 'mass':
+      return quantity.g;
+    case 'volume':
+      return quantity.mL;
+    case 'count':
+      return quantity.each;
+    default:
+      return quantity satisfies never;
+  }
+}
+
+/** A quantity of the kind that a base unit belongs to. */
+export function ofBase(unit: BaseUnit, amount: Fraction | number | string): Quantity {
+  switch (unit) {
+    case 'g':
+      return mass(amount);
+    case 'mL':
+      return volume(amount);
+    case 'each':
+      return count(amount);
+    default:
+      return unit satisfies never;
+  }
+}
+
+/**
+ * The same quantity, so many times.
+ * @example inBase(times(mass(400), new Fraction(3, 2))).toFraction() // => '600'
+ */
+export const times = (quantity: Quantity, factor: Fraction): Quantity =>
+  ofBase(baseUnitOf(quantity), inBase(quantity).mul(factor));

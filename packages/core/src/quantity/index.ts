@@ -1,0 +1,16 @@
+export { Fraction } from './fraction.ts';
+export { baseUnitOf, count, inBase, mass, ofBase, times, volume } from './amount.ts';
+export type { Amount, BaseUnit, Count, Mass, Quantity, Volume } from './amount.ts';
+export { addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
+export type { Day } from './day.ts';
+export { MEASURES, isMeasureName, quantityOf } from './measures.ts';
+export type { Measure, MeasureName, Written } from './measures.ts';
+export { done, refused } from './outcome.ts';
+export type { Outcome } from './outcome.ts';
+export { commonPractice, fromMemory } from './reason.ts';
+export type { Because, Reasoned, Sourced } from './reason.ts';
+export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
+export type { Scoop, Scooped } from './scoops.ts';
+export { show } from './show.ts';
+export { celsius, kelvin, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from './unit.ts';
+export type { Celsius, In, Kelvin, Kilograms, Kilojoules, KpaAbsolute, KpaGauge, Metres, Minutes, Watts } from './unit.ts';

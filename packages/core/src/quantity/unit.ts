@@ -1,0 +1,23 @@
+declare const unit: unique symbol;
+
+/** A plain number that carries its unit in its type, so that two of them cannot be swapped. */
+export type In<U extends string> = number & { readonly [unit]: U };
+
+export type Minutes = In<'min'>;
+export type Celsius = In<'°C'>;
+export type Kelvin = In<'K'>;
+export type Metres = In<'m'>;
+export type Kilograms = In<'kg'>;
+export type Kilojoules = In<'kJ'>;
+export type Watts = In<'W'>;
+export type KpaGauge = In<'kPa gauge'>;
+export type KpaAbsolute = In<'kPa absolute'>;
+
+export const minutes = (n: number) => n as Minutes;
+export const celsius = (n: number) => n as Celsius;
+export const kelvin = (n: number) => n as Kelvin;
+export const metres = (n: number) => n as Metres;
+export const kilograms = (n: number) => n as Kilograms;
+export const watts = (n: number) => n as Watts;
+export const kpaGauge = (n: number) => n as KpaGauge;
+export const kpaAbsolute = (n: number) => n as KpaAbsolute;

@@ -1,0 +1,17 @@
+import type { Food, FoodId } from '../food/index.ts';
+import type { Revision } from './revision.ts';
+
+/** What a recipe yields, as a food: it lies on the shelf in boxes and keeps by its own days. Its allergens are those of all its lines. */
+export function componentFood(recipe: Revision, foods: ReadonlyMap<FoodId, Food>): Food {
+  const allergens = new Set(recipe.lines.flatMap((line) => foods.get(line.food)?.facts.allergens ?? []));
+  return {
+    id: recipe.component.id,
+    name: recipe.component.name,
+    facts: {
+      kind: 'component',
+      base: 'g',
+      allergens: [...allergens].sort(),
+      keeps: { fridge: recipe.component.fridgeDays, freezer: recipe.component.freezerDays },
+    },
+  };
+}

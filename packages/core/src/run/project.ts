@@ -1,0 +1,137 @@
+import type { Plan, Problem } from '../session/index.ts';
+import type { TaskFacts } from './foldRun.ts';
+
+export type TaskStatus = 'done' | 'running' | 'due' | 'ready' | 'waiting';
+
+export interface RunTask {
+  readonly id: string;
+  readonly status: TaskStatus;
+  /** ms since 1970: as it was, or as it is expected. */
+  readonly start: number;
+  readonly end: number;
+}
+
+export interface RunView {
+  readonly tasks: readonly RunTask[];
+  /** The next thing for hands, when there is one. */
+  readonly now: RunTask | undefined;
+  readonly clocks: readonly RunTask[];
+  readonly next: readonly RunTask[];
+  readonly endsAt: number;
+  readonly plannedEndsAt: number;
+  readonly finished: boolean;
+}
+
+interface Edge {
+  readonly from: string;
+  readonly waitMinutes: number;
+}
+
+const MINUTE = 60_000;
+
+/**
+ * Where a run stands at a moment. The order of the plan is kept; what is late pushes what depends on it, and only that. Clocks are derived from events
+ * and the moment handed in, never counted down.
+ */
+export function projectRun(problem: Problem, plan: Plan, startedAt: number, facts: ReadonlyMap<string, TaskFacts>, now: number): RunView {
+  const edges = edgesOf(problem, plan);
+  const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
+  const hands = new Set(problem.tasks.filter((task) => task.attention === 'full').map((task) => task.id));
+  const ordered = inPlanOrder(problem, plan, edges);
+  const seen = new Map<string, RunTask>();
+
+  for (const id of ordered) {
+    const known = facts.get(id) ?? {};
+    const waits = edges.get(id) ?? [];
+    const planned = startedAt + (plan.starts[id] ?? 0) * MINUTE;
+    const after = waits.reduce((latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE), startedAt);
+    const open = waits.some(({ from }) => seen.get(from)?.status !== 'done');
+    const linked = problem.links.filter((link) => link.to === id);
+    const atOnce = linked.some((link) => link.max === 0);
+    const length = (minutes.get(id) ?? 0) * MINUTE;
+
+    if (known.doneAt !== undefined) {
+      const begun = Math.min(known.startedAt ?? Math.max(after, atOnce ? 0 : planned), known.doneAt);
+      seen.set(id, { id, status: 'done', start: begun, end: known.doneAt });
+      continue;
+    }
+    if (hands.has(id)) {
+      const start = known.startedAt ?? Math.max(after, planned);
+      const status: TaskStatus = open && known.startedAt === undefined ? 'waiting' : 'ready';
+      const from = status === 'ready' ? start : Math.max(start, now);
+      seen.set(id, { id, status, start: from, end: Math.max(known.lookAgainAt ?? from + length, now) });
+      continue;
+    }
+    // Nobody's work starts by itself when what it waits for is done.
+    const start = known.startedAt ?? (atOnce ? after : Math.max(after, planned));
+    const running = known.startedAt !== undefined || (!open && start <= now);
+    const end = Math.max(known.lookAgainAt ?? start + length, now);
+    const status: TaskStatus = !running ? 'waiting' : end <= now ? 'due' : 'running';
+    seen.set(id, { id, status, start: running ? start : Math.max(start, now), end: running ? end : Math.max(start, now) + length });
+  }
+
+  const tasks = ordered.flatMap((id) => seen.get(id) ?? []);
+  const forHands = tasks.filter((task) => hands.has(task.id) && task.status === 'ready');
+  const waiting = tasks.filter((task) => task.status === 'waiting' || task.status === 'ready').sort((a, b) => a.start - b.start);
+  const current = forHands.sort((a, b) => a.start - b.start)[0];
+  return {
+    tasks,
+    now: current,
+    clocks: tasks.filter((task) => task.status === 'running' || task.status === 'due').sort((a, b) => a.end - b.end),
+    next: waiting.filter((task) => hands.has(task.id) && task.id !== current?.id),
+    endsAt: Math.max(startedAt, ...tasks.map((task) => task.end)),
+    plannedEndsAt: startedAt + plan.makespan * MINUTE,
+    finished: tasks.every((task) => task.status === 'done'),
+  };
+}
+
+/** What each task waits for in this plan: its links, and whoever had the hands, the vessel or the oven before it. */
+function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edge[]> {
+  const edges = new Map<string, Edge[]>(problem.tasks.map((task) => [task.id, []]));
+  const start = (id: string) => plan.starts[id] ?? 0;
+  const length = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
+  const end = (id: string) => start(id) + (length.get(id) ?? 0);
+  for (const { from, to, min } of problem.links) edges.get(to)?.push({ from, waitMinutes: min });
+
+  // Hands in the order of the plan: each pair takes the next task that begins when it is free.
+  const free = Array.from({ length: problem.cooks }, () => ({ until: 0, last: '' }));
+  const washLength = new Map(problem.uses.map((use) => [use.id, use.wash ?? 0]));
+  const washes = plan.washes.map((wash) => ({ start: wash.start, end: wash.start + (washLength.get(wash.after) ?? 0), before: problem.uses.find((use) => use.id === wash.before)?.from ?? '' }));
+  const work = problem.tasks.filter((task) => task.attention === 'full').sort((a, b) => start(a.id) - start(b.id) || a.id.localeCompare(b.id));
+  for (const task of work) {
+    const pair = free.filter(({ until }) => until <= start(task.id)).sort((a, b) => b.until - a.until)[0];
+    if (!pair) continue;
+    const between = washes.filter((wash) => wash.start >= pair.until && wash.end <= start(task.id)).reduce((sum, wash) => sum + wash.end - wash.start, 0);
+    if (pair.last) edges.get(task.id)?.push({ from: pair.last, waitMinutes: problem.cooks === 1 ? between : 0 });
+    pair.until = end(task.id);
+    pair.last = task.id;
+  }
+
+  for (const resource of problem.resources) {
+    const uses = problem.uses.filter((use) => use.resource === resource.id).sort((a, b) => start(a.from) - start(b.from));
+    uses.forEach((use, n) => {
+      for (const before of uses.slice(0, n)) {
+        if (end(before.to) > start(use.from)) continue;
+        const unlike = before.temperature !== use.temperature;
+        const full = resource.kind !== 'vessel' && (before.units ?? 1) + (use.units ?? 1) > resource.units;
+        const alike = before.group !== undefined && before.group === use.group;
+        if (resource.kind === 'vessel') edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0) });
+        else if (full || unlike) edges.get(use.from)?.push({ from: before.to, waitMinutes: resource.kind === 'oven' && unlike ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0) : 0 });
+      }
+    });
+  }
+  return edges;
+}
+
+function inPlanOrder(problem: Problem, plan: Plan, edges: ReadonlyMap<string, readonly Edge[]>): readonly string[] {
+  const open = new Set(problem.tasks.map((task) => task.id));
+  const byStart = [...open].sort((a, b) => (plan.starts[a] ?? 0) - (plan.starts[b] ?? 0) || a.localeCompare(b));
+  const order: string[] = [];
+  while (open.size > 0) {
+    const next = byStart.find((id) => open.has(id) && (edges.get(id) ?? []).every(({ from }) => !open.has(from)));
+    if (next === undefined) throw new Error('The tasks of this run wait for each other in a circle.');
+    open.delete(next);
+    order.push(next);
+  }
+  return order;
+}

@@ -1,0 +1,105 @@
+import type { Reasoned } from '../quantity/index.ts';
+import type { Equipment } from '../kitchen/index.ts';
+
+/** What a whole batch would fill, at its fullest. */
+export interface Bulk {
+  readonly vessel: 'cooker' | 'tray' | 'jug' | 'pot';
+  /** Millilitres at its fullest; for a tray, cm² in one layer. */
+  readonly fullest: number;
+  /** Dry or raw food that swells or foams: the half line counts. */
+  readonly swells: boolean;
+  readonly liquidMl: number;
+}
+
+/** Grams that lie on a cm² of tray in one layer. Common practice, no published source. */
+export const TRAY_GRAMS_PER_CM2 = 0.65;
+
+export interface Loads {
+  readonly loads: number;
+  readonly trays: number;
+  readonly warnings: readonly string[];
+}
+
+/**
+ * How many equal loads a batch needs here. A sealed cooker is filled to two thirds, to half where the food swells or foams.
+ * Source: US extension-service advice (from memory); the appliance's manual decides.
+ */
+export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  switch (bulk.vessel) {
+    case 'cooker': {
+      const cooker = equipment.cookers[0];
+      if (!cooker) return one('This kitchen has no sealed cooker.', ['There is no sealed cooker in this kitchen: add one, or cook this in a pot.']);
+      const share = bulk.swells ? 1 / 2 : 2 / 3;
+      const limit = cooker.litres * 1000 * share;
+      const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
+      const thin = bulk.liquidMl / loads < cooker.leastLiquidMl;
+      return {
+        value: {
+          loads,
+          trays: 0,
+          warnings: thin ? [`Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`] : [],
+        },
+        because: {
+          rule: loads === 1 ? 'fits the cooker at its fullest' : 'fullest ÷ fill line, in equal loads',
+          figure: loads === 1 ? 'one load' : `${loads} loads`,
+          parts: [
+            { rule: 'at its fullest, swollen, with its liquid', figure: litres(bulk.fullest) },
+            { rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker', figure: litres(limit) },
+          ],
+          source: 'US extension-service advice (from memory); the manual decides',
+        },
+      };
+    }
+    case 'tray': {
+      const trays = Math.max(1, Math.ceil(bulk.fullest / equipment.oven.trayCm2));
+      const loads = Math.ceil(trays / equipment.oven.racks);
+      return {
+        value: { loads, trays: Math.ceil(trays / loads), warnings: [] },
+        because: {
+          rule: 'one layer ÷ tray',
+          figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
+          parts: [
+            { rule: 'in one layer', figure: `${Math.round(bulk.fullest)} cm²`, source: 'common practice, no published source' },
+            { rule: 'a tray', figure: `${equipment.oven.trayCm2} cm², ${equipment.oven.racks} racks` },
+          ],
+        },
+      };
+    }
+    case 'jug': {
+      const { hotMostMl, leastMl } = equipment.jug;
+      const loads = Math.max(1, Math.ceil(bulk.fullest / hotMostMl));
+      const low = bulk.fullest < leastMl;
+      return {
+        value: { loads, trays: 0, warnings: low ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`] : [] },
+        because: {
+          rule: 'hot liquid ÷ how full the jug may be when hot',
+          figure: loads === 1 ? 'one jug' : `${loads} jugs`,
+          parts: [
+            { rule: 'to blend', figure: litres(bulk.fullest) },
+            { rule: 'the jug, hot', figure: litres(hotMostMl) },
+          ],
+        },
+      };
+    }
+    case 'pot': {
+      const limit = equipment.potLitres * 1000;
+      const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
+      return {
+        value: { loads, trays: 0, warnings: [] },
+        because: {
+          rule: 'leaf before it wilts, pressed down ÷ the largest pot',
+          figure: loads === 1 ? 'one pot' : `${loads} pots`,
+          parts: [
+            { rule: 'pressed down', figure: litres(bulk.fullest) },
+            { rule: 'the pot', figure: litres(limit) },
+          ],
+        },
+      };
+    }
+    default:
+      return bulk.vessel satisfies never;
+  }
+}
+
+const litres = (mL: number): string => `${(mL / 1000).toFixed(2)} L`;
+const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({ value: { loads: 1, trays: 1, warnings }, because: { rule, figure: 'one load' } });

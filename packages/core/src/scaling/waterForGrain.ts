@@ -1,0 +1,83 @@
+import { Fraction, MEASURES, show, volume, type Because, type Mass, type Reasoned, type Sourced, type Volume } from '../quantity/index.ts';
+
+export interface GrainWater {
+  readonly grain: Mass;
+  readonly gramsPerCup: Sourced<number>;
+  /** g water taken up by a gram of dry grain; left out when it is not known. */
+  readonly uptake?: Sourced<number>;
+  /** The packet's own line, in cups. */
+  readonly packet: { readonly grainCups: string; readonly waterCups: string };
+  readonly pot: { readonly kind: 'sealed cooker'; readonly loads: number } | { readonly kind: 'hob'; readonly lossMl: number; readonly loads: number } | { readonly kind: 'rice cooker'; readonly loads: number };
+}
+
+export type School = 'A' | 'B' | 'C';
+
+export interface SchoolAnswer {
+  readonly school: School;
+  readonly name: string;
+  readonly water: Reasoned<Volume>;
+  /** mL by which it stays below what the grain takes up; 0 when it does not, undefined when the uptake is not known. */
+  readonly belowUptakeMl?: number;
+}
+
+export interface WaterAnswer {
+  readonly chosen: SchoolAnswer;
+  readonly why: string;
+  readonly schools: readonly SchoolAnswer[];
+}
+
+/** What leaves a sealed cooker while it comes up and vents: 20 to 60 g. From memory. */
+export const SEALED_LOSS_ML = 40;
+
+/**
+ * Water for a grain by three schools, side by side: A the packet's ratio; B the grain's own volume and, once per pot, what the packet has on top;
+ * C a balance: what the grain takes up, and what this pot loses. C is chosen where the uptake is known; a rice cooker goes by its own lines (A);
+ * otherwise A up to the packet's amount and B above it.
+ */
+export function waterForGrain(ask: GrainWater): WaterAnswer {
+  const cups = ask.grain.g.div(new Fraction(ask.gramsPerCup.value));
+  const packetGrain = new Fraction(ask.packet.grainCups);
+  const packetWater = new Fraction(ask.packet.waterCups);
+  const { loads } = ask.pot;
+  const taken = ask.uptake ? ask.grain.g.mul(new Fraction(ask.uptake.value)) : undefined;
+
+  const answer = (school: School, name: string, mL: Fraction, rule: string, parts: readonly Because[], source?: string): SchoolAnswer => {
+    const water = volume(mL);
+    return {
+      school,
+      name,
+      water: { value: water, because: { rule, figure: show(water), parts, ...(source ? { source } : {}) } },
+      ...(taken ? { belowUptakeMl: Math.max(0, taken.sub(mL).valueOf()) } : {}),
+    };
+  };
+
+  const grainPart: Because = { rule: 'grain, dry', figure: `${inCups(cups)} = ${show(ask.grain)}`, source: ask.gramsPerCup.source };
+  const packetPart: Because = { rule: 'the packet', figure: `${inCups(packetGrain)} to ${inCups(packetWater)} water` };
+
+  const a = answer('A', 'the packet’s ratio', cupsToMl(cups.mul(packetWater).div(packetGrain)), 'packet ratio × amount', [grainPart, packetPart]);
+  const onTop = packetWater.sub(packetGrain);
+  const b = answer('B', 'own volume and once per pot', cupsToMl(cups.add(onTop.mul(loads))), 'own volume, and for each pot the packet’s water minus its grain', [
+    grainPart,
+    { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) },
+  ]);
+  const schools: SchoolAnswer[] = [a, b];
+
+  if (ask.uptake && taken) {
+    const lossPerPot = ask.pot.kind === 'hob' ? ask.pot.lossMl : SEALED_LOSS_ML;
+    const c = answer('C', 'a balance', taken.add(lossPerPot * loads), 'what the grain takes up, and what the pot loses', [
+      { rule: `${show(ask.grain)} × ${ask.uptake.value} g water a gram`, figure: show(volume(taken)), source: ask.uptake.source },
+      { rule: `lost from ${loads === 1 ? 'the pot' : `${loads} pots`}: ${ask.pot.kind}`, figure: show(volume(lossPerPot * loads)), source: 'from memory: 20 to 60 g from a sealed cooker' },
+    ]);
+    schools.push(c);
+    if (ask.pot.kind !== 'rice cooker')
+      return { chosen: c, why: 'The balance holds for any amount, since this grain’s uptake is known. A sealed pot loses little, so it needs less than the packet says.', schools };
+  }
+  if (ask.pot.kind === 'rice cooker') return { chosen: a, why: 'A rice cooker switches off by its own lines, and they follow the packet.', schools };
+  const small = cups.compare(packetGrain) <= 0;
+  return small
+    ? { chosen: a, why: 'This grain’s uptake is not known, and the amount is within the packet’s.', schools }
+    : { chosen: b, why: 'This grain’s uptake is not known, and above the packet’s amount its ratio drowns the grain.', schools };
+}
+
+const cupsToMl = (cups: Fraction): Fraction => cups.mul(MEASURES.cup.factor);
+const inCups = (cups: Fraction): string => `${Number(cups.valueOf().toFixed(2))} ${cups.compare(1) > 0 ? 'cups' : 'cup'}`;

@@ -1,0 +1,10 @@
+export { lowerBound } from './bound.ts';
+export type { Bound } from './bound.ts';
+export { check } from './check.ts';
+export type { Broken } from './check.ts';
+export { ImpossibleProblem } from './compile.ts';
+export { handsBusy } from './handsBusy.ts';
+export { search } from './search.ts';
+export type { SearchSettings } from './search.ts';
+export { settle, whyNotEarlier } from './why.ts';
+export type { Hold } from './why.ts';

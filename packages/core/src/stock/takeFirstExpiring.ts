@@ -1,0 +1,40 @@
+import { Fraction, done, refused, type Day, type Outcome } from '../quantity/index.ts';
+import type { Lot } from './ledger.ts';
+
+/** A lot with the day it keeps until, as storage works it out. */
+export interface DatedLot extends Lot {
+  readonly keepsUntil?: Day;
+}
+
+export interface Taken {
+  readonly lot: DatedLot;
+  readonly amount: Fraction;
+}
+
+export interface Short {
+  readonly code: 'short';
+  readonly onHand: Fraction;
+  readonly missing: Fraction;
+}
+
+/** First to expire first; among equals the one in hand the longest, then by id, so that the answer is always the same. */
+export function byExpiry(a: DatedLot, b: DatedLot): number {
+  const end = (lot: DatedLot) => lot.keepsUntil ?? '9999-12-31';
+  const since = (lot: DatedLot) => lot.dates.openedOn ?? lot.dates.madeOn ?? lot.dates.boughtOn ?? '9999-12-31';
+  return end(a).localeCompare(end(b)) || since(a).localeCompare(since(b)) || a.id.localeCompare(b.id);
+}
+
+/** Takes an amount of one food from its lots, the first to expire first; or says what is missing and takes nothing. */
+export function takeFirstExpiring(lots: readonly DatedLot[], want: Fraction): Outcome<readonly Taken[], Short> {
+  const taken: Taken[] = [];
+  let open = want;
+  for (const lot of [...lots].sort(byExpiry)) {
+    if (open.compare(0) <= 0) break;
+    const amount = lot.onHand.compare(open) < 0 ? lot.onHand : open;
+    if (amount.compare(0) <= 0) continue;
+    taken.push({ lot, amount });
+    open = open.sub(amount);
+  }
+  if (open.compare(0) > 0) return refused({ code: 'short', onHand: want.sub(open), missing: open });
+  return done(taken);
+}

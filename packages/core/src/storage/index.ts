@@ -1,0 +1,6 @@
+export { FILL, portionsInBox, splitIntoBoxes } from './boxes.ts';
+export { keepsUntil } from './keepsUntil.ts';
+export { labelLines } from './label.ts';
+export type { LabelFacts } from './label.ts';
+export { urgencyOf } from './urgency.ts';
+export type { Urgency } from './urgency.ts';

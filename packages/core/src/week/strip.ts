@@ -1,0 +1,84 @@
+import type { Day } from '../quantity/index.ts';
+
+/** Two meals a day are counted: lunch and dinner. */
+export const MEALS_A_DAY = 2;
+export const MEAL_NAMES = ['lunch', 'dinner'] as const;
+
+/** Some of a component that is or will be there. */
+export interface Supply {
+  readonly grams: number;
+  /** The first meal it is there for, counted from the first day's lunch. */
+  readonly fromMeal: number;
+  /** Last day it keeps, when it is not frozen. */
+  readonly until?: Day;
+  readonly frozen: boolean;
+}
+
+export interface StripMeal {
+  readonly day: Day;
+  readonly meal: (typeof MEAL_NAMES)[number];
+  /** Grams there before the meal. */
+  readonly cold: number;
+  readonly frozen: number;
+  readonly eaten: number;
+  /** Grams wanted and not there. */
+  readonly short: number;
+  /** Grams that went off before this meal. */
+  readonly spoiled: number;
+}
+
+export interface Strip {
+  readonly meals: readonly StripMeal[];
+  /** The last meal before the first that falls short; undefined when the first falls short already. */
+  readonly lasts: StripMeal | undefined;
+  readonly firstShort: StripMeal | undefined;
+  readonly spoiledGrams: number;
+  readonly shortGrams: number;
+  readonly leftGrams: number;
+}
+
+/**
+ * One component through the days: what is there is eaten cold first, the first to go off first; frozen boxes follow when the cold ones are gone.
+ * Supply is conserved: what was there is eaten, went off, or is left.
+ */
+export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantGrams: readonly number[]): Strip {
+  const pieces = supply.map((piece) => ({ ...piece, left: piece.grams })).sort((a, b) => Number(a.frozen) - Number(b.frozen) || (a.until ?? '9999').localeCompare(b.until ?? '9999'));
+  const meals: StripMeal[] = [];
+
+  for (const [number, want] of wantGrams.entries()) {
+    const day = days[Math.floor(number / MEALS_A_DAY)];
+    const meal = MEAL_NAMES[number % MEALS_A_DAY];
+    if (day === undefined || meal === undefined) throw new RangeError('More meals than days.');
+
+    let spoiled = 0;
+    for (const piece of pieces)
+      if (!piece.frozen && piece.until !== undefined && piece.until < day && piece.fromMeal <= number) {
+        spoiled += piece.left;
+        piece.left = 0;
+      }
+    const there = pieces.filter((piece) => piece.fromMeal <= number);
+    const sum = (frozen: boolean) => there.filter((piece) => piece.frozen === frozen).reduce((all, piece) => all + piece.left, 0);
+    const cold = sum(false);
+    const frozen = sum(true);
+
+    let open = want;
+    for (const piece of there) {
+      const bite = Math.min(piece.left, open);
+      piece.left -= bite;
+      open -= bite;
+    }
+    // Sums of many thirds of portions: less than a tenth of a gram is nothing.
+    const short = open < 0.1 ? 0 : open;
+    meals.push({ day, meal, cold, frozen, eaten: want - open, short, spoiled });
+  }
+
+  const shortAt = meals.findIndex((meal) => meal.short > 0);
+  return {
+    meals,
+    firstShort: shortAt < 0 ? undefined : meals[shortAt],
+    lasts: shortAt < 0 ? meals.at(-1) : meals[shortAt - 1],
+    spoiledGrams: meals.reduce((all, meal) => all + meal.spoiled, 0),
+    shortGrams: meals.reduce((all, meal) => all + meal.short, 0),
+    leftGrams: pieces.reduce((all, piece) => all + piece.left, 0),
+  };
+}
