@@ -78,14 +78,15 @@ export function showInScoops(wanted: Volume, owned: readonly Scoop[]): Scooped |
   };
 }
 
-/** Whole cups and one kind of part are said as one number (2 1/2 cups); several kinds are named one by one. */
+/** Wholes and parts are said as one number where it is a plain one (2 3/4 cups); sixths and twelfths are named scoop by scoop. */
 function inWords(picked: Draft['picked']): string {
   const units = ['cup', 'tbsp', 'tsp'] as const;
   return units
     .flatMap((unit) => {
       const sizes = picked.filter(({ scoop }) => scoop.endsWith(unit)).map(({ scoop, times }) => new Fraction(scoop.split(' ')[0] ?? '1').mul(times));
       const parts = sizes.filter((size) => !size.mod(1).equals(0));
-      const said = parts.length <= 1 ? [sizes.reduce((sum, size) => sum.add(size), new Fraction(0))] : sizes;
+      const whole = sizes.reduce((sum, size) => sum.add(size), new Fraction(0));
+      const said = parts.length <= 1 || whole.d <= 4n ? [whole] : sizes;
       return said.filter((size) => size.compare(0) > 0).map((size) => `${size.toFraction(true)} ${unit}${unit === 'cup' && size.compare(1) > 0 ? 's' : ''}`);
     })
     .join(' + ');

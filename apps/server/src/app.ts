@@ -1,0 +1,58 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import compression from 'compression';
+import type { NextFunction, Request, Response } from 'express';
+import helmet from 'helmet';
+import { Logger } from 'nestjs-pino';
+import { AppModule } from './app.module.ts';
+import { Database } from './database/database.ts';
+import { migrate } from './database/migrate.ts';
+import { ProblemFilter } from './problem/problem.filter.ts';
+import { validation } from './problem/validation.ts';
+
+/** The largest body taken: a recipe or a few hundred events. */
+const BODY_LIMIT = '512kb';
+
+/** The whole server, set up but not listening: main.ts and the tests start it alike. */
+export async function createApp(): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, { bufferLogs: true, forceCloseConnections: true, bodyParser: false });
+  app.useLogger(app.get(Logger));
+  app.setGlobalPrefix('api');
+  app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:'], 'worker-src': ["'self'", 'blob:'], 'upgrade-insecure-requests': null },
+      },
+    }),
+  );
+  // An event stream that is compressed is held back until it is long enough to be worth it.
+  app.use(compression({ filter: (request: Request, response: Response) => !request.path.endsWith('/live') && compression.filter(request, response) }));
+  app.useGlobalPipes(validation());
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+
+  const openApi = new DocumentBuilder().setTitle('Kestrel Ridge').setDescription('From the shelf to the plate: stock, recipes, the week, sessions, runs and boxes of one kitchen.').setVersion('0.1.0').build();
+  SwaggerModule.setup('api/docs', app, SwaggerModule.createDocument(app, openApi), { jsonDocumentUrl: 'api/docs.json' });
+
+  serveWeb(app);
+  const database = app.get(Database);
+  await database.refuseRoleThatSeesAll();
+  await migrate(database.sequelize);
+  return app;
+}
+
+/** The built web app, from the same origin; any address of its own answers with its one page. */
+function serveWeb(app: NestExpressApplication): void {
+  const dir = process.env['WEB_DIR'] ?? path.resolve(import.meta.dirname, '../../web/dist');
+  if (!existsSync(path.join(dir, 'index.html'))) return;
+  app.useStaticAssets(dir, { index: false, maxAge: '1y', immutable: true, setHeaders: (response: Response, file: string) => file.endsWith('.html') && response.setHeader('Cache-Control', 'no-cache') });
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api') || path.extname(request.path)) return next();
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(path.join(dir, 'index.html'));
+  });
+}

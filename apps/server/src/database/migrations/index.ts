@@ -1,0 +1,5 @@
+import type { Migration } from '../migrate.ts';
+import { firstTables } from './0001-first-tables.ts';
+
+/** In order; a migration that has landed is never changed. */
+export const migrations: readonly Migration[] = [firstTables];

@@ -1,0 +1,119 @@
+import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
+import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
+import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
+import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
+
+export interface DemoCommand {
+  readonly method: 'POST' | 'PUT';
+  readonly path: string;
+  readonly name: string;
+  readonly body: unknown;
+}
+
+const place = (name: string) => namedId(`demo place:${name}`);
+const PLACES = [
+  { name: 'dry cupboard', kind: 'cupboard' },
+  { name: 'spice shelf', kind: 'cupboard' },
+  { name: 'cool room', kind: 'cool room' },
+  { name: 'fridge', kind: 'fridge' },
+  { name: 'freezer', kind: 'freezer' },
+] as const;
+
+interface DemoLot {
+  readonly food: string;
+  readonly place: (typeof PLACES)[number]['name'];
+  readonly amount: string;
+  readonly priceMinor?: number;
+  /** days from today */
+  readonly bought: number;
+  readonly bestBefore?: number;
+  readonly opened?: number;
+}
+
+/** What came up with the last supply trips. */
+const LOTS: readonly DemoLot[] = [
+  { food: 'millet', place: 'dry cupboard', amount: '400', priceMinor: 104, bought: -40, bestBefore: 21, opened: -12 },
+  { food: 'millet', place: 'dry cupboard', amount: '1000', priceMinor: 260, bought: -5, bestBefore: 240 },
+  { food: 'borlotti beans', place: 'dry cupboard', amount: '1500', priceMinor: 585, bought: -19, bestBefore: 400 },
+  { food: 'buckwheat groats', place: 'dry cupboard', amount: '500', priceMinor: 245, bought: -60, bestBefore: 14 },
+  { food: 'sunflower seeds', place: 'dry cupboard', amount: '500', priceMinor: 215, bought: -12, bestBefore: 90 },
+  { food: 'hazelnuts', place: 'dry cupboard', amount: '250', priceMinor: 395, bought: -12, bestBefore: 120 },
+  { food: 'rapeseed oil', place: 'dry cupboard', amount: '750', priceMinor: 420, bought: -12, opened: -10, bestBefore: 200 },
+  { food: 'cider vinegar', place: 'dry cupboard', amount: '500', priceMinor: 189, bought: -40, opened: -30, bestBefore: 500 },
+  { food: 'caraway', place: 'spice shelf', amount: '45', priceMinor: 160, bought: -70, bestBefore: 300 },
+  { food: 'bay leaf', place: 'spice shelf', amount: '30', priceMinor: 120, bought: -70, bestBefore: 300 },
+  { food: 'salt', place: 'spice shelf', amount: '500', priceMinor: 59, bought: -70 },
+  { food: 'mustard', place: 'fridge', amount: '180', priceMinor: 149, bought: -20, opened: -15, bestBefore: 150 },
+  { food: 'celeriac', place: 'cool room', amount: '1800', priceMinor: 396, bought: -6 },
+  { food: 'parsnip', place: 'cool room', amount: '1200', priceMinor: 336, bought: -11 },
+  { food: 'leek', place: 'cool room', amount: '1000', priceMinor: 290, bought: -5 },
+  { food: 'kale', place: 'fridge', amount: '600', priceMinor: 270, bought: -4 },
+  { food: 'onion', place: 'cool room', amount: '2000', priceMinor: 258, bought: -12 },
+  { food: 'garlic', place: 'dry cupboard', amount: '120', priceMinor: 110, bought: -12 },
+];
+
+const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];
+const WEEKEND = [5, 6];
+const EATERS = [
+  { name: 'Ilva', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'Bero', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'Sunna', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'Tarek', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'volunteer 1', appetite: 1, weekdays: WEEKEND },
+  { name: 'volunteer 2', appetite: 1, weekdays: WEEKEND },
+];
+
+/** Portions planned and frozen, by recipe. */
+const SIZES: Readonly<Record<string, readonly [portions: string, freeze: string]>> = {
+  'Millet with bay': ['16', '4'],
+  'Borlotti with onion': ['12', '0'],
+  'Roast celeriac and parsnip': ['12', '0'],
+  'Sunflower-seed sauce with mustard': ['14', '0'],
+  'Kale with leek': ['8', '0'],
+};
+
+const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+/** The hut's kitchen as the commands that a cook would have sent, dated from today. */
+export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[] {
+  const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const today = dayAt(now, zone);
+  const session = namedId('demo session');
+  const at = `/kitchens/${kitchen}`;
+  // The next full hour leaves time to look around before it starts.
+  const start = new Date(Math.ceil(now.getTime() / 3_600_000) * 3_600_000);
+
+  return [
+    {
+      method: 'POST', path: '/kitchens', name: 'open',
+      body: {
+        id: kitchen,
+        name: 'Windgate Hut',
+        equipment: { ...STARTING_EQUIPMENT, altitudeM: 1180, zone, oven: { ...STARTING_EQUIPMENT.oven, racks: 3 } },
+        places: PLACES.map((p) => ({ id: place(p.name), ...p })),
+      },
+    },
+    ...LOTS.map((lot, n): DemoCommand => ({
+      method: 'POST', path: `${at}/lots`, name: `lot ${n}`,
+      body: {
+        id: namedId(`demo lot:${n}`),
+        food: bookFoodId(lot.food),
+        place: place(lot.place),
+        amount: lot.amount,
+        origin: 'bought',
+        boughtOn: addDays(today, lot.bought),
+        ...(lot.priceMinor === undefined ? {} : { priceMinor: lot.priceMinor }),
+        ...(lot.opened === undefined ? {} : { openedOn: addDays(today, lot.opened) }),
+        ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
+      },
+    })),
+    ...STARTER_RECIPES.map((document): DemoCommand => ({ method: 'POST', path: `${at}/recipes`, name: `recipe ${document.name}`, body: { id: namedId(`demo recipe:${document.name}`), document } })),
+    ...EATERS.map((eater): DemoCommand => ({ method: 'POST', path: `${at}/eaters`, name: `eater ${eater.name}`, body: { id: namedId(`demo eater:${eater.name}`), ...eater } })),
+    ...STARTER_RECIPES.map((recipe): DemoCommand => ({ method: 'PUT', path: `${at}/appetites`, name: `appetite ${recipe.name}`, body: { food: recipe.component.id, portionsADay: 1 } })),
+    { method: 'POST', path: `${at}/sessions`, name: 'session', body: { id: session, name: WEEKDAYS[weekday(dayAt(start, zone))] ?? 'Today', startsAt: start.toISOString(), cooks: 1 } },
+    ...STARTER_RECIPES.map((recipe): DemoCommand => {
+      const [portions = '8', freezePortions = '0'] = SIZES[recipe.name] ?? [];
+      return { method: 'POST', path: `${at}/batches`, name: `batch ${recipe.name}`, body: { id: namedId(`demo batch:${recipe.name}`), session, recipe: namedId(`demo recipe:${recipe.name}`), portions, freezePortions } };
+    }),
+  ];
+}

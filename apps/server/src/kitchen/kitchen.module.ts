@@ -1,0 +1,45 @@
+import { Body, Controller, Get, Module, Post, Put } from '@nestjs/common';
+import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { CommandKey, InKitchen } from '../command/params.ts';
+import { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
+import { KitchenService } from './kitchen.service.ts';
+
+@ApiTags('kitchen')
+@ApiHeader({ name: 'Idempotency-Key', description: 'A new UUID for each new command; the same one to repeat it' })
+@Controller('kitchens')
+class KitchenController {
+  constructor(private readonly kitchens: KitchenService) {}
+
+  @ApiOperation({ summary: 'The kitchens of this server, by name' })
+  @Get()
+  all() {
+    return this.kitchens.kitchens();
+  }
+
+  @ApiOperation({ summary: 'Open a kitchen, with its places and the book of foods' })
+  @Post()
+  open(@CommandKey() key: string, @Body() dto: OpenKitchenDto) {
+    return this.kitchens.open(key, dto);
+  }
+
+  @ApiOperation({ summary: 'A kitchen: equipment, places, its date today' })
+  @Get(':kitchen')
+  one(@InKitchen() kitchen: string) {
+    return this.kitchens.kitchen(kitchen);
+  }
+
+  @ApiOperation({ summary: 'Change name and equipment' })
+  @Put(':kitchen')
+  change(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: ChangeKitchenDto) {
+    return this.kitchens.change(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'The foods this kitchen knows, bought and made' })
+  @Get(':kitchen/foods')
+  foods(@InKitchen() kitchen: string) {
+    return this.kitchens.foods(kitchen);
+  }
+}
+
+@Module({ controllers: [KitchenController], providers: [KitchenService] })
+export class KitchenModule {}

@@ -1,0 +1,97 @@
+import { Injectable } from '@nestjs/common';
+import { BOOK, type FoodFacts, type PlaceKind } from '@kestrel-ridge/core/food';
+import type { Equipment } from '@kestrel-ridge/core/kitchen';
+import { done, refused, type Day } from '@kestrel-ridge/core/quantity';
+import { Clock } from '../command/clock.ts';
+import { CommandService } from '../command/command.service.ts';
+import { Database } from '../database/database.ts';
+import { refuse, type Refusal } from '../problem/problem.ts';
+import { FoodRow } from './food.model.ts';
+import type { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
+import { KitchenRow } from './kitchen.model.ts';
+import { PlaceRow } from './place.model.ts';
+
+export interface KitchenState {
+  readonly id: string;
+  readonly name: string;
+  readonly equipment: Equipment;
+  readonly version: number;
+  readonly today: Day;
+  readonly places: readonly { readonly id: string; readonly name: string; readonly kind: PlaceKind }[];
+}
+
+export interface FoodState {
+  readonly id: string;
+  readonly name: string;
+  readonly facts: FoodFacts;
+  readonly recipe: string | null;
+}
+
+@Injectable()
+export class KitchenService {
+  constructor(
+    private readonly commands: CommandService,
+    private readonly database: Database,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Names only: whoever opens the program chooses a kitchen. */
+  async kitchens(): Promise<readonly { readonly id: string; readonly name: string }[]> {
+    return (await KitchenRow.findAll({ order: ['name', 'id'] })).map(({ id, name }) => ({ id, name }));
+  }
+
+  async kitchen(kitchen: string): Promise<KitchenState> {
+    const state = await this.database.inKitchen(kitchen, async (transaction) => {
+      const row = await KitchenRow.findByPk(kitchen, { transaction });
+      if (!row) return undefined;
+      const places = await PlaceRow.findAll({ where: { kitchen }, order: ['position'], transaction });
+      return { ...this.stateOf(row), places: places.map(({ id, name, kind }) => ({ id, name, kind })) };
+    });
+    if (!state) throw refuse({ code: 'not found', what: 'kitchen' });
+    return state;
+  }
+
+  foods(kitchen: string): Promise<readonly FoodState[]> {
+    return this.database.inKitchen(kitchen, async (transaction) =>
+      (await FoodRow.findAll({ where: { kitchen }, order: ['name'], transaction })).map(({ id, name, facts, recipe }) => ({ id, name, facts, recipe })),
+    );
+  }
+
+  /** A new kitchen, with its places and the book of foods. */
+  open(key: string, dto: OpenKitchenDto): Promise<{ readonly id: string }> {
+    return this.commands.run({ kitchen: dto.id, key, name: 'open kitchen', body: dto, touches: ['kitchen'] }, async ({ transaction }) => {
+      if (!isZone(dto.equipment.zone)) return refused(unknownZone);
+      await KitchenRow.create({ id: dto.id, name: dto.name, equipment: dto.equipment }, { transaction });
+      await PlaceRow.bulkCreate(dto.places.map((place, position) => ({ kitchen: dto.id, ...place, position })), { transaction });
+      await FoodRow.bulkCreate(BOOK.map((food) => ({ kitchen: dto.id, ...food })), { transaction });
+      return done({ id: dto.id });
+    });
+  }
+
+  change(kitchen: string, key: string, dto: ChangeKitchenDto): Promise<{ readonly version: number }> {
+    return this.commands.run({ kitchen, key, name: 'change kitchen', body: dto, touches: ['kitchen', 'week'] }, async ({ transaction }) => {
+      const row = await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
+      if (!row) return refused<Refusal>({ code: 'not found', what: 'kitchen' });
+      if (row.version !== dto.version) return refused<Refusal>({ code: 'stale', what: 'kitchen', now: this.stateOf(row) });
+      if (!isZone(dto.equipment.zone)) return refused(unknownZone);
+      await row.update({ name: dto.name, equipment: dto.equipment, version: row.version + 1 }, { transaction });
+      return done({ version: row.version });
+    });
+  }
+
+  private stateOf(row: KitchenRow): Omit<KitchenState, 'places'> {
+    const { id, name, equipment, version } = row;
+    return { id, name, equipment, version, today: this.clock.today(equipment.zone) };
+  }
+}
+
+const unknownZone: Refusal = { code: 'invalid', faults: [{ field: 'equipment.zone', fault: 'The time zone is not known.', remedy: 'Write it like Europe/Vienna.' }] };
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}

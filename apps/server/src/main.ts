@@ -1,0 +1,20 @@
+import 'reflect-metadata';
+import { createApp } from './app.ts';
+import { loadDemo } from './demo/loadDemo.ts';
+
+const port = Number(process.env['PORT'] ?? 4180);
+const host = process.env['HOST'] ?? '127.0.0.1';
+
+const app = await createApp();
+try {
+  await app.listen(port, host);
+} catch (thrown) {
+  if ((thrown as NodeJS.ErrnoException).code === 'EADDRINUSE') {
+    process.stderr.write(`Port ${port} is taken on ${host}. Stop what uses it, or choose another: PORT=4181 npm start\n`);
+    await app.close();
+    process.exit(2);
+  }
+  throw thrown;
+}
+if (process.env['DEMO'] === 'load') await loadDemo(`http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`);
+process.send?.({ ready: `http://${host}:${port}` });

@@ -1,0 +1,56 @@
+import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import { bigint, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
+
+export type SessionStatus = 'planned' | 'running' | 'done';
+export type BatchStatus = 'planned' | 'put away' | 'dropped';
+
+export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
+  declare kitchen: string;
+  declare id: string;
+  declare name: string;
+  declare startsAt: Date;
+  declare cooks: number;
+  declare status: CreationOptional<SessionStatus>;
+  declare version: CreationOptional<number>;
+
+  static attach(sequelize: Sequelize): void {
+    SessionRow.init(fresh({ kitchen: key, id: key, name: text, startsAt: { ...moment, field: 'starts_at' }, cooks: integer, status: text, version: integer }), { sequelize, tableName: 'session' });
+  }
+}
+
+export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttributes<BatchRow>> {
+  declare kitchen: string;
+  declare id: string;
+  declare session: string;
+  declare recipe: string;
+  declare revision: number;
+  declare portions: string;
+  declare freezePortions: string;
+  declare status: CreationOptional<BatchStatus>;
+  declare costUsedMinor: CreationOptional<string | null>;
+  declare costTillMinor: CreationOptional<string | null>;
+  declare boxedPortions: CreationOptional<string | null>;
+  declare putAwayAt: CreationOptional<Date | null>;
+  declare version: CreationOptional<number>;
+
+  static attach(sequelize: Sequelize): void {
+    BatchRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        session: uuid,
+        recipe: uuid,
+        revision: integer,
+        portions: numeric,
+        freezePortions: { ...numeric, field: 'freeze_portions' },
+        status: text,
+        costUsedMinor: { ...bigint, field: 'cost_used_minor' },
+        costTillMinor: { ...bigint, field: 'cost_till_minor' },
+        boxedPortions: { ...numeric, field: 'boxed_portions' },
+        putAwayAt: { ...moment, field: 'put_away_at' },
+        version: integer,
+      }),
+      { sequelize, tableName: 'batch' },
+    );
+  }
+}

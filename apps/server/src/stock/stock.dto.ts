@@ -1,0 +1,60 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsOptional, IsString, Length, ValidateNested } from 'class-validator';
+import type { LotOrigin } from './stock.model.ts';
+import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen } from '../problem/says.ts';
+
+export class LotDatesDto {
+  @OptionalDay('day it was bought') boughtOn?: string;
+  @OptionalDay('day it was opened') openedOn?: string;
+  @OptionalDay('best before date') bestBefore?: string;
+  @OptionalDay('use by date') useBy?: string;
+}
+
+export class AddLotDto extends LotDatesDto {
+  @Id('lot') id: string;
+  @Id('food') food: string;
+  @Id('place') place: string;
+  @Positive('amount') amount: string;
+  @OptionalMinor('price') priceMinor?: number;
+  @ApiProperty({ enum: ['bought', 'found'] }) @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' }) origin: Exclude<LotOrigin, 'made'>;
+}
+
+export class CountLotDto {
+  @NotNegative('amount counted') amount: string;
+  @Seen() version: number;
+}
+
+export class MoveLotDto {
+  @Id('new lot') id: string;
+  @Id('place') place: string;
+  @Positive('amount to move') amount: string;
+  @Seen() version: number;
+}
+
+export class ThrowLotDto {
+  @Positive('amount thrown away') amount: string;
+  @ApiProperty({ example: 'spoilt' }) @IsString() @Length(1, 120, { message: 'A reason is missing. Say in a word why, so that the next plan can do better.' }) reason: string;
+  @Seen() version: number;
+}
+
+export class EatDto {
+  @ApiProperty({ type: () => [TakeDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Nothing is on the plate. Take at least one portion.' })
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => TakeDto)
+  takes: TakeDto[];
+}
+
+export class TakeDto {
+  @Id('lot') lot: string;
+  @Positive('amount') amount: string;
+  @Seen() version: number;
+}
+
+export class UndoDto {
+  @Id('command') command: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(0, 120) reason?: string;
+}

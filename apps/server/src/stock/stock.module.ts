@@ -1,0 +1,63 @@
+import { Body, Controller, Get, Module, Post } from '@nestjs/common';
+import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
+import { AddLotDto, CountLotDto, EatDto, MoveLotDto, ThrowLotDto, UndoDto } from './stock.dto.ts';
+import { StockService } from './stock.service.ts';
+
+@ApiTags('stock')
+@ApiHeader({ name: 'Idempotency-Key', description: 'A new UUID for each new command; the same one to repeat it' })
+@Controller('kitchens/:kitchen')
+class StockController {
+  constructor(private readonly stock: StockService) {}
+
+  @ApiOperation({ summary: 'All lots with something on hand' })
+  @Get('lots')
+  lots(@InKitchen() kitchen: string) {
+    return this.stock.lots(kitchen);
+  }
+
+  @ApiOperation({ summary: 'The movements of a lot, newest first' })
+  @Get('lots/:id/movements')
+  history(@InKitchen() kitchen: string, @ItsId() id: string) {
+    return this.stock.history(kitchen, id);
+  }
+
+  @ApiOperation({ summary: 'Add a lot' })
+  @Post('lots')
+  add(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: AddLotDto) {
+    return this.stock.add(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Say how much is there' })
+  @Post('lots/:id/count')
+  count(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: CountLotDto) {
+    return this.stock.count(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'Move some or all of it to another place' })
+  @Post('lots/:id/move')
+  move(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: MoveLotDto) {
+    return this.stock.moveTo(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'Throw some or all of it away, with a reason' })
+  @Post('lots/:id/throw')
+  throwAway(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: ThrowLotDto) {
+    return this.stock.throwAway(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'Eat from boxes' })
+  @Post('meals')
+  eat(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: EatDto) {
+    return this.stock.eat(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Take a change of the shelf back' })
+  @Post('undo')
+  undo(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: UndoDto) {
+    return this.stock.undo(kitchen, key, dto.command);
+  }
+}
+
+@Module({ controllers: [StockController], providers: [StockService], exports: [StockService] })
+export class StockModule {}

@@ -1,0 +1,80 @@
+import type { FoodFacts, PlaceKind } from '@kestrel-ridge/core/food';
+import { Fraction, day, type Day } from '@kestrel-ridge/core/quantity';
+import type { Lot, LotDates } from '@kestrel-ridge/core/stock';
+import { keepsUntil } from '@kestrel-ridge/core/storage';
+import { Op, type Transaction } from 'sequelize';
+import { FoodRow } from '../kitchen/food.model.ts';
+import { PlaceRow } from '../kitchen/place.model.ts';
+import { LotRow, type LotOrigin } from './stock.model.ts';
+
+/** A lot as the browser gets it: amounts are exact decimals as text. */
+export interface LotState {
+  readonly id: string;
+  readonly food: string;
+  readonly place: string;
+  readonly base: 'g' | 'mL' | 'each';
+  readonly origin: LotOrigin;
+  readonly batch: string | null;
+  readonly dates: LotDates;
+  readonly priced: { readonly minor: number; readonly amount: string } | null;
+  readonly portionG: string | null;
+  readonly onHand: string;
+  readonly version: number;
+}
+
+const DATE_FIELDS = ['boughtOn', 'madeOn', 'openedOn', 'bestBefore', 'useBy', 'frozenOn', 'thawedOn'] as const;
+
+/** The only place where a row's dates become core's dates. */
+export function datesOf(row: LotRow): LotDates {
+  const dates: Partial<Record<(typeof DATE_FIELDS)[number], Day>> = {};
+  for (const field of DATE_FIELDS) if (row[field]) dates[field] = day(row[field]);
+  return dates;
+}
+
+export const lotState = (row: LotRow): LotState => ({
+  id: row.id,
+  food: row.food,
+  place: row.place,
+  base: row.base,
+  origin: row.origin,
+  batch: row.batch,
+  dates: datesOf(row),
+  priced: row.pricedMinor === null || row.pricedAmount === null ? null : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
+  portionG: row.portionG === null ? null : plainDecimal(row.portionG),
+  onHand: plainDecimal(row.onHand),
+  version: row.version,
+});
+
+/** PostgreSQL keeps the zeros that were written; 500.000 and 500 are one amount. */
+export const plainDecimal = (numeric: string): string => (numeric.includes('.') ? numeric.replace(/\.?0+$/, '') : numeric);
+
+export const onHandLots = async (kitchen: string, transaction: Transaction): Promise<readonly LotState[]> =>
+  (await LotRow.findAll({ where: { kitchen, onHand: { [Op.gt]: 0 } }, order: ['id'], transaction })).map(lotState);
+
+/** The lot, locked until the command is through; undefined when it is not in this kitchen. */
+export const lockLot = async (kitchen: string, id: string, transaction: Transaction): Promise<LotRow | undefined> =>
+  (await LotRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE })) ?? undefined;
+
+/** All lots of some foods with something on hand, locked in one order so that two batches put away together do not wait for each other in a circle. */
+export async function lockShelf(kitchen: string, foods: readonly string[], transaction: Transaction): Promise<readonly (Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day })[]> {
+  const rows = await LotRow.findAll({ where: { kitchen, food: { [Op.in]: [...foods] }, onHand: { [Op.gt]: 0 } }, order: ['id'], transaction, lock: transaction.LOCK.UPDATE });
+  const places = new Map((await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place.kind]));
+  const facts = new Map((await FoodRow.findAll({ where: { kitchen, id: { [Op.in]: [...foods] } }, transaction })).map((food) => [food.id, food]));
+  return rows.map((row) => asCoreLot(row, places.get(row.place) ?? 'cupboard', facts.get(row.food)));
+}
+
+function asCoreLot(row: LotRow, placeKind: PlaceKind, food: { id: string; name: string; facts: FoodFacts } | undefined): Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day } {
+  const dates = datesOf(row);
+  const until = food ? keepsUntil({ id: food.id, name: food.name, facts: food.facts }, placeKind, dates)?.value : undefined;
+  return {
+    id: row.id,
+    food: row.food,
+    place: row.place,
+    placeKind,
+    dates,
+    base: row.base,
+    onHand: new Fraction(row.onHand),
+    ...(row.pricedMinor !== null && row.pricedAmount !== null ? { priced: { minor: Number(row.pricedMinor), amount: new Fraction(row.pricedAmount) } } : {}),
+    ...(until ? { keepsUntil: until } : {}),
+  };
+}

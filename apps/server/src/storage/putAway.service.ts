@@ -1,0 +1,125 @@
+import { Injectable } from '@nestjs/common';
+import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
+import { Fraction, baseUnitOf, done, inBase, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
+import { Op } from 'sequelize';
+import { Clock } from '../command/clock.ts';
+import { CommandService } from '../command/command.service.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
+import { PlaceRow } from '../kitchen/place.model.ts';
+import type { Refusal } from '../problem/problem.ts';
+import { RevisionRow } from '../recipe/recipe.model.ts';
+import { BatchRow, SessionRow } from '../session/session.model.ts';
+import { scaleStored } from '../session/scaleStored.ts';
+import { lockPlannedBatch } from '../session/session.service.ts';
+import { batchState, type BatchState } from '../session/session.state.ts';
+import { LotRow } from '../stock/stock.model.ts';
+import { StockService } from '../stock/stock.service.ts';
+import { lockShelf } from '../stock/stock.store.ts';
+import type { PutAwayDto } from './putAway.dto.ts';
+
+interface Need {
+  readonly food: string;
+  readonly name: string;
+  readonly amount: Fraction;
+  readonly unit: string;
+}
+
+@Injectable()
+export class PutAwayService {
+  constructor(
+    private readonly commands: CommandService,
+    private readonly stock: StockService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** A batch into boxes: the ingredients leave the shelf, the cost is booked, the boxes stand on the shelf. All of it, or nothing. */
+  putAway(kitchen: string, key: string, id: string, dto: PutAwayDto): Promise<BatchState> {
+    return this.commands.run({ kitchen, key, name: 'put away', body: { id, ...dto }, touches: ['shelf', 'week', 'run'] }, async (scope): Promise<Outcome<BatchState, Refusal>> => {
+      const { transaction } = scope;
+      const locked = await lockPlannedBatch(kitchen, id, dto.version, transaction);
+      if (!locked.ok) return locked;
+      const batch = locked.value;
+      const places = new Map((await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]));
+      if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
+
+      const scaled = await scaleStored(batch, transaction);
+      const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);
+      if (!taken.ok) return taken;
+      for (const { lot, amount } of taken.value) await this.stock.move(scope, lot.id, `-${exact(amount)}`, 'used', null, id);
+
+      const cost = costOf(taken.value);
+      const portions = dto.boxes.reduce((sum, box) => sum + box.portions, 0);
+      const shares = splitMoney(cost.usedMinor, dto.boxes.map((box) => new Fraction(box.portions)));
+      const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+      const today = this.clock.today(equipment.zone);
+      const portionG = new Fraction(Math.round(scaled.portionG));
+      for (const [n, box] of dto.boxes.entries()) {
+        const grams = portionG.mul(box.portions).toString();
+        await LotRow.create(
+          {
+            kitchen,
+            id: box.id,
+            food: scaled.recipe.component.id,
+            place: box.place,
+            base: 'g',
+            origin: 'made',
+            batch: id,
+            madeOn: today,
+            frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
+            portionG: portionG.toString(),
+            pricedMinor: String(shares[n] ?? 0),
+            pricedAmount: grams,
+          },
+          { transaction },
+        );
+        await this.stock.move(scope, box.id, grams, 'made', null, id);
+      }
+
+      await batch.update(
+        { status: 'put away', costUsedMinor: String(cost.usedMinor), costTillMinor: String(cost.tillMinor), boxedPortions: String(portions), putAwayAt: this.clock.now(), version: batch.version + 1 },
+        { transaction },
+      );
+      await RevisionRow.update({ cooked: true }, { where: { kitchen, recipe: batch.recipe, number: batch.revision }, transaction });
+      const open = await BatchRow.count({ where: { kitchen, session: batch.session, status: 'planned' }, transaction });
+      if (open === 0) await SessionRow.update({ status: 'done' }, { where: { kitchen, id: batch.session, status: { [Op.ne]: 'done' } }, transaction });
+      return done(batchState(batch));
+    });
+  }
+
+  private async takeNeeds(kitchen: string, scaled: ScaledBatch, ifShort: PutAwayDto['ifShort'], transaction: CommandTransaction): Promise<Outcome<readonly Taken[], Refusal>> {
+    const needs = needsOf(scaled);
+    const shelf = await lockShelf(kitchen, needs.map((need) => need.food), transaction);
+    const taken: Taken[] = [];
+    const missing: { food: string; amount: string; unit: string }[] = [];
+    for (const need of needs) {
+      const lots = shelf.filter((lot) => lot.food === need.food);
+      const all = takeFirstExpiring(lots, need.amount);
+      if (all.ok) taken.push(...all.value);
+      else {
+        missing.push({ food: need.name, amount: exact(all.problem.missing), unit: need.unit });
+        const rest = takeFirstExpiring(lots, all.problem.onHand);
+        if (rest.ok) taken.push(...rest.value);
+      }
+    }
+    return missing.length > 0 && ifShort === 'refuse' ? refused({ code: 'short', missing }) : done(taken);
+  }
+}
+
+type CommandTransaction = Parameters<typeof lockShelf>[2];
+
+/** What leaves the shelf, one row a food. What nobody weighs below a tenth of a gram is rounded there. */
+function needsOf(scaled: ScaledBatch): readonly Need[] {
+  const needs = new Map<string, Need>();
+  for (const { food, fromShelf, line } of scaled.lines) {
+    if (!fromShelf || line.optional) continue;
+    const amount = inBase(fromShelf.value).round(1);
+    const so = needs.get(food.id);
+    needs.set(food.id, { food: food.id, name: food.name, unit: baseUnitOf(fromShelf.value), amount: so ? so.amount.add(amount) : amount });
+  }
+  return [...needs.values()].filter((need) => need.amount.compare(0) > 0);
+}
+
+/** A terminating decimal for the ledger: three places are a milligram. */
+const exact = (amount: Fraction): string => amount.round(3).toString();
