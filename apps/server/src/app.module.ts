@@ -1,4 +1,4 @@
-import { Module } from '@nestjs/common';
+import { Module, RequestMethod } from '@nestjs/common';
 import { LoggerModule } from 'nestjs-pino';
 import { CommandModule } from './command/command.module.ts';
 import { DatabaseModule } from './database/database.module.ts';
@@ -15,6 +15,7 @@ import { WeekModule } from './week/week.module.ts';
 @Module({
   imports: [
     LoggerModule.forRoot({
+      forRoutes: [{ path: '{*path}', method: RequestMethod.ALL }],
       pinoHttp: {
         level: process.env['LOG_LEVEL'] ?? 'info',
         autoLogging: { ignore: ({ url }) => url?.endsWith('/live') === true || !url?.startsWith('/api/') },

@@ -1,13 +1,12 @@
 import { createHash } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
+import type { Topic } from '@kestrel-ridge/core/formats';
 import { done, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { Transaction } from 'sequelize';
 import { Database, type KitchenId } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
 import { CommandRow } from './command.model.ts';
 
-/** Which screens a command touches: told to every open browser when it is done. */
-export type Topic = 'kitchen' | 'shelf' | 'recipes' | 'week' | 'run';
 
 export interface Command {
   readonly kitchen: KitchenId;

@@ -1,7 +1,7 @@
+import type { FoodState, KitchenName, KitchenState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import { BOOK, type FoodFacts, type PlaceKind } from '@kestrel-ridge/core/food';
-import type { Equipment } from '@kestrel-ridge/core/kitchen';
-import { done, refused, type Day } from '@kestrel-ridge/core/quantity';
+import { BOOK } from '@kestrel-ridge/core/food';
+import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -10,22 +10,6 @@ import { FoodRow } from './food.model.ts';
 import type { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
 import { KitchenRow } from './kitchen.model.ts';
 import { PlaceRow } from './place.model.ts';
-
-export interface KitchenState {
-  readonly id: string;
-  readonly name: string;
-  readonly equipment: Equipment;
-  readonly version: number;
-  readonly today: Day;
-  readonly places: readonly { readonly id: string; readonly name: string; readonly kind: PlaceKind }[];
-}
-
-export interface FoodState {
-  readonly id: string;
-  readonly name: string;
-  readonly facts: FoodFacts;
-  readonly recipe: string | null;
-}
 
 @Injectable()
 export class KitchenService {
@@ -36,7 +20,7 @@ export class KitchenService {
   ) {}
 
   /** Names only: whoever opens the program chooses a kitchen. */
-  async kitchens(): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  async kitchens(): Promise<readonly KitchenName[]> {
     return (await KitchenRow.findAll({ order: ['name', 'id'] })).map(({ id, name }) => ({ id, name }));
   }
 

@@ -1,7 +1,8 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Response } from 'express';
 import { ConnectionError } from 'sequelize';
-import { ProblemException, type Fault, type ProblemDetails } from './problem.ts';
+import type { Fault, ProblemDetails } from '@kestrel-ridge/core/formats';
+import { ProblemException } from './problem.ts';
 
 const plain = (status: number, code: string, title: string, detail: string, errors: readonly Fault[] = []): ProblemDetails => ({ type: `/problems/${code.replace(/ /g, '-')}`, title, status, detail, code, errors });
 

@@ -1,11 +1,5 @@
+import type { Fault, ProblemDetails } from '@kestrel-ridge/core/formats';
 import { HttpException } from '@nestjs/common';
-
-/** One thing that is wrong: where, what, and what to do about it. */
-export interface Fault {
-  readonly field: string;
-  readonly fault: string;
-  readonly remedy: string;
-}
 
 /** A refusal that a cook may meet. A closed set: each has its status and its title (RFC 9457). */
 export type Refusal =
@@ -15,17 +9,6 @@ export type Refusal =
   | { readonly code: 'short'; readonly missing: readonly { readonly food: string; readonly amount: string; readonly unit: string }[] }
   | { readonly code: 'key reused' }
   | { readonly code: 'not now'; readonly detail: string; readonly remedy: string };
-
-export interface ProblemDetails {
-  readonly type: string;
-  readonly title: string;
-  readonly status: number;
-  readonly detail: string;
-  readonly code: string;
-  readonly errors: readonly Fault[];
-  /** With 409: what the server has now. */
-  readonly now?: unknown;
-}
 
 /** The HTTP form of a refusal: problem details. */
 export function problemOf(refusal: Refusal): ProblemDetails {

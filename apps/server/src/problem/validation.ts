@@ -1,5 +1,6 @@
 import { ValidationPipe, type ValidationError } from '@nestjs/common';
-import { refuse, type Fault } from './problem.ts';
+import type { Fault } from '@kestrel-ridge/core/formats';
+import { refuse } from './problem.ts';
 
 /** Checks every body against its DTO. Each constraint's message is "what is wrong. What to do." */
 export const validation = () =>

@@ -1,3 +1,4 @@
+import type { Fault, RecipeState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import type { Food } from '@kestrel-ridge/core/food';
 import { done, isMeasureName, refused } from '@kestrel-ridge/core/quantity';
@@ -6,16 +7,9 @@ import type { Transaction } from 'sequelize';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow } from '../kitchen/food.model.ts';
-import type { Fault, Refusal } from '../problem/problem.ts';
+import type { Refusal } from '../problem/problem.ts';
 import type { AddRecipeDto } from './recipe.dto.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from './recipe.model.ts';
-
-export interface RecipeState {
-  readonly id: string;
-  readonly name: string;
-  readonly number: number;
-  readonly document: Revision;
-}
 
 export const foodsOf = async (kitchen: string, transaction: Transaction): Promise<ReadonlyMap<string, Food>> =>
   new Map((await FoodRow.findAll({ where: { kitchen }, transaction })).map(({ id, name, facts }) => [id, { id, name, facts }]));

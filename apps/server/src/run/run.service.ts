@@ -1,8 +1,9 @@
+import type { RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { RunEvent, RunFact } from '@kestrel-ridge/core/run';
 import { check } from '@kestrel-ridge/core/schedule';
-import { expandSession, type Plan, type Problem, type TaskAbout } from '@kestrel-ridge/core/session';
+import { expandSession, type Plan } from '@kestrel-ridge/core/session';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -12,16 +13,6 @@ import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
 import type { EventsDto, StartRunDto } from './run.dto.ts';
 import { EventRow, RunRow } from './run.model.ts';
-
-export interface RunState {
-  readonly id: string;
-  readonly session: string;
-  readonly startedAt: string;
-  readonly problem: Problem;
-  readonly plan: Plan;
-  readonly about: Readonly<Record<string, TaskAbout>>;
-  readonly events: readonly RunEvent[];
-}
 
 @Injectable()
 export class RunService {

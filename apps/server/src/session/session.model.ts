@@ -1,8 +1,6 @@
+import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
 import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
 import { bigint, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
-
-export type SessionStatus = 'planned' | 'running' | 'done';
-export type BatchStatus = 'planned' | 'put away' | 'dropped';
 
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare kitchen: string;

@@ -1,3 +1,4 @@
+import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { Transaction } from 'sequelize';
@@ -6,7 +7,7 @@ import { RevisionRow } from '../recipe/recipe.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import type { AddBatchDto, AddSessionDto, ChangeBatchDto, ChangeSessionDto } from './session.dto.ts';
 import { BatchRow, SessionRow } from './session.model.ts';
-import { batchState, sessionState, type BatchState, type SessionState } from './session.state.ts';
+import { batchState, sessionState } from './session.state.ts';
 
 const MOST_PORTIONS = 500;
 

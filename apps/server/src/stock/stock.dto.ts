@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsOptional, IsString, Length, ValidateNested } from 'class-validator';
-import type { LotOrigin } from './stock.model.ts';
+import type { LotOrigin } from '@kestrel-ridge/core/formats';
 import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen } from '../problem/says.ts';
 
 export class LotDatesDto {

@@ -1,9 +1,8 @@
+import type { LotOrigin } from '@kestrel-ridge/core/formats';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import type { MovementKind } from '@kestrel-ridge/core/stock';
 import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
 import { bigint, date, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
-
-export type LotOrigin = 'bought' | 'made' | 'found';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
   declare kitchen: string;

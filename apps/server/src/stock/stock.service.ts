@@ -1,3 +1,4 @@
+import type { LotState, MovementState } from '@kestrel-ridge/core/formats';
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
@@ -14,17 +15,7 @@ import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import type { AddLotDto, CountLotDto, EatDto, MoveLotDto, ThrowLotDto } from './stock.dto.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
-import { lockLot, lotState, onHandLots, plainDecimal, type LotState } from './stock.store.ts';
-
-export interface MovementState {
-  readonly id: string;
-  readonly lot: string;
-  readonly amount: string;
-  readonly kind: MovementKind;
-  readonly at: string;
-  readonly command: string;
-  readonly reason: string | null;
-}
+import { lockLot, lotState, onHandLots, plainDecimal } from './stock.store.ts';
 
 /** Commands that undo takes back by one more movement each. */
 const UNDOABLE = ['add lot', 'count lot', 'move lot', 'throw lot', 'eat'];

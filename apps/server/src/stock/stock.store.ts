@@ -1,3 +1,4 @@
+import type { LotState } from '@kestrel-ridge/core/formats';
 import type { FoodFacts, PlaceKind } from '@kestrel-ridge/core/food';
 import { Fraction, day, type Day } from '@kestrel-ridge/core/quantity';
 import type { Lot, LotDates } from '@kestrel-ridge/core/stock';
@@ -5,22 +6,7 @@ import { keepsUntil } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
 import { FoodRow } from '../kitchen/food.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
-import { LotRow, type LotOrigin } from './stock.model.ts';
-
-/** A lot as the browser gets it: amounts are exact decimals as text. */
-export interface LotState {
-  readonly id: string;
-  readonly food: string;
-  readonly place: string;
-  readonly base: 'g' | 'mL' | 'each';
-  readonly origin: LotOrigin;
-  readonly batch: string | null;
-  readonly dates: LotDates;
-  readonly priced: { readonly minor: number; readonly amount: string } | null;
-  readonly portionG: string | null;
-  readonly onHand: string;
-  readonly version: number;
-}
+import { LotRow } from './stock.model.ts';
 
 const DATE_FIELDS = ['boughtOn', 'madeOn', 'openedOn', 'bestBefore', 'useBy', 'frozenOn', 'thawedOn'] as const;
 

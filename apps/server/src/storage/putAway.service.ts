@@ -1,3 +1,4 @@
+import type { BatchState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
 import { Fraction, baseUnitOf, done, inBase, refused, type Outcome } from '@kestrel-ridge/core/quantity';
@@ -13,7 +14,7 @@ import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
 import { lockPlannedBatch } from '../session/session.service.ts';
-import { batchState, type BatchState } from '../session/session.state.ts';
+import { batchState } from '../session/session.state.ts';
 import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { lockShelf } from '../stock/stock.store.ts';

@@ -1,6 +1,6 @@
+import type { WeekState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { addDays, day, done, refused } from '@kestrel-ridge/core/quantity';
-import type { Attendance, Eater } from '@kestrel-ridge/core/week';
 import { Op } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
@@ -8,18 +8,10 @@ import { Database } from '../database/database.ts';
 import { FoodRow } from '../kitchen/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
-import { batchState, sessionState, type BatchState, type SessionState } from '../session/session.state.ts';
+import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import type { AddEaterDto, AppetiteDto, AttendanceDto } from './week.dto.ts';
 import { AppetiteRow, AttendanceRow, EaterRow } from './week.model.ts';
-
-export interface WeekState {
-  readonly eaters: readonly Eater[];
-  readonly attendance: readonly Attendance[];
-  readonly appetites: readonly { readonly food: string; readonly portionsADay: number }[];
-  readonly sessions: readonly SessionState[];
-  readonly batches: readonly BatchState[];
-}
 
 /** Days back and ahead that a week's screens look at: what is older grows without end. */
 const DAYS_BACK = 14;

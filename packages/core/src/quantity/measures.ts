@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import { Fraction } from './fraction.ts';
 import { ofBase, type BaseUnit, type Quantity } from './amount.ts';
 
 /** A unit or a scoop: how many base units it holds, exactly. */

@@ -1,4 +1,4 @@
-import Fraction from 'fraction.js';
+import { Fraction } from './fraction.ts';
 import type { Volume } from './amount.ts';
 import { MEASURES } from './measures.ts';
 

@@ -18,6 +18,9 @@ export interface Loads {
   readonly loads: number;
   readonly trays: number;
   readonly warnings: readonly string[];
+  /** The whole batch at its fullest, and how much one load may be: mL, or cm² on trays. */
+  readonly fullest: number;
+  readonly limit: number;
 }
 
 /**
@@ -37,6 +40,8 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
         value: {
           loads,
           trays: 0,
+          fullest: bulk.fullest,
+          limit,
           warnings: thin ? [`Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`] : [],
         },
         because: {
@@ -54,7 +59,7 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       const trays = Math.max(1, Math.ceil(bulk.fullest / equipment.oven.trayCm2));
       const loads = Math.ceil(trays / equipment.oven.racks);
       return {
-        value: { loads, trays: Math.ceil(trays / loads), warnings: [] },
+        value: { loads, trays: Math.ceil(trays / loads), warnings: [], fullest: bulk.fullest, limit: equipment.oven.trayCm2 },
         because: {
           rule: 'one layer ÷ tray',
           figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
@@ -70,7 +75,7 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       const loads = Math.max(1, Math.ceil(bulk.fullest / hotMostMl));
       const low = bulk.fullest < leastMl;
       return {
-        value: { loads, trays: 0, warnings: low ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`] : [] },
+        value: { loads, trays: 0, fullest: bulk.fullest, limit: hotMostMl, warnings: low ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`] : [] },
         because: {
           rule: 'hot liquid ÷ how full the jug may be when hot',
           figure: loads === 1 ? 'one jug' : `${loads} jugs`,
@@ -85,7 +90,7 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       const limit = equipment.potLitres * 1000;
       const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
       return {
-        value: { loads, trays: 0, warnings: [] },
+        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
         because: {
           rule: 'leaf before it wilts, pressed down ÷ the largest pot',
           figure: loads === 1 ? 'one pot' : `${loads} pots`,
@@ -102,4 +107,4 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
 }
 
 const litres = (mL: number): string => `${(mL / 1000).toFixed(2)} L`;
-const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({ value: { loads: 1, trays: 1, warnings }, because: { rule, figure: 'one load' } });
+const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({ value: { loads: 1, trays: 1, warnings, fullest: 0, limit: 0 }, because: { rule, figure: 'one load' } });

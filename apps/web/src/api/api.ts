@@ -1,0 +1,35 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { FoodState, KitchenName, KitchenState, LotState, MovementState, RecipeState, RunState, Topic, WeekState } from '@kestrel-ridge/core/formats';
+
+/** A writing command, as every screen sends it. The key makes a repetition harmless. */
+export interface SentCommand {
+  readonly path: string;
+  readonly method: 'POST' | 'PUT';
+  readonly body: unknown;
+  readonly key: string;
+  readonly touches: readonly Topic[];
+}
+
+/** What the server knows, kept until a live message says that a topic has changed. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api/', timeout: 15_000 }),
+  tagTypes: ['kitchen', 'shelf', 'recipes', 'week', 'run'],
+  keepUnusedDataFor: 600,
+  endpoints: (build) => ({
+    kitchens: build.query<readonly KitchenName[], void>({ query: () => 'kitchens', providesTags: ['kitchen'] }),
+    kitchen: build.query<KitchenState, string>({ query: (kitchen) => `kitchens/${kitchen}`, providesTags: ['kitchen'] }),
+    foods: build.query<readonly FoodState[], string>({ query: (kitchen) => `kitchens/${kitchen}/foods`, providesTags: ['kitchen', 'recipes'] }),
+    lots: build.query<readonly LotState[], string>({ query: (kitchen) => `kitchens/${kitchen}/lots`, providesTags: ['shelf'] }),
+    movements: build.query<readonly MovementState[], { kitchen: string; lot: string }>({ query: ({ kitchen, lot }) => `kitchens/${kitchen}/lots/${lot}/movements`, providesTags: ['shelf'] }),
+    recipes: build.query<readonly RecipeState[], string>({ query: (kitchen) => `kitchens/${kitchen}/recipes`, providesTags: ['recipes'] }),
+    week: build.query<WeekState, string>({ query: (kitchen) => `kitchens/${kitchen}/week`, providesTags: ['week'] }),
+    run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({ query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`, providesTags: ['run'] }),
+    command: build.mutation<unknown, SentCommand>({
+      query: ({ path, method, body, key }) => ({ url: path, method, body, headers: { 'Idempotency-Key': key } }),
+      invalidatesTags: (_answer, error, { touches }) => (error ? [] : [...touches]),
+    }),
+  }),
+});
+
+export const { useKitchensQuery, useKitchenQuery, useFoodsQuery, useLotsQuery, useMovementsQuery, useRecipesQuery, useWeekQuery, useRunQuery, useCommandMutation } = api;

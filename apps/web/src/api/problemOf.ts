@@ -1,0 +1,22 @@
+import type { ProblemDetails } from '@kestrel-ridge/core/formats';
+
+/** What went wrong, in words that say what to do; also when the server is not there to say it. */
+export function problemOf(error: unknown): ProblemDetails {
+  const { status, data } = (error ?? {}) as { status?: unknown; data?: unknown };
+  if (isProblem(data)) return data;
+  if (isProblem(fromText(data))) return fromText(data) as ProblemDetails;
+  if (status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR')
+    return { type: '/problems/away', code: 'away', status: 0, title: 'The server does not answer', detail: 'Nothing was changed. Check that Kestrel Ridge is running and that this device reaches it, then try again.', errors: [] };
+  return { type: '/problems/unknown', code: 'unknown', status: typeof status === 'number' ? status : 0, title: 'Something went wrong', detail: 'Nothing was changed. Reload the page and try again.', errors: [] };
+}
+
+const isProblem = (data: unknown): data is ProblemDetails => typeof data === 'object' && data !== null && 'code' in data && 'detail' in data;
+
+function fromText(data: unknown): unknown {
+  if (typeof data !== 'string') return undefined;
+  try {
+    return JSON.parse(data);
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,53 @@
+import { useCallback } from 'react';
+import type { ProblemDetails, Topic } from '@kestrel-ridge/core/formats';
+import { App } from 'antd';
+import { changeMade } from '../app/lastChangeSlice.ts';
+import { useKitchenId } from '../app/useKitchenId.ts';
+import { useAppDispatch } from '../app/store.ts';
+import { useCommandMutation } from './api.ts';
+import { newId } from './newId.ts';
+import { problemOf } from './problemOf.ts';
+
+export interface Ask {
+  /** Below the kitchen's address. */
+  readonly path: string;
+  readonly method?: 'POST' | 'PUT';
+  readonly body: unknown;
+  readonly touches: readonly Topic[];
+  /** What was done, for the undo bar. Left out where undo is not possible. */
+  readonly undo?: string;
+  /** The form shows the faults beside its fields: no message on top of that. */
+  readonly quiet?: boolean;
+}
+
+export type Sent<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: ProblemDetails };
+
+const AGAIN_AFTER_MS = 700;
+
+/** Sends a command. A call that got lost on the way is sent once more with the same key: done twice it is not. */
+export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
+  const kitchen = useKitchenId();
+  const [command] = useCommandMutation();
+  const dispatch = useAppDispatch();
+  const { message } = App.useApp();
+
+  return useCallback(
+    async <T>({ path, method = 'POST', body, touches, undo, quiet }: Ask): Promise<Sent<T>> => {
+      const key = newId();
+      const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
+      let answer = await command(sent);
+      if (answer.error && problemOf(answer.error).code === 'away') {
+        await new Promise((resolve) => setTimeout(resolve, AGAIN_AFTER_MS));
+        answer = await command(sent);
+      }
+      if (answer.error) {
+        const problem = problemOf(answer.error);
+        if (!quiet || problem.errors.length === 0) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
+        return { ok: false, problem };
+      }
+      if (undo) dispatch(changeMade({ key, text: undo }));
+      return { ok: true, value: answer.data as T };
+    },
+    [command, dispatch, kitchen, message],
+  );
+}

@@ -1,0 +1,24 @@
+import { Button } from 'antd';
+import { useRouteError } from 'react-router';
+
+/** What is shown when a page breaks: nothing that was stored is lost, and there is a way on. */
+export function BrokenPage() {
+  const error = useRouteError();
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>This page broke</h1>
+        <p>What you had kept is kept. Load the page again; if it breaks again, go to Today.</p>
+      </div>
+      <p className="soft">{error instanceof Error ? error.message : 'No more is known.'}</p>
+      <p style={{ display: 'flex', gap: 12, marginTop: 16 }}>
+        <Button type="primary" size="large" onClick={() => window.location.reload()}>
+          Load again
+        </Button>
+        <Button size="large" href="/">
+          To Today
+        </Button>
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,78 @@
+import { Suspense, useEffect, useState } from 'react';
+import { Outlet, useLocation, useNavigation } from 'react-router';
+import { useKitchensQuery } from '../api/api.ts';
+import { useLive } from '../api/useLive.ts';
+import { OpenKitchen } from '../kitchen/OpenKitchen.tsx';
+import { Away } from '../parts/Away.tsx';
+import { Loading } from '../parts/Loading.tsx';
+import { LastChangeBar } from './LastChangeBar.tsx';
+import { Trail } from './Trail.tsx';
+import { KitchenIdContext } from './useKitchenId.ts';
+
+const REMEMBERED = 'kestrel-ridge.kitchen';
+
+/** The frame of every page: which kitchen, the trail, the line to the server. */
+export function Shell() {
+  const { data: kitchens, error, isLoading, refetch } = useKitchensQuery();
+  const [chosen, choose] = useState(() => localStorage.getItem(REMEMBERED));
+  if (isLoading) return <Loading what="Opening the kitchen" />;
+  if (!kitchens) return <Away error={error} again={() => void refetch()} />;
+  const kitchen = kitchens.find(({ id }) => id === chosen) ?? kitchens[0];
+  if (!kitchen)
+    return (
+      <OpenKitchen
+        opened={(id) => {
+          localStorage.setItem(REMEMBERED, id);
+          choose(id);
+          void refetch();
+        }}
+      />
+    );
+  return (
+    <KitchenIdContext value={kitchen.id}>
+      <Frame kitchen={kitchen.id} />
+    </KitchenIdContext>
+  );
+}
+
+function Frame({ kitchen }: { kitchen: string }) {
+  const line = useLive(kitchen);
+  const online = useOnline();
+  const { pathname } = useLocation();
+  const navigation = useNavigation();
+  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  return (
+    <>
+      <a className="skip" href="#content">
+        Skip to the page
+      </a>
+      {pathname !== '/cook/run' && <Trail />}
+      {(!online || line === 'away') && (
+        <div className="line-away" role="status">
+          No line to the server. You see what was last known; changes wait until it is back.
+        </div>
+      )}
+      {navigation.state === 'loading' && <div className="page-comes" role="progressbar" aria-label="The page is on its way" />}
+      <div id="content">
+        <Suspense fallback={<Loading />}>
+          <Outlet />
+        </Suspense>
+      </div>
+      <LastChangeBar />
+    </>
+  );
+}
+
+function useOnline(): boolean {
+  const [online, setOnline] = useState(navigator.onLine);
+  useEffect(() => {
+    const look = () => setOnline(navigator.onLine);
+    window.addEventListener('online', look);
+    window.addEventListener('offline', look);
+    return () => {
+      window.removeEventListener('online', look);
+      window.removeEventListener('offline', look);
+    };
+  }, []);
+  return online;
+}

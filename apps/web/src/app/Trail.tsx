@@ -1,0 +1,60 @@
+import { Link, NavLink, useLocation } from 'react-router';
+import { whatWaits } from '../today/whatWaits.ts';
+import { useAppSelector } from './store.ts';
+import { trailPath, wayMarks } from './trailPath.ts';
+import { useKitchenState } from './useKitchenState.ts';
+
+export const STOPS = [
+  { to: '/', name: 'Today', key: 'today' },
+  { to: '/shelf', name: 'Shelf', key: 'shelf' },
+  { to: '/week', name: 'Week', key: 'week' },
+  { to: '/scale', name: 'Scale', key: 'scale' },
+  { to: '/cook', name: 'Cook', key: 'cook' },
+  { to: '/put-away', name: 'Put away', key: 'putAway' },
+  { to: '/eat', name: 'Eat', key: 'eat' },
+] as const;
+
+const WIDTH = 760;
+const HEIGHT = 62;
+
+/** The week's trail: a ridge with a way-mark for each stretch, and under it what waits there. */
+export function Trail() {
+  const fetched = useKitchenState();
+  const { pathname } = useLocation();
+  const plan = useAppSelector((state) => state.plan.result);
+  const waits = fetched.state === 'ready' ? whatWaits(fetched.value, plan) : undefined;
+  const marks = wayMarks(STOPS.length, WIDTH, HEIGHT);
+  const here = STOPS.findIndex((stop) => (stop.to === '/' ? pathname === '/' : pathname.startsWith(stop.to)));
+  const ridge = trailPath(marks, WIDTH, HEIGHT);
+
+  return (
+    <header className="shell-head">
+      <div className="shell-inner">
+        <Link to="/" className="shell-name">
+          <strong>Kestrel Ridge</strong>
+          <span>{fetched.state === 'ready' ? `${fetched.value.kitchen.name} · ${fetched.value.kitchen.equipment.altitudeM} m` : ' '}</span>
+        </Link>
+        <nav className="trail" aria-label="The week’s trail">
+          <svg className="trail-ridge" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">
+            <path d={`${ridge}L${WIDTH},${HEIGHT}L0,${HEIGHT}Z`} className="trail-hill" />
+            <path d={ridge} className="trail-line" />
+          </svg>
+          <ol>
+            {STOPS.map((stop, n) => (
+              <li key={stop.key} className={n === here ? 'here' : undefined}>
+                <NavLink to={stop.to} end={stop.to === '/'}>
+                  <i className="trail-mark" style={{ top: `${marks[n]?.y ?? 0}px` }} aria-hidden="true" />
+                  <b>{stop.name}</b>
+                  <small>{waits?.[stop.key].short ?? ' '}</small>
+                </NavLink>
+              </li>
+            ))}
+          </ol>
+        </nav>
+        <NavLink to="/kitchen" className="shell-kitchen">
+          Kitchen
+        </NavLink>
+      </div>
+    </header>
+  );
+}

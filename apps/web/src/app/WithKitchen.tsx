@@ -1,0 +1,19 @@
+import type { ReactNode } from 'react';
+import { Away } from '../parts/Away.tsx';
+import { Loading } from '../parts/Loading.tsx';
+import { useKitchenState, type KitchenView } from './useKitchenState.ts';
+
+/** A page that needs the kitchen: loading and away are answered here, once for all pages. */
+export function WithKitchen({ children }: { children: (view: KitchenView) => ReactNode }) {
+  const fetched = useKitchenState();
+  switch (fetched.state) {
+    case 'loading':
+      return <Loading />;
+    case 'away':
+      return <Away error={fetched.error} again={fetched.again} />;
+    case 'ready':
+      return children(fetched.value);
+    default:
+      return fetched satisfies never;
+  }
+}

@@ -1,0 +1,32 @@
+import { createBrowserRouter } from 'react-router';
+import { Loading } from '../parts/Loading.tsx';
+import { BrokenPage } from './BrokenPage.tsx';
+import { NoSuchPage } from './NoSuchPage.tsx';
+import { Shell } from './Shell.tsx';
+
+/** Each page is a chunk of its own, fetched when it is first opened. */
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    HydrateFallback: Loading,
+    ErrorBoundary: BrokenPage,
+    children: [
+      {
+        ErrorBoundary: BrokenPage,
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('../today/TodayPage.tsx')).default }) },
+          { path: 'shelf', lazy: async () => ({ Component: (await import('../stock/ShelfPage.tsx')).default }) },
+          { path: 'week', lazy: async () => ({ Component: (await import('../week/WeekPage.tsx')).default }) },
+          { path: 'scale/:batch?', lazy: async () => ({ Component: (await import('../scaling/ScalePage.tsx')).default }) },
+          { path: 'cook', lazy: async () => ({ Component: (await import('../session/CookPage.tsx')).default }) },
+          { path: 'cook/run', lazy: async () => ({ Component: (await import('../run/RunPage.tsx')).default }) },
+          { path: 'put-away', lazy: async () => ({ Component: (await import('../storage/PutAwayPage.tsx')).default }) },
+          { path: 'eat', lazy: async () => ({ Component: (await import('../stock/EatPage.tsx')).default }) },
+          { path: 'kitchen', lazy: async () => ({ Component: (await import('../kitchen/KitchenPage.tsx')).default }) },
+          { path: '*', Component: NoSuchPage },
+        ],
+      },
+    ],
+  },
+]);

@@ -1,0 +1,22 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { api } from '../api/api.ts';
+import { planSlice } from '../session/planSlice.ts';
+import { runOutboxSlice } from '../run/runOutboxSlice.ts';
+import { weekDraftSlice } from '../week/weekDraftSlice.ts';
+import { lastChangeSlice } from './lastChangeSlice.ts';
+
+export const store = configureStore({
+  reducer: {
+    [api.reducerPath]: api.reducer,
+    [lastChangeSlice.name]: lastChangeSlice.reducer,
+    [weekDraftSlice.name]: weekDraftSlice.reducer,
+    [planSlice.name]: planSlice.reducer,
+    [runOutboxSlice.name]: runOutboxSlice.reducer,
+  },
+  middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
+});
+
+export type RootState = ReturnType<typeof store.getState>;
+export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();

@@ -1,0 +1,19 @@
+import { curveMonotoneX, line } from 'd3-shape';
+
+/** Heights of the way-marks of the trail, 0 at the foot to 1 at the top: up to the cooking, and down to the plate. */
+const HEIGHTS = [0.18, 0.42, 0.7, 0.52, 1, 0.68, 0.3];
+
+export interface WayMark {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where each of the stops stands, in pixels of a box. */
+export const wayMarks = (stops: number, widthPx: number, heightPx: number): readonly WayMark[] =>
+  Array.from({ length: stops }, (_, n) => ({ x: ((n + 0.5) * widthPx) / stops, y: heightPx - 6 - (HEIGHTS[n % HEIGHTS.length] ?? 0.5) * (heightPx - 14) }));
+
+/** The ridge line through the way-marks, from edge to edge of the box. */
+export function trailPath(marks: readonly WayMark[], widthPx: number, heightPx: number): string {
+  const draw = line<WayMark>((mark) => mark.x, (mark) => mark.y).curve(curveMonotoneX);
+  return draw([{ x: 0, y: heightPx - 2 }, ...marks, { x: widthPx, y: heightPx - 2 }]) ?? '';
+}

@@ -1,0 +1,85 @@
+import type { Food } from '@kestrel-ridge/core/food';
+import type { BatchState, KitchenState, LotState, PlaceState, RecipeState, SessionState, WeekState } from '@kestrel-ridge/core/formats';
+import { Fraction, type Day, type Reasoned } from '@kestrel-ridge/core/quantity';
+import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
+import { useMemo } from 'react';
+import { useFoodsQuery, useKitchenQuery, useLotsQuery, useRecipesQuery, useWeekQuery } from '../api/api.ts';
+import { useKitchenId } from './useKitchenId.ts';
+
+/** A lot with what follows from it today. */
+export interface ShelfLot {
+  readonly state: LotState;
+  readonly food: Food;
+  readonly place: PlaceState;
+  readonly onHand: Fraction;
+  readonly until: Reasoned<Day> | undefined;
+  readonly urgency: Urgency;
+}
+
+/** A batch with its recipe, scaled for this kitchen. */
+export interface ScaledBatchView {
+  readonly state: BatchState;
+  readonly recipe: RecipeState;
+  readonly scaled: ScaledBatch;
+}
+
+export interface KitchenView {
+  readonly kitchen: KitchenState;
+  readonly today: Day;
+  readonly foods: ReadonlyMap<string, Food>;
+  readonly lots: readonly ShelfLot[];
+  readonly recipes: readonly RecipeState[];
+  readonly week: WeekState;
+  /** What is being cooked, or will be next. */
+  readonly session: SessionState | undefined;
+  /** Batches of that session, dropped ones left out. */
+  readonly batches: readonly ScaledBatchView[];
+}
+
+export type Fetched<T> = { readonly state: 'loading' } | { readonly state: 'away'; readonly error: unknown; readonly again: () => void } | { readonly state: 'ready'; readonly value: T };
+
+/** Everything the screens of one kitchen start from. What the server sent is kept in the query cache; the rest is folded from it here. */
+export function useKitchenState(): Fetched<KitchenView> {
+  const id = useKitchenId();
+  const kitchen = useKitchenQuery(id);
+  const foods = useFoodsQuery(id);
+  const lots = useLotsQuery(id);
+  const recipes = useRecipesQuery(id);
+  const week = useWeekQuery(id);
+  const value = useMemo(
+    () => (kitchen.data && foods.data && lots.data && recipes.data && week.data ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data) : undefined),
+    [kitchen.data, foods.data, lots.data, recipes.data, week.data],
+  );
+  if (value) return { state: 'ready', value };
+  const queries = [kitchen, foods, lots, recipes, week];
+  const failed = queries.find((query) => query.isError);
+  if (failed) return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };
+  return { state: 'loading' };
+}
+
+function viewOf(kitchen: KitchenState, foodStates: readonly Food[], lotStates: readonly LotState[], recipes: readonly RecipeState[], week: WeekState): KitchenView {
+  const foods = new Map(foodStates.map((food) => [food.id, food]));
+  const places = new Map(kitchen.places.map((place) => [place.id, place]));
+  const lots = lotStates.flatMap((state): ShelfLot[] => {
+    const food = foods.get(state.food);
+    const place = places.get(state.place);
+    if (!food || !place) return [];
+    const until = keepsUntil(food, place.kind, state.dates);
+    return [{ state, food, place, onHand: new Fraction(state.onHand), until, urgency: urgencyOf(until?.value, kitchen.today) }];
+  });
+  const session = currentSession(week);
+  const batches = week.batches
+    .filter((batch) => batch.session === session?.id && batch.status !== 'dropped')
+    .flatMap((state): ScaledBatchView[] => {
+      const recipe = recipes.find((each) => each.id === state.recipe);
+      return recipe ? [{ state, recipe, scaled: scaleBatch(recipe.document, new Fraction(state.portions), foods, kitchen.equipment) }] : [];
+    })
+    .sort((a, b) => recipes.indexOf(a.recipe) - recipes.indexOf(b.recipe));
+  return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
+}
+
+/** The session under way; else the next planned; else the last one done, whose boxes are being eaten. */
+function currentSession({ sessions }: WeekState): SessionState | undefined {
+  return sessions.find((session) => session.status === 'running') ?? sessions.find((session) => session.status === 'planned') ?? sessions.at(-1);
+}

@@ -1,0 +1,107 @@
+import { SCOOPS, type Scoop } from '@kestrel-ridge/core/quantity';
+import type { Equipment } from '@kestrel-ridge/core/kitchen';
+import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
+import { kpaGauge, metres } from '@kestrel-ridge/core/quantity';
+import { App, Button, Checkbox, Form, Input, InputNumber } from 'antd';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import './kitchen.css';
+
+export default function KitchenPage() {
+  return <WithKitchen>{(view) => <Kitchen key={view.kitchen.version} view={view} />}</WithKitchen>;
+}
+
+interface Fields {
+  readonly name: string;
+  readonly equipment: Omit<Equipment, 'cookers' | 'boxes' | 'scoops'> & { readonly cooker: Equipment['cookers'][number]; readonly scoops: Scoop[] };
+}
+
+const range = (min: number, max: number, unit: string) => [{ required: true, type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}.` }];
+
+function Kitchen({ view }: { view: KitchenView }) {
+  const { name, equipment, version } = view.kitchen;
+  const [form] = Form.useForm<Fields>();
+  const altitude = Form.useWatch(['equipment', 'altitudeM'], form) ?? equipment.altitudeM;
+  const gauge = Form.useWatch(['equipment', 'cooker', 'gaugeKpa'], form) ?? equipment.cookers[0]?.gaugeKpa ?? 80;
+  const send = useCommand();
+  const { message } = App.useApp();
+  const { cookers, boxes, ...rest } = equipment;
+
+  const keep = async ({ name: called, equipment: { cooker, ...changed } }: Fields) => {
+    const sent = await send({
+      path: '',
+      method: 'PUT',
+      body: { name: called.trim(), equipment: { ...equipment, ...changed, oven: { ...equipment.oven, ...changed.oven }, jug: { ...equipment.jug, ...changed.jug }, cookers: cookers[0] ? [{ ...cookers[0], ...cooker }] : [], boxes }, version },
+      touches: ['kitchen', 'week'],
+    });
+    if (sent.ok) void message.success('Kept. Amounts, loads and the plan follow.');
+  };
+
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>{name}, at {Math.round(altitude)} m</h1>
+        <p>
+          Water boils here at {boilingPoint(metres(altitude)).toFixed(1)} °C, and it is {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and every time is worked out for what stands here.
+        </p>
+      </div>
+      <Form<Fields> form={form} layout="vertical" requiredMark={false} initialValues={{ name, equipment: { ...rest, cooker: cookers[0] } }} onFinish={(fields) => void keep(fields)} className="kitchen-form">
+        <fieldset>
+          <legend>The kitchen</legend>
+          <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+            <Input maxLength={80} />
+          </Form.Item>
+          <Form.Item label="Altitude" name={['equipment', 'altitudeM']} rules={range(0, 5000, 'm')}>
+            <InputNumber suffix="m" />
+          </Form.Item>
+          <Form.Item label="Burners" name={['equipment', 'burners']} rules={range(1, 8, 'burners')}>
+            <InputNumber precision={0} />
+          </Form.Item>
+          <Form.Item label="Largest pot" name={['equipment', 'potLitres']} rules={range(1, 60, 'litres')}>
+            <InputNumber suffix="L" />
+          </Form.Item>
+        </fieldset>
+        <fieldset>
+          <legend>Sealed cooker</legend>
+          <Form.Item label="Volume" name={['equipment', 'cooker', 'litres']} rules={range(1, 30, 'litres')}>
+            <InputNumber suffix="L" />
+          </Form.Item>
+          <Form.Item label="Power" name={['equipment', 'cooker', 'watts']} rules={range(200, 5000, 'watts')}>
+            <InputNumber suffix="W" precision={0} />
+          </Form.Item>
+          <Form.Item label="High pressure, above the air outside" name={['equipment', 'cooker', 'gaugeKpa']} rules={range(20, 110, 'kPa')}>
+            <InputNumber suffix="kPa" />
+          </Form.Item>
+          <Form.Item label="Least liquid (its manual says)" name={['equipment', 'cooker', 'leastLiquidMl']} rules={range(0, 2000, 'mL')}>
+            <InputNumber suffix="mL" precision={0} />
+          </Form.Item>
+        </fieldset>
+        <fieldset>
+          <legend>Oven and jug</legend>
+          <Form.Item label="Racks" name={['equipment', 'oven', 'racks']} rules={range(1, 6, 'racks')}>
+            <InputNumber precision={0} />
+          </Form.Item>
+          <Form.Item label="Preheating" name={['equipment', 'oven', 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
+            <InputNumber suffix="min" precision={0} />
+          </Form.Item>
+          <Form.Item label="A tray" name={['equipment', 'oven', 'trayCm2']} rules={range(200, 4000, 'cm²')}>
+            <InputNumber suffix="cm²" precision={0} />
+          </Form.Item>
+          <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
+            <InputNumber suffix="mL" precision={0} />
+          </Form.Item>
+        </fieldset>
+        <fieldset>
+          <legend>Measures owned</legend>
+          <Form.Item name={['equipment', 'scoops']}>
+            <Checkbox.Group className="scoops" options={[...SCOOPS]} />
+          </Form.Item>
+        </fieldset>
+        <Button type="primary" size="large" htmlType="submit">
+          Keep
+        </Button>
+      </Form>
+    </main>
+  );
+}

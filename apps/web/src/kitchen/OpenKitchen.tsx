@@ -1,0 +1,72 @@
+import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
+import type { PlaceKind } from '@kestrel-ridge/core/food';
+import { Button, Form, Input, InputNumber } from 'antd';
+import { useState } from 'react';
+import { useCommandMutation } from '../api/api.ts';
+import { newId } from '../api/newId.ts';
+import { problemOf } from '../api/problemOf.ts';
+import './kitchen.css';
+
+const PLACES: readonly { readonly name: string; readonly kind: PlaceKind }[] = [
+  { name: 'cupboard', kind: 'cupboard' },
+  { name: 'cool room', kind: 'cool room' },
+  { name: 'fridge', kind: 'fridge' },
+  { name: 'freezer', kind: 'freezer' },
+];
+
+interface Fields {
+  readonly name: string;
+  readonly altitude: number;
+  readonly litres: number;
+  readonly currency: string;
+}
+
+/** The first screen of a server without a kitchen: four questions, and it can begin. */
+export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
+  const [command, { isLoading }] = useCommandMutation();
+  const [fault, setFault] = useState<string>();
+  const open = async (fields: Fields) => {
+    const id = newId();
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    const [cooker] = STARTING_EQUIPMENT.cookers;
+    const body = {
+      id,
+      name: fields.name.trim(),
+      equipment: { ...STARTING_EQUIPMENT, altitudeM: fields.altitude, zone, currency: fields.currency.trim().toUpperCase(), cookers: cooker ? [{ ...cooker, litres: fields.litres }] : [] },
+      places: PLACES.map((place) => ({ id: newId(), ...place })),
+    };
+    const answer = await command({ path: 'kitchens', method: 'POST', body, key: newId(), touches: ['kitchen'] });
+    if (answer.error) setFault(problemOf(answer.error).detail);
+    else opened(id);
+  };
+  return (
+    <main className="page open-kitchen">
+      <div className="page-head">
+        <h1>Open your kitchen</h1>
+        <p>Four things decide the arithmetic. All of them can be changed later.</p>
+      </div>
+      <Form<Fields> layout="vertical" requiredMark={false} initialValues={{ altitude: 0, litres: 6, currency: 'EUR' }} onFinish={(fields) => void open(fields)}>
+        <Form.Item label="What is it called?" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+          <Input autoFocus maxLength={80} />
+        </Form.Item>
+        <Form.Item label="How high does it lie?" name="altitude" extra="Water boils cooler uphill, and the cooker needs longer." rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}>
+          <InputNumber suffix="m" style={{ width: 160 }} />
+        </Form.Item>
+        <Form.Item label="How large is the sealed cooker?" name="litres" rules={[{ required: true, type: 'number', min: 1, max: 30, message: 'Enter litres from 1 to 30.' }]}>
+          <InputNumber suffix="L" style={{ width: 160 }} />
+        </Form.Item>
+        <Form.Item label="Currency" name="currency" rules={[{ required: true, pattern: /^[A-Za-z]{3}$/, message: 'Three letters, such as EUR.' }]}>
+          <Input style={{ width: 160 }} />
+        </Form.Item>
+        {fault && (
+          <p className="cannot" role="alert">
+            {fault}
+          </p>
+        )}
+        <Button type="primary" size="large" htmlType="submit" loading={isLoading}>
+          Open the kitchen
+        </Button>
+      </Form>
+    </main>
+  );
+}

@@ -1,0 +1,34 @@
+import type { Because } from '@kestrel-ridge/core/quantity';
+import { Popover } from 'antd';
+import type { ReactNode } from 'react';
+import './why.css';
+
+/** Any figure that may be doubted: a tap shows how it came about. */
+export function Why({ because, children, title }: { because: Because; children: ReactNode; title?: string }) {
+  return (
+    <Popover trigger="click" title={title} content={<Tree because={because} />} placement="bottom" styles={{ root: { maxWidth: 380 } }}>
+      <button type="button" className="why" aria-label={`${typeof children === 'string' ? children : 'This figure'}: why?`}>
+        {children}
+      </button>
+    </Popover>
+  );
+}
+
+function Tree({ because }: { because: Because }) {
+  return (
+    <div className="why-tree">
+      <div className="why-line">
+        <span>{because.rule}</span>
+        <strong>{because.figure}</strong>
+      </div>
+      {because.source && <div className="why-source">{because.source}</div>}
+      {because.parts && because.parts.length > 0 && (
+        <div className="why-parts">
+          {because.parts.map((part) => (
+            <Tree key={`${part.rule}${part.figure}`} because={part} />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,19 @@
+import { weekday, type Day } from '@kestrel-ridge/core/quantity';
+
+const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
+export const dayName = (day: Day): string => NAMES[weekday(day)] ?? '';
+export const longDayName = (day: Day): string => LONG[weekday(day)] ?? '';
+
+/** A moment as a clock shows it in a time zone: 09:05. */
+export const clockAt = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms);
+
+/**
+ * Minutes as cooks say them.
+ * @example duration(112) // => '1 h 52'
+ */
+export const duration = (minutes: number): string => {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
+};

@@ -1,0 +1,41 @@
+import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
+import type { TaskAbout } from '@kestrel-ridge/core/session';
+import { Button } from 'antd';
+import { countdown } from './countdown.ts';
+import { NotYet } from './NotYet.tsx';
+
+const MINUTE = 60_000;
+
+/** A running clock: how long still, what to look for, and the two answers to the look. */
+export function ClockCard({ task, about, now, tap }: { task: RunTask; about: TaskAbout | undefined; now: number; tap: (what: RunFact) => void }) {
+  if (!about) return null;
+  const due = task.status === 'due';
+  const mayLook = now >= task.start + about.window.earliest * MINUTE;
+  const share = Math.min(1, Math.max(0, (now - task.start) / Math.max(1, task.end - task.start)));
+  const looks = about.attention.needs === 'look' ? about.attention.everyMinutes : undefined;
+  return (
+    <section className={due ? 'clock due' : 'clock'} aria-label={about.name}>
+      <div className="clock-line">
+        <div>
+          <h3>{about.name}</h3>
+          <p className="soft">
+            {about.cue ?? about.dish}
+            {looks !== undefined && !due && `; a look every ${looks} min`}
+          </p>
+        </div>
+        <span className="clock-time number" role="timer">
+          {due ? 'look now' : countdown(task.end - now)}
+        </span>
+      </div>
+      <div className="clock-bar">
+        <i style={{ width: `${share * 100}%` }} />
+      </div>
+      <div className="clock-actions">
+        <Button type={due ? 'primary' : 'default'} onClick={() => tap({ kind: 'done', task: task.id })}>
+          {about.stage === 'come up' ? 'Pin is up' : about.stage === 'natural' ? 'Pin has dropped' : due || mayLook ? 'Done' : 'Done early'}
+        </Button>
+        <NotYet name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />
+      </div>
+    </section>
+  );
+}

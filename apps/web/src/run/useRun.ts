@@ -1,0 +1,89 @@
+import { foldRun, projectRun, type RunEvent, type RunFact, type RunView } from '@kestrel-ridge/core/run';
+import type { RunState } from '@kestrel-ridge/core/formats';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCommandMutation, useRunQuery } from '../api/api.ts';
+import { newId } from '../api/newId.ts';
+import { useAppDispatch, useAppSelector } from '../app/store.ts';
+import { useKitchenId } from '../app/useKitchenId.ts';
+import { deviceId, nextSequence } from './device.ts';
+import { arrived, keepOutbox, tapped } from './runOutboxSlice.ts';
+
+const NONE: readonly RunEvent[] = [];
+const SEND_AGAIN_MS = 3000;
+const SECOND = 1000;
+
+/** The moment, once a second: every clock on the screen is derived from it. */
+export function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), SECOND);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+export interface LiveRun {
+  readonly run: RunState;
+  readonly view: RunView;
+  readonly now: number;
+  readonly tap: (what: RunFact) => void;
+  /** Taps that the server does not have yet. */
+  readonly waiting: number;
+  readonly lastDone: string | undefined;
+}
+
+/**
+ * A session's run: what the server has and what this device has tapped since, folded together.
+ * Always: a tap shows at once; it is kept on the device until the server has it; sent twice it counts once.
+ */
+export function useRun(session: string | undefined): { readonly state: 'loading' } | { readonly state: 'away'; readonly error: unknown; readonly again: () => void } | { readonly state: 'none' } | ({ readonly state: 'on' } & LiveRun) {
+  const kitchen = useKitchenId();
+  const { data, error, refetch } = useRunQuery({ kitchen, session: session ?? '' }, { skip: !session });
+  const dispatch = useAppDispatch();
+  const outbox = useAppSelector((state) => state.runOutbox.pending);
+  const [command] = useCommandMutation();
+  const sending = useRef(false);
+  const now = useNow();
+  const run = data?.run ?? undefined;
+  const pending = (run && outbox[run.id]) ?? NONE;
+  const events = useMemo(() => [...(run?.events ?? NONE), ...pending], [run, pending]);
+
+  useEffect(() => keepOutbox(outbox), [outbox]);
+
+  useEffect(() => {
+    if (!run || pending.length === 0) return;
+    const send = async () => {
+      if (sending.current) return;
+      sending.current = true;
+      const body = { events: pending.map((event) => ({ ...event, at: new Date(event.at).toISOString() })) };
+      const answer = await command({ path: `kitchens/${kitchen}/runs/${run.id}/events`, method: 'POST', body, key: newId(), touches: [] });
+      if (!answer.error) {
+        // Fetched before the taps leave the outbox: nothing flickers back.
+        await refetch();
+        dispatch(arrived({ run: run.id, events: pending.map(({ id }) => id) }));
+      }
+      sending.current = false;
+    };
+    void send();
+    const again = setInterval(() => void send(), SEND_AGAIN_MS);
+    return () => clearInterval(again);
+  }, [command, dispatch, kitchen, pending, refetch, run]);
+
+  const tap = useCallback(
+    (what: RunFact) => {
+      if (!run) return;
+      const clock = Math.max(0, ...events.map((event) => event.clock)) + 1;
+      dispatch(tapped({ run: run.id, event: { id: newId(), device: deviceId(), deviceSeq: nextSequence(), clock, at: Date.now(), what } }));
+    },
+    [dispatch, events, run],
+  );
+
+  const facts = useMemo(() => foldRun(events), [events]);
+  const view = useMemo(() => (run ? projectRun(run.problem, run.plan, Date.parse(run.startedAt), facts, now) : undefined), [run, facts, now]);
+  const lastDone = useMemo(() => [...facts].filter(([, fact]) => fact.doneAt !== undefined).sort((a, b) => (b[1].doneAt ?? 0) - (a[1].doneAt ?? 0))[0]?.[0], [facts]);
+
+  if (!session || data?.run === null) return { state: 'none' };
+  if (run && view) return { state: 'on', run, view, now, tap, waiting: pending.length, lastDone };
+  if (error) return { state: 'away', error, again: () => void refetch() };
+  return { state: 'loading' };
+}

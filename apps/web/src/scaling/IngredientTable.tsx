@@ -1,0 +1,88 @@
+import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Why } from '../parts/Why.tsx';
+import { onHandOf } from './shortages.ts';
+
+/** What goes in, in measures this kitchen has, beside what the shelf holds of it. */
+export function IngredientTable({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
+  const loads = scaled.loads.value.loads;
+  const split = loads > 1 && (scaled.recipe.vessel === 'cooker' || scaled.recipe.vessel === 'jug');
+  return (
+    <table className="ingredients">
+      <thead>
+        <tr>
+          <th scope="col">goes in</th>
+          <th scope="col" className="amount">
+            all
+          </th>
+          {split && (
+            <th scope="col" className="amount">
+              a load
+            </th>
+          )}
+          <th scope="col" className="amount">
+            on the shelf
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {scaled.lines.map((line) => (
+          <Row key={line.line.id} view={view} line={line} loads={loads} split={split} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Row({ view, line, loads, split }: { view: KitchenView; line: ScaledLine; loads: number; split: boolean }) {
+  const { food, amount, fromShelf } = line;
+  const { scoops } = view.kitchen.equipment;
+  const shown = showAmount(amount.value, food, scoops);
+  const one = showAmount(perLoad(line, loads), food, scoops);
+  const there = onHandOf(view, food.id);
+  const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
+  const enough = there.compare(need.sub(new Fraction(1, 10))) >= 0;
+  const unit = fromShelf ? baseUnitOf(fromShelf.value) : food.facts.base;
+  const peeled = fromShelf && line.line.prepared && fromShelf.because.parts !== undefined;
+  return (
+    <tr className={line.line.optional ? 'optional' : undefined}>
+      <th scope="row">
+        <span className="food">{food.name}</span>
+        {line.line.form && <small>{line.line.form}</small>}
+        {line.line.optional && <small>optional</small>}
+        {line.line.comesOut && <small>comes out again</small>}
+      </th>
+      <td className="amount">
+        <Why because={amount.because}>
+          <span className="number">{shown.first}</span>
+        </Why>
+        {shown.second && <small>{shown.second}</small>}
+        {shown.error !== undefined && <small className="off">scoops are {Math.abs(Math.round(shown.error * 100))} % {shown.error > 0 ? 'over' : 'under'}</small>}
+      </td>
+      {split && (
+        <td className="amount">
+          <span className="number">{one.first}</span>
+          {one.second && <small>{one.second}</small>}
+        </td>
+      )}
+      <td className="amount">
+        {!fromShelf ? (
+          <span className="soft">tap</span>
+        ) : (
+          <>
+            <span className={enough ? undefined : 'cannot'}>
+              {enough ? '✓ ' : '✕ '}
+              {show(ofBase(unit, there))}
+            </span>
+            {peeled && (
+              <small>
+                needs <Why because={fromShelf.because}>{show(fromShelf.value)}</Why> with peel
+              </small>
+            )}
+          </>
+        )}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,125 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { Cautions } from '../parts/Cautions.tsx';
+import { Empty } from '../parts/Empty.tsx';
+import { Stepper } from '../parts/Stepper.tsx';
+import { Why } from '../parts/Why.tsx';
+import { show } from '@kestrel-ridge/core/quantity';
+import { withDrafts } from '../week/withDrafts.ts';
+import { FillGauge } from './FillGauge.tsx';
+import { IngredientTable } from './IngredientTable.tsx';
+import './scale.css';
+import { portionsCovered, shortages } from './shortages.ts';
+import { WaterSchools } from './WaterSchools.tsx';
+
+export default function ScalePage() {
+  return <WithKitchen>{(view) => <Scale view={view} />}</WithKitchen>;
+}
+
+function Scale({ view }: { view: KitchenView }) {
+  const { batch: id } = useParams();
+  const batches = view.batches.filter((batch) => batch.state.status === 'planned');
+  const batch = batches.find((each) => each.state.id === id) ?? batches[0];
+  if (!batch)
+    return (
+      <main className="page">
+        <Empty title="Nothing to scale">
+          <p>Choose a dish for the week, and its amounts stand here.</p>
+          <NavLink to="/week">To the week</NavLink>
+        </Empty>
+      </main>
+    );
+  return (
+    <main className="page">
+      <nav className="dish-tabs" aria-label="Dishes of this session">
+        {batches.map((each) => (
+          <NavLink key={each.state.id} to={`/scale/${each.state.id}`} className={each === batch ? 'here' : ''}>
+            {each.recipe.document.component.name}
+            {shortages(view, each).length > 0 && <i aria-label="something is missing"> !</i>}
+          </NavLink>
+        ))}
+      </nav>
+      <Dish key={`${batch.state.id} ${batch.state.version}`} view={view} batch={batch} />
+    </main>
+  );
+}
+
+function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
+  const kept = Number(batch.state.portions);
+  const [portions, setPortions] = useState(kept);
+  const send = useCommand();
+  const navigate = useNavigate();
+  const freezePortions = Math.min(Number(batch.state.freezePortions), portions);
+  const tried = withDrafts(view, { [batch.state.id]: { portions, freezePortions } });
+  const shown = tried.batches.find((each) => each.state.id === batch.state.id) ?? batch;
+  const { scaled } = shown;
+  const missing = shortages(view, shown);
+  const covered = portionsCovered(view, shown);
+  const loads = scaled.loads.value.loads;
+  const editable = view.session?.status === 'planned';
+
+  const keep = (n: number) => send({ path: `batches/${batch.state.id}`, method: 'PUT', body: { portions: `${n}`, freezePortions: `${Math.min(freezePortions, n)}`, version: batch.state.version }, touches: ['week'] });
+
+  return (
+    <>
+      <div className="page-head scale-head">
+        <div>
+          <h1>
+            {batch.recipe.name}, {portions} {portions === 1 ? 'portion' : 'portions'}
+          </h1>
+          <p>
+            Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked, {Math.round(scaled.portionG)} g a portion, in <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>.
+            {scaled.allergens.length > 0 ? ` Contains ${scaled.allergens.join(', ')}.` : ' None of the listed allergens in its recipe.'}
+          </p>
+        </div>
+        {editable && (
+          <div className="scale-size">
+            <Stepper label="Portions" value={portions} least={1} most={200} onChange={setPortions} />
+            {portions !== kept && (
+              <Button onClick={() => void keep(portions)} type="primary">
+                Keep {portions} portions
+              </Button>
+            )}
+          </div>
+        )}
+      </div>
+
+      {missing.length > 0 && (
+        <div className="dashed missing" role="alert">
+          <span>
+            <strong>Not on the shelf:</strong> {missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}.
+          </span>
+          {editable && covered >= 1 && covered < portions && <Button onClick={() => void keep(covered)}>Make {covered} portions from what is there</Button>}
+        </div>
+      )}
+      {scaled.loads.value.warnings.map((warning) => (
+        <div key={warning} className="dashed missing" role="alert">
+          {warning}
+        </div>
+      ))}
+      {scaled.missing.map((bridge) => (
+        <div key={bridge.food} className="dashed missing" role="alert">
+          {bridge.food}: {bridge.remedy}
+        </div>
+      ))}
+
+      <div className="scale-grid">
+        <IngredientTable view={view} scaled={scaled} />
+        <div className="scale-side">
+          <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
+          {scaled.water && <WaterSchools water={scaled.water} loads={loads} scoops={view.kitchen.equipment.scoops} />}
+        </div>
+      </div>
+      <Cautions ids={scaled.cautions} />
+      {missing.length === 0 && portions === kept && (
+        <Button type="primary" size="large" style={{ marginTop: 20, minWidth: 220 }} onClick={() => void navigate('/cook')}>
+          Plan the cooking
+        </Button>
+      )}
+    </>
+  );
+}

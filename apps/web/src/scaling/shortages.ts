@@ -1,0 +1,33 @@
+import type { Food } from '@kestrel-ridge/core/food';
+import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import type { ScaledLine } from '@kestrel-ridge/core/scaling';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+
+export interface Shortage {
+  readonly food: Food;
+  readonly line: ScaledLine;
+  readonly onHand: Fraction;
+  readonly missing: Fraction;
+  readonly missingText: string;
+}
+
+/** What is on hand of a food in the unit its lots are counted in. */
+export const onHandOf = (view: KitchenView, food: string): Fraction =>
+  view.lots.filter((lot) => lot.food.id === food).reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+
+/** Ingredients of a batch that the shelf does not hold. */
+export function shortages(view: KitchenView, batch: ScaledBatchView): readonly Shortage[] {
+  return batch.scaled.lines.flatMap((line): Shortage[] => {
+    if (!line.fromShelf || line.line.optional) return [];
+    const onHand = onHandOf(view, line.food.id);
+    const missing = inBase(line.fromShelf.value).sub(onHand);
+    if (missing.compare(new Fraction(1, 10)) < 0) return [];
+    return [{ food: line.food, line, onHand, missing, missingText: show(ofBase(baseUnitOf(line.fromShelf.value), missing)) }];
+  });
+}
+
+/** The largest whole number of portions that the shelf covers, when it is smaller than planned. */
+export function portionsCovered(view: KitchenView, batch: ScaledBatchView): number {
+  const shares = batch.scaled.lines.flatMap((line) => (line.fromShelf && !line.line.optional ? [onHandOf(view, line.food.id).div(inBase(line.fromShelf.value)).valueOf()] : []));
+  return Math.max(0, Math.floor(Math.min(1, ...shares) * batch.scaled.portions.valueOf() + 1e-6));
+}

@@ -1,0 +1,147 @@
+import { Button, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Cautions } from '../parts/Cautions.tsx';
+import { Empty } from '../parts/Empty.tsx';
+import { Loading } from '../parts/Loading.tsx';
+import { clockAt, duration, longDayName } from '../parts/times.ts';
+import { dayAt } from '@kestrel-ridge/core/quantity';
+import './cook.css';
+import { Lanes } from './Lanes.tsx';
+import type { PlanResult } from './planSlice.ts';
+import { SessionStart } from './SessionStart.tsx';
+import { TaskList } from './TaskList.tsx';
+import { usePlan } from './usePlan.ts';
+import { WhyPanel } from './WhyPanel.tsx';
+
+export default function CookPage() {
+  return <WithKitchen>{(view) => <Cook view={view} />}</WithKitchen>;
+}
+
+function Cook({ view }: { view: KitchenView }) {
+  const planning = usePlan(view);
+  if (view.session?.status === 'running')
+    return (
+      <main className="page">
+        <div className="page-head">
+          <h1>The session is under way</h1>
+          <p>Its plan stands; what runs late moves the rest.</p>
+        </div>
+        <Link to="/cook/run">
+          <Button type="primary" size="large">
+            Go on cooking
+          </Button>
+        </Link>
+      </main>
+    );
+  switch (planning.state) {
+    case 'nothing to cook':
+      return (
+        <main className="page">
+          <div className="page-head">
+            <h1>Nothing to cook</h1>
+          </div>
+          <Empty title="No dish is chosen">
+            <p>Choose what to make, and the plan of the day stands here.</p>
+            <Link to="/week">To the week</Link>
+          </Empty>
+        </main>
+      );
+    case 'impossible':
+      return (
+        <main className="page">
+          <div className="page-head">
+            <h1>This session cannot be planned</h1>
+            <p>{planning.why} Leave out a dish, or look at the kitchen’s equipment.</p>
+          </div>
+          <Link to="/week">To the week</Link>
+        </main>
+      );
+    case 'planning':
+      return <Loading what="Planning the session" />;
+    case 'planned':
+      return <Planned view={view} result={planning.result} />;
+    default:
+      return planning satisfies never;
+  }
+}
+
+function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
+  const [chosen, setChosen] = useState<string>();
+  const [zoom, setZoom] = useState<1 | 2>(1);
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const navigate = useNavigate();
+  const { session } = view;
+  const zone = view.kitchen.equipment.zone;
+  const startMs = session ? Date.parse(session.startsAt) : 0;
+  const { plan, tasks, bound } = result;
+  const hands = result.busy.reduce((sum, n) => sum + n, 0);
+  const numbers = useMemo(() => new Map([...tasks.problem.tasks].sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0)).map((task, n) => [task.id, n + 1])), [tasks, plan]);
+  const last = tasks.problem.tasks.find((task) => (plan.starts[task.id] ?? 0) + task.minutes === plan.makespan);
+  const selected = chosen && tasks.about[chosen] ? chosen : last?.id;
+  const day = dayAt(new Date(startMs), zone);
+
+  const start = async () => {
+    if (!session) return;
+    setBusy(true);
+    const sent = await send({ path: 'runs', body: { id: newId(), session: session.id, plan }, touches: ['run', 'week'] });
+    setBusy(false);
+    if (sent.ok) void navigate('/cook/run');
+  };
+
+  return (
+    <main className="page">
+      <div className="page-head cook-head">
+        <div>
+          <h1>
+            {day === view.today ? 'Today' : longDayName(day)}, done by {clockAt(startMs + plan.makespan * 60_000, zone)}
+          </h1>
+          <p>
+            {duration(hands)} of hands in {duration(plan.makespan)}. {boundWords(bound, plan.makespan)}
+            {!result.settled && ' Looking for a shorter plan …'}
+          </p>
+        </div>
+        {session && <SessionStart key={session.version} session={session} zone={zone} />}
+      </div>
+      <div className="split">
+        <div style={{ minWidth: 0 }}>
+          <Lanes result={result} startMs={startMs} zone={zone} numbers={numbers} chosen={selected} choose={setChosen} zoom={zoom} />
+          <div className="lanes-foot">
+            <p className="legend soft">
+              <span className="key-hands" aria-hidden="true" /> hands <span className="bar barred key-barred" aria-hidden="true" /> nobody needed <span className="key-dot" aria-hidden="true">•</span> a look <span className="key-pressure" aria-hidden="true" /> at pressure <span className="key-wash" aria-hidden="true" /> wash
+            </p>
+            <Segmented aria-label="Zoom" value={zoom} onChange={setZoom} options={[{ label: 'whole', value: 1 }, { label: 'near', value: 2 }]} />
+          </div>
+          <TaskList result={result} startMs={startMs} zone={zone} numbers={numbers} chosen={selected} choose={setChosen} />
+        </div>
+        <aside className="aside">
+          {selected && <WhyPanel result={result} task={selected} startMs={startMs} zone={zone} />}
+          {tasks.ahead.map((each) => (
+            <p key={each.batch} className="cook-ahead">
+              <b>Begun already?</b> {each.name}: {each.leastHours} to {each.mostHours} h before.
+            </p>
+          ))}
+          <Button type="primary" size="large" className="one-action" loading={busy} onClick={() => void start()}>
+            Start cooking
+          </Button>
+          <p className="soft" style={{ fontSize: 14, marginTop: 6 }}>
+            The clocks begin when you start, whatever the hour.
+          </p>
+        </aside>
+      </div>
+      <div style={{ marginTop: 24 }}>
+        <Cautions ids={['pressure', 'vent', 'hot oven']} />
+      </div>
+    </main>
+  );
+}
+
+function boundWords(bound: PlanResult['bound'], makespan: number): string {
+  const because = { 'the longest chain': 'the longest chain of steps takes that long', 'the hands': 'the hands have that much to do', 'one vessel': `the ${bound.what ?? 'vessel'} is busy that long` }[bound.because];
+  return bound.minutes >= makespan ? `It cannot be shorter: ${because}.` : `At least ${duration(bound.minutes)}: ${because}.`;
+}

@@ -1,0 +1,128 @@
+import { scaleLinear } from 'd3-scale';
+import { useMemo } from 'react';
+import { clockAt } from '../parts/times.ts';
+import { lanesOf, type Bar, type Lane } from './lanes.ts';
+import type { PlanResult } from './planSlice.ts';
+import { ridgePath } from './ridgePath.ts';
+
+const ROW = 38;
+const OVEN_ROW = 28;
+const RIDGE = { widthPx: 1000, heightPx: 58 };
+const QUARTER = 15;
+
+interface LanesProps {
+  readonly result: PlanResult;
+  readonly startMs: number;
+  readonly zone: string;
+  readonly numbers: ReadonlyMap<string, number>;
+  readonly chosen: string | undefined;
+  readonly choose: (task: string) => void;
+  readonly zoom: 1 | 2;
+}
+
+/** The cooking day: the ridge of busy hands, and under it a lane for each thing that can be busy. */
+export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom }: LanesProps) {
+  const { plan, tasks, busy } = result;
+  const lanes = useMemo(() => lanesOf(tasks, plan, 'Hands'), [tasks, plan]);
+  const x = scaleLinear().domain([0, plan.makespan]).range([0, 100]);
+  const ticks = quarterHours(startMs, plan.makespan);
+  const minWidth = zoom === 2 ? plan.makespan * 13 : Math.max(520, plan.makespan * 3);
+
+  return (
+    <div className="lanes-scroll" tabIndex={0} aria-label="Timeline of the session">
+      <div className="lanes" style={{ minWidth: minWidth + 120 }}>
+        <div className="lane-name">hands busy</div>
+        <svg className="lane-ridge" viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`} preserveAspectRatio="none" aria-hidden="true">
+          <path d={ridgePath(busy, RIDGE)} />
+        </svg>
+        <div />
+        <div className="lane-clock">
+          {ticks.map(({ minute, hour }) => (
+            <span key={minute} style={{ left: `${x(minute)}%` }} className={hour ? 'hour' : ''}>
+              {clockAt(startMs + minute * 60_000, zone)}
+            </span>
+          ))}
+        </div>
+        {lanes.map((lane) => (
+          <LaneRow key={lane.id} lane={lane} x={x} ticks={ticks} numbers={numbers} chosen={chosen} choose={choose} widthPx={minWidth} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function quarterHours(startMs: number, makespan: number): readonly { minute: number; hour: boolean }[] {
+  const offset = (QUARTER - (Math.floor(startMs / 60_000) % QUARTER)) % QUARTER;
+  const step = makespan > 150 ? 30 : QUARTER;
+  const first = (step - (Math.floor(startMs / 60_000) % step)) % step;
+  return Array.from({ length: Math.floor((makespan - first) / step) + 1 }, (_, n) => {
+    const minute = first + n * step;
+    return { minute, hour: (Math.floor(startMs / 60_000) + minute) % 60 === 0 };
+  }).filter(({ minute }) => minute <= makespan - 4 || offset < 0);
+}
+
+interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose'> {
+  readonly lane: Lane;
+  readonly x: (minute: number) => number;
+  readonly ticks: readonly { minute: number }[];
+  readonly widthPx: number;
+}
+
+function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowProps) {
+  const row = lane.heat ? OVEN_ROW : ROW;
+  const head = lane.heat ? 24 : 0;
+  return (
+    <>
+      <div className="lane-name">
+        <b>{lane.name}</b>
+        <small>{lane.note}</small>
+      </div>
+      <div className="lane" style={{ height: lane.rows * row + head + 4 }}>
+        {ticks.map(({ minute }) => (
+          <i key={minute} className="lane-tick" style={{ left: `${x(minute)}%` }} />
+        ))}
+        {lane.heat && (
+          <div className="lane-heat" style={{ left: `${x(lane.heat.from)}%`, width: `${x(lane.heat.to) - x(lane.heat.from)}%` }}>
+            <i style={{ width: `${((lane.heat.readyAt - lane.heat.from) / (lane.heat.to - lane.heat.from)) * 100}%` }}>heats</i>
+            <b>{lane.heat.celsius} °C</b>
+          </div>
+        )}
+        {lane.bars.map((bar) => (
+          <BarBox key={bar.key} bar={bar} top={head + bar.row * row + 1} height={row - 4} x={x} number={bar.task ? numbers.get(bar.task) : undefined} chosen={bar.task !== undefined && bar.task === chosen} choose={choose} widthPx={widthPx} />
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** Widths of letters, roughly: a name that has no room is left to its number. */
+const LETTER_PX = 7.4;
+
+function BarBox({ bar, top, height, x, number, chosen, choose, widthPx }: { bar: Bar; top: number; height: number; x: (minute: number) => number; number: number | undefined; chosen: boolean; choose: (task: string) => void; widthPx: number }) {
+  const width = x(bar.to) - x(bar.from);
+  const roomPx = (width / 100) * widthPx - 10;
+  const words = bar.kind === 'wash' ? 'wash' : bar.label;
+  const fits = roomPx >= Math.min(words.length, 9) * LETTER_PX;
+  const said = fits ? words : number !== undefined && roomPx > 6 ? `${number}` : '';
+  const { task } = bar;
+  const style = { left: `${x(bar.from)}%`, width: `${width}%`, top, height };
+  const inside = (
+    <>
+      {said && <span className="bar-words">{said}</span>}
+      {bar.looks.map((minute) => (
+        <i key={minute} className="bar-look" style={{ left: `${((minute - bar.from) / (bar.to - bar.from)) * 100}%` }} />
+      ))}
+    </>
+  );
+  if (task === undefined)
+    return (
+      <div className={`bar ${bar.kind}`} style={style} title={bar.label}>
+        {inside}
+      </div>
+    );
+  return (
+    <button type="button" className={`bar ${bar.kind}${chosen ? ' chosen' : ''}`} style={style} title={`${number ?? ''} ${bar.label}`} aria-label={bar.label} aria-pressed={chosen} onClick={() => choose(task)}>
+      {inside}
+    </button>
+  );
+}

@@ -1,0 +1,33 @@
+import type { SessionState } from '@kestrel-ridge/core/formats';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { useCommand } from '../api/useCommand.ts';
+import { Stepper } from '../parts/Stepper.tsx';
+import { localMoment, momentOf } from './localMoment.ts';
+
+/** When the session starts, and how many cook: changed here, planned again at once. */
+export function SessionStart({ session, zone }: { session: SessionState; zone: string }) {
+  const kept = localMoment(Date.parse(session.startsAt), zone);
+  const [when, setWhen] = useState(kept);
+  const [cooks, setCooks] = useState(session.cooks);
+  const send = useCommand();
+  const changed = when !== kept || cooks !== session.cooks;
+  const ms = momentOf(when, zone);
+  return (
+    <div className="session-start">
+      <label>
+        <span className="soft">starts</span>
+        <Input type="datetime-local" aria-label="Start of the session" value={when} onChange={(event) => setWhen(event.target.value)} status={ms === undefined ? 'error' : ''} />
+      </label>
+      <label>
+        <span className="soft">cooks</span>
+        <Stepper label="Cooks" value={cooks} least={1} most={4} onChange={setCooks} />
+      </label>
+      {changed && (
+        <Button disabled={ms === undefined} onClick={() => ms !== undefined && void send({ path: `sessions/${session.id}`, method: 'PUT', body: { startsAt: new Date(ms).toISOString(), cooks, version: session.version }, touches: ['week'] })}>
+          Keep
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+import { clockAt, duration } from '../parts/times.ts';
+import type { PlanResult } from './planSlice.ts';
+
+interface TaskListProps {
+  readonly result: PlanResult;
+  readonly startMs: number;
+  readonly zone: string;
+  readonly numbers: ReadonlyMap<string, number>;
+  readonly chosen: string | undefined;
+  readonly choose: (task: string) => void;
+}
+
+/** The same plan as a list by the clock: what the bars have no room to say. */
+export function TaskList({ result, startMs, zone, numbers, chosen, choose }: TaskListProps) {
+  const { plan, tasks } = result;
+  const ordered = [...tasks.problem.tasks].sort((a, b) => (numbers.get(a.id) ?? 0) - (numbers.get(b.id) ?? 0));
+  return (
+    <section className="task-list">
+      <h2>Step by step</h2>
+      <ol>
+        {ordered.map((task) => {
+          const about = tasks.about[task.id];
+          return (
+            <li key={task.id}>
+              <button type="button" className={`plain-button ${chosen === task.id ? 'chosen' : ''}`} onClick={() => choose(task.id)} aria-pressed={chosen === task.id}>
+                <span className="number">{clockAt(startMs + (plan.starts[task.id] ?? 0) * 60_000, zone)}</span>
+                <small>{numbers.get(task.id)}</small>
+                <i className={task.attention === 'full' ? 'is-hands' : 'is-barred'} aria-label={task.attention === 'full' ? 'hands' : 'nobody needed'} />
+                <span>{about?.name}</span>
+                <em>{duration(task.minutes)}</em>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

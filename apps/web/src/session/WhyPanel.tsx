@@ -1,0 +1,54 @@
+import { clockAt, duration } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
+import { holdWords } from './holdWords.ts';
+import type { PlanResult } from './planSlice.ts';
+
+/** One task: what goes in, how long and why, and what holds it where it stands. */
+export function WhyPanel({ result, task, startMs, zone }: { result: PlanResult; task: string; startMs: number; zone: string }) {
+  const { plan, tasks, holds } = result;
+  const about = tasks.about[task];
+  const hold = holds[task];
+  if (!about) return null;
+  const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
+  const { window } = about;
+  const minutes = duration(window.expected);
+  return (
+    <section className="why-panel" aria-live="polite">
+      <h2>
+        {clock(plan.starts[task] ?? 0)} {about.name}
+      </h2>
+      <p className="soft">{about.dish}</p>
+      <dl>
+        <dt>Takes</dt>
+        <dd>
+          {about.because ? <Why because={about.because}>{minutes}</Why> : minutes}
+          {window.earliest !== window.latest && `, look from ${window.earliest}, ${window.latest} at the latest`}
+        </dd>
+        {hold && (
+          <>
+            <dt>Why not earlier?</dt>
+            <dd>{holdWords(hold, tasks, plan, clock)}</dd>
+          </>
+        )}
+        {about.cue && (
+          <>
+            <dt>Look for</dt>
+            <dd>{about.cue}</dd>
+          </>
+        )}
+        {about.goesIn.length > 0 && (
+          <>
+            <dt>Goes in</dt>
+            <dd>
+              {about.goesIn.map((into) => (
+                <div key={into.line} className="goes-in">
+                  <span>{into.food}</span> <b>{into.amount}</b>
+                </div>
+              ))}
+            </dd>
+          </>
+        )}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,118 @@
+import { eatersOn } from '@kestrel-ridge/core/week';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Cautions } from '../parts/Cautions.tsx';
+import { Empty } from '../parts/Empty.tsx';
+import { Stepper } from '../parts/Stepper.tsx';
+import { SupplyStrip } from '../week/SupplyStrip.tsx';
+import { stripsOf } from '../week/stripsOf.ts';
+import { untilWords } from '../today/whatWaits.ts';
+import './eat.css';
+import { readyComponents, takesFor } from './readyComponents.ts';
+
+export default function EatPage() {
+  return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
+}
+
+function Eat({ view }: { view: KitchenView }) {
+  const [plate, setPlate] = useState<Readonly<Record<string, number>>>({});
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const ready = useMemo(() => readyComponents(view), [view]);
+  const strips = useMemo(() => new Map(stripsOf(view, {}).map((strip) => [strip.food.id, strip])), [view]);
+  const here = eatersOn(view.today, view.week.eaters, view.week.attendance);
+  const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
+  const portions = chosen.reduce((sum, each) => sum + (plate[each.food.id] ?? 0), 0);
+
+  const eat = async () => {
+    setBusy(true);
+    const takes = chosen.flatMap((each) => takesFor(each, plate[each.food.id] ?? 0));
+    const sent = await send({ path: 'meals', body: { takes }, touches: ['shelf', 'week'], undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}` });
+    setBusy(false);
+    if (sent.ok) setPlate({});
+  };
+
+  if (ready.length === 0)
+    return (
+      <main className="page">
+        <div className="page-head">
+          <h1>No box is filled</h1>
+        </div>
+        <Empty title="Nothing to eat from boxes yet">
+          <p>When a dish is put away, its portions stand here, what keeps least first.</p>
+          <Link to="/cook">To the plan</Link>
+        </Empty>
+      </main>
+    );
+  const first = ready[0];
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>{first ? `${first.name} first, it keeps ${untilWords(first.until, view.today)}` : 'Ready to eat'}</h1>
+        <p>
+          {here.length === 0 ? 'Nobody is here today.' : `${here.length} eat today: ${here.map((eater) => eater.name).join(', ')}.`} Choose portions for the plates, then say that they are eaten.
+        </p>
+      </div>
+      <div className="split">
+        <div>
+          {ready.map((each) => {
+            const strip = strips.get(each.food.id);
+            return (
+              <section key={each.food.id} className="ready" aria-label={each.name}>
+                <div>
+                  <h2>{each.name}</h2>
+                  <p>
+                    <b className="number" data-testid={`ready-${each.name}`}>
+                      {each.portions}
+                    </b>{' '}
+                    {each.portions === 1 ? 'portion' : 'portions'} cold
+                    {each.frozen > 0 && `, ${each.frozen} frozen`}
+                  </p>
+                  <p className="soft">{each.beforeEating}</p>
+                </div>
+                <div className="ready-strip">{strip && <SupplyStrip item={strip} nowShare={0} />}</div>
+                <Stepper label={`Portions of ${each.name} to eat`} value={plate[each.food.id] ?? 0} least={0} most={each.portions} onChange={(n) => setPlate({ ...plate, [each.food.id]: n })} />
+              </section>
+            );
+          })}
+        </div>
+        <aside className="aside">
+          <h2>On the plates</h2>
+          {chosen.length === 0 ? (
+            <p className="soft">Nothing yet.</p>
+          ) : (
+            chosen.map((each) => (
+              <div key={each.food.id} className="figure-row">
+                <span>{each.name}</span>
+                <span className="number">{plate[each.food.id]}</span>
+              </div>
+            ))
+          )}
+          {here.length > 0 && (
+            <Button className="one-action" onClick={() => setPlate(Object.fromEntries(ready.map((each) => [each.food.id, Math.min(here.length, each.portions)])))}>
+              One of each for all {here.length}
+            </Button>
+          )}
+          <Button type="primary" size="large" className="one-action" disabled={portions === 0} loading={busy} onClick={() => void eat()}>
+            {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
+          </Button>
+          <p className="soft" style={{ marginTop: 12 }}>
+            {allergensOf(chosen)}
+          </p>
+        </aside>
+      </div>
+      <div style={{ marginTop: 20 }}>
+        <Cautions ids={['reheat', ...(ready.some((each) => each.frozen > 0) ? (['thaw'] as const) : [])]} />
+      </div>
+    </main>
+  );
+}
+
+const allergensOf = (chosen: readonly { readonly food: { readonly facts: { readonly allergens?: readonly string[] } } }[]): string => {
+  const found = [...new Set(chosen.flatMap((each) => each.food.facts.allergens ?? []))];
+  return chosen.length === 0 ? '' : found.length > 0 ? `Contains ${found.join(', ')}.` : 'None of the listed allergens.';
+};

@@ -1,0 +1,136 @@
+import { CloseOutlined } from '@ant-design/icons';
+import { moneyText } from '@kestrel-ridge/core/cost';
+import type { MovementState } from '@kestrel-ridge/core/formats';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Button, Form, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { useMovementsQuery } from '../api/api.ts';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { useKitchenId } from '../app/useKitchenId.ts';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { Cautions } from '../parts/Cautions.tsx';
+import { Why } from '../parts/Why.tsx';
+import { untilWords } from '../today/whatWaits.ts';
+import { lotAmount } from './lotWords.ts';
+
+const SHARES = [
+  { name: 'all', share: 1 },
+  { name: '¾', share: 0.75 },
+  { name: 'half', share: 0.5 },
+  { name: '¼', share: 0.25 },
+  { name: 'gone', share: 0 },
+];
+const REASONS = ['spoilt', 'went off before its day', 'nobody ate it', 'dropped or burnt'];
+
+/** Everything that can happen to a lot, one beside the other: each is a movement in the ledger. */
+export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLot; close: () => void }) {
+  const { state, food } = lot;
+  const whole = lot.onHand.valueOf();
+  const [count, setCount] = useState<number | null>(null);
+  const [moved, setMoved] = useState<number | null>(whole);
+  const [thrown, setThrown] = useState<number | null>(whole);
+  const [to, setTo] = useState<string>();
+  const [reason, setReason] = useState<string>(REASONS[0] ?? '');
+  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
+  const send = useCommand();
+  const counts = { body: {}, touches: ['shelf', 'week'] as const };
+
+  const ask = async (section: string, path: string, body: object, undo: string) => {
+    setFaults({});
+    const sent = await send({ ...counts, path: `lots/${state.id}/${path}`, body: { ...body, version: state.version }, undo, quiet: true });
+    if (sent.ok) close();
+    else setFaults({ [section]: sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail });
+  };
+  const amount = (n: number | null) => new Fraction(n ?? 0).round(3).toString();
+  const said = (n: number) => show(ofBase(state.base, n));
+
+  return (
+    <aside className="aside lot-panel" aria-label={food.name}>
+      <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'start' }}>
+        <h2>{food.name}</h2>
+        <Button type="text" icon={<CloseOutlined />} aria-label="Close" onClick={close} />
+      </div>
+      <p>
+        <span className="number" style={{ fontSize: 22 }}>{lotAmount(lot)}</span> <span className="soft">in {lot.place.name}</span>
+      </p>
+      {lot.until && (
+        <p>
+          Keeps <Why because={lot.until.because}>{untilWords(lot.until.value, view.today)}</Why>
+        </p>
+      )}
+      {state.priced && (
+        <p className="soft">
+          {moneyText(state.priced.minor, view.kitchen.equipment.currency)} for {show(ofBase(state.base, state.priced.amount))}
+        </p>
+      )}
+      {food.facts.allergens && food.facts.allergens.length > 0 && <p>Contains {food.facts.allergens.join(', ')}</p>}
+
+      <section>
+        <h3>How much is there?</h3>
+        <div className="tap-row">
+          {SHARES.map(({ name, share }) => (
+            <Button key={name} onClick={() => void ask('count', 'count', { amount: amount(whole * share) }, `Counted ${food.name}: ${said(whole * share)}`)}>
+              {name}
+            </Button>
+          ))}
+        </div>
+        <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
+          <InputNumber aria-label={`Amount of ${food.name} in ${state.base}`} min={0} suffix={state.base} value={count} onChange={setCount} style={{ width: 130 }} />{' '}
+          <Button disabled={count === null} onClick={() => void ask('count', 'count', { amount: amount(count) }, `Counted ${food.name}: ${said(count ?? 0)}`)}>
+            Correct
+          </Button>
+        </Form.Item>
+      </section>
+
+      <section>
+        <h3>Move</h3>
+        <Form.Item validateStatus={faults['move'] ? 'error' : ''} help={faults['move']}>
+          <Select aria-label="New place" placeholder="Where to?" style={{ width: '100%', marginBottom: 8 }} value={to} onChange={setTo} options={view.kitchen.places.filter((place) => place.id !== lot.place.id).map(({ id, name }) => ({ value: id, label: name }))} />
+          <InputNumber aria-label={`Amount to move in ${state.base}`} min={0} max={whole} suffix={state.base} value={moved} onChange={setMoved} style={{ width: 130 }} />{' '}
+          <Button disabled={!to || !moved} onClick={() => void ask('move', 'move', { id: newId(), place: to, amount: amount(moved) }, `Moved ${said(moved ?? 0)} ${food.name}`)}>
+            Move
+          </Button>
+        </Form.Item>
+        {lot.place.kind === 'freezer' && <Cautions ids={['thaw']} />}
+      </section>
+
+      <section>
+        <h3>Throw away</h3>
+        <Form.Item validateStatus={faults['throw'] ? 'error' : ''} help={faults['throw']}>
+          <Select aria-label="Why?" style={{ width: '100%', marginBottom: 8 }} value={reason} onChange={setReason} options={REASONS.map((value) => ({ value, label: value }))} />
+          <InputNumber aria-label={`Amount thrown away in ${state.base}`} min={0} max={whole} suffix={state.base} value={thrown} onChange={setThrown} style={{ width: 130 }} />{' '}
+          <Button danger disabled={!thrown} onClick={() => void ask('throw', 'throw', { amount: amount(thrown), reason }, `Threw away ${said(thrown ?? 0)} ${food.name}`)}>
+            Throw
+          </Button>
+        </Form.Item>
+      </section>
+      <History lot={lot} />
+    </aside>
+  );
+}
+
+function History({ lot }: { lot: ShelfLot }) {
+  const kitchen = useKitchenId();
+  const { data } = useMovementsQuery({ kitchen, lot: lot.state.id });
+  if (!data || data.length === 0) return null;
+  return (
+    <section>
+      <h3>What happened to it</h3>
+      <ul className="lot-history">
+        {data.slice(0, 8).map((movement) => (
+          <li key={movement.id}>
+            <span>
+              {movement.kind}
+              {movement.reason ? `, ${movement.reason}` : ''}
+              <small className="soft"> {movement.at.slice(0, 10)}</small>
+            </span>
+            <strong>{signed(movement, lot)}</strong>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const signed = (movement: MovementState, lot: ShelfLot): string => `${movement.amount.startsWith('-') ? '−' : '+'}${show(ofBase(lot.state.base, new Fraction(movement.amount).abs()))}`;

@@ -1,0 +1,32 @@
+import type { Day } from '@kestrel-ridge/core/quantity';
+import type { ShelfLot } from '../app/useKitchenState.ts';
+import { untilWords } from '../today/whatWaits.ts';
+import { lotAmount, shareLeft } from './lotWords.ts';
+
+const SIGN = { past: '✕', today: '!', soon: '!', later: '', unknown: '' } as const;
+
+/** One lot as one line: name, how much, until when. */
+export function LotRow({ lot, today, open, onOpen }: { lot: ShelfLot; today: Day; open: boolean; onOpen: () => void }) {
+  const share = shareLeft(lot);
+  const pressing = lot.urgency !== 'later' && lot.urgency !== 'unknown';
+  return (
+    <li>
+      <button type="button" className={`lot-row ${lot.urgency}${open ? ' open' : ''}`} onClick={onOpen} aria-expanded={open} data-testid={`lot-${lot.food.name}`}>
+        <span className="lot-name">
+          {lot.food.name}
+          {pressing && <small>{lot.place.name}</small>}
+          {!pressing && lot.state.dates.openedOn && <small>opened</small>}
+          {!pressing && lot.state.dates.frozenOn && lot.place.kind === 'freezer' && <small>frozen</small>}
+        </span>
+        <span className="lot-until">
+          {SIGN[lot.urgency] && <i aria-hidden="true">{SIGN[lot.urgency]}</i>}
+          {lot.until || lot.urgency !== 'unknown' ? untilWords(lot.until?.value, today) : ''}
+        </span>
+        <span className="lot-amount number">{lotAmount(lot)}</span>
+        <span className="lot-share" aria-hidden="true">
+          {share !== undefined && <i style={{ width: `${Math.round(share * 100)}%` }} />}
+        </span>
+      </button>
+    </li>
+  );
+}

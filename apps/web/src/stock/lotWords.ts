@@ -1,0 +1,20 @@
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import type { ShelfLot } from '../app/useKitchenState.ts';
+
+/** How much of a lot is there: boxes are counted in portions, the rest in its unit. */
+export function lotAmount(lot: ShelfLot): string {
+  const portionG = lot.state.portionG;
+  const plain = show(ofBase(lot.state.base, lot.onHand));
+  if (portionG === null) return plain;
+  const portions = lot.onHand.div(new Fraction(portionG)).valueOf();
+  const whole = Number(portions.toFixed(1));
+  return `${whole} ${whole === 1 ? 'portion' : 'portions'}`;
+}
+
+/** Where it stands within what was bought: a share from 0 to 1, when that is known. */
+export function shareLeft(lot: ShelfLot): number | undefined {
+  const whole = lot.state.priced?.amount;
+  if (whole === undefined) return undefined;
+  const share = lot.onHand.div(new Fraction(whole)).valueOf();
+  return share > 1 ? undefined : share;
+}

@@ -1,0 +1,82 @@
+import { daysBetween, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import type { PlanResult } from '../session/planSlice.ts';
+import { clockAt, dayName } from '../parts/times.ts';
+import { shortages } from '../scaling/shortages.ts';
+import { stripsOf } from '../week/stripsOf.ts';
+
+export interface Wait {
+  /** Under the way-mark: two or three words. */
+  readonly short: string;
+  /** On Today: a sentence. */
+  readonly long: string;
+}
+
+export type Waits = Readonly<Record<'today' | 'shelf' | 'week' | 'scale' | 'cook' | 'putAway' | 'eat', Wait>>;
+
+const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
+
+/** What waits on each stretch of the trail. */
+export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
+  const urgent = view.lots.filter((lot) => lot.urgency === 'past' || lot.urgency === 'today' || lot.urgency === 'soon');
+  const portionsReady = view.lots.filter((lot) => lot.state.portionG !== null).reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
+  const strips = stripsOf(view, {});
+  const short = strips.filter((strip) => strip.strip.firstShort).sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
+  const open = view.batches.filter((batch) => batch.state.status === 'planned');
+  const missing = open.flatMap((batch) => shortages(view, batch));
+  const { session } = view;
+  const running = session?.status === 'running';
+  const finish = session && plan?.session === session.id && !running ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone) : undefined;
+  const done = view.batches.length - open.length;
+
+  return {
+    today: { short: dayName(view.today), long: '' },
+    shelf: {
+      short: urgent.length ? `${urgent.length} to use first` : view.lots.length ? 'nothing presses' : 'empty',
+      long: urgent.length ? `Use first: ${urgent.slice(0, 4).map((lot) => `${lot.food.name} (${untilWords(lot.until?.value, view.today)})`).join(', ')}` : view.lots.length ? `${many(view.lots.length, 'lot')}, none of them presses` : 'Nothing is on the shelf yet',
+    },
+    week: {
+      short: short ? `${short.name} short ${dayName(firstShortDay(short.strip.firstShort?.day) as Day)}` : strips.length ? 'all reaches' : 'no dish yet',
+      long: short ? `${short.name} falls short from ${dayName(short.strip.firstShort?.day ?? view.today)} ${short.strip.firstShort?.meal ?? ''}` : strips.length ? 'Everything reaches to the end of the week' : 'No dish is chosen yet',
+    },
+    scale: {
+      short: missing.length ? `${missing[0]?.food.name ?? ''} short` : open.length ? 'all is there' : '',
+      long: missing.length ? `Missing on the shelf: ${missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}` : open.length ? 'All ingredients are on the shelf' : 'Nothing to scale',
+    },
+    cook: {
+      short: running ? 'under way' : session?.status === 'planned' && open.length ? `starts ${clockAt(Date.parse(session.startsAt), view.kitchen.equipment.zone)}` : '',
+      long: running
+        ? 'The session is under way'
+        : session?.status === 'planned' && open.length
+          ? `${many(open.length, 'dish', 'dishes')}, ${sessionDay(session.startsAt, view)} ${clockAt(Date.parse(session.startsAt), view.kitchen.equipment.zone)}${finish ? `, done by ${finish}` : ''}`
+          : 'No session is planned',
+    },
+    putAway: {
+      short: running ? `${open.length} to box` : done > 0 ? `${done} of ${view.batches.length}` : '',
+      long: done > 0 || running ? `${done} of ${many(view.batches.length, 'dish', 'dishes')} put away` : 'Nothing to put away yet',
+    },
+    eat: {
+      short: portionsReady >= 1 ? `${Math.floor(portionsReady + 1e-6)} portions` : 'no boxes',
+      long: portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
+    },
+  };
+}
+
+const firstShortDay = (day: Day | undefined): string => day ?? '9999';
+
+const sessionDay = (startsAt: string, view: KitchenView): string => {
+  const on = new Intl.DateTimeFormat('en-CA', { timeZone: view.kitchen.equipment.zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date(startsAt)) as Day;
+  return on === view.today ? 'today at' : `${dayName(on)} at`;
+};
+
+/** How long something keeps, from today. */
+export function untilWords(until: Day | undefined, today: Day): string {
+  if (!until) return 'no date known';
+  const left = daysBetween(today, until);
+  if (left < -1) return `${-left} days past`;
+  if (left === -1) return 'since yesterday past';
+  if (left === 0) return 'last day today';
+  if (left === 1) return 'until tomorrow';
+  if (left < 7) return `until ${dayName(until)}`;
+  return `until ${until.slice(8)}.${until.slice(5, 7)}.${weekday(until) >= 0 && left > 300 ? ` ${until.slice(0, 4)}` : ''}`;
+}

@@ -1,0 +1,65 @@
+import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { longDayName } from '../parts/times.ts';
+
+const HOUR_MS = 3_600_000;
+
+/** One more dish for the week; makes the session too, when none is planned. */
+export function AddDish({ view }: { view: KitchenView }) {
+  const [recipe, setRecipe] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const planned = view.session?.status === 'planned' ? view.session : undefined;
+  const running = view.session?.status === 'running';
+  const choices = view.recipes.filter((each) => !planned || !view.batches.some((batch) => batch.recipe.id === each.id));
+
+  const takeStarters = async () => {
+    setBusy(true);
+    for (const document of STARTER_RECIPES) {
+      const sent = await send({ path: 'recipes', body: { id: newId(), document }, touches: ['recipes'] });
+      if (!sent.ok) break;
+      await send({ path: 'appetites', method: 'PUT', body: { food: document.component.id, portionsADay: 1 }, touches: ['week'] });
+    }
+    setBusy(false);
+  };
+
+  const add = async () => {
+    const chosen = view.recipes.find(({ id }) => id === recipe);
+    if (!chosen) return;
+    setBusy(true);
+    let session = planned?.id;
+    if (!session) {
+      session = newId();
+      const startsAt = new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
+      const made = await send({ path: 'sessions', body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 }, touches: ['week'] });
+      if (!made.ok) return setBusy(false);
+    }
+    const sent = await send({ path: 'batches', body: { id: newId(), session, recipe: chosen.id, portions: `${chosen.document.portions}`, freezePortions: '0' }, touches: ['week'] });
+    setBusy(false);
+    if (sent.ok) setRecipe(undefined);
+  };
+
+  if (view.recipes.length === 0)
+    return (
+      <Empty title="No recipe yet">
+        <p>Take five to begin with: a grain and a legume from the sealed cooker, a tray of roots, a blended sauce, greens from the hob.</p>
+        <Button type="primary" size="large" loading={busy} onClick={() => void takeStarters()}>
+          Take the five recipes
+        </Button>
+      </Empty>
+    );
+  if (running || choices.length === 0) return null;
+  return (
+    <div className="add-dish">
+      <Select aria-label="One more dish" style={{ minWidth: 280 }} placeholder={planned ? 'One more dish' : 'Choose a dish for a new session'} value={recipe} onChange={setRecipe} options={choices.map(({ id, name }) => ({ value: id, label: name }))} />
+      <Button disabled={!recipe} loading={busy} onClick={() => void add()}>
+        Add to the week
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import { CloseOutlined } from '@ant-design/icons';
+import { App, Button } from 'antd';
+import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import { useAppDispatch } from '../app/store.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Stepper } from '../parts/Stepper.tsx';
+import { SupplyStrip } from './SupplyStrip.tsx';
+import type { ComponentStrip } from './stripsOf.ts';
+import { sizeTried } from './weekDraftSlice.ts';
+
+/** A component: its name and size to the left, its strip to the right. */
+export function StripRow({ view, item }: { view: KitchenView; item: ComponentStrip }) {
+  const dispatch = useAppDispatch();
+  const send = useCommand();
+  const { modal } = App.useApp();
+  const { batch, size, scaled } = item;
+  const editable = batch !== undefined && size !== undefined && view.session?.status === 'planned';
+  const loads = scaled?.loads.value.loads ?? 1;
+
+  const drop = () => {
+    if (!batch) return;
+    void modal.confirm({
+      title: `Leave out ${item.name}?`,
+      content: 'It leaves this session; the recipe stays. You can add it again.',
+      okText: 'Leave it out',
+      cancelText: 'Keep it',
+      onOk: () => send({ path: `batches/${batch.state.id}/drop`, body: { version: batch.state.version }, touches: ['week'] }),
+    });
+  };
+
+  return (
+    <>
+      <div className="strip-name">
+        <div className="strip-title">
+          {batch ? <Link to={`/scale/${batch.state.id}`}>{item.name}</Link> : <span>{item.name}</span>}
+          {editable && <Button type="text" size="small" icon={<CloseOutlined />} aria-label={`Leave out ${item.name}`} onClick={drop} />}
+        </div>
+        {editable ? (
+          <div className="strip-sizes">
+            <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={(portions) => dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions: Math.min(size.freezePortions, portions) }))} />
+            <label className="freeze">
+              <span>to freeze</span>
+              <Stepper label={`To freeze of ${item.name}`} value={size.freezePortions} least={0} most={size.portions} onChange={(freezePortions) => dispatch(sizeTried({ batch: batch.state.id, portions: size.portions, freezePortions }))} />
+            </label>
+            {loads > 1 && <small className="soft">{loads} loads</small>}
+          </div>
+        ) : (
+          <p className="soft">{size ? `${size.portions} portions${size.freezePortions ? `, ${size.freezePortions} to freeze` : ''}` : 'from the boxes'}</p>
+        )}
+      </div>
+      <SupplyStrip item={item} nowShare={nowShare(view)} />
+    </>
+  );
+}
+
+/** Where "now" stands within the first day of the strip. */
+function nowShare(view: KitchenView): number {
+  const hour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: view.kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(Date.now()));
+  return Math.min(1, hour / 24) / 7;
+}

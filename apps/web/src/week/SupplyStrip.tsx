@@ -1,0 +1,47 @@
+import { stripShape } from './stripShape.ts';
+import { reachWords, shortWords, spoilWords } from './stripWords.ts';
+import { DAYS, type ComponentStrip } from './stripsOf.ts';
+
+const BOX = { widthPx: 700, heightPx: 62 };
+
+/** One component across the week: it falls as it is eaten; slanted is frozen; dashed is where it falls short. */
+export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare: number }) {
+  const most = Math.max(...item.strip.meals.map((meal) => meal.cold + meal.frozen), 1);
+  const shape = stripShape(item.strip, most, BOX);
+  const reach = reachWords(item);
+  const short = shortWords(item);
+  const spoil = spoilWords(item);
+  return (
+    <div className="strip">
+      <svg viewBox={`0 0 ${BOX.widthPx} ${BOX.heightPx}`} preserveAspectRatio="none" role="img" aria-label={`${item.name}: ${[reach, short, spoil].filter(Boolean).join('; ')}`}>
+        <defs>
+          <pattern id="cold-lines" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="9" height="9" fill="var(--panel)" />
+            <line x1="0" y1="0" x2="0" y2="9" stroke="var(--cold-line)" strokeWidth="3.5" />
+          </pattern>
+        </defs>
+        <rect width={BOX.widthPx} height={BOX.heightPx} fill="var(--panel)" />
+        {Array.from({ length: DAYS - 1 }, (_, n) => (
+          <line key={n} x1={((n + 1) * BOX.widthPx) / DAYS} x2={((n + 1) * BOX.widthPx) / DAYS} y1="0" y2={BOX.heightPx} stroke="var(--line)" vectorEffect="non-scaling-stroke" />
+        ))}
+        {shape.frozen.map((rect) => (
+          <rect key={`f${rect.x}`} {...rect} fill="url(#cold-lines)" />
+        ))}
+        {shape.cold.map((rect) => (
+          <rect key={`c${rect.x}`} {...rect} fill={`var(--${item.kind})`} />
+        ))}
+        {shape.short && <rect {...shape.short} fill="none" stroke="var(--cannot)" strokeWidth="1.5" strokeDasharray="5 4" vectorEffect="non-scaling-stroke" />}
+        {shape.spoilsAtX !== undefined && <line x1={shape.spoilsAtX} x2={shape.spoilsAtX} y1="0" y2={BOX.heightPx} stroke="var(--ink)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />}
+        <line x1={nowShare * BOX.widthPx} x2={nowShare * BOX.widthPx} y1="0" y2={BOX.heightPx} stroke="var(--now)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+        <line x1="0" x2={BOX.widthPx} y1={BOX.heightPx - 0.5} y2={BOX.heightPx - 0.5} stroke="var(--slate-soft)" />
+      </svg>
+      <div className="strip-words">
+        {spoil && <span className="strip-spoil">{spoil}</span>}
+        <span className={short ? 'cannot' : undefined}>
+          {reach}
+          {short && `, ${short}`}
+        </span>
+      </div>
+    </div>
+  );
+}

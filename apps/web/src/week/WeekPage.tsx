@@ -1,0 +1,100 @@
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import { useAppDispatch, useAppSelector } from '../app/store.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { dayName } from '../parts/times.ts';
+import { AddDish } from './AddDish.tsx';
+import { AddEater } from './AddEater.tsx';
+import { DayHeads } from './DayHeads.tsx';
+import { IfCooked } from './IfCooked.tsx';
+import { StripRow } from './StripRow.tsx';
+import { stripsOf, weekDays } from './stripsOf.ts';
+import './week.css';
+import { draftLeft } from './weekDraftSlice.ts';
+import { withDrafts } from './withDrafts.ts';
+
+export default function WeekPage() {
+  return <WithKitchen>{(view) => <Week view={view} />}</WithKitchen>;
+}
+
+function Week({ view }: { view: KitchenView }) {
+  const drafts = useAppSelector((state) => state.weekDraft.sizes);
+  const dispatch = useAppDispatch();
+  const send = useCommand();
+  const tried = useMemo(() => withDrafts(view, drafts), [view, drafts]);
+  const strips = useMemo(() => stripsOf(view, drafts), [view, drafts]);
+  const changed = view.batches.filter(({ state }) => {
+    const draft = drafts[state.id];
+    return draft && (draft.portions !== Number(state.portions) || draft.freezePortions !== Number(state.freezePortions));
+  });
+  const days = weekDays(view.today);
+  const short = strips.filter((strip) => strip.strip.firstShort).sort((a, b) => (a.strip.firstShort?.day ?? '').localeCompare(b.strip.firstShort?.day ?? ''))[0];
+
+  const keep = async () => {
+    for (const { state } of changed) {
+      const draft = drafts[state.id];
+      if (!draft) continue;
+      const sent = await send({ path: `batches/${state.id}`, method: 'PUT', body: { portions: `${draft.portions}`, freezePortions: `${draft.freezePortions}`, version: state.version }, touches: ['week'] });
+      if (!sent.ok) return;
+    }
+    dispatch(draftLeft());
+  };
+
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>{strips.length === 0 ? 'What will you eat this week?' : short?.strip.firstShort ? `${short.name} falls short on ${dayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}` : 'Everything reaches to the end of the week'}</h1>
+        <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
+      </div>
+      <div className="split">
+        <div>
+          <div className="week-grid">
+            <div className="week-who soft">
+              who eats
+              <br />
+              <small>touch a day to change it</small>
+            </div>
+            <DayHeads view={view} days={days} />
+            {strips.map((item) => (
+              <StripRow key={item.food.id} view={view} item={item} />
+            ))}
+          </div>
+          {view.week.eaters.length === 0 && (
+            <Empty title="Nobody eats here yet">
+              <p>Say who eats, so that the strips know how fast the food goes.</p>
+              <AddEater />
+            </Empty>
+          )}
+          <AddDish view={view} />
+          {strips.length > 0 && (
+            <p className="legend soft">
+              <span className="key-cold" aria-hidden="true" /> slanted: in the freezer <span className="key-short" aria-hidden="true" /> dashed: falls short <span className="key-now" aria-hidden="true" /> now
+            </p>
+          )}
+        </div>
+        <IfCooked view={view} tried={tried} strips={strips}>
+          {changed.length > 0 ? (
+            <>
+              <Button type="primary" size="large" className="one-action" onClick={() => void keep()}>
+                Keep {changed.length === 1 ? 'this size' : 'these sizes'}
+              </Button>
+              <Button size="large" className="one-action" style={{ marginTop: 8 }} onClick={() => dispatch(draftLeft())}>
+                Back to what was
+              </Button>
+            </>
+          ) : view.batches.some((batch) => batch.state.status === 'planned') ? (
+            <Link to="/cook">
+              <Button type="primary" size="large" className="one-action">
+                Plan the cooking
+              </Button>
+            </Link>
+          ) : null}
+        </IfCooked>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,39 @@
+import { costOf, type BatchCost } from '@kestrel-ridge/core/cost';
+import { inBase } from '@kestrel-ridge/core/quantity';
+import { takeFirstExpiring, type DatedLot, type Taken } from '@kestrel-ridge/core/stock';
+import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+
+export const asDatedLot = (lot: ShelfLot): DatedLot => ({
+  id: lot.state.id,
+  food: lot.food.id,
+  place: lot.place.id,
+  placeKind: lot.place.kind,
+  dates: lot.state.dates,
+  onHand: lot.onHand,
+  ...(lot.state.priced ? { priced: { minor: lot.state.priced.minor, amount: new Fraction(lot.state.priced.amount) } } : {}),
+  ...(lot.until ? { keepsUntil: lot.until.value } : {}),
+});
+
+/** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. */
+export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly BatchCost[] {
+  const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
+  return batches.map((scaled) => {
+    const taken: Taken[] = [];
+    for (const { food, fromShelf, line } of scaled.lines) {
+      if (!fromShelf || line.optional) continue;
+      const mine = [...lots.values()].filter((lot) => lot.food === food.id);
+      const there = mine.reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+      const want = inBase(fromShelf.value);
+      const took = takeFirstExpiring(mine, want.compare(there) > 0 ? there : want);
+      if (!took.ok) continue;
+      for (const each of took.value) {
+        taken.push(each);
+        const lot = lots.get(each.lot.id);
+        if (lot) lots.set(lot.id, { ...lot, onHand: lot.onHand.sub(each.amount) });
+      }
+    }
+    return costOf(taken);
+  });
+}

@@ -1,0 +1,73 @@
+import type { Food } from '@kestrel-ridge/core/food';
+import { Fraction, addDays, dayAt, daysBetween, type Day } from '@kestrel-ridge/core/quantity';
+import type { Revision } from '@kestrel-ridge/core/recipe';
+import { keepsUntil } from '@kestrel-ridge/core/storage';
+import { MEALS_A_DAY, eatersOn, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
+import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { DraftSize } from './weekDraftSlice.ts';
+
+export const DAYS = 7;
+
+export interface ComponentStrip {
+  readonly food: Food;
+  readonly name: string;
+  readonly kind: Revision['component']['kind'];
+  readonly portionG: number;
+  readonly strip: Strip;
+  /** The planned batch behind it, when there is one. */
+  readonly batch: ScaledBatchView | undefined;
+  readonly scaled: ScaledBatch | undefined;
+  readonly size: DraftSize | undefined;
+  readonly portionsADay: number;
+}
+
+export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
+
+/** A meal is over, for the strip, when most kitchens have eaten it: lunch by 15 h, dinner by 22 h. */
+const MEAL_OVER_HOUR = [15, 22];
+
+/** Every component through the next seven days: what stands in boxes and what is planned, against what those people eat. */
+export function stripsOf(view: KitchenView, drafts: Readonly<Record<string, DraftSize>>, now = Date.now()): readonly ComponentStrip[] {
+  const { week, today, kitchen, foods } = view;
+  const days = weekDays(today);
+  const hour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(now));
+  const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
+
+  return view.recipes.flatMap((recipe): ComponentStrip[] => {
+    const component = foods.get(recipe.document.component.id);
+    if (!component) return [];
+    const batch = view.batches.find((each) => each.recipe.id === recipe.id && each.state.status === 'planned');
+    const lots = view.lots.filter((lot) => lot.food.id === component.id);
+    if (!batch && lots.length === 0) return [];
+    const draft = batch && (drafts[batch.state.id] ?? { portions: Number(batch.state.portions), freezePortions: Number(batch.state.freezePortions) });
+    const scaled = batch && draft ? (draft.portions === Number(batch.state.portions) ? batch.scaled : scaleBatch(recipe.document, new Fraction(draft.portions), foods, kitchen.equipment)) : undefined;
+    const portionG = scaled?.portionG ?? Number(lots[0]?.state.portionG ?? 150);
+
+    const supply: Supply[] = lots.map((lot) => ({
+      grams: lot.onHand.valueOf(),
+      fromMeal: 0,
+      frozen: lot.place.kind === 'freezer',
+      ...(lot.until ? { until: lot.until.value } : {}),
+    }));
+    if (scaled && draft && view.session) {
+      const startMs = Math.max(Date.parse(view.session.startsAt), now);
+      const made = dayAt(new Date(startMs), kitchen.equipment.zone);
+      const madeHour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(startMs));
+      const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
+      const until = keepsUntil(component, 'fridge', { madeOn: made });
+      supply.push({ grams: (draft.portions - draft.freezePortions) * portionG, fromMeal, frozen: false, ...(until ? { until: until.value } : {}) });
+      if (draft.freezePortions > 0) supply.push({ grams: draft.freezePortions * portionG, fromMeal, frozen: true });
+    }
+
+    const portionsADay = week.appetites.find((appetite) => appetite.food === component.id)?.portionsADay ?? 1;
+    const firstMeal = Math.max(over, Math.min(...supply.map((piece) => piece.fromMeal), DAYS * MEALS_A_DAY));
+    const want = days.flatMap((day, d) => {
+      const eaters = eatersOn(day, week.eaters, week.attendance).reduce((sum, eater) => sum + eater.appetite, 0);
+      const grams = (eaters * portionsADay * portionG) / MEALS_A_DAY;
+      return Array.from({ length: MEALS_A_DAY }, (_, m) => (d * MEALS_A_DAY + m < firstMeal ? 0 : grams));
+    });
+    const { kind, name } = recipe.document.component;
+    return [{ food: component, name, kind, portionG, strip: foldStrip(days, supply, want), batch, scaled, size: draft, portionsADay }];
+  });
+}

@@ -1,0 +1,133 @@
+import type { FoodFacts, PlaceKind } from '../food/index.ts';
+import type { Equipment } from '../kitchen/index.ts';
+import type { BaseUnit, Day } from '../quantity/index.ts';
+import type { Revision } from '../recipe/index.ts';
+import type { RunEvent } from '../run/index.ts';
+import type { Plan, Problem, TaskAbout } from '../session/index.ts';
+import type { LotDates, MovementKind } from '../stock/index.ts';
+import type { Attendance, Eater } from '../week/index.ts';
+
+// What server and browser say to each other: one definition for both. Amounts are exact decimals as text, moments are ISO 8601.
+
+export interface KitchenName {
+  readonly id: string;
+  readonly name: string;
+}
+
+export interface PlaceState {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: PlaceKind;
+}
+
+export interface KitchenState {
+  readonly id: string;
+  readonly name: string;
+  readonly equipment: Equipment;
+  readonly version: number;
+  readonly today: Day;
+  readonly places: readonly PlaceState[];
+}
+
+export interface FoodState {
+  readonly id: string;
+  readonly name: string;
+  readonly facts: FoodFacts;
+  readonly recipe: string | null;
+}
+
+export type LotOrigin = 'bought' | 'made' | 'found';
+
+export interface LotState {
+  readonly id: string;
+  readonly food: string;
+  readonly place: string;
+  readonly base: BaseUnit;
+  readonly origin: LotOrigin;
+  readonly batch: string | null;
+  readonly dates: LotDates;
+  readonly priced: { readonly minor: number; readonly amount: string } | null;
+  readonly portionG: string | null;
+  readonly onHand: string;
+  readonly version: number;
+}
+
+export interface MovementState {
+  readonly id: string;
+  readonly lot: string;
+  readonly amount: string;
+  readonly kind: MovementKind;
+  readonly at: string;
+  readonly command: string;
+  readonly reason: string | null;
+}
+
+export interface RecipeState {
+  readonly id: string;
+  readonly name: string;
+  readonly number: number;
+  readonly document: Revision;
+}
+
+export type SessionStatus = 'planned' | 'running' | 'done';
+export type BatchStatus = 'planned' | 'put away' | 'dropped';
+
+export interface SessionState {
+  readonly id: string;
+  readonly name: string;
+  readonly startsAt: string;
+  readonly cooks: number;
+  readonly status: SessionStatus;
+  readonly version: number;
+}
+
+export interface BatchState {
+  readonly id: string;
+  readonly session: string;
+  readonly recipe: string;
+  readonly revision: number;
+  readonly portions: string;
+  readonly freezePortions: string;
+  readonly status: BatchStatus;
+  readonly cost: { readonly usedMinor: number; readonly tillMinor: number; readonly portions: string } | null;
+  readonly version: number;
+}
+
+export interface WeekState {
+  readonly eaters: readonly Eater[];
+  readonly attendance: readonly Attendance[];
+  readonly appetites: readonly { readonly food: string; readonly portionsADay: number }[];
+  readonly sessions: readonly SessionState[];
+  readonly batches: readonly BatchState[];
+}
+
+export interface RunState {
+  readonly id: string;
+  readonly session: string;
+  readonly startedAt: string;
+  readonly problem: Problem;
+  readonly plan: Plan;
+  readonly about: Readonly<Record<string, TaskAbout>>;
+  readonly events: readonly RunEvent[];
+}
+
+/** Which parts of a kitchen changed: told to every open browser. */
+export type Topic = 'kitchen' | 'shelf' | 'recipes' | 'week' | 'run';
+
+export interface Fault {
+  readonly field: string;
+  readonly fault: string;
+  readonly remedy: string;
+}
+
+/** Problem details (RFC 9457), with the field, what is wrong and what to do. */
+export interface ProblemDetails {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly code: string;
+  readonly errors: readonly Fault[];
+  /** With 409: what the server has now. */
+  readonly now?: unknown;
+}
