@@ -1,13 +1,15 @@
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
 import { useLive } from '../api/useLive.ts';
-import { OpenKitchen } from '../kitchen/OpenKitchen.tsx';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { LastChangeBar } from './LastChangeBar.tsx';
 import { Trail } from './Trail.tsx';
 import { KitchenIdContext } from './useKitchenId.ts';
+
+/** Only a server without a kitchen needs its form. */
+const OpenKitchen = lazy(async () => ({ default: (await import('../kitchen/OpenKitchen.tsx')).OpenKitchen }));
 
 const REMEMBERED = 'kestrel-ridge.kitchen';
 
@@ -20,13 +22,15 @@ export function Shell() {
   const kitchen = kitchens.find(({ id }) => id === chosen) ?? kitchens[0];
   if (!kitchen)
     return (
-      <OpenKitchen
-        opened={(id) => {
-          localStorage.setItem(REMEMBERED, id);
-          choose(id);
-          void refetch();
-        }}
-      />
+      <Suspense fallback={<Loading what="Opening the kitchen" />}>
+        <OpenKitchen
+          opened={(id) => {
+            localStorage.setItem(REMEMBERED, id);
+            choose(id);
+            void refetch();
+          }}
+        />
+      </Suspense>
     );
   return (
     <KitchenIdContext value={kitchen.id}>
@@ -40,7 +44,10 @@ function Frame({ kitchen }: { kitchen: string }) {
   const online = useOnline();
   const { pathname } = useLocation();
   const navigation = useNavigation();
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    // Newer browsers answer with a promise, and an effect must answer nothing.
+    void window.scrollTo(0, 0);
+  }, [pathname]);
   return (
     <>
       <a className="skip" href="#content">

@@ -39,6 +39,7 @@ export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', fontWeight: 650 },
       InputNumber: { handleVisible: true },
       Modal: { titleFontSize: 22 },
+      Segmented: { trackBg: 'transparent', itemSelectedBg: look === 'dark' ? c.slate : '#2f4049', itemSelectedColor: look === 'dark' ? '#14191b' : '#f8faf9', itemColor: c.slate },
     },
   };
 }

@@ -66,7 +66,9 @@ function viewOf(kitchen: KitchenState, foodStates: readonly Food[], lotStates: r
     const place = places.get(state.place);
     if (!food || !place) return [];
     const until = keepsUntil(food, place.kind, state.dates);
-    return [{ state, food, place, onHand: new Fraction(state.onHand), until, urgency: urgencyOf(until?.value, kitchen.today) }];
+    const urgency = urgencyOf(until?.value, kitchen.today);
+    // A box is made to be eaten within days: only its last day presses.
+    return [{ state, food, place, onHand: new Fraction(state.onHand), until, urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency }];
   });
   const session = currentSession(week);
   const batches = week.batches

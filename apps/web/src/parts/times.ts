@@ -1,9 +1,9 @@
-import { weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { showDate, showWeekday, weekday, type Day } from '@kestrel-ridge/core/quantity';
 
-const NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
-export const dayName = (day: Day): string => NAMES[weekday(day)] ?? '';
+export const dayName = showWeekday;
+export const dateWords = showDate;
 export const longDayName = (day: Day): string => LONG[weekday(day)] ?? '';
 
 /** A moment as a clock shows it in a time zone: 09:05. */

@@ -15,10 +15,8 @@ export function NowCard({ task, about, now, zone, tap }: { task: RunTask; about:
   const toggle = (line: string) => setTicked((before) => new Set(before.has(line) ? [...before].filter((each) => each !== line) : [...before, line]));
   const early = task.start - now > 60_000;
   return (
-    <section className="now-card">
-      <p className="soft">
-        {early ? `From ${clockAt(task.start, zone)}, or now` : 'Now, both hands'} · {about.dish} · {duration(about.window.expected)}
-      </p>
+    <section className={early ? 'now-card rest' : 'now-card'}>
+      <p className={early ? 'now-free' : 'soft'}>{early ? `Hands free until ${clockAt(task.start, zone)}. Or go ahead:` : `Now, both hands · ${about.dish} · ${duration(about.window.expected)}`}</p>
       <h2 className="now-name">{about.name}</h2>
       {about.goesIn.length > 0 && (
         <ul className="now-lines">
@@ -39,7 +37,7 @@ export function NowCard({ task, about, now, zone, tap }: { task: RunTask; about:
       )}
       {about.cue && <p className="run-text">Look for: {about.cue}</p>}
       <div className="now-actions">
-        <Button type="primary" className="run-done" onClick={() => tap({ kind: 'done', task: task.id })}>
+        <Button type={early ? 'default' : 'primary'} className="run-done" onClick={() => tap({ kind: 'done', task: task.id })}>
           {(about.stage && DONE_WORDS[about.stage]) ?? 'Done'}
         </Button>
         <NotYet large name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />

@@ -48,7 +48,9 @@ export function useRun(session: string | undefined): { readonly state: 'loading'
   const pending = (run && outbox[run.id]) ?? NONE;
   const events = useMemo(() => [...(run?.events ?? NONE), ...pending], [run, pending]);
 
-  useEffect(() => keepOutbox(outbox), [outbox]);
+  useEffect(() => {
+    keepOutbox(outbox);
+  }, [outbox]);
 
   useEffect(() => {
     if (!run || pending.length === 0) return;

@@ -70,7 +70,7 @@ interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose'>
 
 function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowProps) {
   const row = lane.heat ? OVEN_ROW : ROW;
-  const head = lane.heat ? 24 : 0;
+  const head = lane.heat ? 24 : lane.spans.length > 0 ? 17 : 0;
   return (
     <>
       <div className="lane-name">
@@ -78,6 +78,11 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowPr
         <small>{lane.note}</small>
       </div>
       <div className="lane" style={{ height: lane.rows * row + head + 4 }}>
+        {lane.spans.map((span) => (
+          <span key={`${span.dish}${span.from}`} className="lane-span" style={{ left: `${x(span.from)}%` }}>
+            {span.dish}
+          </span>
+        ))}
         {ticks.map(({ minute }) => (
           <i key={minute} className="lane-tick" style={{ left: `${x(minute)}%` }} />
         ))}
@@ -96,14 +101,15 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowPr
 }
 
 /** Widths of letters, roughly: a name that has no room is left to its number. */
-const LETTER_PX = 7.4;
+const LETTER_PX = 7;
 
 function BarBox({ bar, top, height, x, number, chosen, choose, widthPx }: { bar: Bar; top: number; height: number; x: (minute: number) => number; number: number | undefined; chosen: boolean; choose: (task: string) => void; widthPx: number }) {
   const width = x(bar.to) - x(bar.from);
-  const roomPx = (width / 100) * widthPx - 10;
+  const roomPx = (width / 100) * widthPx - 7;
   const words = bar.kind === 'wash' ? 'wash' : bar.label;
-  const fits = roomPx >= Math.min(words.length, 9) * LETTER_PX;
-  const said = fits ? words : number !== undefined && roomPx > 6 ? `${number}` : '';
+  const verb = words.split(' ')[0] ?? '';
+  const room = (text: string) => roomPx >= text.length * LETTER_PX;
+  const said = room(words) || roomPx > 90 ? words : room(verb) ? verb : number !== undefined && room(`${number}`) ? `${number}` : '';
   const { task } = bar;
   const style = { left: `${x(bar.from)}%`, width: `${width}%`, top, height };
   const inside = (

@@ -30,7 +30,7 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
     case 'together':
       return `${name(hold.task)} must follow soon after it, and cannot come earlier.`;
     case 'nothing':
-      return 'Nothing: it could start a little earlier, and it would change nothing.';
+      return 'It could, and nothing would end sooner for it.';
     default:
       return hold satisfies never;
   }

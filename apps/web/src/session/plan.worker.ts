@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
-import { handsBusy, lowerBound, search, settle, whyNotEarlier } from '@kestrel-ridge/core/schedule';
-import type { Problem } from '@kestrel-ridge/core/session';
+import { handsBusy, lowerBound, search, settle, startLate, whyNotEarlier } from '@kestrel-ridge/core/schedule';
+import { OVEN_ON, type Problem } from '@kestrel-ridge/core/session';
 import type { Planned } from './planned.ts';
 
 const SEED = 4180;
@@ -14,9 +14,11 @@ const planner = {
   first: (problem: Problem): Planned => explain(problem, search(problem, { seed: SEED, rounds: 0 }), false),
   better: (problem: Problem): Planned => {
     const until = performance.now() + MOST_MS;
-    return explain(problem, settle(problem, search(problem, { seed: SEED, rounds: ROUNDS, enough: () => performance.now() > until })), true);
+    return explain(problem, late(problem, settle(problem, search(problem, { seed: SEED, rounds: ROUNDS, enough: () => performance.now() > until }))), true);
   },
 };
+
+const late = (problem: Problem, plan: Planned['plan']) => (problem.tasks.some((task) => task.id === OVEN_ON) ? startLate(problem, plan, OVEN_ON) : plan);
 
 function explain(problem: Problem, plan: Planned['plan'], settled: boolean): Planned {
   return {

@@ -16,5 +16,5 @@ export function shareLeft(lot: ShelfLot): number | undefined {
   const whole = lot.state.priced?.amount;
   if (whole === undefined) return undefined;
   const share = lot.onHand.div(new Fraction(whole)).valueOf();
-  return share > 1 ? undefined : share;
+  return share >= 1 ? undefined : share;
 }

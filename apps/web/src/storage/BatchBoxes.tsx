@@ -13,7 +13,7 @@ import { costAhead } from '../week/costAhead.ts';
 import { suggestBoxes, type DraftBox } from './suggestBoxes.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
-export function BatchBoxes({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
+export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: ScaledBatchView; first: boolean }) {
   const { scaled, state } = batch;
   const component = scaled.recipe.component;
   const [boxes, setBoxes] = useState<readonly DraftBox[]>(() => suggestBoxes(batch, view.kitchen.equipment.boxes));
@@ -94,7 +94,7 @@ export function BatchBoxes({ view, batch }: { view: KitchenView; batch: ScaledBa
           </p>
         )}
         {missing && <p className="cannot">This kitchen has no {boxes.find((box) => !placeId(box.place))?.place}. Choose the other place.</p>}
-        <Button type="primary" size="large" loading={busy} disabled={missing} onClick={() => void putAway('refuse')}>
+        <Button type={first ? 'primary' : 'default'} size="large" loading={busy} disabled={missing} onClick={() => void putAway('refuse')}>
           Put away {component.name}
         </Button>
       </aside>

@@ -1,6 +1,11 @@
 import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
+import type { RunState } from '@kestrel-ridge/core/formats';
 import { Fraction } from '@kestrel-ridge/core/quantity';
+import { foldRun } from '@kestrel-ridge/core/run';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { useRunQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
@@ -35,24 +40,64 @@ function PutAway({ view }: { view: KitchenView }) {
           <Cautions ids={['cooling', 'grain']} />
         </div>
       )}
-      {cooked && open.map((batch) => <BatchBoxes key={batch.state.id} view={view} batch={batch} />)}
+      {cooked && view.session && <OpenBatches view={view} session={view.session.id} open={open} />}
       {done.length > 0 && (
         <section>
-          <h2 style={{ marginBottom: 8 }}>Put away</h2>
+          <h2 style={{ marginBottom: 8 }}>What it cost</h2>
           <ul className="row-list">
             {done.map((batch) => (
               <Booked key={batch.state.id} view={view} batch={batch} />
             ))}
           </ul>
           {open.length === 0 && (
-            <p style={{ marginTop: 16 }}>
-              <Link to="/eat">To the boxes</Link>
-            </p>
+            <Link to="/eat">
+              <Button type="primary" size="large" style={{ marginTop: 20, minWidth: 200 }}>
+                To the boxes
+              </Button>
+            </Link>
           )}
         </section>
       )}
     </main>
   );
+}
+
+/** Cooked dishes first, ready to be boxed; what still cooks stands closed below. */
+function OpenBatches({ view, session, open }: { view: KitchenView; session: string; open: readonly ScaledBatchView[] }) {
+  const { data } = useRunQuery({ kitchen: view.kitchen.id, session });
+  const [anyway, setAnyway] = useState<readonly string[]>([]);
+  const left = useMemo(() => stepsLeft(data?.run ?? undefined), [data]);
+  const ready = open.filter((batch) => (left.get(batch.state.id) ?? 0) === 0 || anyway.includes(batch.state.id));
+  const cooking = open.filter((batch) => !ready.includes(batch));
+  return (
+    <>
+      {ready.map((batch, n) => (
+        <BatchBoxes key={batch.state.id} view={view} batch={batch} first={n === 0} />
+      ))}
+      {cooking.length > 0 && (
+        <ul className="row-list" style={{ marginBottom: 24 }}>
+          {cooking.map((batch) => (
+            <li key={batch.state.id} className="still-cooking">
+              <strong>{batch.recipe.document.component.name}</strong>
+              <span className="soft">
+                still cooking, {left.get(batch.state.id)} {left.get(batch.state.id) === 1 ? 'step' : 'steps'} to go
+              </span>
+              <Button onClick={() => setAnyway([...anyway, batch.state.id])}>Box {batch.recipe.document.component.name} anyway</Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+/** Steps of each batch that are not done in the run. */
+function stepsLeft(run: RunState | undefined): ReadonlyMap<string, number> {
+  const left = new Map<string, number>();
+  if (!run) return left;
+  const facts = foldRun(run.events);
+  for (const { id, batch } of Object.values(run.about)) if (batch && facts.get(id)?.doneAt === undefined) left.set(batch, (left.get(batch) ?? 0) + 1);
+  return left;
 }
 
 /** What a batch cost: by the portion from what was used, and what was paid at the till for its packs. */
@@ -62,14 +107,15 @@ function Booked({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) 
   const { currency } = view.kitchen.equipment;
   const portions = Number(cost.portions);
   const shares = splitMoney(cost.usedMinor, Array.from({ length: portions }, () => new Fraction(1)));
+  const least = Math.min(...shares);
   const most = Math.max(...shares);
-  const same = shares.every((share) => share === most);
   return (
     <li className="booked" data-testid={`booked-${batch.recipe.document.component.name}`}>
       <strong>{batch.recipe.document.component.name}</strong>
       <span>{portions} portions</span>
       <span>
-        <b className="number">{moneyText(most, currency)}</b> a portion{same ? '' : ' at most'}
+        {least !== most && `${moneyText(least, currency).split(' ')[0]} to `}
+        <b className="number">{moneyText(most, currency)}</b> a portion
       </span>
       <span>{moneyText(cost.usedMinor, currency)} used</span>
       <span className="soft">{moneyText(cost.tillMinor, currency)} paid for the packs</span>

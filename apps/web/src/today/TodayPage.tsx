@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
-import { clockAt, dayName, duration, longDayName } from '../parts/times.ts';
+import { clockAt, dateWords, dayName, duration, longDayName } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
 import { nextThing } from './nextThing.ts';
@@ -40,7 +40,7 @@ function Today({ view }: { view: KitchenView }) {
       <section className="next">
         <div>
           <p className="soft">
-            {longDayName(view.today)} {Number(view.today.slice(8))}.{Number(view.today.slice(5, 7))}. · the next thing
+            {longDayName(view.today)}, {dateWords(view.today)} · the next thing
           </p>
           <h1>{next.heading}</h1>
           <p className="next-text">{next.text}</p>

@@ -1,7 +1,7 @@
-import { daysBetween, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { daysBetween, type Day } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
-import { clockAt, dayName } from '../parts/times.ts';
+import { clockAt, dateWords, dayName } from '../parts/times.ts';
 import { shortages } from '../scaling/shortages.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 
@@ -78,5 +78,5 @@ export function untilWords(until: Day | undefined, today: Day): string {
   if (left === 0) return 'last day today';
   if (left === 1) return 'until tomorrow';
   if (left < 7) return `until ${dayName(until)}`;
-  return `until ${until.slice(8)}.${until.slice(5, 7)}.${weekday(until) >= 0 && left > 300 ? ` ${until.slice(0, 4)}` : ''}`;
+  return `until ${dateWords(until)}${left > 300 ? ` ${until.slice(0, 4)}` : ''}`;
 }

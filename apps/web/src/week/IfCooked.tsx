@@ -36,7 +36,7 @@ export function IfCooked({ view, tried, strips, children }: { view: KitchenView;
       <h2>If you cook it like this</h2>
       <Row name="Hands" value={hands === undefined ? '…' : duration(hands)} note={result ? `in ${duration(result.plan.makespan)}` : 'being planned'} />
       <Row name="Done by" value={result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'} note={`starts ${clockAt(start, zone)}`} />
-      <Row name="Ingredients" value={`${atLeast}${moneyText(used, currency)}`} note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`} />
+      <Row name="Ingredients" value={moneyText(used, currency)} note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`} />
       <Row name="Missing" value={missing.length === 0 ? 'nothing' : `${missing.length}`} note={missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')} />
       <Row name="Past its date" value={wasted < 0.5 ? 'nothing' : `${Math.round(wasted)}`} note={wasted < 0.5 ? '' : 'portions'} />
       {result && (

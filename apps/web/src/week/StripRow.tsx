@@ -38,12 +38,16 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
         </div>
         {editable ? (
           <div className="strip-sizes">
-            <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={(portions) => dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions: Math.min(size.freezePortions, portions) }))} />
-            <label className="freeze">
-              <span>to freeze</span>
+            <figure>
+              <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={(portions) => dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions: Math.min(size.freezePortions, portions) }))} />
+              <figcaption>
+                portions{loads > 1 ? `, ${loads} loads` : ''}
+              </figcaption>
+            </figure>
+            <figure>
               <Stepper label={`To freeze of ${item.name}`} value={size.freezePortions} least={0} most={size.portions} onChange={(freezePortions) => dispatch(sizeTried({ batch: batch.state.id, portions: size.portions, freezePortions }))} />
-            </label>
-            {loads > 1 && <small className="soft">{loads} loads</small>}
+              <figcaption>of them to freeze</figcaption>
+            </figure>
           </div>
         ) : (
           <p className="soft">{size ? `${size.portions} portions${size.freezePortions ? `, ${size.freezePortions} to freeze` : ''}` : 'from the boxes'}</p>

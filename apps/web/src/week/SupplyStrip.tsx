@@ -1,3 +1,4 @@
+import './strip.css';
 import { stripShape } from './stripShape.ts';
 import { reachWords, shortWords, spoilWords } from './stripWords.ts';
 import { DAYS, type ComponentStrip } from './stripsOf.ts';
@@ -35,12 +36,14 @@ export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare
         <line x1={nowShare * BOX.widthPx} x2={nowShare * BOX.widthPx} y1="0" y2={BOX.heightPx} stroke="var(--now)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
         <line x1="0" x2={BOX.widthPx} y1={BOX.heightPx - 0.5} y2={BOX.heightPx - 0.5} stroke="var(--slate-soft)" />
       </svg>
+      {shape.short && short && (
+        <span className="strip-short" style={{ left: `${(shape.short.x / BOX.widthPx) * 100}%` }}>
+          {short}
+        </span>
+      )}
       <div className="strip-words">
         {spoil && <span className="strip-spoil">{spoil}</span>}
-        <span className={short ? 'cannot' : undefined}>
-          {reach}
-          {short && `, ${short}`}
-        </span>
+        <span>{reach}</span>
       </div>
     </div>
   );

@@ -25,13 +25,15 @@ export interface RunView {
 interface Edge {
   readonly from: string;
   readonly waitMinutes: number;
+  /** Only the order in which hands are planned: it shifts the expected time, and forbids nothing. */
+  readonly handsOnly: boolean;
 }
 
 const MINUTE = 60_000;
 
 /**
- * Where a run stands at a moment. The order of the plan is kept; what is late pushes what depends on it, and only that. Clocks are derived from events
- * and the moment handed in, never counted down.
+ * Where a run stands at a moment. What is late pushes what depends on it, and only that. Whatever its food and its vessel allow is ready, so that hands
+ * that are free early have something to do. Clocks are derived from events and the moment handed in, never counted down.
  */
 export function projectRun(problem: Problem, plan: Plan, startedAt: number, facts: ReadonlyMap<string, TaskFacts>, now: number): RunView {
   const edges = edgesOf(problem, plan);
@@ -45,7 +47,7 @@ export function projectRun(problem: Problem, plan: Plan, startedAt: number, fact
     const waits = edges.get(id) ?? [];
     const planned = startedAt + (plan.starts[id] ?? 0) * MINUTE;
     const after = waits.reduce((latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE), startedAt);
-    const open = waits.some(({ from }) => seen.get(from)?.status !== 'done');
+    const open = waits.some(({ from, handsOnly }) => !handsOnly && seen.get(from)?.status !== 'done');
     const linked = problem.links.filter((link) => link.to === id);
     const atOnce = linked.some((link) => link.max === 0);
     const length = (minutes.get(id) ?? 0) * MINUTE;
@@ -91,7 +93,7 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
   const start = (id: string) => plan.starts[id] ?? 0;
   const length = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
   const end = (id: string) => start(id) + (length.get(id) ?? 0);
-  for (const { from, to, min } of problem.links) edges.get(to)?.push({ from, waitMinutes: min });
+  for (const { from, to, min } of problem.links) edges.get(to)?.push({ from, waitMinutes: min, handsOnly: false });
 
   // Hands in the order of the plan: each pair takes the next task that begins when it is free.
   const free = Array.from({ length: problem.cooks }, () => ({ until: 0, last: '' }));
@@ -102,7 +104,7 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
     const pair = free.filter(({ until }) => until <= start(task.id)).sort((a, b) => b.until - a.until)[0];
     if (!pair) continue;
     const between = washes.filter((wash) => wash.start >= pair.until && wash.end <= start(task.id)).reduce((sum, wash) => sum + wash.end - wash.start, 0);
-    if (pair.last) edges.get(task.id)?.push({ from: pair.last, waitMinutes: problem.cooks === 1 ? between : 0 });
+    if (pair.last) edges.get(task.id)?.push({ from: pair.last, waitMinutes: problem.cooks === 1 ? between : 0, handsOnly: true });
     pair.until = end(task.id);
     pair.last = task.id;
   }
@@ -115,8 +117,8 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
         const unlike = before.temperature !== use.temperature;
         const full = resource.kind !== 'vessel' && (before.units ?? 1) + (use.units ?? 1) > resource.units;
         const alike = before.group !== undefined && before.group === use.group;
-        if (resource.kind === 'vessel') edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0) });
-        else if (full || unlike) edges.get(use.from)?.push({ from: before.to, waitMinutes: resource.kind === 'oven' && unlike ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0) : 0 });
+        if (resource.kind === 'vessel') edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0), handsOnly: false });
+        else if (full || unlike) edges.get(use.from)?.push({ from: before.to, waitMinutes: resource.kind === 'oven' && unlike ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0) : 0, handsOnly: false });
       }
     });
   }

@@ -6,5 +6,5 @@ export { ImpossibleProblem } from './compile.ts';
 export { handsBusy } from './handsBusy.ts';
 export { search } from './search.ts';
 export type { SearchSettings } from './search.ts';
-export { settle, whyNotEarlier } from './why.ts';
+export { settle, startLate, whyNotEarlier } from './why.ts';
 export type { Hold } from './why.ts';

@@ -61,6 +61,9 @@ export interface SessionTasks {
   readonly ahead: readonly Ahead[];
 }
 
+/** The task that switches the oven on: the one thing that is better done late. */
+export const OVEN_ON = 'oven-on';
+
 const KETTLE_C = 95;
 const TAP_C = 12;
 const ROOM_C = 20;
@@ -209,8 +212,8 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
   const first = heats[0];
   if (first !== undefined) {
     const name = heats.length === 1 ? `Oven on, ${first} °C` : 'Oven on';
-    add({ id: 'oven-on', batch: null, dish: 'Oven', load: 0, loads: 1, step: 'oven-on', name, station: 'hands', window: exactly(1), attention: handsNow, cautions: [], goesIn: [] });
-    for (const start of heats.flatMap((heat) => ovenIn.get(heat) ?? [])) links.push({ from: 'oven-on', to: start, min: equipment.oven.preheatMinutes, max: null });
+    add({ id: OVEN_ON, batch: null, dish: 'Oven', load: 0, loads: 1, step: OVEN_ON, name, station: 'hands', window: exactly(1), attention: handsNow, cautions: [], goesIn: [] });
+    for (const start of heats.flatMap((heat) => ovenIn.get(heat) ?? [])) links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: null });
   }
 
   const resources: Resource[] = [

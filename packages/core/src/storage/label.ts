@@ -1,5 +1,5 @@
 import type { Allergen } from '../food/index.ts';
-import type { Day } from '../quantity/index.ts';
+import { showDate, showWeekday, type Day } from '../quantity/index.ts';
 
 export interface LabelFacts {
   readonly name: string;
@@ -11,11 +11,13 @@ export interface LabelFacts {
   readonly beforeEating: string;
 }
 
+const date = (day: Day): string => `${showWeekday(day)} ${showDate(day)}`;
+
 /** The lines to write on a box. */
 export const labelLines = (label: LabelFacts): readonly string[] => [
   label.name,
-  `${label.portions} ${label.portions === 1 ? 'portion' : 'portions'} · made ${label.madeOn}`,
-  label.keepsUntil ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${label.keepsUntil}` : 'keeping time unknown',
+  `${label.portions} ${label.portions === 1 ? 'portion' : 'portions'} · made ${date(label.madeOn)}`,
+  label.keepsUntil ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${date(label.keepsUntil)}` : 'keeping time unknown',
   label.allergens.length ? `contains ${label.allergens.join(', ')}` : 'no listed allergen in its recipe',
   label.beforeEating,
 ];
