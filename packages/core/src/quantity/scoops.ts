@@ -63,7 +63,7 @@ export function showInScoops(wanted: Volume, owned: readonly Scoop[]): Scooped |
   const scored = finished
     .filter((draft) => draft.picked.length > 0)
     .map((draft) => {
-      const error = -draft.left.div(wanted.mL).valueOf();
+      const error = wanted.mL.sub(draft.left).div(wanted.mL).sub(1).valueOf();
       const dips = draft.picked.reduce((sum, { times }) => sum + times, 0);
       return { draft, error, dips: dips + draft.picked.length, rough: Math.max(0, Math.abs(error) - VISIBLE_ERROR) };
     })
