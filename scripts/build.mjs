@@ -1,4 +1,11 @@
 import { run } from './step.mjs';
 
-export const buildServer = () => run('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server'], { log: 'build-server' }).then(() => undefined);
-export const buildWeb = () => run('npx', ['--no-install', 'vite', 'build'], { log: 'build-web', cwd: new URL('../apps/web/', import.meta.url).pathname }).then(() => undefined);
+export const buildServer = () =>
+  run('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server'], { log: 'build-server' }).then(
+    () => undefined,
+  );
+export const buildWeb = () =>
+  run('npx', ['--no-install', 'vite', 'build'], {
+    log: 'build-web',
+    cwd: new URL('../apps/web/', import.meta.url).pathname,
+  }).then(() => undefined);

@@ -1,6 +1,16 @@
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, readlinkSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readlinkSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
 import { TellUser, dataDir, root } from './step.mjs';
@@ -38,7 +48,11 @@ const freePort = (wanted) =>
   });
 
 function call(bin, program, args, user, options = {}) {
-  const { status, stdout, stderr, error } = spawnSync(path.join(bin, program), args, { encoding: 'utf8', ...user, ...options });
+  const { status, stdout, stderr, error } = spawnSync(path.join(bin, program), args, {
+    encoding: 'utf8',
+    ...user,
+    ...options,
+  });
   if (error) throw error;
   if (status !== 0) throw new TellUser(`${program} did not work:\n${stderr || stdout}`);
   return stdout;
@@ -72,19 +86,39 @@ export async function startDatabase(bin, kind = 'pg') {
 
   if (!existsSync(path.join(folder, 'PG_VERSION')) || !existsSync(secretsFile)) {
     if (existsSync(path.join(folder, 'PG_VERSION')) && kind === 'pg')
-      throw new TellUser(`The database in ${folder} is there, but its passwords (${path.relative(root, secretsFile)}) are not.\nMove the folder away to begin anew; nothing was changed.`);
+      throw new TellUser(
+        `The database in ${folder} is there, but its passwords (${path.relative(root, secretsFile)}) are not.\nMove the folder away to begin anew; nothing was changed.`,
+      );
     const fresh = `${folder}.new`;
     rmSync(fresh, { recursive: true, force: true });
     if (kind !== 'pg') rmSync(folder, { recursive: true, force: true });
     mkdirSync(fresh, { mode: 0o700 });
-    const secrets = { superuser: randomBytes(18).toString('base64url'), kestrel: randomBytes(18).toString('base64url') };
+    const secrets = {
+      superuser: randomBytes(18).toString('base64url'),
+      kestrel: randomBytes(18).toString('base64url'),
+    };
     const passwordFile = path.join(fresh, '..', `${kind}.pw`);
     writeFileSync(passwordFile, secrets.superuser, { mode: 0o600 });
     if (isRoot()) {
       chownSync(fresh, user.uid, user.gid);
       chownSync(passwordFile, user.uid, user.gid);
     }
-    call(bin, 'initdb', ['-D', fresh, '-U', 'postgres', '-E', 'UTF8', '--locale=C.UTF-8', '--auth=scram-sha-256', `--pwfile=${passwordFile}`], user);
+    call(
+      bin,
+      'initdb',
+      [
+        '-D',
+        fresh,
+        '-U',
+        'postgres',
+        '-E',
+        'UTF8',
+        '--locale=C.UTF-8',
+        '--auth=scram-sha-256',
+        `--pwfile=${passwordFile}`,
+      ],
+      user,
+    );
     rmSync(passwordFile);
     writeFileSync(secretsFile, JSON.stringify(secrets), { mode: 0o600 });
     renameSync(fresh, folder);
@@ -102,7 +136,14 @@ export async function startDatabase(bin, kind = 'pg') {
   }
 
   const admin = { ...process.env, PGPASSWORD: secrets.superuser };
-  const psql = (sql) => call(bin, 'psql', ['-X', '-v', 'ON_ERROR_STOP=1', '-qtA', '-h', '127.0.0.1', '-p', `${secrets.port}`, '-U', 'postgres', '-f', '-'], {}, { input: sql, env: admin });
+  const psql = (sql) =>
+    call(
+      bin,
+      'psql',
+      ['-X', '-v', 'ON_ERROR_STOP=1', '-qtA', '-h', '127.0.0.1', '-p', `${secrets.port}`, '-U', 'postgres', '-f', '-'],
+      {},
+      { input: sql, env: admin },
+    );
   psql(`SELECT 'CREATE ROLE kestrel LOGIN CREATEDB' WHERE NOT EXISTS (SELECT FROM pg_roles WHERE rolname = 'kestrel') \\gexec
 ALTER ROLE kestrel PASSWORD '${secrets.kestrel}';
 SELECT 'CREATE DATABASE kestrel OWNER kestrel' WHERE NOT EXISTS (SELECT FROM pg_database WHERE datname = 'kestrel') \\gexec`);
@@ -121,12 +162,18 @@ SELECT 'CREATE DATABASE kestrel OWNER kestrel' WHERE NOT EXISTS (SELECT FROM pg_
 /** After a kill -9 the old processes may need a moment to let go of the folder. */
 async function startCluster(bin, folder, options, user) {
   for (let tries = 0; ; tries++) {
-    const child = spawn(path.join(bin, 'pg_ctl'), ['start', '-D', folder, '-w', '-t', '60', '-l', path.join(folder, 'server.log'), '-o', options], { stdio: 'ignore', detached: true, ...user });
+    const child = spawn(
+      path.join(bin, 'pg_ctl'),
+      ['start', '-D', folder, '-w', '-t', '60', '-l', path.join(folder, 'server.log'), '-o', options],
+      { stdio: 'ignore', detached: true, ...user },
+    );
     const code = await new Promise((resolve) => child.on('close', resolve));
     if (code === 0) return;
     if (tries >= 5) {
       const log = path.join(folder, 'server.log');
-      throw new TellUser(`The database does not start. Its log says:\n${existsSync(log) ? readFileSync(log, 'utf8').slice(-1500) : 'nothing'}`);
+      throw new TellUser(
+        `The database does not start. Its log says:\n${existsSync(log) ? readFileSync(log, 'utf8').slice(-1500) : 'nothing'}`,
+      );
     }
     await new Promise((resolve) => setTimeout(resolve, 1000));
   }

@@ -5,7 +5,9 @@ import { TellUser, root, run } from './step.mjs';
 
 /** npm packages, when the lock file is not the one that was installed. */
 export async function installPackages() {
-  const lock = createHash('sha256').update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(root, 'package-lock.json')))
+    .digest('hex');
   const note = path.join(root, 'node_modules', '.kestrel-lock');
   if (existsSync(note) && readFileSync(note, 'utf8') === lock) return 'there already';
   await run('npm', ['ci', '--no-audit', '--no-fund'], { log: 'npm-ci' });
@@ -19,7 +21,10 @@ export async function installPostgres() {
   if (found) return found;
   await apt(['postgresql']);
   const installed = postgresBin();
-  if (!installed) throw new TellUser('PostgreSQL was installed, but its programs are not in /usr/lib/postgresql. Set DATABASE_URL to use a server of your own.');
+  if (!installed)
+    throw new TellUser(
+      'PostgreSQL was installed, but its programs are not in /usr/lib/postgresql. Set DATABASE_URL to use a server of your own.',
+    );
   return installed;
 }
 
@@ -47,10 +52,25 @@ async function apt(packages) {
   // RUNLEVEL=1 keeps Debian's own cluster down where there is no systemd.
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive', RUNLEVEL: '1' };
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-  if (!existsSync('/usr/bin/apt-get')) throw new TellUser(`This machine has no apt-get. Install ${packages.join(', ')} by its own means and start again.`);
+  if (!existsSync('/usr/bin/apt-get'))
+    throw new TellUser(`This machine has no apt-get. Install ${packages.join(', ')} by its own means and start again.`);
   try {
-    await run(asRoot[0] ?? 'apt-get', [...asRoot.slice(1), ...(asRoot.length ? ['apt-get'] : []), 'update'], { log: 'apt-update', env });
-    await run(asRoot[0] ?? 'apt-get', [...asRoot.slice(1), ...(asRoot.length ? ['apt-get'] : []), 'install', '-y', '--no-install-recommends', ...packages], { log: 'apt-install', env });
+    await run(asRoot[0] ?? 'apt-get', [...asRoot.slice(1), ...(asRoot.length ? ['apt-get'] : []), 'update'], {
+      log: 'apt-update',
+      env,
+    });
+    await run(
+      asRoot[0] ?? 'apt-get',
+      [
+        ...asRoot.slice(1),
+        ...(asRoot.length ? ['apt-get'] : []),
+        'install',
+        '-y',
+        '--no-install-recommends',
+        ...packages,
+      ],
+      { log: 'apt-install', env },
+    );
   } catch (thrown) {
     throw new TellUser(`${thrown.message}\n\nType this, then start again:\n  sudo apt-get update && sudo ${command}`);
   }

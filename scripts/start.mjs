@@ -28,7 +28,8 @@ function portIsFree() {
 }
 
 await main(async () => {
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new TellUser(`PORT is "${process.env.PORT}": choose a number from 1 to 65535.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new TellUser(`PORT is "${process.env.PORT}": choose a number from 1 to 65535.`);
   console.log('Kestrel Ridge');
   await portIsFree();
   await step('packages', installPackages);
@@ -64,7 +65,14 @@ await main(async () => {
   function serve() {
     return new Promise((resolve, reject) => {
       server = fork(path.join(root, 'apps/server/dist/main.js'), {
-        env: { ...process.env, PORT: `${port}`, HOST: host, DATABASE_URL: database.url, LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn', ...(empty ? {} : { DEMO: 'load' }) },
+        env: {
+          ...process.env,
+          PORT: `${port}`,
+          HOST: host,
+          DATABASE_URL: database.url,
+          LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+          ...(empty ? {} : { DEMO: 'load' }),
+        },
         stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
         // A Ctrl-C reaches the whole group; the server is told by us, once.
         detached: true,

@@ -45,11 +45,18 @@ export function run(command, args, { log, env = process.env, cwd = root, ...more
     };
     child.stdout.on('data', keep);
     child.stderr.on('data', keep);
-    child.on('error', (error) => reject(error.code === 'ENOENT' ? new TellUser(`"${command}" is not on this machine.`) : error));
+    child.on('error', (error) =>
+      reject(error.code === 'ENOENT' ? new TellUser(`"${command}" is not on this machine.`) : error),
+    );
     child.on('close', (code) => {
       out.end();
       if (code === 0) resolve(whole);
-      else reject(new TellUser(`${tail.trim()}\n\n"${command} ${args.join(' ')}" ended with ${code}. The whole log: ${path.relative(root, file)}`));
+      else
+        reject(
+          new TellUser(
+            `${tail.trim()}\n\n"${command} ${args.join(' ')}" ended with ${code}. The whole log: ${path.relative(root, file)}`,
+          ),
+        );
     });
   });
 }

@@ -19,7 +19,10 @@ import { WeekModule } from './week/week.module.ts';
       pinoHttp: {
         level: process.env['LOG_LEVEL'] ?? 'info',
         autoLogging: { ignore: ({ url }) => url?.endsWith('/live') === true || !url?.startsWith('/api/') },
-        serializers: { req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({ id, method, url }), res: ({ statusCode }: { statusCode: number }) => ({ statusCode }) },
+        serializers: {
+          req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({ id, method, url }),
+          res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+        },
       },
     }),
     DatabaseModule,

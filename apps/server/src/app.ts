@@ -18,25 +18,46 @@ const BODY_LIMIT = '512kb';
 
 /** The whole server, set up but not listening: main.ts and the tests start it alike. */
 export async function createApp(): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule, { bufferLogs: true, forceCloseConnections: true, bodyParser: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, {
+    bufferLogs: true,
+    forceCloseConnections: true,
+    bodyParser: false,
+  });
   app.useLogger(app.get(Logger));
   app.setGlobalPrefix('api');
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { 'default-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:'], 'worker-src': ["'self'", 'blob:'], 'upgrade-insecure-requests': null },
+        directives: {
+          'default-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'img-src': ["'self'", 'data:'],
+          'worker-src': ["'self'", 'blob:'],
+          'upgrade-insecure-requests': null,
+        },
       },
     }),
   );
   // An event stream that is compressed is held back until it is long enough to be worth it.
-  app.use(compression({ filter: (request: Request, response: Response) => !request.path.endsWith('/live') && compression.filter(request, response) }));
+  app.use(
+    compression({
+      filter: (request: Request, response: Response) =>
+        !request.path.endsWith('/live') && compression.filter(request, response),
+    }),
+  );
   app.useGlobalPipes(validation());
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
 
-  const openApi = new DocumentBuilder().setTitle('Kestrel Ridge').setDescription('From the shelf to the plate: stock, recipes, the week, sessions, runs and boxes of one kitchen.').setVersion('0.1.0').build();
-  SwaggerModule.setup('api/docs', app, SwaggerModule.createDocument(app, openApi), { jsonDocumentUrl: 'api/docs.json' });
+  const openApi = new DocumentBuilder()
+    .setTitle('Kestrel Ridge')
+    .setDescription('From the shelf to the plate: stock, recipes, the week, sessions, runs and boxes of one kitchen.')
+    .setVersion('0.1.0')
+    .build();
+  SwaggerModule.setup('api/docs', app, SwaggerModule.createDocument(app, openApi), {
+    jsonDocumentUrl: 'api/docs.json',
+  });
 
   serveWeb(app);
   const database = app.get(Database);
@@ -49,7 +70,13 @@ export async function createApp(): Promise<NestExpressApplication> {
 function serveWeb(app: NestExpressApplication): void {
   const dir = process.env['WEB_DIR'] ?? path.resolve(import.meta.dirname, '../../web/dist');
   if (!existsSync(path.join(dir, 'index.html'))) return;
-  app.useStaticAssets(dir, { index: false, maxAge: '1y', immutable: true, setHeaders: (response: Response, file: string) => file.endsWith('.html') && response.setHeader('Cache-Control', 'no-cache') });
+  app.useStaticAssets(dir, {
+    index: false,
+    maxAge: '1y',
+    immutable: true,
+    setHeaders: (response: Response, file: string) =>
+      file.endsWith('.html') && response.setHeader('Cache-Control', 'no-cache'),
+  });
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api') || path.extname(request.path)) return next();
     response.setHeader('Cache-Control', 'no-cache');

@@ -10,7 +10,9 @@ try {
   await app.listen(port, host);
 } catch (thrown) {
   if ((thrown as NodeJS.ErrnoException).code === 'EADDRINUSE') {
-    process.stderr.write(`Port ${port} is taken on ${host}. Stop what uses it, or choose another: PORT=4181 npm start\n`);
+    process.stderr.write(
+      `Port ${port} is taken on ${host}. Stop what uses it, or choose another: PORT=4181 npm start\n`,
+    );
     await app.close();
     process.exit(2);
   }

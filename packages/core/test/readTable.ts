@@ -10,7 +10,8 @@ export function readTable(name: string): readonly Readonly<Record<string, string
   return rows.map((row) => Object.fromEntries(cells(row).map((cell, n) => [names[n] ?? `${n}`, cell])));
 }
 
-const cells = (line: string): string[] => [...line.matchAll(/("([^"]*)"|[^,]*)(,|$)/g)].slice(0, -1).map((match) => match[2] ?? match[1] ?? '');
+const cells = (line: string): string[] =>
+  [...line.matchAll(/("([^"]*)"|[^,]*)(,|$)/g)].slice(0, -1).map((match) => match[2] ?? match[1] ?? '');
 
 /** A cell that must be there. */
 export function cell(row: Readonly<Record<string, string>>, name: string): string {

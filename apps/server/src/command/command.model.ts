@@ -1,4 +1,10 @@
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { fresh, json, key, moment, text, uuid } from '../database/columns.ts';
 
 export class CommandRow extends Model<InferAttributes<CommandRow>, InferCreationAttributes<CommandRow>> {
@@ -11,6 +17,17 @@ export class CommandRow extends Model<InferAttributes<CommandRow>, InferCreation
   declare undoneBy: CreationOptional<string | null>;
 
   static attach(sequelize: Sequelize): void {
-    CommandRow.init(fresh({ kitchen: key, key, name: text, fingerprint: text, answer: json, at: moment, undoneBy: { ...uuid, field: 'undone_by' } }), { sequelize, tableName: 'command' });
+    CommandRow.init(
+      fresh({
+        kitchen: key,
+        key,
+        name: text,
+        fingerprint: text,
+        answer: json,
+        at: moment,
+        undoneBy: { ...uuid, field: 'undone_by' },
+      }),
+      { sequelize, tableName: 'command' },
+    );
   }
 }

@@ -7,7 +7,6 @@ import { Database, type KitchenId } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
 import { CommandRow } from './command.model.ts';
 
-
 export interface Command {
   readonly kitchen: KitchenId;
   /** The client's own UUID for this command. */
@@ -45,19 +44,36 @@ export class CommandService {
     throw refuse(outcome.problem);
   }
 
-  private async attempt<T>(command: Command, work: (scope: CommandScope) => Promise<Outcome<T, Refusal>>): Promise<Outcome<T, Refusal>> {
-    const fingerprint = createHash('sha256').update(JSON.stringify([command.name, command.body])).digest('hex');
+  private async attempt<T>(
+    command: Command,
+    work: (scope: CommandScope) => Promise<Outcome<T, Refusal>>,
+  ): Promise<Outcome<T, Refusal>> {
+    const fingerprint = createHash('sha256')
+      .update(JSON.stringify([command.name, command.body]))
+      .digest('hex');
     try {
       return await this.database.inKitchen(command.kitchen, async (transaction) => {
-        const sql = 'INSERT INTO command (kitchen, key, name, fingerprint) VALUES ($1, $2, $3, $4) ON CONFLICT DO NOTHING RETURNING key';
-        const [noted] = await this.database.sequelize.query(sql, { bind: [command.kitchen, command.key, command.name, fingerprint], transaction });
+        const sql =
+          'INSERT INTO command (kitchen, key, name, fingerprint) VALUES ($1, $2, $3, $4) ON CONFLICT DO NOTHING RETURNING key';
+        const [noted] = await this.database.sequelize.query(sql, {
+          bind: [command.kitchen, command.key, command.name, fingerprint],
+          transaction,
+        });
         if (noted.length === 0) return await this.earlierAnswer<T>(command, fingerprint, transaction);
         const outcome = await work({ transaction, kitchen: command.kitchen, key: command.key });
         if (!outcome.ok) throw new Refused(outcome.problem);
         await this.database.sequelize.query(
           `WITH answered AS (UPDATE command SET answer = $3 WHERE kitchen = $1 AND key = $2)
            SELECT pg_notify('kitchen', $4)`,
-          { bind: [command.kitchen, command.key, JSON.stringify(outcome.value ?? null), JSON.stringify({ kitchen: command.kitchen, touches: command.touches })], transaction },
+          {
+            bind: [
+              command.kitchen,
+              command.key,
+              JSON.stringify(outcome.value ?? null),
+              JSON.stringify({ kitchen: command.kitchen, touches: command.touches }),
+            ],
+            transaction,
+          },
         );
         return outcome;
       });
@@ -67,7 +83,11 @@ export class CommandService {
     }
   }
 
-  private async earlierAnswer<T>(command: Command, fingerprint: string, transaction: Transaction): Promise<Outcome<T, Refusal>> {
+  private async earlierAnswer<T>(
+    command: Command,
+    fingerprint: string,
+    transaction: Transaction,
+  ): Promise<Outcome<T, Refusal>> {
     const earlier = await CommandRow.findOne({ where: { kitchen: command.kitchen, key: command.key }, transaction });
     if (!earlier || earlier.fingerprint !== fingerprint) return { ok: false, problem: { code: 'key reused' } };
     return done(earlier.answer as T);

@@ -23,5 +23,14 @@ export const ItsId = createParamDecorator(uuidParam('id', 'thing'));
 export const CommandKey = createParamDecorator((_: unknown, context: ExecutionContext): string => {
   const value = request(context).header('idempotency-key');
   if (value && UUID.test(value)) return value;
-  throw refuse({ code: 'invalid', faults: [{ field: 'Idempotency-Key', fault: 'The header Idempotency-Key is missing or no UUID.', remedy: 'Send a new UUID with each new command, the same one with a repetition.' }] });
+  throw refuse({
+    code: 'invalid',
+    faults: [
+      {
+        field: 'Idempotency-Key',
+        fault: 'The header Idempotency-Key is missing or no UUID.',
+        remedy: 'Send a new UUID with each new command, the same one with a repetition.',
+      },
+    ],
+  });
 });

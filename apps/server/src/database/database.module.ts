@@ -9,7 +9,10 @@ import { initModels } from './models.ts';
       provide: DATABASE_URL,
       useFactory: () => {
         const url = process.env['DATABASE_URL'];
-        if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which brings its own database, or name yours.');
+        if (!url)
+          throw new Error(
+            'DATABASE_URL is not set. Start with "npm start", which brings its own database, or name yours.',
+          );
         return url;
       },
     },

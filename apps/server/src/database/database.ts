@@ -14,13 +14,22 @@ export class Database implements OnApplicationShutdown {
   readonly sequelize: Sequelize;
 
   constructor(@Inject(DATABASE_URL) url: string) {
-    this.sequelize = new Sequelize(url, { dialect: 'postgres', logging: false, pool: { max: 10, idle: 10_000 }, define: { timestamps: false, underscored: true } });
+    this.sequelize = new Sequelize(url, {
+      dialect: 'postgres',
+      logging: false,
+      pool: { max: 10, idle: 10_000 },
+      define: { timestamps: false, underscored: true },
+    });
   }
 
   /** Runs work in one transaction that sees one kitchen. What it throws undoes all of it. */
   inKitchen<T>(kitchen: KitchenId, work: (transaction: Transaction) => Promise<T>): Promise<T> {
     return this.sequelize.transaction(async (transaction) => {
-      await this.sequelize.query(`SELECT set_config('kestrel.kitchen', $1, true)`, { bind: [kitchen], transaction, type: QueryTypes.SELECT });
+      await this.sequelize.query(`SELECT set_config('kestrel.kitchen', $1, true)`, {
+        bind: [kitchen],
+        transaction,
+        type: QueryTypes.SELECT,
+      });
       return work(transaction);
     });
   }
@@ -41,7 +50,9 @@ export class Database implements OnApplicationShutdown {
       { type: QueryTypes.SELECT },
     );
     if (role?.all)
-      throw new Error(`The database role "${role.name}" passes by row-level security. Use an ordinary role: CREATE ROLE kestrel LOGIN; and make it the owner of the database.`);
+      throw new Error(
+        `The database role "${role.name}" passes by row-level security. Use an ordinary role: CREATE ROLE kestrel LOGIN; and make it the owner of the database.`,
+      );
   }
 
   async onApplicationShutdown(): Promise<void> {

@@ -16,9 +16,16 @@ const LOCK = 4_180_118;
  * and a crash between the two would run it again.
  */
 export async function migrate(sequelize: Sequelize): Promise<readonly string[]> {
-  await sequelize.query('CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, at timestamptz NOT NULL DEFAULT now())');
+  await sequelize.query(
+    'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, at timestamptz NOT NULL DEFAULT now())',
+  );
   const noted = async (transaction?: Transaction) =>
-    (await sequelize.query<{ name: string }>('SELECT name FROM migration ORDER BY name', { type: QueryTypes.SELECT, ...(transaction ? { transaction } : {}) })).map(({ name }) => name);
+    (
+      await sequelize.query<{ name: string }>('SELECT name FROM migration ORDER BY name', {
+        type: QueryTypes.SELECT,
+        ...(transaction ? { transaction } : {}),
+      })
+    ).map(({ name }) => name);
 
   const umzug = new Umzug({
     migrations: migrations.map(({ name, sql }) => ({
@@ -31,7 +38,11 @@ export async function migrate(sequelize: Sequelize): Promise<readonly string[]> 
           await sequelize.query('INSERT INTO migration (name) VALUES ($1)', { bind: [name], transaction });
         }),
     })),
-    storage: { executed: () => noted(), logMigration: () => Promise.resolve(), unlogMigration: () => Promise.resolve() },
+    storage: {
+      executed: () => noted(),
+      logMigration: () => Promise.resolve(),
+      unlogMigration: () => Promise.resolve(),
+    },
     logger: undefined,
   });
   return (await umzug.up()).map(({ name }) => name);

@@ -11,6 +11,23 @@ import { AppetiteRow, AttendanceRow, EaterRow } from '../week/week.model.ts';
 
 /** Binds the models to a connection. The tables themselves are made by the migrations alone. */
 export function initModels(sequelize: Sequelize): void {
-  for (const model of [KitchenRow, CommandRow, PlaceRow, FoodRow, RecipeRow, RevisionRow, RevisionFoodRow, SessionRow, BatchRow, LotRow, MovementRow, EaterRow, AttendanceRow, AppetiteRow, RunRow, EventRow])
+  for (const model of [
+    KitchenRow,
+    CommandRow,
+    PlaceRow,
+    FoodRow,
+    RecipeRow,
+    RevisionRow,
+    RevisionFoodRow,
+    SessionRow,
+    BatchRow,
+    LotRow,
+    MovementRow,
+    EaterRow,
+    AttendanceRow,
+    AppetiteRow,
+    RunRow,
+    EventRow,
+  ])
     model.attach(sequelize);
 }

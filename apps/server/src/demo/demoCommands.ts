@@ -38,8 +38,24 @@ const LOTS: readonly DemoLot[] = [
   { food: 'buckwheat groats', place: 'dry cupboard', amount: '500', priceMinor: 245, bought: -60, bestBefore: 14 },
   { food: 'sunflower seeds', place: 'dry cupboard', amount: '500', priceMinor: 215, bought: -12, bestBefore: 90 },
   { food: 'hazelnuts', place: 'dry cupboard', amount: '250', priceMinor: 395, bought: -12, bestBefore: 120 },
-  { food: 'rapeseed oil', place: 'dry cupboard', amount: '750', priceMinor: 420, bought: -12, opened: -10, bestBefore: 200 },
-  { food: 'cider vinegar', place: 'dry cupboard', amount: '500', priceMinor: 189, bought: -40, opened: -30, bestBefore: 500 },
+  {
+    food: 'rapeseed oil',
+    place: 'dry cupboard',
+    amount: '750',
+    priceMinor: 420,
+    bought: -12,
+    opened: -10,
+    bestBefore: 200,
+  },
+  {
+    food: 'cider vinegar',
+    place: 'dry cupboard',
+    amount: '500',
+    priceMinor: 189,
+    bought: -40,
+    opened: -30,
+    bestBefore: 500,
+  },
   { food: 'caraway', place: 'spice shelf', amount: '45', priceMinor: 160, bought: -70, bestBefore: 300 },
   { food: 'bay leaf', place: 'spice shelf', amount: '30', priceMinor: 120, bought: -70, bestBefore: 300 },
   { food: 'salt', place: 'spice shelf', amount: '500', priceMinor: 59, bought: -70 },
@@ -85,7 +101,9 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
 
   return [
     {
-      method: 'POST', path: '/kitchens', name: 'open',
+      method: 'POST',
+      path: '/kitchens',
+      name: 'open',
       body: {
         id: kitchen,
         name: 'Windgate Hut',
@@ -94,7 +112,9 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
       },
     },
     ...LOTS.map((lot, n): DemoCommand => ({
-      method: 'POST', path: `${at}/lots`, name: `lot ${n}`,
+      method: 'POST',
+      path: `${at}/lots`,
+      name: `lot ${n}`,
       body: {
         id: namedId(`demo lot:${n}`),
         food: bookFoodId(lot.food),
@@ -107,13 +127,49 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
         ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
       },
     })),
-    ...STARTER_RECIPES.map((document): DemoCommand => ({ method: 'POST', path: `${at}/recipes`, name: `recipe ${document.name}`, body: { id: namedId(`demo recipe:${document.name}`), document } })),
-    ...EATERS.map((eater): DemoCommand => ({ method: 'POST', path: `${at}/eaters`, name: `eater ${eater.name}`, body: { id: namedId(`demo eater:${eater.name}`), ...eater } })),
-    ...STARTER_RECIPES.map((recipe): DemoCommand => ({ method: 'PUT', path: `${at}/appetites`, name: `appetite ${recipe.name}`, body: { food: recipe.component.id, portionsADay: 1 } })),
-    { method: 'POST', path: `${at}/sessions`, name: 'session', body: { id: session, name: WEEKDAYS[weekday(dayAt(start, zone))] ?? 'Today', startsAt: start.toISOString(), cooks: 1 } },
+    ...STARTER_RECIPES.map((document): DemoCommand => ({
+      method: 'POST',
+      path: `${at}/recipes`,
+      name: `recipe ${document.name}`,
+      body: { id: namedId(`demo recipe:${document.name}`), document },
+    })),
+    ...EATERS.map((eater): DemoCommand => ({
+      method: 'POST',
+      path: `${at}/eaters`,
+      name: `eater ${eater.name}`,
+      body: { id: namedId(`demo eater:${eater.name}`), ...eater },
+    })),
+    ...STARTER_RECIPES.map((recipe): DemoCommand => ({
+      method: 'PUT',
+      path: `${at}/appetites`,
+      name: `appetite ${recipe.name}`,
+      body: { food: recipe.component.id, portionsADay: 1 },
+    })),
+    {
+      method: 'POST',
+      path: `${at}/sessions`,
+      name: 'session',
+      body: {
+        id: session,
+        name: WEEKDAYS[weekday(dayAt(start, zone))] ?? 'Today',
+        startsAt: start.toISOString(),
+        cooks: 1,
+      },
+    },
     ...STARTER_RECIPES.map((recipe): DemoCommand => {
       const [portions = '8', freezePortions = '0'] = SIZES[recipe.name] ?? [];
-      return { method: 'POST', path: `${at}/batches`, name: `batch ${recipe.name}`, body: { id: namedId(`demo batch:${recipe.name}`), session, recipe: namedId(`demo recipe:${recipe.name}`), portions, freezePortions } };
+      return {
+        method: 'POST',
+        path: `${at}/batches`,
+        name: `batch ${recipe.name}`,
+        body: {
+          id: namedId(`demo batch:${recipe.name}`),
+          session,
+          recipe: namedId(`demo recipe:${recipe.name}`),
+          portions,
+          freezePortions,
+        },
+      };
     }),
   ];
 }

@@ -12,7 +12,8 @@ export async function loadDemo(server: string, now = new Date()): Promise<boolea
   const kitchens = (await (await fetch(`${server}/api/kitchens`)).json()) as { id: string }[];
   if (kitchens.some((kitchen) => kitchen.id !== DEMO_KITCHEN)) return false;
   const last = await fetch(`${server}/api/kitchens/${DEMO_KITCHEN}/week`);
-  if (kitchens.length > 0 && last.ok && ((await last.json()) as { batches: unknown[] }).batches.length > 0) return false;
+  if (kitchens.length > 0 && last.ok && ((await last.json()) as { batches: unknown[] }).batches.length > 0)
+    return false;
 
   for (const { method, path, name, body } of demoCommands(DEMO_KITCHEN, now)) {
     const response = await fetch(`${server}/api${path}`, {

@@ -1,51 +1,146 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsNumber, IsString, Length, Matches, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { SCOOPS, type Scoop } from '@kestrel-ridge/core/quantity';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
 import { Id, Seen } from '../problem/says.ts';
 
-const between = (name: string, least: number, most: number, unit: string) => ({ message: `The ${name} must be from ${least} to ${most} ${unit}. Look at the appliance or its manual.` });
+const between = (name: string, least: number, most: number, unit: string) => ({
+  message: `The ${name} must be from ${least} to ${most} ${unit}. Look at the appliance or its manual.`,
+});
 
 class CookerDto {
-  @ApiProperty() @IsNumber({}, between('cooker’s volume', 1, 30, 'litres')) @Min(1, between('cooker’s volume', 1, 30, 'litres')) @Max(30, between('cooker’s volume', 1, 30, 'litres')) litres: number;
-  @ApiProperty() @IsInt(between('power', 200, 5000, 'watts')) @Min(200, between('power', 200, 5000, 'watts')) @Max(5000, between('power', 200, 5000, 'watts')) watts: number;
-  @ApiProperty() @IsNumber({}, between('gauge pressure', 20, 110, 'kPa')) @Min(20, between('gauge pressure', 20, 110, 'kPa')) @Max(110, between('gauge pressure', 20, 110, 'kPa')) gaugeKpa: number;
-  @ApiProperty() @IsInt(between('least liquid', 0, 2000, 'mL')) @Min(0, between('least liquid', 0, 2000, 'mL')) @Max(2000, between('least liquid', 0, 2000, 'mL')) leastLiquidMl: number;
+  @ApiProperty()
+  @IsNumber({}, between('cooker’s volume', 1, 30, 'litres'))
+  @Min(1, between('cooker’s volume', 1, 30, 'litres'))
+  @Max(30, between('cooker’s volume', 1, 30, 'litres'))
+  litres: number;
+  @ApiProperty()
+  @IsInt(between('power', 200, 5000, 'watts'))
+  @Min(200, between('power', 200, 5000, 'watts'))
+  @Max(5000, between('power', 200, 5000, 'watts'))
+  watts: number;
+  @ApiProperty()
+  @IsNumber({}, between('gauge pressure', 20, 110, 'kPa'))
+  @Min(20, between('gauge pressure', 20, 110, 'kPa'))
+  @Max(110, between('gauge pressure', 20, 110, 'kPa'))
+  gaugeKpa: number;
+  @ApiProperty()
+  @IsInt(between('least liquid', 0, 2000, 'mL'))
+  @Min(0, between('least liquid', 0, 2000, 'mL'))
+  @Max(2000, between('least liquid', 0, 2000, 'mL'))
+  leastLiquidMl: number;
   @ApiProperty() @IsNumber() @Min(0) @Max(10) steelKg: number;
 }
 class OvenDto {
-  @ApiProperty() @IsInt(between('number of racks', 1, 6, 'racks')) @Min(1, between('number of racks', 1, 6, 'racks')) @Max(6, between('number of racks', 1, 6, 'racks')) racks: number;
-  @ApiProperty() @IsInt(between('preheating', 1, 60, 'minutes')) @Min(1, between('preheating', 1, 60, 'minutes')) @Max(60, between('preheating', 1, 60, 'minutes')) preheatMinutes: number;
-  @ApiProperty() @IsInt(between('tray', 200, 4000, 'cm²')) @Min(200, between('tray', 200, 4000, 'cm²')) @Max(4000, between('tray', 200, 4000, 'cm²')) trayCm2: number;
+  @ApiProperty()
+  @IsInt(between('number of racks', 1, 6, 'racks'))
+  @Min(1, between('number of racks', 1, 6, 'racks'))
+  @Max(6, between('number of racks', 1, 6, 'racks'))
+  racks: number;
+  @ApiProperty()
+  @IsInt(between('preheating', 1, 60, 'minutes'))
+  @Min(1, between('preheating', 1, 60, 'minutes'))
+  @Max(60, between('preheating', 1, 60, 'minutes'))
+  preheatMinutes: number;
+  @ApiProperty()
+  @IsInt(between('tray', 200, 4000, 'cm²'))
+  @Min(200, between('tray', 200, 4000, 'cm²'))
+  @Max(4000, between('tray', 200, 4000, 'cm²'))
+  trayCm2: number;
 }
 class JugDto {
   @ApiProperty() @IsInt() @Min(0) @Max(5000) leastMl: number;
-  @ApiProperty() @IsInt(between('jug', 100, 5000, 'mL')) @Min(100, between('jug', 100, 5000, 'mL')) @Max(5000, between('jug', 100, 5000, 'mL')) mostMl: number;
-  @ApiProperty() @IsInt(between('jug when hot', 100, 5000, 'mL')) @Min(100, between('jug when hot', 100, 5000, 'mL')) @Max(5000, between('jug when hot', 100, 5000, 'mL')) hotMostMl: number;
+  @ApiProperty()
+  @IsInt(between('jug', 100, 5000, 'mL'))
+  @Min(100, between('jug', 100, 5000, 'mL'))
+  @Max(5000, between('jug', 100, 5000, 'mL'))
+  mostMl: number;
+  @ApiProperty()
+  @IsInt(between('jug when hot', 100, 5000, 'mL'))
+  @Min(100, between('jug when hot', 100, 5000, 'mL'))
+  @Max(5000, between('jug when hot', 100, 5000, 'mL'))
+  hotMostMl: number;
 }
 class BoxDto {
-  @ApiProperty() @IsString() @Length(1, 40, { message: 'A box has no name. Give it one, such as "small box".' }) name: string;
-  @ApiProperty() @IsInt(between('box', 50, 10000, 'mL')) @Min(50, between('box', 50, 10000, 'mL')) @Max(10000, between('box', 50, 10000, 'mL')) mL: number;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 40, { message: 'A box has no name. Give it one, such as "small box".' })
+  name: string;
+  @ApiProperty()
+  @IsInt(between('box', 50, 10000, 'mL'))
+  @Min(50, between('box', 50, 10000, 'mL'))
+  @Max(10000, between('box', 50, 10000, 'mL'))
+  mL: number;
 }
 
 export class EquipmentDto {
-  @ApiProperty() @IsNumber({}, between('altitude', 0, 5000, 'm')) @Min(0, between('altitude', 0, 5000, 'm')) @Max(5000, between('altitude', 0, 5000, 'm')) altitudeM: number;
+  @ApiProperty()
+  @IsNumber({}, between('altitude', 0, 5000, 'm'))
+  @Min(0, between('altitude', 0, 5000, 'm'))
+  @Max(5000, between('altitude', 0, 5000, 'm'))
+  altitudeM: number;
   @ApiProperty() @IsString() @Length(1, 60) zone: string;
-  @ApiProperty() @Matches(/^[A-Z]{3}$/, { message: 'The currency is no code of three letters. Write EUR, USD or the like.' }) currency: string;
-  @ApiProperty({ isArray: true, enum: SCOOPS }) @IsArray() @IsIn(SCOOPS as unknown as string[], { each: true, message: 'A scoop is not one of the known ones. Choose from the list.' }) scoops: Scoop[];
-  @ApiProperty({ type: () => [CookerDto] }) @IsArray() @ArrayMaxSize(1, { message: 'One sealed cooker is planned for. Keep the one you use most.' }) @ValidateNested({ each: true }) @Type(() => CookerDto) cookers: CookerDto[];
+  @ApiProperty()
+  @Matches(/^[A-Z]{3}$/, { message: 'The currency is no code of three letters. Write EUR, USD or the like.' })
+  currency: string;
+  @ApiProperty({ isArray: true, enum: SCOOPS })
+  @IsArray()
+  @IsIn(SCOOPS, {
+    each: true,
+    message: 'A scoop is not one of the known ones. Choose from the list.',
+  })
+  scoops: Scoop[];
+  @ApiProperty({ type: () => [CookerDto] })
+  @IsArray()
+  @ArrayMaxSize(1, { message: 'One sealed cooker is planned for. Keep the one you use most.' })
+  @ValidateNested({ each: true })
+  @Type(() => CookerDto)
+  cookers: CookerDto[];
   @ApiProperty() @ValidateNested() @Type(() => OvenDto) oven: OvenDto;
-  @ApiProperty() @IsInt(between('number of burners', 1, 8, 'burners')) @Min(1, between('number of burners', 1, 8, 'burners')) @Max(8, between('number of burners', 1, 8, 'burners')) burners: number;
-  @ApiProperty() @IsNumber({}, between('largest pot', 1, 60, 'litres')) @Min(1, between('largest pot', 1, 60, 'litres')) @Max(60, between('largest pot', 1, 60, 'litres')) potLitres: number;
+  @ApiProperty()
+  @IsInt(between('number of burners', 1, 8, 'burners'))
+  @Min(1, between('number of burners', 1, 8, 'burners'))
+  @Max(8, between('number of burners', 1, 8, 'burners'))
+  burners: number;
+  @ApiProperty()
+  @IsNumber({}, between('largest pot', 1, 60, 'litres'))
+  @Min(1, between('largest pot', 1, 60, 'litres'))
+  @Max(60, between('largest pot', 1, 60, 'litres'))
+  potLitres: number;
   @ApiProperty() @ValidateNested() @Type(() => JugDto) jug: JugDto;
-  @ApiProperty({ type: () => [BoxDto] }) @IsArray() @ArrayMinSize(1, { message: 'There is no box. Add at least one size of box.' }) @ValidateNested({ each: true }) @Type(() => BoxDto) boxes: BoxDto[];
+  @ApiProperty({ type: () => [BoxDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'There is no box. Add at least one size of box.' })
+  @ValidateNested({ each: true })
+  @Type(() => BoxDto)
+  boxes: BoxDto[];
 }
 
 export class PlaceDto {
   @Id('place') id: string;
-  @ApiProperty() @IsString() @Length(1, 60, { message: 'The place has no name. Give it one, such as "dry cupboard".' }) name: string;
-  @ApiProperty() @IsIn(['cupboard', 'cool room', 'fridge', 'freezer'], { message: 'The place is of no known kind. Choose cupboard, cool room, fridge or freezer.' }) kind: PlaceKind;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 60, { message: 'The place has no name. Give it one, such as "dry cupboard".' })
+  name: string;
+  @ApiProperty()
+  @IsIn(['cupboard', 'cool room', 'fridge', 'freezer'], {
+    message: 'The place is of no known kind. Choose cupboard, cool room, fridge or freezer.',
+  })
+  kind: PlaceKind;
 }
 
 const NAME = { message: 'The kitchen has no name. Give it one of up to 80 letters.' };
@@ -53,7 +148,12 @@ export class OpenKitchenDto {
   @Id('kitchen') id: string;
   @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
   @ApiProperty() @ValidateNested() @Type(() => EquipmentDto) equipment: EquipmentDto;
-  @ApiProperty({ type: () => [PlaceDto] }) @IsArray() @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' }) @ValidateNested({ each: true }) @Type(() => PlaceDto) places: PlaceDto[];
+  @ApiProperty({ type: () => [PlaceDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' })
+  @ValidateNested({ each: true })
+  @Type(() => PlaceDto)
+  places: PlaceDto[];
 }
 
 export class ChangeKitchenDto {

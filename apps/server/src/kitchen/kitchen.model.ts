@@ -1,5 +1,11 @@
 import type { Equipment } from '@kestrel-ridge/core/kitchen';
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { fresh, integer, json, key, text } from '../database/columns.ts';
 
 export class KitchenRow extends Model<InferAttributes<KitchenRow>, InferCreationAttributes<KitchenRow>> {
@@ -9,6 +15,9 @@ export class KitchenRow extends Model<InferAttributes<KitchenRow>, InferCreation
   declare version: CreationOptional<number>;
 
   static attach(sequelize: Sequelize): void {
-    KitchenRow.init(fresh({ id: key, name: text, equipment: json, version: integer }), { sequelize, tableName: 'kitchen' });
+    KitchenRow.init(fresh({ id: key, name: text, equipment: json, version: integer }), {
+      sequelize,
+      tableName: 'kitchen',
+    });
   }
 }

@@ -37,30 +37,45 @@ export class KitchenService {
 
   foods(kitchen: string): Promise<readonly FoodState[]> {
     return this.database.inKitchen(kitchen, async (transaction) =>
-      (await FoodRow.findAll({ where: { kitchen }, order: ['name'], transaction })).map(({ id, name, facts, recipe }) => ({ id, name, facts, recipe })),
+      (await FoodRow.findAll({ where: { kitchen }, order: ['name'], transaction })).map(
+        ({ id, name, facts, recipe }) => ({ id, name, facts, recipe }),
+      ),
     );
   }
 
   /** A new kitchen, with its places and the book of foods. */
   open(key: string, dto: OpenKitchenDto): Promise<{ readonly id: string }> {
-    return this.commands.run({ kitchen: dto.id, key, name: 'open kitchen', body: dto, touches: ['kitchen'] }, async ({ transaction }) => {
-      if (!isZone(dto.equipment.zone)) return refused(unknownZone);
-      await KitchenRow.create({ id: dto.id, name: dto.name, equipment: dto.equipment }, { transaction });
-      await PlaceRow.bulkCreate(dto.places.map((place, position) => ({ kitchen: dto.id, ...place, position })), { transaction });
-      await FoodRow.bulkCreate(BOOK.map((food) => ({ kitchen: dto.id, ...food })), { transaction });
-      return done({ id: dto.id });
-    });
+    return this.commands.run(
+      { kitchen: dto.id, key, name: 'open kitchen', body: dto, touches: ['kitchen'] },
+      async ({ transaction }) => {
+        if (!isZone(dto.equipment.zone)) return refused(unknownZone);
+        await KitchenRow.create({ id: dto.id, name: dto.name, equipment: dto.equipment }, { transaction });
+        await PlaceRow.bulkCreate(
+          dto.places.map((place, position) => ({ kitchen: dto.id, ...place, position })),
+          { transaction },
+        );
+        await FoodRow.bulkCreate(
+          BOOK.map((food) => ({ kitchen: dto.id, ...food })),
+          { transaction },
+        );
+        return done({ id: dto.id });
+      },
+    );
   }
 
   change(kitchen: string, key: string, dto: ChangeKitchenDto): Promise<{ readonly version: number }> {
-    return this.commands.run({ kitchen, key, name: 'change kitchen', body: dto, touches: ['kitchen', 'week'] }, async ({ transaction }) => {
-      const row = await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
-      if (!row) return refused<Refusal>({ code: 'not found', what: 'kitchen' });
-      if (row.version !== dto.version) return refused<Refusal>({ code: 'stale', what: 'kitchen', now: this.stateOf(row) });
-      if (!isZone(dto.equipment.zone)) return refused(unknownZone);
-      await row.update({ name: dto.name, equipment: dto.equipment, version: row.version + 1 }, { transaction });
-      return done({ version: row.version });
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'change kitchen', body: dto, touches: ['kitchen', 'week'] },
+      async ({ transaction }) => {
+        const row = await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
+        if (!row) return refused<Refusal>({ code: 'not found', what: 'kitchen' });
+        if (row.version !== dto.version)
+          return refused<Refusal>({ code: 'stale', what: 'kitchen', now: this.stateOf(row) });
+        if (!isZone(dto.equipment.zone)) return refused(unknownZone);
+        await row.update({ name: dto.name, equipment: dto.equipment, version: row.version + 1 }, { transaction });
+        return done({ version: row.version });
+      },
+    );
   }
 
   private stateOf(row: KitchenRow): Omit<KitchenState, 'places'> {
@@ -69,7 +84,10 @@ export class KitchenService {
   }
 }
 
-const unknownZone: Refusal = { code: 'invalid', faults: [{ field: 'equipment.zone', fault: 'The time zone is not known.', remedy: 'Write it like Europe/Vienna.' }] };
+const unknownZone: Refusal = {
+  code: 'invalid',
+  faults: [{ field: 'equipment.zone', fault: 'The time zone is not known.', remedy: 'Write it like Europe/Vienna.' }],
+};
 
 function isZone(zone: string): boolean {
   try {

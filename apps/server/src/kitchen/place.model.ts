@@ -10,6 +10,9 @@ export class PlaceRow extends Model<InferAttributes<PlaceRow>, InferCreationAttr
   declare position: number;
 
   static attach(sequelize: Sequelize): void {
-    PlaceRow.init(fresh({ kitchen: key, id: key, name: text, kind: text, position: integer }), { sequelize, tableName: 'place' });
+    PlaceRow.init(fresh({ kitchen: key, id: key, name: text, kind: text, position: integer }), {
+      sequelize,
+      tableName: 'place',
+    });
   }
 }

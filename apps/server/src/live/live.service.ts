@@ -4,7 +4,8 @@ import { Subject, filter, interval, map, merge, type Observable } from 'rxjs';
 import { DATABASE_URL } from '../database/database.ts';
 
 interface Told {
-  readonly kitchen: string | 'all';
+  /** A kitchen's id, or "all". */
+  readonly kitchen: string;
   readonly touches: readonly string[];
 }
 

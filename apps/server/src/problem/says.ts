@@ -3,21 +3,41 @@ import { ApiProperty } from '@nestjs/swagger';
 import { IsInt, IsOptional, IsUUID, Matches, Max, Min, ValidateIf } from 'class-validator';
 
 /** Field kinds that many commands share, each with its words: what is wrong, and what to do. */
-export const Id = (name: string) => applyDecorators(ApiProperty({ format: 'uuid' }), IsUUID('all', { message: `The ${name} has no valid id. Choose one that is listed, or let the page make a new one.` }));
+export const Id = (name: string) =>
+  applyDecorators(
+    ApiProperty({ format: 'uuid' }),
+    IsUUID('all', {
+      message: `The ${name} has no valid id. Choose one that is listed, or let the page make a new one.`,
+    }),
+  );
 
 const DECIMAL = /^\d{1,7}(\.\d{1,6})?$/;
 const POSITIVE = /^(?=.*[1-9])\d{1,7}(\.\d{1,6})?$/;
 
 /** More than nothing, as a decimal text in the base unit. */
 export const Positive = (name: string) =>
-  applyDecorators(ApiProperty({ type: String, example: '500' }), Matches(POSITIVE, { message: `The ${name} must be a number above zero. Enter digits such as 500 or 0.5.` }));
+  applyDecorators(
+    ApiProperty({ type: String, example: '500' }),
+    Matches(POSITIVE, { message: `The ${name} must be a number above zero. Enter digits such as 500 or 0.5.` }),
+  );
 export const NotNegative = (name: string) =>
-  applyDecorators(ApiProperty({ type: String, example: '250' }), Matches(DECIMAL, { message: `The ${name} must be a number, zero or more. Enter digits such as 250 or 0.` }));
+  applyDecorators(
+    ApiProperty({ type: String, example: '250' }),
+    Matches(DECIMAL, { message: `The ${name} must be a number, zero or more. Enter digits such as 250 or 0.` }),
+  );
 
 const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
 export const OptionalDay = (name: string) =>
-  applyDecorators(ApiProperty({ required: false, example: '2026-03-01' }), IsOptional(), Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }));
-export const RequiredDay = (name: string) => applyDecorators(ApiProperty({ example: '2026-03-01' }), Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }));
+  applyDecorators(
+    ApiProperty({ required: false, example: '2026-03-01' }),
+    IsOptional(),
+    Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }),
+  );
+export const RequiredDay = (name: string) =>
+  applyDecorators(
+    ApiProperty({ example: '2026-03-01' }),
+    Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }),
+  );
 
 /** Minor units of the kitchen's currency. */
 export const OptionalMinor = (name: string) =>
@@ -30,5 +50,11 @@ export const OptionalMinor = (name: string) =>
   );
 
 /** The version the client saw: a stale one is answered with what is there now. */
-export const Seen = () => applyDecorators(ApiProperty({ type: Number }), IsInt({ message: 'The version seen is missing. Reload the page.' }), Min(0, { message: 'The version seen is missing. Reload the page.' }));
-export const WhenGiven = (name: string) => ValidateIf((holder: Record<string, unknown>) => holder[name] !== undefined && holder[name] !== null);
+export const Seen = () =>
+  applyDecorators(
+    ApiProperty({ type: Number }),
+    IsInt({ message: 'The version seen is missing. Reload the page.' }),
+    Min(0, { message: 'The version seen is missing. Reload the page.' }),
+  );
+export const WhenGiven = (name: string) =>
+  ValidateIf((holder: Record<string, unknown>) => holder[name] !== undefined && holder[name] !== null);

@@ -4,7 +4,10 @@ import { Id } from '../problem/says.ts';
 
 export class AddRecipeDto {
   @Id('recipe') id: string;
-  @ApiProperty({ type: Object, description: 'A recipe revision: name, portions, component, vessel, lines, steps, uses' })
+  @ApiProperty({
+    type: Object,
+    description: 'A recipe revision: name, portions, component, vessel, lines, steps, uses',
+  })
   @IsObject({ message: 'The recipe is missing. Send it as "document".' })
   document: Record<string, unknown>;
 }

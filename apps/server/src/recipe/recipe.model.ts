@@ -1,5 +1,11 @@
 import type { Revision } from '@kestrel-ridge/core/recipe';
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { fresh, json, key, keyNumber, text, yesNo } from '../database/columns.ts';
 
 export class RecipeRow extends Model<InferAttributes<RecipeRow>, InferCreationAttributes<RecipeRow>> {
@@ -20,7 +26,10 @@ export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreati
   declare cooked: CreationOptional<boolean>;
 
   static attach(sequelize: Sequelize): void {
-    RevisionRow.init(fresh({ kitchen: key, recipe: key, number: keyNumber, document: json, cooked: yesNo }), { sequelize, tableName: 'revision' });
+    RevisionRow.init(fresh({ kitchen: key, recipe: key, number: keyNumber, document: json, cooked: yesNo }), {
+      sequelize,
+      tableName: 'revision',
+    });
   }
 }
 
@@ -31,6 +40,9 @@ export class RevisionFoodRow extends Model<InferAttributes<RevisionFoodRow>, Inf
   declare food: string;
 
   static attach(sequelize: Sequelize): void {
-    RevisionFoodRow.init(fresh({ kitchen: key, recipe: key, number: keyNumber, food: key }), { sequelize, tableName: 'revision_food' });
+    RevisionFoodRow.init(fresh({ kitchen: key, recipe: key, number: keyNumber, food: key }), {
+      sequelize,
+      tableName: 'revision_food',
+    });
   }
 }

@@ -1,6 +1,20 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsISO8601, IsNumber, IsObject, IsString, Length, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsNumber,
+  IsObject,
+  IsString,
+  Length,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { Id, WhenGiven } from '../problem/says.ts';
 
 const PLAN = { message: 'The plan is missing or broken. Plan the session again and start from there.' };
@@ -15,7 +29,11 @@ export class PlanDto {
   @ApiProperty() @IsString(PLAN) instance: string;
   @ApiProperty() @IsInt(PLAN) makespan: number;
   @ApiProperty({ type: Object }) @IsObject(PLAN) starts: Record<string, number>;
-  @ApiProperty({ type: () => [WashDto] }) @IsArray(PLAN) @ValidateNested({ each: true }) @Type(() => WashDto) washes: WashDto[];
+  @ApiProperty({ type: () => [WashDto] })
+  @IsArray(PLAN)
+  @ValidateNested({ each: true })
+  @Type(() => WashDto)
+  washes: WashDto[];
 }
 
 export class StartRunDto {
@@ -25,7 +43,9 @@ export class StartRunDto {
 }
 
 class FactDto {
-  @ApiProperty({ enum: ['started', 'done', 'not yet', 'reopened'] }) @IsIn(['started', 'done', 'not yet', 'reopened'], { message: 'What happened is not known here. Reload the page.' }) kind: 'started' | 'done' | 'not yet' | 'reopened';
+  @ApiProperty({ enum: ['started', 'done', 'not yet', 'reopened'] })
+  @IsIn(['started', 'done', 'not yet', 'reopened'], { message: 'What happened is not known here. Reload the page.' })
+  kind: 'started' | 'done' | 'not yet' | 'reopened';
   @ApiProperty() @IsString() @Length(1, 200) task: string;
   @ApiProperty({ required: false })
   @WhenGiven('minutes')
@@ -43,5 +63,11 @@ export class EventDto {
   @ApiProperty() @ValidateNested() @Type(() => FactDto) what: FactDto;
 }
 export class EventsDto {
-  @ApiProperty({ type: () => [EventDto] }) @IsArray() @ArrayMinSize(1) @ArrayMaxSize(500) @ValidateNested({ each: true }) @Type(() => EventDto) events: EventDto[];
+  @ApiProperty({ type: () => [EventDto] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => EventDto)
+  events: EventDto[];
 }

@@ -1,6 +1,12 @@
 import type { RunFact } from '@kestrel-ridge/core/run';
 import type { Plan, Problem, TaskAbout } from '@kestrel-ridge/core/session';
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { fresh, integer, json, key, moment, text, uuid } from '../database/columns.ts';
 
 export class RunRow extends Model<InferAttributes<RunRow>, InferCreationAttributes<RunRow>> {
@@ -13,7 +19,18 @@ export class RunRow extends Model<InferAttributes<RunRow>, InferCreationAttribut
   declare about: Readonly<Record<string, TaskAbout>>;
 
   static attach(sequelize: Sequelize): void {
-    RunRow.init(fresh({ kitchen: key, id: key, session: uuid, startedAt: { ...moment, field: 'started_at' }, problem: json, plan: json, about: json }), { sequelize, tableName: 'run' });
+    RunRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        session: uuid,
+        startedAt: { ...moment, field: 'started_at' },
+        problem: json,
+        plan: json,
+        about: json,
+      }),
+      { sequelize, tableName: 'run' },
+    );
   }
 }
 
@@ -30,7 +47,17 @@ export class EventRow extends Model<InferAttributes<EventRow>, InferCreationAttr
 
   static attach(sequelize: Sequelize): void {
     EventRow.init(
-      fresh({ kitchen: key, id: key, run: uuid, device: text, deviceSeq: { ...integer, field: 'device_seq' }, clock: integer, at: moment, receivedAt: { ...moment, field: 'received_at' }, what: json }),
+      fresh({
+        kitchen: key,
+        id: key,
+        run: uuid,
+        device: text,
+        deviceSeq: { ...integer, field: 'device_seq' },
+        clock: integer,
+        at: moment,
+        receivedAt: { ...moment, field: 'received_at' },
+        what: json,
+      }),
       { sequelize, tableName: 'event' },
     );
   }

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { RunEvent, RunFact } from '@kestrel-ridge/core/run';
 import { check } from '@kestrel-ridge/core/schedule';
-import { expandSession, type Plan } from '@kestrel-ridge/core/session';
+import { expandSession, type Plan, type PlannedBatch } from '@kestrel-ridge/core/session';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -27,7 +27,11 @@ export class RunService {
     return this.database.inKitchen(kitchen, async (transaction) => {
       const run = await RunRow.findOne({ where: { kitchen, session }, transaction });
       if (!run) return null;
-      const events = await EventRow.findAll({ where: { kitchen, run: run.id }, order: ['clock', 'device', 'device_seq'], transaction });
+      const events = await EventRow.findAll({
+        where: { kitchen, run: run.id },
+        order: ['clock', 'device', 'device_seq'],
+        transaction,
+      });
       const { id, startedAt, problem, plan, about } = run;
       return { id, session, startedAt: startedAt.toISOString(), problem, plan, about, events: events.map(eventState) };
     });
@@ -35,40 +39,111 @@ export class RunService {
 
   /** Starts a session: the tasks are worked out again here, and the plan must keep every rule. */
   start(kitchen: string, key: string, dto: StartRunDto): Promise<{ readonly id: string }> {
-    return this.commands.run({ kitchen, key, name: 'start run', body: dto, touches: ['run', 'week'] }, async ({ transaction }): Promise<Outcome<{ id: string }, Refusal>> => {
-      const session = await SessionRow.findOne({ where: { kitchen, id: dto.session }, transaction, lock: transaction.LOCK.UPDATE });
-      if (!session) return refused({ code: 'not found', what: 'session' });
-      if (session.status !== 'planned') return refused({ code: 'not now', detail: 'This session was started already.', remedy: 'Open its run: it goes on from where it is.' });
-      const batches = await BatchRow.findAll({ where: { kitchen, session: dto.session, status: 'planned' }, order: ['id'], transaction });
-      if (batches.length === 0) return refused({ code: 'not now', detail: 'There is nothing to cook in this session.', remedy: 'Choose a dish for the week first.' });
-      const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
-      const planned = await Promise.all(batches.map(async (batch) => ({ id: batch.id, scaled: await scaleStored(batch, transaction) })));
-      const { problem, about } = expandSession(dto.session, planned, equipment, session.cooks);
-      const plan: Plan = dto.plan;
-      const broken = check(problem, plan);
-      if (broken.length > 0) return refused({ code: 'not now', detail: 'The plan no longer fits: a dish, the kitchen or the number of cooks has changed.', remedy: 'Let the session be planned again, then start.' });
-      await RunRow.create({ kitchen, id: dto.id, session: dto.session, startedAt: this.clock.now(), problem, plan, about }, { transaction });
-      await session.update({ status: 'running', version: session.version + 1 }, { transaction });
-      return done({ id: dto.id });
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'start run', body: dto, touches: ['run', 'week'] },
+      async ({ transaction }): Promise<Outcome<{ id: string }, Refusal>> => {
+        const session = await SessionRow.findOne({
+          where: { kitchen, id: dto.session },
+          transaction,
+          lock: transaction.LOCK.UPDATE,
+        });
+        if (!session) return refused({ code: 'not found', what: 'session' });
+        if (session.status !== 'planned')
+          return refused({
+            code: 'not now',
+            detail: 'This session was started already.',
+            remedy: 'Open its run: it goes on from where it is.',
+          });
+        const batches = await BatchRow.findAll({
+          where: { kitchen, session: dto.session, status: 'planned' },
+          order: ['id'],
+          transaction,
+        });
+        if (batches.length === 0)
+          return refused({
+            code: 'not now',
+            detail: 'There is nothing to cook in this session.',
+            remedy: 'Choose a dish for the week first.',
+          });
+        const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+        // One after the other: a transaction is one connection.
+        const planned: PlannedBatch[] = [];
+        for (const batch of batches) planned.push({ id: batch.id, scaled: await scaleStored(batch, transaction) });
+        const { problem, about } = expandSession(dto.session, planned, equipment, session.cooks);
+        const plan: Plan = dto.plan;
+        const broken = check(problem, plan);
+        if (broken.length > 0)
+          return refused({
+            code: 'not now',
+            detail: 'The plan no longer fits: a dish, the kitchen or the number of cooks has changed.',
+            remedy: 'Let the session be planned again, then start.',
+          });
+        await RunRow.create(
+          { kitchen, id: dto.id, session: dto.session, startedAt: this.clock.now(), problem, plan, about },
+          { transaction },
+        );
+        await session.update({ status: 'running', version: session.version + 1 }, { transaction });
+        return done({ id: dto.id });
+      },
+    );
   }
 
   /** Takes in events; those it has already are let pass, so a device may send again what it is not sure of. */
   record(kitchen: string, key: string, run: string, dto: EventsDto): Promise<{ readonly kept: number }> {
-    return this.commands.run({ kitchen, key, name: 'record events', body: { run, ...dto }, touches: ['run'] }, async ({ transaction }): Promise<Outcome<{ kept: number }, Refusal>> => {
-      const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction });
-      if (!row) return refused({ code: 'not found', what: 'run' });
-      const strange = dto.events.find((event) => !row.about[event.what.task]);
-      if (strange) return refused({ code: 'invalid', faults: [{ field: `events.${strange.id}`, fault: 'It names a task that is not in this run.', remedy: 'Reload the run.' }] });
-      const openEnded = dto.events.find((event) => event.what.kind === 'not yet' && event.what.minutes === undefined);
-      if (openEnded) return refused({ code: 'invalid', faults: [{ field: `events.${openEnded.id}`, fault: 'It does not say how much longer.', remedy: 'Choose some minutes.' }] });
-      const rows = await EventRow.bulkCreate(
-        dto.events.map((event) => ({ kitchen, run, id: event.id, device: event.device, deviceSeq: event.deviceSeq, clock: event.clock, at: new Date(event.at), what: event.what as RunFact, receivedAt: this.clock.now() })),
-        { transaction, ignoreDuplicates: true },
-      );
-      return done({ kept: rows.length });
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'record events', body: { run, ...dto }, touches: ['run'] },
+      async ({ transaction }): Promise<Outcome<{ kept: number }, Refusal>> => {
+        const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction });
+        if (!row) return refused({ code: 'not found', what: 'run' });
+        const strange = dto.events.find((event) => !row.about[event.what.task]);
+        if (strange)
+          return refused({
+            code: 'invalid',
+            faults: [
+              {
+                field: `events.${strange.id}`,
+                fault: 'It names a task that is not in this run.',
+                remedy: 'Reload the run.',
+              },
+            ],
+          });
+        const openEnded = dto.events.find((event) => event.what.kind === 'not yet' && event.what.minutes === undefined);
+        if (openEnded)
+          return refused({
+            code: 'invalid',
+            faults: [
+              {
+                field: `events.${openEnded.id}`,
+                fault: 'It does not say how much longer.',
+                remedy: 'Choose some minutes.',
+              },
+            ],
+          });
+        const rows = await EventRow.bulkCreate(
+          dto.events.map((event) => ({
+            kitchen,
+            run,
+            id: event.id,
+            device: event.device,
+            deviceSeq: event.deviceSeq,
+            clock: event.clock,
+            at: new Date(event.at),
+            what: event.what as RunFact,
+            receivedAt: this.clock.now(),
+          })),
+          { transaction, ignoreDuplicates: true },
+        );
+        return done({ kept: rows.length });
+      },
+    );
   }
 }
 
-const eventState = ({ id, device, deviceSeq, clock, at, what }: EventRow): RunEvent => ({ id, device, deviceSeq, clock, at: at.getTime(), what });
+const eventState = ({ id, device, deviceSeq, clock, at, what }: EventRow): RunEvent => ({
+  id,
+  device,
+  deviceSeq,
+  clock,
+  at: at.getTime(),
+  what,
+});

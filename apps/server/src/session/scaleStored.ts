@@ -9,7 +9,11 @@ import type { BatchRow } from './session.model.ts';
 /** A stored batch, scaled by the same core as in the browser: what is booked is never taken from a client's word. */
 export async function scaleStored(batch: BatchRow, transaction: Transaction): Promise<ScaledBatch> {
   const { kitchen, recipe, revision } = batch;
-  const { document } = await RevisionRow.findOne({ where: { kitchen, recipe, number: revision }, transaction, rejectOnEmpty: true });
+  const { document } = await RevisionRow.findOne({
+    where: { kitchen, recipe, number: revision },
+    transaction,
+    rejectOnEmpty: true,
+  });
   const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
   return scaleBatch(document, new Fraction(batch.portions), await foodsOf(kitchen, transaction), equipment);
 }

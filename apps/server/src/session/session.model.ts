@@ -1,5 +1,11 @@
 import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { bigint, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
 
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
@@ -12,7 +18,18 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare version: CreationOptional<number>;
 
   static attach(sequelize: Sequelize): void {
-    SessionRow.init(fresh({ kitchen: key, id: key, name: text, startsAt: { ...moment, field: 'starts_at' }, cooks: integer, status: text, version: integer }), { sequelize, tableName: 'session' });
+    SessionRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        name: text,
+        startsAt: { ...moment, field: 'starts_at' },
+        cooks: integer,
+        status: text,
+        version: integer,
+      }),
+      { sequelize, tableName: 'session' },
+    );
   }
 }
 

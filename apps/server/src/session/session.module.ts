@@ -30,7 +30,12 @@ class SessionController {
 
   @ApiOperation({ summary: 'Change the size of a batch' })
   @Put('batches/:id')
-  changeBatch(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: ChangeBatchDto) {
+  changeBatch(
+    @InKitchen() kitchen: string,
+    @CommandKey() key: string,
+    @ItsId() id: string,
+    @Body() dto: ChangeBatchDto,
+  ) {
     return this.sessions.changeBatch(kitchen, key, id, dto);
   }
 

@@ -16,53 +16,106 @@ export class SessionService {
   constructor(private readonly commands: CommandService) {}
 
   add(kitchen: string, key: string, dto: AddSessionDto): Promise<SessionState> {
-    return this.commands.run({ kitchen, key, name: 'add session', body: dto, touches: ['week'] }, async ({ transaction }) => {
-      const row = await SessionRow.create({ kitchen, id: dto.id, name: dto.name, startsAt: new Date(dto.startsAt), cooks: dto.cooks }, { transaction });
-      return done(sessionState(await row.reload({ transaction })));
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'add session', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        const row = await SessionRow.create(
+          { kitchen, id: dto.id, name: dto.name, startsAt: new Date(dto.startsAt), cooks: dto.cooks },
+          { transaction },
+        );
+        return done(sessionState(await row.reload({ transaction })));
+      },
+    );
   }
 
   change(kitchen: string, key: string, id: string, dto: ChangeSessionDto): Promise<SessionState> {
-    return this.commands.run({ kitchen, key, name: 'change session', body: { id, ...dto }, touches: ['week'] }, async ({ transaction }) => {
-      const row = await SessionRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
-      if (!row) return refused<Refusal>({ code: 'not found', what: 'session' });
-      if (row.version !== dto.version) return refused<Refusal>({ code: 'stale', what: 'session', now: sessionState(row) });
-      if (row.status !== 'planned') return refused<Refusal>({ code: 'not now', detail: 'This session is being cooked already.', remedy: 'Finish it, or plan another one.' });
-      await row.update({ startsAt: new Date(dto.startsAt), cooks: dto.cooks, version: row.version + 1 }, { transaction });
-      return done(sessionState(row));
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'change session', body: { id, ...dto }, touches: ['week'] },
+      async ({ transaction }) => {
+        const row = await SessionRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
+        if (!row) return refused<Refusal>({ code: 'not found', what: 'session' });
+        if (row.version !== dto.version)
+          return refused<Refusal>({ code: 'stale', what: 'session', now: sessionState(row) });
+        if (row.status !== 'planned')
+          return refused<Refusal>({
+            code: 'not now',
+            detail: 'This session is being cooked already.',
+            remedy: 'Finish it, or plan another one.',
+          });
+        await row.update(
+          { startsAt: new Date(dto.startsAt), cooks: dto.cooks, version: row.version + 1 },
+          { transaction },
+        );
+        return done(sessionState(row));
+      },
+    );
   }
 
   addBatch(kitchen: string, key: string, dto: AddBatchDto): Promise<BatchState> {
-    return this.commands.run({ kitchen, key, name: 'add batch', body: dto, touches: ['week'] }, async ({ transaction }) => {
-      const session = await openSession(kitchen, dto.session, transaction);
-      if (!session.ok) return session;
-      const number = await RevisionRow.max<number, RevisionRow>('number', { where: { kitchen, recipe: dto.recipe }, transaction });
-      if (!number) return refused<Refusal>({ code: 'not found', what: 'recipe' });
-      const wrong = sizeFault(dto);
-      if (wrong) return refused(wrong);
-      const row = await BatchRow.create({ kitchen, id: dto.id, session: dto.session, recipe: dto.recipe, revision: number, portions: dto.portions, freezePortions: dto.freezePortions }, { transaction });
-      return done(batchState(await row.reload({ transaction })));
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'add batch', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        const session = await openSession(kitchen, dto.session, transaction);
+        if (!session.ok) return session;
+        const number = await RevisionRow.max<number, RevisionRow>('number', {
+          where: { kitchen, recipe: dto.recipe },
+          transaction,
+        });
+        if (!number) return refused<Refusal>({ code: 'not found', what: 'recipe' });
+        const wrong = sizeFault(dto);
+        if (wrong) return refused(wrong);
+        const row = await BatchRow.create(
+          {
+            kitchen,
+            id: dto.id,
+            session: dto.session,
+            recipe: dto.recipe,
+            revision: number,
+            portions: dto.portions,
+            freezePortions: dto.freezePortions,
+          },
+          { transaction },
+        );
+        return done(batchState(await row.reload({ transaction })));
+      },
+    );
   }
 
   changeBatch(kitchen: string, key: string, id: string, dto: ChangeBatchDto): Promise<BatchState> {
-    return this.onBatch({ kitchen, key, name: 'change batch', body: { id, ...dto } }, id, dto.version, async ({ transaction }, row) => {
-      const wrong = sizeFault(dto);
-      if (wrong) return refused(wrong);
-      await row.update({ portions: dto.portions, freezePortions: dto.freezePortions, version: row.version + 1 }, { transaction });
-      return done(batchState(row));
-    });
+    return this.onBatch(
+      { kitchen, key, name: 'change batch', body: { id, ...dto } },
+      id,
+      dto.version,
+      async ({ transaction }, row) => {
+        const wrong = sizeFault(dto);
+        if (wrong) return refused(wrong);
+        await row.update(
+          { portions: dto.portions, freezePortions: dto.freezePortions, version: row.version + 1 },
+          { transaction },
+        );
+        return done(batchState(row));
+      },
+    );
   }
 
   dropBatch(kitchen: string, key: string, id: string, version: number): Promise<BatchState> {
-    return this.onBatch({ kitchen, key, name: 'drop batch', body: { id, version } }, id, version, async ({ transaction }, row) => {
-      await row.update({ status: 'dropped', version: row.version + 1 }, { transaction });
-      return done(batchState(row));
-    });
+    return this.onBatch(
+      { kitchen, key, name: 'drop batch', body: { id, version } },
+      id,
+      version,
+      async ({ transaction }, row) => {
+        await row.update({ status: 'dropped', version: row.version + 1 }, { transaction });
+        return done(batchState(row));
+      },
+    );
   }
 
-  private onBatch(command: { kitchen: string; key: string; name: string; body: unknown }, id: string, seen: number, work: (scope: CommandScope, row: BatchRow) => Promise<Outcome<BatchState, Refusal>>): Promise<BatchState> {
+  private onBatch(
+    command: { kitchen: string; key: string; name: string; body: unknown },
+    id: string,
+    seen: number,
+    work: (scope: CommandScope, row: BatchRow) => Promise<Outcome<BatchState, Refusal>>,
+  ): Promise<BatchState> {
     return this.commands.run({ ...command, touches: ['week'] }, async (scope) => {
       const batch = await lockPlannedBatch(command.kitchen, id, seen, scope.transaction);
       if (!batch.ok) return batch;
@@ -73,24 +126,60 @@ export class SessionService {
 }
 
 /** A batch that may still be changed, as the client saw it. */
-export async function lockPlannedBatch(kitchen: string, id: string, seen: number, transaction: Transaction): Promise<Outcome<BatchRow, Refusal>> {
+export async function lockPlannedBatch(
+  kitchen: string,
+  id: string,
+  seen: number,
+  transaction: Transaction,
+): Promise<Outcome<BatchRow, Refusal>> {
   const row = await BatchRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
   if (!row) return refused({ code: 'not found', what: 'batch' });
-  if (row.status === 'put away') return refused({ code: 'not now', detail: 'This batch is put away already.', remedy: 'Its boxes are on the shelf; correct them there.' });
+  if (row.status === 'put away')
+    return refused({
+      code: 'not now',
+      detail: 'This batch is put away already.',
+      remedy: 'Its boxes are on the shelf; correct them there.',
+    });
   if (row.version !== seen) return refused({ code: 'stale', what: 'batch', now: batchState(row) });
-  if (row.status === 'dropped') return refused({ code: 'not now', detail: 'This batch was dropped.', remedy: 'Add the dish to the week again.' });
+  if (row.status === 'dropped')
+    return refused({ code: 'not now', detail: 'This batch was dropped.', remedy: 'Add the dish to the week again.' });
   return done(row);
 }
 
-async function openSession(kitchen: string, id: string, transaction: Transaction): Promise<Outcome<SessionRow, Refusal>> {
+async function openSession(
+  kitchen: string,
+  id: string,
+  transaction: Transaction,
+): Promise<Outcome<SessionRow, Refusal>> {
   const session = await SessionRow.findOne({ where: { kitchen, id }, transaction });
   if (!session) return refused({ code: 'not found', what: 'session' });
-  if (session.status !== 'planned') return refused({ code: 'not now', detail: 'This session is being cooked already: its sizes stand.', remedy: 'Plan the change for the next session.' });
+  if (session.status !== 'planned')
+    return refused({
+      code: 'not now',
+      detail: 'This session is being cooked already: its sizes stand.',
+      remedy: 'Plan the change for the next session.',
+    });
   return done(session);
 }
 
 function sizeFault({ portions, freezePortions }: { portions: string; freezePortions: string }): Refusal | undefined {
-  if (new Fraction(portions).compare(MOST_PORTIONS) > 0) return { code: 'invalid', faults: [{ field: 'portions', fault: `More than ${MOST_PORTIONS} portions is beyond a small kitchen.`, remedy: 'Enter a smaller number.' }] };
-  if (new Fraction(freezePortions).compare(new Fraction(portions)) > 0) return { code: 'invalid', faults: [{ field: 'freezePortions', fault: 'More is to be frozen than is made.', remedy: `Enter ${portions} or less.` }] };
+  if (new Fraction(portions).compare(MOST_PORTIONS) > 0)
+    return {
+      code: 'invalid',
+      faults: [
+        {
+          field: 'portions',
+          fault: `More than ${MOST_PORTIONS} portions is beyond a small kitchen.`,
+          remedy: 'Enter a smaller number.',
+        },
+      ],
+    };
+  if (new Fraction(freezePortions).compare(new Fraction(portions)) > 0)
+    return {
+      code: 'invalid',
+      faults: [
+        { field: 'freezePortions', fault: 'More is to be frozen than is made.', remedy: `Enter ${portions} or less.` },
+      ],
+    };
   return undefined;
 }

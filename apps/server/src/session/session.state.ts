@@ -2,7 +2,14 @@ import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { plainDecimal } from '../stock/stock.store.ts';
 import type { BatchRow, SessionRow } from './session.model.ts';
 
-export const sessionState = ({ id, name, startsAt, cooks, status, version }: SessionRow): SessionState => ({ id, name, startsAt: startsAt.toISOString(), cooks, status, version });
+export const sessionState = ({ id, name, startsAt, cooks, status, version }: SessionRow): SessionState => ({
+  id,
+  name,
+  startsAt: startsAt.toISOString(),
+  cooks,
+  status,
+  version,
+});
 
 export const batchState = (row: BatchRow): BatchState => ({
   id: row.id,
@@ -12,6 +19,13 @@ export const batchState = (row: BatchRow): BatchState => ({
   portions: plainDecimal(row.portions),
   freezePortions: plainDecimal(row.freezePortions),
   status: row.status,
-  cost: row.costUsedMinor === null ? null : { usedMinor: Number(row.costUsedMinor), tillMinor: Number(row.costTillMinor), portions: plainDecimal(row.boxedPortions ?? row.portions) },
+  cost:
+    row.costUsedMinor === null
+      ? null
+      : {
+          usedMinor: Number(row.costUsedMinor),
+          tillMinor: Number(row.costTillMinor),
+          portions: plainDecimal(row.boxedPortions ?? row.portions),
+        },
   version: row.version,
 });

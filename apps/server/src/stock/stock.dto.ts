@@ -1,6 +1,15 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsOptional, IsString, Length, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsOptional,
+  IsString,
+  Length,
+  ValidateNested,
+} from 'class-validator';
 import type { LotOrigin } from '@kestrel-ridge/core/formats';
 import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen } from '../problem/says.ts';
 
@@ -17,7 +26,9 @@ export class AddLotDto extends LotDatesDto {
   @Id('place') place: string;
   @Positive('amount') amount: string;
   @OptionalMinor('price') priceMinor?: number;
-  @ApiProperty({ enum: ['bought', 'found'] }) @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' }) origin: Exclude<LotOrigin, 'made'>;
+  @ApiProperty({ enum: ['bought', 'found'] })
+  @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' })
+  origin: Exclude<LotOrigin, 'made'>;
 }
 
 export class CountLotDto {
@@ -34,7 +45,10 @@ export class MoveLotDto {
 
 export class ThrowLotDto {
   @Positive('amount thrown away') amount: string;
-  @ApiProperty({ example: 'spoilt' }) @IsString() @Length(1, 120, { message: 'A reason is missing. Say in a word why, so that the next plan can do better.' }) reason: string;
+  @ApiProperty({ example: 'spoilt' })
+  @IsString()
+  @Length(1, 120, { message: 'A reason is missing. Say in a word why, so that the next plan can do better.' })
+  reason: string;
   @Seen() version: number;
 }
 

@@ -1,7 +1,13 @@
 import type { LotOrigin } from '@kestrel-ridge/core/formats';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import type { MovementKind } from '@kestrel-ridge/core/stock';
-import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import { bigint, date, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
@@ -65,6 +71,19 @@ export class MovementRow extends Model<InferAttributes<MovementRow>, InferCreati
   declare reason: CreationOptional<string | null>;
 
   static attach(sequelize: Sequelize): void {
-    MovementRow.init(fresh({ kitchen: key, id: key, lot: uuid, amount: numeric, kind: text, at: moment, command: uuid, batch: uuid, reason: text }), { sequelize, tableName: 'movement' });
+    MovementRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        lot: uuid,
+        amount: numeric,
+        kind: text,
+        at: moment,
+        command: uuid,
+        batch: uuid,
+        reason: text,
+      }),
+      { sequelize, tableName: 'movement' },
+    );
   }
 }

@@ -34,8 +34,24 @@ export class StockService {
 
   history(kitchen: string, lot: string): Promise<readonly MovementState[]> {
     return this.database.inKitchen(kitchen, async (transaction) => {
-      const rows = await MovementRow.findAll({ where: { kitchen, lot }, order: [['at', 'DESC'], ['id', 'ASC']], limit: 200, transaction });
-      return rows.map((row) => ({ id: row.id, lot: row.lot, amount: plainDecimal(row.amount), kind: row.kind, at: row.at.toISOString(), command: row.command, reason: row.reason }));
+      const rows = await MovementRow.findAll({
+        where: { kitchen, lot },
+        order: [
+          ['at', 'DESC'],
+          ['id', 'ASC'],
+        ],
+        limit: 200,
+        transaction,
+      });
+      return rows.map((row) => ({
+        id: row.id,
+        lot: row.lot,
+        amount: plainDecimal(row.amount),
+        kind: row.kind,
+        at: row.at.toISOString(),
+        command: row.command,
+        reason: row.reason,
+      }));
     });
   }
 
@@ -44,7 +60,8 @@ export class StockService {
       const { transaction } = scope;
       const food = await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction });
       if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
-      if (!(await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction }))) return refused<Refusal>({ code: 'not found', what: 'place' });
+      if (!(await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction })))
+        return refused<Refusal>({ code: 'not found', what: 'place' });
       const today = await this.today(kitchen, transaction);
       await LotRow.create(
         {
@@ -68,108 +85,181 @@ export class StockService {
   }
 
   count(kitchen: string, key: string, id: string, dto: CountLotDto): Promise<LotState> {
-    return this.onLot({ kitchen, key, name: 'count lot', body: { id, ...dto } }, id, dto.version, async (scope, lot) => {
-      const difference = new Fraction(dto.amount).sub(new Fraction(lot.onHand));
-      if (!difference.equals(0)) await this.move(scope, id, difference.toString(), 'counted');
-      return done(await this.stateOf(kitchen, id, scope.transaction));
-    });
+    return this.onLot(
+      { kitchen, key, name: 'count lot', body: { id, ...dto } },
+      id,
+      dto.version,
+      async (scope, lot) => {
+        const difference = new Fraction(dto.amount).sub(new Fraction(lot.onHand));
+        if (!difference.equals(0)) await this.move(scope, id, difference.toString(), 'counted');
+        return done(await this.stateOf(kitchen, id, scope.transaction));
+      },
+    );
   }
 
   /** Some or all of a lot goes to another place: it becomes a new lot there, with the dates that freezing and thawing add. */
   moveTo(kitchen: string, key: string, id: string, dto: MoveLotDto): Promise<LotState> {
-    return this.onLot({ kitchen, key, name: 'move lot', body: { lot: id, ...dto } }, id, dto.version, async (scope, lot) => {
-      const { transaction } = scope;
-      const places = await PlaceRow.findAll({ where: { kitchen, id: { [Op.in]: [dto.place, lot.place] } }, transaction });
-      const to = places.find((place) => place.id === dto.place);
-      const from = places.find((place) => place.id === lot.place);
-      if (!to || !from) return refused<Refusal>({ code: 'not found', what: 'place' });
-      if (to.id === from.id) return refused(invalid('place', 'It is there already.', 'Choose another place.'));
-      const short = shortOf(lot, dto.amount, 'amount');
-      if (short) return refused(short);
-      const today = await this.today(kitchen, transaction);
-      const kind: MovementKind = to.kind === 'freezer' && from.kind !== 'freezer' ? 'frozen' : from.kind === 'freezer' && to.kind !== 'freezer' ? 'thawed' : 'moved';
-      const { pricedMinor, pricedAmount } = lot;
-      await LotRow.create(
-        {
-          kitchen,
-          id: dto.id,
-          food: lot.food,
-          place: dto.place,
-          base: lot.base,
-          origin: lot.origin,
-          batch: lot.batch,
-          boughtOn: lot.boughtOn,
-          madeOn: lot.madeOn,
-          openedOn: lot.openedOn,
-          bestBefore: lot.bestBefore,
-          useBy: lot.useBy,
-          frozenOn: kind === 'frozen' ? today : lot.frozenOn,
-          thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
-          portionG: lot.portionG,
-          // The price goes along as the rate it was bought at: so much for so much.
-          pricedMinor,
-          pricedAmount,
-        },
-        { transaction },
-      );
-      await this.move(scope, id, negative(dto.amount), kind);
-      await this.move(scope, dto.id, dto.amount, kind);
-      return done(await this.stateOf(kitchen, dto.id, transaction));
-    });
+    return this.onLot(
+      { kitchen, key, name: 'move lot', body: { lot: id, ...dto } },
+      id,
+      dto.version,
+      async (scope, lot) => {
+        const { transaction } = scope;
+        const places = await PlaceRow.findAll({
+          where: { kitchen, id: { [Op.in]: [dto.place, lot.place] } },
+          transaction,
+        });
+        const to = places.find((place) => place.id === dto.place);
+        const from = places.find((place) => place.id === lot.place);
+        if (!to || !from) return refused<Refusal>({ code: 'not found', what: 'place' });
+        if (to.id === from.id) return refused(invalid('place', 'It is there already.', 'Choose another place.'));
+        const short = shortOf(lot, dto.amount, 'amount');
+        if (short) return refused(short);
+        const today = await this.today(kitchen, transaction);
+        const kind: MovementKind =
+          to.kind === 'freezer' && from.kind !== 'freezer'
+            ? 'frozen'
+            : from.kind === 'freezer' && to.kind !== 'freezer'
+              ? 'thawed'
+              : 'moved';
+        const { pricedMinor, pricedAmount } = lot;
+        await LotRow.create(
+          {
+            kitchen,
+            id: dto.id,
+            food: lot.food,
+            place: dto.place,
+            base: lot.base,
+            origin: lot.origin,
+            batch: lot.batch,
+            boughtOn: lot.boughtOn,
+            madeOn: lot.madeOn,
+            openedOn: lot.openedOn,
+            bestBefore: lot.bestBefore,
+            useBy: lot.useBy,
+            frozenOn: kind === 'frozen' ? today : lot.frozenOn,
+            thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
+            portionG: lot.portionG,
+            // The price goes along as the rate it was bought at: so much for so much.
+            pricedMinor,
+            pricedAmount,
+          },
+          { transaction },
+        );
+        await this.move(scope, id, negative(dto.amount), kind);
+        await this.move(scope, dto.id, dto.amount, kind);
+        return done(await this.stateOf(kitchen, dto.id, transaction));
+      },
+    );
   }
 
   throwAway(kitchen: string, key: string, id: string, dto: ThrowLotDto): Promise<LotState> {
-    return this.onLot({ kitchen, key, name: 'throw lot', body: { lot: id, ...dto } }, id, dto.version, async (scope, lot) => {
-      const short = shortOf(lot, dto.amount, 'amount');
-      if (short) return refused(short);
-      await this.move(scope, id, negative(dto.amount), 'thrown', dto.reason);
-      return done(await this.stateOf(kitchen, id, scope.transaction));
-    });
+    return this.onLot(
+      { kitchen, key, name: 'throw lot', body: { lot: id, ...dto } },
+      id,
+      dto.version,
+      async (scope, lot) => {
+        const short = shortOf(lot, dto.amount, 'amount');
+        if (short) return refused(short);
+        await this.move(scope, id, negative(dto.amount), 'thrown', dto.reason);
+        return done(await this.stateOf(kitchen, id, scope.transaction));
+      },
+    );
   }
 
   eat(kitchen: string, key: string, dto: EatDto): Promise<readonly LotState[]> {
-    return this.commands.run({ kitchen, key, name: 'eat', body: dto, touches: ['shelf', 'week'] }, async (scope): Promise<Outcome<readonly LotState[], Refusal>> => {
-      const states: LotState[] = [];
-      for (const take of [...dto.takes].sort((a, b) => a.lot.localeCompare(b.lot))) {
-        const lot = await lockLot(kitchen, take.lot, scope.transaction);
-        if (!lot) return refused<Refusal>({ code: 'not found', what: 'box' });
-        if (lot.version !== take.version) return refused<Refusal>({ code: 'stale', what: 'box', now: lotState(lot) });
-        const short = shortOf(lot, take.amount, `takes.${take.lot}`);
-        if (short) return refused(short);
-        await this.move(scope, take.lot, negative(take.amount), 'eaten');
-        states.push(await this.stateOf(kitchen, take.lot, scope.transaction));
-      }
-      return done(states);
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'eat', body: dto, touches: ['shelf', 'week'] },
+      async (scope): Promise<Outcome<readonly LotState[], Refusal>> => {
+        const states: LotState[] = [];
+        for (const take of [...dto.takes].sort((a, b) => a.lot.localeCompare(b.lot))) {
+          const lot = await lockLot(kitchen, take.lot, scope.transaction);
+          if (!lot) return refused<Refusal>({ code: 'not found', what: 'box' });
+          if (lot.version !== take.version) return refused<Refusal>({ code: 'stale', what: 'box', now: lotState(lot) });
+          const short = shortOf(lot, take.amount, `takes.${take.lot}`);
+          if (short) return refused(short);
+          await this.move(scope, take.lot, negative(take.amount), 'eaten');
+          states.push(await this.stateOf(kitchen, take.lot, scope.transaction));
+        }
+        return done(states);
+      },
+    );
   }
 
   /** Takes a command's movements back, each by one more movement; the ledger keeps both. */
   undo(kitchen: string, key: string, command: string): Promise<{ readonly lots: readonly LotState[] }> {
-    return this.commands.run({ kitchen, key, name: 'undo', body: { command }, touches: ['shelf', 'week'] }, async (scope): Promise<Outcome<{ lots: LotState[] }, Refusal>> => {
-      const { transaction } = scope;
-      const row = await CommandRow.findOne({ where: { kitchen, key: command }, transaction, lock: transaction.LOCK.UPDATE });
-      if (!row) return refused<Refusal>({ code: 'not found', what: 'change' });
-      if (!UNDOABLE.includes(row.name)) return refused(notNow('This change cannot be taken back in one step.', 'Correct the lots it touched.'));
-      if (row.undoneBy) return refused(notNow('This change was taken back already.', 'Look at the shelf as it is now.'));
-      const movements = await MovementRow.findAll({ where: { kitchen, command }, order: [['lot', 'ASC']], transaction });
-      for (const movement of movements) {
-        const lot = await lockLot(kitchen, movement.lot, transaction);
-        if (lot && new Fraction(lot.onHand).sub(new Fraction(movement.amount)).compare(0) < 0)
-          return refused(notNow('Some of it was used or moved since.', 'Correct the lots by hand.'));
-        await this.move(scope, movement.lot, new Fraction(movement.amount).neg().toString(), 'corrected', `undo: ${row.name}`);
-      }
-      await row.update({ undoneBy: key }, { transaction });
-      const lots = await LotRow.findAll({ where: { kitchen, id: { [Op.in]: movements.map((movement) => movement.lot) } }, transaction });
-      return done({ lots: lots.map(lotState) });
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'undo', body: { command }, touches: ['shelf', 'week'] },
+      async (scope): Promise<Outcome<{ lots: LotState[] }, Refusal>> => {
+        const { transaction } = scope;
+        const row = await CommandRow.findOne({
+          where: { kitchen, key: command },
+          transaction,
+          lock: transaction.LOCK.UPDATE,
+        });
+        if (!row) return refused<Refusal>({ code: 'not found', what: 'change' });
+        if (!UNDOABLE.includes(row.name))
+          return refused(notNow('This change cannot be taken back in one step.', 'Correct the lots it touched.'));
+        if (row.undoneBy)
+          return refused(notNow('This change was taken back already.', 'Look at the shelf as it is now.'));
+        const movements = await MovementRow.findAll({
+          where: { kitchen, command },
+          order: [['lot', 'ASC']],
+          transaction,
+        });
+        for (const movement of movements) {
+          const lot = await lockLot(kitchen, movement.lot, transaction);
+          if (lot && new Fraction(lot.onHand).sub(new Fraction(movement.amount)).compare(0) < 0)
+            return refused(notNow('Some of it was used or moved since.', 'Correct the lots by hand.'));
+          await this.move(
+            scope,
+            movement.lot,
+            new Fraction(movement.amount).neg().toString(),
+            'corrected',
+            `undo: ${row.name}`,
+          );
+        }
+        await row.update({ undoneBy: key }, { transaction });
+        const lots = await LotRow.findAll({
+          where: { kitchen, id: { [Op.in]: movements.map((movement) => movement.lot) } },
+          transaction,
+        });
+        return done({ lots: lots.map(lotState) });
+      },
+    );
   }
 
   /** Adds a movement to the ledger within a command; the lot's sum follows by the trigger. */
-  async move(scope: CommandScope, lot: string, amount: string, kind: MovementKind, reason: string | null = null, batch: string | null = null): Promise<void> {
-    await MovementRow.create({ kitchen: scope.kitchen, id: randomUUID(), lot, amount, kind, command: scope.key, reason, batch, at: this.clock.now() }, { transaction: scope.transaction });
+  async move(
+    scope: CommandScope,
+    lot: string,
+    amount: string,
+    kind: MovementKind,
+    reason: string | null = null,
+    batch: string | null = null,
+  ): Promise<void> {
+    await MovementRow.create(
+      {
+        kitchen: scope.kitchen,
+        id: randomUUID(),
+        lot,
+        amount,
+        kind,
+        command: scope.key,
+        reason,
+        batch,
+        at: this.clock.now(),
+      },
+      { transaction: scope.transaction },
+    );
   }
 
-  private onLot(command: { kitchen: string; key: string; name: string; body: unknown }, id: string, seen: number, work: (scope: CommandScope, lot: LotRow) => Promise<Outcome<LotState, Refusal>>): Promise<LotState> {
+  private onLot(
+    command: { kitchen: string; key: string; name: string; body: unknown },
+    id: string,
+    seen: number,
+    work: (scope: CommandScope, lot: LotRow) => Promise<Outcome<LotState, Refusal>>,
+  ): Promise<LotState> {
     return this.commands.run({ ...command, touches: ['shelf', 'week'] }, async (scope) => {
       const lot = await lockLot(command.kitchen, id, scope.transaction);
       if (!lot) return refused<Refusal>({ code: 'not found', what: 'lot' });
@@ -189,10 +279,17 @@ export class StockService {
 }
 
 const negative = (amount: string): string => new Fraction(amount).neg().toString();
-const invalid = (field: string, fault: string, remedy: string): Refusal => ({ code: 'invalid', faults: [{ field, fault, remedy }] });
+const invalid = (field: string, fault: string, remedy: string): Refusal => ({
+  code: 'invalid',
+  faults: [{ field, fault, remedy }],
+});
 const notNow = (detail: string, remedy: string): Refusal => ({ code: 'not now', detail, remedy });
 
 function shortOf(lot: LotRow, amount: string, field: string): Refusal | undefined {
   if (new Fraction(lot.onHand).compare(new Fraction(amount)) >= 0) return undefined;
-  return invalid(field, `Only ${plainDecimal(lot.onHand)} ${lot.base} are there.`, `Enter ${plainDecimal(lot.onHand)} or less, or count the lot first.`);
+  return invalid(
+    field,
+    `Only ${plainDecimal(lot.onHand)} ${lot.base} are there.`,
+    `Enter ${plainDecimal(lot.onHand)} or less, or count the lot first.`,
+  );
 }

@@ -25,14 +25,18 @@ export const lotState = (row: LotRow): LotState => ({
   origin: row.origin,
   batch: row.batch,
   dates: datesOf(row),
-  priced: row.pricedMinor === null || row.pricedAmount === null ? null : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
+  priced:
+    row.pricedMinor === null || row.pricedAmount === null
+      ? null
+      : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
   portionG: row.portionG === null ? null : plainDecimal(row.portionG),
   onHand: plainDecimal(row.onHand),
   version: row.version,
 });
 
 /** PostgreSQL keeps the zeros that were written; 500.000 and 500 are one amount. */
-export const plainDecimal = (numeric: string): string => (numeric.includes('.') ? numeric.replace(/\.?0+$/, '') : numeric);
+export const plainDecimal = (numeric: string): string =>
+  numeric.includes('.') ? numeric.replace(/\.?0+$/, '') : numeric;
 
 export const onHandLots = async (kitchen: string, transaction: Transaction): Promise<readonly LotState[]> =>
   (await LotRow.findAll({ where: { kitchen, onHand: { [Op.gt]: 0 } }, order: ['id'], transaction })).map(lotState);
@@ -42,16 +46,38 @@ export const lockLot = async (kitchen: string, id: string, transaction: Transact
   (await LotRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE })) ?? undefined;
 
 /** All lots of some foods with something on hand, locked in one order so that two batches put away together do not wait for each other in a circle. */
-export async function lockShelf(kitchen: string, foods: readonly string[], transaction: Transaction): Promise<readonly (Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day })[]> {
-  const rows = await LotRow.findAll({ where: { kitchen, food: { [Op.in]: [...foods] }, onHand: { [Op.gt]: 0 } }, order: ['id'], transaction, lock: transaction.LOCK.UPDATE });
-  const places = new Map((await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place.kind]));
-  const facts = new Map((await FoodRow.findAll({ where: { kitchen, id: { [Op.in]: [...foods] } }, transaction })).map((food) => [food.id, food]));
+export async function lockShelf(
+  kitchen: string,
+  foods: readonly string[],
+  transaction: Transaction,
+): Promise<readonly (Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day })[]> {
+  const rows = await LotRow.findAll({
+    where: { kitchen, food: { [Op.in]: [...foods] }, onHand: { [Op.gt]: 0 } },
+    order: ['id'],
+    transaction,
+    lock: transaction.LOCK.UPDATE,
+  });
+  const places = new Map(
+    (await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place.kind]),
+  );
+  const facts = new Map(
+    (await FoodRow.findAll({ where: { kitchen, id: { [Op.in]: [...foods] } }, transaction })).map((food) => [
+      food.id,
+      food,
+    ]),
+  );
   return rows.map((row) => asCoreLot(row, places.get(row.place) ?? 'cupboard', facts.get(row.food)));
 }
 
-function asCoreLot(row: LotRow, placeKind: PlaceKind, food: { id: string; name: string; facts: FoodFacts } | undefined): Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day } {
+function asCoreLot(
+  row: LotRow,
+  placeKind: PlaceKind,
+  food: { id: string; name: string; facts: FoodFacts } | undefined,
+): Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day } {
   const dates = datesOf(row);
-  const until = food ? keepsUntil({ id: food.id, name: food.name, facts: food.facts }, placeKind, dates)?.value : undefined;
+  const until = food
+    ? keepsUntil({ id: food.id, name: food.name, facts: food.facts }, placeKind, dates)?.value
+    : undefined;
   return {
     id: row.id,
     food: row.food,
@@ -60,7 +86,9 @@ function asCoreLot(row: LotRow, placeKind: PlaceKind, food: { id: string; name: 
     dates,
     base: row.base,
     onHand: new Fraction(row.onHand),
-    ...(row.pricedMinor !== null && row.pricedAmount !== null ? { priced: { minor: Number(row.pricedMinor), amount: new Fraction(row.pricedAmount) } } : {}),
+    ...(row.pricedMinor !== null && row.pricedAmount !== null
+      ? { priced: { minor: Number(row.pricedMinor), amount: new Fraction(row.pricedAmount) } }
+      : {}),
     ...(until ? { keepsUntil: until } : {}),
   };
 }

@@ -21,7 +21,9 @@ export class PutAwayDto {
   boxes: BoxDto[];
 
   @ApiProperty({ enum: ['refuse', 'take what is there'] })
-  @IsIn(['refuse', 'take what is there'], { message: 'Say what to do when the shelf holds less than was used. Choose to be asked, or to take what is there.' })
+  @IsIn(['refuse', 'take what is there'], {
+    message: 'Say what to do when the shelf holds less than was used. Choose to be asked, or to take what is there.',
+  })
   ifShort: 'refuse' | 'take what is there';
 
   @Seen() version: number;

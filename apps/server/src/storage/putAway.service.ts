@@ -37,61 +37,98 @@ export class PutAwayService {
 
   /** A batch into boxes: the ingredients leave the shelf, the cost is booked, the boxes stand on the shelf. All of it, or nothing. */
   putAway(kitchen: string, key: string, id: string, dto: PutAwayDto): Promise<BatchState> {
-    return this.commands.run({ kitchen, key, name: 'put away', body: { id, ...dto }, touches: ['shelf', 'week', 'run'] }, async (scope): Promise<Outcome<BatchState, Refusal>> => {
-      const { transaction } = scope;
-      const locked = await lockPlannedBatch(kitchen, id, dto.version, transaction);
-      if (!locked.ok) return locked;
-      const batch = locked.value;
-      const places = new Map((await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]));
-      if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
+    return this.commands.run(
+      { kitchen, key, name: 'put away', body: { id, ...dto }, touches: ['shelf', 'week', 'run'] },
+      async (scope): Promise<Outcome<BatchState, Refusal>> => {
+        const { transaction } = scope;
+        const locked = await lockPlannedBatch(kitchen, id, dto.version, transaction);
+        if (!locked.ok) return locked;
+        const batch = locked.value;
+        const places = new Map(
+          (await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]),
+        );
+        if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
+      if (new Set(dto.boxes.map((box) => box.id)).size < dto.boxes.length)
+        return refused({ code: 'invalid', faults: [{ field: 'boxes', fault: 'Two boxes have one id.', remedy: 'Give each box its own.' }] });
 
-      const scaled = await scaleStored(batch, transaction);
-      const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);
-      if (!taken.ok) return taken;
-      for (const { lot, amount } of taken.value) await this.stock.move(scope, lot.id, `-${exact(amount)}`, 'used', null, id);
+        const scaled = await scaleStored(batch, transaction);
+        const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);
+        if (!taken.ok) return taken;
+        for (const { lot, amount } of taken.value)
+          await this.stock.move(scope, lot.id, `-${exact(amount)}`, 'used', null, id);
 
-      const cost = costOf(taken.value);
-      const portions = dto.boxes.reduce((sum, box) => sum + box.portions, 0);
-      const shares = splitMoney(cost.usedMinor, dto.boxes.map((box) => new Fraction(box.portions)));
-      const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
-      const today = this.clock.today(equipment.zone);
-      const portionG = new Fraction(Math.round(scaled.portionG));
-      for (const [n, box] of dto.boxes.entries()) {
-        const grams = portionG.mul(box.portions).toString();
-        await LotRow.create(
+        const cost = costOf(taken.value);
+        const portions = dto.boxes.reduce((sum, box) => sum + box.portions, 0);
+        const shares = splitMoney(
+          cost.usedMinor,
+          dto.boxes.map((box) => new Fraction(box.portions)),
+        );
+        const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+        const today = this.clock.today(equipment.zone);
+        const portionG = new Fraction(Math.round(scaled.portionG));
+        for (const [n, box] of dto.boxes.entries()) {
+          const grams = portionG.mul(box.portions).toString();
+          await LotRow.create(
+            {
+              kitchen,
+              id: box.id,
+              food: scaled.recipe.component.id,
+              place: box.place,
+              base: 'g',
+              origin: 'made',
+              batch: id,
+              madeOn: today,
+              frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
+              portionG: portionG.toString(),
+              pricedMinor: String(shares[n] ?? 0),
+              pricedAmount: grams,
+            },
+            { transaction },
+          );
+          await this.stock.move(scope, box.id, grams, 'made', null, id);
+        }
+
+        await batch.update(
           {
-            kitchen,
-            id: box.id,
-            food: scaled.recipe.component.id,
-            place: box.place,
-            base: 'g',
-            origin: 'made',
-            batch: id,
-            madeOn: today,
-            frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
-            portionG: portionG.toString(),
-            pricedMinor: String(shares[n] ?? 0),
-            pricedAmount: grams,
+            status: 'put away',
+            costUsedMinor: String(cost.usedMinor),
+            costTillMinor: String(cost.tillMinor),
+            boxedPortions: String(portions),
+            putAwayAt: this.clock.now(),
+            version: batch.version + 1,
           },
           { transaction },
         );
-        await this.stock.move(scope, box.id, grams, 'made', null, id);
-      }
-
-      await batch.update(
-        { status: 'put away', costUsedMinor: String(cost.usedMinor), costTillMinor: String(cost.tillMinor), boxedPortions: String(portions), putAwayAt: this.clock.now(), version: batch.version + 1 },
-        { transaction },
-      );
-      await RevisionRow.update({ cooked: true }, { where: { kitchen, recipe: batch.recipe, number: batch.revision }, transaction });
-      const open = await BatchRow.count({ where: { kitchen, session: batch.session, status: 'planned' }, transaction });
-      if (open === 0) await SessionRow.update({ status: 'done' }, { where: { kitchen, id: batch.session, status: { [Op.ne]: 'done' } }, transaction });
-      return done(batchState(batch));
-    });
+        await RevisionRow.update(
+          { cooked: true },
+          { where: { kitchen, recipe: batch.recipe, number: batch.revision }, transaction },
+        );
+        const open = await BatchRow.count({
+          where: { kitchen, session: batch.session, status: 'planned' },
+          transaction,
+        });
+        if (open === 0)
+          await SessionRow.update(
+            { status: 'done' },
+            { where: { kitchen, id: batch.session, status: { [Op.ne]: 'done' } }, transaction },
+          );
+        return done(batchState(batch));
+      },
+    );
   }
 
-  private async takeNeeds(kitchen: string, scaled: ScaledBatch, ifShort: PutAwayDto['ifShort'], transaction: CommandTransaction): Promise<Outcome<readonly Taken[], Refusal>> {
+  private async takeNeeds(
+    kitchen: string,
+    scaled: ScaledBatch,
+    ifShort: PutAwayDto['ifShort'],
+    transaction: CommandTransaction,
+  ): Promise<Outcome<readonly Taken[], Refusal>> {
     const needs = needsOf(scaled);
-    const shelf = await lockShelf(kitchen, needs.map((need) => need.food), transaction);
+    const shelf = await lockShelf(
+      kitchen,
+      needs.map((need) => need.food),
+      transaction,
+    );
     const taken: Taken[] = [];
     const missing: { food: string; amount: string; unit: string }[] = [];
     for (const need of needs) {
@@ -117,7 +154,12 @@ function needsOf(scaled: ScaledBatch): readonly Need[] {
     if (!fromShelf || line.optional) continue;
     const amount = inBase(fromShelf.value).round(1);
     const so = needs.get(food.id);
-    needs.set(food.id, { food: food.id, name: food.name, unit: baseUnitOf(fromShelf.value), amount: so ? so.amount.add(amount) : amount });
+    needs.set(food.id, {
+      food: food.id,
+      name: food.name,
+      unit: baseUnitOf(fromShelf.value),
+      amount: so ? so.amount.add(amount) : amount,
+    });
   }
   return [...needs.values()].filter((need) => need.amount.compare(0) > 0);
 }

@@ -9,7 +9,10 @@ export class EaterRow extends Model<InferAttributes<EaterRow>, InferCreationAttr
   declare weekdays: number[];
 
   static attach(sequelize: Sequelize): void {
-    EaterRow.init(fresh({ kitchen: key, id: key, name: text, appetite: numeric, weekdays: numbers }), { sequelize, tableName: 'eater' });
+    EaterRow.init(fresh({ kitchen: key, id: key, name: text, appetite: numeric, weekdays: numbers }), {
+      sequelize,
+      tableName: 'eater',
+    });
   }
 }
 
@@ -20,7 +23,10 @@ export class AttendanceRow extends Model<InferAttributes<AttendanceRow>, InferCr
   declare here: boolean;
 
   static attach(sequelize: Sequelize): void {
-    AttendanceRow.init(fresh({ kitchen: key, eater: key, day: keyDay, here: yesNo }), { sequelize, tableName: 'attendance' });
+    AttendanceRow.init(fresh({ kitchen: key, eater: key, day: keyDay, here: yesNo }), {
+      sequelize,
+      tableName: 'attendance',
+    });
   }
 }
 
@@ -30,6 +36,9 @@ export class AppetiteRow extends Model<InferAttributes<AppetiteRow>, InferCreati
   declare portionsADay: string;
 
   static attach(sequelize: Sequelize): void {
-    AppetiteRow.init(fresh({ kitchen: key, food: key, portionsADay: { ...numeric, field: 'portions_a_day' } }), { sequelize, tableName: 'appetite' });
+    AppetiteRow.init(fresh({ kitchen: key, food: key, portionsADay: { ...numeric, field: 'portions_a_day' } }), {
+      sequelize,
+      tableName: 'appetite',
+    });
   }
 }

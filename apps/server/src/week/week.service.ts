@@ -31,8 +31,16 @@ export class WeekService {
       const eaters = await EaterRow.findAll({ where: { kitchen }, order: ['name', 'id'], transaction });
       const attendance = await AttendanceRow.findAll({ where: { kitchen, day: { [Op.gte]: from } }, transaction });
       const appetites = await AppetiteRow.findAll({ where: { kitchen }, transaction });
-      const sessions = await SessionRow.findAll({ where: { kitchen, [Op.or]: [{ startsAt: { [Op.gte]: `${from}T00:00:00Z` } }, { status: { [Op.ne]: 'done' } }] }, order: ['starts_at', 'id'], transaction });
-      const batches = await BatchRow.findAll({ where: { kitchen, session: { [Op.in]: sessions.map((session) => session.id) } }, order: ['id'], transaction });
+      const sessions = await SessionRow.findAll({
+        where: { kitchen, [Op.or]: [{ startsAt: { [Op.gte]: `${from}T00:00:00Z` } }, { status: { [Op.ne]: 'done' } }] },
+        order: ['starts_at', 'id'],
+        transaction,
+      });
+      const batches = await BatchRow.findAll({
+        where: { kitchen, session: { [Op.in]: sessions.map((session) => session.id) } },
+        order: ['id'],
+        transaction,
+      });
       return {
         eaters: eaters.map(({ id, name, appetite, weekdays }) => ({ id, name, appetite: Number(appetite), weekdays })),
         attendance: attendance.map(({ eater, day: on, here }) => ({ eater, day: day(on), here })),
@@ -44,25 +52,36 @@ export class WeekService {
   }
 
   addEater(kitchen: string, key: string, dto: AddEaterDto): Promise<{ readonly id: string }> {
-    return this.commands.run({ kitchen, key, name: 'add eater', body: dto, touches: ['week'] }, async ({ transaction }) => {
-      await EaterRow.create({ kitchen, ...dto, appetite: String(dto.appetite) }, { transaction });
-      return done({ id: dto.id });
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'add eater', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        await EaterRow.create({ kitchen, ...dto, appetite: String(dto.appetite) }, { transaction });
+        return done({ id: dto.id });
+      },
+    );
   }
 
   attend(kitchen: string, key: string, dto: AttendanceDto): Promise<AttendanceDto> {
-    return this.commands.run({ kitchen, key, name: 'attend', body: dto, touches: ['week'] }, async ({ transaction }) => {
-      if (!(await EaterRow.findOne({ where: { kitchen, id: dto.eater }, transaction }))) return refused<Refusal>({ code: 'not found', what: 'eater' });
-      await AttendanceRow.upsert({ kitchen, eater: dto.eater, day: dto.day, here: dto.here }, { transaction });
-      return done(dto);
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'attend', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        if (!(await EaterRow.findOne({ where: { kitchen, id: dto.eater }, transaction })))
+          return refused<Refusal>({ code: 'not found', what: 'eater' });
+        await AttendanceRow.upsert({ kitchen, eater: dto.eater, day: dto.day, here: dto.here }, { transaction });
+        return done(dto);
+      },
+    );
   }
 
   setAppetite(kitchen: string, key: string, dto: AppetiteDto): Promise<AppetiteDto> {
-    return this.commands.run({ kitchen, key, name: 'set appetite', body: dto, touches: ['week'] }, async ({ transaction }) => {
-      if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food, recipe: { [Op.ne]: null } }, transaction }))) return refused<Refusal>({ code: 'not found', what: 'component' });
-      await AppetiteRow.upsert({ kitchen, food: dto.food, portionsADay: String(dto.portionsADay) }, { transaction });
-      return done(dto);
-    });
+    return this.commands.run(
+      { kitchen, key, name: 'set appetite', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food, recipe: { [Op.ne]: null } }, transaction })))
+          return refused<Refusal>({ code: 'not found', what: 'component' });
+        await AppetiteRow.upsert({ kitchen, food: dto.food, portionsADay: String(dto.portionsADay) }, { transaction });
+        return done(dto);
+      },
+    );
   }
 }

@@ -1,5 +1,15 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { FoodState, KitchenName, KitchenState, LotState, MovementState, RecipeState, RunState, Topic, WeekState } from '@kestrel-ridge/core/formats';
+import type {
+  FoodState,
+  KitchenName,
+  KitchenState,
+  LotState,
+  MovementState,
+  RecipeState,
+  RunState,
+  Topic,
+  WeekState,
+} from '@kestrel-ridge/core/formats';
 
 /** A writing command, as every screen sends it. The key makes a repetition harmless. */
 export interface SentCommand {
@@ -18,13 +28,31 @@ export const api = createApi({
   keepUnusedDataFor: 600,
   endpoints: (build) => ({
     kitchens: build.query<readonly KitchenName[], void>({ query: () => 'kitchens', providesTags: ['kitchen'] }),
-    kitchen: build.query<KitchenState, string>({ query: (kitchen) => `kitchens/${kitchen}`, providesTags: ['kitchen'] }),
-    foods: build.query<readonly FoodState[], string>({ query: (kitchen) => `kitchens/${kitchen}/foods`, providesTags: ['kitchen', 'recipes'] }),
-    lots: build.query<readonly LotState[], string>({ query: (kitchen) => `kitchens/${kitchen}/lots`, providesTags: ['shelf'] }),
-    movements: build.query<readonly MovementState[], { kitchen: string; lot: string }>({ query: ({ kitchen, lot }) => `kitchens/${kitchen}/lots/${lot}/movements`, providesTags: ['shelf'] }),
-    recipes: build.query<readonly RecipeState[], string>({ query: (kitchen) => `kitchens/${kitchen}/recipes`, providesTags: ['recipes'] }),
+    kitchen: build.query<KitchenState, string>({
+      query: (kitchen) => `kitchens/${kitchen}`,
+      providesTags: ['kitchen'],
+    }),
+    foods: build.query<readonly FoodState[], string>({
+      query: (kitchen) => `kitchens/${kitchen}/foods`,
+      providesTags: ['kitchen', 'recipes'],
+    }),
+    lots: build.query<readonly LotState[], string>({
+      query: (kitchen) => `kitchens/${kitchen}/lots`,
+      providesTags: ['shelf'],
+    }),
+    movements: build.query<readonly MovementState[], { kitchen: string; lot: string }>({
+      query: ({ kitchen, lot }) => `kitchens/${kitchen}/lots/${lot}/movements`,
+      providesTags: ['shelf'],
+    }),
+    recipes: build.query<readonly RecipeState[], string>({
+      query: (kitchen) => `kitchens/${kitchen}/recipes`,
+      providesTags: ['recipes'],
+    }),
     week: build.query<WeekState, string>({ query: (kitchen) => `kitchens/${kitchen}/week`, providesTags: ['week'] }),
-    run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({ query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`, providesTags: ['run'] }),
+    run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({
+      query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`,
+      providesTags: ['run'],
+    }),
     command: build.mutation<unknown, SentCommand>({
       query: ({ path, method, body, key }) => ({ url: path, method, body, headers: { 'Idempotency-Key': key } }),
       invalidatesTags: (_answer, error, { touches }) => (error ? [] : [...touches]),
@@ -32,4 +60,14 @@ export const api = createApi({
   }),
 });
 
-export const { useKitchensQuery, useKitchenQuery, useFoodsQuery, useLotsQuery, useMovementsQuery, useRecipesQuery, useWeekQuery, useRunQuery, useCommandMutation } = api;
+export const {
+  useKitchensQuery,
+  useKitchenQuery,
+  useFoodsQuery,
+  useLotsQuery,
+  useMovementsQuery,
+  useRecipesQuery,
+  useWeekQuery,
+  useRunQuery,
+  useCommandMutation,
+} = api;

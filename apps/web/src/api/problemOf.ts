@@ -6,11 +6,27 @@ export function problemOf(error: unknown): ProblemDetails {
   if (isProblem(data)) return data;
   if (isProblem(fromText(data))) return fromText(data) as ProblemDetails;
   if (status === 'FETCH_ERROR' || status === 'TIMEOUT_ERROR')
-    return { type: '/problems/away', code: 'away', status: 0, title: 'The server does not answer', detail: 'Nothing was changed. Check that Kestrel Ridge is running and that this device reaches it, then try again.', errors: [] };
-  return { type: '/problems/unknown', code: 'unknown', status: typeof status === 'number' ? status : 0, title: 'Something went wrong', detail: 'Nothing was changed. Reload the page and try again.', errors: [] };
+    return {
+      type: '/problems/away',
+      code: 'away',
+      status: 0,
+      title: 'The server does not answer',
+      detail:
+        'Nothing was changed. Check that Kestrel Ridge is running and that this device reaches it, then try again.',
+      errors: [],
+    };
+  return {
+    type: '/problems/unknown',
+    code: 'unknown',
+    status: typeof status === 'number' ? status : 0,
+    title: 'Something went wrong',
+    detail: 'Nothing was changed. Reload the page and try again.',
+    errors: [],
+  };
 }
 
-const isProblem = (data: unknown): data is ProblemDetails => typeof data === 'object' && data !== null && 'code' in data && 'detail' in data;
+const isProblem = (data: unknown): data is ProblemDetails =>
+  typeof data === 'object' && data !== null && 'code' in data && 'detail' in data;
 
 function fromText(data: unknown): unknown {
   if (typeof data !== 'string') return undefined;

@@ -4,7 +4,7 @@ import { App } from 'antd';
 import { changeMade } from '../app/lastChangeSlice.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { useAppDispatch } from '../app/store.ts';
-import { useCommandMutation } from './api.ts';
+import { api, useCommandMutation } from './api.ts';
 import { newId } from './newId.ts';
 import { problemOf } from './problemOf.ts';
 
@@ -16,11 +16,12 @@ export interface Ask {
   readonly touches: readonly Topic[];
   /** What was done, for the undo bar. Left out where undo is not possible. */
   readonly undo?: string;
-  /** The form shows the faults beside its fields: no message on top of that. */
+  /** Whoever asks shows the problem beside its fields: no message on top of that. */
   readonly quiet?: boolean;
 }
 
-export type Sent<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: ProblemDetails };
+export type Sent<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: ProblemDetails };
 
 const AGAIN_AFTER_MS = 700;
 
@@ -42,7 +43,9 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
       }
       if (answer.error) {
         const problem = problemOf(answer.error);
-        if (!quiet || problem.errors.length === 0) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
+        // What is there now is fetched, so that the cook decides on it.
+        if (problem.code === 'stale') dispatch(api.util.invalidateTags([...touches]));
+        if (!quiet) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
         return { ok: false, problem };
       }
       if (undo) dispatch(changeMade({ key, text: undo }));

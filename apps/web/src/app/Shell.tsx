@@ -59,7 +59,9 @@ function Frame({ kitchen }: { kitchen: string }) {
           No line to the server. You see what was last known; changes wait until it is back.
         </div>
       )}
-      {navigation.state === 'loading' && <div className="page-comes" role="progressbar" aria-label="The page is on its way" />}
+      {navigation.state === 'loading' && (
+        <div className="page-comes" role="progressbar" aria-label="The page is on its way" />
+      )}
       <div id="content">
         <Suspense fallback={<Loading />}>
           <Outlet />

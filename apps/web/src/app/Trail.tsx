@@ -32,7 +32,11 @@ export function Trail() {
       <div className="shell-inner">
         <Link to="/" className="shell-name">
           <strong>Kestrel Ridge</strong>
-          <span>{fetched.state === 'ready' ? `${fetched.value.kitchen.name} · ${fetched.value.kitchen.equipment.altitudeM} m` : ' '}</span>
+          <span>
+            {fetched.state === 'ready'
+              ? `${fetched.value.kitchen.name} · ${fetched.value.kitchen.equipment.altitudeM} m`
+              : ' '}
+          </span>
         </Link>
         <nav className="trail" aria-label="The week’s trail">
           <svg className="trail-ridge" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">

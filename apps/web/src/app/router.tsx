@@ -18,7 +18,10 @@ export const router = createBrowserRouter([
           { index: true, lazy: async () => ({ Component: (await import('../today/TodayPage.tsx')).default }) },
           { path: 'shelf', lazy: async () => ({ Component: (await import('../stock/ShelfPage.tsx')).default }) },
           { path: 'week', lazy: async () => ({ Component: (await import('../week/WeekPage.tsx')).default }) },
-          { path: 'scale/:batch?', lazy: async () => ({ Component: (await import('../scaling/ScalePage.tsx')).default }) },
+          {
+            path: 'scale/:batch?',
+            lazy: async () => ({ Component: (await import('../scaling/ScalePage.tsx')).default }),
+          },
           { path: 'cook', lazy: async () => ({ Component: (await import('../session/CookPage.tsx')).default }) },
           { path: 'cook/run', lazy: async () => ({ Component: (await import('../run/RunPage.tsx')).default }) },
           { path: 'put-away', lazy: async () => ({ Component: (await import('../storage/PutAwayPage.tsx')).default }) },

@@ -2,8 +2,28 @@ import { theme as antd, type ThemeConfig } from 'antd';
 
 /** The plumage: every colour the interface uses has a name here and in tokens.css, and nowhere a second value. */
 export const PLUMAGE = {
-  light: { ink: '#1f2528', slateDeep: '#2f4049', slate: '#4d626e', slateSoft: '#8fa0a9', mist: '#e9eeee', panel: '#f8faf9', line: '#cdd6d7', chestnut: '#9a4a26', cannot: '#7d1f2d' },
-  dark: { ink: '#e6ecec', slateDeep: '#182227', slate: '#a9b9c0', slateSoft: '#6d818b', mist: '#1b2327', panel: '#242e33', line: '#3a474d', chestnut: '#c9713f', cannot: '#ef9aa5' },
+  light: {
+    ink: '#1f2528',
+    slateDeep: '#2f4049',
+    slate: '#4d626e',
+    slateSoft: '#8fa0a9',
+    mist: '#e9eeee',
+    panel: '#f8faf9',
+    line: '#cdd6d7',
+    chestnut: '#9a4a26',
+    cannot: '#7d1f2d',
+  },
+  dark: {
+    ink: '#e6ecec',
+    slateDeep: '#182227',
+    slate: '#a9b9c0',
+    slateSoft: '#6d818b',
+    mist: '#1b2327',
+    panel: '#242e33',
+    line: '#3a474d',
+    chestnut: '#c9713f',
+    cannot: '#ef9aa5',
+  },
 } as const;
 
 const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
@@ -39,7 +59,12 @@ export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', fontWeight: 650 },
       InputNumber: { handleVisible: true },
       Modal: { titleFontSize: 22 },
-      Segmented: { trackBg: 'transparent', itemSelectedBg: look === 'dark' ? c.slate : '#2f4049', itemSelectedColor: look === 'dark' ? '#14191b' : '#f8faf9', itemColor: c.slate },
+      Segmented: {
+        trackBg: 'transparent',
+        itemSelectedBg: look === 'dark' ? c.slate : '#2f4049',
+        itemSelectedColor: look === 'dark' ? '#14191b' : '#f8faf9',
+        itemColor: c.slate,
+      },
     },
   };
 }

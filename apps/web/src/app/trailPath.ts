@@ -10,10 +10,16 @@ export interface WayMark {
 
 /** Where each of the stops stands, in pixels of a box. */
 export const wayMarks = (stops: number, widthPx: number, heightPx: number): readonly WayMark[] =>
-  Array.from({ length: stops }, (_, n) => ({ x: ((n + 0.5) * widthPx) / stops, y: heightPx - 6 - (HEIGHTS[n % HEIGHTS.length] ?? 0.5) * (heightPx - 14) }));
+  Array.from({ length: stops }, (_, n) => ({
+    x: ((n + 0.5) * widthPx) / stops,
+    y: heightPx - 6 - (HEIGHTS[n % HEIGHTS.length] ?? 0.5) * (heightPx - 14),
+  }));
 
 /** The ridge line through the way-marks, from edge to edge of the box. */
 export function trailPath(marks: readonly WayMark[], widthPx: number, heightPx: number): string {
-  const draw = line<WayMark>((mark) => mark.x, (mark) => mark.y).curve(curveMonotoneX);
+  const draw = line<WayMark>(
+    (mark) => mark.x,
+    (mark) => mark.y,
+  ).curve(curveMonotoneX);
   return draw([{ x: 0, y: heightPx - 2 }, ...marks, { x: widthPx, y: heightPx - 2 }]) ?? '';
 }

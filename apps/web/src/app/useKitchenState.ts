@@ -1,5 +1,13 @@
 import type { Food } from '@kestrel-ridge/core/food';
-import type { BatchState, KitchenState, LotState, PlaceState, RecipeState, SessionState, WeekState } from '@kestrel-ridge/core/formats';
+import type {
+  BatchState,
+  KitchenState,
+  LotState,
+  PlaceState,
+  RecipeState,
+  SessionState,
+  WeekState,
+} from '@kestrel-ridge/core/formats';
 import { Fraction, type Day, type Reasoned } from '@kestrel-ridge/core/quantity';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
@@ -37,7 +45,10 @@ export interface KitchenView {
   readonly batches: readonly ScaledBatchView[];
 }
 
-export type Fetched<T> = { readonly state: 'loading' } | { readonly state: 'away'; readonly error: unknown; readonly again: () => void } | { readonly state: 'ready'; readonly value: T };
+export type Fetched<T> =
+  | { readonly state: 'loading' }
+  | { readonly state: 'away'; readonly error: unknown; readonly again: () => void }
+  | { readonly state: 'ready'; readonly value: T };
 
 /** Everything the screens of one kitchen start from. What the server sent is kept in the query cache; the rest is folded from it here. */
 export function useKitchenState(): Fetched<KitchenView> {
@@ -48,17 +59,27 @@ export function useKitchenState(): Fetched<KitchenView> {
   const recipes = useRecipesQuery(id);
   const week = useWeekQuery(id);
   const value = useMemo(
-    () => (kitchen.data && foods.data && lots.data && recipes.data && week.data ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data) : undefined),
+    () =>
+      kitchen.data && foods.data && lots.data && recipes.data && week.data
+        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data)
+        : undefined,
     [kitchen.data, foods.data, lots.data, recipes.data, week.data],
   );
   if (value) return { state: 'ready', value };
   const queries = [kitchen, foods, lots, recipes, week];
   const failed = queries.find((query) => query.isError);
-  if (failed) return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };
+  if (failed)
+    return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };
   return { state: 'loading' };
 }
 
-function viewOf(kitchen: KitchenState, foodStates: readonly Food[], lotStates: readonly LotState[], recipes: readonly RecipeState[], week: WeekState): KitchenView {
+function viewOf(
+  kitchen: KitchenState,
+  foodStates: readonly Food[],
+  lotStates: readonly LotState[],
+  recipes: readonly RecipeState[],
+  week: WeekState,
+): KitchenView {
   const foods = new Map(foodStates.map((food) => [food.id, food]));
   const places = new Map(kitchen.places.map((place) => [place.id, place]));
   const lots = lotStates.flatMap((state): ShelfLot[] => {
@@ -68,14 +89,31 @@ function viewOf(kitchen: KitchenState, foodStates: readonly Food[], lotStates: r
     const until = keepsUntil(food, place.kind, state.dates);
     const urgency = urgencyOf(until?.value, kitchen.today);
     // A box is made to be eaten within days: only its last day presses.
-    return [{ state, food, place, onHand: new Fraction(state.onHand), until, urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency }];
+    return [
+      {
+        state,
+        food,
+        place,
+        onHand: new Fraction(state.onHand),
+        until,
+        urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
+      },
+    ];
   });
   const session = currentSession(week);
   const batches = week.batches
     .filter((batch) => batch.session === session?.id && batch.status !== 'dropped')
     .flatMap((state): ScaledBatchView[] => {
       const recipe = recipes.find((each) => each.id === state.recipe);
-      return recipe ? [{ state, recipe, scaled: scaleBatch(recipe.document, new Fraction(state.portions), foods, kitchen.equipment) }] : [];
+      return recipe
+        ? [
+            {
+              state,
+              recipe,
+              scaled: scaleBatch(recipe.document, new Fraction(state.portions), foods, kitchen.equipment),
+            },
+          ]
+        : [];
     })
     .sort((a, b) => recipes.indexOf(a.recipe) - recipes.indexOf(b.recipe));
   return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
@@ -83,5 +121,9 @@ function viewOf(kitchen: KitchenState, foodStates: readonly Food[], lotStates: r
 
 /** The session under way; else the next planned; else the last one done, whose boxes are being eaten. */
 function currentSession({ sessions }: WeekState): SessionState | undefined {
-  return sessions.find((session) => session.status === 'running') ?? sessions.find((session) => session.status === 'planned') ?? sessions.at(-1);
+  return (
+    sessions.find((session) => session.status === 'running') ??
+    sessions.find((session) => session.status === 'planned') ??
+    sessions.at(-1)
+  );
 }

@@ -8,4 +8,5 @@ const subscribe = (told: () => void) => {
 };
 
 /** Light or dark, as the device is set. */
-export const useLook = (): 'light' | 'dark' => (useSyncExternalStore(subscribe, () => window.matchMedia(query).matches) ? 'dark' : 'light');
+export const useLook = (): 'light' | 'dark' =>
+  useSyncExternalStore(subscribe, () => window.matchMedia(query).matches) ? 'dark' : 'light';

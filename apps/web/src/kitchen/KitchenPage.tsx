@@ -14,10 +14,15 @@ export default function KitchenPage() {
 
 interface Fields {
   readonly name: string;
-  readonly equipment: Omit<Equipment, 'cookers' | 'boxes' | 'scoops'> & { readonly cooker: Equipment['cookers'][number]; readonly scoops: Scoop[] };
+  readonly equipment: Omit<Equipment, 'cookers' | 'boxes' | 'scoops'> & {
+    readonly cooker: Equipment['cookers'][number];
+    readonly scoops: Scoop[];
+  };
 }
 
-const range = (min: number, max: number, unit: string) => [{ required: true, type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}.` }];
+const range = (min: number, max: number, unit: string) => [
+  { required: true, type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}.` },
+];
 
 function Kitchen({ view }: { view: KitchenView }) {
   const { name, equipment, version } = view.kitchen;
@@ -32,7 +37,18 @@ function Kitchen({ view }: { view: KitchenView }) {
     const sent = await send({
       path: '',
       method: 'PUT',
-      body: { name: called.trim(), equipment: { ...equipment, ...changed, oven: { ...equipment.oven, ...changed.oven }, jug: { ...equipment.jug, ...changed.jug }, cookers: cookers[0] ? [{ ...cookers[0], ...cooker }] : [], boxes }, version },
+      body: {
+        name: called.trim(),
+        equipment: {
+          ...equipment,
+          ...changed,
+          oven: { ...equipment.oven, ...changed.oven },
+          jug: { ...equipment.jug, ...changed.jug },
+          cookers: cookers[0] ? [{ ...cookers[0], ...cooker }] : [],
+          boxes,
+        },
+        version,
+      },
       touches: ['kitchen', 'week'],
     });
     if (sent.ok) void message.success('Kept. Amounts, loads and the plan follow.');
@@ -41,15 +57,30 @@ function Kitchen({ view }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>{name}, at {Math.round(altitude)} m</h1>
+        <h1>
+          {name}, at {Math.round(altitude)} m
+        </h1>
         <p>
-          Water boils here at {boilingPoint(metres(altitude)).toFixed(1)} °C, and it is {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and every time is worked out for what stands here.
+          Water boils here at {boilingPoint(metres(altitude)).toFixed(1)} °C, and it is{' '}
+          {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and
+          every time is worked out for what stands here.
         </p>
       </div>
-      <Form<Fields> form={form} layout="vertical" requiredMark={false} initialValues={{ name, equipment: { ...rest, cooker: cookers[0] } }} onFinish={(fields) => void keep(fields)} className="kitchen-form">
+      <Form<Fields>
+        form={form}
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ name, equipment: { ...rest, cooker: cookers[0] } }}
+        onFinish={(fields) => void keep(fields)}
+        className="kitchen-form"
+      >
         <fieldset>
           <legend>The kitchen</legend>
-          <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+          <Form.Item
+            label="Name"
+            name="name"
+            rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}
+          >
             <Input maxLength={80} />
           </Form.Item>
           <Form.Item label="Altitude" name={['equipment', 'altitudeM']} rules={range(0, 5000, 'm')}>
@@ -70,10 +101,18 @@ function Kitchen({ view }: { view: KitchenView }) {
           <Form.Item label="Power" name={['equipment', 'cooker', 'watts']} rules={range(200, 5000, 'watts')}>
             <InputNumber suffix="W" precision={0} />
           </Form.Item>
-          <Form.Item label="High pressure, above the air outside" name={['equipment', 'cooker', 'gaugeKpa']} rules={range(20, 110, 'kPa')}>
+          <Form.Item
+            label="High pressure, above the air outside"
+            name={['equipment', 'cooker', 'gaugeKpa']}
+            rules={range(20, 110, 'kPa')}
+          >
             <InputNumber suffix="kPa" />
           </Form.Item>
-          <Form.Item label="Least liquid (its manual says)" name={['equipment', 'cooker', 'leastLiquidMl']} rules={range(0, 2000, 'mL')}>
+          <Form.Item
+            label="Least liquid (its manual says)"
+            name={['equipment', 'cooker', 'leastLiquidMl']}
+            rules={range(0, 2000, 'mL')}
+          >
             <InputNumber suffix="mL" precision={0} />
           </Form.Item>
         </fieldset>

@@ -32,7 +32,13 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
     const body = {
       id,
       name: fields.name.trim(),
-      equipment: { ...STARTING_EQUIPMENT, altitudeM: fields.altitude, zone, currency: fields.currency.trim().toUpperCase(), cookers: cooker ? [{ ...cooker, litres: fields.litres }] : [] },
+      equipment: {
+        ...STARTING_EQUIPMENT,
+        altitudeM: fields.altitude,
+        zone,
+        currency: fields.currency.trim().toUpperCase(),
+        cookers: cooker ? [{ ...cooker, litres: fields.litres }] : [],
+      },
       places: PLACES.map((place) => ({ id: newId(), ...place })),
     };
     const answer = await command({ path: 'kitchens', method: 'POST', body, key: newId(), touches: ['kitchen'] });
@@ -45,17 +51,39 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
         <h1>Open your kitchen</h1>
         <p>Four things decide the arithmetic. All of them can be changed later.</p>
       </div>
-      <Form<Fields> layout="vertical" requiredMark={false} initialValues={{ altitude: 0, litres: 6, currency: 'EUR' }} onFinish={(fields) => void open(fields)}>
-        <Form.Item label="What is it called?" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+      <Form<Fields>
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ altitude: 0, litres: 6, currency: 'EUR' }}
+        onFinish={(fields) => void open(fields)}
+      >
+        <Form.Item
+          label="What is it called?"
+          name="name"
+          rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}
+        >
           <Input autoFocus maxLength={80} />
         </Form.Item>
-        <Form.Item label="How high does it lie?" name="altitude" extra="Water boils cooler uphill, and the cooker needs longer." rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}>
+        <Form.Item
+          label="How high does it lie?"
+          name="altitude"
+          extra="Water boils cooler uphill, and the cooker needs longer."
+          rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}
+        >
           <InputNumber suffix="m" style={{ width: 160 }} />
         </Form.Item>
-        <Form.Item label="How large is the sealed cooker?" name="litres" rules={[{ required: true, type: 'number', min: 1, max: 30, message: 'Enter litres from 1 to 30.' }]}>
+        <Form.Item
+          label="How large is the sealed cooker?"
+          name="litres"
+          rules={[{ required: true, type: 'number', min: 1, max: 30, message: 'Enter litres from 1 to 30.' }]}
+        >
           <InputNumber suffix="L" style={{ width: 160 }} />
         </Form.Item>
-        <Form.Item label="Currency" name="currency" rules={[{ required: true, pattern: /^[A-Za-z]{3}$/, message: 'Three letters, such as EUR.' }]}>
+        <Form.Item
+          label="Currency"
+          name="currency"
+          rules={[{ required: true, pattern: /^[A-Za-z]{3}$/, message: 'Three letters, such as EUR.' }]}
+        >
           <Input style={{ width: 160 }} />
         </Form.Item>
         {fault && (

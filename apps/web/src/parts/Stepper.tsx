@@ -12,12 +12,32 @@ interface StepperProps {
 
 /** A whole number with a large target on each side; it can be typed as well. */
 export function Stepper({ label, value, least, most, onChange, disabled = false }: StepperProps) {
-  const to = (next: number | null) => next !== null && Number.isFinite(next) && onChange(Math.min(most, Math.max(least, Math.round(next))));
+  const to = (next: number | null) =>
+    next !== null && Number.isFinite(next) && onChange(Math.min(most, Math.max(least, Math.round(next))));
   return (
     <div className="stepper" role="group" aria-label={label}>
-      <Button icon={<MinusOutlined />} aria-label={`${label}: one less`} disabled={disabled || value <= least} onClick={() => to(value - 1)} />
-      <InputNumber aria-label={label} controls={false} min={least} max={most} precision={0} value={value} disabled={disabled} onChange={to} />
-      <Button icon={<PlusOutlined />} aria-label={`${label}: one more`} disabled={disabled || value >= most} onClick={() => to(value + 1)} />
+      <Button
+        icon={<MinusOutlined />}
+        aria-label={`${label}: one less`}
+        disabled={disabled || value <= least}
+        onClick={() => to(value - 1)}
+      />
+      <InputNumber
+        aria-label={label}
+        controls={false}
+        min={least}
+        max={most}
+        precision={0}
+        value={value}
+        disabled={disabled}
+        onChange={to}
+      />
+      <Button
+        icon={<PlusOutlined />}
+        aria-label={`${label}: one more`}
+        disabled={disabled || value >= most}
+        onClick={() => to(value + 1)}
+      />
     </div>
   );
 }

@@ -6,9 +6,16 @@ import './why.css';
 /** Any figure that may be doubted: a tap shows how it came about. */
 export function Why({ because, children, title }: { because: Because; children: ReactNode; title?: string }) {
   return (
-    <Popover trigger="click" title={title} content={<Tree because={because} />} placement="bottom" styles={{ root: { maxWidth: 380 } }}>
-      <button type="button" className="why" aria-label={`${typeof children === 'string' ? children : 'This figure'}: why?`}>
+    <Popover
+      trigger="click"
+      title={title}
+      content={<Tree because={because} />}
+      placement="bottom"
+      styles={{ root: { maxWidth: 380 } }}
+    >
+      <button type="button" className="why">
         {children}
+        <span className="visually-hidden">: why?</span>
       </button>
     </Popover>
   );

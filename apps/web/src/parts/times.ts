@@ -7,7 +7,8 @@ export const dateWords = showDate;
 export const longDayName = (day: Day): string => LONG[weekday(day)] ?? '';
 
 /** A moment as a clock shows it in a time zone: 09:05. */
-export const clockAt = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms);
+export const clockAt = (ms: number, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms);
 
 /**
  * Minutes as cooks say them.

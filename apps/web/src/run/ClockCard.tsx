@@ -7,7 +7,17 @@ import { NotYet } from './NotYet.tsx';
 const MINUTE = 60_000;
 
 /** A running clock: how long still, what to look for, and the two answers to the look. */
-export function ClockCard({ task, about, now, tap }: { task: RunTask; about: TaskAbout | undefined; now: number; tap: (what: RunFact) => void }) {
+export function ClockCard({
+  task,
+  about,
+  now,
+  tap,
+}: {
+  task: RunTask;
+  about: TaskAbout | undefined;
+  now: number;
+  tap: (what: RunFact) => void;
+}) {
   if (!about) return null;
   const due = task.status === 'due';
   const mayLook = now >= task.start + about.window.earliest * MINUTE;
@@ -32,7 +42,13 @@ export function ClockCard({ task, about, now, tap }: { task: RunTask; about: Tas
       </div>
       <div className="clock-actions">
         <Button type={due ? 'primary' : 'default'} onClick={() => tap({ kind: 'done', task: task.id })}>
-          {about.stage === 'come up' ? 'Pin is up' : about.stage === 'natural' ? 'Pin has dropped' : due || mayLook ? 'Done' : 'Done early'}
+          {about.stage === 'come up'
+            ? 'Pin is up'
+            : about.stage === 'natural'
+              ? 'Pin has dropped'
+              : due || mayLook
+                ? 'Done'
+                : 'Done early'}
         </Button>
         <NotYet name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />
       </div>

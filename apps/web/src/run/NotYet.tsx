@@ -3,7 +3,15 @@ import { Button } from 'antd';
 const LONGER = [2, 5, 10] as const;
 
 /** "Not yet": look again in some minutes; what depends on it moves, and only that. */
-export function NotYet({ name, more, large = false }: { name: string; more: (minutes: number) => void; large?: boolean }) {
+export function NotYet({
+  name,
+  more,
+  large = false,
+}: {
+  name: string;
+  more: (minutes: number) => void;
+  large?: boolean;
+}) {
   return (
     <div className={large ? 'not-yet large' : 'not-yet'} role="group" aria-label={`${name}: not yet`}>
       <span>not yet</span>

@@ -6,17 +6,38 @@ import { Cautions } from '../parts/Cautions.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { NotYet } from './NotYet.tsx';
 
-const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = { load: 'Lid on, seal set', vent: 'Vented, pin down', empty: 'Emptied' };
+const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
+  load: 'Lid on, seal set',
+  vent: 'Vented, pin down',
+  empty: 'Emptied',
+};
 
 /** What the hands do now, with the amounts for this load; one large target for done. */
-export function NowCard({ task, about, now, zone, tap }: { task: RunTask; about: TaskAbout | undefined; now: number; zone: string; tap: (what: RunFact) => void }) {
+export function NowCard({
+  task,
+  about,
+  now,
+  zone,
+  tap,
+}: {
+  task: RunTask;
+  about: TaskAbout | undefined;
+  now: number;
+  zone: string;
+  tap: (what: RunFact) => void;
+}) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   if (!about) return null;
-  const toggle = (line: string) => setTicked((before) => new Set(before.has(line) ? [...before].filter((each) => each !== line) : [...before, line]));
+  const toggle = (line: string) =>
+    setTicked((before) => new Set(before.has(line) ? [...before].filter((each) => each !== line) : [...before, line]));
   const early = task.start - now > 60_000;
   return (
     <section className={early ? 'now-card rest' : 'now-card'}>
-      <p className={early ? 'now-free' : 'soft'}>{early ? `Hands free until ${clockAt(task.start, zone)}. Or go ahead:` : `Now, both hands · ${about.dish} · ${duration(about.window.expected)}`}</p>
+      <p className={early ? 'now-free' : 'soft'}>
+        {early
+          ? `Hands free until ${clockAt(task.start, zone)}. Or go ahead:`
+          : `Now, both hands · ${about.dish} · ${duration(about.window.expected)}`}
+      </p>
       <h2 className="now-name">{about.name}</h2>
       {about.goesIn.length > 0 && (
         <ul className="now-lines">
@@ -37,7 +58,11 @@ export function NowCard({ task, about, now, zone, tap }: { task: RunTask; about:
       )}
       {about.cue && <p className="run-text">Look for: {about.cue}</p>}
       <div className="now-actions">
-        <Button type={early ? 'default' : 'primary'} className="run-done" onClick={() => tap({ kind: 'done', task: task.id })}>
+        <Button
+          type={early ? 'default' : 'primary'}
+          className="run-done"
+          onClick={() => tap({ kind: 'done', task: task.id })}
+        >
           {(about.stage && DONE_WORDS[about.stage]) ?? 'Done'}
         </Button>
         <NotYet large name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />

@@ -57,7 +57,12 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
         </h1>
         <p>
           {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
-          {Math.abs(later) >= 1 && !view.finished && <span className="soft"> ({duration(Math.abs(later))} {later > 0 ? 'later' : 'earlier'} than planned)</span>}
+          {Math.abs(later) >= 1 && !view.finished && (
+            <span className="soft">
+              {' '}
+              ({duration(Math.abs(later))} {later > 0 ? 'later' : 'earlier'} than planned)
+            </span>
+          )}
         </p>
       </header>
       {waiting > 0 && (
@@ -83,7 +88,11 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
             <section className="now-card rest">
               <p className="soft">Now</p>
               <h2 className="now-name">Hands free</h2>
-              <p className="run-text">{view.next[0] ? `Next: ${run.about[view.next[0].id]?.name ?? ''}, about ${clockAt(view.next[0].start, zone)}` : 'Only clocks are running.'}</p>
+              <p className="run-text">
+                {view.next[0]
+                  ? `Next: ${run.about[view.next[0].id]?.name ?? ''}, about ${clockAt(view.next[0].start, zone)}`
+                  : 'Only clocks are running.'}
+              </p>
             </section>
           )}
           {lastDone && !view.finished && (

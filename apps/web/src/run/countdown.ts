@@ -4,7 +4,8 @@
  */
 export function countdown(ms: number): string {
   const seconds = Math.max(0, Math.ceil(ms / 1000));
-  if (seconds >= 3600) return `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
+  if (seconds >= 3600)
+    return `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
   if (seconds >= 600) return `${Math.ceil(seconds / 60)} min`;
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }

@@ -24,7 +24,12 @@ export const runOutboxSlice = createSlice({
       return { pending: { ...state.pending, [payload.run]: [...(state.pending[payload.run] ?? []), payload.event] } };
     },
     arrived(state, { payload }: PayloadAction<{ run: string; events: readonly string[] }>) {
-      return { pending: { ...state.pending, [payload.run]: (state.pending[payload.run] ?? []).filter((event) => !payload.events.includes(event.id)) } };
+      return {
+        pending: {
+          ...state.pending,
+          [payload.run]: (state.pending[payload.run] ?? []).filter((event) => !payload.events.includes(event.id)),
+        },
+      };
     },
   },
 });

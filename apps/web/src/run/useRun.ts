@@ -36,7 +36,13 @@ export interface LiveRun {
  * A session's run: what the server has and what this device has tapped since, folded together.
  * Always: a tap shows at once; it is kept on the device until the server has it; sent twice it counts once.
  */
-export function useRun(session: string | undefined): { readonly state: 'loading' } | { readonly state: 'away'; readonly error: unknown; readonly again: () => void } | { readonly state: 'none' } | ({ readonly state: 'on' } & LiveRun) {
+export function useRun(
+  session: string | undefined,
+):
+  | { readonly state: 'loading' }
+  | { readonly state: 'away'; readonly error: unknown; readonly again: () => void }
+  | { readonly state: 'none' }
+  | ({ readonly state: 'on' } & LiveRun) {
   const kitchen = useKitchenId();
   const { data, error, refetch } = useRunQuery({ kitchen, session: session ?? '' }, { skip: !session });
   const dispatch = useAppDispatch();
@@ -58,7 +64,13 @@ export function useRun(session: string | undefined): { readonly state: 'loading'
       if (sending.current) return;
       sending.current = true;
       const body = { events: pending.map((event) => ({ ...event, at: new Date(event.at).toISOString() })) };
-      const answer = await command({ path: `kitchens/${kitchen}/runs/${run.id}/events`, method: 'POST', body, key: newId(), touches: [] });
+      const answer = await command({
+        path: `kitchens/${kitchen}/runs/${run.id}/events`,
+        method: 'POST',
+        body,
+        key: newId(),
+        touches: [],
+      });
       if (!answer.error) {
         // Fetched before the taps leave the outbox: nothing flickers back.
         await refetch();
@@ -75,14 +87,28 @@ export function useRun(session: string | undefined): { readonly state: 'loading'
     (what: RunFact) => {
       if (!run) return;
       const clock = Math.max(0, ...events.map((event) => event.clock)) + 1;
-      dispatch(tapped({ run: run.id, event: { id: newId(), device: deviceId(), deviceSeq: nextSequence(), clock, at: Date.now(), what } }));
+      dispatch(
+        tapped({
+          run: run.id,
+          event: { id: newId(), device: deviceId(), deviceSeq: nextSequence(), clock, at: Date.now(), what },
+        }),
+      );
     },
     [dispatch, events, run],
   );
 
   const facts = useMemo(() => foldRun(events), [events]);
-  const view = useMemo(() => (run ? projectRun(run.problem, run.plan, Date.parse(run.startedAt), facts, now) : undefined), [run, facts, now]);
-  const lastDone = useMemo(() => [...facts].filter(([, fact]) => fact.doneAt !== undefined).sort((a, b) => (b[1].doneAt ?? 0) - (a[1].doneAt ?? 0))[0]?.[0], [facts]);
+  const view = useMemo(
+    () => (run ? projectRun(run.problem, run.plan, Date.parse(run.startedAt), facts, now) : undefined),
+    [run, facts, now],
+  );
+  const lastDone = useMemo(
+    () =>
+      [...facts]
+        .filter(([, fact]) => fact.doneAt !== undefined)
+        .sort((a, b) => (b[1].doneAt ?? 0) - (a[1].doneAt ?? 0))[0]?.[0],
+    [facts],
+  );
 
   if (!session || data?.run === null) return { state: 'none' };
   if (run && view) return { state: 'on', run, view, now, tap, waiting: pending.length, lastDone };

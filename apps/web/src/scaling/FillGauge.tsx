@@ -11,7 +11,13 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         <h2>
           {trays} {trays === 1 ? 'tray' : 'trays'}, one layer
         </h2>
-        <svg viewBox="0 0 240 74" width="240" height="74" role="img" aria-label={`${trays} of ${equipment.oven.racks} racks`}>
+        <svg
+          viewBox="0 0 240 74"
+          width="240"
+          height="74"
+          role="img"
+          aria-label={`${trays} of ${equipment.oven.racks} racks`}
+        >
           {Array.from({ length: equipment.oven.racks }, (_, n) => (
             <g key={n} transform={`translate(0 ${8 + n * 22})`}>
               <rect x="4" y="8" width="232" height="4" fill="var(--slate-soft)" />
@@ -24,7 +30,12 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         </p>
       </section>
     );
-  const full = vessel === 'cooker' ? (equipment.cookers[0]?.litres ?? 6) * 1000 : vessel === 'jug' ? equipment.jug.mostMl : equipment.potLitres * 1000;
+  const full =
+    vessel === 'cooker'
+      ? (equipment.cookers[0]?.litres ?? 6) * 1000
+      : vessel === 'jug'
+        ? equipment.jug.mostMl
+        : equipment.potLitres * 1000;
   const fullest = scaled.loads.value.fullest / loads;
   const line = scaled.loads.value.limit;
   const share = (mL: number) => Math.min(1, mL / full);
@@ -33,17 +44,43 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
   const height = 96;
   return (
     <section className="gauge">
-      <h2>
-        {loads === 1 ? 'One load' : `${loads} equal loads`}
-      </h2>
-      <svg viewBox="0 0 250 122" width="250" height="122" role="img" aria-label={`${(fullest / 1000).toFixed(1)} litres at its fullest; the line is at ${(line / 1000).toFixed(1)} litres`}>
-        <rect x="14" y={top + height * (1 - share(fullest))} width="120" height={height * share(fullest)} fill={`var(--${scaled.recipe.component.kind})`} />
+      <h2>{loads === 1 ? 'One load' : `${loads} equal loads`}</h2>
+      <svg
+        viewBox="0 0 250 122"
+        width="250"
+        height="122"
+        role="img"
+        aria-label={`${(fullest / 1000).toFixed(1)} litres at its fullest; the line is at ${(line / 1000).toFixed(1)} litres`}
+      >
+        <rect
+          x="14"
+          y={top + height * (1 - share(fullest))}
+          width="120"
+          height={height * share(fullest)}
+          fill={`var(--${scaled.recipe.component.kind})`}
+        />
         <path d={`M14 ${top}v${height}h120V${top}`} fill="none" stroke="var(--slate)" strokeWidth="4" />
-        <line x1="6" x2="142" y1={top + height * (1 - share(line))} y2={top + height * (1 - share(line))} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 4" />
+        <line
+          x1="6"
+          x2="142"
+          y1={top + height * (1 - share(line))}
+          y2={top + height * (1 - share(line))}
+          stroke="var(--ink)"
+          strokeWidth="2"
+          strokeDasharray="6 4"
+        />
         <text x="148" y={top + height * (1 - share(line)) + 5} fill="var(--ink)" fontSize="14">
           line {(line / 1000).toFixed(1)} L
         </text>
-        <text x="148" y={Math.min(top + height - 2, Math.max(top + height * (1 - share(line)) + 26, top + height * (1 - share(fullest)) + 5))} fill="var(--slate)" fontSize="14">
+        <text
+          x="148"
+          y={Math.min(
+            top + height - 2,
+            Math.max(top + height * (1 - share(line)) + 26, top + height * (1 - share(fullest)) + 5),
+          )}
+          fill="var(--slate)"
+          fontSize="14"
+        >
           fullest {(fullest / 1000).toFixed(1)} L
         </text>
       </svg>

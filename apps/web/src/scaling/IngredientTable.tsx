@@ -58,7 +58,11 @@ function Row({ view, line, loads, split }: { view: KitchenView; line: ScaledLine
           <span className="number">{shown.first}</span>
         </Why>
         {shown.second && <small>{shown.second}</small>}
-        {shown.error !== undefined && <small className="off">scoops are {Math.abs(Math.round(shown.error * 100))} % {shown.error > 0 ? 'over' : 'under'}</small>}
+        {shown.error !== undefined && (
+          <small className="off">
+            scoops are {Math.abs(Math.round(shown.error * 100))} % {shown.error > 0 ? 'over' : 'under'}
+          </small>
+        )}
       </td>
       {split && (
         <td className="amount">

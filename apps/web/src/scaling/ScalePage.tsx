@@ -62,7 +62,13 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const loads = scaled.loads.value.loads;
   const editable = view.session?.status === 'planned';
 
-  const keep = (n: number) => send({ path: `batches/${batch.state.id}`, method: 'PUT', body: { portions: `${n}`, freezePortions: `${Math.min(freezePortions, n)}`, version: batch.state.version }, touches: ['week'] });
+  const keep = (n: number) =>
+    send({
+      path: `batches/${batch.state.id}`,
+      method: 'PUT',
+      body: { portions: `${n}`, freezePortions: `${Math.min(freezePortions, n)}`, version: batch.state.version },
+      touches: ['week'],
+    });
 
   return (
     <>
@@ -72,8 +78,12 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
             {batch.recipe.name}, {portions} {portions === 1 ? 'portion' : 'portions'}
           </h1>
           <p>
-            Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked, {Math.round(scaled.portionG)} g a portion, in <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>.
-            {scaled.allergens.length > 0 ? ` Contains ${scaled.allergens.join(', ')}.` : ' None of the listed allergens in its recipe.'}
+            Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
+            {Math.round(scaled.portionG)} g a portion, in{' '}
+            <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>.
+            {scaled.allergens.length > 0
+              ? ` Contains ${scaled.allergens.join(', ')}.`
+              : ' None of the listed allergens in its recipe.'}
           </p>
         </div>
         {editable && (
@@ -93,7 +103,9 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
           <span>
             <strong>Not on the shelf:</strong> {missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}.
           </span>
-          {editable && covered >= 1 && covered < portions && <Button onClick={() => void keep(covered)}>Make {covered} portions from what is there</Button>}
+          {editable && covered >= 1 && covered < portions && (
+            <Button onClick={() => void keep(covered)}>Make {covered} portions from what is there</Button>
+          )}
         </div>
       )}
       {scaled.loads.value.warnings.map((warning) => (
@@ -116,7 +128,12 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
       </div>
       <Cautions ids={scaled.cautions} />
       {missing.length === 0 && portions === kept && (
-        <Button type="primary" size="large" style={{ marginTop: 20, minWidth: 220 }} onClick={() => void navigate('/cook')}>
+        <Button
+          type="primary"
+          size="large"
+          style={{ marginTop: 20, minWidth: 220 }}
+          onClick={() => void navigate('/cook')}
+        >
           Plan the cooking
         </Button>
       )}

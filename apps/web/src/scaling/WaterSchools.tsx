@@ -3,7 +3,15 @@ import type { WaterAnswer } from '@kestrel-ridge/core/scaling';
 import { Why } from '../parts/Why.tsx';
 
 /** Three schools of water for a grain, side by side, with the one that is used and why. */
-export function WaterSchools({ water, loads, scoops }: { water: WaterAnswer; loads: number; scoops: readonly Scoop[] }) {
+export function WaterSchools({
+  water,
+  loads,
+  scoops,
+}: {
+  water: WaterAnswer;
+  loads: number;
+  scoops: readonly Scoop[];
+}) {
   const most = Math.max(...water.schools.map((school) => school.water.value.mL.valueOf()));
   return (
     <section className="schools">
@@ -27,7 +35,12 @@ export function WaterSchools({ water, loads, scoops }: { water: WaterAnswer; loa
             </div>
             <small>
               {scooped?.text}
-              {school.belowUptakeMl !== undefined && school.belowUptakeMl > 1 && <b className="cannot"> · {Math.round(school.belowUptakeMl)} mL less than the grain takes up: it stays hard</b>}
+              {school.belowUptakeMl !== undefined && school.belowUptakeMl > 1 && (
+                <b className="cannot">
+                  {' '}
+                  · {Math.round(school.belowUptakeMl)} mL less than the grain takes up: it stays hard
+                </b>
+              )}
             </small>
           </div>
         );

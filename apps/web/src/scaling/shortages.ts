@@ -22,12 +22,18 @@ export function shortages(view: KitchenView, batch: ScaledBatchView): readonly S
     const onHand = onHandOf(view, line.food.id);
     const missing = inBase(line.fromShelf.value).sub(onHand);
     if (missing.compare(new Fraction(1, 10)) < 0) return [];
-    return [{ food: line.food, line, onHand, missing, missingText: show(ofBase(baseUnitOf(line.fromShelf.value), missing)) }];
+    return [
+      { food: line.food, line, onHand, missing, missingText: show(ofBase(baseUnitOf(line.fromShelf.value), missing)) },
+    ];
   });
 }
 
 /** The largest whole number of portions that the shelf covers, when it is smaller than planned. */
 export function portionsCovered(view: KitchenView, batch: ScaledBatchView): number {
-  const shares = batch.scaled.lines.flatMap((line) => (line.fromShelf && !line.line.optional ? [onHandOf(view, line.food.id).div(inBase(line.fromShelf.value)).valueOf()] : []));
+  const shares = batch.scaled.lines.flatMap((line) =>
+    line.fromShelf && !line.line.optional
+      ? [onHandOf(view, line.food.id).div(inBase(line.fromShelf.value)).valueOf()]
+      : [],
+  );
   return Math.max(0, Math.floor(Math.min(1, ...shares) * batch.scaled.portions.valueOf() + 1e-6));
 }

@@ -81,7 +81,15 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
   const startMs = session ? Date.parse(session.startsAt) : 0;
   const { plan, tasks, bound } = result;
   const hands = result.busy.reduce((sum, n) => sum + n, 0);
-  const numbers = useMemo(() => new Map([...tasks.problem.tasks].sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0)).map((task, n) => [task.id, n + 1])), [tasks, plan]);
+  const numbers = useMemo(
+    () =>
+      new Map(
+        [...tasks.problem.tasks]
+          .sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0))
+          .map((task, n) => [task.id, n + 1]),
+      ),
+    [tasks, plan],
+  );
   const last = tasks.problem.tasks.find((task) => (plan.starts[task.id] ?? 0) + task.minutes === plan.makespan);
   const selected = chosen && tasks.about[chosen] ? chosen : last?.id;
   const day = dayAt(new Date(startMs), zone);
@@ -89,7 +97,11 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
   const start = async () => {
     if (!session) return;
     setBusy(true);
-    const sent = await send({ path: 'runs', body: { id: newId(), session: session.id, plan }, touches: ['run', 'week'] });
+    const sent = await send({
+      path: 'runs',
+      body: { id: newId(), session: session.id, plan },
+      touches: ['run', 'week'],
+    });
     setBusy(false);
     if (sent.ok) void navigate('/cook/run');
   };
@@ -110,14 +122,43 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
       </div>
       <div className="split">
         <div style={{ minWidth: 0 }}>
-          <Lanes result={result} startMs={startMs} zone={zone} numbers={numbers} chosen={selected} choose={setChosen} zoom={zoom} />
+          <Lanes
+            result={result}
+            startMs={startMs}
+            zone={zone}
+            numbers={numbers}
+            chosen={selected}
+            choose={setChosen}
+            zoom={zoom}
+          />
           <div className="lanes-foot">
             <p className="legend soft">
-              <span className="key-hands" aria-hidden="true" /> hands <span className="bar barred key-barred" aria-hidden="true" /> nobody needed <span className="key-dot" aria-hidden="true">•</span> a look <span className="key-pressure" aria-hidden="true" /> at pressure <span className="key-wash" aria-hidden="true" /> wash
+              <span className="key-hands" aria-hidden="true" /> hands{' '}
+              <span className="bar barred key-barred" aria-hidden="true" /> nobody needed{' '}
+              <span className="key-dot" aria-hidden="true">
+                •
+              </span>{' '}
+              a look <span className="key-pressure" aria-hidden="true" /> at pressure{' '}
+              <span className="key-wash" aria-hidden="true" /> wash
             </p>
-            <Segmented aria-label="Zoom" value={zoom} onChange={setZoom} options={[{ label: 'whole', value: 1 }, { label: 'near', value: 2 }]} />
+            <Segmented
+              aria-label="Zoom"
+              value={zoom}
+              onChange={setZoom}
+              options={[
+                { label: 'whole', value: 1 },
+                { label: 'near', value: 2 },
+              ]}
+            />
           </div>
-          <TaskList result={result} startMs={startMs} zone={zone} numbers={numbers} chosen={selected} choose={setChosen} />
+          <TaskList
+            result={result}
+            startMs={startMs}
+            zone={zone}
+            numbers={numbers}
+            chosen={selected}
+            choose={setChosen}
+          />
         </div>
         <aside className="aside">
           {selected && <WhyPanel result={result} task={selected} startMs={startMs} zone={zone} />}
@@ -142,6 +183,12 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
 }
 
 function boundWords(bound: PlanResult['bound'], makespan: number): string {
-  const because = { 'the longest chain': 'the longest chain of steps takes that long', 'the hands': 'the hands have that much to do', 'one vessel': `the ${bound.what ?? 'vessel'} is busy that long` }[bound.because];
-  return bound.minutes >= makespan ? `It cannot be shorter: ${because}.` : `At least ${duration(bound.minutes)}: ${because}.`;
+  const because = {
+    'the longest chain': 'the longest chain of steps takes that long',
+    'the hands': 'the hands have that much to do',
+    'one vessel': `the ${bound.what ?? 'vessel'} is busy that long`,
+  }[bound.because];
+  return bound.minutes >= makespan
+    ? `It cannot be shorter: ${because}.`
+    : `At least ${duration(bound.minutes)}: ${because}.`;
 }

@@ -32,7 +32,12 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom }: 
     <div className="lanes-scroll" tabIndex={0} aria-label="Timeline of the session">
       <div className="lanes" style={{ minWidth: minWidth + 120 }}>
         <div className="lane-name">hands busy</div>
-        <svg className="lane-ridge" viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`} preserveAspectRatio="none" aria-hidden="true">
+        <svg
+          className="lane-ridge"
+          viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`}
+          preserveAspectRatio="none"
+          aria-hidden="true"
+        >
           <path d={ridgePath(busy, RIDGE)} />
         </svg>
         <div />
@@ -44,7 +49,16 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom }: 
           ))}
         </div>
         {lanes.map((lane) => (
-          <LaneRow key={lane.id} lane={lane} x={x} ticks={ticks} numbers={numbers} chosen={chosen} choose={choose} widthPx={minWidth} />
+          <LaneRow
+            key={lane.id}
+            lane={lane}
+            x={x}
+            ticks={ticks}
+            numbers={numbers}
+            chosen={chosen}
+            choose={choose}
+            widthPx={minWidth}
+          />
         ))}
       </div>
     </div>
@@ -87,13 +101,28 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowPr
           <i key={minute} className="lane-tick" style={{ left: `${x(minute)}%` }} />
         ))}
         {lane.heat && (
-          <div className="lane-heat" style={{ left: `${x(lane.heat.from)}%`, width: `${x(lane.heat.to) - x(lane.heat.from)}%` }}>
-            <i style={{ width: `${((lane.heat.readyAt - lane.heat.from) / (lane.heat.to - lane.heat.from)) * 100}%` }}>heats</i>
+          <div
+            className="lane-heat"
+            style={{ left: `${x(lane.heat.from)}%`, width: `${x(lane.heat.to) - x(lane.heat.from)}%` }}
+          >
+            <i style={{ width: `${((lane.heat.readyAt - lane.heat.from) / (lane.heat.to - lane.heat.from)) * 100}%` }}>
+              heats
+            </i>
             <b>{lane.heat.celsius} °C</b>
           </div>
         )}
         {lane.bars.map((bar) => (
-          <BarBox key={bar.key} bar={bar} top={head + bar.row * row + 1} height={row - 4} x={x} number={bar.task ? numbers.get(bar.task) : undefined} chosen={bar.task !== undefined && bar.task === chosen} choose={choose} widthPx={widthPx} />
+          <BarBox
+            key={bar.key}
+            bar={bar}
+            top={head + bar.row * row + 1}
+            height={row - 4}
+            x={x}
+            number={bar.task ? numbers.get(bar.task) : undefined}
+            chosen={bar.task !== undefined && bar.task === chosen}
+            choose={choose}
+            widthPx={widthPx}
+          />
         ))}
       </div>
     </>
@@ -103,20 +132,49 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowPr
 /** Widths of letters, roughly: a name that has no room is left to its number. */
 const LETTER_PX = 7;
 
-function BarBox({ bar, top, height, x, number, chosen, choose, widthPx }: { bar: Bar; top: number; height: number; x: (minute: number) => number; number: number | undefined; chosen: boolean; choose: (task: string) => void; widthPx: number }) {
+function BarBox({
+  bar,
+  top,
+  height,
+  x,
+  number,
+  chosen,
+  choose,
+  widthPx,
+}: {
+  bar: Bar;
+  top: number;
+  height: number;
+  x: (minute: number) => number;
+  number: number | undefined;
+  chosen: boolean;
+  choose: (task: string) => void;
+  widthPx: number;
+}) {
   const width = x(bar.to) - x(bar.from);
   const roomPx = (width / 100) * widthPx - 7;
   const words = bar.kind === 'wash' ? 'wash' : bar.label;
   const verb = words.split(' ')[0] ?? '';
   const room = (text: string) => roomPx >= text.length * LETTER_PX;
-  const said = room(words) || roomPx > 90 ? words : room(verb) ? verb : number !== undefined && room(`${number}`) ? `${number}` : '';
+  const said =
+    room(words) || roomPx > 90
+      ? words
+      : room(verb)
+        ? verb
+        : number !== undefined && room(`${number}`)
+          ? `${number}`
+          : '';
   const { task } = bar;
   const style = { left: `${x(bar.from)}%`, width: `${width}%`, top, height };
   const inside = (
     <>
       {said && <span className="bar-words">{said}</span>}
       {bar.looks.map((minute) => (
-        <i key={minute} className="bar-look" style={{ left: `${((minute - bar.from) / (bar.to - bar.from)) * 100}%` }} />
+        <i
+          key={minute}
+          className="bar-look"
+          style={{ left: `${((minute - bar.from) / (bar.to - bar.from)) * 100}%` }}
+        />
       ))}
     </>
   );
@@ -127,7 +185,15 @@ function BarBox({ bar, top, height, x, number, chosen, choose, widthPx }: { bar:
       </div>
     );
   return (
-    <button type="button" className={`bar ${bar.kind}${chosen ? ' chosen' : ''}`} style={style} title={`${number ?? ''} ${bar.label}`} aria-label={bar.label} aria-pressed={chosen} onClick={() => choose(task)}>
+    <button
+      type="button"
+      className={`bar ${bar.kind}${chosen ? ' chosen' : ''}`}
+      style={style}
+      title={`${number ?? ''} ${bar.label}`}
+      aria-label={bar.label}
+      aria-pressed={chosen}
+      onClick={() => choose(task)}
+    >
       {inside}
     </button>
   );

@@ -17,14 +17,31 @@ export function SessionStart({ session, zone }: { session: SessionState; zone: s
     <div className="session-start">
       <label>
         <span className="soft">starts</span>
-        <Input type="datetime-local" aria-label="Start of the session" value={when} onChange={(event) => setWhen(event.target.value)} status={ms === undefined ? 'error' : ''} />
+        <Input
+          type="datetime-local"
+          aria-label="Start of the session"
+          value={when}
+          onChange={(event) => setWhen(event.target.value)}
+          status={ms === undefined ? 'error' : ''}
+        />
       </label>
       <label>
         <span className="soft">cooks</span>
         <Stepper label="Cooks" value={cooks} least={1} most={4} onChange={setCooks} />
       </label>
       {changed && (
-        <Button disabled={ms === undefined} onClick={() => ms !== undefined && void send({ path: `sessions/${session.id}`, method: 'PUT', body: { startsAt: new Date(ms).toISOString(), cooks, version: session.version }, touches: ['week'] })}>
+        <Button
+          disabled={ms === undefined}
+          onClick={() =>
+            ms !== undefined &&
+            void send({
+              path: `sessions/${session.id}`,
+              method: 'PUT',
+              body: { startsAt: new Date(ms).toISOString(), cooks, version: session.version },
+              touches: ['week'],
+            })
+          }
+        >
           Keep
         </Button>
       )}

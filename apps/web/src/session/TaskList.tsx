@@ -22,10 +22,18 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
           const about = tasks.about[task.id];
           return (
             <li key={task.id}>
-              <button type="button" className={`plain-button ${chosen === task.id ? 'chosen' : ''}`} onClick={() => choose(task.id)} aria-pressed={chosen === task.id}>
+              <button
+                type="button"
+                className={`plain-button ${chosen === task.id ? 'chosen' : ''}`}
+                onClick={() => choose(task.id)}
+                aria-pressed={chosen === task.id}
+              >
                 <span className="number">{clockAt(startMs + (plan.starts[task.id] ?? 0) * 60_000, zone)}</span>
                 <small>{numbers.get(task.id)}</small>
-                <i className={task.attention === 'full' ? 'is-hands' : 'is-barred'} aria-label={task.attention === 'full' ? 'hands' : 'nobody needed'} />
+                <i
+                  className={task.attention === 'full' ? 'is-hands' : 'is-barred'}
+                  aria-label={task.attention === 'full' ? 'hands' : 'nobody needed'}
+                />
                 <span>{about?.name}</span>
                 <em>{duration(task.minutes)}</em>
               </button>

@@ -4,7 +4,17 @@ import { holdWords } from './holdWords.ts';
 import type { PlanResult } from './planSlice.ts';
 
 /** One task: what goes in, how long and why, and what holds it where it stands. */
-export function WhyPanel({ result, task, startMs, zone }: { result: PlanResult; task: string; startMs: number; zone: string }) {
+export function WhyPanel({
+  result,
+  task,
+  startMs,
+  zone,
+}: {
+  result: PlanResult;
+  task: string;
+  startMs: number;
+  zone: string;
+}) {
   const { plan, tasks, holds } = result;
   const about = tasks.about[task];
   const hold = holds[task];

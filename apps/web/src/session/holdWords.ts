@@ -9,7 +9,8 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
     if (wash) return `the wash of the ${tasks.problem.uses.find((use) => use.id === wash[1])?.resource ?? 'vessel'}`;
     return `“${tasks.about[id]?.name ?? id}”`;
   };
-  const end = (id: string): number => (plan.starts[id] ?? 0) + (tasks.problem.tasks.find((task) => task.id === id)?.minutes ?? 0);
+  const end = (id: string): number =>
+    (plan.starts[id] ?? 0) + (tasks.problem.tasks.find((task) => task.id === id)?.minutes ?? 0);
   switch (hold.holds) {
     case 'beginning':
       return 'It is where the session begins.';
@@ -19,14 +20,20 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
       const busy = hold.busyWith[0];
       const mover = tasks.about[hold.mover];
       if (!busy) return 'No hands are free before.';
-      return mover && hold.mover !== busy && tasks.about[hold.mover]?.stage ? `No hands for “${mover.name}” a minute earlier: they are at ${name(busy)}.` : `No hands are free: they are at ${name(busy)}${busy.startsWith('wash') ? '' : ` until ${clock(end(busy))}`}.`;
+      return mover && hold.mover !== busy && tasks.about[hold.mover]?.stage
+        ? `No hands for “${mover.name}” a minute earlier: they are at ${name(busy)}.`
+        : `No hands are free: they are at ${name(busy)}${busy.startsWith('wash') ? '' : ` until ${clock(end(busy))}`}.`;
     }
     case 'vessel':
-      return hold.washed ? `The ${hold.resource} has to be washed first, after ${name(hold.lastTask)}.` : `The ${hold.resource} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
+      return hold.washed
+        ? `The ${hold.resource} has to be washed first, after ${name(hold.lastTask)}.`
+        : `The ${hold.resource} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
     case 'full':
       return `Every ${hold.resource} is taken until then.`;
     case 'heat':
-      return hold.lastTask ? `The oven is at ${hold.celsius} °C until ${clock(end(hold.lastTask))}.` : `The oven has not come to ${hold.celsius} °C before.`;
+      return hold.lastTask
+        ? `The oven is at ${hold.celsius} °C until ${clock(end(hold.lastTask))}.`
+        : `The oven has not come to ${hold.celsius} °C before.`;
     case 'together':
       return `${name(hold.task)} must follow soon after it, and cannot come earlier.`;
     case 'nothing':

@@ -14,11 +14,19 @@ const planner = {
   first: (problem: Problem): Planned => explain(problem, search(problem, { seed: SEED, rounds: 0 }), false),
   better: (problem: Problem): Planned => {
     const until = performance.now() + MOST_MS;
-    return explain(problem, late(problem, settle(problem, search(problem, { seed: SEED, rounds: ROUNDS, enough: () => performance.now() > until }))), true);
+    return explain(
+      problem,
+      late(
+        problem,
+        settle(problem, search(problem, { seed: SEED, rounds: ROUNDS, enough: () => performance.now() > until })),
+      ),
+      true,
+    );
   },
 };
 
-const late = (problem: Problem, plan: Planned['plan']) => (problem.tasks.some((task) => task.id === OVEN_ON) ? startLate(problem, plan, OVEN_ON) : plan);
+const late = (problem: Problem, plan: Planned['plan']) =>
+  problem.tasks.some((task) => task.id === OVEN_ON) ? startLate(problem, plan, OVEN_ON) : plan;
 
 function explain(problem: Problem, plan: Planned['plan'], settled: boolean): Planned {
   return {

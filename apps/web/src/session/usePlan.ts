@@ -8,9 +8,14 @@ import type { Planner } from './plan.worker.ts';
 import { planFound, type PlanResult } from './planSlice.ts';
 
 let planner: Remote<Planner> | undefined;
-const worker = (): Remote<Planner> => (planner ??= wrap<Planner>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })));
+const worker = (): Remote<Planner> =>
+  (planner ??= wrap<Planner>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })));
 
-export type Planning = { readonly state: 'nothing to cook' } | { readonly state: 'planning'; readonly tasks: SessionTasks } | { readonly state: 'impossible'; readonly why: string } | { readonly state: 'planned'; readonly result: PlanResult };
+export type Planning =
+  | { readonly state: 'nothing to cook' }
+  | { readonly state: 'planning'; readonly tasks: SessionTasks }
+  | { readonly state: 'impossible'; readonly why: string }
+  | { readonly state: 'planned'; readonly result: PlanResult };
 
 /**
  * The plan of the session's batches as they stand. A first plan comes at once, a better one within a second; both land in the store.
@@ -26,7 +31,9 @@ export function usePlan(view: KitchenView): Planning {
 
   const tasks = useMemo(() => {
     if (!session || open.length === 0) return undefined;
-    const planned = open.map(({ state, scaled }) => ({ id: state.id, scaled })).sort((a, b) => a.id.localeCompare(b.id));
+    const planned = open
+      .map(({ state, scaled }) => ({ id: state.id, scaled }))
+      .sort((a, b) => a.id.localeCompare(b.id));
     return expandSession(session.id, planned, kitchen.equipment, session.cooks);
   }, [session, open, kitchen.equipment]);
   const fingerprint = useMemo(() => (tasks ? JSON.stringify(tasks.problem) : ''), [tasks]);

@@ -18,8 +18,14 @@ export function AddLot({ view }: { view: KitchenView }) {
   const input = useRef<{ focus: () => void }>(null);
   const send = useCommand();
   const { currency } = view.kitchen.equipment;
-  const bought = useMemo(() => [...view.foods.values()].filter((food) => food.facts.kind !== 'component' && food.facts.kind !== 'water'), [view.foods]);
-  const read = useMemo(() => readShelfLine(text, bought, view.kitchen.places, minorDigits(currency)), [text, bought, view.kitchen.places, currency]);
+  const bought = useMemo(
+    () => [...view.foods.values()].filter((food) => food.facts.kind !== 'component' && food.facts.kind !== 'water'),
+    [view.foods],
+  );
+  const read = useMemo(
+    () => readShelfLine(text, bought, view.kitchen.places, minorDigits(currency)),
+    [text, bought, view.kitchen.places, currency],
+  );
   const place = read.place ?? view.kitchen.places.find((p) => p.id === placeId);
   const counted = amountOf(read);
 
@@ -32,7 +38,14 @@ export function AddLot({ view }: { view: KitchenView }) {
     const amount = inBase(counted.quantity).round(3).toString();
     const sent = await send({
       path: 'lots',
-      body: { id: newId(), food: read.food.id, place: place.id, amount, origin: read.priceMinor === undefined ? 'found' : 'bought', ...(read.priceMinor === undefined ? {} : { priceMinor: read.priceMinor }) },
+      body: {
+        id: newId(),
+        food: read.food.id,
+        place: place.id,
+        amount,
+        origin: read.priceMinor === undefined ? 'found' : 'bought',
+        ...(read.priceMinor === undefined ? {} : { priceMinor: read.priceMinor }),
+      },
       touches: ['shelf'],
       undo: `Added ${show(counted.quantity)} ${read.food.name}, ${place.name}`,
       quiet: true,
@@ -51,9 +64,23 @@ export function AddLot({ view }: { view: KitchenView }) {
       <form onSubmit={(event) => void add(event)}>
         <div style={{ flex: 1, minWidth: 240 }}>
           <label htmlFor="add-line">Add to the shelf</label>
-          <Input id="add-line" ref={input as never} size="large" autoComplete="off" placeholder="500 g hazelnuts, dry cupboard, 6.40" value={text} onChange={(event) => setText(event.target.value)} />
+          <Input
+            id="add-line"
+            ref={input as never}
+            size="large"
+            autoComplete="off"
+            placeholder="500 g hazelnuts, dry cupboard, 6.40"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
         </div>
-        <Button size="large" htmlType="submit" loading={busy} disabled={text.trim() === ''} style={{ alignSelf: 'end' }}>
+        <Button
+          size="large"
+          htmlType="submit"
+          loading={busy}
+          disabled={text.trim() === ''}
+          style={{ alignSelf: 'end' }}
+        >
           Add
         </Button>
       </form>
@@ -64,11 +91,28 @@ export function AddLot({ view }: { view: KitchenView }) {
               <b>{read.food.name}</b>
             </span>
           ) : (
-            <span className="add-part asks">which food?{asks && read.rest ? ` “${read.rest}” is not known here` : ''}</span>
+            <span className="add-part asks">
+              which food?{asks && read.rest ? ` “${read.rest}” is not known here` : ''}
+            </span>
           )}
-          {counted.state === 'known' ? <span className="add-part">{show(counted.quantity)}</span> : <span className="add-part asks">{counted.ask}</span>}
-          {place ? <span className="add-part">{place.name}</span> : (
-            <Select aria-label="Where does it go?" size="small" style={{ minWidth: 190 }} placeholder="Where does it go?" value={placeId} onChange={setPlaceId} options={view.kitchen.places.map(({ id, name }) => ({ value: id, label: name }))} status={tried ? 'error' : ''} />
+          {counted.state === 'known' ? (
+            <span className="add-part">{show(counted.quantity)}</span>
+          ) : (
+            <span className="add-part asks">{counted.ask}</span>
+          )}
+          {place ? (
+            <span className="add-part">{place.name}</span>
+          ) : (
+            <Select
+              aria-label="Where does it go?"
+              size="small"
+              style={{ minWidth: 190 }}
+              placeholder="Where does it go?"
+              value={placeId}
+              onChange={setPlaceId}
+              options={view.kitchen.places.map(({ id, name }) => ({ value: id, label: name }))}
+              status={tried ? 'error' : ''}
+            />
           )}
           {read.priceMinor !== undefined && <span className="add-part">{moneyText(read.priceMinor, currency)}</span>}
           {read.food && read.rest && <span className="add-part asks">not understood: “{read.rest}”</span>}
@@ -83,7 +127,8 @@ export function AddLot({ view }: { view: KitchenView }) {
   );
 }
 
-type Counted = { readonly state: 'known'; readonly quantity: Quantity } | { readonly state: 'asked'; readonly ask: string };
+type Counted =
+  { readonly state: 'known'; readonly quantity: Quantity } | { readonly state: 'asked'; readonly ask: string };
 
 /** The amount in the unit this food is counted in, or what has to be asked. */
 function amountOf(read: ShelfLine): Counted {
@@ -92,5 +137,7 @@ function amountOf(read: ShelfLine): Counted {
   if (inBase(written).compare(0) <= 0) return { state: 'asked', ask: 'how much? more than nothing' };
   if (!read.food) return { state: 'known', quantity: written };
   const counted = inBaseOf(read.food, written);
-  return counted.ok ? { state: 'known', quantity: counted.value } : { state: 'asked', ask: `in ${read.food.facts.base}? ${counted.problem.remedy}` };
+  return counted.ok
+    ? { state: 'known', quantity: counted.value }
+    : { state: 'asked', ask: `in ${read.food.facts.base}? ${counted.problem.remedy}` };
 }

@@ -31,7 +31,12 @@ function Eat({ view }: { view: KitchenView }) {
   const eat = async () => {
     setBusy(true);
     const takes = chosen.flatMap((each) => takesFor(each, plate[each.food.id] ?? 0));
-    const sent = await send({ path: 'meals', body: { takes }, touches: ['shelf', 'week'], undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}` });
+    const sent = await send({
+      path: 'meals',
+      body: { takes },
+      touches: ['shelf', 'week'],
+      undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}`,
+    });
     setBusy(false);
     if (sent.ok) setPlate({});
   };
@@ -54,7 +59,10 @@ function Eat({ view }: { view: KitchenView }) {
       <div className="page-head">
         <h1>{first ? `${first.name} first, it keeps ${untilWords(first.until, view.today)}` : 'Ready to eat'}</h1>
         <p>
-          {here.length === 0 ? 'Nobody is here today.' : `${here.length} eat today: ${here.map((eater) => eater.name).join(', ')}.`} Choose portions for the plates, then say that they are eaten.
+          {here.length === 0
+            ? 'Nobody is here today.'
+            : `${here.length} eat today: ${here.map((eater) => eater.name).join(', ')}.`}{' '}
+          Choose portions for the plates, then say that they are eaten.
         </p>
       </div>
       <div className="split">
@@ -75,7 +83,13 @@ function Eat({ view }: { view: KitchenView }) {
                   <p className="soft">{each.beforeEating}</p>
                 </div>
                 <div className="ready-strip">{strip && <SupplyStrip item={strip} nowShare={0} />}</div>
-                <Stepper label={`Portions of ${each.name} to eat`} value={plate[each.food.id] ?? 0} least={0} most={each.portions} onChange={(n) => setPlate({ ...plate, [each.food.id]: n })} />
+                <Stepper
+                  label={`Portions of ${each.name} to eat`}
+                  value={plate[each.food.id] ?? 0}
+                  least={0}
+                  most={each.portions}
+                  onChange={(n) => setPlate({ ...plate, [each.food.id]: n })}
+                />
               </section>
             );
           })}
@@ -93,11 +107,23 @@ function Eat({ view }: { view: KitchenView }) {
             ))
           )}
           {here.length > 0 && (
-            <Button className="one-action" onClick={() => setPlate(Object.fromEntries(ready.map((each) => [each.food.id, Math.min(here.length, each.portions)])))}>
+            <Button
+              className="one-action"
+              onClick={() =>
+                setPlate(Object.fromEntries(ready.map((each) => [each.food.id, Math.min(here.length, each.portions)])))
+              }
+            >
               One of each for all {here.length}
             </Button>
           )}
-          <Button type="primary" size="large" className="one-action" disabled={portions === 0} loading={busy} onClick={() => void eat()}>
+          <Button
+            type="primary"
+            size="large"
+            className="one-action"
+            disabled={portions === 0}
+            loading={busy}
+            onClick={() => void eat()}
+          >
             {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
           </Button>
           <p className="soft" style={{ marginTop: 12 }}>
@@ -112,7 +138,13 @@ function Eat({ view }: { view: KitchenView }) {
   );
 }
 
-const allergensOf = (chosen: readonly { readonly food: { readonly facts: { readonly allergens?: readonly string[] } } }[]): string => {
+const allergensOf = (
+  chosen: readonly { readonly food: { readonly facts: { readonly allergens?: readonly string[] } } }[],
+): string => {
   const found = [...new Set(chosen.flatMap((each) => each.food.facts.allergens ?? []))];
-  return chosen.length === 0 ? '' : found.length > 0 ? `Contains ${found.join(', ')}.` : 'None of the listed allergens.';
+  return chosen.length === 0
+    ? ''
+    : found.length > 0
+      ? `Contains ${found.join(', ')}.`
+      : 'None of the listed allergens.';
 };

@@ -1,6 +1,6 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
-import type { MovementState } from '@kestrel-ridge/core/formats';
+import type { LotState, MovementState } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, Form, InputNumber, Select } from 'antd';
 import { useState } from 'react';
@@ -38,9 +38,18 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
 
   const ask = async (section: string, path: string, body: object, undo: string) => {
     setFaults({});
-    const sent = await send({ ...counts, path: `lots/${state.id}/${path}`, body: { ...body, version: state.version }, undo, quiet: true });
-    if (sent.ok) close();
-    else setFaults({ [section]: sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail });
+    const sent = await send({
+      ...counts,
+      path: `lots/${state.id}/${path}`,
+      body: { ...body, version: state.version },
+      undo,
+      quiet: true,
+    });
+    if (sent.ok) return close();
+    const { code, errors, detail, now } = sent.problem;
+    const there = code === 'stale' ? (now as LotState | undefined)?.onHand : undefined;
+    const both = there === undefined ? '' : ` It holds ${said(Number(there))} now; you saw ${said(whole)}.`;
+    setFaults({ [section]: (errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || detail) + both });
   };
   const amount = (n: number | null) => new Fraction(n ?? 0).round(3).toString();
   const said = (n: number) => show(ofBase(state.base, n));
@@ -52,7 +61,10 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
         <Button type="text" icon={<CloseOutlined />} aria-label="Close" onClick={close} />
       </div>
       <p>
-        <span className="number" style={{ fontSize: 22 }}>{lotAmount(lot)}</span> <span className="soft">in {lot.place.name}</span>
+        <span className="number" style={{ fontSize: 22 }}>
+          {lotAmount(lot)}
+        </span>{' '}
+        <span className="soft">in {lot.place.name}</span>
       </p>
       {lot.until && (
         <p>
@@ -61,7 +73,8 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       )}
       {state.priced && (
         <p className="soft">
-          {moneyText(state.priced.minor, view.kitchen.equipment.currency)} for {show(ofBase(state.base, state.priced.amount))}
+          {moneyText(state.priced.minor, view.kitchen.equipment.currency)} for{' '}
+          {show(ofBase(state.base, state.priced.amount))}
         </p>
       )}
       {food.facts.allergens && food.facts.allergens.length > 0 && <p>Contains {food.facts.allergens.join(', ')}</p>}
@@ -70,14 +83,36 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
         <h3>How much is there?</h3>
         <div className="tap-row">
           {SHARES.map(({ name, share }) => (
-            <Button key={name} onClick={() => void ask('count', 'count', { amount: amount(whole * share) }, `Counted ${food.name}: ${said(whole * share)}`)}>
+            <Button
+              key={name}
+              onClick={() =>
+                void ask(
+                  'count',
+                  'count',
+                  { amount: amount(whole * share) },
+                  `Counted ${food.name}: ${said(whole * share)}`,
+                )
+              }
+            >
               {name}
             </Button>
           ))}
         </div>
         <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
-          <InputNumber aria-label={`Amount of ${food.name} in ${state.base}`} min={0} suffix={state.base} value={count} onChange={setCount} style={{ width: 130 }} />{' '}
-          <Button disabled={count === null} onClick={() => void ask('count', 'count', { amount: amount(count) }, `Counted ${food.name}: ${said(count ?? 0)}`)}>
+          <InputNumber
+            aria-label={`Amount of ${food.name} in ${state.base}`}
+            min={0}
+            suffix={state.base}
+            value={count}
+            onChange={setCount}
+            style={{ width: 130 }}
+          />{' '}
+          <Button
+            disabled={count === null}
+            onClick={() =>
+              void ask('count', 'count', { amount: amount(count) }, `Counted ${food.name}: ${said(count ?? 0)}`)
+            }
+          >
             Correct
           </Button>
         </Form.Item>
@@ -86,9 +121,36 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       <section>
         <h3>Move</h3>
         <Form.Item validateStatus={faults['move'] ? 'error' : ''} help={faults['move']}>
-          <Select aria-label="New place" placeholder="Where to?" style={{ width: '100%', marginBottom: 8 }} value={to} onChange={setTo} options={view.kitchen.places.filter((place) => place.id !== lot.place.id).map(({ id, name }) => ({ value: id, label: name }))} />
-          <InputNumber aria-label={`Amount to move in ${state.base}`} min={0} max={whole} suffix={state.base} value={moved} onChange={setMoved} style={{ width: 130 }} />{' '}
-          <Button disabled={!to || !moved} onClick={() => void ask('move', 'move', { id: newId(), place: to, amount: amount(moved) }, `Moved ${said(moved ?? 0)} ${food.name}`)}>
+          <Select
+            aria-label="New place"
+            placeholder="Where to?"
+            style={{ width: '100%', marginBottom: 8 }}
+            value={to}
+            onChange={setTo}
+            options={view.kitchen.places
+              .filter((place) => place.id !== lot.place.id)
+              .map(({ id, name }) => ({ value: id, label: name }))}
+          />
+          <InputNumber
+            aria-label={`Amount to move in ${state.base}`}
+            min={0}
+            max={whole}
+            suffix={state.base}
+            value={moved}
+            onChange={setMoved}
+            style={{ width: 130 }}
+          />{' '}
+          <Button
+            disabled={!to || !moved}
+            onClick={() =>
+              void ask(
+                'move',
+                'move',
+                { id: newId(), place: to, amount: amount(moved) },
+                `Moved ${said(moved ?? 0)} ${food.name}`,
+              )
+            }
+          >
             Move
           </Button>
         </Form.Item>
@@ -98,9 +160,34 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       <section>
         <h3>Throw away</h3>
         <Form.Item validateStatus={faults['throw'] ? 'error' : ''} help={faults['throw']}>
-          <Select aria-label="Why?" style={{ width: '100%', marginBottom: 8 }} value={reason} onChange={setReason} options={REASONS.map((value) => ({ value, label: value }))} />
-          <InputNumber aria-label={`Amount thrown away in ${state.base}`} min={0} max={whole} suffix={state.base} value={thrown} onChange={setThrown} style={{ width: 130 }} />{' '}
-          <Button danger disabled={!thrown} onClick={() => void ask('throw', 'throw', { amount: amount(thrown), reason }, `Threw away ${said(thrown ?? 0)} ${food.name}`)}>
+          <Select
+            aria-label="Why?"
+            style={{ width: '100%', marginBottom: 8 }}
+            value={reason}
+            onChange={setReason}
+            options={REASONS.map((value) => ({ value, label: value }))}
+          />
+          <InputNumber
+            aria-label={`Amount thrown away in ${state.base}`}
+            min={0}
+            max={whole}
+            suffix={state.base}
+            value={thrown}
+            onChange={setThrown}
+            style={{ width: 130 }}
+          />{' '}
+          <Button
+            danger
+            disabled={!thrown}
+            onClick={() =>
+              void ask(
+                'throw',
+                'throw',
+                { amount: amount(thrown), reason },
+                `Threw away ${said(thrown ?? 0)} ${food.name}`,
+              )
+            }
+          >
             Throw
           </Button>
         </Form.Item>
@@ -133,4 +220,5 @@ function History({ lot }: { lot: ShelfLot }) {
   );
 }
 
-const signed = (movement: MovementState, lot: ShelfLot): string => `${movement.amount.startsWith('-') ? '−' : '+'}${show(ofBase(lot.state.base, new Fraction(movement.amount).abs()))}`;
+const signed = (movement: MovementState, lot: ShelfLot): string =>
+  `${movement.amount.startsWith('-') ? '−' : '+'}${show(ofBase(lot.state.base, new Fraction(movement.amount).abs()))}`;

@@ -11,7 +11,13 @@ export function LotRow({ lot, today, open, onOpen }: { lot: ShelfLot; today: Day
   const pressing = lot.urgency !== 'later' && lot.urgency !== 'unknown';
   return (
     <li>
-      <button type="button" className={`lot-row ${lot.urgency}${open ? ' open' : ''}`} onClick={onOpen} aria-expanded={open} data-testid={`lot-${lot.food.name}`}>
+      <button
+        type="button"
+        className={`lot-row ${lot.urgency}${open ? ' open' : ''}`}
+        onClick={onOpen}
+        aria-expanded={open}
+        data-testid={`lot-${lot.food.name}`}
+      >
         <span className="lot-name">
           {lot.food.name}
           {pressing && <small>{lot.place.name}</small>}

@@ -15,16 +15,41 @@ const PRESSING = ['past', 'today', 'soon'];
 
 function Shelf({ view }: { view: KitchenView }) {
   const [open, setOpen] = useState<string>();
-  const byUrgency = useMemo(() => [...view.lots].sort((a, b) => (a.until?.value ?? '9999').localeCompare(b.until?.value ?? '9999') || a.food.name.localeCompare(b.food.name)), [view.lots]);
+  const byUrgency = useMemo(
+    () =>
+      [...view.lots].sort(
+        (a, b) =>
+          (a.until?.value ?? '9999').localeCompare(b.until?.value ?? '9999') || a.food.name.localeCompare(b.food.name),
+      ),
+    [view.lots],
+  );
   const pressing = byUrgency.filter((lot) => PRESSING.includes(lot.urgency));
   const chosen = view.lots.find((lot) => lot.state.id === open);
-  const row = (lot: ShelfLot) => <LotRow key={lot.state.id} lot={lot} today={view.today} open={lot.state.id === open} onOpen={() => setOpen(lot.state.id === open ? undefined : lot.state.id)} />;
+  const row = (lot: ShelfLot) => (
+    <LotRow
+      key={lot.state.id}
+      lot={lot}
+      today={view.today}
+      open={lot.state.id === open}
+      onOpen={() => setOpen(lot.state.id === open ? undefined : lot.state.id)}
+    />
+  );
 
   return (
     <main className="page">
       <div className="page-head">
-        <h1>{pressing.length > 0 ? `Use ${pressing.length === 1 ? 'one thing' : `${pressing.length} things`} first` : view.lots.length > 0 ? 'Nothing on the shelf presses' : 'The shelf is empty'}</h1>
-        <p>{view.lots.length > 0 ? 'Touch a line to count it, move it, or throw it away.' : 'Write what is there, one line each.'}</p>
+        <h1>
+          {pressing.length > 0
+            ? `Use ${pressing.length === 1 ? 'one thing' : `${pressing.length} things`} first`
+            : view.lots.length > 0
+              ? 'Nothing on the shelf presses'
+              : 'The shelf is empty'}
+        </h1>
+        <p>
+          {view.lots.length > 0
+            ? 'Touch a line to count it, move it, or throw it away.'
+            : 'Write what is there, one line each.'}
+        </p>
       </div>
       <AddLot view={view} />
       <div className={chosen ? 'split' : undefined}>

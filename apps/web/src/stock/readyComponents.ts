@@ -15,7 +15,8 @@ export interface ReadyComponent {
   readonly cold: readonly ShelfLot[];
 }
 
-const portionsOf = (lots: readonly ShelfLot[]): number => Math.floor(lots.reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG ?? 1), 0) + 1e-6);
+const portionsOf = (lots: readonly ShelfLot[]): number =>
+  Math.floor(lots.reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG ?? 1), 0) + 1e-6);
 
 /** What stands in boxes, what keeps least first. */
 export function readyComponents(view: KitchenView): readonly ReadyComponent[] {
@@ -25,15 +26,30 @@ export function readyComponents(view: KitchenView): readonly ReadyComponent[] {
       const food = view.foods.get(component.id);
       const lots = view.lots.filter((lot) => lot.food.id === component.id && lot.state.portionG !== null);
       if (!food || lots.length === 0) return [];
-      const cold = lots.filter((lot) => lot.place.kind !== 'freezer').sort((a, b) => byExpiry(asDatedLot(a), asDatedLot(b)));
+      const cold = lots
+        .filter((lot) => lot.place.kind !== 'freezer')
+        .sort((a, b) => byExpiry(asDatedLot(a), asDatedLot(b)));
       const frozen = lots.filter((lot) => lot.place.kind === 'freezer');
-      return [{ food, name: component.name, beforeEating: component.beforeEating, portions: portionsOf(cold), frozen: portionsOf(frozen), until: cold[0]?.until?.value, cold }];
+      return [
+        {
+          food,
+          name: component.name,
+          beforeEating: component.beforeEating,
+          portions: portionsOf(cold),
+          frozen: portionsOf(frozen),
+          until: cold[0]?.until?.value,
+          cold,
+        },
+      ];
     })
     .sort((a, b) => (a.until ?? '9999').localeCompare(b.until ?? '9999') || a.name.localeCompare(b.name));
 }
 
 /** Portions taken from boxes, the first to expire first, as the server wants them told. */
-export function takesFor(ready: ReadyComponent, portions: number): readonly { readonly lot: string; readonly amount: string; readonly version: number }[] {
+export function takesFor(
+  ready: ReadyComponent,
+  portions: number,
+): readonly { readonly lot: string; readonly amount: string; readonly version: number }[] {
   const takes: { lot: string; amount: string; version: number }[] = [];
   let open = portions;
   for (const lot of ready.cold) {

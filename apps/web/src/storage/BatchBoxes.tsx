@@ -18,22 +18,35 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
   const component = scaled.recipe.component;
   const [boxes, setBoxes] = useState<readonly DraftBox[]>(() => suggestBoxes(batch, view.kitchen.equipment.boxes));
   const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string>();
   const send = useCommand();
   const { modal } = App.useApp();
   const planned = Math.round(scaled.portions.valueOf());
   const boxed = boxes.reduce((sum, box) => sum + box.portions, 0);
   const placeId = (kind: DraftBox['place']) => view.kitchen.places.find((place) => place.kind === kind)?.id;
   const food = view.foods.get(component.id);
-  const change = (id: string, what: Partial<DraftBox>) => setBoxes(boxes.map((box) => (box.id === id ? { ...box, ...what } : box)));
-  const untilIn = (place: DraftBox['place']) => food && keepsUntil(food, place, { madeOn: view.today, ...(place === 'freezer' ? { frozenOn: view.today } : {}) });
+  const change = (id: string, what: Partial<DraftBox>) =>
+    setBoxes(boxes.map((box) => (box.id === id ? { ...box, ...what } : box)));
+  const untilIn = (place: DraftBox['place']) =>
+    food && keepsUntil(food, place, { madeOn: view.today, ...(place === 'freezer' ? { frozenOn: view.today } : {}) });
   const cost = costAhead(view, [scaled])[0];
   const missing = boxes.some((box) => !placeId(box.place));
 
   const putAway = async (ifShort: 'refuse' | 'take what is there') => {
     setBusy(true);
-    const body = { boxes: boxes.map(({ id, place, portions }) => ({ id, place: placeId(place), portions })), ifShort, version: state.version };
-    const sent = await send({ path: `batches/${state.id}/put-away`, body, touches: ['shelf', 'week', 'run'], quiet: ifShort === 'refuse' });
+    const body = {
+      boxes: boxes.map(({ id, place, portions }) => ({ id, place: placeId(place), portions })),
+      ifShort,
+      version: state.version,
+    };
+    const sent = await send({
+      path: `batches/${state.id}/put-away`,
+      body,
+      touches: ['shelf', 'week', 'run'],
+      quiet: true,
+    });
     setBusy(false);
+    if (!sent.ok && sent.problem.code !== 'short') setFault(sent.problem.detail);
     if (!sent.ok && sent.problem.code === 'short')
       void modal.confirm({
         title: 'The shelf holds less than was used',
@@ -57,18 +70,45 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
               <span className="box-picture" aria-hidden="true">
                 <i className={box.place} style={{ height: `${Math.min(100, box.portions * 16 + 14)}%` }} />
               </span>
-              <Stepper label={`Portions in box ${n + 1} of ${component.name}`} value={box.portions} least={1} most={100} onChange={(portions) => change(box.id, { portions })} />
-              <Segmented<DraftBox['place']> aria-label={`Where box ${n + 1} of ${component.name} goes`} value={box.place} onChange={(place) => change(box.id, { place })} options={['fridge', 'freezer']} />
-              <Button type="text" icon={<DeleteOutlined />} aria-label={`Remove box ${n + 1} of ${component.name}`} disabled={boxes.length === 1} onClick={() => setBoxes(boxes.filter((each) => each.id !== box.id))} />
+              <Stepper
+                label={`Portions in box ${n + 1} of ${component.name}`}
+                value={box.portions}
+                least={1}
+                most={100}
+                onChange={(portions) => change(box.id, { portions })}
+              />
+              <Segmented<DraftBox['place']>
+                aria-label={`Where box ${n + 1} of ${component.name} goes`}
+                value={box.place}
+                onChange={(place) => change(box.id, { place })}
+                options={['fridge', 'freezer']}
+              />
+              <Button
+                type="text"
+                icon={<DeleteOutlined />}
+                aria-label={`Remove box ${n + 1} of ${component.name}`}
+                disabled={boxes.length === 1}
+                onClick={() => setBoxes(boxes.filter((each) => each.id !== box.id))}
+              />
             </li>
           ))}
         </ul>
         <div className="boxes-foot">
-          <Button icon={<PlusOutlined />} onClick={() => setBoxes([...boxes, { id: newId(), place: 'fridge', portions: Math.max(1, planned - boxed) }])}>
+          <Button
+            icon={<PlusOutlined />}
+            onClick={() =>
+              setBoxes([...boxes, { id: newId(), place: 'fridge', portions: Math.max(1, planned - boxed) }])
+            }
+          >
             One more box
           </Button>
           <span className={boxed === planned ? 'soft' : 'cannot'}>
-            {boxed} of {planned} portions in boxes{boxed < planned ? ': the rest counts as not kept' : boxed > planned ? ': more than planned, so each is smaller' : ''}
+            {boxed} of {planned} portions in boxes
+            {boxed < planned
+              ? ': the rest counts as not kept'
+              : boxed > planned
+                ? ': more than planned, so each is smaller'
+                : ''}
           </span>
         </div>
       </div>
@@ -78,7 +118,15 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
           .map((place) => {
             const until = untilIn(place);
             const box = boxes.find((each) => each.place === place);
-            const lines = labelLines({ name: component.name, madeOn: view.today, keepsUntil: until?.value, place, portions: box?.portions ?? 1, allergens: food?.facts.allergens ?? [], beforeEating: component.beforeEating });
+            const lines = labelLines({
+              name: component.name,
+              madeOn: view.today,
+              keepsUntil: until?.value,
+              place,
+              portions: box?.portions ?? 1,
+              allergens: food?.facts.allergens ?? [],
+              beforeEating: component.beforeEating,
+            });
             return (
               <div key={place} className="label">
                 {lines.map((text, n) => (
@@ -93,8 +141,23 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
             {moneyText(cost.usedMinor, view.kitchen.equipment.currency)}
           </p>
         )}
-        {missing && <p className="cannot">This kitchen has no {boxes.find((box) => !placeId(box.place))?.place}. Choose the other place.</p>}
-        <Button type={first ? 'primary' : 'default'} size="large" loading={busy} disabled={missing} onClick={() => void putAway('refuse')}>
+        {fault && (
+          <p className="cannot" role="alert">
+            {fault}
+          </p>
+        )}
+        {missing && (
+          <p className="cannot">
+            This kitchen has no {boxes.find((box) => !placeId(box.place))?.place}. Choose the other place.
+          </p>
+        )}
+        <Button
+          type={first ? 'primary' : 'default'}
+          size="large"
+          loading={busy}
+          disabled={missing}
+          onClick={() => void putAway('refuse')}
+        >
           Put away {component.name}
         </Button>
       </aside>

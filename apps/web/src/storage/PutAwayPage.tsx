@@ -25,9 +25,17 @@ function PutAway({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head">
         <h1>
-          {open.length === 0 && done.length > 0 ? 'All is put away' : !cooked ? 'Nothing is cooked yet' : `${open.length} ${open.length === 1 ? 'dish' : 'dishes'} to box`}
+          {open.length === 0 && done.length > 0
+            ? 'All is put away'
+            : !cooked
+              ? 'Nothing is cooked yet'
+              : `${open.length} ${open.length === 1 ? 'dish' : 'dishes'} to box`}
         </h1>
-        <p>{cooked && open.length > 0 ? 'Shallow boxes, name and date on each. Then the ingredients leave the shelf and the cost is booked.' : ''}</p>
+        <p>
+          {cooked && open.length > 0
+            ? 'Shallow boxes, name and date on each. Then the ingredients leave the shelf and the cost is booked.'
+            : ''}
+        </p>
       </div>
       {!cooked && (
         <Empty title="First the cooking">
@@ -63,7 +71,15 @@ function PutAway({ view }: { view: KitchenView }) {
 }
 
 /** Cooked dishes first, ready to be boxed; what still cooks stands closed below. */
-function OpenBatches({ view, session, open }: { view: KitchenView; session: string; open: readonly ScaledBatchView[] }) {
+function OpenBatches({
+  view,
+  session,
+  open,
+}: {
+  view: KitchenView;
+  session: string;
+  open: readonly ScaledBatchView[];
+}) {
   const { data } = useRunQuery({ kitchen: view.kitchen.id, session });
   const [anyway, setAnyway] = useState<readonly string[]>([]);
   const left = useMemo(() => stepsLeft(data?.run ?? undefined), [data]);
@@ -82,7 +98,9 @@ function OpenBatches({ view, session, open }: { view: KitchenView; session: stri
               <span className="soft">
                 still cooking, {left.get(batch.state.id)} {left.get(batch.state.id) === 1 ? 'step' : 'steps'} to go
               </span>
-              <Button onClick={() => setAnyway([...anyway, batch.state.id])}>Box {batch.recipe.document.component.name} anyway</Button>
+              <Button onClick={() => setAnyway([...anyway, batch.state.id])}>
+                Box {batch.recipe.document.component.name} anyway
+              </Button>
             </li>
           ))}
         </ul>
@@ -96,7 +114,8 @@ function stepsLeft(run: RunState | undefined): ReadonlyMap<string, number> {
   const left = new Map<string, number>();
   if (!run) return left;
   const facts = foldRun(run.events);
-  for (const { id, batch } of Object.values(run.about)) if (batch && facts.get(id)?.doneAt === undefined) left.set(batch, (left.get(batch) ?? 0) + 1);
+  for (const { id, batch } of Object.values(run.about))
+    if (batch && facts.get(id)?.doneAt === undefined) left.set(batch, (left.get(batch) ?? 0) + 1);
   return left;
 }
 
@@ -106,7 +125,10 @@ function Booked({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) 
   if (!cost) return null;
   const { currency } = view.kitchen.equipment;
   const portions = Number(cost.portions);
-  const shares = splitMoney(cost.usedMinor, Array.from({ length: portions }, () => new Fraction(1)));
+  const shares = splitMoney(
+    cost.usedMinor,
+    Array.from({ length: portions }, () => new Fraction(1)),
+  );
   const least = Math.min(...shares);
   const most = Math.max(...shares);
   return (

@@ -15,6 +15,7 @@ export function suggestBoxes(batch: ScaledBatchView, boxes: readonly BoxKind[]):
   const frozen = Math.min(portions, Math.round(Number(batch.state.freezePortions)));
   const sizes = boxes.map((box) => portionsInBox(box, batch.scaled.portionG)).sort((a, b) => b - a);
   const perBox = sizes.find((size) => size <= 6) ?? sizes.at(-1) ?? 4;
-  const filled = (n: number, place: DraftBox['place']) => splitIntoBoxes(n, perBox).map((each) => ({ id: newId(), place, portions: each }));
+  const filled = (n: number, place: DraftBox['place']) =>
+    splitIntoBoxes(n, perBox).map((each) => ({ id: newId(), place, portions: each }));
   return [...filled(portions - frozen, 'fridge'), ...filled(frozen, 'freezer')];
 }

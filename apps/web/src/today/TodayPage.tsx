@@ -50,10 +50,12 @@ function Today({ view }: { view: KitchenView }) {
         </div>
         {result && session?.status !== 'done' && (
           <Link to="/cook" className="next-ridge">
-            <span className="soft">
-              hands busy, {duration(result.plan.makespan)} in all
-            </span>
-            <Ridge busy={result.busy} box={{ widthPx: 460, heightPx: 92 }} label={`How busy the hands are over ${duration(result.plan.makespan)}`} />
+            <span className="soft">hands busy, {duration(result.plan.makespan)} in all</span>
+            <Ridge
+              busy={result.busy}
+              box={{ widthPx: 460, heightPx: 92 }}
+              label={`How busy the hands are over ${duration(result.plan.makespan)}`}
+            />
             <span className="next-ends">
               <span>{clockAt(start, zone)}</span>
               <span>{clockAt(start + result.plan.makespan * 60_000, zone)}</span>
@@ -70,7 +72,9 @@ function Today({ view }: { view: KitchenView }) {
               <li key={each.batch} className="ahead-row">
                 <strong>{each.name}</strong>
                 <span>
-                  {each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}: begin between {dayAndClock(start - each.mostHours * 3_600_000, view)} and {dayAndClock(start - each.leastHours * 3_600_000, view)}
+                  {each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}: begin between{' '}
+                  {dayAndClock(start - each.mostHours * 3_600_000, view)} and{' '}
+                  {dayAndClock(start - each.leastHours * 3_600_000, view)}
                   {each.mostHours > 12 && ', in the fridge past 12 hours'}
                 </span>
                 <Cautions ids={each.cautions} />
@@ -100,6 +104,11 @@ function Today({ view }: { view: KitchenView }) {
 
 const dayAndClock = (ms: number, view: KitchenView): string => {
   const zone = view.kitchen.equipment.zone;
-  const on = new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(ms) as KitchenView['today'];
+  const on = new Intl.DateTimeFormat('en-CA', {
+    timeZone: zone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+  }).format(ms) as KitchenView['today'];
   return `${on === view.today ? '' : `${dayName(on)} `}${clockAt(ms, zone)}`;
 };

@@ -19,32 +19,62 @@ const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one
 /** What waits on each stretch of the trail. */
 export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   const urgent = view.lots.filter((lot) => lot.urgency === 'past' || lot.urgency === 'today' || lot.urgency === 'soon');
-  const portionsReady = view.lots.filter((lot) => lot.state.portionG !== null).reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
+  const portionsReady = view.lots
+    .filter((lot) => lot.state.portionG !== null)
+    .reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
   const strips = stripsOf(view, {});
-  const short = strips.filter((strip) => strip.strip.firstShort).sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
+  const short = strips
+    .filter((strip) => strip.strip.firstShort)
+    .sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
   const open = view.batches.filter((batch) => batch.state.status === 'planned');
   const missing = open.flatMap((batch) => shortages(view, batch));
   const { session } = view;
   const running = session?.status === 'running';
-  const finish = session && plan?.session === session.id && !running ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone) : undefined;
+  const finish =
+    session && plan?.session === session.id && !running
+      ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone)
+      : undefined;
   const done = view.batches.length - open.length;
 
   return {
     today: { short: dayName(view.today), long: '' },
     shelf: {
       short: urgent.length ? `${urgent.length} to use first` : view.lots.length ? 'nothing presses' : 'empty',
-      long: urgent.length ? `Use first: ${urgent.slice(0, 4).map((lot) => `${lot.food.name} (${untilWords(lot.until?.value, view.today)})`).join(', ')}` : view.lots.length ? `${many(view.lots.length, 'lot')}, none of them presses` : 'Nothing is on the shelf yet',
+      long: urgent.length
+        ? `Use first: ${urgent
+            .slice(0, 4)
+            .map((lot) => `${lot.food.name} (${untilWords(lot.until?.value, view.today)})`)
+            .join(', ')}`
+        : view.lots.length
+          ? `${many(view.lots.length, 'lot')}, none of them presses`
+          : 'Nothing is on the shelf yet',
     },
     week: {
-      short: short ? `${short.name} short ${dayName(firstShortDay(short.strip.firstShort?.day) as Day)}` : strips.length ? 'all reaches' : 'no dish yet',
-      long: short ? `${short.name} falls short from ${dayName(short.strip.firstShort?.day ?? view.today)} ${short.strip.firstShort?.meal ?? ''}` : strips.length ? 'Everything reaches to the end of the week' : 'No dish is chosen yet',
+      short: short
+        ? `${short.name} short ${dayName(firstShortDay(short.strip.firstShort?.day) as Day)}`
+        : strips.length
+          ? 'all reaches'
+          : 'no dish yet',
+      long: short
+        ? `${short.name} falls short from ${dayName(short.strip.firstShort?.day ?? view.today)} ${short.strip.firstShort?.meal ?? ''}`
+        : strips.length
+          ? 'Everything reaches to the end of the week'
+          : 'No dish is chosen yet',
     },
     scale: {
       short: missing.length ? `${missing[0]?.food.name ?? ''} short` : open.length ? 'all is there' : '',
-      long: missing.length ? `Missing on the shelf: ${missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}` : open.length ? 'All ingredients are on the shelf' : 'Nothing to scale',
+      long: missing.length
+        ? `Missing on the shelf: ${missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}`
+        : open.length
+          ? 'All ingredients are on the shelf'
+          : 'Nothing to scale',
     },
     cook: {
-      short: running ? 'under way' : session?.status === 'planned' && open.length ? `starts ${clockAt(Date.parse(session.startsAt), view.kitchen.equipment.zone)}` : '',
+      short: running
+        ? 'under way'
+        : session?.status === 'planned' && open.length
+          ? `starts ${clockAt(Date.parse(session.startsAt), view.kitchen.equipment.zone)}`
+          : '',
       long: running
         ? 'The session is under way'
         : session?.status === 'planned' && open.length
@@ -53,11 +83,15 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     },
     putAway: {
       short: running ? `${open.length} to box` : done > 0 ? `${done} of ${view.batches.length}` : '',
-      long: done > 0 || running ? `${done} of ${many(view.batches.length, 'dish', 'dishes')} put away` : 'Nothing to put away yet',
+      long:
+        done > 0 || running
+          ? `${done} of ${many(view.batches.length, 'dish', 'dishes')} put away`
+          : 'Nothing to put away yet',
     },
     eat: {
       short: portionsReady >= 1 ? `${Math.floor(portionsReady + 1e-6)} portions` : 'no boxes',
-      long: portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
+      long:
+        portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
     },
   };
 }
@@ -65,7 +99,12 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
 const firstShortDay = (day: Day | undefined): string => day ?? '9999';
 
 const sessionDay = (startsAt: string, view: KitchenView): string => {
-  const on = new Intl.DateTimeFormat('en-CA', { timeZone: view.kitchen.equipment.zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date(startsAt)) as Day;
+  const on = new Intl.DateTimeFormat('en-CA', {
+    timeZone: view.kitchen.equipment.zone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+  }).format(new Date(startsAt)) as Day;
   return on === view.today ? 'today at' : `${dayName(on)} at`;
 };
 

@@ -23,7 +23,12 @@ export function AddDish({ view }: { view: KitchenView }) {
     for (const document of STARTER_RECIPES) {
       const sent = await send({ path: 'recipes', body: { id: newId(), document }, touches: ['recipes'] });
       if (!sent.ok) break;
-      await send({ path: 'appetites', method: 'PUT', body: { food: document.component.id, portionsADay: 1 }, touches: ['week'] });
+      await send({
+        path: 'appetites',
+        method: 'PUT',
+        body: { food: document.component.id, portionsADay: 1 },
+        touches: ['week'],
+      });
     }
     setBusy(false);
   };
@@ -36,10 +41,18 @@ export function AddDish({ view }: { view: KitchenView }) {
     if (!session) {
       session = newId();
       const startsAt = new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
-      const made = await send({ path: 'sessions', body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 }, touches: ['week'] });
+      const made = await send({
+        path: 'sessions',
+        body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 },
+        touches: ['week'],
+      });
       if (!made.ok) return setBusy(false);
     }
-    const sent = await send({ path: 'batches', body: { id: newId(), session, recipe: chosen.id, portions: `${chosen.document.portions}`, freezePortions: '0' }, touches: ['week'] });
+    const sent = await send({
+      path: 'batches',
+      body: { id: newId(), session, recipe: chosen.id, portions: `${chosen.document.portions}`, freezePortions: '0' },
+      touches: ['week'],
+    });
     setBusy(false);
     if (sent.ok) setRecipe(undefined);
   };
@@ -47,7 +60,10 @@ export function AddDish({ view }: { view: KitchenView }) {
   if (view.recipes.length === 0)
     return (
       <Empty title="No recipe yet">
-        <p>Take five to begin with: a grain and a legume from the sealed cooker, a tray of roots, a blended sauce, greens from the hob.</p>
+        <p>
+          Take five to begin with: a grain and a legume from the sealed cooker, a tray of roots, a blended sauce, greens
+          from the hob.
+        </p>
         <Button type="primary" size="large" loading={busy} onClick={() => void takeStarters()}>
           Take the five recipes
         </Button>
@@ -56,7 +72,14 @@ export function AddDish({ view }: { view: KitchenView }) {
   if (running || choices.length === 0) return null;
   return (
     <div className="add-dish">
-      <Select aria-label="One more dish" style={{ minWidth: 280 }} placeholder={planned ? 'One more dish' : 'Choose a dish for a new session'} value={recipe} onChange={setRecipe} options={choices.map(({ id, name }) => ({ value: id, label: name }))} />
+      <Select
+        aria-label="One more dish"
+        style={{ minWidth: 280 }}
+        placeholder={planned ? 'One more dish' : 'Choose a dish for a new session'}
+        value={recipe}
+        onChange={setRecipe}
+        options={choices.map(({ id, name }) => ({ value: id, label: name }))}
+      />
       <Button disabled={!recipe} loading={busy} onClick={() => void add()}>
         Add to the week
       </Button>

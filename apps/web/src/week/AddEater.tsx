@@ -9,9 +9,16 @@ export function AddEater() {
   const [fault, setFault] = useState<string>();
   const send = useCommand();
   const add = async () => {
-    const sent = await send({ path: 'eaters', body: { id: newId(), name: name.trim(), appetite: 1, weekdays: [0, 1, 2, 3, 4, 5, 6] }, touches: ['week'], quiet: true });
+    const sent = await send({
+      path: 'eaters',
+      body: { id: newId(), name: name.trim(), appetite: 1, weekdays: [0, 1, 2, 3, 4, 5, 6] },
+      touches: ['week'],
+      quiet: true,
+    });
     if (sent.ok) setName('');
-    setFault(sent.ok ? undefined : sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);
+    setFault(
+      sent.ok ? undefined : sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail,
+    );
   };
   return (
     <form
@@ -21,7 +28,12 @@ export function AddEater() {
         void add();
       }}
     >
-      <Input aria-label="Name of one more eater" placeholder="one more" value={name} onChange={(event) => setName(event.target.value)} />
+      <Input
+        aria-label="Name of one more eater"
+        placeholder="one more"
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+      />
       <Button htmlType="submit" disabled={name.trim() === ''}>
         Add
       </Button>

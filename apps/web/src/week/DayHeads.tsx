@@ -26,7 +26,14 @@ export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day
                   <Checkbox
                     key={eater.id}
                     checked={here.some(({ id }) => id === eater.id)}
-                    onChange={(event) => void send({ path: 'attendance', method: 'PUT', body: { eater: eater.id, day, here: event.target.checked }, touches: ['week'] })}
+                    onChange={(event) =>
+                      void send({
+                        path: 'attendance',
+                        method: 'PUT',
+                        body: { eater: eater.id, day, here: event.target.checked },
+                        touches: ['week'],
+                      })
+                    }
                   >
                     {eater.name}
                   </Checkbox>
@@ -41,7 +48,11 @@ export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day
               </b>
               <svg viewBox={`0 0 ${Math.max(1, here.length) * 13} 20`} height="18" aria-hidden="true">
                 {here.map((eater, n) => (
-                  <g key={eater.id} transform={`translate(${n * 13} 0)`} fill={eater.weekdays.length === 7 ? 'var(--slate)' : 'var(--chestnut)'}>
+                  <g
+                    key={eater.id}
+                    transform={`translate(${n * 13} 0)`}
+                    fill={eater.weekdays.length === 7 ? 'var(--slate)' : 'var(--chestnut)'}
+                  >
                     <circle cx="6" cy="4.4" r="3.4" />
                     <path d="M1 19c0-7 2.4-9.4 5-9.4S11 12 11 19z" />
                   </g>

@@ -9,7 +9,17 @@ import { costAhead } from './costAhead.ts';
 import type { ComponentStrip } from './stripsOf.ts';
 
 /** What the week comes to if it is cooked like this: hands, finish, cost, waste. */
-export function IfCooked({ view, tried, strips, children }: { view: KitchenView; tried: KitchenView; strips: readonly ComponentStrip[]; children: ReactNode }) {
+export function IfCooked({
+  view,
+  tried,
+  strips,
+  children,
+}: {
+  view: KitchenView;
+  tried: KitchenView;
+  strips: readonly ComponentStrip[];
+  children: ReactNode;
+}) {
   const planning = usePlan(tried);
   const open = tried.batches.filter((batch) => batch.state.status === 'planned');
   if (open.length === 0)
@@ -21,10 +31,16 @@ export function IfCooked({ view, tried, strips, children }: { view: KitchenView;
       </aside>
     );
   const { currency, zone } = view.kitchen.equipment;
-  const costs = costAhead(tried, open.map((batch) => batch.scaled));
+  const costs = costAhead(
+    tried,
+    open.map((batch) => batch.scaled),
+  );
   const used = costs.reduce((sum, cost) => sum + cost.usedMinor, 0);
   const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
-  const atLeast = costs.some((cost) => cost.unpriced.length > 0) || open.some((batch) => shortages(tried, batch).length > 0) ? 'at least ' : '';
+  const atLeast =
+    costs.some((cost) => cost.unpriced.length > 0) || open.some((batch) => shortages(tried, batch).length > 0)
+      ? 'at least '
+      : '';
   const result = planning.state === 'planned' ? planning.result : undefined;
   const hands = result?.busy.reduce((sum, n) => sum + n, 0);
   const start = view.session ? Date.parse(view.session.startsAt) : 0;
@@ -34,15 +50,39 @@ export function IfCooked({ view, tried, strips, children }: { view: KitchenView;
   return (
     <aside className="aside">
       <h2>If you cook it like this</h2>
-      <Row name="Hands" value={hands === undefined ? '…' : duration(hands)} note={result ? `in ${duration(result.plan.makespan)}` : 'being planned'} />
-      <Row name="Done by" value={result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'} note={`starts ${clockAt(start, zone)}`} />
-      <Row name="Ingredients" value={moneyText(used, currency)} note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`} />
-      <Row name="Missing" value={missing.length === 0 ? 'nothing' : `${missing.length}`} note={missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')} />
-      <Row name="Past its date" value={wasted < 0.5 ? 'nothing' : `${Math.round(wasted)}`} note={wasted < 0.5 ? '' : 'portions'} />
+      <Row
+        name="Hands"
+        value={hands === undefined ? '…' : duration(hands)}
+        note={result ? `in ${duration(result.plan.makespan)}` : 'being planned'}
+      />
+      <Row
+        name="Done by"
+        value={result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'}
+        note={`starts ${clockAt(start, zone)}`}
+      />
+      <Row
+        name="Ingredients"
+        value={moneyText(used, currency)}
+        note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
+      />
+      <Row
+        name="Missing"
+        value={missing.length === 0 ? 'nothing' : `${missing.length}`}
+        note={missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}
+      />
+      <Row
+        name="Past its date"
+        value={wasted < 0.5 ? 'nothing' : `${Math.round(wasted)}`}
+        note={wasted < 0.5 ? '' : 'portions'}
+      />
       {result && (
         <div style={{ marginTop: 14 }}>
           <span className="soft">{view.session?.name}’s hands</span>
-          <Ridge busy={result.busy} box={{ widthPx: 240, heightPx: 56 }} label="How busy the hands are over the session" />
+          <Ridge
+            busy={result.busy}
+            box={{ widthPx: 240, heightPx: 56 }}
+            label="How busy the hands are over the session"
+          />
         </div>
       )}
       {children}

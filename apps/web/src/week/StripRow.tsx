@@ -25,7 +25,8 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
       content: 'It leaves this session; the recipe stays. You can add it again.',
       okText: 'Leave it out',
       cancelText: 'Keep it',
-      onOk: () => send({ path: `batches/${batch.state.id}/drop`, body: { version: batch.state.version }, touches: ['week'] }),
+      onOk: () =>
+        send({ path: `batches/${batch.state.id}/drop`, body: { version: batch.state.version }, touches: ['week'] }),
     });
   };
 
@@ -34,23 +35,55 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
       <div className="strip-name">
         <div className="strip-title">
           {batch ? <Link to={`/scale/${batch.state.id}`}>{item.name}</Link> : <span>{item.name}</span>}
-          {editable && <Button type="text" size="small" icon={<CloseOutlined />} aria-label={`Leave out ${item.name}`} onClick={drop} />}
+          {editable && (
+            <Button
+              type="text"
+              size="small"
+              icon={<CloseOutlined />}
+              aria-label={`Leave out ${item.name}`}
+              onClick={drop}
+            />
+          )}
         </div>
         {editable ? (
           <div className="strip-sizes">
             <figure>
-              <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={(portions) => dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions: Math.min(size.freezePortions, portions) }))} />
-              <figcaption>
-                portions{loads > 1 ? `, ${loads} loads` : ''}
-              </figcaption>
+              <Stepper
+                label={`Portions of ${item.name}`}
+                value={size.portions}
+                least={1}
+                most={200}
+                onChange={(portions) =>
+                  dispatch(
+                    sizeTried({
+                      batch: batch.state.id,
+                      portions,
+                      freezePortions: Math.min(size.freezePortions, portions),
+                    }),
+                  )
+                }
+              />
+              <figcaption>portions{loads > 1 ? `, ${loads} loads` : ''}</figcaption>
             </figure>
             <figure>
-              <Stepper label={`To freeze of ${item.name}`} value={size.freezePortions} least={0} most={size.portions} onChange={(freezePortions) => dispatch(sizeTried({ batch: batch.state.id, portions: size.portions, freezePortions }))} />
+              <Stepper
+                label={`To freeze of ${item.name}`}
+                value={size.freezePortions}
+                least={0}
+                most={size.portions}
+                onChange={(freezePortions) =>
+                  dispatch(sizeTried({ batch: batch.state.id, portions: size.portions, freezePortions }))
+                }
+              />
               <figcaption>of them to freeze</figcaption>
             </figure>
           </div>
         ) : (
-          <p className="soft">{size ? `${size.portions} portions${size.freezePortions ? `, ${size.freezePortions} to freeze` : ''}` : 'from the boxes'}</p>
+          <p className="soft">
+            {size
+              ? `${size.portions} portions${size.freezePortions ? `, ${size.freezePortions} to freeze` : ''}`
+              : 'from the boxes'}
+          </p>
         )}
       </div>
       <SupplyStrip item={item} nowShare={nowShare(view)} />
@@ -60,6 +93,12 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
 
 /** Where "now" stands within the first day of the strip. */
 function nowShare(view: KitchenView): number {
-  const hour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: view.kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(Date.now()));
+  const hour = Number(
+    new Intl.DateTimeFormat('en-GB', {
+      timeZone: view.kitchen.equipment.zone,
+      hour: '2-digit',
+      hourCycle: 'h23',
+    }).format(Date.now()),
+  );
   return Math.min(1, hour / 24) / 7;
 }

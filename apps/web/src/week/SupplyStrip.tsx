@@ -14,7 +14,12 @@ export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare
   const spoil = spoilWords(item);
   return (
     <div className="strip">
-      <svg viewBox={`0 0 ${BOX.widthPx} ${BOX.heightPx}`} preserveAspectRatio="none" role="img" aria-label={`${item.name}: ${[reach, short, spoil].filter(Boolean).join('; ')}`}>
+      <svg
+        viewBox={`0 0 ${BOX.widthPx} ${BOX.heightPx}`}
+        preserveAspectRatio="none"
+        role="img"
+        aria-label={`${item.name}: ${[reach, short, spoil].filter(Boolean).join('; ')}`}
+      >
         <defs>
           <pattern id="cold-lines" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="9" height="9" fill="var(--panel)" />
@@ -23,7 +28,15 @@ export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare
         </defs>
         <rect width={BOX.widthPx} height={BOX.heightPx} fill="var(--panel)" />
         {Array.from({ length: DAYS - 1 }, (_, n) => (
-          <line key={n} x1={((n + 1) * BOX.widthPx) / DAYS} x2={((n + 1) * BOX.widthPx) / DAYS} y1="0" y2={BOX.heightPx} stroke="var(--line)" vectorEffect="non-scaling-stroke" />
+          <line
+            key={n}
+            x1={((n + 1) * BOX.widthPx) / DAYS}
+            x2={((n + 1) * BOX.widthPx) / DAYS}
+            y1="0"
+            y2={BOX.heightPx}
+            stroke="var(--line)"
+            vectorEffect="non-scaling-stroke"
+          />
         ))}
         {shape.frozen.map((rect) => (
           <rect key={`f${rect.x}`} {...rect} fill="url(#cold-lines)" />
@@ -31,9 +44,36 @@ export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare
         {shape.cold.map((rect) => (
           <rect key={`c${rect.x}`} {...rect} fill={`var(--${item.kind})`} />
         ))}
-        {shape.short && <rect {...shape.short} fill="none" stroke="var(--cannot)" strokeWidth="1.5" strokeDasharray="5 4" vectorEffect="non-scaling-stroke" />}
-        {shape.spoilsAtX !== undefined && <line x1={shape.spoilsAtX} x2={shape.spoilsAtX} y1="0" y2={BOX.heightPx} stroke="var(--ink)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />}
-        <line x1={nowShare * BOX.widthPx} x2={nowShare * BOX.widthPx} y1="0" y2={BOX.heightPx} stroke="var(--now)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+        {shape.short && (
+          <rect
+            {...shape.short}
+            fill="none"
+            stroke="var(--cannot)"
+            strokeWidth="1.5"
+            strokeDasharray="5 4"
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+        {shape.spoilsAtX !== undefined && (
+          <line
+            x1={shape.spoilsAtX}
+            x2={shape.spoilsAtX}
+            y1="0"
+            y2={BOX.heightPx}
+            stroke="var(--ink)"
+            strokeWidth="2.5"
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+        <line
+          x1={nowShare * BOX.widthPx}
+          x2={nowShare * BOX.widthPx}
+          y1="0"
+          y2={BOX.heightPx}
+          stroke="var(--now)"
+          strokeWidth="3"
+          vectorEffect="non-scaling-stroke"
+        />
         <line x1="0" x2={BOX.widthPx} y1={BOX.heightPx - 0.5} y2={BOX.heightPx - 0.5} stroke="var(--slate-soft)" />
       </svg>
       {shape.short && short && (

@@ -29,16 +29,25 @@ function Week({ view }: { view: KitchenView }) {
   const strips = useMemo(() => stripsOf(view, drafts), [view, drafts]);
   const changed = view.batches.filter(({ state }) => {
     const draft = drafts[state.id];
-    return draft && (draft.portions !== Number(state.portions) || draft.freezePortions !== Number(state.freezePortions));
+    return (
+      draft && (draft.portions !== Number(state.portions) || draft.freezePortions !== Number(state.freezePortions))
+    );
   });
   const days = weekDays(view.today);
-  const short = strips.filter((strip) => strip.strip.firstShort).sort((a, b) => (a.strip.firstShort?.day ?? '').localeCompare(b.strip.firstShort?.day ?? ''))[0];
+  const short = strips
+    .filter((strip) => strip.strip.firstShort)
+    .sort((a, b) => (a.strip.firstShort?.day ?? '').localeCompare(b.strip.firstShort?.day ?? ''))[0];
 
   const keep = async () => {
     for (const { state } of changed) {
       const draft = drafts[state.id];
       if (!draft) continue;
-      const sent = await send({ path: `batches/${state.id}`, method: 'PUT', body: { portions: `${draft.portions}`, freezePortions: `${draft.freezePortions}`, version: state.version }, touches: ['week'] });
+      const sent = await send({
+        path: `batches/${state.id}`,
+        method: 'PUT',
+        body: { portions: `${draft.portions}`, freezePortions: `${draft.freezePortions}`, version: state.version },
+        touches: ['week'],
+      });
       if (!sent.ok) return;
     }
     dispatch(draftLeft());
@@ -47,7 +56,13 @@ function Week({ view }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>{strips.length === 0 ? 'What will you eat this week?' : short?.strip.firstShort ? `${short.name} falls short on ${dayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}` : 'Everything reaches to the end of the week'}</h1>
+        <h1>
+          {strips.length === 0
+            ? 'What will you eat this week?'
+            : short?.strip.firstShort
+              ? `${short.name} falls short on ${dayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}`
+              : 'Everything reaches to the end of the week'}
+        </h1>
         <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
       </div>
       <div className="split">
@@ -72,7 +87,9 @@ function Week({ view }: { view: KitchenView }) {
           <AddDish view={view} />
           {strips.length > 0 && (
             <p className="legend soft">
-              <span className="key-cold" aria-hidden="true" /> slanted: in the freezer <span className="key-short" aria-hidden="true" /> dashed: falls short <span className="key-now" aria-hidden="true" /> now
+              <span className="key-cold" aria-hidden="true" /> slanted: in the freezer{' '}
+              <span className="key-short" aria-hidden="true" /> dashed: falls short{' '}
+              <span className="key-now" aria-hidden="true" /> now
             </p>
           )}
         </div>
@@ -82,7 +99,12 @@ function Week({ view }: { view: KitchenView }) {
               <Button type="primary" size="large" className="one-action" onClick={() => void keep()}>
                 Keep {changed.length === 1 ? 'this size' : 'these sizes'}
               </Button>
-              <Button size="large" className="one-action" style={{ marginTop: 8 }} onClick={() => dispatch(draftLeft())}>
+              <Button
+                size="large"
+                className="one-action"
+                style={{ marginTop: 8 }}
+                onClick={() => dispatch(draftLeft())}
+              >
                 Back to what was
               </Button>
             </>

@@ -12,7 +12,9 @@ export const asDatedLot = (lot: ShelfLot): DatedLot => ({
   placeKind: lot.place.kind,
   dates: lot.state.dates,
   onHand: lot.onHand,
-  ...(lot.state.priced ? { priced: { minor: lot.state.priced.minor, amount: new Fraction(lot.state.priced.amount) } } : {}),
+  ...(lot.state.priced
+    ? { priced: { minor: lot.state.priced.minor, amount: new Fraction(lot.state.priced.amount) } }
+    : {}),
   ...(lot.until ? { keepsUntil: lot.until.value } : {}),
 });
 

@@ -17,7 +17,11 @@ export interface StripShape {
 }
 
 /** A strip as rectangles in pixels: a step a meal, frozen at the foot, cold on top of it, as tall as there is food. */
-export function stripShape(strip: Strip, mostGrams: number, { widthPx, heightPx }: { readonly widthPx: number; readonly heightPx: number }): StripShape {
+export function stripShape(
+  strip: Strip,
+  mostGrams: number,
+  { widthPx, heightPx }: { readonly widthPx: number; readonly heightPx: number },
+): StripShape {
   const step = widthPx / Math.max(1, strip.meals.length);
   const tall = (grams: number) => (mostGrams > 0 ? (grams / mostGrams) * (heightPx - 4) : 0);
   const rects = (of: (n: number) => { grams: number; on: number }): RectPx[] =>
@@ -33,7 +37,10 @@ export function stripShape(strip: Strip, mostGrams: number, { widthPx, heightPx 
   return {
     frozen: rects((n) => ({ grams: strip.meals[n]?.frozen ?? 0, on: 0 })),
     cold: rects((n) => ({ grams: strip.meals[n]?.cold ?? 0, on: strip.meals[n]?.frozen ?? 0 })),
-    short: first === undefined || last === undefined ? undefined : { x: first * step, y: 2, width: (last - first + 1) * step, height: heightPx - 3 },
+    short:
+      first === undefined || last === undefined
+        ? undefined
+        : { x: first * step, y: 2, width: (last - first + 1) * step, height: heightPx - 3 },
     spoilsAtX: spoils < 0 ? undefined : spoils * step,
   };
 }

@@ -8,14 +8,20 @@ const portions = (grams: number, portionG: number): string => {
 
 /** How far a component reaches, in words under its strip. */
 export function reachWords({ strip, portionG }: ComponentStrip): string {
-  if (!strip.firstShort) return strip.leftGrams > portionG / 2 ? `lasts the week, ${portions(strip.leftGrams, portionG)} left` : 'lasts the week';
+  if (!strip.firstShort)
+    return strip.leftGrams > portionG / 2
+      ? `lasts the week, ${portions(strip.leftGrams, portionG)} left`
+      : 'lasts the week';
   if (!strip.lasts || strip.meals.every((meal) => meal.eaten === 0)) return 'nothing there yet';
   return `lasts to ${dayName(strip.lasts.day)} ${strip.lasts.meal}`;
 }
 
-export const shortWords = ({ strip, portionG }: ComponentStrip): string | undefined => (strip.shortGrams > 1 ? `short by ${portions(strip.shortGrams, portionG)}` : undefined);
+export const shortWords = ({ strip, portionG }: ComponentStrip): string | undefined =>
+  strip.shortGrams > 1 ? `short by ${portions(strip.shortGrams, portionG)}` : undefined;
 
 export const spoilWords = ({ strip, portionG }: ComponentStrip): string | undefined => {
   const at = strip.meals.find((meal) => meal.spoiled > 1);
-  return at ? `${portions(strip.spoiledGrams, portionG)} past the date on ${dayName(at.day)}: freeze or make less` : undefined;
+  return at
+    ? `${portions(strip.spoiledGrams, portionG)} past the date on ${dayName(at.day)}: freeze or make less`
+    : undefined;
 };

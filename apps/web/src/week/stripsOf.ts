@@ -28,10 +28,18 @@ export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAY
 const MEAL_OVER_HOUR = [15, 22];
 
 /** Every component through the next seven days: what stands in boxes and what is planned, against what those people eat. */
-export function stripsOf(view: KitchenView, drafts: Readonly<Record<string, DraftSize>>, now = Date.now()): readonly ComponentStrip[] {
+export function stripsOf(
+  view: KitchenView,
+  drafts: Readonly<Record<string, DraftSize>>,
+  now = Date.now(),
+): readonly ComponentStrip[] {
   const { week, today, kitchen, foods } = view;
   const days = weekDays(today);
-  const hour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(now));
+  const hour = Number(
+    new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(
+      now,
+    ),
+  );
   const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
 
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
@@ -40,8 +48,18 @@ export function stripsOf(view: KitchenView, drafts: Readonly<Record<string, Draf
     const batch = view.batches.find((each) => each.recipe.id === recipe.id && each.state.status === 'planned');
     const lots = view.lots.filter((lot) => lot.food.id === component.id);
     if (!batch && lots.length === 0) return [];
-    const draft = batch && (drafts[batch.state.id] ?? { portions: Number(batch.state.portions), freezePortions: Number(batch.state.freezePortions) });
-    const scaled = batch && draft ? (draft.portions === Number(batch.state.portions) ? batch.scaled : scaleBatch(recipe.document, new Fraction(draft.portions), foods, kitchen.equipment)) : undefined;
+    const draft =
+      batch &&
+      (drafts[batch.state.id] ?? {
+        portions: Number(batch.state.portions),
+        freezePortions: Number(batch.state.freezePortions),
+      });
+    const scaled =
+      batch && draft
+        ? draft.portions === Number(batch.state.portions)
+          ? batch.scaled
+          : scaleBatch(recipe.document, new Fraction(draft.portions), foods, kitchen.equipment)
+        : undefined;
     const portionG = scaled?.portionG ?? Number(lots[0]?.state.portionG ?? 150);
 
     const supply: Supply[] = lots.map((lot) => ({
@@ -53,10 +71,21 @@ export function stripsOf(view: KitchenView, drafts: Readonly<Record<string, Draf
     if (scaled && draft && view.session) {
       const startMs = Math.max(Date.parse(view.session.startsAt), now);
       const made = dayAt(new Date(startMs), kitchen.equipment.zone);
-      const madeHour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(startMs));
+      const madeHour = Number(
+        new Intl.DateTimeFormat('en-GB', {
+          timeZone: kitchen.equipment.zone,
+          hour: '2-digit',
+          hourCycle: 'h23',
+        }).format(startMs),
+      );
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
       const until = keepsUntil(component, 'fridge', { madeOn: made });
-      supply.push({ grams: (draft.portions - draft.freezePortions) * portionG, fromMeal, frozen: false, ...(until ? { until: until.value } : {}) });
+      supply.push({
+        grams: (draft.portions - draft.freezePortions) * portionG,
+        fromMeal,
+        frozen: false,
+        ...(until ? { until: until.value } : {}),
+      });
       if (draft.freezePortions > 0) supply.push({ grams: draft.freezePortions * portionG, fromMeal, frozen: true });
     }
 
@@ -68,6 +97,18 @@ export function stripsOf(view: KitchenView, drafts: Readonly<Record<string, Draf
       return Array.from({ length: MEALS_A_DAY }, (_, m) => (d * MEALS_A_DAY + m < firstMeal ? 0 : grams));
     });
     const { kind, name } = recipe.document.component;
-    return [{ food: component, name, kind, portionG, strip: foldStrip(days, supply, want), batch, scaled, size: draft, portionsADay }];
+    return [
+      {
+        food: component,
+        name,
+        kind,
+        portionG,
+        strip: foldStrip(days, supply, want),
+        batch,
+        scaled,
+        size: draft,
+        portionsADay,
+      },
+    ];
   });
 }

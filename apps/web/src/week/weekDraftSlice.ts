@@ -8,7 +8,7 @@ export interface DraftSize {
 /** Sizes that are being tried out: shown on the strips, stored only when the cook keeps them. */
 export const weekDraftSlice = createSlice({
   name: 'weekDraft',
-  initialState: { sizes: {} as Record<string, DraftSize> },
+  initialState: (): { sizes: Record<string, DraftSize> } => ({ sizes: {} }),
   reducers: {
     sizeTried(state, { payload: { batch, ...size } }: PayloadAction<DraftSize & { batch: string }>) {
       state.sizes[batch] = size;

@@ -9,7 +9,10 @@ export function withDrafts(view: KitchenView, drafts: Readonly<Record<string, Dr
   const batches = view.batches.map((batch) => {
     const draft = drafts[batch.state.id];
     if (!draft || draft.portions === Number(batch.state.portions)) return batch;
-    return { ...batch, scaled: scaleBatch(batch.recipe.document, new Fraction(draft.portions), view.foods, view.kitchen.equipment) };
+    return {
+      ...batch,
+      scaled: scaleBatch(batch.recipe.document, new Fraction(draft.portions), view.foods, view.kitchen.equipment),
+    };
   });
   return { ...view, batches };
 }

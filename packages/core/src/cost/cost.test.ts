@@ -4,7 +4,15 @@ import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts'
 import { costOf, minorDigits, moneyText, splitMoney, usedPart } from './index.ts';
 
 const pack = (id: string, minor: number, amount: number, used: number): Taken => ({
-  lot: { id, food: id, place: 'p', placeKind: 'cupboard', dates: {}, onHand: new Fraction(amount), priced: { minor, amount: new Fraction(amount) } },
+  lot: {
+    id,
+    food: id,
+    place: 'p',
+    placeKind: 'cupboard',
+    dates: {},
+    onHand: new Fraction(amount),
+    priced: { minor, amount: new Fraction(amount) },
+  },
   amount: new Fraction(used),
 });
 
@@ -22,10 +30,14 @@ describe('the cost of a batch', () => {
     expect(splitMoney(1127, six)).toEqual([188, 188, 188, 188, 188, 187]);
   });
   test('a pack without a price is named, not taken as free', () => {
-    const bare: Taken = { lot: { id: 'x', food: 'x', place: 'p', placeKind: 'cupboard', dates: {}, onHand: new Fraction(1) }, amount: new Fraction(1) };
+    const bare: Taken = {
+      lot: { id: 'x', food: 'x', place: 'p', placeKind: 'cupboard', dates: {}, onHand: new Fraction(1) },
+      amount: new Fraction(1),
+    };
     expect(costOf([...taken, bare]).unpriced).toEqual([bare]);
   });
-  test('two takes from one pack pay for it once at the till', () => expect(costOf([pack('oil', 749, 750, 15), pack('oil', 749, 750, 30)]).tillMinor).toBe(749));
+  test('two takes from one pack pay for it once at the till', () =>
+    expect(costOf([pack('oil', 749, 750, 15), pack('oil', 749, 750, 30)]).tillMinor).toBe(749));
 
   // Source: computed: lots of 300 g at 0.50 and 500 g at 0.62 per 100 g; 400 g used, oldest first: 2.12, and 2.48 stays.
   test('oldest first: 2.12 used, 2.48 stays, 4.60 in all', () => {
@@ -43,12 +55,21 @@ describe('the cost of a batch', () => {
 
 test('law: money that is split keeps its sum, and nobody is more than a minor unit from his share', () =>
   fc.assert(
-    fc.property(fc.nat({ max: 1_000_000 }), fc.array(fc.integer({ min: 0, max: 50 }), { minLength: 1, maxLength: 20 }).filter((weights) => weights.some((w) => w > 0)), (total, weights) => {
-      const parts = splitMoney(total, weights.map((w) => new Fraction(w)));
-      expect(parts.reduce((a, b) => a + b, 0)).toBe(total);
-      const all = weights.reduce((a, b) => a + b, 0);
-      parts.forEach((part, n) => expect(Math.abs(part - (total * (weights[n] ?? 0)) / all)).toBeLessThan(1));
-    }),
+    fc.property(
+      fc.nat({ max: 1_000_000 }),
+      fc
+        .array(fc.integer({ min: 0, max: 50 }), { minLength: 1, maxLength: 20 })
+        .filter((weights) => weights.some((w) => w > 0)),
+      (total, weights) => {
+        const parts = splitMoney(
+          total,
+          weights.map((w) => new Fraction(w)),
+        );
+        expect(parts.reduce((a, b) => a + b, 0)).toBe(total);
+        const all = weights.reduce((a, b) => a + b, 0);
+        parts.forEach((part, n) => expect(Math.abs(part - (total * (weights[n] ?? 0)) / all)).toBeLessThan(1));
+      },
+    ),
   ));
 
 // Source: published: ISO 4217.

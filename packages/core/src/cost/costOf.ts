@@ -12,7 +12,8 @@ export interface BatchCost {
 }
 
 /** What is taken from a lot costs its share of what was paid. Exact, not rounded: lines rounded one by one add up to another sum. */
-export const usedPart = ({ lot, amount }: Taken): Fraction | undefined => lot.priced && amount.mul(lot.priced.minor).div(lot.priced.amount);
+export const usedPart = ({ lot, amount }: Taken): Fraction | undefined =>
+  lot.priced && amount.mul(lot.priced.minor).div(lot.priced.amount);
 
 /** The cost of a batch from the lots it took: the used part, and what left the purse. */
 export function costOf(taken: readonly Taken[]): BatchCost {

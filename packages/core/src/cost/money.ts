@@ -1,7 +1,16 @@
 import { Fraction } from '../quantity/index.ts';
 
 /** Minor units by ISO 4217, where they are not two. */
-const MINOR_DIGITS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, CLP: 0, KWD: 3, BHD: 3, OMR: 3, TND: 3 };
+const MINOR_DIGITS: Readonly<Record<string, number>> = {
+  JPY: 0,
+  KRW: 0,
+  ISK: 0,
+  CLP: 0,
+  KWD: 3,
+  BHD: 3,
+  OMR: 3,
+  TND: 3,
+};
 
 export const minorDigits = (currency: string): number => MINOR_DIGITS[currency] ?? 2;
 

@@ -1,4 +1,17 @@
-import { Fraction, MEASURES, count, done, inBase, mass, refused, volume, type BaseUnit, type Mass, type Outcome, type Quantity } from '../quantity/index.ts';
+import {
+  Fraction,
+  MEASURES,
+  count,
+  done,
+  inBase,
+  mass,
+  refused,
+  volume,
+  type BaseUnit,
+  type Mass,
+  type Outcome,
+  type Quantity,
+} from '../quantity/index.ts';
 import type { Food } from './food.ts';
 
 export interface BridgeMissing {
@@ -33,15 +46,23 @@ export function massOf(food: Food, quantity: Quantity): Outcome<Mass, BridgeMiss
 }
 
 /** The same food in the unit its lots are counted in. */
-export function inBaseOf(food: Food, quantity: Quantity, base: BaseUnit = food.facts.base): Outcome<Quantity, BridgeMissing> {
+export function inBaseOf(
+  food: Food,
+  quantity: Quantity,
+  base: BaseUnit = food.facts.base,
+): Outcome<Quantity, BridgeMissing> {
   const grams = massOf(food, quantity);
-  const sameKind = (base === 'g' && quantity.kind === 'mass') || (base === 'mL' && quantity.kind === 'volume') || (base === 'each' && quantity.kind === 'count');
+  const sameKind =
+    (base === 'g' && quantity.kind === 'mass') ||
+    (base === 'mL' && quantity.kind === 'volume') ||
+    (base === 'each' && quantity.kind === 'count');
   if (sameKind) return done(quantity);
   if (!grams.ok) return grams;
   if (base === 'g') return grams;
   if (base === 'mL') {
     const perCup = food.facts.gramsPerCup;
-    if (!perCup) return missing(food, quantity.kind, 'volume', `Weigh one level cup of ${food.name} and enter the grams.`);
+    if (!perCup)
+      return missing(food, quantity.kind, 'volume', `Weigh one level cup of ${food.name} and enter the grams.`);
     return done(volume(inBase(grams.value).div(new Fraction(perCup.value)).mul(MEASURES.cup.factor)));
   }
   const each = food.facts.gramsEach;

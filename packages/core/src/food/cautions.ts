@@ -1,4 +1,5 @@
-export type CautionId = 'pressure' | 'vent' | 'beans' | 'cooling' | 'grain' | 'hot blend' | 'hot oven' | 'reheat' | 'thaw';
+export type CautionId =
+  'pressure' | 'vent' | 'beans' | 'cooling' | 'grain' | 'hot blend' | 'hot oven' | 'reheat' | 'thaw';
 
 /** The usual guidance, where it applies. It defers to the manual and to local rules, and promises nothing. */
 export interface Caution {

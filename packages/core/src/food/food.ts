@@ -3,11 +3,13 @@ import type { BaseUnit, Sourced } from '../quantity/index.ts';
 export type FoodId = string;
 
 /** The EU list is the longer one for what grows; the words are those of Regulation (EU) 1169/2011, Annex II. */
-export type Allergen = 'gluten' | 'peanuts' | 'soybeans' | 'nuts' | 'celery' | 'mustard' | 'sesame' | 'sulphites' | 'lupin';
+export type Allergen =
+  'gluten' | 'peanuts' | 'soybeans' | 'nuts' | 'celery' | 'mustard' | 'sesame' | 'sulphites' | 'lupin';
 
 export type PlaceKind = 'cupboard' | 'cool room' | 'fridge' | 'freezer';
 
-export type FoodKind = 'grain' | 'legume' | 'vegetable' | 'leaf' | 'nut or seed' | 'seasoning' | 'fat' | 'acid' | 'water' | 'component';
+export type FoodKind =
+  'grain' | 'legume' | 'vegetable' | 'leaf' | 'nut or seed' | 'seasoning' | 'fat' | 'acid' | 'water' | 'component';
 
 /** What is known of a food. What is not known is left out: it is asked for, never taken as zero. */
 export interface FoodFacts {

@@ -1,4 +1,12 @@
-import { minutes, type Because, type Celsius, type Kilojoules, type Minutes, type Reasoned, type Watts } from '../quantity/index.ts';
+import {
+  minutes,
+  type Because,
+  type Celsius,
+  type Kilojoules,
+  type Minutes,
+  type Reasoned,
+  type Watts,
+} from '../quantity/index.ts';
 import { SPECIFIC_HEAT, type PotLoad } from './pot.ts';
 
 /** Heat to bring a load from where it starts to a temperature, in kJ. */
@@ -23,9 +31,15 @@ export function comeUp(load: PotLoad, target: Celsius, power: Watts, efficiency:
       figure: `${value.toFixed(1)} min`,
       parts: [
         part(`${load.water.toFixed(2)} kg water from ${Math.round(load.waterAt)} °C to ${target.toFixed(1)} °C`, ''),
-        part(`${load.dryFood.toFixed(2)} kg food and ${load.steel.toFixed(1)} kg steel from ${Math.round(load.restAt)} °C`, ''),
+        part(
+          `${load.dryFood.toFixed(2)} kg food and ${load.steel.toFixed(1)} kg steel from ${Math.round(load.restAt)} °C`,
+          '',
+        ),
         part('heat needed', `${Math.round(heat)} kJ`),
-        part(`of ${power} W, ${Math.round(efficiency * 100)} % arrives (assumed)`, `${Math.round(power * efficiency)} W`),
+        part(
+          `of ${power} W, ${Math.round(efficiency * 100)} % arrives (assumed)`,
+          `${Math.round(power * efficiency)} W`,
+        ),
       ],
       source: 'computed: heat balance with steam-table values',
     },

@@ -1,17 +1,35 @@
 import { cell, readTable } from '../../test/readTable.ts';
 import { celsius, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from '../quantity/index.ts';
-import { boilingPoint, comeUp, heatNeeded, holdAtAltitude, naturalRelease, outsidePressure, steamTemperature, temperatureInside, type PotLoad } from './index.ts';
+import {
+  boilingPoint,
+  comeUp,
+  heatNeeded,
+  holdAtAltitude,
+  naturalRelease,
+  outsidePressure,
+  steamTemperature,
+  temperatureInside,
+  type PotLoad,
+} from './index.ts';
 
 // Source: published: ISO 2533 and IAPWS-IF97; altitude.csv and steam.csv.
-test.each(readTable('altitude'))('at $altitude_m m the air has $pressure_kPa kPa and water boils at $boiling_C °C', (row) => {
-  const altitude = metres(Number(cell(row, 'altitude_m')));
-  expect(outsidePressure(altitude)).toBeCloseTo(Number(cell(row, 'pressure_kPa')), 2);
-  expect(boilingPoint(altitude)).toBeCloseTo(Number(cell(row, 'boiling_C')), 1);
-});
+test.each(readTable('altitude'))(
+  'at $altitude_m m the air has $pressure_kPa kPa and water boils at $boiling_C °C',
+  (row) => {
+    const altitude = metres(Number(cell(row, 'altitude_m')));
+    expect(outsidePressure(altitude)).toBeCloseTo(Number(cell(row, 'pressure_kPa')), 2);
+    expect(boilingPoint(altitude)).toBeCloseTo(Number(cell(row, 'boiling_C')), 1);
+  },
+);
 
 describe.each([0, 500, 1180, 1500, 2500, 3000])('inside a sealed cooker at %i m', (altitude) => {
   test.each(readTable('steam'))('gauge $gauge_kPa kPa', (row) => {
-    expect(Math.abs(temperatureInside(kpaGauge(Number(cell(row, 'gauge_kPa'))), metres(altitude)) - Number(cell(row, `t_${altitude}m`)))).toBeLessThan(0.011);
+    expect(
+      Math.abs(
+        temperatureInside(kpaGauge(Number(cell(row, 'gauge_kPa'))), metres(altitude)) -
+          Number(cell(row, `t_${altitude}m`)),
+      ),
+    ).toBeLessThan(0.011);
   });
 });
 
@@ -20,10 +38,19 @@ test.each([
   [100, 372.755919],
   [1000, 453.035632],
   [10000, 584.149488],
-])('steam at %f kPa absolute is saturated at %f K', (pressure, kelvin) => expect(steamTemperature(kpaAbsolute(pressure)) + 273.15).toBeCloseTo(kelvin, 5));
+])('steam at %f kPa absolute is saturated at %f K', (pressure, kelvin) =>
+  expect(steamTemperature(kpaAbsolute(pressure)) + 273.15).toBeCloseTo(kelvin, 5),
+);
 
 describe('coming up', () => {
-  const load = (more: Partial<PotLoad> = {}): PotLoad => ({ water: kilograms(1.5), dryFood: kilograms(0.4), steel: kilograms(1.2), waterAt: celsius(20), restAt: celsius(20), ...more });
+  const load = (more: Partial<PotLoad> = {}): PotLoad => ({
+    water: kilograms(1.5),
+    dryFood: kilograms(0.4),
+    steel: kilograms(1.2),
+    waterAt: celsius(20),
+    restAt: celsius(20),
+    ...more,
+  });
   const target = celsius(117.14);
   const up = (pot: PotLoad) => comeUp(pot, target, watts(1000), 0.8).value;
 
@@ -36,7 +63,8 @@ describe('coming up', () => {
     expect(heatNeeded(load({ waterAt: celsius(95) }), target)).toBeCloseTo(274.0, 1);
     expect(up(load({ waterAt: celsius(95) })) / up(load())).toBeCloseTo(0.37, 2);
   });
-  test('double the food and water, the same steel: 29.8 min', () => expect(up(load({ water: kilograms(3), dryFood: kilograms(0.8) }))).toBeCloseTo(29.8, 1));
+  test('double the food and water, the same steel: 29.8 min', () =>
+    expect(up(load({ water: kilograms(3), dryFood: kilograms(0.8) }))).toBeCloseTo(29.8, 1));
   test('natural release of it in a 20 °C room: 12.4 min; of double: 23.9', () => {
     const release = (pot: PotLoad) => naturalRelease(pot, target, celsius(99.97), celsius(20));
     expect(release(load())).toBeCloseTo(12.4, 1);
@@ -50,4 +78,6 @@ test.each([
   [600, 0],
   [1180, 9.7],
   [3000, 40],
-])('at %i m minutes under pressure grow by %f %%', (altitude, percent) => expect((holdAtAltitude(minutes(100), metres(altitude)).value - 100)).toBeCloseTo(percent, 1));
+])('at %i m minutes under pressure grow by %f %%', (altitude, percent) =>
+  expect(holdAtAltitude(minutes(100), metres(altitude)).value - 100).toBeCloseTo(percent, 1),
+);

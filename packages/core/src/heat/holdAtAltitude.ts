@@ -6,7 +6,7 @@ import { minutes, type Metres, type Minutes, type Reasoned } from '../quantity/i
  * @example holdAtAltitude(minutes(10), metres(1180)).value.toFixed(2) // => '10.97'
  */
 export function holdAtAltitude(book: Minutes, altitude: Metres): Reasoned<Minutes> {
-  const more = Math.max(0, altitude - 600) / 300 * 0.05;
+  const more = (Math.max(0, altitude - 600) / 300) * 0.05;
   const value = minutes(book * (1 + more));
   return {
     value,

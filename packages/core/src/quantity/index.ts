@@ -14,4 +14,15 @@ export type { Scoop, Scooped } from './scoops.ts';
 export { show } from './show.ts';
 export { showDate, showWeekday } from './showDay.ts';
 export { celsius, kelvin, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from './unit.ts';
-export type { Celsius, In, Kelvin, Kilograms, Kilojoules, KpaAbsolute, KpaGauge, Metres, Minutes, Watts } from './unit.ts';
+export type {
+  Celsius,
+  In,
+  Kelvin,
+  Kilograms,
+  Kilojoules,
+  KpaAbsolute,
+  KpaGauge,
+  Metres,
+  Minutes,
+  Watts,
+} from './unit.ts';

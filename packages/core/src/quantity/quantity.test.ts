@@ -1,10 +1,37 @@
 import * as ucum from '@lhncbc/ucum-lhc';
 import fc from 'fast-check';
 import { cell, readTable } from '../../test/readTable.ts';
-import { addDays, Fraction, MEASURES, SCOOPS, dayAt, day, daysBetween, inBase, isMeasureName, quantityOf, readDay, scoopVolume, showInScoops, volume, weekday } from './index.ts';
+import {
+  addDays,
+  Fraction,
+  MEASURES,
+  SCOOPS,
+  dayAt,
+  day,
+  daysBetween,
+  inBase,
+  isMeasureName,
+  quantityOf,
+  readDay,
+  scoopVolume,
+  showInScoops,
+  volume,
+  weekday,
+} from './index.ts';
 
 describe('units', () => {
-  const known: Record<string, string> = { 'US customary teaspoon': 'tsp', 'US customary tablespoon': 'tbsp', 'US customary cup': 'cup', 'US customary fluid ounce': 'fl oz', 'US customary pint': 'pint', 'US customary quart': 'quart', 'US customary gallon': 'gallon', 'avoirdupois pound': 'lb', 'avoirdupois ounce': 'oz', 'SI litre': 'L' };
+  const known: Record<string, string> = {
+    'US customary teaspoon': 'tsp',
+    'US customary tablespoon': 'tbsp',
+    'US customary cup': 'cup',
+    'US customary fluid ounce': 'fl oz',
+    'US customary pint': 'pint',
+    'US customary quart': 'quart',
+    'US customary gallon': 'gallon',
+    'avoirdupois pound': 'lb',
+    'avoirdupois ounce': 'oz',
+    'SI litre': 'L',
+  };
   const rows = readTable('units').filter((row) => `${row['system']} ${row['unit']}` in known);
 
   // Source: published: NIST Handbook 44, Appendix C; NIST SP 811.
@@ -13,7 +40,9 @@ describe('units', () => {
     const name = known[`${row['system']} ${row['unit']}`] ?? '';
     expect(isMeasureName(name)).toBe(true);
     if (!isMeasureName(name)) return;
-    expect(MEASURES[name].factor.equals(new Fraction(`${cell(row, 'numerator')}/${cell(row, 'denominator')}`))).toBe(true);
+    expect(MEASURES[name].factor.equals(new Fraction(`${cell(row, 'numerator')}/${cell(row, 'denominator')}`))).toBe(
+      true,
+    );
   });
 
   // Checked against a general unit library: @lhncbc/ucum-lhc.
@@ -21,7 +50,8 @@ describe('units', () => {
   test.each(rows.filter((row) => row['ucum']))('$system $unit agrees with UCUM $ucum', (row) => {
     const name = known[`${row['system']} ${row['unit']}`] ?? '';
     if (!isMeasureName(name)) throw new Error(name);
-    const converted = library.convertUnitTo(cell(row, 'ucum'), 1, MEASURES[name].base === 'g' ? 'g' : 'mL').toVal ?? NaN;
+    const converted =
+      library.convertUnitTo(cell(row, 'ucum'), 1, MEASURES[name].base === 'g' ? 'g' : 'mL').toVal ?? NaN;
     expect(Math.abs(converted / MEASURES[name].factor.valueOf() - 1)).toBeLessThan(1e-12);
   });
 
@@ -53,7 +83,10 @@ describe('scoops', () => {
       fc.property(owned, fc.integer({ min: 5, max: 3000 }), (scoops, mL) => {
         const shown = showInScoops(volume(mL), scoops);
         if (!shown) throw new Error('no answer');
-        const sum = shown.scoops.reduce((all, { scoop, times }) => all.add(scoopVolume(scoop).mul(times)), new Fraction(0));
+        const sum = shown.scoops.reduce(
+          (all, { scoop, times }) => all.add(scoopVolume(scoop).mul(times)),
+          new Fraction(0),
+        );
         expect(sum.equals(shown.mL)).toBe(true);
         expect(Math.abs(sum.valueOf() / mL - 1 - shown.error)).toBeLessThan(1e-9);
         for (const { scoop } of shown.scoops) expect(scoops).toContain(scoop);
@@ -62,7 +95,8 @@ describe('scoops', () => {
     );
   });
 
-  test('with no scoop there is no answer, rather than a wrong one', () => expect(showInScoops(volume(100), [])).toBeUndefined());
+  test('with no scoop there is no answer, rather than a wrong one', () =>
+    expect(showInScoops(volume(100), [])).toBeUndefined());
 });
 
 describe('days', () => {
@@ -77,8 +111,16 @@ describe('days', () => {
   });
 
   test('2026-03-01 is a Sunday', () => expect(weekday(day('2026-03-01'))).toBe(6));
-  test.each(['2026-02-30', '2026-2-3', 'soon', '2026-13-01'])('"%s" is no date', (text) => expect(readDay(text)).toBeUndefined());
-  test('law: days there and back', () => fc.assert(fc.property(fc.integer({ min: -5000, max: 5000 }), (n) => addDays(addDays(day('2026-03-01'), n), -n) === '2026-03-01')));
+  test.each(['2026-02-30', '2026-2-3', 'soon', '2026-13-01'])('"%s" is no date', (text) =>
+    expect(readDay(text)).toBeUndefined(),
+  );
+  test('law: days there and back', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -5000, max: 5000 }),
+        (n) => addDays(addDays(day('2026-03-01'), n), -n) === '2026-03-01',
+      ),
+    ));
 
   // Clock change in Berlin on 2026-03-29: a soak of 8 h begun at 22:00 the evening before ends at 07:00, on the next date. From memory.
   test('a day with a clock change is one date', () => {
@@ -86,6 +128,8 @@ describe('days', () => {
     const ended = new Date(begun.getTime() + 8 * 3_600_000);
     expect(dayAt(begun, 'Europe/Berlin')).toBe('2026-03-28');
     expect(dayAt(ended, 'Europe/Berlin')).toBe('2026-03-29');
-    expect(new Intl.DateTimeFormat('en-GB', { timeZone: 'Europe/Berlin', hour: '2-digit', minute: '2-digit' }).format(ended)).toBe('07:00');
+    expect(
+      new Intl.DateTimeFormat('en-GB', { timeZone: 'Europe/Berlin', hour: '2-digit', minute: '2-digit' }).format(ended),
+    ).toBe('07:00');
   });
 });

@@ -35,9 +35,7 @@ export function scoopVolume(scoop: Scoop): Fraction {
  * @example showInScoops(volume(MEASURES.cup.factor.mul('3/8')), ['1 cup', '1 tbsp'])?.text // => '6 tbsp'
  */
 export function showInScoops(wanted: Volume, owned: readonly Scoop[]): Scooped | undefined {
-  const sizes = owned
-    .map((scoop) => ({ scoop, mL: scoopVolume(scoop) }))
-    .sort((a, b) => b.mL.compare(a.mL));
+  const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop) })).sort((a, b) => b.mL.compare(a.mL));
   const smallest = sizes.at(-1);
   if (!smallest || wanted.mL.compare(0) <= 0) return undefined;
 
@@ -56,7 +54,11 @@ export function showInScoops(wanted: Volume, owned: readonly Scoop[]): Scooped |
       dip(from + 1, { picked: times ? [...draft.picked, { scoop: size.scoop, times }] : draft.picked, left });
     }
     const over = draft.left.div(size.mL).ceil().valueOf();
-    if (over > most) finished.push({ picked: [...draft.picked, { scoop: size.scoop, times: over }], left: draft.left.sub(size.mL.mul(over)) });
+    if (over > most)
+      finished.push({
+        picked: [...draft.picked, { scoop: size.scoop, times: over }],
+        left: draft.left.sub(size.mL.mul(over)),
+      });
   };
   dip(0, { picked: [], left: wanted.mL });
 
@@ -83,11 +85,15 @@ function inWords(picked: Draft['picked']): string {
   const units = ['cup', 'tbsp', 'tsp'] as const;
   return units
     .flatMap((unit) => {
-      const sizes = picked.filter(({ scoop }) => scoop.endsWith(unit)).map(({ scoop, times }) => new Fraction(scoop.split(' ')[0] ?? '1').mul(times));
+      const sizes = picked
+        .filter(({ scoop }) => scoop.endsWith(unit))
+        .map(({ scoop, times }) => new Fraction(scoop.split(' ')[0] ?? '1').mul(times));
       const parts = sizes.filter((size) => !size.mod(1).equals(0));
       const whole = sizes.reduce((sum, size) => sum.add(size), new Fraction(0));
       const said = parts.length <= 1 || whole.d <= 4n ? [whole] : sizes;
-      return said.filter((size) => size.compare(0) > 0).map((size) => `${size.toFraction(true)} ${unit}${unit === 'cup' && size.compare(1) > 0 ? 's' : ''}`);
+      return said
+        .filter((size) => size.compare(0) > 0)
+        .map((size) => `${size.toFraction(true)} ${unit}${unit === 'cup' && size.compare(1) > 0 ? 's' : ''}`);
     })
     .join(' + ');
 }

@@ -17,9 +17,13 @@ export function show(quantity: Quantity): string {
   const n = inBase(quantity).valueOf();
   switch (quantity.kind) {
     case 'mass':
-      return Math.abs(n) >= 1000 ? `${threeFigures(n / 1000)} kg` : `${Math.abs(n) >= 10 ? Math.round(n) : threeFigures(n)} g`;
+      return Math.abs(n) >= 1000
+        ? `${threeFigures(n / 1000)} kg`
+        : `${Math.abs(n) >= 10 ? Math.round(n) : threeFigures(n)} g`;
     case 'volume':
-      return Math.abs(n) >= 1000 ? `${threeFigures(n / 1000)} L` : `${Math.abs(n) >= 10 ? Math.round(n) : threeFigures(n)} mL`;
+      return Math.abs(n) >= 1000
+        ? `${threeFigures(n / 1000)} L`
+        : `${Math.abs(n) >= 10 ? Math.round(n) : threeFigures(n)} mL`;
     case 'count':
       return threeFigures(n);
     default:

@@ -1,5 +1,18 @@
 export { componentFood } from './componentFood.ts';
 export { faultsOf } from './faultsOf.ts';
 export type { RecipeFault } from './faultsOf.ts';
-export type { After, AheadStep, Attention, Law, Line, PressureStep, Revision, StationUse, Step, TimeLaw, Window, WorkStep } from './revision.ts';
+export type {
+  After,
+  AheadStep,
+  Attention,
+  Law,
+  Line,
+  PressureStep,
+  Revision,
+  StationUse,
+  Step,
+  TimeLaw,
+  Window,
+  WorkStep,
+} from './revision.ts';
 export { STARTER_RECIPES } from './starters/index.ts';

@@ -1,12 +1,15 @@
 import { BOOK } from '../food/index.ts';
 import { componentFood, faultsOf, STARTER_RECIPES, type Revision } from './index.ts';
 
-test.each(STARTER_RECIPES.map((recipe) => [recipe.name, recipe] as const))('%s has no fault', (_, recipe) => expect(faultsOf(recipe)).toEqual([]));
+test.each(STARTER_RECIPES.map((recipe) => [recipe.name, recipe] as const))('%s has no fault', (_, recipe) =>
+  expect(faultsOf(recipe)).toEqual([]),
+);
 
 test('beans of the kidney kind carry their caution in every recipe that cooks them', () => {
   const beans = BOOK.filter((food) => food.facts.hazard === 'boil beans hard').map((food) => food.id);
   for (const recipe of STARTER_RECIPES)
-    if (recipe.lines.some((line) => beans.includes(line.food))) expect(recipe.steps.some((step) => step.cautions?.includes('beans'))).toBe(true);
+    if (recipe.lines.some((line) => beans.includes(line.food)))
+      expect(recipe.steps.some((step) => step.cautions?.includes('beans'))).toBe(true);
 });
 
 describe('what cannot be cooked is said, with the field', () => {
@@ -16,12 +19,32 @@ describe('what cannot be cooked is said, with the field', () => {
   const [first, ...others] = millet.lines;
   if (!first) throw new Error('no line');
 
-  test('shares that do not add up', () => expect(broken({ lines: [{ ...first, into: [{ step: 'rinse', share: '1/2' }] }, ...others] })).toContain('lines.millet'));
-  test('a line into a step that is not there', () => expect(broken({ lines: [{ ...first, into: [{ step: 'gone', share: '1' }] }, ...others] })).toContain('lines.millet'));
+  test('shares that do not add up', () =>
+    expect(broken({ lines: [{ ...first, into: [{ step: 'rinse', share: '1/2' }] }, ...others] })).toContain(
+      'lines.millet',
+    ));
+  test('a line into a step that is not there', () =>
+    expect(broken({ lines: [{ ...first, into: [{ step: 'gone', share: '1' }] }, ...others] })).toContain(
+      'lines.millet',
+    ));
   test('steps that wait in a circle', () =>
-    expect(broken({ steps: millet.steps.map((step) => (step.id === 'rinse' ? { ...step, after: [{ step: 'loosen', min: 0, max: null }] } : step)) })).toContain('steps'));
-  test('a longest wait below the shortest', () => expect(broken({ steps: millet.steps.map((step) => (step.id === 'loosen' ? { ...step, after: [{ step: 'press', min: 10, max: 5 }] } : step)) })).toContain('steps.loosen'));
-  test('a station held by nobody', () => expect(broken({ uses: [{ station: 'jug', from: 'x', to: 'rinse' }] })).toContain('uses'));
+    expect(
+      broken({
+        steps: millet.steps.map((step) =>
+          step.id === 'rinse' ? { ...step, after: [{ step: 'loosen', min: 0, max: null }] } : step,
+        ),
+      }),
+    ).toContain('steps'));
+  test('a longest wait below the shortest', () =>
+    expect(
+      broken({
+        steps: millet.steps.map((step) =>
+          step.id === 'loosen' ? { ...step, after: [{ step: 'press', min: 10, max: 5 }] } : step,
+        ),
+      }),
+    ).toContain('steps.loosen'));
+  test('a station held by nobody', () =>
+    expect(broken({ uses: [{ station: 'jug', from: 'x', to: 'rinse' }] })).toContain('uses'));
   test('nothing in it', () => expect(broken({ lines: [] })).toContain('lines'));
 });
 

@@ -6,7 +6,11 @@ export type Law =
   | { readonly law: 'in proportion' }
   | { readonly law: 'slower'; readonly exponent: number }
   | { readonly law: 'per load' }
-  | { readonly law: 'water for grain'; readonly grain: string; readonly packet: { readonly grainCups: string; readonly waterCups: string } };
+  | {
+      readonly law: 'water for grain';
+      readonly grain: string;
+      readonly packet: { readonly grainCups: string; readonly waterCups: string };
+    };
 
 /** One ingredient of a recipe. */
 export interface Line {
@@ -39,7 +43,10 @@ export type TimeLaw =
   | { readonly law: 'by amount'; readonly minutes: number; readonly perKg: number };
 
 /** Hands for all of it, a look every n minutes, or nobody. */
-export type Attention = { readonly needs: 'hands' } | { readonly needs: 'look'; readonly everyMinutes: number } | { readonly needs: 'nobody' };
+export type Attention =
+  | { readonly needs: 'hands' }
+  | { readonly needs: 'look'; readonly everyMinutes: number }
+  | { readonly needs: 'nobody' };
 
 export interface After {
   readonly step: string;
@@ -69,7 +76,8 @@ export interface WorkStep extends StepBase {
 export interface PressureStep extends StepBase {
   readonly kind: 'pressure';
   readonly hold: Window;
-  readonly release: { readonly how: 'natural' } | { readonly how: 'timed'; readonly minutes: number } | { readonly how: 'quick' };
+  readonly release:
+    { readonly how: 'natural' } | { readonly how: 'timed'; readonly minutes: number } | { readonly how: 'quick' };
   readonly water: 'kettle' | 'tap';
 }
 

@@ -17,4 +17,5 @@ export type RunFact =
   | { readonly kind: 'reopened'; readonly task: string };
 
 /** Causal order; ties by device and its own count, so that every device sorts alike. */
-export const byCause = (a: RunEvent, b: RunEvent): number => a.clock - b.clock || a.device.localeCompare(b.device) || a.deviceSeq - b.deviceSeq;
+export const byCause = (a: RunEvent, b: RunEvent): number =>
+  a.clock - b.clock || a.device.localeCompare(b.device) || a.deviceSeq - b.deviceSeq;

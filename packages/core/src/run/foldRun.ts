@@ -15,7 +15,8 @@ export function foldRun(events: readonly RunEvent[]): ReadonlyMap<string, TaskFa
     const known = tasks.get(what.task) ?? {};
     switch (what.kind) {
       case 'started':
-        if (known.startedAt === undefined && known.doneAt === undefined) tasks.set(what.task, { ...known, startedAt: at });
+        if (known.startedAt === undefined && known.doneAt === undefined)
+          tasks.set(what.task, { ...known, startedAt: at });
         break;
       case 'done':
         // The first "done" counts: a second tap changes nothing.

@@ -35,7 +35,13 @@ const MINUTE = 60_000;
  * Where a run stands at a moment. What is late pushes what depends on it, and only that. Whatever its food and its vessel allow is ready, so that hands
  * that are free early have something to do. Clocks are derived from events and the moment handed in, never counted down.
  */
-export function projectRun(problem: Problem, plan: Plan, startedAt: number, facts: ReadonlyMap<string, TaskFacts>, now: number): RunView {
+export function projectRun(
+  problem: Problem,
+  plan: Plan,
+  startedAt: number,
+  facts: ReadonlyMap<string, TaskFacts>,
+  now: number,
+): RunView {
   const edges = edgesOf(problem, plan);
   const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
   const hands = new Set(problem.tasks.filter((task) => task.attention === 'full').map((task) => task.id));
@@ -46,7 +52,10 @@ export function projectRun(problem: Problem, plan: Plan, startedAt: number, fact
     const known = facts.get(id) ?? {};
     const waits = edges.get(id) ?? [];
     const planned = startedAt + (plan.starts[id] ?? 0) * MINUTE;
-    const after = waits.reduce((latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE), startedAt);
+    const after = waits.reduce(
+      (latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE),
+      startedAt,
+    );
     const open = waits.some(({ from, handsOnly }) => !handsOnly && seen.get(from)?.status !== 'done');
     const linked = problem.links.filter((link) => link.to === id);
     const atOnce = linked.some((link) => link.max === 0);
@@ -69,12 +78,19 @@ export function projectRun(problem: Problem, plan: Plan, startedAt: number, fact
     const running = known.startedAt !== undefined || (!open && start <= now);
     const end = Math.max(known.lookAgainAt ?? start + length, now);
     const status: TaskStatus = !running ? 'waiting' : end <= now ? 'due' : 'running';
-    seen.set(id, { id, status, start: running ? start : Math.max(start, now), end: running ? end : Math.max(start, now) + length });
+    seen.set(id, {
+      id,
+      status,
+      start: running ? start : Math.max(start, now),
+      end: running ? end : Math.max(start, now) + length,
+    });
   }
 
   const tasks = ordered.flatMap((id) => seen.get(id) ?? []);
   const forHands = tasks.filter((task) => hands.has(task.id) && task.status === 'ready');
-  const waiting = tasks.filter((task) => task.status === 'waiting' || task.status === 'ready').sort((a, b) => a.start - b.start);
+  const waiting = tasks
+    .filter((task) => task.status === 'waiting' || task.status === 'ready')
+    .sort((a, b) => a.start - b.start);
   const current = forHands.sort((a, b) => a.start - b.start)[0];
   return {
     tasks,
@@ -98,27 +114,49 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
   // Hands in the order of the plan: each pair takes the next task that begins when it is free.
   const free = Array.from({ length: problem.cooks }, () => ({ until: 0, last: '' }));
   const washLength = new Map(problem.uses.map((use) => [use.id, use.wash ?? 0]));
-  const washes = plan.washes.map((wash) => ({ start: wash.start, end: wash.start + (washLength.get(wash.after) ?? 0), before: problem.uses.find((use) => use.id === wash.before)?.from ?? '' }));
-  const work = problem.tasks.filter((task) => task.attention === 'full').sort((a, b) => start(a.id) - start(b.id) || a.id.localeCompare(b.id));
+  const washes = plan.washes.map((wash) => ({
+    start: wash.start,
+    end: wash.start + (washLength.get(wash.after) ?? 0),
+    before: problem.uses.find((use) => use.id === wash.before)?.from ?? '',
+  }));
+  const work = problem.tasks
+    .filter((task) => task.attention === 'full')
+    .sort((a, b) => start(a.id) - start(b.id) || a.id.localeCompare(b.id));
   for (const task of work) {
     const pair = free.filter(({ until }) => until <= start(task.id)).sort((a, b) => b.until - a.until)[0];
     if (!pair) continue;
-    const between = washes.filter((wash) => wash.start >= pair.until && wash.end <= start(task.id)).reduce((sum, wash) => sum + wash.end - wash.start, 0);
-    if (pair.last) edges.get(task.id)?.push({ from: pair.last, waitMinutes: problem.cooks === 1 ? between : 0, handsOnly: true });
+    const between = washes
+      .filter((wash) => wash.start >= pair.until && wash.end <= start(task.id))
+      .reduce((sum, wash) => sum + wash.end - wash.start, 0);
+    if (pair.last)
+      edges.get(task.id)?.push({ from: pair.last, waitMinutes: problem.cooks === 1 ? between : 0, handsOnly: true });
     pair.until = end(task.id);
     pair.last = task.id;
   }
 
   for (const resource of problem.resources) {
-    const uses = problem.uses.filter((use) => use.resource === resource.id).sort((a, b) => start(a.from) - start(b.from));
+    const uses = problem.uses
+      .filter((use) => use.resource === resource.id)
+      .sort((a, b) => start(a.from) - start(b.from));
     uses.forEach((use, n) => {
       for (const before of uses.slice(0, n)) {
         if (end(before.to) > start(use.from)) continue;
         const unlike = before.temperature !== use.temperature;
         const full = resource.kind !== 'vessel' && (before.units ?? 1) + (use.units ?? 1) > resource.units;
         const alike = before.group !== undefined && before.group === use.group;
-        if (resource.kind === 'vessel') edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0), handsOnly: false });
-        else if (full || unlike) edges.get(use.from)?.push({ from: before.to, waitMinutes: resource.kind === 'oven' && unlike ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0) : 0, handsOnly: false });
+        if (resource.kind === 'vessel')
+          edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0), handsOnly: false });
+        else if (full || unlike)
+          edges
+            .get(use.from)
+            ?.push({
+              from: before.to,
+              waitMinutes:
+                resource.kind === 'oven' && unlike
+                  ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0)
+                  : 0,
+              handsOnly: false,
+            });
       }
     });
   }

@@ -5,13 +5,25 @@ import { search } from '../schedule/index.ts';
 import type { Plan, Problem } from '../session/index.ts';
 import { foldRun, projectRun, type RunEvent, type RunFact } from './index.ts';
 
-const problem = JSON.parse(readFileSync(`${import.meta.dirname}/../../test/reference/schedule/two-loads-one-insert.json`, 'utf8')) as Problem;
-const plan = JSON.parse(readFileSync(`${import.meta.dirname}/../../test/reference/schedule/two-loads-one-insert.plan.json`, 'utf8')) as Plan;
+const problem = JSON.parse(
+  readFileSync(`${import.meta.dirname}/../../test/reference/schedule/two-loads-one-insert.json`, 'utf8'),
+) as Problem;
+const plan = JSON.parse(
+  readFileSync(`${import.meta.dirname}/../../test/reference/schedule/two-loads-one-insert.plan.json`, 'utf8'),
+) as Plan;
 const START = Date.parse('2026-03-01T09:00:00Z');
 const MINUTE = 60_000;
 
-const event = (n: number, what: RunFact, atMinute: number, device = 'tablet'): RunEvent => ({ id: `${device}-${n}`, device, deviceSeq: n, clock: n, at: START + atMinute * MINUTE, what });
-const at = (events: readonly RunEvent[], minute: number) => projectRun(problem, plan, START, foldRun(events), START + minute * MINUTE);
+const event = (n: number, what: RunFact, atMinute: number, device = 'tablet'): RunEvent => ({
+  id: `${device}-${n}`,
+  device,
+  deviceSeq: n,
+  clock: n,
+  at: START + atMinute * MINUTE,
+  what,
+});
+const at = (events: readonly RunEvent[], minute: number) =>
+  projectRun(problem, plan, START, foldRun(events), START + minute * MINUTE);
 const find = (view: ReturnType<typeof at>, id: string) => {
   const task = view.tasks.find((each) => each.id === id);
   if (!task) throw new Error(id);
@@ -21,17 +33,44 @@ const minuteOf = (ms: number) => (ms - START) / MINUTE;
 
 describe('the fold of a run', () => {
   const fact: fc.Arbitrary<RunFact> = fc.oneof(
-    fc.record({ kind: fc.constantFrom('started' as const, 'done' as const, 'reopened' as const), task: fc.constantFrom('a', 'b', 'c') }),
-    fc.record({ kind: fc.constant('not yet' as const), task: fc.constantFrom('a', 'b', 'c'), minutes: fc.integer({ min: 1, max: 30 }) }),
+    fc.record({
+      kind: fc.constantFrom('started' as const, 'done' as const, 'reopened' as const),
+      task: fc.constantFrom('a', 'b', 'c'),
+    }),
+    fc.record({
+      kind: fc.constant('not yet' as const),
+      task: fc.constantFrom('a', 'b', 'c'),
+      minutes: fc.integer({ min: 1, max: 30 }),
+    }),
   );
-  const log = fc.array(fc.record({ what: fact, clock: fc.integer({ min: 1, max: 12 }), device: fc.constantFrom('tablet', 'phone'), at: fc.nat({ max: 200 }) }), { maxLength: 20 }).map((rows) =>
-    rows.map((row, n): RunEvent => ({ id: `${n}`, device: row.device, deviceSeq: n, clock: row.clock, at: START + row.at * MINUTE, what: row.what })),
-  );
+  const log = fc
+    .array(
+      fc.record({
+        what: fact,
+        clock: fc.integer({ min: 1, max: 12 }),
+        device: fc.constantFrom('tablet', 'phone'),
+        at: fc.nat({ max: 200 }),
+      }),
+      { maxLength: 20 },
+    )
+    .map((rows) =>
+      rows.map((row, n): RunEvent => ({
+        id: `${n}`,
+        device: row.device,
+        deviceSeq: n,
+        clock: row.clock,
+        at: START + row.at * MINUTE,
+        what: row.what,
+      })),
+    );
 
   test('law: any order of arrival and any repetition gives the same run', () =>
     fc.assert(
       fc.property(log, fc.infiniteStream(fc.nat()), (events, keys) => {
-        const shuffled = [...events, ...events.slice(0, 5)].map((each) => ({ each, key: keys.next().value ?? 0 })).sort((a, b) => a.key - b.key).map(({ each }) => each);
+        const shuffled = [...events, ...events.slice(0, 5)]
+          .map((each) => ({ each, key: Number(keys.next().value) }))
+          .sort((a, b) => a.key - b.key)
+          .map(({ each }) => each);
         expect(new Map([...foldRun(shuffled)].sort())).toEqual(new Map([...foldRun(events)].sort()));
       }),
     ));
@@ -55,7 +94,11 @@ describe('where a run stands', () => {
 
   test('a clock starts with the step that it follows, and is due when its time is over', () => {
     const events = [event(1, { kind: 'done', task: 'd1t1' }, 5), event(2, { kind: 'done', task: 'd1t2' }, 8)];
-    expect(find(at(events, 9), 'd1t3')).toMatchObject({ status: 'running', start: START + 8 * MINUTE, end: START + 18 * MINUTE });
+    expect(find(at(events, 9), 'd1t3')).toMatchObject({
+      status: 'running',
+      start: START + 8 * MINUTE,
+      end: START + 18 * MINUTE,
+    });
     expect(find(at(events, 20), 'd1t3').status).toBe('due');
     expect(at(events, 20).clocks.map((clock) => clock.id)).toEqual(['d1t3']);
   });
@@ -87,7 +130,9 @@ describe('where a run stands', () => {
         let now = START;
         for (let n = 1; n <= any.tasks.length; n++) {
           const view = projectRun(any, found, START, foldRun(events), now);
-          const open = view.tasks.filter((task) => task.status === 'ready' || task.status === 'running' || task.status === 'due');
+          const open = view.tasks.filter(
+            (task) => task.status === 'ready' || task.status === 'running' || task.status === 'due',
+          );
           for (const task of view.tasks) {
             expect(task.end).toBeGreaterThanOrEqual(task.start);
             if (task.status === 'done') expect(task.end).toBe(events.find((each) => each.what.task === task.id)?.at);
@@ -98,8 +143,16 @@ describe('where a run stands', () => {
             expect(now).toBeLessThan(START + 1000 * MINUTE);
             continue;
           }
-          const chosen = open[(choices.next().value ?? 0) % open.length];
-          if (chosen) events.push({ id: `${n}`, device: 'd', deviceSeq: n, clock: n, at: now, what: { kind: 'done', task: chosen.id } });
+          const chosen = open[Number(choices.next().value) % open.length];
+          if (chosen)
+            events.push({
+              id: `${n}`,
+              device: 'd',
+              deviceSeq: n,
+              clock: n,
+              at: now,
+              what: { kind: 'done', task: chosen.id },
+            });
           now += MINUTE;
         }
         expect(projectRun(any, found, START, foldRun(events), now).finished).toBe(true);

@@ -13,7 +13,8 @@ export function multiplier(law: FactorLaw, factor: Fraction, loads: number): Rea
       return { value: factor, because: { rule: 'grows with the batch', figure: `× ${shown(factor)}` } };
     case 'slower': {
       // Scaling down stays linear: a small pot with too much caraway cannot be mended, a large one can be seasoned again.
-      if (factor.compare(1) <= 0) return { value: factor, because: { rule: 'shrinks with the batch', figure: `× ${shown(factor)}` } };
+      if (factor.compare(1) <= 0)
+        return { value: factor, because: { rule: 'shrinks with the batch', figure: `× ${shown(factor)}` } };
       const value = new Fraction(Math.round(factor.valueOf() ** law.exponent * 100), 100);
       return {
         value,

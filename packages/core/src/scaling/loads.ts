@@ -31,7 +31,10 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
   switch (bulk.vessel) {
     case 'cooker': {
       const cooker = equipment.cookers[0];
-      if (!cooker) return one('This kitchen has no sealed cooker.', ['There is no sealed cooker in this kitchen: add one, or cook this in a pot.']);
+      if (!cooker)
+        return one('This kitchen has no sealed cooker.', [
+          'There is no sealed cooker in this kitchen: add one, or cook this in a pot.',
+        ]);
       const share = bulk.swells ? 1 / 2 : 2 / 3;
       const limit = cooker.litres * 1000 * share;
       const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
@@ -42,14 +45,21 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
           trays: 0,
           fullest: bulk.fullest,
           limit,
-          warnings: thin ? [`Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`] : [],
+          warnings: thin
+            ? [
+                `Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`,
+              ]
+            : [],
         },
         because: {
           rule: loads === 1 ? 'fits the cooker at its fullest' : 'fullest ÷ fill line, in equal loads',
           figure: loads === 1 ? 'one load' : `${loads} loads`,
           parts: [
             { rule: 'at its fullest, swollen, with its liquid', figure: litres(bulk.fullest) },
-            { rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker', figure: litres(limit) },
+            {
+              rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker',
+              figure: litres(limit),
+            },
           ],
           source: 'US extension-service advice (from memory); the manual decides',
         },
@@ -59,12 +69,22 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       const trays = Math.max(1, Math.ceil(bulk.fullest / equipment.oven.trayCm2));
       const loads = Math.ceil(trays / equipment.oven.racks);
       return {
-        value: { loads, trays: Math.ceil(trays / loads), warnings: [], fullest: bulk.fullest, limit: equipment.oven.trayCm2 },
+        value: {
+          loads,
+          trays: Math.ceil(trays / loads),
+          warnings: [],
+          fullest: bulk.fullest,
+          limit: equipment.oven.trayCm2,
+        },
         because: {
           rule: 'one layer ÷ tray',
           figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
           parts: [
-            { rule: 'in one layer', figure: `${Math.round(bulk.fullest)} cm²`, source: 'common practice, no published source' },
+            {
+              rule: 'in one layer',
+              figure: `${Math.round(bulk.fullest)} cm²`,
+              source: 'common practice, no published source',
+            },
             { rule: 'a tray', figure: `${equipment.oven.trayCm2} cm², ${equipment.oven.racks} racks` },
           ],
         },
@@ -75,7 +95,15 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       const loads = Math.max(1, Math.ceil(bulk.fullest / hotMostMl));
       const low = bulk.fullest < leastMl;
       return {
-        value: { loads, trays: 0, fullest: bulk.fullest, limit: hotMostMl, warnings: low ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`] : [] },
+        value: {
+          loads,
+          trays: 0,
+          fullest: bulk.fullest,
+          limit: hotMostMl,
+          warnings: low
+            ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`]
+            : [],
+        },
         because: {
           rule: 'hot liquid ÷ how full the jug may be when hot',
           figure: loads === 1 ? 'one jug' : `${loads} jugs`,
@@ -107,4 +135,7 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
 }
 
 const litres = (mL: number): string => `${(mL / 1000).toFixed(2)} L`;
-const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({ value: { loads: 1, trays: 1, warnings, fullest: 0, limit: 0 }, because: { rule, figure: 'one load' } });
+const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({
+  value: { loads: 1, trays: 1, warnings, fullest: 0, limit: 0 },
+  because: { rule, figure: 'one load' },
+});

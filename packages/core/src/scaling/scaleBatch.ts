@@ -1,6 +1,28 @@
-import { CAUTIONS, inBaseOf, massOf, type Allergen, type BridgeMissing, type CautionId, type Food, type FoodId } from '../food/index.ts';
+import {
+  CAUTIONS,
+  inBaseOf,
+  massOf,
+  type Allergen,
+  type BridgeMissing,
+  type CautionId,
+  type Food,
+  type FoodId,
+} from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import { Fraction, MEASURES, inBase, mass, ofBase, quantityOf, show, times, type Because, type Mass, type Quantity, type Reasoned } from '../quantity/index.ts';
+import {
+  Fraction,
+  MEASURES,
+  inBase,
+  mass,
+  ofBase,
+  quantityOf,
+  show,
+  times,
+  type Because,
+  type Mass,
+  type Quantity,
+  type Reasoned,
+} from '../quantity/index.ts';
 import type { Line, Revision } from '../recipe/index.ts';
 import { multiplier } from './law.ts';
 import { TRAY_GRAMS_PER_CM2, loadsFor, type Bulk, type Loads } from './loads.ts';
@@ -37,7 +59,12 @@ export interface ScaledBatch {
  * Scales a recipe to a number of portions.
  * Portions are exact, so scaling there and back gives what was there.
  */
-export function scaleBatch(recipe: Revision, portions: Fraction, foods: ReadonlyMap<FoodId, Food>, equipment: Equipment): ScaledBatch {
+export function scaleBatch(
+  recipe: Revision,
+  portions: Fraction,
+  foods: ReadonlyMap<FoodId, Food>,
+  equipment: Equipment,
+): ScaledBatch {
   const factor = portions.div(new Fraction(recipe.portions));
   const missing: BridgeMissing[] = [];
   const known = recipe.lines.map((line) => ({ line, food: foodOf(line, foods) }));
@@ -63,11 +90,21 @@ export function scaleBatch(recipe: Revision, portions: Fraction, foods: Readonly
           gramsPerCup: perCup,
           ...(grain.food.facts.uptake ? { uptake: grain.food.facts.uptake } : {}),
           packet: law.packet,
-          pot: recipe.vessel === 'cooker' ? { kind: 'sealed cooker', loads: loads.value.loads } : { kind: 'hob', lossMl: 60, loads: loads.value.loads },
+          pot:
+            recipe.vessel === 'cooker'
+              ? { kind: 'sealed cooker', loads: loads.value.loads }
+              : { kind: 'hob', lossMl: 60, loads: loads.value.loads },
         });
         return { line, food, amount: water.chosen.water, grams: mass(water.chosen.water.value.mL) };
       }
-      return { line, food, amount: { value: whole, because: { rule: 'grows with the batch: the grain’s cup is not known', figure: show(whole) } } };
+      return {
+        line,
+        food,
+        amount: {
+          value: whole,
+          because: { rule: 'grows with the batch: the grain’s cup is not known', figure: show(whole) },
+        },
+      };
     }
     const times_ = multiplier(line.law, factor, loads.value.loads);
     const written = quantityOf(line.amount);
@@ -79,7 +116,13 @@ export function scaleBatch(recipe: Revision, portions: Fraction, foods: Readonly
     };
     const grams = massOf(food, value);
     const shelf = fromShelf(line, food, value);
-    return { line, food, amount: { value, because }, ...(grams.ok ? { grams: grams.value } : {}), ...(shelf ? { fromShelf: shelf } : {}) };
+    return {
+      line,
+      food,
+      amount: { value, because },
+      ...(grams.ok ? { grams: grams.value } : {}),
+      ...(shelf ? { fromShelf: shelf } : {}),
+    };
   });
 
   const yields = yieldOf(lines);
@@ -132,17 +175,27 @@ function yieldOf(lines: readonly ScaledLine[]): Reasoned<Mass> {
     const kept = new Fraction(line.becomes?.value ?? 1).mul(new Fraction(peeled));
     if (line.optional || kept.equals(0)) return [];
     const cooked = mass(grams.g.mul(kept));
-    const because: Because = { rule: `${food.name}: ${show(grams)} × ${Number(kept.valueOf().toFixed(2))}`, figure: show(cooked), ...(line.becomes ? { source: line.becomes.source } : {}) };
+    const because: Because = {
+      rule: `${food.name}: ${show(grams)} × ${Number(kept.valueOf().toFixed(2))}`,
+      figure: show(cooked),
+      ...(line.becomes ? { source: line.becomes.source } : {}),
+    };
     return [{ cooked, because }];
   });
   const value = mass(parts.reduce((sum, { cooked }) => sum.add(cooked.g), new Fraction(0)));
-  return { value, because: { rule: 'cooked mass, line by line', figure: show(value), parts: parts.map(({ because }) => because) } };
+  return {
+    value,
+    because: { rule: 'cooked mass, line by line', figure: show(value), parts: parts.map(({ because }) => because) },
+  };
 }
 
 /** Leaf pressed into a pot takes about this share of its loose bulk. Common practice, no published source. */
 const PRESSED = 0.5;
 
-function bulkOf(recipe: Revision, lines: readonly { line: Line; food: Food; whole: Quantity; grams: Mass | undefined }[]): Bulk {
+function bulkOf(
+  recipe: Revision,
+  lines: readonly { line: Line; food: Food; whole: Quantity; grams: Mass | undefined }[],
+): Bulk {
   const cup = MEASURES.cup.factor.valueOf();
   let fullest = 0;
   let liquid = 0;
@@ -167,15 +220,25 @@ function bulkOf(recipe: Revision, lines: readonly { line: Line; food: Food; whol
     } else if (facts.kind === 'leaf' && facts.gramsPerCup) fullest += (g / facts.gramsPerCup.value) * cup * PRESSED;
     else fullest += g;
   }
-  const poured = lines.filter(({ food }) => food.facts.kind === 'water').reduce((sum, { whole }) => sum + inBase(whole).valueOf(), 0);
+  const poured = lines
+    .filter(({ food }) => food.facts.kind === 'water')
+    .reduce((sum, { whole }) => sum + inBase(whole).valueOf(), 0);
   return { vessel: recipe.vessel, fullest: fullest + Math.max(0, liquid), swells, liquidMl: poured };
 }
 
 function cautionsOf(recipe: Revision): readonly CautionId[] {
-  const found = new Set<CautionId>(recipe.steps.flatMap((step) => [...(step.cautions ?? []), ...(step.kind === 'pressure' ? (['pressure', 'vent'] as const) : [])]));
+  const found = new Set<CautionId>(
+    recipe.steps.flatMap((step) => [
+      ...(step.cautions ?? []),
+      ...(step.kind === 'pressure' ? (['pressure', 'vent'] as const) : []),
+    ]),
+  );
   return (Object.keys(CAUTIONS) as CautionId[]).filter((id) => found.has(id));
 }
 
 /** The same lines for one load: what the hands put in. Amounts that go in per load are already multiplied, so every line is divided. */
 export const perLoad = (line: ScaledLine, loads: number): Quantity =>
-  ofBase(line.amount.value.kind === 'mass' ? 'g' : line.amount.value.kind === 'volume' ? 'mL' : 'each', inBase(line.amount.value).div(loads));
+  ofBase(
+    line.amount.value.kind === 'mass' ? 'g' : line.amount.value.kind === 'volume' ? 'mL' : 'each',
+    inBase(line.amount.value).div(loads),
+  );

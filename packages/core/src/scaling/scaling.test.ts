@@ -10,7 +10,8 @@ const foods = new Map(BOOK.map((food) => [food.id, food]));
 const cups = (n: string) => inBase(quantityOf({ n, unit: 'cup' }));
 
 describe('water for grain', () => {
-  const gramsOf = (food: string, n: string) => mass(new Fraction(bookFood(food).facts.gramsPerCup?.value ?? 0).mul(new Fraction(n)));
+  const gramsOf = (food: string, n: string) =>
+    mass(new Fraction(bookFood(food).facts.gramsPerCup?.value ?? 0).mul(new Fraction(n)));
   const sealed = (more: Partial<GrainWater>): GrainWater => ({
     grain: gramsOf('brown rice', '2'),
     gramsPerCup: { value: 185, source: 'USDA FoodData Central SR Legacy (from memory)' },
@@ -18,7 +19,8 @@ describe('water for grain', () => {
     pot: { kind: 'sealed cooker', loads: 1 },
     ...more,
   });
-  const school = (ask: GrainWater, which: string) => waterForGrain(ask).schools.find((each) => each.school === which)?.water.value.mL;
+  const school = (ask: GrainWater, which: string) =>
+    waterForGrain(ask).schools.find((each) => each.school === which)?.water.value.mL;
 
   // Common practice, no published source: 2 cups brown rice to 2 1/2, 1/2 cup pearl barley to 1: both are "own volume plus half a cup".
   test('own volume plus half a cup gives both rows of the sealed cooker', () => {
@@ -29,16 +31,30 @@ describe('water for grain', () => {
 
   // Common practice, no published source: hob quinoa, 1 cup to 2 cups.
   test('a packet’s ratio scales with the amount', () => {
-    const quinoa = (n: string) => sealed({ grain: mass(new Fraction(170).mul(new Fraction(n))), gramsPerCup: { value: 170, source: 'USDA (from memory)' }, packet: { grainCups: '1', waterCups: '2' }, pot: { kind: 'hob', lossMl: 60, loads: 1 } });
+    const quinoa = (n: string) =>
+      sealed({
+        grain: mass(new Fraction(170).mul(new Fraction(n))),
+        gramsPerCup: { value: 170, source: 'USDA (from memory)' },
+        packet: { grainCups: '1', waterCups: '2' },
+        pot: { kind: 'hob', lossMl: 60, loads: 1 },
+      });
     expect(school(quinoa('1'), 'A')?.equals(cups('2'))).toBe(true);
     expect(school(quinoa('3'), 'A')?.equals(cups('6'))).toBe(true);
   });
 
   // Source: computed from yields.csv (USDA water contents, from memory): the balance gives the table's cooked mass, and the loss on top.
-  test.each(readTable('yields').filter((row) => ['millet', 'brown rice long grain', 'quinoa', 'pearl barley'].includes(row['food'] ?? '')))('the balance for $food: uptake and the loss of the pot', (row) => {
+  test.each(
+    readTable('yields').filter((row) =>
+      ['millet', 'brown rice long grain', 'quinoa', 'pearl barley'].includes(row['food'] ?? ''),
+    ),
+  )('the balance for $food: uptake and the loss of the pot', (row) => {
     const dry = 400;
     const uptake = Number(cell(row, 'water_taken_up_g_per_g'));
-    const ask = sealed({ grain: mass(dry), gramsPerCup: { value: Number(cell(row, 'g_cup_dry')), source: 'table' }, uptake: { value: uptake, source: 'table' } });
+    const ask = sealed({
+      grain: mass(dry),
+      gramsPerCup: { value: Number(cell(row, 'g_cup_dry')), source: 'table' },
+      uptake: { value: uptake, source: 'table' },
+    });
     const water = school(ask, 'C')?.valueOf() ?? 0;
     expect(water).toBeCloseTo(dry * uptake + 40, 6);
     // What stays in the pot: the cooked mass of the table, within the 10 % it is good for.
@@ -59,7 +75,10 @@ describe('water for grain', () => {
 
   test('the default: the balance where it can be, a rice cooker by its lines, else A up to the packet and B above', () => {
     expect(waterForGrain(sealed({ uptake: { value: 1.97, source: 't' } })).chosen.school).toBe('C');
-    expect(waterForGrain(sealed({ uptake: { value: 1.97, source: 't' }, pot: { kind: 'rice cooker', loads: 1 } })).chosen.school).toBe('A');
+    expect(
+      waterForGrain(sealed({ uptake: { value: 1.97, source: 't' }, pot: { kind: 'rice cooker', loads: 1 } })).chosen
+        .school,
+    ).toBe('A');
     expect(waterForGrain(sealed({})).chosen.school).toBe('A');
     expect(waterForGrain(sealed({ grain: gramsOf('brown rice', '3') })).chosen.school).toBe('B');
   });
@@ -72,7 +91,12 @@ describe('laws of growth', () => {
     [3, 1.9],
     [4, 2.25],
     [0.5, 0.5],
-  ])('spices at %f times the batch: %f', (factor, times) => expect(multiplier({ law: 'slower', exponent: 0.585 }, new Fraction(factor), 1).value.valueOf()).toBeCloseTo(times, 2));
+  ])('spices at %f times the batch: %f', (factor, times) =>
+    expect(multiplier({ law: 'slower', exponent: 0.585 }, new Fraction(factor), 1).value.valueOf()).toBeCloseTo(
+      times,
+      2,
+    ),
+  );
 
   test('law: no more than in proportion going up, and growing with the batch', () =>
     fc.assert(
@@ -86,7 +110,8 @@ describe('laws of growth', () => {
 
 describe('a batch', () => {
   const recipe = fc.constantFrom(...STARTER_RECIPES);
-  const scaled = (of: (typeof STARTER_RECIPES)[number], portions: Fraction) => scaleBatch(of, portions, foods, STARTING_EQUIPMENT);
+  const scaled = (of: (typeof STARTER_RECIPES)[number], portions: Fraction) =>
+    scaleBatch(of, portions, foods, STARTING_EQUIPMENT);
 
   test('law: scaled there and back, every amount is what was written', () =>
     fc.assert(
@@ -108,7 +133,8 @@ describe('a batch', () => {
         const two = scaled(of, new Fraction(2 * portions));
         one.lines.forEach((line, n) => {
           const other = two.lines[n];
-          if (line.line.law.law === 'in proportion' && other) expect(inBase(other.amount.value).equals(inBase(line.amount.value).mul(2))).toBe(true);
+          if (line.line.law.law === 'in proportion' && other)
+            expect(inBase(other.amount.value).equals(inBase(line.amount.value).mul(2))).toBe(true);
         });
       }),
     ));
@@ -118,7 +144,8 @@ describe('a batch', () => {
       fc.property(recipe, fc.integer({ min: 1, max: 120 }), (of, portions) => {
         const batch = scaled(of, new Fraction(portions));
         const { loads } = batch.loads.value;
-        for (const line of batch.lines) expect(inBase(perLoad(line, loads)).mul(loads).equals(inBase(line.amount.value))).toBe(true);
+        for (const line of batch.lines)
+          expect(inBase(perLoad(line, loads)).mul(loads).equals(inBase(line.amount.value))).toBe(true);
       }),
     ));
 
@@ -146,7 +173,12 @@ describe('a batch', () => {
     const sauce = STARTER_RECIPES.find((each) => each.component.kind === 'sauce');
     if (!sauce) throw new Error('no sauce');
     expect(scaled(sauce, new Fraction(12)).allergens).toEqual(['mustard', 'sulphites']);
-    const bare = new Map([...foods].map(([id, food]) => [id, food.name === 'salt' ? { ...food, facts: { kind: food.facts.kind, base: food.facts.base } } : food]));
+    const bare = new Map(
+      [...foods].map(([id, food]) => [
+        id,
+        food.name === 'salt' ? { ...food, facts: { kind: food.facts.kind, base: food.facts.base } } : food,
+      ]),
+    );
     expect(scaleBatch(sauce, new Fraction(12), bare, STARTING_EQUIPMENT).missing).toMatchObject([{ food: 'salt' }]);
   });
 });
@@ -156,31 +188,52 @@ describe('does it fit', () => {
   test('1 kg dry chickpeas in a 6 L cooker are two loads', () => {
     const row = readTable('yields').find((each) => each['food'] === 'chickpeas');
     if (!row) throw new Error('no chickpeas');
-    const fullest = ((1000 * Number(cell(row, 'mass_factor'))) / Number(cell(row, 'g_cup_cooked'))) * MEASURES.cup.factor.valueOf();
+    const fullest =
+      ((1000 * Number(cell(row, 'mass_factor'))) / Number(cell(row, 'g_cup_cooked'))) * MEASURES.cup.factor.valueOf();
     expect(fullest / 1000).toBeCloseTo(3.35, 1);
-    expect(loadsFor({ vessel: 'cooker', fullest, swells: true, liquidMl: 2000 }, STARTING_EQUIPMENT).value.loads).toBe(2);
-    expect(loadsFor({ vessel: 'cooker', fullest, swells: false, liquidMl: 2000 }, STARTING_EQUIPMENT).value.loads).toBe(1);
+    expect(loadsFor({ vessel: 'cooker', fullest, swells: true, liquidMl: 2000 }, STARTING_EQUIPMENT).value.loads).toBe(
+      2,
+    );
+    expect(loadsFor({ vessel: 'cooker', fullest, swells: false, liquidMl: 2000 }, STARTING_EQUIPMENT).value.loads).toBe(
+      1,
+    );
   });
 
   test('law: a load never passes its line', () =>
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 60_000 }), fc.boolean(), fc.constantFrom('cooker', 'jug', 'pot', 'tray'), (fullest, swells, vessel) => {
-        const { loads, limit, trays } = loadsFor({ vessel, fullest, swells, liquidMl: 1000 }, STARTING_EQUIPMENT).value;
-        expect(fullest / loads / (vessel === 'tray' ? trays : 1)).toBeLessThanOrEqual(limit + 1e-9);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 60_000 }),
+        fc.boolean(),
+        fc.constantFrom('cooker', 'jug', 'pot', 'tray'),
+        (fullest, swells, vessel) => {
+          const { loads, limit, trays } = loadsFor(
+            { vessel, fullest, swells, liquidMl: 1000 },
+            STARTING_EQUIPMENT,
+          ).value;
+          expect(fullest / loads / (vessel === 'tray' ? trays : 1)).toBeLessThanOrEqual(limit + 1e-9);
+        },
+      ),
     ));
 
   test('too little for the blades or the cooker is said', () => {
-    expect(loadsFor({ vessel: 'jug', fullest: 120, swells: false, liquidMl: 100 }, STARTING_EQUIPMENT).value.warnings).toHaveLength(1);
-    expect(loadsFor({ vessel: 'cooker', fullest: 500, swells: false, liquidMl: 100 }, STARTING_EQUIPMENT).value.warnings).toHaveLength(1);
+    expect(
+      loadsFor({ vessel: 'jug', fullest: 120, swells: false, liquidMl: 100 }, STARTING_EQUIPMENT).value.warnings,
+    ).toHaveLength(1);
+    expect(
+      loadsFor({ vessel: 'cooker', fullest: 500, swells: false, liquidMl: 100 }, STARTING_EQUIPMENT).value.warnings,
+    ).toHaveLength(1);
   });
 });
 
 test('an amount is shown in measures the kitchen has, the better one first', () => {
   const owned = STARTING_EQUIPMENT.scoops;
   expect(showAmount(mass(400), bookFood('millet'), owned)).toMatchObject({ first: '400 g', second: '2 cups' });
-  expect(showAmount(quantityOf({ n: '1/2', unit: 'tsp' }), bookFood('salt'), owned)).toMatchObject({ first: '1/2 tsp' });
+  expect(showAmount(quantityOf({ n: '1/2', unit: 'tsp' }), bookFood('salt'), owned)).toMatchObject({
+    first: '1/2 tsp',
+  });
   expect(showAmount(mass(330), bookFood('onion'), owned)).toEqual({ first: '330 g' });
   // Less than the smallest spoon: the error is shown.
-  expect(Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), ['1/2 tsp']).error ?? 0)).toBeGreaterThan(0.02);
+  expect(
+    Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), ['1/2 tsp']).error ?? 0),
+  ).toBeGreaterThan(0.02);
 });

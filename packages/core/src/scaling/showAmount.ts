@@ -15,10 +15,17 @@ const WEIGH_FROM_G = 15;
 
 /** An amount in measures that this kitchen has: weight and scoops where both are known, the better one first. */
 export function showAmount(quantity: Quantity, food: Food, owned: readonly Scoop[]): ShownAmount {
-  if (quantity.kind === 'count') return { first: `${show(quantity)}${food.facts.kind === 'seasoning' ? '' : ' ×'}`.trim() };
+  if (quantity.kind === 'count')
+    return { first: `${show(quantity)}${food.facts.kind === 'seasoning' ? '' : ' ×'}`.trim() };
   const perCup = food.facts.gramsPerCup?.value;
-  const mL = quantity.kind === 'volume' ? quantity : perCup ? volume(quantity.g.div(perCup).mul(MEASURES.cup.factor)) : undefined;
-  const grams = quantity.kind === 'mass' ? quantity : perCup ? mass(quantity.mL.div(MEASURES.cup.factor).mul(perCup)) : undefined;
+  const mL =
+    quantity.kind === 'volume'
+      ? quantity
+      : perCup
+        ? volume(quantity.g.div(perCup).mul(MEASURES.cup.factor))
+        : undefined;
+  const grams =
+    quantity.kind === 'mass' ? quantity : perCup ? mass(quantity.mL.div(MEASURES.cup.factor).mul(perCup)) : undefined;
 
   const pieces = food.facts.kind === 'vegetable' || food.facts.kind === 'leaf';
   const scooped = mL && !pieces ? showInScoops(mL, owned) : undefined;
@@ -28,5 +35,7 @@ export function showAmount(quantity: Quantity, food: Food, owned: readonly Scoop
   const error = Math.abs(scooped.error) > 0.02 ? { error: scooped.error } : {};
   const small = grams !== undefined && grams.g.compare(WEIGH_FROM_G) < 0;
   const pourable = food.facts.base === 'mL' && !isWater && scooped.scoops.every(({ scoop }) => !scoop.endsWith('cup'));
-  return small || pourable ? { first: scooped.text, second: weight, ...error } : { first: weight, second: scooped.text, ...error };
+  return small || pourable
+    ? { first: scooped.text, second: weight, ...error }
+    : { first: weight, second: scooped.text, ...error };
 }

@@ -1,4 +1,14 @@
-import { Fraction, MEASURES, show, volume, type Because, type Mass, type Reasoned, type Sourced, type Volume } from '../quantity/index.ts';
+import {
+  Fraction,
+  MEASURES,
+  show,
+  volume,
+  type Because,
+  type Mass,
+  type Reasoned,
+  type Sourced,
+  type Volume,
+} from '../quantity/index.ts';
 
 export interface GrainWater {
   readonly grain: Mass;
@@ -7,7 +17,10 @@ export interface GrainWater {
   readonly uptake?: Sourced<number>;
   /** The packet's own line, in cups. */
   readonly packet: { readonly grainCups: string; readonly waterCups: string };
-  readonly pot: { readonly kind: 'sealed cooker'; readonly loads: number } | { readonly kind: 'hob'; readonly lossMl: number; readonly loads: number } | { readonly kind: 'rice cooker'; readonly loads: number };
+  readonly pot:
+    | { readonly kind: 'sealed cooker'; readonly loads: number }
+    | { readonly kind: 'hob'; readonly lossMl: number; readonly loads: number }
+    | { readonly kind: 'rice cooker'; readonly loads: number };
 }
 
 export type School = 'A' | 'B' | 'C';
@@ -41,7 +54,14 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
   const { loads } = ask.pot;
   const taken = ask.uptake ? ask.grain.g.mul(new Fraction(ask.uptake.value)) : undefined;
 
-  const answer = (school: School, name: string, mL: Fraction, rule: string, parts: readonly Because[], source?: string): SchoolAnswer => {
+  const answer = (
+    school: School,
+    name: string,
+    mL: Fraction,
+    rule: string,
+    parts: readonly Because[],
+    source?: string,
+  ): SchoolAnswer => {
     const water = volume(mL);
     return {
       school,
@@ -51,33 +71,70 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
     };
   };
 
-  const grainPart: Because = { rule: 'grain, dry', figure: `${inCups(cups)} = ${show(ask.grain)}`, source: ask.gramsPerCup.source };
+  const grainPart: Because = {
+    rule: 'grain, dry',
+    figure: `${inCups(cups)} = ${show(ask.grain)}`,
+    source: ask.gramsPerCup.source,
+  };
   const packetPart: Because = { rule: 'the packet', figure: `${inCups(packetGrain)} to ${inCups(packetWater)} water` };
 
-  const a = answer('A', 'the packet’s ratio', cupsToMl(cups.mul(packetWater).div(packetGrain)), 'packet ratio × amount', [grainPart, packetPart]);
+  const a = answer(
+    'A',
+    'the packet’s ratio',
+    cupsToMl(cups.mul(packetWater).div(packetGrain)),
+    'packet ratio × amount',
+    [grainPart, packetPart],
+  );
   const onTop = packetWater.sub(packetGrain);
-  const b = answer('B', 'own volume and once per pot', cupsToMl(cups.add(onTop.mul(loads))), 'own volume, and for each pot the packet’s water minus its grain', [
-    grainPart,
-    { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) },
-  ]);
+  const b = answer(
+    'B',
+    'own volume and once per pot',
+    cupsToMl(cups.add(onTop.mul(loads))),
+    'own volume, and for each pot the packet’s water minus its grain',
+    [grainPart, { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) }],
+  );
   const schools: SchoolAnswer[] = [a, b];
 
   if (ask.uptake && taken) {
     const lossPerPot = ask.pot.kind === 'hob' ? ask.pot.lossMl : SEALED_LOSS_ML;
-    const c = answer('C', 'a balance', taken.add(lossPerPot * loads), 'what the grain takes up, and what the pot loses', [
-      { rule: `${show(ask.grain)} × ${ask.uptake.value} g water a gram`, figure: show(volume(taken)), source: ask.uptake.source },
-      { rule: `lost from ${loads === 1 ? 'the pot' : `${loads} pots`}: ${ask.pot.kind}`, figure: show(volume(lossPerPot * loads)), source: 'from memory: 20 to 60 g from a sealed cooker' },
-    ]);
+    const c = answer(
+      'C',
+      'a balance',
+      taken.add(lossPerPot * loads),
+      'what the grain takes up, and what the pot loses',
+      [
+        {
+          rule: `${show(ask.grain)} × ${ask.uptake.value} g water a gram`,
+          figure: show(volume(taken)),
+          source: ask.uptake.source,
+        },
+        {
+          rule: `lost from ${loads === 1 ? 'the pot' : `${loads} pots`}: ${ask.pot.kind}`,
+          figure: show(volume(lossPerPot * loads)),
+          source: 'from memory: 20 to 60 g from a sealed cooker',
+        },
+      ],
+    );
     schools.push(c);
     if (ask.pot.kind !== 'rice cooker')
-      return { chosen: c, why: 'The balance holds for any amount, since this grain’s uptake is known. A sealed pot loses little, so it needs less than the packet says.', schools };
+      return {
+        chosen: c,
+        why: 'The balance holds for any amount, since this grain’s uptake is known. A sealed pot loses little, so it needs less than the packet says.',
+        schools,
+      };
   }
-  if (ask.pot.kind === 'rice cooker') return { chosen: a, why: 'A rice cooker switches off by its own lines, and they follow the packet.', schools };
+  if (ask.pot.kind === 'rice cooker')
+    return { chosen: a, why: 'A rice cooker switches off by its own lines, and they follow the packet.', schools };
   const small = cups.compare(packetGrain) <= 0;
   return small
     ? { chosen: a, why: 'This grain’s uptake is not known, and the amount is within the packet’s.', schools }
-    : { chosen: b, why: 'This grain’s uptake is not known, and above the packet’s amount its ratio drowns the grain.', schools };
+    : {
+        chosen: b,
+        why: 'This grain’s uptake is not known, and above the packet’s amount its ratio drowns the grain.',
+        schools,
+      };
 }
 
 const cupsToMl = (cups: Fraction): Fraction => cups.mul(MEASURES.cup.factor);
-const inCups = (cups: Fraction): string => `${Number(cups.valueOf().toFixed(2))} ${cups.compare(1) > 0 ? 'cups' : 'cup'}`;
+const inCups = (cups: Fraction): string =>
+  `${Number(cups.valueOf().toFixed(2))} ${cups.compare(1) > 0 ? 'cups' : 'cup'}`;

@@ -17,7 +17,11 @@ export function lowerBound(problem: Problem): Bound {
   const found: Bound[] = [
     { minutes: chain, because: 'the longest chain' },
     { minutes: hands, because: 'the hands' },
-    ...c.resources.flatMap((resource, r) => (resource.kind === 'vessel' ? [{ minutes: vesselLoad(c, r), because: 'one vessel' as const, what: resource.id }] : [])),
+    ...c.resources.flatMap((resource, r) =>
+      resource.kind === 'vessel'
+        ? [{ minutes: vesselLoad(c, r), because: 'one vessel' as const, what: resource.id }]
+        : [],
+    ),
   ];
   return found.reduce((most, next) => (next.minutes > most.minutes ? next : most));
 }
@@ -27,11 +31,14 @@ function vesselLoad(c: Compiled, resource: number): number {
   if (uses.length === 0) return 0;
   const longest = (from: number, to: number): number => {
     const reach = new Map<number, number>([[from, c.minutes[from] ?? 0]]);
-    const order = c.blocks.flat().sort((a, b) => (c.head[a] ?? 0) - (c.head[b] ?? 0) || (c.tail[b] ?? 0) - (c.tail[a] ?? 0));
+    const order = c.blocks
+      .flat()
+      .sort((a, b) => (c.head[a] ?? 0) - (c.head[b] ?? 0) || (c.tail[b] ?? 0) - (c.tail[a] ?? 0));
     for (const task of order) {
       const so = reach.get(task);
       if (so === undefined) continue;
-      for (const { other, min } of c.afterwards[task] ?? []) reach.set(other, Math.max(reach.get(other) ?? 0, so + min + (c.minutes[other] ?? 0)));
+      for (const { other, min } of c.afterwards[task] ?? [])
+        reach.set(other, Math.max(reach.get(other) ?? 0, so + min + (c.minutes[other] ?? 0)));
     }
     return reach.get(to) ?? c.minutes[from] ?? 0;
   };

@@ -65,9 +65,13 @@ export function compile(problem: Problem): Compiled {
   const order = inOrder(before, afterwards);
   if (order.length < size) throw new ImpossibleProblem('Tasks of this session wait for each other in a circle.');
   const tail = minutes.slice();
-  for (const n of [...order].reverse()) for (const link of afterwards[n] ?? []) tail[n] = Math.max(tail[n] ?? 0, (minutes[n] ?? 0) + link.min + (tail[link.other] ?? 0));
+  for (const n of [...order].reverse())
+    for (const link of afterwards[n] ?? [])
+      tail[n] = Math.max(tail[n] ?? 0, (minutes[n] ?? 0) + link.min + (tail[link.other] ?? 0));
   const head = minutes.map(() => 0);
-  for (const n of order) for (const link of before[n] ?? []) head[n] = Math.max(head[n] ?? 0, (head[link.other] ?? 0) + (minutes[link.other] ?? 0) + link.min);
+  for (const n of order)
+    for (const link of before[n] ?? [])
+      head[n] = Math.max(head[n] ?? 0, (head[link.other] ?? 0) + (minutes[link.other] ?? 0) + link.min);
 
   const block = gather(size, problem, before, afterwards, uses);
   const blocks: number[][] = [];
@@ -77,11 +81,31 @@ export function compile(problem: Problem): Compiled {
     if (!rank.has(root)) rank.set(root, blocks.push([]) - 1);
     blocks[rank.get(root) ?? 0]?.push(n);
   }
-  const ovens = problem.resources.flatMap((r) => (r.kind === 'oven' ? [Math.max(0, ...Object.values(r.preheat)) + uses.length * Math.max(0, ...Object.values(r.change).flatMap((to) => Object.values(to)))] : []));
-  const horizon = minutes.reduce((a, b) => a + b, 0) + uses.reduce((a, u) => a + u.wash, 0) + problem.links.reduce((a, l) => a + l.min, 0) + ovens.reduce((a, b) => a + b, 0) + 60;
+  const ovens = problem.resources.flatMap((r) =>
+    r.kind === 'oven'
+      ? [
+          Math.max(0, ...Object.values(r.preheat)) +
+            uses.length * Math.max(0, ...Object.values(r.change).flatMap((to) => Object.values(to))),
+        ]
+      : [],
+  );
+  const horizon =
+    minutes.reduce((a, b) => a + b, 0) +
+    uses.reduce((a, u) => a + u.wash, 0) +
+    problem.links.reduce((a, l) => a + l.min, 0) +
+    ovens.reduce((a, b) => a + b, 0) +
+    60;
 
   return {
-    problem, size, minutes, before, afterwards, uses, tail, head, horizon,
+    problem,
+    size,
+    minutes,
+    before,
+    afterwards,
+    uses,
+    tail,
+    head,
+    horizon,
     hands: problem.tasks.map((task) => task.attention === 'full'),
     resources: problem.resources,
     opening: minutes.map((_, n) => uses.flatMap((use, u) => (use.from === n ? [u] : []))),
@@ -91,7 +115,10 @@ export function compile(problem: Problem): Compiled {
   };
 }
 
-function inOrder(before: readonly (readonly CompiledLink[])[], afterwards: readonly (readonly CompiledLink[])[]): readonly number[] {
+function inOrder(
+  before: readonly (readonly CompiledLink[])[],
+  afterwards: readonly (readonly CompiledLink[])[],
+): readonly number[] {
   const waits = before.map((links) => links.length);
   const order = waits.flatMap((n, task) => (n === 0 ? [task] : []));
   for (let next = 0; next < order.length; next++)
@@ -106,7 +133,13 @@ function inOrder(before: readonly (readonly CompiledLink[])[], afterwards: reado
  * Tasks that a longest wait ties together, or that share one hold of a resource, stand in one block and are placed as one:
  * so a vessel is never left held open by a block that cannot be finished.
  */
-function gather(size: number, problem: Problem, before: readonly (readonly CompiledLink[])[], afterwards: readonly (readonly CompiledLink[])[], uses: readonly CompiledUse[]): readonly number[] {
+function gather(
+  size: number,
+  problem: Problem,
+  before: readonly (readonly CompiledLink[])[],
+  afterwards: readonly (readonly CompiledLink[])[],
+  uses: readonly CompiledUse[],
+): readonly number[] {
   const root = Array.from({ length: size }, (_, n) => n);
   const find = (n: number): number => {
     let at = n;
@@ -128,15 +161,17 @@ function gather(size: number, problem: Problem, before: readonly (readonly Compi
     for (const n of reach(from, afterwards)) if (back.has(n)) join(n, from);
   }
   // Blocks that wait for each other in a circle become one block.
-  for (let changed = true; changed; ) {
+  for (let changed = true; changed;) {
     changed = false;
     const roots = Array.from({ length: size }, (_, n) => find(n));
     const next = new Map<number, Set<number>>();
-    afterwards.forEach((links, n) => links.forEach(({ other }) => {
-      const a = roots[n] ?? n;
-      const b = roots[other] ?? other;
-      if (a !== b) next.set(a, (next.get(a) ?? new Set()).add(b));
-    }));
+    afterwards.forEach((links, n) =>
+      links.forEach(({ other }) => {
+        const a = roots[n] ?? n;
+        const b = roots[other] ?? other;
+        if (a !== b) next.set(a, (next.get(a) ?? new Set()).add(b));
+      }),
+    );
     for (const a of next.keys()) {
       const seen = new Set(next.get(a));
       for (const n of seen) for (const m of next.get(n) ?? []) seen.add(m);

@@ -40,7 +40,11 @@ export function construct(c: Compiled, genes: Genes, table: Timetable, worse = I
     }
     left.delete(best);
     const tasks = orderWithin(c, c.blocks[best] ?? [], genes.rank);
-    if (!placeBlock(c, tasks, genes, table, 0, MOST_MOVES) && !placeBlock(c, tasks, genes, table, lastMinute(c, table), MOST_MOVES_BEHIND)) return Infinity;
+    if (
+      !placeBlock(c, tasks, genes, table, 0, MOST_MOVES) &&
+      !placeBlock(c, tasks, genes, table, lastMinute(c, table), MOST_MOVES_BEHIND)
+    )
+      return Infinity;
     for (const t of tasks) {
       placed[t] = 1;
       const start = table.starts[t] ?? 0;
@@ -53,7 +57,8 @@ export function construct(c: Compiled, genes: Genes, table: Timetable, worse = I
 
 function lastMinute(c: Compiled, table: Timetable): number {
   let last = 0;
-  for (let t = 0; t < c.size; t++) if ((table.starts[t] ?? -1) >= 0) last = Math.max(last, (table.starts[t] ?? 0) + (c.minutes[t] ?? 0));
+  for (let t = 0; t < c.size; t++)
+    if ((table.starts[t] ?? -1) >= 0) last = Math.max(last, (table.starts[t] ?? 0) + (c.minutes[t] ?? 0));
   return last + c.uses.reduce((sum, use) => sum + use.wash, 0);
 }
 
@@ -86,7 +91,14 @@ function orderWithin(c: Compiled, tasks: readonly number[], rank: Float64Array):
 const isVessel = (c: Compiled, use: number): boolean => c.resources[c.uses[use]?.resource ?? -1]?.kind === 'vessel';
 
 /** Places the tasks of a block, moving earlier ones later where a longest wait or a hold cannot be kept. Leaves the table as it was when it fails. */
-function placeBlock(c: Compiled, tasks: readonly number[], genes: Genes, table: Timetable, from: number, mostMoves: number): boolean {
+function placeBlock(
+  c: Compiled,
+  tasks: readonly number[],
+  genes: Genes,
+  table: Timetable,
+  from: number,
+  mostMoves: number,
+): boolean {
   const earliest = new Map<number, number>();
   const isFirst = new Set(tasks);
   for (let moves = 0; moves <= mostMoves; moves++) {
@@ -117,7 +129,7 @@ function placeBlock(c: Compiled, tasks: readonly number[], genes: Genes, table: 
           washed.push(u);
         }
       }
-      for (let again = true; again && start < table.limit; ) {
+      for (let again = true; again && start < table.limit;) {
         again = false;
         if (c.hands[t]) {
           const free = table.freeHands(start, minutes);
@@ -130,7 +142,10 @@ function placeBlock(c: Compiled, tasks: readonly number[], genes: Genes, table: 
           const use = c.uses[u];
           if (!use) continue;
           const placedWash = table.washes.at(-1);
-          const free = placedWash?.before === u ? Math.max(start, placedWash.start + placedWash.minutes) : table.mayBegin(use, start);
+          const free =
+            placedWash?.before === u
+              ? Math.max(start, placedWash.start + placedWash.minutes)
+              : table.mayBegin(use, start);
           if (free !== start) {
             start = free;
             again = true;

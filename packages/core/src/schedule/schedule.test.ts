@@ -4,7 +4,8 @@ import { sessions } from '../../test/sessions.ts';
 import type { Plan, Problem } from '../session/index.ts';
 import { check, handsBusy, ImpossibleProblem, lowerBound, search, settle, startLate, whyNotEarlier } from './index.ts';
 
-const read = <T>(name: string): T => JSON.parse(readFileSync(`${import.meta.dirname}/../../test/reference/schedule/${name}.json`, 'utf8')) as T;
+const read = <T>(name: string): T =>
+  JSON.parse(readFileSync(`${import.meta.dirname}/../../test/reference/schedule/${name}.json`, 'utf8')) as T;
 const named = ['roast-beside-pressure', 'two-loads-one-insert'] as const;
 
 describe('sessions with a proven shortest plan', () => {
@@ -20,26 +21,47 @@ describe('sessions with a proven shortest plan', () => {
     expect(lowerBound(problem).minutes).toBeLessThanOrEqual(optimum);
   });
 
-  test.each(named)('the checker accepts the plan that came with %s, and rejects it when a task is moved into another', (name) => {
-    const problem = read<Problem>(name);
-    const plan = read<Plan>(`${name}.plan`);
-    expect(check(problem, plan)).toEqual([]);
-    for (const task of problem.tasks.filter((each) => each.attention === 'full').slice(1)) {
-      const first = problem.tasks[0]?.id ?? '';
-      expect(check(problem, { ...plan, starts: { ...plan.starts, [task.id]: plan.starts[first] ?? 0 } })).not.toEqual([]);
-    }
-  });
+  test.each(named)(
+    'the checker accepts the plan that came with %s, and rejects it when a task is moved into another',
+    (name) => {
+      const problem = read<Problem>(name);
+      const plan = read<Plan>(`${name}.plan`);
+      expect(check(problem, plan)).toEqual([]);
+      for (const task of problem.tasks.filter((each) => each.attention === 'full').slice(1)) {
+        const first = problem.tasks[0]?.id ?? '';
+        expect(check(problem, { ...plan, starts: { ...plan.starts, [task.id]: plan.starts[first] ?? 0 } })).not.toEqual(
+          [],
+        );
+      }
+    },
+  );
 
   // Source: published: Muth and Thompson, Industrial Scheduling, 1963: the job shop of 6 × 6 by Fisher and Thompson; its optimum is 55.
   test('the job shop ft06 is planned in 55', () => {
-    const rows = ['2 1 0 3 1 6 3 7 5 3 4 6', '1 8 2 5 4 10 5 10 0 10 3 4', '2 5 3 4 5 8 0 9 1 1 4 7', '1 5 0 5 2 5 3 3 4 8 5 9', '2 9 1 3 4 5 5 4 0 3 3 1', '1 3 3 3 5 9 0 10 4 4 2 1'];
-    const jobs = rows.map((row) => row.split(' ').map(Number)).map((numbers) => Array.from({ length: 6 }, (_, n) => ({ machine: numbers[2 * n] ?? 0, minutes: numbers[2 * n + 1] ?? 0 })));
+    const rows = [
+      '2 1 0 3 1 6 3 7 5 3 4 6',
+      '1 8 2 5 4 10 5 10 0 10 3 4',
+      '2 5 3 4 5 8 0 9 1 1 4 7',
+      '1 5 0 5 2 5 3 3 4 8 5 9',
+      '2 9 1 3 4 5 5 4 0 3 3 1',
+      '1 3 3 3 5 9 0 10 4 4 2 1',
+    ];
+    const jobs = rows
+      .map((row) => row.split(' ').map(Number))
+      .map((numbers) =>
+        Array.from({ length: 6 }, (_, n) => ({ machine: numbers[2 * n] ?? 0, minutes: numbers[2 * n + 1] ?? 0 })),
+      );
     const all = jobs.flatMap((job, j) => job.map((step, n) => ({ ...step, id: `j${j}s${n}`, j, n })));
     const problem: Problem = {
-      format: 'kitchen-schedule/1', id: 'ft06', title: 'ft06', cooks: 1,
+      format: 'kitchen-schedule/1',
+      id: 'ft06',
+      title: 'ft06',
+      cooks: 1,
       resources: Array.from({ length: 6 }, (_, m) => ({ id: `m${m}`, kind: 'vessel' as const })),
       tasks: all.map(({ id, minutes, j }) => ({ id, dish: `job ${j}`, name: id, minutes, attention: 'none' as const })),
-      links: all.filter(({ n }) => n > 0).map(({ id, j, n }) => ({ from: `j${j}s${n - 1}`, to: id, min: 0, max: null })),
+      links: all
+        .filter(({ n }) => n > 0)
+        .map(({ id, j, n }) => ({ from: `j${j}s${n - 1}`, to: id, min: 0, max: null })),
       uses: all.map(({ id, machine }) => ({ id: `u-${id}`, resource: `m${machine}`, from: id, to: id })),
     };
     const plan = search(problem, { seed: 3, rounds: 30_000 });
@@ -71,10 +93,22 @@ describe('any session', () => {
     ));
 
   test('law: the same seed gives the same plan', () =>
-    fc.assert(fc.property(sessions, fc.nat({ max: 1000 }), (problem, seed) => expect(search(problem, { seed, rounds: 80 })).toEqual(search(problem, { seed, rounds: 80 }))), { numRuns: 40 }));
+    fc.assert(
+      fc.property(sessions, fc.nat({ max: 1000 }), (problem, seed) =>
+        expect(search(problem, { seed, rounds: 80 })).toEqual(search(problem, { seed, rounds: 80 })),
+      ),
+      { numRuns: 40 },
+    ));
 
   test('law: one cook more never raises the bound', () =>
-    fc.assert(fc.property(sessions, (problem) => expect(lowerBound({ ...problem, cooks: problem.cooks + 1 }).minutes).toBeLessThanOrEqual(lowerBound(problem).minutes)), few));
+    fc.assert(
+      fc.property(sessions, (problem) =>
+        expect(lowerBound({ ...problem, cooks: problem.cooks + 1 }).minutes).toBeLessThanOrEqual(
+          lowerBound(problem).minutes,
+        ),
+      ),
+      few,
+    ));
 
   test('law: a settled plan keeps every rule, is no longer, and every start has its reason', () =>
     fc.assert(
@@ -104,7 +138,13 @@ describe('any session', () => {
     const problem = read<Problem>('two-loads-one-insert');
     const plan = search(problem, { seed: 1, rounds: 4000, better: (each) => told.push(each) });
     expect(told.at(-1)).toEqual(plan);
-    told.slice(1).forEach((each, n) => expect(each.makespan * 100 + each.washes.length).toBeLessThan((told[n]?.makespan ?? 0) * 100 + (told[n]?.washes.length ?? 0)));
+    told
+      .slice(1)
+      .forEach((each, n) =>
+        expect(each.makespan * 100 + each.washes.length).toBeLessThan(
+          (told[n]?.makespan ?? 0) * 100 + (told[n]?.washes.length ?? 0),
+        ),
+      );
   });
 });
 
@@ -112,13 +152,26 @@ describe('the reason of a start', () => {
   const problem = read<Problem>('two-loads-one-insert');
   const plan = read<Plan>('two-loads-one-insert.plan');
 
-  test('the first thing stands at the beginning', () => expect(whyNotEarlier(problem, plan, 'd1t1')).toEqual({ holds: 'beginning' }));
-  test('coming up follows the loading at once', () => expect(whyNotEarlier(problem, plan, 'd1t3')).toMatchObject({ holds: 'after', task: 'd1t2' }));
+  test('the first thing stands at the beginning', () =>
+    expect(whyNotEarlier(problem, plan, 'd1t1')).toEqual({ holds: 'beginning' }));
+  test('coming up follows the loading at once', () =>
+    expect(whyNotEarlier(problem, plan, 'd1t3')).toMatchObject({ holds: 'after', task: 'd1t2' }));
   // In the plan that came with the session the insert is emptied at 37 and washed from 37 to 42; the next dish begins to heat in it at 42.
-  test('the second dish waits for the wash of the insert', () => expect(whyNotEarlier(problem, plan, 'd2t2')).toMatchObject({ holds: 'vessel', resource: 'insert', lastTask: 'd1t6', washed: true }));
+  test('the second dish waits for the wash of the insert', () =>
+    expect(whyNotEarlier(problem, plan, 'd2t2')).toMatchObject({
+      holds: 'vessel',
+      resource: 'insert',
+      lastTask: 'd1t6',
+      washed: true,
+    }));
 });
 
 test('tasks that wait for each other in a circle are refused', () => {
   const problem = read<Problem>('two-loads-one-insert');
-  expect(() => search({ ...problem, links: [...problem.links, { from: 'd1t7', to: 'd1t1', min: 0, max: null }] }, { seed: 1, rounds: 1 })).toThrow(ImpossibleProblem);
+  expect(() =>
+    search(
+      { ...problem, links: [...problem.links, { from: 'd1t7', to: 'd1t1', min: 0, max: null }] },
+      { seed: 1, rounds: 1 },
+    ),
+  ).toThrow(ImpossibleProblem);
 });

@@ -82,13 +82,17 @@ const copy = (genes: Genes): Genes => ({ rank: genes.rank.slice(), wait: genes.w
 
 /** Orders worth starting from. */
 function firstOrders(c: Compiled): readonly Genes[] {
-  const by = (rank: (task: number) => number): Genes => ({ rank: Float64Array.from({ length: c.size }, (_, t) => rank(t) + t * 1e-6), wait: new Int32Array(c.size) });
+  const by = (rank: (task: number) => number): Genes => ({
+    rank: Float64Array.from({ length: c.size }, (_, t) => rank(t) + t * 1e-6),
+    wait: new Int32Array(c.size),
+  });
   const blockTail = c.blocks.map((tasks) => Math.max(...tasks.map((t) => c.tail[t] ?? 0)));
-  const vessel = (t: number) => c.blocks[c.block[t] ?? 0]?.some((other) => (c.opening[other] ?? []).length > 0) ?? false;
+  const vessel = (t: number) =>
+    c.blocks[c.block[t] ?? 0]?.some((other) => (c.opening[other] ?? []).length > 0) ?? false;
   return [
     by((t) => -(c.tail[t] ?? 0)),
     by((t) => -(blockTail[c.block[t] ?? 0] ?? 0)),
-    by((t) => (c.head[t] ?? 0)),
+    by((t) => c.head[t] ?? 0),
     by((t) => (vessel(t) ? 0 : 1000) - (c.tail[t] ?? 0)),
     by((t) => t),
     by((t) => (c.minutes[t] ?? 0) - (c.tail[t] ?? 0)),

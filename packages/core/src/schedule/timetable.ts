@@ -90,7 +90,7 @@ export class Timetable {
         const heat = use.use.temperature ?? 0;
         const units = this.units[use.resource];
         let at = Math.max(from, resource.preheat[heat] ?? 0);
-        for (let moved = true; moved; ) {
+        for (let moved = true; moved;) {
           moved = false;
           for (const held of this.held[use.resource] ?? []) {
             const other = this.c.uses[held.use]?.use.temperature ?? 0;

@@ -12,10 +12,15 @@ export type Hold =
   | { readonly holds: 'together'; readonly task: string }
   | { readonly holds: 'nothing' };
 
-const minutesOf = (problem: Problem): ReadonlyMap<string, number> => new Map(problem.tasks.map((task) => [task.id, task.minutes]));
+const minutesOf = (problem: Problem): ReadonlyMap<string, number> =>
+  new Map(problem.tasks.map((task) => [task.id, task.minutes]));
 
 /** The plan with a task, and all that must not fall further behind it, one minute earlier. */
-function nudged(problem: Problem, plan: Plan, task: string): { readonly plan: Plan; readonly moved: ReadonlySet<string> } {
+function nudged(
+  problem: Problem,
+  plan: Plan,
+  task: string,
+): { readonly plan: Plan; readonly moved: ReadonlySet<string> } {
   const minutes = minutesOf(problem);
   const moved = new Set([task]);
   for (const id of moved)
@@ -23,7 +28,9 @@ function nudged(problem: Problem, plan: Plan, task: string): { readonly plan: Pl
       if (from !== id || max === null) continue;
       if ((plan.starts[to] ?? 0) - (plan.starts[from] ?? 0) - (minutes.get(from) ?? 0) >= max) moved.add(to);
     }
-  const starts = Object.fromEntries(Object.entries(plan.starts).map(([id, start]) => [id, moved.has(id) ? start - 1 : start]));
+  const starts = Object.fromEntries(
+    Object.entries(plan.starts).map(([id, start]) => [id, moved.has(id) ? start - 1 : start]),
+  );
   const makespan = Math.max(0, ...problem.tasks.map(({ id }) => (starts[id] ?? 0) + (minutes.get(id) ?? 0)));
   return { plan: { ...plan, starts, makespan }, moved };
 }
@@ -41,7 +48,9 @@ export function whyNotEarlier(problem: Problem, plan: Plan, task: string): Hold 
 }
 
 /** What is about the task itself comes before what is about those that follow it. */
-const order = (broken: Broken, task: string): number => (broken.between.includes(task) ? 0 : 1) * 10 + ['link', 'wash', 'vessel', 'preheat', 'oven heat', 'oven racks', 'shared', 'hands'].indexOf(broken.rule);
+const order = (broken: Broken, task: string): number =>
+  (broken.between.includes(task) ? 0 : 1) * 10 +
+  ['link', 'wash', 'vessel', 'preheat', 'oven heat', 'oven racks', 'shared', 'hands'].indexOf(broken.rule);
 
 function holdOf(problem: Problem, plan: Plan, task: string, moved: ReadonlySet<string>, broken: Broken): Hold {
   const uses = new Map(problem.uses.map((use) => [use.id, use]));
@@ -58,18 +67,32 @@ function holdOf(problem: Problem, plan: Plan, task: string, moved: ReadonlySet<s
     }
     case 'vessel':
     case 'wash':
-      return { holds: 'vessel', resource: firstUse?.resource ?? '', lastTask: firstUse?.to ?? '', washed: broken.rule === 'wash' };
+      return {
+        holds: 'vessel',
+        resource: firstUse?.resource ?? '',
+        lastTask: firstUse?.to ?? '',
+        washed: broken.rule === 'wash',
+      };
     case 'preheat':
       return { holds: 'heat', resource: firstUse?.resource ?? '', celsius: firstUse?.temperature ?? 0 };
     case 'oven heat': {
       const last = moved.has(firstUse?.from ?? '') ? secondUse : firstUse;
-      return { holds: 'heat', resource: last?.resource ?? '', celsius: last?.temperature ?? 0, lastTask: last?.to ?? '' };
+      return {
+        holds: 'heat',
+        resource: last?.resource ?? '',
+        celsius: last?.temperature ?? 0,
+        lastTask: last?.to ?? '',
+      };
     }
     case 'oven racks':
     case 'shared':
       return { holds: 'full', resource: firstUse?.resource ?? '' };
     case 'hands':
-      return { holds: 'hands', busyWith: broken.between.filter((id) => !moved.has(id)), mover: broken.between.find((id) => moved.has(id)) ?? task };
+      return {
+        holds: 'hands',
+        busyWith: broken.between.filter((id) => !moved.has(id)),
+        mover: broken.between.find((id) => moved.has(id)) ?? task,
+      };
     default:
       return { holds: 'nothing' };
   }
@@ -78,7 +101,8 @@ function holdOf(problem: Problem, plan: Plan, task: string, moved: ReadonlySet<s
 /** The plan with a task moved later as far as no rule breaks and nothing ends later: an oven that is switched on for nobody only burns power. */
 export function startLate(problem: Problem, plan: Plan, task: string): Plan {
   const at = (start: number): Plan => ({ ...plan, starts: { ...plan.starts, [task]: start } });
-  for (let start = plan.makespan; start > (plan.starts[task] ?? 0); start--) if (check(problem, at(start)).length === 0) return at(start);
+  for (let start = plan.makespan; start > (plan.starts[task] ?? 0); start--)
+    if (check(problem, at(start)).length === 0) return at(start);
   return plan;
 }
 
@@ -88,7 +112,7 @@ export function startLate(problem: Problem, plan: Plan, task: string): Plan {
  */
 export function settle(problem: Problem, plan: Plan): Plan {
   let now = plan;
-  for (let moved = true; moved; ) {
+  for (let moved = true; moved;) {
     moved = false;
     const ordered = problem.tasks.map(({ id }) => id).sort((a, b) => (now.starts[a] ?? 0) - (now.starts[b] ?? 0));
     for (const id of ordered)

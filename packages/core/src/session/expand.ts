@@ -1,5 +1,12 @@
 import type { CautionId } from '../food/index.ts';
-import { boilingPoint, comeUp, holdAtAltitude, naturalRelease, temperatureInside, type PotLoad } from '../heat/index.ts';
+import {
+  boilingPoint,
+  comeUp,
+  holdAtAltitude,
+  naturalRelease,
+  temperatureInside,
+  type PotLoad,
+} from '../heat/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import { celsius, kilograms, kpaGauge, metres, minutes, watts, type Because } from '../quantity/index.ts';
 import type { Attention, PressureStep, Step, TimeLaw, Window } from '../recipe/index.ts';
@@ -77,13 +84,19 @@ const nobody: Attention = { needs: 'nobody' };
 const exactly = (n: number): Window => ({ earliest: n, expected: n, latest: n });
 
 /** Minutes to go from one oven temperature to another: up by the heater, down by waiting. From memory. */
-export const ovenChange = (from: number, to: number): number => (to >= from ? Math.ceil((to - from) / 10) : Math.ceil((from - to) / 5));
+export const ovenChange = (from: number, to: number): number =>
+  to >= from ? Math.ceil((to - from) / 10) : Math.ceil((from - to) / 5);
 
 /**
  * Batches into tasks: each batch into loads, each load into the tasks of its steps, the sealed cooker's cycle into its stages.
  * Kitchen words in, a neutral problem out, with a note beside each task that says what it is.
  */
-export function expandSession(id: string, batches: readonly PlannedBatch[], equipment: Equipment, cooks: number): SessionTasks {
+export function expandSession(
+  id: string,
+  batches: readonly PlannedBatch[],
+  equipment: Equipment,
+  cooks: number,
+): SessionTasks {
   const tasks: ProblemTask[] = [];
   const links: ProblemLink[] = [];
   const uses: ProblemUse[] = [];
@@ -109,9 +122,12 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
     const loads = scaled.loads.value.loads;
     const dish = recipe.component.name;
     const numbers = (step: Step) => (step.per === 'batch' ? [0] : Array.from({ length: loads }, (_, n) => n + 1));
-    const taskId = (step: string, load: number, stage?: Stage) => [batch, step, ...(load ? [`${load}`] : []), ...(stage ? [stage] : [])].join('/');
-    const entry = (step: Step, load: number) => (step.kind === 'pressure' ? taskId(step.id, load, 'load') : taskId(step.id, load));
-    const exit = (step: Step, load: number) => (step.kind === 'pressure' ? taskId(step.id, load, 'empty') : taskId(step.id, load));
+    const taskId = (step: string, load: number, stage?: Stage) =>
+      [batch, step, ...(load ? [`${load}`] : []), ...(stage ? [stage] : [])].join('/');
+    const entry = (step: Step, load: number) =>
+      step.kind === 'pressure' ? taskId(step.id, load, 'load') : taskId(step.id, load);
+    const exit = (step: Step, load: number) =>
+      step.kind === 'pressure' ? taskId(step.id, load, 'empty') : taskId(step.id, load);
     const steps = new Map(recipe.steps.map((step) => [step.id, step]));
     const goesIn = (step: string, parts: number): GoesIn[] =>
       scaled.lines
@@ -134,7 +150,15 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
 
     for (const step of recipe.steps) {
       if (step.kind === 'ahead') {
-        ahead.push({ batch, dish, name: step.name, leastHours: step.hours.least, mostHours: step.hours.most, goesIn: goesIn(step.id, 1), cautions: step.cautions ?? [] });
+        ahead.push({
+          batch,
+          dish,
+          name: step.name,
+          leastHours: step.hours.least,
+          mostHours: step.hours.most,
+          goesIn: goesIn(step.id, 1),
+          cautions: step.cautions ?? [],
+        });
         continue;
       }
       for (const load of numbers(step)) {
@@ -144,18 +168,35 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
         if (step.kind === 'pressure') {
           for (const stage of pressureStages(step, scaled, equipment)) {
             const task = taskId(step.id, load, stage.stage);
-            add({ ...common, id: task, station: 'cooker', goesIn: stage.stage === 'load' ? goesIn(step.id, parts) : [], ...stage, name: `${stage.name}${loadWord}` });
+            add({
+              ...common,
+              id: task,
+              station: 'cooker',
+              goesIn: stage.stage === 'load' ? goesIn(step.id, parts) : [],
+              ...stage,
+              name: `${stage.name}${loadWord}`,
+            });
           }
           const order: Stage[] = ['load', 'come up', 'hold', 'natural', 'vent', 'empty'];
           const present = order.filter((stage) => about[taskId(step.id, load, stage)]);
           present.slice(1).forEach((stage, n) => {
             const slack = stage === 'vent' ? 10 : stage === 'empty' ? 3 : 0;
-            links.push({ from: taskId(step.id, load, present[n]), to: taskId(step.id, load, stage), min: 0, max: slack });
+            links.push({
+              from: taskId(step.id, load, present[n]),
+              to: taskId(step.id, load, stage),
+              min: 0,
+              max: slack,
+            });
           });
         } else {
           const window = inMinutes(step.time, kilos(step.id, parts));
-          const station = step.attention.needs === 'hands' ? 'hands' : (recipe.uses.find((use) => holds(recipe.steps, use.from, use.to, step.id))?.station ?? 'hands');
-          const heat = recipe.uses.find((use) => use.station === 'oven' && holds(recipe.steps, use.from, use.to, step.id))?.celsius;
+          const station =
+            step.attention.needs === 'hands'
+              ? 'hands'
+              : (recipe.uses.find((use) => holds(recipe.steps, use.from, use.to, step.id))?.station ?? 'hands');
+          const heat = recipe.uses.find(
+            (use) => use.station === 'oven' && holds(recipe.steps, use.from, use.to, step.id),
+          )?.celsius;
           add({
             ...common,
             id: taskId(step.id, load),
@@ -175,11 +216,19 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
           if (!earlierStep || earlierStep.kind === 'ahead') continue;
           const froms = earlierStep.per === 'batch' ? [0] : load ? [load] : numbers(earlierStep);
           // Work done once for all loads has waited for the first; its longest wait binds only that one.
-          for (const from of froms) links.push({ from: exit(earlierStep, from), to: entry(step, load), min, max: earlierStep.per === 'batch' && load > 1 ? null : max });
+          for (const from of froms)
+            links.push({
+              from: exit(earlierStep, from),
+              to: entry(step, load),
+              min,
+              max: earlierStep.per === 'batch' && load > 1 ? null : max,
+            });
         }
       }
       // Loads are alike: the first comes first, so that the search does not try both orders.
-      if (step.per === 'load') for (let load = 2; load <= loads; load++) links.push({ from: entry(step, load - 1), to: entry(step, load), min: 0, max: null });
+      if (step.per === 'load')
+        for (let load = 2; load <= loads; load++)
+          links.push({ from: entry(step, load - 1), to: entry(step, load), min: 0, max: null });
     }
 
     for (const use of recipe.uses) {
@@ -195,7 +244,9 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
           to: exit(to, to.per === 'batch' ? 0 : load),
           ...(use.wash ? { wash: use.wash } : {}),
           ...(use.group ? { group: use.group } : {}),
-          ...(use.station === 'oven' ? { units: Math.min(equipment.oven.racks, scaled.loads.value.trays || 1), temperature: use.celsius ?? 200 } : {}),
+          ...(use.station === 'oven'
+            ? { units: Math.min(equipment.oven.racks, scaled.loads.value.trays || 1), temperature: use.celsius ?? 200 }
+            : {}),
         });
         if (use.station === 'oven') ovenIn.set(use.celsius ?? 200, [...(ovenIn.get(use.celsius ?? 200) ?? []), start]);
       }
@@ -207,13 +258,29 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
   const heats = [...ovenIn.keys()].sort((a, b) => a - b);
   for (const heat of heats) {
     preheat[heat] = equipment.oven.preheatMinutes + 1;
-    change[heat] = Object.fromEntries(heats.filter((other) => other !== heat).map((other) => [other, ovenChange(heat, other)]));
+    change[heat] = Object.fromEntries(
+      heats.filter((other) => other !== heat).map((other) => [other, ovenChange(heat, other)]),
+    );
   }
   const first = heats[0];
   if (first !== undefined) {
     const name = heats.length === 1 ? `Oven on, ${first} °C` : 'Oven on';
-    add({ id: OVEN_ON, batch: null, dish: 'Oven', load: 0, loads: 1, step: OVEN_ON, name, station: 'hands', window: exactly(1), attention: handsNow, cautions: [], goesIn: [] });
-    for (const start of heats.flatMap((heat) => ovenIn.get(heat) ?? [])) links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: null });
+    add({
+      id: OVEN_ON,
+      batch: null,
+      dish: 'Oven',
+      load: 0,
+      loads: 1,
+      step: OVEN_ON,
+      name,
+      station: 'hands',
+      window: exactly(1),
+      attention: handsNow,
+      cautions: [],
+      goesIn: [],
+    });
+    for (const start of heats.flatMap((heat) => ovenIn.get(heat) ?? []))
+      links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: null });
   }
 
   const resources: Resource[] = [
@@ -222,12 +289,17 @@ export function expandSession(id: string, batches: readonly PlannedBatch[], equi
     { id: 'burner', kind: 'shared', units: equipment.burners },
     { id: 'oven', kind: 'oven', units: equipment.oven.racks, preheat, change },
   ];
-  return { problem: { format: 'kitchen-schedule/1', id, title: '', cooks, resources, tasks, links, uses }, about, ahead };
+  return {
+    problem: { format: 'kitchen-schedule/1', id, title: '', cooks, resources, tasks, links, uses },
+    about,
+    ahead,
+  };
 }
 
 /** Is a step within a use: at its ends, or on the way between them? */
 function holds(steps: readonly Step[], from: string, to: string, step: string): boolean {
-  const leadsTo = (a: string, b: string): boolean => a === b || (steps.find((s) => s.id === b)?.after.some((after) => leadsTo(a, after.step)) ?? false);
+  const leadsTo = (a: string, b: string): boolean =>
+    a === b || (steps.find((s) => s.id === b)?.after.some((after) => leadsTo(a, after.step)) ?? false);
   return leadsTo(from, step) && leadsTo(step, to);
 }
 
@@ -237,9 +309,16 @@ const inMinutes = (law: TimeLaw, kilos: number): Window =>
 const minutesBecause = (law: TimeLaw, kilos: number, window: Window): Because =>
   law.law === 'fixed'
     ? { rule: 'as the recipe says', figure: windowText(window) }
-    : { rule: `${law.minutes} min and ${law.perKg} min a kilo`, figure: `${window.expected} min`, parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }] };
+    : {
+        rule: `${law.minutes} min and ${law.perKg} min a kilo`,
+        figure: `${window.expected} min`,
+        parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }],
+      };
 
-const windowText = (w: Window): string => (w.earliest === w.latest ? `${w.expected} min` : `${w.expected} min, look from ${w.earliest}, ${w.latest} at the latest`);
+const windowText = (w: Window): string =>
+  w.earliest === w.latest
+    ? `${w.expected} min`
+    : `${w.expected} min, look from ${w.earliest}, ${w.latest} at the latest`;
 
 type StageAbout = Pick<TaskAbout, 'name' | 'window' | 'attention' | 'cautions' | 'cue' | 'because'> & { stage: Stage };
 
@@ -253,7 +332,11 @@ function pressureStages(step: PressureStep, scaled: ScaledBatch, equipment: Equi
   const upMinutes = Math.ceil(up.value + AIR_MINUTES);
   const lengthened = holdAtAltitude(minutes(step.hold.expected), altitude);
   const ratio = lengthened.value / step.hold.expected;
-  const hold: Window = { earliest: Math.ceil(step.hold.earliest * ratio), expected: Math.ceil(lengthened.value), latest: Math.ceil(step.hold.latest * ratio) };
+  const hold: Window = {
+    earliest: Math.ceil(step.hold.earliest * ratio),
+    expected: Math.ceil(lengthened.value),
+    latest: Math.ceil(step.hold.latest * ratio),
+  };
   const dish = step.name;
   const inCookerSwells = scaled.lines.some(({ food }) => food.facts.swells);
   const whole = Math.ceil(naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C)));
@@ -262,21 +345,70 @@ function pressureStages(step: PressureStep, scaled: ScaledBatch, equipment: Equi
 
   return [
     {
-      stage: 'load', name: `Load the ${dish}, seal the lid`, window: exactly(3), attention: handsNow,
-      cautions: [...(step.cautions ?? []), 'pressure'], cue: `liquid in, not above ${fill}, seal set`,
+      stage: 'load',
+      name: `Load the ${dish}, seal the lid`,
+      window: exactly(3),
+      attention: handsNow,
+      cautions: [...(step.cautions ?? []), 'pressure'],
+      cue: `liquid in, not above ${fill}, seal set`,
     },
     {
-      stage: 'come up', name: `${capital(dish)} coming up`, window: { earliest: Math.max(1, upMinutes - 3), expected: upMinutes, latest: upMinutes + 5 }, attention: nobody, cautions: [],
-      cue: 'the pin rises; if it does not, look at the valve and the ring', because: { ...up.because, figure: `${upMinutes} min`, parts: [...(up.because.parts ?? []), { rule: 'driving out the air', figure: `${AIR_MINUTES} min`, source: 'common practice, no published source' }] },
+      stage: 'come up',
+      name: `${capital(dish)} coming up`,
+      window: { earliest: Math.max(1, upMinutes - 3), expected: upMinutes, latest: upMinutes + 5 },
+      attention: nobody,
+      cautions: [],
+      cue: 'the pin rises; if it does not, look at the valve and the ring',
+      because: {
+        ...up.because,
+        figure: `${upMinutes} min`,
+        parts: [
+          ...(up.because.parts ?? []),
+          { rule: 'driving out the air', figure: `${AIR_MINUTES} min`, source: 'common practice, no published source' },
+        ],
+      },
     },
-    { stage: 'hold', name: `${capital(dish)} at pressure`, window: hold, attention: nobody, cautions: [], cue: 'switch the heat off', because: lengthened.because },
+    {
+      stage: 'hold',
+      name: `${capital(dish)} at pressure`,
+      window: hold,
+      attention: nobody,
+      cautions: [],
+      cue: 'switch the heat off',
+      because: lengthened.because,
+    },
     ...(natural > 0
-      ? [{
-          stage: 'natural' as const, name: `${capital(dish)} releasing`, window: { earliest: natural, expected: natural, latest: natural + 10 }, attention: nobody, cautions: [],
-          cue: 'the pin drops', because: { rule: step.release.how === 'natural' ? 'cools by itself to where water boils here' : 'timed release, then vent', figure: `${natural} min`, parts: [{ rule: 'inside', figure: `${inside.toFixed(0)} °C` }, { rule: 'water boils here at', figure: `${boilingPoint(altitude).toFixed(0)} °C` }], source: 'computed; the heat loss is assumed' },
-        }]
+      ? [
+          {
+            stage: 'natural' as const,
+            name: `${capital(dish)} releasing`,
+            window: { earliest: natural, expected: natural, latest: natural + 10 },
+            attention: nobody,
+            cautions: [],
+            cue: 'the pin drops',
+            because: {
+              rule:
+                step.release.how === 'natural'
+                  ? 'cools by itself to where water boils here'
+                  : 'timed release, then vent',
+              figure: `${natural} min`,
+              parts: [
+                { rule: 'inside', figure: `${inside.toFixed(0)} °C` },
+                { rule: 'water boils here at', figure: `${boilingPoint(altitude).toFixed(0)} °C` },
+              ],
+              source: 'computed; the heat loss is assumed',
+            },
+          },
+        ]
       : []),
-    { stage: 'vent', name: `Vent the ${dish}, open when the pin is down`, window: exactly(1), attention: handsNow, cautions: ['vent'], cue: 'pin down' },
+    {
+      stage: 'vent',
+      name: `Vent the ${dish}, open when the pin is down`,
+      window: exactly(1),
+      attention: handsNow,
+      cautions: ['vent'],
+      cue: 'pin down',
+    },
     { stage: 'empty', name: `Empty the cooker`, window: exactly(2), attention: handsNow, cautions: [] },
   ];
 }
@@ -300,7 +432,13 @@ function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number): PotL
   }
   const water = hot + cold;
   const waterAt = water > 0 ? (hot * KETTLE_C + cold * TAP_C) / water : TAP_C;
-  return { water: kilograms(water), dryFood: kilograms(dry), steel: kilograms(steelKg), waterAt: celsius(waterAt), restAt: celsius(ROOM_C) };
+  return {
+    water: kilograms(water),
+    dryFood: kilograms(dry),
+    steel: kilograms(steelKg),
+    waterAt: celsius(waterAt),
+    restAt: celsius(ROOM_C),
+  };
 }
 
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);

@@ -4,7 +4,8 @@ import { Fraction, type Day } from '../quantity/index.ts';
 export type LotId = string;
 export type PlaceId = string;
 
-export type MovementKind = 'bought' | 'counted' | 'used' | 'made' | 'moved' | 'opened' | 'frozen' | 'thawed' | 'eaten' | 'thrown' | 'corrected';
+export type MovementKind =
+  'bought' | 'counted' | 'used' | 'made' | 'moved' | 'opened' | 'frozen' | 'thawed' | 'eaten' | 'thrown' | 'corrected';
 
 /** A change to a lot, in the lot's base unit; negative when food leaves. The ledger only grows. */
 export interface Movement {

@@ -12,18 +12,30 @@ export function keepsUntil(food: Food, place: PlaceKind, dates: LotDates): Reaso
   const keeps = food.facts.keeps?.[place];
   const counted = (from: Day, days: number, rule: string, source?: string): Reasoned<Day> => ({
     value: addDays(from, days - 1),
-    because: { rule: `${rule}; that day is day 1`, figure: `${days} ${days === 1 ? 'day' : 'days'} from ${from}`, ...(source ? { source } : {}) },
+    because: {
+      rule: `${rule}; that day is day 1`,
+      figure: `${days} ${days === 1 ? 'day' : 'days'} from ${from}`,
+      ...(source ? { source } : {}),
+    },
   });
 
   if (dates.useBy) found.push({ value: dates.useBy, because: { rule: 'use by, on the pack', figure: dates.useBy } });
-  if (dates.bestBefore) found.push({ value: dates.bestBefore, because: { rule: 'best before, on the pack', figure: dates.bestBefore } });
+  if (dates.bestBefore)
+    found.push({ value: dates.bestBefore, because: { rule: 'best before, on the pack', figure: dates.bestBefore } });
 
   if (dates.thawedOn && place !== 'freezer') {
     const fridge = food.facts.keeps?.fridge;
     if (fridge) {
       const spent = dates.madeOn && dates.frozenOn ? daysBetween(dates.madeOn, dates.frozenOn) + 1 : 0;
       const left = Math.max(1, fridge.value - spent);
-      found.push(counted(dates.thawedOn, Math.min(left, 3), 'thawed: what was left when it was frozen, 3 days at most', fridge.source));
+      found.push(
+        counted(
+          dates.thawedOn,
+          Math.min(left, 3),
+          'thawed: what was left when it was frozen, 3 days at most',
+          fridge.source,
+        ),
+      );
     }
   } else if (place === 'freezer') {
     const from = dates.frozenOn ?? dates.madeOn ?? dates.boughtOn;
@@ -32,7 +44,8 @@ export function keepsUntil(food: Food, place: PlaceKind, dates: LotDates): Reaso
     const from = dates.openedOn ?? dates.madeOn ?? dates.boughtOn;
     // A pack that is still shut goes by its printed date; once opened, the days count as well.
     const printed = dates.bestBefore ?? dates.useBy;
-    if (keeps && from && (!printed || dates.openedOn || dates.madeOn)) found.push(counted(from, keeps.value, `keeps in the ${place}`, keeps.source));
+    if (keeps && from && (!printed || dates.openedOn || dates.madeOn))
+      found.push(counted(from, keeps.value, `keeps in the ${place}`, keeps.source));
   }
 
   return found.reduce<Reasoned<Day> | undefined>(

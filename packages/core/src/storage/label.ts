@@ -17,7 +17,9 @@ const date = (day: Day): string => `${showWeekday(day)} ${showDate(day)}`;
 export const labelLines = (label: LabelFacts): readonly string[] => [
   label.name,
   `${label.portions} ${label.portions === 1 ? 'portion' : 'portions'} · made ${date(label.madeOn)}`,
-  label.keepsUntil ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${date(label.keepsUntil)}` : 'keeping time unknown',
+  label.keepsUntil
+    ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${date(label.keepsUntil)}`
+    : 'keeping time unknown',
   label.allergens.length ? `contains ${label.allergens.join(', ')}` : 'no listed allergen in its recipe',
   label.beforeEating,
 ];

@@ -42,7 +42,9 @@ export interface Strip {
  * Supply is conserved: what was there is eaten, went off, or is left.
  */
 export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantGrams: readonly number[]): Strip {
-  const pieces = supply.map((piece) => ({ ...piece, left: piece.grams })).sort((a, b) => Number(a.frozen) - Number(b.frozen) || (a.until ?? '9999').localeCompare(b.until ?? '9999'));
+  const pieces = supply
+    .map((piece) => ({ ...piece, left: piece.grams }))
+    .sort((a, b) => Number(a.frozen) - Number(b.frozen) || (a.until ?? '9999').localeCompare(b.until ?? '9999'));
   const meals: StripMeal[] = [];
 
   for (const [number, want] of wantGrams.entries()) {
@@ -57,7 +59,8 @@ export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantG
         piece.left = 0;
       }
     const there = pieces.filter((piece) => piece.fromMeal <= number);
-    const sum = (frozen: boolean) => there.filter((piece) => piece.frozen === frozen).reduce((all, piece) => all + piece.left, 0);
+    const sum = (frozen: boolean) =>
+      there.filter((piece) => piece.frozen === frozen).reduce((all, piece) => all + piece.left, 0);
     const cold = sum(false);
     const frozen = sum(true);
 

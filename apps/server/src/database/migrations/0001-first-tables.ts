@@ -1,7 +1,23 @@
 import type { Migration } from '../migrate.ts';
 
 /** Every table but `kitchen` begins with the kitchen it belongs to, and its keys carry it: no row can point into another kitchen. */
-const scoped = ['place', 'food', 'lot', 'movement', 'command', 'recipe', 'revision', 'revision_food', 'eater', 'attendance', 'appetite', 'session', 'batch', 'run', 'event'];
+const scoped = [
+  'place',
+  'food',
+  'lot',
+  'movement',
+  'command',
+  'recipe',
+  'revision',
+  'revision_food',
+  'eater',
+  'attendance',
+  'appetite',
+  'session',
+  'batch',
+  'run',
+  'event',
+];
 
 export const firstTables: Migration = {
   name: '0001-first-tables',

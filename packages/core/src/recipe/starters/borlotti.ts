@@ -1,5 +1,20 @@
 import type { Revision } from '../revision.ts';
-import { after, becomes, byAmount, componentId, fixed, hands, inProportion, leftoverDays, line, perLoad, slower, twoMonths, window, work } from './write.ts';
+import {
+  after,
+  becomes,
+  byAmount,
+  componentId,
+  fixed,
+  hands,
+  inProportion,
+  leftoverDays,
+  line,
+  perLoad,
+  slower,
+  twoMonths,
+  window,
+  work,
+} from './write.ts';
 
 export const borlotti: Revision = {
   name: 'Borlotti with onion',
@@ -26,14 +41,32 @@ export const borlotti: Revision = {
     line('cider vinegar', '2', 'tbsp', inProportion, 'season'),
   ],
   steps: [
-    { kind: 'ahead', id: 'soak', name: 'Soak the borlotti in three times their bulk of water', after: [], per: 'batch', hours: { least: 8, most: 20 }, cautions: ['beans'] },
+    {
+      kind: 'ahead',
+      id: 'soak',
+      name: 'Soak the borlotti in three times their bulk of water',
+      after: [],
+      per: 'batch',
+      hours: { least: 8, most: 20 },
+      cautions: ['beans'],
+    },
     work('drain', 'Drain the borlotti, throw the water away, rinse', fixed(3), hands, [], { cautions: ['beans'] }),
     work('chop', 'Chop onion and garlic', byAmount(2, 12), hands),
     {
-      kind: 'pressure', id: 'press', name: 'borlotti', after: [after('drain'), after('chop')], per: 'load',
-      hold: window(10, 12, 15), release: { how: 'natural' }, water: 'kettle', cautions: ['beans'],
+      kind: 'pressure',
+      id: 'press',
+      name: 'borlotti',
+      after: [after('drain'), after('chop')],
+      per: 'load',
+      hold: window(10, 12, 15),
+      release: { how: 'natural' },
+      water: 'kettle',
+      cautions: ['beans'],
     },
-    work('season', 'Season the borlotti, bay out, into shallow boxes', fixed(5), hands, [after('press', 0, 20)], { per: 'load', cautions: ['cooling'] }),
+    work('season', 'Season the borlotti, bay out, into shallow boxes', fixed(5), hands, [after('press', 0, 20)], {
+      per: 'load',
+      cautions: ['cooling'],
+    }),
   ],
   uses: [{ station: 'cooker', from: 'press', to: 'press', wash: 5, group: 'borlotti' }],
 };

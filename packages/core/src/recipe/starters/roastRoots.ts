@@ -1,5 +1,18 @@
 import type { Revision } from '../revision.ts';
-import { after, becomes, byAmount, componentId, fixed, hands, inProportion, leftoverDays, line, slower, twoMonths, work } from './write.ts';
+import {
+  after,
+  becomes,
+  byAmount,
+  componentId,
+  fixed,
+  hands,
+  inProportion,
+  leftoverDays,
+  line,
+  slower,
+  twoMonths,
+  work,
+} from './write.ts';
 
 /** Roast vegetables keep 65 to 80 % of their weight. Common practice, no published source. */
 const roasted = becomes(0.72);
@@ -27,8 +40,14 @@ export const roastRoots: Revision = {
     work('cut', 'Peel and cut celeriac and parsnip', byAmount(3, 8), hands),
     work('dress', 'Oil, caraway and salt over the roots, one layer a tray', fixed(4), hands, [after('cut')]),
     work('tray-in', 'Trays into the oven', fixed(1), hands, [after('dress')], { per: 'load', cautions: ['hot oven'] }),
-    work('roast', 'Roots roasting', fixed(40, 34, 48), { needs: 'look', everyMinutes: 20 }, [after('tray-in', 0, 0)], { per: 'load', cue: 'a knife slides in, edges brown' }),
-    work('tray-out', 'Trays out, roots into shallow boxes', fixed(4), hands, [after('roast', 0, 4)], { per: 'load', cautions: ['hot oven', 'cooling'] }),
+    work('roast', 'Roots roasting', fixed(40, 34, 48), { needs: 'look', everyMinutes: 20 }, [after('tray-in', 0, 0)], {
+      per: 'load',
+      cue: 'a knife slides in, edges brown',
+    }),
+    work('tray-out', 'Trays out, roots into shallow boxes', fixed(4), hands, [after('roast', 0, 4)], {
+      per: 'load',
+      cautions: ['hot oven', 'cooling'],
+    }),
   ],
   uses: [{ station: 'oven', from: 'tray-in', to: 'roast', celsius: 200 }],
 };

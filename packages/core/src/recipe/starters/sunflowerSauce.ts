@@ -1,5 +1,17 @@
 import type { Revision } from '../revision.ts';
-import { after, becomes, byAmount, componentId, fixed, hands, inProportion, line, nobody, slower, work } from './write.ts';
+import {
+  after,
+  becomes,
+  byAmount,
+  componentId,
+  fixed,
+  hands,
+  inProportion,
+  line,
+  nobody,
+  slower,
+  work,
+} from './write.ts';
 
 export const sunflowerSauce: Revision = {
   name: 'Sunflower-seed sauce with mustard',
@@ -25,9 +37,17 @@ export const sunflowerSauce: Revision = {
   ],
   steps: [
     work('pan', 'Seeds, onion, garlic and water into a pan', byAmount(2, 3), hands),
-    work('simmer', 'Seeds simmering', fixed(12, 10, 15), nobody, [after('pan', 0, 0)], { cue: 'a seed crushes between two fingers' }),
-    work('blend', 'Blend the sunflower sauce smooth', fixed(5), hands, [after('simmer', 0, 15)], { per: 'load', cautions: ['hot blend'] }),
-    work('pour', 'Pour the sauce into a box', fixed(2), hands, [after('blend', 0, 15)], { per: 'load', cautions: ['cooling'] }),
+    work('simmer', 'Seeds simmering', fixed(12, 10, 15), nobody, [after('pan', 0, 0)], {
+      cue: 'a seed crushes between two fingers',
+    }),
+    work('blend', 'Blend the sunflower sauce smooth', fixed(5), hands, [after('simmer', 0, 15)], {
+      per: 'load',
+      cautions: ['hot blend'],
+    }),
+    work('pour', 'Pour the sauce into a box', fixed(2), hands, [after('blend', 0, 15)], {
+      per: 'load',
+      cautions: ['cooling'],
+    }),
   ],
   uses: [
     { station: 'burner', from: 'pan', to: 'simmer' },

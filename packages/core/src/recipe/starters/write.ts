@@ -12,13 +12,23 @@ export const hands: Attention = { needs: 'hands' };
 export const nobody: Attention = { needs: 'nobody' };
 
 export const window = (earliest: number, expected: number, latest: number): Window => ({ earliest, expected, latest });
-export const fixed = (expected: number, earliest = expected, latest = expected): TimeLaw => ({ law: 'fixed', minutes: window(earliest, expected, latest) });
+export const fixed = (expected: number, earliest = expected, latest = expected): TimeLaw => ({
+  law: 'fixed',
+  minutes: window(earliest, expected, latest),
+});
 export const byAmount = (minutes: number, perKg: number): TimeLaw => ({ law: 'by amount', minutes, perKg });
 
 export const after = (step: string, min = 0, max: number | null = null): After => ({ step, min, max });
 
 type LineMore = Partial<Omit<Line, 'id' | 'food' | 'amount' | 'law' | 'into'>>;
-export const line = (food: string, n: string, unit: MeasureName, law: Law, into: string, more: LineMore = {}): Line => ({
+export const line = (
+  food: string,
+  n: string,
+  unit: MeasureName,
+  law: Law,
+  into: string,
+  more: LineMore = {},
+): Line => ({
   id: food,
   food: bookFoodId(food),
   amount: { n, unit },
@@ -27,7 +37,14 @@ export const line = (food: string, n: string, unit: MeasureName, law: Law, into:
   ...more,
 });
 
-export const work = (id: string, name: string, time: TimeLaw, attention: Attention, waits: readonly After[] = [], more: Partial<WorkStep> = {}): WorkStep => ({
+export const work = (
+  id: string,
+  name: string,
+  time: TimeLaw,
+  attention: Attention,
+  waits: readonly After[] = [],
+  more: Partial<WorkStep> = {},
+): WorkStep => ({
   kind: 'work',
   id,
   name,
@@ -41,7 +58,13 @@ export const work = (id: string, name: string, time: TimeLaw, attention: Attenti
 export const componentId = (name: string) => namedId(`component:${name}`);
 
 /** Cooked food in the fridge: 3 to 4 days; the short end. Source: USDA FSIS leftovers guidance (from memory). */
-export const leftoverDays: Sourced<number> = { value: 3, source: 'USDA FSIS leftovers guidance (from memory), the short end' };
+export const leftoverDays: Sourced<number> = {
+  value: 3,
+  source: 'USDA FSIS leftovers guidance (from memory), the short end',
+};
 /** Two months in the freezer, for quality. Source: FoodSafety.gov charts (from memory), the short end. */
-export const twoMonths: Sourced<number> = { value: 60, source: 'FoodSafety.gov cold storage chart (from memory), the short end' };
+export const twoMonths: Sourced<number> = {
+  value: 60,
+  source: 'FoodSafety.gov cold storage chart (from memory), the short end',
+};
 export const becomes = (value: number): Sourced<number> => commonPractice(value);

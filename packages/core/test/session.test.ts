@@ -1,26 +1,36 @@
 import fc from 'fast-check';
-import { BOOK } from '../food/index.ts';
-import { STARTING_EQUIPMENT } from '../kitchen/index.ts';
-import { Fraction } from '../quantity/index.ts';
-import { STARTER_RECIPES } from '../recipe/index.ts';
-import { scaleBatch } from '../scaling/index.ts';
-import { check, search } from '../schedule/index.ts';
-import { OVEN_ON, expandSession, type SessionTasks } from './index.ts';
+import { BOOK } from '../src/food/index.ts';
+import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
+import { Fraction } from '../src/quantity/index.ts';
+import { STARTER_RECIPES } from '../src/recipe/index.ts';
+import { scaleBatch } from '../src/scaling/index.ts';
+import { check, search } from '../src/schedule/index.ts';
+import { OVEN_ON, expandSession, type SessionTasks } from '../src/session/index.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));
 const equipment = { ...STARTING_EQUIPMENT, altitudeM: 1180, oven: { ...STARTING_EQUIPMENT.oven, racks: 3 } };
 const expand = (sizes: readonly number[], cooks = 1): SessionTasks =>
   expandSession(
     's',
-    STARTER_RECIPES.flatMap((recipe, n) => (sizes[n] ? [{ id: recipe.component.kind, scaled: scaleBatch(recipe, new Fraction(sizes[n]), foods, equipment) }] : [])),
+    STARTER_RECIPES.flatMap((recipe, n) =>
+      sizes[n]
+        ? [{ id: recipe.component.kind, scaled: scaleBatch(recipe, new Fraction(sizes[n]), foods, equipment) }]
+        : [],
+    ),
     equipment,
     cooks,
   );
 const demo = expand([16, 12, 12, 14, 8]);
 
 test('the cycle of the sealed cooker is taken apart: load, come up, hold, natural, vent, empty, once for each load', () => {
-  const stages = Object.values(demo.about).filter((task) => task.batch === 'grain' && task.stage).map((task) => `${task.load} ${task.stage}`);
-  expect(stages).toEqual([1, 2].flatMap((load) => ['load', 'come up', 'hold', 'natural', 'vent', 'empty'].map((stage) => `${load} ${stage}`)));
+  const stages = Object.values(demo.about)
+    .filter((task) => task.batch === 'grain' && task.stage)
+    .map((task) => `${task.load} ${task.stage}`);
+  expect(stages).toEqual(
+    [1, 2].flatMap((load) =>
+      ['load', 'come up', 'hold', 'natural', 'vent', 'empty'].map((stage) => `${load} ${stage}`),
+    ),
+  );
 });
 
 test('minutes at pressure are lengthened for the hut: 9 min at 1180 m are 9.87, said as 10', () => {
@@ -48,7 +58,9 @@ test('the oven is switched on by somebody, and trays wait until it is hot', () =
 });
 
 test('what goes in is told once, at its step, for one load', () => {
-  const load = Object.values(demo.about).find((task) => task.batch === 'grain' && task.stage === 'load' && task.load === 1);
+  const load = Object.values(demo.about).find(
+    (task) => task.batch === 'grain' && task.stage === 'load' && task.load === 1,
+  );
   // By hand: 800 g of millet take 1752 g and two pots lose 40 each: 1832 mL, 916 a load.
   expect(load?.goesIn.find((into) => into.food === 'water')?.amount).toBe('916 mL');
   expect(load?.cautions).toContain('pressure');
@@ -56,10 +68,14 @@ test('what goes in is told once, at its step, for one load', () => {
 
 test('law: every size and number of cooks gives a session that can be planned, with a note for every task', () =>
   fc.assert(
-    fc.property(fc.array(fc.integer({ min: 0, max: 40 }), { minLength: 5, maxLength: 5 }).filter((sizes) => sizes.some(Boolean)), fc.integer({ min: 1, max: 3 }), (sizes, cooks) => {
-      const { problem, about } = expand(sizes, cooks);
-      for (const task of problem.tasks) expect(about[task.id]?.window.expected).toBe(task.minutes);
-      expect(check(problem, search(problem, { seed: 1, rounds: 0 }))).toEqual([]);
-    }),
+    fc.property(
+      fc.array(fc.integer({ min: 0, max: 40 }), { minLength: 5, maxLength: 5 }).filter((sizes) => sizes.some(Boolean)),
+      fc.integer({ min: 1, max: 3 }),
+      (sizes, cooks) => {
+        const { problem, about } = expand(sizes, cooks);
+        for (const task of problem.tasks) expect(about[task.id]?.window.expected).toBe(task.minutes);
+        expect(check(problem, search(problem, { seed: 1, rounds: 0 }))).toEqual([]);
+      },
+    ),
     { numRuns: 40 },
   ));

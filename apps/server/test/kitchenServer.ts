@@ -1,0 +1,77 @@
+import 'reflect-metadata';
+import { randomBytes, randomUUID } from 'node:crypto';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import pg from 'pg';
+import { createApp } from '../src/app.ts';
+import { DEMO_KITCHEN, loadDemo } from '../src/demo/loadDemo.ts';
+
+export interface Answer<T> {
+  readonly status: number;
+  readonly type: string;
+  readonly body: T;
+}
+
+export interface KitchenServer {
+  readonly url: string;
+  readonly kitchen: string;
+  readonly app: NestExpressApplication;
+  /** The database itself, to look behind the server's back. */
+  readonly sql: <R extends pg.QueryResultRow>(text: string, values?: readonly unknown[]) => Promise<readonly R[]>;
+  get<T>(path: string): Promise<Answer<T>>;
+  send<T>(method: 'POST' | 'PUT', path: string, body: unknown, key?: string): Promise<Answer<T>>;
+  dropDatabase(): Promise<void>;
+  close(): Promise<void>;
+}
+
+/** The test cluster, started by scripts/test.mjs. */
+function clusterUrl(): string {
+  const url = process.env['KESTREL_TEST_DATABASE'];
+  if (!url) throw new Error('KESTREL_TEST_DATABASE is not set. Run these tests by "npm test", which starts a database for them.');
+  return url;
+}
+
+/** A server of its own on a database of its own, with the demo kitchen in it. */
+export async function startKitchenServer({ demo }: { readonly demo: boolean }): Promise<KitchenServer> {
+  const admin = new pg.Client({ connectionString: clusterUrl() });
+  await admin.connect();
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  await admin.query(`CREATE DATABASE ${name}`);
+  const databaseUrl = new URL(clusterUrl());
+  databaseUrl.pathname = `/${name}`;
+  process.env['DATABASE_URL'] = databaseUrl.href;
+  process.env['LOG_LEVEL'] = 'silent';
+
+  const app = await createApp();
+  await app.listen(0, '127.0.0.1');
+  const { port } = (app.getHttpServer() as Server).address() as AddressInfo;
+  const url = `http://127.0.0.1:${port}`;
+  if (demo) await loadDemo(url);
+  const direct = new pg.Client({ connectionString: databaseUrl.href });
+  direct.on('error', () => undefined);
+  await direct.connect();
+  await direct.query(`SELECT set_config('kestrel.kitchen', $1, false)`, [DEMO_KITCHEN]);
+
+  const call = async <T>(path: string, init?: RequestInit): Promise<Answer<T>> => {
+    const response = await fetch(`${url}/api/${path}`, init);
+    const text = await response.text();
+    return { status: response.status, type: response.headers.get('content-type') ?? '', body: (text ? JSON.parse(text) : undefined) as T };
+  };
+  const drop = () => admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`).then(() => undefined);
+  return {
+    url,
+    kitchen: DEMO_KITCHEN,
+    app,
+    sql: async <R extends pg.QueryResultRow>(text: string, values: readonly unknown[] = []) => (await direct.query<R>(text, [...values])).rows,
+    get: (path) => call(path),
+    send: (method, path, body, key = randomUUID()) => call(path, { method, headers: { 'content-type': 'application/json', 'idempotency-key': key }, body: JSON.stringify(body) }),
+    dropDatabase: drop,
+    close: async () => {
+      await direct.end().catch(() => undefined);
+      await app.close();
+      await drop();
+      await admin.end();
+    },
+  };
+}

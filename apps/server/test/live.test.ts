@@ -1,0 +1,61 @@
+import { randomUUID } from 'node:crypto';
+import { bookFoodId } from '@kestrel-ridge/core/food';
+import type { KitchenState } from '@kestrel-ridge/core/formats';
+import { Sequelize } from 'sequelize';
+import { migrate } from '../src/database/migrate.ts';
+import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+
+let server: KitchenServer;
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+}, 60_000);
+afterAll(() => server.close());
+
+/** What the event stream of a kitchen tells, until `enough` says so. */
+async function listen(kitchen: string, enough: (touches: readonly string[]) => boolean): Promise<readonly string[]> {
+  const stop = new AbortController();
+  const response = await fetch(`${server.url}/api/kitchens/${kitchen}/live`, { signal: stop.signal });
+  const reader = response.body?.getReader();
+  const heard: string[] = [];
+  const text = new TextDecoder();
+  while (reader) {
+    const { value, done } = await reader.read();
+    if (done) break;
+    for (const line of text.decode(value).split('\n')) if (line.startsWith('data: ')) heard.push(...(JSON.parse(line.slice(6)) as { touches: string[] }).touches);
+    if (enough(heard)) break;
+  }
+  stop.abort();
+  return heard;
+}
+
+test('a change is told to open browsers of its kitchen within a second, and to those of no other', async () => {
+  const at = `kitchens/${server.kitchen}`;
+  const { body } = await server.get<KitchenState>(at);
+  const other = randomUUID();
+  const elsewhere: string[] = [];
+  void listen(other, (touches) => elsewhere.push(...touches) > 99).catch(() => undefined);
+  const heard = listen(server.kitchen, (touches) => touches.includes('shelf'));
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  const began = performance.now();
+  await server.send('POST', `${at}/lots`, { id: randomUUID(), food: bookFoodId('leek'), place: body.places[0]?.id, amount: '100', origin: 'found' });
+  expect(await heard).toContain('shelf');
+  expect(performance.now() - began).toBeLessThan(1000);
+  expect(elsewhere).not.toContain('shelf');
+});
+
+test('migrations run once, also when two servers start together', async () => {
+  const url = process.env['DATABASE_URL'] ?? '';
+  const two = [new Sequelize(url, { logging: false }), new Sequelize(url, { logging: false })];
+  expect(await Promise.all(two.map((each) => migrate(each)))).toEqual([[], []]);
+  await Promise.all(two.map((each) => each.close()));
+  expect(await server.sql('SELECT name FROM migration')).toHaveLength(1);
+});
+
+test('with the database gone the server answers so, and does not fall', async () => {
+  const alone = await startKitchenServer({ demo: false });
+  expect(await alone.get('health')).toMatchObject({ status: 200, body: { database: 'up' } });
+  await alone.dropDatabase();
+  expect(await alone.get('health')).toMatchObject({ status: 503, body: { server: 'up', database: 'down' } });
+  expect(await alone.get('kitchens')).toMatchObject({ status: 503, body: { code: 'database away' } });
+  await alone.close();
+}, 30_000);

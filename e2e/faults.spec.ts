@@ -1,0 +1,64 @@
+import { expect, test } from './kitchen.ts';
+
+test('an address that is not there is answered, with a way back', async ({ hut, page }) => {
+  await page.goto(`${hut.url}/pantry`);
+  await expect(page.getByRole('heading', { name: 'Off the trail' })).toBeVisible();
+  await page.getByRole('link', { name: 'Back to Today' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Cook');
+});
+
+test('two browsers agree within a second; an old version is told, and nothing is lost', async ({ hut, page, browser }) => {
+  await page.goto(`${hut.url}/shelf`);
+  await page.getByTestId('lot-buckwheat groats').click();
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(`${hut.url}/shelf`);
+  await other.getByTestId('lot-buckwheat groats').click();
+  await other.getByRole('button', { name: 'half' }).click();
+  await expect(page.getByTestId('lot-buckwheat groats')).toContainText('250 g', { timeout: 1500 });
+
+  // The line to the second browser is cut: it goes on from what it last knew, and is told.
+  await other.route('**/live', (route) => route.abort());
+  await other.reload();
+  await other.getByTestId('lot-buckwheat groats').click();
+  await page.getByRole('button', { name: 'half' }).click();
+  await expect(page.getByTestId('lot-buckwheat groats')).toContainText('125 g');
+  await other.getByRole('button', { name: 'half' }).click();
+  await expect(other.getByText('Somebody changed this lot after you opened it')).toContainText('It holds 125 g now; you saw 250 g.');
+  await expect(page.getByTestId('lot-buckwheat groats')).toContainText('125 g');
+});
+
+test('with the server gone the last known state stays, taps of a run wait, and both come back', async ({ hut, page }) => {
+  await page.goto(`${hut.url}/cook`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page.locator('.now-card')).toBeVisible();
+  await hut.kill();
+  await expect(page.getByText('No line to the server')).toBeVisible();
+  await page.locator('.run-done').click();
+  await expect(page.getByText('1 tap is kept here until the server answers')).toBeVisible();
+  await expect(page.locator('.run-foot')).toContainText('1 of');
+  await hut.again();
+  await expect(page.locator('.run-waiting')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('No line to the server')).toHaveCount(0, { timeout: 20_000 });
+  await page.reload();
+  await expect(page.locator('.run-foot')).toContainText('1 of');
+});
+
+test('a page that is opened with the server gone says so, and tries again', async ({ hut, page }) => {
+  await page.goto(`${hut.url}/shelf`);
+  await expect(page.getByTestId('lot-millet').first()).toBeVisible();
+  await page.route('**/api/kitchens/*/lots', (route) => route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: '/problems/database-away', code: 'database away', status: 503, title: 'The database does not answer', detail: 'Nothing was changed. Wait a moment and try again.', errors: [] }) }));
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'The database does not answer' })).toBeVisible();
+  await page.unroute('**/api/kitchens/*/lots');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByTestId('lot-millet').first()).toBeVisible();
+});
+
+test('the kitchen’s figures follow its altitude', async ({ hut, page }) => {
+  await page.goto(`${hut.url}/kitchen`);
+  await expect(page.getByText('Water boils here at 96.0 °C')).toBeVisible();
+  await page.getByLabel('Altitude').fill('0');
+  await expect(page.getByText('Water boils here at 100.0 °C')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByRole('link', { name: /Windgate Hut · 0 m/ })).toBeVisible();
+});

@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, as it starts on a machine without a desktop. */
+export default defineConfig({
+  testDir: '.',
+  timeout: 120_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [['json'], ['list']],
+  outputDir: '../test-results',
+  use: {
+    actionTimeout: 15_000,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      chromiumSandbox: false,
+      args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--no-pings'],
+    },
+  },
+});

@@ -1,0 +1,188 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './kitchen.ts';
+
+/**
+ * The trail from shelf to plate, as a cook walks it in the demo kitchen. The figures, worked out by hand:
+ *
+ *   Kale with leek, 6 portions (the recipe as written). From the shelf, each to a tenth:
+ *     kale 400 g ÷ 0.72 = 555.6 of 600 g at 2.70   → 250.020   44.4 g stay
+ *     leek 300 g ÷ 0.44 = 681.8 of 1000 g at 2.90  → 197.722
+ *     oil 2 tbsp = 29.6 of 750 mL at 4.20          →  16.576
+ *     garlic 6 g ÷ 0.87 = 6.9 of 120 g at 1.10     →   6.325
+ *     salt ½ tsp = 3.0 of 500 g at 0.59            →   0.354
+ *     together 470.997 → 4.71; over six portions 0.79, 0.79, 0.79, 0.78, 0.78, 0.78
+ *   Millet with bay, 16 portions, two loads:
+ *     millet 800 g: all 400 of the opened bag at 1.04 (104), 400 of 1000 at 2.60 (104); 600 g stay
+ *     salt ½ tsp × 2^0.585 = ¾ tsp = 4.6 of 500 g at 0.59 (0.543); bay 4 of 30 at 1.20 (16)
+ *     together 224.543 → 2.25; at the till 1.04 + 2.60 + 0.59 + 1.20 = 5.43
+ *   The strip of the millet at the end: 16 portions less 4 frozen less 4 eaten are 8 cold; four people take 2 a meal, so the cold ones
+ *     last two days and the frozen 4 the third: "lasts to" the dinner of the day after tomorrow; 8 meals × 2 = 16 portions are short.
+ */
+test('from the shelf to the plate, with a mistake corrected', async ({ hut, page, browser }) => {
+  test.setTimeout(180_000);
+  const failures: string[] = [];
+  page.on('pageerror', (error) => failures.push(error.message));
+
+  await test.step('today says what comes next', async () => {
+    await page.goto(hut.url);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Cook');
+    await expect(page.getByText('Soak the borlotti')).toBeVisible();
+    await expect(page.getByText('Boil these beans hard')).toBeVisible();
+  });
+
+  await test.step('shelf: a slip of a nought is taken back, and written right', async () => {
+    await page.getByRole('link', { name: /^Shelf/ }).first().click();
+    const line = page.getByLabel('Add to the shelf');
+    await line.fill('2500 g swede cool room 2.20');
+    await expect(page.locator('.add-read')).toContainText('swede');
+    await expect(page.locator('.add-read')).toContainText('2.5 kg');
+    await line.press('Enter');
+    await expect(page.getByTestId('lot-swede')).toContainText('2.5 kg');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByTestId('lot-swede')).toHaveCount(0);
+    await line.fill('250 g swede cool room 2.20');
+    await line.press('Enter');
+    await expect(page.getByTestId('lot-swede')).toContainText('250 g');
+  });
+
+  await test.step('shelf: bad input is told beside the field, and changes nothing', async () => {
+    await page.getByTestId('lot-swede').click();
+    const panel = page.getByRole('complementary', { name: 'swede' });
+    await panel.getByLabel('Amount of swede in g').fill('99999999');
+    await panel.getByRole('button', { name: 'Correct' }).click();
+    await expect(panel.getByText('must be a number')).toBeVisible();
+    await expect(page.getByTestId('lot-swede')).toContainText('250 g');
+    await panel.getByLabel('Amount of swede in g').fill('240');
+    await panel.getByRole('button', { name: 'Correct' }).click();
+    await expect(page.getByTestId('lot-swede')).toContainText('240 g');
+  });
+
+  await test.step('scale: what is missing is named; the size that the shelf covers is one touch away', async () => {
+    await page.getByRole('link', { name: /^Scale/ }).click();
+    const dishes = page.getByRole('navigation', { name: 'Dishes of this session' });
+    await dishes.getByRole('link', { name: /Kale and leek/ }).click();
+    await expect(page.getByRole('alert')).toContainText('141 g kale');
+    await page.getByRole('button', { name: 'Make 6 portions from what is there' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Kale with leek, 6 portions');
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await dishes.getByRole('link', { name: 'Millet', exact: true }).click();
+    await expect(page.getByText('2 equal loads')).toBeVisible();
+    await expect(page.getByText('332 mL less than the grain takes up')).toBeVisible();
+    await page.getByRole('button', { name: /1.83 L.*why/ }).first().click();
+    await expect(page.getByText('what the grain takes up, and what the pot loses').first()).toBeVisible();
+  });
+
+  await test.step('week: a size is tried on the strip before it is kept', async () => {
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: /^Week/ }).first().click();
+    await expect(page.getByLabel('Portions of Roast roots', { exact: true }).getByRole('spinbutton')).toHaveValue('12');
+    await page.getByRole('button', { name: 'Portions of Roast roots: one more' }).click();
+    await expect(page.getByRole('button', { name: 'Keep this size' })).toBeVisible();
+    await page.getByRole('button', { name: 'Back to what was' }).click();
+    await expect(page.getByLabel('Portions of Roast roots', { exact: true }).getByRole('spinbutton')).toHaveValue('12');
+  });
+
+  await test.step('cook: the plan has a finish, lanes and a reason for each start', async () => {
+    await page.getByRole('button', { name: 'Plan the cooking' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
+    await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
+    await page.getByRole('button', { name: /Millet coming up, load 2 of 2/ }).click();
+    await expect(page.getByText('Why not earlier?')).toBeVisible();
+    await expect(page.getByText('It follows “Load the millet, seal the lid, load 2 of 2”')).toBeVisible();
+    await page.getByRole('button', { name: 'Start cooking' }).click();
+    await expect(page).toHaveURL(/cook\/run/);
+  });
+
+  const ends = async (on: Page) => {
+    const [, hours, minutes] = /ends (\d\d):(\d\d)/.exec((await on.locator('.run-head p').textContent()) ?? '') ?? [];
+    return Number(hours) * 60 + Number(minutes);
+  };
+  const stepsDone = (on: Page) => on.locator('.run-foot').getByText(/steps done/);
+
+  await test.step('run: not yet moves the rest; a reload and a second browser show the same', async () => {
+    await expect(page.locator('.now-card')).toBeVisible();
+    const before = await ends(page);
+    for (let n = 0; n < 4; n++) {
+      await page.locator('.run-done').click();
+      await expect(stepsDone(page)).toContainText(`${n + 1} of`);
+    }
+    await expect(page.locator('.clock').first()).toBeVisible();
+    const clock = page.locator('.clock').filter({ hasText: 'coming up' });
+    await clock.getByRole('button', { name: 'Not yet, 10 minutes more' }).click();
+    await expect(clock.getByRole('timer')).toHaveText(/9:5|10:00|10 min/);
+    expect(await ends(page)).toBeGreaterThanOrEqual(before);
+    await expect(page.locator('.run-waiting')).toHaveCount(0);
+
+    await page.reload();
+    await expect(stepsDone(page)).toContainText('4 of');
+    await expect(clock.getByRole('timer')).toHaveText(/9:|10:00|10 min/);
+    const second = await (await browser.newContext()).newPage();
+    await second.goto(`${hut.url}/cook/run`);
+    await expect(stepsDone(second)).toContainText('4 of');
+    await page.locator('.run-done').click();
+    await expect(stepsDone(second)).toContainText('5 of', { timeout: 2000 });
+    await second.getByRole('button', { name: 'Not done after all' }).click();
+    await expect(stepsDone(page)).toContainText('4 of', { timeout: 2000 });
+    await second.context().close();
+  });
+
+  await test.step('run: to its end', async () => {
+    const total = Number(/of (\d+)/.exec((await stepsDone(page).textContent()) ?? '')?.[1]);
+    for (let n = 4; n < total; n++) {
+      const hands = page.locator('.run-done');
+      if (await hands.count()) await hands.click();
+      else await page.locator('.clock .clock-actions > .ant-btn').first().click();
+      if (n + 1 < total) await expect(stepsDone(page)).toContainText(`${n + 1} of`);
+    }
+    await expect(page.getByRole('heading', { name: 'All is cooked' })).toBeVisible();
+    await expect(page.locator('.run-waiting')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Put away' }).click();
+  });
+
+  await test.step('put away: boxes, label, cost', async () => {
+    await expect(page.getByText('Cool it quickly')).toBeVisible();
+    const millet = page.getByRole('region', { name: 'Millet' });
+    await expect(millet.getByText('16 of 16 portions in boxes')).toBeVisible();
+    await expect(millet.locator('.label').first()).toContainText('Millet');
+    await expect(millet.locator('.label').first()).toContainText('eat by');
+    for (const dish of ['Borlotti', 'Kale and leek', 'Millet', 'Roast roots', 'Sunflower sauce']) {
+      await page.getByRole('button', { name: `Put away ${dish}` }).click();
+      await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
+    }
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('All is put away');
+    await expect(page.getByTestId('booked-Millet')).toContainText('2.25 EUR used');
+    await expect(page.getByTestId('booked-Millet')).toContainText('5.43 EUR paid for the packs');
+    await expect(page.getByTestId('booked-Kale and leek')).toContainText('4.71 EUR used');
+    await expect(page.getByTestId('booked-Kale and leek')).toContainText('0.78 to 0.79 EUR a portion');
+  });
+
+  await test.step('eat: four portions of millet; strip and shelf follow', async () => {
+    await page.getByRole('button', { name: 'To the boxes' }).click();
+    await expect(page.getByTestId('ready-Millet')).toHaveText('12');
+    await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('4');
+    await page.getByRole('button', { name: '4 portions eaten' }).click();
+    await expect(page.getByTestId('ready-Millet')).toHaveText('8');
+    await expect(page.getByText('Reheat right through')).toBeVisible();
+    await page.getByRole('link', { name: /^Shelf/ }).first().click();
+    await expect(page.getByTestId('lot-millet')).toHaveText(/600 g/);
+    await expect(page.getByTestId('lot-kale')).toHaveText(/44 g/);
+  });
+
+  await test.step('the strip at the end, at eight in the morning and with the volunteers away', async () => {
+    const kitchens = (await (await page.request.get(`${hut.url}/api/kitchens`)).json()) as { id: string }[];
+    const at = `${hut.url}/api/kitchens/${kitchens[0]?.id}`;
+    const { today, equipment } = (await (await page.request.get(at)).json()) as { today: string; equipment: { zone: string } };
+    const { eaters } = (await (await page.request.get(`${at}/week`)).json()) as { eaters: { id: string; name: string }[] };
+    const dayAfter = (n: number) => new Date(Date.parse(`${today}T12:00:00Z`) + n * 86_400_000);
+    for (const eater of eaters.filter(({ name }) => name.startsWith('volunteer')))
+      for (let n = 0; n < 7; n++)
+        await page.request.put(`${at}/attendance`, { data: { eater: eater.id, day: dayAfter(n).toISOString().slice(0, 10), here: false }, headers: { 'Idempotency-Key': crypto.randomUUID() } });
+    const offset = (ms: number) => Date.parse(`${new Date(ms).toLocaleString('sv', { timeZone: equipment.zone }).replace(' ', 'T')}Z`) - Math.floor(ms / 1000) * 1000;
+    const eight = Date.parse(`${today}T08:00:00Z`);
+    await page.clock.setFixedTime(eight - offset(eight));
+    await page.goto(`${hut.url}/week`);
+    const third = dayAfter(2).toLocaleDateString('en', { weekday: 'short', timeZone: 'UTC' });
+    await expect(page.getByRole('img', { name: `Millet: lasts to ${third} dinner; short by 16 portions` })).toBeVisible();
+  });
+  expect(failures).toEqual([]);
+});
