@@ -39,6 +39,9 @@ export default defineConfig(
         performance: 'readonly',
         AbortSignal: 'readonly',
         Buffer: 'readonly',
+        crypto: 'readonly',
+        document: 'readonly',
+        requestAnimationFrame: 'readonly',
       },
     },
   },
@@ -78,8 +81,14 @@ export default defineConfig(
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout'],
       'no-restricted-syntax': [
         'error',
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'core has no clock: hand in the moment.' },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core has no clock: hand in the moment.' },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'core has no clock: hand in the moment.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'core has no clock: hand in the moment.',
+        },
       ],
       'no-restricted-properties': [
         'error',

@@ -29,6 +29,8 @@ export default {
       displayName: 'web',
       rootDir: 'apps/web',
       testEnvironment: 'jsdom',
+      // Published as ES modules alone, or asked for as such.
+      transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|@ant-design/(colors|fast-color))/)'],
       transform: { '\\.[cm]?[jt]sx?$': swc },
       testEnvironmentOptions: { customExportConditions: ['kestrel-src', 'browser'] },
       moduleNameMapper: { '\\.css$': '<rootDir>/test/emptyStyle.cjs' },

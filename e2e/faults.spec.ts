@@ -7,7 +7,11 @@ test('an address that is not there is answered, with a way back', async ({ hut, 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Cook');
 });
 
-test('two browsers agree within a second; an old version is told, and nothing is lost', async ({ hut, page, browser }) => {
+test('two browsers agree within a second; an old version is told, and nothing is lost', async ({
+  hut,
+  page,
+  browser,
+}) => {
   await page.goto(`${hut.url}/shelf`);
   await page.getByTestId('lot-buckwheat groats').click();
   const other = await (await browser.newContext()).newPage();
@@ -23,11 +27,16 @@ test('two browsers agree within a second; an old version is told, and nothing is
   await page.getByRole('button', { name: 'half' }).click();
   await expect(page.getByTestId('lot-buckwheat groats')).toContainText('125 g');
   await other.getByRole('button', { name: 'half' }).click();
-  await expect(other.getByText('Somebody changed this lot after you opened it')).toContainText('It holds 125 g now; you saw 250 g.');
+  await expect(other.getByText('Somebody changed this lot after you opened it')).toContainText(
+    'It holds 125 g now; you saw 250 g.',
+  );
   await expect(page.getByTestId('lot-buckwheat groats')).toContainText('125 g');
 });
 
-test('with the server gone the last known state stays, taps of a run wait, and both come back', async ({ hut, page }) => {
+test('with the server gone the last known state stays, taps of a run wait, and both come back', async ({
+  hut,
+  page,
+}) => {
   await page.goto(`${hut.url}/cook`);
   await page.getByRole('button', { name: 'Start cooking' }).click();
   await expect(page.locator('.now-card')).toBeVisible();
@@ -46,7 +55,20 @@ test('with the server gone the last known state stays, taps of a run wait, and b
 test('a page that is opened with the server gone says so, and tries again', async ({ hut, page }) => {
   await page.goto(`${hut.url}/shelf`);
   await expect(page.getByTestId('lot-millet').first()).toBeVisible();
-  await page.route('**/api/kitchens/*/lots', (route) => route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: '/problems/database-away', code: 'database away', status: 503, title: 'The database does not answer', detail: 'Nothing was changed. Wait a moment and try again.', errors: [] }) }));
+  await page.route('**/api/kitchens/*/lots', (route) =>
+    route.fulfill({
+      status: 503,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({
+        type: '/problems/database-away',
+        code: 'database away',
+        status: 503,
+        title: 'The database does not answer',
+        detail: 'Nothing was changed. Wait a moment and try again.',
+        errors: [],
+      }),
+    }),
+  );
   await page.reload();
   await expect(page.getByRole('heading', { name: 'The database does not answer' })).toBeVisible();
   await page.unroute('**/api/kitchens/*/lots');

@@ -39,7 +39,14 @@ async function serve(demo: boolean): Promise<Served & { close(): Promise<void> }
   const again = () =>
     new Promise<void>((resolve, reject) => {
       server = fork(path.join(root, 'apps/server/dist/main.js'), {
-        env: { ...process.env, DATABASE_URL: database.href, PORT: `${port}`, HOST: '127.0.0.1', LOG_LEVEL: 'error', ...(demo ? { DEMO: 'load' } : {}) },
+        env: {
+          ...process.env,
+          DATABASE_URL: database.href,
+          PORT: `${port}`,
+          HOST: '127.0.0.1',
+          LOG_LEVEL: 'error',
+          ...(demo ? { DEMO: 'load' } : {}),
+        },
         stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
       });
       server.once('message', () => resolve());
@@ -67,12 +74,12 @@ async function serve(demo: boolean): Promise<Served & { close(): Promise<void> }
 
 /** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own. */
 export const test = base.extend<{ hut: Served; bare: Served }>({
-  hut: async ({}, use) => {
+  hut: async ({ playwright: _ }, use) => {
     const served = await serve(true);
     await use(served);
     await served.close();
   },
-  bare: async ({}, use) => {
+  bare: async ({ playwright: _ }, use) => {
     const served = await serve(false);
     await use(served);
     await served.close();

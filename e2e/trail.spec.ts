@@ -31,7 +31,10 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
   });
 
   await test.step('shelf: a slip of a nought is taken back, and written right', async () => {
-    await page.getByRole('link', { name: /^Shelf/ }).first().click();
+    await page
+      .getByRole('link', { name: /^Shelf/ })
+      .first()
+      .click();
     const line = page.getByLabel('Add to the shelf');
     await line.fill('2500 g swede cool room 2.20');
     await expect(page.locator('.add-read')).toContainText('swede');
@@ -68,7 +71,10 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await dishes.getByRole('link', { name: 'Millet', exact: true }).click();
     await expect(page.getByText('2 equal loads')).toBeVisible();
     await expect(page.getByText('332 mL less than the grain takes up')).toBeVisible();
-    await page.getByRole('button', { name: /1.83 L.*why/ }).first().click();
+    await page
+      .getByRole('button', { name: /1.83 L.*why/ })
+      .first()
+      .click();
     await expect(page.getByText('what the grain takes up, and what the pot loses').first()).toBeVisible();
   });
 
@@ -163,7 +169,10 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await page.getByRole('button', { name: '4 portions eaten' }).click();
     await expect(page.getByTestId('ready-Millet')).toHaveText('8');
     await expect(page.getByText('Reheat right through')).toBeVisible();
-    await page.getByRole('link', { name: /^Shelf/ }).first().click();
+    await page
+      .getByRole('link', { name: /^Shelf/ })
+      .first()
+      .click();
     await expect(page.getByTestId('lot-millet')).toHaveText(/600 g/);
     await expect(page.getByTestId('lot-kale')).toHaveText(/44 g/);
   });
@@ -171,18 +180,30 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
   await test.step('the strip at the end, at eight in the morning and with the volunteers away', async () => {
     const kitchens = (await (await page.request.get(`${hut.url}/api/kitchens`)).json()) as { id: string }[];
     const at = `${hut.url}/api/kitchens/${kitchens[0]?.id}`;
-    const { today, equipment } = (await (await page.request.get(at)).json()) as { today: string; equipment: { zone: string } };
-    const { eaters } = (await (await page.request.get(`${at}/week`)).json()) as { eaters: { id: string; name: string }[] };
+    const { today, equipment } = (await (await page.request.get(at)).json()) as {
+      today: string;
+      equipment: { zone: string };
+    };
+    const { eaters } = (await (await page.request.get(`${at}/week`)).json()) as {
+      eaters: { id: string; name: string }[];
+    };
     const dayAfter = (n: number) => new Date(Date.parse(`${today}T12:00:00Z`) + n * 86_400_000);
     for (const eater of eaters.filter(({ name }) => name.startsWith('volunteer')))
       for (let n = 0; n < 7; n++)
-        await page.request.put(`${at}/attendance`, { data: { eater: eater.id, day: dayAfter(n).toISOString().slice(0, 10), here: false }, headers: { 'Idempotency-Key': crypto.randomUUID() } });
-    const offset = (ms: number) => Date.parse(`${new Date(ms).toLocaleString('sv', { timeZone: equipment.zone }).replace(' ', 'T')}Z`) - Math.floor(ms / 1000) * 1000;
+        await page.request.put(`${at}/attendance`, {
+          data: { eater: eater.id, day: dayAfter(n).toISOString().slice(0, 10), here: false },
+          headers: { 'Idempotency-Key': crypto.randomUUID() },
+        });
+    const offset = (ms: number) =>
+      Date.parse(`${new Date(ms).toLocaleString('sv', { timeZone: equipment.zone }).replace(' ', 'T')}Z`) -
+      Math.floor(ms / 1000) * 1000;
     const eight = Date.parse(`${today}T08:00:00Z`);
     await page.clock.setFixedTime(eight - offset(eight));
     await page.goto(`${hut.url}/week`);
     const third = dayAfter(2).toLocaleDateString('en', { weekday: 'short', timeZone: 'UTC' });
-    await expect(page.getByRole('img', { name: `Millet: lasts to ${third} dinner; short by 16 portions` })).toBeVisible();
+    await expect(
+      page.getByRole('img', { name: `Millet: lasts to ${third} dinner; short by 16 portions` }),
+    ).toBeVisible();
   });
   expect(failures).toEqual([]);
 });

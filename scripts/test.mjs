@@ -46,7 +46,14 @@ function call(command, args, { env = {}, cwd = root } = {}) {
 const jest = (name, env = {}) => {
   const report = path.join(dataDir, `jest-${name}.json`);
   const args = ['--no-install', 'jest', '--selectProjects', name, '--json', `--outputFile=${report}`];
-  return suite(name, 'npx', args, { env, report, count: ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({ passed: numPassedTests, failed: numFailedTests + numRuntimeErrorTestSuites }) });
+  return suite(name, 'npx', args, {
+    env,
+    report,
+    count: ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+      passed: numPassedTests,
+      failed: numFailedTests + numRuntimeErrorTestSuites,
+    }),
+  });
 };
 
 await main(async () => {
@@ -65,10 +72,14 @@ await main(async () => {
   try {
     await step('types', () => checker('types', 'npx', ['--no-install', 'tsc', '-b']));
     await step('lint', () => checker('lint', 'npx', ['--no-install', 'eslint', '.']));
-    await step('format', () => checker('format', 'npx', ['--no-install', 'prettier', '--check', '.', '--log-level', 'warn']));
+    await step('format', () =>
+      checker('format', 'npx', ['--no-install', 'prettier', '--check', '.', '--log-level', 'warn']),
+    );
     await step('core', () => jest('core'));
     await step('web', () => jest('web'));
-    await step('server, on PostgreSQL', () => jest('server', { KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent' }));
+    await step('server, on PostgreSQL', () =>
+      jest('server', { KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent' }),
+    );
     await step('building', async () => {
       await buildServer();
       await buildWeb();

@@ -28,7 +28,10 @@ export interface KitchenServer {
 /** The test cluster, started by scripts/test.mjs. */
 function clusterUrl(): string {
   const url = process.env['KESTREL_TEST_DATABASE'];
-  if (!url) throw new Error('KESTREL_TEST_DATABASE is not set. Run these tests by "npm test", which starts a database for them.');
+  if (!url)
+    throw new Error(
+      'KESTREL_TEST_DATABASE is not set. Run these tests by "npm test", which starts a database for them.',
+    );
   return url;
 }
 
@@ -45,7 +48,7 @@ export async function startKitchenServer({ demo }: { readonly demo: boolean }): 
 
   const app = await createApp();
   await app.listen(0, '127.0.0.1');
-  const { port } = (app.getHttpServer() as Server).address() as AddressInfo;
+  const { port } = app.getHttpServer().address() as AddressInfo;
   const url = `http://127.0.0.1:${port}`;
   if (demo) await loadDemo(url);
   const direct = new pg.Client({ connectionString: databaseUrl.href });
@@ -56,16 +59,26 @@ export async function startKitchenServer({ demo }: { readonly demo: boolean }): 
   const call = async <T>(path: string, init?: RequestInit): Promise<Answer<T>> => {
     const response = await fetch(`${url}/api/${path}`, init);
     const text = await response.text();
-    return { status: response.status, type: response.headers.get('content-type') ?? '', body: (text ? JSON.parse(text) : undefined) as T };
+    return {
+      status: response.status,
+      type: response.headers.get('content-type') ?? '',
+      body: (text ? JSON.parse(text) : undefined) as T,
+    };
   };
   const drop = () => admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`).then(() => undefined);
   return {
     url,
     kitchen: DEMO_KITCHEN,
     app,
-    sql: async <R extends pg.QueryResultRow>(text: string, values: readonly unknown[] = []) => (await direct.query<R>(text, [...values])).rows,
+    sql: async <R extends pg.QueryResultRow>(text: string, values: readonly unknown[] = []) =>
+      (await direct.query<R>(text, [...values])).rows,
     get: (path) => call(path),
-    send: (method, path, body, key = randomUUID()) => call(path, { method, headers: { 'content-type': 'application/json', 'idempotency-key': key }, body: JSON.stringify(body) }),
+    send: (method, path, body, key = randomUUID()) =>
+      call(path, {
+        method,
+        headers: { 'content-type': 'application/json', 'idempotency-key': key },
+        body: JSON.stringify(body),
+      }),
     dropDatabase: drop,
     close: async () => {
       await direct.end().catch(() => undefined);

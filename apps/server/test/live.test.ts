@@ -15,13 +15,14 @@ afterAll(() => server.close());
 async function listen(kitchen: string, enough: (touches: readonly string[]) => boolean): Promise<readonly string[]> {
   const stop = new AbortController();
   const response = await fetch(`${server.url}/api/kitchens/${kitchen}/live`, { signal: stop.signal });
-  const reader = response.body?.getReader();
+  const reader = response.body?.getReader() as ReadableStreamDefaultReader<Uint8Array> | undefined;
   const heard: string[] = [];
   const text = new TextDecoder();
   while (reader) {
     const { value, done } = await reader.read();
     if (done) break;
-    for (const line of text.decode(value).split('\n')) if (line.startsWith('data: ')) heard.push(...(JSON.parse(line.slice(6)) as { touches: string[] }).touches);
+    for (const line of text.decode(value).split('\n'))
+      if (line.startsWith('data: ')) heard.push(...(JSON.parse(line.slice(6)) as { touches: string[] }).touches);
     if (enough(heard)) break;
   }
   stop.abort();
@@ -37,7 +38,13 @@ test('a change is told to open browsers of its kitchen within a second, and to t
   const heard = listen(server.kitchen, (touches) => touches.includes('shelf'));
   await new Promise((resolve) => setTimeout(resolve, 300));
   const began = performance.now();
-  await server.send('POST', `${at}/lots`, { id: randomUUID(), food: bookFoodId('leek'), place: body.places[0]?.id, amount: '100', origin: 'found' });
+  await server.send('POST', `${at}/lots`, {
+    id: randomUUID(),
+    food: bookFoodId('leek'),
+    place: body.places[0]?.id,
+    amount: '100',
+    origin: 'found',
+  });
   expect(await heard).toContain('shelf');
   expect(performance.now() - began).toBeLessThan(1000);
   expect(elsewhere).not.toContain('shelf');

@@ -36,7 +36,9 @@ const placeOf = async (kind: string): Promise<string> => {
 };
 /** The law of the ledger, looked up behind the server's back. */
 const ledgerHolds = async () => {
-  const broken = await server.sql(`SELECT lot.id FROM lot LEFT JOIN movement m ON m.kitchen = lot.kitchen AND m.lot = lot.id GROUP BY lot.kitchen, lot.id, lot.on_hand HAVING coalesce(sum(m.amount), 0) <> lot.on_hand`);
+  const broken = await server.sql(
+    `SELECT lot.id FROM lot LEFT JOIN movement m ON m.kitchen = lot.kitchen AND m.lot = lot.id GROUP BY lot.kitchen, lot.id, lot.on_hand HAVING coalesce(sum(m.amount), 0) <> lot.on_hand`,
+  );
   expect(broken).toEqual([]);
 };
 
@@ -44,7 +46,9 @@ describe('the demo', () => {
   test('is loaded through the commands: every lot has its movement, every command its key', async () => {
     expect(await lots()).toHaveLength(18);
     expect((await week()).batches).toHaveLength(5);
-    const [row] = await server.sql<{ n: string }>('SELECT count(*) AS n FROM movement WHERE command NOT IN (SELECT key FROM command)');
+    const [row] = await server.sql<{ n: string }>(
+      'SELECT count(*) AS n FROM movement WHERE command NOT IN (SELECT key FROM command)',
+    );
     expect(row?.n).toBe('0');
     await ledgerHolds();
   });
@@ -61,23 +65,37 @@ describe('the shelf', () => {
     const key = randomUUID();
     const cool = await placeOf('cool room');
     const body = { id, food: bookFoodId('swede'), place: cool, amount: '1200', priceMinor: 180, origin: 'bought' };
-    expect(await server.send('POST', `${at}/lots`, body, key)).toMatchObject({ status: 201, body: { onHand: '1200', version: 1 } });
+    expect(await server.send('POST', `${at}/lots`, body, key)).toMatchObject({
+      status: 201,
+      body: { onHand: '1200', version: 1 },
+    });
 
     const counted = await server.send<LotState>('POST', `${at}/lots/${id}/count`, { amount: '900', version: 1 });
     expect(counted.body).toMatchObject({ onHand: '900', version: 2 });
 
     const moved = randomUUID();
     const moveKey = randomUUID();
-    await server.send('POST', `${at}/lots/${id}/move`, { id: moved, place: await placeOf('freezer'), amount: '400', version: 2 }, moveKey);
+    await server.send(
+      'POST',
+      `${at}/lots/${id}/move`,
+      { id: moved, place: await placeOf('freezer'), amount: '400', version: 2 },
+      moveKey,
+    );
     const afterMove = await lots();
     expect(afterMove.find((lot) => lot.id === id)?.onHand).toBe('500');
-    expect(afterMove.find((lot) => lot.id === moved)).toMatchObject({ onHand: '400', dates: { frozenOn: expect.any(String) as string } });
+    expect(afterMove.find((lot) => lot.id === moved)).toMatchObject({
+      onHand: '400',
+      dates: { frozenOn: expect.any(String) as string },
+    });
 
     expect((await server.send('POST', `${at}/undo`, { command: moveKey })).status).toBe(201);
     const afterUndo = await lots();
     expect(afterUndo.find((lot) => lot.id === id)?.onHand).toBe('900');
     expect(afterUndo.find((lot) => lot.id === moved)).toBeUndefined();
-    expect(await server.send('POST', `${at}/undo`, { command: moveKey })).toMatchObject({ status: 409, body: { code: 'not now' } });
+    expect(await server.send('POST', `${at}/undo`, { command: moveKey })).toMatchObject({
+      status: 409,
+      body: { code: 'not now' },
+    });
 
     const now = afterUndo.find((lot) => lot.id === id);
     await server.send('POST', `${at}/lots/${id}/throw`, { amount: '900', reason: 'spoilt', version: now?.version });
@@ -92,13 +110,33 @@ describe('the shelf', () => {
 
   test('two cooks take the last of a bag at once: one of them is told, and stock is never negative', async () => {
     const salt = await lotOf('salt');
-    const take = () => server.send<ProblemDetails>('POST', `${at}/lots/${salt.id}/throw`, { amount: salt.onHand, reason: 'dropped', version: salt.version });
+    const take = () =>
+      server.send<ProblemDetails>('POST', `${at}/lots/${salt.id}/throw`, {
+        amount: salt.onHand,
+        reason: 'dropped',
+        version: salt.version,
+      });
     const answers = await Promise.all([take(), take()]);
     expect(answers.map((answer) => answer.status).sort()).toEqual([201, 409]);
-    expect(answers.find((answer) => answer.status === 409)?.body).toMatchObject({ code: 'stale', now: { onHand: '0' } });
-    await expect(server.sql(`INSERT INTO movement (kitchen, id, lot, amount, kind, command) SELECT kitchen, gen_random_uuid(), lot, -1, 'used', command FROM movement WHERE lot = $1 LIMIT 1`, [salt.id])).rejects.toThrow('on_hand_not_negative');
+    expect(answers.find((answer) => answer.status === 409)?.body).toMatchObject({
+      code: 'stale',
+      now: { onHand: '0' },
+    });
+    await expect(
+      server.sql(
+        `INSERT INTO movement (kitchen, id, lot, amount, kind, command) SELECT kitchen, gen_random_uuid(), lot, -1, 'used', command FROM movement WHERE lot = $1 LIMIT 1`,
+        [salt.id],
+      ),
+    ).rejects.toThrow('on_hand_not_negative');
     // Back on the shelf for the dishes that follow.
-    await server.send('POST', `${at}/lots`, { id: randomUUID(), food: salt.food, place: salt.place, amount: '500', priceMinor: 59, origin: 'bought' });
+    await server.send('POST', `${at}/lots`, {
+      id: randomUUID(),
+      food: salt.food,
+      place: salt.place,
+      amount: '500',
+      priceMinor: 59,
+      origin: 'bought',
+    });
     await ledgerHolds();
   });
 });
@@ -106,7 +144,13 @@ describe('the shelf', () => {
 describe('a command', () => {
   test('with the same key gets the same answer and is done once, also when two arrive together', async () => {
     const key = randomUUID();
-    const body = { id: randomUUID(), food: bookFoodId('leek'), place: await placeOf('fridge'), amount: '300', origin: 'found' };
+    const body = {
+      id: randomUUID(),
+      food: bookFoodId('leek'),
+      place: await placeOf('fridge'),
+      amount: '300',
+      origin: 'found',
+    };
     const send = () => server.send<LotState>('POST', `${at}/lots`, body, key);
     const [first, second] = await Promise.all([send(), send()]);
     expect(second.body).toEqual(first.body);
@@ -116,16 +160,34 @@ describe('a command', () => {
 
   test('with a key that was used for something else is refused', async () => {
     const key = randomUUID();
-    const body = { id: randomUUID(), food: bookFoodId('leek'), place: await placeOf('fridge'), amount: '10', origin: 'found' };
+    const body = {
+      id: randomUUID(),
+      food: bookFoodId('leek'),
+      place: await placeOf('fridge'),
+      amount: '10',
+      origin: 'found',
+    };
     await server.send('POST', `${at}/lots`, body, key);
-    expect(await server.send('POST', `${at}/lots`, { ...body, amount: '20' }, key)).toMatchObject({ status: 422, body: { code: 'key reused' } });
+    expect(await server.send('POST', `${at}/lots`, { ...body, amount: '20' }, key)).toMatchObject({
+      status: 422,
+      body: { code: 'key reused' },
+    });
   });
 
   test('that was refused leaves no trace, and its key may be used for the mended one', async () => {
     const key = randomUUID();
     const kale = await lotOf('kale');
     const before = await server.sql('SELECT count(*) FROM movement');
-    expect((await server.send('POST', `${at}/lots/${kale.id}/throw`, { amount: '99999', reason: 'x', version: kale.version }, key)).status).toBe(422);
+    expect(
+      (
+        await server.send(
+          'POST',
+          `${at}/lots/${kale.id}/throw`,
+          { amount: '99999', reason: 'x', version: kale.version },
+          key,
+        )
+      ).status,
+    ).toBe(422);
     expect(await server.sql('SELECT count(*) FROM movement')).toEqual(before);
     expect(await server.sql('SELECT 1 FROM command WHERE key = $1', [key])).toHaveLength(0);
   });
@@ -133,8 +195,16 @@ describe('a command', () => {
   test('with an old version is answered with what is there now', async () => {
     const millet = await batchOf('Millet with bay');
     const path = `${at}/batches/${millet.id}`;
-    expect((await server.send('PUT', path, { portions: '18', freezePortions: '4', version: millet.version })).status).toBe(200);
-    expect(await server.send('PUT', path, { portions: '20', freezePortions: '4', version: millet.version })).toMatchObject({ status: 409, type: expect.stringContaining('application/problem+json') as string, body: { code: 'stale', now: { portions: '18' } } });
+    expect(
+      (await server.send('PUT', path, { portions: '18', freezePortions: '4', version: millet.version })).status,
+    ).toBe(200);
+    expect(
+      await server.send('PUT', path, { portions: '20', freezePortions: '4', version: millet.version }),
+    ).toMatchObject({
+      status: 409,
+      type: expect.stringContaining('application/problem+json') as string,
+      body: { code: 'stale', now: { portions: '18' } },
+    });
     const now = await batchOf('Millet with bay');
     await server.send('PUT', path, { portions: '16', freezePortions: '4', version: now.version });
   });
@@ -151,39 +221,81 @@ describe('from the plan to the plate', () => {
     if (!session) throw new Error('no session');
     const planned = [...batches]
       .sort((a, b) => a.id.localeCompare(b.id))
-      .map((batch) => ({ id: batch.id, scaled: scaleBatch((recipes.find((r) => r.id === batch.recipe) as RecipeState).document, new Fraction(batch.portions), foods, kitchen.equipment) }));
+      .map((batch) => ({
+        id: batch.id,
+        scaled: scaleBatch(
+          (recipes.find((r) => r.id === batch.recipe) as RecipeState).document,
+          new Fraction(batch.portions),
+          foods,
+          kitchen.equipment,
+        ),
+      }));
     const { problem } = expandSession(session.id, planned, kitchen.equipment, session.cooks);
     const plan = search(problem, { seed: 1, rounds: 50 });
     const run = randomUUID();
     const late = problem.tasks.find((task) => (plan.starts[task.id] ?? 0) > 0)?.id ?? '';
-    expect(await server.send('POST', `${at}/runs`, { id: run, session: session.id, plan: { ...plan, starts: { ...plan.starts, [late]: 0 } } })).toMatchObject({ status: 409, body: { code: 'not now' } });
+    expect(
+      await server.send('POST', `${at}/runs`, {
+        id: run,
+        session: session.id,
+        plan: { ...plan, starts: { ...plan.starts, [late]: 0 } },
+      }),
+    ).toMatchObject({ status: 409, body: { code: 'not now' } });
     expect((await server.send('POST', `${at}/runs`, { id: run, session: session.id, plan })).status).toBe(201);
-    expect(await server.send('POST', `${at}/runs`, { id: randomUUID(), session: session.id, plan })).toMatchObject({ status: 409 });
+    expect(await server.send('POST', `${at}/runs`, { id: randomUUID(), session: session.id, plan })).toMatchObject({
+      status: 409,
+    });
 
     const task = problem.tasks[0]?.id ?? '';
-    const event = { id: randomUUID(), device: 'tablet', deviceSeq: 1, clock: 1, at: new Date().toISOString(), what: { kind: 'done', task } };
+    const event = {
+      id: randomUUID(),
+      device: 'tablet',
+      deviceSeq: 1,
+      clock: 1,
+      at: new Date().toISOString(),
+      what: { kind: 'done', task },
+    };
     const other = { ...event, id: randomUUID(), device: 'phone', what: { kind: 'not yet', task, minutes: 5 } };
     const events = `${at}/runs/${run}/events`;
     await server.send('POST', events, { events: [event] });
     await server.send('POST', events, { events: [event, other] });
     const { body } = await server.get<{ run: RunState }>(`${at}/sessions/${session.id}/run`);
     expect(body.run.events.map((each) => each.id).sort()).toEqual([event.id, other.id].sort());
-    expect(await server.send('POST', events, { events: [{ ...event, id: randomUUID(), deviceSeq: 2, what: { kind: 'done', task: 'nowhere' } }] })).toMatchObject({ status: 422 });
+    expect(
+      await server.send('POST', events, {
+        events: [{ ...event, id: randomUUID(), deviceSeq: 2, what: { kind: 'done', task: 'nowhere' } }],
+      }),
+    ).toMatchObject({ status: 422 });
     const during = await batchOf('Millet with bay');
-    expect(await server.send('PUT', `${at}/batches/${during.id}`, { portions: '30', freezePortions: '0', version: during.version })).toMatchObject({ status: 409, body: { code: 'not now' } });
+    expect(
+      await server.send('PUT', `${at}/batches/${during.id}`, {
+        portions: '30',
+        freezePortions: '0',
+        version: during.version,
+      }),
+    ).toMatchObject({ status: 409, body: { code: 'not now' } });
   });
 
   test('putting away: stock used, cost booked, boxes on the shelf; by hand for the millet', async () => {
     const batch = await batchOf('Millet with bay');
     const [fridge, freezer] = [await placeOf('fridge'), await placeOf('freezer')];
-    const boxes = [4, 4, 4].map((portions) => ({ id: randomUUID(), place: fridge, portions })).concat([{ id: randomUUID(), place: freezer, portions: 4 }]);
-    const answer = await server.send<BatchState>('POST', `${at}/batches/${batch.id}/put-away`, { boxes, ifShort: 'refuse', version: batch.version });
+    const boxes = [4, 4, 4]
+      .map((portions) => ({ id: randomUUID(), place: fridge, portions }))
+      .concat([{ id: randomUUID(), place: freezer, portions: 4 }]);
+    const answer = await server.send<BatchState>('POST', `${at}/batches/${batch.id}/put-away`, {
+      boxes,
+      ifShort: 'refuse',
+      version: batch.version,
+    });
     // By hand, for 16 portions (twice the recipe, two loads):
     //   millet 800 g: the opened bag goes first, 400 g of 400 at 1.04 = 104; then 400 of 1000 at 2.60 = 104
     //   salt ½ tsp × 2^0.585 = 1.5 → ¾ tsp = 292/64 g = 4.5625, taken as 4.6 g of 500 at 0.59 = 0.5428
     //   bay 2 leaves × 2 loads = 4 of 30 at 1.20 = 16
     //   used 104 + 104 + 0.5428 + 16 = 224.5428 → 2.25; at the till 104 + 260 + 59 + 120 = 5.43
-    expect(answer).toMatchObject({ status: 200, body: { status: 'put away', cost: { usedMinor: 225, tillMinor: 543, portions: '16' } } });
+    expect(answer).toMatchObject({
+      status: 200,
+      body: { status: 'put away', cost: { usedMinor: 225, tillMinor: 543, portions: '16' } },
+    });
     const shelf = await lots();
     expect(shelf.filter((lot) => lot.food === bookFoodId('millet')).map((lot) => lot.onHand)).toEqual(['600']);
     expect(shelf.find((lot) => lot.food === bookFoodId('bay leaf'))?.onHand).toBe('26');
@@ -192,7 +304,13 @@ describe('from the plan to the plate', () => {
     expect(made.map((lot) => lot.onHand)).toEqual(['640', '640', '640', '640']);
     expect(made.reduce((sum, lot) => sum + (lot.priced?.minor ?? 0), 0)).toBe(225);
     expect(made.filter((lot) => lot.dates.frozenOn)).toHaveLength(1);
-    expect(await server.send('POST', `${at}/batches/${batch.id}/put-away`, { boxes: [{ ...boxes[0], id: randomUUID() }], ifShort: 'refuse', version: batch.version })).toMatchObject({ status: 409, body: { code: 'not now' } });
+    expect(
+      await server.send('POST', `${at}/batches/${batch.id}/put-away`, {
+        boxes: [{ ...boxes[0], id: randomUUID() }],
+        ifShort: 'refuse',
+        version: batch.version,
+      }),
+    ).toMatchObject({ status: 409, body: { code: 'not now' } });
     await ledgerHolds();
   });
 
@@ -201,26 +319,46 @@ describe('from the plan to the plate', () => {
     const before = await lots();
     const boxes = [{ id: randomUUID(), place: await placeOf('fridge'), portions: 8 }];
     const path = `${at}/batches/${batch.id}/put-away`;
-    const refused = await server.send<ProblemDetails>('POST', path, { boxes, ifShort: 'refuse', version: batch.version });
+    const refused = await server.send<ProblemDetails>('POST', path, {
+      boxes,
+      ifShort: 'refuse',
+      version: batch.version,
+    });
     // By hand: 400 g × 8/6 = 533.3 edible; ÷ 0.72 = 740.7 bought; 600 are there.
-    expect(refused).toMatchObject({ status: 422, body: { code: 'short', errors: [{ field: 'kale', fault: '140.7 g missing' }] } });
+    expect(refused).toMatchObject({
+      status: 422,
+      body: { code: 'short', errors: [{ field: 'kale', fault: '140.7 g missing' }] },
+    });
     expect(await lots()).toEqual(before);
-    expect((await server.send('POST', path, { boxes, ifShort: 'take what is there', version: batch.version })).status).toBe(200);
+    expect(
+      (await server.send('POST', path, { boxes, ifShort: 'take what is there', version: batch.version })).status,
+    ).toBe(200);
     expect((await lots()).some((lot) => lot.food === bookFoodId('kale'))).toBe(false);
     await ledgerHolds();
   });
 
   test('a failure in the middle leaves nothing half-written', async () => {
     const batch = await batchOf('Roast celeriac and parsnip');
-    const counts = () => server.sql('SELECT (SELECT count(*) FROM movement) AS movements, (SELECT count(*) FROM lot) AS lots, (SELECT count(*) FROM command) AS commands');
+    const counts = () =>
+      server.sql(
+        'SELECT (SELECT count(*) FROM movement) AS movements, (SELECT count(*) FROM lot) AS lots, (SELECT count(*) FROM command) AS commands',
+      );
     const [before, shelf] = [await counts(), await lots()];
     // The database itself fails at the second box: ingredients are taken and one box is made by then.
     await server.sql(`CREATE FUNCTION fail_second() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN
       IF NEW.kind = 'made' AND (SELECT count(*) FROM movement WHERE command = NEW.command AND kind = 'made') > 0 THEN RAISE EXCEPTION 'disk full'; END IF; RETURN NEW; END $$`);
-    await server.sql('CREATE TRIGGER fail_second BEFORE INSERT ON movement FOR EACH ROW EXECUTE FUNCTION fail_second()');
+    await server.sql(
+      'CREATE TRIGGER fail_second BEFORE INSERT ON movement FOR EACH ROW EXECUTE FUNCTION fail_second()',
+    );
     const boxes = [6, 6].map((portions) => ({ id: randomUUID(), place: '', portions }));
     const fridge = await placeOf('fridge');
-    const send = (key: string) => server.send('POST', `${at}/batches/${batch.id}/put-away`, { boxes: boxes.map((box) => ({ ...box, place: fridge })), ifShort: 'refuse', version: batch.version }, key);
+    const send = (key: string) =>
+      server.send(
+        'POST',
+        `${at}/batches/${batch.id}/put-away`,
+        { boxes: boxes.map((box) => ({ ...box, place: fridge })), ifShort: 'refuse', version: batch.version },
+        key,
+      );
     const key = randomUUID();
     const failed = await send(key);
     expect(failed).toMatchObject({ status: 500, body: { code: 'our fault' } });
@@ -249,11 +387,26 @@ test('two kitchens see nothing of each other', async () => {
   const { body: own } = await server.get<KitchenState>(at);
   const id = randomUUID();
   const place = randomUUID();
-  const opened = await server.send('POST', 'kitchens', { id, name: 'Valley house', equipment: own.equipment, places: [{ id: place, name: 'larder', kind: 'cupboard' }] });
+  const opened = await server.send('POST', 'kitchens', {
+    id,
+    name: 'Valley house',
+    equipment: own.equipment,
+    places: [{ id: place, name: 'larder', kind: 'cupboard' }],
+  });
   expect(opened.status).toBe(201);
   expect((await server.get<LotState[]>(`kitchens/${id}/lots`)).body).toEqual([]);
   const leek = await lotOf('leek');
-  expect(await server.send('POST', `kitchens/${id}/lots/${leek.id}/count`, { amount: '0', version: leek.version })).toMatchObject({ status: 404 });
-  expect(await server.send('POST', `kitchens/${id}/lots`, { id: randomUUID(), food: leek.food, place: leek.place, amount: '5', origin: 'found' })).toMatchObject({ status: 404 });
+  expect(
+    await server.send('POST', `kitchens/${id}/lots/${leek.id}/count`, { amount: '0', version: leek.version }),
+  ).toMatchObject({ status: 404 });
+  expect(
+    await server.send('POST', `kitchens/${id}/lots`, {
+      id: randomUUID(),
+      food: leek.food,
+      place: leek.place,
+      amount: '5',
+      origin: 'found',
+    }),
+  ).toMatchObject({ status: 404 });
   expect((await lots()).find((lot) => lot.id === leek.id)).toEqual(leek);
 });

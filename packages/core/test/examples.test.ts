@@ -25,6 +25,9 @@ test('core has examples, and this test finds them', () => expect(examples.length
 test.each(examples)('$file: $expression', async ({ file, expression, value }) => {
   const scope = await scopeOf(file);
   const names = Object.keys(scope).filter((name) => /^[A-Za-z_$][\w$]*$/.test(name) && name !== 'default');
-  const run = (code: string): unknown => (compileFunction(`return (${code});`, names) as (...args: unknown[]) => unknown)(...names.map((name) => scope[name]));
+  const run = (code: string): unknown =>
+    (compileFunction(`return (${code});`, names) as (...args: unknown[]) => unknown)(
+      ...names.map((name) => scope[name]),
+    );
   expect(run(expression)).toEqual(run(value));
 });

@@ -53,7 +53,7 @@ export class RecipeService {
       { kitchen, key, name: 'add recipe', body: dto, touches: ['recipes', 'week'] },
       async ({ transaction }) => {
         const { document } = dto;
-      if (!isShaped(document)) return refused<Refusal>({ code: 'invalid', faults: [NO_RECIPE] });
+        if (!isShaped(document)) return refused<Refusal>({ code: 'invalid', faults: [NO_RECIPE] });
         const foods = await foodsOf(kitchen, transaction);
         const faults = shapeFaults(document, foods);
         if (faults.length > 0) return refused<Refusal>({ code: 'invalid', faults });
@@ -86,14 +86,34 @@ export class RecipeService {
   }
 }
 
-const NO_RECIPE: Fault = { field: 'document', fault: 'This is no recipe.', remedy: 'It needs a name, a component, lines, steps and uses.' };
+const NO_RECIPE: Fault = {
+  field: 'document',
+  fault: 'This is no recipe.',
+  remedy: 'It needs a name, a component, lines, steps and uses.',
+};
 
 /** What a document must have before it may be called a recipe. */
 function isShaped(document: unknown): document is Revision {
   const { name, component, lines, steps, uses } = document as Record<string, unknown>;
-  const lineIs = (line: unknown) => typeof line === 'object' && line !== null && 'amount' in line && 'law' in line && 'into' in line && Array.isArray(line.into);
-  const stepIs = (step: unknown) => typeof step === 'object' && step !== null && 'after' in step && Array.isArray(step.after);
-  return typeof name === 'string' && typeof component === 'object' && component !== null && Array.isArray(lines) && lines.every(lineIs) && Array.isArray(steps) && steps.every(stepIs) && Array.isArray(uses);
+  const lineIs = (line: unknown) =>
+    typeof line === 'object' &&
+    line !== null &&
+    'amount' in line &&
+    'law' in line &&
+    'into' in line &&
+    Array.isArray(line.into);
+  const stepIs = (step: unknown) =>
+    typeof step === 'object' && step !== null && 'after' in step && Array.isArray(step.after);
+  return (
+    typeof name === 'string' &&
+    typeof component === 'object' &&
+    component !== null &&
+    Array.isArray(lines) &&
+    lines.every(lineIs) &&
+    Array.isArray(steps) &&
+    steps.every(stepIs) &&
+    Array.isArray(uses)
+  );
 }
 
 /** Foods, measures and amounts that this kitchen can read; then core says whether it can be cooked. */

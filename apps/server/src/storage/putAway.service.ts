@@ -48,8 +48,11 @@ export class PutAwayService {
           (await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]),
         );
         if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
-      if (new Set(dto.boxes.map((box) => box.id)).size < dto.boxes.length)
-        return refused({ code: 'invalid', faults: [{ field: 'boxes', fault: 'Two boxes have one id.', remedy: 'Give each box its own.' }] });
+        if (new Set(dto.boxes.map((box) => box.id)).size < dto.boxes.length)
+          return refused({
+            code: 'invalid',
+            faults: [{ field: 'boxes', fault: 'Two boxes have one id.', remedy: 'Give each box its own.' }],
+          });
 
         const scaled = await scaleStored(batch, transaction);
         const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);

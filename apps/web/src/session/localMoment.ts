@@ -18,6 +18,8 @@ export function localMoment(ms: number, zone: string): string {
 
 /** The moment that such a text means in a zone; undefined when it is none. The offset is looked up twice, since it may change within the day. */
 export function momentOf(local: string, zone: string): number | undefined {
+  // Date.parse makes a date of almost anything, "noon:00Z" among it.
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(local)) return undefined;
   const asUtc = Date.parse(`${local}:00Z`);
   if (Number.isNaN(asUtc)) return undefined;
   const offset = (ms: number) => Date.parse(`${localMoment(ms, zone)}:00Z`) - Math.floor(ms / 60_000) * 60_000;

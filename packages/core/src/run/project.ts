@@ -147,16 +147,14 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
         if (resource.kind === 'vessel')
           edges.get(use.from)?.push({ from: before.to, waitMinutes: alike ? 0 : (before.wash ?? 0), handsOnly: false });
         else if (full || unlike)
-          edges
-            .get(use.from)
-            ?.push({
-              from: before.to,
-              waitMinutes:
-                resource.kind === 'oven' && unlike
-                  ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0)
-                  : 0,
-              handsOnly: false,
-            });
+          edges.get(use.from)?.push({
+            from: before.to,
+            waitMinutes:
+              resource.kind === 'oven' && unlike
+                ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0)
+                : 0,
+            handsOnly: false,
+          });
       }
     });
   }

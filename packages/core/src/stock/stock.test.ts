@@ -49,7 +49,9 @@ test('law: stock is the sum of its movements, whatever order they come in', () =
         amount: new Fraction(row.amount),
         kind: 'corrected',
       }));
-      const shuffled = movements.map((each) => ({ each, key: Number(keys.next().value) })).sort((a, b) => a.key - b.key);
+      const shuffled = movements
+        .map((each) => ({ each, key: Number(keys.next().value) }))
+        .sort((a, b) => a.key - b.key);
       const one = foldStock(movements);
       const other = foldStock(shuffled.map(({ each }) => each));
       for (const [id, amount] of one) expect(other.get(id)?.equals(amount)).toBe(true);

@@ -1,0 +1,54 @@
+import { fork } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import net from 'node:net';
+import path from 'node:path';
+import pg from 'pg';
+import { root } from './step.mjs';
+
+const freePort = () =>
+  new Promise((resolve) => {
+    const probe = net.createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
+/** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. */
+export async function serveDemo(clusterUrl) {
+  const admin = new pg.Client({ connectionString: clusterUrl });
+  await admin.connect();
+  const name = `demo_${randomBytes(6).toString('hex')}`;
+  await admin.query(`CREATE DATABASE ${name}`);
+  const database = new URL(clusterUrl);
+  database.pathname = `/${name}`;
+  const port = await freePort();
+  const server = fork(path.join(root, 'apps/server/dist/main.js'), {
+    env: {
+      ...process.env,
+      DATABASE_URL: database.href,
+      PORT: `${port}`,
+      HOST: '127.0.0.1',
+      LOG_LEVEL: 'error',
+      DEMO: 'load',
+    },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
+  await new Promise((resolve, reject) => {
+    server.once('message', resolve);
+    server.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+  });
+  return {
+    url: `http://127.0.0.1:${port}`,
+    databaseUrl: database.href,
+    stop: async () => {
+      server.removeAllListeners('exit');
+      await new Promise((resolve) => {
+        server.once('exit', resolve);
+        server.kill('SIGTERM');
+      });
+      await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
+      await admin.end();
+    },
+  };
+}
