@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import { randomBytes, randomUUID } from 'node:crypto';
-import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import pg from 'pg';

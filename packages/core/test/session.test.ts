@@ -54,7 +54,7 @@ test('the soak stands before the session, not in it', () => {
 
 test('the oven is switched on by somebody, and trays wait until it is hot', () => {
   expect(demo.about[OVEN_ON]?.name).toBe('Oven on, 200 °C');
-  expect(demo.problem.links).toContainEqual({ from: OVEN_ON, to: 'roots/tray-in/1', min: 12, max: null });
+  expect(demo.problem.links).toContainEqual({ from: OVEN_ON, to: 'roots/tray-in/1', min: 12, max: 27 });
 });
 
 test('what goes in is told once, at its step, for one load', () => {

@@ -57,7 +57,6 @@ export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
     },
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', fontWeight: 650 },
-      InputNumber: { handleVisible: true },
       Modal: { titleFontSize: 22 },
       Segmented: {
         trackBg: 'transparent',

@@ -84,51 +84,51 @@ function Kitchen({ view }: { view: KitchenView }) {
             <Input maxLength={80} />
           </Form.Item>
           <Form.Item label="Altitude" name={['equipment', 'altitudeM']} rules={range(0, 5000, 'm')}>
-            <InputNumber suffix="m" />
+            <InputNumber controls={false} suffix="m" />
           </Form.Item>
           <Form.Item label="Burners" name={['equipment', 'burners']} rules={range(1, 8, 'burners')}>
-            <InputNumber precision={0} />
+            <InputNumber controls={false} precision={0} />
           </Form.Item>
           <Form.Item label="Largest pot" name={['equipment', 'potLitres']} rules={range(1, 60, 'litres')}>
-            <InputNumber suffix="L" />
+            <InputNumber controls={false} suffix="L" />
           </Form.Item>
         </fieldset>
         <fieldset>
           <legend>Sealed cooker</legend>
           <Form.Item label="Volume" name={['equipment', 'cooker', 'litres']} rules={range(1, 30, 'litres')}>
-            <InputNumber suffix="L" />
+            <InputNumber controls={false} suffix="L" />
           </Form.Item>
           <Form.Item label="Power" name={['equipment', 'cooker', 'watts']} rules={range(200, 5000, 'watts')}>
-            <InputNumber suffix="W" precision={0} />
+            <InputNumber controls={false} suffix="W" precision={0} />
           </Form.Item>
           <Form.Item
             label="High pressure, above the air outside"
             name={['equipment', 'cooker', 'gaugeKpa']}
             rules={range(20, 110, 'kPa')}
           >
-            <InputNumber suffix="kPa" />
+            <InputNumber controls={false} suffix="kPa" />
           </Form.Item>
           <Form.Item
             label="Least liquid (its manual says)"
             name={['equipment', 'cooker', 'leastLiquidMl']}
             rules={range(0, 2000, 'mL')}
           >
-            <InputNumber suffix="mL" precision={0} />
+            <InputNumber controls={false} suffix="mL" precision={0} />
           </Form.Item>
         </fieldset>
         <fieldset>
           <legend>Oven and jug</legend>
           <Form.Item label="Racks" name={['equipment', 'oven', 'racks']} rules={range(1, 6, 'racks')}>
-            <InputNumber precision={0} />
+            <InputNumber controls={false} precision={0} />
           </Form.Item>
           <Form.Item label="Preheating" name={['equipment', 'oven', 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
-            <InputNumber suffix="min" precision={0} />
+            <InputNumber controls={false} suffix="min" precision={0} />
           </Form.Item>
           <Form.Item label="A tray" name={['equipment', 'oven', 'trayCm2']} rules={range(200, 4000, 'cm²')}>
-            <InputNumber suffix="cm²" precision={0} />
+            <InputNumber controls={false} suffix="cm²" precision={0} />
           </Form.Item>
           <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
-            <InputNumber suffix="mL" precision={0} />
+            <InputNumber controls={false} suffix="mL" precision={0} />
           </Form.Item>
         </fieldset>
         <fieldset>

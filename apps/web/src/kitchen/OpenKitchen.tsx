@@ -70,14 +70,14 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
           extra="Water boils cooler uphill, and the cooker needs longer."
           rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}
         >
-          <InputNumber suffix="m" style={{ width: 160 }} />
+          <InputNumber controls={false} suffix="m" style={{ width: 160 }} />
         </Form.Item>
         <Form.Item
           label="How large is the sealed cooker?"
           name="litres"
           rules={[{ required: true, type: 'number', min: 1, max: 30, message: 'Enter litres from 1 to 30.' }]}
         >
-          <InputNumber suffix="L" style={{ width: 160 }} />
+          <InputNumber controls={false} suffix="L" style={{ width: 160 }} />
         </Form.Item>
         <Form.Item
           label="Currency"

@@ -120,23 +120,27 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
       ))}
 
       <div className="scale-grid">
-        <IngredientTable view={view} scaled={scaled} />
+        <div>
+          <IngredientTable view={view} scaled={scaled} />
+          <div style={{ marginTop: 24 }}>
+            <Cautions ids={scaled.cautions} />
+          </div>
+          {missing.length === 0 && portions === kept && (
+            <Button
+              type="primary"
+              size="large"
+              style={{ marginTop: 20, minWidth: 220 }}
+              onClick={() => void navigate('/cook')}
+            >
+              Plan the cooking
+            </Button>
+          )}
+        </div>
         <div className="scale-side">
           <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
           {scaled.water && <WaterSchools water={scaled.water} loads={loads} scoops={view.kitchen.equipment.scoops} />}
         </div>
       </div>
-      <Cautions ids={scaled.cautions} />
-      {missing.length === 0 && portions === kept && (
-        <Button
-          type="primary"
-          size="large"
-          style={{ marginTop: 20, minWidth: 220 }}
-          onClick={() => void navigate('/cook')}
-        >
-          Plan the cooking
-        </Button>
-      )}
     </>
   );
 }

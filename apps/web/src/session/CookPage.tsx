@@ -135,10 +135,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
             <p className="legend soft">
               <span className="key-hands" aria-hidden="true" /> hands{' '}
               <span className="bar barred key-barred" aria-hidden="true" /> nobody needed{' '}
-              <span className="key-dot" aria-hidden="true">
-                •
-              </span>{' '}
-              a look <span className="key-pressure" aria-hidden="true" /> at pressure{' '}
+              <span className="key-dot" aria-hidden="true" /> a look{' '}
+              <span className="key-pressure" aria-hidden="true" /> at pressure{' '}
               <span className="key-wash" aria-hidden="true" /> wash
             </p>
             <Segmented

@@ -152,7 +152,7 @@ function BarBox({
   widthPx: number;
 }) {
   const width = x(bar.to) - x(bar.from);
-  const roomPx = (width / 100) * widthPx - 7;
+  const roomPx = (width / 100) * widthPx - (bar.kind === 'barred' ? 14 : 7);
   const words = bar.kind === 'wash' ? 'wash' : bar.label;
   const verb = words.split(' ')[0] ?? '';
   const room = (text: string) => roomPx >= text.length * LETTER_PX;

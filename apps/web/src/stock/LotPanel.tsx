@@ -100,6 +100,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
         </div>
         <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
           <InputNumber
+            controls={false}
             aria-label={`Amount of ${food.name} in ${state.base}`}
             min={0}
             suffix={state.base}
@@ -132,6 +133,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
               .map(({ id, name }) => ({ value: id, label: name }))}
           />
           <InputNumber
+            controls={false}
             aria-label={`Amount to move in ${state.base}`}
             min={0}
             max={whole}
@@ -168,6 +170,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
             options={REASONS.map((value) => ({ value, label: value }))}
           />
           <InputNumber
+            controls={false}
             aria-label={`Amount thrown away in ${state.base}`}
             min={0}
             max={whole}

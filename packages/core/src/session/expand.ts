@@ -71,6 +71,8 @@ export interface SessionTasks {
 /** The task that switches the oven on: the one thing that is better done late. */
 export const OVEN_ON = 'oven-on';
 
+/** Minutes that a hot oven may stand empty. Common practice, no published source. */
+const HOT_FOR_NOBODY = 15;
 const KETTLE_C = 95;
 const TAP_C = 12;
 const ROOM_C = 20;
@@ -279,8 +281,10 @@ export function expandSession(
       cautions: [],
       goesIn: [],
     });
-    for (const start of heats.flatMap((heat) => ovenIn.get(heat) ?? []))
-      links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: null });
+    const starts = heats.flatMap((heat) => ovenIn.get(heat) ?? []);
+    // One use: the oven is not left hot for nobody. Several: only the first of them could bind, and which one that is, the search decides.
+    const most = starts.length === 1 ? equipment.oven.preheatMinutes + HOT_FOR_NOBODY : null;
+    for (const start of starts) links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: most });
   }
 
   const resources: Resource[] = [
