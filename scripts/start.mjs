@@ -10,6 +10,11 @@ const port = Number(process.env.PORT ?? 4180);
 const host = process.env.HOST ?? '127.0.0.1';
 const empty = process.argv.includes('--empty');
 
+/** Ports that browsers refuse to open, whatever listens there (the Fetch standard's list, above 1023). */
+const REFUSED_BY_BROWSERS = [
+  1719, 1720, 1723, 2049, 3659, 4045, 4190, 5060, 5061, 6000, 6566, 6665, 6666, 6667, 6668, 6669, 6679, 6697, 10080,
+];
+
 /** Told before the long work, not after it. */
 function portIsFree() {
   return new Promise((resolve, reject) => {
@@ -30,6 +35,8 @@ function portIsFree() {
 await main(async () => {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new TellUser(`PORT is "${process.env.PORT}": choose a number from 1 to 65535.`);
+  if (REFUSED_BY_BROWSERS.includes(port))
+    throw new TellUser(`Browsers refuse to open port ${port}. Choose another: PORT=4181 npm start`);
   console.log('Kestrel Ridge');
   await portIsFree();
   await step('packages', installPackages);
