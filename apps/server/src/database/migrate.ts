@@ -2,12 +2,6 @@ import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { Umzug } from 'umzug';
 import { migrations } from './migrations/index.ts';
 
-/** One change to the schema: whole, or not there. */
-export interface Migration {
-  readonly name: string;
-  readonly sql: string;
-}
-
 /** Any number: all who migrate take this lock, so that two starting servers do not both change the schema. */
 const LOCK = 4_180_118;
 

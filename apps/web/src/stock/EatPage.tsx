@@ -10,7 +10,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { SupplyStrip } from '../week/SupplyStrip.tsx';
 import { stripsOf } from '../week/stripsOf.ts';
-import { untilWords } from '../today/whatWaits.ts';
+import { untilWords } from '../parts/untilWords.ts';
 import './eat.css';
 import { readyComponents, takesFor } from './readyComponents.ts';
 

@@ -11,7 +11,7 @@ import { useKitchenId } from '../app/useKitchenId.ts';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
-import { untilWords } from '../today/whatWaits.ts';
+import { untilWords } from '../parts/untilWords.ts';
 import { lotAmount } from './lotWords.ts';
 
 const SHARES = [

@@ -1,6 +1,6 @@
 import type { Day } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '../app/useKitchenState.ts';
-import { untilWords } from '../today/whatWaits.ts';
+import { untilWords } from '../parts/untilWords.ts';
 import { lotAmount, shareLeft } from './lotWords.ts';
 
 const SIGN = { past: '✕', today: '!', soon: '!', later: '', unknown: '' } as const;

@@ -1,7 +1,8 @@
-import { daysBetween, type Day } from '@kestrel-ridge/core/quantity';
+import type { Day } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
-import { clockAt, dateWords, dayName } from '../parts/times.ts';
+import { clockAt, dayName } from '../parts/times.ts';
+import { untilWords } from '../parts/untilWords.ts';
 import { shortages } from '../scaling/shortages.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 
@@ -107,15 +108,3 @@ const sessionDay = (startsAt: string, view: KitchenView): string => {
   }).format(new Date(startsAt)) as Day;
   return on === view.today ? 'today at' : `${dayName(on)} at`;
 };
-
-/** How long something keeps, from today. */
-export function untilWords(until: Day | undefined, today: Day): string {
-  if (!until) return 'no date known';
-  const left = daysBetween(today, until);
-  if (left < -1) return `${-left} days past`;
-  if (left === -1) return 'since yesterday past';
-  if (left === 0) return 'last day today';
-  if (left === 1) return 'until tomorrow';
-  if (left < 7) return `until ${dayName(until)}`;
-  return `until ${dateWords(until)}${left > 300 ? ` ${until.slice(0, 4)}` : ''}`;
-}

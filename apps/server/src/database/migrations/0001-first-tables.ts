@@ -1,4 +1,4 @@
-import type { Migration } from '../migrate.ts';
+import type { Migration } from './migration.ts';
 
 /** Every table but `kitchen` begins with the kitchen it belongs to, and its keys carry it: no row can point into another kitchen. */
 const scoped = [

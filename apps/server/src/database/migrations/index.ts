@@ -1,4 +1,4 @@
-import type { Migration } from '../migrate.ts';
+import type { Migration } from './migration.ts';
 import { firstTables } from './0001-first-tables.ts';
 
 /** In order; a migration that has landed is never changed. */

@@ -1,0 +1,151 @@
+import {
+  boilingPoint,
+  comeUp,
+  holdAtAltitude,
+  naturalRelease,
+  temperatureInside,
+  type PotLoad,
+} from '../heat/index.ts';
+import type { Equipment } from '../kitchen/index.ts';
+import { celsius, kilograms, kpaGauge, metres, minutes, watts } from '../quantity/index.ts';
+import type { Attention, PressureStep, Window } from '../recipe/index.ts';
+import type { ScaledBatch } from '../scaling/index.ts';
+import type { Stage, TaskAbout } from './taskAbout.ts';
+
+const KETTLE_C = 95;
+const TAP_C = 12;
+const ROOM_C = 20;
+/** Heat that reaches the food. Assumed. */
+const EFFICIENCY = 0.8;
+/** Pouring, sealing and driving out the air, on top of the heat balance. Common practice, no published source. */
+const AIR_MINUTES = 2;
+
+const handsNow: Attention = { needs: 'hands' };
+const nobody: Attention = { needs: 'nobody' };
+const exactly = (n: number): Window => ({ earliest: n, expected: n, latest: n });
+
+export type StageAbout = Pick<TaskAbout, 'name' | 'window' | 'attention' | 'cautions' | 'cue' | 'because'> & {
+  stage: Stage;
+};
+
+/** The sealed cooker's cycle, stage by stage, with its minutes from the heat of this load at this altitude. */
+export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipment: Equipment): readonly StageAbout[] {
+  const cooker = equipment.cookers[0];
+  if (!cooker) return [];
+  const altitude = metres(equipment.altitudeM);
+  const inside = temperatureInside(kpaGauge(cooker.gaugeKpa), altitude);
+  const load = potLoad(step, scaled, cooker.steelKg);
+  const up = comeUp(load, inside, watts(cooker.watts), EFFICIENCY);
+  const upMinutes = Math.ceil(up.value + AIR_MINUTES);
+  const lengthened = holdAtAltitude(minutes(step.hold.expected), altitude);
+  const ratio = lengthened.value / step.hold.expected;
+  const hold: Window = {
+    earliest: Math.ceil(step.hold.earliest * ratio),
+    expected: Math.ceil(lengthened.value),
+    latest: Math.ceil(step.hold.latest * ratio),
+  };
+  const dish = step.name;
+  const inCookerSwells = scaled.lines.some(({ food }) => food.facts.swells);
+  const whole = Math.ceil(naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C)));
+  const natural = step.release.how === 'natural' ? whole : step.release.how === 'timed' ? step.release.minutes : 0;
+  const fill = inCookerSwells ? 'half' : 'two thirds';
+
+  return [
+    {
+      stage: 'load',
+      name: `Load the ${dish}, seal the lid`,
+      window: exactly(3),
+      attention: handsNow,
+      cautions: [...(step.cautions ?? []), 'pressure'],
+      cue: `liquid in, not above ${fill}, seal set`,
+    },
+    {
+      stage: 'come up',
+      name: `${capital(dish)} coming up`,
+      window: { earliest: Math.max(1, upMinutes - 3), expected: upMinutes, latest: upMinutes + 5 },
+      attention: nobody,
+      cautions: [],
+      cue: 'the pin rises; if it does not, look at the valve and the ring',
+      because: {
+        ...up.because,
+        figure: `${upMinutes} min`,
+        parts: [
+          ...(up.because.parts ?? []),
+          { rule: 'driving out the air', figure: `${AIR_MINUTES} min`, source: 'common practice, no published source' },
+        ],
+      },
+    },
+    {
+      stage: 'hold',
+      name: `${capital(dish)} at pressure`,
+      window: hold,
+      attention: nobody,
+      cautions: [],
+      cue: 'switch the heat off',
+      because: lengthened.because,
+    },
+    ...(natural > 0
+      ? [
+          {
+            stage: 'natural' as const,
+            name: `${capital(dish)} releasing`,
+            window: { earliest: natural, expected: natural, latest: natural + 10 },
+            attention: nobody,
+            cautions: [],
+            cue: 'the pin drops',
+            because: {
+              rule:
+                step.release.how === 'natural'
+                  ? 'cools by itself to where water boils here'
+                  : 'timed release, then vent',
+              figure: `${natural} min`,
+              parts: [
+                { rule: 'inside', figure: `${inside.toFixed(0)} °C` },
+                { rule: 'water boils here at', figure: `${boilingPoint(altitude).toFixed(0)} °C` },
+              ],
+              source: 'computed; the heat loss is assumed',
+            },
+          },
+        ]
+      : []),
+    {
+      stage: 'vent',
+      name: `Vent the ${dish}, open when the pin is down`,
+      window: exactly(1),
+      attention: handsNow,
+      cautions: ['vent'],
+      cue: 'pin down',
+    },
+    { stage: 'empty', name: `Empty the cooker`, window: exactly(2), attention: handsNow, cautions: [] },
+  ];
+}
+
+/** What is in the pot at the lid, one load: soaked beans bring their cold soaking water. Soaked beans take up about their own weight (common practice). */
+function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number): PotLoad {
+  const loads = scaled.loads.value.loads;
+  const soaked = scaled.recipe.steps.some((other) => other.kind === 'ahead');
+  let hot = 0;
+  let cold = 0;
+  let dry = 0;
+  for (const { food, grams } of scaled.lines) {
+    const kg = (grams?.g.valueOf() ?? 0) / 1000 / loads;
+    if (food.facts.kind === 'water') {
+      if (step.water === 'kettle') hot += kg;
+      else cold += kg;
+    } else if (food.facts.swells) {
+      dry += kg;
+      if (soaked) cold += kg * 1.1;
+    } else cold += kg;
+  }
+  const water = hot + cold;
+  const waterAt = water > 0 ? (hot * KETTLE_C + cold * TAP_C) / water : TAP_C;
+  return {
+    water: kilograms(water),
+    dryFood: kilograms(dry),
+    steel: kilograms(steelKg),
+    waterAt: celsius(waterAt),
+    restAt: celsius(ROOM_C),
+  };
+}
+
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
