@@ -24,8 +24,8 @@ test('a kitchen without the demo: four questions, a line, a dish, a plan', async
   await expect(page.getByText('“moonbeans” is not known here')).toBeVisible();
   await line.fill('2 cups kale');
   await expect(page.locator('.add-read')).toContainText('42 g');
-  await line.fill('2 cups celeriac');
-  await expect(page.getByText('Weigh one level cup of celeriac')).toBeVisible();
+  await line.fill('2 cups tofu');
+  await expect(page.getByText('Weigh one level cup of tofu')).toBeVisible();
 
   await page.getByRole('link', { name: /^Week/ }).first().click();
   await page.getByLabel('Name of one more eater').fill('Ode');

@@ -10,6 +10,7 @@ import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.ts';
 import { Database } from './database/database.ts';
 import { migrate } from './database/migrate.ts';
+import { followBook } from './kitchen/followBook.ts';
 import { ProblemFilter } from './problem/problem.filter.ts';
 import { validation } from './problem/validation.ts';
 
@@ -63,6 +64,7 @@ export async function createApp(): Promise<NestExpressApplication> {
   const database = app.get(Database);
   await database.refuseRoleThatSeesAll();
   await migrate(database.sequelize);
+  await followBook(database);
   return app;
 }
 

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { fresh, json, key, text, uuid } from '../database/columns.ts';
+import { fresh, json, key, text, uuid, yesNo } from '../database/columns.ts';
 
 export class FoodRow extends Model<InferAttributes<FoodRow>, InferCreationAttributes<FoodRow>> {
   declare kitchen: string;
@@ -14,9 +14,10 @@ export class FoodRow extends Model<InferAttributes<FoodRow>, InferCreationAttrib
   declare name: string;
   declare facts: FoodFacts;
   declare recipe: CreationOptional<string | null>;
+  declare overruled: CreationOptional<boolean>;
 
   static attach(sequelize: Sequelize): void {
-    FoodRow.init(fresh({ kitchen: key, id: key, name: text, facts: json, recipe: uuid }), {
+    FoodRow.init(fresh({ kitchen: key, id: key, name: text, facts: json, recipe: uuid, overruled: yesNo }), {
       sequelize,
       tableName: 'food',
     });

@@ -9,14 +9,55 @@ export type Allergen =
 export type PlaceKind = 'cupboard' | 'cool room' | 'fridge' | 'freezer';
 
 export type FoodKind =
-  'grain' | 'legume' | 'vegetable' | 'leaf' | 'nut or seed' | 'seasoning' | 'fat' | 'acid' | 'water' | 'component';
+  | 'grain'
+  | 'legume'
+  | 'vegetable'
+  | 'leaf'
+  | 'fruit'
+  | 'nut or seed'
+  | 'seasoning'
+  | 'fat'
+  | 'acid'
+  | 'water'
+  | 'component';
+
+/** What a food does in a dish: a swap keeps the role. */
+export type FoodRole =
+  | 'acid'
+  | 'sweet'
+  | 'salt'
+  | 'thickener'
+  | 'protein'
+  | 'binder'
+  | 'colour'
+  | 'fat'
+  | 'aromatic'
+  | 'heat'
+  | 'umami'
+  | 'bulk'
+  | 'crisp';
+
+/** In 100 g, edible part, raw. What is left out is not known. Carbohydrate is without fibre. */
+export interface Composition {
+  readonly kJ?: number;
+  readonly proteinG?: number;
+  readonly fatG?: number;
+  readonly carbohydrateG?: number;
+  readonly fibreG?: number;
+  readonly ironMg?: number;
+  readonly vitaminCMg?: number;
+  readonly sodiumMg?: number;
+}
 
 /** What is known of a food. What is not known is left out: it is asked for, never taken as zero. */
 export interface FoodFacts {
   readonly kind: FoodKind;
   /** The unit its lots are counted in. */
   readonly base: BaseUnit;
+  /** Other names of this food. */
   readonly names?: readonly string[];
+  /** Names that are taken for it and mean another food. */
+  readonly nearNames?: readonly string[];
   /** Grams in a level US cup (236.59 mL), as it is bought or as it is measured. */
   readonly gramsPerCup?: Sourced<number>;
   /** Grams in a US cup, cooked. */
@@ -30,6 +71,8 @@ export interface FoodFacts {
   /** Days it keeps by place; the day it is made, bought or opened is day 1. */
   readonly keeps?: Readonly<Partial<Record<PlaceKind, Sourced<number>>>>;
   readonly allergens?: readonly Allergen[];
+  readonly roles?: readonly FoodRole[];
+  readonly composition?: Sourced<Composition>;
   /** Swells or foams under pressure: the half line is its limit. */
   readonly swells?: boolean;
   readonly hazard?: 'boil beans hard';

@@ -27,7 +27,7 @@ export function showAmount(quantity: Quantity, food: Food, owned: readonly Scoop
   const grams =
     quantity.kind === 'mass' ? quantity : perCup ? mass(quantity.mL.div(MEASURES.cup.factor).mul(perCup)) : undefined;
 
-  const pieces = food.facts.kind === 'vegetable' || food.facts.kind === 'leaf';
+  const pieces = food.facts.kind === 'vegetable' || food.facts.kind === 'leaf' || food.facts.kind === 'fruit';
   const scooped = mL && !pieces ? showInScoops(mL, owned) : undefined;
   const isWater = food.facts.kind === 'water';
   const weight = (isWater || food.facts.base === 'mL') && mL ? show(mL) : grams ? show(grams) : show(quantity);

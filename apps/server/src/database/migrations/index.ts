@@ -1,5 +1,6 @@
 import type { Migration } from './migration.ts';
 import { firstTables } from './0001-first-tables.ts';
+import { foodsOfTheBook } from './0002-foods-of-the-book.ts';
 
 /** In order; a migration that has landed is never changed. */
-export const migrations: readonly Migration[] = [firstTables];
+export const migrations: readonly Migration[] = [firstTables, foodsOfTheBook];
