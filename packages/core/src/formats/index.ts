@@ -19,3 +19,8 @@ export type {
   Topic,
   WeekState,
 } from './wire.ts';
+export { findFood, indexFoods } from './ingredient/findFood.ts';
+export type { FoodIndex, FoundFood } from './ingredient/findFood.ts';
+export type { Doubt } from './ingredient/readAmount.ts';
+export { amountWords, readIngredientLine } from './ingredient/readIngredientLine.ts';
+export type { IngredientLine } from './ingredient/readIngredientLine.ts';

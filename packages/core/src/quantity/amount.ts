@@ -18,8 +18,23 @@ export interface Count {
 /** So much of something. Mass, volume and count are different kinds: only a food's facts lead from one to another. */
 export type Quantity = Mass | Volume | Count;
 
-/** What a line may say. "To taste" and "unknown" are amounts, not gaps. */
-export type Amount = Quantity | { readonly kind: 'to taste' } | { readonly kind: 'unknown' };
+/** From so much to so much. */
+export interface Range {
+  readonly kind: 'range';
+  readonly from: Quantity;
+  readonly to: Quantity;
+}
+/** Whole packs: their number, what one is called, and what one holds where it is said. */
+export interface Pack {
+  readonly kind: 'pack';
+  readonly packs: Fraction;
+  readonly name: string;
+  readonly holds?: Mass | Volume;
+}
+
+/** What a line may say. "To taste" and "unknown" (a handful) are amounts, not gaps. */
+export type Amount =
+  Quantity | Range | Pack | { readonly kind: 'to taste' } | { readonly kind: 'unknown'; readonly said?: string };
 
 export const mass = (g: Fraction | number | string): Mass => ({ kind: 'mass', g: new Fraction(g) });
 export const volume = (mL: Fraction | number | string): Volume => ({ kind: 'volume', mL: new Fraction(mL) });

@@ -1,12 +1,14 @@
 export { Fraction } from './fraction.ts';
 export { baseUnitOf, count, inBase, mass, ofBase, times, volume } from './amount.ts';
-export type { Amount, BaseUnit, Count, Mass, Quantity, Volume } from './amount.ts';
+export type { Amount, BaseUnit, Count, Mass, Pack, Quantity, Range, Volume } from './amount.ts';
 export { addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
 export type { Day } from './day.ts';
 export { MEASURES, isMeasureName, quantityOf } from './measures.ts';
 export type { Measure, MeasureName, Written } from './measures.ts';
 export { done, refused } from './outcome.ts';
 export type { Outcome } from './outcome.ts';
+export { plainSigns, readNumber } from './readNumber.ts';
+export type { ReadNumber } from './readNumber.ts';
 export { commonPractice, fromMemory } from './reason.ts';
 export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
@@ -26,3 +28,5 @@ export type {
   Minutes,
   Watts,
 } from './unit.ts';
+export { UNIT_SYSTEMS, measureIn } from './unitSystem.ts';
+export type { UnitSystem } from './unitSystem.ts';

@@ -1,0 +1,72 @@
+import type { Food } from '../../food/index.ts';
+
+export interface FoundFood {
+  readonly food: Food;
+  /** The words that named it. */
+  readonly words: string;
+  readonly before: string;
+  readonly after: string;
+}
+
+/** Foods by every name they have, longest first; a near name of no food of its own is remembered as a warning. */
+export interface FoodIndex {
+  readonly names: ReadonlyMap<string, Food>;
+  readonly nearOnly: ReadonlyMap<string, readonly Food[]>;
+  readonly longest: number;
+}
+
+/** The singular of an English word, roughly: enough to let `onions` find `onion`. */
+export function singular(word: string): string {
+  if (/(?:ss|us|is)$/.test(word) || word.length < 4) return word;
+  if (/(?:tomato|potato)es$/.test(word)) return word.slice(0, -2);
+  if (/ies$/.test(word) && word.length > 5) return `${word.slice(0, -3)}y`;
+  if (/leaves$/.test(word)) return word.replace(/leaves$/, 'leaf');
+  if (/(?:ch|sh|x|ss)es$/.test(word)) return word.slice(0, -2);
+  return /s$/.test(word) ? word.slice(0, -1) : word;
+}
+
+const plain = (name: string): string => name.toLowerCase().replace(/-/g, ' ').split(' ').map(singular).join(' ');
+
+export function indexFoods(foods: readonly Food[]): FoodIndex {
+  const names = new Map<string, Food>();
+  for (const food of foods)
+    for (const name of food.facts.names ?? []) if (!names.has(plain(name))) names.set(plain(name), food);
+  for (const food of foods) names.set(plain(food.name), food);
+  const nearOnly = new Map<string, Food[]>();
+  for (const food of foods)
+    for (const near of food.facts.nearNames ?? []) {
+      const key = plain(near);
+      if (!names.has(key)) nearOnly.set(key, [...(nearOnly.get(key) ?? []), food]);
+    }
+  return {
+    names,
+    nearOnly,
+    longest: Math.max(1, ...[...names.keys(), ...nearOnly.keys()].map((name) => name.split(' ').length)),
+  };
+}
+
+/** The food that a text names: the longest name in it, the last of equals, since in English the thing comes last. */
+export function findFood(
+  text: string,
+  index: FoodIndex,
+): FoundFood | { readonly near: string; readonly foods: readonly Food[] } | undefined {
+  const words = text.split(/\s+/).filter(Boolean);
+  const keys = words
+    .map((word) => singular(word.toLowerCase().replace(/[^a-z0-9-]/g, '')))
+    .map((word) => word.replace(/-/g, ' '));
+  for (let length = Math.min(index.longest, words.length); length > 0; length--)
+    for (let from = words.length - length; from >= 0; from--) {
+      const key = keys.slice(from, from + length).join(' ');
+      const food = index.names.get(key);
+      if (food)
+        return {
+          food,
+          words: words.slice(from, from + length).join(' '),
+          before: words.slice(0, from).join(' '),
+          after: words.slice(from + length).join(' '),
+        };
+      const near = index.nearOnly.get(key);
+      if (near) return { near: words.slice(from, from + length).join(' '), foods: near };
+    }
+  return undefined;
+}

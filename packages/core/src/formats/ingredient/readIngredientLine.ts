@@ -1,0 +1,150 @@
+import type { Food } from '../../food/index.ts';
+import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import { findFood, type FoodIndex } from './findFood.ts';
+import { readAmount, type Doubt } from './readAmount.ts';
+
+/** An ingredient's line, as it was understood. */
+export interface IngredientLine {
+  readonly text: string;
+  readonly amount: Amount;
+  readonly also?: Quantity;
+  readonly approximate: boolean;
+  readonly food?: Food;
+  /** How it goes in: "finely chopped". */
+  readonly form: string;
+  readonly optional: boolean;
+  /** What has to be asked before the line may be believed. */
+  readonly doubts: readonly Doubt[];
+}
+
+const TO_TASTE =
+  /,?\s*\(?\b(?:or |as much as )?(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish|for frying|for greasing)\b\)?/i;
+const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
+const BULLET = /^(?:[-*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
+const OR = /\s+or\s+/i;
+/** What comes behind these words is how the food is, not what it is. */
+const SIDE = /\s+(?=(?:mixed|dissolved|stirred|packed|in|with)\s)/i;
+
+/**
+ * Reads one line of a recipe: amount, food, form. What is not certain is asked for; what is not there is unknown.
+ * `foods` comes from indexFoods, so that a long list is indexed once.
+ */
+export function readIngredientLine(text: string, foods: FoodIndex, system: UnitSystem = 'US'): IngredientLine {
+  const line = plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, ''));
+  const optional = OPTIONAL.test(line);
+  const tasted = TO_TASTE.test(line);
+  const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
+  const read = readAmount(bare, system);
+  const doubts: Doubt[] = [...read.doubts];
+  const form: string[] = read.piece ? [] : [];
+
+  const [head = '', ...tail] = read.rest.split(/\s*[,;]\s*|\s+-\s+/);
+  const bracketed = [...head.matchAll(/\(([^)]*)\)/g)].map((match) => match[1] ?? '').filter(Boolean);
+  const [named = '', ...side] = head
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .split(SIDE);
+  form.push(
+    ...(side.length > 0 ? [side.join(' ')] : []),
+    ...bracketed,
+    ...tail.map((part) => part.replace(/[()]/g, '').trim()).filter(Boolean),
+  );
+
+  const whole = read.part === 'juice' ? `${named} juice` : named;
+  let found = findFood(whole, foods);
+  if (read.part === 'juice' && found && !('near' in found) && !/juice$/.test(found.food.name))
+    found = findFood(named, foods);
+  if (read.part === 'zest') form.unshift('zest');
+  if (read.part === 'juice' && found && !('near' in found) && !/juice$/.test(found.food.name)) form.unshift('juice');
+  let food: Food | undefined;
+  if (!found) {
+    if (named || !tasted)
+      doubts.push({
+        about: 'food',
+        question: named ? `“${named}” is not known here. Which food is it?` : 'Which food is it?',
+        choices: [],
+      });
+  } else if ('near' in found) {
+    const near = found.near;
+    doubts.push({
+      about: 'food',
+      question: `“${near}” is not known here; it is not the same as ${found.foods.map(({ name }) => name).join(' or ')}. What is meant?`,
+      choices: found.foods.map(({ name }) => ({ label: name, line: text.replace(near, name) })),
+    });
+  } else {
+    food = found.food;
+    const { before, after } = found;
+    const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)\s+/i, '').trim()).filter(Boolean);
+    const two = `${before} ${after}`
+      .split(/\s+(?:and|&|or)\s+|^(?:and|&|or)\s+|\s+(?:and|&|or)$/i)
+      .map((part) => part.trim())
+      .filter(Boolean);
+    const others = /\b(?:and|or|&)\b/i.test(` ${before} ${after} `)
+      ? two.flatMap((part) => {
+          const other = findFood(part, foods);
+          return other && !('near' in other) && other.food !== food ? [other.food] : [];
+        })
+      : [];
+    const other = others[0];
+    if (other && !(food.facts.names ?? []).includes(other.name)) {
+      const either = OR.test(named);
+      doubts.push({
+        about: 'food',
+        question: either
+          ? `${other.name} or ${food.name}: which one?`
+          : `${other.name} and ${food.name} are two ingredients. Write each on a line of its own.`,
+        choices: [other, food].map(({ name }) => ({
+          label: either ? name : `only ${name}`,
+          line: text.replace(named, name),
+        })),
+      });
+    }
+    form.unshift(
+      ...sides
+        .map((side) => side.replace(/\b(?:small|medium|large|big)\b/gi, '').trim())
+        .filter((side) => side && !/^(?:and|or|&)$/i.test(side)),
+    );
+  }
+
+  const second = side.join(' ');
+  if (food && /\d/.test(second) && findFood(second, foods))
+    doubts.push({
+      about: 'food',
+      question: `“${second}” holds an ingredient of its own. Write it on a line of its own.`,
+      choices: [{ label: `only ${food.name}`, line: text.replace(second, '').trim() }],
+    });
+
+  const amount: Amount = tasted && read.amount.kind === 'unknown' ? { kind: 'to taste' } : read.amount;
+  return {
+    text,
+    amount,
+    ...(read.also ? { also: read.also } : {}),
+    approximate: read.approximate,
+    ...(food ? { food } : {}),
+    form: form.join(', '),
+    optional,
+    doubts,
+  };
+}
+
+/** An amount in short words, for reading it back: `2 × can of 400 g`, `180 to 360 g`. */
+export function amountWords(amount: Amount): string {
+  switch (amount.kind) {
+    case 'mass':
+    case 'volume':
+      return show(amount);
+    case 'count':
+      return inBase(amount).toFraction(true);
+    case 'range':
+      return `${show(amount.from)} to ${show(amount.to)}`;
+    case 'pack':
+      return `${amount.packs.toFraction(true)} × ${amount.name}${amount.holds ? ` of ${show(amount.holds)}` : ''}`;
+    case 'to taste':
+      return 'to taste';
+    case 'unknown':
+      return amount.said || 'amount unknown';
+    default:
+      return amount satisfies never;
+  }
+}

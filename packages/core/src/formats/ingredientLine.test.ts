@@ -1,0 +1,81 @@
+import fc from 'fast-check';
+import { INGREDIENT_LINES } from '../../test/ingredientLines.ts';
+import { BOOK } from '../food/index.ts';
+import { Fraction, measureIn, plainSigns, readNumber } from '../quantity/index.ts';
+import { amountWords, indexFoods, readIngredientLine } from './index.ts';
+
+const foods = indexFoods(BOOK);
+const corpus = INGREDIENT_LINES.trim()
+  .split('\n')
+  .map((row) => {
+    const [text = '', expected = ''] = row.split(' => ');
+    const [amount = '', food = '', marks = ''] = expected.split('|').map((part) => part.trim());
+    return { text, amount, food, marks };
+  });
+
+const reading = (text: string) => {
+  const line = readIngredientLine(text, foods);
+  return {
+    amount: amountWords(line.amount),
+    food: line.food?.name ?? '-',
+    marks: `${line.doubts.length > 0 ? '?' : ''}${line.optional ? 'o' : ''}${line.approximate ? '~' : ''}`,
+  };
+};
+
+test('the corpus has at least 150 lines', () => expect(corpus.length).toBeGreaterThanOrEqual(150));
+
+test.each(corpus)('$text', ({ text, amount, food, marks }) => {
+  const read = reading(text);
+  // "?" as the amount: it may be anything, as long as it is asked.
+  expect({ ...read, ...(amount === '?' ? { amount } : {}) }).toEqual({ amount, food, marks });
+});
+
+test('what cannot be read is asked with answers that can be: each choice rewrites the line into one without that doubt', () => {
+  for (const { text } of corpus)
+    for (const doubt of readIngredientLine(text, foods).doubts)
+      for (const { line, label } of doubt.choices) {
+        const again = readIngredientLine(line, foods);
+        // "112 cups" may really mean 112: that answer is given by taking the line as it stands.
+        if (line === text) continue;
+        expect(`${text} → ${label}: ${again.doubts.map((d) => d.question).includes(doubt.question)}`).toBe(
+          `${text} → ${label}: false`,
+        );
+      }
+});
+
+test('whose cup it is changes what a cup comes to', () => {
+  // Source: published: 21 CFR 101.9; common national usage and UK units law (from memory).
+  const cup = (system: Parameters<typeof measureIn>[0]) =>
+    amountWords(readIngredientLine('1 cup millet', foods, system).amount);
+  expect([cup('US'), cup('metric cup'), cup('nutrition label'), cup('imperial')]).toEqual([
+    '237 mL',
+    '250 mL',
+    '240 mL',
+    '284 mL',
+  ]);
+});
+
+test('law: any number that is written is read back, in every way of writing it', () => {
+  const glyphs: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾', '1/3': '⅓', '2/3': '⅔', '1/8': '⅛' };
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 40 }),
+      fc.constantFrom(...Object.keys(glyphs)),
+      fc.constantFrom('plain', 'glyph'),
+      (whole, part, way) => {
+        const written = `${whole || ''} ${way === 'plain' ? part : glyphs[part]}`.trim();
+        const read = readNumber(plainSigns(`${written} cups`));
+        expect(read?.value.equals(new Fraction(part).add(whole))).toBe(true);
+        expect(read?.rest).toBe('cups');
+      },
+    ),
+  );
+});
+
+test('law: no line, however odd, makes the reader fail or lose its text', () =>
+  fc.assert(
+    fc.property(fc.string({ maxLength: 60 }), (text) => {
+      expect(readIngredientLine(text, foods).text).toBe(text);
+    }),
+    { numRuns: 500 },
+  ));

@@ -1,0 +1,98 @@
+import { Fraction } from './fraction.ts';
+
+const GLYPHS: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+const WORDS: Readonly<Record<string, string>> = {
+  a: '1',
+  an: '1',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  dozen: '12',
+  'a dozen': '12',
+  'half a dozen': '6',
+  half: '1/2',
+  'half a': '1/2',
+  'half an': '1/2',
+  'a half': '1/2',
+  'one half': '1/2',
+  'a quarter': '1/4',
+  'a third': '1/3',
+  'one and a half': '3/2',
+  'two and a half': '5/2',
+  'a couple of': '2',
+  couple: '2',
+};
+const WORD_PATTERN = Object.keys(WORDS)
+  .sort((a, b) => b.length - a.length)
+  .join('|');
+
+/** A number at the start of a text, and what follows it. */
+export interface ReadNumber {
+  readonly value: Fraction;
+  /** As it stood there. */
+  readonly text: string;
+  readonly rest: string;
+}
+
+const MIXED = /^(\d+)\s+(\d+)\/([1-9]\d*)/;
+const FRACTION = /^(\d+)\/([1-9]\d*)/;
+const DECIMAL = /^\d+(?:[.,]\d+)?/;
+const NAMED = new RegExp(`^(${WORD_PATTERN})(?=\\s|$)`);
+
+/** Writes one-glyph fractions, typed dashes and thin spaces in plain signs: `1½` becomes `1 1/2`. */
+export const plainSigns = (text: string): string =>
+  text
+    .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph] ?? glyph}`)
+    .replace(/⁄|∕/g, '/')
+    .replace(/[–—−]/g, '-')
+    .replace(/[\u00a0\u2009\u202f\s]+/g, ' ')
+    .trim();
+
+/**
+ * A number as people write it: `1 1/2`, `3/4`, `0,5`, `2.25`, `half a`, `a dozen`. A comma before one or two digits is a decimal comma.
+ * @example readNumber('1 1/2 cups')?.value.toFraction() // => '3/2'
+ */
+export function readNumber(text: string): ReadNumber | undefined {
+  const made = (value: Fraction, length: number): ReadNumber => ({
+    value,
+    text: text.slice(0, length),
+    rest: text.slice(length).trimStart(),
+  });
+  const mixed = MIXED.exec(text);
+  if (mixed) return made(new Fraction(`${mixed[2]}/${mixed[3]}`).add(new Fraction(mixed[1] ?? 0)), mixed[0].length);
+  const fraction = FRACTION.exec(text);
+  if (fraction) return made(new Fraction(fraction[0]), fraction[0].length);
+  const decimal = DECIMAL.exec(text);
+  if (decimal) {
+    const thousands = /^\d{1,3}(?:[.,]\d{3})+(?!\d)/.exec(text);
+    if (thousands) return made(new Fraction(thousands[0].replace(/[.,]/g, '')), thousands[0].length);
+    return made(new Fraction(decimal[0].replace(',', '.')), decimal[0].length);
+  }
+  const named = NAMED.exec(text);
+  return named ? made(new Fraction(WORDS[named[1] ?? ''] ?? 1), named[0].length) : undefined;
+}
