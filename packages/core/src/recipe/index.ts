@@ -15,4 +15,6 @@ export type {
   Window,
   WorkStep,
 } from './revision.ts';
+export { indexRecipes, searchRecipes } from './searchRecipes.ts';
+export type { RecipeWords } from './searchRecipes.ts';
 export { STARTER_RECIPES } from './starters/index.ts';

@@ -7,3 +7,5 @@ export { showAmount } from './showAmount.ts';
 export type { ShownAmount } from './showAmount.ts';
 export { waterForGrain } from './waterForGrain.ts';
 export type { GrainWater, School, SchoolAnswer, WaterAnswer } from './waterForGrain.ts';
+export { perPortion } from './perPortion.ts';
+export type { Nutrient, PerPortion } from './perPortion.ts';

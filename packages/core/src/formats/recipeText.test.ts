@@ -1,0 +1,164 @@
+import fc from 'fast-check';
+import { BOOK } from '../food/index.ts';
+import { STARTING_EQUIPMENT } from '../kitchen/index.ts';
+import { Fraction } from '../quantity/index.ts';
+import { faultsOf, STARTER_RECIPES } from '../recipe/index.ts';
+import { scaleBatch } from '../scaling/index.ts';
+import { check, search } from '../schedule/index.ts';
+import { expandSession } from '../session/index.ts';
+import {
+  asRevision,
+  fromJsonLd,
+  indexFoods,
+  readIngredientLine,
+  readMethodStep,
+  readRecipeText,
+  toJsonLd,
+  toMarkdown,
+  toRecipeText,
+  unreadyLines,
+  type RecipeText,
+} from './index.ts';
+
+const foods = new Map(BOOK.map((food) => [food.id, food]));
+const index = indexFoods(BOOK);
+
+const PASTED = `Swede and split-pea stew
+
+Serves 6
+
+250 g split peas
+1 swede, in cubes
+2 leeks
+34 cup rapeseed oil
+1 tsp caraway
+salt to taste
+
+Wash the split peas. Cut the swede and the leeks.
+Sweat the leeks in the oil for 8 to 10 minutes, stirring.
+Add split peas, swede, caraway and 1 L water and simmer for 35 minutes.
+Season with salt.`;
+
+describe('a pasted text', () => {
+  const text = readRecipeText(PASTED);
+
+  test('is taken apart without headings: name, portions, ingredients, method', () => {
+    expect(text.name).toBe('Swede and split-pea stew');
+    expect(text.portions).toBe(6);
+    expect(text.ingredients).toEqual([
+      '250 g split peas',
+      '1 swede, in cubes',
+      '2 leeks',
+      '34 cup rapeseed oil',
+      '1 tsp caraway',
+      'salt to taste',
+    ]);
+    expect(text.method).toHaveLength(4);
+  });
+
+  test('with headings and bullets gives the same', () => {
+    const headed = readRecipeText(
+      '# Swede and split-pea stew\nMakes 6 portions\n## Ingredients\n- 250 g split peas\n- 1 swede, in cubes\n## Method\n1. Wash the split peas.\n2. Simmer.',
+    );
+    expect(headed).toEqual({
+      name: 'Swede and split-pea stew',
+      portions: 6,
+      ingredients: ['250 g split peas', '1 swede, in cubes'],
+      method: ['Wash the split peas.', 'Simmer.'],
+    });
+  });
+
+  test('names the line that must be asked about, and what is mended becomes a recipe that can be scaled and planned', () => {
+    const lines = text.ingredients.map((line) => readIngredientLine(line, index));
+    expect(unreadyLines(lines)).toEqual([3]);
+    const mended = lines.map((line, n) =>
+      n === 3 ? readIngredientLine(line.doubts[0]?.choices[0]?.line ?? '', index) : line,
+    );
+    expect(unreadyLines(mended)).toEqual([]);
+    const recipe = asRevision({ name: text.name, portions: text.portions ?? 4, lines: mended, method: text.method });
+    expect(faultsOf(recipe)).toEqual([]);
+    expect(recipe.lines.map((line) => line.into[0]?.step)).toEqual([
+      'step-1',
+      'step-1',
+      'step-1',
+      'step-2',
+      'step-3',
+      'step-4',
+    ]);
+    const scaled = scaleBatch(recipe, new Fraction(12), foods, STARTING_EQUIPMENT);
+    expect(scaled.missing).toEqual([]);
+    const { problem } = expandSession('s', [{ id: 'b', scaled }], STARTING_EQUIPMENT, 1);
+    expect(check(problem, search(problem, { seed: 1, rounds: 10 }))).toEqual([]);
+  });
+});
+
+test.each([
+  ['Bake at 200 °C for 40 to 50 minutes', { earliest: 40, expected: 45, latest: 50 }, 'oven', 200, 'nobody'],
+  ['Roast in the oven at 400 F for 1 hour', { earliest: 60, expected: 60, latest: 60 }, 'oven', 200, 'nobody'],
+  ['Simmer the lentils 15 min', { earliest: 15, expected: 15, latest: 15 }, 'burner', undefined, 'nobody'],
+  ['Boil for 10 minutes, stirring', { earliest: 10, expected: 10, latest: 10 }, 'burner', undefined, 'look'],
+  ['Blend until smooth', { earliest: 5, expected: 5, latest: 5 }, 'jug', undefined, 'hands'],
+  ['Soak for 1 1/2 hours', { earliest: 90, expected: 90, latest: 90 }, undefined, undefined, 'nobody'],
+  ['Chop the onions', { earliest: 5, expected: 5, latest: 5 }, undefined, undefined, 'hands'],
+])('"%s"', (text, minutes, station, celsius, needs) => {
+  const step = readMethodStep(text);
+  expect([step.minutes, step.station, step.celsius, step.attention.needs]).toEqual([minutes, station, celsius, needs]);
+});
+
+describe('schema.org Recipe', () => {
+  const words = fc
+    .stringMatching(/^[A-Za-z0-9½ ,.()-]{1,40}$/)
+    .map((text) => text.trim())
+    .filter(Boolean);
+  const recipe: fc.Arbitrary<RecipeText> = fc.record({
+    name: words,
+    portions: fc.option(fc.integer({ min: 1, max: 200 }), { nil: undefined }),
+    ingredients: fc.array(words, { maxLength: 12 }),
+    method: fc.array(words, { maxLength: 8 }),
+  });
+
+  test('law: out and in again is the same, for all the format can hold', () =>
+    fc.assert(fc.property(recipe, (text) => expect(fromJsonLd(toJsonLd(text))).toEqual({ ok: true, value: text }))));
+
+  test('our own recipes go out and come in', () => {
+    for (const each of STARTER_RECIPES) {
+      const text = toRecipeText(each, foods);
+      expect(fromJsonLd(toJsonLd(text))).toEqual({ ok: true, value: text });
+      expect(toMarkdown(text)).toContain(`# ${each.name}`);
+      for (const line of text.ingredients) expect(readIngredientLine(line, index).doubts).toEqual([]);
+    }
+  });
+
+  test('is found in a graph, with sections and several types', () => {
+    const data = {
+      '@graph': [
+        { '@type': 'WebPage' },
+        {
+          '@type': ['Recipe', 'Thing'],
+          name: 'Leek pan',
+          recipeYield: ['4 servings', '4'],
+          recipeIngredient: ['2 leeks'],
+          recipeInstructions: [
+            { '@type': 'HowToSection', itemListElement: [{ '@type': 'HowToStep', text: 'Slice.' }] },
+            'Fry.\nServe.',
+          ],
+        },
+      ],
+    };
+    expect(fromJsonLd(JSON.stringify(data))).toEqual({
+      ok: true,
+      value: { name: 'Leek pan', portions: 4, ingredients: ['2 leeks'], method: ['Slice.', 'Fry.', 'Serve.'] },
+    });
+  });
+
+  test('a broken file says which line, and what to do', () => {
+    expect(fromJsonLd('{\n "name": "x",\n oops\n}')).toMatchObject({
+      ok: false,
+      problem: { line: 3, remedy: expect.stringContaining('first {') as string },
+    });
+    expect(fromJsonLd('{"@type": "Person"}')).toMatchObject({
+      ok: false,
+      problem: { what: expect.stringContaining('no schema.org Recipe') as string },
+    });
+  });
+});

@@ -1,0 +1,161 @@
+import { namedId, type Food } from '../../food/index.ts';
+import {
+  Fraction,
+  MEASURES,
+  commonPractice,
+  inBase,
+  type Amount,
+  type MeasureName,
+  type Written,
+} from '../../quantity/index.ts';
+import type { Law, Line, Revision, StationUse, WorkStep } from '../../recipe/index.ts';
+import { findFood, indexFoods } from '../ingredient/findFood.ts';
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { readMethodStep } from './readMethodStep.ts';
+
+/** Seasonings grow slower than the batch. Common practice, no published source. */
+const SLOWER: Law = { law: 'slower', exponent: 0.585 };
+const WARM = /\b(?:until|warm|hot|simmer|boil|fry|bake|roast)\b/i;
+
+export interface ReadRecipe {
+  readonly name: string;
+  readonly portions: number;
+  readonly lines: readonly IngredientLine[];
+  readonly method: readonly string[];
+}
+
+/** The exact amount that a read one stands for: the middle of a range, what packs hold; a pinch of salt for "to taste"; undefined when it is not known. */
+export function writtenOf(amount: Amount, food: Food): Written | undefined {
+  const exact = (n: Fraction, unit: MeasureName): Written => ({ n: n.toFraction(true), unit });
+  switch (amount.kind) {
+    case 'mass':
+      return decimal(amount.g, 'g');
+    case 'volume':
+      // A whole number of spoons reads better than its millilitres.
+      return plainest(amount.mL);
+    case 'count':
+      return exact(amount.each, 'each');
+    case 'range': {
+      const middle = inBase(amount.from).add(inBase(amount.to)).div(2);
+      return amount.from.kind === 'mass'
+        ? decimal(middle, 'g')
+        : amount.from.kind === 'volume'
+          ? plainest(middle)
+          : exact(middle, 'each');
+    }
+    case 'pack':
+      return amount.holds
+        ? amount.holds.kind === 'mass'
+          ? decimal(amount.holds.g.mul(amount.packs), 'g')
+          : decimal(amount.holds.mL.mul(amount.packs), 'mL')
+        : undefined;
+    case 'to taste':
+      return food.facts.kind === 'seasoning' ? { n: '1/4', unit: 'tsp' } : { n: '1', unit: 'tbsp' };
+    case 'unknown':
+      return undefined;
+    default:
+      return amount satisfies never;
+  }
+}
+
+/** Grams and millilitres are weighed to a tenth at best. */
+const decimal = (n: Fraction, unit: 'g' | 'mL'): Written => ({ n: n.round(1).toString(), unit });
+
+function plainest(mL: Fraction): Written {
+  for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
+    const n = mL.div(MEASURES[unit].factor);
+    if (n.d <= 4n && n.compare(0) > 0) return { n: n.toFraction(true), unit };
+  }
+  return decimal(mL, 'mL');
+}
+
+/** Lines that cannot go into a recipe yet, by their number: no food, or no amount that could be scaled. */
+export const unreadyLines = (lines: readonly IngredientLine[]): readonly number[] =>
+  lines.flatMap((line, n) => (line.food && writtenOf(line.amount, line.food) && line.doubts.length === 0 ? [] : [n]));
+
+/**
+ * A read text as a recipe that can be scaled and planned: each ingredient goes into the first step that names it, steps follow each other, and stations are held by
+ * the steps that name them. Lines that are not ready are left out: see unreadyLines.
+ */
+export function asRevision({ name, portions, lines, method }: ReadRecipe): Revision {
+  const said = method.length > 0 ? method : ['Put everything together'];
+  const read = said.map(readMethodStep);
+  const steps = read.map((step, n): WorkStep => ({
+    kind: 'work',
+    id: `step-${n + 1}`,
+    name: step.text.replace(/[.\s]+$/, ''),
+    time: { law: 'fixed', minutes: step.minutes },
+    attention: step.attention,
+    after: n === 0 ? [] : [{ step: `step-${n}`, min: 0, max: null }],
+    per: 'batch',
+    ...(step.station === 'oven'
+      ? { cautions: ['hot oven'] }
+      : step.station === 'jug' && WARM.test(said.slice(0, n).join(' '))
+        ? { cautions: ['hot blend'] }
+        : n === read.length - 1
+          ? { cautions: ['cooling'] }
+          : {}),
+  }));
+  const uses = read.flatMap((step, n): StationUse[] =>
+    step.station
+      ? [
+          {
+            station: step.station,
+            from: `step-${n + 1}`,
+            to: `step-${n + 1}`,
+            ...(step.celsius ? { celsius: step.celsius } : {}),
+            ...(step.station === 'jug' ? { wash: 3 } : {}),
+          },
+        ]
+      : [],
+  );
+  const ready = lines.flatMap((line, n): Line[] => {
+    const { food } = line;
+    const amount = food && writtenOf(line.amount, food);
+    if (!food || !amount) return [];
+    const index = indexFoods([food]);
+    const names = [food.name, ...(food.facts.names ?? [])].flatMap((each) => each.split(' '));
+    const at = said.findIndex((text) => {
+      const found = findFood(text, index);
+      return (
+        (found && !('near' in found)) ||
+        names.some((word) => word.length > 3 && text.toLowerCase().includes(word.replace(/s$/, '')))
+      );
+    });
+    return [
+      {
+        id: `${n + 1}-${food.name.replace(/ /g, '-')}`,
+        food: food.id,
+        amount,
+        law: food.facts.kind === 'seasoning' ? SLOWER : { law: 'in proportion' },
+        ...(line.form ? { form: line.form } : {}),
+        ...(amount.unit === 'each' ? { prepared: true } : {}),
+        ...(food.facts.uptake
+          ? { becomes: { value: Number((1 + food.facts.uptake.value).toFixed(2)), source: food.facts.uptake.source } }
+          : {}),
+        ...(food.facts.kind === 'water' && lines.some((other) => other.food?.facts.uptake)
+          ? { becomes: commonPractice(0) }
+          : {}),
+        ...(line.optional ? { optional: true } : {}),
+        into: [{ step: `step-${at < 0 ? 1 : at + 1}`, share: '1' }],
+      },
+    ];
+  });
+  const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
+  return {
+    name,
+    portions,
+    component: {
+      id: namedId(`component:${name}`),
+      name,
+      kind: 'dish',
+      fridgeDays: { value: 3, source: 'USDA FSIS leftovers guidance (from memory), the short end' },
+      freezerDays: { value: 60, source: 'FoodSafety.gov cold storage chart (from memory), the short end' },
+      beforeEating: 'Heat right through.',
+    },
+    vessel: tray ? 'tray' : 'pot',
+    lines: ready,
+    steps,
+    uses,
+  };
+}

@@ -1,0 +1,78 @@
+import { done, refused, type Outcome } from '../../quantity/index.ts';
+import type { RecipeText } from './recipeText.ts';
+
+export interface BrokenFile {
+  readonly code: 'broken file';
+  /** The line of the file, counted from 1, where that is known. */
+  readonly line: number | undefined;
+  readonly what: string;
+  readonly remedy: string;
+}
+
+/** A recipe's words as schema.org Recipe in JSON-LD. */
+export const toJsonLd = (recipe: RecipeText): string =>
+  JSON.stringify(
+    {
+      '@context': 'https://schema.org',
+      '@type': 'Recipe',
+      name: recipe.name,
+      ...(recipe.portions === undefined ? {} : { recipeYield: `${recipe.portions}` }),
+      recipeIngredient: recipe.ingredients,
+      recipeInstructions: recipe.method.map((text) => ({ '@type': 'HowToStep', text })),
+    },
+    null,
+    2,
+  );
+
+const broken = (what: string, remedy: string, line?: number): Outcome<never, BrokenFile> =>
+  refused({ code: 'broken file', line, what, remedy });
+
+/** Reads a schema.org Recipe: alone, in a list, or in a @graph; instructions as text, list, HowToStep or HowToSection. */
+export function fromJsonLd(text: string): Outcome<RecipeText, BrokenFile> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (thrown) {
+    const at = /position (\d+)/.exec(thrown instanceof Error ? thrown.message : '')?.[1];
+    const line = at === undefined ? undefined : text.slice(0, Number(at)).split('\n').length;
+    return broken(
+      `This is not valid JSON${line === undefined ? '' : `: line ${line} cannot be read`}.`,
+      'Copy the whole block from its first { to its last }.',
+      line,
+    );
+  }
+  const recipe = findRecipe(data);
+  if (!recipe) return broken('There is no schema.org Recipe in it.', 'Look for the block that has "@type": "Recipe".');
+  const yields = listOf(recipe['recipeYield'])
+    .map(String)
+    .map((each) => /\d+(?:[.,]\d+)?/.exec(each)?.[0])
+    .find((each) => each !== undefined);
+  return done({
+    name: textOf(recipe['name']),
+    portions: yields === undefined ? undefined : Number(yields.replace(',', '.')),
+    ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
+      .map(textOf)
+      .filter(Boolean),
+    method: listOf(recipe['recipeInstructions']).flatMap(stepsOf),
+  });
+}
+
+const isRecord = (data: unknown): data is Record<string, unknown> =>
+  typeof data === 'object' && data !== null && !Array.isArray(data);
+const listOf = (data: unknown): readonly unknown[] =>
+  Array.isArray(data) ? (data as unknown[]) : data === undefined || data === null ? [] : [data];
+const textOf = (data: unknown): string => (typeof data === 'string' ? data : typeof data === 'number' ? `${data}` : '');
+
+function findRecipe(data: unknown): Record<string, unknown> | undefined {
+  if (Array.isArray(data)) return data.map(findRecipe).find((each) => each !== undefined);
+  if (!isRecord(data)) return undefined;
+  if (listOf(data['@type']).includes('Recipe')) return data;
+  return findRecipe(data['@graph'] ?? data['mainEntity']);
+}
+
+function stepsOf(data: unknown): readonly string[] {
+  if (typeof data === 'string') return data.split(/\r?\n/).filter((line) => line.trim());
+  if (!isRecord(data)) return [];
+  if (data['itemListElement'] !== undefined) return listOf(data['itemListElement']).flatMap(stepsOf);
+  return [textOf(data['text']) || textOf(data['name'])].filter(Boolean);
+}

@@ -1,0 +1,7 @@
+/** A recipe as plain words: what a pasted text, a page's data or a Markdown file can hold. */
+export interface RecipeText {
+  readonly name: string;
+  readonly portions: number | undefined;
+  readonly ingredients: readonly string[];
+  readonly method: readonly string[];
+}
