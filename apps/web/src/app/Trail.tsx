@@ -55,9 +55,14 @@ export function Trail() {
             ))}
           </ol>
         </nav>
-        <NavLink to="/kitchen" className="shell-kitchen">
-          Kitchen
-        </NavLink>
+        <div className="shell-apart">
+          <NavLink to="/recipes" className="shell-kitchen">
+            Recipes
+          </NavLink>
+          <NavLink to="/kitchen" className="shell-kitchen">
+            Kitchen
+          </NavLink>
+        </div>
       </div>
     </header>
   );

@@ -26,6 +26,12 @@ export const router = createBrowserRouter([
           { path: 'cook/run', lazy: async () => ({ Component: (await import('../run/RunPage.tsx')).default }) },
           { path: 'put-away', lazy: async () => ({ Component: (await import('../storage/PutAwayPage.tsx')).default }) },
           { path: 'eat', lazy: async () => ({ Component: (await import('../stock/EatPage.tsx')).default }) },
+          { path: 'recipes', lazy: async () => ({ Component: (await import('../recipe/RecipesPage.tsx')).default }) },
+          { path: 'recipes/new', lazy: async () => ({ Component: (await import('../recipe/PastePage.tsx')).default }) },
+          {
+            path: 'recipes/:id',
+            lazy: async () => ({ Component: (await import('../recipe/RecipePage.tsx')).default }),
+          },
           { path: 'kitchen', lazy: async () => ({ Component: (await import('../kitchen/KitchenPage.tsx')).default }) },
           { path: '*', Component: NoSuchPage },
         ],

@@ -5,6 +5,7 @@ import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
+import { PortionFacts } from '../recipe/PortionFacts.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
@@ -139,6 +140,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         <div className="scale-side">
           <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
           {scaled.water && <WaterSchools water={scaled.water} loads={loads} scoops={view.kitchen.equipment.scoops} />}
+          <PortionFacts scaled={scaled} />
         </div>
       </div>
     </>

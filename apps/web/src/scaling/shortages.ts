@@ -1,6 +1,6 @@
 import type { Food } from '@kestrel-ridge/core/food';
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
-import type { ScaledLine } from '@kestrel-ridge/core/scaling';
+import type { ScaledBatch, ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 
 export interface Shortage {
@@ -15,9 +15,9 @@ export interface Shortage {
 export const onHandOf = (view: KitchenView, food: string): Fraction =>
   view.lots.filter((lot) => lot.food.id === food).reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
 
-/** Ingredients of a batch that the shelf does not hold. */
-export function shortages(view: KitchenView, batch: ScaledBatchView): readonly Shortage[] {
-  return batch.scaled.lines.flatMap((line): Shortage[] => {
+/** Ingredients of a recipe at a size that the shelf does not hold. */
+export function missingFor(view: KitchenView, scaled: ScaledBatch): readonly Shortage[] {
+  return scaled.lines.flatMap((line): Shortage[] => {
     if (!line.fromShelf || line.line.optional) return [];
     const onHand = onHandOf(view, line.food.id);
     const missing = inBase(line.fromShelf.value).sub(onHand);
@@ -27,6 +27,10 @@ export function shortages(view: KitchenView, batch: ScaledBatchView): readonly S
     ];
   });
 }
+
+/** The same for a planned batch. */
+export const shortages = (view: KitchenView, batch: ScaledBatchView): readonly Shortage[] =>
+  missingFor(view, batch.scaled);
 
 /** The largest whole number of portions that the shelf covers, when it is smaller than planned. */
 export function portionsCovered(view: KitchenView, batch: ScaledBatchView): number {

@@ -5,15 +5,14 @@ import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
-import { longDayName } from '../parts/times.ts';
-
-const HOUR_MS = 3_600_000;
+import { useAddBatch } from './useAddBatch.ts';
 
 /** One more dish for the week; makes the session too, when none is planned. */
 export function AddDish({ view }: { view: KitchenView }) {
   const [recipe, setRecipe] = useState<string>();
   const [busy, setBusy] = useState(false);
   const send = useCommand();
+  const addBatch = useAddBatch(view);
   const planned = view.session?.status === 'planned' ? view.session : undefined;
   const running = view.session?.status === 'running';
   const choices = view.recipes.filter((each) => !planned || !view.batches.some((batch) => batch.recipe.id === each.id));
@@ -37,24 +36,9 @@ export function AddDish({ view }: { view: KitchenView }) {
     const chosen = view.recipes.find(({ id }) => id === recipe);
     if (!chosen) return;
     setBusy(true);
-    let session = planned?.id;
-    if (!session) {
-      session = newId();
-      const startsAt = new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
-      const made = await send({
-        path: 'sessions',
-        body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 },
-        touches: ['week'],
-      });
-      if (!made.ok) return setBusy(false);
-    }
-    const sent = await send({
-      path: 'batches',
-      body: { id: newId(), session, recipe: chosen.id, portions: `${chosen.document.portions}`, freezePortions: '0' },
-      touches: ['week'],
-    });
+    const added = await addBatch(chosen, chosen.document.portions);
     setBusy(false);
-    if (sent.ok) setRecipe(undefined);
+    if (added) setRecipe(undefined);
   };
 
   if (view.recipes.length === 0)

@@ -1,0 +1,256 @@
+import {
+  amountWords,
+  asRevision,
+  fromJsonLd,
+  indexFoods,
+  readIngredientLine,
+  readMethodStep,
+  readRecipeText,
+  unreadyLines,
+  type IngredientLine,
+  type RecipeText,
+} from '@kestrel-ridge/core/formats';
+import { faultsOf } from '@kestrel-ridge/core/recipe';
+import { Button, Input } from 'antd';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Stepper } from '../parts/Stepper.tsx';
+import './recipes.css';
+
+export default function PastePage() {
+  return <WithKitchen>{(view) => <Paste view={view} />}</WithKitchen>;
+}
+
+const EXAMPLE = `Swede and split-pea stew
+Serves 6
+250 g split peas
+1 swede, in cubes
+2 leeks
+34 cup rapeseed oil
+salt to taste
+Cut swede and leeks.
+Sweat the leeks in the oil for 8 minutes.
+Add everything and 1 L water, simmer 35 minutes.`;
+
+interface Mended {
+  /** Words put in place of a line, by its number. */
+  readonly lines: Readonly<Record<number, string>>;
+  readonly name: string | undefined;
+  readonly portions: number | undefined;
+}
+
+const NOTHING_MENDED: Mended = { lines: {}, name: undefined, portions: undefined };
+
+/** A recipe from pasted text: read as it is typed, doubtful lines asked and mended in place. */
+function Paste({ view }: { view: KitchenView }) {
+  const [text, setText] = useState('');
+  const [mended, setMended] = useState<Mended>(NOTHING_MENDED);
+  const [fault, setFault] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const navigate = useNavigate();
+  const typed = useDeferredValue(text);
+  const foods = useMemo(
+    () => indexFoods([...view.foods.values()].filter((food) => food.facts.kind !== 'component')),
+    [view.foods],
+  );
+  const read = useMemo(() => readPasted(typed), [typed]);
+  const words: RecipeText | undefined = 'code' in read ? undefined : read;
+  const lines = useMemo(
+    () => (words?.ingredients ?? []).map((line, n) => readIngredientLine(mended.lines[n] ?? line, foods)),
+    [words, mended.lines, foods],
+  );
+  const open = unreadyLines(lines);
+  const name = mended.name ?? words?.name ?? '';
+  const portions = mended.portions ?? words?.portions ?? 4;
+
+  const mend = (n: number, line: string) => setMended({ ...mended, lines: { ...mended.lines, [n]: line } });
+  const change = (next: string) => {
+    setText(next);
+    setMended(NOTHING_MENDED);
+    setFault(undefined);
+  };
+
+  const keep = async () => {
+    const document = asRevision({ name: name.trim(), portions, lines, method: words?.method ?? [] });
+    const [wrong] = faultsOf(document);
+    if (wrong) return setFault(`${wrong.fault} ${wrong.remedy}`);
+    setBusy(true);
+    const id = newId();
+    const sent = await send({ path: 'recipes', body: { id, document }, touches: ['recipes'], quiet: true });
+    setBusy(false);
+    if (sent.ok) void navigate(`/recipes/${id}`);
+    else setFault(sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);
+  };
+
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>
+          {lines.length === 0
+            ? 'Paste a recipe'
+            : open.length === 0
+              ? 'Every line is understood'
+              : `${open.length} of ${lines.length} lines to put right`}
+        </h1>
+        <p>
+          Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
+          before you say so.
+        </p>
+      </div>
+      <div className="paste-grid">
+        <div>
+          <Input.TextArea
+            aria-label="The recipe’s text"
+            autoSize={{ minRows: 16, maxRows: 34 }}
+            placeholder={EXAMPLE}
+            value={text}
+            onChange={(event) => change(event.target.value)}
+            autoFocus
+          />
+          {text === '' && (
+            <Button style={{ marginTop: 10 }} onClick={() => change(EXAMPLE)}>
+              Try it with an example
+            </Button>
+          )}
+          {'code' in read && (
+            <p className="cannot" role="alert" style={{ marginTop: 10 }}>
+              {read.what} {read.remedy}
+            </p>
+          )}
+        </div>
+        {words && lines.length + words.method.length > 0 && (
+          <div>
+            <div className="paste-head">
+              <label style={{ flex: 1 }}>
+                <span className="soft">name</span>
+                <Input
+                  size="large"
+                  aria-label="Name of the recipe"
+                  value={name}
+                  onChange={(event) => setMended({ ...mended, name: event.target.value })}
+                  status={name.trim() ? '' : 'error'}
+                />
+              </label>
+              <label>
+                <span className="soft">portions</span>
+                <Stepper
+                  label="Portions of the recipe"
+                  value={Math.round(portions)}
+                  least={1}
+                  most={100}
+                  onChange={(n) => setMended({ ...mended, portions: n })}
+                />
+              </label>
+            </div>
+            <ol className="read-lines" aria-label="Ingredients as understood">
+              {lines.map((line, n) => (
+                <ReadLine
+                  key={`${n} ${words.ingredients[n]}`}
+                  line={line}
+                  ready={!open.includes(n)}
+                  mend={(next) => mend(n, next)}
+                />
+              ))}
+            </ol>
+            <ol className="read-steps" aria-label="Method as understood">
+              {words.method.map((text_, n) => {
+                const step = readMethodStep(text_);
+                return (
+                  <li key={`${n} ${text_}`}>
+                    {text_}
+                    <small>
+                      {step.timed
+                        ? `${step.minutes.earliest === step.minutes.latest ? step.minutes.expected : `${step.minutes.earliest} to ${step.minutes.latest}`} min`
+                        : '5 min, a guess'}{' '}
+                      ·{' '}
+                      {step.attention.needs === 'hands'
+                        ? 'hands'
+                        : step.attention.needs === 'look'
+                          ? 'a look now and then'
+                          : 'nobody'}
+                      {step.station ? ` · ${step.station === 'jug' ? 'blender' : step.station}` : ''}
+                      {step.celsius ? ` at ${step.celsius} °C` : ''}
+                    </small>
+                  </li>
+                );
+              })}
+            </ol>
+            {fault && (
+              <p className="cannot" role="alert">
+                {fault}
+              </p>
+            )}
+            <Button
+              type="primary"
+              size="large"
+              loading={busy}
+              disabled={open.length > 0 || name.trim() === '' || lines.length === 0}
+              onClick={() => void keep()}
+              style={{ marginTop: 14, minWidth: 200 }}
+            >
+              Keep the recipe
+            </Button>
+            {open.length > 0 && (
+              <p className="soft">Put the marked lines right first: answer, or write the line anew.</p>
+            )}
+          </div>
+        )}
+      </div>
+    </main>
+  );
+}
+
+/** Text that begins like data is read as data. */
+function readPasted(text: string) {
+  if (!/^\s*[[{]/.test(text)) return readRecipeText(text);
+  const outcome = fromJsonLd(text);
+  return outcome.ok ? outcome.value : outcome.problem;
+}
+
+function ReadLine({ line, ready, mend }: { line: IngredientLine; ready: boolean; mend: (line: string) => void }) {
+  const [words, setWords] = useState(line.text);
+  const [doubt] = line.doubts;
+  return (
+    <li className={ready ? undefined : 'asks'}>
+      <div className="read-line">
+        <span>
+          <b>{line.food?.name ?? 'which food?'}</b>
+          {line.form && <small>, {line.form}</small>}
+          {line.optional && <small>, optional</small>}
+        </span>
+        <span className="number">{amountWords(line.amount)}</span>
+      </div>
+      {!ready && (
+        <div className="read-doubt">
+          <span>{doubt?.question ?? 'How much is it? Write an amount, such as 200 g or 2 cups.'}</span>
+          {doubt?.choices.map((choice) => (
+            <Button key={choice.label} size="small" onClick={() => mend(choice.line)}>
+              {choice.label}
+            </Button>
+          ))}
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              mend(words);
+            }}
+          >
+            <Input
+              size="small"
+              aria-label={`Write anew: ${line.text}`}
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+            />
+            <Button size="small" htmlType="submit">
+              Read again
+            </Button>
+          </form>
+        </div>
+      )}
+    </li>
+  );
+}

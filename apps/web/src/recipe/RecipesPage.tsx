@@ -1,0 +1,134 @@
+import { indexRecipes, searchRecipes } from '@kestrel-ridge/core/recipe';
+import type { RecipeState } from '@kestrel-ridge/core/formats';
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import { scaleBatch } from '@kestrel-ridge/core/scaling';
+import { Button, Checkbox, Input } from 'antd';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { duration } from '../parts/times.ts';
+import { missingFor } from '../scaling/shortages.ts';
+import './recipes.css';
+import { recipeMinutes } from './recipeMinutes.ts';
+
+/** So many are drawn at once: a longer list is found by its words. */
+const MOST_SHOWN = 60;
+
+export default function RecipesPage() {
+  return <WithKitchen>{(view) => <Recipes view={view} />}</WithKitchen>;
+}
+
+function Recipes({ view }: { view: KitchenView }) {
+  const [query, setQuery] = useState('');
+  const [onlyNow, setOnlyNow] = useState(false);
+  const asked = useDeferredValue(query);
+  const index = useMemo(() => indexRecipes(view.recipes, view.foods), [view.recipes, view.foods]);
+  const missing = useMemo(() => missingLookup(view), [view]);
+  const found = searchRecipes(index, asked).filter((recipe) => !onlyNow || missing(recipe).length === 0);
+
+  return (
+    <main className="page">
+      <div className="page-head recipes-head">
+        <div>
+          <h1>
+            {view.recipes.length === 0
+              ? 'No recipe yet'
+              : `${view.recipes.length} ${view.recipes.length === 1 ? 'recipe' : 'recipes'}`}
+          </h1>
+          <p>Find one by its name, a food in it, or what it cooks in.</p>
+        </div>
+        <Link to="/recipes/new">
+          <Button type="primary" size="large">
+            Paste a recipe
+          </Button>
+        </Link>
+      </div>
+      {view.recipes.length === 0 ? (
+        <Empty title="Nothing to choose from yet">
+          <p>
+            Paste a recipe as plain text: it is read line by line, and what is doubtful is asked. Or take five to begin
+            with, on the week’s page.
+          </p>
+          <Link to="/week">To the week</Link>
+        </Empty>
+      ) : (
+        <>
+          <div className="recipes-find">
+            <Input
+              size="large"
+              allowClear
+              aria-label="Find a recipe"
+              placeholder="leek, oven, millet cooker …"
+              value={query}
+              onChange={(event) => setQuery(event.target.value)}
+            />
+            <Checkbox checked={onlyNow} onChange={(event) => setOnlyNow(event.target.checked)}>
+              can be made now
+            </Checkbox>
+          </div>
+          {found.length === 0 && (
+            <p className="soft">Nothing is found. Take a word away, or look for one food alone.</p>
+          )}
+          <ul className="row-list">
+            {found.slice(0, MOST_SHOWN).map((recipe) => {
+              const lacks = missing(recipe);
+              return (
+                <li key={recipe.id}>
+                  <Link to={`/recipes/${recipe.id}`} className="recipe-row">
+                    <i
+                      className="recipe-mark"
+                      style={{ background: `var(--${recipe.document.component.kind})` }}
+                      aria-hidden="true"
+                    />
+                    <span>
+                      <strong>{recipe.name}</strong>
+                      <small>{foodsOf(view, recipe)}</small>
+                    </span>
+                    <span className="soft">{VESSELS[recipe.document.vessel]}</span>
+                    <span className="soft">{duration(recipeMinutes(recipe.document))}</span>
+                    <span className={lacks.length === 0 ? undefined : 'soft'}>
+                      {lacks.length === 0 ? '✓ all there' : `${lacks.slice(0, 2).join(', ')} missing`}
+                    </span>
+                  </Link>
+                </li>
+              );
+            })}
+          </ul>
+          {found.length > MOST_SHOWN && (
+            <p className="soft">And {found.length - MOST_SHOWN} more: type a word to find them.</p>
+          )}
+        </>
+      )}
+    </main>
+  );
+}
+
+const VESSELS = { cooker: 'sealed cooker', tray: 'oven tray', jug: 'blender', pot: 'pot' } as const;
+
+const foodsOf = (view: KitchenView, { document }: RecipeState): string =>
+  document.lines
+    .flatMap((line) => view.foods.get(line.food) ?? [])
+    .filter((food) => food.facts.kind !== 'water' && food.name !== 'salt')
+    .slice(0, 5)
+    .map((food) => food.name)
+    .join(', ');
+
+/** What a recipe lacks today, worked out when it is first asked for: of a long list only the rows that are drawn. */
+function missingLookup(view: KitchenView): (recipe: RecipeState) => readonly string[] {
+  const known = new Map<string, readonly string[]>();
+  return (recipe) => {
+    const before = known.get(recipe.id);
+    if (before) return before;
+    const scaled = scaleBatch(
+      recipe.document,
+      new Fraction(recipe.document.portions),
+      view.foods,
+      view.kitchen.equipment,
+    );
+    const missing = missingFor(view, scaled).map((shortage) => shortage.food.name);
+    known.set(recipe.id, missing);
+    return missing;
+  };
+}

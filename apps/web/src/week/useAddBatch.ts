@@ -1,0 +1,35 @@
+import type { RecipeState } from '@kestrel-ridge/core/formats';
+import { useCallback } from 'react';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { longDayName } from '../parts/times.ts';
+
+const HOUR_MS = 3_600_000;
+
+/** Puts a recipe into the planned session; makes the session too, when none is planned. Answers whether it is in. */
+export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: number) => Promise<boolean> {
+  const send = useCommand();
+  return useCallback(
+    async (recipe, portions) => {
+      let session = view.session?.status === 'planned' ? view.session.id : undefined;
+      if (!session) {
+        session = newId();
+        const startsAt = new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
+        const made = await send({
+          path: 'sessions',
+          body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 },
+          touches: ['week'],
+        });
+        if (!made.ok) return false;
+      }
+      const sent = await send({
+        path: 'batches',
+        body: { id: newId(), session, recipe: recipe.id, portions: `${portions}`, freezePortions: '0' },
+        touches: ['week'],
+      });
+      return sent.ok;
+    },
+    [send, view.session, view.today],
+  );
+}
