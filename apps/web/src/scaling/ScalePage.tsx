@@ -15,6 +15,7 @@ import { FillGauge } from './FillGauge.tsx';
 import { IngredientTable } from './IngredientTable.tsx';
 import './scale.css';
 import { portionsCovered, shortages } from './shortages.ts';
+import { SizeIt } from './SizeIt.tsx';
 import { WaterSchools } from './WaterSchools.tsx';
 
 export default function ScalePage() {
@@ -54,7 +55,8 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const [portions, setPortions] = useState(kept);
   const send = useCommand();
   const navigate = useNavigate();
-  const freezePortions = Math.min(Number(batch.state.freezePortions), portions);
+  const [frozen, setFrozen] = useState(Number(batch.state.freezePortions));
+  const freezePortions = Math.min(frozen, portions);
   const tried = withDrafts(view, { [batch.state.id]: { portions, freezePortions } });
   const shown = tried.batches.find((each) => each.state.id === batch.state.id) ?? batch;
   const { scaled } = shown;
@@ -90,9 +92,18 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         {editable && (
           <div className="scale-size">
             <Stepper label="Portions" value={portions} least={1} most={200} onChange={setPortions} />
-            {portions !== kept && (
+            <SizeIt
+              view={view}
+              batch={batch}
+              portions={portions}
+              choose={(size) => {
+                setPortions(size.portions);
+                setFrozen(size.freezePortions);
+              }}
+            />
+            {(portions !== kept || frozen !== Number(batch.state.freezePortions)) && (
               <Button onClick={() => void keep(portions)} type="primary">
-                Keep {portions} portions
+                Keep {portions} portions{freezePortions > 0 ? `, ${freezePortions} to freeze` : ''}
               </Button>
             )}
           </div>

@@ -9,3 +9,5 @@ export { waterForGrain } from './waterForGrain.ts';
 export type { GrainWater, School, SchoolAnswer, WaterAnswer } from './waterForGrain.ts';
 export { perPortion } from './perPortion.ts';
 export type { Nutrient, PerPortion } from './perPortion.ts';
+export { doubleAndFreezeHalf, sizeForEaters, sizeForLeastFill, sizeToFill, sizeToUseUp } from './sizeBatch.ts';
+export type { Size, Sizing } from './sizeBatch.ts';

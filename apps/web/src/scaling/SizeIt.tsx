@@ -1,0 +1,106 @@
+import { addDays, type Day } from '@kestrel-ridge/core/quantity';
+import {
+  doubleAndFreezeHalf,
+  sizeForEaters,
+  sizeForLeastFill,
+  sizeToFill,
+  sizeToUseUp,
+  type Size,
+} from '@kestrel-ridge/core/scaling';
+import { eatersOn } from '@kestrel-ridge/core/week';
+import { Button, Popover } from 'antd';
+import { useMemo } from 'react';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { Why } from '../parts/Why.tsx';
+import { dayName } from '../parts/times.ts';
+import { onHandOf } from './shortages.ts';
+
+interface Offer {
+  readonly name: string;
+  readonly size: Size;
+}
+
+/** A batch sized from any end: for the people until a day, from what must be used, by the vessel, doubled for the freezer. */
+export function SizeIt({
+  view,
+  batch,
+  portions,
+  choose,
+}: {
+  view: KitchenView;
+  batch: ScaledBatchView;
+  portions: number;
+  choose: (size: Size) => void;
+}) {
+  const offers = useMemo(() => offersFor(view, batch, portions), [view, batch, portions]);
+  return (
+    <Popover
+      trigger="click"
+      placement="bottomRight"
+      title="Size it"
+      content={
+        <ul className="size-offers">
+          {offers.map(({ name, size }) => (
+            <li key={name}>
+              <button type="button" className="plain-button" onClick={() => choose(size)}>
+                {name}
+                {size.freezePortions > 0 && <small>, {size.freezePortions} to freeze</small>}
+              </button>
+              <Why because={size.because}>
+                <span className="number">{size.portions}</span>
+              </Why>
+            </li>
+          ))}
+        </ul>
+      }
+    >
+      <Button>Size it from …</Button>
+    </Popover>
+  );
+}
+
+function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portions: number): readonly Offer[] {
+  const sizing = { recipe: recipe.document, foods: view.foods, equipment: view.kitchen.equipment };
+  const { component, lines } = recipe.document;
+  const portionsADay = view.week.appetites.find((appetite) => appetite.food === component.id)?.portionsADay ?? 1;
+  const there = view.lots
+    .filter((lot) => lot.food.id === component.id && lot.state.portionG !== null)
+    .reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
+  const until = (days: number) => {
+    const eaters = Array.from({ length: days }, (_, n) =>
+      eatersOn(addDays(view.today, n), view.week.eaters, view.week.attendance).reduce(
+        (sum, eater) => sum + eater.appetite,
+        0,
+      ),
+    );
+    return sizeForEaters(eaters, portionsADay, there);
+  };
+  const last = (days: number): Day => addDays(view.today, days - 1);
+  const fridge = component.fridgeDays.value;
+  const pressing = view.lots.filter(
+    (lot) => lot.urgency !== 'later' && lot.urgency !== 'unknown' && lines.some((line) => line.food === lot.food.id),
+  );
+  const least = sizeForLeastFill(sizing, portions);
+
+  return [
+    ...(view.week.eaters.length > 0
+      ? [
+          { name: `for all until ${dayName(last(fridge))}, as long as it keeps`, size: until(fridge) },
+          {
+            name: `for all until ${dayName(last(7))}`,
+            size: { ...until(7), freezePortions: Math.max(0, until(7).portions - until(fridge).portions) },
+          },
+        ]
+      : []),
+    ...[...new Set(pressing.map((lot) => lot.food))].flatMap((food): Offer[] => {
+      const size = sizeToUseUp(sizing, food.id, onHandOf(view, food.id));
+      return size ? [{ name: `use up the ${food.name}`, size }] : [];
+    }),
+    {
+      name: `fill the ${recipe.document.vessel === 'tray' ? 'trays' : recipe.document.vessel}`,
+      size: sizeToFill(sizing),
+    },
+    ...(least ? [{ name: 'as much as the vessel needs', size: least }] : []),
+    { name: 'double it, freeze half', size: doubleAndFreezeHalf(Number(state.portions)) },
+  ];
+}
