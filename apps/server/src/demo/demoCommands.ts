@@ -2,6 +2,7 @@ import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
+import { demoRecipes } from './demoRecipes.ts';
 
 export interface DemoCommand {
   readonly method: 'POST' | 'PUT';
@@ -127,7 +128,7 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
         ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
       },
     })),
-    ...STARTER_RECIPES.map((document): DemoCommand => ({
+    ...[...STARTER_RECIPES, ...demoRecipes()].map((document): DemoCommand => ({
       method: 'POST',
       path: `${at}/recipes`,
       name: `recipe ${document.name}`,

@@ -7,6 +7,7 @@ import {
   IsIn,
   IsInt,
   IsNumber,
+  IsOptional,
   IsString,
   Length,
   Matches,
@@ -14,7 +15,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { SCOOPS, type Scoop } from '@kestrel-ridge/core/quantity';
+import { SCOOPS, UNIT_SYSTEMS, type Scoop, type UnitSystem } from '@kestrel-ridge/core/quantity';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
 import { Id, Seen } from '../problem/says.ts';
 
@@ -104,6 +105,10 @@ export class EquipmentDto {
     message: 'A scoop is not one of the known ones. Choose from the list.',
   })
   scoops: Scoop[];
+  @ApiProperty({ required: false, enum: UNIT_SYSTEMS })
+  @IsOptional()
+  @IsIn(UNIT_SYSTEMS, { message: 'The cups and spoons are of no known kind. Choose one from the list.' })
+  units?: UnitSystem;
   @ApiProperty({ type: () => [CookerDto] })
   @IsArray()
   @ArrayMaxSize(1, { message: 'One sealed cooker is planned for. Keep the one you use most.' })

@@ -1,8 +1,8 @@
-import { SCOOPS, type Scoop } from '@kestrel-ridge/core/quantity';
+import { SCOOPS, UNIT_SYSTEMS, type Scoop } from '@kestrel-ridge/core/quantity';
 import type { Equipment } from '@kestrel-ridge/core/kitchen';
 import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
 import { kpaGauge, metres } from '@kestrel-ridge/core/quantity';
-import { App, Button, Checkbox, Form, Input, InputNumber } from 'antd';
+import { App, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
@@ -70,7 +70,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name, equipment: { ...rest, cooker: cookers[0] } }}
+        initialValues={{ name, equipment: { units: 'US', ...rest, cooker: cookers[0] } }}
         onFinish={(fields) => void keep(fields)}
         className="kitchen-form"
       >
@@ -133,6 +133,9 @@ function Kitchen({ view }: { view: KitchenView }) {
         </fieldset>
         <fieldset>
           <legend>Measures owned</legend>
+          <Form.Item label="Cups and spoons are" name={['equipment', 'units']}>
+            <Select options={UNIT_SYSTEMS.map((value) => ({ value, label: value }))} />
+          </Form.Item>
           <Form.Item name={['equipment', 'scoops']}>
             <Checkbox.Group className="scoops" options={[...SCOOPS]} />
           </Form.Item>

@@ -61,8 +61,11 @@ function Paste({ view }: { view: KitchenView }) {
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
   const lines = useMemo(
-    () => (words?.ingredients ?? []).map((line, n) => readIngredientLine(mended.lines[n] ?? line, foods)),
-    [words, mended.lines, foods],
+    () =>
+      (words?.ingredients ?? []).map((line, n) =>
+        readIngredientLine(mended.lines[n] ?? line, foods, view.kitchen.equipment.units),
+      ),
+    [words, mended.lines, foods, view.kitchen.equipment.units],
   );
   const open = unreadyLines(lines);
   const name = mended.name ?? words?.name ?? '';

@@ -37,9 +37,9 @@ export function IngredientTable({ view, scaled }: { view: KitchenView; scaled: S
 
 function Row({ view, line, loads, split }: { view: KitchenView; line: ScaledLine; loads: number; split: boolean }) {
   const { food, amount, fromShelf } = line;
-  const { scoops } = view.kitchen.equipment;
-  const shown = showAmount(amount.value, food, scoops);
-  const one = showAmount(perLoad(line, loads), food, scoops);
+  const { equipment } = view.kitchen;
+  const shown = showAmount(amount.value, food, equipment);
+  const one = showAmount(perLoad(line, loads), food, equipment);
   const there = onHandOf(view, food.id);
   const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
   const enough = there.compare(need.sub(new Fraction(1, 10))) >= 0;

@@ -150,7 +150,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         </div>
         <div className="scale-side">
           <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
-          {scaled.water && <WaterSchools water={scaled.water} loads={loads} scoops={view.kitchen.equipment.scoops} />}
+          {scaled.water && <WaterSchools water={scaled.water} loads={loads} equipment={view.kitchen.equipment} />}
           <PortionFacts scaled={scaled} />
         </div>
       </div>

@@ -1,7 +1,7 @@
 import { minorDigits, moneyText } from '@kestrel-ridge/core/cost';
 import { inBaseOf } from '@kestrel-ridge/core/food';
 import { readShelfLine, type ShelfLine } from '@kestrel-ridge/core/formats';
-import { inBase, quantityOf, show, type Quantity } from '@kestrel-ridge/core/quantity';
+import { inBase, quantityOf, show, type Quantity, type UnitSystem } from '@kestrel-ridge/core/quantity';
 import { Button, Input, Select } from 'antd';
 import { useMemo, useRef, useState, type FormEvent } from 'react';
 import { newId } from '../api/newId.ts';
@@ -27,7 +27,7 @@ export function AddLot({ view }: { view: KitchenView }) {
     [text, bought, view.kitchen.places, currency],
   );
   const place = read.place ?? view.kitchen.places.find((p) => p.id === placeId);
-  const counted = amountOf(read);
+  const counted = amountOf(read, view.kitchen.equipment.units);
 
   const add = async (event: FormEvent) => {
     event.preventDefault();
@@ -131,9 +131,9 @@ type Counted =
   { readonly state: 'known'; readonly quantity: Quantity } | { readonly state: 'asked'; readonly ask: string };
 
 /** The amount in the unit this food is counted in, or what has to be asked. */
-function amountOf(read: ShelfLine): Counted {
+function amountOf(read: ShelfLine, units: UnitSystem = 'US'): Counted {
   if (!read.amount) return { state: 'asked', ask: 'how much? (500 g, 2 cups, 3)' };
-  const written = quantityOf(read.amount);
+  const written = quantityOf(read.amount, units);
   if (inBase(written).compare(0) <= 0) return { state: 'asked', ask: 'how much? more than nothing' };
   if (!read.food) return { state: 'known', quantity: written };
   const counted = inBaseOf(read.food, written);

@@ -11,6 +11,7 @@ import { useAddBatch } from './useAddBatch.ts';
 export function AddDish({ view }: { view: KitchenView }) {
   const [recipe, setRecipe] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const [taken, setTaken] = useState<number>();
   const send = useCommand();
   const addBatch = useAddBatch(view);
   const planned = view.session?.status === 'planned' ? view.session : undefined;
@@ -18,8 +19,8 @@ export function AddDish({ view }: { view: KitchenView }) {
   const choices = view.recipes.filter((each) => !planned || !view.batches.some((batch) => batch.recipe.id === each.id));
 
   const takeStarters = async () => {
-    setBusy(true);
-    for (const document of STARTER_RECIPES) {
+    for (const [n, document] of STARTER_RECIPES.entries()) {
+      setTaken(n);
       const sent = await send({ path: 'recipes', body: { id: newId(), document }, touches: ['recipes'] });
       if (!sent.ok) break;
       await send({
@@ -29,7 +30,7 @@ export function AddDish({ view }: { view: KitchenView }) {
         touches: ['week'],
       });
     }
-    setBusy(false);
+    setTaken(undefined);
   };
 
   const add = async () => {
@@ -41,15 +42,15 @@ export function AddDish({ view }: { view: KitchenView }) {
     if (added) setRecipe(undefined);
   };
 
-  if (view.recipes.length === 0)
+  if (view.recipes.length === 0 || taken !== undefined)
     return (
       <Empty title="No recipe yet">
         <p>
           Take five to begin with: a grain and a legume from the sealed cooker, a tray of roots, a blended sauce, greens
           from the hob.
         </p>
-        <Button type="primary" size="large" loading={busy} onClick={() => void takeStarters()}>
-          Take the five recipes
+        <Button type="primary" size="large" loading={taken !== undefined} onClick={() => void takeStarters()}>
+          {taken === undefined ? 'Take the five recipes' : `Taking ${taken + 1} of ${STARTER_RECIPES.length}`}
         </Button>
       </Empty>
     );

@@ -1,7 +1,9 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
+import type { Because } from '@kestrel-ridge/core/quantity';
 import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { clockAt, duration } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
 import { shortages } from '../scaling/shortages.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
@@ -62,6 +64,11 @@ export function IfCooked({
       />
       <Row
         name="Ingredients"
+        because={{
+          rule: 'ingredients of all dishes',
+          figure: moneyText(used, currency),
+          parts: costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
+        }}
         value={moneyText(used, currency)}
         note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
       />
@@ -90,11 +97,11 @@ export function IfCooked({
   );
 }
 
-const Row = ({ name, value, note }: { name: string; value: string; note: string }) => (
+const Row = ({ name, value, note, because }: { name: string; value: string; note: string; because?: Because }) => (
   <div className="figure-row">
     <span>{name}</span>
     <span className="number">
-      {value}
+      {because ? <Why because={because}>{value}</Why> : value}
       {note && <small>{note}</small>}
     </span>
   </div>

@@ -5,6 +5,7 @@ import { useCommand } from '../api/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Stepper } from '../parts/Stepper.tsx';
+import { Appetite } from './Appetite.tsx';
 import { SupplyStrip } from './SupplyStrip.tsx';
 import type { ComponentStrip } from './stripsOf.ts';
 import { sizeTried } from './weekDraftSlice.ts';
@@ -86,7 +87,9 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
           </p>
         )}
       </div>
-      <SupplyStrip item={item} nowShare={nowShare(view)} />
+      <SupplyStrip item={item} nowShare={nowShare(view)}>
+        <Appetite item={item} />
+      </SupplyStrip>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import './strip.css';
 import { stripShape } from './stripShape.ts';
 import { reachWords, shortWords, spoilWords } from './stripWords.ts';
@@ -6,7 +7,15 @@ import { DAYS, type ComponentStrip } from './stripsOf.ts';
 const BOX = { widthPx: 700, heightPx: 62 };
 
 /** One component across the week: it falls as it is eaten; slanted is frozen; dashed is where it falls short. */
-export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare: number }) {
+export function SupplyStrip({
+  item,
+  nowShare,
+  children,
+}: {
+  item: ComponentStrip;
+  nowShare: number;
+  children?: ReactNode;
+}) {
   const most = Math.max(...item.strip.meals.map((meal) => meal.cold + meal.frozen), 1);
   const shape = stripShape(item.strip, most, BOX);
   const reach = reachWords(item);
@@ -82,6 +91,7 @@ export function SupplyStrip({ item, nowShare }: { item: ComponentStrip; nowShare
         </span>
       )}
       <div className="strip-words">
+        {children}
         {spoil && <span className="strip-spoil">{spoil}</span>}
         <span>{reach}</span>
       </div>

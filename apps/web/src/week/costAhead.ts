@@ -1,8 +1,7 @@
-import { costOf, type BatchCost } from '@kestrel-ridge/core/cost';
-import { inBase } from '@kestrel-ridge/core/quantity';
+import { costBecause, costOf, type BatchCost } from '@kestrel-ridge/core/cost';
 import { takeFirstExpiring, type DatedLot, type Taken } from '@kestrel-ridge/core/stock';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, inBase, type Because } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 
 export const asDatedLot = (lot: ShelfLot): DatedLot => ({
@@ -18,8 +17,17 @@ export const asDatedLot = (lot: ShelfLot): DatedLot => ({
   ...(lot.until ? { keepsUntil: lot.until.value } : {}),
 });
 
+export interface CostAhead extends BatchCost {
+  readonly because: Because;
+}
+
+const nameOf = (view: KitchenView, id: string) => {
+  const food = view.foods.get(id);
+  return { name: food?.name ?? '', base: food?.facts.base ?? ('g' as const) };
+};
+
 /** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. */
-export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly BatchCost[] {
+export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly CostAhead[] {
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
   return batches.map((scaled) => {
     const taken: Taken[] = [];
@@ -36,6 +44,6 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
         if (lot) lots.set(lot.id, { ...lot, onHand: lot.onHand.sub(each.amount) });
       }
     }
-    return costOf(taken);
+    return { ...costOf(taken), because: costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id)) };
   });
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { Fraction } from '../quantity/index.ts';
 import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts';
-import { costOf, minorDigits, moneyText, splitMoney, usedPart } from './index.ts';
+import { costBecause, costOf, minorDigits, moneyText, splitMoney, usedPart } from './index.ts';
 
 const pack = (id: string, minor: number, amount: number, used: number): Taken => ({
   lot: {
@@ -28,6 +28,11 @@ describe('the cost of a batch', () => {
     const six = Array.from({ length: 6 }, () => new Fraction(1));
     expect(splitMoney(95, six)).toEqual([16, 16, 16, 16, 16, 15]);
     expect(splitMoney(1127, six)).toEqual([188, 188, 188, 188, 188, 187]);
+  });
+  test('the reason names each pack, and says when the sum is a least one', () => {
+    const because = costBecause(taken, 'EUR', (food) => ({ name: food, base: 'g' }));
+    expect(because.figure).toBe('0.95 EUR');
+    expect(because.parts?.[0]).toEqual({ rule: 'lentils 120 g of 500 g at 2.49 EUR', figure: '0.60 EUR' });
   });
   test('a pack without a price is named, not taken as free', () => {
     const bare: Taken = {

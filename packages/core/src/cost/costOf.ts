@@ -1,6 +1,6 @@
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, show, ofBase, type BaseUnit, type Because } from '../quantity/index.ts';
 import type { Taken } from '../stock/index.ts';
-import { roundOnce } from './money.ts';
+import { moneyText, roundOnce } from './money.ts';
 
 export interface BatchCost {
   /** Minor units for the part that was used, rounded once at the end. */
@@ -26,5 +26,29 @@ export function costOf(taken: readonly Taken[]): BatchCost {
     usedMinor: roundOnce(priced.reduce((sum, { part }) => sum.add(part), new Fraction(0))),
     tillMinor: [...tills.values()].reduce((sum, till) => sum + till, 0),
     unpriced: taken.filter((each) => !each.lot.priced),
+  };
+}
+
+/** How a cost came about, lot by lot: what was taken of it, and what the whole of it was paid with. */
+export function costBecause(
+  taken: readonly Taken[],
+  currency: string,
+  nameOf: (food: string) => { readonly name: string; readonly base: BaseUnit },
+): Because {
+  const { usedMinor, unpriced } = costOf(taken);
+  const parts = taken.map((each): Because => {
+    const { name, base } = nameOf(each.lot.food);
+    const amount = show(ofBase(base, each.amount));
+    const part = usedPart(each);
+    if (!part || !each.lot.priced) return { rule: `${name} ${amount}`, figure: 'price unknown' };
+    return {
+      rule: `${name} ${amount} of ${show(ofBase(base, each.lot.priced.amount))} at ${moneyText(each.lot.priced.minor, currency)}`,
+      figure: moneyText(roundOnce(part), currency),
+    };
+  });
+  return {
+    rule: `parts of packs, added exactly and rounded once${unpriced.length > 0 ? '; at least, since a price is missing' : ''}`,
+    figure: moneyText(usedMinor, currency),
+    parts,
   };
 }

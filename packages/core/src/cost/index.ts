@@ -1,3 +1,3 @@
-export { costOf, usedPart } from './costOf.ts';
+export { costBecause, costOf, usedPart } from './costOf.ts';
 export type { BatchCost } from './costOf.ts';
 export { minorDigits, moneyText, roundOnce, splitMoney } from './money.ts';

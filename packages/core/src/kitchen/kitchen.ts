@@ -1,4 +1,4 @@
-import type { Scoop } from '../quantity/index.ts';
+import type { Scoop, UnitSystem } from '../quantity/index.ts';
 
 export interface Cooker {
   readonly litres: number;
@@ -33,6 +33,8 @@ export interface Equipment {
   /** ISO 4217 */
   readonly currency: string;
   readonly scoops: readonly Scoop[];
+  /** Whose cups and spoons they are; US customary where nothing is said. */
+  readonly units?: UnitSystem;
   readonly cookers: readonly Cooker[];
   readonly oven: Oven;
   readonly burners: number;

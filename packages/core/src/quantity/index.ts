@@ -3,7 +3,7 @@ export { baseUnitOf, count, inBase, mass, ofBase, times, volume } from './amount
 export type { Amount, BaseUnit, Count, Mass, Pack, Quantity, Range, Volume } from './amount.ts';
 export { addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
 export type { Day } from './day.ts';
-export { MEASURES, isMeasureName, quantityOf } from './measures.ts';
+export { MEASURES, isMeasureName } from './measures.ts';
 export type { Measure, MeasureName, Written } from './measures.ts';
 export { done, refused } from './outcome.ts';
 export type { Outcome } from './outcome.ts';
@@ -28,5 +28,5 @@ export type {
   Minutes,
   Watts,
 } from './unit.ts';
-export { UNIT_SYSTEMS, measureIn } from './unitSystem.ts';
+export { UNIT_SYSTEMS, measureIn, quantityOf } from './unitSystem.ts';
 export type { UnitSystem } from './unitSystem.ts';

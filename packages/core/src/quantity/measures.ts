@@ -1,5 +1,5 @@
 import { Fraction } from './fraction.ts';
-import { ofBase, type BaseUnit, type Quantity } from './amount.ts';
+import type { BaseUnit } from './amount.ts';
 
 /** A unit or a scoop: how many base units it holds, exactly. */
 export interface Measure {
@@ -50,12 +50,3 @@ export interface Written {
   readonly n: string;
   readonly unit: MeasureName;
 }
-
-/**
- * What a written amount comes to in base units.
- * @example inBase(quantityOf({ n: '1', unit: 'lb' })).toString() // => '453.59237'
- */
-export const quantityOf = (written: Written): Quantity => {
-  const { base, factor } = MEASURES[written.unit];
-  return ofBase(base, new Fraction(written.n).mul(factor));
-};

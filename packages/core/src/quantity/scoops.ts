@@ -1,6 +1,6 @@
 import { Fraction } from './fraction.ts';
 import type { Volume } from './amount.ts';
-import { MEASURES } from './measures.ts';
+import { measureIn, type UnitSystem } from './unitSystem.ts';
 
 /** The scoops that a kitchen may own. */
 export const SCOOPS = ['1 cup', '1/2 cup', '1/3 cup', '1/4 cup', '1 tbsp', '1 tsp', '1/2 tsp', '1/4 tsp'] as const;
@@ -23,10 +23,10 @@ interface Draft {
 
 const VISIBLE_ERROR = 0.02;
 
-/** The volume of one scoop. */
-export function scoopVolume(scoop: Scoop): Fraction {
+/** The volume of one scoop, by whose cups and spoons are meant. */
+export function scoopVolume(scoop: Scoop, system: UnitSystem = 'US'): Fraction {
   const [part = '1', unit = 'cup'] = scoop.split(' ');
-  return new Fraction(part).mul(MEASURES[unit as 'cup' | 'tbsp' | 'tsp'].factor);
+  return new Fraction(part).mul(measureIn(system, unit as 'cup' | 'tbsp' | 'tsp').factor);
 }
 
 /**
@@ -34,8 +34,8 @@ export function scoopVolume(scoop: Scoop): Fraction {
  * With no scoop at all the answer is undefined: show millilitres.
  * @example showInScoops(volume(MEASURES.cup.factor.mul('3/8')), ['1 cup', '1 tbsp'])?.text // => '6 tbsp'
  */
-export function showInScoops(wanted: Volume, owned: readonly Scoop[]): Scooped | undefined {
-  const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop) })).sort((a, b) => b.mL.compare(a.mL));
+export function showInScoops(wanted: Volume, owned: readonly Scoop[], system: UnitSystem = 'US'): Scooped | undefined {
+  const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop, system) })).sort((a, b) => b.mL.compare(a.mL));
   const smallest = sizes.at(-1);
   if (!smallest || wanted.mL.compare(0) <= 0) return undefined;
 

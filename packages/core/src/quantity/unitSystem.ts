@@ -1,5 +1,6 @@
 import { Fraction } from './fraction.ts';
-import { MEASURES, type Measure, type MeasureName } from './measures.ts';
+import { ofBase, type Quantity } from './amount.ts';
+import { MEASURES, type Measure, type MeasureName, type Written } from './measures.ts';
 
 /** Whose cups and spoons are meant. */
 export const UNIT_SYSTEMS = ['US', 'imperial', 'metric cup', 'nutrition label'] as const;
@@ -44,3 +45,12 @@ const OTHER: Readonly<Record<Exclude<UnitSystem, 'US'>, Readonly<Partial<Record<
  */
 export const measureIn = (system: UnitSystem, name: MeasureName): Measure =>
   system === 'US' ? MEASURES[name] : (OTHER[system][name] ?? MEASURES[name]);
+
+/**
+ * What a written amount comes to in base units.
+ * @example inBase(quantityOf({ n: '1', unit: 'lb' })).toString() // => '453.59237'
+ */
+export const quantityOf = (written: Written, system: UnitSystem = 'US'): Quantity => {
+  const { base, factor } = measureIn(system, written.unit);
+  return ofBase(base, new Fraction(written.n).mul(factor));
+};

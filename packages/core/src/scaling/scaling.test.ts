@@ -225,8 +225,15 @@ describe('does it fit', () => {
   });
 });
 
+test('a metric cup holds more: the same grain is fewer of them', () => {
+  // Common national usage (from memory): 250 mL; 400 g of millet at 200 g in 236.6 mL are 473.2 mL.
+  expect(
+    showAmount(mass(400), bookFood('millet'), { scoops: ['1 cup', '1/4 cup', '1 tbsp'], units: 'metric cup' }).second,
+  ).toBe('1 3/4 cups + 2 tbsp');
+});
+
 test('an amount is shown in measures the kitchen has, the better one first', () => {
-  const owned = STARTING_EQUIPMENT.scoops;
+  const owned = STARTING_EQUIPMENT;
   expect(showAmount(mass(400), bookFood('millet'), owned)).toMatchObject({ first: '400 g', second: '2 cups' });
   expect(showAmount(quantityOf({ n: '1/2', unit: 'tsp' }), bookFood('salt'), owned)).toMatchObject({
     first: '1/2 tsp',
@@ -234,6 +241,6 @@ test('an amount is shown in measures the kitchen has, the better one first', () 
   expect(showAmount(mass(330), bookFood('onion'), owned)).toEqual({ first: '330 g' });
   // Less than the smallest spoon: the error is shown.
   expect(
-    Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), ['1/2 tsp']).error ?? 0),
+    Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), { scoops: ['1/2 tsp'] }).error ?? 0),
   ).toBeGreaterThan(0.02);
 });

@@ -1,5 +1,6 @@
 import type { Food } from '../food/index.ts';
-import { MEASURES, mass, show, showInScoops, volume, type Quantity, type Scoop } from '../quantity/index.ts';
+import type { Equipment } from '../kitchen/index.ts';
+import { MEASURES, mass, show, showInScoops, volume, type Quantity } from '../quantity/index.ts';
 
 export interface ShownAmount {
   /** What to reach for first: a weight, or scoops this kitchen owns. */
@@ -14,7 +15,11 @@ export interface ShownAmount {
 const WEIGH_FROM_G = 15;
 
 /** An amount in measures that this kitchen has: weight and scoops where both are known, the better one first. */
-export function showAmount(quantity: Quantity, food: Food, owned: readonly Scoop[]): ShownAmount {
+export function showAmount(
+  quantity: Quantity,
+  food: Food,
+  { scoops, units }: Pick<Equipment, 'scoops' | 'units'>,
+): ShownAmount {
   if (quantity.kind === 'count')
     return { first: `${show(quantity)}${food.facts.kind === 'seasoning' ? '' : ' ×'}`.trim() };
   const perCup = food.facts.gramsPerCup?.value;
@@ -28,7 +33,7 @@ export function showAmount(quantity: Quantity, food: Food, owned: readonly Scoop
     quantity.kind === 'mass' ? quantity : perCup ? mass(quantity.mL.div(MEASURES.cup.factor).mul(perCup)) : undefined;
 
   const pieces = food.facts.kind === 'vegetable' || food.facts.kind === 'leaf' || food.facts.kind === 'fruit';
-  const scooped = mL && !pieces ? showInScoops(mL, owned) : undefined;
+  const scooped = mL && !pieces ? showInScoops(mL, scoops, units) : undefined;
   const isWater = food.facts.kind === 'water';
   const weight = (isWater || food.facts.base === 'mL') && mL ? show(mL) : grams ? show(grams) : show(quantity);
   if (!scooped) return { first: weight };

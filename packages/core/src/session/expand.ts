@@ -88,7 +88,7 @@ export function expandSession(
       scaled.lines
         .filter(({ line }) => line.into.some((into) => into.step === step))
         .map((line) => {
-          const shown = showAmount(perLoad(line, parts), line.food, equipment.scoops);
+          const shown = showAmount(perLoad(line, parts), line.food, equipment);
           return {
             line: line.line.id,
             food: line.food.name,
