@@ -47,6 +47,13 @@ await main(async () => {
       }
       await shot(name);
     }
+    await page.goto(`${served.url}/recipes`);
+    await shot('recipes');
+    await page.getByRole('link', { name: /Black-eyed peas with chard/ }).click();
+    await shot('recipe');
+    await page.goto(`${served.url}/recipes/new`);
+    await page.getByRole('button', { name: 'Try it with an example' }).click();
+    await shot('paste');
     await page.setViewportSize({ width: 390, height: 844 });
     for (const name of ['week', 'shelf']) {
       await page.goto(`${served.url}/${name}`);

@@ -9,7 +9,11 @@ export function Why({ because, children, title }: { because: Because; children: 
     <Popover
       trigger="click"
       title={title}
-      content={<Tree because={because} />}
+      content={
+        <div className="why-scroll">
+          <Tree because={because} />
+        </div>
+      }
       placement="bottom"
       styles={{ root: { maxWidth: 380 } }}
     >
