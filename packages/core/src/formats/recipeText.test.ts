@@ -56,6 +56,13 @@ describe('a pasted text', () => {
     expect(text.method).toHaveLength(4);
   });
 
+  test('a decimal at the start of a line is no number of a list', () =>
+    expect(readRecipeText('Broth\n1.4 L water\n0.5 kg leeks\n2. 200 g carrots').ingredients).toEqual([
+      '1.4 L water',
+      '0.5 kg leeks',
+      '200 g carrots',
+    ]));
+
   test('with headings and bullets gives the same', () => {
     const headed = readRecipeText(
       '# Swede and split-pea stew\nMakes 6 portions\n## Ingredients\n- 250 g split peas\n- 1 swede, in cubes\n## Method\n1. Wash the split peas.\n2. Simmer.',

@@ -6,7 +6,7 @@ const PORTIONS_BEHIND = /^(\d+)\s*(?:servings?|portions?)$/i;
 const INGREDIENTS = /^(?:#+\s*)?(?:ingredients|you need|what you need|shopping)\s*:?$/i;
 const METHOD = /^(?:#+\s*)?(?:method|directions|instructions|steps|preparation|how to(?: make it)?|cooking)\s*:?$/i;
 const SECTION = /^(?:#+\s*)?(?:for the [a-z ]+|[A-Z][A-Z ]{3,})\s*:$/;
-const BULLET = /^(?:[-*•◦‣·▢□☐]|step\s*\d+[.:)]?|\d+[.)])\s*/i;
+const BULLET = /^(?:[-*•◦‣·▢□☐]|step\s*\d+[.:)]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START = /^(?:\d|a |an |half |one |two |three |four |pinch|juice|zest|handful|some |about |approx)/i;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
