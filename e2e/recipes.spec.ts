@@ -72,3 +72,23 @@ test('recipe data goes out and comes in; a broken file says which line', async (
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Kale with leek, again' })).toBeVisible();
 });
+
+test('an ingredient is swapped in one batch: what it brings in is said, the recipe stays, and it is taken back', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/scale`);
+  await page
+    .getByRole('navigation', { name: 'Dishes of this session' })
+    .getByRole('link', { name: 'Sunflower sauce' })
+    .click();
+  const row = page.getByRole('row', { name: /sunflower seeds/ });
+  await row.getByRole('button', { name: 'instead …' }).click();
+  await expect(page.getByText('250 g there; brings in nuts')).toBeVisible();
+  await page.getByRole('button', { name: /^hazelnuts/ }).click();
+  await expect(page.getByRole('row', { name: /hazelnuts/ })).toContainText('187 g');
+  await expect(page.getByText('Contains mustard, nuts, sulphites.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'instead of sunflower seeds' }).click();
+  await page.getByRole('button', { name: 'back to sunflower seeds' }).click();
+  await expect(page.getByRole('row', { name: /sunflower seeds/ })).toContainText('187 g');
+});

@@ -196,6 +196,13 @@ const cases: readonly [what: string, method: 'POST' | 'PUT', path: () => string,
       () => ({ name: 'x', equipment: { ...kitchen.equipment, zone: 'Ridge/Top' }, version: 1 }),
       'equipment.zone',
     ],
+    [
+      'a swap by no amount',
+      'PUT',
+      () => `batches/${batch()}/swaps`,
+      () => ({ swaps: [{ line: 'x', food: bookFoodId('leek'), amount: { n: 'some', unit: 'g' } }], version: 1 }),
+      'swaps.0.amount.n',
+    ],
   ];
 
 test.each(cases)(

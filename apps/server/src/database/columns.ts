@@ -19,3 +19,4 @@ export const yesNo: ModelAttributeColumnOptions = { type: DataTypes.BOOLEAN };
 export const date: ModelAttributeColumnOptions = { type: DataTypes.DATEONLY };
 export const moment: ModelAttributeColumnOptions = { type: DataTypes.DATE };
 export const numbers: ModelAttributeColumnOptions = { type: DataTypes.ARRAY(DataTypes.INTEGER) };
+export const words: ModelAttributeColumnOptions = { type: DataTypes.ARRAY(DataTypes.TEXT) };

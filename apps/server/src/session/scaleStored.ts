@@ -1,4 +1,5 @@
 import { Fraction } from '@kestrel-ridge/core/quantity';
+import { applySwaps } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import type { Transaction } from 'sequelize';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
@@ -15,5 +16,6 @@ export async function scaleStored(batch: BatchRow, transaction: Transaction): Pr
     rejectOnEmpty: true,
   });
   const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
-  return scaleBatch(document, new Fraction(batch.portions), await foodsOf(kitchen, transaction), equipment);
+  const foods = await foodsOf(kitchen, transaction);
+  return scaleBatch(applySwaps(document, batch.swaps, foods), new Fraction(batch.portions), foods, equipment);
 }

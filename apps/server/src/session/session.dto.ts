@@ -1,5 +1,19 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsISO8601, IsString, Length, Max, Min } from 'class-validator';
+import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { Id, NotNegative, Positive, Seen } from '../problem/says.ts';
 
 const COOKS = { message: 'Between one and four people can cook. Enter 1 to 4.' };
@@ -30,6 +44,31 @@ export class AddBatchDto {
 export class ChangeBatchDto {
   @Positive('number of portions') portions: string;
   @NotNegative('number of portions to freeze') freezePortions: string;
+  @Seen() version: number;
+}
+
+class WrittenDto {
+  @ApiProperty({ example: '200' })
+  @Matches(/^\d{1,6}( \d+\/\d+|\/\d+|\.\d+)?$/, { message: 'The amount of the swap is no amount. Write 200 or 1/2.' })
+  n: string;
+  @ApiProperty({ enum: Object.keys(MEASURES) })
+  @IsIn(Object.keys(MEASURES), { message: 'The measure of the swap is not known. Use g, mL or a spoon.' })
+  unit: MeasureName;
+}
+
+class SwapDto {
+  @ApiProperty() @IsString() @Length(1, 120, { message: 'The line to swap is missing. Reload the page.' }) line: string;
+  @Id('food') food: string;
+  @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
+}
+
+export class SwapBatchDto {
+  @ApiProperty({ type: () => [SwapDto] })
+  @IsArray({ message: 'The swaps are missing. Reload the page.' })
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => SwapDto)
+  swaps: SwapDto[];
   @Seen() version: number;
 }
 

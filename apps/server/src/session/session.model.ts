@@ -1,3 +1,4 @@
+import type { Swap } from '@kestrel-ridge/core/recipe';
 import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
 import {
   Model,
@@ -6,7 +7,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { bigint, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
+import { bigint, fresh, integer, json, key, moment, numeric, text, uuid } from '../database/columns.ts';
 
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare kitchen: string;
@@ -41,6 +42,7 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
   declare revision: number;
   declare portions: string;
   declare freezePortions: string;
+  declare swaps: CreationOptional<readonly Swap[]>;
   declare status: CreationOptional<BatchStatus>;
   declare costUsedMinor: CreationOptional<string | null>;
   declare costTillMinor: CreationOptional<string | null>;
@@ -58,6 +60,7 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
         revision: integer,
         portions: numeric,
         freezePortions: { ...numeric, field: 'freeze_portions' },
+        swaps: json,
         status: text,
         costUsedMinor: { ...bigint, field: 'cost_used_minor' },
         costTillMinor: { ...bigint, field: 'cost_till_minor' },

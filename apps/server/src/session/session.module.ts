@@ -1,7 +1,14 @@
 import { Body, Controller, HttpCode, Module, Post, Put } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
-import { AddBatchDto, AddSessionDto, ChangeBatchDto, ChangeSessionDto, DropBatchDto } from './session.dto.ts';
+import {
+  AddBatchDto,
+  AddSessionDto,
+  ChangeBatchDto,
+  ChangeSessionDto,
+  DropBatchDto,
+  SwapBatchDto,
+} from './session.dto.ts';
 import { SessionService } from './session.service.ts';
 
 @ApiTags('sessions')
@@ -37,6 +44,12 @@ class SessionController {
     @Body() dto: ChangeBatchDto,
   ) {
     return this.sessions.changeBatch(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'Put other foods into lines of this batch; the recipe is not touched' })
+  @Put('batches/:id/swaps')
+  swap(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: SwapBatchDto) {
+    return this.sessions.swapInBatch(kitchen, key, id, dto);
   }
 
   @ApiOperation({ summary: 'Leave a dish out of the session' })

@@ -3,9 +3,10 @@ import { Injectable } from '@nestjs/common';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { Transaction } from 'sequelize';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
+import { FoodRow } from '../kitchen/food.model.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import type { Refusal } from '../problem/problem.ts';
-import type { AddBatchDto, AddSessionDto, ChangeBatchDto, ChangeSessionDto } from './session.dto.ts';
+import type { AddBatchDto, AddSessionDto, ChangeBatchDto, ChangeSessionDto, SwapBatchDto } from './session.dto.ts';
 import { BatchRow, SessionRow } from './session.model.ts';
 import { batchState, sessionState } from './session.state.ts';
 
@@ -96,6 +97,35 @@ export class SessionService {
         return done(batchState(row));
       },
     );
+  }
+
+  /** Other foods in lines of this batch; all swaps that hold are sent, so an empty list takes them back. */
+  swapInBatch(kitchen: string, key: string, id: string, dto: SwapBatchDto): Promise<BatchState> {
+    const command = { kitchen, key, name: 'swap in batch', body: { id, ...dto } };
+    return this.onBatch(command, id, dto.version, async ({ transaction }, row) => {
+      const { document } = await RevisionRow.findOne({
+        where: { kitchen, recipe: row.recipe, number: row.revision },
+        transaction,
+        rejectOnEmpty: true,
+      });
+      const foods = await FoodRow.count({ where: { kitchen, id: dto.swaps.map((swap) => swap.food) }, transaction });
+      if (foods < new Set(dto.swaps.map((swap) => swap.food)).size)
+        return refused<Refusal>({ code: 'not found', what: 'food' });
+      const strange = dto.swaps.find((swap) => !document.lines.some((line) => line.id === swap.line));
+      if (strange)
+        return refused<Refusal>({
+          code: 'invalid',
+          faults: [
+            {
+              field: 'swaps',
+              fault: `The recipe has no line "${strange.line}".`,
+              remedy: 'Reload the page and choose the line again.',
+            },
+          ],
+        });
+      await row.update({ swaps: dto.swaps, version: row.version + 1 }, { transaction });
+      return done(batchState(row));
+    });
   }
 
   dropBatch(kitchen: string, key: string, id: string, version: number): Promise<BatchState> {

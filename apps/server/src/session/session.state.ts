@@ -18,6 +18,7 @@ export const batchState = (row: BatchRow): BatchState => ({
   revision: row.revision,
   portions: plainDecimal(row.portions),
   freezePortions: plainDecimal(row.freezePortions),
+  swaps: row.swaps,
   status: row.status,
   cost:
     row.costUsedMinor === null

@@ -8,7 +8,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { bigint, date, fresh, integer, key, moment, numeric, text, uuid } from '../database/columns.ts';
+import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words } from '../database/columns.ts';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
   declare kitchen: string;
@@ -28,6 +28,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
   declare pricedMinor: CreationOptional<string | null>;
   declare pricedAmount: CreationOptional<string | null>;
   declare portionG: CreationOptional<string | null>;
+  declare allergens: CreationOptional<string[] | null>;
   declare onHand: CreationOptional<string>;
   declare version: CreationOptional<number>;
 
@@ -51,6 +52,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
         pricedMinor: { ...bigint, field: 'priced_minor' },
         pricedAmount: { ...numeric, field: 'priced_amount' },
         portionG: { ...numeric, field: 'portion_g' },
+        allergens: words,
         onHand: { ...numeric, field: 'on_hand' },
         version: integer,
       }),

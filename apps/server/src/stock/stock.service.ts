@@ -140,6 +140,7 @@ export class StockService {
             frozenOn: kind === 'frozen' ? today : lot.frozenOn,
             thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
             portionG: lot.portionG,
+            allergens: lot.allergens,
             // The price goes along as the rate it was bought at: so much for so much.
             pricedMinor,
             pricedAmount,

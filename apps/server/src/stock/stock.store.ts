@@ -30,6 +30,7 @@ export const lotState = (row: LotRow): LotState => ({
       ? null
       : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
   portionG: row.portionG === null ? null : plainDecimal(row.portionG),
+  allergens: row.allergens as LotState['allergens'],
   onHand: plainDecimal(row.onHand),
   version: row.version,
 });

@@ -83,6 +83,7 @@ export class PutAwayService {
               madeOn: today,
               frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
               portionG: portionG.toString(),
+              allergens: [...scaled.allergens],
               pricedMinor: String(shares[n] ?? 0),
               pricedAmount: grams,
             },

@@ -9,6 +9,7 @@ import type {
   WeekState,
 } from '@kestrel-ridge/core/formats';
 import { Fraction, type Day, type Reasoned } from '@kestrel-ridge/core/quantity';
+import { applySwaps } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
 import { useMemo } from 'react';
@@ -25,7 +26,7 @@ export interface ShelfLot {
   readonly urgency: Urgency;
 }
 
-/** A batch with its recipe, scaled for this kitchen. */
+/** A batch with its recipe, its swaps in it, scaled for this kitchen. */
 export interface ScaledBatchView {
   readonly state: BatchState;
   readonly recipe: RecipeState;
@@ -104,7 +105,8 @@ function viewOf(
   const batches = week.batches
     .filter((batch) => batch.session === session?.id && batch.status !== 'dropped')
     .flatMap((state): ScaledBatchView[] => {
-      const recipe = recipes.find((each) => each.id === state.recipe);
+      const written = recipes.find((each) => each.id === state.recipe);
+      const recipe = written && { ...written, document: applySwaps(written.document, state.swaps, foods) };
       return recipe
         ? [
             {
@@ -115,7 +117,7 @@ function viewOf(
           ]
         : [];
     })
-    .sort((a, b) => recipes.indexOf(a.recipe) - recipes.indexOf(b.recipe));
+    .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
   return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
 }
 

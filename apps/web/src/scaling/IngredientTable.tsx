@@ -1,11 +1,20 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
+import { Instead } from './Instead.tsx';
 import { onHandOf } from './shortages.ts';
 
 /** What goes in, in measures this kitchen has, beside what the shelf holds of it. */
-export function IngredientTable({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
+export function IngredientTable({
+  view,
+  scaled,
+  swappable,
+}: {
+  view: KitchenView;
+  scaled: ScaledBatch;
+  swappable?: ScaledBatchView;
+}) {
   const loads = scaled.loads.value.loads;
   const split = loads > 1 && (scaled.recipe.vessel === 'cooker' || scaled.recipe.vessel === 'jug');
   return (
@@ -28,14 +37,26 @@ export function IngredientTable({ view, scaled }: { view: KitchenView; scaled: S
       </thead>
       <tbody>
         {scaled.lines.map((line) => (
-          <Row key={line.line.id} view={view} line={line} loads={loads} split={split} />
+          <Row key={line.line.id} view={view} line={line} loads={loads} split={split} swappable={swappable} />
         ))}
       </tbody>
     </table>
   );
 }
 
-function Row({ view, line, loads, split }: { view: KitchenView; line: ScaledLine; loads: number; split: boolean }) {
+function Row({
+  view,
+  line,
+  loads,
+  split,
+  swappable,
+}: {
+  view: KitchenView;
+  line: ScaledLine;
+  loads: number;
+  split: boolean;
+  swappable: ScaledBatchView | undefined;
+}) {
   const { food, amount, fromShelf } = line;
   const { equipment } = view.kitchen;
   const shown = showAmount(amount.value, food, equipment);
@@ -52,6 +73,7 @@ function Row({ view, line, loads, split }: { view: KitchenView; line: ScaledLine
         {line.line.form && <small>{line.line.form}</small>}
         {line.line.optional && <small>optional</small>}
         {line.line.comesOut && <small>comes out again</small>}
+        {swappable && fromShelf && <Instead view={view} batch={swappable} line={line.line.id} />}
       </th>
       <td className="amount">
         <Why because={amount.because}>

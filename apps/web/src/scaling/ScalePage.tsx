@@ -133,7 +133,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
 
       <div className="scale-grid">
         <div>
-          <IngredientTable view={view} scaled={scaled} />
+          <IngredientTable view={view} scaled={scaled} {...(editable ? { swappable: batch } : {})} />
           <div style={{ marginTop: 24 }}>
             <Cautions ids={scaled.cautions} />
           </div>

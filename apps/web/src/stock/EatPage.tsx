@@ -12,7 +12,8 @@ import { SupplyStrip } from '../week/SupplyStrip.tsx';
 import { stripsOf } from '../week/stripsOf.ts';
 import { untilWords } from '../parts/untilWords.ts';
 import './eat.css';
-import { readyComponents, takesFor } from './readyComponents.ts';
+import { lotAllergens } from './lotWords.ts';
+import { readyComponents, takesFor, type ReadyComponent } from './readyComponents.ts';
 
 export default function EatPage() {
   return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
@@ -138,13 +139,11 @@ function Eat({ view }: { view: KitchenView }) {
   );
 }
 
-const allergensOf = (
-  chosen: readonly { readonly food: { readonly facts: { readonly allergens?: readonly string[] } } }[],
-): string => {
-  const found = [...new Set(chosen.flatMap((each) => each.food.facts.allergens ?? []))];
+function allergensOf(chosen: readonly ReadyComponent[]): string {
+  const found = [...new Set(chosen.flatMap((each) => each.cold.flatMap(lotAllergens)))];
   return chosen.length === 0
     ? ''
     : found.length > 0
       ? `Contains ${found.join(', ')}.`
       : 'None of the listed allergens.';
-};
+}

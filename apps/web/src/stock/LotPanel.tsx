@@ -12,7 +12,7 @@ import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
 import { untilWords } from '../parts/untilWords.ts';
-import { lotAmount } from './lotWords.ts';
+import { lotAllergens, lotAmount } from './lotWords.ts';
 
 const SHARES = [
   { name: 'all', share: 1 },
@@ -77,7 +77,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
           {show(ofBase(state.base, state.priced.amount))}
         </p>
       )}
-      {food.facts.allergens && food.facts.allergens.length > 0 && <p>Contains {food.facts.allergens.join(', ')}</p>}
+      {lotAllergens(lot).length > 0 && <p>Contains {lotAllergens(lot).join(', ')}</p>}
 
       <section>
         <h3>How much is there?</h3>

@@ -18,3 +18,6 @@ export function shareLeft(lot: ShelfLot): number | undefined {
   const share = lot.onHand.div(new Fraction(whole)).valueOf();
   return share >= 1 ? undefined : share;
 }
+
+/** What a lot contains: a made one by its own batch, with the swaps in it; another as its food. */
+export const lotAllergens = (lot: ShelfLot): readonly string[] => lot.state.allergens ?? lot.food.facts.allergens ?? [];

@@ -124,7 +124,7 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
               keepsUntil: until?.value,
               place,
               portions: box?.portions ?? 1,
-              allergens: food?.facts.allergens ?? [],
+              allergens: scaled.allergens,
               beforeEating: component.beforeEating,
             });
             return (

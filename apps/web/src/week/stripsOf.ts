@@ -58,7 +58,7 @@ export function stripsOf(
       batch && draft
         ? draft.portions === Number(batch.state.portions)
           ? batch.scaled
-          : scaleBatch(recipe.document, new Fraction(draft.portions), foods, kitchen.equipment)
+          : scaleBatch(batch.recipe.document, new Fraction(draft.portions), foods, kitchen.equipment)
         : undefined;
     const portionG = scaled?.portionG ?? Number(lots[0]?.state.portionG ?? 150);
 

@@ -1,7 +1,7 @@
-import type { FoodFacts, PlaceKind } from '../food/index.ts';
+import type { Allergen, FoodFacts, PlaceKind } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
-import type { Revision } from '../recipe/index.ts';
+import type { Revision, Swap } from '../recipe/index.ts';
 import type { RunEvent } from '../run/index.ts';
 import type { Plan, Problem, TaskAbout } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
@@ -48,6 +48,8 @@ export interface LotState {
   readonly dates: LotDates;
   readonly priced: { readonly minor: number; readonly amount: string } | null;
   readonly portionG: string | null;
+  /** Of a made lot, with the swaps of its batch; null: as its food says. */
+  readonly allergens: readonly Allergen[] | null;
   readonly onHand: string;
   readonly version: number;
 }
@@ -88,6 +90,7 @@ export interface BatchState {
   readonly revision: number;
   readonly portions: string;
   readonly freezePortions: string;
+  readonly swaps: readonly Swap[];
   readonly status: BatchStatus;
   readonly cost: { readonly usedMinor: number; readonly tillMinor: number; readonly portions: string } | null;
   readonly version: number;

@@ -1,3 +1,5 @@
+export { applySwaps } from './swap.ts';
+export type { Swap } from './swap.ts';
 export { componentFood } from './componentFood.ts';
 export { faultsOf } from './faultsOf.ts';
 export type { RecipeFault } from './faultsOf.ts';

@@ -11,3 +11,5 @@ export { perPortion } from './perPortion.ts';
 export type { Nutrient, PerPortion } from './perPortion.ts';
 export { doubleAndFreezeHalf, sizeForEaters, sizeForLeastFill, sizeToFill, sizeToUseUp } from './sizeBatch.ts';
 export type { Size, Sizing } from './sizeBatch.ts';
+export { swapsFor } from './swapsFor.ts';
+export type { SwapOffer } from './swapsFor.ts';
