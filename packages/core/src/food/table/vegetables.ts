@@ -37,9 +37,9 @@ cabbage;vegetable;89;908;80;;;r30 f30;;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;36.6;1
 red cabbage;vegetable;89;839;80;;;r30 f30;;bulk colour crisp;130;1.4;0.2;5.3;2.1;0.8;57;27;;cabbage
 savoy cabbage;leaf;70;800;80;;;r14 f21;;bulk;113;2;0.1;3;3.1;0.4;31;28;;cabbage
 brussels sprouts;vegetable;88;19;90;;;f10;;bulk;179;3.4;0.3;5.2;3.8;1.4;85;25;sprouts;
-kale;leaf;21;;72;;;r3 f6;;colour;147;2.9;1.5;0.3;4.1;1.6;93.4;53;curly kale;cabbage
-chard;leaf;36;;92;;;f4;;colour;79;1.8;0.2;2.1;1.6;1.8;30;213;swiss chard;spinach
-spinach;leaf;30;340;72;;;f4;;colour;97;2.9;0.4;1.4;2.2;2.7;28.1;79;;chard
+kale;leaf;21;;72;;;r3 f6;;colour bulk;147;2.9;1.5;0.3;4.1;1.6;93.4;53;curly kale;cabbage
+chard;leaf;36;;92;;;f4;;colour bulk;79;1.8;0.2;2.1;1.6;1.8;30;213;swiss chard;spinach
+spinach;leaf;30;340;72;;;f4;;colour bulk;97;2.9;0.4;1.4;2.2;2.7;28.1;79;;chard
 rocket;leaf;20;;100;;;f4;;crisp;105;2.6;0.7;2.1;1.6;1.5;15;27;arugula;
 lettuce;leaf;36;360;74;;;f5;;crisp;63;1.4;0.2;1.6;1.3;0.9;9.2;28;;
 nettles;leaf;25;;80;;;f2;;colour;176;2.7;0.1;0.6;6.9;1.6;;4;;
