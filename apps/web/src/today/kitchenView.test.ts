@@ -1,0 +1,240 @@
+import { BOOK, bookFoodId } from '@kestrel-ridge/core/food';
+import type { LotState, SessionState } from '@kestrel-ridge/core/formats';
+import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
+import { Fraction, addDays, day } from '@kestrel-ridge/core/quantity';
+import { STARTER_RECIPES, componentFood } from '@kestrel-ridge/core/recipe';
+import { scaleBatch } from '@kestrel-ridge/core/scaling';
+import { keepsUntil, urgencyOf } from '@kestrel-ridge/core/storage';
+import fc from 'fast-check';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { untilWords } from '../parts/untilWords.ts';
+import { recipeMinutes } from '../recipe/recipeMinutes.ts';
+import { portionsCovered, shortages } from '../scaling/shortages.ts';
+import { readyComponents, takesFor } from '../stock/readyComponents.ts';
+import { suggestBoxes } from '../storage/suggestBoxes.ts';
+import { costAhead } from '../week/costAhead.ts';
+import { reachWords, shortWords } from '../week/stripWords.ts';
+import { stripsOf } from '../week/stripsOf.ts';
+import { withDrafts } from '../week/withDrafts.ts';
+import { nextThing } from './nextThing.ts';
+import { whatWaits } from './whatWaits.ts';
+
+const today = day('2026-03-02');
+const EIGHT = Date.parse('2026-03-02T08:00:00Z');
+const places = [
+  { id: 'cupboard', name: 'cupboard', kind: 'cupboard' as const },
+  { id: 'fridge', name: 'fridge', kind: 'fridge' as const },
+  { id: 'freezer', name: 'freezer', kind: 'freezer' as const },
+];
+const bought = new Map(BOOK.map((food) => [food.id, food]));
+const foods = new Map([
+  ...bought,
+  ...STARTER_RECIPES.map((recipe) => componentFood(recipe, bought)).map((food) => [food.id, food] as const),
+]);
+const recipes = STARTER_RECIPES.map((document, n) => ({ id: `recipe-${n}`, name: document.name, number: 1, document }));
+const millet = recipes[0];
+if (!millet) throw new Error('no millet');
+
+function lot(food: string, onHand: number, more: Partial<LotState> = {}): ShelfLot {
+  const known = foods.get(food);
+  const place = places.find((each) => each.id === (more.place ?? 'cupboard'));
+  if (!known || !place) throw new Error(food);
+  const state: LotState = {
+    id: `${food}-${onHand}-${place.id}`,
+    food,
+    place: place.id,
+    base: known.facts.base,
+    origin: 'bought',
+    batch: null,
+    dates: {},
+    priced: null,
+    portionG: null,
+    allergens: null,
+    onHand: `${onHand}`,
+    version: 1,
+    ...more,
+  };
+  const until = keepsUntil(known, place.kind, state.dates);
+  return { state, food: known, place, onHand: new Fraction(onHand), until, urgency: urgencyOf(until?.value, today) };
+}
+
+const session: SessionState = {
+  id: 's',
+  name: 'Monday',
+  startsAt: '2026-03-02T08:00:00.000Z',
+  cooks: 1,
+  status: 'planned',
+  version: 1,
+};
+
+function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
+  const state = {
+    id: 'b',
+    session: 's',
+    recipe: 'recipe-0',
+    revision: 1,
+    portions: `${portions}`,
+    freezePortions: '0',
+    swaps: [],
+    status: 'planned' as const,
+    cost: null,
+    version: 1,
+  };
+  const scaled = scaleBatch(
+    (millet as (typeof recipes)[number]).document,
+    new Fraction(portions),
+    foods,
+    STARTING_EQUIPMENT,
+  );
+  return {
+    kitchen: { id: 'k', name: 'Test hut', equipment: STARTING_EQUIPMENT, version: 1, today, places },
+    today,
+    foods,
+    recipes,
+    lots: [
+      lot(bookFoodId('millet'), 1000, { priced: { minor: 260, amount: '1000' } }),
+      lot(bookFoodId('salt'), 500),
+      lot(bookFoodId('bay leaf'), 10),
+    ],
+    week: {
+      eaters: ['a', 'b', 'c', 'd'].map((id) => ({ id, name: id, appetite: 1, weekdays: [0, 1, 2, 3, 4, 5, 6] })),
+      attendance: [],
+      appetites: [],
+      sessions: [session],
+      batches: [state],
+    },
+    session,
+    batches: [{ state, recipe: millet as (typeof recipes)[number], scaled }],
+    ...more,
+  };
+}
+const boxes = (portions: number, place: string, made = today) =>
+  lot(STARTER_RECIPES[0]?.component.id ?? '', portions * 160, {
+    place,
+    origin: 'made',
+    portionG: '160',
+    dates: { madeOn: made, ...(place === 'freezer' ? { frozenOn: made } : {}) },
+  });
+
+describe('the next thing', () => {
+  test.each([
+    ['an empty shelf', { lots: [] }, 'Begin with the shelf'],
+    ['a planned session', {}, 'Cook at 08:00'],
+    ['a session under way', { session: { ...session, status: 'running' as const } }, 'The session is under way'],
+    [
+      'boxes and nothing to cook',
+      { lots: [boxes(4, 'fridge')], batches: [], session: undefined },
+      'Eat from the boxes',
+    ],
+    ['a shelf and no plan', { batches: [], session: undefined }, 'Decide the week'],
+  ] as const)('with %s', (_, more, heading) => expect(nextThing(kitchen(more), null).heading).toBe(heading));
+});
+
+test('what waits: each stretch says it in a few words', () => {
+  const waits = whatWaits(kitchen(), null);
+  expect(waits.scale.short).toBe('all is there');
+  expect(waits.cook.short).toBe('starts 08:00');
+  expect(whatWaits(kitchen({}, 40), null).scale.long).toContain('1 kg millet');
+  for (const { short } of Object.values(waits)) expect(short.length).toBeLessThan(28);
+});
+
+describe('what is missing', () => {
+  test('1000 g of millet cover 20 portions of 50 g', () => {
+    expect(shortages(kitchen({}, 20), kitchen({}, 20).batches[0] as never)).toEqual([]);
+    const view = kitchen({}, 24);
+    const batch = view.batches[0];
+    if (!batch) throw new Error('no batch');
+    expect(shortages(view, batch).map((shortage) => [shortage.food.name, shortage.missingText])).toEqual([
+      ['millet', '200 g'],
+    ]);
+    expect(portionsCovered(view, batch)).toBe(20);
+  });
+});
+
+describe('strips', () => {
+  const strip = (view: KitchenView) => {
+    const [item] = stripsOf(view, {}, EIGHT);
+    if (!item) throw new Error('no strip');
+    return item;
+  };
+  test('8 planned portions for four, ready at lunch of the first day, last two days', () => {
+    const item = strip(kitchen());
+    expect(reachWords(item)).toBe('lasts to Tue dinner');
+    expect(shortWords(item)).toBe('short by 20 portions');
+  });
+  test('boxes in the freezer follow the cold ones', () =>
+    expect(reachWords(strip(kitchen({ batches: [], lots: [boxes(4, 'fridge'), boxes(8, 'freezer')] })))).toBe(
+      'lasts to Wed dinner',
+    ));
+  test('law: a larger batch never reaches less far', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), (portions) => {
+        const eaten = (n: number) =>
+          strip(withDrafts(kitchen(), { b: { portions: n, freezePortions: n } })).strip.shortGrams;
+        expect(eaten(portions + 1)).toBeLessThanOrEqual(eaten(portions) + 1e-6);
+      }),
+      { numRuns: 20 },
+    ));
+});
+
+describe('boxes', () => {
+  test('law: a suggestion boxes every portion, and freezes as many as are to be frozen', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 0, max: 60 }), (portions, frozen) => {
+        const [batch] = kitchen({}, portions).batches;
+        if (!batch) throw new Error('no batch');
+        const suggested = suggestBoxes(
+          { ...batch, state: { ...batch.state, freezePortions: `${Math.min(portions, frozen)}` } },
+          STARTING_EQUIPMENT.boxes,
+        );
+        const sum = (place?: string) =>
+          suggested.filter((box) => !place || box.place === place).reduce((all, box) => all + box.portions, 0);
+        expect(sum()).toBe(portions);
+        expect(sum('freezer')).toBe(Math.min(portions, frozen));
+      }),
+    ));
+
+  test('plates are filled from what keeps least, and never with more than is there', () => {
+    const older = boxes(2, 'fridge', addDays(today, -1));
+    const [ready] = readyComponents(kitchen({ lots: [boxes(4, 'fridge'), older, boxes(8, 'freezer')] }));
+    if (!ready) throw new Error('nothing ready');
+    expect([ready.portions, ready.frozen]).toEqual([6, 8]);
+    expect(takesFor(ready, 3)).toEqual([
+      { lot: older.state.id, amount: '320', version: 1 },
+      { lot: boxes(4, 'fridge').state.id, amount: '160', version: 1 },
+    ]);
+    expect(takesFor(ready, 99).reduce((sum, take) => sum + Number(take.amount), 0)).toBe(6 * 160);
+  });
+});
+
+test('what batches cost ahead: 400 of 1000 g at 2.60, the rest without a price is said', () => {
+  const view = kitchen();
+  const [cost] = costAhead(
+    view,
+    view.batches.map((batch) => batch.scaled),
+  );
+  expect(cost?.usedMinor).toBe(104);
+  expect(cost?.because.figure).toBe('1.04 EUR');
+  expect(cost?.unpriced.map(({ lot: { food } }) => foods.get(food)?.name).sort()).toEqual(['bay leaf', 'salt']);
+});
+
+test('until when, in words', () => {
+  const said = (n: number) => untilWords(addDays(today, n), today);
+  expect([said(-3), said(0), said(1), said(3), said(20)]).toEqual([
+    '3 days past',
+    'last day today',
+    'until tomorrow',
+    'until Thu',
+    'until 22 Mar',
+  ]);
+});
+
+test('a recipe’s minutes are its longest chain, without the night before', () => {
+  const minutes = Object.fromEntries(
+    recipes.map((recipe) => [recipe.document.component.name, recipeMinutes(recipe.document)]),
+  );
+  // By hand: roots 3 + 4 + 1 + 40 + 4 and no amount counted; sauce 2 + 12 + 5 + 2; kale the leek's 2 + 2 + 10 + 3 + 6 + 4; and a kilo's share on top.
+  expect(minutes['Sunflower sauce']).toBe(24);
+  expect(minutes['Roast roots']).toBe(60);
+  expect(minutes['Kale and leek']).toBe(37);
+});
