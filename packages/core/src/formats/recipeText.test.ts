@@ -99,6 +99,20 @@ describe('a pasted text', () => {
   });
 });
 
+test('beans of the kidney kind carry their caution in a pasted recipe too, at the step they go into', () => {
+  const lines = ['300 g kidney beans', '1.5 L water'].map((line) => readIngredientLine(line, index));
+  const recipe = asRevision({
+    name: 'Red pot',
+    portions: 4,
+    lines,
+    method: ['Boil the kidney beans in the water for 60 minutes'],
+  });
+  const scaled = scaleBatch(recipe, new Fraction(4), foods, STARTING_EQUIPMENT);
+  expect(scaled.cautions).toContain('beans');
+  const { about } = expandSession('s', [{ id: 'b', scaled }], STARTING_EQUIPMENT, 1);
+  expect(about['b/step-1']?.cautions).toContain('beans');
+});
+
 test.each([
   ['Bake at 200 °C for 40 to 50 minutes', { earliest: 40, expected: 45, latest: 50 }, 'oven', 200, 'nobody'],
   ['Roast in the oven at 400 F for 1 hour', { earliest: 60, expected: 60, latest: 60 }, 'oven', 200, 'nobody'],

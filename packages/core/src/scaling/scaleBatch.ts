@@ -136,7 +136,10 @@ export function scaleBatch(
     yields,
     portionG: yields.value.g.div(portions).valueOf(),
     allergens: [...new Set(lines.flatMap(({ food }) => food.facts.allergens ?? []))].sort(),
-    cautions: cautionsOf(recipe),
+    cautions: cautionsOf(
+      recipe,
+      lines.map(({ food }) => food),
+    ),
     missing,
   };
 }
@@ -226,13 +229,16 @@ function bulkOf(
   return { vessel: recipe.vessel, fullest: fullest + Math.max(0, liquid), swells, liquidMl: poured };
 }
 
-function cautionsOf(recipe: Revision): readonly CautionId[] {
+/** What the recipe's steps say, and what its foods ask for by themselves: also in a pasted recipe, and after a swap. */
+function cautionsOf(recipe: Revision, foods: readonly Food[]): readonly CautionId[] {
   const found = new Set<CautionId>(
     recipe.steps.flatMap((step) => [
       ...(step.cautions ?? []),
       ...(step.kind === 'pressure' ? (['pressure', 'vent'] as const) : []),
     ]),
   );
+  if (foods.some((food) => food.facts.hazard === 'boil beans hard')) found.add('beans');
+  if (foods.some((food) => food.facts.kind === 'grain' && food.facts.uptake)) found.add('grain');
   return (Object.keys(CAUTIONS) as CautionId[]).filter((id) => found.has(id));
 }
 

@@ -161,7 +161,7 @@ export function expandSession(
             attention: step.attention,
             ...(heat ? { celsius: heat } : {}),
             ...(step.cue ? { cue: step.cue } : {}),
-            cautions: step.cautions ?? [],
+            cautions: cautionsAt(scaled, step),
             goesIn: goesIn(step.id, parts),
             because: minutesBecause(step.time, kilos(step.id, parts), window),
           });
@@ -276,3 +276,12 @@ const windowText = (w: Window): string =>
   w.earliest === w.latest
     ? `${w.expected} min`
     : `${w.expected} min, look from ${w.earliest}, ${w.latest} at the latest`;
+
+/** A step's own cautions, and that of beans that must be boiled hard where they go in, whoever wrote the recipe. */
+function cautionsAt(scaled: ScaledBatch, step: Step): readonly CautionId[] {
+  const own = step.cautions ?? [];
+  const beans = scaled.lines.some(
+    ({ line, food }) => food.facts.hazard === 'boil beans hard' && line.into.some((into) => into.step === step.id),
+  );
+  return beans && !own.includes('beans') ? [...own, 'beans'] : own;
+}
