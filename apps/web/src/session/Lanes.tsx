@@ -66,13 +66,12 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom }: 
 }
 
 function quarterHours(startMs: number, makespan: number): readonly { minute: number; hour: boolean }[] {
-  const offset = (QUARTER - (Math.floor(startMs / 60_000) % QUARTER)) % QUARTER;
   const step = makespan > 150 ? 30 : QUARTER;
   const first = (step - (Math.floor(startMs / 60_000) % step)) % step;
   return Array.from({ length: Math.floor((makespan - first) / step) + 1 }, (_, n) => {
     const minute = first + n * step;
     return { minute, hour: (Math.floor(startMs / 60_000) + minute) % 60 === 0 };
-  }).filter(({ minute }) => minute <= makespan - 4 || offset < 0);
+  }).filter(({ minute }) => minute <= makespan - 4);
 }
 
 interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose'> {

@@ -9,7 +9,7 @@ export interface DraftBox {
   readonly portions: number;
 }
 
-/** Boxes for a batch: what is to be frozen into the freezer, the rest into the fridge, in the kitchen's largest box that is not above four portions. */
+/** Boxes for a batch: what is to be frozen into the freezer, the rest into the fridge, in the kitchen's largest box that holds six portions or fewer. */
 export function suggestBoxes(batch: ScaledBatchView, boxes: readonly BoxKind[]): readonly DraftBox[] {
   const portions = Math.round(batch.scaled.portions.valueOf());
   const frozen = Math.min(portions, Math.round(Number(batch.state.freezePortions)));

@@ -1,4 +1,5 @@
 import { RightOutlined } from '@ant-design/icons';
+import { dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -104,11 +105,6 @@ function Today({ view }: { view: KitchenView }) {
 
 const dayAndClock = (ms: number, view: KitchenView): string => {
   const zone = view.kitchen.equipment.zone;
-  const on = new Intl.DateTimeFormat('en-CA', {
-    timeZone: zone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-  }).format(ms) as KitchenView['today'];
+  const on = dayAt(new Date(ms), zone);
   return `${on === view.today ? '' : `${dayName(on)} `}${clockAt(ms, zone)}`;
 };

@@ -1,4 +1,4 @@
-import type { Day } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
@@ -100,11 +100,6 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
 const firstShortDay = (day: Day | undefined): string => day ?? '9999';
 
 const sessionDay = (startsAt: string, view: KitchenView): string => {
-  const on = new Intl.DateTimeFormat('en-CA', {
-    timeZone: view.kitchen.equipment.zone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-  }).format(new Date(startsAt)) as Day;
+  const on = dayAt(new Date(startsAt), view.kitchen.equipment.zone);
   return on === view.today ? 'today at' : `${dayName(on)} at`;
 };

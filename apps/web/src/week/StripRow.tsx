@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useCommand } from '../api/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
+import { hourAt } from '../parts/times.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Appetite } from './Appetite.tsx';
 import { SupplyStrip } from './SupplyStrip.tsx';
@@ -96,12 +97,6 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
 
 /** Where "now" stands within the first day of the strip. */
 function nowShare(view: KitchenView): number {
-  const hour = Number(
-    new Intl.DateTimeFormat('en-GB', {
-      timeZone: view.kitchen.equipment.zone,
-      hour: '2-digit',
-      hourCycle: 'h23',
-    }).format(Date.now()),
-  );
+  const hour = hourAt(Date.now(), view.kitchen.equipment.zone);
   return Math.min(1, hour / 24) / 7;
 }

@@ -4,6 +4,7 @@ import type { Revision } from '@kestrel-ridge/core/recipe';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
 import { MEALS_A_DAY, eatersOn, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { hourAt } from '../parts/times.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import type { DraftSize } from './weekDraftSlice.ts';
 
@@ -35,11 +36,7 @@ export function stripsOf(
 ): readonly ComponentStrip[] {
   const { week, today, kitchen, foods } = view;
   const days = weekDays(today);
-  const hour = Number(
-    new Intl.DateTimeFormat('en-GB', { timeZone: kitchen.equipment.zone, hour: '2-digit', hourCycle: 'h23' }).format(
-      now,
-    ),
-  );
+  const hour = hourAt(now, kitchen.equipment.zone);
   const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
 
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
@@ -71,13 +68,7 @@ export function stripsOf(
     if (scaled && draft && view.session) {
       const startMs = Math.max(Date.parse(view.session.startsAt), now);
       const made = dayAt(new Date(startMs), kitchen.equipment.zone);
-      const madeHour = Number(
-        new Intl.DateTimeFormat('en-GB', {
-          timeZone: kitchen.equipment.zone,
-          hour: '2-digit',
-          hourCycle: 'h23',
-        }).format(startMs),
-      );
+      const madeHour = hourAt(startMs, kitchen.equipment.zone);
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
       const until = keepsUntil(component, 'fridge', { madeOn: made });
       supply.push({

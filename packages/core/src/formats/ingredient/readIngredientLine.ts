@@ -36,7 +36,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
   const read = readAmount(bare, system);
   const doubts: Doubt[] = [...read.doubts];
-  const form: string[] = read.piece ? [] : [];
+  const form: string[] = [];
 
   const [head = '', ...tail] = read.rest.split(/\s*[,;]\s*|\s+-\s+/);
   const bracketed = [...head.matchAll(/\(([^)]*)\)/g)].map((match) => match[1] ?? '').filter(Boolean);
