@@ -1,2 +1,2 @@
-export { STARTING_EQUIPMENT } from './kitchen.ts';
-export type { BoxKind, Cooker, Equipment, Jug, Oven } from './kitchen.ts';
+export { POT_ACROSS_CM, STARTING_EQUIPMENT } from './kitchen.ts';
+export type { BoxKind, Cooker, Equipment, GrainPot, Jug, Oven, OwnFigures } from './kitchen.ts';

@@ -1,4 +1,4 @@
-import type { Scoop, UnitSystem } from '../quantity/index.ts';
+import type { Scoop, Sourced, UnitSystem } from '../quantity/index.ts';
 
 export interface Cooker {
   readonly litres: number;
@@ -20,6 +20,13 @@ export interface Jug {
   readonly mostMl: number;
   readonly hotMostMl: number;
 }
+/** What this kitchen measured for itself. A figure stands before the book's. */
+export interface OwnFigures {
+  /** mL of water that leave one pot while a grain cooks, by how it is cooked. */
+  readonly grainLossMl?: Readonly<Partial<Record<GrainPot, Sourced<number>>>>;
+}
+export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
+
 export interface BoxKind {
   readonly name: string;
   readonly mL: number;
@@ -40,9 +47,18 @@ export interface Equipment {
   readonly burners: number;
   /** Largest pot, litres. */
   readonly potLitres: number;
+  /** How wide it is inside, cm. */
+  readonly potAcrossCm?: number;
   readonly jug: Jug;
+  readonly riceCooker?: { readonly litres: number };
+  readonly microwave?: { readonly watts: number; readonly dishLitres: number };
+  readonly airFryer?: { readonly basketCm2: number };
   readonly boxes: readonly BoxKind[];
+  readonly own?: OwnFigures;
 }
+
+/** How wide a large pot is where nobody has measured, cm. Common practice, no published source. */
+export const POT_ACROSS_CM = 22;
 
 /** Where a kitchen starts before anybody says otherwise. */
 export const STARTING_EQUIPMENT: Equipment = {

@@ -1,5 +1,9 @@
 export { applySwaps } from './swap.ts';
 export type { Swap } from './swap.ts';
+export { compareRevisions } from './compareRevisions.ts';
+export type { Difference } from './compareRevisions.ts';
+export { cookedAs, foodsOfRecipe, waysOf } from './cookedAs.ts';
+export type { Choice, Fill } from './cookedAs.ts';
 export { componentFood } from './componentFood.ts';
 export { faultsOf } from './faultsOf.ts';
 export type { RecipeFault } from './faultsOf.ts';
@@ -7,16 +11,36 @@ export type {
   After,
   AheadStep,
   Attention,
+  ByProduct,
   Law,
   Line,
+  LineChange,
+  Method,
+  Pan,
   PressureStep,
   Revision,
+  Share,
+  Station,
   StationUse,
   Step,
   TimeLaw,
+  Version,
+  Vessel,
   Window,
   WorkStep,
 } from './revision.ts';
+export { STATIONS, VESSELS } from './revision.ts';
 export { indexRecipes, searchRecipes } from './searchRecipes.ts';
 export type { RecipeWords } from './searchRecipes.ts';
+export { skipSteps } from './skipSteps.ts';
 export { STARTER_RECIPES } from './starters/index.ts';
+export {
+  attentionWords,
+  goesWords,
+  lawWords,
+  stepTimes,
+  stepWords,
+  timeWords,
+  windowWords,
+  writtenWords,
+} from './words.ts';

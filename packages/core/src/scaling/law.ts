@@ -1,7 +1,10 @@
 import { Fraction, type Reasoned } from '../quantity/index.ts';
 import type { Law } from '../recipe/index.ts';
 
-type FactorLaw = Exclude<Law, { law: 'water for grain' }>;
+export type FactorLaw = Exclude<Law, { law: 'water for grain' | 'pot and minute' }>;
+
+/** Spices, salt, chilli: one and a half times for each doubling. Source: common practice, no published source. */
+export const SLOWER_EXPONENT = 0.585;
 
 /**
  * How many times the written amount goes in when the batch is `factor` times the recipe and is cooked in so many loads.
@@ -11,15 +14,17 @@ export function multiplier(law: FactorLaw, factor: Fraction, loads: number): Rea
   switch (law.law) {
     case 'in proportion':
       return { value: factor, because: { rule: 'grows with the batch', figure: `× ${shown(factor)}` } };
+    case 'to taste':
     case 'slower': {
+      const exponent = law.law === 'slower' ? law.exponent : SLOWER_EXPONENT;
       // Scaling down stays linear: a small pot with too much caraway cannot be mended, a large one can be seasoned again.
       if (factor.compare(1) <= 0)
         return { value: factor, because: { rule: 'shrinks with the batch', figure: `× ${shown(factor)}` } };
-      const value = new Fraction(Math.round(factor.valueOf() ** law.exponent * 100), 100);
+      const value = new Fraction(Math.round(factor.valueOf() ** exponent * 100), 100);
       return {
         value,
         because: {
-          rule: `grows slower than the batch (exponent ${law.exponent}); taste, then add the rest`,
+          rule: `grows slower than the batch (exponent ${exponent}); taste, then add the rest`,
           figure: `× ${shown(value)} for a batch × ${shown(factor)}`,
           source: 'common practice, no published source',
         },

@@ -1,9 +1,10 @@
 import type { Reasoned } from '../quantity/index.ts';
+import type { Vessel } from '../recipe/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 
 /** What a whole batch would fill, at its fullest. */
 export interface Bulk {
-  readonly vessel: 'cooker' | 'tray' | 'jug' | 'pot';
+  readonly vessel: Vessel;
   /** Millilitres at its fullest; for a tray, cm² in one layer. */
   readonly fullest: number;
   /** Dry or raw food that swells or foams: the half line counts. */
@@ -114,17 +115,40 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
         },
       };
     }
-    case 'pot': {
-      const limit = equipment.potLitres * 1000;
-      const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
+    case 'pot':
+      return filled(bulk, equipment.potLitres * 1000, 'pot', 'leaf before it wilts, pressed down ÷ the largest pot');
+    case 'rice cooker': {
+      const { riceCooker } = equipment;
+      if (!riceCooker) return notHere('rice cooker');
+      // Grain foams under its lid as it does under pressure: the manual's own top line is near two thirds. Common practice, no published source.
+      return filled(
+        bulk,
+        (riceCooker.litres * 1000 * 2) / 3,
+        'rice cooker',
+        'cooked grain ÷ two thirds of the rice cooker',
+      );
+    }
+    case 'microwave': {
+      const { microwave } = equipment;
+      if (!microwave) return notHere('microwave');
+      return filled(bulk, microwave.dishLitres * 1000, 'dish', 'at its fullest ÷ the microwave’s dish');
+    }
+    case 'air fryer': {
+      const { airFryer } = equipment;
+      if (!airFryer) return notHere('air fryer');
+      const loads = Math.max(1, Math.ceil(bulk.fullest / airFryer.basketCm2));
       return {
-        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
+        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit: airFryer.basketCm2 },
         because: {
-          rule: 'leaf before it wilts, pressed down ÷ the largest pot',
-          figure: loads === 1 ? 'one pot' : `${loads} pots`,
+          rule: 'one layer ÷ basket',
+          figure: loads === 1 ? 'one basket' : `${loads} baskets`,
           parts: [
-            { rule: 'pressed down', figure: litres(bulk.fullest) },
-            { rule: 'the pot', figure: litres(limit) },
+            {
+              rule: 'in one layer',
+              figure: `${Math.round(bulk.fullest)} cm²`,
+              source: 'common practice, no published source',
+            },
+            { rule: 'the basket', figure: `${airFryer.basketCm2} cm²` },
           ],
         },
       };
@@ -134,6 +158,26 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
   }
 }
 
+function filled(bulk: Bulk, limit: number, name: string, rule: string): Reasoned<Loads> {
+  const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
+  return {
+    value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
+    because: {
+      rule,
+      figure: loads === 1 ? `one ${name}` : `${loads} ${plural(name)}`,
+      parts: [
+        { rule: 'at its fullest', figure: litres(bulk.fullest) },
+        { rule: `the ${name} takes`, figure: litres(limit) },
+      ],
+    },
+  };
+}
+
+const plural = (name: string): string => (name.endsWith('sh') ? `${name}es` : `${name}s`);
+const notHere = (appliance: string): Reasoned<Loads> =>
+  one(`This kitchen has no ${appliance}.`, [
+    `There is no ${appliance} in this kitchen: add it on the Kitchen page, or choose another way to cook this.`,
+  ]);
 const litres = (mL: number): string => `${(mL / 1000).toFixed(2)} L`;
 const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({
   value: { loads: 1, trays: 1, warnings, fullest: 0, limit: 0 },

@@ -8,10 +8,10 @@ import {
   type Food,
   type FoodId,
 } from '../food/index.ts';
-import type { Equipment } from '../kitchen/index.ts';
+import { openPotLoss } from '../heat/index.ts';
+import { POT_ACROSS_CM, type Equipment, type GrainPot } from '../kitchen/index.ts';
 import {
   Fraction,
-  MEASURES,
   inBase,
   mass,
   ofBase,
@@ -22,17 +22,23 @@ import {
   type Mass,
   type Quantity,
   type Reasoned,
+  type Written,
 } from '../quantity/index.ts';
-import type { Line, Revision } from '../recipe/index.ts';
+import type { Law, Line, Revision, Vessel } from '../recipe/index.ts';
+import { boiledOff } from './boiledOff.ts';
+import { bulkOf } from './bulkOf.ts';
 import { multiplier } from './law.ts';
-import { TRAY_GRAMS_PER_CM2, loadsFor, type Bulk, type Loads } from './loads.ts';
+import { loadsFor, type Loads } from './loads.ts';
 import { waterForGrain, type WaterAnswer } from './waterForGrain.ts';
+import { yieldOf } from './yieldOf.ts';
 
 export interface ScaledLine {
   readonly line: Line;
   readonly food: Food;
   /** What goes in, for the whole batch, in the kind the recipe is written in. */
   readonly amount: Reasoned<Quantity>;
+  /** To taste: what goes in before the first tasting. */
+  readonly first?: Quantity;
   /** Grams that go in; undefined when no bridge is known. */
   readonly grams?: Mass;
   /** What leaves the shelf, in the unit the food's lots are counted in: with peel and stalk. Undefined for water from the tap. */
@@ -55,6 +61,12 @@ export interface ScaledBatch {
   readonly missing: readonly BridgeMissing[];
 }
 
+/** What really went into a batch, where it was not what was planned. */
+export interface Final {
+  readonly line: string;
+  readonly amount: Written;
+}
+
 /**
  * Scales a recipe to a number of portions.
  * Portions are exact, so scaling there and back gives what was there.
@@ -64,6 +76,7 @@ export function scaleBatch(
   portions: Fraction,
   foods: ReadonlyMap<FoodId, Food>,
   equipment: Equipment,
+  finals: readonly Final[] = [],
 ): ScaledBatch {
   const factor = portions.div(new Fraction(recipe.portions));
   const missing: BridgeMissing[] = [];
@@ -78,52 +91,39 @@ export function scaleBatch(
   });
   const loads = loadsFor(bulkOf(recipe, grown), equipment);
 
-  let water: WaterAnswer | undefined;
-  const lines = grown.map(({ line, food, whole }): ScaledLine => {
-    if (line.law.law === 'water for grain') {
-      const law = line.law;
-      const grain = grown.find((other) => other.line.id === law.grain);
-      const perCup = grain?.food.facts.gramsPerCup;
-      if (grain?.grams && perCup) {
-        water = waterForGrain({
-          grain: grain.grams,
-          gramsPerCup: perCup,
-          ...(grain.food.facts.uptake ? { uptake: grain.food.facts.uptake } : {}),
-          packet: law.packet,
-          pot:
-            recipe.vessel === 'cooker'
-              ? { kind: 'sealed cooker', loads: loads.value.loads }
-              : { kind: 'hob', lossMl: 60, loads: loads.value.loads },
-        });
-        return { line, food, amount: water.chosen.water, grams: mass(water.chosen.water.value.mL) };
-      }
-      return {
-        line,
-        food,
-        amount: {
-          value: whole,
-          because: { rule: 'grows with the batch: the grain’s cup is not known', figure: show(whole) },
-        },
-      };
+  const planned = grown.map(({ line, food, whole }): ScaledLine & { readonly water?: WaterAnswer } => {
+    const { law } = line;
+    if (law.law === 'water for grain')
+      return waterLine(line, food, whole, law, grown, recipe.vessel, loads.value.loads, equipment);
+    if (law.law === 'pot and minute') {
+      const amount = boiledOff(law, equipment, loads.value.loads);
+      return { line, food, amount, grams: mass(amount.value.mL) };
     }
-    const times_ = multiplier(line.law, factor, loads.value.loads);
-    const written = quantityOf(line.amount);
-    const value = times(written, times_.value);
-    const because: Because = {
-      rule: 'as written × how it grows',
-      figure: show(value),
-      parts: [{ rule: 'as written', figure: `${line.amount.n} ${line.amount.unit}` }, times_.because],
-    };
-    const grams = massOf(food, value);
-    const shelf = fromShelf(line, food, value);
+    const grows = multiplier(law, factor, loads.value.loads);
+    const value = times(quantityOf(line.amount), grows.value);
+    const parts: readonly Because[] = [
+      { rule: 'as written', figure: `${line.amount.n} ${line.amount.unit}` },
+      ...(line.between
+        ? [
+            {
+              rule: 'the middle of what the recipe says',
+              figure: `${line.between.from.n} to ${line.between.to.n} ${line.between.to.unit}`,
+            },
+          ]
+        : []),
+      grows.because,
+    ];
+    const first = law.law === 'to taste' ? { first: times(value, new Fraction(law.first)) } : {};
     return {
-      line,
-      food,
-      amount: { value, because },
-      ...(grams.ok ? { grams: grams.value } : {}),
-      ...(shelf ? { fromShelf: shelf } : {}),
+      ...withGrams(line, food, {
+        value,
+        because: { rule: 'as written × how it grows', figure: show(value), parts },
+      }),
+      ...first,
     };
   });
+  const water = planned.find((line) => line.water)?.water;
+  const lines = planned.map(({ water: _answer, ...line }) => withFinal(line, finals));
 
   const yields = yieldOf(lines);
   return {
@@ -142,6 +142,81 @@ export function scaleBatch(
     ),
     missing,
   };
+}
+
+function withGrams(line: Line, food: Food, amount: Reasoned<Quantity>): ScaledLine {
+  const grams = massOf(food, amount.value);
+  const shelf = fromShelf(line, food, amount.value);
+  return {
+    line,
+    food,
+    amount,
+    ...(grams.ok ? { grams: grams.value } : {}),
+    ...(shelf ? { fromShelf: shelf } : {}),
+  };
+}
+
+/** The amount that the cook logged stands before the planned one. */
+function withFinal(line: ScaledLine, finals: readonly Final[]): ScaledLine {
+  const final = finals.find((each) => each.line === line.line.id);
+  if (!final) return line;
+  const value = quantityOf(final.amount);
+  return withGrams(line.line, line.food, {
+    value,
+    because: {
+      rule: 'as it really went in',
+      figure: show(value),
+      parts: [{ rule: 'planned', figure: show(line.amount.value), parts: [line.amount.because] }],
+      source: 'this kitchen',
+    },
+  });
+}
+
+const GRAIN_POT: Readonly<Partial<Record<Vessel, GrainPot>>> = {
+  cooker: 'sealed cooker',
+  'rice cooker': 'rice cooker',
+};
+/** A grain on the hob, lid on, where the recipe says no more. Common practice, no published source. */
+const GRAIN_MINUTES = 20;
+
+function waterLine(
+  line: Line,
+  food: Food,
+  whole: Quantity,
+  law: Extract<Law, { law: 'water for grain' }>,
+  grown: readonly { readonly line: Line; readonly food: Food; readonly grams: Mass | undefined }[],
+  vessel: Vessel,
+  loads: number,
+  equipment: Equipment,
+): ScaledLine & { readonly water?: WaterAnswer } {
+  const grain = grown.find((other) => other.line.id === law.grain);
+  const perCup = grain?.food.facts.gramsPerCup;
+  if (!grain?.grams || !perCup)
+    return {
+      line,
+      food,
+      amount: {
+        value: whole,
+        because: { rule: 'grows with the batch: the grain’s cup is not known', figure: show(whole) },
+      },
+    };
+  const kind = GRAIN_POT[vessel] ?? 'hob';
+  const boil = law.boil ?? 'lid on';
+  const minutes = law.minutes ?? GRAIN_MINUTES;
+  const across = equipment.potAcrossCm ?? POT_ACROSS_CM;
+  const surface = {
+    value: Math.round(openPotLoss(boil, across, minutes)),
+    source: `computed: ${across} cm across, ${minutes} min, ${boil}; loss a square metre from memory`,
+  };
+  const loss = equipment.own?.grainLossMl?.[kind] ?? (kind === 'hob' ? surface : undefined);
+  const answer = waterForGrain({
+    grain: grain.grams,
+    gramsPerCup: perCup,
+    ...(grain.food.facts.uptake ? { uptake: grain.food.facts.uptake } : {}),
+    packet: law.packet,
+    pot: { kind, loads, ...(loss ? { loss } : {}) },
+  });
+  return { line, food, amount: answer.chosen.water, grams: mass(answer.chosen.water.value.mL), water: answer };
 }
 
 function foodOf(line: Line, foods: ReadonlyMap<FoodId, Food>): Food {
@@ -169,64 +244,6 @@ function fromShelf(line: Line, food: Food, value: Quantity): Reasoned<Quantity> 
       ],
     },
   };
-}
-
-function yieldOf(lines: readonly ScaledLine[]): Reasoned<Mass> {
-  const parts = lines.flatMap(({ line, food, grams }) => {
-    if (!grams) return [];
-    const peeled = line.prepared ? 1 : (food.facts.ediblePart?.value ?? 1);
-    const kept = new Fraction(line.becomes?.value ?? 1).mul(new Fraction(peeled));
-    if (line.optional || kept.equals(0)) return [];
-    const cooked = mass(grams.g.mul(kept));
-    const because: Because = {
-      rule: `${food.name}: ${show(grams)} × ${Number(kept.valueOf().toFixed(2))}`,
-      figure: show(cooked),
-      ...(line.becomes ? { source: line.becomes.source } : {}),
-    };
-    return [{ cooked, because }];
-  });
-  const value = mass(parts.reduce((sum, { cooked }) => sum.add(cooked.g), new Fraction(0)));
-  return {
-    value,
-    because: { rule: 'cooked mass, line by line', figure: show(value), parts: parts.map(({ because }) => because) },
-  };
-}
-
-/** Leaf pressed into a pot takes about this share of its loose bulk. Common practice, no published source. */
-const PRESSED = 0.5;
-
-function bulkOf(
-  recipe: Revision,
-  lines: readonly { line: Line; food: Food; whole: Quantity; grams: Mass | undefined }[],
-): Bulk {
-  const cup = MEASURES.cup.factor.valueOf();
-  let fullest = 0;
-  let liquid = 0;
-  let swells = false;
-  for (const { food, grams, whole, line } of lines) {
-    const g = grams?.g.valueOf() ?? 0;
-    const { facts } = food;
-    if (facts.kind === 'water') {
-      // What the recipe is written with stands for the water here: the chosen school's figure depends on the loads.
-      liquid += inBase(whole).valueOf();
-      continue;
-    }
-    if (recipe.vessel === 'tray') {
-      const edible = line.prepared ? g : g * (facts.ediblePart?.value ?? 1);
-      if (facts.kind === 'vegetable') fullest += edible / TRAY_GRAMS_PER_CM2;
-      continue;
-    }
-    if (facts.swells) swells = true;
-    if (facts.uptake && facts.cookedGramsPerCup) {
-      fullest += ((g * (1 + facts.uptake.value)) / facts.cookedGramsPerCup.value) * cup;
-      liquid -= g * facts.uptake.value;
-    } else if (facts.kind === 'leaf' && facts.gramsPerCup) fullest += (g / facts.gramsPerCup.value) * cup * PRESSED;
-    else fullest += g;
-  }
-  const poured = lines
-    .filter(({ food }) => food.facts.kind === 'water')
-    .reduce((sum, { whole }) => sum + inBase(whole).valueOf(), 0);
-  return { vessel: recipe.vessel, fullest: fullest + Math.max(0, liquid), swells, liquidMl: poured };
 }
 
 /** What the recipe's steps say, and what its foods ask for by themselves: also in a pasted recipe, and after a swap. */

@@ -1,6 +1,8 @@
+import type { GrainPot } from '../kitchen/index.ts';
 import {
   Fraction,
   MEASURES,
+  mass,
   show,
   volume,
   type Because,
@@ -17,10 +19,12 @@ export interface GrainWater {
   readonly uptake?: Sourced<number>;
   /** The packet's own line, in cups. */
   readonly packet: { readonly grainCups: string; readonly waterCups: string };
-  readonly pot:
-    | { readonly kind: 'sealed cooker'; readonly loads: number }
-    | { readonly kind: 'hob'; readonly lossMl: number; readonly loads: number }
-    | { readonly kind: 'rice cooker'; readonly loads: number };
+  readonly pot: {
+    readonly kind: GrainPot;
+    readonly loads: number;
+    /** mL that leave one pot, where this kitchen or its pot's surface tells; otherwise the book's. */
+    readonly loss?: Sourced<number>;
+  };
 }
 
 export type School = 'A' | 'B' | 'C';
@@ -31,16 +35,27 @@ export interface SchoolAnswer {
   readonly water: Reasoned<Volume>;
   /** mL by which it stays below what the grain takes up; 0 when it does not, undefined when the uptake is not known. */
   readonly belowUptakeMl?: number;
+  /** Share of water in the cooked grain, if all that is not lost stays in the pot. */
+  readonly moisture: Reasoned<number>;
 }
 
 export interface WaterAnswer {
   readonly chosen: SchoolAnswer;
   readonly why: string;
   readonly schools: readonly SchoolAnswer[];
+  /** Share of water in this grain as the table cooks it; undefined where its uptake is not known. */
+  readonly usualMoisture?: number;
 }
 
-/** What leaves a sealed cooker while it comes up and vents: 20 to 60 g. From memory. */
-export const SEALED_LOSS_ML = 40;
+/** What leaves a pot, mL. A sealed cooker while it comes up and vents: 20 to 60 g. A lid on the hob lets out about 25 g in 20 minutes, a rice cooker as much. From memory. */
+const BOOK_LOSS: Readonly<Record<GrainPot, Sourced<number>>> = {
+  'sealed cooker': { value: 40, source: 'from memory: 20 to 60 g from a sealed cooker' },
+  hob: { value: 25, source: 'from memory: 1 to 3 kg from a square metre in an hour, lid on' },
+  'rice cooker': { value: 40, source: 'from memory' },
+};
+
+/** Share of water in a dry grain. From memory. */
+const DRY_MOISTURE = 0.1;
 
 /**
  * Water for a grain by three schools, side by side: A the packet's ratio; B the grain's own volume and, once per pot, what the packet has on top;
@@ -52,6 +67,7 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
   const packetGrain = new Fraction(ask.packet.grainCups);
   const packetWater = new Fraction(ask.packet.waterCups);
   const { loads } = ask.pot;
+  const loss = ask.pot.loss ?? BOOK_LOSS[ask.pot.kind];
   const taken = ask.uptake ? ask.grain.g.mul(new Fraction(ask.uptake.value)) : undefined;
 
   const answer = (
@@ -68,6 +84,7 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
       name,
       water: { value: water, because: { rule, figure: show(water), parts, ...(source ? { source } : {}) } },
       ...(taken ? { belowUptakeMl: Math.max(0, taken.sub(mL).valueOf()) } : {}),
+      moisture: moistureOf(ask.grain.g.valueOf(), mL.valueOf(), loss.value * loads),
     };
   };
 
@@ -94,13 +111,13 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
     [grainPart, { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) }],
   );
   const schools: SchoolAnswer[] = [a, b];
+  const usual = ask.uptake ? { usualMoisture: (DRY_MOISTURE + ask.uptake.value) / (1 + ask.uptake.value) } : {};
 
   if (ask.uptake && taken) {
-    const lossPerPot = ask.pot.kind === 'hob' ? ask.pot.lossMl : SEALED_LOSS_ML;
     const c = answer(
       'C',
       'a balance',
-      taken.add(lossPerPot * loads),
+      taken.add(loss.value * loads),
       'what the grain takes up, and what the pot loses',
       [
         {
@@ -110,8 +127,8 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
         },
         {
           rule: `lost from ${loads === 1 ? 'the pot' : `${loads} pots`}: ${ask.pot.kind}`,
-          figure: show(volume(lossPerPot * loads)),
-          source: 'from memory: 20 to 60 g from a sealed cooker',
+          figure: show(volume(loss.value * loads)),
+          source: loss.source,
         },
       ],
     );
@@ -119,12 +136,18 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
     if (ask.pot.kind !== 'rice cooker')
       return {
         chosen: c,
+        ...usual,
         why: 'The balance holds for any amount, since this grain’s uptake is known. A sealed pot loses little, so it needs less than the packet says.',
         schools,
       };
   }
   if (ask.pot.kind === 'rice cooker')
-    return { chosen: a, why: 'A rice cooker switches off by its own lines, and they follow the packet.', schools };
+    return {
+      chosen: a,
+      why: 'A rice cooker switches off by its own lines, and they follow the packet.',
+      schools,
+      ...usual,
+    };
   const small = cups.compare(packetGrain) <= 0;
   return small
     ? { chosen: a, why: 'This grain’s uptake is not known, and the amount is within the packet’s.', schools }
@@ -133,6 +156,23 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
         why: 'This grain’s uptake is not known, and above the packet’s amount its ratio drowns the grain.',
         schools,
       };
+}
+
+function moistureOf(dryG: number, waterMl: number, lostMl: number): Reasoned<number> {
+  const stays = Math.max(0, waterMl - lostMl);
+  const value = (DRY_MOISTURE * dryG + stays) / (dryG + stays);
+  return {
+    value,
+    because: {
+      rule: 'water in the cooked grain ÷ its weight',
+      figure: `${Math.round(value * 100)} %`,
+      parts: [
+        { rule: 'grain and the water that stays', figure: show(mass(Math.round(dryG + stays))) },
+        { rule: 'lost from the pot', figure: show(volume(Math.round(lostMl))) },
+        { rule: 'water in the dry grain', figure: `${DRY_MOISTURE * 100} %`, source: 'from memory' },
+      ],
+    },
+  };
 }
 
 const cupsToMl = (cups: Fraction): Fraction => cups.mul(MEASURES.cup.factor);

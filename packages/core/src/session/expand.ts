@@ -1,10 +1,11 @@
 import type { CautionId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import type { Because } from '../quantity/index.ts';
-import type { Attention, Step, TimeLaw, Window } from '../recipe/index.ts';
-import { perLoad, showAmount, type ScaledBatch } from '../scaling/index.ts';
+import { Fraction, quantityOf, show, times } from '../quantity/index.ts';
+import { goesWords, type Attention, type ByProduct, type Line, type Step, type Window } from '../recipe/index.ts';
+import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '../scaling/index.ts';
 import { pressureStages } from './pressureStages.ts';
 import type { Problem, ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
+import { stepMinutes } from './stepMinutes.ts';
 import type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
 
 export interface PlannedBatch {
@@ -31,6 +32,9 @@ export interface SessionTasks {
 
 /** The task that switches the oven on: the one thing that is better done late. */
 export const OVEN_ON = 'oven-on';
+
+/** What there is one of, and one thing at a time is in. */
+const SINGLE = ['cooker', 'jug', 'rice cooker', 'microwave', 'air fryer'] as const;
 
 /** Minutes that a hot oven may stand empty. Common practice, no published source. */
 const HOT_FOR_NOBODY = 15;
@@ -88,20 +92,42 @@ export function expandSession(
       scaled.lines
         .filter(({ line }) => line.into.some((into) => into.step === step))
         .map((line) => {
-          const shown = showAmount(perLoad(line, parts), line.food, equipment);
+          const share = shareInto(line.line, step);
+          const due = times(perLoad(line, parts), share);
+          const shown = showAmount(due, line.food, equipment);
+          const first = line.first && showAmount(times(due, firstShare(line)), line.food, equipment);
           return {
             line: line.line.id,
             food: line.food.name,
             ...(line.line.form ? { form: line.line.form } : {}),
             amount: shown.first,
             ...(shown.second ? { second: shown.second } : {}),
+            ...(share.compare(1) < 0 ? { share: share.toFraction() } : {}),
+            ...(first ? { first: first.first } : {}),
             comesOut: line.line.comesOut ?? false,
           };
         });
+    const given = recipe.steps.flatMap((from) => (from.gives ?? []).map((gives) => ({ from, gives })));
+    const amountOf = (gives: ByProduct, parts: number) =>
+      show(times(quantityOf(gives.amount), scaled.factor.div(parts)));
+    const keptInto = (step: string, parts: number): GoesIn[] =>
+      given
+        .filter(({ gives: { goes } }) => goes.to === 'step' && goes.step === step)
+        .map(({ from, gives }) => ({
+          line: `${from.id}/${gives.name}`,
+          food: gives.name,
+          form: 'kept from before',
+          amount: amountOf(gives, parts),
+          comesOut: false,
+        }));
+    const stepName = (wanted: string) => recipe.steps.find((step) => step.id === wanted)?.name ?? wanted;
     const kilos = (step: string, parts: number): number =>
       scaled.lines
         .filter(({ line, food }) => food.facts.kind !== 'water' && line.into.some((into) => into.step === step))
-        .reduce((sum, { grams }) => sum + (grams?.g.valueOf() ?? 0) / 1000 / parts, 0);
+        .reduce(
+          (sum, { line, grams }) => sum + ((grams?.g.valueOf() ?? 0) / 1000 / parts) * shareInto(line, step).valueOf(),
+          0,
+        );
 
     for (const step of recipe.steps) {
       if (step.kind === 'ahead') {
@@ -144,7 +170,7 @@ export function expandSession(
             });
           });
         } else {
-          const window = inMinutes(step.time, kilos(step.id, parts));
+          const minutes = stepMinutes(step, { kilos: kilos(step.id, parts), loads });
           const station =
             step.attention.needs === 'hands'
               ? 'hands'
@@ -157,13 +183,22 @@ export function expandSession(
             id: taskId(step.id, load),
             name: `${step.name}${loadWord}`,
             station,
-            window,
+            window: minutes.value,
             attention: step.attention,
             ...(heat ? { celsius: heat } : {}),
             ...(step.cue ? { cue: step.cue } : {}),
             cautions: cautionsAt(scaled, step),
-            goesIn: goesIn(step.id, parts),
-            because: minutesBecause(step.time, kilos(step.id, parts), window),
+            goesIn: [...goesIn(step.id, parts), ...keptInto(step.id, parts)],
+            ...(step.gives
+              ? {
+                  gives: step.gives.map((gives) => ({
+                    name: gives.name,
+                    amount: amountOf(gives, parts),
+                    goes: goesWords(gives, stepName),
+                  })),
+                }
+              : {}),
+            because: minutes.because,
           });
         }
         for (const { step: before, min, max } of step.after) {
@@ -241,8 +276,7 @@ export function expandSession(
   }
 
   const resources: Resource[] = [
-    { id: 'cooker', kind: 'vessel' },
-    { id: 'jug', kind: 'vessel' },
+    ...SINGLE.map((id): Resource => ({ id, kind: 'vessel' })),
     { id: 'burner', kind: 'shared', units: equipment.burners },
     { id: 'oven', kind: 'oven', units: equipment.oven.racks, preheat, change },
   ];
@@ -260,22 +294,15 @@ function holds(steps: readonly Step[], from: string, to: string, step: string): 
   return leadsTo(from, step) && leadsTo(step, to);
 }
 
-const inMinutes = (law: TimeLaw, kilos: number): Window =>
-  law.law === 'fixed' ? law.minutes : exactly(Math.max(1, Math.round(law.minutes + law.perKg * kilos)));
+/** The share of a line that a step takes. */
+const shareInto = (line: Line, step: string): Fraction =>
+  line.into
+    .filter((into) => into.step === step)
+    .reduce((sum, into) => sum.add(new Fraction(into.share)), new Fraction(0));
 
-const minutesBecause = (law: TimeLaw, kilos: number, window: Window): Because =>
-  law.law === 'fixed'
-    ? { rule: 'as the recipe says', figure: windowText(window) }
-    : {
-        rule: `${law.minutes} min and ${law.perKg} min a kilo`,
-        figure: `${window.expected} min`,
-        parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }],
-      };
-
-const windowText = (w: Window): string =>
-  w.earliest === w.latest
-    ? `${w.expected} min`
-    : `${w.expected} min, look from ${w.earliest}, ${w.latest} at the latest`;
+/** To taste: what share goes in before the first tasting. */
+const firstShare = ({ line }: ScaledLine): Fraction =>
+  line.law.law === 'to taste' ? new Fraction(line.law.first) : new Fraction(1);
 
 /** A step's own cautions, and that of beans that must be boiled hard where they go in, whoever wrote the recipe. */
 function cautionsAt(scaled: ScaledBatch, step: Step): readonly CautionId[] {

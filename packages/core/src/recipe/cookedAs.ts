@@ -1,0 +1,96 @@
+import type { Food, FoodId } from '../food/index.ts';
+import type { LineChange, Line, Revision } from './revision.ts';
+import { skipSteps } from './skipSteps.ts';
+import { applySwaps, type Swap } from './swap.ts';
+
+/** What fills a slot in one batch. */
+export interface Fill {
+  readonly line: string;
+  readonly food: FoodId;
+}
+
+/** What a cook chose for one batch, where the recipe leaves a choice. */
+export interface Choice {
+  /** A method's id; left out: the first way. */
+  readonly method?: string;
+  readonly version?: string;
+  readonly fills?: readonly Fill[];
+  /** Eaten at once: nothing is cooked short for heating it again. */
+  readonly eatenToday?: boolean;
+  readonly swaps?: readonly Swap[];
+}
+
+/**
+ * A recipe as one batch cooks it: with its method, its version, its slots filled and its swaps, as a plain recipe without choices.
+ * A choice that the recipe does not know any more changes nothing.
+ */
+export function cookedAs(recipe: Revision, choice: Choice, foods: ReadonlyMap<FoodId, Food>): Revision {
+  const method = recipe.methods?.find((each) => each.id === choice.method);
+  const version = recipe.versions?.find((each) => each.id === choice.version);
+  const { methods: _m, versions: _v, methodName: _mn, versionName: _vn, ...plain } = recipe;
+  const byMethod: Revision = method
+    ? {
+        ...plain,
+        vessel: method.vessel,
+        steps: method.steps,
+        uses: method.uses,
+        lines: changed(plain.lines, method.lines),
+      }
+    : plain;
+  const byVersion: Revision = version
+    ? skipSteps(
+        {
+          ...byMethod,
+          lines: changed(
+            byMethod.lines.filter((line) => !version.without.includes(line.id)),
+            version.lines,
+          ),
+        },
+        version.skips,
+      )
+    : byMethod;
+  const filled: Revision = {
+    ...byVersion,
+    lines: byVersion.lines.map((line) => {
+      const fill = choice.fills?.find((each) => each.line === line.id && line.slot?.allowed.includes(each.food));
+      if (!fill || !foods.has(fill.food)) return line;
+      const { slot: _filled, ...rest } = line;
+      return { ...rest, food: fill.food };
+    }),
+    steps: choice.eatenToday
+      ? byVersion.steps.map((step) => {
+          if (step.kind !== 'work') return step;
+          const { stopAt: _full, ...rest } = step;
+          return rest;
+        })
+      : byVersion.steps,
+  };
+  return applySwaps(filled, choice.swaps ?? [], foods);
+}
+
+const changed = (lines: readonly Line[], changes: readonly LineChange[]): readonly Line[] =>
+  lines.map((line) => {
+    const change = changes.find((each) => each.line === line.id);
+    if (!change) return line;
+    const { line: _id, ...what } = change;
+    return { ...line, ...what };
+  });
+
+/** Every food that may go in, by whatever method, version or fill. */
+export const foodsOfRecipe = (recipe: Revision): readonly FoodId[] => [
+  ...new Set([
+    ...recipe.lines.flatMap((line) => [line.food, ...(line.slot?.allowed ?? [])]),
+    ...[...(recipe.methods ?? []), ...(recipe.versions ?? [])].flatMap(({ lines }) =>
+      lines.flatMap((change) => (change.food === undefined ? [] : [change.food])),
+    ),
+  ]),
+];
+
+/** All ways that a recipe may be cooked, one after the other: each method in each version. */
+export const waysOf = (recipe: Revision): readonly Choice[] =>
+  [undefined, ...(recipe.methods ?? []).map(({ id }) => id)].flatMap((method) =>
+    [undefined, ...(recipe.versions ?? []).map(({ id }) => id)].map((version) => ({
+      ...(method === undefined ? {} : { method }),
+      ...(version === undefined ? {} : { version }),
+    })),
+  );

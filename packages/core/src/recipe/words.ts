@@ -1,0 +1,95 @@
+import type { Written } from '../quantity/index.ts';
+import type { Attention, ByProduct, Law, Step, TimeLaw, Window } from './revision.ts';
+
+/**
+ * A window as a cook says it.
+ * @example windowWords({ earliest: 10, expected: 12, latest: 15 }) // => 'look from 10, about 12, 15 min at the latest'
+ */
+export const windowWords = ({ earliest, expected, latest }: Window): string =>
+  earliest === latest ? `${expected} min` : `look from ${earliest}, about ${expected}, ${latest} min at the latest`;
+
+/**
+ * How an amount grows, in words.
+ * @example lawWords({ law: 'slower', exponent: 0.585 }) // => 'slower than the batch (exponent 0.585)'
+ */
+export function lawWords(law: Law): string {
+  switch (law.law) {
+    case 'in proportion':
+      return 'with the batch';
+    case 'slower':
+      return `slower than the batch (exponent ${law.exponent})`;
+    case 'per load':
+      return 'once for each load';
+    case 'to taste':
+      return `to taste, ${law.first} of it first`;
+    case 'pot and minute':
+      return `boiled off: ${law.boil}, ${law.minutes} min, once for each pot`;
+    case 'water for grain':
+      return `as the grain needs (packet: ${law.packet.grainCups} to ${law.packet.waterCups})`;
+    default:
+      return law satisfies never;
+  }
+}
+
+export function timeWords(time: TimeLaw): string {
+  switch (time.law) {
+    case 'fixed':
+      return windowWords(time.minutes);
+    case 'by amount':
+      return `${time.minutes} min and ${time.perKg} a kilo`;
+    case 'by piece size':
+      return `${windowWords(time.minutes)} for pieces of ${time.atCm} cm, cut to ${time.cm} cm`;
+    case 'by load':
+      return `${time.minutes} min and ${time.perLoad} a load`;
+    default:
+      return time satisfies never;
+  }
+}
+
+export const attentionWords = (attention: Attention): string =>
+  attention.needs === 'look'
+    ? `a look every ${attention.everyMinutes} min`
+    : attention.needs === 'hands'
+      ? 'hands'
+      : 'nobody';
+
+export const writtenWords = ({ n, unit }: Written): string => (unit === 'each' ? n : `${n} ${unit}`);
+
+/** What is done, as a sentence of the method. */
+export const stepWords = (step: Step): string =>
+  step.kind === 'pressure'
+    ? `Seal the cooker with the ${step.name} and bring it to high pressure; ${
+        step.release.how === 'quick'
+          ? 'vent at once'
+          : step.release.how === 'timed'
+            ? `let it stand ${step.release.minutes} min, then vent`
+            : 'let the pressure drop by itself'
+      }`
+    : step.name;
+
+/** Time, hands and cue of a step in one line. */
+export function stepTimes(step: Step): string {
+  switch (step.kind) {
+    case 'ahead':
+      return `${step.hours.least} to ${step.hours.most} h ahead`;
+    case 'pressure':
+      return `${step.hold.expected} min at pressure, by the table; longer up high`;
+    case 'work':
+      return [
+        timeWords(step.time),
+        ...(step.stopAt === undefined ? [] : [`stop at ${Math.round(step.stopAt * 100)} % if it is heated again`]),
+        attentionWords(step.attention),
+        ...(step.cue ? [step.cue] : []),
+      ].join(' · ');
+    default:
+      return step satisfies never;
+  }
+}
+
+/** Where an output beside the dish goes. */
+export const goesWords = ({ goes }: ByProduct, stepName: (id: string) => string): string =>
+  goes.to === 'away'
+    ? 'poured away'
+    : goes.to === 'shelf'
+      ? `to the fridge, ${goes.keepsDays.value} days`
+      : `into “${stepName(goes.step)}”`;

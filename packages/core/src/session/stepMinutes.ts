@@ -1,0 +1,79 @@
+import { pieceTimeRatio } from '../heat/index.ts';
+import type { Reasoned } from '../quantity/index.ts';
+import { windowWords, type TimeLaw, type Window, type WorkStep } from '../recipe/index.ts';
+
+export interface StepSize {
+  /** Kilos that go into the step, water aside. */
+  readonly kilos: number;
+  readonly loads: number;
+}
+
+/** How long a step takes at a size, as a window with its reason. */
+export function stepMinutes({ time, stopAt }: Pick<WorkStep, 'time' | 'stopAt'>, size: StepSize): Reasoned<Window> {
+  const whole = byLaw(time, size);
+  if (stopAt === undefined || stopAt >= 1) return whole;
+  const value = scaled(whole.value, stopAt);
+  return {
+    value,
+    because: {
+      rule: `stops at ${Math.round(stopAt * 100)} %: it is heated again before it is eaten`,
+      figure: windowWords(value),
+      parts: [whole.because],
+    },
+  };
+}
+
+function byLaw(time: TimeLaw, { kilos, loads }: StepSize): Reasoned<Window> {
+  switch (time.law) {
+    case 'fixed':
+      return { value: time.minutes, because: { rule: 'as the recipe says', figure: windowWords(time.minutes) } };
+    case 'by amount': {
+      const value = exactly(time.minutes + time.perKg * kilos);
+      return {
+        value,
+        because: {
+          rule: `${time.minutes} min and ${time.perKg} min a kilo`,
+          figure: `${value.expected} min`,
+          parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }],
+        },
+      };
+    }
+    case 'by load': {
+      const value = exactly(time.minutes + time.perLoad * loads);
+      return {
+        value,
+        because: {
+          rule: `${time.minutes} min and ${time.perLoad} min for each load`,
+          figure: `${value.expected} min`,
+          parts: [{ rule: 'loads', figure: `${loads}` }],
+        },
+      };
+    }
+    case 'by piece size': {
+      const ratio = pieceTimeRatio(time.cm, time.atCm, time.medium);
+      const value = scaled(time.minutes, ratio);
+      return {
+        value,
+        because: {
+          rule: `heat reaches the middle of a ${time.cm} cm piece in ${ratio.toFixed(2)} times the time of ${time.atCm} cm`,
+          figure: windowWords(value),
+          parts: [{ rule: `pieces of ${time.atCm} cm, by ${time.medium}`, figure: windowWords(time.minutes) }],
+          source: 'computed: one-term conduction in a sphere (Incropera); heat transfer assumed',
+        },
+      };
+    }
+    default:
+      return time satisfies never;
+  }
+}
+
+const atLeastOne = (minutes: number): number => Math.max(1, Math.round(minutes));
+const exactly = (minutes: number): Window => {
+  const n = atLeastOne(minutes);
+  return { earliest: n, expected: n, latest: n };
+};
+const scaled = ({ earliest, expected, latest }: Window, by: number): Window => ({
+  earliest: atLeastOne(earliest * by),
+  expected: atLeastOne(expected * by),
+  latest: atLeastOne(latest * by),
+});
