@@ -1,23 +1,65 @@
 import { BOOK } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import { faultsOf } from '@kestrel-ridge/core/recipe';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
+import { componentFood, cookedAs, faultsOf, STARTER_RECIPES, waysOf, type Revision } from '@kestrel-ridge/core/recipe';
+import { scaleBatch, sizeForLeastFill } from '@kestrel-ridge/core/scaling';
 import { check, search } from '@kestrel-ridge/core/schedule';
 import { expandSession } from '@kestrel-ridge/core/session';
 import { demoRecipes } from '../src/demo/demoRecipes.ts';
+import { HUT_DISHES } from '../src/demo/dishes/index.ts';
 
-const foods = new Map(BOOK.map((food) => [food.id, food]));
+const hut: readonly Revision[] = [...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES];
+const bought = new Map(BOOK.map((food) => [food.id, food]));
+const foods = new Map([
+  ...bought,
+  ...hut.map((recipe) => [recipe.component.id, componentFood(recipe, bought)] as const),
+]);
+const equipment = { ...STARTING_EQUIPMENT, riceCooker: { litres: 1.8 }, airFryer: { basketCm2: 500 } };
 
-test.each(demoRecipes().map((recipe) => [recipe.name, recipe] as const))(
-  '%s is read whole, scales, and can be planned',
-  (_, recipe) => {
-    expect(faultsOf(recipe)).toEqual([]);
-    const scaled = scaleBatch(recipe, new Fraction(recipe.portions), foods, STARTING_EQUIPMENT);
-    expect(scaled.missing).toEqual([]);
-    expect(scaled.portionG).toBeGreaterThan(25);
-    expect(scaled.portionG).toBeLessThan(700);
-    const { problem } = expandSession('s', [{ id: 'b', scaled }], STARTING_EQUIPMENT, 1);
-    expect(check(problem, search(problem, { seed: 1, rounds: 20 }))).toEqual([]);
-  },
+const ways = hut.flatMap((recipe) =>
+  waysOf(recipe).map(
+    (way) => [`${recipe.name} ${Object.values(way).join(' ')}`.trim(), cookedAs(recipe, way, foods)] as const,
+  ),
 );
+
+test.each(ways)('%s has no fault, scales, and can be planned', (_, recipe) => {
+  expect(faultsOf(recipe)).toEqual([]);
+  const scaled = scaleBatch(recipe, new Fraction(recipe.portions), foods, equipment);
+  expect(scaled.missing).toEqual([]);
+  expect(scaled.portionG).toBeGreaterThan(25);
+  expect(scaled.portionG).toBeLessThan(700);
+  const { problem } = expandSession('s', [{ id: 'b', scaled }], equipment, 1);
+  expect(check(problem, search(problem, { seed: 1, rounds: 20 }))).toEqual([]);
+});
+
+describe('the hut’s book shows what a recipe can say', () => {
+  const laws = new Set(hut.flatMap((recipe) => recipe.lines.map((line) => line.law.law)));
+  const times = new Set(
+    hut.flatMap((recipe) => recipe.steps.flatMap((step) => (step.kind === 'work' ? [step.time.law] : []))),
+  );
+  test('every law of growth', () =>
+    expect([...laws].sort()).toEqual(
+      ['in proportion', 'per load', 'pot and minute', 'slower', 'to taste', 'water for grain'].sort(),
+    ));
+  test('every law of time', () =>
+    expect([...times].sort()).toEqual(['by amount', 'by load', 'by piece size', 'fixed']));
+  test('methods, versions, slots, kept water, shares, pieces, a tin, something cooked short', () => {
+    const some = (has: (recipe: Revision) => unknown) => hut.some((recipe) => has(recipe));
+    expect(some((recipe) => recipe.methods?.length)).toBe(true);
+    expect(some((recipe) => recipe.versions?.length)).toBe(true);
+    expect(some((recipe) => recipe.lines.some((line) => line.slot))).toBe(true);
+    expect(some((recipe) => recipe.lines.some((line) => line.into.length > 1))).toBe(true);
+    expect(some((recipe) => recipe.steps.some((step) => step.gives?.some(({ goes }) => goes.to === 'step')))).toBe(
+      true,
+    );
+    expect(some((recipe) => recipe.unit)).toBe(true);
+    expect(some((recipe) => recipe.pan)).toBe(true);
+    expect(some((recipe) => recipe.steps.some((step) => step.kind === 'work' && step.stopAt))).toBe(true);
+  });
+  test('one cream is too little for the blades', () => {
+    const cream = hut.find((recipe) => recipe.name === 'Hazelnut and garlic cream');
+    const size = cream && sizeForLeastFill({ recipe: cream, foods, equipment }, cream.portions);
+    expect(size?.portions).toBeGreaterThan(cream?.portions ?? 99);
+    expect(size?.freezePortions).toBe((size?.portions ?? 0) - (cream?.portions ?? 0));
+  });
+});

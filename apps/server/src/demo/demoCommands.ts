@@ -3,6 +3,7 @@ import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { demoRecipes } from './demoRecipes.ts';
+import { HUT_DISHES } from './dishes/index.ts';
 
 export interface DemoCommand {
   readonly method: 'POST' | 'PUT';
@@ -66,6 +67,10 @@ const LOTS: readonly DemoLot[] = [
   { food: 'leek', place: 'cool room', amount: '1000', priceMinor: 290, bought: -5 },
   { food: 'kale', place: 'fridge', amount: '600', priceMinor: 270, bought: -4 },
   { food: 'onion', place: 'cool room', amount: '2000', priceMinor: 258, bought: -12 },
+  { food: 'swede', place: 'cool room', amount: '1400', priceMinor: 224, bought: -9 },
+  { food: 'lentils', place: 'dry cupboard', amount: '500', priceMinor: 189, bought: -33, bestBefore: 300 },
+  { food: 'canned borlotti', place: 'dry cupboard', amount: '480', priceMinor: 190, bought: -33, bestBefore: 500 },
+  { food: 'flatbread', place: 'dry cupboard', amount: '480', priceMinor: 229, bought: -2, bestBefore: 4 },
   { food: 'garlic', place: 'dry cupboard', amount: '120', priceMinor: 110, bought: -12 },
 ];
 
@@ -108,7 +113,14 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
       body: {
         id: kitchen,
         name: 'Windgate Hut',
-        equipment: { ...STARTING_EQUIPMENT, altitudeM: 1180, zone, oven: { ...STARTING_EQUIPMENT.oven, racks: 3 } },
+        equipment: {
+          ...STARTING_EQUIPMENT,
+          altitudeM: 1180,
+          zone,
+          oven: { ...STARTING_EQUIPMENT.oven, racks: 3 },
+          potAcrossCm: 24,
+          riceCooker: { litres: 1.8 },
+        },
         places: PLACES.map((p) => ({ id: place(p.name), ...p })),
       },
     },
@@ -128,7 +140,7 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
         ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
       },
     })),
-    ...[...STARTER_RECIPES, ...demoRecipes()].map((document): DemoCommand => ({
+    ...[...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
       method: 'POST',
       path: `${at}/recipes`,
       name: `recipe ${document.name}`,

@@ -47,6 +47,14 @@ export interface Composition {
   readonly ironMg?: number;
   readonly vitaminCMg?: number;
   readonly sodiumMg?: number;
+  readonly alcoholG?: number;
+}
+
+/** A pack as it is sold: what it holds, and what is left of it when the liquid is poured off. */
+export interface FoodPack {
+  readonly name: string;
+  readonly grams: number;
+  readonly drainedG?: number;
 }
 
 /** What is known of a food. What is not known is left out: it is asked for, never taken as zero. */
@@ -70,6 +78,7 @@ export interface FoodFacts {
   readonly uptake?: Sourced<number>;
   /** Days it keeps by place; the day it is made, bought or opened is day 1. */
   readonly keeps?: Readonly<Partial<Record<PlaceKind, Sourced<number>>>>;
+  readonly packs?: Sourced<readonly FoodPack[]>;
   readonly allergens?: readonly Allergen[];
   readonly roles?: readonly FoodRole[];
   readonly composition?: Sourced<Composition>;

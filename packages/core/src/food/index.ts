@@ -4,4 +4,14 @@ export { inBaseOf, massOf } from './bridge.ts';
 export type { BridgeMissing } from './bridge.ts';
 export { CAUTIONS } from './cautions.ts';
 export type { Caution, CautionId } from './cautions.ts';
-export type { Allergen, Composition, Food, FoodFacts, FoodId, FoodKind, FoodRole, PlaceKind } from './food.ts';
+export type {
+  Allergen,
+  Composition,
+  Food,
+  FoodFacts,
+  FoodId,
+  FoodKind,
+  FoodPack,
+  FoodRole,
+  PlaceKind,
+} from './food.ts';

@@ -1,4 +1,5 @@
-import { fromMemory, type BaseUnit, type Sourced } from '../quantity/index.ts';
+import { commonPractice, fromMemory, type BaseUnit, type Sourced } from '../quantity/index.ts';
+import { ALCOHOL_G, PACKS } from './table/packs.ts';
 import { bookFoodId } from './bookFoodId.ts';
 import type { Allergen, Composition, Food, FoodFacts, FoodKind, FoodRole, PlaceKind } from './food.ts';
 
@@ -17,7 +18,7 @@ const KIDNEY_KIND = [
 ];
 
 /** Lots of these are counted in millilitres. */
-const POURED = /oil$|vinegar$|juice$|wine$|milk$|^water$|stock$|^soy sauce$|^tamari$|extract$/;
+const POURED = /oil$|vinegar$|juice$|wine$|milk$|^water$|stock$|^dry cider$|^beer$|^soy sauce$|^tamari$|extract$/;
 
 const PLACE_LETTERS: Readonly<Record<string, PlaceKind>> = { c: 'cupboard', r: 'cool room', f: 'fridge', z: 'freezer' };
 
@@ -49,7 +50,10 @@ export function readFoodTable(text: string): readonly Food[] {
       ] = cells;
       if (cells.length !== COLUMNS + 2)
         throw new Error(`The food "${name}" has ${cells.length} cells instead of ${COLUMNS + 2}.`);
-      const composition = compositionOf(cells.slice(10, COLUMNS));
+      const alcoholG = ALCOHOL_G[name];
+      const listed = compositionOf(cells.slice(10, COLUMNS));
+      const composition = listed && alcoholG !== undefined ? { ...listed, alcoholG } : listed;
+      const packs = PACKS[name];
       const names = list(cells[COLUMNS] ?? '', ',');
       const nearNames = list(cells[COLUMNS + 1] ?? '', ',');
       const facts: FoodFacts = {
@@ -67,6 +71,7 @@ export function readFoodTable(text: string): readonly Food[] {
           ? { uptake: { value: Number(uptake), source: `computed from water contents of ${SR}` }, swells: true }
           : {}),
         ...(keeps ? { keeps: keepsOf(keeps) } : {}),
+        ...(packs ? { packs: commonPractice(packs) } : {}),
         ...(allergens ? { allergens: list(allergens, ' ') as Allergen[] } : {}),
         ...(roles ? { roles: list(roles, ' ') as FoodRole[] } : {}),
         ...(composition ? { composition: { value: composition, source: SR } } : {}),

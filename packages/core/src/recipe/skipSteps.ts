@@ -23,8 +23,11 @@ export function skipSteps(recipe: Revision, skipped: readonly string[]): Revisio
   };
   const first = recipe.steps.find((step) => !gone.has(step.id) && step.kind !== 'ahead')?.id;
 
+  const sealed = recipe.steps.some((step) => step.kind === 'pressure' && !gone.has(step.id));
   return {
     ...recipe,
+    // Without its sealed stage the dish is an open pot: no least liquid, no fill line.
+    ...(recipe.vessel === 'cooker' && !sealed ? { vessel: 'pot' as const } : {}),
     steps: recipe.steps
       .filter((step) => !gone.has(step.id))
       .map((step) => ({ ...step, after: waits(before(step.id)) })),

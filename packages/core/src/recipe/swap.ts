@@ -12,13 +12,17 @@ export interface Swap {
   readonly amount: Written;
   /** Steps that this food has behind it: tinned beans need no soak. */
   readonly skips?: readonly string[];
+  /** Lines that go with those steps: the water of a soak. */
+  readonly without?: readonly string[];
 }
 
 /** A recipe with a batch's swaps in it. A swap for a line that is not there any more changes nothing. */
 export function applySwaps(recipe: Revision, swaps: readonly Swap[], foods: ReadonlyMap<FoodId, Food>): Revision {
   const known = swaps.filter(({ line, food }) => recipe.lines.some((each) => each.id === line) && foods.has(food));
   if (known.length === 0) return recipe;
-  const lines = recipe.lines.map((line) => {
+  const without = new Set(known.flatMap((swap) => swap.without ?? []));
+  const kept = recipe.lines.filter((line) => !without.has(line.id));
+  const lines = kept.map((line) => {
     const swap = known.find((each) => each.line === line.id);
     const food = swap && foods.get(swap.food);
     if (!swap || !food) return line;

@@ -1,3 +1,4 @@
+export { alcoholLeft, alcoholPerPortion } from './alcohol.ts';
 export { assemble, fillsOf, leftAfter } from './assemble.ts';
 export type { Assembly, Part } from './assemble.ts';
 export { multiplier, SLOWER_EXPONENT } from './law.ts';
@@ -14,6 +15,7 @@ export { perLoad, scaleBatch } from './scaleBatch.ts';
 export type { Final, ScaledBatch, ScaledLine } from './scaleBatch.ts';
 export { showAmount } from './showAmount.ts';
 export type { ShownAmount } from './showAmount.ts';
+export { withComposition } from './withComposition.ts';
 export { waterForGrain } from './waterForGrain.ts';
 export type { GrainWater, School, SchoolAnswer, WaterAnswer } from './waterForGrain.ts';
 export { perPortion } from './perPortion.ts';

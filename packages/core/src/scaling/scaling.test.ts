@@ -36,7 +36,7 @@ describe('water for grain', () => {
         grain: mass(new Fraction(170).mul(new Fraction(n))),
         gramsPerCup: { value: 170, source: 'USDA (from memory)' },
         packet: { grainCups: '1', waterCups: '2' },
-        pot: { kind: 'hob', lossMl: 60, loads: 1 },
+        pot: { kind: 'hob', loads: 1 },
       });
     expect(school(quinoa('1'), 'A')?.equals(cups('2'))).toBe(true);
     expect(school(quinoa('3'), 'A')?.equals(cups('6'))).toBe(true);

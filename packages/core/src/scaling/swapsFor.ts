@@ -1,6 +1,6 @@
 import { massOf, type Allergen, type Food, type FoodId } from '../food/index.ts';
 import { Fraction, quantityOf, type Because } from '../quantity/index.ts';
-import type { Line, Swap } from '../recipe/index.ts';
+import type { Line, Revision, Swap } from '../recipe/index.ts';
 
 /** Another food for a line, in the amount of equal strength, and what it changes. */
 export interface SwapOffer {
@@ -22,6 +22,15 @@ interface Strength {
 }
 
 /** Strengths that differ, grams for a gram. Source: from memory (common kitchen equivalents). */
+/** Tins that stand for a dry legume once it is cooked. */
+const TINS: Readonly<Record<string, string>> = {
+  chickpeas: 'canned chickpeas',
+  'borlotti beans': 'canned borlotti',
+  'kidney beans': 'canned kidney beans',
+  'black-eyed peas': 'canned black-eyed peas',
+  lentils: 'canned lentils',
+};
+
 const STRENGTHS: readonly Strength[] = [
   { from: 'garlic', to: 'garlic powder', ratio: 0.135 },
   { from: 'ginger', to: 'ground ginger', ratio: 0.072, note: 'drier and sharper' },
@@ -56,6 +65,7 @@ export function swapsFor(
   line: Line,
   foods: ReadonlyMap<FoodId, Food>,
   onHandG: (food: FoodId) => number,
+  recipe?: Revision,
 ): readonly SwapOffer[] {
   const food = foods.get(line.food);
   const written = food && massOf(food, quantityOf(line.amount));
@@ -64,7 +74,11 @@ export function swapsFor(
 
   const offers = [...foods.values()].flatMap((other): (SwapOffer & { readonly rank: number })[] => {
     if (other.id === food.id || other.facts.kind === 'component') return [];
-    const strength = STRENGTHS.find((each) => each.from === food.name && each.to === other.name);
+    const tin = TINS[food.name] === other.name && food.facts.uptake;
+    const saved = tin && recipe ? savedBy(recipe, line, foods) : { skips: [], without: [] };
+    const strength: Strength | undefined = tin
+      ? { from: food.name, to: other.name, ratio: 1 + tin.value, note: 'cooked and soft already' }
+      : STRENGTHS.find((each) => each.from === food.name && each.to === other.name);
     const shared = (other.facts.roles ?? []).filter((role) => (food.facts.roles ?? []).includes(role));
     // Dry and canned, dry and fresh are not alike gram for gram.
     const alike =
@@ -79,6 +93,11 @@ export function swapsFor(
     const there = onHandG(other.id);
     const changes = [
       ...(strength?.note ? [strength.note] : []),
+      ...(saved.skips.length > 0
+        ? [
+            `saves ${saved.skips.map((id) => `“${recipe?.steps.find((step) => step.id === id)?.name ?? id}”`).join(', ')}`,
+          ]
+        : []),
       ...(food.facts.uptake && other.facts.uptake ? ['other cooking time and water: look at the plan'] : []),
       ...(other.facts.hazard && !food.facts.hazard ? ['must be soaked and boiled hard'] : []),
       ...((food.facts.roles ?? []).includes('colour') !== (other.facts.roles ?? []).includes('colour')
@@ -88,14 +107,21 @@ export function swapsFor(
     const has = (one: Food) => one.facts.allergens ?? [];
     return [
       {
-        swap: { line: line.id, food: other.id, amount: { n: amount.toString(), unit: 'g' } },
+        swap: {
+          line: line.id,
+          food: other.id,
+          amount: { n: amount.toString(), unit: 'g' },
+          ...(saved.skips.length > 0 ? saved : {}),
+        },
         food: other,
         ratio,
         because: strength
           ? {
-              rule: `${other.name} for ${food.name}: ${Number(ratio.toFixed(3))} g a gram, of equal strength`,
+              rule: tin
+                ? `${other.name}, drained, for ${food.name}: ${Number(ratio.toFixed(2))} g a gram, as cooked`
+                : `${other.name} for ${food.name}: ${Number(ratio.toFixed(3))} g a gram, of equal strength`,
               figure: `${amount.toString()} g`,
-              source: 'from memory',
+              source: tin ? tin.source : 'from memory',
             }
           : {
               rule: `same kind, same role (${shared.join(', ')}): gram for gram`,
@@ -110,4 +136,32 @@ export function swapsFor(
     ];
   });
   return offers.sort((a, b) => a.rank - b.rank || a.food.name.localeCompare(b.food.name)).slice(0, MOST_OFFERS);
+}
+
+/** Steps that a cooked food has behind it, and the water that goes with them: those that take nothing but this line, water and seasoning. Some step must be left. */
+function savedBy(
+  recipe: Revision,
+  line: Line,
+  foods: ReadonlyMap<FoodId, Food>,
+): { readonly skips: readonly string[]; readonly without: readonly string[] } {
+  const onlyFor = (step: string) =>
+    recipe.lines.every(
+      (other) =>
+        other.id === line.id ||
+        !other.into.some((into) => into.step === step) ||
+        ['water', 'seasoning'].includes(foods.get(other.food)?.facts.kind ?? ''),
+    );
+  const reached = new Set<string>(line.into.map((into) => into.step));
+  for (const step of recipe.steps) if (step.after.some((after) => reached.has(after.step))) reached.add(step.id);
+  const skips = recipe.steps
+    .filter((step) => reached.has(step.id) && (step.kind === 'ahead' || step.kind === 'pressure') && onlyFor(step.id))
+    .map((step) => step.id);
+  if (!recipe.steps.some((step) => !skips.includes(step.id) && reached.has(step.id)))
+    return { skips: skips.filter((id) => recipe.steps.find((step) => step.id === id)?.kind === 'ahead'), without: [] };
+  const without = recipe.lines
+    .filter(
+      (other) => foods.get(other.food)?.facts.kind === 'water' && other.into.every((into) => skips.includes(into.step)),
+    )
+    .map((other) => other.id);
+  return { skips, without };
 }

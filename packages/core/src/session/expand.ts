@@ -205,13 +205,15 @@ export function expandSession(
           const earlierStep = steps.get(before);
           if (!earlierStep || earlierStep.kind === 'ahead') continue;
           const froms = earlierStep.per === 'batch' ? [0] : load ? [load] : numbers(earlierStep);
-          // Work done once for all loads has waited for the first; its longest wait binds only that one.
+          // Work done once for all loads has waited for the first; its longest wait binds only that one. What gathers all loads waits for the last.
+          const waitsLonger = (from: number) =>
+            earlierStep.per === 'batch' ? load > 1 : load === 0 && from < (froms.at(-1) ?? 0);
           for (const from of froms)
             links.push({
               from: exit(earlierStep, from),
               to: entry(step, load),
               min,
-              max: earlierStep.per === 'batch' && load > 1 ? null : max,
+              max: waitsLonger(from) ? null : max,
             });
         }
       }

@@ -53,9 +53,11 @@ broad beans;legume;150;;;1.7;170;c730;;protein;1427;26.1;1.5;33.3;25;6.7;1.4;13;
 soya beans;legume;186;;;1.44;172;c730;soybeans;protein;1866;36.5;19.9;20.9;9.3;15.7;6;2;soybeans;edamame
 lupin beans;legume;180;;;1.3;166;c730;lupin;protein;1552;36.2;9.7;21.5;18.9;4.4;4.8;15;;
 soya mince;legume;60;;;2.3;;c365;soybeans;protein;1381;51.5;1.2;15;17.5;9.2;0;20;textured soya,soya granules;
-canned chickpeas;legume;;;;;164;c730 f3;;protein;;;;;;;;;tinned chickpeas;
-canned borlotti;legume;;;;;177;c730 f3;;protein;;;;;;;;;tinned borlotti;
-canned kidney beans;legume;;;;;177;c730 f3;;protein;;;;;;;;;tinned kidney beans;
+canned chickpeas;legume;160;;;;164;c730 f3;;protein bulk;575;7;2.6;17;6.4;1.1;0.1;212;tinned chickpeas;
+canned black-eyed peas;legume;165;;;;172;c730 f3;;protein bulk;425;6.6;0.6;14;6;1.3;0.3;230;tinned black-eyed peas;
+canned lentils;legume;180;;;;198;c730 f3;;protein bulk;440;7.6;0.5;14.5;6;2;0.2;220;tinned lentils;
+canned borlotti;legume;170;;;;177;c730 f3;;protein bulk;470;7.3;0.5;15.3;6.5;1.7;0.2;230;tinned borlotti;
+canned kidney beans;legume;170;;;;177;c730 f3;;protein bulk;500;8;0.9;15.5;6.4;1.5;0.2;230;tinned kidney beans;
 tofu;legume;;;;;;f5 z90;soybeans;protein;603;17.3;8.7;0.5;2.3;2.7;0.2;14;firm tofu,bean curd;silken tofu
 silken tofu;legume;;;;;;f4;soybeans;protein binder;230;4.8;2.7;2.4;0.1;0.8;0;5;soft tofu;tofu
 tempeh;legume;;;;;;f7 z90;soybeans;protein;803;20.3;10.8;7.6;;2.7;0;9;;

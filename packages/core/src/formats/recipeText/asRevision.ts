@@ -6,6 +6,7 @@ import {
   inBase,
   type Amount,
   type MeasureName,
+  type Quantity,
   type Written,
 } from '../../quantity/index.ts';
 import type { Law, Line, Revision, StationUse, WorkStep } from '../../recipe/index.ts';
@@ -44,11 +45,7 @@ export function writtenOf(amount: Amount, food: Food): Written | undefined {
           : exact(middle, 'each');
     }
     case 'pack':
-      return amount.holds
-        ? amount.holds.kind === 'mass'
-          ? decimal(amount.holds.g.mul(amount.packs), 'g')
-          : decimal(amount.holds.mL.mul(amount.packs), 'mL')
-        : undefined;
+      return packed(amount, food);
     case 'to taste':
       return food.facts.kind === 'seasoning' ? { n: '1/4', unit: 'tsp' } : { n: '1', unit: 'tbsp' };
     case 'unknown':
@@ -57,6 +54,29 @@ export function writtenOf(amount: Amount, food: Food): Written | undefined {
       return amount satisfies never;
   }
 }
+
+/** What packs hold: as they say, else as the food's own pack; of what is sold in its liquid, the drained part. */
+function packed({ packs, holds }: Extract<Amount, { kind: 'pack' }>, food: Food): Written | undefined {
+  const known = food.facts.packs?.value[0];
+  if (holds?.kind === 'volume') return decimal(holds.mL.mul(packs), 'mL');
+  const grams = holds ? holds.g : known && new Fraction(known.grams);
+  if (!grams) return undefined;
+  const drained = known?.drainedG === undefined ? new Fraction(1) : new Fraction(known.drainedG, known.grams);
+  return decimal(grams.mul(packs).mul(drained), 'g');
+}
+
+/** The ends of a range, in the unit of its middle. */
+function ends(amount: Amount, { unit }: Written): Line['between'] {
+  if (amount.kind !== 'range') return undefined;
+  const end = (quantity: Quantity): Written => ({
+    n: inBase(quantity).div(MEASURES[unit].factor).toFraction(true),
+    unit,
+  });
+  return { from: end(amount.from), to: end(amount.to) };
+}
+
+/** Half of it first, then a taste. Common practice, no published source. */
+const TO_TASTE: Law = { law: 'to taste', first: '1/2' };
 
 /** Grams and millilitres are weighed to a tenth at best. */
 const decimal = (n: Fraction, unit: 'g' | 'mL'): Written => ({ n: n.round(1).toString(), unit });
@@ -113,6 +133,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     const { food } = line;
     const amount = food && writtenOf(line.amount, food);
     if (!food || !amount) return [];
+    const between = ends(line.amount, amount);
     const index = indexFoods([food]);
     const names = [food.name, ...(food.facts.names ?? [])].flatMap((each) => each.split(' '));
     const at = said.findIndex((text) => {
@@ -127,7 +148,13 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         id: `${n + 1}-${food.name.replace(/ /g, '-')}`,
         food: food.id,
         amount,
-        law: food.facts.kind === 'seasoning' ? SLOWER : { law: 'in proportion' },
+        law:
+          line.amount.kind === 'to taste'
+            ? TO_TASTE
+            : food.facts.kind === 'seasoning'
+              ? SLOWER
+              : { law: 'in proportion' },
+        ...(between ? { between } : {}),
         ...(line.form ? { form: line.form } : {}),
         ...(amount.unit === 'each' ? { prepared: true } : {}),
         ...(food.facts.uptake

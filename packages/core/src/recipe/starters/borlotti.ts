@@ -1,3 +1,4 @@
+import { bookFoodId } from '../../food/index.ts';
 import type { Revision } from '../revision.ts';
 import {
   after,
@@ -14,7 +15,7 @@ import {
   twoMonths,
   window,
   work,
-} from './write.ts';
+} from '../write/index.ts';
 
 export const borlotti: Revision = {
   name: 'Borlotti with onion',
@@ -28,6 +29,26 @@ export const borlotti: Revision = {
     beforeEating: 'Heat right through in their liquid.',
   },
   vessel: 'cooker',
+  versionName: 'from dry beans',
+  versions: [
+    {
+      id: 'tins',
+      name: 'from tins',
+      lines: [
+        {
+          line: 'borlotti beans',
+          food: bookFoodId('canned borlotti'),
+          // 500 g dry × 2.48, as they weigh cooked: a little over five drained cans of 240 g.
+          amount: { n: '1240', unit: 'g' },
+          form: 'drained, rinsed',
+          becomes: becomes(1),
+        },
+        { line: 'water', amount: { n: '250', unit: 'mL' }, becomes: becomes(0.6) },
+      ],
+      without: [],
+      skips: ['soak', 'drain', 'press'],
+    },
+  ],
   lines: [
     line('borlotti beans', '500', 'g', inProportion, 'soak', {
       form: 'dry, to be soaked',

@@ -12,7 +12,7 @@ import {
   slower,
   twoMonths,
   work,
-} from './write.ts';
+} from '../write/index.ts';
 
 export const kaleWithLeek: Revision = {
   name: 'Kale with leek',

@@ -12,7 +12,7 @@ import {
   slower,
   twoMonths,
   work,
-} from './write.ts';
+} from '../write/index.ts';
 
 /** Roast vegetables keep 65 to 80 % of their weight. Common practice, no published source. */
 const roasted = becomes(0.72);

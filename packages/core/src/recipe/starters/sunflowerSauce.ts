@@ -11,7 +11,7 @@ import {
   nobody,
   slower,
   work,
-} from './write.ts';
+} from '../write/index.ts';
 
 export const sunflowerSauce: Revision = {
   name: 'Sunflower-seed sauce with mustard',

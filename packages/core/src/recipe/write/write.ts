@@ -1,13 +1,17 @@
 import { bookFoodId, namedId } from '../../food/index.ts';
+import type { Medium } from '../../heat/index.ts';
 import { commonPractice, type MeasureName, type Sourced } from '../../quantity/index.ts';
 import type { After, Attention, Law, Line, TimeLaw, Window, WorkStep } from '../revision.ts';
 
-/** Short forms, so that a starter recipe reads like one. */
+/** Short forms, so that a recipe in code reads like one. */
 export const inProportion: Law = { law: 'in proportion' };
 /** Source: common practice, no published source: 1.5 times for each doubling, the rest after tasting. */
 export const slower: Law = { law: 'slower', exponent: 0.585 };
 export const perLoad: Law = { law: 'per load' };
 
+export const toTaste: Law = { law: 'to taste', first: '1/2' };
+
+export const look = (everyMinutes: number): Attention => ({ needs: 'look', everyMinutes });
 export const hands: Attention = { needs: 'hands' };
 export const nobody: Attention = { needs: 'nobody' };
 
@@ -17,6 +21,15 @@ export const fixed = (expected: number, earliest = expected, latest = expected):
   minutes: window(earliest, expected, latest),
 });
 export const byAmount = (minutes: number, perKg: number): TimeLaw => ({ law: 'by amount', minutes, perKg });
+
+export const byLoad = (minutes: number, perLoad: number): TimeLaw => ({ law: 'by load', minutes, perLoad });
+export const byPieceSize = (minutes: Window, atCm: number, cm: number, medium: Medium): TimeLaw => ({
+  law: 'by piece size',
+  minutes,
+  atCm,
+  cm,
+  medium,
+});
 
 export const after = (step: string, min = 0, max: number | null = null): After => ({ step, min, max });
 

@@ -1,0 +1,19 @@
+import type { Revision } from '@kestrel-ridge/core/recipe';
+import { farroSalad, hazelnutCream, hutPlate, ridgeWrap } from './cold.ts';
+import { milletBake, swedeFritters, whateverRoot } from './oven.ts';
+import { cabbageInCider, celeriacInItsSauce, lentilPot, twoPulsePot } from './pots.ts';
+
+/** Dishes of the hut that say more than a text can: entries over time, kept water, slots, methods, versions, tins, pieces. */
+export const HUT_DISHES: readonly Revision[] = [
+  twoPulsePot,
+  lentilPot,
+  celeriacInItsSauce,
+  cabbageInCider,
+  whateverRoot,
+  milletBake,
+  swedeFritters,
+  hazelnutCream,
+  farroSalad,
+  ridgeWrap,
+  hutPlate,
+];

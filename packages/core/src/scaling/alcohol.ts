@@ -1,0 +1,69 @@
+import type { Reasoned } from '../quantity/index.ts';
+import type { Revision, Step } from '../recipe/index.ts';
+import type { ScaledBatch } from './scaleBatch.ts';
+
+/** Share of the alcohol that is left after so many minutes of simmering. Source: USDA retention table (from memory). It is never nothing. */
+const LEFT_AFTER: readonly (readonly [minutes: number, share: number])[] = [
+  [0, 0.85],
+  [15, 0.4],
+  [30, 0.35],
+  [60, 0.25],
+  [150, 0.05],
+];
+
+/**
+ * Share of the alcohol that is left, between the rows of the table.
+ * @example alcoholLeft(15) // => 0.4
+ */
+export function alcoholLeft(minutes: number): number {
+  const after = LEFT_AFTER.findIndex(([at]) => at >= minutes);
+  const [high, low] = [LEFT_AFTER[after], LEFT_AFTER[after - 1]];
+  if (!high) return LEFT_AFTER.at(-1)?.[1] ?? 0;
+  if (!low) return high[1];
+  return low[1] + ((high[1] - low[1]) * (minutes - low[0])) / (high[0] - low[0]);
+}
+
+/** Grams of alcohol in a portion after cooking; undefined where none goes in. */
+export function alcoholPerPortion(batch: ScaledBatch): Reasoned<number> | undefined {
+  const parts = batch.lines.flatMap(({ line, food, grams }) => {
+    const per100 = food.facts.composition?.value.alcoholG;
+    if (!per100 || !grams) return [];
+    const simmers = Math.max(...line.into.map(({ step }) => hotMinutesFrom(batch.recipe, step)));
+    const in_ = (grams.g.valueOf() * per100) / 100 / batch.portions.valueOf();
+    const left = in_ * alcoholLeft(simmers);
+    return [{ food, in_, simmers, left }];
+  });
+  if (parts.length === 0) return undefined;
+  const value = parts.reduce((sum, { left }) => sum + left, 0);
+  return {
+    value,
+    because: {
+      rule: 'alcohol that goes in × what is left after simmering ÷ portions',
+      figure: `${value.toFixed(1)} g`,
+      parts: parts.map(({ food, in_, simmers, left }) => ({
+        rule: `${food.name}: ${in_.toFixed(1)} g × ${Math.round(alcoholLeft(simmers) * 100)} % left after ${simmers} min`,
+        figure: `${left.toFixed(1)} g`,
+      })),
+      source: 'USDA retention table (from memory)',
+    },
+  };
+}
+
+/** Minutes over heat from a step on. */
+function hotMinutesFrom({ steps, uses }: Revision, from: string): number {
+  const order = steps.map((step) => step.id);
+  const hot = (step: Step) =>
+    uses.some(
+      (use) =>
+        use.station !== 'jug' &&
+        order.indexOf(use.from) <= order.indexOf(step.id) &&
+        order.indexOf(step.id) <= order.indexOf(use.to),
+    );
+  return steps.slice(Math.max(0, order.indexOf(from))).reduce((sum, step) => {
+    if (!hot(step)) return sum;
+    if (step.kind === 'pressure') return sum + step.hold.expected;
+    if (step.kind === 'ahead') return sum;
+    const { time } = step;
+    return sum + (typeof time.minutes === 'number' ? time.minutes : time.minutes.expected);
+  }, 0);
+}
