@@ -2,6 +2,7 @@ import { Module, RequestMethod } from '@nestjs/common';
 import { LoggerModule } from 'nestjs-pino';
 import { CommandModule } from './command/command.module.ts';
 import { DatabaseModule } from './database/database.module.ts';
+import { FoodModule } from './food/food.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
 import { LiveModule } from './live/live.module.ts';
@@ -29,6 +30,7 @@ import { WeekModule } from './week/week.module.ts';
     CommandModule,
     HealthModule,
     KitchenModule,
+    FoodModule,
     StockModule,
     RecipeModule,
     WeekModule,

@@ -10,7 +10,7 @@ import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.ts';
 import { Database } from './database/database.ts';
 import { migrate } from './database/migrate.ts';
-import { followBook } from './kitchen/followBook.ts';
+import { followBook } from './food/followBook.ts';
 import { ProblemFilter } from './problem/problem.filter.ts';
 import { validation } from './problem/validation.ts';
 

@@ -199,9 +199,12 @@ const cases: readonly [what: string, method: 'POST' | 'PUT', path: () => string,
     [
       'a swap by no amount',
       'PUT',
-      () => `batches/${batch()}/swaps`,
-      () => ({ swaps: [{ line: 'x', food: bookFoodId('leek'), amount: { n: 'some', unit: 'g' } }], version: 1 }),
-      'swaps.0.amount.n',
+      () => `batches/${batch()}/choice`,
+      () => ({
+        choice: { swaps: [{ line: 'x', food: bookFoodId('leek'), amount: { n: 'some', unit: 'g' } }] },
+        version: 1,
+      }),
+      'choice.swaps.0.amount.n',
     ],
   ];
 

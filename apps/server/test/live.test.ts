@@ -4,7 +4,7 @@ import type { KitchenState } from '@kestrel-ridge/core/formats';
 import { Sequelize } from 'sequelize';
 import { migrate } from '../src/database/migrate.ts';
 import { Database } from '../src/database/database.ts';
-import { followBook } from '../src/kitchen/followBook.ts';
+import { followBook } from '../src/food/followBook.ts';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 
 let server: KitchenServer;
@@ -57,16 +57,16 @@ test('migrations run once, also when two servers start together', async () => {
   const two = [new Sequelize(url, { logging: false }), new Sequelize(url, { logging: false })];
   expect(await Promise.all(two.map((each) => migrate(each)))).toEqual([[], []]);
   await Promise.all(two.map((each) => each.close()));
-  expect(await server.sql('SELECT name FROM migration')).toHaveLength(3);
+  expect(await server.sql('SELECT name FROM migration')).toHaveLength(4);
 });
 
-test('an older kitchen follows the book: what is missing comes, what was mended is mended, what was overruled stays', async () => {
+test('an older kitchen follows the book: what is missing comes, what was mended is mended, what the kitchen knows itself stays', async () => {
   const leek = bookFoodId('leek');
   const swede = bookFoodId('swede');
   const salt = bookFoodId('salt');
   await server.sql('DELETE FROM food WHERE id = $1', [bookFoodId('teff')]);
   await server.sql(`UPDATE food SET facts = '{"kind":"vegetable","base":"g"}' WHERE id = $1`, [swede]);
-  await server.sql(`UPDATE food SET facts = '{"kind":"vegetable","base":"g"}', overruled = true WHERE id = $1`, [leek]);
+  await server.sql(`UPDATE food SET own = '{"gramsPerCup": 91}' WHERE id = $1`, [leek]);
   const before = await server.sql<{ facts: object }>('SELECT facts FROM food WHERE id = $1', [salt]);
   await followBook(server.app.get(Database));
   expect(await server.sql('SELECT 1 FROM food WHERE id = $1', [bookFoodId('teff')])).toHaveLength(1);
@@ -74,9 +74,8 @@ test('an older kitchen follows the book: what is missing comes, what was mended 
     (await server.sql<{ facts: { ediblePart?: object } }>('SELECT facts FROM food WHERE id = $1', [swede]))[0]?.facts
       .ediblePart,
   ).toBeDefined();
-  expect((await server.sql<{ facts: object }>('SELECT facts FROM food WHERE id = $1', [leek]))[0]?.facts).toEqual({
-    kind: 'vegetable',
-    base: 'g',
+  expect((await server.sql<{ own: object }>('SELECT own FROM food WHERE id = $1', [leek]))[0]?.own).toEqual({
+    gramsPerCup: 91,
   });
   expect(await server.sql('SELECT facts FROM food WHERE id = $1', [salt])).toEqual(before);
 });

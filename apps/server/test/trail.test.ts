@@ -28,13 +28,13 @@ afterAll(() => server.close());
 describe('a swap in one batch', () => {
   test('changes what is taken, booked and labelled, not the recipe; a line that is not there is refused', async () => {
     const batch = await batchOf('Sunflower-seed sauce with mustard');
-    const path = `${at}/batches/${batch.id}/swaps`;
+    const path = `${at}/batches/${batch.id}/choice`;
     const swap = { line: 'sunflower seeds', food: bookFoodId('hazelnuts'), amount: { n: '160', unit: 'g' } };
     expect(
-      await server.send('PUT', path, { swaps: [{ ...swap, line: 'gold' }], version: batch.version }),
-    ).toMatchObject({ status: 422, body: { errors: [{ field: 'swaps' }] } });
-    const swapped = await server.send<BatchState>('PUT', path, { swaps: [swap], version: batch.version });
-    expect(swapped).toMatchObject({ status: 200, body: { swaps: [swap] } });
+      await server.send('PUT', path, { choice: { swaps: [{ ...swap, line: 'gold' }] }, version: batch.version }),
+    ).toMatchObject({ status: 422, body: { errors: [{ field: 'choice.swaps' }] } });
+    const swapped = await server.send<BatchState>('PUT', path, { choice: { swaps: [swap] }, version: batch.version });
+    expect(swapped).toMatchObject({ status: 200, body: { choice: { swaps: [swap] } } });
     const boxes = [{ id: randomUUID(), place: await placeOf('fridge'), portions: 14 }];
     expect(
       (

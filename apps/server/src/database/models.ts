@@ -1,6 +1,6 @@
 import type { Sequelize } from 'sequelize';
 import { CommandRow } from '../command/command.model.ts';
-import { FoodRow } from '../kitchen/food.model.ts';
+import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from '../recipe/recipe.model.ts';

@@ -88,6 +88,49 @@ class BoxDto {
   mL: number;
 }
 
+class RiceCookerDto {
+  @ApiProperty()
+  @IsNumber({}, between('rice cooker', 0.3, 10, 'litres'))
+  @Min(0.3, between('rice cooker', 0.3, 10, 'litres'))
+  @Max(10, between('rice cooker', 0.3, 10, 'litres'))
+  litres: number;
+}
+class MicrowaveDto {
+  @ApiProperty()
+  @IsInt(between('microwave’s power', 300, 3000, 'watts'))
+  @Min(300, between('microwave’s power', 300, 3000, 'watts'))
+  @Max(3000, between('microwave’s power', 300, 3000, 'watts'))
+  watts: number;
+  @ApiProperty()
+  @IsNumber({}, between('microwave dish', 0.3, 10, 'litres'))
+  @Min(0.3, between('microwave dish', 0.3, 10, 'litres'))
+  @Max(10, between('microwave dish', 0.3, 10, 'litres'))
+  dishLitres: number;
+}
+class AirFryerDto {
+  @ApiProperty()
+  @IsInt(between('air fryer’s basket', 100, 3000, 'cm²'))
+  @Min(100, between('air fryer’s basket', 100, 3000, 'cm²'))
+  @Max(3000, between('air fryer’s basket', 100, 3000, 'cm²'))
+  basketCm2: number;
+}
+class OwnLossDto {
+  @ApiProperty()
+  @IsNumber({}, between('loss of a pot', 0, 2000, 'mL'))
+  @Min(0, between('loss of a pot', 0, 2000, 'mL'))
+  @Max(2000, between('loss of a pot', 0, 2000, 'mL'))
+  value: number;
+  @ApiProperty() @IsString() @Length(1, 80) source: string;
+}
+class GrainLossDto {
+  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) 'sealed cooker'?: OwnLossDto;
+  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) hob?: OwnLossDto;
+  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) 'rice cooker'?: OwnLossDto;
+}
+class OwnFiguresDto {
+  @IsOptional() @ValidateNested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
+}
+
 export class EquipmentDto {
   @ApiProperty()
   @IsNumber({}, between('altitude', 0, 5000, 'm'))
@@ -126,6 +169,20 @@ export class EquipmentDto {
   @Min(1, between('largest pot', 1, 60, 'litres'))
   @Max(60, between('largest pot', 1, 60, 'litres'))
   potLitres: number;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsNumber({}, between('width of the pot', 8, 60, 'cm'))
+  @Min(8, between('width of the pot', 8, 60, 'cm'))
+  @Max(60, between('width of the pot', 8, 60, 'cm'))
+  potAcrossCm?: number;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => RiceCookerDto)
+  riceCooker?: RiceCookerDto;
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => MicrowaveDto) microwave?: MicrowaveDto;
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => AirFryerDto) airFryer?: AirFryerDto;
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => OwnFiguresDto) own?: OwnFiguresDto;
   @ApiProperty() @ValidateNested() @Type(() => JugDto) jug: JugDto;
   @ApiProperty({ type: () => [BoxDto] })
   @IsArray()

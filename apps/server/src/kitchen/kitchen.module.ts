@@ -33,12 +33,6 @@ class KitchenController {
   change(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: ChangeKitchenDto) {
     return this.kitchens.change(kitchen, key, dto);
   }
-
-  @ApiOperation({ summary: 'The foods this kitchen knows, bought and made' })
-  @Get(':kitchen/foods')
-  foods(@InKitchen() kitchen: string) {
-    return this.kitchens.foods(kitchen);
-  }
 }
 
 @Module({ controllers: [KitchenController], providers: [KitchenService] })

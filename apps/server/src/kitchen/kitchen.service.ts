@@ -1,4 +1,4 @@
-import type { FoodState, KitchenName, KitchenState } from '@kestrel-ridge/core/formats';
+import type { KitchenName, KitchenState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { BOOK } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
@@ -6,7 +6,7 @@ import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
-import { FoodRow } from './food.model.ts';
+import { FoodRow } from '../food/food.model.ts';
 import type { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
 import { KitchenRow } from './kitchen.model.ts';
 import { PlaceRow } from './place.model.ts';
@@ -33,14 +33,6 @@ export class KitchenService {
     });
     if (!state) throw refuse({ code: 'not found', what: 'kitchen' });
     return state;
-  }
-
-  foods(kitchen: string): Promise<readonly FoodState[]> {
-    return this.database.inKitchen(kitchen, async (transaction) =>
-      (await FoodRow.findAll({ where: { kitchen }, order: ['name'], transaction })).map(
-        ({ id, name, facts, recipe }) => ({ id, name, facts, recipe }),
-      ),
-    );
   }
 
   /** A new kitchen, with its places and the book of foods. */

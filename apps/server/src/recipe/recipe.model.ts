@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { fresh, json, key, keyNumber, text, yesNo } from '../database/columns.ts';
+import { fresh, json, key, keyNumber, moment, text, yesNo } from '../database/columns.ts';
 
 export class RecipeRow extends Model<InferAttributes<RecipeRow>, InferCreationAttributes<RecipeRow>> {
   declare kitchen: string;
@@ -24,12 +24,22 @@ export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreati
   declare number: number;
   declare document: Revision;
   declare cooked: CreationOptional<boolean>;
+  declare madeAt: CreationOptional<Date>;
+  declare why: CreationOptional<string>;
 
   static attach(sequelize: Sequelize): void {
-    RevisionRow.init(fresh({ kitchen: key, recipe: key, number: keyNumber, document: json, cooked: yesNo }), {
-      sequelize,
-      tableName: 'revision',
-    });
+    RevisionRow.init(
+      fresh({
+        kitchen: key,
+        recipe: key,
+        number: keyNumber,
+        document: json,
+        cooked: yesNo,
+        madeAt: { ...moment, field: 'made_at' },
+        why: text,
+      }),
+      { sequelize, tableName: 'revision' },
+    );
   }
 }
 

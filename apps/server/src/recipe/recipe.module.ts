@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Module, Post } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { CommandKey, InKitchen } from '../command/params.ts';
-import { AddRecipeDto } from './recipe.dto.ts';
+import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
+import { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
 import { RecipeService } from './recipe.service.ts';
 
 @ApiTags('recipes')
@@ -20,6 +20,18 @@ class RecipeController {
   @Post()
   add(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: AddRecipeDto) {
     return this.recipes.add(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'All revisions of a recipe, the newest first' })
+  @Get(':id/revisions')
+  revisions(@InKitchen() kitchen: string, @ItsId() id: string) {
+    return this.recipes.revisions(kitchen, id);
+  }
+
+  @ApiOperation({ summary: 'A new revision; the ones before it stay as they are' })
+  @Post(':id/revisions')
+  revise(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: ReviseRecipeDto) {
+    return this.recipes.revise(kitchen, key, id, dto);
   }
 }
 

@@ -1,23 +1,19 @@
-import type { Fault, RecipeState } from '@kestrel-ridge/core/formats';
+import type { Fault, RecipeState, RevisionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import type { Food } from '@kestrel-ridge/core/food';
-import { done, isMeasureName, refused } from '@kestrel-ridge/core/quantity';
-import { componentFood, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
+import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { componentFood, foodsOfRecipe, type Revision } from '@kestrel-ridge/core/recipe';
 import type { Transaction } from 'sequelize';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
-import { FoodRow } from '../kitchen/food.model.ts';
-import type { Refusal } from '../problem/problem.ts';
-import type { AddRecipeDto } from './recipe.dto.ts';
+import { FoodRow, foodOf } from '../food/food.model.ts';
+import { refuse, type Refusal } from '../problem/problem.ts';
+import type { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from './recipe.model.ts';
+import { isShaped, NO_RECIPE, shapeFaults } from './shapeFaults.ts';
 
 export const foodsOf = async (kitchen: string, transaction: Transaction): Promise<ReadonlyMap<string, Food>> =>
-  new Map(
-    (await FoodRow.findAll({ where: { kitchen }, transaction })).map(({ id, name, facts }) => [
-      id,
-      { id, name, facts },
-    ]),
-  );
+  new Map((await FoodRow.findAll({ where: { kitchen }, transaction })).map((row) => [row.id, foodOf(row)]));
 
 @Injectable()
 export class RecipeService {
@@ -52,89 +48,103 @@ export class RecipeService {
     return this.commands.run(
       { kitchen, key, name: 'add recipe', body: dto, touches: ['recipes', 'week'] },
       async ({ transaction }) => {
-        const { document } = dto;
-        if (!isShaped(document)) return refused<Refusal>({ code: 'invalid', faults: [NO_RECIPE] });
         const foods = await foodsOf(kitchen, transaction);
-        const faults = shapeFaults(document, foods);
-        if (faults.length > 0) return refused<Refusal>({ code: 'invalid', faults });
+        const checked = cookable(dto.document, foods);
+        if (!checked.ok) return checked;
+        const document = checked.value;
         if (await RecipeRow.findOne({ where: { kitchen, name: document.name }, transaction }))
           return refused<Refusal>({
             code: 'invalid',
-            faults: [
-              {
-                field: 'document.name',
-                fault: `There is a recipe "${document.name}" already.`,
-                remedy: 'Choose another name.',
-              },
-            ],
+            faults: [nameTaken(document.name)],
           });
         await RecipeRow.create({ kitchen, id: dto.id, name: document.name }, { transaction });
-        await RevisionRow.create({ kitchen, recipe: dto.id, number: 1, document }, { transaction });
-        await RevisionFoodRow.bulkCreate(
-          [...new Set(document.lines.map((line) => line.food))].map((food) => ({
-            kitchen,
-            recipe: dto.id,
-            number: 1,
-            food,
-          })),
-          { transaction },
-        );
+        await addRevision({ kitchen, recipe: dto.id, number: 1, document, why: 'written down' }, transaction);
         await FoodRow.create({ kitchen, ...componentFood(document, foods), recipe: dto.id }, { transaction });
         return done({ id: dto.id, number: 1 });
       },
     );
   }
+
+  /** All of them, the newest first. */
+  async revisions(kitchen: string, recipe: string): Promise<readonly RevisionState[]> {
+    const rows = await this.database.inKitchen(kitchen, (transaction) =>
+      RevisionRow.findAll({ where: { kitchen, recipe }, order: [['number', 'DESC']], transaction }),
+    );
+    if (rows.length === 0) throw refuse({ code: 'not found', what: 'recipe' });
+    return rows.map(({ number, document, madeAt, why, cooked }) => ({
+      number,
+      document,
+      madeAt: madeAt.toISOString(),
+      why,
+      cooked,
+    }));
+  }
+
+  /** A recipe as it shall be from now on. What was cooked or planned by an older revision keeps it. */
+  revise(
+    kitchen: string,
+    key: string,
+    id: string,
+    dto: ReviseRecipeDto,
+  ): Promise<{ readonly id: string; readonly number: number }> {
+    return this.commands.run(
+      { kitchen, key, name: 'revise recipe', body: { id, ...dto }, touches: ['recipes', 'kitchen', 'week'] },
+      async ({ transaction }) => {
+        const recipe = await RecipeRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
+        const newest = await RevisionRow.findOne({
+          where: { kitchen, recipe: id },
+          order: [['number', 'DESC']],
+          transaction,
+        });
+        if (!recipe || !newest) return refused<Refusal>({ code: 'not found', what: 'recipe' });
+        if (newest.number !== dto.follows)
+          return refused<Refusal>({
+            code: 'stale',
+            what: 'recipe',
+            now: { id, name: recipe.name, number: newest.number, document: newest.document },
+          });
+        const foods = await foodsOf(kitchen, transaction);
+        const checked = cookable(dto.document, foods);
+        if (!checked.ok) return checked;
+        const document: Revision = {
+          ...checked.value,
+          // What it yields stays the same food, whatever it is called: boxes on the shelf belong to it.
+          component: { ...checked.value.component, id: newest.document.component.id },
+        };
+        const other = await RecipeRow.findOne({ where: { kitchen, name: document.name }, transaction });
+        if (other && other.id !== id) return refused<Refusal>({ code: 'invalid', faults: [nameTaken(document.name)] });
+        const number = newest.number + 1;
+        await recipe.update({ name: document.name }, { transaction });
+        await addRevision({ kitchen, recipe: id, number, document, why: dto.why }, transaction);
+        const { name, facts } = componentFood(document, foods);
+        await FoodRow.update({ name, facts }, { where: { kitchen, id: document.component.id }, transaction });
+        return done({ id, number });
+      },
+    );
+  }
 }
 
-const NO_RECIPE: Fault = {
-  field: 'document',
-  fault: 'This is no recipe.',
-  remedy: 'It needs a name, a component, lines, steps and uses.',
-};
+const nameTaken = (name: string): Fault => ({
+  field: 'document.name',
+  fault: `There is a recipe "${name}" already.`,
+  remedy: 'Choose another name.',
+});
 
-/** What a document must have before it may be called a recipe. */
-function isShaped(document: unknown): document is Revision {
-  const { name, component, lines, steps, uses } = document as Record<string, unknown>;
-  const lineIs = (line: unknown) =>
-    typeof line === 'object' &&
-    line !== null &&
-    'amount' in line &&
-    'law' in line &&
-    'into' in line &&
-    Array.isArray(line.into);
-  const stepIs = (step: unknown) =>
-    typeof step === 'object' && step !== null && 'after' in step && Array.isArray(step.after);
-  return (
-    typeof name === 'string' &&
-    typeof component === 'object' &&
-    component !== null &&
-    Array.isArray(lines) &&
-    lines.every(lineIs) &&
-    Array.isArray(steps) &&
-    steps.every(stepIs) &&
-    Array.isArray(uses)
+/** A document that may be called a recipe and can be cooked with the foods of this kitchen. */
+function cookable(document: unknown, foods: ReadonlyMap<string, Food>): Outcome<Revision, Refusal> {
+  if (!isShaped(document)) return refused({ code: 'invalid', faults: [NO_RECIPE] });
+  const faults = shapeFaults(document, foods);
+  return faults.length > 0 ? refused({ code: 'invalid', faults }) : done(document);
+}
+
+async function addRevision(
+  revision: { kitchen: string; recipe: string; number: number; document: Revision; why: string },
+  transaction: Transaction,
+): Promise<void> {
+  const { kitchen, recipe, number, document } = revision;
+  await RevisionRow.create(revision, { transaction });
+  await RevisionFoodRow.bulkCreate(
+    foodsOfRecipe(document).map((food) => ({ kitchen, recipe, number, food })),
+    { transaction },
   );
-}
-
-/** Foods, measures and amounts that this kitchen can read; then core says whether it can be cooked. */
-function shapeFaults(document: Revision, foods: ReadonlyMap<string, Food>): readonly Fault[] {
-  const strange = document.lines.flatMap((line): Fault[] => {
-    const field = `document.lines.${line.id}`;
-    if (!foods.has(line.food))
-      return [{ field, fault: 'It names a food that this kitchen does not know.', remedy: 'Add the food first.' }];
-    if (!isMeasureName(line.amount.unit))
-      return [
-        {
-          field,
-          fault: `"${String(line.amount.unit)}" is no measure.`,
-          remedy: 'Use g, kg, mL, L, tsp, tbsp, cup or each.',
-        },
-      ];
-    if (!/^\d+( \d+\/\d+|\/\d+|\.\d+)?$/.test(line.amount.n))
-      return [{ field, fault: `"${line.amount.n}" is no amount.`, remedy: 'Write 2, 1/2, 1 1/2 or 0.5.' }];
-    return [];
-  });
-  return strange.length > 0
-    ? strange
-    : faultsOf(document).map((fault) => ({ ...fault, field: `document.${fault.field}` }));
 }

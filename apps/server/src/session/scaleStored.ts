@@ -1,5 +1,5 @@
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import { applySwaps } from '@kestrel-ridge/core/recipe';
+import { cookedAs } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import type { Transaction } from 'sequelize';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
@@ -17,5 +17,6 @@ export async function scaleStored(batch: BatchRow, transaction: Transaction): Pr
   });
   const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
   const foods = await foodsOf(kitchen, transaction);
-  return scaleBatch(applySwaps(document, batch.swaps, foods), new Fraction(batch.portions), foods, equipment);
+  const cooked = cookedAs(document, batch.choice, foods);
+  return scaleBatch(cooked, new Fraction(batch.portions), foods, equipment, batch.finals);
 }

@@ -4,9 +4,12 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsISO8601,
+  IsObject,
+  IsOptional,
   IsString,
   Length,
   Matches,
@@ -49,26 +52,79 @@ export class ChangeBatchDto {
 
 class WrittenDto {
   @ApiProperty({ example: '200' })
-  @Matches(/^\d{1,6}( \d+\/\d+|\/\d+|\.\d+)?$/, { message: 'The amount of the swap is no amount. Write 200 or 1/2.' })
+  @Matches(/^\d{1,6}( \d+\/\d+|\/\d+|\.\d+)?$/, { message: 'The amount is no amount. Write 200 or 1/2.' })
   n: string;
   @ApiProperty({ enum: Object.keys(MEASURES) })
-  @IsIn(Object.keys(MEASURES), { message: 'The measure of the swap is not known. Use g, mL or a spoon.' })
+  @IsIn(Object.keys(MEASURES), { message: 'The measure is not known. Use g, mL or a spoon.' })
   unit: MeasureName;
 }
 
+const LINE = { message: 'The line is missing. Reload the page.' };
+
 class SwapDto {
-  @ApiProperty() @IsString() @Length(1, 120, { message: 'The line to swap is missing. Reload the page.' }) line: string;
+  @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
   @Id('food') food: string;
+  @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
+  @ApiProperty({ required: false, type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @IsString({ each: true })
+  skips?: string[];
+  @ApiProperty({ required: false, type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @IsString({ each: true })
+  without?: string[];
+}
+
+class FillDto {
+  @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
+  @Id('food') food: string;
+}
+
+class FinalDto {
+  @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
   @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
 }
 
-export class SwapBatchDto {
-  @ApiProperty({ type: () => [SwapDto] })
-  @IsArray({ message: 'The swaps are missing. Reload the page.' })
+class ChoiceDto {
+  @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(1, 60) method?: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(1, 60) version?: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsBoolean() eatenToday?: boolean;
+  @ApiProperty({ required: false, type: () => [FillDto] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => FillDto)
+  fills?: FillDto[];
+  @ApiProperty({ required: false, type: () => [SwapDto] })
+  @IsOptional()
+  @IsArray()
   @ArrayMaxSize(40)
   @ValidateNested({ each: true })
   @Type(() => SwapDto)
-  swaps: SwapDto[];
+  swaps?: SwapDto[];
+}
+
+export class ChooseForBatchDto {
+  @ApiProperty({ type: () => ChoiceDto })
+  @IsObject({ message: 'The choice is missing. Reload the page.' })
+  @ValidateNested()
+  @Type(() => ChoiceDto)
+  choice: ChoiceDto;
+  @Seen() version: number;
+}
+
+export class LogFinalsDto {
+  @ApiProperty({ type: () => [FinalDto] })
+  @IsArray({ message: 'The amounts are missing. Reload the page.' })
+  @ArrayMaxSize(80)
+  @ValidateNested({ each: true })
+  @Type(() => FinalDto)
+  finals: FinalDto[];
   @Seen() version: number;
 }
 

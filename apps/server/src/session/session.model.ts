@@ -1,4 +1,5 @@
-import type { Swap } from '@kestrel-ridge/core/recipe';
+import type { Choice } from '@kestrel-ridge/core/recipe';
+import type { Final } from '@kestrel-ridge/core/scaling';
 import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
 import {
   Model,
@@ -42,7 +43,8 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
   declare revision: number;
   declare portions: string;
   declare freezePortions: string;
-  declare swaps: CreationOptional<readonly Swap[]>;
+  declare choice: CreationOptional<Choice>;
+  declare finals: CreationOptional<readonly Final[]>;
   declare status: CreationOptional<BatchStatus>;
   declare costUsedMinor: CreationOptional<string | null>;
   declare costTillMinor: CreationOptional<string | null>;
@@ -60,7 +62,8 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
         revision: integer,
         portions: numeric,
         freezePortions: { ...numeric, field: 'freeze_portions' },
-        swaps: json,
+        choice: json,
+        finals: json,
         status: text,
         costUsedMinor: { ...bigint, field: 'cost_used_minor' },
         costTillMinor: { ...bigint, field: 'cost_till_minor' },

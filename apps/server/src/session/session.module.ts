@@ -6,8 +6,9 @@ import {
   AddSessionDto,
   ChangeBatchDto,
   ChangeSessionDto,
+  ChooseForBatchDto,
   DropBatchDto,
-  SwapBatchDto,
+  LogFinalsDto,
 } from './session.dto.ts';
 import { SessionService } from './session.service.ts';
 
@@ -46,10 +47,16 @@ class SessionController {
     return this.sessions.changeBatch(kitchen, key, id, dto);
   }
 
-  @ApiOperation({ summary: 'Put other foods into lines of this batch; the recipe is not touched' })
-  @Put('batches/:id/swaps')
-  swap(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: SwapBatchDto) {
-    return this.sessions.swapInBatch(kitchen, key, id, dto);
+  @ApiOperation({ summary: 'Method, version, fills of slots and swaps of this batch; the recipe is not touched' })
+  @Put('batches/:id/choice')
+  choose(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: ChooseForBatchDto) {
+    return this.sessions.choose(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'What really went in, where it was not what was planned' })
+  @Put('batches/:id/finals')
+  logFinals(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: LogFinalsDto) {
+    return this.sessions.logFinals(kitchen, key, id, dto);
   }
 
   @ApiOperation({ summary: 'Leave a dish out of the session' })

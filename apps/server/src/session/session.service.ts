@@ -1,12 +1,21 @@
 import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import type { Revision } from '@kestrel-ridge/core/recipe';
 import type { Transaction } from 'sequelize';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
-import { FoodRow } from '../kitchen/food.model.ts';
+import { FoodRow } from '../food/food.model.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import type { Refusal } from '../problem/problem.ts';
-import type { AddBatchDto, AddSessionDto, ChangeBatchDto, ChangeSessionDto, SwapBatchDto } from './session.dto.ts';
+import { choiceFaults, noLine } from './choiceFaults.ts';
+import type {
+  AddBatchDto,
+  AddSessionDto,
+  ChangeBatchDto,
+  ChangeSessionDto,
+  ChooseForBatchDto,
+  LogFinalsDto,
+} from './session.dto.ts';
 import { BatchRow, SessionRow } from './session.model.ts';
 import { batchState, sessionState } from './session.state.ts';
 
@@ -99,33 +108,37 @@ export class SessionService {
     );
   }
 
-  /** Other foods in lines of this batch; all swaps that hold are sent, so an empty list takes them back. */
-  swapInBatch(kitchen: string, key: string, id: string, dto: SwapBatchDto): Promise<BatchState> {
-    const command = { kitchen, key, name: 'swap in batch', body: { id, ...dto } };
+  /** All choices that hold are sent, so an empty one takes them back. */
+  choose(kitchen: string, key: string, id: string, dto: ChooseForBatchDto): Promise<BatchState> {
+    const command = { kitchen, key, name: 'choose for batch', body: { id, ...dto } };
     return this.onBatch(command, id, dto.version, async ({ transaction }, row) => {
-      const { document } = await RevisionRow.findOne({
-        where: { kitchen, recipe: row.recipe, number: row.revision },
-        transaction,
-        rejectOnEmpty: true,
-      });
-      const foods = await FoodRow.count({ where: { kitchen, id: dto.swaps.map((swap) => swap.food) }, transaction });
-      if (foods < new Set(dto.swaps.map((swap) => swap.food)).size)
-        return refused<Refusal>({ code: 'not found', what: 'food' });
-      const strange = dto.swaps.find((swap) => !document.lines.some((line) => line.id === swap.line));
-      if (strange)
-        return refused<Refusal>({
-          code: 'invalid',
-          faults: [
-            {
-              field: 'swaps',
-              fault: `The recipe has no line "${strange.line}".`,
-              remedy: 'Reload the page and choose the line again.',
-            },
-          ],
-        });
-      await row.update({ swaps: dto.swaps, version: row.version + 1 }, { transaction });
+      const { choice } = dto;
+      const document = await documentOf(row, transaction);
+      const wanted = [...(choice.swaps ?? []), ...(choice.fills ?? [])].map(({ food }) => food);
+      const foods = await FoodRow.count({ where: { kitchen, id: wanted }, transaction });
+      if (foods < new Set(wanted).size) return refused<Refusal>({ code: 'not found', what: 'food' });
+      const faults = choiceFaults(document, choice);
+      if (faults.length > 0) return refused<Refusal>({ code: 'invalid', faults });
+      await row.update({ choice, version: row.version + 1 }, { transaction });
       return done(batchState(row));
     });
+  }
+
+  /** Until it is put away: what is booked then goes by what really went in. */
+  logFinals(kitchen: string, key: string, id: string, dto: LogFinalsDto): Promise<BatchState> {
+    return this.commands.run(
+      { kitchen, key, name: 'log finals', body: { id, ...dto }, touches: ['week'] },
+      async ({ transaction }) => {
+        const batch = await lockPlannedBatch(kitchen, id, dto.version, transaction);
+        if (!batch.ok) return batch;
+        const row = batch.value;
+        const { lines } = await documentOf(row, transaction);
+        const strange = dto.finals.find((final) => !lines.some((line) => line.id === final.line));
+        if (strange) return refused<Refusal>({ code: 'invalid', faults: [noLine('finals', strange.line)] });
+        await row.update({ finals: dto.finals, version: row.version + 1 }, { transaction });
+        return done(batchState(row));
+      },
+    );
   }
 
   dropBatch(kitchen: string, key: string, id: string, version: number): Promise<BatchState> {
@@ -153,6 +166,15 @@ export class SessionService {
       return session.ok ? work(scope, batch.value) : session;
     });
   }
+}
+
+async function documentOf({ kitchen, recipe, revision }: BatchRow, transaction: Transaction): Promise<Revision> {
+  const row = await RevisionRow.findOne({
+    where: { kitchen, recipe, number: revision },
+    transaction,
+    rejectOnEmpty: true,
+  });
+  return row.document;
 }
 
 /** A batch that may still be changed, as the client saw it. */

@@ -18,7 +18,8 @@ export const batchState = (row: BatchRow): BatchState => ({
   revision: row.revision,
   portions: plainDecimal(row.portions),
   freezePortions: plainDecimal(row.freezePortions),
-  swaps: row.swaps,
+  choice: row.choice,
+  finals: row.finals,
   status: row.status,
   cost:
     row.costUsedMinor === null

@@ -9,7 +9,7 @@ import { Clock } from '../command/clock.ts';
 import { CommandRow } from '../command/command.model.ts';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
-import { FoodRow } from '../kitchen/food.model.ts';
+import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';

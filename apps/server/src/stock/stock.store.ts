@@ -1,10 +1,10 @@
 import type { LotState } from '@kestrel-ridge/core/formats';
-import type { FoodFacts, PlaceKind } from '@kestrel-ridge/core/food';
+import type { Food, PlaceKind } from '@kestrel-ridge/core/food';
 import { Fraction, day, type Day } from '@kestrel-ridge/core/quantity';
 import type { Lot, LotDates } from '@kestrel-ridge/core/stock';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
-import { FoodRow } from '../kitchen/food.model.ts';
+import { FoodRow, foodOf } from '../food/food.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import { LotRow } from './stock.model.ts';
 
@@ -64,7 +64,7 @@ export async function lockShelf(
   const facts = new Map(
     (await FoodRow.findAll({ where: { kitchen, id: { [Op.in]: [...foods] } }, transaction })).map((food) => [
       food.id,
-      food,
+      foodOf(food),
     ]),
   );
   return rows.map((row) => asCoreLot(row, places.get(row.place) ?? 'cupboard', facts.get(row.food)));
@@ -73,12 +73,10 @@ export async function lockShelf(
 function asCoreLot(
   row: LotRow,
   placeKind: PlaceKind,
-  food: { id: string; name: string; facts: FoodFacts } | undefined,
+  food: Food | undefined,
 ): Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day } {
   const dates = datesOf(row);
-  const until = food
-    ? keepsUntil({ id: food.id, name: food.name, facts: food.facts }, placeKind, dates)?.value
-    : undefined;
+  const until = food ? keepsUntil(food, placeKind, dates)?.value : undefined;
   return {
     id: row.id,
     food: row.food,

@@ -5,7 +5,7 @@ import { Op } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
-import { FoodRow } from '../kitchen/food.model.ts';
+import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { batchState, sessionState } from '../session/session.state.ts';

@@ -82,6 +82,8 @@ export interface FoodFacts {
   readonly allergens?: readonly Allergen[];
   readonly roles?: readonly FoodRole[];
   readonly composition?: Sourced<Composition>;
+  /** Which parts of the composition are this kitchen's own. */
+  readonly ownComposition?: readonly string[];
   /** Swells or foams under pressure: the half line is its limit. */
   readonly swells?: boolean;
   readonly hazard?: 'boil beans hard';

@@ -15,3 +15,5 @@ export type {
   FoodRole,
   PlaceKind,
 } from './food.ts';
+export { FIGURES, figureOf, THIS_KITCHEN, withOwnFigures } from './ownFigures.ts';
+export type { Figure, FigureName, KnownFigure, OwnFigures } from './ownFigures.ts';

@@ -13,6 +13,7 @@ export type {
   PlaceState,
   ProblemDetails,
   RecipeState,
+  RevisionState,
   RunState,
   SessionState,
   SessionStatus,

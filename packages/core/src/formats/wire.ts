@@ -1,8 +1,9 @@
-import type { Allergen, FoodFacts, PlaceKind } from '../food/index.ts';
+import type { Allergen, FoodFacts, OwnFigures, PlaceKind } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
-import type { Revision, Swap } from '../recipe/index.ts';
+import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent } from '../run/index.ts';
+import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
 import type { Attendance, Eater } from '../week/index.ts';
@@ -32,8 +33,12 @@ export interface KitchenState {
 export interface FoodState {
   readonly id: string;
   readonly name: string;
+  /** The book's, with this kitchen's own figures in their place. */
   readonly facts: FoodFacts;
   readonly recipe: string | null;
+  readonly own: OwnFigures;
+  /** What the book says where this kitchen says otherwise. */
+  readonly book: OwnFigures;
 }
 
 export type LotOrigin = 'bought' | 'made' | 'found';
@@ -71,6 +76,16 @@ export interface RecipeState {
   readonly document: Revision;
 }
 
+/** One of a recipe's revisions; none of them is ever changed. */
+export interface RevisionState {
+  readonly number: number;
+  readonly document: Revision;
+  readonly madeAt: string;
+  /** Why it was made: "written down", "from the batch of 25 Nov". */
+  readonly why: string;
+  readonly cooked: boolean;
+}
+
 export type SessionStatus = 'planned' | 'running' | 'done';
 export type BatchStatus = 'planned' | 'put away' | 'dropped';
 
@@ -90,7 +105,9 @@ export interface BatchState {
   readonly revision: number;
   readonly portions: string;
   readonly freezePortions: string;
-  readonly swaps: readonly Swap[];
+  readonly choice: Choice;
+  /** What really went in, where it was not what was planned. */
+  readonly finals: readonly Final[];
   readonly status: BatchStatus;
   readonly cost: { readonly usedMinor: number; readonly tillMinor: number; readonly portions: string } | null;
   readonly version: number;

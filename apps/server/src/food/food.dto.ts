@@ -1,0 +1,45 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { FIGURES, type FigureName, type FoodKind } from '@kestrel-ridge/core/food';
+import type { BaseUnit } from '@kestrel-ridge/core/quantity';
+import { IsIn, IsNumber, IsOptional, IsString, Length } from 'class-validator';
+import { Id } from '../problem/says.ts';
+
+const KINDS: readonly FoodKind[] = [
+  'grain',
+  'legume',
+  'vegetable',
+  'leaf',
+  'fruit',
+  'nut or seed',
+  'seasoning',
+  'fat',
+  'acid',
+  'water',
+];
+const NAME = { message: 'The food has no name. Give it one of up to 80 letters.' };
+const FIGURE = { message: 'This figure is not known. Choose one from the food’s page.' };
+
+export class AddFoodDto {
+  @Id('food') id: string;
+  @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
+  @ApiProperty({ enum: KINDS })
+  @IsIn(KINDS, { message: 'The food is of no known kind. Choose grain, legume, vegetable or the like.' })
+  kind: FoodKind;
+  @ApiProperty({ enum: ['g', 'mL', 'each'] })
+  @IsIn(['g', 'mL', 'each'], { message: 'Its lots are counted in g, mL or each. Choose one.' })
+  base: BaseUnit;
+}
+
+export class OwnFigureDto {
+  @ApiProperty({ enum: FIGURES.map(({ name }) => name) })
+  @IsIn(FIGURES.map(({ name }) => name), FIGURE)
+  figure: FigureName;
+  /** Left out: back to the book. */
+  @ApiProperty({ required: false, type: Number })
+  @IsOptional()
+  @IsNumber(
+    { allowNaN: false, allowInfinity: false },
+    { message: 'The figure is no number. Enter digits such as 185.' },
+  )
+  value?: number;
+}

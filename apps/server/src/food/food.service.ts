@@ -1,0 +1,88 @@
+import type { FoodState } from '@kestrel-ridge/core/formats';
+import { Injectable } from '@nestjs/common';
+import { FIGURES, figureOf, withOwnFigures, type FigureName, type OwnFigures } from '@kestrel-ridge/core/food';
+import { done, refused } from '@kestrel-ridge/core/quantity';
+import { CommandService } from '../command/command.service.ts';
+import { Database } from '../database/database.ts';
+import type { Refusal } from '../problem/problem.ts';
+import type { AddFoodDto, OwnFigureDto } from './food.dto.ts';
+import { FoodRow } from './food.model.ts';
+
+@Injectable()
+export class FoodService {
+  constructor(
+    private readonly commands: CommandService,
+    private readonly database: Database,
+  ) {}
+
+  foods(kitchen: string): Promise<readonly FoodState[]> {
+    return this.database.inKitchen(kitchen, async (transaction) =>
+      (await FoodRow.findAll({ where: { kitchen }, order: ['name'], transaction })).map(foodState),
+    );
+  }
+
+  /** A food that the book does not have. */
+  add(kitchen: string, key: string, dto: AddFoodDto): Promise<FoodState> {
+    return this.commands.run(
+      { kitchen, key, name: 'add food', body: dto, touches: ['kitchen'] },
+      async ({ transaction }) => {
+        const name = dto.name.trim();
+        const same = (await FoodRow.findAll({ where: { kitchen }, transaction })).find(
+          (row) =>
+            row.name.toLowerCase() === name.toLowerCase() ||
+            row.facts.names?.some((other) => other.toLowerCase() === name.toLowerCase()),
+        );
+        if (same)
+          return refused<Refusal>({
+            code: 'invalid',
+            faults: [
+              { field: 'name', fault: `“${same.name}” is there already.`, remedy: 'Use it, or choose another name.' },
+            ],
+          });
+        const row = await FoodRow.create(
+          { kitchen, id: dto.id, name, facts: { kind: dto.kind, base: dto.base } },
+          { transaction },
+        );
+        return done(foodState(await row.reload({ transaction })));
+      },
+    );
+  }
+
+  /** This kitchen's own figure in place of the book's, or the book's again. */
+  setOwn(kitchen: string, key: string, id: string, dto: OwnFigureDto): Promise<FoodState> {
+    return this.commands.run(
+      { kitchen, key, name: 'own figure', body: { id, ...dto }, touches: ['kitchen', 'shelf', 'week'] },
+      async ({ transaction }) => {
+        const row = await FoodRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
+        if (!row) return refused<Refusal>({ code: 'not found', what: 'food' });
+        const figure = FIGURES.find(({ name }) => name === dto.figure);
+        if (figure && dto.value !== undefined && (dto.value < figure.least || dto.value > figure.most))
+          return refused<Refusal>({
+            code: 'invalid',
+            faults: [
+              {
+                field: 'value',
+                fault: `${row.name} ${figure.says} ${dto.value} ${figure.unit}: that cannot be.`,
+                remedy: `Enter ${figure.least} to ${figure.most} ${figure.unit}. ${figure.how ?? ''}`.trim(),
+              },
+            ],
+          });
+        const { [dto.figure]: _before, ...others } = row.own;
+        await row.update(
+          { own: dto.value === undefined ? others : { ...others, [dto.figure]: dto.value } },
+          { transaction },
+        );
+        return done(foodState(row));
+      },
+    );
+  }
+}
+
+function foodState({ id, name, facts, recipe, own }: FoodRow): FoodState {
+  const book: Partial<Record<FigureName, number>> = {};
+  for (const figure of Object.keys(own) as FigureName[]) {
+    const said = figureOf({ facts }, figure);
+    if (said) book[figure] = said.value;
+  }
+  return { id, name, facts: withOwnFigures(facts, own), recipe, own, book: book satisfies OwnFigures };
+}

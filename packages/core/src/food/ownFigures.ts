@@ -1,0 +1,115 @@
+import type { Food, FoodFacts, PlaceKind } from './food.ts';
+
+/** The figures of a food that a kitchen may know better than the book. */
+export type FigureName =
+  | 'gramsPerCup'
+  | 'cookedGramsPerCup'
+  | 'gramsEach'
+  | 'ediblePart'
+  | 'uptake'
+  | `keeps.${PlaceKind}`
+  | `composition.${'kJ' | 'proteinG' | 'fatG' | 'carbohydrateG' | 'fibreG' | 'ironMg' | 'vitaminCMg' | 'sodiumMg' | 'alcoholG'}`;
+
+export type OwnFigures = Readonly<Partial<Record<FigureName, number>>>;
+
+export interface Figure {
+  readonly name: FigureName;
+  /** In a cook's words: "a level cup weighs". */
+  readonly says: string;
+  readonly unit: string;
+  readonly least: number;
+  readonly most: number;
+  /** How a kitchen finds it out for itself. */
+  readonly how?: string;
+}
+
+/** All of them, in the order of a food's page. */
+export const FIGURES: readonly Figure[] = [
+  { name: 'gramsPerCup', says: 'a level cup weighs', unit: 'g', least: 1, most: 700, how: 'Weigh one level cup.' },
+  {
+    name: 'cookedGramsPerCup',
+    says: 'a cup of it cooked weighs',
+    unit: 'g',
+    least: 1,
+    most: 700,
+    how: 'Weigh one level cup of it, cooked.',
+  },
+  {
+    name: 'gramsEach',
+    says: 'one weighs, edible part',
+    unit: 'g',
+    least: 0.01,
+    most: 20000,
+    how: 'Weigh one, peeled and cored.',
+  },
+  {
+    name: 'ediblePart',
+    says: 'edible part of what is bought',
+    unit: 'of 1',
+    least: 0.05,
+    most: 1,
+    how: 'Weigh it before and after peeling; divide.',
+  },
+  {
+    name: 'uptake',
+    says: 'a gram takes up water',
+    unit: 'g',
+    least: 0.1,
+    most: 8,
+    how: 'Weigh it dry, and cooked and drained.',
+  },
+  { name: 'keeps.cupboard', says: 'keeps in the cupboard', unit: 'days', least: 1, most: 3650 },
+  { name: 'keeps.cool room', says: 'keeps in the cool room', unit: 'days', least: 1, most: 3650 },
+  { name: 'keeps.fridge', says: 'keeps in the fridge', unit: 'days', least: 1, most: 3650 },
+  { name: 'keeps.freezer', says: 'keeps in the freezer', unit: 'days', least: 1, most: 3650 },
+  { name: 'composition.kJ', says: 'energy in 100 g', unit: 'kJ', least: 0, most: 3800 },
+  { name: 'composition.proteinG', says: 'protein in 100 g', unit: 'g', least: 0, most: 100 },
+  { name: 'composition.fatG', says: 'fat in 100 g', unit: 'g', least: 0, most: 100 },
+  { name: 'composition.carbohydrateG', says: 'carbohydrate in 100 g, without fibre', unit: 'g', least: 0, most: 100 },
+  { name: 'composition.fibreG', says: 'fibre in 100 g', unit: 'g', least: 0, most: 100 },
+  { name: 'composition.ironMg', says: 'iron in 100 g', unit: 'mg', least: 0, most: 200 },
+  { name: 'composition.vitaminCMg', says: 'vitamin C in 100 g', unit: 'mg', least: 0, most: 3000 },
+  { name: 'composition.sodiumMg', says: 'sodium in 100 g', unit: 'mg', least: 0, most: 40000 },
+  { name: 'composition.alcoholG', says: 'alcohol in 100 g', unit: 'g', least: 0, most: 100 },
+];
+
+export interface KnownFigure {
+  readonly value: number;
+  readonly source: string;
+}
+
+/** A figure of a food with its source; undefined when it is not known. */
+export function figureOf({ facts }: Pick<Food, 'facts'>, name: FigureName): KnownFigure | undefined {
+  if (name.startsWith('keeps.')) return facts.keeps?.[name.slice('keeps.'.length) as PlaceKind];
+  if (name.startsWith('composition.')) {
+    const value = facts.composition?.value[name.slice('composition.'.length) as 'kJ'];
+    const source = facts.ownComposition?.includes(name) ? THIS_KITCHEN : facts.composition?.source;
+    return value === undefined || source === undefined ? undefined : { value, source };
+  }
+  return facts[name as 'gramsPerCup'];
+}
+
+export const THIS_KITCHEN = 'this kitchen';
+
+/** The book's facts with this kitchen's own figures in their place; each of them says so as its source. */
+export function withOwnFigures(facts: FoodFacts, own: OwnFigures): FoodFacts {
+  let result = facts;
+  for (const [name, value] of Object.entries(own) as [FigureName, number][]) {
+    if (name.startsWith('keeps.'))
+      result = {
+        ...result,
+        keeps: { ...result.keeps, [name.slice('keeps.'.length)]: { value, source: THIS_KITCHEN } },
+      };
+    else if (name.startsWith('composition.'))
+      result = {
+        ...result,
+        composition: {
+          value: { ...result.composition?.value, [name.slice('composition.'.length)]: value },
+          source: result.composition?.source ?? THIS_KITCHEN,
+        },
+        ownComposition: [...(result.ownComposition ?? []), name],
+      };
+    else result = { ...result, [name]: { value, source: THIS_KITCHEN } };
+  }
+  return result;
+}
