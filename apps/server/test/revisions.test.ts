@@ -29,7 +29,7 @@ const foodMap = async () => {
 };
 
 describe('revisions of a recipe', () => {
-  test('a new one follows the newest, the older stay as they were, and what was planned keeps its own', async () => {
+  test('a new one follows the newest, the older stay as they were, and what is planned follows', async () => {
     const recipe = await recipeOf('Kale with leek');
     const document: Revision = {
       ...recipe.document,
@@ -38,7 +38,7 @@ describe('revisions of a recipe', () => {
     };
     const path = `${at}/recipes/${recipe.id}/revisions`;
     const made = await server.send<{ number: number }>('POST', path, { follows: 1, document, why: 'larger portions' });
-    expect(made).toMatchObject({ status: 201, body: { number: 2 } });
+    expect(made).toMatchObject({ status: 201, body: { number: 2, followed: 1 } });
     const { body: all } = await server.get<RevisionState[]>(path);
     expect(all.map(({ number, why }) => [number, why])).toEqual([
       [2, 'larger portions'],
@@ -48,7 +48,7 @@ describe('revisions of a recipe', () => {
     // The boxes on the shelf belong to the same food, whatever it is called now.
     expect(all[0]?.document.component.id).toBe(recipe.document.component.id);
     expect((await foodMap()).get(recipe.document.component.id)?.name).toBe('Kale, leek');
-    expect((await batchOf('Kale with leek')).revision).toBe(1);
+    expect((await batchOf('Kale with leek')).revision).toBe(2);
   });
 
   test('one that follows an older revision is told what is there now, and writes nothing', async () => {

@@ -9,6 +9,7 @@ import { Database } from '../database/database.ts';
 import { FoodRow, foodOf } from '../food/food.model.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
 import type { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
+import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from './recipe.model.ts';
 import { isShaped, NO_RECIPE, shapeFaults } from './shapeFaults.ts';
 
@@ -86,7 +87,7 @@ export class RecipeService {
     key: string,
     id: string,
     dto: ReviseRecipeDto,
-  ): Promise<{ readonly id: string; readonly number: number }> {
+  ): Promise<{ readonly id: string; readonly number: number; readonly followed: number }> {
     return this.commands.run(
       { kitchen, key, name: 'revise recipe', body: { id, ...dto }, touches: ['recipes', 'kitchen', 'week'] },
       async ({ transaction }) => {
@@ -118,7 +119,16 @@ export class RecipeService {
         await addRevision({ kitchen, recipe: id, number, document, why: dto.why }, transaction);
         const { name, facts } = componentFood(document, foods);
         await FoodRow.update({ name, facts }, { where: { kitchen, id: document.component.id }, transaction });
-        return done({ id, number });
+        // What is only planned follows; what is being cooked, or was, keeps the revision it was cooked by.
+        const planned = await SessionRow.findAll({ where: { kitchen, status: 'planned' }, transaction });
+        const [followed] = await BatchRow.update(
+          { revision: number },
+          {
+            where: { kitchen, recipe: id, status: 'planned', session: planned.map((session) => session.id) },
+            transaction,
+          },
+        );
+        return done({ id, number, followed });
       },
     );
   }

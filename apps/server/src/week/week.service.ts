@@ -1,7 +1,7 @@
 import type { WeekState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { addDays, day, done, refused } from '@kestrel-ridge/core/quantity';
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -11,6 +11,7 @@ import type { Refusal } from '../problem/problem.ts';
 import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import type { AddEaterDto, AppetiteDto, AttendanceDto } from './week.dto.ts';
+import { RevisionRow } from '../recipe/recipe.model.ts';
 import { AppetiteRow, AttendanceRow, EaterRow } from './week.model.ts';
 
 /** Days back and ahead that a week's screens look at: what is older grows without end. */
@@ -41,12 +42,14 @@ export class WeekService {
         order: ['id'],
         transaction,
       });
+      const revisions = await olderRevisions(kitchen, batches, transaction);
       return {
         eaters: eaters.map(({ id, name, appetite, weekdays }) => ({ id, name, appetite: Number(appetite), weekdays })),
         attendance: attendance.map(({ eater, day: on, here }) => ({ eater, day: day(on), here })),
         appetites: appetites.map(({ food, portionsADay }) => ({ food, portionsADay: Number(portionsADay) })),
         sessions: sessions.map(sessionState),
         batches: batches.map(batchState),
+        revisions,
       };
     });
   }
@@ -84,4 +87,27 @@ export class WeekService {
       },
     );
   }
+}
+
+/** Documents of revisions that batches go by and that are not the newest: those the browser has already. */
+async function olderRevisions(
+  kitchen: string,
+  batches: readonly BatchRow[],
+  transaction: Transaction,
+): Promise<WeekState['revisions']> {
+  const used = new Set(batches.map(({ recipe, revision }) => `${recipe} ${revision}`));
+  const rows = await RevisionRow.findAll({
+    attributes: ['recipe', 'number'],
+    where: { kitchen, recipe: { [Op.in]: [...new Set(batches.map(({ recipe }) => recipe))] } },
+    transaction,
+  });
+  const newest = new Map<string, number>();
+  for (const { recipe, number } of rows) newest.set(recipe, Math.max(number, newest.get(recipe) ?? 0));
+  const older = rows.filter(({ recipe, number }) => used.has(`${recipe} ${number}`) && newest.get(recipe) !== number);
+  if (older.length === 0) return [];
+  return RevisionRow.findAll({
+    attributes: ['recipe', 'number', 'document'],
+    where: { kitchen, [Op.or]: older.map(({ recipe, number }) => ({ recipe, number })) },
+    transaction,
+  });
 }

@@ -6,6 +6,7 @@ import type {
   LotState,
   MovementState,
   RecipeState,
+  RevisionState,
   RunState,
   Topic,
   WeekState,
@@ -48,6 +49,10 @@ export const api = createApi({
       query: (kitchen) => `kitchens/${kitchen}/recipes`,
       providesTags: ['recipes'],
     }),
+    revisions: build.query<readonly RevisionState[], { kitchen: string; recipe: string }>({
+      query: ({ kitchen, recipe }) => `kitchens/${kitchen}/recipes/${recipe}/revisions`,
+      providesTags: ['recipes', 'week'],
+    }),
     week: build.query<WeekState, string>({ query: (kitchen) => `kitchens/${kitchen}/week`, providesTags: ['week'] }),
     run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({
       query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`,
@@ -67,6 +72,7 @@ export const {
   useLotsQuery,
   useMovementsQuery,
   useRecipesQuery,
+  useRevisionsQuery,
   useWeekQuery,
   useRunQuery,
   useCommandMutation,

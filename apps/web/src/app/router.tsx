@@ -32,6 +32,23 @@ export const router = createBrowserRouter([
             path: 'recipes/:id',
             lazy: async () => ({ Component: (await import('../recipe/RecipePage.tsx')).default }),
           },
+          {
+            path: 'recipes/blank',
+            lazy: async () => ({ Component: (await import('../recipe/edit/EditPage.tsx')).default }),
+          },
+          {
+            path: 'recipes/:id/edit',
+            lazy: async () => ({ Component: (await import('../recipe/edit/EditPage.tsx')).default }),
+          },
+          {
+            path: 'recipes/:id/revisions',
+            lazy: async () => ({ Component: (await import('../recipe/RevisionsPage.tsx')).default }),
+          },
+          {
+            path: 'recipes/:id/learn/:batch',
+            lazy: async () => ({ Component: (await import('../recipe/LearnPage.tsx')).default }),
+          },
+          { path: 'foods/:id?', lazy: async () => ({ Component: (await import('../food/FoodsPage.tsx')).default }) },
           { path: 'kitchen', lazy: async () => ({ Component: (await import('../kitchen/KitchenPage.tsx')).default }) },
           { path: '*', Component: NoSuchPage },
         ],

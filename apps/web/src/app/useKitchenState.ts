@@ -9,7 +9,7 @@ import type {
   WeekState,
 } from '@kestrel-ridge/core/formats';
 import { Fraction, type Day, type Reasoned } from '@kestrel-ridge/core/quantity';
-import { applySwaps } from '@kestrel-ridge/core/recipe';
+import { cookedAs, type Revision } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
 import { useMemo } from 'react';
@@ -26,10 +26,13 @@ export interface ShelfLot {
   readonly urgency: Urgency;
 }
 
-/** A batch with its recipe, its swaps in it, scaled for this kitchen. */
+/** A batch with its recipe, scaled for this kitchen. */
 export interface ScaledBatchView {
   readonly state: BatchState;
+  /** As it is cooked here: method, version, fills and swaps are in it. */
   readonly recipe: RecipeState;
+  /** As it was written, in the revision that the batch goes by. */
+  readonly written: Revision;
   readonly scaled: ScaledBatch;
 }
 
@@ -105,17 +108,14 @@ function viewOf(
   const batches = week.batches
     .filter((batch) => batch.session === session?.id && batch.status !== 'dropped')
     .flatMap((state): ScaledBatchView[] => {
-      const written = recipes.find((each) => each.id === state.recipe);
-      const recipe = written && { ...written, document: applySwaps(written.document, state.swaps, foods) };
-      return recipe
-        ? [
-            {
-              state,
-              recipe,
-              scaled: scaleBatch(recipe.document, new Fraction(state.portions), foods, kitchen.equipment),
-            },
-          ]
-        : [];
+      const newest = recipes.find((each) => each.id === state.recipe);
+      if (!newest) return [];
+      const written =
+        week.revisions.find(({ recipe, number }) => recipe === state.recipe && number === state.revision)?.document ??
+        newest.document;
+      const document = cookedAs(written, state.choice, foods);
+      const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
+      return [{ state, recipe: { ...newest, document }, written, scaled }];
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
   return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };

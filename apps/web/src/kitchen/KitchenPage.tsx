@@ -1,7 +1,8 @@
 import { SCOOPS, UNIT_SYSTEMS, type Scoop } from '@kestrel-ridge/core/quantity';
-import type { Equipment } from '@kestrel-ridge/core/kitchen';
+import { POT_ACROSS_CM, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
 import { kpaGauge, metres } from '@kestrel-ridge/core/quantity';
+import { Link } from 'react-router';
 import { App, Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -24,6 +25,28 @@ const range = (min: number, max: number, unit: string) => [
   { required: true, type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}.` },
 ];
 
+const perhaps = (min: number, max: number, unit: string) => [
+  { type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}, or leave it empty.` },
+];
+
+/** A dish for the microwave that nobody has measured, litres. Common practice, no published source. */
+const DISH_LITRES = 2;
+
+/** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
+function appliancesOf({
+  potAcrossCm,
+  riceCooker,
+  microwave,
+  airFryer,
+}: Pick<Equipment, 'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer'>): Partial<Equipment> {
+  return {
+    ...(potAcrossCm ? { potAcrossCm } : {}),
+    ...(riceCooker?.litres ? { riceCooker } : {}),
+    ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
+    ...(airFryer?.basketCm2 ? { airFryer } : {}),
+  };
+}
+
 function Kitchen({ view }: { view: KitchenView }) {
   const { name, equipment, version } = view.kitchen;
   const [form] = Form.useForm<Fields>();
@@ -34,14 +57,17 @@ function Kitchen({ view }: { view: KitchenView }) {
   const { cookers, boxes, ...rest } = equipment;
 
   const keep = async ({ name: called, equipment: { cooker, ...changed } }: Fields) => {
+    const { potAcrossCm: _p, riceCooker: _r, microwave: _m, airFryer: _a, ...standing } = equipment;
+    const { potAcrossCm: _cp, riceCooker: _cr, microwave: _cm, airFryer: _ca, ...unchanged } = changed;
     const sent = await send({
       path: '',
       method: 'PUT',
       body: {
         name: called.trim(),
         equipment: {
-          ...equipment,
-          ...changed,
+          ...standing,
+          ...unchanged,
+          ...appliancesOf(changed),
           oven: { ...equipment.oven, ...changed.oven },
           jug: { ...equipment.jug, ...changed.jug },
           cookers: cookers[0] ? [{ ...cookers[0], ...cooker }] : [],
@@ -63,7 +89,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <p>
           Water boils here at {boilingPoint(metres(altitude)).toFixed(1)} °C, and it is{' '}
           {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and
-          every time is worked out for what stands here.
+          every time is worked out for what stands here, by <Link to="/foods">what is known of each food</Link>.
         </p>
       </div>
       <Form<Fields>
@@ -91,6 +117,36 @@ function Kitchen({ view }: { view: KitchenView }) {
           </Form.Item>
           <Form.Item label="Largest pot" name={['equipment', 'potLitres']} rules={range(1, 60, 'litres')}>
             <InputNumber controls={false} suffix="L" />
+          </Form.Item>
+          <Form.Item label="It is wide inside" name={['equipment', 'potAcrossCm']} rules={perhaps(8, 60, 'cm')}>
+            <InputNumber controls={false} suffix="cm" placeholder={`${POT_ACROSS_CM}`} />
+          </Form.Item>
+        </fieldset>
+        <fieldset>
+          <legend>Other appliances, where there are any</legend>
+          <Form.Item
+            label="Rice cooker"
+            name={['equipment', 'riceCooker', 'litres']}
+            rules={perhaps(0.3, 10, 'litres')}
+          >
+            <InputNumber controls={false} suffix="L" placeholder="none" />
+          </Form.Item>
+          <Form.Item label="Microwave" name={['equipment', 'microwave', 'watts']} rules={perhaps(300, 3000, 'watts')}>
+            <InputNumber controls={false} suffix="W" precision={0} placeholder="none" />
+          </Form.Item>
+          <Form.Item
+            label="Its dish holds"
+            name={['equipment', 'microwave', 'dishLitres']}
+            rules={perhaps(0.3, 10, 'litres')}
+          >
+            <InputNumber controls={false} suffix="L" placeholder="2" />
+          </Form.Item>
+          <Form.Item
+            label="Air fryer, its basket"
+            name={['equipment', 'airFryer', 'basketCm2']}
+            rules={perhaps(100, 3000, 'cm²')}
+          >
+            <InputNumber controls={false} suffix="cm²" precision={0} placeholder="none" />
           </Form.Item>
         </fieldset>
         <fieldset>

@@ -1,14 +1,31 @@
-import { perPortion, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import {
+  alcoholPerPortion,
+  allergensOfSlots,
+  perPortion,
+  rangeOverSlots,
+  scaleBatch,
+  withComposition,
+  type Nutrient,
+  type ScaledBatch,
+} from '@kestrel-ridge/core/scaling';
+import { useMemo } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */
 const KJ_PER_KCAL = 4.184;
 
-/** What a portion holds, each figure with its reason; and how much of the food is covered by data. */
-export function PortionFacts({ scaled }: { scaled: ScaledBatch }) {
+/** What a portion holds, each figure with its reason; a range while a line is open; and how much of the food is covered by data. */
+export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; view: KitchenView }) {
+  const scaled = useMemo(() => withMadeFoods(plain, view), [plain, view]);
   const facts = perPortion(scaled);
   const percent = Math.round(facts.covered * 100);
+  const open = scaled.recipe.lines.some((line) => line.slot);
+  const spans = useMemo(() => (open ? spansOf(scaled, view) : undefined), [open, scaled, view]);
+  const perhaps = open ? allergensOfSlots(scaled.recipe, view.foods) : [];
+  const always = scaled.allergens.filter((allergen) => !perhaps.includes(allergen));
+  const alcohol = alcoholPerPortion(scaled);
   return (
     <section aria-label="A portion holds">
       <h2>A portion holds</h2>
@@ -16,26 +33,70 @@ export function PortionFacts({ scaled }: { scaled: ScaledBatch }) {
         <div key={nutrient.key} className="figure-row">
           <span>{nutrient.key}</span>
           <Why because={nutrient.because}>
-            <span className="number">
-              {nutrient.perPortion.toFixed(DIGITS[nutrient.key])} {nutrient.unit}
-            </span>
+            <span className="number">{spans?.get(nutrient.key) ?? shown(nutrient, nutrient.perPortion)}</span>
           </Why>
         </div>
       ))}
+      {alcohol && (
+        <div className="figure-row">
+          <span>alcohol</span>
+          <Why because={alcohol.because}>
+            <span className="number">{alcohol.value < 0.1 ? 'traces' : `${alcohol.value.toFixed(1)} g`}</span>
+          </Why>
+        </div>
+      )}
       <p className="soft portion-note">
         {Math.round((facts.nutrients[0]?.perPortion ?? 0) / KJ_PER_KCAL)} kcal. From data for {percent} % of what goes
         in, raw{facts.without.length > 0 ? `; nothing is known of ${facts.without.join(', ')}` : ''}. Losses in cooking
         are not taken off.
         {facts.ironAlone &&
           ' Iron from plants is taken up better beside a source of vitamin C; there is little in this dish.'}
+        {alcohol && ' Alcohol never boils off wholly. Without any: apple juice with a little cider vinegar.'}
       </p>
       <p>
-        {scaled.allergens.length > 0 ? (
-          <strong>Contains {scaled.allergens.join(', ')}.</strong>
+        {always.length + perhaps.length > 0 ? (
+          <strong>
+            {always.length > 0 && `Contains ${always.join(', ')}. `}
+            {perhaps.length > 0 && `May contain ${perhaps.join(', ')}, by what fills the open line.`}
+          </strong>
         ) : (
           'None of the listed allergens in its recipe.'
         )}
       </p>
     </section>
+  );
+}
+
+const shown = ({ key, unit }: Nutrient, value: number): string => `${value.toFixed(DIGITS[key])} ${unit}`;
+
+/** A plate of what this kitchen makes itself is counted by the recipes of its parts. */
+function withMadeFoods(scaled: ScaledBatch, view: KitchenView): ScaledBatch {
+  const made = scaled.lines.filter(({ food }) => food.facts.kind === 'component').map(({ food }) => food.id);
+  if (made.length === 0) return scaled;
+  const { equipment } = view.kitchen;
+  const foods = withComposition(
+    view.foods,
+    view.recipes.map(({ document }) => document),
+    equipment,
+    made,
+  );
+  return scaleBatch(scaled.recipe, scaled.portions, foods, equipment);
+}
+
+/** From the least to the most of each figure, until the open lines are filled. */
+function spansOf({ recipe, portions }: ScaledBatch, view: KitchenView): ReadonlyMap<string, string> {
+  const { foods, kitchen } = view;
+  const of = new Map<unknown, readonly Nutrient[]>();
+  const nutrients = (filled: typeof recipe) => {
+    const known = of.get(filled) ?? perPortion(scaleBatch(filled, portions, foods, kitchen.equipment)).nutrients;
+    of.set(filled, known);
+    return known;
+  };
+  return new Map(
+    nutrients(recipe).map((nutrient, n) => {
+      const { low, high } = rangeOverSlots(recipe, foods, (filled) => nutrients(filled)[n]?.perPortion ?? 0);
+      const [from, to] = [low, high].map((value) => value.toFixed(DIGITS[nutrient.key]));
+      return [nutrient.key, from === to ? shown(nutrient, low) : `${from} to ${to} ${nutrient.unit}`];
+    }),
   );
 }

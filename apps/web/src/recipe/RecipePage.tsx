@@ -1,27 +1,32 @@
 import { toJsonLd, toMarkdown, toRecipeText, type RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction, show } from '@kestrel-ridge/core/quantity';
-import type { Step } from '@kestrel-ridge/core/recipe';
+import { cookedAs, type Choice } from '@kestrel-ridge/core/recipe';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
+import { HowCooked } from '../scaling/HowCooked.tsx';
 import { IngredientTable } from '../scaling/IngredientTable.tsx';
 import '../scaling/scale.css';
 import { useAddBatch } from '../week/useAddBatch.ts';
+import { Assembly } from './Assembly.tsx';
+import { MethodSteps } from './MethodSteps.tsx';
 import { PortionFacts } from './PortionFacts.tsx';
 import './recipes.css';
+import { taughtBy } from './taughtBy.ts';
 
 export default function RecipePage() {
-  return <WithKitchen>{(view) => <Found view={view} />}</WithKitchen>;
+  return <WithKitchen>{(view) => <Known view={view} />}</WithKitchen>;
 }
 
-function Found({ view }: { view: KitchenView }) {
+function Known({ view }: { view: KitchenView }) {
   const { id } = useParams();
   const recipe = view.recipes.find((each) => each.id === id);
   if (recipe) return <Recipe key={recipe.id} view={view} recipe={recipe} />;
@@ -35,25 +40,37 @@ function Found({ view }: { view: KitchenView }) {
 }
 
 function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
-  const { document } = recipe;
-  const [portions, setPortions] = useState(document.portions);
+  const { document: written } = recipe;
+  const [portions, setPortions] = useState(written.portions);
+  const [choice, setChoice] = useState<Choice>({});
   const [busy, setBusy] = useState(false);
   const addBatch = useAddBatch(view);
+  const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
+  const { foods, kitchen } = view;
+  const document = useMemo(() => cookedAs(written, choice, foods), [written, choice, foods]);
   const scaled = useMemo(
-    () => scaleBatch(document, new Fraction(portions), view.foods, view.kitchen.equipment),
-    [document, portions, view.foods, view.kitchen.equipment],
+    () => scaleBatch(document, new Fraction(portions), foods, kitchen.equipment),
+    [document, portions, foods, kitchen.equipment],
   );
   const planned =
     view.session?.status === 'planned' ? view.batches.find((batch) => batch.recipe.id === recipe.id) : undefined;
   const running = view.session?.status === 'running';
+  const taught = taughtBy(view, recipe);
 
   const make = async () => {
     setBusy(true);
     const added = await addBatch(recipe, portions);
+    if (added && Object.values(choice).some((chosen) => chosen !== undefined))
+      await send({
+        path: `batches/${added}/choice`,
+        method: 'PUT',
+        body: { choice, version: 1 },
+        touches: ['week'],
+      });
     setBusy(false);
-    if (added) void navigate('/week');
+    if (added) void navigate(`/scale/${added}`);
   };
   const give = (ending: string, kind: string, text: string) => {
     const link = window.document.createElement('a');
@@ -63,38 +80,54 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
     URL.revokeObjectURL(link.href);
     void message.success(`${link.download} is in your downloads.`);
   };
-  const words = toRecipeText(document, view.foods);
+  const words = toRecipeText(document, foods);
 
   return (
     <main className="page">
-      <div className="page-head scale-head">
+      <div className="page-head head-row">
         <div>
           <h1>{document.name}</h1>
           <p>
-            {portions} portions, <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
-            {Math.round(scaled.portionG)} g each, in{' '}
-            <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
-            {document.component.fridgeDays.value} days in the fridge.
+            {portions} {portions === 1 ? 'portion' : 'portions'},{' '}
+            <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked, {Math.round(scaled.portionG)}{' '}
+            g each, in <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
+            {document.component.fridgeDays.value} {document.component.fridgeDays.value === 1 ? 'day' : 'days'} in the
+            fridge.
           </p>
         </div>
         <Stepper label="Portions" value={portions} least={1} most={200} onChange={setPortions} />
       </div>
+      <HowCooked
+        view={view}
+        written={written}
+        choice={choice}
+        choose={(change) => setChoice(defined({ ...choice, ...change }))}
+      />
+      {taught.map(({ batch, when }) => (
+        <div key={batch.id} className="taught">
+          <span>
+            <strong>The batch of {when}</strong> was cooked otherwise than it is written.
+          </span>
+          <Link to={`/recipes/${recipe.id}/learn/${batch.id}`}>
+            <Button>See what it could teach the recipe</Button>
+          </Link>
+        </div>
+      ))}
+      {scaled.loads.value.warnings.map((warning) => (
+        <div key={warning} className="dashed missing" role="alert">
+          {warning}
+        </div>
+      ))}
       <div className="split">
         <div>
+          {document.unit && <Assembly view={view} recipe={document} />}
           <IngredientTable view={view} scaled={scaled} />
           <h2 className="method-head">Method</h2>
-          <ol className="method">
-            {document.steps.map((step) => (
-              <li key={step.id}>
-                <span>{stepWords(step)}</span>
-                <small>{stepTimes(step)}</small>
-              </li>
-            ))}
-          </ol>
+          <MethodSteps view={view} recipe={document} />
           <Cautions ids={scaled.cautions} />
         </div>
         <aside className="aside">
-          <PortionFacts scaled={scaled} />
+          <PortionFacts scaled={scaled} view={view} />
           {planned ? (
             <Link to={`/scale/${planned.state.id}`}>
               <Button type="primary" size="large" className="one-action">
@@ -110,10 +143,18 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
               disabled={running}
               onClick={() => void make()}
             >
-              Make {portions} portions this week
+              Make {portions} {portions === 1 ? 'portion' : 'portions'} this week
             </Button>
           )}
           {running && <p className="soft">A session is being cooked: plan the next when it is put away.</p>}
+          <div className="give-row">
+            <Link to={`/recipes/${recipe.id}/edit`}>
+              <Button>Edit</Button>
+            </Link>
+            <Link to={`/recipes/${recipe.id}/revisions`}>
+              <Button>Revision {recipe.number}</Button>
+            </Link>
+          </div>
           <div className="give-row">
             <Button onClick={() => give('md', 'text/markdown', toMarkdown(words))}>Markdown</Button>
             <Button onClick={() => give('json', 'application/ld+json', toJsonLd(words))}>Recipe data</Button>
@@ -125,36 +166,6 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
   );
 }
 
-function stepWords(step: Step): string {
-  return step.kind === 'pressure'
-    ? `Seal the cooker with the ${step.name} and bring it to high pressure; ${step.release.how === 'quick' ? 'vent at once' : step.release.how === 'timed' ? `let it stand ${step.release.minutes} min, then vent` : 'let the pressure drop by itself'}`
-    : step.name;
-}
-
-function stepTimes(step: Step): string {
-  const window = (w: { readonly earliest: number; readonly expected: number; readonly latest: number }) =>
-    w.earliest === w.latest
-      ? `${w.expected} min`
-      : `look from ${w.earliest}, about ${w.expected}, ${w.latest} min at the latest`;
-  switch (step.kind) {
-    case 'ahead':
-      return `${step.hours.least} to ${step.hours.most} h ahead`;
-    case 'pressure':
-      return `${step.hold.expected} min at pressure, by the table; longer up high`;
-    case 'work': {
-      const time =
-        step.time.law === 'fixed'
-          ? window(step.time.minutes)
-          : `${step.time.minutes} min and ${step.time.perKg} a kilo`;
-      const who =
-        step.attention.needs === 'hands'
-          ? 'hands'
-          : step.attention.needs === 'look'
-            ? `a look every ${step.attention.everyMinutes} min`
-            : 'nobody';
-      return `${time} · ${who}${step.cue ? ` · ${step.cue}` : ''}`;
-    }
-    default:
-      return step satisfies never;
-  }
-}
+/** Without what was taken back. */
+const defined = (choice: { readonly [K in keyof Choice]: Choice[K] | undefined }): Choice =>
+  Object.fromEntries(Object.entries(choice).filter(([, value]) => value !== undefined));

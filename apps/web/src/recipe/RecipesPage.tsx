@@ -10,6 +10,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { duration } from '../parts/times.ts';
 import { missingFor } from '../scaling/shortages.ts';
+import { VESSEL_NAMES } from '../scaling/vesselNames.ts';
 import './recipes.css';
 import { recipeMinutes } from './recipeMinutes.ts';
 
@@ -30,7 +31,7 @@ function Recipes({ view }: { view: KitchenView }) {
 
   return (
     <main className="page">
-      <div className="page-head recipes-head">
+      <div className="page-head head-row">
         <div>
           <h1>
             {view.recipes.length === 0
@@ -39,11 +40,16 @@ function Recipes({ view }: { view: KitchenView }) {
           </h1>
           <p>Find one by its name, a food in it, or what it cooks in.</p>
         </div>
-        <Link to="/recipes/new">
-          <Button type="primary" size="large">
-            Paste a recipe
-          </Button>
-        </Link>
+        <div className="give-row">
+          <Link to="/recipes/blank">
+            <Button size="large">Write one</Button>
+          </Link>
+          <Link to="/recipes/new">
+            <Button type="primary" size="large">
+              Paste a recipe
+            </Button>
+          </Link>
+        </div>
       </div>
       {view.recipes.length === 0 ? (
         <Empty title="Nothing to choose from yet">
@@ -86,7 +92,7 @@ function Recipes({ view }: { view: KitchenView }) {
                       <strong>{recipe.name}</strong>
                       <small>{foodsOf(view, recipe)}</small>
                     </span>
-                    <span className="soft">{VESSELS[recipe.document.vessel]}</span>
+                    <span className="soft">{VESSEL_NAMES[recipe.document.vessel]}</span>
                     <span className="soft">{duration(recipeMinutes(recipe.document))}</span>
                     <span className={lacks.length === 0 ? undefined : 'soft'}>
                       {lacks.length === 0 ? '✓ all there' : `${lacks.slice(0, 2).join(', ')} missing`}
@@ -104,8 +110,6 @@ function Recipes({ view }: { view: KitchenView }) {
     </main>
   );
 }
-
-const VESSELS = { cooker: 'sealed cooker', tray: 'oven tray', jug: 'blender', pot: 'pot' } as const;
 
 const foodsOf = (view: KitchenView, { document }: RecipeState): string =>
   document.lines

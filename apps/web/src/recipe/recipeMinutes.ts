@@ -1,4 +1,4 @@
-import type { Revision, Step } from '@kestrel-ridge/core/recipe';
+import { expectedMinutes, type Revision, type Step } from '@kestrel-ridge/core/recipe';
 
 /** The longest chain of a recipe's steps at their written size, in minutes, without what is done the evening before: for choosing, not for planning. */
 export function recipeMinutes(recipe: Revision): number {
@@ -20,8 +20,5 @@ export function recipeMinutes(recipe: Revision): number {
 /** Coming up and releasing of a sealed cooker, roughly; the session works them out from the load. */
 const AROUND_PRESSURE = 30;
 
-function minutesOf(step: Step): number {
-  if (step.kind === 'ahead') return 0;
-  if (step.kind === 'pressure') return step.hold.expected + AROUND_PRESSURE;
-  return step.time.law === 'fixed' ? step.time.minutes.expected : step.time.minutes + step.time.perKg;
-}
+const minutesOf = (step: Step): number =>
+  step.kind === 'pressure' ? expectedMinutes(step) + AROUND_PRESSURE : expectedMinutes(step);

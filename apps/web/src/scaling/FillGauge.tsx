@@ -1,10 +1,19 @@
 import type { Equipment } from '@kestrel-ridge/core/kitchen';
+import { VESSEL_NAMES } from './vesselNames.ts';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 
 /** How full the vessel is, one load, against its fill line. */
 export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipment: Equipment }) {
   const { loads, trays } = scaled.loads.value;
   const vessel = scaled.recipe.vessel;
+  if (scaled.loads.value.limit <= 0) return null;
+  if (vessel === 'air fryer')
+    return (
+      <section className="gauge">
+        <h2>{loads === 1 ? 'One basket' : `${loads} baskets, one after the other`}</h2>
+        <p className="soft">{equipment.airFryer?.basketCm2} cm², one layer</p>
+      </section>
+    );
   if (vessel === 'tray')
     return (
       <section className="gauge">
@@ -35,11 +44,14 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
       ? (equipment.cookers[0]?.litres ?? 6) * 1000
       : vessel === 'jug'
         ? equipment.jug.mostMl
-        : equipment.potLitres * 1000;
+        : vessel === 'rice cooker'
+          ? (equipment.riceCooker?.litres ?? 1) * 1000
+          : vessel === 'microwave'
+            ? (equipment.microwave?.dishLitres ?? 2) * 1000
+            : equipment.potLitres * 1000;
   const fullest = scaled.loads.value.fullest / loads;
   const line = scaled.loads.value.limit;
   const share = (mL: number) => Math.min(1, mL / full);
-  const names = { cooker: 'the cooker', jug: 'the jug', pot: 'the pot' } as const;
   const top = 12;
   const height = 96;
   return (
@@ -85,7 +97,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         </text>
       </svg>
       <p className="soft">
-        {names[vessel]}, {(full / 1000).toFixed(1)} L
+        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L
       </p>
     </section>
   );

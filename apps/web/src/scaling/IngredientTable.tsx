@@ -1,7 +1,9 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
+import { FillSlot } from './FillSlot.tsx';
 import { Instead } from './Instead.tsx';
 import { onHandOf } from './shortages.ts';
 
@@ -65,6 +67,10 @@ function Row({
   const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
   const enough = there.compare(need.sub(new Fraction(1, 10))) >= 0;
   const unit = fromShelf ? baseUnitOf(fromShelf.value) : food.facts.base;
+  const slot = (swappable?.written ?? { lines: [line.line] }).lines.find(
+    (each) => each.id === line.line.id && each.slot,
+  );
+  const first = line.first && showAmount(line.first, food, equipment);
   const peeled = fromShelf && line.line.prepared && fromShelf.because.parts !== undefined;
   return (
     <tr className={line.line.optional ? 'optional' : undefined}>
@@ -73,13 +79,20 @@ function Row({
         {line.line.form && <small>{line.line.form}</small>}
         {line.line.optional && <small>optional</small>}
         {line.line.comesOut && <small>comes out again</small>}
-        {swappable && fromShelf && <Instead view={view} batch={swappable} line={line.line.id} />}
+        {line.line.between && (
+          <small>
+            {line.line.between.from.n} to {writtenWords(line.line.between.to)} as written
+          </small>
+        )}
+        {swappable && slot && <FillSlot view={view} batch={swappable} line={slot} />}
+        {swappable && fromShelf && !slot && <Instead view={view} batch={swappable} line={line.line.id} />}
       </th>
       <td className="amount">
         <Why because={amount.because}>
           <span className="number">{shown.first}</span>
         </Why>
         {shown.second && <small>{shown.second}</small>}
+        {first && <small>{first.first} first, then taste</small>}
         {shown.error !== undefined && (
           <small className="off">
             scoops are {Math.abs(Math.round(shown.error * 100))} % {shown.error > 0 ? 'over' : 'under'}

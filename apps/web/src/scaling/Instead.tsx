@@ -1,34 +1,33 @@
-import { MEASURES } from '@kestrel-ridge/core/quantity';
 import { swapsFor, type SwapOffer } from '@kestrel-ridge/core/scaling';
 import type { Swap } from '@kestrel-ridge/core/recipe';
 import { Button, Popover } from 'antd';
 import { useMemo, useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
-import { onHandOf } from './shortages.ts';
+import { gramsOnHand } from './shortages.ts';
+import { useChoose } from './useChoose.ts';
 
-/** What may stand in for a line's food in this batch: of equal strength, with what it changes; what is on the shelf first. */
+/** What may stand in for a line's food in this batch: what was used before comes first, then what is on the shelf. */
 export function Instead({ view, batch, line }: { view: KitchenView; batch: ScaledBatchView; line: string }) {
   const [open, setOpen] = useState(false);
-  const send = useCommand();
-  const written = view.recipes
-    .find((recipe) => recipe.id === batch.recipe.id)
-    ?.document.lines.find((each) => each.id === line);
+  const choose = useChoose(batch);
+  const swaps = batch.state.choice.swaps ?? [];
+  const swapped = swaps.find((swap) => swap.line === line);
+  const others = swaps.filter((swap) => swap.line !== line);
+  const written = batch.written.lines.find((each) => each.id === line);
+  const usedBefore = useMemo(() => swapsBefore(view, batch, line), [view, batch, line]);
   const offers = useMemo(
-    () => (open && written ? swapsFor(written, view.foods, (food) => gramsOnHand(view, food)) : []),
-    [open, written, view],
+    () =>
+      open && written
+        ? [...swapsFor(written, view.foods, (food) => gramsOnHand(view, food), batch.written)].sort(
+            (a, b) => (usedBefore.get(b.food.id) ?? 0) - (usedBefore.get(a.food.id) ?? 0),
+          )
+        : [],
+    [open, written, view, batch.written, usedBefore],
   );
-  const swapped = batch.state.swaps.find((swap) => swap.line === line);
-  const others = batch.state.swaps.filter((swap) => swap.line !== line);
-  const keep = async (swaps: readonly Swap[]) => {
+  const keep = async (kept: readonly Swap[]) => {
     setOpen(false);
-    await send({
-      path: `batches/${batch.state.id}/swaps`,
-      method: 'PUT',
-      body: { swaps, version: batch.state.version },
-      touches: ['week'],
-    });
+    await choose({ swaps: kept });
   };
   if (!written) return null;
   return (
@@ -52,7 +51,9 @@ export function Instead({ view, batch, line }: { view: KitchenView; batch: Scale
             <li key={offer.food.id}>
               <button type="button" className="plain-button" onClick={() => void keep([...others, offer.swap])}>
                 {offer.food.name}
-                <small className="offer-note">{notes(offer, gramsOnHand(view, offer.food.id))}</small>
+                <small className="offer-note">
+                  {notes(offer, gramsOnHand(view, offer.food.id), usedBefore.get(offer.food.id) ?? 0)}
+                </small>
               </button>
               <Why because={offer.because}>
                 <span className="number">{Number(offer.ratio.toFixed(2))} ×</span>
@@ -69,20 +70,22 @@ export function Instead({ view, batch, line }: { view: KitchenView; batch: Scale
   );
 }
 
-function notes(offer: SwapOffer, there: number): string {
+/** How often each food stood in for this line in earlier batches of the recipe. */
+function swapsBefore(view: KitchenView, batch: ScaledBatchView, line: string): ReadonlyMap<string, number> {
+  const times = new Map<string, number>();
+  for (const other of view.week.batches)
+    if (other.recipe === batch.recipe.id && other.id !== batch.state.id && other.status === 'put away')
+      for (const swap of other.choice.swaps ?? [])
+        if (swap.line === line) times.set(swap.food, (times.get(swap.food) ?? 0) + 1);
+  return times;
+}
+
+function notes(offer: SwapOffer, there: number, before: number): string {
   return [
+    ...(before > 0 ? [before === 1 ? 'used once before' : `used ${before} times before`] : []),
     there > 0 ? `${Math.round(there)} g there` : 'not on the shelf',
     ...(offer.allergensIn.length > 0 ? [`brings in ${offer.allergensIn.join(', ')}`] : []),
     ...(offer.allergensOut.length > 0 ? [`without ${offer.allergensOut.join(', ')}`] : []),
     ...offer.changes,
   ].join('; ');
-}
-
-/** Grams of a food on the shelf; what is counted in millilitres goes by its cup. */
-function gramsOnHand(view: KitchenView, id: string): number {
-  const food = view.foods.get(id);
-  const amount = onHandOf(view, id).valueOf();
-  if (!food || food.facts.base === 'g') return amount;
-  if (food.facts.base === 'each') return amount * (food.facts.gramsEach?.value ?? 0);
-  return (amount / MEASURES.cup.factor.valueOf()) * (food.facts.gramsPerCup?.value ?? 0);
 }

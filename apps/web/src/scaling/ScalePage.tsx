@@ -7,15 +7,18 @@ import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { PortionFacts } from '../recipe/PortionFacts.tsx';
 import { Empty } from '../parts/Empty.tsx';
+import { OwnFigure } from '../parts/OwnFigure.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { show } from '@kestrel-ridge/core/quantity';
 import { withDrafts } from '../week/withDrafts.ts';
 import { FillGauge } from './FillGauge.tsx';
+import { HowCooked } from './HowCooked.tsx';
 import { IngredientTable } from './IngredientTable.tsx';
 import './scale.css';
 import { portionsCovered, shortages } from './shortages.ts';
 import { SizeIt } from './SizeIt.tsx';
+import { useChoose } from './useChoose.ts';
 import { WaterSchools } from './WaterSchools.tsx';
 
 export default function ScalePage() {
@@ -55,6 +58,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const [portions, setPortions] = useState(kept);
   const send = useCommand();
   const navigate = useNavigate();
+  const choose = useChoose(batch);
   const [frozen, setFrozen] = useState(Number(batch.state.freezePortions));
   const freezePortions = Math.min(frozen, portions);
   const tried = withDrafts(view, { [batch.state.id]: { portions, freezePortions } });
@@ -62,7 +66,6 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const { scaled } = shown;
   const missing = shortages(view, shown);
   const covered = portionsCovered(view, shown);
-  const loads = scaled.loads.value.loads;
   const editable = view.session?.status === 'planned';
 
   const keep = (n: number) =>
@@ -75,7 +78,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
 
   return (
     <>
-      <div className="page-head scale-head">
+      <div className="page-head head-row">
         <div>
           <h1>
             {batch.recipe.name}, {portions} {portions === 1 ? 'portion' : 'portions'}
@@ -110,6 +113,14 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         )}
       </div>
 
+      {editable && (
+        <HowCooked
+          view={view}
+          written={batch.written}
+          choice={batch.state.choice}
+          choose={(change) => void choose(change)}
+        />
+      )}
       {missing.length > 0 && (
         <div className="dashed missing" role="alert">
           <span>
@@ -127,7 +138,11 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
       ))}
       {scaled.missing.map((bridge) => (
         <div key={bridge.food} className="dashed missing" role="alert">
-          {bridge.food}: {bridge.remedy}
+          <OwnFigure
+            food={{ id: bridge.foodId, name: bridge.food }}
+            figure={bridge.figure}
+            label={`${bridge.food}: ${bridge.remedy}`}
+          />
         </div>
       ))}
 
@@ -150,8 +165,8 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         </div>
         <div className="scale-side">
           <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
-          {scaled.water && <WaterSchools water={scaled.water} loads={loads} equipment={view.kitchen.equipment} />}
-          <PortionFacts scaled={scaled} />
+          {scaled.water && <WaterSchools view={view} scaled={scaled} water={scaled.water} />}
+          <PortionFacts scaled={scaled} view={view} />
         </div>
       </div>
     </>

@@ -1,8 +1,12 @@
 import { addDays, type Day } from '@kestrel-ridge/core/quantity';
+import type { Revision } from '@kestrel-ridge/core/recipe';
 import {
   doubleAndFreezeHalf,
+  PANS,
+  panName,
   sizeForEaters,
   sizeForLeastFill,
+  sizeForPan,
   sizeToFill,
   sizeToUseUp,
   type Size,
@@ -59,6 +63,19 @@ export function SizeIt({
   );
 }
 
+/** Other tins, filled as deep as the recipe's own. */
+const pansFor = ({ pan, portions }: Revision): readonly Offer[] =>
+  pan
+    ? PANS.filter((other) => panName(other) !== panName(pan)).map((other) => {
+        const size = sizeForPan(portions, pan, other);
+        // Portions are whole on the stepper; the tin may be a little less full.
+        return {
+          name: `a tin, ${panName(other)}`,
+          size: { ...size, portions: Math.max(1, Math.floor(size.portions)) },
+        };
+      })
+    : [];
+
 function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portions: number): readonly Offer[] {
   const sizing = { recipe: recipe.document, foods: view.foods, equipment: view.kitchen.equipment };
   const { component, lines } = recipe.document;
@@ -100,6 +117,7 @@ function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portio
       name: `fill the ${recipe.document.vessel === 'tray' ? 'trays' : recipe.document.vessel}`,
       size: sizeToFill(sizing),
     },
+    ...pansFor(recipe.document),
     ...(least ? [{ name: 'as much as the vessel needs', size: least }] : []),
     { name: 'double it, freeze half', size: doubleAndFreezeHalf(Number(state.portions)) },
   ];

@@ -1,10 +1,16 @@
-import type { Equipment } from '@kestrel-ridge/core/kitchen';
 import { show, showInScoops } from '@kestrel-ridge/core/quantity';
-import type { WaterAnswer } from '@kestrel-ridge/core/scaling';
+import type { ScaledBatch, WaterAnswer } from '@kestrel-ridge/core/scaling';
+import type { KitchenView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
+import { CameOut } from './CameOut.tsx';
 
 /** Three schools of water for a grain, side by side, with the one that is used and why. */
-export function WaterSchools({ water, loads, equipment }: { water: WaterAnswer; loads: number; equipment: Equipment }) {
+export function WaterSchools({ view, scaled, water }: { view: KitchenView; scaled: ScaledBatch; water: WaterAnswer }) {
+  const { equipment } = view.kitchen;
+  const loads = scaled.loads.value.loads;
+  const waterLine = scaled.lines.find(({ line }) => line.law.law === 'water for grain');
+  const grainId = waterLine?.line.law.law === 'water for grain' ? waterLine.line.law.grain : undefined;
+  const grain = scaled.lines.find(({ line }) => line.id === grainId);
   const most = Math.max(...water.schools.map((school) => school.water.value.mL.valueOf()));
   return (
     <section className="schools">
@@ -28,6 +34,9 @@ export function WaterSchools({ water, loads, equipment }: { water: WaterAnswer; 
             </div>
             <small>
               {scooped?.text}
+              {' · '}
+              <Why because={school.moisture.because}>{Math.round(school.moisture.value * 100)} % water when done</Why>
+              {chosen && water.usualMoisture !== undefined && ` (usual: ${Math.round(water.usualMoisture * 100)} %)`}
               {school.belowUptakeMl !== undefined && school.belowUptakeMl > 1 && (
                 <b className="cannot">
                   {' '}
@@ -39,6 +48,15 @@ export function WaterSchools({ water, loads, equipment }: { water: WaterAnswer; 
         );
       })}
       <p className="soft">{water.why}</p>
+      {grain && (
+        <CameOut
+          view={view}
+          grain={grain}
+          waterMl={water.chosen.water.value.mL.valueOf()}
+          loads={loads}
+          pot={water.pot}
+        />
+      )}
     </section>
   );
 }

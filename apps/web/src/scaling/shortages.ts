@@ -1,4 +1,4 @@
-import type { Food } from '@kestrel-ridge/core/food';
+import { massOf, type Food } from '@kestrel-ridge/core/food';
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { ScaledBatch, ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
@@ -14,6 +14,15 @@ export interface Shortage {
 /** What is on hand of a food in the unit its lots are counted in. */
 export const onHandOf = (view: KitchenView, food: string): Fraction =>
   view.lots.filter((lot) => lot.food.id === food).reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+
+/** Grams of a food on the shelf; what is counted in millilitres goes by its cup, pieces by their weight. */
+export function gramsOnHand(view: KitchenView, id: string): number {
+  const food = view.foods.get(id);
+  const amount = onHandOf(view, id);
+  if (!food) return 0;
+  const grams = massOf(food, ofBase(food.facts.base, amount));
+  return grams.ok ? grams.value.g.valueOf() : 0;
+}
 
 /** Ingredients of a recipe at a size that the shelf does not hold. */
 export function missingFor(view: KitchenView, scaled: ScaledBatch): readonly Shortage[] {

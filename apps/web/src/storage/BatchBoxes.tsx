@@ -10,6 +10,7 @@ import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { costAhead } from '../week/costAhead.ts';
+import { WentIn } from './WentIn.tsx';
 import { suggestBoxes, type DraftBox } from './suggestBoxes.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
@@ -64,6 +65,7 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
         <p className="soft">
           {show(scaled.yields.value)} cooked, {planned} portions of {Math.round(scaled.portionG)} g
         </p>
+        <WentIn view={view} batch={batch} />
         <ul className="row-list boxes">
           {boxes.map((box, n) => (
             <li key={box.id}>

@@ -75,7 +75,8 @@ function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
     revision: 1,
     portions: `${portions}`,
     freezePortions: '0',
-    swaps: [],
+    choice: {},
+    finals: [],
     status: 'planned' as const,
     cost: null,
     version: 1,
@@ -102,9 +103,17 @@ function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
       appetites: [],
       sessions: [session],
       batches: [state],
+      revisions: [],
     },
     session,
-    batches: [{ state, recipe: millet as (typeof recipes)[number], scaled }],
+    batches: [
+      {
+        state,
+        recipe: millet as (typeof recipes)[number],
+        written: (millet as (typeof recipes)[number]).document,
+        scaled,
+      },
+    ],
     ...more,
   };
 }

@@ -7,8 +7,8 @@ import { longDayName } from '../parts/times.ts';
 
 const HOUR_MS = 3_600_000;
 
-/** Puts a recipe into the planned session; makes the session too, when none is planned. Answers whether it is in. */
-export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: number) => Promise<boolean> {
+/** Puts a recipe into the planned session; makes the session too, when none is planned. Answers the batch's id, or nothing when it could not be done. */
+export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: number) => Promise<string | undefined> {
   const send = useCommand();
   return useCallback(
     async (recipe, portions) => {
@@ -21,14 +21,15 @@ export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: 
           body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 },
           touches: ['week'],
         });
-        if (!made.ok) return false;
+        if (!made.ok) return undefined;
       }
+      const id = newId();
       const sent = await send({
         path: 'batches',
-        body: { id: newId(), session, recipe: recipe.id, portions: `${portions}`, freezePortions: '0' },
+        body: { id, session, recipe: recipe.id, portions: `${portions}`, freezePortions: '0' },
         touches: ['week'],
       });
-      return sent.ok;
+      return sent.ok ? id : undefined;
     },
     [send, view.session, view.today],
   );

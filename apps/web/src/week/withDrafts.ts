@@ -11,7 +11,13 @@ export function withDrafts(view: KitchenView, drafts: Readonly<Record<string, Dr
     if (!draft || draft.portions === Number(batch.state.portions)) return batch;
     return {
       ...batch,
-      scaled: scaleBatch(batch.recipe.document, new Fraction(draft.portions), view.foods, view.kitchen.equipment),
+      scaled: scaleBatch(
+        batch.recipe.document,
+        new Fraction(draft.portions),
+        view.foods,
+        view.kitchen.equipment,
+        batch.state.finals,
+      ),
     };
   });
   return { ...view, batches };

@@ -12,11 +12,14 @@ import {
   type Outcome,
   type Quantity,
 } from '../quantity/index.ts';
-import type { Food } from './food.ts';
+import type { Food, FoodId } from './food.ts';
 
 export interface BridgeMissing {
   readonly code: 'bridge missing';
   readonly food: string;
+  readonly foodId: FoodId;
+  /** Which figure of the food would lead over. */
+  readonly figure: 'gramsPerCup' | 'gramsEach';
   readonly from: Quantity['kind'];
   readonly to: Quantity['kind'];
   /** What the cook can do about it, in her words. */
@@ -32,12 +35,19 @@ export function massOf(food: Food, quantity: Quantity): Outcome<Mass, BridgeMiss
       return done(quantity);
     case 'volume': {
       const perCup = food.facts.gramsPerCup;
-      if (!perCup) return missing(food, 'volume', 'mass', `Weigh one level cup of ${food.name} and enter the grams.`);
+      if (!perCup)
+        return missing(
+          food,
+          'gramsPerCup',
+          'volume',
+          'mass',
+          `Weigh one level cup of ${food.name} and enter the grams.`,
+        );
       return done(mass(quantity.mL.div(MEASURES.cup.factor).mul(new Fraction(perCup.value))));
     }
     case 'count': {
       const each = food.facts.gramsEach;
-      if (!each) return missing(food, 'count', 'mass', `Weigh one ${food.name} and enter the grams.`);
+      if (!each) return missing(food, 'gramsEach', 'count', 'mass', `Weigh one ${food.name} and enter the grams.`);
       return done(mass(quantity.each.mul(new Fraction(each.value))));
     }
     default:
@@ -62,13 +72,24 @@ export function inBaseOf(
   if (base === 'mL') {
     const perCup = food.facts.gramsPerCup;
     if (!perCup)
-      return missing(food, quantity.kind, 'volume', `Weigh one level cup of ${food.name} and enter the grams.`);
+      return missing(
+        food,
+        'gramsPerCup',
+        quantity.kind,
+        'volume',
+        `Weigh one level cup of ${food.name} and enter the grams.`,
+      );
     return done(volume(inBase(grams.value).div(new Fraction(perCup.value)).mul(MEASURES.cup.factor)));
   }
   const each = food.facts.gramsEach;
-  if (!each) return missing(food, quantity.kind, 'count', `Weigh one ${food.name} and enter the grams.`);
+  if (!each) return missing(food, 'gramsEach', quantity.kind, 'count', `Weigh one ${food.name} and enter the grams.`);
   return done(count(inBase(grams.value).div(new Fraction(each.value))));
 }
 
-const missing = (food: Food, from: Quantity['kind'], to: Quantity['kind'], remedy: string) =>
-  refused<BridgeMissing>({ code: 'bridge missing', food: food.name, from, to, remedy });
+const missing = (
+  { id, name }: Food,
+  figure: BridgeMissing['figure'],
+  from: Quantity['kind'],
+  to: Quantity['kind'],
+  remedy: string,
+) => refused<BridgeMissing>({ code: 'bridge missing', food: name, foodId: id, figure, from, to, remedy });

@@ -1,3 +1,5 @@
+export { readFinal } from './readFinal.ts';
+export type { FinalUnread } from './readFinal.ts';
 export { readShelfLine } from './readShelfLine.ts';
 export type { PlaceName, ShelfLine } from './readShelfLine.ts';
 export type {
@@ -25,7 +27,7 @@ export type { FoodIndex, FoundFood } from './ingredient/findFood.ts';
 export type { Doubt } from './ingredient/readAmount.ts';
 export { amountWords, readIngredientLine } from './ingredient/readIngredientLine.ts';
 export type { IngredientLine } from './ingredient/readIngredientLine.ts';
-export { asRevision, unreadyLines, writtenOf } from './recipeText/asRevision.ts';
+export { asLine, asRevision, unreadyLines, writtenOf } from './recipeText/asRevision.ts';
 export type { ReadRecipe } from './recipeText/asRevision.ts';
 export { fromJsonLd, toJsonLd } from './recipeText/jsonLd.ts';
 export type { BrokenFile } from './recipeText/jsonLd.ts';

@@ -119,6 +119,8 @@ export interface WeekState {
   readonly appetites: readonly { readonly food: string; readonly portionsADay: number }[];
   readonly sessions: readonly SessionState[];
   readonly batches: readonly BatchState[];
+  /** Older revisions that these batches were planned or cooked by. */
+  readonly revisions: readonly { readonly recipe: string; readonly number: number; readonly document: Revision }[];
 }
 
 export interface RunState {

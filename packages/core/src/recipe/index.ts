@@ -5,6 +5,7 @@ export type { Difference } from './compareRevisions.ts';
 export { cookedAs, foodsOfRecipe, waysOf } from './cookedAs.ts';
 export type { Choice, Fill } from './cookedAs.ts';
 export { componentFood } from './componentFood.ts';
+export { expectedMinutes } from './expectedMinutes.ts';
 export { faultsOf } from './faultsOf.ts';
 export type { RecipeFault } from './faultsOf.ts';
 export type {

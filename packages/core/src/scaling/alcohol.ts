@@ -1,5 +1,5 @@
 import type { Reasoned } from '../quantity/index.ts';
-import type { Revision, Step } from '../recipe/index.ts';
+import { expectedMinutes, type Revision, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from './scaleBatch.ts';
 
 /** Share of the alcohol that is left after so many minutes of simmering. Source: USDA retention table (from memory). It is never nothing. */
@@ -60,10 +60,6 @@ function hotMinutesFrom({ steps, uses }: Revision, from: string): number {
         order.indexOf(step.id) <= order.indexOf(use.to),
     );
   return steps.slice(Math.max(0, order.indexOf(from))).reduce((sum, step) => {
-    if (!hot(step)) return sum;
-    if (step.kind === 'pressure') return sum + step.hold.expected;
-    if (step.kind === 'ahead') return sum;
-    const { time } = step;
-    return sum + (typeof time.minutes === 'number' ? time.minutes : time.minutes.expected);
+    return hot(step) ? sum + expectedMinutes(step) : sum;
   }, 0);
 }

@@ -45,6 +45,8 @@ export interface WaterAnswer {
   readonly schools: readonly SchoolAnswer[];
   /** Share of water in this grain as the table cooks it; undefined where its uptake is not known. */
   readonly usualMoisture?: number;
+  /** How it is cooked. */
+  readonly pot: GrainPot;
 }
 
 /** What leaves a pot, mL. A sealed cooker while it comes up and vents: 20 to 60 g. A lid on the hob lets out about 25 g in 20 minutes, a rice cooker as much. From memory. */
@@ -111,7 +113,10 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
     [grainPart, { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) }],
   );
   const schools: SchoolAnswer[] = [a, b];
-  const usual = ask.uptake ? { usualMoisture: (DRY_MOISTURE + ask.uptake.value) / (1 + ask.uptake.value) } : {};
+  const usual: Pick<WaterAnswer, 'pot' | 'usualMoisture'> = {
+    pot: ask.pot.kind,
+    ...(ask.uptake ? { usualMoisture: (DRY_MOISTURE + ask.uptake.value) / (1 + ask.uptake.value) } : {}),
+  };
 
   if (ask.uptake && taken) {
     const c = answer(
@@ -150,11 +155,12 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
     };
   const small = cups.compare(packetGrain) <= 0;
   return small
-    ? { chosen: a, why: 'This grain’s uptake is not known, and the amount is within the packet’s.', schools }
+    ? { chosen: a, why: 'This grain’s uptake is not known, and the amount is within the packet’s.', schools, ...usual }
     : {
         chosen: b,
         why: 'This grain’s uptake is not known, and above the packet’s amount its ratio drowns the grain.',
         schools,
+        ...usual,
       };
 }
 

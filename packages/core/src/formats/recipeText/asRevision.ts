@@ -93,6 +93,29 @@ function plainest(mL: Fraction): Written {
 export const unreadyLines = (lines: readonly IngredientLine[]): readonly number[] =>
   lines.flatMap((line, n) => (line.food && writtenOf(line.amount, line.food) && line.doubts.length === 0 ? [] : [n]));
 
+/** A read line as a line of a recipe that goes into one step; undefined when its food or its amount is not known. */
+export function asLine(line: IngredientLine, id: string, step: string): Line | undefined {
+  const { food } = line;
+  const amount = food && writtenOf(line.amount, food);
+  if (!food || !amount) return undefined;
+  const between = ends(line.amount, amount);
+  return {
+    id,
+    food: food.id,
+    amount,
+    law:
+      line.amount.kind === 'to taste' ? TO_TASTE : food.facts.kind === 'seasoning' ? SLOWER : { law: 'in proportion' },
+    ...(between ? { between } : {}),
+    ...(line.form ? { form: line.form } : {}),
+    ...(amount.unit === 'each' ? { prepared: true } : {}),
+    ...(food.facts.uptake
+      ? { becomes: { value: Number((1 + food.facts.uptake.value).toFixed(2)), source: food.facts.uptake.source } }
+      : {}),
+    ...(line.optional ? { optional: true } : {}),
+    into: [{ step, share: '1' }],
+  };
+}
+
 /**
  * A read text as a recipe that can be scaled and planned: each ingredient goes into the first step that names it, steps follow each other, and stations are held by
  * the steps that name them. Lines that are not ready are left out: see unreadyLines.
@@ -129,11 +152,10 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         ]
       : [],
   );
+  const swelling = lines.some((other) => other.food?.facts.uptake);
   const ready = lines.flatMap((line, n): Line[] => {
     const { food } = line;
-    const amount = food && writtenOf(line.amount, food);
-    if (!food || !amount) return [];
-    const between = ends(line.amount, amount);
+    if (!food) return [];
     const index = indexFoods([food]);
     const names = [food.name, ...(food.facts.names ?? [])].flatMap((each) => each.split(' '));
     const at = said.findIndex((text) => {
@@ -143,30 +165,9 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         names.some((word) => word.length > 3 && text.toLowerCase().includes(word.replace(/s$/, '')))
       );
     });
-    return [
-      {
-        id: `${n + 1}-${food.name.replace(/ /g, '-')}`,
-        food: food.id,
-        amount,
-        law:
-          line.amount.kind === 'to taste'
-            ? TO_TASTE
-            : food.facts.kind === 'seasoning'
-              ? SLOWER
-              : { law: 'in proportion' },
-        ...(between ? { between } : {}),
-        ...(line.form ? { form: line.form } : {}),
-        ...(amount.unit === 'each' ? { prepared: true } : {}),
-        ...(food.facts.uptake
-          ? { becomes: { value: Number((1 + food.facts.uptake.value).toFixed(2)), source: food.facts.uptake.source } }
-          : {}),
-        ...(food.facts.kind === 'water' && lines.some((other) => other.food?.facts.uptake)
-          ? { becomes: commonPractice(0) }
-          : {}),
-        ...(line.optional ? { optional: true } : {}),
-        into: [{ step: `step-${at < 0 ? 1 : at + 1}`, share: '1' }],
-      },
-    ];
+    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, `step-${at < 0 ? 1 : at + 1}`);
+    if (!made) return [];
+    return [food.facts.kind === 'water' && swelling ? { ...made, becomes: commonPractice(0) } : made];
   });
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
   return {

@@ -1,5 +1,5 @@
 import type { Food, FoodId } from '../../food/index.ts';
-import type { Revision } from '../../recipe/index.ts';
+import { expectedMinutes, type Revision } from '../../recipe/index.ts';
 import type { RecipeText } from './recipeText.ts';
 
 /** A recipe in plain words, for JSON-LD, Markdown and print. */
@@ -16,14 +16,14 @@ export function toRecipeText(recipe: Revision, foods: ReadonlyMap<FoodId, Food>)
       if (step.kind === 'ahead') return `${step.name}, ${step.hours.least} to ${step.hours.most} hours ahead.`;
       if (step.kind === 'pressure')
         return `Pressure-cook the ${step.name}: ${step.hold.earliest} to ${step.hold.latest} minutes at high pressure, ${step.release.how} release.`;
-      const { earliest, expected, latest } =
-        step.time.law === 'fixed'
-          ? step.time.minutes
-          : { earliest: step.time.minutes, expected: step.time.minutes, latest: step.time.minutes };
-      const time =
-        step.attention.needs === 'hands'
-          ? ''
-          : `, ${earliest === latest ? expected : `${earliest} to ${latest}`} minutes`;
+      const { time: law } = step;
+      const minutes =
+        law.law === 'fixed' || law.law === 'by piece size'
+          ? law.minutes.earliest === law.minutes.latest
+            ? `${law.minutes.expected}`
+            : `${law.minutes.earliest} to ${law.minutes.latest}`
+          : `${expectedMinutes(step)}`;
+      const time = step.attention.needs === 'hands' ? '' : `, ${minutes} minutes`;
       return `${step.name}${time}${step.cue ? `: ${step.cue}` : ''}.`;
     }),
   };

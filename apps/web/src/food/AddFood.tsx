@@ -1,0 +1,94 @@
+import type { FoodKind } from '@kestrel-ridge/core/food';
+import type { BaseUnit } from '@kestrel-ridge/core/quantity';
+import { Form, Input, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+
+const KINDS: readonly FoodKind[] = [
+  'vegetable',
+  'leaf',
+  'fruit',
+  'grain',
+  'legume',
+  'nut or seed',
+  'seasoning',
+  'fat',
+  'acid',
+  'water',
+];
+
+interface Fields {
+  readonly name: string;
+  readonly kind: FoodKind;
+  readonly base: BaseUnit;
+}
+
+/** A food that the book does not have: a name and a kind are enough; its figures are asked for when they are needed. */
+export function AddFood({
+  open,
+  close,
+  added,
+  name,
+}: {
+  open: boolean;
+  close: () => void;
+  added: (id: string) => void;
+  name: string;
+}) {
+  const [form] = Form.useForm<Fields>();
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const keep = async (fields: Fields) => {
+    setBusy(true);
+    const id = newId();
+    const sent = await send({ path: 'foods', body: { id, ...fields }, touches: ['kitchen', 'recipes'], quiet: true });
+    setBusy(false);
+    if (sent.ok) {
+      close();
+      added(id);
+    } else
+      form.setFields([
+        {
+          name: 'name',
+          errors: [sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail],
+        },
+      ]);
+  };
+  return (
+    <Modal
+      open={open}
+      title="A food of your own"
+      okText="Add it"
+      onOk={form.submit}
+      onCancel={close}
+      confirmLoading={busy}
+      destroyOnHidden
+    >
+      <Form<Fields>
+        form={form}
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ name: name.trim(), kind: 'vegetable', base: 'g' }}
+        onFinish={(fields) => void keep(fields)}
+        preserve={false}
+      >
+        <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+          <Input autoFocus maxLength={80} />
+        </Form.Item>
+        <Form.Item label="What kind of food" name="kind">
+          <Select options={KINDS.map((kind) => ({ value: kind, label: kind }))} />
+        </Form.Item>
+        <Form.Item label="Counted on the shelf in" name="base">
+          <Select
+            options={[
+              { value: 'g', label: 'grams' },
+              { value: 'mL', label: 'millilitres' },
+              { value: 'each', label: 'pieces' },
+            ]}
+          />
+        </Form.Item>
+      </Form>
+    </Modal>
+  );
+}

@@ -1,0 +1,68 @@
+import { FIGURES, type FigureName } from '@kestrel-ridge/core/food';
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import { useCommand } from '../api/useCommand.ts';
+
+/** A figure of a food, asked for on the spot: how to find it out, a number, and it stands in this kitchen from then on. */
+export function OwnFigure({
+  food,
+  figure: name,
+  label,
+  value,
+  onKept,
+}: {
+  food: { readonly id: string; readonly name: string };
+  figure: FigureName;
+  label?: string;
+  value?: number;
+  onKept?: () => void;
+}) {
+  const figure = FIGURES.find((each) => each.name === name);
+  const [typed, setTyped] = useState<number | null>(value ?? null);
+  const [fault, setFault] = useState<string>();
+  const send = useCommand();
+  if (!figure) return null;
+  const keep = async () => {
+    if (typed === null) return setFault(`Enter a number of ${figure.unit}.`);
+    const sent = await send({
+      path: `foods/${food.id}/own`,
+      method: 'PUT',
+      body: { figure: name, value: typed },
+      touches: ['kitchen', 'shelf', 'week', 'recipes'],
+      quiet: true,
+    });
+    if (sent.ok) onKept?.();
+    else setFault(sent.problem.errors.map((each) => `${each.fault} ${each.remedy}`).join(' ') || sent.problem.detail);
+  };
+  return (
+    <form
+      className="own-figure"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <label>
+        <span>{label ?? `${food.name}: ${figure.says}`}</span>
+        <InputNumber<number>
+          aria-label={`${food.name}: ${figure.says}, ${figure.unit}`}
+          value={typed}
+          min={0}
+          onChange={(next) => {
+            setTyped(next);
+            setFault(undefined);
+          }}
+          suffix={figure.unit}
+          style={{ width: 130 }}
+        />
+      </label>
+      <Button htmlType="submit">Keep it</Button>
+      {figure.how && !value && <small className="soft">{figure.how}</small>}
+      {fault && (
+        <p className="cannot" role="alert">
+          {fault}
+        </p>
+      )}
+    </form>
+  );
+}

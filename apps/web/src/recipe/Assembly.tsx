@@ -1,0 +1,78 @@
+import type { Revision } from '@kestrel-ridge/core/recipe';
+import { assemble, fillsOf, leftAfter } from '@kestrel-ridge/core/scaling';
+import { show, ofBase } from '@kestrel-ridge/core/quantity';
+import { useState } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Stepper } from '../parts/Stepper.tsx';
+import { Why } from '../parts/Why.tsx';
+import { onHandOf } from '../scaling/shortages.ts';
+
+/** How many can be put together from what stands there, what limits them, and what is left or short for so many. */
+export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision }) {
+  const now = assemble(recipe, view.foods, view.kitchen.equipment, (food) => onHandOf(view, food).valueOf());
+  const [wanted, setWanted] = useState<number>();
+  const { unit } = recipe;
+  if (!unit) return null;
+  const pieces = wanted ?? Math.max(1, now.pieces);
+  const dishes = fillsOf(pieces, unit.perDish);
+  const pans = fillsOf(pieces, unit.perPan);
+  const named = (n: number) => `${n} ${unit.name}${n === 1 ? '' : unit.name === 'box' ? 'es' : 's'}`;
+  return (
+    <section className="assembly" aria-label="From what is there">
+      <div className="assembly-head">
+        <h2>
+          <Why because={now.because}>{named(now.pieces)}</Why> from what is there
+        </h2>
+        <span className="soft">
+          {now.limit ? `${now.limit.food.name} is the part that runs out first` : 'nothing limits them'}
+        </span>
+      </div>
+      <div className="assembly-wanted">
+        <span>To make</span>
+        <Stepper label={`How many ${unit.name}s`} value={pieces} least={1} most={200} onChange={setWanted} />
+        <span className="soft">
+          {[
+            dishes === undefined ? '' : `${dishes} ${dishes === 1 ? 'dish' : 'dishes'}`,
+            pans === undefined ? '' : `${pans} pan ${pans === 1 ? 'load' : 'loads'}`,
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </span>
+      </div>
+      <table className="ingredients">
+        <thead>
+          <tr>
+            <th scope="col">part</th>
+            <th scope="col" className="amount">
+              there
+            </th>
+            <th scope="col" className="amount">
+              enough for
+            </th>
+            <th scope="col" className="amount">
+              after {named(pieces)}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {leftAfter(now.parts, pieces).map(({ food, left }, n) => {
+            const part = now.parts[n];
+            const amount = (value: number) => show(ofBase(food.facts.base, Math.round(value * 10) / 10));
+            return (
+              <tr key={food.id}>
+                <th scope="row">
+                  <span className="food">{food.name}</span>
+                </th>
+                <td className="amount">{amount(part?.there ?? 0)}</td>
+                <td className="amount">{part?.enoughFor}</td>
+                <td className={left < -1e-6 ? 'amount cannot' : 'amount'}>
+                  {left < -1e-6 ? `${amount(-left)} short` : `${amount(left)} left`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,32 @@
+import { goesWords, stepTimes, stepWords, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+/** The method as it is read at arm's length: what is done, what goes in where it is only a share, what else comes out. */
+export function MethodSteps({ view, recipe }: { view: KitchenView; recipe: Revision }) {
+  const nameOf = (id: string) => recipe.steps.find((step) => step.id === id)?.name ?? id;
+  return (
+    <ol className="method">
+      {recipe.steps.map((step) => {
+        const shares = recipe.lines.flatMap((line) =>
+          line.into
+            .filter((into) => into.step === step.id && into.share !== '1')
+            .map((into) => `${into.share} of the ${view.foods.get(line.food)?.name ?? ''}`),
+        );
+        return (
+          <li key={step.id}>
+            <span>{stepWords(step)}</span>
+            <small>
+              {stepTimes(step)}
+              {shares.length > 0 && ` · takes ${shares.join(', ')}`}
+            </small>
+            {step.gives?.map((gives) => (
+              <small key={gives.name}>
+                ↳ {gives.name}, {writtenWords(gives.amount)}: {goesWords(gives, nameOf)}
+              </small>
+            ))}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

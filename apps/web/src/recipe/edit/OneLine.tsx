@@ -1,0 +1,85 @@
+import { amountWords, asLine, indexFoods, readIngredientLine } from '@kestrel-ridge/core/formats';
+import type { Line } from '@kestrel-ridge/core/recipe';
+import { Button, Input } from 'antd';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import type { InputRef } from 'antd';
+import type { KitchenView } from '../../app/useKitchenState.ts';
+import { unused } from './editRevision.ts';
+
+/** An ingredient in one line, understood as it is typed; Enter puts it into the recipe. */
+export function OneLine({
+  view,
+  taken,
+  step,
+  add,
+}: {
+  view: KitchenView;
+  taken: readonly string[];
+  step: string | undefined;
+  add: (line: Line) => void;
+}) {
+  const [text, setText] = useState('');
+  const input = useRef<InputRef>(null);
+  const typed = useDeferredValue(text);
+  const index = useMemo(() => indexFoods([...view.foods.values()]), [view.foods]);
+  const read = useMemo(
+    () => (typed.trim() ? readIngredientLine(typed, index, view.kitchen.equipment.units) : undefined),
+    [typed, index, view.kitchen.equipment.units],
+  );
+  const line = read && step !== undefined ? asLine(read, unused('line', taken), step) : undefined;
+  const [doubt] = read?.doubts ?? [];
+  const put = () => {
+    if (!line || doubt) return;
+    add(line);
+    setText('');
+    input.current?.focus();
+  };
+  return (
+    <form
+      className="one-line"
+      onSubmit={(event) => {
+        event.preventDefault();
+        put();
+      }}
+    >
+      <Input
+        ref={input}
+        size="large"
+        aria-label="Add an ingredient in one line"
+        placeholder="2 leeks, in rings · 1/2 tsp caraway · 400 g swede, in cubes"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button size="large" htmlType="submit" disabled={!line || doubt !== undefined}>
+        Add
+      </Button>
+      {read && (
+        <div className="one-line-read" aria-live="polite">
+          {doubt ? (
+            <>
+              <span className="cannot">{doubt.question}</span>
+              {doubt.choices.map((choice) => (
+                <Button key={choice.label} size="small" onClick={() => setText(choice.line)}>
+                  {choice.label}
+                </Button>
+              ))}
+            </>
+          ) : line ? (
+            <span className="soft">
+              understood: {amountWords(read.amount)} {read.food?.name}
+              {read.form && `, ${read.form}`}
+            </span>
+          ) : (
+            <span className="cannot">
+              {step === undefined
+                ? 'Add a step first: an ingredient goes into a step.'
+                : read.food
+                  ? `How much ${read.food.name}?`
+                  : 'Which food is it? Add it under Foods if the book does not have it.'}
+            </span>
+          )}
+        </div>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,105 @@
+import type { GrainPot } from '@kestrel-ridge/core/kitchen';
+import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/scaling';
+import { App, Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+/** What a pot of grain weighed in the end: from it the kitchen's own uptake and loss are worked out and kept. */
+export function CameOut({
+  view,
+  grain,
+  waterMl,
+  loads,
+  pot,
+}: {
+  view: KitchenView;
+  grain: ScaledLine;
+  waterMl: number;
+  loads: number;
+  pot: GrainPot;
+}) {
+  const [open, setOpen] = useState(false);
+  const [pouredOffMl, setPouredOff] = useState(0);
+  const [cookedG, setCooked] = useState<number | null>(null);
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const { message } = App.useApp();
+  const { equipment, name, version } = view.kitchen;
+  const dryG = (grain.grams?.g.valueOf() ?? 0) / loads;
+  const seen = { dryG, waterMl: waterMl / loads, pouredOffMl, cookedG: cookedG ?? 0 };
+  const doubt = cookedG === null ? undefined : doubtOf(seen);
+  const found = cookedG === null || doubt ? undefined : ownGrainFigures(seen);
+  const own = equipment.own?.grainLossMl?.[pot];
+
+  const keep = async () => {
+    if (!found) return;
+    setBusy(true);
+    const uptake = await send({
+      path: `foods/${grain.food.id}/own`,
+      method: 'PUT',
+      body: { figure: 'uptake', value: found.uptake.value },
+      touches: ['kitchen'],
+    });
+    if (uptake.ok) {
+      const grainLossMl = { ...equipment.own?.grainLossMl, [pot]: found.lossMl };
+      const loss = await send({
+        path: '',
+        method: 'PUT',
+        body: { name, equipment: { ...equipment, own: { ...equipment.own, grainLossMl } }, version },
+        touches: ['kitchen', 'week'],
+      });
+      if (loss.ok) {
+        setOpen(false);
+        void message.success(`${grain.food.name} and this pot are known by your own figures now.`);
+      }
+    }
+    setBusy(false);
+  };
+
+  if (!open)
+    return (
+      <Button type="link" size="small" className="instead" onClick={() => setOpen(true)}>
+        {own
+          ? `this kitchen’s own: ${own.value} mL lost a pot; weigh again …`
+          : 'too wet, too dry? weigh what came out …'}
+      </Button>
+    );
+  return (
+    <form
+      className="came-out"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <p>
+        One pot: {Math.round(dryG)} g dry, {Math.round(waterMl / loads)} mL water.
+      </p>
+      <label>
+        <span>poured off</span>
+        <InputNumber<number> min={0} value={pouredOffMl} onChange={(n) => setPouredOff(n ?? 0)} suffix="mL" />
+      </label>
+      <label>
+        <span>drained, it weighs</span>
+        <InputNumber<number> min={0} value={cookedG} onChange={setCooked} suffix="g" autoFocus />
+      </label>
+      {doubt && (
+        <p className="cannot" role="alert">
+          {doubt.text}
+        </p>
+      )}
+      {found && (
+        <p>
+          So a gram took up <b>{found.uptake.value} g</b>, and <b>{found.lossMl.value} mL</b> left as steam.
+        </p>
+      )}
+      <div className="came-out-foot">
+        <Button htmlType="submit" type="primary" disabled={!found} loading={busy}>
+          Go by it from now on
+        </Button>
+        <Button onClick={() => setOpen(false)}>Not now</Button>
+      </div>
+    </form>
+  );
+}

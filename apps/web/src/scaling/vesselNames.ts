@@ -1,0 +1,12 @@
+import type { Vessel } from '@kestrel-ridge/core/recipe';
+
+/** A vessel as it is named in a list. */
+export const VESSEL_NAMES: Readonly<Record<Vessel, string>> = {
+  cooker: 'sealed cooker',
+  tray: 'oven tray',
+  jug: 'blender',
+  pot: 'pot',
+  'rice cooker': 'rice cooker',
+  microwave: 'microwave',
+  'air fryer': 'air fryer',
+};
