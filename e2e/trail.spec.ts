@@ -36,28 +36,28 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
       .first()
       .click();
     const line = page.getByLabel('Add to the shelf');
-    await line.fill('2500 g swede cool room 2.20');
-    await expect(page.locator('.add-read')).toContainText('swede');
+    await line.fill('2500 g kohlrabi cool room 2.20');
+    await expect(page.locator('.add-read')).toContainText('kohlrabi');
     await expect(page.locator('.add-read')).toContainText('2.5 kg');
     await line.press('Enter');
-    await expect(page.getByTestId('lot-swede')).toContainText('2.5 kg');
+    await expect(page.getByTestId('lot-kohlrabi')).toContainText('2.5 kg');
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByTestId('lot-swede')).toHaveCount(0);
-    await line.fill('250 g swede cool room 2.20');
+    await expect(page.getByTestId('lot-kohlrabi')).toHaveCount(0);
+    await line.fill('250 g kohlrabi cool room 2.20');
     await line.press('Enter');
-    await expect(page.getByTestId('lot-swede')).toContainText('250 g');
+    await expect(page.getByTestId('lot-kohlrabi')).toContainText('250 g');
   });
 
   await test.step('shelf: bad input is told beside the field, and changes nothing', async () => {
-    await page.getByTestId('lot-swede').click();
-    const panel = page.getByRole('complementary', { name: 'swede' });
-    await panel.getByLabel('Amount of swede in g').fill('99999999');
+    await page.getByTestId('lot-kohlrabi').click();
+    const panel = page.getByRole('complementary', { name: 'kohlrabi' });
+    await panel.getByLabel('Amount of kohlrabi in g').fill('99999999');
     await panel.getByRole('button', { name: 'Correct' }).click();
     await expect(panel.getByText('must be a number')).toBeVisible();
-    await expect(page.getByTestId('lot-swede')).toContainText('250 g');
-    await panel.getByLabel('Amount of swede in g').fill('240');
+    await expect(page.getByTestId('lot-kohlrabi')).toContainText('250 g');
+    await panel.getByLabel('Amount of kohlrabi in g').fill('240');
     await panel.getByRole('button', { name: 'Correct' }).click();
-    await expect(page.getByTestId('lot-swede')).toContainText('240 g');
+    await expect(page.getByTestId('lot-kohlrabi')).toContainText('240 g');
   });
 
   await test.step('scale: what is missing is named; the size that the shelf covers is one touch away', async () => {

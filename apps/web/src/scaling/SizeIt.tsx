@@ -13,7 +13,7 @@ import {
 } from '@kestrel-ridge/core/scaling';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { Button, Popover } from 'antd';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
 import { dayName } from '../parts/times.ts';
@@ -36,17 +36,27 @@ export function SizeIt({
   portions: number;
   choose: (size: Size) => void;
 }) {
+  const [open, setOpen] = useState(false);
   const offers = useMemo(() => offersFor(view, batch, portions), [view, batch, portions]);
   return (
     <Popover
       trigger="click"
+      open={open}
+      onOpenChange={setOpen}
       placement="bottomRight"
       title="Size it"
       content={
         <ul className="size-offers">
           {offers.map(({ name, size }) => (
             <li key={name}>
-              <button type="button" className="plain-button" onClick={() => choose(size)}>
+              <button
+                type="button"
+                className="plain-button"
+                onClick={() => {
+                  setOpen(false);
+                  choose(size);
+                }}
+              >
                 {name}
                 {size.freezePortions > 0 && <small>, {size.freezePortions} to freeze</small>}
               </button>

@@ -1,5 +1,5 @@
 import { Fraction } from '../quantity/index.ts';
-import type { After, Revision, Share, StationUse } from './revision.ts';
+import type { After, ByProduct, Revision, Share, StationUse } from './revision.ts';
 
 /**
  * A recipe without some of its steps: what waited for one of them waits for what that one waited for, what went into it goes into the next that is left, and a
@@ -23,6 +23,12 @@ export function skipSteps(recipe: Revision, skipped: readonly string[]): Revisio
   };
   const first = recipe.steps.find((step) => !gone.has(step.id) && step.kind !== 'ahead')?.id;
 
+  /** An output whose step is gone goes into the next, or away. */
+  const sentOn = (gives: ByProduct): ByProduct => {
+    if (gives.goes.to !== 'step' || !gone.has(gives.goes.step)) return gives;
+    const to = next(gives.goes.step);
+    return { ...gives, goes: to === undefined ? { to: 'away' } : { to: 'step', step: to } };
+  };
   const sealed = recipe.steps.some((step) => step.kind === 'pressure' && !gone.has(step.id));
   return {
     ...recipe,
@@ -30,7 +36,11 @@ export function skipSteps(recipe: Revision, skipped: readonly string[]): Revisio
     ...(recipe.vessel === 'cooker' && !sealed ? { vessel: 'pot' as const } : {}),
     steps: recipe.steps
       .filter((step) => !gone.has(step.id))
-      .map((step) => ({ ...step, after: waits(before(step.id)) })),
+      .map((step) => ({
+        ...step,
+        after: waits(before(step.id)),
+        ...(step.gives ? { gives: step.gives.map(sentOn) } : {}),
+      })),
     lines: recipe.lines.map((line) => ({
       ...line,
       into: merged(line.into.map(({ step, share }) => ({ step: next(step) ?? first ?? step, share }))),

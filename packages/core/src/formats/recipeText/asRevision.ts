@@ -81,10 +81,17 @@ const TO_TASTE: Law = { law: 'to taste', first: '1/2' };
 /** Grams and millilitres are weighed to a tenth at best. */
 const decimal = (n: Fraction, unit: 'g' | 'mL'): Written => ({ n: n.round(1).toString(), unit });
 
+/** From the largest: how little of it is still said by it, and into how many parts it may be cut. A third of a spoon is a smaller spoon. */
+const SPOONS = [
+  ['cup', new Fraction(1, 4), 4n],
+  ['tbsp', new Fraction(1), 2n],
+  ['tsp', new Fraction(1, 8), 8n],
+] as const;
+
 function plainest(mL: Fraction): Written {
-  for (const unit of ['cup', 'tbsp', 'tsp'] as const) {
+  for (const [unit, least, parts] of SPOONS) {
     const n = mL.div(MEASURES[unit].factor);
-    if (n.d <= 4n && n.compare(0) > 0) return { n: n.toFraction(true), unit };
+    if (n.d <= parts && n.compare(least) >= 0) return { n: n.toFraction(true), unit };
   }
   return decimal(mL, 'mL');
 }
