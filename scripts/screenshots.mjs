@@ -49,8 +49,14 @@ await main(async () => {
     }
     await page.goto(`${served.url}/recipes`);
     await shot('recipes');
-    await page.getByRole('link', { name: /Black-eyed peas with chard/ }).click();
+    await page.getByRole('link', { name: /Celeriac in its own mustard sauce/ }).click();
     await shot('recipe');
+    await page.getByRole('button', { name: 'Edit', exact: true }).click();
+    await page.getByRole('button', { name: 'More about parsley' }).click();
+    await shot('edit');
+    await page.goto(`${served.url}/foods`);
+    await page.getByRole('link', { name: /^black-eyed peas/ }).click();
+    await shot('foods');
     await page.goto(`${served.url}/recipes/new`);
     await page.getByRole('button', { name: 'Try it with an example' }).click();
     await shot('paste');

@@ -8,9 +8,12 @@ import {
   type Nutrient,
   type ScaledBatch,
 } from '@kestrel-ridge/core/scaling';
+import { moneyText } from '@kestrel-ridge/core/cost';
 import { useMemo } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
+import { missingFor } from '../scaling/shortages.ts';
+import { costAhead } from '../week/costAhead.ts';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */
@@ -45,6 +48,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
           </Why>
         </div>
       )}
+      <CostRow view={view} scaled={scaled} />
       <p className="soft portion-note">
         {Math.round((facts.nutrients[0]?.perPortion ?? 0) / KJ_PER_KCAL)} kcal. From data for {percent} % of what goes
         in, raw{facts.without.length > 0 ? `; nothing is known of ${facts.without.join(', ')}` : ''}. Losses in cooking
@@ -64,6 +68,42 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
         )}
       </p>
     </section>
+  );
+}
+
+/** What a portion's ingredients cost, from the lots that would be used; a range while a line is open. */
+function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
+  const { equipment } = view.kitchen;
+  const portions = scaled.portions.valueOf();
+  const cost = costAhead(view, [scaled])[0];
+  const short = missingFor(view, scaled).length > 0;
+  const open = scaled.recipe.lines.some((line) => line.slot);
+  const span = useMemo(
+    () =>
+      open
+        ? rangeOverSlots(
+            scaled.recipe,
+            view.foods,
+            (filled) =>
+              costAhead(view, [scaleBatch(filled, scaled.portions, view.foods, equipment)])[0]?.usedMinor ?? 0,
+          )
+        : undefined,
+    [open, scaled, view, equipment],
+  );
+  if (!cost || cost.usedMinor === 0) return null;
+  const money = (minor: number) => moneyText(Math.round(minor / portions), equipment.currency);
+  return (
+    <div className="figure-row">
+      <span>cost</span>
+      <Why because={cost.because}>
+        <span className="number">
+          {(cost.unpriced.length > 0 || short) && <small>at least</small>}
+          {span && money(span.low) !== money(span.high)
+            ? `${money(span.low).split(' ')[0] ?? ''} to ${money(span.high)}`
+            : money(cost.usedMinor)}
+        </span>
+      </Why>
+    </div>
   );
 }
 

@@ -46,16 +46,22 @@ export function NowCard({
               <Checkbox checked={ticked.has(into.line)} onChange={() => toggle(into.line)}>
                 {into.food}
                 {into.form && <small>, {into.form}</small>}
+                {into.share && <small> ({into.share} of it)</small>}
                 {into.comesOut && <small> (comes out again)</small>}
               </Checkbox>
               <span className="number">
-                {into.amount}
+                {into.first ? `${into.first}, taste, then up to ${into.amount}` : into.amount}
                 {into.second && <small> · {into.second}</small>}
               </span>
             </li>
           ))}
         </ul>
       )}
+      {about.gives?.map((gives) => (
+        <p key={gives.name} className="run-text">
+          Keep {gives.name}, {gives.amount}: {gives.goes}
+        </p>
+      ))}
       {about.cue && <p className="run-text">Look for: {about.cue}</p>}
       <div className="now-actions">
         <Button

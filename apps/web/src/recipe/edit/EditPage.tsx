@@ -12,7 +12,7 @@ import { Changes } from './Changes.tsx';
 import './edit.css';
 import { blankRecipe } from './blankRecipe.ts';
 import { editRevision, wayOf, type WayId } from './editRevision.ts';
-import { HeadFields } from './HeadFields.tsx';
+import { HeadFields, type Head } from './HeadFields.tsx';
 import { LineRow, type Option } from './LineRow.tsx';
 import { OneLine } from './OneLine.tsx';
 import { Stations } from './Stations.tsx';
@@ -63,14 +63,13 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
     [view.foods, draft.component.id],
   );
   const shown = useMemo(() => wayOf(draft, way), [draft, way]);
-  const steps = useMemo<readonly Option[]>(
-    () => shown.steps.map((step, n) => ({ value: step.id, label: `${n + 1}. ${step.name || '…'}` })),
-    [shown.steps],
+  const { name, portions, component, vessel, pan, unit } = draft;
+  const head = useMemo<Head>(
+    () => ({ name, portions, component, vessel, ...(pan ? { pan } : {}), ...(unit ? { unit } : {}) }),
+    [name, portions, component, vessel, pan, unit],
   );
-  const lines = useMemo<readonly Option[]>(
-    () => draft.lines.map((line) => ({ value: line.id, label: view.foods.get(line.food)?.name ?? line.id })),
-    [draft.lines, view.foods],
-  );
+  const steps = useOptions(shown.steps.map((step, n) => [step.id, `${n + 1}. ${step.name || '…'}`]));
+  const lines = useOptions(draft.lines.map((line) => [line.id, view.foods.get(line.food)?.name ?? line.id]));
   const method = draft.methods?.find(({ id }) => id === way);
   const changed = draft !== begun && kept === undefined;
 
@@ -130,20 +129,29 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
             : 'Ingredients in one line each; then what is done with them.'}
         </p>
       </div>
-      <HeadFields recipe={draft} dispatch={dispatch} />
+      <HeadFields recipe={head} dispatch={dispatch} />
 
       <section className="edit-section">
         <h2>Ingredients</h2>
         <ul className="edit-list">
-          {draft.lines.map((line) => (
-            <LineRow key={line.id} line={line} lines={lines} steps={steps} foods={foods} dispatch={dispatch} />
+          {draft.lines.map((line, n) => (
+            <LineRow
+              key={line.id}
+              line={line}
+              into={shown.lines[n]?.into ?? line.into}
+              way={way}
+              lines={lines}
+              steps={steps}
+              foods={foods}
+              dispatch={dispatch}
+            />
           ))}
         </ul>
         <OneLine
           view={view}
-          taken={draft.lines.map(({ id }) => id)}
+          lines={lines}
           step={draft.steps.find((step) => step.kind !== 'ahead')?.id}
-          add={(line) => dispatch({ did: 'line added', line })}
+          dispatch={dispatch}
         />
       </section>
 
@@ -197,7 +205,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
         </ol>
         <Button onClick={() => dispatch({ did: 'step added', way })}>Add a step</Button>
         <h3>What it holds</h3>
-        <Stations uses={shown.uses} steps={steps} change={(uses) => dispatch({ did: 'uses changed', way, uses })} />
+        <Stations uses={shown.uses} steps={steps} way={way} dispatch={dispatch} />
         {method && (
           <>
             <h3>Amounts in this way</h3>
@@ -254,6 +262,15 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
         </Button>
       </div>
     </main>
+  );
+}
+
+/** Options that stay the same array while they say the same: a row is drawn anew only when something in it changed. */
+function useOptions(pairs: readonly (readonly [value: string, label: string])[]): readonly Option[] {
+  const said = JSON.stringify(pairs);
+  return useMemo(
+    () => (JSON.parse(said) as readonly [string, string][]).map(([value, label]) => ({ value, label })),
+    [said],
   );
 }
 

@@ -2,6 +2,7 @@ import { commonPractice } from '@kestrel-ridge/core/quantity';
 import { VESSELS, type Pan, type Revision, type Vessel } from '@kestrel-ridge/core/recipe';
 import { PANS, panName } from '@kestrel-ridge/core/scaling';
 import { Input, InputNumber, Select } from 'antd';
+import { memo } from 'react';
 import { VESSEL_NAMES } from '../../scaling/vesselNames.ts';
 import type { Edit } from './editRevision.ts';
 
@@ -9,8 +10,16 @@ const KINDS: readonly Revision['component']['kind'][] = ['grain', 'legume', 'roo
 const UNITS = ['wrap', 'bowl', 'box', 'plate'] as const;
 const NONE = 'none';
 
+export type Head = Pick<Revision, 'name' | 'portions' | 'component' | 'vessel' | 'pan' | 'unit'>;
+
 /** What the recipe makes, how much of it, in what, and how long it keeps. */
-export function HeadFields({ recipe, dispatch }: { recipe: Revision; dispatch: (edit: Edit) => void }) {
+export const HeadFields = memo(function HeadFields({
+  recipe,
+  dispatch,
+}: {
+  recipe: Head;
+  dispatch: (edit: Edit) => void;
+}) {
   const { component } = recipe;
   const pans: readonly Pan[] =
     recipe.pan && !PANS.some((pan) => recipe.pan && panName(pan) === panName(recipe.pan))
@@ -40,7 +49,7 @@ export function HeadFields({ recipe, dispatch }: { recipe: Revision; dispatch: (
         />
       </label>
       <label>
-        <span>it makes (as its boxes are called)</span>
+        <span>its boxes are called</span>
         <Input
           size="large"
           aria-label="What it makes"
@@ -133,4 +142,4 @@ export function HeadFields({ recipe, dispatch }: { recipe: Revision; dispatch: (
       </label>
     </div>
   );
-}
+});

@@ -26,18 +26,21 @@ const BOILS = (Object.keys(LOSS_KG_PER_M2H) as Boil[]).map((boil) => ({ value: b
 /** What is seldom changed of an ingredient: its law's figures, shares over several steps, whether it may be any of several foods. */
 export function LineMore({
   line,
+  into,
+  send,
   lines,
   steps,
   foods,
   change,
 }: {
   line: Line;
+  into: Line['into'];
+  send: (into: Line['into']) => void;
   lines: readonly Option[];
   steps: readonly Option[];
   foods: readonly Option[];
   change: (what: Change<Line>) => void;
 }) {
-  const shares = (into: Line['into']) => change({ into });
   return (
     <div className="edit-more">
       <LawFigures law={line.law} own={line.id} lines={lines} change={(law) => change({ law })} />
@@ -76,13 +79,13 @@ export function LineMore({
       </label>
       <div className="edit-shares">
         <span>goes into</span>
-        {line.into.map((share, n) => (
+        {into.map((share, n) => (
           <span key={`${share.step} ${n}`} className="edit-share">
             <Input
               aria-label={`Share ${n + 1}`}
               value={share.share}
               onChange={(event) =>
-                shares(line.into.map((each, at) => (at === n ? { ...each, share: event.target.value } : each)))
+                send(into.map((each, at) => (at === n ? { ...each, share: event.target.value } : each)))
               }
             />
             <Select
@@ -90,15 +93,15 @@ export function LineMore({
               value={share.step}
               options={[...steps]}
               popupMatchSelectWidth={false}
-              onChange={(step) => shares(line.into.map((each, at) => (at === n ? { ...each, step } : each)))}
+              onChange={(step) => send(into.map((each, at) => (at === n ? { ...each, step } : each)))}
             />
-            {line.into.length > 1 && (
+            {into.length > 1 && (
               <Button
                 size="small"
                 type="link"
                 onClick={() => {
-                  const rest = line.into.filter((_, at) => at !== n);
-                  shares(rest.length === 1 ? rest.map((each) => ({ ...each, share: '1' })) : rest);
+                  const rest = into.filter((_, at) => at !== n);
+                  send(rest.length === 1 ? rest.map((each) => ({ ...each, share: '1' })) : rest);
                 }}
               >
                 remove
@@ -109,15 +112,15 @@ export function LineMore({
         <Button
           size="small"
           onClick={() => {
-            const other = steps.find((step) => !line.into.some((share) => share.step === step.value));
+            const other = steps.find((step) => !into.some((share) => share.step === step.value));
             if (!other) return;
-            shares(
-              line.into.length === 1
+            send(
+              into.length === 1
                 ? [
-                    { step: line.into[0]?.step ?? other.value, share: '2/3' },
+                    { step: into[0]?.step ?? other.value, share: '2/3' },
                     { step: other.value, share: '1/3' },
                   ]
-                : [...line.into, { step: other.value, share: '0' }],
+                : [...into, { step: other.value, share: '0' }],
             );
           }}
         >

@@ -3,7 +3,7 @@ import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
 import type { Line } from '@kestrel-ridge/core/recipe';
 import { Button, Input, Select } from 'antd';
 import { memo, useState } from 'react';
-import type { Edit } from './editRevision.ts';
+import type { Edit, WayId } from './editRevision.ts';
 import { LAW_CHOICES, lawOf } from './lawChoices.ts';
 import { LineMore } from './LineMore.tsx';
 
@@ -18,12 +18,17 @@ const AMOUNT = /^\d+( \d+\/\d+|\/\d+|\.\d+)?$/;
 /** One ingredient: how much, of what, how it goes in, how it grows, and into which step. Alt with an arrow moves it. */
 export const LineRow = memo(function LineRow({
   line,
+  into,
+  way,
   lines,
   steps,
   foods,
   dispatch,
 }: {
   line: Line;
+  /** Where it goes in the way that is edited. */
+  into: Line['into'];
+  way: WayId;
   lines: readonly Option[];
   steps: readonly Option[];
   foods: readonly Option[];
@@ -33,7 +38,8 @@ export const LineRow = memo(function LineRow({
   const change = (what: Extract<Edit, { did: 'line changed' }>['change']) =>
     dispatch({ did: 'line changed', line: line.id, change: what });
   const name = foods.find((food) => food.value === line.food)?.label ?? 'ingredient';
-  const into = line.into.length === 1 ? line.into[0]?.step : undefined;
+  const send = (next: Line['into']) => dispatch({ did: 'line sent', way, line: line.id, into: next });
+  const only = into.length === 1 ? into[0]?.step : undefined;
   return (
     <li
       className="edit-line"
@@ -84,15 +90,15 @@ export const LineRow = memo(function LineRow({
             })
           }
         />
-        {into === undefined ? (
-          <Button onClick={() => setOpen(true)}>in {line.into.length} steps</Button>
+        {only === undefined ? (
+          <Button onClick={() => setOpen(true)}>in {into.length} steps</Button>
         ) : (
           <Select
             aria-label={`Step that takes ${name}`}
-            value={into}
+            value={only}
             options={[...steps]}
             popupMatchSelectWidth={false}
-            onChange={(step) => change({ into: [{ step, share: '1' }] })}
+            onChange={(step) => send([{ step, share: '1' }])}
           />
         )}
         <span className="edit-line-tools">
@@ -111,7 +117,9 @@ export const LineRow = memo(function LineRow({
           />
         </span>
       </div>
-      {open && <LineMore line={line} lines={lines} steps={steps} foods={foods} change={change} />}
+      {open && (
+        <LineMore line={line} into={into} send={send} lines={lines} steps={steps} foods={foods} change={change} />
+      )}
     </li>
   );
 });

@@ -1,22 +1,23 @@
 import { amountWords, asLine, indexFoods, readIngredientLine } from '@kestrel-ridge/core/formats';
-import type { Line } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
 import type { InputRef } from 'antd';
 import type { KitchenView } from '../../app/useKitchenState.ts';
-import { unused } from './editRevision.ts';
+import { unused, type Edit } from './editRevision.ts';
+import type { Option } from './LineRow.tsx';
 
 /** An ingredient in one line, understood as it is typed; Enter puts it into the recipe. */
-export function OneLine({
+export const OneLine = memo(function OneLine({
   view,
-  taken,
+  lines,
   step,
-  add,
+  dispatch,
 }: {
   view: KitchenView;
-  taken: readonly string[];
+  /** Those that are there. */
+  lines: readonly Option[];
   step: string | undefined;
-  add: (line: Line) => void;
+  dispatch: (edit: Edit) => void;
 }) {
   const [text, setText] = useState('');
   const input = useRef<InputRef>(null);
@@ -26,11 +27,21 @@ export function OneLine({
     () => (typed.trim() ? readIngredientLine(typed, index, view.kitchen.equipment.units) : undefined),
     [typed, index, view.kitchen.equipment.units],
   );
-  const line = read && step !== undefined ? asLine(read, unused('line', taken), step) : undefined;
+  const line =
+    read && step !== undefined
+      ? asLine(
+          read,
+          unused(
+            'line',
+            lines.map(({ value }) => value),
+          ),
+          step,
+        )
+      : undefined;
   const [doubt] = read?.doubts ?? [];
   const put = () => {
     if (!line || doubt) return;
-    add(line);
+    dispatch({ did: 'line added', line });
     setText('');
     input.current?.focus();
   };
@@ -82,4 +93,4 @@ export function OneLine({
       )}
     </form>
   );
-}
+});

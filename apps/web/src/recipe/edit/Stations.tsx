@@ -1,5 +1,7 @@
 import { STATIONS, type Station, type StationUse } from '@kestrel-ridge/core/recipe';
 import { Button, InputNumber, Select } from 'antd';
+import { memo } from 'react';
+import type { Edit, WayId } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
 
 const NAMES: Readonly<Record<Station, string>> = {
@@ -14,15 +16,18 @@ const NAMES: Readonly<Record<Station, string>> = {
 const HOT: readonly Station[] = ['oven', 'air fryer'];
 
 /** Which station is held from which step to which, how hot, and what its wash takes. */
-export function Stations({
+export const Stations = memo(function Stations({
   uses,
   steps,
-  change,
+  way,
+  dispatch,
 }: {
   uses: readonly StationUse[];
   steps: readonly Option[];
-  change: (uses: readonly StationUse[]) => void;
+  way: WayId;
+  dispatch: (edit: Edit) => void;
 }) {
+  const change = (next: readonly StationUse[]) => dispatch({ did: 'uses changed', way, uses: next });
   const set = (n: number, what: { readonly [K in keyof StationUse]?: StationUse[K] | undefined }) =>
     change(
       uses.map((use, at) =>
@@ -118,4 +123,4 @@ export function Stations({
       </Button>
     </div>
   );
-}
+});

@@ -4,6 +4,7 @@ import {
   type LineChange,
   type Method,
   type Revision,
+  type Share,
   type StationUse,
   type Step,
   type Version,
@@ -20,6 +21,7 @@ export type Edit =
   | { readonly did: 'recipe changed'; readonly change: Change<Revision> }
   | { readonly did: 'component changed'; readonly change: Partial<Revision['component']> }
   | { readonly did: 'line changed'; readonly line: string; readonly change: Change<Line> }
+  | { readonly did: 'line sent'; readonly way: WayId; readonly line: string; readonly into: readonly Share[] }
   | { readonly did: 'line added'; readonly line: Line }
   | { readonly did: 'line removed'; readonly line: string }
   | { readonly did: 'line moved'; readonly line: string; readonly by: -1 | 1 }
@@ -48,6 +50,11 @@ export function editRevision(recipe: Revision, edit: Edit): Revision {
         ...recipe,
         lines: recipe.lines.map((line) => (line.id === edit.line ? patched(line, edit.change) : line)),
       };
+    case 'line sent':
+      return inWay(recipe, edit.way, (way) => ({
+        ...way,
+        lines: way.lines.map((line) => (line.id === edit.line ? { ...line, into: edit.into } : line)),
+      }));
     case 'line added':
       return { ...recipe, lines: [...recipe.lines, edit.line] };
     case 'line removed':
@@ -136,13 +143,6 @@ export function wayOf(recipe: Revision, way: WayId): Way {
       return { ...line, ...what };
     }),
   };
-}
-
-/** Changes a line within a way: in the first way the line itself, in a method only what the method says of it. */
-export function editLineInWay(recipe: Revision, way: WayId, line: string, change: Omit<LineChange, 'line'>): Edit {
-  const method = recipe.methods?.find(({ id }) => id === way);
-  if (!method) return { did: 'line changed', line, change };
-  return { did: 'method changed', method: method.id, change: { lines: changedLine(method.lines, line, change) } };
 }
 
 export const changedLine = (
