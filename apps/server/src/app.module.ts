@@ -1,6 +1,7 @@
 import { Module, RequestMethod } from '@nestjs/common';
 import { LoggerModule } from 'nestjs-pino';
 import { CommandModule } from './command/command.module.ts';
+import { CostModule } from './cost/cost.module.ts';
 import { DatabaseModule } from './database/database.module.ts';
 import { FoodModule } from './food/food.module.ts';
 import { HealthModule } from './health/health.module.ts';
@@ -32,6 +33,7 @@ import { WeekModule } from './week/week.module.ts';
     KitchenModule,
     FoodModule,
     StockModule,
+    CostModule,
     RecipeModule,
     WeekModule,
     SessionModule,

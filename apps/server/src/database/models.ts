@@ -1,5 +1,6 @@
 import type { Sequelize } from 'sequelize';
 import { CommandRow } from '../command/command.model.ts';
+import { FloorRow, PriceRow } from '../cost/cost.model.ts';
 import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
@@ -28,6 +29,8 @@ export function initModels(sequelize: Sequelize): void {
     AppetiteRow,
     RunRow,
     EventRow,
+    PriceRow,
+    FloorRow,
   ])
     model.attach(sequelize);
 }

@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsOptional,
   IsString,
@@ -29,10 +30,40 @@ export class AddLotDto extends LotDatesDto {
   @ApiProperty({ enum: ['bought', 'found'] })
   @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' })
   origin: Exclude<LotOrigin, 'made'>;
+  @ApiProperty({ required: false, description: 'Judged by eye' }) @IsOptional() @IsBoolean() rough?: boolean;
+  @ApiProperty({ required: false, description: 'Where it was bought' })
+  @IsOptional()
+  @IsString()
+  @Length(1, 60, { message: 'The name of the shop is longer than 60 letters. Shorten it.' })
+  shop?: string;
+}
+
+/** Several lots at once: what was bought on one trip, or a list that was pasted. All of them, or none. */
+export class AddLotsDto {
+  @ApiProperty({ type: () => [AddLotDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Nothing is to be put on the shelf. Tick at least one line.' })
+  @ArrayMaxSize(500, { message: 'More than 500 lines at once. Send them in parts.' })
+  @ValidateNested({ each: true })
+  @Type(() => AddLotDto)
+  lots: AddLotDto[];
+}
+
+export class OpenLotDto {
+  @Id('new lot') id: string;
+  @Positive('amount to open') amount: string;
+  @Seen() version: number;
+}
+
+export class NameLotDto {
+  @Id('new lot') id: string;
+  @Id('food') food: string;
+  @Seen() version: number;
 }
 
 export class CountLotDto {
   @NotNegative('amount counted') amount: string;
+  @ApiProperty({ required: false, description: 'Judged by eye' }) @IsOptional() @IsBoolean() rough?: boolean;
   @Seen() version: number;
 }
 

@@ -8,7 +8,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words } from '../database/columns.ts';
+import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words, yesNo } from '../database/columns.ts';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
   declare kitchen: string;
@@ -29,6 +29,8 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
   declare pricedAmount: CreationOptional<string | null>;
   declare portionG: CreationOptional<string | null>;
   declare allergens: CreationOptional<string[] | null>;
+  declare rough: CreationOptional<boolean>;
+  declare shop: CreationOptional<string | null>;
   declare onHand: CreationOptional<string>;
   declare version: CreationOptional<number>;
 
@@ -53,6 +55,8 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
         pricedAmount: { ...numeric, field: 'priced_amount' },
         portionG: { ...numeric, field: 'portion_g' },
         allergens: words,
+        rough: yesNo,
+        shop: text,
         onHand: { ...numeric, field: 'on_hand' },
         version: integer,
       }),

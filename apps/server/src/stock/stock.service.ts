@@ -13,12 +13,23 @@ import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';
-import type { AddLotDto, CountLotDto, EatDto, MoveLotDto, ThrowLotDto } from './stock.dto.ts';
+import type {
+  AddLotDto,
+  AddLotsDto,
+  CountLotDto,
+  EatDto,
+  MoveLotDto,
+  NameLotDto,
+  OpenLotDto,
+  ThrowLotDto,
+} from './stock.dto.ts';
+import { becomes } from './becomes.ts';
+import { invalid, negative, notNow, shortOf } from './refusals.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
 import { lockLot, lotState, onHandLots, plainDecimal } from './stock.store.ts';
 
 /** Commands that undo takes back by one more movement each. */
-const UNDOABLE = ['add lot', 'count lot', 'move lot', 'throw lot', 'eat'];
+const UNDOABLE = ['add lot', 'add lots', 'count lot', 'move lot', 'open lot', 'name lot', 'throw lot', 'eat'];
 
 @Injectable()
 export class StockService {
@@ -56,32 +67,54 @@ export class StockService {
   }
 
   add(kitchen: string, key: string, dto: AddLotDto): Promise<LotState> {
-    return this.commands.run({ kitchen, key, name: 'add lot', body: dto, touches: ['shelf'] }, async (scope) => {
-      const { transaction } = scope;
-      const food = await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction });
-      if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
-      if (!(await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction })))
-        return refused<Refusal>({ code: 'not found', what: 'place' });
-      const today = await this.today(kitchen, transaction);
-      await LotRow.create(
-        {
-          kitchen,
-          id: dto.id,
-          food: dto.food,
-          place: dto.place,
-          base: food.facts.base,
-          origin: dto.origin,
-          boughtOn: dto.boughtOn ?? today,
-          openedOn: dto.openedOn ?? null,
-          bestBefore: dto.bestBefore ?? null,
-          useBy: dto.useBy ?? null,
-          ...(dto.priceMinor === undefined ? {} : { pricedMinor: String(dto.priceMinor), pricedAmount: dto.amount }),
-        },
-        { transaction },
-      );
-      await this.move(scope, dto.id, dto.amount, dto.origin === 'bought' ? 'bought' : 'counted');
-      return done(await this.stateOf(kitchen, dto.id, transaction));
-    });
+    return this.commands.run({ kitchen, key, name: 'add lot', body: dto, touches: ['shelf'] }, (scope) =>
+      this.addOne(scope, dto),
+    );
+  }
+
+  /** Several at once, all of them or none: what was bought on one trip, or a pasted list. */
+  addMany(kitchen: string, key: string, dto: AddLotsDto): Promise<readonly LotState[]> {
+    return this.commands.run(
+      { kitchen, key, name: 'add lots', body: dto, touches: ['shelf', 'week'] },
+      async (scope): Promise<Outcome<readonly LotState[], Refusal>> => {
+        const states: LotState[] = [];
+        for (const lot of dto.lots) {
+          const added = await this.addOne(scope, lot);
+          if (!added.ok) return added;
+          states.push(added.value);
+        }
+        return done(states);
+      },
+    );
+  }
+
+  private async addOne(scope: CommandScope, dto: AddLotDto): Promise<Outcome<LotState, Refusal>> {
+    const { kitchen, transaction } = scope;
+    const food = await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction });
+    if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
+    if (!(await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction })))
+      return refused<Refusal>({ code: 'not found', what: 'place' });
+    const today = await this.today(kitchen, transaction);
+    await LotRow.create(
+      {
+        kitchen,
+        id: dto.id,
+        food: dto.food,
+        place: dto.place,
+        base: food.facts.base,
+        origin: dto.origin,
+        boughtOn: dto.boughtOn ?? today,
+        openedOn: dto.openedOn ?? null,
+        bestBefore: dto.bestBefore ?? null,
+        useBy: dto.useBy ?? null,
+        rough: dto.rough ?? false,
+        shop: dto.shop ?? null,
+        ...(dto.priceMinor === undefined ? {} : { pricedMinor: String(dto.priceMinor), pricedAmount: dto.amount }),
+      },
+      { transaction },
+    );
+    await this.move(scope, dto.id, dto.amount, dto.origin === 'bought' ? 'bought' : 'counted');
+    return done(await this.stateOf(kitchen, dto.id, transaction));
   }
 
   count(kitchen: string, key: string, id: string, dto: CountLotDto): Promise<LotState> {
@@ -91,6 +124,7 @@ export class StockService {
       dto.version,
       async (scope, lot) => {
         const difference = new Fraction(dto.amount).sub(new Fraction(lot.onHand));
+        await lot.update({ rough: dto.rough ?? false }, { transaction: scope.transaction });
         if (!difference.equals(0)) await this.move(scope, id, difference.toString(), 'counted');
         return done(await this.stateOf(kitchen, id, scope.transaction));
       },
@@ -122,34 +156,63 @@ export class StockService {
             : from.kind === 'freezer' && to.kind !== 'freezer'
               ? 'thawed'
               : 'moved';
-        const { pricedMinor, pricedAmount } = lot;
-        await LotRow.create(
+        await becomes(
+          lot,
+          dto.id,
           {
-            kitchen,
-            id: dto.id,
-            food: lot.food,
             place: dto.place,
-            base: lot.base,
-            origin: lot.origin,
-            batch: lot.batch,
-            boughtOn: lot.boughtOn,
-            madeOn: lot.madeOn,
-            openedOn: lot.openedOn,
-            bestBefore: lot.bestBefore,
-            useBy: lot.useBy,
             frozenOn: kind === 'frozen' ? today : lot.frozenOn,
             thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
-            portionG: lot.portionG,
-            allergens: lot.allergens,
-            // The price goes along as the rate it was bought at: so much for so much.
-            pricedMinor,
-            pricedAmount,
           },
-          { transaction },
+          transaction,
         );
         await this.move(scope, id, negative(dto.amount), kind);
         await this.move(scope, dto.id, dto.amount, kind);
         return done(await this.stateOf(kitchen, dto.id, transaction));
+      },
+    );
+  }
+
+  /** A pack is opened: from today its opened life counts. What stays shut stays as it is. */
+  open(kitchen: string, key: string, id: string, dto: OpenLotDto): Promise<LotState> {
+    return this.onLot(
+      { kitchen, key, name: 'open lot', body: { lot: id, ...dto } },
+      id,
+      dto.version,
+      async (scope, lot) => {
+        const short = shortOf(lot, dto.amount, 'amount');
+        if (short) return refused(short);
+        if (lot.openedOn) return refused(invalid('amount', 'It is open already.', 'Nothing needs to be done.'));
+        await becomes(lot, dto.id, { openedOn: await this.today(kitchen, scope.transaction) }, scope.transaction);
+        await this.move(scope, id, negative(dto.amount), 'opened');
+        await this.move(scope, dto.id, dto.amount, 'opened');
+        return done(await this.stateOf(kitchen, dto.id, scope.transaction));
+      },
+    );
+  }
+
+  /** It is another food than was thought, or a nameless box is recognised: all of it becomes a lot of that food. */
+  name(kitchen: string, key: string, id: string, dto: NameLotDto): Promise<LotState> {
+    return this.onLot(
+      { kitchen, key, name: 'name lot', body: { lot: id, ...dto } },
+      id,
+      dto.version,
+      async (scope, lot) => {
+        const food = await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction: scope.transaction });
+        if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
+        if (food.facts.base !== lot.base)
+          return refused(
+            invalid(
+              'food',
+              `${food.name} is counted in ${food.facts.base}, this lot in ${lot.base}.`,
+              'Throw this one away as “wrongly entered” and add it anew.',
+            ),
+          );
+        const { onHand } = lot;
+        await becomes(lot, dto.id, { food: dto.food, batch: null, allergens: null }, scope.transaction);
+        await this.move(scope, id, negative(onHand), 'corrected', `it is ${food.name}`);
+        await this.move(scope, dto.id, onHand, 'corrected');
+        return done(await this.stateOf(kitchen, dto.id, scope.transaction));
       },
     );
   }
@@ -277,20 +340,4 @@ export class StockService {
     const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
     return this.clock.today(equipment.zone);
   }
-}
-
-const negative = (amount: string): string => new Fraction(amount).neg().toString();
-const invalid = (field: string, fault: string, remedy: string): Refusal => ({
-  code: 'invalid',
-  faults: [{ field, fault, remedy }],
-});
-const notNow = (detail: string, remedy: string): Refusal => ({ code: 'not now', detail, remedy });
-
-function shortOf(lot: LotRow, amount: string, field: string): Refusal | undefined {
-  if (new Fraction(lot.onHand).compare(new Fraction(amount)) >= 0) return undefined;
-  return invalid(
-    field,
-    `Only ${plainDecimal(lot.onHand)} ${lot.base} are there.`,
-    `Enter ${plainDecimal(lot.onHand)} or less, or count the lot first.`,
-  );
 }

@@ -1,9 +1,9 @@
 import type { BatchState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
-import { Fraction, baseUnitOf, done, inBase, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
+import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
 import { Op } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
@@ -19,13 +19,6 @@ import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { lockShelf } from '../stock/stock.store.ts';
 import type { PutAwayDto } from './putAway.dto.ts';
-
-interface Need {
-  readonly food: string;
-  readonly name: string;
-  readonly amount: Fraction;
-  readonly unit: string;
-}
 
 @Injectable()
 export class PutAwayService {
@@ -130,17 +123,17 @@ export class PutAwayService {
     const needs = needsOf(scaled);
     const shelf = await lockShelf(
       kitchen,
-      needs.map((need) => need.food),
+      needs.map((need) => need.food.id),
       transaction,
     );
     const taken: Taken[] = [];
     const missing: { food: string; amount: string; unit: string }[] = [];
     for (const need of needs) {
-      const lots = shelf.filter((lot) => lot.food === need.food);
+      const lots = shelf.filter((lot) => lot.food === need.food.id);
       const all = takeFirstExpiring(lots, need.amount);
       if (all.ok) taken.push(...all.value);
       else {
-        missing.push({ food: need.name, amount: exact(all.problem.missing), unit: need.unit });
+        missing.push({ food: need.food.name, amount: exact(all.problem.missing), unit: need.unit });
         const rest = takeFirstExpiring(lots, all.problem.onHand);
         if (rest.ok) taken.push(...rest.value);
       }
@@ -150,23 +143,6 @@ export class PutAwayService {
 }
 
 type CommandTransaction = Parameters<typeof lockShelf>[2];
-
-/** What leaves the shelf, one row a food. What nobody weighs below a tenth of a gram is rounded there. */
-function needsOf(scaled: ScaledBatch): readonly Need[] {
-  const needs = new Map<string, Need>();
-  for (const { food, fromShelf, line } of scaled.lines) {
-    if (!fromShelf || line.optional) continue;
-    const amount = inBase(fromShelf.value).round(1);
-    const so = needs.get(food.id);
-    needs.set(food.id, {
-      food: food.id,
-      name: food.name,
-      unit: baseUnitOf(fromShelf.value),
-      amount: so ? so.amount.add(amount) : amount,
-    });
-  }
-  return [...needs.values()].filter((need) => need.amount.compare(0) > 0);
-}
 
 /** A terminating decimal for the ledger: three places are a milligram. */
 const exact = (amount: Fraction): string => amount.round(3).toString();

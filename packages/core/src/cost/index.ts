@@ -1,3 +1,13 @@
+export { choosePacks } from './choosePacks.ts';
+export type { Leftover, Pack, PackChoice } from './choosePacks.ts';
 export { costBecause, costOf, usedPart } from './costOf.ts';
 export type { BatchCost } from './costOf.ts';
 export { minorDigits, moneyText, roundOnce, splitMoney } from './money.ts';
+export { packsOverDays } from './openedLife.ts';
+export type { PacksOverDays, UseOnDay } from './openedLife.ts';
+export { KILO_NAME, inKilos, packsAt } from './priceBook.ts';
+export type { Price } from './priceBook.ts';
+export { SECTIONS, sectionOf } from './sections.ts';
+export type { Section } from './sections.ts';
+export { shopList, shopText } from './shopList.ts';
+export type { Floor, ShopAsk, ShopLine, ShopList, Wanted } from './shopList.ts';

@@ -4,15 +4,18 @@ export { readShelfLine } from './readShelfLine.ts';
 export type { PlaceName, ShelfLine } from './readShelfLine.ts';
 export type {
   BatchState,
+  CostState,
   BatchStatus,
   Fault,
   FoodState,
   KitchenName,
   KitchenState,
+  LedgerRow,
   LotOrigin,
   LotState,
   MovementState,
   PlaceState,
+  PriceState,
   ProblemDetails,
   RecipeState,
   RevisionState,

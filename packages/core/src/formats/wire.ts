@@ -55,6 +55,8 @@ export interface LotState {
   readonly portionG: string | null;
   /** Of a made lot, with the swaps of its batch; null: as its food says. */
   readonly allergens: readonly Allergen[] | null;
+  /** Judged by eye. */
+  readonly rough: boolean;
   readonly onHand: string;
   readonly version: number;
 }
@@ -133,8 +135,44 @@ export interface RunState {
   readonly events: readonly RunEvent[];
 }
 
+/** What was paid or asked for so much of a food; a purchase stands with its lot. */
+export interface PriceState {
+  readonly id: string;
+  readonly food: string;
+  readonly on: Day;
+  readonly minor: number;
+  readonly amount: string;
+  readonly shop: string | null;
+  readonly from: 'purchase' | 'entered';
+}
+
+export interface CostState {
+  readonly prices: readonly PriceState[];
+  readonly floors: readonly { readonly food: string; readonly amount: string }[];
+  /** What was thrown away in the last weeks, with what it had cost where that is known. */
+  readonly thrown: readonly {
+    readonly food: string;
+    readonly amount: string;
+    readonly at: string;
+    readonly reason: string | null;
+    readonly minor: number | null;
+  }[];
+}
+
+/** A row of the ledger, as it is given out. */
+export interface LedgerRow {
+  readonly at: string;
+  readonly kind: MovementKind;
+  readonly food: string;
+  readonly place: string;
+  readonly lot: string;
+  readonly amount: string;
+  readonly base: BaseUnit;
+  readonly reason: string | null;
+}
+
 /** Which parts of a kitchen changed: told to every open browser. */
-export type Topic = 'kitchen' | 'shelf' | 'recipes' | 'week' | 'run';
+export type Topic = 'kitchen' | 'shelf' | 'recipes' | 'week' | 'run' | 'cost';
 
 export interface Fault {
   readonly field: string;

@@ -2,7 +2,14 @@ import { firstTables } from './0001-first-tables.ts';
 import { foodsOfTheBook } from './0002-foods-of-the-book.ts';
 import { swaps } from './0003-swaps.ts';
 import { choicesAndOwnFigures } from './0004-choices-and-own-figures.ts';
+import { pricesAndFloors } from './0005-prices-and-floors.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
-export const migrations: readonly Migration[] = [firstTables, foodsOfTheBook, swaps, choicesAndOwnFigures];
+export const migrations: readonly Migration[] = [
+  firstTables,
+  foodsOfTheBook,
+  swaps,
+  choicesAndOwnFigures,
+  pricesAndFloors,
+];

@@ -1,0 +1,24 @@
+import { ApiProperty } from '@nestjs/swagger';
+import { IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { Id, NotNegative, Positive, RequiredDay } from '../problem/says.ts';
+
+const PRICE = { message: 'The price is no whole number of minor units. Enter a price such as 2.49.' };
+
+export class AddPriceDto {
+  @Id('price') id: string;
+  @Id('food') food: string;
+  @RequiredDay('day of the price') on: string;
+  @ApiProperty({ example: 249 }) @IsInt(PRICE) @Min(0, PRICE) @Max(100_000_00, PRICE) minor: number;
+  @Positive('amount it is for') amount: string;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsString()
+  @Length(1, 60, { message: 'The name of the shop is longer than 60 letters. Shorten it.' })
+  shop?: string;
+}
+
+export class SetFloorDto {
+  @Id('food') food: string;
+  /** Zero takes the floor away. */
+  @NotNegative('least stock') amount: string;
+}

@@ -1,0 +1,85 @@
+import type { FoodId } from '../food/index.ts';
+import { Fraction } from '../quantity/index.ts';
+import type { LotId } from './ledger.ts';
+import { byExpiry, type DatedLot } from './takeFirstExpiring.ts';
+
+/** Stock that a batch counts on. */
+export interface Reservation {
+  /** The batch. */
+  readonly for: string;
+  readonly food: FoodId;
+  readonly amount: Fraction;
+}
+
+/** So much of one lot promised to one batch. */
+export interface Promised {
+  readonly for: string;
+  readonly lot: LotId;
+  readonly food: FoodId;
+  readonly amount: Fraction;
+}
+
+/** What a batch counts on and the shelf does not hold. */
+export interface Unkept {
+  readonly for: string;
+  readonly food: FoodId;
+  readonly missing: Fraction;
+}
+
+export interface Promises {
+  readonly promised: readonly Promised[];
+  readonly unkept: readonly Unkept[];
+}
+
+/**
+ * Binds what batches count on to lots, the first to expire first; an earlier batch is served before a later one. Derived from the shelf as it is, never stored: what is
+ * promised follows when lots change.
+ */
+export function bindPromises(lots: readonly DatedLot[], reservations: readonly Reservation[]): Promises {
+  const left = new Map(lots.map((lot) => [lot.id, lot.onHand]));
+  const sorted = [...lots].sort(byExpiry);
+  const promised: Promised[] = [];
+  const unkept: Unkept[] = [];
+  for (const { for: batch, food, amount } of reservations) {
+    let open = amount;
+    for (const lot of sorted) {
+      if (open.compare(0) <= 0) break;
+      const there = left.get(lot.id);
+      if (lot.food !== food || !there || there.compare(0) <= 0) continue;
+      const taken = there.compare(open) < 0 ? there : open;
+      promised.push({ for: batch, lot: lot.id, food, amount: taken });
+      left.set(lot.id, there.sub(taken));
+      open = open.sub(taken);
+    }
+    if (open.compare(0) > 0) unkept.push({ for: batch, food, missing: open });
+  }
+  return { promised, unkept };
+}
+
+/** How much of a lot is promised. */
+export const promisedOf = ({ promised }: Promises, lot: LotId): Fraction =>
+  promised.filter((each) => each.lot === lot).reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
+
+/** How much of a food is on hand and promised to nobody. */
+export function freeOf(lots: readonly DatedLot[], promises: Promises, food: FoodId): Fraction {
+  const there = lots.filter((lot) => lot.food === food).reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
+  return promises.promised.filter((each) => each.food === food).reduce((sum, { amount }) => sum.sub(amount), there);
+}
+
+/** What taking so much of a lot breaks: batches that lacked nothing, or less, before. An empty list means that free stock is enough. */
+export function brokenBy(
+  lots: readonly DatedLot[],
+  reservations: readonly Reservation[],
+  take: { readonly lot: LotId; readonly amount: Fraction },
+): readonly Unkept[] {
+  const before = bindPromises(lots, reservations);
+  const after = bindPromises(
+    lots.map((lot) => (lot.id === take.lot ? { ...lot, onHand: lot.onHand.sub(take.amount) } : lot)),
+    reservations,
+  );
+  return after.unkept.flatMap((unkept) => {
+    const was = before.unkept.find((each) => each.for === unkept.for && each.food === unkept.food);
+    const more = was ? unkept.missing.sub(was.missing) : unkept.missing;
+    return more.compare(0) > 0 ? [{ ...unkept, missing: more }] : [];
+  });
+}

@@ -1,0 +1,81 @@
+import type { Food } from '../food/index.ts';
+import { Fraction, daysBetween, ofBase, show, type Day } from '../quantity/index.ts';
+import type { DatedLot } from '../stock/index.ts';
+
+export interface FirstReason {
+  /** "turning": its last day is near; "opened": the pack is open; "oldest": it has been there longest; "too much": more than the week takes in its time; "blocks": it fills a bin. */
+  readonly kind: 'past' | 'turning' | 'opened' | 'oldest' | 'too much' | 'blocks';
+  readonly words: string;
+}
+
+export interface UseFirst {
+  readonly lot: DatedLot;
+  readonly food: Food;
+  readonly reasons: readonly FirstReason[];
+  /** The larger, the sooner. */
+  readonly rank: number;
+}
+
+const SOON_DAYS = 4;
+const OPENED_LONG_DAYS = 21;
+const OLD_DAYS = 45;
+/** A freezer lot of so many grams takes the room of a box bin. Common practice, no published source. */
+const BIN_G = 2000;
+
+/**
+ * What should be used first, the most pressing before the rest, each with its reasons in words. `dailyUse` tells how much of a food goes in a day, in its base unit, where
+ * that is known.
+ */
+export function useFirst(
+  lots: readonly { readonly lot: DatedLot; readonly food: Food }[],
+  today: Day,
+  dailyUse: (food: string) => Fraction | undefined,
+): readonly UseFirst[] {
+  return lots
+    .flatMap(({ lot, food }): UseFirst[] => {
+      const reasons = reasonsFor(lot, food, today, dailyUse(food.id));
+      const rank = reasons.reduce((sum, { kind }) => sum + WEIGHT[kind], 0) - nearness(lot, today);
+      return reasons.length > 0 ? [{ lot, food, reasons, rank }] : [];
+    })
+    .sort((a, b) => b.rank - a.rank || a.food.name.localeCompare(b.food.name));
+}
+
+const WEIGHT: Readonly<Record<FirstReason['kind'], number>> = {
+  past: 100,
+  turning: 60,
+  'too much': 25,
+  opened: 20,
+  blocks: 12,
+  oldest: 8,
+};
+
+/** Days to its end, up to three weeks: the nearer goes first. */
+const nearness = (lot: DatedLot, today: Day): number =>
+  lot.keepsUntil ? Math.max(0, Math.min(21, daysBetween(today, lot.keepsUntil))) / 2 : 11;
+
+function reasonsFor(lot: DatedLot, food: Food, today: Day, aDay: Fraction | undefined): readonly FirstReason[] {
+  const reasons: FirstReason[] = [];
+  const left = lot.keepsUntil === undefined ? undefined : daysBetween(today, lot.keepsUntil);
+  const said = (amount: Fraction) => show(ofBase(food.facts.base, amount));
+  if (left !== undefined && left < 0)
+    reasons.push({ kind: 'past', words: left === -1 ? 'its day was yesterday' : `its day was ${-left} days ago` });
+  else if (left !== undefined && left <= SOON_DAYS)
+    reasons.push({
+      kind: 'turning',
+      words: left === 0 ? 'today is its last day' : `${left} ${left === 1 ? 'day' : 'days'} left`,
+    });
+  const { openedOn, boughtOn, frozenOn } = lot.dates;
+  if (openedOn && daysBetween(openedOn, today) >= OPENED_LONG_DAYS)
+    reasons.push({ kind: 'opened', words: `open for ${daysBetween(openedOn, today)} days` });
+  if (aDay && aDay.compare(0) > 0 && left !== undefined && left >= 0) {
+    const reach = aDay.mul(left + 1);
+    if (lot.onHand.compare(reach) > 0)
+      reasons.push({ kind: 'too much', words: `${said(lot.onHand.sub(reach))} more than goes in its time` });
+  }
+  if (lot.placeKind === 'freezer' && food.facts.base === 'g' && lot.onHand.compare(BIN_G) >= 0)
+    reasons.push({ kind: 'blocks', words: 'fills a freezer bin' });
+  const since = frozenOn ?? boughtOn;
+  if (since && lot.placeKind !== 'cupboard' && daysBetween(since, today) >= OLD_DAYS)
+    reasons.push({ kind: 'oldest', words: `there for ${daysBetween(since, today)} days` });
+  return reasons;
+}
