@@ -74,6 +74,25 @@ const LOTS: readonly DemoLot[] = [
   { food: 'garlic', place: 'dry cupboard', amount: '120', priceMinor: 110, bought: -12 },
 ];
 
+/** What was asked down in the valley, noted by hand. */
+const PRICES = [
+  { food: 'kale', on: -4, minor: 240, amount: '500', shop: 'market' },
+  { food: 'kale', on: -18, minor: 220, amount: '500', shop: 'market' },
+  { food: 'leek', on: -4, minor: 310, amount: '1000', shop: 'market' },
+  { food: 'millet', on: -33, minor: 149, amount: '500', shop: 'valley shop' },
+  { food: 'millet', on: -75, minor: 252, amount: '1000', shop: 'valley shop' },
+  { food: 'red lentils', on: -12, minor: 229, amount: '500', shop: 'valley shop' },
+  { food: 'rolled oats', on: -12, minor: 129, amount: '500', shop: 'valley shop' },
+  { food: 'rolled oats', on: -12, minor: 219, amount: '1000', shop: 'valley shop' },
+] as const;
+
+/** What should never run out on a ridge with one supply trip a week. */
+const FLOORS = [
+  ['rolled oats', '750'],
+  ['red lentils', '500'],
+  ['millet', '400'],
+] as const;
+
 const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];
 const WEEKEND = [5, 6];
 const EATERS = [
@@ -120,6 +139,9 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
           oven: { ...STARTING_EQUIPMENT.oven, racks: 3 },
           potAcrossCm: 24,
           riceCooker: { litres: 1.8 },
+          simulatedDevices: true,
+          weekBudgetMinor: 6000,
+          kwhMinor: 31,
         },
         places: PLACES.map((p) => ({ id: place(p.name), ...p })),
       },
@@ -139,6 +161,25 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
         ...(lot.opened === undefined ? {} : { openedOn: addDays(today, lot.opened) }),
         ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
       },
+    })),
+    ...PRICES.map((price, n): DemoCommand => ({
+      method: 'POST',
+      path: `${at}/prices`,
+      name: `price ${n}`,
+      body: {
+        id: namedId(`demo price:${n}`),
+        food: bookFoodId(price.food),
+        on: addDays(today, price.on),
+        minor: price.minor,
+        amount: price.amount,
+        shop: price.shop,
+      },
+    })),
+    ...FLOORS.map(([food, amount]): DemoCommand => ({
+      method: 'PUT',
+      path: `${at}/floors`,
+      name: `floor ${food}`,
+      body: { food: bookFoodId(food), amount },
     })),
     ...[...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
       method: 'POST',

@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -17,7 +18,7 @@ import {
 } from 'class-validator';
 import { SCOOPS, UNIT_SYSTEMS, type Scoop, type UnitSystem } from '@kestrel-ridge/core/quantity';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
-import { Id, Seen } from '../problem/says.ts';
+import { Id, OptionalMinor, Seen } from '../problem/says.ts';
 
 const between = (name: string, least: number, most: number, unit: string) => ({
   message: `The ${name} must be from ${least} to ${most} ${unit}. Look at the appliance or its manual.`,
@@ -182,6 +183,9 @@ export class EquipmentDto {
   riceCooker?: RiceCookerDto;
   @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => MicrowaveDto) microwave?: MicrowaveDto;
   @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => AirFryerDto) airFryer?: AirFryerDto;
+  @ApiProperty({ required: false }) @IsOptional() @IsBoolean() simulatedDevices?: boolean;
+  @OptionalMinor('week’s budget') weekBudgetMinor?: number;
+  @OptionalMinor('price of a kilowatt hour') kwhMinor?: number;
   @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => OwnFiguresDto) own?: OwnFiguresDto;
   @ApiProperty() @ValidateNested() @Type(() => JugDto) jug: JugDto;
   @ApiProperty({ type: () => [BoxDto] })
@@ -213,6 +217,16 @@ export class OpenKitchenDto {
   @ApiProperty({ type: () => [PlaceDto] })
   @IsArray()
   @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' })
+  @ValidateNested({ each: true })
+  @Type(() => PlaceDto)
+  places: PlaceDto[];
+}
+
+export class SetPlacesDto {
+  @ApiProperty({ type: () => [PlaceDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' })
+  @ArrayMaxSize(60)
   @ValidateNested({ each: true })
   @Type(() => PlaceDto)
   places: PlaceDto[];

@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Module, Post, Put } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CommandKey, InKitchen } from '../command/params.ts';
-import { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
+import { ChangeKitchenDto, OpenKitchenDto, SetPlacesDto } from './kitchen.dto.ts';
 import { KitchenService } from './kitchen.service.ts';
 
 @ApiTags('kitchen')
@@ -32,6 +32,12 @@ class KitchenController {
   @Put(':kitchen')
   change(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: ChangeKitchenDto) {
     return this.kitchens.change(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'All places, in the order one walks them; one that holds nothing may be left out' })
+  @Put(':kitchen/places')
+  setPlaces(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: SetPlacesDto) {
+    return this.kitchens.setPlaces(kitchen, key, dto);
   }
 }
 

@@ -1,4 +1,4 @@
-import type { KitchenName, KitchenState } from '@kestrel-ridge/core/formats';
+import type { KitchenName, KitchenState, PlaceState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { BOOK } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
@@ -7,7 +7,8 @@ import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
 import { FoodRow } from '../food/food.model.ts';
-import type { ChangeKitchenDto, OpenKitchenDto } from './kitchen.dto.ts';
+import { LotRow } from '../stock/stock.model.ts';
+import type { ChangeKitchenDto, OpenKitchenDto, SetPlacesDto } from './kitchen.dto.ts';
 import { KitchenRow } from './kitchen.model.ts';
 import { PlaceRow } from './place.model.ts';
 
@@ -70,11 +71,50 @@ export class KitchenService {
     );
   }
 
+  /** Places renamed, added, taken away and put in order. What holds something, or ever held it, stays. */
+  setPlaces(kitchen: string, key: string, dto: SetPlacesDto): Promise<readonly PlaceState[]> {
+    return this.commands.run(
+      { kitchen, key, name: 'set places', body: dto, touches: ['kitchen', 'shelf'] },
+      async ({ transaction }) => {
+        const names = dto.places.map(({ name }) => name.trim().toLowerCase());
+        const twice = names.findIndex((name, n) => names.indexOf(name) !== n);
+        if (twice >= 0)
+          return refused(
+            placeFault(
+              twice,
+              `There are two places called “${dto.places[twice]?.name ?? ''}”.`,
+              'Give each its own name.',
+            ),
+          );
+        const before = await PlaceRow.findAll({ where: { kitchen }, transaction, lock: transaction.LOCK.UPDATE });
+        const gone = before.filter(({ id }) => !dto.places.some((place) => place.id === id));
+        const used = await LotRow.findOne({ where: { kitchen, place: gone.map(({ id }) => id) }, transaction });
+        if (used) {
+          const place = gone.find(({ id }) => id === used.place);
+          return refused(
+            placeFault(0, `“${place?.name ?? ''}” holds something, or its history does.`, 'Rename it instead.'),
+          );
+        }
+        await PlaceRow.destroy({ where: { kitchen, id: gone.map(({ id }) => id) }, transaction });
+        // Names are unique: they are moved out of each other's way first.
+        for (const row of before) if (!gone.includes(row)) await row.update({ name: row.id }, { transaction });
+        for (const [position, { id, name, kind }] of dto.places.entries())
+          await PlaceRow.upsert({ kitchen, id, name: name.trim(), kind, position }, { transaction });
+        return done(dto.places.map(({ id, name, kind }) => ({ id, name: name.trim(), kind })));
+      },
+    );
+  }
+
   private stateOf(row: KitchenRow): Omit<KitchenState, 'places'> {
     const { id, name, equipment, version } = row;
     return { id, name, equipment, version, today: this.clock.today(equipment.zone) };
   }
 }
+
+const placeFault = (n: number, fault: string, remedy: string): Refusal => ({
+  code: 'invalid',
+  faults: [{ field: `places.${n}.name`, fault, remedy }],
+});
 
 const unknownZone: Refusal = {
   code: 'invalid',

@@ -12,7 +12,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { LotOrigin } from '@kestrel-ridge/core/formats';
-import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen } from '../problem/says.ts';
+import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen, WhenGiven } from '../problem/says.ts';
 
 export class LotDatesDto {
   @OptionalDay('day it was bought') boughtOn?: string;
@@ -27,6 +27,10 @@ export class AddLotDto extends LotDatesDto {
   @Id('place') place: string;
   @Positive('amount') amount: string;
   @OptionalMinor('price') priceMinor?: number;
+  @ApiProperty({ required: false, description: 'What the price was paid for; left out: for the amount that is there' })
+  @WhenGiven('pricedAmount')
+  @Positive('amount that was paid for')
+  pricedAmount?: string;
   @ApiProperty({ enum: ['bought', 'found'] })
   @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' })
   origin: Exclude<LotOrigin, 'made'>;

@@ -109,7 +109,9 @@ export class StockService {
         useBy: dto.useBy ?? null,
         rough: dto.rough ?? false,
         shop: dto.shop ?? null,
-        ...(dto.priceMinor === undefined ? {} : { pricedMinor: String(dto.priceMinor), pricedAmount: dto.amount }),
+        ...(dto.priceMinor === undefined
+          ? {}
+          : { pricedMinor: String(dto.priceMinor), pricedAmount: dto.pricedAmount ?? dto.amount }),
       },
       { transaction },
     );

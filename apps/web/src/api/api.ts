@@ -1,8 +1,10 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type {
+  CostState,
   FoodState,
   KitchenName,
   KitchenState,
+  LedgerRow,
   LotState,
   MovementState,
   RecipeState,
@@ -25,7 +27,7 @@ export interface SentCommand {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', timeout: 15_000 }),
-  tagTypes: ['kitchen', 'shelf', 'recipes', 'week', 'run'],
+  tagTypes: ['kitchen', 'shelf', 'recipes', 'week', 'run', 'cost'],
   keepUnusedDataFor: 600,
   endpoints: (build) => ({
     kitchens: build.query<readonly KitchenName[], void>({ query: () => 'kitchens', providesTags: ['kitchen'] }),
@@ -54,6 +56,14 @@ export const api = createApi({
       providesTags: ['recipes', 'week'],
     }),
     week: build.query<WeekState, string>({ query: (kitchen) => `kitchens/${kitchen}/week`, providesTags: ['week'] }),
+    costs: build.query<CostState, string>({
+      query: (kitchen) => `kitchens/${kitchen}/costs`,
+      providesTags: ['cost', 'shelf'],
+    }),
+    ledger: build.query<readonly LedgerRow[], string>({
+      query: (kitchen) => `kitchens/${kitchen}/ledger`,
+      providesTags: ['shelf'],
+    }),
     run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({
       query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`,
       providesTags: ['run'],
@@ -74,6 +84,8 @@ export const {
   useRecipesQuery,
   useRevisionsQuery,
   useWeekQuery,
+  useCostsQuery,
+  useLazyLedgerQuery,
   useRunQuery,
   useCommandMutation,
 } = api;

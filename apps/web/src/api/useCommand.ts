@@ -21,7 +21,8 @@ export interface Ask {
 }
 
 export type Sent<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: ProblemDetails };
+  | { readonly ok: true; readonly value: T; readonly key: string }
+  | { readonly ok: false; readonly problem: ProblemDetails };
 
 const AGAIN_AFTER_MS = 700;
 
@@ -49,7 +50,7 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
         return { ok: false, problem };
       }
       if (undo) dispatch(changeMade({ key, text: undo }));
-      return { ok: true, value: answer.data as T };
+      return { ok: true, value: answer.data as T, key };
     },
     [command, dispatch, kitchen, message],
   );

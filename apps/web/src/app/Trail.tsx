@@ -9,6 +9,7 @@ export const STOPS = [
   { to: '/shelf', name: 'Shelf', key: 'shelf' },
   { to: '/week', name: 'Week', key: 'week' },
   { to: '/scale', name: 'Scale', key: 'scale' },
+  { to: '/shop', name: 'Shop', key: 'shop' },
   { to: '/cook', name: 'Cook', key: 'cook' },
   { to: '/put-away', name: 'Put away', key: 'putAway' },
   { to: '/eat', name: 'Eat', key: 'eat' },

@@ -1,7 +1,7 @@
 import { curveMonotoneX, line } from 'd3-shape';
 
 /** Heights of the way-marks of the trail, 0 at the foot to 1 at the top: up to the cooking, and down to the plate. */
-const HEIGHTS = [0.14, 0.36, 0.6, 0.44, 0.82, 0.58, 0.26];
+const HEIGHTS = [0.14, 0.36, 0.6, 0.44, 0.56, 0.82, 0.58, 0.26];
 
 export interface WayMark {
   readonly x: number;

@@ -8,6 +8,8 @@ import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import './kitchen.css';
+import { MoneyInput } from '../parts/MoneyInput.tsx';
+import { Places } from './Places.tsx';
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen key={view.kitchen.version} view={view} />}</WithKitchen>;
@@ -38,9 +40,16 @@ function appliancesOf({
   riceCooker,
   microwave,
   airFryer,
-}: Pick<Equipment, 'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer'>): Partial<Equipment> {
+  weekBudgetMinor,
+  kwhMinor,
+}: Pick<
+  Equipment,
+  'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer' | 'weekBudgetMinor' | 'kwhMinor'
+>): Partial<Equipment> {
   return {
     ...(potAcrossCm ? { potAcrossCm } : {}),
+    ...(typeof weekBudgetMinor === 'number' ? { weekBudgetMinor } : {}),
+    ...(typeof kwhMinor === 'number' ? { kwhMinor } : {}),
     ...(riceCooker?.litres ? { riceCooker } : {}),
     ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
     ...(airFryer?.basketCm2 ? { airFryer } : {}),
@@ -55,10 +64,27 @@ function Kitchen({ view }: { view: KitchenView }) {
   const send = useCommand();
   const { message } = App.useApp();
   const { cookers, boxes, ...rest } = equipment;
+  const { currency } = equipment;
 
   const keep = async ({ name: called, equipment: { cooker, ...changed } }: Fields) => {
-    const { potAcrossCm: _p, riceCooker: _r, microwave: _m, airFryer: _a, ...standing } = equipment;
-    const { potAcrossCm: _cp, riceCooker: _cr, microwave: _cm, airFryer: _ca, ...unchanged } = changed;
+    const {
+      potAcrossCm: _p,
+      riceCooker: _r,
+      microwave: _m,
+      airFryer: _a,
+      weekBudgetMinor: _b,
+      kwhMinor: _k,
+      ...standing
+    } = equipment;
+    const {
+      potAcrossCm: _cp,
+      riceCooker: _cr,
+      microwave: _cm,
+      airFryer: _ca,
+      weekBudgetMinor: _cb,
+      kwhMinor: _ck,
+      ...unchanged
+    } = changed;
     const sent = await send({
       path: '',
       method: 'PUT',
@@ -188,6 +214,23 @@ function Kitchen({ view }: { view: KitchenView }) {
           </Form.Item>
         </fieldset>
         <fieldset>
+          <legend>Money</legend>
+          <Form.Item
+            label="A week’s food may cost"
+            name={['equipment', 'weekBudgetMinor']}
+            rules={perhaps(0, 10_000_000, currency)}
+          >
+            <MoneyInput currency={currency} placeholder="no budget" />
+          </Form.Item>
+          <Form.Item
+            label="A kilowatt hour costs"
+            name={['equipment', 'kwhMinor']}
+            rules={perhaps(0, 100_000, currency)}
+          >
+            <MoneyInput currency={currency} placeholder="not known" />
+          </Form.Item>
+        </fieldset>
+        <fieldset>
           <legend>Measures owned</legend>
           <Form.Item label="Cups and spoons are" name={['equipment', 'units']}>
             <Select options={UNIT_SYSTEMS.map((value) => ({ value, label: value }))} />
@@ -200,6 +243,7 @@ function Kitchen({ view }: { view: KitchenView }) {
           Keep
         </Button>
       </Form>
+      <Places view={view} />
     </main>
   );
 }

@@ -12,7 +12,6 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { useMemo } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
-import { missingFor } from '../scaling/shortages.ts';
 import { costAhead } from '../week/costAhead.ts';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
@@ -76,7 +75,6 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
   const { equipment } = view.kitchen;
   const portions = scaled.portions.valueOf();
   const cost = costAhead(view, [scaled])[0];
-  const short = missingFor(view, scaled).length > 0;
   const open = scaled.recipe.lines.some((line) => line.slot);
   const span = useMemo(
     () =>
@@ -97,7 +95,7 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
       <span>cost</span>
       <Why because={cost.because}>
         <span className="number">
-          {(cost.unpriced.length > 0 || short) && <small>at least</small>}
+          {cost.unknown.length > 0 && <small>at least</small>}
           {span && money(span.low) !== money(span.high)
             ? `${money(span.low).split(' ')[0] ?? ''} to ${money(span.high)}`
             : money(cost.usedMinor)}

@@ -9,6 +9,7 @@ import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
+import { giveFile } from '../parts/giveFile.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
@@ -73,12 +74,9 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
     if (added) void navigate(`/scale/${added}`);
   };
   const give = (ending: string, kind: string, text: string) => {
-    const link = window.document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: kind }));
-    link.download = `${document.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`;
-    link.click();
-    URL.revokeObjectURL(link.href);
-    void message.success(`${link.download} is in your downloads.`);
+    const file = `${document.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`;
+    giveFile(file, kind, text);
+    void message.success(`${file} is in your downloads.`);
   };
   const words = toRecipeText(document, foods);
 

@@ -12,7 +12,10 @@ import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
 import { untilWords } from '../parts/untilWords.ts';
-import { lotAllergens, lotAmount } from './lotWords.ts';
+import { BreaksWhat } from './BreaksWhat.tsx';
+import { lotAllergens, lotAmount, NAMELESS } from './lotWords.ts';
+import { NameIt } from './NameIt.tsx';
+import { PromisedTo } from './PromisedTo.tsx';
 
 const SHARES = [
   { name: 'all', share: 1 },
@@ -77,6 +80,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
           {show(ofBase(state.base, state.priced.amount))}
         </p>
       )}
+      <PromisedTo view={view} lot={lot} />
       {lotAllergens(lot).length > 0 && <p>Contains {lotAllergens(lot).join(', ')}</p>}
 
       <section>
@@ -99,6 +103,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
           ))}
         </div>
         <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
+          {count !== null && <BreaksWhat view={view} lot={lot} amount={whole - count} />}
           <InputNumber
             controls={false}
             aria-label={`Amount of ${food.name} in ${state.base}`}
@@ -118,6 +123,18 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
           </Button>
         </Form.Item>
       </section>
+
+      {!state.dates.openedOn && lot.place.kind !== 'freezer' && state.origin !== 'made' && (
+        <section>
+          <Button
+            onClick={() => void ask('open', 'open', { id: newId(), amount: amount(whole) }, `Opened ${food.name}`)}
+          >
+            Opened today
+          </Button>
+          {faults['open'] && <p className="cannot">{faults['open']}</p>}
+        </section>
+      )}
+      {food.name === NAMELESS && <NameIt view={view} lot={lot} done={close} />}
 
       <section>
         <h3>Move</h3>
@@ -161,6 +178,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
 
       <section>
         <h3>Throw away</h3>
+        <BreaksWhat view={view} lot={lot} amount={thrown ?? 0} />
         <Form.Item validateStatus={faults['throw'] ? 'error' : ''} help={faults['throw']}>
           <Select
             aria-label="Why?"

@@ -1,4 +1,4 @@
-import type { Day } from '@kestrel-ridge/core/quantity';
+import { ofBase, show, type Day, type Fraction } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '../app/useKitchenState.ts';
 import { untilWords } from '../parts/untilWords.ts';
 import { lotAmount, shareLeft } from './lotWords.ts';
@@ -6,7 +6,19 @@ import { lotAmount, shareLeft } from './lotWords.ts';
 const SIGN = { past: '✕', today: '!', soon: '!', later: '', unknown: '' } as const;
 
 /** One lot as one line: name, how much, until when. */
-export function LotRow({ lot, today, open, onOpen }: { lot: ShelfLot; today: Day; open: boolean; onOpen: () => void }) {
+export function LotRow({
+  lot,
+  today,
+  promised,
+  open,
+  onOpen,
+}: {
+  lot: ShelfLot;
+  today: Day;
+  promised: Fraction;
+  open: boolean;
+  onOpen: () => void;
+}) {
   const share = shareLeft(lot);
   const pressing = lot.urgency !== 'later' && lot.urgency !== 'unknown';
   return (
@@ -28,7 +40,17 @@ export function LotRow({ lot, today, open, onOpen }: { lot: ShelfLot; today: Day
           {SIGN[lot.urgency] && <i aria-hidden="true">{SIGN[lot.urgency]}</i>}
           {lot.until || lot.urgency !== 'unknown' ? untilWords(lot.until?.value, today) : ''}
         </span>
-        <span className="lot-amount number">{lotAmount(lot)}</span>
+        <span className="lot-amount number">
+          {lot.state.rough && <small>about</small>}
+          {lotAmount(lot)}
+          {promised.compare(0) > 0 && (
+            <small>
+              {promised.compare(lot.onHand) >= 0
+                ? 'all of it promised'
+                : `${show(ofBase(lot.state.base, promised))} promised`}
+            </small>
+          )}
+        </span>
         <span className="lot-share" aria-hidden="true">
           {share !== undefined && <i style={{ width: `${Math.round(share * 100)}%` }} />}
         </span>

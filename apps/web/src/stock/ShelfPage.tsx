@@ -1,17 +1,20 @@
 import { useMemo, useState } from 'react';
+import { Button } from 'antd';
+import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
+import { GiveStock } from './GiveStock.tsx';
 import { AddLot } from './AddLot.tsx';
 import { LotPanel } from './LotPanel.tsx';
 import { LotRow } from './LotRow.tsx';
+import { promisedOfLot } from './promisesOf.ts';
 import './shelf.css';
+import { UseFirst, rankedFirsts } from './UseFirst.tsx';
 
 export default function ShelfPage() {
   return <WithKitchen>{(view) => <Shelf view={view} />}</WithKitchen>;
 }
-
-const PRESSING = ['past', 'today', 'soon'];
 
 function Shelf({ view }: { view: KitchenView }) {
   const [open, setOpen] = useState<string>();
@@ -23,12 +26,14 @@ function Shelf({ view }: { view: KitchenView }) {
       ),
     [view.lots],
   );
-  const pressing = byUrgency.filter((lot) => PRESSING.includes(lot.urgency));
+  const pressing = useMemo(() => rankedFirsts(view), [view]);
+  const first = new Set(pressing.map((each) => each.lot.id));
   const chosen = view.lots.find((lot) => lot.state.id === open);
   const row = (lot: ShelfLot) => (
     <LotRow
       key={lot.state.id}
       lot={lot}
+      promised={promisedOfLot(view, lot)}
       today={view.today}
       open={lot.state.id === open}
       onOpen={() => setOpen(lot.state.id === open ? undefined : lot.state.id)}
@@ -37,29 +42,37 @@ function Shelf({ view }: { view: KitchenView }) {
 
   return (
     <main className="page">
-      <div className="page-head">
-        <h1>
-          {pressing.length > 0
-            ? `Use ${pressing.length === 1 ? 'one thing' : `${pressing.length} things`} first`
-            : view.lots.length > 0
-              ? 'Nothing on the shelf presses'
-              : 'The shelf is empty'}
-        </h1>
-        <p>
-          {view.lots.length > 0
-            ? 'Touch a line to count it, move it, or throw it away.'
-            : 'Write what is there, one line each.'}
-        </p>
+      <div className="page-head head-row">
+        <div>
+          <h1>
+            {pressing.length > 0
+              ? `Use ${pressing.length === 1 ? 'one thing' : `${pressing.length} things`} first`
+              : view.lots.length > 0
+                ? 'Nothing on the shelf presses'
+                : 'The shelf is empty'}
+          </h1>
+          <p>
+            {view.lots.length > 0
+              ? 'Touch a line to count it, move it, or throw it away.'
+              : 'Write what is there, one line each.'}
+          </p>
+        </div>
+        <div className="give-row">
+          {view.lots.length > 0 && (
+            <Link to="/shelf/count">
+              <Button size="large">Take stock</Button>
+            </Link>
+          )}
+          <Link to="/shelf/list">
+            <Button size="large">A whole list</Button>
+          </Link>
+          <GiveStock view={view} />
+        </div>
       </div>
       <AddLot view={view} />
       <div className={chosen ? 'split' : undefined}>
         <div className="shelf-places">
-          {pressing.length > 0 && (
-            <section className="shelf-place pressing" aria-label="Use first">
-              <h2>Use first</h2>
-              <ul className="row-list">{pressing.map(row)}</ul>
-            </section>
-          )}
+          <UseFirst view={view} choose={setOpen} />
           {view.lots.length === 0 && (
             <Empty title="Nothing here yet">
               <p>
@@ -68,7 +81,7 @@ function Shelf({ view }: { view: KitchenView }) {
             </Empty>
           )}
           {view.kitchen.places.map((place) => {
-            const lots = byUrgency.filter((lot) => lot.place.id === place.id && !PRESSING.includes(lot.urgency));
+            const lots = byUrgency.filter((lot) => lot.place.id === place.id && !first.has(lot.state.id));
             if (lots.length === 0) return null;
             return (
               <section className="shelf-place" key={place.id} aria-label={place.name}>

@@ -21,3 +21,6 @@ export function shareLeft(lot: ShelfLot): number | undefined {
 
 /** What a lot contains: a made one by its own batch, with the swaps in it; another as its food. */
 export const lotAllergens = (lot: ShelfLot): readonly string[] => lot.state.allergens ?? lot.food.facts.allergens ?? [];
+
+/** A box that nobody could name when it was found: entered so, and named later. */
+export const NAMELESS = 'nameless box';

@@ -139,7 +139,7 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
           })}
         {cost && (
           <p className="soft">
-            Ingredients {cost.unpriced.length > 0 && 'at least '}
+            Ingredients {cost.unknown.length > 0 && 'at least '}
             <Why because={cost.because}>{moneyText(cost.usedMinor, view.kitchen.equipment.currency)}</Why>
           </p>
         )}

@@ -1,9 +1,10 @@
-import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
+import type { Food } from '@kestrel-ridge/core/food';
+import { Fraction, dayAt, ofBase, show, type Day } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
 import { untilWords } from '../parts/untilWords.ts';
-import { shortages } from '../scaling/shortages.ts';
+import { promisesOf } from '../stock/promisesOf.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 
 export interface Wait {
@@ -13,7 +14,7 @@ export interface Wait {
   readonly long: string;
 }
 
-export type Waits = Readonly<Record<'today' | 'shelf' | 'week' | 'scale' | 'cook' | 'putAway' | 'eat', Wait>>;
+export type Waits = Readonly<Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'cook' | 'putAway' | 'eat', Wait>>;
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 
@@ -28,7 +29,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     .filter((strip) => strip.strip.firstShort)
     .sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
   const open = view.batches.filter((batch) => batch.state.status === 'planned');
-  const missing = open.flatMap((batch) => shortages(view, batch));
+  const missing = missingOf(view);
   const { session } = view;
   const running = session?.status === 'running';
   const finish =
@@ -70,6 +71,12 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           ? 'All ingredients are on the shelf'
           : 'Nothing to scale',
     },
+    shop: {
+      short: missing.length ? `${missing.length} to buy` : '',
+      long: missing.length
+        ? `To buy for this week: ${missing.map((m) => m.food.name).join(', ')}`
+        : 'Nothing is missing for this week',
+    },
     cook: {
       short: running
         ? 'under way'
@@ -95,6 +102,20 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
         portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
     },
   };
+}
+
+/** What this week's dishes count on together and the shelf does not hold, one row a food. */
+function missingOf(view: KitchenView): readonly { readonly food: Food; readonly missingText: string }[] {
+  const { unkept } = promisesOf(view).promises;
+  return [...new Set(unkept.map(({ food }) => food))].flatMap((id) => {
+    const food = view.foods.get(id);
+    const missing = unkept
+      .filter((each) => each.food === id)
+      .reduce((sum, each) => sum.add(each.missing), new Fraction(0));
+    return food && missing.compare(new Fraction(1, 10)) >= 0
+      ? [{ food, missingText: show(ofBase(food.facts.base, missing)) }]
+      : [];
+  });
 }
 
 const firstShortDay = (day: Day | undefined): string => day ?? '9999';

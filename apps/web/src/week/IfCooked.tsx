@@ -1,4 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
+import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because } from '@kestrel-ridge/core/quantity';
 import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
@@ -39,11 +40,11 @@ export function IfCooked({
   );
   const used = costs.reduce((sum, cost) => sum + cost.usedMinor, 0);
   const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
-  const atLeast =
-    costs.some((cost) => cost.unpriced.length > 0) || open.some((batch) => shortages(tried, batch).length > 0)
-      ? 'at least '
-      : '';
+  const atLeast = costs.some((cost) => cost.unknown.length > 0) ? 'at least ' : '';
   const result = planning.state === 'planned' ? planning.result : undefined;
+  const energy =
+    result &&
+    energyCost(energyOf(Object.values(result.tasks.about), view.kitchen.equipment), view.kitchen.equipment.kwhMinor);
   const hands = result?.busy.reduce((sum, n) => sum + n, 0);
   const start = view.session ? Date.parse(view.session.startsAt) : 0;
   const wasted = strips.reduce((sum, strip) => sum + strip.strip.spoiledGrams / strip.portionG, 0);
@@ -69,9 +70,24 @@ export function IfCooked({
           figure: moneyText(used, currency),
           parts: costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
         }}
-        value={moneyText(used, currency)}
+        value={`${atLeast}${moneyText(used, currency)}`}
         note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
       />
+      {energy && (
+        <Row
+          name="Energy"
+          because={energy.because}
+          value={`${energy.value.kWh.toFixed(1)} kWh`}
+          note={energy.value.minor === undefined ? '' : `${moneyText(energy.value.minor, currency)} at your tariff`}
+        />
+      )}
+      {view.kitchen.equipment.weekBudgetMinor !== undefined && (
+        <Row
+          name="Budget"
+          value={moneyText(view.kitchen.equipment.weekBudgetMinor - used, currency)}
+          note={`left of ${moneyText(view.kitchen.equipment.weekBudgetMinor, currency)}`}
+        />
+      )}
       <Row
         name="Missing"
         value={missing.length === 0 ? 'nothing' : `${missing.length}`}

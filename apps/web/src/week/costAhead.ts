@@ -19,6 +19,8 @@ export const asDatedLot = (lot: ShelfLot): DatedLot => ({
 
 export interface CostAhead extends BatchCost {
   readonly because: Because;
+  /** Names of what is not there, or has no price: the cost is at least so much. */
+  readonly unknown: readonly string[];
 }
 
 const nameOf = (view: KitchenView, id: string) => {
@@ -31,11 +33,13 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
   return batches.map((scaled) => {
     const taken: Taken[] = [];
+    const short: string[] = [];
     for (const { food, fromShelf, line } of scaled.lines) {
       if (!fromShelf || line.optional) continue;
       const mine = [...lots.values()].filter((lot) => lot.food === food.id);
       const there = mine.reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
       const want = inBase(fromShelf.value);
+      if (want.sub(there).compare(new Fraction(1, 10)) > 0) short.push(food.name);
       const took = takeFirstExpiring(mine, want.compare(there) > 0 ? there : want);
       if (!took.ok) continue;
       for (const each of took.value) {
@@ -44,6 +48,12 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
         if (lot) lots.set(lot.id, { ...lot, onHand: lot.onHand.sub(each.amount) });
       }
     }
-    return { ...costOf(taken), because: costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id)) };
+    const cost = costOf(taken);
+    const unpriced = cost.unpriced.map(({ lot }) => nameOf(view, lot.food).name);
+    return {
+      ...cost,
+      because: costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id)),
+      unknown: [...new Set([...short, ...unpriced])],
+    };
   });
 }

@@ -1,6 +1,6 @@
 import { Fraction, show, ofBase, type BaseUnit, type Because } from '../quantity/index.ts';
 import type { Taken } from '../stock/index.ts';
-import { moneyText, roundOnce } from './money.ts';
+import { moneyText, roundOnce, splitMoney } from './money.ts';
 
 export interface BatchCost {
   /** Minor units for the part that was used, rounded once at the end. */
@@ -36,14 +36,16 @@ export function costBecause(
   nameOf: (food: string) => { readonly name: string; readonly base: BaseUnit },
 ): Because {
   const { usedMinor, unpriced } = costOf(taken);
-  const parts = taken.map((each): Because => {
+  // Shown parts add up to the shown sum: the largest remainders get the odd units.
+  const exact = taken.map((each) => usedPart(each) ?? new Fraction(0));
+  const shown = exact.some((part) => part.compare(0) > 0) ? splitMoney(usedMinor, exact) : exact.map(() => 0);
+  const parts = taken.map((each, n): Because => {
     const { name, base } = nameOf(each.lot.food);
     const amount = show(ofBase(base, each.amount));
-    const part = usedPart(each);
-    if (!part || !each.lot.priced) return { rule: `${name} ${amount}`, figure: 'price unknown' };
+    if (!each.lot.priced) return { rule: `${name} ${amount}`, figure: 'price unknown' };
     return {
       rule: `${name} ${amount} of ${show(ofBase(base, each.lot.priced.amount))} at ${moneyText(each.lot.priced.minor, currency)}`,
-      figure: moneyText(roundOnce(part), currency),
+      figure: moneyText(shown[n] ?? 0, currency),
     };
   });
   return {

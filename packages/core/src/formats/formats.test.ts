@@ -1,26 +1,72 @@
 import { BOOK } from '../food/index.ts';
-import { readShelfLine } from './index.ts';
+import { Fraction, day, show } from '../quantity/index.ts';
+import { readDate, readShelfLine } from './index.ts';
 
 const places = [
   { id: '1', name: 'dry cupboard' },
   { id: '2', name: 'fridge' },
   { id: '3', name: 'freezer' },
 ];
+const today = day('2026-11-25');
+const line = (text: string) =>
+  readShelfLine(text, {
+    foods: BOOK,
+    places,
+    today,
+    usualPack: (food) => (food.name === 'millet' ? new Fraction(1000) : undefined),
+  });
 const read = (text: string) => {
-  const { food, place, amount, priceMinor, rest } = readShelfLine(text, BOOK, places);
-  return [food?.name, amount && `${amount.n} ${amount.unit}`, place?.name, priceMinor, rest];
+  const { food, place, amount, priceMinor, rest } = line(text);
+  return [food?.name, amount && show(amount), place?.name, priceMinor, rest];
 };
 
 test.each([
   ['500 g millet dry cupboard 2.40', ['millet', '500 g', 'dry cupboard', 240, '']],
-  ['1,5 kg borlotti, dry cupboard, 5,85', ['borlotti beans', '3/2 kg', 'dry cupboard', 585, '']],
+  ['1,5 kg borlotti, dry cupboard, 5,85', ['borlotti beans', '1.5 kg', 'dry cupboard', 585, '']],
   ['fridge kale 600g', ['kale', '600 g', 'fridge', undefined, '']],
-  ['1 1/2 cups sunflower seeds', ['sunflower seeds', '3/2 cup', undefined, undefined, '']],
-  ['½ kg parsnip', ['parsnip', '1/2 kg', undefined, undefined, '']],
-  ['3 leeks fridge', ['leek', '3 each', 'fridge', undefined, '']],
-  ['2 onions 0.90', ['onion', '2 each', undefined, 90, '']],
+  ['1 1/2 cups sunflower seeds', ['sunflower seeds', '210 g', undefined, undefined, '']],
+  ['½ kg parsnip', ['parsnip', '500 g', undefined, undefined, '']],
+  ['3 leeks fridge', ['leek', '267 g', 'fridge', undefined, '']],
+  ['2 onions 0.90', ['onion', '220 g', undefined, 90, '']],
   ['750 ml oil dry cupboard 4.20', ['rapeseed oil', '750 mL', 'dry cupboard', 420, '']],
   ['500 g moonbeans freezer', [undefined, '500 g', 'freezer', undefined, 'moonbeans']],
   ['millet', ['millet', undefined, undefined, undefined, '']],
   ['', [undefined, undefined, undefined, undefined, '']],
+  // "each" multiplies the price by the packs; "cupboard" is the only place of that word; a can is counted drained.
+  ['2 cans canned borlotti cupboard 0.95 each bb march', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
+  ['2 cans (400 g each) canned borlotti cupboard 1.90', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
+  ['half a bag millet cupboard', ['millet', '500 g', 'dry cupboard', undefined, '']],
+  ['about 300 g kale fridge', ['kale', '300 g', 'fridge', undefined, '']],
 ])('"%s"', (text, expected) => expect(read(text)).toEqual(expected));
+
+test('dates, an open pack and a rough guess are understood with the rest', () => {
+  expect(line('2 cans canned borlotti cupboard 0.95 each bb march')).toMatchObject({
+    bestBefore: '2027-03-31',
+    rough: false,
+    opened: false,
+    asks: [],
+  });
+  expect(line('500 g millet cupboard opened use by 12 dec')).toMatchObject({ useBy: '2026-12-12', opened: true });
+  expect(line('about 500 g millet')).toMatchObject({ rough: true });
+  expect(line('half a bag millet')).toMatchObject({ rough: true });
+});
+
+test('what cannot be known is asked, not guessed', () => {
+  expect(line('half a bag quinoa').asks).toEqual(['How much does a bag of it hold? Write it in grams.']);
+  expect(line('500 g millet bb someday').asks[0]).toContain('Which day is “someday”?');
+  expect(line('2 cups bay leaf').asks[0]).toContain('Weigh one level cup');
+  expect(line('0 g millet').asks).toEqual(['How much? More than nothing.']);
+});
+
+test.each([
+  ['march', '2027-03-31'],
+  ['dec', '2026-12-31'],
+  ['12 mar 2027', '2027-03-12'],
+  ['12. march', '2027-03-12'],
+  ['1.2.2027', '2027-02-01'],
+  ['24.11.', '2027-11-24'],
+  ['2027-02-28', '2027-02-28'],
+  ['feb 2028', '2028-02-29'],
+  ['31 feb', undefined],
+  ['moonday', undefined],
+])('%s is %s', (text, expected) => expect(readDate(text, today)?.day).toBe(expected));

@@ -1,7 +1,10 @@
+export { readDate } from './readDate.ts';
 export { readFinal } from './readFinal.ts';
 export type { FinalUnread } from './readFinal.ts';
+export { asStockRecord, readStockRecord, STOCK_COLUMNS } from './stockTable.ts';
+export type { RecordFault, StockRecord, StockRow } from './stockTable.ts';
 export { readShelfLine } from './readShelfLine.ts';
-export type { PlaceName, ShelfLine } from './readShelfLine.ts';
+export type { PlaceName, ShelfLine, ShelfLineSetting } from './readShelfLine.ts';
 export type {
   BatchState,
   CostState,

@@ -1,5 +1,16 @@
-import type { Food } from '../food/index.ts';
-import { Fraction, isMeasureName, type MeasureName } from '../quantity/index.ts';
+import { inBaseOf, type Food } from '../food/index.ts';
+import {
+  Fraction,
+  inBase,
+  plainSigns,
+  quantityOf,
+  times,
+  type Day,
+  type Quantity,
+  type UnitSystem,
+} from '../quantity/index.ts';
+import { readAmount } from './ingredient/readAmount.ts';
+import { readDate } from './readDate.ts';
 
 export interface PlaceName {
   readonly id: string;
@@ -10,102 +21,199 @@ export interface PlaceName {
 export interface ShelfLine {
   readonly food?: Food;
   readonly place?: PlaceName;
-  readonly amount?: { readonly n: string; readonly unit: MeasureName };
+  /** In the food's own unit, once the food is known; of tins, what is in them drained. */
+  readonly amount?: Quantity;
+  /** Judged by eye: "half a bag", "about 500 g". */
+  readonly rough: boolean;
+  /** Minor units for all of it. */
   readonly priceMinor?: number;
+  readonly bestBefore?: Day;
+  readonly useBy?: Day;
+  readonly opened: boolean;
+  /** What has to be asked before it can be put on the shelf. */
+  readonly asks: readonly string[];
   /** Words that nothing was made of. */
   readonly rest: string;
 }
 
-const GLYPHS: Readonly<Record<string, string>> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
+export interface ShelfLineSetting {
+  readonly foods: readonly Food[];
+  readonly places: readonly PlaceName[];
+  readonly today: Day;
+  readonly minorDigits?: number;
+  readonly units?: UnitSystem;
+  /** How much a usual bag of a food holds here, in its base unit, where it was bought before. */
+  readonly usualPack?: (food: Food) => Fraction | undefined;
+}
+
+const DATED = / (bb|best before|use by|ub|exp)\.? (?=\d|[a-z])/;
+const ROUGH = / (about|around|roughly|ca\.?|some) /;
+const OPENED = / opened /;
+const PARTS: Readonly<Record<string, Fraction>> = {
+  'three quarters of a': new Fraction(3, 4),
+  'three quarters': new Fraction(3, 4),
+  'half a': new Fraction(1, 2),
+  half: new Fraction(1, 2),
+  'a quarter of a': new Fraction(1, 4),
+  'a quarter': new Fraction(1, 4),
+  quarter: new Fraction(1, 4),
 };
-const UNIT_WORDS: Readonly<Record<string, MeasureName>> = {
-  gram: 'g',
-  grams: 'g',
-  kilo: 'kg',
-  kilos: 'kg',
-  kgs: 'kg',
-  ml: 'mL',
-  l: 'L',
-  litre: 'L',
-  litres: 'L',
-  liter: 'L',
-  cups: 'cup',
-  tablespoon: 'tbsp',
-  tablespoons: 'tbsp',
-  teaspoon: 'tsp',
-  teaspoons: 'tsp',
-  ounce: 'oz',
-  ounces: 'oz',
-  pound: 'lb',
-  pounds: 'lb',
-  piece: 'each',
-  pieces: 'each',
-};
+const PART_OF_PACK = new RegExp(
+  ` (${Object.keys(PARTS).join('|')}) (?:of )?(bag|pack|packet|can|tin|jar|bottle|box|carton|tube|sack|pouch)s?(?: of)? `,
+);
 
 /**
- * Reads a line such as `500 g millet cupboard 2.40`: an amount, a food, a place and a price, in any order.
- * A number with a unit is an amount; a bare number with two decimals is a price; another bare number is a count.
+ * Reads a line such as `2 cans borlotti cupboard 0.95 each bb march`: an amount, a food, a place, a price, dates, in any order.
+ * A number with a unit or a pack is an amount; a bare number with decimals is a price; another bare number is a count. "Each" after a price multiplies it by the packs.
  */
-export function readShelfLine(
-  text: string,
-  foods: readonly Food[],
-  places: readonly PlaceName[],
-  minorDigits = 2,
-): ShelfLine {
-  let rest = ` ${text
+export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLine {
+  const { foods, places, today, minorDigits = 2, units = 'US', usualPack } = setting;
+  let rest = ` ${plainSigns(text)
     .toLowerCase()
-    .replace(/[½¼¾⅓⅔⅛]/g, (glyph) => ` ${GLYPHS[glyph] ?? ''}`)
     .replace(/(\d),(\d)/g, '$1.$2')
+    .replace(/[,;]/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()} `;
+  const asks: string[] = [];
+  const take = (pattern: RegExp): RegExpExecArray | undefined => {
+    const found = pattern.exec(rest);
+    if (found) rest = rest.replace(found[0], ' ').replace(/\s+/g, ' ');
+    return found ?? undefined;
+  };
   const takeWords = <T>(found: readonly { readonly words: string; readonly is: T }[]): T | undefined => {
     const hit = [...found]
       .sort((a, b) => b.words.length - a.words.length)
-      .find(({ words }) => rest.includes(` ${words} `) || rest.includes(` ${words},`));
-    if (!hit) return undefined;
-    rest = rest.replace(new RegExp(` ${hit.words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?=[ ,])`), ' ');
-    return hit.is;
+      .find(({ words }) => rest.includes(` ${words} `));
+    if (hit) rest = rest.replace(` ${hit.words} `, ' ');
+    return hit?.is;
   };
 
-  const food = takeWords(
-    foods.flatMap((f) => [f.name, ...(f.facts.names ?? [])].map((words) => ({ words: words.toLowerCase(), is: f }))),
-  );
-  const place = takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p })));
-
-  let amount: ShelfLine['amount'];
-  const measured = /(?<= )(\d+ \d+\/\d+|\d+\/\d+|\d+(?:\.\d+)?) ?([a-z]+)(?=[ ,])/.exec(rest);
-  if (measured?.[1] && measured[2]) {
-    const word = measured[2];
-    const unit = UNIT_WORDS[word] ?? (isMeasureName(word) ? word : undefined);
-    if (unit) {
-      amount = { n: new Fraction(measured[1]).toFraction(), unit };
-      rest = rest.replace(measured[0], ' ');
+  const dates: { bestBefore?: Day; useBy?: Day } = {};
+  for (let dated = DATED.exec(rest); dated; dated = DATED.exec(rest)) {
+    const behind = rest.slice(dated.index + dated[0].length);
+    const read = readDate(behind, today);
+    if (!read) {
+      asks.push(`Which day is “${behind.trim().split(' ').slice(0, 2).join(' ')}”? Write it like 12 mar 2027.`);
+      break;
     }
+    if (/bb|best/.test(dated[1] ?? '')) dates.bestBefore = read.day;
+    else dates.useBy = read.day;
+    rest = `${rest.slice(0, dated.index)} ${behind.slice(read.text.length)}`.replace(/\s+/g, ' ');
   }
-  let priceMinor: number | undefined;
-  const price = new RegExp(
-    minorDigits > 0 ? `(?<= )(\\d+\\.\\d{${minorDigits}})(?=[ ,])` : '(?<= )(\\d{2,})(?=[ ,])',
-  ).exec(rest);
-  if (price?.[1]) {
-    priceMinor = Math.round(Number(price[1]) * 10 ** minorDigits);
-    rest = rest.replace(price[0], ' ');
-  }
-  const bare = amount ? undefined : /(?<= )(\d+ \d+\/\d+|\d+\/\d+|\d+(?:\.\d+)?)(?=[ ,])/.exec(rest);
-  if (bare?.[1]) {
-    amount = { n: new Fraction(bare[1]).toFraction(), unit: 'each' };
-    rest = rest.replace(bare[0], ' ');
-  }
+  const opened = take(OPENED) !== undefined;
+  const aboutIt = take(ROUGH) !== undefined;
+
+  const food = takeWords(
+    foods.flatMap((f) =>
+      [f.name, ...(f.facts.names ?? [])].flatMap((name) =>
+        forms(name.toLowerCase()).map((words) => ({ words, is: f })),
+      ),
+    ),
+  );
+  const place =
+    takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p }))) ?? placeByWord(places, takeWords);
+
+  const each = / each /.exec(rest) !== null && /\d\.\d{2} each /.test(rest);
+  const price = take(
+    new RegExp(minorDigits > 0 ? ` (\\d+\\.\\d{${minorDigits}})(?: each)?(?: [€$£]| eur| usd| gbp)? ` : ' (\\d{2,}) '),
+  );
+
+  const part = take(PART_OF_PACK);
+  const counted = part ? partOf(part[1] ?? '', food, usualPack) : readCounted(rest, food, units);
+  if (part && !counted.quantity) asks.push(`How much does a ${part[2] ?? 'pack'} of it hold? Write it in grams.`);
+  if (!part) rest = counted.rest;
+  const amount = counted.quantity && food ? asBase(food, counted.quantity, asks) : counted.quantity;
+  const packs = each ? (counted.packs ?? new Fraction(1)) : new Fraction(1);
+
   return {
     ...(food ? { food } : {}),
     ...(place ? { place } : {}),
     ...(amount ? { amount } : {}),
-    ...(priceMinor === undefined ? {} : { priceMinor }),
-    rest: rest.replace(/[\s,]+/g, ' ').trim(),
+    rough: aboutIt || part !== undefined,
+    ...(price?.[1] === undefined
+      ? {}
+      : { priceMinor: Math.round(Number(price[1]) * 10 ** minorDigits * packs.valueOf()) }),
+    ...dates,
+    opened,
+    asks,
+    rest: rest.replace(/\s+/g, ' ').trim(),
   };
+}
+
+/** "leek" is also found as "leeks", "tomato" as "tomatoes". */
+const forms = (name: string): readonly string[] => [name, `${name}s`, `${name}es`];
+
+/** "cupboard" means the only place of that word: "dry cupboard". */
+function placeByWord(
+  places: readonly PlaceName[],
+  takeWords: <T>(found: readonly { readonly words: string; readonly is: T }[]) => T | undefined,
+): PlaceName | undefined {
+  const words = places.flatMap((place) =>
+    place.name
+      .toLowerCase()
+      .split(' ')
+      .map((word) => ({ words: word, is: place })),
+  );
+  return takeWords(words.filter(({ words: word }) => words.filter((other) => other.words === word).length === 1));
+}
+
+interface CountedOff {
+  readonly quantity?: Quantity;
+  readonly packs?: Fraction;
+  readonly rest: string;
+}
+
+function partOf(words: string, food: Food | undefined, usualPack: ShelfLineSetting['usualPack']): CountedOff {
+  const whole = food && (usualPack?.(food) ?? packOf(food));
+  const share = PARTS[words];
+  if (!food || !whole || !share) return { rest: '' };
+  const base = food.facts.base;
+  return { quantity: times(quantityOf({ n: '1', unit: base === 'each' ? 'each' : base }), whole.mul(share)), rest: '' };
+}
+
+const packOf = (food: Food): Fraction | undefined => {
+  const pack = food.facts.packs?.value[0];
+  return pack && new Fraction(pack.drainedG ?? pack.grams);
+};
+
+/** An amount anywhere in what is left: the first number that is not a price. */
+function readCounted(text: string, food: Food | undefined, units: UnitSystem): CountedOff {
+  const at = /(?<= )(?=\d|a |an |one |two |three |four |half )/.exec(text);
+  if (!at) return { rest: text };
+  const read = readAmount(text.slice(at.index).trimEnd(), units);
+  const rest = `${text.slice(0, at.index)}${read.rest} `;
+  const { amount } = read;
+  switch (amount.kind) {
+    case 'mass':
+    case 'volume':
+    case 'count':
+      return { quantity: amount, rest, ...(amount.kind === 'count' ? { packs: amount.each } : {}) };
+    case 'pack': {
+      const known = food && packOf(food);
+      const whole = food?.facts.packs?.value[0];
+      // Of what is sold in its liquid, the drained part is what there is of it.
+      const drained = whole?.drainedG === undefined ? new Fraction(1) : new Fraction(whole.drainedG, whole.grams);
+      const one: Quantity | undefined = amount.holds
+        ? times(amount.holds, drained)
+        : known && quantityOf({ n: known.toFraction(), unit: 'g' });
+      return { ...(one ? { quantity: times(one, amount.packs) } : {}), packs: amount.packs, rest };
+    }
+    case 'range':
+    case 'to taste':
+    case 'unknown':
+      return { rest: text };
+    default:
+      return amount satisfies never;
+  }
+}
+
+function asBase(food: Food, quantity: Quantity, asks: string[]): Quantity | undefined {
+  if (inBase(quantity).compare(0) <= 0) {
+    asks.push('How much? More than nothing.');
+    return undefined;
+  }
+  const counted = inBaseOf(food, quantity);
+  if (counted.ok) return counted.value;
+  asks.push(`In ${food.facts.base}? ${counted.problem.remedy}`);
+  return undefined;
 }

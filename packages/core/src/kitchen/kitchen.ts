@@ -55,6 +55,12 @@ export interface Equipment {
   readonly airFryer?: { readonly basketCm2: number };
   readonly boxes: readonly BoxKind[];
   readonly own?: OwnFigures;
+  /** Stand-ins for devices are offered, to try things without them: the demo does. */
+  readonly simulatedDevices?: boolean;
+  /** What a week's food may cost, minor units. */
+  readonly weekBudgetMinor?: number;
+  /** What a kilowatt hour costs, minor units. */
+  readonly kwhMinor?: number;
 }
 
 /** How wide a large pot is where nobody has measured, cm. Common practice, no published source. */

@@ -1,3 +1,5 @@
+export { energyCost, energyOf } from './energy.ts';
+export type { Energy, EnergyLine } from './energy.ts';
 export { OVEN_ON, expandSession, ovenChange } from './expand.ts';
 export type { Ahead, PlannedBatch, SessionTasks } from './expand.ts';
 export type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';

@@ -4,5 +4,5 @@ export { labelLines } from './label.ts';
 export type { LabelFacts } from './label.ts';
 export { urgencyOf } from './urgency.ts';
 export type { Urgency } from './urgency.ts';
-export { useFirst } from './useFirst.ts';
-export type { FirstReason, UseFirst } from './useFirst.ts';
+export { rankUseFirst } from './rankUseFirst.ts';
+export type { FirstReason, UseFirst } from './rankUseFirst.ts';

@@ -82,6 +82,7 @@ plant milk;water;244;;;;;c180 f5;;;140;0.5;1.2;1.3;0.2;0.3;0;40;oat milk,soya mi
 red wine;acid;236;;;;;f7;sulphites;acid;356;0.1;0;2.6;0;0.5;0;4;wine;wine vinegar
 white wine;acid;236;;;;;f7;sulphites;acid;343;0.1;0;2.6;0;0.3;0;5;;
 dry cider;acid;238;;;;;c365 f4;sulphites;acid;172;0;0;2.6;0;0.1;0;7;hard cider;cider vinegar
+nameless box;component;;;;;;f3 z60;;;;;;;;;;;unknown box,mystery box;
 beer;acid;240;;;;;c180 f2;gluten;acid;180;0.5;0;3.6;0;0;0;4;lager,ale;
 water;water;236.5882365;;;;;;;;0;0;0;0;0;0;0;4;tap water;
 `;

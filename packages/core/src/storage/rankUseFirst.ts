@@ -3,7 +3,7 @@ import { Fraction, daysBetween, ofBase, show, type Day } from '../quantity/index
 import type { DatedLot } from '../stock/index.ts';
 
 export interface FirstReason {
-  /** "turning": its last day is near; "opened": the pack is open; "oldest": it has been there longest; "too much": more than the week takes in its time; "blocks": it fills a bin. */
+  /** "turning": its last day is near; "opened": the pack is open; "oldest": it has been there longest; "too much": more than is planned in its time; "blocks": it fills a bin. */
   readonly kind: 'past' | 'turning' | 'opened' | 'oldest' | 'too much' | 'blocks';
   readonly words: string;
 }
@@ -19,21 +19,23 @@ export interface UseFirst {
 const SOON_DAYS = 4;
 const OPENED_LONG_DAYS = 21;
 const OLD_DAYS = 45;
+/** What keeps longer than this is a stock, not too much. */
+const FRESH_DAYS = 14;
 /** A freezer lot of so many grams takes the room of a box bin. Common practice, no published source. */
 const BIN_G = 2000;
 
 /**
- * What should be used first, the most pressing before the rest, each with its reasons in words. `dailyUse` tells how much of a food goes in a day, in its base unit, where
- * that is known.
+ * What should be used first, the most pressing before the rest, each with its reasons in words. `goesBy` tells how much of a food is planned to go by a day, in its base
+ * unit; undefined where nothing is planned.
  */
-export function useFirst(
+export function rankUseFirst(
   lots: readonly { readonly lot: DatedLot; readonly food: Food }[],
   today: Day,
-  dailyUse: (food: string) => Fraction | undefined,
+  goesBy: (food: string, until: Day) => Fraction | undefined,
 ): readonly UseFirst[] {
   return lots
     .flatMap(({ lot, food }): UseFirst[] => {
-      const reasons = reasonsFor(lot, food, today, dailyUse(food.id));
+      const reasons = reasonsFor(lot, food, today, goesBy);
       const rank = reasons.reduce((sum, { kind }) => sum + WEIGHT[kind], 0) - nearness(lot, today);
       return reasons.length > 0 ? [{ lot, food, reasons, rank }] : [];
     })
@@ -53,7 +55,12 @@ const WEIGHT: Readonly<Record<FirstReason['kind'], number>> = {
 const nearness = (lot: DatedLot, today: Day): number =>
   lot.keepsUntil ? Math.max(0, Math.min(21, daysBetween(today, lot.keepsUntil))) / 2 : 11;
 
-function reasonsFor(lot: DatedLot, food: Food, today: Day, aDay: Fraction | undefined): readonly FirstReason[] {
+function reasonsFor(
+  lot: DatedLot,
+  food: Food,
+  today: Day,
+  goesBy: Parameters<typeof rankUseFirst>[2],
+): readonly FirstReason[] {
   const reasons: FirstReason[] = [];
   const left = lot.keepsUntil === undefined ? undefined : daysBetween(today, lot.keepsUntil);
   const said = (amount: Fraction) => show(ofBase(food.facts.base, amount));
@@ -67,11 +74,12 @@ function reasonsFor(lot: DatedLot, food: Food, today: Day, aDay: Fraction | unde
   const { openedOn, boughtOn, frozenOn } = lot.dates;
   if (openedOn && daysBetween(openedOn, today) >= OPENED_LONG_DAYS)
     reasons.push({ kind: 'opened', words: `open for ${daysBetween(openedOn, today)} days` });
-  if (aDay && aDay.compare(0) > 0 && left !== undefined && left >= 0) {
-    const reach = aDay.mul(left + 1);
-    if (lot.onHand.compare(reach) > 0)
-      reasons.push({ kind: 'too much', words: `${said(lot.onHand.sub(reach))} more than goes in its time` });
-  }
+  const goes =
+    lot.keepsUntil && left !== undefined && left >= 0 && left <= FRESH_DAYS
+      ? goesBy(food.id, lot.keepsUntil)
+      : undefined;
+  if (goes && lot.onHand.compare(goes) > 0)
+    reasons.push({ kind: 'too much', words: `${said(lot.onHand.sub(goes))} more than is planned in its time` });
   if (lot.placeKind === 'freezer' && food.facts.base === 'g' && lot.onHand.compare(BIN_G) >= 0)
     reasons.push({ kind: 'blocks', words: 'fills a freezer bin' });
   const since = frozenOn ?? boughtOn;

@@ -1,0 +1,86 @@
+import type { CostState } from '@kestrel-ridge/core/formats';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Button, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { onHandOf } from '../scaling/shortages.ts';
+
+/** What should never run out: bought up to its floor; a ready meal below it is to be cooked. */
+export function Floors({ view, costs }: { view: KitchenView; costs: CostState }) {
+  const [food, setFood] = useState<string>();
+  const [amount, setAmount] = useState<number | null>(null);
+  const send = useCommand();
+  const chosen = food === undefined ? undefined : view.foods.get(food);
+  const set = (id: string, least: string) =>
+    send({ path: 'floors', method: 'PUT', body: { food: id, amount: least }, touches: ['cost'] });
+  const options = [...view.foods.values()]
+    .map(({ id, name }) => ({ value: id, label: name }))
+    .sort((a, b) => a.label.localeCompare(b.label));
+  return (
+    <section className="floors" aria-label="Never below">
+      <h2>Never below</h2>
+      <ul className="row-list">
+        {costs.floors.map((floor) => {
+          const known = view.foods.get(floor.food);
+          if (!known) return null;
+          const there = onHandOf(view, floor.food);
+          const below = there.compare(new Fraction(floor.amount)) < 0;
+          const made = known.facts.kind === 'component';
+          return (
+            <li key={floor.food} className="floor-row">
+              <strong>{known.name}</strong>
+              <span>at least {show(ofBase(known.facts.base, new Fraction(floor.amount)))}</span>
+              <span className={below ? 'cannot' : 'soft'}>
+                {show(ofBase(known.facts.base, there))} there
+                {below && made && (
+                  <>
+                    {': '}
+                    <Link to="/recipes">cook some</Link>
+                  </>
+                )}
+              </span>
+              <Button size="small" type="link" onClick={() => void set(floor.food, '0')}>
+                take it away
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <form
+        className="floor-add"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (food === undefined || !amount) return;
+          void set(food, `${amount}`).then(() => {
+            setFood(undefined);
+            setAmount(null);
+          });
+        }}
+      >
+        <Select
+          aria-label="Food that should not run out"
+          placeholder="a food that should not run out"
+          showSearch={{ optionFilterProp: 'label' }}
+          {...(food === undefined ? {} : { value: food })}
+          options={options}
+          onChange={(id: string) => setFood(id)}
+          style={{ minWidth: 260 }}
+        />
+        <InputNumber<number>
+          aria-label="Least stock"
+          min={0}
+          controls={false}
+          placeholder="at least"
+          suffix={chosen?.facts.base ?? ''}
+          value={amount}
+          onChange={setAmount}
+        />
+        <Button htmlType="submit" disabled={food === undefined || !amount}>
+          Keep so much
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,272 @@
+import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
+import type { Food } from '@kestrel-ridge/core/food';
+import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
+import { App, Button, Input, InputNumber, Select } from 'antd';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useCostsQuery } from '../api/api.ts';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Away } from '../parts/Away.tsx';
+import { Empty } from '../parts/Empty.tsx';
+import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
+import { giveFile } from '../parts/giveFile.ts';
+import { Loading } from '../parts/Loading.tsx';
+import './shop.css';
+import { pricesOf } from './shopAsk.ts';
+
+const PriceChart = lazy(() => import('./PriceChart.tsx'));
+
+export default function PricesPage() {
+  return <WithKitchen>{(view) => <Prices view={view} />}</WithKitchen>;
+}
+
+/** The price book: what each food was bought for or asked for, where and when, by the kilo. */
+function Prices({ view }: { view: KitchenView }) {
+  const { data, isError, error, refetch } = useCostsQuery(view.kitchen.id);
+  const [open, setOpen] = useState<string>();
+  const [query, setQuery] = useState('');
+  const byFood = useMemo(() => (data ? grouped(pricesOf(data), view) : []), [data, view]);
+  if (!data) return isError ? <Away error={error} again={() => void refetch()} /> : <Loading />;
+  const { currency } = view.kitchen.equipment;
+  const asked = query.trim().toLowerCase();
+  const found = byFood.filter(({ food }) => food.name.toLowerCase().includes(asked));
+  const give = async () => {
+    const { stringify } = await import('csv-stringify/browser/esm/sync');
+    const rows = byFood.flatMap(({ food, prices }) =>
+      prices.map((price) => ({
+        food: food.name,
+        on: price.on,
+        price_minor: String(price.minor),
+        amount: price.amount.toString(),
+        unit: food.facts.base,
+        shop: price.shop ?? '',
+        from: price.from,
+      })),
+    );
+    giveFile(`prices-${view.today}.csv`, 'text/csv', stringify(rows, { header: true, record_delimiter: 'windows' }));
+  };
+  return (
+    <main className="page">
+      <div className="page-head head-row">
+        <div>
+          <h1>{byFood.length === 0 ? 'No price is known yet' : `Prices of ${byFood.length} foods`}</h1>
+          <p>
+            From what was bought, and what was noted by hand. <Link to="/shop">Back to the shop</Link>
+          </p>
+        </div>
+        {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
+      </div>
+      <NotePrice view={view} />
+      {view.kitchen.equipment.simulatedDevices && <Feed view={view} feed={simulatedFeed(pricesOf(data))} />}
+      {byFood.length === 0 ? (
+        <Empty title="Nothing to compare">
+          <p>Put something on the shelf with its price, or note one above.</p>
+        </Empty>
+      ) : (
+        <>
+          <Input
+            allowClear
+            aria-label="Find a food"
+            placeholder="millet …"
+            value={query}
+            onChange={(event) => setQuery(event.target.value)}
+            style={{ maxWidth: 340, margin: '14px 0' }}
+          />
+          <ul className="row-list">
+            {found.map(({ food, prices }) => {
+              const [latest] = prices;
+              if (!latest) return null;
+              return (
+                <li key={food.id}>
+                  <button
+                    type="button"
+                    className="plain-button price-row"
+                    aria-expanded={open === food.id}
+                    onClick={() => setOpen(open === food.id ? undefined : food.id)}
+                  >
+                    <strong>{food.name}</strong>
+                    <span className="number">
+                      {moneyText(Math.round(inKilos(latest, food.facts.base).valueOf()), currency)}{' '}
+                      <small>{KILO_NAME[food.facts.base]}</small>
+                    </span>
+                    <span className="soft">
+                      {show(ofBase(food.facts.base, latest.amount))} for {moneyText(latest.minor, currency)},{' '}
+                      {showDate(latest.on)}
+                    </span>
+                    <span className="soft">
+                      {prices.length} {prices.length === 1 ? 'price' : 'prices'}
+                    </span>
+                  </button>
+                  {open === food.id && (
+                    <div className="price-open">
+                      <Suspense fallback={<div style={{ height: 180 }} />}>
+                        <PriceChart food={food} prices={prices} currency={currency} />
+                      </Suspense>
+                      <ul>
+                        {prices.map((price) => (
+                          <li key={`${price.on} ${price.minor} ${price.amount.toString()}`}>
+                            {showDate(price.on)}: {show(ofBase(food.facts.base, price.amount))} for{' '}
+                            {moneyText(price.minor, currency)}
+                            {price.shop && `, ${price.shop}`} <small>({price.from})</small>
+                          </li>
+                        ))}
+                      </ul>
+                    </div>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+        </>
+      )}
+    </main>
+  );
+}
+
+/** Foods with a price, each with its prices, the latest first. */
+function grouped(
+  prices: readonly Price[],
+  view: KitchenView,
+): readonly { readonly food: Food; readonly prices: readonly Price[] }[] {
+  return [...new Set(prices.map(({ food }) => food))]
+    .flatMap((id) => {
+      const food = view.foods.get(id);
+      return food
+        ? [{ food, prices: prices.filter((price) => price.food === id).sort((a, b) => b.on.localeCompare(a.on)) }]
+        : [];
+    })
+    .sort((a, b) => a.food.name.localeCompare(b.food.name));
+}
+
+/** Today's prices from a feed: shown first, noted when the cook says so. */
+function Feed({ view, feed }: { view: KitchenView; feed: PriceFeed }) {
+  const [offered, setOffered] = useState<readonly Price[]>();
+  const [busy, setBusy] = useState(false);
+  const send = useCommand();
+  const { message } = App.useApp();
+  const { currency } = view.kitchen.equipment;
+  const keep = async () => {
+    if (!offered) return;
+    setBusy(true);
+    let noted = 0;
+    for (const { food, on, minor, amount, shop } of offered) {
+      const body = { id: newId(), food, on, minor, amount: amount.toString(), ...(shop ? { shop } : {}) };
+      if (!(await send({ path: 'prices', body, touches: noted + 1 === offered.length ? ['cost'] : [] })).ok) break;
+      noted++;
+    }
+    setBusy(false);
+    if (noted < offered.length) return;
+    setOffered(undefined);
+    void message.success(`Prices of the ${feed.name} are noted.`);
+  };
+  if (!offered)
+    return (
+      <Button style={{ marginTop: 10 }} onClick={() => void feed.pricesOn(view.today).then(setOffered)}>
+        Ask the {feed.name}
+      </Button>
+    );
+  return (
+    <div className="price-open" style={{ marginTop: 12 }}>
+      <p>
+        {offered.length} packs, such as{' '}
+        {offered
+          .slice(0, 4)
+          .map((price) => `${view.foods.get(price.food)?.name ?? ''} ${moneyText(price.minor, currency)}`)
+          .join(', ')}
+        .
+      </p>
+      <div className="give-row">
+        <Button type="primary" loading={busy} onClick={() => void keep()}>
+          Note them
+        </Button>
+        <Button onClick={() => setOffered(undefined)}>Leave them</Button>
+      </div>
+    </div>
+  );
+}
+
+function NotePrice({ view }: { view: KitchenView }) {
+  const [food, setFood] = useState<string>();
+  const [amount, setAmount] = useState<number | null>(null);
+  const [price, setPrice] = useState<number | null>(null);
+  const [shop, setShop] = useState('');
+  const send = useCommand();
+  const { message } = App.useApp();
+  const { currency } = view.kitchen.equipment;
+  const minor = 10 ** minorDigits(currency);
+  const chosen = food === undefined ? undefined : view.foods.get(food);
+  const keep = async () => {
+    if (food === undefined || !amount || price === null) return;
+    const sent = await send({
+      path: 'prices',
+      body: {
+        id: newId(),
+        food,
+        on: view.today,
+        minor: Math.round(price * minor),
+        amount: new Fraction(Math.round(amount * 1000), 1000).toString(),
+        ...(shop.trim() ? { shop: shop.trim() } : {}),
+      },
+      touches: ['cost'],
+    });
+    if (!sent.ok) return;
+    setAmount(null);
+    setPrice(null);
+    void message.success(`A price of ${chosen?.name ?? ''} is noted.`);
+  };
+  return (
+    <form
+      className="floor-add"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <Select
+        aria-label="Food of the price"
+        placeholder="food"
+        showSearch={{ optionFilterProp: 'label' }}
+        {...(food === undefined ? {} : { value: food })}
+        options={[...view.foods.values()]
+          .filter(({ facts }) => facts.kind !== 'component' && facts.kind !== 'water')
+          .map(({ id, name }) => ({ value: id, label: name }))
+          .sort((a, b) => a.label.localeCompare(b.label))}
+        onChange={(id: string) => setFood(id)}
+        style={{ minWidth: 200 }}
+      />
+      <InputNumber<number>
+        aria-label="Amount of the pack"
+        min={0}
+        controls={false}
+        placeholder="a pack of"
+        suffix={chosen?.facts.base ?? ''}
+        value={amount}
+        onChange={setAmount}
+      />
+      <InputNumber<number>
+        aria-label="Price of the pack"
+        min={0}
+        controls={false}
+        precision={minorDigits(currency)}
+        placeholder="costs"
+        suffix={currency}
+        value={price}
+        onChange={setPrice}
+      />
+      <Input
+        aria-label="Shop"
+        placeholder="where"
+        maxLength={60}
+        value={shop}
+        onChange={(event) => setShop(event.target.value)}
+        style={{ width: 160 }}
+      />
+      <Button htmlType="submit" disabled={food === undefined || !amount || price === null}>
+        Note it
+      </Button>
+    </form>
+  );
+}

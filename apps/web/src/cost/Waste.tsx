@@ -1,0 +1,35 @@
+import { moneyText } from '@kestrel-ridge/core/cost';
+import type { CostState } from '@kestrel-ridge/core/formats';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+/** What was thrown away in four weeks, and what it had cost: a line of its own, not hidden in the price of a portion. */
+export function Waste({ view, costs }: { view: KitchenView; costs: CostState }) {
+  if (costs.thrown.length === 0) return null;
+  const { currency } = view.kitchen.equipment;
+  const known = costs.thrown.filter(({ minor }) => minor !== null);
+  const total = known.reduce((sum, { minor }) => sum + (minor ?? 0), 0);
+  return (
+    <section className="floors" aria-label="Thrown away">
+      <h2>
+        Thrown away in four weeks: {known.length < costs.thrown.length && 'at least '}
+        {moneyText(total, currency)}
+      </h2>
+      <ul className="row-list">
+        {costs.thrown.slice(0, 12).map(({ food, amount, at, reason, minor }) => {
+          const known_ = view.foods.get(food);
+          return (
+            <li key={`${at} ${food} ${amount}`} className="floor-row">
+              <strong>{known_?.name}</strong>
+              <span>{known_ && show(ofBase(known_.facts.base, new Fraction(amount)))}</span>
+              <span className="soft">
+                {reason}, {at.slice(0, 10)}
+              </span>
+              <span className="number">{minor === null ? 'no price' : moneyText(minor, currency)}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

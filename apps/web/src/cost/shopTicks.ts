@@ -1,0 +1,33 @@
+/** What was ticked on the way, kept on the device: the walk needs no connection. */
+export interface Ticks {
+  /** Foods in the basket. */
+  readonly got: readonly string[];
+  /** Foods that were not to be had. */
+  readonly notHad: readonly string[];
+}
+
+const NONE: Ticks = { got: [], notHad: [] };
+const place = (kitchen: string): string => `shop ${kitchen}`;
+
+export function keptTicks(kitchen: string, from: Pick<Storage, 'getItem'> = localStorage): Ticks {
+  try {
+    return { ...NONE, ...(JSON.parse(from.getItem(place(kitchen)) ?? '{}') as Partial<Ticks>) };
+  } catch {
+    // What cannot be read is an empty basket.
+    return NONE;
+  }
+}
+
+export const keepTicks = (kitchen: string, ticks: Ticks): void =>
+  localStorage.setItem(place(kitchen), JSON.stringify(ticks));
+
+/** Into the basket and out again; what is in the basket was to be had. */
+export const ticked = ({ got, notHad }: Ticks, food: string): Ticks =>
+  got.includes(food)
+    ? { got: got.filter((each) => each !== food), notHad }
+    : { got: [...got, food], notHad: notHad.filter((each) => each !== food) };
+
+export const missed = ({ got, notHad }: Ticks, food: string): Ticks =>
+  notHad.includes(food)
+    ? { got, notHad: notHad.filter((each) => each !== food) }
+    : { got: got.filter((each) => each !== food), notHad: [...notHad, food] };

@@ -1,0 +1,32 @@
+import { minorDigits } from '@kestrel-ridge/core/cost';
+import { InputNumber } from 'antd';
+
+/** A sum of money: typed as on a receipt, handed on in whole minor units. */
+export function MoneyInput({
+  currency,
+  value,
+  onChange,
+  placeholder,
+  id,
+}: {
+  currency: string;
+  value?: number | null;
+  onChange?: (minor: number | null) => void;
+  placeholder?: string;
+  id?: string;
+}) {
+  const digits = minorDigits(currency);
+  const minor = 10 ** digits;
+  return (
+    <InputNumber<number>
+      {...(id === undefined ? {} : { id })}
+      controls={false}
+      min={0}
+      precision={digits}
+      suffix={currency}
+      placeholder={placeholder ?? ''}
+      value={value === undefined || value === null ? null : value / minor}
+      onChange={(major) => onChange?.(major === null ? null : Math.round(major * minor))}
+    />
+  );
+}

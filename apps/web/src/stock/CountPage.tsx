@@ -1,0 +1,229 @@
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Button, InputNumber } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { untilWords } from '../parts/untilWords.ts';
+import { AddLot } from './AddLot.tsx';
+import { Counted } from './Counted.tsx';
+import { countSteps, forgetLooks, fullOf, keepLooks, keptLooks, type Looked } from './countSteps.ts';
+import { lotAmount, NAMELESS } from './lotWords.ts';
+import './count.css';
+import './shelf.css';
+
+export default function CountPage() {
+  return <WithKitchen>{(view) => <Count view={view} />}</WithKitchen>;
+}
+
+/** Taking stock with the fridge door open: a place at a time, one thing after the other, one tap each. Each tap is kept at once. */
+function Count({ view }: { view: KitchenView }) {
+  const [looked, setLooked] = useState<Looked>(() => keptLooks(view.kitchen.id, Date.now()));
+  const [placeId, setPlaceId] = useState<string>();
+  const [back, setBack] = useState<string>();
+  const [amount, setAmount] = useState<number | null>(null);
+  const [fault, setFault] = useState<string>();
+  const [over, setOver] = useState(false);
+  const send = useCommand();
+  const byPlace = useMemo(
+    () =>
+      view.kitchen.places
+        .map((place) => ({
+          place,
+          lots: view.lots
+            .filter((lot) => lot.place.id === place.id)
+            .sort((a, b) => a.food.name.localeCompare(b.food.name)),
+        }))
+        .filter(({ lots }) => lots.length > 0),
+    [view.kitchen.places, view.lots],
+  );
+  const openIn = (lots: readonly ShelfLot[]) => lots.filter((lot) => !looked[lot.state.id]);
+  const here = byPlace.find(({ place }) => place.id === placeId) ?? byPlace.find(({ lots }) => openIn(lots).length > 0);
+  const queue = here ? openIn(here.lots) : [];
+  const again = back === undefined ? undefined : view.lots.find((lot) => lot.state.id === back);
+  const lot = again ?? queue[0];
+  const total = view.lots.length;
+  const seen = view.lots.filter((each) => looked[each.state.id]).length;
+
+  const note = (next: Looked) => {
+    setLooked(next);
+    keepLooks(view.kitchen.id, view.today, Date.now(), next);
+  };
+
+  const say = async (counted: Fraction, rough: boolean) => {
+    if (!lot) return;
+    setFault(undefined);
+    setAmount(null);
+    const before = looked[lot.state.id];
+    const was = before?.was ?? lot.state.onHand;
+    const entry = { food: lot.food.name, was, now: counted.toString(), base: lot.state.base };
+    setBack(undefined);
+    // The next one comes at once; the tap is on its way.
+    note({ ...looked, [lot.state.id]: entry });
+    if (counted.equals(lot.onHand) && rough === lot.state.rough) return;
+    const sent = await send({
+      path: `lots/${lot.state.id}/count`,
+      body: { amount: counted.round(3).toString(), rough, version: lot.state.version },
+      touches: ['shelf', 'week'],
+      quiet: true,
+    });
+    setLooked((now) => {
+      const { [lot.state.id]: mine, ...rest } = now;
+      const next = sent.ok ? { ...now, [lot.state.id]: { ...(mine ?? entry), command: sent.key } } : rest;
+      keepLooks(view.kitchen.id, view.today, Date.now(), next);
+      return next;
+    });
+    if (!sent.ok) setFault(`${lot.food.name}: ${sent.problem.detail} It comes again.`);
+  };
+
+  const steps = lot ? countSteps(lot) : [];
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+      const step = steps.find(({ key }) => key === event.key);
+      if (step) void say(step.amount, step.rough);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  const addNameless = () => {
+    const food = [...view.foods.values()].find((each) => each.name === NAMELESS);
+    const place = here?.place.id ?? view.kitchen.places[0]?.id;
+    if (food && place)
+      void send({
+        path: 'lots',
+        body: { id: newId(), food: food.id, place, amount: '500', origin: 'found', rough: true },
+        touches: ['shelf'],
+        undo: 'A nameless box, about 500 g',
+      });
+  };
+
+  if (total === 0 && seen === 0 && Object.keys(looked).length === 0)
+    return (
+      <main className="page">
+        <Empty title="There is nothing to count yet">
+          <Link to="/shelf">To the shelf</Link>
+        </Empty>
+      </main>
+    );
+  if (over || !lot)
+    return (
+      <Counted
+        view={view}
+        looked={looked}
+        takenBack={(id) => {
+          const { [id]: _gone, ...rest } = looked;
+          note(rest);
+        }}
+        goOn={queue.length > 0 || seen < total ? () => setOver(false) : undefined}
+        finish={() => {
+          forgetLooks(view.kitchen.id);
+          setLooked({});
+        }}
+      />
+    );
+
+  const full = fullOf(lot);
+  return (
+    <main className="page count-page">
+      <div className="page-head head-row">
+        <div>
+          <h1>
+            {seen} of {total} looked at
+          </h1>
+          <p>Each tap is kept at once. Keys 1 to 6 say the same.</p>
+        </div>
+        <Button size="large" onClick={() => setOver(true)}>
+          That is all
+        </Button>
+      </div>
+      <nav className="count-places" aria-label="Places">
+        {byPlace.map(({ place, lots }) => {
+          const left = openIn(lots).length;
+          return (
+            <button
+              key={place.id}
+              type="button"
+              className={place.id === lot.place.id ? 'here' : undefined}
+              onClick={() => {
+                setBack(undefined);
+                setPlaceId(place.id);
+              }}
+            >
+              {place.name} <small>{left === 0 ? '✓' : left}</small>
+            </button>
+          );
+        })}
+      </nav>
+      <section className="count-card" aria-label={lot.food.name} aria-live="polite">
+        <p className="soft">{lot.place.name}</p>
+        <h2>{lot.food.name}</h2>
+        <p>
+          {lot.until ? untilWords(lot.until.value, view.today) : 'no date'}
+          {lot.state.dates.openedOn && ', open'}
+          {full.compare(lot.onHand) > 0 && `, of a pack of ${show(ofBase(lot.state.base, full))}`}
+        </p>
+        <div className="count-steps">
+          {steps.map((step) => (
+            <button key={step.key} type="button" onClick={() => void say(step.amount, step.rough)}>
+              <strong>{step.name}</strong>
+              <span>
+                {step.key === '1'
+                  ? lotAmount(lot)
+                  : step.amount.equals(0)
+                    ? 'nothing left'
+                    : show(ofBase(lot.state.base, step.amount))}
+              </span>
+              <i aria-hidden="true">{step.key}</i>
+            </button>
+          ))}
+        </div>
+        <form
+          className="count-amount"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (amount !== null) void say(new Fraction(Math.round(amount * 1000), 1000), false);
+          }}
+        >
+          <InputNumber<number>
+            size="large"
+            controls={false}
+            min={0}
+            aria-label={`Exactly, in ${lot.state.base}`}
+            placeholder="exactly"
+            suffix={lot.state.base}
+            value={amount}
+            onChange={setAmount}
+          />
+          <Button size="large" htmlType="submit" disabled={amount === null}>
+            So much
+          </Button>
+          <Button
+            size="large"
+            disabled={Object.keys(looked).length === 0}
+            onClick={() =>
+              setBack(
+                Object.keys(looked)
+                  .filter((id) => view.lots.some((each) => each.state.id === id))
+                  .at(-1),
+              )
+            }
+          >
+            Back
+          </Button>
+        </form>
+        {fault && (
+          <p className="cannot" role="alert">
+            {fault}
+          </p>
+        )}
+      </section>
+      <AddLot view={view} />
+      <Button onClick={addNameless}>A box nobody can name</Button>
+    </main>
+  );
+}

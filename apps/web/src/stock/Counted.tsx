@@ -1,0 +1,80 @@
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { surprises, type Looked, type LookedAt } from './countSteps.ts';
+
+/** The end of a stocktake: what changed, what surprised, what was not looked at; each change can be taken back. */
+export function Counted({
+  view,
+  looked,
+  takenBack,
+  goOn,
+  finish,
+}: {
+  view: KitchenView;
+  looked: Looked;
+  takenBack: (lot: string) => void;
+  goOn: (() => void) | undefined;
+  finish: () => void;
+}) {
+  const send = useCommand();
+  const changed = Object.entries(looked).filter(([, each]) => each.command !== undefined);
+  const surprising = new Set(surprises(looked));
+  const left = view.lots.filter((lot) => !looked[lot.state.id]);
+  const undo = async (lot: string, command: string) => {
+    const sent = await send({ path: 'undo', body: { command }, touches: ['shelf', 'week'] });
+    if (sent.ok) takenBack(lot);
+  };
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>
+          {changed.length === 0
+            ? `${Object.keys(looked).length} looked at, all as the book says`
+            : `${changed.length} of ${Object.keys(looked).length} were not as the book said`}
+        </h1>
+        <p>
+          {left.length === 0
+            ? 'Everything was looked at.'
+            : `Not looked at: ${left
+                .slice(0, 6)
+                .map((lot) => lot.food.name)
+                .join(', ')}${left.length > 6 ? ` and ${left.length - 6} more` : ''}.`}
+        </p>
+      </div>
+      {changed.length > 0 && (
+        <ul className="row-list counted">
+          {changed
+            .sort(([, a], [, b]) => Number(surprising.has(b)) - Number(surprising.has(a)))
+            .map(([lot, each]) => (
+              <li key={lot}>
+                <span>
+                  <strong>{each.food}</strong>
+                  {surprising.has(each) && <small> a surprise</small>}
+                </span>
+                <span className="number">{wasNow(each)}</span>
+                <Button onClick={() => each.command !== undefined && void undo(lot, each.command)}>Take it back</Button>
+              </li>
+            ))}
+        </ul>
+      )}
+      <div className="give-row" style={{ marginTop: 20 }}>
+        {goOn && (
+          <Button size="large" onClick={goOn}>
+            Go on looking
+          </Button>
+        )}
+        <Link to="/shelf" onClick={finish}>
+          <Button type="primary" size="large">
+            Done
+          </Button>
+        </Link>
+      </div>
+    </main>
+  );
+}
+
+const wasNow = ({ was, now, base }: LookedAt): string =>
+  `${show(ofBase(base, new Fraction(was)))} → ${new Fraction(now).equals(0) ? 'gone' : show(ofBase(base, new Fraction(now)))}`;

@@ -1,0 +1,68 @@
+import { moneyText } from '@kestrel-ridge/core/cost';
+import type { ShelfLine } from '@kestrel-ridge/core/formats';
+import { show, showDate } from '@kestrel-ridge/core/quantity';
+import { Select } from 'antd';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+/** What a line was understood as, part by part; what is missing is asked for beside it. */
+export function LineRead({
+  view,
+  read,
+  placeId,
+  choosePlace,
+  urged,
+}: {
+  view: KitchenView;
+  read: ShelfLine;
+  placeId: string | undefined;
+  choosePlace: (place: string) => void;
+  /** The cook pressed Enter already: what is missing is marked. */
+  urged: boolean;
+}) {
+  const place = read.place ?? view.kitchen.places.find((each) => each.id === placeId);
+  return (
+    <div className="add-read" aria-live="polite">
+      {read.food ? (
+        <span className="add-part">
+          <b>{read.food.name}</b>
+        </span>
+      ) : (
+        <span className="add-part asks">which food?{read.rest ? ` “${read.rest}” is not known here` : ''}</span>
+      )}
+      {read.amount ? (
+        <span className="add-part">
+          {read.rough && 'about '}
+          {show(read.amount)}
+        </span>
+      ) : (
+        read.asks.length === 0 && <span className="add-part asks">how much? (500 g, 2 cups, 3)</span>
+      )}
+      {place ? (
+        <span className="add-part">{place.name}</span>
+      ) : (
+        <Select
+          aria-label="Where does it go?"
+          size="small"
+          style={{ minWidth: 190 }}
+          placeholder="Where does it go?"
+          {...(placeId === undefined ? {} : { value: placeId })}
+          onChange={choosePlace}
+          options={view.kitchen.places.map(({ id, name }) => ({ value: id, label: name }))}
+          status={urged ? 'error' : ''}
+        />
+      )}
+      {read.priceMinor !== undefined && (
+        <span className="add-part">{moneyText(read.priceMinor, view.kitchen.equipment.currency)}</span>
+      )}
+      {read.bestBefore && <span className="add-part">best before {showDate(read.bestBefore)}</span>}
+      {read.useBy && <span className="add-part">use by {showDate(read.useBy)}</span>}
+      {read.opened && <span className="add-part">open</span>}
+      {read.asks.map((ask) => (
+        <span key={ask} className="add-part asks">
+          {ask}
+        </span>
+      ))}
+      {read.food && read.rest && <span className="add-part asks">not understood: “{read.rest}”</span>}
+    </div>
+  );
+}

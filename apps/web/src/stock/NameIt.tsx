@@ -1,0 +1,41 @@
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+
+/** A nameless box is recognised. */
+export function NameIt({ view, lot, done }: { view: KitchenView; lot: ShelfLot; done: () => void }) {
+  const [food, setFood] = useState<string>();
+  const send = useCommand();
+  const options = [...view.foods.values()]
+    .filter((each) => each.facts.base === lot.state.base && each.id !== lot.food.id)
+    .map((each) => ({ value: each.id, label: each.name }))
+    .sort((a, b) => a.label.localeCompare(b.label));
+  const keep = async () => {
+    const sent = await send({
+      path: `lots/${lot.state.id}/name`,
+      body: { id: newId(), food, version: lot.state.version },
+      touches: ['shelf', 'week'],
+      undo: `Named a box ${options.find((each) => each.value === food)?.label ?? ''}`,
+    });
+    if (sent.ok) done();
+  };
+  return (
+    <section>
+      <h3>What is it?</h3>
+      <Select
+        aria-label="What is in the box"
+        placeholder="Name it"
+        showSearch={{ optionFilterProp: 'label' }}
+        value={food}
+        onChange={setFood}
+        options={options}
+        style={{ width: '100%', marginBottom: 8 }}
+      />
+      <Button disabled={food === undefined} onClick={() => void keep()}>
+        It is that
+      </Button>
+    </section>
+  );
+}

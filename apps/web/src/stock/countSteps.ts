@@ -1,0 +1,79 @@
+import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
+import type { ShelfLot } from '../app/useKitchenState.ts';
+
+/** What a tap says of a lot: as it stands in the book, a part of the full pack, or nothing. */
+export interface CountStep {
+  readonly name: string;
+  readonly amount: Fraction;
+  readonly rough: boolean;
+  /** The number key that says it. */
+  readonly key: string;
+}
+
+const PARTS: readonly { readonly name: string; readonly share: Fraction }[] = [
+  { name: 'three quarters', share: new Fraction(3, 4) },
+  { name: 'half', share: new Fraction(1, 2) },
+  { name: 'a quarter', share: new Fraction(1, 4) },
+  { name: 'a last bit', share: new Fraction(1, 16) },
+];
+
+/** The six things that may be said of a lot with one tap. Parts are of the full pack, where it is known and nothing was added to it; else of what is in the book. */
+export function countSteps(lot: ShelfLot): readonly CountStep[] {
+  const full = fullOf(lot);
+  const whole = (amount: Fraction) => (lot.state.base === 'each' ? amount.round(0) : amount.round(0));
+  return [
+    { name: 'as it says', amount: lot.onHand, rough: lot.state.rough, key: '1' },
+    ...PARTS.map(({ name, share }, n) => ({ name, amount: whole(full.mul(share)), rough: true, key: `${n + 2}` })),
+    { name: 'gone', amount: new Fraction(0), rough: false, key: '6' },
+  ];
+}
+
+export function fullOf(lot: ShelfLot): Fraction {
+  const bought = lot.state.priced && new Fraction(lot.state.priced.amount);
+  return bought && bought.compare(lot.onHand) >= 0 ? bought : lot.onHand;
+}
+
+/** What was looked at in a stocktake, by lot. */
+export type Looked = Readonly<Record<string, LookedAt>>;
+export interface LookedAt {
+  readonly food: string;
+  readonly was: string;
+  readonly now: string;
+  readonly base: ShelfLot['state']['base'];
+  /** The command that changed it; left out where nothing changed. */
+  readonly command?: string;
+}
+
+/** A difference that a cook would not have thought: a quarter of what was in the book, or more. */
+export const surprises = (looked: Looked): readonly LookedAt[] =>
+  Object.values(looked).filter(({ was, now }) => {
+    const before = new Fraction(was);
+    return before.compare(0) > 0 && new Fraction(now).sub(before).abs().div(before).compare(new Fraction(1, 4)) >= 0;
+  });
+
+const KEEP_HOURS = 12;
+
+interface Kept {
+  readonly day: Day;
+  readonly at: number;
+  readonly looked: Looked;
+}
+
+const place = (kitchen: string): string => `stocktake ${kitchen}`;
+
+/** A stocktake that was begun on this device within half a day goes on where it was, also when the tablet slept. */
+export function keptLooks(kitchen: string, now: number, from: Pick<Storage, 'getItem'> = localStorage): Looked {
+  try {
+    const kept = JSON.parse(from.getItem(place(kitchen)) ?? 'null') as Kept | null;
+    return kept && now - kept.at < KEEP_HOURS * 3_600_000 ? kept.looked : {};
+  } catch {
+    // What cannot be read is not a stocktake: it begins anew.
+    return {};
+  }
+}
+
+export function keepLooks(kitchen: string, day: Day, now: number, looked: Looked): void {
+  localStorage.setItem(place(kitchen), JSON.stringify({ day, at: now, looked } satisfies Kept));
+}
+
+export const forgetLooks = (kitchen: string): void => localStorage.removeItem(place(kitchen));

@@ -1,0 +1,53 @@
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import {
+  bindPromises,
+  brokenBy,
+  needsOf,
+  promisedOf,
+  type DatedLot,
+  type Promises,
+  type Reservation,
+  type Unkept,
+} from '@kestrel-ridge/core/stock';
+import type { KitchenView, ScaledBatchView, ShelfLot } from '../app/useKitchenState.ts';
+import { asDatedLot } from '../week/costAhead.ts';
+
+export interface ShelfPromises {
+  readonly lots: readonly DatedLot[];
+  readonly reservations: readonly Reservation[];
+  readonly promises: Promises;
+}
+
+const known = new WeakMap<KitchenView, ShelfPromises>();
+
+/** What this week's batches count on, bound to the lots: worked out once for a state of the kitchen. */
+export function promisesOf(view: KitchenView): ShelfPromises {
+  const before = known.get(view);
+  if (before) return before;
+  const lots = view.lots.map(asDatedLot);
+  const reservations = view.batches
+    .filter((batch) => batch.state.status === 'planned')
+    .flatMap((batch) =>
+      needsOf(batch.scaled).map(({ food, amount }): Reservation => ({ for: batch.state.id, food: food.id, amount })),
+    );
+  const made = { lots, reservations, promises: bindPromises(lots, reservations) };
+  known.set(view, made);
+  return made;
+}
+
+/** How much of a lot is promised. */
+export const promisedOfLot = (view: KitchenView, lot: ShelfLot): Fraction =>
+  promisedOf(promisesOf(view).promises, lot.state.id);
+
+export interface Broken extends Unkept {
+  readonly batch: ScaledBatchView;
+}
+
+/** Which dishes would lack something if so much of a lot were taken. */
+export function breaksWhenTaken(view: KitchenView, lot: ShelfLot, amount: Fraction): readonly Broken[] {
+  const { lots, reservations } = promisesOf(view);
+  return brokenBy(lots, reservations, { lot: lot.state.id, amount }).flatMap((unkept) => {
+    const batch = view.batches.find((each) => each.state.id === unkept.for);
+    return batch ? [{ ...unkept, batch }] : [];
+  });
+}
