@@ -118,6 +118,7 @@ function Count({ view }: { view: KitchenView }) {
         takenBack={(id) => {
           const { [id]: _gone, ...rest } = looked;
           note(rest);
+          setOver(true);
         }}
         goOn={queue.length > 0 || seen < total ? () => setOver(false) : undefined}
         finish={() => {

@@ -31,12 +31,14 @@ export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: st
                   onClick={() => choose(lot.id)}
                   data-testid={`lot-${food.name}`}
                 >
-                  <strong>{food.name}</strong>
-                  <small className={reasons[0]?.kind === 'past' ? 'cannot' : undefined}>
-                    {reasons.map(({ words }) => words).join('; ')}
-                  </small>
+                  <span>
+                    <strong>{food.name}</strong>
+                    <small className={reasons[0]?.kind === 'past' ? 'cannot' : undefined}>
+                      {reasons.map(({ words }) => words).join('; ')}
+                    </small>
+                  </span>
+                  <span className="number">{show(ofBase(food.facts.base, lot.onHand))}</span>
                 </button>
-                <span className="number">{show(ofBase(food.facts.base, lot.onHand))}</span>
                 {food.facts.kind === 'component' ? (
                   <Link to="/eat">
                     <Button size="small">eat it</Button>

@@ -1,0 +1,146 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './kitchen.ts';
+
+test('a stocktake of forty lots with the keyboard: one key a thing, what changed, what surprised, and undo', async ({
+  hut,
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await test.step('a list of eighteen more is pasted', async () => {
+    await page.goto(`${hut.url}/shelf/list`);
+    const foods = ['quinoa', 'bulgur', 'polenta', 'teff', 'amaranth', 'couscous', 'walnuts', 'almonds', 'cashews'];
+    const more = ['raisins', 'dates', 'paprika', 'cumin', 'thyme', 'oregano', 'chickpeas', 'mung beans', 'red lentils'];
+    await page.getByLabel('The list').fill([...foods, ...more].map((food) => `200 g ${food} cupboard 1.90`).join('\n'));
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every line is understood');
+    await page.getByRole('button', { name: 'Put 18 lines on the shelf' }).click();
+    await expect(page).toHaveURL(/\/shelf$/);
+  });
+
+  await test.step('forty looked at', async () => {
+    await page.getByRole('button', { name: 'Take stock' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('0 of 40 looked at');
+    for (let n = 1; n <= 40; n++) {
+      // Every tenth thing is half gone; the rest is as the book says.
+      await page.keyboard.press(n % 10 === 0 ? '4' : '1');
+      if (n < 40) await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${n} of 40 looked at`);
+      if (n === 20) {
+        // The tablet sleeps, and wakes where it was.
+        await page.reload();
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('20 of 40 looked at');
+      }
+    }
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 of 40 were not as the book said');
+    await expect(page.getByText('a surprise')).toHaveCount(4);
+  });
+
+  await test.step('one of them is taken back', async () => {
+    await page.getByRole('button', { name: 'Take it back' }).first().click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('3 of 39 were not');
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page).toHaveURL(/\/shelf$/);
+  });
+});
+
+test('the shop: what is missing, bought with differences, put on the shelf in one step, and the till with its reason', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/shop`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 things to buy');
+  // By hand: 8 portions of kale ask for 741 g with stalks, 600 are there: a pack of 500 g at 2.40 for 140.7 g of it.
+  const kale = page.locator('.shop-row').filter({ hasText: 'kale' });
+  await expect(kale).toContainText('1 × 500 g');
+  await kale.getByRole('button', { name: /why/ }).click();
+  await expect(page.getByText('what the week takes, less what is there, and up to its floor')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.shop-till')).toHaveText('6.88 EUR');
+  await expect(page.getByText('53.12 EUR left')).toBeVisible();
+
+  await kale.getByRole('button', { name: 'not to be had' }).click();
+  await expect(kale.getByRole('link', { name: 'Kale and leek' })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'kale' }).check();
+  await page.getByRole('checkbox', { name: 'rolled oats' }).check();
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: 'kale' })).toBeChecked();
+
+  await page.getByRole('button', { name: 'Home: put 2 on the shelf' }).click();
+  await page.getByLabel('Amount of rolled oats bought').fill('1500');
+  await page.getByLabel('Price of rolled oats').fill('3.10');
+  await page.getByLabel('Where it was bought').fill('valley shop');
+  await page.getByRole('button', { name: 'Put 2 on the shelf, 5.50 EUR' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 thing to buy');
+
+  await page.getByRole('link', { name: 'Prices' }).click();
+  await page.getByLabel('Find a food').fill('oats');
+  await page.getByRole('button', { name: /rolled oats/ }).click();
+  await expect(page.getByText('1.5 kg for 3.10 EUR, valley shop')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Price of rolled oats, a kilo' })).toBeVisible();
+});
+
+test('taking promised stock says what it breaks before it is done; a nameless box is named later', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/shelf`);
+  await page.getByTestId('lot-parsnip').click();
+  const panel = page.getByRole('complementary', { name: 'parsnip' });
+  await expect(panel.getByRole('link', { name: 'Roast roots' })).toBeVisible();
+  await panel.getByLabel('Amount thrown away in g').fill('100');
+  await expect(panel.getByRole('alert')).toHaveCount(0);
+  await panel.getByLabel('Amount thrown away in g').fill('1000');
+  await expect(panel.getByRole('alert')).toContainText('Roast roots counts on it');
+  await panel.getByRole('button', { name: 'Throw' }).click();
+  await expect(page.getByText(/Threw away 1 kg parsnip/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('lot-parsnip')).toContainText('1.2 kg');
+
+  await page.goto(`${hut.url}/shelf/count`);
+  await page.getByRole('button', { name: 'A box nobody can name' }).click();
+  await page.goto(`${hut.url}/shelf`);
+  await page.getByTestId('lot-nameless box').click();
+  const box = page.getByRole('complementary', { name: 'nameless box' });
+  await box.getByLabel('What is in the box').fill('split peas');
+  await page.getByTitle('split peas', { exact: true }).click();
+  await box.getByRole('button', { name: 'It is that' }).click();
+  await expect(page.getByTestId('lot-split peas')).toContainText('about');
+});
+
+test('the shelf goes out as a table and comes into an empty place as the same stock; a broken line is told by its number', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/shelf`);
+  await page.getByRole('button', { name: 'Give out' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByText('What is there, as a table (CSV)').click(),
+  ]);
+  const text = await readFile(await download.path(), 'utf8');
+  expect(text.split('\r\n')[0]).toBe(
+    'food,place,amount,unit,price_minor,priced_amount,bought_on,opened_on,best_before,use_by,rough',
+  );
+
+  const at = `${hut.url}/api/kitchens`;
+  const [kitchen] = (await (await page.request.get(at)).json()) as { id: string }[];
+  type Lot = { id: string; food: string; onHand: string; version: number; dates: object; priced: object | null };
+  const lots = async () => (await (await page.request.get(`${at}/${kitchen?.id}/lots`)).json()) as Lot[];
+  const sorted = (all: readonly Lot[]) =>
+    all.map(({ food, onHand, dates, priced }) => JSON.stringify({ food, onHand, dates, priced })).sort();
+  const before = await lots();
+  for (const lot of before)
+    await page.request.post(`${at}/${kitchen?.id}/lots/${lot.id}/count`, {
+      data: { amount: '0', version: lot.version },
+      headers: { 'Idempotency-Key': crypto.randomUUID() },
+    });
+  expect(await lots()).toHaveLength(0);
+
+  await page.goto(`${hut.url}/shelf/list`);
+  const csv = (body: string) => ({ name: 'stock.csv', mimeType: 'text/csv', buffer: Buffer.from(body) });
+  await page.getByLabel('Open a table (CSV)').setInputFiles(csv(`${text}moonbeans,fridge,200,g,,,,,,,\r\n`));
+  await expect(page.getByText('Line 24: “moonbeans” is no food of this kitchen.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put it aside' }).click();
+  await page.getByLabel('Open a table (CSV)').setInputFiles(csv(text));
+  await page.getByRole('button', { name: 'Put 22 lines on the shelf' }).click();
+  await expect(page).toHaveURL(/\/shelf$/);
+  expect(sorted(await lots())).toEqual(sorted(before));
+});
