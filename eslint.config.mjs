@@ -42,6 +42,7 @@ export default defineConfig(
         crypto: 'readonly',
         document: 'readonly',
         requestAnimationFrame: 'readonly',
+        window: 'readonly',
       },
     },
   },

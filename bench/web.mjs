@@ -26,7 +26,7 @@ function sizes() {
     [...keys].reduce((sum, key) => sum + gzipSync(readFileSync(path.join(dist, manifest[key].file))).length / KIB, 0);
   const frame = closure(entry);
   figure('first load, frame, JavaScript gzip', kib(frame), 'KiB', '<=240');
-  for (const page of manifest[entry].dynamicImports) {
+  for (const page of manifest[entry].dynamicImports.filter((key) => key.endsWith('Page.tsx'))) {
     const name = path.basename(page).replace(/Page\.tsx$|\.tsx$/, '');
     figure(
       `first load, ${name}, JavaScript gzip`,

@@ -10,6 +10,8 @@ const root = path.resolve(import.meta.dirname, '..');
 /** A real server on a database of its own. */
 export interface Served {
   readonly url: string;
+  /** Its database, to look behind its back. */
+  readonly databaseUrl: string;
   /** Stops the server, as a power cut would. */
   kill(): Promise<void>;
   /** Starts it again on the same port and data. */
@@ -62,6 +64,7 @@ async function serve(demo: boolean): Promise<Served & { close(): Promise<void> }
   await again();
   return {
     url: `http://127.0.0.1:${port}`,
+    databaseUrl: database.href,
     kill,
     again,
     close: async () => {

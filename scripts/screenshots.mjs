@@ -29,7 +29,7 @@ await main(async () => {
       await page.waitForTimeout(1200);
       await page.screenshot({ path: path.join(shots, `${name}.png`) });
     };
-    const views = ['today', 'shelf', 'week', 'scale', 'cook', 'kitchen'];
+    const views = ['today', 'shelf', 'week', 'scale', 'shop', 'cook', 'kitchen'];
     for (const name of views) {
       await page.goto(`${served.url}/${name === 'today' ? '' : name}`);
       if (name === 'scale')
@@ -47,6 +47,8 @@ await main(async () => {
       }
       await shot(name);
     }
+    await page.goto(`${served.url}/shelf/count`);
+    await shot('count');
     await page.goto(`${served.url}/recipes`);
     await shot('recipes');
     await page.getByRole('link', { name: /Celeriac in its own mustard sauce/ }).click();

@@ -1,8 +1,8 @@
 import { Link, NavLink, useLocation } from 'react-router';
-import { whatWaits } from '../today/whatWaits.ts';
 import { useAppSelector } from './store.ts';
 import { trailPath, wayMarks } from './trailPath.ts';
 import { useKitchenState } from './useKitchenState.ts';
+import { useWaits } from './useWaits.ts';
 
 export const STOPS = [
   { to: '/', name: 'Today', key: 'today' },
@@ -23,7 +23,7 @@ export function Trail() {
   const fetched = useKitchenState();
   const { pathname } = useLocation();
   const plan = useAppSelector((state) => state.plan.result);
-  const waits = fetched.state === 'ready' ? whatWaits(fetched.value, plan) : undefined;
+  const waits = useWaits(fetched, plan);
   const marks = wayMarks(STOPS.length, WIDTH, HEIGHT);
   const here = STOPS.findIndex((stop) => (stop.to === '/' ? pathname === '/' : pathname.startsWith(stop.to)));
   const ridge = trailPath(marks, WIDTH, HEIGHT);

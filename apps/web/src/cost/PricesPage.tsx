@@ -73,7 +73,7 @@ function Prices({ view }: { view: KitchenView }) {
             placeholder="millet …"
             value={query}
             onChange={(event) => setQuery(event.target.value)}
-            style={{ maxWidth: 340, margin: '14px 0' }}
+            style={{ display: 'flex', maxWidth: 340, margin: '14px 0' }}
           />
           <ul className="row-list">
             {found.map(({ food, prices }) => {

@@ -1,6 +1,8 @@
 import { moneyText, SECTIONS, shopText, type ShopLine, type ShopList } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
+import type { Food } from '@kestrel-ridge/core/food';
 import { mass, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
 import { Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -156,6 +158,8 @@ function Row({
   const got = ticks.got.includes(food.id);
   const notHad = ticks.notHad.includes(food.id);
   const dishes = view.batches.filter((batch) => batch.scaled.lines.some((each) => each.food.id === food.id));
+  const spoils = kilo !== undefined && kilo.eaten.compare(kilo.bought) > 0;
+  const uses = spoils ? otherUses(view, food) : [];
   return (
     <li className={got ? 'shop-row got' : 'shop-row'}>
       <Checkbox checked={got} onChange={() => note(ticked(ticks, food.id))}>
@@ -192,11 +196,23 @@ function Row({
       <Button size="small" type="link" onClick={() => note(missed(ticks, food.id))}>
         {notHad ? 'it was there after all' : 'not to be had'}
       </Button>
-      {(notes.length > 0 || notHad) && (
+      {(notes.length > 0 || notHad || uses.length > 0) && (
         <div className="shop-notes">
           {notes.map((text) => (
             <p key={text}>{text}</p>
           ))}
+          {uses.length > 0 && !notHad && (
+            <p>
+              The rest has no use yet. It would go in{' '}
+              {uses.map((recipe, n) => (
+                <span key={recipe.id}>
+                  {n > 0 && ', '}
+                  <Link to={`/recipes/${recipe.id}`}>{recipe.name}</Link>
+                </span>
+              ))}
+              .
+            </p>
+          )}
           {notHad && (
             <p>
               Something instead, in{' '}
@@ -213,6 +229,15 @@ function Row({
       )}
     </li>
   );
+}
+
+/** Up to three recipes that use a food and are not cooked this week. */
+function otherUses(view: KitchenView, food: Food) {
+  const cooked = new Set(view.batches.map((batch) => batch.recipe.id));
+  return view.recipes
+    .filter((recipe) => !cooked.has(recipe.id) && foodsOfRecipe(recipe.document).includes(food.id))
+    .map(({ id, document }) => ({ id, name: document.component.name }))
+    .slice(0, 3);
 }
 
 function Give({ view, list }: { view: KitchenView; list: ShopList }) {

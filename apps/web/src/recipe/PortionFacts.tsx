@@ -91,17 +91,27 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
   if (!cost || cost.usedMinor === 0) return null;
   const money = (minor: number) => moneyText(Math.round(minor / portions), equipment.currency);
   return (
-    <div className="figure-row">
-      <span>cost</span>
-      <Why because={cost.because}>
-        <span className="number">
-          {cost.unknown.length > 0 && <small>at least</small>}
-          {span && money(span.low) !== money(span.high)
-            ? `${money(span.low).split(' ')[0] ?? ''} to ${money(span.high)}`
-            : money(cost.usedMinor)}
-        </span>
-      </Why>
-    </div>
+    <>
+      <div className="figure-row">
+        <span>cost</span>
+        <Why because={cost.because}>
+          <span className="number">
+            {cost.unknown.length > 0 && <small>at least</small>}
+            {span && money(span.low) !== money(span.high)
+              ? `${money(span.low).split(' ')[0] ?? ''} to ${money(span.high)}`
+              : money(cost.usedMinor)}
+          </span>
+        </Why>
+      </div>
+      {cost.optional && cost.optional.minor > 0 && (
+        <div className="figure-row">
+          <span>optional garnish</span>
+          <Why because={cost.optional.because}>
+            <span className="number">{money(cost.optional.minor)}</span>
+          </Why>
+        </div>
+      )}
+    </>
   );
 }
 

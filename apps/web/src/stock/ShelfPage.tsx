@@ -10,7 +10,8 @@ import { LotPanel } from './LotPanel.tsx';
 import { LotRow } from './LotRow.tsx';
 import { promisedOfLot } from './promisesOf.ts';
 import './shelf.css';
-import { UseFirst, rankedFirsts } from './UseFirst.tsx';
+import { UseFirst } from './UseFirst.tsx';
+import { rankedFirsts } from './rankedFirsts.ts';
 
 export default function ShelfPage() {
   return <WithKitchen>{(view) => <Shelf view={view} />}</WithKitchen>;

@@ -1,15 +1,14 @@
-import { dayAt, inBase, ofBase, show, type Day, type Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, sizeToUseUp } from '@kestrel-ridge/core/scaling';
-import { rankUseFirst, type UseFirst as First } from '@kestrel-ridge/core/storage';
-import { Fraction as Exact } from '@kestrel-ridge/core/quantity';
+import type { UseFirst as First } from '@kestrel-ridge/core/storage';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { missingFor, onHandOf } from '../scaling/shortages.ts';
-import { promisesOf } from './promisesOf.ts';
+import { rankedFirsts } from './rankedFirsts.ts';
 
 /** What should go first, why, and which dishes clear how much of it. */
 export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: string) => void }) {
@@ -62,21 +61,6 @@ export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: st
   );
 }
 
-export function rankedFirsts(view: KitchenView): readonly First[] {
-  const { reservations } = promisesOf(view);
-  const on = view.session && dayAt(new Date(view.session.startsAt), view.kitchen.equipment.zone);
-  const goesBy = (food: string, until: Day): Fraction | undefined => {
-    const mine = reservations.filter((each) => each.food === food);
-    if (mine.length === 0) return undefined;
-    return on && on <= until ? mine.reduce((sum, { amount }) => sum.add(amount), new Exact(0)) : new Exact(0);
-  };
-  const lots = promisesOf(view).lots.flatMap((lot) => {
-    const food = view.foods.get(lot.food);
-    return food ? [{ lot, food }] : [];
-  });
-  return rankUseFirst(lots, view.today, goesBy);
-}
-
 /** Dishes that use it: the one that clears the most of it, with the least still to buy, first. */
 function Clears({ view, first }: { view: KitchenView; first: First }) {
   const { food, lot } = first;
@@ -119,10 +103,10 @@ function clearing(view: KitchenView, { food, lot }: First): readonly Clearing[] 
       const portions = planned
         ? Number(planned.state.portions)
         : Math.min(24, sizeToUseUp(sizing, food.id, onHandOf(view, food.id))?.portions ?? recipe.document.portions);
-      const scaled = planned?.scaled ?? scaleBatch(recipe.document, new Exact(portions), foods, kitchen.equipment);
+      const scaled = planned?.scaled ?? scaleBatch(recipe.document, new Fraction(portions), foods, kitchen.equipment);
       const uses = scaled.lines
         .filter((line) => line.food.id === food.id && line.fromShelf)
-        .reduce((sum, line) => sum.add(line.fromShelf ? inBase(line.fromShelf.value) : 0), new Exact(0));
+        .reduce((sum, line) => sum.add(line.fromShelf ? inBase(line.fromShelf.value) : 0), new Fraction(0));
       return {
         recipe,
         portions,

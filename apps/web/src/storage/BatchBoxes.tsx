@@ -140,7 +140,8 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
         {cost && (
           <p className="soft">
             Ingredients {cost.unknown.length > 0 && 'at least '}
-            <Why because={cost.because}>{moneyText(cost.usedMinor, view.kitchen.equipment.currency)}</Why>
+            <Why because={cost.because}>{moneyText(cost.usedMinor, view.kitchen.equipment.currency)}</Why> used,{' '}
+            {moneyText(cost.tillMinor, view.kitchen.equipment.currency)} paid for the packs
           </p>
         )}
         {fault && (

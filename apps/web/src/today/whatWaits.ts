@@ -3,8 +3,8 @@ import { Fraction, dayAt, ofBase, show, type Day } from '@kestrel-ridge/core/qua
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
-import { untilWords } from '../parts/untilWords.ts';
 import { promisesOf } from '../stock/promisesOf.ts';
+import { rankedFirsts } from '../stock/rankedFirsts.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 
 export interface Wait {
@@ -20,7 +20,7 @@ const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one
 
 /** What waits on each stretch of the trail. */
 export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
-  const urgent = view.lots.filter((lot) => lot.urgency === 'past' || lot.urgency === 'today' || lot.urgency === 'soon');
+  const firsts = rankedFirsts(view);
   const portionsReady = view.lots
     .filter((lot) => lot.state.portionG !== null)
     .reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
@@ -41,11 +41,11 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   return {
     today: { short: dayName(view.today), long: '' },
     shelf: {
-      short: urgent.length ? `${urgent.length} to use first` : view.lots.length ? 'nothing presses' : 'empty',
-      long: urgent.length
-        ? `Use first: ${urgent
+      short: firsts.length ? `${firsts.length} to use first` : view.lots.length ? 'nothing presses' : 'empty',
+      long: firsts.length
+        ? `Use first: ${firsts
             .slice(0, 4)
-            .map((lot) => `${lot.food.name} (${untilWords(lot.until?.value, view.today)})`)
+            .map(({ food, reasons }) => `${food.name} (${reasons[0]?.words ?? ''})`)
             .join(', ')}`
         : view.lots.length
           ? `${many(view.lots.length, 'lot')}, none of them presses`
@@ -72,7 +72,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           : 'Nothing to scale',
     },
     shop: {
-      short: missing.length ? `${missing.length} to buy` : '',
+      short: missing.length ? `${missing.length} missing` : '',
       long: missing.length
         ? `To buy for this week: ${missing.map((m) => m.food.name).join(', ')}`
         : 'Nothing is missing for this week',

@@ -48,6 +48,10 @@ export function IfCooked({
   const hands = result?.busy.reduce((sum, n) => sum + n, 0);
   const start = view.session ? Date.parse(view.session.startsAt) : 0;
   const wasted = strips.reduce((sum, strip) => sum + strip.strip.spoiledGrams / strip.portionG, 0);
+  const garnish = costs.flatMap(({ optional }, n) =>
+    optional ? [{ ...optional, name: open[n]?.recipe.document.component.name ?? '' }] : [],
+  );
+  const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
   const missing = open.flatMap((batch) => shortages(tried, batch));
 
   return (
@@ -73,6 +77,18 @@ export function IfCooked({
         value={`${atLeast}${moneyText(used, currency)}`}
         note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
       />
+      {scattered > 0 && (
+        <Row
+          name="Garnish"
+          because={{
+            rule: 'what is scattered over it if you like, in no sum above',
+            figure: moneyText(scattered, currency),
+            parts: garnish.map(({ because, name }) => ({ ...because, rule: name })),
+          }}
+          value={moneyText(scattered, currency)}
+          note="optional, apart"
+        />
+      )}
       {energy && (
         <Row
           name="Energy"

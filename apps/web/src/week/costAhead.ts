@@ -21,6 +21,8 @@ export interface CostAhead extends BatchCost {
   readonly because: Because;
   /** Names of what is not there, or has no price: the cost is at least so much. */
   readonly unknown: readonly string[];
+  /** What is scattered over it if anybody likes: apart, in no sum. */
+  readonly optional: { readonly minor: number; readonly because: Because } | undefined;
 }
 
 const nameOf = (view: KitchenView, id: string) => {
@@ -31,11 +33,12 @@ const nameOf = (view: KitchenView, id: string) => {
 /** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. */
 export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly CostAhead[] {
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
-  return batches.map((scaled) => {
+  /** Lines of a batch, off the lots as the batches before it left them. */
+  const take = (lines: ScaledBatch['lines']) => {
     const taken: Taken[] = [];
     const short: string[] = [];
-    for (const { food, fromShelf, line } of scaled.lines) {
-      if (!fromShelf || line.optional) continue;
+    for (const { food, fromShelf } of lines) {
+      if (!fromShelf) continue;
       const mine = [...lots.values()].filter((lot) => lot.food === food.id);
       const there = mine.reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
       const want = inBase(fromShelf.value);
@@ -48,12 +51,20 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
         if (lot) lots.set(lot.id, { ...lot, onHand: lot.onHand.sub(each.amount) });
       }
     }
+    return { taken, short };
+  };
+  const because = (taken: readonly Taken[]) =>
+    costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id));
+  return batches.map((scaled) => {
+    const { taken, short } = take(scaled.lines.filter(({ line }) => !line.optional));
+    const garnish = take(scaled.lines.filter(({ line }) => line.optional)).taken;
     const cost = costOf(taken);
     const unpriced = cost.unpriced.map(({ lot }) => nameOf(view, lot.food).name);
     return {
       ...cost,
-      because: costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id)),
+      because: because(taken),
       unknown: [...new Set([...short, ...unpriced])],
+      optional: garnish.length > 0 ? { minor: costOf(garnish).usedMinor, because: because(garnish) } : undefined,
     };
   });
 }

@@ -1,0 +1,20 @@
+import { Fraction, dayAt, type Day } from '@kestrel-ridge/core/quantity';
+import { rankUseFirst, type UseFirst } from '@kestrel-ridge/core/storage';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { promisesOf } from './promisesOf.ts';
+
+/** What should go first in this kitchen, with the reasons: by its dates, and by what the planned dishes leave of it. */
+export function rankedFirsts(view: KitchenView): readonly UseFirst[] {
+  const { reservations } = promisesOf(view);
+  const on = view.session && dayAt(new Date(view.session.startsAt), view.kitchen.equipment.zone);
+  const goesBy = (food: string, until: Day): Fraction | undefined => {
+    const mine = reservations.filter((each) => each.food === food);
+    if (mine.length === 0) return undefined;
+    return on && on <= until ? mine.reduce((sum, { amount }) => sum.add(amount), new Fraction(0)) : new Fraction(0);
+  };
+  const lots = promisesOf(view).lots.flatMap((lot) => {
+    const food = view.foods.get(lot.food);
+    return food ? [{ lot, food }] : [];
+  });
+  return rankUseFirst(lots, view.today, goesBy);
+}
