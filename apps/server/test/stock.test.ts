@@ -113,8 +113,8 @@ test('the shelf at a past moment is what the ledger had come to by then', async 
   const then = new Date().toISOString();
   const was = Number((await lotOf('onion')).onHand);
   const lot = await lotOf('onion');
-  await server.send('POST', `${at}/lots/${lot.id}/count`, { amount: '1234', rough: true, version: lot.version });
-  expect(await lotOf('onion')).toMatchObject({ onHand: '1234', rough: true });
+  await server.send('POST', `${at}/lots/${lot.id}/count`, { amount: '1234', known: 'rough', version: lot.version });
+  expect(await lotOf('onion')).toMatchObject({ onHand: '1234', known: 'rough' });
   type At = readonly { lot: string; amount: string }[];
   const { body: past } = await server.get<At>(`${at}/stock?at=${encodeURIComponent(then)}`);
   expect(Number(past.find((each) => each.lot === lot.id)?.amount)).toBe(was);

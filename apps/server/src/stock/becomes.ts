@@ -28,7 +28,7 @@ export async function becomes(
       thawedOn: lot.thawedOn,
       portionG: lot.portionG,
       allergens: lot.allergens,
-      rough: lot.rough,
+      known: lot.known,
       shop: lot.shop,
       pricedMinor: lot.pricedMinor,
       pricedAmount: lot.pricedAmount,

@@ -4,14 +4,13 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
-  IsBoolean,
   IsIn,
   IsOptional,
   IsString,
   Length,
   ValidateNested,
 } from 'class-validator';
-import type { LotOrigin } from '@kestrel-ridge/core/formats';
+import { HOW_KNOWN, type HowKnown, type LotOrigin } from '@kestrel-ridge/core/formats';
 import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen, WhenGiven } from '../problem/says.ts';
 
 export class LotDatesDto {
@@ -34,7 +33,10 @@ export class AddLotDto extends LotDatesDto {
   @ApiProperty({ enum: ['bought', 'found'] })
   @IsIn(['bought', 'found'], { message: 'A lot is bought or found. Choose one.' })
   origin: Exclude<LotOrigin, 'made'>;
-  @ApiProperty({ required: false, description: 'Judged by eye' }) @IsOptional() @IsBoolean() rough?: boolean;
+  @ApiProperty({ required: false, enum: HOW_KNOWN, description: 'How well the amount is known' })
+  @IsOptional()
+  @IsIn(HOW_KNOWN, { message: 'An amount is known exact, rough or unknown. Choose one.' })
+  known?: HowKnown;
   @ApiProperty({ required: false, description: 'Where it was bought' })
   @IsOptional()
   @IsString()
@@ -67,7 +69,10 @@ export class NameLotDto {
 
 export class CountLotDto {
   @NotNegative('amount counted') amount: string;
-  @ApiProperty({ required: false, description: 'Judged by eye' }) @IsOptional() @IsBoolean() rough?: boolean;
+  @ApiProperty({ required: false, enum: HOW_KNOWN, description: 'How well the amount is known' })
+  @IsOptional()
+  @IsIn(HOW_KNOWN, { message: 'An amount is known exact, rough or unknown. Choose one.' })
+  known?: HowKnown;
   @Seen() version: number;
 }
 

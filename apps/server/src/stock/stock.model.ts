@@ -1,4 +1,4 @@
-import type { LotOrigin } from '@kestrel-ridge/core/formats';
+import type { HowKnown, LotOrigin } from '@kestrel-ridge/core/formats';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import type { MovementKind } from '@kestrel-ridge/core/stock';
 import {
@@ -8,7 +8,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words, yesNo } from '../database/columns.ts';
+import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words } from '../database/columns.ts';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
   declare kitchen: string;
@@ -29,7 +29,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
   declare pricedAmount: CreationOptional<string | null>;
   declare portionG: CreationOptional<string | null>;
   declare allergens: CreationOptional<string[] | null>;
-  declare rough: CreationOptional<boolean>;
+  declare known: CreationOptional<HowKnown>;
   declare shop: CreationOptional<string | null>;
   declare onHand: CreationOptional<string>;
   declare version: CreationOptional<number>;
@@ -55,7 +55,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
         pricedAmount: { ...numeric, field: 'priced_amount' },
         portionG: { ...numeric, field: 'portion_g' },
         allergens: words,
-        rough: yesNo,
+        known: text,
         shop: text,
         onHand: { ...numeric, field: 'on_hand' },
         version: integer,

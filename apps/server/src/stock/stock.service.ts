@@ -107,7 +107,7 @@ export class StockService {
         openedOn: dto.openedOn ?? null,
         bestBefore: dto.bestBefore ?? null,
         useBy: dto.useBy ?? null,
-        rough: dto.rough ?? false,
+        known: dto.known ?? 'exact',
         shop: dto.shop ?? null,
         ...(dto.priceMinor === undefined
           ? {}
@@ -126,7 +126,7 @@ export class StockService {
       dto.version,
       async (scope, lot) => {
         const difference = new Fraction(dto.amount).sub(new Fraction(lot.onHand));
-        await lot.update({ rough: dto.rough ?? false }, { transaction: scope.transaction });
+        await lot.update({ known: dto.known ?? 'exact' }, { transaction: scope.transaction });
         if (!difference.equals(0)) await this.move(scope, id, difference.toString(), 'counted');
         return done(await this.stateOf(kitchen, id, scope.transaction));
       },

@@ -31,7 +31,7 @@ export const lotState = (row: LotRow): LotState => ({
       : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
   portionG: row.portionG === null ? null : plainDecimal(row.portionG),
   allergens: row.allergens as LotState['allergens'],
-  rough: row.rough,
+  known: row.known,
   onHand: plainDecimal(row.onHand),
   version: row.version,
 });

@@ -158,6 +158,7 @@ function Row({
   const got = ticks.got.includes(food.id);
   const notHad = ticks.notHad.includes(food.id);
   const dishes = view.batches.filter((batch) => batch.scaled.lines.some((each) => each.food.id === food.id));
+  const uncounted = view.lots.some((lot) => lot.food.id === food.id && lot.state.known === 'unknown');
   const spoils = kilo !== undefined && kilo.eaten.compare(kilo.bought) > 0;
   const uses = spoils ? otherUses(view, food) : [];
   return (
@@ -196,11 +197,12 @@ function Row({
       <Button size="small" type="link" onClick={() => note(missed(ticks, food.id))}>
         {notHad ? 'it was there after all' : 'not to be had'}
       </Button>
-      {(notes.length > 0 || notHad || uses.length > 0) && (
+      {(notes.length > 0 || notHad || uncounted || uses.length > 0) && (
         <div className="shop-notes">
           {notes.map((text) => (
             <p key={text}>{text}</p>
           ))}
+          {uncounted && <p>There is some on the shelf that nobody has counted: look before you buy.</p>}
           {uses.length > 0 && !notHad && (
             <p>
               The rest has no use yet. It would go in{' '}

@@ -11,9 +11,11 @@ export interface Shortage {
   readonly missingText: string;
 }
 
-/** What is on hand of a food in the unit its lots are counted in. */
+/** What is on hand of a food in the unit its lots are counted in. What nobody has counted cannot be counted on. */
 export const onHandOf = (view: KitchenView, food: string): Fraction =>
-  view.lots.filter((lot) => lot.food.id === food).reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+  view.lots
+    .filter((lot) => lot.food.id === food && lot.state.known !== 'unknown')
+    .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
 
 /** Grams of a food on the shelf; what is counted in millilitres goes by its cup, pieces by their weight. */
 export function gramsOnHand(view: KitchenView, id: string): number {

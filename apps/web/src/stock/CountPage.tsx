@@ -1,3 +1,4 @@
+import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, InputNumber } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -53,7 +54,7 @@ function Count({ view }: { view: KitchenView }) {
     keepLooks(view.kitchen.id, view.today, Date.now(), next);
   };
 
-  const say = async (counted: Fraction, rough: boolean) => {
+  const say = async (counted: Fraction, known: HowKnown) => {
     if (!lot) return;
     setFault(undefined);
     setAmount(null);
@@ -63,10 +64,10 @@ function Count({ view }: { view: KitchenView }) {
     setBack(undefined);
     // The next one comes at once; the tap is on its way.
     note({ ...looked, [lot.state.id]: entry });
-    if (counted.equals(lot.onHand) && rough === lot.state.rough) return;
+    if (counted.equals(lot.onHand) && known === lot.state.known) return;
     const sent = await send({
       path: `lots/${lot.state.id}/count`,
-      body: { amount: counted.round(3).toString(), rough, version: lot.state.version },
+      body: { amount: counted.round(3).toString(), known, version: lot.state.version },
       touches: ['shelf', 'week'],
       quiet: true,
     });
@@ -84,7 +85,7 @@ function Count({ view }: { view: KitchenView }) {
     const onKey = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
       const step = steps.find(({ key }) => key === event.key);
-      if (step) void say(step.amount, step.rough);
+      if (step) void say(step.amount, step.known);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -96,7 +97,7 @@ function Count({ view }: { view: KitchenView }) {
     if (food && place)
       void send({
         path: 'lots',
-        body: { id: newId(), food: food.id, place, amount: '500', origin: 'found', rough: true },
+        body: { id: newId(), food: food.id, place, amount: '500', origin: 'found', known: 'rough' },
         touches: ['shelf'],
         undo: 'A nameless box, about 500 g',
       });
@@ -170,7 +171,7 @@ function Count({ view }: { view: KitchenView }) {
         </p>
         <div className="count-steps">
           {steps.map((step) => (
-            <button key={step.key} type="button" onClick={() => void say(step.amount, step.rough)}>
+            <button key={step.key} type="button" onClick={() => void say(step.amount, step.known)}>
               <strong>{step.name}</strong>
               <span>
                 {step.key === '1'
@@ -187,7 +188,7 @@ function Count({ view }: { view: KitchenView }) {
           className="count-amount"
           onSubmit={(event) => {
             event.preventDefault();
-            if (amount !== null) void say(new Fraction(Math.round(amount * 1000), 1000), false);
+            if (amount !== null) void say(new Fraction(Math.round(amount * 1000), 1000), 'exact');
           }}
         >
           <InputNumber<number>

@@ -31,8 +31,8 @@ export function LineRead({
       )}
       {read.amount ? (
         <span className="add-part">
-          {read.rough && 'about '}
-          {show(read.amount)}
+          {read.known === 'rough' && 'about '}
+          {read.known === 'unknown' ? 'some, not counted' : show(read.amount)}
         </span>
       ) : (
         read.asks.length === 0 && <span className="add-part asks">how much? (500 g, 2 cups, 3)</span>

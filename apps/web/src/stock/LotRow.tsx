@@ -41,7 +41,7 @@ export function LotRow({
           {lot.until || lot.urgency !== 'unknown' ? untilWords(lot.until?.value, today) : ''}
         </span>
         <span className="lot-amount number">
-          {lot.state.rough && <small>about</small>}
+          {lot.state.known === 'rough' && <small>about</small>}
           {lotAmount(lot)}
           {promised.compare(0) > 0 && (
             <small>

@@ -1,4 +1,4 @@
-import type { ShelfLine } from '@kestrel-ridge/core/formats';
+import type { HowKnown, ShelfLine } from '@kestrel-ridge/core/formats';
 import { addDays, inBase, type Day } from '@kestrel-ridge/core/quantity';
 import { newId } from '../api/newId.ts';
 
@@ -14,7 +14,7 @@ export interface NewLot {
   readonly openedOn?: Day;
   readonly bestBefore?: Day;
   readonly useBy?: Day;
-  readonly rough?: boolean;
+  readonly known?: HowKnown;
   readonly shop?: string;
 }
 
@@ -33,7 +33,7 @@ export function asNewLot(line: ShelfLine, placeId: string | undefined, today: Da
     ...(line.opened ? { openedOn: addDays(today, -OPENED_DAYS_AGO) } : {}),
     ...(line.bestBefore ? { bestBefore: line.bestBefore } : {}),
     ...(line.useBy ? { useBy: line.useBy } : {}),
-    ...(line.rough ? { rough: true } : {}),
+    ...(line.known === 'exact' ? {} : { known: line.known }),
   };
 }
 

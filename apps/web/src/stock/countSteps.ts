@@ -1,3 +1,4 @@
+import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '../app/useKitchenState.ts';
 
@@ -5,7 +6,7 @@ import type { ShelfLot } from '../app/useKitchenState.ts';
 export interface CountStep {
   readonly name: string;
   readonly amount: Fraction;
-  readonly rough: boolean;
+  readonly known: HowKnown;
   /** The number key that says it. */
   readonly key: string;
 }
@@ -22,9 +23,14 @@ export function countSteps(lot: ShelfLot): readonly CountStep[] {
   const full = fullOf(lot);
   const whole = (amount: Fraction) => (lot.state.base === 'each' ? amount.round(0) : amount.round(0));
   return [
-    { name: 'as it says', amount: lot.onHand, rough: lot.state.rough, key: '1' },
-    ...PARTS.map(({ name, share }, n) => ({ name, amount: whole(full.mul(share)), rough: true, key: `${n + 2}` })),
-    { name: 'gone', amount: new Fraction(0), rough: false, key: '6' },
+    { name: 'as it says', amount: lot.onHand, known: lot.state.known, key: '1' },
+    ...PARTS.map(({ name, share }, n) => ({
+      name,
+      amount: whole(full.mul(share)),
+      known: 'rough' as const,
+      key: `${n + 2}`,
+    })),
+    { name: 'gone', amount: new Fraction(0), known: 'exact', key: '6' },
   ];
 }
 

@@ -3,6 +3,7 @@ import type { ShelfLot } from '../app/useKitchenState.ts';
 
 /** How much of a lot is there: boxes are counted in portions, the rest in its unit. */
 export function lotAmount(lot: ShelfLot): string {
+  if (lot.state.known === 'unknown') return 'some';
   const portionG = lot.state.portionG;
   const plain = show(ofBase(lot.state.base, lot.onHand));
   if (portionG === null) return plain;

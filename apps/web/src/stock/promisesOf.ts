@@ -25,12 +25,20 @@ export function promisesOf(view: KitchenView): ShelfPromises {
   const before = known.get(view);
   if (before) return before;
   const lots = view.lots.map(asDatedLot);
+  const uncounted = new Set(view.lots.filter(({ state }) => state.known === 'unknown').map(({ state }) => state.id));
   const reservations = view.batches
     .filter((batch) => batch.state.status === 'planned')
     .flatMap((batch) =>
       needsOf(batch.scaled).map(({ food, amount }): Reservation => ({ for: batch.state.id, food: food.id, amount })),
     );
-  const made = { lots, reservations, promises: bindPromises(lots, reservations) };
+  const made = {
+    lots,
+    reservations,
+    promises: bindPromises(
+      lots.filter(({ id }) => !uncounted.has(id)),
+      reservations,
+    ),
+  };
   known.set(view, made);
   return made;
 }

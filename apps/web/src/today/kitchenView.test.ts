@@ -49,7 +49,7 @@ function lot(food: string, onHand: number, more: Partial<LotState> = {}): ShelfL
     dates: {},
     priced: null,
     portionG: null,
-    rough: false,
+    known: 'exact',
     allergens: null,
     onHand: `${onHand}`,
     version: 1,

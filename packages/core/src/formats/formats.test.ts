@@ -42,13 +42,16 @@ test.each([
 test('dates, an open pack and a rough guess are understood with the rest', () => {
   expect(line('2 cans canned borlotti cupboard 0.95 each bb march')).toMatchObject({
     bestBefore: '2027-03-31',
-    rough: false,
+    known: 'exact',
     opened: false,
     asks: [],
   });
   expect(line('500 g millet cupboard opened use by 12 dec')).toMatchObject({ useBy: '2026-12-12', opened: true });
-  expect(line('about 500 g millet')).toMatchObject({ rough: true });
-  expect(line('half a bag millet')).toMatchObject({ rough: true });
+  expect(line('about 500 g millet')).toMatchObject({ known: 'rough' });
+  expect(line('half a bag millet')).toMatchObject({ known: 'rough' });
+  expect(line('some 300 g millet')).toMatchObject({ known: 'rough' });
+  expect(line('some millet cupboard')).toMatchObject({ known: 'unknown', asks: [], rest: '' });
+  expect(line('millet cupboard').amount).toBeUndefined();
 });
 
 test('what cannot be known is asked, not guessed', () => {

@@ -14,6 +14,7 @@ export type {
   KitchenName,
   KitchenState,
   LedgerRow,
+  HowKnown,
   LotOrigin,
   LotState,
   MovementState,
@@ -28,6 +29,7 @@ export type {
   Topic,
   WeekState,
 } from './wire.ts';
+export { HOW_KNOWN } from './wire.ts';
 export { findFood, indexFoods } from './ingredient/findFood.ts';
 export type { FoodIndex, FoundFood } from './ingredient/findFood.ts';
 export type { Doubt } from './ingredient/readAmount.ts';

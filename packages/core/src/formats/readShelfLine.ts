@@ -2,6 +2,7 @@ import { inBaseOf, type Food } from '../food/index.ts';
 import {
   Fraction,
   inBase,
+  ofBase,
   plainSigns,
   quantityOf,
   times,
@@ -11,6 +12,7 @@ import {
 } from '../quantity/index.ts';
 import { readAmount } from './ingredient/readAmount.ts';
 import { readDate } from './readDate.ts';
+import type { HowKnown } from './wire.ts';
 
 export interface PlaceName {
   readonly id: string;
@@ -23,8 +25,8 @@ export interface ShelfLine {
   readonly place?: PlaceName;
   /** In the food's own unit, once the food is known; of tins, what is in them drained. */
   readonly amount?: Quantity;
-  /** Judged by eye: "half a bag", "about 500 g". */
-  readonly rough: boolean;
+  /** Judged by eye: "half a bag", "about 500 g"; unknown: "some caraway", for which a usual pack stands in. */
+  readonly known: HowKnown;
   /** Minor units for all of it. */
   readonly priceMinor?: number;
   readonly bestBefore?: Day;
@@ -47,7 +49,10 @@ export interface ShelfLineSetting {
 }
 
 const DATED = / (bb|best before|use by|ub|exp)\.? (?=\d|[a-z])/;
-const ROUGH = / (about|around|roughly|ca\.?|some) /;
+const ROUGH = / (about|around|roughly|ca\.?) /;
+const SOME = / (some|a bit of|a little) /;
+/** What stands in for "some" of a food that no pack is known of. Common practice, no published source. */
+const SOME_AMOUNT = { g: 100, mL: 100, each: 1 } as const;
 const OPENED = / opened /;
 const PARTS: Readonly<Record<string, Fraction>> = {
   'three quarters of a': new Fraction(3, 4),
@@ -102,6 +107,7 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   }
   const opened = take(OPENED) !== undefined;
   const aboutIt = take(ROUGH) !== undefined;
+  const some = take(SOME) !== undefined;
 
   const food = takeWords(
     foods.flatMap((f) =>
@@ -122,14 +128,19 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   const counted = part ? partOf(part[1] ?? '', food, usualPack) : readCounted(rest, food, units);
   if (part && !counted.quantity) asks.push(`How much does a ${part[2] ?? 'pack'} of it hold? Write it in grams.`);
   if (!part) rest = counted.rest;
-  const amount = counted.quantity && food ? asBase(food, counted.quantity, asks) : counted.quantity;
+  const unknown = some && !counted.quantity && food !== undefined;
+  const amount = unknown
+    ? someOf(food, usualPack)
+    : counted.quantity && food
+      ? asBase(food, counted.quantity, asks)
+      : counted.quantity;
   const packs = each ? (counted.packs ?? new Fraction(1)) : new Fraction(1);
 
   return {
     ...(food ? { food } : {}),
     ...(place ? { place } : {}),
     ...(amount ? { amount } : {}),
-    rough: aboutIt || part !== undefined,
+    known: unknown ? 'unknown' : aboutIt || some || part !== undefined ? 'rough' : 'exact',
     ...(price?.[1] === undefined
       ? {}
       : { priceMinor: Math.round(Number(price[1]) * 10 ** minorDigits * packs.valueOf()) }),
@@ -170,6 +181,11 @@ function partOf(words: string, food: Food | undefined, usualPack: ShelfLineSetti
   const base = food.facts.base;
   return { quantity: times(quantityOf({ n: '1', unit: base === 'each' ? 'each' : base }), whole.mul(share)), rest: '' };
 }
+
+const someOf = (food: Food, usualPack: ShelfLineSetting['usualPack']): Quantity => {
+  const { base } = food.facts;
+  return ofBase(base, usualPack?.(food) ?? packOf(food) ?? new Fraction(SOME_AMOUNT[base]));
+};
 
 const packOf = (food: Food): Fraction | undefined => {
   const pack = food.facts.packs?.value[0];

@@ -1,8 +1,8 @@
 import type { Food } from '../food/index.ts';
 import { done, readDay, refused, type Day, type Outcome } from '../quantity/index.ts';
-import type { LotState, PlaceState } from './wire.ts';
+import { HOW_KNOWN, type HowKnown, type LotState, type PlaceState } from './wire.ts';
 
-/** Columns of a stock table, in their order. Amounts are in the food's base unit; days are written 2026-03-01; the price is for `priced_amount` of it. */
+/** Columns of a stock table, in their order. Amounts are in the food's base unit; days are written 2026-03-01; the price is for `priced_amount` of it; `known` is exact, rough or unknown. */
 export const STOCK_COLUMNS = [
   'food',
   'place',
@@ -14,7 +14,7 @@ export const STOCK_COLUMNS = [
   'opened_on',
   'best_before',
   'use_by',
-  'rough',
+  'known',
 ] as const;
 export type StockRecord = Readonly<Record<(typeof STOCK_COLUMNS)[number], string>>;
 
@@ -35,7 +35,7 @@ export function asStockRecord(
     opened_on: lot.dates.openedOn ?? '',
     best_before: lot.dates.bestBefore ?? '',
     use_by: lot.dates.useBy ?? '',
-    rough: lot.rough ? 'yes' : '',
+    known: lot.known,
   };
 }
 
@@ -49,7 +49,7 @@ export interface StockRow {
   readonly openedOn?: Day;
   readonly bestBefore?: Day;
   readonly useBy?: Day;
-  readonly rough: boolean;
+  readonly known: HowKnown;
 }
 
 export interface RecordFault {
@@ -104,6 +104,6 @@ export function readStockRecord(
     amount: cell('amount'),
     ...(minor ? { priceMinor: Number(minor), pricedAmount: cell('priced_amount') || cell('amount') } : {}),
     ...days,
-    rough: /^(?:yes|true|1)$/i.test(cell('rough')),
+    known: HOW_KNOWN.find((each) => each === cell('known').toLowerCase()) ?? 'exact',
   });
 }

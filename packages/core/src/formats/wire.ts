@@ -43,6 +43,10 @@ export interface FoodState {
 
 export type LotOrigin = 'bought' | 'made' | 'found';
 
+/** How well the amount of a lot is known: weighed or counted; judged by eye; or only that there is some. */
+export const HOW_KNOWN = ['exact', 'rough', 'unknown'] as const;
+export type HowKnown = (typeof HOW_KNOWN)[number];
+
 export interface LotState {
   readonly id: string;
   readonly food: string;
@@ -55,8 +59,7 @@ export interface LotState {
   readonly portionG: string | null;
   /** Of a made lot, with the swaps of its batch; null: as its food says. */
   readonly allergens: readonly Allergen[] | null;
-  /** Judged by eye. */
-  readonly rough: boolean;
+  readonly known: HowKnown;
   readonly onHand: string;
   readonly version: number;
 }

@@ -3,6 +3,7 @@ import { foodsOfTheBook } from './0002-foods-of-the-book.ts';
 import { swaps } from './0003-swaps.ts';
 import { choicesAndOwnFigures } from './0004-choices-and-own-figures.ts';
 import { pricesAndFloors } from './0005-prices-and-floors.ts';
+import { howKnown } from './0006-how-known.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -12,4 +13,5 @@ export const migrations: readonly Migration[] = [
   swaps,
   choicesAndOwnFigures,
   pricesAndFloors,
+  howKnown,
 ];
