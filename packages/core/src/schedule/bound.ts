@@ -26,6 +26,14 @@ export function lowerBound(problem: Problem): Bound {
   return found.reduce((most, next) => (next.minutes > most.minutes ? next : most));
 }
 
+/** The same without the vessels: enough for a search to know when to stop. */
+export const lowestMinute = (c: Compiled): number =>
+  Math.max(
+    0,
+    ...c.tail.map((tail, t) => Math.max(c.head[t] ?? 0, c.notBefore[t] ?? 0) + tail),
+    Math.ceil(c.minutes.reduce((sum, minutes, t) => sum + (c.hands[t] ? minutes : 0), 0) / c.problem.cooks),
+  );
+
 function vesselLoad(c: Compiled, resource: number): number {
   const uses = c.uses.filter((use) => use.resource === resource);
   if (uses.length === 0) return 0;

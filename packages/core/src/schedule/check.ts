@@ -12,6 +12,7 @@ export interface Broken {
     | 'oven heat'
     | 'oven racks'
     | 'preheat'
+    | 'pinned'
     | 'makespan';
   readonly text: string;
   /** Tasks, uses or resources it is about. */
@@ -38,6 +39,15 @@ export function check(problem: Problem, plan: Plan): readonly Broken[] {
   const last = Math.max(0, ...problem.tasks.map(({ id }) => end(id)));
   if (last !== plan.makespan)
     broken.push({ rule: 'makespan', text: `says ${plan.makespan}, ends at ${last}`, between: [] });
+
+  for (const { id, at, notBefore } of problem.tasks)
+    if ((at !== undefined && start(id) !== at) || start(id) < (notBefore ?? 0))
+      broken.push({
+        rule: 'pinned',
+        text: at === undefined ? `${id} starts before minute ${notBefore ?? 0}` : `${id} is pinned to minute ${at}`,
+        between: [id],
+        at: start(id),
+      });
 
   for (const { from, to, min, max } of problem.links) {
     const wait = start(to) - end(from);
@@ -151,12 +161,16 @@ export function check(problem: Problem, plan: Plan): readonly Broken[] {
     last,
     work.map(({ from, to }) => [from, to, 1] as const),
   );
-  const over = busy.findIndex((hands) => hands > problem.cooks);
+  const away = perMinute(
+    last,
+    (problem.away ?? []).map(({ from, to, hands }) => [from, to, hands] as const),
+  );
+  const over = busy.findIndex((hands, minute) => hands > 0 && hands > problem.cooks - (away[minute] ?? 0));
   if (over >= 0) {
     const then = work.filter(({ from, to }) => from <= over && over < to).map(({ name }) => name);
     broken.push({
       rule: 'hands',
-      text: `${then.length} things for ${problem.cooks} pair of hands in minute ${over}`,
+      text: `${then.length} things for ${Math.max(0, problem.cooks - (away[over] ?? 0))} pair of hands in minute ${over}`,
       between: then,
       at: over,
     });

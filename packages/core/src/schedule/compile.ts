@@ -28,12 +28,21 @@ export interface Compiled {
   readonly uses: readonly CompiledUse[];
   readonly opening: readonly (readonly number[])[];
   readonly closing: readonly (readonly number[])[];
+  /** Of each task, the number of its block. */
   readonly block: readonly number[];
   readonly blocks: readonly (readonly number[])[];
+  /** Blocks that come before a block. */
+  readonly blocksBefore: readonly (readonly number[])[];
+  /** Of each block, the number of the cluster that all its waits, long ones too, tie it into. */
+  readonly cluster: readonly number[];
   /** Minutes from a task's start to the end of the longest chain behind it. */
   readonly tail: readonly number[];
   /** Earliest start by links alone. */
   readonly head: readonly number[];
+  /** Earliest start that was asked for, 0 for none. */
+  readonly notBefore: readonly number[];
+  /** Latest start, Infinity for none: a pinned task has both. */
+  readonly notAfter: readonly number[];
   /** Longer than any sensible plan. */
   readonly horizon: number;
 }
@@ -73,14 +82,20 @@ export function compile(problem: Problem): Compiled {
     for (const link of before[n] ?? [])
       head[n] = Math.max(head[n] ?? 0, (head[link.other] ?? 0) + (minutes[link.other] ?? 0) + link.min);
 
-  const block = gather(size, problem, before, afterwards, uses);
+  const root = gather(size, before, afterwards, uses, TIGHT);
   const blocks: number[][] = [];
   const rank = new Map<number, number>();
   for (const n of order) {
-    const root = block[n] ?? n;
-    if (!rank.has(root)) rank.set(root, blocks.push([]) - 1);
-    blocks[rank.get(root) ?? 0]?.push(n);
+    const at = root[n] ?? n;
+    if (!rank.has(at)) rank.set(at, blocks.push([]) - 1);
+    blocks[rank.get(at) ?? 0]?.push(n);
   }
+  const block = root.map((at) => rank.get(at) ?? 0);
+  const blocksBefore = blocks.map((tasks, b) => [
+    ...new Set(tasks.flatMap((t) => (before[t] ?? []).map(({ other }) => block[other] ?? 0)).filter((o) => o !== b)),
+  ]);
+  const wide = gather(size, before, afterwards, uses, Infinity);
+  const cluster = blocks.map(([first = 0]) => wide[first] ?? first);
   const ovens = problem.resources.flatMap((r) =>
     r.kind === 'oven'
       ? [
@@ -94,6 +109,8 @@ export function compile(problem: Problem): Compiled {
     uses.reduce((a, u) => a + u.wash, 0) +
     problem.links.reduce((a, l) => a + l.min, 0) +
     ovens.reduce((a, b) => a + b, 0) +
+    Math.max(0, ...problem.tasks.map((task) => task.at ?? task.notBefore ?? 0)) +
+    Math.max(0, ...(problem.away ?? []).map(({ to }) => to)) +
     60;
 
   return {
@@ -110,8 +127,12 @@ export function compile(problem: Problem): Compiled {
     resources: problem.resources,
     opening: minutes.map((_, n) => uses.flatMap((use, u) => (use.from === n ? [u] : []))),
     closing: minutes.map((_, n) => uses.flatMap((use, u) => (use.to === n ? [u] : []))),
-    block: block.map((root) => rank.get(root) ?? 0),
+    block,
     blocks,
+    blocksBefore,
+    cluster,
+    notBefore: problem.tasks.map((task) => task.at ?? task.notBefore ?? 0),
+    notAfter: problem.tasks.map((task) => task.at ?? Infinity),
   };
 }
 
@@ -130,15 +151,21 @@ function inOrder(
 }
 
 /**
- * Tasks that a longest wait ties together, or that share one hold of a resource, stand in one block and are placed as one:
- * so a vessel is never left held open by a block that cannot be finished.
+ * Longest waits up to so many minutes tie tasks into one block that is placed as one; with a longer one there is room for other work between.
+ * Found by trial on invented sessions.
+ */
+const TIGHT = 5;
+
+/**
+ * Tasks that a longest wait of at most `tight` minutes ties together, or that share one hold of a resource, stand in one block and are placed
+ * as one: so a vessel is never left held open by a block that cannot be finished.
  */
 function gather(
   size: number,
-  problem: Problem,
   before: readonly (readonly CompiledLink[])[],
   afterwards: readonly (readonly CompiledLink[])[],
   uses: readonly CompiledUse[],
+  tight: number,
 ): readonly number[] {
   const root = Array.from({ length: size }, (_, n) => n);
   const find = (n: number): number => {
@@ -154,7 +181,9 @@ function gather(
     for (const n of seen) for (const { other } of next[n] ?? []) seen.add(other);
     return seen;
   };
-  before.forEach((links, n) => links.forEach((link) => link.max < Infinity && join(n, link.other)));
+  before.forEach((links, n) =>
+    links.forEach((link) => link.max < Infinity && link.max <= tight && join(n, link.other)),
+  );
   for (const { from, to } of uses) {
     join(from, to);
     const back = reach(to, before);

@@ -1,8 +1,9 @@
 import type { Plan, Problem } from '../session/index.ts';
+import { lowestMinute } from './bound.ts';
+import { Builder, type Genes } from './builder.ts';
 import { compile, ImpossibleProblem, type Compiled } from './compile.ts';
-import { construct, type Genes } from './construct.ts';
+import { CriticalFinder, copyOf, idleOf, mutate, overwrite, scatter, type Standing } from './mutate.ts';
 import { seeded } from './random.ts';
-import { Timetable } from './timetable.ts';
 
 export interface SearchSettings {
   readonly seed: number;
@@ -12,139 +13,148 @@ export interface SearchSettings {
   readonly enough?: () => boolean;
   /** Told of each better plan. */
   readonly better?: (plan: Plan) => void;
+  /** The plan at hand: the search starts from it, so that little jumps about. */
+  readonly from?: Plan;
 }
 
 /** Rounds between two questions whether it is enough. */
 const ASK_EVERY = 64;
+/** Steps between two looks at what holds the end: a little stale is good enough. */
+const LOOK_EVERY = 16;
+/** Rounds from warm to cold are so many times the tasks squared; then it starts again. Found by trial on invented sessions. */
+const CYCLE = 3;
+/** Minutes by which a plan may be worse and still be gone on with, at the beginning and at the end of a cycle. */
+const WARM = 1.2;
+const COLD = 0.1;
 
 /**
- * Looks for a short plan: first the best of several orders, then small changes to the best order, with now and then a step to a worse one.
+ * Looks for a short plan: first the best of several orders, then small changes by simulated annealing (Kirkpatrick, Gelatt and Vecchi, Science 220, 1983).
  * Anytime, and for a seed and a number of rounds always the same.
  * @throws ImpossibleProblem when tasks contradict each other
+ * @example search(problem, { seed: 1, rounds: 20_000 }).makespan // minutes
  */
 export function search(problem: Problem, settings: SearchSettings): Plan {
   const c = compile(problem);
-  const table = new Timetable(c);
+  const builder = new Builder(c);
   const random = seeded(settings.seed);
-  let best: { genes: Genes; score: number; plan: Plan } | undefined;
+  let best:
+    { readonly genes: Genes; readonly score: number; readonly makespan: number; readonly plan: Plan } | undefined;
 
-  const score = (genes: Genes, worse: number): number => {
-    const makespan = construct(c, genes, table, worse);
-    return makespan === Infinity ? Infinity : makespan * 100 + table.washes.length;
-  };
-  const keep = (genes: Genes, value: number) => {
-    if (best && value >= best.score) return;
-    best = { genes: copy(genes), score: value, plan: planFrom(c, table) };
+  const keep = (genes: Genes, makespan: number) => {
+    const score = makespan * 100 + washesOf(builder);
+    if (best && score >= best.score) return;
+    best = { genes: copyOf(genes), score, makespan, plan: planFrom(c, builder) };
     settings.better?.(best.plan);
   };
-
-  let here: Genes | undefined;
-  let hereScore = Infinity;
-  for (const genes of firstOrders(c)) {
-    const value = score(genes, Infinity);
-    if (value === Infinity) continue;
-    keep(genes, value);
-    if (value < hereScore) {
-      here = genes;
-      hereScore = value;
-    }
+  for (const genes of firstGenes(c, settings.from)) {
+    const makespan = builder.build(genes);
+    if (makespan < Infinity) keep(genes, makespan);
+    // The plan at hand is where a re-plan starts, not just one among others.
+    if (settings.from && best) break;
   }
-  if (!here || !best) throw new ImpossibleProblem('No order of this session keeps its longest waits.');
+  if (!best) throw new ImpossibleProblem('No order of this session keeps its longest waits.');
 
-  const bound = lowestMinute(c) * 100;
-  let since = 0;
+  const bound = lowestMinute(c);
+  const here = copyOf(best.genes);
+  const next = copyOf(best.genes);
+  let hereMakespan = best.makespan;
+  const finder = new CriticalFinder(c);
+  const starts = new Int32Array(c.size);
+  let standing: Standing = { starts, critical: new Int32Array(0), idle: [] };
+  let steps = 0;
+  const stand = () => {
+    starts.set(builder.starts);
+    if (steps++ % LOOK_EVERY === 0)
+      standing = { starts, critical: finder.find(starts, hereMakespan), idle: idleOf(c, starts) };
+  };
+  const cycle = Math.min(CYCLE * c.size * c.size, settings.rounds);
   for (let round = 0; round < settings.rounds; round++) {
     if (round % ASK_EVERY === 0 && settings.enough?.()) break;
-    if (best.score < bound + 100 && best.score % 100 === 0) break;
-    const next = mutate(c, here, random, table);
-    // Late acceptance of a little worse keeps it from sitting in a corner.
-    const slack = 100 * (random() < 0.3 ? 3 : 1) * random();
-    const value = score(next, (hereScore + slack) / 100 + 1);
-    since++;
-    if (value <= hereScore + slack) {
-      here = next;
-      hereScore = value;
+    if (best.makespan <= bound && best.score % 100 === 0) break;
+    if (round % cycle === 0) {
+      overwrite(here, best.genes);
+      // Every other time from somewhere else: what is best so far may be a dead end.
+      if ((round / cycle) % 2 === 1 && !settings.from) scatter(here, random);
+      hereMakespan = builder.build(here);
+      if (hereMakespan === Infinity) {
+        overwrite(here, best.genes);
+        hereMakespan = builder.build(here);
+      }
+      steps = 0;
+      stand();
     }
-    if (value < best.score) {
-      keep(next, value);
-      since = 0;
-    } else if (since > 1500) {
-      here = copy(best.genes);
-      for (let n = 0; n < 6; n++) here = mutate(c, here, random, table);
-      hereScore = score(here, Infinity);
-      since = 0;
-    }
+    overwrite(next, here);
+    mutate(c, next, standing, random);
+    const warmth = WARM * (COLD / WARM) ** ((round % cycle) / cycle);
+    const most = Math.floor(hereMakespan - warmth * Math.log(1 - random()));
+    const makespan = builder.build(next, most + 1);
+    if (makespan > most) continue;
+    overwrite(here, next);
+    hereMakespan = makespan;
+    stand();
+    keep(next, makespan);
   }
   return best.plan;
 }
 
-const copy = (genes: Genes): Genes => ({ rank: genes.rank.slice(), wait: genes.wait.slice() });
+const washesOf = ({ shelves: { washMinutes } }: Builder): number =>
+  washMinutes.reduce((sum, minutes) => sum + (minutes > 0 ? 1 : 0), 0);
 
-/** Orders worth starting from. */
-function firstOrders(c: Compiled): readonly Genes[] {
-  const by = (rank: (task: number) => number): Genes => ({
-    rank: Float64Array.from({ length: c.size }, (_, t) => rank(t) + t * 1e-6),
+/** Orders worth starting from: by the work behind, by the work before, and between; blocks that long waits tie together next to each other, or not. */
+function firstGenes(c: Compiled, from: Plan | undefined): readonly Genes[] {
+  const genes = (rank: (block: number) => number): Genes => ({
+    order: Int32Array.from(c.blocks.keys()).sort((a, b) => rank(a) - rank(b) || a - b),
+    behind: new Int32Array(c.size).fill(-1),
     wait: new Int32Array(c.size),
+    washWait: new Int32Array(c.uses.length),
   });
-  const blockTail = c.blocks.map((tasks) => Math.max(...tasks.map((t) => c.tail[t] ?? 0)));
-  const vessel = (t: number) =>
-    c.blocks[c.block[t] ?? 0]?.some((other) => (c.opening[other] ?? []).length > 0) ?? false;
-  return [
-    by((t) => -(c.tail[t] ?? 0)),
-    by((t) => -(blockTail[c.block[t] ?? 0] ?? 0)),
-    by((t) => c.head[t] ?? 0),
-    by((t) => (vessel(t) ? 0 : 1000) - (c.tail[t] ?? 0)),
-    by((t) => t),
-    by((t) => (c.minutes[t] ?? 0) - (c.tail[t] ?? 0)),
+  const tail = c.blocks.map((tasks) => Math.max(...tasks.map((t) => c.tail[t] ?? 0)));
+  const head = c.blocks.map((tasks) => Math.min(...tasks.map((t) => c.head[t] ?? 0)));
+  // What is pinned takes its minutes before anything else does.
+  const pinned = c.blocks.map((tasks) => tasks.some((t) => (c.notAfter[t] ?? Infinity) < Infinity));
+  const PINNED_FIRST = 1e9;
+  const keys: readonly ((b: number) => number)[] = [
+    (b) => -(tail[b] ?? 0),
+    (b) => (head[b] ?? 0) - (tail[b] ?? 0),
+    (b) => head[b] ?? 0,
+    (b) => (head[b] ?? 0) - (tail[b] ?? 0) / 2,
   ];
+  const orders = keys.flatMap((key) => {
+    const ofCluster = new Map<number, number>();
+    c.cluster.forEach((cluster, b) => ofCluster.set(cluster, Math.min(ofCluster.get(cluster) ?? Infinity, key(b))));
+    const together = (b: number) =>
+      (ofCluster.get(c.cluster[b] ?? 0) ?? 0) * 1000 + (c.cluster[b] ?? 0) + (head[b] ?? 0) * 1e-4;
+    return [key, together];
+  });
+  const plain = orders.map((key) => genes((b) => key(b) - (pinned[b] ? PINNED_FIRST : 0)));
+  if (!from) return plain;
+  const starts = c.problem.tasks.map((task) => from.starts[task.id] ?? 0);
+  const atHand = (b: number) => Math.min(...(c.blocks[b] ?? []).map((t) => starts[t] ?? 0));
+  return [genes(atHand), genes((b) => atHand(b) - (pinned[b] ? PINNED_FIRST : 0)), ...plain];
 }
 
-function mutate(c: Compiled, genes: Genes, random: () => number, table: Timetable): Genes {
-  const next = copy(genes);
-  const pick = () => Math.floor(random() * c.size);
-  const kind = random();
-  const t = pick();
-  if (kind < 0.35) {
-    const u = pick();
-    [next.rank[t], next.rank[u]] = [next.rank[u] ?? 0, next.rank[t] ?? 0];
-  } else if (kind < 0.6) {
-    next.rank[t] = (next.rank[pick()] ?? 0) + (random() - 0.5) * 1e-3;
-  } else if (kind < 0.8) {
-    const shift = (next.rank[pick()] ?? 0) - (next.rank[t] ?? 0) + (random() - 0.5) * 1e-3;
-    for (const other of c.blocks[c.block[t] ?? 0] ?? []) next.rank[other] = (next.rank[other] ?? 0) + shift;
-  } else if (kind < 0.92) {
-    // Waiting on purpose: a little longer, or until another task ends. What starts as early as it can takes hands from something narrower.
-    const u = pick();
-    const behind = (table.starts[u] ?? 0) + (c.minutes[u] ?? 0);
-    next.wait[t] = Math.max(0, random() < 0.5 ? behind : (table.starts[t] ?? 0) + 1 + Math.floor(random() * 8));
-  } else next.wait.fill(0);
-  if (random() < 0.3) next.wait[pick()] = 0;
-  return next;
-}
-
-/** No plan ends before its longest chain, nor before all hands are done: enough to know when to stop looking. */
-const lowestMinute = (c: Compiled): number =>
-  Math.max(
-    ...c.tail.map((tail, t) => (c.head[t] ?? 0) + tail),
-    Math.ceil(c.minutes.reduce((sum, minutes, t) => sum + (c.hands[t] ? minutes : 0), 0) / c.problem.cooks),
-  );
-
-function planFrom(c: Compiled, table: Timetable): Plan {
+function planFrom(c: Compiled, { starts: found, shelves }: Builder): Plan {
   const starts: Record<string, number> = {};
   let makespan = 0;
   c.problem.tasks.forEach((task, t) => {
-    starts[task.id] = table.starts[t] ?? 0;
-    makespan = Math.max(makespan, (table.starts[t] ?? 0) + task.minutes);
+    starts[task.id] = found[t] ?? 0;
+    makespan = Math.max(makespan, (found[t] ?? 0) + task.minutes);
   });
   return {
     instance: c.problem.id,
     makespan,
     starts,
-    washes: table.washes.map((wash) => ({
-      resource: c.problem.resources[wash.resource]?.id ?? '',
-      after: c.uses[wash.after]?.use.id ?? '',
-      before: c.uses[wash.before]?.use.id ?? '',
-      start: wash.start,
-    })),
+    washes: c.uses.flatMap(({ resource, use }, u) =>
+      (shelves.washMinutes[u] ?? 0) > 0
+        ? [
+            {
+              resource: c.problem.resources[resource]?.id ?? '',
+              after: c.uses[shelves.washBehind[u] ?? 0]?.use.id ?? '',
+              before: use.id,
+              start: shelves.washStart[u] ?? 0,
+            },
+          ]
+        : [],
+    ),
   };
 }

@@ -10,6 +10,7 @@ export type Hold =
   | { readonly holds: 'full'; readonly resource: string }
   | { readonly holds: 'heat'; readonly resource: string; readonly celsius: number; readonly lastTask?: string }
   | { readonly holds: 'together'; readonly task: string }
+  | { readonly holds: 'pinned' }
   | { readonly holds: 'nothing' };
 
 const minutesOf = (problem: Problem): ReadonlyMap<string, number> =>
@@ -50,7 +51,7 @@ export function whyNotEarlier(problem: Problem, plan: Plan, task: string): Hold 
 /** What is about the task itself comes before what is about those that follow it. */
 const order = (broken: Broken, task: string): number =>
   (broken.between.includes(task) ? 0 : 1) * 10 +
-  ['link', 'wash', 'vessel', 'preheat', 'oven heat', 'oven racks', 'shared', 'hands'].indexOf(broken.rule);
+  ['pinned', 'link', 'wash', 'vessel', 'preheat', 'oven heat', 'oven racks', 'shared', 'hands'].indexOf(broken.rule);
 
 function holdOf(problem: Problem, plan: Plan, task: string, moved: ReadonlySet<string>, broken: Broken): Hold {
   const uses = new Map(problem.uses.map((use) => [use.id, use]));
@@ -65,6 +66,8 @@ function holdOf(problem: Problem, plan: Plan, task: string, moved: ReadonlySet<s
       }
       return { holds: 'together', task: second };
     }
+    case 'pinned':
+      return { holds: 'pinned' };
     case 'vessel':
     case 'wash':
       return {

@@ -3,4 +3,4 @@ export type { Energy, EnergyLine } from './energy.ts';
 export { OVEN_ON, expandSession, ovenChange } from './expand.ts';
 export type { Ahead, PlannedBatch, SessionTasks } from './expand.ts';
 export type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
-export type { Plan, Problem, ProblemLink, ProblemTask, ProblemUse, Resource, Wash } from './problem.ts';
+export type { Away, Plan, Problem, ProblemLink, ProblemTask, ProblemUse, Resource, Wash } from './problem.ts';

@@ -1,5 +1,6 @@
 /**
  * A cooking session in neutral words, format `kitchen-schedule/1`: what has to be done and what there is to do it with.
+ * `away`, `at` and `notBefore` are additions of our own; a session without them is in the plain format.
  * Whole minutes; the session starts at minute 0; a task that starts at s and lasts d holds the minutes s … s+d−1.
  */
 export interface Problem {
@@ -11,6 +12,14 @@ export interface Problem {
   readonly tasks: readonly ProblemTask[];
   readonly links: readonly ProblemLink[];
   readonly uses: readonly ProblemUse[];
+  /** Minutes in which so many pairs of hands are not there: a break, a cook who comes later. */
+  readonly away?: readonly Away[];
+}
+
+export interface Away {
+  readonly from: number;
+  readonly to: number;
+  readonly hands: number;
 }
 
 export interface ProblemTask {
@@ -21,6 +30,10 @@ export interface ProblemTask {
   /** `full`: one pair of hands for all of it. `look`: somebody looks every so often, which takes no hands here. `none`: nobody. */
   readonly attention: 'full' | 'look' | 'none';
   readonly lookEvery?: number;
+  /** It starts in this very minute: the cook has said so. */
+  readonly at?: number;
+  /** It does not start earlier. */
+  readonly notBefore?: number;
 }
 
 /** start(to) − end(from) is at least min and, unless max is null, at most max. */
