@@ -1,5 +1,6 @@
 import type { Genes } from './builder.ts';
 import type { Compiled } from './compile.ts';
+import type { Tuning } from './tuning.ts';
 
 /** What changes look at: the plan they start from. */
 export interface Standing {
@@ -10,14 +11,7 @@ export interface Standing {
   readonly idle: readonly number[];
 }
 
-/** Shares of the kinds of change. Found by trial on invented sessions. */
-const MOVE = 0.45;
-const SWAP = 0.65;
-const SHUFFLE = 0.72;
-const BEHIND = 0.88;
-const WAIT = 0.91;
-const FORGET = 0.96;
-const FILL = 0.985;
+/** How often a change begins at what holds the end, and how often a wait is let go on the way. */
 const FROM_CRITICAL = 0.6;
 const LET_GO = 0.35;
 
@@ -36,7 +30,13 @@ export function overwrite(genes: Genes, by: Genes): void {
 }
 
 /** Changes genes in one place by chance, more often than not at what holds the end of the plan. */
-export function mutate(c: Compiled, genes: Genes, standing: Standing, random: () => number): void {
+export function mutate(
+  c: Compiled,
+  genes: Genes,
+  standing: Standing,
+  shares: Tuning['shares'],
+  random: () => number,
+): void {
   const { order, behind, wait, washWait } = genes;
   const { starts, critical } = standing;
   const below = (n: number) => Math.floor(random() * n);
@@ -45,17 +45,17 @@ export function mutate(c: Compiled, genes: Genes, standing: Standing, random: ()
   const someBlock = () => Math.max(0, order.indexOf(c.block[someTask()] ?? 0));
   const blocks = order.length;
   const kind = random();
-  if (kind < MOVE) {
+  if (kind < shares.move) {
     const from = someBlock();
     const far = 1 + Math.floor(random() * random() * blocks);
     shift(order, from, Math.max(0, Math.min(blocks - 1, random() < 0.5 ? from + far : from - far)));
-  } else if (kind < SWAP) {
+  } else if (kind < shares.swap) {
     const a = someBlock();
     exchange(order, a, Math.min(blocks - 1, a + 1 + below(4)));
-  } else if (kind < SHUFFLE) {
+  } else if (kind < shares.shuffle) {
     const from = below(blocks);
     for (let n = Math.min(blocks - from, 3 + below(4)) - 1; n > 0; n--) exchange(order, from + n, from + below(n + 1));
-  } else if (kind < BEHIND) {
+  } else if (kind < shares.behind) {
     // It lets another one go first that begins soon: what is narrow gets the hands when it needs them.
     const t = someTask();
     const start = starts[t] ?? 0;
@@ -73,13 +73,13 @@ export function mutate(c: Compiled, genes: Genes, standing: Standing, random: ()
       const to = order.indexOf(c.block[first] ?? 0);
       if (from < to) shift(order, from, to);
     }
-  } else if (kind < WAIT) {
+  } else if (kind < shares.wait) {
     const t = someTask();
     wait[t] = (starts[t] ?? 0) + 1 + below(8);
-  } else if (kind < FORGET) {
+  } else if (kind < shares.forget) {
     if (random() < 0.5) wait.fill(0);
     else behind[below(c.size)] = -1;
-  } else if (kind < FILL) {
+  } else if (kind < shares.fill) {
     // Idle hands: something that comes later is tried first.
     const gap = standing.idle[below(standing.idle.length)];
     if (gap === undefined) return;

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { sessions } from '../../test/sessions.ts';
+import { inventSession, type SessionShape } from './inventSession.ts';
 import type { Plan, Problem } from '../session/index.ts';
 import { check, handsBusy, ImpossibleProblem, lowerBound, search, settle, startLate, whyNotEarlier } from './index.ts';
 
@@ -68,6 +69,73 @@ describe('sessions with a proven shortest plan', () => {
     expect(check(problem, plan)).toEqual([]);
     expect(plan.makespan).toBe(55);
   });
+});
+
+describe('invented sessions with a proven shortest plan', () => {
+  // Source: computed, no published source: see the file.
+  const { sessions: proven } = read<{
+    readonly sessions: readonly (SessionShape & { readonly makespan: number })[];
+  }>('invented');
+  test.each(proven.filter(({ tasks }) => tasks < 20))('the day of seed $seed reaches $makespan', (shape) => {
+    const problem = inventSession(shape);
+    const plan = search(problem, { seed: 1, rounds: 50_000 });
+    expect(check(problem, plan)).toEqual([]);
+    expect(plan.makespan).toBe(shape.makespan);
+  });
+  test('longer days come close, and never below what is proven', () => {
+    const over = proven
+      .filter(({ tasks }) => tasks > 20)
+      .map((shape) => {
+        const problem = inventSession(shape);
+        const plan = search(problem, { seed: 1, rounds: 1500 });
+        expect(check(problem, plan)).toEqual([]);
+        expect(plan.makespan).toBeGreaterThanOrEqual(shape.makespan);
+        return plan.makespan / shape.makespan - 1;
+      });
+    expect(over.reduce((sum, each) => sum + each, 0) / over.length).toBeLessThan(0.05);
+  });
+});
+
+describe('what the cook has said', () => {
+  const few = { numRuns: 60 };
+  test('law: a pinned task stands in its minute, and the rest is planned around it', () =>
+    fc.assert(
+      fc.property(sessions, fc.nat(), fc.nat({ max: 20 }), (problem, which, later) => {
+        const free = search(problem, { seed: 7, rounds: 60 });
+        const task = problem.tasks[which % problem.tasks.length];
+        if (!task) return;
+        const at = (free.starts[task.id] ?? 0) + later;
+        const pinned = { ...problem, tasks: problem.tasks.map((each) => (each === task ? { ...each, at } : each)) };
+        const plan = search(pinned, { seed: 7, rounds: 60, from: free });
+        expect(check(pinned, plan)).toEqual([]);
+        expect(plan.starts[task.id]).toBe(at);
+      }),
+      few,
+    ));
+  test('law: in a break no hands work', () =>
+    fc.assert(
+      fc.property(sessions, fc.nat({ max: 60 }), fc.integer({ min: 1, max: 30 }), (problem, from, minutes) => {
+        const rests = { ...problem, away: [{ from, to: from + minutes, hands: problem.cooks }] };
+        const plan = search(rests, { seed: 7, rounds: 60 });
+        expect(check(rests, plan)).toEqual([]);
+        expect(
+          handsBusy(problem, plan)
+            .slice(from, from + minutes)
+            .every((hands) => hands === 0),
+        ).toBe(true);
+      }),
+      few,
+    ));
+  test('law: a re-plan from the plan at hand keeps every rule and is no longer', () =>
+    fc.assert(
+      fc.property(sessions, (problem) => {
+        const plan = search(problem, { seed: 7, rounds: 100 });
+        const again = search(problem, { seed: 8, rounds: 0, from: plan });
+        expect(check(problem, again)).toEqual([]);
+        expect(search(problem, { seed: 8, rounds: 200, from: plan }).makespan).toBeLessThanOrEqual(again.makespan);
+      }),
+      few,
+    ));
 });
 
 describe('any session', () => {

@@ -4,6 +4,7 @@ import { Builder, type Genes } from './builder.ts';
 import { compile, ImpossibleProblem, type Compiled } from './compile.ts';
 import { CriticalFinder, copyOf, idleOf, mutate, overwrite, scatter, type Standing } from './mutate.ts';
 import { seeded } from './random.ts';
+import { tuningFor } from './tuning.ts';
 
 export interface SearchSettings {
   readonly seed: number;
@@ -21,11 +22,6 @@ export interface SearchSettings {
 const ASK_EVERY = 64;
 /** Steps between two looks at what holds the end: a little stale is good enough. */
 const LOOK_EVERY = 16;
-/** Rounds from warm to cold are so many times the tasks squared; then it starts again. Found by trial on invented sessions. */
-const CYCLE = 3;
-/** Minutes by which a plan may be worse and still be gone on with, at the beginning and at the end of a cycle. */
-const WARM = 1.2;
-const COLD = 0.1;
 
 /**
  * Looks for a short plan: first the best of several orders, then small changes by simulated annealing (Kirkpatrick, Gelatt and Vecchi, Science 220, 1983).
@@ -67,14 +63,15 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     if (steps++ % LOOK_EVERY === 0)
       standing = { starts, critical: finder.find(starts, hereMakespan), idle: idleOf(c, starts) };
   };
-  const cycle = Math.min(CYCLE * c.size * c.size, settings.rounds);
+  const tuning = tuningFor(c.size);
+  const cycle = Math.min(tuning.cycle * c.size * c.size, settings.rounds);
   for (let round = 0; round < settings.rounds; round++) {
     if (round % ASK_EVERY === 0 && settings.enough?.()) break;
     if (best.makespan <= bound && best.score % 100 === 0) break;
     if (round % cycle === 0) {
       overwrite(here, best.genes);
-      // Every other time from somewhere else: what is best so far may be a dead end.
-      if ((round / cycle) % 2 === 1 && !settings.from) scatter(here, random);
+      // Now and then from somewhere else: what is best so far may be a dead end.
+      if (!settings.from && (round / cycle) % tuning.scatterOneIn === tuning.scatterOneIn - 1) scatter(here, random);
       hereMakespan = builder.build(here);
       if (hereMakespan === Infinity) {
         overwrite(here, best.genes);
@@ -84,8 +81,8 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
       stand();
     }
     overwrite(next, here);
-    mutate(c, next, standing, random);
-    const warmth = WARM * (COLD / WARM) ** ((round % cycle) / cycle);
+    mutate(c, next, standing, tuning.shares, random);
+    const warmth = tuning.warm * (tuning.cold / tuning.warm) ** ((round % cycle) / cycle);
     const most = Math.floor(hereMakespan - warmth * Math.log(1 - random()));
     const makespan = builder.build(next, most + 1);
     if (makespan > most) continue;
