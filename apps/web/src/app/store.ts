@@ -2,6 +2,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api.ts';
 import { planSlice } from '../session/planSlice.ts';
+import { wishesSlice } from '../session/wishesSlice.ts';
 import { runOutboxSlice } from '../run/runOutboxSlice.ts';
 import { weekDraftSlice } from '../week/weekDraftSlice.ts';
 import { lastChangeSlice } from './lastChangeSlice.ts';
@@ -12,6 +13,7 @@ export const store = configureStore({
     [lastChangeSlice.name]: lastChangeSlice.reducer,
     [weekDraftSlice.name]: weekDraftSlice.reducer,
     [planSlice.name]: planSlice.reducer,
+    [wishesSlice.name]: wishesSlice.reducer,
     [runOutboxSlice.name]: runOutboxSlice.reducer,
   },
   middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),

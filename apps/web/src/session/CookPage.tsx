@@ -11,12 +11,18 @@ import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration, longDayName } from '../parts/times.ts';
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import './cook.css';
+import { BeforeYouStart } from './BeforeYouStart.tsx';
+import { Conflict } from './Conflict.tsx';
 import { Lanes } from './Lanes.tsx';
 import type { PlanResult } from './planSlice.ts';
+import { Rehearse } from './Rehearse.tsx';
 import { SessionStart } from './SessionStart.tsx';
 import { TaskList } from './TaskList.tsx';
 import { usePlan } from './usePlan.ts';
+import { useWishes } from './useWishes.ts';
+import { WhatIf } from './WhatIf.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
+import { Wished } from './Wished.tsx';
 
 export default function CookPage() {
   return <WithKitchen>{(view) => <Cook view={view} />}</WithKitchen>;
@@ -52,15 +58,7 @@ function Cook({ view }: { view: KitchenView }) {
         </main>
       );
     case 'impossible':
-      return (
-        <main className="page">
-          <div className="page-head">
-            <h1>This session cannot be planned</h1>
-            <p>{planning.why} Leave out a dish, or look at the kitchen’s equipment.</p>
-          </div>
-          <Link to="/week">To the week</Link>
-        </main>
-      );
+      return <Conflict view={view} tasks={planning.tasks} why={planning.why} />;
     case 'planning':
       return <Loading what="Planning the session" />;
     case 'planned':
@@ -77,6 +75,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
   const send = useCommand();
   const navigate = useNavigate();
   const { session } = view;
+  const { wishes, say, pin } = useWishes(session?.id);
   const zone = view.kitchen.equipment.zone;
   const startMs = session ? Date.parse(session.startsAt) : 0;
   const { plan, tasks, bound } = result;
@@ -130,7 +129,10 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
             chosen={selected}
             choose={setChosen}
             zoom={zoom}
+            pins={wishes.pins}
+            pin={pin}
           />
+          <Wished wishes={wishes} say={say} tasks={tasks} startMs={startMs} zone={zone} />
           <div className="lanes-foot">
             <p className="legend soft">
               <span className="key-hands" aria-hidden="true" /> hands{' '}
@@ -149,6 +151,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
               ]}
             />
           </div>
+          <BeforeYouStart view={view} result={result} startMs={startMs} />
           <TaskList
             result={result}
             startMs={startMs}
@@ -159,7 +162,16 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
           />
         </div>
         <aside className="aside">
-          {selected && <WhyPanel result={result} task={selected} startMs={startMs} zone={zone} />}
+          {selected && (
+            <WhyPanel
+              result={result}
+              task={selected}
+              startMs={startMs}
+              zone={zone}
+              pinned={wishes.pins[selected]}
+              pin={(minute) => pin(selected, minute)}
+            />
+          )}
           {tasks.ahead.map((each) => (
             <p key={each.batch} className="cook-ahead">
               <b>Begun already?</b> {each.name}: {each.leastHours} to {each.mostHours} h before.
@@ -171,6 +183,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
           <p className="soft" style={{ fontSize: 14, marginTop: 6 }}>
             The clocks begin when you start, whatever the hour.
           </p>
+          <WhatIf view={view} result={result} />
+          <Rehearse result={result} startMs={startMs} zone={zone} />
         </aside>
       </div>
       <div style={{ marginTop: 24 }}>

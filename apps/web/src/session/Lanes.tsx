@@ -1,5 +1,6 @@
+import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { clockAt } from '../parts/times.ts';
 import { lanesOf, type Bar, type Lane } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
@@ -18,50 +19,67 @@ interface LanesProps {
   readonly chosen: string | undefined;
   readonly choose: (task: string) => void;
   readonly zoom: 1 | 2;
+  readonly pins: Readonly<Record<string, number>>;
+  readonly pin: (task: string, minute: number) => void;
 }
 
 /** The cooking day: the ridge of busy hands, and under it a lane for each thing that can be busy. */
-export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom }: LanesProps) {
+export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pins, pin }: LanesProps) {
   const { plan, tasks, busy } = result;
   const lanes = useMemo(() => lanesOf(tasks, plan, 'Hands'), [tasks, plan]);
   const x = scaleLinear().domain([0, plan.makespan]).range([0, 100]);
   const ticks = quarterHours(startMs, plan.makespan);
   const minWidth = zoom === 2 ? plan.makespan * 13 : Math.max(520, plan.makespan * 3);
 
+  const clockRow = useRef<HTMLDivElement>(null);
+  // A touch chooses; only a drag of some way moves.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
+  const dragged = ({ active, delta }: DragEndEvent) => {
+    const { task } = (active.data.current ?? {}) as { readonly task?: string };
+    const wide = clockRow.current?.clientWidth ?? 0;
+    if (task === undefined || wide === 0) return;
+    const minutes = Math.round((delta.x / wide) * plan.makespan);
+    choose(task);
+    if (minutes !== 0) pin(task, (plan.starts[task] ?? 0) + minutes);
+  };
+
   return (
-    <div className="lanes-scroll" tabIndex={0} aria-label="Timeline of the session">
-      <div className="lanes" style={{ minWidth: minWidth + 120 }}>
-        <div className="lane-name">hands busy</div>
-        <svg
-          className="lane-ridge"
-          viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`}
-          preserveAspectRatio="none"
-          aria-hidden="true"
-        >
-          <path d={ridgePath(busy, RIDGE)} />
-        </svg>
-        <div />
-        <div className="lane-clock">
-          {ticks.map(({ minute, hour }) => (
-            <span key={minute} style={{ left: `${x(minute)}%` }} className={hour ? 'hour' : ''}>
-              {clockAt(startMs + minute * 60_000, zone)}
-            </span>
+    <DndContext sensors={sensors} onDragEnd={dragged}>
+      <div className="lanes-scroll" tabIndex={0} aria-label="Timeline of the session">
+        <div className="lanes" style={{ minWidth: minWidth + 120 }}>
+          <div className="lane-name">hands busy</div>
+          <svg
+            className="lane-ridge"
+            viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`}
+            preserveAspectRatio="none"
+            aria-hidden="true"
+          >
+            <path d={ridgePath(busy, RIDGE)} />
+          </svg>
+          <div />
+          <div className="lane-clock" ref={clockRow}>
+            {ticks.map(({ minute, hour }) => (
+              <span key={minute} style={{ left: `${x(minute)}%` }} className={hour ? 'hour' : ''}>
+                {clockAt(startMs + minute * 60_000, zone)}
+              </span>
+            ))}
+          </div>
+          {lanes.map((lane) => (
+            <LaneRow
+              key={lane.id}
+              lane={lane}
+              x={x}
+              ticks={ticks}
+              numbers={numbers}
+              chosen={chosen}
+              choose={choose}
+              widthPx={minWidth}
+              pins={pins}
+            />
           ))}
         </div>
-        {lanes.map((lane) => (
-          <LaneRow
-            key={lane.id}
-            lane={lane}
-            x={x}
-            ticks={ticks}
-            numbers={numbers}
-            chosen={chosen}
-            choose={choose}
-            widthPx={minWidth}
-          />
-        ))}
       </div>
-    </div>
+    </DndContext>
   );
 }
 
@@ -74,14 +92,14 @@ function quarterHours(startMs: number, makespan: number): readonly { minute: num
   }).filter(({ minute }) => minute <= makespan - 4);
 }
 
-interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose'> {
+interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose' | 'pins'> {
   readonly lane: Lane;
   readonly x: (minute: number) => number;
   readonly ticks: readonly { minute: number }[];
   readonly widthPx: number;
 }
 
-function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowProps) {
+function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: LaneRowProps) {
   const row = lane.heat ? OVEN_ROW : ROW;
   const head = lane.heat ? 24 : lane.spans.length > 0 ? 17 : 0;
   return (
@@ -121,6 +139,8 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx }: LaneRowPr
             chosen={bar.task !== undefined && bar.task === chosen}
             choose={choose}
             widthPx={widthPx}
+            lane={lane.id}
+            pinned={bar.task !== undefined && pins[bar.task] !== undefined}
           />
         ))}
       </div>
@@ -140,8 +160,12 @@ function BarBox({
   chosen,
   choose,
   widthPx,
+  lane,
+  pinned,
 }: {
   bar: Bar;
+  lane: string;
+  pinned: boolean;
   top: number;
   height: number;
   x: (minute: number) => number;
@@ -150,6 +174,12 @@ function BarBox({
   choose: (task: string) => void;
   widthPx: number;
 }) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    // A task may stand in two lanes, and on several racks.
+    id: `${lane} ${bar.key}`,
+    data: { task: bar.task },
+    disabled: bar.task === undefined,
+  });
   const width = x(bar.to) - x(bar.from);
   const roomPx = (width / 100) * widthPx - (bar.kind === 'barred' ? 14 : 7);
   const words = bar.kind === 'wash' ? 'wash' : bar.label;
@@ -164,7 +194,13 @@ function BarBox({
           ? `${number}`
           : '';
   const { task } = bar;
-  const style = { left: `${x(bar.from)}%`, width: `${width}%`, top, height };
+  const style = {
+    left: `${x(bar.from)}%`,
+    width: `${width}%`,
+    top,
+    height,
+    ...(transform ? { transform: `translateX(${transform.x}px)`, zIndex: 3 } : {}),
+  };
   const inside = (
     <>
       {said && <span className="bar-words">{said}</span>}
@@ -185,8 +221,11 @@ function BarBox({
     );
   return (
     <button
+      ref={setNodeRef}
+      {...listeners}
+      aria-describedby={attributes['aria-describedby']}
       type="button"
-      className={`bar ${bar.kind}${chosen ? ' chosen' : ''}`}
+      className={`bar ${bar.kind}${chosen ? ' chosen' : ''}${pinned ? ' pinned' : ''}${isDragging ? ' dragging' : ''}`}
       style={style}
       title={`${number ?? ''} ${bar.label}`}
       aria-label={bar.label}

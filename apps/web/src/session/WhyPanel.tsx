@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { holdWords } from './holdWords.ts';
@@ -9,11 +10,16 @@ export function WhyPanel({
   task,
   startMs,
   zone,
+  pinned,
+  pin,
 }: {
   result: PlanResult;
   task: string;
   startMs: number;
   zone: string;
+  /** The minute it is pinned to. */
+  pinned: number | undefined;
+  pin: (minute: number | undefined) => void;
 }) {
   const { plan, tasks, holds } = result;
   const about = tasks.about[task];
@@ -59,6 +65,17 @@ export function WhyPanel({
           </>
         )}
       </dl>
+      <div className="pin-row">
+        <Button size="small" aria-label="Five minutes earlier" onClick={() => pin((plan.starts[task] ?? 0) - 5)}>
+          −5
+        </Button>
+        <Button size="small" onClick={() => pin(pinned === undefined ? (plan.starts[task] ?? 0) : undefined)}>
+          {pinned === undefined ? `Pin to ${clock(plan.starts[task] ?? 0)}` : 'Let go of the pin'}
+        </Button>
+        <Button size="small" aria-label="Five minutes later" onClick={() => pin((plan.starts[task] ?? 0) + 5)}>
+          +5
+        </Button>
+      </div>
     </section>
   );
 }

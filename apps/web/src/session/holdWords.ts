@@ -36,6 +36,8 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
         : `The oven has not come to ${hold.celsius} °C before.`;
     case 'together':
       return `${name(hold.task)} must follow soon after it, and cannot come earlier.`;
+    case 'pinned':
+      return 'You have pinned it to this minute.';
     case 'nothing':
       return 'It could, and nothing would end sooner for it.';
     default:

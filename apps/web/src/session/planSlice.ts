@@ -6,6 +6,8 @@ export interface PlanResult {
   readonly session: string;
   /** The sizes it was made for. */
   readonly fingerprint: string;
+  /** The same without what the cook has said. */
+  readonly plain: string;
   readonly tasks: SessionTasks;
   readonly plan: Plan;
   readonly bound: Bound;

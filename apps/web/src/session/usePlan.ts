@@ -1,20 +1,16 @@
-import { wrap, type Remote } from 'comlink';
-import { expandSession, type SessionTasks } from '@kestrel-ridge/core/session';
+import { expandSession, withWishes, type SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
-import type { Planner } from './plan.worker.ts';
 import { planFound, type PlanResult } from './planSlice.ts';
-
-let planner: Remote<Planner> | undefined;
-const worker = (): Remote<Planner> =>
-  (planner ??= wrap<Planner>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })));
+import { planner } from './planner.ts';
+import { wishesOf } from './wishesSlice.ts';
 
 export type Planning =
   | { readonly state: 'nothing to cook' }
   | { readonly state: 'planning'; readonly tasks: SessionTasks }
-  | { readonly state: 'impossible'; readonly why: string }
+  | { readonly state: 'impossible'; readonly why: string; readonly tasks: SessionTasks }
   | { readonly state: 'planned'; readonly result: PlanResult };
 
 /**
@@ -27,6 +23,7 @@ export function usePlan(view: KitchenView): Planning {
   const kept = useAppSelector((state) => state.plan.result);
   const [failed, setFailed] = useState<{ readonly fingerprint: string; readonly why: string }>();
   const { session, batches, kitchen } = view;
+  const wishes = useAppSelector((state) => wishesOf(state, session?.id));
   const open = useMemo(() => batches.filter((batch) => batch.state.status === 'planned'), [batches]);
 
   const tasks = useMemo(() => {
@@ -34,8 +31,9 @@ export function usePlan(view: KitchenView): Planning {
     const planned = open
       .map(({ state, scaled }) => ({ id: state.id, scaled }))
       .sort((a, b) => a.id.localeCompare(b.id));
-    return expandSession(session.id, planned, kitchen.equipment, session.cooks);
-  }, [session, open, kitchen.equipment]);
+    const expanded = expandSession(session.id, planned, kitchen.equipment, session.cooks);
+    return { ...expanded, plain: JSON.stringify(expanded.problem), problem: withWishes(expanded.problem, wishes) };
+  }, [session, open, kitchen.equipment, wishes]);
   const fingerprint = useMemo(() => (tasks ? JSON.stringify(tasks.problem) : ''), [tasks]);
 
   useEffect(() => {
@@ -44,10 +42,12 @@ export function usePlan(view: KitchenView): Planning {
     let left = false;
     const plan = async () => {
       try {
+        // Only a wish has changed: the plan at hand is mended, so that little jumps about.
+        const atHand = before?.plain === tasks.plain ? before.plan : undefined;
         for (const step of ['first', 'better'] as const) {
-          const planned = await worker()[step](tasks.problem);
+          const planned = await planner()[step](tasks.problem, atHand);
           if (left) return;
-          dispatch(planFound({ session: session.id, fingerprint, tasks, ...planned }));
+          dispatch(planFound({ session: session.id, fingerprint, plain: tasks.plain, tasks, ...planned }));
         }
       } catch (thrown) {
         if (!left) setFailed({ fingerprint, why: thrown instanceof Error ? thrown.message : String(thrown) });
@@ -60,7 +60,10 @@ export function usePlan(view: KitchenView): Planning {
   }, [tasks, session, fingerprint, store, dispatch]);
 
   if (!tasks) return { state: 'nothing to cook' };
-  if (failed?.fingerprint === fingerprint) return { state: 'impossible', why: failed.why };
+  if (failed?.fingerprint === fingerprint) return { state: 'impossible', why: failed.why, tasks };
   if (kept?.fingerprint === fingerprint) return { state: 'planned', result: kept };
+  // Only a wish has changed: the plan at hand stays in sight for the moment it takes to mend it.
+  if (kept && kept.plain === tasks.plain && kept.session === session?.id)
+    return { state: 'planned', result: { ...kept, settled: false } };
   return { state: 'planning', tasks };
 }

@@ -1,0 +1,91 @@
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { giveFile } from '../parts/giveFile.ts';
+import { clockAt } from '../parts/times.ts';
+import type { PlanResult } from './planSlice.ts';
+
+const STATION_WORDS: Readonly<Record<string, string>> = {
+  cooker: 'sealed cooker and its insert',
+  oven: 'trays',
+  burner: 'pots',
+  jug: 'blender and jug',
+  'rice cooker': 'rice cooker',
+  microwave: 'microwave dish',
+  'air fryer': 'air fryer basket',
+};
+
+/** What to get out first: vessels and foods, each once; and the day as a calendar and on paper. */
+export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; result: PlanResult; startMs: number }) {
+  const { tasks, plan } = result;
+  const { session, kitchen } = view;
+  const stations = useMemo(() => [...new Set(Object.values(tasks.about).map(({ station }) => station))], [tasks]);
+  const foods = useMemo(() => foodsIn(view), [view]);
+  const calendar = async () => {
+    const { default: ical } = await import('ical-generator');
+    const made = ical({ name: `${session?.name ?? 'Cooking'}, ${kitchen.name}` });
+    for (const each of tasks.ahead) {
+      const start = new Date(startMs - ((each.leastHours + each.mostHours) / 2) * 3_600_000);
+      made.createEvent({
+        start,
+        end: new Date(start.getTime() + 15 * 60_000),
+        summary: `${each.name} (${each.dish})`,
+        description: [
+          `${each.leastHours} to ${each.mostHours} h before ${clockAt(startMs, kitchen.equipment.zone)}.`,
+          ...each.goesIn.map(({ amount, food }) => `${amount} ${food}`),
+        ].join('\n'),
+      });
+    }
+    made.createEvent({
+      start: new Date(startMs),
+      end: new Date(startMs + plan.makespan * 60_000),
+      summary: `Cook: ${[...new Set(Object.values(tasks.about).flatMap(({ batch, dish }) => (batch ? [dish] : [])))].join(', ')}`,
+      description: [...tasks.problem.tasks]
+        .sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0))
+        .map(
+          ({ id }) =>
+            `${clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, kitchen.equipment.zone)} ${tasks.about[id]?.name ?? ''}`,
+        )
+        .join('\n'),
+    });
+    giveFile(`cook-${view.today}.ics`, 'text/calendar', made.toString());
+  };
+  return (
+    <section className="get-out">
+      <div className="head-row">
+        <h2>Get out first</h2>
+        <div className="give-row">
+          <Button onClick={() => void calendar()}>Calendar</Button>
+          <Button onClick={() => window.print()}>Print</Button>
+        </div>
+      </div>
+      <p>
+        <b>Vessels</b> {stations.flatMap((station) => STATION_WORDS[station] ?? []).join(', ')}, scales, boxes.
+      </p>
+      {foods.map(({ place, names }) => (
+        <p key={place}>
+          <b>{place}</b> {names.join(', ')}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** Foods of the open batches by the place they lie in, as one walks; what lies nowhere comes last. */
+function foodsIn(view: KitchenView): readonly { readonly place: string; readonly names: readonly string[] }[] {
+  const needed = new Map(
+    view.batches
+      .filter(({ state }) => state.status === 'planned')
+      .flatMap(({ scaled }) =>
+        scaled.lines.filter(({ fromShelf }) => fromShelf).map(({ food }) => [food.id, food.name]),
+      ),
+  );
+  const placed = view.kitchen.places.map((place) => ({
+    place: place.name,
+    names: [...needed].flatMap(([id, name]) =>
+      view.lots.find((lot) => lot.food.id === id)?.place.id === place.id ? [name] : [],
+    ),
+  }));
+  const nowhere = [...needed].flatMap(([id, name]) => (view.lots.some((lot) => lot.food.id === id) ? [] : [name]));
+  return [...placed, { place: 'not on the shelf', names: nowhere }].filter(({ names }) => names.length > 0);
+}

@@ -1,0 +1,91 @@
+import type { Obstacle } from '@kestrel-ridge/core/schedule';
+import type { SessionTasks } from '@kestrel-ridge/core/session';
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { clockAt } from '../parts/times.ts';
+import { planner } from './planner.ts';
+import { useWishes } from './useWishes.ts';
+
+/** A session that cannot be planned: what cannot all hold, and what may be let go. */
+export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: SessionTasks; why: string }) {
+  const [found, setFound] = useState<readonly Obstacle[]>();
+  const { wishes, say, pin } = useWishes(view.session?.id);
+  const { problem, about } = tasks;
+  const startMs = view.session ? Date.parse(view.session.startsAt) : 0;
+  const clock = (minute: number) => clockAt(startMs + minute * 60_000, view.kitchen.equipment.zone);
+  useEffect(() => {
+    let left = false;
+    planner()
+      .conflict(problem)
+      .then(
+        (conflict) => !left && setFound(conflict),
+        () => !left && setFound([]),
+      );
+    return () => {
+      left = true;
+    };
+  }, [problem]);
+  const name = (task: string) => `“${about[task]?.name ?? task}”`;
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>This day cannot be planned</h1>
+        <p>
+          {found === undefined
+            ? 'Looking for what stands against it …'
+            : found.length > 0
+              ? 'These cannot all hold. Let go of one of them.'
+              : `${why} Leave out a dish, or look at the kitchen’s equipment.`}
+        </p>
+      </div>
+      <ul className="row-list conflict">
+        {found?.map((each) => {
+          switch (each.kind) {
+            case 'pin':
+              return (
+                <li key={each.task}>
+                  <span>
+                    {name(each.task)} is pinned to {clock(each.minute)}
+                  </span>
+                  <Button onClick={() => pin(each.task, undefined)}>Let it go</Button>
+                </li>
+              );
+            case 'break':
+              return (
+                <li key={`break ${each.from}`}>
+                  <span>
+                    A break from {clock(each.from)} to {clock(each.to)}
+                  </span>
+                  <Button
+                    onClick={() => say({ ...wishes, breaks: wishes.breaks.filter(({ from }) => from !== each.from) })}
+                  >
+                    No break
+                  </Button>
+                </li>
+              );
+            case 'longest wait':
+              return (
+                <li key={`${each.from} ${each.to}`}>
+                  <span>
+                    {name(each.to)} starts at most {each.minutes} min after {name(each.from)}
+                  </span>
+                  <Link
+                    to={`/recipes/${view.batches.find(({ state }) => state.id === about[each.to]?.batch)?.recipe.id ?? ''}`}
+                  >
+                    to the recipe
+                  </Link>
+                </li>
+              );
+            default:
+              return each satisfies never;
+          }
+        })}
+      </ul>
+      <p>
+        <Link to="/week">Leave out a dish in the week</Link>
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,80 @@
+import type { Rehearsal } from '@kestrel-ridge/core/schedule';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { clockAt } from '../parts/times.ts';
+import { planner } from './planner.ts';
+import type { PlanResult } from './planSlice.ts';
+
+/** The bars of the picture. */
+const BINS = 12;
+
+/** The day cooked many times over on paper: by when it is done, and which step decides. */
+export function Rehearse({ result, startMs, zone }: { result: PlanResult; startMs: number; zone: string }) {
+  const [found, setFound] = useState<{ readonly of: PlanResult; readonly rehearsal: Rehearsal }>();
+  const [busy, setBusy] = useState(false);
+  const { tasks, plan } = result;
+  const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
+  const go = async () => {
+    setBusy(true);
+    const spreads = Object.fromEntries(
+      Object.values(tasks.about)
+        .filter(({ window }) => window.earliest !== window.latest)
+        .map(({ id, window }) => [id, window]),
+    );
+    const rehearsal = await planner().rehearse(tasks.problem, plan, spreads);
+    setFound({ of: result, rehearsal });
+    setBusy(false);
+  };
+  const rehearsal = found?.of === result ? found.rehearsal : undefined;
+  const runs = rehearsal?.finishes.length ?? 0;
+  const at = (share: number) => rehearsal?.finishes[Math.min(runs - 1, Math.ceil(runs * share) - 1)] ?? 0;
+  const least = rehearsal?.finishes[0] ?? 0;
+  const span = Math.max(1, (rehearsal?.finishes.at(-1) ?? 0) - least + 1);
+  const bins = Array.from(
+    { length: BINS },
+    (_, n) => rehearsal?.finishes.filter((finish) => Math.floor(((finish - least) / span) * BINS) === n).length ?? 0,
+  );
+  return (
+    <section className="rehearse" aria-label="Rehearsal">
+      <h2>Rehearsal</h2>
+      {!rehearsal ? (
+        <>
+          <p className="soft">The day, cooked 200 times with quick and slow steps.</p>
+          <Button loading={busy} onClick={() => void go()}>
+            Rehearse it
+          </Button>
+        </>
+      ) : (
+        <>
+          <p className="rehearse-most">
+            Done by <strong>{clock(at(0.8))}</strong> in 8 of 10
+          </p>
+          <div className="rehearse-bars" aria-hidden="true">
+            {bins.map((count, n) => (
+              <i key={n} style={{ height: `${(count / Math.max(1, ...bins)) * 100}%` }} />
+            ))}
+          </div>
+          <p className="rehearse-ends soft">
+            <span>{clock(least)}</span>
+            <span>{clock(at(1))}</span>
+          </p>
+          {rehearsal.matters.length > 0 && (
+            <p>
+              What decides:{' '}
+              {rehearsal.matters
+                .slice(0, 3)
+                .map(({ task, minutes }) => `${tasks.about[task]?.name ?? ''} (${Math.round(minutes)} min)`)
+                .join('; ')}
+              .
+            </p>
+          )}
+          {rehearsal.waitedTooLong > 0 && (
+            <p className="soft">
+              In {Math.round((rehearsal.waitedTooLong / runs) * 10)} of 10 something waits longer than it should.
+            </p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

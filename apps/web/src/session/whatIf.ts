@@ -1,0 +1,66 @@
+import { cookedAs } from '@kestrel-ridge/core/recipe';
+import { expandSession, withWishes, type SessionTasks, type Wishes } from '@kestrel-ridge/core/session';
+import { scaleBatch } from '@kestrel-ridge/core/scaling';
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+
+/** Something that might happen, or that the cook might decide. */
+export type WhatIf =
+  | { readonly if: 'without dish'; readonly batch: string }
+  | { readonly if: 'cooks'; readonly cooks: number }
+  | { readonly if: 'without'; readonly station: 'oven' | 'cooker' | 'jug' }
+  | { readonly if: 'later'; readonly minutes: number };
+
+export interface Tried {
+  readonly tasks: SessionTasks;
+  readonly batches: readonly ScaledBatchView[];
+  readonly cooks: number;
+  readonly laterMinutes: number;
+  /** Dishes that are not cooked then. */
+  readonly lost: readonly { readonly dish: string; readonly portions: number }[];
+  /** Dishes that are cooked another way: by which method. */
+  readonly otherwise: readonly { readonly dish: string; readonly method: string }[];
+}
+
+/** The session as it would be. */
+export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried | undefined {
+  const { session, kitchen } = view;
+  if (!session) return undefined;
+  const open = view.batches.filter(({ state }) => state.status === 'planned');
+  const cooks = what.if === 'cooks' ? what.cooks : session.cooks;
+  const lost: { dish: string; portions: number }[] = [];
+  const otherwise: { dish: string; method: string }[] = [];
+  const batches = open.flatMap((batch): ScaledBatchView[] => {
+    const dish = batch.recipe.document.component.name;
+    const leave = () => {
+      lost.push({ dish, portions: Math.round(batch.scaled.portions.valueOf()) });
+      return [];
+    };
+    if (what.if === 'without dish' && what.batch === batch.state.id) return leave();
+    if (what.if !== 'without' || !needs(batch, what.station)) return [batch];
+    const method = batch.written.methods?.find(({ uses }) => !uses.some(({ station }) => station === what.station));
+    if (!method) return leave();
+    otherwise.push({ dish, method: method.name });
+    const document = cookedAs(batch.written, { ...batch.state.choice, method: method.id }, view.foods);
+    const scaled = scaleBatch(document, new Fraction(batch.state.portions), view.foods, kitchen.equipment);
+    return [{ ...batch, recipe: { ...batch.recipe, document }, scaled }];
+  });
+  const expanded = expandSession(
+    session.id,
+    batches.map(({ state, scaled }) => ({ id: state.id, scaled })).sort((a, b) => a.id.localeCompare(b.id)),
+    kitchen.equipment,
+    cooks,
+  );
+  return {
+    tasks: { ...expanded, problem: withWishes(expanded.problem, wishes) },
+    batches,
+    cooks,
+    laterMinutes: what.if === 'later' ? what.minutes : 0,
+    lost,
+    otherwise,
+  };
+}
+
+const needs = ({ recipe }: ScaledBatchView, station: 'oven' | 'cooker' | 'jug'): boolean =>
+  recipe.document.uses.some((use) => use.station === station) ||
+  (station === 'cooker' && recipe.document.steps.some(({ kind }) => kind === 'pressure'));

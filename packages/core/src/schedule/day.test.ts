@@ -1,0 +1,75 @@
+import fc from 'fast-check';
+import { sessions } from '../../test/sessions.ts';
+import { withWishes, type Problem } from '../session/index.ts';
+import { check, rehearse, search, smallestConflict } from './index.ts';
+
+const two: Problem = {
+  format: 'kitchen-schedule/1',
+  id: 'two',
+  title: 'greens and bread',
+  cooks: 1,
+  resources: [],
+  tasks: [
+    { id: 'cut', dish: 'greens', name: 'cut', minutes: 10, attention: 'full' },
+    { id: 'cook', dish: 'greens', name: 'cook', minutes: 5, attention: 'none' },
+    { id: 'drain', dish: 'greens', name: 'drain', minutes: 2, attention: 'full' },
+    { id: 'slice', dish: 'bread', name: 'slice', minutes: 6, attention: 'full' },
+  ],
+  links: [
+    { from: 'cut', to: 'cook', min: 0, max: null },
+    { from: 'cook', to: 'drain', min: 0, max: 1 },
+  ],
+  uses: [],
+};
+
+describe('what cannot all hold', () => {
+  test('a sound session has no conflict', () => expect(smallestConflict(two)).toEqual([]));
+  test('two pins in one minute for one cook are named, and nothing else', () =>
+    expect(smallestConflict(withWishes(two, { pins: { cut: 20, slice: 22, cook: 40 }, breaks: [] }))).toEqual([
+      { kind: 'pin', task: 'cut', minute: 20 },
+      { kind: 'pin', task: 'slice', minute: 22 },
+    ]));
+  test('a pin, a break and the wait between them', () =>
+    expect(smallestConflict(withWishes(two, { pins: { cook: 10 }, breaks: [{ from: 15, to: 30 }] }))).toEqual([
+      { kind: 'longest wait', from: 'cook', to: 'drain', minutes: 1 },
+      { kind: 'break', from: 15, to: 30 },
+      { kind: 'pin', task: 'cook', minute: 10 },
+    ]));
+  test('pins of tasks that are gone fall away', () =>
+    expect(withWishes(two, { pins: { elsewhere: 3 }, breaks: [] })).toBe(two));
+});
+
+describe('a rehearsal', () => {
+  const spread = { cook: { earliest: 3, expected: 5, latest: 20 } };
+  test('is the same for a seed, ends between the quickest and the slowest, and says what matters', () => {
+    const plan = search(two, { seed: 1, rounds: 200 });
+    const rehearsal = rehearse(two, plan, spread, { seed: 3, runs: 300 });
+    expect(rehearse(two, plan, spread, { seed: 3, runs: 300 })).toEqual(rehearsal);
+    expect(rehearsal.finishes).toHaveLength(300);
+    expect(rehearsal.finishes[0]).toBeGreaterThanOrEqual(15);
+    expect(rehearsal.finishes.at(-1)).toBeLessThanOrEqual(Math.ceil(10 * 1.25) + 20 + Math.ceil(2 * 1.25));
+    expect(rehearsal.matters[0]?.task).toBe('cook');
+  });
+  test('law: with minutes that never differ every run ends with the plan', () =>
+    fc.assert(
+      fc.property(sessions, (problem) => {
+        const plan = search(problem, { seed: 7, rounds: 60 });
+        const again = search(
+          { ...problem, links: problem.links.map((link) => ({ ...link, max: null })) },
+          {
+            seed: 7,
+            rounds: 0,
+            from: plan,
+          },
+        );
+        const spreads = Object.fromEntries(
+          problem.tasks.map(({ id, minutes }) => [id, { earliest: minutes, expected: minutes, latest: minutes }]),
+        );
+        const { finishes, matters } = rehearse(problem, plan, spreads, { seed: 1, runs: 5 });
+        expect(new Set(finishes)).toEqual(new Set([again.makespan]));
+        expect(matters).toEqual([]);
+        expect(check(problem, plan)).toEqual([]);
+      }),
+      { numRuns: 40 },
+    ));
+});
