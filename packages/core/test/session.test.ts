@@ -42,7 +42,9 @@ test('minutes at pressure are lengthened for the hut: 9 min at 1180 m are 9.87, 
 
 test('a second load of the same grain needs no wash, another dish does', () => {
   const groups = demo.problem.uses.filter((use) => use.resource === 'cooker').map((use) => use.group);
-  expect(groups).toEqual(['millet', 'millet', 'borlotti'].sort((a, b) => groups.indexOf(a) - groups.indexOf(b)));
+  expect(groups).toEqual(
+    ['millet', 'millet', 'borlotti with sulphites'].sort((a, b) => groups.indexOf(a) - groups.indexOf(b)),
+  );
   const plan = search(demo.problem, { seed: 1, rounds: 500 });
   expect(plan.washes.filter((wash) => wash.resource === 'cooker')).toHaveLength(1);
 });
@@ -79,3 +81,45 @@ test('law: every size and number of cooks gives a session that can be planned, w
     ),
     { numRuns: 40 },
   ));
+
+test('dishes that bear each other’s heat share one, so that the oven need not change', () => {
+  const [roots] = STARTER_RECIPES.filter(({ component }) => component.kind === 'roots');
+  if (!roots) throw new Error('no roots');
+  const baked = (id: string, celsius: number, toleranceC: number) => ({
+    id,
+    scaled: scaleBatch(
+      { ...roots, uses: roots.uses.map((use) => (use.station === 'oven' ? { ...use, celsius, toleranceC } : use)) },
+      new Fraction(4),
+      foods,
+      equipment,
+    ),
+  });
+  const heatsOf = (tolerance: number) =>
+    new Set(
+      expandSession('s', [baked('a', 200, tolerance), baked('b', 185, 0)], equipment, 1).problem.uses.flatMap(
+        ({ temperature }) => temperature ?? [],
+      ),
+    );
+  expect(heatsOf(15)).toEqual(new Set([185]));
+  expect(heatsOf(10)).toEqual(new Set([185, 200]));
+});
+
+test('a vessel that held an allergen is washed before a load without it, though the food is of one kind', () => {
+  const [grain] = STARTER_RECIPES.filter(({ component }) => component.kind === 'grain');
+  const farro = BOOK.find(({ facts }) => facts.allergens?.includes('gluten') && facts.base === 'g');
+  if (!grain || !farro) throw new Error('no grain');
+  const withGluten = {
+    ...grain,
+    lines: grain.lines.map((line, n) => (n === 0 ? { ...line, food: farro.id } : line)),
+  };
+  const groups = expandSession(
+    's',
+    [grain, withGluten].map((recipe, n) => ({
+      id: `${n}`,
+      scaled: scaleBatch(recipe, new Fraction(4), foods, equipment),
+    })),
+    equipment,
+    1,
+  ).problem.uses.map(({ group }) => group);
+  expect(groups).toEqual(['millet', 'millet with gluten']);
+});

@@ -1,6 +1,6 @@
-import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
+import { START_SETS } from '@kestrel-ridge/core/kitchen';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
-import { Button, Form, Input, InputNumber } from 'antd';
+import { Button, Form, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
 import { useCommandMutation } from '../api/api.ts';
 import { newId } from '../api/newId.ts';
@@ -16,24 +16,38 @@ const PLACES: readonly { readonly name: string; readonly kind: PlaceKind }[] = [
 
 interface Fields {
   readonly name: string;
+  readonly like: string;
   readonly altitude: number;
   readonly litres: number;
   readonly currency: string;
 }
 
-/** The first screen of a server without a kitchen: four questions, and it can begin. */
+const USUAL = 'family kitchen';
+const startOf = (like: string) => {
+  const found = START_SETS.find(({ name }) => name === like) ?? START_SETS[0];
+  if (!found) throw new Error('There is no kitchen to start from.');
+  return found;
+};
+const figuresOf = (like: string) => {
+  const { equipment } = startOf(like);
+  return { altitude: equipment.altitudeM, litres: equipment.cookers[0]?.litres ?? 6 };
+};
+
+/** The first screen of a server without a kitchen: five questions, and it can begin. */
 export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
   const [command, { isLoading }] = useCommandMutation();
   const [fault, setFault] = useState<string>();
+  const [form] = Form.useForm<Fields>();
   const open = async (fields: Fields) => {
     const id = newId();
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-    const [cooker] = STARTING_EQUIPMENT.cookers;
+    const { equipment } = startOf(fields.like);
+    const [cooker] = equipment.cookers;
     const body = {
       id,
       name: fields.name.trim(),
       equipment: {
-        ...STARTING_EQUIPMENT,
+        ...equipment,
         altitudeM: fields.altitude,
         zone,
         currency: fields.currency.trim().toUpperCase(),
@@ -49,12 +63,16 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
     <main className="page open-kitchen">
       <div className="page-head">
         <h1>Open your kitchen</h1>
-        <p>Four things decide the arithmetic. All of them can be changed later.</p>
+        <p>Five things decide the arithmetic. All of them can be changed later.</p>
       </div>
       <Form<Fields>
         layout="vertical"
         requiredMark={false}
-        initialValues={{ altitude: 0, litres: 6, currency: 'EUR' }}
+        form={form}
+        initialValues={{ like: USUAL, ...figuresOf(USUAL), currency: 'EUR' }}
+        onValuesChange={({ like }: Partial<Fields>) => {
+          if (like !== undefined) form.setFieldsValue(figuresOf(like));
+        }}
         onFinish={(fields) => void open(fields)}
       >
         <Form.Item
@@ -63,6 +81,15 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
           rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}
         >
           <Input autoFocus maxLength={80} />
+        </Form.Item>
+        <Form.Item label="What is it like?" name="like">
+          <Radio.Group className="start-sets">
+            {START_SETS.map(({ name, says }) => (
+              <Radio key={name} value={name}>
+                {name} <small className="soft">{says}</small>
+              </Radio>
+            ))}
+          </Radio.Group>
         </Form.Item>
         <Form.Item
           label="How high does it lie?"

@@ -117,7 +117,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
             {!result.settled && ' Looking for a shorter plan …'}
           </p>
         </div>
-        {session && <SessionStart key={session.version} session={session} zone={zone} />}
+        {session && <SessionStart key={session.version} session={session} zone={zone} takes={plan.makespan} />}
       </div>
       <div className="split">
         <div style={{ minWidth: 0 }}>

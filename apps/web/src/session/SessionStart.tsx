@@ -6,7 +6,16 @@ import { Stepper } from '../parts/Stepper.tsx';
 import { localMoment, momentOf } from './localMoment.ts';
 
 /** When the session starts, and how many cook: changed here, planned again at once. */
-export function SessionStart({ session, zone }: { session: SessionState; zone: string }) {
+export function SessionStart({
+  session,
+  zone,
+  takes,
+}: {
+  session: SessionState;
+  zone: string;
+  /** Minutes of the plan: what has to be ready by an hour starts so much earlier. */
+  takes: number;
+}) {
   const kept = localMoment(Date.parse(session.startsAt), zone);
   const [when, setWhen] = useState(kept);
   const [cooks, setCooks] = useState(session.cooks);
@@ -23,6 +32,18 @@ export function SessionStart({ session, zone }: { session: SessionState; zone: s
           value={when}
           onChange={(event) => setWhen(event.target.value)}
           status={ms === undefined ? 'error' : ''}
+        />
+      </label>
+      <label>
+        <span className="soft">or done by</span>
+        <Input
+          type="datetime-local"
+          aria-label="Done by"
+          value={ms === undefined ? '' : localMoment(ms + takes * 60_000, zone)}
+          onChange={(event) => {
+            const end = momentOf(event.target.value, zone);
+            if (end !== undefined) setWhen(localMoment(end - takes * 60_000, zone));
+          }}
         />
       </label>
       <label>

@@ -1,4 +1,7 @@
 import { clockAt, duration } from '../parts/times.ts';
+import { Segmented } from 'antd';
+import { useMemo, useState } from 'react';
+import { lanesOf } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
 
 interface TaskListProps {
@@ -13,10 +16,25 @@ interface TaskListProps {
 /** The same plan as a list by the clock: what the bars have no room to say. */
 export function TaskList({ result, startMs, zone, numbers, chosen, choose }: TaskListProps) {
   const { plan, tasks } = result;
-  const ordered = [...tasks.problem.tasks].sort((a, b) => (numbers.get(a.id) ?? 0) - (numbers.get(b.id) ?? 0));
+  const [whose, setWhose] = useState('all');
+  const people = useMemo(() => lanesOf(tasks, plan, 'Cook').filter(({ id }) => id.startsWith('hands ')), [tasks, plan]);
+  const mine = people.find(({ id }) => id === whose)?.bars.flatMap(({ task }) => task ?? []);
+  const ordered = [...tasks.problem.tasks]
+    .filter(({ id }) => !mine || mine.includes(id))
+    .sort((a, b) => (numbers.get(a.id) ?? 0) - (numbers.get(b.id) ?? 0));
   return (
     <section className="task-list">
-      <h2>Step by step</h2>
+      <div className="head-row">
+        <h2>Step by step</h2>
+        {people.length > 1 && (
+          <Segmented
+            aria-label="Whose steps"
+            value={whose}
+            onChange={setWhose}
+            options={[{ label: 'all', value: 'all' }, ...people.map(({ id, name }) => ({ label: name, value: id }))]}
+          />
+        )}
+      </div>
       <ol>
         {ordered.map((task) => {
           const about = tasks.about[task.id];

@@ -86,6 +86,15 @@ function choicesOf(view: KitchenView): readonly { value: string; label: string; 
         label: `without the ${station === 'cooker' ? 'sealed cooker' : station}`,
         what: { if: 'without' as const, station },
       })),
+    ...open.flatMap(({ state, recipe, written }) =>
+      [{ id: undefined, name: written.methodName ?? 'its first way' }, ...(written.methods ?? [])]
+        .filter(({ id }) => (written.methods ?? []).length > 0 && id !== state.choice.method)
+        .map(({ id, name }) => ({
+          value: `${state.id} ${id ?? ''}`,
+          label: `${recipe.document.component.name} by ${name}`,
+          what: { if: 'method' as const, batch: state.id, method: id },
+        })),
+    ),
     ...open.map(({ state, recipe }) => ({
       value: state.id,
       label: `without ${recipe.document.component.name}`,
@@ -127,23 +136,35 @@ function Beside({
   const keep = async () => {
     if (!session) return;
     setBusy(true);
+    const batch = 'batch' in what ? view.batches.find(({ state }) => state.id === what.batch)?.state : undefined;
+    const { method: _was, ...choice } = batch?.choice ?? {};
     const sent =
-      what.if === 'without dish'
+      what.if === 'method'
         ? await send({
-            path: `batches/${what.batch}/drop`,
-            body: { version: view.batches.find(({ state }) => state.id === what.batch)?.state.version },
-            touches: ['week'],
-          })
-        : await send({
-            path: `sessions/${session.id}`,
+            path: `batches/${what.batch}/choice`,
             method: 'PUT',
             body: {
-              startsAt: new Date(startMs + tried.laterMinutes * 60_000).toISOString(),
-              cooks: tried.cooks,
-              version: session.version,
+              choice: { ...choice, ...(what.method === undefined ? {} : { method: what.method }) },
+              version: batch?.version,
             },
             touches: ['week'],
-          });
+          })
+        : what.if === 'without dish'
+          ? await send({
+              path: `batches/${what.batch}/drop`,
+              body: { version: batch?.version },
+              touches: ['week'],
+            })
+          : await send({
+              path: `sessions/${session.id}`,
+              method: 'PUT',
+              body: {
+                startsAt: new Date(startMs + tried.laterMinutes * 60_000).toISOString(),
+                cooks: tried.cooks,
+                version: session.version,
+              },
+              touches: ['week'],
+            });
     setBusy(false);
     if (sent.ok) done();
   };

@@ -9,7 +9,9 @@ export type WhatIf =
   | { readonly if: 'without dish'; readonly batch: string }
   | { readonly if: 'cooks'; readonly cooks: number }
   | { readonly if: 'without'; readonly station: 'oven' | 'cooker' | 'jug' }
-  | { readonly if: 'later'; readonly minutes: number };
+  | { readonly if: 'later'; readonly minutes: number }
+  /** A dish cooked another way; left out: its first way. */
+  | { readonly if: 'method'; readonly batch: string; readonly method: string | undefined };
 
 export interface Tried {
   readonly tasks: SessionTasks;
@@ -37,13 +39,18 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
       return [];
     };
     if (what.if === 'without dish' && what.batch === batch.state.id) return leave();
+    const by = (method: string | undefined): ScaledBatchView => {
+      const { method: _was, ...choice } = batch.state.choice;
+      const document = cookedAs(batch.written, method === undefined ? choice : { ...choice, method }, view.foods);
+      const scaled = scaleBatch(document, new Fraction(batch.state.portions), view.foods, kitchen.equipment);
+      return { ...batch, recipe: { ...batch.recipe, document }, scaled };
+    };
+    if (what.if === 'method' && what.batch === batch.state.id) return [by(what.method)];
     if (what.if !== 'without' || !needs(batch, what.station)) return [batch];
     const method = batch.written.methods?.find(({ uses }) => !uses.some(({ station }) => station === what.station));
     if (!method) return leave();
     otherwise.push({ dish, method: method.name });
-    const document = cookedAs(batch.written, { ...batch.state.choice, method: method.id }, view.foods);
-    const scaled = scaleBatch(document, new Fraction(batch.state.portions), view.foods, kitchen.equipment);
-    return [{ ...batch, recipe: { ...batch.recipe, document }, scaled }];
+    return [by(method.id)];
   });
   const expanded = expandSession(
     session.id,

@@ -1,10 +1,19 @@
 import type { CautionId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import { Fraction, quantityOf, show, times } from '../quantity/index.ts';
-import { goesWords, type Attention, type ByProduct, type Line, type Step, type Window } from '../recipe/index.ts';
+import {
+  goesWords,
+  type Attention,
+  type ByProduct,
+  type Line,
+  type StationUse,
+  type Step,
+  type Window,
+} from '../recipe/index.ts';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '../scaling/index.ts';
 import { pressureStages } from './pressureStages.ts';
 import type { Problem, ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
+import { ovenChange, sharedHeats } from './sharedHeats.ts';
 import { stepMinutes } from './stepMinutes.ts';
 import type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
 
@@ -39,12 +48,11 @@ const SINGLE = ['cooker', 'jug', 'rice cooker', 'microwave', 'air fryer'] as con
 /** Minutes that a hot oven may stand empty. Common practice, no published source. */
 const HOT_FOR_NOBODY = 15;
 
+/** Where a recipe does not say. Common practice, no published source. */
+const USUAL_HEAT = 200;
+
 const handsNow: Attention = { needs: 'hands' };
 const exactly = (n: number): Window => ({ earliest: n, expected: n, latest: n });
-
-/** Minutes to go from one oven temperature to another: up by the heater, down by waiting. From memory. */
-export const ovenChange = (from: number, to: number): number =>
-  to >= from ? Math.ceil((to - from) / 10) : Math.ceil((from - to) / 5);
 
 /**
  * Batches into tasks: each batch into loads, each load into the tasks of its steps, the sealed cooker's cycle into its stages.
@@ -75,6 +83,18 @@ export function expandSession(
   };
 
   const ovenIn = new Map<number, string[]>();
+  const ovenHeats = sharedHeats(
+    batches.flatMap(({ id: batch, scaled }) =>
+      scaled.recipe.uses
+        .filter(({ station }) => station === 'oven')
+        .map((use) => ({
+          id: `${batch}/${use.from}`,
+          celsius: use.celsius ?? USUAL_HEAT,
+          toleranceC: use.toleranceC ?? 0,
+        })),
+    ),
+  );
+  const heatOf = (batch: string, use: StationUse) => ovenHeats.get(`${batch}/${use.from}`) ?? USUAL_HEAT;
 
   for (const { id: batch, scaled } of batches) {
     const { recipe } = scaled;
@@ -175,9 +195,10 @@ export function expandSession(
             step.attention.needs === 'hands'
               ? 'hands'
               : (recipe.uses.find((use) => holds(recipe.steps, use.from, use.to, step.id))?.station ?? 'hands');
-          const heat = recipe.uses.find(
+          const baked = recipe.uses.find(
             (use) => use.station === 'oven' && holds(recipe.steps, use.from, use.to, step.id),
-          )?.celsius;
+          );
+          const heat = baked && heatOf(batch, baked);
           add({
             ...common,
             id: taskId(step.id, load),
@@ -235,12 +256,18 @@ export function expandSession(
           from: start,
           to: exit(to, to.per === 'batch' ? 0 : load),
           ...(use.wash ? { wash: use.wash } : {}),
-          ...(use.group ? { group: use.group } : {}),
+          ...(use.group ? { group: washedAs(use.group, scaled) } : {}),
           ...(use.station === 'oven'
-            ? { units: Math.min(equipment.oven.racks, scaled.loads.value.trays || 1), temperature: use.celsius ?? 200 }
+            ? {
+                units: Math.min(equipment.oven.racks, scaled.loads.value.trays || 1),
+                temperature: heatOf(batch, use),
+              }
             : {}),
         });
-        if (use.station === 'oven') ovenIn.set(use.celsius ?? 200, [...(ovenIn.get(use.celsius ?? 200) ?? []), start]);
+        if (use.station === 'oven') {
+          const heat = heatOf(batch, use);
+          ovenIn.set(heat, [...(ovenIn.get(heat) ?? []), start]);
+        }
       }
     }
   }
@@ -288,6 +315,10 @@ export function expandSession(
     ahead,
   };
 }
+
+/** What leaves a vessel fit for the next load of its kind without a wash: only where no allergen would be carried over. */
+const washedAs = (group: string, { allergens }: ScaledBatch): string =>
+  allergens.length === 0 ? group : `${group} with ${[...allergens].sort().join(', ')}`;
 
 /** Is a step within a use: at its ends, or on the way between them? */
 function holds(steps: readonly Step[], from: string, to: string, step: string): boolean {
