@@ -34,6 +34,11 @@ export class Builder {
   private readonly low: Int32Array;
   private readonly within: Int32Array;
   private readonly before: readonly Float64Array[];
+  private readonly blocks: readonly Int32Array[];
+  private readonly blocksBefore: readonly Int32Array[];
+  private readonly block: Int32Array;
+  private readonly notBefore: Int32Array;
+  private readonly notAfter: Float64Array;
   private readonly minutes: Int32Array;
   private readonly tail: Int32Array;
   private genes: Genes;
@@ -48,6 +53,11 @@ export class Builder {
     this.low = new Int32Array(c.size);
     this.within = new Int32Array(c.size);
     for (const tasks of c.blocks) tasks.forEach((t, n) => (this.within[t] = n));
+    this.blocks = c.blocks.map((tasks) => Int32Array.from(tasks));
+    this.blocksBefore = c.blocksBefore.map((blocks) => Int32Array.from(blocks));
+    this.block = Int32Array.from(c.block);
+    this.notBefore = Int32Array.from(c.notBefore);
+    this.notAfter = Float64Array.from(c.notAfter);
     this.minutes = Int32Array.from(c.minutes);
     this.tail = Int32Array.from(c.tail);
     // One flat row a task: other, least, most, …
@@ -62,8 +72,8 @@ export class Builder {
 
   /** The makespan of the plan, or Infinity as soon as it cannot stay below `worse`, or when its waits cannot be kept in this order. */
   build(genes: Genes, worse = Infinity): number {
-    const { c, placed, sequence } = this;
-    const blocks = c.blocks.length;
+    const { c, placed, sequence, blocks } = this;
+    const all = blocks.length;
     const limit = Math.min(worse, c.horizon);
     this.genes = genes;
     this.raised.fill(0);
@@ -73,22 +83,23 @@ export class Builder {
     let count = 0;
     let first = 0;
     let returns = 0;
-    while (count < blocks) {
+    while (count < all) {
       const b = this.nextBlock(first);
       const how = this.place(b, limit);
       if (how === 'hopeless') return Infinity;
       if (how === 'placed') {
         placed[b] = 1;
         sequence[count++] = b;
-        while (first < blocks && placed[genes.order[first] ?? 0]) first++;
+        while (first < all && placed[genes.order[first] ?? 0]) first++;
         continue;
       }
       if (++returns > MOST_RETURNS) return Infinity;
       // Back to the block that has to start later; all behind it is placed anew.
-      const target = c.block[this.returnTo] ?? 0;
+      const target = this.block[this.returnTo] ?? 0;
       for (let back = -1; back !== target;) {
         back = sequence[--count] ?? 0;
-        this.lift(c.blocks[back] ?? [], 0);
+        const tasks = blocks[back] ?? NO_TASKS;
+        this.lift(tasks, tasks.length - 1, 0);
         placed[back] = 0;
       }
       first = 0;
@@ -104,7 +115,7 @@ export class Builder {
     for (let n = first; n < order.length; n++) {
       const b = order[n] ?? 0;
       if (this.placed[b]) continue;
-      const waits = this.c.blocksBefore[b] ?? [];
+      const waits = this.blocksBefore[b] ?? NO_TASKS;
       let free = true;
       for (let w = 0; w < waits.length && free; w++) free = this.placed[waits[w] ?? 0] === 1;
       if (free) return b;
@@ -113,14 +124,14 @@ export class Builder {
   }
 
   private place(b: number, limit: number): Placed {
-    const { c, starts, shelves, low, raised, minutes, tail } = this;
+    const { starts, shelves, low, raised, minutes, tail, block } = this;
     const { wait, behind, washWait } = this.genes;
-    const tasks = c.blocks[b] ?? [];
+    const tasks = this.blocks[b] ?? NO_TASKS;
     let moves = 0;
     for (let k = 0; k < tasks.length; k++) low[tasks[k] ?? 0] = 0;
     for (let k = 0; k < tasks.length;) {
       const t = tasks[k] ?? 0;
-      let start = Math.max(low[t] ?? 0, wait[t] ?? 0, raised[t] ?? 0, c.notBefore[t] ?? 0);
+      let start = Math.max(low[t] ?? 0, wait[t] ?? 0, raised[t] ?? 0, this.notBefore[t] ?? 0);
       const other = behind[t] ?? -1;
       const stands = other >= 0 ? (starts[other] ?? -1) : -1;
       if (stands >= 0) start = Math.max(start, stands + (minutes[other] ?? 0));
@@ -138,9 +149,8 @@ export class Builder {
         }
       }
       start = shelves.earliest(t, start, washWait, limit);
-      if (start + (tail[t] ?? 0) >= limit || start > (c.notAfter[t] ?? 0)) {
-        shelves.unwash(t);
-        this.lift(tasks.slice(0, k), 0);
+      if (start + (tail[t] ?? 0) >= limit || start > (this.notAfter[t] ?? 0)) {
+        // Nothing is taken off again: the next plan starts from empty shelves.
         return 'hopeless';
       }
       starts[t] = start;
@@ -162,18 +172,15 @@ export class Builder {
         k++;
         continue;
       }
-      if ((c.block[back] ?? 0) !== b) {
+      if ((block[back] ?? 0) !== b) {
         raised[back] = to;
         this.returnTo = back;
-        this.lift(tasks.slice(0, k + 1), 0);
+        this.lift(tasks, k, 0);
         return 'return';
       }
-      if (++moves > MOST_MOVES) {
-        this.lift(tasks.slice(0, k + 1), 0);
-        return 'hopeless';
-      }
+      if (++moves > MOST_MOVES) return 'hopeless';
       const again = this.within[back] ?? 0;
-      this.lift(tasks.slice(0, k + 1), again);
+      this.lift(tasks, k, again);
       low[back] = to;
       for (let n = again + 1; n <= k; n++) low[tasks[n] ?? 0] = 0;
       k = again;
@@ -181,9 +188,9 @@ export class Builder {
     return 'placed';
   }
 
-  /** Takes tasks of a block off again, the last first, down to one of them. */
-  private lift(tasks: readonly number[], downTo: number): void {
-    for (let n = tasks.length - 1; n >= downTo; n--) {
+  /** Takes tasks of a block off again, from one of them down to another. */
+  private lift(tasks: Int32Array, from: number, downTo: number): void {
+    for (let n = from; n >= downTo; n--) {
       const t = tasks[n] ?? 0;
       const start = this.starts[t] ?? -1;
       if (start < 0) continue;
@@ -194,3 +201,4 @@ export class Builder {
 }
 
 const NONE = new Float64Array(0);
+const NO_TASKS = new Int32Array(0);

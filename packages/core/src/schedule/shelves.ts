@@ -35,6 +35,9 @@ export class Shelves {
   private firstFree = 0;
   private readonly followers: readonly Int32Array[];
   private readonly minutes: Int32Array;
+  private readonly hands: Uint8Array;
+  private readonly opening: readonly Int32Array[];
+  private readonly closing: readonly Int32Array[];
   /** Minutes between two uses of one oven, and of the wash between two uses of one vessel. */
   private readonly gap: readonly Int32Array[];
 
@@ -62,6 +65,9 @@ export class Shelves {
       return of?.kind === 'oven' ? (of.preheat[use.temperature ?? 0] ?? 0) : 0;
     });
     this.minutes = Int32Array.from(c.minutes);
+    this.hands = Uint8Array.from(c.hands, Number);
+    this.opening = c.opening.map((uses) => Int32Array.from(uses));
+    this.closing = c.closing.map((uses) => Int32Array.from(uses));
     this.followers = followersOf(c);
     this.gap = c.uses.map((u) =>
       Int32Array.from(c.uses, (v) => {
@@ -88,9 +94,8 @@ export class Shelves {
 
   /** The first minute from `from` on at which a task finds hands and what it opens, as far as it can be known before it ends. Washes it asks for are placed. */
   earliest(t: number, from: number, washWait: Int32Array, limit: number): number {
-    const { c } = this;
-    const opening = c.opening[t] ?? [];
-    const hands = c.hands[t] ?? false;
+    const opening = this.opening[t] ?? NOTHING;
+    const hands = this.hands[t] === 1;
     const minutes = this.minutes[t] ?? 0;
     const followers = this.followers[t] ?? NOTHING;
     let start = from;
@@ -129,14 +134,15 @@ export class Shelves {
 
   /** A task is put down: its hands are taken. */
   put(t: number, start: number): void {
-    if (this.c.hands[t]) this.work(start, this.c.minutes[t] ?? 0, 1);
+    if (this.hands[t] === 1) this.work(start, this.minutes[t] ?? 0, 1);
   }
 
   /** What ends with a task is held from its beginning; or says what has to move. */
   close(t: number, starts: Int32Array): Clash | undefined {
     const { c } = this;
-    const closing = c.closing[t] ?? [];
-    const end = (starts[t] ?? 0) + (c.minutes[t] ?? 0);
+    const closing = this.closing[t] ?? NOTHING;
+    if (closing.length === 0) return undefined;
+    const end = (starts[t] ?? 0) + (this.minutes[t] ?? 0);
     for (let n = 0; n < closing.length; n++) {
       const use = closing[n] ?? 0;
       const from = c.uses[use]?.from ?? 0;
@@ -157,7 +163,7 @@ export class Shelves {
 
   /** A task is taken off again, with what it closed and the washes before what it opened. */
   lift(t: number, start: number): void {
-    const closing = this.c.closing[t] ?? [];
+    const closing = this.closing[t] ?? NOTHING;
     for (let n = closing.length - 1; n >= 0; n--) {
       const use = closing[n] ?? 0;
       if (!this.isHeld[use]) continue;
@@ -172,12 +178,12 @@ export class Shelves {
         -(this.unitsOf[use] ?? 1),
       );
     }
-    if (this.c.hands[t]) this.work(start, this.c.minutes[t] ?? 0, -1);
+    if (this.hands[t] === 1) this.work(start, this.minutes[t] ?? 0, -1);
     this.unwash(t);
   }
 
   unwash(t: number): void {
-    const opening = this.c.opening[t] ?? [];
+    const opening = this.opening[t] ?? NOTHING;
     for (let n = 0; n < opening.length; n++) {
       const use = opening[n] ?? 0;
       const minutes = this.washMinutes[use] ?? 0;
