@@ -123,3 +123,28 @@ test('a vessel that held an allergen is washed before a load without it, though 
   ).problem.uses.map(({ group }) => group);
   expect(groups).toEqual(['millet', 'millet with gluten']);
 });
+
+test('what the fuse does not bear together is not planned together', () => {
+  const batches = STARTER_RECIPES.map((recipe) => ({
+    id: recipe.component.kind,
+    scaled: scaleBatch(recipe, new Fraction(6), foods, equipment),
+  }));
+  const { problem } = expandSession('s', batches, { ...equipment, powerLimitW: 2500 }, 2);
+  const plan = search(problem, { seed: 1, rounds: 300 });
+  expect(check(problem, plan)).toEqual([]);
+  const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
+  const drawn = Array.from({ length: plan.makespan }, (_, minute) =>
+    problem.uses
+      .filter(
+        ({ resource, from, to }) =>
+          resource === 'power' &&
+          (plan.starts[from] ?? 0) <= minute &&
+          minute < (plan.starts[to] ?? 0) + (minutes.get(to) ?? 0),
+      )
+      .reduce((sum, { units }) => sum + (units ?? 0), 0),
+  );
+  expect(Math.max(...drawn)).toBeGreaterThan(0);
+  expect(Math.max(...drawn)).toBeLessThanOrEqual(2500);
+  // Without a limit nothing is added.
+  expect(expandSession('s', batches, equipment, 2).problem.resources.some(({ id }) => id === 'power')).toBe(false);
+});

@@ -186,6 +186,12 @@ export class EquipmentDto {
   @ApiProperty({ required: false }) @IsOptional() @IsBoolean() simulatedDevices?: boolean;
   @OptionalMinor('week’s budget') weekBudgetMinor?: number;
   @OptionalMinor('price of a kilowatt hour') kwhMinor?: number;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsInt(between('power limit', 1000, 30_000, 'watts'))
+  @Min(1000, between('power limit', 1000, 30_000, 'watts'))
+  @Max(30_000, between('power limit', 1000, 30_000, 'watts'))
+  powerLimitW?: number;
   @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => OwnFiguresDto) own?: OwnFiguresDto;
   @ApiProperty() @ValidateNested() @Type(() => JugDto) jug: JugDto;
   @ApiProperty({ type: () => [BoxDto] })

@@ -42,14 +42,16 @@ function appliancesOf({
   airFryer,
   weekBudgetMinor,
   kwhMinor,
+  powerLimitW,
 }: Pick<
   Equipment,
-  'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer' | 'weekBudgetMinor' | 'kwhMinor'
+  'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer' | 'weekBudgetMinor' | 'kwhMinor' | 'powerLimitW'
 >): Partial<Equipment> {
   return {
     ...(potAcrossCm ? { potAcrossCm } : {}),
     ...(typeof weekBudgetMinor === 'number' ? { weekBudgetMinor } : {}),
     ...(typeof kwhMinor === 'number' ? { kwhMinor } : {}),
+    ...(powerLimitW ? { powerLimitW } : {}),
     ...(riceCooker?.litres ? { riceCooker } : {}),
     ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
     ...(airFryer?.basketCm2 ? { airFryer } : {}),
@@ -74,6 +76,7 @@ function Kitchen({ view }: { view: KitchenView }) {
       airFryer: _a,
       weekBudgetMinor: _b,
       kwhMinor: _k,
+      powerLimitW: _w,
       ...standing
     } = equipment;
     const {
@@ -83,6 +86,7 @@ function Kitchen({ view }: { view: KitchenView }) {
       airFryer: _ca,
       weekBudgetMinor: _cb,
       kwhMinor: _ck,
+      powerLimitW: _cw,
       ...unchanged
     } = changed;
     const sent = await send({
@@ -146,6 +150,14 @@ function Kitchen({ view }: { view: KitchenView }) {
           </Form.Item>
           <Form.Item label="It is wide inside" name={['equipment', 'potAcrossCm']} rules={perhaps(8, 60, 'cm')}>
             <InputNumber controls={false} suffix="cm" placeholder={`${POT_ACROSS_CM}`} />
+          </Form.Item>
+          <Form.Item
+            label="The fuse bears at a time"
+            name={['equipment', 'powerLimitW']}
+            rules={perhaps(1000, 30_000, 'watts')}
+            extra="What draws more together is not planned together. Burners are not counted."
+          >
+            <InputNumber controls={false} suffix="W" precision={0} placeholder="no matter" />
           </Form.Item>
         </fieldset>
         <fieldset>

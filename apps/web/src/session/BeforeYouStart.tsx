@@ -1,3 +1,4 @@
+import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
@@ -21,6 +22,7 @@ export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; r
   const { session, kitchen } = view;
   const stations = useMemo(() => [...new Set(Object.values(tasks.about).map(({ station }) => station))], [tasks]);
   const foods = useMemo(() => foodsIn(view), [view]);
+  const together = useMemo(() => cutTogether(view), [view]);
   const calendar = async () => {
     const { default: ical } = await import('ical-generator');
     const made = ical({ name: `${session?.name ?? 'Cooking'}, ${kitchen.name}` });
@@ -67,8 +69,56 @@ export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; r
           <b>{place}</b> {names.join(', ')}
         </p>
       ))}
+      {together.length > 0 && (
+        <p>
+          <b>In one go</b>{' '}
+          {together.map(({ what, amount, parts }, n) => (
+            <span key={what}>
+              {n > 0 && '; '}
+              {what} {amount}: {parts}
+            </span>
+          ))}
+        </p>
+      )}
     </section>
   );
+}
+
+/** What several dishes want is peeled and cut in one go: how much of it, how, and for which. */
+function cutTogether(
+  view: KitchenView,
+): readonly { readonly what: string; readonly amount: string; readonly parts: string }[] {
+  const wanted = view.batches
+    .filter(({ state }) => state.status === 'planned')
+    .flatMap(({ recipe, scaled }) =>
+      scaled.lines.flatMap(({ food, line, fromShelf }) =>
+        fromShelf && line.form
+          ? [
+              {
+                what: food.name,
+                form: line.form,
+                food,
+                amount: inBase(fromShelf.value),
+                dish: recipe.document.component.name,
+              },
+            ]
+          : [],
+      ),
+    );
+  return [...new Set(wanted.map(({ what }) => what))].flatMap((what) => {
+    const mine = wanted.filter((each) => each.what === what);
+    const [first] = mine;
+    if (!first || new Set(mine.map(({ dish }) => dish)).size < 2) return [];
+    const base = first.food.facts.base;
+    const sum = mine.reduce((all, { amount }) => all.add(amount), new Fraction(0));
+    return [
+      {
+        what,
+        amount: show(ofBase(base, sum)),
+        parts: mine.map(({ dish, amount, form }) => `${show(ofBase(base, amount))} ${form} for ${dish}`).join(', '),
+      },
+    ];
+  });
 }
 
 /** Foods of the open batches by the place they lie in, as one walks; what lies nowhere comes last. */

@@ -29,7 +29,9 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
         ? `The ${hold.resource} has to be washed first, after ${name(hold.lastTask)}.`
         : `The ${hold.resource} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
     case 'full':
-      return `Every ${hold.resource} is taken until then.`;
+      return hold.resource === 'power'
+        ? 'Before, more would be switched on than the fuse bears.'
+        : `Every ${hold.resource} is taken until then.`;
     case 'heat':
       return hold.lastTask
         ? `The oven is at ${hold.celsius} °C until ${clock(end(hold.lastTask))}.`

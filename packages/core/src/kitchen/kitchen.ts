@@ -55,6 +55,8 @@ export interface Equipment {
   readonly airFryer?: { readonly basketCm2: number };
   readonly boxes: readonly BoxKind[];
   readonly own?: OwnFigures;
+  /** What the fuse bears at a time, W; left out where that is no matter. */
+  readonly powerLimitW?: number;
   /** Stand-ins for devices are offered, to try things without them: the demo does. */
   readonly simulatedDevices?: boolean;
   /** What a week's food may cost, minor units. */

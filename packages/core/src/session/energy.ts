@@ -4,7 +4,7 @@ import { Fraction, type Because, type Reasoned } from '../quantity/index.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
 /** Power drawn while at work, W, and the share of the time that the heater is on. From memory; the plates of the appliances tell better. */
-const DRAW = {
+export const DRAW = {
   'sealed cooker, coming up': { watts: 1000, duty: 1 },
   'sealed cooker, at pressure': { watts: 1000, duty: 0.15 },
   'oven, heating up': { watts: 2200, duty: 1 },

@@ -1,19 +1,13 @@
 import type { CautionId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import { Fraction, quantityOf, show, times } from '../quantity/index.ts';
-import {
-  goesWords,
-  type Attention,
-  type ByProduct,
-  type Line,
-  type StationUse,
-  type Step,
-  type Window,
-} from '../recipe/index.ts';
+import { goesWords, type ByProduct, type Line, type StationUse, type Step } from '../recipe/index.ts';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '../scaling/index.ts';
 import { pressureStages } from './pressureStages.ts';
+import { OVEN_OFF_ABOUT, ovenOn } from './ovenOn.ts';
+import { OVEN_OFF, powerLimit } from './powerLimit.ts';
 import type { Problem, ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
-import { ovenChange, sharedHeats } from './sharedHeats.ts';
+import { sharedHeats } from './sharedHeats.ts';
 import { stepMinutes } from './stepMinutes.ts';
 import type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
 
@@ -39,20 +33,11 @@ export interface SessionTasks {
   readonly ahead: readonly Ahead[];
 }
 
-/** The task that switches the oven on: the one thing that is better done late. */
-export const OVEN_ON = 'oven-on';
-
 /** What there is one of, and one thing at a time is in. */
 const SINGLE = ['cooker', 'jug', 'rice cooker', 'microwave', 'air fryer'] as const;
 
-/** Minutes that a hot oven may stand empty. Common practice, no published source. */
-const HOT_FOR_NOBODY = 15;
-
 /** Where a recipe does not say. Common practice, no published source. */
 const USUAL_HEAT = 200;
-
-const handsNow: Attention = { needs: 'hands' };
-const exactly = (n: number): Window => ({ earliest: n, expected: n, latest: n });
 
 /**
  * Batches into tasks: each batch into loads, each load into the tasks of its steps, the sealed cooker's cycle into its stages.
@@ -272,45 +257,28 @@ export function expandSession(
     }
   }
 
-  const preheat: Record<string, number> = {};
-  const change: Record<string, Record<string, number>> = {};
-  const heats = [...ovenIn.keys()].sort((a, b) => a - b);
-  for (const heat of heats) {
-    preheat[heat] = equipment.oven.preheatMinutes + 1;
-    change[heat] = Object.fromEntries(
-      heats.filter((other) => other !== heat).map((other) => [other, ovenChange(heat, other)]),
-    );
-  }
-  const first = heats[0];
-  if (first !== undefined) {
-    const name = heats.length === 1 ? `Oven on, ${first} °C` : 'Oven on';
-    add({
-      id: OVEN_ON,
-      batch: null,
-      dish: 'Oven',
-      load: 0,
-      loads: 1,
-      step: OVEN_ON,
-      name,
-      station: 'hands',
-      window: exactly(1),
-      attention: handsNow,
-      cautions: [],
-      goesIn: [],
-    });
-    const starts = heats.flatMap((heat) => ovenIn.get(heat) ?? []);
-    // One use: the oven is not left hot for nobody. Several: only the first of them could bind, and which one that is, the search decides.
-    const most = starts.length === 1 ? equipment.oven.preheatMinutes + HOT_FOR_NOBODY : null;
-    for (const start of starts) links.push({ from: OVEN_ON, to: start, min: equipment.oven.preheatMinutes, max: most });
-  }
+  const oven = ovenOn(ovenIn, equipment.oven);
+  if (oven.task) add(oven.task);
+  links.push(...oven.links);
 
   const resources: Resource[] = [
     ...SINGLE.map((id): Resource => ({ id, kind: 'vessel' })),
     { id: 'burner', kind: 'shared', units: equipment.burners },
-    { id: 'oven', kind: 'oven', units: equipment.oven.racks, preheat, change },
+    { id: 'oven', kind: 'oven', units: equipment.oven.racks, preheat: oven.preheat, change: oven.change },
   ];
+  const power = powerLimit(equipment, Object.values(about), uses, oven.task?.id);
+  if (power.tasks.length > 0) about[OVEN_OFF] = OVEN_OFF_ABOUT;
   return {
-    problem: { format: 'kitchen-schedule/1', id, title: '', cooks, resources, tasks, links, uses },
+    problem: {
+      format: 'kitchen-schedule/1',
+      id,
+      title: '',
+      cooks,
+      resources: [...resources, ...power.resources],
+      tasks: [...tasks, ...power.tasks],
+      links: [...links, ...power.links],
+      uses: [...uses, ...power.uses],
+    },
     about,
     ahead,
   };

@@ -1,6 +1,7 @@
 export { energyCost, energyOf } from './energy.ts';
 export type { Energy, EnergyLine } from './energy.ts';
-export { OVEN_ON, expandSession } from './expand.ts';
+export { expandSession } from './expand.ts';
+export { OVEN_ON } from './ovenOn.ts';
 export { ovenChange, sharedHeats } from './sharedHeats.ts';
 export type { Ahead, PlannedBatch, SessionTasks } from './expand.ts';
 export type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
