@@ -7,9 +7,11 @@ import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { handsBusy } from '@kestrel-ridge/core/schedule';
 import { Ridge } from '../session/Ridge.tsx';
+import { Announce } from './Announce.tsx';
 import { ClockCard } from './ClockCard.tsx';
 import { NowCard } from './NowCard.tsx';
 import './run.css';
+import { useAwake } from './useAwake.ts';
 import { useRun, type LiveRun } from './useRun.ts';
 
 export default function RunPage() {
@@ -45,6 +47,7 @@ const MINUTE = 60_000;
 function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen: KitchenView } & LiveRun) {
   const zone = kitchen.kitchen.equipment.zone;
   const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE);
+  useAwake(!view.finished);
   const busy = handsBusy(run.problem, run.plan);
   const done = view.tasks.filter((task) => task.status === 'done').length;
   const share = Math.min(1, Math.max(0, (now - Date.parse(run.startedAt)) / (view.endsAt - Date.parse(run.startedAt))));
@@ -55,6 +58,7 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
         <h1>
           <Link to="/">{kitchen.session?.name}’s run</Link>
         </h1>
+        {!view.finished && <Announce view={view} about={run.about} />}
         <p>
           {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
           {Math.abs(later) >= 1 && !view.finished && (
