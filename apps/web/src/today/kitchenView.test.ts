@@ -1,12 +1,8 @@
-import { BOOK, bookFoodId } from '@kestrel-ridge/core/food';
-import type { LotState, SessionState } from '@kestrel-ridge/core/formats';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
-import { Fraction, addDays, day } from '@kestrel-ridge/core/quantity';
-import { STARTER_RECIPES, componentFood } from '@kestrel-ridge/core/recipe';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import { keepsUntil, urgencyOf } from '@kestrel-ridge/core/storage';
+import { addDays } from '@kestrel-ridge/core/quantity';
 import fc from 'fast-check';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { EIGHT, boxes, foods, kitchen, recipes, session, today } from '../app/kitchenForTests.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
 import { untilWords } from '../parts/untilWords.ts';
 import { recipeMinutes } from '../recipe/recipeMinutes.ts';
 import { portionsCovered, shortages } from '../scaling/shortages.ts';
@@ -18,113 +14,6 @@ import { stripsOf } from '../week/stripsOf.ts';
 import { withDrafts } from '../week/withDrafts.ts';
 import { nextThing } from './nextThing.ts';
 import { whatWaits } from './whatWaits.ts';
-
-const today = day('2026-03-02');
-const EIGHT = Date.parse('2026-03-02T08:00:00Z');
-const places = [
-  { id: 'cupboard', name: 'cupboard', kind: 'cupboard' as const },
-  { id: 'fridge', name: 'fridge', kind: 'fridge' as const },
-  { id: 'freezer', name: 'freezer', kind: 'freezer' as const },
-];
-const bought = new Map(BOOK.map((food) => [food.id, food]));
-const foods = new Map([
-  ...bought,
-  ...STARTER_RECIPES.map((recipe) => componentFood(recipe, bought)).map((food) => [food.id, food] as const),
-]);
-const recipes = STARTER_RECIPES.map((document, n) => ({ id: `recipe-${n}`, name: document.name, number: 1, document }));
-const millet = recipes[0];
-if (!millet) throw new Error('no millet');
-
-function lot(food: string, onHand: number, more: Partial<LotState> = {}): ShelfLot {
-  const known = foods.get(food);
-  const place = places.find((each) => each.id === (more.place ?? 'cupboard'));
-  if (!known || !place) throw new Error(food);
-  const state: LotState = {
-    id: `${food}-${onHand}-${place.id}`,
-    food,
-    place: place.id,
-    base: known.facts.base,
-    origin: 'bought',
-    batch: null,
-    dates: {},
-    priced: null,
-    portionG: null,
-    known: 'exact',
-    allergens: null,
-    onHand: `${onHand}`,
-    version: 1,
-    ...more,
-  };
-  const until = keepsUntil(known, place.kind, state.dates);
-  return { state, food: known, place, onHand: new Fraction(onHand), until, urgency: urgencyOf(until?.value, today) };
-}
-
-const session: SessionState = {
-  id: 's',
-  name: 'Monday',
-  startsAt: '2026-03-02T08:00:00.000Z',
-  cooks: 1,
-  status: 'planned',
-  version: 1,
-};
-
-function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
-  const state = {
-    id: 'b',
-    session: 's',
-    recipe: 'recipe-0',
-    revision: 1,
-    portions: `${portions}`,
-    freezePortions: '0',
-    choice: {},
-    finals: [],
-    status: 'planned' as const,
-    cost: null,
-    version: 1,
-  };
-  const scaled = scaleBatch(
-    (millet as (typeof recipes)[number]).document,
-    new Fraction(portions),
-    foods,
-    STARTING_EQUIPMENT,
-  );
-  return {
-    kitchen: { id: 'k', name: 'Test hut', equipment: STARTING_EQUIPMENT, version: 1, today, places },
-    today,
-    foods,
-    recipes,
-    lots: [
-      lot(bookFoodId('millet'), 1000, { priced: { minor: 260, amount: '1000' } }),
-      lot(bookFoodId('salt'), 500),
-      lot(bookFoodId('bay leaf'), 10),
-    ],
-    week: {
-      eaters: ['a', 'b', 'c', 'd'].map((id) => ({ id, name: id, appetite: 1, weekdays: [0, 1, 2, 3, 4, 5, 6] })),
-      attendance: [],
-      appetites: [],
-      sessions: [session],
-      batches: [state],
-      revisions: [],
-    },
-    session,
-    batches: [
-      {
-        state,
-        recipe: millet as (typeof recipes)[number],
-        written: (millet as (typeof recipes)[number]).document,
-        scaled,
-      },
-    ],
-    ...more,
-  };
-}
-const boxes = (portions: number, place: string, made = today) =>
-  lot(STARTER_RECIPES[0]?.component.id ?? '', portions * 160, {
-    place,
-    origin: 'made',
-    portionG: '160',
-    dates: { madeOn: made, ...(place === 'freezer' ? { frozenOn: made } : {}) },
-  });
 
 describe('the next thing', () => {
   test.each([

@@ -96,6 +96,20 @@ describe('invented sessions with a proven shortest plan', () => {
   });
 });
 
+test('law: an invented session is sound: it has its tasks, the same for a seed, and a plan that keeps every rule', () =>
+  fc.assert(
+    fc.property(fc.nat(), fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 2 }), (seed, tasks, cooks) => {
+      const problem = inventSession({ seed, tasks, cooks });
+      expect(inventSession({ seed, tasks, cooks })).toEqual(problem);
+      expect(problem.tasks.length).toBeGreaterThanOrEqual(tasks);
+      expect(new Set(problem.tasks.map(({ id }) => id)).size).toBe(problem.tasks.length);
+      const plan = search(problem, { seed, rounds: 30 });
+      expect(check(problem, plan)).toEqual([]);
+      expect(plan.makespan).toBeGreaterThanOrEqual(lowerBound(problem).minutes);
+    }),
+    { numRuns: 80 },
+  ));
+
 describe('what the cook has said', () => {
   const few = { numRuns: 60 };
   test('law: a pinned task stands in its minute, and the rest is planned around it', () =>
