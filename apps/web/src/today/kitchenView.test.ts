@@ -1,7 +1,9 @@
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
-import { addDays } from '@kestrel-ridge/core/quantity';
+import { bookFoodId } from '@kestrel-ridge/core/food';
+import { Fraction, addDays } from '@kestrel-ridge/core/quantity';
+import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import fc from 'fast-check';
-import { EIGHT, boxes, foods, kitchen, recipes, session, today } from '../app/kitchenForTests.ts';
+import { EIGHT, boxes, foods, kitchen, lot, recipes, session, today } from '../app/kitchenForTests.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { untilWords } from '../parts/untilWords.ts';
 import { recipeMinutes } from '../recipe/recipeMinutes.ts';
@@ -136,4 +138,18 @@ test('a recipe’s minutes are its longest chain, without the night before', () 
   expect(minutes['Sunflower sauce']).toBe(24);
   expect(minutes['Roast roots']).toBe(60);
   expect(minutes['Kale and leek']).toBe(37);
+});
+
+test('what is scattered over it if anybody likes is costed apart, and in no sum', () => {
+  const kale = recipes.find(({ document }) => document.component.kind === 'greens');
+  if (!kale) throw new Error('no greens');
+  const scaled = scaleBatch(kale.document, new Fraction(14), foods, STARTING_EQUIPMENT);
+  const hazelnuts = lot(bookFoodId('hazelnuts'), 250, { priced: { minor: 395, amount: '250' } });
+  const [bare] = costAhead(kitchen({ lots: [] }), [scaled]);
+  const [cost] = costAhead(kitchen({ lots: [hazelnuts] }), [scaled]);
+  expect(bare?.optional).toBeUndefined();
+  const grams = scaled.lines.find(({ line }) => line.optional)?.grams?.g.valueOf() ?? 0;
+  expect(grams).toBeGreaterThan(0);
+  expect(cost?.optional?.minor).toBe(Math.round((grams * 395) / 250));
+  expect(cost?.usedMinor).toBe(0);
 });
