@@ -117,7 +117,7 @@ test('the shelf goes out as a table and comes into an empty place as the same st
   ]);
   const text = await readFile(await download.path(), 'utf8');
   expect(text.split('\r\n')[0]).toBe(
-    'food,place,amount,unit,price_minor,priced_amount,bought_on,opened_on,best_before,use_by,rough',
+    'food,place,amount,unit,price_minor,priced_amount,bought_on,opened_on,best_before,use_by,known',
   );
 
   const at = `${hut.url}/api/kitchens`;
