@@ -146,3 +146,25 @@ test('prices are noted, floors set and taken away, waste is told with what it ha
     amount: '500',
   });
 });
+
+test('a table of prices is noted as a whole, or not at all', async () => {
+  const price = (food: string) => ({
+    id: randomUUID(),
+    food,
+    on: '2026-02-01',
+    minor: 333,
+    amount: '1000',
+    shop: 'market',
+  });
+  const noted = async () =>
+    (await server.get<CostState>(`${at}/costs`)).body.prices.filter(
+      ({ minor, shop }) => minor === 333 && shop === 'market',
+    ).length;
+  const bad = { prices: [price(bookFoodId('millet')), price(randomUUID())] };
+  expect(await server.send('POST', `${at}/prices/many`, bad)).toMatchObject({ status: 404 });
+  expect(await noted()).toBe(0);
+  const good = { prices: [price(bookFoodId('millet')), price(bookFoodId('split peas'))] };
+  expect((await server.send('POST', `${at}/prices/many`, good)).status).toBe(201);
+  expect(await noted()).toBe(2);
+  expect(await server.send('POST', `${at}/prices/many`, { prices: [] })).toMatchObject({ status: 422 });
+});

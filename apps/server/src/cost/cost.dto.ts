@@ -1,5 +1,17 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { Id, NotNegative, Positive, RequiredDay } from '../problem/says.ts';
 
 const PRICE = { message: 'The price is no whole number of minor units. Enter a price such as 2.49.' };
@@ -15,6 +27,16 @@ export class AddPriceDto {
   @IsString()
   @Length(1, 60, { message: 'The name of the shop is longer than 60 letters. Shorten it.' })
   shop?: string;
+}
+
+export class AddPricesDto {
+  @ApiProperty({ type: () => [AddPriceDto] })
+  @IsArray()
+  @ArrayMinSize(1, { message: 'No price is to be noted. Give at least one.' })
+  @ArrayMaxSize(2000, { message: 'More than 2000 prices at once. Send them in parts.' })
+  @ValidateNested({ each: true })
+  @Type(() => AddPriceDto)
+  prices: AddPriceDto[];
 }
 
 export class SetFloorDto {

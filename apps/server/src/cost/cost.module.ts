@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Module, Post, Put } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CommandKey, InKitchen } from '../command/params.ts';
-import { AddPriceDto, SetFloorDto } from './cost.dto.ts';
+import { AddPriceDto, AddPricesDto, SetFloorDto } from './cost.dto.ts';
 import { CostService } from './cost.service.ts';
 
 @ApiTags('cost')
@@ -20,6 +20,12 @@ class CostController {
   @Post('prices')
   addPrice(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: AddPriceDto) {
     return this.cost.addPrice(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Note several prices: all of them, or none' })
+  @Post('prices/many')
+  addPrices(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: AddPricesDto) {
+    return this.cost.addPrices(kitchen, key, dto);
   }
 
   @ApiOperation({ summary: 'Stock that should never fall below an amount; zero takes it away' })

@@ -1,7 +1,7 @@
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { roundOnce } from '@kestrel-ridge/core/cost';
-import { Fraction, day, done, refused } from '@kestrel-ridge/core/quantity';
+import { Fraction, day, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
@@ -10,7 +10,7 @@ import { FoodRow } from '../food/food.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
 import { plainDecimal } from '../stock/stock.store.ts';
-import type { AddPriceDto, SetFloorDto } from './cost.dto.ts';
+import type { AddPriceDto, AddPricesDto, SetFloorDto } from './cost.dto.ts';
 import { FloorRow, PriceRow } from './cost.model.ts';
 
 /** How far back waste is told. */
@@ -65,24 +65,46 @@ export class CostService {
   addPrice(kitchen: string, key: string, dto: AddPriceDto): Promise<{ readonly id: string }> {
     return this.commands.run(
       { kitchen, key, name: 'add price', body: dto, touches: ['cost'] },
+      async ({ transaction }) => this.note(kitchen, dto, transaction),
+    );
+  }
+
+  /** Several prices, a table of them: all, or none. */
+  addPrices(kitchen: string, key: string, dto: AddPricesDto): Promise<readonly { readonly id: string }[]> {
+    return this.commands.run(
+      { kitchen, key, name: 'add prices', body: dto, touches: ['cost'] },
       async ({ transaction }) => {
-        if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction })))
-          return refused<Refusal>({ code: 'not found', what: 'food' });
-        await PriceRow.create(
-          {
-            kitchen,
-            id: dto.id,
-            food: dto.food,
-            on: dto.on,
-            minor: String(dto.minor),
-            amount: dto.amount,
-            shop: dto.shop ?? null,
-          },
-          { transaction },
-        );
-        return done({ id: dto.id });
+        const noted: { readonly id: string }[] = [];
+        for (const price of dto.prices) {
+          const one = await this.note(kitchen, price, transaction);
+          if (!one.ok) return one;
+          noted.push(one.value);
+        }
+        return done(noted);
       },
     );
+  }
+
+  private async note(
+    kitchen: string,
+    dto: AddPriceDto,
+    transaction: Transaction,
+  ): Promise<Outcome<{ readonly id: string }, Refusal>> {
+    if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction })))
+      return refused<Refusal>({ code: 'not found', what: 'food' });
+    await PriceRow.create(
+      {
+        kitchen,
+        id: dto.id,
+        food: dto.food,
+        on: dto.on,
+        minor: String(dto.minor),
+        amount: dto.amount,
+        shop: dto.shop ?? null,
+      },
+      { transaction },
+    );
+    return done({ id: dto.id });
   }
 
   /** Stock that should never fall below an amount; nothing takes the floor away. */

@@ -1,5 +1,6 @@
 import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
 import type { Food } from '@kestrel-ridge/core/food';
+import { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, InputNumber, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
@@ -12,6 +13,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
+import { readTable } from '../parts/readTable.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
 import './shop.css';
@@ -36,17 +38,15 @@ function Prices({ view }: { view: KitchenView }) {
   const give = async () => {
     const { stringify } = await import('csv-stringify/browser/esm/sync');
     const rows = byFood.flatMap(({ food, prices }) =>
-      prices.map((price) => ({
-        food: food.name,
-        on: price.on,
-        price_minor: String(price.minor),
-        amount: price.amount.toString(),
-        unit: food.facts.base,
-        shop: price.shop ?? '',
-        from: price.from,
-      })),
+      prices.map(({ on, minor, amount, shop, from }) =>
+        asPriceRecord({ on, minor, amount: amount.toString(), from, ...(shop ? { shop } : {}) }, food),
+      ),
     );
-    giveFile(`prices-${view.today}.csv`, 'text/csv', stringify(rows, { header: true, record_delimiter: 'windows' }));
+    giveFile(
+      `prices-${view.today}.csv`,
+      'text/csv',
+      stringify(rows, { header: true, columns: [...PRICE_COLUMNS], record_delimiter: 'windows' }),
+    );
   };
   return (
     <main className="page">
@@ -57,7 +57,10 @@ function Prices({ view }: { view: KitchenView }) {
             From what was bought, and what was noted by hand. <Link to="/shop">Back to the shop</Link>
           </p>
         </div>
-        {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
+        <div className="give-row">
+          {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
+          <TakePrices view={view} />
+        </div>
       </div>
       <NotePrice view={view} />
       {view.kitchen.equipment.simulatedDevices && <Feed view={view} feed={simulatedFeed(pricesOf(data))} />}
@@ -151,14 +154,17 @@ function Feed({ view, feed }: { view: KitchenView; feed: PriceFeed }) {
   const keep = async () => {
     if (!offered) return;
     setBusy(true);
-    let noted = 0;
-    for (const { food, on, minor, amount, shop } of offered) {
-      const body = { id: newId(), food, on, minor, amount: amount.toString(), ...(shop ? { shop } : {}) };
-      if (!(await send({ path: 'prices', body, touches: noted + 1 === offered.length ? ['cost'] : [] })).ok) break;
-      noted++;
-    }
+    const prices = offered.map(({ food, on, minor, amount, shop }) => ({
+      id: newId(),
+      food,
+      on,
+      minor,
+      amount: amount.toString(),
+      ...(shop ? { shop } : {}),
+    }));
+    const sent = await send({ path: 'prices/many', body: { prices }, touches: ['cost'] });
     setBusy(false);
-    if (noted < offered.length) return;
+    if (!sent.ok) return;
     setOffered(undefined);
     void message.success(`Prices of the ${feed.name} are noted.`);
   };
@@ -185,6 +191,60 @@ function Feed({ view, feed }: { view: KitchenView; feed: PriceFeed }) {
         <Button onClick={() => setOffered(undefined)}>Leave them</Button>
       </div>
     </div>
+  );
+}
+
+/** Prices of a table: read line by line, and noted all at once when every line is understood. */
+function TakePrices({ view }: { view: KitchenView }) {
+  const send = useCommand();
+  const { message, modal } = App.useApp();
+  const take = async (file: File) => {
+    try {
+      const foods = [...view.foods.values()];
+      const read = (await readTable(file))
+        .map((record, n) => ({ record, line: n + 2 }))
+        // What was bought stands with its lots: it is not noted a second time.
+        .filter(({ record }) => record['from'] !== 'purchase')
+        .map(({ record, line }) => readPriceRecord(record, line, foods));
+      const faults = read.flatMap((row) => (row.ok ? [] : [row.problem]));
+      const prices = read.flatMap((row) => (row.ok ? [{ ...row.value, id: newId() }] : []));
+      if (faults.length > 0 || prices.length === 0) {
+        modal.error({
+          title: `“${file.name}” is not taken in`,
+          content:
+            faults.length > 0
+              ? faults.slice(0, 8).map(({ line, fault, remedy }) => (
+                  <p key={line}>
+                    Line {line}: {fault} {remedy}
+                  </p>
+                ))
+              : 'No price that was noted by hand is in it.',
+        });
+        return;
+      }
+      if ((await send({ path: 'prices/many', body: { prices }, touches: ['cost'] })).ok)
+        void message.success(`${prices.length} ${prices.length === 1 ? 'price is' : 'prices are'} noted.`);
+    } catch (error) {
+      modal.error({
+        title: `“${file.name}” cannot be read as a table`,
+        content: error instanceof Error ? error.message : 'Nothing was changed.',
+      });
+    }
+  };
+  return (
+    <label className="file-pick">
+      <span>Take in a table</span>
+      <input
+        type="file"
+        accept=".csv,text/csv,text/plain"
+        aria-label="Take in a table of prices"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void take(file);
+          event.target.value = '';
+        }}
+      />
+    </label>
   );
 }
 

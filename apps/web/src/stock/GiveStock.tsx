@@ -1,10 +1,8 @@
-import { asStockRecord, STOCK_COLUMNS } from '@kestrel-ridge/core/formats';
+import { asStockRecord, LEDGER_COLUMNS, STOCK_COLUMNS } from '@kestrel-ridge/core/formats';
 import { App, Button, Dropdown } from 'antd';
 import { useLazyLedgerQuery } from '../api/api.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { giveFile } from '../parts/giveFile.ts';
-
-const LEDGER_COLUMNS = ['at', 'kind', 'food', 'place', 'lot', 'amount', 'base', 'reason'];
 
 /** The shelf and its ledger as tables (RFC 4180): what goes out comes in again by “A whole list”. */
 export function GiveStock({ view }: { view: KitchenView }) {
@@ -21,7 +19,7 @@ export function GiveStock({ view }: { view: KitchenView }) {
           )
         : stringify([...(await fetchLedger(view.kitchen.id).unwrap())], {
             header: true,
-            columns: LEDGER_COLUMNS,
+            columns: [...LEDGER_COLUMNS],
             record_delimiter: 'windows',
           });
     giveFile(`${what}-${view.today}.csv`, 'text/csv', text);

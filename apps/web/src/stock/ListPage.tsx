@@ -1,4 +1,4 @@
-import { readShelfLine, readStockRecord, type RecordFault } from '@kestrel-ridge/core/formats';
+import { foldLedger, isLedger, readShelfLine, readStockRecord, type RecordFault } from '@kestrel-ridge/core/formats';
 import { App, Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
@@ -6,6 +6,7 @@ import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
+import { readTable } from '../parts/readTable.ts';
 import { asNewLot, type NewLot } from './asNewLot.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
@@ -47,15 +48,10 @@ function List({ view }: { view: KitchenView }) {
   const open = table ? table.faults.length : lines.length - ready.length;
 
   const dropped = async (file: File) => {
-    const { parse } = await import('csv-parse/browser/esm/sync');
     try {
-      const records = parse<Record<string, string>>(await file.text(), {
-        columns: (header: string[]) => header.map((name) => name.trim().toLowerCase()),
-        bom: true,
-        skip_empty_lines: true,
-        relax_column_count: true,
-        delimiter: [',', ';'],
-      });
+      const given = await readTable(file);
+      // A ledger is folded to what it comes to.
+      const records = isLedger(given) ? foldLedger(given) : given;
       const foods = [...view.foods.values()];
       const read = records.map((record, n) => readStockRecord(record, n + 2, foods, view.kitchen.places));
       setTable({

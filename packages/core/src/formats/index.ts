@@ -1,6 +1,9 @@
 export { readDate } from './readDate.ts';
 export { readFinal } from './readFinal.ts';
 export type { FinalUnread } from './readFinal.ts';
+export { foldLedger, isLedger, LEDGER_COLUMNS } from './ledgerTable.ts';
+export { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from './priceTable.ts';
+export type { PriceRow } from './priceTable.ts';
 export { asStockRecord, readStockRecord, STOCK_COLUMNS } from './stockTable.ts';
 export type { RecordFault, StockRecord, StockRow } from './stockTable.ts';
 export { readShelfLine } from './readShelfLine.ts';

@@ -1,0 +1,38 @@
+import { Fraction, type Day } from '../quantity/index.ts';
+import type { StockRecord } from './stockTable.ts';
+
+/** Columns of a ledger table: every movement of every lot. Amounts are signed, in the food's base unit. */
+export const LEDGER_COLUMNS = ['at', 'kind', 'food', 'place', 'lot', 'amount', 'base', 'reason'] as const;
+
+type LedgerRecord = Readonly<Record<string, string | undefined>>;
+
+export const isLedger = (records: readonly LedgerRecord[]): boolean =>
+  records[0] !== undefined && ['lot', 'kind', 'at'].every((column) => records[0]?.[column] !== undefined);
+
+/**
+ * What a ledger comes to: one stock record for each lot of which something is left. Prices and best before dates stand in the stock table, not here.
+ * @example foldLedger([{ lot: 'a', food: 'millet', place: 'cupboard', amount: '500', … }, { lot: 'a', amount: '-200', … }]) // 300 g millet
+ */
+export function foldLedger(records: readonly LedgerRecord[]): readonly Partial<StockRecord>[] {
+  const lots = new Map<string, { readonly first: LedgerRecord; sum: Fraction }>();
+  for (const record of records) {
+    const lot = record['lot'] ?? '';
+    const known = lots.get(lot) ?? { first: record, sum: new Fraction(0) };
+    const amount = (record['amount'] ?? '').trim();
+    if (/^-?\d+(\.\d+)?$/.test(amount)) known.sum = known.sum.add(new Fraction(amount));
+    lots.set(lot, known);
+  }
+  return [...lots.values()].flatMap(({ first, sum }) =>
+    sum.compare(0) > 0
+      ? [
+          {
+            food: first['food'] ?? '',
+            place: first['place'] ?? '',
+            amount: sum.round(6).toString(),
+            unit: first['base'] ?? '',
+            bought_on: (first['at'] ?? '').slice(0, 10) as Day,
+          },
+        ]
+      : [],
+  );
+}
