@@ -18,6 +18,8 @@ export interface Ask {
   readonly undo?: string;
   /** Whoever asks shows the problem beside its fields: no message on top of that. */
   readonly quiet?: boolean;
+  /** The command's own key, for one that may have been sent before this page was opened; left out: a new one. */
+  readonly key?: string;
 }
 
 export type Sent<T> =
@@ -34,8 +36,7 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
   const { message } = App.useApp();
 
   return useCallback(
-    async <T>({ path, method = 'POST', body, touches, undo, quiet }: Ask): Promise<Sent<T>> => {
-      const key = newId();
+    async <T>({ path, method = 'POST', body, touches, undo, quiet, key = newId() }: Ask): Promise<Sent<T>> => {
       const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
       let answer = await command(sent);
       if (answer.error && problemOf(answer.error).code === 'away') {

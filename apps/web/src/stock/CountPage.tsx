@@ -1,7 +1,7 @@
 import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, InputNumber } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
@@ -11,7 +11,16 @@ import { Empty } from '../parts/Empty.tsx';
 import { untilWords } from '../parts/untilWords.ts';
 import { AddLot } from './AddLot.tsx';
 import { Counted } from './Counted.tsx';
-import { countSteps, forgetLooks, fullOf, keepLooks, keptLooks, type Looked } from './countSteps.ts';
+import {
+  countSteps,
+  forgetLooks,
+  fullOf,
+  keepLooks,
+  keptLooks,
+  type Looked,
+  type LookedAt,
+  type Waits,
+} from './countSteps.ts';
 import { lotAmount, NAMELESS } from './lotWords.ts';
 import './count.css';
 import './shelf.css';
@@ -60,25 +69,41 @@ function Count({ view }: { view: KitchenView }) {
     setAmount(null);
     const before = looked[lot.state.id];
     const was = before?.was ?? lot.state.onHand;
-    const entry = { food: lot.food.name, was, now: counted.toString(), base: lot.state.base };
+    const same = counted.equals(lot.onHand) && known === lot.state.known;
+    const waits = { key: newId(), amount: counted.round(3).toString(), known, version: lot.state.version };
+    const entry: LookedAt = {
+      food: lot.food.name,
+      was,
+      now: counted.toString(),
+      base: lot.state.base,
+      ...(same ? {} : { waits }),
+    };
     setBack(undefined);
     // The next one comes at once; the tap is on its way.
     note({ ...looked, [lot.state.id]: entry });
-    if (counted.equals(lot.onHand) && known === lot.state.known) return;
-    const sent = await send({
-      path: `lots/${lot.state.id}/count`,
-      body: { amount: counted.round(3).toString(), known, version: lot.state.version },
-      touches: ['shelf', 'week'],
-      quiet: true,
-    });
+    if (!same) await tell(lot.state.id, lot.food.name, waits);
+  };
+
+  /** Sends a count; what is known of it afterwards is kept on the device. */
+  const tell = async (id: string, food: string, { key, ...body }: Waits) => {
+    const sent = await send({ path: `lots/${id}/count`, key, body, touches: ['shelf', 'week'], quiet: true });
     setLooked((now) => {
-      const { [lot.state.id]: mine, ...rest } = now;
-      const next = sent.ok ? { ...now, [lot.state.id]: { ...(mine ?? entry), command: sent.key } } : rest;
+      const { [id]: mine, ...rest } = now;
+      const { waits: _sent, ...told } = mine ?? {};
+      const next = sent.ok && mine ? { ...now, [id]: { ...(told as LookedAt), command: key } } : rest;
       keepLooks(view.kitchen.id, view.today, Date.now(), next);
       return next;
     });
-    if (!sent.ok) setFault(`${lot.food.name}: ${sent.problem.detail} It comes again.`);
+    if (!sent.ok) setFault(`${food}: ${sent.problem.detail} It comes again.`);
   };
+
+  const woke = useRef(false);
+  useEffect(() => {
+    if (woke.current) return;
+    woke.current = true;
+    // The tablet slept before an answer came: done twice it is not.
+    for (const [id, { food, waits }] of Object.entries(looked)) if (waits) void tell(id, food, waits);
+  });
 
   const steps = lot ? countSteps(lot) : [];
   useEffect(() => {

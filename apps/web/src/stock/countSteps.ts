@@ -41,6 +41,12 @@ export function fullOf(lot: ShelfLot): Fraction {
 
 /** What was looked at in a stocktake, by lot. */
 export type Looked = Readonly<Record<string, LookedAt>>;
+export interface Waits {
+  readonly key: string;
+  readonly amount: string;
+  readonly known: HowKnown;
+  readonly version: number;
+}
 export interface LookedAt {
   readonly food: string;
   readonly was: string;
@@ -48,6 +54,8 @@ export interface LookedAt {
   readonly base: ShelfLot['state']['base'];
   /** The command that changed it; left out where nothing changed. */
   readonly command?: string;
+  /** What was said and is on its way: sent again, with the same key, when the page slept before the answer came. */
+  readonly waits?: Waits;
 }
 
 /** A difference that a cook would not have thought: a quarter of what was in the book, or more. */
