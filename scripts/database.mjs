@@ -130,7 +130,8 @@ export async function startDatabase(bin, kind = 'pg') {
     secrets.port = await freePort(secrets.port ?? (kind === 'pg' ? 54329 : 54330));
     writeFileSync(secretsFile, JSON.stringify(secrets), { mode: 0o600 });
     // A cluster that may forget has no vacuum either: its worker would stand in the way of dropping a database.
-    const fast = kind === 'pg' ? '' : ' -c autovacuum=off -c fsync=off -c synchronous_commit=off -c full_page_writes=off';
+    const fast =
+      kind === 'pg' ? '' : ' -c autovacuum=off -c fsync=off -c synchronous_commit=off -c full_page_writes=off';
     const options = `-c listen_addresses=127.0.0.1 -c port=${secrets.port} -c unix_socket_directories=''${fast}`;
     await startCluster(bin, folder, options, user);
     mine = true;
