@@ -1,6 +1,6 @@
 import { expect, test } from './kitchen.ts';
 
-test('a kitchen without the demo: four questions, a line, a dish, a plan', async ({ bare, page }) => {
+test('a kitchen without the demo: five questions, a line, a dish, a plan', async ({ bare, page }) => {
   await page.goto(bare.url);
   await expect(page.getByRole('heading', { name: 'Open your kitchen' })).toBeVisible();
   await page.getByRole('button', { name: 'Open the kitchen' }).click();

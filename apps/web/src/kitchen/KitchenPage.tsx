@@ -34,6 +34,23 @@ const perhaps = (min: number, max: number, unit: string) => [
 /** A dish for the microwave that nobody has measured, litres. Common practice, no published source. */
 const DISH_LITRES = 2;
 
+/** What a kitchen may have or not: an emptied field takes it away. */
+const PERHAPS = [
+  'potAcrossCm',
+  'riceCooker',
+  'microwave',
+  'airFryer',
+  'weekBudgetMinor',
+  'kwhMinor',
+  'powerLimitW',
+] as const satisfies readonly (keyof Equipment)[];
+
+const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[number]> =>
+  Object.fromEntries(Object.entries(of).filter(([name]) => !(PERHAPS as readonly string[]).includes(name))) as Omit<
+    T,
+    (typeof PERHAPS)[number]
+  >;
+
 /** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
 function appliancesOf({
   potAcrossCm,
@@ -43,10 +60,7 @@ function appliancesOf({
   weekBudgetMinor,
   kwhMinor,
   powerLimitW,
-}: Pick<
-  Equipment,
-  'potAcrossCm' | 'riceCooker' | 'microwave' | 'airFryer' | 'weekBudgetMinor' | 'kwhMinor' | 'powerLimitW'
->): Partial<Equipment> {
+}: Pick<Equipment, (typeof PERHAPS)[number]>): Partial<Equipment> {
   return {
     ...(potAcrossCm ? { potAcrossCm } : {}),
     ...(typeof weekBudgetMinor === 'number' ? { weekBudgetMinor } : {}),
@@ -69,34 +83,14 @@ function Kitchen({ view }: { view: KitchenView }) {
   const { currency } = equipment;
 
   const keep = async ({ name: called, equipment: { cooker, ...changed } }: Fields) => {
-    const {
-      potAcrossCm: _p,
-      riceCooker: _r,
-      microwave: _m,
-      airFryer: _a,
-      weekBudgetMinor: _b,
-      kwhMinor: _k,
-      powerLimitW: _w,
-      ...standing
-    } = equipment;
-    const {
-      potAcrossCm: _cp,
-      riceCooker: _cr,
-      microwave: _cm,
-      airFryer: _ca,
-      weekBudgetMinor: _cb,
-      kwhMinor: _ck,
-      powerLimitW: _cw,
-      ...unchanged
-    } = changed;
     const sent = await send({
       path: '',
       method: 'PUT',
       body: {
         name: called.trim(),
         equipment: {
-          ...standing,
-          ...unchanged,
+          ...withoutPerhaps(equipment),
+          ...withoutPerhaps(changed),
           ...appliancesOf(changed),
           oven: { ...equipment.oven, ...changed.oven },
           jug: { ...equipment.jug, ...changed.jug },

@@ -5,6 +5,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
+import { openOf } from './tasksOf.ts';
 
 const STATION_WORDS: Readonly<Record<string, string>> = {
   cooker: 'sealed cooker and its insert',
@@ -88,23 +89,21 @@ export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; r
 function cutTogether(
   view: KitchenView,
 ): readonly { readonly what: string; readonly amount: string; readonly parts: string }[] {
-  const wanted = view.batches
-    .filter(({ state }) => state.status === 'planned')
-    .flatMap(({ recipe, scaled }) =>
-      scaled.lines.flatMap(({ food, line, fromShelf }) =>
-        fromShelf && line.form
-          ? [
-              {
-                what: food.name,
-                form: line.form,
-                food,
-                amount: inBase(fromShelf.value),
-                dish: recipe.document.component.name,
-              },
-            ]
-          : [],
-      ),
-    );
+  const wanted = openOf(view.batches).flatMap(({ recipe, scaled }) =>
+    scaled.lines.flatMap(({ food, line, fromShelf }) =>
+      fromShelf && line.form
+        ? [
+            {
+              what: food.name,
+              form: line.form,
+              food,
+              amount: inBase(fromShelf.value),
+              dish: recipe.document.component.name,
+            },
+          ]
+        : [],
+    ),
+  );
   return [...new Set(wanted.map(({ what }) => what))].flatMap((what) => {
     const mine = wanted.filter((each) => each.what === what);
     const [first] = mine;
@@ -124,11 +123,9 @@ function cutTogether(
 /** Foods of the open batches by the place they lie in, as one walks; what lies nowhere comes last. */
 function foodsIn(view: KitchenView): readonly { readonly place: string; readonly names: readonly string[] }[] {
   const needed = new Map(
-    view.batches
-      .filter(({ state }) => state.status === 'planned')
-      .flatMap(({ scaled }) =>
-        scaled.lines.filter(({ fromShelf }) => fromShelf).map(({ food }) => [food.id, food.name]),
-      ),
+    openOf(view.batches).flatMap(({ scaled }) =>
+      scaled.lines.filter(({ fromShelf }) => fromShelf).map(({ food }) => [food.id, food.name]),
+    ),
   );
   const placed = view.kitchen.places.map((place) => ({
     place: place.name,

@@ -7,6 +7,7 @@ import { clockAt, duration } from '../parts/times.ts';
 import type { Planned } from './planned.ts';
 import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
+import { openOf } from './tasksOf.ts';
 import { useWishes } from './useWishes.ts';
 import { tryOut, type Tried, type WhatIf as What } from './whatIf.ts';
 
@@ -71,7 +72,7 @@ export function WhatIf({ view, result }: { view: KitchenView; result: PlanResult
 
 function choicesOf(view: KitchenView): readonly { value: string; label: string; what: What }[] {
   const cooks = view.session?.cooks ?? 1;
-  const open = view.batches.filter(({ state }) => state.status === 'planned');
+  const open = openOf(view.batches);
   const uses = new Set(open.flatMap(({ recipe }) => recipe.document.uses.map(({ station }) => station)));
   return [
     ...(cooks > 1

@@ -1,10 +1,11 @@
-import { expandSession, withWishes, type SessionTasks } from '@kestrel-ridge/core/session';
+import { withWishes, type SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { planFound, type PlanResult } from './planSlice.ts';
-import { planner } from './planner.ts';
+import { planner, searcher } from './planner.ts';
+import { openOf, tasksOf } from './tasksOf.ts';
 import { wishesOf } from './wishesSlice.ts';
 
 export type Planning =
@@ -24,14 +25,11 @@ export function usePlan(view: KitchenView): Planning {
   const [failed, setFailed] = useState<{ readonly fingerprint: string; readonly why: string }>();
   const { session, batches, kitchen } = view;
   const wishes = useAppSelector((state) => wishesOf(state, session?.id));
-  const open = useMemo(() => batches.filter((batch) => batch.state.status === 'planned'), [batches]);
+  const open = useMemo(() => openOf(batches), [batches]);
 
   const tasks = useMemo(() => {
     if (!session || open.length === 0) return undefined;
-    const planned = open
-      .map(({ state, scaled }) => ({ id: state.id, scaled }))
-      .sort((a, b) => a.id.localeCompare(b.id));
-    const expanded = expandSession(session.id, planned, kitchen.equipment, session.cooks);
+    const expanded = tasksOf(session.id, open, kitchen.equipment, session.cooks);
     return { ...expanded, plain: JSON.stringify(expanded.problem), problem: withWishes(expanded.problem, wishes) };
   }, [session, open, kitchen.equipment, wishes]);
   const fingerprint = useMemo(() => (tasks ? JSON.stringify(tasks.problem) : ''), [tasks]);
@@ -44,8 +42,11 @@ export function usePlan(view: KitchenView): Planning {
       try {
         // Only a wish has changed: the plan at hand is mended, so that little jumps about.
         const atHand = before?.plain === tasks.plain ? before.plan : undefined;
-        for (const step of ['first', 'better'] as const) {
-          const planned = await planner()[step](tasks.problem, atHand);
+        for (const next of [
+          () => planner().first(tasks.problem, atHand),
+          () => searcher().better(tasks.problem, atHand),
+        ]) {
+          const planned = await next();
           if (left) return;
           dispatch(planFound({ session: session.id, fingerprint, plain: tasks.plain, tasks, ...planned }));
         }

@@ -1,8 +1,9 @@
 import { cookedAs } from '@kestrel-ridge/core/recipe';
-import { expandSession, withWishes, type SessionTasks, type Wishes } from '@kestrel-ridge/core/session';
+import { withWishes, type SessionTasks, type Wishes } from '@kestrel-ridge/core/session';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { openOf, tasksOf } from './tasksOf.ts';
 
 /** Something that might happen, or that the cook might decide. */
 export type WhatIf =
@@ -28,11 +29,10 @@ export interface Tried {
 export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried | undefined {
   const { session, kitchen } = view;
   if (!session) return undefined;
-  const open = view.batches.filter(({ state }) => state.status === 'planned');
   const cooks = what.if === 'cooks' ? what.cooks : session.cooks;
   const lost: { dish: string; portions: number }[] = [];
   const otherwise: { dish: string; method: string }[] = [];
-  const batches = open.flatMap((batch): ScaledBatchView[] => {
+  const batches = openOf(view.batches).flatMap((batch): ScaledBatchView[] => {
     const dish = batch.recipe.document.component.name;
     const leave = () => {
       lost.push({ dish, portions: Math.round(batch.scaled.portions.valueOf()) });
@@ -52,12 +52,7 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
     otherwise.push({ dish, method: method.name });
     return [by(method.id)];
   });
-  const expanded = expandSession(
-    session.id,
-    batches.map(({ state, scaled }) => ({ id: state.id, scaled })).sort((a, b) => a.id.localeCompare(b.id)),
-    kitchen.equipment,
-    cooks,
-  );
+  const expanded = tasksOf(session.id, batches, kitchen.equipment, cooks);
   return {
     tasks: { ...expanded, problem: withWishes(expanded.problem, wishes) },
     batches,

@@ -5,7 +5,8 @@ export { foldLedger, isLedger, LEDGER_COLUMNS } from './ledgerTable.ts';
 export { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from './priceTable.ts';
 export type { PriceRow } from './priceTable.ts';
 export { asStockRecord, readStockRecord, STOCK_COLUMNS } from './stockTable.ts';
-export type { RecordFault, StockRecord, StockRow } from './stockTable.ts';
+export type { RecordFault } from './record.ts';
+export type { StockRecord, StockRow } from './stockTable.ts';
 export { readShelfLine } from './readShelfLine.ts';
 export type { PlaceName, ShelfLine, ShelfLineSetting } from './readShelfLine.ts';
 export type {

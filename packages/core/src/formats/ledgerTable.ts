@@ -1,20 +1,19 @@
 import { Fraction, type Day } from '../quantity/index.ts';
+import type { TableRecord } from './record.ts';
 import type { StockRecord } from './stockTable.ts';
 
 /** Columns of a ledger table: every movement of every lot. Amounts are signed, in the food's base unit. */
 export const LEDGER_COLUMNS = ['at', 'kind', 'food', 'place', 'lot', 'amount', 'base', 'reason'] as const;
 
-type LedgerRecord = Readonly<Record<string, string | undefined>>;
-
-export const isLedger = (records: readonly LedgerRecord[]): boolean =>
+export const isLedger = (records: readonly TableRecord[]): boolean =>
   records[0] !== undefined && ['lot', 'kind', 'at'].every((column) => records[0]?.[column] !== undefined);
 
 /**
  * What a ledger comes to: one stock record for each lot of which something is left. Prices and best before dates stand in the stock table, not here.
  * @example foldLedger([{ lot: 'a', food: 'millet', place: 'cupboard', amount: '500', … }, { lot: 'a', amount: '-200', … }]) // 300 g millet
  */
-export function foldLedger(records: readonly LedgerRecord[]): readonly Partial<StockRecord>[] {
-  const lots = new Map<string, { readonly first: LedgerRecord; sum: Fraction }>();
+export function foldLedger(records: readonly TableRecord[]): readonly Partial<StockRecord>[] {
+  const lots = new Map<string, { readonly first: TableRecord; sum: Fraction }>();
   for (const record of records) {
     const lot = record['lot'] ?? '';
     const known = lots.get(lot) ?? { first: record, sum: new Fraction(0) };

@@ -1,5 +1,6 @@
 import type { Food } from '../food/index.ts';
-import { done, readDay, refused, type Day, type Outcome } from '../quantity/index.ts';
+import { done, type Day, type Outcome } from '../quantity/index.ts';
+import { RecordReader, type RecordFault, type TableRecord } from './record.ts';
 import { HOW_KNOWN, type HowKnown, type LotState, type PlaceState } from './wire.ts';
 
 /** Columns of a stock table, in their order. Amounts are in the food's base unit; days are written 2026-03-01; the price is for `priced_amount` of it; `known` is exact, rough or unknown. */
@@ -52,38 +53,25 @@ export interface StockRow {
   readonly known: HowKnown;
 }
 
-export interface RecordFault {
-  /** The line of the file, the header being line 1. */
-  readonly line: number;
-  readonly fault: string;
-  readonly remedy: string;
-}
-
 /** A record as a row of the shelf, by this kitchen's names; or what is wrong with it, and on which line. */
 export function readStockRecord(
-  record: Readonly<Record<string, string | undefined>>,
+  record: TableRecord,
   line: number,
   foods: readonly Food[],
   places: readonly PlaceState[],
 ): Outcome<StockRow, RecordFault> {
-  const cell = (name: (typeof STOCK_COLUMNS)[number]) => (record[name] ?? '').trim();
-  const wrong = (fault: string, remedy: string) => refused<RecordFault>({ line, fault, remedy });
-  const food = foods.find(({ name, facts }) => name === cell('food') || facts.names?.includes(cell('food')));
-  if (!food)
-    return wrong(`“${cell('food')}” is no food of this kitchen.`, 'Add it under Foods, or write another name.');
-  const place = places.find(({ name }) => name.toLowerCase() === cell('place').toLowerCase());
+  const reader = new RecordReader(record, line);
+  const food = reader.food(foods);
+  if (!food.ok) return food;
+  const said = reader.cell('place');
+  const place = places.find(({ name }) => name.toLowerCase() === said.toLowerCase());
   if (!place)
-    return wrong(
-      `“${cell('place')}” is no place of this kitchen.`,
+    return reader.wrong(
+      `“${said}” is no place of this kitchen.`,
       `Use one of ${places.map(({ name }) => name).join(', ')}.`,
     );
-  if (!/^\d{1,7}(\.\d{1,6})?$/.test(cell('amount')) || Number(cell('amount')) <= 0)
-    return wrong(`“${cell('amount')}” is no amount.`, 'Write digits such as 500 or 0.5.');
-  if (cell('unit') && cell('unit') !== food.facts.base)
-    return wrong(
-      `${food.name} is counted in ${food.facts.base}, not in ${cell('unit')}.`,
-      `Write the amount in ${food.facts.base}.`,
-    );
+  const amount = reader.amount();
+  if (!amount.ok) return amount;
   const days: { boughtOn?: Day; openedOn?: Day; bestBefore?: Day; useBy?: Day } = {};
   for (const [column, field] of [
     ['bought_on', 'boughtOn'],
@@ -91,19 +79,19 @@ export function readStockRecord(
     ['best_before', 'bestBefore'],
     ['use_by', 'useBy'],
   ] as const) {
-    if (!cell(column)) continue;
-    const read = readDay(cell(column));
-    if (!read) return wrong(`“${cell(column)}” is no date.`, 'Write it like 2026-03-01.');
-    days[field] = read;
+    if (!reader.cell(column)) continue;
+    const read = reader.day(column);
+    if (!read.ok) return read;
+    days[field] = read.value;
   }
-  const minor = cell('price_minor');
-  if (minor && !/^\d{1,7}$/.test(minor)) return wrong(`“${minor}” is no price in minor units.`, 'Write 249 for 2.49.');
+  const minor = reader.cell('price_minor') ? reader.minor('price_minor') : undefined;
+  if (minor && !minor.ok) return minor;
   return done({
-    food: food.id,
+    food: food.value.id,
     place: place.id,
-    amount: cell('amount'),
-    ...(minor ? { priceMinor: Number(minor), pricedAmount: cell('priced_amount') || cell('amount') } : {}),
+    amount: amount.value,
+    ...(minor ? { priceMinor: minor.value, pricedAmount: reader.cell('priced_amount') || amount.value } : {}),
     ...days,
-    known: HOW_KNOWN.find((each) => each === cell('known').toLowerCase()) ?? 'exact',
+    known: HOW_KNOWN.find((each) => each === reader.cell('known').toLowerCase()) ?? 'exact',
   });
 }

@@ -11,12 +11,9 @@ export interface Bound {
 /** No plan can be shorter than this: the longest chain of waits, all work of hands over the cooks, or all that one vessel has to hold. */
 export function lowerBound(problem: Problem): Bound {
   const c = compile(problem);
-  const chains = c.tail.map((tail, t) => (c.head[t] ?? 0) + tail);
-  const chain = Math.max(0, ...chains);
-  const hands = Math.ceil(c.minutes.reduce((sum, minutes, t) => sum + (c.hands[t] ? minutes : 0), 0) / problem.cooks);
   const found: Bound[] = [
-    { minutes: chain, because: 'the longest chain' },
-    { minutes: hands, because: 'the hands' },
+    { minutes: longestChain(c), because: 'the longest chain' },
+    { minutes: workOfHands(c), because: 'the hands' },
     ...c.resources.flatMap((resource, r) =>
       resource.kind === 'vessel'
         ? [{ minutes: vesselLoad(c, r), because: 'one vessel' as const, what: resource.id }]
@@ -27,12 +24,13 @@ export function lowerBound(problem: Problem): Bound {
 }
 
 /** The same without the vessels: enough for a search to know when to stop. */
-export const lowestMinute = (c: Compiled): number =>
-  Math.max(
-    0,
-    ...c.tail.map((tail, t) => Math.max(c.head[t] ?? 0, c.notBefore[t] ?? 0) + tail),
-    Math.ceil(c.minutes.reduce((sum, minutes, t) => sum + (c.hands[t] ? minutes : 0), 0) / c.problem.cooks),
-  );
+export const lowestMinute = (c: Compiled): number => Math.max(longestChain(c), workOfHands(c));
+
+const longestChain = (c: Compiled): number =>
+  Math.max(0, ...c.tail.map((tail, t) => Math.max(c.head[t] ?? 0, c.notBefore[t] ?? 0) + tail));
+
+const workOfHands = (c: Compiled): number =>
+  Math.ceil(c.minutes.reduce((sum, minutes, t) => sum + (c.hands[t] ? minutes : 0), 0) / c.problem.cooks);
 
 function vesselLoad(c: Compiled, resource: number): number {
   const uses = c.uses.filter((use) => use.resource === resource);

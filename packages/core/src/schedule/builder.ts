@@ -1,5 +1,5 @@
 import type { Compiled } from './compile.ts';
-import { Shelves } from './shelves.ts';
+import { Timetable } from './timetable.ts';
 
 /** What a plan is built from. */
 export interface Genes {
@@ -26,7 +26,7 @@ type Placed = 'placed' | 'hopeless' | 'return';
 export class Builder {
   /** Starts of the plan that was built last. */
   readonly starts: Int32Array;
-  readonly shelves: Shelves;
+  readonly timetable: Timetable;
   private readonly placed: Uint8Array;
   private readonly sequence: Int32Array;
   /** Raised within one plan: a start that a long wait behind it asks for. */
@@ -46,7 +46,7 @@ export class Builder {
 
   constructor(private readonly c: Compiled) {
     this.starts = new Int32Array(c.size);
-    this.shelves = new Shelves(c);
+    this.timetable = new Timetable(c);
     this.placed = new Uint8Array(c.blocks.length);
     this.sequence = new Int32Array(c.blocks.length);
     this.raised = new Int32Array(c.size);
@@ -79,7 +79,7 @@ export class Builder {
     this.raised.fill(0);
     this.starts.fill(-1);
     placed.fill(0);
-    this.shelves.clear(limit);
+    this.timetable.clear(limit);
     let count = 0;
     let first = 0;
     let returns = 0;
@@ -124,7 +124,7 @@ export class Builder {
   }
 
   private place(b: number, limit: number): Placed {
-    const { starts, shelves, low, raised, minutes, tail, block } = this;
+    const { starts, timetable, low, raised, minutes, tail, block } = this;
     const { wait, behind, washWait } = this.genes;
     const tasks = this.blocks[b] ?? NO_TASKS;
     let moves = 0;
@@ -148,13 +148,13 @@ export class Builder {
           holder = from;
         }
       }
-      start = shelves.earliest(t, start, washWait, limit);
+      start = timetable.earliest(t, start, washWait, limit);
       if (start + (tail[t] ?? 0) >= limit || start > (this.notAfter[t] ?? 0)) {
-        // Nothing is taken off again: the next plan starts from empty shelves.
+        // Nothing is taken off again: the next plan starts from an empty timetable.
         return 'hopeless';
       }
       starts[t] = start;
-      shelves.put(t, start);
+      timetable.put(t, start);
       let back = -1;
       let to = 0;
       if (start > latest) {
@@ -162,7 +162,7 @@ export class Builder {
         back = holder;
         to = (starts[holder] ?? 0) + start - latest;
       } else {
-        const clash = shelves.close(t, starts);
+        const clash = timetable.close(t, starts);
         if (clash) {
           back = clash.from;
           to = clash.to;
@@ -194,7 +194,7 @@ export class Builder {
       const t = tasks[n] ?? 0;
       const start = this.starts[t] ?? -1;
       if (start < 0) continue;
-      this.shelves.lift(t, start);
+      this.timetable.lift(t, start);
       this.starts[t] = -1;
     }
   }

@@ -94,7 +94,7 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
   return best.plan;
 }
 
-const washesOf = ({ shelves: { washMinutes } }: Builder): number =>
+const washesOf = ({ timetable: { washMinutes } }: Builder): number =>
   washMinutes.reduce((sum, minutes) => sum + (minutes > 0 ? 1 : 0), 0);
 
 /** Orders worth starting from: by the work behind, by the work before, and between; blocks that long waits tie together next to each other, or not. */
@@ -130,7 +130,7 @@ function firstGenes(c: Compiled, from: Plan | undefined): readonly Genes[] {
   return [genes(atHand), genes((b) => atHand(b) - (pinned[b] ? PINNED_FIRST : 0)), ...plain];
 }
 
-function planFrom(c: Compiled, { starts: found, shelves }: Builder): Plan {
+function planFrom(c: Compiled, { starts: found, timetable }: Builder): Plan {
   const starts: Record<string, number> = {};
   let makespan = 0;
   c.problem.tasks.forEach((task, t) => {
@@ -142,13 +142,13 @@ function planFrom(c: Compiled, { starts: found, shelves }: Builder): Plan {
     makespan,
     starts,
     washes: c.uses.flatMap(({ resource, use }, u) =>
-      (shelves.washMinutes[u] ?? 0) > 0
+      (timetable.washMinutes[u] ?? 0) > 0
         ? [
             {
               resource: c.problem.resources[resource]?.id ?? '',
-              after: c.uses[shelves.washBehind[u] ?? 0]?.use.id ?? '',
+              after: c.uses[timetable.washBehind[u] ?? 0]?.use.id ?? '',
               before: use.id,
-              start: shelves.washStart[u] ?? 0,
+              start: timetable.washStart[u] ?? 0,
             },
           ]
         : [],

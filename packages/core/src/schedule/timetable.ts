@@ -11,7 +11,7 @@ const SHARED = 1;
 const OVEN = 2;
 
 /** What is taken in each minute while a plan is built: hands, units of shared things, vessels in the order of their use, the oven's heat. */
-export class Shelves {
+export class Timetable {
   /** Of each use of a vessel: how long the wash before it takes (0: none), when it begins, and behind which use. */
   readonly washMinutes: Int32Array;
   readonly washStart: Int32Array;
