@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { BOOK } from '../src/food/index.ts';
-import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
+import { STARTING_EQUIPMENT, type Equipment } from '../src/kitchen/index.ts';
 import { Fraction } from '../src/quantity/index.ts';
 import { STARTER_RECIPES } from '../src/recipe/index.ts';
 import { scaleBatch } from '../src/scaling/index.ts';
@@ -8,7 +8,11 @@ import { check, search } from '../src/schedule/index.ts';
 import { OVEN_ON, expandSession, type SessionTasks } from '../src/session/index.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));
-const equipment = { ...STARTING_EQUIPMENT, altitudeM: 1180, oven: { ...STARTING_EQUIPMENT.oven, racks: 3 } };
+const equipment: Equipment = {
+  ...STARTING_EQUIPMENT,
+  altitudeM: 1180,
+  ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500 }],
+};
 const expand = (sizes: readonly number[], cooks = 1): SessionTasks =>
   expandSession(
     's',
@@ -28,7 +32,7 @@ test('the cycle of the sealed cooker is taken apart: load, come up, hold, natura
     .map((task) => `${task.load} ${task.stage}`);
   expect(stages).toEqual(
     [1, 2].flatMap((load) =>
-      ['load', 'come up', 'hold', 'natural', 'vent', 'empty'].map((stage) => `${load} ${stage}`),
+      ['load', 'come up', 'hold', 'natural', 'vent', 'empty', 'kettle'].map((stage) => `${load} ${stage}`),
     ),
   );
 });
@@ -120,7 +124,9 @@ test('a vessel that held an allergen is washed before a load without it, though 
     })),
     equipment,
     1,
-  ).problem.uses.map(({ group }) => group);
+  )
+    .problem.uses.filter(({ resource }) => resource === 'cooker')
+    .map(({ group }) => group);
   expect(groups).toEqual(['millet', 'millet with gluten']);
 });
 

@@ -1,6 +1,7 @@
 import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
+import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { demoRecipes } from './demoRecipes.ts';
 import { HUT_DISHES } from './dishes/index.ts';
@@ -113,6 +114,9 @@ const SIZES: Readonly<Record<string, readonly [portions: string, freeze: string]
   'Kale with leek': ['8', '0'],
 };
 
+const SOAKED = STARTER_RECIPES.flatMap(({ component, steps }) =>
+  steps.filter(({ kind }) => kind === 'ahead').map(({ name }) => aheadKey({ dish: component.name, name })),
+);
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** The hut's kitchen as the commands that a cook would have sent, dated from today. */
@@ -136,8 +140,14 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
           ...STARTING_EQUIPMENT,
           altitudeM: 1180,
           zone,
-          oven: { ...STARTING_EQUIPMENT.oven, racks: 3 },
-          potAcrossCm: 24,
+          ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500, mostC: 250 }],
+          pots: [
+            { name: 'stock pot', litres: 5, acrossCm: 24 },
+            { name: 'middle pot', litres: 3, acrossCm: 20 },
+            { name: 'small pot', litres: 1.5, acrossCm: 16 },
+            { name: 'pan', litres: 2.5, acrossCm: 28, pan: true },
+          ],
+          people: [{ name: 'Ines' }, { name: 'Teo', from: '09:00', cannot: ['pressure'] }, { name: 'Marit' }],
           riceCooker: { litres: 1.8 },
           simulatedDevices: true,
           weekBudgetMinor: 6000,
@@ -225,5 +235,12 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
         },
       };
     }),
+    {
+      method: 'PUT',
+      path: `${at}/sessions/${session}/wishes`,
+      name: 'soaked',
+      // The beans of the demo have been soaking since last night.
+      body: { wishes: { pins: {}, breaks: [], begun: SOAKED }, version: 1 },
+    },
   ];
 }

@@ -2,8 +2,15 @@ import type { RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { RunEvent, RunFact } from '@kestrel-ridge/core/run';
-import { check } from '@kestrel-ridge/core/schedule';
-import { expandSession, type Plan, type PlannedBatch } from '@kestrel-ridge/core/session';
+import { check, whoDoes } from '@kestrel-ridge/core/schedule';
+import {
+  expandSession,
+  peopleFor,
+  presentAt,
+  withWishes,
+  type Plan,
+  type PlannedBatch,
+} from '@kestrel-ridge/core/session';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -69,7 +76,17 @@ export class RunService {
         // One after the other: a transaction is one connection.
         const planned: PlannedBatch[] = [];
         for (const batch of batches) planned.push({ id: batch.id, scaled: await scaleStored(batch, transaction) });
-        const { problem, about } = expandSession(dto.session, planned, equipment, session.cooks);
+        const present = presentAt(equipment.people, session.cooks, session.startsAt.getTime(), equipment.zone);
+        const expanded = expandSession(dto.session, planned, equipment, session.cooks);
+        const tasks = withWishes(expanded, session.wishes, present);
+        const { problem, about } = tasks;
+        const [fault] = tasks.faults;
+        if (fault)
+          return refused({
+            code: 'not now',
+            detail: `${fault.dish} cannot be cooked with what is in this kitchen.`,
+            remedy: 'Choose another way to cook it, or leave it out.',
+          });
         const plan: Plan = dto.plan;
         const broken = check(problem, plan);
         if (broken.length > 0)
@@ -78,8 +95,20 @@ export class RunService {
             detail: 'The plan no longer fits: a dish, the kitchen or the number of cooks has changed.',
             remedy: 'Let the session be planned again, then start.',
           });
+        const given = whoDoes(problem, plan, peopleFor(tasks, present, session.wishes.given));
+        const who = given.ok ? given.who : {};
         await RunRow.create(
-          { kitchen, id: dto.id, session: dto.session, startedAt: this.clock.now(), problem, plan, about },
+          {
+            kitchen,
+            id: dto.id,
+            session: dto.session,
+            startedAt: this.clock.now(),
+            problem,
+            plan,
+            about: Object.fromEntries(
+              Object.entries(about).map(([id, task]) => [id, { ...task, ...(who[id] ? { who: who[id] } : {}) }]),
+            ),
+          },
           { transaction },
         );
         await session.update({ status: 'running', version: session.version + 1 }, { transaction });

@@ -1,5 +1,6 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
+import { isWishes, type Wishes } from '@kestrel-ridge/core/session';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -15,6 +16,7 @@ import {
   Matches,
   Max,
   Min,
+  ValidateBy,
   ValidateNested,
 } from 'class-validator';
 import { Id, NotNegative, Positive, Seen } from '../problem/says.ts';
@@ -33,6 +35,15 @@ export class AddSessionDto {
 export class ChangeSessionDto {
   @ApiProperty() @IsISO8601({ strict: true }, START) startsAt: string;
   @ApiProperty() @IsInt(COOKS) @Min(1, COOKS) @Max(4, COOKS) cooks: number;
+  @Seen() version: number;
+}
+
+const WISHES = { message: 'What is said of the plan cannot be read. Reload the page and say it again.' };
+
+export class WishDto {
+  @ApiProperty({ type: Object, example: { pins: {}, breaks: [{ from: 60, to: 90 }] } })
+  @ValidateBy({ name: 'isWishes', validator: { validate: isWishes } }, WISHES)
+  wishes: Wishes;
   @Seen() version: number;
 }
 

@@ -1,4 +1,5 @@
 import type { Choice } from '@kestrel-ridge/core/recipe';
+import type { Wishes } from '@kestrel-ridge/core/session';
 import type { Final } from '@kestrel-ridge/core/scaling';
 import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
 import {
@@ -16,6 +17,7 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare name: string;
   declare startsAt: Date;
   declare cooks: number;
+  declare wishes: CreationOptional<Wishes>;
   declare status: CreationOptional<SessionStatus>;
   declare version: CreationOptional<number>;
 
@@ -27,6 +29,7 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
         name: text,
         startsAt: { ...moment, field: 'starts_at' },
         cooks: integer,
+        wishes: json,
         status: text,
         version: integer,
       }),

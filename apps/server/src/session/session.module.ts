@@ -9,6 +9,7 @@ import {
   ChooseForBatchDto,
   DropBatchDto,
   LogFinalsDto,
+  WishDto,
 } from './session.dto.ts';
 import { SessionService } from './session.service.ts';
 
@@ -28,6 +29,12 @@ class SessionController {
   @Put('sessions/:id')
   change(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: ChangeSessionDto) {
     return this.sessions.change(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'What the cook says of the plan: pins, breaks, who does what, what is cut in one go' })
+  @Put('sessions/:id/wishes')
+  wish(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: WishDto) {
+    return this.sessions.wish(kitchen, key, id, dto);
   }
 
   @ApiOperation({ summary: 'Put a dish into a session' })

@@ -15,6 +15,7 @@ import type {
   ChangeSessionDto,
   ChooseForBatchDto,
   LogFinalsDto,
+  WishDto,
 } from './session.dto.ts';
 import { BatchRow, SessionRow } from './session.model.ts';
 import { batchState, sessionState } from './session.state.ts';
@@ -39,26 +40,39 @@ export class SessionService {
   }
 
   change(kitchen: string, key: string, id: string, dto: ChangeSessionDto): Promise<SessionState> {
-    return this.commands.run(
-      { kitchen, key, name: 'change session', body: { id, ...dto }, touches: ['week'] },
-      async ({ transaction }) => {
-        const row = await SessionRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
-        if (!row) return refused<Refusal>({ code: 'not found', what: 'session' });
-        if (row.version !== dto.version)
-          return refused<Refusal>({ code: 'stale', what: 'session', now: sessionState(row) });
-        if (row.status !== 'planned')
-          return refused<Refusal>({
-            code: 'not now',
-            detail: 'This session is being cooked already.',
-            remedy: 'Finish it, or plan another one.',
-          });
-        await row.update(
-          { startsAt: new Date(dto.startsAt), cooks: dto.cooks, version: row.version + 1 },
-          { transaction },
-        );
-        return done(sessionState(row));
-      },
-    );
+    return this.onSession({ kitchen, key, name: 'change session', body: { id, ...dto } }, id, dto.version, () => ({
+      startsAt: new Date(dto.startsAt),
+      cooks: dto.cooks,
+    }));
+  }
+
+  /** All that holds is sent, so that an empty one takes it back. */
+  wish(kitchen: string, key: string, id: string, dto: WishDto): Promise<SessionState> {
+    return this.onSession({ kitchen, key, name: 'wish', body: { id, ...dto } }, id, dto.version, () => ({
+      wishes: dto.wishes,
+    }));
+  }
+
+  private onSession(
+    command: { kitchen: string; key: string; name: string; body: unknown },
+    id: string,
+    seen: number,
+    change: () => Partial<Pick<SessionRow, 'startsAt' | 'cooks' | 'wishes'>>,
+  ): Promise<SessionState> {
+    const { kitchen } = command;
+    return this.commands.run({ ...command, touches: ['week'] }, async ({ transaction }) => {
+      const row = await SessionRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
+      if (!row) return refused<Refusal>({ code: 'not found', what: 'session' });
+      if (row.version !== seen) return refused<Refusal>({ code: 'stale', what: 'session', now: sessionState(row) });
+      if (row.status !== 'planned')
+        return refused<Refusal>({
+          code: 'not now',
+          detail: 'This session is being cooked already.',
+          remedy: 'Finish it, or plan another one.',
+        });
+      await row.update({ ...change(), version: row.version + 1 }, { transaction });
+      return done(sessionState(row));
+    });
   }
 
   addBatch(kitchen: string, key: string, dto: AddBatchDto): Promise<BatchState> {

@@ -2,11 +2,12 @@ import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { plainDecimal } from '../stock/stock.store.ts';
 import type { BatchRow, SessionRow } from './session.model.ts';
 
-export const sessionState = ({ id, name, startsAt, cooks, status, version }: SessionRow): SessionState => ({
+export const sessionState = ({ id, name, startsAt, cooks, wishes, status, version }: SessionRow): SessionState => ({
   id,
   name,
   startsAt: startsAt.toISOString(),
   cooks,
+  wishes,
   status,
   version,
 });

@@ -58,6 +58,7 @@ export const session: SessionState = {
   name: 'Monday',
   startsAt: '2026-03-02T08:00:00.000Z',
   cooks: 1,
+  wishes: { pins: {}, breaks: [] },
   status: 'planned',
   version: 1,
 };

@@ -1,5 +1,5 @@
 import { SCOOPS, UNIT_SYSTEMS, type Scoop } from '@kestrel-ridge/core/quantity';
-import { POT_ACROSS_CM, type Equipment } from '@kestrel-ridge/core/kitchen';
+import { APPLIANCES, type Appliance, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
 import { kpaGauge, metres } from '@kestrel-ridge/core/quantity';
 import { Link } from 'react-router';
@@ -9,7 +9,10 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import './kitchen.css';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
+import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
+import { People } from './People.tsx';
 import { Places } from './Places.tsx';
+import { perhaps, range } from './rules.ts';
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen key={view.kitchen.version} view={view} />}</WithKitchen>;
@@ -17,32 +20,32 @@ export default function KitchenPage() {
 
 interface Fields {
   readonly name: string;
-  readonly equipment: Omit<Equipment, 'cookers' | 'boxes' | 'scoops'> & {
-    readonly cooker: Equipment['cookers'][number];
+  readonly equipment: Omit<Equipment, 'scoops' | 'oneAtATime'> & {
     readonly scoops: Scoop[];
+    readonly oneAtATime?: readonly Appliance[];
   };
 }
 
-const range = (min: number, max: number, unit: string) => [
-  { required: true, type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}.` },
-];
-
-const perhaps = (min: number, max: number, unit: string) => [
-  { type: 'number' as const, min, max, message: `From ${min} to ${max} ${unit}, or leave it empty.` },
-];
-
 /** A dish for the microwave that nobody has measured, litres. Common practice, no published source. */
 const DISH_LITRES = 2;
+/** A kettle whose plate nobody has read, W. Common practice, no published source. */
+const KETTLE_WATTS = 2000;
 
 /** What a kitchen may have or not: an emptied field takes it away. */
 const PERHAPS = [
-  'potAcrossCm',
   'riceCooker',
   'microwave',
   'airFryer',
+  'kettle',
+  'strainers',
+  'largeBurners',
+  'burnerWatts',
+  'scaleStepG',
   'weekBudgetMinor',
   'kwhMinor',
   'powerLimitW',
+  'oneAtATime',
+  'people',
 ] as const satisfies readonly (keyof Equipment)[];
 
 const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[number]> =>
@@ -51,24 +54,28 @@ const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[numbe
     (typeof PERHAPS)[number]
   >;
 
+/** What was left empty in a list is not sent: an empty text is no hour. */
+const filled = <T extends object>(each: T): T =>
+  Object.fromEntries(
+    Object.entries(each).filter(
+      ([, value]) => value !== null && value !== undefined && value !== '' && value !== false,
+    ),
+  ) as T;
+
 /** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
-function appliancesOf({
-  potAcrossCm,
-  riceCooker,
-  microwave,
-  airFryer,
-  weekBudgetMinor,
-  kwhMinor,
-  powerLimitW,
-}: Pick<Equipment, (typeof PERHAPS)[number]>): Partial<Equipment> {
+function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
+  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime } = fields;
+  const figures = (
+    ['strainers', 'largeBurners', 'burnerWatts', 'scaleStepG', 'weekBudgetMinor', 'kwhMinor', 'powerLimitW'] as const
+  ).flatMap((name) => (typeof fields[name] === 'number' ? [[name, fields[name]]] : []));
   return {
-    ...(potAcrossCm ? { potAcrossCm } : {}),
-    ...(typeof weekBudgetMinor === 'number' ? { weekBudgetMinor } : {}),
-    ...(typeof kwhMinor === 'number' ? { kwhMinor } : {}),
-    ...(powerLimitW ? { powerLimitW } : {}),
+    ...(Object.fromEntries(figures) as Partial<Equipment>),
     ...(riceCooker?.litres ? { riceCooker } : {}),
+    ...(kettle?.litres ? { kettle: { ...kettle, watts: kettle.watts || KETTLE_WATTS } } : {}),
     ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
     ...(airFryer?.basketCm2 ? { airFryer } : {}),
+    ...(people && people.length > 0 ? { people: people.map(filled) } : {}),
+    ...(oneAtATime && oneAtATime.length > 1 ? { oneAtATime: [oneAtATime] } : {}),
   };
 }
 
@@ -76,13 +83,14 @@ function Kitchen({ view }: { view: KitchenView }) {
   const { name, equipment, version } = view.kitchen;
   const [form] = Form.useForm<Fields>();
   const altitude = Form.useWatch(['equipment', 'altitudeM'], form) ?? equipment.altitudeM;
-  const gauge = Form.useWatch(['equipment', 'cooker', 'gaugeKpa'], form) ?? equipment.cookers[0]?.gaugeKpa ?? 80;
+  const gauge = Form.useWatch(['equipment', 'cookers', 0, 'gaugeKpa'], form) ?? equipment.cookers[0]?.gaugeKpa ?? 80;
   const send = useCommand();
   const { message } = App.useApp();
-  const { cookers, boxes, ...rest } = equipment;
+  const { oneAtATime, ...rest } = equipment;
+  const socket = oneAtATime?.[0];
   const { currency } = equipment;
 
-  const keep = async ({ name: called, equipment: { cooker, ...changed } }: Fields) => {
+  const keep = async ({ name: called, equipment: changed }: Fields) => {
     const sent = await send({
       path: '',
       method: 'PUT',
@@ -91,11 +99,10 @@ function Kitchen({ view }: { view: KitchenView }) {
         equipment: {
           ...withoutPerhaps(equipment),
           ...withoutPerhaps(changed),
-          ...appliancesOf(changed),
-          oven: { ...equipment.oven, ...changed.oven },
-          jug: { ...equipment.jug, ...changed.jug },
-          cookers: cookers[0] ? [{ ...cookers[0], ...cooker }] : [],
-          boxes,
+          ...perhapsOf(changed),
+          ovens: changed.ovens.map(filled),
+          pots: changed.pots.map(filled),
+          jug: filled({ ...equipment.jug, ...changed.jug }),
         },
         version,
       },
@@ -120,7 +127,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name, equipment: { units: 'US', ...rest, cooker: cookers[0] } }}
+        initialValues={{ name, equipment: { units: 'US', ...rest, ...(socket ? { oneAtATime: socket } : {}) } }}
         onFinish={(fields) => void keep(fields)}
         className="kitchen-form"
       >
@@ -139,17 +146,35 @@ function Kitchen({ view }: { view: KitchenView }) {
           <Form.Item label="Burners" name={['equipment', 'burners']} rules={range(1, 8, 'burners')}>
             <InputNumber controls={false} precision={0} />
           </Form.Item>
-          <Form.Item label="Largest pot" name={['equipment', 'potLitres']} rules={range(1, 60, 'litres')}>
-            <InputNumber controls={false} suffix="L" />
+          <Form.Item
+            label="Large ones among them"
+            name={['equipment', 'largeBurners']}
+            rules={perhaps(1, 8, 'burners')}
+            extra="A pot of 23 cm or more stands on a large one."
+          >
+            <InputNumber controls={false} precision={0} placeholder="all alike" />
           </Form.Item>
-          <Form.Item label="It is wide inside" name={['equipment', 'potAcrossCm']} rules={perhaps(8, 60, 'cm')}>
-            <InputNumber controls={false} suffix="cm" placeholder={`${POT_ACROSS_CM}`} />
+          <Form.Item label="A burner draws" name={['equipment', 'burnerWatts']} rules={perhaps(300, 5000, 'watts')}>
+            <InputNumber controls={false} suffix="W" precision={0} placeholder="gas" />
+          </Form.Item>
+          <Form.Item
+            label="Only one of these at a time"
+            name={['equipment', 'oneAtATime']}
+            extra="They hang on one socket, or stand in one place."
+          >
+            <Select
+              mode="multiple"
+              allowClear
+              placeholder="all may run together"
+              style={{ maxWidth: 260 }}
+              options={APPLIANCES.map((value) => ({ value, label: value === 'cooker' ? 'sealed cooker' : value }))}
+            />
           </Form.Item>
           <Form.Item
             label="The fuse bears at a time"
             name={['equipment', 'powerLimitW']}
             rules={perhaps(1000, 30_000, 'watts')}
-            extra="What draws more together is not planned together. Burners are not counted."
+            extra="What draws more together is not planned together."
           >
             <InputNumber controls={false} suffix="W" precision={0} placeholder="no matter" />
           </Form.Item>
@@ -182,41 +207,35 @@ function Kitchen({ view }: { view: KitchenView }) {
           </Form.Item>
         </fieldset>
         <fieldset>
-          <legend>Sealed cooker</legend>
-          <Form.Item label="Volume" name={['equipment', 'cooker', 'litres']} rules={range(1, 30, 'litres')}>
-            <InputNumber controls={false} suffix="L" />
-          </Form.Item>
-          <Form.Item label="Power" name={['equipment', 'cooker', 'watts']} rules={range(200, 5000, 'watts')}>
-            <InputNumber controls={false} suffix="W" precision={0} />
-          </Form.Item>
-          <Form.Item
-            label="High pressure, above the air outside"
-            name={['equipment', 'cooker', 'gaugeKpa']}
-            rules={range(20, 110, 'kPa')}
-          >
-            <InputNumber controls={false} suffix="kPa" />
-          </Form.Item>
-          <Form.Item
-            label="Least liquid (its manual says)"
-            name={['equipment', 'cooker', 'leastLiquidMl']}
-            rules={range(0, 2000, 'mL')}
-          >
+          <legend>Jug, kettle, strainer, scale</legend>
+          <Form.Item label="Jug, at most" name={['equipment', 'jug', 'mostMl']} rules={range(100, 5000, 'mL')}>
             <InputNumber controls={false} suffix="mL" precision={0} />
-          </Form.Item>
-        </fieldset>
-        <fieldset>
-          <legend>Oven and jug</legend>
-          <Form.Item label="Racks" name={['equipment', 'oven', 'racks']} rules={range(1, 6, 'racks')}>
-            <InputNumber controls={false} precision={0} />
-          </Form.Item>
-          <Form.Item label="Preheating" name={['equipment', 'oven', 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
-            <InputNumber controls={false} suffix="min" precision={0} />
-          </Form.Item>
-          <Form.Item label="A tray" name={['equipment', 'oven', 'trayCm2']} rules={range(200, 4000, 'cm²')}>
-            <InputNumber controls={false} suffix="cm²" precision={0} />
           </Form.Item>
           <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
             <InputNumber controls={false} suffix="mL" precision={0} />
+          </Form.Item>
+          <Form.Item label="The blades catch from" name={['equipment', 'jug', 'leastMl']} rules={range(0, 5000, 'mL')}>
+            <InputNumber controls={false} suffix="mL" precision={0} />
+          </Form.Item>
+          <Form.Item name={['equipment', 'jug', 'weak']} valuePropName="checked">
+            <Checkbox>a weak one: it blends half as long again</Checkbox>
+          </Form.Item>
+          <Form.Item label="Kettle" name={['equipment', 'kettle', 'litres']} rules={perhaps(0.3, 5, 'litres')}>
+            <InputNumber controls={false} suffix="L" placeholder="none" />
+          </Form.Item>
+          <Form.Item label="It draws" name={['equipment', 'kettle', 'watts']} rules={perhaps(300, 3500, 'watts')}>
+            <InputNumber controls={false} suffix="W" precision={0} placeholder={`${KETTLE_WATTS}`} />
+          </Form.Item>
+          <Form.Item label="Strainers" name={['equipment', 'strainers']} rules={perhaps(1, 10, 'strainers')}>
+            <InputNumber controls={false} precision={0} placeholder="1" />
+          </Form.Item>
+          <Form.Item label="The scale shows steps of" name={['equipment', 'scaleStepG']}>
+            <Select
+              allowClear
+              placeholder="1 g"
+              style={{ width: 160 }}
+              options={[1, 2, 5, 10].map((value) => ({ value, label: `${value} g` }))}
+            />
           </Form.Item>
         </fieldset>
         <fieldset>
@@ -245,6 +264,11 @@ function Kitchen({ view }: { view: KitchenView }) {
             <Checkbox.Group className="scoops" options={[...SCOOPS]} />
           </Form.Item>
         </fieldset>
+        <Cookers />
+        <Ovens />
+        <Pots />
+        <Boxes />
+        <People />
         <Button type="primary" size="large" htmlType="submit">
           Keep
         </Button>

@@ -10,6 +10,7 @@ const about = (id: string, more: Partial<TaskAbout>): TaskAbout => ({
   step: id,
   name: id,
   station: 'cooker',
+  skills: [],
   window: { earliest: 5, expected: 6, latest: 8 },
   attention: { needs: 'nobody' },
   cautions: [],

@@ -1,4 +1,4 @@
-import type { Equipment } from '@kestrel-ridge/core/kitchen';
+import { largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { VESSEL_NAMES } from './vesselNames.ts';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 
@@ -6,6 +6,7 @@ import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipment: Equipment }) {
   const { loads, trays } = scaled.loads.value;
   const vessel = scaled.recipe.vessel;
+  const racks = equipment.ovens[0]?.racks ?? 0;
   if (scaled.loads.value.limit <= 0) return null;
   if (vessel === 'air fryer')
     return (
@@ -20,14 +21,8 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         <h2>
           {trays} {trays === 1 ? 'tray' : 'trays'}, one layer
         </h2>
-        <svg
-          viewBox="0 0 240 74"
-          width="240"
-          height="74"
-          role="img"
-          aria-label={`${trays} of ${equipment.oven.racks} racks`}
-        >
-          {Array.from({ length: equipment.oven.racks }, (_, n) => (
+        <svg viewBox="0 0 240 74" width="240" height="74" role="img" aria-label={`${trays} of ${racks} racks`}>
+          {Array.from({ length: racks }, (_, n) => (
             <g key={n} transform={`translate(0 ${8 + n * 22})`}>
               <rect x="4" y="8" width="232" height="4" fill="var(--slate-soft)" />
               {n < trays && <path d="M16 8h208l-6-8H22z" fill="var(--roots)" />}
@@ -35,7 +30,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
           ))}
         </svg>
         <p className="soft">
-          {trays} of {equipment.oven.racks} racks{loads > 1 ? `, ${loads} times` : ''}
+          {trays} of {racks} racks{loads > 1 ? `, ${loads} times` : ''}
         </p>
       </section>
     );
@@ -48,7 +43,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
           ? (equipment.riceCooker?.litres ?? 1) * 1000
           : vessel === 'microwave'
             ? (equipment.microwave?.dishLitres ?? 2) * 1000
-            : equipment.potLitres * 1000;
+            : largestPot(equipment).litres * 1000;
   const fullest = scaled.loads.value.fullest / loads;
   const line = scaled.loads.value.limit;
   const share = (mL: number) => Math.min(1, mL / full);

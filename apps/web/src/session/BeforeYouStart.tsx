@@ -1,4 +1,5 @@
 import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { inOneGo, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
@@ -8,9 +9,10 @@ import type { PlanResult } from './planSlice.ts';
 import { openOf } from './tasksOf.ts';
 
 const STATION_WORDS: Readonly<Record<string, string>> = {
+  kettle: 'kettle',
+  strainer: 'strainer',
   cooker: 'sealed cooker and its insert',
   oven: 'trays',
-  burner: 'pots',
   jug: 'blender and jug',
   'rice cooker': 'rice cooker',
   microwave: 'microwave dish',
@@ -18,12 +20,25 @@ const STATION_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What to get out first: vessels and foods, each once; and the day as a calendar and on paper. */
-export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; result: PlanResult; startMs: number }) {
+export function BeforeYouStart({
+  view,
+  result,
+  startMs,
+  wishes,
+  say,
+}: {
+  view: KitchenView;
+  result: PlanResult;
+  startMs: number;
+  wishes: Wishes;
+  say: (next: Wishes) => void;
+}) {
   const { tasks, plan } = result;
   const { session, kitchen } = view;
-  const stations = useMemo(() => [...new Set(Object.values(tasks.about).map(({ station }) => station))], [tasks]);
+  const vessels = useMemo(() => vesselsOf(tasks), [tasks]);
   const foods = useMemo(() => foodsIn(view), [view]);
   const together = useMemo(() => cutTogether(view), [view]);
+  const offers = useMemo(() => inOneGo(tasks), [tasks]);
   const calendar = async () => {
     const { default: ical } = await import('ical-generator');
     const made = ical({ name: `${session?.name ?? 'Cooking'}, ${kitchen.name}` });
@@ -63,11 +78,22 @@ export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; r
         </div>
       </div>
       <p>
-        <b>Vessels</b> {stations.flatMap((station) => STATION_WORDS[station] ?? []).join(', ')}, scales, boxes.
+        <b>Vessels</b> {vessels.join(', ')}, scales, boxes.
       </p>
       {foods.map(({ place, names }) => (
         <p key={place}>
           <b>{place}</b> {names.join(', ')}
+        </p>
+      ))}
+      {offers.map((offer) => (
+        <p key={offer.food} className="one-go">
+          <Button
+            size="small"
+            onClick={() => say({ ...wishes, together: [...(wishes.together ?? []), [...offer.tasks]] })}
+          >
+            Cut in one go, {offer.saves} min less
+          </Button>{' '}
+          {offer.food} for {offer.dishes.join(' and ')}
         </p>
       ))}
       {together.length > 0 && (
@@ -83,6 +109,18 @@ export function BeforeYouStart({ view, result, startMs }: { view: KitchenView; r
       )}
     </section>
   );
+}
+
+/** Stations that are used, pots by their own names. */
+function vesselsOf({ problem, about }: PlanResult['tasks']): readonly string[] {
+  const used = new Set(problem.uses.map(({ resource }) => resource));
+  const pots = new Set(Object.values(about).flatMap(({ unit }) => (unit && used.has(unit) ? [unit] : [])));
+  return [
+    ...new Set([
+      ...[...used].flatMap((each) => (pots.has(each) || each === 'burner' ? [] : (STATION_WORDS[each] ?? []))),
+      ...pots,
+    ]),
+  ];
 }
 
 /** What several dishes want is peeled and cut in one go: how much of it, how, and for which. */

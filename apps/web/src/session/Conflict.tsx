@@ -6,17 +6,19 @@ import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { clockAt } from '../parts/times.ts';
 import { planner } from './planner.ts';
+import { Fault } from './Fault.tsx';
 import { useWishes } from './useWishes.ts';
 
 /** A session that cannot be planned: what cannot all hold, and what may be let go. */
 export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: SessionTasks; why: string }) {
   const [found, setFound] = useState<readonly Obstacle[]>();
-  const { wishes, say, pin } = useWishes(view.session?.id);
-  const { problem, about } = tasks;
+  const { wishes, say, pin } = useWishes(view.session);
+  const { problem, about, faults } = tasks;
   const startMs = view.session ? Date.parse(view.session.startsAt) : 0;
   const clock = (minute: number) => clockAt(startMs + minute * 60_000, view.kitchen.equipment.zone);
   useEffect(() => {
     let left = false;
+    if (faults.length > 0) return undefined;
     planner()
       .conflict(problem)
       .then(
@@ -26,21 +28,26 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
     return () => {
       left = true;
     };
-  }, [problem]);
+  }, [problem, faults]);
   const name = (task: string) => `“${about[task]?.name ?? task}”`;
   return (
     <main className="page">
       <div className="page-head">
         <h1>This day cannot be planned</h1>
         <p>
-          {found === undefined
-            ? 'Looking for what stands against it …'
-            : found.length > 0
-              ? 'These cannot all hold. Let go of one of them.'
-              : `${why} Leave out a dish, or look at the kitchen’s equipment.`}
+          {faults.length > 0
+            ? 'This kitchen cannot do it all. Each has a way out.'
+            : found === undefined
+              ? 'Looking for what stands against it …'
+              : found.length > 0
+                ? 'These cannot all hold. Let go of one of them.'
+                : `${why} Leave out a dish, or look at the kitchen’s equipment.`}
         </p>
       </div>
       <ul className="row-list conflict">
+        {faults.map((fault) => (
+          <Fault key={JSON.stringify(fault)} fault={fault} view={view} />
+        ))}
         {found?.map((each) => {
           switch (each.kind) {
             case 'pin':
@@ -56,13 +63,19 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
               return (
                 <li key={`break ${each.from}`}>
                   <span>
-                    A break from {clock(each.from)} to {clock(each.to)}
+                    {wishes.breaks.some(({ from, to }) => from === each.from && to === each.to)
+                      ? `A break from ${clock(each.from)} to ${clock(each.to)}`
+                      : `Somebody who cooks is away from ${clock(each.from)}`}
                   </span>
-                  <Button
-                    onClick={() => say({ ...wishes, breaks: wishes.breaks.filter(({ from }) => from !== each.from) })}
-                  >
-                    No break
-                  </Button>
+                  {wishes.breaks.some(({ from, to }) => from === each.from && to === each.to) ? (
+                    <Button
+                      onClick={() => say({ ...wishes, breaks: wishes.breaks.filter(({ from }) => from !== each.from) })}
+                    >
+                      No break
+                    </Button>
+                  ) : (
+                    <Link to="/kitchen">the hours of those who cook</Link>
+                  )}
                 </li>
               );
             case 'longest wait':

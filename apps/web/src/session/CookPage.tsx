@@ -12,8 +12,11 @@ import { clockAt, duration, longDayName } from '../parts/times.ts';
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import './cook.css';
 import { BeforeYouStart } from './BeforeYouStart.tsx';
+import { BegunAhead } from './BegunAhead.tsx';
 import { Conflict } from './Conflict.tsx';
+import { DropOrder } from './DropOrder.tsx';
 import { Lanes } from './Lanes.tsx';
+import { OtherWays } from './OtherWays.tsx';
 import type { PlanResult } from './planSlice.ts';
 import { Rehearse } from './Rehearse.tsx';
 import { SessionStart } from './SessionStart.tsx';
@@ -75,7 +78,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
   const send = useCommand();
   const navigate = useNavigate();
   const { session } = view;
-  const { wishes, say, pin } = useWishes(session?.id);
+  const { wishes, say, pin } = useWishes(session);
   const zone = view.kitchen.equipment.zone;
   const startMs = session ? Date.parse(session.startsAt) : 0;
   const { plan, tasks, bound } = result;
@@ -119,6 +122,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
         </div>
         {session && <SessionStart key={session.version} session={session} zone={zone} takes={plan.makespan} />}
       </div>
+      <BegunAhead view={view} tasks={tasks} wishes={wishes} say={say} />
+      <OtherWays view={view} result={result} wishes={wishes} />
       <div className="split">
         <div style={{ minWidth: 0 }}>
           <Lanes
@@ -132,7 +137,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
             pins={wishes.pins}
             pin={pin}
           />
-          <Wished wishes={wishes} say={say} tasks={tasks} startMs={startMs} zone={zone} />
+          <Wished wishes={wishes} say={say} result={result} startMs={startMs} zone={zone} />
           <div className="lanes-foot">
             <p className="legend soft">
               <span className="key-hands" aria-hidden="true" /> hands{' '}
@@ -151,7 +156,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
               ]}
             />
           </div>
-          <BeforeYouStart view={view} result={result} startMs={startMs} />
+          <BeforeYouStart view={view} result={result} startMs={startMs} wishes={wishes} say={say} />
           <TaskList
             result={result}
             startMs={startMs}
@@ -170,13 +175,10 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
               zone={zone}
               pinned={wishes.pins[selected]}
               pin={(minute) => pin(selected, minute)}
+              wishes={wishes}
+              say={say}
             />
           )}
-          {tasks.ahead.map((each) => (
-            <p key={each.batch} className="cook-ahead">
-              <b>Begun already?</b> {each.name}: {each.leastHours} to {each.mostHours} h before.
-            </p>
-          ))}
           <Button type="primary" size="large" className="one-action" loading={busy} onClick={() => void start()}>
             Start cooking
           </Button>
@@ -184,7 +186,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
             The clocks begin when you start, whatever the hour.
           </p>
           <WhatIf view={view} result={result} />
-          <Rehearse result={result} startMs={startMs} zone={zone} />
+          <DropOrder view={view} result={result} wishes={wishes} />
+          <Rehearse result={result} startMs={startMs} zone={zone} wishes={wishes} say={say} />
         </aside>
       </div>
       <div style={{ marginTop: 24 }}>

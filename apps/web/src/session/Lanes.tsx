@@ -2,6 +2,7 @@ import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type Dr
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef } from 'react';
 import { clockAt } from '../parts/times.ts';
+import { cooksOf } from './cooksOf.ts';
 import { lanesOf, type Bar, type Lane } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
 import { ridgePath } from './ridgePath.ts';
@@ -26,7 +27,7 @@ interface LanesProps {
 /** The cooking day: the ridge of busy hands, and under it a lane for each thing that can be busy. */
 export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pins, pin }: LanesProps) {
   const { plan, tasks, busy } = result;
-  const lanes = useMemo(() => lanesOf(tasks, plan, 'Hands'), [tasks, plan]);
+  const lanes = useMemo(() => lanesOf(tasks, plan, cooksOf(result)), [tasks, plan, result]);
   const x = scaleLinear().domain([0, plan.makespan]).range([0, 100]);
   const ticks = quarterHours(startMs, plan.makespan);
   const minWidth = zoom === 2 ? plan.makespan * 13 : Math.max(520, plan.makespan * 3);
@@ -100,8 +101,8 @@ interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose' 
 }
 
 function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: LaneRowProps) {
-  const row = lane.heat ? OVEN_ROW : ROW;
-  const head = lane.heat ? 24 : lane.spans.length > 0 ? 17 : 0;
+  const row = lane.heats ? OVEN_ROW : ROW;
+  const head = lane.heats ? 24 : lane.spans.length > 0 ? 17 : 0;
   return (
     <>
       <div className="lane-name">
@@ -117,17 +118,16 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
         {ticks.map(({ minute }) => (
           <i key={minute} className="lane-tick" style={{ left: `${x(minute)}%` }} />
         ))}
-        {lane.heat && (
+        {lane.heats?.map((heat) => (
           <div
+            key={heat.from}
             className="lane-heat"
-            style={{ left: `${x(lane.heat.from)}%`, width: `${x(lane.heat.to) - x(lane.heat.from)}%` }}
+            style={{ left: `${x(heat.from)}%`, width: `${x(heat.to) - x(heat.from)}%` }}
           >
-            <i style={{ width: `${((lane.heat.readyAt - lane.heat.from) / (lane.heat.to - lane.heat.from)) * 100}%` }}>
-              heats
-            </i>
-            <b>{lane.heat.celsius} °C</b>
+            <i style={{ width: `${((heat.readyAt - heat.from) / (heat.to - heat.from)) * 100}%` }}>heats</i>
+            <b>{heat.celsius} °C</b>
           </div>
-        )}
+        ))}
         {lane.bars.map((bar) => (
           <BarBox
             key={bar.key}

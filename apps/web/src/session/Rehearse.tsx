@@ -1,27 +1,36 @@
 import type { Rehearsal } from '@kestrel-ridge/core/schedule';
-import { Button } from 'antd';
+import type { Wishes } from '@kestrel-ridge/core/session';
+import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { clockAt } from '../parts/times.ts';
 import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
+import { spreadsOf } from './tasksOf.ts';
 
 /** The bars of the picture. */
 const BINS = 12;
 
 /** The day cooked many times over on paper: by when it is done, and which step decides. */
-export function Rehearse({ result, startMs, zone }: { result: PlanResult; startMs: number; zone: string }) {
+export function Rehearse({
+  result,
+  startMs,
+  zone,
+  wishes,
+  say,
+}: {
+  result: PlanResult;
+  startMs: number;
+  zone: string;
+  wishes: Wishes;
+  say: (next: Wishes) => void;
+}) {
   const [found, setFound] = useState<{ readonly of: PlanResult; readonly rehearsal: Rehearsal }>();
   const [busy, setBusy] = useState(false);
   const { tasks, plan } = result;
   const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
   const go = async () => {
     setBusy(true);
-    const spreads = Object.fromEntries(
-      Object.values(tasks.about)
-        .filter(({ window }) => window.earliest !== window.latest)
-        .map(({ id, window }) => [id, window]),
-    );
-    const rehearsal = await planner().rehearse(tasks.problem, plan, spreads);
+    const rehearsal = await planner().rehearse(tasks.problem, plan, spreadsOf(tasks));
     setFound({ of: result, rehearsal });
     setBusy(false);
   };
@@ -37,6 +46,15 @@ export function Rehearse({ result, startMs, zone }: { result: PlanResult; startM
   return (
     <section className="rehearse" aria-label="Rehearsal">
       <h2>Rehearsal</h2>
+      <Checkbox
+        checked={wishes.steady ?? false}
+        onChange={({ target }) => {
+          const { steady: _was, ...rest } = wishes;
+          say(target.checked ? { ...rest, steady: true } : rest);
+        }}
+      >
+        rather a plan that holds when things take longer
+      </Checkbox>
       {!rehearsal ? (
         <>
           <p className="soft">The day, cooked 200 times with quick and slow steps.</p>

@@ -1,6 +1,7 @@
 import { clockAt, duration } from '../parts/times.ts';
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
+import { cooksOf } from './cooksOf.ts';
 import { lanesOf } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
 
@@ -17,7 +18,10 @@ interface TaskListProps {
 export function TaskList({ result, startMs, zone, numbers, chosen, choose }: TaskListProps) {
   const { plan, tasks } = result;
   const [whose, setWhose] = useState('all');
-  const people = useMemo(() => lanesOf(tasks, plan, 'Cook').filter(({ id }) => id.startsWith('hands ')), [tasks, plan]);
+  const people = useMemo(
+    () => lanesOf(tasks, plan, cooksOf(result)).filter(({ id }) => id.startsWith('hands ')),
+    [tasks, plan, result],
+  );
   const mine = people.find(({ id }) => id === whose)?.bars.flatMap(({ task }) => task ?? []);
   const ordered = [...tasks.problem.tasks]
     .filter(({ id }) => !mine || mine.includes(id))
@@ -52,7 +56,10 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
                   className={task.attention === 'full' ? 'is-hands' : 'is-barred'}
                   aria-label={task.attention === 'full' ? 'hands' : 'nobody needed'}
                 />
-                <span>{about?.name}</span>
+                <span>
+                  {about?.name}
+                  {about?.dial && <small className="soft"> dial {about.dial}</small>}
+                </span>
                 <em>{duration(task.minutes)}</em>
               </button>
             </li>

@@ -16,7 +16,7 @@ const HOUR = 60;
 /** What the day would be if something were otherwise, beside what it is. Nothing changes before the cook says so. */
 export function WhatIf({ view, result }: { view: KitchenView; result: PlanResult }) {
   const [key, setKey] = useState<string>();
-  const { wishes } = useWishes(view.session?.id);
+  const { wishes } = useWishes(view.session);
   const choices = useMemo(() => choicesOf(view), [view]);
   const what = choices.find((each) => each.value === key)?.what;
   const tried = useMemo(() => (what ? tryOut(view, what, wishes) : undefined), [view, what, wishes]);
@@ -27,7 +27,7 @@ export function WhatIf({ view, result }: { view: KitchenView; result: PlanResult
     if (!tried || tried.tasks.problem.tasks.length === 0) return;
     let left = false;
     planner()
-      .tried(tried.tasks.problem, plan)
+      .tried(tried.asked, plan)
       .then(
         (planned) => !left && setFound({ of: tried, planned }),
         (thrown: unknown) => !left && setFound({ of: tried, planned: thrown instanceof Error ? thrown.message : '' }),

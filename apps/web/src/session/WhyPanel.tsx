@@ -1,8 +1,10 @@
+import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { holdWords } from './holdWords.ts';
 import type { PlanResult } from './planSlice.ts';
+import { TaskWishes } from './TaskWishes.tsx';
 
 /** One task: what goes in, how long and why, and what holds it where it stands. */
 export function WhyPanel({
@@ -12,6 +14,8 @@ export function WhyPanel({
   zone,
   pinned,
   pin,
+  wishes,
+  say,
 }: {
   result: PlanResult;
   task: string;
@@ -20,6 +24,8 @@ export function WhyPanel({
   /** The minute it is pinned to. */
   pinned: number | undefined;
   pin: (minute: number | undefined) => void;
+  wishes: Wishes;
+  say: (next: Wishes) => void;
 }) {
   const { plan, tasks, holds } = result;
   const about = tasks.about[task];
@@ -33,7 +39,9 @@ export function WhyPanel({
       <h2>
         {clock(plan.starts[task] ?? 0)} {about.name}
       </h2>
-      <p className="soft">{about.dish}</p>
+      <p className="soft">
+        {[about.dish, about.unit, about.dial && `dial at ${about.dial}`].filter(Boolean).join(' · ')}
+      </p>
       <dl>
         <dt>Takes</dt>
         <dd>
@@ -76,6 +84,7 @@ export function WhyPanel({
           +5
         </Button>
       </div>
+      <TaskWishes result={result} task={task} wishes={wishes} say={say} />
     </section>
   );
 }

@@ -1,57 +1,44 @@
-import { NO_WISHES, type SessionTasks, type Wishes } from '@kestrel-ridge/core/session';
-import { Button, InputNumber, Popover } from 'antd';
-import { useState } from 'react';
+import { NO_WISHES, saysNothing, type Wishes } from '@kestrel-ridge/core/session';
+import { Button } from 'antd';
 import { clockAt } from '../parts/times.ts';
+import { AddBreak } from './AddBreak.tsx';
+import type { PlanResult } from './planSlice.ts';
+
+interface Chip {
+  readonly key: string;
+  readonly text: string;
+  /** For those who do not see what it stands beside. */
+  readonly letGo: string;
+  readonly without: Wishes;
+}
 
 /** What the cook has said about the plan: each can be let go. */
 export function Wished({
   wishes,
   say,
-  tasks,
+  result,
   startMs,
   zone,
 }: {
   wishes: Wishes;
   say: (next: Wishes) => void;
-  tasks: SessionTasks;
+  result: Pick<PlanResult, 'tasks' | 'unsaid'>;
   startMs: number;
   zone: string;
 }) {
-  const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
-  const pins = Object.entries(wishes.pins).filter(([id]) => tasks.about[id]);
+  const chips = chipsOf(wishes, result, (minute) => clockAt(startMs + minute * 60_000, zone));
   return (
     <div className="wished">
-      {pins.map(([id, minute]) => (
-        <span key={id} className="wish">
-          {tasks.about[id]?.name} at {clock(minute)}
-          <Button
-            size="small"
-            type="text"
-            aria-label={`Let go of ${tasks.about[id]?.name ?? ''}`}
-            onClick={() => {
-              const { [id]: _gone, ...rest } = wishes.pins;
-              say({ ...wishes, pins: rest });
-            }}
-          >
+      {chips.map(({ key, text, letGo, without }) => (
+        <span key={key} className="wish">
+          {text}
+          <Button size="small" type="text" aria-label={letGo} onClick={() => say(without)}>
             ✕
           </Button>
         </span>
       ))}
-      {wishes.breaks.map((rest) => (
-        <span key={rest.from} className="wish">
-          break {clock(rest.from)} to {clock(rest.to)}
-          <Button
-            size="small"
-            type="text"
-            aria-label="Take the break back"
-            onClick={() => say({ ...wishes, breaks: wishes.breaks.filter((each) => each !== rest) })}
-          >
-            ✕
-          </Button>
-        </span>
-      ))}
-      {(pins.length > 0 || wishes.breaks.length > 0) && (
-        <Button size="small" onClick={() => say(NO_WISHES)}>
+      {!saysNothing({ ...wishes, begun: [] }) && (
+        <Button size="small" onClick={() => say({ ...NO_WISHES, ...(wishes.begun ? { begun: wishes.begun } : {}) })}>
           Let all go
         </Button>
       )}
@@ -60,53 +47,72 @@ export function Wished({
   );
 }
 
-/** Half an hour somewhere in the middle, unless the cook says otherwise. */
-const BREAK = { from: 60, minutes: 30 };
-
-function AddBreak({ add }: { add: (from: number, minutes: number) => void }) {
-  const [open, setOpen] = useState(false);
-  const [from, setFrom] = useState(BREAK.from);
-  const [minutes, setMinutes] = useState(BREAK.minutes);
-  return (
-    <Popover
-      trigger="click"
-      open={open}
-      onOpenChange={setOpen}
-      title="A break for everybody"
-      content={
-        <form
-          className="break-form"
-          onSubmit={(event) => {
-            event.preventDefault();
-            setOpen(false);
-            add(from, minutes);
-          }}
-        >
-          <InputNumber<number>
-            aria-label="Minutes after the start"
-            min={0}
-            max={600}
-            prefix="after"
-            suffix="min"
-            value={from}
-            onChange={(value) => setFrom(value ?? BREAK.from)}
-          />
-          <InputNumber<number>
-            aria-label="Length of the break in minutes"
-            min={5}
-            max={240}
-            prefix="for"
-            suffix="min"
-            value={minutes}
-            onChange={(value) => setMinutes(value ?? BREAK.minutes)}
-          />
-          <Button htmlType="submit" type="primary">
-            Plan the break
-          </Button>
-        </form>
-      }
-    >
-      <Button size="small">A break</Button>
-    </Popover>
-  );
+function chipsOf(
+  wishes: Wishes,
+  { tasks, unsaid }: Pick<PlanResult, 'tasks' | 'unsaid'>,
+  clock: (minute: number) => string,
+): readonly Chip[] {
+  const about = { ...unsaid.about, ...tasks.about };
+  const name = (id: string) => about[id]?.name;
+  const without = <T,>(list: readonly T[] | undefined, each: T): readonly T[] =>
+    (list ?? []).filter((other) => other !== each);
+  const known = (id: string) => about[id] !== undefined;
+  return [
+    ...Object.entries(wishes.pins)
+      .filter(([id]) => known(id))
+      .map(([id, minute]): Chip => {
+        const { [id]: _gone, ...pins } = wishes.pins;
+        return {
+          key: `pin ${id}`,
+          text: `${name(id)} at ${clock(minute)}`,
+          letGo: `Let go of ${name(id)}`,
+          without: { ...wishes, pins },
+        };
+      }),
+    ...wishes.breaks.map((rest): Chip => ({
+      key: `break ${rest.from}`,
+      text: `break ${clock(rest.from)} to ${clock(rest.to)}`,
+      letGo: 'Take the break back',
+      without: { ...wishes, breaks: without(wishes.breaks, rest) },
+    })),
+    ...(wishes.orders ?? [])
+      .filter(([first, then]) => known(first) && known(then))
+      .map((each): Chip => ({
+        key: `order ${each.join(' ')}`,
+        text: `${name(each[1])} after ${name(each[0])}`,
+        letGo: `Let go of the order of ${name(each[1])}`,
+        without: { ...wishes, orders: without(wishes.orders, each) },
+      })),
+    ...Object.entries(wishes.given ?? {})
+      .filter(([id]) => known(id))
+      .map(([id, person]): Chip => {
+        const { [id]: _gone, ...given } = wishes.given ?? {};
+        return {
+          key: `given ${id}`,
+          text: `${name(id)}: ${person}`,
+          letGo: `Anybody may do ${name(id)}`,
+          without: { ...wishes, given },
+        };
+      }),
+    ...(wishes.together ?? [])
+      .filter((ids) => ids.some(known))
+      .map((ids): Chip => ({
+        key: `together ${ids.join(' ')}`,
+        text: `in one go: ${ids.map((id) => about[id]?.dish ?? '').join(', ')}`,
+        letGo: 'Cut apart again',
+        without: { ...wishes, together: without(wishes.together, ids) },
+      })),
+    ...(wishes.shared ?? []).filter(known).map((id): Chip => ({
+      key: `shared ${id}`,
+      text: `two share: ${name(id)}`,
+      letGo: `One does ${name(id)}`,
+      without: { ...wishes, shared: without(wishes.shared, id) },
+    })),
+    ...(wishes.ahead ?? []).filter(known).map((id): Chip => ({
+      key: `ahead ${id}`,
+      text: `the evening before: ${name(id)}`,
+      letGo: `Do ${name(id)} on the day`,
+      without: { ...wishes, ahead: without(wishes.ahead, id) },
+    })),
+  ];
 }

@@ -29,9 +29,7 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
         ? `The ${hold.resource} has to be washed first, after ${name(hold.lastTask)}.`
         : `The ${hold.resource} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
     case 'full':
-      return hold.resource === 'power'
-        ? 'Before, more would be switched on than the fuse bears.'
-        : `Every ${hold.resource} is taken until then.`;
+      return fullWords(hold.resource);
     case 'heat':
       return hold.lastTask
         ? `The oven is at ${hold.celsius} °C until ${clock(end(hold.lastTask))}.`
@@ -45,4 +43,14 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
     default:
       return hold satisfies never;
   }
+}
+
+function fullWords(resource: string): string {
+  if (resource === 'power') return 'Before, more would be switched on than the fuse bears.';
+  if (resource === 'calm') return 'Before, something would have to be looked at in the middle of delicate work.';
+  const [, only] = /^one of (.*)$/.exec(resource) ?? [];
+  if (only) return `Only one of ${only} runs at a time.`;
+  const [, whose] = /^hands of (.*)$/.exec(resource) ?? [];
+  if (whose) return `${whose.charAt(0).toUpperCase()}${whose.slice(1)}, who has to do it, has no hands free before.`;
+  return `Every ${resource} is taken until then.`;
 }

@@ -21,7 +21,7 @@ const tasks = expandSession(
   1,
 );
 const plan = search(tasks.problem, { seed: 1, rounds: 50 });
-const lanes = lanesOf(tasks, plan, 'Hands');
+const lanes = lanesOf(tasks, plan, { names: ['Hands'], who: undefined });
 
 test('a lane for the hands first, then each appliance that is used', () =>
   expect(lanes.map((lane) => lane.name.replace(/ \d/, ''))).toEqual(

@@ -1,4 +1,4 @@
-import { OVEN_ON, type Plan, type SessionTasks, type TaskAbout } from '@kestrel-ridge/core/session';
+import { switchesOn, type Plan, type SessionTasks, type TaskAbout } from '@kestrel-ridge/core/session';
 
 export type BarKind = 'hands' | 'barred' | 'pressure' | 'wash' | 'held';
 
@@ -24,11 +24,34 @@ export interface Lane {
   /** Which dish holds it, from when to when. */
   readonly spans: readonly { readonly from: number; readonly to: number; readonly dish: string }[];
   /** The oven: where its heat is on. */
-  readonly heat?: { readonly from: number; readonly to: number; readonly celsius: number; readonly readyAt: number };
+  readonly heats?: readonly Heat[];
 }
 
-/** A plan as lanes: each pair of hands first, then the cooker, the oven with its racks, the burners, the jug. Minutes, not pixels. */
-export function lanesOf({ problem, about }: SessionTasks, plan: Plan, cookName: string): readonly Lane[] {
+export interface Heat {
+  readonly from: number;
+  readonly to: number;
+  readonly celsius: number;
+  /** Hot enough from then on. */
+  readonly readyAt: number;
+}
+
+/** Whose hands there are, and who does what where that is known. */
+export interface Cooks {
+  readonly names: readonly string[];
+  readonly who: Readonly<Record<string, string>> | undefined;
+}
+
+/** What holds one thing at a time, with the name of its lane. */
+const SINGLE: readonly { readonly station: string; readonly name: string; readonly note: string }[] = [
+  { station: 'jug', name: 'Jug', note: 'blender' },
+  { station: 'rice cooker', name: 'Rice cooker', note: 'one filling' },
+  { station: 'microwave', name: 'Microwave', note: 'one dish' },
+  { station: 'air fryer', name: 'Air fryer', note: 'one basket' },
+  { station: 'kettle', name: 'Kettle', note: 'one filling' },
+];
+
+/** A plan as lanes: each pair of hands first, then the cookers, the ovens with their racks, the burners, the rest. Minutes, not pixels. */
+export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, who }: Cooks): readonly Lane[] {
   const start = (id: string) => plan.starts[id] ?? 0;
   const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
   const end = (id: string) => start(id) + (minutes.get(id) ?? 0);
@@ -61,14 +84,23 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, cookName: 
     ...abouts.filter((task) => task.attention.needs === 'hands').map((task) => ({ ...bar(task, 0), label: task.name })),
     ...washes,
   ];
-  const hands = rowsOf(work).map(({ bars }, n): Lane => ({
+  const laneOfHands = (bars: readonly Bar[], name: string, n: number): Lane => ({
     id: `hands ${n}`,
-    name: problem.cooks === 1 ? cookName : `${cookName} ${n + 1}`,
+    name,
     note: 'both hands',
     rows: 1,
     spans: [],
     bars: bars.map((each) => ({ ...each, row: 0 })),
-  }));
+  });
+  const hands = who
+    ? names.map((name, n) =>
+        laneOfHands(
+          work.filter(({ key, task }) => who[task ?? key.replace('wash ', 'wash after ')] === name),
+          name,
+          n,
+        ),
+      )
+    : rowsOf(work).map(({ bars }, n) => laneOfHands(bars, names[n] ?? `Hands ${n + 1}`, n));
 
   const inUse = (station: string) => problem.uses.filter((use) => use.resource === station);
   const spansOf = (station: string) =>
@@ -90,45 +122,56 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, cookName: 
     });
   const lanes: Lane[] = [...hands];
 
-  if (inUse('cooker').length > 0)
+  const alone = (station: string, name: string, note: string) => {
+    if (inUse(station).length === 0) return;
     lanes.push({
-      id: 'cooker',
-      name: 'Cooker',
-      note: 'one insert',
+      id: station,
+      name,
+      note,
       rows: 1,
-      spans: spansOf('cooker'),
-      bars: [...within('cooker').flat(), ...washes.filter((wash) => wash.label.endsWith('cooker'))],
+      spans: spansOf(station),
+      bars: [...within(station).flat(), ...washes.filter((wash) => wash.label === `wash the ${station}`)],
     });
+  };
+  const numbered = (word: string) =>
+    problem.resources.map(({ id }) => id).filter((id) => id === word || id.startsWith(`${word} `));
+  for (const id of numbered('cooker')) alone(id, capital(id), 'one insert');
 
-  const baking = inUse('oven');
-  if (baking.length > 0) {
-    const heat = baking[0]?.temperature ?? 0;
-    const on = start(OVEN_ON);
-    const bars = abouts
-      .filter((task) => task.station === 'oven')
-      .flatMap((task) => {
-        const use = baking.find(
-          (each) => about[each.from]?.batch === task.batch && about[each.from]?.load === task.load,
-        );
-        return Array.from({ length: use?.units ?? 1 }, (_, n): Bar => ({
-          ...bar(task, n),
-          key: `${task.id} ${n}`,
-          label: (use?.units ?? 1) > 1 ? `${task.name}, tray ${n + 1}` : task.name,
-        }));
-      });
+  for (const id of numbered('oven')) {
+    const baking = inUse(id);
+    if (baking.length === 0) continue;
+    const on = problem.tasks.find((task) => switchesOn(task.id) && task.id.slice(7) === id.slice(4));
+    const bars = baking.flatMap((use) =>
+      within(id)
+        .flat()
+        .filter((each) => {
+          const task = about[each.task ?? ''];
+          return (
+            task?.station === 'oven' && task.batch === about[use.from]?.batch && task.load === about[use.from]?.load
+          );
+        })
+        .filter((each, n, all) => all.findIndex(({ key }) => key === each.key) === n)
+        .flatMap((each) =>
+          Array.from({ length: use.units ?? 1 }, (_, n): Bar => ({
+            ...each,
+            row: n,
+            key: `${each.key} ${n}`,
+            label: (use.units ?? 1) > 1 ? `${each.label}, tray ${n + 1}` : each.label,
+          })),
+        ),
+    );
+    const racked = rackRows(bars);
     lanes.push({
-      id: 'oven',
-      name: 'Oven',
-      note: `${Math.max(...bars.map((each) => each.row + 1))} in use`,
-      rows: Math.max(1, ...bars.map((each) => each.row + 1)),
-      bars,
+      id,
+      name: capital(id),
+      note: `${Math.max(...racked.map((each) => each.row + 1))} in use`,
+      rows: Math.max(1, ...racked.map((each) => each.row + 1)),
+      bars: racked,
       spans: [],
-      heat: {
-        from: on,
-        to: Math.max(...baking.map((use) => end(use.to))),
-        celsius: heat,
-        readyAt: Math.min(...baking.map((use) => start(use.from))),
-      },
+      heats: heatsOf(
+        baking.map((use) => ({ from: start(use.from), to: end(use.to), celsius: use.temperature ?? 0 })),
+        on ? start(on.id) : 0,
+      ),
     });
   }
   const pots = rowsOf(
@@ -145,28 +188,56 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, cookName: 
     lanes.push({
       id: `burner ${n}`,
       name: pots.length > 1 ? `Burner ${n + 1}` : 'Burner',
-      note: 'one pot',
+      note: about[bars[0]?.bars[0]?.task ?? '']?.unit ?? 'one pot',
       rows: 1,
       spans: bars.map(({ from, to, dish }) => ({ from, to, dish })),
       bars: bars.flatMap((pot) => pot.bars),
     }),
   );
-  if (inUse('jug').length > 0)
-    lanes.push({
-      id: 'jug',
-      name: 'Jug',
-      note: 'blender',
-      rows: 1,
-      spans: spansOf('jug'),
-      bars: [...within('jug').flat(), ...washes.filter((wash) => wash.label.endsWith('jug'))],
-    });
+  for (const { station, name, note } of SINGLE) alone(station, name, note);
   return lanes;
 }
 
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** Trays of one minute on racks of their own, the first free rack first. */
+function rackRows(bars: readonly Bar[]): readonly Bar[] {
+  const rows: Bar[] = [];
+  return [...bars]
+    .sort((a, b) => a.from - b.from || a.key.localeCompare(b.key))
+    .map((each) => {
+      let row = 0;
+      while (rows.some((other) => other.row === row && other.from < each.to && each.from < other.to)) row += 1;
+      const placed = { ...each, row };
+      rows.push(placed);
+      return placed;
+    });
+}
+
+/** An oven's heats one after the other: from the end of the one before, or from when it is switched on. */
+function heatsOf(
+  baking: readonly { readonly from: number; readonly to: number; readonly celsius: number }[],
+  on: number,
+): readonly Heat[] {
+  const heats: Heat[] = [];
+  for (const each of [...baking].sort((a, b) => a.from - b.from)) {
+    const last = heats.at(-1);
+    if (last?.celsius === each.celsius) heats[heats.length - 1] = { ...last, to: Math.max(last.to, each.to) };
+    else heats.push({ from: last?.to ?? on, to: each.to, celsius: each.celsius, readyAt: each.from });
+  }
+  return heats;
+}
+
 const stageLabel = (task: TaskAbout): string =>
-  ({ load: 'load', 'come up': 'up', hold: 'pressure', natural: 'release', vent: 'vent', empty: 'empty' })[
-    task.stage ?? 'load'
-  ];
+  ({
+    kettle: 'kettle',
+    load: 'load',
+    'come up': 'up',
+    hold: 'pressure',
+    natural: 'release',
+    vent: 'vent',
+    empty: 'empty',
+  })[task.stage ?? 'load'];
 
 function looksOf(task: TaskAbout, from: number, to: number): readonly number[] {
   if (task.attention.needs !== 'look') return [];

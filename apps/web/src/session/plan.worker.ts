@@ -7,13 +7,15 @@ import {
   settle,
   smallestConflict,
   startLate,
+  steadiest,
   whyNotEarlier,
+  withPeople,
   type Obstacle,
   type Rehearsal,
   type Spread,
 } from '@kestrel-ridge/core/schedule';
-import { OVEN_ON, type Plan, type Problem } from '@kestrel-ridge/core/session';
-import type { Planned } from './planned.ts';
+import { switchesOn, type Plan, type Problem } from '@kestrel-ridge/core/session';
+import type { Asked, Planned } from './planned.ts';
 
 const SEED = 4180;
 /** Plans tried: enough to reach the proven optimum on sessions of twenty tasks. */
@@ -26,39 +28,39 @@ const REHEARSALS = 200;
 
 /** The search, away from the screen: a sound plan at once, a better one soon after. */
 const planner = {
-  first: (problem: Problem, from?: Plan): Planned =>
-    explain(problem, search(problem, { seed: SEED, rounds: 0, ...(from ? { from } : {}) }), false),
-  better: (problem: Problem, from?: Plan): Planned => explain(problem, found(problem, ROUNDS, from), true),
+  first: (asked: Asked, from?: Plan): Planned => plan(asked, 0, from),
+  better: (asked: Asked, from?: Plan): Planned => plan(asked, ROUNDS, from),
   /** For a plan that is only looked at beside the one at hand. */
-  tried: (problem: Problem, from?: Plan): Planned => explain(problem, found(problem, ROUNDS_TRIED, from), true),
+  tried: (asked: Asked, from?: Plan): Planned => plan(asked, ROUNDS_TRIED, from),
   conflict: (problem: Problem): readonly Obstacle[] => smallestConflict(problem),
-  rehearse: (problem: Problem, plan: Plan, spreads: Readonly<Record<string, Spread>>): Rehearsal =>
-    rehearse(problem, plan, spreads, { seed: SEED, runs: REHEARSALS }),
+  rehearse: (problem: Problem, at: Plan, spreads: Readonly<Record<string, Spread>>): Rehearsal =>
+    rehearse(problem, at, spreads, { seed: SEED, runs: REHEARSALS }),
 };
 
-function found(problem: Problem, rounds: number, from?: Plan): Plan {
+function plan({ problem, people, steady }: Asked, rounds: number, from: Plan | undefined): Planned {
   const until = performance.now() + MOST_MS;
-  const plan = search(problem, {
+  const settings = (at: Plan | undefined) => ({
     seed: SEED,
     rounds,
     enough: () => performance.now() > until,
-    ...(from ? { from } : {}),
+    ...(at ? { from: at } : {}),
   });
-  return late(problem, settle(problem, plan));
-}
-
-const late = (problem: Problem, plan: Plan) =>
-  problem.tasks.some((task) => task.id === OVEN_ON) ? startLate(problem, plan, OVEN_ON) : plan;
-
-function explain(problem: Problem, plan: Plan, settled: boolean): Planned {
+  const found = steady && rounds > 0 ? steadiest(problem, steady, settings(from)) : search(problem, settings(from));
+  // The first answer is not polished: the second is not far behind.
+  const polished = rounds > 0 ? late(problem, settle(problem, found)) : found;
+  const { plan: now, who } = withPeople(problem, polished, people, (more, at) => search(more, settings(at)));
   return {
-    plan,
-    settled,
+    plan: now,
+    who,
+    settled: rounds > 0,
     bound: lowerBound(problem),
-    busy: handsBusy(problem, plan),
-    holds: Object.fromEntries(problem.tasks.map((task) => [task.id, whyNotEarlier(problem, plan, task.id)])),
+    busy: handsBusy(problem, now),
+    holds: Object.fromEntries(problem.tasks.map((task) => [task.id, whyNotEarlier(problem, now, task.id)])),
   };
 }
+
+const late = (problem: Problem, at: Plan) =>
+  problem.tasks.filter((task) => switchesOn(task.id)).reduce((now, task) => startLate(problem, now, task.id), at);
 
 export type Planner = typeof planner;
 expose(planner);

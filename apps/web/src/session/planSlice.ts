@@ -1,19 +1,17 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Bound, Hold } from '@kestrel-ridge/core/schedule';
-import type { Plan, SessionTasks } from '@kestrel-ridge/core/session';
+import type { Present, SessionTasks } from '@kestrel-ridge/core/session';
+import type { Planned } from './planned.ts';
 
-export interface PlanResult {
+export interface PlanResult extends Planned {
   readonly session: string;
   /** The sizes it was made for. */
   readonly fingerprint: string;
   /** The same without what the cook has said. */
   readonly plain: string;
   readonly tasks: SessionTasks;
-  readonly plan: Plan;
-  readonly bound: Bound;
-  readonly holds: Readonly<Record<string, Hold>>;
-  readonly busy: readonly number[];
-  readonly settled: boolean;
+  /** The same before the cook said anything. */
+  readonly unsaid: SessionTasks;
+  readonly present: readonly Present[];
 }
 
 /** The plan at hand: worked out in the worker, kept so that every screen shows the same one. */

@@ -1,5 +1,13 @@
-import type { Bound, Hold } from '@kestrel-ridge/core/schedule';
-import type { Plan } from '@kestrel-ridge/core/session';
+import type { Bound, Hold, People, Spread } from '@kestrel-ridge/core/schedule';
+import type { Plan, Problem } from '@kestrel-ridge/core/session';
+
+/** What the worker is asked. */
+export interface Asked {
+  readonly problem: Problem;
+  readonly people: People;
+  /** Set where a plan that holds is wanted rather than the shortest: how long things may take. */
+  readonly steady?: Readonly<Record<string, Spread>>;
+}
 
 /** What the worker answers. */
 export interface Planned {
@@ -7,5 +15,7 @@ export interface Planned {
   readonly bound: Bound;
   readonly busy: readonly number[];
   readonly holds: Readonly<Record<string, Hold>>;
+  /** Who does what; undefined where no plan was found in which everybody has what is theirs. */
+  readonly who: Readonly<Record<string, string>> | undefined;
   readonly settled: boolean;
 }

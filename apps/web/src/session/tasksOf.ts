@@ -1,20 +1,61 @@
-import { expandSession, type SessionTasks } from '@kestrel-ridge/core/session';
+import type { SessionState } from '@kestrel-ridge/core/formats';
+import {
+  expandSession,
+  peopleFor,
+  presentAt,
+  withWishes,
+  type Present,
+  type SessionTasks,
+  type Wishes,
+} from '@kestrel-ridge/core/session';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { Asked } from './planned.ts';
 
 /** Batches that are still to be cooked. */
 export const openOf = (batches: readonly ScaledBatchView[]): readonly ScaledBatchView[] =>
   batches.filter(({ state }) => state.status === 'planned');
 
+/** A session as it is planned: its tasks with what the cook has said of them, and who is there. */
+export interface DayTasks {
+  readonly tasks: SessionTasks;
+  /** The same before the cook said anything: what else may be said. */
+  readonly unsaid: SessionTasks;
+  readonly present: readonly Present[];
+  readonly asked: Asked;
+}
+
 /** The tasks of batches in this kitchen, the same for the same batches in whatever order they come. */
-export const tasksOf = (
-  session: string,
+export function tasksOf(
+  session: Pick<SessionState, 'id' | 'startsAt'>,
   batches: readonly ScaledBatchView[],
   equipment: KitchenView['kitchen']['equipment'],
   cooks: number,
-): SessionTasks =>
-  expandSession(
-    session,
+  wishes: Wishes,
+): DayTasks {
+  const unsaid = expandSession(
+    session.id,
     batches.map(({ state, scaled }) => ({ id: state.id, scaled })).sort((a, b) => a.id.localeCompare(b.id)),
     equipment,
     cooks,
+  );
+  const present = presentAt(equipment.people, cooks, Date.parse(session.startsAt), equipment.zone);
+  const tasks = withWishes(unsaid, wishes, present);
+  return {
+    tasks,
+    unsaid,
+    present,
+    asked: {
+      problem: tasks.problem,
+      people: peopleFor(tasks, present, wishes.given),
+      ...(wishes.steady ? { steady: spreadsOf(tasks) } : {}),
+    },
+  };
+}
+
+/** How long each step may take, where that is a window. */
+export const spreadsOf = ({ about }: SessionTasks) =>
+  Object.fromEntries(
+    Object.values(about)
+      .filter(({ window }) => window.earliest !== window.latest)
+      .map(({ id, window }) => [id, window]),
   );

@@ -1,4 +1,4 @@
-import { withWishes, type SessionTasks } from '@kestrel-ridge/core/session';
+import type { SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
@@ -24,31 +24,30 @@ export function usePlan(view: KitchenView): Planning {
   const kept = useAppSelector((state) => state.plan.result);
   const [failed, setFailed] = useState<{ readonly fingerprint: string; readonly why: string }>();
   const { session, batches, kitchen } = view;
-  const wishes = useAppSelector((state) => wishesOf(state, session?.id));
+  const wishes = useAppSelector((state) => wishesOf(state, session));
   const open = useMemo(() => openOf(batches), [batches]);
 
-  const tasks = useMemo(() => {
+  const day = useMemo(() => {
     if (!session || open.length === 0) return undefined;
-    const expanded = tasksOf(session.id, open, kitchen.equipment, session.cooks);
-    return { ...expanded, plain: JSON.stringify(expanded.problem), problem: withWishes(expanded.problem, wishes) };
+    const found = tasksOf(session, open, kitchen.equipment, session.cooks, wishes);
+    return { ...found, plain: JSON.stringify(found.unsaid.problem) };
   }, [session, open, kitchen.equipment, wishes]);
-  const fingerprint = useMemo(() => (tasks ? JSON.stringify(tasks.problem) : ''), [tasks]);
+  const fingerprint = useMemo(() => (day ? JSON.stringify(day.asked) : ''), [day]);
 
   useEffect(() => {
     const before = store.getState().plan.result;
-    if (!tasks || !session || (before?.fingerprint === fingerprint && before.settled)) return;
+    if (!day || !session || day.tasks.faults.length > 0 || (before?.fingerprint === fingerprint && before.settled))
+      return;
     let left = false;
     const plan = async () => {
       try {
         // Only a wish has changed: the plan at hand is mended, so that little jumps about.
-        const atHand = before?.plain === tasks.plain ? before.plan : undefined;
-        for (const next of [
-          () => planner().first(tasks.problem, atHand),
-          () => searcher().better(tasks.problem, atHand),
-        ]) {
+        const atHand = before?.plain === day.plain ? before.plan : undefined;
+        for (const next of [() => planner().first(day.asked, atHand), () => searcher().better(day.asked, atHand)]) {
           const planned = await next();
           if (left) return;
-          dispatch(planFound({ session: session.id, fingerprint, plain: tasks.plain, tasks, ...planned }));
+          const { tasks, unsaid, present, plain } = day;
+          dispatch(planFound({ session: session.id, fingerprint, plain, tasks, unsaid, present, ...planned }));
         }
       } catch (thrown) {
         if (!left) setFailed({ fingerprint, why: thrown instanceof Error ? thrown.message : String(thrown) });
@@ -58,13 +57,15 @@ export function usePlan(view: KitchenView): Planning {
     return () => {
       left = true;
     };
-  }, [tasks, session, fingerprint, store, dispatch]);
+  }, [day, session, fingerprint, store, dispatch]);
 
-  if (!tasks) return { state: 'nothing to cook' };
+  if (!day) return { state: 'nothing to cook' };
+  const { tasks } = day;
+  if (tasks.faults.length > 0) return { state: 'impossible', why: '', tasks };
   if (failed?.fingerprint === fingerprint) return { state: 'impossible', why: failed.why, tasks };
   if (kept?.fingerprint === fingerprint) return { state: 'planned', result: kept };
   // Only a wish has changed: the plan at hand stays in sight for the moment it takes to mend it.
-  if (kept && kept.plain === tasks.plain && kept.session === session?.id)
+  if (kept && kept.plain === day.plain && kept.session === session?.id)
     return { state: 'planned', result: { ...kept, settled: false } };
   return { state: 'planning', tasks };
 }

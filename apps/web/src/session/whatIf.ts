@@ -1,8 +1,9 @@
 import { cookedAs } from '@kestrel-ridge/core/recipe';
-import { withWishes, type SessionTasks, type Wishes } from '@kestrel-ridge/core/session';
+import type { SessionTasks, Wishes } from '@kestrel-ridge/core/session';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { Asked } from './planned.ts';
 import { openOf, tasksOf } from './tasksOf.ts';
 
 /** Something that might happen, or that the cook might decide. */
@@ -16,6 +17,7 @@ export type WhatIf =
 
 export interface Tried {
   readonly tasks: SessionTasks;
+  readonly asked: Asked;
   readonly batches: readonly ScaledBatchView[];
   readonly cooks: number;
   readonly laterMinutes: number;
@@ -52,9 +54,10 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
     otherwise.push({ dish, method: method.name });
     return [by(method.id)];
   });
-  const expanded = tasksOf(session.id, batches, kitchen.equipment, cooks);
+  const { tasks, asked } = tasksOf(session, batches, kitchen.equipment, cooks, wishes);
   return {
-    tasks: { ...expanded, problem: withWishes(expanded.problem, wishes) },
+    tasks,
+    asked,
     batches,
     cooks,
     laterMinutes: what.if === 'later' ? what.minutes : 0,

@@ -1,7 +1,8 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { SessionState } from '@kestrel-ridge/core/formats';
 import { NO_WISHES, type Wishes } from '@kestrel-ridge/core/session';
 
-/** What the cook has said about the plan of a session, kept on this device. */
+/** What the cook has just said about the plan of a session, on its way to the server. */
 export interface SessionWishes {
   readonly session: string;
   readonly wishes: Wishes;
@@ -26,12 +27,18 @@ export const wishesSlice = createSlice({
       globalThis.localStorage?.setItem(KEY, JSON.stringify(payload));
       return { said: payload };
     },
+    /** The server has it, or will not have it. */
+    arrived() {
+      globalThis.localStorage?.removeItem(KEY);
+      return { said: null };
+    },
   },
 });
 
+/** What holds: what was just said here, else what the server has. */
 export const wishesOf = (
-  state: { readonly wishes: { readonly said: SessionWishes | null } },
-  session: string | undefined,
-) => (state.wishes.said?.session === session && state.wishes.said ? state.wishes.said.wishes : NO_WISHES);
+  { wishes: { said } }: { readonly wishes: { readonly said: SessionWishes | null } },
+  session: Pick<SessionState, 'id' | 'wishes'> | undefined,
+): Wishes => (said && said.session === session?.id ? said.wishes : (session?.wishes ?? NO_WISHES));
 
-export const { wished } = wishesSlice.actions;
+export const { wished, arrived } = wishesSlice.actions;

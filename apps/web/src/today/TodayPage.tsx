@@ -70,7 +70,7 @@ function Today({ view }: { view: KitchenView }) {
           <h2>Before it starts</h2>
           <ul className="row-list">
             {ahead.map((each) => (
-              <li key={each.batch} className="ahead-row">
+              <li key={`${each.batch} ${each.name}`} className="ahead-row">
                 <strong>{each.name}</strong>
                 <span>
                   {each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}: begin between{' '}

@@ -4,7 +4,7 @@ import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent } from '../run/index.ts';
 import type { Final } from '../scaling/index.ts';
-import type { Plan, Problem, TaskAbout } from '../session/index.ts';
+import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
 import type { Attendance, Eater } from '../week/index.ts';
 
@@ -99,6 +99,8 @@ export interface SessionState {
   readonly name: string;
   readonly startsAt: string;
   readonly cooks: number;
+  /** What the cook has said of its plan. */
+  readonly wishes: Wishes;
   readonly status: SessionStatus;
   readonly version: number;
 }

@@ -1,36 +1,17 @@
 import type { Scoop, Sourced, UnitSystem } from '../quantity/index.ts';
+import type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
+import type { Person } from './person.ts';
 
-export interface Cooker {
-  readonly litres: number;
-  readonly watts: number;
-  /** What its valve holds above the air outside, kPa gauge. */
-  readonly gaugeKpa: number;
-  /** Least liquid in mL: the manual decides. */
-  readonly leastLiquidMl: number;
-  readonly steelKg: number;
-}
-export interface Oven {
-  readonly racks: number;
-  readonly preheatMinutes: number;
-  readonly trayCm2: number;
-}
-export interface Jug {
-  /** The blades catch nothing below this. */
-  readonly leastMl: number;
-  readonly mostMl: number;
-  readonly hotMostMl: number;
-}
 /** What this kitchen measured for itself. A figure stands before the book's. */
 export interface OwnFigures {
   /** mL of water that leave one pot while a grain cooks, by how it is cooked. */
   readonly grainLossMl?: Readonly<Partial<Record<GrainPot, Sourced<number>>>>;
+  /** How the sealed cooker's minutes of coming up stand to what heat alone says: 1.2 is a fifth longer. */
+  readonly comeUpTimes?: Sourced<number>;
+  /** The same of its natural release. */
+  readonly releaseTimes?: Sourced<number>;
 }
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
-
-export interface BoxKind {
-  readonly name: string;
-  readonly mL: number;
-}
 
 /** What a kitchen has. Every plan, amount and warning is worked out for it. */
 export interface Equipment {
@@ -42,14 +23,22 @@ export interface Equipment {
   readonly scoops: readonly Scoop[];
   /** Whose cups and spoons they are; US customary where nothing is said. */
   readonly units?: UnitSystem;
+  /** What the scale shows at the finest, g; 1 where nothing is said. */
+  readonly scaleStepG?: number;
+  /** The one used most comes first: loads are cut for it. */
   readonly cookers: readonly Cooker[];
-  readonly oven: Oven;
+  /** The one used most comes first. */
+  readonly ovens: readonly Oven[];
   readonly burners: number;
-  /** Largest pot, litres. */
-  readonly potLitres: number;
-  /** How wide it is inside, cm. */
-  readonly potAcrossCm?: number;
+  /** How many of them are large; left out: all alike. */
+  readonly largeBurners?: number;
+  /** What one draws, W; left out: they burn gas. */
+  readonly burnerWatts?: number;
+  readonly pots: readonly Pot[];
   readonly jug: Jug;
+  readonly kettle?: Kettle;
+  /** How many; one where nothing is said. */
+  readonly strainers?: number;
   readonly riceCooker?: { readonly litres: number };
   readonly microwave?: { readonly watts: number; readonly dishLitres: number };
   readonly airFryer?: { readonly basketCm2: number };
@@ -57,6 +46,10 @@ export interface Equipment {
   readonly own?: OwnFigures;
   /** What the fuse bears at a time, W; left out where that is no matter. */
   readonly powerLimitW?: number;
+  /** Appliances of which only one may run at a time: they hang on one socket, or stand in one place. */
+  readonly oneAtATime?: readonly (readonly Appliance[])[];
+  /** Who cooks here; where nobody is named, all are alike and there all day. */
+  readonly people?: readonly Person[];
   /** Stand-ins for devices are offered, to try things without them: the demo does. */
   readonly simulatedDevices?: boolean;
   /** What a week's food may cost, minor units. */
@@ -65,8 +58,13 @@ export interface Equipment {
   readonly kwhMinor?: number;
 }
 
-/** How wide a large pot is where nobody has measured, cm. Common practice, no published source. */
-export const POT_ACROSS_CM = 22;
+/** A large pot that nobody has measured. Common practice, no published source. */
+const UNMEASURED: Pot = { name: 'pot', litres: 5, acrossCm: 22 };
+
+/** The largest pot, which what is bulky goes into. */
+export const largestPot = ({ pots }: Pick<Equipment, 'pots'>): Pot =>
+  pots.reduce<Pot | undefined>((most, pot) => (most && most.litres >= pot.litres ? most : pot), undefined) ??
+  UNMEASURED;
 
 /** Where a kitchen starts before anybody says otherwise. */
 export const STARTING_EQUIPMENT: Equipment = {
@@ -75,9 +73,16 @@ export const STARTING_EQUIPMENT: Equipment = {
   currency: 'EUR',
   scoops: ['1 cup', '1/2 cup', '1/3 cup', '1/4 cup', '1 tbsp', '1 tsp', '1/2 tsp', '1/4 tsp'],
   cookers: [{ litres: 6, watts: 1000, gaugeKpa: 80, leastLiquidMl: 300, steelKg: 1.2 }],
-  oven: { racks: 2, preheatMinutes: 12, trayCm2: 1500 },
+  ovens: [{ racks: 2, preheatMinutes: 12, trayCm2: 1500 }],
   burners: 4,
-  potLitres: 5,
+  pots: [
+    { name: 'large pot', litres: 5, acrossCm: 22 },
+    { name: 'middle pot', litres: 3, acrossCm: 20 },
+    { name: 'small pot', litres: 1.5, acrossCm: 16 },
+    { name: 'pan', litres: 2, acrossCm: 28, pan: true },
+  ],
+  kettle: { litres: 1.7, watts: 2000 },
+  strainers: 1,
   jug: { leastMl: 300, mostMl: 1500, hotMostMl: 1000 },
   boxes: [
     { name: 'small box', mL: 500 },

@@ -78,6 +78,7 @@ const useItems = (uses: readonly StationUse[]) =>
   uses.map((use) => ({ ...use, id: `${use.station} ${use.from} ${use.to}` }));
 const useFields = (use: StationUse): Fields => ({
   heat: use.celsius === undefined ? undefined : `${use.celsius} °C`,
+  grill: use.grill ? 'alone under the grill' : undefined,
   bears: use.toleranceC === undefined ? undefined : `± ${use.toleranceC} °C`,
   wash: use.wash === undefined ? undefined : `${use.wash} min`,
 });

@@ -111,6 +111,8 @@ export interface WorkStep extends StepBase {
   readonly kind: 'work';
   readonly time: TimeLaw;
   readonly attention: Attention;
+  /** Not to be interrupted by a look at something else: folding, sealing, caramel. */
+  readonly delicate?: boolean;
   /** What is heated again is cooked short on purpose: this share of the time. */
   readonly stopAt?: number;
 }
@@ -132,7 +134,17 @@ export interface AheadStep extends StepBase {
 
 export type Step = WorkStep | PressureStep | AheadStep;
 
-export const STATIONS = ['cooker', 'oven', 'burner', 'jug', 'rice cooker', 'microwave', 'air fryer'] as const;
+export const STATIONS = [
+  'cooker',
+  'oven',
+  'burner',
+  'jug',
+  'rice cooker',
+  'microwave',
+  'air fryer',
+  'kettle',
+  'strainer',
+] as const;
 export type Station = (typeof STATIONS)[number];
 export const VESSELS = ['cooker', 'tray', 'jug', 'pot', 'rice cooker', 'microwave', 'air fryer'] as const;
 export type Vessel = (typeof VESSELS)[number];
@@ -149,6 +161,8 @@ export interface StationUse {
   readonly celsius?: number;
   /** How many degrees up or down the dish bears. */
   readonly toleranceC?: number;
+  /** Under the grill: it has the oven to itself. */
+  readonly grill?: boolean;
 }
 
 /** What a method or a version says otherwise about a line. What is left out stays. */

@@ -1,15 +1,15 @@
 import { LOSS_KG_PER_M2H, openPotLoss } from '../heat/index.ts';
-import { POT_ACROSS_CM, type Equipment } from '../kitchen/index.ts';
+import { largestPot, type Equipment } from '../kitchen/index.ts';
 import { show, volume, type Reasoned, type Volume } from '../quantity/index.ts';
 import type { Law } from '../recipe/index.ts';
 
 /** Water that boils off, to be poured on top: it goes with the surface of the pot and the minutes, not with what is in it. */
 export function boiledOff(
   law: Extract<Law, { law: 'pot and minute' }>,
-  equipment: Pick<Equipment, 'potAcrossCm'>,
+  equipment: Pick<Equipment, 'pots'>,
   loads: number,
 ): Reasoned<Volume> {
-  const across = equipment.potAcrossCm ?? POT_ACROSS_CM;
+  const across = largestPot(equipment).acrossCm;
   const value = volume(Math.round(openPotLoss(law.boil, across, law.minutes) * loads));
   return {
     value,

@@ -1,6 +1,6 @@
 import type { Reasoned } from '../quantity/index.ts';
 import type { Vessel } from '../recipe/index.ts';
-import type { Equipment } from '../kitchen/index.ts';
+import { largestPot, type Equipment } from '../kitchen/index.ts';
 
 /** What a whole batch would fill, at its fullest. */
 export interface Bulk {
@@ -67,15 +67,17 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       };
     }
     case 'tray': {
-      const trays = Math.max(1, Math.ceil(bulk.fullest / equipment.oven.trayCm2));
-      const loads = Math.ceil(trays / equipment.oven.racks);
+      const [oven] = equipment.ovens;
+      if (!oven) return notHere('oven');
+      const trays = Math.max(1, Math.ceil(bulk.fullest / oven.trayCm2));
+      const loads = Math.ceil(trays / oven.racks);
       return {
         value: {
           loads,
           trays: Math.ceil(trays / loads),
           warnings: [],
           fullest: bulk.fullest,
-          limit: equipment.oven.trayCm2,
+          limit: oven.trayCm2,
         },
         because: {
           rule: 'one layer ÷ tray',
@@ -86,7 +88,7 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
               figure: `${Math.round(bulk.fullest)} cm²`,
               source: 'common practice, no published source',
             },
-            { rule: 'a tray', figure: `${equipment.oven.trayCm2} cm², ${equipment.oven.racks} racks` },
+            { rule: 'a tray', figure: `${oven.trayCm2} cm², ${oven.racks} racks` },
           ],
         },
       };
@@ -116,7 +118,12 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       };
     }
     case 'pot':
-      return filled(bulk, equipment.potLitres * 1000, 'pot', 'leaf before it wilts, pressed down ÷ the largest pot');
+      return filled(
+        bulk,
+        largestPot(equipment).litres * 1000,
+        'pot',
+        'leaf before it wilts, pressed down ÷ the largest pot',
+      );
     case 'rice cooker': {
       const { riceCooker } = equipment;
       if (!riceCooker) return notHere('rice cooker');

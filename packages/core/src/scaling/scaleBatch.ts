@@ -9,7 +9,7 @@ import {
   type FoodId,
 } from '../food/index.ts';
 import { openPotLoss } from '../heat/index.ts';
-import { POT_ACROSS_CM, type Equipment, type GrainPot } from '../kitchen/index.ts';
+import { largestPot, type Equipment, type GrainPot } from '../kitchen/index.ts';
 import {
   Fraction,
   inBase,
@@ -203,7 +203,7 @@ function waterLine(
   const kind = GRAIN_POT[vessel] ?? 'hob';
   const boil = law.boil ?? 'lid on';
   const minutes = law.minutes ?? GRAIN_MINUTES;
-  const across = equipment.potAcrossCm ?? POT_ACROSS_CM;
+  const across = largestPot(equipment).acrossCm;
   const surface = {
     value: Math.round(openPotLoss(boil, across, minutes)),
     source: `computed: ${across} cm across, ${minutes} min, ${boil}; loss a square metre from memory`,

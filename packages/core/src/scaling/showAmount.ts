@@ -18,7 +18,7 @@ const WEIGH_FROM_G = 15;
 export function showAmount(
   quantity: Quantity,
   food: Food,
-  { scoops, units }: Pick<Equipment, 'scoops' | 'units'>,
+  { scoops, units, scaleStepG = 1 }: Pick<Equipment, 'scoops' | 'units' | 'scaleStepG'>,
 ): ShownAmount {
   if (quantity.kind === 'count')
     return { first: `${show(quantity)}${food.facts.kind === 'seasoning' ? '' : ' ×'}`.trim() };
@@ -35,12 +35,25 @@ export function showAmount(
   const pieces = food.facts.kind === 'vegetable' || food.facts.kind === 'leaf' || food.facts.kind === 'fruit';
   const scooped = mL && !pieces ? showInScoops(mL, scoops, units) : undefined;
   const isWater = food.facts.kind === 'water';
-  const weight = (isWater || food.facts.base === 'mL') && mL ? show(mL) : grams ? show(grams) : show(quantity);
-  if (!scooped) return { first: weight };
+  const weighed = grams && onScale(grams, scaleStepG);
+  const weight = (isWater || food.facts.base === 'mL') && mL ? show(mL) : weighed ? weighed.text : show(quantity);
+  const missed = weighed && weighed.error !== 0 && weight === weighed.text ? { error: weighed.error } : {};
+  if (!scooped) return { first: weight, ...missed };
   const error = Math.abs(scooped.error) > 0.02 ? { error: scooped.error } : {};
   const small = grams !== undefined && grams.g.compare(WEIGH_FROM_G) < 0;
   const pourable = food.facts.base === 'mL' && !isWater && scooped.scoops.every(({ scoop }) => !scoop.endsWith('cup'));
   return small || pourable
     ? { first: scooped.text, second: weight, ...error }
-    : { first: weight, second: scooped.text, ...error };
+    : { first: weight, second: scooped.text, ...error, ...missed };
+}
+
+/** A weight as this scale can show it; what is less than one step of it stays as it is. An error is told from 2 % on. */
+function onScale(
+  { g }: Extract<Quantity, { kind: 'mass' }>,
+  step: number,
+): { readonly text: string; readonly error: number } {
+  const steps = Math.round(g.valueOf() / step);
+  if (step <= 1 || steps === 0) return { text: show(mass(g)), error: 0 };
+  const error = (steps * step) / g.valueOf() - 1;
+  return { text: show(mass(steps * step)), error: Math.abs(error) > 0.02 ? error : 0 };
 }

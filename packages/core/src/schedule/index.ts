@@ -12,3 +12,6 @@ export { search } from './search.ts';
 export type { SearchSettings } from './search.ts';
 export { settle, startLate, whyNotEarlier } from './why.ts';
 export type { Hold } from './why.ts';
+export { whoDoes, withPeople } from './whoDoes.ts';
+export type { People, WhoDoes } from './whoDoes.ts';
+export { steadiest } from './steadiest.ts';

@@ -14,6 +14,7 @@ export const DRAW = {
   'rice cooker': { watts: 500, duty: 0.8 },
   microwave: { watts: 1300, duty: 1 },
   'air fryer': { watts: 1400, duty: 0.6 },
+  kettle: { watts: 2000, duty: 1 },
 } as const;
 type Use = keyof typeof DRAW;
 
@@ -24,6 +25,7 @@ const STATION_USE: Readonly<Partial<Record<TaskAbout['station'], Use>>> = {
   'rice cooker': 'rice cooker',
   microwave: 'microwave',
   'air fryer': 'air fryer',
+  kettle: 'kettle',
 };
 
 export interface EnergyLine {
@@ -35,7 +37,7 @@ export interface EnergyLine {
 /** What a session draws, appliance by appliance, from the minutes of its tasks. Loads that share the oven count once by the longest of them. */
 export function energyOf(
   about: readonly TaskAbout[],
-  equipment: Pick<Equipment, 'cookers' | 'oven'>,
+  equipment: Pick<Equipment, 'cookers' | 'ovens'>,
 ): readonly EnergyLine[] {
   const minutes = new Map<Use, number>();
   const add = (use: Use, more: number) => minutes.set(use, (minutes.get(use) ?? 0) + more);
@@ -53,7 +55,7 @@ export function energyOf(
     }
   }
   if (inOven.size > 0) {
-    add('oven, heating up', equipment.oven.preheatMinutes);
+    add('oven, heating up', equipment.ovens[0]?.preheatMinutes ?? 0);
     add(
       'oven, holding',
       [...inOven.values()].reduce((sum, each) => sum + each, 0),

@@ -1,15 +1,17 @@
 import type { CautionId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import { Fraction, quantityOf, show, times } from '../quantity/index.ts';
-import { goesWords, type ByProduct, type Line, type StationUse, type Step } from '../recipe/index.ts';
-import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '../scaling/index.ts';
-import { pressureStages } from './pressureStages.ts';
+import type { ScaledBatch } from '../scaling/index.ts';
+import { batchTasks, type GoesIntoOven } from './batchTasks.ts';
+import { calmFor, oneAtATime } from './oneAtATime.ts';
+import { ovenHeats } from './ovenHeats.ts';
 import { OVEN_OFF_ABOUT, ovenOn } from './ovenOn.ts';
-import { OVEN_OFF, powerLimit } from './powerLimit.ts';
-import type { Problem, ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
-import { sharedHeats } from './sharedHeats.ts';
-import { stepMinutes } from './stepMinutes.ts';
-import type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
+import { powerLimit } from './powerLimit.ts';
+import { Pots } from './potFor.ts';
+import type { Problem, ProblemLink, ProblemUse, Resource } from './problem.ts';
+import type { SessionFault } from './sessionFault.ts';
+import { ShareOut, named } from './shareOut.ts';
+import { taskOf } from './taskOf.ts';
+import type { GoesIn, TaskAbout } from './taskAbout.ts';
 
 export interface PlannedBatch {
   readonly id: string;
@@ -31,17 +33,16 @@ export interface SessionTasks {
   readonly problem: Problem;
   readonly about: Readonly<Record<string, TaskAbout>>;
   readonly ahead: readonly Ahead[];
+  /** What this kitchen cannot do, whatever the order. */
+  readonly faults: readonly SessionFault[];
 }
 
 /** What there is one of, and one thing at a time is in. */
-const SINGLE = ['cooker', 'jug', 'rice cooker', 'microwave', 'air fryer'] as const;
-
-/** Where a recipe does not say. Common practice, no published source. */
-const USUAL_HEAT = 200;
+const SINGLE = ['jug', 'kettle', 'rice cooker', 'microwave', 'air fryer'] as const;
 
 /**
  * Batches into tasks: each batch into loads, each load into the tasks of its steps, the sealed cooker's cycle into its stages.
- * Kitchen words in, a neutral problem out, with a note beside each task that says what it is.
+ * Kitchen words in, a neutral problem out, with a note beside each task that says what it is. Like things (cookers, ovens, pots) are shared out evenly.
  */
 export function expandSession(
   id: string,
@@ -49,267 +50,71 @@ export function expandSession(
   equipment: Equipment,
   cooks: number,
 ): SessionTasks {
-  const tasks: ProblemTask[] = [];
-  const links: ProblemLink[] = [];
-  const uses: ProblemUse[] = [];
-  const about: Record<string, TaskAbout> = {};
-  const ahead: Ahead[] = [];
-
-  const add = (entry: TaskAbout) => {
-    about[entry.id] = entry;
-    tasks.push({
-      id: entry.id,
-      dish: entry.dish,
-      name: entry.name,
-      minutes: entry.window.expected,
-      attention: entry.attention.needs === 'hands' ? 'full' : entry.attention.needs === 'look' ? 'look' : 'none',
-      ...(entry.attention.needs === 'look' ? { lookEvery: entry.attention.everyMinutes } : {}),
-    });
+  const heats = ovenHeats(batches, equipment.ovens);
+  const ovens = named('oven', equipment.ovens);
+  const kitchen = {
+    equipment,
+    cookers: new ShareOut(named('cooker', equipment.cookers)),
+    pots: new Pots(equipment),
+    heats,
   };
-
-  const ovenIn = new Map<number, string[]>();
-  const ovenHeats = sharedHeats(
-    batches.flatMap(({ id: batch, scaled }) =>
-      scaled.recipe.uses
-        .filter(({ station }) => station === 'oven')
-        .map((use) => ({
-          id: `${batch}/${use.from}`,
-          celsius: use.celsius ?? USUAL_HEAT,
-          toleranceC: use.toleranceC ?? 0,
-        })),
-    ),
+  const parts = batches.map((batch) => batchTasks(batch, kitchen));
+  const about: Record<string, TaskAbout> = Object.fromEntries(
+    parts.flatMap((part) => part.abouts.map((each) => [each.id, each])),
   );
-  const heatOf = (batch: string, use: StationUse) => ovenHeats.get(`${batch}/${use.from}`) ?? USUAL_HEAT;
-
-  for (const { id: batch, scaled } of batches) {
-    const { recipe } = scaled;
-    const loads = scaled.loads.value.loads;
-    const dish = recipe.component.name;
-    const numbers = (step: Step) => (step.per === 'batch' ? [0] : Array.from({ length: loads }, (_, n) => n + 1));
-    const taskId = (step: string, load: number, stage?: Stage) =>
-      [batch, step, ...(load ? [`${load}`] : []), ...(stage ? [stage] : [])].join('/');
-    const entry = (step: Step, load: number) =>
-      step.kind === 'pressure' ? taskId(step.id, load, 'load') : taskId(step.id, load);
-    const exit = (step: Step, load: number) =>
-      step.kind === 'pressure' ? taskId(step.id, load, 'empty') : taskId(step.id, load);
-    const steps = new Map(recipe.steps.map((step) => [step.id, step]));
-    const goesIn = (step: string, parts: number): GoesIn[] =>
-      scaled.lines
-        .filter(({ line }) => line.into.some((into) => into.step === step))
-        .map((line) => {
-          const share = shareInto(line.line, step);
-          const due = times(perLoad(line, parts), share);
-          const shown = showAmount(due, line.food, equipment);
-          const first = line.first && showAmount(times(due, firstShare(line)), line.food, equipment);
-          return {
-            line: line.line.id,
-            food: line.food.name,
-            ...(line.line.form ? { form: line.line.form } : {}),
-            amount: shown.first,
-            ...(shown.second ? { second: shown.second } : {}),
-            ...(share.compare(1) < 0 ? { share: share.toFraction() } : {}),
-            ...(first ? { first: first.first } : {}),
-            comesOut: line.line.comesOut ?? false,
-          };
-        });
-    const given = recipe.steps.flatMap((from) => (from.gives ?? []).map((gives) => ({ from, gives })));
-    const amountOf = (gives: ByProduct, parts: number) =>
-      show(times(quantityOf(gives.amount), scaled.factor.div(parts)));
-    const keptInto = (step: string, parts: number): GoesIn[] =>
-      given
-        .filter(({ gives: { goes } }) => goes.to === 'step' && goes.step === step)
-        .map(({ from, gives }) => ({
-          line: `${from.id}/${gives.name}`,
-          food: gives.name,
-          form: 'kept from before',
-          amount: amountOf(gives, parts),
-          comesOut: false,
-        }));
-    const stepName = (wanted: string) => recipe.steps.find((step) => step.id === wanted)?.name ?? wanted;
-    const kilos = (step: string, parts: number): number =>
-      scaled.lines
-        .filter(({ line, food }) => food.facts.kind !== 'water' && line.into.some((into) => into.step === step))
-        .reduce(
-          (sum, { line, grams }) => sum + ((grams?.g.valueOf() ?? 0) / 1000 / parts) * shareInto(line, step).valueOf(),
-          0,
-        );
-
-    for (const step of recipe.steps) {
-      if (step.kind === 'ahead') {
-        ahead.push({
-          batch,
-          dish,
-          name: step.name,
-          leastHours: step.hours.least,
-          mostHours: step.hours.most,
-          goesIn: goesIn(step.id, 1),
-          cautions: step.cautions ?? [],
-        });
-        continue;
-      }
-      for (const load of numbers(step)) {
-        const parts = load ? loads : 1;
-        const common = { batch, dish, load, loads: load ? loads : 1, step: step.id };
-        const loadWord = load && loads > 1 ? `, load ${load} of ${loads}` : '';
-        if (step.kind === 'pressure') {
-          for (const stage of pressureStages(step, scaled, equipment)) {
-            const task = taskId(step.id, load, stage.stage);
-            add({
-              ...common,
-              id: task,
-              station: 'cooker',
-              goesIn: stage.stage === 'load' ? goesIn(step.id, parts) : [],
-              ...stage,
-              name: `${stage.name}${loadWord}`,
-            });
-          }
-          const order: Stage[] = ['load', 'come up', 'hold', 'natural', 'vent', 'empty'];
-          const present = order.filter((stage) => about[taskId(step.id, load, stage)]);
-          present.slice(1).forEach((stage, n) => {
-            const slack = stage === 'vent' ? 10 : stage === 'empty' ? 3 : 0;
-            links.push({
-              from: taskId(step.id, load, present[n]),
-              to: taskId(step.id, load, stage),
-              min: 0,
-              max: slack,
-            });
-          });
-        } else {
-          const minutes = stepMinutes(step, { kilos: kilos(step.id, parts), loads });
-          const station =
-            step.attention.needs === 'hands'
-              ? 'hands'
-              : (recipe.uses.find((use) => holds(recipe.steps, use.from, use.to, step.id))?.station ?? 'hands');
-          const baked = recipe.uses.find(
-            (use) => use.station === 'oven' && holds(recipe.steps, use.from, use.to, step.id),
-          );
-          const heat = baked && heatOf(batch, baked);
-          add({
-            ...common,
-            id: taskId(step.id, load),
-            name: `${step.name}${loadWord}`,
-            station,
-            window: minutes.value,
-            attention: step.attention,
-            ...(heat ? { celsius: heat } : {}),
-            ...(step.cue ? { cue: step.cue } : {}),
-            cautions: cautionsAt(scaled, step),
-            goesIn: [...goesIn(step.id, parts), ...keptInto(step.id, parts)],
-            ...(step.gives
-              ? {
-                  gives: step.gives.map((gives) => ({
-                    name: gives.name,
-                    amount: amountOf(gives, parts),
-                    goes: goesWords(gives, stepName),
-                  })),
-                }
-              : {}),
-            because: minutes.because,
-          });
-        }
-        for (const { step: before, min, max } of step.after) {
-          const earlierStep = steps.get(before);
-          if (!earlierStep || earlierStep.kind === 'ahead') continue;
-          const froms = earlierStep.per === 'batch' ? [0] : load ? [load] : numbers(earlierStep);
-          // Work done once for all loads has waited for the first; its longest wait binds only that one. What gathers all loads waits for the last.
-          const waitsLonger = (from: number) =>
-            earlierStep.per === 'batch' ? load > 1 : load === 0 && from < (froms.at(-1) ?? 0);
-          for (const from of froms)
-            links.push({
-              from: exit(earlierStep, from),
-              to: entry(step, load),
-              min,
-              max: waitsLonger(from) ? null : max,
-            });
-        }
-      }
-      // Loads are alike: the first comes first, so that the search does not try both orders.
-      if (step.per === 'load')
-        for (let load = 2; load <= loads; load++)
-          links.push({ from: entry(step, load - 1), to: entry(step, load), min: 0, max: null });
-    }
-
-    for (const use of recipe.uses) {
-      const from = steps.get(use.from);
-      const to = steps.get(use.to);
-      if (!from || !to) continue;
-      for (const load of numbers(from)) {
-        const start = entry(from, load);
-        uses.push({
-          id: `${batch}/${use.station}/${use.from}/${load}`,
-          resource: use.station,
-          from: start,
-          to: exit(to, to.per === 'batch' ? 0 : load),
-          ...(use.wash ? { wash: use.wash } : {}),
-          ...(use.group ? { group: washedAs(use.group, scaled) } : {}),
-          ...(use.station === 'oven'
-            ? {
-                units: Math.min(equipment.oven.racks, scaled.loads.value.trays || 1),
-                temperature: heatOf(batch, use),
-              }
-            : {}),
-        });
-        if (use.station === 'oven') {
-          const heat = heatOf(batch, use);
-          ovenIn.set(heat, [...(ovenIn.get(heat) ?? []), start]);
-        }
-      }
-    }
-  }
-
-  const oven = ovenOn(ovenIn, equipment.oven);
-  if (oven.task) add(oven.task);
-  links.push(...oven.links);
+  const tasks = parts.flatMap((part) => part.abouts.map(taskOf));
+  const links: ProblemLink[] = parts.flatMap((part) => part.links);
+  const uses: ProblemUse[] = parts.flatMap((part) => part.uses);
+  const baked = parts.flatMap((part) => part.baked);
 
   const resources: Resource[] = [
-    ...SINGLE.map((id): Resource => ({ id, kind: 'vessel' })),
+    ...named('cooker', equipment.cookers).map((each): Resource => ({ id: each.id, kind: 'vessel' })),
+    ...SINGLE.map((single): Resource => ({ id: single, kind: 'vessel' })),
     { id: 'burner', kind: 'shared', units: equipment.burners },
-    { id: 'oven', kind: 'oven', units: equipment.oven.racks, preheat: oven.preheat, change: oven.change },
+    ...((equipment.strainers ?? 1) > 1
+      ? [{ id: 'strainer', kind: 'shared' as const, units: equipment.strainers ?? 1 }]
+      : [{ id: 'strainer', kind: 'vessel' as const }]),
+    ...kitchen.pots.named.map((pot): Resource => ({ id: pot.id, kind: 'vessel' })),
+    ...(equipment.largeBurners === undefined
+      ? []
+      : [{ id: 'large burner', kind: 'shared' as const, units: Math.max(1, equipment.largeBurners) }]),
   ];
-  const power = powerLimit(equipment, Object.values(about), uses, oven.task?.id);
-  if (power.tasks.length > 0) about[OVEN_OFF] = OVEN_OFF_ABOUT;
+  const switchedOn: { readonly on: string; readonly baked: readonly GoesIntoOven[] }[] = [];
+  for (const { id: oven, thing } of ovens) {
+    const mine = baked.filter((each) => each.oven === oven);
+    const on = ovenOn(oven, startsByHeat(mine), thing);
+    if (on.task) {
+      about[on.task.id] = on.task;
+      tasks.push(taskOf(on.task));
+      switchedOn.push({ on: on.task.id, baked: mine });
+    }
+    links.push(...on.links);
+    resources.push({ id: oven, kind: 'oven', units: thing.racks, preheat: on.preheat, change: on.change });
+  }
+
+  const power = powerLimit(equipment, Object.values(about), uses, switchedOn);
+  for (const off of power.tasks) about[off.id] = { ...OVEN_OFF_ABOUT, id: off.id };
+  const alone = oneAtATime(equipment.oneAtATime, uses);
+  const calm = calmFor(about, tasks, cooks);
   return {
     problem: {
       format: 'kitchen-schedule/1',
       id,
       title: '',
       cooks,
-      resources: [...resources, ...power.resources],
+      resources: [...resources, ...power.resources, ...alone.resources, ...calm.resources],
       tasks: [...tasks, ...power.tasks],
       links: [...links, ...power.links],
-      uses: [...uses, ...power.uses],
+      uses: [...uses, ...power.uses, ...alone.uses, ...calm.uses],
     },
     about,
-    ahead,
+    ahead: parts.flatMap((part) => part.ahead),
+    faults: parts.flatMap((part) => part.faults),
   };
 }
 
-/** What leaves a vessel fit for the next load of its kind without a wash: only where no allergen would be carried over. */
-const washedAs = (group: string, { allergens }: ScaledBatch): string =>
-  allergens.length === 0 ? group : `${group} with ${[...allergens].sort().join(', ')}`;
-
-/** Is a step within a use: at its ends, or on the way between them? */
-function holds(steps: readonly Step[], from: string, to: string, step: string): boolean {
-  const leadsTo = (a: string, b: string): boolean =>
-    a === b || (steps.find((s) => s.id === b)?.after.some((after) => leadsTo(a, after.step)) ?? false);
-  return leadsTo(from, step) && leadsTo(step, to);
-}
-
-/** The share of a line that a step takes. */
-const shareInto = (line: Line, step: string): Fraction =>
-  line.into
-    .filter((into) => into.step === step)
-    .reduce((sum, into) => sum.add(new Fraction(into.share)), new Fraction(0));
-
-/** To taste: what share goes in before the first tasting. */
-const firstShare = ({ line }: ScaledLine): Fraction =>
-  line.law.law === 'to taste' ? new Fraction(line.law.first) : new Fraction(1);
-
-/** A step's own cautions, and that of beans that must be boiled hard where they go in, whoever wrote the recipe. */
-function cautionsAt(scaled: ScaledBatch, step: Step): readonly CautionId[] {
-  const own = step.cautions ?? [];
-  const beans = scaled.lines.some(
-    ({ line, food }) => food.facts.hazard === 'boil beans hard' && line.into.some((into) => into.step === step.id),
-  );
-  return beans && !own.includes('beans') ? [...own, 'beans'] : own;
+function startsByHeat(baked: readonly GoesIntoOven[]): ReadonlyMap<number, readonly string[]> {
+  const starts = new Map<number, string[]>();
+  for (const { heat, from } of baked) starts.set(heat, [...(starts.get(heat) ?? []), from]);
+  return starts;
 }

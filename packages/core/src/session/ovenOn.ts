@@ -1,12 +1,19 @@
-import type { Oven } from '../kitchen/index.ts';
+import { dialFor, type Oven } from '../kitchen/index.ts';
+import { celsius } from '../quantity/index.ts';
 import type { Window } from '../recipe/index.ts';
-import { OVEN_OFF } from './powerLimit.ts';
 import type { ProblemLink } from './problem.ts';
 import { ovenChange } from './sharedHeats.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
-/** The task that switches the oven on: the one thing that is better done late. */
+/** The task that switches the oven on: the one thing that is better done late. A second oven's is "oven-on 2". */
 export const OVEN_ON = 'oven-on';
+/** The task that stands for switching it off: its power is taken until then. */
+const OVEN_OFF = 'oven-off';
+
+/** "oven 2" is switched on by "oven-on 2". */
+const afterOven = (task: string, oven: string) => `${task}${oven.slice('oven'.length)}`;
+export const ovenOffOf = (on: string) => `${OVEN_OFF}${on.slice(OVEN_ON.length)}`;
+export const switchesOn = (task: string): boolean => task.startsWith(OVEN_ON);
 
 /** Minutes that a hot oven may stand empty. Common practice, no published source. */
 const HOT_FOR_NOBODY = 15;
@@ -22,6 +29,7 @@ const ofTheOven = (id: string, name: string): Omit<TaskAbout, 'attention'> => ({
   step: id,
   name,
   station: 'hands',
+  skills: [],
   window: exactly(1),
   cautions: [],
   goesIn: [],
@@ -38,11 +46,14 @@ interface OvenSide {
 
 /**
  * What an oven asks for beside its dishes: somebody who switches it on, minutes to heat and to change heat.
+ * @param id the oven's name in the plan
  * @param startsAt the tasks that go in, by temperature
  */
-export function ovenOn(startsAt: ReadonlyMap<number, readonly string[]>, oven: Oven): OvenSide {
+export function ovenOn(id: string, startsAt: ReadonlyMap<number, readonly string[]>, oven: Oven): OvenSide {
   const heats = [...startsAt.keys()].sort((a, b) => a - b);
   const [first] = heats;
+  const on = afterOven(OVEN_ON, id);
+  const word = id.charAt(0).toUpperCase() + id.slice(1);
   const starts = heats.flatMap((heat) => startsAt.get(heat) ?? []);
   // One use: the oven is not left hot for nobody. Several: only the first of them could bind, and which one that is, the search decides.
   const most = starts.length === 1 ? oven.preheatMinutes + HOT_FOR_NOBODY : null;
@@ -51,10 +62,10 @@ export function ovenOn(startsAt: ReadonlyMap<number, readonly string[]>, oven: O
       first === undefined
         ? undefined
         : {
-            ...ofTheOven(OVEN_ON, heats.length === 1 ? `Oven on, ${first} °C` : 'Oven on'),
+            ...ofTheOven(on, heats.length === 1 ? `${word} on, ${dialFor(oven, celsius(first))}` : `${word} on`),
             attention: { needs: 'hands' },
           },
-    links: starts.map((start) => ({ from: OVEN_ON, to: start, min: oven.preheatMinutes, max: most })),
+    links: starts.map((start) => ({ from: on, to: start, min: oven.preheatMinutes, max: most })),
     preheat: Object.fromEntries(heats.map((heat) => [heat, oven.preheatMinutes + 1])),
     change: Object.fromEntries(
       heats.map((heat) => [

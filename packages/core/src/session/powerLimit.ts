@@ -1,10 +1,8 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { DRAW } from './energy.ts';
 import type { ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
+import { ovenOffOf } from './ovenOn.ts';
 import type { TaskAbout } from './taskAbout.ts';
-
-/** The task that stands for switching the oven off: its power is taken until then. */
-export const OVEN_OFF = 'oven-off';
 
 interface Drawn {
   readonly resources: readonly Resource[];
@@ -13,7 +11,7 @@ interface Drawn {
   readonly uses: readonly ProblemUse[];
 }
 
-/** What stations draw at their peak, by name; burners are left out: many burn gas. */
+/** What stations draw at their peak, by name. */
 const WATTS: Readonly<Record<string, number>> = {
   jug: DRAW.blender.watts,
   'rice cooker': DRAW['rice cooker'].watts,
@@ -21,16 +19,21 @@ const WATTS: Readonly<Record<string, number>> = {
   'air fryer': DRAW['air fryer'].watts,
 };
 
+/** An oven that is used: what switches it on, and what is baked in it. */
+interface UsedOven {
+  readonly on: string;
+  readonly baked: readonly { readonly to: string }[];
+}
+
 /**
  * Where a kitchen's fuse allows only so many watts at a time: what draws more together does not run together. Nothing is added where there is no limit.
- * An appliance that draws more than the limit alone is taken at the limit: it runs by itself.
- * @param ovenOn the task that switches the oven on, when the oven is used
+ * An appliance that draws more than the limit alone is taken at the limit: it runs by itself. Burners count where the kitchen says what one draws.
  */
 export function powerLimit(
-  { powerLimitW, cookers }: Pick<Equipment, 'powerLimitW' | 'cookers'>,
+  { powerLimitW, cookers, kettle, burnerWatts }: Equipment,
   about: readonly TaskAbout[],
   uses: readonly ProblemUse[],
-  ovenOn: string | undefined,
+  ovens: readonly UsedOven[],
 ): Drawn {
   if (!powerLimitW) return { resources: [], tasks: [], links: [], uses: [] };
   const draws = (from: string, to: string, watts: number): ProblemUse => ({
@@ -40,19 +43,29 @@ export function powerLimit(
     to,
     units: Math.min(powerLimitW, watts),
   });
-  const comesUp = about.filter(({ stage }) => stage === 'come up');
-  const baked = uses.filter(({ resource }) => resource === 'oven');
+  const wattsOf = (resource: string): number | undefined =>
+    resource === 'burner' ? burnerWatts : resource === 'kettle' ? kettle?.watts : WATTS[resource];
+  const cookerOf = (task: TaskAbout) => cookers[task.unit ? Number(task.unit.replace(/\D/g, '')) - 1 : 0];
+  const used = ovens.filter(({ baked }) => baked.length > 0);
   return {
     resources: [{ id: 'power', kind: 'shared', units: powerLimitW }],
-    tasks: ovenOn ? [{ id: OVEN_OFF, dish: 'Oven', name: 'Oven off', minutes: 1, attention: 'none' }] : [],
-    links: ovenOn ? baked.map(({ to }) => ({ from: to, to: OVEN_OFF, min: 0, max: null })) : [],
+    tasks: used.map(({ on }) => ({
+      id: ovenOffOf(on),
+      dish: 'Oven',
+      name: 'Oven off',
+      minutes: 1,
+      attention: 'none',
+    })),
+    links: used.flatMap(({ on, baked }) => baked.map(({ to }) => ({ from: to, to: ovenOffOf(on), min: 0, max: null }))),
     uses: [
-      ...comesUp.map(({ id }) => draws(id, id, cookers[0]?.watts ?? DRAW['sealed cooker, coming up'].watts)),
+      ...about
+        .filter(({ stage }) => stage === 'come up')
+        .map((task) => draws(task.id, task.id, cookerOf(task)?.watts ?? DRAW['sealed cooker, coming up'].watts)),
       ...uses.flatMap(({ resource, from, to }) => {
-        const watts = WATTS[resource];
+        const watts = wattsOf(resource);
         return watts ? [draws(from, to, watts)] : [];
       }),
-      ...(ovenOn ? [draws(ovenOn, OVEN_OFF, DRAW['oven, heating up'].watts)] : []),
+      ...used.map(({ on }) => draws(on, ovenOffOf(on), DRAW['oven, heating up'].watts)),
     ],
   };
 }

@@ -6,8 +6,8 @@ import {
   temperatureInside,
   type PotLoad,
 } from '../heat/index.ts';
-import type { Equipment } from '../kitchen/index.ts';
-import { celsius, kilograms, kpaGauge, metres, minutes, watts } from '../quantity/index.ts';
+import type { Cooker, Equipment } from '../kitchen/index.ts';
+import { celsius, kilograms, kpaGauge, metres, minutes, watts, type Because, type Sourced } from '../quantity/index.ts';
 import type { Attention, PressureStep, Window } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
@@ -29,14 +29,18 @@ export type StageAbout = Pick<TaskAbout, 'name' | 'window' | 'attention' | 'caut
 };
 
 /** The sealed cooker's cycle, stage by stage, with its minutes from the heat of this load at this altitude. */
-export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipment: Equipment): readonly StageAbout[] {
-  const cooker = equipment.cookers[0];
-  if (!cooker) return [];
+export function pressureStages(
+  step: PressureStep,
+  scaled: ScaledBatch,
+  equipment: Equipment,
+  cooker: Cooker,
+): readonly StageAbout[] {
   const altitude = metres(equipment.altitudeM);
   const inside = temperatureInside(kpaGauge(cooker.gaugeKpa), altitude);
-  const load = potLoad(step, scaled, cooker.steelKg);
+  const load = potLoad(step, scaled, cooker.steelKg, step.water === 'kettle' && equipment.kettle !== undefined);
   const up = comeUp(load, inside, watts(cooker.watts), EFFICIENCY);
-  const upMinutes = Math.ceil(up.value + AIR_MINUTES);
+  const { comeUpTimes, releaseTimes } = equipment.own ?? {};
+  const upMinutes = Math.ceil((up.value + AIR_MINUTES) * (comeUpTimes?.value ?? 1));
   const lengthened = holdAtAltitude(minutes(step.hold.expected), altitude);
   const ratio = lengthened.value / step.hold.expected;
   const hold: Window = {
@@ -46,7 +50,9 @@ export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipmen
   };
   const dish = step.name;
   const inCookerSwells = scaled.lines.some(({ food }) => food.facts.swells);
-  const whole = Math.ceil(naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C)));
+  const whole = Math.ceil(
+    naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C)) * (releaseTimes?.value ?? 1),
+  );
   const natural = step.release.how === 'natural' ? whole : step.release.how === 'timed' ? step.release.minutes : 0;
   const fill = inCookerSwells ? 'half' : 'two thirds';
 
@@ -72,6 +78,7 @@ export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipmen
         parts: [
           ...(up.because.parts ?? []),
           { rule: 'driving out the air', figure: `${AIR_MINUTES} min`, source: 'common practice, no published source' },
+          ...ownTimes(comeUpTimes),
         ],
       },
     },
@@ -102,6 +109,7 @@ export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipmen
               parts: [
                 { rule: 'inside', figure: `${inside.toFixed(0)} °C` },
                 { rule: 'water boils here at', figure: `${boilingPoint(altitude).toFixed(0)} °C` },
+                ...ownTimes(releaseTimes),
               ],
               source: 'computed; the heat loss is assumed',
             },
@@ -121,7 +129,7 @@ export function pressureStages(step: PressureStep, scaled: ScaledBatch, equipmen
 }
 
 /** What is in the pot at the lid, one load: soaked beans bring their cold soaking water. Soaked beans take up about their own weight (common practice). */
-function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number): PotLoad {
+function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number, kettle: boolean): PotLoad {
   const loads = scaled.loads.value.loads;
   const soaked = scaled.recipe.steps.some((other) => other.kind === 'ahead');
   let hot = 0;
@@ -130,7 +138,7 @@ function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number): PotL
   for (const { food, grams } of scaled.lines) {
     const kg = (grams?.g.valueOf() ?? 0) / 1000 / loads;
     if (food.facts.kind === 'water') {
-      if (step.water === 'kettle') hot += kg;
+      if (kettle) hot += kg;
       else cold += kg;
     } else if (food.facts.swells) {
       dry += kg;
@@ -147,5 +155,12 @@ function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number): PotL
     restAt: celsius(ROOM_C),
   };
 }
+
+/** This kitchen's own log stands before the book's heat. */
+const ownTimes = (own: Sourced<number> | undefined): readonly Because[] =>
+  own ? [{ rule: 'this cooker, against the book', figure: `× ${own.value.toFixed(2)}`, source: own.source }] : [];
+
+/** Where water boils at a height, °C. */
+export const boilsHere = (altitudeM: number): number => boilingPoint(metres(altitudeM));
 
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);

@@ -1,8 +1,10 @@
 import type { CautionId } from '../food/index.ts';
 import type { Because } from '../quantity/index.ts';
+import type { Skill } from '../kitchen/index.ts';
 import type { Attention, Station, Window } from '../recipe/index.ts';
 
-export type Stage = 'load' | 'come up' | 'hold' | 'natural' | 'vent' | 'empty';
+/** Of the sealed cooker's cycle; the kettle boils before it. */
+export type Stage = 'kettle' | 'load' | 'come up' | 'hold' | 'natural' | 'vent' | 'empty';
 
 /** What a task's line says goes in now. */
 export interface GoesIn {
@@ -35,10 +37,22 @@ export interface TaskAbout {
   readonly step: string;
   readonly name: string;
   readonly station: 'hands' | Station;
+  /** Which of several like things it is: "oven 2", "stock pot". */
+  readonly unit?: string;
+  /** Whose hands do it, once the session is being cooked. */
+  readonly who?: string;
+  /** What somebody has to be able to do for it. */
+  readonly skills: readonly Skill[];
+  /** Knife work; `keeps`: what is cut may be cut the evening before. */
+  readonly cutting?: 'keeps' | 'now';
+  /** Not to be interrupted by a look at something else. */
+  readonly delicate?: boolean;
   readonly stage?: Stage;
   readonly window: Window;
   readonly attention: Attention;
   readonly celsius?: number;
+  /** What the oven's own dial is set to, where that is another figure. */
+  readonly dial?: string;
   readonly cue?: string;
   readonly cautions: readonly CautionId[];
   readonly goesIn: readonly GoesIn[];

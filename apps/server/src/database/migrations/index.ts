@@ -4,6 +4,7 @@ import { swaps } from './0003-swaps.ts';
 import { choicesAndOwnFigures } from './0004-choices-and-own-figures.ts';
 import { pricesAndFloors } from './0005-prices-and-floors.ts';
 import { howKnown } from './0006-how-known.ts';
+import { kitchensAsTheyAre } from './0007-kitchens-as-they-are.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -14,4 +15,5 @@ export const migrations: readonly Migration[] = [
   choicesAndOwnFigures,
   pricesAndFloors,
   howKnown,
+  kitchensAsTheyAre,
 ];

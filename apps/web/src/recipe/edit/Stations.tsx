@@ -1,5 +1,5 @@
 import { STATIONS, type Station, type StationUse } from '@kestrel-ridge/core/recipe';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { memo } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
@@ -12,6 +12,8 @@ const NAMES: Readonly<Record<Station, string>> = {
   'rice cooker': 'the rice cooker',
   microwave: 'the microwave',
   'air fryer': 'the air fryer',
+  kettle: 'the kettle',
+  strainer: 'a strainer',
 };
 const HOT: readonly Station[] = ['oven', 'air fryer'];
 
@@ -97,6 +99,14 @@ export const Stations = memo(function Stations({
                 style={{ width: 110 }}
               />
             </>
+          )}
+          {use.station === 'oven' && (
+            <Checkbox
+              checked={use.grill ?? false}
+              onChange={(event) => set(n, { grill: event.target.checked || undefined })}
+            >
+              under the grill, alone
+            </Checkbox>
           )}
           <InputNumber<number>
             aria-label={`Station ${n + 1}: wash`}

@@ -53,6 +53,17 @@ export function StepMore({
             cooked short when it is heated again
           </Checkbox>
         )}
+        {step.kind === 'work' && step.attention.needs === 'hands' && (
+          <Checkbox
+            checked={step.delicate ?? false}
+            onChange={(event) => {
+              const { delicate: _before, ...rest } = step;
+              change(event.target.checked ? { ...rest, delicate: true } : rest);
+            }}
+          >
+            delicate: no look at something else meanwhile
+          </Checkbox>
+        )}
         {step.kind === 'work' && step.stopAt !== undefined && (
           <InputNumber<number>
             aria-label="Stop at, percent of the time"

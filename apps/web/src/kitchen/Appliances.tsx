@@ -1,0 +1,131 @@
+import { STARTING_EQUIPMENT, type BoxKind, type Cooker, type Oven, type Pot } from '@kestrel-ridge/core/kitchen';
+import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { range, perhaps } from './rules.ts';
+import { SeveralOf } from './SeveralOf.tsx';
+
+const [COOKER] = STARTING_EQUIPMENT.cookers;
+const [OVEN] = STARTING_EQUIPMENT.ovens;
+const NAME = [{ required: true, whitespace: true, message: 'A name.' }];
+
+export function Cookers() {
+  return (
+    <SeveralOf<Cooker>
+      name="cookers"
+      title="Sealed cookers"
+      word="a cooker"
+      least={0}
+      most={3}
+      fresh={() => COOKER ?? { litres: 6, watts: 1000, gaugeKpa: 80, leastLiquidMl: 300, steelKg: 1.2 }}
+    >
+      {(n) => (
+        <>
+          <Form.Item label="Volume" name={[n, 'litres']} rules={range(1, 30, 'litres')}>
+            <InputNumber controls={false} suffix="L" />
+          </Form.Item>
+          <Form.Item label="Power" name={[n, 'watts']} rules={range(200, 5000, 'watts')}>
+            <InputNumber controls={false} suffix="W" precision={0} />
+          </Form.Item>
+          <Form.Item label="High pressure, above the air" name={[n, 'gaugeKpa']} rules={range(20, 110, 'kPa')}>
+            <InputNumber controls={false} suffix="kPa" />
+          </Form.Item>
+          <Form.Item label="Least liquid (manual)" name={[n, 'leastLiquidMl']} rules={range(0, 2000, 'mL')}>
+            <InputNumber controls={false} suffix="mL" precision={0} />
+          </Form.Item>
+          <Form.Item name={[n, 'steelKg']} hidden>
+            <InputNumber />
+          </Form.Item>
+        </>
+      )}
+    </SeveralOf>
+  );
+}
+
+export function Ovens() {
+  return (
+    <SeveralOf<Oven>
+      name="ovens"
+      title="Ovens"
+      word="an oven"
+      least={0}
+      most={3}
+      fresh={() => OVEN ?? { racks: 2, preheatMinutes: 12, trayCm2: 1500 }}
+    >
+      {(n) => (
+        <>
+          <Form.Item label="Racks" name={[n, 'racks']} rules={range(1, 6, 'racks')} className="narrow">
+            <InputNumber controls={false} precision={0} />
+          </Form.Item>
+          <Form.Item label="Preheating" name={[n, 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
+            <InputNumber controls={false} suffix="min" precision={0} />
+          </Form.Item>
+          <Form.Item label="A tray" name={[n, 'trayCm2']} rules={range(200, 4000, 'cm²')}>
+            <InputNumber controls={false} suffix="cm²" precision={0} />
+          </Form.Item>
+          <Form.Item label="Hottest" name={[n, 'mostC']} rules={perhaps(100, 500, '°C')}>
+            <InputNumber controls={false} suffix="°C" precision={0} placeholder="enough" />
+          </Form.Item>
+          <Form.Item label="Dial" name={[n, 'dial']} style={{ width: 110 }}>
+            <Select placeholder="°C" allowClear options={['°C', '°F'].map((value) => ({ value, label: value }))} />
+          </Form.Item>
+          <Form.Item name={[n, 'fan']} valuePropName="checked" label="Fan">
+            <Checkbox>20 °C lower</Checkbox>
+          </Form.Item>
+        </>
+      )}
+    </SeveralOf>
+  );
+}
+
+export function Pots() {
+  return (
+    <SeveralOf<Pot>
+      name="pots"
+      title="Pots and pans"
+      word="a pot"
+      least={0}
+      most={20}
+      fresh={() => ({ name: '', litres: 3, acrossCm: 20 })}
+    >
+      {(n) => (
+        <>
+          <Form.Item label="Name" name={[n, 'name']} rules={NAME} style={{ width: 160 }}>
+            <Input maxLength={40} />
+          </Form.Item>
+          <Form.Item label="Holds" name={[n, 'litres']} rules={range(0.3, 60, 'litres')}>
+            <InputNumber controls={false} suffix="L" />
+          </Form.Item>
+          <Form.Item label="Wide inside" name={[n, 'acrossCm']} rules={range(8, 60, 'cm')}>
+            <InputNumber controls={false} suffix="cm" />
+          </Form.Item>
+          <Form.Item name={[n, 'pan']} valuePropName="checked" label="A pan">
+            <Checkbox>for frying</Checkbox>
+          </Form.Item>
+        </>
+      )}
+    </SeveralOf>
+  );
+}
+
+export function Boxes() {
+  return (
+    <SeveralOf<BoxKind>
+      name="boxes"
+      title="Boxes"
+      word="a size of box"
+      least={1}
+      most={20}
+      fresh={() => ({ name: '', mL: 750 })}
+    >
+      {(n) => (
+        <>
+          <Form.Item label="Name" name={[n, 'name']} rules={NAME} style={{ width: 160 }}>
+            <Input maxLength={40} />
+          </Form.Item>
+          <Form.Item label="Holds" name={[n, 'mL']} rules={range(50, 10_000, 'mL')}>
+            <InputNumber controls={false} suffix="mL" precision={0} />
+          </Form.Item>
+        </>
+      )}
+    </SeveralOf>
+  );
+}

@@ -1,0 +1,51 @@
+import type { SessionFault } from '@kestrel-ridge/core/session';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { useDishes } from './useDishes.ts';
+
+const THINGS: Readonly<Record<string, string>> = { cooker: 'sealed cooker', oven: 'oven' };
+
+/** What this kitchen cannot do for a dish, and the ways out of it. */
+export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView }) {
+  const { choose, leaveOut } = useDishes();
+  const batch = view.batches.find(({ state }) => state.id === fault.batch);
+  const station = fault.kind === 'not here' ? fault.station : fault.kind === 'too hot' ? 'oven' : undefined;
+  const others =
+    batch && station
+      ? [
+          { id: undefined, name: batch.written.methodName ?? 'its first way', uses: batch.written.uses },
+          ...(batch.written.methods ?? []),
+        ].filter(({ id, uses }) => id !== batch.state.choice.method && !uses.some((use) => use.station === station))
+      : [];
+  return (
+    <li>
+      <span>{faultWords(fault)}</span>
+      <span className="give-row">
+        {batch &&
+          others.map(({ id, name }) => (
+            <Button key={name} onClick={() => void choose(batch, { method: id })}>
+              Cook it {name}
+            </Button>
+          ))}
+        {batch && <Button onClick={() => void leaveOut(batch)}>Leave it out</Button>}
+        <Link to={fault.kind === 'nobody can' ? '/kitchen' : `/recipes/${batch?.recipe.id ?? ''}`}>
+          {fault.kind === 'nobody can' ? 'to who cooks' : 'to the recipe'}
+        </Link>
+      </span>
+    </li>
+  );
+}
+
+function faultWords(fault: SessionFault): string {
+  switch (fault.kind) {
+    case 'too hot':
+      return `${fault.dish} wants ${fault.celsius} °C; the oven here gets to ${fault.mostC} °C`;
+    case 'not here':
+      return `${fault.dish} wants a ${THINGS[fault.station] ?? fault.station}, and there is none in this kitchen`;
+    case 'nobody can':
+      return `${fault.dish}: nobody who cooks does “${fault.task}”`;
+    default:
+      return fault satisfies never;
+  }
+}

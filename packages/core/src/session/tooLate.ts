@@ -1,0 +1,30 @@
+import type { Ahead, SessionTasks } from './expand.ts';
+
+/** Something that should have begun before now: it needs so many hours before the session, and there are fewer. */
+export interface TooLate {
+  readonly ahead: Ahead;
+  /** The hours there are. */
+  readonly hours: number;
+  /** The session could start then, ms since 1970. */
+  readonly startMs: number;
+}
+
+/** By this name the cook says that it has begun. */
+export const aheadKey = ({ dish, name }: Pick<Ahead, 'dish' | 'name'>): string => `${dish}: ${name}`;
+
+/**
+ * What had to begin longer ago than it can have, unless the cook says that it did.
+ * @example tooLate(tasks, [], Date.parse(session.startsAt), Date.now()) // a soak of 8 h, two hours before the start
+ */
+export const tooLate = (
+  { ahead }: Pick<SessionTasks, 'ahead'>,
+  begun: readonly string[],
+  startMs: number,
+  now: number,
+): readonly TooLate[] =>
+  ahead.flatMap((each): TooLate[] => {
+    const hours = (startMs - now) / 3_600_000;
+    return hours >= each.leastHours || begun.includes(aheadKey(each))
+      ? []
+      : [{ ahead: each, hours: Math.max(0, hours), startMs: now + each.leastHours * 3_600_000 }];
+  });
