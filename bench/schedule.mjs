@@ -2,7 +2,9 @@ import { mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { Worker, isMainThread, parentPort } from 'node:worker_threads';
-import { TellUser, main, root, run } from '../scripts/step.mjs';
+import { pathToFileURL } from 'node:url';
+import ts from 'typescript';
+import { TellUser, dataDir, main, root, run } from '../scripts/step.mjs';
 import { figure, median } from './figure.mjs';
 
 const schedule = () => import(new URL('../packages/core/dist/schedule/index.js', import.meta.url).href);
@@ -137,6 +139,47 @@ async function measureOwn(ms) {
     }
   }
   figure('re-plan of 50 to 65 tasks after a change, median', median(replans), 'ms', '<16');
+  await measureAgainstReference();
+}
+
+/** How long the reference solver takes to prove what the search finds, over the search's own time to find it. */
+async function measureAgainstReference() {
+  const { search } = await schedule();
+  const { inventSession } = await invent();
+  const { isShortest } = await referenceSolver();
+  const ratios = [];
+  let equal = 0;
+  const seeds = [1, 2, 3, 4, 5, 6];
+  for (const seed of seeds) {
+    const problem = inventSession({ seed, tasks: 9, cooks: 1 + (seed % 2) });
+    let best = 0;
+    const began = performance.now();
+    const plan = search(problem, { seed: SEED, rounds: 20_000, better: () => (best = performance.now() - began) });
+    const asked = performance.now();
+    if (isShortest(problem, plan.makespan)) equal += 1;
+    ratios.push((performance.now() - asked) / Math.max(0.1, best));
+  }
+  figure(
+    'invented days of ten tasks as short as the reference solver proves',
+    (equal / seeds.length) * 100,
+    '%',
+    '>=100',
+  );
+  figure('the reference solver over the search, time to the same makespan, median', median(ratios), '×', '>=1');
+}
+
+/** The tests' reference solver, without its types. */
+async function referenceSolver() {
+  const from = path.join(root, 'packages/core/test/referenceSolver.ts');
+  const { outputText } = ts.transpileModule(readFileSync(from, 'utf8'), {
+    compilerOptions: { module: ts.ModuleKind.ESNext, target: ts.ScriptTarget.ES2023 },
+  });
+  // Beside the packages, so that its own import is found.
+  const to = path.join(dataDir, 'referenceSolver.mjs');
+  mkdirSync(dataDir, { recursive: true });
+  writeFileSync(to, outputText);
+  const { referenceSolver: made } = await import(pathToFileURL(to).href);
+  return made();
 }
 
 const mean = (values) => values.reduce((sum, value) => sum + value, 0) / values.length;

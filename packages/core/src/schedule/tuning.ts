@@ -21,7 +21,7 @@ const SHORT_DAY: Tuning = {
 /** The longer the day, the less helps waiting on purpose, and the less time there is to start anew. */
 const LONG_DAY: Tuning = {
   shares: { move: 0.5, swap: 0.73, shuffle: 0.79, behind: 0.88, wait: 0.91, forget: 0.975, fill: 0.985 },
-  cycle: 3,
+  cycle: 2.2,
   warm: 1.2,
   cold: 0.1,
   scatterOneIn: 4,

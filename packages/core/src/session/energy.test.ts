@@ -11,6 +11,7 @@ const task = (station: TaskAbout['station'], minutes: number, more: Partial<Task
   step: 's',
   name: 'n',
   station,
+  skills: [],
   window: { earliest: minutes, expected: minutes, latest: minutes },
   attention: { needs: 'nobody' },
   cautions: [],

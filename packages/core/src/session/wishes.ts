@@ -3,6 +3,7 @@ import { cutTogether, shareOutTask, theEveningBefore } from './knifeWork.ts';
 import { handsOf, hoursAway, mayDo, type Present } from './people.ts';
 import type { Away, ProblemLink } from './problem.ts';
 import type { SessionFault } from './sessionFault.ts';
+import type { TaskAbout } from './taskAbout.ts';
 
 /** What the cook has said about a plan. What is not said is left out. */
 export interface Wishes {
@@ -95,7 +96,13 @@ export function withWishes(tasks: SessionTasks, wishes: Wishes, present: readonl
       ...problem,
       tasks: problem.tasks.map((task) => {
         const at = wishes.pins[task.id];
-        return at === undefined ? task : { ...task, at };
+        // What only somebody may do who comes later starts when they are there.
+        const notBefore = thereFrom(about[task.id], present, wishes.given);
+        return {
+          ...task,
+          ...(at === undefined ? {} : { at }),
+          ...(task.attention === 'full' && notBefore > 0 ? { notBefore } : {}),
+        };
       }),
       links: [...problem.links, ...ordersOf(wishes, about, problem.links)],
       resources: [...problem.resources, ...hands.resources],
@@ -105,6 +112,12 @@ export function withWishes(tasks: SessionTasks, wishes: Wishes, present: readonl
     faults: [...cut.faults, ...nobodyCan(cut, present, wishes)],
   };
 }
+
+const thereFrom = (task: TaskAbout | undefined, present: readonly Present[], given: Wishes['given']): number => {
+  const may = task ? mayDo(task, present, given ?? {}) : [];
+  const from = present.filter(({ name }) => may.includes(name)).map((person) => person.from);
+  return from.length > 0 ? Math.min(...from) : 0;
+};
 
 const ordersOf = (
   { orders }: Wishes,
