@@ -291,3 +291,35 @@ test.each(START_SETS.map((set) => [set.name, set] as const))(
       { numRuns: 15 },
     ),
 );
+
+test('law: with people who do not do everything, a plan in which everybody has what is theirs is found', () =>
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 2, max: 16 }), { minLength: 5, maxLength: 5 }),
+      fc.constantFrom(['pressure' as const], ['knife' as const], ['hot oven' as const, 'blender' as const]),
+      fc.integer({ min: 1, max: 1000 }),
+      (sizes, cannot, seed) => {
+        const present = presentAt([{ name: 'Ada' }, { name: 'Bo', cannot }], 2, 0, 'UTC');
+        const tasks = withWishes(
+          expandSession(
+            's',
+            STARTER_RECIPES.map((recipe, n) => batch(recipe, STARTING_EQUIPMENT, `${n}`, sizes[n])),
+            STARTING_EQUIPMENT,
+            2,
+          ),
+          NO_WISHES,
+          present,
+        );
+        const people = peopleFor(tasks, present);
+        const { plan, who } = withPeople(
+          tasks.problem,
+          search(tasks.problem, { seed, rounds: 0 }),
+          people,
+          (more, from) => search(more, { seed, rounds: 100, from }),
+        );
+        expect(check(tasks.problem, plan)).toEqual([]);
+        expect(who).toBeDefined();
+      },
+    ),
+    { numRuns: 30 },
+  ));

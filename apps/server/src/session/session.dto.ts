@@ -55,6 +55,11 @@ export class AddBatchDto {
   @NotNegative('number of portions to freeze') freezePortions: string;
 }
 
+export class MoveBatchDto {
+  @Id('session') session: string;
+  @Seen() version: number;
+}
+
 export class ChangeBatchDto {
   @Positive('number of portions') portions: string;
   @NotNegative('number of portions to freeze') freezePortions: string;

@@ -9,6 +9,7 @@ import {
   ChooseForBatchDto,
   DropBatchDto,
   LogFinalsDto,
+  MoveBatchDto,
   WishDto,
 } from './session.dto.ts';
 import { SessionService } from './session.service.ts';
@@ -52,6 +53,12 @@ class SessionController {
     @Body() dto: ChangeBatchDto,
   ) {
     return this.sessions.changeBatch(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'Move a dish to another session: to the midweek top-up, or back' })
+  @Put('batches/:id/session')
+  moveBatch(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: MoveBatchDto) {
+    return this.sessions.moveBatch(kitchen, key, id, dto);
   }
 
   @ApiOperation({ summary: 'Method, version, fills of slots and swaps of this batch; the recipe is not touched' })

@@ -15,6 +15,7 @@ import type {
   ChangeSessionDto,
   ChooseForBatchDto,
   LogFinalsDto,
+  MoveBatchDto,
   WishDto,
 } from './session.dto.ts';
 import { BatchRow, SessionRow } from './session.model.ts';
@@ -117,6 +118,21 @@ export class SessionService {
           { portions: dto.portions, freezePortions: dto.freezePortions, version: row.version + 1 },
           { transaction },
         );
+        return done(batchState(row));
+      },
+    );
+  }
+
+  /** To another session that is still planned: to the midweek top-up, or back. */
+  moveBatch(kitchen: string, key: string, id: string, dto: MoveBatchDto): Promise<BatchState> {
+    return this.onBatch(
+      { kitchen, key, name: 'move batch', body: { id, ...dto } },
+      id,
+      dto.version,
+      async ({ transaction }, row) => {
+        const to = await openSession(kitchen, dto.session, transaction);
+        if (!to.ok) return to;
+        await row.update({ session: dto.session, version: row.version + 1 }, { transaction });
         return done(batchState(row));
       },
     );

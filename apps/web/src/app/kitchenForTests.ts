@@ -107,6 +107,7 @@ export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenV
         state,
         recipe: millet as (typeof recipes)[number],
         written: (millet as (typeof recipes)[number]).document,
+        session,
         scaled,
       },
     ],

@@ -5,11 +5,13 @@ import { planSlice } from '../session/planSlice.ts';
 import { wishesSlice } from '../session/wishesSlice.ts';
 import { runOutboxSlice } from '../run/runOutboxSlice.ts';
 import { weekDraftSlice } from '../week/weekDraftSlice.ts';
+import { chosenSessionSlice } from './chosenSessionSlice.ts';
 import { lastChangeSlice } from './lastChangeSlice.ts';
 
 export const store = configureStore({
   reducer: {
     [api.reducerPath]: api.reducer,
+    [chosenSessionSlice.name]: chosenSessionSlice.reducer,
     [lastChangeSlice.name]: lastChangeSlice.reducer,
     [weekDraftSlice.name]: weekDraftSlice.reducer,
     [planSlice.name]: planSlice.reducer,

@@ -14,6 +14,7 @@ import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
 import { useMemo } from 'react';
 import { useFoodsQuery, useKitchenQuery, useLotsQuery, useRecipesQuery, useWeekQuery } from '../api/api.ts';
+import { useAppSelector } from './store.ts';
 import { useKitchenId } from './useKitchenId.ts';
 
 /** A lot with what follows from it today. */
@@ -33,6 +34,8 @@ export interface ScaledBatchView {
   readonly recipe: RecipeState;
   /** As it was written, in the revision that the batch goes by. */
   readonly written: Revision;
+  /** In which it is cooked. */
+  readonly session: SessionState;
   readonly scaled: ScaledBatch;
 }
 
@@ -45,7 +48,7 @@ export interface KitchenView {
   readonly week: WeekState;
   /** What is being cooked, or will be next. */
   readonly session: SessionState | undefined;
-  /** Batches of that session, dropped ones left out. */
+  /** Batches of that session and of all that are planned beside it; dropped ones left out. */
   readonly batches: readonly ScaledBatchView[];
 }
 
@@ -62,12 +65,13 @@ export function useKitchenState(): Fetched<KitchenView> {
   const lots = useLotsQuery(id);
   const recipes = useRecipesQuery(id);
   const week = useWeekQuery(id);
+  const chosen = useAppSelector((state) => state.chosenSession.id);
   const value = useMemo(
     () =>
       kitchen.data && foods.data && lots.data && recipes.data && week.data
-        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data)
+        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data, chosen)
         : undefined,
-    [kitchen.data, foods.data, lots.data, recipes.data, week.data],
+    [kitchen.data, foods.data, lots.data, recipes.data, week.data, chosen],
   );
   if (value) return { state: 'ready', value };
   const queries = [kitchen, foods, lots, recipes, week];
@@ -83,6 +87,7 @@ function viewOf(
   lotStates: readonly LotState[],
   recipes: readonly RecipeState[],
   week: WeekState,
+  chosen: string | null,
 ): KitchenView {
   const foods = new Map(foodStates.map((food) => [food.id, food]));
   const places = new Map(kitchen.places.map((place) => [place.id, place]));
@@ -104,18 +109,22 @@ function viewOf(
       },
     ];
   });
-  const session = currentSession(week);
+  const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
+  const open = new Map(
+    week.sessions.filter(({ id, status }) => id === session?.id || status === 'planned').map((each) => [each.id, each]),
+  );
   const batches = week.batches
-    .filter((batch) => batch.session === session?.id && batch.status !== 'dropped')
+    .filter((batch) => batch.status !== 'dropped')
     .flatMap((state): ScaledBatchView[] => {
       const newest = recipes.find((each) => each.id === state.recipe);
-      if (!newest) return [];
+      const cookedIn = open.get(state.session);
+      if (!newest || !cookedIn) return [];
       const written =
         week.revisions.find(({ recipe, number }) => recipe === state.recipe && number === state.revision)?.document ??
         newest.document;
       const document = cookedAs(written, state.choice, foods);
       const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
-      return [{ state, recipe: { ...newest, document }, written, scaled }];
+      return [{ state, recipe: { ...newest, document }, written, session: cookedIn, scaled }];
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
   return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };

@@ -66,7 +66,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const { scaled } = shown;
   const missing = shortages(view, shown);
   const covered = portionsCovered(view, shown);
-  const editable = view.session?.status === 'planned';
+  const editable = batch.session.status === 'planned';
 
   const keep = (n: number) =>
     send({

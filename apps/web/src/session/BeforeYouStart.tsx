@@ -127,7 +127,7 @@ function vesselsOf({ problem, about }: PlanResult['tasks']): readonly string[] {
 function cutTogether(
   view: KitchenView,
 ): readonly { readonly what: string; readonly amount: string; readonly parts: string }[] {
-  const wanted = openOf(view.batches).flatMap(({ recipe, scaled }) =>
+  const wanted = openOf(view).flatMap(({ recipe, scaled }) =>
     scaled.lines.flatMap(({ food, line, fromShelf }) =>
       fromShelf && line.form
         ? [
@@ -161,7 +161,7 @@ function cutTogether(
 /** Foods of the open batches by the place they lie in, as one walks; what lies nowhere comes last. */
 function foodsIn(view: KitchenView): readonly { readonly place: string; readonly names: readonly string[] }[] {
   const needed = new Map(
-    openOf(view.batches).flatMap(({ scaled }) =>
+    openOf(view).flatMap(({ scaled }) =>
       scaled.lines.filter(({ fromShelf }) => fromShelf).map(({ food }) => [food.id, food.name]),
     ),
   );

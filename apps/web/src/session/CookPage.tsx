@@ -19,6 +19,7 @@ import { Lanes } from './Lanes.tsx';
 import { OtherWays } from './OtherWays.tsx';
 import type { PlanResult } from './planSlice.ts';
 import { Rehearse } from './Rehearse.tsx';
+import { Sessions } from './Sessions.tsx';
 import { SessionStart } from './SessionStart.tsx';
 import { TaskList } from './TaskList.tsx';
 import { usePlan } from './usePlan.ts';
@@ -54,6 +55,7 @@ function Cook({ view }: { view: KitchenView }) {
           <div className="page-head">
             <h1>Nothing to cook</h1>
           </div>
+          <Sessions view={view} />
           <Empty title="No dish is chosen">
             <p>Choose what to make, and the plan of the day stands here.</p>
             <Link to="/week">To the week</Link>
@@ -122,8 +124,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
         </div>
         {session && <SessionStart key={session.version} session={session} zone={zone} takes={plan.makespan} />}
       </div>
+      <Sessions view={view} />
       <BegunAhead view={view} tasks={tasks} wishes={wishes} say={say} />
-      <OtherWays view={view} result={result} wishes={wishes} />
       <div className="split">
         <div style={{ minWidth: 0 }}>
           <Lanes
@@ -185,6 +187,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
           <p className="soft" style={{ fontSize: 14, marginTop: 6 }}>
             The clocks begin when you start, whatever the hour.
           </p>
+          <OtherWays view={view} result={result} wishes={wishes} />
           <WhatIf view={view} result={result} />
           <DropOrder view={view} result={result} wishes={wishes} />
           <Rehearse result={result} startMs={startMs} zone={zone} wishes={wishes} say={say} />

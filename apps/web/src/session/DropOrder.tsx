@@ -18,12 +18,12 @@ interface Dropped {
 
 /** In which order dishes go when the day is too long: what is for the freezer first, then what saves most for each portion lost. */
 export function DropOrder({ view, result, wishes }: { view: KitchenView; result: PlanResult; wishes: Wishes }) {
-  const [found, setFound] = useState<{ readonly of: PlanResult; readonly rows: readonly Dropped[] }>();
+  const [found, setFound] = useState<{ readonly of: string; readonly rows: readonly Dropped[] }>();
   const [busy, setBusy] = useState(false);
   const look = async () => {
     setBusy(true);
     const rows: Dropped[] = [];
-    for (const { state, recipe, scaled } of openOf(view.batches)) {
+    for (const { state, recipe, scaled } of openOf(view)) {
       const tried = tryOut(view, { if: 'without dish', batch: state.id }, wishes);
       if (!tried) continue;
       const left = tried.tasks.problem.tasks.length;
@@ -45,10 +45,10 @@ export function DropOrder({ view, result, wishes }: { view: KitchenView; result:
         frozen,
       });
     }
-    setFound({ of: result, rows: rows.sort(inDropOrder) });
+    setFound({ of: result.fingerprint, rows: rows.sort(inDropOrder) });
     setBusy(false);
   };
-  const rows = found?.of === result ? found.rows : undefined;
+  const rows = found?.of === result.fingerprint ? found.rows : undefined;
   const most = rows?.find(({ thisWeek, saves }) => thisWeek > 0 && saves > 0);
   return (
     <section className="drop-order" aria-label="If the day is too long">

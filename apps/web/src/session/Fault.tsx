@@ -4,7 +4,11 @@ import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { useDishes } from './useDishes.ts';
 
-const THINGS: Readonly<Record<string, string>> = { cooker: 'sealed cooker', oven: 'oven' };
+const THINGS: Readonly<Record<string, string>> = {
+  cooker: 'a sealed cooker',
+  oven: 'an oven',
+  'air fryer': 'an air fryer',
+};
 
 /** What this kitchen cannot do for a dish, and the ways out of it. */
 export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView }) {
@@ -42,7 +46,7 @@ function faultWords(fault: SessionFault): string {
     case 'too hot':
       return `${fault.dish} wants ${fault.celsius} °C; the oven here gets to ${fault.mostC} °C`;
     case 'not here':
-      return `${fault.dish} wants a ${THINGS[fault.station] ?? fault.station}, and there is none in this kitchen`;
+      return `${fault.dish} wants ${THINGS[fault.station] ?? `a ${fault.station}`}, and there is none in this kitchen`;
     case 'nobody can':
       return `${fault.dish}: nobody who cooks does “${fault.task}”`;
     default:

@@ -82,7 +82,7 @@ export function OtherWays({ view, result, wishes }: { view: KitchenView; result:
 }
 
 const waysOf = (view: KitchenView): readonly Omit<Way, 'saves'>[] =>
-  openOf(view.batches).flatMap((batch) => {
+  openOf(view).flatMap((batch) => {
     const { written, state } = batch;
     if (!written.methods || written.methods.length === 0) return [];
     return [{ id: undefined, name: written.methodName ?? 'its first way' }, ...written.methods]

@@ -72,7 +72,7 @@ export function WhatIf({ view, result }: { view: KitchenView; result: PlanResult
 
 function choicesOf(view: KitchenView): readonly { value: string; label: string; what: What }[] {
   const cooks = view.session?.cooks ?? 1;
-  const open = openOf(view.batches);
+  const open = openOf(view);
   const uses = new Set(open.flatMap(({ recipe }) => recipe.document.uses.map(({ station }) => station)));
   return [
     ...(cooks > 1

@@ -45,7 +45,8 @@ function plan({ problem, people, steady }: Asked, rounds: number, from: Plan | u
     enough: () => performance.now() > until,
     ...(at ? { from: at } : {}),
   });
-  const found = steady && rounds > 0 ? steadiest(problem, steady, settings(from)) : search(problem, settings(from));
+  const found =
+    steady && rounds >= ROUNDS ? steadiest(problem, steady, settings(from)) : search(problem, settings(from));
   // The first answer is not polished: the second is not far behind.
   const polished = rounds > 0 ? late(problem, settle(problem, found)) : found;
   const { plan: now, who } = withPeople(problem, polished, people, (more, at) => search(more, settings(at)));

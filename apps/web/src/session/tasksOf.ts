@@ -11,9 +11,9 @@ import {
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import type { Asked } from './planned.ts';
 
-/** Batches that are still to be cooked. */
-export const openOf = (batches: readonly ScaledBatchView[]): readonly ScaledBatchView[] =>
-  batches.filter(({ state }) => state.status === 'planned');
+/** Batches of the session at hand that are still to be cooked. */
+export const openOf = ({ batches, session }: Pick<KitchenView, 'batches' | 'session'>): readonly ScaledBatchView[] =>
+  batches.filter(({ state }) => state.status === 'planned' && state.session === session?.id);
 
 /** A session as it is planned: its tasks with what the cook has said of them, and who is there. */
 export interface DayTasks {

@@ -1,4 +1,4 @@
-import type { SessionTasks } from '@kestrel-ridge/core/session';
+import { saysNothing, type SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
@@ -25,13 +25,14 @@ export function usePlan(view: KitchenView): Planning {
   const [failed, setFailed] = useState<{ readonly fingerprint: string; readonly why: string }>();
   const { session, batches, kitchen } = view;
   const wishes = useAppSelector((state) => wishesOf(state, session));
-  const open = useMemo(() => openOf(batches), [batches]);
+  const open = useMemo(() => openOf({ batches, session }), [batches, session]);
 
   const day = useMemo(() => {
     if (!session || open.length === 0) return undefined;
     const found = tasksOf(session, open, kitchen.equipment, session.cooks, wishes);
     return { ...found, plain: JSON.stringify(found.unsaid.problem) };
   }, [session, open, kitchen.equipment, wishes]);
+  const said = !saysNothing({ ...wishes, begun: [] });
   const fingerprint = useMemo(() => (day ? JSON.stringify(day.asked) : ''), [day]);
 
   useEffect(() => {
@@ -41,13 +42,14 @@ export function usePlan(view: KitchenView): Planning {
     let left = false;
     const plan = async () => {
       try {
-        // Only a wish has changed: the plan at hand is mended, so that little jumps about.
-        const atHand = before?.plain === day.plain ? before.plan : undefined;
+        // Something was said: the plan at hand is mended, so that little jumps about. All let go: the plan from before, the same for the same day.
+        const { unsaid: kept } = store.getState().plan;
+        const atHand = [said ? before : kept].find((each) => each?.plain === day.plain)?.plan;
         for (const next of [() => planner().first(day.asked, atHand), () => searcher().better(day.asked, atHand)]) {
           const planned = await next();
           if (left) return;
           const { tasks, unsaid, present, plain } = day;
-          dispatch(planFound({ session: session.id, fingerprint, plain, tasks, unsaid, present, ...planned }));
+          dispatch(planFound({ session: session.id, fingerprint, plain, said, tasks, unsaid, present, ...planned }));
         }
       } catch (thrown) {
         if (!left) setFailed({ fingerprint, why: thrown instanceof Error ? thrown.message : String(thrown) });
@@ -57,7 +59,7 @@ export function usePlan(view: KitchenView): Planning {
     return () => {
       left = true;
     };
-  }, [day, session, fingerprint, store, dispatch]);
+  }, [day, session, said, fingerprint, store, dispatch]);
 
   if (!day) return { state: 'nothing to cook' };
   const { tasks } = day;

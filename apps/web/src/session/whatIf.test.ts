@@ -17,6 +17,7 @@ function all(): KitchenView {
       state: { ...first.state, id: recipe.document.component.kind, recipe: recipe.id },
       recipe,
       written: recipe.document,
+      session: first.session,
       scaled: scaleBatch(recipe.document, new Fraction(8), foods, STARTING_EQUIPMENT),
     })),
   };

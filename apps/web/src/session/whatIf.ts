@@ -34,7 +34,7 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
   const cooks = what.if === 'cooks' ? what.cooks : session.cooks;
   const lost: { dish: string; portions: number }[] = [];
   const otherwise: { dish: string; method: string }[] = [];
-  const batches = openOf(view.batches).flatMap((batch): ScaledBatchView[] => {
+  const batches = openOf(view).flatMap((batch): ScaledBatchView[] => {
     const dish = batch.recipe.document.component.name;
     const leave = () => {
       lost.push({ dish, portions: Math.round(batch.scaled.portions.valueOf()) });

@@ -18,8 +18,9 @@ export default function PutAwayPage() {
 }
 
 function PutAway({ view }: { view: KitchenView }) {
-  const open = view.batches.filter((batch) => batch.state.status === 'planned');
-  const done = view.batches.filter((batch) => batch.state.status === 'put away');
+  const cookedNow = view.batches.filter((batch) => batch.state.session === view.session?.id);
+  const open = cookedNow.filter((batch) => batch.state.status === 'planned');
+  const done = cookedNow.filter((batch) => batch.state.status === 'put away');
   const cooked = view.session?.status === 'running' || done.length > 0;
   return (
     <main className="page">

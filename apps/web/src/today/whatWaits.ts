@@ -28,7 +28,8 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   const short = strips
     .filter((strip) => strip.strip.firstShort)
     .sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
-  const open = view.batches.filter((batch) => batch.state.status === 'planned');
+  const cookedNow = view.batches.filter((batch) => batch.state.session === view.session?.id);
+  const open = cookedNow.filter((batch) => batch.state.status === 'planned');
   const missing = missingOf(view);
   const { session } = view;
   const running = session?.status === 'running';
@@ -36,7 +37,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     session && plan?.session === session.id && !running
       ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone)
       : undefined;
-  const done = view.batches.length - open.length;
+  const done = cookedNow.length - open.length;
 
   return {
     today: { short: dayName(view.today), long: '' },
@@ -90,10 +91,10 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           : 'No session is planned',
     },
     putAway: {
-      short: running ? `${open.length} to box` : done > 0 ? `${done} of ${view.batches.length}` : '',
+      short: running ? `${open.length} to box` : done > 0 ? `${done} of ${cookedNow.length}` : '',
       long:
         done > 0 || running
-          ? `${done} of ${many(view.batches.length, 'dish', 'dishes')} put away`
+          ? `${done} of ${many(cookedNow.length, 'dish', 'dishes')} put away`
           : 'Nothing to put away yet',
     },
     eat: {

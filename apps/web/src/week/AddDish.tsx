@@ -16,7 +16,10 @@ export function AddDish({ view }: { view: KitchenView }) {
   const addBatch = useAddBatch(view);
   const planned = view.session?.status === 'planned' ? view.session : undefined;
   const running = view.session?.status === 'running';
-  const choices = view.recipes.filter((each) => !planned || !view.batches.some((batch) => batch.recipe.id === each.id));
+  const choices = view.recipes.filter(
+    (each) =>
+      !planned || !view.batches.some((batch) => batch.recipe.id === each.id && batch.state.session === planned.id),
+  );
 
   const takeStarters = async () => {
     for (const [n, document] of STARTER_RECIPES.entries()) {

@@ -17,7 +17,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
   const send = useCommand();
   const { modal } = App.useApp();
   const { batch, size, scaled } = item;
-  const editable = batch !== undefined && size !== undefined && view.session?.status === 'planned';
+  const editable = batch !== undefined && size !== undefined && batch.session.status === 'planned';
   const loads = scaled?.loads.value.loads ?? 1;
 
   const drop = () => {

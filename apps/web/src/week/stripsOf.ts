@@ -25,6 +25,11 @@ export interface ComponentStrip {
 
 export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
 
+const sizeOf = ({ state }: ScaledBatchView): DraftSize => ({
+  portions: Number(state.portions),
+  freezePortions: Number(state.freezePortions),
+});
+
 /** A meal is over, for the strip, when most kitchens have eaten it: lunch by 15 h, dinner by 22 h. */
 const MEAL_OVER_HOUR = [15, 22];
 
@@ -42,15 +47,11 @@ export function stripsOf(
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
     const component = foods.get(recipe.document.component.id);
     if (!component) return [];
-    const batch = view.batches.find((each) => each.recipe.id === recipe.id && each.state.status === 'planned');
+    const batches = view.batches.filter((each) => each.recipe.id === recipe.id && each.state.status === 'planned');
+    const [batch] = batches;
     const lots = view.lots.filter((lot) => lot.food.id === component.id);
     if (!batch && lots.length === 0) return [];
-    const draft =
-      batch &&
-      (drafts[batch.state.id] ?? {
-        portions: Number(batch.state.portions),
-        freezePortions: Number(batch.state.freezePortions),
-      });
+    const draft = batch && (drafts[batch.state.id] ?? sizeOf(batch));
     const scaled =
       batch && draft
         ? draft.portions === Number(batch.state.portions)
@@ -65,19 +66,20 @@ export function stripsOf(
       frozen: lot.place.kind === 'freezer',
       ...(lot.until ? { until: lot.until.value } : {}),
     }));
-    if (scaled && draft && view.session) {
-      const startMs = Math.max(Date.parse(view.session.startsAt), now);
+    for (const each of batches) {
+      const size = each === batch && draft ? draft : sizeOf(each);
+      const startMs = Math.max(Date.parse(each.session.startsAt), now);
       const made = dayAt(new Date(startMs), kitchen.equipment.zone);
       const madeHour = hourAt(startMs, kitchen.equipment.zone);
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
       const until = keepsUntil(component, 'fridge', { madeOn: made });
       supply.push({
-        grams: (draft.portions - draft.freezePortions) * portionG,
+        grams: (size.portions - size.freezePortions) * portionG,
         fromMeal,
         frozen: false,
         ...(until ? { until: until.value } : {}),
       });
-      if (draft.freezePortions > 0) supply.push({ grams: draft.freezePortions * portionG, fromMeal, frozen: true });
+      if (size.freezePortions > 0) supply.push({ grams: size.freezePortions * portionG, fromMeal, frozen: true });
     }
 
     const portionsADay = week.appetites.find((appetite) => appetite.food === component.id)?.portionsADay ?? 1;

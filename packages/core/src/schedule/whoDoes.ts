@@ -81,10 +81,11 @@ export function whoDoes(problem: Problem, plan: Plan, { present, may }: People):
   return give(0) ? { ok: true, who } : { ok: false, stuck: spans[furthest]?.id ?? '' };
 }
 
-const MOST_TRIES = 3;
+const MOST_TRIES = 4;
 
 /**
- * A plan in which everybody knows what is theirs. Where a plan leaves a task to nobody, that task is bound to one of those who may, and it is planned again.
+ * A plan in which everybody knows what is theirs. Where a plan leaves a task to nobody, it or one that runs beside it is bound to a person, and it is
+ * planned again; where that does not help, every task is bound.
  * @param again plans a session that asks for more, from the plan at hand
  */
 export function withPeople(
@@ -95,27 +96,60 @@ export function withPeople(
 ): { readonly plan: Plan; readonly who: Readonly<Record<string, string>> | undefined } {
   let asked = problem;
   let now = plan;
-  for (let tries = 0; tries <= MOST_TRIES; tries++) {
+  const tried = (more: Problem): readonly { readonly more: Problem; readonly plan: Plan }[] => {
+    try {
+      return [{ more, plan: again(more, now) }];
+    } catch {
+      // Bound like this it cannot be planned: another way may do.
+      return [];
+    }
+  };
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
     const given = whoDoes(problem, now, people);
     if (given.ok) return { plan: now, who: given.who };
-    const task = given.stuck;
-    const bound = (people.may[task] ?? people.present.map(({ name }) => name)).flatMap((name) => {
-      const more = boundTo(asked, task, name);
-      if (!more) return [];
-      try {
-        return [{ more, plan: again(more, now) }];
-      } catch {
-        // Bound to this person it cannot be planned: another one may do.
-        return [];
-      }
-    });
-    const [best] = bound.sort((a, b) => a.plan.makespan - b.plan.makespan);
+    const bound = beside(problem, now, given.stuck).flatMap((task) =>
+      mayOf(people, task).flatMap((name) => {
+        const more = boundTo(asked, task, name);
+        return more ? tried(more) : [];
+      }),
+    );
+    const [best] = bound.sort(
+      (a, b) =>
+        Number(whoDoes(problem, b.plan, people).ok) - Number(whoDoes(problem, a.plan, people).ok) ||
+        a.plan.makespan - b.plan.makespan,
+    );
     if (!best) break;
     asked = best.more;
     now = best.plan;
   }
   const given = whoDoes(problem, now, people);
-  return { plan: now, who: given.ok ? given.who : undefined };
+  if (given.ok) return { plan: now, who: given.who };
+  const all = problem.tasks
+    .filter(({ attention }) => attention === 'full')
+    .reduce((so, { id }, n) => {
+      const names = mayOf(people, id);
+      return boundTo(so, id, names[n % names.length] ?? '') ?? so;
+    }, problem);
+  const [last] = tried(all);
+  const found = last && whoDoes(problem, last.plan, people);
+  return found?.ok ? { plan: last?.plan ?? plan, who: found.who } : { plan, who: undefined };
+}
+
+const mayOf = ({ may, present }: People, task: string): readonly string[] =>
+  may[task] ?? present.map(({ name }) => name);
+
+/** A task and those whose hands are busy beside it, as far as they are tasks at all. */
+function beside(problem: Problem, plan: Plan, stuck: string): readonly string[] {
+  const wash = plan.washes.find(({ after }) => `wash after ${after}` === stuck);
+  const own = problem.tasks.find(({ id }) => id === stuck);
+  const from = wash?.start ?? plan.starts[stuck] ?? 0;
+  const to = from + (own?.minutes ?? problem.uses.find(({ id }) => id === wash?.after)?.wash ?? 0);
+  return problem.tasks
+    .filter(({ id, attention, minutes }) => {
+      const start = plan.starts[id] ?? 0;
+      return attention === 'full' && start < to && from < start + minutes;
+    })
+    .map(({ id }) => id);
 }
 
 function boundTo(problem: Problem, task: string, name: string): Problem | undefined {

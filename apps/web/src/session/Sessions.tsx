@@ -1,0 +1,85 @@
+import { Button, Segmented, Select } from 'antd';
+import { dayAt } from '@kestrel-ridge/core/quantity';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { sessionChosen } from '../app/chosenSessionSlice.ts';
+import { useAppDispatch } from '../app/store.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { clockAt, dayName } from '../parts/times.ts';
+import { openOf } from './tasksOf.ts';
+
+/** Days after the main session at which a top-up is proposed: what was cooked then still keeps. */
+const TOP_UP_AFTER_DAYS = 3;
+const DAY_MS = 86_400_000;
+
+/** The sessions that are planned: the main one and a midweek top-up, and what is cooked in which. */
+export function Sessions({ view }: { view: KitchenView }) {
+  const send = useCommand();
+  const dispatch = useAppDispatch();
+  const { session } = view;
+  const zone = view.kitchen.equipment.zone;
+  if (!session) return null;
+  const planned = view.week.sessions.filter(({ status }) => status === 'planned');
+  const others = planned.filter(({ id }) => id !== session.id);
+  const name = (startsAt: string) =>
+    `${dayName(dayAt(new Date(startsAt), zone))} ${clockAt(Date.parse(startsAt), zone)}`;
+  const topUp = async () => {
+    const id = newId();
+    const sent = await send({
+      path: 'sessions',
+      body: {
+        id,
+        name: 'Top-up',
+        startsAt: new Date(Date.parse(session.startsAt) + TOP_UP_AFTER_DAYS * DAY_MS).toISOString(),
+        cooks: 1,
+      },
+      touches: ['week'],
+    });
+    if (sent.ok) dispatch(sessionChosen(null));
+  };
+  return (
+    <div className="sessions">
+      {planned.length > 1 ? (
+        <>
+          <Segmented
+            aria-label="Which session"
+            value={session.id}
+            onChange={(id) => dispatch(sessionChosen(id))}
+            options={planned.map(({ id, name: called, startsAt }) => ({
+              value: id,
+              label: `${called === 'Top-up' ? 'Top-up, ' : ''}${name(startsAt)}`,
+            }))}
+          />
+          {openOf(view).length > 0 &&
+            others.map((other) => (
+              <Select<string | null>
+                key={other.id}
+                aria-label={`Move a dish to ${name(other.startsAt)}`}
+                popupMatchSelectWidth={false}
+                placeholder={`move a dish to ${name(other.startsAt)}`}
+                value={null}
+                options={openOf(view).map(({ state, recipe }) => ({
+                  value: state.id,
+                  label: recipe.document.component.name,
+                }))}
+                onChange={(id) => {
+                  const batch = view.batches.find(({ state }) => state.id === id);
+                  if (batch)
+                    void send({
+                      path: `batches/${batch.state.id}/session`,
+                      method: 'PUT',
+                      body: { session: other.id, version: batch.state.version },
+                      touches: ['week'],
+                    });
+                }}
+              />
+            ))}
+        </>
+      ) : (
+        <Button size="small" onClick={() => void topUp()}>
+          Add a midweek top-up
+        </Button>
+      )}
+    </div>
+  );
+}
