@@ -6,6 +6,7 @@ import { DatabaseModule } from './database/database.module.ts';
 import { FoodModule } from './food/food.module.ts';
 import { HealthModule } from './health/health.module.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
+import { LearnModule } from './learn/learn.module.ts';
 import { LiveModule } from './live/live.module.ts';
 import { RecipeModule } from './recipe/recipe.module.ts';
 import { RunModule } from './run/run.module.ts';
@@ -39,6 +40,7 @@ import { WeekModule } from './week/week.module.ts';
     SessionModule,
     RunModule,
     StorageModule,
+    LearnModule,
     LiveModule,
   ],
 })

@@ -1,7 +1,7 @@
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import type { RunEvent, RunFact } from '@kestrel-ridge/core/run';
+import type { RunFact } from '@kestrel-ridge/core/run';
 import { check, whoDoes } from '@kestrel-ridge/core/schedule';
 import {
   expandSession,
@@ -20,6 +20,7 @@ import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
 import type { EventsDto, StartRunDto } from './run.dto.ts';
 import { EventRow, RunRow } from './run.model.ts';
+import { eventState } from './run.state.ts';
 
 @Injectable()
 export class RunService {
@@ -167,12 +168,3 @@ export class RunService {
     );
   }
 }
-
-const eventState = ({ id, device, deviceSeq, clock, at, what }: EventRow): RunEvent => ({
-  id,
-  device,
-  deviceSeq,
-  clock,
-  at: at.getTime(),
-  what,
-});

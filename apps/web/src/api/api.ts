@@ -4,6 +4,7 @@ import type {
   FoodState,
   KitchenName,
   KitchenState,
+  LearnedState,
   LedgerRow,
   LotState,
   MovementState,
@@ -64,6 +65,10 @@ export const api = createApi({
       query: (kitchen) => `kitchens/${kitchen}/ledger`,
       providesTags: ['shelf'],
     }),
+    learned: build.query<LearnedState, string>({
+      query: (kitchen) => `kitchens/${kitchen}/learned`,
+      providesTags: ['run'],
+    }),
     run: build.query<{ run: RunState | null }, { kitchen: string; session: string }>({
       query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`,
       providesTags: ['run'],
@@ -86,6 +91,7 @@ export const {
   useWeekQuery,
   useCostsQuery,
   useLazyLedgerQuery,
+  useLearnedQuery,
   useRunQuery,
   useCommandMutation,
 } = api;

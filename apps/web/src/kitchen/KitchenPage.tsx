@@ -10,6 +10,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 import './kitchen.css';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
+import { CookerLog } from './CookerLog.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { perhaps, range } from './rules.ts';
@@ -273,6 +274,7 @@ function Kitchen({ view }: { view: KitchenView }) {
           Keep
         </Button>
       </Form>
+      <CookerLog view={view} />
       <Places view={view} />
     </main>
   );

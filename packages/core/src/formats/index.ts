@@ -28,6 +28,7 @@ export type {
   RecipeState,
   RevisionState,
   RunState,
+  LearnedState,
   SessionState,
   SessionStatus,
   Topic,

@@ -3,6 +3,7 @@ import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent } from '../run/index.ts';
+import type { cookerLog } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
@@ -93,6 +94,9 @@ export interface RevisionState {
 
 export type SessionStatus = 'planned' | 'running' | 'done';
 export type BatchStatus = 'planned' | 'put away' | 'dropped';
+
+/** What a kitchen's own runs teach about its appliances. */
+export type LearnedState = ReturnType<typeof cookerLog>;
 
 export interface SessionState {
   readonly id: string;

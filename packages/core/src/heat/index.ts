@@ -10,3 +10,4 @@ export type { Medium } from './pieceTime.ts';
 export { heatCapacity } from './pot.ts';
 export type { PotLoad } from './pot.ts';
 export { steamTemperature } from './saturation.ts';
+export { ventLoss } from './ventLoss.ts';

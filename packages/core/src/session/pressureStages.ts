@@ -3,11 +3,22 @@ import {
   comeUp,
   holdAtAltitude,
   naturalRelease,
+  ventLoss,
   temperatureInside,
   type PotLoad,
 } from '../heat/index.ts';
 import type { Cooker, Equipment } from '../kitchen/index.ts';
-import { celsius, kilograms, kpaGauge, metres, minutes, watts, type Because, type Sourced } from '../quantity/index.ts';
+import {
+  celsius,
+  kilograms,
+  kpaGauge,
+  metres,
+  minutes,
+  watts,
+  type Because,
+  type Celsius,
+  type Sourced,
+} from '../quantity/index.ts';
 import type { Attention, PressureStep, Window } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
@@ -24,7 +35,10 @@ const handsNow: Attention = { needs: 'hands' };
 const nobody: Attention = { needs: 'nobody' };
 const exactly = (n: number): Window => ({ earliest: n, expected: n, latest: n });
 
-export type StageAbout = Pick<TaskAbout, 'name' | 'window' | 'attention' | 'cautions' | 'cue' | 'because'> & {
+export type StageAbout = Pick<
+  TaskAbout,
+  'name' | 'window' | 'attention' | 'cautions' | 'cue' | 'because' | 'bookMinutes'
+> & {
   stage: Stage;
 };
 
@@ -71,6 +85,7 @@ export function pressureStages(
       window: { earliest: Math.max(1, upMinutes - 3), expected: upMinutes, latest: upMinutes + 5 },
       attention: nobody,
       cautions: [],
+      bookMinutes: up.value + AIR_MINUTES,
       cue: 'the pin rises; if it does not, look at the valve and the ring',
       because: {
         ...up.because,
@@ -99,6 +114,7 @@ export function pressureStages(
             window: { earliest: natural, expected: natural, latest: natural + 10 },
             attention: nobody,
             cautions: [],
+            ...(step.release.how === 'natural' ? { bookMinutes: whole / (releaseTimes?.value ?? 1) } : {}),
             cue: 'the pin drops',
             because: {
               rule:
@@ -123,6 +139,7 @@ export function pressureStages(
       attention: handsNow,
       cautions: ['vent'],
       cue: 'pin down',
+      ...(step.release.how === 'quick' ? { because: ventedBecause(load, inside, boilingPoint(altitude)) } : {}),
     },
     { stage: 'empty', name: `Empty the cooker`, window: exactly(2), attention: handsNow, cautions: [] },
   ];
@@ -155,6 +172,16 @@ function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number, kettl
     restAt: celsius(ROOM_C),
   };
 }
+
+/** What a quick vent takes with it: a thick dish thickens by it. */
+const ventedBecause = (load: PotLoad, inside: Celsius, boiling: Celsius): Because => {
+  const lost = ventLoss(load.water, inside, boiling);
+  return {
+    rule: 'water that leaves as steam: water × 4.19 × degrees above boiling ÷ 2257',
+    figure: `${Math.round(lost * 1000)} g`,
+    source: 'computed from steam tables (from memory)',
+  };
+};
 
 /** This kitchen's own log stands before the book's heat. */
 const ownTimes = (own: Sourced<number> | undefined): readonly Because[] =>

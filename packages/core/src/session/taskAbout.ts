@@ -50,6 +50,8 @@ export interface TaskAbout {
   readonly stage?: Stage;
   readonly window: Window;
   readonly attention: Attention;
+  /** Of coming up and releasing: what heat alone says, without this kitchen's own log. What is logged is held against it. */
+  readonly bookMinutes?: number;
   readonly celsius?: number;
   /** What the oven's own dial is set to, where that is another figure. */
   readonly dial?: string;

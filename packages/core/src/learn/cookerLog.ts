@@ -1,0 +1,72 @@
+import { foldRun, type RunEvent } from '../run/index.ts';
+import type { TaskAbout } from '../session/index.ts';
+import type { OwnFigures } from '../kitchen/index.ts';
+import type { Sourced } from '../quantity/index.ts';
+
+/** A run as it was cooked: what its tasks were, and what happened. */
+export interface CookedRun {
+  readonly about: Readonly<Record<string, TaskAbout>>;
+  readonly events: readonly RunEvent[];
+}
+
+/** A figure that a kitchen's own runs teach. */
+export interface Learned extends Sourced<number> {
+  /** On how many runs of the cooker it rests. */
+  readonly n: number;
+  /** Least and most of them. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** So many runs weigh as much as the book: few of them move its figure little. */
+const BOOK_WEIGHS = 2;
+/** What is further off was no cooker: a tap was forgotten, or came twice. */
+const PLAUSIBLE = { least: 0.4, most: 3 };
+
+/**
+ * How long this kitchen's sealed cooker takes to come up and to release, against what heat alone says: the mean of its runs, drawn towards the book while
+ * they are few (n × mean + 2 × 1) ÷ (n + 2).
+ * @example cookerLog(runs).comeUpTimes?.value // 1.18
+ */
+export function cookerLog(
+  runs: readonly CookedRun[],
+): Readonly<Partial<Record<keyof Pick<OwnFigures, 'comeUpTimes' | 'releaseTimes'>, Learned>>> {
+  const seen = { 'come up': [] as number[], natural: [] as number[] };
+  for (const { about, events } of runs) {
+    const facts = foldRun(events);
+    for (const task of Object.values(about)) {
+      if ((task.stage !== 'come up' && task.stage !== 'natural') || task.bookMinutes === undefined) continue;
+      const begun = begunAt(task, about, facts);
+      const done = facts.get(task.id)?.doneAt;
+      if (begun === undefined || done === undefined) continue;
+      const times = (done - begun) / 60_000 / task.bookMinutes;
+      if (times >= PLAUSIBLE.least && times <= PLAUSIBLE.most) seen[task.stage].push(times);
+    }
+  }
+  const comeUpTimes = learned(seen['come up']);
+  const releaseTimes = learned(seen.natural);
+  return { ...(comeUpTimes ? { comeUpTimes } : {}), ...(releaseTimes ? { releaseTimes } : {}) };
+}
+
+/** It began when it was started, or when the stage before it was done. */
+function begunAt(task: TaskAbout, about: CookedRun['about'], facts: ReturnType<typeof foldRun>): number | undefined {
+  const before = task.stage === 'come up' ? 'load' : 'hold';
+  const earlier = Object.values(about).find(
+    ({ batch, step, load, stage }) =>
+      batch === task.batch && step === task.step && load === task.load && stage === before,
+  );
+  return facts.get(task.id)?.startedAt ?? (earlier && facts.get(earlier.id)?.doneAt);
+}
+
+function learned(times: readonly number[]): Learned | undefined {
+  const n = times.length;
+  if (n === 0) return undefined;
+  const sum = times.reduce((all, each) => all + each, 0);
+  return {
+    value: Math.round(((sum + BOOK_WEIGHS) / (n + BOOK_WEIGHS)) * 100) / 100,
+    source: `this kitchen, ${n} ${n === 1 ? 'load' : 'loads'}`,
+    n,
+    from: Math.round(Math.min(...times) * 100) / 100,
+    to: Math.round(Math.max(...times) * 100) / 100,
+  };
+}

@@ -1,0 +1,2 @@
+export { cookerLog } from './cookerLog.ts';
+export type { CookedRun, Learned } from './cookerLog.ts';
