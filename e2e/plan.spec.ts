@@ -149,6 +149,12 @@ test('the day as it may come: another way, a steadier plan, a soak that is too l
   // What the ways of cooking save is said without being asked.
   await expect(page.locator('.other-ways')).toContainText(/sooner|quickest/, { timeout: 20_000 });
 
+  await page.getByText(/^What sets the finish: \d+ steps/).click();
+  await expect(page.locator('.finish-chain').getByRole('listitem').first()).toContainText(/\d\d:\d\d/);
+  const shorten = page.getByRole('region', { name: 'What would shorten the day' });
+  await shorten.getByRole('button', { name: 'Look for it' }).click();
+  await expect(shorten.getByRole('listitem').first()).toContainText('−', { timeout: 60_000 });
+
   const tooLong = page.getByRole('region', { name: 'If the day is too long' });
   await tooLong.getByRole('button', { name: 'What to leave out first' }).click();
   await expect(tooLong.getByRole('listitem')).toHaveCount(5, { timeout: 20_000 });

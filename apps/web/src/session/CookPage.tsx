@@ -15,12 +15,14 @@ import { BeforeYouStart } from './BeforeYouStart.tsx';
 import { BegunAhead } from './BegunAhead.tsx';
 import { Conflict } from './Conflict.tsx';
 import { DropOrder } from './DropOrder.tsx';
+import { FinishChain } from './FinishChain.tsx';
 import { Lanes } from './Lanes.tsx';
 import { OtherWays } from './OtherWays.tsx';
 import type { PlanResult } from './planSlice.ts';
 import { Rehearse } from './Rehearse.tsx';
 import { Sessions } from './Sessions.tsx';
 import { SessionStart } from './SessionStart.tsx';
+import { Shorten } from './Shorten.tsx';
 import { TaskList } from './TaskList.tsx';
 import { usePlan } from './usePlan.ts';
 import { useWishes } from './useWishes.ts';
@@ -158,6 +160,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
               ]}
             />
           </div>
+          <FinishChain result={result} startMs={startMs} zone={zone} choose={setChosen} />
           <BeforeYouStart view={view} result={result} startMs={startMs} wishes={wishes} say={say} />
           <TaskList
             result={result}
@@ -189,6 +192,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
           </p>
           <OtherWays view={view} result={result} wishes={wishes} />
           <WhatIf view={view} result={result} />
+          <Shorten view={view} result={result} wishes={wishes} say={say} />
           <DropOrder view={view} result={result} wishes={wishes} />
           <Rehearse result={result} startMs={startMs} zone={zone} wishes={wishes} say={say} />
         </aside>

@@ -1,3 +1,4 @@
+import { largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { cookedAs } from '@kestrel-ridge/core/recipe';
 import type { SessionTasks, Wishes } from '@kestrel-ridge/core/session';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
@@ -12,8 +13,40 @@ export type WhatIf =
   | { readonly if: 'cooks'; readonly cooks: number }
   | { readonly if: 'without'; readonly station: 'oven' | 'cooker' | 'jug' }
   | { readonly if: 'later'; readonly minutes: number }
+  /** Something more in the kitchen. */
+  | { readonly if: 'with'; readonly thing: Thing }
+  /** Something more said of the plan. */
+  | { readonly if: 'said'; readonly wishes: Wishes }
   /** A dish cooked another way; left out: its first way. */
   | { readonly if: 'method'; readonly batch: string; readonly method: string | undefined };
+
+/** What a kitchen might have beside what it has. */
+export type Thing = 'kettle' | 'rack' | 'cooker' | 'oven' | 'pot' | 'strainer';
+
+const KETTLE = { litres: 1.7, watts: 2000 };
+
+/** The kitchen with one thing more; undefined where there is no room for more of it in a plan. */
+export function withThing(equipment: Equipment, thing: Thing): Equipment | undefined {
+  const [cooker] = equipment.cookers;
+  const [oven, ...ovens] = equipment.ovens;
+  const pot = largestPot(equipment);
+  switch (thing) {
+    case 'kettle':
+      return equipment.kettle ? undefined : { ...equipment, kettle: KETTLE };
+    case 'rack':
+      return oven && { ...equipment, ovens: [{ ...oven, racks: oven.racks + 1 }, ...ovens] };
+    case 'cooker':
+      return cooker && { ...equipment, cookers: [...equipment.cookers, cooker] };
+    case 'oven':
+      return oven && { ...equipment, ovens: [...equipment.ovens, oven] };
+    case 'pot':
+      return { ...equipment, pots: [...equipment.pots, { ...pot, name: `another ${pot.name}` }] };
+    case 'strainer':
+      return { ...equipment, strainers: (equipment.strainers ?? 1) + 1 };
+    default:
+      return thing satisfies never;
+  }
+}
 
 export interface Tried {
   readonly tasks: SessionTasks;
@@ -54,7 +87,16 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
     otherwise.push({ dish, method: method.name });
     return [by(method.id)];
   });
-  const { tasks, asked } = tasksOf(session, batches, kitchen.equipment, cooks, wishes);
+  const equipment = what.if === 'with' ? withThing(kitchen.equipment, what.thing) : kitchen.equipment;
+  if (!equipment) return undefined;
+  const here =
+    equipment === kitchen.equipment
+      ? batches
+      : batches.map((batch) => ({
+          ...batch,
+          scaled: scaleBatch(batch.recipe.document, new Fraction(batch.state.portions), view.foods, equipment),
+        }));
+  const { tasks, asked } = tasksOf(session, here, equipment, cooks, what.if === 'said' ? what.wishes : wishes);
   return {
     tasks,
     asked,

@@ -15,3 +15,4 @@ export type { Hold } from './why.ts';
 export { whoDoes, withPeople } from './whoDoes.ts';
 export type { People, WhoDoes } from './whoDoes.ts';
 export { steadiest } from './steadiest.ts';
+export { finishChain } from './finishChain.ts';

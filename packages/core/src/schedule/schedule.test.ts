@@ -3,7 +3,17 @@ import fc from 'fast-check';
 import { sessions } from '../../test/sessions.ts';
 import { inventSession, type SessionShape } from './inventSession.ts';
 import type { Plan, Problem } from '../session/index.ts';
-import { check, handsBusy, ImpossibleProblem, lowerBound, search, settle, startLate, whyNotEarlier } from './index.ts';
+import {
+  check,
+  finishChain,
+  handsBusy,
+  ImpossibleProblem,
+  lowerBound,
+  search,
+  settle,
+  startLate,
+  whyNotEarlier,
+} from './index.ts';
 
 const read = <T>(name: string): T =>
   JSON.parse(readFileSync(`${import.meta.dirname}/../../test/reference/schedule/${name}.json`, 'utf8')) as T;
@@ -257,3 +267,17 @@ test('tasks that wait for each other in a circle are refused', () => {
     ),
   ).toThrow(ImpossibleProblem);
 });
+
+test('law: the chain that sets the finish ends last, and each of it starts no later than the next', () =>
+  fc.assert(
+    fc.property(sessions, (problem) => {
+      const plan = settle(problem, search(problem, { seed: 1, rounds: 60 }));
+      const holds = Object.fromEntries(problem.tasks.map(({ id }) => [id, whyNotEarlier(problem, plan, id)]));
+      const chain = finishChain(problem, plan, holds);
+      const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
+      const last = chain.at(-1) ?? '';
+      expect((plan.starts[last] ?? 0) + (minutes.get(last) ?? 0)).toBe(plan.makespan);
+      expect(new Set(chain).size).toBe(chain.length);
+    }),
+    { numRuns: 60 },
+  ));

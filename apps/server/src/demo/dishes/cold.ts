@@ -90,7 +90,10 @@ export const farroSalad: Revision = {
       },
     ),
   ],
-  uses: [{ station: 'burner', from: 'boil', to: 'drain' }],
+  uses: [
+    { station: 'strainer', from: 'drain', to: 'drain', wash: 1 },
+    { station: 'burner', from: 'boil', to: 'drain' },
+  ],
 };
 
 const part = (component: string) => componentId(component);

@@ -207,6 +207,7 @@ export const celeriacInItsSauce: Revision = {
     work('top', 'The rest of the parsley on top', fixed(1), hands, [after('finish', 0, null)]),
   ],
   uses: [
+    { station: 'strainer', from: 'drain', to: 'drain', wash: 1 },
     { station: 'burner', from: 'boil', to: 'drain' },
     { station: 'burner', from: 'roux', to: 'finish' },
   ],

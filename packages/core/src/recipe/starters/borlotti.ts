@@ -89,5 +89,8 @@ export const borlotti: Revision = {
       cautions: ['cooling'],
     }),
   ],
-  uses: [{ station: 'cooker', from: 'press', to: 'press', wash: 5, group: 'borlotti' }],
+  uses: [
+    { station: 'cooker', from: 'press', to: 'press', wash: 5, group: 'borlotti' },
+    { station: 'strainer', from: 'drain', to: 'drain', wash: 1 },
+  ],
 };

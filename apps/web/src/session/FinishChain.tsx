@@ -1,0 +1,34 @@
+import { finishChain } from '@kestrel-ridge/core/schedule';
+import { clockAt } from '../parts/times.ts';
+import type { PlanResult } from './planSlice.ts';
+
+/** The chain that sets the finish: each held by the one before it. */
+export function FinishChain({
+  result,
+  startMs,
+  zone,
+  choose,
+}: {
+  result: PlanResult;
+  startMs: number;
+  zone: string;
+  choose: (task: string) => void;
+}) {
+  const { plan, tasks, holds } = result;
+  const chain = finishChain(tasks.problem, plan, holds);
+  return (
+    <details className="finish-chain">
+      <summary>What sets the finish: {chain.length} steps, each held by the one before</summary>
+      <ol>
+        {chain.map((id) => (
+          <li key={id}>
+            <button type="button" className="plain-button" onClick={() => choose(id)}>
+              <span className="number">{clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, zone)}</span>{' '}
+              {tasks.about[id]?.name}
+            </button>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}
