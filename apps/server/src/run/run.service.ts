@@ -18,9 +18,12 @@ import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
-import type { EventsDto, StartRunDto } from './run.dto.ts';
+import { unsaidIn, type EventsDto, type StartRunDto } from './run.dto.ts';
 import { EventRow, RunRow } from './run.model.ts';
 import { eventState } from './run.state.ts';
+
+/** Ids of tasks that nobody had planned begin so. */
+const ADDED = 'added/';
 
 @Injectable()
 export class RunService {
@@ -125,7 +128,7 @@ export class RunService {
       async ({ transaction }): Promise<Outcome<{ kept: number }, Refusal>> => {
         const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction });
         if (!row) return refused({ code: 'not found', what: 'run' });
-        const strange = dto.events.find((event) => !row.about[event.what.task]);
+        const strange = dto.events.find(({ what }) => !row.about[what.task] && !what.task.startsWith(ADDED));
         if (strange)
           return refused({
             code: 'invalid',
@@ -137,15 +140,18 @@ export class RunService {
               },
             ],
           });
-        const openEnded = dto.events.find((event) => event.what.kind === 'not yet' && event.what.minutes === undefined);
-        if (openEnded)
+        const unwhole = dto.events.find((event) => unsaidIn(event.what) !== undefined);
+        if (unwhole)
           return refused({
             code: 'invalid',
             faults: [
               {
-                field: `events.${openEnded.id}`,
-                fault: 'It does not say how much longer.',
-                remedy: 'Choose some minutes.',
+                field: `events.${unwhole.id}`,
+                fault:
+                  unwhole.what.kind === 'not yet'
+                    ? 'It does not say how much longer.'
+                    : `It does not say its ${unsaidIn(unwhole.what) ?? ''}.`,
+                remedy: unwhole.what.kind === 'not yet' ? 'Choose some minutes.' : 'Reload the run and say it again.',
               },
             ],
           });

@@ -135,6 +135,7 @@ export class SessionService {
         await row.update({ session: dto.session, version: row.version + 1 }, { transaction });
         return done(batchState(row));
       },
+      true,
     );
   }
 
@@ -180,6 +181,7 @@ export class SessionService {
         await row.update({ status: 'dropped', version: row.version + 1 }, { transaction });
         return done(batchState(row));
       },
+      true,
     );
   }
 
@@ -188,10 +190,13 @@ export class SessionService {
     id: string,
     seen: number,
     work: (scope: CommandScope, row: BatchRow) => Promise<Outcome<BatchState, Refusal>>,
+    /** A dish may be left out, moved or cooked with something else in the middle of a run, too. */
+    whileCooking = false,
   ): Promise<BatchState> {
     return this.commands.run({ ...command, touches: ['week'] }, async (scope) => {
       const batch = await lockPlannedBatch(command.kitchen, id, seen, scope.transaction);
       if (!batch.ok) return batch;
+      if (whileCooking) return work(scope, batch.value);
       const session = await openSession(command.kitchen, batch.value.session, scope.transaction);
       return session.ok ? work(scope, batch.value) : session;
     });

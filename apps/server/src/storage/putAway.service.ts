@@ -2,9 +2,10 @@ import type { BatchState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { finalsOf, foldRun } from '@kestrel-ridge/core/run';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
@@ -15,6 +16,8 @@ import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
 import { lockPlannedBatch } from '../session/session.service.ts';
 import { batchState } from '../session/session.state.ts';
+import { EventRow, RunRow } from '../run/run.model.ts';
+import { eventState } from '../run/run.state.ts';
 import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { lockShelf } from '../stock/stock.store.ts';
@@ -47,7 +50,7 @@ export class PutAwayService {
             faults: [{ field: 'boxes', fault: 'Two boxes have one id.', remedy: 'Give each box its own.' }],
           });
 
-        const scaled = await scaleStored(batch, transaction);
+        const scaled = await this.asItWas(batch, transaction);
         const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);
         if (!taken.ok) return taken;
         for (const { lot, amount } of taken.value)
@@ -112,6 +115,21 @@ export class PutAwayService {
         return done(batchState(batch));
       },
     );
+  }
+
+  /** The batch with what really went in: what its run says, and over that what was said of it by hand. */
+  private async asItWas(batch: BatchRow, transaction: Transaction): Promise<ScaledBatch> {
+    const { kitchen } = batch;
+    const scaled = await scaleStored(batch, transaction);
+    const run = await RunRow.findOne({ where: { kitchen, session: batch.session }, transaction });
+    if (!run) return scaled;
+    const events = await EventRow.findAll({ where: { kitchen, run: run.id }, transaction });
+    const said = finalsOf(batch.id, scaled, run.about, foldRun(events.map(eventState)));
+    const byHand = new Set(batch.finals.map(({ line }) => line));
+    const more = said.filter(({ line }) => !byHand.has(line));
+    if (more.length === 0) return scaled;
+    await batch.update({ finals: [...batch.finals, ...more] }, { transaction });
+    return scaleStored(batch, transaction);
   }
 
   private async takeNeeds(

@@ -34,7 +34,7 @@ export function ClockCard({
           </p>
         </div>
         <span className="clock-time number" role="timer">
-          {due ? 'look now' : countdown(task.end - now)}
+          {task.paused ? 'paused' : due ? 'look now' : countdown(task.end - now)}
         </span>
       </div>
       <div className="clock-bar">
@@ -49,6 +49,9 @@ export function ClockCard({
               : due || mayLook
                 ? 'Done'
                 : 'Done early'}
+        </Button>
+        <Button onClick={() => tap({ kind: task.paused ? 'resumed' : 'paused', task: task.id })}>
+          {task.paused ? 'Go on' : 'Pause'}
         </Button>
         <NotYet name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />
       </div>

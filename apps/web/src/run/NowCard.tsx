@@ -1,9 +1,12 @@
-import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
+import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { clockAt, duration } from '../parts/times.ts';
+import { GatePanel } from './GatePanel.tsx';
+import { MoreOf } from './MoreOf.tsx';
 import { NotYet } from './NotYet.tsx';
 
 const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
@@ -12,38 +15,54 @@ const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
   empty: 'Emptied',
 };
 
-/** What the hands do now, with the amounts for this load; one large target for done. */
+/** What the hands do now, with the amounts for this load; one large target for done. Before a point of no return, what is missing is read back. */
 export function NowCard({
+  kitchen,
   task,
   about,
+  facts,
+  readBack,
   now,
   zone,
   tap,
 }: {
+  kitchen: KitchenView;
   task: RunTask;
   about: TaskAbout | undefined;
+  facts: TaskFacts | undefined;
+  /** What a tap on done asks first; undefined: nothing. */
+  readBack: ReadBack | undefined;
   now: number;
   zone: string;
-  tap: (what: RunFact) => void;
+  tap: (...what: readonly RunFact[]) => void;
 }) {
-  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [asking, setAsking] = useState(false);
   if (!about) return null;
-  const toggle = (line: string) =>
-    setTicked((before) => new Set(before.has(line) ? [...before].filter((each) => each !== line) : [...before, line]));
+  const ticked = new Set(facts?.ticked);
   const early = task.start - now > 60_000;
+  const done = () => {
+    if (readBack) setAsking(true);
+    else tap({ kind: 'done', task: task.id });
+  };
   return (
     <section className={early ? 'now-card rest' : 'now-card'}>
       <p className={early ? 'now-free' : 'soft'}>
         {early
           ? `Hands free until ${clockAt(task.start, zone)}. Or go ahead:`
-          : `Now, both hands · ${about.dish} · ${duration(about.window.expected)}`}
+          : `Now, ${about.who ?? 'both hands'} · ${about.dish} · ${duration(about.window.expected)}${about.unit ? ` · ${about.unit}` : ''}`}
       </p>
       <h2 className="now-name">{about.name}</h2>
+      {about.dial && <p className="run-text">Dial at {about.dial}</p>}
       {about.goesIn.length > 0 && (
         <ul className="now-lines">
           {about.goesIn.map((into) => (
             <li key={into.line}>
-              <Checkbox checked={ticked.has(into.line)} onChange={() => toggle(into.line)}>
+              <Checkbox
+                checked={ticked.has(into.line)}
+                onChange={({ target }) =>
+                  tap({ kind: target.checked ? 'ticked' : 'unticked', task: task.id, line: into.line })
+                }
+              >
                 {into.food}
                 {into.form && <small>, {into.form}</small>}
                 {into.share && <small> ({into.share} of it)</small>}
@@ -52,6 +71,7 @@ export function NowCard({
               <span className="number">
                 {into.first ? `${into.first}, taste, then up to ${into.amount}` : into.amount}
                 {into.second && <small> · {into.second}</small>}
+                <MoreOf kitchen={kitchen} about={about} into={into} facts={facts} tap={tap} />
               </span>
             </li>
           ))}
@@ -63,16 +83,20 @@ export function NowCard({
         </p>
       ))}
       {about.cue && <p className="run-text">Look for: {about.cue}</p>}
-      <div className="now-actions">
-        <Button
-          type={early ? 'default' : 'primary'}
-          className="run-done"
-          onClick={() => tap({ kind: 'done', task: task.id })}
-        >
-          {(about.stage && DONE_WORDS[about.stage]) ?? 'Done'}
-        </Button>
-        <NotYet large name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />
-      </div>
+      {asking && readBack ? (
+        <GatePanel
+          readBack={readBack}
+          back={() => setAsking(false)}
+          answer={(answers) => tap(...answers, { kind: 'done', task: task.id })}
+        />
+      ) : (
+        <div className="now-actions">
+          <Button type={early ? 'default' : 'primary'} className="run-done" onClick={done}>
+            {(about.stage && DONE_WORDS[about.stage]) ?? 'Done'}
+          </Button>
+          <NotYet large name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />
+        </div>
+      )}
       <Cautions ids={about.cautions} />
     </section>
   );

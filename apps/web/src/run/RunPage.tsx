@@ -1,4 +1,6 @@
-import { Button } from 'antd';
+import { pressureCycles, readBack, type RunTask } from '@kestrel-ridge/core/run';
+import { Button, Segmented } from 'antd';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
@@ -7,10 +9,14 @@ import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { handsBusy } from '@kestrel-ridge/core/schedule';
 import { Ridge } from '../session/Ridge.tsx';
+import { AddWork } from './AddWork.tsx';
 import { Announce } from './Announce.tsx';
 import { ClockCard } from './ClockCard.tsx';
+import { Late } from './Late.tsx';
 import { NowCard } from './NowCard.tsx';
+import { PressureCard } from './PressureCard.tsx';
 import './run.css';
+import { TaskTools } from './TaskTools.tsx';
 import { useAwake } from './useAwake.ts';
 import { useRun, type LiveRun } from './useRun.ts';
 
@@ -43,14 +49,25 @@ function Run({ view }: { view: KitchenView }) {
 }
 
 const MINUTE = 60_000;
+const EVERYBODY = 'all';
 
-function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen: KitchenView } & LiveRun) {
+function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { kitchen: KitchenView } & LiveRun) {
   const zone = kitchen.kitchen.equipment.zone;
   const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE);
   useAwake(!view.finished);
+  const [whose, setWhose] = useState(EVERYBODY);
+  const { about, facts } = cooked;
+  const cooks = useMemo(() => [...new Set(Object.values(about).flatMap(({ who }) => who ?? []))].sort(), [about]);
+  const mine = (task: RunTask) =>
+    whose === EVERYBODY || about[task.id]?.who === undefined || about[task.id]?.who === whose;
   const busy = handsBusy(run.problem, run.plan);
   const done = view.tasks.filter((task) => task.status === 'done').length;
   const share = Math.min(1, Math.max(0, (now - Date.parse(run.startedAt)) / (view.endsAt - Date.parse(run.startedAt))));
+  const current = view.ready.find(mine);
+  const aboutCurrent = current && about[current.id];
+  const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
+  const cycles = pressureCycles(view.tasks, about, now);
+  const inCycles = new Set(cycles.flatMap(({ stages }) => stages.map(({ task }) => task.id)));
 
   return (
     <main className="run">
@@ -58,7 +75,15 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
         <h1>
           <Link to="/">{kitchen.session?.name}’s run</Link>
         </h1>
-        {!view.finished && <Announce view={view} about={run.about} />}
+        {cooks.length > 1 && (
+          <Segmented
+            aria-label="Whose screen this is"
+            value={whose}
+            onChange={setWhose}
+            options={[{ value: EVERYBODY, label: 'all' }, ...cooks.map((value) => ({ value, label: value }))]}
+          />
+        )}
+        {!view.finished && <Announce view={view} about={about} />}
         <p>
           {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
           {Math.abs(later) >= 1 && !view.finished && (
@@ -86,22 +111,33 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
                 </Button>
               </Link>
             </section>
-          ) : view.now ? (
-            <NowCard key={view.now.id} task={view.now} about={run.about[view.now.id]} now={now} zone={zone} tap={tap} />
+          ) : current ? (
+            <NowCard
+              key={current.id}
+              kitchen={kitchen}
+              task={current}
+              about={aboutCurrent}
+              facts={facts.get(current.id)}
+              readBack={aboutCurrent && readBack(aboutCurrent, cooked.problem, about, facts)}
+              now={now}
+              zone={zone}
+              tap={tap}
+            />
           ) : (
             <section className="now-card rest">
               <p className="soft">Now</p>
               <h2 className="now-name">Hands free</h2>
               <p className="run-text">
-                {view.next[0]
-                  ? `Next: ${run.about[view.next[0].id]?.name ?? ''}, about ${clockAt(view.next[0].start, zone)}`
+                {next[0]
+                  ? `Next: ${about[next[0].id]?.name ?? ''}, about ${clockAt(next[0].start, zone)}`
                   : 'Only clocks are running.'}
               </p>
             </section>
           )}
+          {current && !view.finished && <TaskTools task={current} about={aboutCurrent} cooks={cooks} tap={tap} />}
           {lastDone && !view.finished && (
             <p className="run-back">
-              Done last: {run.about[lastDone]?.name}.{' '}
+              {facts.get(lastDone)?.skipped ? 'Skipped' : 'Done'} last: {about[lastDone]?.name}.{' '}
               <Button type="link" onClick={() => tap({ kind: 'reopened', task: lastDone })}>
                 Not done after all
               </Button>
@@ -109,20 +145,47 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
           )}
         </div>
         <div>
-          {view.clocks.map((task) => (
-            <ClockCard key={task.id} task={task} about={run.about[task.id]} now={now} tap={tap} />
+          {cycles.map((cycle) => (
+            <PressureCard
+              key={`${cycle.batch ?? ''} ${cycle.load} ${cycle.dish}`}
+              cycle={cycle}
+              now={now}
+              zone={zone}
+              tap={tap}
+            />
           ))}
-          {view.next.length > 0 && (
+          {view.clocks
+            .filter(({ id }) => !inCycles.has(id))
+            .map((task) => (
+              <ClockCard key={task.id} task={task} about={about[task.id]} now={now} tap={tap} />
+            ))}
+          {next.length > 0 && (
             <section className="run-next">
               <h2 className="soft">Next</h2>
               <ol>
-                {view.next.slice(0, 4).map((task) => (
+                {next.slice(0, 4).map((task) => (
                   <li key={task.id}>
-                    <span className="number">{clockAt(task.start, zone)}</span> {run.about[task.id]?.name}
+                    <span className="number">{clockAt(task.start, zone)}</span> {about[task.id]?.name}
+                    {whose === EVERYBODY && cooks.length > 1 && about[task.id]?.who && (
+                      <small className="soft"> {about[task.id]?.who}</small>
+                    )}
                   </li>
                 ))}
               </ol>
             </section>
+          )}
+          {!view.finished && <AddWork tap={tap} />}
+          {!view.finished && (
+            <Late
+              kitchen={kitchen}
+              run={{ ...run, startedAt: Date.parse(run.startedAt) }}
+              facts={facts}
+              endsAt={view.endsAt}
+              plannedEndsAt={view.plannedEndsAt}
+              because={lateBecause(view, about)}
+              now={now}
+              tap={tap}
+            />
           )}
         </div>
       </div>
@@ -137,4 +200,10 @@ function Worktop({ kitchen, run, view, now, tap, waiting, lastDone }: { kitchen:
       </footer>
     </main>
   );
+}
+
+/** What is over its time: that is why the end moves. */
+function lateBecause(view: LiveRun['view'], about: LiveRun['cooked']['about']): string | undefined {
+  const due = view.clocks.find(({ status }) => status === 'due') ?? view.now;
+  return due && about[due.id] ? `“${about[due.id]?.name ?? ''}” is not done yet.` : undefined;
 }

@@ -1,4 +1,12 @@
-import { foldRun, projectRun, type RunEvent, type RunFact, type RunView } from '@kestrel-ridge/core/run';
+import {
+  asCooked,
+  foldRun,
+  projectRun,
+  type CookedRun,
+  type RunEvent,
+  type RunFact,
+  type RunView,
+} from '@kestrel-ridge/core/run';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useCommandMutation, useRunQuery } from '../api/api.ts';
@@ -24,9 +32,12 @@ export function useNow(): number {
 
 export interface LiveRun {
   readonly run: RunState;
+  /** As it goes: with what was added, dropped and given to somebody. */
+  readonly cooked: CookedRun;
   readonly view: RunView;
   readonly now: number;
-  readonly tap: (what: RunFact) => void;
+  /** What happened, in the order in which it did. */
+  readonly tap: (...what: readonly RunFact[]) => void;
   /** Taps that the server does not have yet. */
   readonly waiting: number;
   readonly lastDone: string | undefined;
@@ -84,23 +95,36 @@ export function useRun(
   }, [command, dispatch, kitchen, pending, refetch, run]);
 
   const tap = useCallback(
-    (what: RunFact) => {
+    (...facts: readonly RunFact[]) => {
       if (!run) return;
-      const clock = Math.max(0, ...events.map((event) => event.clock)) + 1;
-      dispatch(
-        tapped({
-          run: run.id,
-          event: { id: newId(), device: deviceId(), deviceSeq: nextSequence(), clock, at: Date.now(), what },
-        }),
+      const seen = Math.max(0, ...events.map((event) => event.clock));
+      facts.forEach((what, n) =>
+        dispatch(
+          tapped({
+            run: run.id,
+            event: {
+              id: newId(),
+              device: deviceId(),
+              deviceSeq: nextSequence(),
+              clock: seen + 1 + n,
+              at: Date.now(),
+              what,
+            },
+          }),
+        ),
       );
     },
     [dispatch, events, run],
   );
 
   const facts = useMemo(() => foldRun(events), [events]);
+  const cooked = useMemo(
+    () => (run ? asCooked({ ...run, startedAt: Date.parse(run.startedAt) }, facts) : undefined),
+    [run, facts],
+  );
   const view = useMemo(
-    () => (run ? projectRun(run.problem, run.plan, Date.parse(run.startedAt), facts, now) : undefined),
-    [run, facts, now],
+    () => (cooked ? projectRun(cooked.problem, cooked.plan, cooked.startedAt, cooked.facts, now) : undefined),
+    [cooked, now],
   );
   const lastDone = useMemo(
     () =>
@@ -111,7 +135,7 @@ export function useRun(
   );
 
   if (!session || data?.run === null) return { state: 'none' };
-  if (run && view) return { state: 'on', run, view, now, tap, waiting: pending.length, lastDone };
+  if (run && cooked && view) return { state: 'on', run, cooked, view, now, tap, waiting: pending.length, lastDone };
   if (error) return { state: 'away', error, again: () => void refetch() };
   return { state: 'loading' };
 }

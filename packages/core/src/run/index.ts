@@ -1,6 +1,13 @@
-export { byCause } from './event.ts';
-export type { RunEvent, RunFact } from './event.ts';
+export { asCooked, droppedIn } from './asCooked.ts';
+export type { CookedRun, PlannedRun } from './asCooked.ts';
+export { FACT_KINDS, GATE_CHOICES, MEASURED, byCause } from './event.ts';
+export type { GateChoice, Measured, RunEvent, RunFact } from './event.ts';
+export { finalsOf } from './finalsOf.ts';
 export { foldRun } from './foldRun.ts';
 export type { TaskFacts } from './foldRun.ts';
+export { gateAt, gateWords, readBack } from './gate.ts';
+export type { Gate, ReadBack, Unticked } from './gate.ts';
+export { pressureCycles } from './pressure.ts';
+export type { PressureCycle } from './pressure.ts';
 export { projectRun } from './project.ts';
 export type { RunTask, RunView, TaskStatus } from './project.ts';

@@ -9,12 +9,16 @@ export interface RunTask {
   /** ms since 1970: as it was, or as it is expected. */
   readonly start: number;
   readonly end: number;
+  /** Its clock stands still. */
+  readonly paused?: boolean;
 }
 
 export interface RunView {
   readonly tasks: readonly RunTask[];
   /** The next thing for hands, when there is one. */
   readonly now: RunTask | undefined;
+  /** All that hands could do now, the first in the plan first. */
+  readonly ready: readonly RunTask[];
   readonly clocks: readonly RunTask[];
   readonly next: readonly RunTask[];
   readonly endsAt: number;
@@ -32,7 +36,7 @@ interface Edge {
 const MINUTE = 60_000;
 
 /**
- * Where a run stands at a moment. What is late pushes what depends on it, and only that. Whatever its food and its vessel allow is ready, so that hands
+ * Where a run stands at a moment. What is late pushes what depends on it, and only that; what is done early pulls it forward, with the waits that were planned between. Whatever its food and its vessel allow is ready, so that hands
  * that are free early have something to do. Clocks are derived from events and the moment handed in, never counted down.
  */
 export function projectRun(
@@ -47,11 +51,19 @@ export function projectRun(
   const hands = new Set(problem.tasks.filter((task) => task.attention === 'full').map((task) => task.id));
   const ordered = inPlanOrder(problem, plan, edges);
   const seen = new Map<string, RunTask>();
+  /** Minutes by which everything that a task waits for was over earlier than planned. */
+  const pulledForward = (id: string, waits: readonly Edge[]): number => {
+    const early = waits.map(({ from }) => {
+      const planned = startedAt + ((plan.starts[from] ?? 0) + (minutes.get(from) ?? 0)) * MINUTE;
+      return (planned - (seen.get(from)?.end ?? planned)) / MINUTE;
+    });
+    return waits.length === 0 ? 0 : Math.max(0, Math.min(plan.starts[id] ?? 0, ...early));
+  };
 
   for (const id of ordered) {
     const known = facts.get(id) ?? {};
     const waits = edges.get(id) ?? [];
-    const planned = startedAt + (plan.starts[id] ?? 0) * MINUTE;
+    const planned = startedAt + ((plan.starts[id] ?? 0) - pulledForward(id, waits)) * MINUTE;
     const after = waits.reduce(
       (latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE),
       startedAt,
@@ -76,11 +88,14 @@ export function projectRun(
     // Nobody's work starts by itself when what it waits for is done.
     const start = known.startedAt ?? (atOnce ? after : Math.max(after, planned));
     const running = known.startedAt !== undefined || (!open && start <= now);
-    const end = Math.max(known.lookAgainAt ?? start + length, now);
+    // What stood still is added; what still stands, stands for as long as it takes.
+    const still = (known.pausedMs ?? 0) + (known.pausedAt === undefined ? 0 : Math.max(0, now - known.pausedAt));
+    const end = Math.max((known.lookAgainAt ?? start + length) + still, now);
     const status: TaskStatus = !running ? 'waiting' : end <= now ? 'due' : 'running';
     seen.set(id, {
       id,
       status,
+      ...(known.pausedAt === undefined ? {} : { paused: true }),
       start: running ? start : Math.max(start, now),
       end: running ? end : Math.max(start, now) + length,
     });
@@ -91,10 +106,12 @@ export function projectRun(
   const waiting = tasks
     .filter((task) => task.status === 'waiting' || task.status === 'ready')
     .sort((a, b) => a.start - b.start);
-  const current = forHands.sort((a, b) => a.start - b.start)[0];
+  const ready = forHands.sort((a, b) => a.start - b.start);
+  const [current] = ready;
   return {
     tasks,
     now: current,
+    ready,
     clocks: tasks.filter((task) => task.status === 'running' || task.status === 'due').sort((a, b) => a.end - b.end),
     next: waiting.filter((task) => hands.has(task.id) && task.id !== current?.id),
     endsAt: Math.max(startedAt, ...tasks.map((task) => task.end)),

@@ -100,12 +100,12 @@ export function mutate(
   if (random() < LET_GO) behind[below(c.size)] = -1;
 }
 
-/** Blocks some places away from where they were, nothing waits on purpose. */
-export function scatter({ order, behind, wait, washWait }: Genes, random: () => number): void {
+/** Blocks away from where they were, by so much of the whole order; nothing waits on purpose. */
+export function scatter({ order, behind, wait, washWait }: Genes, random: () => number, share: number): void {
   behind.fill(-1);
   wait.fill(0);
   washWait.fill(0);
-  const far = order.length / 4;
+  const far = order.length * share;
   const at = new Map(Array.from(order, (b, n) => [b, n + (random() - 0.5) * 2 * far]));
   order.sort((a, b) => (at.get(a) ?? 0) - (at.get(b) ?? 0));
 }

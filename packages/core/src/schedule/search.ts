@@ -20,6 +20,8 @@ export interface SearchSettings {
 
 /** Rounds between two questions whether it is enough. */
 const ASK_EVERY = 64;
+/** Tries to scatter an order, each nearer to where it was. */
+const SCATTERS = 10;
 /** Steps between two looks at what holds the end: a little stale is good enough. */
 const LOOK_EVERY = 16;
 
@@ -64,15 +66,16 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
       standing = { starts, critical: finder.find(starts, hereMakespan), idle: idleOf(c, starts) };
   };
   const tuning = tuningFor(c.size);
-  const cycle = Math.min(tuning.cycle * c.size * c.size, settings.rounds);
+  const cycle = Math.round(Math.min(tuning.cycle * c.size * c.size, settings.rounds));
+  let warm = tuning.warm;
   for (let round = 0; round < settings.rounds; round++) {
     if (round % ASK_EVERY === 0 && settings.enough?.()) break;
     if (best.makespan <= bound && best.score % 100 === 0) break;
     if (round % cycle === 0) {
-      overwrite(here, best.genes);
-      // Now and then from somewhere else: what is best so far may be a dead end.
-      if (!settings.from && (round / cycle) % tuning.scatterOneIn === tuning.scatterOneIn - 1) scatter(here, random);
-      hereMakespan = builder.build(here);
+      // Now and then from somewhere else, and warmer: what is best so far may be a dead end.
+      const elsewhere = !settings.from && (round / cycle) % tuning.scatterOneIn === tuning.scatterOneIn - 1;
+      hereMakespan = elsewhere ? scattered(here, best.genes, builder, random) : Infinity;
+      warm = hereMakespan < Infinity ? tuning.warmElsewhere : tuning.warm;
       if (hereMakespan === Infinity) {
         overwrite(here, best.genes);
         hereMakespan = builder.build(here);
@@ -82,7 +85,7 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     }
     overwrite(next, here);
     mutate(c, next, standing, tuning.shares, random);
-    const warmth = tuning.warm * (tuning.cold / tuning.warm) ** ((round % cycle) / cycle);
+    const warmth = warm * (tuning.cold / warm) ** ((round % cycle) / cycle);
     const most = Math.floor(hereMakespan - warmth * Math.log(1 - random()));
     const makespan = builder.build(next, most + 1);
     if (makespan > most) continue;
@@ -92,6 +95,17 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     keep(next, makespan);
   }
   return best.plan;
+}
+
+/** Far from the best, or less far where so much disorder breaks a wait. Infinity where nothing was found. */
+function scattered(here: Genes, best: Genes, builder: Builder, random: () => number): number {
+  for (let n = 2; n < SCATTERS; n++) {
+    overwrite(here, best);
+    scatter(here, random, 1 / n);
+    const makespan = builder.build(here);
+    if (makespan < Infinity) return makespan;
+  }
+  return Infinity;
 }
 
 const washesOf = ({ timetable: { washMinutes } }: Builder): number =>

@@ -7,6 +7,8 @@ export interface Tuning {
   /** Minutes by which a plan may be worse and still be gone on with, at the beginning and at the end of a cycle. */
   readonly warm: number;
   readonly cold: number;
+  /** The same at the beginning of a cycle that starts from somewhere else. */
+  readonly warmElsewhere: number;
   /** One cycle in so many starts from somewhere else than the best: it may be a dead end. */
   readonly scatterOneIn: number;
 }
@@ -16,6 +18,7 @@ const SHORT_DAY: Tuning = {
   cycle: 6,
   warm: 2.5,
   cold: 0.3,
+  warmElsewhere: 4,
   scatterOneIn: 2,
 };
 /** The longer the day, the less helps waiting on purpose, and the less time there is to start anew. */
@@ -24,7 +27,8 @@ const LONG_DAY: Tuning = {
   cycle: 2.2,
   warm: 1.2,
   cold: 0.1,
-  scatterOneIn: 4,
+  warmElsewhere: 5,
+  scatterOneIn: 2,
 };
 
 export const tuningFor = (tasks: number): Tuning => (tasks < 40 ? SHORT_DAY : LONG_DAY);

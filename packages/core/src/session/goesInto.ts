@@ -2,7 +2,8 @@ import type { Equipment } from '../kitchen/index.ts';
 import { Fraction, quantityOf, show, times } from '../quantity/index.ts';
 import type { ByProduct, Line } from '../recipe/index.ts';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '../scaling/index.ts';
-import type { GoesIn } from './taskAbout.ts';
+import type { Food } from '../food/index.ts';
+import type { Follows, GoesIn } from './taskAbout.ts';
 
 export interface GoesInto {
   /** What goes into a step, for one of so many parts of the batch. */
@@ -37,6 +38,7 @@ export function goesInto(scaled: ScaledBatch, equipment: Equipment): GoesInto {
           ...(share.compare(1) < 0 ? { share: share.toFraction() } : {}),
           ...(first ? { first: first.first } : {}),
           comesOut: line.line.comesOut ?? false,
+          follows: followsLater(line.food),
         };
       });
   const given = recipe.steps.flatMap((from) => (from.gives ?? []).map((gives) => ({ from, gives })));
@@ -50,6 +52,7 @@ export function goesInto(scaled: ScaledBatch, equipment: Equipment): GoesInto {
         form: 'kept from before',
         amount: amountOf(gives, parts),
         comesOut: false,
+        follows: 'stir in',
       }));
   const stepName = (wanted: string) => recipe.steps.find((step) => step.id === wanted)?.name ?? wanted;
   const kilos = (step: string, parts: number): number =>
@@ -75,3 +78,9 @@ const shareInto = (line: Line, step: string): Fraction =>
 /** To taste: what share goes in before the first tasting. */
 const firstShare = ({ line }: ScaledLine): Fraction =>
   line.law.law === 'to taste' ? new Fraction(line.law.first) : new Fraction(1);
+
+/** Grain and legumes need the whole time and liquid cannot come later into a sealed pot; what is cut can be cooked apart; the rest is stirred in at the end. Common practice, no published source. */
+const followsLater = ({ facts }: Food): Follows => {
+  if (facts.kind === 'grain' || facts.kind === 'legume' || facts.kind === 'water') return 'not later';
+  return facts.kind === 'vegetable' || facts.kind === 'leaf' ? 'cook apart' : 'stir in';
+};

@@ -6,7 +6,7 @@ export { kettleMinutes } from './kettleWater.ts';
 export type { SessionFault } from './sessionFault.ts';
 export { ovenChange, sharedHeats } from './sharedHeats.ts';
 export type { Ahead, PlannedBatch, SessionTasks } from './expand.ts';
-export type { GoesIn, Stage, TaskAbout } from './taskAbout.ts';
+export type { Follows, GoesIn, Stage, TaskAbout } from './taskAbout.ts';
 export type { Away, Plan, Problem, ProblemLink, ProblemTask, ProblemUse, Resource, Wash } from './problem.ts';
 export { canBeAhead, canBeShared, inOneGo } from './knifeWork.ts';
 export type { InOneGo } from './knifeWork.ts';

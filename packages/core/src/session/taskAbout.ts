@@ -6,6 +6,9 @@ import type { Attention, Station, Window } from '../recipe/index.ts';
 /** Of the sealed cooker's cycle; the kettle boils before it. */
 export type Stage = 'kettle' | 'load' | 'come up' | 'hold' | 'natural' | 'vent' | 'empty';
 
+/** What can be done about a line that was forgotten: stirred in at the end, cooked apart and stirred in, or not at all. */
+export type Follows = 'stir in' | 'cook apart' | 'not later';
+
 /** What a task's line says goes in now. */
 export interface GoesIn {
   readonly line: string;
@@ -18,6 +21,8 @@ export interface GoesIn {
   /** To taste: what goes in before the first tasting. */
   readonly first?: string;
   readonly comesOut: boolean;
+  /** In which form it can still follow when it was forgotten. */
+  readonly follows: Follows;
 }
 
 /** What else comes out of a task, and where it goes. */

@@ -1,0 +1,55 @@
+import type { RunFact } from '@kestrel-ridge/core/run';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { newId } from '../api/newId.ts';
+
+/** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */
+export function readWork(
+  text: string,
+): { readonly name: string; readonly minutes: number; readonly hands: boolean } | undefined {
+  const minutes = /(\d{1,3})\s*(?:min(?:utes)?\b|m\b|')/i.exec(text) ?? /\b(\d{1,3})\s*$/.exec(text);
+  if (!minutes) return undefined;
+  const n = Number(minutes[1]);
+  const hands = /\b(hands?|cut|chop|stir|peel|wash|mix|fold|slice)\b/i.test(text);
+  const name = text
+    .replace(minutes[0], ' ')
+    .replace(/\b(also|for|hands?)\b/gi, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  if (!name || n < 1 || n > 240) return undefined;
+  return { name: name.charAt(0).toUpperCase() + name.slice(1), minutes: n, hands };
+}
+
+/** Something nobody had planned, in one line. */
+export function AddWork({ tap }: { tap: (what: RunFact) => void }) {
+  const [text, setText] = useState('');
+  const read = readWork(text);
+  return (
+    <form
+      className="add-work"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!read) return;
+        tap({ kind: 'added', task: `added/${newId()}`, ...read });
+        setText('');
+      }}
+    >
+      <Input
+        aria-label="Add work in one line"
+        placeholder="also: boil swede 20 min"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button htmlType="submit" disabled={!read}>
+        Add
+      </Button>
+      {text.trim() !== '' && (
+        <small className="soft">
+          {read
+            ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
+            : 'Say how long, such as “boil swede 20 min”.'}
+        </small>
+      )}
+    </form>
+  );
+}

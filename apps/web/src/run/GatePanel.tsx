@@ -1,0 +1,95 @@
+import { gateWords, type GateChoice, type ReadBack, type RunFact, type Unticked } from '@kestrel-ridge/core/run';
+import { Button, Radio } from 'antd';
+import { useState } from 'react';
+
+const LATER: Readonly<Record<Unticked['into']['follows'], string | undefined>> = {
+  'stir in': 'later, stirred in',
+  'cook apart': 'later, cooked apart',
+  'not later': undefined,
+};
+
+/** Before a point of no return: what is not ticked is read back, with what can still follow; what went in whole must be out. */
+export function GatePanel({
+  readBack: { gate, missing, comesOut },
+  answer,
+  back,
+}: {
+  readBack: ReadBack;
+  answer: (answers: readonly RunFact[]) => void;
+  back: () => void;
+}) {
+  const keyOf = ({ task, into }: Unticked) => `${task} ${into.line}`;
+  const [chosen, setChosen] = useState<Readonly<Record<string, GateChoice>>>({});
+  const [out, setOut] = useState(comesOut.length === 0);
+  const told = missing.every((each) => chosen[keyOf(each)] !== undefined);
+  const facts = (choice: (each: Unticked) => GateChoice): readonly RunFact[] =>
+    missing.flatMap((each): RunFact[] =>
+      choice(each) === 'went in'
+        ? [{ kind: 'ticked', task: each.task, line: each.into.line }]
+        : [{ kind: 'gate', task: each.task, line: each.into.line, choice: choice(each) }],
+    );
+  return (
+    <section className="gate" role="alertdialog" aria-label={`Not ticked, ${gateWords(gate)}`}>
+      {missing.length > 0 && (
+        <>
+          <h3>Not ticked, {gateWords(gate)}</h3>
+          <ul>
+            {missing.map((each) => (
+              <li key={keyOf(each)}>
+                <span>
+                  <b>{each.into.food}</b> {each.into.amount}
+                </span>
+                <Radio.Group
+                  aria-label={each.into.food}
+                  optionType="button"
+                  value={chosen[keyOf(each)] ?? null}
+                  onChange={({ target }) =>
+                    setChosen({ ...chosen, [keyOf(each)]: (target as { value: GateChoice }).value })
+                  }
+                  options={[
+                    { value: 'went in', label: 'it went in' },
+                    ...(LATER[each.into.follows] && gate !== 'boxes'
+                      ? [{ value: 'later', label: LATER[each.into.follows] }]
+                      : []),
+                    { value: 'left out', label: 'left out' },
+                  ]}
+                />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {comesOut.length > 0 && (
+        <Button
+          size="large"
+          aria-pressed={out}
+          type={out ? 'default' : 'primary'}
+          onClick={() => setOut(!out)}
+          className="gate-out"
+        >
+          {out ? 'Out: ' : 'Take out: '}
+          {[...new Set(comesOut.map(({ into }) => `${into.food} ${into.amount}`))].join(', ')}
+        </Button>
+      )}
+      <div className="now-actions">
+        {missing.length > 0 && !told ? (
+          <Button type="primary" className="run-done" disabled={!out} onClick={() => answer(facts(() => 'went in'))}>
+            All of it went in
+          </Button>
+        ) : (
+          <Button
+            type="primary"
+            className="run-done"
+            disabled={!out}
+            onClick={() => answer(facts((each) => chosen[keyOf(each)] ?? 'went in'))}
+          >
+            Go on
+          </Button>
+        )}
+        <Button size="large" onClick={back}>
+          Back
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,84 @@
+import type { Plan, Problem, TaskAbout } from '../session/index.ts';
+import type { TaskFacts } from './foldRun.ts';
+
+/** A run as it was planned. */
+export interface PlannedRun {
+  readonly problem: Problem;
+  readonly plan: Plan;
+  readonly about: Readonly<Record<string, TaskAbout>>;
+  /** ms since 1970 */
+  readonly startedAt: number;
+}
+
+export interface CookedRun extends PlannedRun {
+  readonly facts: ReadonlyMap<string, TaskFacts>;
+}
+
+const exactly = (n: number) => ({ earliest: n, expected: n, latest: n });
+
+/** The run as it goes: with what nobody had planned, without the dishes that were dropped, with the hands that tasks were given to. */
+export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>): CookedRun {
+  const facts = new Map(told);
+  const about: Record<string, TaskAbout> = { ...run.about };
+  const starts: Record<string, number> = { ...run.plan.starts };
+  const tasks = [...run.problem.tasks];
+  for (const [id, { added }] of told) {
+    if (!added || about[id]) continue;
+    about[id] = addedTask(id, added);
+    tasks.push({
+      id,
+      dish: 'added',
+      name: added.name,
+      minutes: added.minutes,
+      attention: added.hands ? 'full' : 'none',
+    });
+    starts[id] = Math.max(0, Math.round((added.at - run.startedAt) / 60_000));
+    // Nobody's work that was added runs from the moment in which it was said.
+    if (!added.hands && told.get(id)?.startedAt === undefined) facts.set(id, { ...told.get(id), startedAt: added.at });
+  }
+  for (const [id, { who }] of told) {
+    const task = about[id];
+    if (who !== undefined && task) about[id] = { ...task, who };
+  }
+  for (const batch of droppedIn(told, run.about)) {
+    const at = Math.max(
+      ...[...told]
+        .filter(([id, { dropped }]) => dropped && about[id]?.batch === batch)
+        .map(([, fact]) => fact.doneAt ?? 0),
+    );
+    for (const task of Object.values(about)) {
+      const known = facts.get(task.id) ?? {};
+      if (task.batch === batch && known.doneAt === undefined)
+        facts.set(task.id, { ...known, doneAt: known.startedAt ?? Math.max(at, run.startedAt), skipped: true });
+    }
+  }
+  return {
+    ...run,
+    problem: { ...run.problem, tasks },
+    plan: { ...run.plan, starts },
+    about,
+    facts,
+  };
+}
+
+/** Batches whose dish was dropped in the middle. */
+export const droppedIn = (
+  facts: ReadonlyMap<string, TaskFacts>,
+  about: Readonly<Record<string, TaskAbout>>,
+): ReadonlySet<string> => new Set([...facts].flatMap(([id, { dropped }]) => (dropped ? (about[id]?.batch ?? []) : [])));
+
+const addedTask = (id: string, { name, minutes, hands }: NonNullable<TaskFacts['added']>): TaskAbout => ({
+  id,
+  batch: null,
+  dish: 'added',
+  load: 0,
+  loads: 1,
+  step: id,
+  name,
+  station: 'hands',
+  skills: [],
+  window: exactly(minutes),
+  attention: { needs: hands ? 'hands' : 'nobody' },
+  cautions: [],
+  goesIn: [],
+});

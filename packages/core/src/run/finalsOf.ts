@@ -1,0 +1,50 @@
+import { Fraction, inBase, quantityOf, type Written } from '../quantity/index.ts';
+import type { Final, ScaledBatch } from '../scaling/index.ts';
+import type { TaskAbout } from '../session/index.ts';
+import type { TaskFacts } from './foldRun.ts';
+
+/**
+ * What really went into a batch, where its run says otherwise than planned: what was left out at a gate, and what more or less was said.
+ * What one of several loads was left without counts for that load. Lines of which nothing was said are not in it.
+ */
+export function finalsOf(
+  batch: string,
+  scaled: ScaledBatch,
+  about: Readonly<Record<string, TaskAbout>>,
+  facts: ReadonlyMap<string, TaskFacts>,
+): readonly Final[] {
+  const tasks = Object.values(about).filter((task) => task.batch === batch);
+  return scaled.lines.flatMap((line): Final[] => {
+    const { id } = line.line;
+    const mine = tasks.filter(({ goesIn }) => goesIn.some((into) => into.line === id));
+    const leftOut = mine.reduce((sum, task) => {
+      if (facts.get(task.id)?.gate?.[id] !== 'left out') return sum;
+      return sum.add(shareOf(line, task.step).div(Math.max(1, task.loads)));
+    }, new Fraction(0));
+    const plus = tasks
+      .flatMap((task) => facts.get(task.id)?.plus ?? [])
+      .filter((each) => each.line === id)
+      .reduce((sum, { amount }) => sum.add(likeOf(amount, line.amount.value) ?? 0), new Fraction(0));
+    if (leftOut.compare(0) === 0 && plus.compare(0) === 0) return [];
+    const planned = inBase(line.amount.value);
+    const left = planned.mul(new Fraction(1).sub(leftOut)).add(plus);
+    const kept = left.compare(0) < 0 ? new Fraction(0) : left;
+    return [{ line: id, amount: { n: decimal(kept), unit: unitOf(line) } }];
+  });
+}
+
+const shareOf = ({ line }: ScaledBatch['lines'][number], step: string): Fraction =>
+  line.into
+    .filter((into) => into.step === step)
+    .reduce((sum, into) => sum.add(new Fraction(into.share)), new Fraction(0));
+
+/** An amount in the base unit of another of its kind; what is of another kind cannot be added. */
+function likeOf(amount: Written, like: ScaledBatch['lines'][number]['amount']['value']): Fraction | undefined {
+  const quantity = quantityOf(amount);
+  return quantity.kind === like.kind ? inBase(quantity) : undefined;
+}
+
+const unitOf = ({ amount: { value } }: ScaledBatch['lines'][number]): Written['unit'] =>
+  value.kind === 'mass' ? 'g' : value.kind === 'volume' ? 'mL' : 'each';
+
+const decimal = (n: Fraction): string => `${Math.round(n.valueOf() * 1000) / 1000}`;
