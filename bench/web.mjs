@@ -15,7 +15,7 @@ const KIB = 1024;
 /** JavaScript of the first load, gzip: the frame is what the page itself names; a page adds its chunk and what that imports. */
 function sizes() {
   const manifest = JSON.parse(readFileSync(path.join(dist, '.vite/manifest.json'), 'utf8'));
-  const entry = Object.keys(manifest).find((key) => manifest[key].isEntry);
+  const entry = Object.keys(manifest).find((key) => manifest[key].isEntry && key.endsWith('.html'));
   const closure = (key, seen = new Set()) => {
     if (seen.has(key)) return seen;
     seen.add(key);

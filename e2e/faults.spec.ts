@@ -1,4 +1,4 @@
-import { expect, test } from './kitchen.ts';
+import { expect, tapDone, test } from './kitchen.ts';
 
 test('an address that is not there is answered, with a way back', async ({ hut, page }) => {
   await page.goto(`${hut.url}/pantry`);
@@ -42,7 +42,7 @@ test('with the server gone the last known state stays, taps of a run wait, and b
   await expect(page.locator('.now-card')).toBeVisible();
   await hut.kill();
   await expect(page.getByText('No line to the server')).toBeVisible();
-  await page.locator('.run-done').click();
+  await tapDone(page);
   await expect(page.getByText('1 tap is kept here until the server answers')).toBeVisible();
   await expect(page.locator('.run-foot')).toContainText('1 of');
   await hut.again();

@@ -2,7 +2,7 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import net, { type AddressInfo } from 'node:net';
 import path from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, type Page } from '@playwright/test';
 import pg from 'pg';
 
 const root = path.resolve(import.meta.dirname, '..');
@@ -88,5 +88,15 @@ export const test = base.extend<{ hut: Served; bare: Served }>({
     await served.close();
   },
 });
+
+/** The large button of a run; what is read back at a gate is answered: all of it went in, what has to come out is out. */
+export async function tapDone(page: Page): Promise<void> {
+  await page.locator('.now-actions > .run-done').first().click();
+  const gate = page.locator('.gate');
+  if (!(await gate.isVisible())) return;
+  const out = gate.locator('.gate-out');
+  if (await out.isVisible()) await out.click();
+  await gate.locator('.run-done').click();
+}
 
 export { expect } from '@playwright/test';

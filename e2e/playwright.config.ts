@@ -8,10 +8,14 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
+  // A journey that needs a second try is reported as flaky, by its name.
+  retries: 1,
   reporter: [['json'], ['list']],
   outputDir: '../test-results',
   use: {
     actionTimeout: 15_000,
+    // Journeys meet the server itself; the one that cooks without it lets the service worker in.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
     launchOptions: {

@@ -77,7 +77,7 @@ function serveWeb(app: NestExpressApplication): void {
     maxAge: '1y',
     immutable: true,
     setHeaders: (response: Response, file: string) =>
-      file.endsWith('.html') && response.setHeader('Cache-Control', 'no-cache'),
+      (file.endsWith('.html') || file.endsWith(`${path.sep}sw.js`)) && response.setHeader('Cache-Control', 'no-cache'),
   });
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api') || path.extname(request.path)) return next();

@@ -11,6 +11,7 @@ import { router } from './app/router.tsx';
 import { store } from './app/store.ts';
 import { themeFor } from './app/theme.ts';
 import { useLook } from './app/useLook.ts';
+import { keepOffline } from './offline/keepOffline.ts';
 
 function Root() {
   const look = useLook();
@@ -32,3 +33,4 @@ if (home)
       </Provider>
     </StrictMode>,
   );
+keepOffline();

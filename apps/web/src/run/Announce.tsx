@@ -49,14 +49,25 @@ const speak = (words: string): void => {
 };
 
 /** Says what is due, by a sound and a spoken line, each as the cook wants it. What is said is on the screen as well. */
-export function Announce({ view, about }: { view: RunView; about: Readonly<Record<string, TaskAbout>> }) {
+export function Announce({
+  view,
+  about,
+  now,
+}: {
+  view: RunView;
+  about: Readonly<Record<string, TaskAbout>>;
+  now: number;
+}) {
   const [wanted, setWanted] = useState(keptWanted);
   const told = useRef<Set<string>>(new Set());
   const first = useRef(true);
   useEffect(() => {
-    const due = dueWords(view, about, told.current);
+    const due = dueWords(view, now, about, told.current);
     // What is not due any more may be told again when it is.
-    told.current = new Set(view.clocks.filter(({ status }) => status === 'due').map(({ id }) => id));
+    told.current = new Set([
+      ...view.clocks.filter(({ status }) => status === 'due').map(({ id }) => id),
+      ...view.toStart.filter(({ start }) => start <= now).map(({ id }) => id),
+    ]);
     // A page that is opened in the middle of a run does not shout about what was due before.
     if (first.current) {
       first.current = false;
@@ -65,7 +76,7 @@ export function Announce({ view, about }: { view: RunView; about: Readonly<Recor
     if (due.length === 0) return;
     if (wanted.sound) ring();
     if (wanted.speech) for (const { words } of due) speak(words);
-  }, [view, about, wanted]);
+  }, [view, about, now, wanted]);
   const toggle = (what: keyof Wanted) => {
     const next = { ...wanted, [what]: !wanted[what] };
     localStorage.setItem(KEY, JSON.stringify(next));

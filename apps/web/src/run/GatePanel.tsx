@@ -74,7 +74,7 @@ export function GatePanel({
       <div className="now-actions">
         {missing.length > 0 && !told ? (
           <Button type="primary" className="run-done" disabled={!out} onClick={() => answer(facts(() => 'went in'))}>
-            All of it went in
+            All of it went in{gate === 'lid' && ', lid on, seal set'}
           </Button>
         ) : (
           <Button
@@ -83,7 +83,7 @@ export function GatePanel({
             disabled={!out}
             onClick={() => answer(facts((each) => chosen[keyOf(each)] ?? 'went in'))}
           >
-            Go on
+            {gate === 'lid' ? 'Lid on, seal set' : 'Go on'}
           </Button>
         )}
         <Button size="large" onClick={back}>

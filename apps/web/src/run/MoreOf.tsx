@@ -1,5 +1,5 @@
 import { readFinal } from '@kestrel-ridge/core/formats';
-import { volume, mass, count, type Quantity } from '@kestrel-ridge/core/quantity';
+import { count, mass, quantityOf, volume, type Quantity } from '@kestrel-ridge/core/quantity';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
 import type { RunFact, TaskFacts } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
@@ -30,17 +30,15 @@ export function MoreOf({
     .find(({ state }) => state.id === about.batch)
     ?.scaled.lines.find((each) => each.line.id === into.line);
   if (!line) return null;
-  const said = (facts?.plus ?? []).filter((each) => each.line === into.line);
+  const more = (facts?.plus ?? []).filter((each) => each.line === into.line);
   const put = (written: string) => {
-    // Always as more: then cups are turned into the line's own kind where the food's weight is known.
-    const plain = `+${written.replace(/^\s*\+/, '')}`;
-    const read = readFinal(
-      plain,
-      NOTHING[line.amount.value.kind],
-      line.line.amount.unit,
-      line.food,
-      kitchen.kitchen.equipment.units ?? 'US',
-    );
+    const bare = written.replace(/^\s*\+/, '');
+    const { kind } = line.amount.value;
+    const as = (text: string) =>
+      readFinal(text, NOTHING[kind], line.line.amount.unit, line.food, kitchen.kitchen.equipment.units ?? 'US');
+    const said = as(bare);
+    // As it was said; what is of another kind is turned into the line's own, where the food's weight is known.
+    const read = said.ok && quantityOf(said.value).kind !== kind ? as(`+${bare}`) : said;
     if (!read.ok) return setFault(read.problem.text);
     tap({ kind: 'amount', task: about.id, line: into.line, plus: read.value });
     setText('');
@@ -48,7 +46,7 @@ export function MoreOf({
   };
   return (
     <>
-      {said.map(({ amount }, n) => (
+      {more.map(({ amount }, n) => (
         <small key={n}> +{writtenWords(amount)}</small>
       ))}
       <Popover

@@ -83,7 +83,7 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
             options={[{ value: EVERYBODY, label: 'all' }, ...cooks.map((value) => ({ value, label: value }))]}
           />
         )}
-        {!view.finished && <Announce view={view} about={about} />}
+        {!view.finished && <Announce view={view} about={about} now={now} />}
         <p>
           {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
           {Math.abs(later) >= 1 && !view.finished && (
@@ -145,6 +145,23 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
           )}
         </div>
         <div>
+          {view.toStart.map((task) => (
+            <section
+              key={task.id}
+              className={task.start <= now ? 'to-start due' : 'to-start'}
+              aria-label={about[task.id]?.name}
+            >
+              <span>
+                <b className="number">{clockAt(task.start, zone)}</b> {about[task.id]?.name}
+              </span>
+              <Button
+                type={task.start <= now ? 'primary' : 'default'}
+                onClick={() => tap({ kind: 'started', task: task.id })}
+              >
+                It is on
+              </Button>
+            </section>
+          ))}
           {cycles.map((cycle) => (
             <PressureCard
               key={`${cycle.batch ?? ''} ${cycle.load} ${cycle.dish}`}

@@ -28,7 +28,11 @@ const abouts = {
 test('only what is due is said, each with what to look for', () =>
   expect(
     dueWords(
-      { clocks: [clock('up', 'due'), clock('natural', 'due'), clock('wilt', 'due'), clock('cool', 'running')] },
+      {
+        clocks: [clock('up', 'due'), clock('natural', 'due'), clock('wilt', 'due'), clock('cool', 'running')],
+        toStart: [],
+      },
+      0,
       abouts,
       new Set(),
     ).map(({ words }) => words),
@@ -39,7 +43,7 @@ test('only what is due is said, each with what to look for', () =>
   ]));
 
 test('what was told is not told again; what nobody knows is not told', () => {
-  expect(dueWords({ clocks: [clock('wilt', 'due')] }, abouts, new Set(['wilt']))).toEqual([]);
-  expect(dueWords({ clocks: [clock('elsewhere', 'due')] }, abouts, new Set())).toEqual([]);
-  expect(dueWords({ clocks: [clock('cool', 'due')] }, abouts, new Set(['wilt']))).toHaveLength(1);
+  expect(dueWords({ clocks: [clock('wilt', 'due')], toStart: [] }, 0, abouts, new Set(['wilt']))).toEqual([]);
+  expect(dueWords({ clocks: [clock('elsewhere', 'due')], toStart: [] }, 0, abouts, new Set())).toEqual([]);
+  expect(dueWords({ clocks: [clock('cool', 'due')], toStart: [] }, 0, abouts, new Set(['wilt']))).toHaveLength(1);
 });

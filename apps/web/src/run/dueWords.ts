@@ -6,11 +6,15 @@ import type { TaskAbout } from '@kestrel-ridge/core/session';
  * @param told tasks that were told before; a task that is put off is due again, and told again
  */
 export function dueWords(
-  view: Pick<RunView, 'clocks'>,
+  view: Pick<RunView, 'clocks' | 'toStart'>,
+  now: number,
   about: Readonly<Record<string, TaskAbout>>,
   told: ReadonlySet<string>,
 ): readonly { readonly task: string; readonly words: string }[] {
-  return view.clocks.flatMap(({ id, status }) => {
+  const on = view.toStart
+    .filter(({ id, start }) => start <= now && about[id] && !told.has(id))
+    .map(({ id }) => ({ task: id, words: `${about[id]?.name ?? ''}, now.` }));
+  const looks = view.clocks.flatMap(({ id, status }) => {
     const task = about[id];
     if (status !== 'due' || !task || told.has(id)) return [];
     const says =
@@ -23,4 +27,5 @@ export function dueWords(
             : 'Look now.';
     return [{ task: id, words: `${task.name}. ${says}` }];
   });
+  return [...on, ...looks];
 }

@@ -20,6 +20,8 @@ export interface RunView {
   /** All that hands could do now, the first in the plan first. */
   readonly ready: readonly RunTask[];
   readonly clocks: readonly RunTask[];
+  /** What runs alone and has to be switched on: it may be now, and is planned for its start. */
+  readonly toStart: readonly RunTask[];
   readonly next: readonly RunTask[];
   readonly endsAt: number;
   readonly plannedEndsAt: number;
@@ -85,6 +87,13 @@ export function projectRun(
       seen.set(id, { id, status, start: from, end: Math.max(known.lookAgainAt ?? from + length, now) });
       continue;
     }
+    // What follows nothing has to be switched on by somebody: a kettle does not do it by itself.
+    if (linked.length === 0 && known.startedAt === undefined) {
+      const start = Math.max(after, planned);
+      const from = Math.max(start, now);
+      seen.set(id, { id, status: open ? 'waiting' : 'ready', start, end: from + length });
+      continue;
+    }
     // Nobody's work starts by itself when what it waits for is done.
     const start = known.startedAt ?? (atOnce ? after : Math.max(after, planned));
     const running = known.startedAt !== undefined || (!open && start <= now);
@@ -113,6 +122,7 @@ export function projectRun(
     now: current,
     ready,
     clocks: tasks.filter((task) => task.status === 'running' || task.status === 'due').sort((a, b) => a.end - b.end),
+    toStart: tasks.filter((task) => task.status === 'ready' && !hands.has(task.id)).sort((a, b) => a.start - b.start),
     next: waiting.filter((task) => hands.has(task.id) && task.id !== current?.id),
     endsAt: Math.max(startedAt, ...tasks.map((task) => task.end)),
     plannedEndsAt: startedAt + plan.makespan * MINUTE,

@@ -34,13 +34,31 @@ const minuteOf = (ms: number) => (ms - START) / MINUTE;
 describe('the fold of a run', () => {
   const fact: fc.Arbitrary<RunFact> = fc.oneof(
     fc.record({
-      kind: fc.constantFrom('started' as const, 'done' as const, 'reopened' as const),
+      kind: fc.constantFrom(
+        'started' as const,
+        'done' as const,
+        'reopened' as const,
+        'skipped' as const,
+        'paused' as const,
+        'resumed' as const,
+      ),
       task: fc.constantFrom('a', 'b', 'c'),
     }),
     fc.record({
       kind: fc.constant('not yet' as const),
       task: fc.constantFrom('a', 'b', 'c'),
       minutes: fc.integer({ min: 1, max: 30 }),
+    }),
+    fc.record({
+      kind: fc.constantFrom('ticked' as const, 'unticked' as const),
+      task: fc.constantFrom('a', 'b', 'c'),
+      line: fc.constantFrom('salt', 'millet'),
+    }),
+    fc.record({
+      kind: fc.constant('amount' as const),
+      task: fc.constantFrom('a', 'b'),
+      line: fc.constant('salt'),
+      plus: fc.record({ n: fc.constantFrom('1', '1/2'), unit: fc.constant('tsp' as const) }),
     }),
   );
   const log = fc
@@ -112,6 +130,47 @@ describe('where a run stands', () => {
     expect(minuteOf(find(after, 'd2t2').start) - minuteOf(find(before, 'd2t2').start)).toBe(6);
     expect(find(after, 'd2t1').start).toBe(find(before, 'd2t1').start);
     expect(minuteOf(after.endsAt) - minuteOf(before.endsAt)).toBe(6);
+  });
+
+  test('what is done early pulls the rest forward, with the waits that were planned between; the finish with it', () => {
+    const late = [event(1, { kind: 'done', task: 'd1t1' }, 5), event(2, { kind: 'done', task: 'd1t2' }, 7)];
+    const early = [event(1, { kind: 'done', task: 'd1t1' }, 3), event(2, { kind: 'done', task: 'd1t2' }, 4)];
+    const [planned, sooner] = [at(late, 8), at(early, 8)];
+    expect(minuteOf(find(planned, 'd1t4').start) - minuteOf(find(sooner, 'd1t4').start)).toBe(3);
+    expect(sooner.endsAt).toBeLessThanOrEqual(planned.endsAt);
+  });
+
+  test('a clock that is paused stands still, and goes on with what was left', () => {
+    const begun = [event(1, { kind: 'done', task: 'd1t1' }, 5), event(2, { kind: 'done', task: 'd1t2' }, 7)];
+    const paused = [...begun, event(3, { kind: 'paused', task: 'd1t3' }, 10)];
+    const left = find(at(begun, 10), 'd1t3').end - (START + 10 * MINUTE);
+    expect(find(at(paused, 25), 'd1t3')).toMatchObject({ paused: true, end: START + 25 * MINUTE + left });
+    const on = [...paused, event(4, { kind: 'resumed', task: 'd1t3' }, 30)];
+    expect(find(at(on, 31), 'd1t3').end).toBe(START + 30 * MINUTE + left);
+    // A device whose time runs behind takes nothing away.
+    const wrong = [...paused, event(4, { kind: 'resumed', task: 'd1t3' }, 2)];
+    expect(find(at(wrong, 11), 'd1t3').end).toBe(find(at(begun, 11), 'd1t3').end);
+  });
+
+  test('what runs alone and follows nothing waits until somebody switches it on', () => {
+    const kettle: Problem = {
+      ...problem,
+      resources: [],
+      uses: [],
+      links: [{ from: 'kettle', to: 'pour', min: 0, max: 8 }],
+      tasks: [
+        { id: 'kettle', dish: 'd', name: 'kettle', minutes: 4, attention: 'none' },
+        { id: 'pour', dish: 'd', name: 'pour', minutes: 1, attention: 'full' },
+      ],
+    };
+    const twoTasks: Plan = { instance: 'k', makespan: 5, starts: { kettle: 0, pour: 4 }, washes: [] };
+    const view = (events: readonly RunEvent[], minute: number) =>
+      projectRun(kettle, twoTasks, START, foldRun(events), START + minute * MINUTE);
+    expect(view([], 9).toStart.map(({ id }) => id)).toEqual(['kettle']);
+    expect(minuteOf(view([], 9).endsAt)).toBe(14);
+    const on = view([event(1, { kind: 'started', task: 'kettle' }, 9)], 10);
+    expect(on.toStart).toEqual([]);
+    expect(on.clocks).toMatchObject([{ id: 'kettle', end: START + 13 * MINUTE }]);
   });
 
   test('hands that are free early are offered what their food and vessels allow', () => {

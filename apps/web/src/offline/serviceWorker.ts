@@ -1,0 +1,41 @@
+import { clientsClaim } from 'workbox-core';
+import { registerRoute } from 'workbox-routing';
+import { CacheFirst, NetworkFirst } from 'workbox-strategies';
+
+/*
+ * The shell and what the server said last are kept on the device, so that a run goes on when the tablet is reloaded without a network.
+ * What is new always comes first: the kept copy answers only when the server does not.
+ */
+
+/** A slow answer is waited for so long before the kept shell is shown, s. */
+const SHELL_WAITS_S = 3;
+
+const scope = globalThis as unknown as {
+  skipWaiting(): Promise<void>;
+  addEventListener(type: 'install', listener: () => void): void;
+};
+scope.addEventListener('install', () => void scope.skipWaiting());
+clientsClaim();
+
+// Every address of the app is one page.
+registerRoute(
+  ({ request }) => request.mode === 'navigate',
+  new NetworkFirst({
+    cacheName: 'shell',
+    networkTimeoutSeconds: SHELL_WAITS_S,
+    plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }],
+  }),
+);
+
+// Their names carry what is in them: what is kept is never old.
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/assets/'),
+  new CacheFirst({ cacheName: 'assets' }),
+);
+
+// Only reading: a command that does not arrive is said so, and taps of a run wait in their outbox.
+registerRoute(
+  ({ url, sameOrigin, request }) =>
+    sameOrigin && request.method === 'GET' && url.pathname.startsWith('/api/') && !url.pathname.endsWith('/live'),
+  new NetworkFirst({ cacheName: 'kitchen' }),
+);

@@ -1,0 +1,125 @@
+import type { Page } from '@playwright/test';
+import { expect, tapDone, test } from './kitchen.ts';
+
+const stepsDone = (on: Page) => on.locator('.run-foot').getByText(/steps done/);
+
+async function begin(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/cook`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page).toHaveURL(/cook\/run/);
+  await expect(page.locator('.now-card')).toBeVisible();
+}
+
+/** Goes on until a task of this name is what the hands do now. */
+async function goOnTo(page: Page, name: RegExp): Promise<void> {
+  await expect(async () => {
+    if (await page.locator('.now-name').filter({ hasText: name }).isVisible()) return;
+    const kettle = page.getByRole('region', { name: /^Kettle on for the millet, load 1/ }).getByRole('button');
+    if (await kettle.first().isVisible()) await kettle.first().click({ timeout: 1000 });
+    else await tapDone(page);
+    await expect(page.locator('.now-name').filter({ hasText: name })).toBeVisible({ timeout: 700 });
+  }).toPass({ timeout: 60_000 });
+}
+
+test('nothing is left out silently: what is not ticked is read back at the lid, and what was left out is booked so', async ({
+  hut,
+  page,
+}) => {
+  await begin(page, hut.url);
+  await goOnTo(page, /^Load the millet/);
+  const lid = page.getByRole('alertdialog');
+  for (const name of [/^water/, /^bay leaf/]) await page.getByRole('checkbox', { name }).check();
+  await page.getByRole('button', { name: 'More water went in' }).click();
+  await page.getByLabel('More water', { exact: true }).fill('a bit');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByText('That is no amount.')).toBeVisible();
+  await page.getByLabel('More water', { exact: true }).fill('+100 mL');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.locator('.now-lines')).toContainText('+100 mL');
+
+  await page.locator('.now-actions > .run-done').click();
+  await expect(lid).toContainText('before the lid is sealed');
+  await expect(lid).not.toContainText('water');
+  await lid.getByRole('radiogroup', { name: 'salt' }).getByText('left out').click();
+  await expect(lid.getByRole('radiogroup', { name: 'millet' }).getByText('later')).toHaveCount(0);
+  const millet = lid.getByRole('radiogroup', { name: 'millet' });
+  if (await millet.isVisible()) await millet.getByText('it went in').click();
+  await lid.getByRole('button', { name: 'Lid on, seal set' }).click();
+  const cooker = page.getByRole('region', { name: 'Sealed cooker: Millet' });
+  await expect(cooker).toContainText('coming up');
+
+  // Something nobody had planned gets a clock; it stands still when it is paused.
+  await page.getByLabel('Add work in one line').fill('also boil swede');
+  await expect(page.getByText('Say how long')).toBeVisible();
+  await page.getByLabel('Add work in one line').fill('also boil swede 20 min');
+  await page.getByLabel('Add work in one line').press('Enter');
+  const swede = page.getByRole('region', { name: 'Boil swede' });
+  await expect(swede.getByRole('timer')).toHaveText(/19:|20:00|20 min/);
+  await swede.getByRole('button', { name: 'Pause' }).click();
+  await expect(swede.getByRole('timer')).toHaveText('paused');
+  await swede.getByRole('button', { name: 'Go on' }).click();
+
+  // A second browser is handed the run as it is.
+  const second = await page.context().newPage();
+  await second.goto(`${hut.url}/cook/run`);
+  await expect(second.getByRole('region', { name: 'Boil swede' })).toBeVisible();
+  await expect(second.getByRole('region', { name: 'Sealed cooker: Millet' })).toContainText('coming up');
+  await second.close();
+
+  await page.goto(`${hut.url}/put-away`);
+  await page.getByRole('button', { name: 'Box Millet anyway' }).click();
+  await page.getByRole('button', { name: 'Put away Millet' }).click();
+  await expect(page.getByTestId('booked-Millet')).toBeVisible();
+  await page.goto(`${hut.url}/shelf`);
+});
+
+test('when it runs late, the dishes that are not begun say what they would give back, and one goes', async ({
+  hut,
+  page,
+}) => {
+  await page.clock.install({ time: new Date() });
+  await begin(page, hut.url);
+  // Somebody was called away for a while.
+  await page.clock.fastForward(25 * 60_000);
+  const late = page.getByRole('region', { name: 'Running late' });
+  await expect(late).toContainText(/\d+ min late/);
+  await expect(late).toContainText('what was promised to it is free');
+  await late
+    .getByRole('listitem')
+    .filter({ hasText: 'Sunflower sauce' })
+    .getByRole('button', { name: 'Leave it out' })
+    .click();
+  await page.locator('.ant-popconfirm').getByRole('button', { name: 'Leave it out' }).click();
+  await expect(late.getByRole('listitem').filter({ hasText: 'Sunflower sauce' })).toHaveCount(0);
+  await page.goto(`${hut.url}/put-away`);
+  await expect(page.getByRole('button', { name: 'Box Millet anyway' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Box Sunflower sauce anyway' })).toHaveCount(0);
+});
+
+test.describe('with the app kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('the run goes on with the server killed and the tablet reloaded, and nothing is lost', async ({ hut, page }) => {
+    await begin(page, hut.url);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    // The worker has seen the shell and the run once.
+    await page.reload();
+    await expect(page.locator('.now-card')).toBeVisible();
+    await tapDone(page);
+    await expect(page.locator('.run-waiting')).toHaveCount(0);
+    await expect(stepsDone(page)).toContainText('1 of');
+    await hut.kill();
+    await tapDone(page);
+    await expect(stepsDone(page)).toContainText('2 of');
+    await page.reload();
+    await expect(page.locator('.now-card')).toBeVisible({ timeout: 20_000 });
+    await expect(stepsDone(page)).toContainText('2 of');
+    await expect(page.locator('.run-waiting')).toContainText('kept here until the server answers');
+    await tapDone(page);
+    await expect(stepsDone(page)).toContainText('3 of');
+    await hut.again();
+    await expect(page.locator('.run-waiting')).toHaveCount(0, { timeout: 30_000 });
+    const other = await page.context().newPage();
+    await other.goto(`${hut.url}/cook/run`);
+    await expect(stepsDone(other)).toContainText('3 of');
+  });
+});
