@@ -37,6 +37,8 @@ export default defineConfig(
         setTimeout: 'readonly',
         URL: 'readonly',
         performance: 'readonly',
+        localStorage: 'readonly',
+        navigator: 'readonly',
         AbortSignal: 'readonly',
         Buffer: 'readonly',
         crypto: 'readonly',

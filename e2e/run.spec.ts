@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, tapDone, test } from './kitchen.ts';
 
@@ -122,4 +123,59 @@ test.describe('with the app kept on the device', () => {
     await other.goto(`${hut.url}/cook/run`);
     await expect(stepsDone(other)).toContainText('3 of');
   });
+});
+
+test('the trainer: a simulated cooker tells its pin, time goes faster, a scale ticks a line; then boxes cool and get labels', async ({
+  hut,
+  page,
+}) => {
+  await begin(page, hut.url);
+  const trainer = page.getByRole('region', { name: 'Trainer' });
+  await trainer.getByRole('switch', { name: 'Simulated cooker' }).click();
+  await goOnTo(page, /^Load the millet/);
+  await tapDone(page);
+  const cooker = page.getByRole('region', { name: 'Sealed cooker: Millet' });
+  await expect(cooker.getByRole('listitem', { name: '' }).filter({ hasText: 'coming up' })).toHaveAttribute(
+    'aria-current',
+    'step',
+  );
+  await trainer.getByText('20×').click();
+  await expect(trainer).toContainText(/Millet \d+ °C, pin (up|down)/);
+  // Seven minutes of heat in half a minute: nobody taps.
+  await expect(cooker.getByRole('listitem').filter({ hasText: 'at pressure' })).toHaveAttribute(
+    'aria-current',
+    'step',
+    { timeout: 60_000 },
+  );
+  await trainer.getByText('1×', { exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Weigh / })
+    .first()
+    .click();
+  await expect(page.locator('.now-lines input:checked').first()).toBeAttached({ timeout: 10_000 });
+
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  // Every step of the millet is done: it cools, both stages told.
+  await page.goto(`${hut.url}/put-away`);
+  await page.getByRole('button', { name: 'Box Millet anyway' }).click();
+  const millet = page.getByRole('region', { name: 'Millet' });
+  const cooling = millet.getByRole('region', { name: 'Cooling clock' });
+  await expect(cooling).toContainText('21 °C by');
+  await expect(cooling).toContainText('unknown yet');
+  await expect(cooling).toContainText('Divide it');
+  await cooling.getByLabel('Measured in the middle, °C').fill('19');
+  await cooling.getByRole('button', { name: 'Measured' }).click();
+  await expect(cooling).toContainText('measured at');
+  await millet.getByLabel('The pot of Millet, full, g').fill('3200');
+  await millet.getByLabel('The pot of Millet, empty, g').fill('4000');
+  await millet.getByLabel('The pot of Millet, empty, g').blur();
+  await expect(millet.getByText('weighs more empty than full')).toBeVisible();
+  await millet.getByLabel('The pot of Millet, empty, g').fill('1200');
+  await millet.getByLabel('The pot of Millet, empty, g').blur();
+  await expect(millet.getByText(/\d+ g a box/)).toBeVisible();
+  const download = page.waitForEvent('download');
+  await millet.getByRole('button', { name: /labels? as PDF/ }).click();
+  expect((await download).suggestedFilename()).toBe('labels-millet.pdf');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });

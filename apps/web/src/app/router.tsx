@@ -19,6 +19,7 @@ export const router = createBrowserRouter([
           { path: 'shelf', lazy: async () => ({ Component: (await import('../stock/ShelfPage.tsx')).default }) },
           { path: 'shelf/list', lazy: async () => ({ Component: (await import('../stock/ListPage.tsx')).default }) },
           { path: 'shelf/count', lazy: async () => ({ Component: (await import('../stock/CountPage.tsx')).default }) },
+          { path: 'box/:lot', lazy: async () => ({ Component: (await import('../stock/ShelfPage.tsx')).default }) },
           { path: 'shop', lazy: async () => ({ Component: (await import('../cost/ShopPage.tsx')).default }) },
           { path: 'prices', lazy: async () => ({ Component: (await import('../cost/PricesPage.tsx')).default }) },
           { path: 'week', lazy: async () => ({ Component: (await import('../week/WeekPage.tsx')).default }) },

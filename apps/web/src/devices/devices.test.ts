@@ -1,3 +1,4 @@
+import { simulatedScale } from './scale.ts';
 import type { Price } from '@kestrel-ridge/core/cost';
 import { Fraction, day } from '@kestrel-ridge/core/quantity';
 import fc from 'fast-check';
@@ -42,4 +43,19 @@ test('the simulated market tells each known pack near its last price, the same a
   expect(today).toHaveLength(1);
   expect(Math.abs((today[0]?.minor ?? 0) - 200)).toBeLessThanOrEqual(16);
   expect(await feed.pricesOn(day('2026-03-09'))).toEqual(today);
+});
+
+describe('a scale that stands in', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+  test('comes to rest near what is wanted, and is silent when nobody listens', () => {
+    const heard: number[] = [];
+    const stop = simulatedScale(400, () => 0.5).listen((grams) => heard.push(grams));
+    jest.advanceTimersByTime(4000);
+    expect(Math.abs((heard.at(-1) ?? 0) - 400)).toBeLessThanOrEqual(4);
+    stop();
+    const before = heard.length;
+    jest.advanceTimersByTime(2000);
+    expect(heard).toHaveLength(before);
+  });
 });

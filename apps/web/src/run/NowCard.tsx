@@ -8,6 +8,7 @@ import { clockAt, duration } from '../parts/times.ts';
 import { GatePanel } from './GatePanel.tsx';
 import { MoreOf } from './MoreOf.tsx';
 import { NotYet } from './NotYet.tsx';
+import { WeighIn } from './WeighIn.tsx';
 
 const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
   load: 'Lid on, seal set',
@@ -71,6 +72,11 @@ export function NowCard({
               <span className="number">
                 {into.first ? `${into.first}, taste, then up to ${into.amount}` : into.amount}
                 {into.second && <small> · {into.second}</small>}
+                {kitchen.kitchen.equipment.simulatedDevices &&
+                  gramsOf(into) !== undefined &&
+                  !ticked.has(into.line) && (
+                    <WeighIn task={about.id} line={into.line} food={into.food} grams={gramsOf(into) ?? 0} tap={tap} />
+                  )}
                 <MoreOf kitchen={kitchen} about={about} into={into} facts={facts} tap={tap} />
               </span>
             </li>
@@ -100,4 +106,10 @@ export function NowCard({
       <Cautions ids={about.cautions} />
     </section>
   );
+}
+
+/** What a scale would show for a line, where it is weighed at all. */
+function gramsOf({ amount }: TaskAbout['goesIn'][number]): number | undefined {
+  const [, n, unit] = /^([\d.]+) (kg|g)$/.exec(amount) ?? [];
+  return n === undefined ? undefined : Number(n) * (unit === 'kg' ? 1000 : 1);
 }

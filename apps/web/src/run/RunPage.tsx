@@ -17,6 +17,7 @@ import { NowCard } from './NowCard.tsx';
 import { PressureCard } from './PressureCard.tsx';
 import './run.css';
 import { TaskTools } from './TaskTools.tsx';
+import { Trainer } from './Trainer.tsx';
 import { useAwake } from './useAwake.ts';
 import { useRun, type LiveRun } from './useRun.ts';
 
@@ -66,7 +67,7 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
   const current = view.ready.find(mine);
   const aboutCurrent = current && about[current.id];
   const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
-  const cycles = pressureCycles(view.tasks, about, now);
+  const cycles = useMemo(() => pressureCycles(view.tasks, about, now), [view.tasks, about, now]);
   const inCycles = new Set(cycles.flatMap(({ stages }) => stages.map(({ task }) => task.id)));
 
   return (
@@ -94,6 +95,9 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
           )}
         </p>
       </header>
+      {kitchen.kitchen.equipment.simulatedDevices && !view.finished && (
+        <Trainer run={run.id} cycles={cycles} now={now} tap={tap} />
+      )}
       {waiting > 0 && (
         <p className="run-waiting" role="status">
           {waiting} {waiting === 1 ? 'tap is' : 'taps are'} kept here until the server answers.

@@ -14,6 +14,7 @@ import { newId } from '../api/newId.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { deviceId, nextSequence } from './device.ts';
+import { runNow } from './runClock.ts';
 import { arrived, keepOutbox, tapped } from './runOutboxSlice.ts';
 
 const NONE: readonly RunEvent[] = [];
@@ -21,13 +22,13 @@ const SEND_AGAIN_MS = 3000;
 const SECOND = 1000;
 
 /** The moment, once a second: every clock on the screen is derived from it. */
-export function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
+export function useNow(run: string | undefined): number {
+  const [real, setReal] = useState(() => Date.now());
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), SECOND);
+    const timer = setInterval(() => setReal(Date.now()), SECOND);
     return () => clearInterval(timer);
   }, []);
-  return now;
+  return runNow(run, real);
 }
 
 export interface LiveRun {
@@ -60,8 +61,8 @@ export function useRun(
   const outbox = useAppSelector((state) => state.runOutbox.pending);
   const [command] = useCommandMutation();
   const sending = useRef(false);
-  const now = useNow();
   const run = data?.run ?? undefined;
+  const now = useNow(run?.id);
   const pending = (run && outbox[run.id]) ?? NONE;
   const events = useMemo(() => [...(run?.events ?? NONE), ...pending], [run, pending]);
 
@@ -107,7 +108,7 @@ export function useRun(
               device: deviceId(),
               deviceSeq: nextSequence(),
               clock: seen + 1 + n,
-              at: Date.now(),
+              at: Math.round(runNow(run.id)),
               what,
             },
           }),

@@ -5,6 +5,7 @@ import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts'
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { planFound, type PlanResult } from './planSlice.ts';
 import { planner, searcher } from './planner.ts';
+import { keepPlan, keptPlan } from './planAtHand.ts';
 import { openOf, tasksOf } from './tasksOf.ts';
 import { wishesOf } from './wishesSlice.ts';
 
@@ -44,11 +45,13 @@ export function usePlan(view: KitchenView): Planning {
       try {
         // Something was said: the plan at hand is mended, so that little jumps about. All let go: the plan from before, the same for the same day.
         const { unsaid: kept } = store.getState().plan;
-        const atHand = [said ? before : kept].find((each) => each?.plain === day.plain)?.plan;
+        const inMemory = [said ? before : kept].find((each) => each?.plain === day.plain)?.plan;
+        const atHand = inMemory ?? (said ? keptPlan(day.plain) : undefined);
         for (const next of [() => planner().first(day.asked, atHand), () => searcher().better(day.asked, atHand)]) {
           const planned = await next();
           if (left) return;
           const { tasks, unsaid, present, plain } = day;
+          keepPlan(plain, planned.plan);
           dispatch(planFound({ session: session.id, fingerprint, plain, said, tasks, unsaid, present, ...planned }));
         }
       } catch (thrown) {

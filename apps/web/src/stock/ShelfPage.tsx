@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Button } from 'antd';
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
@@ -18,7 +18,9 @@ export default function ShelfPage() {
 }
 
 function Shelf({ view }: { view: KitchenView }) {
-  const [open, setOpen] = useState<string>();
+  // A label's code opens its box.
+  const { lot: box } = useParams();
+  const [open, setOpen] = useState(box);
   const byUrgency = useMemo(
     () =>
       [...view.lots].sort(

@@ -3,18 +3,30 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { keepsUntil, labelLines } from '@kestrel-ridge/core/storage';
 import { show } from '@kestrel-ridge/core/quantity';
 import { App, Button, Segmented } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { costAhead } from '../week/costAhead.ts';
+import { EvenSplit } from './EvenSplit.tsx';
+import { PrintLabels } from './PrintLabels.tsx';
 import { WentIn } from './WentIn.tsx';
 import { suggestBoxes, type DraftBox } from './suggestBoxes.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
-export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: ScaledBatchView; first: boolean }) {
+export function BatchBoxes({
+  view,
+  batch,
+  first,
+  children,
+}: {
+  view: KitchenView;
+  batch: ScaledBatchView;
+  first: boolean;
+  children?: ReactNode;
+}) {
   const { scaled, state } = batch;
   const component = scaled.recipe.component;
   const [boxes, setBoxes] = useState<readonly DraftBox[]>(() => suggestBoxes(batch, view.kitchen.equipment.boxes));
@@ -113,6 +125,8 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
                 : ''}
           </span>
         </div>
+        <EvenSplit boxes={boxes.length} name={component.name} />
+        {children}
       </div>
       <aside className="label-card">
         {(['fridge', 'freezer'] as const)
@@ -137,6 +151,19 @@ export function BatchBoxes({ view, batch, first }: { view: KitchenView; batch: S
               </div>
             );
           })}
+        <PrintLabels
+          name={component.name}
+          labels={boxes.map((box) => ({
+            name: `${component.name}, revision ${state.revision}`,
+            madeOn: view.today,
+            keepsUntil: untilIn(box.place)?.value,
+            place: box.place,
+            portions: box.portions,
+            allergens: scaled.allergens,
+            beforeEating: component.beforeEating,
+            url: `${location.origin}/box/${box.id}`,
+          }))}
+        />
         {cost && (
           <p className="soft">
             Ingredients {cost.unknown.length > 0 && 'at least '}

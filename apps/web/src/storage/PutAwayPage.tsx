@@ -1,16 +1,17 @@
 import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
 import type { RunState } from '@kestrel-ridge/core/formats';
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
 import { foldRun } from '@kestrel-ridge/core/run';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useRunQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
+import { useRun, type LiveRun } from '../run/useRun.ts';
 import { BatchBoxes } from './BatchBoxes.tsx';
+import { Cooling } from './Cooling.tsx';
 import './putAway.css';
 
 export default function PutAwayPage() {
@@ -81,15 +82,18 @@ function OpenBatches({
   session: string;
   open: readonly ScaledBatchView[];
 }) {
-  const { data } = useRunQuery({ kitchen: view.kitchen.id, session });
+  const run = useRun(session);
   const [anyway, setAnyway] = useState<readonly string[]>([]);
-  const left = useMemo(() => stepsLeft(data?.run ?? undefined), [data]);
+  const on = run.state === 'on' ? run : undefined;
+  const left = useMemo(() => stepsLeft(on?.run), [on?.run]);
   const ready = open.filter((batch) => (left.get(batch.state.id) ?? 0) === 0 || anyway.includes(batch.state.id));
   const cooking = open.filter((batch) => !ready.includes(batch));
   return (
     <>
       {ready.map((batch, n) => (
-        <BatchBoxes key={batch.state.id} view={view} batch={batch} first={n === 0} />
+        <BatchBoxes key={batch.state.id} view={view} batch={batch} first={n === 0}>
+          {run.state === 'on' && <CoolingOf batch={batch} run={run} zone={view.kitchen.equipment.zone} />}
+        </BatchBoxes>
       ))}
       {cooking.length > 0 && (
         <ul className="row-list" style={{ marginBottom: 24 }}>
@@ -107,6 +111,34 @@ function OpenBatches({
         </ul>
       )}
     </>
+  );
+}
+
+/** The cooling of a dish, from when its last step was done: what was measured is an event of its run. */
+function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun; zone: string }) {
+  const { facts } = run.cooked;
+  const mine = Object.values(run.run.about).filter((task) => task.batch === batch.state.id);
+  const [last] = mine
+    .flatMap(({ id }) => {
+      const at = facts.get(id)?.doneAt;
+      return at === undefined ? [] : [{ id, at }];
+    })
+    .sort((a, b) => b.at - a.at);
+  if (!last) return null;
+  const readings = mine.flatMap(({ id }) =>
+    (facts.get(id)?.measured ?? []).flatMap(({ at, what, value }) =>
+      what === '°C' ? [{ at, celsius: celsius(value) }] : [],
+    ),
+  );
+  return (
+    <Cooling
+      since={last.at}
+      kg={batch.scaled.yields.value.g.valueOf() / 1000}
+      zone={zone}
+      now={run.now}
+      readings={readings}
+      read={(value) => run.tap({ kind: 'measured', task: last.id, what: '°C', value })}
+    />
   );
 }
 

@@ -11,3 +11,14 @@ export { heatCapacity } from './pot.ts';
 export type { PotLoad } from './pot.ts';
 export { steamTemperature } from './saturation.ts';
 export { ventLoss } from './ventLoss.ts';
+export {
+  COOLING_RULE,
+  coolingMinutes,
+  iceFor,
+  newtonMinutes,
+  slabCoefficient,
+  slabEigenvalue,
+  STILL_AIR_W_PER_M2K,
+} from './cooling.ts';
+export { freezingTime, thawingTime } from './freezing.ts';
+export type { PhaseTime } from './freezing.ts';

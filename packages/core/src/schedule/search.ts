@@ -20,6 +20,9 @@ export interface SearchSettings {
 
 /** Rounds between two questions whether it is enough. */
 const ASK_EVERY = 64;
+/** A session whose pins are in the way is first planned without them, briefly; then so many orders near that plan are tried. */
+const LOOSE_ROUNDS = 1500;
+const LOOSE_TRIES = 30;
 /** Tries to scatter an order, each nearer to where it was. */
 const SCATTERS = 10;
 /** Steps between two looks at what holds the end: a little stale is good enough. */
@@ -50,7 +53,11 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     // The plan at hand is where a re-plan starts, not just one among others.
     if (settings.from && best) break;
   }
-  if (!best) throw new ImpossibleProblem('No order of this session keeps its longest waits.');
+  if (!best) {
+    const makespan = fromWithoutPins(problem, c, builder, random, settings.seed, keep);
+    if (makespan === Infinity || !best)
+      throw new ImpossibleProblem('No order of this session keeps its longest waits.');
+  }
 
   const bound = lowestMinute(c);
   const here = copyOf(best.genes);
@@ -95,6 +102,42 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     keep(next, makespan);
   }
   return best.plan;
+}
+
+/**
+ * Where none of the first orders keeps the pins: the session is planned without them, and orders near that plan are tried with them.
+ * What was mended from a plan at hand can so be found again without it.
+ */
+function fromWithoutPins(
+  problem: Problem,
+  c: Compiled,
+  builder: Builder,
+  random: () => number,
+  seed: number,
+  keep: (genes: Genes, makespan: number) => void,
+): number {
+  if (!problem.tasks.some(({ at }) => at !== undefined)) return Infinity;
+  const free = { ...problem, tasks: problem.tasks.map(({ at: _pin, ...task }) => task) };
+  let loose: Plan;
+  try {
+    loose = search(free, { seed, rounds: LOOSE_ROUNDS });
+  } catch (thrown) {
+    if (thrown instanceof ImpossibleProblem) return Infinity;
+    throw thrown;
+  }
+  for (const genes of firstGenes(c, loose)) {
+    const here = copyOf(genes);
+    for (let n = 0; n < LOOSE_TRIES; n++) {
+      const makespan = builder.build(here);
+      if (makespan < Infinity) {
+        keep(here, makespan);
+        return makespan;
+      }
+      overwrite(here, genes);
+      scatter(here, random, 0.05 + (0.4 * n) / LOOSE_TRIES);
+    }
+  }
+  return Infinity;
 }
 
 /** Far from the best, or less far where so much disorder breaks a wait. Infinity where nothing was found. */

@@ -6,3 +6,8 @@ export { urgencyOf } from './urgency.ts';
 export type { Urgency } from './urgency.ts';
 export { rankUseFirst } from './rankUseFirst.ts';
 export type { FirstReason, UseFirst } from './rankUseFirst.ts';
+export { coolingClock } from './coolingClock.ts';
+export type { CoolingClock, CoolingStage, Reading } from './coolingClock.ts';
+export { evenSplit } from './evenSplit.ts';
+export { labelSheets, placeOnSheet } from './labelSheets.ts';
+export type { LabelSheet, PlacedLabel } from './labelSheets.ts';

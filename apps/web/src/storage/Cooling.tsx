@@ -1,0 +1,97 @@
+import { coolingClock, type Reading } from '@kestrel-ridge/core/storage';
+import { Button, InputNumber } from 'antd';
+import { useState } from 'react';
+import { clockAt, duration } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
+
+const DEPTH_CM = 5;
+
+/** Both stages of cooling from the minute it left the heat; a reading settles what is expected. */
+export function Cooling({
+  since,
+  kg,
+  zone,
+  now,
+  readings,
+  read,
+}: {
+  since: number;
+  kg: number;
+  zone: string;
+  now: number;
+  readings: readonly Reading[];
+  read: (celsius: number) => void;
+}) {
+  const [depth, setDepth] = useState(DEPTH_CM);
+  const [measured, setMeasured] = useState<number | null>(null);
+  const clock = coolingClock(since, depth, kg, readings);
+  return (
+    <section className="cooling-clock" aria-label="Cooling clock">
+      <h3>Cooling since {clockAt(since, zone)}</h3>
+      <ul>
+        {clock.stages.map(({ to, by, reached, expected }) => (
+          <li key={to} className={reached === undefined && now > by ? 'cannot' : ''}>
+            <b>{to} °C</b> by {clockAt(by, zone)}
+            {': '}
+            {reached !== undefined
+              ? reached <= by
+                ? `measured at ${clockAt(reached, zone)}`
+                : `measured at ${clockAt(reached, zone)}, later than the rule allows`
+              : now > by
+                ? 'no reading: unknown. Measure it; when in doubt, throw it out.'
+                : `unknown yet; expected ${
+                    expected === undefined ? 'never in still air of 4 °C' : `about ${clockAt(expected, zone)}`
+                  }, ${duration(Math.max(0, Math.round((by - now) / 60_000)))} left`}
+          </li>
+        ))}
+      </ul>
+      <p>
+        In boxes{' '}
+        <InputNumber<number>
+          aria-label="Depth in the box, cm"
+          size="small"
+          min={1}
+          max={20}
+          step={0.5}
+          value={depth}
+          suffix="cm"
+          onChange={(value) => setDepth(value ?? DEPTH_CM)}
+          style={{ width: 84 }}
+        />{' '}
+        deep, covered, in the fridge: <Why because={clock.because}>{clock.keeps ? 'expected in time' : 'too slow'}</Why>
+        .
+        {!clock.keeps && (
+          <>
+            {' '}
+            Divide it
+            {clock.deepestCm === undefined ? ' as flat as it goes' : `, ${clock.deepestCm} cm deep`}, stir it in an ice
+            bath ({clock.ice.toFixed(1)} kg of ice melt for it), or leave the lid open at first.
+          </>
+        )}
+      </p>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (measured !== null) read(measured);
+          setMeasured(null);
+        }}
+      >
+        <InputNumber<number>
+          aria-label="Measured in the middle, °C"
+          size="small"
+          min={-30}
+          max={110}
+          value={measured}
+          suffix="°C"
+          placeholder="the middle"
+          onChange={setMeasured}
+          style={{ width: 130 }}
+        />
+        <Button size="small" htmlType="submit" disabled={measured === null}>
+          Measured
+        </Button>
+      </form>
+      <p className="soft">FDA Food Code 2022, 3-501.14, from 57 °C on; your local rules come first.</p>
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import { labelSheets } from '@kestrel-ridge/core/storage';
+import { Button, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import { giveBlob } from '../parts/giveFile.ts';
+import type { PrintedLabel } from './labelPdf.ts';
+
+const KEY = 'kestrel-ridge.labels';
+
+/** Labels for boxes, one each, on a sheet from the shop; a sheet that was begun is used up. */
+export function PrintLabels({ labels, name }: { labels: readonly PrintedLabel[]; name: string }) {
+  const [sheet, setSheet] = useState(() => Number(localStorage.getItem(KEY) ?? 0) || 0);
+  const [skip, setSkip] = useState(0);
+  const [busy, setBusy] = useState(false);
+  const chosen = labelSheets[sheet] ?? labelSheets[0];
+  const print = async () => {
+    if (!chosen) return;
+    setBusy(true);
+    const { labelPdf } = await import('./labelPdf.ts');
+    giveBlob(`labels-${name.toLowerCase().replace(/\W+/g, '-')}.pdf`, await labelPdf(labels, chosen, skip));
+    setBusy(false);
+  };
+  return (
+    <div className="print-labels">
+      <Select
+        aria-label={`Sheet for the labels of ${name}`}
+        value={sheet}
+        options={labelSheets.map(({ name: label }, value) => ({ value, label }))}
+        onChange={(value) => {
+          localStorage.setItem(KEY, `${value}`);
+          setSheet(value);
+        }}
+      />
+      <InputNumber<number>
+        aria-label="Labels already used on the first sheet"
+        min={0}
+        max={60}
+        value={skip}
+        prefix="used up"
+        onChange={(value) => setSkip(value ?? 0)}
+      />
+      <Button loading={busy} onClick={() => void print()}>
+        {labels.length === 1 ? 'Label' : `${labels.length} labels`} as PDF
+      </Button>
+    </div>
+  );
+}

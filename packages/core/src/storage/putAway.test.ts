@@ -1,0 +1,72 @@
+import fc from 'fast-check';
+import { celsius } from '../quantity/index.ts';
+import { coolingClock, evenSplit, labelSheets, placeOnSheet } from './index.ts';
+
+const HOUR = 3_600_000;
+
+describe('the cooling clock', () => {
+  // Source: FDA Food Code 2022, 3-501.14.
+  test('runs in two stages from the minute it left the heat', () => {
+    const { stages } = coolingClock(0, 5, 2, []);
+    expect(stages.map(({ to, by }) => [to, by / HOUR])).toEqual([
+      [21, 2],
+      [5, 6],
+    ]);
+  });
+  test('five centimetres in the fridge alone do not keep it, and it says so; ice would', () => {
+    const clock = coolingClock(0, 5, 4, []);
+    expect(clock.keeps).toBe(false);
+    expect((clock.stages[0]?.expected ?? 0) / HOUR).toBeCloseTo(4.6, 1);
+    expect(clock.ice).toBeCloseTo((4 * 4.19 * 36) / 333.6, 2);
+  });
+  test('what nobody measured is unknown; the first reading at or below counts', () => {
+    expect(coolingClock(0, 5, 2, []).stages[0]?.reached).toBeUndefined();
+    const readings = [
+      { at: 2 * HOUR, celsius: celsius(19) },
+      { at: HOUR, celsius: celsius(30) },
+      { at: 3 * HOUR, celsius: celsius(10) },
+    ];
+    expect(coolingClock(0, 5, 2, readings).stages.map(({ reached }) => reached)).toEqual([2 * HOUR, undefined]);
+  });
+  test('law: what is shallower is expected no later', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 10 }), (depth) => {
+        const at = (cm: number) => coolingClock(0, cm, 1, []).stages[0]?.expected ?? Infinity;
+        expect(at(depth)).toBeLessThanOrEqual(at(depth + 1));
+      }),
+    ));
+});
+
+test('law: an even split adds up to what is in the pot, and no two boxes differ by more than a gram', () =>
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 9000 }),
+      fc.integer({ min: 0, max: 3000 }),
+      fc.integer({ min: 1, max: 20 }),
+      (net, pot, n) => {
+        const parts = evenSplit(net + pot, pot, n) ?? [];
+        expect(parts.reduce((sum, each) => sum + each, 0)).toBe(net);
+        expect(Math.max(...parts) - Math.min(...parts)).toBeLessThanOrEqual(1);
+      },
+    ),
+  ));
+test('a pot that weighs more empty than full is no split', () => expect(evenSplit(900, 1200, 3)).toBeUndefined());
+
+test('law: labels lie on the paper, and no two on one place', () =>
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...labelSheets),
+      fc.integer({ min: 1, max: 60 }),
+      fc.nat({ max: 20 }),
+      (sheet, n, skip) => {
+        const placed = Array.from({ length: n }, (_, at) => placeOnSheet(at, sheet, skip));
+        for (const { xMm, yMm } of placed) {
+          expect(xMm).toBeGreaterThanOrEqual(0);
+          expect(yMm).toBeGreaterThanOrEqual(0);
+          expect(xMm + sheet.widthMm).toBeLessThanOrEqual(210.01);
+          expect(yMm + sheet.heightMm).toBeLessThanOrEqual(297.01);
+        }
+        expect(new Set(placed.map(({ page, xMm, yMm }) => `${page} ${xMm} ${yMm}`)).size).toBe(n);
+      },
+    ),
+  ));
