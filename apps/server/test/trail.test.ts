@@ -8,16 +8,13 @@ import type {
   RunState,
 } from '@kestrel-ridge/core/formats';
 import { bookFoodId } from '@kestrel-ridge/core/food';
-import { Fraction } from '@kestrel-ridge/core/quantity';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import { search } from '@kestrel-ridge/core/schedule';
-import { expandSession } from '@kestrel-ridge/core/session';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+import { demoPlan } from './demoPlan.ts';
 import { lookUp } from './lookUp.ts';
 
 let server: KitchenServer;
 let at: string;
-const { lots, week, lotOf, batchOf, placeOf, ledgerHolds } = lookUp(() => server);
+const { lots, lotOf, batchOf, placeOf, ledgerHolds } = lookUp(() => server);
 
 beforeAll(async () => {
   server = await startKitchenServer({ demo: true });
@@ -60,27 +57,7 @@ describe('a swap in one batch', () => {
 
 describe('from the plan to the plate', () => {
   test('a plan that breaks a rule is not started; a sound one is, and its run keeps what two devices say', async () => {
-    const { body: kitchen } = await server.get<KitchenState>(at);
-    const { body: recipes } = await server.get<RecipeState[]>(`${at}/recipes`);
-    const { body: foodStates } = await server.get<{ id: string; name: string; facts: never }[]>(`${at}/foods`);
-    const foods = new Map(foodStates.map((food) => [food.id, food]));
-    const { batches, sessions } = await week();
-    const session = sessions[0];
-    if (!session) throw new Error('no session');
-    const planned = batches
-      .filter((batch) => batch.status === 'planned')
-      .sort((a, b) => a.id.localeCompare(b.id))
-      .map((batch) => ({
-        id: batch.id,
-        scaled: scaleBatch(
-          (recipes.find((r) => r.id === batch.recipe) as RecipeState).document,
-          new Fraction(batch.portions),
-          foods,
-          kitchen.equipment,
-        ),
-      }));
-    const { problem } = expandSession(session.id, planned, kitchen.equipment, session.cooks);
-    const plan = search(problem, { seed: 1, rounds: 50 });
+    const { session, problem, plan } = await demoPlan(server);
     const run = randomUUID();
     const late = problem.tasks.find((task) => (plan.starts[task.id] ?? 0) > 0)?.id ?? '';
     expect(

@@ -1,0 +1,80 @@
+import { randomUUID } from 'node:crypto';
+import type { BatchState, RunState } from '@kestrel-ridge/core/formats';
+import { demoPlan } from './demoPlan.ts';
+import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+import { lookUp } from './lookUp.ts';
+
+let server: KitchenServer;
+let at: string;
+let run: string;
+let lid: string;
+let seq = 0;
+const { batchOf, lotOf, placeOf, ledgerHolds } = lookUp(() => server);
+
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+  at = `kitchens/${server.kitchen}`;
+  const { session, plan, about } = await demoPlan(server);
+  run = randomUUID();
+  await server.send('POST', `${at}/runs`, { id: run, session: session.id, plan });
+  lid = Object.values(about).find(({ dish, stage }) => dish === 'Millet' && stage === 'load')?.id ?? '';
+}, 60_000);
+afterAll(() => server.close());
+
+const event = (what: object) => {
+  seq += 1;
+  return { id: randomUUID(), device: 'tablet', deviceSeq: seq, clock: seq, at: new Date().toISOString(), what };
+};
+const record = (...events: readonly object[]) => server.send('POST', `${at}/runs/${run}/events`, { events });
+
+test('people of the kitchen are named in a run', async () => {
+  const { session } = await demoPlan(server);
+  const { body } = await server.get<{ run: RunState }>(`${at}/sessions/${session.id}/run`);
+  expect(new Set(Object.values(body.run.about).flatMap(({ who }) => who ?? []))).toEqual(new Set(['Ines']));
+});
+
+test.each([
+  ['a tick without its line', { kind: 'ticked' }],
+  ['a gate without an answer', { kind: 'gate', line: 'salt' }],
+  ['an answer that is none', { kind: 'gate', line: 'salt', choice: 'perhaps' }],
+  ['a note without words', { kind: 'noted' }],
+  ['an unknown fact', { kind: 'sung' }],
+  ['more of no amount', { kind: 'amount', line: 'salt', plus: { n: 'some', unit: 'tsp' } }],
+])('%s is refused, and nothing is kept', async (_what, what) =>
+  expect(await record(event({ ...what, task: lid }))).toMatchObject({ status: 422 }),
+);
+
+test('what nobody had planned is taken in under an id of its own', async () => {
+  const added = event({ kind: 'added', task: `added/${randomUUID()}`, name: 'Boil swede', minutes: 20, hands: false });
+  expect(await record(added)).toMatchObject({ status: 201, body: { kept: 1 } });
+  // The same again, as after a lost answer.
+  expect((await record(added)).status).toBe(201);
+});
+
+test('a dish is left out in the middle of a run; what the run says went in is what is booked', async () => {
+  const sauce = await batchOf('Sunflower-seed sauce with mustard');
+  expect(
+    await server.send<BatchState>('POST', `${at}/batches/${sauce.id}/drop`, { version: sauce.version }),
+  ).toMatchObject({ status: 200, body: { status: 'dropped' } });
+
+  const before = (await lotOf('salt')).onHand;
+  const { about } = await demoPlanOfRun();
+  const lids = Object.values(about).filter(({ dish, stage }) => dish === 'Millet' && stage === 'load');
+  for (const { id } of lids) await record(event({ kind: 'gate', task: id, line: 'salt', choice: 'left out' }));
+  const millet = await batchOf('Millet with bay');
+  const put = await server.send<BatchState>('POST', `${at}/batches/${millet.id}/put-away`, {
+    boxes: [{ id: randomUUID(), place: await placeOf('fridge'), portions: 16 }],
+    ifShort: 'refuse',
+    version: millet.version,
+  });
+  expect(put).toMatchObject({ status: 200, body: { status: 'put away' } });
+  expect(put.body.finals).toEqual([{ line: 'salt', amount: { n: '0', unit: 'mL' } }]);
+  expect((await lotOf('salt')).onHand).toBe(before);
+  await ledgerHolds();
+});
+
+const demoPlanOfRun = async () => {
+  const { body } = await server.get<{ sessions: { id: string }[] }>(`${at}/week`);
+  const { body: kept } = await server.get<{ run: RunState }>(`${at}/sessions/${body.sessions[0]?.id ?? ''}/run`);
+  return kept.run;
+};

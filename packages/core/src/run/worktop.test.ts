@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { BOOK } from '../food/index.ts';
+import { STARTING_EQUIPMENT } from '../kitchen/index.ts';
+import { Fraction, inBase } from '../quantity/index.ts';
+import { STARTER_RECIPES } from '../recipe/index.ts';
+import { scaleBatch } from '../scaling/index.ts';
+import { search } from '../schedule/index.ts';
+import { expandSession, type TaskAbout } from '../session/index.ts';
+import {
+  asCooked,
+  droppedIn,
+  finalsOf,
+  foldRun,
+  gateAt,
+  pressureCycles,
+  projectRun,
+  readBack,
+  type PlannedRun,
+  type RunEvent,
+  type RunFact,
+} from './index.ts';
+
+const START = Date.parse('2026-03-01T09:00:00Z');
+const MINUTE = 60_000;
+const foods = new Map(BOOK.map((food) => [food.id, food]));
+const batches = STARTER_RECIPES.map((recipe) => ({
+  id: recipe.component.kind,
+  scaled: scaleBatch(recipe, new Fraction(recipe.component.kind === 'grain' ? 16 : 8), foods, STARTING_EQUIPMENT),
+}));
+const { problem, about } = expandSession('s', batches, STARTING_EQUIPMENT, 1);
+const run: PlannedRun = { problem, about, plan: search(problem, { seed: 1, rounds: 200 }), startedAt: START };
+const grain = batches.find(({ id }) => id === 'grain');
+if (!grain) throw new Error('no grain');
+
+let n = 0;
+const say = (what: RunFact, atMinute = 0): RunEvent => ({
+  id: `e${++n}`,
+  device: 'tablet',
+  deviceSeq: n,
+  clock: n,
+  at: START + atMinute * MINUTE,
+  what,
+});
+const facts = (...said: readonly RunFact[]) => foldRun(said.map((what) => say(what)));
+const task = (test: (about: TaskAbout) => boolean): TaskAbout => {
+  const found = Object.values(about).find(test);
+  if (!found) throw new Error('no such task');
+  return found;
+};
+const lid = task(({ batch, stage, load }) => batch === 'grain' && stage === 'load' && load === 1);
+const lines = lid.goesIn.map(({ line }) => line);
+
+describe('a point of no return', () => {
+  test('is the lid, the tray, the blades and the last hands on a dish, and nothing else', () => {
+    const gates = Object.values(about).flatMap((each) => {
+      const gate = gateAt(each, problem, about);
+      return gate ? [`${each.dish}: ${gate}`] : [];
+    });
+    expect(gates).toEqual(expect.arrayContaining(['Millet: lid', 'Borlotti: lid', 'Roast roots: tray']));
+    expect(gates.filter((gate) => gate === 'Roast roots: boxes')).toHaveLength(1);
+    expect(
+      gateAt(
+        task(({ cutting }) => cutting !== undefined),
+        problem,
+        about,
+      ),
+    ).toBeUndefined();
+  });
+  test('reads back what is not ticked, of the task and of those before it, with what can still follow', () => {
+    const back = readBack(lid, problem, about, new Map());
+    expect(back?.missing.map(({ into }) => into.food)).toEqual(expect.arrayContaining(['water', 'salt', 'millet']));
+    expect(back?.missing.find(({ into }) => into.food === 'millet')?.into.follows).toBe('not later');
+    expect(back?.missing.find(({ into }) => into.food === 'salt')?.into.follows).toBe('stir in');
+  });
+  test('says nothing when nothing is missing', () => {
+    const rinse = task(({ batch, step, load }) => batch === 'grain' && step === 'rinse' && load === 1);
+    const all = facts(
+      ...[rinse, lid].flatMap((each) =>
+        each.goesIn.map(({ line }): RunFact => ({ kind: 'ticked', task: each.id, line })),
+      ),
+    );
+    expect(readBack(lid, problem, about, all)).toBeUndefined();
+  });
+  test('does not ask twice what was answered; what went in whole is asked for before the boxes', () => {
+    const answered = facts(...lines.map((line): RunFact => ({ kind: 'gate', task: lid.id, line, choice: 'left out' })));
+    const back = readBack(lid, problem, about, answered);
+    expect(back?.missing.some(({ task: at }) => at === lid.id)).toBe(false);
+    const last = task((each) => each.batch === 'grain' && gateAt(each, problem, about) === 'boxes');
+    expect(readBack(last, problem, about, new Map())?.comesOut.map(({ into }) => into.food)).toContain('bay leaf');
+  });
+});
+
+describe('what really went in', () => {
+  const planned = (line: string) => {
+    const found = grain.scaled.lines.find((each) => each.line.id === line);
+    return found ? inBase(found.amount.value).valueOf() : 0;
+  };
+  test('of a run without a word is what was planned', () =>
+    expect(finalsOf('grain', grain.scaled, about, new Map())).toEqual([]));
+  test('what one of two loads was left without is half of it less', () => {
+    const salt = lid.goesIn.find(({ food }) => food === 'salt')?.line ?? '';
+    const [final] = finalsOf(
+      'grain',
+      grain.scaled,
+      about,
+      facts({ kind: 'gate', task: lid.id, line: salt, choice: 'left out' }),
+    );
+    expect(final?.line).toBe(salt);
+    expect(Number(final?.amount.n)).toBeCloseTo(planned(salt) / 2, 2);
+  });
+  test('law: more is added up, in whatever order it was said; never less than nothing', () =>
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 6 }), (more) => {
+        const water = lid.goesIn.find(({ food }) => food === 'water')?.line ?? '';
+        const said = more.map((each): RunFact => ({
+          kind: 'amount',
+          task: lid.id,
+          line: water,
+          plus: { n: `${each}`, unit: 'mL' },
+        }));
+        const final = (these: readonly RunFact[]) => finalsOf('grain', grain.scaled, about, facts(...these))[0];
+        expect(Number(final(said)?.amount.n)).toBeCloseTo(
+          planned(water) + more.reduce((sum, each) => sum + each, 0),
+          1,
+        );
+        expect(final([...said].reverse())).toEqual(final(said));
+      }),
+    ));
+});
+
+describe('the pressure cycle', () => {
+  const cyclesAt = (minute: number, ...events: readonly RunEvent[]) => {
+    const cooked = asCooked(run, foldRun(events));
+    const now = START + minute * MINUTE;
+    const view = projectRun(cooked.problem, cooked.plan, START, cooked.facts, now);
+    return pressureCycles(view.tasks, cooked.about, now);
+  };
+  test('begins with the lid, and each load has its own', () => {
+    expect(cyclesAt(0)).toEqual([]);
+    expect(cyclesAt(6, say({ kind: 'done', task: lid.id }, 5))).toMatchObject([
+      { dish: 'Millet', load: 1, at: 'come up', watchdog: [] },
+    ]);
+  });
+  test('asks what to look at when the pin should be up and is not', () => {
+    const up = task(({ batch, stage, load }) => batch === 'grain' && stage === 'come up' && load === 1);
+    const [late] = cyclesAt(6 + up.window.latest, say({ kind: 'done', task: lid.id }, 5));
+    expect(late?.watchdog[0]).toContain('valve');
+    const done = say({ kind: 'done', task: up.id }, 8);
+    expect(cyclesAt(30, say({ kind: 'done', task: lid.id }, 5), done)[0]).toMatchObject({ at: 'hold', watchdog: [] });
+  });
+});
+
+describe('the run as it goes', () => {
+  const viewOf = (minute: number, ...events: readonly RunEvent[]) => {
+    const cooked = asCooked(run, foldRun(events));
+    return { cooked, view: projectRun(cooked.problem, cooked.plan, START, cooked.facts, START + minute * MINUTE) };
+  };
+  test('what was added has a clock from the moment it was said, and pushes nothing', () => {
+    const before = viewOf(10).view.endsAt;
+    const added = say({ kind: 'added', task: 'added/1', name: 'Boil swede', minutes: 20, hands: false }, 10);
+    const { view, cooked } = viewOf(10, added);
+    expect(cooked.about['added/1']?.name).toBe('Boil swede');
+    expect(view.clocks.find(({ id }) => id === 'added/1')?.end).toBe(START + 30 * MINUTE);
+    expect(view.endsAt).toBe(before);
+  });
+  test('a dish that was dropped asks for nothing any more, and the others end no later', () => {
+    const roots = task(({ batch }) => batch === 'roots');
+    const dropped = say({ kind: 'dish dropped', task: roots.id }, 1);
+    const { view, cooked } = viewOf(2, dropped);
+    expect(droppedIn(foldRun([dropped]), about)).toEqual(new Set(['roots']));
+    for (const each of view.tasks) if (cooked.about[each.id]?.batch === 'roots') expect(each.status).toBe('done');
+    expect(view.endsAt).toBeLessThanOrEqual(viewOf(2).view.endsAt);
+  });
+  test('a task is whose it was given to last', () => {
+    const { cooked } = viewOf(
+      0,
+      say({ kind: 'given', task: lid.id, who: 'Ada' }),
+      say({ kind: 'given', task: lid.id, who: 'Bo' }),
+    );
+    expect(cooked.about[lid.id]?.who).toBe('Bo');
+  });
+});
