@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { BatchState, RunState } from '@kestrel-ridge/core/formats';
+import { bookFoodId } from '@kestrel-ridge/core/food';
 import { demoPlan } from './demoPlan.ts';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 import { lookUp } from './lookUp.ts';
@@ -49,6 +50,20 @@ test('what nobody had planned is taken in under an id of its own', async () => {
   expect(await record(added)).toMatchObject({ status: 201, body: { kept: 1 } });
   // The same again, as after a lost answer.
   expect((await record(added)).status).toBe(201);
+});
+
+test('out of something in the middle of a dish: it may be swapped, the way of cooking may not', async () => {
+  const greens = await batchOf('Kale with leek');
+  const path = `${at}/batches/${greens.id}/choice`;
+  expect(await server.send('PUT', path, { choice: { eatenToday: true }, version: greens.version })).toMatchObject({
+    status: 409,
+    body: { code: 'not now' },
+  });
+  const swap = { line: 'leek', food: bookFoodId('onion'), amount: { n: '300', unit: 'g' } };
+  expect(await server.send('PUT', path, { choice: { swaps: [swap] }, version: greens.version })).toMatchObject({
+    status: 200,
+    body: { choice: { swaps: [swap] } },
+  });
 });
 
 test('a dish is left out in the middle of a run; what the run says went in is what is booked', async () => {

@@ -1,7 +1,7 @@
 import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import type { Revision } from '@kestrel-ridge/core/recipe';
+import type { Choice, Revision } from '@kestrel-ridge/core/recipe';
 import type { Transaction } from 'sequelize';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { FoodRow } from '../food/food.model.ts';
@@ -142,17 +142,30 @@ export class SessionService {
   /** All choices that hold are sent, so an empty one takes them back. */
   choose(kitchen: string, key: string, id: string, dto: ChooseForBatchDto): Promise<BatchState> {
     const command = { kitchen, key, name: 'choose for batch', body: { id, ...dto } };
-    return this.onBatch(command, id, dto.version, async ({ transaction }, row) => {
-      const { choice } = dto;
-      const document = await documentOf(row, transaction);
-      const wanted = [...(choice.swaps ?? []), ...(choice.fills ?? [])].map(({ food }) => food);
-      const foods = await FoodRow.count({ where: { kitchen, id: wanted }, transaction });
-      if (foods < new Set(wanted).size) return refused<Refusal>({ code: 'not found', what: 'food' });
-      const faults = choiceFaults(document, choice);
-      if (faults.length > 0) return refused<Refusal>({ code: 'invalid', faults });
-      await row.update({ choice, version: row.version + 1 }, { transaction });
-      return done(batchState(row));
-    });
+    return this.onBatch(
+      command,
+      id,
+      dto.version,
+      async ({ transaction }, row) => {
+        const { choice } = dto;
+        const session = await SessionRow.findOne({ where: { kitchen, id: row.session }, transaction });
+        if (session?.status !== 'planned' && !onlySwaps(row.choice, choice))
+          return refused<Refusal>({
+            code: 'not now',
+            detail: 'This dish is being cooked: only what goes in may still be swapped.',
+            remedy: 'Choose another way next time.',
+          });
+        const document = await documentOf(row, transaction);
+        const wanted = [...(choice.swaps ?? []), ...(choice.fills ?? [])].map(({ food }) => food);
+        const foods = await FoodRow.count({ where: { kitchen, id: wanted }, transaction });
+        if (foods < new Set(wanted).size) return refused<Refusal>({ code: 'not found', what: 'food' });
+        const faults = choiceFaults(document, choice);
+        if (faults.length > 0) return refused<Refusal>({ code: 'invalid', faults });
+        await row.update({ choice, version: row.version + 1 }, { transaction });
+        return done(batchState(row));
+      },
+      true,
+    );
   }
 
   /** Until it is put away: what is booked then goes by what really went in. */
@@ -202,6 +215,16 @@ export class SessionService {
     });
   }
 }
+
+/** Does a choice change nothing but what stands in for what? */
+const onlySwaps = ({ swaps: _was, ...before }: Choice, { swaps: _is, ...after }: Choice): boolean =>
+  said(before) === said(after);
+const said = (choice: object): string =>
+  JSON.stringify(
+    Object.entries(choice)
+      .filter(([, value]) => value !== undefined)
+      .sort(([a], [b]) => a.localeCompare(b)),
+  );
 
 async function documentOf({ kitchen, recipe, revision }: BatchRow, transaction: Transaction): Promise<Revision> {
   const row = await RevisionRow.findOne({

@@ -1,9 +1,11 @@
+import { show } from '@kestrel-ridge/core/quantity';
 import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
+import { Instead } from '../scaling/Instead.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { GatePanel } from './GatePanel.tsx';
 import { MoreOf } from './MoreOf.tsx';
@@ -23,6 +25,7 @@ export function NowCard({
   about,
   facts,
   readBack,
+  freeUntil,
   now,
   zone,
   tap,
@@ -33,6 +36,8 @@ export function NowCard({
   facts: TaskFacts | undefined;
   /** What a tap on done asks first; undefined: nothing. */
   readBack: ReadBack | undefined;
+  /** When hands are needed next, ms since 1970. */
+  freeUntil: number;
   now: number;
   zone: string;
   tap: (...what: readonly RunFact[]) => void;
@@ -40,7 +45,8 @@ export function NowCard({
   const [asking, setAsking] = useState(false);
   if (!about) return null;
   const ticked = new Set(facts?.ticked);
-  const early = task.start - now > 60_000;
+  const batch = kitchen.batches.find(({ state }) => state.id === about.batch);
+  const early = freeUntil - now > 60_000;
   const done = () => {
     if (readBack) setAsking(true);
     else tap({ kind: 'done', task: task.id });
@@ -49,7 +55,7 @@ export function NowCard({
     <section className={early ? 'now-card rest' : 'now-card'}>
       <p className={early ? 'now-free' : 'soft'}>
         {early
-          ? `Hands free until ${clockAt(task.start, zone)}. Or go ahead:`
+          ? `Hands free until ${clockAt(freeUntil, zone)}. Or go ahead:`
           : `Now, ${about.who ?? 'both hands'} · ${about.dish} · ${duration(about.window.expected)}${about.unit ? ` · ${about.unit}` : ''}`}
       </p>
       <h2 className="now-name">{about.name}</h2>
@@ -68,6 +74,7 @@ export function NowCard({
                 {into.form && <small>, {into.form}</small>}
                 {into.share && <small> ({into.share} of it)</small>}
                 {into.comesOut && <small> (comes out again)</small>}
+                {standsIn(batch, into) && <small> → {standsIn(batch, into)}</small>}
               </Checkbox>
               <span className="number">
                 {into.first ? `${into.first}, taste, then up to ${into.amount}` : into.amount}
@@ -77,6 +84,7 @@ export function NowCard({
                   !ticked.has(into.line) && (
                     <WeighIn task={about.id} line={into.line} food={into.food} grams={gramsOf(into) ?? 0} tap={tap} />
                   )}
+                {batch && <Instead view={kitchen} batch={batch} line={into.line} />}
                 <MoreOf kitchen={kitchen} about={about} into={into} facts={facts} tap={tap} />
               </span>
             </li>
@@ -112,4 +120,12 @@ export function NowCard({
 function gramsOf({ amount }: TaskAbout['goesIn'][number]): number | undefined {
   const [, n, unit] = /^([\d.]+) (kg|g)$/.exec(amount) ?? [];
   return n === undefined ? undefined : Number(n) * (unit === 'kg' ? 1000 : 1);
+}
+
+/** What was swapped in for a line since the run began, with its amount for the whole batch. */
+function standsIn(batch: ScaledBatchView | undefined, into: TaskAbout['goesIn'][number]): string | undefined {
+  const line = batch?.scaled.lines.find((each) => each.line.id === into.line);
+  return line && line.food.name !== into.food
+    ? `${line.food.name}, ${show(line.amount.value)} for the batch`
+    : undefined;
 }

@@ -123,6 +123,7 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
               about={aboutCurrent}
               facts={facts.get(current.id)}
               readBack={aboutCurrent && readBack(aboutCurrent, cooked.problem, about, facts)}
+              freeUntil={Math.min(current.start, ...next.map(({ start }) => start))}
               now={now}
               zone={zone}
               tap={tap}

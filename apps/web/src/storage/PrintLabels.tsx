@@ -37,6 +37,7 @@ export function PrintLabels({ labels, name }: { labels: readonly PrintedLabel[];
         value={skip}
         prefix="used up"
         onChange={(value) => setSkip(value ?? 0)}
+        style={{ width: 130 }}
       />
       <Button loading={busy} onClick={() => void print()}>
         {labels.length === 1 ? 'Label' : `${labels.length} labels`} as PDF

@@ -124,7 +124,9 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
       return at === undefined ? [] : [{ id, at }];
     })
     .sort((a, b) => b.at - a.at);
-  if (!last) return null;
+  // What never stood on the heat does not cool.
+  const heated = mine.some(({ id, attention }) => attention.needs !== 'hands' && facts.get(id)?.doneAt !== undefined);
+  if (!last || !heated) return null;
   const readings = mine.flatMap(({ id }) =>
     (facts.get(id)?.measured ?? []).flatMap(({ at, what, value }) =>
       what === '°C' ? [{ at, celsius: celsius(value) }] : [],
