@@ -71,17 +71,37 @@ await main(async () => {
     await page.goto(`${served.url}/cook`);
     await page.getByRole('button', { name: 'Start cooking' }).click();
     await page.locator('.now-card').waitFor();
-    for (let n = 0; n < 9; n++) {
-      await page.locator('.run-done').click();
-      await page.waitForTimeout(150);
-    }
-    await shot('run-tablet');
-    for (let n = 0; n < 200 && !(await page.getByText('All is cooked').count()); n++) {
-      const hands = page.locator('.run-done');
-      if (await hands.count()) await hands.click();
-      else await page.locator('.clock .clock-actions > .ant-btn').first().click();
+    /** One step further: what runs alone is switched on, hands are done with what they do, a gate is answered, a clock is over. */
+    const further = async () => {
+      const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+      const hands = page.locator('.now-actions > .run-done');
+      if (await on.count()) await on.first().click();
+      else if (await hands.count()) await hands.first().click();
+      else if (await page.locator('.clock .clock-actions > .ant-btn').count())
+        await page.locator('.clock .clock-actions > .ant-btn').first().click();
+      else await page.getByRole('button', { name: 'It is on' }).first().click();
       await page.waitForTimeout(120);
-    }
+      const gate = page.locator('.gate');
+      if (!(await gate.count())) return;
+      if (await gate.locator('.gate-out').count()) await gate.locator('.gate-out').click();
+      await gate.locator('.run-done').click();
+      await page.waitForTimeout(120);
+    };
+    await page
+      .getByRole('region', { name: /^Kettle on for the millet/ })
+      .getByRole('button', { name: 'It is on' })
+      .first()
+      .click();
+    for (let n = 0; n < 4; n++) await further();
+    await page
+      .getByRole('region', { name: /^Kettle on for the millet/ })
+      .getByRole('button', { name: 'Done early' })
+      .first()
+      .click();
+    for (let n = 0; n < 12 && !(await page.locator('.pressure').count()); n++) await further();
+    await page.mouse.wheel(0, -5000);
+    await shot('run-tablet');
+    for (let n = 0; n < 300 && !(await page.getByText('All is cooked').count()); n++) await further();
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.waitForTimeout(800);
     await page.goto(`${served.url}/put-away`);
