@@ -8,6 +8,7 @@ import type { Planned } from './planned.ts';
 import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from './tasksOf.ts';
+import { useDishes } from './useDishes.ts';
 import { useWishes } from './useWishes.ts';
 import { tryOut, type Tried, type WhatIf as What } from './whatIf.ts';
 
@@ -120,6 +121,7 @@ function Beside({
   done: () => void;
 }) {
   const send = useCommand();
+  const { choose, leaveOut } = useDishes();
   const [busy, setBusy] = useState(false);
   const { session, kitchen } = view;
   const startMs = session ? Date.parse(session.startsAt) : 0;
@@ -137,25 +139,12 @@ function Beside({
   const keep = async () => {
     if (!session) return;
     setBusy(true);
-    const batch = 'batch' in what ? view.batches.find(({ state }) => state.id === what.batch)?.state : undefined;
-    const { method: _was, ...choice } = batch?.choice ?? {};
+    const batch = 'batch' in what ? view.batches.find(({ state }) => state.id === what.batch) : undefined;
     const sent =
-      what.if === 'method'
-        ? await send({
-            path: `batches/${what.batch}/choice`,
-            method: 'PUT',
-            body: {
-              choice: { ...choice, ...(what.method === undefined ? {} : { method: what.method }) },
-              version: batch?.version,
-            },
-            touches: ['week'],
-          })
-        : what.if === 'without dish'
-          ? await send({
-              path: `batches/${what.batch}/drop`,
-              body: { version: batch?.version },
-              touches: ['week'],
-            })
+      what.if === 'method' && batch
+        ? await choose(batch, { method: what.method })
+        : what.if === 'without dish' && batch
+          ? await leaveOut(batch)
           : await send({
               path: `sessions/${session.id}`,
               method: 'PUT',

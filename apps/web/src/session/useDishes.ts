@@ -26,7 +26,6 @@ export function useDishes() {
         path: `batches/${batch.state.id}/drop`,
         body: { version: batch.state.version },
         touches: ['week'],
-        undo: `${batch.recipe.document.component.name} is left out`,
       }),
     [send],
   );
