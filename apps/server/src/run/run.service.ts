@@ -1,7 +1,7 @@
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import type { RunFact } from '@kestrel-ridge/core/run';
+import { laterId, type RunFact } from '@kestrel-ridge/core/run';
 import { check, whoDoes } from '@kestrel-ridge/core/schedule';
 import {
   expandSession,
@@ -128,7 +128,7 @@ export class RunService {
       async ({ transaction }): Promise<Outcome<{ kept: number }, Refusal>> => {
         const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction });
         if (!row) return refused({ code: 'not found', what: 'run' });
-        const strange = dto.events.find(({ what }) => !row.about[what.task] && !what.task.startsWith(ADDED));
+        const strange = dto.events.find(({ what }) => !isOfRun(what.task, row));
         if (strange)
           return refused({
             code: 'invalid',
@@ -174,3 +174,9 @@ export class RunService {
     );
   }
 }
+
+/** Planned, added on the way, or put off at the gate of one that was planned. */
+const isOfRun = (task: string, { about }: RunRow): boolean =>
+  about[task] !== undefined ||
+  task.startsWith(ADDED) ||
+  Object.values(about).some(({ id, goesIn }) => goesIn.some(({ line }) => task === laterId(id, line)));

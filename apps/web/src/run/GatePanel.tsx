@@ -1,4 +1,11 @@
-import { gateWords, type GateChoice, type ReadBack, type RunFact, type Unticked } from '@kestrel-ridge/core/run';
+import {
+  LOOSENED,
+  gateWords,
+  type GateChoice,
+  type ReadBack,
+  type RunFact,
+  type Unticked,
+} from '@kestrel-ridge/core/run';
 import { Button, Radio } from 'antd';
 import { useState } from 'react';
 
@@ -8,28 +15,39 @@ const LATER: Readonly<Record<Unticked['into']['follows'], string | undefined>> =
   'not later': undefined,
 };
 
-/** Before a point of no return: what is not ticked is read back, with what can still follow; what went in whole must be out. */
+/** Before a point of no return: what is not ticked is read back, with what can still follow; what went in whole must be out, what stuck must be loose. */
 export function GatePanel({
-  readBack: { gate, missing, comesOut },
+  readBack: { gate, missing, comesOut, loosen },
+  task,
   answer,
   back,
 }: {
   readBack: ReadBack;
+  /** At whose end it stands. */
+  task: string;
   answer: (answers: readonly RunFact[]) => void;
   back: () => void;
 }) {
   const keyOf = ({ task, into }: Unticked) => `${task} ${into.line}`;
   const [chosen, setChosen] = useState<Readonly<Record<string, GateChoice>>>({});
   const [out, setOut] = useState(comesOut.length === 0);
+  const [loose, setLoose] = useState(loosen === undefined);
   const told = missing.every((each) => chosen[keyOf(each)] !== undefined);
-  const facts = (choice: (each: Unticked) => GateChoice): readonly RunFact[] =>
-    missing.flatMap((each): RunFact[] =>
+  const facts = (choice: (each: Unticked) => GateChoice): readonly RunFact[] => [
+    ...missing.flatMap((each): RunFact[] =>
       choice(each) === 'went in'
         ? [{ kind: 'ticked', task: each.task, line: each.into.line }]
         : [{ kind: 'gate', task: each.task, line: each.into.line, choice: choice(each) }],
-    );
+    ),
+    ...(loosen === undefined ? [] : [{ kind: 'ticked', task, line: LOOSENED } as const]),
+  ];
+  const ready = out && loose;
   return (
-    <section className="gate" role="alertdialog" aria-label={`Not ticked, ${gateWords(gate)}`}>
+    <section
+      className="gate"
+      role="alertdialog"
+      aria-label={missing.length > 0 ? `Not ticked, ${gateWords(gate)}` : `Once more, ${gateWords(gate)}`}
+    >
       {missing.length > 0 && (
         <>
           <h3>Not ticked, {gateWords(gate)}</h3>
@@ -71,16 +89,33 @@ export function GatePanel({
           {[...new Set(comesOut.map(({ into }) => `${into.food} ${into.amount}`))].join(', ')}
         </Button>
       )}
+      {loosen !== undefined && (
+        <>
+          <p className="run-text">
+            “{loosen}” leaves a paste on the base. It burns under pressure and the pin does not rise: loosen all of it
+            with liquid first.
+          </p>
+          <Button
+            size="large"
+            aria-pressed={loose}
+            type={loose ? 'default' : 'primary'}
+            onClick={() => setLoose(!loose)}
+            className="gate-out"
+          >
+            {loose ? 'The base is loose' : 'Loosened? Scrape the base clean'}
+          </Button>
+        </>
+      )}
       <div className="now-actions">
         {missing.length > 0 && !told ? (
-          <Button type="primary" className="run-done" disabled={!out} onClick={() => answer(facts(() => 'went in'))}>
+          <Button type="primary" className="run-done" disabled={!ready} onClick={() => answer(facts(() => 'went in'))}>
             All of it went in{gate === 'lid' && ', lid on, seal set'}
           </Button>
         ) : (
           <Button
             type="primary"
             className="run-done"
-            disabled={!out}
+            disabled={!ready}
             onClick={() => answer(facts((each) => chosen[keyOf(each)] ?? 'went in'))}
           >
             {gate === 'lid' ? 'Lid on, seal set' : 'Go on'}

@@ -100,6 +100,7 @@ export function NowCard({
       {asking && readBack ? (
         <GatePanel
           readBack={readBack}
+          task={task.id}
           back={() => setAsking(false)}
           answer={(answers) => tap(...answers, { kind: 'done', task: task.id })}
         />

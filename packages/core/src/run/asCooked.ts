@@ -1,4 +1,5 @@
 import type { Plan, Problem, TaskAbout } from '../session/index.ts';
+import { laterSteps } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
 /** A run as it was planned. */
@@ -16,12 +17,13 @@ export interface CookedRun extends PlannedRun {
 
 const exactly = (n: number) => ({ earliest: n, expected: n, latest: n });
 
-/** The run as it goes: with what nobody had planned, without the dishes that were dropped, with the hands that tasks were given to. */
+/** The run as it goes: with what nobody had planned and what was put off at a gate, without the dishes that were dropped, with the hands that tasks were given to. */
 export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>): CookedRun {
   const facts = new Map(told);
   const about: Record<string, TaskAbout> = { ...run.about };
   const starts: Record<string, number> = { ...run.plan.starts };
   const tasks = [...run.problem.tasks];
+  const links = [...run.problem.links];
   for (const [id, { added }] of told) {
     if (!added || about[id]) continue;
     about[id] = addedTask(id, added);
@@ -35,6 +37,15 @@ export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>):
     starts[id] = Math.max(0, Math.round((added.at - run.startedAt) / 60_000));
     // Nobody's work that was added runs from the moment in which it was said.
     if (!added.hands && told.get(id)?.startedAt === undefined) facts.set(id, { ...told.get(id), startedAt: added.at });
+  }
+  const length = new Map(run.problem.tasks.map((task) => [task.id, task.minutes]));
+  for (const step of laterSteps(run.problem, run.about, told)) {
+    const { id } = step.about;
+    about[id] = step.about;
+    tasks.push({ id, dish: step.about.dish, name: step.about.name, minutes: step.minutes, attention: 'full' });
+    links.push(...step.after.map((from) => ({ from, to: id, min: 0, max: null })));
+    links.push(...step.before.map((to) => ({ from: id, to, min: 0, max: null })));
+    starts[id] = Math.max(0, ...step.after.map((from) => (run.plan.starts[from] ?? 0) + (length.get(from) ?? 0)));
   }
   for (const [id, { who }] of told) {
     const task = about[id];
@@ -54,7 +65,7 @@ export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>):
   }
   return {
     ...run,
-    problem: { ...run.problem, tasks },
+    problem: { ...run.problem, tasks, links },
     plan: { ...run.plan, starts },
     about,
     facts,

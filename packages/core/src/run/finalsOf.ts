@@ -1,6 +1,7 @@
 import { Fraction, inBase, quantityOf, type Written } from '../quantity/index.ts';
 import type { Final, ScaledBatch } from '../scaling/index.ts';
 import type { TaskAbout } from '../session/index.ts';
+import { laterId } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
 /**
@@ -18,7 +19,7 @@ export function finalsOf(
     const { id } = line.line;
     const mine = tasks.filter(({ goesIn }) => goesIn.some((into) => into.line === id));
     const leftOut = mine.reduce((sum, task) => {
-      if (facts.get(task.id)?.gate?.[id] !== 'left out') return sum;
+      if (!leftOutAt(task.id, id, facts)) return sum;
       return sum.add(shareOf(line, task.step).div(Math.max(1, task.loads)));
     }, new Fraction(0));
     const plus = tasks
@@ -31,6 +32,12 @@ export function finalsOf(
     const kept = left.compare(0) < 0 ? new Fraction(0) : left;
     return [{ line: id, amount: { n: decimal(kept), unit: unitOf(line) } }];
   });
+}
+
+/** Left out at its gate; or put off there, and then its own step was skipped. */
+function leftOutAt(task: string, line: string, facts: ReadonlyMap<string, TaskFacts>): boolean {
+  const choice = facts.get(task)?.gate?.[line];
+  return choice === 'left out' || (choice === 'later' && facts.get(laterId(task, line))?.skipped === true);
 }
 
 const shareOf = ({ line }: ScaledBatch['lines'][number], step: string): Fraction =>

@@ -1,4 +1,5 @@
 import type { GoesIn, Problem, TaskAbout } from '../session/index.ts';
+import { laterId } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
 /** A point of no return: what is not in now does not come in, or only in another way. */
@@ -40,7 +41,12 @@ export interface ReadBack {
   readonly missing: readonly Unticked[];
   /** What went in whole and has to come out again. */
   readonly comesOut: readonly Unticked[];
+  /** What was browned in the cooker sticks to its base, and is loosened with liquid before the lid is sealed: what browned it. */
+  readonly loosen: string | undefined;
 }
+
+/** Ticked at the task of the lid when the base was loosened: no food has that id. */
+export const LOOSENED = 'what stuck to the base';
 
 /**
  * What is read back at a gate; undefined when nothing is missing: then nothing is asked.
@@ -60,7 +66,9 @@ export function readBack(
     return each.goesIn
       .filter(({ line, comesOut: _whole }) => {
         const answer = known?.gate?.[line];
-        return !known?.ticked?.includes(line) && (answer === undefined || (answer === 'later' && gate === 'boxes'));
+        // What was put off has a step of its own: done, it went in; skipped, it did not.
+        const open = answer === 'later' && facts.get(laterId(each.id, line))?.doneAt === undefined;
+        return !known?.ticked?.includes(line) && (answer === undefined || (open && gate === 'boxes'));
       })
       .map((into) => ({ task: each.id, into }));
   });
@@ -72,7 +80,18 @@ export function readBack(
             .map((into) => ({ task: each.id, into })),
         )
       : [];
-  return missing.length > 0 || comesOut.length > 0 ? { gate, missing, comesOut } : undefined;
+  const stuck = gate === 'lid' ? brownedBefore(task, problem, about) : undefined;
+  const loosen = facts.get(task.id)?.ticked?.includes(LOOSENED) ? undefined : stuck?.name;
+  return missing.length > 0 || comesOut.length > 0 || loosen !== undefined
+    ? { gate, missing, comesOut, loosen }
+    : undefined;
+}
+
+/** Work in the cooker before its lid goes on: browning leaves a paste on the base. */
+function brownedBefore(task: TaskAbout, problem: Problem, about: Abouts): TaskAbout | undefined {
+  return [...earlierOf(task, problem, about)]
+    .flatMap((id) => about[id] ?? [])
+    .find((each) => each.station === 'cooker' && each.stage === undefined && each.id !== task.id);
 }
 
 /** A task and what of its dish leads to it: other loads of the dish have gates of their own. */

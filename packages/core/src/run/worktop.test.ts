@@ -11,7 +11,9 @@ import {
   droppedIn,
   finalsOf,
   foldRun,
+  LOOSENED,
   gateAt,
+  laterId,
   pressureCycles,
   projectRun,
   readBack,
@@ -179,4 +181,38 @@ describe('the run as it goes', () => {
     );
     expect(cooked.about[lid.id]?.who).toBe('Bo');
   });
+});
+
+describe('what was put off at a gate', () => {
+  const salt = lid.goesIn.find(({ food }) => food === 'salt');
+  if (!salt) throw new Error('no salt');
+  const later = laterId(lid.id, salt.line);
+  const putOff: RunFact = { kind: 'gate', task: lid.id, line: salt.line, choice: 'later' };
+
+  test('gets a step of its own when the lid is off, before the last hands on the dish', () => {
+    const cooked = asCooked(run, facts(putOff));
+    expect(cooked.about[later]).toMatchObject({ name: 'Stir in salt', dish: 'Millet', attention: { needs: 'hands' } });
+    const emptied = task(({ batch, stage, load }) => batch === 'grain' && stage === 'empty' && load === 1);
+    expect(cooked.problem.links).toContainEqual({ from: emptied.id, to: later, min: 0, max: null });
+    const { tasks } = projectRun(cooked.problem, cooked.plan, START, cooked.facts, START);
+    const at = new Map(tasks.map((each) => [each.id, each]));
+    expect(at.get(later)?.start).toBeGreaterThanOrEqual(at.get(emptied.id)?.end ?? Infinity);
+  });
+  test('goes in when its step is done, and was left out when it was skipped', () => {
+    const booked = (fact: RunFact) =>
+      finalsOf('grain', grain.scaled, about, facts(putOff, fact)).filter(({ line }) => line === salt.line);
+    expect(booked({ kind: 'done', task: later })).toEqual([]);
+    expect(booked({ kind: 'skipped', task: later })).toHaveLength(1);
+  });
+});
+
+test('what browned in the cooker is loosened before its lid is sealed, and that is asked once', () => {
+  const browned: TaskAbout = { ...lid, id: 'brown', step: 'brown', name: 'Brown the leek', goesIn: [] };
+  const { stage: _none, ...open } = browned;
+  const known = { ...about, brown: open };
+  const before = { ...problem, links: [...problem.links, { from: 'brown', to: lid.id, min: 0, max: 5 }] };
+  expect(readBack(lid, before, known, new Map())?.loosen).toBe('Brown the leek');
+  expect(readBack(lid, problem, about, new Map())?.loosen).toBeUndefined();
+  const loose = facts({ kind: 'ticked', task: lid.id, line: LOOSENED });
+  expect(readBack(lid, before, known, loose)?.loosen).toBeUndefined();
 });
