@@ -20,6 +20,7 @@ const PLACES = [
   { name: 'cool room', kind: 'cool room' },
   { name: 'fridge', kind: 'fridge' },
   { name: 'freezer', kind: 'freezer' },
+  { name: 'freezer, lower bin', kind: 'freezer' },
 ] as const;
 
 interface DemoLot {
@@ -142,10 +143,15 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
           zone,
           ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500, mostC: 250 }],
           pots: [
-            { name: 'stock pot', litres: 5, acrossCm: 24 },
+            { name: 'stock pot', litres: 5, acrossCm: 24, emptyG: 1340 },
             { name: 'middle pot', litres: 3, acrossCm: 20 },
             { name: 'small pot', litres: 1.5, acrossCm: 16 },
             { name: 'pan', litres: 2.5, acrossCm: 28, pan: true },
+          ],
+          cookers: STARTING_EQUIPMENT.cookers.map((cooker) => ({ ...cooker, emptyG: 720 })),
+          boxes: [
+            { name: 'small box', mL: 500, count: 16, depthCm: 4 },
+            { name: 'large box', mL: 1000, count: 14, depthCm: 5 },
           ],
           people: [{ name: 'Ines' }, { name: 'Teo', from: '09:00', cannot: ['pressure'] }, { name: 'Marit' }],
           riceCooker: { litres: 1.8 },

@@ -63,6 +63,7 @@ class CookerDto {
   @Figure('gauge pressure', 20, 110, 'kPa') gaugeKpa: number;
   @Whole('least liquid', 0, 2000, 'mL') leastLiquidMl: number;
   @ApiProperty() @IsNumber() @Min(0) @Max(10) steelKg: number;
+  @Perhaps(Whole('empty insert', 100, 10_000, 'g')) emptyG?: number;
 }
 class OvenDto {
   @Whole('number of racks', 1, 6, 'racks') racks: number;
@@ -83,6 +84,7 @@ class PotDto {
   @Figure('pot', 0.3, 60, 'litres') litres: number;
   @Figure('width of the pot', 8, 60, 'cm') acrossCm: number;
   @Perhaps(IsBoolean()) pan?: boolean;
+  @Perhaps(Whole('empty pot', 50, 20_000, 'g')) emptyG?: number;
 }
 class KettleDto {
   @Figure('kettle', 0.3, 5, 'litres') litres: number;
@@ -91,6 +93,8 @@ class KettleDto {
 class BoxDto {
   @Named('box', 'small box') name: string;
   @Whole('box', 50, 10_000, 'mL') mL: number;
+  @Perhaps(Whole('number of boxes', 1, 500, 'boxes')) count?: number;
+  @Perhaps(Figure('depth of the box', 1, 20, 'cm')) depthCm?: number;
 }
 class PersonDto {
   @Named('person', 'Ines') name: string;

@@ -1,6 +1,6 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
 import pg from 'pg';
-import { Subject, filter, interval, map, merge, type Observable } from 'rxjs';
+import { Subject, filter, map, merge, timer, type Observable } from 'rxjs';
 import { DATABASE_URL } from '../database/database.ts';
 
 interface Told {
@@ -10,7 +10,8 @@ interface Told {
 }
 
 export interface LiveMessage {
-  readonly data: { readonly touches: readonly string[] };
+  /** With the server's own time: a device whose clock is wrong can tell. */
+  readonly data: { readonly touches: readonly string[]; readonly now: string };
 }
 
 const BEAT_MS = 15_000;
@@ -34,9 +35,10 @@ export class LiveService implements OnModuleInit, OnApplicationShutdown {
   forKitchen(kitchen: string): Observable<LiveMessage> {
     const changes = this.told.pipe(
       filter((told) => told.kitchen === kitchen || told.kitchen === 'all'),
-      map(({ touches }) => ({ data: { touches } })),
+      map(({ touches }) => touches),
     );
-    return merge(changes, interval(BEAT_MS).pipe(map(() => ({ data: { touches: [] } }))));
+    const beat = timer(0, BEAT_MS).pipe(map((): readonly string[] => []));
+    return merge(changes, beat).pipe(map((touches) => ({ data: { touches, now: new Date().toISOString() } })));
   }
 
   private async listen(): Promise<void> {

@@ -1,4 +1,5 @@
 import type { Choice } from '@kestrel-ridge/core/recipe';
+import type { StepNote } from '@kestrel-ridge/core/run';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import type { Final } from '@kestrel-ridge/core/scaling';
 import type { BatchStatus, SessionStatus } from '@kestrel-ridge/core/formats';
@@ -48,11 +49,14 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
   declare freezePortions: string;
   declare choice: CreationOptional<Choice>;
   declare finals: CreationOptional<readonly Final[]>;
+  declare notes: CreationOptional<readonly StepNote[]>;
   declare status: CreationOptional<BatchStatus>;
   declare costUsedMinor: CreationOptional<string | null>;
   declare costTillMinor: CreationOptional<string | null>;
   declare boxedPortions: CreationOptional<string | null>;
   declare putAwayAt: CreationOptional<Date | null>;
+  declare yieldG: CreationOptional<string | null>;
+  declare reopenedAt: CreationOptional<Date | null>;
   declare version: CreationOptional<number>;
 
   static attach(sequelize: Sequelize): void {
@@ -67,11 +71,14 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
         freezePortions: { ...numeric, field: 'freeze_portions' },
         choice: json,
         finals: json,
+        notes: json,
         status: text,
         costUsedMinor: { ...bigint, field: 'cost_used_minor' },
         costTillMinor: { ...bigint, field: 'cost_till_minor' },
         boxedPortions: { ...numeric, field: 'boxed_portions' },
         putAwayAt: { ...moment, field: 'put_away_at' },
+        yieldG: { ...numeric, field: 'yield_g' },
+        reopenedAt: { ...moment, field: 'reopened_at' },
         version: integer,
       }),
       { sequelize, tableName: 'batch' },

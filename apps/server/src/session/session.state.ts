@@ -21,6 +21,7 @@ export const batchState = (row: BatchRow): BatchState => ({
   freezePortions: plainDecimal(row.freezePortions),
   choice: row.choice,
   finals: row.finals,
+  notes: row.notes,
   status: row.status,
   cost:
     row.costUsedMinor === null
@@ -30,5 +31,7 @@ export const batchState = (row: BatchRow): BatchState => ({
           tillMinor: Number(row.costTillMinor),
           portions: plainDecimal(row.boxedPortions ?? row.portions),
         },
+  yieldG: row.yieldG === null ? null : plainDecimal(row.yieldG),
+  reopenedAt: row.reopenedAt?.toISOString() ?? null,
   version: row.version,
 });

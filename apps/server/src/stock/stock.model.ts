@@ -31,6 +31,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
   declare allergens: CreationOptional<string[] | null>;
   declare known: CreationOptional<HowKnown>;
   declare shop: CreationOptional<string | null>;
+  declare box: CreationOptional<string | null>;
   declare onHand: CreationOptional<string>;
   declare version: CreationOptional<number>;
 
@@ -57,6 +58,7 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
         allergens: words,
         known: text,
         shop: text,
+        box: text,
         onHand: { ...numeric, field: 'on_hand' },
         version: integer,
       }),

@@ -32,9 +32,13 @@ export const lotState = (row: LotRow): LotState => ({
   portionG: row.portionG === null ? null : plainDecimal(row.portionG),
   allergens: row.allergens as LotState['allergens'],
   known: row.known,
+  box: row.box,
   onHand: plainDecimal(row.onHand),
   version: row.version,
 });
+
+/** A terminating decimal for the ledger: three places are a milligram. */
+export const exact = (amount: Fraction): string => amount.round(3).toString();
 
 /** PostgreSQL keeps the zeros that were written; 500.000 and 500 are one amount. */
 export const plainDecimal = (numeric: string): string =>

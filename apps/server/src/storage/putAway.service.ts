@@ -1,13 +1,15 @@
 import type { BatchState } from '@kestrel-ridge/core/formats';
+import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
-import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import { finalsOf, foldRun } from '@kestrel-ridge/core/run';
-import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { Fraction, done, inBase, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { finalsOf, foldRun, notesOf } from '@kestrel-ridge/core/run';
+import { byProductsOf, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
-import { CommandService } from '../command/command.service.ts';
+import { CommandService, type CommandScope } from '../command/command.service.ts';
+import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';
@@ -20,7 +22,7 @@ import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
 import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
-import { lockShelf } from '../stock/stock.store.ts';
+import { exact, lockShelf } from '../stock/stock.store.ts';
 import type { PutAwayDto } from './putAway.dto.ts';
 
 @Injectable()
@@ -44,6 +46,7 @@ export class PutAwayService {
           (await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]),
         );
         if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
+        if (dto.kept?.some((kept) => !places.has(kept.place))) return refused({ code: 'not found', what: 'place' });
         if (new Set(dto.boxes.map((box) => box.id)).size < dto.boxes.length)
           return refused({
             code: 'invalid',
@@ -64,7 +67,9 @@ export class PutAwayService {
         );
         const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
         const today = this.clock.today(equipment.zone);
-        const portionG = new Fraction(Math.round(scaled.portionG));
+        const { yieldG } = dto;
+        // What was weighed is shared out over the portions; what was not, is as it was reckoned.
+        const portionG = new Fraction(Math.round(yieldG === undefined ? scaled.portionG : yieldG / portions) || 1);
         for (const [n, box] of dto.boxes.entries()) {
           const grams = portionG.mul(box.portions).toString();
           await LotRow.create(
@@ -79,6 +84,7 @@ export class PutAwayService {
               madeOn: today,
               frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
               portionG: portionG.toString(),
+              box: box.box ?? null,
               allergens: [...scaled.allergens],
               pricedMinor: String(shares[n] ?? 0),
               pricedAmount: grams,
@@ -88,9 +94,11 @@ export class PutAwayService {
           await this.stock.move(scope, box.id, grams, 'made', null, id);
         }
 
+        await this.keepByProducts(scope, batch, scaled, dto, places, today);
         await batch.update(
           {
             status: 'put away',
+            yieldG: yieldG === undefined ? null : String(yieldG),
             costUsedMinor: String(cost.usedMinor),
             costTillMinor: String(cost.tillMinor),
             boxedPortions: String(portions),
@@ -117,6 +125,54 @@ export class PutAwayService {
     );
   }
 
+  /** What else came out of it and is kept: a lot of its own, that cost nothing and keeps by its own days. */
+  private async keepByProducts(
+    scope: CommandScope,
+    { kitchen, id }: BatchRow,
+    scaled: ScaledBatch,
+    { kept = [] }: PutAwayDto,
+    places: ReadonlyMap<string, PlaceRow>,
+    today: string,
+  ): Promise<void> {
+    const { transaction } = scope;
+    const byProducts = byProductsOf(scaled);
+    for (const each of kept) {
+      const made = byProducts.find(({ name, goes }) => name === each.name && goes.to === 'shelf');
+      if (made?.goes.to !== 'shelf') continue;
+      const base = made.amount.kind === 'volume' ? 'mL' : made.amount.kind === 'mass' ? 'g' : 'each';
+      const amount = exact(inBase(made.amount));
+      const { keepsDays } = made.goes;
+      const [food] = await FoodRow.findOrCreate({
+        where: { kitchen, name: made.name },
+        defaults: {
+          kitchen,
+          id: randomUUID(),
+          name: made.name,
+          facts: { kind: 'seasoning', base, keeps: { fridge: keepsDays, freezer: FROZEN_STOCK } },
+        },
+        transaction,
+      });
+      await LotRow.create(
+        {
+          kitchen,
+          id: each.id,
+          food: food.id,
+          place: each.place,
+          base,
+          origin: 'made',
+          batch: id,
+          madeOn: today,
+          frozenOn: places.get(each.place)?.kind === 'freezer' ? today : null,
+          allergens: [...scaled.allergens],
+          pricedMinor: '0',
+          pricedAmount: amount,
+        },
+        { transaction },
+      );
+      await this.stock.move(scope, each.id, amount, 'made', null, id);
+    }
+  }
+
   /** The batch with what really went in: what its run says, and over that what was said of it by hand. */
   private async asItWas(batch: BatchRow, transaction: Transaction): Promise<ScaledBatch> {
     const { kitchen } = batch;
@@ -124,7 +180,9 @@ export class PutAwayService {
     const run = await RunRow.findOne({ where: { kitchen, session: batch.session }, transaction });
     if (!run) return scaled;
     const events = await EventRow.findAll({ where: { kitchen, run: run.id }, transaction });
-    const said = finalsOf(batch.id, scaled, run.about, foldRun(events.map(eventState)));
+    const facts = foldRun(events.map(eventState));
+    const said = finalsOf(batch.id, scaled, run.about, facts);
+    await batch.update({ notes: notesOf(batch.id, run.about, facts) }, { transaction });
     const byHand = new Set(batch.finals.map(({ line }) => line));
     const more = said.filter(({ line }) => !byHand.has(line));
     if (more.length === 0) return scaled;
@@ -162,5 +220,5 @@ export class PutAwayService {
 
 type CommandTransaction = Parameters<typeof lockShelf>[2];
 
-/** A terminating decimal for the ledger: three places are a milligram. */
-const exact = (amount: Fraction): string => amount.round(3).toString();
+/** Stock in the freezer, days. Source: FoodSafety.gov charts and US extension tables (from memory), the short end. */
+const FROZEN_STOCK = { value: 60, source: 'FoodSafety.gov charts and US extension tables (from memory)' };

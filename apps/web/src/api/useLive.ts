@@ -1,12 +1,18 @@
 import { useEffect, useState } from 'react';
 import type { Topic } from '@kestrel-ridge/core/formats';
 import { useAppDispatch } from '../app/store.ts';
+import { setDeviceOff } from '../run/runClock.ts';
 import { api } from './api.ts';
 
-/** Hears from the server what has changed, and lets just that be fetched again. Tells whether the line is up. */
-export function useLive(kitchen: string): 'connected' | 'away' {
+/** A message takes a moment, and clocks differ by seconds: less than that is no wrong clock. */
+const OFF_FROM_MS = 90_000;
+const offBy = (ms: number): number => (Math.abs(ms) < OFF_FROM_MS ? 0 : Math.round(ms / 1000) * 1000);
+
+/** Hears from the server what has changed, and lets just that be fetched again. Tells whether the line is up, and by how much this device's clock is wrong. */
+export function useLive(kitchen: string): { readonly line: 'connected' | 'away'; readonly offMs: number } {
   const dispatch = useAppDispatch();
   const [line, setLine] = useState<'connected' | 'away'>('connected');
+  const [offMs, setOff] = useState(0);
   useEffect(() => {
     let missed = false;
     const source = new EventSource(`/api/kitchens/${kitchen}/live`);
@@ -21,10 +27,13 @@ export function useLive(kitchen: string): 'connected' | 'away' {
       setLine('away');
     };
     source.onmessage = ({ data }: MessageEvent<string>) => {
-      const { touches } = JSON.parse(data) as { touches: Topic[] };
+      const { touches, now } = JSON.parse(data) as { touches: Topic[]; now: string };
+      const offMs = offBy(Date.parse(now) - Date.now());
+      setDeviceOff(offMs);
+      setOff(offMs);
       if (touches.length > 0) dispatch(api.util.invalidateTags(touches));
     };
     return () => source.close();
   }, [dispatch, kitchen]);
-  return line;
+  return { line, offMs };
 }

@@ -4,6 +4,7 @@ import { useKitchensQuery } from '../api/api.ts';
 import { useLive } from '../api/useLive.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
+import { duration } from '../parts/times.ts';
 import { LastChangeBar } from './LastChangeBar.tsx';
 import { Trail } from './Trail.tsx';
 import { KitchenIdContext } from './useKitchenId.ts';
@@ -40,7 +41,7 @@ export function Shell() {
 }
 
 function Frame({ kitchen }: { kitchen: string }) {
-  const line = useLive(kitchen);
+  const { line, offMs } = useLive(kitchen);
   const online = useOnline();
   const { pathname } = useLocation();
   const navigation = useNavigation();
@@ -57,6 +58,12 @@ function Frame({ kitchen }: { kitchen: string }) {
       {(!online || line === 'away') && (
         <div className="line-away" role="status">
           No line to the server. You see what was last known; changes wait until it is back.
+        </div>
+      )}
+      {offMs !== 0 && (
+        <div className="line-away" role="status">
+          This device’s clock is {duration(Math.round(Math.abs(offMs) / 60_000))} {offMs > 0 ? 'behind' : 'ahead of'}{' '}
+          the server’s. A run goes by the server’s time; set the clock of the device when you can.
         </div>
       )}
       {navigation.state === 'loading' && (

@@ -45,6 +45,7 @@ export function lot(food: string, onHand: number, more: Partial<LotState> = {}):
     portionG: null,
     known: 'exact',
     allergens: null,
+    box: null,
     onHand: `${onHand}`,
     version: 1,
     ...more,
@@ -75,6 +76,9 @@ export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenV
     finals: [],
     status: 'planned' as const,
     cost: null,
+    notes: [],
+    yieldG: null,
+    reopenedAt: null,
     version: 1,
   };
   const scaled = scaleBatch(

@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
           { path: 'cook', lazy: async () => ({ Component: (await import('../session/CookPage.tsx')).default }) },
           { path: 'cook/run', lazy: async () => ({ Component: (await import('../run/RunPage.tsx')).default }) },
           { path: 'put-away', lazy: async () => ({ Component: (await import('../storage/PutAwayPage.tsx')).default }) },
+          { path: 'freezer', lazy: async () => ({ Component: (await import('../storage/FreezerPage.tsx')).default }) },
           { path: 'eat', lazy: async () => ({ Component: (await import('../stock/EatPage.tsx')).default }) },
           { path: 'recipes', lazy: async () => ({ Component: (await import('../recipe/RecipesPage.tsx')).default }) },
           { path: 'recipes/new', lazy: async () => ({ Component: (await import('../recipe/PastePage.tsx')).default }) },

@@ -31,6 +31,9 @@ export function Cookers() {
           <Form.Item label="Least liquid (manual)" name={[n, 'leastLiquidMl']} rules={range(0, 2000, 'mL')}>
             <InputNumber controls={false} suffix="mL" precision={0} />
           </Form.Item>
+          <Form.Item label="Insert, empty" name={[n, 'emptyG']} rules={perhaps(100, 10_000, 'g')}>
+            <InputNumber controls={false} suffix="g" precision={0} placeholder="not known" />
+          </Form.Item>
           <Form.Item name={[n, 'steelKg']} hidden>
             <InputNumber />
           </Form.Item>
@@ -97,6 +100,9 @@ export function Pots() {
           <Form.Item label="Wide inside" name={[n, 'acrossCm']} rules={range(8, 60, 'cm')}>
             <InputNumber controls={false} suffix="cm" />
           </Form.Item>
+          <Form.Item label="Empty it weighs" name={[n, 'emptyG']} rules={perhaps(50, 20_000, 'g')}>
+            <InputNumber controls={false} suffix="g" precision={0} placeholder="not known" />
+          </Form.Item>
           <Form.Item name={[n, 'pan']} valuePropName="checked" label="A pan">
             <Checkbox>for frying</Checkbox>
           </Form.Item>
@@ -123,6 +129,12 @@ export function Boxes() {
           </Form.Item>
           <Form.Item label="Holds" name={[n, 'mL']} rules={range(50, 10_000, 'mL')}>
             <InputNumber controls={false} suffix="mL" precision={0} />
+          </Form.Item>
+          <Form.Item label="How many" name={[n, 'count']} rules={perhaps(1, 500, 'boxes')}>
+            <InputNumber controls={false} precision={0} placeholder="enough" />
+          </Form.Item>
+          <Form.Item label="Deep" name={[n, 'depthCm']} rules={perhaps(1, 20, 'cm')}>
+            <InputNumber controls={false} suffix="cm" placeholder="5" />
           </Form.Item>
         </>
       )}

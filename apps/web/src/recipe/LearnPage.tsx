@@ -39,7 +39,11 @@ function Learn({ view }: { view: KitchenView }) {
   const { foods, kitchen } = view;
   const { loads } = scaleBatch(cookedAs(recipe.document, batch.choice, foods), portions, foods, kitchen.equipment).loads
     .value;
-  const learned = promote(recipe.document, { portions, loads, choice: batch.choice, finals: batch.finals }, foods);
+  const learned = promote(
+    recipe.document,
+    { portions, loads, choice: batch.choice, finals: batch.finals, notes: batch.notes },
+    foods,
+  );
   const keep = async () => {
     setBusy(true);
     const sent = await send({
@@ -58,7 +62,7 @@ function Learn({ view }: { view: KitchenView }) {
         </h1>
         <p>
           What went in, taken back from {Number(batch.portions)} portions to the recipe’s {recipe.document.portions} by
-          each line’s own law. The recipe stays as it is until you say so.
+          each line’s own law; what was noted stands with its step. The recipe stays as it is until you say so.
         </p>
       </div>
       <Differences

@@ -2,6 +2,7 @@ import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { countdown } from './countdown.ts';
+import { StopWeight } from './StopWeight.tsx';
 import { NotYet } from './NotYet.tsx';
 
 const MINUTE = 60_000;
@@ -37,6 +38,8 @@ export function ClockCard({
           {task.paused ? 'paused' : due ? 'look now' : countdown(task.end - now)}
         </span>
       </div>
+      <StopWeight about={about} />
+      {about.note && <p className="soft">Noted before: {about.note}</p>}
       <div className="clock-bar">
         <i style={{ width: `${share * 100}%` }} />
       </div>

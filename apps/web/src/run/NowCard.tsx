@@ -97,6 +97,7 @@ export function NowCard({
         </p>
       ))}
       {about.cue && <p className="run-text">Look for: {about.cue}</p>}
+      {about.note && <p className="run-text">Noted before: {about.note}</p>}
       {asking && readBack ? (
         <GatePanel
           readBack={readBack}

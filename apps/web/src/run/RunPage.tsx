@@ -14,6 +14,7 @@ import { Announce } from './Announce.tsx';
 import { ClockCard } from './ClockCard.tsx';
 import { Late } from './Late.tsx';
 import { NowCard } from './NowCard.tsx';
+import { OtherDevices } from './OtherDevices.tsx';
 import { PressureCard } from './PressureCard.tsx';
 import './run.css';
 import { TaskTools } from './TaskTools.tsx';
@@ -52,7 +53,17 @@ function Run({ view }: { view: KitchenView }) {
 const MINUTE = 60_000;
 const EVERYBODY = 'all';
 
-function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { kitchen: KitchenView } & LiveRun) {
+function Worktop({
+  kitchen,
+  run,
+  cooked,
+  view,
+  now,
+  tap,
+  waiting,
+  lastDone,
+  events,
+}: { kitchen: KitchenView } & LiveRun) {
   const zone = kitchen.kitchen.equipment.zone;
   const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE);
   useAwake(!view.finished);
@@ -103,6 +114,7 @@ function Worktop({ kitchen, run, cooked, view, now, tap, waiting, lastDone }: { 
           {waiting} {waiting === 1 ? 'tap is' : 'taps are'} kept here until the server answers.
         </p>
       )}
+      <OtherDevices events={events} about={about} now={now} zone={zone} />
       <div className="run-grid">
         <div>
           {view.finished ? (

@@ -1,4 +1,4 @@
-import { runNow, runSpeed, setRunSpeed } from './runClock.ts';
+import { runNow, runSpeed, setDeviceOff, setRunSpeed } from './runClock.ts';
 
 const MINUTE = 60_000;
 
@@ -12,4 +12,13 @@ test('the clock of a run is the real one until the trainer makes it faster, and 
   expect(runNow('a', 2 * MINUTE)).toBe(21 * MINUTE);
   // Another run goes by the real clock.
   expect(runNow('b', 2 * MINUTE)).toBe(2 * MINUTE);
+});
+
+test('a device whose clock is wrong goes by the server’s, also when time runs faster', () => {
+  localStorage.clear();
+  setDeviceOff(-3 * 60 * MINUTE);
+  expect(runNow('a', 200 * MINUTE)).toBe(20 * MINUTE);
+  setRunSpeed('a', 20, 200 * MINUTE);
+  expect(runNow('a', 201 * MINUTE)).toBe(40 * MINUTE);
+  localStorage.clear();
 });

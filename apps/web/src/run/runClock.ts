@@ -18,8 +18,18 @@ function kept(run: string): Kept | undefined {
   }
 }
 
-/** What time it is for a run, ms since 1970. */
-export function runNow(run: string | undefined, real = Date.now()): number {
+const OFF = 'kestrel-ridge.device-off';
+
+/** By how much this device's clock is behind the server's, ms: kept, so that it holds without a line too. */
+export const deviceOff = (): number => Number(localStorage.getItem(OFF) ?? 0) || 0;
+
+export function setDeviceOff(ms: number): void {
+  if (ms !== deviceOff()) localStorage.setItem(OFF, `${ms}`);
+}
+
+/** What time it is for a run, ms since 1970: by the server's clock, as far as this device knows it. */
+export function runNow(run: string | undefined, device = Date.now()): number {
+  const real = device + deviceOff();
   const clock = run === undefined ? undefined : kept(run);
   return clock ? real + clock.ahead + (real - clock.since) * (clock.speed - 1) : real;
 }
@@ -27,8 +37,9 @@ export function runNow(run: string | undefined, real = Date.now()): number {
 export const runSpeed = (run: string): number => kept(run)?.speed ?? 1;
 
 /** From now on time goes by so much faster; what has gone by stays. */
-export function setRunSpeed(run: string, speed: number, real = Date.now()): void {
-  const ahead = runNow(run, real) - real;
+export function setRunSpeed(run: string, speed: number, device = Date.now()): void {
+  const real = device + deviceOff();
+  const ahead = runNow(run, device) - real;
   // Only the run at hand: what was trained before is over.
   localStorage.setItem(KEY, JSON.stringify({ [run]: { ahead, since: real, speed } satisfies Kept }));
 }

@@ -9,7 +9,7 @@ import {
 } from '@kestrel-ridge/core/run';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useCommandMutation, useRunQuery } from '../api/api.ts';
+import { useCommandMutation, useKitchenQuery, useRunQuery } from '../api/api.ts';
 import { newId } from '../api/newId.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
@@ -42,6 +42,8 @@ export interface LiveRun {
   /** Taps that the server does not have yet. */
   readonly waiting: number;
   readonly lastDone: string | undefined;
+  /** All that was tapped, here and elsewhere. */
+  readonly events: readonly RunEvent[];
 }
 
 /**
@@ -62,9 +64,13 @@ export function useRun(
   const [command] = useCommandMutation();
   const sending = useRef(false);
   const run = data?.run ?? undefined;
-  const now = useNow(run?.id);
+  const training = useKitchenQuery(kitchen).data?.equipment.simulatedDevices ?? false;
+  const clock = useNow(run?.id);
   const pending = (run && outbox[run.id]) ?? NONE;
   const events = useMemo(() => [...(run?.events ?? NONE), ...pending], [run, pending]);
+
+  // In the trainer one device may be ahead: the time of a run is never before what has happened in it.
+  const now = training ? Math.max(clock, ...events.map(({ at }) => at)) : clock;
 
   useEffect(() => {
     keepOutbox(outbox);
@@ -108,14 +114,14 @@ export function useRun(
               device: deviceId(),
               deviceSeq: nextSequence(),
               clock: seen + 1 + n,
-              at: Math.round(runNow(run.id)),
+              at: Math.round(training ? Math.max(runNow(run.id), ...events.map(({ at }) => at)) : runNow(run.id)),
               what,
             },
           }),
         ),
       );
     },
-    [dispatch, events, run],
+    [dispatch, events, run, training],
   );
 
   const facts = useMemo(() => foldRun(events), [events]);
@@ -136,7 +142,8 @@ export function useRun(
   );
 
   if (!session || data?.run === null) return { state: 'none' };
-  if (run && cooked && view) return { state: 'on', run, cooked, view, now, tap, waiting: pending.length, lastDone };
+  if (run && cooked && view)
+    return { state: 'on', run, cooked, view, now, tap, waiting: pending.length, lastDone, events };
   if (error) return { state: 'away', error, again: () => void refetch() };
   return { state: 'loading' };
 }

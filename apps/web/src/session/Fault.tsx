@@ -1,5 +1,5 @@
 import type { SessionFault } from '@kestrel-ridge/core/session';
-import { Button } from 'antd';
+import { Button, Popconfirm } from 'antd';
 import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { useDishes } from './useDishes.ts';
@@ -32,7 +32,17 @@ export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView 
               Cook it {name}
             </Button>
           ))}
-        {batch && <Button onClick={() => void leaveOut(batch)}>Leave it out</Button>}
+        {batch && (
+          <Popconfirm
+            title={`Leave out ${batch.recipe.document.component.name}?`}
+            description="It leaves this session; the recipe stays. You can add it again in the week."
+            okText="Leave it out"
+            cancelText="Keep it"
+            onConfirm={() => void leaveOut(batch)}
+          >
+            <Button>Leave it out</Button>
+          </Popconfirm>
+        )}
         <Link to={fault.kind === 'nobody can' ? '/kitchen' : `/recipes/${batch?.recipe.id ?? ''}`}>
           {fault.kind === 'nobody can' ? 'to who cooks' : 'to the recipe'}
         </Link>

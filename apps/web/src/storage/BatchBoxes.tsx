@@ -1,19 +1,21 @@
-import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { PlusOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { keepsUntil, labelLines } from '@kestrel-ridge/core/storage';
 import { show } from '@kestrel-ridge/core/quantity';
-import { App, Button, Segmented } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { blockTimes } from '@kestrel-ridge/core/storage';
+import { App, Button } from 'antd';
+import { useMemo, useState, type ReactNode } from 'react';
 import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { costAhead } from '../week/costAhead.ts';
-import { EvenSplit } from './EvenSplit.tsx';
-import { PrintLabels } from './PrintLabels.tsx';
+import { Apart, keptAtFirst } from './Apart.tsx';
+import { BoxRow } from './BoxRow.tsx';
+import { EvenSplit, netOf, type PotWeight } from './EvenSplit.tsx';
+import { LabelCard } from './LabelCard.tsx';
 import { WentIn } from './WentIn.tsx';
-import { suggestBoxes, type DraftBox } from './suggestBoxes.ts';
+import { draftBoxes, freeBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
+import { emptyWeight } from './emptyWeight.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
 export function BatchBoxes({
@@ -29,33 +31,44 @@ export function BatchBoxes({
 }) {
   const { scaled, state } = batch;
   const component = scaled.recipe.component;
-  const [boxes, setBoxes] = useState<readonly DraftBox[]>(() => suggestBoxes(batch, view.kitchen.equipment.boxes));
+  const [suggested] = useState(() => draftBoxes(view, batch));
+  const [boxes, setBoxes] = useState<readonly DraftBox[]>(suggested.drafts);
+  const [kept, setKept] = useState(() => keptAtFirst(view, batch));
+  const [weighed, setWeighed] = useState<PotWeight>(() => ({ full: null, empty: emptyWeight(view, batch) }));
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
   const send = useCommand();
   const { modal } = App.useApp();
   const planned = Math.round(scaled.portions.valueOf());
   const boxed = boxes.reduce((sum, box) => sum + box.portions, 0);
-  const placeId = (kind: DraftBox['place']) => view.kitchen.places.find((place) => place.kind === kind)?.id;
-  const food = view.foods.get(component.id);
+  const yieldG = netOf(weighed);
+  const portionG = yieldG === undefined ? scaled.portionG : yieldG / Math.max(1, boxed);
+  const kinds = useMemo(() => {
+    const used = (name: string) => boxes.filter(({ box }) => box === name).length;
+    return freeBoxes(view).map((box) => ({
+      ...box,
+      free: box.free === undefined ? undefined : Math.max(0, box.free - used(box.name)),
+    }));
+  }, [view, boxes]);
   const change = (id: string, what: Partial<DraftBox>) =>
     setBoxes(boxes.map((box) => (box.id === id ? { ...box, ...what } : box)));
-  const untilIn = (place: DraftBox['place']) =>
-    food && keepsUntil(food, place, { madeOn: view.today, ...(place === 'freezer' ? { frozenOn: view.today } : {}) });
   const cost = costAhead(view, [scaled])[0];
-  const missing = boxes.some((box) => !placeId(box.place));
+  const missing = boxes.find(({ place }) => place === undefined);
+  const block = boxes.some(({ kind }) => kind === 'freezer') ? blockTimes(frozenDepth(view, boxes)) : undefined;
 
   const putAway = async (ifShort: 'refuse' | 'take what is there') => {
     setBusy(true);
     const body = {
-      boxes: boxes.map(({ id, place, portions }) => ({ id, place: placeId(place), portions })),
+      boxes: boxes.map(({ id, place, portions, box }) => ({ id, place, portions, ...(box ? { box } : {}) })),
+      kept: Object.entries(kept).flatMap(([name, place]) => (place ? [{ id: newId(), name, place }] : [])),
+      ...(yieldG === undefined ? {} : { yieldG }),
       ifShort,
       version: state.version,
     };
     const sent = await send({
       path: `batches/${state.id}/put-away`,
       body,
-      touches: ['shelf', 'week', 'run'],
+      touches: ['shelf', 'week', 'run', 'kitchen'],
       quiet: true,
     });
     setBusy(false);
@@ -75,95 +88,68 @@ export function BatchBoxes({
       <div>
         <h2>{component.name}</h2>
         <p className="soft">
-          {show(scaled.yields.value)} cooked, {planned} portions of {Math.round(scaled.portionG)} g
+          {yieldG === undefined ? show(scaled.yields.value) : `${yieldG} g weighed`}
+          {yieldG === undefined && ' cooked, reckoned'}, {boxed} portions of {Math.round(portionG)} g ·{' '}
+          <Why because={suggested.because}>{suggested.because.figure}</Why>
         </p>
         <WentIn view={view} batch={batch} />
         <ul className="row-list boxes">
           {boxes.map((box, n) => (
-            <li key={box.id}>
-              <span className="box-picture" aria-hidden="true">
-                <i className={box.place} style={{ height: `${Math.min(100, box.portions * 16 + 14)}%` }} />
-              </span>
-              <Stepper
-                label={`Portions in box ${n + 1} of ${component.name}`}
-                value={box.portions}
-                least={1}
-                most={100}
-                onChange={(portions) => change(box.id, { portions })}
-              />
-              <Segmented<DraftBox['place']>
-                aria-label={`Where box ${n + 1} of ${component.name} goes`}
-                value={box.place}
-                onChange={(place) => change(box.id, { place })}
-                options={['fridge', 'freezer']}
-              />
-              <Button
-                type="text"
-                icon={<DeleteOutlined />}
-                aria-label={`Remove box ${n + 1} of ${component.name}`}
-                disabled={boxes.length === 1}
-                onClick={() => setBoxes(boxes.filter((each) => each.id !== box.id))}
-              />
-            </li>
+            <BoxRow
+              key={box.id}
+              view={view}
+              batch={batch}
+              box={box}
+              number={n + 1}
+              portionG={portionG}
+              boxes={kinds}
+              only={boxes.length === 1}
+              change={(what) => change(box.id, what)}
+              remove={() => setBoxes(boxes.filter((each) => each.id !== box.id))}
+            />
           ))}
         </ul>
         <div className="boxes-foot">
           <Button
             icon={<PlusOutlined />}
             onClick={() =>
-              setBoxes([...boxes, { id: newId(), place: 'fridge', portions: Math.max(1, planned - boxed) }])
+              setBoxes([
+                ...boxes,
+                {
+                  id: newId(),
+                  kind: 'fridge',
+                  place: placeFor(view, 'fridge'),
+                  portions: Math.max(1, planned - boxed),
+                  box: undefined,
+                },
+              ])
             }
           >
             One more box
           </Button>
           <span className={boxed === planned ? 'soft' : 'cannot'}>
             {boxed} of {planned} portions in boxes
-            {boxed < planned
-              ? ': the rest counts as not kept'
-              : boxed > planned
-                ? ': more than planned, so each is smaller'
-                : ''}
+            {boxed === planned
+              ? ''
+              : yieldG !== undefined
+                ? ': what was weighed is shared out over them'
+                : boxed < planned
+                  ? ': the rest counts as not kept'
+                  : ': more than planned, so each is smaller'}
           </span>
         </div>
-        <EvenSplit boxes={boxes.length} name={component.name} />
+        <EvenSplit boxes={boxes.length} name={component.name} weighed={weighed} weigh={setWeighed} />
+        <Apart view={view} batch={batch} boxes={boxes} kept={kept} keep={setKept} />
+        {block && (
+          <p className="soft">
+            Frozen through in about <Why because={block.because}>{Math.round(block.freezes.expected / 60)} h</Why>, lid
+            ajar until cold, not stacked. Into the fridge {block.aheadHours} h before it is eaten.
+          </p>
+        )}
         {children}
       </div>
       <aside className="label-card">
-        {(['fridge', 'freezer'] as const)
-          .filter((place) => boxes.some((box) => box.place === place))
-          .map((place) => {
-            const until = untilIn(place);
-            const box = boxes.find((each) => each.place === place);
-            const lines = labelLines({
-              name: component.name,
-              madeOn: view.today,
-              keepsUntil: until?.value,
-              place,
-              portions: box?.portions ?? 1,
-              allergens: scaled.allergens,
-              beforeEating: component.beforeEating,
-            });
-            return (
-              <div key={place} className="label">
-                {lines.map((text, n) => (
-                  <div key={text}>{n === 2 && until ? <Why because={until.because}>{text}</Why> : text}</div>
-                ))}
-              </div>
-            );
-          })}
-        <PrintLabels
-          name={component.name}
-          labels={boxes.map((box) => ({
-            name: `${component.name}, revision ${state.revision}`,
-            madeOn: view.today,
-            keepsUntil: untilIn(box.place)?.value,
-            place: box.place,
-            portions: box.portions,
-            allergens: scaled.allergens,
-            beforeEating: component.beforeEating,
-            url: `${location.origin}/box/${box.id}`,
-          }))}
-        />
+        <LabelCard view={view} batch={batch} boxes={boxes} />
         {cost && (
           <p className="soft">
             Ingredients {cost.unknown.length > 0 && 'at least '}
@@ -171,21 +157,18 @@ export function BatchBoxes({
             {moneyText(cost.tillMinor, view.kitchen.equipment.currency)} paid for the packs
           </p>
         )}
+        {state.reopenedAt && <p className="soft">It was put away before, and taken back to be boxed again.</p>}
         {fault && (
           <p className="cannot" role="alert">
             {fault}
           </p>
         )}
-        {missing && (
-          <p className="cannot">
-            This kitchen has no {boxes.find((box) => !placeId(box.place))?.place}. Choose the other place.
-          </p>
-        )}
+        {missing && <p className="cannot">This kitchen has no {missing.kind}. Choose the other place.</p>}
         <Button
           type={first ? 'primary' : 'default'}
           size="large"
           loading={busy}
-          disabled={missing}
+          disabled={missing !== undefined}
           onClick={() => void putAway('refuse')}
         >
           Put away {component.name}
@@ -193,4 +176,12 @@ export function BatchBoxes({
       </aside>
     </section>
   );
+}
+
+/** The deepest of the boxes that go into the freezer. */
+function frozenDepth({ kitchen }: KitchenView, boxes: readonly DraftBox[]): number | undefined {
+  const depths = boxes
+    .filter(({ kind }) => kind === 'freezer')
+    .flatMap(({ box }) => kitchen.equipment.boxes.find(({ name }) => name === box)?.depthCm ?? []);
+  return depths.length > 0 ? Math.max(...depths) : undefined;
 }

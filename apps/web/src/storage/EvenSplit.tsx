@@ -1,11 +1,29 @@
 import { evenSplit } from '@kestrel-ridge/core/storage';
 import { InputNumber } from 'antd';
-import { useState } from 'react';
 
-/** Boxes filled alike by weight: the pot on the scale, full and empty. */
-export function EvenSplit({ boxes, name }: { boxes: number; name: string }) {
-  const [full, setFull] = useState<number | null>(null);
-  const [empty, setEmpty] = useState<number | null>(null);
+/** The pot on the scale, with what is in it and without. */
+export interface PotWeight {
+  readonly full: number | null;
+  readonly empty: number | null;
+}
+
+/** What is in the pot, g; undefined until both are weighed. */
+export const netOf = ({ full, empty }: PotWeight): number | undefined =>
+  full !== null && empty !== null && full > empty ? Math.round(full - empty) : undefined;
+
+/** Boxes filled alike by weight: the pot on the scale, full and empty. What was weighed is what is booked. */
+export function EvenSplit({
+  boxes,
+  name,
+  weighed,
+  weigh,
+}: {
+  boxes: number;
+  name: string;
+  weighed: PotWeight;
+  weigh: (weight: PotWeight) => void;
+}) {
+  const { full, empty } = weighed;
   const parts = full !== null && empty !== null ? evenSplit(full, empty, boxes) : undefined;
   return (
     <div className="even-split">
@@ -18,7 +36,7 @@ export function EvenSplit({ boxes, name }: { boxes: number; name: string }) {
         value={full}
         suffix="g"
         placeholder="pot, full"
-        onChange={setFull}
+        onChange={(value) => weigh({ full: value, empty })}
       />
       <InputNumber<number>
         aria-label={`The pot of ${name}, empty, g`}
@@ -28,7 +46,7 @@ export function EvenSplit({ boxes, name }: { boxes: number; name: string }) {
         value={empty}
         suffix="g"
         placeholder="pot, empty"
-        onChange={setEmpty}
+        onChange={(value) => weigh({ full, empty: value })}
       />
       {parts ? (
         <b className="number">

@@ -1,13 +1,24 @@
 import { labelSheets } from '@kestrel-ridge/core/storage';
-import { Button, InputNumber, Select } from 'antd';
+import { Button, InputNumber, Modal, Select } from 'antd';
 import { useState } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { simulatedPrinter } from '../devices/labelPrinter.ts';
 import { giveBlob } from '../parts/giveFile.ts';
 import type { PrintedLabel } from './labelPdf.ts';
 
 const KEY = 'kestrel-ridge.labels';
 
 /** Labels for boxes, one each, on a sheet from the shop; a sheet that was begun is used up. */
-export function PrintLabels({ labels, name }: { labels: readonly PrintedLabel[]; name: string }) {
+export function PrintLabels({
+  view,
+  labels,
+  name,
+}: {
+  view: KitchenView;
+  labels: readonly PrintedLabel[];
+  name: string;
+}) {
+  const [out, setOut] = useState<readonly string[]>();
   const [sheet, setSheet] = useState(() => Number(localStorage.getItem(KEY) ?? 0) || 0);
   const [skip, setSkip] = useState(0);
   const [busy, setBusy] = useState(false);
@@ -42,6 +53,28 @@ export function PrintLabels({ labels, name }: { labels: readonly PrintedLabel[];
       <Button loading={busy} onClick={() => void print()}>
         {labels.length === 1 ? 'Label' : `${labels.length} labels`} as PDF
       </Button>
+      {view.kitchen.equipment.simulatedDevices && (
+        <Button
+          onClick={() => {
+            setOut([]);
+            void simulatedPrinter((png) => setOut((before) => [...(before ?? []), png])).print(labels);
+          }}
+        >
+          Label printer
+        </Button>
+      )}
+      <Modal
+        title="Out of the simulated label printer"
+        open={out !== undefined}
+        footer={null}
+        onCancel={() => setOut(undefined)}
+      >
+        <div className="printed">
+          {(out ?? []).map((png, n) => (
+            <img key={n} src={png} alt={`Label ${n + 1} of ${labels.length}: ${name}`} />
+          ))}
+        </div>
+      </Modal>
     </div>
   );
 }

@@ -2,9 +2,10 @@ import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
 import { foldRun } from '@kestrel-ridge/core/run';
-import { Button } from 'antd';
+import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
@@ -51,6 +52,9 @@ function PutAway({ view }: { view: KitchenView }) {
         </div>
       )}
       {cooked && view.session && <OpenBatches view={view} session={view.session.id} open={open} />}
+      <p className="soft">
+        <Link to="/freezer">What is in which bin of the freezer</Link>
+      </p>
       {done.length > 0 && (
         <section>
           <h2 style={{ marginBottom: 8 }}>What it cost</h2>
@@ -154,6 +158,34 @@ function stepsLeft(run: RunState | undefined): ReadonlyMap<string, number> {
   return left;
 }
 
+/** Takes a putting away back, after asking: with a trace, and only as long as nobody has touched its boxes. */
+function Again({ batch }: { batch: ScaledBatchView }) {
+  const send = useCommand();
+  const { modal, message } = App.useApp();
+  const { name } = batch.recipe.document.component;
+  const ask = () =>
+    void modal.confirm({
+      title: `Box ${name} again?`,
+      content:
+        'Its boxes are emptied in the ledger and its ingredients stand on the shelf again; both stay written down. Then it can be corrected and put away once more.',
+      okText: 'Take it back',
+      cancelText: 'Leave it',
+      onOk: async () => {
+        const sent = await send({
+          path: `batches/${batch.state.id}/reopen`,
+          body: { version: batch.state.version },
+          touches: ['shelf', 'week', 'run'],
+        });
+        if (sent.ok) void message.success(`${name} waits to be boxed again.`);
+      },
+    });
+  return (
+    <Button size="small" onClick={ask} aria-label={`Box ${name} again`}>
+      Box again …
+    </Button>
+  );
+}
+
 /** What a batch cost: by the portion from what was used, and what was paid at the till for its packs. */
 function Booked({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const { cost } = batch.state;
@@ -176,6 +208,7 @@ function Booked({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) 
       </span>
       <span>{moneyText(cost.usedMinor, currency)} used</span>
       <span className="soft">{moneyText(cost.tillMinor, currency)} paid for the packs</span>
+      <Again batch={batch} />
     </li>
   );
 }

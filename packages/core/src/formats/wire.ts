@@ -2,7 +2,7 @@ import type { Allergen, FoodFacts, OwnFigures, PlaceKind } from '../food/index.t
 import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
-import type { RunEvent } from '../run/index.ts';
+import type { RunEvent, StepNote } from '../run/index.ts';
 import type { cookerLog } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
@@ -61,6 +61,8 @@ export interface LotState {
   /** Of a made lot, with the swaps of its batch; null: as its food says. */
   readonly allergens: readonly Allergen[] | null;
   readonly known: HowKnown;
+  /** The kind of box it stands in, by its name in the kitchen. */
+  readonly box: string | null;
   readonly onHand: string;
   readonly version: number;
 }
@@ -119,8 +121,14 @@ export interface BatchState {
   readonly choice: Choice;
   /** What really went in, where it was not what was planned. */
   readonly finals: readonly Final[];
+  /** What was noted at its steps while it was cooked. */
+  readonly notes: readonly StepNote[];
   readonly status: BatchStatus;
   readonly cost: { readonly usedMinor: number; readonly tillMinor: number; readonly portions: string } | null;
+  /** What it weighed when it was put away; null: nobody weighed it. */
+  readonly yieldG: string | null;
+  /** When its putting away was last taken back. */
+  readonly reopenedAt: string | null;
   readonly version: number;
 }
 

@@ -8,6 +8,8 @@ export interface Cooker {
   /** Least liquid in mL: the manual decides. */
   readonly leastLiquidMl: number;
   readonly steelKg: number;
+  /** What its insert weighs empty, g. */
+  readonly emptyG?: number;
 }
 
 export interface Oven {
@@ -60,6 +62,8 @@ export interface Pot {
   /** Inside, cm. */
   readonly acrossCm: number;
   readonly pan?: boolean;
+  /** What it weighs empty, g: then what is in it can be weighed in it. */
+  readonly emptyG?: number;
 }
 
 /** Pots so wide stand on a large burner only, where burners differ, cm. Common practice, no published source. */
@@ -68,6 +72,10 @@ export const LARGE_POT_CM = 23;
 export interface BoxKind {
   readonly name: string;
   readonly mL: number;
+  /** How many the kitchen owns; left out: nobody has counted them. */
+  readonly count?: number;
+  /** How deep, cm: what is in it cools, freezes and thaws by that. */
+  readonly depthCm?: number;
 }
 
 /** What draws power from a socket or a fuse. */

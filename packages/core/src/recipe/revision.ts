@@ -91,6 +91,8 @@ interface StepBase {
   /** Once for the batch, or again for each load. */
   readonly per: 'batch' | 'load';
   readonly cue?: string;
+  /** What was noted when it was cooked: "a little sour". */
+  readonly note?: string;
   readonly cautions?: readonly CautionId[];
   /** What else comes out of it, and where that goes. */
   readonly gives?: readonly ByProduct[];

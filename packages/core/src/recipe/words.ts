@@ -80,6 +80,7 @@ export function stepTimes(step: Step): string {
         ...(step.stopAt === undefined ? [] : [`stop at ${Math.round(step.stopAt * 100)} % if it is heated again`]),
         attentionWords(step.attention),
         ...(step.cue ? [step.cue] : []),
+        ...(step.note ? [`noted: ${step.note}`] : []),
       ].join(' · ');
     default:
       return step satisfies never;

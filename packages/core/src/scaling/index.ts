@@ -1,3 +1,5 @@
+export { byProductsOf, keptApart } from './byProducts.ts';
+export type { ScaledByProduct } from './byProducts.ts';
 export { alcoholLeft, alcoholPerPortion } from './alcohol.ts';
 export { assemble, fillsOf, leftAfter } from './assemble.ts';
 export type { Assembly, Part } from './assemble.ts';

@@ -1,6 +1,14 @@
 import { Fraction, inBase, MEASURES, quantityOf, type MeasureName, type Written } from '../quantity/index.ts';
 import type { Food, FoodId } from '../food/index.ts';
-import { applySwaps, cookedAs, type Choice, type Law, type LineChange, type Revision } from '../recipe/index.ts';
+import {
+  applySwaps,
+  cookedAs,
+  type Choice,
+  type Law,
+  type LineChange,
+  type Revision,
+  type Step,
+} from '../recipe/index.ts';
 import { multiplier, type FactorLaw } from './law.ts';
 import type { Final } from './scaleBatch.ts';
 
@@ -9,6 +17,8 @@ export interface Corrected {
   readonly loads: number;
   readonly choice: Choice;
   readonly finals: readonly Final[];
+  /** What was noted at its steps. */
+  readonly notes?: readonly { readonly step: string; readonly text: string }[];
 }
 
 /** Lines whose amount follows from the pot: a correction of them belongs to the kitchen's figures, not to the recipe. */
@@ -20,7 +30,7 @@ const followsFromPot = (law: Law): law is Exclude<Law, FactorLaw> =>
  * version or method has an amount of its own, it is learned there. A promoted recipe at the batch's size asks for what was logged, to the precision of a spoon.
  */
 export function promote(recipe: Revision, batch: Corrected, foods: ReadonlyMap<FoodId, Food>): Revision {
-  const { choice, finals } = batch;
+  const { choice, finals, notes = [] } = batch;
   const factor = batch.portions.div(new Fraction(recipe.portions));
   const swapped = applySwaps(recipe, choice.swaps ?? [], foods);
   const learned = new Map(
@@ -43,6 +53,7 @@ export function promote(recipe: Revision, batch: Corrected, foods: ReadonlyMap<F
   );
   return {
     ...swapped,
+    steps: swapped.steps.map((step) => noted(step, notes)),
     lines: swapped.lines.map((line) => {
       const amount = learned.get(line.id);
       if (!amount || elsewhere.has(line.id)) return line;
@@ -66,8 +77,26 @@ export function promote(recipe: Revision, batch: Corrected, foods: ReadonlyMap<F
   };
 }
 
+/** What was noted stands with the step, once. */
+function noted(step: Step, notes: NonNullable<Corrected['notes']>): Step {
+  const said = [
+    ...new Set([
+      ...(step.note ? step.note.split('; ') : []),
+      ...notes.filter((note) => note.step === step.id).map(({ text }) => text),
+    ]),
+  ];
+  return said.length > 0 ? { ...step, note: said.join('; ') } : step;
+}
+
 /** Is there anything in this batch that the recipe could learn? */
-export const hasCorrections = (recipe: Revision, { choice, finals }: Pick<Corrected, 'choice' | 'finals'>): boolean =>
+export const hasCorrections = (
+  recipe: Revision,
+  { choice, finals, notes = [] }: Pick<Corrected, 'choice' | 'finals' | 'notes'>,
+): boolean =>
+  notes.some(({ step, text }) => {
+    const known = recipe.steps.find(({ id }) => id === step);
+    return known !== undefined && !known.note?.includes(text);
+  }) ||
   (choice.swaps ?? []).length > 0 ||
   finals.some((final) => recipe.lines.some((line) => line.id === final.line && !followsFromPot(line.law)));
 

@@ -13,6 +13,7 @@ import type { SessionFault } from './sessionFault.ts';
 import type { Named, ShareOut } from './shareOut.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut, washedAs } from './stepFacts.ts';
+import { stopWeight } from './stopWeight.ts';
 import { stepMinutes } from './stepMinutes.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
 
@@ -136,6 +137,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
     const bakes = useAt('oven', step.id);
     const heat = bakes && heats.heatOf(batch, bakes);
     const oven = heat === undefined ? undefined : heats.ovenAt(heat);
+    const stopsAt = stopWeight(step, scaled, parts);
     abouts.push({
       batch,
       dish,
@@ -156,6 +158,8 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       ...(isCutting(step) ? { cutting: keepsCut(scaled, step.id) ? ('keeps' as const) : ('now' as const) } : {}),
       ...(step.delicate ? { delicate: true } : {}),
       ...(step.cue ? { cue: step.cue } : {}),
+      ...(step.note ? { note: step.note } : {}),
+      ...(stopsAt === undefined ? {} : { stopsAtG: stopsAt }),
       cautions: cautionsAt(scaled, step),
       goesIn: [...goesIn(step.id, parts), ...keptInto(step.id, parts)],
       ...(step.gives

@@ -61,6 +61,10 @@ export interface TaskAbout {
   /** What the oven's own dial is set to, where that is another figure. */
   readonly dial?: string;
   readonly cue?: string;
+  /** What was noted about it when the recipe was cooked before. */
+  readonly note?: string;
+  /** What is in the pot when it is done, g: then the scale can tell. */
+  readonly stopsAtG?: number;
   readonly cautions: readonly CautionId[];
   readonly goesIn: readonly GoesIn[];
   readonly gives?: readonly ComesOut[];

@@ -1,4 +1,9 @@
-export { FILL, portionsInBox, splitIntoBoxes } from './boxes.ts';
+export { blockTimes, BOX_DEPTH_CM } from './blockTimes.ts';
+export type { BlockTimes } from './blockTimes.ts';
+export { fillOf, portionsInBox, volumeInBox } from './boxes.ts';
+export type { BoxPlace } from './boxes.ts';
+export { suggestBoxes } from './suggestBoxes.ts';
+export type { BoxAsk, BoxSuggestion, FreeBoxes, SuggestedBox } from './suggestBoxes.ts';
 export { keepsUntil } from './keepsUntil.ts';
 export { labelLines } from './label.ts';
 export type { LabelFacts } from './label.ts';

@@ -5,6 +5,7 @@ import { choicesAndOwnFigures } from './0004-choices-and-own-figures.ts';
 import { pricesAndFloors } from './0005-prices-and-floors.ts';
 import { howKnown } from './0006-how-known.ts';
 import { kitchensAsTheyAre } from './0007-kitchens-as-they-are.ts';
+import { boxesAndSecondThoughts } from './0008-boxes-and-second-thoughts.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -16,4 +17,5 @@ export const migrations: readonly Migration[] = [
   pricesAndFloors,
   howKnown,
   kitchensAsTheyAre,
+  boxesAndSecondThoughts,
 ];

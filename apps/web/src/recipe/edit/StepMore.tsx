@@ -36,6 +36,17 @@ export function StepMore({
           }}
           style={{ maxWidth: 340 }}
         />
+        <Input
+          aria-label="Noted"
+          placeholder="noted: a little sour"
+          maxLength={400}
+          value={step.note ?? ''}
+          onChange={(event) => {
+            const { note: _before, ...rest } = step;
+            change(event.target.value ? { ...rest, note: event.target.value } : rest);
+          }}
+          style={{ maxWidth: 300 }}
+        />
         <Checkbox
           checked={step.per === 'load'}
           onChange={(event) => change({ ...step, per: event.target.checked ? 'load' : 'batch' })}

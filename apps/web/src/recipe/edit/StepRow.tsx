@@ -86,13 +86,14 @@ export const StepRow = memo(function StepRow({
 
 /** The same step told as another kind. */
 function ofKind(step: Step, kind: Step['kind']): Step {
-  const { id, name, after, per, cue, cautions, gives } = step;
+  const { id, name, after, per, cue, note, cautions, gives } = step;
   const base = {
     id,
     name,
     after,
     per,
     ...(cue ? { cue } : {}),
+    ...(note ? { note } : {}),
     ...(cautions ? { cautions } : {}),
     ...(gives ? { gives } : {}),
   };

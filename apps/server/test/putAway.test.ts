@@ -1,0 +1,96 @@
+import { randomUUID } from 'node:crypto';
+import type { BatchState, FoodState } from '@kestrel-ridge/core/formats';
+import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+import { lookUp } from './lookUp.ts';
+
+let server: KitchenServer;
+let at: string;
+const { lots, batchOf, placeOf, ledgerHolds, lotOf } = lookUp(() => server);
+
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+  at = `kitchens/${server.kitchen}`;
+}, 60_000);
+afterAll(() => server.close());
+
+const putAway = async (recipe: string, portions: number, more: object = {}) => {
+  const batch = await batchOf(recipe);
+  const box = { id: randomUUID(), place: await placeOf('fridge'), portions, box: 'small box' };
+  const put = await server.send<BatchState>('POST', `${at}/batches/${batch.id}/put-away`, {
+    boxes: [box],
+    ifShort: 'take what is there',
+    version: batch.version,
+    ...more,
+  });
+  return { ...put, box: box.id };
+};
+const reopen = (batch: BatchState) =>
+  server.send<BatchState>('POST', `${at}/batches/${batch.id}/reopen`, { version: batch.version });
+/** All that is on the shelf, but the boxes that a test made. */
+const shelf = async () => (await lots()).map(({ id, onHand }) => `${id} ${onHand}`).sort((a, b) => a.localeCompare(b));
+
+test('what was weighed is shared out over the portions, and the box is known', async () => {
+  const { status, body, box } = await putAway('Millet with bay', 16, { yieldG: 2400 });
+  expect({ status, yieldG: body.yieldG }).toEqual({ status: 200, yieldG: '2400' });
+  expect((await lots()).find(({ id }) => id === box)).toMatchObject({
+    portionG: '150',
+    onHand: '2400',
+    box: 'small box',
+  });
+});
+
+test('a putting away is taken back with a trace: the shelf is as before, the ledger holds, and it can be boxed again', async () => {
+  const before = await shelf();
+  const { body: put } = await putAway('Kale with leek', 6);
+  const back = await reopen(put);
+  expect(back).toMatchObject({ status: 200, body: { status: 'planned', cost: null, yieldG: null } });
+  expect(back.body.reopenedAt).not.toBeNull();
+  expect(await shelf()).toEqual(before);
+  await ledgerHolds();
+  const traces = await server.sql(
+    `SELECT 1 FROM movement WHERE kind = 'corrected' AND reason = 'boxed again' AND batch = '${put.id}'`,
+  );
+  expect(traces.length).toBeGreaterThan(1);
+  expect(await putAway('Kale with leek', 4)).toMatchObject({ status: 200, body: { cost: { portions: '4' } } });
+  await ledgerHolds();
+});
+
+test('boxes that were eaten from are not taken back', async () => {
+  const { body: put, box } = await putAway('Roast celeriac and parsnip', 8);
+  const lot = (await lots()).find(({ id }) => id === box);
+  await server.send('POST', `${at}/meals`, { takes: [{ lot: box, amount: '100', version: lot?.version ?? 1 }] });
+  expect(await reopen(put)).toMatchObject({ status: 409, body: { code: 'not now' } });
+  // An old page does not take it back either.
+  expect(await reopen({ ...put, version: 1 })).toMatchObject({ status: 409, body: { code: 'stale' } });
+});
+
+test('what else comes out of a pot becomes a lot of its own, that cost nothing', async () => {
+  const recipes = (await server.get<{ id: string; name: string }[]>(`${at}/recipes`)).body;
+  const recipe = recipes.find(({ name }) => name === 'Celeriac in its own mustard sauce');
+  const { body: week } = await server.get<{ sessions: { id: string; status: string }[] }>(`${at}/week`);
+  const session = week.sessions[0]?.id;
+  const batch = randomUUID();
+  expect(
+    (
+      await server.send('POST', `${at}/batches`, {
+        id: batch,
+        session,
+        recipe: recipe?.id,
+        portions: '12',
+        freezePortions: '0',
+      })
+    ).status,
+  ).toBe(201);
+  const stock = { id: randomUUID(), name: 'celeriac stock, the rest', place: await placeOf('fridge') };
+  expect((await putAway('Celeriac in its own mustard sauce', 12, { kept: [stock] })).status).toBe(200);
+  // By hand: 500 mL for 6 portions are 1000 mL for 12.
+  expect((await lots()).find(({ id }) => id === stock.id)).toMatchObject({
+    base: 'mL',
+    onHand: '1000',
+    priced: { minor: 0 },
+  });
+  const { body: foods } = await server.get<FoodState[]>(`${at}/foods`);
+  expect(foods.find(({ name }) => name === stock.name)?.facts.keeps?.fridge?.value).toBe(3);
+  expect((await lotOf('salt')).onHand).not.toBe('500');
+  await ledgerHolds();
+});

@@ -1,0 +1,16 @@
+import type { TaskAbout } from '@kestrel-ridge/core/session';
+import { useKitchenState } from '../app/useKitchenState.ts';
+
+/** "Stop at 2310 g with the pot": the scale tells when grain or a sauce is done, not the eye. */
+export function StopWeight({ about }: { about: TaskAbout }) {
+  const fetched = useKitchenState();
+  const stopsAt = about.stopsAtG;
+  if (stopsAt === undefined || fetched.state !== 'ready') return null;
+  const pots = fetched.value.kitchen.equipment.pots.filter(({ emptyG }) => emptyG !== undefined);
+  return (
+    <p className="soft">
+      Done when what is in the pot weighs <b className="number">{stopsAt} g</b>
+      {pots.map(({ name, emptyG }) => `; in the ${name} the scale shows ${stopsAt + (emptyG ?? 0)} g`)}
+    </p>
+  );
+}

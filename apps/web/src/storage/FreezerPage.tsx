@@ -1,0 +1,84 @@
+import { ofBase, show } from '@kestrel-ridge/core/quantity';
+import { blockTimes } from '@kestrel-ridge/core/storage';
+import { Link } from 'react-router';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { Why } from '../parts/Why.tsx';
+import { dateWords } from '../parts/times.ts';
+import { freeBoxes } from './boxDrafts.ts';
+import './freezer.css';
+
+export default function FreezerPage() {
+  return <WithKitchen>{(view) => <Freezer view={view} />}</WithKitchen>;
+}
+
+/** The freezer as it is opened: bin by bin, box by box, the oldest first. */
+function Freezer({ view }: { view: KitchenView }) {
+  const bins = view.kitchen.places.filter(({ kind }) => kind === 'freezer');
+  const lotsIn = (bin: string) =>
+    view.lots
+      .filter(({ place }) => place.id === bin)
+      .sort((a, b) => (a.state.dates.frozenOn ?? '').localeCompare(b.state.dates.frozenOn ?? ''));
+  const boxes = view.lots.filter(({ place, state }) => place.kind === 'freezer' && state.portionG !== null);
+  const portions = Math.round(boxes.reduce((sum, lot) => sum + portionsOf(lot), 0));
+  const block = blockTimes();
+  const free = freeBoxes(view).filter(({ free: left }) => left !== undefined);
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>
+          {boxes.length === 0
+            ? 'No box is in the freezer'
+            : `${portions} ${portions === 1 ? 'portion' : 'portions'} in ${boxes.length} frozen ${boxes.length === 1 ? 'box' : 'boxes'}`}
+        </h1>
+        <p>
+          Into the fridge <Why because={block.because}>{block.aheadHours} h</Why> before it is eaten; thawed on the
+          worktop it is not frozen again. Touch a box to open it.
+          {free.length > 0 && ` Empty boxes: ${free.map(({ name, free: left }) => `${left} ${name}`).join(', ')}.`}
+        </p>
+      </div>
+      {bins.length === 0 && (
+        <Empty title="This kitchen has no freezer">
+          <p>Add one among its places.</p>
+          <Link to="/kitchen">To the kitchen</Link>
+        </Empty>
+      )}
+      {bins.map((bin) => (
+        <section key={bin.id} className="bin" aria-label={bin.name}>
+          <h2>{bin.name}</h2>
+          {lotsIn(bin.id).length === 0 ? (
+            <p className="soft">empty</p>
+          ) : (
+            <ul>
+              {lotsIn(bin.id).map((lot) => (
+                <li key={lot.state.id} className={lot.urgency === 'past' ? 'past' : ''}>
+                  <Link to={`/box/${lot.state.id}`}>
+                    <b>{lot.food.name}</b>
+                    <span className="number">
+                      {lot.state.portionG === null
+                        ? show(ofBase(lot.food.facts.base, lot.onHand))
+                        : `${Math.round(portionsOf(lot) * 10) / 10} ${portionsOf(lot) === 1 ? 'portion' : 'portions'}`}
+                    </span>
+                    <small>
+                      {lot.state.dates.frozenOn
+                        ? `in since ${dateWords(lot.state.dates.frozenOn)}`
+                        : 'nobody knows since when'}
+                      {lot.until && `, best by ${dateWords(lot.until.value)}`}
+                    </small>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          )}
+        </section>
+      ))}
+      <p>
+        <Link to="/put-away">Back to the boxes</Link> · <Link to="/shelf">the whole shelf</Link>
+      </p>
+    </main>
+  );
+}
+
+const portionsOf = ({ state, onHand }: ShelfLot): number =>
+  state.portionG === null ? 0 : onHand.valueOf() / Number(state.portionG);

@@ -1,0 +1,75 @@
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import {
+  keepsUntil,
+  suggestBoxes,
+  type BoxPlace,
+  type BoxSuggestion,
+  type FreeBoxes,
+} from '@kestrel-ridge/core/storage';
+import { eatersOn } from '@kestrel-ridge/core/week';
+import { newId } from '../api/newId.ts';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { stripsOf } from '../week/stripsOf.ts';
+
+/** A box that is about to be filled. */
+export interface DraftBox {
+  readonly id: string;
+  /** The kind of place, and which one of them: a shelf, a bin. */
+  readonly kind: BoxPlace;
+  readonly place: string | undefined;
+  readonly portions: number;
+  /** Which of the kitchen's boxes; undefined: any. */
+  readonly box: string | undefined;
+}
+
+/** The kitchen's boxes, with how many of each stand empty: what is on the shelf in one is not free. */
+export const freeBoxes = ({ kitchen, lots }: KitchenView): readonly FreeBoxes[] =>
+  kitchen.equipment.boxes.map((box) => ({
+    ...box,
+    free:
+      box.count === undefined
+        ? undefined
+        : Math.max(0, box.count - lots.filter(({ state }) => state.box === box.name).length),
+  }));
+
+/** Where a new box goes when nobody says otherwise: the first place of its kind. */
+export const placeFor = ({ kitchen }: KitchenView, kind: BoxPlace): string | undefined =>
+  kitchen.places.find((place) => place.kind === kind)?.id;
+
+/** Boxes for a cooked batch, by who eats when and what keeps. */
+export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSuggestion & { drafts: readonly DraftBox[] } {
+  const { scaled, state } = batch;
+  const { component } = scaled.recipe;
+  const food = view.foods.get(component.id);
+  const until = food && keepsUntil(food, 'fridge', { madeOn: view.today })?.value;
+  const strip = stripsOf(view, {}).find((each) => each.food.id === component.id);
+  const wanted = (strip?.strip.meals ?? [])
+    .filter(({ day }) => until === undefined || day <= until)
+    .reduce((sum, meal) => sum + meal.eaten + meal.short, 0);
+  // What stands there already is eaten first, as far as it keeps.
+  const there = view.lots
+    .filter((lot) => lot.food.id === component.id && lot.place.kind !== 'freezer')
+    .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0))
+    .valueOf();
+  const eaters = eatersOn(view.today, view.week.eaters, view.week.attendance).length;
+  const suggestion = suggestBoxes({
+    portions: Math.round(scaled.portions.valueOf()),
+    portionG: scaled.portionG,
+    component: component.kind,
+    eatenInTime: Math.max(0, wanted - there) / scaled.portionG,
+    until,
+    atATime: ((strip?.portionsADay ?? 1) * Math.max(1, eaters)) / 2,
+    askedToFreeze: Math.round(Number(state.freezePortions)),
+    boxes: freeBoxes(view),
+  });
+  return {
+    ...suggestion,
+    drafts: suggestion.boxes.map(({ box, place, portions }) => ({
+      id: newId(),
+      kind: place,
+      place: placeFor(view, place),
+      portions,
+      box,
+    })),
+  };
+}
