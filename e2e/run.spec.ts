@@ -179,9 +179,61 @@ test('the trainer: a simulated cooker tells its pin, time goes faster, a scale t
   await expect(millet.getByText('weighs more empty than full')).toBeVisible();
   await millet.getByLabel('The pot of Millet, empty, g').fill('1200');
   await millet.getByLabel('The pot of Millet, empty, g').blur();
-  await expect(millet.getByText(/\d+ g a box/)).toBeVisible();
+  await expect(millet.getByText(/\d+ g in a box of \d+/)).toBeVisible();
   const download = page.waitForEvent('download');
   await millet.getByRole('button', { name: /labels? as PDF/ }).click();
   expect((await download).suggestedFilename()).toBe('labels-millet.pdf');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('a device with a wrong clock is told so, and its taps are taken by the server’s time', async ({ hut, page }) => {
+  await page.clock.install({ time: Date.now() + 3 * 3_600_000 });
+  await begin(page, hut.url);
+  await page.clock.resume();
+  await expect(page.getByText(/clock is \d h \d\d ahead of the server/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('region', { name: 'Running late' })).toHaveCount(0);
+  await tapDone(page);
+  await expect(page.locator('.run-waiting')).toHaveCount(0);
+  const database = new pg.Client({ connectionString: hut.databaseUrl });
+  await database.connect();
+  const [kitchen] = (await (await page.request.get(`${hut.url}/api/kitchens`)).json()) as { id: string }[];
+  await database.query(`SELECT set_config('kestrel.kitchen', $1, false)`, [kitchen?.id]);
+  const { rows } = await database.query<{ off: number }>(
+    `SELECT max(abs(extract(epoch FROM at - received_at)))::float AS off FROM event`,
+  );
+  await database.end();
+  expect(rows[0]?.off).toBeLessThan(60);
+});
+
+test('a word ticks what went in; a dish that was put away is boxed again, and the freezer shows its boxes by bin', async ({
+  hut,
+  page,
+}) => {
+  await begin(page, hut.url);
+  await goOnTo(page, /^Load the millet/);
+  await page.getByLabel('Add work in one line').fill('bay leaf');
+  await expect(page.getByText('understood: bay leaf went in')).toBeVisible();
+  await page.getByLabel('Add work in one line').press('Enter');
+  await expect(page.getByRole('checkbox', { name: /^bay leaf/ })).toBeChecked();
+
+  await page.goto(`${hut.url}/put-away`);
+  await page.getByRole('button', { name: 'Box Millet anyway' }).click();
+  const millet = page.getByRole('region', { name: 'Millet' });
+  await expect(millet.getByText(/% full/).first()).toBeVisible();
+  await millet.getByRole('button', { name: 'Label printer' }).click();
+  await expect(page.getByRole('img', { name: /^Label 1 of/ })).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Put away Millet' }).click();
+  await expect(page.getByTestId('booked-Millet')).toBeVisible();
+  await page.getByRole('link', { name: /which bin of the freezer/ }).click();
+  await expect(page.getByRole('heading', { name: /portions in \d+ frozen boxes/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'freezer', exact: true }).getByRole('listitem').first()).toContainText(
+    'Millet',
+  );
+  await page.getByRole('link', { name: 'Back to the boxes' }).click();
+  await page.getByRole('button', { name: 'Box Millet again' }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('button', { name: 'Box Millet anyway' })).toBeVisible();
+  await page.getByRole('button', { name: 'Box Millet anyway' }).click();
+  await expect(page.getByText('taken back to be boxed again')).toBeVisible();
 });

@@ -1,4 +1,5 @@
 import type { RunFact } from '@kestrel-ridge/core/run';
+import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { newId } from '../api/newId.ts';
@@ -20,17 +21,36 @@ export function readWork(
   return { name: name.charAt(0).toUpperCase() + name.slice(1), minutes: n, hands };
 }
 
-/** Something nobody had planned, in one line. */
-export function AddWork({ tap }: { tap: (what: RunFact) => void }) {
+/** What is not ticked yet at the step at hand, by the word for it: "salt" ticks the salt. */
+export function readTick(text: string, about: TaskAbout | undefined, ticked: readonly string[]): GoesIn | undefined {
+  const word = text.trim().toLowerCase();
+  if (word.length < 3) return undefined;
+  const open = (about?.goesIn ?? []).filter(({ line }) => !ticked.includes(line));
+  const hits = open.filter(({ food }) => food.toLowerCase().startsWith(word));
+  return hits.length === 1 ? hits[0] : open.find(({ food }) => food.toLowerCase() === word);
+}
+
+/** Something nobody had planned, in one line; or the name of what just went in, which ticks it. */
+export function AddWork({
+  about,
+  ticked,
+  tap,
+}: {
+  about: TaskAbout | undefined;
+  ticked: readonly string[];
+  tap: (what: RunFact) => void;
+}) {
   const [text, setText] = useState('');
   const read = readWork(text);
+  const tick = read ? undefined : readTick(text, about, ticked);
   return (
     <form
       className="add-work"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!read) return;
-        tap({ kind: 'added', task: `added/${newId()}`, ...read });
+        if (tick && about) tap({ kind: 'ticked', task: about.id, line: tick.line });
+        else if (read) tap({ kind: 'added', task: `added/${newId()}`, ...read });
+        else return;
         setText('');
       }}
     >
@@ -40,14 +60,16 @@ export function AddWork({ tap }: { tap: (what: RunFact) => void }) {
         value={text}
         onChange={(event) => setText(event.target.value)}
       />
-      <Button htmlType="submit" disabled={!read}>
-        Add
+      <Button htmlType="submit" disabled={!read && !tick}>
+        {tick ? 'Tick' : 'Add'}
       </Button>
       {text.trim() !== '' && (
         <small className="soft">
-          {read
-            ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
-            : 'Say how long, such as “boil swede 20 min”.'}
+          {tick
+            ? `understood: ${tick.food} went in, ${tick.amount}`
+            : read
+              ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
+              : 'Say how long, such as “boil swede 20 min”.'}
         </small>
       )}
     </form>

@@ -208,7 +208,9 @@ function Worktop({
               </ol>
             </section>
           )}
-          {!view.finished && <AddWork tap={tap} />}
+          {!view.finished && (
+            <AddWork about={aboutCurrent} ticked={(current && facts.get(current.id)?.ticked) ?? []} tap={tap} />
+          )}
           {!view.finished && (
             <Late
               kitchen={kitchen}

@@ -138,7 +138,12 @@ export function BatchBoxes({
                   : ': more than planned, so each is smaller'}
           </span>
         </div>
-        <EvenSplit boxes={boxes.length} name={component.name} weighed={weighed} weigh={setWeighed} />
+        <EvenSplit
+          portions={boxes.map(({ portions }) => portions)}
+          name={component.name}
+          weighed={weighed}
+          weigh={setWeighed}
+        />
         <Apart view={view} batch={batch} boxes={boxes} kept={kept} keep={setKept} />
         {block && (
           <p className="soft">

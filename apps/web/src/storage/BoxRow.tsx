@@ -47,6 +47,13 @@ export function BoxRow({
         most={100}
         onChange={(portions) => change({ portions })}
       />
+      {full !== undefined && (
+        <small className={full > 1.001 ? 'cannot box-fill' : 'soft box-fill'}>
+          {full > 1.001
+            ? `${Math.round(full * 100)} %: too full${box.kind === 'freezer' ? ', it grows as it freezes' : ''}`
+            : `${Math.round(full * 100)} % full`}
+        </small>
+      )}
       <Select
         aria-label={`Which box is ${words}`}
         className="box-kind"
@@ -55,7 +62,7 @@ export function BoxRow({
         options={[
           ...boxes.map(({ name, mL, free }) => ({
             value: name,
-            label: `${name}, ${mL} mL`,
+            label: `${name}, ${mL >= 1000 ? `${mL / 1000} L` : `${mL} mL`}`,
             disabled: free === 0 && name !== box.box,
           })),
           { value: '', label: 'any box' },
@@ -77,13 +84,6 @@ export function BoxRow({
         />
       )}
       <Button type="text" icon={<DeleteOutlined />} aria-label={`Remove ${words}`} disabled={only} onClick={remove} />
-      {full !== undefined && (
-        <small className={full > 1.001 ? 'cannot box-fill' : 'soft box-fill'}>
-          {full > 1.001
-            ? `${Math.round(full * 100)} %: too full${box.kind === 'freezer' ? ', it grows as it freezes' : ''}`
-            : `${Math.round(full * 100)} % full`}
-        </small>
-      )}
     </li>
   );
 }

@@ -13,18 +13,19 @@ export const netOf = ({ full, empty }: PotWeight): number | undefined =>
 
 /** Boxes filled alike by weight: the pot on the scale, full and empty. What was weighed is what is booked. */
 export function EvenSplit({
-  boxes,
+  portions,
   name,
   weighed,
   weigh,
 }: {
-  boxes: number;
+  /** What each box takes. */
+  portions: readonly number[];
   name: string;
   weighed: PotWeight;
   weigh: (weight: PotWeight) => void;
 }) {
   const { full, empty } = weighed;
-  const parts = full !== null && empty !== null ? evenSplit(full, empty, boxes) : undefined;
+  const parts = full !== null && empty !== null ? evenSplit(full, empty, portions) : undefined;
   return (
     <div className="even-split">
       <span className="soft">By weight:</span>
@@ -50,7 +51,9 @@ export function EvenSplit({
       />
       {parts ? (
         <b className="number">
-          {parts[0]} g a box{parts.length > 1 && `, the last one ${parts.at(-1)}`}
+          {[...new Map(portions.map((each, n) => [each, parts[n]]))]
+            .map(([each, grams]) => `${grams} g in a box of ${each}`)
+            .join(', ')}
         </b>
       ) : full !== null && empty !== null ? (
         <span className="cannot">The pot weighs more empty than full. Weigh it again.</span>

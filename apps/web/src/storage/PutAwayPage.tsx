@@ -52,7 +52,7 @@ function PutAway({ view }: { view: KitchenView }) {
         </div>
       )}
       {cooked && view.session && <OpenBatches view={view} session={view.session.id} open={open} />}
-      <p className="soft">
+      <p className="soft" style={{ marginBottom: 24 }}>
         <Link to="/freezer">What is in which bin of the freezer</Link>
       </p>
       {done.length > 0 && (

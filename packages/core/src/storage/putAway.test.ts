@@ -37,20 +37,24 @@ describe('the cooling clock', () => {
     ));
 });
 
-test('law: an even split adds up to what is in the pot, and no two boxes differ by more than a gram', () =>
+test('law: an even split gives every gram away, and every portion as much as any other', () =>
   fc.assert(
     fc.property(
-      fc.integer({ min: 1, max: 9000 }),
-      fc.integer({ min: 0, max: 3000 }),
-      fc.integer({ min: 1, max: 20 }),
-      (net, pot, n) => {
-        const parts = evenSplit(net + pot, pot, n) ?? [];
+      fc.integer({ min: 1, max: 20_000 }),
+      fc.integer({ min: 0, max: 4000 }),
+      fc.array(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 20 }),
+      (net, pot, boxes) => {
+        const parts = evenSplit(net + pot, pot, boxes) ?? [];
+        const portions = boxes.reduce((sum, each) => sum + each, 0);
         expect(parts.reduce((sum, each) => sum + each, 0)).toBe(net);
-        expect(Math.max(...parts) - Math.min(...parts)).toBeLessThanOrEqual(1);
+        parts.forEach((grams, n) =>
+          expect(Math.abs(grams - (net * (boxes[n] ?? 0)) / portions)).toBeLessThanOrEqual(1),
+        );
       },
     ),
   ));
-test('a pot that weighs more empty than full is no split', () => expect(evenSplit(900, 1200, 3)).toBeUndefined());
+test('a pot that weighs more empty than full is no split', () =>
+  expect(evenSplit(900, 1200, [1, 1, 1])).toBeUndefined());
 
 test('law: labels lie on the paper, and no two on one place', () =>
   fc.assert(
