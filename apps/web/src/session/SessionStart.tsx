@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useCommand } from '../api/useCommand.ts';
 import { Stepper } from '../parts/Stepper.tsx';
-import { localMoment, momentOf } from './localMoment.ts';
+import { localMoment, momentOf } from '@kestrel-ridge/core/quantity';
 
 /** When the session starts, and how many cook: changed here, planned again at once. */
 export function SessionStart({

@@ -7,7 +7,7 @@ import { search, whyNotEarlier } from '@kestrel-ridge/core/schedule';
 import { expandSession } from '@kestrel-ridge/core/session';
 import { holdWords } from './holdWords.ts';
 import { lanesOf } from './lanes.ts';
-import { localMoment, momentOf } from './localMoment.ts';
+import { localMoment, momentOf } from '@kestrel-ridge/core/quantity';
 import { ridgePath, smoothed } from './ridgePath.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));

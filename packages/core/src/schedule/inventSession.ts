@@ -1,5 +1,5 @@
 import type { Problem, ProblemLink, ProblemTask, ProblemUse, Resource } from '../session/index.ts';
-import { seeded } from './random.ts';
+import { seeded } from '../quantity/index.ts';
 
 /** What an invented session is like. */
 export interface SessionShape {

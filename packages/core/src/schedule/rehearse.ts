@@ -1,6 +1,6 @@
 import type { Plan, Problem } from '../session/index.ts';
 import { check } from './check.ts';
-import { seeded } from './random.ts';
+import { seeded } from '../quantity/index.ts';
 import { search } from './search.ts';
 
 /** Minutes that a task may take. */

@@ -3,7 +3,7 @@ import { lowestMinute } from './bound.ts';
 import { Builder, type Genes } from './builder.ts';
 import { compile, ImpossibleProblem, type Compiled } from './compile.ts';
 import { CriticalFinder, copyOf, idleOf, mutate, overwrite, scatter, type Standing } from './mutate.ts';
-import { seeded } from './random.ts';
+import { seeded } from '../quantity/index.ts';
 import { tuningFor } from './tuning.ts';
 
 export interface SearchSettings {

@@ -1,8 +1,5 @@
 import type { Day } from '../quantity/index.ts';
-
-/** Two meals a day are counted: lunch and dinner. */
-export const MEALS_A_DAY = 2;
-export const MEAL_NAMES = ['lunch', 'dinner'] as const;
+import { MEALS_A_DAY, MEAL_NAMES, type MealName } from './meals.ts';
 
 /** Some of a component that is or will be there. */
 export interface Supply {
@@ -16,18 +13,28 @@ export interface Supply {
 
 export interface StripMeal {
   readonly day: Day;
-  readonly meal: (typeof MEAL_NAMES)[number];
+  readonly meal: MealName;
   /** Grams there before the meal. */
   readonly cold: number;
   readonly frozen: number;
   readonly eaten: number;
+  /** Of what is eaten: so much comes out of the freezer, and has to be thawed before. */
+  readonly thawed: number;
   /** Grams wanted and not there. */
   readonly short: number;
   /** Grams that went off before this meal. */
   readonly spoiled: number;
 }
 
+/** What became of one piece of the supply, in the order in which the pieces were handed in. */
+export interface PieceFate {
+  readonly eaten: number;
+  readonly spoiled: number;
+  readonly left: number;
+}
+
 export interface Strip {
+  readonly fates: readonly PieceFate[];
   readonly meals: readonly StripMeal[];
   /** The last meal before the first that falls short; undefined when the first falls short already. */
   readonly lasts: StripMeal | undefined;
@@ -43,7 +50,7 @@ export interface Strip {
  */
 export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantGrams: readonly number[]): Strip {
   const pieces = supply
-    .map((piece) => ({ ...piece, left: piece.grams }))
+    .map((piece, at) => ({ ...piece, at, left: piece.grams, spoiled: 0 }))
     .sort((a, b) => Number(a.frozen) - Number(b.frozen) || (a.until ?? '9999').localeCompare(b.until ?? '9999'));
   const meals: StripMeal[] = [];
 
@@ -56,6 +63,7 @@ export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantG
     for (const piece of pieces)
       if (!piece.frozen && piece.until !== undefined && piece.until < day && piece.fromMeal <= number) {
         spoiled += piece.left;
+        piece.spoiled += piece.left;
         piece.left = 0;
       }
     const there = pieces.filter((piece) => piece.fromMeal <= number);
@@ -65,18 +73,23 @@ export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantG
     const frozen = sum(true);
 
     let open = want;
+    let thawed = 0;
     for (const piece of there) {
       const bite = Math.min(piece.left, open);
       piece.left -= bite;
       open -= bite;
+      if (piece.frozen) thawed += bite;
     }
     // Sums of many thirds of portions: less than a tenth of a gram is nothing.
     const short = open < 0.1 ? 0 : open;
-    meals.push({ day, meal, cold, frozen, eaten: want - open, short, spoiled });
+    meals.push({ day, meal, cold, frozen, eaten: want - open, thawed, short, spoiled });
   }
 
   const shortAt = meals.findIndex((meal) => meal.short > 0);
   return {
+    fates: [...pieces]
+      .sort((a, b) => a.at - b.at)
+      .map(({ grams, left, spoiled }) => ({ eaten: grams - left - spoiled, spoiled, left })),
     meals,
     firstShort: shortAt < 0 ? undefined : meals[shortAt],
     lasts: shortAt < 0 ? meals.at(-1) : meals[shortAt - 1],

@@ -1,3 +1,5 @@
+import type { Day } from './day.ts';
+
 /** A moment as an input of kind datetime-local wants it, by the clocks of a zone: 2026-03-01T09:00. */
 export function localMoment(ms: number, zone: string): string {
   const parts = Object.fromEntries(
@@ -25,4 +27,14 @@ export function momentOf(local: string, zone: string): number | undefined {
   const offset = (ms: number) => Date.parse(`${localMoment(ms, zone)}:00Z`) - Math.floor(ms / 60_000) * 60_000;
   const first = asUtc - offset(asUtc);
   return asUtc - offset(first);
+}
+
+/**
+ * A day and a clock in a zone as a moment, ms since 1970. A clock that a change of time skips is taken an hour on.
+ * @example new Date(momentAt(day('2026-03-29'), '07:00', 'Europe/Berlin')).toISOString() // => '2026-03-29T05:00:00.000Z'
+ */
+export function momentAt(day: Day, clock: string, zone: string): number {
+  const at = momentOf(`${day}T${clock}`, zone);
+  if (at === undefined) throw new RangeError(`"${clock}" is no time of day like 18:30.`);
+  return at;
 }

@@ -1,0 +1,33 @@
+import type { Day } from '../quantity/index.ts';
+
+/** Two meals a day are counted: lunch and dinner. */
+export const MEAL_NAMES = ['lunch', 'dinner'] as const;
+export type MealName = (typeof MEAL_NAMES)[number];
+export const MEALS_A_DAY = MEAL_NAMES.length;
+
+/** When they are served where nobody says otherwise, by the clocks of the kitchen. Common practice, no published source. */
+export const MEAL_CLOCK: Readonly<Record<MealName, string>> = { lunch: '12:30', dinner: '18:30' };
+
+/** A part of a meal: a component, and how many usual portions of it each one takes. */
+export interface MealPart {
+  readonly food: string;
+  readonly portions: number;
+}
+
+/** A meal on a day. Without parts it is open: something from the boxes. */
+export interface Slot {
+  readonly day: Day;
+  readonly meal: MealName;
+  readonly parts: readonly MealPart[];
+  /** Who eats with them, beside the eaters of the kitchen. */
+  readonly guests: number;
+  /** "19:30", where it is not the usual time. */
+  readonly serveAt?: string;
+  /** A suggestion leaves it alone. */
+  readonly locked?: boolean;
+  /** "the ranger’s birthday" */
+  readonly note?: string;
+}
+
+export const slotAt = (slots: readonly Slot[], day: Day, meal: MealName): Slot | undefined =>
+  slots.find((slot) => slot.day === day && slot.meal === meal);
