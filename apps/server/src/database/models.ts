@@ -8,7 +8,7 @@ import { RecipeRow, RevisionFoodRow, RevisionRow } from '../recipe/recipe.model.
 import { EventRow, RunRow } from '../run/run.model.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
-import { AppetiteRow, AttendanceRow, EaterRow } from '../week/week.model.ts';
+import { AppetiteRow, AttendanceRow, EatenRow, EaterRow, SlotRow, TemplateRow } from '../week/week.model.ts';
 
 /** Binds the models to a connection. The tables themselves are made by the migrations alone. */
 export function initModels(sequelize: Sequelize): void {
@@ -27,6 +27,9 @@ export function initModels(sequelize: Sequelize): void {
     EaterRow,
     AttendanceRow,
     AppetiteRow,
+    SlotRow,
+    EatenRow,
+    TemplateRow,
     RunRow,
     EventRow,
     PriceRow,

@@ -256,7 +256,8 @@ export async function lockPlannedBatch(
   return done(row);
 }
 
-async function openSession(
+/** A session whose sizes may still be changed. */
+export async function openSession(
   kitchen: string,
   id: string,
   transaction: Transaction,
@@ -272,7 +273,14 @@ async function openSession(
   return done(session);
 }
 
-function sizeFault({ portions, freezePortions }: { portions: string; freezePortions: string }): Refusal | undefined {
+/** What is wrong with a size, if anything. */
+export function sizeFault({
+  portions,
+  freezePortions,
+}: {
+  portions: string;
+  freezePortions: string;
+}): Refusal | undefined {
   if (new Fraction(portions).compare(MOST_PORTIONS) > 0)
     return {
       code: 'invalid',

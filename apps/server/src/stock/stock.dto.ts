@@ -5,13 +5,27 @@ import {
   ArrayMinSize,
   IsArray,
   IsIn,
+  IsNumber,
   IsOptional,
   IsString,
+  IsUUID,
   Length,
+  Max,
+  Min,
   ValidateNested,
 } from 'class-validator';
 import { HOW_KNOWN, type HowKnown, type LotOrigin } from '@kestrel-ridge/core/formats';
-import { Id, NotNegative, OptionalDay, OptionalMinor, Positive, Seen, WhenGiven } from '../problem/says.ts';
+import { MEAL_NAMES, type MealName } from '@kestrel-ridge/core/week';
+import {
+  Id,
+  NotNegative,
+  OptionalDay,
+  OptionalMinor,
+  Positive,
+  RequiredDay,
+  Seen,
+  WhenGiven,
+} from '../problem/says.ts';
 
 export class LotDatesDto {
   @OptionalDay('day it was bought') boughtOn?: string;
@@ -100,6 +114,29 @@ export class EatDto {
   @ValidateNested({ each: true })
   @Type(() => TakeDto)
   takes: TakeDto[];
+  @ApiProperty({ type: () => [EatenDto], required: false })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(400)
+  @ValidateNested({ each: true })
+  @Type(() => EatenDto)
+  eaten?: EatenDto[];
+}
+
+/** Who ate how much of what; without an eater it was a guest. */
+export class EatenDto {
+  @Id('entry') id: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsUUID('all', { message: 'The eater is not known.' }) eater?: string;
+  @Id('component') food: string;
+  @RequiredDay('day') day: string;
+  @ApiProperty({ enum: MEAL_NAMES })
+  @IsIn(MEAL_NAMES, { message: 'The meal is not known. Choose lunch or dinner.' })
+  meal: MealName;
+  @ApiProperty({ example: 1 })
+  @IsNumber({}, { message: 'Portions eaten must be a number above 0.' })
+  @Min(0.01, { message: 'Portions eaten must be a number above 0.' })
+  @Max(20, { message: 'More than 20 portions is more than one can eat.' })
+  portions: number;
 }
 
 export class TakeDto {

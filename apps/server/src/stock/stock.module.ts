@@ -12,6 +12,7 @@ import {
   ThrowLotDto,
   UndoDto,
 } from './stock.dto.ts';
+import { EatService } from './eat.service.ts';
 import { LedgerService } from './ledger.service.ts';
 import { StockService } from './stock.service.ts';
 
@@ -22,6 +23,7 @@ class StockController {
   constructor(
     private readonly stock: StockService,
     private readonly ledgers: LedgerService,
+    private readonly meals: EatService,
   ) {}
 
   @ApiOperation({ summary: 'All lots with something on hand' })
@@ -93,7 +95,7 @@ class StockController {
   @ApiOperation({ summary: 'Eat from boxes' })
   @Post('meals')
   eat(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: EatDto) {
-    return this.stock.eat(kitchen, key, dto);
+    return this.meals.eat(kitchen, key, dto);
   }
 
   @ApiOperation({ summary: 'Take a change of the shelf back' })
@@ -103,5 +105,9 @@ class StockController {
   }
 }
 
-@Module({ controllers: [StockController], providers: [StockService, LedgerService], exports: [StockService] })
+@Module({
+  controllers: [StockController],
+  providers: [StockService, LedgerService, EatService],
+  exports: [StockService],
+})
 export class StockModule {}

@@ -17,12 +17,12 @@ import type {
   AddLotDto,
   AddLotsDto,
   CountLotDto,
-  EatDto,
   MoveLotDto,
   NameLotDto,
   OpenLotDto,
   ThrowLotDto,
 } from './stock.dto.ts';
+import { EatenRow } from '../week/week.model.ts';
 import { becomes } from './becomes.ts';
 import { invalid, negative, notNow, shortOf } from './refusals.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
@@ -233,25 +233,6 @@ export class StockService {
     );
   }
 
-  eat(kitchen: string, key: string, dto: EatDto): Promise<readonly LotState[]> {
-    return this.commands.run(
-      { kitchen, key, name: 'eat', body: dto, touches: ['shelf', 'week'] },
-      async (scope): Promise<Outcome<readonly LotState[], Refusal>> => {
-        const states: LotState[] = [];
-        for (const take of [...dto.takes].sort((a, b) => a.lot.localeCompare(b.lot))) {
-          const lot = await lockLot(kitchen, take.lot, scope.transaction);
-          if (!lot) return refused<Refusal>({ code: 'not found', what: 'box' });
-          if (lot.version !== take.version) return refused<Refusal>({ code: 'stale', what: 'box', now: lotState(lot) });
-          const short = shortOf(lot, take.amount, `takes.${take.lot}`);
-          if (short) return refused(short);
-          await this.move(scope, take.lot, negative(take.amount), 'eaten');
-          states.push(await this.stateOf(kitchen, take.lot, scope.transaction));
-        }
-        return done(states);
-      },
-    );
-  }
-
   /** Takes a command's movements back, each by one more movement; the ledger keeps both. */
   undo(kitchen: string, key: string, command: string): Promise<{ readonly lots: readonly LotState[] }> {
     return this.commands.run(
@@ -285,6 +266,7 @@ export class StockService {
             `undo: ${row.name}`,
           );
         }
+        await EatenRow.destroy({ where: { kitchen, command }, transaction });
         await row.update({ undoneBy: key }, { transaction });
         const lots = await LotRow.findAll({
           where: { kitchen, id: { [Op.in]: movements.map((movement) => movement.lot) } },
@@ -334,7 +316,7 @@ export class StockService {
     });
   }
 
-  private async stateOf(kitchen: string, id: string, transaction: Transaction): Promise<LotState> {
+  async stateOf(kitchen: string, id: string, transaction: Transaction): Promise<LotState> {
     return lotState(await LotRow.findOne({ where: { kitchen, id }, transaction, rejectOnEmpty: true }));
   }
 

@@ -1,12 +1,97 @@
+import type { Allergen } from '@kestrel-ridge/core/food';
+import { ALLERGENS } from '@kestrel-ridge/core/food';
+import { MEAL_NAMES, type ComponentKind, type MealName } from '@kestrel-ridge/core/week';
 import { ApiProperty } from '@nestjs/swagger';
-import { ArrayUnique, IsArray, IsBoolean, IsInt, IsNumber, IsString, Length, Max, Min } from 'class-validator';
-import { Id, RequiredDay } from '../problem/says.ts';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { Id, NotNegative, OptionalDay, Positive, RequiredDay, Seen } from '../problem/says.ts';
 
 const NAME = { message: 'The eater has no name. Give one of up to 60 letters.' };
 const WEEKDAYS = { message: 'A day of the week is not known. Use 0 for Monday to 6 for Sunday.' };
+const FOODS = { each: true, message: 'A food in the list is not known. Choose from the list.' };
+const TIMES = { message: 'Times a usual portion must be from 0 to 4. Enter 1.5 for half as much again.' };
 
-export class AddEaterDto {
-  @Id('eater') id: string;
+class MealDaysDto {
+  @ApiProperty({ type: [Number], required: false })
+  @IsOptional()
+  @IsArray(WEEKDAYS)
+  @IsInt({ each: true, ...WEEKDAYS })
+  @Min(0, { each: true, ...WEEKDAYS })
+  @Max(6, { each: true, ...WEEKDAYS })
+  lunch?: number[];
+  @ApiProperty({ type: [Number], required: false })
+  @IsOptional()
+  @IsArray(WEEKDAYS)
+  @IsInt({ each: true, ...WEEKDAYS })
+  @Min(0, { each: true, ...WEEKDAYS })
+  @Max(6, { each: true, ...WEEKDAYS })
+  dinner?: number[];
+}
+
+const Times = () =>
+  function (target: object, name: string) {
+    ApiProperty({ required: false })(target, name);
+    IsOptional()(target, name);
+    IsNumber({}, TIMES)(target, name);
+    Min(0, TIMES)(target, name);
+    Max(4, TIMES)(target, name);
+  };
+
+class GroupsDto implements Partial<Record<ComponentKind, number>> {
+  @Times() grain?: number;
+  @Times() legume?: number;
+  @Times() roots?: number;
+  @Times() sauce?: number;
+  @Times() greens?: number;
+  @Times() dish?: number;
+}
+
+const ListOfFoods = () =>
+  function (target: object, name: string) {
+    ApiProperty({ type: [String], required: false })(target, name);
+    IsOptional()(target, name);
+    IsArray({ message: FOODS.message })(target, name);
+    ArrayMaxSize(200)(target, name);
+    IsUUID('all', FOODS)(target, name);
+  };
+
+export class TastesDto {
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => GroupsDto) groups?: GroupsDto;
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => MealDaysDto) meals?: MealDaysDto;
+  @ListOfFoods() likes?: string[];
+  @ListOfFoods() never?: string[];
+  @ListOfFoods() inSpite?: string[];
+  @ApiProperty({ enum: ALLERGENS, isArray: true, required: false })
+  @IsOptional()
+  @IsIn(ALLERGENS, { each: true, message: 'An allergen is not known. Choose from the list.' })
+  allergens?: Allergen[];
+  @ApiProperty({ required: false }) @IsOptional() @IsBoolean() mild?: boolean;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsInt({ message: 'Days in a row must be a whole number, from 1 to 14.' })
+  @Min(1, { message: 'Days in a row must be a whole number, from 1 to 14.' })
+  @Max(14, { message: 'Days in a row must be a whole number, from 1 to 14.' })
+  repeats?: number;
+}
+
+class EaterFields {
   @ApiProperty() @IsString(NAME) @Length(1, 60, NAME) name: string;
   @ApiProperty({ example: 1 })
   @IsNumber({}, { message: 'The appetite is no number. 1 is a usual portion.' })
@@ -20,6 +105,16 @@ export class AddEaterDto {
   @Min(0, { each: true, ...WEEKDAYS })
   @Max(6, { each: true, ...WEEKDAYS })
   weekdays: number[];
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => TastesDto) tastes?: TastesDto;
+}
+export class AddEaterDto extends EaterFields {
+  @Id('eater') id: string;
+}
+export class ChangeEaterDto extends EaterFields {
+  @Seen() version: number;
+}
+export class EaterGoesDto {
+  @Seen() version: number;
 }
 
 export class AttendanceDto {
@@ -34,4 +129,97 @@ const APPETITE = {
 export class AppetiteDto {
   @Id('component') food: string;
   @ApiProperty({ example: 1 }) @IsNumber({}, APPETITE) @Min(0, APPETITE) @Max(6, APPETITE) portionsADay: number;
+  @OptionalDay('day from which it is learned anew') since?: string;
+}
+
+const PART = { message: 'Portions of a part must be from 0.1 to 6. Enter 1 for a usual portion each.' };
+const GUESTS = { message: 'Guests must be a whole number from 0 to 200.' };
+class PartDto {
+  @Id('component') food: string;
+  @ApiProperty({ example: 1 }) @IsNumber({}, PART) @Min(0.1, PART) @Max(6, PART) portions: number;
+}
+export class SlotDto {
+  @RequiredDay('day') day: string;
+  @ApiProperty({ enum: MEAL_NAMES })
+  @IsIn(MEAL_NAMES, { message: 'The meal is not known. Choose lunch or dinner.' })
+  meal: MealName;
+  @ApiProperty({ type: () => [PartDto] })
+  @IsArray()
+  @ArrayMaxSize(12, { message: 'A meal has twelve parts at most. Leave some out.' })
+  @ValidateNested({ each: true })
+  @Type(() => PartDto)
+  parts: PartDto[];
+  @ApiProperty() @IsInt(GUESTS) @Min(0, GUESTS) @Max(200, GUESTS) guests: number;
+  @ApiProperty({ required: false, example: '19:30' })
+  @IsOptional()
+  @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'The serving time is no time of day. Write it as 19:30.' })
+  serveAt?: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsBoolean() locked?: boolean;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsString()
+  @Length(1, 200, { message: 'The note is too long. Keep it to 200 letters.' })
+  note?: string;
+}
+
+class NewSessionDto {
+  @Id('session') id: string;
+  @ApiProperty() @IsString() @Length(1, 60, { message: 'The session has no name. Give it one.' }) name: string;
+  @ApiProperty() @IsString() @Matches(/^\d{4}-\d{2}-\d{2}T/, { message: 'The start is no moment.' }) startsAt: string;
+  @ApiProperty() @IsInt() @Min(1) @Max(6) cooks: number;
+}
+class AddedDto {
+  @Id('batch') id: string;
+  @Id('session') session: string;
+  @Id('recipe') recipe: string;
+  @Positive('number of portions') portions: string;
+  @NotNegative('number of portions to freeze') freezePortions: string;
+}
+class SizedDto {
+  @Id('batch') id: string;
+  @Positive('number of portions') portions: string;
+  @NotNegative('number of portions to freeze') freezePortions: string;
+  @Seen() version: number;
+}
+class DroppedDto {
+  @Id('batch') id: string;
+  @Seen() version: number;
+}
+
+/** Several changes of a week that belong together: all of them, or none. */
+export class WeekChangesDto {
+  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => NewSessionDto) session?: NewSessionDto;
+  @ApiProperty({ type: () => [SlotDto] })
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => SlotDto)
+  slots: SlotDto[];
+  @ApiProperty({ type: () => [AddedDto] })
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => AddedDto)
+  add: AddedDto[];
+  @ApiProperty({ type: () => [SizedDto] })
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => SizedDto)
+  size: SizedDto[];
+  @ApiProperty({ type: () => [DroppedDto] })
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => DroppedDto)
+  drop: DroppedDto[];
+}
+
+export class TemplateDto {
+  @Id('week') id: string;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 60, { message: 'The week has no name. Give it one of up to 60 letters.' })
+  name: string;
+  @ApiProperty({ type: Object }) @IsObject() week: Record<string, unknown>;
 }

@@ -1,5 +1,26 @@
-import { Model, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
-import { fresh, key, keyDay, numbers, numeric, text, yesNo } from '../database/columns.ts';
+import type { MealName, MealPart, Tastes } from '@kestrel-ridge/core/week';
+import {
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+import {
+  date,
+  fresh,
+  integer,
+  json,
+  key,
+  keyDay,
+  keyText,
+  moment,
+  numbers,
+  numeric,
+  text,
+  uuid,
+  yesNo,
+} from '../database/columns.ts';
 
 export class EaterRow extends Model<InferAttributes<EaterRow>, InferCreationAttributes<EaterRow>> {
   declare kitchen: string;
@@ -7,12 +28,27 @@ export class EaterRow extends Model<InferAttributes<EaterRow>, InferCreationAttr
   declare name: string;
   declare appetite: string;
   declare weekdays: number[];
+  declare tastes: CreationOptional<Tastes>;
+  declare gone: CreationOptional<boolean>;
+  declare version: CreationOptional<number>;
 
   static attach(sequelize: Sequelize): void {
-    EaterRow.init(fresh({ kitchen: key, id: key, name: text, appetite: numeric, weekdays: numbers }), {
-      sequelize,
-      tableName: 'eater',
-    });
+    EaterRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        name: text,
+        appetite: numeric,
+        weekdays: numbers,
+        tastes: json,
+        gone: yesNo,
+        version: integer,
+      }),
+      {
+        sequelize,
+        tableName: 'eater',
+      },
+    );
   }
 }
 
@@ -34,11 +70,85 @@ export class AppetiteRow extends Model<InferAttributes<AppetiteRow>, InferCreati
   declare kitchen: string;
   declare food: string;
   declare portionsADay: string;
+  declare since: CreationOptional<string | null>;
 
   static attach(sequelize: Sequelize): void {
-    AppetiteRow.init(fresh({ kitchen: key, food: key, portionsADay: { ...numeric, field: 'portions_a_day' } }), {
+    AppetiteRow.init(
+      fresh({ kitchen: key, food: key, portionsADay: { ...numeric, field: 'portions_a_day' }, since: date }),
+      {
+        sequelize,
+        tableName: 'appetite',
+      },
+    );
+  }
+}
+
+export class SlotRow extends Model<InferAttributes<SlotRow>, InferCreationAttributes<SlotRow>> {
+  declare kitchen: string;
+  declare day: string;
+  declare meal: MealName;
+  declare parts: readonly MealPart[];
+  declare guests: number;
+  declare serveAt: string | null;
+  declare locked: boolean;
+  declare note: string | null;
+
+  static attach(sequelize: Sequelize): void {
+    SlotRow.init(
+      fresh({
+        kitchen: key,
+        day: keyDay,
+        meal: keyText,
+        parts: json,
+        guests: integer,
+        serveAt: { ...text, field: 'serve_at' },
+        locked: yesNo,
+        note: text,
+      }),
+      { sequelize, tableName: 'slot' },
+    );
+  }
+}
+
+export class EatenRow extends Model<InferAttributes<EatenRow>, InferCreationAttributes<EatenRow>> {
+  declare kitchen: string;
+  declare id: string;
+  declare command: string;
+  declare day: string;
+  declare meal: MealName;
+  declare eater: string | null;
+  declare food: string;
+  declare portions: string;
+  declare at: CreationOptional<Date>;
+
+  static attach(sequelize: Sequelize): void {
+    EatenRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        command: uuid,
+        day: date,
+        meal: text,
+        eater: uuid,
+        food: uuid,
+        portions: numeric,
+        at: moment,
+      }),
+      { sequelize, tableName: 'eaten' },
+    );
+  }
+}
+
+export class TemplateRow extends Model<InferAttributes<TemplateRow>, InferCreationAttributes<TemplateRow>> {
+  declare kitchen: string;
+  declare id: string;
+  declare name: string;
+  declare week: Record<string, unknown>;
+
+  static attach(sequelize: Sequelize): void {
+    TemplateRow.init(fresh({ kitchen: key, id: key, name: text, week: json }), {
       sequelize,
-      tableName: 'appetite',
+      tableName: 'week_template',
     });
   }
 }

@@ -1,14 +1,26 @@
-import { Body, Controller, Get, Module, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Module, Post, Put } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { CommandKey, InKitchen } from '../command/params.ts';
-import { AddEaterDto, AppetiteDto, AttendanceDto } from './week.dto.ts';
+import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
+import { WeekChangesService } from './changes.service.ts';
+import {
+  AddEaterDto,
+  AppetiteDto,
+  AttendanceDto,
+  ChangeEaterDto,
+  EaterGoesDto,
+  TemplateDto,
+  WeekChangesDto,
+} from './week.dto.ts';
 import { WeekService } from './week.service.ts';
 
 @ApiTags('week')
 @ApiHeader({ name: 'Idempotency-Key', description: 'A new UUID for each new command; the same one to repeat it' })
 @Controller('kitchens/:kitchen')
 class WeekController {
-  constructor(private readonly weeks: WeekService) {}
+  constructor(
+    private readonly weeks: WeekService,
+    private readonly changes: WeekChangesService,
+  ) {}
 
   @ApiOperation({ summary: 'Eaters, who is here when, sessions and their batches' })
   @Get('week')
@@ -20,6 +32,44 @@ class WeekController {
   @Post('eaters')
   addEater(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: AddEaterDto) {
     return this.weeks.addEater(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Name, appetite, days and tastes of an eater' })
+  @Put('eaters/:id')
+  changeEater(
+    @InKitchen() kitchen: string,
+    @CommandKey() key: string,
+    @ItsId() id: string,
+    @Body() dto: ChangeEaterDto,
+  ) {
+    return this.weeks.changeEater(kitchen, key, id, dto);
+  }
+
+  @ApiOperation({ summary: 'An eater no longer eats here' })
+  @Post('eaters/:id/goes')
+  @HttpCode(200)
+  eaterGoes(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string, @Body() dto: EaterGoesDto) {
+    return this.weeks.eaterGoes(kitchen, key, id, dto.version);
+  }
+
+  @ApiOperation({ summary: 'Meals, dishes and sizes of a week, changed together or not at all' })
+  @Post('week/changes')
+  @HttpCode(200)
+  change(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: WeekChangesDto) {
+    return this.changes.change(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Keep a week to be used again' })
+  @Post('templates')
+  keepTemplate(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: TemplateDto) {
+    return this.weeks.keepTemplate(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Forget a week that was kept' })
+  @Post('templates/:id/forget')
+  @HttpCode(200)
+  forgetTemplate(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string) {
+    return this.weeks.forgetTemplate(kitchen, key, id);
   }
 
   @ApiOperation({ summary: 'Say whether somebody is here on a day' })
@@ -35,5 +85,5 @@ class WeekController {
   }
 }
 
-@Module({ controllers: [WeekController], providers: [WeekService] })
+@Module({ controllers: [WeekController], providers: [WeekService, WeekChangesService] })
 export class WeekModule {}

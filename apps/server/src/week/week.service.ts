@@ -1,4 +1,4 @@
-import type { WeekState } from '@kestrel-ridge/core/formats';
+import type { EaterState, TemplateWeek, WeekState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { addDays, day, done, refused } from '@kestrel-ridge/core/quantity';
 import { Op, type Transaction } from 'sequelize';
@@ -10,12 +10,15 @@ import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
-import type { AddEaterDto, AppetiteDto, AttendanceDto } from './week.dto.ts';
+import type { Slot } from '@kestrel-ridge/core/week';
+import type { AddEaterDto, AppetiteDto, AttendanceDto, ChangeEaterDto, TemplateDto } from './week.dto.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
-import { AppetiteRow, AttendanceRow, EaterRow } from './week.model.ts';
+import { AppetiteRow, AttendanceRow, EatenRow, EaterRow, SlotRow, TemplateRow } from './week.model.ts';
 
 /** Days back and ahead that a week's screens look at: what is older grows without end. */
 const DAYS_BACK = 14;
+/** What was eaten teaches appetite: two months of it are enough, and a year is not read. */
+const EATEN_DAYS_BACK = 60;
 
 @Injectable()
 export class WeekService {
@@ -29,7 +32,7 @@ export class WeekService {
     return this.database.inKitchen(kitchen, async (transaction) => {
       const row = await KitchenRow.findByPk(kitchen, { transaction });
       const from = addDays(this.clock.today(row?.equipment.zone ?? 'UTC'), -DAYS_BACK);
-      const eaters = await EaterRow.findAll({ where: { kitchen }, order: ['name', 'id'], transaction });
+      const eaters = await EaterRow.findAll({ where: { kitchen, gone: false }, order: ['name', 'id'], transaction });
       const attendance = await AttendanceRow.findAll({ where: { kitchen, day: { [Op.gte]: from } }, transaction });
       const appetites = await AppetiteRow.findAll({ where: { kitchen }, transaction });
       const sessions = await SessionRow.findAll({
@@ -43,10 +46,35 @@ export class WeekService {
         transaction,
       });
       const revisions = await olderRevisions(kitchen, batches, transaction);
+      const slots = await SlotRow.findAll({
+        where: { kitchen, day: { [Op.gte]: from } },
+        order: ['day', 'meal'],
+        transaction,
+      });
+      const eaten = await EatenRow.findAll({
+        where: { kitchen, day: { [Op.gte]: addDays(from, DAYS_BACK - EATEN_DAYS_BACK) } },
+        order: ['day', 'id'],
+        transaction,
+      });
+      const templates = await TemplateRow.findAll({ where: { kitchen }, order: ['name', 'id'], transaction });
       return {
-        eaters: eaters.map(({ id, name, appetite, weekdays }) => ({ id, name, appetite: Number(appetite), weekdays })),
+        eaters: eaters.map(eaterState),
         attendance: attendance.map(({ eater, day: on, here }) => ({ eater, day: day(on), here })),
-        appetites: appetites.map(({ food, portionsADay }) => ({ food, portionsADay: Number(portionsADay) })),
+        appetites: appetites.map(({ food, portionsADay, since }) => ({
+          food,
+          portionsADay: Number(portionsADay),
+          since: since === null ? null : day(since),
+        })),
+        slots: slots.map(slotState),
+        eaten: eaten.map(({ id, day: on, meal, eater, food, portions }) => ({
+          id,
+          day: day(on),
+          meal,
+          eater,
+          food,
+          portions: Number(portions),
+        })),
+        templates: templates.map(({ id, name, week }) => ({ id, name, week: week as unknown as TemplateWeek })),
         sessions: sessions.map(sessionState),
         batches: batches.map(batchState),
         revisions,
@@ -58,8 +86,66 @@ export class WeekService {
     return this.commands.run(
       { kitchen, key, name: 'add eater', body: dto, touches: ['week'] },
       async ({ transaction }) => {
-        await EaterRow.create({ kitchen, ...dto, appetite: String(dto.appetite) }, { transaction });
+        await EaterRow.create(
+          { kitchen, ...dto, tastes: dto.tastes ?? {}, appetite: String(dto.appetite) },
+          { transaction },
+        );
         return done({ id: dto.id });
+      },
+    );
+  }
+
+  changeEater(kitchen: string, key: string, id: string, { version, ...dto }: ChangeEaterDto): Promise<EaterState> {
+    return this.onEater(kitchen, key, 'change eater', id, version, dto, {
+      name: dto.name,
+      appetite: String(dto.appetite),
+      weekdays: dto.weekdays,
+      tastes: dto.tastes ?? {},
+    });
+  }
+
+  /** Somebody no longer eats here; what they ate stays in the record. */
+  eaterGoes(kitchen: string, key: string, id: string, version: number): Promise<EaterState> {
+    return this.onEater(kitchen, key, 'eater goes', id, version, {}, { gone: true });
+  }
+
+  private onEater(
+    kitchen: string,
+    key: string,
+    name: string,
+    id: string,
+    seen: number,
+    body: object,
+    change: Partial<Pick<EaterRow, 'name' | 'appetite' | 'weekdays' | 'tastes' | 'gone'>>,
+  ): Promise<EaterState> {
+    return this.commands.run(
+      { kitchen, key, name, body: { id, seen, ...body }, touches: ['week'] },
+      async ({ transaction }) => {
+        const row = await EaterRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
+        if (!row || row.gone) return refused<Refusal>({ code: 'not found', what: 'eater' });
+        if (row.version !== seen) return refused<Refusal>({ code: 'stale', what: 'eater', now: eaterState(row) });
+        await row.update({ ...change, version: row.version + 1 }, { transaction });
+        return done(eaterState(row));
+      },
+    );
+  }
+
+  keepTemplate(kitchen: string, key: string, dto: TemplateDto): Promise<{ readonly id: string }> {
+    return this.commands.run(
+      { kitchen, key, name: 'keep template', body: dto, touches: ['week'] },
+      async ({ transaction }) => {
+        await TemplateRow.upsert({ kitchen, ...dto }, { transaction });
+        return done({ id: dto.id });
+      },
+    );
+  }
+
+  forgetTemplate(kitchen: string, key: string, id: string): Promise<{ readonly id: string }> {
+    return this.commands.run(
+      { kitchen, key, name: 'forget template', body: { id }, touches: ['week'] },
+      async ({ transaction }) => {
+        await TemplateRow.destroy({ where: { kitchen, id }, transaction });
+        return done({ id });
       },
     );
   }
@@ -82,12 +168,39 @@ export class WeekService {
       async ({ transaction }) => {
         if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food, recipe: { [Op.ne]: null } }, transaction })))
           return refused<Refusal>({ code: 'not found', what: 'component' });
-        await AppetiteRow.upsert({ kitchen, food: dto.food, portionsADay: String(dto.portionsADay) }, { transaction });
+        await AppetiteRow.upsert(
+          {
+            kitchen,
+            food: dto.food,
+            portionsADay: String(dto.portionsADay),
+            ...(dto.since ? { since: dto.since } : {}),
+          },
+          { transaction },
+        );
         return done(dto);
       },
     );
   }
 }
+
+const eaterState = ({ id, name, appetite, weekdays, tastes, version }: EaterRow): EaterState => ({
+  id,
+  name,
+  appetite: Number(appetite),
+  weekdays,
+  tastes,
+  version,
+});
+
+const slotState = ({ day: on, meal, parts, guests, serveAt, locked, note }: SlotRow): Slot => ({
+  day: day(on),
+  meal,
+  parts,
+  guests,
+  ...(serveAt ? { serveAt } : {}),
+  ...(locked ? { locked } : {}),
+  ...(note ? { note } : {}),
+});
 
 /** Documents of revisions that batches go by and that are not the newest: those the browser has already. */
 async function olderRevisions(

@@ -3,8 +3,18 @@ import type { BaseUnit, Sourced } from '../quantity/index.ts';
 export type FoodId = string;
 
 /** The EU list is the longer one for what grows; the words are those of Regulation (EU) 1169/2011, Annex II. */
-export type Allergen =
-  'gluten' | 'peanuts' | 'soybeans' | 'nuts' | 'celery' | 'mustard' | 'sesame' | 'sulphites' | 'lupin';
+export const ALLERGENS = [
+  'gluten',
+  'peanuts',
+  'soybeans',
+  'nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
 
 export type PlaceKind = 'cupboard' | 'cool room' | 'fridge' | 'freezer';
 

@@ -4,6 +4,7 @@ export { inBaseOf, massOf } from './bridge.ts';
 export type { BridgeMissing } from './bridge.ts';
 export { CAUTIONS } from './cautions.ts';
 export type { Caution, CautionId } from './cautions.ts';
+export { ALLERGENS } from './food.ts';
 export type {
   Allergen,
   Composition,

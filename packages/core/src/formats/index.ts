@@ -32,6 +32,11 @@ export type {
   SessionState,
   SessionStatus,
   Topic,
+  EatenState,
+  EaterState,
+  TemplateState,
+  TemplateWeek,
+  WeekChanged,
   WeekState,
 } from './wire.ts';
 export { HOW_KNOWN } from './wire.ts';

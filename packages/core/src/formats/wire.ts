@@ -7,7 +7,7 @@ import type { cookerLog } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
-import type { Attendance, Eater } from '../week/index.ts';
+import type { Attendance, Eater, MealName, Slot } from '../week/index.ts';
 
 // What server and browser say to each other: one definition for both. Amounts are exact decimals as text, moments are ISO 8601.
 
@@ -132,10 +132,40 @@ export interface BatchState {
   readonly version: number;
 }
 
+export interface EaterState extends Eater {
+  readonly version: number;
+}
+/** So many portions eaten by somebody; without an eater it was a guest. */
+export interface EatenState {
+  readonly id: string;
+  readonly day: Day;
+  readonly meal: MealName;
+  readonly eater: string | null;
+  readonly food: string;
+  readonly portions: number;
+}
+/** A week to be used again: its meals by day of the week, its dishes and their sizes. */
+export interface TemplateWeek {
+  readonly slots: readonly (Omit<Slot, 'day'> & { readonly weekday: number })[];
+  readonly dishes: readonly { readonly recipe: string; readonly portions: number; readonly freezePortions: number }[];
+}
+export interface TemplateState {
+  readonly id: string;
+  readonly name: string;
+  readonly week: TemplateWeek;
+}
+export interface WeekChanged {
+  readonly batches: readonly BatchState[];
+}
 export interface WeekState {
-  readonly eaters: readonly Eater[];
+  readonly eaters: readonly EaterState[];
   readonly attendance: readonly Attendance[];
-  readonly appetites: readonly { readonly food: string; readonly portionsADay: number }[];
+  readonly appetites: readonly { readonly food: string; readonly portionsADay: number; readonly since: Day | null }[];
+  /** What is said of meals, from two weeks back on. */
+  readonly slots: readonly Slot[];
+  /** Who ate what in the last weeks. */
+  readonly eaten: readonly EatenState[];
+  readonly templates: readonly TemplateState[];
   readonly sessions: readonly SessionState[];
   readonly batches: readonly BatchState[];
   /** Older revisions that these batches were planned or cooked by. */

@@ -6,6 +6,7 @@ import { pricesAndFloors } from './0005-prices-and-floors.ts';
 import { howKnown } from './0006-how-known.ts';
 import { kitchensAsTheyAre } from './0007-kitchens-as-they-are.ts';
 import { boxesAndSecondThoughts } from './0008-boxes-and-second-thoughts.ts';
+import { theTable } from './0009-the-table.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -18,4 +19,5 @@ export const migrations: readonly Migration[] = [
   howKnown,
   kitchensAsTheyAre,
   boxesAndSecondThoughts,
+  theTable,
 ];

@@ -1,0 +1,100 @@
+import type { WeekChanged } from '@kestrel-ridge/core/formats';
+import { Injectable } from '@nestjs/common';
+import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Op, type Transaction } from 'sequelize';
+import { CommandService } from '../command/command.service.ts';
+import { FoodRow } from '../food/food.model.ts';
+import type { Refusal } from '../problem/problem.ts';
+import { RevisionRow } from '../recipe/recipe.model.ts';
+import { BatchRow, SessionRow } from '../session/session.model.ts';
+import { lockPlannedBatch, openSession, sizeFault } from '../session/session.service.ts';
+import { batchState } from '../session/session.state.ts';
+import type { SlotDto, WeekChangesDto } from './week.dto.ts';
+import { SlotRow } from './week.model.ts';
+
+/** Changes of a week that belong together: meals, dishes, sizes. */
+@Injectable()
+export class WeekChangesService {
+  constructor(private readonly commands: CommandService) {}
+
+  /** All of them in one transaction, or none: a suggestion that is taken, a template, a mended week, and the way back from each. */
+  change(kitchen: string, key: string, dto: WeekChangesDto): Promise<WeekChanged> {
+    return this.commands.run(
+      { kitchen, key, name: 'change week', body: dto, touches: ['week', 'shelf'] },
+      async ({ transaction }): Promise<Outcome<WeekChanged, Refusal>> => {
+        if (dto.session)
+          await SessionRow.create(
+            { kitchen, ...dto.session, startsAt: new Date(dto.session.startsAt) },
+            { transaction },
+          );
+        for (const { id, version } of [...dto.drop].sort(byId)) {
+          const batch = await planned(kitchen, id, version, transaction);
+          if (!batch.ok) return batch;
+          await batch.value.update({ status: 'dropped', version: batch.value.version + 1 }, { transaction });
+        }
+        const batches: BatchRow[] = [];
+        for (const { id, version, portions, freezePortions } of [...dto.size].sort(byId)) {
+          const batch = await planned(kitchen, id, version, transaction);
+          if (!batch.ok) return batch;
+          const wrong = sizeFault({ portions, freezePortions });
+          if (wrong) return refused(wrong);
+          batches.push(
+            await batch.value.update({ portions, freezePortions, version: batch.value.version + 1 }, { transaction }),
+          );
+        }
+        for (const added of dto.add) {
+          const session = await openSession(kitchen, added.session, transaction);
+          if (!session.ok) return session;
+          const revision = await RevisionRow.max<number, RevisionRow>('number', {
+            where: { kitchen, recipe: added.recipe },
+            transaction,
+          });
+          if (!revision) return refused({ code: 'not found', what: 'recipe' });
+          const wrong = sizeFault(added);
+          if (wrong) return refused(wrong);
+          const row = await BatchRow.create({ kitchen, ...added, revision }, { transaction });
+          batches.push(await row.reload({ transaction }));
+        }
+        const wrong = await setSlots(kitchen, dto.slots, transaction);
+        if (wrong) return refused(wrong);
+        return done({ batches: batches.map(batchState) });
+      },
+    );
+  }
+}
+
+const byId = (a: { readonly id: string }, b: { readonly id: string }) => a.id.localeCompare(b.id);
+
+/** A batch of a session that nobody has begun to cook. */
+async function planned(
+  kitchen: string,
+  id: string,
+  version: number,
+  transaction: Transaction,
+): Promise<Outcome<BatchRow, Refusal>> {
+  const batch = await lockPlannedBatch(kitchen, id, version, transaction);
+  if (!batch.ok) return batch;
+  const session = await openSession(kitchen, batch.value.session, transaction);
+  return session.ok ? batch : session;
+}
+
+/** A meal of which nothing is said any more has no row. */
+async function setSlots(
+  kitchen: string,
+  slots: readonly SlotDto[],
+  transaction: Transaction,
+): Promise<Refusal | undefined> {
+  const foods = [...new Set(slots.flatMap(({ parts }) => parts.map(({ food }) => food)))];
+  const known = await FoodRow.count({ where: { kitchen, id: foods, recipe: { [Op.ne]: null } }, transaction });
+  if (known < foods.length) return { code: 'not found', what: 'component' };
+  for (const { day, meal, parts, guests, serveAt, locked, note } of slots) {
+    const said = parts.length > 0 || guests > 0 || serveAt !== undefined || locked === true || note !== undefined;
+    if (said)
+      await SlotRow.upsert(
+        { kitchen, day, meal, parts, guests, serveAt: serveAt ?? null, locked: locked ?? false, note: note ?? null },
+        { transaction },
+      );
+    else await SlotRow.destroy({ where: { kitchen, day, meal }, transaction });
+  }
+  return undefined;
+}
