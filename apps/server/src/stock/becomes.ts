@@ -30,6 +30,7 @@ export async function becomes(
       allergens: lot.allergens,
       known: lot.known,
       shop: lot.shop,
+      box: lot.box,
       pricedMinor: lot.pricedMinor,
       pricedAmount: lot.pricedAmount,
       ...changed,

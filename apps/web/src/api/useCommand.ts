@@ -16,6 +16,8 @@ export interface Ask {
   readonly touches: readonly Topic[];
   /** What was done, for the undo bar. Left out where undo is not possible. */
   readonly undo?: string;
+  /** How to take it back, where that is another command than the ledger's own undo. */
+  readonly back?: readonly Ask[];
   /** Whoever asks shows the problem beside its fields: no message on top of that. */
   readonly quiet?: boolean;
   /** The command's own key, for one that may have been sent before this page was opened; left out: a new one. */
@@ -36,7 +38,7 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
   const { message } = App.useApp();
 
   return useCallback(
-    async <T>({ path, method = 'POST', body, touches, undo, quiet, key = newId() }: Ask): Promise<Sent<T>> => {
+    async <T>({ path, method = 'POST', body, touches, undo, back, quiet, key = newId() }: Ask): Promise<Sent<T>> => {
       const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
       let answer = await command(sent);
       if (answer.error && problemOf(answer.error).code === 'away') {
@@ -50,7 +52,7 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
         if (!quiet) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
         return { ok: false, problem };
       }
-      if (undo) dispatch(changeMade({ key, text: undo }));
+      if (undo) dispatch(changeMade({ key, text: undo, ...(back ? { back } : {}) }));
       return { ok: true, value: answer.data as T, key };
     },
     [command, dispatch, kitchen, message],

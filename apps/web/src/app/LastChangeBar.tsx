@@ -1,8 +1,8 @@
 import { CloseOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { useCommand } from '../api/useCommand.ts';
-import { changeLeftBehind } from './lastChangeSlice.ts';
+import { changeLeftBehind, type LastChange } from './lastChangeSlice.ts';
 import { useAppDispatch, useAppSelector } from './store.ts';
 
 const STAYS_MS = 30_000;
@@ -13,12 +13,18 @@ export function LastChangeBar() {
   const dispatch = useAppDispatch();
   const send = useCommand();
 
+  const undo = useCallback(
+    async (of: LastChange) => {
+      dispatch(changeLeftBehind());
+      const asks = of.back ?? [{ path: 'undo', body: { command: of.key }, touches: ['shelf', 'week'] as const }];
+      for (const ask of asks) if (!(await send(ask)).ok) return;
+    },
+    [dispatch, send],
+  );
+
   useEffect(() => {
     if (!change) return;
-    const takeBack = async () => {
-      dispatch(changeLeftBehind());
-      await send({ path: 'undo', body: { command: change.key }, touches: ['shelf', 'week'] });
-    };
+    const takeBack = () => undo(change);
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
       if (!typing && event.key === 'z' && (event.ctrlKey || event.metaKey)) void takeBack();
@@ -29,19 +35,13 @@ export function LastChangeBar() {
       clearTimeout(timer);
       window.removeEventListener('keydown', onKey);
     };
-  }, [change, dispatch, send]);
+  }, [change, dispatch, undo]);
 
   if (!change) return null;
   return (
     <div className="last-change" role="status">
       <span>{change.text}</span>
-      <Button
-        icon={<UndoOutlined />}
-        onClick={() => {
-          dispatch(changeLeftBehind());
-          void send({ path: 'undo', body: { command: change.key }, touches: ['shelf', 'week'] });
-        }}
-      >
+      <Button icon={<UndoOutlined />} onClick={() => void undo(change)}>
         Undo
       </Button>
       <Button type="text" icon={<CloseOutlined />} aria-label="Close" onClick={() => dispatch(changeLeftBehind())} />

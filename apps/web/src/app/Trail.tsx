@@ -10,6 +10,7 @@ export const STOPS = [
   { to: '/week', name: 'Week', key: 'week' },
   { to: '/scale', name: 'Scale', key: 'scale' },
   { to: '/shop', name: 'Shop', key: 'shop' },
+  { to: '/evening', name: 'Evening', key: 'evening' },
   { to: '/cook', name: 'Cook', key: 'cook' },
   { to: '/put-away', name: 'Put away', key: 'putAway' },
   { to: '/eat', name: 'Eat', key: 'eat' },

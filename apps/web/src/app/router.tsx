@@ -22,6 +22,13 @@ export const router = createBrowserRouter([
           { path: 'box/:lot', lazy: async () => ({ Component: (await import('../stock/ShelfPage.tsx')).default }) },
           { path: 'shop', lazy: async () => ({ Component: (await import('../cost/ShopPage.tsx')).default }) },
           { path: 'prices', lazy: async () => ({ Component: (await import('../cost/PricesPage.tsx')).default }) },
+          {
+            path: 'week/suggest',
+            lazy: async () => ({ Component: (await import('../week/SuggestPage.tsx')).default }),
+          },
+          { path: 'week/eaters', lazy: async () => ({ Component: (await import('../week/EatersPage.tsx')).default }) },
+          { path: 'week/door', lazy: async () => ({ Component: (await import('../week/DoorPage.tsx')).default }) },
+          { path: 'evening', lazy: async () => ({ Component: (await import('../week/EveningPage.tsx')).default }) },
           { path: 'week', lazy: async () => ({ Component: (await import('../week/WeekPage.tsx')).default }) },
           {
             path: 'scale/:batch?',

@@ -1,13 +1,14 @@
 import { RightOutlined } from '@ant-design/icons';
-import { dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
-import { clockAt, dateWords, dayName, duration, longDayName } from '../parts/times.ts';
+import { clockAt, dateWords, duration, longDayName } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
+import { useMinute } from '../session/useMinute.ts';
 import { usePlan } from '../session/usePlan.ts';
+import { EveningList } from '../week/EveningList.tsx';
+import { eveningItems } from '../week/eveningItems.ts';
 import { nextThing } from './nextThing.ts';
 import './today.css';
 import { whatWaits } from './whatWaits.ts';
@@ -16,10 +17,14 @@ const STRETCHES = [
   { key: 'shelf', name: 'Shelf', to: '/shelf' },
   { key: 'week', name: 'Week', to: '/week' },
   { key: 'scale', name: 'Scale', to: '/scale' },
+  { key: 'evening', name: 'Evening before', to: '/evening' },
   { key: 'cook', name: 'Cook', to: '/cook' },
   { key: 'putAway', name: 'Put away', to: '/put-away' },
   { key: 'eat', name: 'Eat', to: '/eat' },
 ] as const;
+
+/** Two evenings ahead are told on the first page. */
+const SOON_MS = 48 * 3_600_000;
 
 export default function TodayPage() {
   return <WithKitchen>{(view) => <Today view={view} />}</WithKitchen>;
@@ -33,7 +38,9 @@ function Today({ view }: { view: KitchenView }) {
   const navigate = useNavigate();
   const { session } = view;
   const zone = view.kitchen.equipment.zone;
+  const now = useMinute();
   const ahead = result && session?.status === 'planned' ? result.tasks.ahead : [];
+  const soon = eveningItems(view, ahead, now).filter(({ at }) => at < now + SOON_MS);
   const start = session ? Date.parse(session.startsAt) : 0;
 
   return (
@@ -65,23 +72,10 @@ function Today({ view }: { view: KitchenView }) {
         )}
       </section>
 
-      {ahead.length > 0 && (
+      {soon.length > 0 && (
         <section className="ahead">
           <h2>Before it starts</h2>
-          <ul className="row-list">
-            {ahead.map((each) => (
-              <li key={`${each.batch} ${each.name}`} className="ahead-row">
-                <strong>{each.name}</strong>
-                <span>
-                  {each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}: begin between{' '}
-                  {dayAndClock(start - each.mostHours * 3_600_000, view)} and{' '}
-                  {dayAndClock(start - each.leastHours * 3_600_000, view)}
-                  {each.mostHours > 12 && ', in the fridge past 12 hours'}
-                </span>
-                <Cautions ids={each.cautions} />
-              </li>
-            ))}
-          </ul>
+          <EveningList view={view} items={soon} now={now} />
         </section>
       )}
 
@@ -102,9 +96,3 @@ function Today({ view }: { view: KitchenView }) {
     </main>
   );
 }
-
-const dayAndClock = (ms: number, view: KitchenView): string => {
-  const zone = view.kitchen.equipment.zone;
-  const on = dayAt(new Date(ms), zone);
-  return `${on === view.today ? '' : `${dayName(on)} `}${clockAt(ms, zone)}`;
-};

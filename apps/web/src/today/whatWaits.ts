@@ -5,6 +5,7 @@ import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
 import { promisesOf } from '../stock/promisesOf.ts';
 import { rankedFirsts } from '../stock/rankedFirsts.ts';
+import { eveningItems } from '../week/eveningItems.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 
 export interface Wait {
@@ -14,7 +15,9 @@ export interface Wait {
   readonly long: string;
 }
 
-export type Waits = Readonly<Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'cook' | 'putAway' | 'eat', Wait>>;
+export type Waits = Readonly<
+  Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'evening' | 'cook' | 'putAway' | 'eat', Wait>
+>;
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 
@@ -38,6 +41,12 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
       ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone)
       : undefined;
   const done = cookedNow.length - open.length;
+  const evenings = eveningItems(
+    view,
+    plan?.session === session?.id && session?.status === 'planned' ? (plan?.tasks.ahead ?? []) : [],
+    Date.now(),
+  );
+  const [firstEvening] = evenings;
 
   return {
     today: { short: dayName(view.today), long: '' },
@@ -77,6 +86,16 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
       long: missing.length
         ? `To buy for this week: ${missing.map((m) => m.food.name).join(', ')}`
         : 'Nothing is missing for this week',
+    },
+    evening: {
+      short: firstEvening
+        ? firstEvening.at <= Date.now() + 60_000
+          ? 'now'
+          : `${dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone) === view.today ? '' : `${dayName(dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone))} `}${clockAt(firstEvening.at, view.kitchen.equipment.zone)}`
+        : '',
+      long: evenings.length
+        ? `${many(evenings.length, 'thing')} to do ahead: ${firstEvening?.what ?? ''}`
+        : 'Nothing has to be soaked or thawed',
     },
     cook: {
       short: running

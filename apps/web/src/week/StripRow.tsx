@@ -7,6 +7,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 import { hourAt } from '../parts/times.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Appetite } from './Appetite.tsx';
+import { StripHandle } from './StripHandle.tsx';
 import { SupplyStrip } from './SupplyStrip.tsx';
 import type { ComponentStrip } from './stripsOf.ts';
 import { sizeTried } from './weekDraftSlice.ts';
@@ -19,6 +20,9 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
   const { batch, size, scaled } = item;
   const editable = batch !== undefined && size !== undefined && batch.session.status === 'planned';
   const loads = scaled?.loads.value.loads ?? 1;
+
+  const tried = (portions: number, freezePortions: number) =>
+    batch && dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions }));
 
   const drop = () => {
     if (!batch) return;
@@ -55,15 +59,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
                 value={size.portions}
                 least={1}
                 most={200}
-                onChange={(portions) =>
-                  dispatch(
-                    sizeTried({
-                      batch: batch.state.id,
-                      portions,
-                      freezePortions: Math.min(size.freezePortions, portions),
-                    }),
-                  )
-                }
+                onChange={(portions) => tried(portions, Math.min(size.freezePortions, portions))}
               />
               <figcaption>portions{loads > 1 ? `, ${loads} loads` : ''}</figcaption>
             </figure>
@@ -73,9 +69,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
                 value={size.freezePortions}
                 least={0}
                 most={size.portions}
-                onChange={(freezePortions) =>
-                  dispatch(sizeTried({ batch: batch.state.id, portions: size.portions, freezePortions }))
-                }
+                onChange={(freezePortions) => tried(size.portions, freezePortions)}
               />
               <figcaption>of them to freeze</figcaption>
             </figure>
@@ -88,7 +82,33 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
           </p>
         )}
       </div>
-      <SupplyStrip item={item} nowShare={nowShare(view)}>
+      <SupplyStrip
+        item={item}
+        nowShare={nowShare(view)}
+        {...(editable
+          ? {
+              handles: (
+                <>
+                  <StripHandle
+                    name={`Portions of ${item.name}, on its strip`}
+                    value={size.portions}
+                    least={1}
+                    most={200}
+                    onChange={(portions) => tried(portions, Math.min(size.freezePortions, portions))}
+                  />
+                  <StripHandle
+                    frozen
+                    name={`To freeze of ${item.name}, on its strip`}
+                    value={size.freezePortions}
+                    least={0}
+                    most={size.portions}
+                    onChange={(freezePortions) => tried(size.portions, freezePortions)}
+                  />
+                </>
+              ),
+            }
+          : {})}
+      >
         <Appetite item={item} />
       </SupplyStrip>
     </>

@@ -10,10 +10,13 @@ const BOX = { widthPx: 700, heightPx: 62 };
 export function SupplyStrip({
   item,
   nowShare,
+  handles,
   children,
 }: {
   item: ComponentStrip;
   nowShare: number;
+  /** What its size is drawn by. */
+  handles?: ReactNode;
   children?: ReactNode;
 }) {
   const most = Math.max(...item.strip.meals.map((meal) => meal.cold + meal.frozen), 1);
@@ -90,6 +93,7 @@ export function SupplyStrip({
           {short}
         </span>
       )}
+      {handles && <div className="strip-handles">{handles}</div>}
       <div className="strip-words">
         {children}
         {spoil && <span className="strip-spoil">{spoil}</span>}

@@ -9,11 +9,17 @@ import { Empty } from '../parts/Empty.tsx';
 import { dayName } from '../parts/times.ts';
 import { AddDish } from './AddDish.tsx';
 import { AddEater } from './AddEater.tsx';
+import { DayFigures } from './DayFigures.tsx';
 import { DayHeads } from './DayHeads.tsx';
 import { IfCooked } from './IfCooked.tsx';
+import { MealsRow } from './MealsRow.tsx';
+import { Templates } from './Templates.tsx';
+import { WeekNotes } from './WeekNotes.tsx';
+import { WeekLine } from './WeekLine.tsx';
 import { StripRow } from './StripRow.tsx';
 import { stripsOf, weekDays } from './stripsOf.ts';
 import './week.css';
+import { useWeekChange } from './useWeekChange.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 import { withDrafts } from './withDrafts.ts';
 
@@ -25,6 +31,7 @@ function Week({ view }: { view: KitchenView }) {
   const drafts = useAppSelector((state) => state.weekDraft.sizes);
   const dispatch = useAppDispatch();
   const send = useCommand();
+  const change = useWeekChange(view);
   const tried = useMemo(() => withDrafts(view, drafts), [view, drafts]);
   const strips = useMemo(() => stripsOf(view, drafts), [view, drafts]);
   const changed = view.batches.filter(({ state }) => {
@@ -64,6 +71,18 @@ function Week({ view }: { view: KitchenView }) {
               : 'Everything reaches to the end of the week'}
         </h1>
         <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
+        <div className="week-tools">
+          <Link to="/week/suggest">
+            <Button>Suggest a week</Button>
+          </Link>
+          <Link to="/week/eaters">
+            <Button>Who eats</Button>
+          </Link>
+          <Templates view={view} change={change} />
+          <Link to="/week/door">
+            <Button>For the fridge door</Button>
+          </Link>
+        </div>
       </div>
       <div className="split">
         <div>
@@ -74,9 +93,11 @@ function Week({ view }: { view: KitchenView }) {
               <small>touch a day to change it</small>
             </div>
             <DayHeads view={view} days={days} />
+            <MealsRow view={view} days={days} change={change} />
             {strips.map((item) => (
               <StripRow key={item.food.id} view={view} item={item} />
             ))}
+            <DayFigures view={view} strips={strips} />
           </div>
           {view.week.eaters.length === 0 && (
             <Empty title="Nobody eats here yet">
@@ -84,6 +105,8 @@ function Week({ view }: { view: KitchenView }) {
               <AddEater />
             </Empty>
           )}
+          <WeekNotes view={view} strips={strips} />
+          <WeekLine view={view} change={change} />
           <AddDish view={view} />
           {strips.length > 0 && (
             <p className="legend soft">

@@ -2,10 +2,11 @@ import type { Food } from '@kestrel-ridge/core/food';
 import { Fraction, addDays, dayAt, daysBetween, type Day } from '@kestrel-ridge/core/quantity';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
-import { MEALS_A_DAY, eatersOn, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
+import { MEALS_A_DAY, demandOf, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { hourAt } from '../parts/times.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
 import type { DraftSize } from './weekDraftSlice.ts';
 
 export const DAYS = 7;
@@ -21,6 +22,8 @@ export interface ComponentStrip {
   readonly scaled: ScaledBatch | undefined;
   readonly size: DraftSize | undefined;
   readonly portionsADay: number;
+  /** What the strip was folded from, piece by piece. */
+  readonly supply: readonly Supply[];
 }
 
 export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
@@ -39,7 +42,9 @@ export function stripsOf(
   drafts: Readonly<Record<string, DraftSize>>,
   now = Date.now(),
 ): readonly ComponentStrip[] {
-  const { week, today, kitchen, foods } = view;
+  const { today, kitchen, foods } = view;
+  const table = tableOf(view);
+  const learned = learnedOf(view);
   const days = weekDays(today);
   const hour = hourAt(now, kitchen.equipment.zone);
   const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
@@ -82,13 +87,9 @@ export function stripsOf(
       if (size.freezePortions > 0) supply.push({ grams: size.freezePortions * portionG, fromMeal, frozen: true });
     }
 
-    const portionsADay = week.appetites.find((appetite) => appetite.food === component.id)?.portionsADay ?? 1;
+    const demanded = demandedOf(view, recipe, portionG);
     const firstMeal = Math.max(over, Math.min(...supply.map((piece) => piece.fromMeal), DAYS * MEALS_A_DAY));
-    const want = days.flatMap((day, d) => {
-      const eaters = eatersOn(day, week.eaters, week.attendance).reduce((sum, eater) => sum + eater.appetite, 0);
-      const grams = (eaters * portionsADay * portionG) / MEALS_A_DAY;
-      return Array.from({ length: MEALS_A_DAY }, (_, m) => (d * MEALS_A_DAY + m < firstMeal ? 0 : grams));
-    });
+    const want = demandOf(demanded, days, table, learned).map((grams, m) => (m < firstMeal ? 0 : grams));
     const { kind, name } = recipe.document.component;
     return [
       {
@@ -100,7 +101,8 @@ export function stripsOf(
         batch,
         scaled,
         size: draft,
-        portionsADay,
+        portionsADay: demanded.portionsADay,
+        supply,
       },
     ];
   });

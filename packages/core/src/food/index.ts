@@ -1,6 +1,7 @@
 export { BOOK, bookFood } from './book.ts';
 export { bookFoodId, namedId } from './bookFoodId.ts';
 export { inBaseOf, massOf } from './bridge.ts';
+export { inSeason } from './season.ts';
 export type { BridgeMissing } from './bridge.ts';
 export { CAUTIONS } from './cautions.ts';
 export type { Caution, CautionId } from './cautions.ts';

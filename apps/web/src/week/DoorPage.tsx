@@ -1,0 +1,115 @@
+import { MEAL_NAMES, eatersAt, slotAt } from '@kestrel-ridge/core/week';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { giveFile } from '../parts/giveFile.ts';
+import { dateWords, longDayName } from '../parts/times.ts';
+import { servedAt } from '@kestrel-ridge/core/week';
+import { useMinute } from '../session/useMinute.ts';
+import { usePlan } from '../session/usePlan.ts';
+import { eveningItems } from './eveningItems.ts';
+import { reachWords } from './stripWords.ts';
+import { stripsOf, weekDays } from './stripsOf.ts';
+import './door.css';
+
+export default function DoorPage() {
+  return <WithKitchen>{(view) => <Door view={view} />}</WithKitchen>;
+}
+
+/** The week for the fridge door: meals, how far each thing reaches, and what is taken out on which evening; printed, or as a calendar. */
+function Door({ view }: { view: KitchenView }) {
+  const now = useMinute();
+  const planning = usePlan(view);
+  const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
+  const days = weekDays(view.today);
+  const strips = stripsOf(view, {});
+  const evenings = eveningItems(view, ahead, now);
+  const { zone } = view.kitchen.equipment;
+  const mealOf = (day: (typeof days)[number], meal: (typeof MEAL_NAMES)[number]) => {
+    const slot = slotAt(view.week.slots, day, meal);
+    const n = eatersAt(day, meal, view.week.eaters, view.week.attendance).length + (slot?.guests ?? 0);
+    return { slot, n, foods: (slot?.parts ?? []).map(({ food }) => view.foods.get(food)?.name ?? '') };
+  };
+  const calendar = async () => {
+    const { default: ical } = await import('ical-generator');
+    const made = ical({ name: `Meals, ${view.kitchen.name}` });
+    for (const day of days)
+      for (const meal of MEAL_NAMES) {
+        const { slot, n, foods } = mealOf(day, meal);
+        if (foods.length === 0) continue;
+        const start = servedAt(view.week.slots, day, meal, zone);
+        made.createEvent({
+          id: `${day}-${meal}`,
+          start: new Date(start),
+          end: new Date(start + 3_600_000),
+          summary: foods.join(', '),
+          description: `${n} eat${slot?.note ? `; ${slot.note}` : ''}`,
+        });
+      }
+    giveFile(`week-${view.today}.ics`, 'text/calendar', made.toString());
+  };
+  return (
+    <main className="page door">
+      <div className="page-head">
+        <h1>
+          {view.kitchen.name}, from {longDayName(view.today)}, {dateWords(view.today)}
+        </h1>
+        <div className="week-tools door-tools">
+          <Button type="primary" onClick={() => window.print()}>
+            Print
+          </Button>
+          <Button onClick={() => void calendar()}>Calendar</Button>
+          <Link to="/week">Back to the week</Link>
+        </div>
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th />
+            {MEAL_NAMES.map((meal) => (
+              <th key={meal}>{meal}</th>
+            ))}
+            <th>the evening</th>
+          </tr>
+        </thead>
+        <tbody>
+          {days.map((day) => (
+            <tr key={day}>
+              <th scope="row">
+                {longDayName(day)} <small>{dateWords(day)}</small>
+              </th>
+              {MEAL_NAMES.map((meal) => {
+                const { slot, n, foods } = mealOf(day, meal);
+                return (
+                  <td key={meal}>
+                    {foods.join(', ') || 'from the boxes'}
+                    <small>
+                      {n === 0 ? 'nobody' : `${n} eat`}
+                      {slot?.serveAt && `, at ${slot.serveAt}`}
+                      {slot?.note && `, ${slot.note}`}
+                    </small>
+                  </td>
+                );
+              })}
+              <td>
+                {evenings
+                  .filter(({ at }) => new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(at) === day)
+                  .map(({ key, what }) => (
+                    <small key={key}>{what}</small>
+                  ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ul className="door-reach">
+        {strips.map((item) => (
+          <li key={item.food.id}>
+            <b>{item.name}</b> {reachWords(item)}
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}

@@ -1,0 +1,137 @@
+import { ALLERGENS, type Allergen } from '@kestrel-ridge/core/food';
+import type { EaterState } from '@kestrel-ridge/core/formats';
+import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
+import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((label, value) => ({ value, label }));
+const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];
+
+interface Fields {
+  readonly name: string;
+  readonly appetite: number;
+  readonly weekdays: number[];
+  readonly lunch: number[];
+  readonly dinner: number[];
+  readonly groups: Partial<Record<ComponentKind, number | null>>;
+  readonly allergens: Allergen[];
+  readonly never: string[];
+  readonly inSpite: string[];
+  readonly likes: string[];
+  readonly mild: boolean;
+  readonly repeats: number | null;
+}
+
+/** Everything that is said of an eater. */
+export function EaterForm({ view, eater, done }: { view: KitchenView; eater: EaterState; done: () => void }) {
+  const send = useCommand();
+  const { tastes = {} } = eater;
+  const foods = [...view.foods.values()]
+    .filter(({ facts }) => facts.kind !== 'water')
+    .map(({ id, name }) => ({ value: id, label: name }))
+    .sort((a, b) => a.label.localeCompare(b.label));
+  const components = view.recipes.map(({ document: { component } }) => ({
+    value: component.id,
+    label: component.name,
+  }));
+  const keep = async (fields: Fields) => {
+    const sent = await send({
+      path: `eaters/${eater.id}`,
+      method: 'PUT',
+      body: {
+        name: fields.name.trim(),
+        appetite: fields.appetite,
+        weekdays: fields.weekdays,
+        tastes: tastesOf(fields),
+        version: eater.version,
+      },
+      touches: ['week'],
+    });
+    if (sent.ok) done();
+  };
+  return (
+    <Form<Fields>
+      layout="vertical"
+      className="eater-form"
+      requiredMark={false}
+      initialValues={{
+        name: eater.name,
+        appetite: eater.appetite,
+        weekdays: [...eater.weekdays],
+        lunch: [...(tastes.meals?.lunch ?? EVERY_DAY)],
+        dinner: [...(tastes.meals?.dinner ?? EVERY_DAY)],
+        groups: { ...tastes.groups },
+        allergens: [...(tastes.allergens ?? [])],
+        never: [...(tastes.never ?? [])],
+        inSpite: [...(tastes.inSpite ?? [])],
+        likes: [...(tastes.likes ?? [])],
+        mild: tastes.mild ?? false,
+        repeats: tastes.repeats ?? null,
+      }}
+      onFinish={(fields) => void keep(fields)}
+    >
+      <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'A name.' }]}>
+        <Input maxLength={60} />
+      </Form.Item>
+      <Form.Item label="Appetite, times a usual portion" name="appetite">
+        <InputNumber min={0.1} max={4} step={0.1} />
+      </Form.Item>
+      <Form.Item label="Here on" name="weekdays">
+        <Checkbox.Group options={DAYS} />
+      </Form.Item>
+      <Form.Item label="Lunch on" name="lunch">
+        <Checkbox.Group options={DAYS} />
+      </Form.Item>
+      <Form.Item label="Dinner on" name="dinner">
+        <Checkbox.Group options={DAYS} />
+      </Form.Item>
+      <div className="eater-groups">
+        {COMPONENT_KINDS.map((kind) => (
+          <Form.Item key={kind} label={`× ${kind}`} name={['groups', kind]}>
+            <InputNumber min={0} max={4} step={0.25} placeholder="1" />
+          </Form.Item>
+        ))}
+      </div>
+      <Form.Item label="Allergens" name="allergens">
+        <Select mode="multiple" allowClear options={ALLERGENS.map((value) => ({ value, label: value }))} />
+      </Form.Item>
+      <Form.Item label="Never eats" name="never">
+        <Select mode="multiple" allowClear optionFilterProp="label" options={foods} />
+      </Form.Item>
+      <Form.Item label="Eats in spite of it" name="inSpite">
+        <Select mode="multiple" allowClear optionFilterProp="label" options={components} />
+      </Form.Item>
+      <Form.Item label="Likes" name="likes">
+        <Select mode="multiple" allowClear optionFilterProp="label" options={components} />
+      </Form.Item>
+      <Form.Item label="The same thing, days in a row at most" name="repeats">
+        <InputNumber min={1} max={14} precision={0} placeholder="does not mind" />
+      </Form.Item>
+      <Form.Item name="mild" valuePropName="checked">
+        <Checkbox>mild: their part is taken out before what is hot goes in</Checkbox>
+      </Form.Item>
+      <Button type="primary" htmlType="submit">
+        Keep
+      </Button>
+    </Form>
+  );
+}
+
+/** Only what is not as usual is kept. */
+function tastesOf({ lunch, dinner, groups, allergens, never, inSpite, likes, mild, repeats }: Fields): Tastes {
+  const said = Object.fromEntries(
+    Object.entries(groups).filter(([, times]) => typeof times === 'number' && times !== 1),
+  ) as Partial<Record<ComponentKind, number>>;
+  const meals = { ...(lunch.length < 7 ? { lunch } : {}), ...(dinner.length < 7 ? { dinner } : {}) };
+  return {
+    ...(Object.keys(said).length > 0 ? { groups: said } : {}),
+    ...(Object.keys(meals).length > 0 ? { meals } : {}),
+    ...(allergens.length > 0 ? { allergens } : {}),
+    ...(never.length > 0 ? { never } : {}),
+    ...(inSpite.length > 0 ? { inSpite } : {}),
+    ...(likes.length > 0 ? { likes } : {}),
+    ...(mild ? { mild } : {}),
+    ...(repeats === null ? {} : { repeats }),
+  };
+}

@@ -1,0 +1,75 @@
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { giveFile } from '../parts/giveFile.ts';
+import { clockAt } from '../parts/times.ts';
+import { useMinute } from '../session/useMinute.ts';
+import { usePlan } from '../session/usePlan.ts';
+import { EveningList } from './EveningList.tsx';
+import { eveningItems, type EveningItem } from './eveningItems.ts';
+
+export default function EveningPage() {
+  return <WithKitchen>{(view) => <Evening view={view} />}</WithKitchen>;
+}
+
+/** The evening before, and every evening: what is soaked, thawed, pressed or left to set, with clock times. */
+function Evening({ view }: { view: KitchenView }) {
+  const planning = usePlan(view);
+  const now = useMinute();
+  const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
+  const items = eveningItems(view, ahead, now);
+  const [first] = items;
+  const { zone } = view.kitchen.equipment;
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>
+          {first
+            ? first.at <= now + 60_000
+              ? `Now: ${first.what}`
+              : `Next at ${clockAt(first.at, zone)}: ${first.what}`
+            : 'Nothing has to be done ahead'}
+        </h1>
+        <p>
+          Soaks, boxes out of the freezer, what presses or sets: as late as it may be, with the time a block needs.
+          Thawed in the fridge it keeps up to three days; on the worktop nothing is thawed.
+        </p>
+      </div>
+      {items.length === 0 ? (
+        <Empty title="No soak and no frozen box is due in these seven days">
+          <p>When a meal counts on a frozen box, or a dish on a soak, its evening stands here.</p>
+          <Link to="/week">To the week</Link>
+        </Empty>
+      ) : (
+        <>
+          <EveningList view={view} items={items} now={now} />
+          <div className="give-row" style={{ marginTop: 20 }}>
+            <Button onClick={() => void asCalendar(view, items)}>Calendar</Button>
+            <Button onClick={() => window.print()}>Print</Button>
+            <Link to="/freezer">
+              <Button>The freezer by bin</Button>
+            </Link>
+          </div>
+        </>
+      )}
+    </main>
+  );
+}
+
+const QUARTER_MS = 15 * 60_000;
+
+async function asCalendar(view: KitchenView, items: readonly EveningItem[]): Promise<void> {
+  const { default: ical } = await import('ical-generator');
+  const made = ical({ name: `Evenings, ${view.kitchen.name}` });
+  for (const { key, at, what, detail } of items)
+    made.createEvent({
+      id: `${key} ${view.today}`.replace(/[^\w-]/g, '-'),
+      start: new Date(at),
+      end: new Date(at + QUARTER_MS),
+      summary: what,
+      description: detail,
+    });
+  giveFile(`evenings-${view.today}.ics`, 'text/calendar', made.toString());
+}

@@ -1,0 +1,53 @@
+import type { Eater } from '@kestrel-ridge/core/week';
+import { Button } from 'antd';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { Why } from '../parts/Why.tsx';
+import { learnedFor } from './tableOf.ts';
+
+/** What an eater's plates say of their appetite: how sure it is, and the way back to the usual. */
+export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
+  const send = useCommand();
+  const foods = [...new Set(view.week.eaten.filter((each) => each.eater === eater.id).map(({ food }) => food))];
+  const learnt = foods
+    .map((food) => ({ food, learned: learnedFor(view, eater.id, food) }))
+    .filter(({ learned }) => learned.n > 0);
+  if (learnt.length === 0) return <p className="soft">Nothing is learned yet of what {eater.name} really takes.</p>;
+  return (
+    <ul className="learnt">
+      {learnt.map(({ food, learned }) => {
+        const appetite = view.week.appetites.find((each) => each.food === food);
+        const name = view.foods.get(food)?.name ?? '';
+        return (
+          <li key={food}>
+            <span>
+              {name}: <Why because={learned.because}>{learned.times.toFixed(2)} times the usual</Why>, likely{' '}
+              {learned.least.toFixed(1)} to {learned.most.toFixed(1)}, on {learned.n}{' '}
+              {learned.n === 1 ? 'plate' : 'plates'}
+            </span>
+            <Button
+              size="small"
+              aria-label={`Set ${name} back to the usual`}
+              onClick={() =>
+                void send({
+                  path: 'appetites',
+                  method: 'PUT',
+                  body: { food, portionsADay: appetite?.portionsADay ?? 1, since: dayAfter(view) },
+                  touches: ['week'],
+                })
+              }
+            >
+              Set back, for all
+            </Button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** What was eaten up to the last entry no longer counts. */
+function dayAfter({ today, week }: KitchenView): string {
+  const last = week.eaten.reduce<string>((latest, { day }) => (day > latest ? day : latest), today);
+  return new Date(Date.parse(`${last}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
+}

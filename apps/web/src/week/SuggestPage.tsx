@@ -1,0 +1,136 @@
+import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
+import { wrap, type Remote } from 'comlink';
+import type { WeekAsk } from '@kestrel-ridge/core/week';
+import { Button, InputNumber } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useCostsQuery } from '../api/api.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { useKitchenId } from '../app/useKitchenId.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { Loading } from '../parts/Loading.tsx';
+import { askOf } from './askOf.ts';
+import type { SuggestedWeek, Suggester } from './suggest.worker.ts';
+import { SuggestedCard } from './SuggestedCard.tsx';
+import { suggestedChange } from './suggestedChange.ts';
+import './suggest.css';
+import { useWeekChange } from './useWeekChange.ts';
+
+export default function SuggestPage() {
+  return <WithKitchen>{(view) => <Suggest view={view} />}</WithKitchen>;
+}
+
+let worker: Remote<Suggester> | undefined;
+const suggester = (): Remote<Suggester> =>
+  (worker ??= wrap<Suggester>(new Worker(new URL('./suggest.worker.ts', import.meta.url), { type: 'module' })));
+
+/** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
+function Suggest({ view }: { view: KitchenView }) {
+  const kitchen = useKitchenId();
+  const { data: costs } = useCostsQuery(kitchen);
+  const [locked, setLocked] = useState<Readonly<Record<string, number>>>({});
+  const [handsAtMost, setHands] = useState<number>();
+  const [seed, setSeed] = useState(1);
+  const [found, setFound] = useState<{
+    readonly ask: Omit<WeekAsk, 'weights'>;
+    readonly weeks: readonly SuggestedWeek[];
+  }>();
+  const [busy, setBusy] = useState(false);
+  const change = useWeekChange(view);
+  const navigate = useNavigate();
+  const ask = useMemo(
+    () => (costs ? askOf(view, costs, { locked, handsAtMost }) : undefined),
+    [view, costs, locked, handsAtMost],
+  );
+
+  useEffect(() => {
+    if (!ask) return;
+    let stale = false;
+    setBusy(true);
+    void suggester()
+      .suggest(ask, seed)
+      .then((weeks) => {
+        if (stale) return;
+        setFound({ ask, weeks });
+        setBusy(false);
+      });
+    return () => {
+      stale = true;
+    };
+  }, [ask, seed]);
+
+  if (!found) return <Loading what="Trying weeks" />;
+  if (found.ask.people.every((n) => n === 0))
+    return (
+      <main className="page">
+        <Empty title="Nobody eats in these seven days">
+          <p>Say who eats, and weeks are suggested here.</p>
+          <Link to="/week/eaters">Who eats</Link>
+        </Empty>
+      </main>
+    );
+  const names = new Map(view.recipes.map(({ id, document }) => [id, document.component.name]));
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>Four weeks, each good at something</h1>
+        <p>
+          From what must be used, what is in the freezer, what everybody may eat, your hands and your budget. Lock what
+          you want to keep and ask again; nothing changes before you take one.
+        </p>
+      </div>
+      <div className="suggest-bar">
+        {Object.entries(locked).map(([recipe, portions]) => (
+          <Button
+            key={recipe}
+            icon={<LockOutlined />}
+            onClick={() => {
+              const { [recipe]: _gone, ...rest } = locked;
+              setLocked(rest);
+            }}
+            aria-label={`Unlock ${names.get(recipe) ?? ''}`}
+          >
+            {names.get(recipe)} {portions}
+          </Button>
+        ))}
+        <InputNumber<number>
+          aria-label="Minutes of hands at most"
+          min={20}
+          max={600}
+          step={10}
+          value={handsAtMost ?? null}
+          placeholder="as many as it takes"
+          prefix="hands"
+          suffix="min"
+          onChange={(value) => setHands(value ?? undefined)}
+          style={{ width: 230 }}
+        />
+        <Button loading={busy} onClick={() => setSeed(seed + 1)}>
+          Ask again
+        </Button>
+        <Link to="/week">Back to the week</Link>
+      </div>
+      <div className="suggested" aria-busy={busy}>
+        {found.weeks.map((week) => (
+          <SuggestedCard
+            key={week.goodAt}
+            view={view}
+            ask={found.ask}
+            week={week}
+            others={found.weeks}
+            lock={(recipe, portions) => {
+              const { [recipe]: was, ...rest } = locked;
+              setLocked(was === undefined ? { ...rest, [recipe]: portions } : rest);
+            }}
+            lockIcon={(recipe) => (locked[recipe] === undefined ? <UnlockOutlined /> : <LockOutlined />)}
+            take={async () => {
+              if (await change(suggestedChange(view, found.ask, week), `Took the week with ${week.goodAt}`))
+                void navigate('/week');
+            }}
+          />
+        ))}
+      </div>
+    </main>
+  );
+}

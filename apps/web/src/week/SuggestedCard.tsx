@@ -1,0 +1,177 @@
+import { moneyText } from '@kestrel-ridge/core/cost';
+import {
+  MEALS_A_DAY,
+  MEAL_NAMES,
+  PART_WEIGHT,
+  PROFILES,
+  varietyOf,
+  type ScoreParts,
+  type WeekAsk,
+} from '@kestrel-ridge/core/week';
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { dayName, duration } from '../parts/times.ts';
+import type { SuggestedWeek } from './suggest.worker.ts';
+import { weekDays } from './stripsOf.ts';
+
+const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
+  short: 'parts of plates missing',
+  waste: 'goes off or is left',
+  hands: 'hands',
+  cost: 'ingredients',
+  repeats: 'the same as the day before',
+  protein: 'protein below 20 g a plate',
+  liking: 'liked or in season',
+};
+
+/** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
+export function SuggestedCard({
+  view,
+  ask,
+  week,
+  others,
+  lock,
+  lockIcon,
+  take,
+}: {
+  view: KitchenView;
+  ask: Omit<WeekAsk, 'weights'>;
+  week: SuggestedWeek;
+  others: readonly SuggestedWeek[];
+  lock: (recipe: string, portions: number) => void;
+  lockIcon: (recipe: string) => ReactNode;
+  take: () => Promise<void>;
+}) {
+  const { parts, draft, eaten, goodAt } = week;
+  const { currency } = view.kitchen.equipment;
+  const days = weekDays(view.today);
+  const unpriced = draft.sizes.some((size, c) => size > 0 && ask.candidates[c]?.cooks?.costEach === undefined);
+  const figure: Readonly<Record<keyof ScoreParts, string>> = {
+    short: parts.short < 0.5 ? 'none' : `${Math.round(parts.short)}`,
+    waste: `${Math.round(parts.waste)} portions`,
+    hands: duration(parts.hands),
+    cost: `${unpriced ? 'at least ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
+    repeats: `${parts.repeats} times`,
+    protein: `${Math.round(parts.protein)} g in all`,
+    liking: `${parts.liking.toFixed(1)}`,
+  };
+  const best = (part: keyof ScoreParts) =>
+    others.every((other) =>
+      part === 'liking' ? other.parts[part] <= parts[part] + 1e-6 : other.parts[part] >= parts[part] - 1e-6,
+    );
+  const variety = varietyOf(
+    days.map((day, d) => ({
+      day,
+      foods: eaten.at
+        .slice(d * MEALS_A_DAY, (d + 1) * MEALS_A_DAY)
+        .flat()
+        .flatMap(({ candidate }) => ask.candidates[candidate]?.food ?? []),
+    })),
+  );
+  return (
+    <section className="suggested-card" aria-label={goodAt}>
+      <h2>{goodAt}</h2>
+      <p className="suggested-figures">
+        <b className="number">{duration(parts.hands)}</b> hands · <b className="number">{figure.cost}</b> ·{' '}
+        {variety.different} different things{parts.short >= 0.5 && ` · ${figure.short} parts short`}
+      </p>
+      <ul className="suggested-dishes">
+        {draft.sizes.map((portions, c) => {
+          const candidate = ask.candidates[c];
+          const recipe = candidate?.cooks?.recipe;
+          if (portions === 0 || !candidate || recipe === undefined) return null;
+          return (
+            <li key={recipe}>
+              <Button
+                type="text"
+                size="small"
+                icon={lockIcon(recipe)}
+                aria-label={`Keep ${candidate.name}, ${portions} portions`}
+                onClick={() => lock(recipe, portions)}
+              />
+              <span>
+                <b>{candidate.name}</b> {portions}
+                <small>{whyDish(week, ask, c)}</small>
+              </span>
+            </li>
+          );
+        })}
+        {eatenFromBoxes(week, ask).map((words) => (
+          <li key={words} className="from-boxes">
+            <span>
+              <small>from the boxes: {words}</small>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <table className="suggested-meals">
+        <tbody>
+          {days.map((day, d) => (
+            <tr key={day}>
+              <th scope="row">{dayName(day)}</th>
+              {MEAL_NAMES.map((meal, m) => (
+                <td key={meal}>{mealWords(week, ask, d * MEALS_A_DAY + m)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <details>
+        <summary>How it is scored: {week.score.toFixed(1)} points, less is better</summary>
+        <table className="suggested-score">
+          <tbody>
+            {(Object.keys(PART_NAMES) as (keyof ScoreParts)[]).map((part) => {
+              const weight = PART_WEIGHT[part](PROFILES[goodAt]);
+              return (
+                <tr key={part} className={best(part) ? 'best' : ''}>
+                  <th scope="row">{PART_NAMES[part]}</th>
+                  <td className="number">{figure[part]}</td>
+                  <td className="number">× {Math.abs(weight).toFixed(2)}</td>
+                  <td className="number">{(weight * parts[part]).toFixed(1)}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </details>
+      <Button type="primary" size="large" onClick={() => void take()}>
+        Take this week
+      </Button>
+    </section>
+  );
+}
+
+/** Why a dish is in it: what it clears, how many meals it feeds, and what of it is frozen. */
+function whyDish({ eaten, draft }: SuggestedWeek, { candidates }: Omit<WeekAsk, 'weights'>, c: number): string {
+  const { cooks, liked } = candidates[c] ?? {};
+  const meals = eaten.at.filter((served) => served.some(({ candidate }) => candidate === c)).length;
+  const late = Math.ceil(eaten.fromFreezer[c] ?? 0);
+  return [
+    `feeds ${meals} ${meals === 1 ? 'meal' : 'meals'}`,
+    ...(late > 0 ? [`${late} frozen for later`] : []),
+    ...(cooks && cooks.clearsEach > 0 && (draft.sizes[c] ?? 0) > 0 ? ['uses what must go'] : []),
+    ...(cooks?.inSeason ? ['in season'] : []),
+    ...(liked ? ['liked'] : []),
+  ].join(', ');
+}
+
+function mealWords({ eaten }: SuggestedWeek, { candidates, people }: Omit<WeekAsk, 'weights'>, m: number): string {
+  if ((people[m] ?? 0) === 0) return '–';
+  const served = eaten.at[m] ?? [];
+  return served.map(({ candidate }) => candidates[candidate]?.name ?? '').join(', ') || 'open';
+}
+
+/** What stands in boxes already and is eaten. */
+function eatenFromBoxes({ eaten, draft }: SuggestedWeek, { candidates }: Omit<WeekAsk, 'weights'>): readonly string[] {
+  return candidates.flatMap((candidate, c) => {
+    const there = candidate.frozen + candidate.cold.reduce((sum, { portions }) => sum + portions, 0);
+    if (there === 0) return [];
+    const ate = eaten.at
+      .flat()
+      .filter((each) => each.candidate === c)
+      .reduce((sum, { portions }) => sum + portions, 0);
+    const n = Math.round(Math.min(there, Math.max(0, ate - (draft.sizes[c] ?? 0)) || Math.min(there, ate)));
+    return n > 0 ? [`${candidate.name} ${n}`] : [];
+  });
+}

@@ -1,0 +1,78 @@
+import { ROLE_WORDS } from '@kestrel-ridge/core/week';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import { useAppDispatch } from '../app/store.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import type { ComponentStrip } from './stripsOf.ts';
+import { sizeTried } from './weekDraftSlice.ts';
+import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
+
+/** What the week asks for: freezing by a day, plates and what is short, what comes too often; each with its one tap. */
+export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonly ComponentStrip[] }) {
+  const dispatch = useAppDispatch();
+  const send = useCommand();
+  const notes = useMemo(() => weekNotes(view, strips), [view, strips]);
+  const { now, cooked } = useMemo(() => platesOf(view, strips), [view, strips]);
+  const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
+  const freezer = view.kitchen.places.find(({ kind }) => kind === 'freezer');
+  if (strips.length === 0) return null;
+  const plates = cooked.plates > now.plates ? cooked : now;
+  const [best] = plates.more;
+  return (
+    <section className="week-notes" aria-label="What the week asks for">
+      <ul>
+        <li>
+          <span>
+            <b className="number">{plates.plates}</b> complete plates{' '}
+            {cooked.plates > now.plates ? `after the cooking, ${now.plates} now` : 'in the boxes'}
+            {plates.short && `: ${ROLE_WORDS[plates.short]} are short`}
+            {plates.short &&
+              best &&
+              best.plates > 0 &&
+              `; half a kilo more of ${view.foods.get(best.food)?.name ?? ''} would make ${best.plates} more`}
+            .
+          </span>
+        </li>
+        {variety.of > 0 && (
+          <li>
+            <span>
+              {variety.different} different things in the meals that are set; {variety.repeats} of {variety.of} times
+              the same as the day before.
+            </span>
+          </li>
+        )}
+        {notes.map(({ key, words, freezeMore, freezeLot }) => (
+          <li key={key}>
+            <span>{words}</span>
+            {freezeMore && (
+              <Button onClick={() => dispatch(sizeTried(freezeMore))}>
+                Freeze {freezeMore.freezePortions} of them
+              </Button>
+            )}
+            {freezeLot && freezer && (
+              <Button
+                onClick={() =>
+                  void send({
+                    path: `lots/${freezeLot.lot.state.id}/move`,
+                    body: {
+                      id: newId(),
+                      place: freezer.id,
+                      amount: `${Math.round(freezeLot.grams)}`,
+                      version: freezeLot.lot.state.version,
+                    },
+                    touches: ['shelf', 'week'],
+                    undo: `Into the freezer: ${freezeLot.lot.food.name}`,
+                  })
+                }
+              >
+                Freeze today
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,188 @@
+import { inSeason } from '@kestrel-ridge/core/food';
+import type { CostState, RecipeState } from '@kestrel-ridge/core/formats';
+import { Fraction, daysBetween, inBase } from '@kestrel-ridge/core/quantity';
+import { cookedAs, expectedMinutes, type Revision } from '@kestrel-ridge/core/recipe';
+import { perPortion, scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import {
+  MEALS_A_DAY,
+  MEAL_NAMES,
+  eatersAt,
+  refusalOf,
+  shareOf,
+  slotAt,
+  type Candidate,
+  type Cooking,
+  type WeekAsk,
+} from '@kestrel-ridge/core/week';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { hourAt } from '../parts/times.ts';
+import { rankedFirsts } from '../stock/rankedFirsts.ts';
+import { DAYS, weekDays } from './stripsOf.ts';
+import { demandedOf } from './tableOf.ts';
+
+/** What the cook wants kept, and how much there is to spend. */
+export interface Wanted {
+  /** Recipes that are cooked in any case, with their portions. */
+  readonly locked: Readonly<Record<string, number>>;
+  readonly handsAtMost: number | undefined;
+}
+
+/** Dishes that one session cooks at most. Common practice, no published source. */
+const MOST_DISHES = 6;
+/** What keeps so long frozen may be frozen at all, days. */
+const FREEZES_FROM_DAYS = 14;
+/** A batch clears no more than so many portions' worth of one food. */
+const CLEARS_UP_TO = 24;
+
+/** The kitchen's week as a question to the search: who eats, what is there, what may be cooked. */
+export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now = Date.now()): Omit<WeekAsk, 'weights'> {
+  const { zone, weekBudgetMinor } = view.kitchen.equipment;
+  const days = weekDays(view.today);
+  const { eaters, attendance, slots } = view.week;
+  const hour = hourAt(now, zone);
+  const over = hour >= 22 ? 2 : hour >= 15 ? 1 : 0;
+  const seats = days.flatMap((day, d) =>
+    MEAL_NAMES.map((meal, m) => {
+      const past = d * MEALS_A_DAY + m < over;
+      const at = past ? [] : eatersAt(day, meal, eaters, attendance);
+      return { day, meal, at, guests: past ? 0 : (slotAt(slots, day, meal)?.guests ?? 0) };
+    }),
+  );
+  const start = view.session?.status === 'planned' ? Date.parse(view.session.startsAt) : now;
+  const startDay = Math.max(0, Math.floor((start - now) / 86_400_000));
+  const cookedFrom = Math.min(
+    DAYS * MEALS_A_DAY,
+    Math.max(over, startDay * MEALS_A_DAY + (hourAt(start, zone) < 10 ? 0 : 1)),
+  );
+  const pressing = new Map(rankedFirsts(view).map(({ food, lot }) => [food.id, lot.onHand.valueOf()]));
+  const prices = pricesEach(view, costs);
+  const month = Number(view.today.slice(5, 7));
+  const settled: Record<number, readonly string[]> = {};
+  seats.forEach(({ day, meal }, m) => {
+    const slot = slotAt(slots, day, meal);
+    if (slot?.locked) settled[m] = slot.parts.map(({ food }) => food);
+  });
+
+  const candidates = view.recipes.flatMap((recipe): Candidate[] => {
+    const { component } = recipe.document;
+    const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
+    const portionsIn = (lot: (typeof lots)[number]) => lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG));
+    const eaten = demandedOf(view, recipe, 1);
+    return [
+      {
+        food: component.id,
+        name: component.name,
+        kind: component.kind,
+        frozen: lots.filter(({ place }) => place.kind === 'freezer').reduce((sum, lot) => sum + portionsIn(lot), 0),
+        cold: lots
+          .filter(({ place }) => place.kind !== 'freezer')
+          .map((lot) => ({
+            portions: portionsIn(lot),
+            lastMeal: lot.until ? (daysBetween(view.today, lot.until.value) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY,
+          })),
+        cooks: cookingOf(view, recipe, { pressing, prices, month, locked: wanted.locked[recipe.id] }),
+        eatenBy: seats.map(({ at, guests }) => {
+          const all = at.reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
+          const fed = at
+            .filter((eater) => refusalOf(eater, eaten) === undefined)
+            .reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
+          return all === 0 ? 0 : fed / all;
+        }),
+        liked:
+          eaters.length === 0
+            ? 0
+            : eaters.filter(({ tastes }) => tastes?.likes?.includes(component.id)).length / eaters.length,
+      },
+    ];
+  });
+  return {
+    people: seats.map(({ at, guests }) => at.reduce((sum, { appetite }) => sum + appetite, guests)),
+    cookedFrom,
+    candidates,
+    settled,
+    mostBatches: MOST_DISHES,
+    ...(wanted.handsAtMost === undefined ? {} : { handsAtMost: wanted.handsAtMost }),
+    ...(weekBudgetMinor === undefined ? {} : { costAtMost: weekBudgetMinor }),
+  };
+}
+
+function cookingOf(
+  view: KitchenView,
+  recipe: RecipeState,
+  known: {
+    readonly pressing: ReadonlyMap<string, number>;
+    readonly prices: ReadonlyMap<string, number>;
+    readonly month: number;
+    readonly locked: number | undefined;
+  },
+): Cooking {
+  const document = cookedAs(recipe.document, {}, view.foods);
+  const { portions, component } = document;
+  const scaled = scaleBatch(document, new Fraction(portions), view.foods, view.kitchen.equipment);
+  const needs = scaled.lines.flatMap(({ food, fromShelf, line }) =>
+    fromShelf && !line.optional ? [{ food, each: inBase(fromShelf.value).valueOf() / portions }] : [],
+  );
+  const presses = needs.filter(({ food, each }) => each > 0 && known.pressing.has(food.id));
+  const { nutrients } = perPortion(scaled);
+  const gramsOf = (key: 'protein' | 'fibre') => nutrients.find((each) => each.key === key)?.perPortion;
+  const cost = needs.reduce<number | undefined>((sum, { food, each }) => {
+    const price = known.prices.get(food.id);
+    return sum === undefined || price === undefined ? undefined : sum + price * each;
+  }, 0);
+  const { once, each } = handsOf(document, scaled);
+  return {
+    recipe: recipe.id,
+    sizes: [...new Set([0.5, 1, 1.5, 2, 3].map((times) => Math.max(2, Math.round(portions * times))))],
+    handsOnce: once,
+    handsEach: each,
+    costEach: cost,
+    clearsEach: presses.length === 0 ? 0 : Math.min(1, presses.length / 2),
+    clearsUpTo:
+      presses.length === 0
+        ? 0
+        : Math.min(
+            CLEARS_UP_TO,
+            ...presses.map((need) => Math.ceil((known.pressing.get(need.food.id) ?? 0) / need.each)),
+          ),
+    keepsMeals: component.fridgeDays.value * MEALS_A_DAY,
+    freezes: component.freezerDays.value >= FREEZES_FROM_DAYS,
+    proteinG: gramsOf('protein'),
+    fibreG: gramsOf('fibre'),
+    inSeason: needs.some(({ food }) => inSeason(food.name, known.month) === true),
+    ...(known.locked === undefined ? {} : { locked: known.locked }),
+  };
+}
+
+/** Minutes of hands, once and for each portion: roughly, to choose by; the session works them out. */
+function handsOf(
+  document: Revision,
+  { lines, portions }: ScaledBatch,
+): { readonly once: number; readonly each: number } {
+  let once = 0;
+  let each = 0;
+  for (const step of document.steps) {
+    if (step.kind === 'ahead') continue;
+    if (step.kind === 'pressure') once += 6;
+    else if (step.attention.needs === 'hands') {
+      if (step.time.law !== 'by amount') once += expectedMinutes(step);
+      else {
+        const kilos = lines
+          .filter(({ line }) => line.into.some((into) => into.step === step.id))
+          .reduce((sum, { grams }) => sum + (grams?.g.valueOf() ?? 0) / 1000, 0);
+        once += step.time.minutes;
+        each += (step.time.perKg * kilos) / portions.valueOf();
+      }
+    }
+  }
+  return { once, each };
+}
+
+/** Minor units for a gram, a millilitre or a piece of each food: what was paid for what is there, else what was asked last. */
+function pricesEach(view: KitchenView, costs: CostState): ReadonlyMap<string, number> {
+  const prices = new Map<string, number>();
+  for (const { food, minor, amount } of [...costs.prices].sort((a, b) => a.on.localeCompare(b.on)))
+    prices.set(food, minor / Number(amount));
+  for (const { food, state } of view.lots)
+    if (state.priced) prices.set(food.id, state.priced.minor / Number(state.priced.amount));
+  return prices;
+}

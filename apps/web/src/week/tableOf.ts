@@ -1,0 +1,49 @@
+import { learnAppetite, type LearnedAppetite } from '@kestrel-ridge/core/learn';
+import type { RecipeState } from '@kestrel-ridge/core/formats';
+import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
+import { shareOf, type Demanded, type Learned, type Table } from '@kestrel-ridge/core/week';
+import type { KitchenView } from '../app/useKitchenState.ts';
+
+export const tableOf = ({ week }: KitchenView): Table => ({
+  eaters: week.eaters,
+  attendance: week.attendance,
+  slots: week.slots,
+});
+
+/** A recipe's component as those at the table see it: what is in it, and how much of it is usual. */
+export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: number): Demanded {
+  const { component } = recipe.document;
+  return {
+    id: component.id,
+    kind: component.kind,
+    portionG,
+    portionsADay: view.week.appetites.find(({ food }) => food === component.id)?.portionsADay ?? 1,
+    allergens: view.foods.get(component.id)?.facts.allergens ?? [],
+    foods: foodsOfRecipe(recipe.document).map((id) => ({ id, name: view.foods.get(id)?.name ?? '' })),
+  };
+}
+
+/** What was learned of an eater and a component, from the day on from which it counts. */
+export function learnedFor(view: KitchenView, eaterId: string, food: string): LearnedAppetite {
+  const { eaten, eaters, appetites } = view.week;
+  const eater = eaters.find(({ id }) => id === eaterId);
+  const kind = view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind;
+  const since = appetites.find((each) => each.food === food)?.since ?? '';
+  const usual = eater && kind ? shareOf(eater, kind) : 1;
+  return learnAppetite(
+    eaten
+      .filter((each) => each.eater === eaterId && each.food === food && each.day >= since)
+      .map(({ portions }) => portions / Math.max(0.05, usual)),
+  );
+}
+
+/** The same for all of them, looked up once. */
+export function learnedOf(view: KitchenView): Learned {
+  const known = new Map(
+    [...new Set(view.week.eaten.flatMap(({ eater, food }) => (eater ? [`${eater} ${food}`] : [])))].map((key) => {
+      const [eater = '', food = ''] = key.split(' ');
+      return [key, learnedFor(view, eater, food).times] as const;
+    }),
+  );
+  return (eater, food) => known.get(`${eater} ${food}`) ?? 1;
+}

@@ -1,0 +1,166 @@
+import type { Day } from '@kestrel-ridge/core/quantity';
+import {
+  MEAL_NAMES,
+  MEALS_A_DAY,
+  freezeBy,
+  platesFrom,
+  refusalOf,
+  tooOften,
+  varietyOf,
+  type Plates,
+  type Variety,
+} from '@kestrel-ridge/core/week';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { dayName } from '../parts/times.ts';
+import type { ComponentStrip } from './stripsOf.ts';
+import { demandedOf } from './tableOf.ts';
+
+/** Something about the week that a cook would want to know, with what can be done about it at once. */
+export interface WeekNote {
+  readonly key: string;
+  readonly words: string;
+  /** So many portions of a planned batch are frozen as well. */
+  readonly freezeMore?: { readonly batch: string; readonly portions: number; readonly freezePortions: number };
+  /** So much of a box goes into the freezer. */
+  readonly freezeLot?: { readonly lot: ShelfLot; readonly grams: number };
+}
+
+/** What has to be frozen and by when, who does not eat what is planned, what comes too often, what is taken out mild. */
+export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[]): readonly WeekNote[] {
+  return [
+    ...strips.flatMap((item) => toFreeze(view, item)),
+    ...strips.flatMap((item) => peopleNotes(view, item)),
+    ...oftenNotes(view, strips),
+  ];
+}
+
+function toFreeze(view: KitchenView, item: ComponentStrip): readonly WeekNote[] {
+  const lots = view.lots.filter((lot) => lot.food.id === item.food.id);
+  return freezeBy(item.supply, item.strip).flatMap(({ piece, grams, by, reaches }): WeekNote[] => {
+    const portions = Math.round(grams / item.portionG);
+    if (portions < 1) return [];
+    const lot = lots[piece];
+    const words = `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${item.name} will not be eaten by ${dayName(by)}, its last day: freeze them by then${reaches ? `, they reach ${dayName(reaches)}` : ''}.`;
+    const base = { key: `freeze ${item.food.id} ${piece}`, words };
+    if (lot) return [{ ...base, freezeLot: { lot, grams: Math.min(grams, lot.onHand.valueOf()) } }];
+    const { batch, size } = item;
+    if (!batch || !size || batch.session.status !== 'planned') return [base];
+    return [
+      {
+        ...base,
+        freezeMore: {
+          batch: batch.state.id,
+          portions: size.portions,
+          freezePortions: Math.min(size.portions, size.freezePortions + portions),
+        },
+      },
+    ];
+  });
+}
+
+/** Who leaves a component that is planned, and whose part is taken out before it gets hot. */
+function peopleNotes(view: KitchenView, item: ComponentStrip): readonly WeekNote[] {
+  const recipe = view.recipes.find(({ document }) => document.component.id === item.food.id);
+  if (!recipe) return [];
+  const eaten = demandedOf(view, recipe, item.portionG);
+  const leaves = view.week.eaters.flatMap((eater) => {
+    const why = refusalOf(eater, eaten);
+    return why ? [`${eater.name} (${why})`] : [];
+  });
+  const hot = recipe.document.lines.filter((line) => view.foods.get(line.food)?.facts.roles?.includes('heat'));
+  const mild = view.week.eaters.filter(({ tastes }) => tastes?.mild);
+  return [
+    ...(leaves.length > 0
+      ? [{ key: `leaves ${item.food.id}`, words: `${item.name} is not for ${leaves.join(', ')}.` }]
+      : []),
+    ...(hot.length > 0 && mild.length > 0
+      ? [
+          {
+            key: `mild ${item.food.id}`,
+            words: `${item.name}: take the portions of ${mild.map(({ name }) => name).join(', ')} out before the ${hot
+              .map((line) => view.foods.get(line.food)?.name ?? '')
+              .join(', ')} goes in.`,
+          },
+        ]
+      : []),
+  ];
+}
+
+function oftenNotes(view: KitchenView, strips: readonly ComponentStrip[]): readonly WeekNote[] {
+  return tooOften(view.week.eaters, varietyOfWeek(view, strips)).map(({ eater, food, days }) => ({
+    key: `often ${eater.id} ${food}`,
+    words: `${eater.name} gets ${view.foods.get(food)?.name ?? ''} ${days} days in a row.`,
+  }));
+}
+
+/** Of meals that say what they are: open ones are anybody's choice. */
+export function varietyOfWeek({ week }: KitchenView, strips: readonly ComponentStrip[]): Variety {
+  const days = strips[0]?.strip.meals.filter((_, m) => m % MEALS_A_DAY === 0).map(({ day }) => day) ?? [];
+  return varietyOf(
+    days.map((day) => ({
+      day,
+      foods: week.slots.filter((slot) => slot.day === day).flatMap(({ parts }) => parts.map(({ food }) => food)),
+    })),
+  );
+}
+
+/** How many complete plates stand in boxes now, and after the cooking that is planned. */
+export function platesOf(
+  view: KitchenView,
+  strips: readonly ComponentStrip[],
+): { readonly now: Plates; readonly cooked: Plates } {
+  const boxes = (planned: boolean) =>
+    strips.map(({ food, kind, portionG, size, batch }) => ({
+      food: food.id,
+      kind,
+      portionG,
+      portions:
+        view.lots
+          .filter((lot) => lot.food.id === food.id)
+          .reduce((sum, lot) => sum + lot.onHand.valueOf() / portionG, 0) +
+        (planned && batch?.state.status === 'planned' ? (size?.portions ?? 0) : 0),
+    }));
+  return { now: platesFrom(boxes(false)), cooked: platesFrom(boxes(true)) };
+}
+
+/** A day's plate: protein, fibre, and which meals lack something. */
+export interface DayFigure {
+  readonly day: Day;
+  readonly proteinG: number | undefined;
+  readonly fibreG: number | undefined;
+  readonly short: readonly string[];
+}
+
+/** Protein and fibre that an eater gets on each day from what the strips say is eaten; unknown where a component's are. */
+export function dayFigures(
+  view: KitchenView,
+  strips: readonly ComponentStrip[],
+  each: ReadonlyMap<string, { readonly proteinG: number | undefined; readonly fibreG: number | undefined }>,
+  eatersOn: (day: Day) => number,
+): readonly DayFigure[] {
+  const days = strips[0]?.strip.meals.filter((_, m) => m % MEALS_A_DAY === 0).map(({ day }) => day) ?? [];
+  return days.map((day, d): DayFigure => {
+    const eaters = eatersOn(day);
+    const sum = (key: 'proteinG' | 'fibreG') =>
+      eaters === 0
+        ? undefined
+        : strips.reduce<number | undefined>((all, item) => {
+            const eaten = MEAL_NAMES.reduce(
+              (grams, _, m) => grams + (item.strip.meals[d * MEALS_A_DAY + m]?.eaten ?? 0),
+              0,
+            );
+            if (eaten < 1 || all === undefined) return all;
+            const known = each.get(item.food.id)?.[key];
+            return known === undefined ? undefined : all + (eaten / item.portionG) * known;
+          }, 0);
+    const perEater = (grams: number | undefined) => (grams === undefined ? undefined : grams / eaters);
+    return {
+      day,
+      proteinG: perEater(sum('proteinG')),
+      fibreG: perEater(sum('fibreG')),
+      short: strips
+        .filter(({ strip }) => strip.meals.some((meal) => meal.day === day && meal.short > 1))
+        .map(({ name }) => name),
+    };
+  });
+}
