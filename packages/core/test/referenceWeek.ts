@@ -22,7 +22,7 @@ export async function referenceWeek(): Promise<(ask: WeekAsk) => number> {
   };
 }
 
-function formulate({ candidates, people, cookedFrom, weights, mostBatches }: WeekAsk): string {
+function formulate({ presses, candidates, people, cookedFrom, weights, mostBatches }: WeekAsk): string {
   const rows: string[] = [];
   const binary: string[] = [];
   const costs = new Map<string, number>();
@@ -79,12 +79,11 @@ function formulate({ candidates, people, cookedFrom, weights, mostBatches }: Wee
       if (eaten.length > 0)
         row(`${eaten.join(' + ')} ${sizes.map(({ size, name }) => `- ${size} ${name}`).join(' ')}`, 0);
       for (const name of eaten) pay(-weights.waste * left, name);
-      constant += weights.waste * cooks.clearsEach * cooks.clearsUpTo;
       for (const { size, name } of sizes)
         pay(
-          weights.waste * (left * size - cooks.clearsEach * Math.min(size, cooks.clearsUpTo)) +
+          weights.waste * left * size +
             (weights.hands / 10) * (cooks.handsOnce + cooks.handsEach * size) +
-            (weights.cost / 100) * (cooks.costEach ?? 0) * size,
+            (weights.cost / 100) * cooks.costEach * size,
           name,
         );
     }
@@ -95,6 +94,13 @@ function formulate({ candidates, people, cookedFrom, weights, mostBatches }: Wee
         for (const before of all.filter((each) => Math.floor(each / MEALS_A_DAY) === d - 1))
           row(`x${m}_${c} + x${before}_${c} - r${d}_${c}`, 1);
     }
+  }
+  for (const [p, { portions }] of presses.entries()) {
+    pay(weights.waste, `w${p}`);
+    const used = candidates.flatMap(({ cooks }, c) =>
+      (cooks?.sizes ?? []).map((size) => `+ ${(cooks?.clears[p] ?? 0) * size} y${c}_${size}`),
+    );
+    row(`w${p} ${used.join(' ')}`, portions, '>=');
   }
   const batches = binary.filter((name) => name.startsWith('y'));
   if (batches.length > 0) row(batches.join(' + '), mostBatches);

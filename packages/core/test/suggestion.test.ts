@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { seeded } from '../src/quantity/index.ts';
-import { PROFILES, suggestWeek, type Candidate, type ComponentKind, type WeekAsk } from '../src/week/index.ts';
+import {
+  PROFILES,
+  partsOf,
+  scoreOf,
+  suggestWeek,
+  suggestWeeks,
+  type Draft,
+  type Candidate,
+  type ComponentKind,
+  type WeekAsk,
+} from '../src/week/index.ts';
+import { scorer } from '../src/week/suggest/scorer.ts';
 import { referenceWeek } from './referenceWeek.ts';
 
 const KINDS: readonly ComponentKind[] = ['grain', 'legume', 'sauce', 'greens', 'roots', 'dish'];
@@ -24,8 +35,8 @@ function invented(seed: number, days: number, foods: number): WeekAsk {
         handsOnce: 5 + upTo(20),
         handsEach: upTo(3),
         costEach: 20 + upTo(80),
-        clearsEach: upTo(1) * 0.5,
-        clearsUpTo: 4,
+        costGuessed: false,
+        clears: [upTo(1) * 0.5, upTo(1) * 0.3],
         keepsMeals: 2 + upTo(4),
         freezes: random() < 0.6,
         proteinG: undefined,
@@ -38,6 +49,10 @@ function invented(seed: number, days: number, foods: number): WeekAsk {
   });
   return {
     people: Array.from({ length: meals }, () => 1 + upTo(2)),
+    presses: [
+      { name: 'leek', portions: 1 + upTo(4) },
+      { name: 'kale', portions: upTo(3) },
+    ],
     cookedFrom: upTo(1),
     candidates,
     settled: {},
@@ -105,6 +120,31 @@ test('law: no portion is eaten that is not there', () =>
     }),
     { numRuns: 60 },
   ));
+
+test('law: the fast score of a draft is the score of its parts', () =>
+  fc.assert(
+    fc.property(ask, fc.array(fc.integer({ min: -1, max: 9 }), { minLength: 40, maxLength: 40 }), (week, random) => {
+      const at = (n: number) => Math.min(random[n % random.length] ?? -1, week.candidates.length - 1);
+      const draft: Draft = {
+        meals: week.people.map((_, m): [number, number, number] =>
+          m % 3 === 0 ? [at(m), at(m), at(m)] : [at(m * 3), at(m * 3 + 1), at(m * 3 + 2)],
+        ),
+        sizes: week.candidates.map((_, c) => Math.max(0, at(c)) * 2),
+      };
+      const full = { ...week, weights: PROFILES['most variety'], handsAtMost: 60, costAtMost: 900 };
+      expect(scorer(full)(draft)).toBeCloseTo(scoreOf(partsOf(draft, full), full), 6);
+    }),
+  ));
+
+test('of four weeks, each is the best of the four at what it is to be good at, by its own score', () => {
+  const week = invented(11, 5, 18);
+  const weeks = suggestWeeks(week, 1);
+  expect(weeks.map(({ goodAt }) => goodAt)).toEqual(Object.keys(PROFILES));
+  for (const { goodAt, draft } of weeks) {
+    const own = scorer({ ...week, weights: PROFILES[goodAt] });
+    for (const other of weeks) expect(own(draft)).toBeLessThanOrEqual(own(other.draft) * 1.02 + 0.5);
+  }
+});
 
 test('the same seed gives the same week', () => {
   const week = invented(7, 4, 8);

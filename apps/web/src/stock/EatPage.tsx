@@ -1,5 +1,5 @@
-import { eatersOn } from '@kestrel-ridge/core/week';
-import { Button } from 'antd';
+import { MEAL_NAMES, eatersAt, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
+import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCommand } from '../api/useCommand.ts';
@@ -12,6 +12,12 @@ import { SupplyStrip } from '../week/SupplyStrip.tsx';
 import { stripsOf } from '../week/stripsOf.ts';
 import { untilWords } from '../parts/untilWords.ts';
 import './eat.css';
+import { hourAt } from '../parts/times.ts';
+import { useMinute } from '../session/useMinute.ts';
+import { NotInTime } from './NotInTime.tsx';
+import { ReheatList } from './ReheatList.tsx';
+import { WhoAte } from './WhoAte.tsx';
+import { asPlanned, entriesFor, lacksAfter, mealNow } from './plate.ts';
 import { lotAllergens } from './lotWords.ts';
 import { readyComponents, takesFor, type ReadyComponent } from './readyComponents.ts';
 
@@ -22,11 +28,22 @@ export default function EatPage() {
 function Eat({ view }: { view: KitchenView }) {
   const [plate, setPlate] = useState<Readonly<Record<string, number>>>({});
   const [busy, setBusy] = useState(false);
+  const now = useMinute();
   const send = useCommand();
   const ready = useMemo(() => readyComponents(view), [view]);
   const strips = useMemo(() => new Map(stripsOf(view, {}).map((strip) => [strip.food.id, strip])), [view]);
-  const here = eatersOn(view.today, view.week.eaters, view.week.attendance);
+  const zone = view.kitchen.equipment.zone;
+  const [meal, setMeal] = useState<MealName>(() => mealNow(hourAt(Date.now(), zone)));
+  const here = eatersAt(view.today, meal, view.week.eaters, view.week.attendance);
+  const [at, setAt] = useState<readonly string[]>();
+  const [said, setSaid] = useState<Readonly<Record<string, number>>>({});
+  const present = view.week.eaters.filter(({ id }) => (at ?? here.map((each) => each.id)).includes(id));
+  const slot = slotAt(view.week.slots, view.today, meal);
+  const kindOf = (food: string) =>
+    view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
+  const planned = asPlanned(slot, ready, present, kindOf);
   const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
+  const lacks = useMemo(() => lacksAfter(view, ready, plate, meal), [view, ready, plate, meal]);
   const portions = chosen.reduce((sum, each) => sum + (plate[each.food.id] ?? 0), 0);
 
   const eat = async () => {
@@ -34,12 +51,17 @@ function Eat({ view }: { view: KitchenView }) {
     const takes = chosen.flatMap((each) => takesFor(each, plate[each.food.id] ?? 0));
     const sent = await send({
       path: 'meals',
-      body: { takes },
+      body: {
+        takes,
+        eaten: entriesFor(plate, said, { day: view.today, meal, guests: slot?.guests ?? 0 }, present, kindOf),
+      },
       touches: ['shelf', 'week'],
       undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}`,
     });
     setBusy(false);
-    if (sent.ok) setPlate({});
+    if (!sent.ok) return;
+    setPlate({});
+    setSaid({});
   };
 
   if (ready.length === 0)
@@ -97,6 +119,22 @@ function Eat({ view }: { view: KitchenView }) {
         </div>
         <aside className="aside">
           <h2>On the plates</h2>
+          <Segmented<MealName>
+            aria-label="Which meal"
+            block
+            value={meal}
+            onChange={setMeal}
+            options={[...MEAL_NAMES]}
+            style={{ marginBottom: 10 }}
+          />
+          <WhoAte
+            eaters={view.week.eaters}
+            at={present.map(({ id }) => id)}
+            setAt={setAt}
+            chosen={chosen}
+            said={said}
+            say={setSaid}
+          />
           {chosen.length === 0 ? (
             <p className="soft">Nothing yet.</p>
           ) : (
@@ -106,6 +144,11 @@ function Eat({ view }: { view: KitchenView }) {
                 <span className="number">{plate[each.food.id]}</span>
               </div>
             ))
+          )}
+          {Object.keys(planned).length > 0 && (
+            <Button className="one-action" onClick={() => setPlate(planned)}>
+              The plates as planned
+            </Button>
           )}
           {here.length > 0 && (
             <Button
@@ -127,11 +170,29 @@ function Eat({ view }: { view: KitchenView }) {
           >
             {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
           </Button>
+          {lacks.length > 0 && (
+            <div className="lacks" role="status">
+              <b>Eaten now, it is missing later:</b>
+              {lacks.map((words) => (
+                <p key={words} className="cannot">
+                  {words}
+                </p>
+              ))}
+              <Link to="/week/mend">Ways to mend it</Link>
+            </div>
+          )}
+          <ReheatList
+            view={view}
+            chosen={chosen}
+            plates={plate}
+            servedAt={Math.max(now + 15 * 60_000, servedAt(view.week.slots, view.today, meal, zone))}
+          />
           <p className="soft" style={{ marginTop: 12 }}>
             {allergensOf(chosen)}
           </p>
         </aside>
       </div>
+      <NotInTime view={view} strips={[...strips.values()]} />
       <div style={{ marginTop: 20 }}>
         <Cautions ids={['reheat', ...(ready.some((each) => each.frozen > 0) ? (['thaw'] as const) : [])]} />
       </div>

@@ -1,6 +1,6 @@
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { wrap, type Remote } from 'comlink';
-import type { WeekAsk } from '@kestrel-ridge/core/week';
+import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
 import { Button, InputNumber } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -11,7 +11,7 @@ import { useKitchenId } from '../app/useKitchenId.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { askOf } from './askOf.ts';
-import type { SuggestedWeek, Suggester } from './suggest.worker.ts';
+import type { Suggester } from './suggest.worker.ts';
 import { SuggestedCard } from './SuggestedCard.tsx';
 import { suggestedChange } from './suggestedChange.ts';
 import './suggest.css';

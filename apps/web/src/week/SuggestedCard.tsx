@@ -6,13 +6,13 @@ import {
   PROFILES,
   varietyOf,
   type ScoreParts,
+  type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { dayName, duration } from '../parts/times.ts';
-import type { SuggestedWeek } from './suggest.worker.ts';
 import { weekDays } from './stripsOf.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
@@ -46,12 +46,12 @@ export function SuggestedCard({
   const { parts, draft, eaten, goodAt } = week;
   const { currency } = view.kitchen.equipment;
   const days = weekDays(view.today);
-  const unpriced = draft.sizes.some((size, c) => size > 0 && ask.candidates[c]?.cooks?.costEach === undefined);
+  const unpriced = draft.sizes.some((size, c) => size > 0 && ask.candidates[c]?.cooks?.costGuessed);
   const figure: Readonly<Record<keyof ScoreParts, string>> = {
     short: parts.short < 0.5 ? 'none' : `${Math.round(parts.short)}`,
     waste: `${Math.round(parts.waste)} portions`,
     hands: duration(parts.hands),
-    cost: `${unpriced ? 'at least ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
+    cost: `${unpriced ? 'about ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
     repeats: `${parts.repeats} times`,
     protein: `${Math.round(parts.protein)} g in all`,
     liking: `${parts.liking.toFixed(1)}`,
@@ -143,14 +143,19 @@ export function SuggestedCard({
 }
 
 /** Why a dish is in it: what it clears, how many meals it feeds, and what of it is frozen. */
-function whyDish({ eaten, draft }: SuggestedWeek, { candidates }: Omit<WeekAsk, 'weights'>, c: number): string {
+function whyDish(
+  { eaten, draft }: SuggestedWeek,
+  { candidates, presses }: Omit<WeekAsk, 'weights'>,
+  c: number,
+): string {
   const { cooks, liked } = candidates[c] ?? {};
   const meals = eaten.at.filter((served) => served.some(({ candidate }) => candidate === c)).length;
+  const uses = presses.filter((_, p) => (cooks?.clears[p] ?? 0) * (draft.sizes[c] ?? 0) > 0.3).map(({ name }) => name);
   const late = Math.ceil(eaten.fromFreezer[c] ?? 0);
   return [
     `feeds ${meals} ${meals === 1 ? 'meal' : 'meals'}`,
     ...(late > 0 ? [`${late} frozen for later`] : []),
-    ...(cooks && cooks.clearsEach > 0 && (draft.sizes[c] ?? 0) > 0 ? ['uses what must go'] : []),
+    ...(uses.length > 0 ? [`uses the ${uses.slice(0, 3).join(', ')}`] : []),
     ...(cooks?.inSeason ? ['in season'] : []),
     ...(liked ? ['liked'] : []),
   ].join(', ');

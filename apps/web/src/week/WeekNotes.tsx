@@ -1,10 +1,13 @@
 import { ROLE_WORDS } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
+import { dayName } from '../parts/times.ts';
+import { brokenMeals } from './mendAsks.ts';
 import type { ComponentStrip } from './stripsOf.ts';
 import { sizeTried } from './weekDraftSlice.ts';
 import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
@@ -16,6 +19,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
   const notes = useMemo(() => weekNotes(view, strips), [view, strips]);
   const { now, cooked } = useMemo(() => platesOf(view, strips), [view, strips]);
   const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
+  const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
   const freezer = view.kitchen.places.find(({ kind }) => kind === 'freezer');
   if (strips.length === 0) return null;
   const plates = cooked.plates > now.plates ? cooked : now;
@@ -41,6 +45,23 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
               {variety.different} different things in the meals that are set; {variety.repeats} of {variety.of} times
               the same as the day before.
             </span>
+          </li>
+        )}
+        {broken.length > 0 && (
+          <li>
+            <span className="cannot">
+              {broken.length} {broken.length === 1 ? 'meal does' : 'meals do'} not hold as planned:{' '}
+              {broken
+                .slice(0, 3)
+                .map(
+                  ({ day, meal, lacks }) => `${dayName(day)} ${meal}, ${lacks.map(({ name }) => name).join(' and ')}`,
+                )
+                .join('; ')}
+              .
+            </span>
+            <Link to="/week/mend">
+              <Button>Ways to mend it</Button>
+            </Link>
           </li>
         )}
         {notes.map(({ key, words, freezeMore, freezeLot }) => (

@@ -27,12 +27,23 @@ export interface Wanted {
   readonly handsAtMost: number | undefined;
 }
 
+/** What is eaten in the morning or in the hand is no lunch and no dinner. */
+const NO_MEAL = /breakfast|cracker|snack/i;
 /** Dishes that one session cooks at most. Common practice, no published source. */
 const MOST_DISHES = 6;
 /** What keeps so long frozen may be frozen at all, days. */
 const FREEZES_FROM_DAYS = 14;
-/** A batch clears no more than so many portions' worth of one food. */
-const CLEARS_UP_TO = 24;
+/** So much of a food is a portion's worth, g or mL: what presses is counted by it. Common practice, no published source. */
+const PORTION_WORTH = 150;
+/** Of something that is counted, or used by the spoon, one piece. */
+const worthOf = (view: KitchenView, food: string): number => {
+  const { base, kind } = view.foods.get(food)?.facts ?? {};
+  return base === 'each'
+    ? 1
+    : kind === 'seasoning' || kind === 'acid' || kind === 'fat'
+      ? PORTION_WORTH * 4
+      : PORTION_WORTH;
+};
 
 /** The kitchen's week as a question to the search: who eats, what is there, what may be cooked. */
 export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now = Date.now()): Omit<WeekAsk, 'weights'> {
@@ -54,8 +65,12 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now =
     DAYS * MEALS_A_DAY,
     Math.max(over, startDay * MEALS_A_DAY + (hourAt(start, zone) < 10 ? 0 : 1)),
   );
-  const pressing = new Map(rankedFirsts(view).map(({ food, lot }) => [food.id, lot.onHand.valueOf()]));
+  const pressing = new Map<string, number>();
+  for (const { food, lot } of rankedFirsts(view))
+    if (food.facts.kind !== 'component') pressing.set(food.id, (pressing.get(food.id) ?? 0) + lot.onHand.valueOf());
   const prices = pricesEach(view, costs);
+  const weighed = [...prices].filter(([food]) => view.foods.get(food)?.facts.base !== 'each').map(([, price]) => price);
+  const usual = weighed.length > 0 ? weighed.reduce((sum, price) => sum + price, 0) / weighed.length : 0;
   const month = Number(view.today.slice(5, 7));
   const settled: Record<number, readonly string[]> = {};
   seats.forEach(({ day, meal }, m) => {
@@ -65,6 +80,7 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now =
 
   const candidates = view.recipes.flatMap((recipe): Candidate[] => {
     const { component } = recipe.document;
+    if (NO_MEAL.test(recipe.name)) return [];
     const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
     const portionsIn = (lot: (typeof lots)[number]) => lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG));
     const eaten = demandedOf(view, recipe, 1);
@@ -80,7 +96,7 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now =
             portions: portionsIn(lot),
             lastMeal: lot.until ? (daysBetween(view.today, lot.until.value) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY,
           })),
-        cooks: cookingOf(view, recipe, { pressing, prices, month, locked: wanted.locked[recipe.id] }),
+        cooks: cookingOf(view, recipe, { pressing, prices, usual, month, locked: wanted.locked[recipe.id] }),
         eatenBy: seats.map(({ at, guests }) => {
           const all = at.reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
           const fed = at
@@ -99,6 +115,10 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now =
     people: seats.map(({ at, guests }) => at.reduce((sum, { appetite }) => sum + appetite, guests)),
     cookedFrom,
     candidates,
+    presses: [...pressing].map(([food, amount]) => ({
+      name: view.foods.get(food)?.name ?? '',
+      portions: amount / worthOf(view, food),
+    })),
     settled,
     mostBatches: MOST_DISHES,
     ...(wanted.handsAtMost === undefined ? {} : { handsAtMost: wanted.handsAtMost }),
@@ -112,6 +132,8 @@ function cookingOf(
   known: {
     readonly pressing: ReadonlyMap<string, number>;
     readonly prices: ReadonlyMap<string, number>;
+    /** What a gram costs on the whole. */
+    readonly usual: number;
     readonly month: number;
     readonly locked: number | undefined;
   },
@@ -122,13 +144,12 @@ function cookingOf(
   const needs = scaled.lines.flatMap(({ food, fromShelf, line }) =>
     fromShelf && !line.optional ? [{ food, each: inBase(fromShelf.value).valueOf() / portions }] : [],
   );
-  const presses = needs.filter(({ food, each }) => each > 0 && known.pressing.has(food.id));
   const { nutrients } = perPortion(scaled);
   const gramsOf = (key: 'protein' | 'fibre') => nutrients.find((each) => each.key === key)?.perPortion;
-  const cost = needs.reduce<number | undefined>((sum, { food, each }) => {
-    const price = known.prices.get(food.id);
-    return sum === undefined || price === undefined ? undefined : sum + price * each;
-  }, 0);
+  const cost = needs.reduce(
+    (sum, { food, each }) => sum + (known.prices.get(food.id) ?? (food.facts.base === 'each' ? 0 : known.usual)) * each,
+    0,
+  );
   const { once, each } = handsOf(document, scaled);
   return {
     recipe: recipe.id,
@@ -136,14 +157,10 @@ function cookingOf(
     handsOnce: once,
     handsEach: each,
     costEach: cost,
-    clearsEach: presses.length === 0 ? 0 : Math.min(1, presses.length / 2),
-    clearsUpTo:
-      presses.length === 0
-        ? 0
-        : Math.min(
-            CLEARS_UP_TO,
-            ...presses.map((need) => Math.ceil((known.pressing.get(need.food.id) ?? 0) / need.each)),
-          ),
+    costGuessed: needs.some(({ food }) => !known.prices.has(food.id)),
+    clears: [...known.pressing.keys()].map(
+      (food) => (needs.find((need) => need.food.id === food)?.each ?? 0) / worthOf(view, food),
+    ),
     keepsMeals: component.fridgeDays.value * MEALS_A_DAY,
     freezes: component.freezerDays.value >= FREEZES_FROM_DAYS,
     proteinG: gramsOf('protein'),

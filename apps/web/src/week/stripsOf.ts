@@ -2,7 +2,7 @@ import type { Food } from '@kestrel-ridge/core/food';
 import { Fraction, addDays, dayAt, daysBetween, type Day } from '@kestrel-ridge/core/quantity';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
-import { MEALS_A_DAY, demandOf, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
+import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { hourAt } from '../parts/times.ts';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
@@ -45,6 +45,13 @@ export function stripsOf(
   const { today, kitchen, foods } = view;
   const table = tableOf(view);
   const learned = learnedOf(view);
+  // A meal of which somebody has said what was eaten is over.
+  const eatenAlready = new Set(
+    view.week.eaten.flatMap(({ day, meal }) => {
+      const d = days.indexOf(day);
+      return d < 0 ? [] : [d * MEALS_A_DAY + MEAL_NAMES.indexOf(meal)];
+    }),
+  );
   const days = weekDays(today);
   const hour = hourAt(now, kitchen.equipment.zone);
   const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
@@ -89,7 +96,9 @@ export function stripsOf(
 
     const demanded = demandedOf(view, recipe, portionG);
     const firstMeal = Math.max(over, Math.min(...supply.map((piece) => piece.fromMeal), DAYS * MEALS_A_DAY));
-    const want = demandOf(demanded, days, table, learned).map((grams, m) => (m < firstMeal ? 0 : grams));
+    const want = demandOf(demanded, days, table, learned).map((grams, m) =>
+      m < firstMeal || eatenAlready.has(m) ? 0 : grams,
+    );
     const { kind, name } = recipe.document.component;
     return [
       {

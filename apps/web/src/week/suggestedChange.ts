@@ -1,6 +1,5 @@
-import { MEAL_NAMES, MEALS_A_DAY, slotAt, type Slot, type WeekAsk } from '@kestrel-ridge/core/week';
+import { MEAL_NAMES, MEALS_A_DAY, slotAt, type Slot, type Suggested, type WeekAsk } from '@kestrel-ridge/core/week';
 import type { KitchenView } from '../app/useKitchenState.ts';
-import type { SuggestedWeek } from './suggest.worker.ts';
 import { weekDays } from './stripsOf.ts';
 import type { WeekChange } from './useWeekChange.ts';
 
@@ -8,7 +7,7 @@ import type { WeekChange } from './useWeekChange.ts';
 export function suggestedChange(
   view: KitchenView,
   ask: Omit<WeekAsk, 'weights'>,
-  { draft, eaten }: SuggestedWeek,
+  { draft, eaten }: Suggested,
 ): WeekChange {
   const days = weekDays(view.today);
   const slots = draft.meals.flatMap((meal, m): Slot[] => {

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { BOOK } from '../food/index.ts';
+import { BOOK, bookFood } from '../food/index.ts';
 import { STARTING_EQUIPMENT } from '../kitchen/index.ts';
 import { Fraction } from '../quantity/index.ts';
 import { faultsOf, STARTER_RECIPES } from '../recipe/index.ts';
+import { kindOfDish } from './recipeText/kindOfDish.ts';
 import { scaleBatch } from '../scaling/index.ts';
 import { check, search } from '../schedule/index.ts';
 import { expandSession } from '../session/index.ts';
@@ -182,4 +183,42 @@ describe('schema.org Recipe', () => {
       problem: { what: expect.stringContaining('no schema.org Recipe') as string },
     });
   });
+});
+
+describe('what a pasted dish is in a meal', () => {
+  const of = (name: string, ...weighed: readonly (readonly [food: string, grams: number])[]) =>
+    kindOfDish(
+      name,
+      weighed.map(([food, grams]) => ({ food: bookFood(food), grams })),
+    );
+  test.each([
+    ['Hazelnut and parsley sauce', [['hazelnuts', 120]], 'sauce'],
+    ['Leek and split-pea soup', [['split peas', 300]], 'dish'],
+    [
+      'Farro with mushrooms',
+      [
+        ['pearled farro', 300],
+        ['mushrooms', 500],
+      ],
+      'grain',
+    ],
+    [
+      'Black-eyed peas with chard',
+      [
+        ['black-eyed peas', 300],
+        ['chard', 400],
+      ],
+      'legume',
+    ],
+    [
+      'Swede and carrot mash',
+      [
+        ['swede', 1000],
+        ['carrot', 400],
+      ],
+      'roots',
+    ],
+    ['Kohlrabi and apple salad', [['kohlrabi', 900]], 'greens'],
+    ['Red cabbage with apple', [['red cabbage', 900]], 'greens'],
+  ] as const)('%s', (name, weighed, kind) => expect(of(name, ...weighed)).toBe(kind));
 });

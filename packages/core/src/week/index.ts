@@ -23,3 +23,5 @@ export { PART_WEIGHT, PLATE_PROTEIN_G, partsOf, scoreOf } from './suggest/score.
 export type { Draft, ScoreParts } from './suggest/score.ts';
 export { suggestWeek } from './suggest/suggest.ts';
 export type { Suggested } from './suggest/suggest.ts';
+export { suggestWeeks } from './suggest/weeks.ts';
+export type { SuggestedWeek } from './suggest/weeks.ts';

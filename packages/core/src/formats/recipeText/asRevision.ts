@@ -1,9 +1,10 @@
-import { namedId, type Food } from '../../food/index.ts';
+import { massOf, namedId, type Food } from '../../food/index.ts';
 import {
   Fraction,
   MEASURES,
   commonPractice,
   inBase,
+  quantityOf,
   type Amount,
   type MeasureName,
   type Quantity,
@@ -12,6 +13,7 @@ import {
 import type { Law, Line, Revision, StationUse, WorkStep } from '../../recipe/index.ts';
 import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { kindOfDish } from './kindOfDish.ts';
 import { readMethodStep } from './readMethodStep.ts';
 
 /** Seasonings grow slower than the batch. Common practice, no published source. */
@@ -183,7 +185,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     component: {
       id: namedId(`component:${name}`),
       name,
-      kind: 'dish',
+      kind: kindOfDish(name, weighedLines(ready, lines)),
       fridgeDays: { value: 3, source: 'USDA FSIS leftovers guidance (from memory), the short end' },
       freezerDays: { value: 60, source: 'FoodSafety.gov cold storage chart (from memory), the short end' },
       beforeEating: 'Heat right through.',
@@ -194,3 +196,14 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     uses,
   };
 }
+
+/** What goes in by weight, as far as it can be told. */
+const weighedLines = (
+  ready: readonly Line[],
+  lines: readonly IngredientLine[],
+): readonly { readonly food: Food; readonly grams: number }[] =>
+  ready.flatMap((line) => {
+    const food = lines.find((each) => each.food?.id === line.food)?.food;
+    const grams = food && massOf(food, quantityOf(line.amount));
+    return food && grams?.ok ? [{ food, grams: grams.value.g.valueOf() }] : [];
+  });

@@ -24,11 +24,11 @@ export interface Cooking {
   /** Minutes of hands, once and for each portion. */
   readonly handsOnce: number;
   readonly handsEach: number;
-  /** Minor units for a portion; undefined: not known. */
-  readonly costEach: number | undefined;
-  /** Portions' worth of what presses on the shelf that one portion clears, and up to how many portions. */
-  readonly clearsEach: number;
-  readonly clearsUpTo: number;
+  /** Minor units for a portion; what has no price is taken at what foods cost here on the whole. */
+  readonly costEach: number;
+  readonly costGuessed: boolean;
+  /** How much of each thing that presses one portion uses, in the measure of `presses`. */
+  readonly clears: readonly number[];
   /** Meals for which the fridge keeps it, from the first that it feeds. */
   readonly keepsMeals: number;
   readonly freezes: boolean;
@@ -57,6 +57,8 @@ export interface WeekAsk {
   /** The first meal that what is cooked can feed. */
   readonly cookedFrom: number;
   readonly candidates: readonly Candidate[];
+  /** What presses on the shelf: how much of it there is, in usual portions. */
+  readonly presses: readonly { readonly name: string; readonly portions: number }[];
   /** Meals that are settled: the foods at each, by the number of the meal. */
   readonly settled: Readonly<Record<number, readonly string[]>>;
   /** Dishes cooked at most. */

@@ -28,7 +28,9 @@ export interface ScoreParts {
 }
 
 /** What is left over and can be frozen is no waste, but fills the freezer: it counts a little. */
-const FROZEN_COUNTS = 0.15;
+export const FROZEN_COUNTS = 0.15;
+/** Something in season, beside somebody's liking it. */
+export const SEASON_COUNTS = 0.25;
 /** A plate of a main meal. Common practice, no published source. */
 export const PLATE_PROTEIN_G = 20;
 const OVER_BUDGET = 50;
@@ -129,7 +131,7 @@ export function partsOf(draft: Draft, ask: WeekAsk, eaten?: (what: Eaten) => voi
         if (before.has(c) && !today.has(c)) repeats += 1;
         today.add(c);
         if (candidate.liked > 0 || cooks?.inSeason)
-          liking += (candidate.liked + (cooks?.inSeason ? 0.25 : 0)) * (got / n);
+          liking += (candidate.liked + (cooks?.inSeason ? SEASON_COUNTS : 0)) * (got / n);
         if (cooks?.proteinG === undefined) known = false;
         else grams += (cooks.proteinG * got) / n;
       }
@@ -137,6 +139,7 @@ export function partsOf(draft: Draft, ask: WeekAsk, eaten?: (what: Eaten) => voi
     if (known && served.length > 0) protein += Math.max(0, PLATE_PROTEIN_G - grams);
   }
 
+  const pressing = ask.presses.map(({ portions }) => portions);
   let waste = 0;
   let hands = 0;
   let cost = 0;
@@ -146,12 +149,12 @@ export function partsOf(draft: Draft, ask: WeekAsk, eaten?: (what: Eaten) => voi
     const size = draft.sizes[c] ?? 0;
     if (!cooks) continue;
     waste += (cooked[c] ?? 0) * (cooks.freezes ? FROZEN_COUNTS : 1);
-    const clears = cooks.clearsEach * Math.min(size, cooks.clearsUpTo);
-    waste += cooks.clearsEach * cooks.clearsUpTo - clears;
     if (size === 0) continue;
+    for (const [p, each] of cooks.clears.entries()) pressing[p] = (pressing[p] ?? 0) - each * size;
     hands += cooks.handsOnce + cooks.handsEach * size;
-    cost += (cooks.costEach ?? 0) * size;
+    cost += cooks.costEach * size;
   }
+  for (const left of pressing) waste += Math.max(0, left);
   eaten?.({ at, fromFreezer });
   return { short, waste, hands, cost, repeats, protein, liking };
 }

@@ -1,0 +1,49 @@
+import { reheatOrder } from '@kestrel-ridge/core/storage';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { clockAt } from '../parts/times.ts';
+import type { Plates } from './plate.ts';
+import type { ReadyComponent } from './readyComponents.ts';
+
+/** What is warmed where, in which order, so that all is hot together. */
+export function ReheatList({
+  view,
+  chosen,
+  plates,
+  servedAt,
+}: {
+  view: KitchenView;
+  chosen: readonly ReadyComponent[];
+  plates: Plates;
+  servedAt: number;
+}) {
+  const { equipment } = view.kitchen;
+  const steps = reheatOrder(
+    chosen.map(({ food, name, cold }) => ({
+      food: food.id,
+      name,
+      kind: view.recipes.find(({ document }) => document.component.id === food.id)?.document.component.kind ?? 'dish',
+      grams: (plates[food.id] ?? 0) * Number(cold[0]?.state.portionG ?? 150),
+    })),
+    equipment,
+  );
+  const [first] = steps;
+  if (!first) return null;
+  return (
+    <section className="reheat" aria-label="Warming it">
+      <h3>
+        Warming takes {first.before} min{steps.length > 1 ? ', all hot together' : ''}
+      </h3>
+      <ol>
+        {steps.map(({ food, name, where, minutes, before, how }) => (
+          <li key={food}>
+            <b className="number">{clockAt(servedAt - before * 60_000, equipment.zone)}</b>
+            <span>
+              {name}, {where === 'hob' ? 'on the hob' : `in the ${where}`}, {minutes} min
+              <small>{how}</small>
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,200 @@
+import {
+  MEALS_A_DAY,
+  MEAL_NAMES,
+  suggestWeek,
+  PROFILES,
+  type Slot,
+  type Suggested,
+  type WeekAsk,
+} from '@kestrel-ridge/core/week';
+import { moneyText } from '@kestrel-ridge/core/cost';
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useCostsQuery } from '../api/api.ts';
+import { WithKitchen } from '../app/WithKitchen.tsx';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { useKitchenId } from '../app/useKitchenId.ts';
+import { Empty } from '../parts/Empty.tsx';
+import { Loading } from '../parts/Loading.tsx';
+import { dayName, duration, longDayName } from '../parts/times.ts';
+import { brokenMeals, mendAsk, type BrokenMeal, type MendWay } from './mendAsks.ts';
+import './suggest.css';
+import { stripsOf, weekDays } from './stripsOf.ts';
+import { suggestedChange } from './suggestedChange.ts';
+import { useWeekChange, type WeekChange } from './useWeekChange.ts';
+
+export default function MendPage() {
+  return <WithKitchen>{(view) => <Mend view={view} />}</WithKitchen>;
+}
+
+const WAYS: readonly MendWay[] = ['from what is there', 'with a little more cooking'];
+/** Only the broken meals are open: a short search is enough. */
+const ROUNDS = 5000;
+
+/** The week does not hold as it was planned: the ways to mend it with the least change, side by side. */
+function Mend({ view }: { view: KitchenView }) {
+  const { data: costs } = useCostsQuery(useKitchenId());
+  const change = useWeekChange(view);
+  const navigate = useNavigate();
+  const strips = useMemo(() => stripsOf(view, {}), [view]);
+  const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
+  const ways = useMemo(
+    () =>
+      costs && broken.length > 0
+        ? WAYS.map((way) => {
+            const ask = mendAsk(view, costs, broken, way);
+            return {
+              way,
+              ask,
+              week: suggestWeek({ ...ask, weights: PROFILES['least work'] }, { seed: 1, rounds: ROUNDS }),
+            };
+          })
+        : [],
+    [view, costs, broken],
+  );
+  if (!costs) return <Loading what="Looking at the week" />;
+  if (broken.length === 0)
+    return (
+      <main className="page">
+        <Empty title="The week holds as it is planned">
+          <p>
+            When a dish is not made, guests come, or somebody eats what was meant for Thursday, the ways to mend it
+            stand here.
+          </p>
+          <Link to="/week">To the week</Link>
+        </Empty>
+      </main>
+    );
+  const opened: WeekChange = {
+    slots: broken.map(({ day, meal }): Slot => {
+      const was = view.week.slots.find((slot) => slot.day === day && slot.meal === meal);
+      return { guests: 0, ...was, day, meal, parts: [] };
+    }),
+  };
+  const take = async (what: WeekChange, text: string) => {
+    if (await change(what, text)) void navigate('/week');
+  };
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>
+          {broken.length} {broken.length === 1 ? 'meal does' : 'meals do'} not hold as planned
+        </h1>
+        <p>
+          {broken
+            .map(
+              ({ day, meal, lacks }) =>
+                `${longDayName(day)} ${meal}: ${lacks.map(({ name, portions }) => `${name}${portions > 0 ? `, ${portions} short` : ' is not there'}`).join('; ')}`,
+            )
+            .join('. ')}
+          . All other meals stay as they are.
+        </p>
+      </div>
+      <div className="suggested">
+        {ways.map(({ way, ask, week }) => (
+          <section key={way} className="suggested-card" aria-label={way}>
+            <h2>{way}</h2>
+            <MendedMeals broken={broken} ask={ask} week={week} view={view} />
+            <p>
+              {week.parts.short < 0.5
+                ? 'Nothing is short then.'
+                : `${Math.round(week.parts.short)} parts of plates are still short.`}{' '}
+              {more(view, ask, week)}
+            </p>
+            <Button
+              type="primary"
+              size="large"
+              onClick={() => void take(mendedChange(view, ask, week, way), `Mended the week ${way}`)}
+            >
+              Mend it so
+            </Button>
+          </section>
+        ))}
+        <section className="suggested-card" aria-label="leave them open">
+          <h2>leave them open</h2>
+          <p>
+            {broken.map(({ day, meal }) => `${dayName(day)} ${meal}`).join(', ')} become open: something from the boxes,
+            whatever is there then.
+          </p>
+          <p>Nothing else changes, and nothing more is cooked.</p>
+          <Button size="large" onClick={() => void take(opened, 'Left the meals open')}>
+            Leave them open
+          </Button>
+        </section>
+      </div>
+    </main>
+  );
+}
+
+function MendedMeals({
+  broken,
+  ask,
+  week,
+  view,
+}: {
+  broken: readonly BrokenMeal[];
+  ask: Omit<WeekAsk, 'weights'>;
+  week: Suggested;
+  view: KitchenView;
+}) {
+  const days = weekDays(view.today);
+  return (
+    <table className="suggested-meals">
+      <tbody>
+        {broken.map(({ number }) => {
+          const foods = [...new Set((week.draft.meals[number] ?? []).flatMap((c) => ask.candidates[c]?.name ?? []))];
+          const day = days[Math.floor(number / MEALS_A_DAY)];
+          return (
+            <tr key={number}>
+              <th scope="row">
+                {day && dayName(day)} {MEAL_NAMES[number % MEALS_A_DAY]}
+              </th>
+              <td>{foods.join(', ') || 'open'}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** What is cooked beside what was planned, and what that asks of hands and purse. */
+function more(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, { draft }: Suggested): string {
+  const planned = new Map(
+    view.batches
+      .filter(({ state }) => state.status === 'planned')
+      .map(({ state }) => [state.recipe, Number(state.portions)]),
+  );
+  const extra = draft.sizes.flatMap((size, c) => {
+    const { cooks, name } = ask.candidates[c] ?? {};
+    const was = cooks ? (planned.get(cooks.recipe) ?? 0) : 0;
+    return cooks && name && size > was
+      ? [
+          {
+            words: was > 0 ? `${size - was} portions more of ${name}` : `${size} portions of ${name}`,
+            hands: cooks.handsEach * (size - was) + (was > 0 ? 0 : cooks.handsOnce),
+            cost: cooks.costEach * (size - was),
+          },
+        ]
+      : [];
+  });
+  if (extra.length === 0) return 'Nothing more is cooked.';
+  const hands = extra.reduce((sum, each) => sum + each.hands, 0);
+  const cost = extra.reduce((sum, each) => sum + each.cost, 0);
+  return `Cooked beside the plan: ${extra.map(({ words }) => words).join(', ')}; ${duration(hands)} more hands, about ${moneyText(Math.round(cost), view.kitchen.equipment.currency)}.`;
+}
+
+/** A mended week as changes: planned dishes are never left out, nor made smaller. */
+function mendedChange(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, week: Suggested, way: MendWay): WeekChange {
+  const { slots = [], size = [], add = [] } = suggestedChange(view, ask, week);
+  if (way === 'from what is there') return { slots };
+  return {
+    slots,
+    add,
+    size: size.filter(({ id, portions }) => {
+      const was = view.week.batches.find((batch) => batch.id === id);
+      return was !== undefined && portions > Number(was.portions);
+    }),
+  };
+}

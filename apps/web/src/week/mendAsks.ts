@@ -1,0 +1,84 @@
+import type { CostState } from '@kestrel-ridge/core/formats';
+import { MEALS_A_DAY, MEAL_NAMES, slotAt, type MealName, type WeekAsk } from '@kestrel-ridge/core/week';
+import type { Day } from '@kestrel-ridge/core/quantity';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { askOf } from './askOf.ts';
+import { weekDays, type ComponentStrip } from './stripsOf.ts';
+
+/** A meal that will lack something of what is said of it. */
+export interface BrokenMeal {
+  readonly number: number;
+  readonly day: Day;
+  readonly meal: MealName;
+  readonly lacks: readonly { readonly name: string; readonly portions: number }[];
+}
+
+/** Meals that say what they are and will lack some of it: a dish was not made, guests came, somebody ate it before. */
+export function brokenMeals(view: KitchenView, strips: readonly ComponentStrip[]): readonly BrokenMeal[] {
+  const days = weekDays(view.today);
+  return days.flatMap((day, d) =>
+    MEAL_NAMES.flatMap((meal, m): BrokenMeal[] => {
+      const slot = slotAt(view.week.slots, day, meal);
+      const number = d * MEALS_A_DAY + m;
+      const lacks = (slot?.parts ?? []).flatMap(({ food }) => {
+        const item = strips.find((each) => each.food.id === food);
+        // Nothing of it is there and none is planned: all of it lacks.
+        if (!item) return [{ name: view.foods.get(food)?.name ?? '', portions: 0 }];
+        const short = (item.strip.meals[number]?.short ?? 0) / item.portionG;
+        return short > 0.3 ? [{ name: item.name, portions: Math.max(1, Math.round(short)) }] : [];
+      });
+      return lacks.length > 0 ? [{ number, day, meal, lacks }] : [];
+    }),
+  );
+}
+
+export type MendWay = 'from what is there' | 'with a little more cooking';
+
+/**
+ * The week as a question with the least left open: every meal that is not broken stays, and what is planned is cooked. From what is there, or with more of what is
+ * planned and one dish more.
+ */
+export function mendAsk(
+  view: KitchenView,
+  costs: CostState,
+  broken: readonly BrokenMeal[],
+  way: MendWay,
+  now = Date.now(),
+): Omit<WeekAsk, 'weights'> {
+  const planned = view.batches.filter(({ state }) => state.status === 'planned');
+  const sizes = Object.fromEntries(planned.map(({ state }) => [state.recipe, Number(state.portions)]));
+  const ask = askOf(view, costs, { locked: way === 'from what is there' ? sizes : {}, handsAtMost: undefined }, now);
+  const days = weekDays(view.today);
+  const open = new Set(broken.map(({ number }) => number));
+  const settled: Record<number, readonly string[]> = {};
+  days.forEach((day, d) =>
+    MEAL_NAMES.forEach((meal, m) => {
+      const number = d * MEALS_A_DAY + m;
+      // What is open stays open: nobody asked for it to be filled.
+      if (!open.has(number)) settled[number] = slotAt(view.week.slots, day, meal)?.parts.map(({ food }) => food) ?? [];
+    }),
+  );
+  const people = ask.people.map((n, m) => (open.has(m) || (settled[m]?.length ?? 0) > 0 ? n : 0));
+  return {
+    ...ask,
+    people,
+    settled,
+    presses: [],
+    mostBatches: planned.length + (way === 'from what is there' ? 0 : 1),
+    candidates: ask.candidates.flatMap((candidate) => {
+      const { cooks } = candidate;
+      const was = cooks && sizes[cooks.recipe];
+      if (way === 'with a little more cooking') {
+        // What is planned is made in at least that size.
+        if (cooks && was !== undefined) {
+          const larger = [was, Math.ceil(was * 1.25), Math.ceil(was * 1.5), was * 2];
+          return [{ ...candidate, cooks: { ...cooks, sizes: larger } }];
+        }
+        return [candidate];
+      }
+      if (cooks?.locked !== undefined) return [candidate];
+      const { cooks: _no, ...there } = candidate;
+      return there.frozen > 0 || there.cold.length > 0 ? [there] : [];
+    }),
+  };
+}
