@@ -95,6 +95,15 @@ const FLOORS = [
   ['millet', '400'],
 ] as const;
 
+/** What is in the freezer since the last trip but one. */
+const FROZEN_DISH = 'Leek and split-pea soup';
+const FROZEN_PORTION_G = 380;
+const FROZEN_DAYS_AGO = 17;
+const FROZEN = [
+  { place: 'freezer', portions: 4 },
+  { place: 'freezer, lower bin', portions: 4 },
+] as const;
+
 const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];
 const WEEKEND = [5, 6];
 const EATERS = [
@@ -203,6 +212,27 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
       name: `recipe ${document.name}`,
       body: { id: namedId(`demo recipe:${document.name}`), document },
     })),
+    ...FROZEN.map((box, n): DemoCommand => ({
+      method: 'POST',
+      path: `${at}/lots`,
+      name: `frozen ${n}`,
+      body: {
+        id: namedId(`demo frozen:${n}`),
+        food: namedId(`component:${FROZEN_DISH}`),
+        place: place(box.place),
+        amount: `${box.portions * FROZEN_PORTION_G}`,
+        portionG: `${FROZEN_PORTION_G}`,
+        origin: 'found',
+        boughtOn: addDays(today, -FROZEN_DAYS_AGO),
+      },
+    })),
+    {
+      method: 'PUT',
+      path: `${at}/appetites`,
+      name: `appetite ${FROZEN_DISH}`,
+      // Nobody takes it but at the meals that are made of it.
+      body: { food: namedId(`component:${FROZEN_DISH}`), portionsADay: 0 },
+    },
     ...EATERS.map((eater): DemoCommand => ({
       method: 'POST',
       path: `${at}/eaters`,
@@ -215,6 +245,25 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
       name: `appetite ${recipe.name}`,
       body: { food: recipe.component.id, portionsADay: 1 },
     })),
+    {
+      method: 'POST',
+      path: `${at}/week/changes`,
+      name: 'soup in three days',
+      body: {
+        add: [],
+        size: [],
+        drop: [],
+        slots: [
+          {
+            day: addDays(today, 3),
+            meal: 'dinner',
+            parts: [{ food: namedId(`component:${FROZEN_DISH}`), portions: 1 }],
+            guests: 0,
+            note: 'soup night',
+          },
+        ],
+      },
+    },
     {
       method: 'POST',
       path: `${at}/sessions`,

@@ -32,6 +32,9 @@ export class LotDatesDto {
   @OptionalDay('day it was opened') openedOn?: string;
   @OptionalDay('best before date') bestBefore?: string;
   @OptionalDay('use by date') useBy?: string;
+  @OptionalDay('day it was made') madeOn?: string;
+  @OptionalDay('day it was frozen') frozenOn?: string;
+  @OptionalDay('day it was thawed') thawedOn?: string;
 }
 
 export class AddLotDto extends LotDatesDto {
@@ -39,6 +42,11 @@ export class AddLotDto extends LotDatesDto {
   @Id('food') food: string;
   @Id('place') place: string;
   @Positive('amount') amount: string;
+  @ApiProperty({ required: false, description: 'Of a box with something made: grams in one portion' })
+  @IsOptional()
+  @Positive('weight of a portion')
+  portionG?: string;
+  @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(1, 60) box?: string;
   @OptionalMinor('price') priceMinor?: number;
   @ApiProperty({ required: false, description: 'What the price was paid for; left out: for the amount that is there' })
   @WhenGiven('pricedAmount')

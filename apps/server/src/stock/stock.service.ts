@@ -92,8 +92,8 @@ export class StockService {
     const { kitchen, transaction } = scope;
     const food = await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction });
     if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
-    if (!(await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction })))
-      return refused<Refusal>({ code: 'not found', what: 'place' });
+    const place = await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction });
+    if (!place) return refused<Refusal>({ code: 'not found', what: 'place' });
     const today = await this.today(kitchen, transaction);
     await LotRow.create(
       {
@@ -103,7 +103,16 @@ export class StockService {
         place: dto.place,
         base: food.facts.base,
         origin: dto.origin,
-        boughtOn: dto.boughtOn ?? today,
+        // A box of something made was never bought: its days count from when it was made, in the freezer from when it was frozen.
+        ...(food.recipe === null
+          ? { boughtOn: dto.boughtOn ?? today }
+          : {
+              madeOn: dto.madeOn ?? dto.boughtOn ?? today,
+              frozenOn: dto.frozenOn ?? (place.kind === 'freezer' ? (dto.boughtOn ?? today) : null),
+              thawedOn: dto.thawedOn ?? null,
+              portionG: dto.portionG ?? null,
+              box: dto.box ?? null,
+            }),
         openedOn: dto.openedOn ?? null,
         bestBefore: dto.bestBefore ?? null,
         useBy: dto.useBy ?? null,

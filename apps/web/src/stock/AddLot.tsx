@@ -7,6 +7,7 @@ import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { isBarcode } from '../devices/barcodes.ts';
 import { simulatedBook, simulatedReader } from '../devices/simulatedBarcodes.ts';
+import { portionOf } from './portionOf.ts';
 import { asNewLot } from './asNewLot.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
@@ -42,7 +43,7 @@ export function AddLot({ view }: { view: KitchenView }) {
     event.preventDefault();
     setTried(true);
     setFault(undefined);
-    const lot = asNewLot(read, placeId, view.today);
+    const lot = asNewLot(read, placeId, view.today, (food) => portionOf(view, food));
     if (busy || !lot || !read.food || !read.amount) return;
     const place = view.kitchen.places.find((each) => each.id === lot.place);
     setBusy(true);

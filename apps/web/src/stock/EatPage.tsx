@@ -76,11 +76,15 @@ function Eat({ view }: { view: KitchenView }) {
         </Empty>
       </main>
     );
-  const first = ready[0];
+  const first = ready.find((each) => each.portions > 0);
   return (
     <main className="page">
       <div className="page-head">
-        <h1>{first ? `${first.name} first, it keeps ${untilWords(first.until, view.today)}` : 'Ready to eat'}</h1>
+        <h1>
+          {first
+            ? `${first.name} first, it keeps ${untilWords(first.until, view.today)}`
+            : 'All that is there is frozen'}
+        </h1>
         <p>
           {here.length === 0
             ? 'Nobody is here today.'

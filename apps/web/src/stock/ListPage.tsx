@@ -7,6 +7,7 @@ import { useCommand } from '../api/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { readTable } from '../parts/readTable.ts';
+import { portionOf } from './portionOf.ts';
 import { asNewLot, type NewLot } from './asNewLot.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
@@ -43,7 +44,9 @@ function List({ view }: { view: KitchenView }) {
         .map((line) => ({ line, read: readShelfLine(line, setting) })),
     [text, setting],
   );
-  const ready = lines.flatMap(({ read }, n) => asNewLot(read, places[n], view.today) ?? []);
+  const ready = lines.flatMap(
+    ({ read }, n) => asNewLot(read, places[n], view.today, (food) => portionOf(view, food)) ?? [],
+  );
   const lots = table ? table.lots : ready;
   const open = table ? table.faults.length : lines.length - ready.length;
 

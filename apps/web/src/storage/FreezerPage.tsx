@@ -1,11 +1,15 @@
-import { ofBase, show } from '@kestrel-ridge/core/quantity';
+import { addDays, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { blockTimes } from '@kestrel-ridge/core/storage';
+import { slotAt } from '@kestrel-ridge/core/week';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Why } from '../parts/Why.tsx';
-import { dateWords } from '../parts/times.ts';
+import { dateWords, dayName } from '../parts/times.ts';
+import { useMinute } from '../session/useMinute.ts';
+import { eveningItems } from '../week/eveningItems.ts';
+import { useWeekChange } from '../week/useWeekChange.ts';
 import { freeBoxes } from './boxDrafts.ts';
 import './freezer.css';
 
@@ -23,6 +27,23 @@ function Freezer({ view }: { view: KitchenView }) {
   const boxes = view.lots.filter(({ place, state }) => place.kind === 'freezer' && state.portionG !== null);
   const portions = Math.round(boxes.reduce((sum, lot) => sum + portionsOf(lot), 0));
   const block = blockTimes();
+  const now = useMinute();
+  const meals = new Map(
+    eveningItems(view, [], now).flatMap(({ lot, detail }) => (lot ? [[lot.state.id, detail]] : [])),
+  );
+  const change = useWeekChange(view);
+  /** The first dinner that is open, from the day on that leaves it time to thaw. */
+  const giveMeal = (lot: ShelfLot) => {
+    const day = [2, 3, 4, 5, 6]
+      .map((n) => addDays(view.today, n))
+      .find((on) => !slotAt(view.week.slots, on, 'dinner')?.parts.length);
+    if (!day) return;
+    const was = slotAt(view.week.slots, day, 'dinner');
+    void change(
+      { slots: [{ guests: 0, ...was, day, meal: 'dinner', parts: [{ food: lot.food.id, portions: 1 }] }] },
+      `${lot.food.name} for ${dayName(day)} dinner`,
+    );
+  };
   const free = freeBoxes(view).filter(({ free: left }) => left !== undefined);
   return (
     <main className="page">
@@ -67,6 +88,18 @@ function Freezer({ view }: { view: KitchenView }) {
                       {lot.until && `, best by ${dateWords(lot.until.value)}`}
                     </small>
                   </Link>
+                  {lot.state.portionG !== null && (
+                    <small className="bin-meal">
+                      {meals.get(lot.state.id) ?? (
+                        <>
+                          no meal yet{' '}
+                          <button type="button" className="why" onClick={() => giveMeal(lot)}>
+                            give it one
+                          </button>
+                        </>
+                      )}
+                    </small>
+                  )}
                 </li>
               ))}
             </ul>

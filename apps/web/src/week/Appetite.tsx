@@ -31,7 +31,7 @@ export function Appetite({ item }: { item: ComponentStrip }) {
       }
     >
       <button type="button" className="why">
-        {portionsADay === 0 ? 'nobody eats it' : `each eats ${portionsADay} a day`}
+        {portionsADay === 0 ? 'only at meals made of it' : `each eats ${portionsADay} a day`}
       </button>
     </Popover>
   );

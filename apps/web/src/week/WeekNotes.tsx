@@ -12,6 +12,9 @@ import type { ComponentStrip } from './stripsOf.ts';
 import { sizeTried } from './weekDraftSlice.ts';
 import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
 
+/** Variety of so few things is nothing to speak of. */
+const FEW = 4;
+
 /** What the week asks for: freezing by a day, plates and what is short, what comes too often; each with its one tap. */
 export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonly ComponentStrip[] }) {
   const dispatch = useAppDispatch();
@@ -39,7 +42,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             .
           </span>
         </li>
-        {variety.of > 0 && (
+        {variety.of >= FEW && (
           <li>
             <span>
               {variety.different} different things in the meals that are set; {variety.repeats} of {variety.of} times
@@ -64,12 +67,25 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             </Link>
           </li>
         )}
-        {notes.map(({ key, words, freezeMore, freezeLot }) => (
+        {notes.map(({ key, words, freezeMore, freezeLot, topUpAt }) => (
           <li key={key}>
             <span>{words}</span>
             {freezeMore && (
               <Button onClick={() => dispatch(sizeTried(freezeMore))}>
                 Freeze {freezeMore.freezePortions} of them
+              </Button>
+            )}
+            {topUpAt !== undefined && (
+              <Button
+                onClick={() =>
+                  void send({
+                    path: 'sessions',
+                    body: { id: newId(), name: 'Top-up', startsAt: new Date(topUpAt).toISOString(), cooks: 1 },
+                    touches: ['week'],
+                  })
+                }
+              >
+                Plan a top-up
               </Button>
             )}
             {freezeLot && freezer && (

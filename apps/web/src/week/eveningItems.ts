@@ -1,5 +1,5 @@
 import { addDays, dayAt, momentAt } from '@kestrel-ridge/core/quantity';
-import type { Ahead } from '@kestrel-ridge/core/session';
+import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
 import { blockTimes } from '@kestrel-ridge/core/storage';
 import { EVENING_CLOCK, takeOuts } from '@kestrel-ridge/core/week';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
@@ -68,19 +68,25 @@ function leads(view: KitchenView, ahead: readonly Ahead[], now: number): readonl
   if (session?.status !== 'planned') return [];
   const { zone } = view.kitchen.equipment;
   const start = Date.parse(session.startsAt);
-  return ahead.map((each): EveningItem => {
-    const first = start - each.mostHours * HOUR;
-    const last = start - each.leastHours * HOUR;
-    const evening = [0, -1, -2]
-      .map((back) => momentAt(addDays(dayAt(new Date(start), zone), back), EVENING_CLOCK, zone))
-      .find((at) => at >= first && at <= last);
-    return {
-      key: `ahead ${each.batch} ${each.name}`,
-      at: Math.max(evening ?? (first + last) / 2, Math.min(now, last)),
-      what: each.name,
-      detail: `${each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${each.dish}; ${each.leastHours} to ${each.mostHours} h before ${session.name}${each.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
-      cautions: each.cautions,
-      ...(now > last ? { late: `Too late: it should have begun ${each.leastHours} h before.` } : {}),
-    };
-  });
+  const begun = session.wishes.begun ?? [];
+  return (
+    ahead
+      // What has begun already is nobody's evening any more.
+      .filter((each) => !begun.includes(aheadKey(each)))
+      .map((each): EveningItem => {
+        const first = start - each.mostHours * HOUR;
+        const last = start - each.leastHours * HOUR;
+        const evening = [0, -1, -2]
+          .map((back) => momentAt(addDays(dayAt(new Date(start), zone), back), EVENING_CLOCK, zone))
+          .find((at) => at >= first && at <= last);
+        return {
+          key: `ahead ${each.batch} ${each.name}`,
+          at: Math.max(evening ?? (first + last) / 2, Math.min(now, last)),
+          what: each.name,
+          detail: `${each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${each.dish}; ${each.leastHours} to ${each.mostHours} h before ${session.name}${each.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
+          cautions: each.cautions,
+          ...(now > last ? { late: `Too late: it should have begun ${each.leastHours} h before.` } : {}),
+        };
+      })
+  );
 }

@@ -1,4 +1,5 @@
-import type { Day } from '@kestrel-ridge/core/quantity';
+import type { FoodState } from '@kestrel-ridge/core/formats';
+import { momentAt, type Day } from '@kestrel-ridge/core/quantity';
 import {
   MEAL_NAMES,
   MEALS_A_DAY,
@@ -21,6 +22,8 @@ export interface WeekNote {
   readonly words: string;
   /** So many portions of a planned batch are frozen as well. */
   readonly freezeMore?: { readonly batch: string; readonly portions: number; readonly freezePortions: number };
+  /** A small session more, at that moment, ms since 1970. */
+  readonly topUpAt?: number;
   /** So much of a box goes into the freezer. */
   readonly freezeLot?: { readonly lot: ShelfLot; readonly grams: number };
 }
@@ -30,6 +33,8 @@ export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[]):
   return [
     ...strips.flatMap((item) => toFreeze(view, item)),
     ...strips.flatMap((item) => peopleNotes(view, item)),
+    ...strips.flatMap(longerThanBook),
+    ...topUpNote(view, strips),
     ...oftenNotes(view, strips),
   ];
 }
@@ -83,6 +88,43 @@ function peopleNotes(view: KitchenView, item: ComponentStrip): readonly WeekNote
           },
         ]
       : []),
+  ];
+}
+
+/** The kitchen counts on more days than are published: it may, and is told so every time. */
+function longerThanBook({ food, name }: ComponentStrip): readonly WeekNote[] {
+  const { own, book } = food as Partial<FoodState>;
+  const days = own?.['keeps.fridge'];
+  const published = book?.['keeps.fridge'];
+  return days !== undefined && published !== undefined && days > published
+    ? [
+        {
+          key: `longer ${food.id}`,
+          words: `${name} is counted ${days} days in the fridge, by this kitchen’s own figure; published cold-storage times say ${published}. Nobody but you answers for the days between.`,
+        },
+      ]
+    : [];
+}
+
+/** From that many things on that end on one day, a small session before it is worth its hands. */
+const WORTH_A_SESSION = 3;
+const TOP_UP_HOUR = '10:00';
+
+/** Where the fridge cannot reach the end of the week: a small session on the day before most of it ends. */
+function topUpNote(view: KitchenView, strips: readonly ComponentStrip[]): readonly WeekNote[] {
+  if (view.week.sessions.filter(({ status }) => status === 'planned').length > 1) return [];
+  const ends = strips.flatMap(({ strip, batch }) => (batch && strip.firstShort ? [strip.firstShort.day] : []));
+  const [day] = [...new Set(ends)].sort(
+    (a, b) => ends.filter((each) => each === b).length - ends.filter((each) => each === a).length,
+  );
+  const many = ends.filter((each) => each === day).length;
+  if (!day || many < WORTH_A_SESSION || day <= view.today) return [];
+  return [
+    {
+      key: 'top-up',
+      words: `${many} dishes end before ${dayName(day)}: the fridge does not reach to the end of the week. A small session that day would, or more of them frozen.`,
+      topUpAt: momentAt(day, TOP_UP_HOUR, view.kitchen.equipment.zone),
+    },
   ];
 }
 

@@ -3,7 +3,7 @@ import { done, type Day, type Outcome } from '../quantity/index.ts';
 import { RecordReader, type RecordFault, type TableRecord } from './record.ts';
 import { HOW_KNOWN, type HowKnown, type LotState, type PlaceState } from './wire.ts';
 
-/** Columns of a stock table, in their order. Amounts are in the food's base unit; days are written 2026-03-01; the price is for `priced_amount` of it; `known` is exact, rough or unknown. */
+/** Columns of a stock table, in their order. Amounts are in the food's base unit; days are written 2026-03-01; the price is for `priced_amount` of it; `known` is exact, rough or unknown. Of a box: when it was made, frozen and thawed, grams in a portion, and which kind of box. */
 export const STOCK_COLUMNS = [
   'food',
   'place',
@@ -16,10 +16,15 @@ export const STOCK_COLUMNS = [
   'best_before',
   'use_by',
   'known',
+  'made_on',
+  'frozen_on',
+  'thawed_on',
+  'portion_g',
+  'box',
 ] as const;
 export type StockRecord = Readonly<Record<(typeof STOCK_COLUMNS)[number], string>>;
 
-/** A lot as a record; what is made here keeps its name and its amount, not its boxes. */
+/** A lot as a record. */
 export function asStockRecord(
   lot: LotState,
   foods: ReadonlyMap<string, Food>,
@@ -32,11 +37,16 @@ export function asStockRecord(
     unit: lot.base,
     price_minor: lot.priced ? String(lot.priced.minor) : '',
     priced_amount: lot.priced ? lot.priced.amount : '',
-    bought_on: lot.dates.boughtOn ?? lot.dates.madeOn ?? '',
+    bought_on: lot.dates.boughtOn ?? '',
     opened_on: lot.dates.openedOn ?? '',
     best_before: lot.dates.bestBefore ?? '',
     use_by: lot.dates.useBy ?? '',
     known: lot.known,
+    made_on: lot.dates.madeOn ?? '',
+    frozen_on: lot.dates.frozenOn ?? '',
+    thawed_on: lot.dates.thawedOn ?? '',
+    portion_g: lot.portionG ?? '',
+    box: lot.box ?? '',
   };
 }
 
@@ -50,8 +60,23 @@ export interface StockRow {
   readonly openedOn?: Day;
   readonly bestBefore?: Day;
   readonly useBy?: Day;
+  readonly madeOn?: Day;
+  readonly frozenOn?: Day;
+  readonly thawedOn?: Day;
+  readonly portionG?: string;
+  readonly box?: string;
   readonly known: HowKnown;
 }
+
+const DAY_COLUMNS = [
+  ['bought_on', 'boughtOn'],
+  ['opened_on', 'openedOn'],
+  ['best_before', 'bestBefore'],
+  ['use_by', 'useBy'],
+  ['made_on', 'madeOn'],
+  ['frozen_on', 'frozenOn'],
+  ['thawed_on', 'thawedOn'],
+] as const;
 
 /** A record as a row of the shelf, by this kitchen's names; or what is wrong with it, and on which line. */
 export function readStockRecord(
@@ -72,13 +97,8 @@ export function readStockRecord(
     );
   const amount = reader.amount();
   if (!amount.ok) return amount;
-  const days: { boughtOn?: Day; openedOn?: Day; bestBefore?: Day; useBy?: Day } = {};
-  for (const [column, field] of [
-    ['bought_on', 'boughtOn'],
-    ['opened_on', 'openedOn'],
-    ['best_before', 'bestBefore'],
-    ['use_by', 'useBy'],
-  ] as const) {
+  const days: Partial<Record<(typeof DAY_COLUMNS)[number][1], Day>> = {};
+  for (const [column, field] of DAY_COLUMNS) {
     if (!reader.cell(column)) continue;
     const read = reader.day(column);
     if (!read.ok) return read;
@@ -92,6 +112,8 @@ export function readStockRecord(
     amount: amount.value,
     ...(minor ? { priceMinor: minor.value, pricedAmount: reader.cell('priced_amount') || amount.value } : {}),
     ...days,
+    ...(/^\d{1,5}(\.\d+)?$/.test(reader.cell('portion_g')) ? { portionG: reader.cell('portion_g') } : {}),
+    ...(reader.cell('box') ? { box: reader.cell('box') } : {}),
     known: HOW_KNOWN.find((each) => each === reader.cell('known').toLowerCase()) ?? 'exact',
   });
 }
