@@ -93,6 +93,8 @@ export const test = base.extend<{ hut: Served; bare: Served }>({
 export async function tapDone(page: Page): Promise<void> {
   await page.locator('.now-actions > .run-done').first().click();
   const gate = page.locator('.gate');
+  // It opens with the next frame, or not at all.
+  await gate.waitFor({ timeout: 150 }).catch(() => undefined);
   if (!(await gate.isVisible())) return;
   const out = gate.locator('.gate-out');
   if (await out.isVisible()) await out.click();

@@ -45,6 +45,7 @@ export function stripsOf(
   const { today, kitchen, foods } = view;
   const table = tableOf(view);
   const learned = learnedOf(view);
+  const days = weekDays(today);
   // A meal of which somebody has said what was eaten is over.
   const eatenAlready = new Set(
     view.week.eaten.flatMap(({ day, meal }) => {
@@ -52,7 +53,6 @@ export function stripsOf(
       return d < 0 ? [] : [d * MEALS_A_DAY + MEAL_NAMES.indexOf(meal)];
     }),
   );
-  const days = weekDays(today);
   const hour = hourAt(now, kitchen.equipment.zone);
   const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
 
