@@ -17,7 +17,7 @@ afterAll(() => server.close());
 
 describe('the demo', () => {
   test('is loaded through the commands: every lot has its movement, every command its key', async () => {
-    expect(await lots()).toHaveLength(22);
+    expect(await lots()).toHaveLength(24);
     expect((await week()).batches).toHaveLength(5);
     const [row] = await server.sql<{ n: string }>(
       'SELECT count(*) AS n FROM movement WHERE command NOT IN (SELECT key FROM command)',

@@ -42,7 +42,7 @@ test('meals, sizes and dishes of a week are changed together, and taken back the
   });
   expect(changed.status).toBe(200);
   const now = await week();
-  expect(now.slots).toEqual([await dinner()]);
+  expect(now.slots).toEqual([...before.slots, await dinner()]);
   expect(now.batches.find(({ id }) => id === millet.id)).toMatchObject({ portions: '20', freezePortions: '6' });
   expect(now.batches.some(({ id }) => id === added)).toBe(true);
 
@@ -58,6 +58,7 @@ test('meals, sizes and dishes of a week are changed together, and taken back the
 });
 
 test('when one of the changes cannot be, none is made', async () => {
+  const { slots: before } = await week();
   const millet = await batchOf('Millet with bay');
   const slots = [await dinner()];
   expect(
@@ -71,7 +72,7 @@ test('when one of the changes cannot be, none is made', async () => {
   });
   expect(await change({ slots: [await dinner({ serveAt: '25:00' })] })).toMatchObject({ status: 422 });
   expect(await change({ slots: [await dinner({ guests: -1 })] })).toMatchObject({ status: 422 });
-  expect((await week()).slots).toEqual([]);
+  expect((await week()).slots).toEqual(before);
   expect(await batchOf('Millet with bay')).toMatchObject({ portions: '16' });
 });
 
@@ -128,6 +129,7 @@ test('what was eaten is kept with who ate it, and goes when the meal is taken ba
   );
   expect(sent.status).toBe(201);
   const eaten = async () => (await week()).eaten.map(({ eater: who, portions }) => [who, portions]);
+  expect((await week()).plates).toEqual([{ eater: eater?.id, food: lot.food, n: 1, sum: 1.5, squares: 2.25 }]);
   expect(new Set(await eaten())).toEqual(
     new Set([
       [eater?.id, 1.5],
@@ -136,6 +138,7 @@ test('what was eaten is kept with who ate it, and goes when the meal is taken ba
   );
   expect((await server.send('POST', `${at}/undo`, { command: key })).status).toBe(201);
   expect(await eaten()).toEqual([]);
+  expect((await week()).plates).toEqual([]);
   await ledgerHolds();
 });
 

@@ -1,7 +1,7 @@
 import type { EaterState, TemplateWeek, WeekState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { addDays, day, done, refused } from '@kestrel-ridge/core/quantity';
-import { Op, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
@@ -52,10 +52,11 @@ export class WeekService {
         transaction,
       });
       const eaten = await EatenRow.findAll({
-        where: { kitchen, day: { [Op.gte]: addDays(from, DAYS_BACK - EATEN_DAYS_BACK) } },
+        where: { kitchen, day: { [Op.gte]: addDays(from, DAYS_BACK - 1) } },
         order: ['day', 'id'],
         transaction,
       });
+      const plates = await this.platesEaten(kitchen, addDays(from, DAYS_BACK - EATEN_DAYS_BACK), transaction);
       const templates = await TemplateRow.findAll({ where: { kitchen }, order: ['name', 'id'], transaction });
       return {
         eaters: eaters.map(eaterState),
@@ -74,12 +75,24 @@ export class WeekService {
           food,
           portions: Number(portions),
         })),
+        plates,
         templates: templates.map(({ id, name, week }) => ({ id, name, week: week as unknown as TemplateWeek })),
         sessions: sessions.map(sessionState),
         batches: batches.map(batchState),
         revisions,
       };
     });
+  }
+
+  /** Added up in the database: a kitchen that has eaten together for a year opens its week as fast as a new one. */
+  private platesEaten(kitchen: string, from: string, transaction: Transaction): Promise<WeekState['plates']> {
+    return this.database.sequelize.query<WeekState['plates'][number]>(
+      `SELECT e.eater, e.food, count(*)::int AS n, sum(e.portions)::float AS sum, sum(e.portions * e.portions)::float AS squares
+       FROM eaten e LEFT JOIN appetite a ON a.kitchen = e.kitchen AND a.food = e.food
+       WHERE e.kitchen = $1 AND e.eater IS NOT NULL AND e.day >= greatest($2::date, a.since)
+       GROUP BY e.eater, e.food ORDER BY e.eater, e.food`,
+      { bind: [kitchen, from], type: QueryTypes.SELECT, transaction },
+    );
   }
 
   addEater(kitchen: string, key: string, dto: AddEaterDto): Promise<{ readonly id: string }> {

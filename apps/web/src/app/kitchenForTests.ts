@@ -109,6 +109,7 @@ export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenV
       appetites: [],
       slots: [],
       eaten: [],
+      plates: [],
       templates: [],
       sessions: [session],
       batches: [state],

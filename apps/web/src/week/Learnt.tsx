@@ -8,7 +8,7 @@ import { learnedFor } from './tableOf.ts';
 /** What an eater's plates say of their appetite: how sure it is, and the way back to the usual. */
 export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
   const send = useCommand();
-  const foods = [...new Set(view.week.eaten.filter((each) => each.eater === eater.id).map(({ food }) => food))];
+  const foods = view.week.plates.filter((each) => each.eater === eater.id).map(({ food }) => food);
   const learnt = foods
     .map((food) => ({ food, learned: learnedFor(view, eater.id, food) }))
     .filter(({ learned }) => learned.n > 0);

@@ -25,7 +25,7 @@ export function suggestedChange(
   const cooked = draft.sizes.flatMap((portions, c) => {
     const recipe = ask.candidates[c]?.cooks?.recipe;
     if (portions === 0 || recipe === undefined) return [];
-    const freezePortions = Math.min(portions, Math.ceil((eaten.fromFreezer[c] ?? 0) - 1e-6));
+    const freezePortions = Math.min(portions, Math.max(0, Math.ceil((eaten.fromFreezer[c] ?? 0) - 1e-6)));
     return [{ recipe, portions, freezePortions }];
   });
   const planOf = (recipe: string) => planned.find(({ state }) => state.recipe === recipe);

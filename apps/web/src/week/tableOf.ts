@@ -1,4 +1,4 @@
-import { learnAppetite, type LearnedAppetite } from '@kestrel-ridge/core/learn';
+import { learnAppetite, plateSums, type LearnedAppetite } from '@kestrel-ridge/core/learn';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
 import { shareOf, type Demanded, type Learned, type Table } from '@kestrel-ridge/core/week';
@@ -23,27 +23,22 @@ export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: num
   };
 }
 
-/** What was learned of an eater and a component, from the day on from which it counts. */
+/** What was learned of an eater and a component. */
 export function learnedFor(view: KitchenView, eaterId: string, food: string): LearnedAppetite {
-  const { eaten, eaters, appetites } = view.week;
+  const { plates, eaters } = view.week;
   const eater = eaters.find(({ id }) => id === eaterId);
   const kind = view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind;
-  const since = appetites.find((each) => each.food === food)?.since ?? '';
-  const usual = eater && kind ? shareOf(eater, kind) : 1;
+  const usual = Math.max(0.05, eater && kind ? shareOf(eater, kind) : 1);
+  const eaten = plates.find((each) => each.eater === eaterId && each.food === food);
   return learnAppetite(
-    eaten
-      .filter((each) => each.eater === eaterId && each.food === food && each.day >= since)
-      .map(({ portions }) => portions / Math.max(0.05, usual)),
+    eaten ? { n: eaten.n, sum: eaten.sum / usual, squares: eaten.squares / usual ** 2 } : plateSums([]),
   );
 }
 
 /** The same for all of them, looked up once. */
 export function learnedOf(view: KitchenView): Learned {
   const known = new Map(
-    [...new Set(view.week.eaten.flatMap(({ eater, food }) => (eater ? [`${eater} ${food}`] : [])))].map((key) => {
-      const [eater = '', food = ''] = key.split(' ');
-      return [key, learnedFor(view, eater, food).times] as const;
-    }),
+    view.week.plates.map(({ eater, food }) => [`${eater} ${food}`, learnedFor(view, eater, food).times] as const),
   );
   return (eater, food) => known.get(`${eater} ${food}`) ?? 1;
 }

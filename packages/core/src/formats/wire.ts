@@ -3,7 +3,7 @@ import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent, StepNote } from '../run/index.ts';
-import type { cookerLog } from '../learn/index.ts';
+import type { PlateSums, cookerLog } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
@@ -163,8 +163,10 @@ export interface WeekState {
   readonly appetites: readonly { readonly food: string; readonly portionsADay: number; readonly since: Day | null }[];
   /** What is said of meals, from two weeks back on. */
   readonly slots: readonly Slot[];
-  /** Who ate what in the last weeks. */
+  /** Who ate what, from yesterday on. */
   readonly eaten: readonly EatenState[];
+  /** What was eaten in the last weeks, added up for each eater and component: portions. */
+  readonly plates: readonly ({ readonly eater: string; readonly food: string } & PlateSums)[];
   readonly templates: readonly TemplateState[];
   readonly sessions: readonly SessionState[];
   readonly batches: readonly BatchState[];

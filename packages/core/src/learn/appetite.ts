@@ -17,20 +17,29 @@ const LEAST_SPREAD = 0.25;
 /** Four fifths of what may be expected lie within. */
 const FOUR_FIFTHS = 1.28;
 
+/** Plates of one component that somebody ate, added up: each in times their usual portion. */
+export interface PlateSums {
+  readonly n: number;
+  readonly sum: number;
+  /** The sum of their squares. */
+  readonly squares: number;
+}
+
+/** @example plateSums([1, 2]) // => { n: 2, sum: 3, squares: 5 } */
+export const plateSums = (plates: readonly number[]): PlateSums => ({
+  n: plates.length,
+  sum: plates.reduce((all, each) => all + each, 0),
+  squares: plates.reduce((all, each) => all + each * each, 0),
+});
+
 /**
  * How much somebody takes, shrunk to the usual while there are few plates; with its range, and on how many plates it rests.
- * @param plates portions that were eaten, each in times this eater's usual portion
- * @example learnAppetite([2, 2, 2, 2]).times // => 1.5
+ * @example learnAppetite({ n: 4, sum: 8, squares: 16 }).times // => 1.5
  */
-export function learnAppetite(plates: readonly number[]): LearnedAppetite {
-  const n = plates.length;
-  const sum = plates.reduce((all, each) => all + each, 0);
+export function learnAppetite({ n, sum, squares }: PlateSums): LearnedAppetite {
   const times = (USUAL_COUNTS + sum) / (USUAL_COUNTS + n);
-  const mean = n > 0 ? sum / n : 1;
-  const spread = Math.max(
-    LEAST_SPREAD,
-    n > 1 ? Math.sqrt(plates.reduce((all, each) => all + (each - mean) ** 2, 0) / (n - 1)) : LEAST_SPREAD,
-  );
+  const variance = n > 1 ? Math.max(0, (squares - (sum * sum) / n) / (n - 1)) : 0;
+  const spread = Math.max(LEAST_SPREAD, Math.sqrt(variance));
   const off = (FOUR_FIFTHS * spread) / Math.sqrt(USUAL_COUNTS + n);
   return {
     times,
@@ -45,7 +54,7 @@ export function learnAppetite(plates: readonly number[]): LearnedAppetite {
       figure: `${times.toFixed(2)} times the usual portion`,
       source: `this kitchen, ${n} ${n === 1 ? 'plate' : 'plates'}`,
       parts: [
-        { rule: 'plates', figure: plates.map((each) => each.toFixed(1)).join(', ') || 'none' },
+        { rule: 'a plate, on the average', figure: n === 0 ? 'none' : (sum / n).toFixed(2) },
         { rule: 'likely', figure: `${Math.max(0, times - off).toFixed(2)} to ${(times + off).toFixed(2)}` },
       ],
     },

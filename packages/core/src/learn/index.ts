@@ -1,4 +1,4 @@
 export { cookerLog } from './cookerLog.ts';
 export type { CookedRun, Learned } from './cookerLog.ts';
-export { learnAppetite } from './appetite.ts';
-export type { LearnedAppetite } from './appetite.ts';
+export { learnAppetite, plateSums } from './appetite.ts';
+export type { LearnedAppetite, PlateSums } from './appetite.ts';

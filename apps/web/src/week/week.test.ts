@@ -1,0 +1,213 @@
+import { addDays, day } from '@kestrel-ridge/core/quantity';
+import type { Slot, WeekAsk } from '@kestrel-ridge/core/week';
+import fc from 'fast-check';
+import { kitchen, lot, millet, session, today } from '../app/kitchenForTests.ts';
+import { asPlanned, entriesFor, lacksAfter, mealNow } from '../stock/plate.ts';
+import { readyComponents } from '../stock/readyComponents.ts';
+import { eveningItems } from './eveningItems.ts';
+import { brokenMeals } from './mendAsks.ts';
+import { stripsOf } from './stripsOf.ts';
+import { suggestedChange } from './suggestedChange.ts';
+import { asTemplate, fromTemplate } from './Templates.tsx';
+import { platesOf, weekNotes } from './weekNotes.ts';
+
+const food = millet?.document.component.id ?? '';
+const recipe = millet?.id ?? '';
+const eaters = ['a', 'b', 'c', 'd'].map((id) => ({
+  id,
+  name: id,
+  appetite: 1,
+  weekdays: [0, 1, 2, 3, 4, 5, 6],
+  version: 1,
+}));
+const dinner = (n: number, more: Partial<Slot> = {}): Slot => ({
+  day: addDays(today, n),
+  meal: 'dinner',
+  parts: [{ food, portions: 1 }],
+  guests: 0,
+  ...more,
+});
+const withSlots = (view: ReturnType<typeof kitchen>, ...slots: readonly Slot[]) => ({
+  ...view,
+  week: { ...view.week, slots },
+});
+const boxes = (portions: number, place: string) =>
+  lot(food, portions * 160, {
+    place,
+    origin: 'made',
+    portionG: '160',
+    dates: { madeOn: today, ...(place === 'freezer' ? { frozenOn: today } : {}) },
+  });
+/** The first moment of the demo's day. */
+const morning = Date.parse(`${today}T06:00:00Z`);
+
+describe('a meal that is eaten', () => {
+  const kindOf = () => 'grain' as const;
+  const at = { day: today, meal: 'dinner' as const, guests: 1 };
+
+  test('law: the plates of all who ate and of the guests add up to what left the boxes', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), fc.nat({ max: 4 }), (portions, n) => {
+        const entries = entriesFor({ [food]: portions }, {}, at, eaters.slice(0, n), kindOf);
+        expect(entries.reduce((sum, each) => sum + each.portions, 0)).toBeCloseTo(portions, 0);
+      }),
+    ));
+  test('who says how much they ate is believed; the others share the rest', () => {
+    const entries = entriesFor({ [food]: 6 }, { [`a ${food}`]: 3 }, { ...at, guests: 0 }, eaters.slice(0, 4), kindOf);
+    expect(entries.map(({ eater, portions }) => [eater, portions])).toEqual([
+      ['a', 3],
+      ['b', 1],
+      ['c', 1],
+      ['d', 1],
+    ]);
+  });
+  test('the plates as planned are for those at the table and their guests, and no more than is there', () => {
+    const ready = readyComponents(kitchen({ lots: [boxes(5, 'fridge')] }));
+    expect(asPlanned(dinner(0), ready, eaters, kindOf)).toEqual({ [food]: 4 });
+    expect(asPlanned(dinner(0, { guests: 3 }), ready, eaters, kindOf)).toEqual({ [food]: 5 });
+    expect(asPlanned(undefined, ready, eaters, kindOf)).toEqual({});
+  });
+  test('lunch until three, then dinner', () =>
+    expect([mealNow(9), mealNow(15), mealNow(21)]).toEqual(['lunch', 'dinner', 'dinner']));
+  test('eaten early, it lacks where it was planned; what this meal wanted anyway lacks nowhere', () => {
+    const view = withSlots(
+      { ...kitchen({ lots: [boxes(8, 'fridge')] }), batches: [] },
+      dinner(0),
+      dinner(1),
+      ...openNothing(),
+    );
+    const ready = readyComponents(view);
+    expect(lacksAfter(view, ready, { [food]: 4 }, 'dinner')).toEqual([]);
+    const [words] = lacksAfter(view, ready, { [food]: 8 }, 'dinner');
+    expect(words).toContain('4 portions short');
+    expect(words).toContain('where it is planned');
+  });
+});
+
+/** All other meals are of something else, so that only what is planned is eaten. */
+function openNothing(dinnersFrom = 2): readonly Slot[] {
+  return Array.from({ length: 7 }, (_, n) => n).flatMap((n) =>
+    (['lunch', 'dinner'] as const)
+      .filter((meal) => meal === 'lunch' || n >= dinnersFrom)
+      .map((meal): Slot => ({ day: addDays(today, n), meal, parts: [{ food: 'else', portions: 1 }], guests: 0 })),
+  );
+}
+
+test('frozen boxes come out on an evening before the meal that is made of them; what has begun to soak is no evening', () => {
+  const view = withSlots(
+    { ...kitchen({ lots: [boxes(4, 'freezer')] }), batches: [] },
+    ...openNothing(0).filter(({ day: on, meal }) => !(on === addDays(today, 3) && meal === 'dinner')),
+    dinner(3),
+  );
+  const soak = {
+    batch: 'x',
+    dish: 'Borlotti',
+    name: 'Soak the borlotti',
+    leastHours: 8,
+    mostHours: 20,
+    goesIn: [],
+    cautions: [],
+  };
+  const tomorrow = { ...session, startsAt: new Date(morning + 30 * 3_600_000).toISOString() };
+  const items = eveningItems({ ...view, session: tomorrow }, [soak], morning);
+  expect(items.map(({ what }) => what)).toEqual([
+    'Soak the borlotti',
+    expect.stringMatching(/out of the freezer into the fridge$/),
+  ]);
+  expect(items[1]?.detail).toContain('4 portions');
+  expect(items[1]?.at).toBeLessThan(Date.parse(`${addDays(today, 3)}T18:30:00Z`) - 24 * 3_600_000);
+  const begun = { ...tomorrow, wishes: { ...session.wishes, begun: ['Borlotti: Soak the borlotti'] } };
+  expect(eveningItems({ ...view, session: begun }, [soak], morning)).toHaveLength(1);
+});
+
+test('what the week asks for: freezing by the last day, who leaves it, plates and what is short', () => {
+  const view = { ...kitchen({ lots: [boxes(40, 'fridge')] }), batches: [] };
+  const strips = stripsOf(view, {}, morning);
+  const freeze = weekNotes(view, strips).find(({ freezeLot }) => freezeLot);
+  expect(freeze?.words).toContain('will not be eaten by');
+  expect(freeze?.freezeLot?.grams).toBeGreaterThan(160);
+  expect(platesOf(view, strips).now).toMatchObject({ plates: 0, parts: { base: 40, protein: 0 } });
+  const picky = { ...view, week: { ...view.week, eaters: [{ ...eaters[0]!, tastes: { never: [food] } }] } };
+  expect(weekNotes(picky, stripsOf(picky, {}, morning)).map(({ words }) => words)).toContain(
+    'Millet is not for a (never eats it).',
+  );
+});
+
+test('meals that will lack what they are made of are broken; open meals never are', () => {
+  const view = withSlots(
+    { ...kitchen({ lots: [boxes(4, 'fridge')] }), batches: [] },
+    ...openNothing(),
+    dinner(0),
+    dinner(1),
+  );
+  const broken = brokenMeals(view, stripsOf(view, {}, morning));
+  expect(broken.filter(({ meal, day: on }) => meal === 'dinner' && on === addDays(today, 1))).toHaveLength(1);
+  expect(broken.some(({ meal, day: on }) => meal === 'dinner' && on === today)).toBe(false);
+  const open = { ...view, week: { ...view.week, slots: [] } };
+  expect(brokenMeals(open, stripsOf(open, {}, morning))).toEqual([]);
+});
+
+test('a suggested week becomes changes: sizes of what is planned, new dishes, meals; what is frozen late is frozen', () => {
+  const view = kitchen({}, 16);
+  const ask: Omit<WeekAsk, 'weights'> = {
+    people: Array<number>(14).fill(4),
+    cookedFrom: 0,
+    candidates: [
+      { food, name: 'Millet', kind: 'grain', frozen: 0, cold: [], eatenBy: [], liked: 0, cooks: { ...COOKS, recipe } },
+      {
+        food: 'new',
+        name: 'New',
+        kind: 'legume',
+        frozen: 0,
+        cold: [],
+        eatenBy: [],
+        liked: 0,
+        cooks: { ...COOKS, recipe: 'r2' },
+      },
+    ],
+    presses: [],
+    settled: { 0: ['else'] },
+    mostBatches: 4,
+  };
+  const change = suggestedChange(view, ask, {
+    draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1] as const), sizes: [24, 8] },
+    parts: { short: 0, waste: 0, hands: 0, cost: 0, repeats: 0, protein: 0, liking: 0 },
+    score: 0,
+    eaten: { at: [], fromFreezer: [5.5, 0] },
+  });
+  expect(change.size).toEqual([{ id: view.batches[0]?.state.id, portions: 24, freezePortions: 6 }]);
+  expect(change.add).toEqual([{ recipe: 'r2', portions: 8, freezePortions: 0 }]);
+  expect(change.drop).toEqual([]);
+  // The settled lunch stays as it is.
+  expect(change.slots).toHaveLength(13);
+});
+
+const COOKS = {
+  sizes: [8],
+  handsOnce: 0,
+  handsEach: 0,
+  costEach: 0,
+  costGuessed: false,
+  clears: [],
+  keepsMeals: 6,
+  freezes: true,
+  proteinG: undefined,
+  fibreG: undefined,
+  inSeason: false,
+};
+
+test('a week that is kept and used again is the same week; a locked meal stays, an unknown dish is left out', () => {
+  const view = withSlots(kitchen({}, 16), dinner(2), dinner(4));
+  const kept = asTemplate(view);
+  const again = fromTemplate(view, kept);
+  expect(again).toMatchObject({ add: [], size: [] });
+  expect(new Set(again.slots?.map((slot) => slot.day))).toEqual(new Set([addDays(today, 2), addDays(today, 4)]));
+  const locked = withSlots(view, dinner(2, { locked: true }), dinner(4));
+  expect(fromTemplate(locked, kept).slots?.map((slot) => slot.day)).toEqual([addDays(today, 4)]);
+  const strange = { ...kept, dishes: [...kept.dishes, { recipe: 'gone', portions: 4, freezePortions: 0 }] };
+  expect(fromTemplate(view, strange).add).toEqual([]);
+  expect(kept.slots.map(({ weekday }) => weekday).sort()).toEqual(
+    [...new Set(kept.slots.map(({ weekday }) => weekday))].sort(),
+  );
+  expect(day(today)).toBe(today);
+});
