@@ -172,7 +172,8 @@ export class StockService {
           dto.id,
           {
             place: dto.place,
-            frozenOn: kind === 'frozen' ? today : lot.frozenOn,
+            // Frozen once more, it is as old as it was: its days in the freezer go on from the first.
+            frozenOn: kind === 'frozen' ? (lot.frozenOn ?? today) : lot.frozenOn,
             thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
           },
           transaction,

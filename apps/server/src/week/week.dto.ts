@@ -186,33 +186,21 @@ class DroppedDto {
   @Seen() version: number;
 }
 
+const ListOf = (item: () => new () => object, most: number) => (target: object, name: string) => {
+  ApiProperty({ type: () => [item()] })(target, name);
+  IsArray()(target, name);
+  ArrayMaxSize(most)(target, name);
+  ValidateNested({ each: true })(target, name);
+  Type(item)(target, name);
+};
+
 /** Several changes of a week that belong together: all of them, or none. */
 export class WeekChangesDto {
   @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => NewSessionDto) session?: NewSessionDto;
-  @ApiProperty({ type: () => [SlotDto] })
-  @IsArray()
-  @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => SlotDto)
-  slots: SlotDto[];
-  @ApiProperty({ type: () => [AddedDto] })
-  @IsArray()
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => AddedDto)
-  add: AddedDto[];
-  @ApiProperty({ type: () => [SizedDto] })
-  @IsArray()
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => SizedDto)
-  size: SizedDto[];
-  @ApiProperty({ type: () => [DroppedDto] })
-  @IsArray()
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => DroppedDto)
-  drop: DroppedDto[];
+  @ListOf(() => SlotDto, 60) slots: SlotDto[];
+  @ListOf(() => AddedDto, 40) add: AddedDto[];
+  @ListOf(() => SizedDto, 40) size: SizedDto[];
+  @ListOf(() => DroppedDto, 40) drop: DroppedDto[];
 }
 
 export class TemplateDto {

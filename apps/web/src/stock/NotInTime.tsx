@@ -1,18 +1,16 @@
 import { freezeBy, MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { addDays } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
 import type { ComponentStrip } from '../week/stripsOf.ts';
+import { useMoveLot } from './useMoveLot.ts';
 import { useWeekChange } from '../week/useWeekChange.ts';
 
 /** Boxes that will not be eaten in time: into the freezer today, or onto the next meals. */
 export function NotInTime({ view, strips }: { view: KitchenView; strips: readonly ComponentStrip[] }) {
-  const send = useCommand();
+  const freeze = useMoveLot(view, 'freezer');
   const change = useWeekChange(view);
-  const freezer = view.kitchen.places.find(({ kind }) => kind === 'freezer');
   const late = strips.flatMap((item) => {
     const lots = view.lots.filter((lot) => lot.food.id === item.food.id);
     return freezeBy(item.supply, item.strip).flatMap(({ piece, grams, by }) => {
@@ -49,25 +47,7 @@ export function NotInTime({ view, strips }: { view: KitchenView; strips: readonl
               <b>{item.name}</b>: {portions} {portions === 1 ? 'portion' : 'portions'} will be left after {dayName(by)},
               its last day.
             </span>
-            {freezer && (
-              <Button
-                onClick={() =>
-                  void send({
-                    path: `lots/${lot.state.id}/move`,
-                    body: {
-                      id: newId(),
-                      place: freezer.id,
-                      amount: `${Math.min(Math.round(grams), lot.onHand.valueOf())}`,
-                      version: lot.state.version,
-                    },
-                    touches: ['shelf', 'week'],
-                    undo: `Into the freezer: ${item.name}`,
-                  })
-                }
-              >
-                Freeze today
-              </Button>
-            )}
+            {freeze && <Button onClick={() => freeze(lot, grams)}>Freeze today</Button>}
             <Button onClick={() => giveMeal(item)}>Give it the next two dinners</Button>
           </li>
         ))}

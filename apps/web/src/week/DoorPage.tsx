@@ -1,17 +1,17 @@
-import { MEAL_NAMES, eatersAt, slotAt } from '@kestrel-ridge/core/week';
+import { MEAL_NAMES, eatersAt, servedAt, slotAt } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { dateWords, longDayName } from '../parts/times.ts';
-import { servedAt } from '@kestrel-ridge/core/week';
 import { useMinute } from '../session/useMinute.ts';
 import { usePlan } from '../session/usePlan.ts';
 import { eveningItems } from './eveningItems.ts';
 import { reachWords } from './stripWords.ts';
 import { stripsOf, weekDays } from './stripsOf.ts';
 import './door.css';
+import './week.css';
 
 export default function DoorPage() {
   return <WithKitchen>{(view) => <Door view={view} />}</WithKitchen>;

@@ -106,7 +106,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         <Select mode="multiple" allowClear optionFilterProp="label" options={components} />
       </Form.Item>
       <Form.Item label="The same thing, days in a row at most" name="repeats">
-        <InputNumber min={1} max={14} precision={0} placeholder="does not mind" />
+        <InputNumber min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />
       </Form.Item>
       <Form.Item name="mild" valuePropName="checked">
         <Checkbox>mild: their part is taken out before what is hot goes in</Checkbox>

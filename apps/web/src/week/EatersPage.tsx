@@ -11,6 +11,7 @@ import { Learnt } from './Learnt.tsx';
 import { EATER_SETS } from './eaterSets.ts';
 import { tasteWords } from './tasteWords.ts';
 import './eaters.css';
+import './week.css';
 
 export default function EatersPage() {
   return <WithKitchen>{(view) => <Eaters view={view} />}</WithKitchen>;

@@ -1,18 +1,16 @@
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Cautions } from '../parts/Cautions.tsx';
 import { clockAt, dateWords, longDayName } from '../parts/times.ts';
+import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { EveningItem } from './eveningItems.ts';
 import './evening.css';
 
 /** What is done ahead, by day and clock; a box that is taken out is moved on the shelf with the same tap. */
 export function EveningList({ view, items, now }: { view: KitchenView; items: readonly EveningItem[]; now: number }) {
-  const send = useCommand();
+  const thaw = useMoveLot(view, 'fridge');
   const { zone } = view.kitchen.equipment;
-  const fridge = view.kitchen.places.find(({ kind }) => kind === 'fridge');
   const days = [...new Set(items.map(({ at }) => dayAt(new Date(at), zone)))];
   return (
     <>
@@ -31,25 +29,7 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
                     {late && <span className="cannot">{late}</span>}
                     <Cautions ids={cautions} />
                   </div>
-                  {lot && fridge && (
-                    <Button
-                      onClick={() =>
-                        void send({
-                          path: `lots/${lot.state.id}/move`,
-                          body: {
-                            id: newId(),
-                            place: fridge.id,
-                            amount: lot.state.onHand,
-                            version: lot.state.version,
-                          },
-                          touches: ['shelf', 'week'],
-                          undo: `Into the fridge: ${lot.food.name}`,
-                        })
-                      }
-                    >
-                      It is in the fridge
-                    </Button>
-                  )}
+                  {lot && thaw && <Button onClick={() => thaw(lot)}>It is in the fridge</Button>}
                 </li>
               ))}
           </ul>

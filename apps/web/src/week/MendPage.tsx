@@ -145,12 +145,19 @@ function MendedMeals({
         {broken.map(({ number }) => {
           const foods = [...new Set((week.draft.meals[number] ?? []).flatMap((c) => ask.candidates[c]?.name ?? []))];
           const day = days[Math.floor(number / MEALS_A_DAY)];
+          const slot = view.week.slots.find(
+            (each) => each.day === day && each.meal === MEAL_NAMES[number % MEALS_A_DAY],
+          );
+          const planned = (slot?.parts ?? []).map(({ food }) => view.foods.get(food)?.name ?? '');
           return (
             <tr key={number}>
               <th scope="row">
                 {day && dayName(day)} {MEAL_NAMES[number % MEALS_A_DAY]}
               </th>
-              <td>{foods.join(', ') || 'open'}</td>
+              <td>
+                {foods.join(', ') || 'open'}
+                {slot?.parts.length === foods.length && foods.every((name) => planned.includes(name)) && ', as planned'}
+              </td>
             </tr>
           );
         })}

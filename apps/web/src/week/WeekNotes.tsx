@@ -8,6 +8,7 @@ import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
 import { brokenMeals } from './mendAsks.ts';
+import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { ComponentStrip } from './stripsOf.ts';
 import { sizeTried } from './weekDraftSlice.ts';
 import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
@@ -23,7 +24,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
   const { now, cooked } = useMemo(() => platesOf(view, strips), [view, strips]);
   const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
   const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
-  const freezer = view.kitchen.places.find(({ kind }) => kind === 'freezer');
+  const freeze = useMoveLot(view, 'freezer');
   if (strips.length === 0) return null;
   const plates = cooked.plates > now.plates ? cooked : now;
   const [best] = plates.more;
@@ -88,24 +89,8 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
                 Plan a top-up
               </Button>
             )}
-            {freezeLot && freezer && (
-              <Button
-                onClick={() =>
-                  void send({
-                    path: `lots/${freezeLot.lot.state.id}/move`,
-                    body: {
-                      id: newId(),
-                      place: freezer.id,
-                      amount: `${Math.round(freezeLot.grams)}`,
-                      version: freezeLot.lot.state.version,
-                    },
-                    touches: ['shelf', 'week'],
-                    undo: `Into the freezer: ${freezeLot.lot.food.name}`,
-                  })
-                }
-              >
-                Freeze today
-              </Button>
+            {freezeLot && freeze && (
+              <Button onClick={() => freeze(freezeLot.lot, freezeLot.grams)}>Freeze today</Button>
             )}
           </li>
         ))}

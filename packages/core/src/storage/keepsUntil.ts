@@ -4,7 +4,7 @@ import type { LotDates } from '../stock/index.ts';
 
 /**
  * The last day a lot keeps, or undefined when nothing is known. Days are calendar dates, and the day it was made, bought or opened is day 1,
- * so "3 days" from a Sunday end on Tuesday. Freezing stops the clock; thawing goes on with what was left, and never more than 3 days.
+ * so "3 days" from a Sunday end on Tuesday. Freezing stops the clock; thawing goes on with what was left, and never more than 3 days; no thawing and freezing again outlasts the freezer's days.
  * Source: FDA Food Code 2022, 3-501.17 (day of preparation is day 1); USDA FSIS (after thawing).
  */
 export function keepsUntil(food: Food, place: PlaceKind, dates: LotDates): Reasoned<Day> | undefined {
@@ -36,6 +36,17 @@ export function keepsUntil(food: Food, place: PlaceKind, dates: LotDates): Reaso
           fridge.source,
         ),
       );
+      // Frozen and thawed again and again, it does not keep without end: the freezer's days count from the first time.
+      const freezer = food.facts.keeps?.freezer;
+      if (freezer && dates.frozenOn)
+        found.push(
+          counted(
+            dates.frozenOn,
+            freezer.value + Math.min(left, 3),
+            'its days in the freezer, and those after',
+            freezer.source,
+          ),
+        );
     }
   } else if (place === 'freezer') {
     const from = dates.frozenOn ?? dates.madeOn ?? dates.boughtOn;

@@ -70,6 +70,19 @@ describe('keeps until', () => {
   test('where nothing is known, nothing is said', () =>
     expect(keepsUntil(bookFood('salt'), 'cupboard', { boughtOn: day('2026-01-01') })).toBeUndefined());
 
+  test('law: frozen and thawed as often as you like, it never keeps beyond the freezer’s days and three', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 7 }), fc.nat({ max: 400 }), (days, later) => {
+        const frozenOn = day('2026-03-01');
+        // However often it went in and out: the first freezing counts, the last thawing is any day.
+        const until = keepsUntil(cooked(days), 'fridge', {
+          madeOn: frozenOn,
+          frozenOn,
+          thawedOn: addDays(frozenOn, later),
+        });
+        expect((until?.value ?? '') <= addDays(frozenOn, 60 + 3 - 1)).toBe(true);
+      }),
+    ));
   test('law: freezing never lets thawed food keep longer than fresh food would have kept', () =>
     fc.assert(
       fc.property(
