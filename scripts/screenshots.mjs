@@ -56,9 +56,9 @@ await main(async () => {
     await page.getByRole('button', { name: 'Edit', exact: true }).click();
     await page.getByRole('button', { name: 'More about parsley' }).click();
     await shot('edit');
-    await page.goto(`${served.url}/foods`);
-    await page.getByRole('link', { name: /^black-eyed peas/ }).click();
-    await shot('foods');
+    await page.goto(`${served.url}/week/suggest`);
+    await page.locator('.suggested-card').nth(3).waitFor();
+    await shot('suggest');
     await page.goto(`${served.url}/recipes/new`);
     await page.getByRole('button', { name: 'Try it with an example' }).click();
     await shot('paste');
