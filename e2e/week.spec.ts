@@ -103,6 +103,18 @@ test('sizes are drawn on the strip and moved by keys, tried before they are kept
   await page.getByRole('button', { name: 'Keep this size' }).click();
   await expect(page.getByRole('button', { name: 'Keep this size' })).toHaveCount(0);
 
+  // Kale on another day: tried on its strip, then kept in that day's session, which is made.
+  const day = page.getByRole('slider', { name: 'Day of Kale and leek, on its strip' });
+  await day.focus();
+  await day.press('ArrowRight');
+  await day.press('ArrowRight');
+  await page.getByRole('button', { name: 'Keep this size' }).click();
+  await expect(page.getByRole('button', { name: 'Keep this size' })).toHaveCount(0);
+  await expect(day).toHaveAttribute('aria-valuenow', '2');
+  await page.getByRole('link', { name: /^Cook/ }).first().click();
+  await expect(page.getByRole('radiogroup', { name: 'Which session' })).toBeVisible();
+  await page.goBack();
+
   await page.getByRole('button', { name: 'Usual weeks' }).click();
   await page.getByRole('menuitem', { name: 'Keep this week to use again …' }).click();
   await page.getByLabel('Name of the week').fill('soup week');

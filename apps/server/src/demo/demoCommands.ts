@@ -3,6 +3,7 @@ import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
+import { componentId } from '@kestrel-ridge/core/recipe/write';
 import { demoRecipes } from './demoRecipes.ts';
 import { HUT_DISHES } from './dishes/index.ts';
 
@@ -107,10 +108,10 @@ const FROZEN = [
 const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];
 const WEEKEND = [5, 6];
 const EATERS = [
-  { name: 'Ilva', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'Ilva', appetite: 1, weekdays: EVERY_DAY, tastes: { repeats: 4 } },
   { name: 'Bero', appetite: 1, weekdays: EVERY_DAY },
-  { name: 'Sunna', appetite: 1, weekdays: EVERY_DAY },
-  { name: 'Tarek', appetite: 1, weekdays: EVERY_DAY },
+  { name: 'Sunna', appetite: 1, weekdays: EVERY_DAY, tastes: { likes: [componentId('Roast celeriac and parsnip')] } },
+  { name: 'Tarek', appetite: 1, weekdays: EVERY_DAY, tastes: { mild: true } },
   { name: 'volunteer 1', appetite: 1, weekdays: WEEKEND },
   { name: 'volunteer 2', appetite: 1, weekdays: WEEKEND },
 ];

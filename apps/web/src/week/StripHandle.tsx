@@ -3,13 +3,14 @@ import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 /** So far a pointer is drawn for one portion, px. */
 const PX_A_PORTION = 6;
 
-/** The size of a batch, drawn up or down on its strip, or moved with the arrow keys: tried, not kept. */
+/** The size of a batch, drawn up or down on its strip, or its day, drawn to the side; or either moved with the arrow keys: tried, not kept. */
 export function StripHandle({
   name,
   value,
   least,
   most,
   frozen = false,
+  sideways,
   onChange,
 }: {
   name: string;
@@ -17,19 +18,23 @@ export function StripHandle({
   least: number;
   most: number;
   frozen?: boolean;
+  /** Drawn to the side: px for one step, and what a value is called. */
+  sideways?: { readonly px: number; readonly say: (value: number) => string };
   onChange: (value: number) => void;
 }) {
-  const from = useRef<{ readonly y: number; readonly value: number }>(undefined);
+  const from = useRef<{ readonly x: number; readonly y: number; readonly value: number }>(undefined);
   const to = (next: number) => {
     const kept = Math.min(most, Math.max(least, Math.round(next)));
     if (kept !== value) onChange(kept);
   };
   const down = (event: PointerEvent<HTMLDivElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
-    from.current = { y: event.clientY, value };
+    from.current = { x: event.clientX, y: event.clientY, value };
   };
   const move = (event: PointerEvent) => {
-    if (from.current) to(from.current.value + (from.current.y - event.clientY) / PX_A_PORTION);
+    if (!from.current) return;
+    const { x, y, value: was } = from.current;
+    to(was + (sideways ? (event.clientX - x) / sideways.px : (y - event.clientY) / PX_A_PORTION));
   };
   const key = (event: KeyboardEvent) => {
     const step = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 4, PageDown: -4 }[event.key];
@@ -41,22 +46,22 @@ export function StripHandle({
     <div
       role="slider"
       tabIndex={0}
-      className={frozen ? 'strip-handle frozen' : 'strip-handle'}
+      className={`strip-handle${frozen ? ' frozen' : ''}${sideways ? ' sideways' : ''}`}
       aria-label={name}
-      aria-orientation="vertical"
+      aria-orientation={sideways ? 'horizontal' : 'vertical'}
       aria-valuemin={least}
       aria-valuemax={most}
       aria-valuenow={value}
-      aria-valuetext={`${value} portions`}
-      title={`${name}: draw up or down`}
+      aria-valuetext={sideways ? sideways.say(value) : `${value} portions`}
+      title={`${name}: draw ${sideways ? 'to the side' : 'up or down'}`}
       onPointerDown={down}
       onPointerMove={move}
       onPointerUp={() => (from.current = undefined)}
       onPointerCancel={() => (from.current = undefined)}
       onKeyDown={key}
     >
-      <span aria-hidden="true">⇕</span>
-      {value}
+      <span aria-hidden="true">{sideways ? '⇔' : '⇕'}</span>
+      {sideways ? sideways.say(value) : value}
     </div>
   );
 }

@@ -2,15 +2,25 @@ import { CloseOutlined } from '@ant-design/icons';
 import { App, Button } from 'antd';
 import { Link } from 'react-router';
 import { useCommand } from '../api/useCommand.ts';
-import { useAppDispatch } from '../app/store.ts';
+import { addDays, dayAt, daysBetween } from '@kestrel-ridge/core/quantity';
+import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { hourAt } from '../parts/times.ts';
 import { Stepper } from '../parts/Stepper.tsx';
+import { useMinute } from '../session/useMinute.ts';
 import { Appetite } from './Appetite.tsx';
 import { StripHandle } from './StripHandle.tsx';
+import { shareOfWeek, thawsOf } from './thawsOf.ts';
 import { SupplyStrip } from './SupplyStrip.tsx';
 import type { ComponentStrip } from './stripsOf.ts';
-import { sizeTried } from './weekDraftSlice.ts';
+import { dayName } from '../parts/times.ts';
+import { DAYS } from './stripsOf.ts';
+import { dayTried, sizeTried } from './weekDraftSlice.ts';
+
+/** A day on the strip, roughly: so far the handle is drawn for one. */
+const DAY_PX = 95;
+/** More of them are not told apart on a strip. */
+const MOST_THAWS = 4;
 
 /** A component: its name and size to the left, its strip to the right. */
 export function StripRow({ view, item }: { view: KitchenView; item: ComponentStrip }) {
@@ -21,6 +31,11 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
   const editable = batch !== undefined && size !== undefined && batch.session.status === 'planned';
   const loads = scaled?.loads.value.loads ?? 1;
 
+  const now = useMinute();
+  const draftDay = useAppSelector((state) => (batch ? state.weekDraft.days[batch.state.id] : undefined));
+  const zone = view.kitchen.equipment.zone;
+  const cookedOn = batch && (draftDay ?? dayAt(new Date(batch.session.startsAt), zone));
+  const madeOn = cookedOn ? Math.min(DAYS - 1, Math.max(0, daysBetween(view.today, cookedOn))) : 0;
   const tried = (portions: number, freezePortions: number) =>
     batch && dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions }));
 
@@ -95,10 +110,25 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
       <SupplyStrip
         item={item}
         nowShare={nowShare(view)}
+        thaws={thawsOf(view, item, now)
+          .slice(0, MOST_THAWS)
+          .map(({ at, servedAt, portions }) => ({
+            from: shareOfWeek(view, at),
+            to: shareOfWeek(view, servedAt),
+            portions,
+          }))}
         {...(editable
           ? {
               handles: (
                 <>
+                  <StripHandle
+                    name={`Day of ${item.name}, on its strip`}
+                    value={madeOn}
+                    least={0}
+                    most={DAYS - 1}
+                    sideways={{ px: DAY_PX, say: (n) => dayName(addDays(view.today, n)) }}
+                    onChange={(n) => dispatch(dayTried({ batch: batch.state.id, day: addDays(view.today, n) }))}
+                  />
                   <StripHandle
                     name={`Portions of ${item.name}, on its strip`}
                     value={size.portions}

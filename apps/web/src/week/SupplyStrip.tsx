@@ -10,11 +10,14 @@ const BOX = { widthPx: 700, heightPx: 62 };
 export function SupplyStrip({
   item,
   nowShare,
+  thaws = [],
   handles,
   children,
 }: {
   item: ComponentStrip;
   nowShare: number;
+  /** Boxes on their way from the freezer to a meal: from and to, as shares of the week. */
+  thaws?: readonly { readonly from: number; readonly to: number; readonly portions: number }[];
   /** What its size is drawn by. */
   handles?: ReactNode;
   children?: ReactNode;
@@ -88,6 +91,14 @@ export function SupplyStrip({
         />
         <line x1="0" x2={BOX.widthPx} y1={BOX.heightPx - 0.5} y2={BOX.heightPx - 0.5} stroke="var(--slate-soft)" />
       </svg>
+      {thaws.map(({ from, to, portions }, n) => (
+        <span
+          key={`${from} ${n}`}
+          className="strip-thaw"
+          style={{ left: `${from * 100}%`, width: `${Math.max(0.5, (to - from) * 100)}%`, top: `${38 - n * 9}px` }}
+          title={`${portions} portions thawing in the fridge`}
+        />
+      ))}
       {shape.short && short && (
         <span className="strip-short" style={{ left: `${(shape.short.x / BOX.widthPx) * 100}%` }}>
           {short}

@@ -4,7 +4,7 @@ import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { readWeekLine } from './readWeekLine.ts';
 import type { WeekChange } from './useWeekChange.ts';
-import { sizeTried } from './weekDraftSlice.ts';
+import { dayTried, sizeTried } from './weekDraftSlice.ts';
 
 /** The week in one line: a meal is set at once, a size is tried on its strip. */
 export function WeekLine({
@@ -32,6 +32,7 @@ export function WeekLine({
   const put = async () => {
     if (read?.kind === 'size')
       dispatch(sizeTried({ batch: read.batch, portions: read.portions, freezePortions: read.freezePortions }));
+    else if (read?.kind === 'day') dispatch(dayTried({ batch: read.batch, day: read.day }));
     else if (read?.kind !== 'meal' || !(await change({ slots: [read.slot] }, `Changed: ${read.says}`))) return;
     setText('');
   };
@@ -45,12 +46,12 @@ export function WeekLine({
     >
       <Input
         aria-label="The week in one line"
-        placeholder="thu dinner millet, borlotti, 2 guests · millet 20 freeze 6"
+        placeholder="thu dinner millet, borlotti, 2 guests · millet 20 freeze 6 · millet to fri"
         value={text}
         onChange={({ target }) => setText(target.value)}
       />
       <Button htmlType="submit" disabled={!read || read.kind === 'doubt'}>
-        {read?.kind === 'size' ? 'Try it' : 'Set it'}
+        {read?.kind === 'size' || read?.kind === 'day' ? 'Try it' : 'Set it'}
       </Button>
       {read && <small className={read.kind === 'doubt' ? 'cannot' : 'soft'}>{read.says}</small>}
     </form>

@@ -1,12 +1,12 @@
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { dayName } from '../parts/times.ts';
+import { useMinute } from '../session/useMinute.ts';
 import { AddDish } from './AddDish.tsx';
 import { AddEater } from './AddEater.tsx';
 import { DayFigures } from './DayFigures.tsx';
@@ -19,6 +19,7 @@ import { WeekLine } from './WeekLine.tsx';
 import { StripRow } from './StripRow.tsx';
 import { stripsOf, weekDays } from './stripsOf.ts';
 import './week.css';
+import { changedBy, useKeepDrafts } from './useKeepDrafts.ts';
 import { useWeekChange } from './useWeekChange.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 import { withDrafts } from './withDrafts.ts';
@@ -28,37 +29,19 @@ export default function WeekPage() {
 }
 
 function Week({ view }: { view: KitchenView }) {
-  const drafts = useAppSelector((state) => state.weekDraft.sizes);
+  const now = useMinute();
+  const tryout = useAppSelector((state) => state.weekDraft);
+  const { sizes: drafts, days: moved } = tryout;
   const dispatch = useAppDispatch();
-  const send = useCommand();
+  const keep = useKeepDrafts(view);
   const change = useWeekChange(view);
   const tried = useMemo(() => withDrafts(view, drafts), [view, drafts]);
-  const strips = useMemo(() => stripsOf(view, drafts), [view, drafts]);
-  const changed = view.batches.filter(({ state }) => {
-    const draft = drafts[state.id];
-    return (
-      draft && (draft.portions !== Number(state.portions) || draft.freezePortions !== Number(state.freezePortions))
-    );
-  });
+  const strips = useMemo(() => stripsOf(view, drafts, now, moved), [view, drafts, now, moved]);
+  const changed = useMemo(() => changedBy(view, tryout), [view, tryout]);
   const days = weekDays(view.today);
   const short = strips
     .filter((strip) => strip.strip.firstShort)
     .sort((a, b) => (a.strip.firstShort?.day ?? '').localeCompare(b.strip.firstShort?.day ?? ''))[0];
-
-  const keep = async () => {
-    for (const { state } of changed) {
-      const draft = drafts[state.id];
-      if (!draft) continue;
-      const sent = await send({
-        path: `batches/${state.id}`,
-        method: 'PUT',
-        body: { portions: `${draft.portions}`, freezePortions: `${draft.freezePortions}`, version: state.version },
-        touches: ['week'],
-      });
-      if (!sent.ok) return;
-    }
-    dispatch(draftLeft());
-  };
 
   return (
     <main className="page">
@@ -111,6 +94,7 @@ function Week({ view }: { view: KitchenView }) {
           {strips.length > 0 && (
             <p className="legend soft">
               <span className="key-cold" aria-hidden="true" /> slanted: in the freezer{' '}
+              <span className="key-thaw" aria-hidden="true" /> barred: thawing in the fridge{' '}
               <span className="key-short" aria-hidden="true" /> dashed: falls short{' '}
               <span className="key-now" aria-hidden="true" /> now
             </p>
@@ -119,7 +103,7 @@ function Week({ view }: { view: KitchenView }) {
         <IfCooked view={view} tried={tried} strips={strips}>
           {changed.length > 0 ? (
             <>
-              <Button type="primary" size="large" className="one-action" onClick={() => void keep()}>
+              <Button type="primary" size="large" className="one-action" onClick={() => void keep(tryout)}>
                 Keep {changed.length === 1 ? 'this size' : 'these sizes'}
               </Button>
               <Button

@@ -1,10 +1,10 @@
 import { addDays, dayAt, momentAt } from '@kestrel-ridge/core/quantity';
 import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
-import { blockTimes } from '@kestrel-ridge/core/storage';
-import { EVENING_CLOCK, takeOuts } from '@kestrel-ridge/core/week';
+import { EVENING_CLOCK } from '@kestrel-ridge/core/week';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
 import { stripsOf } from './stripsOf.ts';
+import { thawsOf } from './thawsOf.ts';
 
 /** Something to do ahead of a meal or a session: take a box out, soak, press, let it set. */
 export interface EveningItem {
@@ -28,39 +28,22 @@ export function eveningItems(view: KitchenView, ahead: readonly Ahead[], now: nu
 }
 
 /** Frozen boxes that meals of these days will be eaten from. */
-function thaws(view: KitchenView, now: number): readonly EveningItem[] {
-  const { zone, boxes: kinds } = view.kitchen.equipment;
-  return stripsOf(view, {}, now).flatMap(({ food, name, strip, portionG }) => {
-    const frozen = view.lots
-      .filter((lot) => lot.food.id === food.id && lot.place.kind === 'freezer')
-      .sort((a, b) => (a.until?.value ?? '9').localeCompare(b.until?.value ?? '9'));
-    const boxes = frozen.map((lot) => ({
-      lot: lot.state.id,
-      grams: lot.onHand.valueOf(),
-      aheadHours: blockTimes(kinds.find((kind) => kind.name === lot.state.box)?.depthCm).aheadHours,
-    }));
-    return takeOuts(strip, boxes, view.week.slots, zone, now).flatMap((out): EveningItem[] => {
-      const lot = frozen.find(({ state }) => state.id === out.lot);
-      if (!lot) return [];
-      const portions = Math.round((out.grams / portionG) * 10) / 10;
-      return [
-        {
-          key: `thaw ${out.lot}`,
-          at: out.at,
-          what: `${name} out of the ${lot.place.name} into the fridge`,
-          detail: `${portions} ${portions === 1 ? 'portion' : 'portions'} for ${dayName(out.day)} ${out.meal}`,
-          lot,
-          cautions: [],
-          ...(out.tooLate
-            ? {
-                late: 'Too late for the fridge: thaw it in cold water, changed every 30 min, or in the microwave, and eat it at once.',
-              }
-            : {}),
-        },
-      ];
-    });
-  });
-}
+const thaws = (view: KitchenView, now: number): readonly EveningItem[] =>
+  stripsOf(view, {}, now).flatMap((item) =>
+    thawsOf(view, item, now).map(({ lot, at, box, portions, day, meal, tooLate }): EveningItem => ({
+      key: `thaw ${lot}`,
+      at,
+      what: `${item.name} out of the ${box.place.name} into the fridge`,
+      detail: `${portions} ${portions === 1 ? 'portion' : 'portions'} for ${dayName(day)} ${meal}`,
+      lot: box,
+      cautions: [],
+      ...(tooLate
+        ? {
+            late: 'Too late for the fridge: thaw it in cold water, changed every 30 min, or in the microwave, and eat it at once.',
+          }
+        : {}),
+    })),
+  );
 
 /** Soaking, pressing, setting: on an evening within their window where there is one, in the middle of it otherwise. */
 function leads(view: KitchenView, ahead: readonly Ahead[], now: number): readonly EveningItem[] {

@@ -51,6 +51,12 @@ test.each([
   expect(read(text)).toMatchObject({ kind: 'size', batch: 'batch', portions, freezePortions }),
 );
 
+test('another day for a dish', () =>
+  expect([read('millet to fri'), read('millet to goose')?.kind]).toMatchObject([
+    { kind: 'day', batch: 'batch', day: '2026-03-06' },
+    'doubt',
+  ]));
+
 test.each(['thu millet', 'thu dinner', 'thu dinner goose', 'thu dinner l', 'millet', 'goose 4', 'millet 0'])(
   '%s is asked about',
   (text) => expect(read(text)?.kind).toBe('doubt'),

@@ -23,12 +23,13 @@ export type WeekLine =
       readonly freezePortions: number;
       readonly says: string;
     }
+  | { readonly kind: 'day'; readonly batch: string; readonly day: Day; readonly says: string }
   | { readonly kind: 'doubt'; readonly says: string };
 
 const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
 /**
- * One line about the week, understood as it is typed: "thu dinner millet, borlotti, 2 guests, 19:30", "sat lunch open", "millet 20 freeze 6".
+ * One line about the week, understood as it is typed: "thu dinner millet, borlotti, 2 guests, 19:30", "sat lunch open", "millet 20 freeze 6", "millet to fri".
  * What is not certain is a doubt that says what to write; nothing is guessed.
  */
 export function readWeekLine(text: string, names: WeekNames): WeekLine | undefined {
@@ -36,7 +37,7 @@ export function readWeekLine(text: string, names: WeekNames): WeekLine | undefin
   if (!line) return undefined;
   const [first = '', ...rest] = line.split(/\s+/);
   const on = dayOf(first, names.today);
-  return on ? readMeal(on, rest.join(' '), names) : readSize(line, names);
+  return on ? readMeal(on, rest.join(' '), names) : (readMove(line, names) ?? readSize(line, names));
 }
 
 function readMeal(day: Day, text: string, { components, slots }: WeekNames): WeekLine {
@@ -81,6 +82,22 @@ function readMeal(day: Day, text: string, { components, slots }: WeekNames): Wee
     slot: whole,
     says: `${DAYS[weekday(day)]} ${day.slice(8)}, ${meal}: ${what || 'open'}${whole.guests ? `, ${whole.guests} guests` : ''}${whole.serveAt ? `, at ${whole.serveAt}` : ''}`,
   };
+}
+
+/** "millet to fri": cooked on another day. */
+function readMove(line: string, { batches, today }: WeekNames): WeekLine | undefined {
+  const [, name = '', word = ''] = /^(.+?)\s+(?:to|on)\s+(\w+)$/.exec(line) ?? [];
+  const day = dayOf(word, today);
+  if (!name || !day) return undefined;
+  const found = oneOf(batches, name);
+  return typeof found === 'string'
+    ? { kind: 'doubt', says: found }
+    : {
+        kind: 'day',
+        batch: found.id,
+        day,
+        says: `${found.name} cooked on ${DAYS[weekday(day)] ?? ''} ${day.slice(8)}`,
+      };
 }
 
 function readSize(line: string, { batches }: WeekNames): WeekLine {

@@ -1,5 +1,5 @@
 import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, addDays, dayAt, daysBetween, type Day } from '@kestrel-ridge/core/quantity';
+import { Fraction, addDays, dayAt, daysBetween, localMoment, momentAt, type Day } from '@kestrel-ridge/core/quantity';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
 import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
@@ -26,6 +26,10 @@ export interface ComponentStrip {
   readonly supply: readonly Supply[];
 }
 
+/** A session's hour, on another day. */
+export const onDay = (startsAt: string, day: Day, zone: string): number =>
+  momentAt(day, localMoment(Date.parse(startsAt), zone).slice(11), zone);
+
 export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
 
 const sizeOf = ({ state }: ScaledBatchView): DraftSize => ({
@@ -41,6 +45,8 @@ export function stripsOf(
   view: KitchenView,
   drafts: Readonly<Record<string, DraftSize>>,
   now = Date.now(),
+  /** Batches that are tried on another day. */
+  moved: Readonly<Record<string, Day>> = {},
 ): readonly ComponentStrip[] {
   const { today, kitchen, foods } = view;
   const table = tableOf(view);
@@ -80,7 +86,11 @@ export function stripsOf(
     }));
     for (const each of batches) {
       const size = each === batch && draft ? draft : sizeOf(each);
-      const startMs = Math.max(Date.parse(each.session.startsAt), now);
+      const day = moved[each.state.id];
+      const startMs = Math.max(
+        day ? onDay(each.session.startsAt, day, kitchen.equipment.zone) : Date.parse(each.session.startsAt),
+        now,
+      );
       const made = dayAt(new Date(startMs), kitchen.equipment.zone);
       const madeHour = hourAt(startMs, kitchen.equipment.zone);
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));

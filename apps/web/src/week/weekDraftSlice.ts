@@ -1,3 +1,4 @@
+import type { Day } from '@kestrel-ridge/core/quantity';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 export interface DraftSize {
@@ -5,18 +6,23 @@ export interface DraftSize {
   readonly freezePortions: number;
 }
 
-/** Sizes that are being tried out: shown on the strips, stored only when the cook keeps them. */
+/** Sizes and days that are being tried out: shown on the strips, stored only when the cook keeps them. */
 export const weekDraftSlice = createSlice({
   name: 'weekDraft',
-  initialState: (): { sizes: Record<string, DraftSize> } => ({ sizes: {} }),
+  initialState: (): { sizes: Record<string, DraftSize>; days: Record<string, Day> } => ({ sizes: {}, days: {} }),
   reducers: {
     sizeTried(state, { payload: { batch, ...size } }: PayloadAction<DraftSize & { batch: string }>) {
       state.sizes[batch] = size;
     },
+    /** Cooked on another day than its session's. */
+    dayTried(state, { payload: { batch, day } }: PayloadAction<{ batch: string; day: Day }>) {
+      state.days[batch] = day;
+    },
     draftLeft(state) {
       state.sizes = {};
+      state.days = {};
     },
   },
 });
 
-export const { sizeTried, draftLeft } = weekDraftSlice.actions;
+export const { sizeTried, dayTried, draftLeft } = weekDraftSlice.actions;

@@ -8,12 +8,14 @@ import { search } from '../schedule/index.ts';
 import { expandSession, type TaskAbout } from '../session/index.ts';
 import {
   asCooked,
+  doubledTaps,
   droppedIn,
   finalsOf,
   foldRun,
   LOOSENED,
   gateAt,
   laterId,
+  notesOf,
   pressureCycles,
   projectRun,
   readBack,
@@ -216,3 +218,28 @@ test('what browned in the cooker is loosened before its lid is sealed, and that 
   const loose = facts({ kind: 'ticked', task: lid.id, line: LOOSENED });
   expect(readBack(lid, before, known, loose)?.loosen).toBeUndefined();
 });
+
+test('what two devices tapped before either knew of the other counts once, and is told', () => {
+  const tap = (device: string, clock: number, what: RunFact): RunEvent => ({
+    id: `${device} ${clock}`,
+    device,
+    deviceSeq: clock,
+    clock,
+    at: START + clock * MINUTE,
+    what,
+  });
+  const done = { kind: 'done', task: lid.id } as const;
+  const both = [tap('tablet', 5, done), tap('phone', 5, done)];
+  expect(doubledTaps([...both, ...both])).toEqual([expect.objectContaining({ task: lid.id })]);
+  expect(foldRun(both).get(lid.id)?.doneAt).toBe(START + 5 * MINUTE);
+  // Reopened in between, it was done twice because it was to be done twice; one device alone is nobody's surprise.
+  expect(
+    doubledTaps([tap('tablet', 5, done), tap('tablet', 6, { kind: 'reopened', task: lid.id }), tap('phone', 7, done)]),
+  ).toEqual([]);
+  expect(doubledTaps([tap('tablet', 5, done), tap('tablet', 6, done)])).toEqual([]);
+});
+
+test('what was noted stands with the step of the recipe that it was noted at', () =>
+  expect(notesOf('grain', about, facts({ kind: 'noted', task: lid.id, text: 'a little dry' }))).toEqual([
+    { step: lid.step, text: 'a little dry' },
+  ]));

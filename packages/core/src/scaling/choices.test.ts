@@ -13,6 +13,7 @@ import {
   leftAfter,
   ownGrainFigures,
   panArea,
+  hasCorrections,
   promote,
   rangeOverSlots,
   scaleBatch,
@@ -226,6 +227,15 @@ describe('what a batch teaches', () => {
   test('water that follows from the pot is not learned by the recipe', () => {
     const finals = [{ line: 'water', amount: { n: '3', unit: 'L' as const } }];
     expect(promote(millet, { portions: new Fraction(8), loads: 1, choice: {}, finals }, foods)).toEqual(millet);
+  });
+  test('what was noted at a step stands with it, once, and is nothing more to learn then', () => {
+    const [step] = millet.steps;
+    const notes = [{ step: step?.id ?? '', text: 'a little dry' }];
+    const batch = { portions: new Fraction(8), loads: 1, choice: {}, finals: [], notes };
+    const learned = promote(millet, batch, foods);
+    expect(learned.steps[0]?.note).toBe('a little dry');
+    expect(promote(learned, batch, foods)).toEqual(learned);
+    expect([hasCorrections(millet, batch), hasCorrections(learned, batch)]).toEqual([true, false]);
   });
 });
 

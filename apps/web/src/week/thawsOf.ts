@@ -1,0 +1,45 @@
+import { dayAt, daysBetween } from '@kestrel-ridge/core/quantity';
+import { blockTimes } from '@kestrel-ridge/core/storage';
+import { takeOuts, type TakeOut } from '@kestrel-ridge/core/week';
+import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { DAYS, type ComponentStrip } from './stripsOf.ts';
+
+export interface Thaw extends TakeOut {
+  readonly box: ShelfLot;
+  readonly portions: number;
+}
+
+/** Which frozen boxes of a component come out for its meals, and on which evening; the first to be used up first. */
+export function thawsOf(
+  view: KitchenView,
+  { food, strip, portionG }: Pick<ComponentStrip, 'food' | 'strip' | 'portionG'>,
+  now: number,
+): readonly Thaw[] {
+  const { zone, boxes: kinds } = view.kitchen.equipment;
+  const frozen = view.lots
+    .filter((lot) => lot.food.id === food.id && lot.place.kind === 'freezer')
+    .sort((a, b) => (a.until?.value ?? '9').localeCompare(b.until?.value ?? '9'));
+  const boxes = frozen.map((lot) => ({
+    lot: lot.state.id,
+    grams: lot.onHand.valueOf(),
+    aheadHours: blockTimes(kinds.find((kind) => kind.name === lot.state.box)?.depthCm).aheadHours,
+  }));
+  return takeOuts(strip, boxes, view.week.slots, zone, now).flatMap((out): Thaw[] => {
+    const box = frozen.find(({ state }) => state.id === out.lot);
+    return box ? [{ ...out, box, portions: Math.round((out.grams / portionG) * 10) / 10 }] : [];
+  });
+}
+
+/** Where a moment stands within the seven days of a strip, 0 to 1. */
+export function shareOfWeek({ today, kitchen }: KitchenView, ms: number): number {
+  const { zone } = kitchen.equipment;
+  const clock = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).format(ms);
+  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
+  const days = daysBetween(today, dayAt(new Date(ms), zone)) + (hours + minutes / 60) / 24;
+  return Math.min(1, Math.max(0, days / DAYS));
+}
