@@ -58,6 +58,18 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
           {batch ? <Link to={`/scale/${batch.state.id}`}>{item.name}</Link> : <span>{item.name}</span>}
           {editable && (
             <Button
+              type="link"
+              size="small"
+              className="double"
+              aria-label={`Double ${item.name} and freeze half`}
+              title="twice as much, half of it into the freezer for the days after"
+              onClick={() => tried(Math.min(200, size.portions * 2), size.portions)}
+            >
+              2×, half frozen
+            </Button>
+          )}
+          {editable && (
+            <Button
               type="text"
               size="small"
               icon={<CloseOutlined />}
@@ -88,16 +100,6 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
               />
               <figcaption>of them to freeze</figcaption>
             </figure>
-            <Button
-              type="link"
-              size="small"
-              className="double"
-              aria-label={`Double ${item.name} and freeze half`}
-              title="twice as much, half of it into the freezer for the days after"
-              onClick={() => tried(Math.min(200, size.portions * 2), size.portions)}
-            >
-              2×, half frozen
-            </Button>
           </div>
         ) : (
           <p className="soft">
