@@ -1,5 +1,5 @@
 import type { Eater } from '@kestrel-ridge/core/week';
-import { Checkbox, InputNumber } from 'antd';
+import { Button, Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
 import type { ReadyComponent } from './readyComponents.ts';
 
@@ -32,9 +32,9 @@ export function WhoAte({
         </Checkbox>
       ))}
       {chosen.length > 0 && at.length > 0 && (
-        <button type="button" className="why" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
           who ate how much
-        </button>
+        </Button>
       )}
       {open &&
         eaters

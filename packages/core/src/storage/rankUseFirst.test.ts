@@ -27,6 +27,13 @@ test('each reason is said when it holds', () => {
   );
 });
 
+test('a box is made to be eaten within days: only its last day presses', () => {
+  const boxed = { ...leek, facts: { ...leek.facts, kind: 'component' as const } };
+  const reasons = (left: number) =>
+    rankUseFirst([{ ...lot('a', { keepsUntil: addDays(today, left) }), food: boxed }], today, () => undefined).length;
+  expect([reasons(-1), reasons(0), reasons(1), reasons(3)]).toEqual([1, 1, 0, 0]);
+});
+
 test('law: what ends earlier is not behind what ends later, all else alike', () =>
   fc.assert(
     fc.property(fc.uniqueArray(fc.integer({ min: -6, max: 4 }), { minLength: 2, maxLength: 6 }), (days) => {

@@ -66,7 +66,8 @@ function reasonsFor(
   const said = (amount: Fraction) => show(ofBase(food.facts.base, amount));
   if (left !== undefined && left < 0)
     reasons.push({ kind: 'past', words: left === -1 ? 'its day was yesterday' : `its day was ${-left} days ago` });
-  else if (left !== undefined && left <= SOON_DAYS)
+  // A box is made to be eaten within days: only its last day presses.
+  else if (left !== undefined && left <= (food.facts.kind === 'component' ? 0 : SOON_DAYS))
     reasons.push({
       kind: 'turning',
       words: left === 0 ? 'today is its last day' : `${left} ${left === 1 ? 'day' : 'days'} left`,
