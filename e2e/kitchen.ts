@@ -27,13 +27,17 @@ const freePort = () =>
     });
   });
 
-async function serve(demo: boolean): Promise<Served & { close(): Promise<void> }> {
+/** A server on a new database; on a copy of another one, where that is named. */
+async function serve(
+  demo: boolean,
+  template?: string,
+): Promise<Served & { database: string; close(keep?: boolean): Promise<void> }> {
   const cluster = process.env['KESTREL_TEST_DATABASE'];
   if (!cluster) throw new Error('KESTREL_TEST_DATABASE is not set. Run the journeys by "npm test".');
   const admin = new pg.Client({ connectionString: cluster });
   await admin.connect();
   const name = `journey_${randomBytes(6).toString('hex')}`;
-  await admin.query(`CREATE DATABASE ${name}`);
+  await admin.query(`CREATE DATABASE ${name}${template ? ` TEMPLATE ${template}` : ''}`);
   const database = new URL(cluster);
   database.pathname = `/${name}`;
   const port = await freePort();
@@ -65,20 +69,34 @@ async function serve(demo: boolean): Promise<Served & { close(): Promise<void> }
   return {
     url: `http://127.0.0.1:${port}`,
     databaseUrl: database.href,
+    database: name,
     kill,
     again,
-    close: async () => {
+    close: async (keep = false) => {
       await kill();
-      await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
+      if (!keep) await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
       await admin.end();
     },
   };
 }
 
 /** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own. */
-export const test = base.extend<{ hut: Served; bare: Served }>({
-  hut: async ({ playwright: _ }, use) => {
-    const served = await serve(true);
+export const test = base.extend<{ hut: Served; bare: Served }, { demo: string }>({
+  // The demo is loaded once for each worker; every journey gets a copy of it.
+  demo: [
+    async ({ playwright: _ }, use) => {
+      const served = await serve(true);
+      await served.close(true);
+      await use(served.database);
+      const admin = new pg.Client({ connectionString: process.env['KESTREL_TEST_DATABASE'] });
+      await admin.connect();
+      await admin.query(`DROP DATABASE IF EXISTS ${served.database} WITH (FORCE)`);
+      await admin.end();
+    },
+    { scope: 'worker' },
+  ],
+  hut: async ({ demo }, use) => {
+    const served = await serve(true, demo);
     await use(served);
     await served.close();
   },
