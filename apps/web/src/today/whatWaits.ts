@@ -45,6 +45,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     view,
     plan?.session === session?.id && session?.status === 'planned' ? (plan?.tasks.ahead ?? []) : [],
     Date.now(),
+    strips,
   );
   const [firstEvening] = evenings;
 

@@ -24,7 +24,7 @@ function Door({ view }: { view: KitchenView }) {
   const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
   const days = weekDays(view.today);
   const strips = stripsOf(view, {});
-  const evenings = eveningItems(view, ahead, now);
+  const evenings = eveningItems(view, ahead, now, strips);
   const { zone } = view.kitchen.equipment;
   const mealOf = (day: (typeof days)[number], meal: (typeof MEAL_NAMES)[number]) => {
     const slot = slotAt(view.week.slots, day, meal);

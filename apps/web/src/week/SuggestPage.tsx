@@ -70,6 +70,15 @@ function Suggest({ view }: { view: KitchenView }) {
         </Empty>
       </main>
     );
+  if (found.ask.candidates.length === 0)
+    return (
+      <main className="page">
+        <Empty title="No recipe to choose from yet">
+          <p>Take or write some recipes, and weeks of them are suggested here.</p>
+          <Link to="/week">To the week</Link>
+        </Empty>
+      </main>
+    );
   const names = new Map(view.recipes.map(({ id, document }) => [id, document.component.name]));
   return (
     <main className="page">

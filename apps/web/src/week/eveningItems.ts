@@ -3,7 +3,7 @@ import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
 import { EVENING_CLOCK } from '@kestrel-ridge/core/week';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
-import { stripsOf } from './stripsOf.ts';
+import { stripsOf, type ComponentStrip } from './stripsOf.ts';
 import { thawsOf } from './thawsOf.ts';
 
 /** Something to do ahead of a meal or a session: take a box out, soak, press, let it set. */
@@ -23,13 +23,20 @@ export interface EveningItem {
 const HOUR = 3_600_000;
 
 /** All that has to be done on the evenings of the next days, the first first. */
-export function eveningItems(view: KitchenView, ahead: readonly Ahead[], now: number): readonly EveningItem[] {
-  return [...thaws(view, now), ...leads(view, ahead, now)].sort((a, b) => a.at - b.at || a.what.localeCompare(b.what));
+export function eveningItems(
+  view: KitchenView,
+  ahead: readonly Ahead[],
+  now: number,
+  strips: readonly ComponentStrip[] = stripsOf(view, {}, now),
+): readonly EveningItem[] {
+  return [...thaws(view, strips, now), ...leads(view, ahead, now)].sort(
+    (a, b) => a.at - b.at || a.what.localeCompare(b.what),
+  );
 }
 
 /** Frozen boxes that meals of these days will be eaten from. */
-const thaws = (view: KitchenView, now: number): readonly EveningItem[] =>
-  stripsOf(view, {}, now).flatMap((item) =>
+const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly EveningItem[] =>
+  strips.flatMap((item) =>
     thawsOf(view, item, now).map(({ lot, at, box, portions, day, meal, tooLate }): EveningItem => ({
       key: `thaw ${lot}`,
       at,
