@@ -17,7 +17,7 @@ export default defineConfig({
     // Journeys meet the server itself; the one that cooks without it lets the service worker in.
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    trace: 'on-first-retry',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       chromiumSandbox: false,

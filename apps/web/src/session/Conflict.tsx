@@ -1,7 +1,7 @@
 import type { Obstacle } from '@kestrel-ridge/core/schedule';
-import type { SessionTasks } from '@kestrel-ridge/core/session';
+import type { Problem, SessionTasks } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { clockAt } from '../parts/times.ts';
@@ -16,11 +16,14 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
   const { problem, about, faults } = tasks;
   const startMs = view.session ? Date.parse(view.session.startsAt) : 0;
   const clock = (minute: number) => clockAt(startMs + minute * 60_000, view.kitchen.equipment.zone);
+  // News from the kitchen makes the tasks anew; only a day that differs is asked about again.
+  const day = useMemo(() => JSON.stringify(problem), [problem]);
+  const cannotBeCooked = faults.length > 0;
   useEffect(() => {
     let left = false;
-    if (faults.length > 0) return undefined;
+    if (cannotBeCooked) return undefined;
     planner()
-      .conflict(problem)
+      .conflict(JSON.parse(day) as Problem)
       .then(
         (conflict) => !left && setFound(conflict),
         () => !left && setFound([]),
@@ -28,7 +31,7 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
     return () => {
       left = true;
     };
-  }, [problem, faults]);
+  }, [day, cannotBeCooked]);
   const name = (task: string) => `“${about[task]?.name ?? task}”`;
   return (
     <main className="page">

@@ -1,22 +1,11 @@
 import type { Problem } from '../session/index.ts';
-import { ImpossibleProblem } from './compile.ts';
-import { search } from './search.ts';
+import { canBePlanned, planWithoutPins } from './search.ts';
 
 /** One of the things that cannot all hold. */
 export type Obstacle =
   | { readonly kind: 'pin'; readonly task: string; readonly minute: number }
   | { readonly kind: 'break'; readonly from: number; readonly to: number }
   | { readonly kind: 'longest wait'; readonly from: string; readonly to: string; readonly minutes: number };
-
-const canBePlanned = (problem: Problem): boolean => {
-  try {
-    search(problem, { seed: 1, rounds: 0 });
-    return true;
-  } catch (thrown) {
-    if (thrown instanceof ImpossibleProblem) return false;
-    throw thrown;
-  }
-};
 
 const without = (problem: Problem, left: ReadonlySet<Obstacle>): Problem => ({
   ...problem,
@@ -35,25 +24,33 @@ const without = (problem: Problem, left: ReadonlySet<Obstacle>): Problem => ({
 });
 
 /**
- * The smallest set of pins, breaks and longest waits that cannot all hold: each is taken away in turn, and stays away when the rest still cannot be planned.
+ * A smallest set of pins, breaks and longest waits that cannot all hold: none of them can be spared. Of several, one with few waits, then with few breaks: a pin is let go most easily.
  * Empty when the session can be planned, or when none of these is to blame.
+ * Halves are asked at a time, so that a few out of many are found with few questions (Junker, QuickXplain, AAAI 2004).
  * "Cannot be planned" is what the first orders say: a search that went on might in rare cases find a way.
  */
 export function smallestConflict(problem: Problem): readonly Obstacle[] {
   const all: readonly Obstacle[] = [
-    ...problem.links.flatMap(({ from, to, max }): Obstacle[] =>
-      max === null ? [] : [{ kind: 'longest wait', from, to, minutes: max }],
-    ),
-    ...(problem.away ?? []).map(({ from, to }): Obstacle => ({ kind: 'break', from, to })),
     ...problem.tasks.flatMap(({ id, at }): Obstacle[] =>
       at === undefined ? [] : [{ kind: 'pin', task: id, minute: at }],
     ),
+    ...(problem.away ?? []).map(({ from, to }): Obstacle => ({ kind: 'break', from, to })),
+    ...problem.links.flatMap(({ from, to, max }): Obstacle[] =>
+      max === null ? [] : [{ kind: 'longest wait', from, to, minutes: max }],
+    ),
   ];
-  if (canBePlanned(problem) || !canBePlanned(without(problem, new Set()))) return [];
-  const left = new Set(all);
-  for (const each of all) {
-    left.delete(each);
-    if (canBePlanned(without(problem, left))) left.add(each);
-  }
-  return [...left];
+  // A plan without pins keeps all else, so it serves every question below.
+  const loose = planWithoutPins(problem, 1);
+  const holds = (these: readonly Obstacle[]) => canBePlanned(without(problem, new Set(these)), loose);
+  if (holds(all) || !holds([])) return [];
+  const blamed = (kept: readonly Obstacle[], grown: boolean, among: readonly Obstacle[]): readonly Obstacle[] => {
+    if (grown && !holds(kept)) return [];
+    if (among.length <= 1) return among;
+    const half = Math.ceil(among.length / 2);
+    const [before, behind] = [among.slice(0, half), among.slice(half)];
+    const late = blamed([...kept, ...before], true, behind);
+    const early = blamed([...kept, ...late], late.length > 0, before);
+    return [...early, ...late];
+  };
+  return blamed([], false, all);
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { sessions } from '../../test/sessions.ts';
 import { presentAt, withWishes, type Problem, type Wishes } from '../session/index.ts';
-import { check, rehearse, search, smallestConflict } from './index.ts';
+import { check, rehearse, search, smallestConflict, type Obstacle } from './index.ts';
 
 const two: Problem = {
   format: 'kitchen-schedule/1',
@@ -34,10 +34,43 @@ describe('what cannot all hold', () => {
     ]));
   test('a pin, a break and the wait between them', () =>
     expect(smallestConflict(wished({ pins: { cook: 10 }, breaks: [{ from: 15, to: 30 }] }))).toEqual([
-      { kind: 'longest wait', from: 'cook', to: 'drain', minutes: 1 },
-      { kind: 'break', from: 15, to: 30 },
       { kind: 'pin', task: 'cook', minute: 10 },
+      { kind: 'break', from: 15, to: 30 },
+      { kind: 'longest wait', from: 'cook', to: 'drain', minutes: 1 },
     ]));
+  test('law: with any one of those named let go, the rest can hold', () =>
+    fc.assert(
+      fc.property(
+        sessions,
+        fc.array(fc.tuple(fc.nat(40), fc.nat(60)), { minLength: 2, maxLength: 5 }),
+        (day, wished) => {
+          const hands = day.tasks.filter(({ attention }) => attention !== 'none');
+          const pins = new Map(wished.map(([n, at]) => [hands[n % hands.length]?.id, at]));
+          const pinned: Problem = {
+            ...day,
+            tasks: day.tasks.map((task) => (pins.has(task.id) ? { ...task, at: pins.get(task.id) ?? 0 } : task)),
+          };
+          const named = smallestConflict(pinned);
+          fc.pre(named.length > 0);
+          const only = (left: readonly Obstacle[]): Problem => ({
+            ...pinned,
+            tasks: pinned.tasks.map(({ at, ...task }) =>
+              at !== undefined && left.some((each) => each.kind === 'pin' && each.task === task.id)
+                ? { ...task, at }
+                : task,
+            ),
+            links: pinned.links.map((link) =>
+              left.some((each) => each.kind === 'longest wait' && each.from === link.from && each.to === link.to)
+                ? link
+                : { ...link, max: null },
+            ),
+          });
+          expect(smallestConflict(only(named))).toHaveLength(named.length);
+          for (const each of named) expect(smallestConflict(only(named.filter((other) => other !== each)))).toEqual([]);
+        },
+      ),
+      { numRuns: 25 },
+    ));
   test('pins of tasks that are gone fall away', () =>
     expect(wished({ pins: { elsewhere: 3 }, breaks: [] })).toEqual(two));
 });

@@ -54,9 +54,9 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
     if (settings.from && best) break;
   }
   if (!best) {
-    const makespan = fromWithoutPins(problem, c, builder, random, settings.seed, keep);
-    if (makespan === Infinity || !best)
-      throw new ImpossibleProblem('No order of this session keeps its longest waits.');
+    const found = nearLoosePlan(c, builder, random, planWithoutPins(problem, settings.seed));
+    if (found) keep(found.genes, found.makespan);
+    if (!best) throw new ImpossibleProblem('No order of this session keeps its longest waits.');
   }
 
   const bound = lowestMinute(c);
@@ -105,39 +105,56 @@ export function search(problem: Problem, settings: SearchSettings): Plan {
 }
 
 /**
- * Where none of the first orders keeps the pins: the session is planned without them, and orders near that plan are tried with them.
+ * Whether some order of the session was found that keeps its pins, breaks and longest waits: the first orders, and orders near a plan without pins.
+ * `near` is such a plan where one is known. No is not a proof: a search that went on might in rare cases find a way.
+ * @example canBePlanned(problem) // false: two pins want the same hands
+ */
+export function canBePlanned(problem: Problem, near?: Plan): boolean {
+  let c: Compiled;
+  try {
+    c = compile(problem);
+  } catch (thrown) {
+    if (thrown instanceof ImpossibleProblem) return false;
+    throw thrown;
+  }
+  const builder = new Builder(c);
+  if (firstGenes(c, near).some((genes) => builder.build(genes) < Infinity)) return true;
+  return nearLoosePlan(c, builder, seeded(1), near ?? planWithoutPins(problem, 1)) !== undefined;
+}
+
+/** A brief plan of the session as if nothing were pinned; none where nothing is, or where that does not help. */
+export function planWithoutPins(problem: Problem, seed: number): Plan | undefined {
+  if (!problem.tasks.some(({ at }) => at !== undefined)) return undefined;
+  const free = { ...problem, tasks: problem.tasks.map(({ at: _pin, ...task }) => task) };
+  try {
+    return search(free, { seed, rounds: LOOSE_ROUNDS });
+  } catch (thrown) {
+    if (thrown instanceof ImpossibleProblem) return undefined;
+    throw thrown;
+  }
+}
+
+/**
+ * Where none of the first orders keeps the pins: orders near a plan without them are tried with them.
  * What was mended from a plan at hand can so be found again without it.
  */
-function fromWithoutPins(
-  problem: Problem,
+function nearLoosePlan(
   c: Compiled,
   builder: Builder,
   random: () => number,
-  seed: number,
-  keep: (genes: Genes, makespan: number) => void,
-): number {
-  if (!problem.tasks.some(({ at }) => at !== undefined)) return Infinity;
-  const free = { ...problem, tasks: problem.tasks.map(({ at: _pin, ...task }) => task) };
-  let loose: Plan;
-  try {
-    loose = search(free, { seed, rounds: LOOSE_ROUNDS });
-  } catch (thrown) {
-    if (thrown instanceof ImpossibleProblem) return Infinity;
-    throw thrown;
-  }
+  loose: Plan | undefined,
+): { readonly genes: Genes; readonly makespan: number } | undefined {
+  if (!loose) return undefined;
   for (const genes of firstGenes(c, loose)) {
     const here = copyOf(genes);
     for (let n = 0; n < LOOSE_TRIES; n++) {
       const makespan = builder.build(here);
-      if (makespan < Infinity) {
-        keep(here, makespan);
-        return makespan;
-      }
+      if (makespan < Infinity) return { genes: here, makespan };
       overwrite(here, genes);
       scatter(here, random, 0.05 + (0.4 * n) / LOOSE_TRIES);
     }
   }
-  return Infinity;
+  return undefined;
 }
 
 /** Far from the best, or less far where so much disorder breaks a wait. Infinity where nothing was found. */
