@@ -36,7 +36,7 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(wished).toContainText('Roots roasting at');
   await wished.getByRole('button', { name: 'Let all go' }).click();
   await expect(wished).not.toContainText('Roots roasting');
-  await expect(heading).toHaveText(planned ?? '');
+  await expect(heading).toHaveText(planned ?? '', { timeout: 20_000 });
 
   // A break for everybody moves the end.
   await wished.getByRole('button', { name: 'A break' }).click();
@@ -44,7 +44,7 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(wished).toContainText(/break \d\d:\d\d to \d\d:\d\d/);
   await expect(heading).not.toHaveText(planned ?? '');
   await wished.getByRole('button', { name: 'Take the break back' }).click();
-  await expect(heading).toHaveText(planned ?? '');
+  await expect(heading).toHaveText(planned ?? '', { timeout: 20_000 });
 
   // Rehearsed, and taken along as a calendar.
   await page.getByRole('button', { name: 'Rehearse it' }).click();

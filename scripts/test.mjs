@@ -72,16 +72,15 @@ await main(async () => {
   try {
     await step('types', () => checker('types', 'npx', ['--no-install', 'tsc', '-b']));
     // Each of them keeps one core busy: two at a time are done sooner.
-    await step('lint and format, beside core and web', () =>
+    await step('lint and format, beside core, web and the server on PostgreSQL', () =>
       Promise.all([
         checker('lint', 'npx', ['--no-install', 'eslint', '.']).then(() =>
           checker('format', 'npx', ['--no-install', 'prettier', '--check', '.', '--log-level', 'warn']),
         ),
-        jest('core').then(() => jest('web')),
+        jest('core')
+          .then(() => jest('web'))
+          .then(() => jest('server', { KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent' })),
       ]).then(() => undefined),
-    );
-    await step('server, on PostgreSQL', () =>
-      jest('server', { KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent' }),
     );
     await step('building', async () => {
       await buildServer();
