@@ -22,6 +22,12 @@ export function choiceFaults(document: Revision, choice: Choice): readonly Fault
       fault: `The recipe has no version "${choice.version}".`,
       remedy: 'Choose one of its versions.',
     });
+  if (choice.mild && !isPart(choice.mild.share))
+    faults.push({
+      field: 'choice.mild',
+      fault: `A mild part of ${choice.mild.share} is not a part of the batch.`,
+      remedy: 'Say a fraction between none of it and all of it, as in "1/4".',
+    });
   for (const { line } of choice.swaps ?? [])
     if (!document.lines.some(({ id }) => id === line)) faults.push(noLine('choice.swaps', line));
   for (const fill of choice.fills ?? []) {
@@ -36,3 +42,8 @@ export function choiceFaults(document: Revision, choice: Choice): readonly Fault
   }
   return faults;
 }
+
+const isPart = (share: string): boolean => {
+  const [over = 0, under = 0] = share.split('/').map(Number);
+  return over > 0 && over < under;
+};

@@ -105,6 +105,18 @@ class FinalDto {
   @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
 }
 
+class MildDto {
+  @ApiProperty({ description: 'Of the batch, as a fraction: "1/4".' })
+  @Matches(/^\d{1,3}\/\d{1,3}$/, { message: 'Say the mild part as a fraction of the batch, as in "1/4".' })
+  share: string;
+  @ApiProperty({ type: [String] })
+  @IsArray({ message: 'Say for whom the mild part is.' })
+  @ArrayMaxSize(60)
+  @IsString({ each: true })
+  @Length(1, 60, { each: true })
+  who: string[];
+}
+
 class ChoiceDto {
   @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(1, 60) method?: string;
   @ApiProperty({ required: false }) @IsOptional() @IsString() @Length(1, 60) version?: string;
@@ -123,6 +135,12 @@ class ChoiceDto {
   @ValidateNested({ each: true })
   @Type(() => SwapDto)
   swaps?: SwapDto[];
+  @ApiProperty({ required: false, type: () => MildDto })
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => MildDto)
+  mild?: MildDto;
 }
 
 export class ChooseForBatchDto {

@@ -1,4 +1,4 @@
-import { cookedAs, type Choice, type Revision } from '@kestrel-ridge/core/recipe';
+import { cookedAs, type Choice, type MildPart, type Revision } from '@kestrel-ridge/core/recipe';
 import { Checkbox, Segmented } from 'antd';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { duration } from '../parts/times.ts';
@@ -13,15 +13,19 @@ export function HowCooked({
   written,
   choice,
   choose,
+  mild,
 }: {
   view: KitchenView;
   written: Revision;
   choice: Choice;
-  choose: (change: { readonly [K in 'method' | 'version' | 'eatenToday']?: Choice[K] | undefined }) => void;
+  choose: (change: { readonly [K in 'method' | 'version' | 'eatenToday' | 'mild']?: Choice[K] | undefined }) => void;
+  /** What would be taken out for those who eat mild. */
+  mild?: MildPart | undefined;
 }) {
   const { methods = [], versions = [] } = written;
   const short = written.steps.some((step) => step.kind === 'work' && step.stopAt !== undefined);
-  if (methods.length + versions.length === 0 && !short) return null;
+  const apart = choice.mild ?? mild;
+  if (methods.length + versions.length === 0 && !short && !apart) return null;
   const minutes = (other: Choice) => {
     const { method: _m, version: _v, ...rest } = choice;
     return duration(recipeMinutes(cookedAs(written, { ...rest, ...other }, view.foods)));
@@ -64,6 +68,14 @@ export function HowCooked({
           onChange={(event) => choose({ eatenToday: event.target.checked ? true : undefined })}
         >
           eaten at once: nothing is cooked short
+        </Checkbox>
+      )}
+      {apart && (
+        <Checkbox
+          checked={choice.mild !== undefined}
+          onChange={(event) => choose({ mild: event.target.checked ? apart : undefined })}
+        >
+          {apart.share} of it is taken out mild, for {apart.who.join(', ')}
         </Checkbox>
       )}
     </div>

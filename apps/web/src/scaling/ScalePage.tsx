@@ -11,6 +11,7 @@ import { OwnFigure } from '../parts/OwnFigure.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { show } from '@kestrel-ridge/core/quantity';
+import { mildPartFor } from '../week/mildPartFor.ts';
 import { withDrafts } from '../week/withDrafts.ts';
 import { FillGauge } from './FillGauge.tsx';
 import { HowCooked } from './HowCooked.tsx';
@@ -119,6 +120,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
           written={batch.written}
           choice={batch.state.choice}
           choose={(change) => void choose(change)}
+          mild={mildPartFor(view, batch.recipe, { portions, portionG: batch.scaled.portionG })}
         />
       )}
       {missing.length > 0 && (

@@ -5,6 +5,8 @@ import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { useMemo } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
+import { dayName } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
 import type { ComponentStrip } from './stripsOf.ts';
 import { dayFigures } from './weekNotes.ts';
 
@@ -36,9 +38,11 @@ export function DayFigures({ view, strips }: { view: KitchenView; strips: readon
         <small>protein, fibre, of what is eaten</small>
       </div>
       <div className="day-figures">
-        {figures.map(({ day, proteinG, fibreG, short }) => (
+        {figures.map(({ day, proteinG, fibreG, because, short }) => (
           <div key={day}>
-            <b className="number">{proteinG === undefined ? '?' : `${Math.round(proteinG)} g`}</b>
+            <Why because={because} title={dayName(day)}>
+              <b className="number">{proteinG === undefined ? '?' : `${Math.round(proteinG)} g`}</b>
+            </Why>
             <small>{fibreG === undefined ? '' : `${Math.round(fibreG)} g fibre`}</small>
             {short.length > 0 && <small className="cannot">{short.length} short</small>}
           </div>

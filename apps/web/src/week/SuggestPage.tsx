@@ -21,9 +21,20 @@ export default function SuggestPage() {
   return <WithKitchen>{(view) => <Suggest view={view} />}</WithKitchen>;
 }
 
-let worker: Remote<Suggester> | undefined;
-const suggester = (): Remote<Suggester> =>
-  (worker ??= wrap<Suggester>(new Worker(new URL('./suggest.worker.ts', import.meta.url), { type: 'module' })));
+let started: { readonly remote: Remote<Suggester>; readonly broken: Promise<never> } | undefined;
+
+/** Four weeks from the worker; a worker that cannot run says so, and is started anew when it is asked again. */
+async function suggested(ask: Omit<WeekAsk, 'weights'>, seed: number): Promise<readonly SuggestedWeek[]> {
+  if (!started) {
+    const worker = new Worker(new URL('./suggest.worker.ts', import.meta.url), { type: 'module' });
+    const broken = new Promise<never>((_, reject) =>
+      worker.addEventListener('error', () => reject(new Error('The part of the page that tries weeks did not start.'))),
+    );
+    broken.catch(() => (started = undefined));
+    started = { remote: wrap<Suggester>(worker), broken };
+  }
+  return Promise.race([started.remote.suggest(ask, seed), started.broken]);
+}
 
 /** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
 function Suggest({ view }: { view: KitchenView }) {
@@ -37,6 +48,7 @@ function Suggest({ view }: { view: KitchenView }) {
     readonly weeks: readonly SuggestedWeek[];
   }>();
   const [busy, setBusy] = useState(false);
+  const [failed, setFailed] = useState<string>();
   const change = useWeekChange(view);
   const navigate = useNavigate();
   const ask = useMemo(
@@ -48,18 +60,36 @@ function Suggest({ view }: { view: KitchenView }) {
     if (!ask) return;
     let stale = false;
     setBusy(true);
-    void suggester()
-      .suggest(ask, seed)
-      .then((weeks) => {
+    void suggested(ask, seed).then(
+      (weeks) => {
         if (stale) return;
         setFound({ ask, weeks });
+        setFailed(undefined);
         setBusy(false);
-      });
+      },
+      (thrown: unknown) => {
+        if (stale) return;
+        setFailed(thrown instanceof Error ? thrown.message : String(thrown));
+        setBusy(false);
+      },
+    );
     return () => {
       stale = true;
     };
   }, [ask, seed]);
 
+  if (failed !== undefined)
+    return (
+      <main className="page">
+        <Empty title="No week could be suggested">
+          <p>{failed} Nothing was changed.</p>
+          <Button onClick={() => setSeed(seed + 1)} loading={busy}>
+            Ask again
+          </Button>
+          <Link to="/week">Back to the week</Link>
+        </Empty>
+      </main>
+    );
   if (!found) return <Loading what="Trying weeks" />;
   if (found.ask.people.every((n) => n === 0))
     return (

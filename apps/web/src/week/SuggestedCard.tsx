@@ -4,6 +4,8 @@ import {
   MEAL_NAMES,
   PART_WEIGHT,
   PROFILES,
+  becauseOfCost,
+  becauseOfHands,
   varietyOf,
   type ScoreParts,
   type SuggestedWeek,
@@ -13,6 +15,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { dayName, duration } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
 import { weekDays } from './stripsOf.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
@@ -73,8 +76,14 @@ export function SuggestedCard({
     <section className="suggested-card" aria-label={goodAt}>
       <h2>{goodAt}</h2>
       <p className="suggested-figures">
-        <b className="number">{duration(parts.hands)}</b> hands · <b className="number">{figure.cost}</b> ·{' '}
-        {variety.different} different things{parts.short >= 0.5 && ` · ${figure.short} parts short`}
+        <Why because={becauseOfHands(ask, draft)}>
+          <b className="number">{duration(parts.hands)}</b> hands
+        </Why>{' '}
+        ·{' '}
+        <Why because={becauseOfCost(ask, draft, (minor) => moneyText(minor, currency))}>
+          <b className="number">{figure.cost}</b>
+        </Why>{' '}
+        · {variety.different} different things{parts.short >= 0.5 && ` · ${figure.short} parts short`}
       </p>
       <ul className="suggested-dishes">
         {draft.sizes.map((portions, c) => {

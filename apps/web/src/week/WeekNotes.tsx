@@ -1,3 +1,4 @@
+import type { MildPart } from '@kestrel-ridge/core/recipe';
 import { ROLE_WORDS } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo } from 'react';
@@ -5,8 +6,10 @@ import { Link } from 'react-router';
 import { newId } from '../api/newId.ts';
 import { useCommand } from '../api/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
+import { useChoose } from '../scaling/useChoose.ts';
 import { brokenMeals } from './mendAsks.ts';
 import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { ComponentStrip } from './stripsOf.ts';
@@ -21,7 +24,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
   const dispatch = useAppDispatch();
   const send = useCommand();
   const notes = useMemo(() => weekNotes(view, strips), [view, strips]);
-  const { now, cooked } = useMemo(() => platesOf(view, strips), [view, strips]);
+  const { now, cooked, because } = useMemo(() => platesOf(view, strips), [view, strips]);
   const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
   const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
   const freeze = useMoveLot(view, 'freezer');
@@ -33,7 +36,9 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
       <ul>
         <li>
           <span>
-            <b className="number">{plates.plates}</b> complete plates{' '}
+            <Why because={because}>
+              <b className="number">{plates.plates}</b> complete plates
+            </Why>{' '}
             {cooked.plates > now.plates ? `after the cooking, ${now.plates} now` : 'in the boxes'}
             {plates.short && `: ${ROLE_WORDS[plates.short]} are short`}
             {plates.short &&
@@ -68,7 +73,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             </Link>
           </li>
         )}
-        {notes.map(({ key, words, freezeMore, freezeLot, topUpAt }) => (
+        {notes.map(({ key, words, freezeMore, freezeLot, topUpAt, mild }) => (
           <li key={key}>
             <span>{words}</span>
             {freezeMore && (
@@ -89,6 +94,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
                 Plan a top-up
               </Button>
             )}
+            {mild && <MildButton batch={mild.batch} part={mild.part} />}
             {freezeLot && freeze && (
               <Button onClick={() => freeze(freezeLot.lot, freezeLot.grams)}>Freeze today</Button>
             )}
@@ -96,5 +102,14 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
         ))}
       </ul>
     </section>
+  );
+}
+
+function MildButton({ batch, part }: { batch: ScaledBatchView; part: MildPart | undefined }) {
+  const choose = useChoose(batch);
+  return (
+    <Button onClick={() => void choose({ mild: part })}>
+      {part ? `Take ${part.share} of it out in the run` : 'All of it hot'}
+    </Button>
   );
 }

@@ -1,8 +1,10 @@
-import type { FoodState } from '@kestrel-ridge/core/formats';
-import { momentAt, type Day } from '@kestrel-ridge/core/quantity';
+import type { FoodState, RecipeState } from '@kestrel-ridge/core/formats';
+import { hotLines, type MildPart } from '@kestrel-ridge/core/recipe';
+import { momentAt, type Because, type Day } from '@kestrel-ridge/core/quantity';
 import {
   MEAL_NAMES,
   MEALS_A_DAY,
+  becauseOfPlates,
   freezeBy,
   platesFrom,
   refusalOf,
@@ -11,8 +13,9 @@ import {
   type Plates,
   type Variety,
 } from '@kestrel-ridge/core/week';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView, ShelfLot } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
+import { mildPartFor } from './mildPartFor.ts';
 import type { ComponentStrip } from './stripsOf.ts';
 import { demandedOf } from './tableOf.ts';
 
@@ -24,6 +27,8 @@ export interface WeekNote {
   readonly freezeMore?: { readonly batch: string; readonly portions: number; readonly freezePortions: number };
   /** A small session more, at that moment, ms since 1970. */
   readonly topUpAt?: number;
+  /** The mild part of a planned batch, or none any more. */
+  readonly mild?: { readonly batch: ScaledBatchView; readonly part: MildPart | undefined };
   /** So much of a box goes into the freezer. */
   readonly freezeLot?: { readonly lot: ShelfLot; readonly grams: number };
 }
@@ -72,22 +77,36 @@ function peopleNotes(view: KitchenView, item: ComponentStrip): readonly WeekNote
     const why = refusalOf(eater, eaten);
     return why ? [`${eater.name} (${why})`] : [];
   });
-  const hot = recipe.document.lines.filter((line) => view.foods.get(line.food)?.facts.roles?.includes('heat'));
-  const mild = view.week.eaters.filter(({ tastes }) => tastes?.mild);
   return [
     ...(leaves.length > 0
       ? [{ key: `leaves ${item.food.id}`, words: `${item.name} is not for ${leaves.join(', ')}.` }]
       : []),
-    ...(hot.length > 0 && mild.length > 0
-      ? [
-          {
-            key: `mild ${item.food.id}`,
-            words: `${item.name}: take the portions of ${mild.map(({ name }) => name).join(', ')} out before the ${hot
-              .map((line) => view.foods.get(line.food)?.name ?? '')
-              .join(', ')} goes in.`,
-          },
-        ]
-      : []),
+    ...mildNote(view, recipe, item),
+  ];
+}
+
+/** Whose part is taken out before it gets hot: told, and one tap puts it into the run. */
+function mildNote(view: KitchenView, recipe: RecipeState, item: ComponentStrip): readonly WeekNote[] {
+  const { batch } = item;
+  const hot = hotLines(recipe.document, view.foods).map((line) => view.foods.get(line.food)?.name ?? '');
+  const planned = batch?.session.status === 'planned' ? batch : undefined;
+  const set = planned?.state.choice.mild;
+  const part =
+    set ??
+    mildPartFor(view, recipe, {
+      portions: Number(planned?.state.portions ?? recipe.document.portions),
+      portionG: item.portionG,
+    });
+  if (!part) return [];
+  const words = set
+    ? `${item.name}: ${part.share} of it is taken out for ${part.who.join(', ')} before the ${hot.join(', ')} goes in.`
+    : `${item.name}: ${part.who.join(', ')} ${part.who.length === 1 ? 'eats' : 'eat'} it mild, without ${hot.join(', ')}.`;
+  return [
+    {
+      key: `mild ${item.food.id}`,
+      words,
+      ...(planned ? { mild: { batch: planned, part: set ? undefined : part } } : {}),
+    },
   ];
 }
 
@@ -150,7 +169,7 @@ export function varietyOfWeek({ week }: KitchenView, strips: readonly ComponentS
 export function platesOf(
   view: KitchenView,
   strips: readonly ComponentStrip[],
-): { readonly now: Plates; readonly cooked: Plates } {
+): { readonly now: Plates; readonly cooked: Plates; readonly because: Because } {
   const boxes = (planned: boolean) =>
     strips.map(({ food, kind, portionG, size, batch }) => ({
       food: food.id,
@@ -162,7 +181,11 @@ export function platesOf(
           .reduce((sum, lot) => sum + lot.onHand.valueOf() / portionG, 0) +
         (planned && batch?.state.status === 'planned' ? (size?.portions ?? 0) : 0),
     }));
-  return { now: platesFrom(boxes(false)), cooked: platesFrom(boxes(true)) };
+  const now = platesFrom(boxes(false));
+  const cooked = platesFrom(boxes(true));
+  const names = new Map(strips.map(({ food, name }) => [food.id, name]));
+  const because = becauseOfPlates(boxes(cooked.plates > now.plates), (food) => names.get(food) ?? food);
+  return { now, cooked, because };
 }
 
 /** A day's plate: protein, fibre, and which meals lack something. */
@@ -170,6 +193,8 @@ export interface DayFigure {
   readonly day: Day;
   readonly proteinG: number | undefined;
   readonly fibreG: number | undefined;
+  /** How the protein came about. */
+  readonly because: Because;
   readonly short: readonly string[];
 }
 
@@ -183,26 +208,38 @@ export function dayFigures(
   const days = strips[0]?.strip.meals.filter((_, m) => m % MEALS_A_DAY === 0).map(({ day }) => day) ?? [];
   return days.map((day, d): DayFigure => {
     const eaters = eatersOn(day);
-    const sum = (key: 'proteinG' | 'fibreG') =>
+    const eaten = strips.flatMap((item) => {
+      const grams = MEAL_NAMES.reduce((sum, _, m) => sum + (item.strip.meals[d * MEALS_A_DAY + m]?.eaten ?? 0), 0);
+      return grams < 1 ? [] : [{ item, portions: grams / item.portionG }];
+    });
+    const perEater = (key: 'proteinG' | 'fibreG') =>
       eaters === 0
         ? undefined
-        : strips.reduce<number | undefined>((all, item) => {
-            const eaten = MEAL_NAMES.reduce(
-              (grams, _, m) => grams + (item.strip.meals[d * MEALS_A_DAY + m]?.eaten ?? 0),
-              0,
-            );
-            if (eaten < 1 || all === undefined) return all;
+        : eaten.reduce<number | undefined>((all, { item, portions }) => {
             const known = each.get(item.food.id)?.[key];
-            return known === undefined ? undefined : all + (eaten / item.portionG) * known;
+            return known === undefined || all === undefined ? undefined : all + (portions * known) / eaters;
           }, 0);
-    const perEater = (grams: number | undefined) => (grams === undefined ? undefined : grams / eaters);
+    const proteinG = perEater('proteinG');
     return {
       day,
-      proteinG: perEater(sum('proteinG')),
-      fibreG: perEater(sum('fibreG')),
+      proteinG,
+      fibreG: perEater('fibreG'),
+      because: {
+        rule: `protein of what is eaten, shared by ${oneDecimal(eaters)} usual eaters`,
+        figure: proteinG === undefined ? 'not known' : `${Math.round(proteinG)} g`,
+        parts: eaten.map(({ item, portions }) => {
+          const known = each.get(item.food.id)?.proteinG;
+          return {
+            rule: `${item.name}: ${oneDecimal(portions)} portions${known === undefined ? '' : ` with ${oneDecimal(known)} g each`}`,
+            figure: known === undefined ? 'not known' : `${oneDecimal(portions * known)} g`,
+          };
+        }),
+      },
       short: strips
         .filter(({ strip }) => strip.meals.some((meal) => meal.day === day && meal.short > 1))
         .map(({ name }) => name),
     };
   });
 }
+
+const oneDecimal = (n: number): string => `${Math.round(n * 10) / 10}`;

@@ -1,5 +1,6 @@
 import type { Food, FoodId } from '../food/index.ts';
 import type { LineChange, Line, Revision } from './revision.ts';
+import { withMildPart, type MildPart } from './mildPart.ts';
 import { skipSteps } from './skipSteps.ts';
 import { applySwaps, type Swap } from './swap.ts';
 
@@ -18,10 +19,12 @@ export interface Choice {
   /** Eaten at once: nothing is cooked short for heating it again. */
   readonly eatenToday?: boolean;
   readonly swaps?: readonly Swap[];
+  /** Somebody's part is taken out before it gets hot. */
+  readonly mild?: MildPart;
 }
 
 /**
- * A recipe as one batch cooks it: with its method, its version, its slots filled and its swaps, as a plain recipe without choices.
+ * A recipe as one batch cooks it: with its method, its version, its slots filled, its swaps and a mild part apart, as a plain recipe without choices.
  * A choice that the recipe does not know any more changes nothing.
  */
 export function cookedAs(recipe: Revision, choice: Choice, foods: ReadonlyMap<FoodId, Food>): Revision {
@@ -65,7 +68,7 @@ export function cookedAs(recipe: Revision, choice: Choice, foods: ReadonlyMap<Fo
         })
       : byVersion.steps,
   };
-  return applySwaps(filled, choice.swaps ?? [], foods);
+  return withMildPart(applySwaps(filled, choice.swaps ?? [], foods), choice.mild, foods);
 }
 
 const changed = (lines: readonly Line[], changes: readonly LineChange[]): readonly Line[] =>

@@ -3,6 +3,7 @@ import type { Food, FoodId } from '../food/index.ts';
 import {
   applySwaps,
   cookedAs,
+  shareLeft,
   type Choice,
   type Law,
   type LineChange,
@@ -37,7 +38,7 @@ export function promote(recipe: Revision, batch: Corrected, foods: ReadonlyMap<F
     cookedAs(recipe, choice, foods).lines.flatMap((line): [string, Written][] => {
       const final = finals.find((each) => each.line === line.id);
       if (!final || followsFromPot(line.law)) return [];
-      const grows = multiplier(line.law, factor, batch.loads).value;
+      const grows = multiplier(line.law, factor, batch.loads).value.mul(shareLeft(line, choice.mild, foods, swapped));
       return [[line.id, roundedTo(final.amount.unit, quantityOf(final.amount), grows)]];
     }),
   );

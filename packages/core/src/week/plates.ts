@@ -1,3 +1,4 @@
+import type { Because } from '../quantity/index.ts';
 import type { ComponentKind } from './eaters.ts';
 
 /** What a complete plate is made of: something that fills, something with protein, something beside it. */
@@ -61,3 +62,26 @@ export function platesFrom(boxes: readonly InBoxes[]): Plates {
       .sort((a, b) => b.plates - a.plates),
   };
 }
+
+/** How the number of complete plates came about: the portions of each part, and the boxes they stand in. */
+export function becauseOfPlates(boxes: readonly InBoxes[], nameOf: (food: string) => string): Because {
+  const { plates } = platesFrom(boxes);
+  const part = (role: PlateRole | 'whole', words: string): Because => {
+    const mine = boxes.filter((box) => roleOf(box.kind) === role && box.portions > 0);
+    return {
+      rule: words,
+      figure: portionsText(mine.reduce((sum, box) => sum + box.portions, 0)),
+      parts: mine.map((box) => ({ rule: nameOf(box.food), figure: portionsText(box.portions) })),
+    };
+  };
+  return {
+    rule: 'whole dishes are plates by themselves; the rest makes as many as its scarcest part',
+    figure: `${plates} plates`,
+    parts: [part('whole', 'whole dishes'), ...PLATE_ROLES.map((role) => part(role, ROLE_WORDS[role]))],
+  };
+}
+
+const portionsText = (n: number): string => {
+  const tenth = Math.round(n * 10) / 10;
+  return `${tenth} ${tenth === 1 ? 'portion' : 'portions'}`;
+};

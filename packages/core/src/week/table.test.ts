@@ -5,6 +5,7 @@ import {
   eatersAt,
   foldStrip,
   freezeBy,
+  becauseOfPlates,
   platesFrom,
   refusalOf,
   takeOuts,
@@ -178,11 +179,20 @@ test('plates: as many as the scarcest part, a dish is one by itself, and half a 
     portions,
     portionG,
   });
-  const plates = platesFrom([
+  const boxes = [
     box('millet', 'grain', 8, 160),
     box('borlotti', 'legume', 3, 150),
     box('sauce', 'sauce', 6, 60),
     box('soup', 'dish', 2, 400),
+  ];
+  const plates = platesFrom(boxes);
+  const because = becauseOfPlates(boxes, (food) => food);
+  expect([because.figure, ...(because.parts ?? []).map(({ figure }) => figure)]).toEqual([
+    '5 plates',
+    '2 portions',
+    '8 portions',
+    '3 portions',
+    '6 portions',
   ]);
   expect(plates).toMatchObject({ plates: 5, short: 'protein' });
   // By hand: 500 g of borlotti are 3.3 portions more: six plates of parts instead of three.
