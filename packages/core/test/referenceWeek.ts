@@ -87,12 +87,13 @@ function formulate({ presses, candidates, people, cookedFrom, weights, mostBatch
           name,
         );
     }
-    for (let d = 1; d * MEALS_A_DAY < people.length; d++) {
-      bounds.push(`0 <= r${d}_${c} <= 1`);
-      pay(weights.repeats, `r${d}_${c}`);
-      for (const m of all.filter((each) => Math.floor(each / MEALS_A_DAY) === d))
-        for (const before of all.filter((each) => Math.floor(each / MEALS_A_DAY) === d - 1))
-          row(`x${m}_${c} + x${before}_${c} - r${d}_${c}`, 1);
+    for (const m of all) {
+      const day = Math.floor(m / MEALS_A_DAY);
+      const earlier = all.filter((each) => each < m && Math.floor(each / MEALS_A_DAY) >= day - 1);
+      if (earlier.length === 0) continue;
+      bounds.push(`0 <= r${m}_${c} <= 1`);
+      pay(weights.repeats, `r${m}_${c}`);
+      for (const before of earlier) row(`x${m}_${c} + x${before}_${c} - r${m}_${c}`, 1);
     }
   }
   for (const [p, { portions }] of presses.entries()) {

@@ -120,7 +120,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
           written={batch.written}
           choice={batch.state.choice}
           choose={(change) => void choose(change)}
-          mild={mildPartFor(view, batch.recipe, { portions, portionG: batch.scaled.portionG })}
+          mild={mildPartFor(view, batch.recipe, batch.scaled.portionG)}
         />
       )}
       {missing.length > 0 && (

@@ -94,16 +94,21 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         ))}
       </div>
       <Form.Item label="Allergens" name="allergens">
-        <Select mode="multiple" allowClear options={ALLERGENS.map((value) => ({ value, label: value }))} />
+        <Select
+          mode="multiple"
+          allowClear
+          placeholder="nothing"
+          options={ALLERGENS.map((value) => ({ value, label: value }))}
+        />
       </Form.Item>
       <Form.Item label="Never eats" name="never">
-        <Select mode="multiple" allowClear optionFilterProp="label" options={foods} />
+        <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={foods} />
       </Form.Item>
       <Form.Item label="Eats in spite of it" name="inSpite">
-        <Select mode="multiple" allowClear optionFilterProp="label" options={components} />
+        <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={components} />
       </Form.Item>
       <Form.Item label="Likes" name="likes">
-        <Select mode="multiple" allowClear optionFilterProp="label" options={components} />
+        <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={components} />
       </Form.Item>
       <Form.Item label="The same thing, days in a row at most" name="repeats">
         <InputNumber min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />

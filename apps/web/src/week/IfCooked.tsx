@@ -10,6 +10,7 @@ import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
 import { costAhead } from './costAhead.ts';
 import type { ComponentStrip } from './stripsOf.ts';
+import { usesUp } from './usesUp.ts';
 
 /** What the week comes to if it is cooked like this: hands, finish, cost, waste. */
 export function IfCooked({
@@ -40,7 +41,7 @@ export function IfCooked({
   );
   const used = costs.reduce((sum, cost) => sum + cost.usedMinor, 0);
   const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
-  const atLeast = costs.some((cost) => cost.unknown.length > 0) ? 'at least ' : '';
+  const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
   const result = planning.state === 'planned' ? planning.result : undefined;
   const energy =
     result &&
@@ -52,6 +53,7 @@ export function IfCooked({
     optional ? [{ ...optional, name: open[n]?.recipe.document.component.name ?? '' }] : [],
   );
   const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
+  const firsts = usesUp(view, tried);
   const missing = open.flatMap((batch) => shortages(tried, batch));
 
   return (
@@ -74,8 +76,8 @@ export function IfCooked({
           figure: moneyText(used, currency),
           parts: costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
         }}
-        value={`${atLeast}${moneyText(used, currency)}`}
-        note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
+        value={moneyText(used, currency)}
+        note={`${unpriced.length > 0 ? `at least: no price for ${unpriced.slice(0, 2).join(', ')}${unpriced.length > 2 ? ' …' : ''}; ` : ''}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
       />
       {scattered > 0 && (
         <Row
@@ -109,10 +111,32 @@ export function IfCooked({
         value={missing.length === 0 ? 'nothing' : `${missing.length}`}
         note={missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}
       />
+      {firsts.used.length + firsts.left.length > 0 && (
+        <Row
+          name="Uses up"
+          because={firsts.because}
+          value={firsts.because.figure}
+          note={firsts.left.length === 0 ? 'all that should go first' : `leaves ${firsts.left.slice(0, 3).join(', ')}`}
+        />
+      )}
       <Row
         name="Past its date"
         value={wasted < 0.5 ? 'nothing' : `${Math.round(wasted)}`}
         note={wasted < 0.5 ? '' : 'portions'}
+        {...(wasted < 0.5
+          ? {}
+          : {
+              because: {
+                rule: 'portions that nobody is there to eat before their last day',
+                figure: `${Math.round(wasted)}`,
+                parts: strips
+                  .filter(({ strip }) => strip.spoiledGrams > 1)
+                  .map(({ name, strip, portionG }) => ({
+                    rule: name,
+                    figure: `${Math.round((10 * strip.spoiledGrams) / portionG) / 10} portions`,
+                  })),
+              },
+            })}
       />
       {result && (
         <div style={{ marginTop: 14 }}>

@@ -143,7 +143,7 @@ function Suggest({ view }: { view: KitchenView }) {
           prefix="hands"
           suffix="min"
           onChange={(value) => setHands(value ?? undefined)}
-          style={{ width: 230 }}
+          style={{ width: 270 }}
         />
         <Button loading={busy} onClick={() => setSeed(seed + 1)}>
           Ask again

@@ -23,7 +23,7 @@ const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   waste: 'goes off or is left',
   hands: 'hands',
   cost: 'ingredients',
-  repeats: 'the same as the day before',
+  repeats: 'the same again, that day or the day after',
   protein: 'protein below 20 g a plate',
   liking: 'liked or in season',
 };

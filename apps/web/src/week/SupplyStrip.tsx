@@ -6,6 +6,9 @@ import { DAYS, type ComponentStrip } from './stripsOf.ts';
 
 const BOX = { widthPx: 700, heightPx: 62 };
 
+/** How far along the strip words may begin before its handles. */
+const ROOM_FOR_WORDS = 0.6;
+
 /** One component across the week: it falls as it is eaten; slanted is frozen; dashed is where it falls short. */
 export function SupplyStrip({
   item,
@@ -27,6 +30,9 @@ export function SupplyStrip({
   const reach = reachWords(item);
   const short = shortWords(item);
   const spoil = spoilWords(item);
+  // Where the handles leave no room on the strip, it stands below.
+  const besideHandles =
+    handles !== undefined && shape.short !== undefined && shape.short.x > ROOM_FOR_WORDS * BOX.widthPx;
   return (
     <div className="strip">
       <svg
@@ -99,14 +105,18 @@ export function SupplyStrip({
           title={`${portions} portions thawing in the fridge`}
         />
       ))}
-      {shape.short && short && (
-        <span className="strip-short" style={{ left: `${(shape.short.x / BOX.widthPx) * 100}%` }}>
+      {shape.short && short && !besideHandles && (
+        <span
+          className={handles ? 'strip-short with-handles' : 'strip-short'}
+          style={{ left: `${(shape.short.x / BOX.widthPx) * 100}%` }}
+        >
           {short}
         </span>
       )}
       {handles && <div className="strip-handles">{handles}</div>}
       <div className="strip-words">
         {children}
+        {short && handles && <span className={besideHandles ? 'cannot' : 'cannot only-narrow'}>{short}</span>}
         {spoil && <span className="strip-spoil">{spoil}</span>}
         <span>{reach}</span>
       </div>

@@ -5,15 +5,16 @@ import { refusalOf, shareOf } from '@kestrel-ridge/core/week';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { demandedOf } from './tableOf.ts';
 
+/** Parts that a ladle can tell by eye. */
+const BY_EYE = ['1/8', '1/6', '1/5', '1/4', '1/3', '2/5', '1/2', '3/5', '2/3', '3/4', '4/5', '7/8'];
+/** So much less than their share is no loss to them. */
+const A_SPOON = 0.02;
+
 /**
- * The part of a batch that is for those who eat mild: their share of all appetites that eat it, in whole portions.
+ * The part of a batch that is for those who eat mild: their share of all appetites that eat it, as a part that can be told by eye, rather a little more than less.
  * Undefined where nothing is hot, nobody eats mild, or nobody eats it otherwise.
  */
-export function mildPartFor(
-  view: KitchenView,
-  recipe: RecipeState,
-  { portions, portionG }: { readonly portions: number; readonly portionG: number },
-): MildPart | undefined {
+export function mildPartFor(view: KitchenView, recipe: RecipeState, portionG: number): MildPart | undefined {
   const { document } = recipe;
   if (hotLines(document, view.foods).length === 0) return undefined;
   const eaten = demandedOf(view, recipe, portionG);
@@ -22,7 +23,7 @@ export function mildPartFor(
   const appetite = (of: typeof eats) =>
     of.reduce((sum, eater) => sum + shareOf(eater, document.component.kind) * eater.weekdays.length, 0);
   if (mild.length === 0 || mild.length === eats.length) return undefined;
-  const taken = Math.max(1, Math.round((portions * appetite(mild)) / Math.max(appetite(eats), 0.01)));
-  if (taken >= portions) return undefined;
-  return { share: new Fraction(taken, portions).toFraction(), who: mild.map(({ name }) => name) };
+  const exact = appetite(mild) / Math.max(appetite(eats), 0.01);
+  const share = BY_EYE.find((each) => new Fraction(each).valueOf() >= exact - A_SPOON);
+  return share === undefined ? undefined : { share, who: mild.map(({ name }) => name) };
 }

@@ -91,12 +91,7 @@ function mildNote(view: KitchenView, recipe: RecipeState, item: ComponentStrip):
   const hot = hotLines(recipe.document, view.foods).map((line) => view.foods.get(line.food)?.name ?? '');
   const planned = batch?.session.status === 'planned' ? batch : undefined;
   const set = planned?.state.choice.mild;
-  const part =
-    set ??
-    mildPartFor(view, recipe, {
-      portions: Number(planned?.state.portions ?? recipe.document.portions),
-      portionG: item.portionG,
-    });
+  const part = set ?? mildPartFor(view, recipe, item.portionG);
   if (!part) return [];
   const words = set
     ? `${item.name}: ${part.share} of it is taken out for ${part.who.join(', ')} before the ${hot.join(', ')} goes in.`

@@ -19,7 +19,7 @@ export interface ScoreParts {
   readonly hands: number;
   /** Minor units. */
   readonly cost: number;
-  /** How often something is eaten that was eaten the day before. */
+  /** How often something is on the table that was on it earlier that day or the day before. */
   readonly repeats: number;
   /** Grams of protein that plates lack below a usual one. */
   readonly protein: number;
@@ -128,7 +128,7 @@ export function partsOf(draft: Draft, ask: WeekAsk, eaten?: (what: Eaten) => voi
       short += (n - got) * weight;
       if (got > 0) {
         served.push({ candidate: c, portions: got });
-        if (before.has(c) && !today.has(c)) repeats += 1;
+        if (before.has(c) || today.has(c)) repeats += 1;
         today.add(c);
         if (candidate.liked > 0 || cooks?.inSeason)
           liking += (candidate.liked + (cooks?.inSeason ? SEASON_COUNTS : 0)) * (got / n);

@@ -81,7 +81,7 @@ export function scorer(ask: WeekAsk): (draft: Draft) => number {
         short += (eaters - got) * weight;
         if (got <= 0) continue;
         served += 1;
-        if (lastDay[c] === day - 1) repeats += 1;
+        if ((lastDay[c] as number) >= day - 1) repeats += 1;
         lastDay[c] = day;
         liking += (likes[c] as number) * (got / eaters);
         const each = proteinOf[c] as number;
