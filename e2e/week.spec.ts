@@ -153,6 +153,18 @@ test('from a full freezer: boxes come out on the evening that leaves them time, 
 });
 
 test('who eats what is kept: tastes, what is left, and what the plates teach', async ({ hut, page }) => {
+  // Whoever eats it mild has a part of their own in the run, and it is taken back as easily.
+  await page.goto(`${hut.url}/week`);
+  await expect(page.getByText('Sunflower sauce: Tarek eats it mild, without mustard.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take 1/5 of it out in the run' }).click();
+  await page.goto(`${hut.url}/cook`);
+  await expect(page.locator('.task-list')).toContainText('Take 1/5 of it out, mild, for Tarek; mustard into the rest', {
+    timeout: 20_000,
+  });
+  await page.goto(`${hut.url}/week`);
+  await page.getByRole('button', { name: 'All of it hot' }).click();
+  await expect(page.getByRole('button', { name: 'Take 1/5 of it out in the run' })).toBeVisible();
+
   await page.goto(`${hut.url}/week/eaters`);
   await page.getByRole('button', { name: 'Change Tarek' }).click();
   const form = page.locator('.eater-form');

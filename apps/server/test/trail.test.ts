@@ -6,6 +6,7 @@ import type {
   ProblemDetails,
   RecipeState,
   RunState,
+  WeekState,
 } from '@kestrel-ridge/core/formats';
 import { bookFoodId } from '@kestrel-ridge/core/food';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
@@ -53,6 +54,40 @@ describe('a swap in one batch', () => {
     );
     await ledgerHolds();
   });
+});
+
+test('a mild part of a batch: so much less of what is hot leaves the shelf; a part that is none is refused', async () => {
+  const recipes = (await server.get<RecipeState[]>(`${at}/recipes`)).body;
+  const sauce = recipes.find(({ name }) => name === 'Sunflower-seed sauce with mustard');
+  const cooked = async (choice: object, portions: number) => {
+    const { body: week } = await server.get<WeekState>(`${at}/week`);
+    const session = week.sessions.find(({ status }) => status === 'planned');
+    const added = await server.send<BatchState>('POST', `${at}/batches`, {
+      id: randomUUID(),
+      session: session?.id,
+      recipe: sauce?.id,
+      portions: `${portions}`,
+      freezePortions: '0',
+    });
+    const path = `${at}/batches/${added.body.id}`;
+    const chosen = await server.send<BatchState>('PUT', `${path}/choice`, { choice, version: added.body.version });
+    if (chosen.status !== 200) return chosen;
+    const mustard = async () => Number((await lotOf('mustard')).onHand);
+    const before = await mustard();
+    await server.send('POST', `${path}/put-away`, {
+      boxes: [{ id: randomUUID(), place: await placeOf('fridge'), portions }],
+      ifShort: 'take what is there',
+      version: chosen.body.version,
+    });
+    return before - (await mustard());
+  };
+  const mild = (share: string) => ({ mild: { share, who: ['Tarek'] } });
+  const [whole, three] = [await cooked({}, 4), await cooked(mild('1/4'), 4)];
+  expect(whole).toBeGreaterThan(1);
+  expect(Number(three) / Number(whole)).toBeCloseTo(0.75, 1);
+  for (const share of ['4/4', '0/3', '3/2'])
+    expect(await cooked(mild(share), 4)).toMatchObject({ status: 422, body: { errors: [{ field: 'choice.mild' }] } });
+  expect(await cooked(mild('a bit'), 4)).toMatchObject({ status: 422 });
 });
 
 describe('from the plan to the plate', () => {

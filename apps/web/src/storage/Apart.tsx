@@ -7,7 +7,7 @@ import type { DraftBox } from './boxDrafts.ts';
 /** A by-product that is kept, and where. */
 export type Kept = Readonly<Record<string, string | undefined>>;
 
-/** What does not go into the hot boxes: what is put on at the plate, counted by the box; and what else came out of the pot. */
+/** What does not go into the same hot boxes: what was taken out mild, what is put on at the plate, counted by the box; and what else came out of the pot. */
 export function Apart({
   view,
   batch,
@@ -25,9 +25,16 @@ export function Apart({
   const shelf = byProductsOf(batch.scaled).filter(({ goes }) => goes.to === 'shelf');
   const places = view.kitchen.places.filter(({ kind }) => kind === 'fridge' || kind === 'freezer');
   const sizes = [...new Set(boxes.map(({ portions }) => portions))].sort((a, b) => b - a);
-  if (apart.length === 0 && shelf.length === 0) return null;
+  const { mild } = batch.state.choice;
+  if (apart.length === 0 && shelf.length === 0 && !mild) return null;
   return (
     <div className="apart">
+      {mild && (
+        <p>
+          <b>{mild.share} of it is mild</b>, {show(times(batch.scaled.yields.value, new Fraction(mild.share)))} for{' '}
+          {mild.who.join(', ')}: a box of its own, with their name on the lid.
+        </p>
+      )}
       {apart.map(({ line, food, amount }) => {
         const each = times(amount.value, new Fraction(1).div(batch.scaled.portions));
         return (
