@@ -1,10 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { chromium } from '@playwright/test';
-import { buildServer, buildWeb } from '../scripts/build.mjs';
-import { startDatabase } from '../scripts/database.mjs';
-import { installChromium, installPackages, installPostgres } from '../scripts/install.mjs';
-import { serveDemo } from '../scripts/serveDemo.mjs';
-import { main } from '../scripts/step.mjs';
+import { withDemo } from '../scripts/withDemo.mjs';
 import { figure, median } from './figure.mjs';
 
 const CLOCKS = 12;
@@ -121,20 +116,8 @@ async function throughServer(page, browser, url) {
   return { there, perSecond: (batches * each * 1000) / (performance.now() - began) };
 }
 
-await main(async () => {
-  await installPackages();
-  const bin = await installPostgres();
-  const executablePath = await installChromium();
-  await buildServer();
-  await buildWeb();
-  const database = await startDatabase(bin, 'pg-test');
-  const served = await serveDemo(database.url);
-  const browser = await chromium.launch({
-    executablePath,
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
-  try {
+await withDemo(
+  async ({ served, browser }) => {
     const page = await openRun(browser, served.url);
     const taps = await tapToPainted(page);
     figure('tap to painted change, some 60 tasks and 12 clocks, median', median(taps), 'ms', '<100');
@@ -155,9 +138,6 @@ await main(async () => {
     });
     figure('what a device keeps of the run beside the app', kept.local / 1024, 'KiB', '<256');
     figure('what a device keeps with the app, caches included', kept.all / 1_048_576, 'MiB', '<20');
-  } finally {
-    await browser.close();
-    await served.stop();
-    database.stop();
-  }
-});
+  },
+  { quiet: true },
+);

@@ -1,10 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { buildServer } from '../scripts/build.mjs';
-import { startDatabase } from '../scripts/database.mjs';
-import { installPackages, installPostgres } from '../scripts/install.mjs';
-import { serveDemo } from '../scripts/serveDemo.mjs';
-import { main } from '../scripts/step.mjs';
+import { withDemo } from '../scripts/withDemo.mjs';
 import { figure, median } from './figure.mjs';
 
 const A_ROUND = 60;
@@ -27,12 +23,8 @@ async function perSecond(count, work) {
 }
 
 /** Writing commands through the server, beside the same statements run bare on the same database, round by round in turn. */
-await main(async () => {
-  await installPackages();
-  await buildServer();
-  const database = await startDatabase(await installPostgres(), 'pg-test');
-  const served = await serveDemo(database.url);
-  try {
+await withDemo(
+  async ({ served }) => {
     const [kitchen] = await (await fetch(`${served.url}/api/kitchens`)).json();
     const at = `${served.url}/api/kitchens/${kitchen.id}`;
     const { places } = await (await fetch(at)).json();
@@ -96,8 +88,6 @@ await main(async () => {
     await Promise.all(clients.map((client) => client.end()));
     figure('writing commands a second', median(server), '1/s', 'for the record: a ratio is judged');
     figure('the same SQL run bare ÷ writing commands', median(sql) / median(server), 'ratio', '<=5');
-  } finally {
-    await served.stop();
-    database.stop();
-  }
-});
+  },
+  { quiet: true },
+);

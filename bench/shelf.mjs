@@ -1,11 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { chromium } from '@playwright/test';
 import pg from 'pg';
-import { buildServer, buildWeb } from '../scripts/build.mjs';
-import { startDatabase } from '../scripts/database.mjs';
-import { installChromium, installPackages, installPostgres } from '../scripts/install.mjs';
-import { serveDemo } from '../scripts/serveDemo.mjs';
-import { main } from '../scripts/step.mjs';
+import { withDemo } from '../scripts/withDemo.mjs';
 import { figure, median } from './figure.mjs';
 
 const ROUNDS = 15;
@@ -58,12 +53,7 @@ async function timed(work) {
 }
 
 /** Frames while the shelf is scrolled from end to end, and the time from a letter typed to its picture, each beside a frame of an idle page. */
-async function screen(url, executablePath) {
-  const browser = await chromium.launch({
-    executablePath,
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
+async function screen(url, browser) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${url}/shelf`);
   await page.locator('.lot-row').nth(100).waitFor();
@@ -92,7 +82,6 @@ async function screen(url, executablePath) {
     await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
     typed.push(performance.now() - began);
   }
-  await browser.close();
   const at = (gaps, share) => gaps[Math.floor(gaps.length * share)];
   figure(`a frame while ${LOTS} lots scroll, median`, median(moving), 'ms', 'for the record: a ratio is judged');
   figure('a slow frame while scrolling (95 of 100) ÷ an idle frame', at(moving, 0.95) / median(idle), 'ratio', '<=2');
@@ -105,16 +94,9 @@ async function screen(url, executablePath) {
 }
 
 /** Reading the shelf of a kitchen with a short and a long ledger, in one run; then its screen. */
-await main(async () => {
-  await installPackages();
-  const bin = await installPostgres();
-  const executablePath = await installChromium();
-  await buildServer();
-  await buildWeb();
-  const database = await startDatabase(bin, 'pg-test');
-  const served = await serveDemo(database.url);
-  const client = new pg.Client({ connectionString: served.databaseUrl });
-  try {
+await withDemo(
+  async ({ served, browser }) => {
+    const client = new pg.Client({ connectionString: served.databaseUrl });
     await client.connect();
     const [kitchen] = await (await fetch(`${served.url}/api/kitchens`)).json();
     const at = `${served.url}/api/kitchens/${kitchen.id}`;
@@ -131,10 +113,8 @@ await main(async () => {
     const long = await timed(shelf);
     figure('stock on hand, 100 000 movements', long, 'ms', 'for the record: a ratio is judged');
     figure('stock on hand, 100 000 movements ÷ 1 000 movements', long / short, 'ratio', '<=2');
-    await screen(served.url, executablePath);
-  } finally {
+    await screen(served.url, browser);
     await client.end();
-    await served.stop();
-    database.stop();
-  }
-});
+  },
+  { quiet: true },
+);

@@ -1,12 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
-import { buildServer, buildWeb } from '../scripts/build.mjs';
-import { startDatabase } from '../scripts/database.mjs';
-import { installChromium, installPackages, installPostgres } from '../scripts/install.mjs';
-import { serveDemo } from '../scripts/serveDemo.mjs';
-import { main, root } from '../scripts/step.mjs';
+import { root } from '../scripts/step.mjs';
+import { withDemo } from '../scripts/withDemo.mjs';
 import { figure, median } from './figure.mjs';
 
 const dist = path.join(root, 'apps/web/dist');
@@ -38,12 +34,7 @@ function sizes() {
 }
 
 /** From the click on "Cook" to the painted timeline of the demo week, beside the same click on "Shelf" in the same run: a ratio. */
-async function clickToTimeline(url, executablePath) {
-  const browser = await chromium.launch({
-    executablePath,
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
+async function clickToTimeline(url, browser) {
   const painted = async (link, mark) => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${url}/week`);
@@ -67,24 +58,14 @@ async function clickToTimeline(url, executablePath) {
     timeline.push(await painted('Cook', '.lanes .bar'));
     shelf.push(await painted('Shelf', '.lot-row'));
   }
-  await browser.close();
   figure('click to painted timeline, demo week', median(timeline), 'ms', 'for the record: a ratio is judged');
   figure('click to painted timeline ÷ click to painted shelf', median(timeline) / median(shelf), 'ratio', '<=3');
 }
 
-await main(async () => {
-  await installPackages();
-  const bin = await installPostgres();
-  const executablePath = await installChromium();
-  await buildServer();
-  await buildWeb();
-  sizes();
-  const database = await startDatabase(bin, 'pg-test');
-  const served = await serveDemo(database.url);
-  try {
-    await clickToTimeline(served.url, executablePath);
-  } finally {
-    await served.stop();
-    database.stop();
-  }
-});
+await withDemo(
+  async ({ served, browser }) => {
+    sizes();
+    await clickToTimeline(served.url, browser);
+  },
+  { quiet: true },
+);

@@ -1,11 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { chromium } from '@playwright/test';
 import pg from 'pg';
-import { buildServer, buildWeb } from '../scripts/build.mjs';
-import { startDatabase } from '../scripts/database.mjs';
-import { installChromium, installPackages, installPostgres } from '../scripts/install.mjs';
-import { serveDemo } from '../scripts/serveDemo.mjs';
-import { main } from '../scripts/step.mjs';
+import { withDemo } from '../scripts/withDemo.mjs';
 import { figure, median } from './figure.mjs';
 
 const RECIPES = 60;
@@ -172,20 +167,8 @@ async function weekOpens(url, kitchen) {
   return median(took);
 }
 
-await main(async () => {
-  await installPackages();
-  const bin = await installPostgres();
-  const executablePath = await installChromium();
-  await buildServer();
-  await buildWeb();
-  const database = await startDatabase(bin, 'pg-test');
-  const served = await serveDemo(database.url);
-  const browser = await chromium.launch({
-    executablePath,
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
-  try {
+await withDemo(
+  async ({ served, browser }) => {
     const [kitchen] = await (await fetch(`${served.url}/api/kitchens`)).json();
     const young = await weekOpens(served.url, kitchen.id);
     await fill(served.url, kitchen.id);
@@ -209,9 +192,6 @@ await main(async () => {
       'under 3: eight weeks of plates are read, not fifty-two',
     );
     figure('the demo week as it came', young, 'ms', 'to compare');
-  } finally {
-    await browser.close();
-    await served.stop();
-    database.stop();
-  }
-});
+  },
+  { quiet: true },
+);

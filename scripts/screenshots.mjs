@@ -1,126 +1,105 @@
 import { mkdirSync } from 'node:fs';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
-import { buildServer, buildWeb } from './build.mjs';
-import { startDatabase } from './database.mjs';
-import { installChromium, installPackages, installPostgres } from './install.mjs';
-import { serveDemo } from './serveDemo.mjs';
-import { main, root, step } from './step.mjs';
+import { root } from './step.mjs';
+import { withDemo } from './withDemo.mjs';
 
 const shots = path.join(root, 'docs/screenshots');
 
 /** One picture of each main view, from the demo, along one walk through the kitchen. */
-await main(async () => {
-  await step('packages', installPackages);
-  const bin = await step('PostgreSQL', installPostgres);
-  const executablePath = await step('Chromium', installChromium);
-  await step('building', () => buildServer().then(buildWeb));
+await withDemo(async ({ served, browser }) => {
   mkdirSync(shots, { recursive: true });
-  const database = await startDatabase(bin, 'pg-test');
-  const served = await serveDemo(database.url);
-  const browser = await chromium.launch({
-    executablePath,
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--no-first-run', '--disable-background-networking'],
-  });
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
-    const shot = async (name) => {
-      await page.waitForTimeout(1200);
-      await page.screenshot({ path: path.join(shots, `${name}.png`) });
-    };
-    const views = ['today', 'shelf', 'week', 'scale', 'shop', 'cook', 'kitchen'];
-    for (const name of views) {
-      await page.goto(`${served.url}/${name === 'today' ? '' : name}`);
-      if (name === 'scale')
-        await page
-          .getByRole('navigation', { name: 'Dishes of this session' })
-          .getByRole('link', { name: 'Millet' })
-          .click();
-      if (name === 'cook') {
-        await page.getByText('Looking for a shorter plan').waitFor({ state: 'detached' });
-        await page
-          .getByRole('button', { name: /^Borlotti at pressure|^pressure/ })
-          .first()
-          .click()
-          .catch(() => undefined);
-      }
-      await shot(name);
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+  const shot = async (name) => {
+    await page.waitForTimeout(1200);
+    await page.screenshot({ path: path.join(shots, `${name}.png`) });
+  };
+  const views = ['today', 'shelf', 'week', 'scale', 'shop', 'cook', 'kitchen'];
+  for (const name of views) {
+    await page.goto(`${served.url}/${name === 'today' ? '' : name}`);
+    if (name === 'scale')
+      await page
+        .getByRole('navigation', { name: 'Dishes of this session' })
+        .getByRole('link', { name: 'Millet' })
+        .click();
+    if (name === 'cook') {
+      await page.getByText('Looking for a shorter plan').waitFor({ state: 'detached' });
+      await page
+        .getByRole('button', { name: /^Borlotti at pressure|^pressure/ })
+        .first()
+        .click()
+        .catch(() => undefined);
     }
-    await page.goto(`${served.url}/shelf/count`);
-    await shot('count');
-    await page.goto(`${served.url}/recipes`);
-    await shot('recipes');
-    await page.getByRole('link', { name: /Celeriac in its own mustard sauce/ }).click();
-    await shot('recipe');
-    await page.getByRole('button', { name: 'Edit', exact: true }).click();
-    await page.getByRole('button', { name: 'More about parsley' }).click();
-    await shot('edit');
-    await page.goto(`${served.url}/week/suggest`);
-    await page.locator('.suggested-card').nth(3).waitFor();
-    await shot('suggest');
-    await page.goto(`${served.url}/recipes/new`);
-    await page.getByRole('button', { name: 'Try it with an example' }).click();
-    await shot('paste');
-    await page.setViewportSize({ width: 390, height: 844 });
-    for (const name of ['week', 'shelf']) {
-      await page.goto(`${served.url}/${name}`);
-      await shot(`${name}-phone`);
-    }
-    await page.setViewportSize({ width: 820, height: 1180 });
-    await page.goto(`${served.url}/cook`);
-    await page.getByRole('button', { name: 'Start cooking' }).click();
-    await page.locator('.now-card').waitFor();
-    /** One step further: what runs alone is switched on, hands are done with what they do, a gate is answered, a clock is over. */
-    const further = async () => {
-      const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
-      const hands = page.locator('.now-actions > .run-done');
-      if (await on.count()) await on.first().click();
-      else if (await hands.count()) await hands.first().click();
-      else if (await page.locator('.clock .clock-actions > .ant-btn').count())
-        await page.locator('.clock .clock-actions > .ant-btn').first().click();
-      else await page.getByRole('button', { name: 'It is on' }).first().click();
-      await page.waitForTimeout(120);
-      const gate = page.locator('.gate');
-      if (!(await gate.count())) return;
-      if (await gate.locator('.gate-out').count()) await gate.locator('.gate-out').click();
-      await gate.locator('.run-done').click();
-      await page.waitForTimeout(120);
-    };
-    await page
-      .getByRole('region', { name: /^Kettle on for the millet/ })
-      .getByRole('button', { name: 'It is on' })
-      .first()
-      .click();
-    for (let n = 0; n < 4; n++) await further();
-    await page
-      .getByRole('region', { name: /^Kettle on for the millet/ })
-      .getByRole('button', { name: 'Done early' })
-      .first()
-      .click();
-    for (let n = 0; n < 12 && !(await page.locator('.pressure').count()); n++) await further();
-    await page.mouse.wheel(0, -5000);
-    await shot('run-tablet');
-    for (let n = 0; n < 300 && !(await page.getByText('All is cooked').count()); n++) await further();
-    await page.setViewportSize({ width: 1280, height: 800 });
-    await page.waitForTimeout(800);
-    await page.goto(`${served.url}/put-away`);
-    await shot('put-away');
-    for (const dish of ['Borlotti', 'Kale and leek', 'Millet', 'Roast roots', 'Sunflower sauce']) {
-      await page.getByRole('button', { name: `Put away ${dish}` }).click();
-      const book = page.getByRole('button', { name: 'Book what is there' });
-      await Promise.race([
-        book.click({ timeout: 2500 }).catch(() => undefined),
-        page.getByTestId(`booked-${dish}`).waitFor(),
-      ]);
-      await page.getByTestId(`booked-${dish}`).waitFor();
-    }
-    await page.goto(`${served.url}/eat`);
-    await page.getByRole('button', { name: /One of each/ }).click();
-    await shot('eat');
-  } finally {
-    await browser.close();
-    await served.stop();
-    database.stop();
+    await shot(name);
   }
+  await page.goto(`${served.url}/shelf/count`);
+  await shot('count');
+  await page.goto(`${served.url}/recipes`);
+  await shot('recipes');
+  await page.getByRole('link', { name: /Celeriac in its own mustard sauce/ }).click();
+  await shot('recipe');
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
+  await page.getByRole('button', { name: 'More about parsley' }).click();
+  await shot('edit');
+  await page.goto(`${served.url}/week/suggest`);
+  await page.locator('.suggested-card').nth(3).waitFor();
+  await shot('suggest');
+  await page.goto(`${served.url}/recipes/new`);
+  await page.getByRole('button', { name: 'Try it with an example' }).click();
+  await shot('paste');
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const name of ['week', 'shelf']) {
+    await page.goto(`${served.url}/${name}`);
+    await shot(`${name}-phone`);
+  }
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await page.goto(`${served.url}/cook`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.locator('.now-card').waitFor();
+  /** One step further: what runs alone is switched on, hands are done with what they do, a gate is answered, a clock is over. */
+  const further = async () => {
+    const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+    const hands = page.locator('.now-actions > .run-done');
+    if (await on.count()) await on.first().click();
+    else if (await hands.count()) await hands.first().click();
+    else if (await page.locator('.clock .clock-actions > .ant-btn').count())
+      await page.locator('.clock .clock-actions > .ant-btn').first().click();
+    else await page.getByRole('button', { name: 'It is on' }).first().click();
+    await page.waitForTimeout(120);
+    const gate = page.locator('.gate');
+    if (!(await gate.count())) return;
+    if (await gate.locator('.gate-out').count()) await gate.locator('.gate-out').click();
+    await gate.locator('.run-done').click();
+    await page.waitForTimeout(120);
+  };
+  await page
+    .getByRole('region', { name: /^Kettle on for the millet/ })
+    .getByRole('button', { name: 'It is on' })
+    .first()
+    .click();
+  for (let n = 0; n < 4; n++) await further();
+  await page
+    .getByRole('region', { name: /^Kettle on for the millet/ })
+    .getByRole('button', { name: 'Done early' })
+    .first()
+    .click();
+  for (let n = 0; n < 12 && !(await page.locator('.pressure').count()); n++) await further();
+  await page.mouse.wheel(0, -5000);
+  await shot('run-tablet');
+  for (let n = 0; n < 300 && !(await page.getByText('All is cooked').count()); n++) await further();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.waitForTimeout(800);
+  await page.goto(`${served.url}/put-away`);
+  await shot('put-away');
+  for (const dish of ['Borlotti', 'Kale and leek', 'Millet', 'Roast roots', 'Sunflower sauce']) {
+    await page.getByRole('button', { name: `Put away ${dish}` }).click();
+    const book = page.getByRole('button', { name: 'Book what is there' });
+    await Promise.race([
+      book.click({ timeout: 2500 }).catch(() => undefined),
+      page.getByTestId(`booked-${dish}`).waitFor(),
+    ]);
+    await page.getByTestId(`booked-${dish}`).waitFor();
+  }
+  await page.goto(`${served.url}/eat`);
+  await page.getByRole('button', { name: /One of each/ }).click();
+  await shot('eat');
 });
