@@ -16,6 +16,7 @@ import { Loading } from '../parts/Loading.tsx';
 import { Why } from '../parts/Why.tsx';
 import { Floors } from './Floors.tsx';
 import { Home } from './Home.tsx';
+import { missingOf } from '../stock/missingOf.ts';
 import './shop.css';
 import { shopFor } from './shopAsk.ts';
 import { keepTicks, keptTicks, missed, ticked, type Ticks } from './shopTicks.ts';
@@ -42,6 +43,13 @@ function Shop({ view, costs }: { view: KitchenView; costs: CostState }) {
     setTicks(next);
     keepTicks(view.kitchen.id, next);
   };
+  const wanted = new Set(missingOf(view).map(({ food }) => food.id));
+  const forDishes = lines.filter(({ food }) => wanted.has(food.id)).length;
+  const below = lines.length - forDishes;
+  const why = [
+    ...(forDishes > 0 ? [`${forDishes} for this week’s dishes`] : []),
+    ...(below > 0 ? [`${below} below what should never run out`] : []),
+  ].join(', ');
   const got = lines.filter(({ food }) => ticks.got.includes(food.id));
   if (home && got.length > 0)
     return (
@@ -64,10 +72,7 @@ function Shop({ view, costs }: { view: KitchenView; costs: CostState }) {
               ? 'Nothing is missing for this week'
               : `${lines.length} ${lines.length === 1 ? 'thing' : 'things'} to buy`}
           </h1>
-          <p>
-            {lines.length > 0 &&
-              'This week’s dishes, less what is on the shelf, up to what should never run out. Touch an amount to see why.'}
-          </p>
+          <p>{lines.length > 0 && `${why}. Touch an amount to see why.`}</p>
         </div>
         {lines.length > 0 && <Give view={view} list={list} />}
       </div>
@@ -109,11 +114,15 @@ function Shop({ view, costs }: { view: KitchenView; costs: CostState }) {
             </div>
             {weekBudgetMinor !== undefined && (
               <div className="figure-row">
-                <span>budget {moneyText(weekBudgetMinor, currency)}</span>
+                <span>
+                  budget
+                  <small>{moneyText(weekBudgetMinor, currency)} a week</small>
+                </span>
                 <span className={tillMinor > weekBudgetMinor ? 'number cannot' : 'number'}>
                   {tillMinor > weekBudgetMinor
-                    ? `${moneyText(tillMinor - weekBudgetMinor, currency)} over`
-                    : `${moneyText(weekBudgetMinor - tillMinor, currency)} left`}
+                    ? moneyText(tillMinor - weekBudgetMinor, currency)
+                    : moneyText(weekBudgetMinor - tillMinor, currency)}
+                  <small>{tillMinor > weekBudgetMinor ? 'over' : 'left'}</small>
                 </span>
               </div>
             )}
@@ -190,7 +199,7 @@ function Row({
           <small>
             {moneyText(Math.round(kilo.bought.valueOf()), currency)} {kilo.name}
             {kilo.eaten.compare(kilo.bought) > 0 &&
-              `, ${moneyText(Math.round(kilo.eaten.valueOf()), currency)} of what is eaten`}
+              `; ${moneyText(Math.round(kilo.eaten.valueOf()), currency)} ${kilo.name} that will be eaten`}
           </small>
         )}
       </span>

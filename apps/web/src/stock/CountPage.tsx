@@ -58,10 +58,13 @@ function Count({ view }: { view: KitchenView }) {
   const total = view.lots.length;
   const seen = view.lots.filter((each) => looked[each.state.id]).length;
 
-  const note = (next: Looked) => {
-    setLooked(next);
-    keepLooks(view.kitchen.id, view.today, Date.now(), next);
-  };
+  /** What was looked at goes on from what it is by then: an answer may come between a tap and the next picture. */
+  const note = (change: (now: Looked) => Looked) =>
+    setLooked((now) => {
+      const next = change(now);
+      keepLooks(view.kitchen.id, view.today, Date.now(), next);
+      return next;
+    });
 
   const say = async (counted: Fraction, known: HowKnown) => {
     if (!lot) return;
@@ -80,19 +83,17 @@ function Count({ view }: { view: KitchenView }) {
     };
     setBack(undefined);
     // The next one comes at once; the tap is on its way.
-    note({ ...looked, [lot.state.id]: entry });
+    note((now) => ({ ...now, [lot.state.id]: entry }));
     if (!same) await tell(lot.state.id, lot.food.name, waits);
   };
 
   /** Sends a count; what is known of it afterwards is kept on the device. */
   const tell = async (id: string, food: string, { key, ...body }: Waits) => {
     const sent = await send({ path: `lots/${id}/count`, key, body, touches: ['shelf', 'week'], quiet: true });
-    setLooked((now) => {
+    note((now) => {
       const { [id]: mine, ...rest } = now;
       const { waits: _sent, ...told } = mine ?? {};
-      const next = sent.ok && mine ? { ...now, [id]: { ...(told as LookedAt), command: key } } : rest;
-      keepLooks(view.kitchen.id, view.today, Date.now(), next);
-      return next;
+      return sent.ok && mine ? { ...now, [id]: { ...(told as LookedAt), command: key } } : rest;
     });
     if (!sent.ok) setFault(`${food}: ${sent.problem.detail} It comes again.`);
   };
@@ -142,8 +143,7 @@ function Count({ view }: { view: KitchenView }) {
         view={view}
         looked={looked}
         takenBack={(id) => {
-          const { [id]: _gone, ...rest } = looked;
-          note(rest);
+          note(({ [id]: _gone, ...rest }) => rest);
           setOver(true);
         }}
         goOn={queue.length > 0 || seen < total ? () => setOver(false) : undefined}

@@ -1,9 +1,8 @@
-import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, dayAt, ofBase, show, type Day } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
-import { promisesOf } from '../stock/promisesOf.ts';
+import { missingOf } from '../stock/missingOf.ts';
 import { rankedFirsts } from '../stock/rankedFirsts.ts';
 import { eveningItems } from '../week/eveningItems.ts';
 import { stripsOf } from '../week/stripsOf.ts';
@@ -123,20 +122,6 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
         portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
     },
   };
-}
-
-/** What this week's dishes count on together and the shelf does not hold, one row a food. */
-function missingOf(view: KitchenView): readonly { readonly food: Food; readonly missingText: string }[] {
-  const { unkept } = promisesOf(view).promises;
-  return [...new Set(unkept.map(({ food }) => food))].flatMap((id) => {
-    const food = view.foods.get(id);
-    const missing = unkept
-      .filter((each) => each.food === id)
-      .reduce((sum, each) => sum.add(each.missing), new Fraction(0));
-    return food && missing.compare(new Fraction(1, 10)) >= 0
-      ? [{ food, missingText: show(ofBase(food.facts.base, missing)) }]
-      : [];
-  });
 }
 
 const firstShortDay = (day: Day | undefined): string => day ?? '9999';
