@@ -108,8 +108,10 @@ test('sizes are drawn on the strip and moved by keys, tried before they are kept
   await day.focus();
   await day.press('ArrowRight');
   await day.press('ArrowRight');
-  await page.getByRole('button', { name: 'Keep this size' }).click();
-  await expect(page.getByRole('button', { name: 'Keep this size' })).toHaveCount(0);
+  // What that does to both days is said before it is kept.
+  await expect(page.locator('.aside')).toContainText(/Hands \w{3}.*with Kale and leek/);
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByRole('button', { name: 'Keep it so' })).toHaveCount(0);
   await expect(day).toHaveAttribute('aria-valuenow', '2');
   await page.getByRole('link', { name: /^Cook/ }).first().click();
   await expect(page.getByRole('radiogroup', { name: 'Which session' })).toBeVisible();

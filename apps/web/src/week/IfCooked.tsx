@@ -1,14 +1,15 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
-import type { Because } from '@kestrel-ridge/core/quantity';
+import type { Because, Day } from '@kestrel-ridge/core/quantity';
 import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
-import { clockAt, duration } from '../parts/times.ts';
+import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { shortages } from '../scaling/shortages.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
 import { costAhead } from './costAhead.ts';
+import { handsElsewhere } from './handsElsewhere.ts';
 import type { ComponentStrip } from './stripsOf.ts';
 import { usesUp } from './usesUp.ts';
 
@@ -17,11 +18,14 @@ export function IfCooked({
   view,
   tried,
   strips,
+  moved,
   children,
 }: {
   view: KitchenView;
   tried: KitchenView;
   strips: readonly ComponentStrip[];
+  /** Days that are tried for a dish, other than its session's. */
+  moved: Readonly<Record<string, Day>>;
   children: ReactNode;
 }) {
   const planning = usePlan(tried);
@@ -42,6 +46,7 @@ export function IfCooked({
   const used = costs.reduce((sum, cost) => sum + cost.usedMinor, 0);
   const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
   const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
+  const idle = planning.state === 'nothing to cook';
   const result = planning.state === 'planned' ? planning.result : undefined;
   const energy =
     result &&
@@ -61,12 +66,27 @@ export function IfCooked({
       <h2>If you cook it like this</h2>
       <Row
         name="Hands"
-        value={hands === undefined ? '…' : duration(hands)}
-        note={result ? `in ${duration(result.plan.makespan)}` : 'being planned'}
+        value={idle ? 'none' : hands === undefined ? '…' : duration(hands)}
+        note={
+          idle
+            ? `nothing is left for ${view.session?.name ?? 'that day'}`
+            : result
+              ? `in ${duration(result.plan.makespan)}`
+              : 'being planned'
+        }
       />
+      {handsElsewhere(view, tried, moved).map(({ day, dishes, because }) => (
+        <Row
+          key={day}
+          name={`Hands ${dayName(day)}`}
+          because={because}
+          value={because.figure}
+          note={`with ${dishes.join(', ')}`}
+        />
+      ))}
       <Row
         name="Done by"
-        value={result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'}
+        value={idle ? '–' : result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'}
         note={`starts ${clockAt(start, zone)}`}
       />
       <Row

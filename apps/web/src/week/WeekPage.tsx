@@ -35,7 +35,7 @@ function Week({ view }: { view: KitchenView }) {
   const dispatch = useAppDispatch();
   const keep = useKeepDrafts(view);
   const change = useWeekChange(view);
-  const tried = useMemo(() => withDrafts(view, drafts), [view, drafts]);
+  const tried = useMemo(() => withDrafts(view, drafts, moved), [view, drafts, moved]);
   const strips = useMemo(() => stripsOf(view, drafts, now, moved), [view, drafts, now, moved]);
   const changed = useMemo(() => changedBy(view, tryout), [view, tryout]);
   const days = weekDays(view.today);
@@ -100,11 +100,11 @@ function Week({ view }: { view: KitchenView }) {
             </p>
           )}
         </div>
-        <IfCooked view={view} tried={tried} strips={strips}>
+        <IfCooked view={view} tried={tried} strips={strips} moved={moved}>
           {changed.length > 0 ? (
             <>
               <Button type="primary" size="large" className="one-action" onClick={() => void keep(tryout)}>
-                Keep {changed.length === 1 ? 'this size' : 'these sizes'}
+                Keep {Object.keys(moved).length > 0 ? 'it so' : changed.length === 1 ? 'this size' : 'these sizes'}
               </Button>
               <Button
                 size="large"
