@@ -7,11 +7,7 @@ test('an address that is not there is answered, with a way back', async ({ hut, 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Cook');
 });
 
-test('two browsers agree at once; an old version is told, and nothing is lost', async ({
-  hut,
-  page,
-  browser,
-}) => {
+test('two browsers agree at once; an old version is told, and nothing is lost', async ({ hut, page, browser }) => {
   await page.goto(`${hut.url}/shelf`);
   await page.getByTestId('lot-buckwheat groats').click();
   const other = await (await browser.newContext()).newPage();

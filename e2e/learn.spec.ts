@@ -26,8 +26,9 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
     await page.getByRole('button', { name: 'Make 4 portions this week' }).click();
     await expect(page).toHaveURL(/scale/);
     await page.getByRole('button', { name: 'Size it from …' }).click();
-    // By hand: a portion takes 100 g of parsnip; 1200 g are there.
-    await page.getByRole('button', { name: /^use up the parsnip/ }).click();
+    // By hand: a portion takes 100 g of parsnip; 1200 g are there, most of them for the roast roots.
+    await expect(page.getByRole('button', { name: /^use up the parsnip that is free/ })).toBeVisible();
+    await page.getByRole('button', { name: /^use up the parsnip, also what other dishes count on/ }).click();
     await page.getByRole('button', { name: /^Keep 12 portions/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Parsnip pan with hazelnuts, 12 portions');
   });

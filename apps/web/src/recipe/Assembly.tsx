@@ -5,11 +5,14 @@ import { useState } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
-import { onHandOf } from '../scaling/shortages.ts';
+import { batchesOf, freeFor } from '../stock/freeFor.ts';
 
 /** How many can be put together from what stands there, what limits them, and what is left or short for so many. */
 export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision }) {
-  const now = assemble(recipe, view.foods, view.kitchen.equipment, (food) => onHandOf(view, food).valueOf());
+  const mine = batchesOf(view, recipe);
+  const now = assemble(recipe, view.foods, view.kitchen.equipment, (food) =>
+    Math.max(0, freeFor(view, food, mine).free.valueOf()),
+  );
   const [wanted, setWanted] = useState<number>();
   const { unit } = recipe;
   if (!unit) return null;

@@ -9,6 +9,7 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { duration } from '../parts/times.ts';
+import { batchesOf } from '../stock/freeFor.ts';
 import { missingFor } from '../scaling/shortages.ts';
 import { VESSEL_NAMES } from '../scaling/vesselNames.ts';
 import './recipes.css';
@@ -131,7 +132,7 @@ function missingLookup(view: KitchenView): (recipe: RecipeState) => readonly str
       view.foods,
       view.kitchen.equipment,
     );
-    const missing = missingFor(view, scaled).map((shortage) => shortage.food.name);
+    const missing = missingFor(view, scaled, batchesOf(view, recipe.document)).map((shortage) => shortage.food.name);
     known.set(recipe.id, missing);
     return missing;
   };

@@ -1,11 +1,11 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { writtenWords } from '@kestrel-ridge/core/recipe';
+import { writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
 import { FillSlot } from './FillSlot.tsx';
 import { Instead } from './Instead.tsx';
-import { onHandOf } from './shortages.ts';
+import { batchesOf, freeFor } from '../stock/freeFor.ts';
 
 /** What goes in, in measures this kitchen has, beside what the shelf holds of it. */
 export function IngredientTable({
@@ -39,7 +39,15 @@ export function IngredientTable({
       </thead>
       <tbody>
         {scaled.lines.map((line) => (
-          <Row key={line.line.id} view={view} line={line} loads={loads} split={split} swappable={swappable} />
+          <Row
+            key={line.line.id}
+            view={view}
+            recipe={scaled.recipe}
+            line={line}
+            loads={loads}
+            split={split}
+            swappable={swappable}
+          />
         ))}
       </tbody>
     </table>
@@ -48,12 +56,14 @@ export function IngredientTable({
 
 function Row({
   view,
+  recipe,
   line,
   loads,
   split,
   swappable,
 }: {
   view: KitchenView;
+  recipe: Revision;
   line: ScaledLine;
   loads: number;
   split: boolean;
@@ -63,9 +73,10 @@ function Row({
   const { equipment } = view.kitchen;
   const shown = showAmount(amount.value, food, equipment);
   const one = showAmount(perLoad(line, loads), food, equipment);
-  const there = onHandOf(view, food.id);
+  const mine = swappable ? [swappable.state.id] : batchesOf(view, recipe);
+  const { there, free, promised } = freeFor(view, food.id, mine);
   const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
-  const enough = there.compare(need.sub(new Fraction(1, 10))) >= 0;
+  const enough = free.compare(need.sub(new Fraction(1, 10))) >= 0;
   const unit = fromShelf ? baseUnitOf(fromShelf.value) : food.facts.base;
   const slot = (swappable?.written ?? { lines: [line.line] }).lines.find(
     (each) => each.id === line.line.id && each.slot,
@@ -114,6 +125,7 @@ function Row({
               {enough ? '✓ ' : '✕ '}
               {show(ofBase(unit, there))}
             </span>
+            {promised.compare(0) > 0 && <small>{show(ofBase(unit, promised))} for other dishes</small>}
             {peeled && (
               <small>
                 needs <Why because={fromShelf.because}>{show(fromShelf.value)}</Why> with peel

@@ -17,7 +17,7 @@ import { useMemo, useState } from 'react';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
 import { Why } from '../parts/Why.tsx';
 import { dayName } from '../parts/times.ts';
-import { onHandOf } from './shortages.ts';
+import { freeFor } from '../stock/freeFor.ts';
 
 interface Offer {
   readonly name: string;
@@ -120,8 +120,14 @@ function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portio
         ]
       : []),
     ...[...new Set(pressing.map((lot) => lot.food))].flatMap((food): Offer[] => {
-      const size = sizeToUseUp(sizing, food.id, onHandOf(view, food.id));
-      return size ? [{ name: `use up the ${food.name}`, size }] : [];
+      const { there, free, promised } = freeFor(view, food.id, [state.id]);
+      const all = sizeToUseUp(sizing, food.id, there);
+      if (promised.compare(0) <= 0) return all ? [{ name: `use up the ${food.name}`, size: all }] : [];
+      const left = sizeToUseUp(sizing, food.id, free);
+      return [
+        ...(left ? [{ name: `use up the ${food.name} that is free`, size: left }] : []),
+        ...(all ? [{ name: `use up the ${food.name}, also what other dishes count on`, size: all }] : []),
+      ];
     }),
     {
       name: `fill the ${recipe.document.vessel === 'tray' ? 'trays' : recipe.document.vessel}`,

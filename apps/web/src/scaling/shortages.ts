@@ -2,6 +2,7 @@ import { massOf, type Food } from '@kestrel-ridge/core/food';
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { ScaledBatch, ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { freeFor } from '../stock/freeFor.ts';
 
 export interface Shortage {
   readonly food: Food;
@@ -11,11 +12,8 @@ export interface Shortage {
   readonly missingText: string;
 }
 
-/** What is on hand of a food in the unit its lots are counted in. What nobody has counted cannot be counted on. */
-export const onHandOf = (view: KitchenView, food: string): Fraction =>
-  view.lots
-    .filter((lot) => lot.food.id === food && lot.state.known !== 'unknown')
-    .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+/** What is on hand of a food in the unit its lots are counted in, promised or not. What nobody has counted cannot be counted on. */
+export const onHandOf = (view: KitchenView, food: string): Fraction => freeFor(view, food).there;
 
 /** Grams of a food on the shelf; what is counted in millilitres goes by its cup, pieces by their weight. */
 export function gramsOnHand(view: KitchenView, id: string): number {
@@ -26,12 +24,19 @@ export function gramsOnHand(view: KitchenView, id: string): number {
   return grams.ok ? grams.value.g.valueOf() : 0;
 }
 
-/** Ingredients of a recipe at a size that the shelf does not hold. */
-export function missingFor(view: KitchenView, scaled: ScaledBatch): readonly Shortage[] {
+/**
+ * Ingredients of a recipe at a size that the shelf does not hold, or holds for others. A food that goes in twice is there once.
+ * `mine` are the batches that ask: what is promised to them is theirs.
+ */
+export function missingFor(view: KitchenView, scaled: ScaledBatch, mine: readonly string[] = []): readonly Shortage[] {
+  const left = new Map<string, Fraction>();
   return scaled.lines.flatMap((line): Shortage[] => {
     if (!line.fromShelf || line.line.optional) return [];
-    const onHand = onHandOf(view, line.food.id);
-    const missing = inBase(line.fromShelf.value).sub(onHand);
+    const { id } = line.food;
+    const onHand = left.get(id) ?? freeFor(view, id, mine).free;
+    const need = inBase(line.fromShelf.value);
+    const missing = need.sub(onHand);
+    left.set(id, missing.compare(0) > 0 ? new Fraction(0) : onHand.sub(need));
     if (missing.compare(new Fraction(1, 10)) < 0) return [];
     return [
       { food: line.food, line, onHand, missing, missingText: show(ofBase(baseUnitOf(line.fromShelf.value), missing)) },
@@ -40,15 +45,17 @@ export function missingFor(view: KitchenView, scaled: ScaledBatch): readonly Sho
 }
 
 /** The same for a planned batch. */
-export const shortages = (view: KitchenView, batch: ScaledBatchView): readonly Shortage[] =>
-  missingFor(view, batch.scaled);
+export const shortages = (view: KitchenView, { scaled, state }: ScaledBatchView): readonly Shortage[] =>
+  missingFor(view, scaled, [state.id]);
 
 /** The largest whole number of portions that the shelf covers, when it is smaller than planned. */
-export function portionsCovered(view: KitchenView, batch: ScaledBatchView): number {
-  const shares = batch.scaled.lines.flatMap((line) =>
-    line.fromShelf && !line.line.optional
-      ? [onHandOf(view, line.food.id).div(inBase(line.fromShelf.value)).valueOf()]
-      : [],
+export function portionsCovered(view: KitchenView, { scaled, state }: ScaledBatchView): number {
+  const needs = new Map<string, Fraction>();
+  for (const { food, fromShelf, line } of scaled.lines)
+    if (fromShelf && !line.optional)
+      needs.set(food.id, (needs.get(food.id) ?? new Fraction(0)).add(inBase(fromShelf.value)));
+  const shares = [...needs].flatMap(([food, need]) =>
+    need.compare(0) > 0 ? [freeFor(view, food, [state.id]).free.div(need).valueOf()] : [],
   );
-  return Math.max(0, Math.floor(Math.min(1, ...shares) * batch.scaled.portions.valueOf() + 1e-6));
+  return Math.max(0, Math.floor(Math.min(1, ...shares) * scaled.portions.valueOf() + 1e-6));
 }

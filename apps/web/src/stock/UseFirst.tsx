@@ -7,7 +7,8 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitchenView } from '../app/useKitchenState.ts';
-import { missingFor, onHandOf } from '../scaling/shortages.ts';
+import { missingFor } from '../scaling/shortages.ts';
+import { freeFor } from './freeFor.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
 
 /** What should go first, why, and which dishes clear how much of it. */
@@ -102,7 +103,7 @@ function clearing(view: KitchenView, { food, lot }: First): readonly Clearing[] 
       const sizing = { recipe: recipe.document, foods, equipment: kitchen.equipment };
       const portions = planned
         ? Number(planned.state.portions)
-        : Math.min(24, sizeToUseUp(sizing, food.id, onHandOf(view, food.id))?.portions ?? recipe.document.portions);
+        : Math.min(24, sizeToUseUp(sizing, food.id, freeFor(view, food.id).free)?.portions ?? recipe.document.portions);
       const scaled = planned?.scaled ?? scaleBatch(recipe.document, new Fraction(portions), foods, kitchen.equipment);
       const uses = scaled.lines
         .filter((line) => line.food.id === food.id && line.fromShelf)
@@ -111,7 +112,7 @@ function clearing(view: KitchenView, { food, lot }: First): readonly Clearing[] 
         recipe,
         portions,
         clears: uses.compare(lot.onHand) < 0 ? uses : lot.onHand,
-        lacks: missingFor(view, scaled)
+        lacks: missingFor(view, scaled, planned ? [planned.state.id] : [])
           .filter((missing) => missing.food.id !== food.id)
           .map((missing) => missing.food.name),
         planned: planned?.state.id,

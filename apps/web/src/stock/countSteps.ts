@@ -21,7 +21,8 @@ const PARTS: readonly { readonly name: string; readonly share: Fraction }[] = [
 /** The six things that may be said of a lot with one tap. Parts are of the full pack, where it is known and nothing was added to it; else of what is in the book. */
 export function countSteps(lot: ShelfLot): readonly CountStep[] {
   const full = fullOf(lot);
-  const whole = (amount: Fraction) => (lot.state.base === 'each' ? amount.round(0) : amount.round(0));
+  // A last bit of one onion is a bit of it, not none.
+  const whole = (amount: Fraction) => (amount.compare(1) < 0 ? amount : amount.round(0));
   return [
     { name: 'as it says', amount: lot.onHand, known: lot.state.known, key: '1' },
     ...PARTS.map(({ name, share }, n) => ({

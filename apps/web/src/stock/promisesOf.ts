@@ -28,6 +28,8 @@ export function promisesOf(view: KitchenView): ShelfPromises {
   const uncounted = new Set(view.lots.filter(({ state }) => state.known === 'unknown').map(({ state }) => state.id));
   const reservations = view.batches
     .filter((batch) => batch.state.status === 'planned')
+    // What is cooked first is served first.
+    .sort((a, b) => a.session.startsAt.localeCompare(b.session.startsAt))
     .flatMap((batch) =>
       needsOf(batch.scaled).map(({ food, amount }): Reservation => ({ for: batch.state.id, food: food.id, amount })),
     );

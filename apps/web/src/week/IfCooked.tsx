@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
-import { shortages } from '../scaling/shortages.ts';
+import { missingOf } from '../stock/missingOf.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
 import { costAhead } from './costAhead.ts';
@@ -59,7 +59,7 @@ export function IfCooked({
   );
   const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
   const firsts = usesUp(view, tried);
-  const missing = open.flatMap((batch) => shortages(tried, batch));
+  const missing = missingOf(tried);
 
   return (
     <aside className="aside">

@@ -1,0 +1,30 @@
+import { Fraction } from '@kestrel-ridge/core/quantity';
+import type { Revision } from '@kestrel-ridge/core/recipe';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { promisesOf } from './promisesOf.ts';
+
+export interface FreeStock {
+  /** What somebody has counted, in the unit its lots are counted in. */
+  readonly there: Fraction;
+  /** What other dishes count on. */
+  readonly promised: Fraction;
+  /** What is left for this one. */
+  readonly free: Fraction;
+}
+
+/** What of a food a dish can count on: what is on the shelf less what is promised to others. `mine` are the batches that ask: what is promised to them is theirs. */
+export function freeFor(view: KitchenView, food: string, mine: readonly string[] = []): FreeStock {
+  const there = view.lots
+    .filter((lot) => lot.food.id === food && lot.state.known !== 'unknown')
+    .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
+  const promised = promisesOf(view)
+    .promises.promised.filter((each) => each.food === food && !mine.includes(each.for))
+    .reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
+  return { there, promised, free: there.sub(promised) };
+}
+
+/** The planned batches of a recipe: when it is asked about, what is promised to them is its own. */
+export const batchesOf = ({ batches }: KitchenView, { component }: Pick<Revision, 'component'>): readonly string[] =>
+  batches
+    .filter(({ state, recipe }) => state.status === 'planned' && recipe.document.component.id === component.id)
+    .map(({ state }) => state.id);
