@@ -45,7 +45,17 @@ test('the shop: what is missing, bought with differences, put on the shelf in on
   hut,
   page,
 }) => {
+  // What somebody brought up is put on the shelf from wherever one is.
   await page.goto(`${hut.url}/shop`);
+  await expect(page.locator('.shop-till')).toBeVisible();
+  await page.keyboard.press('+');
+  await expect(page.getByRole('dialog').getByLabel('Add to the shelf')).toBeFocused();
+  await page.keyboard.type('2 cans borlotti cupboard 0.95 each bb march');
+  await expect(page.getByRole('dialog')).toContainText('canned borlotti480 gdry cupboard1.90 EURbest before 31 Mar');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.last-change')).toContainText('Added 480 g canned borlotti, dry cupboard');
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('3 things to buy');
   // By hand: 8 portions of kale ask for 741 g with stalks, 600 are there: a pack of 500 g at 2.40 for 140.7 g of it.
   const kale = page.locator('.shop-row').filter({ hasText: 'kale' });

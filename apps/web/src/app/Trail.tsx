@@ -1,4 +1,5 @@
 import { Link, NavLink, useLocation } from 'react-router';
+import { QuickLine } from './QuickLine.tsx';
 import { useAppSelector } from './store.ts';
 import { trailPath, wayMarks } from './trailPath.ts';
 import { useKitchenState } from './useKitchenState.ts';
@@ -57,6 +58,7 @@ export function Trail() {
             ))}
           </ol>
         </nav>
+        <QuickLine />
         <div className="shell-apart">
           <NavLink to="/recipes" className="shell-kitchen">
             Recipes

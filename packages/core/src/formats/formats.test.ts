@@ -34,6 +34,11 @@ test.each([
   ['', [undefined, undefined, undefined, undefined, '']],
   // "each" multiplies the price by the packs; "cupboard" is the only place of that word; a can is counted drained.
   ['2 cans canned borlotti cupboard 0.95 each bb march', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
+  ['2 cans borlotti cupboard 0.95 each bb march', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
+  ['3 tins kidney beans', ['canned kidney beans', '720 g', undefined, undefined, '']],
+  ['half a can chickpeas fridge', ['canned chickpeas', '120 g', 'fridge', undefined, '']],
+  ['1 can coconut milk', ['coconut milk', '394 mL', undefined, undefined, '']],
+  ['500 g chickpeas', ['chickpeas', '500 g', undefined, undefined, '']],
   ['2 cans (400 g each) canned borlotti cupboard 1.90', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
   ['half a bag millet cupboard', ['millet', '500 g', 'dry cupboard', undefined, '']],
   ['about 300 g kale fridge', ['kale', '300 g', 'fridge', undefined, '']],

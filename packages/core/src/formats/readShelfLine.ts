@@ -1,3 +1,4 @@
+import { cannedOf } from './ingredient/findFood.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
   Fraction,
@@ -109,13 +110,15 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   const aboutIt = take(ROUGH) !== undefined;
   const some = take(SOME) !== undefined;
 
-  const food = takeWords(
+  const named = takeWords(
     foods.flatMap((f) =>
       [f.name, ...(f.facts.names ?? [])].flatMap((name) =>
         forms(name.toLowerCase()).map((words) => ({ words, is: f })),
       ),
     ),
   );
+  // A can of borlotti is canned borlotti.
+  const food = named && / (?:can|tin)s? /.test(rest) ? cannedOf(named, foods) : named;
   const place =
     takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p }))) ?? placeByWord(places, takeWords);
 

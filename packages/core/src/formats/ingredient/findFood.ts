@@ -25,6 +25,19 @@ export function singular(word: string): string {
   return /s$/.test(word) ? word.slice(0, -1) : word;
 }
 
+/**
+ * What a can of a food is: "2 cans borlotti" are canned borlotti, not dry beans. The food itself where it is sold in cans, or where no canned one is known.
+ */
+export function cannedOf(food: Food, foods: Iterable<Food>): Food {
+  if (food.facts.packs?.value.some(({ name }) => name === 'can')) return food;
+  const names = new Set([food.name, ...(food.facts.names ?? [])].map(plain));
+  for (const other of foods) {
+    const [, what] = /^canned (.+)$/.exec(other.name) ?? [];
+    if (what !== undefined && names.has(plain(what))) return other;
+  }
+  return food;
+}
+
 const plain = (name: string): string => name.toLowerCase().replace(/-/g, ' ').split(' ').map(singular).join(' ');
 
 export function indexFoods(foods: readonly Food[]): FoodIndex {

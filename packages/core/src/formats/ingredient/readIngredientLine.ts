@@ -1,6 +1,6 @@
 import type { Food } from '../../food/index.ts';
 import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
-import { findFood, type FoodIndex } from './findFood.ts';
+import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
 import { readAmount, type Doubt } from './readAmount.ts';
 
 /** An ingredient's line, as it was understood. */
@@ -73,7 +73,10 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       choices: found.foods.map(({ name }) => ({ label: name, line: text.replace(near, name) })),
     });
   } else {
-    food = found.food;
+    food =
+      read.amount.kind === 'pack' && read.amount.name === 'can'
+        ? cannedOf(found.food, foods.names.values())
+        : found.food;
     const { before, after } = found;
     const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)\s+/i, '').trim()).filter(Boolean);
     const two = `${before} ${after}`
@@ -83,7 +86,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     const others = /\b(?:and|or|&)\b/i.test(` ${before} ${after} `)
       ? two.flatMap((part) => {
           const other = findFood(part, foods);
-          return other && !('near' in other) && other.food !== food ? [other.food] : [];
+          return other && !('near' in other) && other.food !== found.food ? [other.food] : [];
         })
       : [];
     const other = others[0];
