@@ -1,4 +1,4 @@
-import { day, type Day } from '../quantity/index.ts';
+import { addDays, day, type Day } from '../quantity/index.ts';
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const NAME = `(${MONTHS.join('|')})[a-z]*`;
@@ -6,7 +6,7 @@ const FORMS: readonly RegExp[] = [
   new RegExp(`^(?<d>\\d{1,2})\\.? ?${NAME.replace('(', '(?<m>')}(?: (?<y>\\d{4}))?`),
   new RegExp(`^${NAME.replace('(', '(?<m>')}(?: (?<y>\\d{4}))?`),
   /^(?<y>\d{4})-(?<n>\d{2})-(?<d>\d{2})/,
-  /^(?<d>\d{1,2})\.(?<n>\d{1,2})\.(?<y>\d{4})?/,
+  /^(?<d>\d{1,2})\.(?<n>\d{1,2})\.(?<y>\d{4}|\d{2}(?!\d))?/,
 ];
 
 export interface ReadDate {
@@ -16,11 +16,13 @@ export interface ReadDate {
 }
 
 /**
- * A date as it stands on a pack, at the start of a text: "march", "12 mar 2027", "12.3.2027", "2027-03-12". A month alone means its last day; a date without a year is the
+ * A date as it stands on a pack, at the start of a text: "march", "12 mar 2027", "12.3.2027", "12.3.27", "2027-03-12", "tomorrow". A month alone means its last day; a date without a year is the
  * next one to come.
  * @example readDate('march 0.95', day('2026-11-25'))?.day // => '2027-03-31'
  */
 export function readDate(text: string, today: Day): ReadDate | undefined {
+  const near = /^(today|tomorrow)(?= |$)/.exec(text.toLowerCase());
+  if (near) return { day: addDays(today, near[1] === 'today' ? 0 : 1), text: near[0] };
   for (const form of FORMS) {
     const found = form.exec(text.toLowerCase());
     if (!found?.groups) continue;
@@ -33,7 +35,7 @@ export function readDate(text: string, today: Day): ReadDate | undefined {
       return of >= 1 && of <= last ? day(`${year}-${pad(month)}-${pad(of)}`) : undefined;
     };
     const thisYear = Number(today.slice(0, 4));
-    const read = y === undefined ? inYear(thisYear) : inYear(Number(y));
+    const read = y === undefined ? inYear(thisYear) : inYear(Number(y.length === 2 ? `20${y}` : y));
     if (!read) continue;
     const next = y === undefined && read < today ? inYear(thisYear + 1) : read;
     if (next) return { day: next, text: found[0] };

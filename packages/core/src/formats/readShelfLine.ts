@@ -1,6 +1,8 @@
 import { cannedOf } from './ingredient/findFood.ts';
+import { isNoOne, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
+  show,
   Fraction,
   inBase,
   ofBase,
@@ -78,6 +80,7 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     .toLowerCase()
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/[,;]/g, ' ')
+    .replace(/ x ?(\d+)(?= |$)/g, ' $1')
     .replace(/\s+/g, ' ')
     .trim()} `;
   const asks: string[] = [];
@@ -129,6 +132,7 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
 
   const part = take(PART_OF_PACK);
   const counted = part ? partOf(part[1] ?? '', food, usualPack) : readCounted(rest, food, units);
+  asks.push(...(counted.asks ?? []));
   if (part && !counted.quantity) asks.push(`How much does a ${part[2] ?? 'pack'} of it hold? Write it in grams.`);
   if (!part) rest = counted.rest;
   const unknown = some && !counted.quantity && food !== undefined;
@@ -175,6 +179,7 @@ interface CountedOff {
   readonly quantity?: Quantity;
   readonly packs?: Fraction;
   readonly rest: string;
+  readonly asks?: readonly string[];
 }
 
 function partOf(words: string, food: Food | undefined, usualPack: ShelfLineSetting['usualPack']): CountedOff {
@@ -205,11 +210,37 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
   switch (amount.kind) {
     case 'mass':
     case 'volume':
-    case 'count':
-      return { quantity: amount, rest, ...(amount.kind === 'count' ? { packs: amount.each } : {}) };
+      return { quantity: amount, rest };
+    case 'count': {
+      const [word = ''] = (read.piece ?? read.rest.trim()).split(' ');
+      const weighed = measured(rest, units);
+      // "1 cabbage 1.2 kg": what was weighed is believed.
+      if (weighed) return { ...weighed, packs: amount.each };
+      if (isNoOne(food, word))
+        return {
+          rest: rest.replace(` ${word} `, ' '),
+          asks: [`How many grams are that? “${word}” says nothing of a weight.`],
+        };
+      return { quantity: food ? times(amount, onesIn(food, read.piece)) : amount, rest, packs: amount.each };
+    }
     case 'pack': {
       const known = food && packOf(food);
       const whole = food?.facts.packs?.value[0];
+      const weighed = amount.holds ? undefined : measured(rest, units);
+      if (weighed) {
+        const one = amount.packs.equals(1);
+        if (!one && !/ each /.test(weighed.rest))
+          return {
+            rest: weighed.rest,
+            packs: amount.packs,
+            asks: [`Is that ${show(weighed.quantity)} each? Write “each” behind it, or the sum.`],
+          };
+        return {
+          quantity: times(weighed.quantity, amount.packs),
+          packs: amount.packs,
+          rest: weighed.rest.replace(' each ', ' '),
+        };
+      }
       // Of what is sold in its liquid, the drained part is what there is of it.
       const drained = whole?.drainedG === undefined ? new Fraction(1) : new Fraction(whole.drainedG, whole.grams);
       const one: Quantity | undefined = amount.holds
@@ -224,6 +255,16 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
     default:
       return amount satisfies never;
   }
+}
+
+/** A weight or a volume anywhere in a text, and the text without it. */
+function measured(text: string, units: UnitSystem): { readonly quantity: Quantity; readonly rest: string } | undefined {
+  for (const { index } of text.matchAll(/(?<= )(?=\d)/g)) {
+    const { amount, rest } = readAmount(text.slice(index).trimEnd(), units);
+    if (amount.kind === 'mass' || amount.kind === 'volume')
+      return { quantity: amount, rest: `${text.slice(0, index)}${rest} ` };
+  }
+  return undefined;
 }
 
 function asBase(food: Food, quantity: Quantity, asks: string[]): Quantity | undefined {

@@ -1,6 +1,7 @@
 import type { Food } from '../../food/index.ts';
 import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
 import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
+import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt } from './readAmount.ts';
 
 /** An ingredient's line, as it was understood. */
@@ -22,6 +23,8 @@ const TO_TASTE =
 const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const OR = /\s+or\s+/i;
+const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
+const COOKED = /\b(?:pre-?|ready-)?cooked\b/i;
 /** What comes behind these words is how the food is, not what it is. */
 const SIDE = /\s+(?=(?:mixed|dissolved|stirred|packed|in|with)\s)/i;
 
@@ -86,23 +89,33 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     const others = /\b(?:and|or|&)\b/i.test(` ${before} ${after} `)
       ? two.flatMap((part) => {
           const other = findFood(part, foods);
-          return other && !('near' in other) && other.food !== found.food ? [other.food] : [];
+          if (!other) return [];
+          if ('near' in other) return [other.near];
+          return other.food === found.food || (found.food.facts.names ?? []).includes(other.food.name)
+            ? []
+            : [other.food.name];
         })
       : [];
     const other = others[0];
-    if (other && !(food.facts.names ?? []).includes(other.name)) {
+    if (other !== undefined) {
       const either = OR.test(named);
       doubts.push({
         about: 'food',
         question: either
-          ? `${other.name} or ${food.name}: which one?`
-          : `${other.name} and ${food.name} are two ingredients. Write each on a line of its own.`,
-        choices: [other, food].map(({ name }) => ({
+          ? `${other} or ${food.name}: which one?`
+          : `${other} and ${food.name} are two ingredients. Write each on a line of its own.`,
+        choices: [other, food.name].map((name) => ({
           label: either ? name : `only ${name}`,
           line: text.replace(named, name),
         })),
       });
     }
+    if (other === undefined && EACH_OF_TWO.test(named))
+      doubts.push({
+        about: 'food',
+        question: `“${named}” are two ingredients. Write each on a line of its own.`,
+        choices: [{ label: `only ${food.name}`, line: text.replace(named, food.name) }],
+      });
     form.unshift(
       ...sides
         .map((side) => side.replace(/\b(?:small|medium|large|big)\b/gi, '').trim())
@@ -118,7 +131,14 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       choices: [{ label: `only ${food.name}`, line: text.replace(second, '').trim() }],
     });
 
-  const amount: Amount = tasted && read.amount.kind === 'unknown' ? { kind: 'to taste' } : read.amount;
+  const amount: Amount =
+    tasted && read.amount.kind === 'unknown'
+      ? { kind: 'to taste' }
+      : food && read.amount.kind === 'count'
+        ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
+        : read.amount;
+  if (food?.facts.uptake && COOKED.test(form.join(' ')) && !food.name.startsWith('canned'))
+    doubts.push(cookedDoubt(text, food, amount));
   return {
     text,
     amount,
@@ -128,6 +148,20 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     form: form.join(', '),
     optional,
     doubts,
+  };
+}
+
+/** Grain and legumes are counted dry: a weight of cooked ones is taken back by what they drink. */
+function cookedDoubt(text: string, food: Food, amount: Amount): Doubt {
+  const dry =
+    amount.kind === 'mass' ? Math.round(amount.g.valueOf() / (1 + (food.facts.uptake?.value ?? 0))) : undefined;
+  return {
+    about: 'amount',
+    question: `Is that ${food.name} weighed or measured cooked? It is counted dry here.`,
+    choices: [
+      ...(dry === undefined ? [] : [{ label: `cooked: about ${dry} g dry`, line: `${dry} g ${food.name}` }]),
+      { label: 'it is dry', line: text.replace(COOKED, '').replace(/\s+/g, ' ').trim() },
+    ],
   };
 }
 

@@ -1,0 +1,17 @@
+import type { Food } from '../../food/index.ts';
+import { Fraction } from '../../quantity/index.ts';
+
+/** Cloves in a head of garlic. Common practice, no published source. */
+const CLOVES_A_HEAD = new Fraction(10);
+const HEAD = /^(?:head|bulb)s?$/;
+/** What somebody buys or cuts by, and no two are alike: it has to be weighed. */
+const NOT_ONE =
+  /^(?:bunch(?:es)?|loaf|loaves|portions?|handfuls?|punnets?|nets?|trays?|slices?|sprigs?|knobs?|thumbs?)$/;
+
+/** How many of a food one such piece is: a head of garlic is ten cloves, a head of cabbage one. */
+export const onesIn = (food: Food, piece: string | undefined): Fraction =>
+  piece !== undefined && HEAD.test(piece) && food.name === 'garlic' ? CLOVES_A_HEAD : new Fraction(1);
+
+/** Is a word a piece that says nothing of a weight, where the food itself is not counted by it? */
+export const isNoOne = (food: Food | undefined, word: string): boolean =>
+  NOT_ONE.test(word) && !(food?.name.includes('bread') === true && /^slice/.test(word));
