@@ -1,8 +1,12 @@
 import type { RunFact } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { newId } from '../api/newId.ts';
+import { useCommand } from '../api/useCommand.ts';
+import type { KitchenView } from '../app/useKitchenState.ts';
+import { readCorrection, type Correction } from './readCorrection.ts';
 
 /** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */
 export function readWork(
@@ -30,25 +34,43 @@ export function readTick(text: string, about: TaskAbout | undefined, ticked: rea
   return hits.length === 1 ? hits[0] : open.find(({ food }) => food.toLowerCase() === word);
 }
 
-/** Something nobody had planned, in one line; or the name of what just went in, which ticks it. */
+/** Something nobody had planned, in one line: work, more of an ingredient or another one; or the name of what just went in, which ticks it. */
 export function AddWork({
+  kitchen,
+  abouts,
   about,
   ticked,
   tap,
 }: {
+  kitchen: KitchenView;
+  abouts: Readonly<Record<string, TaskAbout>>;
   about: TaskAbout | undefined;
   ticked: readonly string[];
   tap: (what: RunFact) => void;
 }) {
   const [text, setText] = useState('');
-  const read = readWork(text);
-  const tick = read ? undefined : readTick(text, about, ticked);
+  const send = useCommand();
+  const correction = useMemo(() => readCorrection(text, kitchen, abouts, about), [text, kitchen, abouts, about]);
+  const read = correction ? undefined : readWork(text);
+  const tick = read || correction ? undefined : readTick(text, about, ticked);
   return (
     <form
       className="add-work"
       onSubmit={(event) => {
         event.preventDefault();
-        if (tick && about) tap({ kind: 'ticked', task: about.id, line: tick.line });
+        if (correction?.kind === 'more')
+          tap({ kind: 'amount', task: correction.task, line: correction.line, plus: correction.plus });
+        else if (correction?.kind === 'instead') {
+          const { state } = correction.batch;
+          const others = (state.choice.swaps ?? []).filter(({ line }) => line !== correction.swap.line);
+          void send({
+            path: `batches/${state.id}/choice`,
+            method: 'PUT',
+            body: { choice: { ...state.choice, swaps: [...others, correction.swap] }, version: state.version },
+            touches: ['week'],
+          });
+        } else if (correction) return;
+        else if (tick && about) tap({ kind: 'ticked', task: about.id, line: tick.line });
         else if (read) tap({ kind: 'added', task: `added/${newId()}`, ...read });
         else return;
         setText('');
@@ -56,22 +78,37 @@ export function AddWork({
     >
       <Input
         aria-label="Add work in one line"
-        placeholder="also: boil swede 20 min"
+        placeholder="boil swede 20 min · +1 tsp caraway · out of leeks, used onions"
         value={text}
         onChange={(event) => setText(event.target.value)}
       />
-      <Button htmlType="submit" disabled={!read && !tick}>
-        {tick ? 'Tick' : 'Add'}
+      <Button htmlType="submit" disabled={!read && !tick && (!correction || correction.kind === 'not so')}>
+        {tick ? 'Tick' : correction ? 'Log it' : 'Add'}
       </Button>
       {text.trim() !== '' && (
         <small className="soft">
-          {tick
-            ? `understood: ${tick.food} went in, ${tick.amount}`
-            : read
-              ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
-              : 'Say how long, such as “boil swede 20 min”.'}
+          {correction
+            ? correctionWords(correction)
+            : tick
+              ? `understood: ${tick.food} went in, ${tick.amount}`
+              : read
+                ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
+                : 'Say how long, such as “boil swede 20 min”.'}
         </small>
       )}
     </form>
   );
+}
+
+function correctionWords(correction: Correction): string {
+  switch (correction.kind) {
+    case 'more':
+      return `understood: ${correction.guessed ? 'a little, counted as ' : ''}+${writtenWords(correction.plus)} ${correction.food}`;
+    case 'instead':
+      return `understood: ${writtenWords(correction.swap.amount)} ${correction.food} instead of ${correction.was}, at the recipe’s written size`;
+    case 'not so':
+      return correction.why;
+    default:
+      return correction satisfies never;
+  }
 }

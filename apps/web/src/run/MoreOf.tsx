@@ -1,13 +1,10 @@
-import { readFinal } from '@kestrel-ridge/core/formats';
-import { count, mass, quantityOf, volume, type Quantity } from '@kestrel-ridge/core/quantity';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
 import type { RunFact, TaskFacts } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input, Popover } from 'antd';
 import { useState } from 'react';
 import type { KitchenView } from '../app/useKitchenState.ts';
-
-const NOTHING: Readonly<Record<Quantity['kind'], Quantity>> = { mass: mass(0), volume: volume(0), count: count(0) };
+import { plusOf } from './readCorrection.ts';
 
 /** "+1 tsp caraway": how much more of a line went in than was planned. Booked so, and offered to the recipe. */
 export function MoreOf({
@@ -32,13 +29,7 @@ export function MoreOf({
   if (!line) return null;
   const more = (facts?.plus ?? []).filter((each) => each.line === into.line);
   const put = (written: string) => {
-    const bare = written.replace(/^\s*\+/, '');
-    const { kind } = line.amount.value;
-    const as = (text: string) =>
-      readFinal(text, NOTHING[kind], line.line.amount.unit, line.food, kitchen.kitchen.equipment.units ?? 'US');
-    const said = as(bare);
-    // As it was said; what is of another kind is turned into the line's own, where the food's weight is known.
-    const read = said.ok && quantityOf(said.value).kind !== kind ? as(`+${bare}`) : said;
+    const read = plusOf(line, written, kitchen.kitchen.equipment.units ?? 'US');
     if (!read.ok) return setFault(read.problem.text);
     tap({ kind: 'amount', task: about.id, line: into.line, plus: read.value });
     setText('');

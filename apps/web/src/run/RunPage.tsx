@@ -209,7 +209,13 @@ function Worktop({
             </section>
           )}
           {!view.finished && (
-            <AddWork about={aboutCurrent} ticked={(current && facts.get(current.id)?.ticked) ?? []} tap={tap} />
+            <AddWork
+              kitchen={kitchen}
+              abouts={about}
+              about={aboutCurrent}
+              ticked={(current && facts.get(current.id)?.ticked) ?? []}
+              tap={tap}
+            />
           )}
           {!view.finished && (
             <Late
