@@ -219,6 +219,23 @@ test('a word ticks what went in; a dish that was put away is boxed again, and th
   await page.getByLabel('Add work in one line').press('Enter');
   await expect(page.getByRole('checkbox', { name: /^bay leaf/ })).toBeChecked();
 
+  // What went in otherwise is said in the same line: more of something, and something else in another dish.
+  const said = page.getByLabel('Add work in one line');
+  await said.fill('+1 tsp salt');
+  await expect(page.getByText('understood: +1 tsp salt')).toBeVisible();
+  await said.press('Enter');
+  await expect(page.locator('.now-card')).toContainText('+1 tsp');
+  await said.fill('+1 tsp moondust');
+  await expect(page.getByText('Which ingredient is that?')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Log it' })).toBeDisabled();
+  await said.fill('out of leeks, used onions');
+  await expect(page.getByText(/understood: .* onion instead of leek/)).toBeVisible();
+  await said.press('Enter');
+  await expect(said).toHaveValue('');
+  await page.goto(`${hut.url}/scale`);
+  await page.getByRole('link', { name: /^Kale and leek/ }).click();
+  await expect(page.getByRole('row', { name: /^onion/ })).toBeVisible();
+
   await page.goto(`${hut.url}/put-away`);
   await page.getByRole('button', { name: 'Box Millet anyway' }).click();
   const millet = page.getByRole('region', { name: 'Millet' });

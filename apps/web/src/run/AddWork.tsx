@@ -103,7 +103,7 @@ export function AddWork({
 function correctionWords(correction: Correction): string {
   switch (correction.kind) {
     case 'more':
-      return `understood: ${correction.guessed ? 'a little, counted as ' : ''}+${writtenWords(correction.plus)} ${correction.food}`;
+      return `understood: ${correction.guessed ? 'a little, counted as ' : ''}+${writtenWords(correction.plus)} ${correction.food}, ${correction.dish}`;
     case 'instead':
       return `understood: ${writtenWords(correction.swap.amount)} ${correction.food} instead of ${correction.was}, at the recipe’s written size`;
     case 'not so':

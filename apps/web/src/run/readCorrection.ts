@@ -26,6 +26,7 @@ export type Correction =
       readonly task: string;
       readonly line: string;
       readonly food: string;
+      readonly dish: string;
       readonly plus: Written;
       readonly guessed: boolean;
     }
@@ -96,10 +97,16 @@ export function readCorrection(
     return { kind: 'instead', batch, was: food.name, food: instead.name, swap: offer.swap };
   }
   const { unit } = scaled.line.amount;
-  const base = { kind: 'more' as const, task, line: scaled.line.id, food: food.name };
+  const base = {
+    kind: 'more' as const,
+    task,
+    line: scaled.line.id,
+    food: food.name,
+    dish: batch.recipe.document.component.name,
+  };
   if (little) {
     const n = inBase(scaled.amount.value).mul(A_LITTLE_IS).div(MEASURES[unit].factor);
-    return { ...base, plus: { n: n.round(2).toString(), unit }, guessed: true };
+    return { ...base, plus: { n: n.round(n.compare(10) < 0 ? 2 : 0).toString(), unit }, guessed: true };
   }
   const amount = (more?.[1] ?? '').replace(new RegExp(`\\s*(?:of\\s+)?${wordsOf(line, foods)}.*$`, 'i'), '');
   const pieces = unit !== 'each' && BARE.test(amount) ? readNumber(amount)?.value : undefined;
