@@ -35,7 +35,7 @@ test('a kitchen without the demo: five questions, a line, a dish, a plan', async
   await page.getByTitle('Millet with bay').click();
   await page.getByRole('button', { name: 'Add to the week' }).click();
   await expect(page.getByRole('img', { name: /^Millet:/ })).toBeVisible();
-  await expect(page.getByText('bay leaf')).toBeVisible();
+  await expect(page.getByText('2 bay leaf')).toBeVisible();
   await page.getByRole('button', { name: 'Plan the cooking' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
 });
