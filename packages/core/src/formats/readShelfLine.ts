@@ -1,5 +1,5 @@
 import { cannedOf } from './ingredient/findFood.ts';
-import { isNoOne, onesIn } from './ingredient/pieceCount.ts';
+import { saysNoWeight, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
   show,
@@ -216,7 +216,7 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
       const weighed = measured(rest, units);
       // "1 cabbage 1.2 kg": what was weighed is believed.
       if (weighed) return { ...weighed, packs: amount.each };
-      if (isNoOne(food, word))
+      if (saysNoWeight(food, word))
         return {
           rest: rest.replace(` ${word} `, ' '),
           asks: [`How many grams are that? “${word}” says nothing of a weight.`],

@@ -12,6 +12,6 @@ const NOT_ONE =
 export const onesIn = (food: Food, piece: string | undefined): Fraction =>
   piece !== undefined && HEAD.test(piece) && food.name === 'garlic' ? CLOVES_A_HEAD : new Fraction(1);
 
-/** Is a word a piece that says nothing of a weight, where the food itself is not counted by it? */
-export const isNoOne = (food: Food | undefined, word: string): boolean =>
+/** Does a word for a piece leave its weight open? A slice of bread is one of it; a loaf or a bunch may be anything. */
+export const saysNoWeight = (food: Food | undefined, word: string): boolean =>
   NOT_ONE.test(word) && !(food?.name.includes('bread') === true && /^slice/.test(word));
