@@ -222,3 +222,12 @@ describe('what a pasted dish is in a meal', () => {
     ['Red cabbage with apple', [['red cabbage', 900]], 'greens'],
   ] as const)('%s', (name, weighed, kind) => expect(of(name, ...weighed)).toBe(kind));
 });
+
+test('headings inside the list are no ingredients, with a colon or without; the words behind one are', () => {
+  const read = readRecipeText(
+    'Leek bake\nServes 6\n\nIngredients\nFor the base:\n250 g buckwheat groats\nFor the topping\n100 g hazelnuts\nTo serve:\nsalt: a pinch\n\nMethod\nTopping:\nChop the nuts.',
+  );
+  expect(read.ingredients).toEqual(['250 g buckwheat groats', '100 g hazelnuts', 'salt: a pinch']);
+  expect(read.method).toEqual(['Chop the nuts.']);
+  expect(read.portions).toBe(6);
+});

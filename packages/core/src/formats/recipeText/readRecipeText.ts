@@ -5,7 +5,8 @@ const PORTIONS = /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:ab
 const PORTIONS_BEHIND = /^(\d+)\s*(?:servings?|portions?)$/i;
 const INGREDIENTS = /^(?:#+\s*)?(?:ingredients|you need|what you need|shopping)\s*:?$/i;
 const METHOD = /^(?:#+\s*)?(?:method|directions|instructions|steps|preparation|how to(?: make it)?|cooking)\s*:?$/i;
-const SECTION = /^(?:#+\s*)?(?:for the [a-z ]+|[A-Z][A-Z ]{3,})\s*:$/;
+/** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
+const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}:)$/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐]|step\s*\d+[.:)]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START = /^(?:\d|a |an |half |one |two |three |four |pinch|juice|zest|handful|some |about |approx)/i;
 /** Longer lines are sentences of a method. */
