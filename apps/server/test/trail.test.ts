@@ -88,6 +88,7 @@ test('a mild part of a batch: so much less of what is hot leaves the shelf; a pa
   for (const share of ['4/4', '0/3', '3/2'])
     expect(await cooked(mild(share), 4)).toMatchObject({ status: 422, body: { errors: [{ field: 'choice.mild' }] } });
   expect(await cooked(mild('a bit'), 4)).toMatchObject({ status: 422 });
+  expect(await cooked({ mild: { share: '1/4', who: [] } }, 4)).toMatchObject({ status: 422 });
 });
 
 describe('from the plan to the plate', () => {

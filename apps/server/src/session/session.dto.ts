@@ -4,6 +4,7 @@ import { isWishes, type Wishes } from '@kestrel-ridge/core/session';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsBoolean,
   IsIn,
@@ -111,6 +112,7 @@ class MildDto {
   share: string;
   @ApiProperty({ type: [String] })
   @IsArray({ message: 'Say for whom the mild part is.' })
+  @ArrayMinSize(1, { message: 'Say for whom the mild part is.' })
   @ArrayMaxSize(60)
   @IsString({ each: true })
   @Length(1, 60, { each: true })

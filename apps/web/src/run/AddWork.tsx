@@ -63,12 +63,16 @@ export function AddWork({
         else if (correction?.kind === 'instead') {
           const { state } = correction.batch;
           const others = (state.choice.swaps ?? []).filter(({ line }) => line !== correction.swap.line);
+          // It stays in the line until the server has it: without a line to it, it is said again.
           void send({
             path: `batches/${state.id}/choice`,
             method: 'PUT',
             body: { choice: { ...state.choice, swaps: [...others, correction.swap] }, version: state.version },
             touches: ['week'],
+          }).then(({ ok }) => {
+            if (ok) setText('');
           });
+          return;
         } else if (correction) return;
         else if (tick && about) tap({ kind: 'ticked', task: about.id, line: tick.line });
         else if (read) tap({ kind: 'added', task: `added/${newId()}`, ...read });

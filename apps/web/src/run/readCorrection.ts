@@ -1,4 +1,4 @@
-import { findFood, indexFoods, readFinal, type FinalUnread } from '@kestrel-ridge/core/formats';
+import { findFood, indexFoods, readFinal, type FinalUnread, type FoodIndex } from '@kestrel-ridge/core/formats';
 import {
   Fraction,
   MEASURES,
@@ -72,18 +72,22 @@ export function readCorrection(
   const little = more ? null : A_LITTLE.exec(line);
   const out = OUT_OF.exec(line);
   if (!more && !little && !out) return undefined;
-  const foods = indexFoods([...view.foods.values()]);
-  const named = (words: string) => {
-    const found = findFood(words, foods);
+  // What goes into the dishes is looked for by its names first: of two oils, the one that is cooked with is meant.
+  const cooked = new Set(view.batches.flatMap(({ scaled }) => scaled.lines.map((each) => each.food)));
+  const foods = indexFoods([...cooked]);
+  const known = (words: string, index: FoodIndex) => {
+    const found = findFood(words, index);
     return found && !('near' in found) ? found.food : undefined;
   };
-  const food = named((more ?? little ?? out)?.[1] ?? '');
+  const all = () => indexFoods([...view.foods.values()]);
+  const words = (more ?? little ?? out)?.[1] ?? '';
+  const food = known(words, foods) ?? known(words, all());
   if (!food) return { kind: 'not so', why: 'Which ingredient is that? Write it as it stands in the recipe.' };
   const at = whereIn(view, about, current, food.id);
   if (!at) return { kind: 'not so', why: `${food.name} goes into none of the dishes that are cooked.` };
   const { batch, scaled, task } = at;
   if (out) {
-    const instead = named(out[2] ?? '');
+    const instead = known(out[2] ?? '', all());
     const written = batch.written.lines.find(({ id }) => id === scaled.line.id);
     if (!instead || !written) return { kind: 'not so', why: `What was used instead of ${food.name}?` };
     const offer = swapsFor(written, view.foods, (id) => gramsOnHand(view, id), batch.written).find(
@@ -119,7 +123,7 @@ export function readCorrection(
 }
 
 /** The words of a line that name its food, for a pattern. */
-function wordsOf(line: string, foods: ReturnType<typeof indexFoods>): string {
+function wordsOf(line: string, foods: FoodIndex): string {
   const found = findFood(line, foods);
   return (found && !('near' in found) ? found.words : '$^').replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 }

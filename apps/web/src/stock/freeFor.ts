@@ -1,4 +1,5 @@
 import { Fraction } from '@kestrel-ridge/core/quantity';
+import { freeOf } from '@kestrel-ridge/core/stock';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { promisesOf } from './promisesOf.ts';
@@ -14,13 +15,12 @@ export interface FreeStock {
 
 /** What of a food a dish can count on: what is on the shelf less what is promised to others. `mine` are the batches that ask: what is promised to them is theirs. */
 export function freeFor(view: KitchenView, food: string, mine: readonly string[] = []): FreeStock {
-  const there = view.lots
-    .filter((lot) => lot.food.id === food && lot.state.known !== 'unknown')
-    .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
-  const promised = promisesOf(view)
-    .promises.promised.filter((each) => each.food === food && !mine.includes(each.for))
-    .reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
-  return { there, promised, free: there.sub(promised) };
+  const { counted, promises } = promisesOf(view);
+  const there = counted
+    .filter((lot) => lot.food === food)
+    .reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
+  const free = freeOf(counted, promises, food, mine);
+  return { there, promised: there.sub(free), free };
 }
 
 /** The planned batches of a recipe: when it is asked about, what is promised to them is its own. */

@@ -14,6 +14,8 @@ import { asDatedLot } from '../week/costAhead.ts';
 
 export interface ShelfPromises {
   readonly lots: readonly DatedLot[];
+  /** Those that somebody has counted: only they can be counted on. */
+  readonly counted: readonly DatedLot[];
   readonly reservations: readonly Reservation[];
   readonly promises: Promises;
 }
@@ -33,14 +35,8 @@ export function promisesOf(view: KitchenView): ShelfPromises {
     .flatMap((batch) =>
       needsOf(batch.scaled).map(({ food, amount }): Reservation => ({ for: batch.state.id, food: food.id, amount })),
     );
-  const made = {
-    lots,
-    reservations,
-    promises: bindPromises(
-      lots.filter(({ id }) => !uncounted.has(id)),
-      reservations,
-    ),
-  };
+  const counted = lots.filter(({ id }) => !uncounted.has(id));
+  const made = { lots, counted, reservations, promises: bindPromises(counted, reservations) };
   known.set(view, made);
   return made;
 }

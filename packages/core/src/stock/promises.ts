@@ -60,10 +60,17 @@ export function bindPromises(lots: readonly DatedLot[], reservations: readonly R
 export const promisedOf = ({ promised }: Promises, lot: LotId): Fraction =>
   promised.filter((each) => each.lot === lot).reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
 
-/** How much of a food is on hand and promised to nobody. */
-export function freeOf(lots: readonly DatedLot[], promises: Promises, food: FoodId): Fraction {
+/** How much of a food is on hand and promised to nobody; what is promised to the batches that ask is theirs. */
+export function freeOf(
+  lots: readonly DatedLot[],
+  promises: Promises,
+  food: FoodId,
+  mine: readonly string[] = [],
+): Fraction {
   const there = lots.filter((lot) => lot.food === food).reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
-  return promises.promised.filter((each) => each.food === food).reduce((sum, { amount }) => sum.sub(amount), there);
+  return promises.promised
+    .filter((each) => each.food === food && !mine.includes(each.for))
+    .reduce((sum, { amount }) => sum.sub(amount), there);
 }
 
 /** What taking so much of a lot breaks: batches that lacked nothing, or less, before. An empty list means that free stock is enough. */
