@@ -36,15 +36,19 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(wished).toContainText('Roots roasting at');
   await wished.getByRole('button', { name: 'Let all go' }).click();
   await expect(wished).not.toContainText('Roots roasting');
-  await expect(heading).toHaveText(planned ?? '', { timeout: 20_000 });
+  // The same plan again; on a slow machine, whose search the clock ends, perhaps a shorter one, never a longer.
+  const endOf = (text: string | null) => /done by (\d\d:\d\d)/.exec(text ?? '')?.[1] ?? '99:99';
+  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(planned), { timeout: 20_000 }).toBe(true);
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  const free = await heading.textContent();
 
   // A break for everybody moves the end.
   await wished.getByRole('button', { name: 'A break' }).click();
   await page.getByRole('button', { name: 'Plan the break' }).click();
   await expect(wished).toContainText(/break \d\d:\d\d to \d\d:\d\d/);
-  await expect(heading).not.toHaveText(planned ?? '');
+  await expect(heading).not.toHaveText(free ?? '');
   await wished.getByRole('button', { name: 'Take the break back' }).click();
-  await expect(heading).toHaveText(planned ?? '', { timeout: 20_000 });
+  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(free), { timeout: 20_000 }).toBe(true);
 
   // Rehearsed, and taken along as a calendar.
   await page.getByRole('button', { name: 'Rehearse it' }).click();
