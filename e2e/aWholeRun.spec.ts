@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import pg from 'pg';
-import { expect, test, type Served } from './kitchen.ts';
+import { expect, otherDevice, test, type Served } from './kitchen.ts';
 
 interface Batch {
   readonly id: string;
@@ -90,7 +90,7 @@ test('a whole run at 20×: server killed for a while, two browsers, a reload and
   await expect(page.locator('.now-card')).toBeVisible();
 
   // Somebody else's tablet: a browser of its own.
-  const elsewhere = await browser.newContext({ locale: 'en-GB' });
+  const elsewhere = await otherDevice(browser, hut, { locale: 'en-GB' });
   const other = await elsewhere.newPage();
   await other.goto(`${hut.url}/cook/run`);
   await expect(other.locator('.now-card')).toBeVisible();

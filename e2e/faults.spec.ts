@@ -1,4 +1,4 @@
-import { expect, tapDone, test } from './kitchen.ts';
+import { expect, otherDevice, tapDone, test } from './kitchen.ts';
 
 test('an address that is not there is answered, with a way back', async ({ hut, page }) => {
   await page.goto(`${hut.url}/pantry`);
@@ -10,7 +10,7 @@ test('an address that is not there is answered, with a way back', async ({ hut, 
 test('two browsers agree at once; an old version is told, and nothing is lost', async ({ hut, page, browser }) => {
   await page.goto(`${hut.url}/shelf`);
   await page.getByTestId('lot-buckwheat groats').click();
-  const other = await (await browser.newContext()).newPage();
+  const other = await (await otherDevice(browser, hut)).newPage();
   await other.goto(`${hut.url}/shelf`);
   await other.getByTestId('lot-buckwheat groats').click();
   await other.getByRole('button', { name: 'half' }).click();

@@ -2,8 +2,15 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import net, { type AddressInfo } from 'node:net';
 import path from 'node:path';
-import { test as base, type Page } from '@playwright/test';
+import {
+  test as base,
+  type Browser,
+  type BrowserContext,
+  type BrowserContextOptions,
+  type Page,
+} from '@playwright/test';
 import pg from 'pg';
+import { ZONE } from './zone.ts';
 
 const root = path.resolve(import.meta.dirname, '..');
 
@@ -12,6 +19,8 @@ export interface Served {
   readonly url: string;
   /** Its database, to look behind its back. */
   readonly databaseUrl: string;
+  /** By how much its clock, and the browser's, go otherwise than this machine's. */
+  readonly offsetMs: number;
   /** Stops the server, as a power cut would. */
   kill(): Promise<void>;
   /** Starts it again on the same port and data. */
@@ -27,9 +36,42 @@ const freePort = () =>
     });
   });
 
+/** When journeys set out, whatever day it is: a Wednesday morning, before the meals of the day. */
+const SETS_OUT = '2026-03-11T08:20:00Z';
+/** The demo is loaded a little before the first journey sets out, so that nothing in it lies ahead. */
+const LOADED_BEFORE_MS = 120_000;
+
+/** By how much the clocks of a journey go otherwise than this machine's, ms. */
+const offsetTo = (moment: number): number => Math.round(moment - Date.now());
+
+/** A browser that lives in the journey's time; its timers run as ever. */
+async function inTime(context: BrowserContext, offsetMs: number): Promise<void> {
+  await context.addInitScript((offset: number) => {
+    const Real = Date;
+    const now = () => Real.now() + offset;
+    globalThis.Date = new Proxy(Real, {
+      apply: () => new Real(now()).toString(),
+      construct: (_, given: []) => (given.length === 0 ? new Real(now()) : new Real(...given)),
+      get: (real, name) => (name === 'now' ? now : (Reflect.get(real, name) as unknown)),
+    });
+  }, offsetMs);
+}
+
+/** Another device: a browser of its own in the same time. */
+export async function otherDevice(
+  browser: Browser,
+  hut: Served,
+  options: BrowserContextOptions = {},
+): Promise<BrowserContext> {
+  const context = await browser.newContext(options);
+  await inTime(context, hut.offsetMs);
+  return context;
+}
+
 /** A server on a new database; on a copy of another one, where that is named. */
 async function serve(
   demo: boolean,
+  offsetMs: number,
   template?: string,
 ): Promise<Served & { database: string; close(keep?: boolean): Promise<void> }> {
   const cluster = process.env['KESTREL_TEST_DATABASE'];
@@ -51,6 +93,8 @@ async function serve(
           PORT: `${port}`,
           HOST: '127.0.0.1',
           LOG_LEVEL: 'error',
+          CLOCK_OFFSET_MS: `${offsetMs}`,
+          TZ: ZONE,
           ...(demo ? { DEMO: 'load' } : {}),
         },
         stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
@@ -69,6 +113,7 @@ async function serve(
   return {
     url: `http://127.0.0.1:${port}`,
     databaseUrl: database.href,
+    offsetMs,
     database: name,
     kill,
     again,
@@ -80,28 +125,44 @@ async function serve(
   };
 }
 
-/** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own. */
-export const test = base.extend<{ hut: Served; bare: Served }, { demo: string }>({
-  // The demo is loaded once for each worker; every journey gets a copy of it.
-  demo: [
+/** The demo as it is on a day: loaded once for each worker and time, every journey gets a copy of it. */
+const demos = new Map<string, Promise<string>>();
+function demoAt(setsOut: string): Promise<string> {
+  const known = demos.get(setsOut);
+  if (known) return known;
+  const loading = (async () => {
+    const served = await serve(true, offsetTo(Date.parse(setsOut) - LOADED_BEFORE_MS));
+    await served.close(true);
+    return served.database;
+  })();
+  demos.set(setsOut, loading);
+  return loading;
+}
+
+/** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own, at a time that is set. */
+export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, { leavesNoDemo: undefined }>({
+  setsOut: [SETS_OUT, { option: true }],
+  leavesNoDemo: [
     async ({ playwright: _ }, use) => {
-      const served = await serve(true);
-      await served.close(true);
-      await use(served.database);
+      await use(undefined);
       const admin = new pg.Client({ connectionString: process.env['KESTREL_TEST_DATABASE'] });
       await admin.connect();
-      await admin.query(`DROP DATABASE IF EXISTS ${served.database} WITH (FORCE)`);
+      for (const database of demos.values())
+        await admin.query(`DROP DATABASE IF EXISTS ${await database} WITH (FORCE)`);
       await admin.end();
     },
-    { scope: 'worker' },
+    { scope: 'worker', auto: true },
   ],
-  hut: async ({ demo }, use) => {
-    const served = await serve(true, demo);
+  hut: async ({ setsOut, context }, use) => {
+    const template = await demoAt(setsOut);
+    const served = await serve(true, offsetTo(Date.parse(setsOut)), template);
+    await inTime(context, served.offsetMs);
     await use(served);
     await served.close();
   },
-  bare: async ({ playwright: _ }, use) => {
-    const served = await serve(false);
+  bare: async ({ setsOut, context }, use) => {
+    const served = await serve(false, offsetTo(Date.parse(setsOut)));
+    await inTime(context, served.offsetMs);
     await use(served);
     await served.close();
   },
@@ -117,6 +178,20 @@ export async function tapDone(page: Page): Promise<void> {
   const out = gate.locator('.gate-out');
   if (await out.isVisible()) await out.click();
   await gate.locator('.run-done').click();
+}
+
+/** The name of a day from the journey's today on, as the week's line takes it. */
+export const dayIn = ({ offsetMs }: Served, n: number): string => {
+  const today = new Date(Date.now() + offsetMs).toLocaleDateString('en-CA', { timeZone: ZONE });
+  return new Date(Date.parse(`${today}T12:00:00Z`) + n * 86_400_000)
+    .toLocaleDateString('en', { weekday: 'short', timeZone: 'UTC' })
+    .toLowerCase();
+};
+
+/** Says something of the week in its line. */
+export async function sayOfWeek(page: Page, text: string): Promise<void> {
+  await page.getByLabel('The week in one line').fill(text);
+  await page.getByLabel('The week in one line').press('Enter');
 }
 
 export { expect } from '@playwright/test';

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { ZONE } from './zone.ts';
 
 /** Debian's Chromium, as it starts on a machine without a desktop. */
 export default defineConfig({
@@ -16,6 +17,7 @@ export default defineConfig({
     actionTimeout: 15_000,
     // Journeys meet the server itself; the one that cooks without it lets the service worker in.
     serviceWorkers: 'block',
+    timezoneId: ZONE,
     viewport: { width: 1280, height: 800 },
     trace: 'on-first-retry',
     launchOptions: {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, tapDone, test } from './kitchen.ts';
+import { expect, otherDevice, tapDone, test } from './kitchen.ts';
 
 /**
  * The trail from shelf to plate, as a cook walks it in the demo kitchen. The figures, worked out by hand:
@@ -129,7 +129,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await page.reload();
     await expect(stepsDone(page)).toContainText(`${taps} of`);
     await expect(clock.getByRole('timer')).toHaveText(/9:|10:00|10 min/);
-    const second = await (await browser.newContext()).newPage();
+    const second = await (await otherDevice(browser, hut)).newPage();
     await second.goto(`${hut.url}/cook/run`);
     await expect(stepsDone(second)).toContainText(`${taps} of`);
     await tapDone(page);

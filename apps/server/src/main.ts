@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { createApp } from './app.ts';
+import { serverNow } from './command/clock.ts';
 import { loadDemo } from './demo/loadDemo.ts';
 
 const port = Number(process.env['PORT'] ?? 4180);
@@ -18,5 +19,6 @@ try {
   }
   throw thrown;
 }
-if (process.env['DEMO'] === 'load') await loadDemo(`http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`);
+if (process.env['DEMO'] === 'load')
+  await loadDemo(`http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`, serverNow());
 process.send?.({ ready: `http://${host}:${port}` });

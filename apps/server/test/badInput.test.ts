@@ -136,7 +136,7 @@ const cases: readonly [what: string, method: 'POST' | 'PUT', path: () => string,
       'nine cooks',
       'PUT',
       () => `sessions/${session()}`,
-      () => ({ startsAt: new Date().toISOString(), cooks: 9, version: 1 }),
+      () => ({ startsAt: server.now(), cooks: 9, version: 1 }),
       'cooks',
     ],
     [

@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import pg from 'pg';
 import { createApp } from '../src/app.ts';
+import { serverNow, setServerClock } from '../src/command/clock.ts';
 import { DEMO_KITCHEN, loadDemo } from '../src/demo/loadDemo.ts';
 
 export interface Answer<T> {
@@ -16,6 +17,8 @@ export interface KitchenServer {
   readonly url: string;
   readonly kitchen: string;
   readonly app: NestExpressApplication;
+  /** The server's time, as a device would say it. */
+  readonly now: () => string;
   /** The database itself, to look behind the server's back. */
   readonly sql: <R extends pg.QueryResultRow>(text: string, values?: readonly unknown[]) => Promise<readonly R[]>;
   get<T>(path: string): Promise<Answer<T>>;
@@ -34,8 +37,18 @@ function clusterUrl(): string {
   return url;
 }
 
-/** A server of its own on a database of its own, with the demo kitchen in it. */
-export async function startKitchenServer({ demo }: { readonly demo: boolean }): Promise<KitchenServer> {
+/** When tests set out, whatever day it is: a Wednesday morning in the week of a month's end. */
+const SETS_OUT = '2026-04-29T08:20:00Z';
+
+/** A server of its own on a database of its own, with the demo kitchen in it, at a set time that goes on from there. */
+export async function startKitchenServer({
+  demo,
+  at = SETS_OUT,
+}: {
+  readonly demo: boolean;
+  readonly at?: string;
+}): Promise<KitchenServer> {
+  setServerClock(new Date(at));
   const admin = new pg.Client({ connectionString: clusterUrl() });
   await admin.connect();
   const name = `test_${randomBytes(6).toString('hex')}`;
@@ -49,7 +62,7 @@ export async function startKitchenServer({ demo }: { readonly demo: boolean }): 
   await app.listen(0, '127.0.0.1');
   const { port } = app.getHttpServer().address() as AddressInfo;
   const url = `http://127.0.0.1:${port}`;
-  if (demo) await loadDemo(url);
+  if (demo) await loadDemo(url, serverNow());
   const direct = new pg.Client({ connectionString: databaseUrl.href });
   direct.on('error', () => undefined);
   await direct.connect();
@@ -69,6 +82,7 @@ export async function startKitchenServer({ demo }: { readonly demo: boolean }): 
     url,
     kitchen: DEMO_KITCHEN,
     app,
+    now: () => serverNow().toISOString(),
     sql: async <R extends pg.QueryResultRow>(text: string, values: readonly unknown[] = []) =>
       (await direct.query<R>(text, [...values])).rows,
     get: (path) => call(path),

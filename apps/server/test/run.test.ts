@@ -24,7 +24,7 @@ afterAll(() => server.close());
 
 const event = (what: object) => {
   seq += 1;
-  return { id: randomUUID(), device: 'tablet', deviceSeq: seq, clock: seq, at: new Date().toISOString(), what };
+  return { id: randomUUID(), device: 'tablet', deviceSeq: seq, clock: seq, at: server.now(), what };
 };
 const record = (...events: readonly object[]) => server.send('POST', `${at}/runs/${run}/events`, { events });
 

@@ -110,7 +110,7 @@ test('what was thought to be one food is named as another, amount and dates stay
 });
 
 test('the shelf at a past moment is what the ledger had come to by then', async () => {
-  const then = new Date().toISOString();
+  const then = server.now();
   const was = Number((await lotOf('onion')).onHand);
   const lot = await lotOf('onion');
   await server.send('POST', `${at}/lots/${lot.id}/count`, { amount: '1234', known: 'rough', version: lot.version });
@@ -118,7 +118,7 @@ test('the shelf at a past moment is what the ledger had come to by then', async 
   type At = readonly { lot: string; amount: string }[];
   const { body: past } = await server.get<At>(`${at}/stock?at=${encodeURIComponent(then)}`);
   expect(Number(past.find((each) => each.lot === lot.id)?.amount)).toBe(was);
-  const { body: now } = await server.get<At>(`${at}/stock?at=${encodeURIComponent(new Date().toISOString())}`);
+  const { body: now } = await server.get<At>(`${at}/stock?at=${encodeURIComponent(server.now())}`);
   expect(Number(now.find((each) => each.lot === lot.id)?.amount)).toBe(1234);
   expect(await server.get(`${at}/stock?at=yesterday`)).toMatchObject({
     status: 422,

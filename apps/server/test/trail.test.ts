@@ -114,7 +114,7 @@ describe('from the plan to the plate', () => {
       device: 'tablet',
       deviceSeq: 1,
       clock: 1,
-      at: new Date().toISOString(),
+      at: server.now(),
       what: { kind: 'done', task },
     };
     const other = { ...event, id: randomUUID(), device: 'phone', what: { kind: 'not yet', task, minutes: 5 } };

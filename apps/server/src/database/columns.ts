@@ -1,4 +1,5 @@
 import { DataTypes, type ModelAttributeColumnOptions } from 'sequelize';
+import { serverNow } from '../command/clock.ts';
 
 /** Sequelize writes into the columns it is given, so each model gets its own copies. */
 export const fresh = <C extends Record<string, ModelAttributeColumnOptions>>(columns: C): C =>
@@ -18,5 +19,7 @@ export const json: ModelAttributeColumnOptions = { type: DataTypes.JSONB };
 export const yesNo: ModelAttributeColumnOptions = { type: DataTypes.BOOLEAN };
 export const date: ModelAttributeColumnOptions = { type: DataTypes.DATEONLY };
 export const moment: ModelAttributeColumnOptions = { type: DataTypes.DATE };
+/** When a row came to be, by the server's clock. */
+export const noted: ModelAttributeColumnOptions = { type: DataTypes.DATE, defaultValue: serverNow };
 export const numbers: ModelAttributeColumnOptions = { type: DataTypes.ARRAY(DataTypes.INTEGER) };
 export const words: ModelAttributeColumnOptions = { type: DataTypes.ARRAY(DataTypes.TEXT) };

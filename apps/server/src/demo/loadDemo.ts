@@ -8,7 +8,7 @@ export const DEMO_KITCHEN = namedId('kitchen:Windgate Hut');
  * Loads the demo through the same commands that the screens send, and only into a server without any kitchen. Each command's key is made from its name:
  * a loading that was cut short goes on where it stopped.
  */
-export async function loadDemo(server: string, now = new Date()): Promise<boolean> {
+export async function loadDemo(server: string, now: Date): Promise<boolean> {
   const kitchens = (await (await fetch(`${server}/api/kitchens`)).json()) as { id: string }[];
   if (kitchens.some((kitchen) => kitchen.id !== DEMO_KITCHEN)) return false;
   const last = await fetch(`${server}/api/kitchens/${DEMO_KITCHEN}/week`);

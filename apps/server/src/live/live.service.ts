@@ -1,5 +1,6 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
 import pg from 'pg';
+import { serverNow } from '../command/clock.ts';
 import { Subject, filter, map, merge, timer, type Observable } from 'rxjs';
 import { DATABASE_URL } from '../database/database.ts';
 
@@ -38,7 +39,7 @@ export class LiveService implements OnModuleInit, OnApplicationShutdown {
       map(({ touches }) => touches),
     );
     const beat = timer(0, BEAT_MS).pipe(map((): readonly string[] => []));
-    return merge(changes, beat).pipe(map((touches) => ({ data: { touches, now: new Date().toISOString() } })));
+    return merge(changes, beat).pipe(map((touches) => ({ data: { touches, now: serverNow().toISOString() } })));
   }
 
   private async listen(): Promise<void> {

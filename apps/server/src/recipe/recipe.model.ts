@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { fresh, json, key, keyNumber, moment, text, yesNo } from '../database/columns.ts';
+import { fresh, json, key, keyNumber, noted, text, yesNo } from '../database/columns.ts';
 
 export class RecipeRow extends Model<InferAttributes<RecipeRow>, InferCreationAttributes<RecipeRow>> {
   declare kitchen: string;
@@ -35,7 +35,7 @@ export class RevisionRow extends Model<InferAttributes<RevisionRow>, InferCreati
         number: keyNumber,
         document: json,
         cooked: yesNo,
-        madeAt: { ...moment, field: 'made_at' },
+        madeAt: { ...noted, field: 'made_at' },
         why: text,
       }),
       { sequelize, tableName: 'revision' },

@@ -7,7 +7,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { fresh, integer, json, key, moment, text, uuid } from '../database/columns.ts';
+import { fresh, integer, json, key, moment, noted, text, uuid } from '../database/columns.ts';
 
 export class RunRow extends Model<InferAttributes<RunRow>, InferCreationAttributes<RunRow>> {
   declare kitchen: string;
@@ -55,7 +55,7 @@ export class EventRow extends Model<InferAttributes<EventRow>, InferCreationAttr
         deviceSeq: { ...integer, field: 'device_seq' },
         clock: integer,
         at: moment,
-        receivedAt: { ...moment, field: 'received_at' },
+        receivedAt: { ...noted, field: 'received_at' },
         what: json,
       }),
       { sequelize, tableName: 'event' },

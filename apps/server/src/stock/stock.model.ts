@@ -8,7 +8,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { bigint, date, fresh, integer, key, moment, numeric, text, uuid, words } from '../database/columns.ts';
+import { bigint, date, fresh, integer, key, noted, numeric, text, uuid, words } from '../database/columns.ts';
 
 export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttributes<LotRow>> {
   declare kitchen: string;
@@ -86,7 +86,7 @@ export class MovementRow extends Model<InferAttributes<MovementRow>, InferCreati
         lot: uuid,
         amount: numeric,
         kind: text,
-        at: moment,
+        at: noted,
         command: uuid,
         batch: uuid,
         reason: text,

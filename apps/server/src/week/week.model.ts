@@ -14,7 +14,7 @@ import {
   key,
   keyDay,
   keyText,
-  moment,
+  noted,
   numbers,
   numeric,
   text,
@@ -132,7 +132,7 @@ export class EatenRow extends Model<InferAttributes<EatenRow>, InferCreationAttr
         eater: uuid,
         food: uuid,
         portions: numeric,
-        at: moment,
+        at: noted,
       }),
       { sequelize, tableName: 'eaten' },
     );

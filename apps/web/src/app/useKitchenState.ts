@@ -110,10 +110,22 @@ function viewOf(
     ];
   });
   const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
+  const batches = scaledBatches({ kitchen, foods, recipes, week, session });
+  return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
+}
+
+/** The batches of the session at hand and of all that are planned beside it, scaled for this kitchen; dropped ones left out. */
+export function scaledBatches({
+  kitchen,
+  foods,
+  recipes,
+  week,
+  session,
+}: Pick<KitchenView, 'kitchen' | 'foods' | 'recipes' | 'week' | 'session'>): readonly ScaledBatchView[] {
   const open = new Map(
     week.sessions.filter(({ id, status }) => id === session?.id || status === 'planned').map((each) => [each.id, each]),
   );
-  const batches = week.batches
+  return week.batches
     .filter((batch) => batch.status !== 'dropped')
     .flatMap((state): ScaledBatchView[] => {
       const newest = recipes.find((each) => each.id === state.recipe);
@@ -127,7 +139,6 @@ function viewOf(
       return [{ state, recipe: { ...newest, document }, written, session: cookedIn, scaled }];
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
-  return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
 }
 
 /** The session under way; else the next planned; else the last one done, whose boxes are being eaten. */

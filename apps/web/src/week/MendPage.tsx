@@ -9,7 +9,7 @@ import {
 } from '@kestrel-ridge/core/week';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { Button } from 'antd';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -22,6 +22,7 @@ import { brokenMeals, mendAsk, type BrokenMeal, type MendWay } from './mendAsks.
 import './suggest.css';
 import { stripsOf, weekDays } from './stripsOf.ts';
 import { suggestedChange } from './suggestedChange.ts';
+import { untilItHolds } from './untilItHolds.ts';
 import { useWeekChange, type WeekChange } from './useWeekChange.ts';
 
 export default function MendPage() {
@@ -37,21 +38,20 @@ function Mend({ view }: { view: KitchenView }) {
   const { data: costs } = useCostsQuery(useKitchenId());
   const change = useWeekChange(view);
   const navigate = useNavigate();
-  const strips = useMemo(() => stripsOf(view, {}), [view]);
+  // The moment the ways are worked out for: they are judged as they were asked.
+  const [now] = useState(() => Date.now());
+  const strips = useMemo(() => stripsOf(view, {}, now), [view, now]);
   const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
   const ways = useMemo(
     () =>
       costs && broken.length > 0
         ? WAYS.map((way) => {
-            const ask = mendAsk(view, costs, broken, way);
-            return {
-              way,
-              ask,
-              week: suggestWeek({ ...ask, weights: PROFILES['least work'] }, { seed: 1, rounds: ROUNDS }),
-            };
+            const ask = mendAsk(view, costs, broken, way, now);
+            const week = suggestWeek({ ...ask, weights: PROFILES['least work'] }, { seed: 1, rounds: ROUNDS });
+            return { way, ask, week, tried: untilItHolds(view, mendedChange(view, ask, week, way), now) };
           })
         : [],
-    [view, costs, broken],
+    [view, costs, broken, now],
   );
   if (!costs) return <Loading what="Looking at the week" />;
   if (broken.length === 0)
@@ -92,21 +92,14 @@ function Mend({ view }: { view: KitchenView }) {
         </p>
       </div>
       <div className="suggested">
-        {ways.map(({ way, ask, week }) => (
+        {ways.map(({ way, ask, week, tried }) => (
           <section key={way} className="suggested-card" aria-label={way}>
             <h2>{way}</h2>
             <MendedMeals broken={broken} ask={ask} week={week} view={view} />
             <p>
-              {week.parts.short < 0.5
-                ? 'Nothing is short then.'
-                : `${Math.round(week.parts.short)} parts of plates are still short.`}{' '}
-              {more(view, ask, week)}
+              {stillShort(tried.broken)} {more(view, ask, tried.change)}
             </p>
-            <Button
-              type="primary"
-              size="large"
-              onClick={() => void take(mendedChange(view, ask, week, way), `Mended the week ${way}`)}
-            >
+            <Button type="primary" size="large" onClick={() => void take(tried.change, `Mended the week ${way}`)}>
               Mend it so
             </Button>
           </section>
@@ -167,21 +160,19 @@ function MendedMeals({
 }
 
 /** What is cooked beside what was planned, and what that asks of hands and purse. */
-function more(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, { draft }: Suggested): string {
-  const planned = new Map(
-    view.batches
-      .filter(({ state }) => state.status === 'planned')
-      .map(({ state }) => [state.recipe, Number(state.portions)]),
-  );
-  const extra = draft.sizes.flatMap((size, c) => {
-    const { cooks, name } = ask.candidates[c] ?? {};
-    const was = cooks ? (planned.get(cooks.recipe) ?? 0) : 0;
-    return cooks && name && size > was
+function more(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, { size = [], add = [] }: WeekChange): string {
+  const wasOf = (id: string) => view.week.batches.find((batch) => batch.id === id);
+  const extra = [
+    ...size.map(({ id, portions }) => ({ recipe: wasOf(id)?.recipe, was: Number(wasOf(id)?.portions ?? 0), portions })),
+    ...add.map(({ recipe, portions }) => ({ recipe, was: 0, portions })),
+  ].flatMap(({ recipe, was, portions }) => {
+    const { cooks, name } = ask.candidates.find((each) => each.cooks?.recipe === recipe) ?? {};
+    return cooks && name && portions > was
       ? [
           {
-            words: was > 0 ? `${size - was} portions more of ${name}` : `${size} portions of ${name}`,
-            hands: cooks.handsEach * (size - was) + (was > 0 ? 0 : cooks.handsOnce),
-            cost: cooks.costEach * (size - was),
+            words: was > 0 ? `${portionsText(portions - was)} more of ${name}` : `${portionsText(portions)} of ${name}`,
+            hands: cooks.handsEach * (portions - was) + (was > 0 ? 0 : cooks.handsOnce),
+            cost: cooks.costEach * (portions - was),
           },
         ]
       : [];
@@ -189,7 +180,17 @@ function more(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, { draft }: Sugge
   if (extra.length === 0) return 'Nothing more is cooked.';
   const hands = extra.reduce((sum, each) => sum + each.hands, 0);
   const cost = extra.reduce((sum, each) => sum + each.cost, 0);
-  return `Cooked beside the plan: ${extra.map(({ words }) => words).join(', ')}; ${duration(hands)} more hands, about ${moneyText(Math.round(cost), view.kitchen.equipment.currency)}.`;
+  return `Cooked beside the plan: ${extra.map(({ words }) => words).join(', ')}; ${duration(hands)} more hands-on time, about ${moneyText(Math.round(cost), view.kitchen.equipment.currency)}.`;
+}
+
+const portionsText = (n: number): string => `${n} ${n === 1 ? 'portion' : 'portions'}`;
+
+/** What would still be missing, as the strip sees it. */
+function stillShort(broken: readonly BrokenMeal[]): string {
+  const lacks = broken.flatMap((meal) => meal.lacks);
+  if (lacks.length === 0) return 'Nothing is short then.';
+  const missing = lacks.reduce((sum, { portions }) => sum + portions, 0);
+  return `${portionsText(missing)} still missing across ${broken.length} ${broken.length === 1 ? 'meal' : 'meals'}.`;
 }
 
 /** A mended week as changes: planned dishes are never left out, nor made smaller. */

@@ -1,0 +1,59 @@
+import type { BatchState, SessionState, WeekState } from '@kestrel-ridge/core/formats';
+import type { Slot } from '@kestrel-ridge/core/week';
+import { scaledBatches, type KitchenView } from '../app/useKitchenState.ts';
+import type { WeekChange } from './useWeekChange.ts';
+
+/** The session that added dishes would be cooked in, where none is planned yet: at that moment. */
+const nextSession = (now: number): SessionState => ({
+  id: 'next session',
+  name: 'next',
+  startsAt: new Date(now).toISOString(),
+  cooks: 1,
+  wishes: { pins: {}, breaks: [] },
+  status: 'planned',
+  version: 0,
+});
+
+const sameMeal = (a: Slot, b: Slot): boolean => a.day === b.day && a.meal === b.meal;
+
+/**
+ * The kitchen as it would be after a change of its week: a preview is made of this by the same folds as the screens that will judge it.
+ * Nothing is sent. `now`: ms since 1970.
+ */
+export function withChange(view: KitchenView, change: WeekChange, now: number): KitchenView {
+  const { slots = [], size = [], add = [], drop = [] } = change;
+  const session = view.session?.status === 'planned' ? view.session : nextSession(now);
+  const added = add.map(({ recipe, portions, freezePortions }, n): BatchState => ({
+    id: `added ${n}`,
+    session: session.id,
+    recipe,
+    revision: view.recipes.find(({ id }) => id === recipe)?.number ?? 1,
+    portions: `${portions}`,
+    freezePortions: `${freezePortions}`,
+    choice: {},
+    finals: [],
+    notes: [],
+    status: 'planned',
+    cost: null,
+    yieldG: null,
+    reopenedAt: null,
+    version: 0,
+  }));
+  const week: WeekState = {
+    ...view.week,
+    slots: [...view.week.slots.filter((slot) => !slots.some((other) => sameMeal(slot, other))), ...slots],
+    sessions: view.week.sessions.some(({ id }) => id === session.id)
+      ? view.week.sessions
+      : [...view.week.sessions, session],
+    batches: [
+      ...view.week.batches
+        .filter(({ id }) => !drop.includes(id))
+        .map((batch) => {
+          const other = size.find(({ id }) => id === batch.id);
+          return other ? { ...batch, portions: `${other.portions}`, freezePortions: `${other.freezePortions}` } : batch;
+        }),
+      ...added,
+    ],
+  };
+  return { ...view, week, session, batches: scaledBatches({ ...view, week, session }) };
+}

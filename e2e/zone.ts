@@ -1,0 +1,2 @@
+/** Where journeys take place: a zone whose clocks change. */
+export const ZONE = 'Europe/Berlin';
