@@ -1,7 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { FIGURES, type FigureName, type FoodKind } from '@kestrel-ridge/core/food';
+import { ALLERGENS, FIGURES, type Allergen, type FigureName, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
-import { IsIn, IsNumber, IsOptional, IsString, Length } from 'class-validator';
+import { IsArray, IsIn, IsNumber, IsOptional, IsString, Length } from 'class-validator';
 import { Id } from '../problem/says.ts';
 
 const KINDS: readonly FoodKind[] = [
@@ -17,6 +17,7 @@ const KINDS: readonly FoodKind[] = [
   'water',
 ];
 const NAME = { message: 'The food has no name. Give it one of up to 80 letters.' };
+const ALLERGEN = { message: 'An allergen is not known. Choose from the list.' };
 const FIGURE = { message: 'This figure is not known. Choose one from the food’s page.' };
 
 export class AddFoodDto {
@@ -28,6 +29,12 @@ export class AddFoodDto {
   @ApiProperty({ enum: ['g', 'mL', 'each'] })
   @IsIn(['g', 'mL', 'each'], { message: 'Its lots are counted in g, mL or each. Choose one.' })
   base: BaseUnit;
+  /** Of the fourteen, what the packet names; an empty list: none of them. Left out: nobody knows. */
+  @ApiProperty({ enum: ALLERGENS, isArray: true, required: false })
+  @IsOptional()
+  @IsArray(ALLERGEN)
+  @IsIn(ALLERGENS, { each: true, ...ALLERGEN })
+  allergens?: Allergen[];
 }
 
 export class OwnFigureDto {

@@ -40,7 +40,12 @@ export class FoodService {
             ],
           });
         const row = await FoodRow.create(
-          { kitchen, id: dto.id, name, facts: { kind: dto.kind, base: dto.base } },
+          {
+            kitchen,
+            id: dto.id,
+            name,
+            facts: { kind: dto.kind, base: dto.base, ...(dto.allergens ? { allergens: dto.allergens } : {}) },
+          },
           { transaction },
         );
         return done(foodState(await row.reload({ transaction })));

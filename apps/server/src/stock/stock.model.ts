@@ -25,10 +25,15 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
   declare useBy: CreationOptional<string | null>;
   declare frozenOn: CreationOptional<string | null>;
   declare thawedOn: CreationOptional<string | null>;
+  declare endsOn: CreationOptional<string | null>;
+  declare daysLeft: CreationOptional<number | null>;
+  declare warmOn: CreationOptional<string | null>;
   declare pricedMinor: CreationOptional<string | null>;
   declare pricedAmount: CreationOptional<string | null>;
   declare portionG: CreationOptional<string | null>;
   declare allergens: CreationOptional<string[] | null>;
+  declare mayContain: CreationOptional<string[] | null>;
+  declare allergensUnknown: CreationOptional<string[] | null>;
   declare known: CreationOptional<HowKnown>;
   declare shop: CreationOptional<string | null>;
   declare box: CreationOptional<string | null>;
@@ -52,10 +57,15 @@ export class LotRow extends Model<InferAttributes<LotRow>, InferCreationAttribut
         useBy: { ...date, field: 'use_by' },
         frozenOn: { ...date, field: 'frozen_on' },
         thawedOn: { ...date, field: 'thawed_on' },
+        endsOn: { ...date, field: 'ends_on' },
+        daysLeft: { ...integer, field: 'days_left' },
+        warmOn: { ...date, field: 'warm_on' },
         pricedMinor: { ...bigint, field: 'priced_minor' },
         pricedAmount: { ...numeric, field: 'priced_amount' },
         portionG: { ...numeric, field: 'portion_g' },
         allergens: words,
+        mayContain: { ...words, field: 'may_contain' },
+        allergensUnknown: { ...words, field: 'allergens_unknown' },
         known: text,
         shop: text,
         box: text,

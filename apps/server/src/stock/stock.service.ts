@@ -4,12 +4,13 @@ import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import type { MovementKind } from '@kestrel-ridge/core/stock';
+import { afterStep } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandRow } from '../command/command.model.ts';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
-import { FoodRow } from '../food/food.model.ts';
+import { FoodRow, foodOf } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';
@@ -26,7 +27,7 @@ import { EatenRow } from '../week/week.model.ts';
 import { becomes } from './becomes.ts';
 import { invalid, negative, notNow, shortOf } from './refusals.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
-import { lockLot, lotState, onHandLots, plainDecimal } from './stock.store.ts';
+import { dateColumns, datesOf, lockLot, lotState, onHandLots, plainDecimal } from './stock.store.ts';
 
 /** Commands that undo takes back by one more movement each. */
 const UNDOABLE = ['add lot', 'add lots', 'count lot', 'move lot', 'open lot', 'name lot', 'throw lot', 'eat'];
@@ -160,24 +161,16 @@ export class StockService {
         if (to.id === from.id) return refused(invalid('place', 'It is there already.', 'Choose another place.'));
         const short = shortOf(lot, dto.amount, 'amount');
         if (short) return refused(short);
-        const today = await this.today(kitchen, transaction);
-        const kind: MovementKind =
-          to.kind === 'freezer' && from.kind !== 'freezer'
-            ? 'frozen'
-            : from.kind === 'freezer' && to.kind !== 'freezer'
-              ? 'thawed'
-              : 'moved';
-        await becomes(
-          lot,
-          dto.id,
-          {
-            place: dto.place,
-            // Frozen once more, it is as old as it was: its days in the freezer go on from the first.
-            frozenOn: kind === 'frozen' ? (lot.frozenOn ?? today) : lot.frozenOn,
-            thawedOn: kind === 'thawed' ? today : kind === 'frozen' ? null : lot.thawedOn,
-          },
-          transaction,
+        const food = await FoodRow.findOne({ where: { kitchen, id: lot.food }, transaction });
+        if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
+        const aged = afterStep(
+          { food: foodOf(food), place: from.kind, dates: datesOf(lot) },
+          { do: 'move', to: to.kind },
+          await this.today(kitchen, transaction),
         );
+        if (!aged.ok) return refused(invalid('place', aged.problem.fault, aged.problem.remedy));
+        const { kind } = aged.value;
+        await becomes(lot, dto.id, { place: dto.place, ...dateColumns(aged.value.dates) }, transaction);
         await this.move(scope, id, negative(dto.amount), kind);
         await this.move(scope, dto.id, dto.amount, kind);
         return done(await this.stateOf(kitchen, dto.id, transaction));
@@ -194,8 +187,17 @@ export class StockService {
       async (scope, lot) => {
         const short = shortOf(lot, dto.amount, 'amount');
         if (short) return refused(short);
-        if (lot.openedOn) return refused(invalid('amount', 'It is open already.', 'Nothing needs to be done.'));
-        await becomes(lot, dto.id, { openedOn: await this.today(kitchen, scope.transaction) }, scope.transaction);
+        const { transaction } = scope;
+        const food = await FoodRow.findOne({ where: { kitchen, id: lot.food }, transaction });
+        const place = await PlaceRow.findOne({ where: { kitchen, id: lot.place }, transaction });
+        if (!food || !place) return refused<Refusal>({ code: 'not found', what: food ? 'place' : 'food' });
+        const aged = afterStep(
+          { food: foodOf(food), place: place.kind, dates: datesOf(lot) },
+          { do: 'open' },
+          await this.today(kitchen, transaction),
+        );
+        if (!aged.ok) return refused(invalid('amount', aged.problem.fault, aged.problem.remedy));
+        await becomes(lot, dto.id, dateColumns(aged.value.dates), transaction);
         await this.move(scope, id, negative(dto.amount), 'opened');
         await this.move(scope, dto.id, dto.amount, 'opened');
         return done(await this.stateOf(kitchen, dto.id, scope.transaction));
@@ -221,7 +223,12 @@ export class StockService {
             ),
           );
         const { onHand } = lot;
-        await becomes(lot, dto.id, { food: dto.food, batch: null, allergens: null }, scope.transaction);
+        await becomes(
+          lot,
+          dto.id,
+          { food: dto.food, batch: null, allergens: null, mayContain: null, allergensUnknown: null },
+          scope.transaction,
+        );
         await this.move(scope, id, negative(onHand), 'corrected', `it is ${food.name}`);
         await this.move(scope, dto.id, onHand, 'corrected');
         return done(await this.stateOf(kitchen, dto.id, scope.transaction));

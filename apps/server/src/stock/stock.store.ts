@@ -1,5 +1,5 @@
 import type { LotState } from '@kestrel-ridge/core/formats';
-import type { Food, PlaceKind } from '@kestrel-ridge/core/food';
+import type { Allergen, AllergenStatement, Food, PlaceKind } from '@kestrel-ridge/core/food';
 import { Fraction, day, type Day } from '@kestrel-ridge/core/quantity';
 import type { Lot, LotDates } from '@kestrel-ridge/core/stock';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
@@ -8,14 +8,57 @@ import { FoodRow, foodOf } from '../food/food.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import { LotRow } from './stock.model.ts';
 
-const DATE_FIELDS = ['boughtOn', 'madeOn', 'openedOn', 'bestBefore', 'useBy', 'frozenOn', 'thawedOn'] as const;
+const DATE_FIELDS = [
+  'boughtOn',
+  'madeOn',
+  'openedOn',
+  'bestBefore',
+  'useBy',
+  'frozenOn',
+  'thawedOn',
+  'endsOn',
+  'warmOn',
+] as const;
 
 /** The only place where a row's dates become core's dates. */
 export function datesOf(row: LotRow): LotDates {
   const dates: Partial<Record<(typeof DATE_FIELDS)[number], Day>> = {};
   for (const field of DATE_FIELDS) if (row[field]) dates[field] = day(row[field]);
-  return dates;
+  return row.daysLeft === null || row.daysLeft === undefined ? dates : { ...dates, daysLeft: row.daysLeft };
 }
+
+/** Core's dates as columns: what is not said is empty. */
+export const dateColumns = (
+  dates: LotDates,
+): Record<(typeof DATE_FIELDS)[number], string | null> & { daysLeft: number | null } => ({
+  boughtOn: dates.boughtOn ?? null,
+  madeOn: dates.madeOn ?? null,
+  openedOn: dates.openedOn ?? null,
+  bestBefore: dates.bestBefore ?? null,
+  useBy: dates.useBy ?? null,
+  frozenOn: dates.frozenOn ?? null,
+  thawedOn: dates.thawedOn ?? null,
+  endsOn: dates.endsOn ?? null,
+  warmOn: dates.warmOn ?? null,
+  daysLeft: dates.daysLeft ?? null,
+});
+
+/** What a made lot says of the fourteen, as columns. */
+export const allergenColumns = ({ contains, may, unknown }: AllergenStatement) => ({
+  allergens: [...contains],
+  mayContain: [...may],
+  allergensUnknown: [...unknown],
+});
+
+/** Rows of before the may and the unknown were noted say only what is contained. */
+const statementIn = ({ allergens, mayContain, allergensUnknown }: LotRow): AllergenStatement | null =>
+  allergens === null
+    ? null
+    : {
+        contains: (allergens ?? []) as Allergen[],
+        may: (mayContain ?? []) as Allergen[],
+        unknown: allergensUnknown ?? [],
+      };
 
 export const lotState = (row: LotRow): LotState => ({
   id: row.id,
@@ -30,7 +73,7 @@ export const lotState = (row: LotRow): LotState => ({
       ? null
       : { minor: Number(row.pricedMinor), amount: plainDecimal(row.pricedAmount) },
   portionG: row.portionG === null ? null : plainDecimal(row.portionG),
-  allergens: row.allergens as LotState['allergens'],
+  allergens: statementIn(row),
   known: row.known,
   box: row.box,
   onHand: plainDecimal(row.onHand),

@@ -2,14 +2,15 @@ import type { BatchState } from '@kestrel-ridge/core/formats';
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
-import { Fraction, done, inBase, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Fraction, done, inBase, refused, type Day, type Outcome } from '@kestrel-ridge/core/quantity';
 import { finalsOf, foldRun, notesOf } from '@kestrel-ridge/core/run';
 import { byProductsOf, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
+import { madeIn } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
-import { FoodRow } from '../food/food.model.ts';
+import { FoodRow, foodOf } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import type { Refusal } from '../problem/problem.ts';
@@ -22,7 +23,7 @@ import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
 import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
-import { exact, lockShelf } from '../stock/stock.store.ts';
+import { allergenColumns, dateColumns, exact, lockShelf } from '../stock/stock.store.ts';
 import type { PutAwayDto } from './putAway.dto.ts';
 
 @Injectable()
@@ -67,6 +68,11 @@ export class PutAwayService {
         );
         const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
         const today = this.clock.today(equipment.zone);
+        const component = await FoodRow.findOne({
+          where: { kitchen, id: scaled.recipe.component.id },
+          transaction,
+          rejectOnEmpty: true,
+        });
         const { yieldG } = dto;
         // What was weighed is shared out over the portions; what was not, is as it was reckoned.
         const portionG = new Fraction(Math.round(yieldG === undefined ? scaled.portionG : yieldG / portions) || 1);
@@ -81,11 +87,10 @@ export class PutAwayService {
               base: 'g',
               origin: 'made',
               batch: id,
-              madeOn: today,
-              frozenOn: places.get(box.place)?.kind === 'freezer' ? today : null,
+              ...dateColumns(madeIn(foodOf(component), places.get(box.place)?.kind ?? 'fridge', today)),
               portionG: portionG.toString(),
               box: box.box ?? null,
-              allergens: [...scaled.allergens],
+              ...allergenColumns(scaled.allergens),
               pricedMinor: String(shares[n] ?? 0),
               pricedAmount: grams,
             },
@@ -132,7 +137,7 @@ export class PutAwayService {
     scaled: ScaledBatch,
     { kept = [] }: PutAwayDto,
     places: ReadonlyMap<string, PlaceRow>,
-    today: string,
+    today: Day,
   ): Promise<void> {
     const { transaction } = scope;
     const byProducts = byProductsOf(scaled);
@@ -161,9 +166,8 @@ export class PutAwayService {
           base,
           origin: 'made',
           batch: id,
-          madeOn: today,
-          frozenOn: places.get(each.place)?.kind === 'freezer' ? today : null,
-          allergens: [...scaled.allergens],
+          ...dateColumns(madeIn(foodOf(food), places.get(each.place)?.kind ?? 'fridge', today)),
+          ...allergenColumns(scaled.allergens),
           pricedMinor: '0',
           pricedAmount: amount,
         },

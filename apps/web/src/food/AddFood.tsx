@@ -1,4 +1,4 @@
-import type { FoodKind } from '@kestrel-ridge/core/food';
+import { ALLERGENS, type Allergen, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import { Form, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
@@ -18,10 +18,15 @@ const KINDS: readonly FoodKind[] = [
   'water',
 ];
 
+/** Somebody has read the packet, and it names none of them. */
+const NONE = 'none of them';
+
 interface Fields {
   readonly name: string;
   readonly kind: FoodKind;
   readonly base: BaseUnit;
+  /** Empty: nobody has looked. */
+  readonly allergens: readonly (Allergen | typeof NONE)[];
 }
 
 /** A food that the book does not have: a name and a kind are enough; its figures are asked for when they are needed. */
@@ -39,10 +44,19 @@ export function AddFood({
   const [form] = Form.useForm<Fields>();
   const [busy, setBusy] = useState(false);
   const send = useCommand();
-  const keep = async (fields: Fields) => {
+  const keep = async ({ allergens, ...fields }: Fields) => {
     setBusy(true);
     const id = newId();
-    const sent = await send({ path: 'foods', body: { id, ...fields }, touches: ['kitchen', 'recipes'], quiet: true });
+    const sent = await send({
+      path: 'foods',
+      body: {
+        id,
+        ...fields,
+        ...(allergens.length > 0 ? { allergens: allergens.filter((each) => each !== NONE) } : {}),
+      },
+      touches: ['kitchen', 'recipes'],
+      quiet: true,
+    });
     setBusy(false);
     if (sent.ok) {
       close();
@@ -69,7 +83,7 @@ export function AddFood({
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name: name.trim(), kind: 'vegetable', base: 'g' }}
+        initialValues={{ name: name.trim(), kind: 'vegetable', base: 'g', allergens: [] }}
         onFinish={(fields) => void keep(fields)}
         preserve={false}
       >
@@ -86,6 +100,17 @@ export function AddFood({
               { value: 'mL', label: 'millilitres' },
               { value: 'each', label: 'pieces' },
             ]}
+          />
+        </Form.Item>
+        <Form.Item
+          label="Allergens on the packet"
+          name="allergens"
+          extra="Left empty, they stay unknown, and every dish with it says so."
+        >
+          <Select
+            mode="multiple"
+            placeholder="unknown"
+            options={[NONE, ...ALLERGENS].map((value) => ({ value, label: value }))}
           />
         </Form.Item>
       </Form>

@@ -1,4 +1,4 @@
-import { FIGURES, figureOf, type Figure } from '@kestrel-ridge/core/food';
+import { FIGURES, allergenWords, statementOf, figureOf, type Figure } from '@kestrel-ridge/core/food';
 import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -25,7 +25,7 @@ export function FoodFigures({ food }: { food: FoodState }) {
         ].join(' · ')}
       </p>
       <p>
-        {facts.allergens ? <strong>Contains {facts.allergens.join(', ')}. </strong> : 'None of the listed allergens. '}
+        <strong>{allergenWords(statementOf(food))} </strong>
         {facts.roles && <span className="soft">In a dish: {facts.roles.join(', ')}. </span>}
         {facts.hazard === 'boil beans hard' && <strong className="cannot">Soak, and boil hard. </strong>}
         {packs.length > 0 && (

@@ -92,6 +92,10 @@ function Foods({ view }: { view: KitchenView }) {
 const rowWords = ({ facts, own }: FoodState): string =>
   [
     facts.kind,
-    ...(facts.allergens ? [facts.allergens.join(', ')] : []),
+    ...(facts.allergens === undefined
+      ? ['allergens unknown']
+      : facts.allergens.length > 0
+        ? [facts.allergens.join(', ')]
+        : []),
     ...(Object.keys(own).length > 0 ? ['our own figures'] : []),
   ].join(' · ');

@@ -1,3 +1,4 @@
+import { NO_ALLERGENS, addedBy, allergenWords } from '@kestrel-ridge/core/food';
 import {
   alcoholPerPortion,
   allergensOfSlots,
@@ -25,8 +26,9 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
   const percent = Math.round(facts.covered * 100);
   const open = scaled.recipe.lines.some((line) => line.slot);
   const spans = useMemo(() => (open ? spansOf(scaled, view) : undefined), [open, scaled, view]);
-  const perhaps = open ? allergensOfSlots(scaled.recipe, view.foods) : [];
-  const always = scaled.allergens.filter((allergen) => !perhaps.includes(allergen));
+  const bySlot = open ? allergensOfSlots(scaled.recipe, view.foods) : NO_ALLERGENS;
+  const always = addedBy(scaled.allergens, bySlot);
+  const perhaps = [...bySlot.contains, ...bySlot.may];
   const alcohol = alcoholPerPortion(scaled);
   return (
     <section aria-label="A portion holds">
@@ -57,13 +59,9 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
         {alcohol && ' Alcohol never boils off wholly. Without any: apple juice with a little cider vinegar.'}
       </p>
       <p>
-        {always.length + perhaps.length > 0 ? (
-          <strong>
-            {always.length > 0 && `Contains ${always.join(', ')}. `}
-            {perhaps.length > 0 && `May contain ${perhaps.join(', ')}, by what fills the open line.`}
-          </strong>
-        ) : (
-          'None of the listed allergens in its recipe.'
+        <strong>{allergenWords(always)}</strong>
+        {perhaps.length > 0 && (
+          <strong> With {perhaps.join(', ')} or without, depending on what fills the open line.</strong>
         )}
       </p>
     </section>

@@ -84,7 +84,9 @@ function notes(offer: SwapOffer, there: number, before: number): string {
   return [
     ...(before > 0 ? [before === 1 ? 'used once before' : `used ${before} times before`] : []),
     there > 0 ? `${Math.round(there)} g there` : 'not on the shelf',
-    ...(offer.allergensIn.length > 0 ? [`brings in ${offer.allergensIn.join(', ')}`] : []),
+    ...(offer.allergensIn.contains.length > 0 ? [`brings in ${offer.allergensIn.contains.join(', ')}`] : []),
+    ...(offer.allergensIn.may.length > 0 ? [`may bring in ${offer.allergensIn.may.join(', ')}`] : []),
+    ...(offer.allergensIn.unknown.length > 0 ? ['its allergens are unknown: read the packet'] : []),
     ...(offer.allergensOut.length > 0 ? [`without ${offer.allergensOut.join(', ')}`] : []),
     ...offer.changes,
   ].join('; ');

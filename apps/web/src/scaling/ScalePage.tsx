@@ -1,3 +1,4 @@
+import { allergenWords } from '@kestrel-ridge/core/food';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
@@ -87,10 +88,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
           <p>
             Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
             {Math.round(scaled.portionG)} g a portion, in{' '}
-            <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>.
-            {scaled.allergens.length > 0
-              ? ` Contains ${scaled.allergens.join(', ')}.`
-              : ' None of the listed allergens in its recipe.'}
+            <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. {allergenWords(scaled.allergens)}
           </p>
         </div>
         {editable && (

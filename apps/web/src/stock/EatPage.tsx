@@ -1,3 +1,4 @@
+import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, eatersAt, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
@@ -205,10 +206,7 @@ function Eat({ view }: { view: KitchenView }) {
 }
 
 function allergensOf(chosen: readonly ReadyComponent[]): string {
-  const found = [...new Set(chosen.flatMap((each) => each.cold.flatMap(lotAllergens)))];
   return chosen.length === 0
     ? ''
-    : found.length > 0
-      ? `Contains ${found.join(', ')}.`
-      : 'None of the listed allergens.';
+    : allergenWords(uniteStatements(chosen.flatMap((each) => each.cold.map(lotAllergens))));
 }

@@ -13,6 +13,7 @@ import { Cautions } from '../parts/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
 import { untilWords } from '../parts/untilWords.ts';
 import { BreaksWhat } from './BreaksWhat.tsx';
+import { allergenWords } from '@kestrel-ridge/core/food';
 import { lotAllergens, lotAmount, NAMELESS } from './lotWords.ts';
 import { NameIt } from './NameIt.tsx';
 import { PromisedTo } from './PromisedTo.tsx';
@@ -81,7 +82,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
         </p>
       )}
       <PromisedTo view={view} lot={lot} />
-      {lotAllergens(lot).length > 0 && <p>Contains {lotAllergens(lot).join(', ')}</p>}
+      <p>{allergenWords(lotAllergens(lot))}</p>
 
       <section>
         <h3>How much is there?</h3>

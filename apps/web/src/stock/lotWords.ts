@@ -1,3 +1,4 @@
+import { statementOf, type AllergenStatement } from '@kestrel-ridge/core/food';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '../app/useKitchenState.ts';
 
@@ -21,7 +22,7 @@ export function shareLeft(lot: ShelfLot): number | undefined {
 }
 
 /** What a lot contains: a made one by its own batch, with the swaps in it; another as its food. */
-export const lotAllergens = (lot: ShelfLot): readonly string[] => lot.state.allergens ?? lot.food.facts.allergens ?? [];
+export const lotAllergens = (lot: ShelfLot): AllergenStatement => lot.state.allergens ?? statementOf(lot.food);
 
 /** A box that nobody could name when it was found: entered so, and named later. */
 export const NAMELESS = 'nameless box';

@@ -1,3 +1,4 @@
+import { statementOf, type AllergenStatement } from '@kestrel-ridge/core/food';
 import { learnAppetite, plateSums, type LearnedAppetite } from '@kestrel-ridge/core/learn';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
@@ -10,6 +11,12 @@ export const tableOf = ({ week }: KitchenView): Table => ({
   slots: week.slots,
 });
 
+/** What a component says of the fourteen; one that is not among the foods is unknown. */
+const madeOf = (view: KitchenView, id: string): AllergenStatement => {
+  const food = view.foods.get(id);
+  return food ? statementOf(food) : { contains: [], may: [], unknown: ['this dish'] };
+};
+
 /** A recipe's component as those at the table see it: what is in it, and how much of it is usual. */
 export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: number): Demanded {
   const { component } = recipe.document;
@@ -18,7 +25,7 @@ export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: num
     kind: component.kind,
     portionG,
     portionsADay: view.week.appetites.find(({ food }) => food === component.id)?.portionsADay ?? 1,
-    allergens: view.foods.get(component.id)?.facts.allergens ?? [],
+    allergens: madeOf(view, component.id),
     foods: foodsOfRecipe(recipe.document).map((id) => ({ id, name: view.foods.get(id)?.name ?? '' })),
   };
 }

@@ -158,7 +158,7 @@ function halvesOf(
   packs: readonly Pack[],
 ): { readonly count: number; readonly notes: readonly string[] } | undefined {
   const days = new Set(wanted.map(({ on }) => on));
-  const openedDays = food.facts.packs ? food.facts.keeps?.fridge?.value : undefined;
+  const openedDays = food.facts.packs ? food.facts.opened?.fridge?.value : undefined;
   const [pack] = packs;
   if (days.size < 2 || openedDays === undefined || !pack || packs.length > 1) return undefined;
   const { count, past, shared } = packsOverDays(wanted, pack.amount, openedDays);
@@ -194,8 +194,8 @@ const bestUnit = (packs: readonly Pack[]): Fraction | undefined =>
 
 /** Days that what is left of a pack keeps where it keeps longest, the freezer apart. */
 const keepsOpened = ({ facts }: Food): number =>
-  facts.packs
-    ? (facts.keeps?.fridge?.value ?? 0)
+  facts.opened
+    ? Math.max(0, ...(['cupboard', 'cool room', 'fridge'] as const).map((place) => facts.opened?.[place]?.value ?? 0))
     : Math.max(0, ...(['cupboard', 'cool room', 'fridge'] as const).map((place) => facts.keeps?.[place]?.value ?? 0));
 
 /** What it weighs on the way: of what is sold in its liquid, the whole tin. */

@@ -1,20 +1,7 @@
 import type { BaseUnit, Sourced } from '../quantity/index.ts';
+import type { Allergen } from './allergens.ts';
 
 export type FoodId = string;
-
-/** The EU list is the longer one for what grows; the words are those of Regulation (EU) 1169/2011, Annex II. */
-export const ALLERGENS = [
-  'gluten',
-  'peanuts',
-  'soybeans',
-  'nuts',
-  'celery',
-  'mustard',
-  'sesame',
-  'sulphites',
-  'lupin',
-] as const;
-export type Allergen = (typeof ALLERGENS)[number];
 
 export type PlaceKind = 'cupboard' | 'cool room' | 'fridge' | 'freezer';
 
@@ -58,6 +45,8 @@ export interface Composition {
   readonly vitaminCMg?: number;
   readonly sodiumMg?: number;
   readonly alcoholG?: number;
+  /** Organic acids. */
+  readonly acidG?: number;
 }
 
 /** A pack as it is sold: what it holds, and what is left of it when the liquid is poured off. */
@@ -66,6 +55,9 @@ export interface FoodPack {
   readonly grams: number;
   readonly drainedG?: number;
 }
+
+/** What makes a caution stand beside a food. */
+export type FoodHazard = 'boil beans hard' | 'never raw' | 'debitter' | 'sprouts' | 'green potatoes' | 'iodine';
 
 /** What is known of a food. What is not known is left out: it is asked for, never taken as zero. */
 export interface FoodFacts {
@@ -88,15 +80,22 @@ export interface FoodFacts {
   readonly uptake?: Sourced<number>;
   /** Days it keeps by place; the day it is made, bought or opened is day 1. */
   readonly keeps?: Readonly<Partial<Record<PlaceKind, Sourced<number>>>>;
+  /** Days an opened pack keeps by place, from the day it was opened; what is not named keeps as if it were shut. */
+  readonly opened?: Readonly<Partial<Record<PlaceKind, Sourced<number>>>>;
   readonly packs?: Sourced<readonly FoodPack[]>;
+  /** Of the fourteen: those in it. Left out: nobody has said, so it is unknown. */
   readonly allergens?: readonly Allergen[];
+  /** Of the fourteen: those that often come along. */
+  readonly mayContain?: readonly Allergen[];
+  /** Of something made: the foods in it of which nobody knows. */
+  readonly unknownIn?: readonly string[];
   readonly roles?: readonly FoodRole[];
   readonly composition?: Sourced<Composition>;
   /** Which parts of the composition are this kitchen's own. */
   readonly ownComposition?: readonly string[];
   /** Swells or foams under pressure: the half line is its limit. */
   readonly swells?: boolean;
-  readonly hazard?: 'boil beans hard';
+  readonly hazard?: FoodHazard;
 }
 
 /** Anything that can lie on a shelf, bought or made: a recipe's component is a food too. */

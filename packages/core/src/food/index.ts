@@ -5,12 +5,21 @@ export { inSeason } from './season.ts';
 export type { BridgeMissing } from './bridge.ts';
 export { CAUTIONS } from './cautions.ts';
 export type { Caution, CautionId } from './cautions.ts';
-export { ALLERGENS } from './food.ts';
+export {
+  ALLERGENS,
+  NO_ALLERGENS,
+  addedBy,
+  allergenWords,
+  factsOfStatement,
+  statementOf,
+  uniteStatements,
+} from './allergens.ts';
+export type { Allergen, AllergenStatement } from './allergens.ts';
 export type {
-  Allergen,
   Composition,
   Food,
   FoodFacts,
+  FoodHazard,
   FoodId,
   FoodKind,
   FoodPack,

@@ -1,24 +1,40 @@
 import { commonPractice, fromMemory, type BaseUnit, type Sourced } from '../quantity/index.ts';
-import { ALCOHOL_G, PACKS } from './table/packs.ts';
+import { ACID_G, ALCOHOL_G, PACKS } from './table/packs.ts';
 import { bookFoodId } from './bookFoodId.ts';
-import type { Allergen, Composition, Food, FoodFacts, FoodKind, FoodRole, PlaceKind } from './food.ts';
+import { ALLERGENS, type Allergen } from './allergens.ts';
+import type { Composition, Food, FoodFacts, FoodHazard, FoodKind, FoodRole, PlaceKind } from './food.ts';
 
 /** Most figures: household weights, refuse and composition of this collection, recalled. */
 const SR = 'USDA FoodData Central SR Legacy (from memory)';
 const sr = (value: number): Sourced<number> => ({ value, source: SR });
 
-/** Beans of the kidney kind (Phaseolus vulgaris): a lectin in them is destroyed only by boiling hard. Source: FDA Bad Bug Book, 2nd edition (from memory). */
-const KIDNEY_KIND = [
-  'kidney beans',
-  'white kidney beans',
-  'borlotti beans',
-  'pinto beans',
-  'black beans',
-  'navy beans',
-];
+/** What has to be treated with care before it is eaten, by name. Sources beside each caution in cautions.ts. */
+const HAZARDS: Readonly<Record<string, FoodHazard>> = {
+  'kidney beans': 'boil beans hard',
+  'white kidney beans': 'boil beans hard',
+  'borlotti beans': 'boil beans hard',
+  'pinto beans': 'boil beans hard',
+  'black beans': 'boil beans hard',
+  'navy beans': 'boil beans hard',
+  'mixed beans': 'boil beans hard',
+  'butter beans': 'never raw',
+  'broad beans': 'never raw',
+  'adzuki beans': 'never raw',
+  'black-eyed peas': 'never raw',
+  'soya beans': 'never raw',
+  'runner beans': 'never raw',
+  'green beans': 'never raw',
+  'frozen green beans': 'never raw',
+  'frozen broad beans': 'never raw',
+  'lupin beans': 'debitter',
+  'bean sprouts': 'sprouts',
+  potato: 'green potatoes',
+  seaweed: 'iodine',
+};
 
 /** Lots of these are counted in millilitres. */
-const POURED = /oil$|vinegar$|juice$|wine$|milk$|^water$|stock$|^dry cider$|^beer$|^soy sauce$|^tamari$|extract$/;
+const POURED =
+  /oil$|vinegar$|juice$|wine$|milk$|cream$|^water$|stock$|^dry cider$|^beer$|^soy sauce$|^tamari$|extract$/;
 
 const PLACE_LETTERS: Readonly<Record<string, PlaceKind>> = { c: 'cupboard', r: 'cool room', f: 'fridge', z: 'freezer' };
 
@@ -27,7 +43,7 @@ const COLUMNS = 18;
 /**
  * Reads a table of foods, one a line, cells parted by ";":
  * name; kind; grams in a US cup; grams of one, edible; edible % of what is bought; g water taken up by a g dry; grams in a cup cooked; days it keeps by place
- * (c cupboard, r cool room, f fridge, z freezer); allergens; roles; and in 100 g: kJ, protein, fat, carbohydrate, fibre (g), iron, vitamin C, sodium (mg);
+ * (c cupboard, r cool room, f fridge, z freezer; with an "o" before it: once opened); allergens of the fourteen ("~" may contain, "-" none, "?" nobody knows); roles; and in 100 g: kJ, protein, fat, carbohydrate, fibre (g), iron, vitamin C, sodium (mg);
  * other names; near names of different foods. An empty cell is unknown, never zero.
  */
 export function readFoodTable(text: string): readonly Food[] {
@@ -50,9 +66,13 @@ export function readFoodTable(text: string): readonly Food[] {
       ] = cells;
       if (cells.length !== COLUMNS + 2)
         throw new Error(`The food "${name}" has ${cells.length} cells instead of ${COLUMNS + 2}.`);
-      const alcoholG = ALCOHOL_G[name];
+      const [alcoholG, acidG] = [ALCOHOL_G[name], ACID_G[name]];
       const listed = compositionOf(cells.slice(10, COLUMNS));
-      const composition = listed && alcoholG !== undefined ? { ...listed, alcoholG } : listed;
+      const composition = listed && {
+        ...listed,
+        ...(alcoholG === undefined ? {} : { alcoholG }),
+        ...(acidG === undefined ? {} : { acidG }),
+      };
       const packs = PACKS[name];
       const names = list(cells[COLUMNS] ?? '', ',');
       const nearNames = list(cells[COLUMNS + 1] ?? '', ',');
@@ -70,15 +90,32 @@ export function readFoodTable(text: string): readonly Food[] {
         ...(uptake
           ? { uptake: { value: Number(uptake), source: `computed from water contents of ${SR}` }, swells: true }
           : {}),
-        ...(keeps ? { keeps: keepsOf(keeps) } : {}),
+        ...keepsOf(keeps),
         ...(packs ? { packs: commonPractice(packs) } : {}),
-        ...(allergens ? { allergens: list(allergens, ' ') as Allergen[] } : {}),
+        ...statedIn(allergens, name),
         ...(roles ? { roles: list(roles, ' ') as FoodRole[] } : {}),
         ...(composition ? { composition: { value: composition, source: SR } } : {}),
-        ...(KIDNEY_KIND.includes(name) ? { hazard: 'boil beans hard' } : {}),
+        ...(HAZARDS[name] ? { hazard: HAZARDS[name] } : {}),
       };
       return { id: bookFoodId(name), name, facts };
     });
+}
+
+/** "gluten ~nuts": gluten in it, nuts perhaps; "-" none of the fourteen; "?" nobody knows. An empty cell is a mistake: nothing is left unsaid. */
+function statedIn(cell: string, name: string): Pick<FoodFacts, 'allergens' | 'mayContain'> {
+  if (cell === '?') return {};
+  if (cell === '') throw new Error(`The food "${name}" says nothing of allergens: name them, or "-" for none.`);
+  const named = cell === '-' ? [] : list(cell, ' ');
+  const read = (word: string): Allergen => {
+    const allergen = ALLERGENS.find((each) => each === word);
+    if (!allergen) throw new Error(`The food "${name}" names "${word}", which is none of the fourteen.`);
+    return allergen;
+  };
+  const may = named.filter((word) => word.startsWith('~')).map((word) => read(word.slice(1)));
+  return {
+    allergens: named.filter((word) => !word.startsWith('~')).map(read),
+    ...(may.length > 0 ? { mayContain: may } : {}),
+  };
 }
 
 const list = (cell: string, by: string): string[] =>
@@ -89,14 +126,22 @@ const list = (cell: string, by: string): string[] =>
 
 const baseOf = (name: string): BaseUnit => (name === 'bay leaf' ? 'each' : POURED.test(name) ? 'mL' : 'g');
 
-function keepsOf(cell: string): NonNullable<FoodFacts['keeps']> {
-  return Object.fromEntries(
-    list(cell, ' ').map((part) => {
-      const place = PLACE_LETTERS[part.charAt(0)];
-      if (!place) throw new Error(`"${part}" names no place.`);
-      return [place, fromMemory(Number(part.slice(1)))];
-    }),
-  );
+function keepsOf(cell: string): Pick<FoodFacts, 'keeps' | 'opened'> {
+  const days = (parts: readonly string[]) =>
+    Object.fromEntries(
+      parts.map((part) => {
+        const place = PLACE_LETTERS[part.charAt(0)];
+        if (!place) throw new Error(`"${part}" names no place.`);
+        return [place, fromMemory(Number(part.slice(1)))];
+      }),
+    );
+  const parts = list(cell, ' ');
+  const opened = parts.filter((part) => part.startsWith('o')).map((part) => part.slice(1));
+  const shut = parts.filter((part) => !part.startsWith('o'));
+  return {
+    ...(shut.length > 0 ? { keeps: days(shut) } : {}),
+    ...(opened.length > 0 ? { opened: days(opened) } : {}),
+  };
 }
 
 function compositionOf(cells: readonly string[]): Composition | undefined {

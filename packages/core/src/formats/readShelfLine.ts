@@ -14,6 +14,7 @@ import {
   type UnitSystem,
 } from '../quantity/index.ts';
 import { readAmount } from './ingredient/readAmount.ts';
+import { unheardWords } from './ingredient/unheardWords.ts';
 import { readDate } from './readDate.ts';
 import type { HowKnown } from './wire.ts';
 
@@ -142,6 +143,9 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
       ? asBase(food, counted.quantity, asks)
       : counted.quantity;
   const packs = each ? (counted.packs ?? new Fraction(1)) : new Fraction(1);
+  const unheard = food ? unheardWords(food, rest, '') : [];
+  if (food && unheard.length > 0)
+    asks.push(`“${unheard.join(' ')}” is not part of ${food.name}. Take it away, or write the food by its own name.`);
 
   return {
     ...(food ? { food } : {}),

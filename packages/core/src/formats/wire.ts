@@ -1,4 +1,4 @@
-import type { Allergen, FoodFacts, OwnFigures, PlaceKind } from '../food/index.ts';
+import type { AllergenStatement, FoodFacts, OwnFigures, PlaceKind } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
@@ -59,7 +59,7 @@ export interface LotState {
   readonly priced: { readonly minor: number; readonly amount: string } | null;
   readonly portionG: string | null;
   /** Of a made lot, with the swaps of its batch; null: as its food says. */
-  readonly allergens: readonly Allergen[] | null;
+  readonly allergens: AllergenStatement | null;
   readonly known: HowKnown;
   /** The kind of box it stands in, by its name in the kitchen. */
   readonly box: string | null;

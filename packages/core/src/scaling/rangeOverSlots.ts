@@ -1,4 +1,11 @@
-import type { Allergen, Food, FoodId } from '../food/index.ts';
+import {
+  addedBy,
+  statementOf,
+  uniteStatements,
+  type AllergenStatement,
+  type Food,
+  type FoodId,
+} from '../food/index.ts';
 import type { Revision } from '../recipe/index.ts';
 
 export interface Span {
@@ -38,15 +45,12 @@ export function rangeOverSlots(
   return { low, high };
 }
 
-/** Allergens that hang on how a slot is filled: not always there. */
-export function allergensOfSlots(recipe: Revision, foods: ReadonlyMap<FoodId, Food>): readonly Allergen[] {
-  const always = new Set(
-    recipe.lines.filter((line) => !line.slot).flatMap((line) => foods.get(line.food)?.facts.allergens ?? []),
-  );
-  const perhaps = recipe.lines.flatMap((line) =>
-    (line.slot?.allowed ?? []).flatMap((food) => foods.get(food)?.facts.allergens ?? []),
-  );
-  return [...new Set(perhaps)].filter((allergen) => !always.has(allergen)).sort();
+/** What hangs on how a slot is filled, of the fourteen: it is not always there. */
+export function allergensOfSlots(recipe: Revision, foods: ReadonlyMap<FoodId, Food>): AllergenStatement {
+  const of = (ids: readonly FoodId[]): AllergenStatement =>
+    uniteStatements([...foods.values()].filter(({ id }) => ids.includes(id)).map(statementOf));
+  const always = of(recipe.lines.filter((line) => !line.slot).map((line) => line.food));
+  return addedBy(of(recipe.lines.flatMap((line) => line.slot?.allowed ?? [])), always);
 }
 
 /** A food that may fill a slot, and what the shelf has of it. */

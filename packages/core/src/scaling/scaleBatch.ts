@@ -2,7 +2,9 @@ import {
   CAUTIONS,
   inBaseOf,
   massOf,
-  type Allergen,
+  statementOf,
+  uniteStatements,
+  type AllergenStatement,
   type BridgeMissing,
   type CautionId,
   type Food,
@@ -56,7 +58,7 @@ export interface ScaledBatch {
   /** Cooked mass of the whole batch. */
   readonly yields: Reasoned<Mass>;
   readonly portionG: number;
-  readonly allergens: readonly Allergen[];
+  readonly allergens: AllergenStatement;
   readonly cautions: readonly CautionId[];
   readonly missing: readonly BridgeMissing[];
 }
@@ -135,7 +137,7 @@ export function scaleBatch(
     loads,
     yields,
     portionG: yields.value.g.div(portions).valueOf(),
-    allergens: [...new Set(lines.flatMap(({ food }) => food.facts.allergens ?? []))].sort(),
+    allergens: uniteStatements(lines.map(({ food }) => statementOf(food))),
     cautions: cautionsOf(
       recipe,
       lines.map(({ food }) => food),

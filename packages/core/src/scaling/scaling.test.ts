@@ -172,7 +172,11 @@ describe('a batch', () => {
   test('allergens are those of all lines, and a missing bridge is named', () => {
     const sauce = STARTER_RECIPES.find((each) => each.component.kind === 'sauce');
     if (!sauce) throw new Error('no sauce');
-    expect(scaled(sauce, new Fraction(12)).allergens).toEqual(['mustard', 'sulphites']);
+    expect(scaled(sauce, new Fraction(12)).allergens).toEqual({
+      contains: ['mustard', 'sulphites'],
+      may: ['peanuts', 'nuts', 'sesame'],
+      unknown: [],
+    });
     const bare = new Map(
       [...foods].map(([id, food]) => [
         id,

@@ -4,7 +4,9 @@ import type { ScaledBatch } from '../scaling/index.ts';
 
 /** What leaves a vessel fit for the next load of its kind without a wash: only where no allergen would be carried over. */
 export const washedAs = (group: string, { allergens }: ScaledBatch): string =>
-  allergens.length === 0 ? group : `${group} with ${[...allergens].sort().join(', ')}`;
+  allergens.contains.length + allergens.may.length + allergens.unknown.length === 0
+    ? group
+    : `${group} with ${[...allergens.contains, ...allergens.may, ...allergens.unknown].sort().join(', ')}`;
 
 /** Is a step within a use: at its ends, or on the way between them? */
 export function holds(steps: readonly Step[], from: string, to: string, step: string): boolean {

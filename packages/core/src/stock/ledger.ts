@@ -23,6 +23,12 @@ export interface LotDates {
   readonly useBy?: Day;
   readonly frozenOn?: Day;
   readonly thawedOn?: Day;
+  /** The end it had when it was last moved or opened: it never keeps longer than that. */
+  readonly endsOn?: Day;
+  /** Days it still had when it was frozen; that day is spent. */
+  readonly daysLeft?: number;
+  /** Cooked or thawed: the day on which it lay outside the fridge. */
+  readonly warmOn?: Day;
 }
 
 /** Some of a food, in one place. A lot never changes place or dates: moving it makes a new lot, so the ledger tells the whole story. */

@@ -1,4 +1,4 @@
-import type { Allergen } from '../food/index.ts';
+import { allergenWords, type AllergenStatement } from '../food/index.ts';
 import { showDate, showWeekday, type Day } from '../quantity/index.ts';
 
 export interface LabelFacts {
@@ -7,7 +7,7 @@ export interface LabelFacts {
   readonly keepsUntil: Day | undefined;
   readonly place: 'fridge' | 'freezer';
   readonly portions: number;
-  readonly allergens: readonly Allergen[];
+  readonly allergens: AllergenStatement;
   readonly beforeEating: string;
 }
 
@@ -20,6 +20,6 @@ export const labelLines = (label: LabelFacts): readonly string[] => [
   label.keepsUntil
     ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${date(label.keepsUntil)}`
     : 'keeping time unknown',
-  label.allergens.length ? `contains ${label.allergens.join(', ')}` : 'no listed allergen in its recipe',
+  allergenWords(label.allergens),
   label.beforeEating,
 ];

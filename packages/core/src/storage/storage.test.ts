@@ -186,14 +186,14 @@ test('a label says name, date, until when, allergens and what to do', () => {
     keepsUntil: day('2026-03-03'),
     place: 'fridge',
     portions: 4,
-    allergens: ['celery'],
+    allergens: { contains: ['celery'], may: [], unknown: [] },
     beforeEating: 'Crisp again.',
   });
   expect(lines).toEqual([
     'Roast roots',
     '4 portions · made Sun 1 Mar',
     'eat by Tue 3 Mar',
-    'contains celery',
+    'Contains celery.',
     'Crisp again.',
   ]);
 });

@@ -1,3 +1,4 @@
+import { NO_ALLERGENS } from '../food/index.ts';
 import fc from 'fast-check';
 import { addDays, day, momentAt } from '../quantity/index.ts';
 import {
@@ -32,7 +33,7 @@ const millet: Demanded = {
   kind: 'grain',
   portionG: 160,
   portionsADay: 1,
-  allergens: [],
+  allergens: NO_ALLERGENS,
   foods: [{ id: 'millet seed', name: 'millet' }],
 };
 const table = (more: Partial<Table> = {}): Table => ({
@@ -58,8 +59,15 @@ describe('who eats what', () => {
     expect(demandOf(millet, [SUNDAY], table({ eaters }), () => 2)).toEqual([240, 240]);
   });
   test('allergens and foods are refused, by name; what is eaten in spite of it is eaten', () => {
-    const sauce = { id: 'sauce', allergens: ['mustard'] as const, foods: [{ id: 'leek', name: 'leek' }] };
+    const sauce = {
+      id: 'sauce',
+      allergens: { contains: ['mustard' as const], may: ['nuts' as const], unknown: ['bought paste'] },
+      foods: [{ id: 'leek', name: 'leek' }],
+    };
     expect(refusalOf(eater('a', { allergens: ['mustard'] }), sauce)).toBe('contains mustard');
+    // Not sure is not safe: what may be in it, and what nobody knows, is refused to whoever must not have it.
+    expect(refusalOf(eater('a', { allergens: ['nuts'] }), sauce)).toBe('may contain nuts');
+    expect(refusalOf(eater('a', { allergens: ['celery'] }), sauce)).toBe('allergens unknown: bought paste');
     expect(refusalOf(eater('a', { never: ['leek'] }), sauce)).toBe('never eats leek');
     expect(refusalOf(eater('a', { never: ['leek'], inSpite: ['sauce'] }), sauce)).toBeUndefined();
     expect(refusalOf(eater('a'), sauce)).toBeUndefined();

@@ -7,6 +7,7 @@ import { howKnown } from './0006-how-known.ts';
 import { kitchensAsTheyAre } from './0007-kitchens-as-they-are.ts';
 import { boxesAndSecondThoughts } from './0008-boxes-and-second-thoughts.ts';
 import { theTable } from './0009-the-table.ts';
+import { ageAndAllergens } from './0010-age-and-allergens.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -20,4 +21,5 @@ export const migrations: readonly Migration[] = [
   kitchensAsTheyAre,
   boxesAndSecondThoughts,
   theTable,
+  ageAndAllergens,
 ];

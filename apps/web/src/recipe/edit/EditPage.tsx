@@ -1,3 +1,4 @@
+import { allergenWords, statementOf } from '@kestrel-ridge/core/food';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { componentFood, compareRevisions, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { App, Button, Input, Segmented } from 'antd';
@@ -230,8 +231,8 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
             </span>
           ) : differences.length > 0 ? (
             <span className="soft">
-              {differences.length} {differences.length === 1 ? 'change' : 'changes'}; contains{' '}
-              {componentFood(checked, view.foods).facts.allergens?.join(', ') || 'none of the listed allergens'}
+              {differences.length} {differences.length === 1 ? 'change' : 'changes'}.{' '}
+              {allergenWords(statementOf(componentFood(checked, view.foods)))}
             </span>
           ) : (
             <span className="soft">Nothing is changed yet.</span>

@@ -1,8 +1,9 @@
-import type { Food } from '../../food/index.ts';
+import { addedBy, statementOf, type Food } from '../../food/index.ts';
 import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
 import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt } from './readAmount.ts';
+import { isState, unheardWords } from './unheardWords.ts';
 
 /** An ingredient's line, as it was understood. */
 export interface IngredientLine {
@@ -26,7 +27,7 @@ const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
 const COOKED = /\b(?:pre-?|ready-)?cooked\b/i;
 /** What comes behind these words is how the food is, not what it is. */
-const SIDE = /\s+(?=(?:mixed|dissolved|stirred|packed|in|with)\s)/i;
+const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\s)/i;
 
 /**
  * Reads one line of a recipe: amount, food, form. What is not certain is asked for; what is not there is unknown.
@@ -116,6 +117,25 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         question: `“${named}” are two ingredients. Write each on a line of its own.`,
         choices: [{ label: `only ${food.name}`, line: text.replace(named, food.name) }],
       });
+    const unheard = unheardWords(food, before, after);
+    const inverted = tail.find((part) => isState(part) && !nameWords(found.food).includes(part.toLowerCase()));
+    if (other === undefined && (unheard.length > 0 || inverted !== undefined))
+      doubts.push(otherFoodDoubt(text, named, food, inverted === undefined ? unheard : [inverted], foods));
+    const aside = besides(food, [before, after, ...side, ...tail, ...bracketed], foods);
+    if (other === undefined && unheard.length === 0 && aside)
+      doubts.push({
+        about: 'food',
+        question: `“${aside.words}” brings in ${aside.brings}. Write it on a line of its own?`,
+        choices: [
+          {
+            label: `only ${food.name}`,
+            line: text
+              .replace(aside.words, '')
+              .replace(/[\s,]+$/, '')
+              .trim(),
+          },
+        ],
+      });
     form.unshift(
       ...sides
         .map((side) => side.replace(/\b(?:small|medium|large|big)\b/gi, '').trim())
@@ -149,6 +169,36 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     optional,
     doubts,
   };
+}
+
+const nameWords = ({ name, facts }: Food): readonly string[] =>
+  [name, ...(facts.names ?? [])].flatMap((each) => each.toLowerCase().split(' '));
+
+/** A name with a word that the food found in it does not have: it may be another food, with other allergens. */
+function otherFoodDoubt(text: string, named: string, food: Food, unheard: readonly string[], foods: FoodIndex): Doubt {
+  const meant = findFood(unheard.join(' '), foods);
+  const others = meant && !('near' in meant) && meant.food !== food ? [meant.food.name] : [];
+  return {
+    about: 'food',
+    question: `“${unheard.join(' ')}” is not part of ${food.name}. Is it ${food.name}, or another food?`,
+    choices: [food.name, ...others].map((name) => ({ label: name, line: text.replace(named, name) })),
+  };
+}
+
+/** A food named beside the line's own that brings in an allergen of its own: "couscous, with almonds". */
+function besides(
+  food: Food,
+  parts: readonly string[],
+  foods: FoodIndex,
+): { readonly words: string; readonly brings: string } | undefined {
+  for (const part of parts) {
+    if (/^(?:or|and|see|not|no|without)\b/i.test(part)) continue;
+    const found = findFood(part, foods);
+    if (!found || 'near' in found || found.food === food) continue;
+    const { contains } = addedBy(statementOf(found.food), statementOf(food));
+    if (contains.length > 0) return { words: part, brings: contains.join(', ') };
+  }
+  return undefined;
 }
 
 /** Grain and legumes are counted dry: a weight of cooked ones is taken back by what they drink. */
