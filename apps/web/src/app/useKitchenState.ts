@@ -8,10 +8,10 @@ import type {
   SessionState,
   WeekState,
 } from '@kestrel-ridge/core/formats';
-import { Fraction, type Day, type Reasoned } from '@kestrel-ridge/core/quantity';
+import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
 import { cookedAs, type Revision } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { keepsUntil, urgencyOf, type Urgency } from '@kestrel-ridge/core/storage';
+import { keepsUntil, urgencyOf, type Life, type Urgency } from '@kestrel-ridge/core/storage';
 import { useMemo } from 'react';
 import { useFoodsQuery, useKitchenQuery, useLotsQuery, useRecipesQuery, useWeekQuery } from '../api/api.ts';
 import { useAppSelector } from './store.ts';
@@ -23,7 +23,7 @@ export interface ShelfLot {
   readonly food: Food;
   readonly place: PlaceState;
   readonly onHand: Fraction;
-  readonly until: Reasoned<Day> | undefined;
+  readonly until: Life | undefined;
   readonly urgency: Urgency;
 }
 

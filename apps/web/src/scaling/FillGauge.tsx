@@ -1,4 +1,4 @@
-import { largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
+import { fryingPan, largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { VESSEL_NAMES } from './vesselNames.ts';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 
@@ -13,6 +13,15 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
       <section className="gauge">
         <h2>{loads === 1 ? 'One basket' : `${loads} baskets, one after the other`}</h2>
         <p className="soft">{equipment.airFryer?.basketCm2} cm², one layer</p>
+      </section>
+    );
+  if (vessel === 'pan')
+    return (
+      <section className="gauge">
+        <h2>{loads === 1 ? 'One panful' : `${loads} panfuls, one after the other`}</h2>
+        <p className="soft">
+          {fryingPan(equipment).name}, {fryingPan(equipment).acrossCm} cm across, side by side
+        </p>
       </section>
     );
   if (vessel === 'tray')

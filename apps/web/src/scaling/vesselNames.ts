@@ -6,6 +6,7 @@ export const VESSEL_NAMES: Readonly<Record<Vessel, string>> = {
   tray: 'oven tray',
   jug: 'blender',
   pot: 'pot',
+  pan: 'frying pan',
   'rice cooker': 'rice cooker',
   microwave: 'microwave',
   'air fryer': 'air fryer',

@@ -190,7 +190,7 @@ function Count({ view }: { view: KitchenView }) {
         <p className="soft">{lot.place.name}</p>
         <h2>{lot.food.name}</h2>
         <p>
-          {lot.until ? untilWords(lot.until.value, view.today) : 'no date'}
+          {lot.until ? untilWords(lot.until.value, view.today, lot.until.hours) : 'no date'}
           {lot.state.dates.openedOn && ', open'}
           {full.compare(lot.onHand) > 0 && `, of a pack of ${show(ofBase(lot.state.base, full))}`}
         </p>

@@ -72,7 +72,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       </p>
       {lot.until && (
         <p>
-          Keeps <Why because={lot.until.because}>{untilWords(lot.until.value, view.today)}</Why>
+          Keeps <Why because={lot.until.because}>{untilWords(lot.until.value, view.today, lot.until.hours)}</Why>
         </p>
       )}
       {state.priced && (

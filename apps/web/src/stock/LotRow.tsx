@@ -38,7 +38,7 @@ export function LotRow({
         </span>
         <span className="lot-until">
           {SIGN[lot.urgency] && <i aria-hidden="true">{SIGN[lot.urgency]}</i>}
-          {lot.until || lot.urgency !== 'unknown' ? untilWords(lot.until?.value, today) : ''}
+          {lot.until || lot.urgency !== 'unknown' ? untilWords(lot.until?.value, today, lot.until?.hours) : ''}
         </span>
         <span className="lot-amount number">
           {lot.state.known === 'rough' && <small>about</small>}

@@ -1,5 +1,5 @@
 export { BOOK, bookFood } from './book.ts';
-export { bookFoodId, namedId } from './bookFoodId.ts';
+export { bookFoodId, isTapWater, namedId } from './bookFoodId.ts';
 export { inBaseOf, massOf } from './bridge.ts';
 export { inSeason } from './season.ts';
 export type { BridgeMissing } from './bridge.ts';

@@ -7,13 +7,14 @@ import {
   type Reasoned,
   type Watts,
 } from '../quantity/index.ts';
-import { SPECIFIC_HEAT, type PotLoad } from './pot.ts';
+import { FROZEN_KJ_PER_KG, SPECIFIC_HEAT, type PotLoad } from './pot.ts';
 
 /** Heat to bring a load from where it starts to a temperature, in kJ. */
 export function heatNeeded(load: PotLoad, target: Celsius): Kilojoules {
   const water = load.water * SPECIFIC_HEAT.water * (target - load.waterAt);
   const rest = (load.dryFood * SPECIFIC_HEAT.dryFood + load.steel * SPECIFIC_HEAT.steel) * (target - load.restAt);
-  return (water + rest) as Kilojoules;
+  const melting = (load.frozen ?? 0) * FROZEN_KJ_PER_KG;
+  return (water + rest + melting) as Kilojoules;
 }
 
 /**
@@ -35,6 +36,9 @@ export function comeUp(load: PotLoad, target: Celsius, power: Watts, efficiency:
           `${load.dryFood.toFixed(2)} kg food and ${load.steel.toFixed(1)} kg steel from ${Math.round(load.restAt)} °C`,
           '',
         ),
+        ...((load.frozen ?? 0) > 0
+          ? [part(`${(load.frozen ?? 0).toFixed(2)} kg of it frozen, to be melted first`, '')]
+          : []),
         part('heat needed', `${Math.round(heat)} kJ`),
         part(
           `of ${power} W, ${Math.round(efficiency * 100)} % arrives (assumed)`,

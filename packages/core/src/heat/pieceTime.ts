@@ -4,8 +4,12 @@ export type Medium = keyof typeof MEDIUM_W_PER_M2K;
 
 /** Of moist vegetables, W/(m K). From memory. */
 const CONDUCTIVITY = 0.55;
-/** How much of the way to the surroundings' temperature the middle has gone when it is done: from 20 to 90 °C in 100. */
-const LEFT_TO_GO = 0.125;
+/** How hot each of them is about a piece, °C: an oven is not a pot of water. Common practice, no published source. */
+const MEDIUM_C: Readonly<Record<Medium, number>> = { oven: 200, 'fan oven': 180, steam: 100, water: 100, fat: 170 };
+/** The middle goes from the room's 20 °C to 90, which is soft. From memory. */
+const [FROM_C, DONE_C] = [20, 90];
+/** How much of the way to its surroundings the middle still has to go when it is done. */
+const leftToGo = (medium: Medium): number => (MEDIUM_C[medium] - DONE_C) / (MEDIUM_C[medium] - FROM_C);
 
 /**
  * The first eigenvalue of a sphere that is heated from outside, 1 − ζ cot ζ = Bi, by bisection.
@@ -36,7 +40,7 @@ export function pieceTimeRatio(cm: number, atCm: number, medium: Medium): number
   const time = (across: number) => {
     const radius = across / 200;
     const zeta = firstEigenvalue((MEDIUM_W_PER_M2K[medium] * radius) / CONDUCTIVITY);
-    return (radius / zeta) ** 2 * Math.log(firstCoefficient(zeta) / LEFT_TO_GO);
+    return (radius / zeta) ** 2 * Math.log(firstCoefficient(zeta) / leftToGo(medium));
   };
   return time(cm) / time(atCm);
 }

@@ -66,6 +66,24 @@ export const largestPot = ({ pots }: Pick<Equipment, 'pots'>): Pot =>
   pots.reduce<Pot | undefined>((most, pot) => (most && most.litres >= pot.litres ? most : pot), undefined) ??
   UNMEASURED;
 
+/** The pan that things are fried in side by side: the widest; the widest pot where there is no pan. */
+export const fryingPan = ({ pots }: Pick<Equipment, 'pots'>): Pot => {
+  const pans = pots.filter(({ pan }) => pan);
+  return (
+    [...(pans.length > 0 ? pans : pots)].sort((a, b) => b.acrossCm - a.acrossCm || a.name.localeCompare(b.name))[0] ??
+    UNMEASURED
+  );
+};
+
+/** The smallest pot that holds so many litres: the one that a plan takes first. The largest where none does. */
+export const potThatHolds = (equipment: Pick<Equipment, 'pots'>, litres: number): Pot =>
+  [...equipment.pots]
+    .filter((pot) => !pot.pan && pot.litres * POT_FULL >= litres)
+    .sort((a, b) => a.litres - b.litres)[0] ?? largestPot(equipment);
+
+/** An open pot boils over above that: four fifths of what it holds. Common practice, no published source. */
+export const POT_FULL = 0.8;
+
 /** Where a kitchen starts before anybody says otherwise. */
 export const STARTING_EQUIPMENT: Equipment = {
   altitudeM: 0,

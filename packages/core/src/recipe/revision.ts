@@ -148,7 +148,7 @@ export const STATIONS = [
   'strainer',
 ] as const;
 export type Station = (typeof STATIONS)[number];
-export const VESSELS = ['cooker', 'tray', 'jug', 'pot', 'rice cooker', 'microwave', 'air fryer'] as const;
+export const VESSELS = ['cooker', 'tray', 'jug', 'pot', 'pan', 'rice cooker', 'microwave', 'air fryer'] as const;
 export type Vessel = (typeof VESSELS)[number];
 
 /** A station held from the start of one step to the end of another. */

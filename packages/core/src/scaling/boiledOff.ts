@@ -1,5 +1,5 @@
 import { LOSS_KG_PER_M2H, openPotLoss } from '../heat/index.ts';
-import { largestPot, type Equipment } from '../kitchen/index.ts';
+import { potThatHolds, type Equipment } from '../kitchen/index.ts';
 import { show, volume, type Reasoned, type Volume } from '../quantity/index.ts';
 import type { Law } from '../recipe/index.ts';
 
@@ -8,8 +8,10 @@ export function boiledOff(
   law: Extract<Law, { law: 'pot and minute' }>,
   equipment: Pick<Equipment, 'pots'>,
   loads: number,
+  /** What one load fills, L. */
+  litres: number,
 ): Reasoned<Volume> {
-  const across = largestPot(equipment).acrossCm;
+  const across = potThatHolds(equipment, litres).acrossCm;
   const value = volume(Math.round(openPotLoss(law.boil, across, law.minutes) * loads));
   return {
     value,

@@ -55,8 +55,9 @@ const recipeOf = (lines: readonly Line[], minutes = 20): Revision => ({
 
 describe('laws that ask for the pot', () => {
   const steam = lineOf('water', '150', 'mL', { law: { law: 'pot and minute', boil: 'strong simmer', minutes: 20 } });
+  const onePot = { ...equipment, pots: [{ name: 'pot', litres: 5, acrossCm: 22 }] };
   const water = (portions: number) => {
-    const scaled = scaleBatch(recipeOf([steam, lineOf('leek', '200', 'g')]), new Fraction(portions), foods, equipment);
+    const scaled = scaleBatch(recipeOf([steam, lineOf('leek', '200', 'g')]), new Fraction(portions), foods, onePot);
     return inBase(scaled.lines[0]?.amount.value ?? quantityOf({ n: '0', unit: 'mL' })).valueOf();
   };
   // Common practice, no published source: a cup lost in 20 minutes from a pot of 22 cm is a strong simmer.

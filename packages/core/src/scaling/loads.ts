@@ -1,19 +1,16 @@
 import type { Reasoned } from '../quantity/index.ts';
 import type { Vessel } from '../recipe/index.ts';
-import { largestPot, type Equipment } from '../kitchen/index.ts';
+import { POT_FULL, fryingPan, largestPot, type Equipment } from '../kitchen/index.ts';
 
 /** What a whole batch would fill, at its fullest. */
 export interface Bulk {
   readonly vessel: Vessel;
-  /** Millilitres at its fullest; for a tray, cm² in one layer. */
+  /** Millilitres at its fullest; on trays, in baskets and in pans, cm² in one layer. */
   readonly fullest: number;
   /** Dry or raw food that swells or foams: the half line counts. */
   readonly swells: boolean;
   readonly liquidMl: number;
 }
-
-/** Grams that lie on a cm² of tray in one layer. Common practice, no published source. */
-export const TRAY_GRAMS_PER_CM2 = 0.65;
 
 export interface Loads {
   readonly loads: number;
@@ -120,10 +117,30 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
     case 'pot':
       return filled(
         bulk,
-        largestPot(equipment).litres * 1000,
+        largestPot(equipment).litres * 1000 * POT_FULL,
         'pot',
-        'leaf before it wilts, pressed down ÷ the largest pot',
+        `at its fullest ÷ ${Math.round(POT_FULL * 100)} % of the largest pot, above that it boils over`,
       );
+    case 'pan': {
+      const pan = fryingPan(equipment);
+      const limit = Math.PI * (pan.acrossCm / 2) ** 2;
+      const loads = Math.max(1, Math.ceil(bulk.fullest / limit - 1e-9));
+      return {
+        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
+        because: {
+          rule: 'what lies side by side ÷ the pan',
+          figure: loads === 1 ? 'one pan' : `${loads} pans, one after the other`,
+          parts: [
+            {
+              rule: 'side by side, with room to turn',
+              figure: `${Math.round(bulk.fullest)} cm²`,
+              source: 'common practice, no published source',
+            },
+            { rule: `the ${pan.name}, ${pan.acrossCm} cm across`, figure: `${Math.round(limit)} cm²` },
+          ],
+        },
+      };
+    }
     case 'rice cooker': {
       const { riceCooker } = equipment;
       if (!riceCooker) return notHere('rice cooker');

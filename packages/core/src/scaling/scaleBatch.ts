@@ -1,6 +1,7 @@
 import {
   CAUTIONS,
   inBaseOf,
+  isTapWater,
   massOf,
   statementOf,
   uniteStatements,
@@ -11,7 +12,7 @@ import {
   type FoodId,
 } from '../food/index.ts';
 import { openPotLoss } from '../heat/index.ts';
-import { largestPot, type Equipment, type GrainPot } from '../kitchen/index.ts';
+import { potThatHolds, type Equipment, type GrainPot } from '../kitchen/index.ts';
 import {
   Fraction,
   inBase,
@@ -29,6 +30,7 @@ import {
 import type { Law, Line, Revision, Vessel } from '../recipe/index.ts';
 import { boiledOff } from './boiledOff.ts';
 import { bulkOf } from './bulkOf.ts';
+import { GRAIN_MINUTES } from './massBalance.ts';
 import { multiplier } from './law.ts';
 import { loadsFor, type Loads } from './loads.ts';
 import { waterForGrain, type WaterAnswer } from './waterForGrain.ts';
@@ -91,14 +93,14 @@ export function scaleBatch(
     if (!grams.ok) missing.push(grams.problem);
     return { line, food, whole, grams: grams.ok ? grams.value : undefined };
   });
-  const loads = loadsFor(bulkOf(recipe, grown), equipment);
+  const loads = loadsFor(bulkOf(recipe, grown, factor.valueOf()), equipment);
 
   const planned = grown.map(({ line, food, whole }): ScaledLine & { readonly water?: WaterAnswer } => {
     const { law } = line;
     if (law.law === 'water for grain')
       return waterLine(line, food, whole, law, grown, recipe.vessel, loads.value.loads, equipment);
     if (law.law === 'pot and minute') {
-      const amount = boiledOff(law, equipment, loads.value.loads);
+      const amount = boiledOff(law, equipment, loads.value.loads, loads.value.fullest / loads.value.loads / 1000);
       return { line, food, amount, grams: mass(amount.value.mL) };
     }
     const grows = multiplier(law, factor, loads.value.loads);
@@ -127,7 +129,7 @@ export function scaleBatch(
   const water = planned.find((line) => line.water)?.water;
   const lines = planned.map(({ water: _answer, ...line }) => withFinal(line, finals));
 
-  const yields = yieldOf(lines);
+  const yields = yieldOf(recipe, lines, loads.value.loads, equipment);
   return {
     recipe,
     portions,
@@ -178,8 +180,6 @@ const GRAIN_POT: Readonly<Partial<Record<Vessel, GrainPot>>> = {
   cooker: 'sealed cooker',
   'rice cooker': 'rice cooker',
 };
-/** A grain on the hob, lid on, where the recipe says no more. Common practice, no published source. */
-const GRAIN_MINUTES = 20;
 
 function waterLine(
   line: Line,
@@ -205,7 +205,7 @@ function waterLine(
   const kind = GRAIN_POT[vessel] ?? 'hob';
   const boil = law.boil ?? 'lid on';
   const minutes = law.minutes ?? GRAIN_MINUTES;
-  const across = largestPot(equipment).acrossCm;
+  const across = potThatHolds(equipment, inBase(whole).valueOf() / loads / 1000).acrossCm;
   const surface = {
     value: Math.round(openPotLoss(boil, across, minutes)),
     source: `computed: ${across} cm across, ${minutes} min, ${boil}; loss a square metre from memory`,
@@ -229,7 +229,7 @@ function foodOf(line: Line, foods: ReadonlyMap<FoodId, Food>): Food {
 
 /** With peel and stalk: what is bought for an edible amount. 500 g of leek are 1136 g bought. */
 function fromShelf(line: Line, food: Food, value: Quantity): Reasoned<Quantity> | undefined {
-  if (food.facts.kind === 'water') return undefined;
+  if (isTapWater(food.id)) return undefined;
   const counted = inBaseOf(food, value);
   if (!counted.ok) return undefined;
   const edible = line.prepared ? food.facts.ediblePart : undefined;

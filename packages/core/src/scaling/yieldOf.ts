@@ -1,25 +1,54 @@
+import type { Equipment } from '../kitchen/index.ts';
 import { Fraction, mass, show, type Because, type Mass, type Reasoned } from '../quantity/index.ts';
+import type { Revision } from '../recipe/index.ts';
+import { massBalance } from './massBalance.ts';
 import type { ScaledLine } from './scaleBatch.ts';
 
-/** Cooked mass, line by line; what is optional does not count, what boils off is not there. */
-export function yieldOf(lines: readonly ScaledLine[]): Reasoned<Mass> {
-  const parts = lines.flatMap(({ line, food, grams }) => {
-    if (!grams) return [];
-    const peeled = line.prepared ? 1 : (food.facts.ediblePart?.value ?? 1);
-    const stays = line.law.law === 'pot and minute' ? 0 : 1;
-    const kept = new Fraction(line.becomes?.value ?? stays).mul(new Fraction(peeled));
-    if (line.optional || kept.equals(0)) return [];
-    const cooked = mass(grams.g.mul(kept));
-    const because: Because = {
-      rule: `${food.name}: ${show(grams)} × ${Number(kept.valueOf().toFixed(2))}`,
-      figure: show(cooked),
-      ...(line.becomes ? { source: line.becomes.source } : {}),
-    };
-    return [{ cooked, because }];
-  });
-  const value = mass(parts.reduce((sum, { cooked }) => sum.add(cooked.g), new Fraction(0)));
+/** A gram is as fine as a dish is weighed. */
+const grams = (g: number): Mass => mass(new Fraction(Math.round(g * 100), 100));
+const times = (n: number): string => `${Number(n.toFixed(2))}`;
+
+/** Cooked mass of a batch, line by line, and what leaves on the way: nothing comes from nothing. What is optional does not count. */
+export function yieldOf(
+  recipe: Revision,
+  lines: readonly ScaledLine[],
+  loads: number,
+  equipment: Equipment,
+): Reasoned<Mass> {
+  const { parts, beside, leaves, outG } = massBalance(recipe, lines, loads, equipment);
+  const value = grams(outG);
+  const in_ = parts.reduce((sum, part) => sum + part.in, 0) + beside.reduce((sum, { g }) => sum + g, 0);
+  const flows = (name: string, of: typeof leaves): readonly Because[] =>
+    of.length === 0
+      ? []
+      : [
+          {
+            rule: name,
+            figure: show(grams(of.reduce((sum, { g }) => sum + g, 0))),
+            parts: of.map(({ what, g, source }) => ({
+              rule: what,
+              figure: show(grams(g)),
+              ...(source ? { source } : {}),
+            })),
+          },
+        ];
   return {
     value,
-    because: { rule: 'cooked mass, line by line', figure: show(value), parts: parts.map(({ because }) => because) },
+    because: {
+      rule: 'what goes in, less what leaves',
+      figure: show(value),
+      parts: [
+        ...parts
+          .filter(({ out }) => out > 0)
+          .map((part): Because => ({
+            rule: `${part.food.name}: ${show(grams(part.in))} × ${times(part.in > 0 ? part.out / part.in : 0)}`,
+            figure: show(grams(part.out)),
+            ...(part.source ? { source: part.source } : {}),
+          })),
+        { rule: 'all that goes in', figure: show(grams(in_)) },
+        ...flows('of that, not from the shelf', beside),
+        ...flows('what leaves', leaves),
+      ],
+    },
   };
 }

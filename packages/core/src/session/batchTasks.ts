@@ -1,7 +1,8 @@
+import { openPotTimes } from '../heat/index.ts';
 import { dialFor, WEAK_JUG_TIMES, type Cooker, type Equipment } from '../kitchen/index.ts';
-import { celsius, type Reasoned } from '../quantity/index.ts';
+import { celsius, metres, type Reasoned } from '../quantity/index.ts';
 import { goesWords, type Station, type StationUse, type Step, type Window } from '../recipe/index.ts';
-import type { ScaledBatch } from '../scaling/index.ts';
+import { wetSteps, type ScaledBatch } from '../scaling/index.ts';
 import type { Ahead, PlannedBatch } from './expand.ts';
 import { goesInto } from './goesInto.ts';
 import type { OvenHeats } from './ovenHeats.ts';
@@ -14,7 +15,7 @@ import type { Named, ShareOut } from './shareOut.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut, washedAs } from './stepFacts.ts';
 import { stopWeight } from './stopWeight.ts';
-import { stepMinutes } from './stepMinutes.ts';
+import { atHeight, stepMinutes } from './stepMinutes.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
 
 /** What of the kitchen is shared out while batches are taken apart. */
@@ -74,6 +75,8 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   const useAt = (station: Station, step: string) =>
     recipe.uses.find((use) => use.station === station && holds(recipe.steps, use.from, use.to, step));
   const cookerFor = cookersOf(scaled, kitchen);
+  // What boils or simmers in an open pot of water: there it takes longer where water boils cooler.
+  const inWater = new Set(wetSteps(recipe, scaled.lines).map(({ step }) => step.id));
 
   const pressureTasks = (step: Extract<Step, { kind: 'pressure' }>, load: number) => {
     const parts = load ? loads : 1;
@@ -126,10 +129,13 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
 
   const workTask = (step: Extract<Step, { kind: 'work' }>, load: number) => {
     const parts = load ? loads : 1;
-    const minutes = forThisJug(
+    const atBook = forThisJug(
       stepMinutes(step, { kilos: kilos(step.id, parts), loads }),
       equipment.jug.weak === true && useAt('jug', step.id)?.from === step.id,
     );
+    const minutes = inWater.has(step.id)
+      ? atHeight(atBook, openPotTimes(metres(equipment.altitudeM)), boilsHere(equipment.altitudeM))
+      : atBook;
     const station =
       step.attention.needs === 'hands'
         ? 'hands'

@@ -34,7 +34,7 @@ export interface EnergyLine {
   readonly kWh: number;
 }
 
-/** What a session draws, appliance by appliance, from the minutes of its tasks. Loads that share the oven count once by the longest of them. */
+/** What a session draws, appliance by appliance, from the minutes of its tasks. Loads that share a heat of an oven count once, by the longest of them; each heat is heated up. */
 export function energyOf(
   about: readonly TaskAbout[],
   equipment: Pick<Equipment, 'cookers' | 'ovens'>,
@@ -47,7 +47,7 @@ export function energyOf(
     if (task.stage === 'come up') add('sealed cooker, coming up', takes);
     else if (task.stage === 'hold') add('sealed cooker, at pressure', takes);
     else if (task.station === 'oven') {
-      const heat = `${task.celsius ?? ''}`;
+      const heat = `${task.unit ?? 'oven'} ${task.celsius ?? ''}`;
       inOven.set(heat, Math.max(inOven.get(heat) ?? 0, takes));
     } else {
       const use = STATION_USE[task.station];
@@ -55,7 +55,7 @@ export function energyOf(
     }
   }
   if (inOven.size > 0) {
-    add('oven, heating up', equipment.ovens[0]?.preheatMinutes ?? 0);
+    add('oven, heating up', (equipment.ovens[0]?.preheatMinutes ?? 0) * inOven.size);
     add(
       'oven, holding',
       [...inOven.values()].reduce((sum, each) => sum + each, 0),

@@ -1,4 +1,4 @@
-import { LARGE_POT_CM, type Equipment, type Pot } from '../kitchen/index.ts';
+import { LARGE_POT_CM, POT_FULL, type Equipment, type Pot } from '../kitchen/index.ts';
 import type { StationUse } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 import { ShareOut, type Named } from './shareOut.ts';
@@ -33,9 +33,10 @@ export class Pots {
     const holds =
       recipe.vessel === 'pot' || recipe.vessel === 'jug' ? loads.value.fullest / loads.value.loads / 1000 : 0;
     // What is too much for every pot was split into loads for the largest: there it goes.
-    const litres = Math.min(holds, this.most);
-    const fits = (pot: Pot) => pot.litres >= litres && (pot.pan ?? false) === fries;
-    return this.shared.take(fits, 1) ?? this.shared.take((pot) => pot.litres >= litres, 1);
+    const litres = Math.min(holds, this.most * POT_FULL);
+    const holdsIt = (pot: Pot) => pot.litres * POT_FULL >= litres;
+    const fits = (pot: Pot) => holdsIt(pot) && (pot.pan ?? false) === fries;
+    return this.shared.take(fits, 1) ?? this.shared.take(holdsIt, 1);
   }
 }
 

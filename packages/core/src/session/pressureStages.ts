@@ -2,11 +2,13 @@ import {
   boilingPoint,
   comeUp,
   holdAtAltitude,
+  holdTimes,
   naturalRelease,
   ventLoss,
   temperatureInside,
   type PotLoad,
 } from '../heat/index.ts';
+import { isTapWater } from '../food/index.ts';
 import type { Cooker, Equipment } from '../kitchen/index.ts';
 import {
   celsius,
@@ -23,7 +25,8 @@ import type { Attention, PressureStep, Window } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
 
-const KETTLE_C = 95;
+/** Poured in, water from the kettle has cooled so much below where it boils here. Common practice, no published source. */
+const KETTLE_COOLS_C = 5;
 const TAP_C = 12;
 const ROOM_C = 20;
 /** Heat that reaches the food. Assumed. */
@@ -51,12 +54,13 @@ export function pressureStages(
 ): readonly StageAbout[] {
   const altitude = metres(equipment.altitudeM);
   const inside = temperatureInside(kpaGauge(cooker.gaugeKpa), altitude);
-  const load = potLoad(step, scaled, cooker.steelKg, step.water === 'kettle' && equipment.kettle !== undefined);
+  const kettleC = boilingPoint(altitude) - KETTLE_COOLS_C;
+  const load = potLoad(scaled, cooker.steelKg, step.water === 'kettle' && equipment.kettle ? kettleC : undefined);
   const up = comeUp(load, inside, watts(cooker.watts), EFFICIENCY);
   const { comeUpTimes, releaseTimes } = equipment.own ?? {};
   const upMinutes = Math.ceil((up.value + AIR_MINUTES) * (comeUpTimes?.value ?? 1));
   const lengthened = holdAtAltitude(minutes(step.hold.expected), altitude);
-  const ratio = lengthened.value / step.hold.expected;
+  const ratio = holdTimes(altitude);
   const hold: Window = {
     earliest: Math.ceil(step.hold.earliest * ratio),
     expected: Math.ceil(lengthened.value),
@@ -135,7 +139,7 @@ export function pressureStages(
     {
       stage: 'vent',
       name: `Vent the ${dish}, open when the pin is down`,
-      window: exactly(1),
+      window: exactly(step.release.how === 'quick' ? ventMinutes(load, inside, boilingPoint(altitude)) : 1),
       attention: handsNow,
       cautions: ['vent'],
       cue: 'pin down',
@@ -146,16 +150,19 @@ export function pressureStages(
 }
 
 /** What is in the pot at the lid, one load: soaked beans bring their cold soaking water. Soaked beans take up about their own weight (common practice). */
-function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number, kettle: boolean): PotLoad {
+function potLoad(scaled: ScaledBatch, steelKg: number, kettleC: number | undefined): PotLoad {
   const loads = scaled.loads.value.loads;
   const soaked = scaled.recipe.steps.some((other) => other.kind === 'ahead');
   let hot = 0;
   let cold = 0;
   let dry = 0;
+  let frozen = 0;
   for (const { food, grams } of scaled.lines) {
     const kg = (grams?.g.valueOf() ?? 0) / 1000 / loads;
+    if (FROZEN.test(food.name)) frozen += kg;
     if (food.facts.kind === 'water') {
-      if (kettle) hot += kg;
+      // Only the tap's own water goes through the kettle.
+      if (kettleC !== undefined && isTapWater(food.id)) hot += kg;
       else cold += kg;
     } else if (food.facts.swells) {
       dry += kg;
@@ -163,15 +170,24 @@ function potLoad(step: PressureStep, scaled: ScaledBatch, steelKg: number, kettl
     } else cold += kg;
   }
   const water = hot + cold;
-  const waterAt = water > 0 ? (hot * KETTLE_C + cold * TAP_C) / water : TAP_C;
+  const waterAt = water > 0 ? (hot * (kettleC ?? TAP_C) + cold * TAP_C) / water : TAP_C;
   return {
     water: kilograms(water),
     dryFood: kilograms(dry),
     steel: kilograms(steelKg),
     waterAt: celsius(waterAt),
     restAt: celsius(ROOM_C),
+    ...(frozen > 0 ? { frozen: kilograms(frozen) } : {}),
   };
 }
+
+/** Steam leaves a valve at about 30 g a minute: a quick vent takes 1 to 3 minutes, longer the fuller it is. From memory. */
+const VENTS_G_A_MINUTE = 30;
+const ventMinutes = (load: PotLoad, inside: Celsius, boiling: Celsius): number =>
+  Math.max(1, Math.ceil((ventLoss(load.water, inside, boiling) * 1000) / VENTS_G_A_MINUTE));
+
+/** What goes in frozen, by its name. */
+const FROZEN = /^frozen /;
 
 /** What a quick vent takes with it: a thick dish thickens by it. */
 const ventedBecause = (load: PotLoad, inside: Celsius, boiling: Celsius): Because => {

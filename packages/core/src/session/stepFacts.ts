@@ -1,5 +1,5 @@
 import type { CautionId } from '../food/index.ts';
-import type { Step } from '../recipe/index.ts';
+import { leadsTo, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 
 /** What leaves a vessel fit for the next load of its kind without a wash: only where no allergen would be carried over. */
@@ -9,11 +9,8 @@ export const washedAs = (group: string, { allergens }: ScaledBatch): string =>
     : `${group} with ${[...allergens.contains, ...allergens.may, ...allergens.unknown].sort().join(', ')}`;
 
 /** Is a step within a use: at its ends, or on the way between them? */
-export function holds(steps: readonly Step[], from: string, to: string, step: string): boolean {
-  const leadsTo = (a: string, b: string): boolean =>
-    a === b || (steps.find((s) => s.id === b)?.after.some((after) => leadsTo(a, after.step)) ?? false);
-  return leadsTo(from, step) && leadsTo(step, to);
-}
+export const holds = (steps: readonly Step[], from: string, to: string, step: string): boolean =>
+  leadsTo(steps, from, step) && leadsTo(steps, step, to);
 
 /** What turns brown or limp once it is cut. Common practice, no published source. */
 const NOT_OVERNIGHT = /potato|apple|pear|avocado|aubergine|parsnip|celeriac|artichoke|banana|tomato|cucumber/i;

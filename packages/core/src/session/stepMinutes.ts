@@ -1,4 +1,4 @@
-import { pieceTimeRatio } from '../heat/index.ts';
+import { pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
 import type { Reasoned } from '../quantity/index.ts';
 import { windowWords, type TimeLaw, type Window, type WorkStep } from '../recipe/index.ts';
 
@@ -65,6 +65,33 @@ function byLaw(time: TimeLaw, { kilos, loads }: StepSize): Reasoned<Window> {
     default:
       return time satisfies never;
   }
+}
+
+/**
+ * Minutes of an open pot at a height: water boils cooler there, and what is in it takes longer to get soft. The band of what is known widens the window.
+ * Source: computed; how much slower each degree makes it is from memory.
+ */
+export function atHeight(
+  minutes: Reasoned<Window>,
+  { expected, least, most }: Slower,
+  boilsAt: number,
+): Reasoned<Window> {
+  if (expected === 1) return minutes;
+  const { value } = minutes;
+  const slower: Window = {
+    earliest: atLeastOne(value.earliest * least),
+    expected: atLeastOne(value.expected * expected),
+    latest: atLeastOne(value.latest * most),
+  };
+  return {
+    value: slower,
+    because: {
+      rule: `water boils at ${boilsAt.toFixed(0)} °C here: ${expected.toFixed(2)} times as long, ${least.toFixed(2)} to ${most.toFixed(2)} by what is in it`,
+      figure: windowWords(slower),
+      parts: [{ rule: 'where water boils at 100 °C', figure: windowWords(value), parts: [minutes.because] }],
+      source: SOFTENING_SOURCE,
+    },
+  };
 }
 
 const atLeastOne = (minutes: number): number => Math.max(1, Math.round(minutes));

@@ -1,4 +1,4 @@
-import type { Step } from '../recipe/index.ts';
+import { leadsTo, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 
 /**
@@ -9,13 +9,13 @@ export function stopWeight(step: Step, { recipe, lines, yields }: ScaledBatch, p
   if (step.kind !== 'work' || step.attention.needs === 'hands') return undefined;
   const use = recipe.uses.find(
     ({ station, to, from }) =>
-      station === 'burner' && leads(recipe.steps, from, step.id) && leads(recipe.steps, step.id, to),
+      station === 'burner' && leadsTo(recipe.steps, from, step.id) && leadsTo(recipe.steps, step.id, to),
   );
   if (!use) return undefined;
-  const later = recipe.steps.filter(({ id }) => id !== step.id && leads(recipe.steps, step.id, id));
+  const later = recipe.steps.filter(({ id }) => id !== step.id && leadsTo(recipe.steps, step.id, id));
   const heatedAgain = later.some((each) => each.kind !== 'work' || each.attention.needs !== 'hands');
   const poured = recipe.uses.some(({ station }) => station === 'strainer') || later.some(({ gives }) => gives?.length);
-  const before = new Set(recipe.steps.filter(({ id }) => leads(recipe.steps, id, step.id)).map(({ id }) => id));
+  const before = new Set(recipe.steps.filter(({ id }) => leadsTo(recipe.steps, id, step.id)).map(({ id }) => id));
   const after = new Set(later.map(({ id }) => id));
   if (heatedAgain || poured) return undefined;
   let grams = yields.value.g.valueOf();
@@ -35,7 +35,3 @@ const fraction = (share: string): number => {
   const [over, under = '1'] = share.split('/');
   return Number(over) / Number(under);
 };
-
-/** Does one step lead to another, or is it the same? */
-const leads = (steps: readonly Step[], from: string, to: string): boolean =>
-  from === to || (steps.find(({ id }) => id === to)?.after.some(({ step }) => leads(steps, from, step)) ?? false);
