@@ -24,7 +24,7 @@ const expand = (sizes: readonly number[], cooks = 1): SessionTasks =>
     equipment,
     cooks,
   );
-const demo = expand([16, 12, 12, 14, 8]);
+const demo = expand([16, 10, 12, 14, 8]);
 
 test('the cycle of the sealed cooker is taken apart: load, come up, hold, natural, vent, empty, once for each load', () => {
   const stages = Object.values(demo.about)

@@ -98,7 +98,7 @@ const FLOORS = [
 
 /** What is in the freezer since the last trip but one. */
 const FROZEN_DISH = 'Leek and split-pea soup';
-const FROZEN_PORTION_G = 380;
+const FROZEN_PORTION_G = 480;
 const FROZEN_DAYS_AGO = 17;
 const FROZEN = [
   { place: 'freezer', portions: 4 },
@@ -119,7 +119,7 @@ const EATERS = [
 /** Portions planned and frozen, by recipe. */
 const SIZES: Readonly<Record<string, readonly [portions: string, freeze: string]>> = {
   'Millet with bay': ['16', '4'],
-  'Borlotti with onion': ['12', '0'],
+  'Borlotti with onion': ['10', '0'],
   'Roast celeriac and parsnip': ['12', '0'],
   'Sunflower-seed sauce with mustard': ['14', '0'],
   'Kale with leek': ['8', '0'],

@@ -5,7 +5,7 @@ import type { Revision } from '@kestrel-ridge/core/recipe';
 /** The hut's own book, written as its cooks would paste it. */
 const TEXTS: readonly string[] = [
   `Leek and split-pea soup
-Serves 6
+Serves 4
 300 g split peas
 2 leeks, in rings
 2 carrots, in small cubes
@@ -24,8 +24,8 @@ Serves 6
 2 cups buckwheat groats
 3 onions, in rings
 3 tbsp sunflower oil
-900 mL water
-1 tsp salt
+850 mL water
+2 tsp salt
 Slice the onions.
 Toast the buckwheat in a dry pan for 4 minutes, stirring.
 Add water and salt and simmer for 12 to 15 minutes.
@@ -37,9 +37,10 @@ Serves 6
 400 g carrots, in coins
 2 tbsp rapeseed oil
 1/4 tsp nutmeg
+1.5 L water
 salt to taste
 Peel and cut swede and carrots.
-Boil them in water for 20 to 25 minutes.
+Boil swede and carrots in the water for 20 to 25 minutes.
 Drain and mash with oil, nutmeg and salt.`,
   `Kohlrabi and apple salad
 Serves 6
@@ -61,23 +62,23 @@ Makes 8 portions
 5 tbsp rapeseed oil
 2 tbsp cider vinegar
 120 mL water
-1/2 tsp salt
+3/4 tsp salt
 Toast the hazelnuts in a pan for 6 minutes, stirring.
 Blend everything smooth with the water.`,
   `Parsnip and caraway fritters
-Makes 6 portions
+Makes 4 portions
 800 g parsnips, grated
 1 onion, grated
 80 g chickpea flour
 2 tbsp ground flax
 6 tbsp water
 2 tsp caraway
-1 tsp salt
-4 tbsp sunflower oil
+1 1/4 tsp salt
+3 tbsp sunflower oil
 Stir the ground flax into the water and leave for 10 minutes.
 Grate parsnips and onion.
 Mix parsnips, onion, chickpea flour, flax, caraway and salt.
-Fry spoonfuls in the oil for 20 minutes, turning once.`,
+Fry spoonfuls in the oil for 14 minutes, turning once.`,
   `Black-eyed peas with chard
 Serves 6
 400 g black-eyed peas
@@ -112,30 +113,19 @@ Serves 8
 2 tbsp sugar
 4 juniper berries
 200 mL water
-1 tsp salt
+2 tsp salt
 Shred the cabbage, cut apples and onion.
 Sweat the onion in the oil for 5 minutes, stirring.
 Add everything else and simmer for 45 to 60 minutes.`,
   `Oat and apple breakfast
 Serves 4
 2 cups rolled oats
-1 L plant milk
+1 L oat milk
 2 apples, grated
 1 tsp cinnamon
 1 pinch salt
-Simmer the oats in the plant milk for 8 minutes, stirring.
+Simmer the oats in the oat milk for 8 minutes, stirring.
 Stir in apples, cinnamon and salt.`,
-  `Rye crackers with seeds
-Makes 8 portions
-200 g rye flour
-60 g sunflower seeds
-40 g flaxseed
-4 tbsp rapeseed oil
-200 mL water
-1 tsp salt
-Mix everything and leave for 15 minutes.
-Spread thinly on a tray.
-Bake at 170 °C for 45 to 55 minutes.`,
   `Farro with mushrooms
 Serves 6
 2 cups pearled farro
@@ -143,8 +133,8 @@ Serves 6
 1 onion, chopped
 2 tbsp rapeseed oil
 1 tsp thyme
-1.1 L water
-1 tsp salt
+800 mL water
+2 tsp salt
 Chop the onion, slice the mushrooms.
 Fry onion and mushrooms in the oil for 10 minutes, stirring.
 Add farro, thyme, water and salt and simmer for 25 to 30 minutes.`,

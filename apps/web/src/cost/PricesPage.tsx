@@ -1,5 +1,5 @@
 import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
-import type { Food } from '@kestrel-ridge/core/food';
+import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, InputNumber, Select } from 'antd';
@@ -291,7 +291,7 @@ function NotePrice({ view }: { view: KitchenView }) {
         showSearch={{ optionFilterProp: 'label' }}
         {...(food === undefined ? {} : { value: food })}
         options={[...view.foods.values()]
-          .filter(({ facts }) => facts.kind !== 'component' && facts.kind !== 'water')
+          .filter(({ id, facts }) => facts.kind !== 'component' && !isTapWater(id))
           .map(({ id, name }) => ({ value: id, label: name }))
           .sort((a, b) => a.label.localeCompare(b.label))}
         onChange={(id: string) => setFood(id)}

@@ -1,9 +1,10 @@
+import { CAUTION_IDS } from '@kestrel-ridge/core/food';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { problemOf } from '../api/problemOf.ts';
 import { newId } from '../api/newId.ts';
 import { trailPath, wayMarks } from '../app/trailPath.ts';
-import { Cautions } from './Cautions.tsx';
+import { CautionsHere } from './Cautions.tsx';
 import { Stepper } from './Stepper.tsx';
 import { duration } from './times.ts';
 import { Why } from './Why.tsx';
@@ -39,10 +40,10 @@ test('a stepper stays within its bounds', () => {
   expect(screen.getByRole('button', { name: 'Portions: one less' })).toBeDisabled();
 });
 
-test('cautions name their source, defer to the manual, and promise nothing', () => {
-  render(<Cautions ids={['pressure', 'beans', 'cooling']} />);
+test('all cautions but the one of the hot tray defer to the manual or local rules, and promise nothing', () => {
+  render(<CautionsHere ids={CAUTION_IDS} altitudeM={1180} fridgeDays={3} />);
   for (const note of screen.getAllByRole('note')) {
-    expect(note.textContent).toMatch(/come(s)? first/);
+    if (!note.textContent.includes('hot tray')) expect(note.textContent).toMatch(/come(s)? first/);
     expect(note.textContent).not.toMatch(/\bis safe\b|\bare safe\b/);
   }
 });

@@ -52,11 +52,15 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
       <CostRow view={view} scaled={scaled} />
       <p className="soft portion-note">
         {Math.round((facts.nutrients[0]?.perPortion ?? 0) / KJ_PER_KCAL)} kcal. From data for {percent} % of what goes
-        in, raw{facts.without.length > 0 ? `; nothing is known of ${facts.without.join(', ')}` : ''}. Losses in cooking
-        are not taken off.
+        in{facts.without.length > 0 ? `; nothing is known of ${facts.without.join(', ')}` : ''}. Vitamin C is less by
+        the heat and by keeping; other losses are not taken off.
+        {facts.toTaste.map(
+          ({ food, usualG }) =>
+            ` ${food.charAt(0).toUpperCase()}${food.slice(1)} to taste is not counted: usually about ${usualG < 10 ? usualG.toFixed(1) : Math.round(usualG)} g a portion.`,
+        )}
         {facts.ironAlone &&
           ' Iron from plants is taken up better beside a source of vitamin C; there is little in this dish.'}
-        {alcohol && ' Alcohol never boils off wholly. Without any: apple juice with a little cider vinegar.'}
+        {alcohol && ' Alcohol never boils off wholly. Without any: stock or apple juice with a little acid.'}
       </p>
       <p>
         <strong>{allergenWords(always)}</strong>

@@ -122,7 +122,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           <IngredientTable view={view} scaled={scaled} />
           <h2 className="method-head">Method</h2>
           <MethodSteps view={view} recipe={document} />
-          <Cautions ids={scaled.cautions} />
+          <Cautions ids={scaled.cautions} fridgeDays={document.component.fridgeDays.value} />
         </div>
         <aside className="aside">
           <PortionFacts scaled={scaled} view={view} />

@@ -1,3 +1,4 @@
+import { isTapWater } from '@kestrel-ridge/core/food';
 import { indexRecipes, searchRecipes } from '@kestrel-ridge/core/recipe';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction } from '@kestrel-ridge/core/quantity';
@@ -115,7 +116,7 @@ function Recipes({ view }: { view: KitchenView }) {
 const foodsOf = (view: KitchenView, { document }: RecipeState): string =>
   document.lines
     .flatMap((line) => view.foods.get(line.food) ?? [])
-    .filter((food) => food.facts.kind !== 'water' && food.name !== 'salt')
+    .filter((food) => !isTapWater(food.id) && food.name !== 'salt')
     .slice(0, 5)
     .map((food) => food.name)
     .join(', ');

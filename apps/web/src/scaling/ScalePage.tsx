@@ -150,7 +150,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         <div>
           <IngredientTable view={view} scaled={scaled} {...(editable ? { swappable: batch } : {})} />
           <div style={{ marginTop: 24 }}>
-            <Cautions ids={scaled.cautions} />
+            <Cautions ids={scaled.cautions} fridgeDays={scaled.recipe.component.fridgeDays.value} />
           </div>
           {missing.length === 0 && portions === kept && (
             <Button

@@ -199,7 +199,14 @@ function Eat({ view }: { view: KitchenView }) {
       </div>
       <NotInTime view={view} strips={[...strips.values()]} />
       <div style={{ marginTop: 20 }}>
-        <Cautions ids={['reheat', ...(ready.some((each) => each.frozen > 0) ? (['thaw'] as const) : [])]} />
+        <Cautions
+          ids={[
+            'reheat',
+            'two hours',
+            ...(ready.some((each) => each.frozen > 0) ? (['thaw', 'thawed at once'] as const) : []),
+            'vulnerable',
+          ]}
+        />
       </div>
     </main>
   );

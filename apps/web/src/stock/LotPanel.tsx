@@ -174,7 +174,8 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
             Move
           </Button>
         </Form.Item>
-        {lot.place.kind === 'freezer' && <Cautions ids={['thaw']} />}
+        {lot.place.kind === 'freezer' && <Cautions ids={['thaw', 'thawed at once']} />}
+        {lot.until?.hours !== undefined && <Cautions ids={['two hours']} />}
       </section>
 
       <section>

@@ -1,6 +1,8 @@
+import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { reheatOrder } from '@kestrel-ridge/core/storage';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { clockAt } from '../parts/times.ts';
+import { Why } from '../parts/Why.tsx';
 import type { Plates } from './plate.ts';
 import type { ReadyComponent } from './readyComponents.ts';
 
@@ -18,12 +20,20 @@ export function ReheatList({
 }) {
   const { equipment } = view.kitchen;
   const steps = reheatOrder(
-    chosen.map(({ food, name, cold }) => ({
-      food: food.id,
-      name,
-      kind: view.recipes.find(({ document }) => document.component.id === food.id)?.document.component.kind ?? 'dish',
-      grams: (plates[food.id] ?? 0) * Number(cold[0]?.state.portionG ?? 150),
-    })),
+    chosen.flatMap(({ food, name, cold }) => {
+      const recipe = view.recipes.find(({ document }) => document.component.id === food.id)?.document;
+      // A salad or a cracker is eaten as it is.
+      if (recipe && isEatenCold(recipe)) return [];
+      return [
+        {
+          food: food.id,
+          name,
+          kind: recipe?.component.kind ?? ('dish' as const),
+          grams: (plates[food.id] ?? 0) * Number(cold[0]?.state.portionG ?? 150),
+          ...(recipe && staysCrisp(recipe) ? { crisp: true } : {}),
+        },
+      ];
+    }),
     equipment,
   );
   const [first] = steps;
@@ -34,11 +44,11 @@ export function ReheatList({
         Warming takes {first.before} min{steps.length > 1 ? ', all hot together' : ''}
       </h3>
       <ol>
-        {steps.map(({ food, name, where, minutes, before, how }) => (
+        {steps.map(({ food, name, where, minutes, before, how, because }) => (
           <li key={food}>
             <b className="number">{clockAt(servedAt - before * 60_000, equipment.zone)}</b>
             <span>
-              {name}, {where === 'hob' ? 'on the hob' : `in the ${where}`}, {minutes} min
+              {name}, {where === 'hob' ? 'on the hob' : `in the ${where}`}, <Why because={because}>{minutes} min</Why>
               <small>{how}</small>
             </span>
           </li>

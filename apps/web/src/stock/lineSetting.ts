@@ -1,3 +1,4 @@
+import { isTapWater } from '@kestrel-ridge/core/food';
 import { minorDigits } from '@kestrel-ridge/core/cost';
 import type { ShelfLineSetting } from '@kestrel-ridge/core/formats';
 import { Fraction } from '@kestrel-ridge/core/quantity';
@@ -5,7 +6,7 @@ import type { KitchenView } from '../app/useKitchenState.ts';
 
 /** What a line about the shelf is read by in this kitchen: its foods and places, its cups, and how much its usual bag of a food holds. */
 export const lineSetting = (view: KitchenView): ShelfLineSetting => ({
-  foods: [...view.foods.values()].filter((food) => food.facts.kind !== 'component' && food.facts.kind !== 'water'),
+  foods: [...view.foods.values()].filter((food) => food.facts.kind !== 'component' && !isTapWater(food.id)),
   places: view.kitchen.places,
   today: view.today,
   minorDigits: minorDigits(view.kitchen.equipment.currency),

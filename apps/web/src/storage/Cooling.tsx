@@ -28,6 +28,10 @@ export function Cooling({
   return (
     <section className="cooling-clock" aria-label="Cooling clock">
       <h3>Cooling since {clockAt(since, zone)}</h3>
+      <p className="soft">
+        57 °C, where the rule begins to count, {readings.some((each) => each.celsius <= 57) ? 'by' : 'expected about'}{' '}
+        {clockAt(clock.at57, zone)}.
+      </p>
       <ul>
         {clock.stages.map(({ to, by, reached, expected }) => (
           <li key={to} className={reached === undefined && now > by ? 'cannot' : ''}>

@@ -1,4 +1,5 @@
 import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
+import type { CautionId } from '@kestrel-ridge/core/food';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
 import { foldRun } from '@kestrel-ridge/core/run';
@@ -48,7 +49,7 @@ function PutAway({ view }: { view: KitchenView }) {
       )}
       {cooked && open.length > 0 && (
         <div style={{ marginBottom: 20 }}>
-          <Cautions ids={['cooling', 'grain']} />
+          <Cautions ids={cautionsOfBoxing(open)} {...daysOfGrain(open)} />
         </div>
       )}
       {cooked && view.session && <OpenBatches view={view} session={view.session.id} open={open} />}
@@ -128,9 +129,8 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
       return at === undefined ? [] : [{ id, at }];
     })
     .sort((a, b) => b.at - a.at);
-  // What never stood on the heat does not cool.
-  const heated = mine.some(({ id, attention }) => attention.needs !== 'hands' && facts.get(id)?.doneAt !== undefined);
-  if (!last || !heated) return null;
+  // What never stood on the heat, or dries in the cupboard, does not cool.
+  if (!last || !batch.scaled.cautions.includes('cooling')) return null;
   const readings = mine.flatMap(({ id }) =>
     (facts.get(id)?.measured ?? []).flatMap(({ at, what, value }) =>
       what === '°C' ? [{ at, celsius: celsius(value) }] : [],
@@ -147,6 +147,20 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
     />
   );
 }
+
+/** What boxing asks for, of what the dishes ask for at all. */
+const BOXING: readonly CautionId[] = ['cooling', 'grain', 'garlic oil', 'bottling', 'sprouts'];
+const cautionsOfBoxing = (open: readonly ScaledBatchView[]): readonly CautionId[] => {
+  const asked = BOXING.filter((id) => open.some(({ scaled }) => scaled.cautions.includes(id)));
+  return asked.includes('cooling') ? [...asked, 'two hours'] : asked;
+};
+/** The shortest days that a dish of grain is given. */
+const daysOfGrain = (open: readonly ScaledBatchView[]): { readonly fridgeDays?: number } => {
+  const days = open
+    .filter(({ scaled }) => scaled.cautions.includes('grain'))
+    .map(({ scaled }) => scaled.recipe.component.fridgeDays.value);
+  return days.length > 0 ? { fridgeDays: Math.min(...days) } : {};
+};
 
 /** Steps of each batch that are not done in the run. */
 function stepsLeft(run: RunState | undefined): ReadonlyMap<string, number> {

@@ -1,4 +1,4 @@
-import { ALLERGENS, type Allergen } from '@kestrel-ridge/core/food';
+import { ALLERGENS, isTapWater, type Allergen } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
 import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
@@ -28,7 +28,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
   const send = useCommand();
   const { tastes = {} } = eater;
   const foods = [...view.foods.values()]
-    .filter(({ facts }) => facts.kind !== 'water')
+    .filter(({ id }) => !isTapWater(id))
     .map(({ id, name }) => ({ value: id, label: name }))
     .sort((a, b) => a.label.localeCompare(b.label));
   const components = view.recipes.map(({ document: { component } }) => ({

@@ -1,5 +1,7 @@
 import { addDays, dayAt, momentAt } from '@kestrel-ridge/core/quantity';
+import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
+import { reheatOne } from '@kestrel-ridge/core/storage';
 import { EVENING_CLOCK } from '@kestrel-ridge/core/week';
 import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
 import { dayName } from '../parts/times.ts';
@@ -43,14 +45,32 @@ const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: number
       what: `${item.name} out of the ${box.place.name} into the fridge`,
       detail: `${portions} ${portions === 1 ? 'portion' : 'portions'} for ${dayName(day)} ${meal}`,
       lot: box,
-      cautions: [],
+      cautions: tooLate ? (['thawed at once'] as const) : [],
       ...(tooLate
         ? {
-            late: 'Too late for the fridge: thaw it in cold water, changed every 30 min, or in the microwave, and eat it at once.',
+            late: `Too late for the fridge: ${fromFrozen(view, box, portions)}thaw it in cold water, changed every 30 min, or in the microwave, and heat it at once.`,
           }
         : {}),
     })),
   );
+
+/** What heating it straight from the freezer takes, where it is warmed at all: often sooner than waiting. */
+function fromFrozen(view: KitchenView, box: ShelfLot, portions: number): string {
+  const recipe = view.recipes.find(({ document }) => document.component.id === box.food.id)?.document;
+  if (!recipe || isEatenCold(recipe)) return '';
+  const { minutes, where } = reheatOne(
+    {
+      food: box.food.id,
+      name: box.food.name,
+      kind: recipe.component.kind,
+      grams: portions * Number(box.state.portionG ?? box.onHand.valueOf()),
+      frozen: true,
+      crisp: staysCrisp(recipe),
+    },
+    view.kitchen.equipment,
+  );
+  return `heat it from frozen, about ${minutes} min ${where === 'hob' ? 'on the hob' : `in the ${where}`}; or `;
+}
 
 /** Soaking, pressing, setting: on an evening within their window where there is one, in the middle of it otherwise. */
 function leads(view: KitchenView, ahead: readonly Ahead[], now: number): readonly EveningItem[] {

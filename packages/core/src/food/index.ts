@@ -3,8 +3,8 @@ export { bookFoodId, isTapWater, namedId } from './bookFoodId.ts';
 export { inBaseOf, massOf } from './bridge.ts';
 export { inSeason } from './season.ts';
 export type { BridgeMissing } from './bridge.ts';
-export { CAUTIONS } from './cautions.ts';
-export type { Caution, CautionId } from './cautions.ts';
+export { CAUTION_IDS, cautionOf } from './cautions.ts';
+export type { Caution, CautionId, CautionSetting } from './cautions.ts';
 export {
   ALLERGENS,
   NO_ALLERGENS,

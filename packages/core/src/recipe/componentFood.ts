@@ -17,7 +17,14 @@ export function componentFood(recipe: Revision, foods: ReadonlyMap<FoodId, Food>
       kind: 'component',
       base: 'g',
       ...factsOfStatement(statement),
-      keeps: { fridge: recipe.component.fridgeDays, freezer: recipe.component.freezerDays },
+      keeps: {
+        fridge: recipe.component.fridgeDays,
+        // None at all: it is not for the freezer.
+        ...(recipe.component.freezerDays.value > 0 ? { freezer: recipe.component.freezerDays } : {}),
+        ...(recipe.component.cupboardDays
+          ? { cupboard: recipe.component.cupboardDays, 'cool room': recipe.component.cupboardDays }
+          : {}),
+      },
     },
   };
 }

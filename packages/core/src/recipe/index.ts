@@ -4,6 +4,7 @@ export { compareRevisions } from './compareRevisions.ts';
 export type { Difference } from './compareRevisions.ts';
 export { cookedAs, foodsOfRecipe, waysOf } from './cookedAs.ts';
 export type { Choice, Fill } from './cookedAs.ts';
+export { HEATING, isEatenCold, isHeated, isHeatedAt, staysCrisp } from './isHeated.ts';
 export { leadsTo } from './leadsTo.ts';
 export { hotLines, shareLeft } from './mildPart.ts';
 export type { MildPart } from './mildPart.ts';

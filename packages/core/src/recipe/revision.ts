@@ -210,6 +210,10 @@ export interface Revision {
     /** Days it keeps, the day it is made being day 1. */
     readonly fridgeDays: Sourced<number>;
     readonly freezerDays: Sourced<number>;
+    /** Days in the cupboard, for what is dry enough; left out: cooked food stays in the cold. */
+    readonly cupboardDays?: Sourced<number>;
+    /** Eaten as it comes out of the fridge: a salad, a cracker. Left out: what was heated is warmed. */
+    readonly eatenCold?: boolean;
     readonly beforeEating: string;
   };
   /** The vessel that decides how many loads a batch needs. */

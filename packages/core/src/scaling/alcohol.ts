@@ -1,5 +1,5 @@
 import type { Reasoned } from '../quantity/index.ts';
-import { expectedMinutes, type Revision, type Step } from '../recipe/index.ts';
+import { HEATING, expectedMinutes, type Revision, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from './scaleBatch.ts';
 
 /** Share of the alcohol that is left after so many minutes of simmering. Source: USDA retention table (from memory). It is never nothing. */
@@ -28,10 +28,12 @@ export function alcoholPerPortion(batch: ScaledBatch): Reasoned<number> | undefi
   const parts = batch.lines.flatMap(({ line, food, grams }) => {
     const per100 = food.facts.composition?.value.alcoholG;
     if (!per100 || !grams) return [];
-    const simmers = Math.max(...line.into.map(({ step }) => hotMinutesFrom(batch.recipe, step)));
+    const minutes = line.into.flatMap(({ step }) => hotMinutesFrom(batch.recipe, step) ?? []);
+    // What never gets warm keeps all of it.
+    const simmers = minutes.length < line.into.length ? undefined : Math.max(...minutes);
+    const share = simmers === undefined ? 1 : alcoholLeft(simmers);
     const in_ = (grams.g.valueOf() * per100) / 100 / batch.portions.valueOf();
-    const left = in_ * alcoholLeft(simmers);
-    return [{ food, in_, simmers, left }];
+    return [{ food, in_, simmers, share, left: in_ * share }];
   });
   if (parts.length === 0) return undefined;
   const value = parts.reduce((sum, { left }) => sum + left, 0);
@@ -40,8 +42,8 @@ export function alcoholPerPortion(batch: ScaledBatch): Reasoned<number> | undefi
     because: {
       rule: 'alcohol that goes in × what is left after simmering ÷ portions',
       figure: `${value.toFixed(1)} g`,
-      parts: parts.map(({ food, in_, simmers, left }) => ({
-        rule: `${food.name}: ${in_.toFixed(1)} g × ${Math.round(alcoholLeft(simmers) * 100)} % left after ${simmers} min`,
+      parts: parts.map(({ food, in_, simmers, share, left }) => ({
+        rule: `${food.name}: ${in_.toFixed(1)} g × ${Math.round(share * 100)} %, ${simmers === undefined ? 'it stays cold' : `left after ${simmers} min`}`,
         figure: `${left.toFixed(1)} g`,
       })),
       source: 'USDA retention table (from memory)',
@@ -49,17 +51,16 @@ export function alcoholPerPortion(batch: ScaledBatch): Reasoned<number> | undefi
   };
 }
 
-/** Minutes over heat from a step on. */
-function hotMinutesFrom({ steps, uses }: Revision, from: string): number {
+/** Minutes over heat from a step on; undefined where it never gets warm. */
+function hotMinutesFrom({ steps, uses }: Revision, from: string): number | undefined {
   const order = steps.map((step) => step.id);
   const hot = (step: Step) =>
     uses.some(
       (use) =>
-        use.station !== 'jug' &&
+        HEATING.includes(use.station) &&
         order.indexOf(use.from) <= order.indexOf(step.id) &&
         order.indexOf(step.id) <= order.indexOf(use.to),
     );
-  return steps.slice(Math.max(0, order.indexOf(from))).reduce((sum, step) => {
-    return hot(step) ? sum + expectedMinutes(step) : sum;
-  }, 0);
+  const warm = steps.slice(Math.max(0, order.indexOf(from))).filter(hot);
+  return warm.length === 0 ? undefined : warm.reduce((sum, step) => sum + expectedMinutes(step), 0);
 }

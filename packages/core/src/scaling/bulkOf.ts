@@ -3,6 +3,7 @@ import { MEASURES, inBase, type Mass, type Quantity } from '../quantity/index.ts
 import type { Line, Revision } from '../recipe/index.ts';
 import { layerCm2, shapedCm2 } from './layOut.ts';
 import type { Bulk } from './loads.ts';
+import { SOAKED_UP } from './massBalance.ts';
 import { panArea } from './pans.ts';
 
 /** Leaf pressed into a pot takes about this share of its loose bulk. Common practice, no published source. */
@@ -69,6 +70,7 @@ function deep(recipe: Revision, lines: readonly BulkLine[]): Bulk {
   let solid = 0;
   let liquid = 0;
   let swells = false;
+  const soaks = recipe.steps.filter(({ kind }) => kind === 'ahead').map(({ id }) => id);
   for (const each of lines) {
     const { facts } = each.food;
     const g = edibleG(each);
@@ -80,7 +82,9 @@ function deep(recipe: Revision, lines: readonly BulkLine[]): Bulk {
     if (facts.swells) swells = true;
     if (facts.uptake && facts.cookedGramsPerCup) {
       swollen += ((g * (1 + facts.uptake.value)) / facts.cookedGramsPerCup.value) * CUP_ML;
-      liquid -= g * facts.uptake.value;
+      // What a soak has given already is not taken from the pot.
+      const soaked = each.line.into.some(({ step }) => soaks.includes(step)) ? SOAKED_UP : 0;
+      liquid -= g * Math.max(0, facts.uptake.value - soaked);
       continue;
     }
     const loose =

@@ -35,7 +35,7 @@ export interface MassBalance {
 }
 
 /** Dry legumes take up about their own weight in a soak: 2.0 to 2.2 times as heavy. Common practice, no published source. */
-const SOAKED_UP = 1.1;
+export const SOAKED_UP = 1.1;
 /** What leaves a pot that is shut, g each. From memory: 20 to 60 g from a sealed cooker; a rice cooker as much. */
 const SHUT_POT_G: Readonly<Partial<Record<Revision['vessel'], Sourced<number>>>> = {
   cooker: { value: 40, source: 'from memory: 20 to 60 g from a sealed cooker' },

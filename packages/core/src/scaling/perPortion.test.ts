@@ -14,15 +14,15 @@ const value = (portion: ReturnType<typeof of>, key: string) =>
   portion.nutrients.find((nutrient) => nutrient.key === key)?.perPortion ?? NaN;
 
 // By hand, from the table of foods (USDA FoodData Central SR Legacy, from memory):
-// 8 portions are 400 g millet and half a teaspoon of salt, 292/96 = 3.04 g; the bay comes out again.
+// 8 portions are 400 g millet and 1¾ teaspoons of salt, 292/48 × 1.75 = 10.65 g; the bay comes out again.
 //   protein 400 × 11.0 / 100 / 8 = 5.5 g; energy 400 × 15.82 / 8 = 791 kJ; iron 400 × 3.0 / 100 / 8 = 1.5 mg
-//   salt: sodium 3.0417 × 387.58 = 1178.9 mg and 400 × 0.05 = 20 mg → × 2.5 / 1000 / 8 = 0.375 g
+//   salt: sodium 10.6458 × 387.58 = 4126.1 mg and 400 × 0.05 = 20 mg → × 2.5 / 1000 / 8 = 1.296 g
 test('a portion of millet', () => {
   const millet = of('Millet', 8);
   expect(value(millet, 'protein')).toBeCloseTo(5.5, 2);
   expect(value(millet, 'energy')).toBeCloseTo(791, 0);
   expect(value(millet, 'iron')).toBeCloseTo(1.5, 1);
-  expect(value(millet, 'salt')).toBeCloseTo(0.375, 2);
+  expect(value(millet, 'salt')).toBeCloseTo(1.296, 2);
   expect(millet.covered).toBe(1);
 });
 

@@ -1,5 +1,6 @@
-import type { Composition } from '../food/index.ts';
+import { isTapWater, type Composition } from '../food/index.ts';
 import type { Because } from '../quantity/index.ts';
+import { RETENTION_SOURCE, vitaminCKept } from './retention.ts';
 import type { ScaledBatch } from './scaleBatch.ts';
 
 export interface Nutrient {
@@ -11,10 +12,12 @@ export interface Nutrient {
 
 export interface PerPortion {
   readonly nutrients: readonly Nutrient[];
-  /** Share of what goes in, by mass without water, whose composition is known. */
+  /** Share of what goes in, by mass without tap water, whose composition is known. */
   readonly covered: number;
   /** Foods without data: their part is missing, not zero. */
   readonly without: readonly string[];
+  /** To taste: nobody knows how much, so it is in no sum; beside it what is usual, g a portion. */
+  readonly toTaste: readonly { readonly food: string; readonly usualG: number }[];
   /** Iron from plants is taken up better beside vitamin C: said as information. */
   readonly ironAlone: boolean;
 }
@@ -44,7 +47,8 @@ const KEYS: readonly {
 ];
 
 /**
- * What a portion holds, from the composition of what goes in raw, edible part. Losses in cooking, of vitamin C above all, are not taken off; optional lines are left out.
+ * What a portion holds, from the composition of what goes in raw, edible part. Vitamin C is less by the heat and by keeping; other losses are not taken off. Optional lines
+ * are left out, and what goes in to taste is in no sum.
  * Source of the composition: named by each food.
  */
 export function perPortion(batch: ScaledBatch): PerPortion {
@@ -52,16 +56,30 @@ export function perPortion(batch: ScaledBatch): PerPortion {
   const eaten = batch.lines.flatMap(({ line, food, grams }) => {
     if (!grams || line.optional || line.comesOut) return [];
     const edible = line.prepared ? 1 : (food.facts.ediblePart?.value ?? 1);
-    return [{ food, grams: grams.g.valueOf() * edible, composition: food.facts.composition }];
+    if (line.law.law === 'to taste') return [];
+    return [
+      {
+        food,
+        grams: grams.g.valueOf() * edible,
+        composition: food.facts.composition,
+        vitaminC: vitaminCKept(line, food, batch.recipe),
+      },
+    ];
   });
-  const counted = eaten.filter(({ food }) => food.facts.kind !== 'water' || food.facts.composition?.value.sodiumMg);
-  const dry = counted.filter(({ food }) => food.facts.kind !== 'water');
+  const toTaste = batch.lines.flatMap(({ line, food, grams }) =>
+    line.law.law === 'to taste' && grams && !line.optional
+      ? [{ food: food.name, usualG: grams.g.valueOf() / portions }]
+      : [],
+  );
+  // Only the tap's own water is nothing: stock, plant milk, juice and wine are food.
+  const dry = eaten.filter(({ food }) => !isTapWater(food.id));
   const mass = dry.reduce((sum, { grams }) => sum + grams, 0);
   const known = dry.filter(({ composition }) => composition);
 
   const nutrients = KEYS.map(({ key, unit, of, digits }): Nutrient => {
-    const parts = known.flatMap(({ food, grams, composition }) => {
-      const per100 = composition && of(composition.value);
+    const parts = known.flatMap(({ food, grams, composition, vitaminC }) => {
+      const raw = composition && of(composition.value);
+      const per100 = raw === undefined ? undefined : key === 'vitamin C' ? raw * vitaminC : raw;
       return per100 === undefined || !composition
         ? []
         : [{ food, grams, amount: (grams / 100) * per100, per100, source: composition.source }];
@@ -73,12 +91,15 @@ export function perPortion(batch: ScaledBatch): PerPortion {
       unit,
       perPortion: value,
       because: {
-        rule: 'what goes in × its composition ÷ portions',
+        rule:
+          key === 'vitamin C'
+            ? 'what goes in × its composition × what heat and keeping leave of it ÷ portions'
+            : 'what goes in × its composition ÷ portions',
         figure: `${value.toFixed(digits)} ${unit}`,
         parts: shown.slice(0, 6).map((part) => ({
           rule: `${food100(part.food.name, part.grams / portions)} × ${Number(part.per100.toFixed(2))} ${unit} in 100 g`,
           figure: `${(part.amount / portions).toFixed(digits)} ${unit}`,
-          source: part.source,
+          source: key === 'vitamin C' ? `${part.source}; ${RETENTION_SOURCE}` : part.source,
         })),
       },
     };
@@ -87,6 +108,7 @@ export function perPortion(batch: ScaledBatch): PerPortion {
   return {
     nutrients,
     covered: mass > 0 ? known.reduce((sum, { grams }) => sum + grams, 0) / mass : 0,
+    toTaste,
     without: dry.filter(({ composition }) => !composition).map(({ food }) => food.name),
     ironAlone: of('iron') >= IRON_WORTH_SAYING_MG && of('vitamin C') < VITAMIN_C_BESIDE_IT_MG,
   };

@@ -1,5 +1,4 @@
 import {
-  CAUTIONS,
   inBaseOf,
   isTapWater,
   massOf,
@@ -29,6 +28,7 @@ import {
 } from '../quantity/index.ts';
 import type { Law, Line, Revision, Vessel } from '../recipe/index.ts';
 import { boiledOff } from './boiledOff.ts';
+import { cautionsOf } from './cautionsOf.ts';
 import { bulkOf } from './bulkOf.ts';
 import { GRAIN_MINUTES } from './massBalance.ts';
 import { multiplier } from './law.ts';
@@ -142,7 +142,7 @@ export function scaleBatch(
     allergens: uniteStatements(lines.map(({ food }) => statementOf(food))),
     cautions: cautionsOf(
       recipe,
-      lines.map(({ food }) => food),
+      lines.map(({ line, food, grams }) => ({ line, food, g: grams?.g.valueOf() })),
     ),
     missing,
   };
@@ -246,19 +246,6 @@ function fromShelf(line: Line, food: Food, value: Quantity): Reasoned<Quantity> 
       ],
     },
   };
-}
-
-/** What the recipe's steps say, and what its foods ask for by themselves: also in a pasted recipe, and after a swap. */
-function cautionsOf(recipe: Revision, foods: readonly Food[]): readonly CautionId[] {
-  const found = new Set<CautionId>(
-    recipe.steps.flatMap((step) => [
-      ...(step.cautions ?? []),
-      ...(step.kind === 'pressure' ? (['pressure', 'vent'] as const) : []),
-    ]),
-  );
-  if (foods.some((food) => food.facts.hazard === 'boil beans hard')) found.add('beans');
-  if (foods.some((food) => food.facts.kind === 'grain' && food.facts.uptake)) found.add('grain');
-  return (Object.keys(CAUTIONS) as CautionId[]).filter((id) => found.has(id));
 }
 
 /** The same lines for one load: what the hands put in. Amounts that go in per load are already multiplied, so every line is divided. */

@@ -149,14 +149,14 @@ describe('a batch', () => {
       }),
     ));
 
-  test('millet for 8: 400 g, its water by the balance, 1276 g cooked', () => {
+  test('millet for 8: 400 g, its water by the balance, 1276 g cooked, and its salt', () => {
     const millet = STARTER_RECIPES.find((each) => each.component.name === 'Millet');
     if (!millet) throw new Error('no millet');
     const batch = scaled(millet, new Fraction(8));
-    // By hand: 2 cups × 200 g; 400 × 2.19 + 40 = 916 mL; 400 × 3.19 = 1276 g and half a teaspoon of salt, 292/96 g = 3.04.
+    // By hand: 2 cups × 200 g; 400 × 2.19 + 40 = 916 mL; 400 × 3.19 = 1276 g and 1¾ teaspoons of salt, 292/48 g each.
     expect(inBase(batch.lines[0]?.grams ?? mass(0)).valueOf()).toBe(400);
     expect(batch.water?.chosen.water.value.mL.valueOf()).toBe(916);
-    expect(batch.yields.value.g.valueOf()).toBeCloseTo(1276 + 292 / 96, 2);
+    expect(batch.yields.value.g.valueOf()).toBeCloseTo(1276 + (292 / 48) * 1.75, 6);
     expect(batch.loads.value.loads).toBe(1);
   });
 

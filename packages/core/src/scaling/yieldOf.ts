@@ -4,8 +4,9 @@ import type { Revision } from '../recipe/index.ts';
 import { massBalance } from './massBalance.ts';
 import type { ScaledLine } from './scaleBatch.ts';
 
-/** A gram is as fine as a dish is weighed. */
-const grams = (g: number): Mass => mass(new Fraction(Math.round(g * 100), 100));
+/** So fine that portions of any size add up again. */
+const FINE = 1e9;
+const grams = (g: number): Mass => mass(new Fraction(Math.round(g * FINE), FINE));
 const times = (n: number): string => `${Number(n.toFixed(2))}`;
 
 /** Cooked mass of a batch, line by line, and what leaves on the way: nothing comes from nothing. What is optional does not count. */

@@ -1,4 +1,4 @@
-import type { CautionId } from '../food/index.ts';
+import { CAUTION_IDS, type CautionId } from '../food/index.ts';
 import { leadsTo, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 
@@ -26,11 +26,22 @@ export const keepsCut = (scaled: ScaledBatch, step: string): boolean => {
   );
 };
 
-/** A step's own cautions, and that of beans that must be boiled hard where they go in, whoever wrote the recipe. */
+/** The cautions of a step: its own as far as they are true of this dish, and those of what goes in and where it is done, whoever wrote the recipe. */
 export function cautionsAt(scaled: ScaledBatch, step: Step): readonly CautionId[] {
-  const own = step.cautions ?? [];
-  const beans = scaled.lines.some(
-    ({ line, food }) => food.facts.hazard === 'boil beans hard' && line.into.some((into) => into.step === step.id),
-  );
-  return beans && !own.includes('beans') ? [...own, 'beans'] : own;
+  const { recipe, lines, cautions } = scaled;
+  const at = (station: string) =>
+    recipe.uses.some((use) => use.station === station && holds(recipe.steps, use.from, use.to, step.id));
+  const last = !recipe.steps.some(({ after }) => after.some((each) => each.step === step.id));
+  const found = new Set<CautionId>((step.cautions ?? []).filter((id) => cautions.includes(id)));
+  if (cautions.includes('hot oven') && at('oven')) found.add('hot oven');
+  if (cautions.includes('hot blend') && at('jug')) found.add('hot blend');
+  if (cautions.includes('cooling') && last) found.add('cooling');
+  for (const { line, food } of lines)
+    if (line.into.some((into) => into.step === step.id)) {
+      if (food.facts.hazard === 'boil beans hard') found.add('beans');
+      if (food.facts.hazard === 'never raw') found.add('never raw');
+      if (food.facts.hazard === 'green potatoes') found.add('green potatoes');
+      if (food.facts.hazard === 'debitter') found.add('debitter');
+    }
+  return CAUTION_IDS.filter((id) => found.has(id));
 }

@@ -17,15 +17,16 @@ export interface BlockTimes {
 const hours = ({ least, most }: PhaseTime): string => `${Math.round(least / 60)} to ${Math.round(most / 60)} h`;
 
 /**
- * How long a box takes to freeze through and to thaw in the fridge, by Plank's formula. A box loses heat on all sides, so the short end of the range is what is counted on
- * for thawing, and never less than a day (USDA FSIS, The Big Thaw, from memory: even half a kilo takes a full day); flat packs thaw overnight.
+ * How long a box takes to freeze through and to thaw in the fridge, by Plank's formula, and how far ahead it is moved: the deeper, the longer, without a step. A box loses
+ * heat on all sides, so the short end of the range is counted on for thawing, and never less than the guidance: 12 h for a flat pack of 2 cm, a full day from 3 cm on.
+ * Source: USDA FSIS, The Big Thaw (from memory): even half a kilo takes a full day.
  * @example blockTimes(5).aheadHours // => 30
  */
 export function blockTimes(depthCm: number = BOX_DEPTH_CM): BlockTimes {
   const freezes = freezingTime(depthCm, FREEZER);
   const thaws = thawingTime(depthCm, FRIDGE);
-  const short = Math.ceil(thaws.least / 60);
-  const aheadHours = depthCm <= FLAT_CM ? OVERNIGHT_HOURS : Math.max(DAY_HOURS, short);
+  const guidance = guidanceHours(depthCm);
+  const aheadHours = Math.ceil(Math.max(guidance, thaws.least / 60) - 1e-9);
   return {
     freezes,
     thaws,
@@ -38,7 +39,7 @@ export function blockTimes(depthCm: number = BOX_DEPTH_CM): BlockTimes {
         { rule: 'freezes through at −18 °C', figure: hours(freezes) },
         { rule: 'thaws at 4 °C', figure: hours(thaws) },
         {
-          rule: depthCm <= FLAT_CM ? 'a flat pack: overnight' : 'never counted on in less than a day',
+          rule: 'counted on: the short end, never less than the guidance for this depth',
           figure: `${aheadHours} h ahead`,
           source: 'USDA FSIS, The Big Thaw (from memory)',
         },
@@ -47,6 +48,13 @@ export function blockTimes(depthCm: number = BOX_DEPTH_CM): BlockTimes {
   };
 }
 
+/** Overnight for a flat pack, a full day for a box; in proportion between. */
+const guidanceHours = (cm: number): number =>
+  cm <= FLAT_CM
+    ? OVERNIGHT_HOURS
+    : Math.min(DAY_HOURS, OVERNIGHT_HOURS + ((DAY_HOURS - OVERNIGHT_HOURS) * (cm - FLAT_CM)) / (BOX_FROM_CM - FLAT_CM));
+
 const FLAT_CM = 2;
+const BOX_FROM_CM = 3;
 const OVERNIGHT_HOURS = 12;
 const DAY_HOURS = 24;

@@ -4,7 +4,8 @@ import { celsius, kilograms, type Because, type Celsius, type Kilograms } from '
 const HOUR = 3_600_000;
 const MINUTE = 60_000;
 const FRIDGE = celsius(4);
-/** Food is on its way down through 57 °C soon after it left the heat: the clock starts then, to be on the early side. */
+/** As hot as food leaves the heat. Common practice, no published source. */
+const LEFT_THE_HEAT = celsius(95);
 const SHALLOWEST_CM = 1;
 
 /** What a thermometer said, ms since 1970. */
@@ -25,6 +26,8 @@ export interface CoolingStage {
 
 export interface CoolingClock {
   readonly since: number;
+  /** When it comes down to 57 °C, from where the rule counts: measured, else expected. */
+  readonly at57: number;
   readonly stages: readonly CoolingStage[];
   /** Does the expectation keep both stages? */
   readonly keeps: boolean;
@@ -36,33 +39,48 @@ export interface CoolingClock {
 }
 
 /**
- * Both stages of cooling, from the minute the food left the heat; what is expected of a box so deep, and what was measured. No reading means unknown, not fine.
+ * Both stages of cooling of a box so deep, and what was measured. Expectation and limits start from one moment and one temperature: it left the heat `since`, at `from`;
+ * the rule counts from when it comes down to 57 °C, which a reading may tell, else the same expectation. No reading means unknown, not fine.
  * Source of the stages: FDA Food Code 2022, 3-501.14. The expectation is computed (one-term solution); nothing of it is a promise.
  */
-export function coolingClock(since: number, depthCm: number, kg: number, readings: readonly Reading[]): CoolingClock {
-  const { from, first, then } = COOLING_RULE;
+export function coolingClock(
+  since: number,
+  depthCm: number,
+  kg: number,
+  readings: readonly Reading[],
+  from: Celsius = LEFT_THE_HEAT,
+): CoolingClock {
+  const { from: starts, first, then } = COOLING_RULE;
+  const sorted = [...readings].sort((a, b) => a.at - b.at);
+  const minutesTo = (to: Celsius, depth: number) => (from <= to ? 0 : coolingMinutes(depth, from, to, FRIDGE));
   const expectedAt = (to: Celsius, depth: number) => {
-    const takes = coolingMinutes(depth, from, to, FRIDGE);
+    const takes = minutesTo(to, depth);
     return Number.isFinite(takes) ? since + takes * MINUTE : undefined;
   };
+  const measured57 = sorted.find((each) => each.celsius <= starts)?.at;
+  const startsAt = (depth: number) => Math.min(measured57 ?? Infinity, expectedAt(starts, depth) ?? since);
+  const at57 = startsAt(depthCm);
   const stages = [first, then].map(({ to, withinHours }): CoolingStage => ({
     to,
-    by: since + withinHours * HOUR,
-    reached: [...readings].sort((a, b) => a.at - b.at).find((each) => each.celsius <= to)?.at,
+    by: at57 + withinHours * HOUR,
+    reached: sorted.find((each) => each.celsius <= to)?.at,
     expected: expectedAt(to, depthCm),
   }));
   const keepsAt = (depth: number) =>
-    [first, then].every(({ to, withinHours }) => (expectedAt(to, depth) ?? Infinity) <= since + withinHours * HOUR);
+    [first, then].every(
+      ({ to, withinHours }) => (expectedAt(to, depth) ?? Infinity) <= startsAt(depth) + withinHours * HOUR,
+    );
   let deepestCm: number | undefined;
   for (let depth = SHALLOWEST_CM; depth <= depthCm && keepsAt(depth); depth += 0.5) deepestCm = depth;
   return {
     since,
+    at57,
     stages,
     keeps: keepsAt(depthCm),
     deepestCm,
     ice: iceFor(kilograms(kg), from, first.to),
     because: {
-      rule: 'the middle of a covered box, cooled from above and below in still air of 4 °C',
+      rule: `the middle of a covered box, cooled from ${from} °C from above and below in still air of 4 °C`,
       figure: `${depthCm} cm`,
       source: 'computed: one-term solution (Incropera); what the air takes is assumed',
     },

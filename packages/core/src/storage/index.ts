@@ -19,5 +19,5 @@ export type { CoolingClock, CoolingStage, Reading } from './coolingClock.ts';
 export { evenSplit } from './evenSplit.ts';
 export { labelSheets, placeOnSheet } from './labelSheets.ts';
 export type { LabelSheet, PlacedLabel } from './labelSheets.ts';
-export { reheatOrder } from './reheat.ts';
+export { heatToReheat, reheatOne, reheatOrder } from './reheat.ts';
 export type { ReheatPlace, ReheatStep, ToReheat } from './reheat.ts';

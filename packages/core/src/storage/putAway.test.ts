@@ -6,15 +6,25 @@ const HOUR = 3_600_000;
 
 describe('the cooling clock', () => {
   // Source: FDA Food Code 2022, 3-501.14.
-  test('runs in two stages from the minute it left the heat', () => {
-    const { stages } = coolingClock(0, 5, 2, []);
+  test('runs in two stages from 57 °C on, and expectation and limits start from one moment and temperature', () => {
+    const hot = coolingClock(0, 5, 2, []);
+    expect(hot.at57).toBeGreaterThan(0);
+    expect(hot.stages[0]?.by).toBe(hot.at57 + 2 * HOUR);
+    // It is still hot: it takes longer from 95 °C than from 57 °C, by just the time to 57 °C within a few minutes.
+    const warm = coolingClock(0, 5, 2, [], celsius(57));
+    const later = (hot.stages[0]?.expected ?? 0) - (warm.stages[0]?.expected ?? 0);
+    expect(later).toBeGreaterThan(0);
+    expect(later).toBeLessThanOrEqual(hot.at57);
+    // What was measured at 57 °C or below starts the clock earlier than expected.
+    expect(coolingClock(0, 5, 2, [{ at: HOUR / 4, celsius: celsius(55) }]).at57).toBe(HOUR / 4);
+    const { stages } = warm;
     expect(stages.map(({ to, by }) => [to, by / HOUR])).toEqual([
       [21, 2],
       [5, 6],
     ]);
   });
   test('five centimetres in the fridge alone do not keep it, and it says so; ice would', () => {
-    const clock = coolingClock(0, 5, 4, []);
+    const clock = coolingClock(0, 5, 4, [], celsius(57));
     expect(clock.keeps).toBe(false);
     expect((clock.stages[0]?.expected ?? 0) / HOUR).toBeCloseTo(4.6, 1);
     expect(clock.ice).toBeCloseTo((4 * 4.19 * 36) / 333.6, 2);

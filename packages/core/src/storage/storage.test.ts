@@ -177,6 +177,14 @@ describe('boxes', () => {
     expect(blockTimes(3).aheadHours).toBe(24);
     expect(blockTimes(1).aheadHours).toBe(12);
   });
+  test('law: a deeper box is moved no later, and a little deeper only a little earlier', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 5, max: 150 }), (mm) => {
+        const [here, deeper] = [blockTimes(mm / 10).aheadHours, blockTimes(mm / 10 + 0.1).aheadHours];
+        expect(deeper).toBeGreaterThanOrEqual(here);
+        expect(deeper - here).toBeLessThanOrEqual(3);
+      }),
+    ));
 });
 
 test('a label says name, date, until when, allergens and what to do', () => {

@@ -21,6 +21,7 @@ export const hazelnutCream: Revision = {
   portions: 4,
   component: yielding('Hazelnut and garlic cream', 'Hazelnut cream', 'sauce', 'Stir; it thickens in the cold.', {
     fridgeDays: { value: 4, source: 'US extension advice (from memory): garlic in oil, at most 4 days' },
+    eatenCold: true,
     freezerDays: { value: 30, source: 'common practice, no published source' },
   }),
   vessel: 'jug',
@@ -30,13 +31,11 @@ export const hazelnutCream: Revision = {
     line('rapeseed oil', '2', 'tbsp', inProportion, 'blend'),
     line('water', '90', 'mL', inProportion, 'blend'),
     line('lemon juice', '1', 'tbsp', inProportion, 'blend'),
-    line('salt', '1/4', 'tsp', toTaste, 'taste'),
+    line('salt', '1/3', 'tsp', toTaste, 'taste'),
   ],
   steps: [
     work('blend', 'Blend the cream smooth', fixed(4), hands, [], { per: 'load' }),
-    work('taste', 'Salt by halves; into a small box', fixed(2), hands, [after('blend', 0, 30)], {
-      cautions: ['cooling'],
-    }),
+    work('taste', 'Salt by halves; into a small box', fixed(2), hands, [after('blend', 0, 30)]),
   ],
   uses: [{ station: 'jug', from: 'blend', to: 'taste', wash: 3 }],
 };
@@ -51,13 +50,14 @@ export const farroSalad: Revision = {
     'grain',
     'Out of the fridge a quarter of an hour before.',
     {
-      freezerDays: { value: 30, source: 'common practice, no published source: the leaf suffers' },
+      freezerDays: { value: 0, source: 'common practice, no published source: the leaf does not freeze' },
+      eatenCold: true,
     },
   ),
   vessel: 'pot',
   lines: [
     line('pearled farro', '300', 'g', inProportion, 'boil', { form: 'rinsed', becomes: becomes(2.4) }),
-    line('water', '1.8', 'L', inProportion, 'boil', { becomes: becomes(0) }),
+    line('water', '1.8', 'L', inProportion, 'boil'),
     {
       ...line('kale', '150', 'g', inProportion, 'cut', { form: 'in fine strips', prepared: true }),
       id: 'leaf',
@@ -66,7 +66,7 @@ export const farroSalad: Revision = {
     line('lemon', '1', 'each', inProportion, 'zest', { form: 'zest first, then juice', becomes: becomes(0.4) }),
     line('sunflower oil', '3', 'tbsp', inProportion, 'dress'),
     line('mustard', '2', 'tsp', slower, 'dress'),
-    line('salt', '1', 'tsp', toTaste, 'dress'),
+    line('salt', '1 1/4', 'tsp', toTaste, 'dress'),
     line('dried cranberries', '50', 'g', inProportion, 'dress', { optional: true }),
   ],
   steps: [

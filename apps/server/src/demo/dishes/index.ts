@@ -1,6 +1,6 @@
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { farroSalad, hazelnutCream, hutPlate, ridgeWrap } from './cold.ts';
-import { milletBake, swedeFritters, whateverRoot } from './oven.ts';
+import { milletBake, ryeCrackers, swedeFritters, whateverRoot } from './oven.ts';
 import { cabbageInCider, celeriacInItsSauce, lentilPot, twoPulsePot } from './pots.ts';
 import { peasOnBrownedLeek } from './sealed.ts';
 
@@ -13,6 +13,7 @@ export const HUT_DISHES: readonly Revision[] = [
   peasOnBrownedLeek,
   whateverRoot,
   milletBake,
+  ryeCrackers,
   swedeFritters,
   hazelnutCream,
   farroSalad,

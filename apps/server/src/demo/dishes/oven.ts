@@ -68,7 +68,7 @@ export const whateverRoot: Revision = {
     },
     line('rapeseed oil', '2', 'tbsp', inProportion, 'cut'),
     line('thyme', '1', 'tsp', slower, 'cut'),
-    line('salt', '3/4', 'tsp', slower, 'cut'),
+    line('salt', '1', 'tsp', slower, 'cut'),
   ],
   steps: [
     work('cut', 'Cut the root into cubes, turn in oil and thyme', byAmount(3, 9), hands),
@@ -85,7 +85,7 @@ export const whateverRoot: Revision = {
 /** A bake in a tin: another tin asks for another amount, and the same minutes. */
 export const milletBake: Revision = {
   name: 'Millet and leek tin bake',
-  portions: 8,
+  portions: 6,
   component: yielding(
     'Millet and leek tin bake',
     'Millet bake',
@@ -96,13 +96,13 @@ export const milletBake: Revision = {
   pan: { shape: 'rectangle', lengthCm: 33, widthCm: 23 },
   lines: [
     line('millet', '350', 'g', inProportion, 'simmer-on', { form: 'rinsed', becomes: becomes(3) }),
-    line('water', '900', 'mL', inProportion, 'simmer-on', { form: 'from the kettle', becomes: becomes(0) }),
+    line('water', '900', 'mL', inProportion, 'simmer-on', { form: 'from the kettle', becomes: becomes(0.15) }),
     line('leek', '400', 'g', inProportion, 'cut', { form: 'in fine rings', prepared: true, becomes: becomes(0.75) }),
     line('rapeseed oil', '3', 'tbsp', inProportion, 'sweat'),
     line('ground flax', '3', 'tbsp', inProportion, 'bind'),
     { ...line('water', '9', 'tbsp', inProportion, 'bind', { becomes: becomes(1) }), id: 'binder-water' },
     line('nutmeg', '1/2', 'tsp', slower, 'bind'),
-    line('salt', '1 1/2', 'tsp', slower, 'bind'),
+    line('salt', '2 1/2', 'tsp', slower, 'bind'),
     line('sunflower seeds', '40', 'g', inProportion, 'press', { form: 'to scatter', optional: true }),
   ],
   steps: [
@@ -136,14 +136,14 @@ export const milletBake: Revision = {
 /** Shaped things with a binder, fried by the pan. */
 export const swedeFritters: Revision = {
   name: 'Swede and buckwheat fritters',
-  portions: 6,
+  portions: 4,
   component: yielding(
     'Swede and buckwheat fritters',
     'Swede fritters',
     'dish',
     'Crisp again in a dry pan for 3 minutes a side.',
   ),
-  vessel: 'pot',
+  vessel: 'pan',
   lines: [
     line('swede', '700', 'g', inProportion, 'grate', {
       form: 'coarsely grated',
@@ -155,8 +155,8 @@ export const swedeFritters: Revision = {
     line('ground flax', '2', 'tbsp', inProportion, 'bind'),
     line('water', '6', 'tbsp', inProportion, 'bind'),
     line('marjoram', '1', 'tsp', slower, 'mix'),
-    line('salt', '1 1/4', 'tsp', slower, 'mix'),
-    line('sunflower oil', '3', 'tbsp', { law: 'per load' }, 'fry'),
+    line('salt', '1 1/2', 'tsp', slower, 'mix'),
+    line('sunflower oil', '2', 'tbsp', { law: 'per load' }, 'fry'),
   ],
   steps: [
     work('bind', 'Stir flax into its water', fixed(1), hands),
@@ -173,4 +173,36 @@ export const swedeFritters: Revision = {
     }),
   ],
   uses: [{ station: 'burner', from: 'fry', to: 'fry' }],
+};
+
+/** Baked until they are dry: they stand in the cupboard, and nobody warms them. */
+export const ryeCrackers: Revision = {
+  name: 'Rye crackers with seeds',
+  portions: 8,
+  component: yielding('Rye crackers with seeds', 'Rye crackers', 'grain', 'As they are; they stay crisp in a tin.', {
+    fridgeDays: { value: 14, source: 'common practice, no published source: dry and crisp' },
+    cupboardDays: { value: 14, source: 'common practice, no published source: dry and crisp' },
+    freezerDays: { value: 60, source: 'FoodSafety.gov cold storage chart (from memory): bread' },
+    eatenCold: true,
+  }),
+  vessel: 'tray',
+  lines: [
+    line('rye flour', '200', 'g', inProportion, 'mix'),
+    line('sunflower seeds', '60', 'g', inProportion, 'mix'),
+    line('flaxseed', '40', 'g', inProportion, 'mix'),
+    line('rapeseed oil', '4', 'tbsp', inProportion, 'mix'),
+    line('water', '200', 'mL', inProportion, 'mix', { becomes: becomes(0.08) }),
+    line('salt', '3/4', 'tsp', slower, 'mix'),
+  ],
+  steps: [
+    work('mix', 'Mix everything to a soft dough', byAmount(4, 2), hands),
+    work('swell', 'Dough swelling', fixed(15, 10, 40), nobody, [after('mix', 0, 0)], { cue: 'it holds together' }),
+    work('spread', 'Spread it thinly on the tray, score it', byAmount(4, 6), hands, [after('swell', 0, 60)]),
+    work('bake', 'Crackers drying in the oven', fixed(50, 45, 60), nobody, [after('spread', 0, 30)], {
+      cue: 'dry to the touch, they break with a snap',
+      cautions: ['hot oven'],
+    }),
+    work('break', 'Let them get cold, break them', fixed(3), hands, [after('bake', 10, 60)]),
+  ],
+  uses: [{ station: 'oven', from: 'bake', to: 'bake', celsius: 170, toleranceC: 10 }],
 };

@@ -31,29 +31,37 @@ export const twoPulsePot: Revision = {
   vessel: 'pot',
   lines: [
     line('split chickpeas', '250', 'g', inProportion, 'first', { form: 'rinsed', becomes: becomes(2.5) }),
-    line('mung beans', '200', 'g', inProportion, 'second', { form: 'rinsed', becomes: becomes(3.3) }),
+    line('mung beans', '200', 'g', inProportion, 'soak', { form: 'soaked, rinsed', becomes: becomes(3.3) }),
     line('onion', '200', 'g', inProportion, 'cut', { form: 'in small cubes', prepared: true }),
     line('carrot', '200', 'g', inProportion, 'cut', { form: 'in small cubes', prepared: true, becomes: becomes(0.9) }),
-    line('water', '1.8', 'L', inProportion, 'first', { form: 'from the kettle', becomes: becomes(0.45) }),
+    line('water', '1.4', 'L', inProportion, 'first', { form: 'from the kettle' }),
     {
-      ...line('water', '150', 'mL', { law: 'pot and minute', boil: 'gentle simmer', minutes: 35 }, 'first', {
+      ...line('water', '150', 'mL', { law: 'pot and minute', boil: 'gentle simmer', minutes: 45 }, 'first', {
         form: 'for the steam',
       }),
       id: 'steam',
     },
     line('turmeric', '1', 'tsp', slower, 'first'),
-    line('salt', '2', 'tsp', toTaste, 'season'),
+    line('salt', '3 1/2', 'tsp', toTaste, 'season'),
     line('lemon juice', '3', 'tbsp', inProportion, 'season'),
   ],
   steps: [
+    {
+      kind: 'ahead',
+      id: 'soak',
+      name: 'Soak the mung beans',
+      after: [],
+      per: 'batch',
+      hours: { least: 6, most: 20 },
+    },
     work('cut', 'Cut onion and carrots into small cubes', byAmount(2, 12), hands),
     work('first', 'Split chickpeas, vegetables, turmeric and water on the hob', fixed(3), hands, [after('cut')]),
-    work('alone', 'Split chickpeas simmering alone', fixed(20, 18, 22), look(8), [after('first', 0, 0)], {
+    work('alone', 'Split chickpeas simmering alone', fixed(20, 18, 25), look(8), [after('first', 0, 0)], {
       cue: 'the water is yellow and thick at the edge',
     }),
-    work('second', 'Mung beans into the same pot', fixed(1), hands, [after('alone', 0, 3)]),
-    work('both', 'Both simmering on', fixed(15, 12, 20), look(5), [after('second', 0, 0)], {
-      cue: 'mung soft, split chickpeas still whole',
+    work('second', 'Drained mung beans into the same pot', fixed(1), hands, [after('alone', 0, 3), after('soak')]),
+    work('both', 'Both simmering on', fixed(25, 20, 32), look(5), [after('second', 0, 0)], {
+      cue: 'a mung bean gives between two fingers, the split chickpeas just hold',
     }),
     work('season', 'Salt by halves, lemon juice; taste', fixed(4), hands, [after('both', 0, 10)], {
       cautions: ['cooling'],
@@ -65,7 +73,7 @@ export const twoPulsePot: Revision = {
 /** One recipe, told as a soup or a stew, from dry lentils or from tins; what is stored is stopped short. */
 export const lentilPot: Revision = {
   name: 'Lentils with swede',
-  portions: 6,
+  portions: 5,
   component: yielding(
     'Lentils with swede',
     'Lentil and swede soup',
@@ -78,7 +86,7 @@ export const lentilPot: Revision = {
     {
       id: 'stew',
       name: 'as a stew',
-      lines: [{ line: 'water', amount: { n: '900', unit: 'mL' } }],
+      lines: [{ line: 'water', amount: { n: '800', unit: 'mL' } }],
       without: [],
       skips: [],
     },
@@ -104,9 +112,9 @@ export const lentilPot: Revision = {
     line('swede', '500', 'g', inProportion, 'cut', { form: 'in 1.5 cm cubes', prepared: true }),
     line('leek', '200', 'g', inProportion, 'cut', { form: 'in rings', prepared: true, becomes: becomes(0.85) }),
     line('rapeseed oil', '2', 'tbsp', inProportion, 'sweat'),
-    line('water', '1.4', 'L', inProportion, 'pot', { becomes: becomes(0.6) }),
+    line('water', '1.3', 'L', inProportion, 'pot'),
     line('savory', '1', 'tsp', slower, 'pot'),
-    line('salt', '1 1/2', 'tsp', toTaste, 'season'),
+    line('salt', '3', 'tsp', toTaste, 'season'),
     line('cider vinegar', '1', 'tbsp', inProportion, 'season', {
       between: { from: { n: '1/2', unit: 'tbsp' }, to: { n: '1 1/2', unit: 'tbsp' } },
     }),
@@ -115,14 +123,14 @@ export const lentilPot: Revision = {
     work('cut', 'Cut swede and leek', byAmount(3, 10), hands),
     work('sweat', 'Sweat the leek in the oil', fixed(6, 5, 8), hands, [after('cut')]),
     work('pot', 'Lentils, swede, savory and water into the pot', fixed(3), hands, [after('sweat', 0, 0)]),
-    work('lentils', 'Lentils softening by themselves', fixed(12, 10, 15), look(6), [after('pot', 0, 0)]),
+    work('lentils', 'Lentils softening by themselves', fixed(18, 15, 22), look(6), [after('pot', 0, 0)]),
     work(
       'swede',
       'Simmer until the swede gives',
       { law: 'by piece size', minutes: window(12, 15, 18), atCm: 1.5, cm: 1.5, medium: 'water' },
       look(5),
       [after('lentils', 0, 0)],
-      { cue: 'a knife goes in with a little push', stopAt: 0.8 },
+      { cue: 'a knife goes in with a little push', stopAt: 0.9 },
     ),
     work('season', 'Salt by halves, a little vinegar; taste', fixed(3), hands, [after('swede', 0, 10)], {
       cautions: ['cooling'],
@@ -151,11 +159,11 @@ export const celeriacInItsSauce: Revision = {
       prepared: true,
       becomes: becomes(0.95),
     }),
-    line('water', '1.2', 'L', inProportion, 'boil', { form: 'from the kettle', becomes: becomes(0) }),
+    line('water', '1.2', 'L', inProportion, 'boil', { form: 'from the kettle' }),
     line('plant margarine', '40', 'g', inProportion, 'roux'),
     line('wheat flour', '45', 'g', inProportion, 'roux'),
     line('mustard', '2', 'tbsp', slower, 'finish'),
-    line('salt', '1', 'tsp', toTaste, 'finish'),
+    line('salt', '1 1/2', 'tsp', toTaste, 'finish'),
     {
       ...line('parsley', '20', 'g', inProportion, 'finish', { form: 'chopped' }),
       into: [
@@ -166,7 +174,7 @@ export const celeriacInItsSauce: Revision = {
   ],
   steps: [
     work('cut', 'Peel the celeriac, cut it into cubes', byAmount(3, 9), hands),
-    work('boil', 'Celeriac into salted boiling water', fixed(2), hands, [after('cut')]),
+    work('boil', 'Celeriac into boiling water', fixed(2), hands, [after('cut')]),
     work(
       'soft',
       'Celeriac boiling',
@@ -226,7 +234,7 @@ export const cabbageInCider: Revision = {
     line('rapeseed oil', '2', 'tbsp', inProportion, 'sweat'),
     line('dry cider', '300', 'mL', inProportion, 'braise', { becomes: becomes(0.5) }),
     line('caraway', '1', 'tsp', slower, 'braise'),
-    line('salt', '1', 'tsp', toTaste, 'season'),
+    line('salt', '1 3/4', 'tsp', toTaste, 'season'),
     line('hazelnuts', '40', 'g', inProportion, 'season', { form: 'roughly chopped', optional: true }),
   ],
   steps: [

@@ -34,8 +34,8 @@ export const peasOnBrownedLeek: Revision = {
     line('rapeseed oil', '2', 'tbsp', inProportion, 'brown'),
     line('tomato paste', '3', 'tbsp', inProportion, 'brown', { becomes: becomes(0.9) }),
     line('caraway', '1', 'tsp', slower, 'brown'),
-    line('water', '1', 'L', inProportion, 'fill', { form: 'from the kettle', becomes: becomes(0.3) }),
-    line('salt', '1 1/2', 'tsp', toTaste, 'season'),
+    line('water', '1', 'L', inProportion, 'fill', { form: 'from the kettle' }),
+    line('salt', '2 1/2', 'tsp', toTaste, 'season'),
     line('cider vinegar', '1', 'tbsp', inProportion, 'season'),
   ],
   steps: [

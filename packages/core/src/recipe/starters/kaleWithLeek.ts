@@ -39,7 +39,7 @@ export const kaleWithLeek: Revision = {
     }),
     line('rapeseed oil', '2', 'tbsp', inProportion, 'leek-on'),
     line('garlic', '6', 'g', inProportion, 'leek-on', { form: 'sliced', prepared: true }),
-    line('salt', '1/2', 'tsp', slower, 'finish'),
+    line('salt', '1', 'tsp', slower, 'finish'),
     line('hazelnuts', '60', 'g', inProportion, 'finish', { form: 'chopped', optional: true }),
   ],
   steps: [

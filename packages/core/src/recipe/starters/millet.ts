@@ -105,13 +105,11 @@ export const millet: Revision = {
       'press',
       {
         form: 'from the kettle',
-        becomes: { value: 0, source: 'counted with the grain' },
       },
     ),
-    line('salt', '1/2', 'tsp', slower, 'press'),
+    line('salt', '1 3/4', 'tsp', slower, 'press'),
     line('bay leaf', '2', 'each', perLoad, 'press', {
       comesOut: true,
-      becomes: { value: 0, source: 'comes out again' },
     }),
   ],
   steps: [

@@ -34,7 +34,7 @@ export const roastRoots: Revision = {
     line('parsnip', '700', 'g', inProportion, 'cut', { form: 'scrubbed, in 2 cm pieces', becomes: roasted }),
     line('rapeseed oil', '3', 'tbsp', inProportion, 'dress'),
     line('caraway', '2', 'tsp', slower, 'dress', { form: 'crushed' }),
-    line('salt', '1', 'tsp', slower, 'dress'),
+    line('salt', '1 1/2', 'tsp', slower, 'dress'),
   ],
   steps: [
     work('cut', 'Peel and cut celeriac and parsnip', byAmount(3, 8), hands),

@@ -29,11 +29,11 @@ export const sunflowerSauce: Revision = {
     line('sunflower seeds', '160', 'g', inProportion, 'pan', { becomes: becomes(1.4) }),
     line('onion', '100', 'g', inProportion, 'pan', { form: 'in quarters', prepared: true }),
     line('garlic', '9', 'g', inProportion, 'pan', { prepared: true }),
-    line('water', '450', 'mL', inProportion, 'pan', { becomes: becomes(0.8) }),
+    line('water', '400', 'mL', inProportion, 'pan'),
     line('rapeseed oil', '2', 'tbsp', inProportion, 'blend'),
     line('cider vinegar', '2', 'tbsp', inProportion, 'blend'),
     line('mustard', '2', 'tsp', slower, 'blend'),
-    line('salt', '3/4', 'tsp', slower, 'blend'),
+    line('salt', '1 1/4', 'tsp', slower, 'blend'),
   ],
   steps: [
     work('pan', 'Seeds, onion, garlic and water into a pan', byAmount(2, 3), hands),
