@@ -9,12 +9,12 @@ import { expect, otherDevice, tapDone, test } from './kitchen.ts';
  *     leek 300 g ÷ 0.44 = 681.8 of 1000 g at 2.90  → 197.722
  *     oil 2 tbsp = 29.6 of 750 mL at 4.20          →  16.576
  *     garlic 6 g ÷ 0.87 = 6.9 of 120 g at 1.10     →   6.325
- *     salt ½ tsp = 3.0 of 500 g at 0.59            →   0.354
- *     together 470.997 → 4.71; over six portions 0.79, 0.79, 0.79, 0.78, 0.78, 0.78
+ *     salt 1 tsp = 6.1 of 500 g at 0.59            →   0.720
+ *     together 471.363 → 4.71; over six portions 0.79, 0.79, 0.79, 0.78, 0.78, 0.78
  *   Millet with bay, 16 portions, two loads:
  *     millet 800 g: all 400 of the opened bag at 1.04 (104), 400 of 1000 at 2.60 (104); 600 g stay
- *     salt ½ tsp × 2^0.585 = ¾ tsp = 4.6 of 500 g at 0.59 (0.543); bay 4 of 30 at 1.20 (16)
- *     together 224.543 → 2.25; at the till 1.04 + 2.60 + 0.59 + 1.20 = 5.43
+ *     salt 1¾ tsp × 2^0.585 = 2⅝ tsp = 16.0 of 500 g at 0.59 (1.888); bay 4 of 30 at 1.20 (16)
+ *     together 225.888 → 2.26; at the till 1.04 + 2.60 + 0.59 + 1.20 = 5.43
  *   The strip of the millet at the end: 16 portions less 4 frozen less 4 eaten are 8 cold; four people take 2 a meal, so the cold ones
  *     last two days and the frozen 4 the third: "lasts to" the dinner of the day after tomorrow; 8 meals × 2 = 16 portions are short.
  */
@@ -167,7 +167,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
       await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
     }
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('All is put away');
-    await expect(page.getByTestId('booked-Millet')).toContainText('2.25 EUR used');
+    await expect(page.getByTestId('booked-Millet')).toContainText('2.26 EUR used');
     await expect(page.getByTestId('booked-Millet')).toContainText('5.43 EUR paid for the packs');
     await expect(page.getByTestId('booked-Kale and leek')).toContainText('4.71 EUR used');
     await expect(page.getByTestId('booked-Kale and leek')).toContainText('0.78 to 0.79 EUR a portion');

@@ -17,7 +17,10 @@ const HAZARDS: Readonly<Record<string, FoodHazard>> = {
   'black beans': 'boil beans hard',
   'navy beans': 'boil beans hard',
   'mixed beans': 'boil beans hard',
-  'butter beans': 'never raw',
+  'flageolet beans': 'boil beans hard',
+  'great northern beans': 'boil beans hard',
+  // Another species, with lectins and a cyanogen of its own: treated alike.
+  'butter beans': 'boil beans hard',
   'broad beans': 'never raw',
   'adzuki beans': 'never raw',
   'black-eyed peas': 'never raw',

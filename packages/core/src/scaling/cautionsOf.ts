@@ -11,7 +11,7 @@ export interface CautionLine {
 
 /** So much of a dish is oil or more: garlic and herbs in it lie in oil. Common practice, no published source. */
 const IN_OIL = 0.12;
-const BOTTLES = /\b(?:bottle|bottling|preserv|sterilis|water bath|seal (?:the |hot )?jars?)\b/i;
+const BOTTLES = /\b(?:bottl|preserv|sterili[sz]|water bath|seal (?:the |hot )?jars?)/i;
 const OIL_NAME = /\b(?:garlic|herb|chilli|wild garlic) oil\b|\bconfit\b/i;
 
 /**

@@ -36,13 +36,15 @@ wholemeal bread;grain;;32;;;;c4 z60;gluten ~eggs ~milk ~soybeans ~nuts ~sesame;b
 flatbread;grain;;60;;;;c5 z60;gluten ~milk ~sesame;bulk;1151;9.1;1.2;53.5;2.2;1.4;0;536;pita,wrap;
 chickpeas;legume;200;;;1.32;164;c730 z730;-;protein bulk;1582;20.5;6;50.8;12.2;4.3;4;24;garbanzo,gram;split chickpeas
 split chickpeas;legume;195;;;1.5;170;c730 z730;-;protein;1557;21;5.3;48;15;5;0;35;chana dal;split peas
-kidney beans;legume;184;;;1.67;177;c730 z730;-;protein bulk;1227;23.6;0.8;35.1;24.9;8.2;4.5;24;red kidney beans,red beans;adzuki beans
+kidney beans;legume;184;;;1.67;177;c730 z730;-;protein bulk;1329;22.5;1.1;46.1;15.2;6.7;4.5;24;red kidney beans,red beans;adzuki beans
 white kidney beans;legume;184;;;1.4;179;c730 z730;-;protein bulk;1393;23.4;0.9;45.1;15.2;10.4;0;16;cannellini;navy beans
 borlotti beans;legume;195;;;1.48;177;c730 z730;-;protein bulk;1235;23;1.2;35.4;24.7;5;0;6;borlotti,cranberry beans;pinto beans
 pinto beans;legume;193;;;1.39;171;c730 z730;-;protein bulk;1333;21.4;1.2;47.1;15.5;5.1;6.3;12;;borlotti beans
 black beans;legume;194;;;1.6;172;c730 z730;-;protein bulk colour;1427;21.6;1.4;46.9;15.5;5;0;5;turtle beans;black-eyed peas
 navy beans;legume;208;;;1.43;182;c730 z730;-;protein bulk;1410;22.3;1.5;45.5;15.3;5.5;0;5;haricot beans,white beans;
 butter beans;legume;178;;;1.97;188;c730 z730;-;protein bulk;1298;21.5;0.7;44.4;19;7.5;0;18;lima beans;
+flageolet beans;legume;190;;;1.5;177;c730 z730;-;protein bulk;1390;22.5;1.3;47;16;6;2;12;flageolets;navy beans
+great northern beans;legume;183;;;1.88;177;c730 z730;-;protein bulk;1298;21.9;1.1;42.2;20.2;5.5;5.3;14;;navy beans
 black-eyed peas;legume;167;;;1.94;172;c730 z730;-;protein bulk;1406;23.5;1.3;49.4;10.6;8.3;1.5;16;black eyed beans,cowpeas;black beans
 adzuki beans;legume;197;;;1.57;230;c730 z730;-;protein;1377;19.9;0.5;50.2;12.7;5;0;5;;kidney beans
 mung beans;legume;207;;;2.33;202;c730 z730;-;protein;1452;23.9;1.2;46.3;16.3;6.7;4.8;15;;split mung beans
@@ -59,7 +61,7 @@ canned lentils;legume;180;;;;198;c1000 of3 oz60;-;protein bulk;440;7.6;0.5;14.5;
 canned borlotti;legume;170;;;;177;c1000 of3 oz60;~sulphites;protein bulk;470;7.3;0.5;15.3;6.5;1.7;0.2;230;tinned borlotti;
 canned kidney beans;legume;170;;;;177;c1000 of3 oz60;~sulphites;protein bulk;500;8;0.9;15.5;6.4;1.5;0.2;230;tinned kidney beans;
 tofu;legume;;;;;;f14 of4 z90;soybeans;protein;603;17.3;8.7;0.5;2.3;2.7;0.2;14;firm tofu,bean curd;silken tofu
-silken tofu;legume;;;;;;c270 f21 of3;soybeans;protein binder;230;4.8;2.7;2.4;0.1;0.8;0;5;soft tofu;tofu
+silken tofu;legume;;;;;;c270 f21 of3 z60;soybeans;protein binder;230;4.8;2.7;2.4;0.1;0.8;0;5;soft tofu;tofu
 tempeh;legume;;;;;;f14 of5 z90;soybeans ~gluten;protein;803;20.3;10.8;7.6;;2.7;0;9;;
 rice flour;grain;158;;;;;c365 z730;~gluten;thickener binder;1531;6;1.4;77.7;2.4;0.4;0;0;;wheat flour
 spelt flour;grain;110;;;;;c180 z365;gluten;thickener binder;1435;14.6;2.4;59.5;10.7;4.4;0;8;wholemeal spelt flour;wheat flour

@@ -18,6 +18,7 @@ import { readMethodStep, type MethodStep } from './readMethodStep.ts';
 /** Seasonings grow slower than the batch. Common practice, no published source. */
 const SLOWER: Law = { law: 'slower', exponent: 0.585 };
 const WARM = /\b(?:warm|hot|simmer|boil|fry|sweat|bake|roast|steam|cook|pressure)/i;
+const BLENDS = /\b(?:blend|pur[eé]e|whizz)/i;
 const COOLED = /\b(?:cool|cold|chill)/i;
 /** What is shaped and fried side by side. */
 const SHAPED = /\b(?:fritters?|patt(?:y|ies)|cakes?|pancakes?|spoonfuls?)\b/i;
@@ -168,7 +169,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
       const found = findFood(text, index);
       return (
         (found && !('near' in found)) ||
-        names.some((word) => word.length > 3 && text.toLowerCase().includes(word.replace(/s$/, '')))
+        names.some((word) => word.length > 2 && new RegExp(`\\b${word.replace(/e?s$/, '')}`, 'i').test(text))
       );
     });
     const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, `step-${at < 0 ? 1 : at + 1}`);
@@ -235,7 +236,7 @@ const TSP_A_CUP = 48;
 /** Cautions that a step's own words ask for: each of them where it applies. `sofar` is the method up to and with this step. */
 function cautionsIn(step: MethodStep, sofar: string, last: boolean): Pick<WorkStep, 'cautions'> {
   const cautions: CautionId[] = [
-    ...(step.station === 'jug' && WARM.test(sofar) && !COOLED.test(step.text) ? (['hot blend'] as const) : []),
+    ...(BLENDS.test(step.text) && WARM.test(sofar) && !COOLED.test(step.text) ? (['hot blend'] as const) : []),
     ...(step.station === 'oven' ? (['hot oven'] as const) : []),
     ...(last && WARM.test(sofar) ? (['cooling'] as const) : []),
   ];
