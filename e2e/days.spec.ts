@@ -28,7 +28,7 @@ for (const [when, setsOut] of DAYS)
       await page.goto(`${hut.url}/week`);
       await sayOfWeek(page, `${dayIn(hut, 1)} dinner millet, goose`);
       await expect(page.getByText('“goose” is not in this week.')).toBeVisible();
-      await sayOfWeek(page, `${dayIn(hut, 1)} dinner millet, borlotti`);
+      await sayOfWeek(page, `${dayIn(hut, 1)} dinner millet, roast roots`);
       await expect(page.locator('.meal.said')).toHaveCount(2);
       await expect(page.getByText(/does not hold as planned/)).toHaveCount(0);
       await sayOfWeek(page, `${dayIn(hut, 1)} dinner 14 guests, 19:30`);

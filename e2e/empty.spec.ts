@@ -23,7 +23,7 @@ test('a kitchen without the demo: five questions, a line, a dish, a plan', async
   await line.fill('500 g moonbeans cupboard');
   await expect(page.getByText('“moonbeans” is not known here')).toBeVisible();
   await line.fill('2 cups kale');
-  await expect(page.locator('.add-read')).toContainText('42 g');
+  await expect(page.locator('.add-read')).toContainText('134 g');
   await line.fill('2 cups tofu');
   await expect(page.getByText('Weigh one level cup of tofu')).toBeVisible();
 

@@ -180,6 +180,18 @@ export async function tapDone(page: Page): Promise<void> {
   await gate.locator('.run-done').click();
 }
 
+/** One step further in a run: what runs alone is switched on when it is due, hands are done with what they do, else a clock is over. */
+export async function goOn(page: Page): Promise<void> {
+  const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+  if (await on.count()) await on.first().click();
+  else if (await page.locator('.now-actions > .run-done').count()) await tapDone(page);
+  else {
+    const later = page.locator('.to-start').getByRole('button', { name: 'It is on' });
+    if (await later.count()) await later.first().click();
+    await page.locator('.clock .clock-actions > .ant-btn').first().click();
+  }
+}
+
 /** The name of a day from the journey's today on, as the week's line takes it. */
 export const dayIn = ({ offsetMs }: Served, n: number): string => {
   const today = new Date(Date.now() + offsetMs).toLocaleDateString('en-CA', { timeZone: ZONE });

@@ -1,8 +1,16 @@
 import { BOOK } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import { componentFood, cookedAs, faultsOf, STARTER_RECIPES, waysOf, type Revision } from '@kestrel-ridge/core/recipe';
-import { scaleBatch, sizeForLeastFill } from '@kestrel-ridge/core/scaling';
+import {
+  componentFood,
+  cookedAs,
+  faultsOf,
+  isEatenCold,
+  STARTER_RECIPES,
+  waysOf,
+  type Revision,
+} from '@kestrel-ridge/core/recipe';
+import { massBalance, perPortion, scaleBatch, sizeForLeastFill, withComposition } from '@kestrel-ridge/core/scaling';
 import { check, search } from '@kestrel-ridge/core/schedule';
 import { expandSession } from '@kestrel-ridge/core/session';
 import { demoRecipes } from '../src/demo/demoRecipes.ts';
@@ -30,6 +38,58 @@ test.each(ways)('%s has no fault, scales, and can be planned', (_, recipe) => {
   expect(scaled.portionG).toBeLessThan(700);
   const { problem } = expandSession('s', [{ id: 'b', scaled }], equipment, 1);
   expect(check(problem, search(problem, { seed: 1, rounds: 20 }))).toEqual([]);
+});
+
+/** Sweet, plain, or seasoned by what it is put together from. */
+const UNSALTED = ['Oat and apple breakfast'];
+/** Of a finished dish: what tastes of something, and what nobody would eat. Common practice, no published source. */
+const SALT = { least: 0.007, most: 0.02 };
+
+test.each(ways)('%s: what goes in is what comes out and what leaves, and it is salted as a cook would', (_, recipe) => {
+  const known = withComposition(
+    foods,
+    hut,
+    equipment,
+    hut.map(({ component }) => component.id),
+  );
+  const scaled = scaleBatch(recipe, new Fraction(recipe.portions), known, equipment);
+  const { parts, beside, leaves, outG } = massBalance(recipe, scaled.lines, scaled.loads.value.loads, equipment);
+  const sum = (flows: readonly { readonly g: number }[]) => flows.reduce((all, { g }) => all + g, 0);
+  expect(outG + sum(leaves)).toBeCloseTo(parts.reduce((all, part) => all + part.in, 0) + sum(beside), 3);
+  if (UNSALTED.includes(recipe.name)) return;
+  const portion = perPortion(scaled);
+  const salt =
+    (portion.nutrients.find(({ key }) => key === 'salt')?.perPortion ?? 0) +
+    portion.toTaste.filter(({ food }) => food === 'salt').reduce((all, { usualG }) => all + usualG, 0);
+  expect(salt / scaled.portionG).toBeGreaterThan(SALT.least);
+  expect(salt / scaled.portionG).toBeLessThan(SALT.most);
+});
+
+test.each(hut.filter(({ component }) => component.kind === 'dish').map((recipe) => [recipe.name, recipe] as const))(
+  '%s is a meal by itself, not a side: above 1100 kJ a portion',
+  (_, recipe) => {
+    const known = withComposition(
+      foods,
+      hut,
+      equipment,
+      hut.map(({ component }) => component.id),
+    );
+    const scaled = scaleBatch(recipe, new Fraction(recipe.portions), known, equipment);
+    expect(perPortion(scaled).nutrients.find(({ key }) => key === 'energy')?.perPortion).toBeGreaterThan(1100);
+  },
+);
+
+test('what is never heated is not frozen, nor told to be heated through', () => {
+  const cold = hut.filter((recipe) => isEatenCold(recipe));
+  expect(cold.map(({ name }) => name).sort()).toEqual([
+    'Farro salad with the leaf that must go',
+    'Hazelnut and garlic cream',
+    'Kohlrabi and apple salad',
+    'Rye crackers with seeds',
+  ]);
+  for (const { component } of cold) expect(component.beforeEating).not.toMatch(/heat right through/i);
+  for (const { name, component } of cold.filter((recipe) => /salad/i.test(recipe.name)))
+    expect(`${name} ${component.freezerDays.value}`).toBe(`${name} 0`);
 });
 
 describe('the hut’s book shows what a recipe can say', () => {

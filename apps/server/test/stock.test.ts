@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { bookFoodId } from '@kestrel-ridge/core/food';
+import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
+import { addDays, day } from '@kestrel-ridge/core/quantity';
 import type { CostState, LedgerRow, LotState } from '@kestrel-ridge/core/formats';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 import { lookUp } from './lookUp.ts';
@@ -167,4 +168,49 @@ test('a table of prices is noted as a whole, or not at all', async () => {
   expect((await server.send('POST', `${at}/prices/many`, good)).status).toBe(201);
   expect(await noted()).toBe(2);
   expect(await server.send('POST', `${at}/prices/many`, { prices: [] })).toMatchObject({ status: 422 });
+});
+
+describe('age only moves forward, by the server’s own clock', () => {
+  const box = (more: object) =>
+    server.send<LotState>('POST', `${at}/lots`, {
+      id: randomUUID(),
+      food: namedId('component:Millet with bay'),
+      amount: '640',
+      portionG: '160',
+      origin: 'found',
+      ...more,
+    });
+  const move = async (lot: LotState, kind: string) =>
+    server.send<LotState & { detail?: string }>('POST', `${at}/lots/${lot.id}/move`, {
+      id: randomUUID(),
+      place: await placeOf(kind),
+      amount: lot.onHand,
+      version: lot.version,
+    });
+  const today = () => day(server.now().slice(0, 10));
+
+  test('a box that is past is not frozen, and the refusal says what to do', async () => {
+    const { body: old } = await box({ place: await placeOf('fridge'), madeOn: addDays(today(), -9) });
+    const frozen = await move(old, 'freezer');
+    expect(frozen).toMatchObject({ status: 422 });
+    expect(JSON.stringify(frozen.body)).toMatch(/does not give it those days back.*throw it away/);
+    await ledgerHolds();
+  });
+  test('what it had left is noted when it is frozen; thawed, it has no more than that', async () => {
+    // Three days in the fridge: made yesterday, it has one more after today.
+    const { body: fresh } = await box({ place: await placeOf('fridge'), madeOn: addDays(today(), -1) });
+    const { body: frozen } = await move(fresh, 'freezer');
+    expect(frozen.dates).toMatchObject({ frozenOn: today(), daysLeft: 1 });
+    const { body: thawed } = await move(frozen, 'fridge');
+    expect(thawed.dates).toMatchObject({ thawedOn: today(), daysLeft: 1 });
+  });
+  test('a cooked box outside the fridge is noted, and is not frozen any more', async () => {
+    const { body: fresh } = await box({ place: await placeOf('fridge'), madeOn: today() });
+    const { body: out } = await move(fresh, 'cool room');
+    expect(out.dates.warmOn).toBe(today());
+    expect(await move(out, 'freezer')).toMatchObject({ status: 422 });
+    const { body: back } = await move(out, 'fridge');
+    expect(back.dates.warmOn).toBe(today());
+    await ledgerHolds();
+  });
 });

@@ -155,9 +155,9 @@ describe('from the plan to the plate', () => {
     });
     // By hand, for 16 portions (twice the recipe, two loads):
     //   millet 800 g: the opened bag goes first, 400 g of 400 at 1.04 = 104; then 400 of 1000 at 2.60 = 104
-    //   salt ½ tsp × 2^0.585 = 1.5 → ¾ tsp = 292/64 g = 4.5625, taken as 4.6 g of 500 at 0.59 = 0.5428
+    //   salt 1¾ tsp × 2^0.585 = 1.5 → 2⅝ tsp = 292/48 × 2.625 g = 15.97, taken as 16.0 g of 500 at 0.59 = 1.888
     //   bay 2 leaves × 2 loads = 4 of 30 at 1.20 = 16
-    //   used 104 + 104 + 0.5428 + 16 = 224.5428 → 2.25; at the till 104 + 260 + 59 + 120 = 5.43
+    //   used 104 + 104 + 1.888 + 16 = 225.888 → 2.26; at the till 104 + 260 + 59 + 120 = 5.43
     expect(answer).toMatchObject({
       status: 200,
       body: { status: 'put away', cost: { usedMinor: 226, tillMinor: 543, portions: '16' } },

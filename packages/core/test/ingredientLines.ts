@@ -176,6 +176,7 @@ juice and zest of 1 lemon => 45 mL | lemon juice | ?
 100 g frozen kale => 100 g | kale | ?
 1 tbsp fresh thyme => 15 mL | fresh thyme |
 2 cans black beans => 2 × can | canned black beans |
+1 can lupin beans => 1 × can | lupin beans | ?
 300 g white cabbage, in strips => 300 g | cabbage |
 1 savoy cabbage => 1 | savoy cabbage |
 150 ml dry white wine => 150 mL | white wine |

@@ -8,6 +8,7 @@ export type FigureName =
   | 'ediblePart'
   | 'uptake'
   | `keeps.${PlaceKind}`
+  | `opened.${'cupboard' | 'fridge'}`
   | `composition.${'kJ' | 'proteinG' | 'fatG' | 'carbohydrateG' | 'fibreG' | 'ironMg' | 'vitaminCMg' | 'sodiumMg' | 'alcoholG'}`;
 
 export type OwnFigures = Readonly<Partial<Record<FigureName, number>>>;
@@ -62,6 +63,8 @@ export const FIGURES: readonly Figure[] = [
   { name: 'keeps.cool room', says: 'keeps in the cool room', unit: 'days', least: 1, most: 3650 },
   { name: 'keeps.fridge', says: 'keeps in the fridge', unit: 'days', least: 1, most: 3650 },
   { name: 'keeps.freezer', says: 'keeps in the freezer', unit: 'days', least: 1, most: 3650 },
+  { name: 'opened.cupboard', says: 'opened, keeps in the cupboard', unit: 'days', least: 1, most: 3650 },
+  { name: 'opened.fridge', says: 'opened, keeps in the fridge', unit: 'days', least: 1, most: 3650 },
   { name: 'composition.kJ', says: 'energy in 100 g', unit: 'kJ', least: 0, most: 3800 },
   { name: 'composition.proteinG', says: 'protein in 100 g', unit: 'g', least: 0, most: 100 },
   { name: 'composition.fatG', says: 'fat in 100 g', unit: 'g', least: 0, most: 100 },
@@ -81,6 +84,7 @@ export interface KnownFigure {
 /** A figure of a food with its source; undefined when it is not known. */
 export function figureOf({ facts }: Pick<Food, 'facts'>, name: FigureName): KnownFigure | undefined {
   if (name.startsWith('keeps.')) return facts.keeps?.[name.slice('keeps.'.length) as PlaceKind];
+  if (name.startsWith('opened.')) return facts.opened?.[name.slice('opened.'.length) as PlaceKind];
   if (name.startsWith('composition.')) {
     const value = facts.composition?.value[name.slice('composition.'.length) as 'kJ'];
     const source = facts.ownComposition?.includes(name) ? THIS_KITCHEN : facts.composition?.source;
@@ -99,6 +103,11 @@ export function withOwnFigures(facts: FoodFacts, own: OwnFigures): FoodFacts {
       result = {
         ...result,
         keeps: { ...result.keeps, [name.slice('keeps.'.length)]: { value, source: THIS_KITCHEN } },
+      };
+    else if (name.startsWith('opened.'))
+      result = {
+        ...result,
+        opened: { ...result.opened, [name.slice('opened.'.length)]: { value, source: THIS_KITCHEN } },
       };
     else if (name.startsWith('composition.'))
       result = {

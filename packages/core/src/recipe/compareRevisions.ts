@@ -38,6 +38,8 @@ const recipeFields = (recipe: Revision): Fields => ({
   'what it makes': recipe.component.name,
   'days in the fridge': `${recipe.component.fridgeDays.value}`,
   'days in the freezer': `${recipe.component.freezerDays.value}`,
+  'days in the cupboard': recipe.component.cupboardDays ? `${recipe.component.cupboardDays.value}` : undefined,
+  eaten: recipe.component.eatenCold === undefined ? undefined : recipe.component.eatenCold ? 'cold' : 'hot',
   'before eating': recipe.component.beforeEating,
   'put together as': recipe.unit?.name,
   tin: recipe.pan ? JSON.stringify(recipe.pan) : undefined,

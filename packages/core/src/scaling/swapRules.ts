@@ -66,6 +66,8 @@ export const STRENGTHS: readonly Strength[] = [
   ...bothWays('ground flax', 'chia seeds', 0.8, 'grind it, or let it stand 15 min'),
   ...bothWays('peanut butter', 'tahini', 1, 'more bitter'),
   ...bothWays('cashews', 'sunflower seeds', 1, 'soak them; greyer and less sweet'),
+  ...bothWays('hazelnuts', 'sunflower seeds', 1, 'toast them lightly; milder'),
+  ...bothWays('almonds', 'sunflower seeds', 1, 'soak them; greyer'),
   ...bothWays('celeriac', 'parsnip', 1, 'sweeter'),
   ...bothWays('celery', 'fennel', 1, 'of aniseed'),
   { from: 'stock powder', to: 'salt', ratio: 0.4, note: 'salt alone, without its depth' },

@@ -1,6 +1,6 @@
 import { allergenWords, statementOf } from '@kestrel-ridge/core/food';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
-import { componentFood, compareRevisions, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
+import { isEatenCold, componentFood, compareRevisions, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { App, Button, Input, Segmented } from 'antd';
 import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useBlocker, useNavigate, useParams } from 'react-router';
@@ -65,9 +65,10 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
   );
   const shown = useMemo(() => wayOf(draft, way), [draft, way]);
   const { name, portions, component, vessel, pan, unit } = draft;
+  const cold = isEatenCold(draft);
   const head = useMemo<Head>(
-    () => ({ name, portions, component, vessel, ...(pan ? { pan } : {}), ...(unit ? { unit } : {}) }),
-    [name, portions, component, vessel, pan, unit],
+    () => ({ name, portions, component, vessel, cold, ...(pan ? { pan } : {}), ...(unit ? { unit } : {}) }),
+    [name, portions, component, vessel, cold, pan, unit],
   );
   const steps = useOptions(shown.steps.map((step, n) => [step.id, `${n + 1}. ${step.name || '…'}`]));
   const lines = useOptions(draft.lines.map((line) => [line.id, view.foods.get(line.food)?.name ?? line.id]));

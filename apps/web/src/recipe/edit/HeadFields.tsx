@@ -10,7 +10,10 @@ const KINDS: readonly Revision['component']['kind'][] = ['grain', 'legume', 'roo
 const UNITS = ['wrap', 'bowl', 'box', 'plate'] as const;
 const NONE = 'none';
 
-export type Head = Pick<Revision, 'name' | 'portions' | 'component' | 'vessel' | 'pan' | 'unit'>;
+export type Head = Pick<Revision, 'name' | 'portions' | 'component' | 'vessel' | 'pan' | 'unit'> & {
+  /** Eaten cold: said so, or by its steps. */
+  readonly cold: boolean;
+};
 
 /** What the recipe makes, how much of it, in what, and how long it keeps. */
 export const HeadFields = memo(function HeadFields({
@@ -91,16 +94,29 @@ export const HeadFields = memo(function HeadFields({
         />
       </label>
       <label>
-        <span>days in the freezer</span>
+        <span>days in the freezer, 0: none</span>
         <InputNumber<number>
           size="large"
-          aria-label="Days in the freezer"
-          min={1}
+          aria-label="Days in the freezer, 0: not for the freezer"
+          min={0}
           max={365}
           value={component.freezerDays.value}
           onChange={(days) =>
             days !== null && dispatch({ did: 'component changed', change: { freezerDays: commonPractice(days) } })
           }
+        />
+      </label>
+      <label>
+        <span>eaten</span>
+        <Select<'cold' | 'hot'>
+          size="large"
+          aria-label="Eaten cold or hot"
+          value={recipe.cold ? 'cold' : 'hot'}
+          options={[
+            { value: 'hot', label: 'hot' },
+            { value: 'cold', label: 'cold' },
+          ]}
+          onChange={(eaten) => dispatch({ did: 'component changed', change: { eatenCold: eaten === 'cold' } })}
         />
       </label>
       <label>

@@ -157,6 +157,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       : food && read.amount.kind === 'count'
         ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
         : read.amount;
+  if (food?.facts.uptake && read.amount.kind === 'pack' && read.amount.name === 'can')
+    doubts.push(tinnedDoubt(text, food));
   if (food?.facts.uptake && COOKED.test(form.join(' ')) && !food.name.startsWith('canned'))
     doubts.push(cookedDoubt(text, food, amount));
   return {
@@ -200,6 +202,16 @@ function besides(
   }
   return undefined;
 }
+
+/** What is in a tin is cooked and drained; of a food that is known only dry, nobody can say what that comes to. */
+const tinnedDoubt = (text: string, food: Food): Doubt => ({
+  about: 'food',
+  question: `A tin of ${food.name} is cooked, and it is known here only dry. Which is meant?`,
+  choices: [
+    { label: 'canned mixed beans, drained', line: text.replace(new RegExp(food.name, 'i'), 'canned mixed beans') },
+    { label: `dry ${food.name}`, line: `100 g ${food.name}` },
+  ],
+});
 
 /** Grain and legumes are counted dry: a weight of cooked ones is taken back by what they drink. */
 function cookedDoubt(text: string, food: Food, amount: Amount): Doubt {
