@@ -1,6 +1,7 @@
 import { shareOf, slotAt, type ComponentKind, type Eater, type MealName, type Slot } from '@kestrel-ridge/core/week';
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { newId } from '../api/newId.ts';
+import { dayName } from '../parts/times.ts';
 import type { KitchenView } from '../app/useKitchenState.ts';
 import { stripsOf } from '../week/stripsOf.ts';
 import type { ReadyComponent } from './readyComponents.ts';
@@ -104,7 +105,7 @@ export function lacksAfter(
     const slot = slotAt(view.week.slots, first.meal.day, first.meal.meal);
     const portions = Math.max(1, Math.round(later.reduce((sum, { more }) => sum + more, 0) / item.portionG));
     return [
-      `${item.name}: ${portions} ${portions === 1 ? 'portion' : 'portions'} short from ${first.meal.day} ${first.meal.meal} on${slot?.parts.some(({ food }) => food === item.food.id) ? ', where it is planned' : ''}`,
+      `${item.name}: ${portions} ${portions === 1 ? 'portion' : 'portions'} short from ${dayName(first.meal.day)} ${first.meal.meal} on${slot?.parts.some(({ food }) => food === item.food.id) ? ', where it is planned' : ''}`,
     ];
   });
 }

@@ -89,7 +89,7 @@ export function BatchBoxes({
         <h2>{component.name}</h2>
         <p className="soft">
           {yieldG === undefined ? show(scaled.yields.value) : `${yieldG} g weighed`}
-          {yieldG === undefined && ' cooked, reckoned'}, {boxed} portions of {Math.round(portionG)} g ·{' '}
+          {yieldG === undefined && ' cooked, calculated'}, {boxed} portions of {Math.round(portionG)} g ·{' '}
           <Why because={suggested.because}>{suggested.because.figure}</Why>
         </p>
         <WentIn view={view} batch={batch} />
