@@ -5,6 +5,7 @@ export const SECTIONS = [
   'vegetables and fruit',
   'bread',
   'chilled',
+  'frozen',
   'dry goods',
   'tins and jars',
   'nuts and seeds',
@@ -13,12 +14,15 @@ export const SECTIONS = [
 ] as const;
 export type Section = (typeof SECTIONS)[number];
 
-const CHILLED = /^(?:tofu|silken tofu|tempeh|plant milk|plant margarine)$/;
-const IN_TINS = /^canned |^tomato paste$|^coconut milk$|^sauerkraut$|^capers$|^olives$|^jam$/;
+const CHILLED = /^(?:tofu|smoked tofu|silken tofu|tempeh|plant margarine|bean sprouts|orange juice)$/;
+const FROZEN = /^frozen /;
+const IN_TINS =
+  /^canned |^tomato paste$|^coconut (?:milk|cream)$|^sauerkraut$|^capers$|olives$|^jam$|milk$|stock$|^apple juice$/;
 const BREAD = /bread$|breadcrumbs$/;
 
 /** Where a food stands in a shop. Common practice, no published source. */
 export function sectionOf({ name, facts }: Food): Section {
+  if (FROZEN.test(name)) return 'frozen';
   if (CHILLED.test(name)) return 'chilled';
   if (IN_TINS.test(name)) return 'tins and jars';
   if (BREAD.test(name)) return 'bread';

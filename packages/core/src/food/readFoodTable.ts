@@ -35,6 +35,41 @@ const HAZARDS: Readonly<Record<string, FoodHazard>> = {
   seaweed: 'iodine',
 };
 
+/** Foods whose uptake was worked out from their water contents, dry and cooked; the rest is from memory. */
+const COMPUTED_UPTAKE = new Set([
+  'white rice',
+  'brown rice',
+  'wild rice',
+  'millet',
+  'pearl barley',
+  'bulgur',
+  'couscous',
+  'quinoa',
+  'amaranth',
+  'buckwheat groats',
+  'teff',
+  'wheat pasta',
+  'rice noodles',
+  'spelt berries',
+  'chickpeas',
+  'kidney beans',
+  'white kidney beans',
+  'borlotti beans',
+  'pinto beans',
+  'black beans',
+  'navy beans',
+  'great northern beans',
+  'butter beans',
+  'black-eyed peas',
+  'adzuki beans',
+  'mung beans',
+  'lentils',
+  'split peas',
+  'broad beans',
+  'soya beans',
+  'lupin beans',
+]);
+
 /** Lots of these are counted in millilitres. */
 const POURED =
   /oil$|vinegar$|juice$|wine$|milk$|cream$|^water$|stock$|^dry cider$|^beer$|^soy sauce$|^tamari$|extract$/;
@@ -91,7 +126,12 @@ export function readFoodTable(text: string): readonly Food[] {
         ...(each ? { gramsEach: sr(Number(each)) } : {}),
         ...(edible ? { ediblePart: sr(Number(edible) / 100) } : {}),
         ...(uptake
-          ? { uptake: { value: Number(uptake), source: `computed from water contents of ${SR}` }, swells: true }
+          ? {
+              uptake: COMPUTED_UPTAKE.has(name)
+                ? { value: Number(uptake), source: `computed from water contents of ${SR}` }
+                : fromMemory(Number(uptake)),
+              swells: true,
+            }
           : {}),
         ...keepsOf(keeps),
         ...(packs ? { packs: commonPractice(packs) } : {}),

@@ -143,7 +143,7 @@ export const ALIKE: readonly (readonly string[])[] = [
   ['ground almonds', 'ground hazelnuts'],
   ['sunflower seeds', 'pumpkin seeds'],
   ['hemp seeds', 'sesame seeds', 'poppy seeds'],
-  ['rapeseed oil', 'sunflower oil', 'olive oil', 'peanut oil', 'soya oil'],
+  ['rapeseed oil', 'sunflower oil', 'olive oil', 'peanut oil', 'soya oil', 'vegetable oil'],
   ['walnut oil', 'hazelnut oil'],
   ['plant margarine', 'coconut oil'],
   ['hazelnut butter', 'peanut butter'],

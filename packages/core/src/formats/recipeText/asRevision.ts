@@ -1,4 +1,4 @@
-import { massOf, namedId, type CautionId, type Food } from '../../food/index.ts';
+import { massOf, namedId, type Food } from '../../food/index.ts';
 import {
   Fraction,
   MEASURES,
@@ -12,16 +12,14 @@ import {
 import { isHeated, type Law, type Line, type Revision, type StationUse, type WorkStep } from '../../recipe/index.ts';
 import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { cautionsIn } from './cautionsIn.ts';
 import { kindOfDish } from './kindOfDish.ts';
-import { readMethodStep, type MethodStep } from './readMethodStep.ts';
+import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
+import { readMethodStep } from './readMethodStep.ts';
+import { usualSalt } from './usualSalt.ts';
 
 /** Seasonings grow slower than the batch. Common practice, no published source. */
 const SLOWER: Law = { law: 'slower', exponent: 0.585 };
-const WARM = /\b(?:warm|hot|simmer|boil|fry|sweat|bake|roast|steam|cook|pressure)/i;
-const BLENDS = /\b(?:blend|pur[eé]e|whizz)/i;
-const COOLED = /\b(?:cool|cold|chill)/i;
-/** What is shaped and fried side by side. */
-const SHAPED = /\b(?:fritters?|patt(?:y|ies)|cakes?|pancakes?|spoonfuls?)\b/i;
 /** Kept raw, a day less than cooked. Common practice, no published source. */
 const RAW_DAYS = { value: 2, source: 'common practice, no published source' };
 
@@ -178,9 +176,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
   });
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
   const salted = ready.map((line) => (line.law.law === 'to taste' ? usualSalt(line, ready, lines, said) : line));
-  const shaped = SHAPED.test(name) || said.some((text) => SHAPED.test(text));
-  const fries = said.some((text) => /\bfry\b/i.test(text));
-  const vessel = tray ? 'tray' : shaped && fries ? 'pan' : 'pot';
+  const vessel = tray ? 'tray' : isFriedInPanfuls(name, said) ? 'pan' : 'pot';
   return {
     name,
     portions,
@@ -202,63 +198,10 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     },
     vessel,
     lines: vessel === 'pan' ? salted.map((line) => oncePerPan(line, lines, said)) : salted,
-    steps:
-      vessel === 'pan' ? steps.map((step, n) => (/\bfry\b/i.test(said[n] ?? '') ? onceMorePerPan(step) : step)) : steps,
+    steps: vessel === 'pan' ? steps.map((step, n) => (fries(said[n]) ? onceMorePerPan(step) : step)) : steps,
     uses,
   };
 }
-
-/** Salt that a savoury dish usually takes, of what goes in. Common practice, no published source. */
-const SALT_OF_DISH = 0.008;
-
-/** "Salt to taste" is unknown; what stands beside it is what is usual for so much of a dish, in quarter spoons. */
-function usualSalt(
-  line: Line,
-  ready: readonly Line[],
-  lines: readonly IngredientLine[],
-  said: readonly string[],
-): Line {
-  const foodOf = (id: string) => lines.find((each) => each.food?.id === id)?.food;
-  const food = foodOf(line.food);
-  const perCup = food?.facts.gramsPerCup?.value;
-  if (!food?.facts.roles?.includes('salt') || food.name !== 'salt' || !perCup) return line;
-  const drained = said.some((text) => /\bdrain\b/i.test(text));
-  const grams = ready.reduce((sum, other) => {
-    const its = foodOf(other.food);
-    const mass = its && massOf(its, quantityOf(other.amount));
-    return !its || !mass?.ok || (drained && its.facts.kind === 'water') ? sum : sum + mass.value.g.valueOf();
-  }, 0);
-  const quarters = Math.max(1, Math.round((grams * SALT_OF_DISH * 4 * TSP_A_CUP) / perCup));
-  return { ...line, amount: { n: new Fraction(quarters, 4).toFraction(true), unit: 'tsp' } };
-}
-const TSP_A_CUP = 48;
-
-/** Cautions that a step's own words ask for: each of them where it applies. `sofar` is the method up to and with this step. */
-function cautionsIn(step: MethodStep, sofar: string, last: boolean): Pick<WorkStep, 'cautions'> {
-  const cautions: CautionId[] = [
-    ...(BLENDS.test(step.text) && WARM.test(sofar) && !COOLED.test(step.text) ? (['hot blend'] as const) : []),
-    ...(step.station === 'oven' ? (['hot oven'] as const) : []),
-    ...(last && WARM.test(sofar) ? (['cooling'] as const) : []),
-  ];
-  return cautions.length > 0 ? { cautions } : {};
-}
-
-/** Fat for frying goes into the pan anew each time. */
-function oncePerPan(line: Line, lines: readonly IngredientLine[], said: readonly string[]): Line {
-  const food = lines.find((each) => each.food?.id === line.food)?.food;
-  const fried = line.into.some(({ step }) => /\bfry\b/i.test(said[Number(step.slice('step-'.length)) - 1] ?? ''));
-  return food?.facts.kind === 'fat' && fried ? { ...line, law: { law: 'per load' } } : line;
-}
-
-/** The minutes of one panful, and as many again for each further one. */
-const onceMorePerPan = (step: WorkStep): WorkStep =>
-  step.time.law === 'fixed'
-    ? {
-        ...step,
-        time: { law: 'by load', minutes: 0, perLoad: step.time.minutes.expected },
-        attention: { needs: 'hands' },
-      }
-    : step;
 
 /** What goes in by weight, as far as it can be told. */
 const weighedLines = (
