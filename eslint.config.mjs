@@ -22,7 +22,27 @@ const coreFolders = [
   'run',
   'learn',
   'formats',
+  'view',
 ];
+
+/** Web has an order too: each may import only those before it, and a feature whatever it needs of all three. */
+const webLayers = ['parts', 'api', 'app'];
+const webFeatures = [
+  'cost',
+  'devices',
+  'food',
+  'kitchen',
+  'offline',
+  'recipe',
+  'run',
+  'scaling',
+  'session',
+  'stock',
+  'storage',
+  'today',
+  'week',
+];
+const inWeb = (folder) => `./apps/web/src/${folder}`;
 
 export default defineConfig(
   { ignores: ['**/dist/', '**/node_modules/', '.data/', 'test-results/', '**/*.cjs'] },
@@ -96,6 +116,24 @@ export default defineConfig(
       'no-restricted-properties': [
         'error',
         { object: 'Math', property: 'random', message: 'core is deterministic: hand in a seed.' },
+      ],
+    },
+  },
+  {
+    files: ['apps/web/src/{parts,api,app}/**/*.{ts,tsx}'],
+    // Where the whole is put together: the store of all slices, the routes, and what the shell opens lazily.
+    ignores: ['apps/web/src/app/{store,router,useWaits,Shell,QuickLine}.{ts,tsx}', '**/*.test.{ts,tsx}'],
+    rules: {
+      'import-x/no-restricted-paths': [
+        'error',
+        {
+          basePath: import.meta.dirname,
+          zones: webLayers.map((layer, place) => ({
+            target: inWeb(layer),
+            from: [...webLayers.slice(place + 1), ...webFeatures].map(inWeb),
+            message: `web: ${layer} may import only what stands before it: parts, api, app, features.`,
+          })),
+        },
       ],
     },
   },

@@ -1,7 +1,7 @@
 import { CloseOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useEffect } from 'react';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from './useCommand.ts';
 import { changeLeftBehind, type LastChange } from './lastChangeSlice.ts';
 import { useAppDispatch, useAppSelector } from './store.ts';
 

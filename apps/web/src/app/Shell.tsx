@@ -1,7 +1,7 @@
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
-import { useLive } from '../api/useLive.ts';
+import { useLive } from './useLive.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { duration } from '../parts/times.ts';

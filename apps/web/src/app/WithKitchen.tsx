@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
-import { useKitchenState, type KitchenView } from './useKitchenState.ts';
+import { type KitchenView } from '@kestrel-ridge/core/view';
+import { useKitchenState } from './useKitchenState.ts';
 
 /** A page that needs the kitchen: loading and away are answered here, once for all pages. */
 export function WithKitchen({ children }: { children: (view: KitchenView) => ReactNode }) {

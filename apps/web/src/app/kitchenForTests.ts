@@ -6,7 +6,7 @@ import { Fraction, day } from '@kestrel-ridge/core/quantity';
 import { STARTER_RECIPES, componentFood } from '@kestrel-ridge/core/recipe';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf } from '@kestrel-ridge/core/storage';
-import type { KitchenView, ShelfLot } from './useKitchenState.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 
 export const today = day('2026-03-02');
 export const EIGHT = Date.parse('2026-03-02T08:00:00Z');

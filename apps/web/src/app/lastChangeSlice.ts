@@ -1,4 +1,4 @@
-import type { Ask } from '../api/useCommand.ts';
+import type { Ask } from './useCommand.ts';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 export interface LastChange {

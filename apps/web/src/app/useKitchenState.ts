@@ -1,56 +1,8 @@
-import type { Food } from '@kestrel-ridge/core/food';
-import type {
-  BatchState,
-  KitchenState,
-  LotState,
-  PlaceState,
-  RecipeState,
-  SessionState,
-  WeekState,
-} from '@kestrel-ridge/core/formats';
-import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
-import { cookedAs, type Revision } from '@kestrel-ridge/core/recipe';
-import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { keepsUntil, urgencyOf, type Life, type Urgency } from '@kestrel-ridge/core/storage';
+import { viewOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { useMemo } from 'react';
 import { useFoodsQuery, useKitchenQuery, useLotsQuery, useRecipesQuery, useWeekQuery } from '../api/api.ts';
 import { useAppSelector } from './store.ts';
 import { useKitchenId } from './useKitchenId.ts';
-
-/** A lot with what follows from it today. */
-export interface ShelfLot {
-  readonly state: LotState;
-  readonly food: Food;
-  readonly place: PlaceState;
-  readonly onHand: Fraction;
-  readonly until: Life | undefined;
-  readonly urgency: Urgency;
-}
-
-/** A batch with its recipe, scaled for this kitchen. */
-export interface ScaledBatchView {
-  readonly state: BatchState;
-  /** As it is cooked here: method, version, fills and swaps are in it. */
-  readonly recipe: RecipeState;
-  /** As it was written, in the revision that the batch goes by. */
-  readonly written: Revision;
-  /** In which it is cooked. */
-  readonly session: SessionState;
-  readonly scaled: ScaledBatch;
-}
-
-export interface KitchenView {
-  readonly kitchen: KitchenState;
-  readonly today: Day;
-  readonly foods: ReadonlyMap<string, Food>;
-  readonly lots: readonly ShelfLot[];
-  readonly recipes: readonly RecipeState[];
-  readonly week: WeekState;
-  /** What is being cooked, or will be next. */
-  readonly session: SessionState | undefined;
-  /** Batches of that session and of all that are planned beside it; dropped ones left out. */
-  readonly batches: readonly ScaledBatchView[];
-}
 
 export type Fetched<T> =
   | { readonly state: 'loading' }
@@ -79,73 +31,4 @@ export function useKitchenState(): Fetched<KitchenView> {
   if (failed)
     return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };
   return { state: 'loading' };
-}
-
-function viewOf(
-  kitchen: KitchenState,
-  foodStates: readonly Food[],
-  lotStates: readonly LotState[],
-  recipes: readonly RecipeState[],
-  week: WeekState,
-  chosen: string | null,
-): KitchenView {
-  const foods = new Map(foodStates.map((food) => [food.id, food]));
-  const places = new Map(kitchen.places.map((place) => [place.id, place]));
-  const lots = lotStates.flatMap((state): ShelfLot[] => {
-    const food = foods.get(state.food);
-    const place = places.get(state.place);
-    if (!food || !place) return [];
-    const until = keepsUntil(food, place.kind, state.dates);
-    const urgency = urgencyOf(until?.value, kitchen.today);
-    // A box is made to be eaten within days: only its last day presses.
-    return [
-      {
-        state,
-        food,
-        place,
-        onHand: new Fraction(state.onHand),
-        until,
-        urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
-      },
-    ];
-  });
-  const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
-  const batches = scaledBatches({ kitchen, foods, recipes, week, session });
-  return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
-}
-
-/** The batches of the session at hand and of all that are planned beside it, scaled for this kitchen; dropped ones left out. */
-export function scaledBatches({
-  kitchen,
-  foods,
-  recipes,
-  week,
-  session,
-}: Pick<KitchenView, 'kitchen' | 'foods' | 'recipes' | 'week' | 'session'>): readonly ScaledBatchView[] {
-  const open = new Map(
-    week.sessions.filter(({ id, status }) => id === session?.id || status === 'planned').map((each) => [each.id, each]),
-  );
-  return week.batches
-    .filter((batch) => batch.status !== 'dropped')
-    .flatMap((state): ScaledBatchView[] => {
-      const newest = recipes.find((each) => each.id === state.recipe);
-      const cookedIn = open.get(state.session);
-      if (!newest || !cookedIn) return [];
-      const written =
-        week.revisions.find(({ recipe, number }) => recipe === state.recipe && number === state.revision)?.document ??
-        newest.document;
-      const document = cookedAs(written, state.choice, foods);
-      const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
-      return [{ state, recipe: { ...newest, document }, written, session: cookedIn, scaled }];
-    })
-    .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
-}
-
-/** The session under way; else the next planned; else the last one done, whose boxes are being eaten. */
-function currentSession({ sessions }: WeekState): SessionState | undefined {
-  return (
-    sessions.find((session) => session.status === 'running') ??
-    sessions.find((session) => session.status === 'planned') ??
-    sessions.at(-1)
-  );
 }

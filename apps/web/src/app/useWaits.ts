@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import type { PlanResult } from '../session/planSlice.ts';
 import type { Waits } from '../today/whatWaits.ts';
-import type { Fetched, KitchenView } from './useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import type { Fetched } from './useKitchenState.ts';
 
 type WhatWaits = (view: KitchenView, plan: PlanResult | null) => Waits;
 

@@ -3,9 +3,9 @@ import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { onHandOf } from '../scaling/shortages.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { onHandOf } from '@kestrel-ridge/core/view';
 
 /** What should never run out: bought up to its floor; a ready meal below it is to be cooked. */
 export function Floors({ view, costs }: { view: KitchenView; costs: CostState }) {

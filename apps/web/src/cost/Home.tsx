@@ -2,10 +2,10 @@ import { minorDigits, type ShopLine } from '@kestrel-ridge/core/cost';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { placeFor } from './shopAsk.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { placeFor } from '@kestrel-ridge/core/view';
 
 interface Bought {
   readonly line: ShopLine;

@@ -6,10 +6,10 @@ import { App, Button, Input, InputNumber, Select } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
@@ -17,7 +17,7 @@ import { readTable } from '../parts/readTable.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
 import './shop.css';
-import { pricesOf } from './shopAsk.ts';
+import { pricesOf } from '@kestrel-ridge/core/view';
 
 const PriceChart = lazy(() => import('./PriceChart.tsx'));
 

@@ -1,3 +1,4 @@
+import { appNow } from '../parts/appNow.ts';
 import { moneyText, SECTIONS, shopText, type ShopLine, type ShopList } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
 import type { Food } from '@kestrel-ridge/core/food';
@@ -8,7 +9,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { giveFile } from '../parts/giveFile.ts';
@@ -16,9 +17,9 @@ import { Loading } from '../parts/Loading.tsx';
 import { Why } from '../parts/Why.tsx';
 import { Floors } from './Floors.tsx';
 import { Home } from './Home.tsx';
-import { missingOf } from '../stock/missingOf.ts';
+import { missingOf } from '@kestrel-ridge/core/view';
 import './shop.css';
-import { shopFor } from './shopAsk.ts';
+import { shopFor } from '@kestrel-ridge/core/view';
 import { keepTicks, keptTicks, missed, ticked, type Ticks } from './shopTicks.ts';
 import { Waste } from './Waste.tsx';
 
@@ -257,7 +258,7 @@ function Give({ view, list }: { view: KitchenView; list: ShopList }) {
   const calendar = async () => {
     const { default: ical } = await import('ical-generator');
     const made = ical({ name: 'Kestrel Ridge' });
-    const start = new Date(Date.now() + 86_400_000);
+    const start = new Date(appNow() + 86_400_000);
     made.createEvent({
       start,
       end: new Date(start.getTime() + 3_600_000),

@@ -1,7 +1,7 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What was thrown away in four weeks, and what it had cost: a line of its own, not hidden in the price of a portion. */
 export function Waste({ view, costs }: { view: KitchenView; costs: CostState }) {

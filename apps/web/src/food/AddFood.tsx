@@ -2,8 +2,8 @@ import { ALLERGENS, type Allergen, type FoodKind } from '@kestrel-ridge/core/foo
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import { Form, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 
 const KINDS: readonly FoodKind[] = [
   'vegetable',

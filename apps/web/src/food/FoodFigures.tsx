@@ -3,8 +3,8 @@ import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
-import { OwnFigure } from '../parts/OwnFigure.tsx';
+import { useCommand } from '../app/useCommand.ts';
+import { OwnFigure } from '../app/OwnFigure.tsx';
 
 /** All that is known of a food, figure by figure with its source; each may be overruled, and set back. */
 export function FoodFigures({ food }: { food: FoodState }) {

@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useFoodsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Loading } from '../parts/Loading.tsx';
 import { AddFood } from './AddFood.tsx';
 import './foods.css';

@@ -2,8 +2,8 @@ import type { OwnFigures } from '@kestrel-ridge/core/kitchen';
 import type { Learned } from '@kestrel-ridge/core/learn';
 import { Button } from 'antd';
 import { useLearnedQuery } from '../api/api.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 const WHAT = { comeUpTimes: 'comes up', releaseTimes: 'releases by itself' } as const;
 type Figure = keyof typeof WHAT;

@@ -3,8 +3,8 @@ import type { PlaceKind } from '@kestrel-ridge/core/food';
 import { Button, Form, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
 import { useCommandMutation } from '../api/api.ts';
-import { newId } from '../api/newId.ts';
-import { problemOf } from '../api/problemOf.ts';
+import { newId } from '../parts/newId.ts';
+import { problemOf } from '../parts/problemOf.ts';
 import './kitchen.css';
 
 const PLACES: readonly { readonly name: string; readonly kind: PlaceKind }[] = [

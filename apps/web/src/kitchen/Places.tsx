@@ -3,9 +3,9 @@ import type { PlaceKind } from '@kestrel-ridge/core/food';
 import type { PlaceState } from '@kestrel-ridge/core/formats';
 import { App, Button, Input, Select } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 const KINDS: readonly PlaceKind[] = ['cupboard', 'cool room', 'fridge', 'freezer'];
 

@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { problemOf } from '../api/problemOf.ts';
+import { problemOf } from './problemOf.ts';
 
 /** A page's data could not be had: what is wrong, and what to do. */
 export function Away({ error, again }: { error: unknown; again: () => void }) {

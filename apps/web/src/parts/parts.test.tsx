@@ -1,8 +1,8 @@
 import { CAUTION_IDS } from '@kestrel-ridge/core/food';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import { problemOf } from '../api/problemOf.ts';
-import { newId } from '../api/newId.ts';
+import { problemOf } from './problemOf.ts';
+import { newId } from './newId.ts';
 import { trailPath, wayMarks } from '../app/trailPath.ts';
 import { CautionsHere } from './Cautions.tsx';
 import { Stepper } from './Stepper.tsx';

@@ -18,7 +18,3 @@ export const duration = (minutes: number): string => {
   const whole = Math.round(minutes);
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
 };
-
-/** The hour of a moment by the clocks of a time zone, 0 to 23. */
-export const hourAt = (ms: number, zone: string): number =>
-  Number(new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', hourCycle: 'h23' }).format(ms));

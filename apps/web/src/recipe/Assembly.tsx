@@ -2,10 +2,10 @@ import type { Revision } from '@kestrel-ridge/core/recipe';
 import { assemble, fillsOf, leftAfter } from '@kestrel-ridge/core/scaling';
 import { show, ofBase } from '@kestrel-ridge/core/quantity';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
-import { batchesOf, freeFor } from '../stock/freeFor.ts';
+import { batchesOf, freeFor } from '@kestrel-ridge/core/view';
 
 /** How many can be put together from what stands there, what limits them, and what is left or short for so many. */
 export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision }) {

@@ -1,5 +1,5 @@
 import { goesWords, stepTimes, stepWords, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** The method as it is read at arm's length: what is done, what goes in where it is only a share, what else comes out. */
 export function MethodSteps({ view, recipe }: { view: KitchenView; recipe: Revision }) {

@@ -14,10 +14,10 @@ import { faultsOf } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import './recipes.css';
 

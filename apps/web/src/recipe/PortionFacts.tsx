@@ -11,9 +11,9 @@ import {
 } from '@kestrel-ridge/core/scaling';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { useMemo } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { costAhead } from '../week/costAhead.ts';
+import { costAhead } from '@kestrel-ridge/core/view';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */

@@ -1,7 +1,7 @@
 import type { BatchState, RecipeState } from '@kestrel-ridge/core/formats';
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { hasCorrections } from '@kestrel-ridge/core/scaling';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
 
 export interface Taught {

@@ -3,9 +3,9 @@ import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readCorrection, type Correction } from './readCorrection.ts';
 
 /** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */

@@ -1,8 +1,8 @@
 import { asCooked, projectRun, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
 import { Button, Popconfirm } from 'antd';
 import { useMemo } from 'react';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, duration } from '../parts/times.ts';
 
 const MINUTE = 60_000;

@@ -3,7 +3,7 @@ import type { RunFact, TaskFacts } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input, Popover } from 'antd';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { plusOf } from './readCorrection.ts';
 
 /** "+1 tsp caraway": how much more of a line went in than was planned. Booked so, and offered to the recipe. */

@@ -3,8 +3,8 @@ import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { Cautions } from '../app/Cautions.tsx';
 import { Instead } from '../scaling/Instead.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { GatePanel } from './GatePanel.tsx';

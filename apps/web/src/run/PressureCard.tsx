@@ -1,7 +1,7 @@
 import type { PressureCycle, RunFact } from '@kestrel-ridge/core/run';
 import type { Stage } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
-import { Cautions } from '../parts/Cautions.tsx';
+import { Cautions } from '../app/Cautions.tsx';
 import { clockAt } from '../parts/times.ts';
 import { countdown } from './countdown.ts';
 import { NotYet } from './NotYet.tsx';

@@ -3,7 +3,7 @@ import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration } from '../parts/times.ts';

@@ -1,4 +1,4 @@
-import { newId } from '../api/newId.ts';
+import { newId } from '../parts/newId.ts';
 
 const DEVICE = 'kestrel-ridge.device';
 const SEQUENCE = 'kestrel-ridge.sequence';

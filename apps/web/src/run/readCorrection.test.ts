@@ -4,7 +4,7 @@ import { NO_WISHES } from '@kestrel-ridge/core/session';
 import fc from 'fast-check';
 import { bookFoodId } from '@kestrel-ridge/core/food';
 import { foods, kitchen, lot, recipes, session } from '../app/kitchenForTests.ts';
-import { tasksOf } from '../session/tasksOf.ts';
+import { tasksOf } from '@kestrel-ridge/core/view';
 import { readWork } from './AddWork.tsx';
 import { readCorrection, type Correction } from './readCorrection.ts';
 

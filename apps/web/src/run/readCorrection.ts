@@ -16,8 +16,8 @@ import {
 import type { Swap } from '@kestrel-ridge/core/recipe';
 import { swapsFor, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { gramsOnHand } from '../scaling/shortages.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { gramsOnHand } from '@kestrel-ridge/core/view';
 
 /** What a line of the run's tablet says of an ingredient, where it says something of one. */
 export type Correction =

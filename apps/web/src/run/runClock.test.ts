@@ -1,4 +1,5 @@
-import { runNow, runSpeed, setDeviceOff, setRunSpeed } from './runClock.ts';
+import { setDeviceOff } from '../parts/appNow.ts';
+import { runNow, runSpeed, setRunSpeed } from './runClock.ts';
 
 const MINUTE = 60_000;
 

@@ -1,3 +1,5 @@
+import { deviceOff } from '../parts/appNow.ts';
+
 /** The clock of a run on this device: the real one, or in the trainer one that runs faster. */
 interface Kept {
   /** ms by which it is ahead, at a real moment. */
@@ -16,15 +18,6 @@ function kept(run: string): Kept | undefined {
     // What cannot be read is no other time.
     return undefined;
   }
-}
-
-const OFF = 'kestrel-ridge.device-off';
-
-/** By how much this device's clock is behind the server's, ms: kept, so that it holds without a line too. */
-export const deviceOff = (): number => Number(localStorage.getItem(OFF) ?? 0) || 0;
-
-export function setDeviceOff(ms: number): void {
-  if (ms !== deviceOff()) localStorage.setItem(OFF, `${ms}`);
 }
 
 /** What time it is for a run, ms since 1970: by the server's clock, as far as this device knows it. */

@@ -10,7 +10,7 @@ import {
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useCommandMutation, useKitchenQuery, useRunQuery } from '../api/api.ts';
-import { newId } from '../api/newId.ts';
+import { newId } from '../parts/newId.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { deviceId, nextSequence } from './device.ts';

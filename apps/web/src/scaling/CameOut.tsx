@@ -2,8 +2,8 @@ import type { GrainPot } from '@kestrel-ridge/core/kitchen';
 import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import { App, Button, InputNumber } from 'antd';
 import { useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a pot of grain weighed in the end: from it the kitchen's own uptake and loss are worked out and kept. */
 export function CameOut({

@@ -3,8 +3,8 @@ import { fillsFor } from '@kestrel-ridge/core/scaling';
 import { daysBetween } from '@kestrel-ridge/core/quantity';
 import { Button, Popover } from 'antd';
 import { useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { gramsOnHand } from './shortages.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { gramsOnHand } from '@kestrel-ridge/core/view';
 import { useChoose } from './useChoose.ts';
 
 /** What fills an open line of this batch: what must go first is offered first. */

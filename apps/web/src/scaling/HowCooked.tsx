@@ -1,6 +1,6 @@
 import { cookedAs, type Choice, type MildPart, type Revision } from '@kestrel-ridge/core/recipe';
 import { Checkbox, Segmented } from 'antd';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
 import { recipeMinutes } from '../recipe/recipeMinutes.ts';
 

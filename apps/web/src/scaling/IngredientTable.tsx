@@ -1,11 +1,11 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
 import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { FillSlot } from './FillSlot.tsx';
 import { Instead } from './Instead.tsx';
-import { batchesOf, freeFor } from '../stock/freeFor.ts';
+import { batchesOf, freeFor } from '@kestrel-ridge/core/view';
 
 /** What goes in, in measures this kitchen has, beside what the shelf holds of it. */
 export function IngredientTable({

@@ -2,9 +2,9 @@ import { swapsFor, type SwapOffer } from '@kestrel-ridge/core/scaling';
 import type { Swap } from '@kestrel-ridge/core/recipe';
 import { Button, Popover } from 'antd';
 import { useMemo, useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { gramsOnHand } from './shortages.ts';
+import { gramsOnHand } from '@kestrel-ridge/core/view';
 import { useChoose } from './useChoose.ts';
 
 /** What may stand in for a line's food in this batch: what was used before comes first, then what is on the shelf. */

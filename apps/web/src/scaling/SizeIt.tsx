@@ -14,10 +14,10 @@ import {
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { Button, Popover } from 'antd';
 import { useMemo, useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { dayName } from '../parts/times.ts';
-import { freeFor } from '../stock/freeFor.ts';
+import { freeFor } from '@kestrel-ridge/core/view';
 
 interface Offer {
   readonly name: string;

@@ -1,6 +1,6 @@
 import { show, showInScoops } from '@kestrel-ridge/core/quantity';
 import type { ScaledBatch, WaterAnswer } from '@kestrel-ridge/core/scaling';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { CameOut } from './CameOut.tsx';
 

@@ -1,7 +1,7 @@
 import type { Choice } from '@kestrel-ridge/core/recipe';
 import { useCallback } from 'react';
-import { useCommand } from '../api/useCommand.ts';
-import type { ScaledBatchView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { ScaledBatchView } from '@kestrel-ridge/core/view';
 
 /** Changes what was chosen for a batch; what is not named stays as it was, undefined takes a choice back. */
 export function useChoose({ state }: ScaledBatchView): (change: {

@@ -2,11 +2,11 @@ import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { inOneGo, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { giveFile } from '../parts/giveFile.ts';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
-import { openOf } from './tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 
 const STATION_WORDS: Readonly<Record<string, string>> = {
   kettle: 'kettle',

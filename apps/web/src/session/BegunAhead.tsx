@@ -1,7 +1,7 @@
 import { aheadKey, tooLate, type SessionTasks, type TooLate, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { clockAt } from '../parts/times.ts';
 import { useDishes } from './useDishes.ts';
 import { useMinute } from './useMinute.ts';

@@ -3,7 +3,7 @@ import type { Problem, SessionTasks } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt } from '../parts/times.ts';
 import { planner } from './planner.ts';
 import { Fault } from './Fault.tsx';

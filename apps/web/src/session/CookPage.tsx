@@ -1,11 +1,11 @@
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration, longDayName } from '../parts/times.ts';

@@ -1,7 +1,7 @@
 import type { SessionFault } from '@kestrel-ridge/core/session';
 import { Button, Popconfirm } from 'antd';
 import { Link } from 'react-router';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
 
 const THINGS: Readonly<Record<string, string>> = {

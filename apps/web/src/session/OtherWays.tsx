@@ -1,10 +1,10 @@
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { searcher } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
-import { openOf } from './tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
 import { tryOut } from './whatIf.ts';
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { clockAt } from '../parts/times.ts';
 import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
-import { spreadsOf } from './tasksOf.ts';
+import { spreadsOf } from '@kestrel-ridge/core/view';
 
 /** The bars of the picture. */
 const BINS = 12;

@@ -1,7 +1,7 @@
 import type { SessionState } from '@kestrel-ridge/core/formats';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { localMoment, momentOf } from '@kestrel-ridge/core/quantity';
 

@@ -1,12 +1,12 @@
 import { Button, Segmented, Select } from 'antd';
 import { dayAt } from '@kestrel-ridge/core/quantity';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { sessionChosen } from '../app/chosenSessionSlice.ts';
 import { useAppDispatch } from '../app/store.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName } from '../parts/times.ts';
-import { openOf } from './tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 
 /** Days after the main session at which a top-up is proposed: what was cooked then still keeps. */
 const TOP_UP_AFTER_DAYS = 3;

@@ -1,11 +1,11 @@
 import { inOneGo, canBeAhead, canBeShared, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
 import { searcher } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
-import { openOf } from './tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 import { tryOut, type Thing, type WhatIf } from './whatIf.ts';
 
 interface Way {

@@ -1,13 +1,13 @@
 import { energyOf } from '@kestrel-ridge/core/session';
 import { Button, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, duration } from '../parts/times.ts';
-import type { Planned } from './planned.ts';
+import type { Planned } from '@kestrel-ridge/core/view';
 import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
-import { openOf } from './tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
 import { useWishes } from './useWishes.ts';
 import { tryOut, type Tried, type WhatIf as What } from './whatIf.ts';

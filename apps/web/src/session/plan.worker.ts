@@ -15,7 +15,7 @@ import {
   type Spread,
 } from '@kestrel-ridge/core/schedule';
 import { switchesOn, type Plan, type Problem } from '@kestrel-ridge/core/session';
-import type { Asked, Planned } from './planned.ts';
+import type { Asked, Planned } from '@kestrel-ridge/core/view';
 
 const SEED = 4180;
 /** Plans tried: enough to reach the proven optimum on sessions of twenty tasks. */

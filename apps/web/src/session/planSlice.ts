@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { Present, SessionTasks } from '@kestrel-ridge/core/session';
-import type { Planned } from './planned.ts';
+import type { Planned } from '@kestrel-ridge/core/view';
 
 export interface PlanResult extends Planned {
   readonly session: string;

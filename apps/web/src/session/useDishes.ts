@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { Choice } from '@kestrel-ridge/core/recipe';
-import { useCommand } from '../api/useCommand.ts';
-import type { ScaledBatchView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { ScaledBatchView } from '@kestrel-ridge/core/view';
 
 /** What can be done with a dish of the day from the plan: cooked another way, or left out. */
 export function useDishes() {

@@ -2,11 +2,11 @@ import { saysNothing, type SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { planFound, type PlanResult } from './planSlice.ts';
 import { planner, searcher } from './planner.ts';
 import { keepPlan, keptPlan } from './planAtHand.ts';
-import { openOf, tasksOf } from './tasksOf.ts';
+import { openOf, tasksOf } from '@kestrel-ridge/core/view';
 import { wishesOf } from './wishesSlice.ts';
 
 export type Planning =

@@ -1,7 +1,7 @@
 import type { SessionState } from '@kestrel-ridge/core/formats';
 import { sameWishes, type Wishes } from '@kestrel-ridge/core/session';
 import { useCallback, useEffect, useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { arrived, wished, wishesOf } from './wishesSlice.ts';
 

@@ -3,7 +3,7 @@ import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { foods, kitchen, recipes } from '../app/kitchenForTests.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { tryOut } from './whatIf.ts';
 
 /** All starters planned in one session. */

@@ -3,9 +3,9 @@ import { cookedAs } from '@kestrel-ridge/core/recipe';
 import type { SessionTasks, Wishes } from '@kestrel-ridge/core/session';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import type { Asked } from './planned.ts';
-import { openOf, tasksOf } from './tasksOf.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import type { Asked } from '@kestrel-ridge/core/view';
+import { openOf, tasksOf } from '@kestrel-ridge/core/view';
 
 /** Something that might happen, or that the cook might decide. */
 export type WhatIf =

@@ -1,7 +1,7 @@
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Link } from 'react-router';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
-import { breaksWhenTaken } from './promisesOf.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
+import { breaksWhenTaken } from '@kestrel-ridge/core/view';
 
 /** Said before it is done: which dishes count on what is about to be taken, and the ways out. */
 export function BreaksWhat({ view, lot, amount }: { view: KitchenView; lot: ShelfLot; amount: number }) {

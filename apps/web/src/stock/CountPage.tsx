@@ -1,12 +1,13 @@
+import { appNow } from '../parts/appNow.ts';
 import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, InputNumber } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { untilWords } from '../parts/untilWords.ts';
 import { AddLot } from './AddLot.tsx';
@@ -31,7 +32,7 @@ export default function CountPage() {
 
 /** Taking stock with the fridge door open: a place at a time, one thing after the other, one tap each. Each tap is kept at once. */
 function Count({ view }: { view: KitchenView }) {
-  const [looked, setLooked] = useState<Looked>(() => keptLooks(view.kitchen.id, Date.now()));
+  const [looked, setLooked] = useState<Looked>(() => keptLooks(view.kitchen.id, appNow()));
   const [placeId, setPlaceId] = useState<string>();
   const [back, setBack] = useState<string>();
   const [amount, setAmount] = useState<number | null>(null);
@@ -62,7 +63,7 @@ function Count({ view }: { view: KitchenView }) {
   const note = (change: (now: Looked) => Looked) =>
     setLooked((now) => {
       const next = change(now);
-      keepLooks(view.kitchen.id, view.today, Date.now(), next);
+      keepLooks(view.kitchen.id, view.today, appNow(), next);
       return next;
     });
 

@@ -1,8 +1,8 @@
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { surprises, type Looked, type LookedAt } from './countSteps.ts';
 
 /** The end of a stocktake: what changed, what surprised, what was not looked at; each change can be taken back. */

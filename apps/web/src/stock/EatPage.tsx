@@ -1,26 +1,28 @@
+import { appNow } from '../parts/appNow.ts';
+import { hourAt } from '@kestrel-ridge/core/quantity';
 import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, eatersAt, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { SupplyStrip } from '../week/SupplyStrip.tsx';
-import { stripsOf } from '../week/stripsOf.ts';
+import { stripsOf } from '@kestrel-ridge/core/view';
 import { untilWords } from '../parts/untilWords.ts';
 import './eat.css';
-import { hourAt } from '../parts/times.ts';
+
 import { useMinute } from '../session/useMinute.ts';
 import { NotInTime } from './NotInTime.tsx';
 import { ReheatList } from './ReheatList.tsx';
 import { WhoAte } from './WhoAte.tsx';
 import { asPlanned, entriesFor, lacksAfter, mealNow } from './plate.ts';
 import { lotAllergens } from './lotWords.ts';
-import { readyComponents, takesFor, type ReadyComponent } from './readyComponents.ts';
+import { readyComponents, takesFor, type ReadyComponent } from '@kestrel-ridge/core/view';
 
 export default function EatPage() {
   return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
@@ -32,9 +34,9 @@ function Eat({ view }: { view: KitchenView }) {
   const now = useMinute();
   const send = useCommand();
   const ready = useMemo(() => readyComponents(view), [view]);
-  const strips = useMemo(() => new Map(stripsOf(view, {}).map((strip) => [strip.food.id, strip])), [view]);
+  const strips = useMemo(() => new Map(stripsOf(view, {}, appNow()).map((strip) => [strip.food.id, strip])), [view]);
   const zone = view.kitchen.equipment.zone;
-  const [meal, setMeal] = useState<MealName>(() => mealNow(hourAt(Date.now(), zone)));
+  const [meal, setMeal] = useState<MealName>(() => mealNow(hourAt(appNow(), zone)));
   const here = eatersAt(view.today, meal, view.week.eaters, view.week.attendance);
   const [at, setAt] = useState<readonly string[]>();
   const [said, setSaid] = useState<Readonly<Record<string, number>>>({});

@@ -1,7 +1,7 @@
 import { asStockRecord, LEDGER_COLUMNS, STOCK_COLUMNS } from '@kestrel-ridge/core/formats';
 import { App, Button, Dropdown } from 'antd';
 import { useLazyLedgerQuery } from '../api/api.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { giveFile } from '../parts/giveFile.ts';
 
 /** The shelf and its ledger as tables (RFC 4180): what goes out comes in again by “A whole list”. */

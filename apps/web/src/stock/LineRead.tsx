@@ -2,7 +2,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import type { ShelfLine } from '@kestrel-ridge/core/formats';
 import { show, showDate } from '@kestrel-ridge/core/quantity';
 import { Select } from 'antd';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a line was understood as, part by part; what is missing is asked for beside it. */
 export function LineRead({

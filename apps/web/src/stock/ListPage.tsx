@@ -2,12 +2,12 @@ import { foldLedger, isLedger, readShelfLine, readStockRecord, type RecordFault 
 import { App, Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readTable } from '../parts/readTable.ts';
-import { portionOf } from './portionOf.ts';
+import { portionOf } from '@kestrel-ridge/core/view';
 import { asNewLot, type NewLot } from './asNewLot.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';

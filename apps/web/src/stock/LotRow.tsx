@@ -1,5 +1,5 @@
 import { ofBase, show, type Day, type Fraction } from '@kestrel-ridge/core/quantity';
-import type { ShelfLot } from '../app/useKitchenState.ts';
+import type { ShelfLot } from '@kestrel-ridge/core/view';
 import { untilWords } from '../parts/untilWords.ts';
 import { lotAmount, shareLeft } from './lotWords.ts';
 

@@ -1,8 +1,8 @@
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 
 /** A nameless box is recognised. */
 export function NameIt({ view, lot, done }: { view: KitchenView; lot: ShelfLot; done: () => void }) {

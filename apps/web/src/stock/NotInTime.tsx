@@ -1,9 +1,9 @@
 import { freezeBy, MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { addDays } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
-import type { ComponentStrip } from '../week/stripsOf.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { useMoveLot } from './useMoveLot.ts';
 import { useWeekChange } from '../week/useWeekChange.ts';
 

@@ -1,7 +1,7 @@
 import { ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Link } from 'react-router';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
-import { promisesOf } from './promisesOf.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
+import { promisesOf } from '@kestrel-ridge/core/view';
 
 /** Which dishes count on this lot, and how much of it is free. */
 export function PromisedTo({ view, lot }: { view: KitchenView; lot: ShelfLot }) {

@@ -1,10 +1,10 @@
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { reheatOrder } from '@kestrel-ridge/core/storage';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import type { Plates } from './plate.ts';
-import type { ReadyComponent } from './readyComponents.ts';
+import type { ReadyComponent } from '@kestrel-ridge/core/view';
 
 /** What is warmed where, in which order, so that all is hot together. */
 export function ReheatList({

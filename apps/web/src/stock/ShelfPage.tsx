@@ -2,16 +2,16 @@ import { useMemo, useState } from 'react';
 import { Button } from 'antd';
 import { Link, useParams } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { GiveStock } from './GiveStock.tsx';
 import { AddLot } from './AddLot.tsx';
 import { LotPanel } from './LotPanel.tsx';
 import { LotRow } from './LotRow.tsx';
-import { promisedOfLot } from './promisesOf.ts';
+import { promisedOfLot } from '@kestrel-ridge/core/view';
 import './shelf.css';
 import { UseFirst } from './UseFirst.tsx';
-import { rankedFirsts } from './rankedFirsts.ts';
+import { rankedFirsts } from '@kestrel-ridge/core/view';
 
 export default function ShelfPage() {
   return <WithKitchen>{(view) => <Shelf view={view} />}</WithKitchen>;

@@ -6,10 +6,10 @@ import type { UseFirst as First } from '@kestrel-ridge/core/storage';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { missingFor } from '../scaling/shortages.ts';
-import { freeFor } from './freeFor.ts';
-import { rankedFirsts } from './rankedFirsts.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { missingFor } from '@kestrel-ridge/core/view';
+import { freeFor } from '@kestrel-ridge/core/view';
+import { rankedFirsts } from '@kestrel-ridge/core/view';
 
 /** What should go first, why, and which dishes clear how much of it. */
 export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: string) => void }) {

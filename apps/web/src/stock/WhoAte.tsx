@@ -1,7 +1,7 @@
 import type { Eater } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { useState } from 'react';
-import type { ReadyComponent } from './readyComponents.ts';
+import type { ReadyComponent } from '@kestrel-ridge/core/view';
 
 /** Who is at the table; and, where somebody cares, who ate how much of what. */
 export function WhoAte({

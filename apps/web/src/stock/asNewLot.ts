@@ -1,6 +1,6 @@
 import type { HowKnown, ShelfLine } from '@kestrel-ridge/core/formats';
 import { addDays, inBase, type Day } from '@kestrel-ridge/core/quantity';
-import { newId } from '../api/newId.ts';
+import { newId } from '../parts/newId.ts';
 
 /** A lot as it is sent to the server. */
 export interface NewLot {

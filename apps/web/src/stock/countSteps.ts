@@ -1,6 +1,6 @@
 import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
-import type { ShelfLot } from '../app/useKitchenState.ts';
+import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** What a tap says of a lot: as it stands in the book, a part of the full pack, or nothing. */
 export interface CountStep {

@@ -3,11 +3,11 @@ import { Fraction } from '@kestrel-ridge/core/quantity';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import fc from 'fast-check';
 import { foods, kitchen, lot, millet, session } from '../app/kitchenForTests.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { missingFor, portionsCovered, shortages } from '../scaling/shortages.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { missingFor, portionsCovered, shortages } from '@kestrel-ridge/core/view';
 import { countSteps, surprises, type LookedAt } from './countSteps.ts';
-import { batchesOf, freeFor } from './freeFor.ts';
-import { missingOf } from './missingOf.ts';
+import { batchesOf, freeFor } from '@kestrel-ridge/core/view';
+import { missingOf } from '@kestrel-ridge/core/view';
 
 const MILLET = bookFoodId('millet');
 /** A kitchen that cooks millet so many times, a portion takes 50 g of it. */

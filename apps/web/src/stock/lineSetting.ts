@@ -2,7 +2,7 @@ import { isTapWater } from '@kestrel-ridge/core/food';
 import { minorDigits } from '@kestrel-ridge/core/cost';
 import type { ShelfLineSetting } from '@kestrel-ridge/core/formats';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a line about the shelf is read by in this kitchen: its foods and places, its cups, and how much its usual bag of a food holds. */
 export const lineSetting = (view: KitchenView): ShelfLineSetting => ({

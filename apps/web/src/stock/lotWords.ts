@@ -1,6 +1,6 @@
 import { statementOf, type AllergenStatement } from '@kestrel-ridge/core/food';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import type { ShelfLot } from '../app/useKitchenState.ts';
+import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** How much of a lot is there: boxes are counted in portions, the rest in its unit. */
 export function lotAmount(lot: ShelfLot): string {

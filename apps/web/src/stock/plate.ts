@@ -1,11 +1,12 @@
+import { appNow } from '../parts/appNow.ts';
 import { shareOf, slotAt, type ComponentKind, type Eater, type MealName, type Slot } from '@kestrel-ridge/core/week';
 import type { Day } from '@kestrel-ridge/core/quantity';
-import { newId } from '../api/newId.ts';
+import { newId } from '../parts/newId.ts';
 import { dayName } from '../parts/times.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { stripsOf } from '../week/stripsOf.ts';
-import type { ReadyComponent } from './readyComponents.ts';
-import { takesFor } from './readyComponents.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { stripsOf } from '@kestrel-ridge/core/view';
+import type { ReadyComponent } from '@kestrel-ridge/core/view';
+import { takesFor } from '@kestrel-ridge/core/view';
 
 /** Portions on the plates, by component. */
 export type Plates = Readonly<Record<string, number>>;
@@ -92,8 +93,9 @@ export function lacksAfter(
       return gone === undefined ? lot : { ...lot, onHand: lot.onHand.sub(Math.round(gone * 1000) / 1000) };
     }),
   };
-  const before = stripsOf(view, {});
-  return stripsOf(after, {}).flatMap((item) => {
+  const now = appNow();
+  const before = stripsOf(view, {}, now);
+  return stripsOf(after, {}, now).flatMap((item) => {
     const was = before.find(({ food }) => food.id === item.food.id);
     if (!was || (plates[item.food.id] ?? 0) === 0) return [];
     const later = item.strip.meals.flatMap((meal, m) => {

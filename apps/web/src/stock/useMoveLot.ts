@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 
 /** Moves a box, or some grams of it, to the first fridge or freezer of the kitchen, with a way back; undefined where there is none. */
 export function useMoveLot(

@@ -1,7 +1,7 @@
 import { byProductsOf, keptApart } from '@kestrel-ridge/core/scaling';
 import { Fraction, show, times } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Select } from 'antd';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import type { DraftBox } from './boxDrafts.ts';
 
 /** A by-product that is kept, and where. */

@@ -1,7 +1,7 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { fillOf, type FreeBoxes } from '@kestrel-ridge/core/storage';
 import { Button, Segmented, Select } from 'antd';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { placeFor, type DraftBox } from './boxDrafts.ts';
 

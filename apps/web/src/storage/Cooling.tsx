@@ -8,6 +8,7 @@ const DEPTH_CM = 5;
 
 /** Both stages of cooling from the minute it left the heat; a reading settles what is expected. */
 export function Cooling({
+  dish,
   since,
   kg,
   zone,
@@ -15,6 +16,7 @@ export function Cooling({
   readings,
   read,
 }: {
+  dish: string;
   since: number;
   kg: number;
   zone: string;
@@ -26,7 +28,7 @@ export function Cooling({
   const [measured, setMeasured] = useState<number | null>(null);
   const clock = coolingClock(since, depth, kg, readings);
   return (
-    <section className="cooling-clock" aria-label="Cooling clock">
+    <section className="cooling-clock" aria-label={`Cooling clock of ${dish}`}>
       <h3>Cooling since {clockAt(since, zone)}</h3>
       <p className="soft">
         57 °C, where the rule begins to count, {readings.some((each) => each.celsius <= 57) ? 'by' : 'expected about'}{' '}

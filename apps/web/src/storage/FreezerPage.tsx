@@ -3,7 +3,7 @@ import { blockTimes } from '@kestrel-ridge/core/storage';
 import { slotAt } from '@kestrel-ridge/core/week';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { Why } from '../parts/Why.tsx';
 import { dateWords, dayName } from '../parts/times.ts';

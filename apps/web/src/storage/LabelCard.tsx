@@ -1,5 +1,5 @@
 import { keepsUntil, labelLines, type BoxPlace } from '@kestrel-ridge/core/storage';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { PrintLabels } from './PrintLabels.tsx';
 import type { DraftBox } from './boxDrafts.ts';

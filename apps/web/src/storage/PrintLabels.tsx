@@ -1,7 +1,7 @@
 import { labelSheets } from '@kestrel-ridge/core/storage';
 import { Button, InputNumber, Modal, Select } from 'antd';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { simulatedPrinter } from '../devices/labelPrinter.ts';
 import { giveBlob } from '../parts/giveFile.ts';
 import type { PrintedLabel } from './labelPdf.ts';

@@ -6,10 +6,10 @@ import { foldRun } from '@kestrel-ridge/core/run';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { useRun, type LiveRun } from '../run/useRun.ts';
 import { BatchBoxes } from './BatchBoxes.tsx';
@@ -138,6 +138,7 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
   );
   return (
     <Cooling
+      dish={batch.recipe.document.component.name}
       since={last.at}
       kg={batch.scaled.yields.value.g.valueOf() / 1000}
       zone={zone}

@@ -4,8 +4,8 @@ import { writtenWords } from '@kestrel-ridge/core/recipe';
 import type { Final, ScaledLine } from '@kestrel-ridge/core/scaling';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 
 /** What really went in, where it was not what was planned: an amount, or what more or less it was. Booked so, and offered to the recipe. */
 export function WentIn({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {

@@ -1,3 +1,4 @@
+import { appNow } from '../parts/appNow.ts';
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import {
   keepsUntil,
@@ -7,9 +8,9 @@ import {
   type FreeBoxes,
 } from '@kestrel-ridge/core/storage';
 import { eatersOn } from '@kestrel-ridge/core/week';
-import { newId } from '../api/newId.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { stripsOf } from '../week/stripsOf.ts';
+import { newId } from '../parts/newId.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { stripsOf } from '@kestrel-ridge/core/view';
 
 /** A box that is about to be filled. */
 export interface DraftBox {
@@ -42,7 +43,7 @@ export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSugges
   const { component } = scaled.recipe;
   const food = view.foods.get(component.id);
   const until = food && keepsUntil(food, 'fridge', { madeOn: view.today })?.value;
-  const strip = stripsOf(view, {}).find((each) => each.food.id === component.id);
+  const strip = stripsOf(view, {}, appNow()).find((each) => each.food.id === component.id);
   const wanted = (strip?.strip.meals ?? [])
     .filter(({ day }) => until === undefined || day <= until)
     .reduce((sum, meal) => sum + meal.eaten + meal.short, 0);

@@ -1,5 +1,5 @@
 import { largestPot } from '@kestrel-ridge/core/kitchen';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 
 /** What the vessel of a batch weighs empty, g, where the kitchen has weighed it; null where not. */
 export function emptyWeight({ kitchen }: KitchenView, { scaled }: ScaledBatchView): number | null {

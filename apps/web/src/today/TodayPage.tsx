@@ -2,7 +2,7 @@ import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dateWords, duration, longDayName } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { useMinute } from '../session/useMinute.ts';

@@ -1,5 +1,5 @@
 import { dayAt } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName } from '../parts/times.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 

@@ -1,11 +1,12 @@
+import { appNow } from '../parts/appNow.ts';
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
-import { missingOf } from '../stock/missingOf.ts';
-import { rankedFirsts } from '../stock/rankedFirsts.ts';
+import { missingOf } from '@kestrel-ridge/core/view';
+import { rankedFirsts } from '@kestrel-ridge/core/view';
 import { eveningItems } from '../week/eveningItems.ts';
-import { stripsOf } from '../week/stripsOf.ts';
+import { stripsOf } from '@kestrel-ridge/core/view';
 
 export interface Wait {
   /** Under the way-mark: two or three words. */
@@ -26,7 +27,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   const portionsReady = view.lots
     .filter((lot) => lot.state.portionG !== null)
     .reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
-  const strips = stripsOf(view, {});
+  const strips = stripsOf(view, {}, appNow());
   const short = strips
     .filter((strip) => strip.strip.firstShort)
     .sort((a, b) => firstShortDay(a.strip.firstShort?.day).localeCompare(firstShortDay(b.strip.firstShort?.day)))[0];
@@ -43,7 +44,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   const evenings = eveningItems(
     view,
     plan?.session === session?.id && session?.status === 'planned' ? (plan?.tasks.ahead ?? []) : [],
-    Date.now(),
+    appNow(),
     strips,
   );
   const [firstEvening] = evenings;
@@ -89,7 +90,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     },
     evening: {
       short: firstEvening
-        ? firstEvening.at <= Date.now() + 60_000
+        ? firstEvening.at <= appNow() + 60_000
           ? 'now'
           : `${dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone) === view.today ? '' : `${dayName(dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone))} `}${clockAt(firstEvening.at, view.kitchen.equipment.zone)}`
         : '',

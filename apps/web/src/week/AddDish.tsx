@@ -1,9 +1,9 @@
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { useAddBatch } from './useAddBatch.ts';
 

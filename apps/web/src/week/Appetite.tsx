@@ -1,6 +1,6 @@
 import { InputNumber, Popover } from 'antd';
-import { useCommand } from '../api/useCommand.ts';
-import type { ComponentStrip } from './stripsOf.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
 
 /** How many portions of a component one eater takes in a day: what the strip falls by. */
 export function Appetite({ item }: { item: ComponentStrip }) {

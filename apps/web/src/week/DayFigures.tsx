@@ -4,10 +4,10 @@ import { cookedAs } from '@kestrel-ridge/core/recipe';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { useMemo } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
-import type { ComponentStrip } from './stripsOf.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { dayFigures } from './weekNotes.ts';
 
 /** Protein and fibre by day for an eater, and where something is short: under the strips, in the same columns. */

@@ -1,8 +1,8 @@
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { Checkbox, Popover } from 'antd';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName, longDayName } from '../parts/times.ts';
 import { AddEater } from './AddEater.tsx';
 

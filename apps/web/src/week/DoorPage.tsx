@@ -2,14 +2,14 @@ import { MEAL_NAMES, eatersAt, servedAt, slotAt } from '@kestrel-ridge/core/week
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { giveFile } from '../parts/giveFile.ts';
 import { dateWords, longDayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { usePlan } from '../session/usePlan.ts';
 import { eveningItems } from './eveningItems.ts';
 import { reachWords } from './stripWords.ts';
-import { stripsOf, weekDays } from './stripsOf.ts';
+import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
 import './door.css';
 import './week.css';
 
@@ -23,7 +23,7 @@ function Door({ view }: { view: KitchenView }) {
   const planning = usePlan(view);
   const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
   const days = weekDays(view.today);
-  const strips = stripsOf(view, {});
+  const strips = stripsOf(view, {}, now);
   const evenings = eveningItems(view, ahead, now, strips);
   const { zone } = view.kitchen.equipment;
   const mealOf = (day: (typeof days)[number], meal: (typeof MEAL_NAMES)[number]) => {

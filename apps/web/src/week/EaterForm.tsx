@@ -2,8 +2,8 @@ import { ALLERGENS, isTapWater, type Allergen } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
 import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'].map((label, value) => ({ value, label }));
 const EVERY_DAY = [0, 1, 2, 3, 4, 5, 6];

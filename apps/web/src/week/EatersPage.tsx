@@ -1,10 +1,10 @@
 import { Button, Popconfirm } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { AddEater } from './AddEater.tsx';
 import { EaterForm } from './EaterForm.tsx';
 import { Learnt } from './Learnt.tsx';

@@ -1,7 +1,7 @@
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { Cautions } from '../parts/Cautions.tsx';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { Cautions } from '../app/Cautions.tsx';
 import { clockAt, dateWords, longDayName } from '../parts/times.ts';
 import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { EveningItem } from './eveningItems.ts';

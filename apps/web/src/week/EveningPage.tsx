@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { clockAt } from '../parts/times.ts';

@@ -2,16 +2,16 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
 import type { ReactNode } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
-import { missingOf } from '../stock/missingOf.ts';
+import { missingOf } from '@kestrel-ridge/core/view';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
-import { costAhead } from './costAhead.ts';
+import { costAhead } from '@kestrel-ridge/core/view';
 import { handsElsewhere } from './handsElsewhere.ts';
-import type { ComponentStrip } from './stripsOf.ts';
-import { usesUp } from './usesUp.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
+import { usesUp } from '@kestrel-ridge/core/view';
 
 /** What the week comes to if it is cooked like this: hands, finish, cost, waste. */
 export function IfCooked({

@@ -1,9 +1,9 @@
 import type { Eater } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { learnedFor } from './tableOf.ts';
+import { learnedFor } from '@kestrel-ridge/core/view';
 
 /** What an eater's plates say of their appetite: how sure it is, and the way back to the usual. */
 export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {

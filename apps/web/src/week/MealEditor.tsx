@@ -2,10 +2,10 @@ import type { Day } from '@kestrel-ridge/core/quantity';
 import { eatersAt, refusalOf, slotAt, type MealName, type Slot } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, Input, InputNumber, Modal, Select } from 'antd';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { longDayName } from '../parts/times.ts';
-import { demandedOf } from './tableOf.ts';
+import { demandedOf } from '@kestrel-ridge/core/view';
 
 /** One meal: its parts, its guests, when it is served; and who at the table does not eat what. */
 export function MealEditor({

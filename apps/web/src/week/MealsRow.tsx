@@ -2,10 +2,10 @@ import { showDate, type Day } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, eatersAt, slotAt, type MealName, type Slot } from '@kestrel-ridge/core/week';
 import { LockOutlined } from '@ant-design/icons';
 import { useState } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
 import { MealEditor } from './MealEditor.tsx';
-import type { WeekChange } from './useWeekChange.ts';
+import type { WeekChange } from '@kestrel-ridge/core/view';
 
 /** The meals of the week under its days: what is said of each, or that it is open. A touch changes it. */
 export function MealsRow({

@@ -1,3 +1,4 @@
+import { appNow } from '../parts/appNow.ts';
 import {
   MEALS_A_DAY,
   MEAL_NAMES,
@@ -13,17 +14,18 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { dayName, duration, longDayName } from '../parts/times.ts';
-import { brokenMeals, mendAsk, type BrokenMeal, type MendWay } from './mendAsks.ts';
+import { brokenMeals, mendAsk, type BrokenMeal, type MendWay } from '@kestrel-ridge/core/view';
 import './suggest.css';
-import { stripsOf, weekDays } from './stripsOf.ts';
-import { suggestedChange } from './suggestedChange.ts';
-import { untilItHolds } from './untilItHolds.ts';
-import { useWeekChange, type WeekChange } from './useWeekChange.ts';
+import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
+import { suggestedChange } from '@kestrel-ridge/core/view';
+import { untilItHolds } from '@kestrel-ridge/core/view';
+import { type WeekChange } from '@kestrel-ridge/core/view';
+import { useWeekChange } from './useWeekChange.ts';
 
 export default function MendPage() {
   return <WithKitchen>{(view) => <Mend view={view} />}</WithKitchen>;
@@ -39,7 +41,7 @@ function Mend({ view }: { view: KitchenView }) {
   const change = useWeekChange(view);
   const navigate = useNavigate();
   // The moment the ways are worked out for: they are judged as they were asked.
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => appNow());
   const strips = useMemo(() => stripsOf(view, {}, now), [view, now]);
   const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
   const ways = useMemo(

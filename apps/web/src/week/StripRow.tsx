@@ -1,20 +1,22 @@
+import { appNow } from '../parts/appNow.ts';
+import { hourAt } from '@kestrel-ridge/core/quantity';
 import { CloseOutlined } from '@ant-design/icons';
 import { App, Button } from 'antd';
 import { Link } from 'react-router';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { addDays, dayAt, daysBetween } from '@kestrel-ridge/core/quantity';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { hourAt } from '../parts/times.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+
 import { Stepper } from '../parts/Stepper.tsx';
 import { useMinute } from '../session/useMinute.ts';
 import { Appetite } from './Appetite.tsx';
 import { StripHandle } from './StripHandle.tsx';
-import { shareOfWeek, thawsOf } from './thawsOf.ts';
+import { shareOfWeek, thawsOf } from '@kestrel-ridge/core/view';
 import { SupplyStrip } from './SupplyStrip.tsx';
-import type { ComponentStrip } from './stripsOf.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
-import { DAYS } from './stripsOf.ts';
+import { DAYS } from '@kestrel-ridge/core/view';
 import { dayTried, sizeTried } from './weekDraftSlice.ts';
 
 /** A day on the strip, roughly: so far the handle is drawn for one. */
@@ -159,6 +161,6 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
 
 /** Where "now" stands within the first day of the strip. */
 function nowShare(view: KitchenView): number {
-  const hour = hourAt(Date.now(), view.kitchen.equipment.zone);
+  const hour = hourAt(appNow(), view.kitchen.equipment.zone);
   return Math.min(1, hour / 24) / 7;
 }

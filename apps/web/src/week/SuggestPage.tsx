@@ -1,3 +1,4 @@
+import { appNow } from '../parts/appNow.ts';
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { wrap, type Remote } from 'comlink';
 import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
@@ -6,14 +7,14 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
-import { askOf } from './askOf.ts';
+import { askOf } from '@kestrel-ridge/core/view';
 import type { Suggester } from './suggest.worker.ts';
 import { SuggestedCard } from './SuggestedCard.tsx';
-import { suggestedChange } from './suggestedChange.ts';
+import { suggestedChange } from '@kestrel-ridge/core/view';
 import './suggest.css';
 import { useWeekChange } from './useWeekChange.ts';
 
@@ -52,7 +53,7 @@ function Suggest({ view }: { view: KitchenView }) {
   const change = useWeekChange(view);
   const navigate = useNavigate();
   const ask = useMemo(
-    () => (costs ? askOf(view, costs, { locked, handsAtMost }) : undefined),
+    () => (costs ? askOf(view, costs, { locked, handsAtMost }, appNow()) : undefined),
     [view, costs, locked, handsAtMost],
   );
 

@@ -13,10 +13,10 @@ import {
 } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
-import { weekDays } from './stripsOf.ts';
+import { weekDays } from '@kestrel-ridge/core/view';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   short: 'parts of plates missing',

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import './strip.css';
 import { stripShape } from './stripShape.ts';
 import { reachWords, shortWords, spoilWords } from './stripWords.ts';
-import { DAYS, type ComponentStrip } from './stripsOf.ts';
+import { DAYS, type ComponentStrip } from '@kestrel-ridge/core/view';
 
 const BOX = { widthPx: 700, heightPx: 62 };
 

@@ -2,10 +2,10 @@ import type { TemplateWeek } from '@kestrel-ridge/core/formats';
 import { addDays, weekday } from '@kestrel-ridge/core/quantity';
 import { App, Button, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import type { WeekChange } from './useWeekChange.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import type { WeekChange } from '@kestrel-ridge/core/view';
 
 /** Weeks that are used again: this one is kept under a name, a kept one is laid over these seven days, for what the shelf holds now. */
 export function Templates({

@@ -1,9 +1,9 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useAppDispatch } from '../app/store.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readWeekLine } from './readWeekLine.ts';
-import type { WeekChange } from './useWeekChange.ts';
+import type { WeekChange } from '@kestrel-ridge/core/view';
 import { dayTried, sizeTried } from './weekDraftSlice.ts';
 
 /** The week in one line: a meal is set at once, a size is tried on its strip. */

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { dayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
@@ -17,12 +17,12 @@ import { Templates } from './Templates.tsx';
 import { WeekNotes } from './WeekNotes.tsx';
 import { WeekLine } from './WeekLine.tsx';
 import { StripRow } from './StripRow.tsx';
-import { stripsOf, weekDays } from './stripsOf.ts';
+import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
 import './week.css';
 import { changedBy, useKeepDrafts } from './useKeepDrafts.ts';
 import { useWeekChange } from './useWeekChange.ts';
 import { draftLeft } from './weekDraftSlice.ts';
-import { withDrafts } from './withDrafts.ts';
+import { withDrafts } from '@kestrel-ridge/core/view';
 
 export default function WeekPage() {
   return <WithKitchen>{(view) => <Week view={view} />}</WithKitchen>;

@@ -3,10 +3,10 @@ import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
 import { reheatOne } from '@kestrel-ridge/core/storage';
 import { EVENING_CLOCK } from '@kestrel-ridge/core/week';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
-import { stripsOf, type ComponentStrip } from './stripsOf.ts';
-import { thawsOf } from './thawsOf.ts';
+import { stripsOf, type ComponentStrip } from '@kestrel-ridge/core/view';
+import { thawsOf } from '@kestrel-ridge/core/view';
 
 /** Something to do ahead of a meal or a session: take a box out, soak, press, let it set. */
 export interface EveningItem {

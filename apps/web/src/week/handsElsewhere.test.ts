@@ -1,9 +1,9 @@
 import { addDays } from '@kestrel-ridge/core/quantity';
 import fc from 'fast-check';
 import { kitchen, session, today } from '../app/kitchenForTests.ts';
-import { openOf } from '../session/tasksOf.ts';
+import { openOf } from '@kestrel-ridge/core/view';
 import { handsElsewhere } from './handsElsewhere.ts';
-import { withDrafts } from './withDrafts.ts';
+import { withDrafts } from '@kestrel-ridge/core/view';
 
 const WEDNESDAY = addDays(today, 2);
 const minutes = (text: string): number => {

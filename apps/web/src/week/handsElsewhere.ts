@@ -1,8 +1,9 @@
+import { appNow } from '../parts/appNow.ts';
 import { NO_WISHES } from '@kestrel-ridge/core/session';
 import { dayAt, type Because, type Day } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
-import { tasksOf } from '../session/tasksOf.ts';
+import { tasksOf } from '@kestrel-ridge/core/view';
 
 export interface HandsElsewhere {
   readonly day: Day;
@@ -24,7 +25,7 @@ export function handsElsewhere(
     const dishes = moved.filter(({ state }) => state.session === session);
     const day =
       days[dishes[0]?.state.id ?? ''] ??
-      dayAt(new Date(view.week.sessions.find(({ id }) => id === session)?.startsAt ?? Date.now()), zone);
+      dayAt(new Date(view.week.sessions.find(({ id }) => id === session)?.startsAt ?? appNow()), zone);
     const parts = there.map((batch) => {
       const { tasks } = tasksOf(batch.session, [batch], view.kitchen.equipment, 1, NO_WISHES);
       const minutes = tasks.problem.tasks

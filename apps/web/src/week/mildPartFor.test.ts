@@ -3,10 +3,10 @@ import { Fraction } from '@kestrel-ridge/core/quantity';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import type { Tastes } from '@kestrel-ridge/core/week';
 import fc from 'fast-check';
-import { foods, kitchen, lot, recipes, session } from '../app/kitchenForTests.ts';
-import { mildPartFor } from './mildPartFor.ts';
-import { stripsOf } from './stripsOf.ts';
-import { usesUp } from './usesUp.ts';
+import { EIGHT, foods, kitchen, lot, recipes, session } from '../app/kitchenForTests.ts';
+import { mildPartFor } from '@kestrel-ridge/core/view';
+import { stripsOf } from '@kestrel-ridge/core/view';
+import { usesUp } from '@kestrel-ridge/core/view';
 import { weekNotes } from './weekNotes.ts';
 
 const sauce = recipes.find(({ document }) => document.component.name === 'Sunflower sauce');
@@ -67,7 +67,8 @@ describe('whose part stays mild', () => {
     const scaled = scaleBatch(sauce.document, new Fraction(8), foods, base.kitchen.equipment);
     return { ...base, batches: [{ ...batch, state, recipe: sauce, written: sauce.document, session, scaled }] };
   };
-  const mildOf = (view: ReturnType<typeof planned>) => weekNotes(view, stripsOf(view, {})).filter(({ mild }) => mild);
+  const mildOf = (view: ReturnType<typeof planned>) =>
+    weekNotes(view, stripsOf(view, {}, EIGHT)).filter(({ mild }) => mild);
   test('the week says so, with one tap; once it is in the run, one tap takes it back', () => {
     const [asked] = mildOf(planned({}));
     expect(asked?.words).toBe('Sunflower sauce: eater 0 eats it mild, without mustard.');

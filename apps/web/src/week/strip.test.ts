@@ -1,7 +1,7 @@
 import { addDays, day } from '@kestrel-ridge/core/quantity';
 import { foldStrip } from '@kestrel-ridge/core/week';
 import { stripShape } from './stripShape.ts';
-import { weekDays } from './stripsOf.ts';
+import { weekDays } from '@kestrel-ridge/core/view';
 
 const days = weekDays(day('2026-03-02'));
 const box = { widthPx: 700, heightPx: 60 };

@@ -1,5 +1,5 @@
 import { dayName } from '../parts/times.ts';
-import type { ComponentStrip } from './stripsOf.ts';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
 
 const portions = (grams: number, portionG: number): string => {
   const n = Math.max(1, Math.round(grams / portionG));

@@ -1,8 +1,9 @@
+import { appNow } from '../parts/appNow.ts';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { useCallback } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
 
 const HOUR_MS = 3_600_000;
@@ -15,7 +16,7 @@ export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: 
       let session = view.session?.status === 'planned' ? view.session.id : undefined;
       if (!session) {
         session = newId();
-        const startsAt = new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
+        const startsAt = new Date(Math.ceil(appNow() / HOUR_MS) * HOUR_MS).toISOString();
         const made = await send({
           path: 'sessions',
           body: { id: session, name: longDayName(view.today), startsAt, cooks: 1 },

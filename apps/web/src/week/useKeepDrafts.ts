@@ -1,13 +1,14 @@
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
 import { useCallback } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand } from '../api/useCommand.ts';
+import { newId } from '../parts/newId.ts';
+import { useCommand } from '../app/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
-import { onDay } from './stripsOf.ts';
+import { onDay } from '@kestrel-ridge/core/view';
 import { useWeekChange } from './useWeekChange.ts';
-import { draftLeft, type DraftSize } from './weekDraftSlice.ts';
+import { type DraftSize } from '@kestrel-ridge/core/view';
+import { draftLeft } from './weekDraftSlice.ts';
 
 export interface Drafts {
   readonly sizes: Readonly<Record<string, DraftSize>>;

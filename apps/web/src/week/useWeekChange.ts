@@ -1,17 +1,11 @@
+import { appNow } from '../parts/appNow.ts';
+import type { WeekChange } from '@kestrel-ridge/core/view';
 import type { WeekChanged } from '@kestrel-ridge/core/formats';
-import { slotAt, type Slot } from '@kestrel-ridge/core/week';
+import { slotAt } from '@kestrel-ridge/core/week';
 import { useCallback } from 'react';
-import { newId } from '../api/newId.ts';
-import { useCommand, type Ask } from '../api/useCommand.ts';
-import type { KitchenView } from '../app/useKitchenState.ts';
-
-/** What changes in a week: meals as they are to be, batches by their new size, dishes added or left out. */
-export interface WeekChange {
-  readonly slots?: readonly Slot[];
-  readonly size?: readonly { readonly id: string; readonly portions: number; readonly freezePortions: number }[];
-  readonly add?: readonly { readonly recipe: string; readonly portions: number; readonly freezePortions: number }[];
-  readonly drop?: readonly string[];
-}
+import { newId } from '../parts/newId.ts';
+import { useCommand, type Ask } from '../app/useCommand.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** Changes a week in one go, all of it or nothing, with a way back. Answers whether it was done. */
 export function useWeekChange(view: KitchenView): (change: WeekChange, text: string) => Promise<boolean> {
@@ -80,4 +74,4 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
 }
 
 const HOUR_MS = 3_600_000;
-const nextHour = (): string => new Date(Math.ceil(Date.now() / HOUR_MS) * HOUR_MS).toISOString();
+const nextHour = (): string => new Date(Math.ceil(appNow() / HOUR_MS) * HOUR_MS).toISOString();

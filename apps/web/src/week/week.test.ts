@@ -3,11 +3,11 @@ import type { Slot, WeekAsk } from '@kestrel-ridge/core/week';
 import fc from 'fast-check';
 import { kitchen, lot, millet, session, today } from '../app/kitchenForTests.ts';
 import { asPlanned, entriesFor, lacksAfter, mealNow } from '../stock/plate.ts';
-import { readyComponents } from '../stock/readyComponents.ts';
+import { readyComponents } from '@kestrel-ridge/core/view';
 import { eveningItems } from './eveningItems.ts';
-import { brokenMeals } from './mendAsks.ts';
-import { stripsOf } from './stripsOf.ts';
-import { suggestedChange } from './suggestedChange.ts';
+import { brokenMeals } from '@kestrel-ridge/core/view';
+import { stripsOf } from '@kestrel-ridge/core/view';
+import { suggestedChange } from '@kestrel-ridge/core/view';
 import { asTemplate, fromTemplate } from './Templates.tsx';
 import { platesOf, weekNotes } from './weekNotes.ts';
 

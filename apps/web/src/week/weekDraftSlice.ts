@@ -1,10 +1,6 @@
+import type { DraftSize } from '@kestrel-ridge/core/view';
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-
-export interface DraftSize {
-  readonly portions: number;
-  readonly freezePortions: number;
-}
 
 /** Sizes and days that are being tried out: shown on the strips, stored only when the cook keeps them. */
 export const weekDraftSlice = createSlice({

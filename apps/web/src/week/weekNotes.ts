@@ -13,11 +13,11 @@ import {
   type Plates,
   type Variety,
 } from '@kestrel-ridge/core/week';
-import type { KitchenView, ScaledBatchView, ShelfLot } from '../app/useKitchenState.ts';
+import type { KitchenView, ScaledBatchView, ShelfLot } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
-import { mildPartFor } from './mildPartFor.ts';
-import type { ComponentStrip } from './stripsOf.ts';
-import { demandedOf } from './tableOf.ts';
+import { mildPartFor } from '@kestrel-ridge/core/view';
+import type { ComponentStrip } from '@kestrel-ridge/core/view';
+import { demandedOf } from '@kestrel-ridge/core/view';
 
 /** Something about the week that a cook would want to know, with what can be done about it at once. */
 export interface WeekNote {

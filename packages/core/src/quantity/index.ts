@@ -30,5 +30,5 @@ export type {
 } from './unit.ts';
 export { UNIT_SYSTEMS, measureIn, quantityOf } from './unitSystem.ts';
 export type { UnitSystem } from './unitSystem.ts';
-export { localMoment, momentAt, momentOf } from './localMoment.ts';
+export { hourAt, localMoment, momentAt, momentOf } from './localMoment.ts';
 export { seeded } from './seeded.ts';

@@ -38,3 +38,6 @@ export function momentAt(day: Day, clock: string, zone: string): number {
   if (at === undefined) throw new RangeError(`"${clock}" is no time of day like 18:30.`);
   return at;
 }
+
+/** The hour of a moment by the clocks of a time zone, 0 to 23. */
+export const hourAt = (ms: number, zone: string): number => Number(localMoment(ms, zone).slice(11, 13));

@@ -4,10 +4,10 @@ import { isEatenCold, componentFood, compareRevisions, faultsOf, type Revision }
 import { App, Button, Input, Segmented } from 'antd';
 import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useBlocker, useNavigate, useParams } from 'react-router';
-import { newId } from '../../api/newId.ts';
-import { useCommand } from '../../api/useCommand.ts';
+import { newId } from '../../parts/newId.ts';
+import { useCommand } from '../../app/useCommand.ts';
 import { WithKitchen } from '../../app/WithKitchen.tsx';
-import type { KitchenView } from '../../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../../parts/Empty.tsx';
 import { Changes } from './Changes.tsx';
 import './edit.css';

@@ -2,7 +2,7 @@ import { amountWords, asLine, indexFoods, readIngredientLine } from '@kestrel-ri
 import { Button, Input } from 'antd';
 import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
 import type { InputRef } from 'antd';
-import type { KitchenView } from '../../app/useKitchenState.ts';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { unused, type Edit } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
 

@@ -1,6 +1,6 @@
 import { leftoverDays, twoMonths } from '@kestrel-ridge/core/recipe/write';
 import type { Revision } from '@kestrel-ridge/core/recipe';
-import { newId } from '../../api/newId.ts';
+import { newId } from '../../parts/newId.ts';
 
 /** Where a new recipe begins: one step, nothing in it. */
 export const blankRecipe = (): Revision => ({

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import type { Topic } from '@kestrel-ridge/core/formats';
-import { useAppDispatch } from '../app/store.ts';
-import { setDeviceOff } from '../run/runClock.ts';
-import { api } from './api.ts';
+import { useAppDispatch } from './store.ts';
+import { setDeviceOff } from '../parts/appNow.ts';
+import { api } from '../api/api.ts';
 
 /** A message takes a moment, and clocks differ by seconds: less than that is no wrong clock. */
 const OFF_FROM_MS = 90_000;

@@ -1,7 +1,7 @@
-import type { BatchState, SessionState, WeekState } from '@kestrel-ridge/core/formats';
-import type { Slot } from '@kestrel-ridge/core/week';
-import { scaledBatches, type KitchenView } from '../app/useKitchenState.ts';
-import type { WeekChange } from './useWeekChange.ts';
+import type { BatchState, SessionState, WeekState } from '../formats/index.ts';
+import type { Slot } from '../week/index.ts';
+import { scaledBatches, type KitchenView } from './kitchenView.ts';
+import type { WeekChange } from './weekChange.ts';
 
 /** The session that added dishes would be cooked in, where none is planned yet: at that moment. */
 const nextSession = (now: number): SessionState => ({

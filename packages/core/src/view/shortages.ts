@@ -1,8 +1,8 @@
-import { massOf, type Food } from '@kestrel-ridge/core/food';
-import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
-import type { ScaledBatch, ScaledLine } from '@kestrel-ridge/core/scaling';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import { freeFor } from '../stock/freeFor.ts';
+import { massOf, type Food } from '../food/index.ts';
+import { Fraction, baseUnitOf, inBase, ofBase, show } from '../quantity/index.ts';
+import type { ScaledBatch, ScaledLine } from '../scaling/index.ts';
+import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
+import { freeFor } from './freeFor.ts';
 
 export interface Shortage {
   readonly food: Food;

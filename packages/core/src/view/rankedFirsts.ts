@@ -1,6 +1,6 @@
-import { Fraction, dayAt, type Day } from '@kestrel-ridge/core/quantity';
-import { rankUseFirst, type UseFirst } from '@kestrel-ridge/core/storage';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { Fraction, dayAt, type Day } from '../quantity/index.ts';
+import { rankUseFirst, type UseFirst } from '../storage/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { promisesOf } from './promisesOf.ts';
 
 /** What should go first in this kitchen, with the reasons: by its dates, and by what the planned dishes leave of it. */

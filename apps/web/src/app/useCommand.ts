@@ -1,12 +1,12 @@
 import { useCallback } from 'react';
 import type { ProblemDetails, Topic } from '@kestrel-ridge/core/formats';
 import { App } from 'antd';
-import { changeMade } from '../app/lastChangeSlice.ts';
-import { useKitchenId } from '../app/useKitchenId.ts';
-import { useAppDispatch } from '../app/store.ts';
-import { api, useCommandMutation } from './api.ts';
-import { newId } from './newId.ts';
-import { problemOf } from './problemOf.ts';
+import { changeMade } from './lastChangeSlice.ts';
+import { useKitchenId } from './useKitchenId.ts';
+import { useAppDispatch } from './store.ts';
+import { api, useCommandMutation } from '../api/api.ts';
+import { newId } from '../parts/newId.ts';
+import { problemOf } from '../parts/problemOf.ts';
 
 export interface Ask {
   /** Below the kitchen's address. */

@@ -1,7 +1,7 @@
-import { MEAL_NAMES, MEALS_A_DAY, slotAt, type Slot, type Suggested, type WeekAsk } from '@kestrel-ridge/core/week';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { MEAL_NAMES, MEALS_A_DAY, slotAt, type Slot, type Suggested, type WeekAsk } from '../week/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { weekDays } from './stripsOf.ts';
-import type { WeekChange } from './useWeekChange.ts';
+import type { WeekChange } from './weekChange.ts';
 
 /** A suggested week as changes of this one: its meals, its dishes in their sizes, and planned dishes that it does without. Portions that are eaten late are frozen. */
 export function suggestedChange(

@@ -1,7 +1,7 @@
-import { dayAt, daysBetween } from '@kestrel-ridge/core/quantity';
-import { blockTimes } from '@kestrel-ridge/core/storage';
-import { takeOuts, type TakeOut } from '@kestrel-ridge/core/week';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { dayAt, daysBetween } from '../quantity/index.ts';
+import { blockTimes } from '../storage/index.ts';
+import { takeOuts, type TakeOut } from '../week/index.ts';
+import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { DAYS, type ComponentStrip } from './stripsOf.ts';
 
 export interface Thaw extends TakeOut {

@@ -1,8 +1,8 @@
-import { ofBase, show, type Because } from '@kestrel-ridge/core/quantity';
-import { promisedOf } from '@kestrel-ridge/core/stock';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { promisesOf } from '../stock/promisesOf.ts';
-import { rankedFirsts } from '../stock/rankedFirsts.ts';
+import { ofBase, show, type Because } from '../quantity/index.ts';
+import { promisedOf } from '../stock/index.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { promisesOf } from './promisesOf.ts';
+import { rankedFirsts } from './rankedFirsts.ts';
 
 export interface UsesUp {
   /** Things of the list of what should go first, of which this cooking takes at least half. */

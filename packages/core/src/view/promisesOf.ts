@@ -1,4 +1,4 @@
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction } from '../quantity/index.ts';
 import {
   bindPromises,
   brokenBy,
@@ -8,9 +8,9 @@ import {
   type Promises,
   type Reservation,
   type Unkept,
-} from '@kestrel-ridge/core/stock';
-import type { KitchenView, ScaledBatchView, ShelfLot } from '../app/useKitchenState.ts';
-import { asDatedLot } from '../week/costAhead.ts';
+} from '../stock/index.ts';
+import type { KitchenView, ScaledBatchView, ShelfLot } from './kitchenView.ts';
+import { asDatedLot } from './costAhead.ts';
 
 export interface ShelfPromises {
   readonly lots: readonly DatedLot[];

@@ -1,8 +1,8 @@
-import { costBecause, costOf, type BatchCost } from '@kestrel-ridge/core/cost';
-import { takeFirstExpiring, type DatedLot, type Taken } from '@kestrel-ridge/core/stock';
-import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { Fraction, inBase, type Because } from '@kestrel-ridge/core/quantity';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
+import { costBecause, costOf, type BatchCost } from '../cost/index.ts';
+import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts';
+import type { ScaledBatch } from '../scaling/index.ts';
+import { Fraction, inBase, type Because } from '../quantity/index.ts';
+import type { KitchenView, ShelfLot } from './kitchenView.ts';
 
 export const asDatedLot = (lot: ShelfLot): DatedLot => ({
   id: lot.state.id,

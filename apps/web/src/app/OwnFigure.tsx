@@ -1,7 +1,7 @@
 import { FIGURES, type FigureName } from '@kestrel-ridge/core/food';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
-import { useCommand } from '../api/useCommand.ts';
+import { useCommand } from './useCommand.ts';
 
 /** A figure of a food, asked for on the spot: how to find it out, a number, and it stands in this kitchen from then on. */
 export function OwnFigure({

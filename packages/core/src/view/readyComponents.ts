@@ -1,8 +1,8 @@
-import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
-import { byExpiry } from '@kestrel-ridge/core/stock';
-import type { KitchenView, ShelfLot } from '../app/useKitchenState.ts';
-import { asDatedLot } from '../week/costAhead.ts';
+import type { Food } from '../food/index.ts';
+import { Fraction, type Day } from '../quantity/index.ts';
+import { byExpiry } from '../stock/index.ts';
+import type { KitchenView, ShelfLot } from './kitchenView.ts';
+import { asDatedLot } from './costAhead.ts';
 
 export interface ReadyComponent {
   readonly food: Food;

@@ -1,7 +1,7 @@
-import { Fraction } from '@kestrel-ridge/core/quantity';
-import { cookedAs } from '@kestrel-ridge/core/recipe';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { Fraction } from '../quantity/index.ts';
+import { cookedAs } from '../recipe/index.ts';
+import { scaleBatch } from '../scaling/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 
 /** Grams in a portion of something made, by its recipe; undefined for what is bought. */
 export function portionOf(view: KitchenView, food: string): number | undefined {

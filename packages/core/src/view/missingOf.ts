@@ -1,6 +1,6 @@
-import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { Food } from '../food/index.ts';
+import { Fraction, ofBase, show } from '../quantity/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { promisesOf } from './promisesOf.ts';
 
 /** What the planned dishes together ask for beyond what is on the shelf, food by food. */

@@ -1,7 +1,7 @@
-import { dayAt, Fraction, type Day } from '@kestrel-ridge/core/quantity';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
-import type { DraftSize } from './weekDraftSlice.ts';
+import { dayAt, Fraction, type Day } from '../quantity/index.ts';
+import { scaleBatch } from '../scaling/index.ts';
+import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
+import type { DraftSize } from './weekChange.ts';
 
 /** The kitchen as it would be with the sizes and days that are being tried: a dish for another day is no longer in its session. */
 export function withDrafts(

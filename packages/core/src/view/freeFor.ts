@@ -1,7 +1,7 @@
-import { Fraction } from '@kestrel-ridge/core/quantity';
-import { freeOf } from '@kestrel-ridge/core/stock';
-import type { Revision } from '@kestrel-ridge/core/recipe';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { Fraction } from '../quantity/index.ts';
+import { freeOf } from '../stock/index.ts';
+import type { Revision } from '../recipe/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { promisesOf } from './promisesOf.ts';
 
 export interface FreeStock {

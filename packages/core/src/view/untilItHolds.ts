@@ -1,7 +1,7 @@
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { brokenMeals, type BrokenMeal } from './mendAsks.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { brokenMeals, type BrokenMeal } from './mends.ts';
 import { stripsOf } from './stripsOf.ts';
-import type { WeekChange } from './useWeekChange.ts';
+import type { WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
 
 /** What a mended week comes to, judged by the fold that the week's own page goes by. */

@@ -1,5 +1,5 @@
-import type { Bound, Hold, People, Spread } from '@kestrel-ridge/core/schedule';
-import type { Plan, Problem } from '@kestrel-ridge/core/session';
+import type { Bound, Hold, People, Spread } from '../schedule/index.ts';
+import type { Plan, Problem } from '../session/index.ts';
 
 /** What the worker is asked. */
 export interface Asked {

@@ -1,7 +1,7 @@
-import type { CostState } from '@kestrel-ridge/core/formats';
-import { MEALS_A_DAY, MEAL_NAMES, slotAt, type MealName, type WeekAsk } from '@kestrel-ridge/core/week';
-import type { Day } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { CostState } from '../formats/index.ts';
+import { MEALS_A_DAY, MEAL_NAMES, slotAt, type MealName, type WeekAsk } from '../week/index.ts';
+import type { Day } from '../quantity/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { askOf } from './askOf.ts';
 import { weekDays, type ComponentStrip } from './stripsOf.ts';
 
@@ -43,7 +43,7 @@ export function mendAsk(
   costs: CostState,
   broken: readonly BrokenMeal[],
   way: MendWay,
-  now = Date.now(),
+  now: number,
 ): Omit<WeekAsk, 'weights'> {
   const planned = view.batches.filter(({ state }) => state.status === 'planned');
   const sizes = Object.fromEntries(planned.map(({ state }) => [state.recipe, Number(state.portions)]));

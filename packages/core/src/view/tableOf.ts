@@ -1,9 +1,9 @@
-import { statementOf, type AllergenStatement } from '@kestrel-ridge/core/food';
-import { learnAppetite, plateSums, type LearnedAppetite } from '@kestrel-ridge/core/learn';
-import type { RecipeState } from '@kestrel-ridge/core/formats';
-import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
-import { shareOf, type Demanded, type Learned, type Table } from '@kestrel-ridge/core/week';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import { statementOf, type AllergenStatement } from '../food/index.ts';
+import { learnAppetite, plateSums, type LearnedAppetite } from '../learn/index.ts';
+import type { RecipeState } from '../formats/index.ts';
+import { foodsOfRecipe } from '../recipe/index.ts';
+import { shareOf, type Demanded, type Learned, type Table } from '../week/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 
 export const tableOf = ({ week }: KitchenView): Table => ({
   eaters: week.eaters,

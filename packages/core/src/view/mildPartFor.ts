@@ -1,8 +1,8 @@
-import type { RecipeState } from '@kestrel-ridge/core/formats';
-import { Fraction } from '@kestrel-ridge/core/quantity';
-import { hotLines, type MildPart } from '@kestrel-ridge/core/recipe';
-import { refusalOf, shareOf } from '@kestrel-ridge/core/week';
-import type { KitchenView } from '../app/useKitchenState.ts';
+import type { RecipeState } from '../formats/index.ts';
+import { Fraction } from '../quantity/index.ts';
+import { hotLines, type MildPart } from '../recipe/index.ts';
+import { refusalOf, shareOf } from '../week/index.ts';
+import type { KitchenView } from './kitchenView.ts';
 import { demandedOf } from './tableOf.ts';
 
 /** Parts that a ladle can tell by eye. */

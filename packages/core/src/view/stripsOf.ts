@@ -1,13 +1,13 @@
-import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, addDays, dayAt, daysBetween, localMoment, momentAt, type Day } from '@kestrel-ridge/core/quantity';
-import type { Revision } from '@kestrel-ridge/core/recipe';
-import { keepsUntil } from '@kestrel-ridge/core/storage';
-import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '@kestrel-ridge/core/week';
-import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
-import { hourAt } from '../parts/times.ts';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+import type { Food } from '../food/index.ts';
+import { Fraction, addDays, dayAt, daysBetween, localMoment, momentAt, type Day } from '../quantity/index.ts';
+import type { Revision } from '../recipe/index.ts';
+import { keepsUntil } from '../storage/index.ts';
+import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '../week/index.ts';
+import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
+import { hourAt } from '../quantity/index.ts';
+import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
 import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
-import type { DraftSize } from './weekDraftSlice.ts';
+import type { DraftSize } from './weekChange.ts';
 
 export const DAYS = 7;
 
@@ -44,7 +44,7 @@ const MEAL_OVER_HOUR = [15, 22];
 export function stripsOf(
   view: KitchenView,
   drafts: Readonly<Record<string, DraftSize>>,
-  now = Date.now(),
+  now: number,
   /** Batches that are tried on another day. */
   moved: Readonly<Record<string, Day>> = {},
 ): readonly ComponentStrip[] {

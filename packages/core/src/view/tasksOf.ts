@@ -1,4 +1,4 @@
-import type { SessionState } from '@kestrel-ridge/core/formats';
+import type { SessionState } from '../formats/index.ts';
 import {
   expandSession,
   peopleFor,
@@ -7,8 +7,8 @@ import {
   type Present,
   type SessionTasks,
   type Wishes,
-} from '@kestrel-ridge/core/session';
-import type { KitchenView, ScaledBatchView } from '../app/useKitchenState.ts';
+} from '../session/index.ts';
+import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
 import type { Asked } from './planned.ts';
 
 /** Batches of the session at hand that are still to be cooked. */

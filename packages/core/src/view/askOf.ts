@@ -1,8 +1,8 @@
-import { inSeason } from '@kestrel-ridge/core/food';
-import type { CostState, RecipeState } from '@kestrel-ridge/core/formats';
-import { Fraction, daysBetween, inBase } from '@kestrel-ridge/core/quantity';
-import { cookedAs, expectedMinutes, type Revision } from '@kestrel-ridge/core/recipe';
-import { perPortion, scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { inSeason } from '../food/index.ts';
+import type { CostState, RecipeState } from '../formats/index.ts';
+import { Fraction, daysBetween, inBase } from '../quantity/index.ts';
+import { cookedAs, expectedMinutes, type Revision } from '../recipe/index.ts';
+import { perPortion, scaleBatch, type ScaledBatch } from '../scaling/index.ts';
 import {
   MEALS_A_DAY,
   MEAL_NAMES,
@@ -13,10 +13,10 @@ import {
   type Candidate,
   type Cooking,
   type WeekAsk,
-} from '@kestrel-ridge/core/week';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { hourAt } from '../parts/times.ts';
-import { rankedFirsts } from '../stock/rankedFirsts.ts';
+} from '../week/index.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { hourAt } from '../quantity/index.ts';
+import { rankedFirsts } from './rankedFirsts.ts';
 import { DAYS, weekDays } from './stripsOf.ts';
 import { demandedOf } from './tableOf.ts';
 
@@ -46,7 +46,7 @@ const worthOf = (view: KitchenView, food: string): number => {
 };
 
 /** The kitchen's week as a question to the search: who eats, what is there, what may be cooked. */
-export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now = Date.now()): Omit<WeekAsk, 'weights'> {
+export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now: number): Omit<WeekAsk, 'weights'> {
   const { zone, weekBudgetMinor } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const { eaters, attendance, slots } = view.week;

@@ -1,10 +1,10 @@
-import { shopList, type Price, type ShopList } from '@kestrel-ridge/core/cost';
-import type { CostState } from '@kestrel-ridge/core/formats';
-import type { Food } from '@kestrel-ridge/core/food';
-import { Fraction, dayAt } from '@kestrel-ridge/core/quantity';
-import { needsOf } from '@kestrel-ridge/core/stock';
-import type { KitchenView } from '../app/useKitchenState.ts';
-import { onHandOf } from '../scaling/shortages.ts';
+import { shopList, type Price, type ShopList } from '../cost/index.ts';
+import type { CostState } from '../formats/index.ts';
+import type { Food } from '../food/index.ts';
+import { Fraction, dayAt } from '../quantity/index.ts';
+import { needsOf } from '../stock/index.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { onHandOf } from './shortages.ts';
 
 export const pricesOf = (costs: CostState): readonly Price[] =>
   costs.prices.map(({ food, on, minor, amount, shop, from }) => ({
