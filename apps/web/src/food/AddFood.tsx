@@ -105,7 +105,7 @@ export function AddFood({
         <Form.Item
           label="Allergens on the packet"
           name="allergens"
-          extra="Left empty, they stay unknown, and every dish with it says so."
+          extra={<span className="soft">Left empty, they stay unknown, and every dish with it says so.</span>}
         >
           <Select
             mode="multiple"

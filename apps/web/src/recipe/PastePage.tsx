@@ -1,3 +1,4 @@
+import { AddFood } from '../food/AddFood.tsx';
 import {
   amountWords,
   asRevision,
@@ -215,9 +216,17 @@ function readPasted(text: string) {
   return outcome.ok ? outcome.value : outcome.problem;
 }
 
+/** What a line names, without its amount and what is said behind it: a start for a new food. */
+const nameIn = (text: string): string =>
+  text
+    .replace(/^[\s\d.,/½⅓⅔¼¾–-]+(?:(?:kg|g|ml|l|oz|lb|tbsp|tsp|cups?|cans?|tins?)\b\.?)?\s*(?:of\s+)?/i, '')
+    .replace(/[,(].*$/, '')
+    .trim();
+
 function ReadLine({ line, ready, mend }: { line: IngredientLine; ready: boolean; mend: (line: string) => void }) {
   const [words, setWords] = useState(line.text);
   const [doubt] = line.doubts;
+  const [adding, setAdding] = useState(false);
   return (
     <li className={ready ? undefined : 'asks'}>
       <div className="read-line">
@@ -236,6 +245,16 @@ function ReadLine({ line, ready, mend }: { line: IngredientLine; ready: boolean;
               {choice.label}
             </Button>
           ))}
+          {doubt?.about === 'food' && (
+            <>
+              <Button size="small" onClick={() => setAdding(true)}>
+                Add it as a new food …
+              </Button>
+              {adding && (
+                <AddFood open close={() => setAdding(false)} added={() => setAdding(false)} name={nameIn(line.text)} />
+              )}
+            </>
+          )}
           <form
             onSubmit={(event) => {
               event.preventDefault();

@@ -62,7 +62,9 @@ export function LineRead({
           {ask}
         </span>
       ))}
-      {read.food && read.rest && <span className="add-part asks">not understood: “{read.rest}”</span>}
+      {read.food && read.rest && read.asks.length === 0 && (
+        <span className="add-part asks">not understood: “{read.rest}”</span>
+      )}
     </div>
   );
 }
