@@ -80,6 +80,8 @@ export class AddLotsDto {
 export class OpenLotDto {
   @Id('new lot') id: string;
   @Positive('amount to open') amount: string;
+  /** Where the opened pack goes; left out: it stays where it is. */
+  @IsOptional() @Id('place') place?: string;
   @Seen() version: number;
 }
 

@@ -190,14 +190,19 @@ export class StockService {
         const { transaction } = scope;
         const food = await FoodRow.findOne({ where: { kitchen, id: lot.food }, transaction });
         const place = await PlaceRow.findOne({ where: { kitchen, id: lot.place }, transaction });
-        if (!food || !place) return refused<Refusal>({ code: 'not found', what: food ? 'place' : 'food' });
+        const into = dto.place ? await PlaceRow.findOne({ where: { kitchen, id: dto.place }, transaction }) : place;
+        if (!food || !place || !into) return refused<Refusal>({ code: 'not found', what: food ? 'place' : 'food' });
+        if (into.kind === 'freezer')
+          return refused(
+            invalid('place', 'An open pack is not kept in the freezer.', 'Open it here, then freeze what is over.'),
+          );
         const aged = afterStep(
           { food: foodOf(food), place: place.kind, dates: datesOf(lot) },
-          { do: 'open' },
+          { do: 'open', into: into.kind },
           await this.today(kitchen, transaction),
         );
         if (!aged.ok) return refused(invalid('amount', aged.problem.fault, aged.problem.remedy));
-        await becomes(lot, dto.id, dateColumns(aged.value.dates), transaction);
+        await becomes(lot, dto.id, { place: into.id, ...dateColumns(aged.value.dates) }, transaction);
         await this.move(scope, id, negative(dto.amount), 'opened');
         await this.move(scope, dto.id, dto.amount, 'opened');
         return done(await this.stateOf(kitchen, dto.id, scope.transaction));

@@ -1,3 +1,4 @@
+import { startsSo } from '../parts/startsSo.ts';
 import { ALLERGENS, type Allergen, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import { Form, Input, Modal, Select } from 'antd';
@@ -110,6 +111,7 @@ export function AddFood({
           <Select
             mode="multiple"
             placeholder="unknown"
+            filterOption={startsSo}
             options={[NONE, ...ALLERGENS].map((value) => ({ value, label: value }))}
           />
         </Form.Item>

@@ -55,6 +55,11 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
     const both = there === undefined ? '' : ` It holds ${said(Number(there))} now; you saw ${said(whole)}.`;
     setFaults({ [section]: (errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || detail) + both });
   };
+  // What keeps only in the cold once it is open goes there in the same step.
+  const fridge =
+    food.facts.opened?.fridge && lot.place.kind !== 'fridge'
+      ? view.kitchen.places.find((place) => place.kind === 'fridge')
+      : undefined;
   const amount = (n: number | null) => new Fraction(n ?? 0).round(3).toString();
   const said = (n: number) => show(ofBase(state.base, n));
 
@@ -127,10 +132,24 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
 
       {!state.dates.openedOn && lot.place.kind !== 'freezer' && state.origin !== 'made' && (
         <section>
+          {fridge && (
+            <Button
+              onClick={() =>
+                void ask(
+                  'open',
+                  'open',
+                  { id: newId(), amount: amount(whole), place: fridge.id },
+                  `Opened ${food.name}, into the fridge`,
+                )
+              }
+            >
+              Opened, into the fridge
+            </Button>
+          )}{' '}
           <Button
             onClick={() => void ask('open', 'open', { id: newId(), amount: amount(whole) }, `Opened ${food.name}`)}
           >
-            Opened today
+            {fridge ? 'Opened, stays here' : 'Opened today'}
           </Button>
           {faults['open'] && <p className="cannot">{faults['open']}</p>}
         </section>

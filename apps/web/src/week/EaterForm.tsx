@@ -1,3 +1,4 @@
+import { startsSo } from '../parts/startsSo.ts';
 import { ALLERGENS, isTapWater, type Allergen } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
 import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
@@ -98,6 +99,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
           mode="multiple"
           allowClear
           placeholder="nothing"
+          filterOption={startsSo}
           options={ALLERGENS.map((value) => ({ value, label: value }))}
         />
       </Form.Item>

@@ -4,6 +4,8 @@ import type { Lot } from './ledger.ts';
 /** A lot with the day it keeps until, as storage works it out. */
 export interface DatedLot extends Lot {
   readonly keepsUntil?: Day;
+  /** Outside the fridge that day is a matter of so many hours. */
+  readonly keepsHours?: number;
 }
 
 export interface Taken {

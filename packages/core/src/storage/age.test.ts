@@ -28,7 +28,7 @@ const FOODS = [
 const PLACES: readonly PlaceKind[] = ['cupboard', 'cool room', 'fridge', 'freezer'];
 const step: fc.Arbitrary<{ readonly step: AgeStep; readonly later: number }> = fc.record({
   step: fc.oneof(
-    fc.constant<AgeStep>({ do: 'open' }),
+    fc.constantFrom<AgeStep>({ do: 'open' }, { do: 'open', into: 'fridge' }),
     fc.constantFrom(...PLACES).map((to): AgeStep => ({ do: 'move', to })),
   ),
   later: fc.nat({ max: 5 }),
@@ -51,7 +51,7 @@ function walk(
     on = addDays(on, later);
     const aged = afterStep({ food, ...lying }, next, on);
     if (!aged.ok) continue;
-    const after = { place: next.do === 'move' ? next.to : lying.place, dates: aged.value.dates };
+    const after = { place: next.do === 'move' ? next.to : (next.into ?? lying.place), dates: aged.value.dates };
     look(lying, after, on);
     lying = after;
   }

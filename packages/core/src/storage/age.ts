@@ -10,7 +10,9 @@ export interface Lying {
   readonly dates: LotDates;
 }
 
-export type AgeStep = { readonly do: 'open' } | { readonly do: 'move'; readonly to: PlaceKind };
+export type AgeStep =
+  /** The opened pack goes where it will lie in the same step: a tin into the fridge. */
+  { readonly do: 'open'; readonly into?: PlaceKind } | { readonly do: 'move'; readonly to: PlaceKind };
 
 /** Why a lot may not be frozen or opened now, with what can be done. */
 export interface AgeRefusal {

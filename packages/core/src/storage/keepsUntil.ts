@@ -41,7 +41,8 @@ const isSooner = (a: Life, b: Life): boolean =>
 /** For quality: frozen through, the clock stands still, and its days in the freezer count from the first time. */
 function frozenLimits({ facts }: Food, dates: LotDates): readonly Life[] {
   const from = dates.frozenOn ?? dates.madeOn ?? dates.boughtOn;
-  const days = facts.keeps?.freezer;
+  // What is over of an opened pack has days of its own there.
+  const days = (dates.openedOn ? facts.opened?.freezer : undefined) ?? facts.keeps?.freezer;
   const limits: Life[] = [];
   if (days && from) limits.push(counted(from, days, 'in the freezer, for quality'));
   // Bought frozen, a pack says itself until when.

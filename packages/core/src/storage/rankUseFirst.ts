@@ -70,7 +70,12 @@ function reasonsFor(
   else if (left !== undefined && left <= (food.facts.kind === 'component' ? 0 : SOON_DAYS))
     reasons.push({
       kind: 'turning',
-      words: left === 0 ? 'today is its last day' : `${left} ${left === 1 ? 'day' : 'days'} left`,
+      words:
+        left > 0
+          ? `${left} ${left === 1 ? 'day' : 'days'} left`
+          : lot.keepsHours === undefined
+            ? 'today is its last day'
+            : `outside the fridge: ${lot.keepsHours} hours at most`,
     });
   const { openedOn, boughtOn, frozenOn } = lot.dates;
   if (openedOn && daysBetween(openedOn, today) >= OPENED_LONG_DAYS)

@@ -15,6 +15,7 @@ export const asDatedLot = (lot: ShelfLot): DatedLot => ({
     ? { priced: { minor: lot.state.priced.minor, amount: new Fraction(lot.state.priced.amount) } }
     : {}),
   ...(lot.until ? { keepsUntil: lot.until.value } : {}),
+  ...(lot.until?.hours === undefined ? {} : { keepsHours: lot.until.hours }),
 });
 
 export interface CostAhead extends BatchCost {
