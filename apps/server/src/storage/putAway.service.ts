@@ -55,7 +55,9 @@ export class PutAwayService {
           });
 
         const scaled = await this.asItWas(batch, transaction);
-        const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, transaction);
+        const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+        const today = this.clock.today(equipment.zone);
+        const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, today, transaction);
         if (!taken.ok) return taken;
         for (const { lot, amount } of taken.value)
           await this.stock.move(scope, lot.id, `-${exact(amount)}`, 'used', null, id);
@@ -66,8 +68,6 @@ export class PutAwayService {
           cost.usedMinor,
           dto.boxes.map((box) => new Fraction(box.portions)),
         );
-        const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
-        const today = this.clock.today(equipment.zone);
         const component = await FoodRow.findOne({
           where: { kitchen, id: scaled.recipe.component.id },
           transaction,
@@ -198,6 +198,7 @@ export class PutAwayService {
     kitchen: string,
     scaled: ScaledBatch,
     ifShort: PutAwayDto['ifShort'],
+    today: Day,
     transaction: CommandTransaction,
   ): Promise<Outcome<readonly Taken[], Refusal>> {
     const needs = needsOf(scaled);
@@ -210,11 +211,11 @@ export class PutAwayService {
     const missing: { food: string; amount: string; unit: string }[] = [];
     for (const need of needs) {
       const lots = shelf.filter((lot) => lot.food === need.food.id);
-      const all = takeFirstExpiring(lots, need.amount);
+      const all = takeFirstExpiring(lots, need.amount, today);
       if (all.ok) taken.push(...all.value);
       else {
         missing.push({ food: need.food.name, amount: exact(all.problem.missing), unit: need.unit });
-        const rest = takeFirstExpiring(lots, all.problem.onHand);
+        const rest = takeFirstExpiring(lots, all.problem.onHand, today);
         if (rest.ok) taken.push(...rest.value);
       }
     }

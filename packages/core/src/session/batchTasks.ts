@@ -187,8 +187,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
         batch,
         dish,
         name: step.name,
-        leastHours: step.hours.least,
-        mostHours: step.hours.most,
+        ...leadOf(step, recipe.steps),
         goesIn: goesIn(step.id, 1),
         cautions: step.cautions ?? [],
       });
@@ -274,6 +273,24 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   function notHere(station: Station): SessionFault {
     return { kind: 'not here', batch, dish, station };
   }
+}
+
+/** Hours from when a step ahead begins to the session: its own, and those of steps ahead that wait for it, one after the other. */
+function leadOf(
+  step: Extract<Step, { kind: 'ahead' }>,
+  steps: readonly Step[],
+): { readonly leastHours: number; readonly mostHours: number } {
+  const behind = steps.flatMap((other) => {
+    const waits = other.kind === 'ahead' ? other.after.find((after) => after.step === step.id) : undefined;
+    if (other.kind !== 'ahead' || !waits) return [];
+    const lead = leadOf(other, steps);
+    const gap = waits.min / 60;
+    return [{ leastHours: lead.leastHours + gap, mostHours: lead.mostHours + gap }];
+  });
+  return {
+    leastHours: step.hours.least + Math.max(0, ...behind.map(({ leastHours }) => leastHours)),
+    mostHours: step.hours.most + Math.max(0, ...behind.map(({ mostHours }) => mostHours)),
+  };
 }
 
 /** The cooker of each load: the least busy one that holds as much as the first of the kitchen, for which loads are cut. */

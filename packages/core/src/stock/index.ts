@@ -4,7 +4,7 @@ export { foldStock } from './ledger.ts';
 export type { Lot, LotDates, LotId, Movement, MovementKind, PlaceId } from './ledger.ts';
 export { needsOf } from './needs.ts';
 export type { Need } from './needs.ts';
-export { bindPromises, brokenBy, freeOf, promisedOf } from './promises.ts';
+export { bindPromises, brokenBy, freeOf, isGoodOn, promisedOf } from './promises.ts';
 export type { Promised, Promises, Reservation, Unkept } from './promises.ts';
 export { byExpiry, takeFirstExpiring } from './takeFirstExpiring.ts';
 export type { DatedLot, Short, Taken } from './takeFirstExpiring.ts';

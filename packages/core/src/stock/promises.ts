@@ -1,5 +1,5 @@
 import type { FoodId } from '../food/index.ts';
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, type Day } from '../quantity/index.ts';
 import type { LotId } from './ledger.ts';
 import { byExpiry, type DatedLot } from './takeFirstExpiring.ts';
 
@@ -9,6 +9,8 @@ export interface Reservation {
   readonly for: string;
   readonly food: FoodId;
   readonly amount: Fraction;
+  /** The day on which it is used: what is past by then serves nobody. */
+  readonly on: Day;
 }
 
 /** So much of one lot promised to one batch. */
@@ -32,7 +34,7 @@ export interface Promises {
 }
 
 /**
- * Binds what batches count on to lots, the first to expire first; an earlier batch is served before a later one. Derived from the shelf as it is, never stored: what is
+ * Binds what batches count on to lots, the first to expire first; an earlier batch is served before a later one, and a lot past its date on the day of a need serves it not. Derived from the shelf as it is, never stored: what is
  * promised follows when lots change.
  */
 export function bindPromises(lots: readonly DatedLot[], reservations: readonly Reservation[]): Promises {
@@ -40,12 +42,12 @@ export function bindPromises(lots: readonly DatedLot[], reservations: readonly R
   const sorted = [...lots].sort(byExpiry);
   const promised: Promised[] = [];
   const unkept: Unkept[] = [];
-  for (const { for: batch, food, amount } of reservations) {
+  for (const { for: batch, food, amount, on } of reservations) {
     let open = amount;
     for (const lot of sorted) {
       if (open.compare(0) <= 0) break;
       const there = left.get(lot.id);
-      if (lot.food !== food || !there || there.compare(0) <= 0) continue;
+      if (lot.food !== food || !there || there.compare(0) <= 0 || !isGoodOn(lot, on)) continue;
       const taken = there.compare(open) < 0 ? there : open;
       promised.push({ for: batch, lot: lot.id, food, amount: taken });
       left.set(lot.id, there.sub(taken));
@@ -56,20 +58,26 @@ export function bindPromises(lots: readonly DatedLot[], reservations: readonly R
   return { promised, unkept };
 }
 
+/** Is a lot within its life on a day? What has no date is. */
+export const isGoodOn = ({ keepsUntil }: Pick<DatedLot, 'keepsUntil'>, on: Day): boolean =>
+  keepsUntil === undefined || keepsUntil >= on;
+
 /** How much of a lot is promised. */
 export const promisedOf = ({ promised }: Promises, lot: LotId): Fraction =>
   promised.filter((each) => each.lot === lot).reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
 
-/** How much of a food is on hand and promised to nobody; what is promised to the batches that ask is theirs. */
+/** How much of a food is on hand, good on a day, and promised to nobody; what is promised to the batches that ask is theirs. */
 export function freeOf(
   lots: readonly DatedLot[],
   promises: Promises,
   food: FoodId,
+  on: Day,
   mine: readonly string[] = [],
 ): Fraction {
-  const there = lots.filter((lot) => lot.food === food).reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
+  const good = new Set(lots.filter((lot) => lot.food === food && isGoodOn(lot, on)).map(({ id }) => id));
+  const there = lots.filter(({ id }) => good.has(id)).reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
   return promises.promised
-    .filter((each) => each.food === food && !mine.includes(each.for))
+    .filter((each) => good.has(each.lot) && !mine.includes(each.for))
     .reduce((sum, { amount }) => sum.sub(amount), there);
 }
 

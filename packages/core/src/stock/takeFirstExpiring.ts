@@ -26,11 +26,19 @@ export function byExpiry(a: DatedLot, b: DatedLot): number {
   return end(a).localeCompare(end(b)) || since(a).localeCompare(since(b)) || a.id.localeCompare(b.id);
 }
 
-/** Takes an amount of one food from its lots, the first to expire first; or says what is missing and takes nothing. */
-export function takeFirstExpiring(lots: readonly DatedLot[], want: Fraction): Outcome<readonly Taken[], Short> {
+/**
+ * Takes an amount of one food from its lots, the first to expire first; or says what is missing and takes nothing. What is past on the day `on` comes last: it is taken
+ * only where nothing else is there, since somebody who used it used what was good first.
+ */
+export function takeFirstExpiring(
+  lots: readonly DatedLot[],
+  want: Fraction,
+  on?: Day,
+): Outcome<readonly Taken[], Short> {
   const taken: Taken[] = [];
   let open = want;
-  for (const lot of [...lots].sort(byExpiry)) {
+  const past = (lot: DatedLot) => on !== undefined && lot.keepsUntil !== undefined && lot.keepsUntil < on;
+  for (const lot of [...lots].sort((a, b) => Number(past(a)) - Number(past(b)) || byExpiry(a, b))) {
     if (open.compare(0) <= 0) break;
     const amount = lot.onHand.compare(open) < 0 ? lot.onHand : open;
     if (amount.compare(0) <= 0) continue;

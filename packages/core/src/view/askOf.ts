@@ -194,12 +194,16 @@ function handsOf(
   return { once, each };
 }
 
-/** Minor units for a gram, a millilitre or a piece of each food: what was paid for what is there, else what was asked last. */
+/** Minor units for a gram, a millilitre or a piece of each food: the newest price by its day, asked or paid. */
 function pricesEach(view: KitchenView, costs: CostState): ReadonlyMap<string, number> {
   const prices = new Map<string, number>();
-  for (const { food, minor, amount } of [...costs.prices].sort((a, b) => a.on.localeCompare(b.on)))
+  const paid = view.lots.flatMap(({ food, state }) =>
+    state.priced
+      ? [{ food: food.id, on: state.dates.boughtOn ?? '', minor: state.priced.minor, amount: state.priced.amount }]
+      : [],
+  );
+  // What was asked or paid last counts, whichever it was.
+  for (const { food, minor, amount } of [...paid, ...costs.prices].sort((a, b) => a.on.localeCompare(b.on)))
     prices.set(food, minor / Number(amount));
-  for (const { food, state } of view.lots)
-    if (state.priced) prices.set(food.id, state.priced.minor / Number(state.priced.amount));
   return prices;
 }

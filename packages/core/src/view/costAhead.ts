@@ -44,7 +44,7 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
       const there = mine.reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
       const want = inBase(fromShelf.value);
       if (want.sub(there).compare(new Fraction(1, 10)) > 0) short.push(food.name);
-      const took = takeFirstExpiring(mine, want.compare(there) > 0 ? there : want);
+      const took = takeFirstExpiring(mine, want.compare(there) > 0 ? there : want, view.today);
       if (!took.ok) continue;
       for (const each of took.value) {
         taken.push(each);

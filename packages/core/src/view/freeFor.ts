@@ -1,8 +1,8 @@
-import { Fraction } from '../quantity/index.ts';
-import { freeOf } from '../stock/index.ts';
+import { Fraction, type Day } from '../quantity/index.ts';
+import { freeOf, isGoodOn } from '../stock/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { promisesOf } from './promisesOf.ts';
+import { cookedOn, promisesOf } from './promisesOf.ts';
 
 export interface FreeStock {
   /** What somebody has counted, in the unit its lots are counted in. */
@@ -14,14 +14,26 @@ export interface FreeStock {
 }
 
 /** What of a food a dish can count on: what is on the shelf less what is promised to others. `mine` are the batches that ask: what is promised to them is theirs. */
-export function freeFor(view: KitchenView, food: string, mine: readonly string[] = []): FreeStock {
+export function freeFor(
+  view: KitchenView,
+  food: string,
+  mine: readonly string[] = [],
+  on: Day = dayOf(view, mine),
+): FreeStock {
   const { counted, promises } = promisesOf(view);
   const there = counted
-    .filter((lot) => lot.food === food)
+    .filter((lot) => lot.food === food && isGoodOn(lot, on))
     .reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
-  const free = freeOf(counted, promises, food, mine);
+  const free = freeOf(counted, promises, food, on, mine);
   return { there, promised: there.sub(free), free };
 }
+
+/** The day of those that ask: the first of their sessions; who has none planned asks for today. */
+const dayOf = (view: KitchenView, mine: readonly string[]): Day =>
+  view.batches
+    .filter(({ state }) => mine.includes(state.id))
+    .map((batch) => cookedOn(view, batch))
+    .sort()[0] ?? view.today;
 
 /** The planned batches of a recipe: when it is asked about, what is promised to them is its own. */
 export const batchesOf = ({ batches }: KitchenView, { component }: Pick<Revision, 'component'>): readonly string[] =>

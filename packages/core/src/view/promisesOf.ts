@@ -1,4 +1,4 @@
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, dayAt, type Day } from '../quantity/index.ts';
 import {
   bindPromises,
   brokenBy,
@@ -33,12 +33,26 @@ export function promisesOf(view: KitchenView): ShelfPromises {
     // What is cooked first is served first.
     .sort((a, b) => a.session.startsAt.localeCompare(b.session.startsAt))
     .flatMap((batch) =>
-      needsOf(batch.scaled).map(({ food, amount }): Reservation => ({ for: batch.state.id, food: food.id, amount })),
+      needsOf(batch.scaled).map(({ food, amount }): Reservation => ({
+        for: batch.state.id,
+        food: food.id,
+        amount,
+        on: cookedOn(view, batch),
+      })),
     );
   const counted = lots.filter(({ id }) => !uncounted.has(id));
   const made = { lots, counted, reservations, promises: bindPromises(counted, reservations) };
   known.set(view, made);
   return made;
+}
+
+/** The day of a batch: its own session's, and never before today. */
+export function cookedOn(
+  { kitchen, today }: Pick<KitchenView, 'kitchen' | 'today'>,
+  { session }: Pick<ScaledBatchView, 'session'>,
+): Day {
+  const on = dayAt(new Date(session.startsAt), kitchen.equipment.zone);
+  return on < today ? today : on;
 }
 
 /** How much of a lot is promised. */

@@ -1,10 +1,10 @@
 import { shopList, type Price, type ShopList } from '../cost/index.ts';
 import type { CostState } from '../formats/index.ts';
 import type { Food } from '../food/index.ts';
-import { Fraction, dayAt } from '../quantity/index.ts';
-import { needsOf } from '../stock/index.ts';
+import { Fraction } from '../quantity/index.ts';
+import { freeOf, needsOf } from '../stock/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { onHandOf } from './shortages.ts';
+import { cookedOn, promisesOf } from './promisesOf.ts';
 
 export const pricesOf = (costs: CostState): readonly Price[] =>
   costs.prices.map(({ food, on, minor, amount, shop, from }) => ({
@@ -18,8 +18,7 @@ export const pricesOf = (costs: CostState): readonly Price[] =>
 
 /** What this week's dishes ask for beyond what is there. */
 export function shopFor(view: KitchenView, costs: CostState): ShopList {
-  const { zone, currency } = view.kitchen.equipment;
-  const on = view.session ? dayAt(new Date(view.session.startsAt), zone) : view.today;
+  const { currency } = view.kitchen.equipment;
   return shopList({
     wanted: view.batches
       .filter((batch) => batch.state.status === 'planned')
@@ -28,15 +27,29 @@ export function shopFor(view: KitchenView, costs: CostState): ShopList {
           food: food.id,
           amount,
           for: batch.recipe.document.component.name,
-          on,
+          on: cookedOn(view, batch),
         })),
       ),
-    onHand: (food) => onHandOf(view, food),
+    onHand: (food) => usableOf(view, food),
     floors: costs.floors.map(({ food, amount }) => ({ food, amount: new Fraction(amount) })),
     prices: pricesOf(costs),
     foods: view.foods,
     currency,
   });
+}
+
+/** What of a food the week can count on: what is promised, and what is free and still good on the last day that it is asked for. */
+function usableOf(view: KitchenView, food: string): Fraction {
+  const { counted, promises, reservations } = promisesOf(view);
+  const promised = promises.promised
+    .filter((each) => each.food === food)
+    .reduce((sum, { amount }) => sum.add(amount), new Fraction(0));
+  const last = reservations
+    .filter((each) => each.food === food)
+    .map(({ on }) => on)
+    .sort()
+    .at(-1);
+  return promised.add(freeOf(counted, promises, food, last ?? view.today));
 }
 
 /** Where a food goes when it comes home: where it lies already, else where its kind keeps longest. */
