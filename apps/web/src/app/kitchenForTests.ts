@@ -6,7 +6,7 @@ import { Fraction, day } from '@kestrel-ridge/core/quantity';
 import { STARTER_RECIPES, componentFood } from '@kestrel-ridge/core/recipe';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { keepsUntil, urgencyOf } from '@kestrel-ridge/core/storage';
-import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
+import type { KitchenView, ScaledBatchView, ShelfLot } from '@kestrel-ridge/core/view';
 
 export const today = day('2026-03-02');
 export const EIGHT = Date.parse('2026-03-02T08:00:00Z');
@@ -64,29 +64,37 @@ export const session: SessionState = {
   version: 1,
 };
 
-export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
-  const state = {
-    id: 'b',
-    session: 's',
-    recipe: 'recipe-0',
+/** A planned batch of a recipe, scaled for the test kitchen. */
+export const batchOf = (
+  recipe: (typeof recipes)[number],
+  at: SessionState = session,
+  portions = 8,
+  id = 'b',
+): ScaledBatchView => ({
+  state: {
+    id,
+    session: at.id,
+    recipe: recipe.id,
     revision: 1,
     portions: `${portions}`,
     freezePortions: '0',
     choice: {},
     finals: [],
-    status: 'planned' as const,
+    status: 'planned',
     cost: null,
     notes: [],
     yieldG: null,
     reopenedAt: null,
     version: 1,
-  };
-  const scaled = scaleBatch(
-    (millet as (typeof recipes)[number]).document,
-    new Fraction(portions),
-    foods,
-    STARTING_EQUIPMENT,
-  );
+  },
+  recipe,
+  written: recipe.document,
+  session: at,
+  scaled: scaleBatch(recipe.document, new Fraction(portions), foods, STARTING_EQUIPMENT),
+});
+
+export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenView {
+  const batch = batchOf(millet as (typeof recipes)[number], session, portions);
   return {
     kitchen: { id: 'k', name: 'Test hut', equipment: STARTING_EQUIPMENT, version: 1, today, places },
     today,
@@ -112,19 +120,11 @@ export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenV
       plates: [],
       templates: [],
       sessions: [session],
-      batches: [state],
+      batches: [batch.state],
       revisions: [],
     },
     session,
-    batches: [
-      {
-        state,
-        recipe: millet as (typeof recipes)[number],
-        written: (millet as (typeof recipes)[number]).document,
-        session,
-        scaled,
-      },
-    ],
+    batches: [batch],
     ...more,
   };
 }

@@ -12,6 +12,7 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
+import { giveCalendar } from '../parts/calendarFile.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
 import { Why } from '../parts/Why.tsx';
@@ -255,18 +256,16 @@ function otherUses(view: KitchenView, food: Food) {
 function Give({ view, list }: { view: KitchenView; list: ShopList }) {
   const { currency } = view.kitchen.equipment;
   const text = shopText(list, currency);
-  const calendar = async () => {
-    const { default: ical } = await import('ical-generator');
-    const made = ical({ name: 'Kestrel Ridge' });
-    const start = new Date(appNow() + 86_400_000);
-    made.createEvent({
-      start,
-      end: new Date(start.getTime() + 3_600_000),
-      summary: `Shop for ${view.kitchen.name}: ${list.lines.length} things`,
-      description: text,
-    });
-    giveFile(`shop-${view.today}.ics`, 'text/calendar', made.toString());
-  };
+  const calendar = () =>
+    giveCalendar(`shop-${view.today}.ics`, view.kitchen.name, [
+      {
+        id: `shop ${view.kitchen.id} ${view.today}`,
+        at: appNow() + 86_400_000,
+        minutes: 60,
+        what: `Shop for ${view.kitchen.name}: ${list.lines.length} things`,
+        detail: text,
+      },
+    ]);
   return (
     <div className="give-row">
       <Button onClick={() => giveFile(`shop-${view.today}.txt`, 'text/plain', text)}>Text</Button>

@@ -3,10 +3,12 @@ import { inOneGo, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { giveFile } from '../parts/giveFile.ts';
+import { appNow } from '../parts/appNow.ts';
+import { giveCalendar } from '../parts/calendarFile.ts';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
-import { openOf } from '@kestrel-ridge/core/view';
+import { leadsOf, openOf } from '@kestrel-ridge/core/view';
+import { eveningEvent, leadItem } from '../week/eveningItems.ts';
 
 const STATION_WORDS: Readonly<Record<string, string>> = {
   kettle: 'kettle',
@@ -39,35 +41,26 @@ export function BeforeYouStart({
   const foods = useMemo(() => foodsIn(view), [view]);
   const together = useMemo(() => cutTogether(view), [view]);
   const offers = useMemo(() => inOneGo(tasks), [tasks]);
-  const calendar = async () => {
-    const { default: ical } = await import('ical-generator');
-    const made = ical({ name: `${session?.name ?? 'Cooking'}, ${kitchen.name}` });
-    for (const each of tasks.ahead) {
-      const start = new Date(startMs - ((each.leastHours + each.mostHours) / 2) * 3_600_000);
-      made.createEvent({
-        start,
-        end: new Date(start.getTime() + 15 * 60_000),
-        summary: `${each.name} (${each.dish})`,
-        description: [
-          `${each.leastHours} to ${each.mostHours} h before ${clockAt(startMs, kitchen.equipment.zone)}.`,
-          ...each.goesIn.map(({ amount, food }) => `${amount} ${food}`),
-        ].join('\n'),
-      });
-    }
-    made.createEvent({
-      start: new Date(startMs),
-      end: new Date(startMs + plan.makespan * 60_000),
-      summary: `Cook: ${[...new Set(Object.values(tasks.about).flatMap(({ batch, dish }) => (batch ? [dish] : [])))].join(', ')}`,
-      description: [...tasks.problem.tasks]
-        .sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0))
-        .map(
-          ({ id }) =>
-            `${clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, kitchen.equipment.zone)} ${tasks.about[id]?.name ?? ''}`,
-        )
-        .join('\n'),
-    });
-    giveFile(`cook-${view.today}.ics`, 'text/calendar', made.toString());
-  };
+  const calendar = () =>
+    giveCalendar(`cook-${view.today}.ics`, `${session?.name ?? 'Cooking'}, ${kitchen.name}`, [
+      ...leadsOf(view, appNow())
+        .filter((lead) => lead.session.id === session?.id)
+        .map((lead) => eveningEvent(leadItem(view, lead))),
+      {
+        id: `session ${session?.id ?? ''}`,
+        at: startMs,
+        minutes: plan.makespan,
+        what: `Cook: ${[...new Set(Object.values(tasks.about).flatMap(({ batch, dish }) => (batch ? [dish] : [])))].join(', ')}`,
+        detail: [...tasks.problem.tasks]
+          .sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0))
+          .map(
+            ({ id }) =>
+              `${clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, kitchen.equipment.zone)} ${tasks.about[id]?.name ?? ''}`,
+          )
+          .join('\n'),
+        alarm: true,
+      },
+    ]);
   return (
     <section className="get-out">
       <div className="head-row">

@@ -28,9 +28,7 @@ function Freezer({ view }: { view: KitchenView }) {
   const portions = Math.round(boxes.reduce((sum, lot) => sum + portionsOf(lot), 0));
   const block = blockTimes();
   const now = useMinute();
-  const meals = new Map(
-    eveningItems(view, [], now).flatMap(({ lot, detail }) => (lot ? [[lot.state.id, detail]] : [])),
-  );
+  const meals = new Map(eveningItems(view, now).flatMap(({ lot, detail }) => (lot ? [[lot.state.id, detail]] : [])));
   const change = useWeekChange(view);
   /** The first dinner that is open, from the day on that leaves it time to thaw. */
   const giveMeal = (lot: ShelfLot) => {

@@ -39,8 +39,7 @@ function Today({ view }: { view: KitchenView }) {
   const { session } = view;
   const zone = view.kitchen.equipment.zone;
   const now = useMinute();
-  const ahead = result && session?.status === 'planned' ? result.tasks.ahead : [];
-  const soon = eveningItems(view, ahead, now).filter(({ at }) => at < now + SOON_MS);
+  const soon = eveningItems(view, now).filter(({ at }) => at < now + SOON_MS);
   const start = session ? Date.parse(session.startsAt) : 0;
 
   return (

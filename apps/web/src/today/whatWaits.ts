@@ -41,12 +41,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
       ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone)
       : undefined;
   const done = cookedNow.length - open.length;
-  const evenings = eveningItems(
-    view,
-    plan?.session === session?.id && session?.status === 'planned' ? (plan?.tasks.ahead ?? []) : [],
-    appNow(),
-    strips,
-  );
+  const evenings = eveningItems(view, appNow(), strips);
   const [firstEvening] = evenings;
 
   return {

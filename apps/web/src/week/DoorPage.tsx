@@ -1,13 +1,13 @@
+import { dayAt } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, eatersAt, servedAt, slotAt } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { giveFile } from '../parts/giveFile.ts';
+import { giveCalendar } from '../parts/calendarFile.ts';
 import { dateWords, longDayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
-import { usePlan } from '../session/usePlan.ts';
-import { eveningItems } from './eveningItems.ts';
+import { eveningEvent, eveningItems } from './eveningItems.ts';
 import { reachWords } from './stripWords.ts';
 import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
 import './door.css';
@@ -20,35 +20,34 @@ export default function DoorPage() {
 /** The week for the fridge door: meals, how far each thing reaches, and what is taken out on which evening; printed, or as a calendar. */
 function Door({ view }: { view: KitchenView }) {
   const now = useMinute();
-  const planning = usePlan(view);
-  const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
   const days = weekDays(view.today);
   const strips = stripsOf(view, {}, now);
-  const evenings = eveningItems(view, ahead, now, strips);
+  const evenings = eveningItems(view, now, strips);
   const { zone } = view.kitchen.equipment;
   const mealOf = (day: (typeof days)[number], meal: (typeof MEAL_NAMES)[number]) => {
     const slot = slotAt(view.week.slots, day, meal);
     const n = eatersAt(day, meal, view.week.eaters, view.week.attendance).length + (slot?.guests ?? 0);
     return { slot, n, foods: (slot?.parts ?? []).map(({ food }) => view.foods.get(food)?.name ?? '') };
   };
-  const calendar = async () => {
-    const { default: ical } = await import('ical-generator');
-    const made = ical({ name: `Meals, ${view.kitchen.name}` });
-    for (const day of days)
-      for (const meal of MEAL_NAMES) {
-        const { slot, n, foods } = mealOf(day, meal);
-        if (foods.length === 0) continue;
-        const start = servedAt(view.week.slots, day, meal, zone);
-        made.createEvent({
-          id: `${day}-${meal}`,
-          start: new Date(start),
-          end: new Date(start + 3_600_000),
-          summary: foods.join(', '),
-          description: `${n} eat${slot?.note ? `; ${slot.note}` : ''}`,
-        });
-      }
-    giveFile(`week-${view.today}.ics`, 'text/calendar', made.toString());
-  };
+  const calendar = () =>
+    giveCalendar(`week-${view.today}.ics`, `Meals, ${view.kitchen.name}`, [
+      ...days.flatMap((day) =>
+        MEAL_NAMES.flatMap((meal) => {
+          const { slot, n, foods } = mealOf(day, meal);
+          if (foods.length === 0) return [];
+          return [
+            {
+              id: `meal ${day} ${meal}`,
+              at: servedAt(view.week.slots, day, meal, zone),
+              minutes: 60,
+              what: foods.join(', '),
+              detail: `${n} eat${slot?.note ? `; ${slot.note}` : ''}`,
+            },
+          ];
+        }),
+      ),
+      ...evenings.map(eveningEvent),
+    ]);
   return (
     <main className="page door">
       <div className="page-head">
@@ -94,7 +93,7 @@ function Door({ view }: { view: KitchenView }) {
               })}
               <td>
                 {evenings
-                  .filter(({ at }) => new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(at) === day)
+                  .filter(({ at }) => dayAt(new Date(at), zone) === day)
                   .map(({ key, what }) => (
                     <small key={key}>{what}</small>
                   ))}

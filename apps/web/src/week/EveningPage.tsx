@@ -3,12 +3,11 @@ import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
-import { giveFile } from '../parts/giveFile.ts';
+import { giveCalendar } from '../parts/calendarFile.ts';
 import { clockAt } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
-import { usePlan } from '../session/usePlan.ts';
 import { EveningList } from './EveningList.tsx';
-import { eveningItems, type EveningItem } from './eveningItems.ts';
+import { eveningEvent, eveningItems } from './eveningItems.ts';
 
 export default function EveningPage() {
   return <WithKitchen>{(view) => <Evening view={view} />}</WithKitchen>;
@@ -16,10 +15,8 @@ export default function EveningPage() {
 
 /** The evening before, and every evening: what is soaked, thawed, pressed or left to set, with clock times. */
 function Evening({ view }: { view: KitchenView }) {
-  const planning = usePlan(view);
   const now = useMinute();
-  const ahead = planning.state === 'planned' && view.session?.status === 'planned' ? planning.result.tasks.ahead : [];
-  const items = eveningItems(view, ahead, now);
+  const items = eveningItems(view, now);
   const [first] = items;
   const { zone } = view.kitchen.equipment;
   return (
@@ -46,7 +43,17 @@ function Evening({ view }: { view: KitchenView }) {
         <>
           <EveningList view={view} items={items} now={now} />
           <div className="give-row" style={{ marginTop: 20 }}>
-            <Button onClick={() => void asCalendar(view, items)}>Calendar</Button>
+            <Button
+              onClick={() =>
+                void giveCalendar(
+                  `evenings-${view.today}.ics`,
+                  `Evenings, ${view.kitchen.name}`,
+                  items.map(eveningEvent),
+                )
+              }
+            >
+              Calendar
+            </Button>
             <Button onClick={() => window.print()}>Print</Button>
             <Link to="/freezer">
               <Button>The freezer by bin</Button>
@@ -56,20 +63,4 @@ function Evening({ view }: { view: KitchenView }) {
       )}
     </main>
   );
-}
-
-const QUARTER_MS = 15 * 60_000;
-
-async function asCalendar(view: KitchenView, items: readonly EveningItem[]): Promise<void> {
-  const { default: ical } = await import('ical-generator');
-  const made = ical({ name: `Evenings, ${view.kitchen.name}` });
-  for (const { key, at, what, detail } of items)
-    made.createEvent({
-      id: `${key} ${view.today}`.replace(/[^\w-]/g, '-'),
-      start: new Date(at),
-      end: new Date(at + QUARTER_MS),
-      summary: what,
-      description: detail,
-    });
-  giveFile(`evenings-${view.today}.ics`, 'text/calendar', made.toString());
 }

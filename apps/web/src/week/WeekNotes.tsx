@@ -5,7 +5,9 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
+import { sessionChosen } from '../app/chosenSessionSlice.ts';
 import { useAppDispatch } from '../app/store.ts';
+import { useMinute } from '../session/useMinute.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -23,7 +25,8 @@ const FEW = 4;
 export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonly ComponentStrip[] }) {
   const dispatch = useAppDispatch();
   const send = useCommand();
-  const notes = useMemo(() => weekNotes(view, strips), [view, strips]);
+  const minute = useMinute();
+  const notes = useMemo(() => weekNotes(view, strips, minute), [view, strips, minute]);
   const { now, cooked, because } = useMemo(() => platesOf(view, strips), [view, strips]);
   const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
   const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
@@ -73,9 +76,14 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             </Link>
           </li>
         )}
-        {notes.map(({ key, words, freezeMore, freezeLot, topUpAt, mild }) => (
+        {notes.map(({ key, words, freezeMore, freezeLot, topUpAt, lateFor, mild }) => (
           <li key={key}>
-            <span>{words}</span>
+            <span className={lateFor ? 'cannot' : undefined}>{words}</span>
+            {lateFor && (
+              <Link to="/cook" onClick={() => dispatch(sessionChosen(lateFor))}>
+                <Button>What can be done</Button>
+              </Link>
+            )}
             {freezeMore && (
               <Button onClick={() => dispatch(sizeTried(freezeMore))}>
                 Freeze {freezeMore.freezePortions} of them

@@ -1,12 +1,17 @@
-import { addDays, dayAt, momentAt } from '@kestrel-ridge/core/quantity';
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
-import { aheadKey, type Ahead } from '@kestrel-ridge/core/session';
+import type { Ahead } from '@kestrel-ridge/core/session';
 import { reheatOne } from '@kestrel-ridge/core/storage';
-import { EVENING_CLOCK } from '@kestrel-ridge/core/week';
-import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
-import { dayName } from '../parts/times.ts';
-import { stripsOf, type ComponentStrip } from '@kestrel-ridge/core/view';
-import { thawsOf } from '@kestrel-ridge/core/view';
+import {
+  leadsOf,
+  stripsOf,
+  thawsOf,
+  type ComponentStrip,
+  type KitchenView,
+  type Lead,
+  type ShelfLot,
+} from '@kestrel-ridge/core/view';
+import type { CalendarEvent } from '../parts/calendarFile.ts';
+import { clockAt, dayName } from '../parts/times.ts';
 
 /** Something to do ahead of a meal or a session: take a box out, soak, press, let it set. */
 export interface EveningItem {
@@ -22,20 +27,16 @@ export interface EveningItem {
   readonly cautions: Ahead['cautions'];
 }
 
-const HOUR = 3_600_000;
-
 /** All that has to be done on the evenings of the next days, the first first. */
 export function eveningItems(
   view: KitchenView,
-  ahead: readonly Ahead[],
   now: number,
   strips: readonly ComponentStrip[] = stripsOf(view, {}, now),
 ): readonly EveningItem[] {
-  return [...thaws(view, strips, now), ...leads(view, ahead, now)].sort(
+  return [...thaws(view, strips, now), ...leadsOf(view, now).map((lead) => leadItem(view, lead))].sort(
     (a, b) => a.at - b.at || a.what.localeCompare(b.what),
   );
 }
-
 /** Frozen boxes that meals of these days will be eaten from. */
 const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly EveningItem[] =>
   strips.flatMap((item) =>
@@ -72,31 +73,29 @@ function fromFrozen(view: KitchenView, box: ShelfLot, portions: number): string 
   return `heat it from frozen, about ${minutes} min ${where === 'hob' ? 'on the hob' : `in the ${where}`}; or `;
 }
 
-/** Soaking, pressing, setting: on an evening within their window where there is one, in the middle of it otherwise. */
-function leads(view: KitchenView, ahead: readonly Ahead[], now: number): readonly EveningItem[] {
-  const { session } = view;
-  if (session?.status !== 'planned') return [];
-  const { zone } = view.kitchen.equipment;
-  const start = Date.parse(session.startsAt);
-  const begun = session.wishes.begun ?? [];
-  return (
-    ahead
-      // What has begun already is nobody's evening any more.
-      .filter((each) => !begun.includes(aheadKey(each)))
-      .map((each): EveningItem => {
-        const first = start - each.mostHours * HOUR;
-        const last = start - each.leastHours * HOUR;
-        const evening = [0, -1, -2]
-          .map((back) => momentAt(addDays(dayAt(new Date(start), zone), back), EVENING_CLOCK, zone))
-          .find((at) => at >= first && at <= last);
-        return {
-          key: `ahead ${each.batch} ${each.name}`,
-          at: Math.max(evening ?? (first + last) / 2, Math.min(now, last)),
-          what: each.name,
-          detail: `${each.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${each.dish}; ${each.leastHours} to ${each.mostHours} h before ${session.name}${each.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
-          cautions: each.cautions,
-          ...(now > last ? { late: `Too late: it should have begun ${each.leastHours} h before.` } : {}),
-        };
-      })
-  );
-}
+/** Soaking, pressing, setting: what goes in, for what, and how long before. */
+export const leadItem = (view: KitchenView, { id, ahead, session, at, last, tooLate }: Lead): EveningItem => ({
+  key: id,
+  at,
+  what: ahead.name,
+  detail: `${ahead.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${ahead.dish}; ${ahead.leastHours} to ${ahead.mostHours} h before ${session.name}${ahead.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
+  cautions: ahead.cautions,
+  ...(tooLate
+    ? {
+        late: `Too late: it should have begun by ${clockAt(last, view.kitchen.equipment.zone)}, ${ahead.leastHours} h before. Begun now, ${session.name} starts later: “Cook” says by how much.`,
+      }
+    : {}),
+});
+
+/** How long an evening's step holds one up. */
+const EVENING_MINUTES = 15;
+
+/** The same as an event of a calendar file, with a bell: one moment in every file. */
+export const eveningEvent = ({ key, at, what, detail }: EveningItem): CalendarEvent => ({
+  id: key,
+  at,
+  minutes: EVENING_MINUTES,
+  what,
+  detail,
+  alarm: true,
+});

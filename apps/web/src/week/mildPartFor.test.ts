@@ -68,7 +68,7 @@ describe('whose part stays mild', () => {
     return { ...base, batches: [{ ...batch, state, recipe: sauce, written: sauce.document, session, scaled }] };
   };
   const mildOf = (view: ReturnType<typeof planned>) =>
-    weekNotes(view, stripsOf(view, {}, EIGHT)).filter(({ mild }) => mild);
+    weekNotes(view, stripsOf(view, {}, EIGHT), EIGHT).filter(({ mild }) => mild);
   test('the week says so, with one tap; once it is in the run, one tap takes it back', () => {
     const [asked] = mildOf(planned({}));
     expect(asked?.words).toBe('Sunflower sauce: eater 0 eats it mild, without mustard.');

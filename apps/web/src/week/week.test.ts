@@ -1,16 +1,23 @@
 import { addDays, day } from '@kestrel-ridge/core/quantity';
 import type { Slot, WeekAsk } from '@kestrel-ridge/core/week';
 import fc from 'fast-check';
-import { kitchen, lot, millet, session, today } from '../app/kitchenForTests.ts';
+import { batchOf, kitchen, lot, millet, recipes, session, today } from '../app/kitchenForTests.ts';
 import { asPlanned, entriesFor, lacksAfter, mealNow } from '../stock/plate.ts';
-import { readyComponents } from '@kestrel-ridge/core/view';
+import { aheadKey } from '@kestrel-ridge/core/session';
+import {
+  brokenMeals,
+  leadsOf,
+  readyComponents,
+  stripsOf,
+  suggestedChange,
+  type KitchenView,
+} from '@kestrel-ridge/core/view';
 import { eveningItems } from './eveningItems.ts';
-import { brokenMeals } from '@kestrel-ridge/core/view';
-import { stripsOf } from '@kestrel-ridge/core/view';
-import { suggestedChange } from '@kestrel-ridge/core/view';
 import { asTemplate, fromTemplate } from './Templates.tsx';
 import { platesOf, weekNotes } from './weekNotes.ts';
 
+/** A dish with a soak of 8 to 24 hours. */
+const soaked = recipes.find(({ document }) => document.steps.some(({ kind }) => kind === 'ahead'))!;
 const food = millet?.document.component.id ?? '';
 const recipe = millet?.id ?? '';
 const eaters = ['a', 'b', 'c', 'd'].map((id) => ({
@@ -99,36 +106,79 @@ test('frozen boxes come out on an evening before the meal that is made of them; 
     ...openNothing(0).filter(({ day: on, meal }) => !(on === addDays(today, 3) && meal === 'dinner')),
     dinner(3),
   );
-  const soak = {
-    batch: 'x',
-    dish: 'Borlotti',
-    name: 'Soak the borlotti',
-    leastHours: 8,
-    mostHours: 20,
-    goesIn: [],
-    cautions: [],
-  };
   const tomorrow = { ...session, startsAt: new Date(morning + 30 * 3_600_000).toISOString() };
-  const items = eveningItems({ ...view, session: tomorrow }, [soak], morning);
+  const soakFor = (at: typeof session): KitchenView => ({
+    ...view,
+    session: at,
+    week: { ...view.week, sessions: [at] },
+    batches: [batchOf(soaked, at)],
+  });
+  const items = eveningItems(soakFor(tomorrow), morning);
   expect(items.map(({ what }) => what)).toEqual([
-    'Soak the borlotti',
+    expect.stringMatching(/soak/i),
     expect.stringMatching(/out of the freezer into the fridge$/),
   ]);
   expect(items[1]?.detail).toContain('4 portions');
   expect(items[1]?.at).toBeLessThan(Date.parse(`${addDays(today, 3)}T18:30:00Z`) - 24 * 3_600_000);
-  const begun = { ...tomorrow, wishes: { ...session.wishes, begun: ['Borlotti: Soak the borlotti'] } };
-  expect(eveningItems({ ...view, session: begun }, [soak], morning)).toHaveLength(1);
+  const [soak] = leadsOf(soakFor(tomorrow), morning);
+  const begun = { ...tomorrow, wishes: { ...session.wishes, begun: [aheadKey(soak!.ahead)] } };
+  expect(eveningItems(soakFor(begun), morning)).toHaveLength(1);
+});
+
+describe('what is begun ahead', () => {
+  const HOUR = 3_600_000;
+  const at = (id: string, hours: number) => ({
+    ...session,
+    id,
+    name: id,
+    startsAt: new Date(morning + hours * HOUR).toISOString(),
+  });
+  const cooked = (hours: readonly number[], chosen: number): KitchenView => {
+    const sessions = hours.map((each, n) => at(`session ${n}`, each));
+    const base = kitchen();
+    return {
+      ...base,
+      session: sessions[chosen % sessions.length],
+      week: { ...base.week, sessions },
+      batches: sessions.map((each, n) => batchOf(soaked, each, 8, `batch ${n}`)),
+    };
+  };
+  const someHours = fc.array(fc.integer({ min: 1, max: 160 }), { minLength: 1, maxLength: 4 });
+
+  test('law: every session has its soak, whichever of them is looked at, within its window or said to be too late', () =>
+    fc.assert(
+      fc.property(someHours, fc.nat({ max: 3 }), (hours, chosen) => {
+        const leads = leadsOf(cooked(hours, chosen), morning);
+        expect(leads).toEqual(leadsOf(cooked(hours, 0), morning));
+        expect(leads.map((lead) => lead.session.id).sort()).toEqual(hours.map((_, n) => `session ${n}`));
+        for (const { at: begins, last, tooLate, ahead, session: of } of leads) {
+          expect(tooLate).toBe(Date.parse(of.startsAt) - morning < ahead.leastHours * HOUR);
+          expect(begins).toBeLessThanOrEqual(last);
+          expect(begins).toBeGreaterThanOrEqual(Date.parse(of.startsAt) - ahead.mostHours * HOUR);
+        }
+      }),
+    ));
+  test('it keeps its name from day to day, so that a calendar moves it and adds none', () => {
+    const [first] = leadsOf(cooked([80], 0), morning);
+    expect(leadsOf(cooked([80], 0), morning + 20 * HOUR)[0]?.id).toBe(first?.id);
+  });
+  test('the week says which soak is too late, of whichever session', () => {
+    const view = cooked([100, 3], 0);
+    const late = weekNotes(view, stripsOf(view, {}, morning), morning).filter(({ lateFor }) => lateFor);
+    expect(late.map(({ lateFor }) => lateFor)).toEqual(['session 1']);
+    expect(late[0]?.words).toContain('has not begun');
+  });
 });
 
 test('what the week asks for: freezing by the last day, who leaves it, plates and what is short', () => {
   const view = { ...kitchen({ lots: [boxes(40, 'fridge')] }), batches: [] };
   const strips = stripsOf(view, {}, morning);
-  const freeze = weekNotes(view, strips).find(({ freezeLot }) => freezeLot);
+  const freeze = weekNotes(view, strips, morning).find(({ freezeLot }) => freezeLot);
   expect(freeze?.words).toContain('will not be eaten by');
   expect(freeze?.freezeLot?.grams).toBeGreaterThan(160);
   expect(platesOf(view, strips).now).toMatchObject({ plates: 0, parts: { base: 40, protein: 0 } });
   const picky = { ...view, week: { ...view.week, eaters: [{ ...eaters[0]!, tastes: { never: [food] } }] } };
-  expect(weekNotes(picky, stripsOf(picky, {}, morning)).map(({ words }) => words)).toContain(
+  expect(weekNotes(picky, stripsOf(picky, {}, morning), morning).map(({ words }) => words)).toContain(
     'Millet is not for a (never eats it).',
   );
 });

@@ -13,7 +13,7 @@ import {
   type Plates,
   type Variety,
 } from '@kestrel-ridge/core/week';
-import type { KitchenView, ScaledBatchView, ShelfLot } from '@kestrel-ridge/core/view';
+import { leadsOf, type KitchenView, type ScaledBatchView, type ShelfLot } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
 import { mildPartFor } from '@kestrel-ridge/core/view';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
@@ -27,6 +27,8 @@ export interface WeekNote {
   readonly freezeMore?: { readonly batch: string; readonly portions: number; readonly freezePortions: number };
   /** A small session more, at that moment, ms since 1970. */
   readonly topUpAt?: number;
+  /** A step ahead of that session is too late. */
+  readonly lateFor?: string;
   /** The mild part of a planned batch, or none any more. */
   readonly mild?: { readonly batch: ScaledBatchView; readonly part: MildPart | undefined };
   /** So much of a box goes into the freezer. */
@@ -34,8 +36,9 @@ export interface WeekNote {
 }
 
 /** What has to be frozen and by when, who does not eat what is planned, what comes too often, what is taken out mild. */
-export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[]): readonly WeekNote[] {
+export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly WeekNote[] {
   return [
+    ...lateNotes(view, now),
     ...strips.flatMap((item) => toFreeze(view, item)),
     ...strips.flatMap((item) => peopleNotes(view, item)),
     ...strips.flatMap(longerThanBook),
@@ -43,6 +46,16 @@ export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[]):
     ...oftenNotes(view, strips),
   ];
 }
+
+/** A soak that should have begun: said here, and put right where the session is. */
+const lateNotes = (view: KitchenView, now: number): readonly WeekNote[] =>
+  leadsOf(view, now)
+    .filter(({ tooLate }) => tooLate)
+    .map(({ id, ahead, session }) => ({
+      key: id,
+      words: `${ahead.dish}: “${ahead.name}” takes ${ahead.leastHours} h and has not begun; ${session.name} is sooner than that.`,
+      lateFor: session.id,
+    }));
 
 function toFreeze(view: KitchenView, item: ComponentStrip): readonly WeekNote[] {
   const lots = view.lots.filter((lot) => lot.food.id === item.food.id);
