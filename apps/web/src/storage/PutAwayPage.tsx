@@ -2,7 +2,7 @@ import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
 import type { CautionId } from '@kestrel-ridge/core/food';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
-import { foldRun } from '@kestrel-ridge/core/run';
+import { foldRun, leftTheHeat } from '@kestrel-ridge/core/run';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -119,18 +119,13 @@ function OpenBatches({
   );
 }
 
-/** The cooling of a dish, from when its last step was done: what was measured is an event of its run. */
+/** The cooling of a dish, from when it left the heat: what was measured is an event of its run. */
 function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun; zone: string }) {
   const { facts } = run.cooked;
   const mine = Object.values(run.run.about).filter((task) => task.batch === batch.state.id);
-  const [last] = mine
-    .flatMap(({ id }) => {
-      const at = facts.get(id)?.doneAt;
-      return at === undefined ? [] : [{ id, at }];
-    })
-    .sort((a, b) => b.at - a.at);
+  const left = leftTheHeat(batch.state.id, batch.scaled.recipe, run.run.about, facts);
   // What never stood on the heat, or dries in the cupboard, does not cool.
-  if (!last || !batch.scaled.cautions.includes('cooling')) return null;
+  if (!left || !batch.scaled.cautions.includes('cooling')) return null;
   const readings = mine.flatMap(({ id }) =>
     (facts.get(id)?.measured ?? []).flatMap(({ at, what, value }) =>
       what === '°C' ? [{ at, celsius: celsius(value) }] : [],
@@ -139,12 +134,12 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
   return (
     <Cooling
       dish={batch.recipe.document.component.name}
-      since={last.at}
+      since={left.at}
       kg={batch.scaled.yields.value.g.valueOf() / 1000}
       zone={zone}
       now={run.now}
       readings={readings}
-      read={(value) => run.tap({ kind: 'measured', task: last.id, what: '°C', value })}
+      read={(value) => run.tap({ kind: 'measured', task: left.task, what: '°C', value })}
     />
   );
 }

@@ -4,6 +4,7 @@ export { FACT_KINDS, GATE_CHOICES, MEASURED, byCause } from './event.ts';
 export type { GateChoice, Measured, RunEvent, RunFact } from './event.ts';
 export { doubledTaps } from './doubled.ts';
 export type { Doubled } from './doubled.ts';
+export { leftTheHeat } from './leftTheHeat.ts';
 export { notesOf } from './notesOf.ts';
 export type { StepNote } from './notesOf.ts';
 export { finalsOf } from './finalsOf.ts';

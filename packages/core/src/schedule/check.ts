@@ -32,6 +32,9 @@ export function check(problem: Problem, plan: Plan): readonly Broken[] {
     if (start === undefined || !Number.isInteger(start) || start < 0)
       broken.push({ rule: 'whole minutes', text: `${id} has no start`, between: [id] });
   }
+  for (const use of problem.uses)
+    if (!minutesOf.has(use.from) || !minutesOf.has(use.to))
+      broken.push({ rule: 'vessel', text: `${use.id} is held by a task that is not there`, between: [use.id] });
   if (broken.length > 0) return broken;
 
   const start = (id: string): number => plan.starts[id] ?? 0;

@@ -45,6 +45,8 @@ export interface BatchTasks {
 
 /** Rinsing out a pot, minutes of hands, where a recipe does not say. Common practice, no published source. */
 const POT_WASH = 2;
+/** The same of a cooker. Common practice, no published source. */
+const COOKER_WASH = 5;
 /** Boiled water may stand so long before it is poured in: it cools by some 10 °C. Common practice, no published source. */
 const KETTLE_WAITS = 8;
 /** What a load keeps a cooker busy beside its hold, minutes: only to share loads out evenly. */
@@ -221,14 +223,12 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   for (const use of recipe.uses) {
     const from = steps.get(use.from);
     const to = steps.get(use.to);
-    if (!from || !to) continue;
+    if (!from || !to || from.kind === 'ahead' || to.kind === 'ahead') continue;
     const heat = use.station === 'oven' ? heats.heatOf(batch, use) : undefined;
     const oven = heat === undefined ? undefined : heats.ovenAt(heat);
     const missing = missingFor(use, heat, kitchen);
     if (missing) faults.push(missing === 'too hot' ? tooHot(heat ?? 0) : notHere(use.station));
-    for (const load of numbers(from)) {
-      const start = entry(from, load);
-      const end = exit(to, to.per === 'batch' ? 0 : load);
+    for (const { load, start, end } of stretchesOf(use, from, to)) {
       const held = {
         from: start,
         to: end,
@@ -260,12 +260,40 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       if (needsLargeBurner(equipment, pot.thing))
         uses.push({ id: `${id}/large`, resource: 'large burner', from: start, to: end, units: 1 });
       abouts.forEach((about, n) => {
-        if (about.load === load && holds(recipe.steps, use.from, use.to, about.step))
+        if (
+          (about.load === load || (about.load === 0 && load === 1)) &&
+          holds(recipe.steps, use.from, use.to, about.step)
+        )
           abouts[n] = { ...about, unit: pot.id };
       });
     }
   }
+  // What a recipe does not say: food at pressure is in a cooker.
+  for (const step of recipe.steps) {
+    if (step.kind !== 'pressure' || useAt('cooker', step.id)) continue;
+    if (equipment.cookers.length === 0) faults.push(notHere('cooker'));
+    for (const load of numbers(step)) {
+      const resource = cookerFor(load)?.id;
+      if (resource === undefined) continue;
+      const id = `${batch}/cooker/${step.id}/${load}`;
+      uses.push({ id, resource, from: entry(step, load), to: exit(step, load), wash: COOKER_WASH });
+    }
+  }
   return { abouts, links, uses, ahead, baked, faults };
+
+  /** A use for each load: a vessel holds one. What is done once for all belongs to the first load where the use begins with it, and to the last where it ends with it. */
+  function stretchesOf(use: StationUse, from: Step, to: Step) {
+    const inside = recipe.steps.filter(({ kind, id }) => kind !== 'ahead' && holds(recipe.steps, use.from, use.to, id));
+    const ofLoads = inside.filter(({ per }) => per === 'load');
+    const [first] = ofLoads;
+    const last = ofLoads.at(-1);
+    if (!first || !last) return [{ load: 0, start: entry(from, 0), end: exit(to, 0) }];
+    return Array.from({ length: loads }, (_, n) => n + 1).map((load) => ({
+      load,
+      start: from.per === 'load' ? entry(from, load) : load === 1 ? entry(from, 0) : entry(first, load),
+      end: to.per === 'load' ? exit(to, load) : load === loads ? exit(to, 0) : exit(last, load),
+    }));
+  }
 
   function tooHot(needed: number): SessionFault {
     return { kind: 'too hot', batch, dish, celsius: needed, mostC: heats.mostC };

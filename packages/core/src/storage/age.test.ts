@@ -103,6 +103,13 @@ describe('age only moves forward', () => {
     ));
 });
 
+test('opened out of the freezer into the fridge, it was thawed: three days and no more', () => {
+  const box = { food: soup(4), place: 'freezer' as const, dates: { boughtOn: SUNDAY, frozenOn: SUNDAY } };
+  const opened = afterStep(box, { do: 'open', into: 'fridge' }, SUNDAY);
+  expect(opened.ok && opened.value).toMatchObject({ kind: 'opened', dates: { thawedOn: SUNDAY, openedOn: SUNDAY } });
+  expect(opened.ok && keepsUntil(box.food, 'fridge', opened.value.dates)?.value).toBe('2026-03-03');
+});
+
 describe('by where it lies', () => {
   const lying = (food: Food, place: PlaceKind, dates: LotDates) => keepsUntil(food, place, dates);
   // Common practice and FoodSafety.gov (from memory): opened cans into a box, fridge 3 to 4 days.

@@ -43,6 +43,12 @@ export function afterStep(lot: Lying, step: AgeStep, on: Day): Outcome<Aged, Age
         fault: `This ${lot.food.name} is open already.`,
         remedy: 'Nothing needs to be done.',
       });
+    // Out of the freezer it thaws on the way, into it it is frozen: as if it had been moved first.
+    const into = step.into ?? lot.place;
+    if ((into === 'freezer') !== (lot.place === 'freezer')) {
+      const moved = afterStep(lot, { do: 'move', to: into }, on);
+      return moved.ok ? afterStep({ ...lot, place: into, dates: moved.value.dates }, { do: 'open' }, on) : moved;
+    }
     return done({
       dates: { ...limited(lot.dates, lot.place === 'freezer' ? undefined : ends), openedOn: on },
       kind: 'opened',

@@ -53,22 +53,25 @@ export function coolingClock(
   const { from: starts, first, then } = COOLING_RULE;
   const sorted = [...readings].sort((a, b) => a.at - b.at);
   const minutesTo = (to: Celsius, depth: number) => (from <= to ? 0 : coolingMinutes(depth, from, to, FRIDGE));
-  const expectedAt = (to: Celsius, depth: number) => {
-    const takes = minutesTo(to, depth);
-    return Number.isFinite(takes) ? since + takes * MINUTE : undefined;
+  // One curve, moved in time so that it passes through the reading: between two temperatures it takes as long as in the book.
+  const expectedAt = (to: Celsius, depth: number, through?: Reading) => {
+    const takes = minutesTo(to, depth) - (through ? minutesTo(through.celsius, depth) : 0);
+    return Number.isFinite(takes) ? (through?.at ?? since) + takes * MINUTE : undefined;
   };
   const measured57 = sorted.find((each) => each.celsius <= starts)?.at;
-  const startsAt = (depth: number) => Math.min(measured57 ?? Infinity, expectedAt(starts, depth) ?? since);
+  const lastAbove = sorted.findLast((each) => each.celsius > starts);
+  const startsAt = (depth: number) => Math.min(measured57 ?? Infinity, expectedAt(starts, depth, lastAbove) ?? since);
+  const latest = sorted.at(-1);
   const at57 = startsAt(depthCm);
   const stages = [first, then].map(({ to, withinHours }): CoolingStage => ({
     to,
     by: at57 + withinHours * HOUR,
     reached: sorted.find((each) => each.celsius <= to)?.at,
-    expected: expectedAt(to, depthCm),
+    expected: expectedAt(to, depthCm, latest),
   }));
   const keepsAt = (depth: number) =>
     [first, then].every(
-      ({ to, withinHours }) => (expectedAt(to, depth) ?? Infinity) <= startsAt(depth) + withinHours * HOUR,
+      ({ to, withinHours }) => (expectedAt(to, depth, latest) ?? Infinity) <= startsAt(depth) + withinHours * HOUR,
     );
   let deepestCm: number | undefined;
   for (let depth = SHALLOWEST_CM; depth <= depthCm && keepsAt(depth); depth += 0.5) deepestCm = depth;

@@ -38,6 +38,28 @@ describe('the cooling clock', () => {
     ];
     expect(coolingClock(0, 5, 2, readings).stages.map(({ reached }) => reached)).toEqual([2 * HOUR, undefined]);
   });
+  test('law: a reading at any temperature moves what is expected: at it when it says so, later the hotter it is', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 60, max: 95 }),
+        fc.integer({ min: 10, max: 120 }),
+        fc.integer({ min: 2, max: 8 }),
+        (degrees, minutes, depth) => {
+          const at = minutes * 60_000;
+          const told = (value: number) => coolingClock(0, depth, 2, [{ at, celsius: celsius(value) }]);
+          const [warm, hotter] = [told(degrees), told(Math.min(95, degrees + 5))];
+          warm.stages.forEach(({ expected }, n) => {
+            expect(expected ?? 0).toBeGreaterThan(at);
+            expect(hotter.stages[n]?.expected ?? 0).toBeGreaterThanOrEqual(expected ?? Infinity);
+          });
+          expect(warm.at57).toBeGreaterThan(at);
+          // Both stages move by the same minutes.
+          const before = coolingClock(0, depth, 2, []).stages.map(({ expected }) => expected ?? 0);
+          const moved = warm.stages.map(({ expected }, n) => (expected ?? 0) - (before[n] ?? 0));
+          expect(moved[0]).toBeCloseTo(moved[1] ?? NaN, 3);
+        },
+      ),
+    ));
   test('law: what is shallower is expected no later', () =>
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 10 }), (depth) => {
