@@ -71,18 +71,7 @@ await withDemo(async ({ served, browser }) => {
     await gate.locator('.run-done').click();
     await page.waitForTimeout(120);
   };
-  await page
-    .getByRole('region', { name: /^Kettle on for the millet/ })
-    .getByRole('button', { name: 'It is on' })
-    .first()
-    .click();
-  for (let n = 0; n < 4; n++) await further();
-  await page
-    .getByRole('region', { name: /^Kettle on for the millet/ })
-    .getByRole('button', { name: 'Done early' })
-    .first()
-    .click();
-  for (let n = 0; n < 12 && !(await page.locator('.pressure').count()); n++) await further();
+  for (let n = 0; n < 60 && !(await page.locator('.pressure').count()); n++) await further();
   await page.mouse.wheel(0, -5000);
   await shot('run-tablet');
   for (let n = 0; n < 300 && !(await page.getByText('All is cooked').count()); n++) await further();
