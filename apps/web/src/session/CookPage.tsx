@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -117,7 +117,8 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
       <div className="page-head cook-head">
         <div>
           <h1>
-            {day === view.today ? 'Today' : longDayName(day)}, done by {clockAt(startMs + plan.makespan * 60_000, zone)}
+            {day === view.today ? 'Today' : longDayName(day)}, done by{' '}
+            {clockAt(session ? finishOf(session, result).at : startMs, zone)}
           </h1>
           <p>
             {duration(hands)} of hands in {duration(plan.makespan)}. {boundWords(bound, plan.makespan)}

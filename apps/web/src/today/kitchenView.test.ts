@@ -14,6 +14,7 @@ import { costAhead } from '@kestrel-ridge/core/view';
 import { reachWords, shortWords } from '../week/stripWords.ts';
 import { stripsOf } from '@kestrel-ridge/core/view';
 import { withDrafts } from '@kestrel-ridge/core/view';
+import type { PlanResult } from '../session/planSlice.ts';
 import { nextThing } from './nextThing.ts';
 import { whatWaits } from './whatWaits.ts';
 
@@ -37,6 +38,21 @@ test('what waits: each stretch says it in a few words', () => {
   expect(waits.cook.short).toBe('starts 08:00');
   expect(whatWaits(kitchen({}, 40), null).scale.long).toContain('1 kg millet');
   for (const { short } of Object.values(waits)) expect(short.length).toBeLessThan(28);
+});
+
+test('the day and the trail say one finish, and that a shorter plan is looked for while it is', () => {
+  const view = kitchen();
+  const planned = (settled: boolean) =>
+    ({ session: session.id, plan: { starts: {}, washes: [], makespan: 95 }, settled }) as unknown as PlanResult;
+  const said = (settled: boolean) => [
+    nextThing(view, planned(settled)).text,
+    whatWaits(view, planned(settled)).cook.long,
+  ];
+  for (const words of said(true)) {
+    expect(words).toMatch(/one by 09:35/);
+    expect(words).not.toMatch(/sooner/);
+  }
+  for (const words of said(false)) expect(words).toMatch(/one by 09:35,? or sooner/);
 });
 
 describe('what is missing', () => {

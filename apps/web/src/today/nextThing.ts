@@ -1,5 +1,5 @@
 import { dayAt } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName } from '../parts/times.ts';
 import type { PlanResult } from '../session/planSlice.ts';
 
@@ -33,8 +33,10 @@ export function nextThing(view: KitchenView, plan: PlanResult | null): NextThing
     const start = Date.parse(session.startsAt);
     const on = dayAt(new Date(start), zone);
     const when = on === today ? `at ${clockAt(start, zone)}` : `${dayName(on)} at ${clockAt(start, zone)}`;
-    const finish =
-      plan?.session === session.id ? `Done by ${clockAt(start + plan.plan.makespan * 60_000, zone)}. ` : '';
+    const end = plan?.session === session.id ? finishOf(session, plan) : undefined;
+    const finish = end
+      ? `Done by ${clockAt(end.at, zone)}${end.settled ? '' : ', or sooner: looking for a shorter plan'}. `
+      : '';
     return {
       heading: `Cook ${when}`,
       text: `${finish}${open.map((batch) => batch.recipe.document.component.name).join(', ')}.`,

@@ -1,6 +1,6 @@
 import { appNow } from '../parts/appNow.ts';
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
 import { missingOf } from '@kestrel-ridge/core/view';
@@ -38,7 +38,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   const running = session?.status === 'running';
   const finish =
     session && plan?.session === session.id && !running
-      ? clockAt(Date.parse(session.startsAt) + plan.plan.makespan * 60_000, view.kitchen.equipment.zone)
+      ? `${clockAt(finishOf(session, plan).at, view.kitchen.equipment.zone)}${plan.settled ? '' : ' or sooner'}`
       : undefined;
   const done = cookedNow.length - open.length;
   const evenings = eveningItems(view, appNow(), strips);

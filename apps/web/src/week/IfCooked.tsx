@@ -2,7 +2,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
 import type { ReactNode } from 'react';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { missingOf } from '@kestrel-ridge/core/view';
@@ -53,6 +53,7 @@ export function IfCooked({
     energyCost(energyOf(Object.values(result.tasks.about), view.kitchen.equipment), view.kitchen.equipment.kwhMinor);
   const hands = result?.busy.reduce((sum, n) => sum + n, 0);
   const start = view.session ? Date.parse(view.session.startsAt) : 0;
+  const end = result && view.session && finishOf(view.session, result);
   const wasted = strips.reduce((sum, strip) => sum + strip.strip.spoiledGrams / strip.portionG, 0);
   const garnish = costs.flatMap(({ optional }, n) =>
     optional ? [{ ...optional, name: open[n]?.recipe.document.component.name ?? '' }] : [],
@@ -86,8 +87,8 @@ export function IfCooked({
       ))}
       <Row
         name="Done by"
-        value={idle ? '–' : result ? clockAt(start + result.plan.makespan * 60_000, zone) : '…'}
-        note={`starts ${clockAt(start, zone)}`}
+        value={idle ? '–' : end ? clockAt(end.at, zone) : '…'}
+        note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
       />
       <Row
         name="Ingredients"

@@ -2,6 +2,7 @@ export { askOf } from './askOf.ts';
 export type { Wanted } from './askOf.ts';
 export { asDatedLot, costAhead } from './costAhead.ts';
 export type { CostAhead } from './costAhead.ts';
+export { finishOf } from './finishOf.ts';
 export { batchesOf, freeFor } from './freeFor.ts';
 export type { FreeStock } from './freeFor.ts';
 export { scaledBatches, viewOf } from './kitchenView.ts';
