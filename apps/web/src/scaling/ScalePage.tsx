@@ -1,3 +1,4 @@
+import { resized } from '@kestrel-ridge/core/scaling';
 import { allergenWords } from '@kestrel-ridge/core/food';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -63,6 +64,11 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
   const choose = useChoose(batch);
   const [frozen, setFrozen] = useState(Number(batch.state.freezePortions));
   const freezePortions = Math.min(frozen, portions);
+  const keptSize = { portions: kept, freezePortions: Number(batch.state.freezePortions) };
+  const resize = (n: number) => {
+    setPortions(n);
+    setFrozen(resized(keptSize, { portions, freezePortions: frozen }, n).freezePortions);
+  };
   const tried = withDrafts(view, { [batch.state.id]: { portions, freezePortions } });
   const shown = tried.batches.find((each) => each.state.id === batch.state.id) ?? batch;
   const { scaled } = shown;
@@ -74,7 +80,11 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
     send({
       path: `batches/${batch.state.id}`,
       method: 'PUT',
-      body: { portions: `${n}`, freezePortions: `${Math.min(freezePortions, n)}`, version: batch.state.version },
+      body: {
+        portions: `${n}`,
+        freezePortions: `${resized(keptSize, { portions, freezePortions }, n).freezePortions}`,
+        version: batch.state.version,
+      },
       touches: ['week'],
     });
 
@@ -93,7 +103,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         </div>
         {editable && (
           <div className="scale-size">
-            <Stepper label="Portions" value={portions} least={1} most={200} onChange={setPortions} />
+            <Stepper label="Portions" value={portions} least={1} most={200} onChange={resize} />
             <SizeIt
               view={view}
               batch={batch}

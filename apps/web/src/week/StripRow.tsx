@@ -1,3 +1,4 @@
+import { resized } from '@kestrel-ridge/core/scaling';
 import { appNow } from '../parts/appNow.ts';
 import { hourAt } from '@kestrel-ridge/core/quantity';
 import { CloseOutlined } from '@ant-design/icons';
@@ -41,6 +42,12 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
   const tried = (portions: number, freezePortions: number) =>
     batch && dispatch(sizeTried({ batch: batch.state.id, portions, freezePortions }));
 
+  const sized = (portions: number) => {
+    if (!batch || !size) return;
+    const kept = { portions: Number(batch.state.portions), freezePortions: Number(batch.state.freezePortions) };
+    dispatch(sizeTried({ batch: batch.state.id, ...resized(kept, size, portions) }));
+  };
+
   const drop = () => {
     if (!batch) return;
     void modal.confirm({
@@ -83,13 +90,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
         {editable ? (
           <div className="strip-sizes">
             <figure>
-              <Stepper
-                label={`Portions of ${item.name}`}
-                value={size.portions}
-                least={1}
-                most={200}
-                onChange={(portions) => tried(portions, Math.min(size.freezePortions, portions))}
-              />
+              <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={sized} />
               <figcaption>portions{loads > 1 ? `, ${loads} loads` : ''}</figcaption>
             </figure>
             <figure>
@@ -138,7 +139,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
                     value={size.portions}
                     least={1}
                     most={200}
-                    onChange={(portions) => tried(portions, Math.min(size.freezePortions, portions))}
+                    onChange={sized}
                   />
                   <StripHandle
                     frozen

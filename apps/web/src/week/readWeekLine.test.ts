@@ -46,7 +46,8 @@ test.each([
   ['millet 20', 20, 4],
   ['millet 20 freeze 6', 20, 6],
   ['Millet freeze 2', 16, 2],
-  ['millet 3', 3, 3],
+  ['millet 14', 14, 2],
+  ['millet 3', 3, 0],
 ])('%s is a size', (text, portions, freezePortions) =>
   expect(read(text)).toMatchObject({ kind: 'size', batch: 'batch', portions, freezePortions }),
 );

@@ -1,3 +1,4 @@
+import { resized } from '@kestrel-ridge/core/scaling';
 import { addDays, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
 
@@ -109,7 +110,9 @@ function readSize(line: string, { batches }: WeekNames): WeekLine {
   const found = oneOf(batches, size[1] ?? '');
   if (typeof found === 'string') return { kind: 'doubt', says: found };
   const portions = frozen ? found.portions : Number(size[2]);
-  const freezePortions = Math.min(portions, Number(both?.[3] ?? frozen?.[2] ?? found.freezePortions));
+  const typed = both?.[3] ?? frozen?.[2];
+  const freezePortions =
+    typed === undefined ? resized(found, found, portions).freezePortions : Math.min(portions, Number(typed));
   if (portions < 1) return { kind: 'doubt', says: 'At least one portion; to leave it out, close its strip.' };
   return {
     kind: 'size',

@@ -30,3 +30,5 @@ export { doubleAndFreezeHalf, sizeForEaters, sizeForLeastFill, sizeToFill, sizeT
 export type { Size, Sizing } from './sizeBatch.ts';
 export { swapsFor } from './swapsFor.ts';
 export type { SwapOffer } from './swapsFor.ts';
+export { resized } from './resized.ts';
+export type { PortionsOf } from './resized.ts';
