@@ -177,3 +177,33 @@ test('who eats what is kept: tastes, what is left, and what the plates teach', a
   await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('10');
   await expect(page.getByText('Eaten now, it is missing later:')).toBeVisible();
 });
+
+test('a dish that moves to another day takes its soak along, whichever session is looked at; fewer portions take from the freezer’s first', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/evening`);
+  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('Soak');
+  await page.goto(`${hut.url}/week`);
+  const millet = page.getByRole('slider', { name: 'Portions of Millet, on its strip' });
+  const frozen = page.getByRole('slider', { name: 'To freeze of Millet, on its strip' });
+  await expect(frozen).toHaveAttribute('aria-valuenow', '4');
+  await millet.focus();
+  for (let n = 0; n < 3; n++) await millet.press('ArrowDown');
+  await expect(millet).toHaveAttribute('aria-valuenow', '13');
+  await expect(frozen).toHaveAttribute('aria-valuenow', '1');
+  for (let n = 0; n < 3; n++) await millet.press('ArrowUp');
+  await expect(frozen).toHaveAttribute('aria-valuenow', '4');
+
+  const day = page.getByRole('slider', { name: 'Day of Borlotti, on its strip' });
+  await day.focus();
+  for (let n = 0; n < 3; n++) await day.press('ArrowRight');
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByRole('button', { name: 'Keep it so' })).toHaveCount(0);
+  await expect(day).toHaveAttribute('aria-valuenow', '3');
+  await page.goto(`${hut.url}/evening`);
+  const soak = page.getByRole('listitem').filter({ hasText: 'Soak the borlotti' });
+  await expect(soak).toContainText('8 to 20 h before');
+  await page.goto(`${hut.url}/week/door`);
+  await expect(page.getByRole('table')).toContainText('Soak the borlotti');
+});
