@@ -206,4 +206,7 @@ test('a dish that moves to another day takes its soak along, whichever session i
   await expect(soak).toContainText('8 to 20 h before');
   await page.goto(`${hut.url}/week/door`);
   await expect(page.getByRole('table')).toContainText('Soak the borlotti');
+  await page.goto(`${hut.url}/evening`);
+  await soak.getByRole('button', { name: 'It has begun' }).click();
+  await expect(soak).toHaveCount(0);
 });

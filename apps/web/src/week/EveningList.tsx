@@ -1,6 +1,8 @@
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { aheadKey } from '@kestrel-ridge/core/session';
+import type { KitchenView, Lead } from '@kestrel-ridge/core/view';
+import { useCommand } from '../app/useCommand.ts';
 import { Cautions } from '../app/Cautions.tsx';
 import { clockAt, dateWords, longDayName } from '../parts/times.ts';
 import { useMoveLot } from '../stock/useMoveLot.ts';
@@ -20,7 +22,7 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
           <ul className="row-list">
             {items
               .filter(({ at }) => dayAt(new Date(at), zone) === day)
-              .map(({ key, at, what, detail, lot, late, cautions }) => (
+              .map(({ key, at, what, detail, lot, lead, late, cautions }) => (
                 <li key={key} className="evening-item">
                   <b className="number">{at <= now + 60_000 ? 'now' : clockAt(at, zone)}</b>
                   <div>
@@ -29,6 +31,7 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
                     {late && <span className="cannot">{late}</span>}
                     <Cautions ids={cautions} />
                   </div>
+                  {lead && <HasBegun lead={lead} />}
                   {lot && thaw && <Button onClick={() => thaw(lot)}>It is in the fridge</Button>}
                 </li>
               ))}
@@ -36,5 +39,25 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
         </section>
       ))}
     </>
+  );
+}
+
+/** Said of a step ahead: it leaves the lists, and its session knows it. */
+function HasBegun({ lead: { ahead, session } }: { lead: Lead }) {
+  const send = useCommand();
+  const begun = [...(session.wishes.begun ?? []), aheadKey(ahead)];
+  return (
+    <Button
+      onClick={() =>
+        void send({
+          path: `sessions/${session.id}/wishes`,
+          method: 'PUT',
+          body: { wishes: { ...session.wishes, begun }, version: session.version },
+          touches: ['week'],
+        })
+      }
+    >
+      It has begun
+    </Button>
   );
 }

@@ -22,7 +22,9 @@ export interface EveningItem {
   readonly detail: string;
   /** The box that is moved to the fridge. */
   readonly lot?: ShelfLot;
-  /** It is too late for the fridge. */
+  /** The step ahead that can be said to have begun. */
+  readonly lead?: Lead;
+  /** It is too late: for the fridge, or for its session. */
   readonly late?: string;
   readonly cautions: Ahead['cautions'];
 }
@@ -74,18 +76,22 @@ function fromFrozen(view: KitchenView, box: ShelfLot, portions: number): string 
 }
 
 /** Soaking, pressing, setting: what goes in, for what, and how long before. */
-export const leadItem = (view: KitchenView, { id, ahead, session, at, last, tooLate }: Lead): EveningItem => ({
-  key: id,
-  at,
-  what: ahead.name,
-  detail: `${ahead.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${ahead.dish}; ${ahead.leastHours} to ${ahead.mostHours} h before ${session.name}${ahead.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
-  cautions: ahead.cautions,
-  ...(tooLate
-    ? {
-        late: `Too late: it should have begun by ${clockAt(last, view.kitchen.equipment.zone)}, ${ahead.leastHours} h before. Begun now, ${session.name} starts later: “Cook” says by how much.`,
-      }
-    : {}),
-});
+export const leadItem = (view: KitchenView, lead: Lead): EveningItem => {
+  const { id, ahead, session, at, last, tooLate } = lead;
+  return {
+    key: id,
+    lead,
+    at,
+    what: ahead.name,
+    detail: `${ahead.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${ahead.dish}; ${ahead.leastHours} to ${ahead.mostHours} h before ${session.name}${ahead.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
+    cautions: ahead.cautions,
+    ...(tooLate
+      ? {
+          late: `Too late: it should have begun by ${clockAt(last, view.kitchen.equipment.zone)}, ${ahead.leastHours} h before. Begun now, ${session.name} starts later: “Cook” says by how much.`,
+        }
+      : {}),
+  };
+};
 
 /** How long an evening's step holds one up. */
 const EVENING_MINUTES = 15;
