@@ -40,19 +40,27 @@ test.each(ways)('%s has no fault, scales, and can be planned', (_, recipe) => {
   expect(check(problem, search(problem, { seed: 1, rounds: 20 }))).toEqual([]);
 });
 
+/** A recipe at its own size, with what the dishes that go into it hold. */
+const scaledAsEaten = (recipe: (typeof hut)[number]) =>
+  scaleBatch(
+    recipe,
+    new Fraction(recipe.portions),
+    withComposition(
+      foods,
+      hut,
+      equipment,
+      hut.map(({ component }) => component.id),
+    ),
+    equipment,
+  );
+
 /** Sweet, plain, or seasoned by what it is put together from. */
 const UNSALTED = ['Oat and apple breakfast'];
 /** Of a finished dish: what tastes of something, and what nobody would eat. Common practice, no published source. */
 const SALT = { least: 0.007, most: 0.02 };
 
 test.each(ways)('%s: what goes in is what comes out and what leaves, and it is salted as a cook would', (_, recipe) => {
-  const known = withComposition(
-    foods,
-    hut,
-    equipment,
-    hut.map(({ component }) => component.id),
-  );
-  const scaled = scaleBatch(recipe, new Fraction(recipe.portions), known, equipment);
+  const scaled = scaledAsEaten(recipe);
   const { parts, beside, leaves, outG } = massBalance(recipe, scaled.lines, scaled.loads.value.loads, equipment);
   const sum = (flows: readonly { readonly g: number }[]) => flows.reduce((all, { g }) => all + g, 0);
   expect(outG + sum(leaves)).toBeCloseTo(parts.reduce((all, part) => all + part.in, 0) + sum(beside), 3);
@@ -68,13 +76,7 @@ test.each(ways)('%s: what goes in is what comes out and what leaves, and it is s
 test.each(hut.filter(({ component }) => component.kind === 'dish').map((recipe) => [recipe.name, recipe] as const))(
   '%s is a meal by itself, not a side: above 1100 kJ a portion',
   (_, recipe) => {
-    const known = withComposition(
-      foods,
-      hut,
-      equipment,
-      hut.map(({ component }) => component.id),
-    );
-    const scaled = scaleBatch(recipe, new Fraction(recipe.portions), known, equipment);
+    const scaled = scaledAsEaten(recipe);
     expect(perPortion(scaled).nutrients.find(({ key }) => key === 'energy')?.perPortion).toBeGreaterThan(1100);
   },
 );

@@ -5,18 +5,10 @@ import { cell, readTable } from './readTable.ts';
 
 type Column = keyof Composition;
 /** Columns of the open sample, and how much is nothing to speak of. */
-const COLUMNS: readonly (readonly [Column, string, number])[] = [
-  ['kJ', 'energy_kJ', 10],
-  ['proteinG', 'protein_g', 0.3],
-  ['fatG', 'fat_g', 0.3],
-  ['carbohydrateG', 'carbohydrate_g', 0.5],
-  ['fibreG', 'fibre_g', 0.5],
-  ['ironMg', 'iron_mg', 0.2],
-  ['vitaminCMg', 'vitamin_c_mg', 2],
-];
-const { reasons, off } = JSON.parse(
+const { columns, reasons, off } = JSON.parse(
   readFileSync(`${import.meta.dirname}/reference/composition-reasons.json`, 'utf8'),
 ) as {
+  readonly columns: readonly (readonly [Column, string, number])[];
   readonly reasons: Readonly<Record<string, string>>;
   readonly off: Readonly<Record<string, Readonly<Partial<Record<Column, string>>>>>;
 };
@@ -31,7 +23,7 @@ describe('every value beside the open sample: within 15 %, or with its reason', 
   test.each(Object.entries(COMPOSITION_PAIRS))('%s beside %s', (name, inTable) => {
     const ours = bookFood(name).facts.composition?.value ?? {};
     const far: Record<string, string | undefined> = {};
-    for (const [column, theirs, least] of COLUMNS) {
+    for (const [column, theirs, least] of columns) {
       const [mine, its] = [ours[column], Number(cell(rowOf(inTable), theirs))];
       if (mine !== undefined && Math.abs(mine - its) > Math.max(least, 0.15 * its)) far[column] = off[name]?.[column];
     }
@@ -42,7 +34,7 @@ describe('every value beside the open sample: within 15 %, or with its reason', 
   test('a reason does not cover a slipped comma: nothing is three times what the other table says, above small amounts', () => {
     for (const [name, inTable] of Object.entries(COMPOSITION_PAIRS)) {
       const ours = bookFood(name).facts.composition?.value ?? {};
-      for (const [column, theirs, least] of COLUMNS) {
+      for (const [column, theirs, least] of columns) {
         const its = Number(cell(rowOf(inTable), theirs));
         const mine = ours[column];
         if (mine === undefined || off[name]?.[column] === 'not measured' || column === 'vitaminCMg') continue;

@@ -1,4 +1,4 @@
-import { aheadKey, tooLate, type SessionTasks, type TooLate, type Wishes } from '@kestrel-ridge/core/session';
+import { aheadKey, beginBy, tooLate, type SessionTasks, type TooLate, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
@@ -52,8 +52,8 @@ export function BegunAhead({
             </>
           ) : (
             <>
-              <b>Begin by {clockAt(startMs - each.leastHours * 3_600_000, zone)}</b> {each.name}: {each.leastHours} to{' '}
-              {each.mostHours} h before.{' '}
+              <b>Begin by {clockAt(beginBy(each, startMs), zone)}</b> {each.name}: {each.leastHours} to {each.mostHours}{' '}
+              h before.{' '}
               <Button size="small" onClick={() => say({ ...wishes, begun: [...begun, aheadKey(each)] })}>
                 It has begun
               </Button>

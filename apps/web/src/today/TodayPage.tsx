@@ -2,7 +2,7 @@ import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dateWords, duration, longDayName } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { useMinute } from '../session/useMinute.ts';
@@ -65,7 +65,7 @@ function Today({ view }: { view: KitchenView }) {
             />
             <span className="next-ends">
               <span>{clockAt(start, zone)}</span>
-              <span>{clockAt(start + result.plan.makespan * 60_000, zone)}</span>
+              <span>{clockAt(session ? finishOf(session, result).at : start, zone)}</span>
             </span>
           </Link>
         )}

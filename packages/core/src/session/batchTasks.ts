@@ -8,6 +8,8 @@ import { goesInto } from './goesInto.ts';
 import type { OvenHeats } from './ovenHeats.ts';
 import { needsLargeBurner, type Pots } from './potFor.ts';
 import { boilsHere, pressureStages } from './pressureStages.ts';
+import { leadOf } from './leadOf.ts';
+import { missingFor } from './missingFor.ts';
 import { kettleMinutes } from './kettleWater.ts';
 import type { ProblemLink, ProblemUse } from './problem.ts';
 import type { SessionFault } from './sessionFault.ts';
@@ -220,7 +222,11 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
         links.push({ from: entry(step, load - 1), to: entry(step, load), min: 0, max: null });
   }
 
-  for (const use of recipe.uses) {
+  // What a recipe does not say: food at pressure is in a cooker.
+  const unsaid = recipe.steps.flatMap(({ kind, id }): StationUse[] =>
+    kind === 'pressure' && !useAt('cooker', id) ? [{ station: 'cooker', from: id, to: id, wash: COOKER_WASH }] : [],
+  );
+  for (const use of [...recipe.uses, ...unsaid]) {
     const from = steps.get(use.from);
     const to = steps.get(use.to);
     if (!from || !to || from.kind === 'ahead' || to.kind === 'ahead') continue;
@@ -268,17 +274,6 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       });
     }
   }
-  // What a recipe does not say: food at pressure is in a cooker.
-  for (const step of recipe.steps) {
-    if (step.kind !== 'pressure' || useAt('cooker', step.id)) continue;
-    if (equipment.cookers.length === 0) faults.push(notHere('cooker'));
-    for (const load of numbers(step)) {
-      const resource = cookerFor(load)?.id;
-      if (resource === undefined) continue;
-      const id = `${batch}/cooker/${step.id}/${load}`;
-      uses.push({ id, resource, from: entry(step, load), to: exit(step, load), wash: COOKER_WASH });
-    }
-  }
   return { abouts, links, uses, ahead, baked, faults };
 
   /** A use for each load: a vessel holds one. What is done once for all belongs to the first load where the use begins with it, and to the last where it ends with it. */
@@ -303,24 +298,6 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   }
 }
 
-/** Hours from when a step ahead begins to the session: its own, and those of steps ahead that wait for it, one after the other. */
-function leadOf(
-  step: Extract<Step, { kind: 'ahead' }>,
-  steps: readonly Step[],
-): { readonly leastHours: number; readonly mostHours: number } {
-  const behind = steps.flatMap((other) => {
-    const waits = other.kind === 'ahead' ? other.after.find((after) => after.step === step.id) : undefined;
-    if (other.kind !== 'ahead' || !waits) return [];
-    const lead = leadOf(other, steps);
-    const gap = waits.min / 60;
-    return [{ leastHours: lead.leastHours + gap, mostHours: lead.mostHours + gap }];
-  });
-  return {
-    leastHours: step.hours.least + Math.max(0, ...behind.map(({ leastHours }) => leastHours)),
-    mostHours: step.hours.most + Math.max(0, ...behind.map(({ mostHours }) => mostHours)),
-  };
-}
-
 /** The cooker of each load: the least busy one that holds as much as the first of the kitchen, for which loads are cut. */
 function cookersOf(scaled: ScaledBatch, { cookers, equipment }: Sharing): (load: number) => Named<Cooker> | undefined {
   const taken = new Map<number, Named<Cooker> | undefined>();
@@ -335,33 +312,6 @@ function cookersOf(scaled: ScaledBatch, { cookers, equipment }: Sharing): (load:
       );
     return taken.get(load);
   };
-}
-
-function missingFor(
-  use: StationUse,
-  heat: number | undefined,
-  { equipment, heats }: Sharing,
-): 'too hot' | 'not here' | undefined {
-  switch (use.station) {
-    case 'oven':
-      if (equipment.ovens.length === 0) return 'not here';
-      return heat !== undefined && !heats.ovenAt(heat) ? 'too hot' : undefined;
-    case 'cooker':
-      return equipment.cookers.length === 0 ? 'not here' : undefined;
-    case 'rice cooker':
-      return equipment.riceCooker ? undefined : 'not here';
-    case 'microwave':
-      return equipment.microwave ? undefined : 'not here';
-    case 'air fryer':
-      return equipment.airFryer ? undefined : 'not here';
-    case 'burner':
-    case 'jug':
-    case 'strainer':
-    case 'kettle':
-      return undefined;
-    default:
-      return use.station satisfies never;
-  }
 }
 
 function forThisJug(minutes: Reasoned<Window>, weak: boolean): Reasoned<Window> {

@@ -16,5 +16,5 @@ export { isWishes } from './isWishes.ts';
 export { NO_WISHES, sameWishes, saysNothing } from './wishes.ts';
 export { withWishes } from './withWishes.ts';
 export type { Wishes } from './wishes.ts';
-export { aheadKey, tooLate } from './tooLate.ts';
+export { aheadKey, beginBy, tooLate } from './tooLate.ts';
 export type { TooLate } from './tooLate.ts';

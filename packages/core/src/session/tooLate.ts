@@ -12,6 +12,12 @@ export interface TooLate {
 /** By this name the cook says that it has begun. */
 export const aheadKey = ({ dish, name }: Pick<Ahead, 'dish' | 'name'>): string => `${dish}: ${name}`;
 
+const HOUR_MS = 3_600_000;
+
+/** The last moment at which a step ahead can begin for a session, ms since 1970. */
+export const beginBy = ({ leastHours }: Pick<Ahead, 'leastHours'>, startMs: number): number =>
+  startMs - leastHours * HOUR_MS;
+
 /**
  * What had to begin longer ago than it can have, unless the cook says that it did.
  * @example tooLate(tasks, [], Date.parse(session.startsAt), Date.now()) // a soak of 8 h, two hours before the start
@@ -23,8 +29,7 @@ export const tooLate = (
   now: number,
 ): readonly TooLate[] =>
   ahead.flatMap((each): TooLate[] => {
-    const hours = (startMs - now) / 3_600_000;
-    return hours >= each.leastHours || begun.includes(aheadKey(each))
+    return now <= beginBy(each, startMs) || begun.includes(aheadKey(each))
       ? []
-      : [{ ahead: each, hours: Math.max(0, hours), startMs: now + each.leastHours * 3_600_000 }];
+      : [{ ahead: each, hours: Math.max(0, (startMs - now) / HOUR_MS), startMs: now + each.leastHours * HOUR_MS }];
   });

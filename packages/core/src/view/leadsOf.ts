@@ -1,6 +1,6 @@
 import type { SessionState } from '../formats/index.ts';
 import { addDays, dayAt, momentAt } from '../quantity/index.ts';
-import { aheadKey, type Ahead } from '../session/index.ts';
+import { aheadKey, beginBy, type Ahead } from '../session/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { tasksOf } from './tasksOf.ts';
@@ -31,7 +31,7 @@ export function leadsOf(view: KitchenView, now: number): readonly Lead[] {
     .map(({ ahead, session }): Lead => {
       const start = Date.parse(session.startsAt);
       const first = start - ahead.mostHours * HOUR;
-      const last = start - ahead.leastHours * HOUR;
+      const last = beginBy(ahead, start);
       const nights = Math.ceil(ahead.mostHours / 24);
       const evening = Array.from({ length: nights + 1 }, (_, back) =>
         momentAt(addDays(dayAt(new Date(start), zone), -back), EVENING_CLOCK, zone),
