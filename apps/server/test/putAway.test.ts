@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { BatchState, FoodState } from '@kestrel-ridge/core/formats';
+import type { Revision } from '@kestrel-ridge/core/recipe';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 import { lookUp } from './lookUp.ts';
 
@@ -92,5 +93,71 @@ test('what else comes out of a pot becomes a lot of its own, that cost nothing',
   const { body: foods } = await server.get<FoodState[]>(`${at}/foods`);
   expect(foods.find(({ name }) => name === stock.name)?.facts.keeps?.fridge?.value).toBe(3);
   expect((await lotOf('salt')).onHand).not.toBe('500');
+  await ledgerHolds();
+});
+
+test('a dish made of a dish: first the one is boxed and sets aside what goes into the other, then that one takes it', async () => {
+  const { body: week } = await server.get<{ sessions: { id: string }[] }>(`${at}/week`);
+  const session = week.sessions[0]?.id ?? '';
+  const { body: recipes } = await server.get<{ id: string; name: string; document: Revision }[]>(`${at}/recipes`);
+  const borlotti = recipes.find(({ name }) => name === 'Borlotti with onion');
+  const roots = recipes.find(({ name }) => name === 'Roast celeriac and parsnip');
+  if (!borlotti || !roots) throw new Error('no recipes');
+  const cooked = borlotti.document.component;
+  const into = roots.document.steps.at(-1)?.id ?? '';
+  const mixed: Revision = {
+    ...roots.document,
+    name: 'Roots over borlotti',
+    component: { ...roots.document.component, id: randomUUID(), name: 'Roots over borlotti', kind: 'dish' },
+    lines: [
+      ...roots.document.lines,
+      {
+        id: 'borlotti',
+        food: cooked.id,
+        amount: { n: '400', unit: 'g' },
+        law: { law: 'in proportion' },
+        into: [{ step: into, share: '1' }],
+      },
+    ],
+  };
+  const recipe = randomUUID();
+  expect((await server.send('POST', `${at}/recipes`, { id: recipe, document: mixed })).status).toBe(201);
+  // The cooked dish is counted in portions of its own.
+  const { body: foods } = await server.get<FoodState[]>(`${at}/foods`);
+  expect(foods.find(({ id }) => id === cooked.id)?.facts.gramsEach?.value).toBeGreaterThan(100);
+
+  const portions = String(mixed.portions);
+  const mix = randomUUID();
+  await server.send('POST', `${at}/batches`, { id: mix, session, recipe, portions, freezePortions: '0' });
+  const fridge = await placeOf('fridge');
+  const box = () => ({ id: randomUUID(), place: fridge, portions: 4, box: 'small box' });
+  const put = (id: string, more: object) =>
+    server.send<BatchState & { detail: string }>('POST', `${at}/batches/${id}/put-away`, {
+      ifShort: 'refuse',
+      version: 1,
+      ...more,
+    });
+  const early = await put(mix, { boxes: [box()] });
+  expect(early).toMatchObject({ status: 409, body: { code: 'not now' } });
+  expect(early.body.detail).toContain(`made of ${cooked.name}`);
+
+  const made = await batchOf('Borlotti with onion');
+  const aside = { id: randomUUID(), place: fridge, batch: mix };
+  const first = await put(made.id, {
+    boxes: [box()],
+    aside: [aside],
+    ifShort: 'take what is there',
+    version: made.version,
+  });
+  expect(first.status).toBe(200);
+  const there = (await lots()).filter(({ food, place }) => food === cooked.id && place === fridge);
+  expect(there.find(({ id }) => id === aside.id)).toMatchObject({ onHand: '400', box: null });
+
+  expect((await put(mix, { boxes: [box()], ifShort: 'take what is there' })).status).toBe(200);
+  const after = await lots();
+  expect(after.find(({ id }) => id === aside.id)?.onHand ?? '0').toBe('0');
+  expect(after.filter(({ food, place }) => food === cooked.id && place === fridge).map(({ onHand }) => onHand)).toEqual(
+    there.filter(({ id }) => id !== aside.id).map(({ onHand }) => onHand),
+  );
   await ledgerHolds();
 });

@@ -1,12 +1,14 @@
 import type { Fault, RecipeState, RevisionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import type { Food } from '@kestrel-ridge/core/food';
-import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import { componentFood, foodsOfRecipe, type Revision } from '@kestrel-ridge/core/recipe';
+import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { componentFood, cookedAs, foodsOfRecipe, type Revision } from '@kestrel-ridge/core/recipe';
+import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import type { Transaction } from 'sequelize';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow, foodOf } from '../food/food.model.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
 import type { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
@@ -60,7 +62,10 @@ export class RecipeService {
           });
         await RecipeRow.create({ kitchen, id: dto.id, name: document.name }, { transaction });
         await addRevision({ kitchen, recipe: dto.id, number: 1, document, why: 'written down' }, transaction);
-        await FoodRow.create({ kitchen, ...componentFood(document, foods), recipe: dto.id }, { transaction });
+        await FoodRow.create(
+          { kitchen, ...(await madeFood(kitchen, document, foods, transaction)), recipe: dto.id },
+          { transaction },
+        );
         return done({ id: dto.id, number: 1 });
       },
     );
@@ -117,7 +122,7 @@ export class RecipeService {
         const number = newest.number + 1;
         await recipe.update({ name: document.name }, { transaction });
         await addRevision({ kitchen, recipe: id, number, document, why: dto.why }, transaction);
-        const { name, facts } = componentFood(document, foods);
+        const { name, facts } = await madeFood(kitchen, document, foods, transaction);
         await FoodRow.update({ name, facts }, { where: { kitchen, id: document.component.id }, transaction });
         // What is only planned follows; what is being cooked, or was, keeps the revision it was cooked by.
         const planned = await SessionRow.findAll({ where: { kitchen, status: 'planned' }, transaction });
@@ -157,4 +162,16 @@ async function addRevision(
     foodsOfRecipe(document).map((food) => ({ kitchen, recipe, number, food })),
     { transaction },
   );
+}
+
+/** What a recipe yields in this kitchen: by its pots and its height a portion has its weight. */
+async function madeFood(
+  kitchen: string,
+  document: Revision,
+  foods: ReadonlyMap<string, Food>,
+  transaction: Transaction,
+): Promise<Food> {
+  const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+  const plain = cookedAs(document, {}, foods);
+  return componentFood(document, foods, scaleBatch(plain, new Fraction(document.portions), foods, equipment).portionG);
 }

@@ -1,7 +1,7 @@
 import type { LotState } from '@kestrel-ridge/core/formats';
 import type { Allergen, AllergenStatement, Food, PlaceKind } from '@kestrel-ridge/core/food';
 import { Fraction, day, type Day } from '@kestrel-ridge/core/quantity';
-import type { Lot, LotDates } from '@kestrel-ridge/core/stock';
+import type { DatedLot, LotDates } from '@kestrel-ridge/core/stock';
 import { keepsUntil } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
 import { FoodRow, foodOf } from '../food/food.model.ts';
@@ -99,7 +99,7 @@ export async function lockShelf(
   kitchen: string,
   foods: readonly string[],
   transaction: Transaction,
-): Promise<readonly (Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day })[]> {
+): Promise<readonly (DatedLot & { readonly base: LotRow['base'] })[]> {
   const rows = await LotRow.findAll({
     where: { kitchen, food: { [Op.in]: [...foods] }, onHand: { [Op.gt]: 0 } },
     order: ['id'],
@@ -122,7 +122,7 @@ function asCoreLot(
   row: LotRow,
   placeKind: PlaceKind,
   food: Food | undefined,
-): Lot & { readonly base: LotRow['base']; readonly keepsUntil?: Day } {
+): DatedLot & { readonly base: LotRow['base'] } {
   const dates = datesOf(row);
   const until = food ? keepsUntil(food, placeKind, dates)?.value : undefined;
   return {
@@ -133,6 +133,7 @@ function asCoreLot(
     dates,
     base: row.base,
     onHand: new Fraction(row.onHand),
+    loose: row.box === null,
     ...(row.pricedMinor !== null && row.pricedAmount !== null
       ? { priced: { minor: Number(row.pricedMinor), amount: new Fraction(row.pricedAmount) } }
       : {}),

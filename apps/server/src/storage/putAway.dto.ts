@@ -36,6 +36,13 @@ export class KeptDto {
   @ApiProperty({ example: 'celeriac stock' }) @IsString() @Length(1, 120) name: string;
 }
 
+/** What another dish of the day is made of: set aside, of no box. How much it is follows from that dish. */
+export class AsideDto {
+  @Id('lot') id: string;
+  @Id('place') place: string;
+  @Id('batch') batch: string;
+}
+
 const WEIGHT = { message: 'What it weighs must be from 1 g to 200 kg. Weigh it again, without the pot.' };
 
 export class PutAwayDto {
@@ -61,6 +68,14 @@ export class PutAwayDto {
   @ValidateNested({ each: true })
   @Type(() => KeptDto)
   kept?: KeptDto[];
+
+  @ApiProperty({ type: () => [AsideDto], required: false })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20)
+  @ValidateNested({ each: true })
+  @Type(() => AsideDto)
+  aside?: AsideDto[];
 
   @ApiProperty({ enum: ['refuse', 'take what is there'] })
   @IsIn(['refuse', 'take what is there'], {

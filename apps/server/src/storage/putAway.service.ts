@@ -47,6 +47,7 @@ export class PutAwayService {
           (await PlaceRow.findAll({ where: { kitchen }, transaction })).map((place) => [place.id, place]),
         );
         if (dto.boxes.some((box) => !places.has(box.place))) return refused({ code: 'not found', what: 'place' });
+        if (dto.aside?.some((each) => !places.has(each.place))) return refused({ code: 'not found', what: 'place' });
         if (dto.kept?.some((kept) => !places.has(kept.place))) return refused({ code: 'not found', what: 'place' });
         if (new Set(dto.boxes.map((box) => box.id)).size < dto.boxes.length)
           return refused({
@@ -57,6 +58,8 @@ export class PutAwayService {
         const scaled = await this.asItWas(batch, transaction);
         const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
         const today = this.clock.today(equipment.zone);
+        const first = dto.ifShort === 'refuse' ? await this.madeOfUnboxed(batch, scaled, transaction) : undefined;
+        if (first) return refused(first);
         const taken = await this.takeNeeds(kitchen, scaled, dto.ifShort, today, transaction);
         if (!taken.ok) return taken;
         for (const { lot, amount } of taken.value)
@@ -64,20 +67,39 @@ export class PutAwayService {
 
         const cost = costOf(taken.value);
         const portions = dto.boxes.reduce((sum, box) => sum + box.portions, 0);
-        const shares = splitMoney(
-          cost.usedMinor,
-          dto.boxes.map((box) => new Fraction(box.portions)),
-        );
         const component = await FoodRow.findOne({
           where: { kitchen, id: scaled.recipe.component.id },
           transaction,
           rejectOnEmpty: true,
         });
         const { yieldG } = dto;
+        const aside = await this.setAside(batch, scaled, dto, transaction);
+        if (!aside.ok) return aside;
+        const asideG = aside.value.reduce((sum, { grams }) => sum.add(grams), new Fraction(0));
         // What was weighed is shared out over the portions; what was not, is as it was reckoned.
-        const portionG = new Fraction(Math.round(yieldG === undefined ? scaled.portionG : yieldG / portions) || 1);
-        for (const [n, box] of dto.boxes.entries()) {
-          const grams = portionG.mul(box.portions).toString();
+        const boxedG = yieldG === undefined ? undefined : yieldG - asideG.valueOf();
+        const portionG = new Fraction(Math.round(boxedG === undefined ? scaled.portionG : boxedG / portions) || 1);
+        if (portionG.compare(0) < 0)
+          return refused({
+            code: 'invalid',
+            faults: [
+              {
+                field: 'yieldG',
+                fault: 'Other dishes of the day take more of it than there is.',
+                remedy: 'Weigh it again, or make those dishes smaller.',
+              },
+            ],
+          });
+        const lots = [
+          ...dto.boxes.map((box) => ({ ...box, grams: portionG.mul(box.portions) })),
+          ...aside.value.map((each) => ({ ...each, box: undefined })),
+        ];
+        const shares = splitMoney(
+          cost.usedMinor,
+          lots.map(({ grams }) => grams),
+        );
+        for (const [n, box] of lots.entries()) {
+          const grams = exact(box.grams);
           await LotRow.create(
             {
               kitchen,
@@ -106,7 +128,7 @@ export class PutAwayService {
             yieldG: yieldG === undefined ? null : String(yieldG),
             costUsedMinor: String(cost.usedMinor),
             costTillMinor: String(cost.tillMinor),
-            boxedPortions: String(portions),
+            boxedPortions: String(portions + Math.round((10 * asideG.valueOf()) / portionG.valueOf()) / 10),
             putAwayAt: this.clock.now(),
             version: batch.version + 1,
           },
@@ -128,6 +150,68 @@ export class PutAwayService {
         return done(batchState(batch));
       },
     );
+  }
+
+  /** What dishes of the day that are still to be boxed are made of, less what stands there outside the freezer. */
+  private async setAside(
+    { kitchen, session, id }: BatchRow,
+    scaled: ScaledBatch,
+    { aside = [] }: PutAwayDto,
+    transaction: Transaction,
+  ): Promise<Outcome<readonly { readonly id: string; readonly place: string; readonly grams: Fraction }[], Refusal>> {
+    if (aside.length === 0) return done([]);
+    const food = scaled.recipe.component.id;
+    const freezers = (await PlaceRow.findAll({ where: { kitchen, kind: 'freezer' }, transaction })).map(
+      (place) => place.id,
+    );
+    let there = (await lockShelf(kitchen, [food], transaction))
+      .filter(({ place }) => !freezers.includes(place))
+      .reduce((sum, { onHand }) => sum.add(onHand), new Fraction(0));
+    const lots: { id: string; place: string; grams: Fraction }[] = [];
+    for (const each of aside) {
+      const taker = await BatchRow.findOne({
+        where: { kitchen, id: each.batch, session, status: 'planned' },
+        transaction,
+      });
+      if (!taker || taker.id === id) return refused({ code: 'not found', what: 'batch' });
+      const needs = needsOf(await scaleStored(taker, transaction)).find((need) => need.food.id === food);
+      const open = (needs?.amount ?? new Fraction(0)).sub(there);
+      there = open.compare(0) > 0 ? new Fraction(0) : open.neg();
+      if (open.compare(0) > 0) lots.push({ id: each.id, place: each.place, grams: open });
+    }
+    return done(lots);
+  }
+
+  /** A dish of the day that this one is made of and that is not boxed yet, where the shelf holds too little of it. */
+  private async madeOfUnboxed(
+    { kitchen, id, session }: BatchRow,
+    scaled: ScaledBatch,
+    transaction: Transaction,
+  ): Promise<Refusal | undefined> {
+    const others = await BatchRow.findAll({
+      where: { kitchen, session, status: 'planned', id: { [Op.ne]: id } },
+      transaction,
+    });
+    for (const other of others) {
+      const { document } = await RevisionRow.findOne({
+        where: { kitchen, recipe: other.recipe, number: other.revision },
+        transaction,
+        rejectOnEmpty: true,
+      });
+      const need = needsOf(scaled).find(({ food }) => food.id === document.component.id);
+      if (!need) continue;
+      const there = (await lockShelf(kitchen, [need.food.id], transaction)).reduce(
+        (sum, { onHand }) => sum.add(onHand),
+        new Fraction(0),
+      );
+      if (there.compare(need.amount) < 0)
+        return {
+          code: 'not now',
+          detail: `It is made of ${need.food.name}, which is not in boxes yet.`,
+          remedy: `Put ${need.food.name} away first: what goes into this dish is set aside there.`,
+        };
+    }
+    return undefined;
   }
 
   /** What else came out of it and is kept: a lot of its own, that cost nothing and keeps by its own days. */

@@ -55,10 +55,7 @@ function Paste({ view }: { view: KitchenView }) {
   const send = useCommand();
   const navigate = useNavigate();
   const typed = useDeferredValue(text);
-  const foods = useMemo(
-    () => indexFoods([...view.foods.values()].filter((food) => food.facts.kind !== 'component')),
-    [view.foods],
-  );
+  const foods = useMemo(() => indexFoods([...view.foods.values()]), [view.foods]);
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
   const lines = useMemo(

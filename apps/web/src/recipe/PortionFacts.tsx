@@ -13,7 +13,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { useMemo } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { costAhead } from '@kestrel-ridge/core/view';
+import { costOfOne } from '@kestrel-ridge/core/view';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */
@@ -76,7 +76,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
 function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
   const { equipment } = view.kitchen;
   const portions = scaled.portions.valueOf();
-  const cost = costAhead(view, [scaled])[0];
+  const cost = costOfOne(view, scaled);
   const open = scaled.recipe.lines.some((line) => line.slot);
   const span = useMemo(
     () =>
@@ -84,8 +84,7 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
         ? rangeOverSlots(
             scaled.recipe,
             view.foods,
-            (filled) =>
-              costAhead(view, [scaleBatch(filled, scaled.portions, view.foods, equipment)])[0]?.usedMinor ?? 0,
+            (filled) => costOfOne(view, scaleBatch(filled, scaled.portions, view.foods, equipment))?.usedMinor ?? 0,
           )
         : undefined,
     [open, scaled, view, equipment],

@@ -74,7 +74,7 @@ function Row({
   const shown = showAmount(amount.value, food, equipment);
   const one = showAmount(perLoad(line, loads), food, equipment);
   const mine = swappable ? [swappable.state.id] : batchesOf(view, recipe);
-  const { there, free, promised } = freeFor(view, food.id, mine);
+  const { there, cooked, free, promised } = freeFor(view, food.id, mine);
   const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
   const enough = free.compare(need.sub(new Fraction(1, 10))) >= 0;
   const unit = fromShelf ? baseUnitOf(fromShelf.value) : food.facts.base;
@@ -125,6 +125,7 @@ function Row({
               {enough ? '✓ ' : '✕ '}
               {show(ofBase(unit, there))}
             </span>
+            {cooked.compare(0) > 0 && <small>{show(ofBase(unit, cooked))} cooked before</small>}
             {promised.compare(0) > 0 && <small>{show(ofBase(unit, promised))} for other dishes</small>}
             {peeled && (
               <small>

@@ -6,7 +6,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a line about the shelf is read by in this kitchen: its foods and places, its cups, and how much its usual bag of a food holds. */
 export const lineSetting = (view: KitchenView): ShelfLineSetting => ({
-  foods: [...view.foods.values()].filter((food) => food.facts.kind !== 'component' && !isTapWater(food.id)),
+  foods: [...view.foods.values()].filter((food) => !isTapWater(food.id)),
   places: view.kitchen.places,
   today: view.today,
   minorDigits: minorDigits(view.kitchen.equipment.currency),

@@ -1,6 +1,6 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { show } from '@kestrel-ridge/core/quantity';
+import { ofBase, show } from '@kestrel-ridge/core/quantity';
 import { blockTimes } from '@kestrel-ridge/core/storage';
 import { App, Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -8,13 +8,13 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { costAhead } from '@kestrel-ridge/core/view';
+import { costOfOne, dishesMadeOf } from '@kestrel-ridge/core/view';
 import { Apart, keptAtFirst } from './Apart.tsx';
 import { BoxRow } from './BoxRow.tsx';
 import { EvenSplit, netOf, type PotWeight } from './EvenSplit.tsx';
 import { LabelCard } from './LabelCard.tsx';
 import { WentIn } from './WentIn.tsx';
-import { draftBoxes, freeBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
+import { boxedPortions, draftBoxes, freeBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
 import { emptyWeight } from './emptyWeight.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
@@ -39,10 +39,14 @@ export function BatchBoxes({
   const [fault, setFault] = useState<string>();
   const send = useCommand();
   const { modal } = App.useApp();
-  const planned = Math.round(scaled.portions.valueOf());
+  const planned = boxedPortions(view, batch);
+  const takers = dishesMadeOf(view, state.id);
   const boxed = boxes.reduce((sum, box) => sum + box.portions, 0);
   const yieldG = netOf(weighed);
-  const portionG = yieldG === undefined ? scaled.portionG : yieldG / Math.max(1, boxed);
+  const portionG =
+    yieldG === undefined
+      ? scaled.portionG
+      : (yieldG - takers.reduce((sum, { amount }) => sum + amount.valueOf(), 0)) / Math.max(1, boxed);
   const kinds = useMemo(() => {
     const used = (name: string) => boxes.filter(({ box }) => box === name).length;
     return freeBoxes(view).map((box) => ({
@@ -52,7 +56,7 @@ export function BatchBoxes({
   }, [view, boxes]);
   const change = (id: string, what: Partial<DraftBox>) =>
     setBoxes(boxes.map((box) => (box.id === id ? { ...box, ...what } : box)));
-  const cost = costAhead(view, [scaled])[0];
+  const cost = costOfOne(view, scaled);
   const missing = boxes.find(({ place }) => place === undefined);
   const block = boxes.some(({ kind }) => kind === 'freezer') ? blockTimes(frozenDepth(view, boxes)) : undefined;
 
@@ -61,6 +65,10 @@ export function BatchBoxes({
     const body = {
       boxes: boxes.map(({ id, place, portions, box }) => ({ id, place, portions, ...(box ? { box } : {}) })),
       kept: Object.entries(kept).flatMap(([name, place]) => (place ? [{ id: newId(), name, place }] : [])),
+      aside: takers.flatMap(({ batch: taker }) => {
+        const place = placeFor(view, 'fridge') ?? boxes[0]?.place;
+        return place ? [{ id: newId(), place, batch: taker.state.id }] : [];
+      }),
       ...(yieldG === undefined ? {} : { yieldG }),
       ifShort,
       version: state.version,
@@ -144,6 +152,11 @@ export function BatchBoxes({
           weighed={weighed}
           weigh={setWeighed}
         />
+        {takers.map(({ batch: taker, amount }) => (
+          <p key={taker.state.id}>
+            <strong>{show(ofBase('g', amount))}</strong> set aside for {taker.recipe.document.component.name}
+          </p>
+        ))}
         <Apart view={view} batch={batch} boxes={boxes} kept={kept} keep={setKept} />
         {block && (
           <p className="soft">

@@ -10,7 +10,7 @@ import {
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { newId } from '../parts/newId.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
-import { stripsOf } from '@kestrel-ridge/core/view';
+import { dishesMadeOf, stripsOf } from '@kestrel-ridge/core/view';
 
 /** A box that is about to be filled. */
 export interface DraftBox {
@@ -37,6 +37,17 @@ export const freeBoxes = ({ kitchen, lots }: KitchenView): readonly FreeBoxes[] 
 export const placeFor = ({ kitchen }: KitchenView, kind: BoxPlace): string | undefined =>
   kitchen.places.find((place) => place.kind === kind)?.id;
 
+/** Whole portions for boxes: what other dishes of the day are made of is set aside. */
+export const boxedPortions = (view: KitchenView, { scaled, state }: ScaledBatchView): number =>
+  Math.max(
+    1,
+    Math.round(
+      scaled.portions.valueOf() -
+        dishesMadeOf(view, state.id).reduce((sum, { amount }) => sum + amount.valueOf(), 0) /
+          Math.max(1, scaled.portionG),
+    ),
+  );
+
 /** Boxes for a cooked batch, by who eats when and what keeps. */
 export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSuggestion & { drafts: readonly DraftBox[] } {
   const { scaled, state } = batch;
@@ -54,7 +65,7 @@ export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSugges
     .valueOf();
   const eaters = eatersOn(view.today, view.week.eaters, view.week.attendance).length;
   const suggestion = suggestBoxes({
-    portions: Math.round(scaled.portions.valueOf()),
+    portions: boxedPortions(view, batch),
     portionG: scaled.portionG,
     component: component.kind,
     eatenInTime: Math.max(0, wanted - there) / scaled.portionG,

@@ -8,7 +8,7 @@ import { Why } from '../parts/Why.tsx';
 import { missingOf } from '@kestrel-ridge/core/view';
 import { Ridge } from '../session/Ridge.tsx';
 import { usePlan } from '../session/usePlan.ts';
-import { costAhead } from '@kestrel-ridge/core/view';
+import { costAhead, usedTogether } from '@kestrel-ridge/core/view';
 import { handsElsewhere } from './handsElsewhere.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { usesUp } from '@kestrel-ridge/core/view';
@@ -43,7 +43,8 @@ export function IfCooked({
     tried,
     open.map((batch) => batch.scaled),
   );
-  const used = costs.reduce((sum, cost) => sum + cost.usedMinor, 0);
+  const used = usedTogether(costs);
+  const twice = costs.reduce((sum, { ofDishesMinor }) => sum + ofDishesMinor, 0);
   const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
   const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
   const idle = planning.state === 'nothing to cook';
@@ -95,7 +96,12 @@ export function IfCooked({
         because={{
           rule: 'ingredients of all dishes',
           figure: moneyText(used, currency),
-          parts: costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
+          parts: [
+            ...costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
+            ...(twice > 0
+              ? [{ rule: 'of that, in two dishes at once', figure: `−${moneyText(twice, currency)}` }]
+              : []),
+          ],
         }}
         value={moneyText(used, currency)}
         note={`${unpriced.length > 0 ? `at least: no price for ${unpriced.slice(0, 2).join(', ')}${unpriced.length > 2 ? ' …' : ''}; ` : ''}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}

@@ -1,4 +1,4 @@
-import { cannedOf } from './ingredient/findFood.ts';
+import { cannedOf, namesOf } from './ingredient/findFood.ts';
 import { saysNoWeight, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
@@ -82,6 +82,7 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/[,;]/g, ' ')
     .replace(/ x ?(\d+)(?= |$)/g, ' $1')
+    .replace(/\bportions\b/g, 'portion')
     .replace(/\s+/g, ' ')
     .trim()} `;
   const asks: string[] = [];
@@ -115,11 +116,11 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   const some = take(SOME) !== undefined;
 
   const named = takeWords(
-    foods.flatMap((f) =>
-      [f.name, ...(f.facts.names ?? [])].flatMap((name) =>
-        forms(name.toLowerCase()).map((words) => ({ words, is: f })),
-      ),
-    ),
+    // Bought foods first: of equal names theirs is meant.
+    [
+      ...foods.filter(({ facts }) => facts.kind !== 'component'),
+      ...foods.filter(({ facts }) => facts.kind === 'component'),
+    ].flatMap((f) => namesOf(f).flatMap((name) => forms(name.toLowerCase()).map((words) => ({ words, is: f })))),
   );
   // A can of borlotti is canned borlotti.
   const food = named && / (?:can|tin)s? /.test(rest) ? cannedOf(named, foods) : named;

@@ -2,8 +2,8 @@ import { factsOfStatement, statementOf, uniteStatements, type Food, type FoodId 
 import { foodsOfRecipe } from './cookedAs.ts';
 import type { Revision } from './revision.ts';
 
-/** What a recipe yields, as a food: it lies on the shelf in boxes and keeps by its own days. Its allergens are those of all that may go in; a box says what went in. */
-export function componentFood(recipe: Revision, foods: ReadonlyMap<FoodId, Food>): Food {
+/** What a recipe yields, as a food: it lies on the shelf in boxes, keeps by its own days, and is counted in portions of `portionG` grams. Its allergens are those of all that may go in; a box says what went in. */
+export function componentFood(recipe: Revision, foods: ReadonlyMap<FoodId, Food>, portionG?: number): Food {
   const statement = uniteStatements(
     foodsOfRecipe(recipe).map((id) => {
       const food = foods.get(id);
@@ -16,6 +16,9 @@ export function componentFood(recipe: Revision, foods: ReadonlyMap<FoodId, Food>
     facts: {
       kind: 'component',
       base: 'g',
+      ...(portionG === undefined
+        ? {}
+        : { gramsEach: { value: Math.round(portionG), source: `a portion by its recipe, of ${recipe.portions}` } }),
       ...factsOfStatement(statement),
       keeps: {
         fridge: recipe.component.fridgeDays,

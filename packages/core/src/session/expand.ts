@@ -12,6 +12,7 @@ import type { SessionFault } from './sessionFault.ts';
 import { ShareOut, named } from './shareOut.ts';
 import { taskOf } from './taskOf.ts';
 import type { GoesIn, TaskAbout } from './taskAbout.ts';
+import { waitsForDishes } from './waitsForDishes.ts';
 
 export interface PlannedBatch {
   readonly id: string;
@@ -63,7 +64,7 @@ export function expandSession(
     parts.flatMap((part) => part.abouts.map((each) => [each.id, each])),
   );
   const tasks = parts.flatMap((part) => part.abouts.map(taskOf));
-  const links: ProblemLink[] = parts.flatMap((part) => part.links);
+  const links: ProblemLink[] = [...parts.flatMap((part) => part.links), ...waitsForDishes(batches, parts)];
   const uses: ProblemUse[] = parts.flatMap((part) => part.uses);
   const baked = parts.flatMap((part) => part.baked);
 

@@ -11,6 +11,8 @@ export interface Reservation {
   readonly amount: Fraction;
   /** The day on which it is used: what is past by then serves nobody. */
   readonly on: Day;
+  /** When its session begins, ms: what is made later serves it not. Left out: any time of its day. */
+  readonly at?: number;
 }
 
 /** So much of one lot promised to one batch. */
@@ -39,15 +41,17 @@ export interface Promises {
  */
 export function bindPromises(lots: readonly DatedLot[], reservations: readonly Reservation[]): Promises {
   const left = new Map(lots.map((lot) => [lot.id, lot.onHand]));
-  const sorted = [...lots].sort(byExpiry);
+  const cooked = new Set(lots.flatMap((lot) => (lot.coming ? [lot.food] : [])));
+  const sorted = [...lots].sort((a, b) => turnOf(a, cooked) - turnOf(b, cooked) || byExpiry(a, b));
   const promised: Promised[] = [];
   const unkept: Unkept[] = [];
-  for (const { for: batch, food, amount, on } of reservations) {
+  for (const { for: batch, food, amount, on, at } of reservations) {
     let open = amount;
     for (const lot of sorted) {
       if (open.compare(0) <= 0) break;
       const there = left.get(lot.id);
       if (lot.food !== food || !there || there.compare(0) <= 0 || !isGoodOn(lot, on)) continue;
+      if (lot.coming && at !== undefined && lot.coming.at > at) continue;
       const taken = there.compare(open) < 0 ? there : open;
       promised.push({ for: batch, lot: lot.id, food, amount: taken });
       left.set(lot.id, there.sub(taken));
@@ -57,6 +61,10 @@ export function bindPromises(lots: readonly DatedLot[], reservations: readonly R
   }
   return { promised, unkept };
 }
+
+/** What stands there is used before what will be cooked; of that which will be cooked, nothing is thawed, and what was to be frozen goes last. */
+const turnOf = (lot: DatedLot, cooked: ReadonlySet<FoodId>): number =>
+  lot.coming ? (lot.coming.part === 'cold' ? 1 : 3) : lot.placeKind === 'freezer' && cooked.has(lot.food) ? 2 : 0;
 
 /** Is a lot within its life on a day? What has no date is. */
 export const isGoodOn = ({ keepsUntil }: Pick<DatedLot, 'keepsUntil'>, on: Day): boolean =>

@@ -6,6 +6,10 @@ export interface DatedLot extends Lot {
   readonly keepsUntil?: Day;
   /** Outside the fridge that day is a matter of so many hours. */
   readonly keepsHours?: number;
+  /** Of no box: what was set aside for another dish of the day. */
+  readonly loose?: boolean;
+  /** Not there yet: what a planned batch will make, and when it begins (ms). What of it is meant for the freezer serves only dishes of the same day. */
+  readonly coming?: { readonly at: number; readonly part: 'cold' | 'frozen' };
 }
 
 export interface Taken {
@@ -19,11 +23,16 @@ export interface Short {
   readonly missing: Fraction;
 }
 
-/** First to expire first; among equals the one in hand the longest, then by id, so that the answer is always the same. */
+/** First to expire first; among equals the one in hand the longest, what stands in no box, then by id, so that the answer is always the same. */
 export function byExpiry(a: DatedLot, b: DatedLot): number {
   const end = (lot: DatedLot) => lot.keepsUntil ?? '9999-12-31';
   const since = (lot: DatedLot) => lot.dates.openedOn ?? lot.dates.madeOn ?? lot.dates.boughtOn ?? '9999-12-31';
-  return end(a).localeCompare(end(b)) || since(a).localeCompare(since(b)) || a.id.localeCompare(b.id);
+  return (
+    end(a).localeCompare(end(b)) ||
+    since(a).localeCompare(since(b)) ||
+    Number(b.loose ?? false) - Number(a.loose ?? false) ||
+    a.id.localeCompare(b.id)
+  );
 }
 
 /**

@@ -16,6 +16,7 @@ export const asDatedLot = (lot: ShelfLot): DatedLot => ({
     : {}),
   ...(lot.until ? { keepsUntil: lot.until.value } : {}),
   ...(lot.until?.hours === undefined ? {} : { keepsHours: lot.until.hours }),
+  loose: lot.state.box === null,
 });
 
 export interface CostAhead extends BatchCost {
@@ -24,6 +25,8 @@ export interface CostAhead extends BatchCost {
   readonly unknown: readonly string[];
   /** What is scattered over it if anybody likes: apart, in no sum. */
   readonly optional: { readonly minor: number; readonly because: Because } | undefined;
+  /** What of it is for other dishes of the same cooking: it is in their cost too. */
+  readonly ofDishesMinor: number;
 }
 
 const nameOf = (view: KitchenView, id: string) => {
@@ -31,9 +34,10 @@ const nameOf = (view: KitchenView, id: string) => {
   return { name: food?.name ?? '', base: food?.facts.base ?? ('g' as const) };
 };
 
-/** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. */
+/** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. A dish that another is made of is reckoned before it, and goes in at what it cost. */
 export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly CostAhead[] {
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
+  const unknownOf = new Map<string, readonly string[]>();
   /** Lines of a batch, off the lots as the batches before it left them. */
   const take = (lines: ScaledBatch['lines']) => {
     const taken: Taken[] = [];
@@ -48,6 +52,7 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
       if (!took.ok) continue;
       for (const each of took.value) {
         taken.push(each);
+        short.push(...(unknownOf.get(each.lot.id) ?? []));
         const lot = lots.get(each.lot.id);
         if (lot) lots.set(lot.id, { ...lot, onHand: lot.onHand.sub(each.amount) });
       }
@@ -56,16 +61,65 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
   };
   const because = (taken: readonly Taken[]) =>
     costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id));
-  return batches.map((scaled) => {
+  const costs = new Map<ScaledBatch, CostAhead>();
+  for (const scaled of makersFirst(batches)) {
     const { taken, short } = take(scaled.lines.filter(({ line }) => !line.optional));
     const garnish = take(scaled.lines.filter(({ line }) => line.optional)).taken;
     const cost = costOf(taken);
     const unpriced = cost.unpriced.map(({ lot }) => nameOf(view, lot.food).name);
-    return {
+    const unknown = [...new Set([...short, ...unpriced])];
+    costs.set(scaled, {
       ...cost,
       because: because(taken),
-      unknown: [...new Set([...short, ...unpriced])],
+      unknown,
       optional: garnish.length > 0 ? { minor: costOf(garnish).usedMinor, because: because(garnish) } : undefined,
-    };
-  });
+      ofDishesMinor: costOf(taken.filter(({ lot }) => lot.coming)).usedMinor,
+    });
+    const amount = scaled.yields.value.g;
+    if (amount.compare(0) <= 0) continue;
+    const id = `made ${costs.size}`;
+    unknownOf.set(id, unknown);
+    lots.set(id, {
+      id,
+      food: scaled.recipe.component.id,
+      place: '',
+      placeKind: 'fridge',
+      dates: { madeOn: view.today },
+      onHand: amount,
+      priced: { minor: cost.usedMinor, amount },
+      keepsUntil: view.today,
+      coming: { at: 0, part: 'cold' },
+    });
+  }
+  return batches.flatMap((scaled) => costs.get(scaled) ?? []);
+}
+
+/** What is used of all of them together: what goes from one dish into another is counted once. */
+export const usedTogether = (costs: readonly CostAhead[]): number =>
+  costs.reduce((sum, { usedMinor, ofDishesMinor }) => sum + usedMinor - ofDishesMinor, 0);
+
+/** Dishes that others are made of come before them; otherwise as they stand. */
+function makersFirst(batches: readonly ScaledBatch[]): readonly ScaledBatch[] {
+  const put = new Set<ScaledBatch>();
+  const visit = (scaled: ScaledBatch, waiting: ReadonlySet<ScaledBatch>) => {
+    if (put.has(scaled) || waiting.has(scaled)) return;
+    for (const maker of batches)
+      if (maker !== scaled && scaled.lines.some(({ food }) => food.id === maker.recipe.component.id))
+        visit(maker, new Set([...waiting, scaled]));
+    put.add(scaled);
+  };
+  for (const scaled of batches) visit(scaled, new Set());
+  return [...put];
+}
+
+/** What one batch will cost, with the planned dishes that it is made of. */
+export function costOfOne(view: KitchenView, scaled: ScaledBatch): CostAhead | undefined {
+  const makers = (of: ScaledBatch, known: readonly ScaledBatch[]): readonly ScaledBatch[] =>
+    view.batches
+      .filter(({ state }) => state.status === 'planned')
+      .map((batch) => batch.scaled)
+      .filter((maker) => !known.includes(maker) && of.lines.some(({ food }) => food.id === maker.recipe.component.id))
+      .reduce((all, maker) => (all.includes(maker) ? all : [...all, ...makers(maker, [...all, maker]), maker]), known);
+  const all = [...makers(scaled, [scaled]).filter((each) => each !== scaled), scaled];
+  return costAhead(view, all).at(-1);
 }

@@ -9,6 +9,7 @@ import {
   type Reservation,
   type Unkept,
 } from '../stock/index.ts';
+import { keepsUntil } from '../storage/index.ts';
 import type { KitchenView, ScaledBatchView, ShelfLot } from './kitchenView.ts';
 import { asDatedLot } from './costAhead.ts';
 
@@ -16,6 +17,8 @@ export interface ShelfPromises {
   readonly lots: readonly DatedLot[];
   /** Those that somebody has counted: only they can be counted on. */
   readonly counted: readonly DatedLot[];
+  /** What planned batches will make: another dish may be made of it. */
+  readonly coming: readonly DatedLot[];
   readonly reservations: readonly Reservation[];
   readonly promises: Promises;
 }
@@ -38,13 +41,54 @@ export function promisesOf(view: KitchenView): ShelfPromises {
         food: food.id,
         amount,
         on: cookedOn(view, batch),
+        at: Date.parse(batch.session.startsAt),
       })),
     );
   const counted = lots.filter(({ id }) => !uncounted.has(id));
-  const made = { lots, counted, reservations, promises: bindPromises(counted, reservations) };
+  const coming = comingOf(view);
+  const made = { lots, counted, coming, reservations, promises: bindPromises([...counted, ...coming], reservations) };
   known.set(view, made);
   return made;
 }
+
+/** What the planned batches of a kitchen will make, as lots that are not there yet. */
+function comingOf(view: KitchenView): readonly DatedLot[] {
+  return view.batches
+    .filter(({ state }) => state.status === 'planned')
+    .flatMap((batch): DatedLot[] => {
+      const { state, scaled, session } = batch;
+      const food = view.foods.get(scaled.recipe.component.id);
+      if (!food) return [];
+      const madeOn = cookedOn(view, batch);
+      const until = keepsUntil(food, 'fridge', { madeOn })?.value;
+      const frozen = new Fraction(state.freezePortions).div(scaled.portions);
+      const whole = scaled.yields.value.g;
+      const at = Date.parse(session.startsAt);
+      const part = (which: 'cold' | 'frozen', onHand: Fraction, last: Day | undefined): readonly DatedLot[] =>
+        onHand.compare(0) > 0
+          ? [
+              {
+                id: comingId(state.id, which),
+                food: food.id,
+                place: '',
+                placeKind: 'fridge',
+                dates: { madeOn },
+                onHand,
+                ...(last ? { keepsUntil: last } : {}),
+                coming: { at, part: which },
+              },
+            ]
+          : [];
+      const share = frozen.compare(1) > 0 ? new Fraction(1) : frozen;
+      return [
+        ...part('cold', whole.mul(new Fraction(1).sub(share)), until),
+        ...part('frozen', whole.mul(share), madeOn),
+      ];
+    });
+}
+
+/** The lot that a planned batch will make: of what stays cold, or of what is frozen. */
+export const comingId = (batch: string, part: 'cold' | 'frozen'): string => `${batch}/${part}`;
 
 /** The day of a batch: its own session's, and never before today. */
 export function cookedOn(
@@ -65,9 +109,26 @@ export interface Broken extends Unkept {
 
 /** Which dishes would lack something if so much of a lot were taken. */
 export function breaksWhenTaken(view: KitchenView, lot: ShelfLot, amount: Fraction): readonly Broken[] {
-  const { lots, reservations } = promisesOf(view);
-  return brokenBy(lots, reservations, { lot: lot.state.id, amount }).flatMap((unkept) => {
+  const { lots, coming, reservations } = promisesOf(view);
+  return brokenBy([...lots, ...coming], reservations, { lot: lot.state.id, amount }).flatMap((unkept) => {
     const batch = view.batches.find((each) => each.state.id === unkept.for);
     return batch ? [{ ...unkept, batch }] : [];
+  });
+}
+
+/** Which dishes of the same session a batch goes into, and how many grams of it. */
+export function dishesMadeOf(
+  view: KitchenView,
+  batch: string,
+): readonly { readonly batch: ScaledBatchView; readonly amount: Fraction }[] {
+  const mine = [comingId(batch, 'cold'), comingId(batch, 'frozen')];
+  const { promised } = promisesOf(view).promises;
+  const session = view.batches.find(({ state }) => state.id === batch)?.state.session;
+  return view.batches.flatMap((taker) => {
+    if (taker.state.session !== session) return [];
+    const amount = promised
+      .filter((each) => each.for === taker.state.id && mine.includes(each.lot))
+      .reduce((sum, each) => sum.add(each.amount), new Fraction(0));
+    return amount.compare(0) > 0 ? [{ batch: taker, amount }] : [];
   });
 }

@@ -3,6 +3,7 @@ import { Fraction, type Day } from '../quantity/index.ts';
 import { byExpiry } from '../stock/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { asDatedLot } from './costAhead.ts';
+import { promisedOfLot } from './promisesOf.ts';
 
 export interface ReadyComponent {
   readonly food: Food;
@@ -24,7 +25,11 @@ export function readyComponents(view: KitchenView): readonly ReadyComponent[] {
     .flatMap((recipe): ReadyComponent[] => {
       const { component } = recipe.document;
       const food = view.foods.get(component.id);
-      const lots = view.lots.filter((lot) => lot.food.id === component.id && lot.state.portionG !== null);
+      // What another dish is made of is not for the table.
+      const lots = view.lots
+        .filter((lot) => lot.food.id === component.id && lot.state.portionG !== null)
+        .map((lot) => ({ ...lot, onHand: lot.onHand.sub(promisedOfLot(view, lot)) }))
+        .filter((lot) => lot.onHand.compare(0) > 0);
       if (!food || lots.length === 0) return [];
       const cold = lots
         .filter((lot) => lot.place.kind !== 'freezer')

@@ -1,13 +1,17 @@
 import type { Food } from '../food/index.ts';
-import { Fraction, addDays, dayAt, daysBetween, localMoment, momentAt, type Day } from '../quantity/index.ts';
+import { Fraction, addDays, dayAt, daysBetween, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
+import { promisedOf } from '../stock/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '../week/index.ts';
 import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
 import { hourAt } from '../quantity/index.ts';
 import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
 import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
+import { onDay } from './onDay.ts';
+import { comingId, promisesOf } from './promisesOf.ts';
 import type { DraftSize } from './weekChange.ts';
+import { withDrafts } from './withDrafts.ts';
 
 export const DAYS = 7;
 
@@ -25,10 +29,6 @@ export interface ComponentStrip {
   /** What the strip was folded from, piece by piece. */
   readonly supply: readonly Supply[];
 }
-
-/** A session's hour, on another day. */
-export const onDay = (startsAt: string, day: Day, zone: string): number =>
-  momentAt(day, localMoment(Date.parse(startsAt), zone).slice(11), zone);
 
 export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
 
@@ -49,6 +49,8 @@ export function stripsOf(
   moved: Readonly<Record<string, Day>> = {},
 ): readonly ComponentStrip[] {
   const { today, kitchen, foods } = view;
+  // What other dishes are made of is not on the table.
+  const { promises } = promisesOf(withDrafts(view, drafts, moved));
   const table = tableOf(view);
   const learned = learnedOf(view);
   const days = weekDays(today);
@@ -79,7 +81,7 @@ export function stripsOf(
     const portionG = scaled?.portionG ?? Number(lots[0]?.state.portionG ?? 150);
 
     const supply: Supply[] = lots.map((lot) => ({
-      grams: lot.onHand.valueOf(),
+      grams: lot.onHand.sub(promisedOf(promises, lot.state.id)).valueOf(),
       fromMeal: 0,
       frozen: lot.place.kind === 'freezer',
       ...(lot.until ? { until: lot.until.value } : {}),
@@ -95,13 +97,15 @@ export function stripsOf(
       const madeHour = hourAt(startMs, kitchen.equipment.zone);
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
       const until = keepsUntil(component, 'fridge', { madeOn: made });
+      const goesOn = (part: 'cold' | 'frozen') => promisedOf(promises, comingId(each.state.id, part)).valueOf();
       supply.push({
-        grams: (size.portions - size.freezePortions) * portionG,
+        grams: Math.max(0, (size.portions - size.freezePortions) * portionG - goesOn('cold')),
         fromMeal,
         frozen: false,
         ...(until ? { until: until.value } : {}),
       });
-      if (size.freezePortions > 0) supply.push({ grams: size.freezePortions * portionG, fromMeal, frozen: true });
+      const frozen = size.freezePortions * portionG - goesOn('frozen');
+      if (frozen > 0) supply.push({ grams: frozen, fromMeal, frozen: true });
     }
 
     const demanded = demandedOf(view, recipe, portionG);

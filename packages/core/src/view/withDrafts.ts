@@ -1,6 +1,8 @@
+import type { SessionState } from '../formats/index.ts';
 import { dayAt, Fraction, type Day } from '../quantity/index.ts';
 import { scaleBatch } from '../scaling/index.ts';
 import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
+import { onDay } from './onDay.ts';
 import type { DraftSize } from './weekChange.ts';
 
 /** The kitchen as it would be with the sizes and days that are being tried: a dish for another day is no longer in its session. */
@@ -14,9 +16,12 @@ export function withDrafts(
   const batches = view.batches.map((batch): ScaledBatchView => {
     const moved = movedTo(view, batch, days[batch.state.id], zone);
     const draft = sizes[batch.state.id];
-    if (!draft || draft.portions === Number(batch.state.portions)) return moved;
+    if (!draft) return moved;
+    if (draft.portions === Number(batch.state.portions))
+      return { ...moved, state: { ...moved.state, freezePortions: String(draft.freezePortions) } };
     return {
       ...moved,
+      state: { ...moved.state, portions: String(draft.portions), freezePortions: String(draft.freezePortions) },
       scaled: scaleBatch(
         batch.recipe.document,
         new Fraction(draft.portions),
@@ -29,12 +34,16 @@ export function withDrafts(
   return { ...view, batches };
 }
 
-/** The planned session of a day, or the name of one that would be made for it. */
-const sessionOn = ({ week }: KitchenView, day: Day, zone: string): string =>
-  week.sessions.find(({ status, startsAt }) => status === 'planned' && dayAt(new Date(startsAt), zone) === day)?.id ??
-  `on ${day}`;
+/** The planned session of a day, or the one that would be made for it. */
+function sessionOn({ week }: KitchenView, { session }: ScaledBatchView, day: Day, zone: string): SessionState {
+  const there = week.sessions.find(
+    ({ status, startsAt }) => status === 'planned' && dayAt(new Date(startsAt), zone) === day,
+  );
+  return there ?? { ...session, id: `on ${day}`, startsAt: new Date(onDay(session.startsAt, day, zone)).toISOString() };
+}
 
-const movedTo = (view: KitchenView, batch: ScaledBatchView, day: Day | undefined, zone: string): ScaledBatchView =>
-  day === undefined || day === dayAt(new Date(batch.session.startsAt), zone)
-    ? batch
-    : { ...batch, state: { ...batch.state, session: sessionOn(view, day, zone) } };
+function movedTo(view: KitchenView, batch: ScaledBatchView, day: Day | undefined, zone: string): ScaledBatchView {
+  if (day === undefined || day === dayAt(new Date(batch.session.startsAt), zone)) return batch;
+  const session = sessionOn(view, batch, day, zone);
+  return { ...batch, session, state: { ...batch.state, session: session.id } };
+}

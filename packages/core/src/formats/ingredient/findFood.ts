@@ -40,11 +40,20 @@ export function cannedOf(food: Food, foods: Iterable<Food>): Food {
 
 const plain = (name: string): string => name.toLowerCase().replace(/-/g, ' ').split(' ').map(singular).join(' ');
 
+/** Every name of a food. What was cooked here is meant where somebody says that it is cooked, or counts it in portions: "cooked millet", "2 portions of millet". */
+export const namesOf = ({ name, facts }: Food): readonly string[] => [
+  name,
+  ...(facts.names ?? []),
+  ...(facts.kind === 'component' ? [`cooked ${name}`, `portion of ${name}`, `portion ${name}`] : []),
+];
+
+/** A bare name that a bought food and a dish share is the bought one: "300 g millet" is dry. */
 export function indexFoods(foods: readonly Food[]): FoodIndex {
   const names = new Map<string, Food>();
   for (const food of foods)
-    for (const name of food.facts.names ?? []) if (!names.has(plain(name))) names.set(plain(name), food);
-  for (const food of foods) names.set(plain(food.name), food);
+    for (const name of namesOf(food).slice(1)) if (!names.has(plain(name))) names.set(plain(name), food);
+  const made = (food: Food) => food.facts.kind === 'component';
+  for (const food of [...foods.filter(made), ...foods.filter((each) => !made(each))]) names.set(plain(food.name), food);
   const nearOnly = new Map<string, Food[]>();
   for (const food of foods)
     for (const near of food.facts.nearNames ?? []) {
