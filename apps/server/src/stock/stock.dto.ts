@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsNumber,
   IsOptional,
@@ -104,6 +105,10 @@ export class MoveLotDto {
   @Id('new lot') id: string;
   @Id('place') place: string;
   @Positive('amount to move') amount: string;
+  @ApiProperty({ required: false, description: 'Said in plain words: what was thawed is frozen once more' })
+  @IsOptional()
+  @IsBoolean()
+  again?: boolean;
   @Seen() version: number;
 }
 

@@ -165,7 +165,7 @@ export class StockService {
         if (!food) return refused<Refusal>({ code: 'not found', what: 'food' });
         const aged = afterStep(
           { food: foodOf(food), place: from.kind, dates: datesOf(lot) },
-          { do: 'move', to: to.kind },
+          { do: 'move', to: to.kind, again: dto.again ?? false },
           await this.today(kitchen, transaction),
         );
         if (!aged.ok) return refused(invalid('place', aged.problem.fault, aged.problem.remedy));

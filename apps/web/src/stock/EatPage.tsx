@@ -1,7 +1,6 @@
 import { appNow } from '../parts/appNow.ts';
-import { hourAt } from '@kestrel-ridge/core/quantity';
 import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
-import { MEAL_NAMES, eatersAt, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
+import { MEAL_NAMES, eatersAt, mealAhead, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -19,8 +18,9 @@ import './eat.css';
 import { useMinute } from '../session/useMinute.ts';
 import { NotInTime } from './NotInTime.tsx';
 import { ReheatList } from './ReheatList.tsx';
+import { WhatFollows } from './WhatFollows.tsx';
 import { WhoAte } from './WhoAte.tsx';
-import { asPlanned, entriesFor, lacksAfter, mealNow } from './plate.ts';
+import { asPlanned, entriesFor, stepsOf } from './plate.ts';
 import { lotAllergens } from './lotWords.ts';
 import { readyComponents, takesFor, type ReadyComponent } from '@kestrel-ridge/core/view';
 
@@ -36,7 +36,7 @@ function Eat({ view }: { view: KitchenView }) {
   const ready = useMemo(() => readyComponents(view), [view]);
   const strips = useMemo(() => new Map(stripsOf(view, {}, appNow()).map((strip) => [strip.food.id, strip])), [view]);
   const zone = view.kitchen.equipment.zone;
-  const [meal, setMeal] = useState<MealName>(() => mealNow(hourAt(appNow(), zone)));
+  const [meal, setMeal] = useState<MealName>(() => mealAhead(view.week.slots, view.today, zone, appNow()));
   const here = eatersAt(view.today, meal, view.week.eaters, view.week.attendance);
   const [at, setAt] = useState<readonly string[]>();
   const [said, setSaid] = useState<Readonly<Record<string, number>>>({});
@@ -46,7 +46,8 @@ function Eat({ view }: { view: KitchenView }) {
     view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
   const planned = asPlanned(slot, ready, present, kindOf);
   const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
-  const lacks = useMemo(() => lacksAfter(view, ready, plate, meal), [view, ready, plate, meal]);
+  const steps = useMemo(() => stepsOf(view, ready, plate), [view, ready, plate]);
+  const eaten = useMemo(() => ({ day: view.today, meal }), [view.today, meal]);
   const portions = chosen.reduce((sum, each) => sum + (plate[each.food.id] ?? 0), 0);
 
   const eat = async () => {
@@ -177,17 +178,7 @@ function Eat({ view }: { view: KitchenView }) {
           >
             {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
           </Button>
-          {lacks.length > 0 && (
-            <div className="lacks" role="status">
-              <b>Eaten now, it is missing later:</b>
-              {lacks.map((words) => (
-                <p key={words} className="cannot">
-                  {words}
-                </p>
-              ))}
-              <Link to="/week/mend">Ways to mend it</Link>
-            </div>
-          )}
+          <WhatFollows view={view} steps={steps} eaten={eaten} />
           <ReheatList
             view={view}
             chosen={chosen}

@@ -8,11 +8,12 @@ import { useMovementsQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
-import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
+import type { KitchenView, LotStep, ShelfLot } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
+import { dateWords } from '../parts/times.ts';
 import { untilWords } from '../parts/untilWords.ts';
-import { BreaksWhat } from './BreaksWhat.tsx';
+import { WhatFollows } from './WhatFollows.tsx';
 import { allergenWords } from '@kestrel-ridge/core/food';
 import { lotAllergens, lotAmount, NAMELESS } from './lotWords.ts';
 import { NameIt } from './NameIt.tsx';
@@ -55,6 +56,11 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
     const both = there === undefined ? '' : ` It holds ${said(Number(there))} now; you saw ${said(whole)}.`;
     setFaults({ [section]: (errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || detail) + both });
   };
+  // What was thawed goes back into the freezer only by the plain word for it.
+  const again =
+    lot.place.kind !== 'freezer' && view.kitchen.places.find(({ id }) => id === to)?.kind === 'freezer'
+      ? state.dates.thawedOn
+      : undefined;
   // What keeps only in the cold once it is open goes there in the same step.
   const fridge =
     food.facts.opened?.fridge && lot.place.kind !== 'fridge'
@@ -109,7 +115,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
           ))}
         </div>
         <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
-          {count !== null && <BreaksWhat view={view} lot={lot} amount={whole - count} />}
+          {count !== null && <WhatFollows view={view} steps={stepsOf(lot, whole - count)} />}
           <InputNumber
             controls={false}
             aria-label={`Amount of ${food.name} in ${state.base}`}
@@ -185,21 +191,28 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
               void ask(
                 'move',
                 'move',
-                { id: newId(), place: to, amount: amount(moved) },
+                { id: newId(), place: to, amount: amount(moved), ...(again ? { again: true } : {}) },
                 `Moved ${said(moved ?? 0)} ${food.name}`,
               )
             }
           >
-            Move
+            {again ? 'Freeze it once more' : 'Move'}
           </Button>
+          {again && (
+            <p className="soft">
+              It was thawed on {dateWords(again)}. Only what thawed in the fridge may be frozen once more; it loses
+              bite, and keeps no longer than before.
+            </p>
+          )}
         </Form.Item>
+        {to && <WhatFollows view={view} steps={stepsOf(lot, moved, to)} />}
         {lot.place.kind === 'freezer' && <Cautions ids={['thaw', 'thawed at once']} />}
         {lot.until?.hours !== undefined && <Cautions ids={['two hours']} />}
       </section>
 
       <section>
         <h3>Throw away</h3>
-        <BreaksWhat view={view} lot={lot} amount={thrown ?? 0} />
+        <WhatFollows view={view} steps={stepsOf(lot, thrown)} />
         <Form.Item validateStatus={faults['throw'] ? 'error' : ''} help={faults['throw']}>
           <Select
             aria-label="Why?"
@@ -238,6 +251,11 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
     </aside>
   );
 }
+
+/** The same thing as something that is about to happen. */
+const stepsOf = (lot: ShelfLot, amount: number | null, to?: string): readonly LotStep[] => [
+  { lot, amount: new Fraction(Math.round((amount ?? 0) * 1000), 1000), ...(to === undefined ? {} : { to }) },
+];
 
 function History({ lot }: { lot: ShelfLot }) {
   const kitchen = useKitchenId();

@@ -1,18 +1,12 @@
-import { appNow } from '../parts/appNow.ts';
-import { shareOf, slotAt, type ComponentKind, type Eater, type MealName, type Slot } from '@kestrel-ridge/core/week';
-import type { Day } from '@kestrel-ridge/core/quantity';
+import { shareOf, type ComponentKind, type Eater, type MealName, type Slot } from '@kestrel-ridge/core/week';
+import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
 import { newId } from '../parts/newId.ts';
-import { dayName } from '../parts/times.ts';
-import type { KitchenView } from '@kestrel-ridge/core/view';
-import { stripsOf } from '@kestrel-ridge/core/view';
+import type { KitchenView, LotStep } from '@kestrel-ridge/core/view';
 import type { ReadyComponent } from '@kestrel-ridge/core/view';
 import { takesFor } from '@kestrel-ridge/core/view';
 
 /** Portions on the plates, by component. */
 export type Plates = Readonly<Record<string, number>>;
-
-/** The meal that is next: lunch until 15 h. */
-export const mealNow = (hour: number): MealName => (hour < 15 ? 'lunch' : 'dinner');
 
 const half = (n: number): number => Math.round(n * 2) / 2;
 
@@ -70,44 +64,11 @@ export function entriesFor(
   });
 }
 
-/** What the days after will lack because of what is eaten now: said before it is done. */
-export function lacksAfter(
-  view: KitchenView,
-  ready: readonly ReadyComponent[],
-  plates: Plates,
-  meal: MealName,
-): readonly string[] {
-  const takes = new Map(
-    ready.flatMap((each) =>
-      takesFor(each, plates[each.food.id] ?? 0).map(({ lot, amount }) => [lot, Number(amount)] as const),
-    ),
-  );
-  if (takes.size === 0) return [];
-  // This meal is eaten then: it wants no more.
-  const eaten = { id: 'now', day: view.today, meal, eater: null, food: '', portions: 1 };
-  const after: KitchenView = {
-    ...view,
-    week: { ...view.week, eaten: [...view.week.eaten, eaten] },
-    lots: view.lots.map((lot) => {
-      const gone = takes.get(lot.state.id);
-      return gone === undefined ? lot : { ...lot, onHand: lot.onHand.sub(Math.round(gone * 1000) / 1000) };
-    }),
-  };
-  const now = appNow();
-  const before = stripsOf(view, {}, now);
-  return stripsOf(after, {}, now).flatMap((item) => {
-    const was = before.find(({ food }) => food.id === item.food.id);
-    if (!was || (plates[item.food.id] ?? 0) === 0) return [];
-    const later = item.strip.meals.flatMap((meal, m) => {
-      const more = meal.short - (was.strip.meals[m]?.short ?? 0);
-      return more > item.portionG / 3 ? [{ meal, more }] : [];
+/** What so many portions on the plates take from the boxes, as steps that can be looked at before. */
+export const stepsOf = (view: KitchenView, ready: readonly ReadyComponent[], plates: Plates): readonly LotStep[] =>
+  ready
+    .flatMap((each) => takesFor(each, plates[each.food.id] ?? 0))
+    .flatMap(({ lot, amount }): LotStep[] => {
+      const box = view.lots.find(({ state }) => state.id === lot);
+      return box ? [{ lot: box, amount: new Fraction(amount) }] : [];
     });
-    const [first] = later;
-    if (!first) return [];
-    const slot = slotAt(view.week.slots, first.meal.day, first.meal.meal);
-    const portions = Math.max(1, Math.round(later.reduce((sum, { more }) => sum + more, 0) / item.portionG));
-    return [
-      `${item.name}: ${portions} ${portions === 1 ? 'portion' : 'portions'} short from ${dayName(first.meal.day)} ${first.meal.meal} on${slot?.parts.some(({ food }) => food === item.food.id) ? ', where it is planned' : ''}`,
-    ];
-  });
-}

@@ -1,6 +1,7 @@
-import { addDays, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { blockTimes } from '@kestrel-ridge/core/storage';
-import { slotAt } from '@kestrel-ridge/core/week';
+import { ofBase, show } from '@kestrel-ridge/core/quantity';
+import type { BlockTimes } from '@kestrel-ridge/core/storage';
+import { readyFrom, timesOfBox, weekDays } from '@kestrel-ridge/core/view';
+import { servedAt, slotAt } from '@kestrel-ridge/core/week';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
@@ -26,15 +27,18 @@ function Freezer({ view }: { view: KitchenView }) {
       .sort((a, b) => (a.state.dates.frozenOn ?? '').localeCompare(b.state.dates.frozenOn ?? ''));
   const boxes = view.lots.filter(({ place, state }) => place.kind === 'freezer' && state.portionG !== null);
   const portions = Math.round(boxes.reduce((sum, lot) => sum + portionsOf(lot), 0));
-  const block = blockTimes();
+  const block = deepest(boxes.map(({ state }) => timesOfBox(view, state.box)));
   const now = useMinute();
   const meals = new Map(eveningItems(view, now).flatMap(({ lot, detail }) => (lot ? [[lot.state.id, detail]] : [])));
   const change = useWeekChange(view);
   /** The first dinner that is open, from the day on that leaves it time to thaw. */
   const giveMeal = (lot: ShelfLot) => {
-    const day = [2, 3, 4, 5, 6]
-      .map((n) => addDays(view.today, n))
-      .find((on) => !slotAt(view.week.slots, on, 'dinner')?.parts.length);
+    const ready = readyFrom(view, lot, now);
+    const day = weekDays(view.today).find(
+      (on) =>
+        servedAt(view.week.slots, on, 'dinner', view.kitchen.equipment.zone) >= ready &&
+        !slotAt(view.week.slots, on, 'dinner')?.parts.length,
+    );
     if (!day) return;
     const was = slotAt(view.week.slots, day, 'dinner');
     void change(
@@ -52,8 +56,12 @@ function Freezer({ view }: { view: KitchenView }) {
             : `${portions} ${portions === 1 ? 'portion' : 'portions'} in ${boxes.length} frozen ${boxes.length === 1 ? 'box' : 'boxes'}`}
         </h1>
         <p>
-          Into the fridge <Why because={block.because}>{block.aheadHours} h</Why> before it is eaten; thawed on the
-          worktop it is not frozen again. Touch a box to open it.
+          {block && (
+            <>
+              Into the fridge up to <Why because={block.because}>{block.aheadHours} h</Why> before it is eaten;{' '}
+            </>
+          )}
+          thawed on the worktop it is not frozen again. Touch a box to open it.
           {free.length > 0 && ` Empty boxes: ${free.map(({ name, free: left }) => `${left} ${name}`).join(', ')}.`}
         </p>
       </div>
@@ -110,6 +118,10 @@ function Freezer({ view }: { view: KitchenView }) {
     </main>
   );
 }
+
+/** Of all the boxes the one that takes longest. */
+const deepest = (times: readonly BlockTimes[]): BlockTimes | undefined =>
+  [...times].sort((a, b) => b.aheadHours - a.aheadHours)[0];
 
 const portionsOf = ({ state, onHand }: ShelfLot): number =>
   state.portionG === null ? 0 : onHand.valueOf() / Number(state.portionG);

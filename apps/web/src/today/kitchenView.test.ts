@@ -80,7 +80,7 @@ describe('strips', () => {
     expect(shortWords(item)).toBe('short by 20 portions');
   });
   test('boxes in the freezer follow the cold ones', () =>
-    expect(reachWords(strip(kitchen({ batches: [], lots: [boxes(4, 'fridge'), boxes(8, 'freezer')] })))).toBe(
+    expect(reachWords(strip(kitchen({ batches: [], lots: [boxes(4, 'fridge'), boxes(8, 'freezer', addDays(today, -5))] })))).toBe(
       'lasts to Wed dinner',
     ));
   test('law: a larger batch never reaches less far', () =>

@@ -2,7 +2,8 @@ import { addDays, day } from '@kestrel-ridge/core/quantity';
 import type { Slot, WeekAsk } from '@kestrel-ridge/core/week';
 import fc from 'fast-check';
 import { batchOf, kitchen, lot, millet, recipes, session, today } from '../app/kitchenForTests.ts';
-import { asPlanned, entriesFor, lacksAfter, mealNow } from '../stock/plate.ts';
+import { missedWords } from '../stock/missedWords.ts';
+import { asPlanned, entriesFor, stepsOf } from '../stock/plate.ts';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import {
   brokenMeals,
@@ -10,6 +11,7 @@ import {
   readyComponents,
   stripsOf,
   suggestedChange,
+  whatFollows,
   type KitchenView,
 } from '@kestrel-ridge/core/view';
 import { eveningItems } from './eveningItems.ts';
@@ -74,8 +76,6 @@ describe('a meal that is eaten', () => {
     expect(asPlanned(dinner(0, { guests: 3 }), ready, eaters, kindOf)).toEqual({ [food]: 5 });
     expect(asPlanned(undefined, ready, eaters, kindOf)).toEqual({});
   });
-  test('lunch until three, then dinner', () =>
-    expect([mealNow(9), mealNow(15), mealNow(21)]).toEqual(['lunch', 'dinner', 'dinner']));
   test('eaten early, it lacks where it was planned; what this meal wanted anyway lacks nowhere', () => {
     const view = withSlots(
       { ...kitchen({ lots: [boxes(8, 'fridge')] }), batches: [] },
@@ -84,10 +84,12 @@ describe('a meal that is eaten', () => {
       ...openNothing(),
     );
     const ready = readyComponents(view);
-    expect(lacksAfter(view, ready, { [food]: 4 }, 'dinner')).toEqual([]);
-    const [words] = lacksAfter(view, ready, { [food]: 8 }, 'dinner');
-    expect(words).toContain('4 portions short');
-    expect(words).toContain('where it is planned');
+    const missed = (portions: number) =>
+      whatFollows(view, stepsOf(view, ready, { [food]: portions }), morning, { day: today, meal: 'dinner' }).meals;
+    expect(missed(4)).toEqual([]);
+    expect(missed(8).map(missedWords)).toEqual([
+      expect.stringMatching(/4 portions short from \S+ dinner on, where it is planned/),
+    ]);
   });
 });
 

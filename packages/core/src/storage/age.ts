@@ -12,11 +12,17 @@ export interface Lying {
 
 export type AgeStep =
   /** The opened pack goes where it will lie in the same step: a tin into the fridge. */
-  { readonly do: 'open'; readonly into?: PlaceKind } | { readonly do: 'move'; readonly to: PlaceKind };
+  | { readonly do: 'open'; readonly into?: PlaceKind }
+  | {
+      readonly do: 'move';
+      readonly to: PlaceKind;
+      /** Said in plain words: what was thawed is frozen once more. */
+      readonly again?: boolean;
+    };
 
 /** Why a lot may not be frozen or opened now, with what can be done. */
 export interface AgeRefusal {
-  readonly code: 'open already' | 'past its life' | 'lay outside the fridge';
+  readonly code: 'open already' | 'past its life' | 'lay outside the fridge' | 'was thawed';
   readonly fault: string;
   readonly remedy: string;
 }
@@ -30,7 +36,7 @@ export interface Aged {
 /**
  * The dates of a lot after a step, on a day. The one place where opening, moving, freezing and thawing change what a lot has left; its laws:
  * no step lets it keep longer than it did, but freezing within its life; days spent before freezing are not given back; what is past, or lay outside the fridge cooked or
- * thawed, is not frozen.
+ * thawed, is not frozen; what was thawed in the fridge is frozen once more only where that is said.
  * Source: FDA Food Code 2022, 3-501.17; USDA FSIS (from memory): what was thawed on the counter is not frozen again.
  * @example afterStep({ food: soup, place: 'fridge', dates: { madeOn: day('2026-03-01') } }, { do: 'move', to: 'freezer' }, day('2026-03-02'))
  */
@@ -56,7 +62,7 @@ export function afterStep(lot: Lying, step: AgeStep, on: Day): Outcome<Aged, Age
   }
   const { to } = step;
   const wasFrozen = lot.place === 'freezer';
-  if (to === 'freezer' && !wasFrozen) return frozen(lot, ends, on);
+  if (to === 'freezer' && !wasFrozen) return frozen(lot, ends, on, step.again ?? false);
   if (wasFrozen && to !== 'freezer') {
     const { endsOn: _before, ...dates } = lot.dates;
     return done({
@@ -73,7 +79,7 @@ export function afterStep(lot: Lying, step: AgeStep, on: Day): Outcome<Aged, Age
   return done({ dates: { ...limited(lot.dates, ends), ...warm(lot, to, on, false) }, kind: 'moved' });
 }
 
-function frozen(lot: Lying, ends: Day | undefined, on: Day): Outcome<Aged, AgeRefusal> {
+function frozen(lot: Lying, ends: Day | undefined, on: Day, again: boolean): Outcome<Aged, AgeRefusal> {
   const { food, dates } = lot;
   if (dates.warmOn !== undefined)
     return refused({
@@ -86,6 +92,12 @@ function frozen(lot: Lying, ends: Day | undefined, on: Day): Outcome<Aged, AgeRe
       code: 'past its life',
       fault: `This ${food.name} kept until ${ends}: freezing does not give it those days back.`,
       remedy: 'Look at it, and throw it away if in doubt. If the date is wrong, correct it first.',
+    });
+  if (dates.thawedOn !== undefined && !again)
+    return refused({
+      code: 'was thawed',
+      fault: `This ${food.name} was thawed on ${dates.thawedOn}.`,
+      remedy: 'Eat it while it keeps. If it thawed in the fridge it may be frozen once more: say so.',
     });
   const { thawedOn: _thawed, ...kept } = dates;
   return done({

@@ -7,6 +7,7 @@ import {
   MEALS_A_DAY,
   MEAL_NAMES,
   eatersAt,
+  mealsOver,
   refusalOf,
   shareOf,
   slotAt,
@@ -50,8 +51,7 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now: 
   const { zone, weekBudgetMinor } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const { eaters, attendance, slots } = view.week;
-  const hour = hourAt(now, zone);
-  const over = hour >= 22 ? 2 : hour >= 15 ? 1 : 0;
+  const over = mealsOver(slots, days, zone, now);
   const seats = days.flatMap((day, d) =>
     MEAL_NAMES.map((meal, m) => {
       const past = d * MEALS_A_DAY + m < over;

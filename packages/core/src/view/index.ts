@@ -39,3 +39,6 @@ export type { UsesUp } from './usesUp.ts';
 export type { DraftSize, WeekChange } from './weekChange.ts';
 export { withChange } from './withChange.ts';
 export { withDrafts } from './withDrafts.ts';
+export { readyFrom, thawedAfter, timesOfBox } from './frozenThrough.ts';
+export { whatFollows, withSteps } from './whatFollows.ts';
+export type { Follows, LotStep, MissedLater } from './whatFollows.ts';

@@ -3,7 +3,16 @@ import { Fraction, addDays, dayAt, daysBetween, type Day } from '../quantity/ind
 import type { Revision } from '../recipe/index.ts';
 import { promisedOf } from '../stock/index.ts';
 import { keepsUntil } from '../storage/index.ts';
-import { MEALS_A_DAY, MEAL_NAMES, demandOf, foldStrip, type Strip, type Supply } from '../week/index.ts';
+import {
+  MEALS_A_DAY,
+  MEAL_NAMES,
+  demandOf,
+  foldStrip,
+  mealsOver,
+  servedAt,
+  type Strip,
+  type Supply,
+} from '../week/index.ts';
 import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
 import { hourAt } from '../quantity/index.ts';
 import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
@@ -11,6 +20,7 @@ import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
 import { onDay } from './onDay.ts';
 import { comingId, promisesOf } from './promisesOf.ts';
 import type { DraftSize } from './weekChange.ts';
+import { thawedAfter } from './frozenThrough.ts';
 import { withDrafts } from './withDrafts.ts';
 
 export const DAYS = 7;
@@ -37,9 +47,6 @@ const sizeOf = ({ state }: ScaledBatchView): DraftSize => ({
   freezePortions: Number(state.freezePortions),
 });
 
-/** A meal is over, for the strip, when most kitchens have eaten it: lunch by 15 h, dinner by 22 h. */
-const MEAL_OVER_HOUR = [15, 22];
-
 /** Every component through the next seven days: what stands in boxes and what is planned, against what those people eat. */
 export function stripsOf(
   view: KitchenView,
@@ -61,8 +68,16 @@ export function stripsOf(
       return d < 0 ? [] : [d * MEALS_A_DAY + MEAL_NAMES.indexOf(meal)];
     }),
   );
-  const hour = hourAt(now, kitchen.equipment.zone);
-  const over = MEAL_OVER_HOUR.filter((end) => hour >= end).length;
+  const { zone } = kitchen.equipment;
+  const over = mealsOver(view.week.slots, days, zone, now);
+  /** The first meal that a frozen box can feed. */
+  const feedsFrom = (frozenOn: Day | undefined, box: string | null): number => {
+    if (frozenOn === undefined) return 0;
+    const ready = thawedAfter(view, frozenOn, box);
+    const first = days.flatMap((on) => MEAL_NAMES.map((meal) => servedAt(view.week.slots, on, meal, zone)));
+    const meal = first.findIndex((served) => served >= ready);
+    return meal < 0 ? first.length : meal;
+  };
 
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
     const component = foods.get(recipe.document.component.id);
@@ -82,19 +97,17 @@ export function stripsOf(
 
     const supply: Supply[] = lots.map((lot) => ({
       grams: lot.onHand.sub(promisedOf(promises, lot.state.id)).valueOf(),
-      fromMeal: 0,
+      fromMeal: lot.place.kind === 'freezer' ? feedsFrom(lot.state.dates.frozenOn, lot.state.box) : 0,
       frozen: lot.place.kind === 'freezer',
+      ...(lot.state.dates.thawedOn ? { thawed: true } : {}),
       ...(lot.until ? { until: lot.until.value } : {}),
     }));
     for (const each of batches) {
       const size = each === batch && draft ? draft : sizeOf(each);
       const day = moved[each.state.id];
-      const startMs = Math.max(
-        day ? onDay(each.session.startsAt, day, kitchen.equipment.zone) : Date.parse(each.session.startsAt),
-        now,
-      );
-      const made = dayAt(new Date(startMs), kitchen.equipment.zone);
-      const madeHour = hourAt(startMs, kitchen.equipment.zone);
+      const startMs = Math.max(day ? onDay(each.session.startsAt, day, zone) : Date.parse(each.session.startsAt), now);
+      const made = dayAt(new Date(startMs), zone);
+      const madeHour = hourAt(startMs, zone);
       const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
       const until = keepsUntil(component, 'fridge', { madeOn: made });
       const goesOn = (part: 'cold' | 'frozen') => promisedOf(promises, comingId(each.state.id, part)).valueOf();
@@ -105,7 +118,7 @@ export function stripsOf(
         ...(until ? { until: until.value } : {}),
       });
       const frozen = size.freezePortions * portionG - goesOn('frozen');
-      if (frozen > 0) supply.push({ grams: frozen, fromMeal, frozen: true });
+      if (frozen > 0) supply.push({ grams: frozen, fromMeal: Math.max(fromMeal, feedsFrom(made, null)), frozen: true });
     }
 
     const demanded = demandedOf(view, recipe, portionG);

@@ -1,6 +1,6 @@
 import { dayAt, daysBetween } from '../quantity/index.ts';
-import { blockTimes } from '../storage/index.ts';
 import { takeOuts, type TakeOut } from '../week/index.ts';
+import { frozenThrough, timesOfBox } from './frozenThrough.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { DAYS, type ComponentStrip } from './stripsOf.ts';
 
@@ -15,14 +15,15 @@ export function thawsOf(
   { food, strip, portionG }: Pick<ComponentStrip, 'food' | 'strip' | 'portionG'>,
   now: number,
 ): readonly Thaw[] {
-  const { zone, boxes: kinds } = view.kitchen.equipment;
+  const { zone } = view.kitchen.equipment;
   const frozen = view.lots
     .filter((lot) => lot.food.id === food.id && lot.place.kind === 'freezer')
     .sort((a, b) => (a.until?.value ?? '9').localeCompare(b.until?.value ?? '9'));
   const boxes = frozen.map((lot) => ({
     lot: lot.state.id,
     grams: lot.onHand.valueOf(),
-    aheadHours: blockTimes(kinds.find((kind) => kind.name === lot.state.box)?.depthCm).aheadHours,
+    aheadHours: timesOfBox(view, lot.state.box).aheadHours,
+    ...(lot.state.dates.frozenOn ? { earliest: frozenThrough(view, lot.state.dates.frozenOn, lot.state.box) } : {}),
   }));
   return takeOuts(strip, boxes, view.week.slots, zone, now).flatMap((out): Thaw[] => {
     const box = frozen.find(({ state }) => state.id === out.lot);

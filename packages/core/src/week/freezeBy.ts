@@ -11,12 +11,12 @@ export interface FreezeBy {
   readonly reaches: Day | undefined;
 }
 
-/** What has to be frozen of each piece of supply, so that nothing goes off: what the fold says would spoil. */
+/** What has to be frozen of each piece of supply, so that nothing goes off: what the fold says would spoil. What was thawed is not frozen again. */
 export function freezeBy(supply: readonly Supply[], strip: Strip): readonly FreezeBy[] {
   return supply.flatMap((piece, n): FreezeBy[] => {
     const grams = strip.fates[n]?.spoiled ?? 0;
     const { until } = piece;
-    if (piece.frozen || grams < 1 || until === undefined) return [];
+    if (piece.frozen || piece.thawed || grams < 1 || until === undefined) return [];
     const reaches = strip.meals.find(({ day, short }) => day >= addDays(until, 1) && short > 0)?.day;
     return [{ piece: n, grams, by: until, reaches }];
   });

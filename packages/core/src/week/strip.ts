@@ -9,6 +9,8 @@ export interface Supply {
   /** Last day it keeps, when it is not frozen. */
   readonly until?: Day;
   readonly frozen: boolean;
+  /** It was frozen before: once more only by the plain word for it. */
+  readonly thawed?: boolean;
 }
 
 export interface StripMeal {

@@ -8,6 +8,8 @@ export interface FrozenBox {
   readonly grams: number;
   /** Hours before a meal by which it is moved to the fridge. */
   readonly aheadHours: number;
+  /** Not before it is frozen through, ms since 1970; left out: it is. */
+  readonly earliest?: number;
 }
 
 export interface TakeOut {
@@ -33,7 +35,7 @@ export const servedAt = (slots: readonly Slot[], day: Day, meal: MealName, zone:
 
 /**
  * Which boxes come out of the freezer for the meals of a strip, and on which evening: the last one that leaves a block the time it needs in the fridge.
- * A box that is taken out is eaten whole before the next one comes out.
+ * A box that is taken out is eaten whole before the next one comes out; what was just frozen stays until it is frozen through.
  */
 export function takeOuts(
   strip: Strip,
@@ -48,11 +50,13 @@ export function takeOuts(
   for (const { day, meal, thawed } of strip.meals) {
     let want = thawed - open;
     open = Math.max(0, -want);
-    while (want > 1 && left.length > 0) {
-      const box = left.shift();
+    const served = servedAt(slots, day, meal, zone);
+    // A meal that is past asks for nothing.
+    while (want > 1 && served >= now) {
+      const next = left.findIndex(({ earliest, aheadHours }) => (earliest ?? -Infinity) + aheadHours * HOUR <= served);
+      const [box] = next < 0 ? [] : left.splice(next, 1);
       if (!box) break;
-      const served = servedAt(slots, day, meal, zone);
-      const at = lastEvening(day, served - box.aheadHours * HOUR, zone);
+      const at = Math.max(lastEvening(day, served - box.aheadHours * HOUR, zone), box.earliest ?? -Infinity);
       out.push({
         lot: box.lot,
         grams: box.grams,
