@@ -138,7 +138,7 @@ function readAnew(
       ? [...stays, { ...state, id: 'moved', place: place.id, dates: aged.value.dates, onHand: `${amount}` }]
       : stays;
   });
-  return viewOf(view.kitchen, FOODS, rows, DISHES, view.week, null);
+  return viewOf(view.kitchen, FOODS, rows, DISHES, view.week, view.costs, null);
 }
 
 test('law: what is said before a box is thrown, moved, frozen or eaten is what the week shows afterwards', () => {

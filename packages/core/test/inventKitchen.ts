@@ -1,7 +1,15 @@
 /* Kitchens for laws: invented people, dishes of the starters and a bowl made of one of them, boxes and packs of any age, sessions on any day. */
 import fc from 'fast-check';
 import { BOOK, bookFoodId, type Food } from '../src/food/index.ts';
-import type { BatchState, KitchenState, LotState, RecipeState, SessionState, WeekState } from '../src/formats/index.ts';
+import type {
+  BatchState,
+  CostState,
+  KitchenState,
+  LotState,
+  RecipeState,
+  SessionState,
+  WeekState,
+} from '../src/formats/index.ts';
 import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
 import { addDays, day, momentAt, type Day } from '../src/quantity/index.ts';
 import { STARTER_RECIPES, componentFood, type Line, type Revision } from '../src/recipe/index.ts';
@@ -134,6 +142,7 @@ export interface Invented {
   readonly batches?: readonly BatchState[];
   readonly slots?: readonly Slot[];
   readonly today?: Day;
+  readonly costs?: CostState;
   readonly more?: Partial<WeekState>;
 }
 
@@ -146,6 +155,8 @@ export const eaterOf = (id: string, more: Partial<WeekState['eaters'][number]> =
   ...more,
 });
 
+export const NO_COSTS: CostState = { prices: [], floors: [], thrown: [] };
+
 /** A kitchen as its screens start from it. */
 export function kitchenOf({
   eaters = [],
@@ -155,6 +166,7 @@ export function kitchenOf({
   slots = [],
   today = TODAY,
   more = {},
+  costs = NO_COSTS,
 }: Invented): KitchenView {
   const kitchen: KitchenState = { id: 'k', name: 'Hut', equipment: EQUIPMENT, version: 1, today, places: PLACES };
   const week: WeekState = {
@@ -170,7 +182,7 @@ export function kitchenOf({
     revisions: [],
     ...more,
   };
-  return viewOf(kitchen, FOODS, lots, DISHES, week, null);
+  return viewOf(kitchen, FOODS, lots, DISHES, week, costs, null);
 }
 
 const RAW = ['millet', 'kale', 'leek', 'dried borlotti beans', 'celeriac', 'parsnip', 'sunflower seeds', 'onion']

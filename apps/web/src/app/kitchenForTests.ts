@@ -123,6 +123,7 @@ export function kitchen(more: Partial<KitchenView> = {}, portions = 8): KitchenV
       batches: [batch.state],
       revisions: [],
     },
+    costs: { prices: [], floors: [], thrown: [] },
     session,
     batches: [batch],
     ...more,

@@ -4,6 +4,7 @@ import { api } from '../api/api.ts';
 import { planSlice } from '../session/planSlice.ts';
 import { wishesSlice } from '../session/wishesSlice.ts';
 import { runOutboxSlice } from '../run/runOutboxSlice.ts';
+import { platesSlice } from '../stock/platesSlice.ts';
 import { weekDraftSlice } from '../week/weekDraftSlice.ts';
 import { chosenSessionSlice } from './chosenSessionSlice.ts';
 import { lastChangeSlice } from './lastChangeSlice.ts';
@@ -13,6 +14,7 @@ export const store = configureStore({
     [api.reducerPath]: api.reducer,
     [chosenSessionSlice.name]: chosenSessionSlice.reducer,
     [lastChangeSlice.name]: lastChangeSlice.reducer,
+    [platesSlice.name]: platesSlice.reducer,
     [weekDraftSlice.name]: weekDraftSlice.reducer,
     [planSlice.name]: planSlice.reducer,
     [wishesSlice.name]: wishesSlice.reducer,

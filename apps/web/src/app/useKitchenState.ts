@@ -1,6 +1,13 @@
 import { viewOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { useMemo } from 'react';
-import { useFoodsQuery, useKitchenQuery, useLotsQuery, useRecipesQuery, useWeekQuery } from '../api/api.ts';
+import {
+  useCostsQuery,
+  useFoodsQuery,
+  useKitchenQuery,
+  useLotsQuery,
+  useRecipesQuery,
+  useWeekQuery,
+} from '../api/api.ts';
 import { useAppSelector } from './store.ts';
 import { useKitchenId } from './useKitchenId.ts';
 
@@ -17,16 +24,17 @@ export function useKitchenState(): Fetched<KitchenView> {
   const lots = useLotsQuery(id);
   const recipes = useRecipesQuery(id);
   const week = useWeekQuery(id);
+  const costs = useCostsQuery(id);
   const chosen = useAppSelector((state) => state.chosenSession.id);
   const value = useMemo(
     () =>
-      kitchen.data && foods.data && lots.data && recipes.data && week.data
-        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data, chosen)
+      kitchen.data && foods.data && lots.data && recipes.data && week.data && costs.data
+        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data, costs.data, chosen)
         : undefined,
-    [kitchen.data, foods.data, lots.data, recipes.data, week.data, chosen],
+    [kitchen.data, foods.data, lots.data, recipes.data, week.data, costs.data, chosen],
   );
   if (value) return { state: 'ready', value };
-  const queries = [kitchen, foods, lots, recipes, week];
+  const queries = [kitchen, foods, lots, recipes, week, costs];
   const failed = queries.find((query) => query.isError);
   if (failed)
     return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };

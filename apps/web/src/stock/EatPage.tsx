@@ -4,6 +4,7 @@ import { MEAL_NAMES, eatersAt, mealAhead, servedAt, slotAt, type MealName } from
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -21,6 +22,7 @@ import { ReheatList } from './ReheatList.tsx';
 import { WhatFollows } from './WhatFollows.tsx';
 import { WhoAte } from './WhoAte.tsx';
 import { asPlanned, entriesFor, stepsOf } from './plate.ts';
+import { platesEaten, platesSet } from './platesSlice.ts';
 import { lotAllergens } from './lotWords.ts';
 import { readyComponents, takesFor, type ReadyComponent } from '@kestrel-ridge/core/view';
 
@@ -29,7 +31,10 @@ export default function EatPage() {
 }
 
 function Eat({ view }: { view: KitchenView }) {
-  const [plate, setPlate] = useState<Readonly<Record<string, number>>>({});
+  const atHand = useAppSelector((state) => state.plates);
+  const dispatch = useAppDispatch();
+  const plate = useMemo(() => (atHand.day === view.today ? atHand.portions : {}), [atHand, view.today]);
+  const setPlate = (portions: Readonly<Record<string, number>>) => dispatch(platesSet({ day: view.today, portions }));
   const [busy, setBusy] = useState(false);
   const now = useMinute();
   const send = useCommand();
@@ -64,7 +69,7 @@ function Eat({ view }: { view: KitchenView }) {
     });
     setBusy(false);
     if (!sent.ok) return;
-    setPlate({});
+    dispatch(platesEaten());
     setSaid({});
   };
 

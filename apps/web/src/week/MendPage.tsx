@@ -1,61 +1,51 @@
 import { appNow } from '../parts/appNow.ts';
-import {
-  MEALS_A_DAY,
-  MEAL_NAMES,
-  suggestWeek,
-  PROFILES,
-  type Slot,
-  type Suggested,
-  type WeekAsk,
-} from '@kestrel-ridge/core/week';
 import { moneyText } from '@kestrel-ridge/core/cost';
+import { slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useCostsQuery } from '../api/api.ts';
+import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
-import { useKitchenId } from '../app/useKitchenId.ts';
+import {
+  brokenMeals,
+  repairsOf,
+  stripsOf,
+  withDrafts,
+  type BrokenMeal,
+  type KitchenView,
+  type Repair,
+  type RepairWay,
+  type WeekChange,
+} from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
-import { Loading } from '../parts/Loading.tsx';
-import { dayName, duration, longDayName } from '../parts/times.ts';
-import { brokenMeals, mendAsk, type BrokenMeal, type MendWay } from '@kestrel-ridge/core/view';
+import { dayName, longDayName } from '../parts/times.ts';
 import './suggest.css';
-import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
-import { suggestedChange } from '@kestrel-ridge/core/view';
-import { untilItHolds } from '@kestrel-ridge/core/view';
-import { type WeekChange } from '@kestrel-ridge/core/view';
+import { sizesKept } from './weekDraftSlice.ts';
 import { useWeekChange } from './useWeekChange.ts';
 
 export default function MendPage() {
   return <WithKitchen>{(view) => <Mend view={view} />}</WithKitchen>;
 }
 
-const WAYS: readonly MendWay[] = ['from what is there', 'with a little more cooking'];
-/** Only the broken meals are open: a short search is enough. */
-const ROUNDS = 5000;
+const WAY_WORDS: Readonly<Record<RepairWay, string>> = {
+  'cook what is missing': 'cook what is missing',
+  'smaller portions': 'a little less for everybody',
+  'from what is there': 'another meal, from what is there',
+  'with a little more cooking': 'another meal, and a little more cooking',
+};
 
-/** The week does not hold as it was planned: the ways to mend it with the least change, side by side. */
-function Mend({ view }: { view: KitchenView }) {
-  const { data: costs } = useCostsQuery(useKitchenId());
-  const change = useWeekChange(view);
+/** The week does not hold as it was planned: the ways to mend it side by side, the least change first. */
+function Mend({ view: kept }: { view: KitchenView }) {
+  const drafts = useAppSelector((state) => state.weekDraft);
+  // Sizes and days that are being tried hold here too, and are kept with the way that is taken.
+  const view = useMemo(() => withDrafts(kept, drafts.sizes, drafts.days), [kept, drafts]);
+  const change = useWeekChange(kept);
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
   // The moment the ways are worked out for: they are judged as they were asked.
   const [now] = useState(() => appNow());
-  const strips = useMemo(() => stripsOf(view, {}, now), [view, now]);
-  const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
-  const ways = useMemo(
-    () =>
-      costs && broken.length > 0
-        ? WAYS.map((way) => {
-            const ask = mendAsk(view, costs, broken, way, now);
-            const week = suggestWeek({ ...ask, weights: PROFILES['least work'] }, { seed: 1, rounds: ROUNDS });
-            return { way, ask, week, tried: untilItHolds(view, mendedChange(view, ask, week, way), now) };
-          })
-        : [],
-    [view, costs, broken, now],
-  );
-  if (!costs) return <Loading what="Looking at the week" />;
+  const broken = useMemo(() => brokenMeals(view, stripsOf(view, {}, now), now), [view, now]);
+  const ways = useMemo(() => (broken.length > 0 ? repairsOf(view, broken, now) : []), [view, broken, now]);
   if (broken.length === 0)
     return (
       <main className="page">
@@ -70,12 +60,16 @@ function Mend({ view }: { view: KitchenView }) {
     );
   const opened: WeekChange = {
     slots: broken.map(({ day, meal }): Slot => {
-      const was = view.week.slots.find((slot) => slot.day === day && slot.meal === meal);
+      const was = slotAt(view.week.slots, day, meal);
       return { guests: 0, ...was, day, meal, parts: [] };
     }),
   };
   const take = async (what: WeekChange, text: string) => {
-    if (await change(what, text)) void navigate('/week');
+    const sized = new Set(what.size?.map(({ id }) => id));
+    const tried = Object.entries(drafts.sizes).flatMap(([id, size]) => (sized.has(id) ? [] : [{ id, ...size }]));
+    if (!(await change({ ...what, size: [...(what.size ?? []), ...tried] }, text))) return;
+    dispatch(sizesKept());
+    void navigate('/week');
   };
   return (
     <main className="page">
@@ -90,18 +84,28 @@ function Mend({ view }: { view: KitchenView }) {
                 `${longDayName(day)} ${meal}: ${lacks.map(({ name, portions }) => `${name}${portions > 0 ? `, ${portions} short` : ' is not there'}`).join('; ')}`,
             )
             .join('. ')}
-          . All other meals stay as they are.
+          . All other meals stay as they are. The least change stands first.
         </p>
       </div>
       <div className="suggested">
-        {ways.map(({ way, ask, week, tried }) => (
-          <section key={way} className="suggested-card" aria-label={way}>
-            <h2>{way}</h2>
-            <MendedMeals broken={broken} ask={ask} week={week} view={view} />
+        {ways.map((repair, n) => (
+          <section key={repair.way} className="suggested-card" aria-label={WAY_WORDS[repair.way]}>
+            <h2>{WAY_WORDS[repair.way]}</h2>
+            <MendedMeals view={view} broken={broken} meals={repair.meals} />
             <p>
-              {stillShort(tried.broken)} {more(view, ask, tried.change)}
+              {stillShort(repair.broken)} {moreCooked(repair, view.kitchen.equipment.currency)}
             </p>
-            <Button type="primary" size="large" onClick={() => void take(tried.change, `Mended the week ${way}`)}>
+            {repair.buy.length > 0 && (
+              <p className="cannot">
+                To be bought for it:{' '}
+                {repair.buy.map(({ food, missingText }) => `${missingText} ${food.name}`).join(', ')}.
+              </p>
+            )}
+            <Button
+              type={n === 0 ? 'primary' : 'default'}
+              size="large"
+              onClick={() => void take(repair.change, `Mended the week: ${WAY_WORDS[repair.way]}`)}
+            >
               Mend it so
             </Button>
           </section>
@@ -122,36 +126,38 @@ function Mend({ view }: { view: KitchenView }) {
   );
 }
 
+/** The broken meals as they would be, with the share of a portion where it is not a whole one. */
 function MendedMeals({
-  broken,
-  ask,
-  week,
   view,
+  broken,
+  meals,
 }: {
-  broken: readonly BrokenMeal[];
-  ask: Omit<WeekAsk, 'weights'>;
-  week: Suggested;
   view: KitchenView;
+  broken: readonly BrokenMeal[];
+  meals: readonly Slot[];
 }) {
-  const days = weekDays(view.today);
   return (
     <table className="suggested-meals">
       <tbody>
-        {broken.map(({ number }) => {
-          const foods = [...new Set((week.draft.meals[number] ?? []).flatMap((c) => ask.candidates[c]?.name ?? []))];
-          const day = days[Math.floor(number / MEALS_A_DAY)];
-          const slot = view.week.slots.find(
-            (each) => each.day === day && each.meal === MEAL_NAMES[number % MEALS_A_DAY],
+        {broken.map(({ number, day, meal }) => {
+          const was = slotAt(view.week.slots, day, meal)?.parts ?? [];
+          const parts = slotAt(meals, day, meal)?.parts ?? was;
+          const same = parts.every(({ food, portions }) =>
+            was.some((part) => part.food === food && part.portions === portions),
           );
-          const planned = (slot?.parts ?? []).map(({ food }) => view.foods.get(food)?.name ?? '');
           return (
             <tr key={number}>
               <th scope="row">
-                {day && dayName(day)} {MEAL_NAMES[number % MEALS_A_DAY]}
+                {dayName(day)} {meal}
               </th>
               <td>
-                {foods.join(', ') || 'open'}
-                {slot?.parts.length === foods.length && foods.every((name) => planned.includes(name)) && ', as planned'}
+                {parts
+                  .map(
+                    ({ food, portions }) =>
+                      `${view.foods.get(food)?.name ?? ''}${portions === 1 ? '' : ` × ${portions}`}`,
+                  )
+                  .join(', ') || 'open'}
+                {same && parts.length === was.length && ', as planned'}
               </td>
             </tr>
           );
@@ -161,28 +167,14 @@ function MendedMeals({
   );
 }
 
-/** What is cooked beside what was planned, and what that asks of hands and purse. */
-function more(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, { size = [], add = [] }: WeekChange): string {
-  const wasOf = (id: string) => view.week.batches.find((batch) => batch.id === id);
-  const extra = [
-    ...size.map(({ id, portions }) => ({ recipe: wasOf(id)?.recipe, was: Number(wasOf(id)?.portions ?? 0), portions })),
-    ...add.map(({ recipe, portions }) => ({ recipe, was: 0, portions })),
-  ].flatMap(({ recipe, was, portions }) => {
-    const { cooks, name } = ask.candidates.find((each) => each.cooks?.recipe === recipe) ?? {};
-    return cooks && name && portions > was
-      ? [
-          {
-            words: was > 0 ? `${portionsText(portions - was)} more of ${name}` : `${portionsText(portions)} of ${name}`,
-            hands: cooks.handsEach * (portions - was) + (was > 0 ? 0 : cooks.handsOnce),
-            cost: cooks.costEach * (portions - was),
-          },
-        ]
-      : [];
-  });
-  if (extra.length === 0) return 'Nothing more is cooked.';
-  const hands = extra.reduce((sum, each) => sum + each.hands, 0);
-  const cost = extra.reduce((sum, each) => sum + each.cost, 0);
-  return `Cooked beside the plan: ${extra.map(({ words }) => words).join(', ')}; ${duration(hands)} more hands-on time, about ${moneyText(Math.round(cost), view.kitchen.equipment.currency)}.`;
+/** What is cooked beside what was planned, and what its ingredients cost. */
+function moreCooked({ cooked, moreMinor }: Repair, currency: string): string {
+  if (cooked.length === 0) return 'Nothing more is cooked.';
+  const what = cooked.map(
+    ({ name, portions, atOnce }) =>
+      `${portionsText(portions)} more of ${name}${atOnce ? ', in a small session now' : ''}`,
+  );
+  return `Cooked beside the plan: ${what.join('; ')}${moreMinor > 0 ? `; ${moneyText(moreMinor, currency)} more of ingredients` : ''}.`;
 }
 
 const portionsText = (n: number): string => `${n} ${n === 1 ? 'portion' : 'portions'}`;
@@ -193,18 +185,4 @@ function stillShort(broken: readonly BrokenMeal[]): string {
   if (lacks.length === 0) return 'Nothing is short then.';
   const missing = lacks.reduce((sum, { portions }) => sum + portions, 0);
   return `${portionsText(missing)} still missing across ${broken.length} ${broken.length === 1 ? 'meal' : 'meals'}.`;
-}
-
-/** A mended week as changes: planned dishes are never left out, nor made smaller. */
-function mendedChange(view: KitchenView, ask: Omit<WeekAsk, 'weights'>, week: Suggested, way: MendWay): WeekChange {
-  const { slots = [], size = [], add = [] } = suggestedChange(view, ask, week);
-  if (way === 'from what is there') return { slots };
-  return {
-    slots,
-    add,
-    size: size.filter(({ id, portions }) => {
-      const was = view.week.batches.find((batch) => batch.id === id);
-      return was !== undefined && portions > Number(was.portions);
-    }),
-  };
 }

@@ -2,19 +2,17 @@ import { appNow } from '../parts/appNow.ts';
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { wrap, type Remote } from 'comlink';
 import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
-import { Button, InputNumber } from 'antd';
+import { Button, Checkbox, InputNumber } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useCostsQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { useKitchenId } from '../app/useKitchenId.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { askOf } from '@kestrel-ridge/core/view';
 import type { Suggester } from './suggest.worker.ts';
 import { SuggestedCard } from './SuggestedCard.tsx';
-import { suggestedChange } from '@kestrel-ridge/core/view';
+import { suggestedChange, tryWeek } from '@kestrel-ridge/core/view';
 import './suggest.css';
 import { useWeekChange } from './useWeekChange.ts';
 
@@ -39,9 +37,8 @@ async function suggested(ask: Omit<WeekAsk, 'weights'>, seed: number): Promise<r
 
 /** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
 function Suggest({ view }: { view: KitchenView }) {
-  const kitchen = useKitchenId();
-  const { data: costs } = useCostsQuery(kitchen);
-  const [locked, setLocked] = useState<Readonly<Record<string, number>>>({});
+  const [locked, setLocked] = useState<Readonly<Record<string, number>>>(() => plannedHere(view));
+  const [keepSet, setKeepSet] = useState(true);
   const [handsAtMost, setHands] = useState<number>();
   const [seed, setSeed] = useState(1);
   const [found, setFound] = useState<{
@@ -53,12 +50,11 @@ function Suggest({ view }: { view: KitchenView }) {
   const change = useWeekChange(view);
   const navigate = useNavigate();
   const ask = useMemo(
-    () => (costs ? askOf(view, costs, { locked, handsAtMost }, appNow()) : undefined),
-    [view, costs, locked, handsAtMost],
+    () => askOf(view, { locked, handsAtMost, keepSet }, appNow()),
+    [view, locked, handsAtMost, keepSet],
   );
 
   useEffect(() => {
-    if (!ask) return;
     let stale = false;
     setBusy(true);
     void suggested(ask, seed).then(
@@ -78,6 +74,17 @@ function Suggest({ view }: { view: KitchenView }) {
       stale = true;
     };
   }, [ask, seed]);
+
+  // What a week comes to is what the kitchen would show once it is taken.
+  const tried = useMemo(() => {
+    const now = appNow();
+    return new Map(
+      (found?.weeks ?? []).map((week) => [
+        week.goodAt,
+        tryWeek(view, found ? suggestedChange(view, found.ask, week) : {}, now),
+      ]),
+    );
+  }, [view, found]);
 
   if (failed !== undefined)
     return (
@@ -146,6 +153,11 @@ function Suggest({ view }: { view: KitchenView }) {
           onChange={(value) => setHands(value ?? undefined)}
           style={{ width: 270 }}
         />
+        {view.week.slots.some(({ parts, day }) => parts.length > 0 && day >= view.today) && (
+          <Checkbox checked={keepSet} onChange={(event) => setKeepSet(event.target.checked)}>
+            keep the meals that are set
+          </Checkbox>
+        )}
         <Button loading={busy} onClick={() => setSeed(seed + 1)}>
           Ask again
         </Button>
@@ -164,9 +176,9 @@ function Suggest({ view }: { view: KitchenView }) {
               setLocked(was === undefined ? { ...rest, [recipe]: portions } : rest);
             }}
             lockIcon={(recipe) => (locked[recipe] === undefined ? <UnlockOutlined /> : <LockOutlined />)}
-            take={async () => {
-              if (await change(suggestedChange(view, found.ask, week), `Took the week with ${week.goodAt}`))
-                void navigate('/week');
+            tried={tried.get(week.goodAt)}
+            take={async (what) => {
+              if (await change(what, `Took the week with ${week.goodAt}`)) void navigate('/week');
             }}
           />
         ))}
@@ -174,3 +186,13 @@ function Suggest({ view }: { view: KitchenView }) {
     </main>
   );
 }
+
+/** What is planned in the session at hand stays, unless the cook unlocks it. */
+const plannedHere = ({ batches, session }: KitchenView): Readonly<Record<string, number>> =>
+  Object.fromEntries(
+    batches
+      .filter(
+        ({ state }) => session?.status === 'planned' && state.status === 'planned' && state.session === session.id,
+      )
+      .map(({ state }) => [state.recipe, Number(state.portions)]),
+  );

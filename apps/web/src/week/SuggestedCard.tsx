@@ -4,7 +4,6 @@ import {
   MEAL_NAMES,
   PART_WEIGHT,
   PROFILES,
-  becauseOfCost,
   becauseOfHands,
   varietyOf,
   type ScoreParts,
@@ -13,7 +12,7 @@ import {
 } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { weekDays } from '@kestrel-ridge/core/view';
@@ -34,6 +33,7 @@ export function SuggestedCard({
   ask,
   week,
   others,
+  tried,
   lock,
   lockIcon,
   take,
@@ -44,7 +44,8 @@ export function SuggestedCard({
   others: readonly SuggestedWeek[];
   lock: (recipe: string, portions: number) => void;
   lockIcon: (recipe: string) => ReactNode;
-  take: () => Promise<void>;
+  tried: TriedWeek | undefined;
+  take: (what: WeekChange) => Promise<void>;
 }) {
   const { parts, draft, eaten, goodAt } = week;
   const { currency } = view.kitchen.equipment;
@@ -80,32 +81,49 @@ export function SuggestedCard({
           <b className="number">{duration(parts.hands)}</b> hands
         </Why>{' '}
         ·{' '}
-        <Why because={becauseOfCost(ask, draft, (minor) => moneyText(minor, currency))}>
-          <b className="number">{figure.cost}</b>
-        </Why>{' '}
-        · {variety.different} different things{parts.short >= 0.5 && ` · ${figure.short} parts short`}
+        {tried && (
+          <Why
+            because={{
+              rule: 'ingredients of all dishes, from the shelf and at the newest price',
+              figure: moneyText(tried.usedMinor, currency),
+              parts: tried.because,
+            }}
+          >
+            <b className="number">
+              {tried.unknown.length > 0 && 'at least '}
+              {moneyText(tried.usedMinor, currency)}
+            </b>
+          </Why>
+        )}{' '}
+        · {variety.different} different things
+        {tried &&
+          tried.broken.length > 0 &&
+          ` · ${tried.broken.length} ${tried.broken.length === 1 ? 'meal' : 'meals'} short`}
       </p>
       <ul className="suggested-dishes">
-        {draft.sizes.map((portions, c) => {
-          const candidate = ask.candidates[c];
-          const recipe = candidate?.cooks?.recipe;
-          if (portions === 0 || !candidate || recipe === undefined) return null;
+        {(tried?.dishes ?? []).map(({ recipe, name, portions }) => {
+          const c = ask.candidates.findIndex(({ cooks }) => cooks?.recipe === recipe);
           return (
             <li key={recipe}>
               <Button
                 type="text"
                 size="small"
                 icon={lockIcon(recipe)}
-                aria-label={`Keep ${candidate.name}, ${portions} portions`}
+                aria-label={`Keep ${name}, ${portions} portions`}
                 onClick={() => lock(recipe, portions)}
               />
               <span>
-                <b>{candidate.name}</b> {portions}
-                <small>{whyDish(week, ask, c)}</small>
+                <b>{name}</b> {portions}
+                <small>{c < 0 ? 'planned for another session' : whyDish(week, ask, c)}</small>
               </span>
             </li>
           );
         })}
+        {tried && tried.dropped.length > 0 && (
+          <li>
+            <span className="cannot">left out of what is planned: {tried.dropped.join(', ')}</span>
+          </li>
+        )}
         {eatenFromBoxes(week, ask).map((words) => (
           <li key={words} className="from-boxes">
             <span>
@@ -144,7 +162,7 @@ export function SuggestedCard({
           </tbody>
         </table>
       </details>
-      <Button type="primary" size="large" onClick={() => void take()}>
+      <Button type="primary" size="large" disabled={!tried} onClick={() => void (tried && take(tried.change))}>
         Take this week
       </Button>
     </section>

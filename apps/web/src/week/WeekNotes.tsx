@@ -29,7 +29,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
   const notes = useMemo(() => weekNotes(view, strips, minute), [view, strips, minute]);
   const { now, cooked, because } = useMemo(() => platesOf(view, strips), [view, strips]);
   const variety = useMemo(() => varietyOfWeek(view, strips), [view, strips]);
-  const broken = useMemo(() => brokenMeals(view, strips), [view, strips]);
+  const broken = useMemo(() => brokenMeals(view, strips, minute), [view, strips, minute]);
   const freeze = useMoveLot(view, 'freezer');
   if (strips.length === 0) return null;
   const plates = cooked.plates > now.plates ? cooked : now;

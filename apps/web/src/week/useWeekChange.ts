@@ -5,7 +5,7 @@ import { slotAt } from '@kestrel-ridge/core/week';
 import { useCallback } from 'react';
 import { newId } from '../parts/newId.ts';
 import { useCommand, type Ask } from '../app/useCommand.ts';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { NEW_SESSION, nextSessionAt, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Changes a week in one go, all of it or nothing, with a way back. Answers whether it was done. */
 export function useWeekChange(view: KitchenView): (change: WeekChange, text: string) => Promise<boolean> {
@@ -14,17 +14,20 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
     async ({ slots = [], size = [], add = [], drop = [] }, text) => {
       const stateOf = (id: string) => view.week.batches.find((batch) => batch.id === id);
       const planned = view.session?.status === 'planned' ? view.session.id : undefined;
-      const session = planned ?? newId();
+      const made = newId();
+      const into = (session: string | undefined) => (session === NEW_SESSION ? made : (session ?? planned ?? made));
       const added = add.map((each) => ({
         id: newId(),
-        session,
+        session: into(each.session),
         recipe: each.recipe,
         portions: `${each.portions}`,
         freezePortions: `${each.freezePortions}`,
       }));
-      const makes = add.length > 0 && planned === undefined;
+      const makes = added.some(({ session }) => session === made);
       const body = {
-        ...(makes ? { session: { id: session, name: 'next', startsAt: nextHour(), cooks: 1 } } : {}),
+        ...(makes
+          ? { session: { id: made, name: 'next', startsAt: new Date(nextSessionAt(appNow())).toISOString(), cooks: 1 } }
+          : {}),
         slots,
         add: added,
         size: size.map(({ id, portions, freezePortions }) => ({
@@ -72,6 +75,3 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
     [send, view],
   );
 }
-
-const HOUR_MS = 3_600_000;
-const nextHour = (): string => new Date(Math.ceil(appNow() / HOUR_MS) * HOUR_MS).toISOString();

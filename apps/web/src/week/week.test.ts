@@ -192,11 +192,11 @@ test('meals that will lack what they are made of are broken; open meals never ar
     dinner(0),
     dinner(1),
   );
-  const broken = brokenMeals(view, stripsOf(view, {}, morning));
+  const broken = brokenMeals(view, stripsOf(view, {}, morning), morning);
   expect(broken.filter(({ meal, day: on }) => meal === 'dinner' && on === addDays(today, 1))).toHaveLength(1);
   expect(broken.some(({ meal, day: on }) => meal === 'dinner' && on === today)).toBe(false);
   const open = { ...view, week: { ...view.week, slots: [] } };
-  expect(brokenMeals(open, stripsOf(open, {}, morning))).toEqual([]);
+  expect(brokenMeals(open, stripsOf(open, {}, morning), morning)).toEqual([]);
 });
 
 test('a suggested week becomes changes: sizes of what is planned, new dishes, meals; what is frozen late is frozen', () => {

@@ -14,6 +14,10 @@ export const weekDraftSlice = createSlice({
     dayTried(state, { payload: { batch, day } }: PayloadAction<{ batch: string; day: Day }>) {
       state.days[batch] = day;
     },
+    /** The sizes are stored; days that are tried stay. */
+    sizesKept(state) {
+      state.sizes = {};
+    },
     draftLeft(state) {
       state.sizes = {};
       state.days = {};
@@ -21,4 +25,4 @@ export const weekDraftSlice = createSlice({
   },
 });
 
-export const { sizeTried, dayTried, draftLeft } = weekDraftSlice.actions;
+export const { sizeTried, dayTried, draftLeft, sizesKept } = weekDraftSlice.actions;

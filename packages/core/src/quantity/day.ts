@@ -1,3 +1,5 @@
+import { zoneText } from './zoneText.ts';
+
 /** A calendar date, `2026-03-01`. Counted as dates, never as 24-hour spans: a day with a clock change has 23 or 25 hours. */
 export type Day = string & { readonly __day: true };
 
@@ -39,8 +41,5 @@ export const earlier = (a: Day, b: Day): Day => (a <= b ? a : b);
 
 /** The date that a moment falls on, by the clocks of a time zone (IANA name). */
 export function dayAt(instant: Date, zone: string): Day {
-  // The Canadian locale writes dates as ISO 8601 does.
-  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    instant,
-  ) as Day;
+  return zoneText(instant.getTime(), zone).slice(0, 10) as Day;
 }

@@ -1,21 +1,9 @@
 import type { Day } from './day.ts';
+import { zoneText } from './zoneText.ts';
 
 /** A moment as an input of kind datetime-local wants it, by the clocks of a zone: 2026-03-01T09:00. */
 export function localMoment(ms: number, zone: string): string {
-  const parts = Object.fromEntries(
-    new Intl.DateTimeFormat('en-GB', {
-      timeZone: zone,
-      year: 'numeric',
-      month: '2-digit',
-      day: '2-digit',
-      hour: '2-digit',
-      minute: '2-digit',
-      hourCycle: 'h23',
-    })
-      .formatToParts(ms)
-      .map(({ type, value }) => [type, value]),
-  );
-  return `${parts['year']}-${parts['month']}-${parts['day']}T${parts['hour']}:${parts['minute']}`;
+  return zoneText(ms, zone).replace(' ', 'T');
 }
 
 /** The moment that such a text means in a zone; undefined when it is none. The offset is looked up twice, since it may change within the day. */

@@ -18,3 +18,4 @@ export { withWishes } from './withWishes.ts';
 export type { Wishes } from './wishes.ts';
 export { aheadKey, beginBy, tooLate } from './tooLate.ts';
 export type { TooLate } from './tooLate.ts';
+export { leadOf } from './leadOf.ts';

@@ -1,13 +1,16 @@
 import { inSeason } from '../food/index.ts';
-import type { CostState, RecipeState } from '../formats/index.ts';
-import { Fraction, daysBetween, inBase } from '../quantity/index.ts';
+import type { RecipeState } from '../formats/index.ts';
+import { Fraction, daysBetween, inBase, type Day } from '../quantity/index.ts';
 import { cookedAs, expectedMinutes, type Revision } from '../recipe/index.ts';
+import { leadOf } from '../session/index.ts';
+import { keepsUntil } from '../storage/index.ts';
 import { perPortion, scaleBatch, type ScaledBatch } from '../scaling/index.ts';
 import {
   MEALS_A_DAY,
   MEAL_NAMES,
   eatersAt,
-  mealsOver,
+  firstMealOf,
+  servedAt,
   refusalOf,
   shareOf,
   slotAt,
@@ -16,13 +19,17 @@ import {
   type WeekAsk,
 } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { hourAt } from '../quantity/index.ts';
+import { newestPrices } from './newestPrice.ts';
+import { nextSessionAt } from './nextSessionAt.ts';
+import { cookedOn } from './promisesOf.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
 import { DAYS, weekDays } from './stripsOf.ts';
 import { demandedOf } from './tableOf.ts';
 
 /** What the cook wants kept, and how much there is to spend. */
 export interface Wanted {
+  /** Meals that say already what they are stay as they are. */
+  readonly keepSet?: boolean;
   /** Recipes that are cooked in any case, with their portions. */
   readonly locked: Readonly<Record<string, number>>;
   readonly handsAtMost: number | undefined;
@@ -47,35 +54,34 @@ const worthOf = (view: KitchenView, food: string): number => {
 };
 
 /** The kitchen's week as a question to the search: who eats, what is there, what may be cooked. */
-export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now: number): Omit<WeekAsk, 'weights'> {
+export function askOf(view: KitchenView, wanted: Wanted, now: number): Omit<WeekAsk, 'weights'> {
   const { zone, weekBudgetMinor } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const { eaters, attendance, slots } = view.week;
-  const over = mealsOver(slots, days, zone, now);
-  const seats = days.flatMap((day, d) =>
-    MEAL_NAMES.map((meal, m) => {
-      const past = d * MEALS_A_DAY + m < over;
+  const seats = days.flatMap((day) =>
+    MEAL_NAMES.map((meal) => {
+      // What has been served, or eaten already, is not suggested any more.
+      const past =
+        servedAt(slots, day, meal, zone) < now ||
+        view.week.eaten.some((eaten) => eaten.day === day && eaten.meal === meal);
       const at = past ? [] : eatersAt(day, meal, eaters, attendance);
       return { day, meal, at, guests: past ? 0 : (slotAt(slots, day, meal)?.guests ?? 0) };
     }),
   );
-  const start = view.session?.status === 'planned' ? Date.parse(view.session.startsAt) : now;
-  const startDay = Math.max(0, Math.floor((start - now) / 86_400_000));
-  const cookedFrom = Math.min(
-    DAYS * MEALS_A_DAY,
-    Math.max(over, startDay * MEALS_A_DAY + (hourAt(start, zone) < 10 ? 0 : 1)),
-  );
+  const start = view.session?.status === 'planned' ? Date.parse(view.session.startsAt) : nextSessionAt(now);
+  const cookedFrom = firstMealOf(slots, days, zone, Math.max(start, now));
   const pressing = new Map<string, number>();
   for (const { food, lot } of rankedFirsts(view))
     if (food.facts.kind !== 'component') pressing.set(food.id, (pressing.get(food.id) ?? 0) + lot.onHand.valueOf());
-  const prices = pricesEach(view, costs);
+  const prices = new Map([...newestPrices(view)].map(([food, { minor, amount }]) => [food, minor / amount.valueOf()]));
   const weighed = [...prices].filter(([food]) => view.foods.get(food)?.facts.base !== 'each').map(([, price]) => price);
   const usual = weighed.length > 0 ? weighed.reduce((sum, price) => sum + price, 0) / weighed.length : 0;
   const month = Number(view.today.slice(5, 7));
   const settled: Record<number, readonly string[]> = {};
   seats.forEach(({ day, meal }, m) => {
     const slot = slotAt(slots, day, meal);
-    if (slot?.locked) settled[m] = slot.parts.map(({ food }) => food);
+    if (slot?.locked || (wanted.keepSet && (slot?.parts.length ?? 0) > 0))
+      settled[m] = slot?.parts.map(({ food }) => food) ?? [];
   });
 
   const candidates = view.recipes.flatMap((recipe): Candidate[] => {
@@ -90,13 +96,15 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now: 
         name: component.name,
         kind: component.kind,
         frozen: lots.filter(({ place }) => place.kind === 'freezer').reduce((sum, lot) => sum + portionsIn(lot), 0),
-        cold: lots
-          .filter(({ place }) => place.kind !== 'freezer')
-          .map((lot) => ({
-            portions: portionsIn(lot),
-            lastMeal: lot.until ? (daysBetween(view.today, lot.until.value) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY,
-          })),
-        cooks: cookingOf(view, recipe, { pressing, prices, usual, month, locked: wanted.locked[recipe.id] }),
+        cold: [
+          ...lots
+            .filter(({ place }) => place.kind !== 'freezer')
+            .map((lot) => ({ portions: portionsIn(lot), lastMeal: lastMealOf(view, lot.until?.value) })),
+          ...cookedElsewhere(view, recipe, now),
+        ],
+        ...(tooLateToBegin(view, recipe, Math.max(start, now), now)
+          ? {}
+          : { cooks: cookingOf(view, recipe, { pressing, prices, usual, month, locked: wanted.locked[recipe.id] }) }),
         eatenBy: seats.map(({ at, guests }) => {
           const all = at.reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
           const fed = at
@@ -125,6 +133,44 @@ export function askOf(view: KitchenView, costs: CostState, wanted: Wanted, now: 
     ...(weekBudgetMinor === undefined ? {} : { costAtMost: weekBudgetMinor }),
   };
 }
+
+/** The last meal of the week that something keeps for. */
+const lastMealOf = (view: KitchenView, until: Day | undefined): number =>
+  until ? (daysBetween(view.today, until) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY;
+
+/** What the other planned sessions make of it: there from their day on, whatever is suggested for this one. */
+function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: number): Candidate['cold'] {
+  const { zone } = view.kitchen.equipment;
+  const food = view.foods.get(recipe.document.component.id);
+  return view.batches
+    .filter(
+      ({ recipe: { id }, state, session }) =>
+        id === recipe.id && state.status === 'planned' && session.id !== view.session?.id,
+    )
+    .map((batch) => {
+      const made = cookedOn(view, batch);
+      const until = food && keepsUntil(food, 'fridge', { madeOn: made });
+      return {
+        portions: Number(batch.state.portions) - Number(batch.state.freezePortions),
+        fromMeal: firstMealOf(
+          view.week.slots,
+          weekDays(view.today),
+          zone,
+          Math.max(Date.parse(batch.session.startsAt), now),
+        ),
+        lastMeal: lastMealOf(view, until?.value),
+      };
+    });
+}
+
+/** A soak that would have had to begin already: what is planned has its own word for that, what is not cannot be suggested. */
+function tooLateToBegin(view: KitchenView, recipe: RecipeState, start: number, now: number): boolean {
+  if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
+  const { steps } = cookedAs(recipe.document, {}, view.foods);
+  return steps.some((step) => step.kind === 'ahead' && now + leadOf(step, steps).leastHours * HOUR > start);
+}
+
+const HOUR = 3_600_000;
 
 function cookingOf(
   view: KitchenView,
@@ -192,18 +238,4 @@ function handsOf(
     }
   }
   return { once, each };
-}
-
-/** Minor units for a gram, a millilitre or a piece of each food: the newest price by its day, asked or paid. */
-function pricesEach(view: KitchenView, costs: CostState): ReadonlyMap<string, number> {
-  const prices = new Map<string, number>();
-  const paid = view.lots.flatMap(({ food, state }) =>
-    state.priced
-      ? [{ food: food.id, on: state.dates.boughtOn ?? '', minor: state.priced.minor, amount: state.priced.amount }]
-      : [],
-  );
-  // What was asked or paid last counts, whichever it was.
-  for (const { food, minor, amount } of [...paid, ...costs.prices].sort((a, b) => a.on.localeCompare(b.on)))
-    prices.set(food, minor / Number(amount));
-  return prices;
 }

@@ -3,6 +3,7 @@ import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts'
 import type { ScaledBatch } from '../scaling/index.ts';
 import { Fraction, inBase, type Because } from '../quantity/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
+import { newestPrices, type PaidFor } from './newestPrice.ts';
 
 export const asDatedLot = (lot: ShelfLot): DatedLot => ({
   id: lot.state.id,
@@ -34,9 +35,10 @@ const nameOf = (view: KitchenView, id: string) => {
   return { name: food?.name ?? '', base: food?.facts.base ?? ('g' as const) };
 };
 
-/** What batches will cost from the shelf as it stands, one after the other: what the first takes, the second cannot. A dish that another is made of is reckoned before it, and goes in at what it cost. */
+/** What batches will cost from the shelf as it stands and at the newest price of what is missing, one after the other: what the first takes, the second cannot. A dish that another is made of is reckoned before it, and goes in at what it cost. */
 export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly CostAhead[] {
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
+  const prices = newestPrices(view);
   const unknownOf = new Map<string, readonly string[]>();
   /** Lines of a batch, off the lots as the batches before it left them. */
   const take = (lines: ScaledBatch['lines']) => {
@@ -47,7 +49,13 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
       const mine = [...lots.values()].filter((lot) => lot.food === food.id);
       const there = mine.reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0));
       const want = inBase(fromShelf.value);
-      if (want.sub(there).compare(new Fraction(1, 10)) > 0) short.push(food.name);
+      const missing = want.sub(there);
+      if (missing.compare(new Fraction(1, 10)) > 0) {
+        // What is still to be bought costs what it cost last.
+        const price = prices.get(food.id);
+        if (price) taken.push({ lot: toBuy(food.id, price), amount: missing });
+        else short.push(food.name);
+      }
       const took = takeFirstExpiring(mine, want.compare(there) > 0 ? there : want, view.today);
       if (!took.ok) continue;
       for (const each of took.value) {
@@ -93,6 +101,17 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
   }
   return batches.flatMap((scaled) => costs.get(scaled) ?? []);
 }
+
+/** A pack that is not there yet. */
+const toBuy = (food: string, { minor, amount }: PaidFor): DatedLot => ({
+  id: `to buy ${food}`,
+  food,
+  place: '',
+  placeKind: 'cupboard',
+  dates: {},
+  onHand: amount,
+  priced: { minor, amount },
+});
 
 /** What is used of all of them together: what goes from one dish into another is counted once. */
 export const usedTogether = (costs: readonly CostAhead[]): number =>

@@ -1,6 +1,7 @@
 import type { Food } from '../food/index.ts';
 import type {
   BatchState,
+  CostState,
   KitchenState,
   LotState,
   PlaceState,
@@ -42,6 +43,7 @@ export interface KitchenView {
   readonly lots: readonly ShelfLot[];
   readonly recipes: readonly RecipeState[];
   readonly week: WeekState;
+  readonly costs: CostState;
   /** What is being cooked, or will be next. */
   readonly session: SessionState | undefined;
   /** Batches of that session and of all that are planned beside it; dropped ones left out. */
@@ -55,6 +57,7 @@ export function viewOf(
   lotStates: readonly LotState[],
   recipes: readonly RecipeState[],
   week: WeekState,
+  costs: CostState,
   chosen: string | null,
 ): KitchenView {
   const foods = new Map(foodStates.map((food) => [food.id, food]));
@@ -79,7 +82,7 @@ export function viewOf(
   });
   const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
   const batches = scaledBatches({ kitchen, foods, recipes, week, session });
-  return { kitchen, today: kitchen.today, foods, lots, recipes, week, session, batches };
+  return { kitchen, today: kitchen.today, foods, lots, recipes, week, costs, session, batches };
 }
 
 /** The batches of the session at hand and of all that are planned beside it, scaled for this kitchen; dropped ones left out. */

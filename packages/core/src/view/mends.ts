@@ -1,5 +1,4 @@
-import type { CostState } from '../formats/index.ts';
-import { MEALS_A_DAY, MEAL_NAMES, slotAt, type MealName, type WeekAsk } from '../week/index.ts';
+import { MEALS_A_DAY, MEAL_NAMES, isOver, slotAt, type MealName, type WeekAsk } from '../week/index.ts';
 import type { Day } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { askOf } from './askOf.ts';
@@ -10,22 +9,27 @@ export interface BrokenMeal {
   readonly number: number;
   readonly day: Day;
   readonly meal: MealName;
-  readonly lacks: readonly { readonly name: string; readonly portions: number }[];
+  readonly lacks: readonly { readonly food: string; readonly name: string; readonly portions: number }[];
 }
 
 /** Meals that say what they are and will lack some of it: a dish was not made, guests came, somebody ate it before. */
-export function brokenMeals(view: KitchenView, strips: readonly ComponentStrip[]): readonly BrokenMeal[] {
+export function brokenMeals(view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly BrokenMeal[] {
   const days = weekDays(view.today);
+  const { zone } = view.kitchen.equipment;
   return days.flatMap((day, d) =>
     MEAL_NAMES.flatMap((meal, m): BrokenMeal[] => {
       const slot = slotAt(view.week.slots, day, meal);
       const number = d * MEALS_A_DAY + m;
+      const past =
+        isOver(view.week.slots, day, meal, zone, now) ||
+        view.week.eaten.some((eaten) => eaten.day === day && eaten.meal === meal);
+      if (past) return [];
       const lacks = (slot?.parts ?? []).flatMap(({ food }) => {
         const item = strips.find((each) => each.food.id === food);
         // Nothing of it is there and none is planned: all of it lacks.
-        if (!item) return [{ name: view.foods.get(food)?.name ?? '', portions: 0 }];
+        if (!item) return [{ food, name: view.foods.get(food)?.name ?? '', portions: 0 }];
         const short = (item.strip.meals[number]?.short ?? 0) / item.portionG;
-        return short > 0.3 ? [{ name: item.name, portions: Math.max(1, Math.round(short)) }] : [];
+        return short > 0.3 ? [{ food, name: item.name, portions: Math.max(1, Math.round(short)) }] : [];
       });
       return lacks.length > 0 ? [{ number, day, meal, lacks }] : [];
     }),
@@ -40,14 +44,13 @@ export type MendWay = 'from what is there' | 'with a little more cooking';
  */
 export function mendAsk(
   view: KitchenView,
-  costs: CostState,
   broken: readonly BrokenMeal[],
   way: MendWay,
   now: number,
 ): Omit<WeekAsk, 'weights'> {
   const planned = view.batches.filter(({ state }) => state.status === 'planned');
   const sizes = Object.fromEntries(planned.map(({ state }) => [state.recipe, Number(state.portions)]));
-  const ask = askOf(view, costs, { locked: way === 'from what is there' ? sizes : {}, handsAtMost: undefined }, now);
+  const ask = askOf(view, { locked: way === 'from what is there' ? sizes : {}, handsAtMost: undefined }, now);
   const days = weekDays(view.today);
   const open = new Set(broken.map(({ number }) => number));
   const settled: Record<number, readonly string[]> = {};

@@ -1,5 +1,5 @@
 import type { Food } from '../food/index.ts';
-import { Fraction, addDays, dayAt, daysBetween, type Day } from '../quantity/index.ts';
+import { Fraction, addDays, dayAt, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { promisedOf } from '../stock/index.ts';
 import { keepsUntil } from '../storage/index.ts';
@@ -7,14 +7,14 @@ import {
   MEALS_A_DAY,
   MEAL_NAMES,
   demandOf,
+  firstMealFrom,
+  firstMealOf,
   foldStrip,
   mealsOver,
-  servedAt,
   type Strip,
   type Supply,
 } from '../week/index.ts';
 import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
-import { hourAt } from '../quantity/index.ts';
 import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
 import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
 import { onDay } from './onDay.ts';
@@ -73,10 +73,7 @@ export function stripsOf(
   /** The first meal that a frozen box can feed. */
   const feedsFrom = (frozenOn: Day | undefined, box: string | null): number => {
     if (frozenOn === undefined) return 0;
-    const ready = thawedAfter(view, frozenOn, box);
-    const first = days.flatMap((on) => MEAL_NAMES.map((meal) => servedAt(view.week.slots, on, meal, zone)));
-    const meal = first.findIndex((served) => served >= ready);
-    return meal < 0 ? first.length : meal;
+    return firstMealFrom(view.week.slots, days, zone, thawedAfter(view, frozenOn, box));
   };
 
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
@@ -107,8 +104,7 @@ export function stripsOf(
       const day = moved[each.state.id];
       const startMs = Math.max(day ? onDay(each.session.startsAt, day, zone) : Date.parse(each.session.startsAt), now);
       const made = dayAt(new Date(startMs), zone);
-      const madeHour = hourAt(startMs, zone);
-      const fromMeal = Math.max(0, daysBetween(today, made) * MEALS_A_DAY + (madeHour < 10 ? 0 : 1));
+      const fromMeal = firstMealOf(view.week.slots, days, zone, startMs);
       const until = keepsUntil(component, 'fridge', { madeOn: made });
       const goesOn = (part: 'cold' | 'frozen') => promisedOf(promises, comingId(each.state.id, part)).valueOf();
       supply.push({

@@ -1,4 +1,4 @@
-import { dayAt, daysBetween } from '../quantity/index.ts';
+import { dayAt, daysBetween, localMoment } from '../quantity/index.ts';
 import { takeOuts, type TakeOut } from '../week/index.ts';
 import { frozenThrough, timesOfBox } from './frozenThrough.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
@@ -34,13 +34,7 @@ export function thawsOf(
 /** Where a moment stands within the seven days of a strip, 0 to 1. */
 export function shareOfWeek({ today, kitchen }: KitchenView, ms: number): number {
   const { zone } = kitchen.equipment;
-  const clock = new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(ms);
-  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
+  const [hours = 0, minutes = 0] = localMoment(ms, zone).slice(11).split(':').map(Number);
   const days = daysBetween(today, dayAt(new Date(ms), zone)) + (hours + minutes / 60) / 24;
   return Math.min(1, Math.max(0, days / DAYS));
 }

@@ -1,3 +1,4 @@
+import { readyAfter, servedAt } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { brokenMeals, type BrokenMeal } from './mends.ts';
 import { stripsOf } from './stripsOf.ts';
@@ -17,7 +18,7 @@ const TRIES = 6;
 /** Which meals would not hold after a change. */
 export const brokenAfter = (view: KitchenView, change: WeekChange, now: number): readonly BrokenMeal[] => {
   const changed = withChange(view, change, now);
-  return brokenMeals(changed, stripsOf(changed, {}, now));
+  return brokenMeals(changed, stripsOf(changed, {}, now), now);
 };
 
 /**
@@ -28,7 +29,7 @@ export function untilItHolds(view: KitchenView, offered: WeekChange, now: number
   let change = offered;
   let broken = brokenAfter(view, change, now);
   for (let tries = 0; tries < TRIES && broken.length > 0; tries++) {
-    const larger = withMore(view, change, broken);
+    const larger = withMore(view, change, broken, now);
     if (!larger) break;
     change = larger;
     broken = brokenAfter(view, change, now);
@@ -36,19 +37,36 @@ export function untilItHolds(view: KitchenView, offered: WeekChange, now: number
   return { change, broken };
 }
 
-/** The change with more of each lacking dish that is planned or added; undefined where none of them is. */
-function withMore(view: KitchenView, change: WeekChange, broken: readonly BrokenMeal[]): WeekChange | undefined {
-  const lacking = new Map<string, number>();
-  for (const { name, portions } of broken.flatMap(({ lacks }) => lacks))
-    lacking.set(name, (lacking.get(name) ?? 0) + Math.max(1, portions));
+/** The change with more of each lacking dish that is planned in time or added; undefined where none of them is. */
+function withMore(
+  view: KitchenView,
+  change: WeekChange,
+  broken: readonly BrokenMeal[],
+  now: number,
+): WeekChange | undefined {
+  const lacking = new Map<string, { portions: number; before: number }>();
+  for (const { lacks, day, meal } of broken)
+    for (const { food, portions } of lacks) {
+      const served = servedAt(view.week.slots, day, meal, view.kitchen.equipment.zone);
+      const was = lacking.get(food) ?? { portions: 0, before: served };
+      lacking.set(food, {
+        portions: was.portions + Math.max(1, portions),
+        before: Math.min(was.before, served),
+      });
+    }
   const size = new Map((change.size ?? []).map((each) => [each.id, each]));
   let { add = [] } = change;
   let more = false;
-  for (const [name, portions] of lacking) {
-    const recipe = view.recipes.find(({ document }) => document.component.name === name);
+  for (const [food, { portions, before }] of lacking) {
+    const recipe = view.recipes.find(({ document }) => document.component.id === food);
     if (!recipe) continue;
     const batch = view.batches.find(
-      ({ state }) => state.recipe === recipe.id && state.status === 'planned' && !change.drop?.includes(state.id),
+      ({ state, session }) =>
+        state.recipe === recipe.id &&
+        state.status === 'planned' &&
+        session.status === 'planned' &&
+        !change.drop?.includes(state.id) &&
+        readyAfter(Math.max(Date.parse(session.startsAt), now)) <= before,
     )?.state;
     if (batch) {
       const was = size.get(batch.id) ?? {

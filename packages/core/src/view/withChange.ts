@@ -1,13 +1,14 @@
 import type { BatchState, SessionState, WeekState } from '../formats/index.ts';
 import type { Slot } from '../week/index.ts';
 import { scaledBatches, type KitchenView } from './kitchenView.ts';
-import type { WeekChange } from './weekChange.ts';
+import { nextSessionAt } from './nextSessionAt.ts';
+import { NEW_SESSION, type WeekChange } from './weekChange.ts';
 
-/** The session that added dishes would be cooked in, where none is planned yet: at that moment. */
+/** The session that added dishes would be cooked in, where none is planned yet. */
 const nextSession = (now: number): SessionState => ({
-  id: 'next session',
+  id: NEW_SESSION,
   name: 'next',
-  startsAt: new Date(now).toISOString(),
+  startsAt: new Date(nextSessionAt(now)).toISOString(),
   cooks: 1,
   wishes: { pins: {}, breaks: [] },
   status: 'planned',
@@ -23,9 +24,9 @@ const sameMeal = (a: Slot, b: Slot): boolean => a.day === b.day && a.meal === b.
 export function withChange(view: KitchenView, change: WeekChange, now: number): KitchenView {
   const { slots = [], size = [], add = [], drop = [] } = change;
   const session = view.session?.status === 'planned' ? view.session : nextSession(now);
-  const added = add.map(({ recipe, portions, freezePortions }, n): BatchState => ({
+  const added = add.map(({ recipe, portions, freezePortions, session: into = session.id }, n): BatchState => ({
     id: `added ${n}`,
-    session: session.id,
+    session: into,
     recipe,
     revision: view.recipes.find(({ id }) => id === recipe)?.number ?? 1,
     portions: `${portions}`,
@@ -42,9 +43,9 @@ export function withChange(view: KitchenView, change: WeekChange, now: number): 
   const week: WeekState = {
     ...view.week,
     slots: [...view.week.slots.filter((slot) => !slots.some((other) => sameMeal(slot, other))), ...slots],
-    sessions: view.week.sessions.some(({ id }) => id === session.id)
-      ? view.week.sessions
-      : [...view.week.sessions, session],
+    sessions: added.some(({ session: into }) => into === NEW_SESSION)
+      ? [...view.week.sessions, nextSession(now)]
+      : view.week.sessions,
     batches: [
       ...view.week.batches
         .filter(({ id }) => !drop.includes(id))

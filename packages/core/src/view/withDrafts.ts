@@ -31,7 +31,20 @@ export function withDrafts(
       ),
     };
   });
-  return { ...view, batches };
+  const states = new Map(batches.map(({ state }) => [state.id, state]));
+  const known = new Set(view.week.sessions.map(({ id }) => id));
+  const made = new Map(
+    batches.filter(({ session }) => !known.has(session.id)).map(({ session }) => [session.id, session]),
+  );
+  return {
+    ...view,
+    batches,
+    week: {
+      ...view.week,
+      batches: view.week.batches.map((state) => states.get(state.id) ?? state),
+      sessions: [...view.week.sessions, ...made.values()],
+    },
+  };
 }
 
 /** The planned session of a day, or the one that would be made for it. */

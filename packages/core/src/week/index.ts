@@ -15,6 +15,7 @@ export type { InBoxes, PlateRole, Plates } from './plates.ts';
 export { tooOften, varietyOf } from './variety.ts';
 export type { DayEaten, Variety } from './variety.ts';
 export { isOver, mealAhead, mealsOver } from './mealOver.ts';
+export { firstMealFrom, firstMealOf, readyAfter } from './readyFor.ts';
 export { EVENING_CLOCK, servedAt, takeOuts } from './takeOut.ts';
 export type { FrozenBox, TakeOut } from './takeOut.ts';
 export type { Candidate, Cooking, WeekAsk, Weights } from './suggest/ask.ts';

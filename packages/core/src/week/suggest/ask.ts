@@ -7,8 +7,8 @@ export interface Candidate {
   readonly kind: ComponentKind;
   /** Portions in boxes that keep through the week, frozen. */
   readonly frozen: number;
-  /** Cold portions, and the last meal at which they may be eaten, counted from 0. */
-  readonly cold: readonly { readonly portions: number; readonly lastMeal: number }[];
+  /** Cold portions, and the last meal at which they may be eaten, counted from 0; the first one where they are not there yet. */
+  readonly cold: readonly { readonly portions: number; readonly fromMeal?: number; readonly lastMeal: number }[];
   /** How it may be cooked; undefined: only what is there. */
   readonly cooks?: Cooking;
   /** The share of those at each meal who eat it, 0 to 1. */

@@ -106,7 +106,7 @@ export function partsOf(draft: Draft, ask: WeekAsk, eaten?: (what: Eaten) => voi
       let open = want;
       const pieces = cold[c] ?? [];
       for (const [p, piece] of candidate.cold.entries()) {
-        if (piece.lastMeal < m) continue;
+        if (piece.lastMeal < m || (piece.fromMeal ?? 0) > m) continue;
         const bite = Math.min(open, pieces[p] ?? 0);
         pieces[p] = (pieces[p] ?? 0) - bite;
         open -= bite;

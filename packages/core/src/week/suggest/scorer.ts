@@ -11,12 +11,13 @@ export function scorer(ask: WeekAsk): (draft: Draft) => number {
   const n = candidates.length;
   const meals = people.length;
   const pieceFrom = new Int32Array(n + 1);
-  const pieces: { readonly portions: number; readonly lastMeal: number }[] = [];
+  const pieces: { readonly portions: number; readonly fromMeal?: number; readonly lastMeal: number }[] = [];
   for (const [c, { cold }] of candidates.entries()) {
     pieces.push(...cold);
     pieceFrom[c + 1] = pieces.length;
   }
   const pieceWas = Float64Array.from(pieces, ({ portions }) => portions);
+  const pieceFirst = Int32Array.from(pieces, ({ fromMeal }) => fromMeal ?? 0);
   const pieceLast = Int32Array.from(pieces, ({ lastMeal }) => lastMeal);
   const frozenWas = Float64Array.from(candidates, ({ frozen }) => frozen);
   const pressWas = Float64Array.from(presses, ({ portions }) => portions);
@@ -64,7 +65,7 @@ export function scorer(ask: WeekAsk): (draft: Draft) => number {
         const want = eaters * (eatenBy[c * meals + m] as number);
         let open = want;
         for (let p = pieceFrom[c] as number; p < (pieceFrom[c + 1] as number); p++) {
-          if ((pieceLast[p] as number) < m) continue;
+          if ((pieceLast[p] as number) < m || (pieceFirst[p] as number) > m) continue;
           const bite = Math.min(open, piece[p] as number);
           piece[p] = (piece[p] as number) - bite;
           open -= bite;

@@ -1,0 +1,51 @@
+import type { Because } from '../quantity/index.ts';
+import { costAhead, usedTogether } from './costAhead.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { missingOf } from './missingOf.ts';
+import { stripsOf } from './stripsOf.ts';
+import { untilItHolds, type TriedChange } from './untilItHolds.ts';
+import type { WeekChange } from './weekChange.ts';
+import { withChange } from './withChange.ts';
+
+/** A week as it would stand there once it is taken: its figures are those that its own page will show. */
+export interface TriedWeek extends TriedChange {
+  /** Every dish that would be cooked, with its portions. */
+  readonly dishes: readonly { readonly recipe: string; readonly name: string; readonly portions: number }[];
+  /** Minor units of ingredients, from the shelf and at the newest price of what is missing. */
+  readonly usedMinor: number;
+  readonly because: readonly Because[];
+  /** Names of what has no price: it costs at least so much. */
+  readonly unknown: readonly string[];
+  readonly missing: ReturnType<typeof missingOf>;
+  /** Portions that meals of these days lack. */
+  readonly short: number;
+  /** Planned dishes that it does without. */
+  readonly dropped: readonly string[];
+}
+
+/** What a change of the week comes to: made larger until its meals hold, then read by the folds of the week's page. `now`: ms since 1970. */
+export function tryWeek(view: KitchenView, offered: WeekChange, now: number): TriedWeek {
+  const tried = untilItHolds(view, offered, now);
+  const after = withChange(view, tried.change, now);
+  const open = after.batches.filter(({ state }) => state.status === 'planned');
+  const costs = costAhead(
+    after,
+    open.map(({ scaled }) => scaled),
+  );
+  const nameOf = (id: string) =>
+    view.batches.find(({ state }) => state.id === id)?.recipe.document.component.name ?? '';
+  return {
+    ...tried,
+    dishes: open.map(({ state, recipe }) => ({
+      recipe: recipe.id,
+      name: recipe.document.component.name,
+      portions: Number(state.portions),
+    })),
+    usedMinor: usedTogether(costs),
+    because: costs.map(({ because }, n) => ({ ...because, rule: open[n]?.recipe.document.component.name ?? '' })),
+    unknown: [...new Set(costs.flatMap(({ unknown }) => unknown))],
+    missing: missingOf(after),
+    short: stripsOf(after, {}, now).reduce((sum, { strip, portionG }) => sum + strip.shortGrams / portionG, 0),
+    dropped: (tried.change.drop ?? []).map(nameOf),
+  };
+}
