@@ -36,7 +36,7 @@ for (const [when, setsOut] of DAYS)
       await page.getByRole('button', { name: 'Ways to mend it' }).click();
       await expect(page.getByRole('region', { name: 'from what is there' })).toBeVisible();
       await expect(page.getByRole('region', { name: 'leave them open' })).toBeVisible();
-      const more = page.getByRole('region', { name: 'with a little more cooking' });
+      const more = page.getByRole('region', { name: 'cook what is missing' });
       await expect(more).toContainText('Cooked beside the plan');
       await more.getByRole('button', { name: 'Mend it so' }).click();
       await expect(page).toHaveURL(/\/week$/);

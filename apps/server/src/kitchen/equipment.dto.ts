@@ -72,6 +72,9 @@ class OvenDto {
   @Perhaps(IsBoolean()) fan?: boolean;
   @Perhaps(IsIn(['°C', '°F'], { message: 'The dial shows neither °C nor °F. Choose one of them.' })) dial?: '°C' | '°F';
   @Perhaps(Whole('hottest of the oven', 100, 500, '°C')) mostC?: number;
+  @Perhaps(IsBoolean()) grill?: boolean;
+  @Perhaps(Figure('10 °C hotter', 0.1, 10, 'minutes')) upMinutes?: number;
+  @Perhaps(Figure('10 °C cooler', 0.1, 10, 'minutes')) downMinutes?: number;
 }
 class JugDto {
   @Whole('least in the jug', 0, 5000, 'mL') leastMl: number;

@@ -1,5 +1,5 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { cookerLog, type CookedRun } from '@kestrel-ridge/core/learn';
+import { cookerLog, ovenLog, type CookedRun } from '@kestrel-ridge/core/learn';
 import { Injectable } from '@nestjs/common';
 import { Op } from 'sequelize';
 import { Database } from '../database/database.ts';
@@ -25,12 +25,11 @@ export class LearnService {
         where: { kitchen, run: { [Op.in]: runs.map(({ id }) => id) } },
         transaction,
       });
-      return cookerLog(
-        runs.map(({ id, about }): CookedRun => ({
-          about,
-          events: events.filter(({ run }) => run === id).map(eventState),
-        })),
-      );
+      const cooked = runs.map(({ id, about }): CookedRun => ({
+        about,
+        events: events.filter(({ run }) => run === id).map(eventState),
+      }));
+      return { ...cookerLog(cooked), ovens: ovenLog(cooked) };
     });
   }
 }

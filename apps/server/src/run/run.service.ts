@@ -2,11 +2,12 @@ import type { RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import { laterId, type RunFact } from '@kestrel-ridge/core/run';
-import { check, whoDoes } from '@kestrel-ridge/core/schedule';
+import { check, heatsOf, whoDoes } from '@kestrel-ridge/core/schedule';
 import {
   expandSession,
   peopleFor,
   presentAt,
+  withDials,
   withWishes,
   type Plan,
   type PlannedBatch,
@@ -83,7 +84,7 @@ export class RunService {
         const present = presentAt(equipment.people, session.cooks, session.startsAt.getTime(), equipment.zone);
         const expanded = expandSession(dto.session, planned, equipment, session.cooks);
         const tasks = withWishes(expanded, session.wishes, present);
-        const { problem, about } = tasks;
+        const { problem } = tasks;
         const [fault] = tasks.faults;
         if (fault)
           return refused({
@@ -101,16 +102,20 @@ export class RunService {
           });
         const given = whoDoes(problem, plan, peopleFor(tasks, present, session.wishes.given));
         const who = given.ok ? given.who : {};
+        const cooked = withDials(tasks, plan, heatsOf(problem, plan), equipment.ovens);
         await RunRow.create(
           {
             kitchen,
             id: dto.id,
             session: dto.session,
             startedAt: this.clock.now(),
-            problem,
-            plan,
+            problem: cooked.tasks.problem,
+            plan: cooked.plan,
             about: Object.fromEntries(
-              Object.entries(about).map(([id, task]) => [id, { ...task, ...(who[id] ? { who: who[id] } : {}) }]),
+              Object.entries(cooked.tasks.about).map(([id, task]) => [
+                id,
+                { ...task, ...(who[id] ? { who: who[id] } : {}) },
+              ]),
             ),
           },
           { transaction },

@@ -1,4 +1,12 @@
-import { STARTING_EQUIPMENT, type BoxKind, type Cooker, type Oven, type Pot } from '@kestrel-ridge/core/kitchen';
+import {
+  OVEN_DOWN_MINUTES,
+  OVEN_UP_MINUTES,
+  STARTING_EQUIPMENT,
+  type BoxKind,
+  type Cooker,
+  type Oven,
+  type Pot,
+} from '@kestrel-ridge/core/kitchen';
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { range, perhaps } from './rules.ts';
 import { SeveralOf } from './SeveralOf.tsx';
@@ -66,6 +74,15 @@ export function Ovens() {
           </Form.Item>
           <Form.Item label="Hottest" name={[n, 'mostC']} rules={perhaps(100, 500, '°C')}>
             <InputNumber controls={false} suffix="°C" precision={0} placeholder="enough" />
+          </Form.Item>
+          <Form.Item label="10 °C hotter" name={[n, 'upMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
+            <InputNumber controls={false} suffix="min" placeholder={`${OVEN_UP_MINUTES}`} />
+          </Form.Item>
+          <Form.Item label="10 °C cooler" name={[n, 'downMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
+            <InputNumber controls={false} suffix="min" placeholder={`${OVEN_DOWN_MINUTES}`} />
+          </Form.Item>
+          <Form.Item name={[n, 'grill']} valuePropName="checked" label="Grill">
+            <Checkbox>has one</Checkbox>
           </Form.Item>
           <Form.Item label="Dial" name={[n, 'dial']} style={{ width: 110 }}>
             <Select placeholder="°C" allowClear options={['°C', '°F'].map((value) => ({ value, label: value }))} />

@@ -11,6 +11,7 @@ import './kitchen.css';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
 import { CookerLog } from './CookerLog.tsx';
+import { OvenLog } from './OvenLog.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { perhaps, range } from './rules.ts';
@@ -277,6 +278,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         </Button>
       </Form>
       <CookerLog view={view} />
+      <OvenLog view={view} />
       <Places view={view} />
     </main>
   );

@@ -1,4 +1,6 @@
 import { Button, Segmented } from 'antd';
+import { heatsOf } from '@kestrel-ridge/core/schedule';
+import { withDials } from '@kestrel-ridge/core/session';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { newId } from '../parts/newId.ts';
@@ -75,7 +77,13 @@ function Cook({ view }: { view: KitchenView }) {
   }
 }
 
-function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
+function Planned({ view, result: found }: { view: KitchenView; result: PlanResult }) {
+  const { ovens } = view.kitchen.equipment;
+  // What is shown has a step for each turn of an oven's dial; what is searched, and started, has not.
+  const result = useMemo(
+    () => ({ ...found, ...withDials(found.tasks, found.plan, heatsOf(found.tasks.problem, found.plan), ovens) }),
+    [found, ovens],
+  );
   const [chosen, setChosen] = useState<string>();
   const [zoom, setZoom] = useState<1 | 2>(1);
   const [busy, setBusy] = useState(false);
@@ -105,7 +113,7 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
     setBusy(true);
     const sent = await send({
       path: 'runs',
-      body: { id: newId(), session: session.id, plan },
+      body: { id: newId(), session: session.id, plan: found.plan },
       touches: ['run', 'week'],
     });
     setBusy(false);
@@ -191,11 +199,11 @@ function Planned({ view, result }: { view: KitchenView; result: PlanResult }) {
           <p className="soft" style={{ fontSize: 14, marginTop: 6 }}>
             The clocks begin when you start, whatever the hour.
           </p>
-          <OtherWays view={view} result={result} wishes={wishes} />
-          <WhatIf view={view} result={result} />
-          <Shorten view={view} result={result} wishes={wishes} say={say} />
-          <DropOrder view={view} result={result} wishes={wishes} />
-          <Rehearse result={result} startMs={startMs} zone={zone} wishes={wishes} say={say} />
+          <OtherWays view={view} result={found} wishes={wishes} />
+          <WhatIf view={view} result={found} />
+          <Shorten view={view} result={found} wishes={wishes} say={say} />
+          <DropOrder view={view} result={found} wishes={wishes} />
+          <Rehearse result={found} startMs={startMs} zone={zone} wishes={wishes} say={say} />
         </aside>
       </div>
       <div style={{ marginTop: 24 }}>

@@ -1,3 +1,4 @@
+import { GRILL_C } from '@kestrel-ridge/core/kitchen';
 import type { SessionFault } from '@kestrel-ridge/core/session';
 import { Button, Popconfirm } from 'antd';
 import { Link } from 'react-router';
@@ -54,6 +55,8 @@ export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView 
 function faultWords(fault: SessionFault): string {
   switch (fault.kind) {
     case 'too hot':
+      if (fault.celsius === GRILL_C)
+        return `${fault.dish} wants a grill, and no oven here is said to have one. Say so under Kitchen if it has`;
       return `${fault.dish} wants ${fault.celsius} °C; the oven here gets to ${fault.mostC} °C`;
     case 'not here':
       return `${fault.dish} wants ${THINGS[fault.station] ?? `a ${fault.station}`}, and there is none in this kitchen`;

@@ -54,6 +54,16 @@ export function WhyPanel({
             <dd>{holdWords(hold, tasks, plan, clock)}</dd>
           </>
         )}
+        {about.turn && (
+          <>
+            <dt>Why then?</dt>
+            <dd>
+              {about.turn.to > about.turn.from
+                ? 'What is baked hotter needs the oven there by then.'
+                : 'Only waiting cools an oven: the dial is turned as soon as nothing hotter is in it.'}
+            </dd>
+          </>
+        )}
         {about.cue && (
           <>
             <dt>Look for</dt>
@@ -73,18 +83,22 @@ export function WhyPanel({
           </>
         )}
       </dl>
-      <div className="pin-row">
-        <Button size="small" aria-label="Five minutes earlier" onClick={() => pin((plan.starts[task] ?? 0) - 5)}>
-          −5
-        </Button>
-        <Button size="small" onClick={() => pin(pinned === undefined ? (plan.starts[task] ?? 0) : undefined)}>
-          {pinned === undefined ? `Pin to ${clock(plan.starts[task] ?? 0)}` : 'Let go of the pin'}
-        </Button>
-        <Button size="small" aria-label="Five minutes later" onClick={() => pin((plan.starts[task] ?? 0) + 5)}>
-          +5
-        </Button>
-      </div>
-      <TaskWishes result={result} task={task} wishes={wishes} say={say} />
+      {!about.turn && (
+        <>
+          <div className="pin-row">
+            <Button size="small" aria-label="Five minutes earlier" onClick={() => pin((plan.starts[task] ?? 0) - 5)}>
+              −5
+            </Button>
+            <Button size="small" onClick={() => pin(pinned === undefined ? (plan.starts[task] ?? 0) : undefined)}>
+              {pinned === undefined ? `Pin to ${clock(plan.starts[task] ?? 0)}` : 'Let go of the pin'}
+            </Button>
+            <Button size="small" aria-label="Five minutes later" onClick={() => pin((plan.starts[task] ?? 0) + 5)}>
+              +5
+            </Button>
+          </div>
+          <TaskWishes result={result} task={task} wishes={wishes} say={say} />
+        </>
+      )}
     </section>
   );
 }

@@ -52,5 +52,8 @@ function fullWords(resource: string): string {
   if (only) return `Only one of ${only} runs at a time.`;
   const [, whose] = /^hands of (.*)$/.exec(resource) ?? [];
   if (whose) return `${whose.charAt(0).toUpperCase()}${whose.slice(1)}, who has to do it, has no hands free before.`;
-  return `Every ${resource} is taken until then.`;
+  if (/^oven/.test(resource)) return `No rack of the ${resource} is free before: what bakes there takes them.`;
+  return resource === 'burner' || resource === 'large burner'
+    ? `All ${resource}s are taken until then.`
+    : `The ${resource} is taken until then.`;
 }

@@ -22,7 +22,26 @@ export interface Oven {
   readonly dial?: '°C' | '°F';
   /** How hot it gets, °C; left out: hot enough for everything. */
   readonly mostC?: number;
+  /** It has a grill, whatever its dial ends at. */
+  readonly grill?: boolean;
+  /** Minutes for 10 °C hotter, and for 10 °C cooler; left out: as ovens usually take. */
+  readonly upMinutes?: number;
+  readonly downMinutes?: number;
 }
+
+/** Minutes for each 10 °C: up by the heater, down by waiting. From memory. */
+export const OVEN_UP_MINUTES = 1;
+export const OVEN_DOWN_MINUTES = 2;
+
+/** A grill is a heat of its own, °C: nothing else is baked at it. Common practice, no published source. */
+export const GRILL_C = 260;
+
+/**
+ * What an oven is set to: its grill, or a figure of its dial.
+ * @example dialWords({ fan: true }, celsius(200)) // "180 °C, fan"
+ */
+export const dialWords = (oven: Pick<Oven, 'fan' | 'dial'>, heat: Celsius): string =>
+  heat === GRILL_C ? 'its grill' : dialFor(oven, heat);
 
 /** A fan oven is set so much lower. Common practice, no published source. */
 export const FAN_C_LOWER = 20;

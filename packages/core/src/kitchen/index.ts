@@ -1,4 +1,14 @@
-export { APPLIANCES, FAN_C_LOWER, LARGE_POT_CM, WEAK_JUG_TIMES, dialFor } from './appliances.ts';
+export {
+  APPLIANCES,
+  FAN_C_LOWER,
+  GRILL_C,
+  LARGE_POT_CM,
+  OVEN_DOWN_MINUTES,
+  OVEN_UP_MINUTES,
+  WEAK_JUG_TIMES,
+  dialFor,
+  dialWords,
+} from './appliances.ts';
 export type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
 export { POT_FULL, fryingPan, STARTING_EQUIPMENT, largestPot, potThatHolds } from './kitchen.ts';
 export type { Equipment, GrainPot, OwnFigures } from './kitchen.ts';

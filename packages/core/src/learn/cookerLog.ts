@@ -58,13 +58,15 @@ function begunAt(task: TaskAbout, about: CookedRun['about'], facts: ReturnType<t
   return facts.get(task.id)?.startedAt ?? (earlier && facts.get(earlier.id)?.doneAt);
 }
 
-function learned(times: readonly number[]): Learned | undefined {
+/** The mean of what was seen, drawn towards what the book says while it was seen seldom. Without a book, the mean alone. */
+export function learned(times: readonly number[], what: 'loads' | 'turns' = 'loads'): Learned | undefined {
   const n = times.length;
   if (n === 0) return undefined;
   const sum = times.reduce((all, each) => all + each, 0);
+  const mean = what === 'loads' ? (sum + BOOK_WEIGHS) / (n + BOOK_WEIGHS) : sum / n;
   return {
-    value: Math.round(((sum + BOOK_WEIGHS) / (n + BOOK_WEIGHS)) * 100) / 100,
-    source: `this kitchen, ${n} ${n === 1 ? 'load' : 'loads'}`,
+    value: Math.round(mean * 100) / 100,
+    source: `this kitchen, ${n} ${n === 1 ? what.slice(0, -1) : what}`,
     n,
     from: Math.round(Math.min(...times) * 100) / 100,
     to: Math.round(Math.max(...times) * 100) / 100,

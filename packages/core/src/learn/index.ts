@@ -2,3 +2,5 @@ export { cookerLog } from './cookerLog.ts';
 export type { CookedRun, Learned } from './cookerLog.ts';
 export { learnAppetite, plateSums } from './appetite.ts';
 export type { LearnedAppetite, PlateSums } from './appetite.ts';
+export { ovenLog } from './ovenLog.ts';
+export type { OvenLearned } from './ovenLog.ts';

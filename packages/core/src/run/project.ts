@@ -51,6 +51,7 @@ export function projectRun(
   const edges = edgesOf(problem, plan);
   const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
   const hands = new Set(problem.tasks.filter((task) => task.attention === 'full').map((task) => task.id));
+  const byHand = new Set(problem.tasks.filter((task) => task.byHand).map((task) => task.id));
   const ordered = inPlanOrder(problem, plan, edges);
   const seen = new Map<string, RunTask>();
   /** Minutes by which everything that a task waits for was over earlier than planned. */
@@ -88,7 +89,7 @@ export function projectRun(
       continue;
     }
     // What follows nothing has to be switched on by somebody: a kettle does not do it by itself.
-    if (linked.length === 0 && known.startedAt === undefined) {
+    if ((linked.length === 0 || byHand.has(id)) && known.startedAt === undefined) {
       const start = Math.max(after, planned);
       const from = Math.max(start, now);
       seen.set(id, { id, status: open ? 'waiting' : 'ready', start, end: from + length });

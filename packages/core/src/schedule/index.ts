@@ -16,3 +16,4 @@ export { whoDoes, withPeople } from './whoDoes.ts';
 export type { People, WhoDoes } from './whoDoes.ts';
 export { steadiest } from './steadiest.ts';
 export { finishChain } from './finishChain.ts';
+export { dialTurns, firstHeats, heatsOf } from './dialTurns.ts';

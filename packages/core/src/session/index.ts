@@ -19,3 +19,6 @@ export type { Wishes } from './wishes.ts';
 export { aheadKey, beginBy, tooLate } from './tooLate.ts';
 export type { TooLate } from './tooLate.ts';
 export { leadOf } from './leadOf.ts';
+export type { DialTurn } from './dialTurn.ts';
+export { DIAL_STEP, withDials } from './withDials.ts';
+export type { PlannedHeats } from './withDials.ts';

@@ -1,4 +1,4 @@
-import type { Oven } from '../kitchen/index.ts';
+import { GRILL_C, type Oven } from '../kitchen/index.ts';
 import type { StationUse } from '../recipe/index.ts';
 import type { PlannedBatch } from './expand.ts';
 import { sharedHeats } from './sharedHeats.ts';
@@ -6,8 +6,6 @@ import { ShareOut, named, type Named } from './shareOut.ts';
 
 /** Where a recipe does not say. Common practice, no published source. */
 const USUAL_HEAT = 200;
-/** A grill is a heat of its own, °C: nothing else is baked at it. Common practice, no published source. */
-const GRILL_C = 260;
 
 /** The heat that each use of an oven gets, and which oven. */
 export interface OvenHeats {
@@ -28,7 +26,7 @@ export function ovenHeats(batches: readonly PlannedBatch[], ovens: readonly Oven
         const celsius = use.grill ? GRILL_C : (use.celsius ?? USUAL_HEAT);
         const toleranceC = use.grill ? 0 : (use.toleranceC ?? 0);
         // What this oven does not reach, a dish that bears less gets as hot as it can be.
-        const most = Math.min(celsius, mostC);
+        const most = use.grill ? celsius : Math.min(celsius, mostC);
         const least = celsius - toleranceC;
         return most >= least && most < celsius
           ? { id: keyOf(id, use), celsius: most, toleranceC: most - least }
@@ -40,7 +38,7 @@ export function ovenHeats(batches: readonly PlannedBatch[], ovens: readonly Oven
   const at = new Map<number, Named<Oven>>();
   const byCount = [...new Set(heats.values())].sort((a, b) => countOf(heats, b) - countOf(heats, a) || a - b);
   for (const heat of byCount) {
-    const oven = shared.take((each) => (each.mostC ?? Infinity) >= heat, countOf(heats, heat));
+    const oven = shared.take((each) => reaches(each, heat), countOf(heats, heat));
     if (oven) at.set(heat, oven);
   }
   return {
@@ -53,3 +51,7 @@ export function ovenHeats(batches: readonly PlannedBatch[], ovens: readonly Oven
 const keyOf = (batch: string, use: StationUse) => `${batch}/${use.from}`;
 const countOf = (heats: ReadonlyMap<string, number>, heat: number) =>
   [...heats.values()].filter((each) => each === heat).length;
+
+/** A fixed grill is as hot as a grill has to be, whatever the dial ends at. */
+const reaches = ({ mostC, grill }: Oven, heat: number): boolean =>
+  (heat === GRILL_C && grill === true) || (mostC ?? Infinity) >= heat;

@@ -11,7 +11,7 @@ export const OVEN_ON = 'oven-on';
 const OVEN_OFF = 'oven-off';
 
 /** "oven 2" is switched on by "oven-on 2". */
-const afterOven = (task: string, oven: string) => `${task}${oven.slice('oven'.length)}`;
+export const afterOven = (task: string, oven: string) => `${task}${oven.slice('oven'.length)}`;
 export const ovenOffOf = (on: string) => `${OVEN_OFF}${on.slice(OVEN_ON.length)}`;
 export const switchesOn = (task: string): boolean => task.startsWith(OVEN_ON);
 
@@ -70,7 +70,9 @@ export function ovenOn(id: string, startsAt: ReadonlyMap<number, readonly string
     change: Object.fromEntries(
       heats.map((heat) => [
         heat,
-        Object.fromEntries(heats.filter((other) => other !== heat).map((other) => [other, ovenChange(heat, other)])),
+        Object.fromEntries(
+          heats.filter((other) => other !== heat).map((other) => [other, ovenChange(heat, other, oven)]),
+        ),
       ]),
     ),
   };

@@ -30,6 +30,8 @@ export interface ProblemTask {
   /** `full`: one pair of hands for all of it. `look`: somebody looks every so often, which takes no hands here. `none`: nobody. */
   readonly attention: 'full' | 'look' | 'none';
   readonly lookEvery?: number;
+  /** It runs alone, but somebody starts it: a dial is turned. */
+  readonly byHand?: boolean;
   /** It starts in this very minute: the cook has said so. */
   readonly at?: number;
   /** It does not start earlier. */

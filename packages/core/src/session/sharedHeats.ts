@@ -1,3 +1,5 @@
+import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, type Oven } from '../kitchen/index.ts';
+
 /** A use of the oven: the temperature it is written for, and how far off it bears. */
 export interface OvenWish {
   readonly id: string;
@@ -42,6 +44,8 @@ function heatWithin(group: readonly OvenWish[], low: number, high: number): numb
   return Math.min(high, Math.max(low, middle));
 }
 
-/** Minutes to go from one oven temperature to another: up by the heater, down by waiting. From memory. */
-export const ovenChange = (from: number, to: number): number =>
-  to >= from ? Math.ceil((to - from) / 10) : Math.ceil((from - to) / 5);
+/** Minutes to go from one temperature of an oven to another. */
+export const ovenChange = (from: number, to: number, oven: Pick<Oven, 'upMinutes' | 'downMinutes'> = {}): number =>
+  to >= from
+    ? Math.ceil(((to - from) / 10) * (oven.upMinutes ?? OVEN_UP_MINUTES))
+    : Math.ceil(((from - to) / 10) * (oven.downMinutes ?? OVEN_DOWN_MINUTES));

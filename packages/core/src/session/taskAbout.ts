@@ -58,6 +58,8 @@ export interface TaskAbout {
   /** Of coming up and releasing: what heat alone says, without this kitchen's own log. What is logged is held against it. */
   readonly bookMinutes?: number;
   readonly celsius?: number;
+  /** An oven goes from one heat to another, °C. */
+  readonly turn?: { readonly oven: string; readonly from: number; readonly to: number };
   /** What the oven's own dial is set to, where that is another figure. */
   readonly dial?: string;
   readonly cue?: string;
