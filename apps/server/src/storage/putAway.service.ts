@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
 import { Fraction, done, inBase, refused, type Day, type Outcome } from '@kestrel-ridge/core/quantity';
-import { finalsOf, foldRun, notesOf } from '@kestrel-ridge/core/run';
+import { finalsWith, foldRun, notesOf } from '@kestrel-ridge/core/run';
 import { byProductsOf, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
 import { madeIn } from '@kestrel-ridge/core/storage';
@@ -269,12 +269,10 @@ export class PutAwayService {
     if (!run) return scaled;
     const events = await EventRow.findAll({ where: { kitchen, run: run.id }, transaction });
     const facts = foldRun(events.map(eventState));
-    const said = finalsOf(batch.id, scaled, run.about, facts);
     await batch.update({ notes: notesOf(batch.id, run.about, facts) }, { transaction });
-    const byHand = new Set(batch.finals.map(({ line }) => line));
-    const more = said.filter(({ line }) => !byHand.has(line));
-    if (more.length === 0) return scaled;
-    await batch.update({ finals: [...batch.finals, ...more] }, { transaction });
+    const finals = finalsWith(batch.finals, batch.id, scaled, run.about, facts);
+    if (finals.length === batch.finals.length) return scaled;
+    await batch.update({ finals }, { transaction });
     return scaleStored(batch, transaction);
   }
 

@@ -1,11 +1,14 @@
 import {
   LOOSENED,
   gateWords,
+  takenOut,
   type GateChoice,
   type ReadBack,
   type RunFact,
   type Unticked,
 } from '@kestrel-ridge/core/run';
+import type { TaskAbout } from '@kestrel-ridge/core/session';
+import type { LeftOutMeans } from '@kestrel-ridge/core/view';
 import { Button, Radio } from 'antd';
 import { useState } from 'react';
 
@@ -19,12 +22,15 @@ const LATER: Readonly<Record<Unticked['into']['follows'], string | undefined>> =
 export function GatePanel({
   readBack: { gate, missing, comesOut, loosen },
   task,
+  means,
   answer,
   back,
 }: {
   readBack: ReadBack;
   /** At whose end it stands. */
-  task: string;
+  task: TaskAbout;
+  /** What the dish is without some of its lines; undefined where it is not known here. */
+  means: (leftOut: readonly { readonly task: string; readonly line: string }[]) => LeftOutMeans | undefined;
   answer: (answers: readonly RunFact[]) => void;
   back: () => void;
 }) {
@@ -39,8 +45,16 @@ export function GatePanel({
         ? [{ kind: 'ticked', task: each.task, line: each.into.line }]
         : [{ kind: 'gate', task: each.task, line: each.into.line, choice: choice(each) }],
     ),
-    ...(loosen === undefined ? [] : [{ kind: 'ticked', task, line: LOOSENED } as const]),
+    ...(loosen === undefined ? [] : [{ kind: 'ticked', task: task.id, line: LOOSENED } as const]),
+    ...[...new Set(comesOut.map(({ into }) => into.line))].map((line): RunFact => ({
+      kind: 'ticked',
+      task: task.id,
+      line: takenOut(task.batch ?? '', line, task.load),
+    })),
   ];
+  const leftOut = missing.filter((each) => chosen[keyOf(each)] === 'left out');
+  const without =
+    leftOut.length > 0 ? means(leftOut.map(({ task: at, into }) => ({ task: at, line: into.line }))) : undefined;
   const ready = out && loose;
   return (
     <section
@@ -76,6 +90,14 @@ export function GatePanel({
             ))}
           </ul>
         </>
+      )}
+      {without && (
+        <p className="run-text" role="status">
+          {withoutWords(
+            leftOut.map(({ into }) => into.food),
+            without,
+          )}
+        </p>
       )}
       {comesOut.length > 0 && (
         <Button
@@ -127,4 +149,15 @@ export function GatePanel({
       </div>
     </section>
   );
+}
+
+/** "Without walnut: 8 portions of 140 g instead of 155, protein 9 g instead of 12 in each; no nuts in it then." */
+function withoutWords(foods: readonly string[], { portions, portionG, proteinG, freeOf }: LeftOutMeans): string {
+  const [wasG, isG] = portionG.map(Math.round);
+  const [wasP, isP] = proteinG.map((each) => (each === undefined ? undefined : Math.round(each)));
+  const size = isG === wasG ? '' : `: ${portions} portions of ${isG} g instead of ${wasG}`;
+  const protein =
+    isP === undefined || wasP === undefined || isP === wasP ? '' : `, protein ${isP} g instead of ${wasP} in each`;
+  const free = freeOf.length > 0 ? `; no ${freeOf.join(', no ')} in it then` : '';
+  return size || protein || free ? `Without ${foods.join(' and ')}${size}${protein}${free}.` : '';
 }

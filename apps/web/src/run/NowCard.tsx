@@ -3,7 +3,7 @@ import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { leftOutMeans, type KitchenView, type ScaledBatchView, type Told } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Instead } from '../scaling/Instead.tsx';
 import { clockAt, duration } from '../parts/times.ts';
@@ -25,6 +25,7 @@ export function NowCard({
   about,
   facts,
   readBack,
+  told,
   freeUntil,
   now,
   zone,
@@ -36,6 +37,7 @@ export function NowCard({
   facts: TaskFacts | undefined;
   /** What a tap on done asks first; undefined: nothing. */
   readBack: ReadBack | undefined;
+  told: Told;
   /** When hands are needed next, ms since 1970. */
   freeUntil: number;
   now: number;
@@ -101,7 +103,8 @@ export function NowCard({
       {asking && readBack ? (
         <GatePanel
           readBack={readBack}
-          task={task.id}
+          task={about}
+          means={(leftOut) => batch && leftOutMeans(kitchen, batch, told, leftOut)}
           back={() => setAsking(false)}
           answer={(answers) => tap(...answers, { kind: 'done', task: task.id })}
         />

@@ -135,6 +135,7 @@ function Worktop({
               about={aboutCurrent}
               facts={facts.get(current.id)}
               readBack={aboutCurrent && readBack(aboutCurrent, cooked.problem, about, facts)}
+              told={cooked}
               freeUntil={Math.min(current.start, ...next.map(({ start }) => start))}
               now={now}
               zone={zone}

@@ -8,9 +8,10 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { asRun, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
+import { Loading } from '../parts/Loading.tsx';
 import { useRun, type LiveRun } from '../run/useRun.ts';
 import { BatchBoxes } from './BatchBoxes.tsx';
 import { Cooling } from './Cooling.tsx';
@@ -91,8 +92,11 @@ function OpenBatches({
   const [anyway, setAnyway] = useState<readonly string[]>([]);
   const on = run.state === 'on' ? run : undefined;
   const left = useMemo(() => stepsLeft(on?.run), [on?.run]);
-  const ready = open.filter((batch) => (left.get(batch.state.id) ?? 0) === 0 || anyway.includes(batch.state.id));
-  const cooking = open.filter((batch) => !ready.includes(batch));
+  // What the run says that went in is what is boxed: its weight, its allergens, its cautions.
+  const asCooked = useMemo(() => (on ? open.map((batch) => asRun(view, batch, on.cooked)) : open), [on, open, view]);
+  const ready = asCooked.filter((batch) => (left.get(batch.state.id) ?? 0) === 0 || anyway.includes(batch.state.id));
+  const cooking = asCooked.filter((batch) => !ready.includes(batch));
+  if (run.state === 'loading') return <Loading what="Looking at what went in" />;
   return (
     <>
       {ready.map((batch, n) => (

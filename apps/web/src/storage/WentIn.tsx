@@ -1,7 +1,6 @@
 import { readFinal } from '@kestrel-ridge/core/formats';
-import { quantityOf, show } from '@kestrel-ridge/core/quantity';
-import { writtenWords } from '@kestrel-ridge/core/recipe';
-import type { Final, ScaledLine } from '@kestrel-ridge/core/scaling';
+import { inBase, quantityOf } from '@kestrel-ridge/core/quantity';
+import { showAmount, type Final, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
@@ -26,7 +25,7 @@ export function WentIn({ view, batch }: { view: KitchenView; batch: ScaledBatchV
     return (
       <p className="went-in-closed">
         {finals.length > 0 &&
-          `Went in otherwise: ${finals.map((final) => `${writtenWords(final.amount)} ${foodOf(batch, final.line)}`).join(', ')}. `}
+          `Went in otherwise: ${finals.map((final) => wentInWords(view, batch, final)).join(', ')}. `}
         <Button type="link" onClick={() => setOpen(true)} aria-label={`Something went in otherwise: ${name}`}>
           Something went in otherwise …
         </Button>
@@ -50,8 +49,15 @@ export function WentIn({ view, batch }: { view: KitchenView; batch: ScaledBatchV
   );
 }
 
-const foodOf = (batch: ScaledBatchView, line: string): string =>
-  batch.scaled.lines.find((each) => each.line.id === line)?.food.name ?? '';
+/** As the cook met it: by the scale, or in spoons. */
+function wentInWords(view: KitchenView, batch: ScaledBatchView, { line, amount }: Final): string {
+  const food = batch.scaled.lines.find((each) => each.line.id === line)?.food;
+  if (!food) return '';
+  const quantity = quantityOf(amount);
+  return inBase(quantity).compare(0) === 0
+    ? `no ${food.name}`
+    : `${showAmount(quantity, food, view.kitchen.equipment).first} ${food.name}`;
+}
 
 function WentInLine({
   view,
@@ -82,7 +88,7 @@ function WentInLine({
   return (
     <li>
       <span>{line.food.name}</span>
-      <span className={final ? 'number' : 'soft'}>{final ? writtenWords(final.amount) : show(planned)}</span>
+      <span className={final ? 'number' : 'soft'}>{showAmount(planned, line.food, view.kitchen.equipment).first}</span>
       <form
         onSubmit={(event) => {
           event.preventDefault();

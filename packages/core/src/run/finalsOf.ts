@@ -34,6 +34,18 @@ export function finalsOf(
   });
 }
 
+/** What was said by hand, and beside it what the run says of other lines: one rule while it is cooked, and when it is put away. */
+export function finalsWith(
+  byHand: readonly Final[],
+  batch: string,
+  scaled: ScaledBatch,
+  about: Readonly<Record<string, TaskAbout>>,
+  facts: ReadonlyMap<string, TaskFacts>,
+): readonly Final[] {
+  const said = new Set(byHand.map(({ line }) => line));
+  return [...byHand, ...finalsOf(batch, scaled, about, facts).filter(({ line }) => !said.has(line))];
+}
+
 /** Left out at its gate; or put off there, and then its own step was skipped. */
 function leftOutAt(task: string, line: string, facts: ReadonlyMap<string, TaskFacts>): boolean {
   const choice = facts.get(task)?.gate?.[line];

@@ -15,6 +15,8 @@ export interface LaterStep {
 }
 
 export const laterId = (task: string, line: string): string => `later/${task}/${line}`;
+/** Is a task the step of something that was put off? */
+export const isLater = (task: string): boolean => task.startsWith('later/');
 
 /**
  * What was put off at a gate gets a step of its own, so that nobody has to remember it: after the lid is off, the tray is out or the blades stand still, and before the

@@ -1,5 +1,5 @@
 import type { GoesIn, Problem, TaskAbout } from '../session/index.ts';
-import { laterId } from './followsLater.ts';
+import { isLater, laterId } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
 /** A point of no return: what is not in now does not come in, or only in another way. */
@@ -50,7 +50,7 @@ export const LOOSENED = 'what stuck to the base';
 
 /**
  * What is read back at a gate; undefined when nothing is missing: then nothing is asked.
- * What was answered at an earlier gate is not asked again, but "later" is.
+ * What was answered at an earlier gate is not asked again: what comes later has its own step. What goes in whole is asked for once, where it is the last moment.
  */
 export function readBack(
   task: TaskAbout,
@@ -61,24 +61,27 @@ export function readBack(
   const gate = gateAt(task, problem, about);
   if (!gate) return undefined;
   const before = [...earlierOf(task, problem, about)].flatMap((id) => about[id] ?? []);
-  const missing = before.flatMap((each) => {
-    const known = facts.get(each.id);
-    return each.goesIn
-      .filter(({ line, comesOut: _whole }) => {
-        const answer = known?.gate?.[line];
-        // What was put off has a step of its own: done, it went in; skipped, it did not.
-        const open = answer === 'later' && facts.get(laterId(each.id, line))?.doneAt === undefined;
-        return !known?.ticked?.includes(line) && (answer === undefined || (open && gate === 'boxes'));
-      })
-      .map((into) => ({ task: each.id, into }));
-  });
+  const missing = before
+    // What was put off has a step of its own, and is asked nowhere else.
+    .filter(({ id }) => !isLater(id))
+    .flatMap((each) => {
+      const known = facts.get(each.id);
+      return each.goesIn
+        .filter(({ line }) => !known?.ticked?.includes(line) && known?.gate?.[line] === undefined)
+        .map((into) => ({ task: each.id, into }));
+    });
+  const outAlready = (line: string) =>
+    [...facts.values()].some(({ ticked }) => ticked?.includes(takenOut(task.batch ?? '', line, task.load)));
+  // While the lid is shut nothing comes out; before the blades it has to, and before the boxes what is still in.
   const comesOut =
-    gate === 'boxes'
-      ? before.flatMap((each) =>
-          each.goesIn
-            .filter(({ comesOut: whole, line }) => whole && facts.get(each.id)?.gate?.[line] !== 'left out')
-            .map((into) => ({ task: each.id, into })),
-        )
+    gate === 'blades' || gate === 'boxes'
+      ? before
+          .filter(({ id }) => id !== task.id)
+          .flatMap((each) =>
+            each.goesIn
+              .filter(({ comesOut: whole, line }) => whole && !neverIn(each.id, line, facts) && !outAlready(line))
+              .map((into) => ({ task: each.id, into })),
+          )
       : [];
   const stuck = gate === 'lid' ? brownedBefore(task, problem, about) : undefined;
   const loosen = facts.get(task.id)?.ticked?.includes(LOOSENED) ? undefined : stuck?.name;
@@ -86,6 +89,17 @@ export function readBack(
     ? { gate, missing, comesOut, loosen }
     : undefined;
 }
+
+/** Ticked at the gate where something was taken out again: no food has that id. */
+export const takenOut = (batch: string, line: string, load: number): string => `out of ${batch}, load ${load}: ${line}`;
+
+/** It was left out, or put off and then skipped, or is still to come. */
+const neverIn = (task: string, line: string, facts: ReadonlyMap<string, TaskFacts>): boolean => {
+  const answer = facts.get(task)?.gate?.[line];
+  if (answer === 'left out') return true;
+  const later = facts.get(laterId(task, line));
+  return answer === 'later' && (later?.doneAt === undefined || later.skipped === true);
+};
 
 /** Work in the cooker before its lid goes on: browning leaves a paste on the base. */
 function brownedBefore(task: TaskAbout, problem: Problem, about: Abouts): TaskAbout | undefined {

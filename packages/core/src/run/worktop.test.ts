@@ -5,7 +5,7 @@ import { Fraction, inBase } from '../quantity/index.ts';
 import { STARTER_RECIPES } from '../recipe/index.ts';
 import { scaleBatch } from '../scaling/index.ts';
 import { search } from '../schedule/index.ts';
-import { expandSession, type TaskAbout } from '../session/index.ts';
+import { expandSession, type ProblemUse, type TaskAbout } from '../session/index.ts';
 import {
   asCooked,
   doubledTaps,
@@ -19,6 +19,7 @@ import {
   pressureCycles,
   projectRun,
   readBack,
+  takenOut,
   type PlannedRun,
   type RunEvent,
   type RunFact,
@@ -91,6 +92,39 @@ describe('a point of no return', () => {
     expect(back?.missing.some(({ task: at }) => at === lid.id)).toBe(false);
     const last = task((each) => each.batch === 'grain' && gateAt(each, problem, about) === 'boxes');
     expect(readBack(last, problem, about, new Map())?.comesOut.map(({ into }) => into.food)).toContain('bay leaf');
+  });
+
+  const bay = lid.goesIn.find(({ comesOut }) => comesOut)?.line ?? '';
+  const last = task((each) => each.batch === 'grain' && gateAt(each, problem, about) === 'boxes');
+  const outOf = (...what: readonly RunFact[]) =>
+    readBack(last, problem, about, facts(...what))?.comesOut.map(({ task: at, into }) => `${at} ${into.line}`) ?? [];
+  const ofLoad1 = `${lid.id} ${bay}`;
+  test('what comes out is not asked while the lid is shut, not twice, and not when it was never put in', () => {
+    expect(readBack(lid, problem, about, new Map())?.comesOut).toEqual([]);
+    expect(outOf({ kind: 'ticked', task: lid.id, line: bay })).toContain(ofLoad1);
+    expect(outOf({ kind: 'gate', task: lid.id, line: bay, choice: 'left out' })).not.toContain(ofLoad1);
+    expect(outOf({ kind: 'gate', task: lid.id, line: bay, choice: 'later' })).not.toContain(ofLoad1);
+    const taken: RunFact = { kind: 'ticked', task: last.id, line: takenOut('grain', bay, last.load) };
+    expect(outOf({ kind: 'ticked', task: lid.id, line: bay }, taken)).toEqual([]);
+  });
+  test('what comes out is asked before blades that would shred it', () => {
+    const jug: ProblemUse = { id: 'jug', resource: 'jug', from: last.id, to: last.id };
+    const blended = { ...problem, uses: [...problem.uses, jug] };
+    const back = readBack(last, blended, about, facts({ kind: 'ticked', task: lid.id, line: bay }));
+    expect([back?.gate, back?.comesOut.some(({ into }) => into.line === bay)]).toEqual(['blades', true]);
+  });
+  test('what follows later is asked at its own step and nowhere else', () => {
+    const salt = lid.goesIn.find(({ food }) => food === 'salt')?.line ?? '';
+    const told = facts({ kind: 'gate', task: lid.id, line: salt, choice: 'later' });
+    const cooked = asCooked(run, told);
+    const step = cooked.about[laterId(lid.id, salt)];
+    expect(step?.name).toBe('Stir in salt');
+    const asked = Object.values(cooked.about).flatMap((each) =>
+      (readBack(each, cooked.problem, cooked.about, cooked.facts)?.missing ?? []).filter(
+        ({ into, task: at }) => into.line === salt && (at === lid.id || at === step?.id),
+      ),
+    );
+    expect(asked).toEqual([]);
   });
 });
 

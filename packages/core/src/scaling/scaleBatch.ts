@@ -129,6 +129,8 @@ export function scaleBatch(
   const water = planned.find((line) => line.water)?.water;
   const lines = planned.map(({ water: _answer, ...line }) => withFinal(line, finals));
 
+  // What was left out wholly is not in it: neither what it carries, nor what it would ask for.
+  const inIt = lines.filter(({ amount }) => inBase(amount.value).compare(0) > 0);
   const yields = yieldOf(recipe, lines, loads.value.loads, equipment);
   return {
     recipe,
@@ -139,10 +141,10 @@ export function scaleBatch(
     loads,
     yields,
     portionG: yields.value.g.div(portions).valueOf(),
-    allergens: uniteStatements(lines.map(({ food }) => statementOf(food))),
+    allergens: uniteStatements(inIt.map(({ food }) => statementOf(food))),
     cautions: cautionsOf(
       recipe,
-      lines.map(({ line, food, grams }) => ({ line, food, g: grams?.g.valueOf() })),
+      inIt.map(({ line, food, grams }) => ({ line, food, g: grams?.g.valueOf() })),
     ),
     missing,
   };

@@ -49,3 +49,5 @@ export { withDrafts } from './withDrafts.ts';
 export { readyFrom, thawedAfter, timesOfBox } from './frozenThrough.ts';
 export { whatFollows, withSteps } from './whatFollows.ts';
 export type { Follows, LotStep, MissedLater } from './whatFollows.ts';
+export { asRun, leftOutMeans } from './asRun.ts';
+export type { LeftOutMeans, Told } from './asRun.ts';
