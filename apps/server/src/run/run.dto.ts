@@ -108,6 +108,7 @@ const SAYS: Readonly<Record<RunFact['kind'], readonly (keyof FactDto)[]>> = {
   measured: ['what', 'value'],
   noted: ['text'],
   'dish dropped': [],
+  'load dropped': [],
 };
 
 /** What a fact leaves unsaid; undefined when it is whole. */

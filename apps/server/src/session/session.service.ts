@@ -1,10 +1,11 @@
 import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Fraction, dayAt, done, nameOnDay, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { Choice, Revision } from '@kestrel-ridge/core/recipe';
 import type { Transaction } from 'sequelize';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { FoodRow } from '../food/food.model.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { choiceFaults, noLine } from './choiceFaults.ts';
@@ -41,24 +42,33 @@ export class SessionService {
   }
 
   change(kitchen: string, key: string, id: string, dto: ChangeSessionDto): Promise<SessionState> {
-    return this.onSession({ kitchen, key, name: 'change session', body: { id, ...dto } }, id, dto.version, () => ({
-      startsAt: new Date(dto.startsAt),
-      cooks: dto.cooks,
-    }));
+    const startsAt = new Date(dto.startsAt);
+    return this.onSession(
+      { kitchen, key, name: 'change session', body: { id, ...dto } },
+      id,
+      dto.version,
+      async ({ name }, transaction) => {
+        const { equipment } = await KitchenRow.findByPk(kitchen, { transaction, rejectOnEmpty: true });
+        return { startsAt, cooks: dto.cooks, name: nameOnDay(name, dayAt(startsAt, equipment.zone)) };
+      },
+    );
   }
 
   /** All that holds is sent, so that an empty one takes it back. */
   wish(kitchen: string, key: string, id: string, dto: WishDto): Promise<SessionState> {
-    return this.onSession({ kitchen, key, name: 'wish', body: { id, ...dto } }, id, dto.version, () => ({
-      wishes: dto.wishes,
-    }));
+    return this.onSession({ kitchen, key, name: 'wish', body: { id, ...dto } }, id, dto.version, () =>
+      Promise.resolve({ wishes: dto.wishes }),
+    );
   }
 
   private onSession(
     command: { kitchen: string; key: string; name: string; body: unknown },
     id: string,
     seen: number,
-    change: () => Partial<Pick<SessionRow, 'startsAt' | 'cooks' | 'wishes'>>,
+    change: (
+      row: SessionRow,
+      transaction: Transaction,
+    ) => Promise<Partial<Pick<SessionRow, 'startsAt' | 'cooks' | 'wishes' | 'name'>>>,
   ): Promise<SessionState> {
     const { kitchen } = command;
     return this.commands.run({ ...command, touches: ['week'] }, async ({ transaction }) => {
@@ -71,7 +81,7 @@ export class SessionService {
           detail: 'This session is being cooked already.',
           remedy: 'Finish it, or plan another one.',
         });
-      await row.update({ ...change(), version: row.version + 1 }, { transaction });
+      await row.update({ ...(await change(row, transaction)), version: row.version + 1 }, { transaction });
       return done(sessionState(row));
     });
   }
@@ -132,7 +142,11 @@ export class SessionService {
       async ({ transaction }, row) => {
         const to = await openSession(kitchen, dto.session, transaction);
         if (!to.ok) return to;
+        const from = row.session;
         await row.update({ session: dto.session, version: row.version + 1 }, { transaction });
+        // A planned session that nothing is left in goes.
+        if (from !== dto.session && (await BatchRow.count({ where: { kitchen, session: from }, transaction })) === 0)
+          await SessionRow.destroy({ where: { kitchen, id: from, status: 'planned' }, transaction });
         return done(batchState(row));
       },
       true,

@@ -12,6 +12,7 @@ import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import type { Slot } from '@kestrel-ridge/core/week';
 import type { AddEaterDto, AppetiteDto, AttendanceDto, ChangeEaterDto, TemplateDto } from './week.dto.ts';
+import { withoutEmptied } from '@kestrel-ridge/core/session';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { AppetiteRow, AttendanceRow, EatenRow, EaterRow, SlotRow, TemplateRow } from './week.model.ts';
 
@@ -77,7 +78,7 @@ export class WeekService {
         })),
         plates,
         templates: templates.map(({ id, name, week }) => ({ id, name, week: week as unknown as TemplateWeek })),
-        sessions: sessions.map(sessionState),
+        sessions: withoutEmptied(sessions.map(sessionState), batches.map(batchState)),
         batches: batches.map(batchState),
         revisions,
       };

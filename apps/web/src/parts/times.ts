@@ -1,10 +1,9 @@
-import { showDate, showWeekday, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { longWeekday, showDate, showWeekday, type Day } from '@kestrel-ridge/core/quantity';
 
-const LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 export const dayName = showWeekday;
 export const dateWords = showDate;
-export const longDayName = (day: Day): string => LONG[weekday(day)] ?? '';
+export const longDayName = longWeekday;
 
 /** A moment as a clock shows it in a time zone: 09:05. */
 export const clockAt = (ms: number, zone: string): string =>

@@ -1,4 +1,4 @@
-import { asCooked, projectRun, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
+import { leaveOutMeans, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
 import { Button, Popconfirm } from 'antd';
 import { useMemo } from 'react';
 import { useCommand } from '../app/useCommand.ts';
@@ -41,8 +41,8 @@ export function Late({
   const late = Math.round((endsAt - plannedEndsAt) / MINUTE);
   const minute = Math.floor(now / MINUTE);
   const ways = useMemo(
-    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, endsAt, minute * MINUTE) : []),
-    [kitchen, run, facts, endsAt, late, minute],
+    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, minute * MINUTE) : []),
+    [kitchen, run, facts, late, minute],
   );
   if (late < LATE_FROM) return null;
   const zone = kitchen.kitchen.equipment.zone;
@@ -98,24 +98,21 @@ function waysOut(
   kitchen: KitchenView,
   run: PlannedRun,
   facts: ReadonlyMap<string, TaskFacts>,
-  endsAt: number,
   now: number,
 ): readonly Way[] {
   return kitchen.batches.flatMap((batch): Way[] => {
-    const mine = Object.values(run.about).filter((task) => task.batch === batch.state.id);
-    const begun = mine.some(({ id }) => facts.get(id)?.doneAt !== undefined || facts.get(id)?.startedAt !== undefined);
-    const [first] = mine;
-    if (!first || begun || batch.state.status !== 'planned') return [];
-    const without = asCooked(run, new Map(facts).set(first.id, { ...facts.get(first.id), dropped: true }));
-    const view = projectRun(without.problem, without.plan, run.startedAt, without.facts, now);
-    return [
-      {
-        batch: batch.state.id,
-        dish: batch.recipe.document.component.name,
-        first: first.id,
-        saves: Math.max(0, Math.round((endsAt - view.endsAt) / MINUTE)),
-        portions: Math.round(batch.scaled.portions.valueOf()),
-      },
-    ];
+    if (batch.state.status !== 'planned') return [];
+    const means = leaveOutMeans(run, facts, { batch: batch.state.id }, now);
+    return means
+      ? [
+          {
+            batch: batch.state.id,
+            dish: batch.recipe.document.component.name,
+            first: means.task,
+            saves: means.savesMinutes,
+            portions: Math.round(batch.scaled.portions.valueOf()),
+          },
+        ]
+      : [];
   });
 }

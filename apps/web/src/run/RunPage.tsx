@@ -52,6 +52,8 @@ function Run({ view }: { view: KitchenView }) {
 
 const MINUTE = 60_000;
 const EVERYBODY = 'all';
+/** More than that nobody reads with wet hands. */
+const NEXT_SHOWN = 6;
 
 function Worktop({
   kitchen,
@@ -75,7 +77,9 @@ function Worktop({
   const busy = handsBusy(run.problem, run.plan);
   const done = view.tasks.filter((task) => task.status === 'done').length;
   const share = Math.min(1, Math.max(0, (now - Date.parse(run.startedAt)) / (view.endsAt - Date.parse(run.startedAt))));
-  const current = view.ready.find(mine);
+  const [picked, setPicked] = useState<string>();
+  // What the cook has taken up stands before what the plan would have next.
+  const current = view.ready.find(({ id }) => id === picked) ?? view.ready.find(mine);
   const aboutCurrent = current && about[current.id];
   const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
   const cycles = useMemo(() => pressureCycles(view.tasks, about, now), [view.tasks, about, now]);
@@ -152,7 +156,20 @@ function Worktop({
               </p>
             </section>
           )}
-          {current && !view.finished && <TaskTools task={current} about={aboutCurrent} cooks={cooks} tap={tap} />}
+          {current && !view.finished && (
+            <TaskTools
+              task={current}
+              about={aboutCurrent}
+              cooks={cooks}
+              run={{ ...run, startedAt: Date.parse(run.startedAt) }}
+              facts={facts}
+              portions={kitchen.batches
+                .find(({ state }) => state.id === aboutCurrent?.batch)
+                ?.scaled.portions.valueOf()}
+              now={now}
+              tap={tap}
+            />
+          )}
           {lastDone && !view.finished && (
             <p className="run-back">
               {facts.get(lastDone)?.skipped ? 'Skipped' : 'Done'} last: {about[lastDone]?.name}.{' '}
@@ -198,11 +215,21 @@ function Worktop({
             <section className="run-next">
               <h2 className="soft">Next</h2>
               <ol>
-                {next.slice(0, 4).map((task) => (
+                {next.slice(0, NEXT_SHOWN).map((task) => (
                   <li key={task.id}>
                     <span className="number">{clockAt(task.start, zone)}</span> {about[task.id]?.name}
                     {whose === EVERYBODY && cooks.length > 1 && about[task.id]?.who && (
                       <small className="soft"> {about[task.id]?.who}</small>
+                    )}
+                    {task.status === 'ready' && (
+                      <Button
+                        size="small"
+                        className="run-pick"
+                        aria-label={`Do this now: ${about[task.id]?.name ?? ''}`}
+                        onClick={() => setPicked(task.id)}
+                      >
+                        Do it now
+                      </Button>
                     )}
                   </li>
                 ))}

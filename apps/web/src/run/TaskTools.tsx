@@ -1,22 +1,36 @@
-import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
+import { leaveOutMeans, type PlannedRun, type RunFact, type RunTask, type TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input, Popconfirm, Select } from 'antd';
 import { useState } from 'react';
+import { duration } from '../parts/times.ts';
 
 /** What else may happen to the task at hand: it is skipped, another takes it, something is noted. */
 export function TaskTools({
   task,
   about,
   cooks,
+  run,
+  facts,
+  portions,
+  now,
   tap,
 }: {
   task: RunTask;
   about: TaskAbout | undefined;
   cooks: readonly string[];
+  run: PlannedRun;
+  facts: ReadonlyMap<string, TaskFacts>;
+  /** Of the whole dish. */
+  portions: number | undefined;
+  now: number;
   tap: (what: RunFact) => void;
 }) {
   const [note, setNote] = useState('');
   if (!about) return null;
+  const load =
+    about.batch !== null && about.load > 0 && about.loads > 1
+      ? leaveOutMeans(run, facts, { batch: about.batch, load: about.load }, now)
+      : undefined;
   return (
     <div className="task-tools">
       <Popconfirm
@@ -27,6 +41,16 @@ export function TaskTools({
       >
         <Button size="small">Skip it</Button>
       </Popconfirm>
+      {load && (
+        <Popconfirm
+          title={`Leave out load ${about.load} of ${about.loads} of ${about.dish}?`}
+          description={`${load.steps} steps go${load.savesMinutes > 0 ? `, all is done ${duration(load.savesMinutes)} sooner` : ''}${portions === undefined ? '' : `; ${Math.round(portions / about.loads)} of ${Math.round(portions)} portions are not made`}. What it would have taken stays on the shelf.`}
+          okText="Leave it out"
+          onConfirm={() => tap({ kind: 'load dropped', task: load.task })}
+        >
+          <Button size="small">Leave out this load</Button>
+        </Popconfirm>
+      )}
       {cooks.length > 1 && (
         <Select
           size="small"

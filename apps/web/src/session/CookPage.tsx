@@ -6,7 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, missingOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -107,6 +107,7 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
   const last = tasks.problem.tasks.find((task) => (plan.starts[task.id] ?? 0) + task.minutes === plan.makespan);
   const selected = chosen && tasks.about[chosen] ? chosen : last?.id;
   const day = dayAt(new Date(startMs), zone);
+  const missing = useMemo(() => missingOf(view, view.session?.id), [view]);
 
   const start = async () => {
     if (!session) return;
@@ -192,6 +193,12 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
               wishes={wishes}
               say={say}
             />
+          )}
+          {missing.length > 0 && (
+            <p className="cannot" role="status">
+              Missing on the shelf: {missing.map(({ food, missingText }) => `${missingText} ${food.name}`).join(', ')}.{' '}
+              <Link to="/shop">Buy it</Link>, or <Link to="/week">make less</Link>.
+            </p>
           )}
           <Button type="primary" size="large" className="one-action" loading={busy} onClick={() => void start()}>
             Start cooking

@@ -1,12 +1,12 @@
 import { Button, Segmented, Select } from 'antd';
-import { dayAt } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { sessionChosen } from '../app/chosenSessionSlice.ts';
 import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { clockAt, dayName } from '../parts/times.ts';
-import { openOf } from '@kestrel-ridge/core/view';
+import { clockAt, dateWords, dayName } from '../parts/times.ts';
+import { onDay, openOf, weekDays } from '@kestrel-ridge/core/view';
 
 /** Days after the main session at which a top-up is proposed: what was cooked then still keeps. */
 const TOP_UP_AFTER_DAYS = 3;
@@ -37,8 +37,30 @@ export function Sessions({ view }: { view: KitchenView }) {
     });
     if (sent.ok) dispatch(sessionChosen(null));
   };
+  const days = weekDays(view.today).filter((day) => day !== dayAt(new Date(session.startsAt), zone));
+  const moveAll = (day: Day) =>
+    send({
+      path: `sessions/${session.id}`,
+      method: 'PUT',
+      body: {
+        startsAt: new Date(onDay(session.startsAt, day, zone)).toISOString(),
+        cooks: session.cooks,
+        version: session.version,
+      },
+      touches: ['week'],
+    });
   return (
     <div className="sessions">
+      {session.status === 'planned' && (
+        <Select<Day | null>
+          aria-label="Move this session to another day"
+          popupMatchSelectWidth={false}
+          placeholder="move it to another day"
+          value={null}
+          options={days.map((day) => ({ value: day, label: `${dayName(day)}, ${dateWords(day)}` }))}
+          onChange={(day) => void (day && moveAll(day))}
+        />
+      )}
       {planned.length > 1 ? (
         <>
           <Segmented

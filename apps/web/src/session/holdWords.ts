@@ -48,6 +48,8 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
 function fullWords(resource: string): string {
   if (resource === 'power') return 'Before, more would be switched on than the fuse bears.';
   if (resource === 'calm') return 'Before, something would have to be looked at in the middle of delicate work.';
+  if (resource === 'knife')
+    return 'Before, something is tossed or stirred every few minutes: no hand is free for a knife.';
   const [, only] = /^one of (.*)$/.exec(resource) ?? [];
   if (only) return `Only one of ${only} runs at a time.`;
   const [, whose] = /^hands of (.*)$/.exec(resource) ?? [];

@@ -80,7 +80,7 @@ function PutAway({ view }: { view: KitchenView }) {
 
 /** Cooked dishes first, ready to be boxed; what still cooks stands closed below. */
 function OpenBatches({
-  view,
+  view: planned,
   session,
   open,
 }: {
@@ -93,7 +93,17 @@ function OpenBatches({
   const on = run.state === 'on' ? run : undefined;
   const left = useMemo(() => stepsLeft(on?.run), [on?.run]);
   // What the run says that went in is what is boxed: its weight, its allergens, its cautions.
-  const asCooked = useMemo(() => (on ? open.map((batch) => asRun(view, batch, on.cooked)) : open), [on, open, view]);
+  const asCooked = useMemo(
+    () => (on ? open.map((batch) => asRun(planned, batch, on.cooked)) : open),
+    [on, open, planned],
+  );
+  const view = useMemo(
+    () => ({
+      ...planned,
+      batches: planned.batches.map((batch) => asCooked.find(({ state }) => state.id === batch.state.id) ?? batch),
+    }),
+    [planned, asCooked],
+  );
   const ready = asCooked.filter((batch) => (left.get(batch.state.id) ?? 0) === 0 || anyway.includes(batch.state.id));
   const cooking = asCooked.filter((batch) => !ready.includes(batch));
   if (run.state === 'loading') return <Loading what="Looking at what went in" />;

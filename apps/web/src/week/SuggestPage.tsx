@@ -1,5 +1,5 @@
 import { appNow } from '../parts/appNow.ts';
-import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
+import { LockOutlined } from '@ant-design/icons';
 import { wrap, type Remote } from 'comlink';
 import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
@@ -175,7 +175,7 @@ function Suggest({ view }: { view: KitchenView }) {
               const { [recipe]: was, ...rest } = locked;
               setLocked(was === undefined ? { ...rest, [recipe]: portions } : rest);
             }}
-            lockIcon={(recipe) => (locked[recipe] === undefined ? <UnlockOutlined /> : <LockOutlined />)}
+            isLocked={(recipe) => locked[recipe] !== undefined}
             tried={tried.get(week.goodAt)}
             take={async (what) => {
               if (await change(what, `Took the week with ${week.goodAt}`)) void navigate('/week');

@@ -10,8 +10,8 @@ import {
   type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
+import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import type { ReactNode } from 'react';
 import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -35,7 +35,7 @@ export function SuggestedCard({
   others,
   tried,
   lock,
-  lockIcon,
+  isLocked,
   take,
 }: {
   view: KitchenView;
@@ -43,7 +43,7 @@ export function SuggestedCard({
   week: SuggestedWeek;
   others: readonly SuggestedWeek[];
   lock: (recipe: string, portions: number) => void;
-  lockIcon: (recipe: string) => ReactNode;
+  isLocked: (recipe: string) => boolean;
   tried: TriedWeek | undefined;
   take: (what: WeekChange) => Promise<void>;
 }) {
@@ -108,8 +108,8 @@ export function SuggestedCard({
               <Button
                 type="text"
                 size="small"
-                icon={lockIcon(recipe)}
-                aria-label={`Keep ${name}, ${portions} portions`}
+                icon={isLocked(recipe) ? <LockOutlined /> : <UnlockOutlined />}
+                aria-label={isLocked(recipe) ? `Let go of ${name}` : `Keep ${name}, ${portions} portions`}
                 onClick={() => lock(recipe, portions)}
               />
               <span>

@@ -63,6 +63,12 @@ export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>):
         facts.set(task.id, { ...known, doneAt: known.startedAt ?? Math.max(at, run.startedAt), skipped: true });
     }
   }
+  for (const { batch, load } of loadsDropped(told, run.about))
+    for (const task of Object.values(about)) {
+      const known = facts.get(task.id) ?? {};
+      if (task.batch === batch && task.load === load && known.doneAt === undefined)
+        facts.set(task.id, { ...known, doneAt: known.startedAt ?? run.startedAt, skipped: true });
+    }
   return {
     ...run,
     problem: { ...run.problem, tasks, links },
@@ -77,6 +83,20 @@ export const droppedIn = (
   facts: ReadonlyMap<string, TaskFacts>,
   about: Readonly<Record<string, TaskAbout>>,
 ): ReadonlySet<string> => new Set([...facts].flatMap(([id, { dropped }]) => (dropped ? (about[id]?.batch ?? []) : [])));
+
+/** Loads that are not cooked, though others of their dish are. */
+export const loadsDropped = (
+  facts: ReadonlyMap<string, TaskFacts>,
+  about: Readonly<Record<string, TaskAbout>>,
+): readonly { readonly batch: string; readonly load: number; readonly loads: number }[] => {
+  const dropped = new Map<string, { batch: string; load: number; loads: number }>();
+  for (const [id, { loadDropped }] of facts) {
+    const task = about[id];
+    if (loadDropped && task?.batch)
+      dropped.set(`${task.batch} ${task.load}`, { batch: task.batch, load: task.load, loads: task.loads });
+  }
+  return [...dropped.values()];
+};
 
 const addedTask = (id: string, { name, minutes, hands }: NonNullable<TaskFacts['added']>): TaskAbout => ({
   id,

@@ -48,7 +48,9 @@ export type RunFact =
   | { readonly kind: 'measured'; readonly task: string; readonly what: Measured; readonly value: number }
   | { readonly kind: 'noted'; readonly task: string; readonly text: string }
   /** The dish of this task is not cooked any further. */
-  | { readonly kind: 'dish dropped'; readonly task: string };
+  | { readonly kind: 'dish dropped'; readonly task: string }
+  /** One of several loads, that of this task, is not cooked. */
+  | { readonly kind: 'load dropped'; readonly task: string };
 
 export const FACT_KINDS = [
   'started',
@@ -67,6 +69,7 @@ export const FACT_KINDS = [
   'measured',
   'noted',
   'dish dropped',
+  'load dropped',
 ] as const satisfies readonly RunFact['kind'][];
 
 /** Causal order; ties by device and its own count, so that every device sorts alike. */

@@ -1,6 +1,7 @@
 import { Fraction, inBase, quantityOf, type Written } from '../quantity/index.ts';
 import type { Final, ScaledBatch } from '../scaling/index.ts';
 import type { TaskAbout } from '../session/index.ts';
+import { loadsDropped } from './asCooked.ts';
 import { laterId } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
@@ -15,12 +16,18 @@ export function finalsOf(
   facts: ReadonlyMap<string, TaskFacts>,
 ): readonly Final[] {
   const tasks = Object.values(about).filter((task) => task.batch === batch);
+  const dropped = loadsDropped(facts, about).filter((each) => each.batch === batch);
+  const droppedLoads = new Set(dropped.map(({ load }) => load));
+  const loads = dropped[0]?.loads ?? 0;
   return scaled.lines.flatMap((line): Final[] => {
     const { id } = line.line;
     const mine = tasks.filter(({ goesIn }) => goesIn.some((into) => into.line === id));
     const leftOut = mine.reduce((sum, task) => {
-      if (!leftOutAt(task.id, id, facts)) return sum;
-      return sum.add(shareOf(line, task.step).div(Math.max(1, task.loads)));
+      const share = shareOf(line, task.step);
+      if (leftOutAt(task.id, id, facts) || droppedLoads.has(task.load))
+        return sum.add(share.div(Math.max(1, task.loads)));
+      // What goes in once for all loads goes in for those that are cooked.
+      return task.load === 0 && loads > 0 ? sum.add(share.mul(droppedLoads.size).div(loads)) : sum;
     }, new Fraction(0));
     const plus = tasks
       .flatMap((task) => facts.get(task.id)?.plus ?? [])

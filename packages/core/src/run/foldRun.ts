@@ -22,6 +22,8 @@ export interface TaskFacts {
   readonly notes?: readonly string[];
   /** The dish was dropped at this task. */
   readonly dropped?: boolean;
+  /** The load of this task was dropped. */
+  readonly loadDropped?: boolean;
   /** Of a task that nobody had planned. */
   readonly added?: { readonly at: number; readonly name: string; readonly minutes: number; readonly hands: boolean };
 }
@@ -74,6 +76,8 @@ function next(known: TaskFacts, at: number, what: RunFact): TaskFacts {
       return { ...known, notes: [...(known.notes ?? []), what.text] };
     case 'dish dropped':
       return { ...known, dropped: true };
+    case 'load dropped':
+      return { ...known, loadDropped: true };
     default:
       return what satisfies never;
   }

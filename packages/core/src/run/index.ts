@@ -1,4 +1,4 @@
-export { asCooked, droppedIn } from './asCooked.ts';
+export { asCooked, droppedIn, loadsDropped } from './asCooked.ts';
 export type { CookedRun, PlannedRun } from './asCooked.ts';
 export { FACT_KINDS, GATE_CHOICES, MEASURED, byCause } from './event.ts';
 export type { GateChoice, Measured, RunEvent, RunFact } from './event.ts';
@@ -17,3 +17,5 @@ export { pressureCycles } from './pressure.ts';
 export type { PressureCycle } from './pressure.ts';
 export { projectRun } from './project.ts';
 export type { RunTask, RunView, TaskStatus } from './project.ts';
+export { leaveOutMeans } from './leaveOut.ts';
+export type { LeaveOutMeans, LeftOutWork } from './leaveOut.ts';

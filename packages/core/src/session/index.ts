@@ -22,3 +22,4 @@ export { leadOf } from './leadOf.ts';
 export type { DialTurn } from './dialTurn.ts';
 export { DIAL_STEP, withDials } from './withDials.ts';
 export type { PlannedHeats } from './withDials.ts';
+export { withoutEmptied } from './withoutEmptied.ts';

@@ -23,9 +23,12 @@ export function oneAtATime(groups: Equipment['oneAtATime'], uses: readonly Probl
 /** "cooker 2" is a cooker. */
 export const applianceOf = (resource: string): Appliance => resource.replace(/ \d+$/, '') as Appliance;
 
+/** What is tossed or stirred so often, minutes, leaves no hands for a knife. Common practice, no published source. */
+const TOSSED_EVERY = 3;
+
 /**
- * A look may interrupt quiet work, but not delicate work: with one cook, what has to be looked at more often than delicate work takes does not run beside it.
- * With more cooks somebody else looks.
+ * A look may interrupt quiet work, but not delicate work, and a pan that is tossed every two minutes takes the knife out of the hand: with one cook, what has to be looked at
+ * more often than delicate work takes does not run beside it, nor knife work beside what is tossed. With more cooks somebody else looks.
  */
 export function calmFor(
   about: Readonly<Record<string, TaskAbout>>,
@@ -33,18 +36,25 @@ export function calmFor(
   cooks: number,
 ): Added {
   const delicate = tasks.filter(({ id }) => about[id]?.delicate);
+  const cutting = tasks.filter(({ id }) => about[id]?.cutting !== undefined && !about[id].delicate);
   const longest = Math.max(0, ...delicate.map(({ minutes }) => minutes));
   const looks = tasks.filter(({ lookEvery }) => lookEvery !== undefined && lookEvery < longest);
-  if (cooks > 1 || delicate.length === 0 || looks.length === 0) return { resources: [], uses: [] };
-  const use = (id: string, units: number): ProblemUse => ({
-    id: `calm/${id}`,
-    resource: 'calm',
-    from: id,
-    to: id,
-    units,
-  });
-  return {
-    resources: [{ id: 'calm', kind: 'shared', units: looks.length }],
-    uses: [...looks.map(({ id }) => use(id, 1)), ...delicate.map(({ id }) => use(id, looks.length))],
+  const tossed = tasks.filter(({ lookEvery }) => lookEvery !== undefined && lookEvery <= TOSSED_EVERY);
+  const resources: Resource[] = [];
+  const uses: ProblemUse[] = [];
+  const apart = (id: string, quiet: readonly ProblemTask[], often: readonly ProblemTask[]) => {
+    if (cooks > 1 || quiet.length === 0 || often.length === 0) return;
+    resources.push({ id, kind: 'shared', units: often.length });
+    const use = (task: string, units: number): ProblemUse => ({
+      id: `${id}/${task}`,
+      resource: id,
+      from: task,
+      to: task,
+      units,
+    });
+    uses.push(...often.map((task) => use(task.id, 1)), ...quiet.map((task) => use(task.id, often.length)));
   };
+  apart('calm', delicate, looks);
+  apart('knife', cutting, tossed);
+  return { resources, uses };
 }

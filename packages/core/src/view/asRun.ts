@@ -1,6 +1,6 @@
 import type { Allergen, CautionId } from '../food/index.ts';
 import { Fraction } from '../quantity/index.ts';
-import { finalsWith, type TaskFacts } from '../run/index.ts';
+import { finalsWith, loadsDropped, type TaskFacts } from '../run/index.ts';
 import { perPortion, scaleBatch, type Final } from '../scaling/index.ts';
 import type { TaskAbout } from '../session/index.ts';
 import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
@@ -15,9 +15,13 @@ export interface Told {
 export function asRun(view: KitchenView, batch: ScaledBatchView, { about, facts }: Told): ScaledBatchView {
   const planned = scaledWith(view, batch, batch.state.finals);
   const finals = finalsWith(batch.state.finals, batch.state.id, planned, about, facts);
-  return finals.length === batch.state.finals.length
-    ? batch
-    : { ...batch, state: { ...batch.state, finals }, scaled: scaledWith(view, batch, finals) };
+  const dropped = loadsDropped(facts, about).filter((each) => each.batch === batch.state.id);
+  if (finals.length === batch.state.finals.length && dropped.length === 0) return batch;
+  const { loads = 1 } = dropped[0] ?? {};
+  // What is not cooked of several loads is not there to be boxed either.
+  const portions = new Fraction(batch.state.portions).mul(loads - dropped.length).div(loads);
+  const state = { ...batch.state, finals, portions: portions.toFraction() };
+  return { ...batch, state, scaled: scaledWith(view, { ...batch, state }, finals) };
 }
 
 const scaledWith = (view: KitchenView, { recipe, state }: ScaledBatchView, finals: readonly Final[]) =>
