@@ -1,5 +1,6 @@
-import { coolingClock, type Reading } from '@kestrel-ridge/core/storage';
-import { Button, InputNumber } from 'antd';
+import type { Measured } from '@kestrel-ridge/core/run';
+import { COOLING_AIR, coolingClock, type CoolingIn, type Reading } from '@kestrel-ridge/core/storage';
+import { Button, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -11,6 +12,8 @@ export function Cooling({
   dish,
   since,
   kg,
+  depthCm,
+  stands,
   zone,
   now,
   readings,
@@ -19,14 +22,19 @@ export function Cooling({
   dish: string;
   since: number;
   kg: number;
+  /** How deep it lies, as it was last said; undefined: nobody has said. */
+  depthCm: number | undefined;
+  /** Where it stood from when on. */
+  stands: readonly CoolingIn[];
   zone: string;
   now: number;
   readings: readonly Reading[];
-  read: (celsius: number) => void;
+  read: (what: Extract<Measured, '°C' | 'cm deep' | 'air °C'>, value: number) => void;
 }) {
-  const [depth, setDepth] = useState(DEPTH_CM);
+  const depth = depthCm ?? DEPTH_CM;
+  const air = stands.at(-1)?.air ?? COOLING_AIR.fridge;
   const [measured, setMeasured] = useState<number | null>(null);
-  const clock = coolingClock(since, depth, kg, readings);
+  const clock = coolingClock({ since, depthCm: depth, kg, stands }, readings);
   return (
     <section className="cooling-clock" aria-label={`Cooling clock of ${dish}`}>
       <h3>Cooling since {clockAt(since, zone)}</h3>
@@ -46,7 +54,7 @@ export function Cooling({
               : now > by
                 ? 'no reading: unknown. Measure it; when in doubt, throw it out.'
                 : `unknown yet; expected ${
-                    expected === undefined ? 'never in still air of 4 °C' : `about ${clockAt(expected, zone)}`
+                    expected === undefined ? `never in still air of ${air} °C` : `about ${clockAt(expected, zone)}`
                   }, ${duration(Math.max(0, Math.round((by - now) / 60_000)))} left`}
           </li>
         ))}
@@ -61,11 +69,21 @@ export function Cooling({
           step={0.5}
           value={depth}
           suffix="cm"
-          onChange={(value) => setDepth(value ?? DEPTH_CM)}
+          onChange={(value) => value !== null && value !== depth && read('cm deep', value)}
           style={{ width: 84 }}
         />{' '}
-        deep, covered, in the fridge: <Why because={clock.because}>{clock.keeps ? 'expected in time' : 'too slow'}</Why>
-        .
+        deep, covered,{' '}
+        <Segmented<number>
+          aria-label="Where it stands"
+          size="small"
+          value={air}
+          onChange={(value) => read('air °C', value)}
+          options={Object.entries(COOLING_AIR).map(([place, value]) => ({
+            value: value as number,
+            label: place === 'room' ? `room, ${value} °C` : place,
+          }))}
+        />
+        : <Why because={clock.because}>{clock.keeps ? 'expected in time' : 'too slow'}</Why>.
         {!clock.keeps && (
           <>
             {' '}
@@ -78,7 +96,7 @@ export function Cooling({
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (measured !== null) read(measured);
+          if (measured !== null) read('°C', measured);
           setMeasured(null);
         }}
       >

@@ -2,7 +2,7 @@ import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
 import type { CautionId } from '@kestrel-ridge/core/food';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
-import { foldRun, leftTheHeat } from '@kestrel-ridge/core/run';
+import { foldRun, leftTheHeat, type Measured } from '@kestrel-ridge/core/run';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -140,11 +140,9 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
   const left = leftTheHeat(batch.state.id, batch.scaled.recipe, run.run.about, facts);
   // What never stood on the heat, or dries in the cupboard, does not cool.
   if (!left || !batch.scaled.cautions.includes('cooling')) return null;
-  const readings = mine.flatMap(({ id }) =>
-    (facts.get(id)?.measured ?? []).flatMap(({ at, what, value }) =>
-      what === '°C' ? [{ at, celsius: celsius(value) }] : [],
-    ),
-  );
+  const measured = mine.flatMap(({ id }) => facts.get(id)?.measured ?? []).sort((a, b) => a.at - b.at);
+  const said = (wanted: Measured) => measured.filter(({ what }) => what === wanted);
+  const readings = said('°C').map(({ at, value }) => ({ at, celsius: celsius(value) }));
   return (
     <Cooling
       dish={batch.recipe.document.component.name}
@@ -152,8 +150,10 @@ function CoolingOf({ batch, run, zone }: { batch: ScaledBatchView; run: LiveRun;
       kg={batch.scaled.yields.value.g.valueOf() / 1000}
       zone={zone}
       now={run.now}
+      depthCm={said('cm deep').at(-1)?.value}
+      stands={said('air °C').map(({ at, value }) => ({ at, air: celsius(value) }))}
       readings={readings}
-      read={(value) => run.tap({ kind: 'measured', task: left.task, what: '°C', value })}
+      read={(what, value) => run.tap({ kind: 'measured', task: left.task, what, value })}
     />
   );
 }

@@ -42,11 +42,19 @@ export const slabCoefficient = (zeta: number): number => (4 * Math.sin(zeta)) / 
  */
 export function coolingMinutes(depthCm: number, from: Celsius, to: Celsius, air: Celsius): Minutes {
   if (to <= air) return minutes(Infinity);
+  const { lag, each } = slabCooling(depthCm);
+  return minutes(Math.max(0, lag + each * Math.log((from - air) / (to - air))));
+}
+
+/**
+ * How the middle of a box, so deep, cools: it stays as hot as it was for `lag` minutes, then its heat above the air falls to 1/e in each `each` minutes, whatever the air.
+ * Source: the one-term solution (Incropera), its leading coefficient read as a delay.
+ */
+export function slabCooling(depthCm: number): { readonly lag: Minutes; readonly each: Minutes } {
   const half = depthCm / 200;
   const zeta = slabEigenvalue((STILL_AIR_W_PER_M2K * half) / CONDUCTIVITY);
-  const left = (to - air) / (from - air);
-  const fourier = Math.max(0, Math.log(slabCoefficient(zeta) / left) / zeta ** 2);
-  return minutes((fourier * half ** 2) / DIFFUSIVITY / 60);
+  const each = half ** 2 / DIFFUSIVITY / zeta ** 2 / 60;
+  return { lag: minutes(each * Math.log(slabCoefficient(zeta))), each: minutes(each) };
 }
 
 /**

@@ -16,6 +16,7 @@ export { ventLoss } from './ventLoss.ts';
 export {
   COOLING_RULE,
   coolingMinutes,
+  slabCooling,
   iceFor,
   newtonMinutes,
   slabCoefficient,

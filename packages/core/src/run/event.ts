@@ -16,8 +16,8 @@ export interface RunEvent {
 export const GATE_CHOICES = ['went in', 'later', 'left out'] as const;
 export type GateChoice = (typeof GATE_CHOICES)[number];
 
-/** What a device beside the tablet, or an eye on its display, said. */
-export const MEASURED = ['g', '°C', 'kPa', 'pin'] as const;
+/** What a device beside the tablet, or an eye on its display, said: weight, heat, pressure, the pin; how deep food lies in its boxes (cm), and the air it cools in (°C). */
+export const MEASURED = ['g', '°C', 'kPa', 'pin', 'cm deep', 'air °C'] as const;
 export type Measured = (typeof MEASURED)[number];
 
 export type RunFact =

@@ -1,9 +1,11 @@
-import { COOLING_RULE, coolingMinutes, iceFor } from '../heat/index.ts';
+import { COOLING_RULE, iceFor, slabCooling } from '../heat/index.ts';
 import { celsius, kilograms, type Because, type Celsius, type Kilograms } from '../quantity/index.ts';
 
 const HOUR = 3_600_000;
 const MINUTE = 60_000;
 const FRIDGE = celsius(4);
+/** Air that food may stand in while it cools, °C. Common practice, no published source. */
+export const COOLING_AIR = { fridge: FRIDGE, 'cool room': celsius(12), room: celsius(20) } as const;
 /** As hot as food leaves the heat. Common practice, no published source. */
 const LEFT_THE_HEAT = celsius(95);
 const SHALLOWEST_CM = 1;
@@ -12,6 +14,12 @@ const SHALLOWEST_CM = 1;
 export interface Reading {
   readonly at: number;
   readonly celsius: Celsius;
+}
+
+/** It stands in air of so many degrees from a moment on, ms since 1970. */
+export interface CoolingIn {
+  readonly at: number;
+  readonly air: Celsius;
 }
 
 export interface CoolingStage {
@@ -38,25 +46,47 @@ export interface CoolingClock {
   readonly because: Because;
 }
 
+/** How it goes: when it left the heat (ms since 1970) and how hot, how deep it lies, and where it stands. */
+export interface Cools {
+  readonly since: number;
+  readonly depthCm: number;
+  readonly kg: number;
+  readonly from?: Celsius;
+  /** Where it stood from when on; left out: in the fridge all the time. */
+  readonly stands?: readonly CoolingIn[];
+}
+
 /**
  * Both stages of cooling of a box so deep, and what was measured. Expectation and limits start from one moment and one temperature: it left the heat `since`, at `from`;
  * the rule counts from when it comes down to 57 °C, which a reading may tell, else the same expectation. No reading means unknown, not fine.
  * Source of the stages: FDA Food Code 2022, 3-501.14. The expectation is computed (one-term solution); nothing of it is a promise.
  */
 export function coolingClock(
-  since: number,
-  depthCm: number,
-  kg: number,
+  { since, depthCm, kg, from = LEFT_THE_HEAT, stands = [] }: Cools,
   readings: readonly Reading[],
-  from: Celsius = LEFT_THE_HEAT,
 ): CoolingClock {
   const { from: starts, first, then } = COOLING_RULE;
   const sorted = [...readings].sort((a, b) => a.at - b.at);
-  const minutesTo = (to: Celsius, depth: number) => (from <= to ? 0 : coolingMinutes(depth, from, to, FRIDGE));
-  // One curve, moved in time so that it passes through the reading: between two temperatures it takes as long as in the book.
-  const expectedAt = (to: Celsius, depth: number, through?: Reading) => {
-    const takes = minutesTo(to, depth) - (through ? minutesTo(through.celsius, depth) : 0);
-    return Number.isFinite(takes) ? (through?.at ?? since) + takes * MINUTE : undefined;
+  const places = [{ at: since, air: FRIDGE }, ...[...stands].sort((a, b) => a.at - b.at)];
+  // From where it is known how hot it is, through the airs it stands in, one after the other.
+  const expectedAt = (to: Celsius, depth: number, through?: Reading): number | undefined => {
+    const { lag, each } = slabCooling(depth);
+    let at = through?.at ?? since;
+    let now: number = through?.celsius ?? from;
+    if (now <= to) return at;
+    // The middle does not feel the air at once; a reading says how hot it is, and it cools already.
+    let still = through ? 0 : lag * MINUTE;
+    for (const [n, { air }] of places.entries()) {
+      const until = places[n + 1]?.at ?? Infinity;
+      if (until <= at) continue;
+      const falls = to < air ? Infinity : each * Math.log((now - air) / (to - air)) * MINUTE;
+      if (at + still + falls <= until) return Number.isFinite(falls) ? at + still + falls : undefined;
+      const waits = Math.min(still, until - at);
+      still -= waits;
+      now = air + (now - air) * Math.exp(-(until - at - waits) / (each * MINUTE));
+      at = until;
+    }
+    return undefined;
   };
   const measured57 = sorted.find((each) => each.celsius <= starts)?.at;
   const lastAbove = sorted.findLast((each) => each.celsius > starts);
@@ -83,7 +113,7 @@ export function coolingClock(
     deepestCm,
     ice: iceFor(kilograms(kg), from, first.to),
     because: {
-      rule: `the middle of a covered box, cooled from ${from} °C from above and below in still air of 4 °C`,
+      rule: `the middle of a covered box, cooled from ${from} °C from above and below in still air of ${[...new Set(places.filter(({ at }, n) => (places[n + 1]?.at ?? Infinity) > at).map(({ air }) => air))].join(', then ')} °C`,
       figure: `${depthCm} cm`,
       source: 'computed: one-term solution (Incropera); what the air takes is assumed',
     },
