@@ -174,10 +174,10 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
 
   await test.step('eat: four portions of millet; strip and shelf follow', async () => {
     await page.getByRole('button', { name: 'To the boxes' }).click();
-    await expect(page.getByTestId('ready-Millet')).toHaveText('10');
+    await expect(page.getByTestId('ready-Millet')).toHaveText('12');
     await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('4');
     await page.getByRole('button', { name: '4 portions eaten' }).click();
-    await expect(page.getByTestId('ready-Millet')).toHaveText('6');
+    await expect(page.getByTestId('ready-Millet')).toHaveText('8');
     await expect(page.getByText('Reheat right through')).toBeVisible();
     await page
       .getByRole('link', { name: /^Shelf/ })

@@ -1,5 +1,4 @@
-import type { Allergen } from '@kestrel-ridge/core/food';
-import { ALLERGENS } from '@kestrel-ridge/core/food';
+import { ALLERGENS, FOOD_GROUPS, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, type ComponentKind, type MealName } from '@kestrel-ridge/core/week';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
@@ -78,6 +77,10 @@ export class TastesDto {
   @ListOfFoods() likes?: string[];
   @ListOfFoods() never?: string[];
   @ListOfFoods() inSpite?: string[];
+  @ApiProperty({ enum: FOOD_GROUPS, isArray: true, required: false })
+  @IsOptional()
+  @IsIn(FOOD_GROUPS, { each: true, message: 'A group of foods is not known. Choose from the list.' })
+  neverGroups?: FoodGroup[];
   @ApiProperty({ enum: ALLERGENS, isArray: true, required: false })
   @IsOptional()
   @IsIn(ALLERGENS, { each: true, message: 'An allergen is not known. Choose from the list.' })

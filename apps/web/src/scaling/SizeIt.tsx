@@ -11,13 +11,12 @@ import {
   sizeToUseUp,
   type Size,
 } from '@kestrel-ridge/core/scaling';
-import { eatersOn } from '@kestrel-ridge/core/week';
 import { Button, Popover } from 'antd';
 import { useMemo, useState } from 'react';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { dayName } from '../parts/times.ts';
-import { freeFor } from '@kestrel-ridge/core/view';
+import { freeFor, helpingsOn } from '@kestrel-ridge/core/view';
 
 interface Offer {
   readonly name: string;
@@ -94,12 +93,8 @@ function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portio
     .filter((lot) => lot.food.id === component.id && lot.state.portionG !== null)
     .reduce((sum, lot) => sum + lot.onHand.valueOf() / Number(lot.state.portionG), 0);
   const until = (days: number) => {
-    const eaters = Array.from({ length: days }, (_, n) =>
-      eatersOn(addDays(view.today, n), view.week.eaters, view.week.attendance).reduce(
-        (sum, eater) => sum + eater.appetite,
-        0,
-      ),
-    );
+    // Who never eats it is not cooked for.
+    const eaters = Array.from({ length: days }, (_, n) => helpingsOn(view, component.id, addDays(view.today, n)));
     return sizeForEaters(eaters, portionsADay, there);
   };
   const last = (days: number): Day => addDays(view.today, days - 1);

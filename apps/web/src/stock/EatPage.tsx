@@ -24,7 +24,7 @@ import { WhoAte } from './WhoAte.tsx';
 import { asPlanned, entriesFor, stepsOf } from './plate.ts';
 import { platesEaten, platesSet } from './platesSlice.ts';
 import { lotAllergens } from './lotWords.ts';
-import { readyComponents, takesFor, type ReadyComponent } from '@kestrel-ridge/core/view';
+import { readyComponents, takesFor, thoseWhoEat, type ReadyComponent } from '@kestrel-ridge/core/view';
 
 export default function EatPage() {
   return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
@@ -49,7 +49,10 @@ function Eat({ view }: { view: KitchenView }) {
   const slot = slotAt(view.week.slots, view.today, meal);
   const kindOf = (food: string) =>
     view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
-  const planned = asPlanned(slot, ready, present, kindOf);
+  // Who never eats something gets none of it, unless it is said by hand.
+  const who = (food: string) =>
+    present.filter((eater) => said[`${eater.id} ${food}`] !== undefined || thoseWhoEat(view, food, [eater]).length > 0);
+  const planned = asPlanned(slot, ready, who, kindOf);
   const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
   const steps = useMemo(() => stepsOf(view, ready, plate), [view, ready, plate]);
   const eaten = useMemo(() => ({ day: view.today, meal }), [view.today, meal]);
@@ -62,7 +65,7 @@ function Eat({ view }: { view: KitchenView }) {
       path: 'meals',
       body: {
         takes,
-        eaten: entriesFor(plate, said, { day: view.today, meal, guests: slot?.guests ?? 0 }, present, kindOf),
+        eaten: entriesFor(plate, said, { day: view.today, meal, guests: slot?.guests ?? 0 }, who, kindOf),
       },
       touches: ['shelf', 'week'],
       undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}`,
@@ -167,7 +170,14 @@ function Eat({ view }: { view: KitchenView }) {
             <Button
               className="one-action"
               onClick={() =>
-                setPlate(Object.fromEntries(ready.map((each) => [each.food.id, Math.min(here.length, each.portions)])))
+                setPlate(
+                  Object.fromEntries(
+                    ready.map((each) => [
+                      each.food.id,
+                      Math.min(thoseWhoEat(view, each.food.id, here).length, each.portions),
+                    ]),
+                  ),
+                )
               }
             >
               One of each for all {here.length}

@@ -10,18 +10,18 @@ export type Plates = Readonly<Record<string, number>>;
 
 const half = (n: number): number => Math.round(n * 2) / 2;
 
-/** What the plan says is eaten: the meal's parts for those at the table, no more than is there. An open meal has none. */
+/** What the plan says is eaten: the meal's parts for those at the table who eat them (`who`), no more than is there. An open meal has none. */
 export function asPlanned(
   slot: Slot | undefined,
   ready: readonly ReadyComponent[],
-  eaters: readonly Eater[],
+  who: (food: string) => readonly Eater[],
   kindOf: (food: string) => ComponentKind,
 ): Plates {
   const guests = slot?.guests ?? 0;
   return Object.fromEntries(
     (slot?.parts ?? []).flatMap(({ food, portions }) => {
       const there = ready.find((each) => each.food.id === food);
-      const wanted = (eaters.reduce((sum, eater) => sum + shareOf(eater, kindOf(food)), 0) + guests) * portions;
+      const wanted = (who(food).reduce((sum, eater) => sum + shareOf(eater, kindOf(food)), 0) + guests) * portions;
       return there ? [[food, Math.min(there.portions, half(wanted))]] : [];
     }),
   );
@@ -41,12 +41,13 @@ export function entriesFor(
   plates: Plates,
   said: Readonly<Record<string, number>>,
   at: { readonly day: Day; readonly meal: MealName; readonly guests: number },
-  eaters: readonly Eater[],
+  who: (food: string) => readonly Eater[],
   kindOf: (food: string) => ComponentKind,
 ): readonly EatenEntry[] {
   const { day, meal, guests } = at;
   return Object.entries(plates).flatMap(([food, portions]): EatenEntry[] => {
     if (portions <= 0) return [];
+    const eaters = who(food);
     const told = eaters.filter(({ id }) => said[`${id} ${food}`] !== undefined);
     const others = eaters.filter(({ id }) => said[`${id} ${food}`] === undefined);
     const toldPortions = told.reduce((sum, { id }) => sum + (said[`${id} ${food}`] ?? 0), 0);

@@ -10,7 +10,7 @@ import {
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { newId } from '../parts/newId.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
-import { dishesMadeOf, stripsOf } from '@kestrel-ridge/core/view';
+import { dishesMadeOf, stripsOf, thoseWhoEat } from '@kestrel-ridge/core/view';
 
 /** A box that is about to be filled. */
 export interface DraftBox {
@@ -63,7 +63,7 @@ export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSugges
     .filter((lot) => lot.food.id === component.id && lot.place.kind !== 'freezer')
     .reduce((sum, lot) => sum.add(lot.onHand), new Fraction(0))
     .valueOf();
-  const eaters = eatersOn(view.today, view.week.eaters, view.week.attendance).length;
+  const eaters = thoseWhoEat(view, component.id, eatersOn(view.today, view.week.eaters, view.week.attendance)).length;
   const suggestion = suggestBoxes({
     portions: boxedPortions(view, batch),
     portionG: scaled.portionG,

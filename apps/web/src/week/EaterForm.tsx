@@ -1,5 +1,5 @@
 import { startsSo } from '../parts/startsSo.ts';
-import { ALLERGENS, isTapWater, type Allergen } from '@kestrel-ridge/core/food';
+import { ALLERGENS, FOOD_GROUPS, isTapWater, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
 import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
@@ -18,6 +18,7 @@ interface Fields {
   readonly groups: Partial<Record<ComponentKind, number | null>>;
   readonly allergens: Allergen[];
   readonly never: string[];
+  readonly neverGroups: FoodGroup[];
   readonly inSpite: string[];
   readonly likes: string[];
   readonly mild: boolean;
@@ -65,6 +66,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         groups: { ...tastes.groups },
         allergens: [...(tastes.allergens ?? [])],
         never: [...(tastes.never ?? [])],
+        neverGroups: [...(tastes.neverGroups ?? [])],
         inSpite: [...(tastes.inSpite ?? [])],
         likes: [...(tastes.likes ?? [])],
         mild: tastes.mild ?? false,
@@ -106,8 +108,11 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
       <Form.Item label="Never eats" name="never">
         <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={foods} />
       </Form.Item>
-      <Form.Item label="Eats in spite of it" name="inSpite">
-        <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={components} />
+      <Form.Item label="Never eats any of" name="neverGroups">
+        <Checkbox.Group options={FOOD_GROUPS.map((value) => ({ value, label: value }))} />
+      </Form.Item>
+      <Form.Item label="But eats" name="inSpite">
+        <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={foods} />
       </Form.Item>
       <Form.Item label="Likes" name="likes">
         <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={components} />
@@ -126,7 +131,18 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
 }
 
 /** Only what is not as usual is kept. */
-function tastesOf({ lunch, dinner, groups, allergens, never, inSpite, likes, mild, repeats }: Fields): Tastes {
+function tastesOf({
+  lunch,
+  dinner,
+  groups,
+  allergens,
+  never,
+  neverGroups,
+  inSpite,
+  likes,
+  mild,
+  repeats,
+}: Fields): Tastes {
   const said = Object.fromEntries(
     Object.entries(groups).filter(([, times]) => typeof times === 'number' && times !== 1),
   ) as Partial<Record<ComponentKind, number>>;
@@ -136,6 +152,7 @@ function tastesOf({ lunch, dinner, groups, allergens, never, inSpite, likes, mil
     ...(Object.keys(meals).length > 0 ? { meals } : {}),
     ...(allergens.length > 0 ? { allergens } : {}),
     ...(never.length > 0 ? { never } : {}),
+    ...(neverGroups.length > 0 ? { neverGroups } : {}),
     ...(inSpite.length > 0 ? { inSpite } : {}),
     ...(likes.length > 0 ? { likes } : {}),
     ...(mild ? { mild } : {}),

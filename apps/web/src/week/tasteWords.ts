@@ -16,13 +16,24 @@ export function tasteWords(
   { appetite, weekdays, tastes = {} }: Eater,
   nameOf: (food: string) => string,
 ): readonly string[] {
-  const { groups = {}, meals, never = [], inSpite = [], allergens = [], likes = [], mild, repeats } = tastes;
+  const {
+    groups = {},
+    meals,
+    never = [],
+    neverGroups = [],
+    inSpite = [],
+    allergens = [],
+    likes = [],
+    mild,
+    repeats,
+  } = tastes;
   return [
     appetite === 1 ? 'usual portions' : `${appetite} times a usual portion`,
     daysWords(weekdays),
     ...Object.entries(meals ?? {}).map(([meal, days]) => `${meal}: ${daysWords(days)}`),
     ...Object.entries(groups).map(([kind, times]) => `${times} × ${kind}`),
     ...(allergens.length > 0 ? [`no ${allergens.join(', ')}`] : []),
+    ...(neverGroups.length > 0 ? [`never any ${neverGroups.join(', ')}`] : []),
     ...(never.length > 0 ? [`never ${never.map(nameOf).join(', ')}`] : []),
     ...(inSpite.length > 0 ? [`but ${inSpite.map(nameOf).join(', ')}`] : []),
     ...(likes.length > 0 ? [`likes ${likes.map(nameOf).join(', ')}`] : []),

@@ -28,7 +28,7 @@ export { onDay } from './onDay.ts';
 export { DAYS, stripsOf, weekDays } from './stripsOf.ts';
 export type { ComponentStrip } from './stripsOf.ts';
 export { suggestedChange } from './suggestedChange.ts';
-export { demandedOf, learnedFor, learnedOf, tableOf } from './tableOf.ts';
+export { demandedOf, learnedFor, learnedOf, tableOf, helpingsOn, thoseWhoEat } from './tableOf.ts';
 export { openOf, spreadsOf, tasksOf } from './tasksOf.ts';
 export type { DayTasks } from './tasksOf.ts';
 export { shareOfWeek, thawsOf } from './thawsOf.ts';

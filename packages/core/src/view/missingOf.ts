@@ -4,7 +4,10 @@ import type { KitchenView } from './kitchenView.ts';
 import { promisesOf } from './promisesOf.ts';
 
 /** What the planned dishes together, or those of one session, ask for beyond what is on the shelf, food by food: the one list of what is missing. */
-export function missingOf(view: KitchenView, session?: string): readonly { readonly food: Food; readonly missingText: string }[] {
+export function missingOf(
+  view: KitchenView,
+  session?: string,
+): readonly { readonly food: Food; readonly missingText: string }[] {
   const asks = new Set(
     view.batches.filter(({ state }) => session === undefined || state.session === session).map(({ state }) => state.id),
   );

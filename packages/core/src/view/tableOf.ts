@@ -1,8 +1,18 @@
-import { statementOf, type AllergenStatement } from '../food/index.ts';
+import { groupsOf, statementOf, type AllergenStatement } from '../food/index.ts';
 import { learnAppetite, plateSums, type LearnedAppetite } from '../learn/index.ts';
 import type { RecipeState } from '../formats/index.ts';
-import { foodsOfRecipe } from '../recipe/index.ts';
-import { shareOf, type Demanded, type Learned, type Table } from '../week/index.ts';
+import type { Day } from '../quantity/index.ts';
+import { foodsOfRecipe, type Revision } from '../recipe/index.ts';
+import {
+  eatersOn,
+  refusalOf,
+  shareOf,
+  type Demanded,
+  type EatenFood,
+  type Eater,
+  type Learned,
+  type Table,
+} from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 
 export const tableOf = ({ week }: KitchenView): Table => ({
@@ -26,9 +36,42 @@ export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: num
     portionG,
     portionsADay: view.week.appetites.find(({ food }) => food === component.id)?.portionsADay ?? 1,
     allergens: madeOf(view, component.id),
-    foods: foodsOfRecipe(recipe.document).map((id) => ({ id, name: view.foods.get(id)?.name ?? '' })),
+    foods: foodsIn(view, recipe.document),
   };
 }
+
+/** All that goes into a dish, also by way of the dishes that it is made of. */
+function foodsIn(view: KitchenView, document: Revision): readonly EatenFood[] {
+  const found = new Map<string, EatenFood>();
+  const put = (of: Revision) => {
+    for (const id of foodsOfRecipe(of)) {
+      const food = view.foods.get(id);
+      if (!food || found.has(id)) continue;
+      found.set(id, { id, name: food.name, groups: groupsOf(food) });
+      const made = view.recipes.find((recipe) => recipe.document.component.id === id)?.document;
+      if (made) put(made);
+    }
+  };
+  put(document);
+  return [...found.values()];
+}
+
+/** Who of some eaters eats a component at all: the one answer for strips, sizes, plates and boxes. */
+export function thoseWhoEat<E extends Eater>(view: KitchenView, food: string, eaters: readonly E[]): readonly E[] {
+  const recipe = view.recipes.find(({ document }) => document.component.id === food);
+  if (!recipe) return eaters;
+  const eaten = demandedOf(view, recipe, 1);
+  return eaters.filter((eater) => refusalOf(eater, eaten) === undefined);
+}
+
+/** How many usual portions of a component a day's table takes at each helping, guests of its meals left out. */
+export const helpingsOn = (view: KitchenView, food: string, day: Day): number => {
+  const kind = view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
+  return thoseWhoEat(view, food, eatersOn(day, view.week.eaters, view.week.attendance)).reduce(
+    (sum, eater) => sum + shareOf(eater, kind),
+    0,
+  );
+};
 
 /** What was learned of an eater and a component. */
 export function learnedFor(view: KitchenView, eaterId: string, food: string): LearnedAppetite {

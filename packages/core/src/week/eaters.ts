@@ -1,4 +1,4 @@
-import type { Allergen, FoodId } from '../food/index.ts';
+import type { Allergen, FoodGroup, FoodId } from '../food/index.ts';
 import { weekday, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import type { MealName } from './meals.ts';
@@ -24,7 +24,9 @@ export interface Tastes {
   /** Foods they never eat, bought or made. */
   readonly never?: readonly FoodId[];
   readonly allergens?: readonly Allergen[];
-  /** Components they eat in spite of what is said above. */
+  /** Groups of foods they never eat: pulses, nuts and seeds. */
+  readonly neverGroups?: readonly FoodGroup[];
+  /** Components, or foods, they eat in spite of what is said above. */
   readonly inSpite?: readonly FoodId[];
   /** They eat it without chilli: what is hot goes in after their part is taken out. */
   readonly mild?: boolean;

@@ -3,7 +3,7 @@ export type { Attendance, ComponentKind, Eater, Tastes } from './eaters.ts';
 export { MEALS_A_DAY, MEAL_CLOCK, MEAL_NAMES, slotAt } from './meals.ts';
 export type { MealName, MealPart, Slot } from './meals.ts';
 export { refusalOf } from './mayEat.ts';
-export type { Eaten } from './mayEat.ts';
+export type { Eaten, EatenFood } from './mayEat.ts';
 export { demandOf } from './demand.ts';
 export type { Demanded, Learned, Table } from './demand.ts';
 export { foldStrip } from './strip.ts';

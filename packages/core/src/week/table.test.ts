@@ -34,7 +34,7 @@ const millet: Demanded = {
   portionG: 160,
   portionsADay: 1,
   allergens: NO_ALLERGENS,
-  foods: [{ id: 'millet seed', name: 'millet' }],
+  foods: [{ id: 'millet seed', name: 'millet', groups: [] }],
 };
 const table = (more: Partial<Table> = {}): Table => ({
   eaters: [eater('a'), eater('b')],
@@ -62,7 +62,7 @@ describe('who eats what', () => {
     const sauce = {
       id: 'sauce',
       allergens: { contains: ['mustard' as const], may: ['nuts' as const], unknown: ['bought paste'] },
-      foods: [{ id: 'leek', name: 'leek' }],
+      foods: [{ id: 'leek', name: 'leek', groups: [] }],
     };
     expect(refusalOf(eater('a', { allergens: ['mustard'] }), sauce)).toBe('contains mustard');
     // Not sure is not safe: what may be in it, and what nobody knows, is refused to whoever must not have it.
