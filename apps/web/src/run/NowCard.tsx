@@ -81,6 +81,12 @@ export function NowCard({
               <span className="number">
                 {into.first ? `${into.first}, taste, then up to ${into.amount}` : into.amount}
                 {into.second && <small> · {into.second}</small>}
+                {into.off !== undefined && (
+                  <small>
+                    {' '}
+                    · all together {Math.abs(Math.round(into.off * 100))} % {into.off > 0 ? 'over' : 'under'}
+                  </small>
+                )}
                 {kitchen.kitchen.equipment.simulatedDevices &&
                   gramsOf(into) !== undefined &&
                   !ticked.has(into.line) && (

@@ -1,6 +1,6 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
-import { perLoad, showAmount, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
+import { perLoad, showAmount, showFirst, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { FillSlot } from './FillSlot.tsx';
@@ -81,7 +81,8 @@ function Row({
   const slot = (swappable?.written ?? { lines: [line.line] }).lines.find(
     (each) => each.id === line.line.id && each.slot,
   );
-  const first = line.first && showAmount(line.first, food, equipment);
+  const first = line.first && showFirst(amount.value, line.first, food, equipment);
+  const linear = line.inProportion && showAmount(line.inProportion, food, equipment);
   const peeled = fromShelf && line.line.prepared && fromShelf.because.parts !== undefined;
   return (
     <tr className={line.line.optional ? 'optional' : undefined}>
@@ -104,6 +105,7 @@ function Row({
         </Why>
         {shown.second && <small>{shown.second}</small>}
         {first && <small>{first.first} first, then taste</small>}
+        {linear && <small>held back: {linear.first} if it grew with the batch</small>}
         {shown.error !== undefined && (
           <small className="off">
             scoops are {Math.abs(Math.round(shown.error * 100))} % {shown.error > 0 ? 'over' : 'under'}

@@ -32,7 +32,8 @@ export type FoodRole =
   | 'heat'
   | 'umami'
   | 'bulk'
-  | 'crisp';
+  | 'crisp'
+  | 'leaven';
 
 /** In 100 g, edible part, raw. What is left out is not known. Carbohydrate is without fibre. */
 export interface Composition {

@@ -22,6 +22,6 @@ const MEMBER: Readonly<Record<FoodGroup, (facts: Food['facts']) => boolean>> = {
   alcohol: ({ composition }) => (composition?.value.alcoholG ?? 0) > 0,
 };
 
-/** Which groups a food belongs to. @example groupsOf(lentils) // => ['pulses'] */
+/** Which groups a food belongs to. @example groupsOf({ facts: { kind: 'legume', base: 'g' } }) // => ['pulses'] */
 export const groupsOf = ({ facts }: Pick<Food, 'facts'>): readonly FoodGroup[] =>
   FOOD_GROUPS.filter((group) => MEMBER[group](facts));

@@ -49,3 +49,4 @@ export {
   windowWords,
   writtenWords,
 } from './words.ts';
+export { usualLaw } from './usualLaw.ts';

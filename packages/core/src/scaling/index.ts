@@ -15,7 +15,7 @@ export { allergensOfSlots, fillsFor, rangeOverSlots } from './rangeOverSlots.ts'
 export type { FillOffer, Span } from './rangeOverSlots.ts';
 export { perLoad, scaleBatch } from './scaleBatch.ts';
 export type { Final, ScaledBatch, ScaledLine } from './scaleBatch.ts';
-export { showAmount } from './showAmount.ts';
+export { showAmount, showFirst } from './showAmount.ts';
 export type { ShownAmount } from './showAmount.ts';
 export { withComposition } from './withComposition.ts';
 export { waterForGrain } from './waterForGrain.ts';

@@ -43,6 +43,8 @@ export interface ScaledLine {
   readonly amount: Reasoned<Quantity>;
   /** To taste: what goes in before the first tasting. */
   readonly first?: Quantity;
+  /** Held back in a larger batch: what it would be if it grew with it. */
+  readonly inProportion?: Quantity;
   /** Grams that go in; undefined when no bridge is known. */
   readonly grams?: Mass;
   /** What leaves the shelf, in the unit the food's lots are counted in: with peel and stalk. Undefined for water from the tap. */
@@ -118,12 +120,14 @@ export function scaleBatch(
       grows.because,
     ];
     const first = law.law === 'to taste' ? { first: times(value, new Fraction(law.first)) } : {};
+    const heldBack = (law.law === 'to taste' || law.law === 'slower') && factor.compare(grows.value) > 0;
     return {
       ...withGrams(line, food, {
         value,
         because: { rule: 'as written × how it grows', figure: show(value), parts },
       }),
       ...first,
+      ...(heldBack ? { inProportion: whole } : {}),
     };
   });
   const water = planned.find((line) => line.water)?.water;

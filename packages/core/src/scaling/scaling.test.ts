@@ -242,7 +242,7 @@ test('an amount is shown in measures the kitchen has, the better one first', () 
   expect(showAmount(quantityOf({ n: '1/2', unit: 'tsp' }), bookFood('salt'), owned)).toMatchObject({
     first: '1/2 tsp',
   });
-  expect(showAmount(mass(330), bookFood('onion'), owned)).toEqual({ first: '330 g' });
+  expect(showAmount(mass(330), bookFood('onion'), owned)).toEqual({ first: '330 g', measured: mass(330) });
   // Less than the smallest spoon: the error is shown.
   expect(
     Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), { scoops: ['1/2 tsp'] }).error ?? 0),

@@ -95,7 +95,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
         ...unit,
         id: taskId(step.id, load, stage.stage),
         station: 'cooker',
-        goesIn: stage.stage === 'load' ? goesIn(step.id, parts) : [],
+        goesIn: stage.stage === 'load' ? goesIn(step.id, parts, load) : [],
         ...stage,
         name: `${stage.name}${loadWord}`,
       });
@@ -171,7 +171,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       ...(step.note ? { note: step.note } : {}),
       ...(stopsAt === undefined ? {} : { stopsAtG: stopsAt }),
       cautions: cautionsAt(scaled, step),
-      goesIn: [...goesIn(step.id, parts), ...keptInto(step.id, parts)],
+      goesIn: [...goesIn(step.id, parts, load), ...keptInto(step.id, parts)],
       ...(step.gives
         ? {
             gives: step.gives.map((gives) => ({
@@ -192,7 +192,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
         dish,
         name: step.name,
         ...leadOf(step, recipe.steps),
-        goesIn: goesIn(step.id, 1),
+        goesIn: goesIn(step.id, 1, 0),
         cautions: step.cautions ?? [],
       });
       continue;

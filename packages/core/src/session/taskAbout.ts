@@ -20,6 +20,8 @@ export interface GoesIn {
   readonly share?: string;
   /** To taste: what goes in before the first tasting. */
   readonly first?: string;
+  /** With the last of several measurings: by what share all of them miss the whole, where it is worth a word. */
+  readonly off?: number;
   readonly comesOut: boolean;
   /** In which form it can still follow when it was forgotten. */
   readonly follows: Follows;

@@ -20,6 +20,7 @@ const ROLES: readonly FoodRole[] = [
   'heat',
   'umami',
   'crisp',
+  'leaven',
 ];
 const BOILS = (Object.keys(LOSS_KG_PER_M2H) as Boil[]).map((boil) => ({ value: boil, label: boil }));
 

@@ -52,7 +52,7 @@ cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;gro
 coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander
 caraway;seasoning;107;;;;;c365;-;aromatic;1393;19.8;14.6;11.9;38;16.2;21;17;caraway seeds;cumin
 fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;88;;fennel
-turmeric;seasoning;150;;;;;c365;-;colour;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric;
+turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric;
 cinnamon;seasoning;125;;;;;c365;-;aromatic sweet;1034;4;1.2;27.5;53.1;8.3;3.8;10;ground cinnamon;
 nutmeg;seasoning;112;;;;;c365;-;aromatic;2197;5.8;36.3;28.5;20.8;3;3;16;ground nutmeg;
 curry powder;seasoning;101;;;;;c365;mustard ~gluten ~celery;aromatic heat;1231;14.3;14;2.6;53.2;19.1;0.7;52;;
@@ -74,9 +74,9 @@ mint;seasoning;25;;;;;f6 z180;-;aromatic;293;3.8;0.9;6.9;8;5.1;31.8;31;fresh min
 juniper berries;seasoning;80;0.2;;;;c730;-;aromatic;;;;;;;;;juniper;
 vanilla extract;seasoning;208;;;;;c1000;-;aromatic;1219;0.1;0.1;12.7;0;0.1;0;9;vanilla;
 cocoa powder;seasoning;86;;;;;c730;~nuts ~milk;aromatic colour;1488;19.6;13.7;20.7;37;13.9;0;21;cocoa;
-baking powder;seasoning;221;;;;;c365;~gluten;;222;0;0;13;0.2;11;0;10600;;baking soda
-baking soda;seasoning;221;;;;;c730;-;;0;0;0;0;0;0;0;27360;bicarbonate of soda,bicarb;baking powder
-dried yeast;seasoning;192;;;;;c365;-;;1360;40.4;7.6;14.3;26.9;2.2;0.3;51;instant yeast,yeast;nutritional yeast
+baking powder;seasoning;221;;;;;c365;~gluten;leaven;222;0;0;13;0.2;11;0;10600;;baking soda
+baking soda;seasoning;221;;;;;c730;-;leaven;0;0;0;0;0;0;0;27360;bicarbonate of soda,bicarb;baking powder
+dried yeast;seasoning;192;;;;;c365;-;leaven;1360;40.4;7.6;14.3;26.9;2.2;0.3;51;instant yeast,yeast;nutritional yeast
 capers;seasoning;137;;;;;c730 of180;~sulphites;salt acid;142;2.4;0.9;1.7;3.2;1.7;4.3;2348;;
 seaweed;seasoning;;;;;;c365;~crustaceans ~fish ~molluscs;umami salt;929;6;1;30;35;6;3;2000;nori,kombu,dried seaweed;
 plant milk;water;244;;;;;c180 of5 oz60;?;;;;;;;;;;non-dairy milk,plant drink;coconut milk

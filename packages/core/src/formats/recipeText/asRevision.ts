@@ -9,7 +9,15 @@ import {
   type Quantity,
   type Written,
 } from '../../quantity/index.ts';
-import { isHeated, type Law, type Line, type Revision, type StationUse, type WorkStep } from '../../recipe/index.ts';
+import {
+  isHeated,
+  usualLaw,
+  type Law,
+  type Line,
+  type Revision,
+  type StationUse,
+  type WorkStep,
+} from '../../recipe/index.ts';
 import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { cautionsIn } from './cautionsIn.ts';
@@ -18,8 +26,6 @@ import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.t
 import { readMethodStep } from './readMethodStep.ts';
 import { usualSalt } from './usualSalt.ts';
 
-/** Seasonings grow slower than the batch. Common practice, no published source. */
-const SLOWER: Law = { law: 'slower', exponent: 0.585 };
 /** Kept raw, a day less than cooked. Common practice, no published source. */
 const RAW_DAYS = { value: 2, source: 'common practice, no published source' };
 
@@ -115,8 +121,7 @@ export function asLine(line: IngredientLine, id: string, step: string): Line | u
     id,
     food: food.id,
     amount,
-    law:
-      line.amount.kind === 'to taste' ? TO_TASTE : food.facts.kind === 'seasoning' ? SLOWER : { law: 'in proportion' },
+    law: line.amount.kind === 'to taste' ? TO_TASTE : usualLaw(food),
     ...(between ? { between } : {}),
     ...(line.form ? { form: line.form } : {}),
     ...(amount.unit === 'each' ? { prepared: true } : {}),
