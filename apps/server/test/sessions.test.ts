@@ -104,4 +104,4 @@ describe('a kitchen as it is', () => {
 });
 
 test('nothing has been learned of a cooker that was never used here', async () =>
-  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({}));
+  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({ ovens: {} }));

@@ -182,3 +182,22 @@ describe('a command', () => {
     await server.send('PUT', path, { portions: '16', freezePortions: '4', version: now.version });
   });
 });
+
+test('a table of prices that is read twice adds nothing', async () => {
+  const { body: foods } = await server.get<{ id: string }[]>(`${at}/foods`);
+  const rows = foods
+    .slice(0, 3)
+    .map(({ id }, n) => ({ food: id, on: '2026-03-01', minor: 100 + n, amount: '500', shop: 'valley shop' }));
+  const read = async () => {
+    const sent = await server.send<{ id: string }[]>('POST', `${at}/prices/many`, {
+      prices: rows.map((row) => ({ id: randomUUID(), ...row })),
+    });
+    return { status: sent.status, ids: sent.body.map(({ id }) => id) };
+  };
+  const count = async () => (await server.get<{ prices: unknown[] }>(`${at}/costs`)).body.prices.length;
+  const before = await count();
+  const first = await read();
+  expect([first.status, await count()]).toEqual([201, before + 3]);
+  expect(await read()).toEqual(first);
+  expect(await count()).toBe(before + 3);
+});

@@ -1,7 +1,7 @@
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { roundOnce } from '@kestrel-ridge/core/cost';
-import { Fraction, day, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Fraction, day, done, refused, type Outcome, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
@@ -15,7 +15,6 @@ import { FloorRow, PriceRow } from './cost.model.ts';
 
 /** How far back waste is told. */
 const WASTE_DAYS = 28;
-const DAY_MS = 86_400_000;
 /** The price book tells so many of the latest purchases and entries. */
 const MOST_PRICES = 2000;
 
@@ -92,18 +91,17 @@ export class CostService {
   ): Promise<Outcome<{ readonly id: string }, Refusal>> {
     if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction })))
       return refused<Refusal>({ code: 'not found', what: 'food' });
-    await PriceRow.create(
-      {
-        kitchen,
-        id: dto.id,
-        food: dto.food,
-        on: dto.on,
-        minor: String(dto.minor),
-        amount: dto.amount,
-        shop: dto.shop ?? null,
-      },
-      { transaction },
-    );
+    const said = {
+      food: dto.food,
+      on: dto.on,
+      minor: String(dto.minor),
+      amount: dto.amount,
+      shop: dto.shop ?? null,
+    };
+    // A table that is read twice adds nothing.
+    const known = await PriceRow.findOne({ where: { kitchen, ...said }, transaction });
+    if (known) return done({ id: known.id });
+    await PriceRow.create({ kitchen, id: dto.id, ...said }, { transaction });
     return done({ id: dto.id });
   }
 

@@ -1,6 +1,6 @@
 import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
-import { addDays, dayAt, weekday } from '@kestrel-ridge/core/quantity';
+import { addDays, dayAt, weekday, HOUR_MS } from '@kestrel-ridge/core/quantity';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { componentId } from '@kestrel-ridge/core/recipe/write';
@@ -137,7 +137,7 @@ export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[]
   const session = namedId('demo session');
   const at = `/kitchens/${kitchen}`;
   // The next full hour leaves time to look around before it starts.
-  const start = new Date(Math.ceil(now.getTime() / 3_600_000) * 3_600_000);
+  const start = new Date(Math.ceil(now.getTime() / HOUR_MS) * HOUR_MS);
 
   return [
     {

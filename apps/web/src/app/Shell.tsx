@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
@@ -62,7 +63,7 @@ function Frame({ kitchen }: { kitchen: string }) {
       )}
       {offMs !== 0 && (
         <div className="line-away" role="status">
-          This device’s clock is {duration(Math.round(Math.abs(offMs) / 60_000))} {offMs > 0 ? 'behind' : 'ahead of'}{' '}
+          This device’s clock is {duration(Math.round(Math.abs(offMs) / MINUTE_MS))} {offMs > 0 ? 'behind' : 'ahead of'}{' '}
           the server’s. A run goes by the server’s time; set the clock of the device when you can.
         </div>
       )}

@@ -2,7 +2,7 @@ import { appNow } from '../parts/appNow.ts';
 import { moneyText, SECTIONS, shopText, type ShopLine, type ShopList } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
 import type { Food } from '@kestrel-ridge/core/food';
-import { mass, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { mass, ofBase, show, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
 import { Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
@@ -260,7 +260,7 @@ function Give({ view, list }: { view: KitchenView; list: ShopList }) {
     giveCalendar(`shop-${view.today}.ics`, view.kitchen.name, [
       {
         id: `shop ${view.kitchen.id} ${view.today}`,
-        at: appNow() + 86_400_000,
+        at: appNow() + DAY_MS,
         minutes: 60,
         what: `Shop for ${view.kitchen.name}: ${list.lines.length} things`,
         detail: text,

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { PressureCycle } from '@kestrel-ridge/core/run';
 
 /** What a sealed cooker with a sensor in its lid says of the load that is in it. */
@@ -10,7 +11,6 @@ export interface CookerSensor {
   read(cycle: PressureCycle, now: number): CookerReading | undefined;
 }
 
-const MINUTE = 60_000;
 const ROOM_C = 20;
 const INSIDE_C = 115;
 const OPEN_C = 96;
@@ -29,7 +29,7 @@ export const simulatedCooker: CookerSensor = {
     if (!stage || (at !== 'come up' && at !== 'hold' && at !== 'natural')) return undefined;
     if (at === 'hold') return { pinUp: true, celsius: INSIDE_C };
     const takes = (stage.about.bookMinutes ?? stage.about.window.expected) * (0.9 + 0.3 * chanceOf(stage.task.id));
-    const share = Math.min(1, Math.max(0, (now - stage.task.start) / (takes * MINUTE)));
+    const share = Math.min(1, Math.max(0, (now - stage.task.start) / (takes * MINUTE_MS)));
     return at === 'come up'
       ? { pinUp: share >= 1, celsius: Math.round(ROOM_C + (INSIDE_C - ROOM_C) * share) }
       : { pinUp: share < 1, celsius: Math.round(INSIDE_C + (OPEN_C - INSIDE_C) * share) };

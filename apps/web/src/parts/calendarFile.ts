@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { giveFile } from './giveFile.ts';
 
 export interface CalendarEvent {
@@ -20,7 +21,7 @@ export async function giveCalendar(file: string, name: string, events: readonly 
     const event = made.createEvent({
       id: id.replace(/[^\w-]/g, '-'),
       start: new Date(at),
-      end: new Date(at + minutes * 60_000),
+      end: new Date(at + minutes * MINUTE_MS),
       summary: what,
       description: detail,
     });

@@ -1,5 +1,4 @@
-import { longWeekday, showDate, showWeekday, type Day } from '@kestrel-ridge/core/quantity';
-
+import { longWeekday, showDate, showWeekday } from '@kestrel-ridge/core/quantity';
 
 export const dayName = showWeekday;
 export const dateWords = showDate;

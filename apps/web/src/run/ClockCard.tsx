@@ -1,11 +1,10 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { countdown } from './countdown.ts';
 import { StopWeight } from './StopWeight.tsx';
 import { NotYet } from './NotYet.tsx';
-
-const MINUTE = 60_000;
 
 /** A running clock: how long still, what to look for, and the two answers to the look. */
 export function ClockCard({
@@ -21,7 +20,7 @@ export function ClockCard({
 }) {
   if (!about) return null;
   const due = task.status === 'due';
-  const mayLook = now >= task.start + about.window.earliest * MINUTE;
+  const mayLook = now >= task.start + about.window.earliest * MINUTE_MS;
   const share = Math.min(1, Math.max(0, (now - task.start) / Math.max(1, task.end - task.start)));
   const looks = about.attention.needs === 'look' ? about.attention.everyMinutes : undefined;
   return (

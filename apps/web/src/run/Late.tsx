@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { leaveOutMeans, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
 import { Button, Popconfirm } from 'antd';
 import { useMemo } from 'react';
@@ -5,7 +6,6 @@ import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, duration } from '../parts/times.ts';
 
-const MINUTE = 60_000;
 /** From so many minutes on it is worth thinking about a dish. */
 const LATE_FROM = 10;
 
@@ -38,10 +38,10 @@ export function Late({
   tap: (what: RunFact) => void;
 }) {
   const send = useCommand();
-  const late = Math.round((endsAt - plannedEndsAt) / MINUTE);
-  const minute = Math.floor(now / MINUTE);
+  const late = Math.round((endsAt - plannedEndsAt) / MINUTE_MS);
+  const minute = Math.floor(now / MINUTE_MS);
   const ways = useMemo(
-    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, minute * MINUTE) : []),
+    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, minute * MINUTE_MS) : []),
     [kitchen, run, facts, late, minute],
   );
   if (late < LATE_FROM) return null;

@@ -1,4 +1,4 @@
-import { show } from '@kestrel-ridge/core/quantity';
+import { show, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
@@ -48,7 +48,7 @@ export function NowCard({
   if (!about) return null;
   const ticked = new Set(facts?.ticked);
   const batch = kitchen.batches.find(({ state }) => state.id === about.batch);
-  const early = freeUntil - now > 60_000;
+  const early = freeUntil - now > MINUTE_MS;
   const done = () => {
     if (readBack) setAsking(true);
     else tap({ kind: 'done', task: task.id });

@@ -1,9 +1,10 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { doubledTaps, type RunEvent } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { clockAt } from '../parts/times.ts';
 import { deviceId } from './device.ts';
 
-const LATELY_MS = 15 * 60_000;
+const LATELY_MS = 15 * MINUTE_MS;
 
 /** Who else taps in this run, and what was tapped twice: it counted once. */
 export function OtherDevices({

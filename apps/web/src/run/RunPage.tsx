@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { pressureCycles, readBack, type RunTask } from '@kestrel-ridge/core/run';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
@@ -50,7 +51,6 @@ function Run({ view }: { view: KitchenView }) {
   }
 }
 
-const MINUTE = 60_000;
 const EVERYBODY = 'all';
 /** More than that nobody reads with wet hands. */
 const NEXT_SHOWN = 6;
@@ -67,7 +67,7 @@ function Worktop({
   events,
 }: { kitchen: KitchenView } & LiveRun) {
   const zone = kitchen.kitchen.equipment.zone;
-  const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE);
+  const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE_MS);
   useAwake(!view.finished);
   const [whose, setWhose] = useState(EVERYBODY);
   const { about, facts } = cooked;

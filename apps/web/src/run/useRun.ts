@@ -1,3 +1,4 @@
+import { SECOND_MS } from '@kestrel-ridge/core/quantity';
 import {
   asCooked,
   foldRun,
@@ -19,13 +20,12 @@ import { arrived, keepOutbox, tapped } from './runOutboxSlice.ts';
 
 const NONE: readonly RunEvent[] = [];
 const SEND_AGAIN_MS = 3000;
-const SECOND = 1000;
 
 /** The moment, once a second: every clock on the screen is derived from it. */
 export function useNow(run: string | undefined): number {
   const [real, setReal] = useState(() => Date.now());
   useEffect(() => {
-    const timer = setInterval(() => setReal(Date.now()), SECOND);
+    const timer = setInterval(() => setReal(Date.now()), SECOND_MS);
     return () => clearInterval(timer);
   }, []);
   return runNow(run, real);

@@ -1,4 +1,4 @@
-import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, inBase, ofBase, show, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { inOneGo, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useMemo } from 'react';
@@ -55,7 +55,7 @@ export function BeforeYouStart({
           .sort((a, b) => (plan.starts[a.id] ?? 0) - (plan.starts[b.id] ?? 0))
           .map(
             ({ id }) =>
-              `${clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, kitchen.equipment.zone)} ${tasks.about[id]?.name ?? ''}`,
+              `${clockAt(startMs + (plan.starts[id] ?? 0) * MINUTE_MS, kitchen.equipment.zone)} ${tasks.about[id]?.name ?? ''}`,
           )
           .join('\n'),
         alarm: true,

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { finishChain } from '@kestrel-ridge/core/schedule';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
@@ -23,7 +24,7 @@ export function FinishChain({
         {chain.map((id) => (
           <li key={id}>
             <button type="button" className="plain-button" onClick={() => choose(id)}>
-              <span className="number">{clockAt(startMs + (plan.starts[id] ?? 0) * 60_000, zone)}</span>{' '}
+              <span className="number">{clockAt(startMs + (plan.starts[id] ?? 0) * MINUTE_MS, zone)}</span>{' '}
               {tasks.about[id]?.name}
             </button>
           </li>

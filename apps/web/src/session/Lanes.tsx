@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef } from 'react';
@@ -61,7 +62,7 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pi
           <div className="lane-clock" ref={clockRow}>
             {ticks.map(({ minute, hour }) => (
               <span key={minute} style={{ left: `${x(minute)}%` }} className={hour ? 'hour' : ''}>
-                {clockAt(startMs + minute * 60_000, zone)}
+                {clockAt(startMs + minute * MINUTE_MS, zone)}
               </span>
             ))}
           </div>
@@ -86,10 +87,10 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pi
 
 function quarterHours(startMs: number, makespan: number): readonly { minute: number; hour: boolean }[] {
   const step = makespan > 150 ? 30 : QUARTER;
-  const first = (step - (Math.floor(startMs / 60_000) % step)) % step;
+  const first = (step - (Math.floor(startMs / MINUTE_MS) % step)) % step;
   return Array.from({ length: Math.floor((makespan - first) / step) + 1 }, (_, n) => {
     const minute = first + n * step;
-    return { minute, hour: (Math.floor(startMs / 60_000) + minute) % 60 === 0 };
+    return { minute, hour: (Math.floor(startMs / MINUTE_MS) + minute) % 60 === 0 };
   }).filter(({ minute }) => minute <= makespan - 4);
 }
 

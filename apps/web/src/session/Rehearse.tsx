@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { Rehearsal } from '@kestrel-ridge/core/schedule';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
@@ -27,7 +28,7 @@ export function Rehearse({
   const [found, setFound] = useState<{ readonly of: PlanResult; readonly rehearsal: Rehearsal }>();
   const [busy, setBusy] = useState(false);
   const { tasks, plan } = result;
-  const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
+  const clock = (minute: number) => clockAt(startMs + minute * MINUTE_MS, zone);
   const go = async () => {
     setBusy(true);
     const rehearsal = await planner().rehearse(tasks.problem, plan, spreadsOf(tasks));

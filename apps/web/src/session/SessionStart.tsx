@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { Stepper } from '../parts/Stepper.tsx';
-import { localMoment, momentOf } from '@kestrel-ridge/core/quantity';
+import { localMoment, momentOf, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 
 /** When the session starts, and how many cook: changed here, planned again at once. */
 export function SessionStart({
@@ -39,10 +39,10 @@ export function SessionStart({
         <Input
           type="datetime-local"
           aria-label="Done by"
-          value={ms === undefined ? '' : localMoment(ms + takes * 60_000, zone)}
+          value={ms === undefined ? '' : localMoment(ms + takes * MINUTE_MS, zone)}
           onChange={(event) => {
             const end = momentOf(event.target.value, zone);
-            if (end !== undefined) setWhen(localMoment(end - takes * 60_000, zone));
+            if (end !== undefined) setWhen(localMoment(end - takes * MINUTE_MS, zone));
           }}
         />
       </label>

@@ -1,5 +1,5 @@
 import { Button, Segmented, Select } from 'antd';
-import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { sessionChosen } from '../app/chosenSessionSlice.ts';
@@ -10,7 +10,6 @@ import { onDay, openOf, weekDays } from '@kestrel-ridge/core/view';
 
 /** Days after the main session at which a top-up is proposed: what was cooked then still keeps. */
 const TOP_UP_AFTER_DAYS = 3;
-const DAY_MS = 86_400_000;
 
 /** The sessions that are planned: the main one and a midweek top-up, and what is cooked in which. */
 export function Sessions({ view }: { view: KitchenView }) {

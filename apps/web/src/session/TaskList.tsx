@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { clockAt, duration } from '../parts/times.ts';
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
@@ -50,7 +51,7 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
                 onClick={() => choose(task.id)}
                 aria-pressed={chosen === task.id}
               >
-                <span className="number">{clockAt(startMs + (plan.starts[task.id] ?? 0) * 60_000, zone)}</span>
+                <span className="number">{clockAt(startMs + (plan.starts[task.id] ?? 0) * MINUTE_MS, zone)}</span>
                 <small>{numbers.get(task.id)}</small>
                 <i
                   className={task.attention === 'full' ? 'is-hands' : 'is-barred'}

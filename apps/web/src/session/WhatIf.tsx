@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { energyOf } from '@kestrel-ridge/core/session';
 import { Button, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -125,7 +126,7 @@ function Beside({
   const [busy, setBusy] = useState(false);
   const { session, kitchen } = view;
   const startMs = session ? Date.parse(session.startsAt) : 0;
-  const clock = (minutes: number) => clockAt(startMs + minutes * 60_000, kitchen.equipment.zone);
+  const clock = (minutes: number) => clockAt(startMs + minutes * MINUTE_MS, kitchen.equipment.zone);
   const kWh = (about: PlanResult['tasks']['about']) =>
     energyOf(Object.values(about), kitchen.equipment).reduce((sum, line) => sum + line.kWh, 0);
   const hands = (busyHands: readonly number[]) => busyHands.reduce((sum, n) => sum + n, 0);
@@ -149,7 +150,7 @@ function Beside({
               path: `sessions/${session.id}`,
               method: 'PUT',
               body: {
-                startsAt: new Date(startMs + tried.laterMinutes * 60_000).toISOString(),
+                startsAt: new Date(startMs + tried.laterMinutes * MINUTE_MS).toISOString(),
                 cooks: tried.cooks,
                 version: session.version,
               },

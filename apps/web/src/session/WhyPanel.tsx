@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt, duration } from '../parts/times.ts';
@@ -31,7 +32,7 @@ export function WhyPanel({
   const about = tasks.about[task];
   const hold = holds[task];
   if (!about) return null;
-  const clock = (minute: number) => clockAt(startMs + minute * 60_000, zone);
+  const clock = (minute: number) => clockAt(startMs + minute * MINUTE_MS, zone);
   const { window } = about;
   const minutes = duration(window.expected);
   return (

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { NO_WISHES, saysNothing, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt } from '../parts/times.ts';
@@ -26,7 +27,7 @@ export function Wished({
   startMs: number;
   zone: string;
 }) {
-  const chips = chipsOf(wishes, result, (minute) => clockAt(startMs + minute * 60_000, zone));
+  const chips = chipsOf(wishes, result, (minute) => clockAt(startMs + minute * MINUTE_MS, zone));
   return (
     <div className="wished">
       {chips.map(({ key, text, letGo, without }) => (

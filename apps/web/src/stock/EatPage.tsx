@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { appNow } from '../parts/appNow.ts';
 import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, eatersAt, mealAhead, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
@@ -21,7 +22,7 @@ import { NotInTime } from './NotInTime.tsx';
 import { ReheatList } from './ReheatList.tsx';
 import { WhatFollows } from './WhatFollows.tsx';
 import { WhoAte } from './WhoAte.tsx';
-import { asPlanned, entriesFor, stepsOf } from './plate.ts';
+import { asReckoned, entriesFor, stepsOf } from './plate.ts';
 import { platesEaten, platesSet } from './platesSlice.ts';
 import { lotAllergens } from './lotWords.ts';
 import { readyComponents, takesFor, thoseWhoEat, type ReadyComponent } from '@kestrel-ridge/core/view';
@@ -42,17 +43,26 @@ function Eat({ view }: { view: KitchenView }) {
   const strips = useMemo(() => new Map(stripsOf(view, {}, appNow()).map((strip) => [strip.food.id, strip])), [view]);
   const zone = view.kitchen.equipment.zone;
   const [meal, setMeal] = useState<MealName>(() => mealAhead(view.week.slots, view.today, zone, appNow()));
-  const here = eatersAt(view.today, meal, view.week.eaters, view.week.attendance);
+  const here = useMemo(
+    () => eatersAt(view.today, meal, view.week.eaters, view.week.attendance),
+    [view.today, view.week, meal],
+  );
   const [at, setAt] = useState<readonly string[]>();
   const [said, setSaid] = useState<Readonly<Record<string, number>>>({});
-  const present = view.week.eaters.filter(({ id }) => (at ?? here.map((each) => each.id)).includes(id));
+  const present = useMemo(
+    () => view.week.eaters.filter(({ id }) => (at ?? here.map((each) => each.id)).includes(id)),
+    [view.week.eaters, at, here],
+  );
   const slot = slotAt(view.week.slots, view.today, meal);
   const kindOf = (food: string) =>
     view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
   // Who never eats something gets none of it, unless it is said by hand.
   const who = (food: string) =>
     present.filter((eater) => said[`${eater.id} ${food}`] !== undefined || thoseWhoEat(view, food, [eater]).length > 0);
-  const planned = asPlanned(slot, ready, who, kindOf);
+  const planned = useMemo(
+    () => asReckoned(view, ready, { day: view.today, meal }, at === undefined ? undefined : present),
+    [view, ready, meal, at, present],
+  );
   const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
   const steps = useMemo(() => stepsOf(view, ready, plate), [view, ready, plate]);
   const eaten = useMemo(() => ({ day: view.today, meal }), [view.today, meal]);
@@ -163,24 +173,7 @@ function Eat({ view }: { view: KitchenView }) {
           )}
           {Object.keys(planned).length > 0 && (
             <Button className="one-action" onClick={() => setPlate(planned)}>
-              The plates as planned
-            </Button>
-          )}
-          {here.length > 0 && (
-            <Button
-              className="one-action"
-              onClick={() =>
-                setPlate(
-                  Object.fromEntries(
-                    ready.map((each) => [
-                      each.food.id,
-                      Math.min(thoseWhoEat(view, each.food.id, here).length, each.portions),
-                    ]),
-                  ),
-                )
-              }
-            >
-              One of each for all {here.length}
+              {slot && slot.parts.length > 0 ? 'The plates as planned' : `The usual plates for ${present.length}`}
             </Button>
           )}
           <Button
@@ -198,7 +191,7 @@ function Eat({ view }: { view: KitchenView }) {
             view={view}
             chosen={chosen}
             plates={plate}
-            servedAt={Math.max(now + 15 * 60_000, servedAt(view.week.slots, view.today, meal, zone))}
+            servedAt={Math.max(now + 15 * MINUTE_MS, servedAt(view.week.slots, view.today, meal, zone))}
           />
           <p className="soft" style={{ marginTop: 12 }}>
             {allergensOf(chosen)}

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { reheatOrder } from '@kestrel-ridge/core/storage';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -46,7 +47,7 @@ export function ReheatList({
       <ol>
         {steps.map(({ food, name, where, minutes, before, how, because }) => (
           <li key={food}>
-            <b className="number">{clockAt(servedAt - before * 60_000, equipment.zone)}</b>
+            <b className="number">{clockAt(servedAt - before * MINUTE_MS, equipment.zone)}</b>
             <span>
               {name}, {where === 'hob' ? 'on the hob' : `in the ${where}`}, <Why because={because}>{minutes} min</Why>
               <small>{how}</small>

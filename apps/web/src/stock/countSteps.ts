@@ -1,5 +1,5 @@
 import type { HowKnown } from '@kestrel-ridge/core/formats';
-import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
+import { Fraction, type Day, HOUR_MS } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** What a tap says of a lot: as it stands in the book, a part of the full pack, or nothing. */
@@ -80,7 +80,7 @@ const place = (kitchen: string): string => `stocktake ${kitchen}`;
 export function keptLooks(kitchen: string, now: number, from: Pick<Storage, 'getItem'> = localStorage): Looked {
   try {
     const kept = JSON.parse(from.getItem(place(kitchen)) ?? 'null') as Kept | null;
-    return kept && now - kept.at < KEEP_HOURS * 3_600_000 ? kept.looked : {};
+    return kept && now - kept.at < KEEP_HOURS * HOUR_MS ? kept.looked : {};
   } catch {
     // What cannot be read is not a stocktake: it begins anew.
     return {};

@@ -1,31 +1,28 @@
-import { shareOf, type ComponentKind, type Eater, type MealName, type Slot } from '@kestrel-ridge/core/week';
+import { shareOf, type ComponentKind, type Eater, type MealName } from '@kestrel-ridge/core/week';
 import { Fraction, type Day } from '@kestrel-ridge/core/quantity';
 import { newId } from '../parts/newId.ts';
 import type { KitchenView, LotStep } from '@kestrel-ridge/core/view';
 import type { ReadyComponent } from '@kestrel-ridge/core/view';
-import { takesFor } from '@kestrel-ridge/core/view';
+import { platesFor, takesFor } from '@kestrel-ridge/core/view';
 
 /** Portions on the plates, by component. */
 export type Plates = Readonly<Record<string, number>>;
 
 const half = (n: number): number => Math.round(n * 2) / 2;
 
-/** What the plan says is eaten: the meal's parts for those at the table who eat them (`who`), no more than is there. An open meal has none. */
-export function asPlanned(
-  slot: Slot | undefined,
+/** What a meal takes of what stands there, in half portions and no more than is there: what it says, or at an open meal what is usual. */
+export const asReckoned = (
+  view: KitchenView,
   ready: readonly ReadyComponent[],
-  who: (food: string) => readonly Eater[],
-  kindOf: (food: string) => ComponentKind,
-): Plates {
-  const guests = slot?.guests ?? 0;
-  return Object.fromEntries(
-    (slot?.parts ?? []).flatMap(({ food, portions }) => {
-      const there = ready.find((each) => each.food.id === food);
-      const wanted = (who(food).reduce((sum, eater) => sum + shareOf(eater, kindOf(food)), 0) + guests) * portions;
-      return there ? [[food, Math.min(there.portions, half(wanted))]] : [];
+  { day, meal }: { readonly day: Day; readonly meal: MealName },
+  present?: readonly Eater[],
+): Plates =>
+  Object.fromEntries(
+    ready.flatMap((each) => {
+      const wanted = half(platesFor(view, each.food.id, day, meal, present));
+      return wanted > 0 && each.portions > 0 ? [[each.food.id, Math.min(each.portions, wanted)]] : [];
     }),
   );
-}
 
 export interface EatenEntry {
   readonly id: string;

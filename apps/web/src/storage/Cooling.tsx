@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { Measured } from '@kestrel-ridge/core/run';
 import { COOLING_AIR, coolingClock, type CoolingIn, type Reading } from '@kestrel-ridge/core/storage';
 import { Button, InputNumber, Segmented } from 'antd';
@@ -55,7 +56,7 @@ export function Cooling({
                 ? 'no reading: unknown. Measure it; when in doubt, throw it out.'
                 : `unknown yet; expected ${
                     expected === undefined ? `never in still air of ${air} °C` : `about ${clockAt(expected, zone)}`
-                  }, ${duration(Math.max(0, Math.round((by - now) / 60_000)))} left`}
+                  }, ${duration(Math.max(0, Math.round((by - now) / MINUTE_MS)))} left`}
           </li>
         ))}
       </ul>
@@ -79,7 +80,7 @@ export function Cooling({
           value={air}
           onChange={(value) => read('air °C', value)}
           options={Object.entries(COOLING_AIR).map(([place, value]) => ({
-            value: value as number,
+            value,
             label: place === 'room' ? `room, ${value} °C` : place,
           }))}
         />

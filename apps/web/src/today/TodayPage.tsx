@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@kestrel-ridge/core/quantity';
 import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
@@ -24,7 +25,7 @@ const STRETCHES = [
 ] as const;
 
 /** Two evenings ahead are told on the first page. */
-const SOON_MS = 48 * 3_600_000;
+const SOON_MS = 48 * HOUR_MS;
 
 export default function TodayPage() {
   return <WithKitchen>{(view) => <Today view={view} />}</WithKitchen>;

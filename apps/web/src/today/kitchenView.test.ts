@@ -80,9 +80,9 @@ describe('strips', () => {
     expect(shortWords(item)).toBe('short by 20 portions');
   });
   test('boxes in the freezer follow the cold ones', () =>
-    expect(reachWords(strip(kitchen({ batches: [], lots: [boxes(4, 'fridge'), boxes(8, 'freezer', addDays(today, -5))] })))).toBe(
-      'lasts to Wed dinner',
-    ));
+    expect(
+      reachWords(strip(kitchen({ batches: [], lots: [boxes(4, 'fridge'), boxes(8, 'freezer', addDays(today, -5))] }))),
+    ).toBe('lasts to Wed dinner'));
   test('law: a larger batch never reaches less far', () =>
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 40 }), (portions) => {

@@ -1,5 +1,5 @@
 import { appNow } from '../parts/appNow.ts';
-import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
@@ -85,7 +85,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     },
     evening: {
       short: firstEvening
-        ? firstEvening.at <= appNow() + 60_000
+        ? firstEvening.at <= appNow() + MINUTE_MS
           ? 'now'
           : `${dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone) === view.today ? '' : `${dayName(dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone))} `}${clockAt(firstEvening.at, view.kitchen.equipment.zone)}`
         : '',

@@ -1,4 +1,4 @@
-import { dayAt } from '@kestrel-ridge/core/quantity';
+import { dayAt, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import type { KitchenView, Lead } from '@kestrel-ridge/core/view';
@@ -24,7 +24,7 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
               .filter(({ at }) => dayAt(new Date(at), zone) === day)
               .map(({ key, at, what, detail, lot, lead, late, cautions }) => (
                 <li key={key} className="evening-item">
-                  <b className="number">{at <= now + 60_000 ? 'now' : clockAt(at, zone)}</b>
+                  <b className="number">{at <= now + MINUTE_MS ? 'now' : clockAt(at, zone)}</b>
                   <div>
                     <strong>{what}</strong>
                     <span className="soft">{detail}</span>

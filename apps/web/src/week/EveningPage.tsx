@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -24,7 +25,7 @@ function Evening({ view }: { view: KitchenView }) {
       <div className="page-head">
         <h1>
           {first
-            ? first.at <= now + 60_000
+            ? first.at <= now + MINUTE_MS
               ? `Now: ${first.what}`
               : `Next at ${clockAt(first.at, zone)}: ${first.what}`
             : 'Nothing has to be done ahead'}

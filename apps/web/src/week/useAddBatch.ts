@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@kestrel-ridge/core/quantity';
 import { appNow } from '../parts/appNow.ts';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { useCallback } from 'react';
@@ -5,8 +6,6 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
-
-const HOUR_MS = 3_600_000;
 
 /** Puts a recipe into the planned session; makes the session too, when none is planned. Answers the batch's id, or nothing when it could not be done. */
 export function useAddBatch(view: KitchenView): (recipe: RecipeState, portions: number) => Promise<string | undefined> {

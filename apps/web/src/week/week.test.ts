@@ -3,7 +3,7 @@ import type { Slot, WeekAsk } from '@kestrel-ridge/core/week';
 import fc from 'fast-check';
 import { batchOf, kitchen, lot, millet, recipes, session, today } from '../app/kitchenForTests.ts';
 import { missedWords } from '../stock/missedWords.ts';
-import { asPlanned, entriesFor, stepsOf } from '../stock/plate.ts';
+import { asReckoned, entriesFor, stepsOf } from '../stock/plate.ts';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import {
   brokenMeals,
@@ -62,7 +62,13 @@ describe('a meal that is eaten', () => {
       }),
     ));
   test('who says how much they ate is believed; the others share the rest', () => {
-    const entries = entriesFor({ [food]: 6 }, { [`a ${food}`]: 3 }, { ...at, guests: 0 }, () => eaters.slice(0, 4), kindOf);
+    const entries = entriesFor(
+      { [food]: 6 },
+      { [`a ${food}`]: 3 },
+      { ...at, guests: 0 },
+      () => eaters.slice(0, 4),
+      kindOf,
+    );
     expect(entries.map(({ eater, portions }) => [eater, portions])).toEqual([
       ['a', 3],
       ['b', 1],
@@ -71,10 +77,14 @@ describe('a meal that is eaten', () => {
     ]);
   });
   test('the plates as planned are for those at the table and their guests, and no more than is there', () => {
-    const ready = readyComponents(kitchen({ lots: [boxes(5, 'fridge')] }));
-    expect(asPlanned(dinner(0), ready, () => eaters, kindOf)).toEqual({ [food]: 4 });
-    expect(asPlanned(dinner(0, { guests: 3 }), ready, () => eaters, kindOf)).toEqual({ [food]: 5 });
-    expect(asPlanned(undefined, ready, () => eaters, kindOf)).toEqual({});
+    const view = { ...kitchen({ lots: [boxes(5, 'fridge')] }), batches: [] };
+    const ready = readyComponents(view);
+    const at = { day: today, meal: 'dinner' as const };
+    expect(asReckoned(withSlots(view, dinner(0)), ready, at)).toEqual({ [food]: 4 });
+    expect(asReckoned(withSlots(view, dinner(0, { guests: 3 })), ready, at)).toEqual({ [food]: 5 });
+    // An open meal takes half a day's portion of each, as the strip has it; whoever is said to sit there counts.
+    expect(asReckoned(view, ready, at)).toEqual({ [food]: 2 });
+    expect(asReckoned(withSlots(view, dinner(0)), ready, at, eaters.slice(0, 2))).toEqual({ [food]: 2 });
   });
   test('eaten early, it lacks where it was planned; what this meal wanted anyway lacks nowhere', () => {
     const view = withSlots(

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import { foldRun, type RunEvent } from '../run/index.ts';
 import type { TaskAbout } from '../session/index.ts';
 import type { OwnFigures } from '../kitchen/index.ts';
@@ -39,7 +40,7 @@ export function cookerLog(
       const begun = begunAt(task, about, facts);
       const done = facts.get(task.id)?.doneAt;
       if (begun === undefined || done === undefined) continue;
-      const times = (done - begun) / 60_000 / task.bookMinutes;
+      const times = (done - begun) / MINUTE_MS / task.bookMinutes;
       if (times >= PLAUSIBLE.least && times <= PLAUSIBLE.most) seen[task.stage].push(times);
     }
   }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import { foldRun } from '../run/index.ts';
 import { learned, type CookedRun, type Learned } from './cookerLog.ts';
 
@@ -21,7 +22,7 @@ export function ovenLog(runs: readonly CookedRun[]): Readonly<Record<string, Ove
     for (const { id, turn } of Object.values(about)) {
       const { startedAt, doneAt, skipped } = facts.get(id) ?? {};
       if (!turn || turn.from === turn.to || startedAt === undefined || doneAt === undefined || skipped) continue;
-      const each = ((doneAt - startedAt) / 60_000 / Math.abs(turn.to - turn.from)) * 10;
+      const each = ((doneAt - startedAt) / MINUTE_MS / Math.abs(turn.to - turn.from)) * 10;
       if (each < PLAUSIBLE.least || each > PLAUSIBLE.most) continue;
       const oven = seen.get(turn.oven) ?? { up: [], down: [] };
       oven[turn.to > turn.from ? 'up' : 'down'].push(each);

@@ -1,16 +1,16 @@
+import { DAY_MS } from './spans.ts';
 import { zoneText } from './zoneText.ts';
 
 /** A calendar date, `2026-03-01`. Counted as dates, never as 24-hour spans: a day with a clock change has 23 or 25 hours. */
 export type Day = string & { readonly __day: true };
 
 const PATTERN = /^\d{4}-\d{2}-\d{2}$/;
-const MS_A_DAY = 86_400_000;
 
 /** Reads an ISO 8601 date; anything else, also 30 February, is undefined. */
 export function readDay(text: string): Day | undefined {
   if (!PATTERN.test(text)) return undefined;
   const number = Date.parse(`${text}T00:00:00Z`);
-  return Number.isNaN(number) || fromNumber(number / MS_A_DAY) !== text ? undefined : (text as Day);
+  return Number.isNaN(number) || fromNumber(number / DAY_MS) !== text ? undefined : (text as Day);
 }
 
 /** A date that is known to be one; throws RangeError otherwise. */
@@ -20,8 +20,8 @@ export function day(text: string): Day {
   return read;
 }
 
-const toNumber = (d: Day): number => Date.parse(`${d}T00:00:00Z`) / MS_A_DAY;
-const fromNumber = (n: number): string => new Date(n * MS_A_DAY).toISOString().slice(0, 10);
+const toNumber = (d: Day): number => Date.parse(`${d}T00:00:00Z`) / DAY_MS;
+const fromNumber = (n: number): string => new Date(n * DAY_MS).toISOString().slice(0, 10);
 
 /**
  * @example addDays(day('2028-02-28'), 3) // => '2028-03-02'

@@ -32,3 +32,4 @@ export { UNIT_SYSTEMS, measureIn, quantityOf } from './unitSystem.ts';
 export type { UnitSystem } from './unitSystem.ts';
 export { hourAt, localMoment, momentAt, momentOf } from './localMoment.ts';
 export { seeded } from './seeded.ts';
+export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './spans.ts';

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from './spans.ts';
 import type { Day } from './day.ts';
 import { zoneText } from './zoneText.ts';
 
@@ -12,7 +13,7 @@ export function momentOf(local: string, zone: string): number | undefined {
   if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(local)) return undefined;
   const asUtc = Date.parse(`${local}:00Z`);
   if (Number.isNaN(asUtc)) return undefined;
-  const offset = (ms: number) => Date.parse(`${localMoment(ms, zone)}:00Z`) - Math.floor(ms / 60_000) * 60_000;
+  const offset = (ms: number) => Date.parse(`${localMoment(ms, zone)}:00Z`) - Math.floor(ms / MINUTE_MS) * MINUTE_MS;
   const first = asUtc - offset(asUtc);
   return asUtc - offset(first);
 }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { Plan, Problem, TaskAbout } from '../session/index.ts';
 import { laterSteps } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
@@ -34,7 +35,7 @@ export function asCooked(run: PlannedRun, told: ReadonlyMap<string, TaskFacts>):
       minutes: added.minutes,
       attention: added.hands ? 'full' : 'none',
     });
-    starts[id] = Math.max(0, Math.round((added.at - run.startedAt) / 60_000));
+    starts[id] = Math.max(0, Math.round((added.at - run.startedAt) / MINUTE_MS));
     // Nobody's work that was added runs from the moment in which it was said.
     if (!added.hands && told.get(id)?.startedAt === undefined) facts.set(id, { ...told.get(id), startedAt: added.at });
   }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import { byCause, type GateChoice, type Measured, type RunEvent, type RunFact } from './event.ts';
 
@@ -47,7 +48,7 @@ function next(known: TaskFacts, at: number, what: RunFact): TaskFacts {
     case 'skipped':
       return open ? { ...resumed(known, at), doneAt: at, skipped: true } : known;
     case 'not yet':
-      return open ? { ...known, lookAgainAt: at + what.minutes * 60_000 } : known;
+      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS } : known;
     case 'reopened': {
       const { doneAt: _gone, skipped: _nor, ...rest } = known;
       return rest;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import { asCooked, type PlannedRun } from './asCooked.ts';
 import type { TaskFacts } from './foldRun.ts';
 import { projectRun } from './project.ts';
@@ -41,6 +42,6 @@ export function leaveOutMeans(
   return {
     task: first.id,
     steps: mine.length,
-    savesMinutes: Math.max(0, Math.round((ends(facts) - ends(without)) / 60_000)),
+    savesMinutes: Math.max(0, Math.round((ends(facts) - ends(without)) / MINUTE_MS)),
   };
 }

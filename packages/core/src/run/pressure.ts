@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { Stage, TaskAbout } from '../session/index.ts';
 import type { RunTask } from './project.ts';
 
@@ -50,7 +51,7 @@ export function pressureCycles(
     if (!open || !first || first.task.status !== 'done') return [];
     const late =
       open.stage === 'come up' &&
-      now > open.task.start + open.about.window.latest * 60_000 &&
+      now > open.task.start + open.about.window.latest * MINUTE_MS &&
       open.task.status !== 'done';
     return [
       {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { Plan, Problem } from '../session/index.ts';
 import type { TaskFacts } from './foldRun.ts';
 
@@ -35,8 +36,6 @@ interface Edge {
   readonly handsOnly: boolean;
 }
 
-const MINUTE = 60_000;
-
 /**
  * Where a run stands at a moment. What is late pushes what depends on it, and only that; what is done early pulls it forward, with the waits that were planned between. Whatever its food and its vessel allow is ready, so that hands
  * that are free early have something to do. Clocks are derived from events and the moment handed in, never counted down.
@@ -57,8 +56,8 @@ export function projectRun(
   /** Minutes by which everything that a task waits for was over earlier than planned. */
   const pulledForward = (id: string, waits: readonly Edge[]): number => {
     const early = waits.map(({ from }) => {
-      const planned = startedAt + ((plan.starts[from] ?? 0) + (minutes.get(from) ?? 0)) * MINUTE;
-      return (planned - (seen.get(from)?.end ?? planned)) / MINUTE;
+      const planned = startedAt + ((plan.starts[from] ?? 0) + (minutes.get(from) ?? 0)) * MINUTE_MS;
+      return (planned - (seen.get(from)?.end ?? planned)) / MINUTE_MS;
     });
     return waits.length === 0 ? 0 : Math.max(0, Math.min(plan.starts[id] ?? 0, ...early));
   };
@@ -66,15 +65,15 @@ export function projectRun(
   for (const id of ordered) {
     const known = facts.get(id) ?? {};
     const waits = edges.get(id) ?? [];
-    const planned = startedAt + ((plan.starts[id] ?? 0) - pulledForward(id, waits)) * MINUTE;
+    const planned = startedAt + ((plan.starts[id] ?? 0) - pulledForward(id, waits)) * MINUTE_MS;
     const after = waits.reduce(
-      (latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE),
+      (latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE_MS),
       startedAt,
     );
     const open = waits.some(({ from, handsOnly }) => !handsOnly && seen.get(from)?.status !== 'done');
     const linked = problem.links.filter((link) => link.to === id);
     const atOnce = linked.some((link) => link.max === 0);
-    const length = (minutes.get(id) ?? 0) * MINUTE;
+    const length = (minutes.get(id) ?? 0) * MINUTE_MS;
 
     if (known.doneAt !== undefined) {
       const begun = Math.min(known.startedAt ?? Math.max(after, atOnce ? 0 : planned), known.doneAt);
@@ -126,7 +125,7 @@ export function projectRun(
     toStart: tasks.filter((task) => task.status === 'ready' && !hands.has(task.id)).sort((a, b) => a.start - b.start),
     next: waiting.filter((task) => hands.has(task.id) && task.id !== current?.id),
     endsAt: Math.max(startedAt, ...tasks.map((task) => task.end)),
-    plannedEndsAt: startedAt + plan.makespan * MINUTE,
+    plannedEndsAt: startedAt + plan.makespan * MINUTE_MS,
     finished: tasks.every((task) => task.status === 'done'),
   };
 }

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '../quantity/index.ts';
 import type { Ahead, SessionTasks } from './expand.ts';
 
 /** Something that should have begun before now: it needs so many hours before the session, and there are fewer. */
@@ -11,8 +12,6 @@ export interface TooLate {
 
 /** By this name the cook says that it has begun. */
 export const aheadKey = ({ dish, name }: Pick<Ahead, 'dish' | 'name'>): string => `${dish}: ${name}`;
-
-const HOUR_MS = 3_600_000;
 
 /** The last moment at which a step ahead can begin for a session, ms since 1970. */
 export const beginBy = ({ leastHours }: Pick<Ahead, 'leastHours'>, startMs: number): number =>

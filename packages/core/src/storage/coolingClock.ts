@@ -1,8 +1,14 @@
 import { COOLING_RULE, iceFor, slabCooling } from '../heat/index.ts';
-import { celsius, kilograms, type Because, type Celsius, type Kilograms } from '../quantity/index.ts';
+import {
+  celsius,
+  kilograms,
+  type Because,
+  type Celsius,
+  type Kilograms,
+  HOUR_MS,
+  MINUTE_MS,
+} from '../quantity/index.ts';
 
-const HOUR = 3_600_000;
-const MINUTE = 60_000;
 const FRIDGE = celsius(4);
 /** Air that food may stand in while it cools, °C. Common practice, no published source. */
 export const COOLING_AIR = { fridge: FRIDGE, 'cool room': celsius(12), room: celsius(20) } as const;
@@ -75,15 +81,15 @@ export function coolingClock(
     let now: number = through?.celsius ?? from;
     if (now <= to) return at;
     // The middle does not feel the air at once; a reading says how hot it is, and it cools already.
-    let still = through ? 0 : lag * MINUTE;
+    let still = through ? 0 : lag * MINUTE_MS;
     for (const [n, { air }] of places.entries()) {
       const until = places[n + 1]?.at ?? Infinity;
       if (until <= at) continue;
-      const falls = to < air ? Infinity : each * Math.log((now - air) / (to - air)) * MINUTE;
+      const falls = to < air ? Infinity : each * Math.log((now - air) / (to - air)) * MINUTE_MS;
       if (at + still + falls <= until) return Number.isFinite(falls) ? at + still + falls : undefined;
       const waits = Math.min(still, until - at);
       still -= waits;
-      now = air + (now - air) * Math.exp(-(until - at - waits) / (each * MINUTE));
+      now = air + (now - air) * Math.exp(-(until - at - waits) / (each * MINUTE_MS));
       at = until;
     }
     return undefined;
@@ -95,13 +101,13 @@ export function coolingClock(
   const at57 = startsAt(depthCm);
   const stages = [first, then].map(({ to, withinHours }): CoolingStage => ({
     to,
-    by: at57 + withinHours * HOUR,
+    by: at57 + withinHours * HOUR_MS,
     reached: sorted.find((each) => each.celsius <= to)?.at,
     expected: expectedAt(to, depthCm, latest),
   }));
   const keepsAt = (depth: number) =>
     [first, then].every(
-      ({ to, withinHours }) => (expectedAt(to, depth, latest) ?? Infinity) <= startsAt(depth) + withinHours * HOUR,
+      ({ to, withinHours }) => (expectedAt(to, depth, latest) ?? Infinity) <= startsAt(depth) + withinHours * HOUR_MS,
     );
   let deepestCm: number | undefined;
   for (let depth = SHALLOWEST_CM; depth <= depthCm && keepsAt(depth); depth += 0.5) deepestCm = depth;

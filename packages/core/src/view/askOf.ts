@@ -1,6 +1,6 @@
 import { inSeason } from '../food/index.ts';
 import type { RecipeState } from '../formats/index.ts';
-import { Fraction, daysBetween, inBase, type Day } from '../quantity/index.ts';
+import { Fraction, daysBetween, inBase, type Day, HOUR_MS } from '../quantity/index.ts';
 import { cookedAs, expectedMinutes, type Revision } from '../recipe/index.ts';
 import { leadOf } from '../session/index.ts';
 import { keepsUntil } from '../storage/index.ts';
@@ -167,10 +167,8 @@ function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: number): C
 function tooLateToBegin(view: KitchenView, recipe: RecipeState, start: number, now: number): boolean {
   if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
   const { steps } = cookedAs(recipe.document, {}, view.foods);
-  return steps.some((step) => step.kind === 'ahead' && now + leadOf(step, steps).leastHours * HOUR > start);
+  return steps.some((step) => step.kind === 'ahead' && now + leadOf(step, steps).leastHours * HOUR_MS > start);
 }
-
-const HOUR = 3_600_000;
 
 function cookingOf(
   view: KitchenView,

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { SessionState } from '../formats/index.ts';
 import type { Planned } from './planned.ts';
 
@@ -9,6 +10,6 @@ export const finishOf = (
   { startsAt }: Pick<SessionState, 'startsAt'>,
   { plan, settled }: Pick<Planned, 'plan' | 'settled'>,
 ): { readonly at: number; readonly settled: boolean } => ({
-  at: Date.parse(startsAt) + plan.makespan * 60_000,
+  at: Date.parse(startsAt) + plan.makespan * MINUTE_MS,
   settled,
 });

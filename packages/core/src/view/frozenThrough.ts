@@ -1,4 +1,4 @@
-import { momentAt, type Day } from '../quantity/index.ts';
+import { momentAt, type Day, HOUR_MS, MINUTE_MS } from '../quantity/index.ts';
 import { blockTimes, type BlockTimes } from '../storage/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
@@ -9,18 +9,15 @@ export const timesOfBox = ({ kitchen }: Pick<KitchenView, 'kitchen'>, box: strin
 
 /** When a box that went into the freezer on a day is frozen through at the latest, ms: put in that evening, and its longest freezing time. */
 export const frozenThrough = (view: Pick<KitchenView, 'kitchen'>, frozenOn: Day, box: string | null): number =>
-  momentAt(frozenOn, EVENING_CLOCK, view.kitchen.equipment.zone) + timesOfBox(view, box).freezes.most * MINUTE;
+  momentAt(frozenOn, EVENING_CLOCK, view.kitchen.equipment.zone) + timesOfBox(view, box).freezes.most * MINUTE_MS;
 
 /** When such a box can be eaten at the earliest: frozen through, then thawed in the fridge; ms. */
 export const thawedAfter = (view: Pick<KitchenView, 'kitchen'>, frozenOn: Day, box: string | null): number =>
-  frozenThrough(view, frozenOn, box) + timesOfBox(view, box).aheadHours * HOUR;
+  frozenThrough(view, frozenOn, box) + timesOfBox(view, box).aheadHours * HOUR_MS;
 
 /** When a box of the freezer can be eaten at the earliest, if it is taken out as soon as it may be; ms. */
 export const readyFrom = (view: Pick<KitchenView, 'kitchen'>, { state }: ShelfLot, now: number): number =>
   Math.max(
-    now + timesOfBox(view, state.box).aheadHours * HOUR,
+    now + timesOfBox(view, state.box).aheadHours * HOUR_MS,
     state.dates.frozenOn ? thawedAfter(view, state.dates.frozenOn, state.box) : -Infinity,
   );
-
-const MINUTE = 60_000;
-const HOUR = 60 * MINUTE;

@@ -51,3 +51,4 @@ export { whatFollows, withSteps } from './whatFollows.ts';
 export type { Follows, LotStep, MissedLater } from './whatFollows.ts';
 export { asRun, leftOutMeans } from './asRun.ts';
 export type { LeftOutMeans, Told } from './asRun.ts';
+export { platesFor } from './platesFor.ts';

@@ -1,5 +1,5 @@
 import type { SessionState } from '../formats/index.ts';
-import { addDays, dayAt, momentAt } from '../quantity/index.ts';
+import { addDays, dayAt, momentAt, HOUR_MS } from '../quantity/index.ts';
 import { aheadKey, beginBy, type Ahead } from '../session/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -18,8 +18,6 @@ export interface Lead {
   readonly tooLate: boolean;
 }
 
-const HOUR = 3_600_000;
-
 /**
  * What is begun ahead of **every** planned session, the first first, whichever of them is looked at; what the cook says has begun is left out.
  * Every list and every calendar file shows these moments.
@@ -30,7 +28,7 @@ export function leadsOf(view: KitchenView, now: number): readonly Lead[] {
   return aheadOf(view)
     .map(({ ahead, session }): Lead => {
       const start = Date.parse(session.startsAt);
-      const first = start - ahead.mostHours * HOUR;
+      const first = start - ahead.mostHours * HOUR_MS;
       const last = beginBy(ahead, start);
       const nights = Math.ceil(ahead.mostHours / 24);
       const evening = Array.from({ length: nights + 1 }, (_, back) =>

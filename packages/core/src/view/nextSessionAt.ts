@@ -1,4 +1,4 @@
-const HOUR = 3_600_000;
+import { HOUR_MS } from '../quantity/index.ts';
 
 /** When a session begins that has to be made for dishes that are added: the next full hour; ms. */
-export const nextSessionAt = (now: number): number => Math.ceil(now / HOUR) * HOUR;
+export const nextSessionAt = (now: number): number => Math.ceil(now / HOUR_MS) * HOUR_MS;

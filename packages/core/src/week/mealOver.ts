@@ -1,9 +1,10 @@
+import { HOUR_MS } from '../quantity/index.ts';
 import type { Day } from '../quantity/index.ts';
 import { MEAL_NAMES, type MealName, type Slot } from './meals.ts';
 import { servedAt } from './takeOut.ts';
 
 /** So long after it is served a meal is over for most tables, ms. Common practice, no published source. */
-const OVER_AFTER = 3 * 3_600_000;
+const OVER_AFTER = 3 * HOUR_MS;
 
 /** Is a meal past? By the hour at which that very meal is served. */
 export const isOver = (slots: readonly Slot[], day: Day, meal: MealName, zone: string, now: number): boolean =>

@@ -1,9 +1,10 @@
+import { HOUR_MS } from '../quantity/index.ts';
 import type { Day } from '../quantity/index.ts';
 import { MEAL_NAMES, type Slot } from './meals.ts';
 import { servedAt } from './takeOut.ts';
 
 /** A session's dishes are on the table so long after it begins, ms, where no plan says it better. Common practice, no published source. */
-const COOKED_AFTER = 2 * 3_600_000;
+const COOKED_AFTER = 2 * HOUR_MS;
 
 /** When what is cooked in a session that begins then is on the table; ms. */
 export const readyAfter = (start: number): number => start + COOKED_AFTER;

@@ -1,4 +1,4 @@
-import { addDays, momentAt, type Day } from '../quantity/index.ts';
+import { addDays, momentAt, type Day, HOUR_MS } from '../quantity/index.ts';
 import { MEAL_CLOCK, slotAt, type MealName, type Slot } from './meals.ts';
 import type { Strip } from './strip.ts';
 
@@ -27,7 +27,6 @@ export interface TakeOut {
 
 /** When the kitchen looks at the next days. Common practice, no published source. */
 export const EVENING_CLOCK = '20:00';
-const HOUR = 3_600_000;
 
 /** When a meal is served, ms since 1970. */
 export const servedAt = (slots: readonly Slot[], day: Day, meal: MealName, zone: string): number =>
@@ -53,10 +52,12 @@ export function takeOuts(
     const served = servedAt(slots, day, meal, zone);
     // A meal that is past asks for nothing.
     while (want > 1 && served >= now) {
-      const next = left.findIndex(({ earliest, aheadHours }) => (earliest ?? -Infinity) + aheadHours * HOUR <= served);
+      const next = left.findIndex(
+        ({ earliest, aheadHours }) => (earliest ?? -Infinity) + aheadHours * HOUR_MS <= served,
+      );
       const [box] = next < 0 ? [] : left.splice(next, 1);
       if (!box) break;
-      const at = Math.max(lastEvening(day, served - box.aheadHours * HOUR, zone), box.earliest ?? -Infinity);
+      const at = Math.max(lastEvening(day, served - box.aheadHours * HOUR_MS, zone), box.earliest ?? -Infinity);
       out.push({
         lot: box.lot,
         grams: box.grams,
@@ -64,7 +65,7 @@ export function takeOuts(
         meal,
         servedAt: served,
         at: Math.max(at, now),
-        tooLate: now > served - box.aheadHours * HOUR,
+        tooLate: now > served - box.aheadHours * HOUR_MS,
       });
       want -= box.grams;
       open = Math.max(0, -want);
