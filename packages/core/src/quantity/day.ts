@@ -20,8 +20,26 @@ export function day(text: string): Day {
   return read;
 }
 
-const toNumber = (d: Day): number => Date.parse(`${d}T00:00:00Z`) / DAY_MS;
-const fromNumber = (n: number): string => new Date(n * DAY_MS).toISOString().slice(0, 10);
+/** Dates are read again and again, and there are few of them. */
+const numbers = new Map<Day, number>();
+const MOST_NUMBERS = 4000;
+function toNumber(d: Day): number {
+  const known = numbers.get(d);
+  if (known !== undefined) return known;
+  if (numbers.size >= MOST_NUMBERS) numbers.clear();
+  const number = Date.parse(`${d}T00:00:00Z`) / DAY_MS;
+  numbers.set(d, number);
+  return number;
+}
+const texts = new Map<number, string>();
+function fromNumber(n: number): string {
+  const known = texts.get(n);
+  if (known !== undefined) return known;
+  if (texts.size >= MOST_NUMBERS) texts.clear();
+  const text = new Date(n * DAY_MS).toISOString().slice(0, 10);
+  texts.set(n, text);
+  return text;
+}
 
 /**
  * @example addDays(day('2028-02-28'), 3) // => '2028-03-02'

@@ -23,10 +23,19 @@ export function momentOf(local: string, zone: string): number | undefined {
  * @example new Date(momentAt(day('2026-03-29'), '07:00', 'Europe/Berlin')).toISOString() // => '2026-03-29T05:00:00.000Z'
  */
 export function momentAt(day: Day, clock: string, zone: string): number {
+  const key = `${day}T${clock} ${zone}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
   const at = momentOf(`${day}T${clock}`, zone);
   if (at === undefined) throw new RangeError(`"${clock}" is no time of day like 18:30.`);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(key, at);
   return at;
 }
+
+/** The meals of a week are asked for by every fold: what a zone's clocks say does not change. */
+const known = new Map<string, number>();
+const MOST_KNOWN = 2000;
 
 /** The hour of a moment by the clocks of a time zone, 0 to 23. */
 export const hourAt = (ms: number, zone: string): number => Number(localMoment(ms, zone).slice(11, 13));

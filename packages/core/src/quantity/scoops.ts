@@ -35,6 +35,19 @@ export function scoopVolume(scoop: Scoop, system: UnitSystem = 'US'): Fraction {
  * @example showInScoops(volume(MEASURES.cup.factor.mul('3/8')), ['1 cup', '1 tbsp'])?.text // => '6 tbsp'
  */
 export function showInScoops(wanted: Volume, owned: readonly Scoop[], system: UnitSystem = 'US'): Scooped | undefined {
+  const key = `${system} ${owned.join(',')} ${wanted.mL.toFraction()}`;
+  if (known.has(key)) return known.get(key);
+  if (known.size >= MOST_KNOWN) known.clear();
+  const found = inScoops(wanted, owned, system);
+  known.set(key, found);
+  return found;
+}
+
+/** The same amounts are shown on every screen again and again, and the search is exact: what was found is remembered. */
+const known = new Map<string, Scooped | undefined>();
+const MOST_KNOWN = 4000;
+
+function inScoops(wanted: Volume, owned: readonly Scoop[], system: UnitSystem): Scooped | undefined {
   const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop, system) })).sort((a, b) => b.mL.compare(a.mL));
   const smallest = sizes.at(-1);
   if (!smallest || wanted.mL.compare(0) <= 0) return undefined;

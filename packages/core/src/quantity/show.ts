@@ -5,8 +5,7 @@ import { inBase } from './amount.ts';
 function threeFigures(n: number): string {
   if (n === 0) return '0';
   const decimals = Math.max(0, 2 - Math.floor(Math.log10(Math.abs(n))));
-  const rounded = Number(n.toFixed(Math.min(decimals, 2)));
-  return rounded.toLocaleString('en', { maximumFractionDigits: 2, useGrouping: false });
+  return `${Number(n.toFixed(Math.min(decimals, 2)))}`;
 }
 
 /**

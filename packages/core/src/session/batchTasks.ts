@@ -8,7 +8,6 @@ import { goesInto } from './goesInto.ts';
 import type { OvenHeats } from './ovenHeats.ts';
 import { needsLargeBurner, type Pots } from './potFor.ts';
 import { boilsHere, pressureStages } from './pressureStages.ts';
-import { leadOf } from './leadOf.ts';
 import { missingFor } from './missingFor.ts';
 import { kettleMinutes } from './kettleWater.ts';
 import type { ProblemLink, ProblemUse } from './problem.ts';
@@ -16,6 +15,7 @@ import type { SessionFault } from './sessionFault.ts';
 import type { Named, ShareOut } from './shareOut.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut, washedAs } from './stepFacts.ts';
+import { stepsAhead } from './stepsAhead.ts';
 import { stopWeight } from './stopWeight.ts';
 import { atHeight, stepMinutes } from './stepMinutes.ts';
 import type { Stage, TaskAbout } from './taskAbout.ts';
@@ -63,7 +63,6 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   const abouts: TaskAbout[] = [];
   const links: ProblemLink[] = [];
   const uses: ProblemUse[] = [];
-  const ahead: Ahead[] = [];
   const baked: GoesIntoOven[] = [];
   const faults: SessionFault[] = [];
   const { goesIn, keptInto, kilos, water, amountOf, stepName } = goesInto(scaled, equipment);
@@ -186,17 +185,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   };
 
   for (const step of recipe.steps) {
-    if (step.kind === 'ahead') {
-      ahead.push({
-        batch,
-        dish,
-        name: step.name,
-        ...leadOf(step, recipe.steps),
-        goesIn: goesIn(step.id, 1, 0),
-        cautions: step.cautions ?? [],
-      });
-      continue;
-    }
+    if (step.kind === 'ahead') continue;
     for (const load of numbers(step)) {
       if (step.kind === 'pressure') pressureTasks(step, load);
       else workTask(step, load);
@@ -274,7 +263,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       });
     }
   }
-  return { abouts, links, uses, ahead, baked, faults };
+  return { abouts, links, uses, ahead: stepsAhead({ id: batch, scaled }, equipment), baked, faults };
 
   /** A use for each load: a vessel holds one. What is done once for all belongs to the first load where the use begins with it, and to the last where it ends with it. */
   function stretchesOf(use: StationUse, from: Step, to: Step) {

@@ -21,13 +21,18 @@ export interface GoesInto {
 /** What goes into each step of a batch, in measures that this kitchen owns. */
 export function goesInto(scaled: ScaledBatch, equipment: Equipment): GoesInto {
   const { recipe } = scaled;
-  const doses = new Map(scaled.lines.map((line) => [line.line.id, dosesOf(line, scaled, equipment)]));
+  const doses = new Map<string, readonly Dose[]>();
+  const dosesFor = (line: ScaledLine): readonly Dose[] => {
+    const known = doses.get(line.line.id) ?? dosesOf(line, scaled, equipment);
+    doses.set(line.line.id, known);
+    return known;
+  };
   const goesIn = (step: string, parts: number, load: number): readonly GoesIn[] =>
     scaled.lines
       .filter(({ line }) => line.into.some((into) => into.step === step))
       .map((line) => {
         const share = shareInto(line.line, step);
-        const known = doses.get(line.line.id)?.find((dose) => dose.step === step && dose.load === load);
+        const known = dosesFor(line).find((dose) => dose.step === step && dose.load === load);
         const due = known?.due ?? times(perLoad(line, parts), share);
         const shown = showAmount(due, line.food, equipment);
         const first = line.first && showFirst(due, times(due, firstShare(line)), line.food, equipment);

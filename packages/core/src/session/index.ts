@@ -23,3 +23,4 @@ export type { DialTurn } from './dialTurn.ts';
 export { DIAL_STEP, withDials } from './withDials.ts';
 export type { PlannedHeats } from './withDials.ts';
 export { withoutEmptied } from './withoutEmptied.ts';
+export { stepsAhead } from './stepsAhead.ts';

@@ -11,6 +11,16 @@ export interface Need {
 
 /** What a batch takes off the shelf, one row a food; optional lines are not counted on. What nobody weighs below a tenth of a gram is rounded there. */
 export function needsOf(scaled: ScaledBatch): readonly Need[] {
+  const before = known.get(scaled);
+  if (before) return before;
+  const made = summed(scaled);
+  known.set(scaled, made);
+  return made;
+}
+
+const known = new WeakMap<ScaledBatch, readonly Need[]>();
+
+function summed(scaled: ScaledBatch): readonly Need[] {
   const needs = new Map<string, Need>();
   for (const { food, fromShelf, line } of scaled.lines) {
     if (!fromShelf || line.optional) continue;

@@ -42,15 +42,18 @@ export interface Promises {
 export function bindPromises(lots: readonly DatedLot[], reservations: readonly Reservation[]): Promises {
   const left = new Map(lots.map((lot) => [lot.id, lot.onHand]));
   const cooked = new Set(lots.flatMap((lot) => (lot.coming ? [lot.food] : [])));
-  const sorted = [...lots].sort((a, b) => turnOf(a, cooked) - turnOf(b, cooked) || byExpiry(a, b));
+  const asked = new Set(reservations.map(({ food }) => food));
+  const byFood = new Map<FoodId, DatedLot[]>();
+  for (const lot of lots) if (asked.has(lot.food)) byFood.set(lot.food, [...(byFood.get(lot.food) ?? []), lot]);
+  for (const mine of byFood.values()) mine.sort((a, b) => turnOf(a, cooked) - turnOf(b, cooked) || byExpiry(a, b));
   const promised: Promised[] = [];
   const unkept: Unkept[] = [];
   for (const { for: batch, food, amount, on, at } of reservations) {
     let open = amount;
-    for (const lot of sorted) {
+    for (const lot of byFood.get(food) ?? []) {
       if (open.compare(0) <= 0) break;
       const there = left.get(lot.id);
-      if (lot.food !== food || !there || there.compare(0) <= 0 || !isGoodOn(lot, on)) continue;
+      if (!there || there.compare(0) <= 0 || !isGoodOn(lot, on)) continue;
       if (lot.coming && at !== undefined && lot.coming.at > at) continue;
       const taken = there.compare(open) < 0 ? there : open;
       promised.push({ for: batch, lot: lot.id, food, amount: taken });

@@ -23,6 +23,15 @@ const hours = ({ least, most }: PhaseTime): string => `${Math.round(least / 60)}
  * @example blockTimes(5).aheadHours // => 30
  */
 export function blockTimes(depthCm: number = BOX_DEPTH_CM): BlockTimes {
+  const known = byDepth.get(depthCm) ?? timesOf(depthCm);
+  byDepth.set(depthCm, known);
+  return known;
+}
+
+/** A kitchen has a handful of depths. */
+const byDepth = new Map<number, BlockTimes>();
+
+function timesOf(depthCm: number): BlockTimes {
   const freezes = freezingTime(depthCm, FREEZER);
   const thaws = thawingTime(depthCm, FRIDGE);
   const guidance = guidanceHours(depthCm);

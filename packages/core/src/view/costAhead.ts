@@ -5,7 +5,15 @@ import { Fraction, inBase, type Because } from '../quantity/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices, type PaidFor } from './newestPrice.ts';
 
-export const asDatedLot = (lot: ShelfLot): DatedLot => ({
+const dated = new WeakMap<ShelfLot, DatedLot>();
+/** A lot as the folds over stock take it; the same for the same lot. */
+export function asDatedLot(lot: ShelfLot): DatedLot {
+  const known = dated.get(lot) ?? datedLot(lot);
+  dated.set(lot, known);
+  return known;
+}
+
+const datedLot = (lot: ShelfLot): DatedLot => ({
   id: lot.state.id,
   food: lot.food.id,
   place: lot.place.id,

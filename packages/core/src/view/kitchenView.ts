@@ -60,29 +60,62 @@ export function viewOf(
   costs: CostState,
   chosen: string | null,
 ): KitchenView {
-  const foods = new Map(foodStates.map((food) => [food.id, food]));
+  const foods = foodsById(foodStates);
   const places = new Map(kitchen.places.map((place) => [place.id, place]));
   const lots = lotStates.flatMap((state): ShelfLot[] => {
     const food = foods.get(state.food);
     const place = places.get(state.place);
     if (!food || !place) return [];
+    const before = lotsKnown.get(state);
+    if (before?.food === food && before.place === place && before.today === kitchen.today) return [before.lot];
     const until = keepsUntil(food, place.kind, state.dates);
     const urgency = urgencyOf(until?.value, kitchen.today);
-    // A box is made to be eaten within days: only its last day presses.
-    return [
-      {
-        state,
-        food,
-        place,
-        onHand: new Fraction(state.onHand),
-        until,
-        urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
-      },
-    ];
+    const lot: ShelfLot = {
+      state,
+      food,
+      place,
+      onHand: new Fraction(state.onHand),
+      until,
+      // A box is made to be eaten within days: only its last day presses.
+      urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
+    };
+    lotsKnown.set(state, { food, place, today: kitchen.today, lot });
+    return [lot];
   });
   const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
   const batches = scaledBatches({ kitchen, foods, recipes, week, session });
   return { kitchen, today: kitchen.today, foods, lots, recipes, week, costs, session, batches };
+}
+
+const lotsByFood = new WeakMap<readonly ShelfLot[], ReadonlyMap<string, readonly ShelfLot[]>>();
+/** The lots of a food, looked up once for a state of the shelf. */
+export function lotsOf({ lots }: Pick<KitchenView, 'lots'>, food: string): readonly ShelfLot[] {
+  let known = lotsByFood.get(lots);
+  if (!known) {
+    const made = new Map<string, ShelfLot[]>();
+    for (const lot of lots) {
+      const mine = made.get(lot.food.id);
+      if (mine) mine.push(lot);
+      else made.set(lot.food.id, [lot]);
+    }
+    known = made;
+    lotsByFood.set(lots, known);
+  }
+  return known.get(food) ?? [];
+}
+
+/** Rows are never changed in place: what follows from one holds as long as it is the same row. */
+const lotsKnown = new WeakMap<
+  LotState,
+  { readonly food: Food; readonly place: PlaceState; readonly today: Day; readonly lot: ShelfLot }
+>();
+const foodsKnown = new WeakMap<readonly Food[], ReadonlyMap<string, Food>>();
+const batchesKnown = new WeakMap<BatchState, { readonly from: readonly unknown[]; readonly batch: ScaledBatchView }>();
+
+function foodsById(states: readonly Food[]): ReadonlyMap<string, Food> {
+  const known = foodsKnown.get(states) ?? new Map(states.map((food) => [food.id, food]));
+  foodsKnown.set(states, known);
+  return known;
 }
 
 /** The batches of the session at hand and of all that are planned beside it, scaled for this kitchen; dropped ones left out. */
@@ -105,9 +138,14 @@ export function scaledBatches({
       const written =
         week.revisions.find(({ recipe, number }) => recipe === state.recipe && number === state.revision)?.document ??
         newest.document;
+      const from = [newest, written, cookedIn, foods, kitchen.equipment];
+      const known = batchesKnown.get(state);
+      if (known?.from.every((each, n) => each === from[n])) return [known.batch];
       const document = cookedAs(written, state.choice, foods);
       const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
-      return [{ state, recipe: { ...newest, document }, written, session: cookedIn, scaled }];
+      const batch = { state, recipe: { ...newest, document }, written, session: cookedIn, scaled };
+      batchesKnown.set(state, { from, batch });
+      return [batch];
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
 }

@@ -1,6 +1,6 @@
 import type { SessionState } from '../formats/index.ts';
 import { addDays, dayAt, momentAt, HOUR_MS } from '../quantity/index.ts';
-import { aheadKey, beginBy, type Ahead } from '../session/index.ts';
+import { aheadKey, beginBy, stepsAhead, type Ahead } from '../session/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { tasksOf } from './tasksOf.ts';
@@ -63,7 +63,12 @@ function aheadOf(view: KitchenView): readonly Asked[] {
       const open = view.batches.filter(({ state }) => state.status === 'planned' && state.session === session.id);
       if (open.length === 0) return [];
       const begun = session.wishes.begun ?? [];
-      const { ahead } = tasksOf(session, open, view.kitchen.equipment, session.cooks, session.wishes).tasks;
+      const { equipment } = view.kitchen;
+      // Only where knife work is done the evening before, the whole day has to be taken apart.
+      const ahead =
+        (session.wishes.ahead ?? []).length > 0
+          ? tasksOf(session, open, equipment, session.cooks, session.wishes).tasks.ahead
+          : open.flatMap(({ state, scaled }) => stepsAhead({ id: state.id, scaled }, equipment));
       return ahead.filter((each) => !begun.includes(aheadKey(each))).map((each) => ({ ahead: each, session }));
     });
   known.set(view, made);

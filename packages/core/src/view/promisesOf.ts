@@ -3,7 +3,6 @@ import {
   bindPromises,
   brokenBy,
   needsOf,
-  promisedOf,
   type DatedLot,
   type Promises,
   type Reservation,
@@ -101,7 +100,19 @@ export function cookedOn(
 
 /** How much of a lot is promised. */
 export const promisedOfLot = (view: KitchenView, lot: ShelfLot): Fraction =>
-  promisedOf(promisesOf(view).promises, lot.state.id);
+  promisedByLot(view).get(lot.state.id) ?? NOTHING;
+
+const NOTHING = new Fraction(0);
+const byLot = new WeakMap<KitchenView, ReadonlyMap<string, Fraction>>();
+function promisedByLot(view: KitchenView): ReadonlyMap<string, Fraction> {
+  const before = byLot.get(view);
+  if (before) return before;
+  const sums = new Map<string, Fraction>();
+  for (const { lot, amount } of promisesOf(view).promises.promised)
+    sums.set(lot, (sums.get(lot) ?? new Fraction(0)).add(amount));
+  byLot.set(view, sums);
+  return sums;
+}
 
 export interface Broken extends Unkept {
   readonly batch: ScaledBatchView;

@@ -1,7 +1,7 @@
 import type { Food } from '../food/index.ts';
 import { Fraction, type Day } from '../quantity/index.ts';
 import { byExpiry } from '../stock/index.ts';
-import type { KitchenView, ShelfLot } from './kitchenView.ts';
+import { lotsOf, type KitchenView, type ShelfLot } from './kitchenView.ts';
 import { asDatedLot } from './costAhead.ts';
 import { promisedOfLot } from './promisesOf.ts';
 
@@ -26,9 +26,12 @@ export function readyComponents(view: KitchenView): readonly ReadyComponent[] {
       const { component } = recipe.document;
       const food = view.foods.get(component.id);
       // What another dish is made of is not for the table.
-      const lots = view.lots
-        .filter((lot) => lot.food.id === component.id && lot.state.portionG !== null)
-        .map((lot) => ({ ...lot, onHand: lot.onHand.sub(promisedOfLot(view, lot)) }))
+      const lots = lotsOf(view, component.id)
+        .filter((lot) => lot.state.portionG !== null)
+        .map((lot) => {
+          const promised = promisedOfLot(view, lot);
+          return promised.compare(0) > 0 ? { ...lot, onHand: lot.onHand.sub(promised) } : lot;
+        })
         .filter((lot) => lot.onHand.compare(0) > 0);
       if (!food || lots.length === 0) return [];
       const cold = lots

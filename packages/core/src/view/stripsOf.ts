@@ -1,7 +1,6 @@
 import type { Food } from '../food/index.ts';
 import { Fraction, addDays, dayAt, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
-import { promisedOf } from '../stock/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import {
   MEALS_A_DAY,
@@ -15,7 +14,7 @@ import {
   type Supply,
 } from '../week/index.ts';
 import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
-import type { KitchenView, ScaledBatchView } from './kitchenView.ts';
+import { lotsOf, type KitchenView, type ScaledBatchView } from './kitchenView.ts';
 import { demandedOf, learnedOf, tableOf } from './tableOf.ts';
 import { onDay } from './onDay.ts';
 import { comingId, promisesOf } from './promisesOf.ts';
@@ -40,12 +39,25 @@ export interface ComponentStrip {
   readonly supply: readonly Supply[];
 }
 
-export const weekDays = (today: Day): readonly Day[] => Array.from({ length: DAYS }, (_, n) => addDays(today, n));
+let lastDays: readonly Day[] = [];
+/** Today and the six days after it; the same list for the same day. */
+export function weekDays(today: Day): readonly Day[] {
+  if (lastDays[0] !== today) lastDays = Array.from({ length: DAYS }, (_, n) => addDays(today, n));
+  return lastDays;
+}
 
 const sizeOf = ({ state }: ScaledBatchView): DraftSize => ({
   portions: Number(state.portions),
   freezePortions: Number(state.freezePortions),
 });
+
+/** What was folded last for a recipe: it holds as long as its supply and the table are the same. */
+const folded = new WeakMap<
+  Revision,
+  { readonly from: readonly unknown[]; readonly figures: string; readonly strip: Strip }
+>();
+const pieceKey = ({ grams, fromMeal, frozen, thawed, until }: Supply): string =>
+  `${grams}@${fromMeal}${frozen ? 'f' : ''}${thawed ? 't' : ''}${until ?? ''}`;
 
 /** Every component through the next seven days: what stands in boxes and what is planned, against what those people eat. */
 export function stripsOf(
@@ -70,18 +82,24 @@ export function stripsOf(
   );
   const { zone } = kitchen.equipment;
   const over = mealsOver(view.week.slots, days, zone, now);
-  /** The first meal that a frozen box can feed. */
+  /** The first meal that a frozen box can feed: the same for boxes of one kind and day. */
+  const feeds = new Map<string, number>();
   const feedsFrom = (frozenOn: Day | undefined, box: string | null): number => {
     if (frozenOn === undefined) return 0;
-    return firstMealFrom(view.week.slots, days, zone, thawedAfter(view, frozenOn, box));
+    const key = `${frozenOn} ${box ?? ''}`;
+    const first = feeds.get(key) ?? firstMealFrom(view.week.slots, days, zone, thawedAfter(view, frozenOn, box));
+    feeds.set(key, first);
+    return first;
   };
+  const promisedTo = new Map<string, number>();
+  for (const { lot, amount } of promises.promised) promisedTo.set(lot, (promisedTo.get(lot) ?? 0) + amount.valueOf());
 
   return view.recipes.flatMap((recipe): ComponentStrip[] => {
     const component = foods.get(recipe.document.component.id);
     if (!component) return [];
     const batches = view.batches.filter((each) => each.recipe.id === recipe.id && each.state.status === 'planned');
     const [batch] = batches;
-    const lots = view.lots.filter((lot) => lot.food.id === component.id);
+    const lots = lotsOf(view, component.id);
     if (!batch && lots.length === 0) return [];
     const draft = batch && (drafts[batch.state.id] ?? sizeOf(batch));
     const scaled =
@@ -93,7 +111,7 @@ export function stripsOf(
     const portionG = scaled?.portionG ?? Number(lots[0]?.state.portionG ?? 150);
 
     const supply: Supply[] = lots.map((lot) => ({
-      grams: lot.onHand.sub(promisedOf(promises, lot.state.id)).valueOf(),
+      grams: lot.onHand.valueOf() - (promisedTo.get(lot.state.id) ?? 0),
       fromMeal: lot.place.kind === 'freezer' ? feedsFrom(lot.state.dates.frozenOn, lot.state.box) : 0,
       frozen: lot.place.kind === 'freezer',
       ...(lot.state.dates.thawedOn ? { thawed: true } : {}),
@@ -106,7 +124,7 @@ export function stripsOf(
       const made = dayAt(new Date(startMs), zone);
       const fromMeal = firstMealOf(view.week.slots, days, zone, startMs);
       const until = keepsUntil(component, 'fridge', { madeOn: made });
-      const goesOn = (part: 'cold' | 'frozen') => promisedOf(promises, comingId(each.state.id, part)).valueOf();
+      const goesOn = (part: 'cold' | 'frozen') => promisedTo.get(comingId(each.state.id, part)) ?? 0;
       supply.push({
         grams: Math.max(0, (size.portions - size.freezePortions) * portionG - goesOn('cold')),
         fromMeal,
@@ -119,9 +137,21 @@ export function stripsOf(
 
     const demanded = demandedOf(view, recipe, portionG);
     const firstMeal = Math.max(over, Math.min(...supply.map((piece) => piece.fromMeal), DAYS * MEALS_A_DAY));
-    const want = demandOf(demanded, days, table, learned).map((grams, m) =>
-      m < firstMeal || eatenAlready.has(m) ? 0 : grams,
-    );
+    const { week } = view;
+    const from = [week.eaters, week.attendance, week.slots, week.appetites, week.eaten, week.plates, foods, today];
+    const figures = `${portionG} ${firstMeal} ${supply.map(pieceKey).join(' ')}`;
+    const known = folded.get(recipe.document);
+    const same = known?.figures === figures && known.from.every((each, n) => each === from[n]);
+    const strip = same
+      ? known.strip
+      : foldStrip(
+          days,
+          supply,
+          demandOf(demanded, days, table, learned).map((grams, m) =>
+            m < firstMeal || eatenAlready.has(m) ? 0 : grams,
+          ),
+        );
+    if (!same) folded.set(recipe.document, { from, figures, strip });
     const { kind, name } = recipe.document.component;
     return [
       {
@@ -129,7 +159,7 @@ export function stripsOf(
         name,
         kind,
         portionG,
-        strip: foldStrip(days, supply, want),
+        strip,
         batch,
         scaled,
         size: draft,

@@ -42,6 +42,8 @@ export function demandedOf(view: KitchenView, recipe: RecipeState, portionG: num
 
 /** All that goes into a dish, also by way of the dishes that it is made of. */
 function foodsIn(view: KitchenView, document: Revision): readonly EatenFood[] {
+  const known = foodsKnown.get(document);
+  if (known?.foods === view.foods && known.recipes === view.recipes) return known.inside;
   const found = new Map<string, EatenFood>();
   const put = (of: Revision) => {
     for (const id of foodsOfRecipe(of)) {
@@ -53,8 +55,15 @@ function foodsIn(view: KitchenView, document: Revision): readonly EatenFood[] {
     }
   };
   put(document);
-  return [...found.values()];
+  const inside = [...found.values()];
+  foodsKnown.set(document, { foods: view.foods, recipes: view.recipes, inside });
+  return inside;
 }
+
+const foodsKnown = new WeakMap<
+  Revision,
+  Pick<KitchenView, 'foods' | 'recipes'> & { readonly inside: readonly EatenFood[] }
+>();
 
 /** Who of some eaters eats a component at all: the one answer for strips, sizes, plates and boxes. */
 export function thoseWhoEat<E extends Eater>(view: KitchenView, food: string, eaters: readonly E[]): readonly E[] {

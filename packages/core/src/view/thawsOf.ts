@@ -1,7 +1,7 @@
 import { dayAt, daysBetween, localMoment } from '../quantity/index.ts';
 import { takeOuts, type TakeOut } from '../week/index.ts';
 import { frozenThrough, timesOfBox } from './frozenThrough.ts';
-import type { KitchenView, ShelfLot } from './kitchenView.ts';
+import { lotsOf, type KitchenView, type ShelfLot } from './kitchenView.ts';
 import { DAYS, type ComponentStrip } from './stripsOf.ts';
 
 export interface Thaw extends TakeOut {
@@ -16,8 +16,9 @@ export function thawsOf(
   now: number,
 ): readonly Thaw[] {
   const { zone } = view.kitchen.equipment;
-  const frozen = view.lots
-    .filter((lot) => lot.food.id === food.id && lot.place.kind === 'freezer')
+  if (!strip.meals.some(({ thawed }) => thawed > 0)) return [];
+  const frozen = lotsOf(view, food.id)
+    .filter((lot) => lot.place.kind === 'freezer')
     .sort((a, b) => (a.until?.value ?? '9').localeCompare(b.until?.value ?? '9'));
   const boxes = frozen.map((lot) => ({
     lot: lot.state.id,

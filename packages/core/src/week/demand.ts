@@ -31,19 +31,39 @@ export function demandOf(
   table: Table,
   learned: Learned = NOTHING_LEARNED,
 ): readonly number[] {
-  return days.flatMap((day) =>
-    MEAL_NAMES.map((meal) => {
-      const slot = slotAt(table.slots, day, meal);
-      const parts = slot?.parts ?? [];
-      const each =
-        parts.length > 0
-          ? (parts.find(({ food }) => food === component.id)?.portions ?? 0)
-          : component.portionsADay / MEALS_A_DAY;
-      if (each === 0) return 0;
-      const portions = eatersAt(day, meal, table.eaters, table.attendance)
-        .filter((eater) => refusalOf(eater, component) === undefined)
-        .reduce((sum, eater) => sum + shareOf(eater, component.kind) * learned(eater.id, component.id), 0);
-      return (portions + (slot?.guests ?? 0)) * each * component.portionG;
-    }),
+  const willing = table.eaters.filter((eater) => refusalOf(eater, component) === undefined);
+  const takes = new Map(
+    willing.map((eater) => [eater, shareOf(eater, component.kind) * learned(eater.id, component.id)] as const),
   );
+  return seatsOf(table, days).map(({ slot, at }) => {
+    const parts = slot?.parts ?? [];
+    const each =
+      parts.length > 0
+        ? (parts.find(({ food }) => food === component.id)?.portions ?? 0)
+        : component.portionsADay / MEALS_A_DAY;
+    if (each === 0) return 0;
+    const portions = at.reduce((sum, eater) => sum + (takes.get(eater) ?? 0), 0);
+    return (portions + (slot?.guests ?? 0)) * each * component.portionG;
+  });
+}
+
+interface Seats {
+  readonly slot: Slot | undefined;
+  readonly at: readonly Eater[];
+}
+
+/** Who sits at each meal is the same for every component: worked out once for a table. */
+const seated = new WeakMap<Table, { readonly days: string; readonly seats: readonly Seats[] }>();
+function seatsOf(table: Table, days: readonly Day[]): readonly Seats[] {
+  const key = days.join(' ');
+  const known = seated.get(table);
+  if (known?.days === key) return known.seats;
+  const seats = days.flatMap((day) =>
+    MEAL_NAMES.map((meal): Seats => ({
+      slot: slotAt(table.slots, day, meal),
+      at: eatersAt(day, meal, table.eaters, table.attendance),
+    })),
+  );
+  seated.set(table, { days: key, seats });
+  return seats;
 }

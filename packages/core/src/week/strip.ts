@@ -62,26 +62,29 @@ export function foldStrip(days: readonly Day[], supply: readonly Supply[], wantG
     if (day === undefined || meal === undefined) throw new RangeError('More meals than days.');
 
     let spoiled = 0;
-    for (const piece of pieces)
-      if (!piece.frozen && piece.until !== undefined && piece.until < day && piece.fromMeal <= number) {
+    let cold = 0;
+    let frozen = 0;
+    for (const piece of pieces) {
+      if (piece.fromMeal > number) continue;
+      if (!piece.frozen && piece.until !== undefined && piece.until < day) {
         spoiled += piece.left;
         piece.spoiled += piece.left;
         piece.left = 0;
       }
-    const there = pieces.filter((piece) => piece.fromMeal <= number);
-    const sum = (frozen: boolean) =>
-      there.filter((piece) => piece.frozen === frozen).reduce((all, piece) => all + piece.left, 0);
-    const cold = sum(false);
-    const frozen = sum(true);
+      if (piece.frozen) frozen += piece.left;
+      else cold += piece.left;
+    }
 
     let open = want;
     let thawed = 0;
-    for (const piece of there) {
-      const bite = Math.min(piece.left, open);
-      piece.left -= bite;
-      open -= bite;
-      if (piece.frozen) thawed += bite;
-    }
+    if (open > 0)
+      for (const piece of pieces) {
+        if (piece.fromMeal > number) continue;
+        const bite = Math.min(piece.left, open);
+        piece.left -= bite;
+        open -= bite;
+        if (piece.frozen) thawed += bite;
+      }
     // Sums of many thirds of portions: less than a tenth of a gram is nothing.
     const short = open < 0.1 ? 0 : open;
     meals.push({ day, meal, cold, frozen, eaten: want - open, thawed, short, spoiled });

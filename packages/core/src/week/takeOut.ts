@@ -49,6 +49,7 @@ export function takeOuts(
   for (const { day, meal, thawed } of strip.meals) {
     let want = thawed - open;
     open = Math.max(0, -want);
+    if (want <= 1) continue;
     const served = servedAt(slots, day, meal, zone);
     // A meal that is past asks for nothing.
     while (want > 1 && served >= now) {
