@@ -11,6 +11,7 @@ import {
   repairsOf,
   stripsOf,
   suggestedChange,
+  tasksOf,
   tryWeek,
   usedTogether,
   viewOf,
@@ -230,6 +231,17 @@ describe('a suggested week', () => {
       after.batches.map(({ recipe, state }) => `${recipe.document.component.name} ${state.portions}`).sort(),
     );
     expect(brokenIn(after, now)).toEqual([...tried.broken]);
+    // Hands: the steps of the day as it will be planned, dish by dish.
+    const [session] = after.week.sessions;
+    if (!session) throw new Error('no session');
+    const { tasks } = tasksOf(session, after.batches, after.kitchen.equipment, session.cooks, session.wishes).tasks
+      .problem;
+    expect(tried.hands.value).toBe(
+      tasks.reduce((sum, task) => sum + (task.attention === 'full' ? task.minutes : 0), 0),
+    );
+    expect((tried.hands.because.parts ?? []).reduce((sum, { figure }) => sum + parseInt(figure, 10), 0)).toBe(
+      tried.hands.value,
+    );
   });
 });
 

@@ -195,7 +195,7 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
             />
           )}
           {missing.length > 0 && (
-            <p className="cannot" role="status">
+            <p className="cannot" role="status" style={{ marginTop: 16 }}>
               Missing on the shelf: {missing.map(({ food, missingText }) => `${missingText} ${food.name}`).join(', ')}.{' '}
               <Link to="/shop">Buy it</Link>, or <Link to="/week">make less</Link>.
             </p>

@@ -37,7 +37,7 @@ async function suggested(ask: Omit<WeekAsk, 'weights'>, seed: number): Promise<r
 
 /** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
 function Suggest({ view }: { view: KitchenView }) {
-  const [locked, setLocked] = useState<Readonly<Record<string, number>>>(() => plannedHere(view));
+  const [locked, setLocked] = useState<Readonly<Record<string, number>>>({});
   const [keepSet, setKeepSet] = useState(true);
   const [handsAtMost, setHands] = useState<number>();
   const [seed, setSeed] = useState(1);
@@ -186,13 +186,3 @@ function Suggest({ view }: { view: KitchenView }) {
     </main>
   );
 }
-
-/** What is planned in the session at hand stays, unless the cook unlocks it. */
-const plannedHere = ({ batches, session }: KitchenView): Readonly<Record<string, number>> =>
-  Object.fromEntries(
-    batches
-      .filter(
-        ({ state }) => session?.status === 'planned' && state.status === 'planned' && state.session === session.id,
-      )
-      .map(({ state }) => [state.recipe, Number(state.portions)]),
-  );

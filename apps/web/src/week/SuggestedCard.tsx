@@ -4,7 +4,6 @@ import {
   MEAL_NAMES,
   PART_WEIGHT,
   PROFILES,
-  becauseOfHands,
   varietyOf,
   type ScoreParts,
   type SuggestedWeek,
@@ -77,9 +76,11 @@ export function SuggestedCard({
     <section className="suggested-card" aria-label={goodAt}>
       <h2>{goodAt}</h2>
       <p className="suggested-figures">
-        <Why because={becauseOfHands(ask, draft)}>
-          <b className="number">{duration(parts.hands)}</b> hands
-        </Why>{' '}
+        {tried && (
+          <Why because={tried.hands.because}>
+            <b className="number">{duration(tried.hands.value)}</b> hands, and washing up
+          </Why>
+        )}{' '}
         ·{' '}
         {tried && (
           <Why

@@ -6,7 +6,7 @@ import { missingOf } from './missingOf.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
 import { stripsOf } from './stripsOf.ts';
 import { suggestedChange } from './suggestedChange.ts';
-import { untilItHolds, type TriedChange } from './untilItHolds.ts';
+import { lackOf, untilItHolds, type TriedChange } from './untilItHolds.ts';
 import { NEW_SESSION, type AddedDish, type WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
 
@@ -46,10 +46,6 @@ export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now:
     .filter(({ broken: left }) => lackOf(left) < lackOf(broken) || left.length < broken.length)
     .sort((a, b) => Number(a.broken.length > 0) - Number(b.broken.length > 0));
 }
-
-/** All that lacks: what is not there at all counts as a portion. */
-const lackOf = (broken: readonly BrokenMeal[]): number =>
-  broken.flatMap(({ lacks }) => lacks).reduce((sum, { portions }) => sum + Math.max(1, portions), 0);
 
 function repairOf(view: KitchenView, way: RepairWay, offered: WeekChange, now: number): Repair {
   const { change, broken } = untilItHolds(view, offered, now);

@@ -1,8 +1,10 @@
-import type { Because } from '../quantity/index.ts';
+import type { SessionState } from '../formats/index.ts';
+import type { Because, Reasoned } from '../quantity/index.ts';
 import { costAhead, usedTogether } from './costAhead.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { missingOf } from './missingOf.ts';
 import { stripsOf } from './stripsOf.ts';
+import { tasksOf } from './tasksOf.ts';
 import { untilItHolds, type TriedChange } from './untilItHolds.ts';
 import type { WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
@@ -19,6 +21,8 @@ export interface TriedWeek extends TriedChange {
   readonly missing: ReturnType<typeof missingOf>;
   /** Portions that meals of these days lack. */
   readonly short: number;
+  /** Minutes of hands, all its sessions together, washing up between dishes left out: that follows from a plan. */
+  readonly hands: Reasoned<number>;
   /** Planned dishes that it does without. */
   readonly dropped: readonly string[];
 }
@@ -46,6 +50,27 @@ export function tryWeek(view: KitchenView, offered: WeekChange, now: number): Tr
     unknown: [...new Set(costs.flatMap(({ unknown }) => unknown))],
     missing: missingOf(after),
     short: stripsOf(after, {}, now).reduce((sum, { strip, portionG }) => sum + strip.shortGrams / portionG, 0),
+    hands: handsOf(after),
     dropped: (tried.change.drop ?? []).map(nameOf),
+  };
+}
+
+function handsOf(view: KitchenView): Reasoned<number> {
+  const dishes = new Map<string, number>();
+  for (const session of view.week.sessions.filter(({ status }) => status === 'planned')) {
+    const mine = view.batches.filter(({ state }) => state.status === 'planned' && state.session === session.id);
+    if (mine.length === 0) continue;
+    const { problem } = tasksOf(session, mine, view.kitchen.equipment, session.cooks, session.wishes).tasks;
+    for (const { attention, dish, minutes } of problem.tasks)
+      if (attention === 'full') dishes.set(dish, (dishes.get(dish) ?? 0) + minutes);
+  }
+  const value = [...dishes.values()].reduce((sum, minutes) => sum + minutes, 0);
+  return {
+    value,
+    because: {
+      rule: 'steps that take hands; washing up between dishes follows from the plan',
+      figure: `${value} min`,
+      parts: [...dishes].map(([dish, minutes]) => ({ rule: dish, figure: `${minutes} min` })),
+    },
   };
 }

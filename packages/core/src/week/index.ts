@@ -21,7 +21,6 @@ export type { FrozenBox, TakeOut } from './takeOut.ts';
 export type { Candidate, Cooking, WeekAsk, Weights } from './suggest/ask.ts';
 export { PROFILES } from './suggest/profiles.ts';
 export type { Profile } from './suggest/profiles.ts';
-export { becauseOfCost, becauseOfHands } from './suggest/becauseOf.ts';
 export { PART_WEIGHT, PLATE_PROTEIN_G, partsOf, scoreOf } from './suggest/score.ts';
 export type { Draft, ScoreParts } from './suggest/score.ts';
 export { suggestWeek } from './suggest/suggest.ts';
