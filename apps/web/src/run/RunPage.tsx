@@ -17,6 +17,7 @@ import { Late } from './Late.tsx';
 import { NowCard } from './NowCard.tsx';
 import { OtherDevices } from './OtherDevices.tsx';
 import { PressureCard } from './PressureCard.tsx';
+import './gate.css';
 import './run.css';
 import { TaskTools } from './TaskTools.tsx';
 import { Trainer } from './Trainer.tsx';

@@ -12,6 +12,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration, longDayName } from '../parts/times.ts';
 import { dayAt } from '@kestrel-ridge/core/quantity';
+import './lanes.css';
 import './cook.css';
 import { BeforeYouStart } from './BeforeYouStart.tsx';
 import { BegunAhead } from './BegunAhead.tsx';

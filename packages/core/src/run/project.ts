@@ -180,7 +180,7 @@ function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edg
               resource.kind === 'oven' && unlike
                 ? (resource.change[before.temperature ?? 0]?.[use.temperature ?? 0] ?? 0)
                 : 0,
-            handsOnly: false,
+            handsOnly: resource.kind === 'shared' && resource.orderOnly === true,
           });
       }
     });

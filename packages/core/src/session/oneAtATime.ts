@@ -44,7 +44,7 @@ export function calmFor(
   const uses: ProblemUse[] = [];
   const apart = (id: string, quiet: readonly ProblemTask[], often: readonly ProblemTask[]) => {
     if (cooks > 1 || quiet.length === 0 || often.length === 0) return;
-    resources.push({ id, kind: 'shared', units: often.length });
+    resources.push({ id, kind: 'shared', units: often.length, orderOnly: true });
     const use = (task: string, units: number): ProblemUse => ({
       id: `${id}/${task}`,
       resource: id,

@@ -47,7 +47,13 @@ export interface ProblemLink {
 }
 
 export type Resource =
-  | { readonly id: string; readonly kind: 'shared'; readonly units: number }
+  | {
+      readonly id: string;
+      readonly kind: 'shared';
+      readonly units: number;
+      /** It keeps work apart in the plan; whoever cooks may do it in another order. */
+      readonly orderOnly?: boolean;
+    }
   | { readonly id: string; readonly kind: 'vessel' }
   | {
       readonly id: string;

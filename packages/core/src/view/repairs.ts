@@ -6,7 +6,7 @@ import { missingOf } from './missingOf.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
 import { stripsOf } from './stripsOf.ts';
 import { suggestedChange } from './suggestedChange.ts';
-import { lackOf, untilItHolds, type TriedChange } from './untilItHolds.ts';
+import { brokenAfter, lackOf, untilItHolds, type TriedChange } from './untilItHolds.ts';
 import { NEW_SESSION, type AddedDish, type WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
 
@@ -48,7 +48,11 @@ export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now:
 }
 
 function repairOf(view: KitchenView, way: RepairWay, offered: WeekChange, now: number): Repair {
-  const { change, broken } = untilItHolds(view, offered, now);
+  // From what is there is from what is there: nothing is cooked for it.
+  const { change, broken } =
+    way === 'from what is there' || way === 'smaller portions'
+      ? { change: offered, broken: brokenAfter(view, offered, now) }
+      : untilItHolds(view, offered, now);
   const after = withChange(view, change, now);
   const before = new Set(missingOf(view).map(({ food, missingText }) => `${food.id} ${missingText}`));
   const nameOf = (recipe: string) => view.recipes.find(({ id }) => id === recipe)?.document.component.name ?? '';

@@ -1,4 +1,3 @@
-import type { SessionState } from '../formats/index.ts';
 import type { Because, Reasoned } from '../quantity/index.ts';
 import { costAhead, usedTogether } from './costAhead.ts';
 import type { KitchenView } from './kitchenView.ts';
