@@ -1,6 +1,6 @@
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import { roundOnce } from '@kestrel-ridge/core/cost';
+import { wastedMinor } from '@kestrel-ridge/core/cost';
 import { Fraction, day, done, refused, type Outcome, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
@@ -8,6 +8,7 @@ import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow } from '../food/food.model.ts';
 import type { Refusal } from '../problem/problem.ts';
+import type { DatedLot } from '@kestrel-ridge/core/stock';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
 import { plainDecimal } from '../stock/stock.store.ts';
 import type { AddPriceDto, AddPricesDto, SetFloorDto } from './cost.dto.ts';
@@ -127,24 +128,30 @@ export class CostService {
       order: [['at', 'DESC']],
       transaction,
     });
-    const lots = new Map(
-      (await LotRow.findAll({ where: { kitchen, id: rows.map((row) => row.lot) }, transaction })).map((lot) => [
-        lot.id,
-        lot,
-      ]),
-    );
+    const lots = await LotRow.findAll({ where: { kitchen, id: rows.map((row) => row.lot) }, transaction });
+    const priced = new Map(lots.map((lot) => [lot.id, asPricedLot(lot)]));
     return rows.flatMap((row) => {
-      const lot = lots.get(row.lot);
+      const lot = priced.get(row.lot);
       if (!lot) return [];
       const amount = new Fraction(row.amount).abs();
-      const minor =
-        lot.pricedMinor === null || lot.pricedAmount === null
-          ? null
-          : roundOnce(amount.mul(new Fraction(lot.pricedMinor)).div(new Fraction(lot.pricedAmount)));
+      const minor = wastedMinor({ lot, amount }) ?? null;
       return [{ food: lot.food, amount: amount.toString(), at: row.at.toISOString(), reason: row.reason, minor }];
     });
   }
 }
+
+/** A lot as far as its price goes: where it lay, and how old it was, does not matter any more. */
+const asPricedLot = ({ id, food, place, onHand, pricedMinor, pricedAmount }: LotRow): DatedLot => ({
+  id,
+  food,
+  place,
+  placeKind: 'cupboard',
+  dates: {},
+  onHand: new Fraction(onHand),
+  ...(pricedMinor === null || pricedAmount === null
+    ? {}
+    : { priced: { minor: Number(pricedMinor), amount: new Fraction(pricedAmount) } }),
+});
 
 /** One purchase is one price, though its lot was opened or moved into others since. */
 function purchases(lots: readonly LotRow[]): CostState['prices'] {

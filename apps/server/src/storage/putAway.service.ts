@@ -1,12 +1,12 @@
 import type { BatchState } from '@kestrel-ridge/core/formats';
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { costOf, splitMoney } from '@kestrel-ridge/core/cost';
+import { costOf } from '@kestrel-ridge/core/cost';
 import { Fraction, done, inBase, refused, type Day, type Outcome } from '@kestrel-ridge/core/quantity';
 import { finalsWith, foldRun, notesOf } from '@kestrel-ridge/core/run';
 import { byProductsOf, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
-import { madeIn } from '@kestrel-ridge/core/storage';
+import { boxedAs, byProductFacts, madeIn } from '@kestrel-ridge/core/storage';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService, type CommandScope } from '../command/command.service.ts';
@@ -66,7 +66,6 @@ export class PutAwayService {
           await this.stock.move(scope, lot.id, `-${exact(amount)}`, 'used', null, id);
 
         const cost = costOf(taken.value);
-        const portions = dto.boxes.reduce((sum, box) => sum + box.portions, 0);
         const component = await FoodRow.findOne({
           where: { kitchen, id: scaled.recipe.component.id },
           transaction,
@@ -75,11 +74,14 @@ export class PutAwayService {
         const { yieldG } = dto;
         const aside = await this.setAside(batch, scaled, dto, transaction);
         if (!aside.ok) return aside;
-        const asideG = aside.value.reduce((sum, { grams }) => sum.add(grams), new Fraction(0));
-        // What was weighed is shared out over the portions; what was not, is as it was reckoned.
-        const boxedG = yieldG === undefined ? undefined : yieldG - asideG.valueOf();
-        const portionG = new Fraction(Math.round(boxedG === undefined ? scaled.portionG : boxedG / portions) || 1);
-        if (portionG.compare(0) < 0)
+        const boxed = boxedAs({
+          portionG: scaled.portionG,
+          ...(yieldG === undefined ? {} : { yieldG }),
+          portions: dto.boxes.map((box) => box.portions),
+          asideG: aside.value.map(({ grams }) => grams),
+          usedMinor: cost.usedMinor,
+        });
+        if (!boxed.ok)
           return refused({
             code: 'invalid',
             faults: [
@@ -90,16 +92,10 @@ export class PutAwayService {
               },
             ],
           });
-        const lots = [
-          ...dto.boxes.map((box) => ({ ...box, grams: portionG.mul(box.portions) })),
-          ...aside.value.map((each) => ({ ...each, box: undefined })),
-        ];
-        const shares = splitMoney(
-          cost.usedMinor,
-          lots.map(({ grams }) => grams),
-        );
+        const lots = [...dto.boxes, ...aside.value.map(({ id: lot, place }) => ({ id: lot, place, box: undefined }))];
         for (const [n, box] of lots.entries()) {
-          const grams = exact(box.grams);
+          const { grams: weight = new Fraction(0), minor = 0 } = boxed.value.lots[n] ?? {};
+          const grams = exact(weight);
           await LotRow.create(
             {
               kitchen,
@@ -110,10 +106,10 @@ export class PutAwayService {
               origin: 'made',
               batch: id,
               ...dateColumns(madeIn(foodOf(component), places.get(box.place)?.kind ?? 'fridge', today)),
-              portionG: portionG.toString(),
+              portionG: boxed.value.portionG.toString(),
               box: box.box ?? null,
               ...allergenColumns(scaled.allergens),
-              pricedMinor: String(shares[n] ?? 0),
+              pricedMinor: String(minor),
               pricedAmount: grams,
             },
             { transaction },
@@ -128,7 +124,7 @@ export class PutAwayService {
             yieldG: yieldG === undefined ? null : String(yieldG),
             costUsedMinor: String(cost.usedMinor),
             costTillMinor: String(cost.tillMinor),
-            boxedPortions: String(portions + Math.round((10 * asideG.valueOf()) / portionG.valueOf()) / 10),
+            boxedPortions: String(boxed.value.portions),
             putAwayAt: this.clock.now(),
             version: batch.version + 1,
           },
@@ -237,7 +233,7 @@ export class PutAwayService {
           kitchen,
           id: randomUUID(),
           name: made.name,
-          facts: { kind: 'seasoning', base, keeps: { fridge: keepsDays, freezer: FROZEN_STOCK } },
+          facts: byProductFacts(base, keepsDays),
         },
         transaction,
       });
@@ -306,6 +302,3 @@ export class PutAwayService {
 }
 
 type CommandTransaction = Parameters<typeof lockShelf>[2];
-
-/** Stock in the freezer, days. Source: FoodSafety.gov charts and US extension tables (from memory), the short end. */
-const FROZEN_STOCK = { value: 60, source: 'FoodSafety.gov charts and US extension tables (from memory)' };

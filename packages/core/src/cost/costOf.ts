@@ -15,6 +15,12 @@ export interface BatchCost {
 export const usedPart = ({ lot, amount }: Taken): Fraction | undefined =>
   lot.priced && amount.mul(lot.priced.minor).div(lot.priced.amount);
 
+/** What was thrown away of a lot had cost so much, rounded once; undefined where nobody knows what the lot cost. */
+export const wastedMinor = (taken: Taken): number | undefined => {
+  const part = usedPart(taken);
+  return part && roundOnce(part);
+};
+
 /** The cost of a batch from the lots it took: the used part, and what left the purse. */
 export function costOf(taken: readonly Taken[]): BatchCost {
   const priced = taken.flatMap((each) => {

@@ -1,6 +1,6 @@
 export { choosePacks } from './choosePacks.ts';
 export type { Leftover, Pack, PackChoice } from './choosePacks.ts';
-export { costBecause, costOf, usedPart } from './costOf.ts';
+export { costBecause, costOf, usedPart, wastedMinor } from './costOf.ts';
 export type { BatchCost } from './costOf.ts';
 export { minorDigits, moneyText, roundOnce, splitMoney } from './money.ts';
 export { packsOverDays } from './openedLife.ts';

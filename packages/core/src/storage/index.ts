@@ -21,3 +21,6 @@ export { labelSheets, placeOnSheet } from './labelSheets.ts';
 export type { LabelSheet, PlacedLabel } from './labelSheets.ts';
 export { heatToReheat, reheatOne, reheatOrder } from './reheat.ts';
 export type { ReheatPlace, ReheatStep, ToReheat } from './reheat.ts';
+export { boxedAs } from './boxedAs.ts';
+export type { BoxedAs, Boxing } from './boxedAs.ts';
+export { byProductFacts } from './byProductFood.ts';
