@@ -170,10 +170,14 @@ export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, 
 
 /** The large button of a run; what is read back at a gate is answered: all of it went in, what has to come out is out. */
 export async function tapDone(page: Page): Promise<void> {
+  const before = await page.locator('.run-foot').textContent();
   await page.locator('.now-actions > .run-done').first().click();
+  // Either the step is done, or its gate asks first.
+  await page.waitForFunction(
+    (was) => document.querySelector('.gate') !== null || document.querySelector('.run-foot')?.textContent !== was,
+    before,
+  );
   const gate = page.locator('.gate');
-  // It opens with the next frame, or not at all.
-  await gate.waitFor({ timeout: 150 }).catch(() => undefined);
   if (!(await gate.isVisible())) return;
   const out = gate.locator('.gate-out');
   if (await out.isVisible()) await out.click();

@@ -1,5 +1,7 @@
 import { readFinal } from '@kestrel-ridge/core/formats';
-import { inBase, quantityOf } from '@kestrel-ridge/core/quantity';
+import type { Food } from '@kestrel-ridge/core/food';
+import { inBase, quantityOf, type Written } from '@kestrel-ridge/core/quantity';
+import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { showAmount, type Final, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -49,14 +51,18 @@ export function WentIn({ view, batch }: { view: KitchenView; batch: ScaledBatchV
   );
 }
 
-/** As the cook met it: by the scale, or in spoons. */
+/** As the cook met it: as it was said in spoons, else by the scale or in the spoons of this kitchen. */
+const amountAsMet = (view: KitchenView, food: Food, amount: Written): string =>
+  amount.unit === 'g' || amount.unit === 'mL'
+    ? showAmount(quantityOf(amount), food, view.kitchen.equipment).first
+    : writtenWords(amount);
+
 function wentInWords(view: KitchenView, batch: ScaledBatchView, { line, amount }: Final): string {
   const food = batch.scaled.lines.find((each) => each.line.id === line)?.food;
   if (!food) return '';
-  const quantity = quantityOf(amount);
-  return inBase(quantity).compare(0) === 0
+  return inBase(quantityOf(amount)).compare(0) === 0
     ? `no ${food.name}`
-    : `${showAmount(quantity, food, view.kitchen.equipment).first} ${food.name}`;
+    : `${amountAsMet(view, food, amount)} ${food.name}`;
 }
 
 function WentInLine({
@@ -88,7 +94,11 @@ function WentInLine({
   return (
     <li>
       <span>{line.food.name}</span>
-      <span className={final ? 'number' : 'soft'}>{showAmount(planned, line.food, view.kitchen.equipment).first}</span>
+      <span className={final ? 'number' : 'soft'}>
+        {final
+          ? amountAsMet(view, line.food, final.amount)
+          : showAmount(planned, line.food, view.kitchen.equipment).first}
+      </span>
       <form
         onSubmit={(event) => {
           event.preventDefault();

@@ -1,0 +1,90 @@
+import { openPotTimes } from '../heat/index.ts';
+import { dialFor, WEAK_JUG_TIMES } from '../kitchen/index.ts';
+import { celsius, metres, type Reasoned } from '../quantity/index.ts';
+import { goesWords, type Window, type WorkStep } from '../recipe/index.ts';
+import type { Sharing } from './batchTasks.ts';
+import type { BatchShape } from './batchShape.ts';
+import { boilsHere } from './pressureStages.ts';
+import { isCutting, skillsFor } from './skillsFor.ts';
+import { cautionsAt, holds, keepsCut } from './stepFacts.ts';
+import { atHeight, stepMinutes } from './stepMinutes.ts';
+import { stopWeight } from './stopWeight.ts';
+import type { TaskAbout } from './taskAbout.ts';
+
+/** A step of work for one load, or once for all: its minutes here, its station and heat, and what goes in. `inWater`: it boils or simmers in an open pot. */
+export function workTask(
+  { id: batch, dish, loads, scaled, taskId, useAt, kilos, goesIn, keptInto, amountOf, stepName }: BatchShape,
+  step: WorkStep,
+  load: number,
+  { equipment, heats }: Pick<Sharing, 'equipment' | 'heats'>,
+  inWater: boolean,
+): TaskAbout {
+  const { recipe } = scaled;
+  const parts = load ? loads : 1;
+  const atBook = forThisJug(
+    stepMinutes(step, { kilos: kilos(step.id, parts), loads }),
+    equipment.jug.weak === true && useAt('jug', step.id)?.from === step.id,
+  );
+  const minutes = inWater
+    ? atHeight(atBook, openPotTimes(metres(equipment.altitudeM)), boilsHere(equipment.altitudeM))
+    : atBook;
+  const station =
+    step.attention.needs === 'hands'
+      ? 'hands'
+      : (recipe.uses.find((use) => holds(recipe.steps, use.from, use.to, step.id))?.station ?? 'hands');
+  const bakes = useAt('oven', step.id);
+  const heat = bakes && heats.heatOf(batch, bakes);
+  const oven = heat === undefined ? undefined : heats.ovenAt(heat);
+  const stopsAt = stopWeight(step, scaled, parts);
+  return {
+    batch,
+    dish,
+    load,
+    loads: load ? loads : 1,
+    step: step.id,
+    id: taskId(step.id, load),
+    name: `${step.name}${load && loads > 1 ? `, load ${load} of ${loads}` : ''}`,
+    station,
+    skills: skillsFor(step, recipe),
+    window: minutes.value,
+    attention: step.attention,
+    ...(heat ? { celsius: heat } : {}),
+    ...(heat && oven && (oven.thing.fan || oven.thing.dial === '°F')
+      ? { dial: dialFor(oven.thing, celsius(heat)) }
+      : {}),
+    ...(oven && oven.id !== 'oven' ? { unit: oven.id } : {}),
+    ...(isCutting(step) ? { cutting: keepsCut(scaled, step.id) ? ('keeps' as const) : ('now' as const) } : {}),
+    ...(step.delicate ? { delicate: true } : {}),
+    ...(step.cue ? { cue: step.cue } : {}),
+    ...(step.note ? { note: step.note } : {}),
+    ...(stopsAt === undefined ? {} : { stopsAtG: stopsAt }),
+    cautions: cautionsAt(scaled, step),
+    goesIn: [...goesIn(step.id, parts, load), ...keptInto(step.id, parts)],
+    ...(step.gives
+      ? {
+          gives: step.gives.map((gives) => ({
+            name: gives.name,
+            amount: amountOf(gives, parts),
+            goes: goesWords(gives, stepName),
+          })),
+        }
+      : {}),
+    because: minutes.because,
+  };
+}
+
+function forThisJug(minutes: Reasoned<Window>, weak: boolean): Reasoned<Window> {
+  if (!weak) return minutes;
+  const longer = (n: number) => Math.ceil(n * WEAK_JUG_TIMES);
+  const { earliest, expected, latest } = minutes.value;
+  const value = { earliest: longer(earliest), expected: longer(expected), latest: longer(latest) };
+  return {
+    value,
+    because: {
+      rule: `a weak jug takes ${WEAK_JUG_TIMES} times as long`,
+      figure: `${value.expected} min`,
+      parts: [minutes.because],
+      source: 'common practice, no published source',
+    },
+  };
+}
