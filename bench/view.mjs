@@ -33,7 +33,14 @@ const recipes = Array.from({ length: RECIPES }, (_, n) => {
 });
 const foods = [...BOOK, ...recipes.map(({ document }) => componentFood(document, bought, 150))];
 const places = ['cupboard', 'fridge', 'freezer'].map((kind) => ({ id: kind, name: kind, kind }));
-const kitchen = { id: 'k', name: 'hut', equipment: { ...STARTING_EQUIPMENT, zone: 'Europe/Berlin' }, version: 1, today, places };
+const kitchen = {
+  id: 'k',
+  name: 'hut',
+  equipment: { ...STARTING_EQUIPMENT, zone: 'Europe/Berlin' },
+  version: 1,
+  today,
+  places,
+};
 const lots = Array.from({ length: LOTS }, (_, n) => {
   const made = n % 3 === 0;
   const food = made ? recipes[(n / 3) % RECIPES].document.component.id : BOOK[(n * 7) % BOOK.length].id;
@@ -44,7 +51,9 @@ const lots = Array.from({ length: LOTS }, (_, n) => {
     base: foods.find((each) => each.id === food).facts.base,
     origin: made ? 'made' : 'bought',
     batch: null,
-    dates: made ? { madeOn: addDays(today, -(n % 4)), ...(n % 2 ? {} : { frozenOn: addDays(today, -9) }) } : { boughtOn: addDays(today, -9) },
+    dates: made
+      ? { madeOn: addDays(today, -(n % 4)), ...(n % 2 ? {} : { frozenOn: addDays(today, -9) }) }
+      : { boughtOn: addDays(today, -9) },
     priced: { minor: 300, amount: '1000' },
     portionG: made ? '150' : null,
     known: 'exact',
@@ -94,7 +103,18 @@ const slots = Array.from({ length: 7 }, (_, n) => ({
   parts: [{ food: id(n * 4), portions: 1 }],
 }));
 const costs = { prices: [], floors: [], thrown: [] };
-const week = { eaters, attendance: [], appetites: [], slots, eaten: [], plates: [], templates: [], sessions, batches, revisions: [] };
+const week = {
+  eaters,
+  attendance: [],
+  appetites: [],
+  slots,
+  eaten: [],
+  plates: [],
+  templates: [],
+  sessions,
+  batches,
+  revisions: [],
+};
 const now = Date.parse('2026-03-02T07:00:00Z');
 
 /** All that the first screen asks of a kitchen. */
