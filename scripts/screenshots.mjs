@@ -89,6 +89,6 @@ await withDemo(async ({ served, browser }) => {
     await page.getByTestId(`booked-${dish}`).waitFor();
   }
   await page.goto(`${served.url}/eat`);
-  await page.getByRole('button', { name: /One of each/ }).click();
+  await page.getByRole('button', { name: /The usual plates|The plates as planned/ }).click();
   await shot('eat');
 });
