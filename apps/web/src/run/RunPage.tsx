@@ -10,13 +10,10 @@ import { Loading } from '../parts/Loading.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { handsBusy } from '@kestrel-ridge/core/schedule';
 import { Ridge } from '../session/Ridge.tsx';
-import { AddWork } from './AddWork.tsx';
 import { Announce } from './Announce.tsx';
-import { ClockCard } from './ClockCard.tsx';
-import { Late } from './Late.tsx';
+import { BesideHands } from './BesideHands.tsx';
 import { NowCard } from './NowCard.tsx';
 import { OtherDevices } from './OtherDevices.tsx';
-import { PressureCard } from './PressureCard.tsx';
 import './gate.css';
 import './run.css';
 import { TaskTools } from './TaskTools.tsx';
@@ -53,8 +50,6 @@ function Run({ view }: { view: KitchenView }) {
 }
 
 const EVERYBODY = 'all';
-/** More than that nobody reads with wet hands. */
-const NEXT_SHOWN = 6;
 
 function Worktop({
   kitchen,
@@ -84,7 +79,6 @@ function Worktop({
   const aboutCurrent = current && about[current.id];
   const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
   const cycles = useMemo(() => pressureCycles(view.tasks, about, now), [view.tasks, about, now]);
-  const inCycles = new Set(cycles.flatMap(({ stages }) => stages.map(({ task }) => task.id)));
 
   return (
     <main className="run">
@@ -181,83 +175,19 @@ function Worktop({
           )}
         </div>
         <div>
-          {view.toStart.map((task) => (
-            <section
-              key={task.id}
-              className={task.start <= now ? 'to-start due' : 'to-start'}
-              aria-label={about[task.id]?.name}
-            >
-              <span>
-                <b className="number">{clockAt(task.start, zone)}</b> {about[task.id]?.name}
-              </span>
-              <Button
-                type={task.start <= now ? 'primary' : 'default'}
-                onClick={() => tap({ kind: 'started', task: task.id })}
-              >
-                It is on
-              </Button>
-            </section>
-          ))}
-          {cycles.map((cycle) => (
-            <PressureCard
-              key={`${cycle.batch ?? ''} ${cycle.load} ${cycle.dish}`}
-              cycle={cycle}
-              now={now}
-              zone={zone}
-              tap={tap}
-            />
-          ))}
-          {view.clocks
-            .filter(({ id }) => !inCycles.has(id))
-            .map((task) => (
-              <ClockCard key={task.id} task={task} about={about[task.id]} now={now} tap={tap} />
-            ))}
-          {next.length > 0 && (
-            <section className="run-next">
-              <h2 className="soft">Next</h2>
-              <ol>
-                {next.slice(0, NEXT_SHOWN).map((task) => (
-                  <li key={task.id}>
-                    <span className="number">{clockAt(task.start, zone)}</span> {about[task.id]?.name}
-                    {whose === EVERYBODY && cooks.length > 1 && about[task.id]?.who && (
-                      <small className="soft"> {about[task.id]?.who}</small>
-                    )}
-                    {task.status === 'ready' && (
-                      <Button
-                        size="small"
-                        className="run-pick"
-                        aria-label={`Do this now: ${about[task.id]?.name ?? ''}`}
-                        onClick={() => setPicked(task.id)}
-                      >
-                        Do it now
-                      </Button>
-                    )}
-                  </li>
-                ))}
-              </ol>
-            </section>
-          )}
-          {!view.finished && (
-            <AddWork
-              kitchen={kitchen}
-              abouts={about}
-              about={aboutCurrent}
-              ticked={(current && facts.get(current.id)?.ticked) ?? []}
-              tap={tap}
-            />
-          )}
-          {!view.finished && (
-            <Late
-              kitchen={kitchen}
-              run={{ ...run, startedAt: Date.parse(run.startedAt) }}
-              facts={facts}
-              endsAt={view.endsAt}
-              plannedEndsAt={view.plannedEndsAt}
-              because={lateBecause(view, about)}
-              now={now}
-              tap={tap}
-            />
-          )}
+          <BesideHands
+            kitchen={kitchen}
+            run={run}
+            cooked={cooked}
+            view={view}
+            now={now}
+            tap={tap}
+            current={current}
+            cycles={cycles}
+            next={next}
+            who={whose === EVERYBODY && cooks.length > 1}
+            pick={setPicked}
+          />
         </div>
       </div>
       <footer className="run-foot">
@@ -271,10 +201,4 @@ function Worktop({
       </footer>
     </main>
   );
-}
-
-/** What is over its time: that is why the end moves. */
-function lateBecause(view: LiveRun['view'], about: LiveRun['cooked']['about']): string | undefined {
-  const due = view.clocks.find(({ status }) => status === 'due') ?? view.now;
-  return due && about[due.id] ? `“${about[due.id]?.name ?? ''}” is not done yet.` : undefined;
 }

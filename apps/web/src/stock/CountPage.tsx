@@ -30,34 +30,11 @@ export default function CountPage() {
   return <WithKitchen>{(view) => <Count view={view} />}</WithKitchen>;
 }
 
-/** Taking stock with the fridge door open: a place at a time, one thing after the other, one tap each. Each tap is kept at once. */
-function Count({ view }: { view: KitchenView }) {
+/** What was looked at on this tablet: kept here until the server has it, and sent again when it slept before an answer came. */
+function useCounting(view: KitchenView) {
   const [looked, setLooked] = useState<Looked>(() => keptLooks(view.kitchen.id, appNow()));
-  const [placeId, setPlaceId] = useState<string>();
-  const [back, setBack] = useState<string>();
-  const [amount, setAmount] = useState<number | null>(null);
   const [fault, setFault] = useState<string>();
-  const [over, setOver] = useState(false);
   const send = useCommand();
-  const byPlace = useMemo(
-    () =>
-      view.kitchen.places
-        .map((place) => ({
-          place,
-          lots: view.lots
-            .filter((lot) => lot.place.id === place.id)
-            .sort((a, b) => a.food.name.localeCompare(b.food.name)),
-        }))
-        .filter(({ lots }) => lots.length > 0),
-    [view.kitchen.places, view.lots],
-  );
-  const openIn = (lots: readonly ShelfLot[]) => lots.filter((lot) => !looked[lot.state.id]);
-  const here = byPlace.find(({ place }) => place.id === placeId) ?? byPlace.find(({ lots }) => openIn(lots).length > 0);
-  const queue = here ? openIn(here.lots) : [];
-  const again = back === undefined ? undefined : view.lots.find((lot) => lot.state.id === back);
-  const lot = again ?? queue[0];
-  const total = view.lots.length;
-  const seen = view.lots.filter((each) => looked[each.state.id]).length;
 
   /** What was looked at goes on from what it is by then: an answer may come between a tap and the next picture. */
   const note = (change: (now: Looked) => Looked) =>
@@ -67,10 +44,8 @@ function Count({ view }: { view: KitchenView }) {
       return next;
     });
 
-  const say = async (counted: Fraction, known: HowKnown) => {
-    if (!lot) return;
+  const say = async (lot: ShelfLot, counted: Fraction, known: HowKnown) => {
     setFault(undefined);
-    setAmount(null);
     const before = looked[lot.state.id];
     const was = before?.was ?? lot.state.onHand;
     const same = counted.equals(lot.onHand) && known === lot.state.known;
@@ -82,7 +57,6 @@ function Count({ view }: { view: KitchenView }) {
       base: lot.state.base,
       ...(same ? {} : { waits }),
     };
-    setBack(undefined);
     // The next one comes at once; the tap is on its way.
     note((now) => ({ ...now, [lot.state.id]: entry }));
     if (!same) await tell(lot.state.id, lot.food.name, waits);
@@ -107,16 +81,40 @@ function Count({ view }: { view: KitchenView }) {
     for (const [id, { food, waits }] of Object.entries(looked)) if (waits) void tell(id, food, waits);
   });
 
-  const steps = lot ? countSteps(lot) : [];
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
-      const step = steps.find(({ key }) => key === event.key);
-      if (step) void say(step.amount, step.known);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  const forget = () => {
+    forgetLooks(view.kitchen.id);
+    setLooked({});
+  };
+  const takeBack = (id: string) => note(({ [id]: _gone, ...rest }) => rest);
+  return { looked, fault, say, forget, takeBack };
+}
+
+/** Taking stock with the fridge door open: a place at a time, one thing after the other, one tap each. Each tap is kept at once. */
+function Count({ view }: { view: KitchenView }) {
+  const { looked, fault, say, forget, takeBack } = useCounting(view);
+  const [placeId, setPlaceId] = useState<string>();
+  const [back, setBack] = useState<string>();
+  const [over, setOver] = useState(false);
+  const send = useCommand();
+  const byPlace = useMemo(
+    () =>
+      view.kitchen.places
+        .map((place) => ({
+          place,
+          lots: view.lots
+            .filter((lot) => lot.place.id === place.id)
+            .sort((a, b) => a.food.name.localeCompare(b.food.name)),
+        }))
+        .filter(({ lots }) => lots.length > 0),
+    [view.kitchen.places, view.lots],
+  );
+  const openIn = (lots: readonly ShelfLot[]) => lots.filter((lot) => !looked[lot.state.id]);
+  const here = byPlace.find(({ place }) => place.id === placeId) ?? byPlace.find(({ lots }) => openIn(lots).length > 0);
+  const queue = here ? openIn(here.lots) : [];
+  const again = back === undefined ? undefined : view.lots.find((lot) => lot.state.id === back);
+  const lot = again ?? queue[0];
+  const total = view.lots.length;
+  const seen = view.lots.filter((each) => looked[each.state.id]).length;
 
   const addNameless = () => {
     const food = [...view.foods.values()].find((each) => each.name === NAMELESS);
@@ -144,18 +142,14 @@ function Count({ view }: { view: KitchenView }) {
         view={view}
         looked={looked}
         takenBack={(id) => {
-          note(({ [id]: _gone, ...rest }) => rest);
+          takeBack(id);
           setOver(true);
         }}
         goOn={queue.length > 0 || seen < total ? () => setOver(false) : undefined}
-        finish={() => {
-          forgetLooks(view.kitchen.id);
-          setLooked({});
-        }}
+        finish={forget}
       />
     );
 
-  const full = fullOf(lot);
   return (
     <main className="page count-page">
       <div className="page-head head-row">
@@ -187,71 +181,113 @@ function Count({ view }: { view: KitchenView }) {
           );
         })}
       </nav>
-      <section className="count-card" aria-label={lot.food.name} aria-live="polite">
-        <p className="soft">{lot.place.name}</p>
-        <h2>{lot.food.name}</h2>
-        <p>
-          {lot.until ? untilWords(lot.until.value, view.today, lot.until.hours) : 'no date'}
-          {lot.state.dates.openedOn && ', open'}
-          {full.compare(lot.onHand) > 0 && `, of a pack of ${show(ofBase(lot.state.base, full))}`}
-        </p>
-        <div className="count-steps">
-          {steps.map((step) => (
-            <button key={step.key} type="button" onClick={() => void say(step.amount, step.known)}>
-              <strong>{step.name}</strong>
-              <span>
-                {step.key === '1'
-                  ? lotAmount(lot)
-                  : step.amount.equals(0)
-                    ? 'nothing left'
-                    : show(ofBase(lot.state.base, step.amount))}
-              </span>
-              <i aria-hidden="true">{step.key}</i>
-            </button>
-          ))}
-        </div>
-        <form
-          className="count-amount"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (amount !== null) void say(new Fraction(Math.round(amount * 1000), 1000), 'exact');
-          }}
-        >
-          <InputNumber<number>
-            size="large"
-            controls={false}
-            min={0}
-            aria-label={`Exactly, in ${lot.state.base}`}
-            placeholder="exactly"
-            suffix={lot.state.base}
-            value={amount}
-            onChange={setAmount}
-          />
-          <Button size="large" htmlType="submit" disabled={amount === null}>
-            So much
-          </Button>
-          <Button
-            size="large"
-            disabled={Object.keys(looked).length === 0}
-            onClick={() =>
-              setBack(
-                Object.keys(looked)
-                  .filter((id) => view.lots.some((each) => each.state.id === id))
-                  .at(-1),
-              )
-            }
-          >
-            Back
-          </Button>
-        </form>
-        {fault && (
-          <p className="cannot" role="alert">
-            {fault}
-          </p>
-        )}
-      </section>
+      <CountCard
+        key={lot.state.id}
+        lot={lot}
+        view={view}
+        say={(counted, known) => {
+          setBack(undefined);
+          void say(lot, counted, known);
+        }}
+        back={
+          Object.keys(looked).length === 0
+            ? undefined
+            : () =>
+                setBack(
+                  Object.keys(looked)
+                    .filter((id) => view.lots.some((each) => each.state.id === id))
+                    .at(-1),
+                )
+        }
+        fault={fault}
+      />
       <AddLot view={view} />
       <Button onClick={addNameless}>A box nobody can name</Button>
     </main>
+  );
+}
+
+/** One thing in hand: how full it is in one tap or one key, or how much exactly. */
+function CountCard({
+  lot,
+  view,
+  say,
+  back,
+  fault,
+}: {
+  lot: ShelfLot;
+  view: KitchenView;
+  say: (counted: Fraction, known: HowKnown) => void;
+  /** To what was looked at last; undefined: there is nothing yet. */
+  back: (() => void) | undefined;
+  fault: string | undefined;
+}) {
+  const [amount, setAmount] = useState<number | null>(null);
+  const full = fullOf(lot);
+  const steps = countSteps(lot);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
+      const step = steps.find(({ key }) => key === event.key);
+      if (step) say(step.amount, step.known);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  return (
+    <section className="count-card" aria-label={lot.food.name} aria-live="polite">
+      <p className="soft">{lot.place.name}</p>
+      <h2>{lot.food.name}</h2>
+      <p>
+        {lot.until ? untilWords(lot.until.value, view.today, lot.until.hours) : 'no date'}
+        {lot.state.dates.openedOn && ', open'}
+        {full.compare(lot.onHand) > 0 && `, of a pack of ${show(ofBase(lot.state.base, full))}`}
+      </p>
+      <div className="count-steps">
+        {steps.map((step) => (
+          <button key={step.key} type="button" onClick={() => say(step.amount, step.known)}>
+            <strong>{step.name}</strong>
+            <span>
+              {step.key === '1'
+                ? lotAmount(lot)
+                : step.amount.equals(0)
+                  ? 'nothing left'
+                  : show(ofBase(lot.state.base, step.amount))}
+            </span>
+            <i aria-hidden="true">{step.key}</i>
+          </button>
+        ))}
+      </div>
+      <form
+        className="count-amount"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (amount !== null) say(new Fraction(Math.round(amount * 1000), 1000), 'exact');
+        }}
+      >
+        <InputNumber<number>
+          size="large"
+          controls={false}
+          min={0}
+          aria-label={`Exactly, in ${lot.state.base}`}
+          placeholder="exactly"
+          suffix={lot.state.base}
+          value={amount}
+          onChange={setAmount}
+        />
+        <Button size="large" htmlType="submit" disabled={amount === null}>
+          So much
+        </Button>
+        <Button size="large" disabled={back === undefined} onClick={back}>
+          Back
+        </Button>
+      </form>
+      {fault && (
+        <p className="cannot" role="alert">
+          {fault}
+        </p>
+      )}
+    </section>
   );
 }

@@ -28,23 +28,28 @@ const SHARES = [
 ];
 const REASONS = ['spoilt', 'went off before its day', 'nobody ate it', 'dropped or burnt'];
 
+/** What a part of the panel asks of the server, and where its fault is shown. */
+interface Part {
+  readonly view: KitchenView;
+  readonly lot: ShelfLot;
+  readonly ask: (section: string, path: string, body: object, undo: string) => Promise<void>;
+  readonly fault: string | undefined;
+}
+
+const amountOf = (n: number | null): string => new Fraction(n ?? 0).round(3).toString();
+const saidOf = ({ state }: ShelfLot, n: number): string => show(ofBase(state.base, n));
+
 /** Everything that can happen to a lot, one beside the other: each is a movement in the ledger. */
 export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLot; close: () => void }) {
   const { state, food } = lot;
   const whole = lot.onHand.valueOf();
-  const [count, setCount] = useState<number | null>(null);
-  const [moved, setMoved] = useState<number | null>(whole);
-  const [thrown, setThrown] = useState<number | null>(whole);
-  const [to, setTo] = useState<string>();
-  const [reason, setReason] = useState<string>(REASONS[0] ?? '');
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const send = useCommand();
-  const counts = { body: {}, touches: ['shelf', 'week'] as const };
 
   const ask = async (section: string, path: string, body: object, undo: string) => {
     setFaults({});
     const sent = await send({
-      ...counts,
+      touches: ['shelf', 'week'],
       path: `lots/${state.id}/${path}`,
       body: { ...body, version: state.version },
       undo,
@@ -53,21 +58,11 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
     if (sent.ok) return close();
     const { code, errors, detail, now } = sent.problem;
     const there = code === 'stale' ? (now as LotState | undefined)?.onHand : undefined;
-    const both = there === undefined ? '' : ` It holds ${said(Number(there))} now; you saw ${said(whole)}.`;
+    const both =
+      there === undefined ? '' : ` It holds ${saidOf(lot, Number(there))} now; you saw ${saidOf(lot, whole)}.`;
     setFaults({ [section]: (errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || detail) + both });
   };
-  // What was thawed goes back into the freezer only by the plain word for it.
-  const again =
-    lot.place.kind !== 'freezer' && view.kitchen.places.find(({ id }) => id === to)?.kind === 'freezer'
-      ? state.dates.thawedOn
-      : undefined;
-  // What keeps only in the cold once it is open goes there in the same step.
-  const fridge =
-    food.facts.opened?.fridge && lot.place.kind !== 'fridge'
-      ? view.kitchen.places.find((place) => place.kind === 'fridge')
-      : undefined;
-  const amount = (n: number | null) => new Fraction(n ?? 0).round(3).toString();
-  const said = (n: number) => show(ofBase(state.base, n));
+  const part = (section: string): Part => ({ view, lot, ask, fault: faults[section] });
 
   return (
     <aside className="aside lot-panel" aria-label={food.name}>
@@ -94,161 +89,199 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       )}
       <PromisedTo view={view} lot={lot} />
       <p>{allergenWords(lotAllergens(lot))}</p>
-
-      <section>
-        <h3>How much is there?</h3>
-        <div className="tap-row">
-          {SHARES.map(({ name, share }) => (
-            <Button
-              key={name}
-              onClick={() =>
-                void ask(
-                  'count',
-                  'count',
-                  { amount: amount(whole * share) },
-                  `Counted ${food.name}: ${said(whole * share)}`,
-                )
-              }
-            >
-              {name}
-            </Button>
-          ))}
-        </div>
-        <Form.Item validateStatus={faults['count'] ? 'error' : ''} help={faults['count']} style={{ marginTop: 8 }}>
-          {count !== null && <WhatFollows view={view} steps={stepsOf(lot, whole - count)} />}
-          <InputNumber
-            controls={false}
-            aria-label={`Amount of ${food.name} in ${state.base}`}
-            min={0}
-            suffix={state.base}
-            value={count}
-            onChange={setCount}
-            style={{ width: 130 }}
-          />{' '}
-          <Button
-            disabled={count === null}
-            onClick={() =>
-              void ask('count', 'count', { amount: amount(count) }, `Counted ${food.name}: ${said(count ?? 0)}`)
-            }
-          >
-            Correct
-          </Button>
-        </Form.Item>
-      </section>
-
+      <CountPart {...part('count')} />
       {!state.dates.openedOn && lot.place.kind !== 'freezer' && state.origin !== 'made' && (
-        <section>
-          {fridge && (
-            <Button
-              onClick={() =>
-                void ask(
-                  'open',
-                  'open',
-                  { id: newId(), amount: amount(whole), place: fridge.id },
-                  `Opened ${food.name}, into the fridge`,
-                )
-              }
-            >
-              Opened, into the fridge
-            </Button>
-          )}{' '}
-          <Button
-            onClick={() => void ask('open', 'open', { id: newId(), amount: amount(whole) }, `Opened ${food.name}`)}
-          >
-            {fridge ? 'Opened, stays here' : 'Opened today'}
-          </Button>
-          {faults['open'] && <p className="cannot">{faults['open']}</p>}
-        </section>
+        <OpenPart {...part('open')} />
       )}
       {food.name === NAMELESS && <NameIt view={view} lot={lot} done={close} />}
-
-      <section>
-        <h3>Move</h3>
-        <Form.Item validateStatus={faults['move'] ? 'error' : ''} help={faults['move']}>
-          <Select
-            aria-label="New place"
-            placeholder="Where to?"
-            style={{ width: '100%', marginBottom: 8 }}
-            value={to}
-            onChange={setTo}
-            options={view.kitchen.places
-              .filter((place) => place.id !== lot.place.id)
-              .map(({ id, name }) => ({ value: id, label: name }))}
-          />
-          <InputNumber
-            controls={false}
-            aria-label={`Amount to move in ${state.base}`}
-            min={0}
-            max={whole}
-            suffix={state.base}
-            value={moved}
-            onChange={setMoved}
-            style={{ width: 130 }}
-          />{' '}
-          <Button
-            disabled={!to || !moved}
-            onClick={() =>
-              void ask(
-                'move',
-                'move',
-                { id: newId(), place: to, amount: amount(moved), ...(again ? { again: true } : {}) },
-                `Moved ${said(moved ?? 0)} ${food.name}`,
-              )
-            }
-          >
-            {again ? 'Freeze it once more' : 'Move'}
-          </Button>
-          {again && (
-            <p className="soft">
-              It was thawed on {dateWords(again)}. Only what thawed in the fridge may be frozen once more; it loses
-              bite, and keeps no longer than before.
-            </p>
-          )}
-        </Form.Item>
-        {to && <WhatFollows view={view} steps={stepsOf(lot, moved, to)} />}
-        {lot.place.kind === 'freezer' && <Cautions ids={['thaw', 'thawed at once']} />}
-        {lot.until?.hours !== undefined && <Cautions ids={['two hours']} />}
-      </section>
-
-      <section>
-        <h3>Throw away</h3>
-        <WhatFollows view={view} steps={stepsOf(lot, thrown)} />
-        <Form.Item validateStatus={faults['throw'] ? 'error' : ''} help={faults['throw']}>
-          <Select
-            aria-label="Why?"
-            style={{ width: '100%', marginBottom: 8 }}
-            value={reason}
-            onChange={setReason}
-            options={REASONS.map((value) => ({ value, label: value }))}
-          />
-          <InputNumber
-            controls={false}
-            aria-label={`Amount thrown away in ${state.base}`}
-            min={0}
-            max={whole}
-            suffix={state.base}
-            value={thrown}
-            onChange={setThrown}
-            style={{ width: 130 }}
-          />{' '}
-          <Button
-            danger
-            disabled={!thrown}
-            onClick={() =>
-              void ask(
-                'throw',
-                'throw',
-                { amount: amount(thrown), reason },
-                `Threw away ${said(thrown ?? 0)} ${food.name}`,
-              )
-            }
-          >
-            Throw
-          </Button>
-        </Form.Item>
-      </section>
+      <MovePart {...part('move')} />
+      <ThrowPart {...part('throw')} />
       <History lot={lot} />
     </aside>
+  );
+}
+
+/** How much is there: by eye in a tap, or to the gram. */
+function CountPart({ view, lot, ask, fault }: Part) {
+  const { state, food } = lot;
+  const whole = lot.onHand.valueOf();
+  const [count, setCount] = useState<number | null>(null);
+  return (
+    <section>
+      <h3>How much is there?</h3>
+      <div className="tap-row">
+        {SHARES.map(({ name, share }) => (
+          <Button
+            key={name}
+            onClick={() =>
+              void ask(
+                'count',
+                'count',
+                { amount: amountOf(whole * share) },
+                `Counted ${food.name}: ${saidOf(lot, whole * share)}`,
+              )
+            }
+          >
+            {name}
+          </Button>
+        ))}
+      </div>
+      <Form.Item validateStatus={fault ? 'error' : ''} help={fault} style={{ marginTop: 8 }}>
+        {count !== null && <WhatFollows view={view} steps={stepsOf(lot, whole - count)} />}
+        <InputNumber
+          controls={false}
+          aria-label={`Amount of ${food.name} in ${state.base}`}
+          min={0}
+          suffix={state.base}
+          value={count}
+          onChange={setCount}
+          style={{ width: 130 }}
+        />{' '}
+        <Button
+          disabled={count === null}
+          onClick={() =>
+            void ask('count', 'count', { amount: amountOf(count) }, `Counted ${food.name}: ${saidOf(lot, count ?? 0)}`)
+          }
+        >
+          Correct
+        </Button>
+      </Form.Item>
+    </section>
+  );
+}
+
+/** A pack is opened; what keeps only in the cold once it is open goes there in the same step. */
+function OpenPart({ view, lot, ask, fault }: Part) {
+  const { food } = lot;
+  const amount = amountOf(lot.onHand.valueOf());
+  const fridge =
+    food.facts.opened?.fridge && lot.place.kind !== 'fridge'
+      ? view.kitchen.places.find((place) => place.kind === 'fridge')
+      : undefined;
+  return (
+    <section>
+      {fridge && (
+        <Button
+          onClick={() =>
+            void ask('open', 'open', { id: newId(), amount, place: fridge.id }, `Opened ${food.name}, into the fridge`)
+          }
+        >
+          Opened, into the fridge
+        </Button>
+      )}{' '}
+      <Button onClick={() => void ask('open', 'open', { id: newId(), amount }, `Opened ${food.name}`)}>
+        {fridge ? 'Opened, stays here' : 'Opened today'}
+      </Button>
+      {fault && <p className="cannot">{fault}</p>}
+    </section>
+  );
+}
+
+/** To another place; what was thawed goes back into the freezer only by the plain word for it. */
+function MovePart({ view, lot, ask, fault }: Part) {
+  const { state, food } = lot;
+  const whole = lot.onHand.valueOf();
+  const [moved, setMoved] = useState<number | null>(whole);
+  const [to, setTo] = useState<string>();
+  const again =
+    lot.place.kind !== 'freezer' && view.kitchen.places.find(({ id }) => id === to)?.kind === 'freezer'
+      ? state.dates.thawedOn
+      : undefined;
+  return (
+    <section>
+      <h3>Move</h3>
+      <Form.Item validateStatus={fault ? 'error' : ''} help={fault}>
+        <Select
+          aria-label="New place"
+          placeholder="Where to?"
+          style={{ width: '100%', marginBottom: 8 }}
+          value={to}
+          onChange={setTo}
+          options={view.kitchen.places
+            .filter((place) => place.id !== lot.place.id)
+            .map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <InputNumber
+          controls={false}
+          aria-label={`Amount to move in ${state.base}`}
+          min={0}
+          max={whole}
+          suffix={state.base}
+          value={moved}
+          onChange={setMoved}
+          style={{ width: 130 }}
+        />{' '}
+        <Button
+          disabled={!to || !moved}
+          onClick={() =>
+            void ask(
+              'move',
+              'move',
+              { id: newId(), place: to, amount: amountOf(moved), ...(again ? { again: true } : {}) },
+              `Moved ${saidOf(lot, moved ?? 0)} ${food.name}`,
+            )
+          }
+        >
+          {again ? 'Freeze it once more' : 'Move'}
+        </Button>
+        {again && (
+          <p className="soft">
+            It was thawed on {dateWords(again)}. Only what thawed in the fridge may be frozen once more; it loses bite,
+            and keeps no longer than before.
+          </p>
+        )}
+      </Form.Item>
+      {to && <WhatFollows view={view} steps={stepsOf(lot, moved, to)} />}
+      {lot.place.kind === 'freezer' && <Cautions ids={['thaw', 'thawed at once']} />}
+      {lot.until?.hours !== undefined && <Cautions ids={['two hours']} />}
+    </section>
+  );
+}
+
+/** Thrown away, with the reason: the next plan learns from it. */
+function ThrowPart({ view, lot, ask, fault }: Part) {
+  const { state, food } = lot;
+  const whole = lot.onHand.valueOf();
+  const [thrown, setThrown] = useState<number | null>(whole);
+  const [reason, setReason] = useState<string>(REASONS[0] ?? '');
+  return (
+    <section>
+      <h3>Throw away</h3>
+      <WhatFollows view={view} steps={stepsOf(lot, thrown)} />
+      <Form.Item validateStatus={fault ? 'error' : ''} help={fault}>
+        <Select
+          aria-label="Why?"
+          style={{ width: '100%', marginBottom: 8 }}
+          value={reason}
+          onChange={setReason}
+          options={REASONS.map((value) => ({ value, label: value }))}
+        />
+        <InputNumber
+          controls={false}
+          aria-label={`Amount thrown away in ${state.base}`}
+          min={0}
+          max={whole}
+          suffix={state.base}
+          value={thrown}
+          onChange={setThrown}
+          style={{ width: 130 }}
+        />{' '}
+        <Button
+          danger
+          disabled={!thrown}
+          onClick={() =>
+            void ask(
+              'throw',
+              'throw',
+              { amount: amountOf(thrown), reason },
+              `Threw away ${saidOf(lot, thrown ?? 0)} ${food.name}`,
+            )
+          }
+        >
+          Throw
+        </Button>
+      </Form.Item>
+    </section>
   );
 }
 

@@ -27,93 +27,12 @@ export interface Loads {
  */
 export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
   switch (bulk.vessel) {
-    case 'cooker': {
-      const cooker = equipment.cookers[0];
-      if (!cooker)
-        return one('This kitchen has no sealed cooker.', [
-          'There is no sealed cooker in this kitchen: add one, or cook this in a pot.',
-        ]);
-      const share = bulk.swells ? 1 / 2 : 2 / 3;
-      const limit = cooker.litres * 1000 * share;
-      const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
-      const thin = bulk.liquidMl / loads < cooker.leastLiquidMl;
-      return {
-        value: {
-          loads,
-          trays: 0,
-          fullest: bulk.fullest,
-          limit,
-          warnings: thin
-            ? [
-                `Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`,
-              ]
-            : [],
-        },
-        because: {
-          rule: loads === 1 ? 'fits the cooker at its fullest' : 'fullest ÷ fill line, in equal loads',
-          figure: loads === 1 ? 'one load' : `${loads} loads`,
-          parts: [
-            { rule: 'at its fullest, swollen, with its liquid', figure: litres(bulk.fullest) },
-            {
-              rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker',
-              figure: litres(limit),
-            },
-          ],
-          source: 'US extension-service advice (from memory); the manual decides',
-        },
-      };
-    }
-    case 'tray': {
-      const [oven] = equipment.ovens;
-      if (!oven) return notHere('oven');
-      const trays = Math.max(1, Math.ceil(bulk.fullest / oven.trayCm2));
-      const loads = Math.ceil(trays / oven.racks);
-      return {
-        value: {
-          loads,
-          trays: Math.ceil(trays / loads),
-          warnings: [],
-          fullest: bulk.fullest,
-          limit: oven.trayCm2,
-        },
-        because: {
-          rule: 'one layer ÷ tray',
-          figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
-          parts: [
-            {
-              rule: 'in one layer',
-              figure: `${Math.round(bulk.fullest)} cm²`,
-              source: 'common practice, no published source',
-            },
-            { rule: 'a tray', figure: `${oven.trayCm2} cm², ${oven.racks} racks` },
-          ],
-        },
-      };
-    }
-    case 'jug': {
-      const { hotMostMl, leastMl } = equipment.jug;
-      const loads = Math.max(1, Math.ceil(bulk.fullest / hotMostMl));
-      const low = bulk.fullest < leastMl;
-      return {
-        value: {
-          loads,
-          trays: 0,
-          fullest: bulk.fullest,
-          limit: hotMostMl,
-          warnings: low
-            ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`]
-            : [],
-        },
-        because: {
-          rule: 'hot liquid ÷ how full the jug may be when hot',
-          figure: loads === 1 ? 'one jug' : `${loads} jugs`,
-          parts: [
-            { rule: 'to blend', figure: litres(bulk.fullest) },
-            { rule: 'the jug, hot', figure: litres(hotMostMl) },
-          ],
-        },
-      };
-    }
+    case 'cooker':
+      return inCooker(bulk, equipment);
+    case 'tray':
+      return onTrays(bulk, equipment);
+    case 'jug':
+      return inJug(bulk, equipment);
     case 'pot':
       return filled(
         bulk,
@@ -121,26 +40,8 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
         'pot',
         `at its fullest ÷ ${Math.round(POT_FULL * 100)} % of the largest pot, above that it boils over`,
       );
-    case 'pan': {
-      const pan = fryingPan(equipment);
-      const limit = Math.PI * (pan.acrossCm / 2) ** 2;
-      const loads = Math.max(1, Math.ceil(bulk.fullest / limit - 1e-9));
-      return {
-        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
-        because: {
-          rule: 'what lies side by side ÷ the pan',
-          figure: loads === 1 ? 'one pan' : `${loads} pans, one after the other`,
-          parts: [
-            {
-              rule: 'side by side, with room to turn',
-              figure: `${Math.round(bulk.fullest)} cm²`,
-              source: 'common practice, no published source',
-            },
-            { rule: `the ${pan.name}, ${pan.acrossCm} cm across`, figure: `${Math.round(limit)} cm²` },
-          ],
-        },
-      };
-    }
+    case 'pan':
+      return inPan(bulk, equipment);
     case 'rice cooker': {
       const { riceCooker } = equipment;
       if (!riceCooker) return notHere('rice cooker');
@@ -157,29 +58,143 @@ export function loadsFor(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       if (!microwave) return notHere('microwave');
       return filled(bulk, microwave.dishLitres * 1000, 'dish', 'at its fullest ÷ the microwave’s dish');
     }
-    case 'air fryer': {
-      const { airFryer } = equipment;
-      if (!airFryer) return notHere('air fryer');
-      const loads = Math.max(1, Math.ceil(bulk.fullest / airFryer.basketCm2));
-      return {
-        value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit: airFryer.basketCm2 },
-        because: {
-          rule: 'one layer ÷ basket',
-          figure: loads === 1 ? 'one basket' : `${loads} baskets`,
-          parts: [
-            {
-              rule: 'in one layer',
-              figure: `${Math.round(bulk.fullest)} cm²`,
-              source: 'common practice, no published source',
-            },
-            { rule: 'the basket', figure: `${airFryer.basketCm2} cm²` },
-          ],
-        },
-      };
-    }
+    case 'air fryer':
+      return inAirFryer(bulk, equipment);
     default:
       return bulk.vessel satisfies never;
   }
+}
+
+function inCooker(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  const cooker = equipment.cookers[0];
+  if (!cooker)
+    return one('This kitchen has no sealed cooker.', [
+      'There is no sealed cooker in this kitchen: add one, or cook this in a pot.',
+    ]);
+  const share = bulk.swells ? 1 / 2 : 2 / 3;
+  const limit = cooker.litres * 1000 * share;
+  const loads = Math.max(1, Math.ceil(bulk.fullest / limit));
+  const thin = bulk.liquidMl / loads < cooker.leastLiquidMl;
+  return {
+    value: {
+      loads,
+      trays: 0,
+      fullest: bulk.fullest,
+      limit,
+      warnings: thin
+        ? [
+            `Only ${Math.round(bulk.liquidMl / loads)} mL liquid in a load; the cooker asks for ${cooker.leastLiquidMl} mL. Make a larger batch.`,
+          ]
+        : [],
+    },
+    because: {
+      rule: loads === 1 ? 'fits the cooker at its fullest' : 'fullest ÷ fill line, in equal loads',
+      figure: loads === 1 ? 'one load' : `${loads} loads`,
+      parts: [
+        { rule: 'at its fullest, swollen, with its liquid', figure: litres(bulk.fullest) },
+        {
+          rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker',
+          figure: litres(limit),
+        },
+      ],
+      source: 'US extension-service advice (from memory); the manual decides',
+    },
+  };
+}
+
+function onTrays(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  const [oven] = equipment.ovens;
+  if (!oven) return notHere('oven');
+  const trays = Math.max(1, Math.ceil(bulk.fullest / oven.trayCm2));
+  const loads = Math.ceil(trays / oven.racks);
+  return {
+    value: {
+      loads,
+      trays: Math.ceil(trays / loads),
+      warnings: [],
+      fullest: bulk.fullest,
+      limit: oven.trayCm2,
+    },
+    because: {
+      rule: 'one layer ÷ tray',
+      figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
+      parts: [
+        {
+          rule: 'in one layer',
+          figure: `${Math.round(bulk.fullest)} cm²`,
+          source: 'common practice, no published source',
+        },
+        { rule: 'a tray', figure: `${oven.trayCm2} cm², ${oven.racks} racks` },
+      ],
+    },
+  };
+}
+
+function inJug(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  const { hotMostMl, leastMl } = equipment.jug;
+  const loads = Math.max(1, Math.ceil(bulk.fullest / hotMostMl));
+  const low = bulk.fullest < leastMl;
+  return {
+    value: {
+      loads,
+      trays: 0,
+      fullest: bulk.fullest,
+      limit: hotMostMl,
+      warnings: low
+        ? [`Only ${Math.round(bulk.fullest)} mL: the blades need ${leastMl} mL. Make more and freeze some.`]
+        : [],
+    },
+    because: {
+      rule: 'hot liquid ÷ how full the jug may be when hot',
+      figure: loads === 1 ? 'one jug' : `${loads} jugs`,
+      parts: [
+        { rule: 'to blend', figure: litres(bulk.fullest) },
+        { rule: 'the jug, hot', figure: litres(hotMostMl) },
+      ],
+    },
+  };
+}
+
+function inPan(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  const pan = fryingPan(equipment);
+  const limit = Math.PI * (pan.acrossCm / 2) ** 2;
+  const loads = Math.max(1, Math.ceil(bulk.fullest / limit - 1e-9));
+  return {
+    value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit },
+    because: {
+      rule: 'what lies side by side ÷ the pan',
+      figure: loads === 1 ? 'one pan' : `${loads} pans, one after the other`,
+      parts: [
+        {
+          rule: 'side by side, with room to turn',
+          figure: `${Math.round(bulk.fullest)} cm²`,
+          source: 'common practice, no published source',
+        },
+        { rule: `the ${pan.name}, ${pan.acrossCm} cm across`, figure: `${Math.round(limit)} cm²` },
+      ],
+    },
+  };
+}
+
+function inAirFryer(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
+  const { airFryer } = equipment;
+  if (!airFryer) return notHere('air fryer');
+  const loads = Math.max(1, Math.ceil(bulk.fullest / airFryer.basketCm2));
+  return {
+    value: { loads, trays: 0, warnings: [], fullest: bulk.fullest, limit: airFryer.basketCm2 },
+    because: {
+      rule: 'one layer ÷ basket',
+      figure: loads === 1 ? 'one basket' : `${loads} baskets`,
+      parts: [
+        {
+          rule: 'in one layer',
+          figure: `${Math.round(bulk.fullest)} cm²`,
+          source: 'common practice, no published source',
+        },
+        { rule: 'the basket', figure: `${airFryer.basketCm2} cm²` },
+      ],
+    },
+  };
 }
 
 function filled(bulk: Bulk, limit: number, name: string, rule: string): Reasoned<Loads> {

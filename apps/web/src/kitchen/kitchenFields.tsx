@@ -1,0 +1,149 @@
+import { APPLIANCES } from '@kestrel-ridge/core/kitchen';
+import { SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
+import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { MoneyInput } from '../parts/MoneyInput.tsx';
+import { perhaps, range } from './rules.ts';
+
+/** A kettle whose plate nobody has read, W. Common practice, no published source. */
+export const KETTLE_WATTS = 2000;
+
+/** Where it stands, its burners, and what may run together. */
+export const TheKitchen = () => (
+  <fieldset>
+    <legend>The kitchen</legend>
+    <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
+      <Input maxLength={80} />
+    </Form.Item>
+    <Form.Item label="Altitude" name={['equipment', 'altitudeM']} rules={range(0, 5000, 'm')}>
+      <InputNumber controls={false} suffix="m" />
+    </Form.Item>
+    <Form.Item label="Burners" name={['equipment', 'burners']} rules={range(1, 8, 'burners')}>
+      <InputNumber controls={false} precision={0} />
+    </Form.Item>
+    <Form.Item
+      label="Large ones among them"
+      name={['equipment', 'largeBurners']}
+      rules={perhaps(1, 8, 'burners')}
+      extra="A pot of 23 cm or more stands on a large one."
+    >
+      <InputNumber controls={false} precision={0} placeholder="all alike" />
+    </Form.Item>
+    <Form.Item label="A burner draws" name={['equipment', 'burnerWatts']} rules={perhaps(300, 5000, 'watts')}>
+      <InputNumber controls={false} suffix="W" precision={0} placeholder="gas" />
+    </Form.Item>
+    <Form.Item
+      label="Only one of these at a time"
+      name={['equipment', 'oneAtATime']}
+      extra="They hang on one socket, or stand in one place."
+    >
+      <Select
+        mode="multiple"
+        allowClear
+        placeholder="all may run together"
+        style={{ maxWidth: 260 }}
+        options={APPLIANCES.map((value) => ({ value, label: value === 'cooker' ? 'sealed cooker' : value }))}
+      />
+    </Form.Item>
+    <Form.Item
+      label="The fuse bears at a time"
+      name={['equipment', 'powerLimitW']}
+      rules={perhaps(1000, 30_000, 'watts')}
+      extra="What draws more together is not planned together."
+    >
+      <InputNumber controls={false} suffix="W" precision={0} placeholder="no matter" />
+    </Form.Item>
+  </fieldset>
+);
+
+/** What not every kitchen has. */
+export const OtherAppliances = () => (
+  <fieldset>
+    <legend>Other appliances, where there are any</legend>
+    <Form.Item label="Rice cooker" name={['equipment', 'riceCooker', 'litres']} rules={perhaps(0.3, 10, 'litres')}>
+      <InputNumber controls={false} suffix="L" placeholder="none" />
+    </Form.Item>
+    <Form.Item label="Microwave" name={['equipment', 'microwave', 'watts']} rules={perhaps(300, 3000, 'watts')}>
+      <InputNumber controls={false} suffix="W" precision={0} placeholder="none" />
+    </Form.Item>
+    <Form.Item
+      label="Its dish holds"
+      name={['equipment', 'microwave', 'dishLitres']}
+      rules={perhaps(0.3, 10, 'litres')}
+    >
+      <InputNumber controls={false} suffix="L" placeholder="2" />
+    </Form.Item>
+    <Form.Item
+      label="Air fryer, its basket"
+      name={['equipment', 'airFryer', 'basketCm2']}
+      rules={perhaps(100, 3000, 'cm²')}
+    >
+      <InputNumber controls={false} suffix="cm²" precision={0} placeholder="none" />
+    </Form.Item>
+  </fieldset>
+);
+
+/** The jug, the kettle, strainers and the scale. */
+export const SmallThings = () => (
+  <fieldset>
+    <legend>Jug, kettle, strainer, scale</legend>
+    <Form.Item label="Jug, at most" name={['equipment', 'jug', 'mostMl']} rules={range(100, 5000, 'mL')}>
+      <InputNumber controls={false} suffix="mL" precision={0} />
+    </Form.Item>
+    <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
+      <InputNumber controls={false} suffix="mL" precision={0} />
+    </Form.Item>
+    <Form.Item label="The blades catch from" name={['equipment', 'jug', 'leastMl']} rules={range(0, 5000, 'mL')}>
+      <InputNumber controls={false} suffix="mL" precision={0} />
+    </Form.Item>
+    <Form.Item name={['equipment', 'jug', 'weak']} valuePropName="checked">
+      <Checkbox>a weak one: it blends half as long again</Checkbox>
+    </Form.Item>
+    <Form.Item label="Kettle" name={['equipment', 'kettle', 'litres']} rules={perhaps(0.3, 5, 'litres')}>
+      <InputNumber controls={false} suffix="L" placeholder="none" />
+    </Form.Item>
+    <Form.Item label="It draws" name={['equipment', 'kettle', 'watts']} rules={perhaps(300, 3500, 'watts')}>
+      <InputNumber controls={false} suffix="W" precision={0} placeholder={`${KETTLE_WATTS}`} />
+    </Form.Item>
+    <Form.Item label="Strainers" name={['equipment', 'strainers']} rules={perhaps(1, 10, 'strainers')}>
+      <InputNumber controls={false} precision={0} placeholder="1" />
+    </Form.Item>
+    <Form.Item label="The scale shows steps of" name={['equipment', 'scaleStepG']}>
+      <Select
+        allowClear
+        placeholder="1 g"
+        style={{ width: 160 }}
+        options={[1, 2, 5, 10].map((value) => ({ value, label: `${value} g` }))}
+      />
+    </Form.Item>
+  </fieldset>
+);
+
+/** What a week may cost, and a kilowatt hour. */
+export const Money = ({ currency }: { currency: string }) => (
+  <fieldset>
+    <legend>Money</legend>
+    <Form.Item
+      label="A week’s food may cost"
+      name={['equipment', 'weekBudgetMinor']}
+      rules={perhaps(0, 10_000_000, currency)}
+    >
+      <MoneyInput currency={currency} placeholder="no budget" />
+    </Form.Item>
+    <Form.Item label="A kilowatt hour costs" name={['equipment', 'kwhMinor']} rules={perhaps(0, 100_000, currency)}>
+      <MoneyInput currency={currency} placeholder="not known" />
+    </Form.Item>
+  </fieldset>
+);
+
+/** The cups and spoons that are owned. */
+export const Measures = () => (
+  <fieldset>
+    <legend>Measures owned</legend>
+    <Form.Item label="Cups and spoons are" name={['equipment', 'units']}>
+      <Select options={UNIT_SYSTEMS.map((value) => ({ value, label: value }))} />
+    </Form.Item>
+    <Form.Item name={['equipment', 'scoops']}>
+      <Checkbox.Group className="scoops" options={[...SCOOPS]} />
+    </Form.Item>
+  </fieldset>
+);
