@@ -1,4 +1,4 @@
-import type { Plan, Problem, ProblemUse } from '../session/index.ts';
+import type { Plan, Problem, ProblemUse, Resource } from '../session/index.ts';
 
 /** A rule that a plan breaks. */
 export interface Broken {
@@ -25,135 +25,179 @@ export interface Broken {
  * An empty list means that the plan can be cooked.
  */
 export function check(problem: Problem, plan: Plan): readonly Broken[] {
-  const broken: Broken[] = [];
   const minutesOf = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
-  for (const { id } of problem.tasks) {
+  const whole = notWhole(problem, plan, minutesOf);
+  if (whole.length > 0) return whole;
+  const at = new Times(plan, minutesOf);
+  const last = Math.max(0, ...problem.tasks.map(({ id }) => at.end(id)));
+  return [
+    ...(last === plan.makespan
+      ? []
+      : [{ rule: 'makespan' as const, text: `says ${plan.makespan}, ends at ${last}`, between: [] }]),
+    ...pinned(problem, at),
+    ...linked(problem, at),
+    ...problem.resources.flatMap((resource): readonly Broken[] => {
+      const uses = problem.uses
+        .filter((use) => use.resource === resource.id)
+        .sort((x, y) => at.start(x.from) - at.start(y.from));
+      if (resource.kind === 'vessel') return inVessel(resource.id, uses, plan, at);
+      return [
+        ...shared(resource, uses, last, at),
+        ...(resource.kind === 'oven' ? [...preheated(resource, uses, at), ...heated(resource, uses, at)] : []),
+      ];
+    }),
+    ...byHand(problem, plan, last, at),
+  ];
+}
+
+/** When tasks of a plan start and end, and uses hold. */
+class Times {
+  constructor(
+    private readonly plan: Plan,
+    private readonly minutes: ReadonlyMap<string, number>,
+  ) {}
+  start(id: string): number {
+    return this.plan.starts[id] ?? 0;
+  }
+  end(id: string): number {
+    return this.start(id) + (this.minutes.get(id) ?? 0);
+  }
+  held(use: ProblemUse): readonly [number, number] {
+    return [this.start(use.from), this.end(use.to)];
+  }
+}
+
+function notWhole(problem: Problem, plan: Plan, minutesOf: ReadonlyMap<string, number>): readonly Broken[] {
+  const starts = problem.tasks.flatMap(({ id }): Broken[] => {
     const start = plan.starts[id];
-    if (start === undefined || !Number.isInteger(start) || start < 0)
-      broken.push({ rule: 'whole minutes', text: `${id} has no start`, between: [id] });
-  }
-  for (const use of problem.uses)
-    if (!minutesOf.has(use.from) || !minutesOf.has(use.to))
-      broken.push({ rule: 'vessel', text: `${use.id} is held by a task that is not there`, between: [use.id] });
-  if (broken.length > 0) return broken;
+    return start === undefined || !Number.isInteger(start) || start < 0
+      ? [{ rule: 'whole minutes', text: `${id} has no start`, between: [id] }]
+      : [];
+  });
+  const astray = problem.uses
+    .filter((use) => !minutesOf.has(use.from) || !minutesOf.has(use.to))
+    .map((use): Broken => ({
+      rule: 'vessel',
+      text: `${use.id} is held by a task that is not there`,
+      between: [use.id],
+    }));
+  return [...starts, ...astray];
+}
 
-  const start = (id: string): number => plan.starts[id] ?? 0;
-  const end = (id: string): number => start(id) + (minutesOf.get(id) ?? 0);
-  const last = Math.max(0, ...problem.tasks.map(({ id }) => end(id)));
-  if (last !== plan.makespan)
-    broken.push({ rule: 'makespan', text: `says ${plan.makespan}, ends at ${last}`, between: [] });
+const pinned = (problem: Problem, times: Times): readonly Broken[] =>
+  problem.tasks
+    .filter(
+      ({ id, at, notBefore }) => (at !== undefined && times.start(id) !== at) || times.start(id) < (notBefore ?? 0),
+    )
+    .map(({ id, at, notBefore }): Broken => ({
+      rule: 'pinned',
+      text: at === undefined ? `${id} starts before minute ${notBefore ?? 0}` : `${id} is pinned to minute ${at}`,
+      between: [id],
+      at: times.start(id),
+    }));
 
-  for (const { id, at, notBefore } of problem.tasks)
-    if ((at !== undefined && start(id) !== at) || start(id) < (notBefore ?? 0))
-      broken.push({
-        rule: 'pinned',
-        text: at === undefined ? `${id} starts before minute ${notBefore ?? 0}` : `${id} is pinned to minute ${at}`,
-        between: [id],
-        at: start(id),
-      });
+const linked = (problem: Problem, times: Times): readonly Broken[] =>
+  problem.links.flatMap(({ from, to, min, max }): Broken[] => {
+    const wait = times.start(to) - times.end(from);
+    const between = [from, to];
+    if (wait < min) return [{ rule: 'link', text: `${to} starts ${min - wait} min too early after ${from}`, between }];
+    return max !== null && wait > max
+      ? [{ rule: 'link', text: `${to} starts ${wait - max} min too late after ${from}`, between }]
+      : [];
+  });
 
-  for (const { from, to, min, max } of problem.links) {
-    const wait = start(to) - end(from);
-    if (wait < min)
-      broken.push({
-        rule: 'link',
-        text: `${to} starts ${min - wait} min too early after ${from}`,
-        between: [from, to],
-      });
-    if (max !== null && wait > max)
-      broken.push({ rule: 'link', text: `${to} starts ${wait - max} min too late after ${from}`, between: [from, to] });
-  }
-
-  const held = (use: ProblemUse): readonly [number, number] => [start(use.from), end(use.to)];
-  const usesOf = (resource: string) =>
-    problem.uses.filter((use) => use.resource === resource).sort((a, b) => start(a.from) - start(b.from));
-
-  for (const resource of problem.resources) {
-    const uses = usesOf(resource.id);
-    if (resource.kind === 'vessel') {
-      uses.slice(1).forEach((next, n) => {
-        const before = uses[n] as ProblemUse;
-        const [, free] = held(before);
-        const [from] = held(next);
-        if (from < free)
-          broken.push({
-            rule: 'vessel',
-            text: `${next.id} starts while ${before.id} holds the ${resource.id}`,
-            between: [before.id, next.id],
-            at: from,
-          });
-        const alike = before.group !== undefined && before.group === next.group;
-        if (!before.wash || alike) return;
-        const wash = plan.washes.find(
-          (w) => w.resource === resource.id && w.after === before.id && w.before === next.id,
-        );
-        if (!wash)
-          broken.push({
-            rule: 'wash',
-            text: `no wash between ${before.id} and ${next.id}`,
-            between: [before.id, next.id],
-            at: free,
-          });
-        else if (wash.start < free || wash.start + before.wash > from)
-          broken.push({
+/** One thing at a time is in a vessel, and it is washed between two that are not alike. */
+const inVessel = (vessel: string, uses: readonly ProblemUse[], plan: Plan, times: Times): readonly Broken[] =>
+  uses.slice(1).flatMap((next, n): Broken[] => {
+    const before = uses[n] as ProblemUse;
+    const [, free] = times.held(before);
+    const [from] = times.held(next);
+    const between = [before.id, next.id];
+    const broken: Broken[] =
+      from < free
+        ? [{ rule: 'vessel', text: `${next.id} starts while ${before.id} holds the ${vessel}`, between, at: from }]
+        : [];
+    const alike = before.group !== undefined && before.group === next.group;
+    if (!before.wash || alike) return broken;
+    const wash = plan.washes.find((w) => w.resource === vessel && w.after === before.id && w.before === next.id);
+    if (!wash)
+      return [...broken, { rule: 'wash', text: `no wash between ${before.id} and ${next.id}`, between, at: free }];
+    return wash.start < free || wash.start + before.wash > from
+      ? [
+          ...broken,
+          {
             rule: 'wash',
             text: `the wash between ${before.id} and ${next.id} does not fit between them`,
-            between: [before.id, next.id],
+            between,
             at: wash.start,
-          });
-      });
-      continue;
-    }
-    const taken = perMinute(
-      last,
-      uses.map((use) => [...held(use), use.units ?? 1] as const),
-    );
-    const over = taken.findIndex((units) => units > resource.units);
-    if (over >= 0) {
-      const then = uses.filter((use) => held(use)[0] <= over && over < held(use)[1]).map((use) => use.id);
-      broken.push({
-        rule: resource.kind === 'oven' ? 'oven racks' : 'shared',
-        text: `${taken[over]} of ${resource.units} ${resource.id} in minute ${over}`,
-        between: then,
-        at: over,
-      });
-    }
-    if (resource.kind !== 'oven') continue;
-    for (const use of uses) {
-      const heat = use.temperature ?? 0;
-      if (held(use)[0] < (resource.preheat[heat] ?? 0))
-        broken.push({
-          rule: 'preheat',
-          text: `${use.id} goes in before the oven is at ${heat}`,
-          between: [use.id],
-          at: held(use)[0],
-        });
-      for (const later of uses) {
-        const other = later.temperature ?? 0;
-        if (
-          later === use ||
-          heat === other ||
-          held(later)[0] < held(use)[0] ||
-          (held(later)[0] === held(use)[0] && later.id < use.id)
-        )
-          continue;
-        const gap = resource.change[heat]?.[other] ?? 0;
-        if (held(later)[0] < held(use)[1] + gap)
-          broken.push({
-            rule: 'oven heat',
-            text: `${later.id} at ${other} comes too soon after ${use.id} at ${heat}`,
-            between: [use.id, later.id],
-            at: held(later)[0],
-          });
-      }
-    }
-  }
+          },
+        ]
+      : broken;
+  });
 
+function shared(
+  resource: Extract<Resource, { readonly units: number }>,
+  uses: readonly ProblemUse[],
+  last: number,
+  times: Times,
+): readonly Broken[] {
+  const taken = perMinute(
+    last,
+    uses.map((use) => [...times.held(use), use.units ?? 1] as const),
+  );
+  const over = taken.findIndex((units) => units > resource.units);
+  if (over < 0) return [];
+  return [
+    {
+      rule: resource.kind === 'oven' ? 'oven racks' : 'shared',
+      text: `${taken[over]} of ${resource.units} ${resource.id} in minute ${over}`,
+      between: uses.filter((use) => times.held(use)[0] <= over && over < times.held(use)[1]).map((use) => use.id),
+      at: over,
+    },
+  ];
+}
+
+type OvenResource = Extract<Resource, { readonly kind: 'oven' }>;
+
+const preheated = (oven: OvenResource, uses: readonly ProblemUse[], times: Times): readonly Broken[] =>
+  uses
+    .filter((use) => times.held(use)[0] < (oven.preheat[use.temperature ?? 0] ?? 0))
+    .map((use): Broken => ({
+      rule: 'preheat',
+      text: `${use.id} goes in before the oven is at ${use.temperature ?? 0}`,
+      between: [use.id],
+      at: times.held(use)[0],
+    }));
+
+/** From one heat to another an oven takes its minutes, in which nothing bakes. */
+const heated = (oven: OvenResource, uses: readonly ProblemUse[], times: Times): readonly Broken[] =>
+  uses.flatMap((use) =>
+    uses.flatMap((later): Broken[] => {
+      const heat = use.temperature ?? 0;
+      const other = later.temperature ?? 0;
+      const [from] = times.held(later);
+      const [began, ended] = times.held(use);
+      if (later === use || heat === other || from < began || (from === began && later.id < use.id)) return [];
+      return from < ended + (oven.change[heat]?.[other] ?? 0)
+        ? [
+            {
+              rule: 'oven heat',
+              text: `${later.id} at ${other} comes too soon after ${use.id} at ${heat}`,
+              between: [use.id, later.id],
+              at: from,
+            },
+          ]
+        : [];
+    }),
+  );
+
+/** No more is done at once than there are hands, washes among it. */
+function byHand(problem: Problem, plan: Plan, last: number, times: Times): readonly Broken[] {
   const washOf = new Map(problem.uses.map((use) => [use.id, use.wash ?? 0]));
   const work = [
     ...problem.tasks
       .filter((task) => task.attention === 'full')
-      .map(({ id }) => ({ name: id, from: start(id), to: end(id) })),
+      .map(({ id }) => ({ name: id, from: times.start(id), to: times.end(id) })),
     ...plan.washes.map((wash) => ({
       name: `wash after ${wash.after}`,
       from: wash.start,
@@ -169,16 +213,16 @@ export function check(problem: Problem, plan: Plan): readonly Broken[] {
     (problem.away ?? []).map(({ from, to, hands }) => [from, to, hands] as const),
   );
   const over = busy.findIndex((hands, minute) => hands > 0 && hands > problem.cooks - (away[minute] ?? 0));
-  if (over >= 0) {
-    const then = work.filter(({ from, to }) => from <= over && over < to).map(({ name }) => name);
-    broken.push({
+  if (over < 0) return [];
+  const then = work.filter(({ from, to }) => from <= over && over < to).map(({ name }) => name);
+  return [
+    {
       rule: 'hands',
       text: `${then.length} things for ${Math.max(0, problem.cooks - (away[over] ?? 0))} pair of hands in minute ${over}`,
       between: then,
       at: over,
-    });
-  }
-  return broken;
+    },
+  ];
 }
 
 /** How many units are held in each minute. */
