@@ -31,6 +31,8 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
     await page.getByRole('button', { name: /^use up the parsnip, also what other dishes count on/ }).click();
     await page.getByRole('button', { name: /^Keep 12 portions/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Parsnip pan with hazelnuts, 12 portions');
+    // Stored: the page is drawn anew with it.
+    await expect(page.getByRole('button', { name: /^Keep 12 portions/ })).toHaveCount(0);
   });
 
   await test.step('swap an ingredient', async () => {
