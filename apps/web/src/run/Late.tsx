@@ -41,8 +41,8 @@ export function Late({
   const late = Math.round((endsAt - plannedEndsAt) / MINUTE_MS);
   const minute = Math.floor(now / MINUTE_MS);
   const ways = useMemo(
-    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, minute * MINUTE_MS) : []),
-    [kitchen, run, facts, late, minute],
+    () => (late >= LATE_FROM ? waysOut(kitchen, run, facts, { endsAt, now: minute * MINUTE_MS }) : []),
+    [kitchen, run, facts, endsAt, late, minute],
   );
   if (late < LATE_FROM) return null;
   const zone = kitchen.kitchen.equipment.zone;
@@ -98,11 +98,11 @@ function waysOut(
   kitchen: KitchenView,
   run: PlannedRun,
   facts: ReadonlyMap<string, TaskFacts>,
-  now: number,
+  at: { readonly endsAt: number; readonly now: number },
 ): readonly Way[] {
   return kitchen.batches.flatMap((batch): Way[] => {
     if (batch.state.status !== 'planned') return [];
-    const means = leaveOutMeans(run, facts, { batch: batch.state.id }, now);
+    const means = leaveOutMeans(run, facts, { batch: batch.state.id }, at);
     return means
       ? [
           {

@@ -67,6 +67,7 @@ function Worktop({
   useAwake(!view.finished);
   const [whose, setWhose] = useState(EVERYBODY);
   const { about, facts } = cooked;
+  const planned = useMemo(() => ({ ...run, startedAt: Date.parse(run.startedAt) }), [run]);
   const cooks = useMemo(() => [...new Set(Object.values(about).flatMap(({ who }) => who ?? []))].sort(), [about]);
   const mine = (task: RunTask) =>
     whose === EVERYBODY || about[task.id]?.who === undefined || about[task.id]?.who === whose;
@@ -156,8 +157,9 @@ function Worktop({
               task={current}
               about={aboutCurrent}
               cooks={cooks}
-              run={{ ...run, startedAt: Date.parse(run.startedAt) }}
+              run={planned}
               facts={facts}
+              endsAt={view.endsAt}
               portions={kitchen.batches
                 .find(({ state }) => state.id === aboutCurrent?.batch)
                 ?.scaled.portions.valueOf()}

@@ -1,7 +1,8 @@
 import { leaveOutMeans, type PlannedRun, type RunFact, type RunTask, type TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input, Popconfirm, Select } from 'antd';
-import { useState } from 'react';
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { useMemo, useState } from 'react';
 import { duration } from '../parts/times.ts';
 
 /** What else may happen to the task at hand: it is skipped, another takes it, something is noted. */
@@ -12,6 +13,7 @@ export function TaskTools({
   run,
   facts,
   portions,
+  endsAt,
   now,
   tap,
 }: {
@@ -22,15 +24,23 @@ export function TaskTools({
   facts: ReadonlyMap<string, TaskFacts>;
   /** Of the whole dish. */
   portions: number | undefined;
+  /** When all is done as it goes now, ms. */
+  endsAt: number;
   now: number;
   tap: (what: RunFact) => void;
 }) {
   const [note, setNote] = useState('');
+  // What it would save is told to the minute: it is not worked out anew with every second.
+  const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
+  const end = Math.floor(endsAt / MINUTE_MS) * MINUTE_MS;
+  const load = useMemo(
+    () =>
+      about && about.batch !== null && about.load > 0 && about.loads > 1
+        ? leaveOutMeans(run, facts, { batch: about.batch, load: about.load }, { endsAt: end, now: minute })
+        : undefined,
+    [run, facts, about, end, minute],
+  );
   if (!about) return null;
-  const load =
-    about.batch !== null && about.load > 0 && about.loads > 1
-      ? leaveOutMeans(run, facts, { batch: about.batch, load: about.load }, now)
-      : undefined;
   return (
     <div className="task-tools">
       <Popconfirm

@@ -8,7 +8,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import { asRun, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
+import { asRun, openOf, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -23,7 +23,8 @@ export default function PutAwayPage() {
 
 function PutAway({ view }: { view: KitchenView }) {
   const cookedNow = view.batches.filter((batch) => batch.state.session === view.session?.id);
-  const open = cookedNow.filter((batch) => batch.state.status === 'planned');
+  // The same list for the same kitchen: a run's clock ticks every second.
+  const open = useMemo(() => openOf(view), [view]);
   const done = cookedNow.filter((batch) => batch.state.status === 'put away');
   const cooked = view.session?.status === 'running' || done.length > 0;
   return (
@@ -93,9 +94,10 @@ function OpenBatches({
   const on = run.state === 'on' ? run : undefined;
   const left = useMemo(() => stepsLeft(on?.run), [on?.run]);
   // What the run says that went in is what is boxed: its weight, its allergens, its cautions.
+  const cooked = on?.cooked;
   const asCooked = useMemo(
-    () => (on ? open.map((batch) => asRun(planned, batch, on.cooked)) : open),
-    [on, open, planned],
+    () => (cooked ? open.map((batch) => asRun(planned, batch, cooked)) : open),
+    [cooked, open, planned],
   );
   const view = useMemo(
     () => ({

@@ -24,7 +24,8 @@ export function leaveOutMeans(
   run: PlannedRun,
   facts: ReadonlyMap<string, TaskFacts>,
   { batch, load }: LeftOutWork,
-  now: number,
+  /** When all is done as it goes now, and now; ms. */
+  { endsAt, now }: { readonly endsAt: number; readonly now: number },
 ): LeaveOutMeans | undefined {
   const mine = Object.values(run.about).filter(
     (task) => task.batch === batch && (load === undefined || task.load === load),
@@ -34,14 +35,11 @@ export function leaveOutMeans(
     startedAt !== undefined || doneAt !== undefined || (ticked?.length ?? 0) > 0 || gate !== undefined;
   if (!first || mine.some(({ id }) => touched(facts.get(id) ?? {}))) return undefined;
   const said = load === undefined ? { dropped: true } : { loadDropped: true };
-  const ends = (told: ReadonlyMap<string, TaskFacts>): number => {
-    const cooked = asCooked(run, told);
-    return projectRun(cooked.problem, cooked.plan, run.startedAt, cooked.facts, now).endsAt;
-  };
-  const without = new Map(facts).set(first.id, { ...facts.get(first.id), ...said });
+  const without = asCooked(run, new Map(facts).set(first.id, { ...facts.get(first.id), ...said }));
+  const sooner = projectRun(without.problem, without.plan, run.startedAt, without.facts, now).endsAt;
   return {
     task: first.id,
     steps: mine.length,
-    savesMinutes: Math.max(0, Math.round((ends(facts) - ends(without)) / MINUTE_MS)),
+    savesMinutes: Math.max(0, Math.round((endsAt - sooner) / MINUTE_MS)),
   };
 }

@@ -20,8 +20,8 @@ export interface BatchShape extends PlannedBatch, GoesInto {
   readonly numbers: (step: Step) => readonly number[];
   readonly taskId: (step: string, load: number, stage?: Stage) => string;
   /** The first and the last task of a step. */
-  readonly entry: (step: Step, load: number) => string;
-  readonly exit: (step: Step, load: number) => string;
+  readonly firstTask: (step: Step, load: number) => string;
+  readonly lastTask: (step: Step, load: number) => string;
   readonly steps: ReadonlyMap<string, Step>;
   /** What holds a station during a step. */
   readonly useAt: (station: Station, step: string) => StationUse | undefined;
@@ -33,9 +33,9 @@ export function batchShape({ id, scaled }: PlannedBatch, equipment: Equipment): 
   const loads = scaled.loads.value.loads;
   const taskId = (step: string, load: number, stage?: Stage) =>
     [id, step, ...(load ? [`${load}`] : []), ...(stage ? [stage] : [])].join('/');
-  const entry = (step: Step, load: number) =>
+  const firstTask = (step: Step, load: number) =>
     step.kind === 'pressure' ? taskId(step.id, load, 'load') : taskId(step.id, load);
-  const exit = (step: Step, load: number) =>
+  const lastTask = (step: Step, load: number) =>
     step.kind === 'pressure' ? taskId(step.id, load, 'empty') : taskId(step.id, load);
 
   /** A use for each load: a vessel holds one. What is done once for all belongs to the first load where the use begins with it, and to the last where it ends with it. */
@@ -46,11 +46,11 @@ export function batchShape({ id, scaled }: PlannedBatch, equipment: Equipment): 
     const ofLoads = inside.filter(({ per }) => per === 'load');
     const [first] = ofLoads;
     const last = ofLoads.at(-1);
-    if (!first || !last) return [{ load: 0, start: entry(from, 0), end: exit(to, 0) }];
+    if (!first || !last) return [{ load: 0, start: firstTask(from, 0), end: lastTask(to, 0) }];
     return Array.from({ length: loads }, (_, n) => n + 1).map((load) => ({
       load,
-      start: from.per === 'load' ? entry(from, load) : load === 1 ? entry(from, 0) : entry(first, load),
-      end: to.per === 'load' ? exit(to, load) : load === loads ? exit(to, 0) : exit(last, load),
+      start: from.per === 'load' ? firstTask(from, load) : load === 1 ? firstTask(from, 0) : firstTask(first, load),
+      end: to.per === 'load' ? lastTask(to, load) : load === loads ? lastTask(to, 0) : lastTask(last, load),
     }));
   };
 
@@ -61,8 +61,8 @@ export function batchShape({ id, scaled }: PlannedBatch, equipment: Equipment): 
     loads,
     numbers: (step) => (step.per === 'batch' ? [0] : Array.from({ length: loads }, (_, n) => n + 1)),
     taskId,
-    entry,
-    exit,
+    firstTask,
+    lastTask,
     steps: new Map(recipe.steps.map((step) => [step.id, step])),
     useAt: (station, step) =>
       recipe.uses.find((use) => use.station === station && holds(recipe.steps, use.from, use.to, step)),

@@ -57,7 +57,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
   const baked: GoesIntoOven[] = [];
   const faults: SessionFault[] = [];
   const shape = batchShape({ id: batch, scaled }, equipment);
-  const { loads, dish, numbers, entry, exit, steps, useAt, stretchesOf } = shape;
+  const { loads, dish, numbers, firstTask, lastTask, steps, useAt, stretchesOf } = shape;
   const cookerFor = cookersOf(scaled, kitchen);
   // What boils or simmers in an open pot of water: there it takes longer where water boils cooler.
   const inWater = new Set(wetSteps(recipe, scaled.lines).map(({ step }) => step.id));
@@ -82,8 +82,8 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
           earlierStep.per === 'batch' ? load > 1 : load === 0 && from < (froms.at(-1) ?? 0);
         for (const from of froms)
           links.push({
-            from: exit(earlierStep, from),
-            to: entry(step, load),
+            from: lastTask(earlierStep, from),
+            to: firstTask(step, load),
             min,
             max: waitsLonger(from) ? null : max,
           });
@@ -92,7 +92,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
     // Loads are alike: the first comes first, so that the search does not try both orders.
     if (step.per === 'load')
       for (let load = 2; load <= loads; load++)
-        links.push({ from: entry(step, load - 1), to: entry(step, load), min: 0, max: null });
+        links.push({ from: firstTask(step, load - 1), to: firstTask(step, load), min: 0, max: null });
   }
 
   // What a recipe does not say: food at pressure is in a cooker.

@@ -138,7 +138,17 @@ export function stripsOf(
     const demanded = demandedOf(view, recipe, portionG);
     const firstMeal = Math.max(over, Math.min(...supply.map((piece) => piece.fromMeal), DAYS * MEALS_A_DAY));
     const { week } = view;
-    const from = [week.eaters, week.attendance, week.slots, week.appetites, week.eaten, week.plates, foods, today];
+    const from = [
+      week.eaters,
+      week.attendance,
+      week.slots,
+      week.appetites,
+      week.eaten,
+      week.plates,
+      foods,
+      view.recipes,
+      today,
+    ];
     const figures = `${portionG} ${firstMeal} ${supply.map(pieceKey).join(' ')}`;
     const known = folded.get(recipe.document);
     const same = known?.figures === figures && known.from.every((each, n) => each === from[n]);
