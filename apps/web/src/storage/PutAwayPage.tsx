@@ -24,7 +24,8 @@ export default function PutAwayPage() {
 function PutAway({ view }: { view: KitchenView }) {
   const cookedNow = view.batches.filter((batch) => batch.state.session === view.session?.id);
   // The same list for the same kitchen: a run's clock ticks every second.
-  const open = useMemo(() => openOf(view), [view]);
+  const { batches, session } = view;
+  const open = useMemo(() => openOf({ batches, session }), [batches, session]);
   const done = cookedNow.filter((batch) => batch.state.status === 'put away');
   const cooked = view.session?.status === 'running' || done.length > 0;
   return (
