@@ -35,24 +35,22 @@ const LEAST_SHARE = 0.6;
  * cooking. Each is tried against the fold that judges the week; what does not bring it further is not offered.
  */
 export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now: number): readonly Repair[] {
-  const changes: readonly (readonly [RepairWay, WeekChange | undefined])[] = [
-    ['cook what is missing', cookMissing(view, broken, now)],
-    ['smaller portions', smallerPortions(view, broken, now)],
-    ['from what is there', anotherMeal(view, broken, 'from what is there', now)],
-    ['with a little more cooking', anotherMeal(view, broken, 'with a little more cooking', now)],
+  const asItIs = (change: WeekChange): TriedChange => ({ change, broken: brokenAfter(view, change, now) });
+  const withMore = (change: WeekChange): TriedChange => untilItHolds(view, change, now);
+  // Only the ways that cook may cook more until they hold.
+  const ways: readonly (readonly [RepairWay, WeekChange | undefined, (change: WeekChange) => TriedChange])[] = [
+    ['cook what is missing', cookMissing(view, broken, now), withMore],
+    ['smaller portions', smallerPortions(view, broken, now), asItIs],
+    ['from what is there', anotherMeal(view, broken, 'from what is there', now), asItIs],
+    ['with a little more cooking', anotherMeal(view, broken, 'with a little more cooking', now), withMore],
   ];
-  return changes
-    .flatMap(([way, change]) => (change ? [repairOf(view, way, change, now)] : []))
+  return ways
+    .flatMap(([way, change, tried]) => (change ? [repairOf(view, way, tried(change), now)] : []))
     .filter(({ broken: left }) => lackOf(left) < lackOf(broken) || left.length < broken.length)
     .sort((a, b) => Number(a.broken.length > 0) - Number(b.broken.length > 0));
 }
 
-function repairOf(view: KitchenView, way: RepairWay, offered: WeekChange, now: number): Repair {
-  // From what is there is from what is there: nothing is cooked for it.
-  const { change, broken } =
-    way === 'from what is there' || way === 'smaller portions'
-      ? { change: offered, broken: brokenAfter(view, offered, now) }
-      : untilItHolds(view, offered, now);
+function repairOf(view: KitchenView, way: RepairWay, { change, broken }: TriedChange, now: number): Repair {
   const after = withChange(view, change, now);
   const before = new Set(missingOf(view).map(({ food, missingText }) => `${food.id} ${missingText}`));
   const nameOf = (recipe: string) => view.recipes.find(({ id }) => id === recipe)?.document.component.name ?? '';
