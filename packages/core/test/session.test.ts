@@ -5,7 +5,7 @@ import { Fraction } from '../src/quantity/index.ts';
 import { STARTER_RECIPES } from '../src/recipe/index.ts';
 import { scaleBatch } from '../src/scaling/index.ts';
 import { check, search } from '../src/schedule/index.ts';
-import { OVEN_ON, expandSession, type SessionTasks } from '../src/session/index.ts';
+import { expandSession, ovenTask, type SessionTasks } from '../src/session/index.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));
 const equipment: Equipment = {
@@ -59,8 +59,8 @@ test('the soak stands before the session, not in it', () => {
 });
 
 test('the oven is switched on by somebody, and trays wait until it is hot', () => {
-  expect(demo.about[OVEN_ON]?.name).toBe('Oven on, 200 °C');
-  expect(demo.problem.links).toContainEqual({ from: OVEN_ON, to: 'roots/tray-in/1', min: 12, max: 27 });
+  expect(demo.about[ovenTask('on', 1)]?.name).toBe('Oven on, 200 °C');
+  expect(demo.problem.links).toContainEqual({ from: ovenTask('on', 1), to: 'roots/tray-in/1', min: 12, max: 27 });
 });
 
 test('what goes in is told once, at its step, for one load', () => {

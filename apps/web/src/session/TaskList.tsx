@@ -20,7 +20,7 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
   const { plan, tasks } = result;
   const [whose, setWhose] = useState('all');
   const people = useMemo(
-    () => lanesOf(tasks, plan, cooksOf(result)).filter(({ id }) => id.startsWith('hands ')),
+    () => lanesOf(tasks, plan, cooksOf(result)).filter(({ hands }) => hands),
     [tasks, plan, result],
   );
   const mine = people.find(({ id }) => id === whose)?.bars.flatMap(({ task }) => task ?? []);

@@ -1,12 +1,12 @@
 import type { Hold } from '@kestrel-ridge/core/schedule';
-import type { SessionTasks } from '@kestrel-ridge/core/session';
-import type { Plan } from '@kestrel-ridge/core/session';
+import { resourceOf, resourceWords, washOf, type Plan, type SessionTasks } from '@kestrel-ridge/core/session';
 
 /** Why a task does not start earlier, as a cook would say it. */
 export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (minute: number) => string): string {
   const name = (id: string): string => {
-    const wash = /^wash after (.*)$/.exec(id);
-    if (wash) return `the wash of the ${tasks.problem.uses.find((use) => use.id === wash[1])?.resource ?? 'vessel'}`;
+    const behind = washOf(id);
+    const washed = tasks.problem.uses.find((use) => use.id === behind)?.resource;
+    if (behind !== undefined) return `the wash of the ${washed === undefined ? 'vessel' : resourceWords(washed)}`;
     return `“${tasks.about[id]?.name ?? id}”`;
   };
   const end = (id: string): number =>
@@ -22,12 +22,12 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
       if (!busy) return 'No hands are free before.';
       return mover && hold.mover !== busy && tasks.about[hold.mover]?.stage
         ? `No hands for “${mover.name}” a minute earlier: they are at ${name(busy)}.`
-        : `No hands are free: they are at ${name(busy)}${busy.startsWith('wash') ? '' : ` until ${clock(end(busy))}`}.`;
+        : `No hands are free: they are at ${name(busy)}${washOf(busy) !== undefined ? '' : ` until ${clock(end(busy))}`}.`;
     }
     case 'vessel':
       return hold.washed
-        ? `The ${hold.resource} has to be washed first, after ${name(hold.lastTask)}.`
-        : `The ${hold.resource} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
+        ? `The ${resourceWords(hold.resource)} has to be washed first, after ${name(hold.lastTask)}.`
+        : `The ${resourceWords(hold.resource)} is taken until ${clock(end(hold.lastTask))}, by ${name(hold.lastTask)}.`;
     case 'full':
       return fullWords(hold.resource);
     case 'heat':
@@ -46,16 +46,19 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
 }
 
 function fullWords(resource: string): string {
+  const what = resourceOf(resource);
+  if (what.is === 'one of') return `Only one of ${what.kinds.join(', ')} runs at a time.`;
+  if (what.is === 'hands')
+    return `${capital(what.of.join(' or '))}, who has to do it, has no hands free before.`;
+  if (what.is === 'pot') return `The ${what.name} is taken until then.`;
   if (resource === 'power') return 'Before, more would be switched on than the fuse bears.';
   if (resource === 'calm') return 'Before, something would have to be looked at in the middle of delicate work.';
   if (resource === 'knife')
     return 'Before, something is tossed or stirred every few minutes: no hand is free for a knife.';
-  const [, only] = /^one of (.*)$/.exec(resource) ?? [];
-  if (only) return `Only one of ${only} runs at a time.`;
-  const [, whose] = /^hands of (.*)$/.exec(resource) ?? [];
-  if (whose) return `${whose.charAt(0).toUpperCase()}${whose.slice(1)}, who has to do it, has no hands free before.`;
-  if (/^oven/.test(resource)) return `No rack of the ${resource} is free before: what bakes there takes them.`;
+  if (what.kind === 'oven') return `No rack of the ${resource} is free before: what bakes there takes them.`;
   return resource === 'burner' || resource === 'large burner'
     ? `All ${resource}s are taken until then.`
     : `The ${resource} is taken until then.`;
 }
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

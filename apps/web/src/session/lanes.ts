@@ -1,4 +1,12 @@
-import { switchesOn, type Plan, type SessionTasks, type TaskAbout } from '@kestrel-ridge/core/session';
+import {
+  isThing,
+  resourceWords,
+  switchesOn,
+  washId,
+  type Plan,
+  type SessionTasks,
+  type TaskAbout,
+} from '@kestrel-ridge/core/session';
 
 export type BarKind = 'hands' | 'barred' | 'pressure' | 'wash' | 'held';
 
@@ -17,6 +25,8 @@ export interface Bar {
 
 export interface Lane {
   readonly id: string;
+  /** A pair of hands, and not a thing. */
+  readonly hands?: true;
   readonly name: string;
   readonly note: string;
   readonly rows: number;
@@ -69,9 +79,9 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
   const washes = plan.washes.map((wash): Bar => {
     const use = problem.uses.find((each) => each.id === wash.after);
     return {
-      key: `wash ${wash.after}`,
+      key: washId(wash.after),
       task: undefined,
-      label: `wash the ${wash.resource}`,
+      label: washWords(wash.resource),
       from: wash.start,
       to: wash.start + (use?.wash ?? 0),
       row: 0,
@@ -86,6 +96,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
   ];
   const laneOfHands = (bars: readonly Bar[], name: string, n: number): Lane => ({
     id: `hands ${n}`,
+    hands: true,
     name,
     note: 'both hands',
     rows: 1,
@@ -95,7 +106,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
   const hands = who
     ? names.map((name, n) =>
         laneOfHands(
-          work.filter(({ key, task }) => who[task ?? key.replace('wash ', 'wash after ')] === name),
+          work.filter(({ key, task }) => who[task ?? key] === name),
           name,
           n,
         ),
@@ -130,17 +141,16 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
       note,
       rows: 1,
       spans: spansOf(station),
-      bars: [...within(station).flat(), ...washes.filter((wash) => wash.label === `wash the ${station}`)],
+      bars: [...within(station).flat(), ...washes.filter((wash) => wash.label === washWords(station))],
     });
   };
-  const numbered = (word: string) =>
-    problem.resources.map(({ id }) => id).filter((id) => id === word || id.startsWith(`${word} `));
+  const numbered = (kind: string) => problem.resources.map(({ id }) => id).filter((id) => isThing(id, kind));
   for (const id of numbered('cooker')) alone(id, capital(id), 'one insert');
 
-  for (const id of numbered('oven')) {
+  for (const [n, id] of numbered('oven').entries()) {
     const baking = inUse(id);
     if (baking.length === 0) continue;
-    const on = problem.tasks.find((task) => switchesOn(task.id) && task.id.slice(7) === id.slice(4));
+    const on = problem.tasks.find((task) => switchesOn(task.id) === n + 1);
     const bars = baking.flatMap((use) =>
       within(id)
         .flat()
@@ -198,6 +208,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
   return lanes;
 }
 
+const washWords = (resource: string) => `wash the ${resourceWords(resource)}`;
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** Trays of one minute on racks of their own, the first free rack first. */

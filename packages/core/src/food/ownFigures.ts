@@ -81,44 +81,57 @@ export interface KnownFigure {
   readonly source: string;
 }
 
+/** Where a figure stands among a food's facts. */
+type At =
+  | { readonly among: 'keeps' | 'opened'; readonly name: PlaceKind }
+  | { readonly among: 'composition'; readonly name: 'kJ' }
+  | { readonly among: undefined; readonly name: 'gramsPerCup' };
+
+/** The name of a figure, read: the one place that takes it apart. */
+function placed(name: FigureName): At {
+  const [among, of] = name.split('.');
+  return (of === undefined ? { among: undefined, name } : { among, name: of }) as At;
+}
+
 /** A figure of a food with its source; undefined when it is not known. */
-export function figureOf({ facts }: Pick<Food, 'facts'>, name: FigureName): KnownFigure | undefined {
-  if (name.startsWith('keeps.')) return facts.keeps?.[name.slice('keeps.'.length) as PlaceKind];
-  if (name.startsWith('opened.')) return facts.opened?.[name.slice('opened.'.length) as PlaceKind];
-  if (name.startsWith('composition.')) {
-    const value = facts.composition?.value[name.slice('composition.'.length) as 'kJ'];
-    const source = facts.ownComposition?.includes(name) ? THIS_KITCHEN : facts.composition?.source;
-    return value === undefined || source === undefined ? undefined : { value, source };
+export function figureOf({ facts }: Pick<Food, 'facts'>, figure: FigureName): KnownFigure | undefined {
+  const { among, name } = placed(figure);
+  switch (among) {
+    case 'keeps':
+    case 'opened':
+      return (facts[among] as Partial<Record<PlaceKind, KnownFigure>> | undefined)?.[name];
+    case 'composition': {
+      const value = facts.composition?.value[name];
+      const source = facts.ownComposition?.includes(figure) ? THIS_KITCHEN : facts.composition?.source;
+      return value === undefined || source === undefined ? undefined : { value, source };
+    }
+    case undefined:
+      return facts[name];
   }
-  return facts[name as 'gramsPerCup'];
 }
 
 export const THIS_KITCHEN = 'this kitchen';
 
 /** The book's facts with this kitchen's own figures in their place; each of them says so as its source. */
-export function withOwnFigures(facts: FoodFacts, own: OwnFigures): FoodFacts {
-  let result = facts;
-  for (const [name, value] of Object.entries(own) as [FigureName, number][]) {
-    if (name.startsWith('keeps.'))
-      result = {
-        ...result,
-        keeps: { ...result.keeps, [name.slice('keeps.'.length)]: { value, source: THIS_KITCHEN } },
-      };
-    else if (name.startsWith('opened.'))
-      result = {
-        ...result,
-        opened: { ...result.opened, [name.slice('opened.'.length)]: { value, source: THIS_KITCHEN } },
-      };
-    else if (name.startsWith('composition.'))
-      result = {
-        ...result,
+export const withOwnFigures = (facts: FoodFacts, own: OwnFigures): FoodFacts =>
+  (Object.entries(own) as [FigureName, number][]).reduce(withOne, facts);
+
+function withOne(facts: FoodFacts, [figure, value]: readonly [FigureName, number]): FoodFacts {
+  const { among, name } = placed(figure);
+  switch (among) {
+    case 'keeps':
+    case 'opened':
+      return { ...facts, [among]: { ...facts[among], [name]: { value, source: THIS_KITCHEN } } };
+    case 'composition':
+      return {
+        ...facts,
         composition: {
-          value: { ...result.composition?.value, [name.slice('composition.'.length)]: value },
-          source: result.composition?.source ?? THIS_KITCHEN,
+          value: { ...facts.composition?.value, [name]: value },
+          source: facts.composition?.source ?? THIS_KITCHEN,
         },
-        ownComposition: [...(result.ownComposition ?? []), name],
+        ownComposition: [...(facts.ownComposition ?? []), figure],
       };
-    else result = { ...result, [name]: { value, source: THIS_KITCHEN } };
+    case undefined:
+      return { ...facts, [name]: { value, source: THIS_KITCHEN } };
   }
-  return result;
 }

@@ -25,7 +25,12 @@ export type {
   KpaAbsolute,
   KpaGauge,
   Metres,
+  Milliseconds,
+  MinuteCount,
   Minutes,
+  Moment,
+  Of,
+  SessionMinute,
   Watts,
 } from './unit.ts';
 export { UNIT_SYSTEMS, measureIn, quantityOf } from './unitSystem.ts';

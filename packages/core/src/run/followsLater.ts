@@ -15,8 +15,6 @@ export interface LaterStep {
 }
 
 export const laterId = (task: string, line: string): string => `later/${task}/${line}`;
-/** Is a task the step of something that was put off? */
-export const isLater = (task: string): boolean => task.startsWith('later/');
 
 /**
  * What was put off at a gate gets a step of its own, so that nobody has to remember it: after the lid is off, the tray is out or the blades stand still, and before the
@@ -48,6 +46,7 @@ export function laterSteps(
             load: task.load,
             loads: task.loads,
             step: laterId(task.step, line),
+            putOff: true,
             name: apart ? `Cook ${into.food} apart and stir in` : `Stir in ${into.food}`,
             station: 'hands',
             skills: [],

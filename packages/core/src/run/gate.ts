@@ -1,5 +1,5 @@
-import type { GoesIn, Problem, TaskAbout } from '../session/index.ts';
-import { isLater, laterId } from './followsLater.ts';
+import { isThing, type GoesIn, type Problem, type TaskAbout } from '../session/index.ts';
+import { laterId } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
 
 /** A point of no return: what is not in now does not come in, or only in another way. */
@@ -17,7 +17,7 @@ export const gateWords = (gate: Gate): string => GATE_WORDS[gate];
 export function gateAt(task: TaskAbout, { uses, tasks, links }: Problem, about: Abouts): Gate | undefined {
   if (task.stage === 'load') return 'lid';
   if (task.attention.needs !== 'hands') return undefined;
-  const opens = (resource: string) => uses.some((use) => use.resource.startsWith(resource) && use.from === task.id);
+  const opens = (kind: string) => uses.some((use) => use.from === task.id && isThing(use.resource, kind));
   if (opens('oven') || opens('air fryer')) return 'tray';
   if (opens('jug')) return 'blades';
   const last = !links.some(
@@ -63,7 +63,7 @@ export function readBack(
   const before = [...earlierOf(task, problem, about)].flatMap((id) => about[id] ?? []);
   const missing = before
     // What was put off has a step of its own, and is asked nowhere else.
-    .filter(({ id }) => !isLater(id))
+    .filter(({ putOff }) => !putOff)
     .flatMap((each) => {
       const known = facts.get(each.id);
       return each.goesIn

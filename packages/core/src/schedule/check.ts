@@ -1,4 +1,4 @@
-import type { Plan, Problem, ProblemUse, Resource } from '../session/index.ts';
+import { washId, type Plan, type Problem, type ProblemUse, type Resource } from '../session/index.ts';
 
 /** A rule that a plan breaks. */
 export interface Broken {
@@ -199,7 +199,7 @@ function byHand(problem: Problem, plan: Plan, last: number, times: Times): reado
       .filter((task) => task.attention === 'full')
       .map(({ id }) => ({ name: id, from: times.start(id), to: times.end(id) })),
     ...plan.washes.map((wash) => ({
-      name: `wash after ${wash.after}`,
+      name: washId(wash.after),
       from: wash.start,
       to: wash.start + (washOf.get(wash.after) ?? 0),
     })),

@@ -1,4 +1,4 @@
-import type { Plan, Problem } from '../session/index.ts';
+import { washOf, type Plan, type Problem } from '../session/index.ts';
 import type { Hold } from './why.ts';
 
 /**
@@ -30,7 +30,7 @@ function before(problem: Problem, hold: Hold): string | undefined {
       return hold.lastTask;
     case 'hands': {
       const [busy] = hold.busyWith;
-      const [, use] = /^wash after (.*)$/.exec(busy ?? '') ?? [];
+      const use = washOf(busy ?? '');
       return use === undefined ? busy : problem.uses.find(({ id }) => id === use)?.to;
     }
     case 'beginning':

@@ -1,4 +1,4 @@
-import type { Plan, Present, Problem, ProblemUse } from '../session/index.ts';
+import { resourceId, washId, type Plan, type Present, type Problem, type ProblemUse } from '../session/index.ts';
 
 /** Who may do which task; a task that is not named may be done by anybody. */
 export interface People {
@@ -6,7 +6,7 @@ export interface People {
   readonly may: Readonly<Record<string, readonly string[]>>;
 }
 
-/** Work of hands in a plan: a task, or the wash behind a use ("wash after …"). */
+/** Work of hands in a plan: a task, or the wash behind a use. */
 interface Span {
   readonly id: string;
   readonly from: number;
@@ -36,7 +36,7 @@ export function whoDoes(problem: Problem, plan: Plan, { present, may }: People):
         return { id: task.id, from, to: from + task.minutes, may: may[task.id] ?? everybody };
       }),
     ...plan.washes.map(({ after, start }) => ({
-      id: `wash after ${after}`,
+      id: washId(after),
       from: start,
       to: start + (washOf.get(after) ?? 0),
       may: everybody,
@@ -140,7 +140,7 @@ const mayOf = ({ may, present }: People, task: string): readonly string[] =>
 
 /** A task and those whose hands are busy beside it, as far as they are tasks at all. */
 function beside(problem: Problem, plan: Plan, stuck: string): readonly string[] {
-  const wash = plan.washes.find(({ after }) => `wash after ${after}` === stuck);
+  const wash = plan.washes.find(({ after }) => washId(after) === stuck);
   const own = problem.tasks.find(({ id }) => id === stuck);
   const from = wash?.start ?? plan.starts[stuck] ?? 0;
   const to = from + (own?.minutes ?? problem.uses.find(({ id }) => id === wash?.after)?.wash ?? 0);
@@ -153,7 +153,7 @@ function beside(problem: Problem, plan: Plan, stuck: string): readonly string[] 
 }
 
 function boundTo(problem: Problem, task: string, name: string): Problem | undefined {
-  const resource = `hands of ${name}`;
+  const resource = resourceId({ is: 'hands', of: [name] });
   const use: ProblemUse = { id: `${resource}/${task}`, resource, from: task, to: task, units: 1 };
   if (!problem.tasks.some(({ id }) => id === task) || problem.uses.some(({ id }) => id === use.id)) return undefined;
   const known = problem.resources.some(({ id }) => id === resource);

@@ -7,6 +7,7 @@ import { missingFor } from './missingFor.ts';
 import type { OvenHeats } from './ovenHeats.ts';
 import { needsLargeBurner, type Pots } from './potFor.ts';
 import { pressureTasks } from './pressureTasks.ts';
+import { resourceWords } from './ids.ts';
 import type { ProblemLink, ProblemUse } from './problem.ts';
 import type { SessionFault } from './sessionFault.ts';
 import type { Named, ShareOut } from './shareOut.ts';
@@ -143,7 +144,7 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
           (about.load === load || (about.load === 0 && load === 1)) &&
           holds(recipe.steps, use.from, use.to, about.step)
         )
-          abouts[n] = { ...about, unit: pot.id };
+          abouts[n] = { ...about, unit: resourceWords(pot.id) };
       });
     }
   }

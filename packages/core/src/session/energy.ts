@@ -1,6 +1,7 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { roundOnce } from '../cost/index.ts';
 import { Fraction, type Because, type Reasoned } from '../quantity/index.ts';
+import { resourceOf } from './ids.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
 /** Power drawn while at work, W, and the share of the time that the heater is on. From memory; the plates of the appliances tell better. */
@@ -39,35 +40,43 @@ export function energyOf(
   about: readonly TaskAbout[],
   equipment: Pick<Equipment, 'cookers' | 'ovens'>,
 ): readonly EnergyLine[] {
-  const minutes = new Map<Use, number>();
-  const add = (use: Use, more: number) => minutes.set(use, (minutes.get(use) ?? 0) + more);
-  const inOven = new Map<string, number>();
+  const lines = new Map<Use, { minutes: number; kWh: number }>();
+  const add = (use: Use, more: number, watts: number = DRAW[use].watts) => {
+    const before = lines.get(use) ?? { minutes: 0, kWh: 0 };
+    lines.set(use, {
+      minutes: before.minutes + more,
+      kWh: before.kWh + (watts * DRAW[use].duty * more) / 60_000,
+    });
+  };
+  const inOven = new Map<string, { readonly oven: number; readonly minutes: number }>();
   for (const task of about) {
     const takes = task.window.expected;
-    if (task.stage === 'come up') add('sealed cooker, coming up', takes);
-    else if (task.stage === 'hold') add('sealed cooker, at pressure', takes);
+    if (task.stage === 'come up') add('sealed cooker, coming up', takes, cookerOf(task, equipment.cookers)?.watts);
+    else if (task.stage === 'hold') add('sealed cooker, at pressure', takes, cookerOf(task, equipment.cookers)?.watts);
     else if (task.station === 'oven') {
-      const heat = `${task.unit ?? 'oven'} ${task.celsius ?? ''}`;
-      inOven.set(heat, Math.max(inOven.get(heat) ?? 0, takes));
+      const oven = thingOf(task, 'oven');
+      const heat = `${oven} ${task.celsius ?? ''}`;
+      inOven.set(heat, { oven, minutes: Math.max(inOven.get(heat)?.minutes ?? 0, takes) });
     } else {
       const use = STATION_USE[task.station];
       if (use) add(use, takes);
     }
   }
-  if (inOven.size > 0) {
-    add('oven, heating up', (equipment.ovens[0]?.preheatMinutes ?? 0) * inOven.size);
-    add(
-      'oven, holding',
-      [...inOven.values()].reduce((sum, each) => sum + each, 0),
-    );
+  for (const { oven, minutes } of inOven.values()) {
+    add('oven, heating up', equipment.ovens[oven - 1]?.preheatMinutes ?? 0);
+    add('oven, holding', minutes);
   }
-  const cookerWatts = equipment.cookers[0]?.watts;
-  return [...minutes].map(([use, takes]) => {
-    const { watts, duty } = DRAW[use];
-    const drawn = use.startsWith('sealed') && cookerWatts !== undefined ? cookerWatts : watts;
-    return { use, minutes: takes, kWh: (drawn * duty * takes) / 60_000 };
-  });
+  return [...lines].map(([use, { minutes, kWh }]) => ({ use, minutes, kWh }));
 }
+
+/** Which of several like things a task is in, from 1. */
+function thingOf({ unit }: TaskAbout, kind: string): number {
+  const what = resourceOf(unit ?? kind);
+  return what.is === 'thing' && what.kind === kind ? what.n : 1;
+}
+
+export const cookerOf = (task: TaskAbout, cookers: Equipment['cookers']): Equipment['cookers'][number] | undefined =>
+  cookers[thingOf(task, 'cooker') - 1];
 
 export interface Energy {
   readonly kWh: number;

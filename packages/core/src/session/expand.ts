@@ -4,7 +4,7 @@ import type { ScaledBatch } from '../scaling/index.ts';
 import { batchTasks, type GoesIntoOven } from './batchTasks.ts';
 import { calmFor, oneAtATime } from './oneAtATime.ts';
 import { ovenHeats } from './ovenHeats.ts';
-import { OVEN_OFF_ABOUT, ovenOn } from './ovenOn.ts';
+import { ovenOff, ovenOn } from './ovenOn.ts';
 import { powerLimit } from './powerLimit.ts';
 import { Pots } from './potFor.ts';
 import type { Problem, ProblemLink, ProblemUse, Resource } from './problem.ts';
@@ -80,21 +80,21 @@ export function expandSession(
       ? []
       : [{ id: 'large burner', kind: 'shared' as const, units: Math.max(1, equipment.largeBurners) }]),
   ];
-  const switchedOn: { readonly on: string; readonly baked: readonly GoesIntoOven[] }[] = [];
-  for (const { id: oven, thing } of ovens) {
+  const switchedOn: { readonly n: number; readonly baked: readonly GoesIntoOven[] }[] = [];
+  for (const { id: oven, n, thing } of ovens) {
     const mine = baked.filter((each) => each.oven === oven);
-    const on = ovenOn(oven, startsByHeat(mine), thing);
+    const on = ovenOn(n, startsByHeat(mine), thing);
     if (on.task) {
       about[on.task.id] = on.task;
       tasks.push(taskOf(on.task));
-      switchedOn.push({ on: on.task.id, baked: mine });
+      switchedOn.push({ n, baked: mine });
     }
     links.push(...on.links);
     resources.push({ id: oven, kind: 'oven', units: thing.racks, preheat: on.preheat, change: on.change });
   }
 
   const power = powerLimit(equipment, Object.values(about), uses, switchedOn);
-  for (const off of power.tasks) about[off.id] = { ...OVEN_OFF_ABOUT, id: off.id };
+  for (const off of power.tasks) about[off.id] = ovenOff(off.id);
   const alone = oneAtATime(equipment.oneAtATime, uses);
   const calm = calmFor(about, tasks, cooks);
   return {

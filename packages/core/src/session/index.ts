@@ -1,7 +1,7 @@
 export { energyCost, energyOf } from './energy.ts';
 export type { Energy, EnergyLine } from './energy.ts';
 export { expandSession } from './expand.ts';
-export { OVEN_ON, switchesOn } from './ovenOn.ts';
+export { isThing, ovenTask, resourceId, resourceOf, resourceWords, switchesOn, washId, washOf } from './ids.ts';
 export { kettleMinutes } from './kettleWater.ts';
 export type { SessionFault } from './sessionFault.ts';
 export { ovenChange, sharedHeats } from './sharedHeats.ts';

@@ -1,4 +1,5 @@
-import type { Appliance, Equipment } from '../kitchen/index.ts';
+import type { Equipment } from '../kitchen/index.ts';
+import { isThing, resourceId } from './ids.ts';
 import type { ProblemTask, ProblemUse, Resource } from './problem.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
@@ -12,16 +13,13 @@ export function oneAtATime(groups: Equipment['oneAtATime'], uses: readonly Probl
   const resources: Resource[] = [];
   const added: ProblemUse[] = [];
   for (const group of groups ?? []) {
-    const id = `one of ${group.join(', ')}`;
+    const id = resourceId({ is: 'one of', kinds: group });
     resources.push({ id, kind: 'shared', units: 1 });
     for (const { resource, from, to } of uses)
-      if (group.includes(applianceOf(resource))) added.push({ id: `${id}/${from}`, resource: id, from, to, units: 1 });
+      if (group.some((kind) => isThing(resource, kind))) added.push({ id: `${id}/${from}`, resource: id, from, to, units: 1 });
   }
   return { resources, uses: added };
 }
-
-/** "cooker 2" is a cooker. */
-export const applianceOf = (resource: string): Appliance => resource.replace(/ \d+$/, '') as Appliance;
 
 /** What is tossed or stirred so often, minutes, leaves no hands for a knife. Common practice, no published source. */
 const TOSSED_EVERY = 3;

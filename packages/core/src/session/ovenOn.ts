@@ -1,19 +1,10 @@
 import { dialFor, type Oven } from '../kitchen/index.ts';
 import { celsius } from '../quantity/index.ts';
 import type { Window } from '../recipe/index.ts';
+import { ovenTask } from './ids.ts';
 import type { ProblemLink } from './problem.ts';
 import { ovenChange } from './sharedHeats.ts';
 import type { TaskAbout } from './taskAbout.ts';
-
-/** The task that switches the oven on: the one thing that is better done late. A second oven's is "oven-on 2". */
-export const OVEN_ON = 'oven-on';
-/** The task that stands for switching it off: its power is taken until then. */
-const OVEN_OFF = 'oven-off';
-
-/** "oven 2" is switched on by "oven-on 2". */
-export const afterOven = (task: string, oven: string) => `${task}${oven.slice('oven'.length)}`;
-export const ovenOffOf = (on: string) => `${OVEN_OFF}${on.slice(OVEN_ON.length)}`;
-export const switchesOn = (task: string): boolean => task.startsWith(OVEN_ON);
 
 /** Minutes that a hot oven may stand empty. Common practice, no published source. */
 const HOT_FOR_NOBODY = 15;
@@ -35,7 +26,7 @@ const ofTheOven = (id: string, name: string): Omit<TaskAbout, 'attention'> => ({
   goesIn: [],
 });
 
-export const OVEN_OFF_ABOUT: TaskAbout = { ...ofTheOven(OVEN_OFF, 'Oven off'), attention: { needs: 'nobody' } };
+export const ovenOff = (id: string): TaskAbout => ({ ...ofTheOven(id, 'Oven off'), attention: { needs: 'nobody' } });
 
 interface OvenSide {
   readonly task: TaskAbout | undefined;
@@ -46,14 +37,14 @@ interface OvenSide {
 
 /**
  * What an oven asks for beside its dishes: somebody who switches it on, minutes to heat and to change heat.
- * @param id the oven's name in the plan
+ * @param n which of the kitchen's ovens, from 1
  * @param startsAt the tasks that go in, by temperature
  */
-export function ovenOn(id: string, startsAt: ReadonlyMap<number, readonly string[]>, oven: Oven): OvenSide {
+export function ovenOn(n: number, startsAt: ReadonlyMap<number, readonly string[]>, oven: Oven): OvenSide {
   const heats = [...startsAt.keys()].sort((a, b) => a - b);
   const [first] = heats;
-  const on = afterOven(OVEN_ON, id);
-  const word = id.charAt(0).toUpperCase() + id.slice(1);
+  const on = ovenTask('on', n);
+  const word = n === 1 ? 'Oven' : `Oven ${n}`;
   const starts = heats.flatMap((heat) => startsAt.get(heat) ?? []);
   // One use: the oven is not left hot for nobody. Several: only the first of them could bind, and which one that is, the search decides.
   const most = starts.length === 1 ? oven.preheatMinutes + HOT_FOR_NOBODY : null;

@@ -1,4 +1,5 @@
 import type { Equipment, Person } from '../kitchen/index.ts';
+import { resourceId } from './ids.ts';
 import type { Away, Problem, ProblemTask, ProblemUse, Resource } from './problem.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
@@ -98,7 +99,7 @@ export function handsOf(
     if (!task || attention !== 'full') continue;
     const who = mayDo(task, present, given);
     if (who.length === 0 || who.length === present.length) continue;
-    const resource = `hands of ${who.join(' or ')}`;
+    const resource = resourceId({ is: 'hands', of: who });
     units.set(resource, who.length);
     uses.push({ id: `${resource}/${id}`, resource, from: id, to: id, units: 1 });
   }

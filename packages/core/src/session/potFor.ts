@@ -1,6 +1,7 @@
 import { LARGE_POT_CM, POT_FULL, type Equipment, type Pot } from '../kitchen/index.ts';
 import type { StationUse } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
+import { resourceId } from './ids.ts';
 import { ShareOut, type Named } from './shareOut.ts';
 
 /** Work for which a wide, shallow pan is better than a pot. */
@@ -16,11 +17,11 @@ export class Pots {
     const names = new Set<string>();
     this.named = [...pots]
       .sort((a, b) => a.litres - b.litres)
-      .map((thing) => {
-        let id = thing.name;
-        for (let n = 2; names.has(id); n++) id = `${thing.name} ${n}`;
-        names.add(id);
-        return { id, thing };
+      .map((thing, at) => {
+        let name = thing.name;
+        for (let n = 2; names.has(name); n++) name = `${thing.name} ${n}`;
+        names.add(name);
+        return { id: resourceId({ is: 'pot', name }), n: at + 1, thing };
       });
     this.shared = new ShareOut(this.named);
     this.most = Math.max(0, ...pots.map(({ litres }) => litres));

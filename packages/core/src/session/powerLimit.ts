@@ -1,7 +1,7 @@
 import type { Equipment } from '../kitchen/index.ts';
-import { DRAW } from './energy.ts';
+import { DRAW, cookerOf } from './energy.ts';
 import type { ProblemLink, ProblemTask, ProblemUse, Resource } from './problem.ts';
-import { ovenOffOf } from './ovenOn.ts';
+import { ovenTask } from './ids.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
 interface Drawn {
@@ -19,9 +19,9 @@ const WATTS: Readonly<Record<string, number>> = {
   'air fryer': DRAW['air fryer'].watts,
 };
 
-/** An oven that is used: what switches it on, and what is baked in it. */
+/** An oven that is used: which one, from 1, and what is baked in it. */
 interface UsedOven {
-  readonly on: string;
+  readonly n: number;
   readonly baked: readonly { readonly to: string }[];
 }
 
@@ -45,27 +45,26 @@ export function powerLimit(
   });
   const wattsOf = (resource: string): number | undefined =>
     resource === 'burner' ? burnerWatts : resource === 'kettle' ? kettle?.watts : WATTS[resource];
-  const cookerOf = (task: TaskAbout) => cookers[task.unit ? Number(task.unit.replace(/\D/g, '')) - 1 : 0];
   const used = ovens.filter(({ baked }) => baked.length > 0);
   return {
     resources: [{ id: 'power', kind: 'shared', units: powerLimitW }],
-    tasks: used.map(({ on }) => ({
-      id: ovenOffOf(on),
+    tasks: used.map(({ n }) => ({
+      id: ovenTask('off', n),
       dish: 'Oven',
       name: 'Oven off',
       minutes: 1,
       attention: 'none',
     })),
-    links: used.flatMap(({ on, baked }) => baked.map(({ to }) => ({ from: to, to: ovenOffOf(on), min: 0, max: null }))),
+    links: used.flatMap(({ n, baked }) => baked.map(({ to }) => ({ from: to, to: ovenTask('off', n), min: 0, max: null }))),
     uses: [
       ...about
         .filter(({ stage }) => stage === 'come up')
-        .map((task) => draws(task.id, task.id, cookerOf(task)?.watts ?? DRAW['sealed cooker, coming up'].watts)),
+        .map((task) => draws(task.id, task.id, cookerOf(task, cookers)?.watts ?? DRAW['sealed cooker, coming up'].watts)),
       ...uses.flatMap(({ resource, from, to }) => {
         const watts = wattsOf(resource);
         return watts ? [draws(from, to, watts)] : [];
       }),
-      ...used.map(({ on }) => draws(on, ovenOffOf(on), DRAW['oven, heating up'].watts)),
+      ...used.map(({ n }) => draws(ovenTask('on', n), ovenTask('off', n), DRAW['oven, heating up'].watts)),
     ],
   };
 }

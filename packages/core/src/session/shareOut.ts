@@ -1,12 +1,16 @@
-/** One of several like things, with the name that a plan gives it. */
+import { resourceId } from './ids.ts';
+
+/** One of several like things, with the id that a plan gives it. */
 export interface Named<T> {
   readonly id: string;
+  /** Which of them, from 1. */
+  readonly n: number;
   readonly thing: T;
 }
 
-/** Names for like things: the first bears the plain word, so that a kitchen with one of them reads plainly. */
-export const named = <T>(word: string, things: readonly T[]): readonly Named<T>[] =>
-  things.map((thing, n) => ({ id: n === 0 ? word : `${word} ${n + 1}`, thing }));
+/** Ids for like things: the first bears the plain word, so that a kitchen with one of them reads plainly. */
+export const named = <T>(kind: string, things: readonly T[]): readonly Named<T>[] =>
+  things.map((thing, n) => ({ id: resourceId({ is: 'thing', kind, n: n + 1 }), n: n + 1, thing }));
 
 /**
  * Shares work out among like things: each piece goes to the one that fits and has least to do so far, the earlier one where they are alike.

@@ -55,6 +55,8 @@ export interface TaskAbout {
   /** Not to be interrupted by a look at something else. */
   readonly delicate?: boolean;
   readonly stage?: Stage;
+  /** The step of something that was put off at a gate. */
+  readonly putOff?: true;
   readonly window: Window;
   readonly attention: Attention;
   /** Of coming up and releasing: what heat alone says, without this kitchen's own log. What is logged is held against it. */

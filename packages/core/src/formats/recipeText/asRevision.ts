@@ -22,6 +22,7 @@ import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { cautionsIn } from './cautionsIn.ts';
 import { kindOfDish } from './kindOfDish.ts';
+import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
 import { readMethodStep } from './readMethodStep.ts';
 import { usualSalt } from './usualSalt.ts';
@@ -142,11 +143,11 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
   const read = said.map(readMethodStep);
   const steps = read.map((step, n): WorkStep => ({
     kind: 'work',
-    id: `step-${n + 1}`,
+    id: idOfStep(n + 1),
     name: step.text.replace(/[.\s]+$/, ''),
     time: { law: 'fixed', minutes: step.minutes },
     attention: step.attention,
-    after: n === 0 ? [] : [{ step: `step-${n}`, min: 0, max: null }],
+    after: n === 0 ? [] : [{ step: idOfStep(n), min: 0, max: null }],
     per: 'batch',
     ...cautionsIn(step, said.slice(0, n + 1).join(' '), n === read.length - 1),
   }));
@@ -155,8 +156,8 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
       ? [
           {
             station: step.station,
-            from: `step-${n + 1}`,
-            to: `step-${n + 1}`,
+            from: idOfStep(n + 1),
+            to: idOfStep(n + 1),
             ...(step.celsius ? { celsius: step.celsius } : {}),
             ...(step.station === 'jug' ? { wash: 3 } : {}),
           },
@@ -175,7 +176,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         names.some((word) => word.length > 2 && new RegExp(`\\b${word.replace(/e?s$/, '')}`, 'i').test(text))
       );
     });
-    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, `step-${at < 0 ? 1 : at + 1}`);
+    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep(at < 0 ? 1 : at + 1));
     if (!made) return [];
     return [made];
   });

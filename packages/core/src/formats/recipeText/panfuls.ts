@@ -1,4 +1,5 @@
 import type { Line, WorkStep } from '../../recipe/index.ts';
+import { numberOfStep } from './stepIds.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 
 /** What is shaped and fried side by side. */
@@ -15,7 +16,7 @@ export const fries = (text: string | undefined): boolean => FRIES.test(text ?? '
 /** Fat for frying goes into the pan anew each time. */
 export function oncePerPan(line: Line, lines: readonly IngredientLine[], said: readonly string[]): Line {
   const food = lines.find((each) => each.food?.id === line.food)?.food;
-  const fried = line.into.some(({ step }) => fries(said[Number(step.slice('step-'.length)) - 1]));
+  const fried = line.into.some(({ step }) => fries(said[numberOfStep(step) - 1]));
   return food?.facts.kind === 'fat' && fried ? { ...line, law: { law: 'per load' } } : line;
 }
 
