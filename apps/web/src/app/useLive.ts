@@ -1,3 +1,4 @@
+import type { Milliseconds } from '@kestrel-ridge/core/quantity';
 import { useEffect, useState } from 'react';
 import type { Topic } from '@kestrel-ridge/core/formats';
 import { useAppDispatch } from './store.ts';
@@ -6,10 +7,10 @@ import { api } from '../api/api.ts';
 
 /** A message takes a moment, and clocks differ by seconds: less than that is no wrong clock. */
 const OFF_FROM_MS = 90_000;
-const offBy = (ms: number): number => (Math.abs(ms) < OFF_FROM_MS ? 0 : Math.round(ms / 1000) * 1000);
+const offBy = (ms: Milliseconds): number => (Math.abs(ms) < OFF_FROM_MS ? 0 : Math.round(ms / 1000) * 1000);
 
 /** Hears from the server what has changed, and lets just that be fetched again. Tells whether the line is up, and by how much this device's clock is wrong. */
-export function useLive(kitchen: string): { readonly line: 'connected' | 'away'; readonly offMs: number } {
+export function useLive(kitchen: string): { readonly line: 'connected' | 'away'; readonly offMs: Milliseconds } {
   const dispatch = useAppDispatch();
   const [line, setLine] = useState<'connected' | 'away'>('connected');
   const [offMs, setOff] = useState(0);

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { PressureCycle } from '@kestrel-ridge/core/run';
 
 /** What a sealed cooker with a sensor in its lid says of the load that is in it. */
@@ -8,7 +8,7 @@ export interface CookerReading {
 }
 export interface CookerSensor {
   /** Undefined while nothing is in it that could be told of. */
-  read(cycle: PressureCycle, now: number): CookerReading | undefined;
+  read(cycle: PressureCycle, now: Moment): CookerReading | undefined;
 }
 
 const ROOM_C = 20;

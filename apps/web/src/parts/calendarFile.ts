@@ -1,12 +1,12 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type MinuteCount, type Moment } from '@kestrel-ridge/core/quantity';
 import { giveFile } from './giveFile.ts';
 
 export interface CalendarEvent {
   /** The same in every file for the same thing, so that a calendar that reads it again moves it and adds none. */
   readonly id: string;
   /** ms since 1970 */
-  readonly at: number;
-  readonly minutes: number;
+  readonly at: Moment;
+  readonly minutes: MinuteCount;
   readonly what: string;
   readonly detail: string;
   /** Rings at its beginning. */

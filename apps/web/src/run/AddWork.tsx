@@ -1,3 +1,4 @@
+import type { MinuteCount } from '@kestrel-ridge/core/quantity';
 import type { RunFact } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
@@ -11,7 +12,7 @@ import { readCorrection, type Correction } from './readCorrection.ts';
 /** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */
 export function readWork(
   text: string,
-): { readonly name: string; readonly minutes: number; readonly hands: boolean } | undefined {
+): { readonly name: string; readonly minutes: MinuteCount; readonly hands: boolean } | undefined {
   const minutes = /(\d{1,3})\s*(?:min(?:utes)?\b|m\b|')/i.exec(text) ?? /\b(\d{1,3})\s*$/.exec(text);
   if (!minutes) return undefined;
   const n = Number(minutes[1]);

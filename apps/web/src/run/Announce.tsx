@@ -1,3 +1,4 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import type { RunView } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
@@ -56,7 +57,7 @@ export function Announce({
 }: {
   view: RunView;
   about: Readonly<Record<string, TaskAbout>>;
-  now: number;
+  now: Moment;
 }) {
   const [wanted, setWanted] = useState(keptWanted);
   const told = useRef<Set<string>>(new Set());

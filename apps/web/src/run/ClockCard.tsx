@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
@@ -15,7 +15,7 @@ export function ClockCard({
 }: {
   task: RunTask;
   about: TaskAbout | undefined;
-  now: number;
+  now: Moment;
   tap: (what: RunFact) => void;
 }) {
   if (!about) return null;

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { leaveOutMeans, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
 import { Button, Popconfirm } from 'antd';
 import { useMemo } from 'react';
@@ -31,10 +31,10 @@ export function Late({
   kitchen: KitchenView;
   run: PlannedRun;
   facts: ReadonlyMap<string, TaskFacts>;
-  endsAt: number;
+  endsAt: Moment;
   plannedEndsAt: number;
   because: string | undefined;
-  now: number;
+  now: Moment;
   tap: (what: RunFact) => void;
 }) {
   const send = useCommand();
@@ -98,7 +98,7 @@ function waysOut(
   kitchen: KitchenView,
   run: PlannedRun,
   facts: ReadonlyMap<string, TaskFacts>,
-  at: { readonly endsAt: number; readonly now: number },
+  at: { readonly endsAt: Moment; readonly now: Moment },
 ): readonly Way[] {
   return kitchen.batches.flatMap((batch): Way[] => {
     if (batch.state.status !== 'planned') return [];

@@ -1,3 +1,4 @@
+import type { MinuteCount } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 
 const LONGER = [2, 5, 10] as const;
@@ -9,7 +10,7 @@ export function NotYet({
   large = false,
 }: {
   name: string;
-  more: (minutes: number) => void;
+  more: (minutes: MinuteCount) => void;
   large?: boolean;
 }) {
   return (

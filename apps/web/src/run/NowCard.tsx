@@ -1,4 +1,4 @@
-import { show, MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { show, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
@@ -40,7 +40,7 @@ export function NowCard({
   told: Told;
   /** When hands are needed next, ms since 1970. */
   freeUntil: number;
-  now: number;
+  now: Moment;
   zone: string;
   tap: (...what: readonly RunFact[]) => void;
 }) {

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { doubledTaps, type RunEvent } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { clockAt } from '../parts/times.ts';
@@ -15,7 +15,7 @@ export function OtherDevices({
 }: {
   events: readonly RunEvent[];
   about: Readonly<Record<string, TaskAbout>>;
-  now: number;
+  now: Moment;
   zone: string;
 }) {
   const mine = deviceId();

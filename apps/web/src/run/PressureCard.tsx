@@ -1,3 +1,4 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import type { PressureCycle, RunFact } from '@kestrel-ridge/core/run';
 import type { Stage } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
@@ -29,7 +30,7 @@ export function PressureCard({
   tap,
 }: {
   cycle: PressureCycle;
-  now: number;
+  now: Moment;
   zone: string;
   tap: (what: RunFact) => void;
 }) {

@@ -1,7 +1,7 @@
 import { leaveOutMeans, type PlannedRun, type RunFact, type RunTask, type TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input, Popconfirm, Select } from 'antd';
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { useMemo, useState } from 'react';
 import { duration } from '../parts/times.ts';
 
@@ -25,8 +25,8 @@ export function TaskTools({
   /** Of the whole dish. */
   portions: number | undefined;
   /** When all is done as it goes now, ms. */
-  endsAt: number;
-  now: number;
+  endsAt: Moment;
+  now: Moment;
   tap: (what: RunFact) => void;
 }) {
   const [note, setNote] = useState('');

@@ -1,3 +1,4 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import type { PressureCycle, RunFact } from '@kestrel-ridge/core/run';
 import { Segmented, Switch } from 'antd';
 import { useEffect, useState } from 'react';
@@ -15,7 +16,7 @@ export function Trainer({
 }: {
   run: string;
   cycles: readonly PressureCycle[];
-  now: number;
+  now: Moment;
   tap: (...what: readonly RunFact[]) => void;
 }) {
   const [speed, setSpeed] = useState(() => runSpeed(run));

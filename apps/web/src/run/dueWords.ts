@@ -1,3 +1,4 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import type { RunView } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 
@@ -7,7 +8,7 @@ import type { TaskAbout } from '@kestrel-ridge/core/session';
  */
 export function dueWords(
   view: Pick<RunView, 'clocks' | 'toStart'>,
-  now: number,
+  now: Moment,
   about: Readonly<Record<string, TaskAbout>>,
   told: ReadonlySet<string>,
 ): readonly { readonly task: string; readonly words: string }[] {

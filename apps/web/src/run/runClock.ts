@@ -1,10 +1,11 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import { deviceOff } from '../parts/appNow.ts';
 
 /** The clock of a run on this device: the real one, or in the trainer one that runs faster. */
 interface Kept {
   /** ms by which it is ahead, at a real moment. */
   readonly ahead: number;
-  readonly since: number;
+  readonly since: Moment;
   readonly speed: number;
 }
 

@@ -1,4 +1,4 @@
-import { SECOND_MS } from '@kestrel-ridge/core/quantity';
+import { SECOND_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import {
   asCooked,
   foldRun,
@@ -36,7 +36,7 @@ export interface LiveRun {
   /** As it goes: with what was added, dropped and given to somebody. */
   readonly cooked: CookedRun;
   readonly view: RunView;
-  readonly now: number;
+  readonly now: Moment;
   /** What happened, in the order in which it did. */
   readonly tap: (...what: readonly RunFact[]) => void;
   /** Taps that the server does not have yet. */

@@ -1,10 +1,11 @@
+import type { MinuteCount, SessionMinute } from '@kestrel-ridge/core/quantity';
 import { Button, InputNumber, Popover } from 'antd';
 import { useState } from 'react';
 
 /** Half an hour somewhere in the middle, unless the cook says otherwise. */
 const BREAK = { from: 60, minutes: 30 };
 
-export function AddBreak({ add }: { add: (from: number, minutes: number) => void }) {
+export function AddBreak({ add }: { add: (from: SessionMinute, minutes: MinuteCount) => void }) {
   const [open, setOpen] = useState(false);
   const [from, setFrom] = useState(BREAK.from);
   const [minutes, setMinutes] = useState(BREAK.minutes);

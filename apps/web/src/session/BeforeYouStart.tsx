@@ -1,4 +1,4 @@
-import { Fraction, inBase, ofBase, show, MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { Fraction, inBase, ofBase, show, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { inOneGo, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useMemo } from 'react';
@@ -31,7 +31,7 @@ export function BeforeYouStart({
 }: {
   view: KitchenView;
   result: PlanResult;
-  startMs: number;
+  startMs: Moment;
   wishes: Wishes;
   say: (next: Wishes) => void;
 }) {

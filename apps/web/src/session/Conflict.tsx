@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Obstacle } from '@kestrel-ridge/core/schedule';
 import type { Problem, SessionTasks } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
@@ -16,7 +16,7 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
   const { wishes, say, pin } = useWishes(view.session);
   const { problem, about, faults } = tasks;
   const startMs = view.session ? Date.parse(view.session.startsAt) : 0;
-  const clock = (minute: number) => clockAt(startMs + minute * MINUTE_MS, view.kitchen.equipment.zone);
+  const clock = (minute: SessionMinute) => clockAt(startMs + minute * MINUTE_MS, view.kitchen.equipment.zone);
   // News from the kitchen makes the tasks anew; only a day that differs is asked about again.
   const day = useMemo(() => JSON.stringify(problem), [problem]);
   const cannotBeCooked = faults.length > 0;

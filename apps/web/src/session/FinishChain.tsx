@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { finishChain } from '@kestrel-ridge/core/schedule';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
@@ -11,7 +11,7 @@ export function FinishChain({
   choose,
 }: {
   result: PlanResult;
-  startMs: number;
+  startMs: Moment;
   zone: string;
   choose: (task: string) => void;
 }) {

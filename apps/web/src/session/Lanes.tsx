@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import { DndContext, PointerSensor, useDraggable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef } from 'react';
@@ -15,14 +15,14 @@ const QUARTER = 15;
 
 interface LanesProps {
   readonly result: PlanResult;
-  readonly startMs: number;
+  readonly startMs: Moment;
   readonly zone: string;
   readonly numbers: ReadonlyMap<string, number>;
   readonly chosen: string | undefined;
   readonly choose: (task: string) => void;
   readonly zoom: 1 | 2;
   readonly pins: Readonly<Record<string, number>>;
-  readonly pin: (task: string, minute: number) => void;
+  readonly pin: (task: string, minute: SessionMinute) => void;
 }
 
 /** The cooking day: the ridge of busy hands, and under it a lane for each thing that can be busy. */
@@ -85,7 +85,7 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pi
   );
 }
 
-function quarterHours(startMs: number, makespan: number): readonly { minute: number; hour: boolean }[] {
+function quarterHours(startMs: Moment, makespan: number): readonly { minute: SessionMinute; hour: boolean }[] {
   const step = makespan > 150 ? 30 : QUARTER;
   const first = (step - (Math.floor(startMs / MINUTE_MS) % step)) % step;
   return Array.from({ length: Math.floor((makespan - first) / step) + 1 }, (_, n) => {
@@ -96,8 +96,8 @@ function quarterHours(startMs: number, makespan: number): readonly { minute: num
 
 interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose' | 'pins'> {
   readonly lane: Lane;
-  readonly x: (minute: number) => number;
-  readonly ticks: readonly { minute: number }[];
+  readonly x: (minute: SessionMinute) => number;
+  readonly ticks: readonly { minute: SessionMinute }[];
   readonly widthPx: number;
 }
 
@@ -169,7 +169,7 @@ function BarBox({
   pinned: boolean;
   top: number;
   height: number;
-  x: (minute: number) => number;
+  x: (minute: SessionMinute) => number;
   number: number | undefined;
   chosen: boolean;
   choose: (task: string) => void;

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Rehearsal } from '@kestrel-ridge/core/schedule';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
@@ -20,7 +20,7 @@ export function Rehearse({
   say,
 }: {
   result: PlanResult;
-  startMs: number;
+  startMs: Moment;
   zone: string;
   wishes: Wishes;
   say: (next: Wishes) => void;
@@ -28,7 +28,7 @@ export function Rehearse({
   const [found, setFound] = useState<{ readonly of: PlanResult; readonly rehearsal: Rehearsal }>();
   const [busy, setBusy] = useState(false);
   const { tasks, plan } = result;
-  const clock = (minute: number) => clockAt(startMs + minute * MINUTE_MS, zone);
+  const clock = (minute: SessionMinute) => clockAt(startMs + minute * MINUTE_MS, zone);
   const go = async () => {
     setBusy(true);
     const rehearsal = await planner().rehearse(tasks.problem, plan, spreadsOf(tasks));

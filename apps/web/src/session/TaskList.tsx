@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { clockAt, duration } from '../parts/times.ts';
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
@@ -8,7 +8,7 @@ import type { PlanResult } from './planSlice.ts';
 
 interface TaskListProps {
   readonly result: PlanResult;
-  readonly startMs: number;
+  readonly startMs: Moment;
   readonly zone: string;
   readonly numbers: ReadonlyMap<string, number>;
   readonly chosen: string | undefined;

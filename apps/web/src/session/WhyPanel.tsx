@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt, duration } from '../parts/times.ts';
@@ -20,11 +20,11 @@ export function WhyPanel({
 }: {
   result: PlanResult;
   task: string;
-  startMs: number;
+  startMs: Moment;
   zone: string;
   /** The minute it is pinned to. */
   pinned: number | undefined;
-  pin: (minute: number | undefined) => void;
+  pin: (minute: SessionMinute | undefined) => void;
   wishes: Wishes;
   say: (next: Wishes) => void;
 }) {
@@ -32,7 +32,7 @@ export function WhyPanel({
   const about = tasks.about[task];
   const hold = holds[task];
   if (!about) return null;
-  const clock = (minute: number) => clockAt(startMs + minute * MINUTE_MS, zone);
+  const clock = (minute: SessionMinute) => clockAt(startMs + minute * MINUTE_MS, zone);
   const { window } = about;
   const minutes = duration(window.expected);
   return (

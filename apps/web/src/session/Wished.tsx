@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import { NO_WISHES, saysNothing, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt } from '../parts/times.ts';
@@ -24,7 +24,7 @@ export function Wished({
   wishes: Wishes;
   say: (next: Wishes) => void;
   result: Pick<PlanResult, 'tasks' | 'unsaid'>;
-  startMs: number;
+  startMs: Moment;
   zone: string;
 }) {
   const chips = chipsOf(wishes, result, (minute) => clockAt(startMs + minute * MINUTE_MS, zone));
@@ -51,7 +51,7 @@ export function Wished({
 function chipsOf(
   wishes: Wishes,
   { tasks, unsaid }: Pick<PlanResult, 'tasks' | 'unsaid'>,
-  clock: (minute: number) => string,
+  clock: (minute: SessionMinute) => string,
 ): readonly Chip[] {
   const about = { ...unsaid.about, ...tasks.about };
   const name = (id: string) => about[id]?.name;

@@ -1,8 +1,14 @@
+import type { SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Hold } from '@kestrel-ridge/core/schedule';
 import { resourceOf, resourceWords, washOf, type Plan, type SessionTasks } from '@kestrel-ridge/core/session';
 
 /** Why a task does not start earlier, as a cook would say it. */
-export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (minute: number) => string): string {
+export function holdWords(
+  hold: Hold,
+  tasks: SessionTasks,
+  plan: Plan,
+  clock: (minute: SessionMinute) => string,
+): string {
   const name = (id: string): string => {
     const behind = washOf(id);
     const washed = tasks.problem.uses.find((use) => use.id === behind)?.resource;
@@ -48,8 +54,7 @@ export function holdWords(hold: Hold, tasks: SessionTasks, plan: Plan, clock: (m
 function fullWords(resource: string): string {
   const what = resourceOf(resource);
   if (what.is === 'one of') return `Only one of ${what.kinds.join(', ')} runs at a time.`;
-  if (what.is === 'hands')
-    return `${capital(what.of.join(' or '))}, who has to do it, has no hands free before.`;
+  if (what.is === 'hands') return `${capital(what.of.join(' or '))}, who has to do it, has no hands free before.`;
   if (what.is === 'pot') return `The ${what.name} is taken until then.`;
   if (resource === 'power') return 'Before, more would be switched on than the fuse bears.';
   if (resource === 'calm') return 'Before, something would have to be looked at in the middle of delicate work.';

@@ -1,3 +1,4 @@
+import type { SessionMinute } from '@kestrel-ridge/core/quantity';
 import {
   isThing,
   resourceWords,
@@ -15,8 +16,8 @@ export interface Bar {
   /** The task behind it; a wash has none. */
   readonly task: string | undefined;
   readonly label: string;
-  readonly from: number;
-  readonly to: number;
+  readonly from: SessionMinute;
+  readonly to: SessionMinute;
   readonly row: number;
   readonly kind: BarKind;
   /** Minutes at which somebody looks. */
@@ -32,17 +33,17 @@ export interface Lane {
   readonly rows: number;
   readonly bars: readonly Bar[];
   /** Which dish holds it, from when to when. */
-  readonly spans: readonly { readonly from: number; readonly to: number; readonly dish: string }[];
+  readonly spans: readonly { readonly from: SessionMinute; readonly to: SessionMinute; readonly dish: string }[];
   /** The oven: where its heat is on. */
   readonly heats?: readonly Heat[];
 }
 
 export interface Heat {
-  readonly from: number;
-  readonly to: number;
+  readonly from: SessionMinute;
+  readonly to: SessionMinute;
   readonly celsius: number;
   /** Hot enough from then on. */
-  readonly readyAt: number;
+  readonly readyAt: SessionMinute;
 }
 
 /** Whose hands there are, and who does what where that is known. */
@@ -227,7 +228,7 @@ function rackRows(bars: readonly Bar[]): readonly Bar[] {
 
 /** An oven's heats one after the other: from the end of the one before, or from when it is switched on. */
 function heatsOf(
-  baking: readonly { readonly from: number; readonly to: number; readonly celsius: number }[],
+  baking: readonly { readonly from: SessionMinute; readonly to: SessionMinute; readonly celsius: number }[],
   on: number,
 ): readonly Heat[] {
   const heats: Heat[] = [];
@@ -250,7 +251,7 @@ const stageLabel = (task: TaskAbout): string =>
     empty: 'empty',
   })[task.stage ?? 'load'];
 
-function looksOf(task: TaskAbout, from: number, to: number): readonly number[] {
+function looksOf(task: TaskAbout, from: SessionMinute, to: SessionMinute): readonly number[] {
   if (task.attention.needs !== 'look') return [];
   const { everyMinutes } = task.attention;
   return Array.from(
@@ -264,10 +265,10 @@ function leads(links: SessionTasks['problem']['links'], from: string, to: string
 }
 
 /** Puts spans that overlap into different rows, the first free row first. */
-function rowsOf<S extends { readonly from: number; readonly to: number }>(
+function rowsOf<S extends { readonly from: SessionMinute; readonly to: SessionMinute }>(
   spans: readonly S[],
 ): readonly { readonly bars: readonly S[] }[] {
-  const rows: { until: number; bars: S[] }[] = [];
+  const rows: { until: SessionMinute; bars: S[] }[] = [];
   for (const span of [...spans].sort((a, b) => a.from - b.from || a.to - b.to)) {
     const row = rows.find(({ until }) => until <= span.from);
     if (row) {

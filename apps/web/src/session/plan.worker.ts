@@ -61,7 +61,9 @@ function plan({ problem, people, steady }: Asked, rounds: number, from: Plan | u
 }
 
 const late = (problem: Problem, at: Plan) =>
-  problem.tasks.filter((task) => switchesOn(task.id) !== undefined).reduce((now, task) => startLate(problem, now, task.id), at);
+  problem.tasks
+    .filter((task) => switchesOn(task.id) !== undefined)
+    .reduce((now, task) => startLate(problem, now, task.id), at);
 
 export type Planner = typeof planner;
 expose(planner);

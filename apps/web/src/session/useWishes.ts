@@ -1,3 +1,4 @@
+import type { SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { SessionState } from '@kestrel-ridge/core/formats';
 import { sameWishes, type Wishes } from '@kestrel-ridge/core/session';
 import { useCallback, useEffect, useState } from 'react';
@@ -17,7 +18,7 @@ export function useWishes(session: SessionState | undefined) {
     [dispatch, session],
   );
   const pin = useCallback(
-    (task: string, minute: number | undefined) => {
+    (task: string, minute: SessionMinute | undefined) => {
       const { [task]: _was, ...pins } = wishes.pins;
       say({ ...wishes, pins: minute === undefined ? pins : { ...pins, [task]: Math.max(0, Math.round(minute)) } });
     },

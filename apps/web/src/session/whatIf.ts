@@ -2,7 +2,7 @@ import { largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { cookedAs } from '@kestrel-ridge/core/recipe';
 import type { SessionTasks, Wishes } from '@kestrel-ridge/core/session';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, type MinuteCount } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import type { Asked } from '@kestrel-ridge/core/view';
 import { openOf, tasksOf } from '@kestrel-ridge/core/view';
@@ -12,7 +12,7 @@ export type WhatIf =
   | { readonly if: 'without dish'; readonly batch: string }
   | { readonly if: 'cooks'; readonly cooks: number }
   | { readonly if: 'without'; readonly station: 'oven' | 'cooker' | 'jug' }
-  | { readonly if: 'later'; readonly minutes: number }
+  | { readonly if: 'later'; readonly minutes: MinuteCount }
   /** Something more in the kitchen. */
   | { readonly if: 'with'; readonly thing: Thing }
   /** Something more said of the plan. */

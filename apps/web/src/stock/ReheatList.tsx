@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import { reheatOrder } from '@kestrel-ridge/core/storage';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -17,7 +17,7 @@ export function ReheatList({
   view: KitchenView;
   chosen: readonly ReadyComponent[];
   plates: Plates;
-  servedAt: number;
+  servedAt: Moment;
 }) {
   const { equipment } = view.kitchen;
   const steps = reheatOrder(

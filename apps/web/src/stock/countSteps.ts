@@ -1,5 +1,5 @@
 import type { HowKnown } from '@kestrel-ridge/core/formats';
-import { Fraction, type Day, HOUR_MS } from '@kestrel-ridge/core/quantity';
+import { Fraction, type Day, HOUR_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** What a tap says of a lot: as it stands in the book, a part of the full pack, or nothing. */
@@ -77,7 +77,7 @@ interface Kept {
 const place = (kitchen: string): string => `stocktake ${kitchen}`;
 
 /** A stocktake that was begun on this device within half a day goes on where it was, also when the tablet slept. */
-export function keptLooks(kitchen: string, now: number, from: Pick<Storage, 'getItem'> = localStorage): Looked {
+export function keptLooks(kitchen: string, now: Moment, from: Pick<Storage, 'getItem'> = localStorage): Looked {
   try {
     const kept = JSON.parse(from.getItem(place(kitchen)) ?? 'null') as Kept | null;
     return kept && now - kept.at < KEEP_HOURS * HOUR_MS ? kept.looked : {};
@@ -87,7 +87,7 @@ export function keptLooks(kitchen: string, now: number, from: Pick<Storage, 'get
   }
 }
 
-export function keepLooks(kitchen: string, day: Day, now: number, looked: Looked): void {
+export function keepLooks(kitchen: string, day: Day, now: Moment, looked: Looked): void {
   localStorage.setItem(place(kitchen), JSON.stringify({ day, at: now, looked } satisfies Kept));
 }
 

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { Measured } from '@kestrel-ridge/core/run';
 import { COOLING_AIR, coolingClock, type CoolingIn, type Reading } from '@kestrel-ridge/core/storage';
 import { Button, InputNumber, Segmented } from 'antd';
@@ -21,14 +21,14 @@ export function Cooling({
   read,
 }: {
   dish: string;
-  since: number;
+  since: Moment;
   kg: number;
   /** How deep it lies, as it was last said; undefined: nobody has said. */
   depthCm: number | undefined;
   /** Where it stood from when on. */
   stands: readonly CoolingIn[];
   zone: string;
-  now: number;
+  now: Moment;
   readings: readonly Reading[];
   read: (what: Extract<Measured, '°C' | 'cm deep' | 'air °C'>, value: number) => void;
 }) {

@@ -1,4 +1,4 @@
-import { dayAt, MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { dayAt, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import type { KitchenView, Lead } from '@kestrel-ridge/core/view';
@@ -10,7 +10,7 @@ import type { EveningItem } from './eveningItems.ts';
 import './evening.css';
 
 /** What is done ahead, by day and clock; a box that is taken out is moved on the shelf with the same tap. */
-export function EveningList({ view, items, now }: { view: KitchenView; items: readonly EveningItem[]; now: number }) {
+export function EveningList({ view, items, now }: { view: KitchenView; items: readonly EveningItem[]; now: Moment }) {
   const thaw = useMoveLot(view, 'fridge');
   const { zone } = view.kitchen.equipment;
   const days = [...new Set(items.map(({ at }) => dayAt(new Date(at), zone)))];

@@ -1,3 +1,4 @@
+import type { Moment } from '@kestrel-ridge/core/quantity';
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import type { Ahead } from '@kestrel-ridge/core/session';
 import { reheatOne } from '@kestrel-ridge/core/storage';
@@ -17,7 +18,7 @@ import { clockAt, dayName } from '../parts/times.ts';
 export interface EveningItem {
   readonly key: string;
   /** ms since 1970 */
-  readonly at: number;
+  readonly at: Moment;
   readonly what: string;
   readonly detail: string;
   /** The box that is moved to the fridge. */
@@ -32,7 +33,7 @@ export interface EveningItem {
 /** All that has to be done on the evenings of the next days, the first first. */
 export function eveningItems(
   view: KitchenView,
-  now: number,
+  now: Moment,
   strips: readonly ComponentStrip[] = stripsOf(view, {}, now),
 ): readonly EveningItem[] {
   return [...thaws(view, strips, now), ...leadsOf(view, now).map((lead) => leadItem(view, lead))].sort(
@@ -40,7 +41,7 @@ export function eveningItems(
   );
 }
 /** Frozen boxes that meals of these days will be eaten from. */
-const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly EveningItem[] =>
+const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: Moment): readonly EveningItem[] =>
   strips.flatMap((item) =>
     thawsOf(view, item, now).map(({ lot, at, box, portions, day, meal, tooLate }): EveningItem => ({
       key: `thaw ${lot}`,

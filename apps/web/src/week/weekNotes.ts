@@ -1,6 +1,6 @@
 import type { FoodState, RecipeState } from '@kestrel-ridge/core/formats';
 import { hotLines, type MildPart } from '@kestrel-ridge/core/recipe';
-import { momentAt, type Because, type Day } from '@kestrel-ridge/core/quantity';
+import { momentAt, type Because, type Day, type Moment } from '@kestrel-ridge/core/quantity';
 import {
   MEAL_NAMES,
   MEALS_A_DAY,
@@ -36,7 +36,7 @@ export interface WeekNote {
 }
 
 /** What has to be frozen and by when, who does not eat what is planned, what comes too often, what is taken out mild. */
-export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly WeekNote[] {
+export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[], now: Moment): readonly WeekNote[] {
   return [
     ...lateNotes(view, now),
     ...strips.flatMap((item) => toFreeze(view, item)),
@@ -48,7 +48,7 @@ export function weekNotes(view: KitchenView, strips: readonly ComponentStrip[], 
 }
 
 /** A soak that should have begun: said here, and put right where the session is. */
-const lateNotes = (view: KitchenView, now: number): readonly WeekNote[] =>
+const lateNotes = (view: KitchenView, now: Moment): readonly WeekNote[] =>
   leadsOf(view, now)
     .filter(({ tooLate }) => tooLate)
     .map(({ id, ahead, session }) => ({

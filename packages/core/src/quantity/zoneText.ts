@@ -1,5 +1,6 @@
+import type { Moment } from './unit.ts';
 /** A moment by the clocks of a zone, `2026-03-01 09:00`: the Swedish locale writes it as ISO 8601 does, with a space between. */
-export const zoneText = (ms: number, zone: string): string => clockOf(zone).format(ms);
+export const zoneText = (ms: Moment, zone: string): string => clockOf(zone).format(ms);
 
 /** To make one takes longer than to use it a hundred times: one for each zone. */
 const clocks = new Map<string, Intl.DateTimeFormat>();

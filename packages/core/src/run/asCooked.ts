@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import type { Plan, Problem, TaskAbout } from '../session/index.ts';
 import { laterSteps } from './followsLater.ts';
 import type { TaskFacts } from './foldRun.ts';
@@ -9,7 +9,7 @@ export interface PlannedRun {
   readonly plan: Plan;
   readonly about: Readonly<Record<string, TaskAbout>>;
   /** ms since 1970 */
-  readonly startedAt: number;
+  readonly startedAt: Moment;
 }
 
 export interface CookedRun extends PlannedRun {

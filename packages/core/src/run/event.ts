@@ -1,4 +1,4 @@
-import type { Written } from '../quantity/index.ts';
+import type { Written, Moment } from '../quantity/index.ts';
 
 /** Something that happened in a run. Never changed, never deleted. */
 export interface RunEvent {
@@ -8,7 +8,7 @@ export interface RunEvent {
   /** A logical clock: one more than the highest this device had seen. Orders by cause, not by whose watch is fast. */
   readonly clock: number;
   /** The device's own time, ms since 1970. */
-  readonly at: number;
+  readonly at: Moment;
   readonly what: RunFact;
 }
 

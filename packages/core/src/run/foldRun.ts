@@ -1,17 +1,17 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Milliseconds, type Moment } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import { byCause, type GateChoice, type Measured, type RunEvent, type RunFact } from './event.ts';
 
 export interface TaskFacts {
-  readonly startedAt?: number;
-  readonly doneAt?: number;
+  readonly startedAt?: Moment;
+  readonly doneAt?: Moment;
   /** After "not yet": when to look again. */
   readonly lookAgainAt?: number;
   readonly skipped?: boolean;
   /** Its clock stands still since then. */
-  readonly pausedAt?: number;
+  readonly pausedAt?: Moment;
   /** ms for which it has stood still. */
-  readonly pausedMs?: number;
+  readonly pausedMs?: Milliseconds;
   /** Lines that went in. */
   readonly ticked?: readonly string[];
   /** Lines that had not been ticked at the gate. */
@@ -19,14 +19,14 @@ export interface TaskFacts {
   /** More or less than was planned, line by line, in the order in which it was said. */
   readonly plus?: readonly { readonly line: string; readonly amount: Written }[];
   readonly who?: string;
-  readonly measured?: readonly { readonly at: number; readonly what: Measured; readonly value: number }[];
+  readonly measured?: readonly { readonly at: Moment; readonly what: Measured; readonly value: number }[];
   readonly notes?: readonly string[];
   /** The dish was dropped at this task. */
   readonly dropped?: boolean;
   /** The load of this task was dropped. */
   readonly loadDropped?: boolean;
   /** Of a task that nobody had planned. */
-  readonly added?: { readonly at: number; readonly name: string; readonly minutes: number; readonly hands: boolean };
+  readonly added?: { readonly at: Moment; readonly name: string; readonly minutes: number; readonly hands: boolean };
 }
 
 /** A run as its events tell it. Any order of arrival and any repetition gives the same. */
@@ -37,7 +37,7 @@ export function foldRun(events: readonly RunEvent[]): ReadonlyMap<string, TaskFa
   return tasks;
 }
 
-function next(known: TaskFacts, at: number, what: RunFact): TaskFacts {
+function next(known: TaskFacts, at: Moment, what: RunFact): TaskFacts {
   const open = known.doneAt === undefined;
   switch (what.kind) {
     case 'started':
@@ -88,7 +88,7 @@ const without = (lines: readonly string[] | undefined, line: string): readonly s
   (lines ?? []).filter((each) => each !== line);
 
 /** A clock that stood still goes on: what it stood is added up. A device whose time is behind adds nothing. */
-function resumed(known: TaskFacts, at: number): TaskFacts {
+function resumed(known: TaskFacts, at: Moment): TaskFacts {
   if (known.pausedAt === undefined) return known;
   const { pausedAt, ...rest } = known;
   return { ...rest, pausedMs: (known.pausedMs ?? 0) + Math.max(0, at - pausedAt) };

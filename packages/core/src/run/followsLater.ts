@@ -1,3 +1,4 @@
+import type { MinuteCount } from '../quantity/index.ts';
 import type { Problem, TaskAbout } from '../session/index.ts';
 import type { TaskFacts } from './foldRun.ts';
 
@@ -8,7 +9,7 @@ const COOK_APART_MINUTES = 15;
 /** A step that nobody had planned: what was not ticked at a gate and was to come in later. */
 export interface LaterStep {
   readonly about: TaskAbout;
-  readonly minutes: number;
+  readonly minutes: MinuteCount;
   /** What has to be over before it, and what waits for it. */
   readonly after: readonly string[];
   readonly before: readonly string[];

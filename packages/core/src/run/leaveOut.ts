@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import { asCooked, type PlannedRun } from './asCooked.ts';
 import type { TaskFacts } from './foldRun.ts';
 import { projectRun } from './project.ts';
@@ -25,7 +25,7 @@ export function leaveOutMeans(
   facts: ReadonlyMap<string, TaskFacts>,
   { batch, load }: LeftOutWork,
   /** When all is done as it goes now, and now; ms. */
-  { endsAt, now }: { readonly endsAt: number; readonly now: number },
+  { endsAt, now }: { readonly endsAt: Moment; readonly now: Moment },
 ): LeaveOutMeans | undefined {
   const mine = Object.values(run.about).filter(
     (task) => task.batch === batch && (load === undefined || task.load === load),

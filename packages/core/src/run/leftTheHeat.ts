@@ -1,3 +1,4 @@
+import type { Moment } from '../quantity/index.ts';
 import { isHeatedAt, type Revision } from '../recipe/index.ts';
 import type { TaskAbout } from '../session/index.ts';
 import type { TaskFacts } from './foldRun.ts';
@@ -11,7 +12,7 @@ export function leftTheHeat(
   recipe: Pick<Revision, 'steps' | 'uses'>,
   about: Readonly<Record<string, TaskAbout>>,
   facts: ReadonlyMap<string, TaskFacts>,
-): { readonly task: string; readonly at: number } | undefined {
+): { readonly task: string; readonly at: Moment } | undefined {
   return Object.values(about)
     .filter((task) => task.batch === batch && !NOT_YET_HOT.includes(task.stage) && isHeatedAt(recipe, task.step))
     .flatMap(({ id }) => {

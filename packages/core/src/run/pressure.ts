@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import type { Stage, TaskAbout } from '../session/index.ts';
 import type { RunTask } from './project.ts';
 
@@ -33,7 +33,7 @@ const LOOK_AT = [
 export function pressureCycles(
   tasks: readonly RunTask[],
   about: Readonly<Record<string, TaskAbout>>,
-  now: number,
+  now: Moment,
 ): readonly PressureCycle[] {
   const cycles = new Map<string, { task: RunTask; about: TaskAbout }[]>();
   for (const task of tasks) {

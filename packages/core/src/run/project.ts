@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import type { Plan, Problem } from '../session/index.ts';
 import type { TaskFacts } from './foldRun.ts';
 
@@ -24,7 +24,7 @@ export interface RunView {
   /** What runs alone and has to be switched on: it may be now, and is planned for its start. */
   readonly toStart: readonly RunTask[];
   readonly next: readonly RunTask[];
-  readonly endsAt: number;
+  readonly endsAt: Moment;
   readonly plannedEndsAt: number;
   readonly finished: boolean;
 }
@@ -43,9 +43,9 @@ interface Edge {
 export function projectRun(
   problem: Problem,
   plan: Plan,
-  startedAt: number,
+  startedAt: Moment,
   facts: ReadonlyMap<string, TaskFacts>,
-  now: number,
+  now: Moment,
 ): RunView {
   const edges = edgesOf(problem, plan);
   const minutes = new Map(problem.tasks.map((task) => [task.id, task.minutes]));

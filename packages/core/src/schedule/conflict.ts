@@ -1,11 +1,12 @@
+import type { MinuteCount, SessionMinute } from '../quantity/index.ts';
 import type { Problem } from '../session/index.ts';
 import { canBePlanned, planWithoutPins } from './search.ts';
 
 /** One of the things that cannot all hold. */
 export type Obstacle =
-  | { readonly kind: 'pin'; readonly task: string; readonly minute: number }
-  | { readonly kind: 'break'; readonly from: number; readonly to: number }
-  | { readonly kind: 'longest wait'; readonly from: string; readonly to: string; readonly minutes: number };
+  | { readonly kind: 'pin'; readonly task: string; readonly minute: SessionMinute }
+  | { readonly kind: 'break'; readonly from: SessionMinute; readonly to: SessionMinute }
+  | { readonly kind: 'longest wait'; readonly from: string; readonly to: string; readonly minutes: MinuteCount };
 
 const without = (problem: Problem, left: ReadonlySet<Obstacle>): Problem => ({
   ...problem,

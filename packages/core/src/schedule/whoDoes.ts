@@ -1,3 +1,4 @@
+import type { SessionMinute } from '../quantity/index.ts';
 import { resourceId, washId, type Plan, type Present, type Problem, type ProblemUse } from '../session/index.ts';
 
 /** Who may do which task; a task that is not named may be done by anybody. */
@@ -9,8 +10,8 @@ export interface People {
 /** Work of hands in a plan: a task, or the wash behind a use. */
 interface Span {
   readonly id: string;
-  readonly from: number;
-  readonly to: number;
+  readonly from: SessionMinute;
+  readonly to: SessionMinute;
   readonly may: readonly string[];
 }
 

@@ -1,3 +1,4 @@
+import type { MinuteCount } from '../quantity/index.ts';
 /** An oven that goes from one heat to another within a plan. */
 export interface DialTurn {
   readonly id: string;
@@ -7,7 +8,7 @@ export interface DialTurn {
   readonly to: number;
   /** Minute in which the dial is turned, and minutes until the oven is there. */
   readonly start: number;
-  readonly minutes: number;
+  readonly minutes: MinuteCount;
   /** Tasks that end at the old heat, and those that begin at the new one. */
   readonly after: readonly string[];
   readonly before: readonly string[];

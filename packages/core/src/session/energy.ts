@@ -1,6 +1,6 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { roundOnce } from '../cost/index.ts';
-import { Fraction, type Because, type Reasoned } from '../quantity/index.ts';
+import { Fraction, type Because, type Reasoned, type MinuteCount } from '../quantity/index.ts';
 import { resourceOf } from './ids.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
@@ -31,7 +31,7 @@ const STATION_USE: Readonly<Partial<Record<TaskAbout['station'], Use>>> = {
 
 export interface EnergyLine {
   readonly use: Use;
-  readonly minutes: number;
+  readonly minutes: MinuteCount;
   readonly kWh: number;
 }
 
@@ -48,7 +48,7 @@ export function energyOf(
       kWh: before.kWh + (watts * DRAW[use].duty * more) / 60_000,
     });
   };
-  const inOven = new Map<string, { readonly oven: number; readonly minutes: number }>();
+  const inOven = new Map<string, { readonly oven: number; readonly minutes: MinuteCount }>();
   for (const task of about) {
     const takes = task.window.expected;
     if (task.stage === 'come up') add('sealed cooker, coming up', takes, cookerOf(task, equipment.cookers)?.watts);

@@ -16,7 +16,8 @@ export function oneAtATime(groups: Equipment['oneAtATime'], uses: readonly Probl
     const id = resourceId({ is: 'one of', kinds: group });
     resources.push({ id, kind: 'shared', units: 1 });
     for (const { resource, from, to } of uses)
-      if (group.some((kind) => isThing(resource, kind))) added.push({ id: `${id}/${from}`, resource: id, from, to, units: 1 });
+      if (group.some((kind) => isThing(resource, kind)))
+        added.push({ id: `${id}/${from}`, resource: id, from, to, units: 1 });
   }
   return { resources, uses: added };
 }

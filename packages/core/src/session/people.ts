@@ -1,3 +1,4 @@
+import type { Moment } from '../quantity/index.ts';
 import type { Equipment, Person } from '../kitchen/index.ts';
 import { resourceId } from './ids.ts';
 import type { Away, Problem, ProblemTask, ProblemUse, Resource } from './problem.ts';
@@ -21,7 +22,7 @@ const FOR_EVER = 10_000;
 export function presentAt(
   people: Equipment['people'],
   cooks: number,
-  startMs: number,
+  startMs: Moment,
   zone: string,
 ): readonly Present[] {
   const begins = minuteOfDay(startMs, zone);
@@ -42,7 +43,7 @@ const minutesOf = (clock: string): number => {
   return hours * 60 + minutes;
 };
 
-function minuteOfDay(ms: number, zone: string): number {
+function minuteOfDay(ms: Moment, zone: string): number {
   const shown = new Intl.DateTimeFormat('en-GB', {
     timeZone: zone,
     hour: '2-digit',

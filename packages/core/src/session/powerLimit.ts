@@ -55,11 +55,15 @@ export function powerLimit(
       minutes: 1,
       attention: 'none',
     })),
-    links: used.flatMap(({ n, baked }) => baked.map(({ to }) => ({ from: to, to: ovenTask('off', n), min: 0, max: null }))),
+    links: used.flatMap(({ n, baked }) =>
+      baked.map(({ to }) => ({ from: to, to: ovenTask('off', n), min: 0, max: null })),
+    ),
     uses: [
       ...about
         .filter(({ stage }) => stage === 'come up')
-        .map((task) => draws(task.id, task.id, cookerOf(task, cookers)?.watts ?? DRAW['sealed cooker, coming up'].watts)),
+        .map((task) =>
+          draws(task.id, task.id, cookerOf(task, cookers)?.watts ?? DRAW['sealed cooker, coming up'].watts),
+        ),
       ...uses.flatMap(({ resource, from, to }) => {
         const watts = wattsOf(resource);
         return watts ? [draws(from, to, watts)] : [];

@@ -1,3 +1,4 @@
+import type { MinuteCount, SessionMinute } from '../quantity/index.ts';
 /**
  * A cooking session in neutral words, format `kitchen-schedule/1`: what has to be done and what there is to do it with.
  * `away`, `at` and `notBefore` are additions of our own; a session without them is in the plain format.
@@ -17,8 +18,8 @@ export interface Problem {
 }
 
 export interface Away {
-  readonly from: number;
-  readonly to: number;
+  readonly from: SessionMinute;
+  readonly to: SessionMinute;
   readonly hands: number;
 }
 
@@ -26,16 +27,16 @@ export interface ProblemTask {
   readonly id: string;
   readonly dish: string;
   readonly name: string;
-  readonly minutes: number;
+  readonly minutes: MinuteCount;
   /** `full`: one pair of hands for all of it. `look`: somebody looks every so often, which takes no hands here. `none`: nobody. */
   readonly attention: 'full' | 'look' | 'none';
   readonly lookEvery?: number;
   /** It runs alone, but somebody starts it: a dial is turned. */
   readonly byHand?: boolean;
   /** It starts in this very minute: the cook has said so. */
-  readonly at?: number;
+  readonly at?: SessionMinute;
   /** It does not start earlier. */
-  readonly notBefore?: number;
+  readonly notBefore?: SessionMinute;
 }
 
 /** start(to) − end(from) is at least min and, unless max is null, at most max. */
@@ -80,12 +81,12 @@ export interface Wash {
   readonly resource: string;
   readonly after: string;
   readonly before: string;
-  readonly start: number;
+  readonly start: SessionMinute;
 }
 
 export interface Plan {
   readonly instance: string;
-  readonly makespan: number;
+  readonly makespan: MinuteCount;
   readonly starts: Readonly<Record<string, number>>;
   readonly washes: readonly Wash[];
 }

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../quantity/index.ts';
+import { HOUR_MS, type Moment } from '../quantity/index.ts';
 import type { Ahead, SessionTasks } from './expand.ts';
 
 /** Something that should have begun before now: it needs so many hours before the session, and there are fewer. */
@@ -7,14 +7,14 @@ export interface TooLate {
   /** The hours there are. */
   readonly hours: number;
   /** The session could start then, ms since 1970. */
-  readonly startMs: number;
+  readonly startMs: Moment;
 }
 
 /** By this name the cook says that it has begun. */
 export const aheadKey = ({ dish, name }: Pick<Ahead, 'dish' | 'name'>): string => `${dish}: ${name}`;
 
 /** The last moment at which a step ahead can begin for a session, ms since 1970. */
-export const beginBy = ({ leastHours }: Pick<Ahead, 'leastHours'>, startMs: number): number =>
+export const beginBy = ({ leastHours }: Pick<Ahead, 'leastHours'>, startMs: Moment): Moment =>
   startMs - leastHours * HOUR_MS;
 
 /**
@@ -24,8 +24,8 @@ export const beginBy = ({ leastHours }: Pick<Ahead, 'leastHours'>, startMs: numb
 export const tooLate = (
   { ahead }: Pick<SessionTasks, 'ahead'>,
   begun: readonly string[],
-  startMs: number,
-  now: number,
+  startMs: Moment,
+  now: Moment,
 ): readonly TooLate[] =>
   ahead.flatMap((each): TooLate[] => {
     return now <= beginBy(each, startMs) || begun.includes(aheadKey(each))

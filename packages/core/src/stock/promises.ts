@@ -1,5 +1,5 @@
 import type { FoodId } from '../food/index.ts';
-import { Fraction, type Day } from '../quantity/index.ts';
+import { Fraction, type Day, type Moment } from '../quantity/index.ts';
 import type { LotId } from './ledger.ts';
 import { byExpiry, type DatedLot } from './takeFirstExpiring.ts';
 
@@ -12,7 +12,7 @@ export interface Reservation {
   /** The day on which it is used: what is past by then serves nobody. */
   readonly on: Day;
   /** When its session begins, ms: what is made after that is too late for it. Without it: any time of its day. */
-  readonly at?: number;
+  readonly at?: Moment;
 }
 
 /** So much of one lot promised to one batch. */

@@ -1,4 +1,4 @@
-import { Fraction, done, refused, type Day, type Outcome } from '../quantity/index.ts';
+import { Fraction, done, refused, type Day, type Outcome, type Moment } from '../quantity/index.ts';
 import type { Lot } from './ledger.ts';
 
 /** A lot with the day it keeps until, as storage works it out. */
@@ -9,7 +9,7 @@ export interface DatedLot extends Lot {
   /** Of no box: what was set aside for another dish of the day. */
   readonly loose?: boolean;
   /** Not there yet: what a planned batch will make, and when it begins (ms). What of it is meant for the freezer serves only dishes of the same day. */
-  readonly coming?: { readonly at: number; readonly part: 'cold' | 'frozen' };
+  readonly coming?: { readonly at: Moment; readonly part: 'cold' | 'frozen' };
 }
 
 export interface Taken {

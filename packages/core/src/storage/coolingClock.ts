@@ -7,6 +7,7 @@ import {
   type Kilograms,
   HOUR_MS,
   MINUTE_MS,
+  type Moment,
 } from '../quantity/index.ts';
 
 const FRIDGE = celsius(4);
@@ -18,30 +19,30 @@ const SHALLOWEST_CM = 1;
 
 /** What a thermometer said, ms since 1970. */
 export interface Reading {
-  readonly at: number;
+  readonly at: Moment;
   readonly celsius: Celsius;
 }
 
 /** It stands in air of so many degrees from a moment on, ms since 1970. */
 export interface CoolingIn {
-  readonly at: number;
+  readonly at: Moment;
   readonly air: Celsius;
 }
 
 export interface CoolingStage {
   readonly to: Celsius;
   /** It has to be there by then, ms since 1970. */
-  readonly by: number;
+  readonly by: Moment;
   /** When it was measured to be there; undefined: nobody knows. */
-  readonly reached: number | undefined;
+  readonly reached: Moment | undefined;
   /** When the middle of a box of this depth is expected there; undefined: never in this air. */
-  readonly expected: number | undefined;
+  readonly expected: Moment | undefined;
 }
 
 export interface CoolingClock {
-  readonly since: number;
+  readonly since: Moment;
   /** When it comes down to 57 °C, from where the rule counts: measured, else expected. */
-  readonly at57: number;
+  readonly at57: Moment;
   readonly stages: readonly CoolingStage[];
   /** Does the expectation keep both stages? */
   readonly keeps: boolean;
@@ -54,7 +55,7 @@ export interface CoolingClock {
 
 /** How it goes: when it left the heat (ms since 1970) and how hot, how deep it lies, and where it stands. */
 export interface Cools {
-  readonly since: number;
+  readonly since: Moment;
   readonly depthCm: number;
   readonly kg: number;
   readonly from?: Celsius;
@@ -75,7 +76,7 @@ export function coolingClock(
   const sorted = [...readings].sort((a, b) => a.at - b.at);
   const places = [{ at: since, air: FRIDGE }, ...[...stands].sort((a, b) => a.at - b.at)];
   // From where it is known how hot it is, through the airs it stands in, one after the other.
-  const expectedAt = (to: Celsius, depth: number, through?: Reading): number | undefined => {
+  const expectedAt = (to: Celsius, depth: number, through?: Reading): Moment | undefined => {
     const { lag, each } = slabCooling(depth);
     let at = through?.at ?? since;
     let now: number = through?.celsius ?? from;

@@ -1,6 +1,6 @@
 import { inSeason } from '../food/index.ts';
 import type { RecipeState } from '../formats/index.ts';
-import { Fraction, daysBetween, inBase, type Day, HOUR_MS } from '../quantity/index.ts';
+import { Fraction, daysBetween, inBase, type Day, HOUR_MS, type Moment } from '../quantity/index.ts';
 import { cookedAs, expectedMinutes, type Revision } from '../recipe/index.ts';
 import { leadOf } from '../session/index.ts';
 import { keepsUntil } from '../storage/index.ts';
@@ -54,7 +54,7 @@ const worthOf = (view: KitchenView, food: string): number => {
 };
 
 /** The kitchen's week as a question to the search: who eats, what is there, what may be cooked. */
-export function askOf(view: KitchenView, wanted: Wanted, now: number): Omit<WeekAsk, 'weights'> {
+export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<WeekAsk, 'weights'> {
   const { zone, weekBudgetMinor } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const { eaters, attendance, slots } = view.week;
@@ -139,7 +139,7 @@ const lastMealOf = (view: KitchenView, until: Day | undefined): number =>
   until ? (daysBetween(view.today, until) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY;
 
 /** What the other planned sessions make of it: there from their day on, whatever is suggested for this one. */
-function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: number): Candidate['cold'] {
+function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: Moment): Candidate['cold'] {
   const { zone } = view.kitchen.equipment;
   const food = view.foods.get(recipe.document.component.id);
   return view.batches
@@ -164,7 +164,7 @@ function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: number): C
 }
 
 /** A soak that would have had to begin already: what is planned has its own word for that, what is not cannot be suggested. */
-function tooLateToBegin(view: KitchenView, recipe: RecipeState, start: number, now: number): boolean {
+function tooLateToBegin(view: KitchenView, recipe: RecipeState, start: number, now: Moment): boolean {
   if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
   const { steps } = cookedAs(recipe.document, {}, view.foods);
   return steps.some((step) => step.kind === 'ahead' && now + leadOf(step, steps).leastHours * HOUR_MS > start);

@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import type { SessionState } from '../formats/index.ts';
 import type { Planned } from './planned.ts';
 
@@ -9,7 +9,7 @@ import type { Planned } from './planned.ts';
 export const finishOf = (
   { startsAt }: Pick<SessionState, 'startsAt'>,
   { plan, settled }: Pick<Planned, 'plan' | 'settled'>,
-): { readonly at: number; readonly settled: boolean } => ({
+): { readonly at: Moment; readonly settled: boolean } => ({
   at: Date.parse(startsAt) + plan.makespan * MINUTE_MS,
   settled,
 });

@@ -1,4 +1,4 @@
-import { momentAt, type Day, HOUR_MS, MINUTE_MS } from '../quantity/index.ts';
+import { momentAt, type Day, HOUR_MS, MINUTE_MS, type Moment } from '../quantity/index.ts';
 import { blockTimes, type BlockTimes } from '../storage/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
@@ -16,7 +16,7 @@ export const thawedAfter = (view: Pick<KitchenView, 'kitchen'>, frozenOn: Day, b
   frozenThrough(view, frozenOn, box) + timesOfBox(view, box).aheadHours * HOUR_MS;
 
 /** When a box of the freezer can be eaten at the earliest, if it is taken out as soon as it may be; ms. */
-export const readyFrom = (view: Pick<KitchenView, 'kitchen'>, { state }: ShelfLot, now: number): number =>
+export const readyFrom = (view: Pick<KitchenView, 'kitchen'>, { state }: ShelfLot, now: Moment): Moment =>
   Math.max(
     now + timesOfBox(view, state.box).aheadHours * HOUR_MS,
     state.dates.frozenOn ? thawedAfter(view, state.dates.frozenOn, state.box) : -Infinity,

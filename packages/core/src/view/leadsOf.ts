@@ -1,5 +1,5 @@
 import type { SessionState } from '../formats/index.ts';
-import { addDays, dayAt, momentAt, HOUR_MS } from '../quantity/index.ts';
+import { addDays, dayAt, momentAt, HOUR_MS, type Moment } from '../quantity/index.ts';
 import { aheadKey, beginBy, stepsAhead, type Ahead } from '../session/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -12,7 +12,7 @@ export interface Lead {
   readonly ahead: Ahead;
   readonly session: SessionState;
   /** When it is best begun, ms since 1970: on an evening within its window where there is one, in the middle otherwise; never before now while it is still in time. */
-  readonly at: number;
+  readonly at: Moment;
   /** The last moment it can begin for this session, ms since 1970. */
   readonly last: number;
   readonly tooLate: boolean;
@@ -23,7 +23,7 @@ export interface Lead {
  * Every list and every calendar file shows these moments.
  * @example leadsOf(view, now).map(({ ahead, at }) => [ahead.name, at]) // [['soak the borlotti', Friday 20:00]]
  */
-export function leadsOf(view: KitchenView, now: number): readonly Lead[] {
+export function leadsOf(view: KitchenView, now: Moment): readonly Lead[] {
   const { zone } = view.kitchen.equipment;
   return aheadOf(view)
     .map(({ ahead, session }): Lead => {

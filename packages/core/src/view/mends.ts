@@ -1,5 +1,5 @@
 import { MEALS_A_DAY, MEAL_NAMES, isOver, slotAt, type MealName, type WeekAsk } from '../week/index.ts';
-import type { Day } from '../quantity/index.ts';
+import type { Day, Moment } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { askOf } from './askOf.ts';
 import { weekDays, type ComponentStrip } from './stripsOf.ts';
@@ -13,7 +13,7 @@ export interface BrokenMeal {
 }
 
 /** Meals that say what they are and will lack some of it: a dish was not made, guests came, somebody ate it before. */
-export function brokenMeals(view: KitchenView, strips: readonly ComponentStrip[], now: number): readonly BrokenMeal[] {
+export function brokenMeals(view: KitchenView, strips: readonly ComponentStrip[], now: Moment): readonly BrokenMeal[] {
   const days = weekDays(view.today);
   const { zone } = view.kitchen.equipment;
   return days.flatMap((day, d) =>
@@ -46,7 +46,7 @@ export function mendAsk(
   view: KitchenView,
   broken: readonly BrokenMeal[],
   way: MendWay,
-  now: number,
+  now: Moment,
 ): Omit<WeekAsk, 'weights'> {
   const planned = view.batches.filter(({ state }) => state.status === 'planned');
   const sizes = Object.fromEntries(planned.map(({ state }) => [state.recipe, Number(state.portions)]));

@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../quantity/index.ts';
+import { HOUR_MS, type Moment } from '../quantity/index.ts';
 
 /** When a session begins that has to be made for dishes that are added: the next full hour; ms. */
-export const nextSessionAt = (now: number): number => Math.ceil(now / HOUR_MS) * HOUR_MS;
+export const nextSessionAt = (now: Moment): Moment => Math.ceil(now / HOUR_MS) * HOUR_MS;

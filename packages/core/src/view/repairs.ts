@@ -1,3 +1,4 @@
+import type { Moment } from '../quantity/index.ts';
 import { PROFILES, isOver, readyAfter, servedAt, slotAt, suggestWeek, type Slot } from '../week/index.ts';
 import { costAhead, usedTogether } from './costAhead.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -34,7 +35,7 @@ const LEAST_SHARE = 0.6;
  * The ways to mend a week, the least change first: the missing part is cooked, everybody takes a little less, another meal from what is there, another meal and a little more
  * cooking. Each is tried against the fold that judges the week; what does not bring it further is not offered.
  */
-export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now: number): readonly Repair[] {
+export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now: Moment): readonly Repair[] {
   const asItIs = (change: WeekChange): TriedChange => ({ change, broken: brokenAfter(view, change, now) });
   const withMore = (change: WeekChange): TriedChange => untilItHolds(view, change, now);
   // Only the ways that cook may cook more until they hold.
@@ -50,7 +51,7 @@ export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now:
     .sort((a, b) => Number(a.broken.length > 0) - Number(b.broken.length > 0));
 }
 
-function repairOf(view: KitchenView, way: RepairWay, { change, broken }: TriedChange, now: number): Repair {
+function repairOf(view: KitchenView, way: RepairWay, { change, broken }: TriedChange, now: Moment): Repair {
   const after = withChange(view, change, now);
   const before = new Set(missingOf(view).map(({ food, missingText }) => `${food.id} ${missingText}`));
   const nameOf = (recipe: string) => view.recipes.find(({ id }) => id === recipe)?.document.component.name ?? '';
@@ -85,7 +86,7 @@ const usedOf = (view: KitchenView): number =>
   );
 
 /** The missing part is cooked: in its own session where that is early enough, else in another that is, else as soon as may be. Undefined where none of it could be ready. */
-function cookMissing(view: KitchenView, broken: readonly BrokenMeal[], now: number): WeekChange | undefined {
+function cookMissing(view: KitchenView, broken: readonly BrokenMeal[], now: Moment): WeekChange | undefined {
   const { zone } = view.kitchen.equipment;
   const first = new Map<string, number>();
   for (const { day, meal, lacks } of broken)
@@ -96,7 +97,7 @@ function cookMissing(view: KitchenView, broken: readonly BrokenMeal[], now: numb
   const add = [...first].flatMap(([food, before]): AddedDish[] => {
     const recipe = view.recipes.find(({ document }) => document.component.id === food);
     if (!recipe) return [];
-    const inTime = (startsAt: number) => readyAfter(Math.max(startsAt, now)) <= before;
+    const inTime = (startsAt: Moment) => readyAfter(Math.max(startsAt, now)) <= before;
     const planned = view.batches.some(
       ({ state, session }) =>
         state.recipe === recipe.id &&
@@ -116,7 +117,7 @@ function cookMissing(view: KitchenView, broken: readonly BrokenMeal[], now: numb
 }
 
 /** Everybody takes as much less as is lacking, as long as that is still a portion. */
-function smallerPortions(view: KitchenView, broken: readonly BrokenMeal[], now: number): WeekChange | undefined {
+function smallerPortions(view: KitchenView, broken: readonly BrokenMeal[], now: Moment): WeekChange | undefined {
   const strips = stripsOf(view, {}, now);
   const slots = broken.flatMap(({ day, meal, number }): Slot[] => {
     const slot = slotAt(view.week.slots, day, meal);
@@ -134,7 +135,7 @@ function smallerPortions(view: KitchenView, broken: readonly BrokenMeal[], now: 
 }
 
 /** Another meal, found by the search for weeks with all else settled: planned dishes are never left out, nor made smaller. */
-function anotherMeal(view: KitchenView, broken: readonly BrokenMeal[], way: MendWay, now: number): WeekChange {
+function anotherMeal(view: KitchenView, broken: readonly BrokenMeal[], way: MendWay, now: Moment): WeekChange {
   const ask = mendAsk(view, broken, way, now);
   const week = suggestWeek({ ...ask, weights: PROFILES['least work'] }, { seed: 1, rounds: ROUNDS });
   const { slots = [], size = [], add = [] } = suggestedChange(view, ask, week);

@@ -1,5 +1,5 @@
 import type { Food } from '../food/index.ts';
-import { Fraction, addDays, dayAt, type Day } from '../quantity/index.ts';
+import { Fraction, addDays, dayAt, type Day, type Moment } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import {
@@ -63,7 +63,7 @@ const pieceKey = ({ grams, fromMeal, frozen, thawed, until }: Supply): string =>
 export function stripsOf(
   view: KitchenView,
   drafts: Readonly<Record<string, DraftSize>>,
-  now: number,
+  now: Moment,
   /** Batches that are tried on another day. */
   moved: Readonly<Record<string, Day>> = {},
 ): readonly ComponentStrip[] {

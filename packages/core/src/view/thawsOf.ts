@@ -1,4 +1,4 @@
-import { dayAt, daysBetween, localMoment } from '../quantity/index.ts';
+import { dayAt, daysBetween, localMoment, type Moment } from '../quantity/index.ts';
 import { takeOuts, type TakeOut } from '../week/index.ts';
 import { frozenThrough, timesOfBox } from './frozenThrough.ts';
 import { lotsOf, type KitchenView, type ShelfLot } from './kitchenView.ts';
@@ -13,7 +13,7 @@ export interface Thaw extends TakeOut {
 export function thawsOf(
   view: KitchenView,
   { food, strip, portionG }: Pick<ComponentStrip, 'food' | 'strip' | 'portionG'>,
-  now: number,
+  now: Moment,
 ): readonly Thaw[] {
   const { zone } = view.kitchen.equipment;
   if (!strip.meals.some(({ thawed }) => thawed > 0)) return [];
@@ -33,7 +33,7 @@ export function thawsOf(
 }
 
 /** Where a moment stands within the seven days of a strip, 0 to 1. */
-export function shareOfWeek({ today, kitchen }: KitchenView, ms: number): number {
+export function shareOfWeek({ today, kitchen }: KitchenView, ms: Moment): number {
   const { zone } = kitchen.equipment;
   const [hours = 0, minutes = 0] = localMoment(ms, zone).slice(11).split(':').map(Number);
   const days = daysBetween(today, dayAt(new Date(ms), zone)) + (hours + minutes / 60) / 24;

@@ -1,4 +1,4 @@
-import type { Because, Reasoned } from '../quantity/index.ts';
+import type { Because, Reasoned, Moment } from '../quantity/index.ts';
 import { costAhead, usedTogether } from './costAhead.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { missingOf } from './missingOf.ts';
@@ -27,7 +27,7 @@ export interface TriedWeek extends TriedChange {
 }
 
 /** What a change of the week comes to: made larger until its meals hold, then read by the folds of the week's page. `now`: ms since 1970. */
-export function tryWeek(view: KitchenView, offered: WeekChange, now: number): TriedWeek {
+export function tryWeek(view: KitchenView, offered: WeekChange, now: Moment): TriedWeek {
   const tried = untilItHolds(view, offered, now);
   const after = withChange(view, tried.change, now);
   const open = after.batches.filter(({ state }) => state.status === 'planned');

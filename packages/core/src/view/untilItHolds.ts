@@ -1,4 +1,4 @@
-import { dayAt, type Day } from '../quantity/index.ts';
+import { dayAt, type Day, type Moment } from '../quantity/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import { readyAfter, servedAt } from '../week/index.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
@@ -19,7 +19,7 @@ export interface TriedChange {
 const TRIES = 6;
 
 /** Which meals would not hold after a change. */
-export const brokenAfter = (view: KitchenView, change: WeekChange, now: number): readonly BrokenMeal[] => {
+export const brokenAfter = (view: KitchenView, change: WeekChange, now: Moment): readonly BrokenMeal[] => {
   const changed = withChange(view, change, now);
   return brokenMeals(changed, stripsOf(changed, {}, now), now);
 };
@@ -28,7 +28,7 @@ export const brokenAfter = (view: KitchenView, change: WeekChange, now: number):
  * A change with as many portions more of what would still be short as its meals lack. The search reckons in whole plates, the strip in grams and by what each eater takes
  * besides: what is offered is tried against the strip before it is offered. Only what is cooked can be made more of.
  */
-export function untilItHolds(view: KitchenView, offered: WeekChange, now: number): TriedChange {
+export function untilItHolds(view: KitchenView, offered: WeekChange, now: Moment): TriedChange {
   let best: TriedChange = { change: offered, broken: brokenAfter(view, offered, now) };
   for (let tries = 0; tries < TRIES && best.broken.length > 0; tries++) {
     const change = withMore(view, best.change, best.broken, now);
@@ -50,7 +50,7 @@ function withMore(
   view: KitchenView,
   change: WeekChange,
   broken: readonly BrokenMeal[],
-  now: number,
+  now: Moment,
 ): WeekChange | undefined {
   const lacking = new Map<
     string,
@@ -70,7 +70,7 @@ function withMore(
   let { add = [] } = change;
   let more = false;
   /** Of what lacks, so much is eaten when the fridge no longer keeps it: it is frozen, where it can be. */
-  const frozenOf = (food: string, startsAt: number, late: readonly { day: Day; portions: number }[]): number => {
+  const frozenOf = (food: string, startsAt: Moment, late: readonly { day: Day; portions: number }[]): number => {
     const component = view.foods.get(food);
     if (!component?.facts.keeps?.freezer) return 0;
     const madeOn = dayAt(new Date(Math.max(startsAt, now)), view.kitchen.equipment.zone);
@@ -116,7 +116,7 @@ function withMore(
 }
 
 /** When an added dish is cooked, ms. */
-const startOf = (view: KitchenView, session: string | undefined, now: number): number => {
+const startOf = (view: KitchenView, session: string | undefined, now: Moment): number => {
   const into = view.week.sessions.find(({ id }) => id === (session ?? view.session?.id));
   return into?.status === 'planned' ? Date.parse(into.startsAt) : nextSessionAt(now);
 };

@@ -1,5 +1,5 @@
 import type { PlaceKind } from '../food/index.ts';
-import { Fraction, type Day } from '../quantity/index.ts';
+import { Fraction, type Day, type Moment } from '../quantity/index.ts';
 import { afterStep, keepsUntil, urgencyOf } from '../storage/index.ts';
 import type { MealName } from '../week/index.ts';
 import { slotAt } from '../week/index.ts';
@@ -77,7 +77,7 @@ export function withSteps(view: KitchenView, steps: readonly LotStep[]): Kitchen
 export function whatFollows(
   view: KitchenView,
   steps: readonly LotStep[],
-  now: number,
+  now: Moment,
   eaten?: { readonly day: Day; readonly meal: MealName },
 ): Follows {
   const real = steps.filter(({ amount }) => amount.compare(0) > 0);

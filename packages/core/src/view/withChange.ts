@@ -1,3 +1,4 @@
+import type { Moment } from '../quantity/index.ts';
 import type { BatchState, SessionState, WeekState } from '../formats/index.ts';
 import type { Slot } from '../week/index.ts';
 import { scaledBatches, type KitchenView } from './kitchenView.ts';
@@ -5,7 +6,7 @@ import { nextSessionAt } from './nextSessionAt.ts';
 import { NEW_SESSION, type WeekChange } from './weekChange.ts';
 
 /** The session that added dishes would be cooked in, where none is planned yet. */
-const nextSession = (now: number): SessionState => ({
+const nextSession = (now: Moment): SessionState => ({
   id: NEW_SESSION,
   name: 'next',
   startsAt: new Date(nextSessionAt(now)).toISOString(),
@@ -21,7 +22,7 @@ const sameMeal = (a: Slot, b: Slot): boolean => a.day === b.day && a.meal === b.
  * The kitchen as it would be after a change of its week: a preview is made of this by the same folds as the screens that will judge it.
  * Nothing is sent. `now`: ms since 1970.
  */
-export function withChange(view: KitchenView, change: WeekChange, now: number): KitchenView {
+export function withChange(view: KitchenView, change: WeekChange, now: Moment): KitchenView {
   const { slots = [], size = [], add = [], drop = [] } = change;
   const session = view.session?.status === 'planned' ? view.session : nextSession(now);
   const added = add.map(({ recipe, portions, freezePortions, session: into = session.id }, n): BatchState => ({

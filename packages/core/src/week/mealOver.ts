@@ -1,4 +1,4 @@
-import { HOUR_MS } from '../quantity/index.ts';
+import { HOUR_MS, type Moment } from '../quantity/index.ts';
 import type { Day } from '../quantity/index.ts';
 import { MEAL_NAMES, type MealName, type Slot } from './meals.ts';
 import { servedAt } from './takeOut.ts';
@@ -7,15 +7,15 @@ import { servedAt } from './takeOut.ts';
 const OVER_AFTER = 3 * HOUR_MS;
 
 /** Is a meal past? By the hour at which that very meal is served. */
-export const isOver = (slots: readonly Slot[], day: Day, meal: MealName, zone: string, now: number): boolean =>
+export const isOver = (slots: readonly Slot[], day: Day, meal: MealName, zone: string, now: Moment): boolean =>
   servedAt(slots, day, meal, zone) + OVER_AFTER <= now;
 
 /** The meal of a day that is next; the last one where all are past. */
-export const mealAhead = (slots: readonly Slot[], day: Day, zone: string, now: number): MealName =>
+export const mealAhead = (slots: readonly Slot[], day: Day, zone: string, now: Moment): MealName =>
   MEAL_NAMES.find((meal) => !isOver(slots, day, meal, zone, now)) ?? MEAL_NAMES[MEAL_NAMES.length - 1] ?? 'dinner';
 
 /** How many meals of these days, from the first on, are over. */
-export const mealsOver = (slots: readonly Slot[], days: readonly Day[], zone: string, now: number): number => {
+export const mealsOver = (slots: readonly Slot[], days: readonly Day[], zone: string, now: Moment): number => {
   const all = days.flatMap((day) => MEAL_NAMES.map((meal) => isOver(slots, day, meal, zone, now)));
   const next = all.indexOf(false);
   return next < 0 ? all.length : next;

@@ -1,4 +1,4 @@
-import { addDays, momentAt, type Day, HOUR_MS } from '../quantity/index.ts';
+import { addDays, momentAt, type Day, HOUR_MS, type Moment } from '../quantity/index.ts';
 import { MEAL_CLOCK, slotAt, type MealName, type Slot } from './meals.ts';
 import type { Strip } from './strip.ts';
 
@@ -9,7 +9,7 @@ export interface FrozenBox {
   /** Hours before a meal by which it is moved to the fridge. */
   readonly aheadHours: number;
   /** Not before it is frozen through, ms since 1970; left out: it is. */
-  readonly earliest?: number;
+  readonly earliest?: Moment;
 }
 
 export interface TakeOut {
@@ -18,9 +18,9 @@ export interface TakeOut {
   readonly day: Day;
   readonly meal: MealName;
   /** The meal, ms since 1970. */
-  readonly servedAt: number;
+  readonly servedAt: Moment;
   /** When it is moved from the freezer to the fridge, ms since 1970: an evening, as late as it may be. */
-  readonly at: number;
+  readonly at: Moment;
   /** No evening is left that is early enough: cold water or a microwave, and then it is eaten at once. */
   readonly tooLate: boolean;
 }
@@ -41,7 +41,7 @@ export function takeOuts(
   boxes: readonly FrozenBox[],
   slots: readonly Slot[],
   zone: string,
-  now: number,
+  now: Moment,
 ): readonly TakeOut[] {
   const left = boxes.map((box) => ({ ...box }));
   const out: TakeOut[] = [];
@@ -76,7 +76,7 @@ export function takeOuts(
 }
 
 /** The last evening at or before a moment. */
-function lastEvening(before: Day, moment: number, zone: string): number {
+function lastEvening(before: Day, moment: Moment, zone: string): Moment {
   for (let back = 0; back < 14; back++) {
     const at = momentAt(addDays(before, -back), EVENING_CLOCK, zone);
     if (at <= moment) return at;
