@@ -125,19 +125,14 @@ async function serve(
   };
 }
 
-/** The demo as it is on a day: loaded once for each worker and time, every journey gets a copy of it. */
-const demos = new Map<string, Promise<string>>();
-function demoAt(setsOut: string): Promise<string> {
-  const known = demos.get(setsOut);
-  if (known) return known;
-  const loading = (async () => {
+/** The demo as it is when journeys set out: loaded once for each worker, every journey gets a copy of it. */
+let demo: Promise<string> | undefined;
+const demoAt = (setsOut: string): Promise<string> =>
+  (demo ??= (async () => {
     const served = await serve(true, offsetTo(Date.parse(setsOut) - LOADED_BEFORE_MS));
     await served.close(true);
     return served.database;
-  })();
-  demos.set(setsOut, loading);
-  return loading;
-}
+  })());
 
 /** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own, at a time that is set. */
 export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, { leavesNoDemo: undefined }>({
@@ -147,15 +142,17 @@ export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, 
       await use(undefined);
       const admin = new pg.Client({ connectionString: process.env['KESTREL_TEST_DATABASE'] });
       await admin.connect();
-      for (const database of demos.values())
-        await admin.query(`DROP DATABASE IF EXISTS ${await database} WITH (FORCE)`);
+      if (demo) await admin.query(`DROP DATABASE IF EXISTS ${await demo} WITH (FORCE)`);
       await admin.end();
     },
     { scope: 'worker', auto: true },
   ],
   hut: async ({ setsOut, context }, use) => {
-    const template = await demoAt(setsOut);
-    const served = await serve(true, offsetTo(Date.parse(setsOut)), template);
+    // Where only one journey sets out then, its server loads the demo itself; all others get copies of one.
+    const served =
+      setsOut === SETS_OUT
+        ? await serve(true, offsetTo(Date.parse(setsOut)), await demoAt(setsOut))
+        : await serve(true, offsetTo(Date.parse(setsOut)));
     await inTime(context, served.offsetMs);
     await use(served);
     await served.close();

@@ -106,6 +106,7 @@ test('taking promised stock says what it breaks before it is done; a nameless bo
 
   await page.goto(`${hut.url}/shelf/count`);
   await page.getByRole('button', { name: 'A box nobody can name' }).click();
+  await expect(page.locator('.last-change')).toContainText('A nameless box');
   await page.goto(`${hut.url}/shelf`);
   await page.getByTestId('lot-nameless box').click();
   const box = page.getByRole('complementary', { name: 'nameless box' });

@@ -6,7 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt } from '../parts/times.ts';
-import { planner } from './planner.ts';
+import { trier } from './planner.ts';
 import { Fault } from './Fault.tsx';
 import { useWishes } from './useWishes.ts';
 
@@ -23,7 +23,7 @@ export function Conflict({ view, tasks, why }: { view: KitchenView; tasks: Sessi
   useEffect(() => {
     let left = false;
     if (cannotBeCooked) return undefined;
-    planner()
+    trier()
       .conflict(JSON.parse(day) as Problem)
       .then(
         (conflict) => !left && setFound(conflict),

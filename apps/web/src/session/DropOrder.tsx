@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
-import { planner } from './planner.ts';
+import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { tryOut } from './whatIf.ts';
@@ -31,7 +31,7 @@ export function DropOrder({ view, result, wishes }: { view: KitchenView; result:
         left === 0
           ? 0
           : (
-              await planner()
+              await trier()
                 .tried(tried.asked, result.plan)
                 .catch(() => undefined)
             )?.plan.makespan;

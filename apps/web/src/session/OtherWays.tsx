@@ -2,7 +2,7 @@ import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
-import { searcher } from './planner.ts';
+import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
@@ -35,7 +35,7 @@ export function OtherWays({ view, result, wishes }: { view: KitchenView; result:
         const tried = tryOut(view, { if: 'method', batch: batch.state.id, method }, wishes);
         if (!tried || tried.tasks.faults.length > 0) continue;
         try {
-          const planned = await searcher().tried(tried.asked);
+          const planned = await trier().tried(tried.asked);
           ways.push({ batch, method, name, saves: plan.makespan - planned.plan.makespan });
         } catch {
           // That way it cannot be planned: it is no offer.

@@ -4,7 +4,7 @@ import type { Wishes } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { clockAt } from '../parts/times.ts';
-import { planner } from './planner.ts';
+import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { spreadsOf } from '@kestrel-ridge/core/view';
 
@@ -31,7 +31,7 @@ export function Rehearse({
   const clock = (minute: SessionMinute) => clockAt(startMs + minute * MINUTE_MS, zone);
   const go = async () => {
     setBusy(true);
-    const rehearsal = await planner().rehearse(tasks.problem, plan, spreadsOf(tasks));
+    const rehearsal = await trier().rehearse(tasks.problem, plan, spreadsOf(tasks));
     setFound({ of: result, rehearsal });
     setBusy(false);
   };

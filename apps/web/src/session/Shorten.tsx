@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
-import { searcher } from './planner.ts';
+import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { tryOut, type Thing, type WhatIf } from './whatIf.ts';
@@ -53,7 +53,7 @@ export function Shorten({
       setBusy(n / ways.length);
       const tried = tryOut(view, way.what, wishes);
       if (!tried || tried.tasks.faults.length > 0 || tried.tasks.problem.tasks.length === 0) continue;
-      const planned = await searcher()
+      const planned = await trier()
         .tried(tried.asked)
         .catch(() => undefined);
       if (planned) saved.push({ ...way, saves: result.plan.makespan - planned.plan.makespan });

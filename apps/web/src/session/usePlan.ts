@@ -4,7 +4,7 @@ import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { planFound, type PlanResult } from './planSlice.ts';
-import { planner, searcher } from './planner.ts';
+import { betterPlan, planner } from './planner.ts';
 import { keepPlan, keptPlan } from './planAtHand.ts';
 import { openOf, tasksOf } from '@kestrel-ridge/core/view';
 import { wishesOf } from './wishesSlice.ts';
@@ -47,7 +47,10 @@ export function usePlan(view: KitchenView): Planning {
         const { unsaid: kept } = store.getState().plan;
         const inMemory = [said ? before : kept].find((each) => each?.plain === day.plain)?.plan;
         const atHand = inMemory ?? (said ? keptPlan(day.plain) : undefined);
-        for (const next of [() => planner().first(day.asked, atHand), () => searcher().better(day.asked, atHand)]) {
+        for (const next of [
+          () => planner().first(day.asked, atHand),
+          () => betterPlan(fingerprint, day.asked, atHand),
+        ]) {
           const planned = await next();
           if (left) return;
           const { tasks, unsaid, present, plain } = day;

@@ -8,6 +8,7 @@ import {
   type Amount,
   type MeasureName,
   type Quantity,
+  type ReadNumber,
   type UnitSystem,
 } from '../../quantity/index.ts';
 
@@ -112,60 +113,86 @@ function readQuantity(
 /** What a pack holds is a mass or a volume. */
 const holding = (held: Quantity | undefined) => (held && held.kind !== 'count' ? { holds: held } : {});
 
+/** A line on its way to being read: what was doubted so far, and how an answer is put together. */
+interface Reading {
+  readonly line: string;
+  /** The line without "about". */
+  readonly text: string;
+  readonly system: UnitSystem;
+  readonly doubts: Doubt[];
+  done(amount: Amount, rest: string, more?: Partial<ReadAmount>): ReadAmount;
+}
+
+/** A number, and what follows it. */
+interface Numbered {
+  readonly number: ReadNumber;
+  readonly rest: string;
+}
+
 /**
  * Reads the amount at the start of an ingredient's line, as people write it. What cannot be read with certainty is a doubt with choices; nothing is guessed in silence.
  * The text is expected in plain signs (see plainSigns).
  */
 export function readAmount(line: string, system: UnitSystem): ReadAmount {
-  let text = line;
-  let approximate = false;
+  const about = ABOUT.exec(line);
   const doubts: Doubt[] = [];
-  const done = (amount: Amount, rest: string, more: Partial<ReadAmount> = {}): ReadAmount => ({
-    amount,
-    rest: rest.replace(OF, '').trim(),
-    approximate,
+  const reading: Reading = {
+    line,
+    text: line.slice(about?.[0].length ?? 0),
+    system,
     doubts,
-    ...more,
-  });
+    done: (amount, rest, more = {}) => ({
+      amount,
+      rest: rest.replace(OF, '').trim(),
+      approximate: about !== null,
+      doubts,
+      ...more,
+    }),
+  };
+  const juice = juiceOrZest(reading);
+  if (juice) return juice;
+  const number = readNumber(reading.text);
+  if (!number) return withoutNumber(reading);
+  const after: Numbered = { number, rest: number.rest };
+  return byFeel(reading, after) ?? inPacks(reading, after) ?? inUnits(reading, after);
+}
 
-  const about = ABOUT.exec(text);
-  if (about) {
-    approximate = true;
-    text = text.slice(about[0].length);
-  }
-
+/** "juice of 2 lemons", "zest of a lemon" */
+function juiceOrZest({ text, system, doubts, done }: Reading): ReadAmount | undefined {
   const juice = /^(?:the\s+)?(juice|zest|grated zest)(?: and (zest|juice))?\s+(?:of|from)\s+/i.exec(text);
-  if (juice) {
-    const rest = text.slice(juice[0].length);
-    const number = readNumber(rest);
-    const each = number?.value ?? new Fraction(1);
-    const after = number?.rest ?? rest;
-    const part = juice[1]?.toLowerCase() === 'juice' ? 'juice' : 'zest';
-    if (juice[2])
-      doubts.push({
-        about: 'amount',
-        question: 'Juice and zest of one fruit are two ingredients. Write the other on a line of its own?',
-        choices: [{ label: `only the ${part}`, line: `${part} of ${rest}` }],
-      });
-    return done(part === 'juice' ? volume(each.mul(JUICE_ML)) : quantity(each, 'tbsp', system), after, { part });
-  }
+  if (!juice) return undefined;
+  const rest = text.slice(juice[0].length);
+  const number = readNumber(rest);
+  const each = number?.value ?? new Fraction(1);
+  const after = number?.rest ?? rest;
+  const part = juice[1]?.toLowerCase() === 'juice' ? 'juice' : 'zest';
+  if (juice[2])
+    doubts.push({
+      about: 'amount',
+      question: 'Juice and zest of one fruit are two ingredients. Write the other on a line of its own?',
+      choices: [{ label: `only the ${part}`, line: `${part} of ${rest}` }],
+    });
+  return done(part === 'juice' ? volume(each.mul(JUICE_ML)) : quantity(each, 'tbsp', system), after, { part });
+}
 
-  const number = readNumber(text);
-  if (!number) {
-    const rough = ROUGH.exec(text);
-    if (rough) return done({ kind: 'unknown', said: rough[1]?.toLowerCase() ?? '' }, text.slice(rough[0].length));
-    const tiny = /^(pinch(?:es)?|dash(?:es)?)(?=\s)/i.exec(text);
-    if (tiny)
-      return done(
-        quantity(new Fraction(TINY[tiny[1]?.toLowerCase() ?? ''] ?? 1), 'tsp', system),
-        text.slice(tiny[0].length),
-      );
-    return done({ kind: 'unknown' }, text);
-  }
-  let rest = number.rest;
+/** "a handful of parsley", "pinch salt", "salt" */
+function withoutNumber({ text, system, done }: Reading): ReadAmount {
+  const rough = ROUGH.exec(text);
+  if (rough) return done({ kind: 'unknown', said: rough[1]?.toLowerCase() ?? '' }, text.slice(rough[0].length));
+  const tiny = /^(pinch(?:es)?|dash(?:es)?)(?=\s)/i.exec(text);
+  return tiny
+    ? done(tinyOf(new Fraction(1), tiny[1], system), text.slice(tiny[0].length))
+    : done({ kind: 'unknown' }, text);
+}
+
+const tinyOf = (n: Fraction, word: string | undefined, system: UnitSystem): Quantity =>
+  quantity(n.mul(new Fraction(TINY[word?.toLowerCase() ?? ''] ?? 1)), 'tsp', system);
+
+/** "a few sprigs", "2 handfuls", "3 good pinches" */
+function byFeel({ system, done }: Reading, { number, rest }: Numbered): ReadAmount | undefined {
+  const rough = ROUGH.exec(rest);
   const word = /^[a-z]/i.test(number.text);
   // "a" before no unit, pack or rough word belongs to the food: "a little gem".
-  const rough = ROUGH.exec(rest);
   if (word && rough && number.value.compare(1) <= 0)
     return done(
       {
@@ -180,122 +207,134 @@ export function readAmount(line: string, system: UnitSystem): ReadAmount {
       rest.slice(rough[0].length),
     );
   const tiny = /^(?:small |good |generous )?(pinch(?:es)?|dash(?:es)?|smidgen)(?=[\s,]|$)/i.exec(rest);
-  if (tiny)
-    return done(
-      quantity(number.value.mul(new Fraction(TINY[tiny[1]?.toLowerCase() ?? ''] ?? 1)), 'tsp', system),
-      rest.slice(tiny[0].length),
-    );
+  return tiny ? done(tinyOf(number.value, tiny[1], system), rest.slice(tiny[0].length)) : undefined;
+}
 
-  // "2 x 400 g cans", "2 400 g cans", "1 (15-oz) can", "2 cans (400 g each)", "2 cans of 400 g"
+/** "2 x 400 g cans", "2 400 g cans", "1 (15-oz) can", "2 cans (400 g each)", "2 cans of 400 g", "15-oz can" */
+function inPacks({ text, system, done }: Reading, { number, rest }: Numbered): ReadAmount | undefined {
+  const packs = (n: Fraction, word: string | undefined, holds: Quantity | undefined, left: string) =>
+    done({ kind: 'pack', packs: n, name: packName(word ?? ''), ...holding(holds) }, left);
   const times = /^(?:x|×|\*)\s*/i.exec(rest);
   const bracket = /^\(([^)]*)\)\s*/.exec(rest);
   const inside = readQuantity(bracket?.[1] ?? (times ? rest.slice(times[0].length) : rest), system);
-  const behind = bracket ? rest.slice(bracket[0].length) : (inside?.rest ?? '');
-  const packBehind = PACKS.exec(behind.replace(/^-\s*/, ''));
+  const behind = (bracket ? rest.slice(bracket[0].length) : (inside?.rest ?? '')).replace(/^-\s*/, '');
+  const packBehind = PACKS.exec(behind);
   if (inside && packBehind && (bracket ?? times ?? /^\d/.exec(rest)))
-    return done(
-      { kind: 'pack', packs: number.value, name: packName(packBehind[1] ?? ''), ...holding(inside.quantity) },
-      behind.replace(/^-\s*/, '').slice(packBehind[0].length),
-    );
-  if (times && inside)
-    return done({ kind: 'pack', packs: number.value, name: 'pack', ...holding(inside.quantity) }, inside.rest);
+    return packs(number.value, packBehind[1], inside.quantity, behind.slice(packBehind[0].length));
+  if (times && inside) return packs(number.value, 'pack', inside.quantity, inside.rest);
   const pack = PACKS.exec(rest.replace(LEVEL, ''));
   if (pack) {
     const after = rest.replace(LEVEL, '').slice(pack[0].length).trimStart();
     const held = /^\(([^)]*)\)\s*|^of\s+(?=\d)/.exec(after);
     const holds = held ? readQuantity(held[1] ?? after.slice(held[0].length), system) : undefined;
     const left = held && holds ? (held[1] === undefined ? holds.rest : after.slice(held[0].length)) : after;
-    return done(
-      { kind: 'pack', packs: number.value, name: packName(pack[1] ?? ''), ...holding(holds?.quantity) },
-      left,
-    );
+    return packs(number.value, pack[1], holds?.quantity, left);
   }
-  // "400 g can of borlotti", "15-oz can": one pack that holds so much
+  // One pack that holds so much.
   const sized = readQuantity(text, system);
   const sizedPack = sized && PACKS.exec(sized.rest);
-  if (sized && sizedPack)
-    return done(
-      { kind: 'pack', packs: new Fraction(1), name: packName(sizedPack[1] ?? ''), ...holding(sized.quantity) },
-      sized.rest.slice(sizedPack[0].length),
-    );
+  return sized && sizedPack
+    ? packs(new Fraction(1), sizedPack[1], sized.quantity, sized.rest.slice(sizedPack[0].length))
+    : undefined;
+}
 
-  // "1-2 cups", "1 to 2", "1 or 2"
-  const dash = /^(?:-|to\s|or\s)\s*/i.exec(rest);
-  const second = dash ? readNumber(rest.slice(dash[0].length)) : undefined;
-  if (second) rest = second.rest;
-  else if (dash) rest = rest.replace(/^-\s*/, '');
-
+/** "1-2 cups", "1 heaped tsp", "3 stalks", "4 (120 g)", "4" */
+function inUnits(reading: Reading, { number, rest: behind }: Numbered): ReadAmount {
+  const dash = /^(?:-|to\s|or\s)\s*/i.exec(behind);
+  const second = dash ? readNumber(behind.slice(dash[0].length)) : undefined;
+  let rest = second ? second.rest : dash ? behind.replace(/^-\s*/, '') : behind;
   const heaped = HEAPED.exec(rest);
   if (heaped) rest = rest.slice(heaped[0].length);
   const unit = unitAtStart(rest) ?? unitAtStart(rest.replace(LEVEL, ''));
+  if (!unit) return counted(reading, { number, second, rest });
+  const said = number.text;
+  const lost = /^\d+$/.test(said) && !second ? LOST_SLASH.exec(said) : null;
+  if (lost && (unit.name === 'cup' || unit.name === 'tsp' || unit.name === 'tbsp'))
+    reading.doubts.push(lostSlash(reading.line, said, lost, unit.name));
+  if (heaped) reading.doubts.push(heapedSpoon(reading.line, number, heaped, unit.name));
+  return measured(reading, number, second, unit);
+}
 
-  if (unit) {
-    const lost = /^\d+$/.test(number.text) && !second ? LOST_SLASH.exec(number.text) : null;
-    if (lost && (unit.name === 'cup' || unit.name === 'tsp' || unit.name === 'tbsp')) {
-      const slashed = `${lost[1] ? `${lost[1]} ` : ''}${lost[2]?.[0] ?? ''}/${lost[2]?.[1] ?? ''}`;
-      doubts.push({
-        about: 'amount',
-        question: `${number.text} ${unit.name}: was it ${slashed}?`,
-        choices: [slashed, number.text].map((n) => ({
-          label: `${n} ${unit.name}`,
-          line: line.replace(number.text, n).replace(/^(\S+) (?=12|13|14|23|34|18|38|58|78)/, '$1 '),
-        })),
-      });
-    }
-    if (heaped)
-      doubts.push({
-        about: 'amount',
-        question: `A ${heaped[1]?.toLowerCase() ?? 'heaped'} ${unit.name} is counted as a level one. Is more meant?`,
-        choices: [
-          { label: 'level', line: line.replace(heaped[0], '') },
-          {
-            label: 'half as much again',
-            line: line
-              .replace(heaped[0], '')
-              .replace(number.text, number.value.mul(new Fraction(3, 2)).toFraction(true)),
-          },
-        ],
-      });
-    let amount: Quantity = quantity(number.value, unit.name, system);
-    let after = unit.rest;
-    // "1 lb 4 oz", "1 cup plus 2 tbsp", "1 cup + 2 tbsp"
-    const plus = /^(?:plus|\+|and)?\s*(?=\d)/i.exec(after);
-    const more = plus ? readQuantity(after.slice(plus[0].length), system) : undefined;
-    if (
-      more &&
-      more.quantity.kind === amount.kind &&
-      (plus?.[0].trim() || (unit.name === 'lb' && after.startsWith(plus?.[0] ?? '')))
-    ) {
-      amount = ofBase(measureIn(system, unit.name).base, baseOf(amount).add(baseOf(more.quantity)));
-      after = more.rest;
-    }
-    const twice = /^[/(]\s*([^)/]*?)\s*(?:\)|(?=\s[a-z]{3,})|$)\s*/i.exec(after);
-    const also = twice ? readQuantity(twice[1] ?? '', system) : undefined;
-    if (twice && also && also.rest === '') after = after.slice(twice[0].length);
-    const said = second
-      ? ({ kind: 'range', from: amount, to: quantity(second.value, unit.name, system) } as const)
-      : amount;
-    return done(said, after, also && also.rest === '' ? { also: also.quantity } : {});
+/** "34 cup": a slash may have been lost on the way. */
+function lostSlash(line: string, said: string, lost: RegExpExecArray, unit: MeasureName): Doubt {
+  const slashed = `${lost[1] ? `${lost[1]} ` : ''}${lost[2]?.[0] ?? ''}/${lost[2]?.[1] ?? ''}`;
+  return {
+    about: 'amount',
+    question: `${said} ${unit}: was it ${slashed}?`,
+    choices: [slashed, said].map((n) => ({
+      label: `${n} ${unit}`,
+      line: line.replace(said, n).replace(/^(\S+) (?=12|13|14|23|34|18|38|58|78)/, '$1 '),
+    })),
+  };
+}
+
+function heapedSpoon(line: string, number: ReadNumber, heaped: RegExpExecArray, unit: MeasureName): Doubt {
+  const level = line.replace(heaped[0], '');
+  return {
+    about: 'amount',
+    question: `A ${heaped[1]?.toLowerCase() ?? 'heaped'} ${unit} is counted as a level one. Is more meant?`,
+    choices: [
+      { label: 'level', line: level },
+      {
+        label: 'half as much again',
+        line: level.replace(number.text, number.value.mul(new Fraction(3, 2)).toFraction(true)),
+      },
+    ],
+  };
+}
+
+/** "1 lb 4 oz", "1 cup plus 2 tbsp", "250 g (9 oz)", "1 to 2 cups" */
+function measured(
+  { system, done }: Reading,
+  number: ReadNumber,
+  second: ReadNumber | undefined,
+  unit: Unit,
+): ReadAmount {
+  let amount: Quantity = quantity(number.value, unit.name, system);
+  let after = unit.rest;
+  const plus = /^(?:plus|\+|and)?\s*(?=\d)/i.exec(after);
+  const more = plus ? readQuantity(after.slice(plus[0].length), system) : undefined;
+  if (
+    more &&
+    more.quantity.kind === amount.kind &&
+    (plus?.[0].trim() || (unit.name === 'lb' && after.startsWith(plus?.[0] ?? '')))
+  ) {
+    amount = ofBase(measureIn(system, unit.name).base, baseOf(amount).add(baseOf(more.quantity)));
+    after = more.rest;
   }
+  const twice = /^[/(]\s*([^)/]*?)\s*(?:\)|(?=\s[a-z]{3,})|$)\s*/i.exec(after);
+  const read = twice ? readQuantity(twice[1] ?? '', system) : undefined;
+  const also = read?.rest === '' ? read.quantity : undefined;
+  if (twice && also) after = after.slice(twice[0].length);
+  const said = second
+    ? ({ kind: 'range', from: amount, to: quantity(second.value, unit.name, system) } as const)
+    : amount;
+  return done(said, after, also ? { also } : {});
+}
 
-  const piece = PIECES.exec(rest);
-  const counted = second
+/** "2 cloves", "3 (400 g)", "4 to 5" */
+function counted(
+  { system, done }: Reading,
+  { number, second, rest }: Numbered & { readonly second: ReadNumber | undefined },
+): ReadAmount {
+  const amount = second
     ? ({ kind: 'range', from: count(number.value), to: count(second.value) } as const)
     : count(number.value);
-  if (piece) {
-    const name =
-      piece[1]
-        ?.toLowerCase()
-        .replace(/^leaves$/, 'leaf')
-        .replace(/(?<=[^s])s$/, '')
-        .replace(/(ch|sh)e$/, '$1') ?? '';
-    return done(counted, rest.slice(piece[0].length), { piece: name });
-  }
+  const piece = PIECES.exec(rest);
+  if (piece) return done(amount, rest.slice(piece[0].length), { piece: onePiece(piece[1]) });
   const held = /^\(([^)]*)\)\s*/.exec(rest);
   const also = held ? readQuantity(held[1] ?? '', system) : undefined;
-  if (held && also?.rest === '') return done(counted, rest.slice(held[0].length), { also: also.quantity });
-  return done(counted, rest);
+  return held && also?.rest === ''
+    ? done(amount, rest.slice(held[0].length), { also: also.quantity })
+    : done(amount, rest);
 }
+
+const onePiece = (word: string | undefined): string =>
+  word
+    ?.toLowerCase()
+    .replace(/^leaves$/, 'leaf')
+    .replace(/(?<=[^s])s$/, '')
+    .replace(/(ch|sh)e$/, '$1') ?? '';
 
 const packName = (word: string): string =>
   word
