@@ -88,6 +88,7 @@ test('sizes are drawn on the strip and moved by keys, tried before they are kept
   await page.getByRole('menuitem', { name: 'Keep this week to use again …' }).click();
   await page.getByLabel('Name of the week').fill('soup week');
   await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await line(page, `${dayIn(hut, 3)} dinner open`);
   await expect(page.locator('.meal.said')).toHaveCount(0);
   await page.getByRole('button', { name: 'Usual weeks' }).click();

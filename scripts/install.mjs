@@ -47,6 +47,13 @@ export async function installChromium() {
   return CHROMIUM[0];
 }
 
+/** What the checks need of Debian. It may come while npm's packages do; a fault is told by whoever waits for it. */
+export function installDebian() {
+  const both = installPostgres().then(async (bin) => ({ bin, chromium: await installChromium() }));
+  both.catch(() => undefined);
+  return both;
+}
+
 async function apt(packages) {
   const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
   // RUNLEVEL=1 keeps Debian's own cluster down where there is no systemd.

@@ -1,6 +1,6 @@
 import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
-import { addDays, dayAt, weekday, HOUR_MS } from '@kestrel-ridge/core/quantity';
+import { addDays, dayAt, weekday, HOUR_MS, type Day } from '@kestrel-ridge/core/quantity';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { componentId } from '@kestrel-ridge/core/recipe/write';
@@ -134,137 +134,157 @@ const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Satur
 export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[] {
   const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = dayAt(now, zone);
-  const session = namedId('demo session');
   const at = `/kitchens/${kitchen}`;
   // The next full hour leaves time to look around before it starts.
   const start = new Date(Math.ceil(now.getTime() / HOUR_MS) * HOUR_MS);
-
   return [
-    {
-      method: 'POST',
-      path: '/kitchens',
-      name: 'open',
-      body: {
-        id: kitchen,
-        name: 'Windgate Hut',
-        equipment: {
-          ...STARTING_EQUIPMENT,
-          altitudeM: 1180,
-          zone,
-          ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500, mostC: 250 }],
-          pots: [
-            { name: 'stock pot', litres: 5, acrossCm: 24, emptyG: 1340 },
-            { name: 'middle pot', litres: 3, acrossCm: 20 },
-            { name: 'small pot', litres: 1.5, acrossCm: 16 },
-            { name: 'pan', litres: 2.5, acrossCm: 28, pan: true },
-          ],
-          cookers: STARTING_EQUIPMENT.cookers.map((cooker) => ({ ...cooker, emptyG: 720 })),
-          boxes: [
-            { name: 'small box', mL: 500, count: 16, depthCm: 4 },
-            { name: 'large box', mL: 1000, count: 14, depthCm: 5 },
-          ],
-          people: [{ name: 'Ines' }, { name: 'Teo', from: '09:00', cannot: ['pressure'] }, { name: 'Marit' }],
-          riceCooker: { litres: 1.8 },
-          simulatedDevices: true,
-          weekBudgetMinor: 6000,
-          kwhMinor: 31,
+    opened(kitchen, zone),
+    ...shelfAndShops(at, today),
+    ...recipesAndBoxes(at, today),
+    ...whoEats(at, today),
+    ...nextSession(at, start, zone),
+  ];
+}
+
+const opened = (kitchen: string, zone: string): DemoCommand => ({
+  method: 'POST',
+  path: '/kitchens',
+  name: 'open',
+  body: {
+    id: kitchen,
+    name: 'Windgate Hut',
+    equipment: {
+      ...STARTING_EQUIPMENT,
+      altitudeM: 1180,
+      zone,
+      ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500, mostC: 250 }],
+      pots: [
+        { name: 'stock pot', litres: 5, acrossCm: 24, emptyG: 1340 },
+        { name: 'middle pot', litres: 3, acrossCm: 20 },
+        { name: 'small pot', litres: 1.5, acrossCm: 16 },
+        { name: 'pan', litres: 2.5, acrossCm: 28, pan: true },
+      ],
+      cookers: STARTING_EQUIPMENT.cookers.map((cooker) => ({ ...cooker, emptyG: 720 })),
+      boxes: [
+        { name: 'small box', mL: 500, count: 16, depthCm: 4 },
+        { name: 'large box', mL: 1000, count: 14, depthCm: 5 },
+      ],
+      people: [{ name: 'Ines' }, { name: 'Teo', from: '09:00', cannot: ['pressure'] }, { name: 'Marit' }],
+      riceCooker: { litres: 1.8 },
+      simulatedDevices: true,
+      weekBudgetMinor: 6000,
+      kwhMinor: 31,
+    },
+    places: PLACES.map((p) => ({ id: place(p.name), ...p })),
+  },
+});
+
+const shelfAndShops = (at: string, today: Day): readonly DemoCommand[] => [
+  ...LOTS.map((lot, n): DemoCommand => ({
+    method: 'POST',
+    path: `${at}/lots`,
+    name: `lot ${n}`,
+    body: {
+      id: namedId(`demo lot:${n}`),
+      food: bookFoodId(lot.food),
+      place: place(lot.place),
+      amount: lot.amount,
+      origin: 'bought',
+      boughtOn: addDays(today, lot.bought),
+      ...(lot.priceMinor === undefined ? {} : { priceMinor: lot.priceMinor }),
+      ...(lot.opened === undefined ? {} : { openedOn: addDays(today, lot.opened) }),
+      ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
+    },
+  })),
+  ...PRICES.map((price, n): DemoCommand => ({
+    method: 'POST',
+    path: `${at}/prices`,
+    name: `price ${n}`,
+    body: {
+      id: namedId(`demo price:${n}`),
+      food: bookFoodId(price.food),
+      on: addDays(today, price.on),
+      minor: price.minor,
+      amount: price.amount,
+      shop: price.shop,
+    },
+  })),
+  ...FLOORS.map(([food, amount]): DemoCommand => ({
+    method: 'PUT',
+    path: `${at}/floors`,
+    name: `floor ${food}`,
+    body: { food: bookFoodId(food), amount },
+  })),
+];
+
+const recipesAndBoxes = (at: string, today: Day): readonly DemoCommand[] => [
+  ...[...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
+    method: 'POST',
+    path: `${at}/recipes`,
+    name: `recipe ${document.name}`,
+    body: { id: namedId(`demo recipe:${document.name}`), document },
+  })),
+  ...FROZEN.map((box, n): DemoCommand => ({
+    method: 'POST',
+    path: `${at}/lots`,
+    name: `frozen ${n}`,
+    body: {
+      id: namedId(`demo frozen:${n}`),
+      food: namedId(`component:${FROZEN_DISH}`),
+      place: place(box.place),
+      amount: `${box.portions * FROZEN_PORTION_G}`,
+      portionG: `${FROZEN_PORTION_G}`,
+      origin: 'found',
+      boughtOn: addDays(today, -FROZEN_DAYS_AGO),
+    },
+  })),
+];
+
+const whoEats = (at: string, today: Day): readonly DemoCommand[] => [
+  {
+    method: 'PUT',
+    path: `${at}/appetites`,
+    name: `appetite ${FROZEN_DISH}`,
+    // Nobody takes it but at the meals that are made of it.
+    body: { food: namedId(`component:${FROZEN_DISH}`), portionsADay: 0 },
+  },
+  ...EATERS.map((eater): DemoCommand => ({
+    method: 'POST',
+    path: `${at}/eaters`,
+    name: `eater ${eater.name}`,
+    body: { id: namedId(`demo eater:${eater.name}`), ...eater },
+  })),
+  ...STARTER_RECIPES.map((recipe): DemoCommand => ({
+    method: 'PUT',
+    path: `${at}/appetites`,
+    name: `appetite ${recipe.name}`,
+    body: { food: recipe.component.id, portionsADay: 1 },
+  })),
+  {
+    method: 'POST',
+    path: `${at}/week/changes`,
+    name: 'soup in three days',
+    body: {
+      add: [],
+      size: [],
+      drop: [],
+      slots: [
+        {
+          day: addDays(today, 3),
+          meal: 'dinner',
+          parts: [{ food: namedId(`component:${FROZEN_DISH}`), portions: 1 }],
+          guests: 0,
+          note: 'soup night',
         },
-        places: PLACES.map((p) => ({ id: place(p.name), ...p })),
-      },
+      ],
     },
-    ...LOTS.map((lot, n): DemoCommand => ({
-      method: 'POST',
-      path: `${at}/lots`,
-      name: `lot ${n}`,
-      body: {
-        id: namedId(`demo lot:${n}`),
-        food: bookFoodId(lot.food),
-        place: place(lot.place),
-        amount: lot.amount,
-        origin: 'bought',
-        boughtOn: addDays(today, lot.bought),
-        ...(lot.priceMinor === undefined ? {} : { priceMinor: lot.priceMinor }),
-        ...(lot.opened === undefined ? {} : { openedOn: addDays(today, lot.opened) }),
-        ...(lot.bestBefore === undefined ? {} : { bestBefore: addDays(today, lot.bestBefore) }),
-      },
-    })),
-    ...PRICES.map((price, n): DemoCommand => ({
-      method: 'POST',
-      path: `${at}/prices`,
-      name: `price ${n}`,
-      body: {
-        id: namedId(`demo price:${n}`),
-        food: bookFoodId(price.food),
-        on: addDays(today, price.on),
-        minor: price.minor,
-        amount: price.amount,
-        shop: price.shop,
-      },
-    })),
-    ...FLOORS.map(([food, amount]): DemoCommand => ({
-      method: 'PUT',
-      path: `${at}/floors`,
-      name: `floor ${food}`,
-      body: { food: bookFoodId(food), amount },
-    })),
-    ...[...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
-      method: 'POST',
-      path: `${at}/recipes`,
-      name: `recipe ${document.name}`,
-      body: { id: namedId(`demo recipe:${document.name}`), document },
-    })),
-    ...FROZEN.map((box, n): DemoCommand => ({
-      method: 'POST',
-      path: `${at}/lots`,
-      name: `frozen ${n}`,
-      body: {
-        id: namedId(`demo frozen:${n}`),
-        food: namedId(`component:${FROZEN_DISH}`),
-        place: place(box.place),
-        amount: `${box.portions * FROZEN_PORTION_G}`,
-        portionG: `${FROZEN_PORTION_G}`,
-        origin: 'found',
-        boughtOn: addDays(today, -FROZEN_DAYS_AGO),
-      },
-    })),
-    {
-      method: 'PUT',
-      path: `${at}/appetites`,
-      name: `appetite ${FROZEN_DISH}`,
-      // Nobody takes it but at the meals that are made of it.
-      body: { food: namedId(`component:${FROZEN_DISH}`), portionsADay: 0 },
-    },
-    ...EATERS.map((eater): DemoCommand => ({
-      method: 'POST',
-      path: `${at}/eaters`,
-      name: `eater ${eater.name}`,
-      body: { id: namedId(`demo eater:${eater.name}`), ...eater },
-    })),
-    ...STARTER_RECIPES.map((recipe): DemoCommand => ({
-      method: 'PUT',
-      path: `${at}/appetites`,
-      name: `appetite ${recipe.name}`,
-      body: { food: recipe.component.id, portionsADay: 1 },
-    })),
-    {
-      method: 'POST',
-      path: `${at}/week/changes`,
-      name: 'soup in three days',
-      body: {
-        add: [],
-        size: [],
-        drop: [],
-        slots: [
-          {
-            day: addDays(today, 3),
-            meal: 'dinner',
-            parts: [{ food: namedId(`component:${FROZEN_DISH}`), portions: 1 }],
-            guests: 0,
-            note: 'soup night',
-          },
-        ],
-      },
-    },
+  },
+];
+
+/** What is cooked next; the beans have been soaking since last night. */
+function nextSession(at: string, start: Date, zone: string): readonly DemoCommand[] {
+  const session = namedId('demo session');
+  return [
     {
       method: 'POST',
       path: `${at}/sessions`,

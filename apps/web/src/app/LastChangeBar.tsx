@@ -1,6 +1,7 @@
 import { CloseOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useEffect } from 'react';
+import { Notice } from '../parts/Notice.tsx';
 import { useCommand } from './useCommand.ts';
 import { changeLeftBehind, type LastChange } from './lastChangeSlice.ts';
 import { useAppDispatch, useAppSelector } from './store.ts';
@@ -39,12 +40,12 @@ export function LastChangeBar() {
 
   if (!change) return null;
   return (
-    <div className="last-change" role="status">
+    <Notice className="last-change">
       <span>{change.text}</span>
       <Button icon={<UndoOutlined />} onClick={() => void undo(change)}>
         Undo
       </Button>
       <Button type="text" icon={<CloseOutlined />} aria-label="Close" onClick={() => dispatch(changeLeftBehind())} />
-    </div>
+    </Notice>
   );
 }

@@ -5,6 +5,7 @@ import { useKitchensQuery } from '../api/api.ts';
 import { useLive } from './useLive.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
+import { Notice } from '../parts/Notice.tsx';
 import { duration } from '../parts/times.ts';
 import { LastChangeBar } from './LastChangeBar.tsx';
 import { Trail } from './Trail.tsx';
@@ -57,15 +58,15 @@ function Frame({ kitchen }: { kitchen: string }) {
       </a>
       {pathname !== '/cook/run' && <Trail />}
       {(!online || line === 'away') && (
-        <div className="line-away" role="status">
+        <Notice className="notice">
           No line to the server. You see what was last known; changes wait until it is back.
-        </div>
+        </Notice>
       )}
       {offMs !== 0 && (
-        <div className="line-away" role="status">
+        <Notice className="notice">
           This device’s clock is {duration(Math.round(Math.abs(offMs) / MINUTE_MS))} {offMs > 0 ? 'behind' : 'ahead of'}{' '}
           the server’s. A run goes by the server’s time; set the clock of the device when you can.
-        </div>
+        </Notice>
       )}
       {navigation.state === 'loading' && (
         <div className="page-comes" role="progressbar" aria-label="The page is on its way" />

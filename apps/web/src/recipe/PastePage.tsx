@@ -158,29 +158,7 @@ function Paste({ view }: { view: KitchenView }) {
                 />
               ))}
             </ol>
-            <ol className="read-steps" aria-label="Method as understood">
-              {words.method.map((text_, n) => {
-                const step = readMethodStep(text_);
-                return (
-                  <li key={`${n} ${text_}`}>
-                    {text_}
-                    <small>
-                      {step.timed
-                        ? `${step.minutes.earliest === step.minutes.latest ? step.minutes.expected : `${step.minutes.earliest} to ${step.minutes.latest}`} min`
-                        : '5 min, a guess'}{' '}
-                      ·{' '}
-                      {step.attention.needs === 'hands'
-                        ? 'hands'
-                        : step.attention.needs === 'look'
-                          ? 'a look now and then'
-                          : 'nobody'}
-                      {step.station ? ` · ${step.station === 'jug' ? 'blender' : step.station}` : ''}
-                      {step.celsius ? ` at ${step.celsius} °C` : ''}
-                    </small>
-                  </li>
-                );
-              })}
-            </ol>
+            <MethodRead method={words.method} />
             {fault && (
               <p className="cannot" role="alert">
                 {fault}
@@ -205,6 +183,31 @@ function Paste({ view }: { view: KitchenView }) {
     </main>
   );
 }
+
+/** The steps of the method, each with what was understood of it. */
+function MethodRead({ method }: { method: readonly string[] }) {
+  return (
+    <ol className="read-steps" aria-label="Method as understood">
+      {method.map((text, n) => {
+        const { timed, minutes, attention, station, celsius } = readMethodStep(text);
+        const { earliest, latest, expected } = minutes;
+        return (
+          <li key={`${n} ${text}`}>
+            {text}
+            <small>
+              {timed ? `${earliest === latest ? expected : `${earliest} to ${latest}`} min` : '5 min, a guess'} ·{' '}
+              {HANDS_WORDS[attention.needs]}
+              {station ? ` · ${station === 'jug' ? 'blender' : station}` : ''}
+              {celsius ? ` at ${celsius} °C` : ''}
+            </small>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+const HANDS_WORDS = { hands: 'hands', look: 'a look now and then', nobody: 'nobody' } as const;
 
 /** Text that begins like data is read as data. */
 function readPasted(text: string) {

@@ -1,12 +1,13 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
-import { pressureCycles, readBack, type RunTask } from '@kestrel-ridge/core/run';
+import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { pressureCycles, readBack, type RunTask, type RunView } from '@kestrel-ridge/core/run';
 import { Button, Segmented } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
+import { Notice } from '../parts/Notice.tsx';
 import { clockAt, duration } from '../parts/times.ts';
 import { handsBusy } from '@kestrel-ridge/core/schedule';
 import { Ridge } from '../session/Ridge.tsx';
@@ -19,6 +20,7 @@ import './run.css';
 import { TaskTools } from './TaskTools.tsx';
 import { Trainer } from './Trainer.tsx';
 import { useAwake } from './useAwake.ts';
+import { useUnderHand } from './useUnderHand.ts';
 import { useRun, type LiveRun } from './useRun.ts';
 
 export default function RunPage() {
@@ -63,7 +65,6 @@ function Worktop({
   events,
 }: { kitchen: KitchenView } & LiveRun) {
   const zone = kitchen.kitchen.equipment.zone;
-  const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE_MS);
   useAwake(!view.finished);
   const [whose, setWhose] = useState(EVERYBODY);
   const { about, facts } = cooked;
@@ -74,19 +75,14 @@ function Worktop({
   const busy = handsBusy(run.problem, run.plan);
   const done = view.tasks.filter((task) => task.status === 'done').length;
   const share = Math.min(1, Math.max(0, (now - Date.parse(run.startedAt)) / (view.endsAt - Date.parse(run.startedAt))));
-  const [picked, setPicked] = useState<string>();
-  // What the cook has taken up stands before what the plan would have next.
-  const current = view.ready.find(({ id }) => id === picked) ?? view.ready.find(mine);
+  const [current, setPicked] = useUnderHand(view.ready, mine, now);
   const aboutCurrent = current && about[current.id];
   const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
   const cycles = useMemo(() => pressureCycles(view.tasks, about, now), [view.tasks, about, now]);
 
   return (
     <main className="run">
-      <header className="run-head">
-        <h1>
-          <Link to="/">{kitchen.session?.name}’s run</Link>
-        </h1>
+      <RunHead name={kitchen.session?.name} about={about} view={view} now={now} zone={zone}>
         {cooks.length > 1 && (
           <Segmented
             aria-label="Whose screen this is"
@@ -95,38 +91,19 @@ function Worktop({
             options={[{ value: EVERYBODY, label: 'all' }, ...cooks.map((value) => ({ value, label: value }))]}
           />
         )}
-        {!view.finished && <Announce view={view} about={about} now={now} />}
-        <p>
-          {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
-          {Math.abs(later) >= 1 && !view.finished && (
-            <span className="soft">
-              {' '}
-              ({duration(Math.abs(later))} {later > 0 ? 'later' : 'earlier'} than planned)
-            </span>
-          )}
-        </p>
-      </header>
+      </RunHead>
       {kitchen.kitchen.equipment.simulatedDevices && !view.finished && (
         <Trainer run={run.id} cycles={cycles} now={now} tap={tap} />
       )}
       {waiting > 0 && (
-        <p className="run-waiting" role="status">
+        <Notice className="notice run-waiting">
           {waiting} {waiting === 1 ? 'tap is' : 'taps are'} kept here until the server answers.
-        </p>
+        </Notice>
       )}
-      <OtherDevices events={events} about={about} now={now} zone={zone} />
       <div className="run-grid">
         <div>
           {view.finished ? (
-            <section className="now-card">
-              <h2 className="now-name">All is cooked</h2>
-              <p className="run-text">Now into boxes: what is warm cools faster in shallow ones.</p>
-              <Link to="/put-away">
-                <Button type="primary" className="run-done">
-                  Put away
-                </Button>
-              </Link>
-            </section>
+            <AllCooked />
           ) : current ? (
             <NowCard
               key={current.id}
@@ -142,15 +119,7 @@ function Worktop({
               tap={tap}
             />
           ) : (
-            <section className="now-card rest">
-              <p className="soft">Now</p>
-              <h2 className="now-name">Hands free</h2>
-              <p className="run-text">
-                {next[0]
-                  ? `Next: ${about[next[0].id]?.name ?? ''}, about ${clockAt(next[0].start, zone)}`
-                  : 'Only clocks are running.'}
-              </p>
-            </section>
+            <HandsFree next={next[0]} about={about} zone={zone} />
           )}
           {current && !view.finished && (
             <TaskTools
@@ -193,6 +162,7 @@ function Worktop({
         </div>
       </div>
       <footer className="run-foot">
+        <OtherDevices events={events} about={about} now={now} zone={zone} />
         <span className="soft">
           {done} of {view.tasks.length} steps done
         </span>
@@ -204,3 +174,69 @@ function Worktop({
     </main>
   );
 }
+
+function RunHead({
+  name,
+  about,
+  view,
+  now,
+  zone,
+  children,
+}: {
+  name: string | undefined;
+  about: LiveRun['cooked']['about'];
+  view: RunView;
+  now: Moment;
+  zone: string;
+  children: ReactNode;
+}) {
+  const later = Math.round((view.endsAt - view.plannedEndsAt) / MINUTE_MS);
+  return (
+    <header className="run-head">
+      <h1>
+        <Link to="/">{name}’s run</Link>
+      </h1>
+      {children}
+      {!view.finished && <Announce view={view} about={about} now={now} />}
+      <p>
+        {clockAt(now, zone)} · {view.finished ? 'ended' : 'ends'} <b>{clockAt(view.endsAt, zone)}</b>
+        {Math.abs(later) >= 1 && !view.finished && (
+          <span className="soft">
+            {' '}
+            ({duration(Math.abs(later))} {later > 0 ? 'later' : 'earlier'} than planned)
+          </span>
+        )}
+      </p>
+    </header>
+  );
+}
+
+const AllCooked = () => (
+  <section className="now-card">
+    <h2 className="now-name">All is cooked</h2>
+    <p className="run-text">Now into boxes: what is warm cools faster in shallow ones.</p>
+    <Link to="/put-away">
+      <Button type="primary" className="run-done">
+        Put away
+      </Button>
+    </Link>
+  </section>
+);
+
+const HandsFree = ({
+  next,
+  about,
+  zone,
+}: {
+  next: RunTask | undefined;
+  about: LiveRun['cooked']['about'];
+  zone: string;
+}) => (
+  <section className="now-card rest">
+    <p className="soft">Now</p>
+    <h2 className="now-name">Hands free</h2>
+    <p className="run-text">
+      {next ? `Next: ${about[next.id]?.name ?? ''}, about ${clockAt(next.start, zone)}` : 'Only clocks are running.'}
+    </p>
+  </section>
+);

@@ -1,91 +1,33 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
-import { appNow } from '../parts/appNow.ts';
 import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
-import { MEAL_NAMES, eatersAt, mealAhead, servedAt, slotAt, type MealName } from '@kestrel-ridge/core/week';
+import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import type { ComponentStrip, KitchenView, ReadyComponent } from '@kestrel-ridge/core/view';
+import { MEAL_NAMES, servedAt, type MealName } from '@kestrel-ridge/core/week';
 import { Button, Segmented } from 'antd';
-import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useAppDispatch, useAppSelector } from '../app/store.ts';
-import { useCommand } from '../app/useCommand.ts';
-import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
+import { WithKitchen } from '../app/WithKitchen.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
-import { SupplyStrip } from '../week/SupplyStrip.tsx';
-import { stripsOf } from '@kestrel-ridge/core/view';
 import { untilWords } from '../parts/untilWords.ts';
-import './eat.css';
-
 import { useMinute } from '../session/useMinute.ts';
+import { SupplyStrip } from '../week/SupplyStrip.tsx';
+import './eat.css';
 import { NotInTime } from './NotInTime.tsx';
 import { ReheatList } from './ReheatList.tsx';
 import { WhatFollows } from './WhatFollows.tsx';
 import { WhoAte } from './WhoAte.tsx';
-import { asReckoned, entriesFor, stepsOf } from './plate.ts';
-import { platesEaten, platesSet } from './platesSlice.ts';
 import { lotAllergens } from './lotWords.ts';
-import { readyComponents, takesFor, thoseWhoEat, type ReadyComponent } from '@kestrel-ridge/core/view';
+import { usePlates } from './usePlates.ts';
 
 export default function EatPage() {
   return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
 }
 
 function Eat({ view }: { view: KitchenView }) {
-  const atHand = useAppSelector((state) => state.plates);
-  const dispatch = useAppDispatch();
-  const plate = useMemo(() => (atHand.day === view.today ? atHand.portions : {}), [atHand, view.today]);
-  const setPlate = (portions: Readonly<Record<string, number>>) => dispatch(platesSet({ day: view.today, portions }));
-  const [busy, setBusy] = useState(false);
+  const plates = usePlates(view);
+  const { ready, strips, meal, setMeal, present, setAt, said, setSaid, here, slot, plate, setPlate } = plates;
+  const { chosen, steps, eaten, portions, planned, busy, eat } = plates;
   const now = useMinute();
-  const send = useCommand();
-  const ready = useMemo(() => readyComponents(view), [view]);
-  const strips = useMemo(() => new Map(stripsOf(view, {}, appNow()).map((strip) => [strip.food.id, strip])), [view]);
-  const zone = view.kitchen.equipment.zone;
-  const [meal, setMeal] = useState<MealName>(() => mealAhead(view.week.slots, view.today, zone, appNow()));
-  const here = useMemo(
-    () => eatersAt(view.today, meal, view.week.eaters, view.week.attendance),
-    [view.today, view.week, meal],
-  );
-  const [at, setAt] = useState<readonly string[]>();
-  const [said, setSaid] = useState<Readonly<Record<string, number>>>({});
-  const present = useMemo(
-    () => view.week.eaters.filter(({ id }) => (at ?? here.map((each) => each.id)).includes(id)),
-    [view.week.eaters, at, here],
-  );
-  const slot = slotAt(view.week.slots, view.today, meal);
-  const kindOf = (food: string) =>
-    view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
-  // Who never eats something gets none of it, unless it is said by hand.
-  const who = (food: string) =>
-    present.filter((eater) => said[`${eater.id} ${food}`] !== undefined || thoseWhoEat(view, food, [eater]).length > 0);
-  const planned = useMemo(
-    () => asReckoned(view, ready, { day: view.today, meal }, at === undefined ? undefined : present),
-    [view, ready, meal, at, present],
-  );
-  const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
-  const steps = useMemo(() => stepsOf(view, ready, plate), [view, ready, plate]);
-  const eaten = useMemo(() => ({ day: view.today, meal }), [view.today, meal]);
-  const portions = chosen.reduce((sum, each) => sum + (plate[each.food.id] ?? 0), 0);
-
-  const eat = async () => {
-    setBusy(true);
-    const takes = chosen.flatMap((each) => takesFor(each, plate[each.food.id] ?? 0));
-    const sent = await send({
-      path: 'meals',
-      body: {
-        takes,
-        eaten: entriesFor(plate, said, { day: view.today, meal, guests: slot?.guests ?? 0 }, who, kindOf),
-      },
-      touches: ['shelf', 'week'],
-      undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}`,
-    });
-    setBusy(false);
-    if (!sent.ok) return;
-    dispatch(platesEaten());
-    setSaid({});
-  };
-
   if (ready.length === 0)
     return (
       <main className="page">
@@ -116,32 +58,15 @@ function Eat({ view }: { view: KitchenView }) {
       </div>
       <div className="split">
         <div>
-          {ready.map((each) => {
-            const strip = strips.get(each.food.id);
-            return (
-              <section key={each.food.id} className="ready" aria-label={each.name}>
-                <div>
-                  <h2>{each.name}</h2>
-                  <p>
-                    <b className="number" data-testid={`ready-${each.name}`}>
-                      {each.portions}
-                    </b>{' '}
-                    {each.portions === 1 ? 'portion' : 'portions'} cold
-                    {each.frozen > 0 && `, ${each.frozen} frozen`}
-                  </p>
-                  <p className="soft">{each.beforeEating}</p>
-                </div>
-                <div className="ready-strip">{strip && <SupplyStrip item={strip} nowShare={0} />}</div>
-                <Stepper
-                  label={`Portions of ${each.name} to eat`}
-                  value={plate[each.food.id] ?? 0}
-                  least={0}
-                  most={each.portions}
-                  onChange={(n) => setPlate({ ...plate, [each.food.id]: n })}
-                />
-              </section>
-            );
-          })}
+          {ready.map((each) => (
+            <Ready
+              key={each.food.id}
+              component={each}
+              strip={strips.get(each.food.id)}
+              plates={plate[each.food.id] ?? 0}
+              change={(n) => setPlate({ ...plate, [each.food.id]: n })}
+            />
+          ))}
         </div>
         <aside className="aside">
           <h2>On the plates</h2>
@@ -191,7 +116,10 @@ function Eat({ view }: { view: KitchenView }) {
             view={view}
             chosen={chosen}
             plates={plate}
-            servedAt={Math.max(now + 15 * MINUTE_MS, servedAt(view.week.slots, view.today, meal, zone))}
+            servedAt={Math.max(
+              now + 15 * MINUTE_MS,
+              servedAt(view.week.slots, view.today, meal, view.kitchen.equipment.zone),
+            )}
           />
           <p className="soft" style={{ marginTop: 12 }}>
             {allergensOf(chosen)}
@@ -218,3 +146,38 @@ function allergensOf(chosen: readonly ReadyComponent[]): string {
     ? ''
     : allergenWords(uniteStatements(chosen.flatMap((each) => each.cold.map(lotAllergens))));
 }
+
+/** What is there of one dish, how far it reaches, and how many plates of it. */
+const Ready = ({
+  component,
+  strip,
+  plates,
+  change,
+}: {
+  component: ReadyComponent;
+  strip: ComponentStrip | undefined;
+  plates: number;
+  change: (plates: number) => void;
+}) => (
+  <section className="ready" aria-label={component.name}>
+    <div>
+      <h2>{component.name}</h2>
+      <p>
+        <b className="number" data-testid={`ready-${component.name}`}>
+          {component.portions}
+        </b>{' '}
+        {component.portions === 1 ? 'portion' : 'portions'} cold
+        {component.frozen > 0 && `, ${component.frozen} frozen`}
+      </p>
+      <p className="soft">{component.beforeEating}</p>
+    </div>
+    <div className="ready-strip">{strip && <SupplyStrip item={strip} nowShare={0} />}</div>
+    <Stepper
+      label={`Portions of ${component.name} to eat`}
+      value={plates}
+      least={0}
+      most={component.portions}
+      onChange={change}
+    />
+  </section>
+);

@@ -30,7 +30,7 @@ function List({ view }: { view: KitchenView }) {
   const [places, setPlaces] = useState<Readonly<Record<number, string>>>({});
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
-  const [table, setTable] = useState<{ lots: readonly NewLot[]; faults: readonly RecordFault[]; name: string }>();
+  const [table, setTable] = useState<TableRead>();
   const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
@@ -51,27 +51,9 @@ function List({ view }: { view: KitchenView }) {
   const open = table ? table.faults.length : lines.length - ready.length;
 
   const dropped = async (file: File) => {
-    try {
-      const given = await readTable(file);
-      // A ledger is folded to what it comes to.
-      const records = isLedger(given) ? foldLedger(given) : given;
-      const foods = [...view.foods.values()];
-      const read = records.map((record, n) => readStockRecord(record, n + 2, foods, view.kitchen.places));
-      setTable({
-        name: file.name,
-        lots: read.flatMap((row) =>
-          row.ok
-            ? [{ ...row.value, id: newId(), origin: row.value.priceMinor === undefined ? 'found' : 'bought' } as const]
-            : [],
-        ),
-        faults: read.flatMap((row) => (row.ok ? [] : [row.problem])),
-      });
-      setFault(undefined);
-    } catch (error) {
-      setFault(
-        `“${file.name}” cannot be read as a table: ${error instanceof Error ? error.message : 'unknown fault'}. Nothing was changed.`,
-      );
-    }
+    const read = await tableOf(file, view);
+    setTable(read.table ?? table);
+    setFault(read.fault);
   };
 
   const keep = async () => {
@@ -131,19 +113,7 @@ function List({ view }: { view: KitchenView }) {
         }}
       >
         {table ? (
-          <div className="list-table">
-            <p>
-              <strong>{table.name}</strong>: {table.lots.length} lines read.{' '}
-              <Button type="link" onClick={() => setTable(undefined)}>
-                Put it aside
-              </Button>
-            </p>
-            {table.faults.map(({ line, fault: what, remedy }) => (
-              <p key={line} className="cannot">
-                Line {line}: {what} {remedy}
-              </p>
-            ))}
-          </div>
+          <TableShown table={table} aside={() => setTable(undefined)} />
         ) : (
           <>
             <Input.TextArea
@@ -193,3 +163,54 @@ function List({ view }: { view: KitchenView }) {
     </main>
   );
 }
+
+/** A table as it was read: what is in it, and what is wrong with which line. */
+interface TableRead {
+  readonly name: string;
+  readonly lots: readonly NewLot[];
+  readonly faults: readonly RecordFault[];
+}
+
+async function tableOf(
+  file: File,
+  view: KitchenView,
+): Promise<{ readonly table?: TableRead; readonly fault?: string }> {
+  try {
+    const given = await readTable(file);
+    // A ledger is folded to what it comes to.
+    const records = isLedger(given) ? foldLedger(given) : given;
+    const foods = [...view.foods.values()];
+    const read = records.map((record, n) => readStockRecord(record, n + 2, foods, view.kitchen.places));
+    return {
+      table: {
+        name: file.name,
+        lots: read.flatMap((row) =>
+          row.ok
+            ? [{ ...row.value, id: newId(), origin: row.value.priceMinor === undefined ? 'found' : 'bought' } as const]
+            : [],
+        ),
+        faults: read.flatMap((row) => (row.ok ? [] : [row.problem])),
+      },
+    };
+  } catch (error) {
+    return {
+      fault: `“${file.name}” cannot be read as a table: ${error instanceof Error ? error.message : 'unknown fault'}. Nothing was changed.`,
+    };
+  }
+}
+
+const TableShown = ({ table, aside }: { table: TableRead; aside: () => void }) => (
+  <div className="list-table">
+    <p>
+      <strong>{table.name}</strong>: {table.lots.length} lines read.{' '}
+      <Button type="link" onClick={aside}>
+        Put it aside
+      </Button>
+    </p>
+    {table.faults.map(({ line, fault: what, remedy }) => (
+      <p key={line} className="cannot">
+        Line {line}: {what} {remedy}
+      </p>
+    ))}
+  </div>
+);

@@ -2,10 +2,9 @@ import { PlusOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { ofBase, show } from '@kestrel-ridge/core/quantity';
 import { blockTimes } from '@kestrel-ridge/core/storage';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { newId } from '../parts/newId.ts';
-import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { costOfOne, dishesMadeOf } from '@kestrel-ridge/core/view';
@@ -14,6 +13,7 @@ import { BoxRow } from './BoxRow.tsx';
 import { EvenSplit, netOf, type PotWeight } from './EvenSplit.tsx';
 import { LabelCard } from './LabelCard.tsx';
 import { WentIn } from './WentIn.tsx';
+import { usePutAway } from './usePutAway.ts';
 import { boxedPortions, draftBoxes, freeBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
 import { emptyWeight } from './emptyWeight.ts';
 
@@ -35,10 +35,6 @@ export function BatchBoxes({
   const [boxes, setBoxes] = useState<readonly DraftBox[]>(suggested.drafts);
   const [kept, setKept] = useState(() => keptAtFirst(view, batch));
   const [weighed, setWeighed] = useState<PotWeight>(() => ({ full: null, empty: emptyWeight(view, batch) }));
-  const [busy, setBusy] = useState(false);
-  const [fault, setFault] = useState<string>();
-  const send = useCommand();
-  const { modal } = App.useApp();
   const planned = boxedPortions(view, batch);
   const takers = dishesMadeOf(view, state.id);
   const boxed = boxes.reduce((sum, box) => sum + box.portions, 0);
@@ -60,36 +56,7 @@ export function BatchBoxes({
   const missing = boxes.find(({ place }) => place === undefined);
   const block = boxes.some(({ kind }) => kind === 'freezer') ? blockTimes(frozenDepth(view, boxes)) : undefined;
 
-  const putAway = async (ifShort: 'refuse' | 'take what is there') => {
-    setBusy(true);
-    const body = {
-      boxes: boxes.map(({ id, place, portions, box }) => ({ id, place, portions, ...(box ? { box } : {}) })),
-      kept: Object.entries(kept).flatMap(([name, place]) => (place ? [{ id: newId(), name, place }] : [])),
-      aside: takers.flatMap(({ batch: taker }) => {
-        const place = placeFor(view, 'fridge') ?? boxes[0]?.place;
-        return place ? [{ id: newId(), place, batch: taker.state.id }] : [];
-      }),
-      ...(yieldG === undefined ? {} : { yieldG }),
-      ifShort,
-      version: state.version,
-    };
-    const sent = await send({
-      path: `batches/${state.id}/put-away`,
-      body,
-      touches: ['shelf', 'week', 'run', 'kitchen'],
-      quiet: true,
-    });
-    setBusy(false);
-    if (!sent.ok && sent.problem.code !== 'short') setFault(sent.problem.detail);
-    if (!sent.ok && sent.problem.code === 'short')
-      void modal.confirm({
-        title: 'The shelf holds less than was used',
-        content: `${sent.problem.detail} Correct the shelf first, or book what is there.`,
-        okText: 'Book what is there',
-        cancelText: 'Correct the shelf',
-        onOk: () => putAway('take what is there'),
-      });
-  };
+  const { putAway, busy, fault } = usePutAway(view, batch, { boxes, kept, takers, yieldG });
 
   return (
     <section className="batch-boxes" aria-label={component.name}>
@@ -117,35 +84,23 @@ export function BatchBoxes({
             />
           ))}
         </ul>
-        <div className="boxes-foot">
-          <Button
-            icon={<PlusOutlined />}
-            onClick={() =>
-              setBoxes([
-                ...boxes,
-                {
-                  id: newId(),
-                  kind: 'fridge',
-                  place: placeFor(view, 'fridge'),
-                  portions: Math.max(1, planned - boxed),
-                  box: undefined,
-                },
-              ])
-            }
-          >
-            One more box
-          </Button>
-          <span className={boxed === planned ? 'soft' : 'cannot'}>
-            {boxed} of {planned} portions in boxes
-            {boxed === planned
-              ? ''
-              : yieldG !== undefined
-                ? ': what was weighed is shared out over them'
-                : boxed < planned
-                  ? ': the rest counts as not kept'
-                  : ': more than planned, so each is smaller'}
-          </span>
-        </div>
+        <BoxesFoot
+          boxed={boxed}
+          planned={planned}
+          weighed={yieldG !== undefined}
+          add={() =>
+            setBoxes([
+              ...boxes,
+              {
+                id: newId(),
+                kind: 'fridge',
+                place: placeFor(view, 'fridge'),
+                portions: Math.max(1, planned - boxed),
+                box: undefined,
+              },
+            ])
+          }
+        />
         <EvenSplit
           portions={boxes.map(({ portions }) => portions)}
           name={component.name}
@@ -203,3 +158,32 @@ function frozenDepth({ kitchen }: KitchenView, boxes: readonly DraftBox[]): numb
     .flatMap(({ box }) => kitchen.equipment.boxes.find(({ name }) => name === box)?.depthCm ?? []);
   return depths.length > 0 ? Math.max(...depths) : undefined;
 }
+
+/** How many portions are in boxes, and what follows where that is not what was planned. */
+const BoxesFoot = ({
+  boxed,
+  planned,
+  weighed,
+  add,
+}: {
+  boxed: number;
+  planned: number;
+  weighed: boolean;
+  add: () => void;
+}) => (
+  <div className="boxes-foot">
+    <Button icon={<PlusOutlined />} onClick={add}>
+      One more box
+    </Button>
+    <span className={boxed === planned ? 'soft' : 'cannot'}>
+      {boxed} of {planned} portions in boxes
+      {boxed === planned
+        ? ''
+        : weighed
+          ? ': what was weighed is shared out over them'
+          : boxed < planned
+            ? ': the rest counts as not kept'
+            : ': more than planned, so each is smaller'}
+    </span>
+  </div>
+);

@@ -29,8 +29,7 @@ export function IfCooked({
   children: ReactNode;
 }) {
   const planning = usePlan(tried);
-  const open = tried.batches.filter((batch) => batch.state.status === 'planned');
-  if (open.length === 0)
+  if (openIn(tried).length === 0)
     return (
       <aside className="aside">
         <h2>If you cook it like this</h2>
@@ -39,14 +38,7 @@ export function IfCooked({
       </aside>
     );
   const { currency, zone } = view.kitchen.equipment;
-  const costs = costAhead(
-    tried,
-    open.map((batch) => batch.scaled),
-  );
-  const used = usedTogether(costs);
-  const twice = costs.reduce((sum, { ofDishesMinor }) => sum + ofDishesMinor, 0);
-  const portions = open.reduce((sum, batch) => sum + batch.scaled.portions.valueOf(), 0);
-  const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
+  const used = usedTogether(costsOf(tried));
   const idle = planning.state === 'nothing to cook';
   const result = planning.state === 'planned' ? planning.result : undefined;
   const energy =
@@ -55,11 +47,6 @@ export function IfCooked({
   const hands = result?.busy.reduce((sum, n) => sum + n, 0);
   const start = view.session ? Date.parse(view.session.startsAt) : 0;
   const end = result && view.session && finishOf(view.session, result);
-  const wasted = strips.reduce((sum, strip) => sum + strip.strip.spoiledGrams / strip.portionG, 0);
-  const garnish = costs.flatMap(({ optional }, n) =>
-    optional ? [{ ...optional, name: open[n]?.recipe.document.component.name ?? '' }] : [],
-  );
-  const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
   const firsts = usesUp(view, tried);
   const missing = missingOf(tried);
 
@@ -91,33 +78,7 @@ export function IfCooked({
         value={idle ? '–' : end ? clockAt(end.at, zone) : '…'}
         note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
       />
-      <Row
-        name="Ingredients"
-        because={{
-          rule: 'ingredients of all dishes',
-          figure: moneyText(used, currency),
-          parts: [
-            ...costs.map((cost, n) => ({ ...cost.because, rule: open[n]?.recipe.document.component.name ?? '' })),
-            ...(twice > 0
-              ? [{ rule: 'of that, in two dishes at once', figure: `−${moneyText(twice, currency)}` }]
-              : []),
-          ],
-        }}
-        value={moneyText(used, currency)}
-        note={`${unpriced.length > 0 ? `at least: no price for ${unpriced.slice(0, 2).join(', ')}${unpriced.length > 2 ? ' …' : ''}; ` : ''}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
-      />
-      {scattered > 0 && (
-        <Row
-          name="Garnish"
-          because={{
-            rule: 'what is scattered over it if you like, in no sum above',
-            figure: moneyText(scattered, currency),
-            parts: garnish.map(({ because, name }) => ({ ...because, rule: name })),
-          }}
-          value={moneyText(scattered, currency)}
-          note="optional, apart"
-        />
-      )}
+      <Ingredients tried={tried} />
       {energy && (
         <Row
           name="Energy"
@@ -146,25 +107,7 @@ export function IfCooked({
           note={firsts.left.length === 0 ? 'all that should go first' : `leaves ${firsts.left.slice(0, 3).join(', ')}`}
         />
       )}
-      <Row
-        name="Past its date"
-        value={wasted < 0.5 ? 'nothing' : `${Math.round(wasted)}`}
-        note={wasted < 0.5 ? '' : 'portions'}
-        {...(wasted < 0.5
-          ? {}
-          : {
-              because: {
-                rule: 'portions that nobody is there to eat before their last day',
-                figure: `${Math.round(wasted)}`,
-                parts: strips
-                  .filter(({ strip }) => strip.spoiledGrams > 1)
-                  .map(({ name, strip, portionG }) => ({
-                    rule: name,
-                    figure: `${Math.round((10 * strip.spoiledGrams) / portionG) / 10} portions`,
-                  })),
-              },
-            })}
-      />
+      <PastItsDate strips={strips} />
       {result && (
         <div style={{ marginTop: 14 }}>
           <span className="soft">{view.session?.name}’s hands</span>
@@ -189,3 +132,82 @@ const Row = ({ name, value, note, because }: { name: string; value: string; note
     </span>
   </div>
 );
+
+const openIn = ({ batches }: KitchenView) => batches.filter((batch) => batch.state.status === 'planned');
+const costsOf = (tried: KitchenView) =>
+  costAhead(
+    tried,
+    openIn(tried).map(({ scaled }) => scaled),
+  );
+
+/** What the dishes cost together, and apart from it what is scattered over them if you like. */
+function Ingredients({ tried }: { tried: KitchenView }) {
+  const { currency } = tried.kitchen.equipment;
+  const open = openIn(tried);
+  const nameOf = (n: number) => open[n]?.recipe.document.component.name ?? '';
+  const costs = costsOf(tried);
+  const used = usedTogether(costs);
+  const twice = costs.reduce((sum, { ofDishesMinor }) => sum + ofDishesMinor, 0);
+  const portions = open.reduce((sum, { scaled }) => sum + scaled.portions.valueOf(), 0);
+  const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
+  const garnish = costs.flatMap(({ optional }, n) => (optional ? [{ ...optional, name: nameOf(n) }] : []));
+  const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
+  const atLeast =
+    unpriced.length > 0
+      ? `at least: no price for ${unpriced.slice(0, 2).join(', ')}${unpriced.length > 2 ? ' …' : ''}; `
+      : '';
+  return (
+    <>
+      <Row
+        name="Ingredients"
+        because={{
+          rule: 'ingredients of all dishes',
+          figure: moneyText(used, currency),
+          parts: [
+            ...costs.map((cost, n) => ({ ...cost.because, rule: nameOf(n) })),
+            ...(twice > 0
+              ? [{ rule: 'of that, in two dishes at once', figure: `−${moneyText(twice, currency)}` }]
+              : []),
+          ],
+        }}
+        value={moneyText(used, currency)}
+        note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
+      />
+      {scattered > 0 && (
+        <Row
+          name="Garnish"
+          because={{
+            rule: 'what is scattered over it if you like, in no sum above',
+            figure: moneyText(scattered, currency),
+            parts: garnish.map(({ because, name }) => ({ ...because, rule: name })),
+          }}
+          value={moneyText(scattered, currency)}
+          note="optional, apart"
+        />
+      )}
+    </>
+  );
+}
+
+function PastItsDate({ strips }: { strips: readonly ComponentStrip[] }) {
+  const wasted = strips.reduce((sum, { strip, portionG }) => sum + strip.spoiledGrams / portionG, 0);
+  if (wasted < 0.5) return <Row name="Past its date" value="nothing" note="" />;
+  const figure = `${Math.round(wasted)}`;
+  return (
+    <Row
+      name="Past its date"
+      value={figure}
+      note="portions"
+      because={{
+        rule: 'portions that nobody is there to eat before their last day',
+        figure,
+        parts: strips
+          .filter(({ strip }) => strip.spoiledGrams > 1)
+          .map(({ name, strip, portionG }) => ({
+            rule: name,
+            figure: `${Math.round((10 * strip.spoiledGrams) / portionG) / 10} portions`,
+          })),
+      }}
+    />
+  );
+}

@@ -1,38 +1,21 @@
 import { appNow } from '../parts/appNow.ts';
 import { LockOutlined } from '@ant-design/icons';
-import { wrap, type Remote } from 'comlink';
-import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { askOf } from '@kestrel-ridge/core/view';
-import type { Suggester } from './suggest.worker.ts';
 import { SuggestedCard } from './SuggestedCard.tsx';
 import { suggestedChange, tryWeek } from '@kestrel-ridge/core/view';
 import './suggest.css';
+import { useSuggested } from './useSuggested.ts';
 import { useWeekChange } from './useWeekChange.ts';
 
 export default function SuggestPage() {
   return <WithKitchen>{(view) => <Suggest view={view} />}</WithKitchen>;
-}
-
-let started: { readonly remote: Remote<Suggester>; readonly broken: Promise<never> } | undefined;
-
-/** Four weeks from the worker; a worker that cannot run says so, and is started anew when it is asked again. */
-async function suggested(ask: Omit<WeekAsk, 'weights'>, seed: number): Promise<readonly SuggestedWeek[]> {
-  if (!started) {
-    const worker = new Worker(new URL('./suggest.worker.ts', import.meta.url), { type: 'module' });
-    const broken = new Promise<never>((_, reject) =>
-      worker.addEventListener('error', () => reject(new Error('The part of the page that tries weeks did not start.'))),
-    );
-    broken.catch(() => (started = undefined));
-    started = { remote: wrap<Suggester>(worker), broken };
-  }
-  return Promise.race([started.remote.suggest(ask, seed), started.broken]);
 }
 
 /** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
@@ -41,12 +24,6 @@ function Suggest({ view }: { view: KitchenView }) {
   const [keepSet, setKeepSet] = useState(true);
   const [handsAtMost, setHands] = useState<number>();
   const [seed, setSeed] = useState(1);
-  const [found, setFound] = useState<{
-    readonly ask: Omit<WeekAsk, 'weights'>;
-    readonly weeks: readonly SuggestedWeek[];
-  }>();
-  const [busy, setBusy] = useState(false);
-  const [failed, setFailed] = useState<string>();
   const change = useWeekChange(view);
   const navigate = useNavigate();
   const ask = useMemo(
@@ -54,26 +31,7 @@ function Suggest({ view }: { view: KitchenView }) {
     [view, locked, handsAtMost, keepSet],
   );
 
-  useEffect(() => {
-    let stale = false;
-    setBusy(true);
-    void suggested(ask, seed).then(
-      (weeks) => {
-        if (stale) return;
-        setFound({ ask, weeks });
-        setFailed(undefined);
-        setBusy(false);
-      },
-      (thrown: unknown) => {
-        if (stale) return;
-        setFailed(thrown instanceof Error ? thrown.message : String(thrown));
-        setBusy(false);
-      },
-    );
-    return () => {
-      stale = true;
-    };
-  }, [ask, seed]);
+  const { found, busy, failed } = useSuggested(ask, seed);
 
   // What a week comes to is what the kitchen would show once it is taken.
   const tried = useMemo(() => {

@@ -1,23 +1,21 @@
 import { allergenWords, statementOf } from '@kestrel-ridge/core/food';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { isEatenCold, componentFood, compareRevisions, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
-import { App, Button, Input, Segmented } from 'antd';
+import { Button, Input } from 'antd';
 import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
-import { Link, useBlocker, useNavigate, useParams } from 'react-router';
-import { newId } from '../../parts/newId.ts';
-import { useCommand } from '../../app/useCommand.ts';
+import { Link, useNavigate, useParams } from 'react-router';
 import { WithKitchen } from '../../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../../parts/Empty.tsx';
-import { Changes } from './Changes.tsx';
 import './edit.css';
 import { blankRecipe } from './blankRecipe.ts';
 import { editRevision, wayOf, type WayId } from './editRevision.ts';
 import { HeadFields, type Head } from './HeadFields.tsx';
 import { LineRow, type Option } from './LineRow.tsx';
+import { MethodSection } from './MethodSection.tsx';
 import { OneLine } from './OneLine.tsx';
-import { Stations } from './Stations.tsx';
-import { StepRow } from './StepRow.tsx';
+import { useBeforeLeaving } from './useBeforeLeaving.ts';
+import { useKeepRecipe } from './useKeepRecipe.ts';
 import { Versions } from './Versions.tsx';
 
 export default function EditPage() {
@@ -46,12 +44,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
   const [draft, dispatch] = useReducer(editRevision, begun);
   const [way, setWay] = useState<WayId>();
   const [why, setWhy] = useState('');
-  const [fault, setFault] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const [kept, setKept] = useState<string>();
-  const send = useCommand();
   const navigate = useNavigate();
-  const { modal, message } = App.useApp();
   const checked = useDeferredValue(draft);
   const faults = useMemo(() => faultsOf(checked), [checked]);
   const differences = useMemo(() => compareRevisions(begun, checked, view.foods), [begun, checked, view.foods]);
@@ -72,54 +65,13 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
   );
   const steps = useOptions(shown.steps.map((step, n) => [step.id, `${n + 1}. ${step.name || '…'}`]));
   const lines = useOptions(draft.lines.map((line) => [line.id, view.foods.get(line.food)?.name ?? line.id]));
-  const method = draft.methods?.find(({ id }) => id === way);
+  const { keep, kept, busy, fault } = useKeepRecipe(recipe);
   const changed = draft !== begun && kept === undefined;
 
-  const blocker = useBlocker(changed);
-  useEffect(() => {
-    if (blocker.state !== 'blocked') return;
-    modal.confirm({
-      title: 'Leave without keeping?',
-      content: 'What was changed here is lost.',
-      okText: 'Leave',
-      cancelText: 'Stay',
-      onOk: () => blocker.proceed(),
-      onCancel: () => blocker.reset(),
-    });
-  }, [blocker, modal]);
+  useBeforeLeaving(changed);
   useEffect(() => {
     if (kept !== undefined) void navigate(kept);
   }, [kept, navigate]);
-
-  const keep = async () => {
-    const [wrong] = faultsOf(draft);
-    if (wrong) return setFault(`${wrong.fault} ${wrong.remedy}`);
-    setBusy(true);
-    const id = recipe?.id ?? newId();
-    const sent = recipe
-      ? await send<{ followed: number }>({
-          path: `recipes/${id}/revisions`,
-          body: { follows: recipe.number, document: draft, why: why.trim() || reasonOf(differences) },
-          touches: ['recipes', 'week'],
-          quiet: true,
-        })
-      : await send<{ followed?: number }>({
-          path: 'recipes',
-          body: { id, document: draft },
-          touches: ['recipes'],
-          quiet: true,
-        });
-    setBusy(false);
-    if (sent.ok) {
-      if (sent.value.followed) void message.success('Kept. The batch that is planned follows it.');
-      return setKept(`/recipes/${id}`);
-    }
-    setFault(
-      sent.problem.code === 'stale'
-        ? 'Somebody changed this recipe meanwhile. Your changes are still here: look at the recipe in another window, then keep yours or leave.'
-        : sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail,
-    );
-  };
 
   return (
     <main className="page edit-page">
@@ -157,69 +109,15 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
         />
       </section>
 
-      <section className="edit-section">
-        <div className="edit-ways">
-          <h2>Method</h2>
-          {(draft.methods ?? []).length > 0 && (
-            <Segmented<string>
-              aria-label="Which way is edited"
-              value={way ?? ''}
-              onChange={(id) => setWay(id || undefined)}
-              options={[
-                { value: '', label: draft.methodName ?? 'the first way' },
-                ...(draft.methods ?? []).map(({ id, name }) => ({ value: id, label: name })),
-              ]}
-            />
-          )}
-          <Button onClick={() => dispatch({ did: 'method added' })}>Another way to cook it</Button>
-        </div>
-        {(draft.methods ?? []).length > 0 && (
-          <div className="edit-inline">
-            <span>this way is called</span>
-            <Input
-              aria-label="Name of this way"
-              value={method ? method.name : (draft.methodName ?? '')}
-              placeholder="in the sealed cooker"
-              onChange={(event) =>
-                method
-                  ? dispatch({ did: 'method changed', method: method.id, change: { name: event.target.value } })
-                  : dispatch({ did: 'recipe changed', change: { methodName: event.target.value || undefined } })
-              }
-              style={{ maxWidth: 260 }}
-            />
-            {method && (
-              <Button
-                type="link"
-                onClick={() => {
-                  setWay(undefined);
-                  dispatch({ did: 'method removed', method: method.id });
-                }}
-              >
-                remove this way
-              </Button>
-            )}
-          </div>
-        )}
-        <ol className="edit-list">
-          {shown.steps.map((step, n) => (
-            <StepRow key={step.id} step={step} number={n + 1} way={way} steps={steps} dispatch={dispatch} />
-          ))}
-        </ol>
-        <Button onClick={() => dispatch({ did: 'step added', way })}>Add a step</Button>
-        <h3>What it holds</h3>
-        <Stations uses={shown.uses} steps={steps} way={way} dispatch={dispatch} />
-        {method && (
-          <>
-            <h3>Amounts in this way</h3>
-            <Changes
-              lines={draft.lines}
-              changes={method.lines}
-              foods={foods}
-              change={(changes) => dispatch({ did: 'method changed', method: method.id, change: { lines: changes } })}
-            />
-          </>
-        )}
-      </section>
+      <MethodSection
+        draft={draft}
+        shown={shown}
+        way={way}
+        setWay={setWay}
+        steps={steps}
+        foods={foods}
+        dispatch={dispatch}
+      />
 
       <Versions recipe={draft} foods={foods} dispatch={dispatch} />
 
@@ -258,7 +156,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
           size="large"
           loading={busy}
           disabled={faults.length > 0 || (recipe !== undefined && differences.length === 0)}
-          onClick={() => void keep()}
+          onClick={() => void keep(draft, why.trim() || reasonOf(differences))}
         >
           {recipe ? `Keep as revision ${recipe.number + 1}` : 'Keep the recipe'}
         </Button>
