@@ -140,7 +140,8 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
 
   await test.step('run: to its end', async () => {
     const [, total = '0'] = /of (\d+)/.exec((await stepsDone(page).textContent()) ?? '') ?? [];
-    for (let n = 0; n < 2 * Number(total) && !(await page.getByText('All is cooked').isVisible()); n++) await goOn(page);
+    for (let n = 0; n < 2 * Number(total) && !(await page.getByText('All is cooked').isVisible()); n++)
+      await goOn(page);
     await expect(page.getByRole('heading', { name: 'All is cooked' })).toBeVisible();
     await expect(page.locator('.run-waiting')).toHaveCount(0);
     await page.getByRole('button', { name: 'Put away' }).click();

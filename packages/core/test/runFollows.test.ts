@@ -40,12 +40,15 @@ const stand = (events: readonly RunEvent[], now: number) => {
   return projectRun(cooked.problem, cooked.plan, START, cooked.facts, now);
 };
 
+const longestStand = Math.max(...problem.links.map(({ min }) => min));
+
 test('law: in whatever order the cook takes up what is ready, the run comes to its end, and nothing is done before what it waits for', () => {
   fc.assert(
     fc.property(fc.infiniteStream(fc.nat(1000)), (choices) => {
       const events: RunEvent[] = [];
       const doneAt = new Map<string, number>();
       let now = START;
+      let stuck = 0;
       for (let steps = 0; steps < 400; steps++) {
         const view = stand(events, now);
         if (view.finished) break;
@@ -53,12 +56,15 @@ test('law: in whatever order the cook takes up what is ready, the run comes to i
         const pick = open[(choices.next().value ?? 0) % Math.max(1, open.length)];
         if (pick) {
           for (const { from, to } of problem.links) if (to === pick.id) expect(doneAt.has(from)).toBe(true);
+          stuck = 0;
           if (view.toStart.includes(pick)) events.push(event({ kind: 'started', task: pick.id }, now));
           else {
             events.push(event({ kind: 'done', task: pick.id }, now));
             doneAt.set(pick.id, now);
           }
         }
+        // Nothing to be done but to wait: never longer than food itself has to stand.
+        else expect((stuck += 1)).toBeLessThanOrEqual(longestStand);
         now += MIN;
       }
       expect(stand(events, now).finished).toBe(true);

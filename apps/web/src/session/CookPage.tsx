@@ -1,7 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { heatsOf } from '@kestrel-ridge/core/schedule';
 import { withDials } from '@kestrel-ridge/core/session';
-import { useMemo, useState } from 'react';
+import { Suspense, lazy, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
@@ -33,26 +33,15 @@ import { WhatIf } from './WhatIf.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 import { Wished } from './Wished.tsx';
 
+/** Only while it is being cooked. */
+const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
+
 export default function CookPage() {
   return <WithKitchen>{(view) => <Cook view={view} />}</WithKitchen>;
 }
 
 function Cook({ view }: { view: KitchenView }) {
   const planning = usePlan(view);
-  if (view.session?.status === 'running')
-    return (
-      <main className="page">
-        <div className="page-head">
-          <h1>The session is under way</h1>
-          <p>Its plan stands; what runs late moves the rest.</p>
-        </div>
-        <Link to="/cook/run">
-          <Button type="primary" size="large">
-            Go on cooking
-          </Button>
-        </Link>
-      </main>
-    );
   switch (planning.state) {
     case 'nothing to cook':
       return (
@@ -65,6 +54,25 @@ function Cook({ view }: { view: KitchenView }) {
             <p>Choose what to make, and the plan of the day stands here.</p>
             <Link to="/week">To the week</Link>
           </Empty>
+        </main>
+      );
+    case 'under way':
+      return (
+        <main className="page">
+          <div className="page-head">
+            <h1>The session is under way</h1>
+            <p>Its plan stands; what runs late moves the rest.</p>
+          </div>
+          {view.session && (
+            <Suspense fallback={null}>
+              <UnderWay session={view.session.id} zone={view.kitchen.equipment.zone} />
+            </Suspense>
+          )}
+          <Link to="/cook/run">
+            <Button type="primary" size="large">
+              Go on cooking
+            </Button>
+          </Link>
         </main>
       );
     case 'impossible':

@@ -11,6 +11,8 @@ import { wishesOf } from './wishesSlice.ts';
 
 export type Planning =
   | { readonly state: 'nothing to cook' }
+  /** It is being cooked: the run says how it goes, and no plan does any more. */
+  | { readonly state: 'under way' }
   | { readonly state: 'planning'; readonly tasks: SessionTasks }
   | { readonly state: 'impossible'; readonly why: string; readonly tasks: SessionTasks }
   | { readonly state: 'planned'; readonly result: PlanResult };
@@ -29,7 +31,7 @@ export function usePlan(view: KitchenView): Planning {
   const open = useMemo(() => openOf({ batches, session }), [batches, session]);
 
   const day = useMemo(() => {
-    if (!session || open.length === 0) return undefined;
+    if (session?.status !== 'planned' || open.length === 0) return undefined;
     const found = tasksOf(session, open, kitchen.equipment, session.cooks, wishes);
     return { ...found, plain: JSON.stringify(found.unsaid.problem) };
   }, [session, open, kitchen.equipment, wishes]);
@@ -67,7 +69,7 @@ export function usePlan(view: KitchenView): Planning {
     };
   }, [day, session, said, fingerprint, store, dispatch]);
 
-  if (!day) return { state: 'nothing to cook' };
+  if (!day) return { state: session?.status === 'running' ? 'under way' : 'nothing to cook' };
   const { tasks } = day;
   if (tasks.faults.length > 0) return { state: 'impossible', why: '', tasks };
   if (failed?.fingerprint === fingerprint) return { state: 'impossible', why: failed.why, tasks };

@@ -1,6 +1,7 @@
 import { HOUR_MS } from '@kestrel-ridge/core/quantity';
 import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { Suspense, lazy } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
@@ -23,6 +24,9 @@ const STRETCHES = [
   { key: 'putAway', name: 'Put away', to: '/put-away' },
   { key: 'eat', name: 'Eat', to: '/eat' },
 ] as const;
+
+/** Only while something is being cooked. */
+const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
 
 /** Two evenings ahead are told on the first page. */
 const SOON_MS = 48 * HOUR_MS;
@@ -56,7 +60,12 @@ function Today({ view }: { view: KitchenView }) {
             {next.action}
           </Button>
         </div>
-        {result && session?.status !== 'done' && (
+        {session?.status === 'running' && (
+          <Suspense fallback={null}>
+            <UnderWay session={session.id} zone={zone} />
+          </Suspense>
+        )}
+        {result && session?.status === 'planned' && (
           <Link to="/cook" className="next-ridge">
             <span className="soft">hands busy, {duration(result.plan.makespan)} in all</span>
             <Ridge

@@ -1,7 +1,7 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
-import type { ReactNode } from 'react';
+import { Suspense, lazy, type ReactNode } from 'react';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -12,6 +12,9 @@ import { costAhead, usedTogether } from '@kestrel-ridge/core/view';
 import { handsElsewhere } from './handsElsewhere.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { usesUp } from '@kestrel-ridge/core/view';
+
+/** Only while something is being cooked. */
+const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
 
 /** What the week comes to if it is cooked like this: hands, finish, cost, waste. */
 export function IfCooked({
@@ -52,18 +55,24 @@ export function IfCooked({
 
   return (
     <aside className="aside">
-      <h2>If you cook it like this</h2>
-      <Row
-        name="Hands"
-        value={idle ? 'none' : hands === undefined ? '…' : duration(hands)}
-        note={
-          idle
-            ? `nothing is left for ${view.session?.name ?? 'that day'}`
-            : result
-              ? `in ${duration(result.plan.makespan)}`
-              : 'being planned'
-        }
-      />
+      <h2>{planning.state === 'under way' ? 'What is being cooked' : 'If you cook it like this'}</h2>
+      {planning.state === 'under way' && view.session ? (
+        <Suspense fallback={null}>
+          <UnderWay session={view.session.id} zone={zone} />
+        </Suspense>
+      ) : (
+        <Row
+          name="Hands"
+          value={idle ? 'none' : hands === undefined ? '…' : duration(hands)}
+          note={
+            idle
+              ? `nothing is left for ${view.session?.name ?? 'that day'}`
+              : result
+                ? `in ${duration(result.plan.makespan)}`
+                : 'being planned'
+          }
+        />
+      )}
       {handsElsewhere(view, tried, moved).map(({ day, dishes, because }) => (
         <Row
           key={day}
@@ -73,11 +82,13 @@ export function IfCooked({
           note={`with ${dishes.join(', ')}`}
         />
       ))}
-      <Row
-        name="Done by"
-        value={idle ? '–' : end ? clockAt(end.at, zone) : '…'}
-        note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
-      />
+      {planning.state !== 'under way' && (
+        <Row
+          name="Done by"
+          value={idle ? '–' : end ? clockAt(end.at, zone) : '…'}
+          note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
+        />
+      )}
       <Ingredients tried={tried} />
       {energy && (
         <Row

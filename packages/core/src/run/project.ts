@@ -12,6 +12,8 @@ export interface RunTask {
   readonly end: number;
   /** Its clock stands still. */
   readonly paused?: boolean;
+  /** It begins at its time without anybody's tap; somebody may say that it has begun before. */
+  readonly byItself?: true;
 }
 
 export interface RunView {
@@ -53,23 +55,24 @@ export function projectRun(
   const byHand = new Set(problem.tasks.filter((task) => task.byHand).map((task) => task.id));
   const ordered = inPlanOrder(problem, plan, edges);
   const seen = new Map<string, RunTask>();
-  /** Minutes by which everything that a task waits for was over earlier than planned. */
-  const pulledForward = (id: string, waits: readonly Edge[]): number => {
-    const early = waits.map(({ from }) => {
-      const planned = startedAt + ((plan.starts[from] ?? 0) + (minutes.get(from) ?? 0)) * MINUTE_MS;
-      return (planned - (seen.get(from)?.end ?? planned)) / MINUTE_MS;
-    });
-    return waits.length === 0 ? 0 : Math.max(0, Math.min(plan.starts[id] ?? 0, ...early));
+  /** Minutes for which a task was planned to wait though it could have begun: for hands that come together, for dishes that end together. */
+  const slackOf = (id: string, waits: readonly Edge[]): number => {
+    const could = Math.max(
+      0,
+      ...waits.map(({ from, waitMinutes }) => (plan.starts[from] ?? 0) + (minutes.get(from) ?? 0) + waitMinutes),
+    );
+    return Math.max(0, (plan.starts[id] ?? 0) - could);
   };
 
   for (const id of ordered) {
     const known = facts.get(id) ?? {};
     const waits = edges.get(id) ?? [];
-    const planned = startedAt + ((plan.starts[id] ?? 0) - pulledForward(id, waits)) * MINUTE_MS;
     const after = waits.reduce(
       (latest, { from, waitMinutes }) => Math.max(latest, (seen.get(from)?.end ?? startedAt) + waitMinutes * MINUTE_MS),
       startedAt,
     );
+    // Done early pulls forward, with the wait that was planned; late uses that wait up first.
+    const planned = Math.min(startedAt + (plan.starts[id] ?? 0) * MINUTE_MS, after + slackOf(id, waits) * MINUTE_MS);
     const open = waits.some(({ from, handsOnly }) => !handsOnly && seen.get(from)?.status !== 'done');
     const linked = problem.links.filter((link) => link.to === id);
     const atOnce = linked.some((link) => link.max === 0);
@@ -100,10 +103,13 @@ export function projectRun(
     // What stood still is added; what still stands, stands for as long as it takes.
     const still = (known.pausedMs ?? 0) + (known.pausedAt === undefined ? 0 : Math.max(0, now - known.pausedAt));
     const end = Math.max((known.lookAgainAt ?? start + length) + still, now);
-    const status: TaskStatus = !running ? 'waiting' : end <= now ? 'due' : 'running';
+    // What nothing holds any more begins at its time by itself, and earlier when somebody says that it has.
+    const held = open || atOnce ? 'waiting' : 'ready';
+    const status: TaskStatus = !running ? held : end <= now ? 'due' : 'running';
     seen.set(id, {
       id,
       status,
+      ...(status === 'ready' ? { byItself: true as const } : {}),
       ...(known.pausedAt === undefined ? {} : { paused: true }),
       start: running ? start : Math.max(start, now),
       end: running ? end : Math.max(start, now) + length,

@@ -140,6 +140,44 @@ describe('where a run stands', () => {
     expect(sooner.endsAt).toBeLessThanOrEqual(planned.endsAt);
   });
 
+  test('what was over long before its time does not hold back what is early; a wait that was planned stays', () => {
+    // By hand: the bake may go in at 20 (dough), is planned at 25, and the oven has been hot since 10.
+    const bake: Problem = {
+      ...problem,
+      resources: [],
+      uses: [],
+      links: [
+        { from: 'heat', to: 'bake', min: 0, max: null },
+        { from: 'dough', to: 'bake', min: 0, max: null },
+      ],
+      tasks: [
+        { id: 'heat', dish: 'd', name: 'heat', minutes: 10, attention: 'none' },
+        { id: 'dough', dish: 'd', name: 'dough', minutes: 20, attention: 'full' },
+        { id: 'bake', dish: 'd', name: 'bake', minutes: 30, attention: 'none' },
+      ],
+    };
+    const planned: Plan = { instance: 'b', makespan: 55, starts: { heat: 0, dough: 0, bake: 25 }, washes: [] };
+    const view = (events: readonly RunEvent[], minute: number) =>
+      projectRun(bake, planned, START, foldRun(events), START + minute * MINUTE);
+    const heat = event(1, { kind: 'done', task: 'heat' }, 10);
+    const early = view([heat, event(2, { kind: 'done', task: 'dough' }, 12)], 12);
+    expect(early.tasks.find(({ id }) => id === 'bake')).toMatchObject({ status: 'ready', start: START + 17 * MINUTE });
+    // The cook may say that it is in before: then its clock runs.
+    expect(early.toStart.map(({ id }) => id)).toEqual(['bake']);
+    const inNow = view(
+      [heat, event(2, { kind: 'done', task: 'dough' }, 12), event(3, { kind: 'started', task: 'bake' }, 13)],
+      14,
+    );
+    expect(inNow.clocks).toMatchObject([{ id: 'bake', end: START + 43 * MINUTE }]);
+    // Late uses the wait up first.
+    const late = view([heat, event(2, { kind: 'done', task: 'dough' }, 23)], 23);
+    expect(late.tasks.find(({ id }) => id === 'bake')?.start).toBe(START + 25 * MINUTE);
+    // Nobody says anything: at its time it runs.
+    expect(view([heat, event(2, { kind: 'done', task: 'dough' }, 12)], 18).clocks.map(({ id }) => id)).toEqual([
+      'bake',
+    ]);
+  });
+
   test('a clock that is paused stands still, and goes on with what was left', () => {
     const begun = [event(1, { kind: 'done', task: 'd1t1' }, 5), event(2, { kind: 'done', task: 'd1t2' }, 7)];
     const paused = [...begun, event(3, { kind: 'paused', task: 'd1t3' }, 10)];
