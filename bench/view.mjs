@@ -20,7 +20,7 @@ const RECIPES = 60;
 const LOTS = 300;
 const EATERS = 12;
 const BATCHES = 12;
-const ROUNDS = 60;
+const ROUNDS = 240;
 
 const today = day('2026-03-02');
 const bought = new Map(BOOK.map((food) => [food.id, food]));
