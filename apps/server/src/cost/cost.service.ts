@@ -10,7 +10,7 @@ import { FoodRow } from '../food/food.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import type { DatedLot } from '@kestrel-ridge/core/stock';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
-import { plainDecimal } from '../stock/stock.store.ts';
+import { plainDecimal } from '../stock/stock.state.ts';
 import type { AddPriceDto, AddPricesDto, SetFloorDto } from './cost.dto.ts';
 import { FloorRow, PriceRow } from './cost.model.ts';
 

@@ -1,19 +1,6 @@
-import { Controller, Get, Module } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { InKitchen } from '../command/params.ts';
+import { Module } from '@nestjs/common';
 import { LearnService } from './learn.service.ts';
-
-@ApiTags('learn')
-@Controller('kitchens/:kitchen')
-class LearnController {
-  constructor(private readonly learn: LearnService) {}
-
-  @ApiOperation({ summary: 'What this kitchen’s own runs teach about its appliances, with how many they were' })
-  @Get('learned')
-  learned(@InKitchen() kitchen: string) {
-    return this.learn.learned(kitchen);
-  }
-}
+import { LearnController } from './learn.controller.ts';
 
 @Module({ controllers: [LearnController], providers: [LearnService] })
 export class LearnModule {}

@@ -1,20 +1,6 @@
-import { Controller, Module, Sse } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Observable } from 'rxjs';
-import { InKitchen } from '../command/params.ts';
-import { LiveService, type LiveMessage } from './live.service.ts';
-
-@ApiTags('live')
-@Controller('kitchens/:kitchen/live')
-class LiveController {
-  constructor(private readonly live: LiveService) {}
-
-  @ApiOperation({ summary: 'Server-sent events: which parts of this kitchen have changed' })
-  @Sse()
-  listen(@InKitchen() kitchen: string): Observable<LiveMessage> {
-    return this.live.forKitchen(kitchen);
-  }
-}
+import { Module } from '@nestjs/common';
+import { LiveService } from './live.service.ts';
+import { LiveController } from './live.controller.ts';
 
 @Module({ controllers: [LiveController], providers: [LiveService] })
 export class LiveModule {}

@@ -1,5 +1,5 @@
 import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
-import { plainDecimal } from '../stock/stock.store.ts';
+import { plainDecimal } from '../stock/stock.state.ts';
 import type { BatchRow, SessionRow } from './session.model.ts';
 
 export const sessionState = ({ id, name, startsAt, cooks, wishes, status, version }: SessionRow): SessionState => ({

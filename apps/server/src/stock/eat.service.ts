@@ -8,7 +8,7 @@ import { EatenRow, EaterRow } from '../week/week.model.ts';
 import { negative, shortOf } from './refusals.ts';
 import type { EatDto } from './stock.dto.ts';
 import { StockService } from './stock.service.ts';
-import { lockLot, lotState } from './stock.store.ts';
+import { lockLot, lotState } from './stock.state.ts';
 
 @Injectable()
 export class EatService {

@@ -8,7 +8,7 @@ import { FoodRow } from '../food/food.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import { refuse } from '../problem/problem.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
-import { plainDecimal } from './stock.store.ts';
+import { plainDecimal } from './stock.state.ts';
 
 /** Reads the ledger as a whole: what was on hand once, and all that happened. */
 @Injectable()

@@ -1,7 +1,7 @@
 import { Fraction } from '@kestrel-ridge/core/quantity';
 import type { Refusal } from '../problem/problem.ts';
 import type { LotRow } from './stock.model.ts';
-import { plainDecimal } from './stock.store.ts';
+import { plainDecimal } from './stock.state.ts';
 
 export const negative = (amount: string): string => new Fraction(amount).neg().toString();
 export const invalid = (field: string, fault: string, remedy: string): Refusal => ({

@@ -27,7 +27,7 @@ import { EatenRow } from '../week/week.model.ts';
 import { becomes } from './becomes.ts';
 import { invalid, negative, notNow, shortOf } from './refusals.ts';
 import { LotRow, MovementRow } from './stock.model.ts';
-import { dateColumns, datesOf, lockLot, lotState, onHandLots, plainDecimal } from './stock.store.ts';
+import { dateColumns, datesOf, lockLot, lotState, onHandLots, plainDecimal } from './stock.state.ts';
 
 /** Commands that undo takes back by one more movement each. */
 const UNDOABLE = ['add lot', 'add lots', 'count lot', 'move lot', 'open lot', 'name lot', 'throw lot', 'eat'];

@@ -23,7 +23,7 @@ import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
 import { LotRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
-import { allergenColumns, dateColumns, exact, lockShelf } from '../stock/stock.store.ts';
+import { allergenColumns, dateColumns, exact, lockShelf } from '../stock/stock.state.ts';
 import type { PutAwayDto } from './putAway.dto.ts';
 
 @Injectable()

@@ -10,7 +10,7 @@ import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { batchState } from '../session/session.state.ts';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
 import { StockService } from '../stock/stock.service.ts';
-import { exact } from '../stock/stock.store.ts';
+import { exact } from '../stock/stock.state.ts';
 import type { ReopenDto } from './putAway.dto.ts';
 
 @Injectable()

@@ -1,23 +1,20 @@
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { Button, InputNumber, Select } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { onHandOf } from '@kestrel-ridge/core/view';
+import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
 
 /** What should never run out: bought up to its floor; a ready meal below it is to be cooked. */
 export function Floors({ view, costs }: { view: KitchenView; costs: CostState }) {
-  const [food, setFood] = useState<string>();
-  const [amount, setAmount] = useState<number | null>(null);
+  const [chosen, choose] = useState(NO_AMOUNT);
+  const { food, amount } = chosen;
   const send = useCommand();
-  const chosen = food === undefined ? undefined : view.foods.get(food);
   const set = (id: string, least: string) =>
     send({ path: 'floors', method: 'PUT', body: { food: id, amount: least }, touches: ['cost'] });
-  const options = [...view.foods.values()]
-    .map(({ id, name }) => ({ value: id, label: name }))
-    .sort((a, b) => a.label.localeCompare(b.label));
   return (
     <section className="floors" aria-label="Never below">
       <h2>Never below</h2>
@@ -53,29 +50,15 @@ export function Floors({ view, costs }: { view: KitchenView; costs: CostState })
         onSubmit={(event) => {
           event.preventDefault();
           if (food === undefined || !amount) return;
-          void set(food, `${amount}`).then(() => {
-            setFood(undefined);
-            setAmount(null);
-          });
+          void set(food, `${amount}`).then(() => choose(NO_AMOUNT));
         }}
       >
-        <Select
-          aria-label="Food that should not run out"
-          placeholder="a food that should not run out"
-          showSearch={{ optionFilterProp: 'label' }}
-          {...(food === undefined ? {} : { value: food })}
-          options={options}
-          onChange={(id: string) => setFood(id)}
-          style={{ minWidth: 260 }}
-        />
-        <InputNumber<number>
-          aria-label="Least stock"
-          min={0}
-          controls={false}
-          placeholder="at least"
-          suffix={chosen?.facts.base ?? ''}
-          value={amount}
-          onChange={setAmount}
+        <FoodAmount
+          view={view}
+          value={chosen}
+          change={choose}
+          food={{ label: 'Food that should not run out', hint: 'a food that should not run out' }}
+          amount={{ label: 'Least stock', hint: 'at least' }}
         />
         <Button htmlType="submit" disabled={food === undefined || !amount}>
           Keep so much

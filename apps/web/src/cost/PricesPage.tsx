@@ -2,7 +2,7 @@ import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
-import { App, Button, Input, InputNumber, Select } from 'antd';
+import { App, Button, Input, InputNumber } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
@@ -16,6 +16,7 @@ import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
 import { readTable } from '../parts/readTable.ts';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
+import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
 import './shop.css';
 import { pricesOf } from '@kestrel-ridge/core/view';
 
@@ -249,8 +250,8 @@ function TakePrices({ view }: { view: KitchenView }) {
 }
 
 function NotePrice({ view }: { view: KitchenView }) {
-  const [food, setFood] = useState<string>();
-  const [amount, setAmount] = useState<number | null>(null);
+  const [bought, setBought] = useState(NO_AMOUNT);
+  const { food, amount } = bought;
   const [price, setPrice] = useState<number | null>(null);
   const [shop, setShop] = useState('');
   const send = useCommand();
@@ -273,7 +274,7 @@ function NotePrice({ view }: { view: KitchenView }) {
       touches: ['cost'],
     });
     if (!sent.ok) return;
-    setAmount(null);
+    setBought({ food, amount: null });
     setPrice(null);
     void message.success(`A price of ${chosen?.name ?? ''} is noted.`);
   };
@@ -285,26 +286,13 @@ function NotePrice({ view }: { view: KitchenView }) {
         void keep();
       }}
     >
-      <Select
-        aria-label="Food of the price"
-        placeholder="food"
-        showSearch={{ optionFilterProp: 'label' }}
-        {...(food === undefined ? {} : { value: food })}
-        options={[...view.foods.values()]
-          .filter(({ id, facts }) => facts.kind !== 'component' && !isTapWater(id))
-          .map(({ id, name }) => ({ value: id, label: name }))
-          .sort((a, b) => a.label.localeCompare(b.label))}
-        onChange={(id: string) => setFood(id)}
-        style={{ minWidth: 200 }}
-      />
-      <InputNumber<number>
-        aria-label="Amount of the pack"
-        min={0}
-        controls={false}
-        placeholder="a pack of"
-        suffix={chosen?.facts.base ?? ''}
-        value={amount}
-        onChange={setAmount}
+      <FoodAmount
+        view={view}
+        value={bought}
+        change={setBought}
+        food={{ label: 'Food of the price', hint: 'food' }}
+        amount={{ label: 'Amount of the pack', hint: 'a pack of' }}
+        only={({ id, facts }) => facts.kind !== 'component' && !isTapWater(id)}
       />
       <InputNumber<number>
         aria-label="Price of the pack"
