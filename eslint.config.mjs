@@ -97,7 +97,10 @@ export default defineConfig(
         'error',
         {
           patterns: [
-            { regex: '^(?!\\.|fraction\\.js$|fast-check$|node:|@lhncbc/)', message: 'core imports no framework.' },
+            {
+              regex: '^(?!\\.|fraction\\.js$|valibot$|fast-check$|node:|@lhncbc/)',
+              message: 'core imports no framework.',
+            },
           ],
         },
       ],

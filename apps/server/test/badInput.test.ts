@@ -102,7 +102,7 @@ const cases: readonly [what: string, method: 'POST' | 'PUT', path: () => string,
     ],
     ['an empty plate', 'POST', () => 'meals', () => ({ takes: [] }), 'takes'],
     ['undo of nothing', 'POST', () => 'undo', () => ({ command: 'x' }), 'command'],
-    ['a recipe that is none', 'POST', () => 'recipes', () => ({ id, document: { name: 'x' } }), 'document'],
+    ['a recipe that is none', 'POST', () => 'recipes', () => ({ id, document: { name: 'x' } }), 'document.portions'],
     ['an eater without a name', 'POST', () => 'eaters', () => ({ id, name: '', appetite: 1, weekdays: [] }), 'name'],
     [
       'an eighth day of the week',

@@ -1,18 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsInt,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
-import { Id, NotNegative, Positive, RequiredDay } from '../problem/says.ts';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { Id, NotNegative, Positive, RequiredDay, NestedList } from '../problem/says.ts';
 
 const PRICE = { message: 'The price is no whole number of minor units. Enter a price such as 2.49.' };
 
@@ -34,7 +23,7 @@ export class AddPricesDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'No price is to be noted. Give at least one.' })
   @ArrayMaxSize(2000, { message: 'More than 2000 prices at once. Send them in parts.' })
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => AddPriceDto)
   prices: AddPriceDto[];
 }

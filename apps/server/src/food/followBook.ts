@@ -1,6 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
 import { BOOK } from '@kestrel-ridge/core/food';
-import { Op } from 'sequelize';
 import type { Database } from '../database/database.ts';
 import { FoodRow } from './food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
@@ -9,9 +8,10 @@ import { KitchenRow } from '../kitchen/kitchen.model.ts';
 export async function followBook(database: Database): Promise<void> {
   for (const { id: kitchen } of await KitchenRow.findAll({ attributes: ['id'] }))
     await database.inKitchen(kitchen, async (transaction) => {
-      const rows = await FoodRow.findAll({ where: { kitchen, recipe: { [Op.is]: null } }, transaction });
-      const known = new Map(rows.map((row) => [row.id, row]));
-      const taken = new Set(rows.map((row) => row.name));
+      const all = await FoodRow.findAll({ where: { kitchen }, transaction });
+      const known = new Map(all.filter(({ recipe }) => recipe === null).map((row) => [row.id, row]));
+      // A food that a kitchen calls so already, of its own or as a dish, keeps its name: the book's comes not beside it, and stops nobody's start.
+      const taken = new Set(all.map((row) => row.name));
       for (const food of BOOK) {
         const row = known.get(food.id);
         if (!row && !taken.has(food.name)) await FoodRow.create({ kitchen, ...food }, { transaction });

@@ -18,9 +18,8 @@ import {
   Max,
   Min,
   ValidateBy,
-  ValidateNested,
 } from 'class-validator';
-import { OptionalMinor } from '../problem/says.ts';
+import { OptionalMinor, Nested, NestedList } from '../problem/says.ts';
 
 const between = (name: string, least: number, most: number, unit: string) => ({
   message: `The ${name} must be from ${least} to ${most} ${unit}. Look at the appliance or its manual.`,
@@ -38,13 +37,13 @@ const Whole = (name: string, least: number, most: number, unit: string) =>
   applyDecorators(Figure(name, least, most, unit), IsInt(between(name, least, most, unit)));
 const Perhaps = (...decorators: PropertyDecorator[]) =>
   applyDecorators(ApiProperty({ required: false }), IsOptional(), ...decorators);
-const Part = (of: () => new () => object) => applyDecorators(ValidateNested(), Type(of));
+const Part = (of: () => new () => object) => applyDecorators(Nested(), Type(of));
 const Several = (of: () => new () => object, most: number, word: string) =>
   applyDecorators(
     ApiProperty({ type: of, isArray: true }),
     IsArray(),
     ArrayMaxSize(most, { message: `More than ${most} ${word} are not planned for. Keep those you use most.` }),
-    ValidateNested({ each: true }),
+    NestedList(),
     Type(of),
   );
 const Named = (what: string, example: string) =>
@@ -125,14 +124,14 @@ class OwnTimesDto {
   @ApiProperty() @IsString() @Length(1, 80) source: string;
 }
 class GrainLossDto {
-  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) 'sealed cooker'?: OwnLossDto;
-  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) hob?: OwnLossDto;
-  @IsOptional() @ValidateNested() @Type(() => OwnLossDto) 'rice cooker'?: OwnLossDto;
+  @IsOptional() @Nested() @Type(() => OwnLossDto) 'sealed cooker'?: OwnLossDto;
+  @IsOptional() @Nested() @Type(() => OwnLossDto) hob?: OwnLossDto;
+  @IsOptional() @Nested() @Type(() => OwnLossDto) 'rice cooker'?: OwnLossDto;
 }
 class OwnFiguresDto {
-  @IsOptional() @ValidateNested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
-  @IsOptional() @ValidateNested() @Type(() => OwnTimesDto) comeUpTimes?: OwnTimesDto;
-  @IsOptional() @ValidateNested() @Type(() => OwnTimesDto) releaseTimes?: OwnTimesDto;
+  @IsOptional() @Nested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
+  @IsOptional() @Nested() @Type(() => OwnTimesDto) comeUpTimes?: OwnTimesDto;
+  @IsOptional() @Nested() @Type(() => OwnTimesDto) releaseTimes?: OwnTimesDto;
 }
 
 export class EquipmentDto {

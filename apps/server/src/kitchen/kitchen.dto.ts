@@ -1,8 +1,8 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsString, Length, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsString, Length } from 'class-validator';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
-import { Id, Seen } from '../problem/says.ts';
+import { Id, Seen, Nested, NestedList } from '../problem/says.ts';
 import { EquipmentDto } from './equipment.dto.ts';
 
 export class PlaceDto {
@@ -22,11 +22,11 @@ const NAME = { message: 'The kitchen has no name. Give it one of up to 80 letter
 export class OpenKitchenDto {
   @Id('kitchen') id: string;
   @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
-  @ApiProperty() @ValidateNested() @Type(() => EquipmentDto) equipment: EquipmentDto;
+  @ApiProperty() @Nested() @Type(() => EquipmentDto) equipment: EquipmentDto;
   @ApiProperty({ type: () => [PlaceDto] })
   @IsArray()
   @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' })
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => PlaceDto)
   places: PlaceDto[];
 }
@@ -36,13 +36,13 @@ export class SetPlacesDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'There is no place to put anything. Add at least one.' })
   @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => PlaceDto)
   places: PlaceDto[];
 }
 
 export class ChangeKitchenDto {
   @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
-  @ApiProperty() @ValidateNested() @Type(() => EquipmentDto) equipment: EquipmentDto;
+  @ApiProperty() @Nested() @Type(() => EquipmentDto) equipment: EquipmentDto;
   @Seen() version: number;
 }

@@ -1,16 +1,10 @@
 import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter } from '@nestjs/common';
 import type { Response } from 'express';
 import { ConnectionError } from 'sequelize';
-import type { Fault, ProblemDetails } from '@kestrel-ridge/core/formats';
+import type { ProblemDetails } from '@kestrel-ridge/core/formats';
+import { databaseError, problemOfData } from './dataFaults.ts';
+import { plain } from './plain.ts';
 import { ProblemException } from './problem.ts';
-
-const plain = (
-  status: number,
-  code: string,
-  title: string,
-  detail: string,
-  errors: readonly Fault[] = [],
-): ProblemDetails => ({ type: `/problems/${code.replace(/ /g, '-')}`, title, status, detail, code, errors });
 
 /** Everything that goes wrong leaves as problem details (RFC 9457); what is our own fault is logged here and never told in detail. */
 @Catch()
@@ -52,6 +46,8 @@ export class ProblemFilter implements ExceptionFilter {
         );
       return plain(status, 'refused', 'Refused', thrown.message);
     }
+    const ofData = problemOfData(thrown);
+    if (ofData) return ofData;
     if (thrown instanceof ConnectionError || isGone(thrown))
       return plain(
         503,
@@ -68,16 +64,10 @@ export class ProblemFilter implements ExceptionFilter {
   }
 }
 
-const codeOf = (thrown: unknown): string => {
-  const parent =
-    (thrown as { parent?: { code?: string }; original?: { code?: string } } | undefined)?.parent ??
-    (thrown as { original?: { code?: string } } | undefined)?.original;
-  return parent?.code ?? '';
-};
-/** PostgreSQL class 57P: the server is shutting down or starting; ECONN…: it is not there. */
+/** PostgreSQL class 57P: the server is shutting down or starting; 08: the line is lost; 3D000: the database is not there; ECONN…: nothing listens. */
 const isGone = (thrown: unknown): boolean =>
-  /^(57P0|08|3D000|ECONN)/.test(codeOf(thrown)) ||
-  (thrown instanceof Error && /Connection terminated|ECONNREFUSED|shutting down|does not exist/.test(thrown.message));
+  /^(57P0|08|3D000|ECONN)/.test(databaseError(thrown)?.code ?? '') ||
+  (thrown instanceof Error && /Connection terminated|ECONNREFUSED|shutting down/.test(thrown.message));
 const isTooLarge = (thrown: unknown): boolean => (thrown as { type?: string } | undefined)?.type === 'entity.too.large';
 const isBrokenJson = (thrown: unknown): boolean =>
   (thrown as { type?: string } | undefined)?.type === 'entity.parse.failed' ||

@@ -1,6 +1,18 @@
 import { applyDecorators } from '@nestjs/common';
+import { readDay } from '@kestrel-ridge/core/quantity';
 import { ApiProperty } from '@nestjs/swagger';
-import { IsInt, IsOptional, IsUUID, Matches, Max, Min, ValidateIf } from 'class-validator';
+import {
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsUUID,
+  Matches,
+  Max,
+  Min,
+  ValidateBy,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 
 /** Field kinds that many commands share, each with its words: what is wrong, and what to do. */
 export const Id = (name: string) =>
@@ -26,18 +38,18 @@ export const NotNegative = (name: string) =>
     Matches(DECIMAL, { message: `The ${name} must be a number, zero or more. Enter digits such as 250 or 0.` }),
   );
 
-const DAY = /^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/;
+/** A day that the calendar has: 30 February is none. */
+export const RealDay = (name: string) =>
+  ValidateBy(
+    {
+      name: 'isRealDay',
+      validator: { validate: (value) => typeof value === 'string' && readDay(value) !== undefined },
+    },
+    { message: `The ${name} is no date. Write it as 2026-03-01.` },
+  );
 export const OptionalDay = (name: string) =>
-  applyDecorators(
-    ApiProperty({ required: false, example: '2026-03-01' }),
-    IsOptional(),
-    Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }),
-  );
-export const RequiredDay = (name: string) =>
-  applyDecorators(
-    ApiProperty({ example: '2026-03-01' }),
-    Matches(DAY, { message: `The ${name} is no date. Write it as 2026-03-01.` }),
-  );
+  applyDecorators(ApiProperty({ required: false, example: '2026-03-01' }), IsOptional(), RealDay(name));
+export const RequiredDay = (name: string) => applyDecorators(ApiProperty({ example: '2026-03-01' }), RealDay(name));
 
 /** Minor units of the kitchen's currency. */
 export const OptionalMinor = (name: string) =>
@@ -58,3 +70,10 @@ export const Seen = () =>
   );
 export const WhenGiven = (name: string) =>
   ValidateIf((holder: Record<string, unknown>) => holder[name] !== undefined && holder[name] !== null);
+
+const NO_OBJECT = 'It is no object with named fields. Reload the page and try again.';
+/** One object with checks of its own. An array is none: class-validator alone would look into it and find nothing wrong with an empty one. */
+export const Nested = () => applyDecorators(ValidateNested(), IsObject({ message: NO_OBJECT }));
+/** A list of them. */
+export const NestedList = () =>
+  applyDecorators(ValidateNested({ each: true }), IsObject({ each: true, message: NO_OBJECT }));

@@ -13,7 +13,8 @@ import { refuse, type Refusal } from '../problem/problem.ts';
 import type { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from './recipe.model.ts';
-import { isShaped, NO_RECIPE, shapeFaults } from './shapeFaults.ts';
+import { readRevision } from '@kestrel-ridge/core/recipe/schema';
+import { shapeFaults } from './shapeFaults.ts';
 
 export const foodsOf = async (kitchen: string, transaction: Transaction): Promise<ReadonlyMap<string, Food>> =>
   new Map((await FoodRow.findAll({ where: { kitchen }, transaction })).map((row) => [row.id, foodOf(row)]));
@@ -145,11 +146,32 @@ const nameTaken = (name: string): Fault => ({
   remedy: 'Choose another name.',
 });
 
+/** On the shelf and in every line a food is told by its name: what a recipe yields cannot be called as another food is. */
+const namesakes = ({ component }: Revision, foods: ReadonlyMap<string, Food>): readonly Fault[] =>
+  [...foods.values()].some(({ id, name }) => id !== component.id && name === component.name)
+    ? [
+        {
+          field: 'document.component.name',
+          fault: `There is a food "${component.name}" already.`,
+          remedy: 'Call what the recipe yields something else.',
+        },
+      ]
+    : [];
+
 /** A document that may be called a recipe and can be cooked with the foods of this kitchen. */
 function cookable(document: unknown, foods: ReadonlyMap<string, Food>): Outcome<Revision, Refusal> {
-  if (!isShaped(document)) return refused({ code: 'invalid', faults: [NO_RECIPE] });
-  const faults = shapeFaults(document, foods);
-  return faults.length > 0 ? refused({ code: 'invalid', faults }) : done(document);
+  const read = readRevision(document);
+  if (!read.ok)
+    return refused({
+      code: 'invalid',
+      faults: read.problem.map(({ field, fault }) => ({
+        field: field ? `document.${field}` : 'document',
+        fault,
+        remedy: 'Put it right in the recipe and send it again.',
+      })),
+    });
+  const faults = [...shapeFaults(read.value, foods), ...namesakes(read.value, foods)];
+  return faults.length > 0 ? refused({ code: 'invalid', faults }) : done(read.value);
 }
 
 async function addRevision(

@@ -1,7 +1,6 @@
-import type { RunState } from '@kestrel-ridge/core/formats';
+import type { EventsTaken, RunState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
-import { laterId, type RunFact } from '@kestrel-ridge/core/run';
 import { check, heatsOf, whoDoes } from '@kestrel-ridge/core/schedule';
 import {
   expandSession,
@@ -19,12 +18,10 @@ import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { scaleStored } from '../session/scaleStored.ts';
-import { unsaidIn, type EventsDto, type StartRunDto } from './run.dto.ts';
+import type { EventsDto, StartRunDto } from './run.dto.ts';
+import { AGAIN, sortEvents } from './sortEvents.ts';
 import { EventRow, RunRow } from './run.model.ts';
 import { eventState } from './run.state.ts';
-
-/** Ids of tasks that nobody had planned begin so. */
-const ADDED = 'added/';
 
 @Injectable()
 export class RunService {
@@ -126,62 +123,62 @@ export class RunService {
     );
   }
 
-  /** Takes in events; those it has already are let pass, so a device may send again what it is not sure of. */
-  record(kitchen: string, key: string, run: string, dto: EventsDto): Promise<{ readonly kept: number }> {
+  /**
+   * Takes in events, each for itself: kept, had already, or refused with a reason. A device may send again what it is not sure of; what is refused never keeps away what
+   * comes behind it.
+   */
+  record(kitchen: string, key: string, run: string, dto: EventsDto): Promise<EventsTaken> {
     return this.commands.run(
       { kitchen, key, name: 'record events', body: { run, ...dto }, touches: ['run'] },
-      async ({ transaction }): Promise<Outcome<{ kept: number }, Refusal>> => {
-        const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction });
+      async ({ transaction }): Promise<Outcome<EventsTaken, Refusal>> => {
+        // One at a time for a run: the numbers of its events are looked up and given out here.
+        const row = await RunRow.findOne({ where: { kitchen, id: run }, transaction, lock: transaction.LOCK.UPDATE });
         if (!row) return refused({ code: 'not found', what: 'run' });
-        const strange = dto.events.find(({ what }) => !isOfRun(what.task, row));
-        if (strange)
-          return refused({
-            code: 'invalid',
-            faults: [
-              {
-                field: `events.${strange.id}`,
-                fault: 'It names a task that is not in this run.',
-                remedy: 'Reload the run.',
-              },
-            ],
-          });
-        const unwhole = dto.events.find((event) => unsaidIn(event.what) !== undefined);
-        if (unwhole)
-          return refused({
-            code: 'invalid',
-            faults: [
-              {
-                field: `events.${unwhole.id}`,
-                fault:
-                  unwhole.what.kind === 'not yet'
-                    ? 'It does not say how much longer.'
-                    : `It does not say its ${unsaidIn(unwhole.what) ?? ''}.`,
-                remedy: unwhole.what.kind === 'not yet' ? 'Choose some minutes.' : 'Reload the run and say it again.',
-              },
-            ],
-          });
-        const rows = await EventRow.bulkCreate(
-          dto.events.map((event) => ({
-            kitchen,
-            run,
-            id: event.id,
-            device: event.device,
-            deviceSeq: event.deviceSeq,
-            clock: event.clock,
-            at: new Date(event.at),
-            what: event.what as RunFact,
-            receivedAt: this.clock.now(),
-          })),
-          { transaction, ignoreDuplicates: true },
+        const sorted = sortEvents(dto.events, {
+          run: row,
+          newestClock:
+            (await EventRow.max<number | null, EventRow>('clock', { where: { kitchen, run }, transaction })) ?? 0,
+          now: this.clock.now().getTime(),
+        });
+        const there = await EventRow.findAll({
+          attributes: ['id', 'run'],
+          where: { kitchen, id: sorted.events.map(({ id }) => id) },
+          transaction,
+        });
+        const runOf = new Map(there.map((event) => [event.id, event.run]));
+        const elsewhere = sorted.events.filter(({ id }) => runOf.has(id) && runOf.get(id) !== run);
+        const fresh = sorted.events.filter(({ id }) => !runOf.has(id));
+        const numbers = new Set(
+          (
+            await EventRow.findAll({
+              attributes: ['device', 'deviceSeq'],
+              where: { kitchen, run, device: [...new Set(fresh.map(({ device }) => device))] },
+              transaction,
+            })
+          ).map(({ device, deviceSeq }) => `${deviceSeq} ${device}`),
         );
-        return done({ kept: rows.length });
+        const rows = fresh.map((event) => {
+          const number = `${event.deviceSeq} ${event.device}`;
+          // Two tabs of a device have counted alike: both taps are kept, the second under a name of its own.
+          const device = numbers.has(number) ? `${event.device.slice(0, 40)} ${event.id}` : event.device;
+          numbers.add(number);
+          return { ...event, kitchen, run, device, at: new Date(event.at), receivedAt: this.clock.now() };
+        });
+        await EventRow.bulkCreate(rows, { transaction });
+        return done({
+          kept: fresh.map(({ id }) => id),
+          had: there.filter((event) => event.run === run).map(({ id }) => id),
+          refused: [
+            ...sorted.refused,
+            ...elsewhere.map(({ id }) => ({
+              id,
+              field: 'id',
+              fault: 'Another run has an event of this id.',
+              remedy: AGAIN,
+            })),
+          ],
+        });
       },
     );
   }
 }
-
-/** Planned, added on the way, or put off at the gate of one that was planned. */
-const isOfRun = (task: string, { about }: RunRow): boolean =>
-  about[task] !== undefined ||
-  task.startsWith(ADDED) ||
-  Object.values(about).some(({ id, goesIn }) => goesIn.some(({ line }) => task === laterId(id, line)));

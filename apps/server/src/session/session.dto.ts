@@ -1,5 +1,5 @@
 import { ApiProperty } from '@nestjs/swagger';
-import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
+import { MEASURES, WRITTEN_NUMBER, type MeasureName } from '@kestrel-ridge/core/quantity';
 import { isWishes, type Wishes } from '@kestrel-ridge/core/session';
 import { Type } from 'class-transformer';
 import {
@@ -18,9 +18,8 @@ import {
   Max,
   Min,
   ValidateBy,
-  ValidateNested,
 } from 'class-validator';
-import { Id, NotNegative, Positive, Seen } from '../problem/says.ts';
+import { Id, NotNegative, Positive, Seen, Nested, NestedList } from '../problem/says.ts';
 
 const COOKS = { message: 'Between one and four people can cook. Enter 1 to 4.' };
 const NAME = { message: 'The session has no name. Give it one, such as "Sunday".' };
@@ -69,7 +68,7 @@ export class ChangeBatchDto {
 
 class WrittenDto {
   @ApiProperty({ example: '200' })
-  @Matches(/^\d{1,6}( \d+\/\d+|\/\d+|\.\d+)?$/, { message: 'The amount is no amount. Write 200 or 1/2.' })
+  @Matches(WRITTEN_NUMBER, { message: 'The amount is no amount. Write 200 or 1/2.' })
   n: string;
   @ApiProperty({ enum: Object.keys(MEASURES) })
   @IsIn(Object.keys(MEASURES), { message: 'The measure is not known. Use g, mL or a spoon.' })
@@ -81,7 +80,7 @@ const LINE = { message: 'The line is missing. Reload the page.' };
 class SwapDto {
   @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
   @Id('food') food: string;
-  @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
+  @ApiProperty() @Nested() @Type(() => WrittenDto) amount: WrittenDto;
   @ApiProperty({ required: false, type: [String] })
   @IsOptional()
   @IsArray()
@@ -103,12 +102,12 @@ class FillDto {
 
 class FinalDto {
   @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
-  @ApiProperty() @ValidateNested() @Type(() => WrittenDto) amount: WrittenDto;
+  @ApiProperty() @Nested() @Type(() => WrittenDto) amount: WrittenDto;
 }
 
 class MildDto {
   @ApiProperty({ description: 'Of the batch, as a fraction: "1/4".' })
-  @Matches(/^\d{1,3}\/\d{1,3}$/, { message: 'Say the mild part as a fraction of the batch, as in "1/4".' })
+  @Matches(/^\d{1,3}\/0*[1-9]\d{0,2}$/, { message: 'Say the mild part as a fraction of the batch, as in "1/4".' })
   share: string;
   @ApiProperty({ type: [String] })
   @IsArray({ message: 'Say for whom the mild part is.' })
@@ -127,20 +126,20 @@ class ChoiceDto {
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => FillDto)
   fills?: FillDto[];
   @ApiProperty({ required: false, type: () => [SwapDto] })
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => SwapDto)
   swaps?: SwapDto[];
   @ApiProperty({ required: false, type: () => MildDto })
   @IsOptional()
   @IsObject()
-  @ValidateNested()
+  @Nested()
   @Type(() => MildDto)
   mild?: MildDto;
 }
@@ -148,7 +147,7 @@ class ChoiceDto {
 export class ChooseForBatchDto {
   @ApiProperty({ type: () => ChoiceDto })
   @IsObject({ message: 'The choice is missing. Reload the page.' })
-  @ValidateNested()
+  @Nested()
   @Type(() => ChoiceDto)
   choice: ChoiceDto;
   @Seen() version: number;
@@ -158,7 +157,7 @@ export class LogFinalsDto {
   @ApiProperty({ type: () => [FinalDto] })
   @IsArray({ message: 'The amounts are missing. Reload the page.' })
   @ArrayMaxSize(80)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => FinalDto)
   finals: FinalDto[];
   @Seen() version: number;

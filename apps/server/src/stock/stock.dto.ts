@@ -13,7 +13,6 @@ import {
   Length,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { HOW_KNOWN, type HowKnown, type LotOrigin } from '@kestrel-ridge/core/formats';
 import { MEAL_NAMES, type MealName } from '@kestrel-ridge/core/week';
@@ -26,6 +25,7 @@ import {
   RequiredDay,
   Seen,
   WhenGiven,
+  NestedList,
 } from '../problem/says.ts';
 
 export class LotDatesDto {
@@ -73,7 +73,7 @@ export class AddLotsDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'Nothing is to be put on the shelf. Tick at least one line.' })
   @ArrayMaxSize(500, { message: 'More than 500 lines at once. Send them in parts.' })
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => AddLotDto)
   lots: AddLotDto[];
 }
@@ -126,14 +126,14 @@ export class EatDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'Nothing is on the plate. Take at least one portion.' })
   @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => TakeDto)
   takes: TakeDto[];
   @ApiProperty({ type: () => [EatenDto], required: false })
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(400)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => EatenDto)
   eaten?: EatenDto[];
 }

@@ -12,9 +12,8 @@ import {
   Length,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
-import { Id, Seen } from '../problem/says.ts';
+import { Id, Seen, NestedList } from '../problem/says.ts';
 
 const PORTIONS = { message: 'A box holds whole portions, from 1 to 100. Enter a whole number.' };
 
@@ -50,7 +49,7 @@ export class PutAwayDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'There is no box. Add at least one.' })
   @ArrayMaxSize(100)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => BoxDto)
   boxes: BoxDto[];
 
@@ -65,7 +64,7 @@ export class PutAwayDto {
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => KeptDto)
   kept?: KeptDto[];
 
@@ -73,7 +72,7 @@ export class PutAwayDto {
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(20)
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => AsideDto)
   aside?: AsideDto[];
 

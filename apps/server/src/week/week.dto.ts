@@ -18,9 +18,8 @@ import {
   Matches,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
-import { Id, NotNegative, OptionalDay, Positive, RequiredDay, Seen } from '../problem/says.ts';
+import { Id, NotNegative, OptionalDay, Positive, RequiredDay, Seen, Nested, NestedList } from '../problem/says.ts';
 
 const NAME = { message: 'The eater has no name. Give one of up to 60 letters.' };
 const WEEKDAYS = { message: 'A day of the week is not known. Use 0 for Monday to 6 for Sunday.' };
@@ -72,8 +71,8 @@ const ListOfFoods = () =>
   };
 
 export class TastesDto {
-  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => GroupsDto) groups?: GroupsDto;
-  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => MealDaysDto) meals?: MealDaysDto;
+  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => GroupsDto) groups?: GroupsDto;
+  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => MealDaysDto) meals?: MealDaysDto;
   @ListOfFoods() likes?: string[];
   @ListOfFoods() never?: string[];
   @ListOfFoods() inSpite?: string[];
@@ -108,7 +107,7 @@ class EaterFields {
   @Min(0, { each: true, ...WEEKDAYS })
   @Max(6, { each: true, ...WEEKDAYS })
   weekdays: number[];
-  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => TastesDto) tastes?: TastesDto;
+  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => TastesDto) tastes?: TastesDto;
 }
 export class AddEaterDto extends EaterFields {
   @Id('eater') id: string;
@@ -149,7 +148,7 @@ export class SlotDto {
   @ApiProperty({ type: () => [PartDto] })
   @IsArray()
   @ArrayMaxSize(12, { message: 'A meal has twelve parts at most. Leave some out.' })
-  @ValidateNested({ each: true })
+  @NestedList()
   @Type(() => PartDto)
   parts: PartDto[];
   @ApiProperty() @IsInt(GUESTS) @Min(0, GUESTS) @Max(200, GUESTS) guests: number;
@@ -193,13 +192,13 @@ const ListOf = (item: () => new () => object, most: number) => (target: object, 
   ApiProperty({ type: () => [item()] })(target, name);
   IsArray()(target, name);
   ArrayMaxSize(most)(target, name);
-  ValidateNested({ each: true })(target, name);
+  NestedList()(target, name);
   Type(item)(target, name);
 };
 
 /** Several changes of a week that belong together: all of them, or none. */
 export class WeekChangesDto {
-  @ApiProperty({ required: false }) @IsOptional() @ValidateNested() @Type(() => NewSessionDto) session?: NewSessionDto;
+  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => NewSessionDto) session?: NewSessionDto;
   @ListOf(() => SlotDto, 60) slots: SlotDto[];
   @ListOf(() => AddedDto, 40) add: AddedDto[];
   @ListOf(() => SizedDto, 40) size: SizedDto[];

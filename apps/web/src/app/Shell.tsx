@@ -2,6 +2,7 @@ import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
+import { useAppSelector } from './store.ts';
 import { useLive } from './useLive.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -45,6 +46,7 @@ export function Shell() {
 function Frame({ kitchen }: { kitchen: string }) {
   const { line, offMs } = useLive(kitchen);
   const online = useOnline();
+  const open = useAppSelector((state) => state.openCommands.keys.length);
   const { pathname } = useLocation();
   const navigation = useNavigation();
   useEffect(() => {
@@ -59,7 +61,13 @@ function Frame({ kitchen }: { kitchen: string }) {
       {pathname !== '/cook/run' && <Trail />}
       {(!online || line === 'away') && (
         <Notice className="notice">
-          No line to the server. You see what was last known; changes wait until it is back.
+          No line to the server. You see what was last known. Taps of a run wait here until it is back.
+        </Notice>
+      )}
+      {open > 0 && (
+        <Notice className="notice not-known">
+          {open === 1 ? 'Of one change' : `Of ${open} changes`} it is not known yet whether the server has it. It is
+          asked again by itself; nothing is done twice. Leave this page open.
         </Notice>
       )}
       {offMs !== 0 && (

@@ -8,12 +8,14 @@ import { platesSlice } from '../stock/platesSlice.ts';
 import { weekDraftSlice } from '../week/weekDraftSlice.ts';
 import { chosenSessionSlice } from './chosenSessionSlice.ts';
 import { lastChangeSlice } from './lastChangeSlice.ts';
+import { openCommandsSlice } from './openCommandsSlice.ts';
 
 export const store = configureStore({
   reducer: {
     [api.reducerPath]: api.reducer,
     [chosenSessionSlice.name]: chosenSessionSlice.reducer,
     [lastChangeSlice.name]: lastChangeSlice.reducer,
+    [openCommandsSlice.name]: openCommandsSlice.reducer,
     [platesSlice.name]: platesSlice.reducer,
     [weekDraftSlice.name]: weekDraftSlice.reducer,
     [planSlice.name]: planSlice.reducer,

@@ -2,6 +2,8 @@ import { useCallback } from 'react';
 import type { ProblemDetails, Topic } from '@kestrel-ridge/core/formats';
 import { App } from 'antd';
 import { changeMade } from './lastChangeSlice.ts';
+import { commandAnswered, commandOpen } from './openCommandsSlice.ts';
+import { untilAnswered } from './untilAnswered.ts';
 import { useKitchenId } from './useKitchenId.ts';
 import { useAppDispatch } from './store.ts';
 import { api, useCommandMutation } from '../api/api.ts';
@@ -28,9 +30,10 @@ export type Sent<T> =
   | { readonly ok: true; readonly value: T; readonly key: string }
   | { readonly ok: false; readonly problem: ProblemDetails };
 
-const AGAIN_AFTER_MS = 700;
-
-/** Sends a command. A call that got lost on the way is sent once more with the same key: done twice it is not. */
+/**
+ * Sends a command. Where no answer comes, nobody knows whether it was done: it keeps its key and is asked again until it is answered, so that it is done once, and whoever
+ * waits for it waits on. What is not known yet is told over the foot of the page.
+ */
 export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
   const kitchen = useKitchenId();
   const [command] = useCommandMutation();
@@ -40,11 +43,10 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
   return useCallback(
     async <T>({ path, method = 'POST', body, touches, undo, back, quiet, key = newId() }: Ask): Promise<Sent<T>> => {
       const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
-      let answer = await command(sent);
-      if (answer.error && problemOf(answer.error).code === 'away') {
-        await new Promise((resolve) => setTimeout(resolve, AGAIN_AFTER_MS));
-        answer = await command(sent);
-      }
+      const answer = await untilAnswered(() => command(sent), {
+        open: () => dispatch(commandOpen(key)),
+        over: () => dispatch(commandAnswered(key)),
+      });
       if (answer.error) {
         const problem = problemOf(answer.error);
         // What is there now is fetched, so that the cook decides on it.

@@ -12,7 +12,7 @@ export function problemOf(error: unknown): ProblemDetails {
       status: 0,
       title: 'The server does not answer',
       detail:
-        'Nothing was changed. Check that Kestrel Ridge is running and that this device reaches it, then try again.',
+        'Check that Kestrel Ridge is running and that this device reaches it. What is shown is what was last known.',
       errors: [],
     };
   return {

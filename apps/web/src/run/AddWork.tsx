@@ -4,6 +4,7 @@ import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
+import { addedId } from '@kestrel-ridge/core/run';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -76,7 +77,7 @@ export function AddWork({
           return;
         } else if (correction) return;
         else if (tick && about) tap({ kind: 'ticked', task: about.id, line: tick.line });
-        else if (read) tap({ kind: 'added', task: `added/${newId()}`, ...read });
+        else if (read) tap({ kind: 'added', task: addedId(newId()), ...read });
         else return;
         setText('');
       }}

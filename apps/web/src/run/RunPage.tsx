@@ -17,6 +17,7 @@ import { NowCard } from './NowCard.tsx';
 import { OtherDevices } from './OtherDevices.tsx';
 import './gate.css';
 import './run.css';
+import { RefusedTaps } from './RefusedTaps.tsx';
 import { TaskTools } from './TaskTools.tsx';
 import { Trainer } from './Trainer.tsx';
 import { useAwake } from './useAwake.ts';
@@ -100,6 +101,7 @@ function Worktop({
           {waiting} {waiting === 1 ? 'tap is' : 'taps are'} kept here until the server answers.
         </Notice>
       )}
+      <RefusedTaps />
       <div className="run-grid">
         <div>
           {view.finished ? (

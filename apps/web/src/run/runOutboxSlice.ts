@@ -1,37 +1,57 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { EventsTaken } from '@kestrel-ridge/core/formats';
 import type { RunEvent } from '@kestrel-ridge/core/run';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Tap } from './keptTaps.ts';
 
-const KEPT = 'kestrel-ridge.outbox';
+type Refused = EventsTaken['refused'][number];
 
-/** Taps that the server does not have yet, by run. Kept on the device, so that a reload loses none. */
-export type Outbox = Readonly<Record<string, readonly RunEvent[]>>;
-
-function remembered(): Outbox {
-  try {
-    return JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Outbox;
-  } catch {
-    return {};
-  }
+/** Taps that the server does not have yet, by run, and those that it did not take. */
+export interface OutboxState {
+  readonly pending: Readonly<Record<string, readonly RunEvent[]>>;
+  readonly refused: readonly Refused[];
 }
 
-export const keepOutbox = (outbox: Outbox): void => localStorage.setItem(KEPT, JSON.stringify(outbox));
+const NONE: readonly RunEvent[] = [];
+
+/** What is kept on this device, under every run; the lists that have not changed stay the same. */
+function merged(before: OutboxState['pending'], taps: readonly Tap[]): OutboxState['pending'] {
+  const runs = new Set([...Object.keys(before), ...taps.map(({ run }) => run)]);
+  return Object.fromEntries(
+    [...runs].map((run) => {
+      const was = before[run] ?? NONE;
+      const is = taps.filter((tap) => tap.run === run).map(({ event }) => event);
+      const same = was.length === is.length && is.every(({ id }, n) => was[n]?.id === id);
+      return [run, same ? was : is];
+    }),
+  );
+}
 
 export const runOutboxSlice = createSlice({
   name: 'runOutbox',
-  initialState: (): { pending: Outbox } => ({ pending: remembered() }),
+  initialState: (): OutboxState => ({ pending: {}, refused: [] }),
   reducers: {
-    tapped(state, { payload }: PayloadAction<{ run: string; event: RunEvent }>) {
-      return { pending: { ...state.pending, [payload.run]: [...(state.pending[payload.run] ?? []), payload.event] } };
-    },
-    arrived(state, { payload }: PayloadAction<{ run: string; events: readonly string[] }>) {
+    tapped: (state, { payload }: PayloadAction<Tap>) => ({
+      ...state,
+      pending: { ...state.pending, [payload.run]: [...(state.pending[payload.run] ?? []), payload.event] },
+    }),
+    /** What is kept on the device: at the start, and when another tab of it has tapped or has been answered. */
+    tapsKept: (state, { payload }: PayloadAction<readonly Tap[]>) => ({
+      ...state,
+      pending: merged(state.pending, payload),
+    }),
+    answered: (state, { payload }: PayloadAction<{ run: string; taken: EventsTaken }>) => {
+      const { kept, had, refused } = payload.taken;
+      const over = new Set([...kept, ...had, ...refused.map(({ id }) => id)]);
       return {
         pending: {
           ...state.pending,
-          [payload.run]: (state.pending[payload.run] ?? []).filter((event) => !payload.events.includes(event.id)),
+          [payload.run]: (state.pending[payload.run] ?? []).filter(({ id }) => !over.has(id)),
         },
+        refused: [...state.refused, ...refused],
       };
     },
+    refusalSeen: (state) => ({ ...state, refused: [] }),
   },
 });
 
-export const { tapped, arrived } = runOutboxSlice.actions;
+export const { tapped, answered, tapsKept, refusalSeen } = runOutboxSlice.actions;

@@ -16,7 +16,9 @@ import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { deviceId, nextSequence } from './device.ts';
 import { runNow } from './runClock.ts';
-import { arrived, keepOutbox, tapped } from './runOutboxSlice.ts';
+import { dropTaps, keepTap, keptTaps, onOtherTabs } from './keptTaps.ts';
+import { sendTaps } from './sendTaps.ts';
+import { answered, tapped, tapsKept } from './runOutboxSlice.ts';
 
 const NONE: readonly RunEvent[] = [];
 const SEND_AGAIN_MS = 3000;
@@ -73,26 +75,24 @@ export function useRun(
   const now = training ? Math.max(clock, ...events.map(({ at }) => at)) : clock;
 
   useEffect(() => {
-    keepOutbox(outbox);
-  }, [outbox]);
+    dispatch(tapsKept(keptTaps()));
+    return onOtherTabs((taps) => void dispatch(tapsKept(taps)));
+  }, [dispatch]);
 
   useEffect(() => {
     if (!run || pending.length === 0) return;
     const send = async () => {
       if (sending.current) return;
       sending.current = true;
-      const body = { events: pending.map((event) => ({ ...event, at: new Date(event.at).toISOString() })) };
-      const answer = await command({
-        path: `kitchens/${kitchen}/runs/${run.id}/events`,
-        method: 'POST',
-        body,
-        key: newId(),
-        touches: [],
-      });
-      if (!answer.error) {
+      const answer = await sendTaps(pending, (body) =>
+        command({ path: `kitchens/${kitchen}/runs/${run.id}/events`, method: 'POST', body, key: newId(), touches: [] }),
+      );
+      if (answer) {
         // Fetched before the taps leave the outbox: nothing flickers back.
         await refetch();
-        dispatch(arrived({ run: run.id, events: pending.map(({ id }) => id) }));
+        // What the server has, or will never take, leaves the device.
+        dropTaps([...answer.kept, ...answer.had, ...answer.refused.map(({ id }) => id)]);
+        dispatch(answered({ run: run.id, taken: answer }));
       }
       sending.current = false;
     };
@@ -105,21 +105,22 @@ export function useRun(
     (...facts: readonly RunFact[]) => {
       if (!run) return;
       const seen = Math.max(0, ...events.map((event) => event.clock));
-      facts.forEach((what, n) =>
-        dispatch(
-          tapped({
-            run: run.id,
-            event: {
-              id: newId(),
-              device: deviceId(),
-              deviceSeq: nextSequence(),
-              clock: seen + 1 + n,
-              at: Math.round(training ? Math.max(runNow(run.id), ...events.map(({ at }) => at)) : runNow(run.id)),
-              what,
-            },
-          }),
-        ),
-      );
+      facts.forEach((what, n) => {
+        const made = {
+          run: run.id,
+          event: {
+            id: newId(),
+            device: deviceId(),
+            deviceSeq: nextSequence(),
+            clock: seen + 1 + n,
+            at: Math.round(training ? Math.max(runNow(run.id), ...events.map(({ at }) => at)) : runNow(run.id)),
+            what,
+          },
+        };
+        // On the device first, so that nothing that happens to the page loses it.
+        keepTap(made);
+        dispatch(tapped(made));
+      });
     },
     [dispatch, events, run, training],
   );

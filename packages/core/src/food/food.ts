@@ -19,21 +19,23 @@ export type FoodKind =
   | 'component';
 
 /** What a food does in a dish: a swap keeps the role. */
-export type FoodRole =
-  | 'acid'
-  | 'sweet'
-  | 'salt'
-  | 'thickener'
-  | 'protein'
-  | 'binder'
-  | 'colour'
-  | 'fat'
-  | 'aromatic'
-  | 'heat'
-  | 'umami'
-  | 'bulk'
-  | 'crisp'
-  | 'leaven';
+export const FOOD_ROLES = [
+  'acid',
+  'sweet',
+  'salt',
+  'thickener',
+  'protein',
+  'binder',
+  'colour',
+  'fat',
+  'aromatic',
+  'heat',
+  'umami',
+  'bulk',
+  'crisp',
+  'leaven',
+] as const;
+export type FoodRole = (typeof FOOD_ROLES)[number];
 
 /** In 100 g, edible part, raw. What is left out is not known. Carbohydrate is without fibre. */
 export interface Composition {

@@ -26,6 +26,7 @@ export type {
   FoodRole,
   PlaceKind,
 } from './food.ts';
+export { FOOD_ROLES } from './food.ts';
 export { FIGURES, figureOf, THIS_KITCHEN, withOwnFigures } from './ownFigures.ts';
 export type { Figure, FigureName, KnownFigure, OwnFigures } from './ownFigures.ts';
 export { FOOD_GROUPS, groupsOf } from './foodGroup.ts';

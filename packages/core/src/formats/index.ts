@@ -13,6 +13,7 @@ export type {
   BatchState,
   CostState,
   BatchStatus,
+  EventsTaken,
   Fault,
   FoodState,
   KitchenName,

@@ -240,3 +240,11 @@ export interface ProblemDetails {
   /** With 409: what the server has now. */
   readonly now?: unknown;
 }
+
+/** What became of events that a device sent, each for itself. */
+export interface EventsTaken {
+  readonly kept: readonly string[];
+  /** Sent before, and there already. */
+  readonly had: readonly string[];
+  readonly refused: readonly ({ readonly id: string } & Fault)[];
+}

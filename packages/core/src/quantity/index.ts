@@ -7,6 +7,7 @@ export { MEASURES, isMeasureName } from './measures.ts';
 export type { Measure, MeasureName, Written } from './measures.ts';
 export { done, refused } from './outcome.ts';
 export type { Outcome } from './outcome.ts';
+export { SIGNED_NUMBER, WRITTEN_NUMBER, WRITTEN_SHARE } from './writtenNumber.ts';
 export { plainSigns, readNumber } from './readNumber.ts';
 export type { ReadNumber } from './readNumber.ts';
 export { commonPractice, fromMemory } from './reason.ts';

@@ -75,3 +75,8 @@ export const FACT_KINDS = [
 /** Causal order; ties by device and its own count, so that every device sorts alike. */
 export const byCause = (a: RunEvent, b: RunEvent): number =>
   a.clock - b.clock || a.device.localeCompare(b.device) || a.deviceSeq - b.deviceSeq;
+
+const ADDED = 'added/';
+/** The id of something nobody had planned. */
+export const addedId = (id: string): string => `${ADDED}${id}`;
+export const isAdded = (task: string): boolean => task.startsWith(ADDED);

@@ -1,6 +1,6 @@
 export { asCooked, droppedIn, loadsDropped } from './asCooked.ts';
 export type { CookedRun, PlannedRun } from './asCooked.ts';
-export { FACT_KINDS, GATE_CHOICES, MEASURED, byCause } from './event.ts';
+export { FACT_KINDS, GATE_CHOICES, MEASURED, addedId, byCause, isAdded } from './event.ts';
 export type { GateChoice, Measured, RunEvent, RunFact } from './event.ts';
 export { doubledTaps } from './doubled.ts';
 export type { Doubled } from './doubled.ts';

@@ -120,7 +120,7 @@ interface Reading {
   readonly text: string;
   readonly system: UnitSystem;
   readonly doubts: Doubt[];
-  done(amount: Amount, rest: string, more?: Partial<ReadAmount>): ReadAmount;
+  readonly done: (amount: Amount, rest: string, more?: Partial<ReadAmount>) => ReadAmount;
 }
 
 /** A number, and what follows it. */

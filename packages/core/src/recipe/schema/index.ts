@@ -1,0 +1,1 @@
+export { readRevision } from './readRevision.ts';
