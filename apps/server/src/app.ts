@@ -12,6 +12,7 @@ import { Database } from './database/database.ts';
 import { migrate } from './database/migrate.ts';
 import { followBook } from './food/followBook.ts';
 import { ProblemFilter } from './problem/problem.filter.ts';
+import { sameOrigin } from './problem/sameOrigin.ts';
 import { validation } from './problem/validation.ts';
 
 /** The largest body taken: a recipe or a few hundred events. */
@@ -26,6 +27,14 @@ export async function createApp(): Promise<NestExpressApplication> {
   });
   app.useLogger(app.get(Logger));
   app.setGlobalPrefix('api');
+  app.use(
+    sameOrigin(
+      (process.env['ALLOWED_HOSTS'] ?? '')
+        .split(',')
+        .map((name) => name.trim())
+        .filter(Boolean),
+    ),
+  );
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.use(
     helmet({

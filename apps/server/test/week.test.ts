@@ -57,6 +57,21 @@ test('meals, sizes and dishes of a week are changed together, and taken back the
   expect(again.batches.filter(({ status }) => status === 'planned')).toHaveLength(before.batches.length);
 });
 
+test('a meal that another tablet has set meanwhile is not written over: whoever comes second is told what it is now', async () => {
+  const set = await dinner();
+  const was = { day: set.day, meal: set.meal, parts: [], guests: 0 };
+  expect((await change({ slots: [{ ...set, guests: 3 }], seen: [was] })).status).toBe(200);
+  const second = await change({ slots: [{ ...was, guests: 14 }], seen: [was] });
+  expect(second).toMatchObject({ status: 409, body: { code: 'stale', now: { guests: 3, parts: set.parts } } });
+  expect((await week()).slots).toContainEqual(expect.objectContaining({ day: set.day, guests: 3 }));
+  // Two at once: one of them is told.
+  const seen = [{ ...set, guests: 3 }];
+  const both = await Promise.all([7, 8].map((guests) => change({ slots: [{ ...set, guests }], seen })));
+  expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+  const [now] = (await week()).slots.filter(({ day, meal }) => day === set.day && meal === set.meal);
+  expect((await change({ slots: [was], seen: now ? [now] : [] })).status).toBe(200);
+});
+
 test('when one of the changes cannot be, none is made', async () => {
   const { slots: before } = await week();
   const millet = await batchOf('Millet with bay');

@@ -1,9 +1,12 @@
 import type { WeekChanged } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import { done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { day, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
+import { openSlot, sameSlot, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { Op, type Transaction } from 'sequelize';
 import { CommandService } from '../command/command.service.ts';
 import { FoodRow } from '../food/food.model.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
+import { slotState } from './week.state.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
@@ -55,7 +58,9 @@ export class WeekChangesService {
           const row = await BatchRow.create({ kitchen, ...added, revision }, { transaction });
           batches.push(await row.reload({ transaction }));
         }
-        const wrong = await setSlots(kitchen, dto.slots, transaction);
+        const wrong =
+          (await changedMeanwhile(kitchen, dto.seen ?? [], transaction)) ??
+          (await setSlots(kitchen, dto.slots, transaction));
         if (wrong) return refused(wrong);
         return done({ batches: batches.map(batchState) });
       },
@@ -76,6 +81,24 @@ async function planned(
   if (!batch.ok) return batch;
   const session = await openSession(kitchen, batch.value.session, transaction);
   return session.ok ? batch : session;
+}
+
+/** The first of the meals that is not any more as it was seen: two tablets may set one meal. */
+async function changedMeanwhile(
+  kitchen: string,
+  seen: readonly SlotDto[],
+  transaction: Transaction,
+): Promise<Refusal | undefined> {
+  if (seen.length === 0) return undefined;
+  // A meal of which nothing was said has no row to lock: who changes meals, changes them one after the other.
+  await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
+  const rows = await SlotRow.findAll({ where: { kitchen, day: seen.map(({ day: on }) => on) }, transaction });
+  const there = rows.map(slotState);
+  for (const was of seen) {
+    const now = slotAt(there, day(was.day), was.meal) ?? openSlot(day(was.day), was.meal);
+    if (!sameSlot(now, was as unknown as Slot)) return { code: 'stale', what: 'meal', now };
+  }
+  return undefined;
 }
 
 /** A meal of which nothing is said any more has no row. */

@@ -200,6 +200,8 @@ const ListOf = (item: () => new () => object, most: number) => (target: object, 
 export class WeekChangesDto {
   @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => NewSessionDto) session?: NewSessionDto;
   @ListOf(() => SlotDto, 60) slots: SlotDto[];
+  /** Those meals as they were when they were changed; one that is otherwise by now is not written over. Left out: nothing was seen. */
+  @IsOptional() @ListOf(() => SlotDto, 60) seen?: SlotDto[];
   @ListOf(() => AddedDto, 40) add: AddedDto[];
   @ListOf(() => SizedDto, 40) size: SizedDto[];
   @ListOf(() => DroppedDto, 40) drop: DroppedDto[];

@@ -10,10 +10,10 @@ import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
-import type { Slot } from '@kestrel-ridge/core/week';
 import type { AddEaterDto, AppetiteDto, AttendanceDto, ChangeEaterDto, TemplateDto } from './week.dto.ts';
 import { withoutEmptied } from '@kestrel-ridge/core/session';
 import { RevisionRow } from '../recipe/recipe.model.ts';
+import { slotState } from './week.state.ts';
 import { AppetiteRow, AttendanceRow, EatenRow, EaterRow, SlotRow, TemplateRow } from './week.model.ts';
 
 /** Days back and ahead that a week's screens look at: what is older grows without end. */
@@ -204,16 +204,6 @@ const eaterState = ({ id, name, appetite, weekdays, tastes, version }: EaterRow)
   weekdays,
   tastes,
   version,
-});
-
-const slotState = ({ day: on, meal, parts, guests, serveAt, locked, note }: SlotRow): Slot => ({
-  day: day(on),
-  meal,
-  parts,
-  guests,
-  ...(serveAt ? { serveAt } : {}),
-  ...(locked ? { locked } : {}),
-  ...(note ? { note } : {}),
 });
 
 /** Documents of revisions that batches go by and that are not the newest: those the browser has already. */

@@ -23,6 +23,7 @@ beforeEach(() => {
 interface Body {
   readonly session?: { readonly id: string; readonly startsAt: string };
   readonly slots: readonly Slot[];
+  readonly seen: readonly Slot[];
   readonly add: readonly {
     readonly id: string;
     readonly session: string;
@@ -52,6 +53,12 @@ describe('a change of the week', () => {
     expect(body.size).toEqual([{ id: 'b', portions: '12', freezePortions: '3', version: 1 }]);
     expect(back.size).toEqual([{ id: 'b', portions: '8', freezePortions: '0', version: 2 }]);
     expect([body.add, body.drop, body.slots]).toEqual([[], [], []]);
+  });
+  test('says what it saw of each meal, so that one set meanwhile is not written over; the way back has seen what it made', async () => {
+    const { body, back } = await send({ slots: [dinner] });
+    expect(body.seen).toEqual([{ day: today, meal: 'dinner', parts: [], guests: 0 }]);
+    expect(back.seen).toEqual([dinner]);
+    expect(back.slots).toEqual(body.seen);
   });
   test('adds to the session at hand; taken back, the dish that was added is dropped', async () => {
     const { body, back } = await send({ add: [{ recipe: millet?.id ?? '', portions: 6, freezePortions: 0 }] });

@@ -1,7 +1,7 @@
 import { appNow } from '../parts/appNow.ts';
 import type { WeekChange } from '@kestrel-ridge/core/view';
 import type { WeekChanged } from '@kestrel-ridge/core/formats';
-import { slotAt } from '@kestrel-ridge/core/week';
+import { openSlot, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { useCallback } from 'react';
 import { newId } from '../parts/newId.ts';
 import { useCommand, type Ask } from '../app/useCommand.ts';
@@ -14,6 +14,7 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
     async ({ slots = [], size = [], add = [], drop = [] }, text) => {
       const stateOf = (id: string) => view.week.batches.find((batch) => batch.id === id);
       const planned = view.session?.status === 'planned' ? view.session.id : undefined;
+      const seenSlot = ({ day, meal }: Slot): Slot => slotAt(view.week.slots, day, meal) ?? openSlot(day, meal);
       const made = newId();
       const into = (session: string | undefined) => (session === NEW_SESSION ? made : (session ?? planned ?? made));
       const added = add.map((each) => ({
@@ -29,6 +30,8 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
           ? { session: { id: made, name: 'next', startsAt: new Date(nextSessionAt(appNow())).toISOString(), cooks: 1 } }
           : {}),
         slots,
+        // As they were seen: a meal that another tablet has set meanwhile is not written over.
+        seen: slots.map(seenSlot),
         add: added,
         size: size.map(({ id, portions, freezePortions }) => ({
           id,
@@ -41,9 +44,8 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
       const back: Ask = {
         path: 'week/changes',
         body: {
-          slots: slots.map(
-            ({ day, meal }) => slotAt(view.week.slots, day, meal) ?? { day, meal, parts: [], guests: 0 },
-          ),
+          slots: slots.map(seenSlot),
+          seen: slots,
           add: drop.flatMap((id) => {
             const was = stateOf(id);
             return was

@@ -1,6 +1,6 @@
 export { COMPONENT_KINDS, eatersAt, eatersOn, shareOf } from './eaters.ts';
 export type { Attendance, ComponentKind, Eater, Tastes } from './eaters.ts';
-export { MEALS_A_DAY, MEAL_CLOCK, MEAL_NAMES, slotAt } from './meals.ts';
+export { MEALS_A_DAY, MEAL_CLOCK, MEAL_NAMES, openSlot, sameSlot, slotAt } from './meals.ts';
 export type { MealName, MealPart, Slot } from './meals.ts';
 export { refusalOf } from './mayEat.ts';
 export type { Eaten, EatenFood } from './mayEat.ts';

@@ -29,5 +29,19 @@ export interface Slot {
   readonly note?: string;
 }
 
+/** What a meal is when nothing is said of it. */
+export const openSlot = (day: Day, meal: MealName): Slot => ({ day, meal, parts: [], guests: 0 });
+
+/** Do two say the same of a meal? */
+export const sameSlot = (a: Slot, b: Slot): boolean =>
+  a.day === b.day &&
+  a.meal === b.meal &&
+  a.guests === b.guests &&
+  a.serveAt === b.serveAt &&
+  (a.locked ?? false) === (b.locked ?? false) &&
+  a.note === b.note &&
+  a.parts.length === b.parts.length &&
+  a.parts.every(({ food, portions }, n) => b.parts[n]?.food === food && b.parts[n].portions === portions);
+
 export const slotAt = (slots: readonly Slot[], day: Day, meal: MealName): Slot | undefined =>
   slots.find((slot) => slot.day === day && slot.meal === meal);
