@@ -48,6 +48,39 @@ test('with the server gone the last known state stays, taps of a run wait, and b
   await expect(page.locator('.run-foot')).toContainText('1 of');
 });
 
+test('two tabs tap with the server gone, one of them is closed: every tap arrives, once; a change that was not answered is asked again', async ({
+  hut,
+  page,
+  context,
+}) => {
+  await page.goto(`${hut.url}/cook`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page.locator('.now-card')).toBeVisible();
+  const second = await context.newPage();
+  await second.goto(`${hut.url}/cook/run`);
+  await expect(second.locator('.now-card')).toBeVisible();
+  const shelf = await context.newPage();
+  await shelf.goto(`${hut.url}/shelf`);
+  await shelf.getByTestId('lot-buckwheat groats').click();
+  await hut.kill();
+  await expect(second.getByText('No line to the server')).toBeVisible();
+  for (let n = 0; n < 2; n++) await tapDone(page);
+  // The other tab has seen them, and goes on from there.
+  await expect(second.locator('.run-foot')).toContainText('2 of');
+  await tapDone(second);
+  await expect(second.getByText('3 taps are kept here until the server answers')).toBeVisible();
+  await page.close();
+  await shelf.getByRole('button', { name: 'half' }).click();
+  await expect(shelf.locator('.not-known')).toContainText('it is not known yet');
+  await hut.again();
+  await expect(second.locator('.run-waiting')).toHaveCount(0, { timeout: 20_000 });
+  await expect(second.locator('.run-foot')).toContainText('3 of');
+  await expect(shelf.locator('.not-known')).toHaveCount(0, { timeout: 20_000 });
+  await expect(shelf.getByTestId('lot-buckwheat groats')).toContainText('250 g');
+  await shelf.reload();
+  await expect(shelf.getByTestId('lot-buckwheat groats')).toContainText('250 g');
+});
+
 test('a page that is opened with the server gone says so, and tries again', async ({ hut, page }) => {
   await page.goto(`${hut.url}/shelf`);
   await expect(page.getByTestId('lot-millet').first()).toBeVisible();
@@ -79,4 +112,31 @@ test('the kitchen’s figures follow its altitude', async ({ hut, page }) => {
   await expect(page.getByText('Water boils here at 100.0 °C')).toBeVisible();
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('link', { name: /Windgate Hut · 0 m/ })).toBeVisible();
+});
+
+test('a second kitchen, whatever its name, does not become the first of a device that knows its own; it can be chosen', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(hut.url);
+  await expect(page.getByRole('link', { name: /Windgate Hut/ })).toBeVisible();
+  const [kitchen] = (await (await page.request.get(`${hut.url}/api/kitchens`)).json()) as [{ id: string }];
+  const { equipment } = (await (await page.request.get(`${hut.url}/api/kitchens/${kitchen.id}`)).json()) as {
+    equipment: object;
+  };
+  const opened = await page.request.post(`${hut.url}/api/kitchens`, {
+    data: {
+      id: crypto.randomUUID(),
+      name: 'Aaa',
+      equipment,
+      places: [{ id: crypto.randomUUID(), name: 'fridge', kind: 'fridge' }],
+    },
+    headers: { 'Idempotency-Key': crypto.randomUUID() },
+  });
+  expect(opened.ok(), await opened.text()).toBe(true);
+  await page.goto(`${hut.url}/kitchen`);
+  await expect(page.getByRole('link', { name: /Windgate Hut/ })).toBeVisible();
+  await page.getByLabel('Which kitchen this device shows').click();
+  await page.getByTitle('Aaa').click();
+  await expect(page.getByRole('link', { name: /Aaa/ })).toBeVisible();
 });

@@ -17,7 +17,7 @@ import { demoPlan } from './demoPlan.ts';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 
 /** Requests with one or two things wrong in them, by a seed; many more where HOSTILE says so. */
-const REQUESTS = Number(process.env['HOSTILE'] ?? 500);
+const REQUESTS = Number(process.env['HOSTILE'] ?? 300);
 const SEED = Number(process.env['HOSTILE_SEED'] ?? 2026);
 /** So many requests go by what was there before them: a version that is past is a wrong thing too. */
 const LOOKS_EVERY = 20;

@@ -270,13 +270,16 @@ export async function lockPlannedBatch(
   return done(row);
 }
 
-/** A session whose sizes may still be changed. */
+/**
+ * A session whose sizes may still be changed. It stays so until the transaction ends: a run that starts meanwhile waits, and then its plan is held against what was changed;
+ * or the change waits, and is told that the session is being cooked.
+ */
 export async function openSession(
   kitchen: string,
   id: string,
   transaction: Transaction,
 ): Promise<Outcome<SessionRow, Refusal>> {
-  const session = await SessionRow.findOne({ where: { kitchen, id }, transaction });
+  const session = await SessionRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.SHARE });
   if (!session) return refused({ code: 'not found', what: 'session' });
   if (session.status !== 'planned')
     return refused({

@@ -2,6 +2,7 @@ import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
+import { rememberKitchen, rememberedKitchen } from './rememberedKitchen.ts';
 import { useAppSelector } from './store.ts';
 import { useLive } from './useLive.ts';
 import { Away } from '../parts/Away.tsx';
@@ -15,12 +16,10 @@ import { KitchenIdContext } from './useKitchenId.ts';
 /** Only a server without a kitchen needs its form. */
 const OpenKitchen = lazy(async () => ({ default: (await import('../kitchen/OpenKitchen.tsx')).OpenKitchen }));
 
-const REMEMBERED = 'kestrel-ridge.kitchen';
-
 /** The frame of every page: which kitchen, the trail, the line to the server. */
 export function Shell() {
   const { data: kitchens, error, isLoading, refetch } = useKitchensQuery();
-  const [chosen, choose] = useState(() => localStorage.getItem(REMEMBERED));
+  const [chosen, choose] = useState(rememberedKitchen);
   if (isLoading) return <Loading what="Opening the kitchen" />;
   if (!kitchens) return <Away error={error} again={() => void refetch()} />;
   const kitchen = kitchens.find(({ id }) => id === chosen) ?? kitchens[0];
@@ -29,7 +28,7 @@ export function Shell() {
       <Suspense fallback={<Loading what="Opening the kitchen" />}>
         <OpenKitchen
           opened={(id) => {
-            localStorage.setItem(REMEMBERED, id);
+            rememberKitchen(id);
             choose(id);
             void refetch();
           }}
@@ -49,6 +48,7 @@ function Frame({ kitchen }: { kitchen: string }) {
   const open = useAppSelector((state) => state.openCommands.keys.length);
   const { pathname } = useLocation();
   const navigation = useNavigation();
+  useEffect(() => rememberKitchen(kitchen), [kitchen]);
   useEffect(() => {
     // Newer browsers answer with a promise, and an effect must answer nothing.
     void window.scrollTo(0, 0);

@@ -7,6 +7,7 @@ import { App, Button, Form } from 'antd';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { AnotherKitchen } from './AnotherKitchen.tsx';
 import './kitchen.css';
 import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
 import { CookerLog } from './CookerLog.tsx';
@@ -123,6 +124,7 @@ function Kitchen({ view }: { view: KitchenView }) {
           {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and
           every time is worked out for what stands here, by <Link to="/foods">what is known of each food</Link>.
         </p>
+        <AnotherKitchen kitchen={view.kitchen.id} />
       </div>
       <Form<Fields>
         form={form}
