@@ -5,6 +5,7 @@ import { useKitchensQuery } from '../api/api.ts';
 import { rememberKitchen, rememberedKitchen } from './rememberedKitchen.ts';
 import { useAppSelector } from './store.ts';
 import { useLive } from './useLive.ts';
+import { useTurnOfDay } from './useTurnOfDay.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { Notice } from '../parts/Notice.tsx';
@@ -48,6 +49,7 @@ function Frame({ kitchen }: { kitchen: string }) {
   const open = useAppSelector((state) => state.openCommands.keys.length);
   const { pathname } = useLocation();
   const navigation = useNavigation();
+  useTurnOfDay(kitchen);
   useEffect(() => rememberKitchen(kitchen), [kitchen]);
   useEffect(() => {
     // Newer browsers answer with a promise, and an effect must answer nothing.
