@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { clockAt } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
+import './underWay.css';
 import { useRun } from './useRun.ts';
 
 /** The run that is under way, in small: how far it is and when it ends, as the run itself says. */
@@ -14,12 +15,12 @@ export default function UnderWay({ session, zone }: { session: string; zone: str
   const { view } = live;
   const done = view.tasks.filter(({ status }) => status === 'done').length;
   return (
-    <Link to="/cook/run" className="next-ridge">
+    <Link to="/cook/run" className="under-way">
       <span className="soft">
         {done} of {view.tasks.length} steps done
       </span>
       <Ridge busy={busy} box={{ widthPx: 460, heightPx: 92 }} label="How busy the hands are over the run" />
-      <span className="next-ends">
+      <span className="under-way-ends">
         <span>began {clockAt(Date.parse(live.run.startedAt), zone)}</span>
         <span>{view.finished ? 'ended' : `ends ${clockAt(view.endsAt, zone)}`}</span>
       </span>
