@@ -6,6 +6,7 @@ import { STARTER_RECIPES, type Revision } from '../src/recipe/index.ts';
 import { scaleBatch } from '../src/scaling/index.ts';
 import { check, search, whoDoes, withPeople } from '../src/schedule/index.ts';
 import {
+  resourceId,
   expandSession,
   kettleMinutes,
   presentAt,
@@ -104,11 +105,16 @@ describe('like things are shared out', () => {
   test('two dishes on burners get two pots; with one pot, it is washed between them', () => {
     const greens = starter('greens');
     const other = { ...greens, component: { ...greens.component, id: bookFoodId('kale'), name: 'Other greens' } };
+    const potId = (name: string) => resourceId({ is: 'pot', name });
     const pot = { name: 'pot', litres: 5, acrossCm: 24 };
     const apart = day({ pots: [pot, { ...pot, name: 'other pot' }] }, 2, [greens, other]);
-    expect(new Set([...usesOf(apart, 'pot'), ...usesOf(apart, 'other pot')].map(({ id }) => id)).size).toBe(2);
+    expect(
+      new Set([...usesOf(apart, potId('pot')), ...usesOf(apart, potId('other pot'))].map(({ id }) => id)).size,
+    ).toBe(2);
     expect(planOf(apart).washes).toEqual([]);
-    expect(planOf(day({ pots: [pot] }, 2, [greens, other])).washes.map(({ resource }) => resource)).toEqual(['pot']);
+    expect(planOf(day({ pots: [pot] }, 2, [greens, other])).washes.map(({ resource }) => resource)).toEqual([
+      potId('pot'),
+    ]);
   });
   test('law: a pot holds the load that stands in it', () =>
     fc.assert(

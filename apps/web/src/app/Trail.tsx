@@ -1,21 +1,10 @@
 import { Link, NavLink, useLocation } from 'react-router';
 import { QuickLine } from './QuickLine.tsx';
+import { STOPS } from './stops.ts';
 import { useAppSelector } from './store.ts';
 import { trailPath, wayMarks } from './trailPath.ts';
 import { useKitchenState } from './useKitchenState.ts';
 import { useWaits } from './useWaits.ts';
-
-export const STOPS = [
-  { to: '/', name: 'Today', key: 'today' },
-  { to: '/shelf', name: 'Shelf', key: 'shelf' },
-  { to: '/week', name: 'Week', key: 'week' },
-  { to: '/scale', name: 'Scale', key: 'scale' },
-  { to: '/shop', name: 'Shop', key: 'shop' },
-  { to: '/evening', name: 'Evening', key: 'evening' },
-  { to: '/cook', name: 'Cook', key: 'cook' },
-  { to: '/put-away', name: 'Put away', key: 'putAway' },
-  { to: '/eat', name: 'Eat', key: 'eat' },
-] as const;
 
 const WIDTH = 760;
 const HEIGHT = 62;

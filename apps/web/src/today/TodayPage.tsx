@@ -3,6 +3,7 @@ import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Suspense, lazy } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { STOPS } from '../app/stops.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, dateWords, duration, longDayName } from '../parts/times.ts';
@@ -15,15 +16,8 @@ import { nextThing } from './nextThing.ts';
 import './today.css';
 import { whatWaits } from './whatWaits.ts';
 
-const STRETCHES = [
-  { key: 'shelf', name: 'Shelf', to: '/shelf' },
-  { key: 'week', name: 'Week', to: '/week' },
-  { key: 'scale', name: 'Scale', to: '/scale' },
-  { key: 'evening', name: 'Evening before', to: '/evening' },
-  { key: 'cook', name: 'Cook', to: '/cook' },
-  { key: 'putAway', name: 'Put away', to: '/put-away' },
-  { key: 'eat', name: 'Eat', to: '/eat' },
-] as const;
+/** What waits along the trail: not this page itself, and the shop is told with what is missing. */
+const STRETCHES = STOPS.filter(({ key }) => key !== 'today' && key !== 'shop');
 
 /** Only while something is being cooked. */
 const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
