@@ -1,3 +1,4 @@
+import { capital } from '@kestrel-ridge/core/quantity';
 import { NO_ALLERGENS, addedBy, allergenWords } from '@kestrel-ridge/core/food';
 import {
   alcoholPerPortion,
@@ -56,7 +57,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
         the heat and by keeping; other losses are not taken off.
         {facts.toTaste.map(
           ({ food, usualG }) =>
-            ` ${food.charAt(0).toUpperCase()}${food.slice(1)} to taste is not counted: usually about ${usualG < 10 ? usualG.toFixed(1) : Math.round(usualG)} g a portion.`,
+            ` ${capital(food)} to taste is not counted: usually about ${usualG < 10 ? usualG.toFixed(1) : Math.round(usualG)} g a portion.`,
         )}
         {facts.ironAlone &&
           ' Iron from plants is taken up better beside a source of vitamin C; there is little in this dish.'}

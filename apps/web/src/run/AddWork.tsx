@@ -1,4 +1,4 @@
-import type { MinuteCount } from '@kestrel-ridge/core/quantity';
+import { capital, type MinuteCount } from '@kestrel-ridge/core/quantity';
 import type { RunFact } from '@kestrel-ridge/core/run';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Input } from 'antd';
@@ -24,7 +24,7 @@ export function readWork(
     .replace(/\s+/g, ' ')
     .trim();
   if (!name || n < 1 || n > 240) return undefined;
-  return { name: name.charAt(0).toUpperCase() + name.slice(1), minutes: n, hands };
+  return { name: capital(name), minutes: n, hands };
 }
 
 /** What is not ticked yet at the step at hand, by the word for it: "salt" ticks the salt. */

@@ -15,7 +15,14 @@ const KEY = 'kestrel-ridge.tap.';
 /** Where they were kept, all in one, by a page of before. */
 const BEFORE = 'kestrel-ridge.outbox';
 
-export const keepTap = (tap: Tap): void => localStorage.setItem(`${KEY}${tap.event.id}`, JSON.stringify(tap));
+/** A device without room for it keeps the tap on the page alone: it still counts, and is sent. */
+export function keepTap(tap: Tap): void {
+  try {
+    localStorage.setItem(`${KEY}${tap.event.id}`, JSON.stringify(tap));
+  } catch {
+    // No room, or no leave to store anything.
+  }
+}
 
 export const dropTaps = (ids: readonly string[]): void => {
   for (const id of ids) localStorage.removeItem(`${KEY}${id}`);

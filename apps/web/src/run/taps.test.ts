@@ -46,6 +46,15 @@ describe('taps kept on a device', () => {
   });
 });
 
+test('a device that has no room for a tap loses the page nothing', () => {
+  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError');
+  });
+  expect(() => keepTap(tapOf(1))).not.toThrow();
+  full.mockRestore();
+  expect(keptTaps()).toEqual([]);
+});
+
 describe('the outbox', () => {
   const { reducer } = runOutboxSlice;
   const begun = reducer(undefined, { type: 'none' });

@@ -1,4 +1,4 @@
-import type { SessionMinute } from '@kestrel-ridge/core/quantity';
+import { capital, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Hold } from '@kestrel-ridge/core/schedule';
 import { resourceOf, resourceWords, washOf, type Plan, type SessionTasks } from '@kestrel-ridge/core/session';
 
@@ -65,5 +65,3 @@ function fullWords(resource: string): string {
     ? `All ${resource}s are taken until then.`
     : `The ${resource} is taken until then.`;
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

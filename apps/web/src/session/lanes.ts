@@ -1,4 +1,4 @@
-import type { SessionMinute } from '@kestrel-ridge/core/quantity';
+import { capital, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import {
   isThing,
   resourceWords,
@@ -210,7 +210,6 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
 }
 
 const washWords = (resource: string) => `wash the ${resourceWords(resource)}`;
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** Trays of one minute on racks of their own, the first free rack first. */
 function rackRows(bars: readonly Bar[]): readonly Bar[] {

@@ -41,7 +41,12 @@ export function IfCooked({
       </aside>
     );
   const { currency, zone } = view.kitchen.equipment;
-  const used = usedTogether(costsOf(tried));
+  const open = openIn(tried);
+  const costs = costAhead(
+    tried,
+    open.map(({ scaled }) => scaled),
+  );
+  const used = usedTogether(costs);
   const idle = planning.state === 'nothing to cook';
   const result = planning.state === 'planned' ? planning.result : undefined;
   const energy =
@@ -89,7 +94,7 @@ export function IfCooked({
           note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
         />
       )}
-      <Ingredients tried={tried} />
+      <Ingredients open={open} costs={costs} currency={currency} />
       {energy && (
         <Row
           name="Energy"
@@ -145,18 +150,17 @@ const Row = ({ name, value, note, because }: { name: string; value: string; note
 );
 
 const openIn = ({ batches }: KitchenView) => batches.filter((batch) => batch.state.status === 'planned');
-const costsOf = (tried: KitchenView) =>
-  costAhead(
-    tried,
-    openIn(tried).map(({ scaled }) => scaled),
-  );
-
 /** What the dishes cost together, and apart from it what is scattered over them if you like. */
-function Ingredients({ tried }: { tried: KitchenView }) {
-  const { currency } = tried.kitchen.equipment;
-  const open = openIn(tried);
+function Ingredients({
+  open,
+  costs,
+  currency,
+}: {
+  open: KitchenView['batches'];
+  costs: ReturnType<typeof costAhead>;
+  currency: string;
+}) {
   const nameOf = (n: number) => open[n]?.recipe.document.component.name ?? '';
-  const costs = costsOf(tried);
   const used = usedTogether(costs);
   const twice = costs.reduce((sum, { ofDishesMinor }) => sum + ofDishesMinor, 0);
   const portions = open.reduce((sum, { scaled }) => sum + scaled.portions.valueOf(), 0);

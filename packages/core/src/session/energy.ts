@@ -1,7 +1,7 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { roundOnce } from '../cost/index.ts';
 import { Fraction, type Because, type Reasoned, type MinuteCount } from '../quantity/index.ts';
-import { resourceOf } from './ids.ts';
+import { numberOf } from './ids.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
 /** Power drawn while at work, W, and the share of the time that the heater is on. From memory; the plates of the appliances tell better. */
@@ -54,7 +54,7 @@ export function energyOf(
     if (task.stage === 'come up') add('sealed cooker, coming up', takes, cookerOf(task, equipment.cookers)?.watts);
     else if (task.stage === 'hold') add('sealed cooker, at pressure', takes, cookerOf(task, equipment.cookers)?.watts);
     else if (task.station === 'oven') {
-      const oven = thingOf(task, 'oven');
+      const oven = numberOf(task.unit ?? 'oven', 'oven');
       const heat = `${oven} ${task.celsius ?? ''}`;
       inOven.set(heat, { oven, minutes: Math.max(inOven.get(heat)?.minutes ?? 0, takes) });
     } else {
@@ -69,14 +69,8 @@ export function energyOf(
   return [...lines].map(([use, { minutes, kWh }]) => ({ use, minutes, kWh }));
 }
 
-/** Which of several like things a task is in, from 1. */
-function thingOf({ unit }: TaskAbout, kind: string): number {
-  const what = resourceOf(unit ?? kind);
-  return what.is === 'thing' && what.kind === kind ? what.n : 1;
-}
-
 export const cookerOf = (task: TaskAbout, cookers: Equipment['cookers']): Equipment['cookers'][number] | undefined =>
-  cookers[thingOf(task, 'cooker') - 1];
+  cookers[numberOf(task.unit ?? 'cooker', 'cooker') - 1];
 
 export interface Energy {
   readonly kWh: number;

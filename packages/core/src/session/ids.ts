@@ -49,6 +49,12 @@ export const isThing = (id: string, kind: string): boolean => {
   return what.is === 'thing' && what.kind === kind;
 };
 
+/** Which of several like things a resource is, from 1; the first where it is none of them. */
+export const numberOf = (id: string, kind: string): number => {
+  const what = resourceOf(id);
+  return what.is === 'thing' && what.kind === kind ? what.n : 1;
+};
+
 /** What a cook calls a resource. */
 export function resourceWords(id: string): string {
   const what = resourceOf(id);

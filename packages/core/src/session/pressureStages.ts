@@ -11,6 +11,7 @@ import {
 import { isTapWater } from '../food/index.ts';
 import type { Cooker, Equipment } from '../kitchen/index.ts';
 import {
+  capital,
   celsius,
   kilograms,
   kpaGauge,
@@ -205,5 +206,3 @@ const ownTimes = (own: Sourced<number> | undefined): readonly Because[] =>
 
 /** Where water boils at a height, °C. */
 export const boilsHere = (altitudeM: number): number => boilingPoint(metres(altitudeM));
-
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);

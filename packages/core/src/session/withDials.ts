@@ -1,8 +1,8 @@
 import { dialWords, type Oven } from '../kitchen/index.ts';
-import { celsius } from '../quantity/index.ts';
+import { capital, celsius } from '../quantity/index.ts';
 import type { DialTurn } from './dialTurn.ts';
 import type { SessionTasks } from './expand.ts';
-import { ovenTask, resourceOf } from './ids.ts';
+import { numberOf, ovenTask } from './ids.ts';
 import { named } from './shareOut.ts';
 import type { Plan, ProblemTask } from './problem.ts';
 import type { TaskAbout } from './taskAbout.ts';
@@ -27,7 +27,7 @@ export function withDials<T extends SessionTasks>(
   const set = (oven: string, heat: number): string => dialWords(kinds.get(oven) ?? {}, celsius(heat));
   const about: Record<string, TaskAbout> = { ...tasks.about };
   for (const [oven, heat] of first) {
-    const on = about[ovenTask('on', numberOf(oven))];
+    const on = about[ovenTask('on', numberOf(oven, 'oven'))];
     if (on) about[on.id] = { ...on, name: `${capital(oven)} on, ${set(oven, heat)}`, celsius: heat };
   }
   const names = (id: string): ProblemTask => {
@@ -91,9 +91,3 @@ const aboutTurn = ({ id, oven, from, to, minutes }: DialTurn, dial: string): Tas
     source: 'this oven’s own figure, or from memory',
   },
 });
-
-const numberOf = (oven: string): number => {
-  const what = resourceOf(oven);
-  return what.is === 'thing' ? what.n : 1;
-};
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

@@ -11,7 +11,7 @@ export interface Reservation {
   readonly amount: Fraction;
   /** The day on which it is used: what is past by then serves nobody. */
   readonly on: Day;
-  /** When its session begins, ms: what is made after that is too late for it. Without it: any time of its day. */
+  /** When its session begins, ms: what is made after that is too late for it. Left out, any time of its day will do. */
   readonly at?: Moment;
 }
 
