@@ -10,9 +10,7 @@ import {
   canBeShared,
   expandSession,
   inOneGo,
-  isWishes,
   presentAt,
-  sameWishes,
   tooLate,
   aheadKey,
   withWishes,
@@ -101,19 +99,4 @@ test('a soak that had to begin yesterday is told, with the hour it would be read
   expect(late).toMatchObject({ hours: 2, startMs: two + 8 * 3_600_000 });
   expect(tooLate(tasks, tasks.ahead.map(aheadKey), start, two)).toEqual([]);
   expect(tooLate(tasks, [], start, start - 9 * 3_600_000)).toEqual([]);
-});
-
-test('what is said of a plan is read strictly, and compared whatever the order of its parts', () => {
-  expect(isWishes({ pins: { a: 3 }, breaks: [{ from: 1, to: 2 }], orders: [['a', 'b']], steady: true })).toBe(true);
-  for (const bad of [
-    null,
-    {},
-    { pins: { a: -1 }, breaks: [] },
-    { pins: {}, breaks: [{ from: 5, to: 5 }] },
-    { pins: {}, breaks: [], orders: [['a']] },
-    { pins: {}, breaks: [], else: 1 },
-  ])
-    expect(isWishes(bad)).toBe(false);
-  expect(sameWishes({ pins: { a: 1, b: 2 }, breaks: [] }, { breaks: [], pins: { b: 2, a: 1 } })).toBe(true);
-  expect(sameWishes({ pins: { a: 1 }, breaks: [] }, { pins: { a: 2 }, breaks: [] })).toBe(false);
 });

@@ -1,6 +1,7 @@
 import { ApiProperty } from '@nestjs/swagger';
 import { MEASURES, WRITTEN_NUMBER, type MeasureName } from '@kestrel-ridge/core/quantity';
-import { isWishes, type Wishes } from '@kestrel-ridge/core/session';
+import type { Wishes } from '@kestrel-ridge/core/session';
+import { readWishes } from '@kestrel-ridge/core/session/schema';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -42,7 +43,7 @@ const WISHES = { message: 'What is said of the plan cannot be read. Reload the p
 
 export class WishDto {
   @ApiProperty({ type: Object, example: { pins: {}, breaks: [{ from: 60, to: 90 }] } })
-  @ValidateBy({ name: 'isWishes', validator: { validate: isWishes } }, WISHES)
+  @ValidateBy({ name: 'isWishes', validator: { validate: (said) => readWishes(said).ok } }, WISHES)
   wishes: Wishes;
   @Seen() version: number;
 }

@@ -2,6 +2,7 @@ import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet, useLocation, useNavigation } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
+import { someWishesKept } from '../session/wishesSlice.ts';
 import { rememberKitchen, rememberedKitchen } from './rememberedKitchen.ts';
 import { useAppSelector } from './store.ts';
 import { useLive } from './useLive.ts';
@@ -16,6 +17,9 @@ import { KitchenIdContext } from './useKitchenId.ts';
 
 /** Only a server without a kitchen needs its form. */
 const OpenKitchen = lazy(async () => ({ default: (await import('../kitchen/OpenKitchen.tsx')).OpenKitchen }));
+
+/** Only a device that has said something of a plan needs what brings it to the server. */
+const SendWishes = lazy(async () => ({ default: (await import('../session/SendWishes.tsx')).SendWishes }));
 
 /** The frame of every page: which kitchen, the trail, the line to the server. */
 export function Shell() {
@@ -47,6 +51,7 @@ function Frame({ kitchen }: { kitchen: string }) {
   const { line, offMs } = useLive(kitchen);
   const online = useOnline();
   const open = useAppSelector((state) => state.openCommands.keys.length);
+  const wished = useWished();
   const { pathname } = useLocation();
   const navigation = useNavigation();
   useTurnOfDay(kitchen);
@@ -86,9 +91,22 @@ function Frame({ kitchen }: { kitchen: string }) {
           <Outlet />
         </Suspense>
       </div>
+      {wished && (
+        <Suspense fallback={null}>
+          <SendWishes kitchen={kitchen} />
+        </Suspense>
+      )}
       <LastChangeBar />
     </>
   );
+}
+
+/** Was something said of a plan, on this page or on one before it? From then on until the page is left. */
+function useWished(): boolean {
+  const said = useAppSelector(({ wishes }) => Object.keys(wishes.said).length > 0);
+  const [ever, setEver] = useState(someWishesKept);
+  if (said && !ever) setEver(true);
+  return ever || said;
 }
 
 function useOnline(): boolean {

@@ -11,6 +11,8 @@ export type { Outcome } from './outcome.ts';
 export { SIGNED_NUMBER, WRITTEN_NUMBER, WRITTEN_SHARE } from './writtenNumber.ts';
 export { plainSigns, readNumber } from './readNumber.ts';
 export type { ReadNumber } from './readNumber.ts';
+export { rebase, sameData } from './rebase.ts';
+export type { Clash, Rebased } from './rebase.ts';
 export { commonPractice, fromMemory } from './reason.ts';
 export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';

@@ -26,16 +26,3 @@ export const NO_WISHES: Wishes = { pins: {}, breaks: [] };
 
 export const saysNothing = (wishes: Wishes): boolean =>
   Object.values(wishes).every((each: unknown) => !each || (typeof each === 'object' && Object.keys(each).length === 0));
-
-const sorted = (value: unknown): unknown =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-    ? Object.fromEntries(
-        Object.entries(value)
-          .filter(([, each]) => each !== undefined)
-          .sort(([a], [b]) => (a < b ? -1 : 1))
-          .map(([name, each]) => [name, sorted(each)]),
-      )
-    : value;
-
-/** Do two say the same, in whatever order their parts stand? */
-export const sameWishes = (a: Wishes, b: Wishes): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
