@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { EaterState, LotState, RecipeState, WeekState } from '@kestrel-ridge/core/formats';
+import type { EaterState, LotState, RecipeState, WeekChanged, WeekState } from '@kestrel-ridge/core/formats';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 import { lookUp } from './lookUp.ts';
 
@@ -55,6 +55,47 @@ test('meals, sizes and dishes of a week are changed together, and taken back the
   const again = await week();
   expect(again.slots).toEqual(before.slots);
   expect(again.batches.filter(({ status }) => status === 'planned')).toHaveLength(before.batches.length);
+});
+
+test('a size and a day of a dish are one command; a session that is emptied by it is answered, and comes back with its wishes', async () => {
+  const recipe = (await server.get<RecipeState[]>(`${at}/recipes`)).body.find(
+    ({ name }) => name === 'Lentils with swede',
+  );
+  const alone = { id: randomUUID(), name: 'Friday', startsAt: '2027-03-05T08:00:00.000Z', cooks: 2 };
+  const batch = { id: randomUUID(), session: alone.id, recipe: recipe?.id, portions: '4', freezePortions: '0' };
+  const wishes = { pins: { boil: 20 }, breaks: [] };
+  const made = await change({ sessions: [{ ...alone, wishes }], add: [batch] });
+  expect(made.status).toBe(200);
+
+  const later = { ...alone, id: randomUUID(), startsAt: '2027-03-06T08:00:00.000Z' };
+  const size = { id: batch.id, portions: '6', freezePortions: '2', session: later.id };
+  const moved = await change({ sessions: [later], size: [{ ...size, version: 1 }] });
+  const answer = moved.body as WeekChanged;
+  expect(answer.gone).toMatchObject([{ id: alone.id, wishes }]);
+  expect(answer.batches).toMatchObject([{ session: later.id, portions: '6', freezePortions: '2', version: 2 }]);
+  expect((await week()).sessions.map(({ id }) => id)).not.toContain(alone.id);
+
+  // Half of it cannot be done: none of it is.
+  const stale = await change({ sessions: [{ ...alone, id: randomUUID() }], size: [{ ...size, version: 1 }] });
+  expect(stale.status).toBe(409);
+  const nowhere = await change({ size: [{ ...size, session: randomUUID(), portions: '7', version: 2 }] });
+  expect(nowhere.status).toBe(404);
+  expect((await week()).batches.find(({ id }) => id === batch.id)?.portions).toBe('6');
+
+  const back = { id: batch.id, portions: '4', freezePortions: '0', session: alone.id, version: 2 };
+  const undone = await change({
+    sessions: answer.gone.map(({ id, name, startsAt, cooks, wishes: said }) => ({
+      id,
+      name,
+      startsAt,
+      cooks,
+      wishes: said,
+    })),
+    size: [back],
+  });
+  expect((undone.body as WeekChanged).gone.map(({ id }) => id)).toEqual([later.id]);
+  expect((await week()).sessions.find(({ id }) => id === alone.id)).toMatchObject({ wishes, status: 'planned' });
+  expect((await change({ drop: [{ id: batch.id, version: 3 }] })).status).toBe(200);
 });
 
 test('a meal that another tablet has set meanwhile is not written over: whoever comes second is told what it is now', async () => {

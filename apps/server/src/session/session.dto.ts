@@ -1,3 +1,4 @@
+import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { MEASURES, WRITTEN_NUMBER, type MeasureName } from '@kestrel-ridge/core/quantity';
 import type { Wishes } from '@kestrel-ridge/core/session';
@@ -41,10 +42,14 @@ export class ChangeSessionDto {
 
 const WISHES = { message: 'What is said of the plan cannot be read. Reload the page and say it again.' };
 
+export const SaidOfPlan = () =>
+  applyDecorators(
+    ApiProperty({ type: Object, example: { pins: {}, breaks: [{ from: 60, to: 90 }] } }),
+    ValidateBy({ name: 'isWishes', validator: { validate: (said) => readWishes(said).ok } }, WISHES),
+  );
+
 export class WishDto {
-  @ApiProperty({ type: Object, example: { pins: {}, breaks: [{ from: 60, to: 90 }] } })
-  @ValidateBy({ name: 'isWishes', validator: { validate: (said) => readWishes(said).ok } }, WISHES)
-  wishes: Wishes;
+  @SaidOfPlan() wishes: Wishes;
   @Seen() version: number;
 }
 

@@ -144,9 +144,7 @@ export class SessionService {
         if (!to.ok) return to;
         const from = row.session;
         await row.update({ session: dto.session, version: row.version + 1 }, { transaction });
-        // A planned session that nothing is left in goes.
-        if (from !== dto.session && (await BatchRow.count({ where: { kitchen, session: from }, transaction })) === 0)
-          await SessionRow.destroy({ where: { kitchen, id: from, status: 'planned' }, transaction });
+        if (from !== dto.session) await endEmptied(kitchen, from, transaction);
         return done(batchState(row));
       },
       true,
@@ -288,6 +286,18 @@ export async function openSession(
       remedy: 'Plan the change for the next session.',
     });
   return done(session);
+}
+
+/** A planned session that nothing is left in goes. Answers it as it was. */
+export async function endEmptied(
+  kitchen: string,
+  id: string,
+  transaction: Transaction,
+): Promise<SessionState | undefined> {
+  if ((await BatchRow.count({ where: { kitchen, session: id }, transaction })) > 0) return undefined;
+  const row = await SessionRow.findOne({ where: { kitchen, id, status: 'planned' }, transaction });
+  await row?.destroy({ transaction });
+  return row ? sessionState(row) : undefined;
 }
 
 /** What is wrong with a size, if anything. */

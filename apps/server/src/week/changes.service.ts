@@ -1,4 +1,4 @@
-import type { WeekChanged } from '@kestrel-ridge/core/formats';
+import type { SessionState, WeekChanged } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { day, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import { openSlot, sameSlot, slotAt, type Slot } from '@kestrel-ridge/core/week';
@@ -10,7 +10,7 @@ import { slotState } from './week.state.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
-import { lockPlannedBatch, openSession, sizeFault } from '../session/session.service.ts';
+import { endEmptied, lockPlannedBatch, openSession, sizeFault } from '../session/session.service.ts';
 import { batchState } from '../session/session.state.ts';
 import type { SlotDto, WeekChangesDto } from './week.dto.ts';
 import { SlotRow } from './week.model.ts';
@@ -25,24 +25,32 @@ export class WeekChangesService {
     return this.commands.run(
       { kitchen, key, name: 'change week', body: dto, touches: ['week', 'shelf'] },
       async ({ transaction }): Promise<Outcome<WeekChanged, Refusal>> => {
-        if (dto.session)
-          await SessionRow.create(
-            { kitchen, ...dto.session, startsAt: new Date(dto.session.startsAt) },
-            { transaction },
-          );
+        for (const session of dto.sessions ?? [])
+          await SessionRow.create({ kitchen, ...session, startsAt: new Date(session.startsAt) }, { transaction });
         for (const { id, version } of [...dto.drop].sort(byId)) {
           const batch = await planned(kitchen, id, version, transaction);
           if (!batch.ok) return batch;
           await batch.value.update({ status: 'dropped', version: batch.value.version + 1 }, { transaction });
         }
         const batches: BatchRow[] = [];
-        for (const { id, version, portions, freezePortions } of [...dto.size].sort(byId)) {
+        const left = new Set<string>();
+        for (const { id, version, portions, freezePortions, session } of [...dto.size].sort(byId)) {
           const batch = await planned(kitchen, id, version, transaction);
           if (!batch.ok) return batch;
           const wrong = sizeFault({ portions, freezePortions });
           if (wrong) return refused(wrong);
+          const from = batch.value.session;
+          const to = session ?? from;
+          if (to !== from) {
+            const open = await openSession(kitchen, to, transaction);
+            if (!open.ok) return open;
+            left.add(from);
+          }
           batches.push(
-            await batch.value.update({ portions, freezePortions, version: batch.value.version + 1 }, { transaction }),
+            await batch.value.update(
+              { portions, freezePortions, session: to, version: batch.value.version + 1 },
+              { transaction },
+            ),
           );
         }
         for (const added of dto.add) {
@@ -62,7 +70,12 @@ export class WeekChangesService {
           (await changedMeanwhile(kitchen, dto.seen ?? [], transaction)) ??
           (await setSlots(kitchen, dto.slots, transaction));
         if (wrong) return refused(wrong);
-        return done({ batches: batches.map(batchState) });
+        const gone: SessionState[] = [];
+        for (const session of left) {
+          const emptied = await endEmptied(kitchen, session, transaction);
+          if (emptied) gone.push(emptied);
+        }
+        return done({ batches: batches.map(batchState), gone });
       },
     );
   }

@@ -1,5 +1,6 @@
 import { ALLERGENS, FOOD_GROUPS, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, type ComponentKind, type MealName } from '@kestrel-ridge/core/week';
+import type { Wishes } from '@kestrel-ridge/core/session';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -19,6 +20,7 @@ import {
   Max,
   Min,
 } from 'class-validator';
+import { AddSessionDto, SaidOfPlan } from '../session/session.dto.ts';
 import { Id, NotNegative, OptionalDay, Positive, RequiredDay, Seen, Nested, NestedList } from '../problem/says.ts';
 
 const NAME = { message: 'The eater has no name. Give one of up to 60 letters.' };
@@ -164,11 +166,9 @@ export class SlotDto {
   note?: string;
 }
 
-class NewSessionDto {
-  @Id('session') id: string;
-  @ApiProperty() @IsString() @Length(1, 60, { message: 'The session has no name. Give it one.' }) name: string;
-  @ApiProperty() @IsString() @Matches(/^\d{4}-\d{2}-\d{2}T/, { message: 'The start is no moment.' }) startsAt: string;
-  @ApiProperty() @IsInt() @Min(1) @Max(6) cooks: number;
+/** One that is made for what comes into it; its wishes, where it was there before. */
+class NewSessionDto extends AddSessionDto {
+  @IsOptional() @SaidOfPlan() wishes?: Wishes;
 }
 class AddedDto {
   @Id('batch') id: string;
@@ -179,6 +179,8 @@ class AddedDto {
 }
 class SizedDto {
   @Id('batch') id: string;
+  /** Where it is to be cooked; left out: where it is. */
+  @IsOptional() @Id('session') session?: string;
   @Positive('number of portions') portions: string;
   @NotNegative('number of portions to freeze') freezePortions: string;
   @Seen() version: number;
@@ -198,7 +200,8 @@ const ListOf = (item: () => new () => object, most: number) => (target: object, 
 
 /** Several changes of a week that belong together: all of them, or none. */
 export class WeekChangesDto {
-  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => NewSessionDto) session?: NewSessionDto;
+  /** Made before all else, so that dishes can go there. */
+  @IsOptional() @ListOf(() => NewSessionDto, 14) sessions?: NewSessionDto[];
   @ListOf(() => SlotDto, 60) slots: SlotDto[];
   /** Those meals as they were when they were changed; one that is otherwise by now is not written over. Left out: nothing was seen. */
   @IsOptional() @ListOf(() => SlotDto, 60) seen?: SlotDto[];

@@ -10,7 +10,7 @@ import { api, useCommandMutation } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { problemOf } from '../parts/problemOf.ts';
 
-export interface Ask {
+export interface Ask<T = unknown> {
   /** Below the kitchen's address. */
   readonly path: string;
   readonly method?: 'POST' | 'PUT';
@@ -19,7 +19,7 @@ export interface Ask {
   /** What was done, for the undo bar. Left out where undo is not possible. */
   readonly undo?: string;
   /** How to take it back, where that is another command than the ledger's own undo. */
-  readonly back?: readonly Ask[];
+  readonly back?: (answer: T) => readonly Ask[];
   /** Whoever asks shows the problem beside its fields: no message on top of that. */
   readonly quiet?: boolean;
   /** The command's own key, for one that may have been sent before this page was opened; left out: a new one. */
@@ -34,14 +34,14 @@ export type Sent<T> =
  * Sends a command. Where no answer comes, nobody knows whether it was done: it keeps its key and is asked again until it is answered, so that it is done once, and whoever
  * waits for it waits on. What is not known yet is told over the foot of the page.
  */
-export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
+export function useCommand(): <T = unknown>(ask: Ask<T>) => Promise<Sent<T>> {
   const kitchen = useKitchenId();
   const [command] = useCommandMutation();
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
 
   return useCallback(
-    async <T>({ path, method = 'POST', body, touches, undo, back, quiet, key = newId() }: Ask): Promise<Sent<T>> => {
+    async <T>({ path, method = 'POST', body, touches, undo, back, quiet, key = newId() }: Ask<T>): Promise<Sent<T>> => {
       const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
       const answer = await untilAnswered(() => command(sent), {
         open: () => dispatch(commandOpen(key)),
@@ -54,8 +54,9 @@ export function useCommand(): <T = unknown>(ask: Ask) => Promise<Sent<T>> {
         if (!quiet) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
         return { ok: false, problem };
       }
-      if (undo) dispatch(changeMade({ key, text: undo, ...(back ? { back } : {}) }));
-      return { ok: true, value: answer.data as T, key };
+      const value = answer.data as T;
+      if (undo) dispatch(changeMade({ key, text: undo, ...(back ? { back: back(value) } : {}) }));
+      return { ok: true, value, key };
     },
     [command, dispatch, kitchen, message],
   );

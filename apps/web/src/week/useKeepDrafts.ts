@@ -1,13 +1,12 @@
+import type { SessionState } from '@kestrel-ridge/core/formats';
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
+import { onDay, type DraftSize, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
 import { useCallback } from 'react';
-import { newId } from '../parts/newId.ts';
-import { useCommand } from '../app/useCommand.ts';
 import { useAppDispatch } from '../app/store.ts';
-import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { useCommand } from '../app/useCommand.ts';
+import { newId } from '../parts/newId.ts';
 import { longDayName } from '../parts/times.ts';
-import { onDay } from '@kestrel-ridge/core/view';
-import { useWeekChange } from './useWeekChange.ts';
-import { type DraftSize } from '@kestrel-ridge/core/view';
+import { weekAsk, type WeekCommand } from './weekCommand.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 
 export interface Drafts {
@@ -32,53 +31,53 @@ export function changedBy(view: KitchenView, { sizes, days }: Drafts): readonly 
   });
 }
 
-/** Keeps what is tried: the sizes in one change that can be taken back; a dish for another day goes to that day's session, which is made where there is none. */
+/** Keeps what is tried, sizes and days, in one change that can be taken back. A dish for another day goes to that day's session, which is made where there is none. */
 export function useKeepDrafts(view: KitchenView): (drafts: Drafts) => Promise<void> {
-  const change = useWeekChange(view);
   const send = useCommand();
   const dispatch = useAppDispatch();
   return useCallback(
     async (drafts) => {
       const changed = changedBy(view, drafts);
-      const sized = changed.flatMap(({ state }) => {
-        const size = drafts.sizes[state.id];
-        return size ? [{ id: state.id, ...size }] : [];
-      });
       const names = changed.map(({ recipe }) => recipe.document.component.name).join(', ');
-      if (sized.length > 0 && !(await change({ size: sized }, `Changed: ${names}`))) return;
-      const made = new Map<Day, string>();
-      for (const batch of changed) {
-        const { state, session } = batch;
-        const day = drafts.days[state.id];
-        if (day === undefined || day === cookedOn(view, batch)) continue;
-        const { zone } = view.kitchen.equipment;
-        let to =
-          made.get(day) ??
-          view.week.sessions.find(
-            ({ status, startsAt }) => status === 'planned' && dayAt(new Date(startsAt), zone) === day,
-          )?.id;
-        if (to === undefined) {
-          to = newId();
-          const startsAt = new Date(onDay(session.startsAt, day, zone)).toISOString();
-          const sent = await send({
-            path: 'sessions',
-            body: { id: to, name: longDayName(day), startsAt, cooks: session.cooks },
-            touches: ['week'],
-          });
-          if (!sent.ok) return;
-        }
-        made.set(day, to);
-        const version = state.version + (sized.some(({ id }) => id === state.id) ? 1 : 0);
-        const sent = await send({
-          path: `batches/${state.id}/session`,
-          method: 'PUT',
-          body: { session: to, version },
-          touches: ['week'],
-        });
-        if (!sent.ok) return;
-      }
+      if (changed.length > 0 && !(await send(weekAsk(view, keptDrafts(view, changed, drafts), `Changed: ${names}`))).ok)
+        return;
       dispatch(draftLeft());
     },
-    [change, dispatch, send, view],
+    [dispatch, send, view],
   );
+}
+
+function keptDrafts(view: KitchenView, changed: readonly ScaledBatchView[], { sizes, days }: Drafts): WeekCommand {
+  const { zone } = view.kitchen.equipment;
+  const made = new Map<Day, SessionState>();
+  const sessionOn = (day: Day, like: SessionState): string => {
+    const there = view.week.sessions.find(
+      ({ status, startsAt }) => status === 'planned' && dayAt(new Date(startsAt), zone) === day,
+    );
+    if (there) return there.id;
+    const startsAt = new Date(onDay(like.startsAt, day, zone)).toISOString();
+    const one = made.get(day) ?? { ...like, id: newId(), name: longDayName(day), startsAt };
+    made.set(day, one);
+    return one.id;
+  };
+  const size = changed.map((batch) => {
+    const { id, version, portions, freezePortions } = batch.state;
+    const tried = sizes[id];
+    const day = days[id];
+    return {
+      id,
+      version,
+      portions: tried ? `${tried.portions}` : portions,
+      freezePortions: tried ? `${tried.freezePortions}` : freezePortions,
+      ...(day === undefined || day === cookedOn(view, batch) ? {} : { session: sessionOn(day, batch.session) }),
+    };
+  });
+  return {
+    sessions: [...made.values()].map(({ id, name, startsAt, cooks }) => ({ id, name, startsAt, cooks })),
+    slots: [],
+    seen: [],
+    add: [],
+    size,
+    drop: [],
+  };
 }

@@ -9,10 +9,11 @@ import { useWeekChange } from './useWeekChange.ts';
 
 const mockSent: Ask[] = [];
 let mockOk = true;
+const mockAnswer = { batches: [], gone: [] };
 jest.mock('../app/useCommand.ts', () => ({
   useCommand: () => (ask: Ask) => {
     mockSent.push(ask);
-    return Promise.resolve(mockOk ? { ok: true, value: { batches: [] }, key: 'key' } : { ok: false, problem: {} });
+    return Promise.resolve(mockOk ? { ok: true, value: mockAnswer, key: 'key' } : { ok: false, problem: {} });
   },
 }));
 beforeEach(() => {
@@ -21,7 +22,7 @@ beforeEach(() => {
 });
 
 interface Body {
-  readonly session?: { readonly id: string; readonly startsAt: string };
+  readonly sessions?: readonly { readonly id: string; readonly startsAt: string }[];
   readonly slots: readonly Slot[];
   readonly seen: readonly Slot[];
   readonly add: readonly {
@@ -42,12 +43,18 @@ const send = async (change: WeekChange, view = kitchen()) => {
   const { result } = renderHook(() => useWeekChange(view));
   const done = await result.current(change, 'changed');
   const [ask] = mockSent;
-  return { done, ask, body: ask?.body as Body, back: ask?.back?.[0]?.body as Body };
+  const body = ask?.body as Body;
+  // As the server answers: what was added begins at 1, what was changed is one further.
+  const batches = [
+    ...body.add.map(({ id }) => ({ id, version: 1 })),
+    ...body.size.map(({ id, version }) => ({ id, version: version + 1 })),
+  ];
+  return { done, ask, body, back: ask?.back?.({ batches, gone: [] })[0]?.body as Body };
 };
 const dinner: Slot = { day: today, meal: 'dinner', guests: 2, parts: [{ food: 'soup', portions: 1 }] };
 
 describe('a change of the week', () => {
-  test('is one command: sizes with the version that was seen, and the way back with the one that follows', async () => {
+  test('is one command: sizes with the version that was seen, and the way back with the one that was answered', async () => {
     const { ask, body, back } = await send({ size: [{ id: 'b', portions: 12, freezePortions: 3 }] });
     expect([mockSent.length, ask?.path, ask?.undo]).toEqual([1, 'week/changes', 'changed']);
     expect(body.size).toEqual([{ id: 'b', portions: '12', freezePortions: '3', version: 1 }]);
@@ -62,7 +69,7 @@ describe('a change of the week', () => {
   });
   test('adds to the session at hand; taken back, the dish that was added is dropped', async () => {
     const { body, back } = await send({ add: [{ recipe: millet?.id ?? '', portions: 6, freezePortions: 0 }] });
-    expect(body.session).toBeUndefined();
+    expect(body.sessions).toBeUndefined();
     expect(body.add[0]).toMatchObject({ session: session.id, recipe: millet?.id, portions: '6' });
     expect(back.drop.map(({ id }) => id)).toEqual([body.add[0]?.id]);
   });
@@ -70,12 +77,12 @@ describe('a change of the week', () => {
     const add = [{ recipe: millet?.id ?? '', portions: 6, freezePortions: 0 }];
     const running = { ...session, status: 'running' as const };
     const none = await send({ add }, kitchen({ session: running }));
-    expect(none.body.session?.id).toBe(none.body.add[0]?.session);
-    expect(Date.parse(none.body.session?.startsAt ?? '')).toBe(nextSessionAt(appNow()));
+    expect(none.body.sessions?.[0]?.id).toBe(none.body.add[0]?.session);
+    expect(Date.parse(none.body.sessions?.[0]?.startsAt ?? '')).toBe(nextSessionAt(appNow()));
     mockSent.length = 0;
     const asked = await send({ add: [{ ...add[0]!, session: NEW_SESSION }] });
-    expect(asked.body.session?.id).toBe(asked.body.add[0]?.session);
-    expect(asked.body.session?.id).not.toBe(session.id);
+    expect(asked.body.sessions?.[0]?.id).toBe(asked.body.add[0]?.session);
+    expect(asked.body.sessions?.[0]?.id).not.toBe(session.id);
   });
   test('leaves out what is dropped, and brings it back in its size and session', async () => {
     const { body, back } = await send({ drop: ['b'] });

@@ -155,7 +155,10 @@ export interface TemplateState {
   readonly week: TemplateWeek;
 }
 export interface WeekChanged {
+  /** Those that were added or changed, as they are now. */
   readonly batches: readonly BatchState[];
+  /** Planned sessions that nothing was left in: they are no more. */
+  readonly gone: readonly SessionState[];
 }
 export interface WeekState {
   readonly eaters: readonly EaterState[];
