@@ -193,7 +193,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     for (const eater of eaters.filter(({ name }) => name.startsWith('volunteer')))
       for (let n = 0; n < 7; n++)
         await page.request.put(`${at}/attendance`, {
-          data: { eater: eater.id, day: dayAfter(n).toISOString().slice(0, 10), here: false },
+          data: { eater: eater.id, day: dayAfter(n).toISOString().slice(0, 10), here: false, seen: null },
           headers: { 'Idempotency-Key': crypto.randomUUID() },
         });
     const offset = (ms: number) =>

@@ -133,11 +133,38 @@ async function sound(): Promise<readonly { method: 'POST' | 'PUT'; path: string;
       body: { follows: recipe.number, document: recipe.document, why: 'x' },
     },
     { method: 'PUT', path: `${at}/eaters/${eater.id}`, body: { ...eater, id: undefined } },
-    { method: 'PUT', path: `${at}/attendance`, body: { eater: eater.id, day: kitchen.today, here: true } },
+    { method: 'PUT', path: `${at}/attendance`, body: { eater: eater.id, day: kitchen.today, here: true, seen: null } },
+    {
+      method: 'PUT',
+      path: `${at}/appetites`,
+      body: { food: recipe.document.component.id, portionsADay: 1, seen: null },
+    },
+    { method: 'PUT', path: `${at}/floors`, body: { food: lot.food, amount: '1', seen: null } },
+    { method: 'PUT', path: `${at}/foods/${lot.food}/own`, body: { figure: 'gramsPerCup', value: 150, seen: null } },
+    { method: 'PUT', path: `${at}/places`, body: { places: kitchen.places, seen: kitchen.places } },
+    {
+      method: 'POST',
+      path: `${at}/week/changes`,
+      body: {
+        sessions: [{ id: randomUUID(), name: 'more', startsAt: server.now(), cooks: 2, wishes: session.wishes }],
+        slots: [],
+        add: [],
+        size: [{ id: batch.id, portions: '3', freezePortions: '0', version: batch.version }],
+        drop: [],
+      },
+    },
     {
       method: 'POST',
       path: `${at}/templates`,
-      body: { id: randomUUID(), name: 'usual', week: { slots: [], sizes: [] } },
+      body: {
+        id: randomUUID(),
+        name: 'usual',
+        week: {
+          slots: [{ weekday: 1, meal: 'dinner', parts: [], guests: 2 }],
+          dishes: [{ recipe: recipe.id, portions: 4, freezePortions: 1 }],
+        },
+        seen: null,
+      },
     },
     {
       method: 'PUT',

@@ -145,18 +145,22 @@ describe('a batch’s own choice and what really went in', () => {
 describe('figures of a food', () => {
   test('this kitchen’s own stands before the book’s, says so, and can be set back', async () => {
     const path = `${at}/foods/${bookFoodId('millet')}/own`;
-    const own = await server.send<FoodState>('PUT', path, { figure: 'gramsPerCup', value: 192 });
+    const own = await server.send<FoodState>('PUT', path, { figure: 'gramsPerCup', value: 192, seen: null });
     expect(own.body).toMatchObject({
       facts: { gramsPerCup: { value: 192, source: 'this kitchen' } },
       own: { gramsPerCup: 192 },
       book: { gramsPerCup: 200 },
     });
-    const back = await server.send<FoodState>('PUT', path, { figure: 'gramsPerCup' });
+    const back = await server.send<FoodState>('PUT', path, { figure: 'gramsPerCup', seen: 192 });
     expect(back.body).toMatchObject({ facts: { gramsPerCup: { value: 200 } }, own: {}, book: {} });
   });
   test('a figure that cannot be is refused with what can', async () =>
     expect(
-      await server.send('PUT', `${at}/foods/${bookFoodId('millet')}/own`, { figure: 'gramsPerCup', value: 9000 }),
+      await server.send('PUT', `${at}/foods/${bookFoodId('millet')}/own`, {
+        figure: 'gramsPerCup',
+        value: 9000,
+        seen: null,
+      }),
     ).toMatchObject({ status: 422, body: { errors: [{ field: 'value' }] } }));
   test('a food that the book lacks can be added once', async () => {
     const add = (name: string) =>

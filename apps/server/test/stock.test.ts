@@ -133,7 +133,7 @@ test('the shelf at a past moment is what the ledger had come to by then', async 
 test('prices are noted, floors set and taken away, waste is told with what it had cost', async () => {
   const price = { id: randomUUID(), food: bookFoodId('leek'), on: '2026-03-01', minor: 320, amount: '1000' };
   expect((await server.send('POST', `${at}/prices`, price)).status).toBe(201);
-  await server.send('PUT', `${at}/floors`, { food: bookFoodId('millet'), amount: '500' });
+  await server.send('PUT', `${at}/floors`, { food: bookFoodId('millet'), amount: '500', seen: '400' });
   const lot = await lotOf('celeriac');
   await server.send('POST', `${at}/lots/${lot.id}/throw`, { amount: '900', reason: 'spoilt', version: lot.version });
   const { body } = await server.get<CostState>(`${at}/costs`);
@@ -141,7 +141,7 @@ test('prices are noted, floors set and taken away, waste is told with what it ha
   expect(body.floors).toContainEqual({ food: bookFoodId('millet'), amount: '500' });
   // By hand: 900 of 1800 g at 3.96.
   expect(body.thrown[0]).toMatchObject({ food: bookFoodId('celeriac'), amount: '900', minor: 198, reason: 'spoilt' });
-  await server.send('PUT', `${at}/floors`, { food: bookFoodId('millet'), amount: '0' });
+  await server.send('PUT', `${at}/floors`, { food: bookFoodId('millet'), amount: '0', seen: '500' });
   expect((await server.get<CostState>(`${at}/costs`)).body.floors).not.toContainEqual({
     food: bookFoodId('millet'),
     amount: '500',

@@ -200,9 +200,16 @@ test('what was eaten is kept with who ate it, and goes when the meal is taken ba
 
 test('a week is kept to be used again, renamed, and forgotten', async () => {
   const template = { id: randomUUID(), name: 'usual week', week: { slots: [], dishes: [] } };
-  expect((await server.send('POST', `${at}/templates`, template)).status).toBe(201);
-  expect((await server.send('POST', `${at}/templates`, { ...template, name: 'winter week' })).status).toBe(201);
+  const keep = (name: string, seen: object | null) =>
+    server.send('POST', `${at}/templates`, { ...template, name, seen });
+  expect((await keep(template.name, null)).status).toBe(201);
+  const seen = { name: template.name, week: template.week };
+  expect((await keep('winter week', seen)).status).toBe(201);
+  // Another tablet still has the old name in sight.
+  expect(await keep('summer week', seen)).toMatchObject({ status: 409, body: { now: { name: 'winter week' } } });
   expect((await server.get<WeekState>(`${at}/week`)).body.templates).toEqual([{ ...template, name: 'winter week' }]);
-  expect((await server.send('POST', `${at}/templates/${template.id}/forget`, {})).status).toBe(200);
+  const forget = (as: object) => server.send('POST', `${at}/templates/${template.id}/forget`, { seen: as });
+  expect((await forget(seen)).status).toBe(409);
+  expect((await forget({ ...seen, name: 'winter week' })).status).toBe(200);
   expect((await week()).templates).toEqual([]);
 });

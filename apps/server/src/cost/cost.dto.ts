@@ -1,7 +1,8 @@
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
-import { Id, NotNegative, Positive, RequiredDay, NestedList } from '../problem/says.ts';
+import { Id, NotNegative, Positive, RequiredDay, NestedList, SeenAs } from '../problem/says.ts';
 
 const PRICE = { message: 'The price is no whole number of minor units. Enter a price such as 2.49.' };
 
@@ -14,7 +15,7 @@ export class AddPriceDto {
   @ApiProperty({ required: false })
   @IsOptional()
   @IsString()
-  @Length(1, 60, { message: 'The name of the shop is longer than 60 letters. Shorten it.' })
+  @Length(...LIMITS.shopName, { message: 'The name of the shop is longer than 60 letters. Shorten it.' })
   shop?: string;
 }
 
@@ -32,4 +33,5 @@ export class SetFloorDto {
   @Id('food') food: string;
   /** Zero takes the floor away. */
   @NotNegative('least stock') amount: string;
+  @SeenAs() seen: string | null;
 }

@@ -4,6 +4,7 @@ import { wastedMinor } from '@kestrel-ridge/core/cost';
 import { Fraction, day, done, refused, type Outcome, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
+import { changedMeanwhile } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow } from '../food/food.model.ts';
@@ -108,17 +109,20 @@ export class CostService {
 
   /** Stock that should never fall below an amount; nothing takes the floor away. */
   setFloor(kitchen: string, key: string, dto: SetFloorDto): Promise<SetFloorDto> {
-    return this.commands.run(
-      { kitchen, key, name: 'set floor', body: dto, touches: ['cost'] },
-      async ({ transaction }) => {
-        if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction })))
-          return refused<Refusal>({ code: 'not found', what: 'food' });
-        if (new Fraction(dto.amount).equals(0))
-          await FloorRow.destroy({ where: { kitchen, food: dto.food }, transaction });
-        else await FloorRow.upsert({ kitchen, food: dto.food, amount: dto.amount }, { transaction });
-        return done(dto);
-      },
-    );
+    return this.commands.run({ kitchen, key, name: 'set floor', body: dto, touches: ['cost'] }, async (scope) => {
+      const { transaction } = scope;
+      if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food }, transaction })))
+        return refused<Refusal>({ code: 'not found', what: 'food' });
+      const stale = await changedMeanwhile(scope, 'floor', dto.seen, async () => {
+        const floor = await FloorRow.findOne({ where: { kitchen, food: dto.food }, transaction });
+        return floor && plainDecimal(floor.amount);
+      });
+      if (stale) return refused(stale);
+      if (new Fraction(dto.amount).equals(0))
+        await FloorRow.destroy({ where: { kitchen, food: dto.food }, transaction });
+      else await FloorRow.upsert({ kitchen, food: dto.food, amount: dto.amount }, { transaction });
+      return done(dto);
+    });
   }
 
   private async thrown(kitchen: string, transaction: Transaction): Promise<CostState['thrown']> {

@@ -213,7 +213,7 @@ const shelfAndShops = (at: string, today: Day): readonly DemoCommand[] => [
     method: 'PUT',
     path: `${at}/floors`,
     name: `floor ${food}`,
-    body: { food: bookFoodId(food), amount },
+    body: { food: bookFoodId(food), amount, seen: null },
   })),
 ];
 
@@ -246,7 +246,7 @@ const whoEats = (at: string, today: Day): readonly DemoCommand[] => [
     path: `${at}/appetites`,
     name: `appetite ${FROZEN_DISH}`,
     // Nobody takes it but at the meals that are made of it.
-    body: { food: namedId(`component:${FROZEN_DISH}`), portionsADay: 0 },
+    body: { food: namedId(`component:${FROZEN_DISH}`), portionsADay: 0, seen: null },
   },
   ...EATERS.map((eater): DemoCommand => ({
     method: 'POST',
@@ -258,7 +258,7 @@ const whoEats = (at: string, today: Day): readonly DemoCommand[] => [
     method: 'PUT',
     path: `${at}/appetites`,
     name: `appetite ${recipe.name}`,
-    body: { food: recipe.component.id, portionsADay: 1 },
+    body: { food: recipe.component.id, portionsADay: 1, seen: null },
   })),
   {
     method: 'POST',

@@ -21,7 +21,11 @@ export async function loadDemo(server: string, now: Date): Promise<boolean> {
       headers: { 'content-type': 'application/json', 'idempotency-key': namedId(`demo:${name}`) },
       body: JSON.stringify(body),
     });
-    if (!response.ok) throw new Error(`The demo stopped at "${name}": ${await response.text()}`);
+    if (response.ok) continue;
+    const problem = await response.text();
+    // Done on a day before, when its days were others.
+    if (problem.includes('"key reused"')) continue;
+    throw new Error(`The demo stopped at "${name}": ${problem}`);
   }
   return true;
 }

@@ -1,8 +1,9 @@
 import { ApiProperty } from '@nestjs/swagger';
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import { ALLERGENS, FIGURES, type Allergen, type FigureName, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import { IsArray, IsIn, IsNumber, IsOptional, IsString, Length } from 'class-validator';
-import { Id } from '../problem/says.ts';
+import { Id, SeenAs } from '../problem/says.ts';
 
 const KINDS: readonly FoodKind[] = [
   'grain',
@@ -22,7 +23,7 @@ const FIGURE = { message: 'This figure is not known. Choose one from the food’
 
 export class AddFoodDto {
   @Id('food') id: string;
-  @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
+  @ApiProperty() @IsString(NAME) @Length(...LIMITS.foodName, NAME) name: string;
   @ApiProperty({ enum: KINDS })
   @IsIn(KINDS, { message: 'The food is of no known kind. Choose grain, legume, vegetable or the like.' })
   kind: FoodKind;
@@ -49,4 +50,5 @@ export class OwnFigureDto {
     { message: 'The figure is no number. Enter digits such as 185.' },
   )
   value?: number;
+  @SeenAs() seen: number | null;
 }

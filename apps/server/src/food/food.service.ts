@@ -2,6 +2,7 @@ import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { FIGURES, figureOf, withOwnFigures, type FigureName, type OwnFigures } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
+import { changedMeanwhile } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import type { Refusal } from '../problem/problem.ts';
@@ -57,9 +58,14 @@ export class FoodService {
   setOwn(kitchen: string, key: string, id: string, dto: OwnFigureDto): Promise<FoodState> {
     return this.commands.run(
       { kitchen, key, name: 'own figure', body: { id, ...dto }, touches: ['kitchen', 'shelf', 'week'] },
-      async ({ transaction }) => {
+      async (scope) => {
+        const { transaction } = scope;
         const row = await FoodRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
         if (!row) return refused<Refusal>({ code: 'not found', what: 'food' });
+        const stale = await changedMeanwhile(scope, 'figure', dto.seen, () =>
+          Promise.resolve(row.own[dto.figure] ?? null),
+        );
+        if (stale) return refused(stale);
         const figure = FIGURES.find(({ name }) => name === dto.figure);
         if (figure && dto.value !== undefined && (dto.value < figure.least || dto.value > figure.most))
           return refused<Refusal>({

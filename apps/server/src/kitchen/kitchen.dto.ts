@@ -2,14 +2,15 @@ import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsString, Length } from 'class-validator';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
-import { Id, Seen, Nested, NestedList } from '../problem/says.ts';
+import { LIMITS } from '@kestrel-ridge/core/formats';
+import { Id, Seen, SeenAs, Nested, NestedList } from '../problem/says.ts';
 import { EquipmentDto } from './equipment.dto.ts';
 
 export class PlaceDto {
   @Id('place') id: string;
   @ApiProperty()
   @IsString()
-  @Length(1, 60, { message: 'The place has no name. Give it one, such as "dry cupboard".' })
+  @Length(...LIMITS.placeName, { message: 'The place has no name. Give it one, such as "dry cupboard".' })
   name: string;
   @ApiProperty()
   @IsIn(['cupboard', 'cool room', 'fridge', 'freezer'], {
@@ -21,7 +22,7 @@ export class PlaceDto {
 const NAME = { message: 'The kitchen has no name. Give it one of up to 80 letters.' };
 export class OpenKitchenDto {
   @Id('kitchen') id: string;
-  @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
+  @ApiProperty() @IsString(NAME) @Length(...LIMITS.kitchenName, NAME) name: string;
   @ApiProperty() @Nested() @Type(() => EquipmentDto) equipment: EquipmentDto;
   @ApiProperty({ type: () => [PlaceDto] })
   @IsArray()
@@ -39,10 +40,11 @@ export class SetPlacesDto {
   @NestedList()
   @Type(() => PlaceDto)
   places: PlaceDto[];
+  @SeenAs() seen: readonly PlaceDto[] | null;
 }
 
 export class ChangeKitchenDto {
-  @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
+  @ApiProperty() @IsString(NAME) @Length(...LIMITS.kitchenName, NAME) name: string;
   @ApiProperty() @Nested() @Type(() => EquipmentDto) equipment: EquipmentDto;
   @Seen() version: number;
 }

@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { BOOK } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Clock } from '../command/clock.ts';
+import { changedMeanwhile } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
@@ -30,7 +31,7 @@ export class KitchenService {
       const row = await KitchenRow.findByPk(kitchen, { transaction });
       if (!row) return undefined;
       const places = await PlaceRow.findAll({ where: { kitchen }, order: ['position'], transaction });
-      return { ...this.stateOf(row), places: places.map(({ id, name, kind }) => ({ id, name, kind })) };
+      return { ...this.stateOf(row), places: places.map(placeState) };
     });
     if (!state) throw refuse({ code: 'not found', what: 'kitchen' });
     return state;
@@ -75,7 +76,8 @@ export class KitchenService {
   setPlaces(kitchen: string, key: string, dto: SetPlacesDto): Promise<readonly PlaceState[]> {
     return this.commands.run(
       { kitchen, key, name: 'set places', body: dto, touches: ['kitchen', 'shelf'] },
-      async ({ transaction }) => {
+      async (scope) => {
+        const { transaction } = scope;
         const names = dto.places.map(({ name }) => name.trim().toLowerCase());
         const twice = names.findIndex((name, n) => names.indexOf(name) !== n);
         if (twice >= 0)
@@ -86,7 +88,16 @@ export class KitchenService {
               'Give each its own name.',
             ),
           );
-        const before = await PlaceRow.findAll({ where: { kitchen }, transaction, lock: transaction.LOCK.UPDATE });
+        const before = await PlaceRow.findAll({
+          where: { kitchen },
+          order: ['position'],
+          transaction,
+          lock: transaction.LOCK.UPDATE,
+        });
+        const stale = await changedMeanwhile(scope, 'list of places', dto.seen, () =>
+          Promise.resolve(before.map(placeState)),
+        );
+        if (stale) return refused(stale);
         const gone = before.filter(({ id }) => !dto.places.some((place) => place.id === id));
         const used = await LotRow.findOne({ where: { kitchen, place: gone.map(({ id }) => id) }, transaction });
         if (used) {
@@ -110,6 +121,8 @@ export class KitchenService {
     return { id, name, equipment, version, today: this.clock.today(equipment.zone) };
   }
 }
+
+const placeState = ({ id, name, kind }: PlaceRow): PlaceState => ({ id, name, kind });
 
 const placeFault = (n: number, fault: string, remedy: string): Refusal => ({
   code: 'invalid',

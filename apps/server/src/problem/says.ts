@@ -2,6 +2,7 @@ import { applyDecorators } from '@nestjs/common';
 import { readDay } from '@kestrel-ridge/core/quantity';
 import { ApiProperty } from '@nestjs/swagger';
 import {
+  IsDefined,
   IsInt,
   IsObject,
   IsOptional,
@@ -67,6 +68,13 @@ export const Seen = () =>
     ApiProperty({ type: Number }),
     IsInt({ message: 'The version seen is missing. Reload the page.' }),
     Min(0, { message: 'The version seen is missing. Reload the page.' }),
+  );
+/** What has no version was seen as it is written here; null: nothing was said of it. It is only ever compared. */
+export const SeenAs = () =>
+  applyDecorators(
+    ApiProperty({ nullable: true, type: Object }),
+    ValidateIf((_, value) => value !== null),
+    IsDefined({ message: 'What was seen is missing. Reload the page.' }),
   );
 export const WhenGiven = (name: string) =>
   ValidateIf((holder: Record<string, unknown>) => holder[name] !== undefined && holder[name] !== null);

@@ -1,5 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import { MEASURES, WRITTEN_NUMBER, type MeasureName } from '@kestrel-ridge/core/quantity';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { readWishes } from '@kestrel-ridge/core/session/schema';
@@ -29,14 +30,14 @@ const START = { message: 'The start is no moment. Choose a day and a time.' };
 
 export class AddSessionDto {
   @Id('session') id: string;
-  @ApiProperty() @IsString(NAME) @Length(1, 80, NAME) name: string;
+  @ApiProperty() @IsString(NAME) @Length(...LIMITS.sessionName, NAME) name: string;
   @ApiProperty({ example: '2026-03-01T08:00:00Z' }) @IsISO8601({ strict: true }, START) startsAt: string;
-  @ApiProperty() @IsInt(COOKS) @Min(1, COOKS) @Max(4, COOKS) cooks: number;
+  @ApiProperty() @IsInt(COOKS) @Min(LIMITS.cooks[0], COOKS) @Max(LIMITS.cooks[1], COOKS) cooks: number;
 }
 
 export class ChangeSessionDto {
   @ApiProperty() @IsISO8601({ strict: true }, START) startsAt: string;
-  @ApiProperty() @IsInt(COOKS) @Min(1, COOKS) @Max(4, COOKS) cooks: number;
+  @ApiProperty() @IsInt(COOKS) @Min(LIMITS.cooks[0], COOKS) @Max(LIMITS.cooks[1], COOKS) cooks: number;
   @Seen() version: number;
 }
 

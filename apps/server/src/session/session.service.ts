@@ -1,4 +1,4 @@
-import type { BatchState, SessionState } from '@kestrel-ridge/core/formats';
+import { LIMITS, type BatchState, type SessionState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { Fraction, dayAt, done, nameOnDay, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import type { Choice, Revision } from '@kestrel-ridge/core/recipe';
@@ -22,7 +22,7 @@ import type {
 import { BatchRow, SessionRow } from './session.model.ts';
 import { batchState, sessionState } from './session.state.ts';
 
-const MOST_PORTIONS = 500;
+const [, MOST_PORTIONS] = LIMITS.batchPortions;
 
 @Injectable()
 export class SessionService {

@@ -3,9 +3,9 @@ import { Injectable } from '@nestjs/common';
 import { day, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
 import { openSlot, sameSlot, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { Op, type Transaction } from 'sequelize';
-import { CommandService } from '../command/command.service.ts';
+import { inTurn } from '../command/changedMeanwhile.ts';
+import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { FoodRow } from '../food/food.model.ts';
-import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import { slotState } from './week.state.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
@@ -24,7 +24,8 @@ export class WeekChangesService {
   change(kitchen: string, key: string, dto: WeekChangesDto): Promise<WeekChanged> {
     return this.commands.run(
       { kitchen, key, name: 'change week', body: dto, touches: ['week', 'shelf'] },
-      async ({ transaction }): Promise<Outcome<WeekChanged, Refusal>> => {
+      async (scope): Promise<Outcome<WeekChanged, Refusal>> => {
+        const { transaction } = scope;
         for (const session of dto.sessions ?? [])
           await SessionRow.create({ kitchen, ...session, startsAt: new Date(session.startsAt) }, { transaction });
         for (const { id, version } of [...dto.drop].sort(byId)) {
@@ -66,9 +67,7 @@ export class WeekChangesService {
           const row = await BatchRow.create({ kitchen, ...added, revision }, { transaction });
           batches.push(await row.reload({ transaction }));
         }
-        const wrong =
-          (await changedMeanwhile(kitchen, dto.seen ?? [], transaction)) ??
-          (await setSlots(kitchen, dto.slots, transaction));
+        const wrong = (await mealChanged(scope, dto.seen ?? [])) ?? (await setSlots(kitchen, dto.slots, transaction));
         if (wrong) return refused(wrong);
         const gone: SessionState[] = [];
         for (const session of left) {
@@ -97,14 +96,10 @@ async function planned(
 }
 
 /** The first of the meals that is not any more as it was seen: two tablets may set one meal. */
-async function changedMeanwhile(
-  kitchen: string,
-  seen: readonly SlotDto[],
-  transaction: Transaction,
-): Promise<Refusal | undefined> {
+async function mealChanged(scope: CommandScope, seen: readonly SlotDto[]): Promise<Refusal | undefined> {
   if (seen.length === 0) return undefined;
-  // A meal of which nothing was said has no row to lock: who changes meals, changes them one after the other.
-  await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
+  const { kitchen, transaction } = scope;
+  await inTurn(scope);
   const rows = await SlotRow.findAll({ where: { kitchen, day: seen.map(({ day: on }) => on) }, transaction });
   const there = rows.map(slotState);
   for (const was of seen) {

@@ -8,6 +8,7 @@ import {
   AttendanceDto,
   ChangeEaterDto,
   EaterGoesDto,
+  ForgetTemplateDto,
   TemplateDto,
   WeekChangesDto,
 } from './week.dto.ts';
@@ -68,8 +69,13 @@ export class WeekController {
   @ApiOperation({ summary: 'Forget a week that was kept' })
   @Post('templates/:id/forget')
   @HttpCode(200)
-  forgetTemplate(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string) {
-    return this.weeks.forgetTemplate(kitchen, key, id);
+  forgetTemplate(
+    @InKitchen() kitchen: string,
+    @CommandKey() key: string,
+    @ItsId() id: string,
+    @Body() dto: ForgetTemplateDto,
+  ) {
+    return this.weeks.forgetTemplate(kitchen, key, id, dto);
   }
 
   @ApiOperation({ summary: 'Say whether somebody is here on a day' })

@@ -1,6 +1,8 @@
 import { ALLERGENS, FOOD_GROUPS, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import { MEAL_NAMES, type ComponentKind, type MealName } from '@kestrel-ridge/core/week';
 import type { Wishes } from '@kestrel-ridge/core/session';
+import { LIMITS, type TemplateState, type TemplateWeek } from '@kestrel-ridge/core/formats';
+import { readTemplate } from '@kestrel-ridge/core/formats/schema';
 import { ApiProperty } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -11,7 +13,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -19,9 +20,20 @@ import {
   Matches,
   Max,
   Min,
+  ValidateBy,
 } from 'class-validator';
 import { AddSessionDto, SaidOfPlan } from '../session/session.dto.ts';
-import { Id, NotNegative, OptionalDay, Positive, RequiredDay, Seen, Nested, NestedList } from '../problem/says.ts';
+import {
+  Id,
+  NotNegative,
+  OptionalDay,
+  Positive,
+  RequiredDay,
+  Seen,
+  SeenAs,
+  Nested,
+  NestedList,
+} from '../problem/says.ts';
 
 const NAME = { message: 'The eater has no name. Give one of up to 60 letters.' };
 const WEEKDAYS = { message: 'A day of the week is not known. Use 0 for Monday to 6 for Sunday.' };
@@ -96,11 +108,11 @@ export class TastesDto {
 }
 
 class EaterFields {
-  @ApiProperty() @IsString(NAME) @Length(1, 60, NAME) name: string;
+  @ApiProperty() @IsString(NAME) @Length(...LIMITS.eaterName, NAME) name: string;
   @ApiProperty({ example: 1 })
   @IsNumber({}, { message: 'The appetite is no number. 1 is a usual portion.' })
-  @Min(0.1, { message: 'The appetite is too small. 1 is a usual portion.' })
-  @Max(4, { message: 'The appetite is too large. 1 is a usual portion, 4 the most.' })
+  @Min(LIMITS.eaterAppetite[0], { message: 'The appetite is too small. 1 is a usual portion.' })
+  @Max(LIMITS.eaterAppetite[1], { message: 'The appetite is too large. 1 is a usual portion, 4 the most.' })
   appetite: number;
   @ApiProperty({ type: [Number], example: [0, 1, 2, 3, 4, 5, 6] })
   @IsArray(WEEKDAYS)
@@ -125,6 +137,7 @@ export class AttendanceDto {
   @Id('eater') eater: string;
   @RequiredDay('day') day: string;
   @ApiProperty() @IsBoolean({ message: 'Say whether the eater is here that day. Send true or false.' }) here: boolean;
+  @SeenAs() seen: boolean | null;
 }
 
 const APPETITE = {
@@ -132,15 +145,24 @@ const APPETITE = {
 };
 export class AppetiteDto {
   @Id('component') food: string;
-  @ApiProperty({ example: 1 }) @IsNumber({}, APPETITE) @Min(0, APPETITE) @Max(6, APPETITE) portionsADay: number;
+  @ApiProperty({ example: 1 })
+  @IsNumber({}, APPETITE)
+  @Min(LIMITS.portionsADay[0], APPETITE)
+  @Max(LIMITS.portionsADay[1], APPETITE)
+  portionsADay: number;
   @OptionalDay('day from which it is learned anew') since?: string;
+  @SeenAs() seen: { readonly portionsADay: number; readonly since: string | null } | null;
 }
 
 const PART = { message: 'Portions of a part must be from 0.1 to 6. Enter 1 for a usual portion each.' };
 const GUESTS = { message: 'Guests must be a whole number from 0 to 200.' };
 class PartDto {
   @Id('component') food: string;
-  @ApiProperty({ example: 1 }) @IsNumber({}, PART) @Min(0.1, PART) @Max(6, PART) portions: number;
+  @ApiProperty({ example: 1 })
+  @IsNumber({}, PART)
+  @Min(LIMITS.partPortions[0], PART)
+  @Max(LIMITS.partPortions[1], PART)
+  portions: number;
 }
 export class SlotDto {
   @RequiredDay('day') day: string;
@@ -149,11 +171,11 @@ export class SlotDto {
   meal: MealName;
   @ApiProperty({ type: () => [PartDto] })
   @IsArray()
-  @ArrayMaxSize(12, { message: 'A meal has twelve parts at most. Leave some out.' })
+  @ArrayMaxSize(LIMITS.mealParts[1], { message: 'A meal has twelve parts at most. Leave some out.' })
   @NestedList()
   @Type(() => PartDto)
   parts: PartDto[];
-  @ApiProperty() @IsInt(GUESTS) @Min(0, GUESTS) @Max(200, GUESTS) guests: number;
+  @ApiProperty() @IsInt(GUESTS) @Min(LIMITS.guests[0], GUESTS) @Max(LIMITS.guests[1], GUESTS) guests: number;
   @ApiProperty({ required: false, example: '19:30' })
   @IsOptional()
   @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'The serving time is no time of day. Write it as 19:30.' })
@@ -162,7 +184,7 @@ export class SlotDto {
   @ApiProperty({ required: false })
   @IsOptional()
   @IsString()
-  @Length(1, 200, { message: 'The note is too long. Keep it to 200 letters.' })
+  @Length(...LIMITS.mealNote, { message: 'The note is too long. Keep it to 200 letters.' })
   note?: string;
 }
 
@@ -202,19 +224,28 @@ const ListOf = (item: () => new () => object, most: number) => (target: object, 
 export class WeekChangesDto {
   /** Made before all else, so that dishes can go there. */
   @IsOptional() @ListOf(() => NewSessionDto, 14) sessions?: NewSessionDto[];
-  @ListOf(() => SlotDto, 60) slots: SlotDto[];
+  @ListOf(() => SlotDto, LIMITS.weekSlots[1]) slots: SlotDto[];
   /** Those meals as they were when they were changed; one that is otherwise by now is not written over. Left out: nothing was seen. */
-  @IsOptional() @ListOf(() => SlotDto, 60) seen?: SlotDto[];
-  @ListOf(() => AddedDto, 40) add: AddedDto[];
-  @ListOf(() => SizedDto, 40) size: SizedDto[];
-  @ListOf(() => DroppedDto, 40) drop: DroppedDto[];
+  @IsOptional() @ListOf(() => SlotDto, LIMITS.weekSlots[1]) seen?: SlotDto[];
+  @ListOf(() => AddedDto, LIMITS.weekDishes[1]) add: AddedDto[];
+  @ListOf(() => SizedDto, LIMITS.weekDishes[1]) size: SizedDto[];
+  @ListOf(() => DroppedDto, LIMITS.weekDishes[1]) drop: DroppedDto[];
 }
+
+type SeenTemplate = Pick<TemplateState, 'name' | 'week'>;
+const TEMPLATE = { message: 'The week to keep cannot be read. Reload the page and keep it again.' };
 
 export class TemplateDto {
   @Id('week') id: string;
   @ApiProperty()
   @IsString()
-  @Length(1, 60, { message: 'The week has no name. Give it one of up to 60 letters.' })
+  @Length(...LIMITS.templateName, { message: 'The week has no name. Give it one of up to 60 letters.' })
   name: string;
-  @ApiProperty({ type: Object }) @IsObject() week: Record<string, unknown>;
+  @ApiProperty({ type: Object })
+  @ValidateBy({ name: 'isTemplate', validator: { validate: (said) => readTemplate(said).ok } }, TEMPLATE)
+  week: TemplateWeek;
+  @SeenAs() seen: SeenTemplate | null;
+}
+export class ForgetTemplateDto {
+  @SeenAs() seen: SeenTemplate | null;
 }

@@ -1,3 +1,4 @@
+import type { TemplateWeek } from '@kestrel-ridge/core/formats';
 import type { MealName, MealPart, Tastes } from '@kestrel-ridge/core/week';
 import {
   Model,
@@ -143,7 +144,7 @@ export class TemplateRow extends Model<InferAttributes<TemplateRow>, InferCreati
   declare kitchen: string;
   declare id: string;
   declare name: string;
-  declare week: Record<string, unknown>;
+  declare week: TemplateWeek;
 
   static attach(sequelize: Sequelize): void {
     TemplateRow.init(fresh({ kitchen: key, id: key, name: text, week: json }), {

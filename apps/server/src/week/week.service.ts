@@ -1,16 +1,24 @@
-import type { EaterState, TemplateWeek, WeekState } from '@kestrel-ridge/core/formats';
+import type { EaterState, TemplateState, WeekState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import { addDays, day, done, refused } from '@kestrel-ridge/core/quantity';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
-import { CommandService } from '../command/command.service.ts';
+import { changedMeanwhile } from '../command/changedMeanwhile.ts';
+import { CommandService, type CommandScope } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { batchState, sessionState } from '../session/session.state.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
-import type { AddEaterDto, AppetiteDto, AttendanceDto, ChangeEaterDto, TemplateDto } from './week.dto.ts';
+import type {
+  AddEaterDto,
+  AppetiteDto,
+  AttendanceDto,
+  ChangeEaterDto,
+  ForgetTemplateDto,
+  TemplateDto,
+} from './week.dto.ts';
 import { withoutEmptied } from '@kestrel-ridge/core/session';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { slotState } from './week.state.ts';
@@ -77,7 +85,7 @@ export class WeekService {
           portions: Number(portions),
         })),
         plates,
-        templates: templates.map(({ id, name, week }) => ({ id, name, week: week as unknown as TemplateWeek })),
+        templates: templates.map(({ id, name, week }) => ({ id, name, week })),
         sessions: withoutEmptied(sessions.map(sessionState), batches.map(batchState)),
         batches: batches.map(batchState),
         revisions,
@@ -145,57 +153,83 @@ export class WeekService {
   }
 
   keepTemplate(kitchen: string, key: string, dto: TemplateDto): Promise<{ readonly id: string }> {
-    return this.commands.run(
-      { kitchen, key, name: 'keep template', body: dto, touches: ['week'] },
-      async ({ transaction }) => {
-        await TemplateRow.upsert({ kitchen, ...dto }, { transaction });
-        return done({ id: dto.id });
-      },
-    );
+    return this.commands.run({ kitchen, key, name: 'keep template', body: dto, touches: ['week'] }, async (scope) => {
+      const stale = await templateChanged(scope, dto.id, dto.seen);
+      if (stale) return refused(stale);
+      const { id, name, week } = dto;
+      await TemplateRow.upsert({ kitchen, id, name, week }, { transaction: scope.transaction });
+      return done({ id });
+    });
   }
 
-  forgetTemplate(kitchen: string, key: string, id: string): Promise<{ readonly id: string }> {
+  forgetTemplate(
+    kitchen: string,
+    key: string,
+    id: string,
+    { seen }: ForgetTemplateDto,
+  ): Promise<{ readonly id: string }> {
     return this.commands.run(
-      { kitchen, key, name: 'forget template', body: { id }, touches: ['week'] },
-      async ({ transaction }) => {
-        await TemplateRow.destroy({ where: { kitchen, id }, transaction });
+      { kitchen, key, name: 'forget template', body: { id, seen }, touches: ['week'] },
+      async (scope) => {
+        const stale = await templateChanged(scope, id, seen);
+        if (stale) return refused(stale);
+        await TemplateRow.destroy({ where: { kitchen, id }, transaction: scope.transaction });
         return done({ id });
       },
     );
   }
 
   attend(kitchen: string, key: string, dto: AttendanceDto): Promise<AttendanceDto> {
-    return this.commands.run(
-      { kitchen, key, name: 'attend', body: dto, touches: ['week'] },
-      async ({ transaction }) => {
-        if (!(await EaterRow.findOne({ where: { kitchen, id: dto.eater }, transaction })))
-          return refused<Refusal>({ code: 'not found', what: 'eater' });
-        await AttendanceRow.upsert({ kitchen, eater: dto.eater, day: dto.day, here: dto.here }, { transaction });
-        return done(dto);
-      },
-    );
+    return this.commands.run({ kitchen, key, name: 'attend', body: dto, touches: ['week'] }, async (scope) => {
+      const { transaction } = scope;
+      if (!(await EaterRow.findOne({ where: { kitchen, id: dto.eater }, transaction })))
+        return refused<Refusal>({ code: 'not found', what: 'eater' });
+      const { eater, day: on } = dto;
+      const stale = await changedMeanwhile(scope, 'day of an eater', dto.seen, async () => {
+        const row = await AttendanceRow.findOne({ where: { kitchen, eater, day: on }, transaction });
+        return row && row.here;
+      });
+      if (stale) return refused(stale);
+      await AttendanceRow.upsert({ kitchen, eater, day: on, here: dto.here }, { transaction });
+      return done(dto);
+    });
   }
 
   setAppetite(kitchen: string, key: string, dto: AppetiteDto): Promise<AppetiteDto> {
-    return this.commands.run(
-      { kitchen, key, name: 'set appetite', body: dto, touches: ['week'] },
-      async ({ transaction }) => {
-        if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food, recipe: { [Op.ne]: null } }, transaction })))
-          return refused<Refusal>({ code: 'not found', what: 'component' });
-        await AppetiteRow.upsert(
-          {
-            kitchen,
-            food: dto.food,
-            portionsADay: String(dto.portionsADay),
-            ...(dto.since ? { since: dto.since } : {}),
-          },
-          { transaction },
-        );
-        return done(dto);
-      },
-    );
+    return this.commands.run({ kitchen, key, name: 'set appetite', body: dto, touches: ['week'] }, async (scope) => {
+      const { transaction } = scope;
+      if (!(await FoodRow.findOne({ where: { kitchen, id: dto.food, recipe: { [Op.ne]: null } }, transaction })))
+        return refused<Refusal>({ code: 'not found', what: 'component' });
+      const stale = await changedMeanwhile(scope, 'appetite', dto.seen, async () => {
+        const row = await AppetiteRow.findOne({ where: { kitchen, food: dto.food }, transaction });
+        return row && { portionsADay: Number(row.portionsADay), since: row.since };
+      });
+      if (stale) return refused(stale);
+      await AppetiteRow.upsert(
+        {
+          kitchen,
+          food: dto.food,
+          portionsADay: String(dto.portionsADay),
+          ...(dto.since ? { since: dto.since } : {}),
+        },
+        { transaction },
+      );
+      return done(dto);
+    });
   }
 }
+
+/** A kept week is saved over, or forgotten, only as it was seen. */
+const templateChanged = (
+  scope: CommandScope,
+  id: string,
+  seen: Pick<TemplateState, 'name' | 'week'> | null,
+): Promise<Refusal | undefined> =>
+  changedMeanwhile(scope, 'kept week', seen, async () => {
+    const { kitchen, transaction } = scope;
+    const row = await TemplateRow.findOne({ where: { kitchen, id }, transaction });
+    return row && { name: row.name, week: row.week };
+  });
 
 const eaterState = ({ id, name, appetite, weekdays, tastes, version }: EaterRow): EaterState => ({
   id,

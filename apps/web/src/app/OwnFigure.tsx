@@ -1,7 +1,7 @@
 import { FIGURES, type FigureName } from '@kestrel-ridge/core/food';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
-import { useCommand } from './useCommand.ts';
+import { useSetOwnFigure } from './useSetOwnFigure.ts';
 
 /** A figure of a food, asked for on the spot: how to find it out, a number, and it stands in this kitchen from then on. */
 export function OwnFigure({
@@ -20,17 +20,11 @@ export function OwnFigure({
   const figure = FIGURES.find((each) => each.name === name);
   const [typed, setTyped] = useState<number | null>(value ?? null);
   const [fault, setFault] = useState<string>();
-  const send = useCommand();
+  const set = useSetOwnFigure();
   if (!figure) return null;
   const keep = async () => {
     if (typed === null) return setFault(`Enter a number of ${figure.unit}.`);
-    const sent = await send({
-      path: `foods/${food.id}/own`,
-      method: 'PUT',
-      body: { figure: name, value: typed },
-      touches: ['kitchen', 'shelf', 'week', 'recipes'],
-      quiet: true,
-    });
+    const sent = await set(food.id, name, typed, 'quiet');
     if (sent.ok) onKept?.();
     else setFault(sent.problem.errors.map((each) => `${each.fault} ${each.remedy}`).join(' ') || sent.problem.detail);
   };

@@ -20,6 +20,10 @@ export interface Ask<T = unknown> {
   readonly undo?: string;
   /** How to take it back, where that is another command than the ledger's own undo. */
   readonly back?: (answer: T) => readonly Ask[];
+  /** Changed meanwhile: says what is there now and what was to be, "3 a day there, 2 here". */
+  readonly both?: (now: unknown) => string;
+  /** Changed meanwhile, but by this page: answers the body to send in its place. */
+  readonly ownDoing?: (now: unknown) => unknown;
   /** Whoever asks shows the problem beside its fields: no message on top of that. */
   readonly quiet?: boolean;
   /** The command's own key, for one that may have been sent before this page was opened; left out: a new one. */
@@ -41,17 +45,26 @@ export function useCommand(): <T = unknown>(ask: Ask<T>) => Promise<Sent<T>> {
   const { message } = App.useApp();
 
   return useCallback(
-    async <T>({ path, method = 'POST', body, touches, undo, back, quiet, key = newId() }: Ask<T>): Promise<Sent<T>> => {
-      const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
-      const answer = await untilAnswered(() => command(sent), {
-        open: () => dispatch(commandOpen(key)),
-        over: () => dispatch(commandAnswered(key)),
-      });
-      if (answer.error) {
-        const problem = problemOf(answer.error);
+    async <T>(ask: Ask<T>): Promise<Sent<T>> => {
+      const { touches, undo, back, both, quiet, ownDoing } = ask;
+      const askOnce = async (body: unknown, key: string) => {
+        const { path, method = 'POST' } = ask;
+        const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
+        const answer = await untilAnswered(() => command(sent), {
+          open: () => dispatch(commandOpen(key)),
+          over: () => dispatch(commandAnswered(key)),
+        });
+        return { ...answer, key, problem: answer.error ? problemOf(answer.error) : undefined };
+      };
+      let answer = await askOnce(ask.body, ask.key ?? newId());
+      const instead = answer.problem?.code === 'stale' ? ownDoing?.(answer.problem.now) : undefined;
+      if (instead) answer = await askOnce(instead, newId());
+      const { problem, key } = answer;
+      if (problem) {
         // What is there now is fetched, so that the cook decides on it.
         if (problem.code === 'stale') dispatch(api.util.invalidateTags([...touches]));
-        if (!quiet) void message.error({ content: `${problem.title}. ${problem.detail}`, duration: 8 });
+        const more = problem.code === 'stale' && both ? ` ${both(problem.now)}` : '';
+        if (!quiet) void message.error({ content: `${problem.title}. ${problem.detail}${more}`, duration: 8 });
         return { ok: false, problem };
       }
       const value = answer.data as T;

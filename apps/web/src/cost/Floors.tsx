@@ -3,18 +3,32 @@ import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../app/useCommand.ts';
+import { useSaveSeen } from '../app/useSaveSeen.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { onHandOf } from '@kestrel-ridge/core/view';
 import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
+
+const floorWords = ({ foods }: KitchenView, food: string, least: unknown): string =>
+  typeof least === 'string' && least !== '0'
+    ? `At least ${show(ofBase(foods.get(food)?.facts.base ?? 'g', new Fraction(least)))}`
+    : 'No floor';
 
 /** What should never run out: bought up to its floor; a ready meal below it is to be cooked. */
 export function Floors({ view, costs }: { view: KitchenView; costs: CostState }) {
   const [chosen, choose] = useState(NO_AMOUNT);
   const { food, amount } = chosen;
-  const send = useCommand();
+  const save = useSaveSeen();
   const set = (id: string, least: string) =>
-    send({ path: 'floors', method: 'PUT', body: { food: id, amount: least }, touches: ['cost'] });
+    save({
+      path: 'floors',
+      method: 'PUT',
+      body: { food: id, amount: least },
+      thing: `floor ${id}`,
+      seen: costs.floors.find((floor) => floor.food === id)?.amount ?? null,
+      saved: least === '0' ? null : least,
+      touches: ['cost'],
+      both: (now) => `${floorWords(view, id, now)} there, ${floorWords(view, id, least)} here.`,
+    });
   return (
     <section className="floors" aria-label="Never below">
       <h2>Never below</h2>

@@ -3,8 +3,8 @@ import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCommand } from '../app/useCommand.ts';
 import { OwnFigure } from '../app/OwnFigure.tsx';
+import { useSetOwnFigure } from '../app/useSetOwnFigure.ts';
 
 /** All that is known of a food, figure by figure with its source; each may be overruled, and set back. */
 export function FoodFigures({ food }: { food: FoodState }) {
@@ -66,14 +66,8 @@ function FigureRow({
   const known = figureOf(food, figure.name);
   const own = food.own[figure.name] !== undefined;
   const book = food.book[figure.name];
-  const send = useCommand();
-  const back = () =>
-    send({
-      path: `foods/${food.id}/own`,
-      method: 'PUT',
-      body: { figure: figure.name },
-      touches: ['kitchen', 'shelf', 'week', 'recipes'],
-    });
+  const set = useSetOwnFigure();
+  const back = () => set(food.id, figure.name, undefined);
   if (editing)
     return (
       <tr>

@@ -1,9 +1,8 @@
-import type { Scoop } from '@kestrel-ridge/core/quantity';
-import type { Appliance, Equipment } from '@kestrel-ridge/core/kitchen';
 import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
-import { kpaGauge, metres } from '@kestrel-ridge/core/quantity';
+import { kpaGauge, metres, sameData, type Clash } from '@kestrel-ridge/core/quantity';
 import { Link } from 'react-router';
-import { App, Button, Form } from 'antd';
+import { App, Button, Form, type FormInstance } from 'antd';
+import { useEffect, useRef, useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -14,69 +13,11 @@ import { CookerLog } from './CookerLog.tsx';
 import { OvenLog } from './OvenLog.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
-import { KETTLE_WATTS, Measures, Money, OtherAppliances, SmallThings, TheKitchen } from './kitchenFields.tsx';
+import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equipmentFields.ts';
+import { Measures, Money, OneAtATime, OtherAppliances, SmallThings, TheKitchen } from './kitchenFields.tsx';
 
 export default function KitchenPage() {
-  return <WithKitchen>{(view) => <Kitchen key={view.kitchen.version} view={view} />}</WithKitchen>;
-}
-
-interface Fields {
-  readonly name: string;
-  readonly equipment: Omit<Equipment, 'scoops' | 'oneAtATime'> & {
-    readonly scoops: Scoop[];
-    readonly oneAtATime?: readonly Appliance[];
-  };
-}
-
-/** A dish for the microwave that nobody has measured, litres. Common practice, no published source. */
-const DISH_LITRES = 2;
-
-/** What a kitchen may have or not: an emptied field takes it away. */
-const PERHAPS = [
-  'riceCooker',
-  'microwave',
-  'airFryer',
-  'kettle',
-  'strainers',
-  'largeBurners',
-  'burnerWatts',
-  'scaleStepG',
-  'weekBudgetMinor',
-  'kwhMinor',
-  'powerLimitW',
-  'oneAtATime',
-  'people',
-] as const satisfies readonly (keyof Equipment)[];
-
-const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[number]> =>
-  Object.fromEntries(Object.entries(of).filter(([name]) => !(PERHAPS as readonly string[]).includes(name))) as Omit<
-    T,
-    (typeof PERHAPS)[number]
-  >;
-
-/** What was left empty in a list is not sent: an empty text is no hour. */
-const filled = <T extends object>(each: T): T =>
-  Object.fromEntries(
-    Object.entries(each).filter(
-      ([, value]) => value !== null && value !== undefined && value !== '' && value !== false,
-    ),
-  ) as T;
-
-/** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
-function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
-  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime } = fields;
-  const figures = (
-    ['strainers', 'largeBurners', 'burnerWatts', 'scaleStepG', 'weekBudgetMinor', 'kwhMinor', 'powerLimitW'] as const
-  ).flatMap((name) => (typeof fields[name] === 'number' ? [[name, fields[name]]] : []));
-  return {
-    ...(Object.fromEntries(figures) as Partial<Equipment>),
-    ...(riceCooker?.litres ? { riceCooker } : {}),
-    ...(kettle?.litres ? { kettle: { ...kettle, watts: kettle.watts || KETTLE_WATTS } } : {}),
-    ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
-    ...(airFryer?.basketCm2 ? { airFryer } : {}),
-    ...(people && people.length > 0 ? { people: people.map(filled) } : {}),
-    ...(oneAtATime && oneAtATime.length > 1 ? { oneAtATime: [oneAtATime] } : {}),
-  };
+  return <WithKitchen>{(view) => <Kitchen view={view} />}</WithKitchen>;
 }
 
 function Kitchen({ view }: { view: KitchenView }) {
@@ -86,28 +27,15 @@ function Kitchen({ view }: { view: KitchenView }) {
   const gauge = Form.useWatch(['equipment', 'cookers', 0, 'gaugeKpa'], form) ?? equipment.cookers[0]?.gaugeKpa ?? 80;
   const send = useCommand();
   const { message } = App.useApp();
-  const { oneAtATime, ...rest } = equipment;
-  const socket = oneAtATime?.[0];
   const { currency } = equipment;
 
-  const keep = async ({ name: called, equipment: changed }: Fields) => {
+  const { initialValues, clashes } = useFollowing(view, form);
+
+  const keep = async ({ name: called, equipment: typed }: Fields) => {
     const sent = await send({
       path: '',
       method: 'PUT',
-      body: {
-        name: called.trim(),
-        equipment: {
-          ...withoutPerhaps(equipment),
-          ...withoutPerhaps(changed),
-          ...perhapsOf(changed),
-          ovens: changed.ovens.map(filled),
-          cookers: changed.cookers.map(filled),
-          pots: changed.pots.map(filled),
-          boxes: changed.boxes.map(filled),
-          jug: filled({ ...equipment.jug, ...changed.jug }),
-        },
-        version,
-      },
+      body: { name: called.trim(), equipment: equipmentOf(equipment, typed), version },
       touches: ['kitchen', 'week'],
     });
     if (sent.ok) void message.success('Kept. Amounts, loads and the plan follow.');
@@ -130,11 +58,20 @@ function Kitchen({ view }: { view: KitchenView }) {
         form={form}
         layout="vertical"
         requiredMark={false}
-        initialValues={{ name, equipment: { units: 'US', ...rest, ...(socket ? { oneAtATime: socket } : {}) } }}
+        initialValues={initialValues}
         onFinish={(fields) => void keep(fields)}
         className="kitchen-form"
       >
+        {clashes.length > 0 && (
+          <div className="dashed missing wide" role="alert">
+            <span>
+              <strong>Changed on another device meanwhile</strong>, and typed here: {clashes.map(clashWords).join('; ')}
+              . What you keep holds.
+            </span>
+          </div>
+        )}
         <TheKitchen />
+        <OneAtATime />
         <OtherAppliances />
         <SmallThings />
         <Money currency={currency} />
@@ -153,4 +90,21 @@ function Kitchen({ view }: { view: KitchenView }) {
       <Places view={view} />
     </main>
   );
+}
+
+/** Keeps the form on what is there: what nobody has typed follows, what was typed stays. */
+function useFollowing({ kitchen }: KitchenView, form: FormInstance<Fields>) {
+  const [initialValues] = useState(() => fieldsOf(kitchen));
+  const seen = useRef(initialValues);
+  const [clashes, setClashes] = useState<readonly Clash[]>([]);
+  useEffect(() => {
+    const now = fieldsOf(kitchen);
+    if (sameData(seen.current, now)) return;
+    const typed = form.getFieldsValue(true) as Fields;
+    const followedNow = followed(seen.current, typed, now);
+    seen.current = now;
+    form.setFieldsValue(followedNow.fields);
+    setClashes(followedNow.clashes);
+  }, [kitchen, form]);
+  return { initialValues, clashes };
 }

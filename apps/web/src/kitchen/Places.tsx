@@ -3,6 +3,7 @@ import type { PlaceKind } from '@kestrel-ridge/core/food';
 import type { PlaceState } from '@kestrel-ridge/core/formats';
 import { App, Button, Input, Select } from 'antd';
 import { useState } from 'react';
+import { useDraft } from '../parts/useDraft.ts';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -11,11 +12,10 @@ const KINDS: readonly PlaceKind[] = ['cupboard', 'cool room', 'fridge', 'freezer
 
 /** Where food lies: named as the kitchen names it, in the order one walks it. A place with something in it stays. */
 export function Places({ view }: { view: KitchenView }) {
-  const [places, setPlaces] = useState<readonly PlaceState[]>(view.kitchen.places);
+  const { draft: places, set: setPlaces, seen, changed, there, takeThere, keepMine } = useDraft(view.kitchen.places);
   const [busy, setBusy] = useState(false);
   const send = useCommand();
   const { message } = App.useApp();
-  const changed = JSON.stringify(places) !== JSON.stringify(view.kitchen.places);
   const set = (id: string, what: Partial<PlaceState>) =>
     setPlaces(places.map((place) => (place.id === id ? { ...place, ...what } : place)));
   const move = (n: number, by: -1 | 1) => {
@@ -26,7 +26,7 @@ export function Places({ view }: { view: KitchenView }) {
   };
   const keep = async () => {
     setBusy(true);
-    const sent = await send({ path: 'places', method: 'PUT', body: { places }, touches: ['kitchen', 'shelf'] });
+    const sent = await send({ path: 'places', method: 'PUT', body: { places, seen }, touches: ['kitchen', 'shelf'] });
     setBusy(false);
     if (sent.ok) void message.success('The places are kept, in the order you walk them.');
   };
@@ -77,6 +77,16 @@ export function Places({ view }: { view: KitchenView }) {
           );
         })}
       </ul>
+      {there && (
+        <div className="dashed missing" role="alert">
+          <span>
+            <strong>Changed on another device meanwhile.</strong> There now:{' '}
+            {there.map((place) => `${place.name} (${place.kind})`).join(', ')}.
+          </span>
+          <Button onClick={takeThere}>Take what is there</Button>
+          <Button onClick={keepMine}>Go on with mine</Button>
+        </div>
+      )}
       <div className="give-row">
         <Button
           onClick={() => setPlaces([...places, { id: newId(), name: `shelf ${places.length + 1}`, kind: 'cupboard' }])}
@@ -87,7 +97,7 @@ export function Places({ view }: { view: KitchenView }) {
           <Button
             type="primary"
             loading={busy}
-            disabled={places.some((place) => !place.name.trim())}
+            disabled={there !== undefined || places.some((place) => !place.name.trim())}
             onClick={() => void keep()}
           >
             Keep the places

@@ -2,6 +2,7 @@ import { APPLIANCES } from '@kestrel-ridge/core/kitchen';
 import { SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
+import { SeveralOf } from './SeveralOf.tsx';
 import { perhaps, range } from './rules.ts';
 
 /** A kettle whose plate nobody has read, W. Common practice, no published source. */
@@ -32,19 +33,6 @@ export const TheKitchen = () => (
       <InputNumber controls={false} suffix="W" precision={0} placeholder="gas" />
     </Form.Item>
     <Form.Item
-      label="Only one of these at a time"
-      name={['equipment', 'oneAtATime']}
-      extra="They hang on one socket, or stand in one place."
-    >
-      <Select
-        mode="multiple"
-        allowClear
-        placeholder="all may run together"
-        style={{ maxWidth: 260 }}
-        options={APPLIANCES.map((value) => ({ value, label: value === 'cooker' ? 'sealed cooker' : value }))}
-      />
-    </Form.Item>
-    <Form.Item
       label="The fuse bears at a time"
       name={['equipment', 'powerLimitW']}
       rules={perhaps(1000, 30_000, 'watts')}
@@ -53,6 +41,30 @@ export const TheKitchen = () => (
       <InputNumber controls={false} suffix="W" precision={0} placeholder="no matter" />
     </Form.Item>
   </fieldset>
+);
+
+/** Groups of which one runs at a time. */
+export const OneAtATime = () => (
+  <SeveralOf
+    name="oneAtATime"
+    title="Only one of these at a time: on one socket, or in one place"
+    word="a group"
+    least={0}
+    most={6}
+    fresh={() => []}
+  >
+    {(field) => (
+      <Form.Item name={[field]} label="Not together">
+        <Select
+          mode="multiple"
+          allowClear
+          placeholder="two or more appliances"
+          style={{ minWidth: 260 }}
+          options={APPLIANCES.map((value) => ({ value, label: value === 'cooker' ? 'sealed cooker' : value }))}
+        />
+      </Form.Item>
+    )}
+  </SeveralOf>
 );
 
 /** What not every kitchen has. */

@@ -3,6 +3,7 @@ import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/s
 import { App, Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
+import { useSetOwnFigure } from '../app/useSetOwnFigure.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a pot of grain weighed in the end: from it the kitchen's own uptake and loss are worked out and kept. */
@@ -24,6 +25,7 @@ export function CameOut({
   const [cookedG, setCooked] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
   const send = useCommand();
+  const setFigure = useSetOwnFigure();
   const { message } = App.useApp();
   const { equipment, name, version } = view.kitchen;
   const dryG = (grain.grams?.g.valueOf() ?? 0) / loads;
@@ -35,12 +37,7 @@ export function CameOut({
   const keep = async () => {
     if (!found) return;
     setBusy(true);
-    const uptake = await send({
-      path: `foods/${grain.food.id}/own`,
-      method: 'PUT',
-      body: { figure: 'uptake', value: found.uptake.value },
-      touches: ['kitchen'],
-    });
+    const uptake = await setFigure(grain.food.id, 'uptake', found.uptake.value);
     if (uptake.ok) {
       const grainLossMl = { ...equipment.own?.grainLossMl, [pot]: found.lossMl };
       const loss = await send({

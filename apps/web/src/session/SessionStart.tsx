@@ -1,3 +1,4 @@
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import type { SessionState } from '@kestrel-ridge/core/formats';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
@@ -48,7 +49,7 @@ export function SessionStart({
       </label>
       <label>
         <span className="soft">cooks</span>
-        <Stepper label="Cooks" value={cooks} least={1} most={4} onChange={setCooks} />
+        <Stepper label="Cooks" value={cooks} least={LIMITS.cooks[0]} most={LIMITS.cooks[1]} onChange={setCooks} />
       </label>
       {changed && (
         <Button

@@ -1,3 +1,4 @@
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import { inOneGo, canBeAhead, canBeShared, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -113,7 +114,7 @@ function waysOf(view: KitchenView, { tasks }: PlanResult, wishes: Wishes): reado
     ...tasks.problem.tasks
       .filter(({ id }) => canBeAhead(tasks, id))
       .map(({ id }) => said(`the evening before: ${name(id)}`, { ...wishes, ahead: [...(wishes.ahead ?? []), id] })),
-    ...(cooks < 4 ? [{ words: 'one cook more', what: { if: 'cooks' as const, cooks: cooks + 1 } }] : []),
+    ...(cooks < LIMITS.cooks[1] ? [{ words: 'one cook more', what: { if: 'cooks' as const, cooks: cooks + 1 } }] : []),
     ...(Object.keys(THINGS) as Thing[]).map((thing) => ({
       words: THINGS[thing],
       what: { if: 'with' as const, thing },

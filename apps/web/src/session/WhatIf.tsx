@@ -1,3 +1,4 @@
+import { LIMITS } from '@kestrel-ridge/core/formats';
 import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { energyOf } from '@kestrel-ridge/core/session';
 import { Button, Select } from 'antd';
@@ -80,7 +81,9 @@ function choicesOf(view: KitchenView): readonly { value: string; label: string; 
     ...(cooks > 1
       ? [{ value: 'fewer', label: 'one cook fewer', what: { if: 'cooks' as const, cooks: cooks - 1 } }]
       : []),
-    ...(cooks < 4 ? [{ value: 'more', label: 'one cook more', what: { if: 'cooks' as const, cooks: cooks + 1 } }] : []),
+    ...(cooks < LIMITS.cooks[1]
+      ? [{ value: 'more', label: 'one cook more', what: { if: 'cooks' as const, cooks: cooks + 1 } }]
+      : []),
     { value: 'later', label: 'an hour later', what: { if: 'later' as const, minutes: HOUR } },
     ...(['oven', 'cooker', 'jug'] as const)
       .filter((station) => uses.has(station))

@@ -2,6 +2,7 @@ import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { newId } from '../parts/newId.ts';
+import { appetiteSeen } from './appetiteSeen.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
@@ -29,7 +30,7 @@ export function AddDish({ view }: { view: KitchenView }) {
       await send({
         path: 'appetites',
         method: 'PUT',
-        body: { food: document.component.id, portionsADay: 1 },
+        body: { food: document.component.id, portionsADay: 1, seen: appetiteSeen(view, document.component.id) },
         touches: ['week'],
       });
     }

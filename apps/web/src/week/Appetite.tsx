@@ -1,19 +1,25 @@
 import { InputNumber, Popover } from 'antd';
-import { useCommand } from '../app/useCommand.ts';
-import type { ComponentStrip } from '@kestrel-ridge/core/view';
+import { appetiteSeen, appetiteThere } from './appetiteSeen.ts';
+import { useSaveSeen } from '../app/useSaveSeen.ts';
+import type { ComponentStrip, KitchenView } from '@kestrel-ridge/core/view';
 
 /** How many portions of a component one eater takes in a day: what the strip falls by. */
-export function Appetite({ item }: { item: ComponentStrip }) {
-  const send = useCommand();
+export function Appetite({ view, item }: { view: KitchenView; item: ComponentStrip }) {
+  const save = useSaveSeen();
   const { portionsADay } = item;
+  const seen = appetiteSeen(view, item.food.id);
   const set = (value: number | null) =>
     value !== null &&
     value !== portionsADay &&
-    void send({
+    void save({
       path: 'appetites',
       method: 'PUT',
       body: { food: item.food.id, portionsADay: value },
+      thing: `appetite ${item.food.id}`,
+      seen,
+      saved: { portionsADay: value, since: seen?.since ?? null },
       touches: ['week'],
+      both: appetiteThere(value),
     });
   return (
     <Popover

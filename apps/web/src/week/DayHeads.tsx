@@ -1,7 +1,7 @@
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { Checkbox, Popover } from 'antd';
-import { useCommand } from '../app/useCommand.ts';
+import { useSaveSeen } from '../app/useSaveSeen.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName, longDayName } from '../parts/times.ts';
 import { AddEater } from './AddEater.tsx';
@@ -9,7 +9,7 @@ import { AddEater } from './AddEater.tsx';
 /** Who eats on which day; a touch on a day changes it. */
 export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day[] }) {
   const { eaters, attendance } = view.week;
-  const send = useCommand();
+  const save = useSaveSeen();
   return (
     <div className="day-heads">
       {days.map((day) => {
@@ -27,10 +27,13 @@ export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day
                     key={eater.id}
                     checked={here.some(({ id }) => id === eater.id)}
                     onChange={(event) =>
-                      void send({
+                      void save({
                         path: 'attendance',
                         method: 'PUT',
                         body: { eater: eater.id, day, here: event.target.checked },
+                        thing: `attendance ${eater.id} ${day}`,
+                        seen: attendance.find((each) => each.eater === eater.id && each.day === day)?.here ?? null,
+                        saved: event.target.checked,
                         touches: ['week'],
                       })
                     }

@@ -1,6 +1,7 @@
 import { DAY_MS } from '@kestrel-ridge/core/quantity';
 import type { Eater } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
+import { appetiteSeen } from './appetiteSeen.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
@@ -33,7 +34,12 @@ export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
                 void send({
                   path: 'appetites',
                   method: 'PUT',
-                  body: { food, portionsADay: appetite?.portionsADay ?? 1, since: dayAfter(view) },
+                  body: {
+                    food,
+                    portionsADay: appetite?.portionsADay ?? 1,
+                    since: dayAfter(view),
+                    seen: appetiteSeen(view, food),
+                  },
                   touches: ['week'],
                 })
               }

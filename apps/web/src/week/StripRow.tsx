@@ -154,7 +154,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
             }
           : {})}
       >
-        <Appetite item={item} />
+        <Appetite view={view} item={item} />
       </SupplyStrip>
     </>
   );

@@ -1,4 +1,4 @@
-import type { TemplateWeek } from '@kestrel-ridge/core/formats';
+import type { TemplateState, TemplateWeek } from '@kestrel-ridge/core/formats';
 import { addDays, weekday } from '@kestrel-ridge/core/quantity';
 import { App, Button, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
@@ -24,7 +24,7 @@ export function Templates({
     const same = templates.find((each) => each.name === name.trim());
     const sent = await send({
       path: 'templates',
-      body: { id: same?.id ?? newId(), name: name.trim(), week: asTemplate(view) },
+      body: { id: same?.id ?? newId(), name: name.trim(), week: asTemplate(view), seen: seenTemplate(same) },
       touches: ['week'],
     });
     if (sent.ok) setNaming(false);
@@ -49,20 +49,28 @@ export function Templates({
         menu={{
           items: [
             { key: 'keep', label: 'Keep this week to use again …', onClick: () => setNaming(true) },
-            ...templates.flatMap(({ id, name: label }) => [
-              { key: id, label: `Use “${label}”`, onClick: () => lay(id) },
-              {
-                key: `forget ${id}`,
-                label: `Forget “${label}”`,
-                danger: true,
-                onClick: () =>
-                  void modal.confirm({
-                    title: `Forget “${label}”?`,
-                    okText: 'Forget it',
-                    onOk: () => send({ path: `templates/${id}/forget`, body: {}, touches: ['week'] }),
-                  }),
-              },
-            ]),
+            ...templates.flatMap((template) => {
+              const { id, name: label } = template;
+              return [
+                { key: id, label: `Use “${label}”`, onClick: () => lay(id) },
+                {
+                  key: `forget ${id}`,
+                  label: `Forget “${label}”`,
+                  danger: true,
+                  onClick: () =>
+                    void modal.confirm({
+                      title: `Forget “${label}”?`,
+                      okText: 'Forget it',
+                      onOk: () =>
+                        send({
+                          path: `templates/${id}/forget`,
+                          body: { seen: seenTemplate(template) },
+                          touches: ['week'],
+                        }),
+                    }),
+                },
+              ];
+            }),
           ],
         }}
       >
@@ -88,6 +96,10 @@ export function Templates({
     </>
   );
 }
+
+/** As the server compares it. */
+const seenTemplate = (template: TemplateState | undefined) =>
+  template ? { name: template.name, week: template.week } : null;
 
 /** The seven days as they are, by day of the week. */
 export function asTemplate({ week, batches, today }: KitchenView): TemplateWeek {

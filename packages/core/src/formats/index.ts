@@ -55,3 +55,5 @@ export type { MethodStep } from './recipeText/readMethodStep.ts';
 export { readRecipeText } from './recipeText/readRecipeText.ts';
 export type { RecipeText } from './recipeText/recipeText.ts';
 export { toMarkdown, toRecipeText } from './recipeText/toRecipeText.ts';
+export { LIMITS, within } from './limits.ts';
+export type { Span } from './limits.ts';
