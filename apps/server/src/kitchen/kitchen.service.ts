@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { BOOK } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Clock } from '../command/clock.ts';
-import { changedMeanwhile } from '../command/changedMeanwhile.ts';
+import { changedMeanwhile, inTurn } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { refuse, type Refusal } from '../problem/problem.ts';
@@ -88,6 +88,8 @@ export class KitchenService {
               'Give each its own name.',
             ),
           );
+        // First in turn: a list that is read while another one is being written has its rows, but not their order.
+        await inTurn(scope);
         const before = await PlaceRow.findAll({
           where: { kitchen },
           order: ['position'],
