@@ -11,6 +11,7 @@ import { AppModule } from './app.module.ts';
 import { Database } from './database/database.ts';
 import { migrate } from './database/migrate.ts';
 import { followBook } from './food/followBook.ts';
+import { pagesDir } from './live/pagesBuild.ts';
 import { ProblemFilter } from './problem/problem.filter.ts';
 import { sameOrigin } from './problem/sameOrigin.ts';
 import { validation } from './problem/validation.ts';
@@ -79,7 +80,7 @@ export async function createApp(): Promise<NestExpressApplication> {
 
 /** The built web app, from the same origin; any address of its own answers with its one page. */
 function serveWeb(app: NestExpressApplication): void {
-  const dir = process.env['WEB_DIR'] ?? path.resolve(import.meta.dirname, '../../web/dist');
+  const dir = pagesDir();
   if (!existsSync(path.join(dir, 'index.html'))) return;
   app.useStaticAssets(dir, {
     index: false,

@@ -35,6 +35,13 @@ test('a change is told to open browsers of its kitchen within a second, and to t
   const at = `kitchens/${server.kitchen}`;
   const { body } = await server.get<KitchenState>(at);
   const other = randomUUID();
+  const opened = await server.send('POST', 'kitchens', {
+    id: other,
+    name: 'Lower hut',
+    equipment: body.equipment,
+    places: [{ id: randomUUID(), name: 'shelf', kind: 'cupboard' }],
+  });
+  expect(opened.status).toBe(201);
   const elsewhere: string[] = [];
   void listen(other, (touches) => elsewhere.push(...touches) > 99).catch(() => undefined);
   const heard = listen(server.kitchen, (touches) => touches.includes('shelf'));
@@ -51,6 +58,47 @@ test('a change is told to open browsers of its kitchen within a second, and to t
   expect(performance.now() - began).toBeLessThan(1000);
   expect(elsewhere).not.toContain('shelf');
 });
+
+test('nobody listens to a kitchen that does not exist, and what is told names the build of the pages', async () => {
+  const nowhere = await fetch(`${server.url}/api/kitchens/${randomUUID()}/live`);
+  expect([nowhere.status, ((await nowhere.json()) as { code: string }).code]).toEqual([404, 'not found']);
+  const stop = new AbortController();
+  const stream = await fetch(`${server.url}/api/kitchens/${server.kitchen}/live`, { signal: stop.signal });
+  const first = new TextDecoder().decode((await stream.body?.getReader().read())?.value as Uint8Array | undefined);
+  stop.abort();
+  const said = /^data: (.*)$/m.exec(first)?.[1];
+  expect(JSON.parse(said ?? '{}')).toEqual({
+    touches: [],
+    now: expect.any(String) as string,
+    build: expect.any(String) as string,
+  });
+});
+
+test('no more than two hundred pages may listen, the next is told so; one that goes makes room', async () => {
+  const open: AbortController[] = [];
+  const listenOnce = async () => {
+    const stop = new AbortController();
+    const answer = await fetch(`${server.url}/api/kitchens/${server.kitchen}/live`, { signal: stop.signal });
+    if (answer.ok) open.push(stop);
+    else await answer.text();
+    return answer.status;
+  };
+  try {
+    let last = 200;
+    while (last === 200 && open.length <= 200) last = await listenOnce();
+    expect(last).toBe(409);
+    // A page of a test before may not have gone yet.
+    expect(open.length).toBeGreaterThan(195);
+    open.pop()?.abort();
+    await expect(
+      (async () => {
+        for (;;) if ((await listenOnce()) === 200) return 200;
+      })(),
+    ).resolves.toBe(200);
+  } finally {
+    for (const stop of open) stop.abort();
+  }
+}, 60_000);
 
 test('migrations run once, also when two servers start together', async () => {
   const url = process.env['DATABASE_URL'] ?? '';

@@ -11,7 +11,7 @@ export class LiveController {
 
   @ApiOperation({ summary: 'Server-sent events: which parts of this kitchen have changed' })
   @Sse()
-  listen(@InKitchen() kitchen: string): Observable<LiveMessage> {
+  listen(@InKitchen() kitchen: string): Promise<Observable<LiveMessage>> {
     return this.live.forKitchen(kitchen);
   }
 }

@@ -1,8 +1,11 @@
 import { Inject, Injectable, Logger, type OnApplicationShutdown, type OnModuleInit } from '@nestjs/common';
 import pg from 'pg';
 import { serverNow } from '../command/clock.ts';
-import { Subject, filter, map, merge, timer, type Observable } from 'rxjs';
-import { DATABASE_URL } from '../database/database.ts';
+import { Subject, defer, filter, finalize, map, merge, timer, type Observable } from 'rxjs';
+import { DATABASE_URL, Database } from '../database/database.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
+import { refuse } from '../problem/problem.ts';
+import { pagesBuild } from './pagesBuild.ts';
 
 interface Told {
   /** A kitchen's id, or "all". */
@@ -11,12 +14,14 @@ interface Told {
 }
 
 export interface LiveMessage {
-  /** With the server's own time: a device whose clock is wrong can tell. */
-  readonly data: { readonly touches: readonly string[]; readonly now: string };
+  /** With the server's own time, so that a device whose clock is wrong can tell, and the build of the pages, so that one from before can. */
+  readonly data: { readonly touches: readonly string[]; readonly now: string; readonly build: string };
 }
 
 const BEAT_MS = 15_000;
 const AGAIN_MS = 1000;
+/** More pages than a small kitchen has devices: whoever opens more holds what others need. */
+const MOST_OPEN = 200;
 
 /** Hears what any server process changed (LISTEN), and tells the browsers of that kitchen. */
 @Injectable()
@@ -25,21 +30,43 @@ export class LiveService implements OnModuleInit, OnApplicationShutdown {
   private readonly logger = new Logger('Live');
   private client: pg.Client | undefined;
   private ended = false;
+  /** Pages that listen now. */
+  private open = 0;
   private retry: NodeJS.Timeout | undefined;
 
-  constructor(@Inject(DATABASE_URL) private readonly url: string) {}
+  constructor(
+    @Inject(DATABASE_URL) private readonly url: string,
+    private readonly database: Database,
+  ) {}
 
   async onModuleInit(): Promise<void> {
     await this.listen();
   }
 
-  forKitchen(kitchen: string): Observable<LiveMessage> {
+  /** A kitchen's changes, and a beat. Bounded: each holds a connection. */
+  async forKitchen(kitchen: string): Promise<Observable<LiveMessage>> {
+    const there = await this.database.inKitchen(kitchen, (transaction) =>
+      KitchenRow.findByPk(kitchen, { transaction }),
+    );
+    if (!there) throw refuse({ code: 'not found', what: 'kitchen' });
+    if (this.open >= MOST_OPEN)
+      throw refuse({
+        code: 'not now',
+        detail: `${MOST_OPEN} pages listen already.`,
+        remedy: 'Close some that nobody looks at.',
+      });
     const changes = this.told.pipe(
       filter((told) => told.kitchen === kitchen || told.kitchen === 'all'),
       map(({ touches }) => touches),
     );
     const beat = timer(0, BEAT_MS).pipe(map((): readonly string[] => []));
-    return merge(changes, beat).pipe(map((touches) => ({ data: { touches, now: serverNow().toISOString() } })));
+    const messages = merge(changes, beat).pipe(
+      map((touches) => ({ data: { touches, now: serverNow().toISOString(), build: pagesBuild() } })),
+    );
+    return defer(() => {
+      this.open++;
+      return messages.pipe(finalize(() => this.open--));
+    });
   }
 
   private async listen(): Promise<void> {

@@ -1,4 +1,4 @@
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi } from '@reduxjs/toolkit/query/react';
 import type {
   CostState,
   FoodState,
@@ -15,6 +15,8 @@ import type {
   WeekState,
 } from '@kestrel-ridge/core/formats';
 
+import { baseQuery } from './baseQuery.ts';
+
 /** A writing command, as every screen sends it. The key makes a repetition harmless. */
 export interface SentCommand {
   readonly path: string;
@@ -24,11 +26,14 @@ export interface SentCommand {
   readonly touches: readonly Topic[];
 }
 
+/** All that a kitchen's pages are made of. */
+export const EVERYTHING = ['kitchen', 'shelf', 'recipes', 'week', 'run', 'cost'] as const satisfies readonly Topic[];
+
 /** What the server knows, kept until a live message says that a topic has changed. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api/', timeout: 15_000 }),
-  tagTypes: ['kitchen', 'shelf', 'recipes', 'week', 'run', 'cost'],
+  baseQuery,
+  tagTypes: EVERYTHING,
   keepUnusedDataFor: 600,
   endpoints: (build) => ({
     kitchens: build.query<readonly KitchenName[], void>({ query: () => 'kitchens', providesTags: ['kitchen'] }),

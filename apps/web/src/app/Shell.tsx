@@ -5,7 +5,10 @@ import { useKitchensQuery } from '../api/api.ts';
 import { someWishesKept } from '../session/wishesSlice.ts';
 import { rememberKitchen, rememberedKitchen } from './rememberedKitchen.ts';
 import { useAppSelector } from './store.ts';
-import { useLive } from './useLive.ts';
+import { useLive } from './line/useLive.ts';
+import { useNewPages } from './line/useNewPages.ts';
+import { useRecovery } from './line/useRecovery.ts';
+import { useResumeCommands } from './useResumeCommands.ts';
 import { useTurnOfDay } from './useTurnOfDay.ts';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -24,9 +27,10 @@ const SendWishes = lazy(async () => ({ default: (await import('../session/SendWi
 /** The frame of every page: which kitchen, the trail, the line to the server. */
 export function Shell() {
   const { data: kitchens, error, isLoading, refetch } = useKitchensQuery();
+  const behind = useRecovery();
   const [chosen, choose] = useState(rememberedKitchen);
   if (isLoading) return <Loading what="Opening the kitchen" />;
-  if (!kitchens) return <Away error={error} again={() => void refetch()} />;
+  if (!kitchens) return <Away error={error} />;
   const kitchen = kitchens.find(({ id }) => id === chosen) ?? kitchens[0];
   if (!kitchen)
     return (
@@ -42,19 +46,21 @@ export function Shell() {
     );
   return (
     <KitchenIdContext value={kitchen.id}>
-      <Frame kitchen={kitchen.id} />
+      <Frame kitchen={kitchen.id} behind={behind} />
     </KitchenIdContext>
   );
 }
 
-function Frame({ kitchen }: { kitchen: string }) {
-  const { line, offMs } = useLive(kitchen);
+function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
+  const { line, offMs, newer } = useLive(kitchen);
+  useNewPages(newer);
   const online = useOnline();
   const open = useAppSelector((state) => state.openCommands.keys.length);
   const wished = useWished();
   const { pathname } = useLocation();
   const navigation = useNavigation();
   useTurnOfDay(kitchen);
+  useResumeCommands();
   useEffect(() => rememberKitchen(kitchen), [kitchen]);
   useEffect(() => {
     // Newer browsers answer with a promise, and an effect must answer nothing.
@@ -66,15 +72,16 @@ function Frame({ kitchen }: { kitchen: string }) {
         Skip to the page
       </a>
       {pathname !== '/cook/run' && <Trail />}
-      {(!online || line === 'away') && (
+      {(!online || line === 'away' || behind) && (
         <Notice className="notice">
-          No line to the server. You see what was last known. Taps of a run wait here until it is back.
+          No line to the server. You see what was last known. What you change waits here until it is back.
         </Notice>
       )}
+      {newer && <Notice className="notice">The server has newer pages. They come with the next page you open.</Notice>}
       {open > 0 && (
         <Notice className="notice not-known">
           {open === 1 ? 'Of one change' : `Of ${open} changes`} it is not known yet whether the server has it. It is
-          asked again by itself; nothing is done twice. Leave this page open.
+          asked again by itself, also when this page is opened anew; nothing is done twice.
         </Notice>
       )}
       {offMs !== 0 && (

@@ -11,7 +11,7 @@ export function WithKitchen({ children }: { children: (view: KitchenView) => Rea
     case 'loading':
       return <Loading />;
     case 'away':
-      return <Away error={fetched.error} again={fetched.again} />;
+      return <Away error={fetched.error} />;
     case 'ready':
       return children(fetched.value);
     default:

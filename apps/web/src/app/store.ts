@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api.ts';
+import { behindSlice } from '../api/behindSlice.ts';
 import { planSlice } from '../session/planSlice.ts';
 import { wishesSlice } from '../session/wishesSlice.ts';
 import { runOutboxSlice } from '../run/runOutboxSlice.ts';
@@ -13,6 +14,7 @@ import { openCommandsSlice } from './openCommandsSlice.ts';
 export const store = configureStore({
   reducer: {
     [api.reducerPath]: api.reducer,
+    [behindSlice.name]: behindSlice.reducer,
     [chosenSessionSlice.name]: chosenSessionSlice.reducer,
     [lastChangeSlice.name]: lastChangeSlice.reducer,
     [openCommandsSlice.name]: openCommandsSlice.reducer,

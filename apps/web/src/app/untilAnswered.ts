@@ -1,5 +1,5 @@
 import type { Milliseconds } from '@kestrel-ridge/core/quantity';
-import { problemOf } from '../parts/problemOf.ts';
+import { noAnswer } from '../parts/problemOf.ts';
 
 interface Answer {
   readonly data?: unknown;
@@ -10,9 +10,6 @@ interface Answer {
 const WAITS_MS: readonly Milliseconds[] = [700, 2000, 4000, 8000];
 
 const wait = (ms: Milliseconds) => new Promise<void>((resolve) => setTimeout(resolve, ms));
-
-/** No server, a proxy in its place, or one without its database: nobody has said what became of the command. */
-const isOpen = (error: unknown): boolean => [0, 502, 503, 504].includes(problemOf(error).status);
 
 /**
  * Asks until it is answered. `open` is told once, when the first asking got no answer; `over` when one came after that.
@@ -25,7 +22,7 @@ export async function untilAnswered<T extends Answer>(
 ): Promise<T> {
   for (let n = 0; ; n++) {
     const answer = await ask();
-    if (!answer.error || !isOpen(answer.error)) {
+    if (!answer.error || !noAnswer(answer.error)) {
       if (n > 0) over();
       return answer;
     }

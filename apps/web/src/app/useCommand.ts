@@ -2,6 +2,7 @@ import { useCallback } from 'react';
 import type { ProblemDetails, Topic } from '@kestrel-ridge/core/formats';
 import { App } from 'antd';
 import { changeMade } from './lastChangeSlice.ts';
+import { dropCommand, keepCommand } from './keptCommands.ts';
 import { commandAnswered, commandOpen } from './openCommandsSlice.ts';
 import { untilAnswered } from './untilAnswered.ts';
 import { useKitchenId } from './useKitchenId.ts';
@@ -50,10 +51,13 @@ export function useCommand(): <T = unknown>(ask: Ask<T>) => Promise<Sent<T>> {
       const askOnce = async (body: unknown, key: string) => {
         const { path, method = 'POST' } = ask;
         const sent = { path: `kitchens/${kitchen}${path ? `/${path}` : ''}`, method, body, key, touches };
+        // Whoever hands in a key keeps the command too.
+        if (ask.key === undefined) keepCommand(sent);
         const answer = await untilAnswered(() => command(sent), {
           open: () => dispatch(commandOpen(key)),
           over: () => dispatch(commandAnswered(key)),
         });
+        dropCommand(key);
         return { ...answer, key, problem: answer.error ? problemOf(answer.error) : undefined };
       };
       let answer = await askOnce(ask.body, ask.key ?? newId());

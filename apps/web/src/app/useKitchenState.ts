@@ -1,3 +1,4 @@
+import type { WeekState } from '@kestrel-ridge/core/formats';
 import { viewOf, type KitchenView } from '@kestrel-ridge/core/view';
 import { useMemo } from 'react';
 import {
@@ -8,12 +9,12 @@ import {
   useRecipesQuery,
   useWeekQuery,
 } from '../api/api.ts';
-import { useAppSelector } from './store.ts';
+import { useAppSelector, type RootState } from './store.ts';
 import { useKitchenId } from './useKitchenId.ts';
 
 export type Fetched<T> =
   | { readonly state: 'loading' }
-  | { readonly state: 'away'; readonly error: unknown; readonly again: () => void }
+  | { readonly state: 'away'; readonly error: unknown }
   | { readonly state: 'ready'; readonly value: T };
 
 /** Everything the screens of one kitchen start from. What the server sent is kept in the query cache; the rest is folded from it here. */
@@ -26,17 +27,30 @@ export function useKitchenState(): Fetched<KitchenView> {
   const week = useWeekQuery(id);
   const costs = useCostsQuery(id);
   const chosen = useAppSelector((state) => state.chosenSession.id);
+  const said = useAppSelector((state) => state.wishes.said);
+  const weekSaid = useMemo(() => week.data && withSaid(week.data, said), [week.data, said]);
   const value = useMemo(
     () =>
-      kitchen.data && foods.data && lots.data && recipes.data && week.data && costs.data
-        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, week.data, costs.data, chosen)
+      kitchen.data && foods.data && lots.data && recipes.data && weekSaid && costs.data
+        ? viewOf(kitchen.data, foods.data, lots.data, recipes.data, weekSaid, costs.data, chosen)
         : undefined,
-    [kitchen.data, foods.data, lots.data, recipes.data, week.data, costs.data, chosen],
+    [kitchen.data, foods.data, lots.data, recipes.data, weekSaid, costs.data, chosen],
   );
   if (value) return { state: 'ready', value };
   const queries = [kitchen, foods, lots, recipes, week, costs];
   const failed = queries.find((query) => query.isError);
-  if (failed)
-    return { state: 'away', error: failed.error, again: () => queries.forEach((query) => void query.refetch()) };
+  if (failed) return { state: 'away', error: failed.error };
   return { state: 'loading' };
 }
+
+/** What was said of plans on this device holds on every page, also before the server has it. */
+const withSaid = (week: WeekState, said: RootState['wishes']['said']): WeekState =>
+  Object.keys(said).length === 0
+    ? week
+    : {
+        ...week,
+        sessions: week.sessions.map((session) => {
+          const mine = said[session.id];
+          return mine ? { ...session, wishes: mine.wishes } : session;
+        }),
+      };

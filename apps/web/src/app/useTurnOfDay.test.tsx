@@ -4,6 +4,7 @@ import { useTurnOfDay } from './useTurnOfDay.ts';
 const mockFetchedAnew: unknown[] = [];
 let mockToday = '2026-03-28';
 jest.mock('../api/api.ts', () => ({
+  EVERYTHING: ['kitchen', 'week'],
   api: { util: { invalidateTags: (tags: unknown) => ({ type: 'fetch anew', tags }) } },
   useKitchenQuery: () => ({ data: { today: mockToday, equipment: { zone: 'Europe/Berlin' } } }),
 }));

@@ -1,6 +1,6 @@
 import { dayAt, SECOND_MS } from '@kestrel-ridge/core/quantity';
 import { useEffect } from 'react';
-import { api, useKitchenQuery } from '../api/api.ts';
+import { EVERYTHING, api, useKitchenQuery } from '../api/api.ts';
 import { appNow } from '../parts/appNow.ts';
 import { useAppDispatch } from './store.ts';
 
@@ -15,8 +15,7 @@ export function useTurnOfDay(kitchen: string): void {
   useEffect(() => {
     if (today === undefined || zone === undefined) return undefined;
     const look = () => {
-      if (dayAt(new Date(appNow()), zone) > today)
-        dispatch(api.util.invalidateTags(['kitchen', 'shelf', 'recipes', 'week', 'run', 'cost']));
+      if (dayAt(new Date(appNow()), zone) > today) dispatch(api.util.invalidateTags([...EVERYTHING]));
     };
     const timer = setInterval(look, LOOK_MS);
     // A tablet that slept over midnight is looked at before its timers go again.

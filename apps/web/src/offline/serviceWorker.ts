@@ -1,6 +1,7 @@
 import { clientsClaim } from 'workbox-core';
 import { registerRoute } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
+import { KEPT_HEADER } from '../api/keptHeader.ts';
 
 /*
  * The shell and what the server said last are kept on the device, so that a run goes on when the tablet is reloaded without a network.
@@ -37,5 +38,24 @@ registerRoute(
 registerRoute(
   ({ url, sameOrigin, request }) =>
     sameOrigin && request.method === 'GET' && url.pathname.startsWith('/api/') && !url.pathname.endsWith('/live'),
-  new NetworkFirst({ cacheName: 'kitchen' }),
+  new NetworkFirst({
+    cacheName: 'kitchen',
+    plugins: [
+      {
+        // A proxy's word, or a server's without its database, is no answer: what was kept is shown instead.
+        fetchDidSucceed: ({ response }) =>
+          response.status >= 502 && response.status <= 504
+            ? Promise.reject(new Error(`answered ${response.status}`))
+            : Promise.resolve(response),
+        cachedResponseWillBeUsed: ({ cachedResponse }) => Promise.resolve(cachedResponse && marked(cachedResponse)),
+      },
+    ],
+  }),
 );
+
+/** So that the page can say that it is not the server's own word of now. */
+function marked(kept: Response): Response {
+  const headers = new Headers(kept.headers);
+  headers.set(KEPT_HEADER, '1');
+  return new Response(kept.body, { status: kept.status, statusText: kept.statusText, headers });
+}

@@ -20,10 +20,13 @@ export function problemOf(error: unknown): ProblemDetails {
     code: 'unknown',
     status: typeof status === 'number' ? status : 0,
     title: 'Something went wrong',
-    detail: 'Nothing was changed. Reload the page and try again.',
+    detail: 'It was not done. Reload the page and try again; if it stays, the server’s log says more.',
     errors: [],
   };
 }
+
+/** No server, a proxy in its place, or one without its database: nobody has answered. */
+export const noAnswer = (error: unknown): boolean => [0, 502, 503, 504].includes(problemOf(error).status);
 
 const isProblem = (data: unknown): data is ProblemDetails =>
   typeof data === 'object' && data !== null && 'code' in data && 'detail' in data;

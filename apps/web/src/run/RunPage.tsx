@@ -34,7 +34,7 @@ function Run({ view }: { view: KitchenView }) {
     case 'loading':
       return <Loading what="Looking for the run" />;
     case 'away':
-      return <Away error={run.error} again={run.again} />;
+      return <Away error={run.error} />;
     case 'none':
       return (
         <main className="page">

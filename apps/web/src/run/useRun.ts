@@ -56,7 +56,7 @@ export function useRun(
   session: string | undefined,
 ):
   | { readonly state: 'loading' }
-  | { readonly state: 'away'; readonly error: unknown; readonly again: () => void }
+  | { readonly state: 'away'; readonly error: unknown }
   | { readonly state: 'none' }
   | ({ readonly state: 'on' } & LiveRun) {
   const kitchen = useKitchenId();
@@ -145,6 +145,6 @@ export function useRun(
   if (!session || data?.run === null) return { state: 'none' };
   if (run && cooked && view)
     return { state: 'on', run, cooked, view, now, tap, waiting: pending.length, lastDone, events };
-  if (error) return { state: 'away', error, again: () => void refetch() };
+  if (error) return { state: 'away', error };
   return { state: 'loading' };
 }

@@ -1,4 +1,4 @@
-import { renderHook } from '@testing-library/react';
+import { act, renderHook } from '@testing-library/react';
 import type { RunTask } from '@kestrel-ridge/core/run';
 import { useUnderHand } from './useUnderHand.ts';
 
@@ -11,7 +11,7 @@ function hand(ready: readonly RunTask[], now = 100, mine: (task: RunTask) => boo
       useUnderHand(props.ready, props.mine, props.now),
     { initialProps: { ready, now, mine } },
   );
-  return { at: () => result.current[0]?.id, takeUp: (id: string) => result.current[1](id), rerender };
+  return { at: () => result.current[0]?.id, takeUp: (id: string) => act(() => result.current[1](id)), rerender };
 }
 
 test('what is due and under the finger stays, though something earlier in the plan becomes ready', () => {

@@ -1,8 +1,8 @@
 import { aheadKey, beginBy, tooLate, type SessionTasks, type TooLate, type Wishes } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
-import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { clockAt } from '../parts/times.ts';
+import { useChangeSession } from './useChangeSession.ts';
 import { useDishes } from './useDishes.ts';
 import { useMinute } from './useMinute.ts';
 
@@ -66,19 +66,13 @@ export function BegunAhead({
 }
 
 function Late({ late, view, zone, begin }: { late: TooLate; view: KitchenView; zone: string; begin: () => void }) {
-  const send = useCommand();
+  const change = useChangeSession();
   const { choose, leaveOut } = useDishes();
   const { session } = view;
   const batch = view.batches.find(({ state }) => state.id === late.ahead.batch);
   const startLater = async () => {
     if (!session) return;
-    await send({
-      path: `sessions/${session.id}`,
-      method: 'PUT',
-      body: { startsAt: new Date(late.startMs).toISOString(), cooks: session.cooks, version: session.version },
-      touches: ['week'],
-    });
-    begin();
+    if ((await change(session, { startMs: late.startMs })).ok) begin();
   };
   return (
     <section className="too-late" role="alert">

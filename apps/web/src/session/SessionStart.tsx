@@ -1,8 +1,7 @@
-import { LIMITS } from '@kestrel-ridge/core/formats';
-import type { SessionState } from '@kestrel-ridge/core/formats';
+import { LIMITS, type SessionState } from '@kestrel-ridge/core/formats';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import { useCommand } from '../app/useCommand.ts';
+import { useChangeSession } from './useChangeSession.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { localMoment, momentOf, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 
@@ -20,7 +19,7 @@ export function SessionStart({
   const kept = localMoment(Date.parse(session.startsAt), zone);
   const [when, setWhen] = useState(kept);
   const [cooks, setCooks] = useState(session.cooks);
-  const send = useCommand();
+  const change = useChangeSession();
   const changed = when !== kept || cooks !== session.cooks;
   const ms = momentOf(when, zone);
   return (
@@ -54,15 +53,7 @@ export function SessionStart({
       {changed && (
         <Button
           disabled={ms === undefined}
-          onClick={() =>
-            ms !== undefined &&
-            void send({
-              path: `sessions/${session.id}`,
-              method: 'PUT',
-              body: { startsAt: new Date(ms).toISOString(), cooks, version: session.version },
-              touches: ['week'],
-            })
-          }
+          onClick={() => ms !== undefined && void change(session, { startMs: ms, cooks })}
         >
           Keep
         </Button>

@@ -2,6 +2,7 @@ import { Button, Segmented, Select } from 'antd';
 import { dayAt, type Day, DAY_MS } from '@kestrel-ridge/core/quantity';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
+import { useChangeSession } from './useChangeSession.ts';
 import { sessionChosen } from '../app/chosenSessionSlice.ts';
 import { useAppDispatch } from '../app/store.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -14,6 +15,7 @@ const TOP_UP_AFTER_DAYS = 3;
 /** The sessions that are planned: the main one and a midweek top-up, and what is cooked in which. */
 export function Sessions({ view }: { view: KitchenView }) {
   const send = useCommand();
+  const change = useChangeSession();
   const dispatch = useAppDispatch();
   const { session } = view;
   const zone = view.kitchen.equipment.zone;
@@ -37,17 +39,7 @@ export function Sessions({ view }: { view: KitchenView }) {
     if (sent.ok) dispatch(sessionChosen(null));
   };
   const days = weekDays(view.today).filter((day) => day !== dayAt(new Date(session.startsAt), zone));
-  const moveAll = (day: Day) =>
-    send({
-      path: `sessions/${session.id}`,
-      method: 'PUT',
-      body: {
-        startsAt: new Date(onDay(session.startsAt, day, zone)).toISOString(),
-        cooks: session.cooks,
-        version: session.version,
-      },
-      touches: ['week'],
-    });
+  const moveAll = (day: Day) => change(session, { startMs: onDay(session.startsAt, day, zone) });
   return (
     <div className="sessions">
       {session.status === 'planned' && (

@@ -3,7 +3,6 @@ import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { energyOf } from '@kestrel-ridge/core/session';
 import { Button, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { clockAt, duration } from '../parts/times.ts';
 import type { Planned } from '@kestrel-ridge/core/view';
@@ -11,6 +10,7 @@ import { planner } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
+import { useChangeSession } from './useChangeSession.ts';
 import { useWishes } from './useWishes.ts';
 import { tryOut, type Tried, type WhatIf as What } from './whatIf.ts';
 
@@ -124,7 +124,7 @@ function Beside({
   planned: Planned;
   done: () => void;
 }) {
-  const send = useCommand();
+  const change = useChangeSession();
   const { choose, leaveOut } = useDishes();
   const [busy, setBusy] = useState(false);
   const { session, kitchen } = view;
@@ -149,16 +149,7 @@ function Beside({
         ? await choose(batch, { method: what.method })
         : what.if === 'without dish' && batch
           ? await leaveOut(batch)
-          : await send({
-              path: `sessions/${session.id}`,
-              method: 'PUT',
-              body: {
-                startsAt: new Date(startMs + tried.laterMinutes * MINUTE_MS).toISOString(),
-                cooks: tried.cooks,
-                version: session.version,
-              },
-              touches: ['week'],
-            });
+          : await change(session, { startMs: startMs + tried.laterMinutes * MINUTE_MS, cooks: tried.cooks });
     setBusy(false);
     if (sent.ok) done();
   };

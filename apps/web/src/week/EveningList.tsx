@@ -2,9 +2,9 @@ import { dayAt, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import type { KitchenView, Lead } from '@kestrel-ridge/core/view';
-import { useCommand } from '../app/useCommand.ts';
 import { Cautions } from '../app/Cautions.tsx';
 import { clockAt, dateWords, longDayName } from '../parts/times.ts';
+import { useWishes } from '../session/useWishes.ts';
 import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { EveningItem } from './eveningItems.ts';
 import './evening.css';
@@ -44,20 +44,8 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
 
 /** Said of a step ahead: it leaves the lists, and its session knows it. */
 function HasBegun({ lead: { ahead, session } }: { lead: Lead }) {
-  const send = useCommand();
-  const begun = [...(session.wishes.begun ?? []), aheadKey(ahead)];
+  const { wishes, say } = useWishes(session);
   return (
-    <Button
-      onClick={() =>
-        void send({
-          path: `sessions/${session.id}/wishes`,
-          method: 'PUT',
-          body: { wishes: { ...session.wishes, begun }, version: session.version },
-          touches: ['week'],
-        })
-      }
-    >
-      It has begun
-    </Button>
+    <Button onClick={() => say({ ...wishes, begun: [...(wishes.begun ?? []), aheadKey(ahead)] })}>It has begun</Button>
   );
 }
