@@ -12,7 +12,7 @@ import {
 import pg from 'pg';
 import { ZONE } from './zone.ts';
 
-const root = path.resolve(import.meta.dirname, '..');
+export const root = path.resolve(import.meta.dirname, '..');
 
 /** A real server on a database of its own. */
 export interface Served {
@@ -23,8 +23,11 @@ export interface Served {
   readonly offsetMs: number;
   /** Stops the server, as a power cut would. */
   kill(): Promise<void>;
-  /** Starts it again on the same port and data. */
-  again(): Promise<void>;
+  /** Starts it again on the same port and data; at another time, or with other pages, where that is said. */
+  again(other?: { readonly offsetMs?: number; readonly pages?: string }): Promise<void>;
+  /** Its database is gone: whoever was connected is cut off, and nobody gets in. */
+  databaseAway(): Promise<void>;
+  databaseBack(): Promise<void>;
 }
 
 const freePort = () =>
@@ -42,7 +45,7 @@ const SETS_OUT = '2026-03-11T08:20:00Z';
 const LOADED_BEFORE_MS = 120_000;
 
 /** By how much the clocks of a journey go otherwise than this machine's, ms. */
-const offsetTo = (moment: number): number => Math.round(moment - Date.now());
+export const offsetTo = (moment: number): number => Math.round(moment - Date.now());
 
 /** A browser that lives in the journey's time; its timers run as ever. */
 async function inTime(context: BrowserContext, offsetMs: number): Promise<void> {
@@ -84,7 +87,7 @@ async function serve(
   database.pathname = `/${name}`;
   const port = await freePort();
   let server: ChildProcess | undefined;
-  const again = () =>
+  const again = (other: { readonly offsetMs?: number; readonly pages?: string } = {}) =>
     new Promise<void>((resolve, reject) => {
       server = fork(path.join(root, 'apps/server/dist/main.js'), {
         env: {
@@ -93,7 +96,8 @@ async function serve(
           PORT: `${port}`,
           HOST: '127.0.0.1',
           LOG_LEVEL: 'error',
-          CLOCK_OFFSET_MS: `${offsetMs}`,
+          CLOCK_OFFSET_MS: `${other.offsetMs ?? offsetMs}`,
+          ...(other.pages ? { WEB_DIR: other.pages } : {}),
           TZ: ZONE,
           ...(demo ? { DEMO: 'load' } : {}),
         },
@@ -117,6 +121,11 @@ async function serve(
     database: name,
     kill,
     again,
+    databaseAway: async () => {
+      await admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS false`);
+      await admin.query(`SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = '${name}'`);
+    },
+    databaseBack: async () => void (await admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS true`)),
     close: async (keep = false) => {
       await kill();
       if (!keep) await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);

@@ -20,6 +20,6 @@ export const baseQuery: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryE
   const key = queryApi.queryCacheKey;
   if (key === undefined) return answer;
   const behind = answer.error ? noAnswer(answer.error) : answer.meta?.response?.headers.has(KEPT_HEADER) === true;
-  queryApi.dispatch(behind ? fellBehind(key) : caughtUp(key));
+  queryApi.dispatch(behind ? fellBehind({ key, ...(answer.error ? { error: answer.error } : {}) }) : caughtUp(key));
   return answer;
 };

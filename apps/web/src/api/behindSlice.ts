@@ -1,15 +1,25 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** What is shown is older than the server, or not there at all: by the query's key in the cache. It is asked for again until it is here. */
+interface BehindState {
+  /** What is shown is older than the server, or not there at all: by the query's key in the cache. It is asked for again until it is here. */
+  readonly keys: readonly string[];
+  /** What the last asking met. It stays while it is asked again, so that a page does not flicker between the two. */
+  readonly error: unknown;
+}
+
 export const behindSlice = createSlice({
   name: 'behind',
-  initialState: (): { readonly keys: readonly string[] } => ({ keys: [] }),
+  initialState: (): BehindState => ({ keys: [], error: undefined }),
   reducers: {
-    fellBehind: ({ keys }, { payload }: PayloadAction<string>) => ({
-      keys: keys.includes(payload) ? keys : [...keys, payload],
+    fellBehind: ({ keys, error }, { payload }: PayloadAction<{ key: string; error?: unknown }>) => ({
+      keys: keys.includes(payload.key) ? keys : [...keys, payload.key],
+      error: payload.error ?? error,
     }),
-    caughtUp: (state, { payload }: PayloadAction<string>) =>
-      state.keys.includes(payload) ? { keys: state.keys.filter((key) => key !== payload) } : state,
+    caughtUp: (state, { payload }: PayloadAction<string>) => {
+      if (!state.keys.includes(payload)) return state;
+      const keys = state.keys.filter((key) => key !== payload);
+      return { keys, error: keys.length > 0 ? state.error : undefined };
+    },
   },
 });
 

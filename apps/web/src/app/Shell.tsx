@@ -5,6 +5,7 @@ import { useKitchensQuery } from '../api/api.ts';
 import { someWishesKept } from '../session/wishesSlice.ts';
 import { rememberKitchen, rememberedKitchen } from './rememberedKitchen.ts';
 import { useAppSelector } from './store.ts';
+import { useAway } from './line/useAway.ts';
 import { useLive } from './line/useLive.ts';
 import { useNewPages } from './line/useNewPages.ts';
 import { useRecovery } from './line/useRecovery.ts';
@@ -26,11 +27,11 @@ const SendWishes = lazy(async () => ({ default: (await import('../session/SendWi
 
 /** The frame of every page: which kitchen, the trail, the line to the server. */
 export function Shell() {
-  const { data: kitchens, error, isLoading, refetch } = useKitchensQuery();
+  const { data: kitchens, error, refetch } = useKitchensQuery();
+  const away = useAway(error);
   const behind = useRecovery();
   const [chosen, choose] = useState(rememberedKitchen);
-  if (isLoading) return <Loading what="Opening the kitchen" />;
-  if (!kitchens) return <Away error={error} />;
+  if (!kitchens) return away ? <Away error={away} /> : <Loading what="Opening the kitchen" />;
   const kitchen = kitchens.find(({ id }) => id === chosen) ?? kitchens[0];
   if (!kitchen)
     return (

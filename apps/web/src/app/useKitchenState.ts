@@ -9,6 +9,7 @@ import {
   useRecipesQuery,
   useWeekQuery,
 } from '../api/api.ts';
+import { useAway } from './line/useAway.ts';
 import { useAppSelector, type RootState } from './store.ts';
 import { useKitchenId } from './useKitchenId.ts';
 
@@ -36,10 +37,10 @@ export function useKitchenState(): Fetched<KitchenView> {
         : undefined,
     [kitchen.data, foods.data, lots.data, recipes.data, weekSaid, costs.data, chosen],
   );
+  const failed = [kitchen, foods, lots, recipes, week, costs].find((query) => query.isError);
+  const away = useAway(failed?.error);
   if (value) return { state: 'ready', value };
-  const queries = [kitchen, foods, lots, recipes, week, costs];
-  const failed = queries.find((query) => query.isError);
-  if (failed) return { state: 'away', error: failed.error };
+  if (away) return { state: 'away', error: away };
   return { state: 'loading' };
 }
 

@@ -28,11 +28,11 @@ export default function PricesPage() {
 
 /** The price book: what each food was bought for or asked for, where and when, by the kilo. */
 function Prices({ view }: { view: KitchenView }) {
-  const { data, isError, error } = useCostsQuery(view.kitchen.id);
+  const { data, error } = useCostsQuery(view.kitchen.id);
   const [open, setOpen] = useState<string>();
   const [query, setQuery] = useState('');
   const byFood = useMemo(() => (data ? grouped(pricesOf(data), view) : []), [data, view]);
-  if (!data) return isError ? <Away error={error} /> : <Loading />;
+  if (!data) return error ? <Away error={error} /> : <Loading />;
   const { currency } = view.kitchen.equipment;
   const asked = query.trim().toLowerCase();
   const found = byFood.filter(({ food }) => food.name.toLowerCase().includes(asked));

@@ -29,9 +29,9 @@ export default function ShopPage() {
 }
 
 function Fetched({ view }: { view: KitchenView }) {
-  const { data, isError, error } = useCostsQuery(view.kitchen.id);
+  const { data, error } = useCostsQuery(view.kitchen.id);
   if (data) return <Shop view={view} costs={data} />;
-  return isError ? <Away error={error} /> : <Loading />;
+  return error ? <Away error={error} /> : <Loading />;
 }
 
 /** What is missing for the week, in packs, by the sections of a shop; ticked on the way, put on the shelf in one step. */

@@ -3,6 +3,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
+import { behindSlice } from '../api/behindSlice.ts';
 import { runOutboxSlice } from './runOutboxSlice.ts';
 import { useRun } from './useRun.ts';
 
@@ -77,7 +78,7 @@ const newRun = (): RunState => ({
 });
 
 function open() {
-  const store = configureStore({ reducer: { runOutbox: runOutboxSlice.reducer } });
+  const store = configureStore({ reducer: { behind: behindSlice.reducer, runOutbox: runOutboxSlice.reducer } });
   const wrapper = ({ children }: { children: ReactNode }) => <Provider store={store}>{children}</Provider>;
   const { result, unmount } = renderHook(() => useRun('s'), { wrapper });
   const live = () => {

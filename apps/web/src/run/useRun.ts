@@ -13,6 +13,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useCommandMutation, useKitchenQuery, useRunQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
+import { useAway } from '../app/line/useAway.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
 import { deviceId, nextSequence } from './device.ts';
 import { runNow } from './runClock.ts';
@@ -61,6 +62,7 @@ export function useRun(
   | ({ readonly state: 'on' } & LiveRun) {
   const kitchen = useKitchenId();
   const { data, error, refetch } = useRunQuery({ kitchen, session: session ?? '' }, { skip: !session });
+  const away = useAway(error);
   const dispatch = useAppDispatch();
   const outbox = useAppSelector((state) => state.runOutbox.pending);
   const [command] = useCommandMutation();
@@ -145,6 +147,6 @@ export function useRun(
   if (!session || data?.run === null) return { state: 'none' };
   if (run && cooked && view)
     return { state: 'on', run, cooked, view, now, tap, waiting: pending.length, lastDone, events };
-  if (error) return { state: 'away', error };
+  if (away) return { state: 'away', error: away };
   return { state: 'loading' };
 }

@@ -3,6 +3,7 @@ import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { useKitchensQuery, useWeekQuery } from '../../api/api.ts';
+import { useAway } from './useAway.ts';
 import { useRecovery } from './useRecovery.ts';
 
 /** What the server, a proxy before it, or the device in its place answers to a reading. */
@@ -33,18 +34,25 @@ async function open(week = true) {
     reducer: { [api.reducerPath]: api.reducer, behind: behindSlice.reducer },
     middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
   });
+  const seen: string[] = [];
   const wrapper = ({ children }: { children: ReactNode }) => <Provider store={store}>{children}</Provider>;
   const page = renderHook(
-    ({ wants }: { wants: boolean }) => ({
-      behind: useRecovery(),
-      kitchens: useKitchensQuery(),
-      week: useWeekQuery('k', { skip: !wants }),
-    }),
+    ({ wants }: { wants: boolean }) => {
+      const kitchens = useKitchensQuery();
+      const away = useAway(kitchens.error) !== undefined;
+      seen.push(kitchens.data ? 'there' : away ? 'away' : 'on its way');
+      return { behind: useRecovery(), kitchens, week: useWeekQuery('k', { skip: !wants }) };
+    },
     { wrapper, initialProps: { wants: week } },
   );
   const passes = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
   await passes(20);
-  return { ...page, passes, now: () => page.result.current };
+  return {
+    ...page,
+    passes,
+    seen: () => seen.filter((each, n) => each !== seen[n - 1]),
+    now: () => page.result.current,
+  };
 }
 
 beforeEach(() => {
@@ -71,6 +79,8 @@ test.each([
   expect(page.now()).toMatchObject({ behind: false, kitchens: { data: [{ id: 'k', name: 'Hut' }], isError: false } });
   await page.passes(60_000);
   expect(mockAsked).toHaveLength(4);
+  // Asked again, it is still away until it is there: nothing flickers.
+  expect(page.seen()).toEqual(['on its way', 'away', 'there']);
 });
 
 test('what was kept on the device is shown, known to be old, and replaced by the server’s own word', async () => {
