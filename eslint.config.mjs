@@ -55,6 +55,8 @@ export default defineConfig(
         console: 'readonly',
         fetch: 'readonly',
         setTimeout: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
         URL: 'readonly',
         performance: 'readonly',
         localStorage: 'readonly',

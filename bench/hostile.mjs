@@ -15,7 +15,7 @@ try {
     {
       cwd: path.resolve(import.meta.dirname, '..'),
       encoding: 'utf8',
-      env: { ...process.env, KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent', HOSTILE: `${REQUESTS}` },
+      env: { ...process.env, KESTREL_TEST_DATABASE: database.ownerUrl, LOG_LEVEL: 'silent', HOSTILE: `${REQUESTS}` },
     },
   );
   const answers = JSON.parse(/\{"200[^}]*\}/.exec(stdout + stderr)?.[0] ?? '{}');

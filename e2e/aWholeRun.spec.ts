@@ -118,12 +118,11 @@ test('a whole run at 20×: server killed for a while, two browsers, a reload and
   await expect(page.locator('.run-waiting')).toHaveCount(0, { timeout: 30_000 });
   expect(await events()).toBeGreaterThan(kept);
 
-  for (let n = 0; n < 400; n++) {
-    if (await page.getByText('All is cooked').isVisible()) break;
-    await further(n % 4 === 3 ? other : page);
-    await page.waitForTimeout(250);
-  }
-  await expect(page.getByText('All is cooked')).toBeVisible();
+  let n = 0;
+  await expect(async () => {
+    await further(n++ % 4 === 3 ? other : page);
+    expect(await page.getByText('All is cooked').isVisible()).toBe(true);
+  }).toPass({ intervals: [250], timeout: 240_000 });
   await expect(other.getByText('All is cooked')).toBeVisible();
   await expect(other.locator('.run-waiting')).toHaveCount(0);
   expect(await shown(other)).toBe(await shown(page));

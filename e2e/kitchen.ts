@@ -71,6 +71,13 @@ export async function otherDevice(
   return context;
 }
 
+/** The same database with the role that reads and writes: in a cluster for tests both have one password. */
+function asApp(owner: URL): string {
+  const app = new URL(owner);
+  app.username = 'kestrel_app';
+  return app.href;
+}
+
 /** A server on a new database; on a copy of another one, where that is named. */
 async function serve(
   demo: boolean,
@@ -92,7 +99,8 @@ async function serve(
       server = fork(path.join(root, 'apps/server/dist/main.js'), {
         env: {
           ...process.env,
-          DATABASE_URL: database.href,
+          DATABASE_URL: asApp(database),
+          MIGRATION_DATABASE_URL: database.href,
           PORT: `${port}`,
           HOST: '127.0.0.1',
           LOG_LEVEL: 'error',

@@ -184,7 +184,7 @@ test('the trainer: a scale ticks a line, a simulated cooker tells its pin, time 
   expect((await download).suggestedFilename()).toBe('labels-millet.pdf');
   // A button that is being left changes its colour for a moment.
   await page.mouse.move(2, 2);
-  await page.waitForTimeout(600);
+  await page.evaluate(() => Promise.allSettled(document.getAnimations().map(({ finished }) => finished)));
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });
 

@@ -10,7 +10,13 @@ await main(async () => {
   const bin = process.env.DATABASE_URL ? undefined : await step('PostgreSQL', installPostgres);
   await step('building the server', buildServer);
   const database = bin ? await startDatabase(bin) : { url: process.env.DATABASE_URL, stop: () => undefined };
-  const env = { ...process.env, DATABASE_URL: database.url, PORT: process.env.PORT ?? '4180', DEMO: 'load' };
+  const env = {
+    ...process.env,
+    DATABASE_URL: database.url,
+    ...(database.ownerUrl ? { MIGRATION_DATABASE_URL: database.ownerUrl } : {}),
+    PORT: process.env.PORT ?? '4180',
+    DEMO: 'load',
+  };
   const children = [
     ['npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server', '-w', '--preserveWatchOutput'], root],
     ['node', ['--watch', 'apps/server/dist/main.js'], root],

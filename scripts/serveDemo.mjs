@@ -14,6 +14,13 @@ const freePort = () =>
     });
   });
 
+/** The same database with the role that reads and writes: in a cluster for tests both have one password. */
+function asApp(owner) {
+  const app = new URL(owner);
+  app.username = 'kestrel_app';
+  return app.href;
+}
+
 /** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. */
 export async function serveDemo(clusterUrl) {
   const admin = new pg.Client({ connectionString: clusterUrl });
@@ -26,7 +33,8 @@ export async function serveDemo(clusterUrl) {
   const server = fork(path.join(root, 'apps/server/dist/main.js'), {
     env: {
       ...process.env,
-      DATABASE_URL: database.href,
+      DATABASE_URL: asApp(database),
+      MIGRATION_DATABASE_URL: database.href,
       PORT: `${port}`,
       HOST: '127.0.0.1',
       LOG_LEVEL: 'error',

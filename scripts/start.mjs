@@ -45,7 +45,12 @@ await main(async () => {
   await step('building the server', buildServer);
   await step('building the pages', buildWeb);
 
-  let database = { url: process.env.DATABASE_URL, stop: () => undefined };
+  let database = {
+    url: process.env.DATABASE_URL,
+    ownerUrl: process.env.MIGRATION_DATABASE_URL,
+    keepRunning: () => undefined,
+    stop: () => undefined,
+  };
   let server;
   let ending = false;
   const end = () => {
@@ -62,6 +67,11 @@ await main(async () => {
 
   if (own) await step('starting the database', async () => void (database = await startDatabase(bin)));
   try {
+    database.keepRunning((fault) =>
+      console.error(
+        fault ? `  The database does not come back: ${fault.message}` : '  The database ended: it is started again.',
+      ),
+    );
     const url = await step(empty ? 'serving' : 'serving, with the demo in an empty database', () => serve());
     console.log(`\n  ${url}\n\n  Ctrl-C stops the server${own ? ' and its database' : ''}.`);
   } catch (thrown) {
@@ -77,6 +87,7 @@ await main(async () => {
           PORT: `${port}`,
           HOST: host,
           DATABASE_URL: database.url,
+          ...(database.ownerUrl ? { MIGRATION_DATABASE_URL: database.ownerUrl } : {}),
           LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
           ...(empty ? {} : { DEMO: 'load' }),
         },

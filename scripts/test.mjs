@@ -78,7 +78,7 @@ await main(async () => {
           .then(() => checker('format', 'npx', ['--no-install', 'prettier', '--check', '.', '--log-level', 'warn'])),
         jest('core')
           .then(() => jest('web'))
-          .then(() => jest('server', { KESTREL_TEST_DATABASE: database.url, LOG_LEVEL: 'silent' })),
+          .then(() => jest('server', { KESTREL_TEST_DATABASE: database.ownerUrl, LOG_LEVEL: 'silent' })),
       ]).then(() => undefined),
     );
     await step('building', async () => {
@@ -89,7 +89,7 @@ await main(async () => {
     await step('journeys, in Chromium', () =>
       suite('journeys', 'npx', ['--no-install', 'playwright', 'test'], {
         cwd: path.join(root, 'e2e'),
-        env: { KESTREL_TEST_DATABASE: database.url, CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+        env: { KESTREL_TEST_DATABASE: database.ownerUrl, CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
         report,
         count: ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
       }),

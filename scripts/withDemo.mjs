@@ -17,7 +17,7 @@ export const withDemo = (work, { quiet = false } = {}) =>
     const executablePath = await told('Chromium', installChromium);
     await told('building', () => buildServer().then(buildWeb));
     const database = await startDatabase(bin, 'pg-test');
-    const served = await serveDemo(database.url);
+    const served = await serveDemo(database.ownerUrl);
     const browser = await chromium.launch({
       executablePath,
       chromiumSandbox: false,

@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
+import { SECOND_MS } from '@kestrel-ridge/core/quantity';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
@@ -9,15 +10,20 @@ import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.ts';
 import { Database } from './database/database.ts';
+import { asOwner } from './database/asOwner.ts';
 import { migrate } from './database/migrate.ts';
 import { followBook } from './food/followBook.ts';
 import { pagesDir } from './live/pagesBuild.ts';
 import { ProblemFilter } from './problem/problem.filter.ts';
+import { slowBodies } from './problem/slowBodies.ts';
 import { sameOrigin } from './problem/sameOrigin.ts';
 import { validation } from './problem/validation.ts';
 
 /** The largest body taken: a recipe or a few hundred events. */
 const BODY_LIMIT = '512kb';
+
+/** A body has so long to arrive: half a megabyte over a poor line. */
+const BODY_WITHIN_MS = 20 * SECOND_MS;
 
 /** The whole server, set up but not listening: main.ts and the tests start it alike. */
 export async function createApp(): Promise<NestExpressApplication> {
@@ -36,6 +42,7 @@ export async function createApp(): Promise<NestExpressApplication> {
         .filter(Boolean),
     ),
   );
+  app.use(slowBodies(Number(process.env['BODY_WITHIN_MS'] ?? BODY_WITHIN_MS)));
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.use(
     helmet({
@@ -73,7 +80,7 @@ export async function createApp(): Promise<NestExpressApplication> {
   serveWeb(app);
   const database = app.get(Database);
   await database.refuseRoleThatSeesAll();
-  await migrate(database.sequelize);
+  await asOwner(database, migrate);
   await followBook(database);
   return app;
 }

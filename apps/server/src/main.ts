@@ -21,4 +21,6 @@ try {
 }
 if (process.env['DEMO'] === 'load')
   await loadDemo(`http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`, serverNow());
+// Whoever has started this server is gone: without it nobody stops it, and it would hold the port.
+process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));
 process.send?.({ ready: `http://${host}:${port}` });

@@ -24,6 +24,8 @@ export interface KitchenServer {
   get<T>(path: string): Promise<Answer<T>>;
   send<T>(method: 'POST' | 'PUT', path: string, body: unknown, key?: string): Promise<Answer<T>>;
   dropDatabase(): Promise<void>;
+  /** Lets go of the database that was looked at, so that it can be renamed. */
+  leave(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -55,7 +57,11 @@ export async function startKitchenServer({
   await admin.query(`CREATE DATABASE ${name}`);
   const databaseUrl = new URL(clusterUrl());
   databaseUrl.pathname = `/${name}`;
-  process.env['DATABASE_URL'] = databaseUrl.href;
+  process.env['MIGRATION_DATABASE_URL'] = databaseUrl.href;
+  // In a cluster for tests both roles have one password.
+  const appUrl = new URL(databaseUrl);
+  appUrl.username = 'kestrel_app';
+  process.env['DATABASE_URL'] = appUrl.href;
   process.env['LOG_LEVEL'] = 'silent';
 
   const app = await createApp();
@@ -93,6 +99,7 @@ export async function startKitchenServer({
         body: JSON.stringify(body),
       }),
     dropDatabase: drop,
+    leave: () => direct.end().catch(() => undefined),
     close: async () => {
       await direct.end().catch(() => undefined);
       await app.close();

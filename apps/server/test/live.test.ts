@@ -13,22 +13,33 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(() => server.close());
 
-/** What the event stream of a kitchen tells, until `enough` says so. */
-async function listen(kitchen: string, enough: (touches: readonly string[]) => boolean): Promise<readonly string[]> {
+/** What the event stream of a kitchen tells, until `enough` says so; `hears` when its first beat has come. */
+function listen(
+  kitchen: string,
+  enough: (touches: readonly string[]) => boolean,
+): { readonly hears: Promise<void>; readonly heard: Promise<readonly string[]> } {
   const stop = new AbortController();
-  const response = await fetch(`${server.url}/api/kitchens/${kitchen}/live`, { signal: stop.signal });
-  const reader = response.body?.getReader() as ReadableStreamDefaultReader<Uint8Array> | undefined;
-  const heard: string[] = [];
-  const text = new TextDecoder();
-  while (reader) {
-    const { value, done } = await reader.read();
-    if (done) break;
-    for (const line of text.decode(value).split('\n'))
-      if (line.startsWith('data: ')) heard.push(...(JSON.parse(line.slice(6)) as { touches: string[] }).touches);
-    if (enough(heard)) break;
-  }
-  stop.abort();
-  return heard;
+  let begun: () => void;
+  const hears = new Promise<void>((resolve) => (begun = resolve));
+  const all = async () => {
+    const response = await fetch(`${server.url}/api/kitchens/${kitchen}/live`, { signal: stop.signal });
+    const reader = response.body?.getReader() as ReadableStreamDefaultReader<Uint8Array> | undefined;
+    const heard: string[] = [];
+    const text = new TextDecoder();
+    while (reader) {
+      const { value, done } = await reader.read();
+      if (done) break;
+      for (const line of text.decode(value).split('\n'))
+        if (line.startsWith('data: ')) {
+          begun();
+          heard.push(...(JSON.parse(line.slice(6)) as { touches: string[] }).touches);
+        }
+      if (enough(heard)) break;
+    }
+    stop.abort();
+    return heard;
+  };
+  return { hears, heard: all() };
 }
 
 test('a change is told to open browsers of its kitchen within a second, and to those of no other', async () => {
@@ -43,9 +54,10 @@ test('a change is told to open browsers of its kitchen within a second, and to t
   });
   expect(opened.status).toBe(201);
   const elsewhere: string[] = [];
-  void listen(other, (touches) => elsewhere.push(...touches) > 99).catch(() => undefined);
-  const heard = listen(server.kitchen, (touches) => touches.includes('shelf'));
-  await new Promise((resolve) => setTimeout(resolve, 300));
+  const there = listen(other, (touches) => elsewhere.push(...touches) > 99);
+  there.heard.catch(() => undefined);
+  const { hears, heard } = listen(server.kitchen, (touches) => touches.includes('shelf'));
+  await Promise.all([hears, there.hears]);
   const began = performance.now();
   await server.send('POST', `${at}/lots`, {
     id: randomUUID(),
@@ -101,7 +113,7 @@ test('no more than two hundred pages may listen, the next is told so; one that g
 }, 60_000);
 
 test('migrations run once, also when two servers start together', async () => {
-  const url = process.env['DATABASE_URL'] ?? '';
+  const url = process.env['MIGRATION_DATABASE_URL'] ?? '';
   const two = [new Sequelize(url, { logging: false }), new Sequelize(url, { logging: false })];
   expect(await Promise.all(two.map((each) => migrate(each)))).toEqual([[], []]);
   await Promise.all(two.map((each) => each.close()));

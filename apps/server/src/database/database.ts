@@ -43,6 +43,14 @@ export class Database implements OnApplicationShutdown {
     }
   }
 
+  /** Whom the server works as. */
+  async role(): Promise<string> {
+    const [row] = await this.sequelize.query<{ name: string }>('SELECT current_user AS name', {
+      type: QueryTypes.SELECT,
+    });
+    return row?.name ?? '';
+  }
+
   /** A role that passes by row-level security would see every kitchen at once. */
   async refuseRoleThatSeesAll(): Promise<void> {
     const [role] = await this.sequelize.query<{ name: string; all: boolean }>(

@@ -21,6 +21,12 @@ export async function migrate(sequelize: Sequelize): Promise<readonly string[]> 
       })
     ).map(({ name }) => name);
 
+  const newer = (await noted()).filter((name) => !migrations.some((each) => each.name === name));
+  if (newer.length > 0)
+    throw new Error(
+      `This database was used by a newer Kestrel Ridge (${newer.join(', ')}). Start that version again, or restore a backup from before it; nothing was changed.`,
+    );
+
   const umzug = new Umzug({
     migrations: migrations.map(({ name, sql }) => ({
       name,
