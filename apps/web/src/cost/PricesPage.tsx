@@ -1,6 +1,6 @@
 import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
-import { asPriceRecord, PRICE_COLUMNS, readPriceRecord } from '@kestrel-ridge/core/formats';
+import { asPriceRecord, PRICE_COLUMNS, harmlessRow } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, InputNumber } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
@@ -13,7 +13,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
-import { readTable } from '../parts/readTable.ts';
+import { TakePrices } from './TakePrices.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
 import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
@@ -40,7 +40,7 @@ function Prices({ view }: { view: KitchenView }) {
     const { stringify } = await import('csv-stringify/browser/esm/sync');
     const rows = byFood.flatMap(({ food, prices }) =>
       prices.map(({ on, minor, amount, shop, from }) =>
-        asPriceRecord({ on, minor, amount: amount.toString(), from, ...(shop ? { shop } : {}) }, food),
+        harmlessRow(asPriceRecord({ on, minor, amount: amount.toString(), from, ...(shop ? { shop } : {}) }, food)),
       ),
     );
     giveFile(
@@ -58,11 +58,9 @@ function Prices({ view }: { view: KitchenView }) {
             From what was bought, and what was noted by hand. <Link to="/shop">Back to the shop</Link>
           </p>
         </div>
-        <div className="give-row">
-          {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
-          <TakePrices view={view} />
-        </div>
+        <div className="give-row">{byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}</div>
       </div>
+      <TakePrices view={view} />
       <NotePrice view={view} />
       {view.kitchen.equipment.simulatedDevices && <Feed view={view} feed={simulatedFeed(pricesOf(data))} />}
       {byFood.length === 0 ? (
@@ -192,60 +190,6 @@ function Feed({ view, feed }: { view: KitchenView; feed: PriceFeed }) {
         <Button onClick={() => setOffered(undefined)}>Leave them</Button>
       </div>
     </div>
-  );
-}
-
-/** Prices of a table: read line by line, and noted all at once when every line is understood. */
-function TakePrices({ view }: { view: KitchenView }) {
-  const send = useCommand();
-  const { message, modal } = App.useApp();
-  const take = async (file: File) => {
-    try {
-      const foods = [...view.foods.values()];
-      const read = (await readTable(file))
-        .map((record, n) => ({ record, line: n + 2 }))
-        // What was bought stands with its lots: it is not noted a second time.
-        .filter(({ record }) => record['from'] !== 'purchase')
-        .map(({ record, line }) => readPriceRecord(record, line, foods));
-      const faults = read.flatMap((row) => (row.ok ? [] : [row.problem]));
-      const prices = read.flatMap((row) => (row.ok ? [{ ...row.value, id: newId() }] : []));
-      if (faults.length > 0 || prices.length === 0) {
-        modal.error({
-          title: `“${file.name}” is not taken in`,
-          content:
-            faults.length > 0
-              ? faults.slice(0, 8).map(({ line, fault, remedy }) => (
-                  <p key={line}>
-                    Line {line}: {fault} {remedy}
-                  </p>
-                ))
-              : 'No price that was noted by hand is in it.',
-        });
-        return;
-      }
-      if ((await send({ path: 'prices/many', body: { prices }, touches: ['cost'] })).ok)
-        void message.success(`${prices.length} ${prices.length === 1 ? 'price is' : 'prices are'} noted.`);
-    } catch (error) {
-      modal.error({
-        title: `“${file.name}” cannot be read as a table`,
-        content: error instanceof Error ? error.message : 'Nothing was changed.',
-      });
-    }
-  };
-  return (
-    <label className="file-pick">
-      <span>Take in a table</span>
-      <input
-        type="file"
-        accept=".csv,text/csv,text/plain"
-        aria-label="Take in a table of prices"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void take(file);
-          event.target.value = '';
-        }}
-      />
-    </label>
   );
 }
 

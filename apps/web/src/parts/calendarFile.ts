@@ -16,7 +16,8 @@ export interface CalendarEvent {
 /** Hands events to the browser as a calendar file; the library is fetched only then. */
 export async function giveCalendar(file: string, name: string, events: readonly CalendarEvent[]): Promise<void> {
   const { default: ical, ICalAlarmType } = await import('ical-generator');
-  const made = ical({ name });
+  // The library escapes what events say, and leaves the name of the whole as it is.
+  const made = ical({ name: name.replace(/[\p{Cc}\\;,]+/gu, ' ').trim() });
   for (const { id, at, minutes, what, detail, alarm } of events) {
     const event = made.createEvent({
       id: id.replace(/[^\w-]/g, '-'),

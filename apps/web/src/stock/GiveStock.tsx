@@ -1,4 +1,4 @@
-import { asStockRecord, LEDGER_COLUMNS, STOCK_COLUMNS } from '@kestrel-ridge/core/formats';
+import { asStockRecord, harmlessRow, LEDGER_COLUMNS, STOCK_COLUMNS, tableNumber } from '@kestrel-ridge/core/formats';
 import { App, Button, Dropdown } from 'antd';
 import { useLazyLedgerQuery } from '../api/api.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -14,14 +14,19 @@ export function GiveStock({ view }: { view: KitchenView }) {
     const text =
       what === 'stock'
         ? stringify(
-            view.lots.map(({ state }) => asStockRecord(state, view.foods, places)),
+            view.lots.map(({ state }) => harmlessRow(asStockRecord(state, view.foods, places))),
             { header: true, columns: [...STOCK_COLUMNS], record_delimiter: 'windows' },
           )
-        : stringify([...(await fetchLedger(view.kitchen.id).unwrap())], {
-            header: true,
-            columns: [...LEDGER_COLUMNS],
-            record_delimiter: 'windows',
-          });
+        : stringify(
+            (await fetchLedger(view.kitchen.id).unwrap()).map((row) =>
+              harmlessRow({ ...row, amount: tableNumber(row.amount), reason: row.reason ?? '' }),
+            ),
+            {
+              header: true,
+              columns: [...LEDGER_COLUMNS],
+              record_delimiter: 'windows',
+            },
+          );
     giveFile(`${what}-${view.today}.csv`, 'text/csv', text);
     void message.success(`${what}-${view.today}.csv is in your downloads.`);
   };

@@ -1,14 +1,18 @@
-import { foldLedger, isLedger, readShelfLine, readStockRecord, type RecordFault } from '@kestrel-ridge/core/formats';
+import { moneyText } from '@kestrel-ridge/core/cost';
+import { readShelfLine, type DecimalSign } from '@kestrel-ridge/core/formats';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
-import { newId } from '../parts/newId.ts';
+import { AskDecimal } from '../parts/AskDecimal.tsx';
+import { Understood } from '../parts/Understood.tsx';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { readTable } from '../parts/readTable.ts';
+import { readTable, unreadable, type ReadTable } from '../parts/readTable.ts';
 import { portionOf } from '@kestrel-ridge/core/view';
-import { asNewLot, type NewLot } from './asNewLot.ts';
+import { asNewLot } from './asNewLot.ts';
+import { STOCK_NUMBERS, stockOfTable, type StockOfTable } from './stockOfTable.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
 import './shelf.css';
@@ -16,6 +20,9 @@ import './shelf.css';
 export default function ListPage() {
   return <WithKitchen>{(view) => <List view={view} />}</WithKitchen>;
 }
+
+/** As many as the server takes at once. */
+const MOST_LINES = 500;
 
 const EXAMPLE = `2 cans canned borlotti cupboard 0.95 each bb march
 half a bag millet cupboard
@@ -30,7 +37,8 @@ function List({ view }: { view: KitchenView }) {
   const [places, setPlaces] = useState<Readonly<Record<number, string>>>({});
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
-  const [table, setTable] = useState<TableRead>();
+  const [table, setTable] = useState<ReadTable>();
+  const [chosen, choose] = useState<DecimalSign>();
   const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
@@ -47,13 +55,22 @@ function List({ view }: { view: KitchenView }) {
   const ready = lines.flatMap(
     ({ read }, n) => asNewLot(read, places[n], view.today, (food) => portionOf(view, food)) ?? [],
   );
-  const lots = table ? table.lots : ready;
-  const open = table ? table.faults.length : lines.length - ready.length;
+  const decimal = chosen ?? (table && 'decimal' in table.habit ? table.habit.decimal : undefined);
+  const stock = useMemo(
+    () => (table && decimal !== undefined ? stockOfTable(table, decimal, view) : undefined),
+    [table, decimal, view],
+  );
+  const lots = table ? (stock?.lots ?? []) : ready;
+  const open = table ? (stock?.faults.length ?? table.records.length) : lines.length - ready.length;
 
   const dropped = async (file: File) => {
-    const read = await tableOf(file, view);
-    setTable(read.table ?? table);
-    setFault(read.fault);
+    choose(undefined);
+    try {
+      setTable(await readTable(file, STOCK_NUMBERS, MOST_LINES));
+      setFault(undefined);
+    } catch (error) {
+      setFault(unreadable(file.name, error));
+    }
   };
 
   const keep = async () => {
@@ -113,7 +130,11 @@ function List({ view }: { view: KitchenView }) {
         }}
       >
         {table ? (
-          <TableShown table={table} aside={() => setTable(undefined)} />
+          stock ? (
+            <TableShown view={view} name={table.name} stock={stock} aside={() => setTable(undefined)} />
+          ) : (
+            'asks' in table.habit && <AskDecimal name={table.name} cell={table.habit.asks} choose={choose} />
+          )
         ) : (
           <>
             <Input.TextArea
@@ -158,59 +179,43 @@ function List({ view }: { view: KitchenView }) {
         onClick={() => void keep()}
       >
         Put {lots.length} {lots.length === 1 ? 'line' : 'lines'} on the shelf
-        {table && table.faults.length > 0 ? `, leave ${table.faults.length} out` : ''}
+        {stock && stock.faults.length > 0 ? `, leave ${stock.faults.length} out` : ''}
       </Button>
     </main>
   );
 }
 
-/** A table as it was read: what is in it, and what is wrong with which line. */
-interface TableRead {
-  readonly name: string;
-  readonly lots: readonly NewLot[];
-  readonly faults: readonly RecordFault[];
-}
-
-async function tableOf(
-  file: File,
-  view: KitchenView,
-): Promise<{ readonly table?: TableRead; readonly fault?: string }> {
-  try {
-    const given = await readTable(file);
-    // A ledger is folded to what it comes to.
-    const records = isLedger(given) ? foldLedger(given) : given;
-    const foods = [...view.foods.values()];
-    const read = records.map((record, n) => readStockRecord(record, n + 2, foods, view.kitchen.places));
-    return {
-      table: {
-        name: file.name,
-        lots: read.flatMap((row) =>
-          row.ok
-            ? [{ ...row.value, id: newId(), origin: row.value.priceMinor === undefined ? 'found' : 'bought' } as const]
-            : [],
-        ),
-        faults: read.flatMap((row) => (row.ok ? [] : [row.problem])),
-      },
-    };
-  } catch (error) {
-    return {
-      fault: `“${file.name}” cannot be read as a table: ${error instanceof Error ? error.message : 'unknown fault'}. Nothing was changed.`,
-    };
-  }
-}
-
-const TableShown = ({ table, aside }: { table: TableRead; aside: () => void }) => (
+/** What was understood of a table, and the way to put it aside. */
+const TableShown = ({
+  view,
+  name,
+  stock,
+  aside,
+}: {
+  view: KitchenView;
+  name: string;
+  stock: StockOfTable;
+  aside: () => void;
+}) => (
   <div className="list-table">
     <p>
-      <strong>{table.name}</strong>: {table.lots.length} lines read.{' '}
+      <strong>{name}</strong>: {stock.lots.length} lines understood.{' '}
       <Button type="link" onClick={aside}>
         Put it aside
       </Button>
     </p>
-    {table.faults.map(({ line, fault: what, remedy }) => (
-      <p key={line} className="cannot">
-        Line {line}: {what} {remedy}
-      </p>
-    ))}
+    <Understood
+      head={['food', 'amount', 'place', 'price']}
+      rows={stock.lots.map(({ food, amount, place, priceMinor }) => {
+        const known = view.foods.get(food);
+        return [
+          known?.name ?? '',
+          show(ofBase(known?.facts.base ?? 'g', new Fraction(amount))),
+          view.kitchen.places.find(({ id }) => id === place)?.name ?? '',
+          priceMinor === undefined ? '' : moneyText(priceMinor, view.kitchen.equipment.currency),
+        ];
+      })}
+      faults={stock.faults}
+    />
   </div>
 );

@@ -57,3 +57,7 @@ export type { RecipeText } from './recipeText/recipeText.ts';
 export { toMarkdown, toRecipeText } from './recipeText/toRecipeText.ts';
 export { LIMITS, within } from './limits.ts';
 export type { Span } from './limits.ts';
+export { numberHabitOf, plainNumber, tableNumber } from './numberHabit.ts';
+export type { DecimalSign, NumberCell, NumberHabit } from './numberHabit.ts';
+export { harmless, harmlessRow } from './tableCell.ts';
+export { separatorOf } from './tableLayout.ts';

@@ -1,4 +1,5 @@
 import { Fraction, type Day } from '../quantity/index.ts';
+import { plainNumber, type DecimalSign } from './numberHabit.ts';
 import type { TableRecord } from './record.ts';
 import type { StockRecord } from './stockTable.ts';
 
@@ -12,13 +13,16 @@ export const isLedger = (records: readonly TableRecord[]): boolean =>
  * What a ledger comes to: one stock record for each lot of which something is left. Prices and best before dates stand in the stock table, not here.
  * @example foldLedger([{ lot: 'a', food: 'millet', place: 'cupboard', amount: '500', … }, { lot: 'a', amount: '-200', … }]) // 300 g millet
  */
-export function foldLedger(records: readonly TableRecord[]): readonly Partial<StockRecord>[] {
+export function foldLedger(
+  records: readonly TableRecord[],
+  decimal: DecimalSign = '.',
+): readonly Partial<StockRecord>[] {
   const lots = new Map<string, { readonly first: TableRecord; sum: Fraction }>();
   for (const record of records) {
     const lot = record['lot'] ?? '';
     const known = lots.get(lot) ?? { first: record, sum: new Fraction(0) };
-    const amount = (record['amount'] ?? '').trim();
-    if (/^-?\d+(\.\d+)?$/.test(amount)) known.sum = known.sum.add(new Fraction(amount));
+    const amount = plainNumber(record['amount'] ?? '', decimal);
+    if (amount !== undefined) known.sum = known.sum.add(new Fraction(amount));
     lots.set(lot, known);
   }
   return [...lots.values()].flatMap(({ first, sum }) =>
@@ -27,7 +31,8 @@ export function foldLedger(records: readonly TableRecord[]): readonly Partial<St
           {
             food: first['food'] ?? '',
             place: first['place'] ?? '',
-            amount: sum.round(6).toString(),
+            // It is read by the habit of the file that it comes from.
+            amount: sum.round(6).toString().replace('.', decimal),
             unit: first['base'] ?? '',
             bought_on: (first['at'] ?? '').slice(0, 10) as Day,
           },

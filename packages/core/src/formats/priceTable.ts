@@ -1,5 +1,7 @@
 import type { Food } from '../food/index.ts';
+import { LIMITS } from './limits.ts';
 import { done, type Day, type Outcome } from '../quantity/index.ts';
+import { tableNumber, type DecimalSign } from './numberHabit.ts';
 import { RecordReader, type RecordFault, type TableRecord } from './record.ts';
 
 /** Columns of a price table, in their order: so much of a food cost so many minor units on a day. The unit is the food's base unit. */
@@ -21,7 +23,7 @@ export const asPriceRecord = (
   food: food.name,
   on,
   price_minor: String(minor),
-  amount,
+  amount: tableNumber(amount),
   unit: food.facts.base,
   shop: shop ?? '',
   from,
@@ -32,8 +34,9 @@ export function readPriceRecord(
   record: TableRecord,
   line: number,
   foods: readonly Food[],
+  decimal?: DecimalSign,
 ): Outcome<PriceRow, RecordFault> {
-  const reader = new RecordReader(record, line);
+  const reader = new RecordReader(record, line, decimal);
   const food = reader.food(foods);
   if (!food.ok) return food;
   const on = reader.day('on');
@@ -43,7 +46,9 @@ export function readPriceRecord(
   const amount = reader.amount();
   if (!amount.ok) return amount;
   const shop = reader.cell('shop');
-  if (shop.length > 60) return reader.wrong('The name of the shop is longer than 60 letters.', 'Shorten it.');
+  const [, longest] = LIMITS.shopName;
+  if (shop.length > longest)
+    return reader.wrong(`The name of the shop is longer than ${longest} letters.`, 'Shorten it.');
   return done({
     food: food.value.id,
     on: on.value,

@@ -1,4 +1,6 @@
 import type { Food } from '../food/index.ts';
+import { plainNumber, type DecimalSign } from './numberHabit.ts';
+import { fromCell } from './tableCell.ts';
 import { done, readDay, refused, type Day, type Outcome } from '../quantity/index.ts';
 
 /** A line of a table by its header; what a line does not have is missing. */
@@ -16,10 +18,11 @@ export class RecordReader {
   constructor(
     private readonly record: TableRecord,
     private readonly line: number,
+    private readonly decimal: DecimalSign = '.',
   ) {}
 
   cell(name: string): string {
-    return (this.record[name] ?? '').trim();
+    return fromCell((this.record[name] ?? '').trim());
   }
 
   wrong(fault: string, remedy: string): { readonly ok: false; readonly problem: RecordFault } {
@@ -38,11 +41,20 @@ export class RecordReader {
       : done(food);
   }
 
-  amount(): Outcome<string, RecordFault> {
-    const said = this.cell('amount');
-    return /^\d{1,7}(\.\d{1,6})?$/.test(said) && Number(said) > 0
-      ? done(said)
-      : this.wrong(`“${said}” is no amount.`, 'Write digits such as 500 or 0.5.');
+  /** More than nothing, by the habit of the file; as plain digits. */
+  amount(column = 'amount'): Outcome<string, RecordFault> {
+    const said = this.cell(column);
+    const plain = plainNumber(said, this.decimal)
+      ?.replace(/(\.\d*?)0+$/, '$1')
+      .replace(/\.$/, '');
+    return plain !== undefined && /^\d{1,7}(\.\d{1,6})?$/.test(plain) && Number(plain) > 0
+      ? done(plain)
+      : this.wrong(
+          `“${said}” is no amount.`,
+          this.decimal === ','
+            ? 'Write digits such as 500 or 0,5, as in the rest of the file.'
+            : 'Write digits such as 500 or 0.5.',
+        );
   }
 
   day(column: string): Outcome<Day, RecordFault> {

@@ -1,5 +1,6 @@
 import type { Food } from '../food/index.ts';
 import { done, type Day, type Outcome } from '../quantity/index.ts';
+import { tableNumber, type DecimalSign } from './numberHabit.ts';
 import { RecordReader, type RecordFault, type TableRecord } from './record.ts';
 import { HOW_KNOWN, type HowKnown, type LotState, type PlaceState } from './wire.ts';
 
@@ -33,10 +34,10 @@ export function asStockRecord(
   return {
     food: foods.get(lot.food)?.name ?? '',
     place: places.get(lot.place)?.name ?? '',
-    amount: lot.onHand,
+    amount: tableNumber(lot.onHand),
     unit: lot.base,
     price_minor: lot.priced ? String(lot.priced.minor) : '',
-    priced_amount: lot.priced ? lot.priced.amount : '',
+    priced_amount: lot.priced ? tableNumber(lot.priced.amount) : '',
     bought_on: lot.dates.boughtOn ?? '',
     opened_on: lot.dates.openedOn ?? '',
     best_before: lot.dates.bestBefore ?? '',
@@ -45,7 +46,7 @@ export function asStockRecord(
     made_on: lot.dates.madeOn ?? '',
     frozen_on: lot.dates.frozenOn ?? '',
     thawed_on: lot.dates.thawedOn ?? '',
-    portion_g: lot.portionG ?? '',
+    portion_g: lot.portionG === null ? '' : tableNumber(lot.portionG),
     box: lot.box ?? '',
   };
 }
@@ -84,8 +85,9 @@ export function readStockRecord(
   line: number,
   foods: readonly Food[],
   places: readonly PlaceState[],
+  decimal?: DecimalSign,
 ): Outcome<StockRow, RecordFault> {
-  const reader = new RecordReader(record, line);
+  const reader = new RecordReader(record, line, decimal);
   const food = reader.food(foods);
   if (!food.ok) return food;
   const said = reader.cell('place');
@@ -106,13 +108,17 @@ export function readStockRecord(
   }
   const minor = reader.cell('price_minor') ? reader.minor('price_minor') : undefined;
   if (minor && !minor.ok) return minor;
+  const priced = reader.cell('priced_amount') ? reader.amount('priced_amount') : amount;
+  if (!priced.ok) return priced;
+  const portion = reader.cell('portion_g') ? reader.amount('portion_g') : undefined;
+  if (portion && !portion.ok) return portion;
   return done({
     food: food.value.id,
     place: place.id,
     amount: amount.value,
-    ...(minor ? { priceMinor: minor.value, pricedAmount: reader.cell('priced_amount') || amount.value } : {}),
+    ...(minor ? { priceMinor: minor.value, pricedAmount: priced.value } : {}),
     ...days,
-    ...(/^\d{1,5}(\.\d+)?$/.test(reader.cell('portion_g')) ? { portionG: reader.cell('portion_g') } : {}),
+    ...(portion ? { portionG: portion.value } : {}),
     ...(reader.cell('box') ? { box: reader.cell('box') } : {}),
     known: HOW_KNOWN.find((each) => each === reader.cell('known').toLowerCase()) ?? 'exact',
   });
