@@ -32,7 +32,9 @@ export default {
       rootDir: 'apps/web',
       testEnvironment: 'jsdom',
       // Published as ES modules alone, or asked for as such.
-      transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|@ant-design/(colors|fast-color)|csv-(parse|stringify)/dist/esm)/)'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!(d3-[a-z]+|internmap|@ant-design/(colors|fast-color)|csv-(parse|stringify)/dist/esm)/)',
+      ],
       transform: { '\\.[cm]?[jt]sx?$': swc },
       testEnvironmentOptions: { customExportConditions: ['kestrel-src', 'browser'] },
       moduleNameMapper: { '\\.css$': '<rootDir>/test/emptyStyle.cjs' },
