@@ -1,4 +1,4 @@
-import type { Fault, RecipeState, RevisionState } from '@kestrel-ridge/core/formats';
+import type { Fault, RevisionState, StoredRecipe } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
 import type { Food } from '@kestrel-ridge/core/food';
 import { Fraction, done, refused, type Outcome } from '@kestrel-ridge/core/quantity';
@@ -14,7 +14,14 @@ import type { AddRecipeDto, ReviseRecipeDto } from './recipe.dto.ts';
 import { BatchRow, SessionRow } from '../session/session.model.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from './recipe.model.ts';
 import { readRevision } from '@kestrel-ridge/core/recipe/schema';
+import { readableRecipes } from './readable.ts';
 import { shapeFaults } from './shapeFaults.ts';
+
+/** The food that a recipe yields, as it is stored; its newest revision may be one that cannot be read. */
+async function yieldOf(kitchen: string, recipe: string, document: Revision, transaction: Transaction): Promise<string> {
+  const made = await FoodRow.findOne({ where: { kitchen, recipe }, transaction });
+  return made?.id ?? document.component.id;
+}
 
 export const foodsOf = async (kitchen: string, transaction: Transaction): Promise<ReadonlyMap<string, Food>> =>
   new Map((await FoodRow.findAll({ where: { kitchen }, transaction })).map((row) => [row.id, foodOf(row)]));
@@ -27,11 +34,9 @@ export class RecipeService {
   ) {}
 
   /** Every recipe with its newest revision. */
-  recipes(kitchen: string): Promise<readonly RecipeState[]> {
+  recipes(kitchen: string): Promise<readonly StoredRecipe[]> {
     return this.database.inKitchen(kitchen, async (transaction) => {
-      const names = new Map(
-        (await RecipeRow.findAll({ where: { kitchen }, transaction })).map((row) => [row.id, row.name]),
-      );
+      const names = await RecipeRow.findAll({ where: { kitchen }, transaction });
       const revisions = await RevisionRow.findAll({
         where: { kitchen },
         order: [
@@ -40,10 +45,7 @@ export class RecipeService {
         ],
         transaction,
       });
-      const newest = new Map(revisions.map((row) => [row.recipe, row]));
-      return [...newest.values()]
-        .map(({ recipe, number, document }) => ({ id: recipe, name: names.get(recipe) ?? '', number, document }))
-        .sort((a, b) => a.name.localeCompare(b.name));
+      return readableRecipes(new Map(names.map((row) => [row.id, row.name])), revisions);
     });
   }
 
@@ -116,7 +118,7 @@ export class RecipeService {
         const document: Revision = {
           ...checked.value,
           // What it yields stays the same food, whatever it is called: boxes on the shelf belong to it.
-          component: { ...checked.value.component, id: newest.document.component.id },
+          component: { ...checked.value.component, id: await yieldOf(kitchen, id, checked.value, transaction) },
         };
         const other = await RecipeRow.findOne({ where: { kitchen, name: document.name }, transaction });
         if (other && other.id !== id) return refused<Refusal>({ code: 'invalid', faults: [nameTaken(document.name)] });

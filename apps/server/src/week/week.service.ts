@@ -21,6 +21,7 @@ import type {
 } from './week.dto.ts';
 import { withoutEmptied } from '@kestrel-ridge/core/session';
 import { RevisionRow } from '../recipe/recipe.model.ts';
+import { documentFault } from '../recipe/readable.ts';
 import { slotState } from './week.state.ts';
 import { AppetiteRow, AttendanceRow, EatenRow, EaterRow, SlotRow, TemplateRow } from './week.model.ts';
 
@@ -256,9 +257,10 @@ async function olderRevisions(
   for (const { recipe, number } of rows) newest.set(recipe, Math.max(number, newest.get(recipe) ?? 0));
   const older = rows.filter(({ recipe, number }) => used.has(`${recipe} ${number}`) && newest.get(recipe) !== number);
   if (older.length === 0) return [];
-  return RevisionRow.findAll({
+  const stored = await RevisionRow.findAll({
     attributes: ['recipe', 'number', 'document'],
     where: { kitchen, [Op.or]: older.map(({ recipe, number }) => ({ recipe, number })) },
     transaction,
   });
+  return stored.filter(({ document }) => documentFault(document) === undefined);
 }

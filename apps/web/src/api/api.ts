@@ -8,7 +8,7 @@ import type {
   LedgerRow,
   LotState,
   MovementState,
-  RecipeState,
+  StoredRecipe,
   RevisionState,
   RunState,
   Topic,
@@ -53,7 +53,7 @@ export const api = createApi({
       query: ({ kitchen, lot }) => `kitchens/${kitchen}/lots/${lot}/movements`,
       providesTags: ['shelf'],
     }),
-    recipes: build.query<readonly RecipeState[], string>({
+    recipes: build.query<readonly StoredRecipe[], string>({
       query: (kitchen) => `kitchens/${kitchen}/recipes`,
       providesTags: ['recipes'],
     }),

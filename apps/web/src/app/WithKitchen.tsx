@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Away } from '../parts/Away.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { type KitchenView } from '@kestrel-ridge/core/view';
+import { LeftOutNotice } from './LeftOutNotice.tsx';
 import { useKitchenState } from './useKitchenState.ts';
 
 /** A page that needs the kitchen: loading and away are answered here, once for all pages. */
@@ -13,7 +14,12 @@ export function WithKitchen({ children }: { children: (view: KitchenView) => Rea
     case 'away':
       return <Away error={fetched.error} />;
     case 'ready':
-      return children(fetched.value);
+      return (
+        <>
+          {children(fetched.value)}
+          {(fetched.value.leftOut ?? []).length > 0 && <LeftOutNotice view={fetched.value} />}
+        </>
+      );
     default:
       return fetched satisfies never;
   }

@@ -27,6 +27,8 @@ export type {
   PriceState,
   ProblemDetails,
   RecipeState,
+  StoredRecipe,
+  UnreadableRecipe,
   RevisionState,
   RunState,
   LearnedState,

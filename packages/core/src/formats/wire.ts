@@ -80,9 +80,21 @@ export interface MovementState {
 export interface RecipeState {
   readonly id: string;
   readonly name: string;
+  /** Of the newest revision: what the next one follows. */
   readonly number: number;
   readonly document: Revision;
+  /** The newest revision cannot be read, and why; `document` is then the newest that can. */
+  readonly fault?: string;
 }
+
+/** One of which no revision can be read, and why. */
+export interface UnreadableRecipe {
+  readonly id: string;
+  readonly name: string;
+  readonly document: null;
+  readonly fault: string;
+}
+export type StoredRecipe = RecipeState | UnreadableRecipe;
 
 /** One of a recipe's revisions; none of them is ever changed. */
 export interface RevisionState {

@@ -52,3 +52,4 @@ export type { Follows, LotStep, MissedLater } from './whatFollows.ts';
 export { asRun, leftOutMeans } from './asRun.ts';
 export type { LeftOutMeans, Told } from './asRun.ts';
 export { platesFor } from './platesFor.ts';
+export type { LeftOut } from './leftOut.ts';

@@ -6,12 +6,14 @@ import type {
   LotState,
   PlaceState,
   RecipeState,
+  StoredRecipe,
   SessionState,
   WeekState,
 } from '../formats/index.ts';
 import { Fraction, type Day } from '../quantity/index.ts';
 import { cookedAs, type Revision } from '../recipe/index.ts';
 import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
+import { whyOf, type LeftOut } from './leftOut.ts';
 import { keepsUntil, urgencyOf, type Life, type Urgency } from '../storage/index.ts';
 
 /** A lot with what follows from it today. */
@@ -48,6 +50,8 @@ export interface KitchenView {
   readonly session: SessionState | undefined;
   /** Batches of that session and of all that are planned beside it; dropped ones left out. */
   readonly batches: readonly ScaledBatchView[];
+  /** What cannot be understood. */
+  readonly leftOut?: readonly LeftOut[];
 }
 
 /** A kitchen as its screens start from it: what the server stores, with what follows from it. `chosen`: the session that somebody looks at. */
@@ -55,36 +59,52 @@ export function viewOf(
   kitchen: KitchenState,
   foodStates: readonly Food[],
   lotStates: readonly LotState[],
-  recipes: readonly RecipeState[],
+  stored: readonly StoredRecipe[],
   week: WeekState,
   costs: CostState,
   chosen: string | null,
 ): KitchenView {
   const foods = foodsById(foodStates);
   const places = new Map(kitchen.places.map((place) => [place.id, place]));
+  const recipes = readable(stored);
+  const leftOut: LeftOut[] = recipesLeftOut(stored);
   const lots = lotStates.flatMap((state): ShelfLot[] => {
     const food = foods.get(state.food);
     const place = places.get(state.place);
-    if (!food || !place) return [];
+    if (!food || !place) {
+      leftOut.push({
+        what: 'lot',
+        id: state.id,
+        name: food?.name ?? 'something',
+        why: food ? 'Its place is not known.' : 'Its food is not known.',
+      });
+      return [];
+    }
     const before = lotsKnown.get(state);
     if (before?.food === food && before.place === place && before.today === kitchen.today) return [before.lot];
-    const until = keepsUntil(food, place.kind, state.dates);
-    const urgency = urgencyOf(until?.value, kitchen.today);
-    const lot: ShelfLot = {
-      state,
-      food,
-      place,
-      onHand: new Fraction(state.onHand),
-      until,
-      // A box is made to be eaten within days: only its last day presses.
-      urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
-    };
-    lotsKnown.set(state, { food, place, today: kitchen.today, lot });
-    return [lot];
+    try {
+      const until = keepsUntil(food, place.kind, state.dates);
+      const urgency = urgencyOf(until?.value, kitchen.today);
+      const lot: ShelfLot = {
+        state,
+        food,
+        place,
+        onHand: new Fraction(state.onHand),
+        until,
+        // A box is made to be eaten within days: only its last day presses.
+        urgency: state.portionG !== null && urgency === 'soon' ? 'later' : urgency,
+      };
+      lotsKnown.set(state, { food, place, today: kitchen.today, lot });
+      return [lot];
+    } catch (thrown) {
+      leftOut.push({ what: 'lot', id: state.id, name: food.name, why: whyOf(thrown) });
+      return [];
+    }
   });
   const session = week.sessions.find(({ id, status }) => id === chosen && status === 'planned') ?? currentSession(week);
-  const batches = scaledBatches({ kitchen, foods, recipes, week, session });
-  return { kitchen, today: kitchen.today, foods, lots, recipes, week, costs, session, batches };
+  const nameOf = (recipe: string) => stored.find(({ id }) => id === recipe)?.name;
+  const batches = scaledBatches({ kitchen, foods, recipes, week, session }, leftOut, nameOf);
+  return { kitchen, today: kitchen.today, foods, lots, recipes, week, costs, session, batches, leftOut };
 }
 
 const lotsByFood = new WeakMap<readonly ShelfLot[], ReadonlyMap<string, readonly ShelfLot[]>>();
@@ -119,13 +139,12 @@ function foodsById(states: readonly Food[]): ReadonlyMap<string, Food> {
 }
 
 /** The batches of the session at hand and of all that are planned beside it, scaled for this kitchen; dropped ones left out. */
-export function scaledBatches({
-  kitchen,
-  foods,
-  recipes,
-  week,
-  session,
-}: Pick<KitchenView, 'kitchen' | 'foods' | 'recipes' | 'week' | 'session'>): readonly ScaledBatchView[] {
+export function scaledBatches(
+  { kitchen, foods, recipes, week, session }: Pick<KitchenView, 'kitchen' | 'foods' | 'recipes' | 'week' | 'session'>,
+  /** Gets what cannot be understood. */
+  leftOut: LeftOut[] = [],
+  nameOf: (recipe: string) => string | undefined = () => undefined,
+): readonly ScaledBatchView[] {
   const open = new Map(
     week.sessions.filter(({ id, status }) => id === session?.id || status === 'planned').map((each) => [each.id, each]),
   );
@@ -134,21 +153,64 @@ export function scaledBatches({
     .flatMap((state): ScaledBatchView[] => {
       const newest = recipes.find((each) => each.id === state.recipe);
       const cookedIn = open.get(state.session);
-      if (!newest || !cookedIn) return [];
-      const written =
-        week.revisions.find(({ recipe, number }) => recipe === state.recipe && number === state.revision)?.document ??
-        newest.document;
+      if (!cookedIn) return [];
+      const out = (why: string): [] => {
+        const { id, recipe, version } = state;
+        const name = nameOf(recipe) ?? newest?.name ?? 'A dish';
+        leftOut.push({ what: 'batch', id, name, why, version, ...(newest ? { recipe } : {}) });
+        return [];
+      };
+      if (!newest) return out('Its recipe cannot be read.');
+      const older = week.revisions.find(
+        ({ recipe, number }) => recipe === state.recipe && number === state.revision,
+      )?.document;
+      // Never another revision in its place: its amounts would be others.
+      if (!older && (newest.fault !== undefined || state.revision !== newest.number))
+        return out('The revision that it goes by cannot be read.');
+      const written = older ?? newest.document;
       const from = [newest, written, cookedIn, foods, kitchen.equipment];
       const known = batchesKnown.get(state);
       if (known?.from.every((each, n) => each === from[n])) return [known.batch];
-      const document = cookedAs(written, state.choice, foods);
-      const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
-      const batch = { state, recipe: { ...newest, document }, written, session: cookedIn, scaled };
-      batchesKnown.set(state, { from, batch });
-      return [batch];
+      try {
+        const document = cookedAs(written, state.choice, foods);
+        const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
+        const batch = { state, recipe: { ...newest, document }, written, session: cookedIn, scaled };
+        batchesKnown.set(state, { from, batch });
+        return [batch];
+      } catch (thrown) {
+        return out(whyOf(thrown));
+      }
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
 }
+
+const isReadable = (recipe: StoredRecipe): recipe is RecipeState => recipe.document !== null;
+
+/** The same list for the same rows, so that what follows from it is not worked out again. */
+const readableOf = new WeakMap<readonly StoredRecipe[], readonly RecipeState[]>();
+function readable(stored: readonly StoredRecipe[]): readonly RecipeState[] {
+  if (stored.every(isReadable)) return stored;
+  const known = readableOf.get(stored) ?? stored.filter(isReadable);
+  readableOf.set(stored, known);
+  return known;
+}
+
+const recipesLeftOut = (stored: readonly StoredRecipe[]): LeftOut[] =>
+  stored.flatMap((recipe): LeftOut[] => {
+    const { id, name, fault } = recipe;
+    if (fault === undefined) return [];
+    return recipe.document === null
+      ? [{ what: 'recipe', id, name, why: `It cannot be read (${fault}).` }]
+      : [
+          {
+            what: 'recipe',
+            id,
+            name,
+            recipe: id,
+            why: `Its newest revision cannot be read (${fault}); the one before is shown.`,
+          },
+        ];
+  });
 
 /** The session under way; else the next planned; else the last one done, whose boxes are being eaten. */
 function currentSession({ sessions }: WeekState): SessionState | undefined {
