@@ -133,7 +133,7 @@ test('while the kitchen is typed over, another device changes it: untouched fiel
   await expect(burners).toHaveValue('5');
   await expect(altitude).toHaveValue('1300');
   await change({ altitudeM: 900 });
-  await expect(page.getByText('altitude m: 900 there, 1300 here')).toBeVisible();
+  await expect(page.getByText('altitude: 900 there, 1300 here')).toBeVisible();
   await expect(altitude).toHaveValue('1300');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Kept. Amounts, loads and the plan follow.')).toBeVisible();

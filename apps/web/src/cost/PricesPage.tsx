@@ -13,7 +13,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { simulatedFeed, type PriceFeed } from '../devices/priceFeed.ts';
-import { TakePrices } from './TakePrices.tsx';
+import { useTakePrices } from './useTakePrices.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { Loading } from '../parts/Loading.tsx';
 import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
@@ -29,6 +29,7 @@ export default function PricesPage() {
 /** The price book: what each food was bought for or asked for, where and when, by the kilo. */
 function Prices({ view }: { view: KitchenView }) {
   const { data, error } = useCostsQuery(view.kitchen.id);
+  const { pick, shown } = useTakePrices(view);
   const [open, setOpen] = useState<string>();
   const [query, setQuery] = useState('');
   const byFood = useMemo(() => (data ? grouped(pricesOf(data), view) : []), [data, view]);
@@ -58,9 +59,12 @@ function Prices({ view }: { view: KitchenView }) {
             From what was bought, and what was noted by hand. <Link to="/shop">Back to the shop</Link>
           </p>
         </div>
-        <div className="give-row">{byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}</div>
+        <div className="give-row">
+          {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
+          {pick}
+        </div>
       </div>
-      <TakePrices view={view} />
+      {shown}
       <NotePrice view={view} />
       {view.kitchen.equipment.simulatedDevices && <Feed view={view} feed={simulatedFeed(pricesOf(data))} />}
       {byFood.length === 0 ? (

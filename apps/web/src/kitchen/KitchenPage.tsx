@@ -5,6 +5,7 @@ import { App, Button, Form, type FormInstance } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
+import { Notice } from '../parts/Notice.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { AnotherKitchen } from './AnotherKitchen.tsx';
 import './kitchen.css';
@@ -62,20 +63,12 @@ function Kitchen({ view }: { view: KitchenView }) {
         onFinish={(fields) => void keep(fields)}
         className="kitchen-form"
       >
-        {clashes.length > 0 && (
-          <div className="dashed missing wide" role="alert">
-            <span>
-              <strong>Changed on another device meanwhile</strong>, and typed here: {clashes.map(clashWords).join('; ')}
-              . What you keep holds.
-            </span>
-          </div>
-        )}
         <TheKitchen />
-        <OneAtATime />
         <OtherAppliances />
         <SmallThings />
         <Money currency={currency} />
         <Measures />
+        <OneAtATime />
         <Cookers />
         <Ovens />
         <Pots />
@@ -85,6 +78,12 @@ function Kitchen({ view }: { view: KitchenView }) {
           Keep
         </Button>
       </Form>
+      {clashes.length > 0 && (
+        <Notice className="notice kitchen-clash">
+          Changed on another device meanwhile, and typed here: {clashes.map(clashWords).join('; ')}. What you keep
+          holds.
+        </Notice>
+      )}
       <CookerLog view={view} />
       <OvenLog view={view} />
       <Places view={view} />

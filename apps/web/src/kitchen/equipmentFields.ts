@@ -104,7 +104,9 @@ export const clashWords = ({ at, mine, now }: Clash): string => {
   const field = at
     .filter((part) => part !== 'equipment')
     .map((part) => (/^\d+$/.test(part) ? `${Number(part) + 1}` : part.replace(/([A-Z])/g, ' $1').toLowerCase()))
-    .join(' ');
+    .join(' ')
+    // A name in the code ends with its unit: the figure beside it says enough.
+    .replace(/ (m|ml|g|w|cm|cm2|c|kpa|minor)$/, '');
   return `${field}: ${valueWords(now)} there, ${valueWords(mine)} here`;
 };
 const valueWords = (value: unknown): string => {

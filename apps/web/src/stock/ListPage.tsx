@@ -95,11 +95,13 @@ function List({ view }: { view: KitchenView }) {
       <div className="page-head head-row">
         <div>
           <h1>
-            {lots.length + open === 0
-              ? 'Put a list on the shelf'
-              : open === 0
-                ? 'Every line is understood'
-                : `${open} of ${lots.length + open} lines to put right`}
+            {table && !stock
+              ? 'One thing to say of this table'
+              : lots.length + open === 0
+                ? 'Put a list on the shelf'
+                : open === 0
+                  ? 'Every line is understood'
+                  : `${open} of ${lots.length + open} lines to put right`}
           </h1>
           <p>
             One thing a line, as you would say it; or drop a table (CSV) with the columns food, place, amount.{' '}

@@ -2,7 +2,7 @@ import { readPriceRecord, type DecimalSign } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { App, Button } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { AskDecimal } from '../parts/AskDecimal.tsx';
 import { Understood } from '../parts/Understood.tsx';
@@ -13,8 +13,8 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 const MOST_LINES = 2000;
 const PRICE_NUMBERS = ['amount'];
 
-/** Prices of a table: read line by line and shown as they were understood, then noted all at once. */
-export function TakePrices({ view }: { view: KitchenView }) {
+/** Prices of a table: read line by line and shown as they were understood, then noted all at once. Answers what opens a file, and what is shown of it. */
+export function useTakePrices(view: KitchenView): { readonly pick: ReactNode; readonly shown: ReactNode } {
   const [table, setTable] = useState<ReadTable>();
   const [chosen, choose] = useState<DecimalSign>();
   const { modal } = App.useApp();
@@ -27,32 +27,31 @@ export function TakePrices({ view }: { view: KitchenView }) {
     }
   };
   const decimal = chosen ?? (table && 'decimal' in table.habit ? table.habit.decimal : undefined);
-  return (
-    <>
-      <label className="file-pick">
-        <span>Take in a table</span>
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          aria-label="Take in a table of prices"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void take(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
-      {table && (
-        <section className="taken-prices" aria-label={`Prices of ${table.name}`}>
-          {decimal === undefined ? (
-            'asks' in table.habit && <AskDecimal name={table.name} cell={table.habit.asks} choose={choose} />
-          ) : (
-            <Read view={view} table={table} decimal={decimal} aside={() => setTable(undefined)} />
-          )}
-        </section>
-      )}
-    </>
+  const pick = (
+    <label className="file-pick">
+      <span>Take in a table</span>
+      <input
+        type="file"
+        accept=".csv,text/csv,text/plain"
+        aria-label="Take in a table of prices"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void take(file);
+          event.target.value = '';
+        }}
+      />
+    </label>
   );
+  const shown = table && (
+    <section className="taken-prices" aria-label={`Prices of ${table.name}`}>
+      {decimal === undefined ? (
+        'asks' in table.habit && <AskDecimal name={table.name} cell={table.habit.asks} choose={choose} />
+      ) : (
+        <Read view={view} table={table} decimal={decimal} aside={() => setTable(undefined)} />
+      )}
+    </section>
+  );
+  return { pick, shown };
 }
 
 function Read({
