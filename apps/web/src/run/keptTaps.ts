@@ -15,12 +15,14 @@ const KEY = 'kestrel-ridge.tap.';
 /** Where they were kept, all in one, by a page of before. */
 const BEFORE = 'kestrel-ridge.outbox';
 
-/** A device without room for it keeps the tap on the page alone: it still counts, and is sent. */
-export function keepTap(tap: Tap): void {
+/** A device without room for it keeps the tap on the page alone: it still counts, and is sent. Answers whether it is stored. */
+export function keepTap(tap: Tap): boolean {
   try {
     localStorage.setItem(`${KEY}${tap.event.id}`, JSON.stringify(tap));
+    return true;
   } catch {
     // No room, or no leave to store anything.
+    return false;
   }
 }
 

@@ -9,17 +9,22 @@ type Refused = EventsTaken['refused'][number];
 export interface OutboxState {
   readonly pending: Readonly<Record<string, readonly RunEvent[]>>;
   readonly refused: readonly Refused[];
+  /** Taps for which the device had no room: this page alone has them. */
+  readonly unstored: readonly string[];
 }
 
 const NONE: readonly RunEvent[] = [];
 
 /** What is kept on this device, under every run; the lists that have not changed stay the same. */
-function merged(before: OutboxState['pending'], taps: readonly Tap[]): OutboxState['pending'] {
+function merged({ pending: before, unstored }: OutboxState, taps: readonly Tap[]): OutboxState['pending'] {
   const runs = new Set([...Object.keys(before), ...taps.map(({ run }) => run)]);
   return Object.fromEntries(
     [...runs].map((run) => {
       const was = before[run] ?? NONE;
-      const is = taps.filter((tap) => tap.run === run).map(({ event }) => event);
+      const is = [
+        ...taps.filter((tap) => tap.run === run).map(({ event }) => event),
+        ...was.filter(({ id }) => unstored.includes(id)),
+      ];
       const same = was.length === is.length && is.every(({ id }, n) => was[n]?.id === id);
       return [run, same ? was : is];
     }),
@@ -28,16 +33,17 @@ function merged(before: OutboxState['pending'], taps: readonly Tap[]): OutboxSta
 
 export const runOutboxSlice = createSlice({
   name: 'runOutbox',
-  initialState: (): OutboxState => ({ pending: {}, refused: [] }),
+  initialState: (): OutboxState => ({ pending: {}, refused: [], unstored: [] }),
   reducers: {
-    tapped: (state, { payload }: PayloadAction<Tap>) => ({
+    tapped: (state, { payload }: PayloadAction<Tap & { readonly stored?: boolean }>) => ({
       ...state,
+      unstored: payload.stored === false ? [...state.unstored, payload.event.id] : state.unstored,
       pending: { ...state.pending, [payload.run]: [...(state.pending[payload.run] ?? []), payload.event] },
     }),
     /** What is kept on the device: at the start, and when another tab of it has tapped or has been answered. */
     tapsKept: (state, { payload }: PayloadAction<readonly Tap[]>) => ({
       ...state,
-      pending: merged(state.pending, payload),
+      pending: merged(state, payload),
     }),
     answered: (state, { payload }: PayloadAction<{ run: string; taken: EventsTaken }>) => {
       const { kept, had, refused } = payload.taken;
@@ -48,6 +54,7 @@ export const runOutboxSlice = createSlice({
           [payload.run]: (state.pending[payload.run] ?? []).filter(({ id }) => !over.has(id)),
         },
         refused: [...state.refused, ...refused],
+        unstored: state.unstored.filter((id) => !over.has(id)),
       };
     },
     refusalSeen: (state) => ({ ...state, refused: [] }),

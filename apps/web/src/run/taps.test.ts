@@ -50,7 +50,7 @@ test('a device that has no room for a tap loses the page nothing', () => {
   const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
     throw new DOMException('full', 'QuotaExceededError');
   });
-  expect(() => keepTap(tapOf(1))).not.toThrow();
+  expect(keepTap(tapOf(1))).toBe(false);
   full.mockRestore();
   expect(keptTaps()).toEqual([]);
 });
@@ -64,6 +64,13 @@ describe('the outbox', () => {
     const after = reducer(three, answered({ run: 'a', taken: { kept: [idOf(1)], had: [idOf(2)], refused } }));
     expect(after.pending['a']?.map(({ clock }) => clock)).toEqual([4]);
     expect(after.refused).toEqual(refused);
+  });
+  test('a tap that found no room on the device stays on its page, whatever another tab reports, until it is answered', () => {
+    const own = reducer(begun, tapped({ ...tapOf(2), stored: false }));
+    const both = reducer(own, tapsKept([tapOf(1)]));
+    expect(both.pending['a']?.map(({ clock }) => clock)).toEqual([1, 2]);
+    const sent = reducer(both, answered({ run: 'a', taken: { kept: [idOf(2)], had: [], refused: [] } }));
+    expect(reducer(sent, tapsKept([tapOf(1)])).pending['a']?.map(({ clock }) => clock)).toEqual([1]);
   });
   test('another tab’s taps are shown beside one’s own; the same list stays the same', () => {
     const own = reducer(begun, tapped(tapOf(2)));

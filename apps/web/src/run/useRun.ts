@@ -120,8 +120,7 @@ export function useRun(
           },
         };
         // On the device first, so that nothing that happens to the page loses it.
-        keepTap(made);
-        dispatch(tapped(made));
+        dispatch(tapped({ ...made, stored: keepTap(made) }));
       });
     },
     [dispatch, events, run, training],
