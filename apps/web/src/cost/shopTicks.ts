@@ -1,3 +1,5 @@
+import { asRecord, keep, readKept, texts } from '../parts/kept.ts';
+
 /** What was ticked on the way, kept on the device: the walk needs no connection. */
 export interface Ticks {
   /** Foods in the basket. */
@@ -9,17 +11,17 @@ export interface Ticks {
 const NONE: Ticks = { got: [], notHad: [] };
 const place = (kitchen: string): string => `shop ${kitchen}`;
 
-export function keptTicks(kitchen: string, from: Pick<Storage, 'getItem'> = localStorage): Ticks {
-  try {
-    return { ...NONE, ...(JSON.parse(from.getItem(place(kitchen)) ?? '{}') as Partial<Ticks>) };
-  } catch {
-    // What cannot be read is an empty basket.
-    return NONE;
-  }
-}
+export const keptTicks = (kitchen: string, from: Pick<Storage, 'getItem'> = localStorage): Ticks =>
+  readKept(
+    place(kitchen),
+    (value) => {
+      const { got, notHad } = asRecord(value) ?? {};
+      return { got: texts(got), notHad: texts(notHad) };
+    },
+    from,
+  ) ?? NONE;
 
-export const keepTicks = (kitchen: string, ticks: Ticks): void =>
-  localStorage.setItem(place(kitchen), JSON.stringify(ticks));
+export const keepTicks = (kitchen: string, ticks: Ticks): void => void keep(place(kitchen), ticks);
 
 /** Into the basket and out again; what is in the basket was to be had. */
 export const ticked = ({ got, notHad }: Ticks, food: string): Ticks =>

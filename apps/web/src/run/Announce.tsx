@@ -1,3 +1,4 @@
+import { asRecord, readKept } from '../parts/kept.ts';
 import type { Moment } from '@kestrel-ridge/core/quantity';
 import type { RunView } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
@@ -12,14 +13,11 @@ interface Wanted {
   readonly speech: boolean;
 }
 
-function keptWanted(): Wanted {
-  try {
-    return { sound: true, speech: false, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Wanted>) };
-  } catch {
-    // What cannot be read was never said.
-    return { sound: true, speech: false };
-  }
-}
+const keptWanted = (): Wanted =>
+  readKept(KEY, (value) => {
+    const { sound, speech } = asRecord(value) ?? {};
+    return { sound: sound !== false, speech: speech === true };
+  }) ?? { sound: true, speech: false };
 
 /** Two short tones, low and high: heard beside a running tap. */
 function ring(): void {

@@ -1,5 +1,6 @@
 import type { Moment } from '@kestrel-ridge/core/quantity';
 import { deviceOff } from '../parts/appNow.ts';
+import { asRecord, isFigure, keep, readKept } from '../parts/kept.ts';
 
 /** The clock of a run on this device: the real one, or in the trainer one that runs faster. */
 interface Kept {
@@ -12,14 +13,13 @@ interface Kept {
 const KEY = 'kestrel-ridge.run-clock';
 export const SPEEDS = [1, 20] as const;
 
-function kept(run: string): Kept | undefined {
-  try {
-    return (JSON.parse(localStorage.getItem(KEY) ?? '{}') as Record<string, Kept>)[run];
-  } catch {
-    // What cannot be read is no other time.
-    return undefined;
-  }
-}
+const kept = (run: string): Kept | undefined =>
+  readKept(KEY, (value) => {
+    const { ahead, since, speed } = asRecord(asRecord(value)?.[run]) ?? {};
+    return isFigure(ahead) && isFigure(since) && SPEEDS.some((each) => each === speed)
+      ? { ahead, since, speed: speed as number }
+      : undefined;
+  });
 
 /** What time it is for a run, ms since 1970: by the server's clock, as far as this device knows it. */
 export function runNow(run: string | undefined, device = Date.now()): number {
@@ -35,5 +35,5 @@ export function setRunSpeed(run: string, speed: number, device = Date.now()): vo
   const real = device + deviceOff();
   const ahead = runNow(run, device) - real;
   // Only the run at hand: what was trained before is over.
-  localStorage.setItem(KEY, JSON.stringify({ [run]: { ahead, since: real, speed } satisfies Kept }));
+  keep(KEY, { [run]: { ahead, since: real, speed } satisfies Kept });
 }

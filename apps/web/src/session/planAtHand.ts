@@ -1,4 +1,5 @@
 import type { Plan } from '@kestrel-ridge/core/session';
+import { asRecord, isFigure, keep, readKept } from '../parts/kept.ts';
 
 const KEY = 'plan at hand';
 
@@ -10,17 +11,24 @@ function digest(text: string): string {
 }
 
 /** Keeps the plan of a day on the device: what was mended from it is mended from it again after a reload. */
-export function keepPlan(plain: string, plan: Plan): void {
-  globalThis.localStorage?.setItem(KEY, JSON.stringify({ of: digest(plain), plan }));
-}
+export const keepPlan = (plain: string, plan: Plan): void => void keep(KEY, { of: digest(plain), plan });
 
 /** The plan of this day that was kept; undefined where there is none, or one of another day. */
-export function keptPlan(plain: string): Plan | undefined {
-  try {
-    const kept = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? 'null') as { of: string; plan: Plan } | null;
-    return kept?.of === digest(plain) ? kept.plan : undefined;
-  } catch {
-    // What cannot be read is no plan.
-    return undefined;
-  }
+export const keptPlan = (plain: string): Plan | undefined =>
+  readKept(KEY, (value) => {
+    const kept = asRecord(value);
+    return kept?.['of'] === digest(plain) ? readPlan(kept['plan']) : undefined;
+  });
+
+function readPlan(value: unknown): Plan | undefined {
+  const { instance, makespan, starts, washes } = asRecord(value) ?? {};
+  const minutes = asRecord(starts);
+  if (typeof instance !== 'string' || !isFigure(makespan) || !minutes || !Array.isArray(washes)) return undefined;
+  const sound =
+    Object.values(minutes).every(isFigure) &&
+    washes.every((wash) => {
+      const { resource, after, before, start } = asRecord(wash) ?? {};
+      return [resource, after, before].every((each) => typeof each === 'string') && isFigure(start);
+    });
+  return sound ? (value as Plan) : undefined;
 }

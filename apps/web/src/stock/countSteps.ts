@@ -1,5 +1,6 @@
 import type { HowKnown } from '@kestrel-ridge/core/formats';
-import { Fraction, type Day, HOUR_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { Fraction, HOUR_MS, WRITTEN_NUMBER, type Day, type Moment } from '@kestrel-ridge/core/quantity';
+import { asRecord, isFigure, keep, readKept } from '../parts/kept.ts';
 import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** What a tap says of a lot: as it stands in the book, a part of the full pack, or nothing. */
@@ -77,18 +78,33 @@ interface Kept {
 const place = (kitchen: string): string => `stocktake ${kitchen}`;
 
 /** A stocktake that was begun on this device within half a day goes on where it was, also when the tablet slept. */
-export function keptLooks(kitchen: string, now: Moment, from: Pick<Storage, 'getItem'> = localStorage): Looked {
-  try {
-    const kept = JSON.parse(from.getItem(place(kitchen)) ?? 'null') as Kept | null;
-    return kept && now - kept.at < KEEP_HOURS * HOUR_MS ? kept.looked : {};
-  } catch {
-    // What cannot be read is not a stocktake: it begins anew.
-    return {};
-  }
-}
+export const keptLooks = (kitchen: string, now: Moment, from: Pick<Storage, 'getItem'> = localStorage): Looked =>
+  readKept(
+    place(kitchen),
+    (value) => {
+      const { at, looked } = asRecord(value) ?? {};
+      if (!isFigure(at) || now - at >= KEEP_HOURS * HOUR_MS) return undefined;
+      return Object.fromEntries(
+        Object.entries(asRecord(looked) ?? {}).filter(([, each]) => isLookedAt(each)),
+      ) as Looked;
+    },
+    from,
+  ) ?? {};
 
-export function keepLooks(kitchen: string, day: Day, now: Moment, looked: Looked): void {
-  localStorage.setItem(place(kitchen), JSON.stringify({ day, at: now, looked } satisfies Kept));
-}
+const isLookedAt = (value: unknown): value is LookedAt => {
+  const { food, was, now, base, command, waits } = asRecord(value) ?? {};
+  return (
+    typeof food === 'string' &&
+    typeof was === 'string' &&
+    typeof now === 'string' &&
+    [was, now].every((amount) => WRITTEN_NUMBER.test(amount)) &&
+    typeof base === 'string' &&
+    (command === undefined || typeof command === 'string') &&
+    (waits === undefined || asRecord(waits) !== undefined)
+  );
+};
+
+export const keepLooks = (kitchen: string, day: Day, now: Moment, looked: Looked): void =>
+  void keep(place(kitchen), { day, at: now, looked } satisfies Kept);
 
 export const forgetLooks = (kitchen: string): void => localStorage.removeItem(place(kitchen));
