@@ -21,7 +21,7 @@ function asApp(owner) {
   return app.href;
 }
 
-/** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. */
+/** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. Both can be taken away and brought back. */
 export async function serveDemo(clusterUrl) {
   const admin = new pg.Client({ connectionString: clusterUrl });
   await admin.connect();
@@ -30,31 +30,44 @@ export async function serveDemo(clusterUrl) {
   const database = new URL(clusterUrl);
   database.pathname = `/${name}`;
   const port = await freePort();
-  const server = fork(path.join(root, 'apps/server/dist/main.js'), {
-    env: {
-      ...process.env,
-      DATABASE_URL: asApp(database),
-      MIGRATION_DATABASE_URL: database.href,
-      PORT: `${port}`,
-      HOST: '127.0.0.1',
-      LOG_LEVEL: 'error',
-      DEMO: 'load',
-    },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  });
-  await new Promise((resolve, reject) => {
-    server.once('message', resolve);
-    server.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
-  });
+  let server;
+  const again = () =>
+    new Promise((resolve, reject) => {
+      server = fork(path.join(root, 'apps/server/dist/main.js'), {
+        env: {
+          ...process.env,
+          DATABASE_URL: asApp(database),
+          MIGRATION_DATABASE_URL: database.href,
+          PORT: `${port}`,
+          HOST: '127.0.0.1',
+          LOG_LEVEL: process.env.LOG_LEVEL ?? 'error',
+          DEMO: 'load',
+        },
+        stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      });
+      server.once('message', resolve);
+      server.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+    });
+  const end = (signal) =>
+    new Promise((resolve) => {
+      server.removeAllListeners('exit');
+      server.once('exit', resolve);
+      server.kill(signal);
+    });
+  await again();
   return {
     url: `http://127.0.0.1:${port}`,
     databaseUrl: database.href,
+    /** As a power cut would. */
+    kill: () => end('SIGKILL'),
+    again,
+    databaseAway: async () => {
+      await admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS false`);
+      await admin.query('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = $1', [name]);
+    },
+    databaseBack: () => admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS true`),
     stop: async () => {
-      server.removeAllListeners('exit');
-      await new Promise((resolve) => {
-        server.once('exit', resolve);
-        server.kill('SIGTERM');
-      });
+      await end('SIGTERM');
       await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
       await admin.end();
     },
