@@ -11,11 +11,11 @@ test('a table is read by its own habit and shown before it is kept; where nothin
   await pick.setInputFiles(
     csv(
       'market.csv',
-      'food;on;price_minor;amount\nmillet;2026-03-01;260;500,5\nleek;2026-03-02;320;1.000\nmoonbeans;2026-03-02;1;1\n',
+      'food;on;price_minor;amount\nmillet;2026-03-01;260;2500,5\nleek;2026-03-02;320;1.000\nmoonbeans;2026-03-02;1;1\n',
     ),
   );
   const taken = page.getByRole('region', { name: 'Prices of market.csv' });
-  await expect(taken.getByRole('row', { name: /millet/ })).toContainText('500.5 g');
+  await expect(taken.getByRole('row', { name: /millet/ })).toContainText('2.5 kg');
   await expect(taken.getByRole('row', { name: /leek/ })).toContainText('1 kg');
   await expect(taken).toContainText('Line 4: “moonbeans” is no food of this kitchen.');
   await taken.getByRole('button', { name: 'Note 2 prices, leave 1 out' }).click();

@@ -1,12 +1,14 @@
 import { clientsClaim } from 'workbox-core';
 import { registerRoute } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
-import { KEPT_HEADER } from '../api/keptHeader.ts';
 
 /*
  * The shell and what the server said last are kept on the device, so that a run goes on when the tablet is reloaded without a network.
  * What is new always comes first: the kept copy answers only when the server does not.
  */
+
+/** As in `api/keptHeader.ts`: a worker is one file, and shares no chunk with the pages. */
+const KEPT_HEADER = 'x-kept-on-device';
 
 /** A slow answer is waited for so long before the kept shell is shown, s. */
 const SHELL_WAITS_S = 3;

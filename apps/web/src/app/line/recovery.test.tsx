@@ -1,8 +1,11 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import { configureStore } from '@reduxjs/toolkit';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { useKitchensQuery, useWeekQuery } from '../../api/api.ts';
+import { KEPT_HEADER } from '../../api/keptHeader.ts';
 import { useAway } from './useAway.ts';
 import { useRecovery } from './useRecovery.ts';
 
@@ -121,4 +124,10 @@ test('a device whose network is back does not wait', async () => {
   act(() => void window.dispatchEvent(new Event('online')));
   await page.passes(20);
   expect(page.now().behind).toBe(false);
+});
+
+test('the worker that shows what was kept marks it as the pages look for it', () => {
+  const worker = readFileSync(path.resolve(__dirname, '../../offline/serviceWorker.ts'), 'utf8');
+  expect(worker).toContain(`const KEPT_HEADER = '${KEPT_HEADER}';`);
+  expect(worker).not.toMatch(/from '\.\.?\//);
 });
