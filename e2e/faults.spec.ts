@@ -81,7 +81,10 @@ test('two tabs tap with the server gone, one of them is closed: every tap arrive
   await expect(shelf.getByTestId('lot-buckwheat groats')).toContainText('250 g');
 });
 
-test('a page that is opened with the server gone says so, and tries again', async ({ hut, page }) => {
+test('a page that is opened with the database gone says so, and comes by itself when it is back', async ({
+  hut,
+  page,
+}) => {
   await page.goto(`${hut.url}/shelf`);
   await expect(page.getByTestId('lot-millet').first()).toBeVisible();
   await page.route('**/api/kitchens/*/lots', (route) =>
