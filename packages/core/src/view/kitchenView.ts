@@ -200,14 +200,14 @@ const recipesLeftOut = (stored: readonly StoredRecipe[]): LeftOut[] =>
     const { id, name, fault } = recipe;
     if (fault === undefined) return [];
     return recipe.document === null
-      ? [{ what: 'recipe', id, name, why: `It cannot be read (${fault}).` }]
+      ? [{ what: 'recipe', id, name, why: `It cannot be read: ${fault}` }]
       : [
           {
             what: 'recipe',
             id,
             name,
             recipe: id,
-            why: `Its newest revision cannot be read (${fault}); the one before is shown.`,
+            why: `The one before is shown, as its newest revision cannot be read: ${fault}`,
           },
         ];
   });
