@@ -92,3 +92,39 @@ test('an ingredient is swapped in one batch: what it brings in is said, the reci
   await page.getByRole('button', { name: 'back to sunflower seeds' }).click();
   await expect(page.getByRole('row', { name: /sunflower seeds/ })).toContainText('187 g');
 });
+
+const SOUP = `Borlotti soup with leek
+Prep time: 15 min
+Serves 6
+400 g dried borlotti beans
+2 leeks
+2 tbsp rapeseed oil
+2 tsp salt
+Sweat the leeks in the oil for 8 minutes, stirring.
+Add the borlotti and 1.5 L water. Pressure cook for 25 minutes.
+Season with the salt.`;
+
+test('a soup of dry beans at pressure is pasted; what the text does not say is asked, and it is on the plan with its soak, the cooker and its release', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/recipes/new`);
+  await page.getByLabel('The recipe’s text').fill(SOUP);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 things to say of the method');
+  const method = page.getByRole('list', { name: 'Method as understood' });
+  await expect(page.getByRole('list', { name: 'Ingredients as understood' })).toContainText('water');
+  await method.getByRole('button', { name: 'yes, 8 to 20 h' }).click();
+  await expect(method).toContainText('begun 8 to 20 h before');
+  await method.getByRole('button', { name: 'by itself', exact: true }).click();
+  await expect(method).toContainText('25 min at pressure · comes down by itself');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every line is understood');
+  await page.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(page.getByRole('heading', { name: 'Borlotti soup with leek' })).toBeVisible();
+  await page.getByRole('button', { name: 'Make 6 portions this week' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Borlotti soup with leek, 6 portions');
+  await page.goto(`${hut.url}/cook`);
+  await expect(page.getByText(/Soak the borlotti beans for 8 to 20 hours takes 8 h at least/)).toBeVisible();
+  const cooker = page.locator('.lanes');
+  await expect(cooker).toContainText('Borlotti soup with leek');
+  await expect(cooker).toContainText('release');
+});

@@ -5,10 +5,10 @@ import {
   fromJsonLd,
   indexFoods,
   readIngredientLine,
-  readMethodStep,
   readRecipeText,
   unreadyLines,
   type IngredientLine,
+  type ReadLine as ReadLineOfRecipe,
   type RecipeText,
 } from '@kestrel-ridge/core/formats';
 import { faultsOf } from '@kestrel-ridge/core/recipe';
@@ -20,6 +20,8 @@ import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
+import { MethodRead } from './MethodRead.tsx';
+import { useMethod, type MendedMethod } from './useMethod.ts';
 import './recipes.css';
 
 export default function PastePage() {
@@ -37,14 +39,14 @@ Cut swede and leeks.
 Sweat the leeks in the oil for 8 minutes.
 Add everything and 1 L water, simmer 35 minutes.`;
 
-interface Mended {
+interface Mended extends MendedMethod {
   /** Words put in place of a line, by its number. */
   readonly lines: Readonly<Record<number, string>>;
   readonly name: string | undefined;
   readonly portions: number | undefined;
 }
 
-const NOTHING_MENDED: Mended = { lines: {}, name: undefined, portions: undefined };
+const NOTHING_MENDED: Mended = { lines: {}, steps: {}, soak: undefined, name: undefined, portions: undefined };
 
 /** A recipe from pasted text: read as it is typed, doubtful lines asked and mended in place. */
 function Paste({ view }: { view: KitchenView }) {
@@ -58,14 +60,25 @@ function Paste({ view }: { view: KitchenView }) {
   const foods = useMemo(() => indexFoods([...view.foods.values()]), [view.foods]);
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
+  const { units } = view.kitchen.equipment;
+  const listed = useMemo(
+    () => (words?.ingredients ?? []).map((line, n) => readIngredientLine(mended.lines[n] ?? line, foods, units)),
+    [words, mended.lines, foods, units],
+  );
+  const method = useMethod(words, mended, listed);
+  const { texts, steps, liquids } = method;
   const lines = useMemo(
-    () =>
-      (words?.ingredients ?? []).map((line, n) =>
-        readIngredientLine(mended.lines[n] ?? line, foods, view.kitchen.equipment.units),
-      ),
-    [words, mended.lines, foods, view.kitchen.equipment.units],
+    (): readonly ReadLineOfRecipe[] => [
+      ...listed,
+      ...liquids.map(({ line, step }, n) => ({
+        ...readIngredientLine(mended.lines[listed.length + n] ?? line, foods, units),
+        atStep: step,
+      })),
+    ],
+    [listed, liquids, mended.lines, foods, units],
   );
   const open = unreadyLines(lines);
+  const asked = open.length + method.asked;
   const name = mended.name ?? words?.name ?? '';
   const portions = mended.portions ?? words?.portions ?? 4;
 
@@ -77,7 +90,7 @@ function Paste({ view }: { view: KitchenView }) {
   };
 
   const keep = async () => {
-    const document = asRevision({ name: name.trim(), portions, lines, method: words?.method ?? [] });
+    const document = asRevision({ name: name.trim(), portions, lines, method: texts });
     const [wrong] = faultsOf(document);
     if (wrong) return setFault(`${wrong.fault} ${wrong.remedy}`);
     setBusy(true);
@@ -94,9 +107,11 @@ function Paste({ view }: { view: KitchenView }) {
         <h1>
           {lines.length === 0
             ? 'Paste a recipe'
-            : open.length === 0
+            : asked === 0
               ? 'Every line is understood'
-              : `${open.length} of ${lines.length} lines to put right`}
+              : open.length > 0
+                ? `${open.length} of ${lines.length} lines to put right`
+                : `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`}
         </h1>
         <p>
           Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
@@ -151,14 +166,19 @@ function Paste({ view }: { view: KitchenView }) {
             <ol className="read-lines" aria-label="Ingredients as understood">
               {lines.map((line, n) => (
                 <ReadLine
-                  key={`${n} ${words.ingredients[n]}`}
+                  key={`${n} ${words.ingredients[n] ?? line.text}`}
                   line={line}
                   ready={!open.includes(n)}
                   mend={(next) => mend(n, next)}
                 />
               ))}
             </ol>
-            <MethodRead method={words.method} />
+            <MethodRead
+              steps={steps}
+              soak={method.soak}
+              mend={(n, text) => setMended({ ...mended, steps: { ...mended.steps, [n]: text } })}
+              saySoak={(soak) => setMended({ ...mended, soak })}
+            />
             {fault && (
               <p className="cannot" role="alert">
                 {fault}
@@ -168,46 +188,19 @@ function Paste({ view }: { view: KitchenView }) {
               type="primary"
               size="large"
               loading={busy}
-              disabled={open.length > 0 || name.trim() === '' || lines.length === 0}
+              disabled={asked > 0 || name.trim() === '' || lines.length === 0}
               onClick={() => void keep()}
               style={{ marginTop: 14, minWidth: 200 }}
             >
               Keep the recipe
             </Button>
-            {open.length > 0 && (
-              <p className="soft">Put the marked lines right first: answer, or write the line anew.</p>
-            )}
+            {asked > 0 && <p className="soft">Put what is marked right first: answer, or write it anew.</p>}
           </div>
         )}
       </div>
     </main>
   );
 }
-
-/** The steps of the method, each with what was understood of it. */
-function MethodRead({ method }: { method: readonly string[] }) {
-  return (
-    <ol className="read-steps" aria-label="Method as understood">
-      {method.map((text, n) => {
-        const { timed, minutes, attention, station, celsius } = readMethodStep(text);
-        const { earliest, latest, expected } = minutes;
-        return (
-          <li key={`${n} ${text}`}>
-            {text}
-            <small>
-              {timed ? `${earliest === latest ? expected : `${earliest} to ${latest}`} min` : '5 min, a guess'} ·{' '}
-              {HANDS_WORDS[attention.needs]}
-              {station ? ` · ${station === 'jug' ? 'blender' : station}` : ''}
-              {celsius ? ` at ${celsius} °C` : ''}
-            </small>
-          </li>
-        );
-      })}
-    </ol>
-  );
-}
-
-const HANDS_WORDS = { hands: 'hands', look: 'a look now and then', nobody: 'nobody' } as const;
 
 /** Text that begins like data is read as data. */
 function readPasted(text: string) {

@@ -16,7 +16,7 @@ import {
   type Line,
   type Revision,
   type StationUse,
-  type WorkStep,
+  type Step,
 } from '../../recipe/index.ts';
 import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -24,7 +24,7 @@ import { cautionsIn } from './cautionsIn.ts';
 import { kindOfDish } from './kindOfDish.ts';
 import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
-import { readMethodStep } from './readMethodStep.ts';
+import { readMethod, type MethodStep } from './readMethodStep.ts';
 import { usualSalt } from './usualSalt.ts';
 
 /** Kept raw, a day less than cooked. Common practice, no published source. */
@@ -33,9 +33,13 @@ const RAW_DAYS = { value: 2, source: 'common practice, no published source' };
 export interface ReadRecipe {
   readonly name: string;
   readonly portions: number;
-  readonly lines: readonly IngredientLine[];
+  readonly lines: readonly ReadLine[];
+  /** One step each: see splitMethod. */
   readonly method: readonly string[];
 }
+
+/** A line of the list, or of the method alone: then it goes into the step that names it. */
+export type ReadLine = IngredientLine & { readonly atStep?: number };
 
 /** The exact amount that a read one stands for: the middle of a range, what packs hold; a pinch of salt for "to taste"; undefined when it is not known. */
 export function writtenOf(amount: Amount, food: Food): Written | undefined {
@@ -134,23 +138,56 @@ export function asLine(line: IngredientLine, id: string, step: string): Line | u
   };
 }
 
+/** Minutes of hands to wash the sealed cooker before something else goes in. Common practice, no published source. */
+const COOKER_WASH = 5;
+/** Where nobody says how long: what soaks overnight. Common practice, no published source. */
+const OVERNIGHT = { least: 8, most: 20 };
+
+/** A read step as a step of a plan: of hands, at pressure, or begun before the session. */
+function asStep(step: MethodStep, n: number, dish: string, said: readonly string[]): Step {
+  const base = {
+    id: idOfStep(n + 1),
+    name: step.text.replace(/[.\s]+$/, ''),
+    after: n === 0 ? [] : [{ step: idOfStep(n), min: 0, max: null }],
+  };
+  const cautions = cautionsIn(step, said.slice(0, n + 1).join(' '), n === said.length - 1);
+  switch (step.kind) {
+    case 'pressure':
+      return {
+        ...base,
+        ...cautions,
+        kind: 'pressure',
+        name: dish.toLowerCase(),
+        cue: base.name,
+        per: 'load',
+        hold: step.minutes,
+        release: step.release ?? { how: 'natural' },
+        water: step.water ?? 'tap',
+      };
+    case 'ahead':
+      return { ...base, ...cautions, kind: 'ahead', per: 'batch', hours: step.hours ?? OVERNIGHT };
+    case 'work':
+      return {
+        ...base,
+        ...cautions,
+        kind: 'work',
+        time: { law: 'fixed', minutes: step.minutes },
+        attention: step.attention,
+        per: 'batch',
+      };
+    default:
+      return step.kind satisfies never;
+  }
+}
+
 /**
  * A read text as a recipe that can be scaled and planned: each ingredient goes into the first step that names it, steps follow each other, and stations are held by
  * the steps that name them. Lines that are not ready are left out: see unreadyLines.
  */
 export function asRevision({ name, portions, lines, method }: ReadRecipe): Revision {
   const said = method.length > 0 ? method : ['Put everything together'];
-  const read = said.map(readMethodStep);
-  const steps = read.map((step, n): WorkStep => ({
-    kind: 'work',
-    id: idOfStep(n + 1),
-    name: step.text.replace(/[.\s]+$/, ''),
-    time: { law: 'fixed', minutes: step.minutes },
-    attention: step.attention,
-    after: n === 0 ? [] : [{ step: idOfStep(n), min: 0, max: null }],
-    per: 'batch',
-    ...cautionsIn(step, said.slice(0, n + 1).join(' '), n === read.length - 1),
-  }));
+  const read = readMethod(said);
+  const steps = read.map((step, n) => asStep(step, n, name, said));
   const uses = read.flatMap((step, n): StationUse[] =>
     step.station
       ? [
@@ -159,7 +196,8 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
             from: idOfStep(n + 1),
             to: idOfStep(n + 1),
             ...(step.celsius ? { celsius: step.celsius } : {}),
-            ...(step.station === 'jug' ? { wash: 3 } : {}),
+            ...(step.grill ? { grill: true } : {}),
+            ...(step.station === 'jug' ? { wash: 3 } : step.station === 'cooker' ? { wash: COOKER_WASH } : {}),
           },
         ]
       : [],
@@ -169,20 +207,23 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     if (!food) return [];
     const index = indexFoods([food]);
     const names = [food.name, ...(food.facts.names ?? [])].flatMap((each) => each.split(' '));
-    const at = said.findIndex((text) => {
-      const found = findFood(text, index);
-      return (
-        (found && !('near' in found)) ||
-        names.some((word) => word.length > 2 && new RegExp(`\\b${word.replace(/e?s$/, '')}`, 'i').test(text))
-      );
-    });
+    const at =
+      line.atStep ??
+      said.findIndex((text) => {
+        const found = findFood(text, index);
+        return (
+          (found && !('near' in found)) ||
+          names.some((word) => word.length > 2 && new RegExp(`\\b${word.replace(/e?s$/, '')}`, 'i').test(text))
+        );
+      });
     const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep(at < 0 ? 1 : at + 1));
     if (!made) return [];
     return [made];
   });
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
   const salted = ready.map((line) => (line.law.law === 'to taste' ? usualSalt(line, ready, lines, said) : line));
-  const vessel = tray ? 'tray' : isFriedInPanfuls(name, said) ? 'pan' : 'pot';
+  const sealed = read.some((step) => step.kind === 'pressure');
+  const vessel = sealed ? 'cooker' : tray ? 'tray' : isFriedInPanfuls(name, said) ? 'pan' : 'pot';
   return {
     name,
     portions,
@@ -204,7 +245,10 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     },
     vessel,
     lines: vessel === 'pan' ? salted.map((line) => oncePerPan(line, lines, said)) : salted,
-    steps: vessel === 'pan' ? steps.map((step, n) => (fries(said[n]) ? onceMorePerPan(step) : step)) : steps,
+    steps:
+      vessel === 'pan'
+        ? steps.map((step, n) => (step.kind === 'work' && fries(said[n]) ? onceMorePerPan(step) : step))
+        : steps,
     uses,
   };
 }

@@ -1,62 +1,145 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
-import type { Attention, StationUse, Window } from '../../recipe/index.ts';
+import { plainSigns } from '../../quantity/index.ts';
+import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
+import { leadIn } from './leadIn.ts';
+import { isPressure, pressureIn } from './pressureIn.ts';
+import { timesIn } from './timesIn.ts';
 
-/** What a sentence of a method says about time, hands and heat. */
+/** What a step of a method says about time, hands and heat. */
 export interface MethodStep {
   readonly text: string;
+  readonly kind: 'work' | 'pressure' | 'ahead';
+  /** At pressure: the time that is held. */
   readonly minutes: Window;
   /** The minutes stood in the text; otherwise they are a guess to be put right. */
   readonly timed: boolean;
   readonly attention: Attention;
   readonly station?: StationUse['station'];
   readonly celsius?: number;
+  readonly grill?: boolean;
+  /** Of what is begun before the session; undefined where nobody says how long. */
+  readonly hours?: { readonly least: number; readonly most: number };
+  /** At pressure: how it is let out, where that is said. */
+  readonly release?: PressureStep['release'];
+  readonly water?: PressureStep['water'];
+  /** At low pressure, which no plan knows. */
+  readonly low?: boolean;
 }
 
-const TIME =
-  /(?:about |around )?((?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?)(?:\s*(?:-|to|or)\s*((?:\d+\s+)?\d+(?:[.,]\d+)?))?\s*(hours?|hrs?|h|minutes?|mins?|min)\b/i;
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
-const HOB = /\b(?:simmer|boil|fry|saut[eé]|sweat|saucepan|pan|pot|hob|stir over)\b/i;
-const BLEND = /\b(?:blend|pur[eé]e|whizz)\b/i;
-const ALONE = /\b(?:simmer|bake|roast|rest|leave|cool|chill|soak|rise|stand|boil|steam)\b/i;
-const STIRRED = /\b(?:stir|stirring|fry|saut[eé]|sweat|toast)\b/i;
+const GRILL = /\b(?:grill|broil)\b/i;
+const HOB = /\b(?:simmer|boil|braise|steam|fry|saut[eé]|sweat|saucepan|pan|pot|hob|stir over)\b/i;
+const BLEND = /\b(?:blend|blender|pur[eé]e|whizz)\b/i;
+/** Appliances by their names, the more special first. */
+const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
+  [/\bmicrowave\b/i, 'microwave'],
+  [/\brice cooker\b/i, 'rice cooker'],
+  [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
+];
+const ALONE =
+  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|steam|braise|by itself|marinate|set|look every)\b/i;
+const STIRRED = /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|turn(?:ing)?|look every)\b/i;
+
+/** In an air fryer nobody stirs. */
+const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
 const HANDS_MINUTES = 5;
 /** Oven dials go in tens. */
 const TEN = 10;
+/** An oven of which nobody says how hot. Common practice, no published source. */
+const OVEN_C = 200;
 
 /**
- * Minutes, attention and station of a step, from its words.
+ * What a step says, from its words; a clause that goes on from the one before ("Then uncovered 10") is where that one was.
  * @example readMethodStep('Simmer for 20 to 25 minutes').minutes.expected // => 23
  */
-export function readMethodStep(text: string): MethodStep {
+export function readMethodStep(text: string, before?: MethodStep): MethodStep {
   const plain = plainSigns(text);
-  const time = TIME.exec(plain);
-  const from = time?.[1] ? readNumber(time[1])?.value.valueOf() : undefined;
-  const to = time?.[2] ? readNumber(time[2])?.value.valueOf() : undefined;
-  const scale = time?.[3] && /^h/i.test(time[3]) ? 60 : 1;
-  const heat = HEAT.exec(plain);
-  const celsius = heat?.[1]
-    ? heat[2]?.toUpperCase() === 'F'
-      ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN
-      : Number(heat[1])
-    : undefined;
-  const inOven = OVEN.test(plain) && (celsius !== undefined || /\b(?:bake|roast)/i.test(plain));
-  const station = inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) ? 'burner' : undefined;
-  const alone = from !== undefined && ALONE.test(plain) && !BLEND.test(plain);
-  const attention: Attention = !alone
-    ? { needs: 'hands' }
-    : STIRRED.test(plain)
-      ? { needs: 'look', everyMinutes: 4 }
-      : { needs: 'nobody' };
-  const earliest = Math.max(1, Math.round((from ?? HANDS_MINUTES) * scale));
-  const latest = Math.max(earliest, Math.round((to ?? from ?? HANDS_MINUTES) * scale));
+  if (isPressure(plain)) return pressureStep(text);
+  const lead = leadIn(plain);
+  if (lead) return aheadStep(text, lead.hours);
+  const goesOn = before?.kind === 'work' && /^then\b/i.test(plain) ? before : undefined;
+  const time = saidTime(plain, goesOn);
+  const said = celsiusIn(plain);
+  const grill = GRILL.test(plain);
+  const named = NAMED.find(([word]) => word.test(plain))?.[1];
+  const inOven = grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain)));
+  const station = named ?? (inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) ? 'burner' : goesOn?.station);
+  const alone =
+    time !== undefined && (ALONE.test(plain) || named !== undefined || goesOn?.attention.needs === 'nobody');
+  const attention: Attention =
+    !alone || BLEND.test(plain)
+      ? { needs: 'hands' }
+      : STIRRED.test(plain.replace(AIR_FRIED, ''))
+        ? { needs: 'look', everyMinutes: everyIn(plain) }
+        : { needs: 'nobody' };
+  const celsius = station === 'oven' ? (said ?? goesOn?.celsius ?? OVEN_C) : undefined;
   return {
     text,
-    minutes: { earliest, expected: Math.round((earliest + latest) / 2), latest },
-    timed: from !== undefined,
+    kind: 'work',
+    minutes: windowOf(time ?? { from: HANDS_MINUTES, to: HANDS_MINUTES }, plain),
+    timed: time !== undefined,
     attention,
     ...(station ? { station } : {}),
-    ...(inOven ? { celsius: celsius ?? 200 } : {}),
+    ...(celsius === undefined ? {} : { celsius }),
+    ...(grill ? { grill: true } : {}),
   };
 }
+
+/** "10 to 15 minutes (mostly 12)": what is expected, where it is not the middle. */
+const MOSTLY = /\bmostly (\d{1,3})\b/i;
+
+const windowOf = ({ from, to }: { readonly from: number; readonly to: number }, said = ''): Window => {
+  const earliest = Math.max(1, Math.round(from));
+  const latest = Math.max(earliest, Math.round(to));
+  const mostly = Number(MOSTLY.exec(said)?.[1] ?? 0);
+  const expected = mostly >= earliest && mostly <= latest ? mostly : Math.round((earliest + latest) / 2);
+  return { earliest, expected, latest };
+};
+
+function saidTime(
+  plain: string,
+  goesOn: MethodStep | undefined,
+): { readonly from: number; readonly to: number } | undefined {
+  const [time] = timesIn(plain);
+  if (time) return time;
+  // "Then uncovered 10": in the minutes of the clause before.
+  const bare = goesOn?.timed ? /(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*\.?$/.exec(plain) : null;
+  return bare?.[1] ? { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) } : undefined;
+}
+
+function celsiusIn(plain: string): number | undefined {
+  const heat = HEAT.exec(plain);
+  if (!heat?.[1]) return undefined;
+  return heat[2]?.toUpperCase() === 'F' ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN : Number(heat[1]);
+}
+
+const everyIn = (plain: string): number => Number(/every (\d{1,2}) min/i.exec(plain)?.[1] ?? 4);
+
+function pressureStep(text: string): MethodStep {
+  const { hold, release, water, low } = pressureIn(text);
+  return {
+    text,
+    kind: 'pressure',
+    minutes: windowOf(hold ?? { from: HANDS_MINUTES, to: HANDS_MINUTES }, text),
+    timed: hold !== undefined,
+    attention: { needs: 'nobody' },
+    station: 'cooker',
+    water,
+    ...(release ? { release } : {}),
+    ...(low ? { low } : {}),
+  };
+}
+
+const aheadStep = (text: string, hours: MethodStep['hours']): MethodStep => ({
+  text,
+  kind: 'ahead',
+  minutes: windowOf({ from: HANDS_MINUTES, to: HANDS_MINUTES }),
+  timed: hours !== undefined,
+  attention: { needs: 'nobody' },
+  ...(hours ? { hours } : {}),
+});
+
+/** The steps of a method, each knowing the one before it. */
+export const readMethod = (texts: readonly string[]): readonly MethodStep[] =>
+  texts.reduce<readonly MethodStep[]>((all, text) => [...all, readMethodStep(text, all.at(-1))], []);

@@ -1,0 +1,82 @@
+import type { MethodStep } from '@kestrel-ridge/core/formats';
+import { Button } from 'antd';
+import type { MendedMethod, StepRead } from './useMethod.ts';
+
+/** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
+export function MethodRead({
+  steps,
+  soak,
+  mend,
+  saySoak,
+}: {
+  steps: readonly StepRead[];
+  /** Dry beans of which nobody says that they are soaked. */
+  soak: string | undefined;
+  mend: (n: number, text: string) => void;
+  saySoak: (soak: MendedMethod['soak']) => void;
+}) {
+  return (
+    <ol className="read-steps" aria-label="Method as understood">
+      {soak !== undefined && (
+        <li className="asks">
+          {soak}
+          <div className="read-doubt">
+            <span>Are they soaked before they are cooked?</span>
+            <Button size="small" onClick={() => saySoak('soaked')}>
+              yes, 8 to 20 h
+            </Button>
+            <Button size="small" onClick={() => saySoak('as they are')}>
+              no, as they are
+            </Button>
+          </div>
+        </li>
+      )}
+      {steps.map(({ step, doubt, n }, at) => (
+        <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
+          {step.text}
+          <small>{stepWords(step)}</small>
+          {doubt && n !== undefined && (
+            <div className="read-doubt">
+              <span>{doubt.question}</span>
+              {doubt.choices.map(({ label, text }) => (
+                <Button key={label} size="small" onClick={() => mend(n, text)}>
+                  {label}
+                </Button>
+              ))}
+            </div>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+const HANDS_WORDS = { hands: 'hands', look: 'a look now and then', nobody: 'nobody' } as const;
+const span = (from: number, to: number, unit: string): string => `${from === to ? from : `${from} to ${to}`} ${unit}`;
+
+/** "10 min at pressure · natural release", "8 to 20 h before", "20 min · nobody · oven at 200 °C" */
+export function stepWords(step: MethodStep): string {
+  const { earliest, latest } = step.minutes;
+  if (step.kind === 'ahead')
+    return step.hours ? `begun ${span(step.hours.least, step.hours.most, 'h')} before` : 'begun before the session';
+  if (step.kind === 'pressure') {
+    const { release } = step;
+    const out =
+      release?.how === 'timed'
+        ? `${release.minutes} min by itself, then vented`
+        : release?.how === 'natural'
+          ? 'comes down by itself'
+          : release?.how === 'quick'
+            ? 'vented at once'
+            : undefined;
+    return [step.timed ? `${span(earliest, latest, 'min')} at pressure` : 'at pressure', ...(out ? [out] : [])].join(
+      ' · ',
+    );
+  }
+  const station = step.station === 'jug' ? 'blender' : step.grill ? 'grill' : step.station;
+  return [
+    step.timed ? span(earliest, latest, 'min') : '5 min, a guess',
+    HANDS_WORDS[step.attention.needs],
+    ...(station ? [`${station}${step.celsius ? ` at ${step.celsius} °C` : ''}`] : []),
+  ].join(' · ');
+}

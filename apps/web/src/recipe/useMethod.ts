@@ -1,0 +1,67 @@
+import {
+  doubtOfStep,
+  liquidsIn,
+  readMethod,
+  splitMethod,
+  unsoaked,
+  type IngredientLine,
+  type MethodLiquid,
+  type MethodStep,
+  type RecipeText,
+  type StepDoubt,
+} from '@kestrel-ridge/core/formats';
+import { useMemo } from 'react';
+
+export interface MendedMethod {
+  /** Words put in place of a step, by its number among those of the text. */
+  readonly steps: Readonly<Record<number, string>>;
+  /** What was said of beans of which the text does not say that they are soaked. */
+  readonly soak: 'soaked' | 'as they are' | undefined;
+}
+
+export interface StepRead {
+  readonly step: MethodStep;
+  readonly doubt: StepDoubt | undefined;
+  /** Its number among those of the text; undefined: it was added on being asked. */
+  readonly n: number | undefined;
+}
+
+export interface MethodRead {
+  readonly steps: readonly StepRead[];
+  /** As they go into the recipe. */
+  readonly texts: readonly string[];
+  /** What the method names with its amount, and the list does not. */
+  readonly liquids: readonly MethodLiquid[];
+  /** Dry beans of which it has to be asked. */
+  readonly soak: string | undefined;
+  /** How many things have to be said. */
+  readonly asked: number;
+}
+
+/** The method of a pasted text as it was understood, with what has to be asked of it. */
+export function useMethod(
+  words: RecipeText | undefined,
+  { steps: mended, soak: said }: MendedMethod,
+  lines: readonly IngredientLine[],
+): MethodRead {
+  return useMemo(() => {
+    const own = splitMethod(words?.method ?? []).map((text, n) => mended[n] ?? text);
+    const dry = unsoaked(lines, readMethod(own));
+    const added = dry && said === 'soaked' ? [`Soak the ${dry} for 8 to 20 hours.`] : [];
+    const texts = [...added, ...own];
+    const read = readMethod(texts);
+    const steps = read.map((step, at) => ({
+      step,
+      doubt: doubtOfStep(step),
+      n: at < added.length ? undefined : at - added.length,
+    }));
+    const soak = dry && said === undefined ? dry : undefined;
+    return {
+      steps,
+      texts,
+      liquids: liquidsIn(read, words?.ingredients ?? []),
+      soak,
+      asked: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0),
+    };
+  }, [words, mended, said, lines]);
+}

@@ -1,0 +1,46 @@
+import { plainSigns } from '../../quantity/index.ts';
+import { timesIn } from './timesIn.ts';
+
+const STANDS =
+  /\b(?:soak|marinat|sprout|chill|refrigerat|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set)/i;
+const SOAKS = /\bsoak/i;
+const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;
+const DAYS = /\b(?:(\d)|a|one|two|three)(?: to (\d))? days?\b/i;
+const IN_DAYS = { a: 1, one: 1, two: 2, three: 3 } as const;
+
+/** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
+const LEAD_FROM_H = 4;
+/** A soak whose end nobody says may go on as long again, but not beyond a day. Common practice, no published source. */
+const LONGEST_H = 24;
+/** The evening before. Common practice, no published source. */
+const EVENING = { least: 8, most: 14 };
+
+export interface SaidLead {
+  /** Undefined: it is begun ahead, and nobody says how long. */
+  readonly hours?: { readonly least: number; readonly most: number };
+}
+
+/**
+ * What is begun hours or days before: a soak, a marinade, what has to set. Undefined: the text speaks of no lead.
+ * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
+ */
+export function leadIn(text: string): SaidLead | undefined {
+  const plain = plainSigns(text);
+  if (!STANDS.test(plain) && !BEFORE.test(plain)) return undefined;
+  const days = DAYS.exec(plain);
+  if (days) {
+    const from = Number(days[1] ?? IN_DAYS[(days[0].split(/\s/)[0] ?? 'a').toLowerCase() as keyof typeof IN_DAYS] ?? 1);
+    const to = Number(days[2] ?? from);
+    return { hours: { least: from * 24, most: Math.max(to, from) * 24 + 12 } };
+  }
+  const [time] = timesIn(plain);
+  if (time && time.to >= LEAD_FROM_H * 60) {
+    const least = time.from / 60;
+    return {
+      hours: { least, most: time.to > time.from ? time.to / 60 : Math.max(least, Math.min(LONGEST_H, least * 2)) },
+    };
+  }
+  if (BEFORE.test(plain)) return { hours: EVENING };
+  // "Soak the beans": it takes long, and how long is asked.
+  return SOAKS.test(plain) && !time && !/\bsoak(?:ed|ing)\b|\bsoak up\b/i.test(plain) ? {} : undefined;
+}

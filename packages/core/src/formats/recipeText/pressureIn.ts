@@ -1,0 +1,56 @@
+import { plainSigns } from '../../quantity/index.ts';
+import type { PressureStep } from '../../recipe/index.ts';
+import { timesIn } from './timesIn.ts';
+
+const PRESSURE =
+  /\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under) (?:full |high |low )?pressure|high pressure|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
+const RELEASE =
+  /\b(?:natural(?:ly)?|quick(?:ly)?|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come))/i;
+const NATURAL = /\b(?:natural(?:ly)?|by itself|on its own)\b/i;
+const QUICK = /\b(?:quick(?:ly)?|at once|immediately|straight away|vent|steam out)\b/i;
+
+/** Does a text speak of cooking at pressure? */
+export const isPressure = (text: string): boolean => PRESSURE.test(text);
+/** Does it speak of how the pressure is let out? */
+export const isRelease = (text: string): boolean => RELEASE.test(text);
+
+/** The same with its time, where none was said. */
+export const heldFor = (text: string, minutes: number): string =>
+  text.replace(PRESSURE, (said) => `${said} for ${minutes} minutes`);
+
+/** What a text says of a sealed cooker's cycle. What it does not say is left out, to be asked. */
+export interface SaidPressure {
+  readonly hold?: { readonly from: number; readonly to: number };
+  readonly release?: PressureStep['release'];
+  /** Low pressure, which no plan here knows. */
+  readonly low: boolean;
+  readonly water: PressureStep['water'];
+}
+
+/**
+ * @example pressureIn('Pressure cook on high 25 minutes, natural release 10, then vent') // hold 25, release after 10 minutes
+ */
+export function pressureIn(text: string): SaidPressure {
+  const plain = plainSigns(text);
+  const said = RELEASE.exec(plain);
+  const at = said?.index ?? plain.length;
+  const [hold] = timesIn(plain).filter((time) => time.at < at || said === null);
+  return {
+    ...(hold ? { hold: { from: hold.from, to: hold.to } } : {}),
+    ...(said ? releaseIn(plain.slice(at)) : {}),
+    low: /\blow pressure\b/i.test(plain),
+    water: /\b(?:boiling|hot) (?:water|stock)\b|\bkettle\b/i.test(plain) ? 'kettle' : 'tap',
+  };
+}
+
+function releaseIn(said: string): { readonly release?: PressureStep['release'] } {
+  // "natural release 10, then vent": ten minutes by itself, the rest at once.
+  const minutes =
+    /(?:natural(?:ly)?[^.\d]{0,30}|for |rest )(\d{1,2})(?!\d)/i.exec(said)?.[1] ?? /(\d{1,2})[- ]min/i.exec(said)?.[1];
+  if (NATURAL.test(said)) {
+    return minutes === undefined
+      ? { release: { how: 'natural' } }
+      : { release: { how: 'timed', minutes: Number(minutes) } };
+  }
+  return QUICK.test(said) ? { release: { how: 'quick' } } : {};
+}
