@@ -14,7 +14,7 @@ import {
   type MethodStep,
 } from '../src/formats/index.ts';
 import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
-import { Fraction } from '../src/quantity/index.ts';
+import { Fraction, sameData } from '../src/quantity/index.ts';
 import { STARTER_RECIPES, expectedMinutes, faultsOf } from '../src/recipe/index.ts';
 import { scaleBatch } from '../src/scaling/index.ts';
 import { expandSession } from '../src/session/index.ts';
@@ -41,6 +41,23 @@ const factsOf = (step: MethodStep, asked: StepFacts): StepFacts =>
 test.each(METHOD_CORPUS)('“%s”', (paragraph, facts) => {
   const steps = readMethod(splitMethod([paragraph]));
   expect(steps.map((step, n) => factsOf(step, facts[n] ?? {}))).toEqual(facts);
+});
+
+test('nothing of the corpus is read otherwise than it says without a word', () => {
+  const counts = { right: 0, asked: 0, 'silently wrong': 0 };
+  for (const [paragraph, facts] of METHOD_CORPUS) {
+    const steps = readMethod(splitMethod([paragraph]));
+    facts.forEach((fact, n) => {
+      const step = steps[n];
+      if (step && doubtOfStep(step)) counts.asked++;
+      else if (step && sameData(factsOf(step, fact), fact)) counts.right++;
+      else counts['silently wrong']++;
+    });
+    if (steps.length > facts.length) counts['silently wrong'] += steps.length - facts.length;
+  }
+  if (process.env['READING']) console.log(`READING ${JSON.stringify(counts)}`);
+  expect(counts['silently wrong']).toBe(0);
+  expect(counts.right).toBeGreaterThan(counts.asked);
 });
 
 test('a choice that answers what is asked is never asked again', () => {
