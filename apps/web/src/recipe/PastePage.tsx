@@ -7,11 +7,12 @@ import {
   readIngredientLine,
   readRecipeText,
   unreadyLines,
+  writtenOf,
   type IngredientLine,
   type ReadLine as ReadLineOfRecipe,
   type RecipeText,
 } from '@kestrel-ridge/core/formats';
-import { faultsOf } from '@kestrel-ridge/core/recipe';
+import { faultsOf, writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -216,7 +217,13 @@ const nameIn = (text: string): string =>
     .replace(/[,(].*$/, '')
     .trim();
 
-function ReadLine({ line, ready, mend }: { line: IngredientLine; ready: boolean; mend: (line: string) => void }) {
+/** Spoons and cups as they were written; what a recipe cannot hold so, as it was understood. */
+function readAmountWords({ amount, food }: IngredientLine): string {
+  const written = amount.kind === 'volume' && food ? writtenOf(amount, food) : undefined;
+  return written ? writtenWords(written) : amountWords(amount);
+}
+
+function ReadLine({ line, ready, mend }: { line: ReadLineOfRecipe; ready: boolean; mend: (line: string) => void }) {
   const [words, setWords] = useState(line.text);
   const [doubt] = line.doubts;
   const [adding, setAdding] = useState(false);
@@ -227,8 +234,9 @@ function ReadLine({ line, ready, mend }: { line: IngredientLine; ready: boolean;
           <b>{line.food?.name ?? 'which food?'}</b>
           {line.form && <small>, {line.form}</small>}
           {line.optional && <small>, optional</small>}
+          {line.atStep !== undefined && <small>, in the method</small>}
         </span>
-        <span className="number">{amountWords(line.amount)}</span>
+        <span className="number">{readAmountWords(line)}</span>
       </div>
       {!ready && (
         <div className="read-doubt">

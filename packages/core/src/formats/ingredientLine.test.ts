@@ -79,3 +79,40 @@ test('law: no line, however odd, makes the reader fail or lose its text', () =>
     }),
     { numRuns: 500 },
   ));
+
+describe('forms that cooks use every day', () => {
+  test.each([
+    ['1 c. millet', 'millet', '237 mL'],
+    ['1 t. salt', 'salt', '4.93 mL'],
+    ['1 T. rapeseed oil', 'rapeseed oil', '15 mL'],
+    ['1 dl water', 'water', '100 mL'],
+    ['5 cl rapeseed oil', 'rapeseed oil', '50 mL'],
+    ['1.5 dl vegetable stock', 'vegetable stock', '150 mL'],
+    ['a scant cup of millet', 'millet', '237 mL'],
+    ['1 generous tsp salt', 'salt', '4.93 mL'],
+    ['400g/14oz tin borlotti beans', 'canned borlotti', '1 × can of 400 g'],
+    ['400 g can chickpeas', 'canned chickpeas', '1 × can of 400 g'],
+    ['2x200g tofu', 'tofu', '2 × pack of 200 g'],
+    ['2 big leeks (about 600 g)', 'leek', '600 g'],
+    ['3 carrots (300 g in total), grated', 'carrot', '300 g'],
+    ['tofu: 200 g', 'tofu', '200 g'],
+    ['garlic x4', 'garlic', '4'],
+    ['leeks - 3', 'leek', '3'],
+    ['300 g peas, shelled', 'green peas', '300 g'],
+  ])('“%s”', (text, food, amount) => {
+    const line = readIngredientLine(text, indexFoods(BOOK));
+    expect([line.food?.name, amountWords(line.amount), line.doubts, line.text]).toEqual([food, amount, [], text]);
+  });
+  test.each(['a chunk of ginger', '1 inch ginger', 'a thumb of ginger'])(
+    '“%s” is no count: nobody knows how much it is',
+    (text) => {
+      const line = readIngredientLine(text, indexFoods(BOOK));
+      expect(line.food?.name).toBe('ginger');
+      expect(amountWords(line.amount)).not.toMatch(/\d/);
+    },
+  );
+  test('a weight in brackets that is of one pack, or of each, is not the weight of all', () => {
+    const pack = readIngredientLine('2 tins (400 g) chickpeas', indexFoods(BOOK));
+    expect(amountWords(pack.amount)).toBe('2 × can of 400 g');
+  });
+});

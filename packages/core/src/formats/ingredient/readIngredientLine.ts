@@ -1,5 +1,6 @@
 import { addedBy, statementOf, type Food } from '../../food/index.ts';
 import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import { asUsual } from './everydayForms.ts';
 import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt } from './readAmount.ts';
@@ -34,7 +35,7 @@ const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\
  * `foods` comes from indexFoods, so that a long list is indexed once.
  */
 export function readIngredientLine(text: string, foods: FoodIndex, system: UnitSystem = 'US'): IngredientLine {
-  const line = plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, ''));
+  const line = asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, '')));
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
@@ -82,7 +83,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         ? cannedOf(found.food, foods.names.values())
         : found.food;
     const { before, after } = found;
-    const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)\s+/i, '').trim()).filter(Boolean);
+    const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)(?:\s+|$)/i, '').trim()).filter(Boolean);
     const two = `${before} ${after}`
       .split(/\s+(?:and|&|or)\s+|^(?:and|&|or)\s+|\s+(?:and|&|or)$/i)
       .map((part) => part.trim())
