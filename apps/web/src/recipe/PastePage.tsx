@@ -220,7 +220,7 @@ const nameIn = (text: string): string =>
 /** Spoons and cups as they were written; what a recipe cannot hold so, as it was understood. */
 function readAmountWords({ amount, food }: IngredientLine): string {
   const written = amount.kind === 'volume' && food ? writtenOf(amount, food) : undefined;
-  return written ? writtenWords(written) : amountWords(amount);
+  return written && written.unit !== 'mL' ? writtenWords(written) : amountWords(amount);
 }
 
 function ReadLine({ line, ready, mend }: { line: ReadLineOfRecipe; ready: boolean; mend: (line: string) => void }) {
