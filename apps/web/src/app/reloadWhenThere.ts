@@ -1,4 +1,5 @@
 import { MINUTE_MS, SECOND_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { isFigure, readKept } from '../parts/kept.ts';
 
 const LOOK_MS = 2 * SECOND_MS;
 const KEY = 'kestrel-ridge.reloaded';
@@ -38,11 +39,5 @@ export function reloadWhenThere({ answers, reload, now }: Around = HERE): () => 
   };
 }
 
-function reloads(): readonly Moment[] {
-  try {
-    const kept: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? '[]');
-    return Array.isArray(kept) ? kept.filter((at) => typeof at === 'number') : [];
-  } catch {
-    return [];
-  }
-}
+const reloads = (): readonly Moment[] =>
+  readKept(KEY, (kept) => (Array.isArray(kept) ? kept.filter(isFigure) : undefined), sessionStorage) ?? [];

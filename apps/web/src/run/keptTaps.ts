@@ -1,4 +1,5 @@
 import type { RunEvent } from '@kestrel-ridge/core/run';
+import { asRecord, keep, readKept } from '../parts/kept.ts';
 import { readEvent } from '@kestrel-ridge/core/run/schema';
 
 /** A tap of a run on its way to the server. */
@@ -16,15 +17,7 @@ const KEY = 'kestrel-ridge.tap.';
 const BEFORE = 'kestrel-ridge.outbox';
 
 /** A device without room for it keeps the tap on the page alone: it still counts, and is sent. Answers whether it is stored. */
-export function keepTap(tap: Tap): boolean {
-  try {
-    localStorage.setItem(`${KEY}${tap.event.id}`, JSON.stringify(tap));
-    return true;
-  } catch {
-    // No room, or no leave to store anything.
-    return false;
-  }
-}
+export const keepTap = (tap: Tap): boolean => keep(`${KEY}${tap.event.id}`, tap);
 
 export const dropTaps = (ids: readonly string[]): void => {
   for (const id of ids) localStorage.removeItem(`${KEY}${id}`);
@@ -35,7 +28,7 @@ export function keptTaps(): readonly Tap[] {
   takeOver();
   return Object.keys(localStorage)
     .filter((key) => key.startsWith(KEY))
-    .flatMap((key) => readTap(localStorage.getItem(key)))
+    .flatMap((key) => readKept(key, readTap) ?? [])
     .sort((a, b) => a.event.clock - b.event.clock || a.event.deviceSeq - b.event.deviceSeq);
 }
 
@@ -48,14 +41,10 @@ export function onOtherTabs(tell: (taps: readonly Tap[]) => void): () => void {
   return () => window.removeEventListener('storage', listen);
 }
 
-function readTap(kept: string | null): readonly Tap[] {
-  try {
-    const { run, event } = JSON.parse(kept ?? 'null') as { readonly run?: unknown; readonly event?: unknown };
-    const read = readEvent(event);
-    return typeof run === 'string' && read.ok ? [{ run, event: read.value }] : [];
-  } catch {
-    return [];
-  }
+function readTap(value: unknown): Tap | undefined {
+  const { run, event } = asRecord(value) ?? {};
+  const read = readEvent(event);
+  return typeof run === 'string' && read.ok ? { run, event: read.value } : undefined;
 }
 
 function takeOver(): void {
