@@ -75,11 +75,35 @@ const MCCANCE: readonly (readonly [food: string, kJ: number, proteinG: number])[
   ['peanut butter', 2581, 22.6],
   ['tempeh', 694, 20.7],
   ['soya milk', 132, 3.2],
+  ['chestnuts', 719, 2],
+  ['brazil nuts', 2813, 14.1],
+  ['strawberries', 113, 0.8],
+  ['grapes', 257, 0.4],
+  ['mango', 245, 0.7],
+  ['pineapple', 176, 0.4],
+  ['kiwi', 207, 1.1],
+  ['okra', 130, 2.8],
+  ['rhubarb', 32, 0.9],
+  ['blackcurrants', 121, 0.9],
+  ['plantain', 500, 1.1],
+  ['wheat germ', 1500, 26.7],
+  ['semolina', 1489, 10.7],
+  ['white bread', 931, 7.9],
+  ['passata', 106, 1.4],
 ];
-test.each(MCCANCE)('%s holds about %f kJ and %f g protein in the second table', (name, kJ, protein) => {
+/** Where the two tables measured different things, and why. */
+const APART: Readonly<Record<string, string>> = {
+  okra: 'another variety: 1.9 g protein in the first table, 2.8 in the second',
+  rhubarb: 'the second counts sugars alone as carbohydrate',
+  blackcurrants: 'the second counts sugars alone as carbohydrate',
+};
+test.each(MCCANCE)('%s: about %f kJ and %f g protein in the second table, or a reason', (name, kJ, protein) => {
   const ours = bookFood(name).facts.composition?.value;
-  expect(Math.abs((ours?.kJ ?? NaN) - kJ)).toBeLessThanOrEqual(Math.max(15, kJ * 0.25));
-  expect(Math.abs((ours?.proteinG ?? NaN) - protein)).toBeLessThanOrEqual(Math.max(0.7, protein * 0.25));
+  const near =
+    Math.abs((ours?.kJ ?? NaN) - kJ) <= Math.max(15, kJ * 0.25) &&
+    Math.abs((ours?.proteinG ?? NaN) - protein) <= Math.max(0.7, protein * 0.25);
+  // A reason that is not needed must go.
+  expect(near).toBe(APART[name] === undefined);
 });
 
 test('what is kept in the fridge or the garden has days in the freezer too', () => {

@@ -72,7 +72,7 @@ export function cautionOf(id: CautionId, { boilsAtC, fridgeDays }: CautionSettin
     case 'never raw':
       return {
         title: 'Not to be eaten raw',
-        text: `Raw beans of any kind, fresh pods too, hold substances that make ill and that cooking destroys: cook them until they are tender. ${RULES}`,
+        text: `Raw beans of any kind, fresh pods too, and raw cassava hold substances that make ill and that cooking destroys: cook them until they are tender. ${RULES}`,
         source: 'FDA Bad Bug Book, 2nd edition (from memory)',
       };
     case 'debitter':

@@ -5,8 +5,9 @@ import { ALLERGENS, type Allergen } from './allergens.ts';
 import type { Composition, Food, FoodFacts, FoodHazard, FoodKind, FoodRole, PlaceKind } from './food.ts';
 
 /** Most figures: household weights, refuse and composition of this collection, recalled. */
-const SR = 'USDA FoodData Central SR Legacy (from memory)';
-const sr = (value: number): Sourced<number> => ({ value, source: SR });
+export const SR_LEGACY = 'USDA FoodData Central SR Legacy (from memory)';
+/** What is sold ready differs by its maker: a kitchen enters its own. */
+export const LABELS = 'what labels of such foods usually say (from memory)';
 
 /** What has to be treated with care before it is eaten, by name. Sources beside each caution in cautions.ts. */
 const HAZARDS: Readonly<Record<string, FoodHazard>> = {
@@ -29,6 +30,9 @@ const HAZARDS: Readonly<Record<string, FoodHazard>> = {
   'green beans': 'never raw',
   'frozen green beans': 'never raw',
   'frozen broad beans': 'never raw',
+  'fresh broad beans': 'never raw',
+  // A cyanogen of its own.
+  cassava: 'never raw',
   'lupin beans': 'debitter',
   'bean sprouts': 'sprouts',
   potato: 'green potatoes',
@@ -72,7 +76,7 @@ const COMPUTED_UPTAKE = new Set([
 
 /** Lots of these are counted in millilitres. */
 const POURED =
-  /oil$|vinegar$|juice$|wine$|milk$|cream$|^water$|stock$|^dry cider$|^beer$|^soy sauce$|^tamari$|extract$/;
+  /oil$|vinegar$|juice$|wine$|milk$|(?:oat|soya|coconut) cream$|water$|stock$|^dry cider$|^beer$|^sherry$|^mirin$|^soy sauce$|^tamari$|vanilla extract$/;
 
 const PLACE_LETTERS: Readonly<Record<string, PlaceKind>> = { c: 'cupboard', r: 'cool room', f: 'fridge', z: 'freezer' };
 
@@ -84,7 +88,8 @@ const COLUMNS = 18;
  * (c cupboard, r cool room, f fridge, z freezer; with an "o" before it: once opened); allergens of the fourteen ("~" may contain, "-" none, "?" nobody knows); roles; and in 100 g: kJ, protein, fat, carbohydrate, fibre (g), iron, vitamin C, sodium (mg);
  * other names; near names of different foods. An empty cell is unknown, never zero.
  */
-export function readFoodTable(text: string): readonly Food[] {
+export function readFoodTable(text: string, source: string = SR_LEGACY): readonly Food[] {
+  const sr = (value: number): Sourced<number> => ({ value, source });
   return text
     .split('\n')
     .filter((row) => row.trim())
@@ -128,7 +133,7 @@ export function readFoodTable(text: string): readonly Food[] {
         ...(uptake
           ? {
               uptake: COMPUTED_UPTAKE.has(name)
-                ? { value: Number(uptake), source: `computed from water contents of ${SR}` }
+                ? { value: Number(uptake), source: `computed from water contents of ${SR_LEGACY}` }
                 : fromMemory(Number(uptake)),
               swells: true,
             }
@@ -137,7 +142,7 @@ export function readFoodTable(text: string): readonly Food[] {
         ...(packs ? { packs: commonPractice(packs) } : {}),
         ...statedIn(allergens, name),
         ...(roles ? { roles: list(roles, ' ') as FoodRole[] } : {}),
-        ...(composition ? { composition: { value: composition, source: SR } } : {}),
+        ...(composition ? { composition: { value: composition, source } } : {}),
         ...(HAZARDS[name] ? { hazard: HAZARDS[name] } : {}),
       };
       return { id: bookFoodId(name), name, facts };

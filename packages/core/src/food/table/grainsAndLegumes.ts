@@ -80,4 +80,35 @@ canned split peas;legume;196;;;;196;c1000 of3 oz60;-;protein bulk;460;7.9;0.4;13
 canned mixed beans;legume;175;;;;175;c1000 of3 oz60;~soybeans ~sulphites;protein bulk;460;7;0.6;14;6.5;1.8;0.2;230;tinned mixed beans,mixed bean salad;mixed beans
 mixed beans;legume;190;;;1.5;175;c730 z730;~gluten ~soybeans;protein bulk;1405;22;1.2;43;18;6;2;15;bean mix,soup mix;canned mixed beans
 smoked tofu;legume;;;;;;f21 of5 z90;soybeans;protein umami;640;17.5;9;1;1.5;2.7;0;550;;tofu
+red rice;grain;185;;;1.7;190;c365 z365;-;bulk colour;1485;7.3;2.5;73;4;1.5;0;5;red wholegrain rice;
+black rice;grain;185;;;1.7;190;c365 z365;-;bulk colour;1460;8.9;3.3;69;4.9;2.4;0;5;forbidden rice;
+oat groats;grain;180;;;2;200;c365 z365;gluten;bulk;1586;13.2;6.5;57.6;10.1;4.3;0;6;whole oats,naked oats;rolled oats
+wheat berries;grain;192;;;1.66;190;c365 z730;gluten;bulk;1418;13.7;2.5;58.9;12.2;3.5;0;2;whole wheat,wheat grains;spelt berries
+khorasan wheat;grain;186;;;1.7;185;c365 z730;gluten;bulk;1410;14.5;2.1;59.5;11.1;3.8;0;5;khorasan;wheat berries
+barley flakes;grain;100;;;3;;c365 z730;gluten;bulk binder;1481;12.5;2.3;56.2;17.3;3.6;0;12;;pearl barley
+millet flakes;grain;100;;;3;;c180 z365;-;bulk binder;1582;11;4.2;64.4;8.5;3;0;5;;millet
+puffed rice;grain;14;;;;;c180 z365;-;crisp;1682;6.3;0.5;88.1;1.7;1;0;3;rice puffs;white rice
+giant couscous;grain;170;;;1.7;160;c365 z730;gluten;bulk;1573;12.8;0.6;72.4;5;1.1;0;10;pearl couscous,israeli couscous;couscous
+oat bran;grain;94;;;4;;c180 z365;gluten;bulk binder;1540;17.3;7;50.8;15.4;5.4;0;4;;wheat bran
+wheat bran;grain;58;;;;;c180 z365;gluten;bulk;1155;15.6;4.3;21.7;42.8;10.6;0;2;bran;oat bran
+wheat germ;grain;115;;;;;f60 z180;gluten;protein;1552;23.2;9.7;38.6;13.2;6.3;0;12;wheatgerm;
+semolina;grain;167;;;4;240;c365 z730;gluten;bulk thickener;1506;12.7;1.1;69;3.9;1.2;0;1;wheat semolina,durum semolina;polenta
+maize flour;grain;116;;;;;c365 z730;-;binder thickener;1510;6.9;3.9;69.6;7.3;2.4;0;5;corn flour,masa harina;cornflour
+oat flour;grain;104;;;;;c180 z365;gluten;binder thickener;1628;14.7;9.1;59.2;6.5;4;0;19;;rolled oats
+tapioca starch;grain;120;;;;;c730 z730;-;thickener;1498;0.2;0;87.8;0.9;1.6;0;1;tapioca flour,cassava starch;tapioca pearls
+tapioca pearls;grain;152;;;3;;c730 z730;-;thickener;1498;0.2;0;87.8;0.9;1.6;0;1;tapioca,sago;tapioca starch
+arrowroot;grain;128;;;;;c730 z730;-;thickener;1494;0.3;0.1;84.7;3.4;0.3;0;2;arrowroot powder,arrowroot starch;cornflour
+popping corn;grain;195;;;;;c365 z365;-;crisp;1515;9;4.5;63;13;2.5;0;5;popcorn kernels,popcorn;sweetcorn
+wheat noodles;grain;;;;1.4;;c730 z730;gluten ~eggs;bulk;1456;11;1.2;70;3;1.5;0;600;udon,ramen noodles,noodles;rice noodles
+soba noodles;grain;;;;1.6;114;c730 z730;gluten;bulk;1406;14.4;0.7;71;3;2.7;0;792;soba,buckwheat noodles;wheat noodles
+glass noodles;grain;140;;;2;190;c730 z730;-;bulk;1469;0.2;0.1;85.6;0.5;2.2;0;10;cellophane noodles,bean thread noodles,mung bean noodles;rice noodles
+lasagne sheets;grain;;18;;1.4;;c730 z730;gluten ~eggs;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;lasagna sheets,lasagna noodles;wheat pasta
+small soup pasta;grain;150;;;1.4;150;c730 z730;gluten ~eggs;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;orzo,soup pasta;wheat pasta
+black lentils;legume;192;;;1.7;190;c730 z730;-;protein bulk;1473;24.6;1.1;52.7;10.7;6.5;4.5;6;beluga lentils;lentils
+green speckled lentils;legume;192;;;1.8;195;c730 z730;-;protein bulk;1473;24.6;1.1;52.7;10.7;6.5;4.5;6;puy lentils,french green lentils;lentils
+split mung beans;legume;200;;;2.2;200;c730 z730;-;protein thickener;1452;23.9;1.2;46.3;16.3;6.7;4.8;15;moong dal,mung dal;mung beans
+black gram;legume;207;;;1.5;180;c730 z730;-;protein;1427;25.2;1.6;40.7;18.3;7.6;0;38;urad beans,urad dal,urad;black beans
+pigeon peas;legume;205;;;1.6;168;c730 z730;-;protein;1435;21.7;1.5;47.8;15;5.2;0;17;toor dal,gungo peas;split chickpeas
+marrowfat peas;legume;200;;;1.9;190;c730 z730;-;protein bulk;1276;23.8;1.2;38.2;22.2;4.7;1.8;5;dried peas,whole dried peas;split peas
+fresh broad beans;vegetable;126;;35;;;f4 z240;-;protein;368;7.9;0.7;10.1;7.5;1.6;3.7;25;fresh fava beans;broad beans
 `;

@@ -104,4 +104,56 @@ rice milk;water;244;;;;;c180 of5 oz60;-;;203;0.3;1;9.2;0.3;0.2;0;39;rice drink;p
 apple juice;acid;248;;;;;c365 of5 z240;-;sweet acid;195;0.1;0.1;11.2;0.2;0.1;0.9;4;;cider vinegar
 orange juice;acid;248;;;;;f14 of5 z240;-;sweet acid;192;0.7;0.2;10.2;0.2;0.2;50;1;;orange
 lime juice;acid;246;;;;;f4 of4 z120;~sulphites;acid;111;0.4;0.1;1.9;0.4;0.1;30;2;;lemon juice
+macadamia nuts;nut or seed;134;2.5;;;;c120 z365;nuts ~peanuts ~sesame;fat crisp;3004;7.9;75.8;5.2;8.6;3.7;1.2;5;macadamias;
+brazil nuts;nut or seed;133;5;;;;c120 z365;nuts ~peanuts ~sesame;fat crisp;2757;14.3;67.1;4.2;7.5;2.4;0.7;3;brazils;
+pine nuts;nut or seed;135;;;;;c90 f180 z365;~nuts ~peanuts ~sesame;fat crisp;2816;13.7;68.4;9.4;3.7;5.5;0.8;2;pine kernels;
+chestnuts;nut or seed;145;8;80;;;r14 f30 z180;~nuts;bulk sweet;891;2.4;2.3;37.5;8.1;1;43;3;sweet chestnuts;water chestnuts
+almond butter;nut or seed;250;;;;;c270 oc60 of150 z270;nuts ~peanuts ~sesame;fat thickener;2569;21;55.5;8.5;10.3;3.5;0;7;;peanut butter
+cashew butter;nut or seed;256;;;;;c270 oc60 of150 z270;nuts ~peanuts ~sesame;fat thickener;2456;17.6;49.4;25.6;2;5;0;15;;peanut butter
+sunflower seed butter;nut or seed;256;;;;;c270 oc60 of150 z270;~peanuts ~nuts ~sesame;fat thickener;2582;17.3;55.2;17.6;5.7;4.1;2.7;3;sunflower butter;peanut butter
+flaxseed oil;fat;218;;;;;f180 of60;-;fat;3700;0;100;0;0;0;0;0;linseed oil;
+avocado oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;;
+pumpkin seed oil;fat;218;;;;;c270 oc120 of180;-;fat aromatic;3700;0;100;0;0;0;0;0;;
+vegetable shortening;fat;205;;;;;c365 of180 z365;~soybeans;fat;3700;0;100;0;0;0.1;0;0;vegetable fat,shortening;plant margarine
+icing sugar;seasoning;120;;;;;c730;-;sweet;1628;0;0;99.8;0;0.1;0;2;powdered sugar,confectioners sugar;sugar
+coconut sugar;seasoning;180;;;;;c730;-;sweet;1607;0.5;0.3;94;0;2;0;90;coconut blossom sugar;brown sugar
+golden syrup;seasoning;340;;;;;c730;-;sweet;1247;0.3;0;79;0;0.6;0;270;light treacle;maple syrup
+rice syrup;seasoning;330;;;;;c730;-;sweet;1322;0.3;0.1;79;0;0.1;0;10;brown rice syrup;maple syrup
+date syrup;seasoning;340;;;;;c365 of180;~sulphites;sweet colour;1213;1.5;0.2;70;1;1.5;0;20;date molasses;maple syrup
+dark chocolate;seasoning;170;;;;;c365;~milk ~nuts ~soybeans;sweet fat;2502;7.8;42.6;35;10.9;11.9;0;20;chocolate,plain chocolate,chocolate chips;cocoa powder
+cardamom;seasoning;92;0.2;;;;c730;-;aromatic;1301;10.8;6.7;40.5;28;14;21;18;ground cardamom,cardamom pods;
+cloves;seasoning;105;0.1;;;;c730;-;aromatic;1391;6;13;31.6;33.9;11.8;0.2;277;ground cloves,whole cloves;garlic
+allspice;seasoning;90;;;;;c730;-;aromatic;1457;6.1;8.7;50.5;21.6;7.1;39;77;ground allspice,pimento;
+star anise;seasoning;;1.5;;;;c730;-;aromatic;;;;;;;;;;anise seeds
+anise seeds;seasoning;107;;;;;c365;-;aromatic;1606;17.6;15.9;35.4;14.6;37;21;16;aniseed,anise;star anise,fennel seeds
+fenugreek seeds;seasoning;178;;;;;c365;-;aromatic;1351;23;6.4;33.8;24.6;33.5;3;67;fenugreek;
+nigella seeds;seasoning;120;;;;;c365;~mustard ~sesame;aromatic;;;;;;;;;black cumin,kalonji;sesame seeds
+celery seeds;seasoning;104;;;;;c365;celery;aromatic;1841;18.1;25.3;29.6;11.8;44.9;17;160;celery seed;celery
+dill seeds;seasoning;105;;;;;c365;-;aromatic;1557;16;14.5;34.1;21.1;16.3;21;20;dill seed;dill
+saffron;seasoning;34;;;;;c730;-;colour aromatic;1489;11.4;5.9;61.5;3.9;11.1;80.8;148;saffron threads;turmeric
+mace;seasoning;85;;;;;c365;-;aromatic;1987;6.7;32.4;30.3;20.2;13.9;21;80;;nutmeg
+cayenne pepper;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76;30;cayenne,chilli powder;chilli,chilli flakes
+white pepper;seasoning;115;;;;;c730;-;heat;1238;10.4;2.1;42.4;26.2;14.3;21;5;;black pepper
+onion powder;seasoning;110;;;;;c365;-;aromatic;1427;10.4;1;63.9;15.2;3.9;23;73;;onion
+dried parsley;seasoning;24;;;;;c365;-;aromatic;1222;26.6;5.5;23.9;26.7;22;125;452;;parsley
+dried basil;seasoning;34;;;;;c365;-;aromatic;975;23;4.1;10;37.7;89.8;0.8;76;;basil
+dried dill;seasoning;49;;;;;c365;-;aromatic;1329;20;4.4;42.2;13.6;48.8;50;208;dill weed;dill
+dried mint;seasoning;26;;;;;c365;-;aromatic;1192;19.9;6;22.2;29.8;87.5;0;344;;mint
+dried tarragon;seasoning;29;;;;;c365;-;aromatic;1441;22.8;7.2;42.8;7.4;32.3;50;62;tarragon;
+chervil;seasoning;30;;;;;f4 z120;-;aromatic;;;;;;;;;;parsley
+lovage;seasoning;30;;;;;f5 z180;-;aromatic;;;;;;;;;;celery
+curry leaf;seasoning;;0.2;;;;f14 z180;-;aromatic;;;;;;;;;curry leaves;curry powder,bay leaf
+makrut lime leaf;seasoning;;0.5;;;;f14 z240;-;aromatic;;;;;;;;;lime leaves,lime leaf;bay leaf
+cinnamon stick;seasoning;;3;;;;c730;-;aromatic sweet;1034;4;1.2;27.5;53.1;8.3;3.8;10;cinnamon sticks,stick of cinnamon;cinnamon
+vanilla pod;seasoning;;3;;;;c365;-;aromatic;;;;;;;;;vanilla bean,vanilla pods;vanilla extract
+cream of tartar;seasoning;144;;;;;c1000;-;acid leaven;1079;0;0;61.5;0.2;3.7;0;52;;baking powder
+agar;seasoning;80;;;;;c730;-;thickener;1423;6.2;0.3;73.2;7.7;21.4;0;102;agar agar,agar powder,agar flakes;
+fresh yeast;seasoning;;42;;;;f14 z60;-;leaven;439;8.4;1.9;10;8.1;3.3;0.1;30;baker's yeast;dried yeast
+coffee;seasoning;;;;;;c365;-;aromatic;;;;;;;;;ground coffee;
+black tea;seasoning;;;;;;c730;-;aromatic;;;;;;;;;tea;
+sherry;acid;236;;;;;c1000 oc30;sulphites;acid;485;0.2;0;1.4;0;0.4;0;9;dry sherry;white wine
+tomato juice;acid;243;;;;;c365 of5 z120;-;acid;82;0.9;0.3;3.1;0.4;0.4;70;253;;canned tomatoes
+carrot juice;vegetable;236;;;;;c365 of4 z240;-;sweet;167;1;0.2;8.5;0.8;0.5;8.5;66;;carrot
+coconut water;water;240;;;;;c365 of3;~sulphites;sweet;79;0.7;0.2;2.6;1.1;0.3;2.4;105;;coconut milk
+apple sauce;fruit;244;;;;;c365 of7 z240;-;sweet binder;176;0.2;0.1;10.1;1.1;0.2;1;2;applesauce,apple puree;apple
 `;

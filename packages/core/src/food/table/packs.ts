@@ -38,6 +38,8 @@ export const ALCOHOL_G: Readonly<Record<string, number>> = {
   'white wine': 10.3,
   'dry cider': 4.4,
   beer: 3.9,
+  sherry: 15.6,
+  mirin: 9,
   'vanilla extract': 34.4,
 };
 

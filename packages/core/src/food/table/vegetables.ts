@@ -84,4 +84,68 @@ fresh thyme;seasoning;38;0.5;;;;f8 z180;-;aromatic;449;5.6;1.7;10.5;14;17.5;160;
 fresh rosemary;seasoning;27;1;;;;f10 z180;-;aromatic;499;3.3;5.9;6.6;14.1;6.7;21.8;26;;rosemary
 fresh sage;seasoning;30;0.5;;;;f6 z180;-;aromatic;377;3.9;2.3;10;7;6;20;5;sage leaves;sage
 fresh oregano;seasoning;30;0.5;;;;f6 z180;-;aromatic;331;3.2;1.6;9;8;6;20;5;;oregano
+globe artichoke;vegetable;;128;40;;;f7 z240;-;bulk;197;3.3;0.2;5.1;5.4;1.3;11.7;94;artichoke,artichokes;jerusalem artichoke
+jerusalem artichoke;vegetable;150;75;69;;;r14 f14 z240;-;bulk sweet;305;2;0;15.8;1.6;3.4;4;4;jerusalem artichokes,topinambur,sunchokes;globe artichoke
+salsify;vegetable;133;80;75;;;r14 f14 z240;-;bulk;343;3.3;0.2;15.3;3.3;0.7;8;20;black salsify,scorzonera;
+okra;vegetable;100;12;86;;;f3 z240;-;thickener bulk;138;1.9;0.2;4.3;3.2;0.6;23;7;lady's fingers,ladies fingers;
+pak choi;leaf;70;250;88;;;f5 z240;-;bulk;54;1.5;0.2;1.2;1;0.8;45;65;bok choy,pak choy;chinese cabbage
+chinese cabbage;leaf;76;840;93;;;f14 z240;-;bulk crisp;67;1.2;0.2;2;1.2;0.3;27;9;napa cabbage,chinese leaves;cabbage,pak choi
+pointed cabbage;vegetable;80;700;80;;;f14 z240;-;bulk;103;1.3;0.1;3.3;2.5;0.5;36.6;18;sweetheart cabbage,spring cabbage,hispi cabbage;cabbage
+spring greens;leaf;36;;60;;;f5 z240;-;colour bulk;134;3;0.6;1.4;4;0.5;35;17;collard greens,collards;kale
+watercress;leaf;34;;92;;;f3 z90;-;crisp;60;2.3;0.1;0.8;0.5;0.2;43;41;cress;
+lamb's lettuce;leaf;56;;95;;;f4 z90;-;crisp;88;2;0.4;2;1.6;2.2;38;4;corn salad,mâche;lettuce
+chicory;leaf;90;53;89;;;f10 z90;-;crisp;59;0.9;0.1;0.9;3.1;0.2;2.8;2;belgian endive,endive;
+radicchio;leaf;40;200;88;;;f10 z90;-;crisp colour;96;1.4;0.3;3.6;0.9;0.6;8;22;;red cabbage
+sorrel;leaf;133;;70;;;f3 z180;-;acid;92;2;0.7;0.3;2.9;2.4;48;4;;spinach
+beet greens;leaf;38;;67;;;f3 z240;-;colour bulk;81;2.2;0.1;0.6;3.7;2.6;30;226;beetroot leaves;chard
+mixed salad leaves;leaf;30;;95;;;f4 z90;-;crisp;71;1.5;0.2;1.5;1.5;1;15;25;salad leaves,salad,mixed leaves;lettuce
+mangetout;vegetable;98;3;94;;;f4 z240;-;crisp sweet;176;2.8;0.2;5;2.6;2.1;60;4;snow peas,sugar snap peas,sugar snaps;green peas
+daikon;vegetable;116;338;79;;;f14 z240;-;crisp bulk;75;0.6;0.1;2.5;1.6;0.4;22;21;mooli,white radish;radish
+fresh horseradish;vegetable;;;73;;;f60 z180;~sulphites;heat;339;2.7;0.6;13.5;4;1.4;80;10;horseradish,horseradish root;
+spaghetti squash;vegetable;101;;71;;;c60 r60 z240;-;bulk;130;0.6;0.6;5.4;1.5;0.3;2.1;17;;winter squash
+plantain;vegetable;148;179;65;;;c7 z240;-;bulk;510;1.3;0.4;29.6;2.3;0.6;18.4;4;plantains;banana
+cassava;vegetable;206;;84;;;r4 z240;-;bulk;669;1.4;0.3;36.3;1.8;0.3;20.6;14;manioc,yuca;tapioca starch
+shiitake;vegetable;87;19;85;;;f6 z240;-;umami;142;2.2;0.5;4.3;2.5;0.4;0;9;shiitake mushrooms,fresh shiitake;dried mushrooms
+oyster mushrooms;vegetable;86;15;90;;;f4 z240;-;umami bulk;154;3.3;0.4;3.8;2.3;1.3;0;18;oyster mushroom,king oyster mushrooms;mushrooms
+portobello mushrooms;vegetable;86;84;97;;;f6 z240;-;umami bulk;105;2.1;0.4;2.6;1.3;0.3;0;9;portobello,flat mushrooms;mushrooms
+chanterelles;vegetable;54;5;90;;;f3 z180;-;umami;134;1.5;0.5;3;3.8;3.5;0;9;girolles;mushrooms
+fresh turmeric;vegetable;;;90;;;f21 z240;-;colour aromatic;;;;;;;;;turmeric root;turmeric
+lemongrass;seasoning;67;;65;;;f14 z240;-;aromatic;479;1.8;0.5;25.3;0;8.2;2.6;6;lemon grass;
+galangal;vegetable;;;85;;;f21 z240;-;aromatic;;;;;;;;;;ginger
+wild garlic;leaf;30;;95;;;f3 z120;-;aromatic colour;;;;;;;;;ramsons,bear's garlic;garlic
+frozen mixed vegetables;vegetable;140;;;;;z240 f2;~celery;bulk;268;3.3;0.5;9.5;4;1;10.4;47;frozen vegetables,mixed vegetables;
+frozen broccoli;vegetable;156;;;;;z240 f2;-;bulk;109;2.8;0.3;1.8;3;0.8;56;24;;broccoli
+frozen cauliflower;vegetable;132;;;;;z240 f2;-;bulk;100;2;0.3;2.4;2.3;0.5;49;24;;cauliflower
+frozen kale;leaf;130;;;;;z240 f2;-;colour bulk;130;2.7;0.5;2.9;2;0.9;25;15;;kale
+frozen peppers;vegetable;130;;;;;z240 f2;-;colour;84;1.1;0.2;2.8;1.6;0.5;59;5;frozen red peppers,frozen bell peppers;red pepper
+frozen brussels sprouts;vegetable;155;19;;;;z240 f2;-;bulk;172;3.8;0.4;4.1;3.8;0.9;74;10;;brussels sprouts
+frozen mango;fruit;150;;;;;z300 f2;-;sweet;251;0.8;0.4;13.4;1.6;0.2;36;1;;mango
+frozen raspberries;fruit;140;;;;;z300 f2;-;sweet acid;190;1.2;0.7;5.4;6.5;0.7;26;1;;raspberries
+strawberries;fruit;152;12;94;;;f3 z300;-;sweet acid;134;0.7;0.3;5.7;2;0.4;59;1;;
+blackberries;fruit;144;3;96;;;f3 z300;-;sweet acid colour;158;1.4;0.5;4.3;5.3;0.6;21;1;brambles;
+cherries;fruit;138;8;90;;;f6 z300;-;sweet;264;1.1;0.2;13.9;2.1;0.4;7;0;sweet cherries,sour cherries;
+grapes;fruit;151;5;96;;;f10 z300;~sulphites;sweet;319;0.7;0.2;17.2;0.9;0.4;3;2;;raisins
+peach;fruit;154;150;96;;;c3 f7 z300;-;sweet;163;0.9;0.3;8;1.5;0.3;7;0;peaches,nectarine,nectarines;
+apricot;fruit;155;35;93;;;c3 f7 z300;-;sweet acid;201;1.4;0.4;9.1;2;0.4;10;1;fresh apricots,apricots;dried apricots
+mango;fruit;165;336;69;;;c4 f7 z300;-;sweet;251;0.8;0.4;13.4;1.6;0.2;36;1;mangoes,mangos;
+pineapple;fruit;165;905;51;;;c4 f6 z300;-;sweet acid;209;0.5;0.1;11.7;1.4;0.3;48;1;fresh pineapple;
+kiwi;fruit;180;69;86;;;c7 f28 z300;-;acid sweet;255;1.1;0.5;11.7;3;0.3;93;3;kiwi fruit,kiwis;
+melon;fruit;160;550;51;;;c5 f5 z300;-;sweet;142;0.8;0.2;7.3;0.9;0.2;37;16;honeydew,cantaloupe;watermelon
+watermelon;fruit;152;;52;;;c7 f5 z300;-;sweet;143;0.6;0.2;7.2;0.4;0.2;8;1;;melon
+grapefruit;fruit;230;246;50;;;c10 f21 z300;-;acid sweet;176;0.8;0.1;9.1;1.6;0.1;31;0;;orange
+mandarin;fruit;195;88;74;;;c10 f21 z300;-;sweet acid;222;0.8;0.3;11.5;1.8;0.2;27;2;mandarins,tangerine,tangerines,clementine,clementines,satsuma,satsumas;orange
+pomegranate;fruit;174;282;56;;;c10 f30 z300;-;acid sweet crisp;347;1.7;1.2;14.7;4;0.3;10;3;pomegranate seeds;
+fresh figs;fruit;;50;99;;;f4 z300;-;sweet;310;0.8;0.3;16.3;2.9;0.4;2;1;figs;dried figs
+redcurrants;fruit;112;;98;;;f6 z300;-;acid colour;234;1.4;0.2;9.5;4.3;1;41;1;red currants;currants
+blackcurrants;fruit;112;;98;;;f6 z300;-;acid colour;264;1.4;0.4;10.6;4.8;1.5;181;2;black currants;currants
+gooseberries;fruit;150;;100;;;f7 z300;-;acid;184;0.9;0.6;5.9;4.3;0.3;28;1;;
+rhubarb;vegetable;122;51;75;;;f7 z300;-;acid;88;0.9;0.2;2.7;1.8;0.2;8;4;;
+fresh cranberries;fruit;100;;98;;;f21 z300;-;acid;192;0.5;0.1;8.4;3.6;0.2;14;2;cranberries;dried cranberries
+quince;fruit;;92;61;;;r21 f30 z300;-;sweet aromatic;238;0.4;0.1;13.4;1.9;0.7;15;4;quinces;
+passion fruit;fruit;236;18;52;;;c5 f10 z300;-;acid;406;2.2;0.7;13;10.4;1.6;30;28;passionfruit;
+papaya;fruit;145;300;62;;;c4 f5 z300;-;sweet;180;0.5;0.3;9.1;1.7;0.3;61;8;;
+currants;fruit;144;;;;;c365 z300;~sulphites;sweet;1184;4.1;0.3;67.3;6.8;3.3;5;8;dried currants,zante currants;raisins,redcurrants
+dried figs;fruit;149;8;;;;c180 z300;~sulphites;sweet binder;1042;3.3;0.9;54.1;9.8;2;1.2;10;;fresh figs
+dried apple;fruit;86;6;;;;c180 z300;sulphites;sweet;1017;0.9;0.3;57.2;8.7;1.4;4;87;dried apples,apple rings;apple
+dried mango;fruit;120;;;;;c180 z300;~sulphites;sweet;1335;2.5;1.2;76;2.4;0.2;42;160;;mango
 `;
