@@ -32,9 +32,15 @@ export interface Pack {
   readonly holds?: Mass | Volume;
 }
 
+/** Measured by feel: as it was said, and what that usually comes to, where anybody knows. */
+export interface ByFeel {
+  readonly kind: 'unknown';
+  readonly said?: string;
+  readonly usually?: Quantity;
+}
+
 /** What a line may say. "To taste" and "unknown" (a handful) are amounts, not gaps. */
-export type Amount =
-  Quantity | Range | Pack | { readonly kind: 'to taste' } | { readonly kind: 'unknown'; readonly said?: string };
+export type Amount = Quantity | Range | Pack | { readonly kind: 'to taste' } | ByFeel;
 
 export const mass = (g: Fraction | number | string): Mass => ({ kind: 'mass', g: new Fraction(g) });
 export const volume = (mL: Fraction | number | string): Volume => ({ kind: 'volume', mL: new Fraction(mL) });

@@ -42,6 +42,18 @@ const WORDS: Readonly<Record<string, string>> = {
   'one half': '1/2',
   'a quarter': '1/4',
   'a third': '1/3',
+  'half of a': '1/2',
+  'quarter of a': '1/4',
+  'a quarter of a': '1/4',
+  'quarter of an': '1/4',
+  'a quarter of an': '1/4',
+  'third of a': '1/3',
+  'a third of a': '1/3',
+  'two thirds of a': '2/3',
+  'two thirds': '2/3',
+  'three quarters of a': '3/4',
+  'three quarters': '3/4',
+  quarter: '1/4',
   'one and a half': '3/2',
   'two and a half': '5/2',
   'a couple of': '2',
@@ -59,10 +71,10 @@ export interface ReadNumber {
   readonly rest: string;
 }
 
-const MIXED = /^(\d+)\s+(\d+)\/([1-9]\d*)/;
+const MIXED = /^(\d+)\s+(?:(?:and|&)\s+)?(\d+)\/([1-9]\d*)/i;
 const FRACTION = /^(\d+)\/([1-9]\d*)/;
 const DECIMAL = /^\d+(?:[.,]\d+)?/;
-const NAMED = new RegExp(`^(${WORD_PATTERN})(?=\\s|$)`);
+const NAMED = new RegExp(`^(${WORD_PATTERN})(?=\\s|$)`, 'i');
 
 /** Writes one-glyph fractions, typed dashes and thin spaces in plain signs: `1½` becomes `1 1/2`. */
 export const plainSigns = (text: string): string =>
@@ -94,5 +106,5 @@ export function readNumber(text: string): ReadNumber | undefined {
     return made(new Fraction(decimal[0].replace(',', '.')), decimal[0].length);
   }
   const named = NAMED.exec(text);
-  return named ? made(new Fraction(WORDS[named[1] ?? ''] ?? 1), named[0].length) : undefined;
+  return named ? made(new Fraction(WORDS[named[1]?.toLowerCase() ?? ''] ?? 1), named[0].length) : undefined;
 }

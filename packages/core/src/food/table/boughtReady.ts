@@ -15,10 +15,10 @@ muesli;grain;85;;;;;c180 z365;gluten ~nuts ~milk ~sulphites;bulk;1527;10;6;62;8;
 cornflakes;grain;28;;;;;c180 z365;~gluten;crisp;1582;7.5;0.9;84;3;8;0;500;corn flakes;
 seitan;legume;;;;;;f14 of4 z90;gluten ~soybeans;protein;586;25;2;5;1;2;0;400;wheat protein;tofu
 soya chunks;legume;60;;;2;;c365 z730;soybeans ~gluten;protein;1381;51.5;1.2;15;17.5;9.2;0;20;soy chunks,soy curls,textured soya chunks;soya mince
-soya yoghurt;legume;245;;;;;f21 of4 z120;soybeans ~nuts;protein acid;230;4;2.5;2.5;1;0.5;0;40;soy yogurt,soy yoghurt,plant yoghurt,plant yogurt,vegan yoghurt;soya milk
-coconut yoghurt;fat;245;;;;;f21 of4;~soybeans ~nuts;fat acid;711;1.5;15;7;0.5;0.5;0;30;coconut yogurt;coconut milk
-oat cream;fat;245;;;;;c180 of5;gluten;fat;628;1;13;6;1;0.2;0;50;oat cooking cream;oat milk
-soya cream;fat;245;;;;;c180 of5;soybeans;fat;690;3;15.5;3;1;0.7;0;40;soy cream,plant cream,vegan cream;soya milk
+soya yoghurt;legume;245;;;;;f21 of4 z120;soybeans ~nuts;protein acid;230;4;2.5;2.5;1;0.5;0;40;soy yogurt,soy yoghurt,plant yoghurt,plant yogurt,vegan yoghurt;soya milk,yogurt,yoghurt
+coconut yoghurt;fat;245;;;;;f21 of4;~soybeans ~nuts;fat acid;711;1.5;15;7;0.5;0.5;0;30;coconut yogurt;coconut milk,yogurt,yoghurt
+oat cream;fat;245;;;;;c180 of5;gluten;fat;628;1;13;6;1;0.2;0;50;oat cooking cream;oat milk,cream
+soya cream;fat;245;;;;;c180 of5;soybeans;fat;690;3;15.5;3;1;0.7;0;40;soy cream,plant cream,vegan cream;soya milk,cream
 plant mayonnaise;fat;220;;;;;c180 of60;~mustard ~soybeans ~eggs;fat;2594;0.5;68;2;0.5;0.2;0;600;vegan mayonnaise,vegan mayo,mayonnaise;
 hummus;legume;246;;;;;f14 of3 z60;sesame;protein fat;992;7.4;17;10;5.5;2.4;0;430;houmous;tahini
 passata;vegetable;250;;;;;c730 of5 oz90;-;acid colour;126;1.4;0.2;4.8;1.3;0.6;9;15;sieved tomatoes,strained tomatoes;tomato paste
@@ -71,5 +71,6 @@ xanthan gum;seasoning;144;;;;;c730;-;thickener;;;;;;;;;xanthan;
 citric acid;seasoning;;;;;;c1000;-;acid;;;;;;;;;;
 textured pea protein;legume;85;;;2;;c365 z730;-;protein;1548;60;4;20;8;8;0;600;pea mince;soya mince
 coconut chips;nut or seed;60;;;;;c180 z120;~nuts ~sulphites;fat crisp;2761;6.9;64.5;7.4;16.3;3.3;1.5;37;coconut flakes;desiccated coconut
+aquafaba;water;240;;;;;f4 z90;-;binder;75;1;0.1;2.9;0.2;0.2;0;200;chickpea liquid,bean liquid,chickpea water;
 rye bread;grain;;32;;;;c7 z60;gluten ~sesame;bulk;1084;8.5;3.3;42.5;5.8;2.8;0;600;dark bread;wholemeal bread
 `;

@@ -1,8 +1,8 @@
 /** Grains, pasta, flours and legumes, dry. Columns as in readFoodTable.ts. */
 export const GRAINS_AND_LEGUMES = `
-white rice;grain;185;;;1.8;158;c365 z730;-;bulk;1527;7.1;0.7;78.6;1.3;0.8;0;5;long grain rice,rice;rice flakes,wild rice
-brown rice;grain;185;;;1.97;202;c180 f365 z365;-;bulk;1536;7.5;2.7;72.7;3.5;1.5;0;7;wholegrain rice;rice flakes
-short grain rice;grain;200;;;1.8;186;c365 z730;-;bulk;1498;6.5;0.5;76.3;2.8;0.8;0;1;risotto rice,round rice;
+white rice;grain;185;;;1.8;158;c365 z730;-;bulk;1527;7.1;0.7;78.6;1.3;0.8;0;5;long grain rice,rice,basmati rice,basmati,jasmine rice,white basmati rice;rice flakes,wild rice
+brown rice;grain;185;;;1.97;202;c180 f365 z365;-;bulk;1536;7.5;2.7;72.7;3.5;1.5;0;7;wholegrain rice,brown basmati rice,wholemeal rice;rice flakes
+short grain rice;grain;200;;;1.8;186;c365 z730;-;bulk;1498;6.5;0.5;76.3;2.8;0.8;0;1;risotto rice,round rice,arborio rice,arborio,carnaroli rice,sushi rice,pudding rice,paella rice;
 wild rice;grain;160;;;2.53;164;c365 z730;-;bulk;1494;14.7;1.1;68.7;6.2;2;0;7;;brown rice
 millet;grain;200;;;2.19;174;c365 z730;-;bulk;1582;11;4.2;64.4;8.5;3;0;5;;pearl millet,sorghum
 pearl barley;grain;200;;;1.88;157;c365 z730;gluten;bulk;1473;9.9;1.2;62.1;15.6;2.5;0;9;barley;
@@ -18,13 +18,13 @@ buckwheat groats;grain;164;;;2.76;168;c365 z730;-;bulk;1448;11.7;2.7;64.7;10.3;2
 teff;grain;193;;;2.63;252;c365 z730;-;bulk;1536;13.3;2.4;65.1;8;7.6;0;12;;
 sorghum;grain;192;;;2.1;190;c365 z730;-;bulk;1377;10.6;3.5;65.4;6.7;3.4;0;2;;millet
 polenta;grain;157;;;4;240;c365 z730;-;bulk thickener;1515;8.1;3.6;69.6;7.3;3.5;0;35;cornmeal,maize meal;cornflour
-rolled oats;grain;81;;;4;234;c365 z730;gluten;bulk binder;1586;13.2;6.5;57.6;10.1;4.3;0;6;oats,porridge oats;cut oats
+rolled oats;grain;81;;;4;234;c365 z730;gluten;bulk binder;1586;13.2;6.5;57.6;10.1;4.3;0;6;oats,porridge oats,jumbo oats,quick oats,instant oats,oat flakes;cut oats
 cut oats;grain;176;;;3.6;234;c365 z730;gluten;bulk;1586;13.2;6.5;57.6;10.1;4.3;0;6;steel cut oats,pinhead oats;rolled oats
-wheat pasta;grain;100;;;1.38;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;pasta,spaghetti,penne,macaroni;rice noodles
-wholewheat pasta;grain;100;;;1.4;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1473;13.9;2.9;64.2;9.2;3.6;0;6;;
+wheat pasta;grain;100;;;1.38;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;pasta,spaghetti,penne,macaroni,pasta shells,fusilli,rigatoni,farfalle,tagliatelle,linguine,conchiglie;rice noodles
+wholewheat pasta;grain;100;;;1.4;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1473;13.9;2.9;64.2;9.2;3.6;0;6;wholewheat penne,wholewheat spaghetti,wholemeal pasta,wholemeal spaghetti,wholegrain pasta,wholemeal penne;
 rice noodles;grain;;;;2.37;176;c730 z730;-;bulk;1523;6;0.6;78.6;1.6;0.7;0;182;;glass noodles
-wheat flour;grain;125;;;;;c365 z730;gluten;thickener binder;1523;10.3;1;73.6;2.7;1.2;0;2;plain flour,white flour,flour;cornflour
-wholewheat flour;grain;120;;;;;c120 f180 z365;gluten;thickener binder;1423;13.2;2.5;61.3;10.7;3.6;0;2;wholemeal flour;
+wheat flour;grain;125;;;;;c365 z730;gluten;thickener binder;1523;10.3;1;73.6;2.7;1.2;0;2;plain flour,white flour,flour,strong white flour,bread flour,all-purpose flour,strong flour,white bread flour;cornflour
+wholewheat flour;grain;120;;;;;c120 f180 z365;gluten;thickener binder;1423;13.2;2.5;61.3;10.7;3.6;0;2;wholemeal flour,wholegrain flour,whole wheat flour;
 rye flour;grain;102;;;;;c180 z730;gluten;binder;1456;9.8;1.3;65.1;11.8;2.1;0;2;;
 buckwheat flour;grain;120;;;;;c120 z730;~gluten;binder;1402;12.6;3.1;60.6;10;4.1;0;11;;buckwheat groats
 chickpea flour;legume;92;;;;;c180 z730;~gluten;binder protein;1619;22.4;6.7;47;10.8;4.9;0;64;gram flour,besan;
@@ -33,8 +33,8 @@ potato starch;grain;160;;;;;c730 z730;-;thickener;1494;0.5;0.1;83;0.3;1;0;9;;pot
 breadcrumbs;grain;108;;;;;c120 z90;gluten ~eggs ~milk ~soybeans ~sesame;binder crisp;1653;13.4;5.3;67.5;4.5;4.8;0;732;dry breadcrumbs;
 vital wheat gluten;grain;120;;;;;c365 z730;gluten;protein binder;1548;75.2;1.9;13.2;0.6;5.2;0;29;gluten flour;
 wholemeal bread;grain;;32;;;;c4 z60;gluten ~eggs ~milk ~soybeans ~nuts ~sesame;bulk;1054;12.5;3.5;36.7;6;2.5;0;450;bread;
-flatbread;grain;;60;;;;c5 z60;gluten ~milk ~sesame;bulk;1151;9.1;1.2;53.5;2.2;1.4;0;536;pita,wrap;
-chickpeas;legume;200;;;1.32;164;c730 z730;-;protein bulk;1582;20.5;6;50.8;12.2;4.3;4;24;garbanzo,gram;split chickpeas
+flatbread;grain;;60;;;;c5 z60;gluten ~milk ~sesame;bulk;1151;9.1;1.2;53.5;2.2;1.4;0;536;pita,pitta,naan;
+chickpeas;legume;200;;;1.32;164;c730 z730;-;protein bulk;1582;20.5;6;50.8;12.2;4.3;4;24;garbanzo,gram,garbanzo beans,chick peas;split chickpeas
 split chickpeas;legume;195;;;1.5;170;c730 z730;-;protein;1557;21;5.3;48;15;5;0;35;chana dal;split peas
 kidney beans;legume;184;;;1.67;177;c730 z730;-;protein bulk;1329;22.5;1.1;46.1;15.2;6.7;4.5;24;red kidney beans,red beans;adzuki beans
 white kidney beans;legume;184;;;1.4;179;c730 z730;-;protein bulk;1393;23.4;0.9;45.1;15.2;10.4;0;16;cannellini;navy beans
@@ -48,7 +48,7 @@ great northern beans;legume;183;;;1.88;177;c730 z730;-;protein bulk;1298;21.9;1.
 black-eyed peas;legume;167;;;1.94;172;c730 z730;-;protein bulk;1406;23.5;1.3;49.4;10.6;8.3;1.5;16;black eyed beans,cowpeas;black beans
 adzuki beans;legume;197;;;1.57;230;c730 z730;-;protein;1377;19.9;0.5;50.2;12.7;5;0;5;;kidney beans
 mung beans;legume;207;;;2.33;202;c730 z730;-;protein;1452;23.9;1.2;46.3;16.3;6.7;4.8;15;;split mung beans
-lentils;legume;192;;;2.02;198;c730 z730;-;protein bulk;1473;24.6;1.1;52.7;10.7;6.5;4.5;6;brown lentils,green lentils;red lentils
+lentils;legume;192;;;2.02;198;c730 z730;-;protein bulk;1473;24.6;1.1;52.7;10.7;6.5;4.5;6;brown lentils,green lentils,brown lentil,green lentil;red lentils
 red lentils;legume;192;;;2;200;c730 z730;-;protein thickener;1498;23.9;2.2;52.3;10.8;7.4;1.7;7;split red lentils;lentils
 split peas;legume;197;;;1.99;196;c730 z730;-;protein thickener;1276;23.8;1.2;38.2;22.2;4.7;1.8;5;green split peas,yellow split peas;green peas
 broad beans;legume;150;;;2.12;170;c730 z730;-;protein;1265;26.1;1.5;33.3;25;6.7;1.4;13;fava beans,dry broad beans;
@@ -60,7 +60,7 @@ canned black-eyed peas;legume;165;;;;172;c1000 of3 oz60;~sulphites;protein bulk;
 canned lentils;legume;180;;;;198;c1000 of3 oz60;-;protein bulk;440;7.6;0.5;14.5;6;2;0.2;220;tinned lentils;
 canned borlotti;legume;170;;;;177;c1000 of3 oz60;~sulphites;protein bulk;470;7.3;0.5;15.3;6.5;1.7;0.2;230;tinned borlotti;
 canned kidney beans;legume;170;;;;177;c1000 of3 oz60;~sulphites;protein bulk;500;8;0.9;15.5;6.4;1.5;0.2;230;tinned kidney beans;
-tofu;legume;;;;;;f14 of4 z90;soybeans;protein;603;17.3;8.7;0.5;2.3;2.7;0.2;14;firm tofu,bean curd;silken tofu
+tofu;legume;;;;;;f14 of4 z90;soybeans;protein;603;17.3;8.7;0.5;2.3;2.7;0.2;14;firm tofu,bean curd,extra-firm tofu,extra firm tofu,plain tofu,natural tofu;silken tofu
 silken tofu;legume;;;;;;c270 f21 of3 z60;soybeans;protein binder;230;4.8;2.7;2.4;0.1;0.8;0;5;soft tofu;tofu
 tempeh;legume;;;;;;f14 of5 z90;soybeans ~gluten;protein;803;20.3;10.8;7.6;;2.7;0;9;;
 rice flour;grain;158;;;;;c365 z730;~gluten;thickener binder;1531;6;1.4;77.7;2.4;0.4;0;0;;wheat flour
@@ -77,8 +77,8 @@ canned mung beans;legume;195;;;;195;c1000 of3 oz60;-;protein bulk;400;7;0.4;12.5
 canned soya beans;legume;172;;;;172;c1000 of3 oz60;soybeans;protein bulk;640;14;7.5;4;6;3.5;0.5;200;tinned soya beans;
 canned broad beans;legume;175;;;;175;c1000 of3 oz60;~sulphites;protein bulk;400;7;0.5;11.5;6;1.3;0.5;250;tinned broad beans,canned fava beans;
 canned split peas;legume;196;;;;196;c1000 of3 oz60;-;protein bulk;460;7.9;0.4;13.5;7.5;1.2;0.3;210;tinned split peas;
-canned mixed beans;legume;175;;;;175;c1000 of3 oz60;~soybeans ~sulphites;protein bulk;460;7;0.6;14;6.5;1.8;0.2;230;tinned mixed beans,mixed bean salad;mixed beans
-mixed beans;legume;190;;;1.5;175;c730 z730;~gluten ~soybeans;protein bulk;1405;22;1.2;43;18;6;2;15;bean mix,soup mix;canned mixed beans
+canned mixed beans;legume;175;;;;175;c1000 of3 oz60;~soybeans ~sulphites;protein bulk;460;7;0.6;14;6.5;1.8;0.2;230;tinned mixed beans,mixed bean salad;mixed beans,beans
+mixed beans;legume;190;;;1.5;175;c730 z730;~gluten ~soybeans;protein bulk;1405;22;1.2;43;18;6;2;15;bean mix,soup mix;canned mixed beans,beans
 smoked tofu;legume;;;;;;f21 of5 z90;soybeans;protein umami;640;17.5;9;1;1.5;2.7;0;550;;tofu
 red rice;grain;185;;;1.7;190;c365 z365;-;bulk colour;1485;7.3;2.5;73;4;1.5;0;5;red wholegrain rice;
 black rice;grain;185;;;1.7;190;c365 z365;-;bulk colour;1460;8.9;3.3;69;4.9;2.4;0;5;forbidden rice;

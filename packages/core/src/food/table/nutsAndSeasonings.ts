@@ -1,17 +1,17 @@
 /** Nuts, seeds, fats, acids, sweets, spices, herbs and what else stands in the cupboard. Columns as in readFoodTable.ts. */
 export const NUTS_AND_SEASONINGS = `
-almonds;nut or seed;143;1.2;;;;c180 z365;nuts ~peanuts ~sesame;fat protein crisp;2423;21.2;49.9;9.1;12.5;3.7;0;1;;
-hazelnuts;nut or seed;135;1;;;;c180 z365;nuts ~peanuts ~sesame;fat crisp;2629;15;60.8;7;9.7;4.7;6.3;0;filberts;
-walnuts;nut or seed;100;4;;;;c120 f270 z365;nuts ~peanuts ~sesame;fat crisp;2738;15.2;65.2;7;6.7;2.9;1.3;2;;
+almonds;nut or seed;143;1.2;;;;c180 z365;nuts ~peanuts ~sesame;fat protein crisp;2423;21.2;49.9;9.1;12.5;3.7;0;1;flaked almonds,slivered almonds,almond flakes,blanched almonds;nuts,mixed nuts
+hazelnuts;nut or seed;135;1;;;;c180 z365;nuts ~peanuts ~sesame;fat crisp;2629;15;60.8;7;9.7;4.7;6.3;0;filberts;nuts,mixed nuts
+walnuts;nut or seed;100;4;;;;c120 f270 z365;nuts ~peanuts ~sesame;fat crisp;2738;15.2;65.2;7;6.7;2.9;1.3;2;;nuts,mixed nuts
 cashews;nut or seed;137;1.5;;;;c180 z365;nuts ~peanuts ~sesame;fat thickener;2314;18.2;43.9;26.9;3.3;6.7;0.5;12;cashew nuts;
 pecans;nut or seed;99;1.5;;;;c120 z365;nuts ~peanuts ~sesame;fat crisp;2891;9.2;72;4.3;9.6;2.5;1.1;0;;
 pistachios;nut or seed;123;0.7;;;;c180 z365;nuts ~peanuts ~sesame;fat colour;2351;20.2;45.3;16.6;10.6;3.9;5.6;1;;
 peanuts;nut or seed;146;0.9;;;;c180 z365;peanuts ~nuts ~sesame;fat protein;2374;25.8;49.2;7.6;8.5;4.6;0;18;;
-sunflower seeds;nut or seed;140;;;;;c120 z365;~peanuts ~nuts ~sesame;fat protein thickener;2445;20.8;51.5;11.4;8.6;5.3;1.4;9;sunflower kernels,sunflower seed;
-pumpkin seeds;nut or seed;129;;;;;c180 z365;~peanuts ~nuts ~sesame;fat protein crisp;2340;30.2;49.1;4.7;6;8.8;1.9;7;pepitas;
-sesame seeds;nut or seed;144;;;;;c180 z365;sesame ~peanuts ~nuts;fat;2397;17.7;49.7;11.7;11.8;14.6;0;11;sesame;
-flaxseed;nut or seed;168;;;;;c365 z365;~sesame;binder;2234;18.3;42.2;1.6;27.3;5.7;0.6;30;linseed,flax;ground flax
-ground flax;nut or seed;112;;;;;c30 f60 z180;~sesame;binder;2234;18.3;42.2;1.6;27.3;5.7;0.6;30;flax meal,ground linseed;flaxseed
+sunflower seeds;nut or seed;140;;;;;c120 z365;~peanuts ~nuts ~sesame;fat protein thickener;2445;20.8;51.5;11.4;8.6;5.3;1.4;9;sunflower kernels,sunflower seed;seeds,mixed seeds
+pumpkin seeds;nut or seed;129;;;;;c180 z365;~peanuts ~nuts ~sesame;fat protein crisp;2340;30.2;49.1;4.7;6;8.8;1.9;7;pepitas;seeds,mixed seeds
+sesame seeds;nut or seed;144;;;;;c180 z365;sesame ~peanuts ~nuts;fat;2397;17.7;49.7;11.7;11.8;14.6;0;11;sesame,white sesame seeds,black sesame seeds;
+flaxseed;nut or seed;168;;;;;c365 z365;~sesame;binder;2234;18.3;42.2;1.6;27.3;5.7;0.6;30;linseed,flax,whole flaxseed;ground flax
+ground flax;nut or seed;112;;;;;c30 f60 z180;~sesame;binder;2234;18.3;42.2;1.6;27.3;5.7;0.6;30;flax meal,ground linseed,ground flaxseed,milled flaxseed,flaxseed meal;flaxseed
 chia seeds;nut or seed;170;;;;;c365 z365;~sesame;binder thickener;1822;16.5;30.7;7.7;34.4;7.7;1.6;16;chia;
 hemp seeds;nut or seed;160;;;;;c120 f180 z365;~nuts ~sesame;protein fat;2314;31.6;48.8;4.7;4;8;0.5;5;hulled hemp;
 poppy seeds;nut or seed;141;;;;;c180 z365;~sesame;fat;2197;18;41.6;8.6;19.5;9.8;1;26;;
@@ -21,35 +21,35 @@ tahini;nut or seed;240;;;;;c365 f365 oc90 of180 z365;sesame ~peanuts ~nuts;fat t
 peanut butter;nut or seed;258;;;;;c270 oc90 of150 z270;peanuts ~nuts ~sesame;fat protein;2462;22.2;51.4;17.3;5;1.7;0;426;;
 hazelnut butter;nut or seed;250;;;;;c270 oc60 of150 z270;nuts ~peanuts ~sesame;fat thickener;2700;15;62;7;9.5;4.5;5;1;;
 rapeseed oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;canola oil,oil;vegetable oil
-vegetable oil;fat;218;;;;;c365 oc180;~soybeans;fat;3700;0;100;0;0;0;0;0;cooking oil,frying oil;
+vegetable oil;fat;218;;;;;c365 oc180;~soybeans;fat;3700;0;100;0;0;0;0;0;cooking oil,frying oil,neutral oil;
 sunflower oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;;
 olive oil;fat;216;;;;;c540 oc365;-;fat;3700;0;100;0;0;0.6;0;2;extra virgin olive oil;olives
 sesame oil;fat;218;;;;;c365 oc180;sesame;fat aromatic;3700;0;100;0;0;0;0;0;toasted sesame oil;
 coconut oil;fat;218;;;;;c730 oc365;-;fat;3700;0;99.1;0;0;0.1;0;0;;
-plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,plant butter;
+plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,plant butter,vegan butter,plant-based butter,dairy-free butter,dairy-free spread;butter
 cider vinegar;acid;239;;;;;c730;sulphites;acid;88;0;0;0.9;0;0.2;0;5;apple cider vinegar,vinegar;
-wine vinegar;acid;239;;;;;c730;sulphites;acid;79;0;0;0.3;0;0.5;0.5;8;red wine vinegar,white wine vinegar;
+wine vinegar;acid;239;;;;;c730;sulphites;acid;79;0;0;0.3;0;0.5;0.5;8;red wine vinegar,white wine vinegar,sherry vinegar;
 balsamic vinegar;acid;255;;;;;c730;sulphites;acid sweet;368;0.5;0;17;0;0.7;0;23;;
-soy sauce;seasoning;255;;;;;c730 oc90 of365;soybeans gluten;salt umami;222;8.1;0.6;4.1;0.8;1.5;0;5493;shoyu;tamari
+soy sauce;seasoning;255;;;;;c730 oc90 of365;soybeans gluten;salt umami;222;8.1;0.6;4.1;0.8;1.5;0;5493;shoyu,light soy sauce,dark soy sauce,soya sauce;tamari
 tamari;seasoning;288;;;;;c730 oc90 of365;soybeans ~gluten;salt umami;251;10.5;0.1;4.8;0.8;2.4;0;5586;;soy sauce
-miso;seasoning;275;;;;;f365 of270 z365;soybeans ~gluten;salt umami;832;12.8;6;19.6;5.4;2.5;0;3728;miso paste;
+miso;seasoning;275;;;;;f365 of270 z365;soybeans ~gluten;salt umami;832;12.8;6;19.6;5.4;2.5;0;3728;miso paste,white miso,red miso,brown miso,barley miso,miso paste white;
 nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;0;60;yeast flakes;
-mustard;seasoning;249;;;;;c365 f365 of180 oc30;mustard ~sulphites;acid heat;287;3.7;3.3;1.8;4;1.6;0.3;1104;prepared mustard,dijon;mustard seeds
+mustard;seasoning;249;;;;;c365 f365 of180 oc30;mustard ~sulphites;acid heat;287;3.7;3.3;1.8;4;1.6;0.3;1104;prepared mustard,dijon,wholegrain mustard,grainy mustard,english mustard,yellow mustard,whole grain mustard;mustard seeds
 mustard seeds;seasoning;179;;;;;c365;mustard;heat;2126;26.1;36.2;15.9;12.2;9.2;7.1;13;;mustard
 vegetable stock;water;240;;;;;f4 z90;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt;25;0.2;0.1;0.9;0;0.1;0;296;stock,broth,vegetable broth;stock powder
-stock powder;seasoning;150;;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt umami;900;10;5;30;2;1;0;15000;bouillon powder,stock cube;vegetable stock
-sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster sugar;brown sugar
-brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;;sugar
-maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;;agave syrup
-agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar;maple syrup
+stock powder;seasoning;150;10;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt umami;900;10;5;30;2;1;0;15000;bouillon powder,stock cube,vegetable bouillon powder,vegetable stock powder,vegetable stock cube,vegetable bouillon,bouillon;vegetable stock
+sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster sugar,granulated sugar;brown sugar
+brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;demerara sugar,muscovado sugar,muscovado,light brown sugar,dark brown sugar,cane sugar;sugar
+maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;;agave syrup,honey,syrup,sweetener
+agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar;maple syrup,honey,syrup,sweetener
 molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
-salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt;garlic salt
-black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper;red pepper
+salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt;garlic salt
+black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper,peppercorns,black peppercorns;red pepper
 chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes;chilli
-paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika;red pepper
+paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
 cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;ground cumin,cumin seeds;caraway
-coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander
+coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander,coriander
 caraway;seasoning;107;;;;;c365;-;aromatic;1393;19.8;14.6;11.9;38;16.2;21;17;caraway seeds;cumin
 fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;88;;fennel
 turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric;
@@ -65,21 +65,21 @@ sage;seasoning;32;;;;;c365;-;aromatic;1318;10.6;12.8;20.4;40.3;28.1;32.4;11;drie
 oregano;seasoning;48;;;;;c365;-;aromatic;1109;9;4.3;26.4;42.5;36.8;2.3;25;dried oregano;marjoram,fresh oregano
 marjoram;seasoning;28;;;;;c365;-;aromatic;1134;12.7;7;20.3;40.3;82.7;51.4;77;dried marjoram;oregano
 savory;seasoning;70;;;;;c365;-;aromatic;1138;6.7;5.9;23;45.7;37.9;50;24;summer savory;
-dill;seasoning;34;;;;;f6 z180;-;aromatic;200;3.5;1.1;4.9;2.1;6.6;85;61;fresh dill;dill seeds
-parsley;seasoning;60;;95;;;f7 z180;-;aromatic colour;151;3;0.8;3;3.3;6.2;133;56;fresh parsley,flat parsley;parsley root
+dill;seasoning;34;;;;;f6 z180;-;aromatic;200;3.5;1.1;4.9;2.1;6.6;85;61;fresh dill;dill seeds,herbs,fresh herbs
+parsley;seasoning;60;;95;;;f7 z180;-;aromatic colour;151;3;0.8;3;3.3;6.2;133;56;fresh parsley,flat parsley,flat-leaf parsley,curly parsley,italian parsley;parsley root,herbs,fresh herbs
 chives;seasoning;48;;;;;f6 z180;-;aromatic;126;3.3;0.7;1.9;2.5;1.6;58.1;3;fresh chives;spring onion
-basil;seasoning;24;;;;;f4 z180;-;aromatic;108;3.2;0.6;1.1;1.6;3.2;18;4;fresh basil;
-fresh coriander;seasoning;45;;;;;f6 z180;-;aromatic;95;2.1;0.5;0.9;2.8;1.8;27;46;coriander leaves,cilantro;coriander seeds
+basil;seasoning;24;;;;;f4 z180;-;aromatic;108;3.2;0.6;1.1;1.6;3.2;18;4;fresh basil;herbs,fresh herbs
+fresh coriander;seasoning;45;;;;;f6 z180;-;aromatic;95;2.1;0.5;0.9;2.8;1.8;27;46;coriander leaves,cilantro;coriander seeds,coriander
 mint;seasoning;25;;;;;f6 z180;-;aromatic;293;3.8;0.9;6.9;8;5.1;31.8;31;fresh mint;
 juniper berries;seasoning;80;0.2;;;;c730;-;aromatic;;;;;;;;;juniper;
 vanilla extract;seasoning;208;;;;;c1000;-;aromatic;1219;0.1;0.1;12.7;0;0.1;0;9;vanilla;
-cocoa powder;seasoning;86;;;;;c730;~nuts ~milk;aromatic colour;1488;19.6;13.7;20.7;37;13.9;0;21;cocoa;
+cocoa powder;seasoning;86;;;;;c730;~nuts ~milk;aromatic colour;1488;19.6;13.7;20.7;37;13.9;0;21;cocoa,cacao powder,cacao;
 baking powder;seasoning;221;;;;;c365;~gluten;leaven;222;0;0;13;0.2;11;0;10600;;baking soda
 baking soda;seasoning;221;;;;;c730;-;leaven;0;0;0;0;0;0;0;27360;bicarbonate of soda,bicarb;baking powder
 dried yeast;seasoning;192;;;;;c365;-;leaven;1360;40.4;7.6;14.3;26.9;2.2;0.3;51;instant yeast,yeast;nutritional yeast
 capers;seasoning;137;;;;;c730 of180;~sulphites;salt acid;142;2.4;0.9;1.7;3.2;1.7;4.3;2348;;
 seaweed;seasoning;;;;;;c365;~crustaceans ~fish ~molluscs;umami salt;929;6;1;30;35;6;3;2000;nori,kombu,dried seaweed;
-plant milk;water;244;;;;;c180 of5 oz60;?;;;;;;;;;;non-dairy milk,plant drink;coconut milk
+plant milk;water;244;;;;;c180 of5 oz60;?;;;;;;;;;;non-dairy milk,plant drink,plant-based milk,dairy-free milk,vegan milk;coconut milk
 red wine;acid;236;;;;;c1000 of7 oc2 z120;sulphites ~eggs ~milk;acid;356;0.1;0;2.6;0;0.5;0;4;wine,dry red wine;wine vinegar
 white wine;acid;236;;;;;c1000 of7 oc2 z120;sulphites ~eggs ~milk;acid;343;0.1;0;2.6;0;0.3;0;5;dry white wine;
 dry cider;acid;238;;;;;c365 of4 oc1;sulphites;acid;172;0;0;2.6;0;0.1;0;7;hard cider;cider vinegar
@@ -94,11 +94,12 @@ hazelnut oil;fat;218;;;;;c180 oc90 of180;nuts;fat aromatic;3700;0;100;0;0;0;0;0;
 soya oil;fat;218;;;;;c365 oc180;soybeans;fat;3700;0;100;0;0;0;0;0;soybean oil,soy oil;rapeseed oil
 celery salt;seasoning;240;;;;;c730;celery;salt aromatic;;;;;;;;31000;;salt
 garlic salt;seasoning;270;;;;;c730;-;salt aromatic;;;;;;;;31000;;salt,garlic powder
+spirit vinegar;acid;239;;;;;c1000;-;acid;75;0;0;0;0;0;0;2;white vinegar,distilled vinegar;cider vinegar
 rice vinegar;acid;239;;;;;c730;~sulphites;acid;75;0;0;0.6;0;0.1;0;5;rice wine vinegar;cider vinegar
 malt vinegar;acid;239;;;;;c730;gluten ~sulphites;acid;80;0.4;0;0.6;0;0.1;0;5;;cider vinegar
-coconut cream;fat;240;;;;;c730 of4 oz60;~sulphites;fat;1400;3.6;34.7;4.4;0.5;2.3;2.8;4;canned coconut cream;coconut milk
-oat milk;water;244;;;;;c180 of5 oz60;gluten;;190;1;1.5;6.6;0.8;0.2;0;40;oat drink;plant milk
-soya milk;water;244;;;;;c180 of5 oz60;soybeans;protein;139;3.3;1.8;0.8;0.5;0.4;0;40;soy milk,soya drink;plant milk
+coconut cream;fat;240;;;;;c730 of4 oz60;~sulphites;fat;1400;3.6;34.7;4.4;0.5;2.3;2.8;4;canned coconut cream;coconut milk,cream
+oat milk;water;244;;;;;c180 of5 oz60;gluten;;190;1;1.5;6.6;0.8;0.2;0;40;oat drink;plant milk,milk
+soya milk;water;244;;;;;c180 of5 oz60;soybeans;protein;139;3.3;1.8;0.8;0.5;0.4;0;40;soy milk,soya drink;plant milk,milk
 almond milk;water;244;;;;;c180 of5 oz60;nuts;;62;0.5;1.2;0.3;0.3;0.2;0;60;almond drink;plant milk
 rice milk;water;244;;;;;c180 of5 oz60;-;;203;0.3;1;9.2;0.3;0.2;0;39;rice drink;plant milk
 apple juice;acid;248;;;;;c365 of5 z240;-;sweet acid;195;0.1;0.1;11.2;0.2;0.1;0.9;4;;cider vinegar

@@ -50,6 +50,7 @@ export const ACID_G: Readonly<Record<string, number>> = {
   'balsamic vinegar': 6,
   'rice vinegar': 4.5,
   'malt vinegar': 5,
+  'spirit vinegar': 5,
   'lemon juice': 5,
   'lime juice': 5,
   lemon: 4.5,

@@ -1,8 +1,91 @@
+import { Fraction, readNumber } from '../../quantity/index.ts';
+
 const NUMBER = String.raw`(?:\d+\s+)?\d+(?:[.,/]\d+)?`;
 const MEASURE = String.raw`(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|packs?)`;
 
 /** Each form that cooks write, and the same as it is read here. The order counts. */
 const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => string])[] = [
+  // Read by a machine: "2OO g", "l tbsp", "I cup", "1/ 2 cup".
+  [/^(\d+)([oO]+)(?=\d*\s*(?:k?g|ml|l)\b)/, (_, n = '', zeros = '') => n + '0'.repeat(zeros.length)],
+  [/^[lI|](?=\s+(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|tins?|cans?|onion|clove)\b)/, () => '1'],
+  [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
+  [/^optional\s*[:-]\s*(.+)$/i, (_, rest = '') => `${rest}, optional`],
+  // "1 c millet", "2 C oats"
+  [new RegExp(String.raw`^(${NUMBER})\s*[cC]\s+(?=\p{L})`, 'u'), (_, n = '') => `${n} cup `],
+  // A dessert spoon is two tea spoons (UK, 10 mL).
+  [
+    new RegExp(String.raw`^(an?|one|${NUMBER})\s*(?:dsp|dessert ?spoons?)\b\.?`, 'i'),
+    (_, n = '') => `${(readNumber(n)?.value ?? new Fraction(1)).mul(2).toFraction(true)} tsp`,
+  ],
+  [new RegExp(String.raw`^between (${NUMBER})\s+and\s+(${NUMBER})`, 'i'), (_, from = '', to = '') => `${from}-${to}`],
+  [
+    /^(up to|at least|at most|not more than|no more than|a minimum of|a good|good|a bare|just under|just over|nearly|almost|scarce)\s+(?=\d)(.+)$/i,
+    (_, how = '', rest = '') => `about ${rest}, ${how.toLowerCase()}`,
+  ],
+  [
+    /^(?:an?\s+)?(tons?|loads?|lots|heaps|piles?|plenty|mountains?)\s+of\s+(.+)$/i,
+    (_, how = '', food = '') => `some ${food}, ${how.toLowerCase()} of`,
+  ],
+  [
+    /^(?:an?\s+)?(?:few|good|couple of)\s+(?:grinds?|grindings|twists?|turns?)\s+of\s+(.+)$/i,
+    (_, food = '') => `${food} to taste`,
+  ],
+  // "1 lemon, juice only", "1 lime, juiced"
+  [
+    /^(an?|one|half an?|\d+(?:\/\d+)?)\s+(lemons?|limes?|oranges?),\s*(?:juice(?: of| only)?|juiced)$/i,
+    (_, n = '', fruit = '') => `juice of ${n} ${fruit}`,
+  ],
+  [
+    /^(an?|one|half an?|\d+(?:\/\d+)?)\s+(lemons?|limes?|oranges?),\s*(?:zest(?:ed)?\s*(?:and|&|\+)\s*juiced?|juiced?\s*(?:and|&|\+)\s*zest(?:ed)?)$/i,
+    (_, n = '', fruit = '') => `zest and juice of ${n} ${fruit}`,
+  ],
+  // "2 tins chickpeas (240 g drained each)": what is drained counts.
+  [
+    /^(\d+)\s+(?:tins?|cans?|jars?)(?:\s+of)?\s+(\p{L}[\p{L} -]*?),?\s*\((?:drained(?:\s+weight)?:?\s*)?(\d+)\s*g(?:\s+drained(?:\s+weight)?)?(\s+each)?\)(.*)$/iu,
+    (all, n = '', food = '', g = '', each = '', rest = '') =>
+      /\([^)]*drained[^)]*\)/i.test(all) && (n === '1' || each)
+        ? `${Number(n) * Number(g)} g ${/^(?:canned|tinned)/i.test(food) ? '' : 'canned '}${food}${rest}, drained`
+        : all,
+  ],
+  // "3 tins chickpeas (400 g each)" is read as it stands; "3 potatoes (150 g each)" is their weight.
+  [
+    new RegExp(
+      String.raw`^(\d+)\s+((?!(?:tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)\p{L}[\p{L} -]*?)\s*\((?:about |ca\.? )?(\d+)\s*g each\)(.*)$`,
+      'iu',
+    ),
+    (_, n = '', food = '', g = '', rest = '') => `${Number(n) * Number(g)} g ${food}${rest}, ${n}`,
+  ],
+  // "3 potatoes, about 500 g", "1 squash, 1.2 kg"
+  [
+    new RegExp(
+      String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*(?:about|around|approx\.?|ca\.?|roughly|~|total)?\s*(${NUMBER}\s*(?:kg|g))$`,
+      'iu',
+    ),
+    (_, n = '', food = '', weight = '') => `${weight} ${food}, ${n}`,
+  ],
+  // "a pound and a half of potatoes"
+  [
+    /^(?:an?|one|1)\s+(pound|kilo|kg|litre|liter|cup|pint|teaspoon|tablespoon)\s+and\s+a\s+half\b/i,
+    (_, unit = '') => `1.5 ${unit}`,
+  ],
+  // "10 basil leaves"
+  [/^(\d+)\s+(basil|mint|parsley|coriander|oregano)\s+leaves$/i, (_, n = '', food = '') => `${n} leaves ${food}`],
+  // "garlic (3 cloves)", "salt (1 tsp)", "garlic, 3 cloves"
+  [
+    new RegExp(
+      String.raw`^(\p{L}[\p{L} -]*?)\s*(?:,\s*|\()(${NUMBER}\s*(?:cloves?|stalks?|sticks?|heads?|bunch(?:es)?|cm|tsp|tbsp|cups?|g|kg|ml|l|pieces?|slices?))\)?$`,
+      'iu',
+    ),
+    (_, food = '', n = '') => `${n} ${food}`,
+  ],
+  // "1 jar passata (700 g)": what it holds stands behind.
+  [
+    new RegExp(
+      String.raw`^(1|an?|one)\s+(tins?|cans?|jars?|packs?|packets?|bottles?|boxe?s?|bags?|tubs?|cartons?|sachets?|blocks?)(?:\s+of)?\s+(\p{L}[\p{L} -]*?)\s*\((${NUMBER}\s*(?:k?g|ml|l|oz))\)(.*)$`,
+      'iu',
+    ),
+    (_, _n = '', pack = '', food = '', held = '', rest = '') => `1 ${pack} (${held}) ${food}${rest}`,
+  ],
   // "1 c. millet", "1 t. salt", "1 T. oil"
   [new RegExp(String.raw`^(${NUMBER})\s*c\.\s+`), (_, n = '') => `${n} cup `],
   [new RegExp(String.raw`^(${NUMBER})\s*t\.\s+`), (_, n = '') => `${n} tsp `],
@@ -13,14 +96,18 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "a scant cup of millet", "1 generous tsp salt": the measure, and how it is filled behind.
   [
     new RegExp(
-      String.raw`^(?:(an?|${NUMBER})\s+)?(scant|generous)\s+(cups?|tbsp|tsp|tablespoons?|teaspoons?)\s+(?:of\s+)?(.+)$`,
+      String.raw`^(?:(an?|${NUMBER})\s+)?(scant|generous)\s+(?:(${NUMBER})\s+)?(cups?|tbsp|tsp|tablespoons?|teaspoons?)\s+(?:of\s+)?(.+)$`,
       'i',
     ),
-    (_, n = '', how = '', measure = '', food = '') => `${/\d/.test(n) ? n : '1'} ${measure} ${food}, ${how}`,
+    (_, n = '', how = '', inner = '', measure = '', food = '') =>
+      `${inner || (/\d/.test(n) ? n : '1')} ${measure} ${food}, ${how}`,
   ],
   // "400g/14oz tin": the same twice, in two systems.
   [
-    new RegExp(String.raw`^(${NUMBER}\s*(?:kg|g|ml|l))\s*/\s*${NUMBER}\s*(?:oz|lbs?|fl\.? ?oz|pints?)\b\.?`, 'i'),
+    new RegExp(
+      String.raw`^((?:\d+\s*x\s*)?${NUMBER}\s*(?:kg|g|ml|l))\s*/\s*${NUMBER}\s*(?:oz|lbs?(?:\s*\d+\s*oz)?|fl\.? ?oz|pints?)\b\.?`,
+      'i',
+    ),
     (_, metric = '') => metric,
   ],
   // "400 g tin chickpeas" is one of them.
@@ -31,15 +118,23 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 big leeks (about 600 g)": what is weighed counts.
   [
     new RegExp(
-      String.raw`^(${NUMBER}\s+(?:\p{L}+\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
+      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:\p{L}+\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '', rest = '') =>
-      /\b(?:tin|can|jar|pack|packet|block|box|bag|x|cup|tbsp|tsp|tablespoon|teaspoon|g|kg|ml|l|oz|lb|pint)s?\b/i.test(
+      /\b(?:tin|can|jar|pack|packet|block|box|bag|sachet|tub|tube|carton|bottle|x|cup|tbsp|tsp|tablespoon|teaspoon|g|kg|ml|l|oz|lb|pint)s?\b/i.test(
         `${n}${food}`,
       ) || /^\s*each/i.test(rest)
         ? _
         : `${weight} ${food}${rest}, ${n.trim()}`,
+  ],
+  [
+    /^(\p{L}[\p{L} ]*?)\s*,\s*(\d+(?:[.,/]\d+)?(?:\s*(?:kg|g|ml|l|cups?|tbsp|tsp))?)$/iu,
+    (_, food = '', n = '') => `${n} ${food}`,
+  ],
+  [
+    /^(\p{L}[\p{L} -]*?)\s*[x×]\s*(\d+)\s+(cloves?|stalks?|sticks?|tins?|cans?|packs?|jars?|heads?|bunch(?:es)?)$/iu,
+    (_, food = '', n = '', piece = '') => `${n} ${piece} ${food}`,
   ],
   // "tofu: 200 g", "leeks - 3", "garlic x4"
   [
@@ -47,9 +142,18 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     (_, food = '', n = '') => `${n} ${food}`,
   ],
   [new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s*[x×]\s*(\d+)\s*$`, 'iu'), (_, food = '', n = '') => `${n} ${food}`],
-  // "a chunk of ginger", "1 inch ginger": nobody knows how much that is.
+  // "2 cm ginger", "a 1-inch piece of ginger", "thumb-sized piece of ginger"
   [
-    /^(?:an?|\d+)?\s*(?:chunks?|lumps?|inch(?:es)?|thumbs?)(?:\s+of)?\s+(.+)$/i,
+    new RegExp(
+      String.raw`^(?:an?\s+)?(${NUMBER}(?:-${NUMBER})?)[\s-]*(cm|inch(?:es)?|in|")(?:[\s-]+(?:piece|chunk|knob|length|slice))?(?:\s+of)?\s+(?=\p{L})`,
+      'iu',
+    ),
+    (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,
+  ],
+  [/^(?:an?\s+|1\s+)?thumb(?:-|\s)?(?:sized?)?(?:\s+(?:piece|knob|chunk))?(?:\s+of)?\s+/i, () => '1 thumb '],
+  // "a chunk of ginger": nobody knows how much that is.
+  [
+    /^(?:an?|\d+)?\s*(?:chunks?|lumps?)(?:\s+of)?\s+(.+)$/i,
     (all, food = '') => `some ${food}, ${all.slice(0, all.length - food.length).trim()}`,
   ],
 ];

@@ -38,7 +38,10 @@ export function cannedOf(food: Food, foods: Iterable<Food>): Food {
   return food;
 }
 
-const plain = (name: string): string => name.toLowerCase().replace(/-/g, ' ').split(' ').map(singular).join(' ');
+/** Letters without their accents: "purée" and "puree" are the same. */
+const bare = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+const plain = (name: string): string =>
+  bare(name).replace(/['’]/g, '').replace(/-/g, ' ').split(' ').map(singular).join(' ');
 
 /** Every name of a food. What was cooked here is meant where somebody says that it is cooked, or counts it in portions: "cooked millet", "2 portions of millet". */
 export const namesOf = ({ name, facts }: Food): readonly string[] => [
@@ -67,19 +70,20 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
   };
 }
 
-/** The food that a text names: the longest name in it, the last of equals, since in English the thing comes last. */
+/** The food that a text names: the longest name in it, the last of equals, since in English the thing comes last; a name before one that only comes near. */
 export function findFood(
   text: string,
   index: FoodIndex,
 ): FoundFood | { readonly near: string; readonly foods: readonly Food[] } | undefined {
   const words = text.split(/\s+/).filter(Boolean);
   const keys = words
-    .map((word) => singular(word.toLowerCase().replace(/[^a-z0-9-]/g, '')))
+    .map((word) => singular(bare(word).replace(/[^a-z0-9-]/g, '')))
     .map((word) => word.replace(/-/g, ' '));
-  for (let length = Math.min(index.longest, words.length); length > 0; length--)
-    for (let from = words.length - length; from >= 0; from--) {
-      const key = keys.slice(from, from + length).join(' ');
-      const food = index.names.get(key);
+  for (let length = Math.min(index.longest, words.length); length > 0; length--) {
+    const places = Array.from({ length: words.length - length + 1 }, (_, n) => words.length - length - n);
+    const keyAt = (from: number) => keys.slice(from, from + length).join(' ');
+    for (const from of places) {
+      const food = index.names.get(keyAt(from));
       if (food)
         return {
           food,
@@ -87,8 +91,11 @@ export function findFood(
           before: words.slice(0, from).join(' '),
           after: words.slice(from + length).join(' '),
         };
-      const near = index.nearOnly.get(key);
+    }
+    for (const from of places) {
+      const near = index.nearOnly.get(keyAt(from));
       if (near) return { near: words.slice(from, from + length).join(' '), foods: near };
     }
+  }
   return undefined;
 }

@@ -27,7 +27,9 @@ export interface ReadAmount {
   /** A piece that is not the whole thing: clove, stalk, sprig. */
   readonly piece?: string;
   /** Juice or zest of so many. */
-  readonly part?: 'juice' | 'zest';
+  readonly part?: 'juice' | 'zest' | 'zest and juice';
+  /** Measured by feel: so many handfuls, bunches, centimetres. */
+  readonly feel?: { readonly word: string; readonly n: Fraction };
   /** The same amount said a second time, in other units. */
   readonly also?: Quantity;
   readonly doubts: readonly Doubt[];
@@ -35,18 +37,18 @@ export interface ReadAmount {
 
 const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['kg', 'kilograms?|kilos?|kgs?'],
-  ['g', 'grams?|grammes?|gr?|g'],
+  ['g', 'grams?|grammes?|gms?|gr?|g'],
   ['lb', 'pounds?|lbs?'],
   ['fl oz', 'fluid ounces?|fl\\.? ?oz\\.?'],
   ['oz', 'ounces?|oz\\.?'],
   ['mL', 'millilit(?:re|er)s?|ml'],
   ['L', 'lit(?:re|er)s?|l'],
-  ['tbsp', 'tablespoons?|table spoons?|tbsps?\\.?|tbs\\.?|tbl\\.?'],
-  ['tsp', 'teaspoons?|tea spoons?|tsps?\\.?'],
+  ['tbsp', 'tablespoons?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?'],
+  ['tsp', 'teaspoons?|tea spoons?|tsps?\\.?|tspns?\\.?'],
   ['cup', 'cups?'],
   ['pint', 'pints?|pt'],
   ['quart', 'quarts?|qt'],
-  ['gallon', 'gallons?'],
+  ['gallon', 'gallons?|gal'],
 ];
 const UNIT_AT_START = UNITS.map(
   ([name, words]) => [name, new RegExp(`^(?:${words})(?=[\\s,.;()/+-]|$)\\.?`, 'i')] as const,
@@ -54,11 +56,14 @@ const UNIT_AT_START = UNITS.map(
 /** One letter decides between a table and a tea spoon where somebody writes it alone. */
 const SPOON_LETTER = /^([Tt])(?=\s)\.?/;
 
-const PACKS = /^(cans?|tins?|jars?|packs?|packets?|packages?|bags?|cartons?|bottles?|boxes|box|blocks?)(?=[\s,(]|$)/i;
+const PACKS =
+  /^(cans?|tins?|jars?|packs?|packets?|packages?|bags?|cartons?|bottles?|boxes|box|blocks?|sachets?|tubs?|tubes?)(?=[\s,(]|$)/i;
 const PIECES =
   /^(cloves?|stalks?|sticks?|ribs?|sprigs?|heads?|bunch(?:es)?|leaves|leaf|slices?|pieces?|ears?|bulbs?|knobs?|thumbs?|inch(?:es)?|cm|sheets?)(?=[\s,(]|$)/i;
 const ROUGH =
-  /^(handfuls?|bunch(?:es)?|knobs?|drizzles?|splash(?:es)?|glugs?|sprinkles?|sprinkling|some|few|a few|several|plenty|bit|little)(?=[\s,(]|$)/i;
+  /^(?:(?:good|large|big|small|generous|healthy|tiny|little|heaped|heaping)\s+(?=handful|bunch|knob|drizzle|splash|glug|sprinkl))?(handfuls?|bunch(?:es)?|knobs?|drizzles?|splash(?:es)?|glugs?|sprinkles?|sprinkling|some|few|a few|several|plenty|bit|little)(?=[\s,(]|$)/i;
+/** Pieces of which no two are alike: they are measured by feel. */
+const FEEL = /^(?:bunch|sprig|knob|thumb|inch|cm|leaf|slice)$/;
 /** A pinch is about a sixteenth of a teaspoon, a dash an eighth. From memory. */
 const TINY: Readonly<Record<string, string>> = {
   pinch: '1/16',
@@ -68,11 +73,11 @@ const TINY: Readonly<Record<string, string>> = {
   smidgen: '1/32',
 };
 
-/** Half a lemon gives 20 to 25 mL juice, one 45 mL and a tablespoon of zest. Common practice, no published source. */
+/** Half a lemon gives 20 to 25 mL juice, one 45 mL. Common practice, no published source. */
 const JUICE_ML = 45;
 
 const OF = /^of\s+/i;
-const ABOUT = /^(about|approximately|approx\.?|around|roughly|ca\.?|circa|scant|generous|~)\s*/i;
+const ABOUT = /^(about|approximately|approx\.?|around|roughly|ca\.|ca(?=\s)|circa|scant|generous|~)\s*/i;
 const HEAPED = /^(heaped|heaping|rounded)\s+/i;
 const LEVEL = /^(level|flat|small|large|medium|big)\s+/i;
 const LOST_SLASH = /^(\d)?(12|13|14|23|34|18|38|58|78)$/;
@@ -158,27 +163,26 @@ export function readAmount(line: string, system: UnitSystem): ReadAmount {
 }
 
 /** "juice of 2 lemons", "zest of a lemon" */
-function juiceOrZest({ text, system, doubts, done }: Reading): ReadAmount | undefined {
-  const juice = /^(?:the\s+)?(juice|zest|grated zest)(?: and (zest|juice))?\s+(?:of|from)\s+/i.exec(text);
+function juiceOrZest({ text, done }: Reading): ReadAmount | undefined {
+  const juice =
+    /^(?:the\s+)?(?:finely\s+)?(juice|zest|(?:grated|finely grated) zest)(?:\s*(?:and|&|\+)\s*(zest|juice))?\s+(?:of|from)\s+/i.exec(
+      text,
+    );
   if (!juice) return undefined;
   const rest = text.slice(juice[0].length);
   const number = readNumber(rest);
   const each = number?.value ?? new Fraction(1);
   const after = number?.rest ?? rest;
   const part = juice[1]?.toLowerCase() === 'juice' ? 'juice' : 'zest';
-  if (juice[2])
-    doubts.push({
-      about: 'amount',
-      question: 'Juice and zest of one fruit are two ingredients. Write the other on a line of its own?',
-      choices: [{ label: `only the ${part}`, line: `${part} of ${rest}` }],
-    });
-  return done(part === 'juice' ? volume(each.mul(JUICE_ML)) : quantity(each, 'tbsp', system), after, { part });
+  // Of a fruit that is used outside and in, the whole is wanted.
+  if (juice[2]) return done(count(each), after, { part: 'zest and juice' });
+  return done(part === 'juice' ? volume(each.mul(JUICE_ML)) : count(each), after, { part });
 }
 
 /** "a handful of parsley", "pinch salt", "salt" */
 function withoutNumber({ text, system, done }: Reading): ReadAmount {
   const rough = ROUGH.exec(text);
-  if (rough) return done({ kind: 'unknown', said: rough[1]?.toLowerCase() ?? '' }, text.slice(rough[0].length));
+  if (rough) return felt(done, rough[1] ?? '', rough[1] ?? '', new Fraction(1), text.slice(rough[0].length));
   const tiny = /^(pinch(?:es)?|dash(?:es)?)(?=\s)/i.exec(text);
   return tiny
     ? done(tinyOf(new Fraction(1), tiny[1], system), text.slice(tiny[0].length))
@@ -188,30 +192,30 @@ function withoutNumber({ text, system, done }: Reading): ReadAmount {
 const tinyOf = (n: Fraction, word: string | undefined, system: UnitSystem): Quantity =>
   quantity(n.mul(new Fraction(TINY[word?.toLowerCase() ?? ''] ?? 1)), 'tsp', system);
 
+const felt = (done: Reading['done'], said: string, word: string, n: Fraction, rest: string): ReadAmount =>
+  done({ kind: 'unknown', said: said.toLowerCase() }, rest, { feel: { word: word.toLowerCase(), n } });
+
 /** "a few sprigs", "2 handfuls", "3 good pinches" */
 function byFeel({ system, done }: Reading, { number, rest }: Numbered): ReadAmount | undefined {
   const rough = ROUGH.exec(rest);
   const word = /^[a-z]/i.test(number.text);
+  const said = rough?.[1]?.toLowerCase() ?? '';
   // "a" before no unit, pack or rough word belongs to the food: "a little gem".
-  if (word && rough && number.value.compare(1) <= 0)
-    return done(
-      {
-        kind: 'unknown',
-        said: `${/^(?:few|little|bit)$/i.test(rough[1] ?? '') ? 'a ' : ''}${rough[1]?.toLowerCase() ?? ''}`,
-      },
-      rest.slice(rough[0].length),
+  if (word && rough && number.value.compare(1) === 0) {
+    const few = /^(?:few|little|bit)$/.test(said) ? `a ${said}` : said;
+    return felt(done, few, few, number.value, rest.slice(rough[0].length));
+  }
+  if (rough && /^(?:handful|drizzle|splash|glug|knob|bunch)/.test(said))
+    return felt(done, `${number.text} ${said}`, said, number.value, rest.slice(rough[0].length));
+  const tiny =
+    /^(?:small |good |generous |big |large |tiny |little |hefty |healthy )?(pinch(?:es)?|dash(?:es)?|smidgen)(?=[\s,]|$)/i.exec(
+      rest,
     );
-  if (rough && /^handful|^drizzle|^splash|^glug/i.test(rough[0]))
-    return done(
-      { kind: 'unknown', said: `${number.text} ${rough[1] ?? ''}`.toLowerCase() },
-      rest.slice(rough[0].length),
-    );
-  const tiny = /^(?:small |good |generous )?(pinch(?:es)?|dash(?:es)?|smidgen)(?=[\s,]|$)/i.exec(rest);
   return tiny ? done(tinyOf(number.value, tiny[1], system), rest.slice(tiny[0].length)) : undefined;
 }
 
 /** "2 x 400 g cans", "2 400 g cans", "1 (15-oz) can", "2 cans (400 g each)", "2 cans of 400 g", "15-oz can" */
-function inPacks({ text, system, done }: Reading, { number, rest }: Numbered): ReadAmount | undefined {
+function inPacks({ text, system, doubts, done }: Reading, { number, rest }: Numbered): ReadAmount | undefined {
   const packs = (n: Fraction, word: string | undefined, holds: Quantity | undefined, left: string) =>
     done({ kind: 'pack', packs: n, name: packName(word ?? ''), ...holding(holds) }, left);
   const times = /^(?:x|×|\*)\s*/i.exec(rest);
@@ -223,11 +227,13 @@ function inPacks({ text, system, done }: Reading, { number, rest }: Numbered): R
     return packs(number.value, packBehind[1], inside.quantity, behind.slice(packBehind[0].length));
   if (times && inside) return packs(number.value, 'pack', inside.quantity, inside.rest);
   const pack = PACKS.exec(rest.replace(LEVEL, ''));
+  const sizedAs = pack && /^(small|large|big)\s/i.exec(rest)?.[1]?.toLowerCase();
   if (pack) {
     const after = rest.replace(LEVEL, '').slice(pack[0].length).trimStart();
     const held = /^\(([^)]*)\)\s*|^of\s+(?=\d)/.exec(after);
     const holds = held ? readQuantity(held[1] ?? after.slice(held[0].length), system) : undefined;
     const left = held && holds ? (held[1] === undefined ? holds.rest : after.slice(held[0].length)) : after;
+    if (sizedAs && !holds) doubts.push(packSize(number, sizedAs, pack[1] ?? '', left));
     return packs(number.value, pack[1], holds?.quantity, left);
   }
   // One pack that holds so much.
@@ -237,6 +243,19 @@ function inPacks({ text, system, done }: Reading, { number, rest }: Numbered): R
     ? packs(new Fraction(1), sizedPack[1], sized.quantity, sized.rest.slice(sizedPack[0].length))
     : undefined;
 }
+
+/** Grams that a small and a large can hold. Common practice, no published source. */
+const CAN_G = { small: [200, 140], large: [800, 560] } as const;
+
+/** "1 large tin": nobody says how large. */
+const packSize = (number: ReadNumber, size: string, pack: string, food: string): Doubt => ({
+  about: 'amount',
+  question: `How much does a ${size} ${pack.toLowerCase().replace(/s$/, '')} hold?`,
+  choices: [...CAN_G[size === 'small' ? 'small' : 'large'], 400].map((g) => ({
+    label: `${g} g`,
+    line: `${number.text} x ${g} g ${pack} ${food.replace(/^of\s+/i, '')}`,
+  })),
+});
 
 /** "1-2 cups", "1 heaped tsp", "3 stalks", "4 (120 g)", "4" */
 function inUnits(reading: Reading, { number, rest: behind }: Numbered): ReadAmount {
@@ -321,7 +340,15 @@ function counted(
     ? ({ kind: 'range', from: count(number.value), to: count(second.value) } as const)
     : count(number.value);
   const piece = PIECES.exec(rest);
-  if (piece) return done(amount, rest.slice(piece[0].length), { piece: onePiece(piece[1]) });
+  if (piece) {
+    const one = onePiece(piece[1]);
+    return done(amount, rest.slice(piece[0].length), {
+      piece: one,
+      ...(FEEL.test(one)
+        ? { feel: { word: one, n: second ? number.value.add(second.value).div(2) : number.value } }
+        : {}),
+    });
+  }
   const held = /^\(([^)]*)\)\s*/.exec(rest);
   const also = held ? readQuantity(held[1] ?? '', system) : undefined;
   return held && also?.rest === ''

@@ -1,9 +1,19 @@
 import { addedBy, statementOf, type Food } from '../../food/index.ts';
-import { inBase, plainSigns, show, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import {
+  inBase,
+  plainSigns,
+  show,
+  type Amount,
+  type ByFeel,
+  type Pack,
+  type Quantity,
+  type UnitSystem,
+} from '../../quantity/index.ts';
 import { asUsual } from './everydayForms.ts';
-import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
+import { cannedOf, findFood, singular, type FoodIndex, type FoundFood } from './findFood.ts';
+import { usuallyOf } from './byFeel.ts';
 import { onesIn } from './pieceCount.ts';
-import { readAmount, type Doubt } from './readAmount.ts';
+import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import { isState, unheardWords } from './unheardWords.ts';
 
 /** An ingredient's line, as it was understood. */
@@ -16,17 +26,19 @@ export interface IngredientLine {
   /** How it goes in: "finely chopped". */
   readonly form: string;
   readonly optional: boolean;
+  /** Which part of the dish it is for: "sauce". */
+  readonly group?: string;
   /** What has to be asked before the line may be believed. */
   readonly doubts: readonly Doubt[];
 }
 
 const TO_TASTE =
-  /,?\s*\(?\b(?:or |as much as )?(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish|for frying|for greasing)\b\)?/i;
+  /,?\s*\(?\b(?:or |as much as )?(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish|for (?:deep-?|shallow )?frying|for greasing|for brushing|for dusting|for drizzling|for sprinkling|for the (?:tin|pan|tray|pot|dish))\b\)?/i;
 const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
-const COOKED = /\b(?:pre-?|ready-)?cooked\b/i;
+const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over)\b/i;
 /** What comes behind these words is how the food is, not what it is. */
 const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\s)/i;
 
@@ -60,7 +72,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   let found = findFood(whole, foods);
   if (read.part === 'juice' && found && !('near' in found) && !/juice$/.test(found.food.name))
     found = findFood(named, foods);
-  if (read.part === 'zest') form.unshift('zest');
+  if (read.part === 'zest' || read.part === 'zest and juice') form.unshift(read.part);
   if (read.part === 'juice' && found && !('near' in found) && !/juice$/.test(found.food.name)) form.unshift('juice');
   let food: Food | undefined;
   if (!found) {
@@ -70,7 +82,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         question: named ? `“${named}” is not known here. Which food is it?` : 'Which food is it?',
         choices: [],
       });
-  } else if ('near' in found) {
+  } else if ('near' in found && !freshOf(found.foods, read)) {
     const near = found.near;
     doubts.push({
       about: 'food',
@@ -78,11 +90,12 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       choices: found.foods.map(({ name }) => ({ label: name, line: text.replace(near, name) })),
     });
   } else {
+    const known = 'near' in found ? ofNear(found, named, read) : found;
     food =
-      read.amount.kind === 'pack' && read.amount.name === 'can'
-        ? cannedOf(found.food, foods.names.values())
-        : found.food;
-    const { before, after } = found;
+      read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name)
+        ? cannedOf(known.food, foods.names.values())
+        : asPiece(known.food, read.piece, foods);
+    const { before, after } = known;
     const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)(?:\s+|$)/i, '').trim()).filter(Boolean);
     const two = `${before} ${after}`
       .split(/\s+(?:and|&|or)\s+|^(?:and|&|or)\s+|\s+(?:and|&|or)$/i)
@@ -93,7 +106,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
           const other = findFood(part, foods);
           if (!other) return [];
           if ('near' in other) return [other.near];
-          return other.food === found.food || (found.food.facts.names ?? []).includes(other.food.name)
+          return other.food === known.food || (known.food.facts.names ?? []).includes(other.food.name)
             ? []
             : [other.food.name];
         })
@@ -119,7 +132,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         choices: [{ label: `only ${food.name}`, line: text.replace(named, food.name) }],
       });
     const unheard = unheardWords(food, before, after);
-    const inverted = tail.find((part) => isState(part) && !nameWords(found.food).includes(part.toLowerCase()));
+    const inverted = tail.find((part) => isState(part) && !nameWords(known.food).includes(part.toLowerCase()));
     if (other === undefined && (unheard.length > 0 || inverted !== undefined))
       doubts.push(otherFoodDoubt(text, named, food, inverted === undefined ? unheard : [inverted], foods));
     const aside = besides(food, [before, after, ...side, ...tail, ...bracketed], foods);
@@ -144,6 +157,11 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     );
   }
 
+  // "8 large chard leaves", where no name of the food has them.
+  const leaves =
+    read.amount.kind === 'count' && !read.feel && found && !('near' in found) && /^(?:leaves|leaf)\b/i.test(found.after)
+      ? { feel: { word: 'leaf', n: read.amount.each } }
+      : {};
   const second = side.join(' ');
   if (food && /\d/.test(second) && findFood(second, foods))
     doubts.push({
@@ -152,13 +170,25 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       choices: [{ label: `only ${food.name}`, line: text.replace(second, '').trim() }],
     });
 
-  const amount: Amount =
-    tasted && read.amount.kind === 'unknown'
-      ? { kind: 'to taste' }
-      : food && read.amount.kind === 'count'
-        ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
-        : read.amount;
-  if (food?.facts.uptake && read.amount.kind === 'pack' && read.amount.name === 'can')
+  const felt = food && byFeel(food, { ...read, ...leaves });
+  // "1 cup (190 g)", "3 to 4 (300 g)": what was weighed counts.
+  const weighed = read.also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? read.also : undefined;
+  const amount: Amount = weighed
+    ? weighed
+    : felt
+      ? felt
+      : read.amount.kind === 'unknown' && (tasted || (food && !read.amount.said && isToTaste(food)))
+        ? { kind: 'to taste' }
+        : food && read.amount.kind === 'count'
+          ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
+          : read.amount;
+  if (weighed) form.push(amountWords(read.amount));
+  const [held] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
+  if (held && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
+    doubts.push(eachOrAll(text, held, read.amount));
+  if (felt?.usually && felt.said) form.push(felt.said);
+  if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
+  if (food?.facts.uptake && read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name))
     doubts.push(tinnedDoubt(text, food));
   if (food?.facts.uptake && COOKED.test(form.join(' ')) && !food.name.startsWith('canned'))
     doubts.push(cookedDoubt(text, food, amount));
@@ -174,17 +204,177 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
+/** Of foods that share a name, the one that grows: a bunch or a handful is never the dried one. */
+const freshOf = (near: readonly Food[], { feel }: ReadAmount): Food | undefined => {
+  const fresh = near.filter(({ facts }) => facts.keeps?.fridge !== undefined);
+  return feel && /^(?:bunch|sprig|handful|leaf)/.test(feel.word) && fresh.length === 1 ? fresh[0] : undefined;
+};
+
+/** A shared name as if it were the fresh food's own. */
+function ofNear(
+  found: { readonly near: string; readonly foods: readonly Food[] },
+  named: string,
+  read: ReadAmount,
+): FoundFood {
+  const food = freshOf(found.foods, read);
+  if (!food) throw new Error(`"${found.near}" is no fresh food.`);
+  const at = named.indexOf(found.near);
+  return {
+    food,
+    words: found.near,
+    before: at < 0 ? '' : named.slice(0, at).trim(),
+    after: at < 0 ? '' : named.slice(at + found.near.length).trim(),
+  };
+}
+
+const kindOf = (amount: Amount): string => (amount.kind === 'range' ? amount.from.kind : amount.kind);
+
+/** "2 tins (400 g)": each, or both? */
+function eachOrAll(text: string, held: string, { packs, name }: Pack): Doubt {
+  const [, n = '', unit = 'g'] = /^([\d.,]+)\s*(\p{L}+)$/u.exec(held) ?? [];
+  const one = `${Number(n.replace(',', '.')) / packs.valueOf()} ${unit}`;
+  return {
+    about: 'amount',
+    question: `Does each ${name} hold ${held}, or all together?`,
+    choices: [held, one].map((holds) => ({ label: `${holds} each`, line: text.replace(held, `${holds} each`) })),
+  };
+}
+
+/** Said without an amount, these are tasted. */
+const isToTaste = ({ name, facts }: Food): boolean =>
+  facts.roles?.includes('salt') === true ? facts.kind === 'seasoning' : /^(?:black|white) pepper$/.test(name);
+
+/** A sprig is fresh, and a stick of cinnamon is not the ground one. */
+function asPiece(food: Food, piece: string | undefined, foods: FoodIndex): Food {
+  const meant =
+    piece === 'sprig' || piece === 'bunch' || piece === 'leaf'
+      ? `fresh ${food.name}`
+      : piece === 'stick'
+        ? `${food.name} stick`
+        : '';
+  const other = foods.names.get(meant);
+  return other?.name === meant ? other : food;
+}
+
+/** A leaf of sage and a slice of bread are one of it; a leaf of a cabbage or a slice of a lemon is nobody knows how much. */
+const isWholePiece = ({ name, facts }: Food, piece: string): boolean =>
+  piece === 'slice'
+    ? /bread|rolls/.test(name)
+    : piece === 'leaf'
+      ? facts.base === 'each' || (facts.gramsEach?.value ?? 100) <= 2 || / leaf$/.test(name)
+      : false;
+
+const severalOf = (word: string): string =>
+  word === 'cm' ? word : word === 'leaf' ? 'leaves' : /ch$/.test(word) ? `${word}es` : `${word}s`;
+
+/** What is measured by feel, with what that usually comes to; undefined: it is counted or weighed. */
+function byFeel(food: Food, { feel, amount }: ReadAmount): ByFeel | undefined {
+  if (!feel || isWholePiece(food, feel.word)) return undefined;
+  const usually = usuallyOf(feel.word, feel.n, food);
+  const said =
+    amount.kind === 'unknown'
+      ? amount.said
+      : `${amountWords(amount)} ${feel.n.equals(1) ? feel.word : severalOf(feel.word)}`;
+  return { kind: 'unknown', ...(said ? { said } : {}), ...(usually ? { usually } : {}) };
+}
+
+const SAYS_STATE = /\b(?:dry|dried|fresh|frozen|tin(?:ned|s)?|can(?:ned|s)?|cooked|soaked)\b/i;
+
+/** A legume that may be dry, fresh, frozen or out of a tin, and weighs otherwise in each; a seasoning that is counted like a vegetable. */
+function stateDoubts(text: string, food: Food, form: string, amount: Amount, foods: FoodIndex): readonly Doubt[] {
+  const called = (name: string) => {
+    const found = findFood(name, foods);
+    return found !== undefined && !('near' in found) && found.food.name === name;
+  };
+  const instead = (names: readonly string[]): Doubt['choices'] =>
+    names.filter(called).map((name) => ({ label: name, line: withName(text, food, name) }));
+  if (food.facts.uptake && food.facts.kind === 'legume') {
+    const fresh = instead([`fresh ${food.name}`, `frozen ${food.name}`]);
+    const canned = cannedOf(food, foods.names.values());
+    if (/\bin (?:the|their) pods?\b|\bpodded\b/i.test(text) || (fresh.length > 0 && !SAYS_STATE.test(text)))
+      return [
+        {
+          about: 'food',
+          question: `Is that ${food.name} dry, or fresh ones?`,
+          choices: [
+            ...fresh,
+            {
+              label: 'dry',
+              line: withName(text.replace(/,?\s*\b(?:in (?:the|their) pods?|podded)\b/i, ''), food, `dry ${food.name}`),
+            },
+          ],
+        },
+      ];
+    if (/\bdrained\b/i.test(form) && amount.kind !== 'pack' && !SAYS_STATE.test(text) && canned !== food)
+      return [
+        {
+          about: 'food',
+          question: `Drained: are these ${food.name} out of a tin? They are counted dry here.`,
+          choices: [
+            { label: 'out of a tin', line: withName(text, food, canned.name) },
+            { label: 'dry', line: withName(text, food, `dry ${food.name}`) },
+          ],
+        },
+      ];
+  }
+  if (
+    kindOf(amount) === 'count' &&
+    food.facts.base !== 'each' &&
+    !food.facts.gramsEach &&
+    UNCOUNTED.has(food.facts.kind)
+  )
+    return [
+      { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },
+    ];
+  if (food.name === 'black pepper' && isWholeNumber(amount) && !/\bblack|grain|corn/i.test(text))
+    return [
+      {
+        about: 'food',
+        question: 'Is that the vegetable, or the spice?',
+        choices: instead(['red pepper', 'green pepper']),
+      },
+    ];
+  return [];
+}
+
+/** Nobody counts these, unless their table says what one is. */
+const UNCOUNTED = new Set<Food['facts']['kind']>(['grain', 'legume', 'fat', 'acid', 'water', 'nut or seed']);
+
+const isWholeNumber = (amount: Amount): boolean =>
+  kindOf(amount) === 'count' || (amount.kind === 'mass' && amount.g.compare(20) > 0) || amount.kind === 'pack';
+
+/** The line with a food's name in place of the words that named it. */
+function withName(text: string, food: Food, name: string): string {
+  const words = [food.name, ...(food.facts.names ?? [])].sort((a, b) => b.length - a.length);
+  for (const word of words) {
+    const at = new RegExp(
+      `\\b${word
+        .split(' ')
+        .map((part) => `${singular(part)}(?:e?s)?`)
+        .join('[ -]+')}\\b`,
+      'i',
+    );
+    if (at.test(text)) return text.replace(at, name);
+  }
+  return `${text} ${name}`;
+}
+
 const nameWords = ({ name, facts }: Food): readonly string[] =>
   [name, ...(facts.names ?? [])].flatMap((each) => each.toLowerCase().split(' '));
 
 /** A name with a word that the food found in it does not have: it may be another food, with other allergens. */
 function otherFoodDoubt(text: string, named: string, food: Food, unheard: readonly string[], foods: FoodIndex): Doubt {
-  const meant = findFood(unheard.join(' '), foods);
-  const others = meant && !('near' in meant) && meant.food !== food ? [meant.food.name] : [];
+  const words = unheard.join(' ');
+  const meant = [words, `${words} ${food.name}`].flatMap((each) => {
+    const found = findFood(each, foods);
+    return found && !('near' in found) && found.food !== food ? [found.food.name] : [];
+  });
+  // "tomatoes, dried": the state stands behind the comma.
+  const bare = isState(words) ? text.replace(new RegExp(`,\\s*${words}\\b`, 'i'), '') : text;
   return {
     about: 'food',
-    question: `“${unheard.join(' ')}” is not part of ${food.name}. Is it ${food.name}, or another food?`,
-    choices: [food.name, ...others].map((name) => ({ label: name, line: text.replace(named, name) })),
+    question: `“${words}” is not part of ${food.name}. Is it ${food.name}, or another food?`,
+    choices: [...new Set([food.name, ...meant])].map((name) => ({ label: name, line: bare.replace(named, name) })),
   };
 }
 

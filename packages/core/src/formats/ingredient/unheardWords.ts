@@ -13,14 +13,15 @@ const SAYS_HOW = new Set(
   deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
   room temperature medium-sized large-sized cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
   can tin jar pack packet bag carton bottle box block tube net tray sheet loaf
-  leftover remaining reserved optional divided separately level firmly
+  leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
   `).map(singular),
 );
 /** From here on it is told what it is for, or where it comes from. */
 const TELLS_MORE = new Set(words('for from at on without into until as to if per by'));
 /** True of some kinds only: a fresh leek is a leek, fresh thyme is not the dried one. */
 const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
-  fresh: ({ facts }) => facts.kind !== 'seasoning' || facts.keeps?.fridge !== undefined,
+  // What is known dry is not the fresh one: fresh beans weigh and cook otherwise.
+  fresh: ({ facts }) => (facts.kind === 'seasoning' ? facts.keeps?.fridge !== undefined : facts.uptake === undefined),
   dry: (food) => isDry(food),
   dried: (food) => isDry(food),
   ground: ({ facts, name }) => facts.kind === 'seasoning' && !/^(?:dried|fresh) /.test(name),
@@ -39,7 +40,14 @@ const STATES = new Set(
   words('smoked salted pickled dried frozen canned tinned split sprouted powdered sweetened candied malted defatted'),
 );
 
-const plain = (word: string): string => singular(word.toLowerCase().replace(/[^a-z0-9&-]/g, ''));
+const plain = (word: string): string =>
+  singular(
+    word
+      .normalize('NFD')
+      .replace(/\p{M}/gu, '')
+      .toLowerCase()
+      .replace(/[^a-z0-9&-]/g, ''),
+  );
 
 /**
  * Words of a name that the food found in it does not have, and that say more than how it is cut: "almond" in "almond flour", where wheat flour was found.

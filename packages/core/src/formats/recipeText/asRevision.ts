@@ -65,7 +65,7 @@ export function writtenOf(amount: Amount, food: Food): Written | undefined {
     case 'to taste':
       return food.facts.kind === 'seasoning' ? { n: '1/4', unit: 'tsp' } : { n: '1', unit: 'tbsp' };
     case 'unknown':
-      return undefined;
+      return amount.usually && writtenOf(amount.usually, food);
     default:
       return amount satisfies never;
   }
@@ -116,6 +116,10 @@ function plainest(mL: Fraction): Written {
 export const unreadyLines = (lines: readonly IngredientLine[]): readonly number[] =>
   lines.flatMap((line, n) => (line.food && writtenOf(line.amount, line.food) && line.doubts.length === 0 ? [] : [n]));
 
+/** How it goes in, and what for. */
+const formOf = ({ form, group }: IngredientLine): string =>
+  [form, group ? `for the ${group}` : ''].filter(Boolean).join(', ');
+
 /** A read line as a line of a recipe that goes into one step; undefined when its food or its amount is not known. */
 export function asLine(line: IngredientLine, id: string, step: string): Line | undefined {
   const { food } = line;
@@ -128,7 +132,7 @@ export function asLine(line: IngredientLine, id: string, step: string): Line | u
     amount,
     law: line.amount.kind === 'to taste' ? TO_TASTE : usualLaw(food),
     ...(between ? { between } : {}),
-    ...(line.form ? { form: line.form } : {}),
+    ...(formOf(line) ? { form: formOf(line) } : {}),
     ...(amount.unit === 'each' ? { prepared: true } : {}),
     ...(food.facts.uptake
       ? { becomes: { value: Number((1 + food.facts.uptake.value).toFixed(2)), source: food.facts.uptake.source } }

@@ -7,6 +7,15 @@ const INGREDIENTS = /^(?:#+\s*)?(?:ingredients|you need|what you need|shopping)\
 const METHOD = /^(?:#+\s*)?(?:method|directions|instructions|steps|preparation|how to(?: make it)?|cooking)\s*:?$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}:)$/i;
+/** What a heading parts off: "For the sauce:" is the sauce. */
+const partOf = (heading: string): string =>
+  heading
+    .replace(/^#+\s*/, '')
+    .replace(/:$/, '')
+    .replace(/^for (?:the|your) /i, '')
+    .replace(/ ingredients$/i, '')
+    .trim()
+    .toLowerCase();
 const BULLET = /^(?:[-*•◦‣·▢□☐]|step\s*\d+[.:)]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START = /^(?:\d|a |an |half |one |two |three |four |pinch|juice|zest|handful|some |about |approx)/i;
 /** Longer lines are sentences of a method. */
@@ -27,7 +36,13 @@ export function readRecipeText(text: string): RecipeText {
   let part: 'before' | 'ingredients' | 'method' = 'before';
   let headed = false;
   const ingredients: string[] = [];
+  const groups: string[] = [];
   const method: string[] = [];
+  let group = '';
+  const list = (line: string) => {
+    ingredients.push(line);
+    groups.push(group);
+  };
 
   for (const line of named ? rest : lines) {
     if (INGREDIENTS.test(line)) {
@@ -40,7 +55,10 @@ export function readRecipeText(text: string): RecipeText {
       headed = true;
       continue;
     }
-    if (SECTION.test(line)) continue;
+    if (SECTION.test(line)) {
+      group = part === 'method' ? '' : partOf(line);
+      continue;
+    }
     const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
     const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
     if (portions === undefined && number && part !== 'method' && line.length < 40) {
@@ -48,15 +66,21 @@ export function readRecipeText(text: string): RecipeText {
       continue;
     }
     const bare = line.replace(BULLET, '').trim();
-    if (part === 'ingredients' || (!headed && part === 'before' && isIngredient(bare))) ingredients.push(bare);
+    if (part === 'ingredients' || (!headed && part === 'before' && isIngredient(bare))) list(bare);
     else if (!headed && part === 'before' && ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare))
-      ingredients.push(bare);
+      list(bare);
     else {
       if (!headed) part = ingredients.length > 0 ? 'method' : part;
       method.push(bare);
     }
   }
-  return { name: named ? first.replace(/^#+\s*/, '') : '', portions, ingredients, method };
+  return {
+    name: named ? first.replace(/^#+\s*/, '') : '',
+    portions,
+    ingredients,
+    ...(groups.some(Boolean) ? { groups } : {}),
+    method,
+  };
 }
 
 const isIngredient = (line: string): boolean =>

@@ -3,5 +3,7 @@ export interface RecipeText {
   readonly name: string;
   readonly portions: number | undefined;
   readonly ingredients: readonly string[];
+  /** For which part of the dish each ingredient is, where the list is parted; empty: for none. */
+  readonly groups?: readonly string[];
   readonly method: readonly string[];
 }

@@ -1,0 +1,51 @@
+import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { findFood, type FoodIndex } from './findFood.ts';
+
+/** Between two things of one line that are told apart by an amount of their own: "2 tbsp ground flax + 6 tbsp water". */
+const JOINED =
+  /\s+(?:\+|plus|and|&|mixed (?:with|in|into)|dissolved in|stirred into|whisked with)\s+(?=(?:\d|an? |one |two |half ))/i;
+const EACH_OF = /^(.*?\beach)(?:\s+of)?\s+(.+)$/i;
+const AMONG = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
+const HOW = /\b(?:freshly|ground|sea|fine|coarse|to taste|some|a little)\b/gi;
+
+const exactly = (text: string, foods: FoodIndex) => {
+  const found = findFood(text, foods);
+  return found && !('near' in found) ? found.food : undefined;
+};
+
+/**
+ * The lines that one written line holds: "1 tsp each cumin and salt" and "salt, pepper" are two. What is not certain to be several stays one, and is asked about.
+ * @example linesApart('½ tsp each cumin and paprika', foods) // ['½ tsp cumin', '½ tsp paprika']
+ */
+export function linesApart(text: string, foods: FoodIndex): readonly string[] {
+  const each = EACH_OF.exec(text);
+  if (each?.[1] && each[2] && readNumber(plainSigns(each[1]))) {
+    const parts = each[2].split(AMONG).filter(Boolean);
+    const amount = each[1].replace(/\s*\beach$/i, '');
+    if (parts.length > 1 && parts.every((part) => findFood(part, foods)))
+      return parts.map((part) => `${amount} ${part}`);
+  }
+  const joined = JOINED.exec(text);
+  if (joined) {
+    const [first, second] = [text.slice(0, joined.index), text.slice(joined.index + joined[0].length)];
+    const [a, b] = [exactly(first, foods), exactly(second, foods)];
+    // "1 head of garlic and 3 cloves" are cloves of it.
+    if (a && b && a !== b && readNumber(plainSigns(first)) && b.name !== 'cloves') return [first, second];
+  }
+  const counted = text.split(/\s*,\s*(?=\d|an? |one |two |half )/i);
+  if (counted.length > 1) {
+    const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
+    if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
+  }
+  if (!readNumber(plainSigns(text))) {
+    const parts = text.replace(/[.;]$/, '').split(AMONG).filter(Boolean);
+    const seasons = (part: string) => {
+      const food = exactly(part, foods);
+      const rest = food ? part.replace(HOW, '').trim().split(/\s+/).length : 0;
+      return food && rest <= 3 && ['seasoning', 'fat', 'acid'].includes(food.facts.kind);
+    };
+    if (parts.length > 1 && parts.every((part) => seasons(part) || /^to taste$/i.test(part)))
+      return parts.filter((part) => !/^to taste$/i.test(part));
+  }
+  return [text];
+}
