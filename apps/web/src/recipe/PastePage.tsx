@@ -4,6 +4,7 @@ import {
   asRevision,
   fromJsonLd,
   indexFoods,
+  ingredientTexts,
   readIngredientLine,
   readRecipeText,
   unreadyLines,
@@ -12,6 +13,7 @@ import {
   type ReadLine as ReadLineOfRecipe,
   type RecipeText,
 } from '@kestrel-ridge/core/formats';
+import { show } from '@kestrel-ridge/core/quantity';
 import { faultsOf, writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -62,12 +64,17 @@ function Paste({ view }: { view: KitchenView }) {
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
   const { units } = view.kitchen.equipment;
+  const texts = useMemo(() => (words ? ingredientTexts(words, foods) : []), [words, foods]);
   const listed = useMemo(
-    () => (words?.ingredients ?? []).map((line, n) => readIngredientLine(mended.lines[n] ?? line, foods, units)),
-    [words, mended.lines, foods, units],
+    () =>
+      texts.map(({ text: line, group }, n) => ({
+        ...readIngredientLine(mended.lines[n] ?? line, foods, units),
+        ...(group ? { group } : {}),
+      })),
+    [texts, mended.lines, foods, units],
   );
   const method = useMethod(words, mended, listed);
-  const { texts, steps, liquids } = method;
+  const { steps, liquids } = method;
   const lines = useMemo(
     (): readonly ReadLineOfRecipe[] => [
       ...listed,
@@ -91,7 +98,7 @@ function Paste({ view }: { view: KitchenView }) {
   };
 
   const keep = async () => {
-    const document = asRevision({ name: name.trim(), portions, lines, method: texts });
+    const document = asRevision({ name: name.trim(), portions, lines, method: method.texts });
     const [wrong] = faultsOf(document);
     if (wrong) return setFault(`${wrong.fault} ${wrong.remedy}`);
     setBusy(true);
@@ -167,7 +174,7 @@ function Paste({ view }: { view: KitchenView }) {
             <ol className="read-lines" aria-label="Ingredients as understood">
               {lines.map((line, n) => (
                 <ReadLine
-                  key={`${n} ${words.ingredients[n] ?? line.text}`}
+                  key={`${n} ${texts[n]?.text ?? line.text}`}
                   line={line}
                   ready={!open.includes(n)}
                   mend={(next) => mend(n, next)}
@@ -220,6 +227,7 @@ const nameIn = (text: string): string =>
 /** Spoons and cups as they were written; what a recipe cannot hold so, as it was understood. */
 function readAmountWords({ amount, food }: IngredientLine): string {
   const written = amount.kind === 'volume' && food ? writtenOf(amount, food) : undefined;
+  if (amount.kind === 'unknown' && amount.usually) return `about ${show(amount.usually)}`;
   return written && written.unit !== 'mL' ? writtenWords(written) : amountWords(amount);
 }
 
@@ -233,6 +241,7 @@ function ReadLine({ line, ready, mend }: { line: ReadLineOfRecipe; ready: boolea
         <span>
           <b>{line.food?.name ?? 'which food?'}</b>
           {line.form && <small>, {line.form}</small>}
+          {line.group && <small>, for the {line.group}</small>}
           {line.optional && <small>, optional</small>}
           {line.atStep !== undefined && <small>, in the method</small>}
         </span>

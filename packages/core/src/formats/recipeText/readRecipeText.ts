@@ -1,10 +1,21 @@
 import { plainSigns, readNumber } from '../../quantity/index.ts';
 import type { RecipeText } from './recipeText.ts';
+import { textLines, unwrapped } from './textLines.ts';
 
-const PORTIONS = /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?(.+)$/i;
-const PORTIONS_BEHIND = /^(\d+)\s*(?:servings?|portions?)$/i;
-const INGREDIENTS = /^(?:#+\s*)?(?:ingredients|you need|what you need|shopping)\s*:?$/i;
-const METHOD = /^(?:#+\s*)?(?:method|directions|instructions|steps|preparation|how to(?: make it)?|cooking)\s*:?$/i;
+const PORTIONS =
+  /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
+const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
+const PORTIONS_IN_NAME = /\s*[([](?:serves|for|makes)\s+(\d+)(?:\s*(?:-|–|to)\s*\d+)?[^)\]]*[)\]]$/i;
+const INGREDIENTS =
+  /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*:?(?:\*\*)?$/i;
+const METHOD =
+  /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|how to(?: (?:make|cook) it)?|cooking|what to do)\s*:?(?:\*\*)?$/i;
+/** From here on it is told how it keeps, tastes or came about. */
+const NOTES =
+  /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
+/** A line that tells of the recipe, and is neither bought nor done. */
+const ABOUT =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}:)$/i;
 /** What a heading parts off: "For the sauce:" is the sauce. */
@@ -16,72 +27,122 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
-const BULLET = /^(?:[-*•◦‣·▢□☐]|step\s*\d+[.:)]?|\d+[.)](?=\s))\s*/i;
-const AMOUNT_AT_START = /^(?:\d|a |an |half |one |two |three |four |pinch|juice|zest|handful|some |about |approx)/i;
+const BULLET = /^(?:[-*•◦‣·▢□☐+]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
+const AMOUNT_AT_START =
+  /^(?:\d|a |an |half |one |two |three |four |five |six |pinch|juice|zest|handful|some |about |approx|between \d)/i;
+/** "Split peas: 250 g", "leeks x 2", "onions 3" */
+const AMOUNT_BEHIND =
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 
+type Part = 'before' | 'ingredients' | 'method' | 'notes';
+
+/** A line of a text that has headings, or none: which part of it begins there. */
+const headingOf = (line: string): Part | undefined =>
+  INGREDIENTS.test(line) ? 'ingredients' : METHOD.test(line) ? 'method' : NOTES.test(line) ? 'notes' : undefined;
+
 /**
- * Takes a pasted text apart: its first line is the name; headings part ingredients from method; without headings a short line that begins with an amount is an
- * ingredient, and the sentences that follow are the method. No line is lost: what is neither stands in the method.
+ * Takes a pasted text apart: its first line is the name; headings part ingredients from method; without headings a short line with an amount is an ingredient, and the
+ * sentences that follow are the method. No line is lost: what is neither is a note.
  */
 export function readRecipeText(text: string): RecipeText {
-  const lines = text
-    .split(/\r?\n/)
-    .map((line) => line.trim())
-    .filter(Boolean);
-  const [first = '', ...rest] = lines;
-  const named = !AMOUNT_AT_START.test(plainSigns(first)) && !INGREDIENTS.test(first);
-  let portions: number | undefined;
-  let part: 'before' | 'ingredients' | 'method' = 'before';
-  let headed = false;
+  const lines = textLines(text);
+  const start = lines.findIndex(Boolean);
+  const first = lines[start] ?? '';
+  const bracket = PORTIONS_IN_NAME.exec(first);
+  const title = first.replace(PORTIONS_IN_NAME, '');
+  const named = isName(title, lines[start + 1]);
+  const listed = lines.some((line) => INGREDIENTS.test(line));
+
+  let portions: number | undefined = bracket ? Number(bracket[1]) : undefined;
+  let part: Part = 'before';
+  let group = '';
   const ingredients: string[] = [];
   const groups: string[] = [];
   const method: string[] = [];
-  let group = '';
+  const notes: string[] = [];
   const list = (line: string) => {
     ingredients.push(line);
     groups.push(group);
   };
 
-  for (const line of named ? rest : lines) {
-    if (INGREDIENTS.test(line)) {
-      part = 'ingredients';
-      headed = true;
+  for (const line of named ? lines.slice(start + 1) : lines) {
+    if (line === '') {
+      if (part === 'method') method.push('');
       continue;
     }
-    if (METHOD.test(line)) {
-      part = 'method';
-      headed = true;
+    const heading = headingOf(line);
+    if (heading) {
+      part = heading;
+      group = '';
       continue;
     }
-    if (SECTION.test(line)) {
+    const said = part === 'method' ? undefined : portionsIn(line);
+    if (said !== undefined && portions === undefined) {
+      portions = said;
+      continue;
+    }
+    if (ABOUT.test(line.replace(BULLET, ''))) {
+      notes.push(line);
+      continue;
+    }
+    if (SECTION.test(line) && part !== 'notes') {
       group = part === 'method' ? '' : partOf(line);
       continue;
     }
-    const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
-    const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
-    if (portions === undefined && number && part !== 'method' && line.length < 40) {
-      portions = number.value.valueOf();
-      continue;
-    }
     const bare = line.replace(BULLET, '').trim();
-    if (part === 'ingredients' || (!headed && part === 'before' && isIngredient(bare))) list(bare);
-    else if (!headed && part === 'before' && ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare))
-      list(bare);
-    else {
-      if (!headed) part = ingredients.length > 0 ? 'method' : part;
+    if (part === 'notes') notes.push(bare);
+    else if (part === 'ingredients') {
+      // A list without a heading behind it goes over into sentences.
+      if (isSentence(bare)) {
+        part = 'method';
+        method.push(bare);
+      } else list(bare);
+    } else if (part === 'method') method.push(bare);
+    else if (isIngredient(bare)) list(bare);
+    else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare)) list(bare);
+    else if (ingredients.length > 0) {
+      part = 'method';
       method.push(bare);
-    }
+    } else if (listed) notes.push(bare);
+    else method.push(bare);
   }
   return {
-    name: named ? first.replace(/^#+\s*/, '') : '',
+    name: named
+      ? title
+          .replace(/^#+\s*/, '')
+          .replace(/\*\*/g, '')
+          .trim()
+      : '',
     portions,
     ingredients,
     ...(groups.some(Boolean) ? { groups } : {}),
-    method,
+    method: unwrapped(method).filter(Boolean),
+    ...(notes.length > 0 ? { notes } : {}),
   };
 }
 
+function portionsIn(line: string): number | undefined {
+  if (line.length >= 50) return undefined;
+  const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
+  return said?.[1] ? readNumber(plainSigns(said[1]))?.value.valueOf() : undefined;
+}
+
+/** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
+function isName(line: string, next: string | undefined): boolean {
+  if (line === '' || headingOf(line)) return false;
+  if (!AMOUNT_AT_START.test(plainSigns(line)) && !AMOUNT_BEHIND.test(line)) return true;
+  return (
+    line.length < 60 &&
+    (next === '' || (next !== undefined && (headingOf(next) !== undefined || portionsIn(next) !== undefined)))
+  );
+}
+
+const isSentence = (line: string): boolean =>
+  line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);
+
 const isIngredient = (line: string): boolean =>
-  AMOUNT_AT_START.test(plainSigns(line)) && line.length <= LONGEST_INGREDIENT && !/\.\s+[A-Z]/.test(line);
+  (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(line)) &&
+  line.length <= LONGEST_INGREDIENT &&
+  !/\.\s+[A-Z]/.test(line);

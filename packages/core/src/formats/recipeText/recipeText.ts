@@ -6,4 +6,6 @@ export interface RecipeText {
   /** For which part of the dish each ingredient is, where the list is parted; empty: for none. */
   readonly groups?: readonly string[];
   readonly method: readonly string[];
+  /** What is neither bought nor done: a word before, times, how it keeps. */
+  readonly notes?: readonly string[];
 }

@@ -1,0 +1,63 @@
+import { plainSigns, readNumber } from '../../quantity/index.ts';
+
+const RULE = /^\|?[\s|:-]+\|?$/;
+const TABLE_HEAD = /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit)$/i;
+/** A heading with what it heads behind it, in one line. */
+const HEADED =
+  /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
+/** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
+const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
+
+/** A row of a table as a line of a list: the amount first, then what it is. */
+function rowOf(cells: readonly string[]): string | undefined {
+  const filled = cells.map((cell) => cell.trim()).filter(Boolean);
+  if (filled.length === 0 || filled.every((cell) => TABLE_HEAD.test(cell))) return undefined;
+  const at = filled.findIndex((cell) => readNumber(plainSigns(cell)) !== undefined);
+  const amount = at > 0 ? filled[at] : undefined;
+  return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
+}
+
+/**
+ * The lines of a pasted text, each saying one thing: rows of tables with their amount first, lists in one line taken apart, headings on lines of their own. An empty
+ * line parts what stands above from what stands below.
+ */
+export function textLines(text: string): readonly string[] {
+  return text.split(/\r?\n/).flatMap((raw): readonly string[] => {
+    const line = raw.trim();
+    if (line === '') return [''];
+    if (line.startsWith('|') || / \| /.test(line)) {
+      if (RULE.test(line)) return [];
+      const row = rowOf(line.split('|'));
+      return row === undefined ? [] : [row];
+    }
+    if (/\S\s*\t\s*\S/.test(line)) {
+      const row = rowOf(line.split('\t'));
+      return row === undefined ? [] : [row];
+    }
+    const headed = HEADED.exec(line);
+    if (headed?.[1] && headed[2])
+      return /^(?:ingredients|you)/i.test(headed[1])
+        ? ['', headed[1], ...headed[2].replace(/\.$/, '').split(BETWEEN_ITEMS), '']
+        : ['', headed[1], headed[2]];
+    return [line.replace(/\s{2,}/g, ' ')];
+  });
+}
+
+/** Lines of a method that were broken where the paper ended, put together again: a sentence goes on in a small letter. */
+export const unwrapped = (lines: readonly string[]): readonly string[] =>
+  lines.reduce<string[]>((all, line) => {
+    const before = all.at(-1);
+    if (before !== undefined && goesOn(before, line)) all[all.length - 1] = `${before} ${line}`.trim();
+    else all.push(line);
+    return all;
+  }, []);
+
+/** Only what is about as wide as a column of print was broken by it. */
+const COLUMN = 25;
+const goesOn = (before: string, line: string): boolean =>
+  before !== '' &&
+  line !== '' &&
+  !/[.!?:;]$/.test(before) &&
+  (/^[a-z(°\d]/.test(line) || /(?:,|\b(?:the|and|or|a|an|of|to|with|for|in|at|on|until|it|is))$/i.test(before)) &&
+  !/^\d+[.)]\s/.test(line) &&
+  before.length >= COLUMN;
