@@ -108,4 +108,37 @@ export const METHOD_CORPUS: readonly (readonly [paragraph: string, steps: readon
   ['Cook time 40 minutes', []],
   ['Cool for half an hour before it goes into boxes.', [{ minutes: [30, 30], needs: 'nobody' }]],
   ['Rest 5 min. approx. before serving.', [{ minutes: [5, 5], needs: 'nobody' }]],
+  // Moments within a step are not how long it takes.
+  [
+    'Simmer for 40 minutes. Add the nuts for the last 5 minutes.',
+    [{ minutes: [40, 40], station: 'burner', needs: 'look' }],
+  ],
+  ['Roast for 35 minutes. Ten minutes before the end add the kale.', [{ minutes: [35, 35], station: 'oven' }]],
+  ['Simmer 30 minutes, stirring every 5 minutes.', [{ minutes: [30, 30], station: 'burner', needs: 'look' }]],
+  ['Fry for 5 minutes until soft and 3 minutes more with the garlic.', [{ station: 'burner', asks: true }]],
+  // Sentences that end in a shortened unit.
+  [
+    'Mix it all, knead 10 mins. Leave to rise 1-1½ hours until doubled.',
+    [
+      { minutes: [10, 10], needs: 'hands' },
+      { minutes: [60, 90], needs: 'nobody' },
+    ],
+  ],
+  [
+    'Bake at 230C for 15 mins then at 200C for 20 more.',
+    [
+      { minutes: [15, 15], station: 'oven', celsius: 230 },
+      { minutes: [20, 20], station: 'oven', celsius: 200 },
+    ],
+  ],
+  ['Bring to the boil, then turn down and simmer 1 hr 15 until tender.', [{ minutes: [75, 75], needs: 'nobody' }]],
+  [
+    'Preheat the oven to 220C/200C fan/gas 7. Toss everything with the oil. Roast for 25-30 mins, turning halfway.',
+    [{ needs: 'hands' }, { minutes: [25, 30], station: 'oven', celsius: 220, needs: 'look' }],
+  ],
+  ['Press the tofu for 30 minutes.', [{ minutes: [30, 30], needs: 'nobody' }]],
+  ['Cook in a slow cooker on low for 8 hours.', [{ minutes: [480, 480], needs: 'nobody' }]],
+  ['Cook over low heat for 30 minutes, stirring often.', [{ minutes: [30, 30], station: 'burner', needs: 'look' }]],
+  ['Leave the dough to prove for 45 minutes.', [{ minutes: [45, 45], needs: 'nobody' }]],
+  ['Marinate at least 2 hours or overnight.', [{ asks: true }]],
 ];

@@ -12,6 +12,7 @@ import {
   type IngredientLine,
   type MethodStep,
 } from '../src/formats/index.ts';
+import { HAND_TEXTS, readingOf } from './handTexts.ts';
 import { DISHES, HANDS, type DishLine, type DishStep } from './textCorpus.ts';
 
 const index = indexFoods(BOOK);
@@ -113,3 +114,7 @@ test('most of it is read without asking', () => {
   if (process.env['READING']) console.log(`TEXTS ${JSON.stringify({ ...counts, texts: TEXTS.length })}`);
   expect(counts.right / (counts.right + counts.asked)).toBeGreaterThan(0.9);
 });
+
+test.each(HAND_TEXTS)('$file is read as a careful cook reads it', ({ text, expected }) =>
+  expect(readingOf(text)).toBe(expected),
+);

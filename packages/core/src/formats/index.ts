@@ -58,7 +58,7 @@ export type { BrokenFile } from './recipeText/jsonLd.ts';
 export { readMethod, readMethodStep } from './recipeText/readMethodStep.ts';
 export { splitMethod } from './recipeText/splitMethod.ts';
 export { timesIn } from './recipeText/timesIn.ts';
-export { doubtOfStep, unsoaked } from './recipeText/methodDoubts.ts';
+export { doubtOfStep, soaksInLines, unsoaked } from './recipeText/methodDoubts.ts';
 export type { StepDoubt } from './recipeText/methodDoubts.ts';
 export { liquidsIn } from './recipeText/waterInMethod.ts';
 export type { MethodLiquid } from './recipeText/waterInMethod.ts';

@@ -36,11 +36,11 @@ miso;seasoning;275;;;;;f365 of270 z365;soybeans ~gluten;salt umami;832;12.8;6;19
 nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;0;60;yeast flakes;
 mustard;seasoning;249;;;;;c365 f365 of180 oc30;mustard ~sulphites;acid heat;287;3.7;3.3;1.8;4;1.6;0.3;1104;prepared mustard,dijon,wholegrain mustard,grainy mustard,english mustard,yellow mustard,whole grain mustard;mustard seeds
 mustard seeds;seasoning;179;;;;;c365;mustard;heat;2126;26.1;36.2;15.9;12.2;9.2;7.1;13;;mustard
-vegetable stock;water;240;;;;;f4 z90;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt;25;0.2;0.1;0.9;0;0.1;0;296;stock,broth,vegetable broth;stock powder
+vegetable stock;water;240;;;;;f4 z90;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt;25;0.2;0.1;0.9;0;0.1;0;296;stock,broth,vegetable broth,veg stock,veggie stock,vegetable bouillon stock;stock powder
 stock powder;seasoning;150;10;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt umami;900;10;5;30;2;1;0;15000;bouillon powder,stock cube,vegetable bouillon powder,vegetable stock powder,vegetable stock cube,vegetable bouillon,bouillon;vegetable stock
 sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster sugar,granulated sugar;brown sugar
 brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;demerara sugar,muscovado sugar,muscovado,light brown sugar,dark brown sugar,cane sugar;sugar
-maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;;agave syrup,honey,syrup,sweetener
+maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;maple;agave syrup,honey,syrup,sweetener
 agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar;maple syrup,honey,syrup,sweetener
 molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
@@ -48,7 +48,7 @@ salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine sa
 black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper,peppercorns,black peppercorns;red pepper
 chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes;chilli
 paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
-cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;ground cumin,cumin seeds;caraway
+cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;ground cumin,cumin seeds,whole cumin seeds;caraway
 coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander,coriander
 caraway;seasoning;107;;;;;c365;-;aromatic;1393;19.8;14.6;11.9;38;16.2;21;17;caraway seeds;cumin
 fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;88;;fennel

@@ -136,6 +136,27 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     /^(\p{L}[\p{L} -]*?)\s*[x×]\s*(\d+)\s+(cloves?|stalks?|sticks?|tins?|cans?|packs?|jars?|heads?|bunch(?:es)?)$/iu,
     (_, food = '', n = '', piece = '') => `${n} ${piece} ${food}`,
   ],
+  // "Beetroot (cooked) - 250 g", "Red onion - 1 small", "Walnuts - 50 g, toasted"
+  [
+    new RegExp(
+      String.raw`^(\p{L}[\p{L} ]*?(?:\s*\([^)]*\))?)\s*[:–-]\s+(${NUMBER}(?:\s*(?:${MEASURE}|small|large|medium|big|bags?|jars?|bunch(?:es)?|heads?|cloves?|handfuls?))?)(?:,\s*(.*))?$`,
+      'iu',
+    ),
+    (_, food = '', n = '', rest = '') => `${n} ${food}${rest ? `, ${rest}` : ''}`,
+  ],
+  // "rolled oats 50 g"
+  [
+    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+(${NUMBER}\s*${MEASURE})$`, 'iu'),
+    (_, food = '', n = '') => `${n} ${food}`,
+  ],
+  // "3 carrots, diced (300g)"
+  [
+    new RegExp(
+      String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*([^(]*?)\s*\((?:about |ca\.? )?(${NUMBER}\s*(?:kg|g))\)$`,
+      'iu',
+    ),
+    (_, n = '', food = '', how = '', weight = '') => `${weight} ${food}, ${how}, ${n}`,
+  ],
   // "tofu: 200 g", "leeks - 3", "garlic x4"
   [
     new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s*[:–-]\s*(${NUMBER}\s*${MEASURE}?)\s*$`, 'iu'),

@@ -18,6 +18,7 @@ const exactly = (text: string, foods: FoodIndex) => {
  * @example linesApart('½ tsp each cumin and paprika', foods) // ['½ tsp cumin', '½ tsp paprika']
  */
 export function linesApart(text: string, foods: FoodIndex): readonly string[] {
+  if (/^s\s*(?:&|and|\+)\s*p$/i.test(text)) return ['salt', 'pepper'];
   const each = EACH_OF.exec(text);
   if (each?.[1] && each[2] && readNumber(plainSigns(each[1]))) {
     const parts = each[2].split(AMONG).filter(Boolean);

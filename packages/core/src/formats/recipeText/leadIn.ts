@@ -2,7 +2,7 @@ import { plainSigns } from '../../quantity/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const STANDS =
-  /\b(?:soak|marinat|sprout|chill|refrigerat|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set)/i;
+  /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set)/i;
 const SOAKS = /\bsoak/i;
 const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;
 const DAYS = /\b(?:(\d)|a|one|two|three)(?: to (\d))? days?\b/i;

@@ -1,7 +1,7 @@
 import { plainSigns } from '../../quantity/index.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { heldFor } from './pressureIn.ts';
-import { timesIn } from './timesIn.ts';
+import { durationsIn, timesIn } from './timesIn.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Something a step does not say and a plan needs; each choice is the step as it would say it. */
@@ -14,6 +14,11 @@ export interface StepDoubt {
 const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil)\b/i;
 const BROUGHT =
   /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat the oven\b/i;
+
+/** Nobody's hands are on one thing so long, unless it is this. */
+const LONG = 15;
+const HANDWORK =
+  /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 
 const more = (text: string, words: string): string => `${text.replace(/[.\s]+$/, '')}, ${words}.`;
 /** A time at low pressure is none at high: the one that is chosen takes its place. */
@@ -61,6 +66,29 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
           ],
         };
   const plain = plainSigns(text);
+  const said = durationsIn(plain);
+  if (said.length > 1) {
+    const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];
+    return {
+      question: 'Several times are said here. How long is it in all?',
+      choices: all.map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+    };
+  }
+  if (
+    step.timed &&
+    step.attention.needs === 'hands' &&
+    !step.station &&
+    step.minutes.latest >= LONG &&
+    !HANDWORK.test(plain)
+  )
+    return {
+      question: 'Is somebody busy with it all that time?',
+      choices: [
+        { label: 'no, it simmers', text: more(text, 'simmering by itself on the hob') },
+        { label: 'no, it stands', text: more(text, 'left to stand') },
+        { label: 'yes', text: more(text, 'by hand') },
+      ],
+    };
   if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
@@ -69,16 +97,36 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
 /** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
 const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
 const DRY = /\b(?:dry|dried)\b/i;
-const DONE = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|soaked|sprouts?|paste|flour)\b/i;
+const DONE = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|sprouts?|paste|flour)\b/i;
 
-/** Dry beans of which the method does not say that they are soaked: their name. */
+const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
+  if (!food) return false;
+  const words = `${text} ${form}`;
+  const isBean = food.facts.hazard === 'boil beans hard' || (food.facts.kind === 'legume' && SOAKED.test(food.name));
+  return isBean && food.facts.uptake !== undefined && !DONE.test(food.name) && (!DONE.test(words) || DRY.test(words));
+};
+
+/** Dry beans of which neither the method nor their line says that they are soaked: their name. */
 export function unsoaked(lines: readonly IngredientLine[], steps: readonly MethodStep[]): string | undefined {
-  if (steps.some(({ text }) => /\bsoak/i.test(text))) return undefined;
-  const dry = lines.find(({ food, text, form }) => {
-    if (!food) return false;
-    const words = `${text} ${form ?? ''}`;
-    const isBean = food.facts.hazard === 'boil beans hard' || (food.facts.kind === 'legume' && SOAKED.test(food.name));
-    return isBean && food.facts.base === 'g' && !DONE.test(food.name) && (!DONE.test(words) || DRY.test(words));
-  });
-  return dry?.food?.name;
+  if (steps.some(({ text }) => /\bsoak|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
+  return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form))?.food?.name;
 }
+
+const SOAK_IN_LINE =
+  /\bsoaked\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+
+/** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method. */
+export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
+  lines.flatMap((line) => {
+    const said = SOAK_IN_LINE.exec(line.form);
+    if (
+      !line.food ||
+      !said ||
+      steps.some(
+        ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
+      )
+    )
+      return [];
+    const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
+    return how ? [`Soak the ${line.food.name} ${how}.`] : [];
+  });

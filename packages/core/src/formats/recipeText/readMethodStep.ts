@@ -2,7 +2,8 @@ import { plainSigns } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
-import { timesIn } from './timesIn.ts';
+import { BARE_NUMBER } from './splitMethod.ts';
+import { beforeTheEnd, durationsIn } from './timesIn.ts';
 
 /** What a step of a method says about time, hands and heat. */
 export interface MethodStep {
@@ -28,7 +29,8 @@ export interface MethodStep {
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
-const HOB = /\b(?:simmer|boil|braise|steam|fry|saut[eé]|sweat|saucepan|pan|pot|hob|stir over)\b/i;
+const HOB =
+  /\b(?:simmer|boil|braise|steam|fry|saut[eé]|sweat|soften|wilt|poach|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|over (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 const BLEND = /\b(?:blend|blender|pur[eé]e|whizz)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
@@ -37,11 +39,17 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|steam|braise|by itself|marinate|set|look every)\b/i;
-const STIRRED = /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|turn(?:ing)?|look every)\b/i;
+  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|steam|braise|by itself|marinate|set|sit|cook(?:ing)? over (?:a )?(?:low|gentle)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every)\b/i;
+const STIRRED =
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:down|off|up|on|out|the heat|it (?:down|off)))|look every)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
+
+/** Without a word on where, something is cooked where the step before was. */
+const GOES_ON = /^(?:add|stir|tip|pour|cook|throw|put|pop)\b.*\bcook\b/i;
+/** Heating an oven is no work of its own: a session heats it in time for what goes in. */
+const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b/i;
 
 const HANDS_MINUTES = 5;
 /** Oven dials go in tens. */
@@ -50,30 +58,42 @@ const TEN = 10;
 const OVEN_C = 200;
 
 /**
- * What a step says, from its words; a clause that goes on from the one before ("Then uncovered 10") is where that one was.
+ * What a step says, from its words; a clause that goes on from the one before ("Then uncovered 10") is where that one was;
+ * `heated` is what the oven was heated to, °C.
  * @example readMethodStep('Simmer for 20 to 25 minutes').minutes.expected // => 23
  */
-export function readMethodStep(text: string, before?: MethodStep): MethodStep {
+export function readMethodStep(text: string, before?: MethodStep, heated?: number): MethodStep {
   const plain = plainSigns(text);
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
-  const goesOn = before?.kind === 'work' && /^then\b/i.test(plain) ? before : undefined;
+  const goesOn =
+    before?.kind === 'work' && (/^then\b/i.test(plain) || (before.station === 'burner' && GOES_ON.test(plain)))
+      ? before
+      : undefined;
   const time = saidTime(plain, goesOn);
   const said = celsiusIn(plain);
   const grill = GRILL.test(plain);
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
-  const inOven = grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain)));
+  const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;
+  const inOven =
+    !preheats && (grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
   const station = named ?? (inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) ? 'burner' : goesOn?.station);
   const alone =
-    time !== undefined && (ALONE.test(plain) || named !== undefined || goesOn?.attention.needs === 'nobody');
+    time !== undefined &&
+    !/\bby hand\b/i.test(plain) &&
+    (ALONE.test(plain) || named !== undefined || goesOn?.attention.needs === 'nobody');
+  // "The nuts for the last 5 minutes": somebody comes by when they go in.
+  const last = beforeTheEnd(plain);
   const attention: Attention =
     !alone || BLEND.test(plain)
       ? { needs: 'hands' }
       : STIRRED.test(plain.replace(AIR_FRIED, ''))
-        ? { needs: 'look', everyMinutes: everyIn(plain) }
-        : { needs: 'nobody' };
-  const celsius = station === 'oven' ? (said ?? goesOn?.celsius ?? OVEN_C) : undefined;
+        ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }
+        : last !== undefined && time.to > last
+          ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
+          : { needs: 'nobody' };
+  const celsius = station === 'oven' ? (said ?? goesOn?.celsius ?? heated ?? OVEN_C) : undefined;
   return {
     text,
     kind: 'work',
@@ -101,10 +121,10 @@ function saidTime(
   plain: string,
   goesOn: MethodStep | undefined,
 ): { readonly from: number; readonly to: number } | undefined {
-  const [time] = timesIn(plain);
+  const [time] = durationsIn(plain);
   if (time) return time;
   // "Then uncovered 10": in the minutes of the clause before.
-  const bare = goesOn?.timed ? /(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*\.?$/.exec(plain) : null;
+  const bare = goesOn?.timed ? BARE_NUMBER.exec(plain) : null;
   return bare?.[1] ? { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) } : undefined;
 }
 
@@ -114,7 +134,13 @@ function celsiusIn(plain: string): number | undefined {
   return heat[2]?.toUpperCase() === 'F' ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN : Number(heat[1]);
 }
 
-const everyIn = (plain: string): number => Number(/every (\d{1,2}) min/i.exec(plain)?.[1] ?? 4);
+/** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */
+const POT_LOOK = 4;
+function everyIn(plain: string, minutes: number, inOven: boolean): number {
+  const said = /\b(?:every|after) (\d{1,2}) min/i.exec(plain)?.[1];
+  if (said !== undefined) return Number(said);
+  return inOven || /\b(?:half-?way|once)\b/i.test(plain) ? Math.max(1, Math.round(minutes / 2)) : POT_LOOK;
+}
 
 function pressureStep(text: string): MethodStep {
   const { hold, release, water, low } = pressureIn(text);
@@ -140,6 +166,15 @@ const aheadStep = (text: string, hours: MethodStep['hours']): MethodStep => ({
   ...(hours ? { hours } : {}),
 });
 
-/** The steps of a method, each knowing the one before it. */
-export const readMethod = (texts: readonly string[]): readonly MethodStep[] =>
-  texts.reduce<readonly MethodStep[]>((all, text) => [...all, readMethodStep(text, all.at(-1))], []);
+/** The steps of a method, each knowing the one before it, and how hot the oven was said to be. */
+export function readMethod(texts: readonly string[]): readonly MethodStep[] {
+  const steps: MethodStep[] = [];
+  let heated: number | undefined;
+  for (const text of texts) {
+    const step = readMethodStep(text, steps.at(-1), heated);
+    const said = celsiusIn(plainSigns(text));
+    if (said !== undefined && OVEN.test(text)) heated = said;
+    steps.push(step);
+  }
+  return steps;
+}

@@ -5,7 +5,8 @@ import { textLines, unwrapped } from './textLines.ts';
 const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
-const PORTIONS_IN_NAME = /\s*[([](?:serves|for|makes)\s+(\d+)(?:\s*(?:-|–|to)\s*\d+)?[^)\]]*[)\]]$/i;
+const PORTIONS_IN_NAME =
+  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -14,6 +15,9 @@ const METHOD =
 const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
+/** "Keeps 4 days in the fridge" */
+const KEEPS =
+  /^(?:it |they |this |will |can be )*(?:keeps?|freezes?|stores?|frozen|stored)\b.*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
@@ -29,12 +33,14 @@ const partOf = (heading: string): string =>
     .toLowerCase();
 const BULLET = /^(?:[-*•◦‣·▢□☐+]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
-  /^(?:\d|a |an |half |one |two |three |four |five |six |pinch|juice|zest|handful|some |about |approx|between \d)/i;
+  /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
   /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
+/** No dish is called so long. */
+const LONGEST_NAME = 100;
 
 type Part = 'before' | 'ingredients' | 'method' | 'notes';
 
@@ -54,8 +60,9 @@ export function readRecipeText(text: string): RecipeText {
   const title = first.replace(PORTIONS_IN_NAME, '');
   const named = isName(title, lines[start + 1]);
   const listed = lines.some((line) => INGREDIENTS.test(line));
+  const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
-  let portions: number | undefined = bracket ? Number(bracket[1]) : undefined;
+  let portions: number | undefined = bracket ? Number(bracket[1] ?? bracket[2]) : undefined;
   let part: Part = 'before';
   let group = '';
   const ingredients: string[] = [];
@@ -67,9 +74,12 @@ export function readRecipeText(text: string): RecipeText {
     groups.push(group);
   };
 
-  for (const line of named ? lines.slice(start + 1) : lines) {
+  const methodFrom = lines.findIndex((line) => METHOD.test(line));
+  for (const [at, line] of lines.entries()) {
+    if (named && at <= start) continue;
     if (line === '') {
       if (part === 'method') method.push('');
+      if (groups.at(-1) === group) group = '';
       continue;
     }
     const heading = headingOf(line);
@@ -83,7 +93,7 @@ export function readRecipeText(text: string): RecipeText {
       portions = said;
       continue;
     }
-    if (ABOUT.test(line.replace(BULLET, ''))) {
+    if (ABOUT.test(line.replace(BULLET, '')) || KEEPS.test(line.replace(BULLET, ''))) {
       notes.push(line);
       continue;
     }
@@ -91,7 +101,10 @@ export function readRecipeText(text: string): RecipeText {
       group = part === 'method' ? '' : partOf(line);
       continue;
     }
-    const bare = line.replace(BULLET, '').trim();
+    const bare = line
+      .replace(BULLET, '')
+      .replace(part === 'method' ? /^\d{1,2}\s+(?=\p{Lu})/u : '', '')
+      .trim();
     if (part === 'notes') notes.push(bare);
     else if (part === 'ingredients') {
       // A list without a heading behind it goes over into sentences.
@@ -100,18 +113,21 @@ export function readRecipeText(text: string): RecipeText {
         method.push(bare);
       } else list(bare);
     } else if (part === 'method') method.push(bare);
-    else if (isIngredient(bare)) list(bare);
+    else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
     else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare)) list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
-    } else if (listed) notes.push(bare);
-    else method.push(bare);
+    } else if (listed || hasList) {
+      // A word before the list may say for how many it is.
+      portions ??= portionsWithin(bare);
+      notes.push(bare);
+    } else method.push(bare);
   }
   return {
     name: named
       ? title
-          .replace(/^#+\s*/, '')
+          .replace(/^(?:#+|\d+\.)\s*/, '')
           .replace(/\*\*/g, '')
           .trim()
       : '',
@@ -123,6 +139,11 @@ export function readRecipeText(text: string): RecipeText {
   };
 }
 
+const portionsWithin = (text: string): number | undefined => {
+  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)/i.exec(text);
+  return said ? Number(said[1]) : undefined;
+};
+
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
@@ -131,13 +152,16 @@ function portionsIn(line: string): number | undefined {
 
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
 function isName(line: string, next: string | undefined): boolean {
-  if (line === '' || headingOf(line)) return false;
+  if (line === '' || line.length > LONGEST_NAME || headingOf(line)) return false;
   if (!AMOUNT_AT_START.test(plainSigns(line)) && !AMOUNT_BEHIND.test(line)) return true;
   return (
     line.length < 60 &&
     (next === '' || (next !== undefined && (headingOf(next) !== undefined || portionsIn(next) !== undefined)))
   );
 }
+
+/** Before the heading of the method, a short line is bought. */
+const isShort = (line: string): boolean => line.length <= LONGEST_INGREDIENT && !/[.!?]$/.test(line);
 
 const isSentence = (line: string): boolean =>
   line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);

@@ -1,14 +1,22 @@
-import { timesIn } from './timesIn.ts';
+import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
 /** "Prep time: 15 min" stands above a recipe, and is no step of it. */
 const HEADER = /^(?:prep(?:aration)?|cook(?:ing)?|total|active|ready(?: in)?)(?:\s*time)?\s*:?\s*\d/i;
 /** A point behind these ends no sentence. */
-const ABBREVIATED = /\b(?:min|mins|hr|hrs|approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
+const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
+/** "… then uncovered 10", "then at 200C for 20 more": in the minutes of the clause before. */
+export const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
+/** Another way of doing what stands before: both are shown, and which it is is asked. */
+const OTHERWISE = /^(?:alternatively|otherwise|or else|or,)\b/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
+/** Who writes all in small letters ends a sentence with its point alone. */
+const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
+const CAPITAL_START = /(?<=[.!?;])\s+(?=[\p{Lu}“"'(])/u;
+
 function sentencesOf(paragraph: string): readonly string[] {
-  const parts = paragraph.split(/(?<=[.!?;])\s+(?=[\p{Lu}“"'(])/u);
+  const parts = paragraph.split(/\p{Lu}/u.test(paragraph) ? CAPITAL_START : ANY_START);
   return parts.reduce<string[]>((all, part) => {
     const before = all.at(-1);
     if (before !== undefined && ABBREVIATED.test(before)) all[all.length - 1] = `${before} ${part}`;
@@ -19,11 +27,17 @@ function sentencesOf(paragraph: string): readonly string[] {
 
 /** "Boil 10 minutes, then simmer 20": two things with their times are two steps; a number alone takes the unit of the one before. */
 function clausesOf(sentence: string): readonly string[] {
-  if (isPressure(sentence)) return [sentence];
   const [first = '', ...rest] = sentence.split(THEN);
-  if (rest.length === 0 || timesIn(first).length === 0) return [sentence];
+  // What is boiled before it goes under pressure is a step of its own; how the pressure is let out is none.
+  if (isPressure(sentence)) {
+    const at = rest.findIndex(isPressure);
+    return at === 0 && !isPressure(first) && durationsIn(first).length > 0
+      ? [first, `Then ${rest.join(', then ')}`]
+      : [sentence];
+  }
+  if (rest.length === 0 || durationsIn(first).length === 0) return [sentence];
   const clauses = rest.map((clause) => `Then ${clause}`);
-  return clauses.every((clause) => timesIn(clause).length > 0 || /\b\d+\s*\.?$/.test(clause))
+  return clauses.every((clause) => durationsIn(clause).length > 0 || BARE_NUMBER.test(clause))
     ? [first, ...clauses]
     : [sentence];
 }
@@ -40,8 +54,16 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       const steps: { text: string; timed: boolean }[] = [];
       for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
         const last = steps.at(-1);
-        const timed = timesIn(text).length > 0 || isPressure(text) || /^Then .*\d+\s*\.?$/.test(text);
-        if (last && (isPressure(last.text) ? isRelease(text) && !isPressure(text) : !last.timed && !timed))
+        const timed =
+          durationsIn(text).length > 0 || isPressure(text) || (/^Then /.test(text) && BARE_NUMBER.test(text));
+        // "Add the nuts for the last 5 minutes" happens within the step before.
+        if (
+          last?.timed &&
+          !isPressure(last.text) &&
+          ((!timed && beforeTheEnd(text) !== undefined) || OTHERWISE.test(text))
+        )
+          last.text = `${last.text} ${text}`;
+        else if (last && (isPressure(last.text) ? isRelease(text) && !isPressure(text) : !last.timed && !timed))
           last.text = `${last.text} ${text}`;
         else steps.push({ text, timed });
       }
@@ -49,7 +71,8 @@ export function splitMethod(method: readonly string[]): readonly string[] {
     })
     .reduce<string[]>((all, text) => {
       const before = all.at(-1);
-      if (before !== undefined && isPressure(before) && isRelease(text) && !isPressure(text))
+      if (before !== undefined && OTHERWISE.test(text)) all[all.length - 1] = `${before} ${text}`;
+      else if (before !== undefined && isPressure(before) && isRelease(text) && !isPressure(text))
         all[all.length - 1] = `${before.replace(/[.\s]*$/, '.')} ${text}`;
       else all.push(text);
       return all;

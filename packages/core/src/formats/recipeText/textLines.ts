@@ -5,6 +5,9 @@ const TABLE_HEAD = /^(?:ingredients?|item|what|food|amount|quantity|qty|how much
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
   /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
+const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
+/** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
+const IN_ONE_LINE = /^((?!ingredients|method)\p{L}[\p{L} ]{2,30}):\s+(\d.+)$/iu;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
 const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
 
@@ -25,13 +28,24 @@ export function textLines(text: string): readonly string[] {
   return text.split(/\r?\n/).flatMap((raw): readonly string[] => {
     const line = raw.trim();
     if (line === '') return [''];
+    if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
+    // "Prep 10 min | Serves 4" are no row of a list.
+    if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
+      return line.split('|').map((part) => part.trim());
+    const listed = IN_ONE_LINE.exec(line);
+    if (listed?.[1] && listed[2]) {
+      const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
+      if (items.length > 1 && items.every((item) => readNumber(plainSigns(item))))
+        return [`${listed[1]}:`, ...items, ''];
+    }
     if (line.startsWith('|') || / \| /.test(line)) {
       if (RULE.test(line)) return [];
       const row = rowOf(line.split('|'));
       return row === undefined ? [] : [row];
     }
-    if (/\S\s*\t\s*\S/.test(line)) {
-      const row = rowOf(line.split('\t'));
+    // Cells parted by a tab, or by a row of dots.
+    if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {
+      const row = rowOf(line.split(/\t|\.{3,}/));
       return row === undefined ? [] : [row];
     }
     const headed = HEADED.exec(line);

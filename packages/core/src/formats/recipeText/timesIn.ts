@@ -9,7 +9,9 @@ export interface SaidTime {
   readonly end: number;
 }
 
-const N = String.raw`(?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?`;
+const IN_WORDS =
+  'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty-five|twenty|thirty|forty-five|forty|fifty|sixty';
+const N = String.raw`(?:(?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
 const UNIT = String.raw`(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
 const TIME = new RegExp(
   String.raw`(${N})(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
@@ -43,6 +45,15 @@ export function timesIn(text: string): readonly SaidTime[] {
       const end = match.index + match[0].length;
       if (free(match.index, end)) found.push({ from, to, at: match.index, end });
     }
+  // "1 hr 15": the minutes stand without their unit.
+  for (const match of plain.matchAll(
+    /\b(\d{1,2})\s*(?:hours?|hrs?|h)\.?\s*(\d{2})\b(?!\s*(?:g|ml|°|c\b|f\b|min|-|to\b))/gi,
+  )) {
+    const end = match.index + match[0].length;
+    const minutes = Number(match[1]) * 60 + Number(match[2]);
+    if (Number(match[2]) < 60 && free(match.index, end))
+      found.push({ from: minutes, to: minutes, at: match.index, end });
+  }
   for (const match of plain.matchAll(TIME)) {
     const from = valueOf(match[1]);
     const end = match.index + match[0].length;
@@ -53,4 +64,40 @@ export function timesIn(text: string): readonly SaidTime[] {
     found.push({ from: from * scale + more, to: Math.max(from, to) * scale + more, at: match.index, end });
   }
   return found.sort((a, b) => a.at - b.at);
+}
+
+/** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
+const MOMENT_BEFORE = /\b(?:every|after|the last|final|within|about every|for the first)\s*(?:the\s+)?$/i;
+const MOMENT_BEHIND =
+  /^\s*(?:before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old)\b/i;
+
+/** "Chill for at least 30 minutes before serving" is how long. */
+const HOW_LONG = /\b(?:for|least|about|around|sit|stand|rest|chill|cool|soak|simmer|bake|roast)\s*$/i;
+
+/** How long it takes, both sides of what is turned: the times of a text without the moments in it. "In all 7 minutes" is the whole of it. */
+export function durationsIn(text: string): readonly SaidTime[] {
+  const plain = plainSigns(text);
+  const all = timesIn(plain);
+  const inAll = all.find(
+    ({ at, end }) => /\bin all\s*$/i.test(plain.slice(0, at)) || /^\s*in all\b/i.test(plain.slice(end)),
+  );
+  if (inAll) return [inAll];
+  const sides = /\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1;
+  return all
+    .filter(
+      ({ at, end }) =>
+        !MOMENT_BEFORE.test(plain.slice(0, at)) &&
+        (HOW_LONG.test(plain.slice(0, at)) || !MOMENT_BEHIND.test(plain.slice(end))),
+    )
+    .map((time) => ({ ...time, from: time.from * sides, to: time.to * sides }));
+}
+
+/** Of "for the last 5 minutes" and "10 minutes before the end": how many minutes before the end something happens. */
+export function beforeTheEnd(text: string): number | undefined {
+  const plain = plainSigns(text);
+  return timesIn(plain).find(
+    ({ at, end }) =>
+      /\b(?:the last|final)\s*$/i.test(plain.slice(0, at)) ||
+      /^\s*before (?:the end|it is done|they are done|serving|the time)/i.test(plain.slice(end)),
+  )?.from;
 }

@@ -1,5 +1,6 @@
 import type { Food, FoodId } from '../../food/index.ts';
 import { expectedMinutes, type PressureStep, type Revision, type Step, type Window } from '../../recipe/index.ts';
+import { readMethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 
 /** A recipe in plain words, for JSON-LD, Markdown and print. */
@@ -32,7 +33,11 @@ function sayStep(step: Step, recipe: Revision): string {
       : step.attention.needs === 'look'
         ? ` with a look every ${step.attention.everyMinutes} minutes`
         : '';
-  return `${step.name}, ${minuteWords(minutes)}${alone}${whereWords(step.id, recipe)}${step.cue ? `: ${step.cue}` : ''}.`;
+  const said = (hands: string) =>
+    `${step.name}, ${minuteWords(minutes)}${hands}${whereWords(step.id, recipe)}${step.cue ? `: ${step.cue}` : ''}.`;
+  // "Press the tofu, 5 minutes" would be left alone by whoever reads it.
+  const byHand = step.attention.needs === 'hands' && readMethodStep(said('')).attention.needs !== 'hands';
+  return said(byHand ? ' by hand' : alone);
 }
 
 const minuteWords = ({ earliest, expected, latest }: Window): string =>
