@@ -1,14 +1,72 @@
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
-import { figure } from './figure.mjs';
+import { main, run } from '../scripts/step.mjs';
+import { figure, median } from './figure.mjs';
 
-/** Steps of methods in many hands: read right, asked about, or read wrong without a word. */
-const { stdout, stderr } = spawnSync(
-  'npx',
-  ['--no-install', 'jest', '--selectProjects', 'core', '--testPathPatterns', 'readMethod'],
-  { cwd: path.resolve(import.meta.dirname, '..'), encoding: 'utf8', env: { ...process.env, READING: '1' } },
-);
-const counts = JSON.parse(/READING (\{[^}]*\})/.exec(stdout + stderr)?.[1] ?? '{}');
-figure('steps of the corpus read right', counts.right ?? 0, 'steps', 'record');
-figure('steps asked about', counts.asked ?? 0, 'steps', 'record');
-figure('steps silently wrong', counts['silently wrong'] ?? Number.NaN, 'steps', '<=0');
+const root = path.resolve(import.meta.dirname, '..');
+
+/** Lines, steps and whole texts in many hands: read right, asked about, or read wrong without a word; and how quickly. */
+await main(async () => {
+  const { stdout, stderr } = spawnSync(
+    'npx',
+    ['--no-install', 'jest', '--selectProjects', 'core', '--testPathPatterns', 'readMethod|readTexts|ingredientLine'],
+    { cwd: root, encoding: 'utf8', env: { ...process.env, READING: '1' } },
+  );
+  for (const [mark, what] of [
+    ['LINES', 'lines'],
+    ['READING', 'steps'],
+    ['TEXTS', 'facts of whole texts'],
+  ]) {
+    const counts = JSON.parse(new RegExp(`${mark} (\\{[^}]*\\})`).exec(stdout + stderr)?.[1] ?? '{}');
+    figure(`${what} read right`, counts.right ?? 0, what, 'record');
+    figure(`${what} asked about`, counts.asked ?? 0, what, 'record');
+    figure(`${what} silently wrong`, counts['silently wrong'] ?? Number.NaN, what, '<=0');
+  }
+
+  await run('npx', ['--no-install', 'tsc', '-b', 'packages/core'], { log: 'build-core' });
+  const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));
+  const { BOOK } = await at('food');
+  const { remembered } = await at('quantity');
+  const { indexFoods, ingredientTexts, readIngredientLine, readMethod, readRecipeText, splitMethod } =
+    await at('formats');
+  const foods = indexFoods(BOOK);
+  const written = [
+    '250 g split peas, rinsed',
+    '2 big leeks (about 300 g)',
+    '1 x 400g tin chickpeas, drained',
+    '½ tsp each cumin and paprika',
+    'salt, pepper',
+    'a handful of parsley',
+  ];
+  const text = (typed) =>
+    [
+      `Big dish ${typed}`,
+      'Ingredients',
+      ...Array.from({ length: 120 }, (_, n) => written[n % written.length]),
+      `${typed + 1} g millet`,
+      'Method',
+      ...Array.from({ length: 76 }, (_, n) => `Simmer part ${n} for ${10 + (n % 20)} minutes, then let it stand 5.`),
+    ].join('\n');
+  const reading = (readLine) => (words) => {
+    const read = readRecipeText(words);
+    const lines = ingredientTexts(read, foods).map((each) => readLine(each.text));
+    return [lines, readMethod(splitMethod(read.method))];
+  };
+  const timed = (read) => {
+    const times = Array.from({ length: 60 }, (_, n) => {
+      const words = text(n);
+      const from = performance.now();
+      read(words);
+      return performance.now() - from;
+    });
+    return median(times.slice(10));
+  };
+  const whole = timed(reading((line) => readIngredientLine(line, foods)));
+  figure('texts of 200 lines read in a second', 1000 / whole, 'texts/s', 'record');
+  figure(
+    'one keystroke in a text of 200 lines',
+    timed(reading(remembered((line) => readIngredientLine(line, foods)))),
+    'ms',
+    '<=8',
+  );
+});

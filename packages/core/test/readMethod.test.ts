@@ -4,9 +4,13 @@ import {
   asRevision,
   doubtOfStep,
   indexFoods,
+  kindOfStep,
+  kindsFor,
   liquidsIn,
   readIngredientLine,
   readMethod,
+  readMethodStep,
+  saidAs,
   splitMethod,
   timesIn,
   toRecipeText,
@@ -177,4 +181,21 @@ describe('a whole text', () => {
     expect(Object.values(about).some(({ station }) => station === 'cooker')).toBe(true);
     expect(scaled.cautions).toContain('beans');
   });
+});
+
+test('law: what a step can be said to be it is read as, and its minutes stay', () => {
+  for (const text of [
+    'Beans, 20 minutes.',
+    'Simmer for 25 to 30 minutes',
+    'Bake at 180 °C for 40 minutes.',
+    'Onions in.',
+  ]) {
+    const kinds = kindsFor(text);
+    expect(kinds).toEqual(expect.arrayContaining(['oven', 'pressure', 'ahead']));
+    for (const kind of kinds) {
+      const after = readMethodStep(saidAs(text, kind));
+      expect([text, kind, kindOfStep(after)]).toEqual([text, kind, kind]);
+      if (kind !== 'ahead') expect([text, kind, after.minutes]).toEqual([text, kind, readMethodStep(text).minutes]);
+    }
+  }
 });

@@ -1,4 +1,11 @@
-import { asRevision, indexFoods, readIngredientLine, readRecipeText, unreadyLines } from '@kestrel-ridge/core/formats';
+import {
+  asRevision,
+  indexFoods,
+  ingredientTexts,
+  readIngredientLine,
+  readRecipeText,
+  unreadyLines,
+} from '@kestrel-ridge/core/formats';
 import { BOOK } from '@kestrel-ridge/core/food';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 
@@ -144,10 +151,11 @@ Add farro, thyme, water and salt and simmer for 25 to 30 minutes.`,
 export function demoRecipes(): readonly Revision[] {
   const index = indexFoods(BOOK);
   return TEXTS.map((text) => {
-    const { name, portions = 4, ingredients, method } = readRecipeText(text);
-    const lines = ingredients.map((line) => readIngredientLine(line, index));
+    const read = readRecipeText(text);
+    const { name, portions = 4, method } = read;
+    const lines = ingredientTexts(read, index).map((line) => readIngredientLine(line.text, index));
     const [unready] = unreadyLines(lines);
-    if (unready !== undefined) throw new Error(`"${ingredients[unready] ?? ''}" in "${name}" cannot be read.`);
+    if (unready !== undefined) throw new Error(`"${lines[unready]?.text ?? ''}" in "${name}" cannot be read.`);
     return asRevision({ name, portions, lines, method });
   });
 }

@@ -1,5 +1,5 @@
-import type { MethodStep } from '@kestrel-ridge/core/formats';
-import { Button } from 'antd';
+import { kindOfStep, kindsFor, saidAs, type MethodStep, type StepKind } from '@kestrel-ridge/core/formats';
+import { Button, Select } from 'antd';
 import type { MendedMethod, StepRead } from './useMethod.ts';
 
 /** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
@@ -31,10 +31,24 @@ export function MethodRead({
           </div>
         </li>
       )}
-      {steps.map(({ step, doubt, n }, at) => (
+      {steps.map(({ step, doubt, n, written }, at) => (
         <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
           {step.text}
           <small>{stepWords(step)}</small>
+          {n !== undefined && (
+            <Select<StepKind>
+              size="small"
+              variant="borderless"
+              aria-label={`What this step is: ${step.text}`}
+              value={kindOfStep(step)}
+              options={[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
+                value: kind,
+                label: KIND_WORDS[kind],
+              }))}
+              popupMatchSelectWidth={false}
+              onChange={(kind) => mend(n, saidAs(written, kind))}
+            />
+          )}
           {doubt && n !== undefined && (
             <div className="read-doubt">
               <span>{doubt.question}</span>
@@ -51,6 +65,14 @@ export function MethodRead({
   );
 }
 
+const KIND_WORDS: Readonly<Record<StepKind, string>> = {
+  hands: 'hands',
+  'by itself': 'by itself',
+  hob: 'on the hob',
+  oven: 'in the oven',
+  pressure: 'at pressure',
+  ahead: 'before the session',
+};
 const HANDS_WORDS = { hands: 'hands', look: 'a look now and then', nobody: 'nobody' } as const;
 const span = (from: number, to: number, unit: string): string => `${from === to ? from : `${from} to ${to}`} ${unit}`;
 

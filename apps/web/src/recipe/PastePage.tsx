@@ -13,7 +13,7 @@ import {
   type ReadLine as ReadLineOfRecipe,
   type RecipeText,
 } from '@kestrel-ridge/core/formats';
-import { show } from '@kestrel-ridge/core/quantity';
+import { remembered, show } from '@kestrel-ridge/core/quantity';
 import { faultsOf, writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -64,14 +64,15 @@ function Paste({ view }: { view: KitchenView }) {
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
   const { units } = view.kitchen.equipment;
+  const readLine = useMemo(() => remembered((line) => readIngredientLine(line, foods, units)), [foods, units]);
   const texts = useMemo(() => (words ? ingredientTexts(words, foods) : []), [words, foods]);
   const listed = useMemo(
     () =>
       texts.map(({ text: line, group }, n) => ({
-        ...readIngredientLine(mended.lines[n] ?? line, foods, units),
+        ...readLine(mended.lines[n] ?? line),
         ...(group ? { group } : {}),
       })),
-    [texts, mended.lines, foods, units],
+    [texts, mended.lines, readLine],
   );
   const method = useMethod(words, mended, listed);
   const { steps, liquids } = method;
@@ -79,11 +80,11 @@ function Paste({ view }: { view: KitchenView }) {
     (): readonly ReadLineOfRecipe[] => [
       ...listed,
       ...liquids.map(({ line, step }, n) => ({
-        ...readIngredientLine(mended.lines[listed.length + n] ?? line, foods, units),
+        ...readLine(mended.lines[listed.length + n] ?? line),
         atStep: step,
       })),
     ],
-    [listed, liquids, mended.lines, foods, units],
+    [listed, liquids, mended.lines, readLine],
   );
   const open = unreadyLines(lines);
   const asked = open.length + method.asked;
@@ -178,6 +179,9 @@ function Paste({ view }: { view: KitchenView }) {
                   line={line}
                   ready={!open.includes(n)}
                   mend={(next) => mend(n, next)}
+                  {...(n === 0 && words.name === ''
+                    ? { asTitle: () => change(`${line.text}\n\n${text.replace(line.text, '')}`) }
+                    : {})}
                 />
               ))}
             </ol>
@@ -187,6 +191,22 @@ function Paste({ view }: { view: KitchenView }) {
               mend={(n, text) => setMended({ ...mended, steps: { ...mended.steps, [n]: text } })}
               saySoak={(soak) => setMended({ ...mended, soak })}
             />
+            {words.notes && (
+              <details className="read-notes">
+                <summary>
+                  {words.notes.length} {words.notes.length === 1 ? 'line is' : 'lines are'} neither bought nor done, and
+                  left out
+                </summary>
+                {words.notes.map((note) => (
+                  <p key={note}>{note}</p>
+                ))}
+              </details>
+            )}
+            {lines.length === 0 && (
+              <p className="cannot" role="status">
+                No ingredient was found. Write each on a line of its own, with its amount: 250 g split peas.
+              </p>
+            )}
             {fault && (
               <p className="cannot" role="alert">
                 {fault}
@@ -231,7 +251,18 @@ function readAmountWords({ amount, food }: IngredientLine): string {
   return written && written.unit !== 'mL' ? writtenWords(written) : amountWords(amount);
 }
 
-function ReadLine({ line, ready, mend }: { line: ReadLineOfRecipe; ready: boolean; mend: (line: string) => void }) {
+function ReadLine({
+  line,
+  ready,
+  mend,
+  asTitle,
+}: {
+  line: ReadLineOfRecipe;
+  ready: boolean;
+  mend: (line: string) => void;
+  /** The first line of a text without a name may be the name. */
+  asTitle?: () => void;
+}) {
   const [words, setWords] = useState(line.text);
   const [doubt] = line.doubts;
   const [adding, setAdding] = useState(false);
@@ -247,6 +278,11 @@ function ReadLine({ line, ready, mend }: { line: ReadLineOfRecipe; ready: boolea
         </span>
         <span className="number">{readAmountWords(line)}</span>
       </div>
+      {asTitle && (
+        <Button size="small" type="text" onClick={asTitle}>
+          “{line.text}” is the name of the dish
+        </Button>
+      )}
       {!ready && (
         <div className="read-doubt">
           <span>{doubt?.question ?? 'How much is it? Write an amount, such as 200 g or 2 cups.'}</span>

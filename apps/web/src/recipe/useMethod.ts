@@ -2,6 +2,7 @@ import {
   doubtOfStep,
   liquidsIn,
   readMethod,
+  soaksInLines,
   splitMethod,
   unsoaked,
   type IngredientLine,
@@ -22,8 +23,10 @@ export interface MendedMethod {
 export interface StepRead {
   readonly step: MethodStep;
   readonly doubt: StepDoubt | undefined;
-  /** Its number among those of the text; undefined: it was added on being asked. */
+  /** Its number among those of the text; undefined: it was added, from the list or on being asked. */
   readonly n: number | undefined;
+  /** As it stands in the text. */
+  readonly written: string;
 }
 
 export interface MethodRead {
@@ -45,15 +48,21 @@ export function useMethod(
   lines: readonly IngredientLine[],
 ): MethodRead {
   return useMemo(() => {
-    const own = splitMethod(words?.method ?? []).map((text, n) => mended[n] ?? text);
-    const dry = unsoaked(lines, readMethod(own));
-    const added = dry && said === 'soaked' ? [`Soak the ${dry} for 8 to 20 hours.`] : [];
+    const written = splitMethod(words?.method ?? []);
+    const own = written.map((text, n) => mended[n] ?? text);
+    const ownSteps = readMethod(own);
+    const dry = unsoaked(lines, ownSteps);
+    const added = [
+      ...soaksInLines(lines, ownSteps),
+      ...(dry && said === 'soaked' ? [`Soak the ${dry} for 8 to 20 hours.`] : []),
+    ];
     const texts = [...added, ...own];
     const read = readMethod(texts);
     const steps = read.map((step, at) => ({
       step,
       doubt: doubtOfStep(step),
       n: at < added.length ? undefined : at - added.length,
+      written: written[at - added.length] ?? step.text,
     }));
     const soak = dry && said === undefined ? dry : undefined;
     return {

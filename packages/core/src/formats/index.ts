@@ -56,6 +56,8 @@ export type { ReadLine, ReadRecipe } from './recipeText/asRevision.ts';
 export { fromJsonLd, toJsonLd } from './recipeText/jsonLd.ts';
 export type { BrokenFile } from './recipeText/jsonLd.ts';
 export { readMethod, readMethodStep } from './recipeText/readMethodStep.ts';
+export { kindOfStep, kindsFor, saidAs } from './recipeText/stepKinds.ts';
+export type { StepKind } from './recipeText/stepKinds.ts';
 export { splitMethod } from './recipeText/splitMethod.ts';
 export { timesIn } from './recipeText/timesIn.ts';
 export { doubtOfStep, soaksInLines, unsoaked } from './recipeText/methodDoubts.ts';

@@ -33,6 +33,21 @@ test.each(corpus)('$text', ({ text, readings }) => {
   expect(read.map((each, n) => (readings[n]?.amount === '?' ? { ...each, amount: '?' } : each))).toEqual(readings);
 });
 
+test('nothing of the corpus is read otherwise than it says, and most of it without asking', () => {
+  const counts = { right: 0, asked: 0, 'silently wrong': 0 };
+  for (const { text, readings } of corpus)
+    linesApart(text, foods).forEach((line, n) => {
+      const { amount, food, marks } = reading(line);
+      const said = readings[n];
+      if (marks.includes('?') || food === '-') counts.asked++;
+      else if (said && (said.amount === '?' || said.amount === amount) && said.food === food) counts.right++;
+      else counts['silently wrong']++;
+    });
+  if (process.env['READING']) console.log(`LINES ${JSON.stringify(counts)}`);
+  expect(counts['silently wrong']).toBe(0);
+  expect(counts.right).toBeGreaterThan(3 * counts.asked);
+});
+
 test('what cannot be read is asked with answers that can be: each choice rewrites the line into one without that doubt', () => {
   for (const { text } of corpus)
     for (const doubt of readIngredientLine(text, foods).doubts)

@@ -1,4 +1,4 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 
 /** A time that a text says, in minutes. */
 export interface SaidTime {
@@ -36,7 +36,7 @@ const valueOf = (text: string | undefined): number | undefined =>
  * All times of a text, in their order, in minutes.
  * @example timesIn('Boil for 10 minutes, then simmer half an hour') // [{ from: 10, to: 10, … }, { from: 30, to: 30, … }]
  */
-export function timesIn(text: string): readonly SaidTime[] {
+export const timesIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
   const found: SaidTime[] = [];
   const free = (at: number, end: number) => found.every((each) => end <= each.at || at >= each.end);
@@ -64,7 +64,7 @@ export function timesIn(text: string): readonly SaidTime[] {
     found.push({ from: from * scale + more, to: Math.max(from, to) * scale + more, at: match.index, end });
   }
   return found.sort((a, b) => a.at - b.at);
-}
+});
 
 /** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
 const MOMENT_BEFORE = /\b(?:every|after|the last|final|within|about every|for the first)\s*(?:the\s+)?$/i;
@@ -75,7 +75,7 @@ const MOMENT_BEHIND =
 const HOW_LONG = /\b(?:for|least|about|around|sit|stand|rest|chill|cool|soak|simmer|bake|roast)\s*$/i;
 
 /** How long it takes, both sides of what is turned: the times of a text without the moments in it. "In all 7 minutes" is the whole of it. */
-export function durationsIn(text: string): readonly SaidTime[] {
+export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
   const all = timesIn(plain);
   const inAll = all.find(
@@ -90,7 +90,7 @@ export function durationsIn(text: string): readonly SaidTime[] {
         (HOW_LONG.test(plain.slice(0, at)) || !MOMENT_BEHIND.test(plain.slice(end))),
     )
     .map((time) => ({ ...time, from: time.from * sides, to: time.to * sides }));
-}
+});
 
 /** Of "for the last 5 minutes" and "10 minutes before the end": how many minutes before the end something happens. */
 export function beforeTheEnd(text: string): number | undefined {

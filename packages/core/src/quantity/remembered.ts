@@ -1,0 +1,20 @@
+/**
+ * A function of a text that remembers what it said of the last texts: who types into a long text asks the same of nearly every line again.
+ * @example remembered((text) => text.length)('soup') // 4
+ */
+export function remembered<T>(read: (text: string) => T, most = 600): (text: string) => T {
+  let known = new Map<string, T>();
+  let before = new Map<string, T>();
+  return (text) => {
+    const said = known.get(text) ?? before.get(text) ?? read(text);
+    if (!known.has(text)) {
+      // Two generations: what was asked for lately is never thrown away with the rest.
+      if (known.size >= most) {
+        before = known;
+        known = new Map();
+      }
+      known.set(text, said);
+    }
+    return said;
+  };
+}
