@@ -33,22 +33,26 @@ export function MethodRead({
       )}
       {steps.map(({ step, doubt, n, written }, at) => (
         <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
-          {step.text}
-          <small>{stepWords(step)}</small>
-          {n !== undefined && (
-            <Select<StepKind>
-              size="small"
-              variant="borderless"
-              aria-label={`What this step is: ${step.text}`}
-              value={kindOfStep(step)}
-              options={[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
-                value: kind,
-                label: KIND_WORDS[kind],
-              }))}
-              popupMatchSelectWidth={false}
-              onChange={(kind) => mend(n, saidAs(written, kind))}
-            />
-          )}
+          <div className="read-step">
+            <span>
+              {step.text}
+              <small>{stepWords(step)}</small>
+            </span>
+            {n !== undefined && (
+              <Select<StepKind>
+                size="small"
+                variant="borderless"
+                aria-label={`What this step is: ${step.text}`}
+                value={kindOfStep(step)}
+                options={[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
+                  value: kind,
+                  label: KIND_WORDS[kind],
+                }))}
+                popupMatchSelectWidth={false}
+                onChange={(kind) => mend(n, saidAs(written, kind))}
+              />
+            )}
+          </div>
           {doubt && n !== undefined && (
             <div className="read-doubt">
               <span>{doubt.question}</span>

@@ -1,3 +1,4 @@
+import { Fraction } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import type { Attention, ByProduct, Law, Step, TimeLaw, Window } from './revision.ts';
 
@@ -53,7 +54,8 @@ export const attentionWords = (attention: Attention): string =>
       ? 'hands'
       : 'nobody';
 
-export const writtenWords = ({ n, unit }: Written): string => (unit === 'each' ? n : `${n} ${unit}`);
+export const writtenWords = ({ n, unit }: Written): string =>
+  unit === 'each' ? n : `${n} ${unit}${unit === 'cup' && new Fraction(n).compare(1) > 0 ? 's' : ''}`;
 
 /** What is done, as a sentence of the method. */
 export const stepWords = (step: Step): string =>

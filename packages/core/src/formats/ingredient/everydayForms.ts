@@ -53,7 +53,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
       String.raw`^(\d+)\s+((?!(?:tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)\p{L}[\p{L} -]*?)\s*\((?:about |ca\.? )?(\d+)\s*g each\)(.*)$`,
       'iu',
     ),
-    (_, n = '', food = '', g = '', rest = '') => `${Number(n) * Number(g)} g ${food}${rest}, ${n}`,
+    (_, n = '', food = '', g = '', rest = '') => `${Number(n) * Number(g)} g ${food}${rest}, ${pieces(n)}`,
   ],
   // "3 potatoes, about 500 g", "1 squash, 1.2 kg"
   [
@@ -61,7 +61,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
       String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*(?:about|around|approx\.?|ca\.?|roughly|~|total)?\s*(${NUMBER}\s*(?:kg|g))$`,
       'iu',
     ),
-    (_, n = '', food = '', weight = '') => `${weight} ${food}, ${n}`,
+    (_, n = '', food = '', weight = '') => `${weight} ${food}, ${pieces(n)}`,
   ],
   // "a pound and a half of potatoes"
   [
@@ -126,7 +126,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
         `${n}${food}`,
       ) || /^\s*each/i.test(rest)
         ? _
-        : `${weight} ${food}${rest}, ${n.trim()}`,
+        : `${weight} ${food}${rest}, ${pieces(n)}`,
   ],
   [
     /^(\p{L}[\p{L} ]*?)\s*,\s*(\d+(?:[.,/]\d+)?(?:\s*(?:kg|g|ml|l|cups?|tbsp|tsp))?)$/iu,
@@ -155,7 +155,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
       String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*([^(]*?)\s*\((?:about |ca\.? )?(${NUMBER}\s*(?:kg|g))\)$`,
       'iu',
     ),
-    (_, n = '', food = '', how = '', weight = '') => `${weight} ${food}, ${how}, ${n}`,
+    (_, n = '', food = '', how = '', weight = '') => `${weight} ${food}, ${how}, ${pieces(n)}`,
   ],
   // "tofu: 200 g", "leeks - 3", "garlic x4"
   [
@@ -178,6 +178,10 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     (all, food = '') => `some ${food}, ${all.slice(0, all.length - food.length).trim()}`,
   ],
 ];
+
+/** "3" behind a comma says nothing: "3 pieces". */
+const pieces = (n: string): string =>
+  /\d\s*$/.test(n) ? `${n.trim()} ${n.trim() === '1' ? 'piece' : 'pieces'}` : n.trim();
 
 const tens = (n: string, factor: number): string => {
   const value = Number(n.replace(',', '.'));

@@ -125,12 +125,7 @@ export function readRecipeText(text: string): RecipeText {
     } else method.push(bare);
   }
   return {
-    name: named
-      ? title
-          .replace(/^(?:#+|\d+\.)\s*/, '')
-          .replace(/\*\*/g, '')
-          .trim()
-      : '',
+    name: named ? nameOf(title) : '',
     portions,
     ingredients,
     ...(groups.some(Boolean) ? { groups } : {}),
@@ -143,6 +138,15 @@ const portionsWithin = (text: string): number | undefined => {
   const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)/i.exec(text);
   return said ? Number(said[1]) : undefined;
 };
+
+/** Without signs of headings, and not shouted. */
+function nameOf(title: string): string {
+  const name = title
+    .replace(/^(?:#+|\d+\.)\s*/, '')
+    .replace(/\*\*/g, '')
+    .trim();
+  return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
+}
 
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;

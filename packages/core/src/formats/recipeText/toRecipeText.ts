@@ -1,5 +1,12 @@
 import type { Food, FoodId } from '../../food/index.ts';
-import { expectedMinutes, type PressureStep, type Revision, type Step, type Window } from '../../recipe/index.ts';
+import {
+  expectedMinutes,
+  writtenWords,
+  type PressureStep,
+  type Revision,
+  type Step,
+  type Window,
+} from '../../recipe/index.ts';
 import { readMethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 
@@ -9,9 +16,7 @@ export function toRecipeText(recipe: Revision, foods: ReadonlyMap<FoodId, Food>)
     name: recipe.name,
     portions: recipe.portions,
     ingredients: recipe.lines.map(({ amount, food, form, optional }) => {
-      const unit =
-        amount.unit === 'each' ? '' : ` ${amount.unit}${amount.unit === 'cup' && amount.n !== '1' ? 's' : ''}`;
-      return `${amount.n}${unit} ${foods.get(food)?.name ?? ''}${form ? `, ${form}` : ''}${optional ? ' (optional)' : ''}`;
+      return `${writtenWords(amount)} ${foods.get(food)?.name ?? ''}${form ? `, ${form}` : ''}${optional ? ' (optional)' : ''}`;
     }),
     method: recipe.steps.map((step) => sayStep(step, recipe)),
   };

@@ -23,7 +23,18 @@ export function usualSalt(
     const mass = its && massOf(its, quantityOf(other.amount));
     return !its || !mass?.ok || (drained && its.facts.kind === 'water') ? sum : sum + mass.value.g.valueOf();
   }, 0);
-  const quarters = Math.max(1, Math.round((grams * SALT_OF_DISH * 4 * TSP_A_CUP) / perCup));
+  // What stock, soy sauce or olives bring with them need not be put in again.
+  const brought = ready.reduce((sum, other) => {
+    const its = foodOf(other.food);
+    const mass = its && other !== line ? massOf(its, quantityOf(other.amount)) : undefined;
+    return mass?.ok
+      ? sum + (mass.value.g.valueOf() * (its?.facts.composition?.value.sodiumMg ?? 0) * SALT_PER_SODIUM) / 1e5
+      : sum;
+  }, 0);
+  const wanted = Math.max(0, grams * SALT_OF_DISH - brought);
+  const quarters = Math.max(1, Math.round((wanted * 4 * TSP_A_CUP) / perCup));
   return { ...line, amount: { n: new Fraction(quarters, 4).toFraction(true), unit: 'tsp' } };
 }
 const TSP_A_CUP = 48;
+/** Salt is 2.5 times its sodium. Source: published: Regulation (EU) 1169/2011, Annex I. */
+const SALT_PER_SODIUM = 2.5;
