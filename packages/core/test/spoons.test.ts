@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { bookFoodId, BOOK } from '../src/food/index.ts';
 import { Fraction, inBase, SCOOPS, type Quantity } from '../src/quantity/index.ts';
-import { STARTER_RECIPES, usualLaw, type Revision } from '../src/recipe/index.ts';
+import { STARTER_RECIPES, growthOf, usualLaw, type Revision } from '../src/recipe/index.ts';
 import { scaleBatch, showAmount, showFirst } from '../src/scaling/index.ts';
 import { expandSession } from '../src/session/index.ts';
 import { EQUIPMENT, FOODS } from './inventKitchen.ts';
@@ -88,6 +88,16 @@ test('laws go by role: a spice is held back, a sweetener, a leaven and a flour a
   expect(laws('caraway', 'chilli flakes', 'salt', 'soy sauce', 'cinnamon', 'turmeric')).toEqual(
     Array(6).fill('slower'),
   );
+  // A doubling brings 1.5 times the chilli, 1.87 times the soy sauce. Common practice, no published source.
+  const exponents = ['chilli flakes', 'cumin', 'soy sauce', 'miso'].map((name) => {
+    const law = usualLaw(book(name));
+    return law.law === 'slower' ? law.exponent : 1;
+  });
+  expect(exponents).toEqual([0.585, 0.585, 0.9, 0.9]);
+  expect(laws('tomato paste', 'cider vinegar', 'olive oil', 'nutritional yeast', 'parsley', 'dill')).toEqual(
+    Array(6).fill('in proportion'),
+  );
+  for (const food of foods.values()) expect(growthOf(food).why.length).toBeGreaterThan(10);
   expect(
     laws('sugar', 'maple syrup', 'molasses', 'jam', 'baking powder', 'baking soda', 'dried yeast', 'millet'),
   ).toEqual(Array(8).fill('in proportion'));

@@ -1,4 +1,5 @@
 import { fryingPan, largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
+import { Why } from '../parts/Why.tsx';
 import { VESSEL_NAMES } from './vesselNames.ts';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
 
@@ -101,7 +102,8 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         </text>
       </svg>
       <p className="soft">
-        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L
+        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L ·{' '}
+        <Why because={scaled.loads.because}>how full, line by line</Why>
       </p>
     </section>
   );

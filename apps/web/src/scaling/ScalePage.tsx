@@ -175,7 +175,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         </div>
         <div className="scale-side">
           <FillGauge scaled={scaled} equipment={view.kitchen.equipment} />
-          {scaled.water && <WaterSchools view={view} scaled={scaled} water={scaled.water} />}
+          {scaled.water && <WaterSchools view={view} batch={batch} scaled={scaled} water={scaled.water} />}
           <PortionFacts scaled={scaled} view={view} />
         </div>
       </div>

@@ -1,15 +1,29 @@
 import { show, showInScoops } from '@kestrel-ridge/core/quantity';
 import type { ScaledBatch, WaterAnswer } from '@kestrel-ridge/core/scaling';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { Button } from 'antd';
 import { Why } from '../parts/Why.tsx';
 import { CameOut } from './CameOut.tsx';
+import { useWaterSchool } from './useWaterSchool.ts';
 
 /** Three schools of water for a grain, side by side, with the one that is used and why. */
-export function WaterSchools({ view, scaled, water }: { view: KitchenView; scaled: ScaledBatch; water: WaterAnswer }) {
+export function WaterSchools({
+  view,
+  batch,
+  scaled,
+  water,
+}: {
+  view: KitchenView;
+  batch: ScaledBatchView;
+  scaled: ScaledBatch;
+  water: WaterAnswer;
+}) {
+  const { choose, busy } = useWaterSchool(batch);
   const { equipment } = view.kitchen;
   const loads = scaled.loads.value.loads;
   const waterLine = scaled.lines.find(({ line }) => line.law.law === 'water for grain');
   const grainId = waterLine?.line.law.law === 'water for grain' ? waterLine.line.law.grain : undefined;
+  const own = waterLine?.line.law.law === 'water for grain' ? waterLine.line.law.school : undefined;
   const grain = scaled.lines.find(({ line }) => line.id === grainId);
   const most = Math.max(...water.schools.map((school) => school.water.value.mL.valueOf()));
   return (
@@ -44,10 +58,20 @@ export function WaterSchools({ view, scaled, water }: { view: KitchenView; scale
                 </b>
               )}
             </small>
+            {!chosen && (
+              <Button size="small" type="text" disabled={busy} onClick={() => void choose(school.school)}>
+                Use {school.name} for this dish
+              </Button>
+            )}
           </div>
         );
       })}
       <p className="soft">{water.why}</p>
+      {own !== undefined && (
+        <Button size="small" disabled={busy} onClick={() => void choose(undefined)}>
+          Let it be found by itself again
+        </Button>
+      )}
       {grain && (
         <CameOut
           view={view}

@@ -231,3 +231,27 @@ test('headings inside the list are no ingredients, with a colon or without; the 
   expect(read.method).toEqual(['Chop the nuts.']);
   expect(read.portions).toBe(6);
 });
+
+describe('a grain and its water', () => {
+  const dish = (lines: string, method = 'Simmer the grain covered in the water for 20 minutes.') => {
+    const read = readRecipeText(`Grain\nServes 4\n${lines}\n${method}`);
+    return asRevision({
+      name: 'Grain',
+      portions: 4,
+      lines: read.ingredients.map((line) => readIngredientLine(line, index)),
+      method: read.method,
+    });
+  };
+  const waterOf = (recipe: ReturnType<typeof dish>) =>
+    recipe.lines.find(({ food }) => foods.get(food)?.name === 'water')?.law;
+  test('“1 cup grain, 2½ cups water” is the packet’s line of this grain', () =>
+    expect(waterOf(dish('1 cup brown rice\n2½ cups water\n1/4 tsp salt'))).toMatchObject({
+      law: 'water for grain',
+      packet: { grainCups: '1', waterCups: '2.5' },
+    }));
+  test.each([
+    ['a soup', '100 g pearl barley\n2 L water\n3 carrots', undefined],
+    ['what is drained', '500 g brown rice\n1.5 L water', 'Boil the brown rice in the water for 25 minutes, drain.'],
+    ['too little water to swell it', '500 g white rice\n600 mL water', undefined],
+  ])('%s is none', (_, lines, method) => expect(waterOf(dish(lines, method))).toEqual({ law: 'in proportion' }));
+});

@@ -49,4 +49,6 @@ export {
   windowWords,
   writtenWords,
 } from './words.ts';
-export { usualLaw } from './usualLaw.ts';
+export { withSchool } from './withSchool.ts';
+export { growthOf, usualLaw } from './usualLaw.ts';
+export type { Growth } from './usualLaw.ts';

@@ -15,6 +15,8 @@ export type Law =
       readonly law: 'water for grain';
       readonly grain: string;
       readonly packet: { readonly grainCups: string; readonly waterCups: string };
+      /** Which school's figure is used, where the cook chose one: A the packet's ratio, B own volume and once a pot, C a balance. */
+      readonly school?: 'A' | 'B' | 'C';
       /** How an open pot of it boils, and for how long: what it loses. */
       readonly boil?: Boil;
       readonly minutes?: number;

@@ -1,5 +1,5 @@
 import type { Food } from '../food/index.ts';
-import { MEASURES, inBase, type Mass, type Quantity } from '../quantity/index.ts';
+import { MEASURES, inBase, type Because, type Mass, type Quantity } from '../quantity/index.ts';
 import type { Line, Revision } from '../recipe/index.ts';
 import { layerCm2, shapedCm2 } from './layOut.ts';
 import type { Bulk } from './loads.ts';
@@ -44,6 +44,8 @@ export function bulkOf(recipe: Revision, lines: readonly BulkLine[], factor: num
   }
 }
 
+const mL = (value: number): string => `${Math.round(value)} mL`;
+
 const edibleG = ({ line, food, grams }: BulkLine): number =>
   (grams?.g.valueOf() ?? 0) * (line.prepared ? 1 : (food.facts.ediblePart?.value ?? 1));
 const layer = (lines: readonly BulkLine[]): number =>
@@ -70,34 +72,66 @@ function deep(recipe: Revision, lines: readonly BulkLine[]): Bulk {
   let solid = 0;
   let liquid = 0;
   let swells = false;
+  const parts: Because[] = [];
+  const say = (food: Food, rule: string, value: number) =>
+    parts.push({ rule: `${food.name}: ${rule}`, figure: mL(value) });
   const soaks = recipe.steps.filter(({ kind }) => kind === 'ahead').map(({ id }) => id);
   for (const each of lines) {
     const { facts } = each.food;
     const g = edibleG(each);
     if (facts.kind === 'water') {
       // What the recipe is written with stands for the water here: the chosen school's figure depends on the loads.
-      liquid += inBase(each.whole).valueOf();
+      const poured = inBase(each.whole).valueOf();
+      liquid += poured;
+      say(each.food, 'liquid', poured);
       continue;
     }
     if (facts.swells) swells = true;
     if (facts.uptake && facts.cookedGramsPerCup) {
-      swollen += ((g * (1 + facts.uptake.value)) / facts.cookedGramsPerCup.value) * CUP_ML;
+      const large = ((g * (1 + facts.uptake.value)) / facts.cookedGramsPerCup.value) * CUP_ML;
+      swollen += large;
+      say(each.food, `${Math.round(g)} g dry, ${Math.round(g * (1 + facts.uptake.value))} g swollen`, large);
       // What a soak has given already is not taken from the pot.
       const soaked = each.line.into.some(({ step }) => soaks.includes(step)) ? SOAKED_UP : 0;
-      liquid -= g * Math.max(0, facts.uptake.value - soaked);
+      const drunk = g * Math.max(0, facts.uptake.value - soaked);
+      liquid -= drunk;
+      if (drunk > 0) say(each.food, soaked > 0 ? 'drinks of it after its soak' : 'drinks of it', -drunk);
       continue;
     }
     const loose =
       facts.gramsPerCup && (facts.kind === 'vegetable' || facts.kind === 'leaf')
         ? (g / facts.gramsPerCup.value) * CUP_ML
         : g;
-    heap += facts.kind === 'leaf' ? Math.max(g, loose * PRESSED) : Math.max(g, loose);
+    const room = facts.kind === 'leaf' ? Math.max(g, loose * PRESSED) : Math.max(g, loose);
+    heap += room;
     solid += g;
+    if (room >= 1)
+      say(
+        each.food,
+        facts.kind === 'leaf'
+          ? `${Math.round(g)} g, pressed down`
+          : loose > g
+            ? `${Math.round(g)} g, cut and loose`
+            : `${Math.round(g)} g`,
+        room,
+      );
   }
+  const wet = solid + Math.max(0, liquid);
   return {
     vessel: recipe.vessel,
-    fullest: swollen + Math.max(heap, solid + Math.max(0, liquid)),
+    fullest: swollen + Math.max(heap, wet),
     swells,
     liquidMl: pouredMl(lines),
+    parts: [
+      ...parts,
+      { rule: 'swollen, all together', figure: mL(swollen) },
+      {
+        rule:
+          heap > wet
+            ? 'beside it the loose heap, which is more than'
+            : 'beside it what is left of the liquid with what is in it, which is more than',
+        figure: heap > wet ? `${mL(heap)} > ${mL(wet)}` : `${mL(wet)} > ${mL(heap)}`,
+      },
+    ],
   };
 }

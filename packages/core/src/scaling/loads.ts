@@ -1,4 +1,4 @@
-import type { Reasoned } from '../quantity/index.ts';
+import type { Because, Reasoned } from '../quantity/index.ts';
 import type { Vessel } from '../recipe/index.ts';
 import { POT_FULL, fryingPan, largestPot, type Equipment } from '../kitchen/index.ts';
 
@@ -10,6 +10,8 @@ export interface Bulk {
   /** Dry or raw food that swells or foams: the half line counts. */
   readonly swells: boolean;
   readonly liquidMl: number;
+  /** How that comes about, line by line, so that it can be checked by hand. */
+  readonly parts?: readonly Because[];
 }
 
 export interface Loads {
@@ -91,7 +93,7 @@ function inCooker(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
       rule: loads === 1 ? 'fits the cooker at its fullest' : 'fullest ÷ fill line, in equal loads',
       figure: loads === 1 ? 'one load' : `${loads} loads`,
       parts: [
-        { rule: 'at its fullest, swollen, with its liquid', figure: litres(bulk.fullest) },
+        fullestOf(bulk, 'at its fullest, swollen, with its liquid'),
         {
           rule: bulk.swells ? 'half of the cooker: it swells or foams' : 'two thirds of the cooker',
           figure: litres(limit),
@@ -147,10 +149,7 @@ function inJug(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
     because: {
       rule: 'hot liquid ÷ how full the jug may be when hot',
       figure: loads === 1 ? 'one jug' : `${loads} jugs`,
-      parts: [
-        { rule: 'to blend', figure: litres(bulk.fullest) },
-        { rule: 'the jug, hot', figure: litres(hotMostMl) },
-      ],
+      parts: [fullestOf(bulk, 'to blend'), { rule: 'the jug, hot', figure: litres(hotMostMl) }],
     },
   };
 }
@@ -204,14 +203,16 @@ function filled(bulk: Bulk, limit: number, name: string, rule: string): Reasoned
     because: {
       rule,
       figure: loads === 1 ? `one ${name}` : `${loads} ${plural(name)}`,
-      parts: [
-        { rule: 'at its fullest', figure: litres(bulk.fullest) },
-        { rule: `the ${name} takes`, figure: litres(limit) },
-      ],
+      parts: [fullestOf(bulk, 'at its fullest'), { rule: `the ${name} takes`, figure: litres(limit) }],
     },
   };
 }
 
+const fullestOf = ({ fullest, parts }: Bulk, rule: string): Because => ({
+  rule,
+  figure: litres(fullest),
+  ...(parts ? { parts } : {}),
+});
 const plural = (name: string): string => (name.endsWith('sh') ? `${name}es` : `${name}s`);
 const notHere = (appliance: string): Reasoned<Loads> =>
   one(`This kitchen has no ${appliance}.`, [

@@ -18,6 +18,7 @@ import {
   mass,
   ofBase,
   quantityOf,
+  sameData,
   show,
   times,
   type Because,
@@ -26,12 +27,13 @@ import {
   type Reasoned,
   type Written,
 } from '../quantity/index.ts';
-import type { Law, Line, Revision, Vessel } from '../recipe/index.ts';
+import { expectedMinutes, growthOf, type Law, type Line, type Revision, type Vessel } from '../recipe/index.ts';
 import { boiledOff } from './boiledOff.ts';
 import { cautionsOf } from './cautionsOf.ts';
 import { bulkOf } from './bulkOf.ts';
 import { GRAIN_MINUTES } from './massBalance.ts';
 import { multiplier } from './law.ts';
+import { textAtSize } from './textAtSize.ts';
 import { loadsFor, type Loads } from './loads.ts';
 import { waterForGrain, type WaterAnswer } from './waterForGrain.ts';
 import { yieldOf } from './yieldOf.ts';
@@ -102,7 +104,12 @@ export function scaleBatch(
     if (law.law === 'water for grain')
       return waterLine(line, food, whole, law, grown, recipe.vessel, loads.value.loads, equipment);
     if (law.law === 'pot and minute') {
-      const amount = boiledOff(law, equipment, loads.value.loads, loads.value.fullest / loads.value.loads / 1000);
+      const amount = boiledOff(
+        atItsStep(law, line, recipe),
+        equipment,
+        loads.value.loads,
+        loads.value.fullest / loads.value.loads / 1000,
+      );
       return { line, food, amount, grams: mass(amount.value.mL) };
     }
     const grows = multiplier(law, factor, loads.value.loads);
@@ -118,6 +125,7 @@ export function scaleBatch(
           ]
         : []),
       grows.because,
+      ...(sameData(law, growthOf(food).law) ? [{ rule: growthOf(food).why, figure: food.facts.roles?.[0] ?? '' }] : []),
     ];
     const first = law.law === 'to taste' ? { first: times(value, new Fraction(law.first)) } : {};
     const heldBack = (law.law === 'to taste' || law.law === 'slower') && factor.compare(grows.value) > 0;
@@ -137,7 +145,9 @@ export function scaleBatch(
   const inIt = lines.filter(({ amount }) => inBase(amount.value).compare(0) > 0);
   const yields = yieldOf(recipe, lines, loads.value.loads, equipment);
   return {
-    recipe,
+    recipe: factor.equals(1)
+      ? recipe
+      : { ...recipe, steps: recipe.steps.map((step) => ({ ...step, name: textAtSize(step.name, factor, lines) })) },
     portions,
     factor,
     lines,
@@ -182,6 +192,16 @@ function withFinal(line: ScaledLine, finals: readonly Final[]): ScaledLine {
   });
 }
 
+/** It boils as long as the step does that it goes into, where that waits on a burner; otherwise as long as the law says. */
+function atItsStep(law: Extract<Law, { law: 'pot and minute' }>, line: Line, recipe: Revision): typeof law {
+  const step = recipe.steps.find(({ id }) => line.into.some((share) => share.step === id));
+  const boils =
+    step?.kind === 'work' &&
+    step.attention.needs !== 'hands' &&
+    recipe.uses.some(({ station, from, to }) => station === 'burner' && (from === step.id || to === step.id));
+  return boils ? { ...law, minutes: expectedMinutes(step) } : law;
+}
+
 const GRAIN_POT: Readonly<Partial<Record<Vessel, GrainPot>>> = {
   cooker: 'sealed cooker',
   'rice cooker': 'rice cooker',
@@ -222,6 +242,7 @@ function waterLine(
     gramsPerCup: perCup,
     ...(grain.food.facts.uptake ? { uptake: grain.food.facts.uptake } : {}),
     packet: law.packet,
+    ...(law.school ? { school: law.school } : {}),
     pot: { kind, loads, ...(loss ? { loss } : {}) },
   });
   return { line, food, amount: answer.chosen.water, grams: mass(answer.chosen.water.value.mL), water: answer };

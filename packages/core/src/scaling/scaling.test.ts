@@ -29,6 +29,15 @@ describe('water for grain', () => {
     expect(school(barley, 'B')?.equals(cups('1'))).toBe(true);
   });
 
+  test('a school that the cook chose is used, and what it would be by itself is said; words speak of the pot it is in', () => {
+    const uptake = { value: 1.97, source: 'table' };
+    const own = waterForGrain(sealed({ uptake, school: 'A' }));
+    expect(own.chosen.school).toBe('A');
+    expect(own.why).toContain('a balance');
+    expect(waterForGrain(sealed({ uptake })).why).toContain('sealed cooker');
+    expect(waterForGrain(sealed({ uptake, pot: { kind: 'hob', loads: 1 } })).why).not.toContain('sealed');
+  });
+
   // Common practice, no published source: hob quinoa, 1 cup to 2 cups.
   test('a packet’s ratio scales with the amount', () => {
     const quinoa = (n: string) =>
@@ -247,4 +256,19 @@ test('an amount is shown in measures the kitchen has, the better one first', () 
   expect(
     Math.abs(showAmount(quantityOf({ n: '3/8', unit: 'tsp' }), bookFood('salt'), { scoops: ['1/2 tsp'] }).error ?? 0),
   ).toBeGreaterThan(0.02);
+});
+
+test('how full it is opens line by line, and the lines make the whole', () => {
+  const [millet] = STARTER_RECIPES.filter(
+    ({ vessel, lines }) => vessel === 'cooker' && lines.some(({ law }) => law.law === 'water for grain'),
+  );
+  if (!millet) throw new Error('no grain in the cooker');
+  const { because, value } = scaleBatch(millet, new Fraction(8), foods, STARTING_EQUIPMENT).loads;
+  const fullest = because.parts?.find(({ rule }) => rule.startsWith('at its fullest'));
+  const lines = fullest?.parts?.filter(({ rule }) => rule.includes(':')) ?? [];
+  expect(lines.length).toBeGreaterThanOrEqual(2);
+  const mL = (figure = '') => Number(/^-?\d+/.exec(figure)?.[0] ?? NaN);
+  const swollen = mL(fullest?.parts?.find(({ rule }) => rule.startsWith('swollen'))?.figure);
+  const beside = mL(fullest?.parts?.at(-1)?.figure);
+  expect(Math.abs(swollen + beside - value.fullest)).toBeLessThanOrEqual(1);
 });

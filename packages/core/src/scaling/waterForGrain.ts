@@ -19,6 +19,8 @@ export interface GrainWater {
   readonly uptake?: Sourced<number>;
   /** The packet's own line, in cups. */
   readonly packet: { readonly grainCups: string; readonly waterCups: string };
+  /** The school that the cook chose for this dish. */
+  readonly school?: School;
   readonly pot: {
     readonly kind: GrainPot;
     readonly loads: number;
@@ -56,6 +58,12 @@ const BOOK_LOSS: Readonly<Record<GrainPot, Sourced<number>>> = {
   'rice cooker': { value: 40, source: 'from memory' },
 };
 
+const POT_WORDS: Readonly<Record<GrainPot, string>> = {
+  'sealed cooker': 'A sealed cooker loses little, so it needs less than the packet says.',
+  hob: 'A pot on the hob loses by its width and its minutes, not by what is in it.',
+  'rice cooker': 'A rice cooker loses a little under its lid.',
+};
+
 /** Share of water in a dry grain. From memory. */
 const DRY_MOISTURE = 0.1;
 
@@ -65,6 +73,14 @@ const DRY_MOISTURE = 0.1;
  * otherwise A up to the packet's amount and B above it.
  */
 export function waterForGrain(ask: GrainWater): WaterAnswer {
+  const answer = byRule(ask);
+  const own = answer.schools.find(({ school }) => school === ask.school);
+  return own
+    ? { ...answer, chosen: own, why: `Chosen for this dish. By itself it would be ${answer.chosen.name}.` }
+    : answer;
+}
+
+function byRule(ask: GrainWater): WaterAnswer {
   const cups = ask.grain.g.div(new Fraction(ask.gramsPerCup.value));
   const packetGrain = new Fraction(ask.packet.grainCups);
   const packetWater = new Fraction(ask.packet.waterCups);
@@ -142,7 +158,7 @@ export function waterForGrain(ask: GrainWater): WaterAnswer {
       return {
         chosen: c,
         ...usual,
-        why: 'The balance holds for any amount, since this grain’s uptake is known. A sealed pot loses little, so it needs less than the packet says.',
+        why: `The balance holds for any amount, since this grain’s uptake is known. ${POT_WORDS[ask.pot.kind]}`,
         schools,
       };
   }

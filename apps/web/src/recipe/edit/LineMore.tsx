@@ -162,6 +162,13 @@ export function LineMore({
   );
 }
 
+const SCHOOL_CHOICES = [
+  { value: 'found', label: 'water found by itself' },
+  { value: 'A', label: 'by the packet’s ratio' },
+  { value: 'B', label: 'own volume and once per pot' },
+  { value: 'C', label: 'by a balance' },
+];
+
 function LawFigures({
   law,
   own,
@@ -249,6 +256,16 @@ function LawFigures({
             style={{ width: 70 }}
           />
           <span>of water</span>
+          <Select
+            aria-label="Which school of water"
+            value={law.school ?? 'found'}
+            options={SCHOOL_CHOICES}
+            onChange={(school: 'A' | 'B' | 'C' | 'found') => {
+              const { school: _before, ...rest } = law;
+              change(school === 'found' ? rest : { ...rest, school });
+            }}
+            style={{ width: 230 }}
+          />
         </div>
       );
     default:

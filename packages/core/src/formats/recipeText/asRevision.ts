@@ -224,9 +224,10 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     if (!made) return [];
     return [made];
   });
-  const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
-  const salted = ready.map((line) => (line.law.law === 'to taste' ? usualSalt(line, ready, lines, said) : line));
   const sealed = read.some((step) => step.kind === 'pressure');
+  const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
+  const watered = withPacketLine(ready, lines, said, sealed);
+  const salted = watered.map((line) => (line.law.law === 'to taste' ? usualSalt(line, ready, lines, said) : line));
   const vessel = sealed ? 'cooker' : tray ? 'tray' : isFriedInPanfuls(name, said) ? 'pan' : 'pot';
   return {
     name,
@@ -255,6 +256,51 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         : steps,
     uses,
   };
+}
+
+/** A grain dish is a grain and its water: nine parts in ten of all that goes in. Above so much water a grain it is a soup. */
+const GRAIN_SHARE = 0.9;
+const MOST_WATER = 6;
+const LEAST_OF_UPTAKE = 0.9;
+
+/** "1 cup grain, 2½ cups water" is the packet's line of this grain: its water goes by what the grain takes up and the pot loses, not with the batch. */
+function withPacketLine(
+  ready: readonly Line[],
+  lines: readonly IngredientLine[],
+  said: readonly string[],
+  sealed: boolean,
+): readonly Line[] {
+  const weighed = ready.map((line) => {
+    const food = lines.find((each) => each.food?.id === line.food)?.food;
+    const mass = food && massOf(food, quantityOf(line.amount));
+    return { line, food, g: mass?.ok ? mass.value.g.valueOf() : 0 };
+  });
+  const grains = weighed.filter(
+    ({ food }) => food?.facts.kind === 'grain' && food.facts.uptake && food.facts.gramsPerCup,
+  );
+  const waters = weighed.filter(({ food }) => food?.name === 'water');
+  const [grain] = grains;
+  const [water] = waters;
+  const all = weighed.reduce((sum, { g }) => sum + g, 0);
+  const perCup = grain?.food?.facts.gramsPerCup?.value;
+  if (!grain || !water || !perCup || grains.length > 1 || waters.length > 1) return ready;
+  if ((grain.g + water.g) / all < GRAIN_SHARE || water.g > MOST_WATER * grain.g) return ready;
+  // Poured off, or not enough to swell the grain: this is no packet's line.
+  if (!sealed && said.some((text) => /\bdrain\b/i.test(text))) return ready;
+  if (water.g < LEAST_OF_UPTAKE * grain.g * (grain.food?.facts.uptake?.value ?? 0)) return ready;
+  const cups = (n: number): string => Number(n.toFixed(2)).toString();
+  return ready.map((line) =>
+    line === water.line
+      ? {
+          ...line,
+          law: {
+            law: 'water for grain',
+            grain: grain.line.id,
+            packet: { grainCups: cups(grain.g / perCup), waterCups: cups(water.g / MEASURES.cup.factor.valueOf()) },
+          },
+        }
+      : line,
+  );
 }
 
 /** What goes in by weight, as far as it can be told. */

@@ -27,6 +27,7 @@ const law = v.variant(
       law: v.literal('water for grain'),
       grain: id,
       packet: v.object({ grainCups: amountText, waterCups: amountText }),
+      school: v.exactOptional(v.picklist(['A', 'B', 'C'], 'It is no school of water.')),
       boil: v.exactOptional(boil),
       minutes: v.exactOptional(minutes),
     }),
