@@ -105,6 +105,10 @@ class PersonDto {
   @Perhaps(IsArray(), IsIn(SKILLS, { each: true, message: 'That kind of work is not known. Choose from the list.' }))
   cannot?: Skill[];
 }
+class AwakeDto {
+  @ClockTime('hour from which somebody is awake') from: string;
+  @ClockTime('hour until which somebody is awake') to: string;
+}
 class RiceCookerDto {
   @Figure('rice cooker', 0.3, 10, 'litres') litres: number;
 }
@@ -174,6 +178,7 @@ export class EquipmentDto {
   )
   @IsAppliances()
   oneAtATime?: Appliance[][];
+  @Perhaps(Part(() => AwakeDto)) awake?: AwakeDto;
   @Perhaps(Several(() => PersonDto, 8, 'people')) people?: PersonDto[];
   @Perhaps(IsBoolean()) simulatedDevices?: boolean;
   @OptionalMinor('week’s budget') weekBudgetMinor?: number;

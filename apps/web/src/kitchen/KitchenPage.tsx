@@ -15,7 +15,7 @@ import { OvenLog } from './OvenLog.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equipmentFields.ts';
-import { Measures, Money, OneAtATime, OtherAppliances, SmallThings, TheKitchen } from './kitchenFields.tsx';
+import { Measures, Awake, Money, OneAtATime, OtherAppliances, SmallThings, TheKitchen } from './kitchenFields.tsx';
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen view={view} />}</WithKitchen>;
@@ -66,6 +66,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <TheKitchen />
         <OtherAppliances />
         <SmallThings />
+        <Awake />
         <Money currency={currency} />
         <Measures />
         <OneAtATime />

@@ -1,5 +1,6 @@
 import { SKILLS, type Person } from '@kestrel-ridge/core/kitchen';
 import { Form, Input, Select } from 'antd';
+import { CLOCK } from './rules.ts';
 import { SeveralOf } from './SeveralOf.tsx';
 
 const WORK: Readonly<Record<(typeof SKILLS)[number], string>> = {
@@ -8,7 +9,6 @@ const WORK: Readonly<Record<(typeof SKILLS)[number], string>> = {
   'hot oven': 'the hot oven',
   blender: 'the blender',
 };
-const CLOCK = { pattern: /^([01]\d|2[0-3]):[0-5]\d$/, message: 'As 09:30, or empty.' };
 
 /** Who cooks, when they are there, and what they leave to others. */
 export function People() {

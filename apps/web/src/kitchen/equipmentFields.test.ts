@@ -4,6 +4,7 @@ import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equi
 const equipment: Equipment = {
   ...STARTING_EQUIPMENT,
   largeBurners: 2,
+  awake: { from: '06:00', to: '22:00' },
   riceCooker: { litres: 1.8 },
   oneAtATime: [
     ['oven', 'cooker'],

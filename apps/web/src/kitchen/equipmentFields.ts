@@ -30,6 +30,7 @@ const PERHAPS = [
   'powerLimitW',
   'oneAtATime',
   'people',
+  'awake',
 ] as const satisfies readonly (keyof Equipment)[];
 
 const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[number]> =>
@@ -48,7 +49,7 @@ const filled = <T extends object>(each: T): T =>
 
 /** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
 function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
-  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime } = fields;
+  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime, awake } = fields;
   const figures = (
     ['strainers', 'largeBurners', 'burnerWatts', 'scaleStepG', 'weekBudgetMinor', 'kwhMinor', 'powerLimitW'] as const
   ).flatMap((name) => (typeof fields[name] === 'number' ? [[name, fields[name]]] : []));
@@ -60,6 +61,7 @@ function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
     ...(kettle?.litres ? { kettle: { ...kettle, watts: kettle.watts || KETTLE_WATTS } } : {}),
     ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
     ...(airFryer?.basketCm2 ? { airFryer } : {}),
+    ...(awake?.from && awake.to ? { awake } : {}),
     ...(people && people.length > 0 ? { people: people.map(filled) } : {}),
     ...(groups.length > 0 ? { oneAtATime: groups } : {}),
   };

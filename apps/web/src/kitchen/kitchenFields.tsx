@@ -1,9 +1,9 @@
-import { APPLIANCES } from '@kestrel-ridge/core/kitchen';
+import { APPLIANCES, AWAKE } from '@kestrel-ridge/core/kitchen';
 import { SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { SeveralOf } from './SeveralOf.tsx';
-import { perhaps, range } from './rules.ts';
+import { CLOCK, perhaps, range } from './rules.ts';
 
 /** A kettle whose plate nobody has read, W. Common practice, no published source. */
 export const KETTLE_WATTS = 2000;
@@ -127,6 +127,34 @@ export const SmallThings = () => (
         options={[1, 2, 5, 10].map((value) => ({ value, label: `${value} g` }))}
       />
     </Form.Item>
+  </fieldset>
+);
+
+/** When somebody is awake to begin a soak or to take a box out. */
+export const Awake = () => (
+  <fieldset>
+    <legend>Awake</legend>
+    <Form.Item label="from" name={['equipment', 'awake', 'from']} rules={[CLOCK]}>
+      <Input placeholder={AWAKE.from} style={{ width: 110 }} />
+    </Form.Item>
+    <Form.Item
+      label="until"
+      name={['equipment', 'awake', 'to']}
+      dependencies={[['equipment', 'awake', 'from']]}
+      rules={[
+        CLOCK,
+        ({ getFieldValue }) => ({
+          validator: (_, to: string | undefined) => {
+            const from = getFieldValue(['equipment', 'awake', 'from']) as string | undefined;
+            if (!from === !to && (!from || !to || from < to)) return Promise.resolve();
+            return Promise.reject(new Error(from && to ? 'Later than it begins.' : 'Both, or none.'));
+          },
+        }),
+      ]}
+    >
+      <Input placeholder={AWAKE.to} style={{ width: 110 }} />
+    </Form.Item>
+    <p className="soft">Soaks and thawing begin between these hours.</p>
   </fieldset>
 );
 

@@ -2,7 +2,7 @@ import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { bowlsAtOnce, type KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { giveCalendar } from '../parts/calendarFile.ts';
 import { clockAt } from '../parts/times.ts';
@@ -19,6 +19,7 @@ function Evening({ view }: { view: KitchenView }) {
   const now = useMinute();
   const items = eveningItems(view, now);
   const [first] = items;
+  const bowls = bowlsAtOnce(items.flatMap(({ lead }) => (lead ? [lead] : [])));
   const { zone } = view.kitchen.equipment;
   return (
     <main className="page">
@@ -33,6 +34,7 @@ function Evening({ view }: { view: KitchenView }) {
         <p>
           Soaks, boxes out of the freezer, what presses or sets: as late as it may be, with the time a block needs.
           Thawed in the fridge it keeps up to three days; on the worktop nothing is thawed.
+          {bowls > 1 && ` ${bowls} soak at the same time: each in a bowl of its own.`}
         </p>
       </div>
       {items.length === 0 ? (

@@ -12,7 +12,7 @@ import {
   type ShelfLot,
 } from '@kestrel-ridge/core/view';
 import type { CalendarEvent } from '../parts/calendarFile.ts';
-import { clockAt, dayName } from '../parts/times.ts';
+import { clockAt, dayClockAt, dayName } from '../parts/times.ts';
 
 /** Something to do ahead of a meal or a session: take a box out, soak, press, let it set. */
 export interface EveningItem {
@@ -78,17 +78,24 @@ function fromFrozen(view: KitchenView, box: ShelfLot, portions: number): string 
 
 /** Soaking, pressing, setting: what goes in, for what, and how long before. */
 export const leadItem = (view: KitchenView, lead: Lead): EveningItem => {
-  const { id, ahead, session, at, last, tooLate } = lead;
+  const { id, ahead, session, at, earliest, latest, last, atNight, inFridge, tooLate } = lead;
+  const { zone } = view.kitchen.equipment;
   return {
     key: id,
     lead,
     at,
     what: ahead.name,
-    detail: `${ahead.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${ahead.dish}; ${ahead.leastHours} to ${ahead.mostHours} h before ${session.name}${ahead.mostHours > 12 ? ', in the fridge past 12 hours' : ''}`,
+    detail: `${ahead.goesIn.map((into) => `${into.amount} ${into.food}`).join(', ')}, for ${ahead.dish}; ${ahead.leastHours} to ${ahead.mostHours} h before ${session.name}${
+      tooLate
+        ? ''
+        : atNight
+          ? ': that is at night, so it begins before and stands longer'
+          : `: between ${dayClockAt(earliest, zone)} and ${dayClockAt(latest, zone)}`
+    }${inFridge ? ', in the fridge after 12 hours' : ''}`,
     cautions: ahead.cautions,
     ...(tooLate
       ? {
-          late: `Too late: it should have begun by ${clockAt(last, view.kitchen.equipment.zone)}, ${ahead.leastHours} h before. Begun now, ${session.name} starts later: “Cook” says by how much.`,
+          late: `Too late: it should have begun by ${clockAt(Math.min(last, latest), zone)}, ${ahead.leastHours} h before. Begun now, ${session.name} starts later: “Cook” says by how much.`,
         }
       : {}),
   };

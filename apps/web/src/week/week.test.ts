@@ -7,6 +7,7 @@ import { asReckoned, entriesFor, stepsOf } from '../stock/plate.ts';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import {
   brokenMeals,
+  bowlsAtOnce,
   leadsOf,
   readyComponents,
   stripsOf,
@@ -14,6 +15,7 @@ import {
   whatFollows,
   type KitchenView,
 } from '@kestrel-ridge/core/view';
+import { clockAt } from '../parts/times.ts';
 import { eveningItems } from './eveningItems.ts';
 import { asTemplate, fromTemplate } from './Templates.tsx';
 import { platesOf, weekNotes } from './weekNotes.ts';
@@ -170,6 +172,45 @@ describe('what is begun ahead', () => {
         }
       }),
     ));
+  test('law: nobody is told to begin at night, and both ends of its window are waking hours', () =>
+    fc.assert(
+      fc.property(
+        someHours,
+        fc.constantFrom(['06:30', '22:30'], ['05:00', '20:15'], ['09:00', '23:30']),
+        fc.tuple(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 0, max: 6 })),
+        (hours, [from = '', to = ''], [least, more]) => {
+          const base = cooked(hours, 0);
+          const shortened = base.batches.map((batch) => ({
+            ...batch,
+            scaled: {
+              ...batch.scaled,
+              recipe: {
+                ...batch.scaled.recipe,
+                steps: batch.scaled.recipe.steps.map((step) =>
+                  step.kind === 'ahead' ? { ...step, hours: { least, most: least + more } } : step,
+                ),
+              },
+            },
+          }));
+          const view: KitchenView = {
+            ...base,
+            batches: shortened,
+            kitchen: { ...base.kitchen, equipment: { ...base.kitchen.equipment, awake: { from, to } } },
+          };
+          const { zone } = view.kitchen.equipment;
+          const isAwake = (ms: number) => clockAt(ms, zone) >= from && clockAt(ms, zone) <= to;
+          for (const { at: begins, earliest, latest, last } of leadsOf(view, morning - 30 * 24 * HOUR)) {
+            expect([begins, earliest, latest].map(isAwake)).toEqual([true, true, true]);
+            expect(latest).toBeLessThanOrEqual(last);
+            expect(begins).toBeLessThanOrEqual(latest);
+          }
+        },
+      ),
+    ));
+  test('several that stand at once need several bowls', () => {
+    expect(bowlsAtOnce(leadsOf(cooked([30, 31, 150], 0), morning))).toBe(2);
+    expect(bowlsAtOnce([])).toBe(0);
+  });
   test('it keeps its name from day to day, so that a calendar moves it and adds none', () => {
     const [first] = leadsOf(cooked([80], 0), morning);
     expect(leadsOf(cooked([80], 0), morning + 20 * HOUR)[0]?.id).toBe(first?.id);

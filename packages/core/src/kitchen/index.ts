@@ -10,7 +10,7 @@ export {
   dialWords,
 } from './appliances.ts';
 export type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
-export { POT_FULL, fryingPan, STARTING_EQUIPMENT, largestPot, potThatHolds } from './kitchen.ts';
+export { AWAKE, POT_FULL, fryingPan, STARTING_EQUIPMENT, largestPot, potThatHolds } from './kitchen.ts';
 export type { Equipment, GrainPot, OwnFigures } from './kitchen.ts';
 export { SKILLS } from './person.ts';
 export type { Person, Skill } from './person.ts';

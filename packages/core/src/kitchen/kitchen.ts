@@ -48,6 +48,8 @@ export interface Equipment {
   readonly powerLimitW?: number;
   /** Appliances of which only one may run at a time: they hang on one socket, or stand in one place. */
   readonly oneAtATime?: readonly (readonly Appliance[])[];
+  /** From when to when somebody is awake, "06:30" to "22:30" where nothing is said: nobody is told to begin a soak at night. */
+  readonly awake?: { readonly from: string; readonly to: string };
   /** Who cooks here; where nobody is named, all are alike and there all day. */
   readonly people?: readonly Person[];
   /** Stand-ins for devices are offered, to try things without them: the demo does. */
@@ -57,6 +59,9 @@ export interface Equipment {
   /** What a kilowatt hour costs, minor units. */
   readonly kwhMinor?: number;
 }
+
+/** Waking hours where nobody said any. Common practice, no published source. */
+export const AWAKE = { from: '06:30', to: '22:30' } as const;
 
 /** A large pot that nobody has measured. Common practice, no published source. */
 const UNMEASURED: Pot = { name: 'pot', litres: 5, acrossCm: 22 };

@@ -7,7 +7,7 @@ export { batchesOf, freeFor } from './freeFor.ts';
 export type { FreeStock } from './freeFor.ts';
 export { scaledBatches, viewOf } from './kitchenView.ts';
 export type { KitchenView, ScaledBatchView, ShelfLot } from './kitchenView.ts';
-export { leadsOf } from './leadsOf.ts';
+export { bowlsAtOnce, leadsOf } from './leadsOf.ts';
 export type { Lead } from './leadsOf.ts';
 export { brokenMeals, mendAsk } from './mends.ts';
 export type { BrokenMeal, MendWay } from './mends.ts';

@@ -4,6 +4,7 @@ import { aheadKey, beginBy, stepsAhead, type Ahead } from '../session/index.ts';
 import { EVENING_CLOCK } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { tasksOf } from './tasksOf.ts';
+import { lastAwake, wakingIn, type Stretch } from './wakingIn.ts';
 
 /** A step that begins hours or days before its session: a soak, a press, a block that sets. */
 export interface Lead {
@@ -11,12 +12,22 @@ export interface Lead {
   readonly id: string;
   readonly ahead: Ahead;
   readonly session: SessionState;
-  /** When it is best begun, ms since 1970: on an evening within its window where there is one, in the middle otherwise; never before now while it is still in time. */
+  /** When it is best begun, ms since 1970: on an evening within its window where there is one, in the middle of waking hours otherwise; never before now while it is still in time. */
   readonly at: Moment;
+  /** The first and the last moment that somebody awake can begin it, ms since 1970; `last` is the last at all where its whole window is at night. */
+  readonly earliest: Moment;
+  readonly latest: Moment;
   /** The last moment it can begin for this session, ms since 1970. */
-  readonly last: number;
+  readonly last: Moment;
+  /** Its whole window is at night: it begins before it, and stands longer, in the fridge. */
+  readonly atNight: boolean;
+  /** It stands so long that it belongs into the fridge. */
+  readonly inFridge: boolean;
   readonly tooLate: boolean;
 }
+
+/** From so many hours on what stands in water is kept cold. Common practice, no published source. */
+const FRIDGE_FROM_H = 12;
 
 /**
  * What is begun ahead of **every** planned session, the first first, whichever of them is looked at; what the cook says has begun is left out.
@@ -27,24 +38,48 @@ export function leadsOf(view: KitchenView, now: Moment): readonly Lead[] {
   const { zone } = view.kitchen.equipment;
   return aheadOf(view)
     .map(({ ahead, session }): Lead => {
+      const { equipment } = view.kitchen;
       const start = Date.parse(session.startsAt);
       const first = start - ahead.mostHours * HOUR_MS;
       const last = beginBy(ahead, start);
+      const stretches = wakingIn({ from: first, to: last }, equipment);
+      const before = lastAwake(last, equipment);
+      const earliest = stretches[0]?.from ?? before;
+      const latest = stretches.at(-1)?.to ?? before;
       const nights = Math.ceil(ahead.mostHours / 24);
       const evening = Array.from({ length: nights + 1 }, (_, back) =>
         momentAt(addDays(dayAt(new Date(start), zone), -back), EVENING_CLOCK, zone),
-      ).find((at) => at >= first && at <= last);
+      ).find((at) => stretches.some(({ from, to }) => at >= from && at <= to));
+      const best = evening ?? middleOf(stretches) ?? before;
+      const at = Math.max(best, Math.min(now, last));
       return {
         id: `ahead ${ahead.batch} ${ahead.name}`,
         ahead,
         session,
-        at: Math.max(evening ?? (first + last) / 2, Math.min(now, last)),
+        at,
+        earliest,
+        latest,
         last,
+        atNight: stretches.length === 0,
+        inFridge: (start - at) / HOUR_MS > FRIDGE_FROM_H,
         tooLate: now > last,
       };
     })
     .sort((a, b) => a.at - b.at || a.id.localeCompare(b.id));
 }
+
+/** The middle of the longest stretch of waking hours. */
+function middleOf(stretches: readonly Stretch[]): Moment | undefined {
+  const [longest] = [...stretches].sort((a, b) => b.to - b.from - (a.to - a.from));
+  return longest && (longest.from + longest.to) / 2;
+}
+
+/** How many stand at the same time at the most, each in a bowl of its own: from when it is begun until its session. */
+export const bowlsAtOnce = (leads: readonly Lead[]): number =>
+  Math.max(
+    0,
+    ...leads.map(({ at }) => leads.filter((other) => other.at <= at && at < Date.parse(other.session.startsAt)).length),
+  );
 
 interface Asked {
   readonly ahead: Ahead;
