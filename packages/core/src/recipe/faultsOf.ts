@@ -1,4 +1,6 @@
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, WRITTEN_NUMBER, WRITTEN_SHARE } from '../quantity/index.ts';
+import { leadsTo } from './leadsTo.ts';
+import { readShare } from './readShare.ts';
 import type { Method, Revision } from './revision.ts';
 
 /** Something a recipe says that cannot be cooked. */
@@ -65,8 +67,10 @@ function faultsOfWay(recipe: Revision, at: string): readonly RecipeFault[] {
     say('steps', 'A step says nothing.', 'Write what is done, or remove it.');
 
   for (const line of recipe.lines) {
-    const shares = line.into.reduce((sum, { share }) => sum.add(new Fraction(share)), new Fraction(0));
-    if (!shares.equals(1))
+    const unread = line.into.find(({ share }) => !WRITTEN_SHARE.test(share));
+    const shares = line.into.reduce((sum, { share }) => sum.add(readShare(share)), new Fraction(0));
+    if (unread) say(`lines.${line.id}`, `“${unread.share}” is no share.`, 'Write 1, 1/2 or 2/3.');
+    else if (!shares.equals(1))
       say(
         `lines.${line.id}`,
         `Its shares add up to ${shares.toFraction(true)}.`,
@@ -75,6 +79,14 @@ function faultsOfWay(recipe: Revision, at: string): readonly RecipeFault[] {
     for (const { step } of line.into)
       if (!steps.has(step))
         say(`lines.${line.id}`, `It goes into a step "${step}" that is not there.`, 'Name a step of this recipe.');
+    const typed = [
+      line.amount.n,
+      ...(line.between ? [line.between.from.n, line.between.to.n] : []),
+      ...(line.law.law === 'water for grain' ? [line.law.packet.grainCups, line.law.packet.waterCups] : []),
+    ].find((n) => !WRITTEN_NUMBER.test(n));
+    if (typed !== undefined) say(`lines.${line.id}`, `“${typed}” is no amount.`, 'Write 2, 1/2, 1 1/2 or 0.5.');
+    if (line.law.law === 'to taste' && !WRITTEN_SHARE.test(line.law.first))
+      say(`lines.${line.id}`, `“${line.law.first}” is no share before the first taste.`, 'Write 1/2 or 2/3.');
     if (line.law.law === 'water for grain') {
       const grain = line.law.grain;
       if (!recipe.lines.some((other) => other.id === grain))
@@ -112,7 +124,15 @@ function faultsOfWay(recipe: Revision, at: string): readonly RecipeFault[] {
     for (const end of [use.from, use.to])
       if (!steps.has(end))
         say('uses', `The ${use.station} is held by a step "${end}" that is not there.`, 'Name a step of this recipe.');
-  if (waitsInACircle(recipe)) say('steps', 'Steps wait for each other in a circle.', 'Take one of the waits away.');
+  const circle = waitsInACircle(recipe);
+  for (const { station, from, to } of recipe.uses)
+    if (!circle && from !== to && leadsTo(recipe.steps, to, from))
+      say(
+        'uses',
+        `The ${station} is held until a step that comes before the one it is held from.`,
+        'Let it end at the same step or a later one.',
+      );
+  if (circle) say('steps', 'Steps wait for each other in a circle.', 'Take one of the waits away.');
   return faults;
 }
 

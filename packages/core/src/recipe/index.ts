@@ -49,6 +49,8 @@ export {
   windowWords,
   writtenWords,
 } from './words.ts';
+export { cupsOfWater, grainOf, packetLine } from './packetOf.ts';
+export type { GrainOfDish } from './packetOf.ts';
 export { withSchool } from './withSchool.ts';
 export { growthOf, usualLaw } from './usualLaw.ts';
 export type { Growth } from './usualLaw.ts';

@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { BOOK } from '../food/index.ts';
-import { componentFood, faultsOf, STARTER_RECIPES, type Revision } from './index.ts';
+import { WRITTEN_NUMBER, WRITTEN_SHARE } from '../quantity/index.ts';
+import { compareRevisions, componentFood, faultsOf, skipSteps, STARTER_RECIPES, type Revision } from './index.ts';
 
 test.each(STARTER_RECIPES.map((recipe) => [recipe.name, recipe] as const))('%s has no fault', (_, recipe) =>
   expect(faultsOf(recipe)).toEqual([]),
@@ -45,6 +47,37 @@ describe('what cannot be cooked is said, with the field', () => {
     ).toContain('steps.loosen'));
   test('a station held by nobody', () =>
     expect(broken({ uses: [{ station: 'jug', from: 'x', to: 'rinse' }] })).toContain('uses'));
+  test('a station that ends before it begins', () => {
+    const [first, second] = millet.steps.filter(({ after }) => after.length > 0);
+    const before = first?.after[0]?.step ?? '';
+    expect(second).toBeDefined();
+    expect(broken({ uses: [{ station: 'jug', from: first?.id ?? '', to: before }] })).toContain('uses');
+    expect(broken({ uses: [{ station: 'jug', from: before, to: first?.id ?? '' }] })).not.toContain('uses');
+  });
+  test('law: whatever is typed into a field, a fault is told and nothing breaks', () =>
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string({ maxLength: 8 }), fc.constantFrom('80 ', '1/', '1/0', '-1', '', '1e9', '½')),
+        (typed) => {
+          const [line] = millet.lines;
+          if (!line) throw new Error('no line');
+          const shared = {
+            lines: [
+              { ...line, into: line.into.map((share) => ({ ...share, share: typed })) },
+              ...millet.lines.slice(1),
+            ],
+          };
+          const amounts = { lines: [{ ...line, amount: { ...line.amount, n: typed } }, ...millet.lines.slice(1)] };
+          if (!WRITTEN_SHARE.test(typed)) expect(broken(shared)).toContain(`lines.${line.id}`);
+          if (!WRITTEN_NUMBER.test(typed)) expect(broken(amounts)).toContain(`lines.${line.id}`);
+          for (const change of [shared, amounts]) {
+            const draft = { ...millet, ...change };
+            expect(() => compareRevisions(millet, draft, new Map(BOOK.map((food) => [food.id, food])))).not.toThrow();
+            expect(() => skipSteps(draft, [line.into[0]?.step ?? ''])).not.toThrow();
+          }
+        },
+      ),
+    ));
   test('nothing in it', () => expect(broken({ lines: [] })).toContain('lines'));
 });
 

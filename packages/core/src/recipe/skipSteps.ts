@@ -1,3 +1,4 @@
+import { readShare } from './readShare.ts';
 import { Fraction } from '../quantity/index.ts';
 import type { After, ByProduct, Revision, Share, StationUse } from './revision.ts';
 
@@ -65,7 +66,7 @@ const merged = (into: readonly Share[]): readonly Share[] =>
     step,
     share: into
       .filter((each) => each.step === step)
-      .reduce((sum, { share }) => sum.add(new Fraction(share)), new Fraction(0))
+      .reduce((sum, { share }) => sum.add(readShare(share)), new Fraction(0))
       .toFraction(),
   }));
 

@@ -1,4 +1,4 @@
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, WRITTEN_NUMBER } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import type { Attention, ByProduct, Law, Step, TimeLaw, Window } from './revision.ts';
 
@@ -55,7 +55,8 @@ export const attentionWords = (attention: Attention): string =>
       : 'nobody';
 
 export const writtenWords = ({ n, unit }: Written): string =>
-  unit === 'each' ? n : `${n} ${unit}${unit === 'cup' && new Fraction(n).compare(1) > 0 ? 's' : ''}`;
+  unit === 'each' ? n : `${n} ${unit}${unit === 'cup' && isSeveral(n) ? 's' : ''}`;
+const isSeveral = (n: string): boolean => WRITTEN_NUMBER.test(n) && new Fraction(n).compare(1) > 0;
 
 /** What is done, as a sentence of the method. */
 export const stepWords = (step: Step): string =>

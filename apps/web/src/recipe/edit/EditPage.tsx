@@ -1,6 +1,14 @@
 import { allergenWords, statementOf } from '@kestrel-ridge/core/food';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
-import { isEatenCold, componentFood, compareRevisions, faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
+import {
+  isEatenCold,
+  componentFood,
+  compareRevisions,
+  faultsOf,
+  grainOf,
+  type GrainOfDish,
+  type Revision,
+} from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -16,6 +24,7 @@ import { MethodSection } from './MethodSection.tsx';
 import { OneLine } from './OneLine.tsx';
 import { useBeforeLeaving } from './useBeforeLeaving.ts';
 import { useKeepRecipe } from './useKeepRecipe.ts';
+import { useKeptDraft } from './useKeptDraft.ts';
 import { Versions } from './Versions.tsx';
 
 export default function EditPage() {
@@ -41,7 +50,9 @@ function Known({ view }: { view: KitchenView }) {
 /** A recipe with everything it can say, edited as a draft; keeping it makes a new revision. */
 function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | undefined }) {
   const [begun] = useState<Revision>(() => recipe?.document ?? blankRecipe());
-  const [draft, dispatch] = useReducer(editRevision, begun);
+  const { found, forget, save } = useKeptDraft(recipe);
+  const [draft, dispatch] = useReducer(editRevision, found ?? begun);
+  const [taken, setTaken] = useState(found !== undefined);
   const [way, setWay] = useState<WayId>();
   const [why, setWhy] = useState('');
   const navigate = useNavigate();
@@ -65,13 +76,19 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
   );
   const steps = useOptions(shown.steps.map((step, n) => [step.id, `${n + 1}. ${step.name || '…'}`]));
   const lines = useOptions(draft.lines.map((line) => [line.id, view.foods.get(line.food)?.name ?? line.id]));
+  const grain = useGrain(draft, view);
   const { keep, kept, busy, fault } = useKeepRecipe(recipe);
   const changed = draft !== begun && kept === undefined;
 
-  useBeforeLeaving(changed);
+  useBeforeLeaving(changed, forget);
   useEffect(() => {
-    if (kept !== undefined) void navigate(kept);
-  }, [kept, navigate]);
+    if (changed) save(draft);
+  }, [draft, changed, save]);
+  useEffect(() => {
+    if (kept === undefined) return;
+    forget();
+    void navigate(kept);
+  }, [kept, navigate, forget]);
 
   return (
     <main className="page edit-page">
@@ -83,6 +100,21 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
             : 'Ingredients in one line each; then what is done with them.'}
         </p>
       </div>
+      {taken && (
+        <p className="edit-found" role="status">
+          What you had typed and not kept is here again.{' '}
+          <Button
+            size="small"
+            onClick={() => {
+              dispatch({ did: 'begun anew', recipe: begun });
+              setTaken(false);
+              forget();
+            }}
+          >
+            Throw it away
+          </Button>
+        </p>
+      )}
       <HeadFields recipe={head} dispatch={dispatch} />
 
       <section className="edit-section">
@@ -97,6 +129,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
               lines={lines}
               steps={steps}
               foods={foods}
+              grain={grain}
               dispatch={dispatch}
             />
           ))}
@@ -163,6 +196,12 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
       </div>
     </main>
   );
+}
+
+/** The grain of a draft, the same object while it says the same. */
+function useGrain(draft: Revision, view: KitchenView): GrainOfDish | undefined {
+  const said = JSON.stringify(grainOf(draft.lines, view.foods) ?? null);
+  return useMemo(() => (JSON.parse(said) as GrainOfDish | null) ?? undefined, [said]);
 }
 
 /** Options that stay the same array while they say the same: a row is drawn anew only when something in it changed. */

@@ -1,6 +1,6 @@
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
 import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
-import type { Line } from '@kestrel-ridge/core/recipe';
+import type { GrainOfDish, Line } from '@kestrel-ridge/core/recipe';
 import { Button, Input, Select } from 'antd';
 import { memo, useState } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
@@ -23,6 +23,7 @@ export const LineRow = memo(function LineRow({
   lines,
   steps,
   foods,
+  grain,
   dispatch,
 }: {
   line: Line;
@@ -32,6 +33,8 @@ export const LineRow = memo(function LineRow({
   lines: readonly Option[];
   steps: readonly Option[];
   foods: readonly Option[];
+  /** The grain that water may be for. */
+  grain: GrainOfDish | undefined;
   dispatch: (edit: Edit) => void;
 }) {
   const [open, setOpen] = useState(false);
@@ -82,11 +85,7 @@ export const LineRow = memo(function LineRow({
           popupMatchSelectWidth={false}
           onChange={(kind) =>
             change({
-              law: lawOf(
-                kind,
-                lines.map(({ value }) => ({ ...line, id: value })),
-                line.id,
-              ),
+              law: lawOf(kind, line, lines, grain),
             })
           }
         />

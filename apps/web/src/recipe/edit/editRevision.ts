@@ -18,6 +18,7 @@ export type WayId = string | undefined;
 
 /** What the cook did to a recipe that is being edited. */
 export type Edit =
+  | { readonly did: 'begun anew'; readonly recipe: Revision }
   | { readonly did: 'recipe changed'; readonly change: Change<Revision> }
   | { readonly did: 'component changed'; readonly change: Partial<Revision['component']> }
   | { readonly did: 'line changed'; readonly line: string; readonly change: Change<Line> }
@@ -41,6 +42,8 @@ export type Edit =
 /** The recipe after an edit; the one before it is not touched. */
 export function editRevision(recipe: Revision, edit: Edit): Revision {
   switch (edit.did) {
+    case 'begun anew':
+      return edit.recipe;
     case 'recipe changed':
       return patched(recipe, edit.change);
     case 'component changed':

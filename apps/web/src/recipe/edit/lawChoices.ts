@@ -1,4 +1,12 @@
-import type { Law, Line, TimeLaw, Window } from '@kestrel-ridge/core/recipe';
+import {
+  cupsOfWater,
+  packetLine,
+  type GrainOfDish,
+  type Law,
+  type Line,
+  type TimeLaw,
+  type Window,
+} from '@kestrel-ridge/core/recipe';
 import { expectedMinutes, type WorkStep } from '@kestrel-ridge/core/recipe';
 import { SLOWER_EXPONENT } from '@kestrel-ridge/core/scaling';
 
@@ -12,8 +20,13 @@ export const LAW_CHOICES: readonly { readonly value: Law['law']; readonly label:
   { value: 'water for grain', label: 'water for a grain' },
 ];
 
-/** A law of a kind, with usual figures; water follows the first grain that is there. */
-export function lawOf(kind: Law['law'], lines: readonly Line[], own: string): Law {
+/** A law of a kind, with usual figures; water follows the grain that is there, by the amounts that are written. */
+export function lawOf(
+  kind: Law['law'],
+  line: Line,
+  lines: readonly { readonly value: string }[],
+  grain: GrainOfDish | undefined,
+): Law {
   switch (kind) {
     case 'in proportion':
     case 'per load':
@@ -24,12 +37,14 @@ export function lawOf(kind: Law['law'], lines: readonly Line[], own: string): La
       return { law: kind, first: '1/2' };
     case 'pot and minute':
       return { law: kind, boil: 'gentle simmer', minutes: 20 };
-    case 'water for grain':
+    case 'water for grain': {
+      const water = cupsOfWater(line.amount);
       return {
         law: kind,
-        grain: lines.find((line) => line.id !== own)?.id ?? own,
-        packet: { grainCups: '1', waterCups: '2' },
+        grain: grain?.line ?? lines.find(({ value }) => value !== line.id)?.value ?? line.id,
+        packet: grain && water ? packetLine(grain.cups, water) : { grainCups: '1', waterCups: '2' },
       };
+    }
     default:
       return kind satisfies never;
   }

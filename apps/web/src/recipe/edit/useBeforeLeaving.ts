@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useBlocker } from 'react-router';
 
 /** While something is changed and not kept, leaving the page is asked about first. */
-export function useBeforeLeaving(changed: boolean): void {
+export function useBeforeLeaving(changed: boolean, forget: () => void): void {
   const { modal } = App.useApp();
   const blocker = useBlocker(changed);
   useEffect(() => {
@@ -13,8 +13,11 @@ export function useBeforeLeaving(changed: boolean): void {
       content: 'What was changed here is lost.',
       okText: 'Leave',
       cancelText: 'Stay',
-      onOk: () => blocker.proceed(),
+      onOk: () => {
+        forget();
+        blocker.proceed();
+      },
       onCancel: () => blocker.reset(),
     });
-  }, [blocker, modal]);
+  }, [blocker, modal, forget]);
 }

@@ -11,6 +11,7 @@ import {
 } from '../../quantity/index.ts';
 import {
   isHeated,
+  packetLine,
   usualLaw,
   type Law,
   type Line,
@@ -288,7 +289,6 @@ function withPacketLine(
   // Poured off, or not enough to swell the grain: this is no packet's line.
   if (!sealed && said.some((text) => /\bdrain\b/i.test(text))) return ready;
   if (water.g < LEAST_OF_UPTAKE * grain.g * (grain.food?.facts.uptake?.value ?? 0)) return ready;
-  const cups = (n: number): string => Number(n.toFixed(2)).toString();
   return ready.map((line) =>
     line === water.line
       ? {
@@ -296,7 +296,7 @@ function withPacketLine(
           law: {
             law: 'water for grain',
             grain: grain.line.id,
-            packet: { grainCups: cups(grain.g / perCup), waterCups: cups(water.g / MEASURES.cup.factor.valueOf()) },
+            packet: packetLine(grain.g / perCup, water.g / MEASURES.cup.factor.valueOf()),
           },
         }
       : line,
