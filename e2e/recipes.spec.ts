@@ -132,3 +132,67 @@ test('a soup of dry beans at pressure is pasted; what the text does not say is a
   // Millet and borlotti of the demo come down by themselves too: four in all, with the second load of the millet.
   await expect(cooker.locator('[aria-label="release"]')).toHaveCount(4);
 });
+
+test('a text in another hand comes in whole: amounts by feel, groups, notes; a step is said otherwise in place; the water’s school is chosen', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/recipes/new`);
+  await page.getByLabel('The recipe’s text').fill(
+    `MILLET WITH GREEN OIL
+Prep: 10 mins | Serves: 4
+400 g millet
+850 ml water
+For the oil:
+a handful of parsley
+2 tbsp olive oil
+salt, pepper
+
+Rinse the millet. Cover and simmer 18 minutes.
+Chop the parsley, stir it into the oil.
+Keeps 2 days in the fridge.`,
+  );
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every line is understood');
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Millet with green oil');
+  const lines = page.getByRole('list', { name: 'Ingredients as understood' });
+  await expect(lines.getByRole('listitem')).toHaveCount(6);
+  await expect(lines).toContainText('parsley, handful, for the oil');
+  await expect(lines).toContainText('about 15 g');
+  await page.getByText('2 lines are neither bought nor done').click();
+  await expect(page.getByText('Keeps 2 days in the fridge.').last()).toBeVisible();
+  await page.getByLabel('What this step is: Cover and simmer 18 minutes.').click();
+  await page.getByTitle('at pressure').click();
+  await expect(page.getByText('18 min at pressure · comes down by itself')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep the recipe' }).click();
+  await page.getByRole('button', { name: /Make 4 portions/ }).click();
+
+  // By the balance a sealed cooker needs less than was written; the cook may want the packet’s line all the same.
+  const schools = page.locator('.schools');
+  await expect(schools).toContainText('A sealed cooker loses little');
+  await schools.getByRole('button', { name: 'Use the packet’s ratio for this dish' }).click();
+  await expect(schools).toContainText('Chosen for this dish');
+  await expect(page.getByRole('row', { name: /water/ })).toContainText('850 mL');
+  await schools.getByRole('button', { name: 'Let it be found by itself again' }).click();
+  await expect(schools).not.toContainText('Chosen for this dish');
+});
+
+test('what is typed into a recipe and not kept is there after a reload; nonsense in a field is told, and breaks nothing', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/recipes`);
+  await page.getByRole('link', { name: /Kale with leek/ }).click();
+  await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByLabel('Amount of kale').fill('80 ');
+  await expect(page.getByText('“80 ” is no amount.')).toBeVisible();
+  await page.getByLabel('How kale goes in').fill('in ribbons');
+  await expect(page.getByLabel('How kale goes in')).toHaveValue('in ribbons');
+  page.once('dialog', (dialog) => void dialog.accept());
+  await page.reload();
+  await expect(page.getByText('What you had typed and not kept is here again.')).toBeVisible();
+  await expect(page.getByLabel('How kale goes in')).toHaveValue('in ribbons');
+  await expect(page.getByLabel('Amount of kale')).toHaveValue('80 ');
+  await page.getByRole('button', { name: 'Throw it away' }).click();
+  await expect(page.getByLabel('How kale goes in')).not.toHaveValue('in ribbons');
+  await expect(page.getByText('Nothing is changed yet.')).toBeVisible();
+});

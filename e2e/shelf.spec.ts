@@ -165,3 +165,31 @@ test('the shelf goes out as a table and comes into an empty place as the same st
   await expect(page).toHaveURL(/\/shelf$/);
   expect(sorted(await lots())).toEqual(sorted(before));
 });
+
+test('a list as people write it is put on the shelf; one line that cannot be read stays, and holds nothing back', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/shelf/list`);
+  await page.getByLabel('The list').fill(
+    `2 packs tofu 2.10 each
+2 x 400g tins chickpeas €0.89 each
+rice 1kg
+oat milk 1L x3
+bunch of parsley
+potatoes (big) 2.5 kg
+frozen peas 900 g
+olive oil 750 ml 8,99 €
+salt
+bag of spinach use by monday`,
+  );
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 of 10 lines to put right');
+  const read = page.locator('.list-read');
+  await expect(read.getByRole('listitem').first()).toContainText('4.20');
+  await page.getByRole('button', { name: 'Put 9 lines on the shelf, 1 stays here' }).click();
+  await expect(page.getByLabel('The list')).toHaveValue('bag of spinach use by monday');
+  await page.getByLabel('The list').fill('200 g spinach use by monday');
+  await page.getByRole('button', { name: 'Put 1 line on the shelf' }).click();
+  await expect(page.getByTestId('lot-spinach').first()).toBeVisible();
+  await expect(page.getByTestId('lot-oat milk').first()).toBeVisible();
+});

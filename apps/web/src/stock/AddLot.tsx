@@ -7,7 +7,7 @@ import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { isBarcode } from '../devices/barcodes.ts';
 import { simulatedBook, simulatedReader } from '../devices/simulatedBarcodes.ts';
-import { portionOf } from '@kestrel-ridge/core/view';
+import { portionOf, proposedPlace } from '@kestrel-ridge/core/view';
 import { asNewLot } from './asNewLot.ts';
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
@@ -20,7 +20,7 @@ export function AddLot({ view }: { view: KitchenView }) {
     setTyped(simulated && isBarcode(next.trim()) ? (simulatedBook.lineOf(next.trim()) ?? next) : next);
   const simulated = view.kitchen.equipment.simulatedDevices ?? false;
   const [reader] = useState(simulatedReader);
-  const [placeId, setPlaceId] = useState<string>();
+  const [chosen, setPlaceId] = useState<string>();
   const [tried, setTried] = useState(false);
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -29,6 +29,7 @@ export function AddLot({ view }: { view: KitchenView }) {
   const navigate = useNavigate();
   const setting = useMemo(() => lineSetting(view), [view]);
   const read = useMemo(() => readShelfLine(text, setting), [text, setting]);
+  const placeId = chosen ?? (read.food && proposedPlace(view, read.food)?.id);
 
   useEffect(
     () =>
@@ -57,6 +58,7 @@ export function AddLot({ view }: { view: KitchenView }) {
     setBusy(false);
     if (sent.ok) {
       setText('');
+      setPlaceId(undefined);
       setTried(false);
       input.current?.focus();
     } else setFault(sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);

@@ -19,7 +19,6 @@ export function LineRead({
   /** The cook pressed Enter already: what is missing is marked. */
   urged: boolean;
 }) {
-  const place = read.place ?? view.kitchen.places.find((each) => each.id === placeId);
   return (
     <div className="add-read" aria-live="polite">
       {read.food ? (
@@ -37,8 +36,8 @@ export function LineRead({
       ) : (
         read.asks.length === 0 && <span className="add-part asks">how much? (500 g, 2 cups, 3)</span>
       )}
-      {place ? (
-        <span className="add-part">{place.name}</span>
+      {read.place ? (
+        <span className="add-part">{read.place.name}</span>
       ) : (
         <Select
           aria-label="Where does it go?"

@@ -1,7 +1,7 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { readShelfLine, type DecimalSign } from '@kestrel-ridge/core/formats';
+import { readShelfLine, type DecimalSign, type ShelfLine } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { App, Button, Input } from 'antd';
+import { App, Button, Input, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { AskDecimal } from '../parts/AskDecimal.tsx';
@@ -10,7 +10,7 @@ import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readTable, unreadable, type ReadTable } from '../parts/readTable.ts';
-import { portionOf } from '@kestrel-ridge/core/view';
+import { portionOf, proposedPlace } from '@kestrel-ridge/core/view';
 import { asNewLot } from './asNewLot.ts';
 import { STOCK_NUMBERS, stockOfTable, type StockOfTable } from './stockOfTable.ts';
 import { LineRead } from './LineRead.tsx';
@@ -35,6 +35,7 @@ function List({ view }: { view: KitchenView }) {
   const begun = (location.state as { text?: string } | null)?.text ?? '';
   const [text, setText] = useState(begun);
   const [places, setPlaces] = useState<Readonly<Record<number, string>>>({});
+  const [restPlace, setRestPlace] = useState<string>();
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
   const [table, setTable] = useState<ReadTable>();
@@ -42,7 +43,7 @@ function List({ view }: { view: KitchenView }) {
   const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const setting = useMemo(() => lineSetting(view), [view]);
+  const setting = useMemo(() => ({ ...lineSetting(view), bareIsSome: true }), [view]);
   const lines = useMemo(
     () =>
       text
@@ -52,9 +53,14 @@ function List({ view }: { view: KitchenView }) {
         .map((line) => ({ line, read: readShelfLine(line, setting) })),
     [text, setting],
   );
-  const ready = lines.flatMap(
-    ({ read }, n) => asNewLot(read, places[n], view.today, (food) => portionOf(view, food)) ?? [],
+  const placeOf = (read: ShelfLine, n: number): string | undefined =>
+    places[n] ?? (read.food && proposedPlace(view, read.food)?.id) ?? restPlace;
+  const made = lines.map(({ read }, n) =>
+    asNewLot(read, placeOf(read, n), view.today, (food) => portionOf(view, food)),
   );
+  const ready = made.flatMap((lot) => lot ?? []);
+  /** Lines that wait for nothing but a place. */
+  const homeless = lines.filter(({ read }, n) => read.food && !read.place && placeOf(read, n) === undefined).length;
   const decimal = chosen ?? (table && 'decimal' in table.habit ? table.habit.decimal : undefined);
   const stock = useMemo(
     () => (table && decimal !== undefined ? stockOfTable(table, decimal, view) : undefined),
@@ -84,8 +90,11 @@ function List({ view }: { view: KitchenView }) {
     });
     setBusy(false);
     if (sent.ok) {
-      void message.success(`${lots.length} lines are on the shelf.`);
-      void navigate('/shelf');
+      void message.success(`${lots.length} ${lots.length === 1 ? 'line is' : 'lines are'} on the shelf.`);
+      const left = table ? [] : lines.filter((_, n) => made[n] === undefined).map(({ line }) => line);
+      if (left.length === 0) return void navigate('/shelf');
+      setText(left.join('\n'));
+      setPlaces({});
     } else
       setFault(sent.problem.errors.map((e) => `${e.field}: ${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);
   };
@@ -157,7 +166,7 @@ function List({ view }: { view: KitchenView }) {
                   <LineRead
                     view={view}
                     read={read}
-                    placeId={places[n]}
+                    placeId={placeOf(read, n)}
                     choosePlace={(place) => setPlaces({ ...places, [n]: place })}
                     urged={false}
                   />
@@ -167,6 +176,19 @@ function List({ view }: { view: KitchenView }) {
           </>
         )}
       </div>
+      {(homeless > 0 || restPlace !== undefined) && !table && (
+        <p>
+          Everything else goes to{' '}
+          <Select
+            aria-label="Where everything else goes"
+            placeholder="a place"
+            style={{ minWidth: 190 }}
+            value={restPlace}
+            onChange={setRestPlace}
+            options={view.kitchen.places.map(({ id, name }) => ({ value: id, label: name }))}
+          />
+        </p>
+      )}
       {fault && (
         <p className="add-fault" role="alert">
           {fault}
@@ -177,11 +199,12 @@ function List({ view }: { view: KitchenView }) {
         size="large"
         style={{ marginTop: 18 }}
         loading={busy}
-        disabled={lots.length === 0 || (open > 0 && !table)}
+        disabled={lots.length === 0}
         onClick={() => void keep()}
       >
         Put {lots.length} {lots.length === 1 ? 'line' : 'lines'} on the shelf
         {stock && stock.faults.length > 0 ? `, leave ${stock.faults.length} out` : ''}
+        {!table && open > 0 ? `, ${open} ${open === 1 ? 'stays' : 'stay'} here` : ''}
       </Button>
     </main>
   );

@@ -47,7 +47,36 @@ test.each([
   ['2 cans (400 g each) canned borlotti cupboard 1.90', ['canned borlotti', '480 g', 'dry cupboard', 190, '']],
   ['half a bag millet cupboard', ['millet', '500 g', 'dry cupboard', undefined, '']],
   ['about 300 g kale fridge', ['kale', '300 g', 'fridge', undefined, '']],
+  // Any sign of money, before or behind; "each" is for one; "x3" is three of them.
+  ['2 x 400g tins chickpeas €0.89 each', ['canned chickpeas', '480 g', undefined, 178, '']],
+  ['2 packs tofu 2.10 each', ['tofu', '700 g', undefined, 420, '']],
+  ['£1.50 mushrooms 250g', ['mushrooms', '250 g', undefined, 150, '']],
+  ['olive oil 750 ml 8,99 €', ['olive oil', '750 mL', undefined, 899, '']],
+  ['$4 tahini 300g', ['tahini', '300 g', undefined, 400, '']],
+  ['oat milk 1L x3', ['oat milk', '3 L', undefined, undefined, '']],
+  ['tinned tomatoes x6', ['canned tomatoes', '2.4 kg', undefined, undefined, '']],
+  ['tomato paste tube', ['tomato paste', '200 g', undefined, undefined, '']],
+  ['bunch of parsley fridge', ['parsley', '50 g', 'fridge', undefined, '']],
+  ['potatoes (big) 2.5 kg', ['potato', '2.5 kg', undefined, undefined, '']],
+  ['dried lentils 500g', ['lentils', '500 g', undefined, undefined, '']],
+  ['mixed veg 1 kg freezer', ['frozen mixed vegetables', '1 kg', 'freezer', undefined, '']],
 ])('"%s"', (text, expected) => expect(read(text)).toEqual(expected));
+
+test('a weekday is the next one to come; a month may stand in figures', () => {
+  expect(line('600 g kale use by monday').useBy).toBe('2026-11-30');
+  expect(line('600 g kale until wednesday').useBy).toBe('2026-11-25');
+  expect(line('200 g walnuts best before 3/2027').bestBefore).toBe('2027-03-31');
+  expect(line('200 g walnuts best before 3/4').asks.join()).toContain('Which day');
+});
+test('what a pack of it holds is asked where nobody knows, and a number that belongs to nothing too', () => {
+  expect(line('bag of spinach').asks.join()).toContain('How much does a bag');
+  expect(line('rice 1 kg 7').asks.join()).toContain('What is “7”?');
+});
+test('in a list a bare name is some of it; in one line that is being typed it is not finished', () => {
+  const some = readShelfLine('salt', { foods: BOOK, places, today, bareIsSome: true });
+  expect([some.known, some.food?.name, some.asks]).toEqual(['unknown', 'salt', []]);
+  expect(line('salt').amount).toBeUndefined();
+});
 
 test('dates, an open pack and a rough guess are understood with the rest', () => {
   expect(line('2 cans canned borlotti cupboard 0.95 each bb march')).toMatchObject({

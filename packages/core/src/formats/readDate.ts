@@ -7,7 +7,11 @@ const FORMS: readonly RegExp[] = [
   new RegExp(`^${NAME.replace('(', '(?<m>')}(?: (?<y>\\d{4}))?`),
   /^(?<y>\d{4})-(?<n>\d{2})-(?<d>\d{2})/,
   /^(?<d>\d{1,2})\.(?<n>\d{1,2})\.(?<y>\d{4}|\d{2}(?!\d))?/,
+  // "3/2027" is a month; "3/4" may be either, and is asked.
+  /^(?<n>\d{1,2})\/(?<y>\d{4})(?!\/)/,
 ];
+const WEEKDAYS = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'];
+const WEEKDAY = new RegExp(`^(?:on |next |this )?(${WEEKDAYS.join('|')})(?:[a-z]*day)?(?= |$)`);
 
 export interface ReadDate {
   readonly day: Day;
@@ -16,13 +20,18 @@ export interface ReadDate {
 }
 
 /**
- * A date as it stands on a pack, at the start of a text: "march", "12 mar 2027", "12.3.2027", "12.3.27", "2027-03-12", "tomorrow". A month alone means its last day; a date without a year is the
+ * A date as it stands on a pack, at the start of a text: "march", "12 mar 2027", "12.3.2027", "12.3.27", "2027-03-12", "tomorrow", "monday" (the next one, today included). A month alone means its last day; a date without a year is the
  * next one to come.
  * @example readDate('march 0.95', day('2026-11-25'))?.day // => '2027-03-31'
  */
 export function readDate(text: string, today: Day): ReadDate | undefined {
   const near = /^(today|tomorrow)(?= |$)/.exec(text.toLowerCase());
   if (near) return { day: addDays(today, near[1] === 'today' ? 0 : 1), text: near[0] };
+  const named = WEEKDAY.exec(text.toLowerCase());
+  if (named) {
+    const ahead = (WEEKDAYS.indexOf(named[1] ?? '') - new Date(`${today}T00:00:00Z`).getUTCDay() + 7) % 7;
+    return { day: addDays(today, ahead), text: named[0] };
+  }
   for (const form of FORMS) {
     const found = form.exec(text.toLowerCase());
     if (!found?.groups) continue;

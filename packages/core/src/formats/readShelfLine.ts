@@ -1,4 +1,5 @@
 import { cannedOf, namesOf } from './ingredient/findFood.ts';
+import { usuallyOf } from './ingredient/byFeel.ts';
 import { saysNoWeight, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
@@ -48,11 +49,19 @@ export interface ShelfLineSetting {
   readonly today: Day;
   readonly minorDigits?: number;
   readonly units?: UnitSystem;
+  /** In a list, a food without an amount is some of it; in one line that is being typed it is not finished. */
+  readonly bareIsSome?: boolean;
   /** How much a usual bag of a food holds here, in its base unit, where it was bought before. */
   readonly usualPack?: (food: Food) => Fraction | undefined;
 }
 
-const DATED = / (bb|best before|use by|ub|exp)\.? (?=\d|[a-z])/;
+const DATED = / (bbe?|best before|best by|use by|eat by|ub|exp|until|till)\.? (?=\d|[a-z])/;
+/** "€3", "3.50 €", "eur 2.10": a price, whatever its sign. */
+const SIGNED_PRICE =
+  / (?:[€$£]|(?:eur|usd|gbp|chf) ?)(\d+(?:\.\d{1,2})?)(?: each)? | (\d+(?:\.\d{1,2})?) ?(?:[€$£]|eur|usd|gbp|chf)(?: each)? /;
+const EACH_PRICE = /(?:[€$£] ?\d+(?:\.\d{1,2})?|\d+(?:\.\d{1,2})? ?[€$£]|\d\.\d{2}) each /;
+/** "bag of spinach" is one. */
+const ONE_PACK = / (?=(?:bag|pack|packet|tin|can|jar|bottle|box|carton|tube|sachet|tub|bunch|head|bulb|loaf)(?: of)? )/;
 const ROUGH = / (about|around|roughly|ca\.?) /;
 const SOME = / (some|a bit of|a little) /;
 /** What stands in for "some" of a food that no pack is known of. Common practice, no published source. */
@@ -76,15 +85,21 @@ const PART_OF_PACK = new RegExp(
  * A number with a unit or a pack is an amount; a bare number with decimals is a price; another bare number is a count. "Each" after a price multiplies it by the packs.
  */
 export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLine {
-  const { foods, places, today, minorDigits = 2, units = 'US', usualPack } = setting;
+  const { foods, places, today, minorDigits = 2, units = 'US', usualPack, bareIsSome = false } = setting;
   let rest = ` ${plainSigns(text)
     .toLowerCase()
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/[,;]/g, ' ')
+    // "oat milk 1L x3" are three of a litre, and "(big)" says nothing of how much.
+    .replace(/(\d+(?:\.\d+)? ?(?:k?g|ml|l))(?: |$)x ?(\d+)(?= |$)/g, '$2 x $1')
     .replace(/ x ?(\d+)(?= |$)/g, ' $1')
+    .replace(/\((?:big|small|large|medium|fresh|new|old)\)/g, ' ')
+    .replace(/\b(\d+(?:\.\d+)?)([€$£])/g, '$1 $2')
     .replace(/\bportions\b/g, 'portion')
     .replace(/\s+/g, ' ')
     .trim()} `;
+  if (!/\d/.test(rest) && !/ (?:an?|one|two|three|four|half|some|quarter) /.test(rest))
+    rest = rest.replace(ONE_PACK, ' 1 ');
   const asks: string[] = [];
   const take = (pattern: RegExp): RegExpExecArray | undefined => {
     const found = pattern.exec(rest);
@@ -107,7 +122,7 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
       asks.push(`Which day is “${behind.trim().split(' ').slice(0, 2).join(' ')}”? Write it like 12 mar 2027.`);
       break;
     }
-    if (/bb|best/.test(dated[1] ?? '')) dates.bestBefore = read.day;
+    if (/^(?:bb|best)/.test(dated[1] ?? '')) dates.bestBefore = read.day;
     else dates.useBy = read.day;
     rest = `${rest.slice(0, dated.index)} ${behind.slice(read.text.length)}`.replace(/\s+/g, ' ');
   }
@@ -127,23 +142,33 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   const place =
     takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p }))) ?? placeByWord(places, takeWords);
 
-  const each = / each /.exec(rest) !== null && /\d\.\d{2} each /.test(rest);
-  const price = take(
-    new RegExp(minorDigits > 0 ? ` (\\d+\\.\\d{${minorDigits}})(?: each)?(?: [€$£]| eur| usd| gbp)? ` : ' (\\d{2,}) '),
-  );
+  const each = EACH_PRICE.test(rest);
+  const signed = minorDigits > 0 ? take(SIGNED_PRICE) : undefined;
+  const price =
+    signed ??
+    take(
+      new RegExp(
+        minorDigits > 0 ? ` (\\d+\\.\\d{${minorDigits}})(?: each)?(?: [€$£]| eur| usd| gbp)? ` : ' (\\d{2,}) ',
+      ),
+    );
+
+  const priced = price?.[1] ?? price?.[2];
 
   const part = take(PART_OF_PACK);
   const counted = part ? partOf(part[1] ?? '', food, usualPack) : readCounted(rest, food, units);
   asks.push(...(counted.asks ?? []));
   if (part && !counted.quantity) asks.push(`How much does a ${part[2] ?? 'pack'} of it hold? Write it in grams.`);
   if (!part) rest = counted.rest;
-  const unknown = some && !counted.quantity && food !== undefined;
+  const bareName = bareIsSome && asks.length === 0 && !/\d/.test(rest);
+  const unknown = (some || bareName) && !counted.quantity && food !== undefined;
   const amount = unknown
     ? someOf(food, usualPack)
     : counted.quantity && food
       ? asBase(food, counted.quantity, asks)
       : counted.quantity;
   const packs = each ? (counted.packs ?? new Fraction(1)) : new Fraction(1);
+  const bare = / (\d+(?:\.\d+)?) /.exec(rest)?.[1];
+  if (food && bare) asks.push(`What is “${bare}”? Write a unit, or a sign of money, beside it.`);
   const unheard = food ? unheardWords(food, rest, '') : [];
   if (food && unheard.length > 0)
     asks.push(`“${unheard.join(' ')}” is not part of ${food.name}. Take it away, or write the food by its own name.`);
@@ -152,14 +177,13 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     ...(food ? { food } : {}),
     ...(place ? { place } : {}),
     ...(amount ? { amount } : {}),
-    known: unknown ? 'unknown' : aboutIt || some || part !== undefined ? 'rough' : 'exact',
-    ...(price?.[1] === undefined
-      ? {}
-      : { priceMinor: Math.round(Number(price[1]) * 10 ** minorDigits * packs.valueOf()) }),
+    known: unknown ? 'unknown' : aboutIt || some || part !== undefined || counted.rough ? 'rough' : 'exact',
+    ...(priced === undefined ? {} : { priceMinor: Math.round(Number(priced) * 10 ** minorDigits * packs.valueOf()) }),
     ...dates,
     opened,
     asks,
-    rest: rest.replace(/\s+/g, ' ').trim(),
+    // Words that only say how it is are understood.
+    rest: food && unheard.length === 0 && !bare ? '' : rest.replace(/\s+/g, ' ').trim(),
   };
 }
 
@@ -185,6 +209,8 @@ interface CountedOff {
   readonly packs?: Fraction;
   readonly rest: string;
   readonly asks?: readonly string[];
+  /** Judged by eye: a bunch. */
+  readonly rough?: boolean;
 }
 
 function partOf(words: string, food: Food | undefined, usualPack: ShelfLineSetting['usualPack']): CountedOff {
@@ -211,7 +237,9 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
   if (!at) return { rest: text };
   const read = readAmount(text.slice(at.index).trimEnd(), units);
   const rest = `${text.slice(0, at.index)}${read.rest} `;
-  const { amount } = read;
+  const { amount, feel } = read;
+  const usually = food && feel ? usuallyOf(feel.word, feel.n, food) : undefined;
+  if (usually) return { quantity: usually, rest, packs: feel?.n ?? new Fraction(1), rough: true };
   switch (amount.kind) {
     case 'mass':
     case 'volume':
@@ -221,6 +249,10 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
       const weighed = measured(rest, units);
       // "1 cabbage 1.2 kg": what was weighed is believed.
       if (weighed) return { ...weighed, packs: amount.each };
+      // "tinned tomatoes x6" are six tins.
+      const tin = food && !food.facts.gramsEach && food.facts.base !== 'each' ? packOf(food) : undefined;
+      if (tin && food?.name.startsWith('canned'))
+        return { quantity: quantityOf({ n: tin.mul(amount.each).toFraction(), unit: 'g' }), rest, packs: amount.each };
       if (saysNoWeight(food, word))
         return {
           rest: rest.replace(` ${word} `, ' '),
@@ -251,7 +283,13 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
       const one: Quantity | undefined = amount.holds
         ? times(amount.holds, drained)
         : known && quantityOf({ n: known.toFraction(), unit: 'g' });
-      return { ...(one ? { quantity: times(one, amount.packs) } : {}), packs: amount.packs, rest };
+      return {
+        ...(one
+          ? { quantity: times(one, amount.packs) }
+          : { asks: [`How much does a ${amount.name} of it hold? Write it in grams or litres.`] }),
+        packs: amount.packs,
+        rest,
+      };
     }
     case 'range':
     case 'to taste':

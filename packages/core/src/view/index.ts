@@ -53,3 +53,4 @@ export { asRun, leftOutMeans } from './asRun.ts';
 export type { LeftOutMeans, Told } from './asRun.ts';
 export { platesFor } from './platesFor.ts';
 export type { LeftOut } from './leftOut.ts';
+export { proposedPlace } from './proposedPlace.ts';

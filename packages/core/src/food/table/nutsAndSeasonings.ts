@@ -37,7 +37,7 @@ nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;
 mustard;seasoning;249;;;;;c365 f365 of180 oc30;mustard ~sulphites;acid heat;287;3.7;3.3;1.8;4;1.6;0.3;1104;prepared mustard,dijon,wholegrain mustard,grainy mustard,english mustard,yellow mustard,whole grain mustard;mustard seeds
 mustard seeds;seasoning;179;;;;;c365;mustard;heat;2126;26.1;36.2;15.9;12.2;9.2;7.1;13;;mustard
 vegetable stock;water;240;;;;;f4 z90;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt;25;0.2;0.1;0.9;0;0.1;0;296;stock,broth,vegetable broth,veg stock,veggie stock,vegetable bouillon stock;stock powder
-stock powder;seasoning;150;10;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt umami;900;10;5;30;2;1;0;15000;bouillon powder,stock cube,vegetable bouillon powder,vegetable stock powder,vegetable stock cube,vegetable bouillon,bouillon;vegetable stock
+stock powder;seasoning;150;10;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt umami;900;10;5;30;2;1;0;15000;bouillon powder,stock cube,vegetable bouillon powder,vegetable stock powder,vegetable stock cube,vegetable bouillon,bouillon,veg stock cube,veg stock powder,veg bouillon;vegetable stock
 sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster sugar,granulated sugar;brown sugar
 brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;demerara sugar,muscovado sugar,muscovado,light brown sugar,dark brown sugar,cane sugar;sugar
 maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;maple;agave syrup,honey,syrup,sweetener

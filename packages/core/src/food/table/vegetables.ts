@@ -113,7 +113,7 @@ fresh turmeric;vegetable;;;90;;;f21 z240;-;colour aromatic;;;;;;;;;turmeric root
 lemongrass;seasoning;67;20;65;;;f14 z240;-;aromatic;479;1.8;0.5;25.3;0;8.2;2.6;6;lemon grass;
 galangal;vegetable;;;85;;;f21 z240;-;aromatic;;;;;;;;;;ginger
 wild garlic;leaf;30;;95;;;f3 z120;-;aromatic colour;;;;;;;;;ramsons,bear's garlic;garlic
-frozen mixed vegetables;vegetable;140;;;;;z240 f2;~celery;bulk;268;3.3;0.5;9.5;4;1;10.4;47;frozen vegetables,mixed vegetables;
+frozen mixed vegetables;vegetable;140;;;;;z240 f2;~celery;bulk;268;3.3;0.5;9.5;4;1;10.4;47;frozen vegetables,mixed vegetables,mixed veg,frozen veg;
 frozen broccoli;vegetable;156;;;;;z240 f2;-;bulk;109;2.8;0.3;1.8;3;0.8;56;24;;broccoli
 frozen cauliflower;vegetable;132;;;;;z240 f2;-;bulk;100;2;0.3;2.4;2.3;0.5;49;24;;cauliflower
 frozen kale;leaf;130;;;;;z240 f2;-;colour bulk;130;2.7;0.5;2.9;2;0.9;25;15;;kale
