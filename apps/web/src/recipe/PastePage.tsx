@@ -286,6 +286,11 @@ function ReadLine({
       {!ready && (
         <div className="read-doubt">
           <span>{doubt?.question ?? 'How much is it? Write an amount, such as 200 g or 2 cups.'}</span>
+          {!doubt && line.food && (
+            <Button size="small" onClick={() => mend(`${line.text}, to taste`)}>
+              to taste, not counted
+            </Button>
+          )}
           {doubt?.choices.map((choice) => (
             <Button key={choice.label} size="small" onClick={() => mend(choice.line)}>
               {choice.label}

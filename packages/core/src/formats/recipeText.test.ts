@@ -255,3 +255,53 @@ describe('a grain and its water', () => {
     ['too little water to swell it', '500 g white rice\n600 mL water', undefined],
   ])('%s is none', (_, lines, method) => expect(waterOf(dish(lines, method))).toEqual({ law: 'in proportion' }));
 });
+
+describe('shares of an ingredient over the steps', () => {
+  const into = (line: string, ...method: readonly string[]) => {
+    const recipe = asRevision({ name: 'Dish', portions: 4, lines: [readIngredientLine(line, index)], method });
+    return recipe.lines[0]?.into.map(({ step, share }) => `${step} ${share}`);
+  };
+  test.each([
+    [
+      '4 tbsp olive oil',
+      ['Fry the leeks in half the oil', 'Stir in the rest of the oil'],
+      ['step-1 1/2', 'step-2 1/2'],
+    ],
+    ['4 tbsp olive oil', ['Toss with 3 tbsp oil', 'Serve with the rest of the oil'], ['step-1 3/4', 'step-2 1/4']],
+    [
+      '100 g walnuts',
+      ['Add a third of the walnuts', 'Bake', 'Scatter the remaining walnuts'],
+      ['step-1 1/3', 'step-3 2/3'],
+    ],
+    ['100 g walnuts', ['Toast the walnuts', 'Add the walnuts'], ['step-1 1']],
+    ['100 g walnuts', ['Add half the walnuts'], ['step-1 1']],
+    ['100 g walnuts', ['Cut everything', 'Bake'], ['step-1 1']],
+  ])('%s: %s', (line, method, expected) => expect(into(line, ...method)).toEqual(expected));
+  test('law: shares make one', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.constantFrom(
+            'Add half the oil',
+            'Add a third of the oil',
+            'Add 1 tbsp oil',
+            'Add the rest of the oil',
+            'Add the oil',
+            'Stir',
+          ),
+          { minLength: 1, maxLength: 6 },
+        ),
+        (method) => {
+          const recipe = asRevision({
+            name: 'D',
+            portions: 4,
+            lines: [readIngredientLine('4 tbsp olive oil', index)],
+            method,
+          });
+          const sum = recipe.lines[0]?.into.reduce((all, { share }) => all.add(new Fraction(share)), new Fraction(0));
+          expect(sum?.toFraction()).toBe('1');
+          expect(faultsOf(recipe)).toEqual([]);
+        },
+      ),
+    ));
+});

@@ -35,6 +35,6 @@ export const packetLine = (
   grain: number,
   water: number,
 ): { readonly grainCups: string; readonly waterCups: string } => ({
-  grainCups: `${Number(grain.toFixed(2))}`,
-  waterCups: `${Number(water.toFixed(2))}`,
+  grainCups: `${Number(grain.toFixed(3))}`,
+  waterCups: `${Number(water.toFixed(3))}`,
 });

@@ -19,13 +19,13 @@ import {
   type StationUse,
   type Step,
 } from '../../recipe/index.ts';
-import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { cautionsIn } from './cautionsIn.ts';
 import { kindOfDish } from './kindOfDish.ts';
 import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
+import { sharesIn } from './sharesIn.ts';
 import { usualSalt } from './usualSalt.ts';
 
 /** Kept raw, a day less than cooked. Common practice, no published source. */
@@ -210,20 +210,9 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
   const ready = lines.flatMap((line, n): Line[] => {
     const { food } = line;
     if (!food) return [];
-    const index = indexFoods([food]);
-    const names = [food.name, ...(food.facts.names ?? [])].flatMap((each) => each.split(' '));
-    const at =
-      line.atStep ??
-      said.findIndex((text) => {
-        const found = findFood(text, index);
-        return (
-          (found && !('near' in found)) ||
-          names.some((word) => word.length > 2 && new RegExp(`\\b${word.replace(/e?s$/, '')}`, 'i').test(text))
-        );
-      });
-    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep(at < 0 ? 1 : at + 1));
+    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep((line.atStep ?? 0) + 1));
     if (!made) return [];
-    return [made];
+    return [line.atStep === undefined ? { ...made, into: sharesIn(said, food, made.amount) } : made];
   });
   const sealed = read.some((step) => step.kind === 'pressure');
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
