@@ -1,4 +1,5 @@
 import { kindOfStep, kindsFor, saidAs, type MethodStep, type StepKind } from '@kestrel-ridge/core/formats';
+import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
 import type { MendedMethod, StepRead } from './useMethod.ts';
 
@@ -101,7 +102,7 @@ export function stepWords(step: MethodStep): string {
   }
   const station = step.station === 'jug' ? 'blender' : step.grill ? 'grill' : step.station;
   return [
-    step.timed ? span(earliest, latest, 'min') : '5 min, a guess',
+    step.off ? `until ${writtenWords(step.off)} less` : step.timed ? span(earliest, latest, 'min') : '5 min, a guess',
     HANDS_WORDS[step.attention.needs],
     ...(station ? [`${station}${step.celsius ? ` at ${step.celsius} °C` : ''}`] : []),
   ].join(' · ');

@@ -107,6 +107,8 @@ function faultsOfWay(recipe: Revision, at: string): readonly RecipeFault[] {
     for (const { name, goes } of step.gives ?? [])
       if (goes.to === 'step' && (!steps.has(goes.step) || goes.step === step.id))
         say(`steps.${step.id}`, `Its ${name} goes into a step that is not there.`, 'Name another step of this recipe.');
+    if (step.kind === 'work' && step.time.law === 'boils down' && !WRITTEN_NUMBER.test(step.time.off.n))
+      say(`steps.${step.id}`, `“${step.time.off.n}” is no amount of water.`, 'Write 200, 1/2 or 0.5.');
     const window =
       step.kind === 'pressure'
         ? step.hold

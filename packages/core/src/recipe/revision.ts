@@ -70,7 +70,9 @@ export type TimeLaw =
       readonly medium: Medium;
     }
   /** Once, and again for each load. */
-  | { readonly law: 'by load'; readonly minutes: number; readonly perLoad: number };
+  | { readonly law: 'by load'; readonly minutes: number; readonly perLoad: number }
+  /** Until so much water has boiled off, at the written size: twice of it takes twice as long in the same pot. */
+  | { readonly law: 'boils down'; readonly off: Written; readonly boil: Boil };
 
 /** Hands for all of it, a look every n minutes, or nobody. */
 export type Attention =

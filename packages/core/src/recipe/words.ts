@@ -40,6 +40,8 @@ export function timeWords(time: TimeLaw): string {
       return `${time.minutes} min and ${time.perKg} a kilo`;
     case 'by piece size':
       return `${windowWords(time.minutes)} for pieces of ${time.atCm} cm, cut to ${time.cm} cm`;
+    case 'boils down':
+      return `until ${writtenWords(time.off)} less, ${time.boil}`;
     case 'by load':
       return `${time.minutes} min and ${time.perLoad} a load`;
     default:

@@ -203,8 +203,12 @@ function steamOf(
       (own?.hob?.value ?? openPotLoss(grain.law.boil ?? 'lid on', acrossCm, grain.law.minutes ?? GRAIN_MINUTES)) * loads
     );
   const into = wet.flatMap(({ line }) => line.into.map(({ step }) => step));
+  const poured = wet.reduce((sum, { g }) => sum + g, 0);
+  const written = wet.reduce((sum, { line }) => sum + inBase(quantityOf(line.amount)).valueOf(), 0);
+  const grows = written > 0 ? poured / written : 0;
   return openPotMinutes(recipe, into).reduce(
-    (sum, { boil, minutes }) => sum + openPotLoss(boil, acrossCm, minutes) * loads,
+    (sum, { boil, minutes, offG }) =>
+      sum + (offG === undefined ? openPotLoss(boil, acrossCm, minutes) * loads : Math.min(offG * grows, poured)),
     0,
   );
 }

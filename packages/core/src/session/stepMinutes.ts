@@ -1,12 +1,23 @@
-import { pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
+import { openPotLoss, pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
 import type { Reasoned } from '../quantity/index.ts';
-import { windowWords, type TimeLaw, type Window, type WorkStep } from '../recipe/index.ts';
+import {
+  boiledOffG,
+  minutesToBoilOff,
+  windowWords,
+  type TimeLaw,
+  type Window,
+  type WorkStep,
+} from '../recipe/index.ts';
 
 export interface StepSize {
   /** Kilos that go into the step, water aside. */
   readonly kilos: number;
   readonly loads: number;
+  /** Of what boils down: how many times the written size is in one pot, and how wide that is. */
+  readonly pot?: { readonly times: number; readonly acrossCm: number };
 }
+
+const WRITTEN_POT = { times: 1, acrossCm: 22 };
 
 /** How long a step takes at a size, as a window with its reason. */
 export function stepMinutes({ time, stopAt }: Pick<WorkStep, 'time' | 'stopAt'>, size: StepSize): Reasoned<Window> {
@@ -23,7 +34,7 @@ export function stepMinutes({ time, stopAt }: Pick<WorkStep, 'time' | 'stopAt'>,
   };
 }
 
-function byLaw(time: TimeLaw, { kilos, loads }: StepSize): Reasoned<Window> {
+function byLaw(time: TimeLaw, { kilos, loads, pot = WRITTEN_POT }: StepSize): Reasoned<Window> {
   switch (time.law) {
     case 'fixed':
       return { value: time.minutes, because: { rule: 'as the recipe says', figure: windowWords(time.minutes) } };
@@ -35,6 +46,29 @@ function byLaw(time: TimeLaw, { kilos, loads }: StepSize): Reasoned<Window> {
           rule: `${time.minutes} min and ${time.perKg} min a kilo`,
           figure: `${value.expected} min`,
           parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }],
+        },
+      };
+    }
+    case 'boils down': {
+      const minutes = minutesToBoilOff(time, pot.times, pot.acrossCm);
+      const value = {
+        earliest: atLeastOne(minutes * 0.75),
+        expected: atLeastOne(minutes),
+        latest: atLeastOne(minutes * 1.5),
+      };
+      return {
+        value,
+        because: {
+          rule: 'water off ÷ what this pot loses in a minute; the weight says when it is there',
+          figure: windowWords(value),
+          parts: [
+            { rule: 'off', figure: `${Math.round(boiledOffG(time) * pot.times)} g` },
+            {
+              rule: `${time.boil}, from a pot ${pot.acrossCm} cm across`,
+              figure: `${openPotLoss(time.boil, pot.acrossCm, 1).toFixed(1)} g a minute`,
+              source: 'from memory: 5 to 25 kg from a square metre in an hour',
+            },
+          ],
         },
       };
     }

@@ -1,5 +1,5 @@
 import { openPotTimes } from '../heat/index.ts';
-import { dialFor, WEAK_JUG_TIMES } from '../kitchen/index.ts';
+import { dialFor, potThatHolds, WEAK_JUG_TIMES } from '../kitchen/index.ts';
 import { celsius, metres, type Reasoned } from '../quantity/index.ts';
 import { goesWords, type Window, type WorkStep } from '../recipe/index.ts';
 import type { Sharing } from './batchTasks.ts';
@@ -22,12 +22,21 @@ export function workTask(
   const { recipe } = scaled;
   const parts = load ? loads : 1;
   const atBook = forThisJug(
-    stepMinutes(step, { kilos: kilos(step.id, parts), loads }),
+    stepMinutes(step, {
+      kilos: kilos(step.id, parts),
+      loads,
+      pot: {
+        times: scaled.factor.valueOf() / parts,
+        acrossCm: potThatHolds(equipment, scaled.loads.value.fullest / loads / 1000).acrossCm,
+      },
+    }),
     equipment.jug.weak === true && useAt('jug', step.id)?.from === step.id,
   );
-  const minutes = inWater
-    ? atHeight(atBook, openPotTimes(metres(equipment.altitudeM)), boilsHere(equipment.altitudeM))
-    : atBook;
+  // What boils down goes by its weight, not by how soft it gets.
+  const minutes =
+    inWater && step.time.law !== 'boils down'
+      ? atHeight(atBook, openPotTimes(metres(equipment.altitudeM)), boilsHere(equipment.altitudeM))
+      : atBook;
   const station =
     step.attention.needs === 'hands'
       ? 'hands'

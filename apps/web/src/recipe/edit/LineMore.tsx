@@ -1,9 +1,10 @@
-import { LOSS_KG_PER_M2H, type Boil } from '@kestrel-ridge/core/heat';
+import type { Boil } from '@kestrel-ridge/core/heat';
 import type { FoodRole } from '@kestrel-ridge/core/food';
 import { commonPractice } from '@kestrel-ridge/core/quantity';
 import type { Law, Line } from '@kestrel-ridge/core/recipe';
 import { Button, Checkbox, Input, InputNumber, Select } from 'antd';
 import type { Change } from './editRevision.ts';
+import { BOILS } from './lawChoices.ts';
 import type { Option } from './LineRow.tsx';
 
 const ROLES: readonly FoodRole[] = [
@@ -22,7 +23,6 @@ const ROLES: readonly FoodRole[] = [
   'crisp',
   'leaven',
 ];
-const BOILS = (Object.keys(LOSS_KG_PER_M2H) as Boil[]).map((boil) => ({ value: boil, label: boil }));
 
 /** What is seldom changed of an ingredient: its law's figures, shares over several steps, whether it may be any of several foods. */
 export function LineMore({

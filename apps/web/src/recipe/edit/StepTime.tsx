@@ -1,7 +1,8 @@
-import { MEDIUM_W_PER_M2K, type Medium } from '@kestrel-ridge/core/heat';
+import { MEDIUM_W_PER_M2K, type Boil, type Medium } from '@kestrel-ridge/core/heat';
 import type { Attention, PressureStep, Step, TimeLaw, Window, WorkStep } from '@kestrel-ridge/core/recipe';
-import { InputNumber, Select } from 'antd';
-import { TIME_CHOICES, timeOf } from './lawChoices.ts';
+import type { MeasureName } from '@kestrel-ridge/core/quantity';
+import { Input, InputNumber, Select } from 'antd';
+import { BOILS, TIME_CHOICES, timeOf } from './lawChoices.ts';
 
 const MEDIA = (Object.keys(MEDIUM_W_PER_M2K) as Medium[]).map((medium) => ({ value: medium, label: medium }));
 
@@ -104,6 +105,30 @@ function WorkTime({ step, change }: { step: WorkStep; change: (step: WorkStep) =
         <>
           <Minutes name="minutes" value={time.minutes} set={(minutes) => setTime({ ...time, minutes })} />
           <Minutes name="and a load" value={time.perLoad} set={(perLoad) => setTime({ ...time, perLoad })} />
+        </>
+      )}
+      {time.law === 'boils down' && (
+        <>
+          <Input
+            aria-label="How much boils off"
+            value={time.off.n}
+            onChange={(event) => setTime({ ...time, off: { ...time.off, n: event.target.value } })}
+            style={{ width: 80 }}
+          />
+          <Select<MeasureName>
+            aria-label="Measure of what boils off"
+            value={time.off.unit}
+            options={(['mL', 'L', 'cup', 'g'] as const).map((value) => ({ value, label: value }))}
+            onChange={(unit) => setTime({ ...time, off: { ...time.off, unit } })}
+            style={{ width: 80 }}
+          />
+          <Select<Boil>
+            aria-label="How it boils"
+            value={time.boil}
+            options={BOILS}
+            onChange={(boil) => setTime({ ...time, boil })}
+            style={{ width: 150 }}
+          />
         </>
       )}
       <Select<Attention['needs']>

@@ -1,3 +1,4 @@
+import { LOSS_KG_PER_M2H, type Boil } from '@kestrel-ridge/core/heat';
 import {
   cupsOfWater,
   packetLine,
@@ -9,6 +10,9 @@ import {
 } from '@kestrel-ridge/core/recipe';
 import { expectedMinutes, type WorkStep } from '@kestrel-ridge/core/recipe';
 import { SLOWER_EXPONENT } from '@kestrel-ridge/core/scaling';
+
+/** Ways to boil, as they are offered. */
+export const BOILS = (Object.keys(LOSS_KG_PER_M2H) as Boil[]).map((boil) => ({ value: boil, label: boil }));
 
 /** Laws of growth as they are offered, each with where it begins. */
 export const LAW_CHOICES: readonly { readonly value: Law['law']; readonly label: string }[] = [
@@ -55,6 +59,7 @@ export const TIME_CHOICES: readonly { readonly value: TimeLaw['law']; readonly l
   { value: 'by amount', label: 'by the kilo' },
   { value: 'by piece size', label: 'by piece size' },
   { value: 'by load', label: 'by the load' },
+  { value: 'boils down', label: 'until it boiled down' },
 ];
 
 /** A time law of another kind that begins at about the same minutes. */
@@ -62,7 +67,9 @@ export function timeOf(kind: TimeLaw['law'], step: WorkStep): TimeLaw {
   const expected = expectedMinutes(step);
   const { time } = step;
   const minutes: Window =
-    typeof time.minutes === 'number' ? { earliest: expected, expected, latest: expected } : time.minutes;
+    time.law === 'boils down' || typeof time.minutes === 'number'
+      ? { earliest: expected, expected, latest: expected }
+      : time.minutes;
   switch (kind) {
     case 'fixed':
       return { law: kind, minutes };
@@ -70,6 +77,8 @@ export function timeOf(kind: TimeLaw['law'], step: WorkStep): TimeLaw {
       return { law: kind, minutes: 2, perKg: Math.max(1, expected - 2) };
     case 'by piece size':
       return { law: kind, minutes, atCm: 2, cm: 2, medium: 'oven' };
+    case 'boils down':
+      return { law: kind, off: { n: '200', unit: 'mL' }, boil: 'strong simmer' };
     case 'by load':
       return { law: kind, minutes: 1, perLoad: Math.max(1, expected - 1) };
     default:

@@ -176,7 +176,9 @@ function asStep(step: MethodStep, n: number, dish: string, said: readonly string
         ...base,
         ...cautions,
         kind: 'work',
-        time: { law: 'fixed', minutes: step.minutes },
+        time: step.off
+          ? { law: 'boils down', off: step.off, boil: 'strong simmer' }
+          : { law: 'fixed', minutes: step.minutes },
         attention: step.attention,
         per: 'batch',
       };

@@ -11,7 +11,7 @@ export interface StepDoubt {
 }
 
 /** On a hob or in an oven for as long as somebody says: what is only brought to the boil is no wait. */
-const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil)\b/i;
+const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil|reduce)\b/i;
 const BROUGHT =
   /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat the oven\b/i;
 
@@ -66,6 +66,7 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
           ],
         };
   const plain = plainSigns(text);
+  if (step.off) return undefined;
   const said = durationsIn(plain);
   if (said.length > 1) {
     const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];

@@ -1,6 +1,8 @@
 import { plainSigns } from '../../quantity/index.ts';
+import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
+import { boiledOffIn } from './boiledOffIn.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { BARE_NUMBER } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
@@ -22,6 +24,8 @@ export interface MethodStep {
   /** At pressure: how it is let out, where that is said. */
   readonly release?: PressureStep['release'];
   readonly water?: PressureStep['water'];
+  /** Water that boils off until it is done, where that is said. */
+  readonly off?: Written;
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
 }
@@ -72,13 +76,15 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
       ? before
       : undefined;
   const time = saidTime(plain, goesOn);
+  const off = boiledOffIn(plain);
   const said = celsiusIn(plain);
   const grill = GRILL.test(plain);
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
   const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;
   const inOven =
     !preheats && (grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
-  const station = named ?? (inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) ? 'burner' : goesOn?.station);
+  const station =
+    named ?? (inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) || off ? 'burner' : goesOn?.station);
   const alone =
     time !== undefined &&
     !/\bby hand\b/i.test(plain) &&
@@ -86,13 +92,15 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
   const last = beforeTheEnd(plain);
   const attention: Attention =
-    !alone || BLEND.test(plain)
-      ? { needs: 'hands' }
-      : STIRRED.test(plain.replace(AIR_FRIED, ''))
-        ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }
-        : last !== undefined && time.to > last
-          ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
-          : { needs: 'nobody' };
+    off && !time
+      ? { needs: 'look', everyMinutes: POT_LOOK }
+      : !alone || BLEND.test(plain)
+        ? { needs: 'hands' }
+        : STIRRED.test(plain.replace(AIR_FRIED, ''))
+          ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }
+          : last !== undefined && time.to > last
+            ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
+            : { needs: 'nobody' };
   const celsius = station === 'oven' ? (said ?? goesOn?.celsius ?? heated ?? OVEN_C) : undefined;
   return {
     text,
@@ -103,6 +111,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     ...(station ? { station } : {}),
     ...(celsius === undefined ? {} : { celsius }),
     ...(grill ? { grill: true } : {}),
+    ...(off && !time ? { off } : {}),
   };
 }
 

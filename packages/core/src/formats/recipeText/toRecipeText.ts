@@ -28,6 +28,8 @@ function sayStep(step: Step, recipe: Revision): string {
   if (step.kind === 'pressure')
     return `Pressure-cook the ${step.name} for ${minuteWords(step.hold)} at high pressure${step.water === 'kettle' ? ', with hot water from the kettle' : ''}, ${RELEASES[step.release.how](step.release)}.`;
   const { time: law } = step;
+  if (law.law === 'boils down')
+    return `${step.name}, until ${writtenWords(law.off)} less${whereWords(step.id, recipe)}${step.cue ? `: ${step.cue}` : ''}.`;
   const minutes: Window =
     law.law === 'fixed' || law.law === 'by piece size'
       ? law.minutes

@@ -87,6 +87,7 @@ const time = v.variant(
       medium: v.picklist(keysOf(MEDIUM_W_PER_M2K), 'Nothing carries its heat.'),
     }),
     v.object({ law: v.literal('by load'), minutes, perLoad: minutes }),
+    v.object({ law: v.literal('boils down'), off: written, boil }),
   ],
   'Its time follows no law that is known here.',
 );

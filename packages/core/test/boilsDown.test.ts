@@ -1,0 +1,73 @@
+import fc from 'fast-check';
+import { BOOK, bookFoodId } from '../src/food/index.ts';
+import { asRevision, indexFoods, readIngredientLine, readMethod, toRecipeText } from '../src/formats/index.ts';
+import { openPotLoss } from '../src/heat/index.ts';
+import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
+import { Fraction } from '../src/quantity/index.ts';
+import { faultsOf, type Revision } from '../src/recipe/index.ts';
+import { scaleBatch } from '../src/scaling/index.ts';
+import { expandSession } from '../src/session/index.ts';
+
+const foods = new Map(BOOK.map((food) => [food.id, food]));
+const index = indexFoods(BOOK);
+const ONE_POT = { ...STARTING_EQUIPMENT, pots: [{ name: 'pot', litres: 12, acrossCm: 24 }] };
+
+const sauce = (step: string): Revision =>
+  asRevision({
+    name: 'Tomato sauce',
+    portions: 4,
+    lines: ['800 g canned tomatoes', '300 mL water'].map((line) => readIngredientLine(line, index)),
+    method: ['Put tomatoes and water into the pot on the hob.', step],
+  });
+const made = (recipe: Revision, portions: number) => {
+  const scaled = scaleBatch(recipe, new Fraction(portions), foods, ONE_POT);
+  const tasks = expandSession('s', [{ id: 'b', scaled }], ONE_POT, 1);
+  const about = Object.values(tasks.about).find(({ step }) => step === 'step-2');
+  if (!about) throw new Error('no step');
+  return { grams: scaled.yields.value.g.valueOf(), about };
+};
+
+test('“reduce by 200 ml” is a step that goes on until so much has boiled off, and says at which weight to stop', () => {
+  const recipe = sauce('Reduce by 200 ml.');
+  expect(faultsOf(recipe)).toEqual([]);
+  expect(recipe.steps[1]).toMatchObject({ time: { law: 'boils down', off: { n: '200', unit: 'mL' } } });
+  const { about, grams } = made(recipe, 4);
+  // By hand: 800 g and 300 g less 200 g; at 20 kg from a square metre in an hour a pot of 24 cm loses 15.1 g a minute.
+  expect(grams).toBeCloseTo(900, 0);
+  expect(about.stopsAtG).toBe(900);
+  expect(about.window.expected).toBe(Math.round(200 / openPotLoss('strong simmer', 24, 1)));
+  expect(about.window.expected).toBe(13);
+});
+
+// Source: published: heat of evaporation of water at 100 °C, 2257 kJ/kg (IAPWS): a burner of 2 kW whose half reaches the water boils off 200 g in no less than 7.5 minutes.
+test('it is never quicker than the heat allows', () => {
+  const { about } = made(sauce('Reduce by 200 ml.'), 4);
+  expect(about.window.expected).toBeGreaterThanOrEqual((0.2 * 2257) / (2 * 0.5) / 60);
+});
+
+test('law: twice the dish in the same pot boils off twice as much, in twice the time, and stops at twice the weight', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 50, max: 250 }), (off) => {
+      const recipe = sauce(`Reduce by ${off} ml.`);
+      const [once, twice] = [made(recipe, 4), made(recipe, 8)];
+      expect(twice.grams).toBeCloseTo(2 * once.grams, 3);
+      expect(Math.abs((twice.about.stopsAtG ?? 0) - 2 * (once.about.stopsAtG ?? 0))).toBeLessThanOrEqual(1);
+      expect(Math.abs(twice.about.window.expected - 2 * once.about.window.expected)).toBeLessThanOrEqual(1);
+    }),
+  ));
+
+test.each([
+  ['Boil it down by 3/4 cup', '3/4', 'cup'],
+  ['Simmer until 1 cup less', '1', 'cup'],
+  ['Boil off about 100 ml', '100', 'mL'],
+])('“%s” says how much', (text, n, unit) => {
+  const [step] = readMethod([text]);
+  expect([step?.off, step?.station]).toEqual([{ n, unit }, 'burner']);
+});
+
+test('what is written of it is read back', () => {
+  const recipe = sauce('Reduce by 200 ml.');
+  const [, said = ''] = toRecipeText(recipe, foods).method;
+  expect(readMethod([said])[0]?.off).toEqual({ n: '200', unit: 'mL' });
+  expect(recipe.lines.some(({ food }) => food === bookFoodId('water'))).toBe(true);
+});
