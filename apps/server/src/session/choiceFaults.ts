@@ -1,5 +1,5 @@
 import type { Fault } from '@kestrel-ridge/core/formats';
-import type { Choice, Revision } from '@kestrel-ridge/core/recipe';
+import { wholeOf, type Choice, type Revision } from '@kestrel-ridge/core/recipe';
 
 export const noLine = (field: string, line: string): Fault => ({
   field,
@@ -31,7 +31,7 @@ export function choiceFaults(document: Revision, choice: Choice): readonly Fault
   for (const { line } of choice.swaps ?? [])
     if (!document.lines.some(({ id }) => id === line)) faults.push(noLine('choice.swaps', line));
   for (const fill of choice.fills ?? []) {
-    const line = document.lines.find(({ id }) => id === fill.line);
+    const line = document.lines.find(({ id }) => id === wholeOf(fill.line));
     if (!line) faults.push(noLine('choice.fills', fill.line));
     else if (!line.slot?.allowed.includes(fill.food))
       faults.push({
@@ -40,6 +40,13 @@ export function choiceFaults(document: Revision, choice: Choice): readonly Fault
         remedy: 'Choose one of those offered, or swap the food.',
       });
   }
+  for (const { share } of choice.fills ?? [])
+    if (share !== undefined && !isPart(share))
+      faults.push({
+        field: 'choice.fills',
+        fault: `${share} is not a part of the line.`,
+        remedy: 'Say a fraction between none of it and all of it, as in "3/5".',
+      });
   return faults;
 }
 

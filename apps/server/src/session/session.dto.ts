@@ -1,7 +1,7 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
 import { LIMITS } from '@kestrel-ridge/core/formats';
-import { MEASURES, WRITTEN_NUMBER, type MeasureName } from '@kestrel-ridge/core/quantity';
+import { MEASURES, WRITTEN_NUMBER, WRITTEN_SHARE, type MeasureName } from '@kestrel-ridge/core/quantity';
 import type { Wishes } from '@kestrel-ridge/core/session';
 import { readWishes } from '@kestrel-ridge/core/session/schema';
 import { Type } from 'class-transformer';
@@ -105,6 +105,10 @@ class SwapDto {
 class FillDto {
   @ApiProperty() @IsString() @Length(1, 120, LINE) line: string;
   @Id('food') food: string;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @Matches(WRITTEN_SHARE, { message: 'It is no share. Write 1/2 or 2/3.' })
+  share?: string;
 }
 
 class FinalDto {

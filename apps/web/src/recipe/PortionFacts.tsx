@@ -14,7 +14,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { useMemo } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { costOfOne } from '@kestrel-ridge/core/view';
+import { bringsVitaminC, costOfOne } from '@kestrel-ridge/core/view';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */
@@ -31,6 +31,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
   const always = addedBy(scaled.allergens, bySlot);
   const perhaps = [...bySlot.contains, ...bySlot.may];
   const alcohol = alcoholPerPortion(scaled);
+  const beside = facts.ironAlone ? bringsVitaminC(view) : [];
   return (
     <section aria-label="A portion holds">
       <h2>A portion holds</h2>
@@ -60,7 +61,9 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
             ` ${capital(food)} to taste is not counted: usually about ${usualG < 10 ? usualG.toFixed(1) : Math.round(usualG)} g a portion.`,
         )}
         {facts.ironAlone &&
-          ' Iron from plants is taken up better beside a source of vitamin C; there is little in this dish.'}
+          ` Iron from plants is taken up better beside a source of vitamin C; there is little in this dish${
+            beside.length > 0 ? `. On the shelf: ${beside.join(', ')}` : ''
+          }.`}
         {alcohol && ' Alcohol never boils off wholly. Without any: stock or apple juice with a little acid.'}
       </p>
       <p>

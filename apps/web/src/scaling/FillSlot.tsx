@@ -1,8 +1,9 @@
-import type { Line } from '@kestrel-ridge/core/recipe';
+import { restOf, type Line } from '@kestrel-ridge/core/recipe';
 import { fillsFor } from '@kestrel-ridge/core/scaling';
-import { daysBetween } from '@kestrel-ridge/core/quantity';
+import { Fraction, daysBetween } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { gramsOnHand } from '@kestrel-ridge/core/view';
+import { Button } from 'antd';
 import { Offers } from './Offers.tsx';
 import { useChoose } from './useChoose.ts';
 
@@ -13,7 +14,11 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
   if (!slot) return null;
   const fills = batch.state.choice.fills ?? [];
   const filled = fills.find((fill) => fill.line === line.id);
-  const others = fills.filter((fill) => fill.line !== line.id);
+  // What filled the rest of it goes with it.
+  const others = fills.filter((fill) => fill.line !== line.id && !fill.line.startsWith(restOf(line.id)));
+  const scaled = batch.scaled.lines.find((each) => each.line.id === line.id);
+  const wantedG = scaled?.grams?.g.valueOf() ?? 0;
+  const leads = batch.scaled.recipe.lines.some(({ law }) => law.law === 'water for grain' && law.grain === line.id);
   return (
     <Offers
       label={filled ? 'fills an open line' : 'open: choose …'}
@@ -23,13 +28,35 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
           id: food.id,
           name: food.name,
           note: `${onHandG > 0 ? `${Math.round(onHandG)} g there` : 'not on the shelf'}${leftWords(daysLeft)}`,
-          beside: filled?.food === food.id && <span className="soft">chosen</span>,
+          beside:
+            filled?.food === food.id ? (
+              <span className="soft">chosen</span>
+            ) : (
+              onHandG > 0 &&
+              onHandG < wantedG &&
+              !leads && (
+                <Button
+                  size="small"
+                  onClick={() =>
+                    void choose({
+                      fills: [...others, { line: line.id, food: food.id, share: shareOf(onHandG, wantedG) }],
+                    })
+                  }
+                >
+                  only the {Math.round(onHandG)} g, the rest of another
+                </Button>
+              )
+            ),
           take: () => void choose({ fills: [...others, { line: line.id, food: food.id }] }),
         }))
       }
     />
   );
 }
+
+/** So much of so much, in hundredths. */
+const shareOf = (part: number, whole: number): string =>
+  new Fraction(Math.max(1, Math.min(99, Math.round((part / whole) * 100))), 100).toFraction();
 
 const leftWords = (days: number | undefined): string =>
   days === undefined ? '' : days < 0 ? ', past its date' : `, ${days} ${days === 1 ? 'day' : 'days'} left`;

@@ -1,5 +1,5 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
+import { wholeOf, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
 import { perLoad, showAmount, showFirst, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
@@ -78,9 +78,10 @@ function Row({
   const need = fromShelf ? inBase(fromShelf.value) : new Fraction(0);
   const enough = free.compare(need.sub(new Fraction(1, 10))) >= 0;
   const unit = fromShelf ? baseUnitOf(fromShelf.value) : food.facts.base;
-  const slot = (swappable?.written ?? { lines: [line.line] }).lines.find(
-    (each) => each.id === line.line.id && each.slot,
+  const open = (swappable?.written ?? { lines: [line.line] }).lines.find(
+    (each) => each.id === wholeOf(line.line.id) && each.slot,
   );
+  const slot = open && { ...open, id: line.line.id };
   const first = line.first && showFirst(amount.value, line.first, food, equipment);
   const linear = line.inProportion && showAmount(line.inProportion, food, equipment);
   const peeled = fromShelf && line.line.prepared && fromShelf.because.parts !== undefined;

@@ -1,6 +1,18 @@
 import fc from 'fast-check';
 import { BOOK, bookFoodId } from '../food/index.ts';
-import { compareRevisions, cookedAs, faultsOf, skipSteps, STARTER_RECIPES, waysOf, type Revision } from './index.ts';
+import { Fraction } from '../quantity/index.ts';
+import {
+  compareRevisions,
+  cookedAs,
+  faultsOf,
+  restOf,
+  skipSteps,
+  STARTER_RECIPES,
+  waysOf,
+  wholeOf,
+  type Line,
+  type Revision,
+} from './index.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));
 const named = (name: string): Revision => {
@@ -48,6 +60,37 @@ describe('a recipe as one batch cooks it', () => {
     expect(filled(bookFoodId('quinoa'))).toBe(bookFoodId('quinoa'));
     expect(filled(bookFoodId('leek'))).toBe(first.food);
   });
+  test('several foods share an open line: so much of one, the rest of another; the whole is what was written', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 99 }), fc.integer({ min: 1, max: 99 }), (first, second) => {
+        const greens = bookFoodId('kale');
+        const [chard, leek] = [bookFoodId('chard'), bookFoodId('leek')];
+        const line: Line = {
+          id: 'greens',
+          food: greens,
+          amount: { n: '500', unit: 'g' },
+          law: { law: 'in proportion' },
+          into: [{ step: millet.steps[0]?.id ?? '', share: '1' }],
+          slot: { role: 'bulk', allowed: [greens, chard, leek] },
+        };
+        const open: Revision = { ...millet, lines: [...millet.lines, line] };
+        const rest = restOf('greens');
+        const fills = [
+          { line: 'greens', food: chard, share: `${first}/100` },
+          { line: rest, food: leek, share: `${second}/100` },
+        ];
+        const cooked = cookedAs(open, { fills }, foods);
+        const parts = cooked.lines.filter(({ id }) => wholeOf(id) === 'greens');
+        expect(parts.map(({ food, slot }) => [food, slot !== undefined])).toEqual([
+          [chard, false],
+          [leek, false],
+          [greens, true],
+        ]);
+        const sum = parts.reduce((all, { amount }) => all.add(new Fraction(amount.n)), new Fraction(0));
+        expect(sum.toFraction()).toBe('500');
+        expect(faultsOf(cooked)).toEqual([]);
+      }),
+    ));
   test('eaten at once, nothing is stopped short', () => {
     const short: Revision = {
       ...millet,

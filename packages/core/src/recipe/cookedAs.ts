@@ -1,5 +1,7 @@
 import type { Food, FoodId } from '../food/index.ts';
+import { Fraction } from '../quantity/index.ts';
 import type { LineChange, Line, Revision } from './revision.ts';
+import { readShare } from './readShare.ts';
 import { withMildPart, type MildPart } from './mildPart.ts';
 import { skipSteps } from './skipSteps.ts';
 import { applySwaps, type Swap } from './swap.ts';
@@ -8,7 +10,15 @@ import { applySwaps, type Swap } from './swap.ts';
 export interface Fill {
   readonly line: string;
   readonly food: FoodId;
+  /** The part of the line that it fills, "3/5"; left out: all of it. What is left is open again: see restOf. */
+  readonly share?: string;
 }
+
+const REST = '~rest';
+/** The line that stays open where a food fills a part of one. */
+export const restOf = (line: string): string => `${line}${REST}`;
+/** The line of the recipe that such a line is part of. @example wholeOf('greens~rest~rest') // 'greens' */
+export const wholeOf = (line: string): string => line.replace(/(?:~rest)+$/, '');
 
 /** What a cook chose for one batch, where the recipe leaves a choice. */
 export interface Choice {
@@ -52,14 +62,11 @@ export function cookedAs(recipe: Revision, choice: Choice, foods: ReadonlyMap<Fo
         version.skips,
       )
     : byMethod;
+  // Water that follows a grain follows one line: such a line is filled whole.
+  const leads = new Set(byVersion.lines.flatMap(({ law }) => (law.law === 'water for grain' ? [law.grain] : [])));
   const filled: Revision = {
     ...byVersion,
-    lines: byVersion.lines.map((line) => {
-      const fill = choice.fills?.find((each) => each.line === line.id && line.slot?.allowed.includes(each.food));
-      if (!fill || !foods.has(fill.food)) return line;
-      const { slot: _filled, ...rest } = line;
-      return { ...rest, food: fill.food };
-    }),
+    lines: byVersion.lines.flatMap((line) => filledLine(line, choice.fills ?? [], foods, leads)),
     steps: choice.eatenToday
       ? byVersion.steps.map((step) => {
           if (step.kind !== 'work') return step;
@@ -69,6 +76,28 @@ export function cookedAs(recipe: Revision, choice: Choice, foods: ReadonlyMap<Fo
       : byVersion.steps,
   };
   return withMildPart(applySwaps(filled, choice.swaps ?? [], foods), choice.mild, foods);
+}
+
+/** A part of a part soon has a denominator that nobody writes: to a thousandth then. */
+const writable = (n: Fraction): Fraction => (n.d > 9999n ? n.round(3) : n);
+
+/** An open line with what fills it: whole, or a part of it and the rest behind, which may be filled in its turn. */
+function filledLine(
+  line: Line,
+  fills: readonly Fill[],
+  foods: ReadonlyMap<FoodId, Food>,
+  leads: ReadonlySet<string>,
+): readonly Line[] {
+  const fill = fills.find((each) => each.line === line.id && line.slot?.allowed.includes(each.food));
+  if (!fill || !foods.has(fill.food)) return [line];
+  const { slot: _filled, ...rest } = line;
+  const part = fill.share === undefined || leads.has(line.id) ? undefined : readShare(fill.share);
+  if (!part || part.compare(0) <= 0 || part.compare(1) >= 0) return [{ ...rest, food: fill.food }];
+  const whole = new Fraction(line.amount.n);
+  const taken = writable(whole.mul(part));
+  const amountOf = (n: Fraction) => ({ ...line.amount, n: n.toFraction(true) });
+  const open: Line = { ...line, id: restOf(line.id), amount: amountOf(writable(whole.sub(taken))) };
+  return [{ ...rest, food: fill.food, amount: amountOf(taken) }, ...filledLine(open, fills, foods, leads)];
 }
 
 const changed = (lines: readonly Line[], changes: readonly LineChange[]): readonly Line[] =>

@@ -2,7 +2,7 @@ export { applySwaps } from './swap.ts';
 export type { Swap } from './swap.ts';
 export { compareRevisions } from './compareRevisions.ts';
 export type { Difference } from './compareRevisions.ts';
-export { cookedAs, foodsOfRecipe, waysOf } from './cookedAs.ts';
+export { cookedAs, foodsOfRecipe, restOf, waysOf, wholeOf } from './cookedAs.ts';
 export type { Choice, Fill } from './cookedAs.ts';
 export { HEATING, isEatenCold, isHeated, isHeatedAt, staysCrisp } from './isHeated.ts';
 export { leadsTo } from './leadsTo.ts';

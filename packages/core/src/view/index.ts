@@ -53,4 +53,5 @@ export { asRun, leftOutMeans } from './asRun.ts';
 export type { LeftOutMeans, Told } from './asRun.ts';
 export { platesFor } from './platesFor.ts';
 export type { LeftOut } from './leftOut.ts';
+export { bringsVitaminC } from './bringsVitaminC.ts';
 export { proposedPlace } from './proposedPlace.ts';
