@@ -130,7 +130,7 @@ export const SmallThings = () => (
   </fieldset>
 );
 
-/** When somebody is awake to begin a soak or to take a box out. */
+/** When somebody is awake to begin a soak. */
 export const Awake = () => (
   <fieldset>
     <legend>Awake</legend>
@@ -154,7 +154,7 @@ export const Awake = () => (
     >
       <Input placeholder={AWAKE.to} style={{ width: 110 }} />
     </Form.Item>
-    <p className="soft">Soaks and thawing begin between these hours.</p>
+    <p className="soft">Soaks begin between these hours.</p>
   </fieldset>
 );
 

@@ -102,7 +102,8 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         </text>
       </svg>
       <p className="soft">
-        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L ·{' '}
+        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L
+        <br />
         <Why because={scaled.loads.because}>how full, line by line</Why>
       </p>
     </section>

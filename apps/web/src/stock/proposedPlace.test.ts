@@ -6,7 +6,13 @@ import { kitchen } from '../app/kitchenForTests.ts';
 test('a place is proposed by where the last of it stood, else by where it keeps', () => {
   const view = kitchen();
   const kindOf = (name: string) => proposedPlace({ ...view, lots: [] }, bookFood(name))?.kind;
-  expect(['kale', 'millet', 'frozen peas', 'tofu'].map(kindOf)).toEqual(['fridge', 'cupboard', 'freezer', 'fridge']);
+  expect(['kale', 'millet', 'brown rice', 'frozen peas', 'tofu'].map(kindOf)).toEqual([
+    'fridge',
+    'cupboard',
+    'cupboard',
+    'freezer',
+    'fridge',
+  ]);
   const [lot] = view.lots;
   if (!lot) throw new Error('no lot');
   const elsewhere = view.kitchen.places.find(({ id }) => id !== proposedPlace({ ...view, lots: [] }, lot.food)?.id);
