@@ -162,6 +162,25 @@ describe('figures of a food', () => {
         seen: null,
       }),
     ).toMatchObject({ status: 422, body: { errors: [{ field: 'value' }] } }));
+  test('a food of one’s own is like another: weights and keeping are taken over, allergens and names are not', async () => {
+    const { body: foods } = await server.get<FoodState[]>(`${at}/foods`);
+    const like = foods.find(({ name }) => name === 'soya milk');
+    const { body } = await server.send<FoodState>('POST', `${at}/foods`, {
+      id: randomUUID(),
+      name: 'hemp drink',
+      kind: 'water',
+      base: 'mL',
+      like: like?.id,
+    });
+    expect(body.facts).toMatchObject({
+      kind: 'water',
+      base: 'mL',
+      gramsPerCup: { value: 244, source: 'as soya milk' },
+    });
+    expect([body.facts.allergens, body.facts.names]).toEqual([undefined, undefined]);
+    const lost = { id: randomUUID(), name: 'nothing like it', kind: 'water', base: 'mL', like: randomUUID() };
+    expect((await server.send('POST', `${at}/foods`, lost)).status).toBe(404);
+  });
   test('a food that the book lacks can be added once', async () => {
     const add = (name: string) =>
       server.send('POST', `${at}/foods`, { id: randomUUID(), name, kind: 'vegetable', base: 'g' });

@@ -2,7 +2,7 @@ import { ApiProperty } from '@nestjs/swagger';
 import { LIMITS } from '@kestrel-ridge/core/formats';
 import { ALLERGENS, FIGURES, type Allergen, type FigureName, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
-import { IsArray, IsIn, IsNumber, IsOptional, IsString, Length } from 'class-validator';
+import { IsArray, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length } from 'class-validator';
 import { Id, SeenAs } from '../problem/says.ts';
 
 const KINDS: readonly FoodKind[] = [
@@ -36,6 +36,11 @@ export class AddFoodDto {
   @IsArray(ALLERGEN)
   @IsIn(ALLERGENS, { each: true, ...ALLERGEN })
   allergens?: Allergen[];
+  /** A food of this kitchen that it is like: its weights, how it cooks and keeps are taken over. */
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsUUID(undefined, { message: 'What it is like is no food. Choose one from the list.' })
+  like?: string;
 }
 
 export class OwnFigureDto {

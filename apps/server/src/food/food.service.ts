@@ -1,6 +1,13 @@
 import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import { FIGURES, figureOf, withOwnFigures, type FigureName, type OwnFigures } from '@kestrel-ridge/core/food';
+import {
+  FIGURES,
+  figureOf,
+  likeFood,
+  withOwnFigures,
+  type FigureName,
+  type OwnFigures,
+} from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { changedMeanwhile } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
@@ -40,12 +47,20 @@ export class FoodService {
               { field: 'name', fault: `“${same.name}” is there already.`, remedy: 'Use it, or choose another name.' },
             ],
           });
+        const model =
+          dto.like === undefined ? null : await FoodRow.findOne({ where: { kitchen, id: dto.like }, transaction });
+        if (dto.like !== undefined && !model) return refused<Refusal>({ code: 'not found', what: 'food' });
         const row = await FoodRow.create(
           {
             kitchen,
             id: dto.id,
             name,
-            facts: { kind: dto.kind, base: dto.base, ...(dto.allergens ? { allergens: dto.allergens } : {}) },
+            facts: {
+              ...(model ? likeFood(model) : {}),
+              kind: dto.kind,
+              base: dto.base,
+              ...(dto.allergens ? { allergens: dto.allergens } : {}),
+            },
           },
           { transaction },
         );

@@ -1,5 +1,5 @@
 import { startsSo } from '../parts/startsSo.ts';
-import { ALLERGENS, type Allergen, type FoodKind } from '@kestrel-ridge/core/food';
+import { ALLERGENS, type Allergen, type Food, type FoodKind } from '@kestrel-ridge/core/food';
 import type { BaseUnit } from '@kestrel-ridge/core/quantity';
 import { Form, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
@@ -26,6 +26,7 @@ interface Fields {
   readonly name: string;
   readonly kind: FoodKind;
   readonly base: BaseUnit;
+  readonly like?: string;
   /** Empty: nobody has looked. */
   readonly allergens: readonly (Allergen | typeof NONE)[];
 }
@@ -36,16 +37,19 @@ export function AddFood({
   close,
   added,
   name,
+  foods,
 }: {
   open: boolean;
   close: () => void;
   added: (id: string) => void;
   name: string;
+  /** What it may be like. */
+  foods: ReadonlyMap<string, Food>;
 }) {
   const [form] = Form.useForm<Fields>();
   const [busy, setBusy] = useState(false);
   const send = useCommand();
-  const keep = async ({ allergens, ...fields }: Fields) => {
+  const keep = async ({ allergens, like, ...fields }: Fields) => {
     setBusy(true);
     const id = newId();
     const sent = await send({
@@ -53,6 +57,7 @@ export function AddFood({
       body: {
         id,
         ...fields,
+        ...(like ? { like } : {}),
         ...(allergens.length > 0 ? { allergens: allergens.filter((each) => each !== NONE) } : {}),
       },
       touches: ['kitchen', 'recipes'],
@@ -90,6 +95,27 @@ export function AddFood({
       >
         <Form.Item label="Name" name="name" rules={[{ required: true, whitespace: true, message: 'Give it a name.' }]}>
           <Input autoFocus maxLength={80} />
+        </Form.Item>
+        <Form.Item
+          label="It is like"
+          name="like"
+          extra={
+            <span className="soft">Its weights, how it cooks and keeps are taken over; its allergens never are.</span>
+          }
+        >
+          <Select
+            showSearch={{ optionFilterProp: 'label' }}
+            allowClear
+            placeholder="nothing known here"
+            options={[...foods.values()]
+              .filter(({ facts }) => facts.kind !== 'component')
+              .map(({ id, name: known }) => ({ value: id, label: known }))
+              .sort((a, b) => a.label.localeCompare(b.label))}
+            onChange={(id: string | undefined) => {
+              const model = id === undefined ? undefined : foods.get(id);
+              if (model) form.setFieldsValue({ kind: model.facts.kind, base: model.facts.base });
+            }}
+          />
         </Form.Item>
         <Form.Item label="What kind of food" name="kind">
           <Select options={KINDS.map((kind) => ({ value: kind, label: kind }))} />

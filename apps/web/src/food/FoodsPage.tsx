@@ -84,6 +84,7 @@ function Foods({ view }: { view: KitchenView }) {
         close={() => setAdding(false)}
         added={(added) => void navigate(`/foods/${added}`)}
         name={query}
+        foods={view.foods}
       />
     </main>
   );

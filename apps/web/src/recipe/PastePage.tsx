@@ -178,6 +178,7 @@ function Paste({ view }: { view: KitchenView }) {
                   key={`${n} ${texts[n]?.text ?? line.text}`}
                   line={line}
                   ready={!open.includes(n)}
+                  known={view.foods}
                   mend={(next) => mend(n, next)}
                   {...(n === 0 && words.name === ''
                     ? { asTitle: () => change(`${line.text}\n\n${text.replace(line.text, '')}`) }
@@ -254,11 +255,13 @@ function readAmountWords({ amount, food }: IngredientLine): string {
 function ReadLine({
   line,
   ready,
+  known,
   mend,
   asTitle,
 }: {
   line: ReadLineOfRecipe;
   ready: boolean;
+  known: KitchenView['foods'];
   mend: (line: string) => void;
   /** The first line of a text without a name may be the name. */
   asTitle?: () => void;
@@ -302,7 +305,13 @@ function ReadLine({
                 Add it as a new food …
               </Button>
               {adding && (
-                <AddFood open close={() => setAdding(false)} added={() => setAdding(false)} name={nameIn(line.text)} />
+                <AddFood
+                  open
+                  close={() => setAdding(false)}
+                  added={() => setAdding(false)}
+                  name={nameIn(line.text)}
+                  foods={known}
+                />
               )}
             </>
           )}

@@ -31,3 +31,4 @@ export { FIGURES, figureOf, THIS_KITCHEN, withOwnFigures } from './ownFigures.ts
 export type { Figure, FigureName, KnownFigure, OwnFigures } from './ownFigures.ts';
 export { FOOD_GROUPS, groupsOf } from './foodGroup.ts';
 export type { FoodGroup } from './foodGroup.ts';
+export { likeFood } from './likeFood.ts';
