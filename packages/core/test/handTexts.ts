@@ -45,9 +45,11 @@ export function readingOf(text: string): string {
       const time =
         step.kind === 'ahead'
           ? `${step.hours?.least}-${step.hours?.most} h before`
-          : step.timed
-            ? `${step.minutes.earliest}-${step.minutes.latest} min`
-            : 'untimed';
+          : step.afterwards
+            ? `stands ${step.afterwards.least}-${step.afterwards.most} h afterwards`
+            : step.timed
+              ? `${step.minutes.earliest}-${step.minutes.latest} min`
+              : 'untimed';
       const release = step.release?.how === 'timed' ? `release ${step.release.minutes}` : step.release?.how;
       const where = [step.kind === 'pressure' ? 'at pressure' : step.station, step.celsius, release]
         .filter(Boolean)

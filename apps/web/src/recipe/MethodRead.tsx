@@ -100,6 +100,8 @@ export function stepWords(step: MethodStep): string {
       ' · ',
     );
   }
+  if (step.afterwards)
+    return `hands · then it stands ${span(step.afterwards.least, step.afterwards.most, 'h')}, after the session`;
   const station = step.station === 'jug' ? 'blender' : step.grill ? 'grill' : step.station;
   return [
     step.off ? `until ${writtenWords(step.off)} less` : step.timed ? span(earliest, latest, 'min') : '5 min, a guess',

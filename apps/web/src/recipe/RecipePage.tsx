@@ -1,7 +1,7 @@
-import { toJsonLd, toMarkdown, toRecipeText, type RecipeState } from '@kestrel-ridge/core/formats';
+import { toJsonLd, toMarkdown, toRecipeText, type RecipeFacts, type RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction, show } from '@kestrel-ridge/core/quantity';
 import { cookedAs, type Choice } from '@kestrel-ridge/core/recipe';
-import { scaleBatch } from '@kestrel-ridge/core/scaling';
+import { perPortion, scaleBatch } from '@kestrel-ridge/core/scaling';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -18,6 +18,7 @@ import { IngredientTable } from '../scaling/IngredientTable.tsx';
 import '../scaling/scale.css';
 import { useAddBatch } from '../week/useAddBatch.ts';
 import { Assembly } from './Assembly.tsx';
+import { recipeMinutes } from './recipeMinutes.ts';
 import { MethodSteps } from './MethodSteps.tsx';
 import { PortionFacts } from './PortionFacts.tsx';
 import './recipes.css';
@@ -79,6 +80,17 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
     void message.success(`${file} is in your downloads.`);
   };
   const words = toRecipeText(document, foods);
+  const facts = (): RecipeFacts => {
+    const { nutrients, covered } = perPortion(scaled);
+    const of = (key: (typeof nutrients)[number]['key']) => nutrients.find((each) => each.key === key)?.perPortion;
+    const [kJ, proteinG] = covered < 1 ? [] : [of('energy'), of('protein')];
+    return {
+      minutes: recipeMinutes(document),
+      category: document.component.kind,
+      ...(kJ === undefined ? {} : { kJ }),
+      ...(proteinG === undefined ? {} : { proteinG }),
+    };
+  };
 
   return (
     <main className="page">
@@ -155,7 +167,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           </div>
           <div className="give-row">
             <Button onClick={() => give('md', 'text/markdown', toMarkdown(words))}>Markdown</Button>
-            <Button onClick={() => give('json', 'application/ld+json', toJsonLd(words))}>Recipe data</Button>
+            <Button onClick={() => give('json', 'application/ld+json', toJsonLd(words, facts()))}>Recipe data</Button>
             <Button onClick={() => window.print()}>Print</Button>
           </div>
         </aside>

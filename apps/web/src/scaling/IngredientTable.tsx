@@ -1,5 +1,5 @@
 import { Fraction, baseUnitOf, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { wholeOf, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
+import { wholeOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { perLoad, showAmount, showFirst, type ScaledBatch, type ScaledLine } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
@@ -92,9 +92,10 @@ function Row({
         {line.line.form && <small>{line.line.form}</small>}
         {line.line.optional && <small>optional</small>}
         {line.line.comesOut && <small>comes out again</small>}
-        {line.line.between && (
+        {line.between && (
           <small>
-            {line.line.between.from.n} to {writtenWords(line.line.between.to)} as written
+            {showAmount(line.between.from, food, equipment).first} to{' '}
+            {showAmount(line.between.to, food, equipment).first}
           </small>
         )}
         {swappable && slot && <FillSlot view={view} batch={swappable} line={slot} />}

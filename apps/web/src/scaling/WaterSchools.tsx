@@ -59,8 +59,14 @@ export function WaterSchools({
               )}
             </small>
             {!chosen && (
-              <Button size="small" type="text" disabled={busy} onClick={() => void choose(school.school)}>
-                Use {school.name} for this dish
+              <Button
+                size="small"
+                type="text"
+                aria-label={`Use ${school.name} for this dish`}
+                disabled={busy}
+                onClick={() => void choose(school.school)}
+              >
+                Use it for this dish
               </Button>
             )}
           </div>

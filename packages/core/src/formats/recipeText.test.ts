@@ -12,6 +12,9 @@ import {
   fromJsonLd,
   indexFoods,
   readIngredientLine,
+  doubtOfStep,
+  placesUnsaid,
+  readMethod,
   readMethodStep,
   readRecipeText,
   toJsonLd,
@@ -256,6 +259,31 @@ describe('a grain and its water', () => {
   ])('%s is none', (_, lines, method) => expect(waterOf(dish(lines, method))).toEqual({ law: 'in proportion' }));
 });
 
+describe('liquid that is kept', () => {
+  const dish = (...method: readonly string[]) =>
+    asRevision({
+      name: 'Dish',
+      portions: 4,
+      lines: [readIngredientLine('300 g wheat pasta', index), readIngredientLine('3 L water', index)],
+      method,
+    });
+  test('goes into the step that speaks of it', () =>
+    expect(
+      dish(
+        'Boil the pasta in the water for 10 minutes',
+        'Drain, reserving 1 cup of the cooking water',
+        'Stir in the reserved water',
+      ).steps[1]?.gives,
+    ).toEqual([{ name: 'cooking liquid', amount: { n: '1', unit: 'cup' }, goes: { to: 'step', step: 'step-3' } }]));
+  test('is asked about where nobody says how much, and the answer says it', () => {
+    const [step] = readMethod(['Drain and reserve the liquid.']);
+    const doubt = step && doubtOfStep(step);
+    expect(doubt?.question).toContain('How much');
+    for (const { text } of doubt?.choices ?? []) expect(readMethod([text])[0]?.kept?.amount?.unit).toBe('mL');
+    expect(readMethod(['Keep warm until the sauce is done'])[0]?.kept).toBeUndefined();
+  });
+});
+
 describe('shares of an ingredient over the steps', () => {
   const into = (line: string, ...method: readonly string[]) => {
     const recipe = asRevision({ name: 'Dish', portions: 4, lines: [readIngredientLine(line, index)], method });
@@ -304,4 +332,40 @@ describe('shares of an ingredient over the steps', () => {
         },
       ),
     ));
+});
+
+test('a step that speaks of a place which nothing holds is told', () => {
+  const recipe = asRevision({
+    name: 'Roots',
+    portions: 4,
+    lines: [readIngredientLine('1 kg carrots', index)],
+    method: ['Cut the carrots.', 'Roast the carrots at 200 °C for 40 minutes.'],
+  });
+  expect(placesUnsaid(recipe)).toEqual([]);
+  expect(placesUnsaid({ ...recipe, uses: [] }).map(({ step, station }) => [step, station])).toEqual([
+    ['step-2', 'oven'],
+  ]);
+});
+test('recipe data says how long, what kind and what is in it, and the words are read back whole', () => {
+  const [recipe] = STARTER_RECIPES;
+  if (!recipe) throw new Error('no recipe');
+  const words = toRecipeText(recipe, foods);
+  const data = toJsonLd(words, { minutes: 64.4, category: 'grain', kJ: 837, proteinG: 6.4 });
+  expect(JSON.parse(data)).toMatchObject({
+    totalTime: 'PT64M',
+    recipeCategory: 'grain',
+    nutrition: { calories: '200 kcal', proteinContent: '6 g' },
+  });
+  expect(fromJsonLd(data)).toEqual({ ok: true, value: words });
+});
+
+test('what chills at the end is no lead of its session: it is ready so many hours after; a soak before is one', () => {
+  const dish = (...method: readonly string[]) =>
+    asRevision({ name: 'Jar', portions: 2, lines: [readIngredientLine('50 g rolled oats', index)], method });
+  const chilled = dish('Mix everything in a jar.', 'Refrigerate overnight.', 'Top with fruit.');
+  expect(chilled.steps.map(({ kind }) => kind)).toEqual(['work', 'work', 'work']);
+  expect(chilled.component.beforeEating).toContain('Ready 8 h after it is made.');
+  expect(faultsOf(chilled)).toEqual([]);
+  expect(dish('Soak the oats overnight.', 'Cook them for 5 minutes.').steps[0]?.kind).toBe('ahead');
+  expect(dish('Cut it all.', 'Marinate for 12 hours.', 'Bake at 200 °C for 30 minutes.').steps[1]?.kind).toBe('ahead');
 });

@@ -47,6 +47,8 @@ export interface ScaledLine {
   readonly first?: Quantity;
   /** Held back in a larger batch: what it would be if it grew with it. */
   readonly inProportion?: Quantity;
+  /** Where the recipe says from so much to so much: both ends at this size. */
+  readonly between?: { readonly from: Quantity; readonly to: Quantity };
   /** Grams that go in; undefined when no bridge is known. */
   readonly grams?: Mass;
   /** What leaves the shelf, in the unit the food's lots are counted in: with peel and stalk. Undefined for water from the tap. */
@@ -136,6 +138,14 @@ export function scaleBatch(
       }),
       ...first,
       ...(heldBack ? { inProportion: whole } : {}),
+      ...(line.between
+        ? {
+            between: {
+              from: times(quantityOf(line.between.from), grows.value),
+              to: times(quantityOf(line.between.to), grows.value),
+            },
+          }
+        : {}),
     };
   });
   const water = planned.find((line) => line.water)?.water;

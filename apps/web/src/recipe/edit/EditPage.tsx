@@ -1,5 +1,5 @@
 import { allergenWords, statementOf } from '@kestrel-ridge/core/food';
-import type { RecipeState } from '@kestrel-ridge/core/formats';
+import { placesUnsaid, type RecipeState } from '@kestrel-ridge/core/formats';
 import {
   isEatenCold,
   componentFood,
@@ -58,6 +58,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
   const navigate = useNavigate();
   const checked = useDeferredValue(draft);
   const faults = useMemo(() => faultsOf(checked), [checked]);
+  const unsaid = useMemo(() => placesUnsaid(checked), [checked]);
   const differences = useMemo(() => compareRevisions(begun, checked, view.foods), [begun, checked, view.foods]);
   const foods = useMemo<readonly Option[]>(
     () =>
@@ -160,6 +161,11 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
             <span className="cannot">
               {faults[0]?.fault} {faults[0]?.remedy}
               {faults.length > 1 && ` And ${faults.length - 1} more.`}
+            </span>
+          ) : unsaid.length > 0 ? (
+            <span className="soft">
+              “{unsaid[0]?.name}” speaks of the {unsaid[0]?.station === 'jug' ? 'blender' : unsaid[0]?.station}, and
+              nothing is held for it: say so under “What it holds”.
             </span>
           ) : differences.length > 0 ? (
             <span className="soft">

@@ -41,7 +41,7 @@ stock powder;seasoning;150;10;;;;c365;celery ~gluten ~eggs ~soybeans ~milk ~must
 sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster sugar,granulated sugar;brown sugar
 brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;demerara sugar,muscovado sugar,muscovado,light brown sugar,dark brown sugar,cane sugar;sugar
 maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;maple;agave syrup,honey,syrup,sweetener
-agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar;maple syrup,honey,syrup,sweetener
+agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar,agave;maple syrup,honey,syrup,sweetener
 molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
 salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt;garlic salt

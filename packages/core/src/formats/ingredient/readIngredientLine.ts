@@ -390,6 +390,9 @@ function besides(
     if (!found || 'near' in found || found.food === food) continue;
     const { contains } = addedBy(statementOf(found.food), statementOf(food));
     if (contains.length > 0) return { words: part, brings: contains.join(', ') };
+    // "1 tsp agave, vanilla": a name that stands alone is an ingredient of its own.
+    if (found.before === '' && found.after === '' && !/^(?:small|large|fresh)/.test(part))
+      return { words: part, brings: found.food.name };
   }
   return undefined;
 }

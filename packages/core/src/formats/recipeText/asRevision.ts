@@ -13,6 +13,7 @@ import {
   isHeated,
   packetLine,
   usualLaw,
+  type ByProduct,
   type Law,
   type Line,
   type Revision,
@@ -21,6 +22,7 @@ import {
 } from '../../recipe/index.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { cautionsIn } from './cautionsIn.ts';
+import { USES_LIQUID } from './keptLiquid.ts';
 import { kindOfDish } from './kindOfDish.ts';
 import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
@@ -148,12 +150,31 @@ const COOKER_WASH = 5;
 /** Where nobody says how long: what soaks overnight. Common practice, no published source. */
 const OVERNIGHT = { least: 8, most: 20 };
 
+/** Cooking liquid in the fridge. Common practice, no published source. */
+const LIQUID_DAYS = { value: 3, source: 'common practice, no published source' };
+
+/** Liquid that a step keeps goes into the next that speaks of it, else on the shelf. */
+function givesOf({ kept }: MethodStep, n: number, said: readonly string[]): { readonly gives?: readonly ByProduct[] } {
+  if (!kept?.amount) return {};
+  const into = said.findIndex((text, at) => at > n && USES_LIQUID.test(text));
+  return {
+    gives: [
+      {
+        name: 'cooking liquid',
+        amount: kept.amount,
+        goes: into < 0 ? { to: 'shelf', keepsDays: LIQUID_DAYS } : { to: 'step', step: idOfStep(into + 1) },
+      },
+    ],
+  };
+}
+
 /** A read step as a step of a plan: of hands, at pressure, or begun before the session. */
 function asStep(step: MethodStep, n: number, dish: string, said: readonly string[]): Step {
   const base = {
     id: idOfStep(n + 1),
     name: step.text.replace(/[.\s]+$/, ''),
     after: n === 0 ? [] : [{ step: idOfStep(n), min: 0, max: null }],
+    ...givesOf(step, n, said),
   };
   const cautions = cautionsIn(step, said.slice(0, n + 1).join(' '), n === said.length - 1);
   switch (step.kind) {
@@ -209,6 +230,8 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         ]
       : [],
   );
+  const stands = read.find((step) => step.afterwards)?.afterwards;
+  const readyAfter = stands ? `Ready ${stands.least} h after it is made. ` : '';
   const ready = lines.flatMap((line, n): Line[] => {
     const { food } = line;
     if (!food) return [];
@@ -232,12 +255,12 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
         ? {
             fridgeDays: { value: 3, source: 'USDA FSIS leftovers guidance (from memory), the short end' },
             freezerDays: { value: 60, source: 'FoodSafety.gov cold storage chart (from memory), the short end' },
-            beforeEating: 'Heat right through.',
+            beforeEating: `${readyAfter}Heat right through.`,
           }
         : {
             fridgeDays: RAW_DAYS,
             freezerDays: { value: 0, source: 'common practice, no published source: raw and crisp does not freeze' },
-            beforeEating: 'Cold, as it is.',
+            beforeEating: `${readyAfter}Cold, as it is.`,
           }),
     },
     vessel,

@@ -9,20 +9,48 @@ export interface BrokenFile {
   readonly remedy: string;
 }
 
+/** What a page says of a recipe beside its words: it follows from the recipe, and is not read back. */
+export interface RecipeFacts {
+  /** Minutes from the first step to the last, steps ahead aside. */
+  readonly minutes: number;
+  readonly category: string;
+  /** In a portion; undefined where not all of it is known. */
+  readonly kJ?: number;
+  readonly proteinG?: number;
+}
+
 /** A recipe's words as schema.org Recipe in JSON-LD. */
-export const toJsonLd = (recipe: RecipeText): string =>
+export const toJsonLd = (recipe: RecipeText, facts?: RecipeFacts): string =>
   JSON.stringify(
     {
       '@context': 'https://schema.org',
       '@type': 'Recipe',
       name: recipe.name,
       ...(recipe.portions === undefined ? {} : { recipeYield: `${recipe.portions}` }),
+      ...(facts
+        ? {
+            totalTime: `PT${Math.max(1, Math.round(facts.minutes))}M`,
+            recipeCategory: facts.category,
+            ...(facts.kJ === undefined
+              ? {}
+              : {
+                  nutrition: {
+                    '@type': 'NutritionInformation',
+                    calories: `${Math.round(facts.kJ / KJ_PER_KCAL)} kcal`,
+                    ...(facts.proteinG === undefined ? {} : { proteinContent: `${Math.round(facts.proteinG)} g` }),
+                  },
+                }),
+          }
+        : {}),
       recipeIngredient: recipe.ingredients,
       recipeInstructions: recipe.method.map((text) => ({ '@type': 'HowToStep', text })),
     },
     null,
     2,
   );
+
+/** 1 kcal = 4.184 kJ, exact. */
+const KJ_PER_KCAL = 4.184;
 
 const broken = (what: string, remedy: string, line?: number): Outcome<never, BrokenFile> =>
   refused({ code: 'broken file', line, what, remedy });

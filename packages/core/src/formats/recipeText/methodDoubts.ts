@@ -66,6 +66,14 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
           ],
         };
   const plain = plainSigns(text);
+  if (step.kept && !step.kept.amount)
+    return {
+      question: 'How much of the liquid is kept?',
+      choices: ['100 ml', '250 ml', '500 ml'].map((amount) => ({
+        label: amount.replace('ml', 'mL'),
+        text: text.replace(/\b(?:reserv\w*|keep|save|set aside|catch)\b/i, (said) => `${said} ${amount} of`),
+      })),
+    };
   if (step.off) return undefined;
   const said = durationsIn(plain);
   if (said.length > 1) {

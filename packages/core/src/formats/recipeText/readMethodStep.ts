@@ -3,6 +3,7 @@ import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
 import { boiledOffIn } from './boiledOffIn.ts';
+import { keptLiquidIn } from './keptLiquid.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { BARE_NUMBER } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
@@ -21,11 +22,15 @@ export interface MethodStep {
   readonly grill?: boolean;
   /** Of what is begun before the session; undefined where nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
+  /** Of what stands when all is done ("chill overnight" at the end): hours until it is ready. */
+  readonly afterwards?: { readonly least: number; readonly most: number };
   /** At pressure: how it is let out, where that is said. */
   readonly release?: PressureStep['release'];
   readonly water?: PressureStep['water'];
   /** Water that boils off until it is done, where that is said. */
   readonly off?: Written;
+  /** Liquid that is kept for later; without an amount, nobody says how much. */
+  readonly kept?: { readonly amount?: Written };
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
 }
@@ -34,7 +39,7 @@ const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\b(?:simmer|boil|braise|steam|fry|saut[eé]|sweat|soften|wilt|poach|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|over (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\b(?:simmer|boil|braise|steam|fry|saut[eé]|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|over (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 const BLEND = /\b(?:blend|blender|pur[eé]e|whizz)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
@@ -43,9 +48,9 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|steam|braise|by itself|marinate|set|sit|cook(?:ing)? over (?:a )?(?:low|gentle)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every)\b/i;
+  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|cook(?:ing)? over (?:a )?(?:low|gentle)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every)\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:down|off|up|on|out|the heat|it (?:down|off)))|look every)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:down|off|up|on|out|the heat|it (?:down|off))\b)|look every)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
@@ -77,6 +82,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
       : undefined;
   const time = saidTime(plain, goesOn);
   const off = boiledOffIn(plain);
+  const kept = keptLiquidIn(plain);
   const said = celsiusIn(plain);
   const grill = GRILL.test(plain);
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
@@ -112,6 +118,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     ...(celsius === undefined ? {} : { celsius }),
     ...(grill ? { grill: true } : {}),
     ...(off && !time ? { off } : {}),
+    ...(kept ? { kept } : {}),
   };
 }
 
@@ -146,7 +153,7 @@ function celsiusIn(plain: string): number | undefined {
 /** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */
 const POT_LOOK = 4;
 function everyIn(plain: string, minutes: number, inOven: boolean): number {
-  const said = /\b(?:every|after) (\d{1,2}) min/i.exec(plain)?.[1];
+  const said = /\b(?:every|after) (\d{1,2})(?: min|\b(?!\s*(?:h|seconds|g\b)))/i.exec(plain)?.[1];
   if (said !== undefined) return Number(said);
   return inOven || /\b(?:half-?way|once)\b/i.test(plain) ? Math.max(1, Math.round(minutes / 2)) : POT_LOOK;
 }
@@ -175,6 +182,25 @@ const aheadStep = (text: string, hours: MethodStep['hours']): MethodStep => ({
   ...(hours ? { hours } : {}),
 });
 
+/** Something was made before it, and nothing but serving comes behind: it is no lead of the session, but what follows it. */
+const standsAtTheEnd = (steps: readonly MethodStep[], n: number): boolean => {
+  const step = steps[n];
+  return (
+    step?.kind === 'ahead' &&
+    step.hours !== undefined &&
+    !/\bsoak|\bsprout/i.test(step.text) &&
+    steps.slice(0, n).some(({ kind }) => kind !== 'ahead') &&
+    steps.slice(n + 1).every(({ kind, timed, station }) => kind === 'work' && !timed && station === undefined)
+  );
+};
+
+const afterwards = ({ hours, ...step }: MethodStep): MethodStep => ({
+  ...step,
+  kind: 'work',
+  attention: { needs: 'hands' },
+  ...(hours ? { afterwards: hours } : {}),
+});
+
 /** The steps of a method, each knowing the one before it, and how hot the oven was said to be. */
 export function readMethod(texts: readonly string[]): readonly MethodStep[] {
   const steps: MethodStep[] = [];
@@ -185,5 +211,5 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
     if (said !== undefined && OVEN.test(text)) heated = said;
     steps.push(step);
   }
-  return steps;
+  return steps.map((step, n) => (standsAtTheEnd(steps, n) ? afterwards(step) : step));
 }

@@ -19,15 +19,16 @@ const NOTES =
 const KEEPS =
   /^(?:it |they |this |will |can be )*(?:keeps?|freezes?|stores?|frozen|stored)\b.*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
 const ABOUT =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}:)$/i;
+const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
 /** What a heading parts off: "For the sauce:" is the sauce. */
 const partOf = (heading: string): string =>
   heading
     .replace(/^#+\s*/, '')
     .replace(/:$/, '')
-    .replace(/^for (?:the|your) /i, '')
+    .replace(/^(?:for (?:the|your)|to) /i, '')
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
@@ -101,6 +102,17 @@ export function readRecipeText(text: string): RecipeText {
       group = part === 'method' ? '' : partOf(line);
       continue;
     }
+    // "Wet" or "To finish" over the next lines of a list is a heading without its colon.
+    if (
+      part !== 'method' &&
+      part !== 'notes' &&
+      lines[at - 1] === '' &&
+      WORDS_ONLY.test(line) &&
+      isIngredient(lines[at + 1] ?? '')
+    ) {
+      group = partOf(line);
+      continue;
+    }
     const bare = line
       .replace(BULLET, '')
       .replace(part === 'method' ? /^\d{1,2}\s+(?=\p{Lu})/u : '', '')
@@ -151,7 +163,11 @@ function nameOf(title: string): string {
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
-  return said?.[1] ? readNumber(plainSigns(said[1]))?.value.valueOf() : undefined;
+  const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
+  // "Makes about 600 g" says how much, not for how many.
+  return number && !/^(?:k?g|grams?|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?)\b/i.test(number.rest)
+    ? number.value.valueOf()
+    : undefined;
 }
 
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */

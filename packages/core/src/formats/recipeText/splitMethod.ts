@@ -1,4 +1,5 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
+import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
 /** "Prep time: 15 min" stands above a recipe, and is no step of it. */
@@ -55,7 +56,10 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
         const last = steps.at(-1);
         const timed =
-          durationsIn(text).length > 0 || isPressure(text) || (/^Then /.test(text) && BARE_NUMBER.test(text));
+          durationsIn(text).length > 0 ||
+          leadIn(text)?.hours !== undefined ||
+          isPressure(text) ||
+          (/^Then /.test(text) && BARE_NUMBER.test(text));
         // "Add the nuts for the last 5 minutes" happens within the step before.
         if (
           last?.timed &&

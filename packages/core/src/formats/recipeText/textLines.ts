@@ -1,7 +1,8 @@
 import { plainSigns, readNumber } from '../../quantity/index.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
-const TABLE_HEAD = /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit)$/i;
+const TABLE_HEAD =
+  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?)$/i;
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
   /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
@@ -29,6 +30,9 @@ export function textLines(text: string): readonly string[] {
     const line = raw.trim();
     if (line === '') return [''];
     if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
+    // "1 onion / 2 carrots / salt"
+    const slashed = line.split(/\s+\/\s+/);
+    if (slashed.length > 2 && readNumber(plainSigns(slashed[0] ?? ''))) return slashed;
     // "Prep 10 min | Serves 4" are no row of a list.
     if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
       return line.split('|').map((part) => part.trim());

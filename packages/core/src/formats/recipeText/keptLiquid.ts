@@ -1,0 +1,24 @@
+import { isMeasureName, plainSigns, readNumber, type Written } from '../../quantity/index.ts';
+
+const KEPT =
+  /\b(?:reserv\w*|keep|save|set aside|catch)\b(?!\s+warm)[^.;]{0,40}?\b(?:liquid|cooking water|soaking water|pasta water|bean water|broth|stock)\b/i;
+const AMOUNT = /((?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?)\s*(ml|l|cups?|tbsp)\b/i;
+const UNIT: Readonly<Record<string, string>> = { ml: 'mL', l: 'L', cups: 'cup' };
+
+/** Where such a liquid goes in again. */
+export const USES_LIQUID =
+  /\b(?:reserved|kept|saved|the)\s+(?:cooking |soaking |pasta |bean )?(?:liquid|water|broth)\b|\bsome of the liquid\b/i;
+
+/**
+ * Liquid that a step keeps for later: how much, where it says so.
+ * @example keptLiquidIn('Drain, reserving 1 cup of the cooking water') // { amount: { n: '1', unit: 'cup' } }
+ */
+export function keptLiquidIn(text: string): { readonly amount?: Written } | undefined {
+  const plain = plainSigns(text);
+  const kept = KEPT.exec(plain);
+  if (!kept) return undefined;
+  const [, n, word = ''] = AMOUNT.exec(kept[0]) ?? [];
+  const number = n === undefined ? undefined : readNumber(n);
+  const unit = UNIT[word.toLowerCase()] ?? word.toLowerCase();
+  return number && isMeasureName(unit) ? { amount: { n: number.value.toFraction(true), unit } } : {};
+}
