@@ -716,4 +716,7 @@ sunflower oil, for frying => to taste | sunflower oil |
 4 spring onions (scallions) => 4 | spring onion |
 1 thumb ginger => 1 thumb | ginger |
 1 tsp each of salt and pepper => 4.93 mL | salt | && 4.93 mL | black pepper |
+2 sweet potatoes (about 700 g), chopped into chunks => 700 g | sweet potato |
+3 spring onions (40 g) => 40 g | spring onion |
+2 red onions (about 250 g) => 250 g | red onion |
 `;

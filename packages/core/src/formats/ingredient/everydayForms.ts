@@ -118,7 +118,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 big leeks (about 600 g)": what is weighed counts.
   [
     new RegExp(
-      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:\p{L}+\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
+      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '', rest = '') =>

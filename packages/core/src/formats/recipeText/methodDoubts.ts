@@ -44,6 +44,15 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
         question: 'How long at pressure?',
         choices: [5, 10, 20, 30].map((n) => ({ label: `${n} min`, text: heldFor(text, n) })),
       };
+    const held = durationsIn(text.split(/\b(?:natural|quick|releas|vent)/i)[0] ?? text);
+    if (held.length > 1)
+      return {
+        question: 'Several times are said here. How long is it at pressure?',
+        choices: held.map(({ to }) => ({
+          label: `${to} min`,
+          text: `Pressure cook for ${to} minutes, natural release.`,
+        })),
+      };
     if (!step.release)
       return {
         question: 'How is the pressure let out?',

@@ -6,11 +6,11 @@ const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$/i;
+  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*:?(?:\*\*)?$/i;
 const METHOD =
-  /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|how to(?: (?:make|cook) it)?|cooking|what to do)\s*:?(?:\*\*)?$/i;
+  /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|how to(?: (?:make|cook) it)?|cooking|what to do|step 1)\s*:?(?:\*\*)?$/i;
 /** From here on it is told how it keeps, tastes or came about. */
 const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
@@ -63,7 +63,9 @@ export function readRecipeText(text: string): RecipeText {
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
-  let portions: number | undefined = bracket ? Number(bracket[1] ?? bracket[2]) : undefined;
+  let portions: number | undefined = bracket
+    ? readNumber(bracket[1] ?? bracket[2] ?? bracket[3] ?? '')?.value.valueOf()
+    : undefined;
   let part: Part = 'before';
   let group = '';
   const ingredients: string[] = [];
@@ -127,6 +129,12 @@ export function readRecipeText(text: string): RecipeText {
     } else if (part === 'method') method.push(bare);
     else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
     else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare)) list(bare);
+    else if (
+      ingredients.length > 0 &&
+      isShort(bare) &&
+      lines.slice(at + 1, at + 4).some((next) => isIngredient(next.replace(BULLET, '').trim()))
+    )
+      list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);

@@ -31,8 +31,13 @@ export function textLines(text: string): readonly string[] {
     if (line === '') return [''];
     if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
     // "1 onion / 2 carrots / salt"
-    const slashed = line.split(/\s+\/\s+/);
-    if (slashed.length > 2 && readNumber(plainSigns(slashed[0] ?? ''))) return slashed;
+    const slashed = line.split(/\s+\/\s+|\s*;\s+/);
+    if (
+      slashed.length > 2 &&
+      slashed.every((part) => part.length < 60 && !/[.!?]\s/.test(part)) &&
+      readNumber(plainSigns(slashed[0] ?? ''))
+    )
+      return slashed;
     // "Prep 10 min | Serves 4" are no row of a list.
     if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
       return line.split('|').map((part) => part.trim());
