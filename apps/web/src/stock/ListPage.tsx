@@ -55,12 +55,11 @@ function List({ view }: { view: KitchenView }) {
   );
   const placeOf = (read: ShelfLine, n: number): string | undefined =>
     places[n] ?? (read.food && proposedPlace(view, read.food)?.id) ?? restPlace;
-  const made = lines.map(({ read }, n) =>
-    asNewLot(read, placeOf(read, n), view.today, (food) => portionOf(view, food)),
-  );
+  const placed = lines.map(({ read }, n) => placeOf(read, n));
+  const made = lines.map(({ read }, n) => asNewLot(read, placed[n], view.today, (food) => portionOf(view, food)));
   const ready = made.flatMap((lot) => lot ?? []);
   /** Lines that wait for nothing but a place. */
-  const homeless = lines.filter(({ read }, n) => read.food && !read.place && placeOf(read, n) === undefined).length;
+  const homeless = lines.filter(({ read }, n) => read.food && !read.place && placed[n] === undefined).length;
   const decimal = chosen ?? (table && 'decimal' in table.habit ? table.habit.decimal : undefined);
   const stock = useMemo(
     () => (table && decimal !== undefined ? stockOfTable(table, decimal, view) : undefined),
@@ -166,7 +165,7 @@ function List({ view }: { view: KitchenView }) {
                   <LineRead
                     view={view}
                     read={read}
-                    placeId={placeOf(read, n)}
+                    placeId={placed[n]}
                     choosePlace={(place) => setPlaces({ ...places, [n]: place })}
                     urged={false}
                   />

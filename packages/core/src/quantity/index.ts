@@ -11,6 +11,7 @@ export type { Outcome } from './outcome.ts';
 export { SIGNED_NUMBER, WRITTEN_NUMBER, WRITTEN_SHARE } from './writtenNumber.ts';
 export { plainSigns, readNumber } from './readNumber.ts';
 export type { ReadNumber } from './readNumber.ts';
+export { WRITTEN_IN, writtenAs } from './writtenIn.ts';
 export { remembered } from './remembered.ts';
 export { rebase, sameData } from './rebase.ts';
 export type { Clash, Rebased } from './rebase.ts';

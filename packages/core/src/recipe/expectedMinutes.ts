@@ -3,7 +3,7 @@ import { WRITTEN_NUMBER, inBase, quantityOf } from '../quantity/index.ts';
 import type { Step, TimeLaw } from './revision.ts';
 
 /** A pot of which nobody says how wide it is. Common practice, no published source. */
-const USUAL_POT_CM = 22;
+export const USUAL_POT_CM = 22;
 
 /** Grams of water that a step boils off at the written size; nothing where no readable amount is written. */
 export const boiledOffG = ({ off }: Extract<TimeLaw, { law: 'boils down' }>): number =>

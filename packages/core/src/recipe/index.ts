@@ -9,7 +9,7 @@ export { leadsTo } from './leadsTo.ts';
 export { hotLines, shareLeft } from './mildPart.ts';
 export type { MildPart } from './mildPart.ts';
 export { componentFood } from './componentFood.ts';
-export { boiledOffG, expectedMinutes, minutesToBoilOff } from './expectedMinutes.ts';
+export { USUAL_POT_CM, boiledOffG, expectedMinutes, minutesToBoilOff } from './expectedMinutes.ts';
 export { faultsOf } from './faultsOf.ts';
 export type { RecipeFault } from './faultsOf.ts';
 export type {

@@ -114,6 +114,7 @@ export function scaleBatch(
       );
       return { line, food, amount, grams: mass(amount.value.mL) };
     }
+    const usual = growthOf(food);
     const grows = multiplier(law, factor, loads.value.loads);
     const value = times(quantityOf(line.amount), grows.value);
     const parts: readonly Because[] = [
@@ -127,7 +128,7 @@ export function scaleBatch(
           ]
         : []),
       grows.because,
-      ...(sameData(law, growthOf(food).law) ? [{ rule: growthOf(food).why, figure: food.facts.roles?.[0] ?? '' }] : []),
+      ...(sameData(law, usual.law) ? [{ rule: usual.why, figure: food.facts.roles?.[0] ?? '' }] : []),
     ];
     const first = law.law === 'to taste' ? { first: times(value, new Fraction(law.first)) } : {};
     const heldBack = (law.law === 'to taste' || law.law === 'slower') && factor.compare(grows.value) > 0;

@@ -1,12 +1,13 @@
 import type { Food } from '../food/index.ts';
 import {
   Fraction,
+  WRITTEN_IN,
   inBase,
   measureIn,
   ofBase,
   plainSigns,
   show,
-  type MeasureName,
+  writtenAs,
   type Quantity,
 } from '../quantity/index.ts';
 import type { Line } from '../recipe/index.ts';
@@ -18,29 +19,7 @@ interface SaidLine {
   readonly amount: { readonly value: Quantity };
 }
 
-const UNITS: Readonly<Record<string, MeasureName>> = {
-  kg: 'kg',
-  g: 'g',
-  ml: 'mL',
-  l: 'L',
-  litre: 'L',
-  litres: 'L',
-  liter: 'L',
-  liters: 'L',
-  cup: 'cup',
-  cups: 'cup',
-  tbsp: 'tbsp',
-  tablespoon: 'tbsp',
-  tablespoons: 'tbsp',
-  tsp: 'tsp',
-  teaspoon: 'tsp',
-  teaspoons: 'tsp',
-};
-const AMOUNT =
-  /(\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)\s*(kg|g|ml|l|lit(?:re|er)s?|cups?|tbsp|tablespoons?|tsp|teaspoons?)\b(?!\s*(?:tin|can|jar|pan|pot|box|each|pieces?)\b)/gi;
-
-const numberOf = (text: string): Fraction =>
-  text.split(/\s+/).reduce((sum, part) => sum.add(new Fraction(part.replace(',', '.'))), new Fraction(0));
+const AMOUNT = new RegExp(String.raw`${WRITTEN_IN}(?!\s*(?:tin|can|jar|pan|pot|box|each|pieces?)\b)`, 'gi');
 
 /**
  * A step's words with their amounts as they are at this size, not as they were written: "add 1 L water" is 2 L in a double batch. An amount of an ingredient that is
@@ -50,16 +29,15 @@ const numberOf = (text: string): Fraction =>
 export function textAtSize(text: string, factor: Fraction, lines: readonly SaidLine[]): string {
   if (factor.equals(1)) return text;
   return plainSigns(text).replace(AMOUNT, (_, n: string, said: string, at: number, whole: string) => {
-    const unit = UNITS[said.toLowerCase()];
-    if (!unit) return `${n} ${said}`;
+    const amount = writtenAs(n, said);
+    if (!amount) return `${n} ${said}`;
+    const { unit } = amount;
     const { base, factor: size } = measureIn('US', unit);
-    const written = numberOf(n);
+    const written = new Fraction(amount.n);
     const behind = whole.slice(at, at + BEHIND).toLowerCase();
     const line = lines.find(
-      ({ line: { amount }, food }) =>
-        amount.unit === unit &&
-        new Fraction(amount.n).equals(written) &&
-        behind.includes(food.name.split(' ').at(-1) ?? ''),
+      ({ line: { amount: its }, food }) =>
+        its.unit === unit && new Fraction(its.n).equals(written) && behind.includes(food.name.split(' ').at(-1) ?? ''),
     );
     const value = line ? inBase(line.amount.value) : written.mul(size).mul(factor);
     if (unit === 'cup' || unit === 'tbsp' || unit === 'tsp') {

@@ -1,6 +1,7 @@
 import { openPotLoss, pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
 import type { Reasoned } from '../quantity/index.ts';
 import {
+  USUAL_POT_CM,
   boiledOffG,
   minutesToBoilOff,
   windowWords,
@@ -17,7 +18,7 @@ export interface StepSize {
   readonly pot?: { readonly times: number; readonly acrossCm: number };
 }
 
-const WRITTEN_POT = { times: 1, acrossCm: 22 };
+const WRITTEN_POT = { times: 1, acrossCm: USUAL_POT_CM };
 
 /** How long a step takes at a size, as a window with its reason. */
 export function stepMinutes({ time, stopAt }: Pick<WorkStep, 'time' | 'stopAt'>, size: StepSize): Reasoned<Window> {

@@ -1,6 +1,8 @@
 import { Fraction, readNumber } from '../../quantity/index.ts';
 
 const NUMBER = String.raw`(?:\d+\s+)?\d+(?:[.,/]\d+)?`;
+/** What is behind these is measured or packed, not counted. */
+const MEASURED = String.raw`(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)`;
 const MEASURE = String.raw`(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|packs?)`;
 
 /** Each form that cooks write, and the same as it is read here. The order counts. */
@@ -58,7 +60,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "3 potatoes, about 500 g", "1 squash, 1.2 kg"
   [
     new RegExp(
-      String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*(?:about|around|approx\.?|ca\.?|roughly|~|total)?\s*(${NUMBER}\s*(?:kg|g))$`,
+      String.raw`^(\d+)\s+((?:(?!\b${MEASURED}\b)[\p{L} -])+),\s*(?:about|around|approx\.?|ca\.?|roughly|~|total)?\s*(${NUMBER}\s*(?:kg|g))$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '') => `${weight} ${food}, ${pieces(n)}`,
@@ -152,7 +154,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "3 carrots, diced (300g)"
   [
     new RegExp(
-      String.raw`^(\d+)\s+((?:(?!\b(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)[\p{L} -])+),\s*([^(]*?)\s*\((?:about |ca\.? )?(${NUMBER}\s*(?:kg|g))\)$`,
+      String.raw`^(\d+)\s+((?:(?!\b${MEASURED}\b)[\p{L} -])+),\s*([^(]*?)\s*\((?:about |ca\.? )?(${NUMBER}\s*(?:kg|g))\)$`,
       'iu',
     ),
     (_, n = '', food = '', how = '', weight = '') => `${weight} ${food}, ${how}, ${pieces(n)}`,

@@ -39,9 +39,9 @@ export function cannedOf(food: Food, foods: Iterable<Food>): Food {
 }
 
 /** Letters without their accents: "purée" and "puree" are the same. */
-const bare = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+export const bareLetters = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 const plain = (name: string): string =>
-  bare(name).replace(/['’]/g, '').replace(/-/g, ' ').split(' ').map(singular).join(' ');
+  bareLetters(name).replace(/['’]/g, '').replace(/-/g, ' ').split(' ').map(singular).join(' ');
 
 /** Every name of a food. What was cooked here is meant where somebody says that it is cooked, or counts it in portions: "cooked millet", "2 portions of millet". */
 export const namesOf = ({ name, facts }: Food): readonly string[] => [
@@ -77,7 +77,7 @@ export function findFood(
 ): FoundFood | { readonly near: string; readonly foods: readonly Food[] } | undefined {
   const words = text.split(/\s+/).filter(Boolean);
   const keys = words
-    .map((word) => singular(bare(word).replace(/[^a-z0-9-]/g, '')))
+    .map((word) => singular(bareLetters(word).replace(/[^a-z0-9-]/g, '')))
     .map((word) => word.replace(/-/g, ' '));
   for (let length = Math.min(index.longest, words.length); length > 0; length--) {
     const places = Array.from({ length: words.length - length + 1 }, (_, n) => words.length - length - n);

@@ -1,5 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import { singular } from './findFood.ts';
+import { bareLetters, singular } from './findFood.ts';
 
 const words = (text: string): readonly string[] => text.split(/\s+/).filter(Boolean);
 
@@ -40,14 +40,7 @@ const STATES = new Set(
   words('smoked salted pickled dried frozen canned tinned split sprouted powdered sweetened candied malted defatted'),
 );
 
-const plain = (word: string): string =>
-  singular(
-    word
-      .normalize('NFD')
-      .replace(/\p{M}/gu, '')
-      .toLowerCase()
-      .replace(/[^a-z0-9&-]/g, ''),
-  );
+const plain = (word: string): string => singular(bareLetters(word).replace(/[^a-z0-9&-]/g, ''));
 
 /**
  * Words of a name that the food found in it does not have, and that say more than how it is cut: "almond" in "almond flour", where wheat flour was found.

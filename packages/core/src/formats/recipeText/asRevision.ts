@@ -285,24 +285,18 @@ function withPacketLine(
   said: readonly string[],
   sealed: boolean,
 ): readonly Line[] {
-  const weighed = ready.map((line) => {
-    const food = lines.find((each) => each.food?.id === line.food)?.food;
-    const mass = food && massOf(food, quantityOf(line.amount));
-    return { line, food, g: mass?.ok ? mass.value.g.valueOf() : 0 };
-  });
-  const grains = weighed.filter(
-    ({ food }) => food?.facts.kind === 'grain' && food.facts.uptake && food.facts.gramsPerCup,
+  const weighed = weighedLines(ready, lines);
+  const [grain, otherGrain] = weighed.filter(
+    ({ food: { facts } }) => facts.kind === 'grain' && facts.uptake && facts.gramsPerCup,
   );
-  const waters = weighed.filter(({ food }) => food?.name === 'water');
-  const [grain] = grains;
-  const [water] = waters;
-  const all = weighed.reduce((sum, { g }) => sum + g, 0);
-  const perCup = grain?.food?.facts.gramsPerCup?.value;
-  if (!grain || !water || !perCup || grains.length > 1 || waters.length > 1) return ready;
-  if ((grain.g + water.g) / all < GRAIN_SHARE || water.g > MOST_WATER * grain.g) return ready;
+  const [water, otherWater] = weighed.filter(({ food }) => food.name === 'water');
+  const all = weighed.reduce((sum, { grams }) => sum + grams, 0);
+  const perCup = grain?.food.facts.gramsPerCup?.value;
+  if (!grain || !water || !perCup || otherGrain || otherWater) return ready;
+  if ((grain.grams + water.grams) / all < GRAIN_SHARE || water.grams > MOST_WATER * grain.grams) return ready;
   // Poured off, or not enough to swell the grain: this is no packet's line.
   if (!sealed && said.some((text) => /\bdrain\b/i.test(text))) return ready;
-  if (water.g < LEAST_OF_UPTAKE * grain.g * (grain.food?.facts.uptake?.value ?? 0)) return ready;
+  if (water.grams < LEAST_OF_UPTAKE * grain.grams * (grain.food.facts.uptake?.value ?? 0)) return ready;
   return ready.map((line) =>
     line === water.line
       ? {
@@ -310,7 +304,7 @@ function withPacketLine(
           law: {
             law: 'water for grain',
             grain: grain.line.id,
-            packet: packetLine(grain.g / perCup, water.g / MEASURES.cup.factor.valueOf()),
+            packet: packetLine(grain.grams / perCup, water.grams / MEASURES.cup.factor.valueOf()),
           },
         }
       : line,
@@ -321,9 +315,9 @@ function withPacketLine(
 const weighedLines = (
   ready: readonly Line[],
   lines: readonly IngredientLine[],
-): readonly { readonly food: Food; readonly grams: number }[] =>
+): readonly { readonly line: Line; readonly food: Food; readonly grams: number }[] =>
   ready.flatMap((line) => {
     const food = lines.find((each) => each.food?.id === line.food)?.food;
     const grams = food && massOf(food, quantityOf(line.amount));
-    return food && grams?.ok ? [{ food, grams: grams.value.g.valueOf() }] : [];
+    return food && grams?.ok ? [{ line, food, grams: grams.value.g.valueOf() }] : [];
   });

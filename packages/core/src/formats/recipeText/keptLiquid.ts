@@ -1,9 +1,8 @@
-import { isMeasureName, plainSigns, readNumber, type Written } from '../../quantity/index.ts';
+import { WRITTEN_IN, plainSigns, writtenAs, type Written } from '../../quantity/index.ts';
 
 const KEPT =
   /\b(?:reserv\w*|keep|save|set aside|catch)\b(?!\s+warm)[^.;]{0,40}?\b(?:liquid|cooking water|soaking water|pasta water|bean water|broth|stock)\b/i;
-const AMOUNT = /((?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?)\s*(ml|l|cups?|tbsp)\b/i;
-const UNIT: Readonly<Record<string, string>> = { ml: 'mL', l: 'L', cups: 'cup' };
+const AMOUNT = new RegExp(WRITTEN_IN, 'i');
 
 /** Where such a liquid goes in again. */
 export const USES_LIQUID =
@@ -17,8 +16,7 @@ export function keptLiquidIn(text: string): { readonly amount?: Written } | unde
   const plain = plainSigns(text);
   const kept = KEPT.exec(plain);
   if (!kept) return undefined;
-  const [, n, word = ''] = AMOUNT.exec(kept[0]) ?? [];
-  const number = n === undefined ? undefined : readNumber(n);
-  const unit = UNIT[word.toLowerCase()] ?? word.toLowerCase();
-  return number && isMeasureName(unit) ? { amount: { n: number.value.toFraction(true), unit } } : {};
+  const [, n, word] = AMOUNT.exec(kept[0]) ?? [];
+  const amount = writtenAs(n, word);
+  return amount ? { amount } : {};
 }

@@ -1,13 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import {
-  Fraction,
-  plainSigns,
-  quantityOf,
-  readNumber,
-  inBase,
-  isMeasureName,
-  type Written,
-} from '../../quantity/index.ts';
+import { Fraction, WRITTEN_IN, plainSigns, quantityOf, inBase, writtenAs, type Written } from '../../quantity/index.ts';
 import type { Share } from '../../recipe/index.ts';
 import { findFood, indexFoods } from '../ingredient/findFood.ts';
 import { idOfStep } from './stepIds.ts';
@@ -22,8 +14,7 @@ const PARTS: readonly (readonly [words: RegExp, part: Fraction])[] = [
 ];
 const REST = /\b(?:the rest(?: of)?|remaining|the other half(?: of)?|what is left of)(?: the)?\s*$/i;
 /** "With 3 tbsp oil" of the four that are listed. */
-const AMOUNT = /(\d+(?:\s+\d+\/\d+|\/\d+|[.,]\d+)?)\s*(kg|g|ml|l|cups?|tbsp|tsp)(?: of)?(?: the)?\s*$/i;
-const UNIT: Readonly<Record<string, string>> = { ml: 'mL', l: 'L', cups: 'cup' };
+const AMOUNT = new RegExp(String.raw`${WRITTEN_IN}(?: of)?(?: the)?\s*$`, 'i');
 
 /** Where a food is named in a text, by any of its names or by the chief word of one; -1 where it is not. */
 function namedAt(text: string, food: Food): number {
@@ -42,11 +33,10 @@ function partAt(text: string, at: number, amount: Written): Fraction | 'rest' | 
   if (REST.test(before)) return 'rest';
   const part = PARTS.find(([words]) => words.test(before))?.[1];
   if (part) return part;
-  const said = AMOUNT.exec(before);
-  const number = said?.[1] ? readNumber(said[1]) : undefined;
-  const unit = UNIT[said?.[2]?.toLowerCase() ?? ''] ?? said?.[2]?.toLowerCase() ?? '';
-  if (!number || !isMeasureName(unit)) return undefined;
-  const [some, whole] = [quantityOf({ n: number.value.toFraction(true), unit }), quantityOf(amount)];
+  const [, n, word] = AMOUNT.exec(before) ?? [];
+  const said = writtenAs(n, word);
+  if (!said) return undefined;
+  const [some, whole] = [quantityOf(said), quantityOf(amount)];
   if (some.kind !== whole.kind) return undefined;
   const share = inBase(some).div(inBase(whole));
   return share.compare(0) > 0 && share.compare(1) < 0 ? share : undefined;

@@ -1,0 +1,94 @@
+import type { Food } from '../../food/index.ts';
+import type { Amount } from '../../quantity/index.ts';
+import { cannedOf, findFood, singular, type FoodIndex } from './findFood.ts';
+import type { Doubt } from './readAmount.ts';
+
+/** Of a range, the kind of its ends. */
+export const kindOf = (amount: Amount): string => (amount.kind === 'range' ? amount.from.kind : amount.kind);
+
+const SAYS_STATE = /\b(?:dry|dried|fresh|frozen|tin(?:ned|s)?|can(?:ned|s)?|cooked|soaked)\b/i;
+
+/** A legume that may be dry, fresh, frozen or out of a tin, and weighs otherwise in each; a seasoning that is counted like a vegetable. */
+export function stateDoubts(
+  text: string,
+  food: Food,
+  form: string,
+  amount: Amount,
+  foods: FoodIndex,
+): readonly Doubt[] {
+  const called = (name: string) => {
+    const found = findFood(name, foods);
+    return found !== undefined && !('near' in found) && found.food.name === name;
+  };
+  const instead = (names: readonly string[]): Doubt['choices'] =>
+    names.filter(called).map((name) => ({ label: name, line: withName(text, food, name) }));
+  if (food.facts.uptake && food.facts.kind === 'legume') {
+    const fresh = instead([`fresh ${food.name}`, `frozen ${food.name}`]);
+    const canned = cannedOf(food, foods.names.values());
+    if (/\bin (?:the|their) pods?\b|\bpodded\b/i.test(text) || (fresh.length > 0 && !SAYS_STATE.test(text)))
+      return [
+        {
+          about: 'food',
+          question: `Is that ${food.name} dry, or fresh ones?`,
+          choices: [
+            ...fresh,
+            {
+              label: 'dry',
+              line: withName(text.replace(/,?\s*\b(?:in (?:the|their) pods?|podded)\b/i, ''), food, `dry ${food.name}`),
+            },
+          ],
+        },
+      ];
+    if (/\bdrained\b/i.test(form) && amount.kind !== 'pack' && !SAYS_STATE.test(text) && canned !== food)
+      return [
+        {
+          about: 'food',
+          question: `Drained: are these ${food.name} out of a tin? They are counted dry here.`,
+          choices: [
+            { label: 'out of a tin', line: withName(text, food, canned.name) },
+            { label: 'dry', line: withName(text, food, `dry ${food.name}`) },
+          ],
+        },
+      ];
+  }
+  if (
+    kindOf(amount) === 'count' &&
+    food.facts.base !== 'each' &&
+    !food.facts.gramsEach &&
+    UNCOUNTED.has(food.facts.kind)
+  )
+    return [
+      { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },
+    ];
+  if (food.name === 'black pepper' && isWholeNumber(amount) && !/\bblack|grain|corn/i.test(text))
+    return [
+      {
+        about: 'food',
+        question: 'Is that the vegetable, or the spice?',
+        choices: instead(['red pepper', 'green pepper']),
+      },
+    ];
+  return [];
+}
+
+/** Nobody counts these, unless their table says what one is. */
+const UNCOUNTED = new Set<Food['facts']['kind']>(['grain', 'legume', 'fat', 'acid', 'water', 'nut or seed']);
+
+const isWholeNumber = (amount: Amount): boolean =>
+  kindOf(amount) === 'count' || (amount.kind === 'mass' && amount.g.compare(20) > 0) || amount.kind === 'pack';
+
+/** The line with a food's name in place of the words that named it. */
+function withName(text: string, food: Food, name: string): string {
+  const words = [food.name, ...(food.facts.names ?? [])].sort((a, b) => b.length - a.length);
+  for (const word of words) {
+    const at = new RegExp(
+      `\\b${word
+        .split(' ')
+        .map((part) => `${singular(part)}(?:e?s)?`)
+        .join('[ -]+')}\\b`,
+      'i',
+    );
+    if (at.test(text)) return text.replace(at, name);
+  }
+  return `${text} ${name}`;
+}
