@@ -6,7 +6,7 @@ import {
   indexFoods,
   kindOfStep,
   kindsFor,
-  liquidsIn,
+  needsInMethod,
   readIngredientLine,
   readMethod,
   readMethodStep,
@@ -154,13 +154,13 @@ describe('a whole text', () => {
       'Add 1.5 L cold water and simmer 20 minutes.',
       'Rinse with 1 L water.',
     ]);
-    expect(liquidsIn(steps, SOUP.list)).toEqual([{ line: '1.5 L water', step: 1 }]);
-    expect(liquidsIn(steps, [...SOUP.list, '1.5 L water'])).toEqual([]);
+    expect(needsInMethod(steps, SOUP.list, index)).toEqual([{ line: '1.5 L water', step: 1 }]);
+    expect(needsInMethod(steps, [...SOUP.list, '1.5 L water'], index)).toEqual([]);
   });
 
   test('becomes a recipe with its soak, its cooker and its release, whose water is in its mass, and can be planned', () => {
     const texts = ['Soak the borlotti beans for 8 to 20 hours.', ...splitMethod(SOUP.method)];
-    const liquids = liquidsIn(readMethod(texts), SOUP.list).map(({ line, step }) => ({
+    const liquids = needsInMethod(readMethod(texts), SOUP.list, index).map(({ line, step }) => ({
       ...readIngredientLine(line, index),
       atStep: step,
     }));

@@ -7,12 +7,15 @@ import type { MendedMethod, StepRead } from './useMethod.ts';
 export function MethodRead({
   steps,
   soak,
+  leftOut,
   mend,
   saySoak,
 }: {
   steps: readonly StepRead[];
   /** Dry beans of which nobody says that they are soaked. */
   soak: string | undefined;
+  /** Said to be no step; they can be put back. */
+  leftOut: readonly { readonly text: string; readonly n: number }[];
   mend: (n: number, text: string) => void;
   saySoak: (soak: MendedMethod['soak']) => void;
 }) {
@@ -40,17 +43,20 @@ export function MethodRead({
               <small>{stepWords(step)}</small>
             </span>
             {n !== undefined && (
-              <Select<StepKind>
+              <Select<StepKind | 'none'>
                 size="small"
                 variant="borderless"
                 aria-label={`What this step is: ${step.text}`}
                 value={kindOfStep(step)}
-                options={[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
-                  value: kind,
-                  label: KIND_WORDS[kind],
-                }))}
+                options={[
+                  ...[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
+                    value: kind,
+                    label: KIND_WORDS[kind],
+                  })),
+                  { value: 'none' as const, label: 'no step, leave it out' },
+                ]}
                 popupMatchSelectWidth={false}
-                onChange={(kind) => mend(n, saidAs(written, kind))}
+                onChange={(kind) => mend(n, kind === 'none' ? '' : saidAs(written, kind))}
               />
             )}
           </div>
@@ -64,6 +70,19 @@ export function MethodRead({
               ))}
             </div>
           )}
+        </li>
+      ))}
+      {leftOut.map(({ text, n }) => (
+        <li key={`out ${n}`} className="left-out">
+          <div className="read-step">
+            <span>
+              {text}
+              <small>no step, left out</small>
+            </span>
+            <Button size="small" type="text" aria-label={`Put back: ${text}`} onClick={() => mend(n, text)}>
+              Put back
+            </Button>
+          </div>
         </li>
       ))}
     </ol>

@@ -74,20 +74,22 @@ function Paste({ view }: { view: KitchenView }) {
       })),
     [texts, mended.lines, readLine],
   );
-  const method = useMethod(words, mended, listed);
-  const { steps, liquids } = method;
+  const method = useMethod(words, mended, listed, foods);
+  const { steps, needs } = method;
   const lines = useMemo(
     (): readonly ReadLineOfRecipe[] => [
       ...listed,
-      ...liquids.map(({ line, step }, n) => ({
+      ...needs.map(({ line, step }, n) => ({
         ...readLine(mended.lines[listed.length + n] ?? line),
         atStep: step,
       })),
     ],
-    [listed, liquids, mended.lines, readLine],
+    [listed, needs, mended.lines, readLine],
   );
   const open = unreadyLines(lines);
-  const asked = open.length + method.asked;
+  // A text that does not say for how many would be for four in silence.
+  const unsaid = words !== undefined && words.portions === undefined && mended.portions === undefined;
+  const asked = open.length + method.asked + (unsaid ? 1 : 0);
   const name = mended.name ?? words?.name ?? '';
   const portions = mended.portions ?? words?.portions ?? 4;
 
@@ -120,7 +122,9 @@ function Paste({ view }: { view: KitchenView }) {
               ? 'Every line is understood'
               : open.length > 0
                 ? `${open.length} of ${lines.length} lines to put right`
-                : `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`}
+                : method.asked > 0
+                  ? `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`
+                  : 'How many portions does it make?'}
         </h1>
         <p>
           Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
@@ -172,6 +176,14 @@ function Paste({ view }: { view: KitchenView }) {
                 />
               </label>
             </div>
+            {unsaid && (
+              <div className="read-doubt">
+                <span>The text does not say how many portions it makes.</span>
+                <Button size="small" onClick={() => setMended({ ...mended, portions })}>
+                  {portions} portions
+                </Button>
+              </div>
+            )}
             <ol className="read-lines" aria-label="Ingredients as understood">
               {lines.map((line, n) => (
                 <ReadLine
@@ -189,6 +201,7 @@ function Paste({ view }: { view: KitchenView }) {
             <MethodRead
               steps={steps}
               soak={method.soak}
+              leftOut={method.leftOut}
               mend={(n, text) => setMended({ ...mended, steps: { ...mended.steps, [n]: text } })}
               saySoak={(soak) => setMended({ ...mended, soak })}
             />

@@ -1,12 +1,13 @@
 import {
   doubtOfStep,
-  liquidsIn,
+  needsInMethod,
   readMethod,
   soaksInLines,
   splitMethod,
   unsoaked,
   type IngredientLine,
-  type MethodLiquid,
+  type FoodIndex,
+  type MethodNeed,
   type MethodStep,
   type RecipeText,
   type StepDoubt,
@@ -34,7 +35,9 @@ export interface MethodRead {
   /** As they go into the recipe. */
   readonly texts: readonly string[];
   /** What the method names with its amount, and the list does not. */
-  readonly liquids: readonly MethodLiquid[];
+  readonly needs: readonly MethodNeed[];
+  /** Said to be no step. */
+  readonly leftOut: readonly { readonly text: string; readonly n: number }[];
   /** Dry beans of which it has to be asked. */
   readonly soak: string | undefined;
   /** How many things have to be said. */
@@ -46,10 +49,13 @@ export function useMethod(
   words: RecipeText | undefined,
   { steps: mended, soak: said }: MendedMethod,
   lines: readonly IngredientLine[],
+  foods: FoodIndex,
 ): MethodRead {
   return useMemo(() => {
     const written = splitMethod(words?.method ?? []);
-    const own = written.map((text, n) => mended[n] ?? text);
+    // What was said to be no step is left out: nothing stands in its place.
+    const numbered = written.flatMap((text, n) => (mended[n] === '' ? [] : [{ text: mended[n] ?? text, n }]));
+    const own = numbered.map(({ text }) => text);
     const ownSteps = readMethod(own);
     const dry = unsoaked(lines, ownSteps);
     const added = [
@@ -61,16 +67,17 @@ export function useMethod(
     const steps = read.map((step, at) => ({
       step,
       doubt: doubtOfStep(step),
-      n: at < added.length ? undefined : at - added.length,
-      written: written[at - added.length] ?? step.text,
+      n: numbered[at - added.length]?.n,
+      written: written[numbered[at - added.length]?.n ?? -1] ?? step.text,
     }));
     const soak = dry && said === undefined ? dry : undefined;
     return {
       steps,
       texts,
-      liquids: liquidsIn(read, words?.ingredients ?? []),
+      leftOut: written.flatMap((text, n) => (mended[n] === '' ? [{ text, n }] : [])),
+      needs: needsInMethod(read, words?.ingredients ?? [], foods),
       soak,
       asked: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0),
     };
-  }, [words, mended, said, lines]);
+  }, [words, mended, said, lines, foods]);
 }

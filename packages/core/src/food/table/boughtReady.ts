@@ -29,7 +29,7 @@ jarred artichoke hearts;vegetable;160;25;;;;c730 of7 z120;~sulphites;acid;188;2;
 gherkins;vegetable;143;35;;;;c730 of60 z120;~mustard ~sulphites;acid crisp;63;0.6;0.2;2.4;1;0.4;1;800;pickled cucumbers,pickles,dill pickles;cucumber
 pickled beetroot;vegetable;227;;;;;c730 of30 z120;~sulphites;acid colour;188;1;0.1;9.5;1.6;0.5;2;250;;beetroot
 pickled onions;vegetable;150;15;;;;c730 of60 z120;~sulphites;acid crisp;105;0.9;0.2;4.5;1.2;0.3;2;450;;onion
-pickled jalapeños;vegetable;136;;;;;c730 of60 z120;~sulphites;heat acid;105;0.9;0.6;3.2;2.2;1.5;8;1600;jalapenos,jalapeños,pickled chillies;chilli
+pickled jalapeños;vegetable;136;;;;;c730 of60 z120;~sulphites;heat acid;105;0.9;0.6;3.2;2.2;1.5;8;1600;pickled jalapenos,pickled chillies;chilli,jalapeno
 kimchi;vegetable;150;;;;;f60 of30 z120;~fish ~crustaceans ~soybeans;acid heat;84;1.1;0.5;1.7;1.6;2.5;4;500;;sauerkraut
 canned jackfruit;vegetable;165;;;;;c1000 of3 oz60;-;bulk;126;0.8;0.3;4.5;2.5;0.4;3;250;young jackfruit,jackfruit,tinned jackfruit;
 canned bamboo shoots;vegetable;131;;;;;c1000 of3 oz60;-;crisp;79;1.7;0.4;1.8;1.4;0.3;1;7;bamboo shoots,tinned bamboo shoots;

@@ -138,6 +138,23 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     /^(\p{L}[\p{L} -]*?)\s*[x×]\s*(\d+)\s+(cloves?|stalks?|sticks?|tins?|cans?|packs?|jars?|heads?|bunch(?:es)?)$/iu,
     (_, food = '', n = '', piece = '') => `${n} ${piece} ${food}`,
   ],
+  // "1 tbsp lemon": what is measured of it is its juice.
+  [
+    new RegExp(
+      String.raw`^(${NUMBER})\s*(tbsps?|tsps?|tablespoons?|teaspoons?|ml|cl|dl|cups?)\.?\s+(?:of\s+)?(lemon|lime|orange)s?$`,
+      'i',
+    ),
+    (_, n = '', unit = '', fruit = '') => `${n} ${unit} ${fruit} juice`,
+  ],
+  // "tinned tomatoes 6 x 400 g", "tomato puree 1 tube (200 g)"
+  [
+    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s*[:–-]?\s+(\d+)\s*[x×]\s*(\d+\s*(?:kg|g|ml|l))$`, 'iu'),
+    (_, food = '', n = '', size = '') => `${n} x ${size} ${food}`,
+  ],
+  [
+    /^(\p{L}[\p{L} -]*?)\s*[:–-]?\s+(\d+)\s+(tins?|cans?|jars?|packs?|packets?|bottles?|tubs?|tubes?|cartons?|blocks?)\s*\((\d+\s*(?:k?g|ml|l))\)$/iu,
+    (_, food = '', n = '', pack = '', size = '') => `${n} ${pack} (${size}) ${food}`,
+  ],
   // "Beetroot (cooked) - 250 g", "Red onion - 1 small", "Walnuts - 50 g, toasted"
   [
     new RegExp(

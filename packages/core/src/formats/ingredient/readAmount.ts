@@ -43,7 +43,7 @@ const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['oz', 'ounces?|oz\\.?'],
   ['mL', 'millilit(?:re|er)s?|ml'],
   ['L', 'lit(?:re|er)s?|l'],
-  ['tbsp', 'tablespoons?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?'],
+  ['tbsp', 'tablespoons?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tb\\.?'],
   ['tsp', 'teaspoons?|tea spoons?|tsps?\\.?|tspns?\\.?'],
   ['cup', 'cups?'],
   ['pint', 'pints?|pt'],
@@ -73,8 +73,9 @@ const TINY: Readonly<Record<string, string>> = {
   smidgen: '1/32',
 };
 
-/** Half a lemon gives 20 to 25 mL juice, one 45 mL. Common practice, no published source. */
-const JUICE_ML = 45;
+/** What one of them gives, mL. Common practice, no published source. */
+const JUICE_ML = (fruit: string): number => (/lime/i.test(fruit) ? 30 : /orange|mandarin/i.test(fruit) ? 80 : 45);
+const EACH_HOLDS = /\s*\(([^()]*\d[^()]*)\beach\)/i;
 
 const OF = /^of\s+/i;
 const ABOUT = /^(about|approximately|approx\.?|around|roughly|ca\.|ca(?=\s)|circa|scant|generous|~)\s*/i;
@@ -176,7 +177,7 @@ function juiceOrZest({ text, done }: Reading): ReadAmount | undefined {
   const part = juice[1]?.toLowerCase() === 'juice' ? 'juice' : 'zest';
   // Of a fruit that is used outside and in, the whole is wanted.
   if (juice[2]) return done(count(each), after, { part: 'zest and juice' });
-  return done(part === 'juice' ? volume(each.mul(JUICE_ML)) : count(each), after, { part });
+  return done(part === 'juice' ? volume(each.mul(JUICE_ML(after))) : count(each), after, { part });
 }
 
 /** "a handful of parsley", "pinch salt", "salt" */
@@ -231,8 +232,18 @@ function inPacks({ text, system, doubts, done }: Reading, { number, rest }: Numb
   if (pack) {
     const after = rest.replace(LEVEL, '').slice(pack[0].length).trimStart();
     const held = /^\(([^)]*)\)\s*|^of\s+(?=\d)/.exec(after);
-    const holds = held ? readQuantity(held[1] ?? after.slice(held[0].length), system) : undefined;
-    const left = held && holds ? (held[1] === undefined ? holds.rest : after.slice(held[0].length)) : after;
+    const stated = held ? readQuantity(held[1] ?? after.slice(held[0].length), system) : undefined;
+    // "2 blocks tofu (400 g each)": what each holds stands behind the food.
+    const each = stated ? null : EACH_HOLDS.exec(after);
+    const holds = stated ?? (each?.[1] === undefined ? undefined : readQuantity(each[1], system));
+    const left =
+      held && stated
+        ? held[1] === undefined
+          ? stated.rest
+          : after.slice(held[0].length)
+        : each && holds
+          ? after.replace(each[0], '')
+          : after;
     if (sizedAs && !holds) doubts.push(packSize(number, sizedAs, pack[1] ?? '', left));
     return packs(number.value, pack[1], holds?.quantity, left);
   }

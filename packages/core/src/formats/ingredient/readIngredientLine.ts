@@ -95,7 +95,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     food =
       read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name)
         ? cannedOf(known.food, foods.names.values())
-        : asPiece(known.food, read.piece, foods);
+        : inState(asPiece(known.food, read.piece, foods), [known.before, ...tail], foods);
     const { before, after } = known;
     const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)(?:\s+|$)/i, '').trim()).filter(Boolean);
     const two = `${before} ${after}`
@@ -132,8 +132,13 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         question: `“${named}” are two ingredients. Write each on a line of its own.`,
         choices: [{ label: `only ${food.name}`, line: text.replace(named, food.name) }],
       });
-    const unheard = unheardWords(food, before, after);
-    const inverted = tail.find((part) => isState(part) && !nameWords(known.food).includes(part.toLowerCase()));
+    const unheard = food === known.food ? unheardWords(food, before, after) : unheardWords(food, '', after);
+    const inverted = tail.find(
+      (part) =>
+        isState(part) &&
+        !nameWords(food ?? known.food).includes(part.toLowerCase()) &&
+        unheardWords(known.food, part, '').length > 0,
+    );
     if (other === undefined && (unheard.length > 0 || inverted !== undefined))
       doubts.push(otherFoodDoubt(text, named, food, inverted === undefined ? unheard : [inverted], foods));
     const aside = besides(food, [before, after, ...side, ...tail, ...bracketed], foods);
@@ -242,6 +247,15 @@ function eachOrAll(text: string, held: string, { packs, name }: Pack): Doubt {
 /** Said without an amount, these are tasted. */
 const isToTaste = ({ name, facts }: Food): boolean =>
   facts.roles?.includes('salt') === true ? facts.kind === 'seasoning' : /^(?:black|white) pepper$/.test(name);
+
+/** "spinach, frozen" and "frozen corn" are the frozen one, where that is a food of its own. */
+function inState(food: Food, tail: readonly string[], foods: FoodIndex): Food {
+  const [known] = tail.flatMap((part) => {
+    const other = isState(part) ? foods.names.get(`${part.toLowerCase()} ${food.name}`) : undefined;
+    return other ? [other] : [];
+  });
+  return known ?? food;
+}
 
 /** A sprig is fresh, and a stick of cinnamon is not the ground one. */
 function asPiece(food: Food, piece: string | undefined, foods: FoodIndex): Food {

@@ -11,8 +11,9 @@ const SAYS_HOW = new Set(
   roughly thinly thickly very freshly lightly well fine coarse thin thick small medium large big huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
   floret coin matchstick baton dice baby young new old ripe overripe good quality nice best extra more organic raw uncooked unsalted unsweetened plain seedless stoned pitted
   deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
-  room temperature medium-sized large-sized cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
+  room temperature medium-sized large-sized lg sm med cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
   can tin jar pack packet bag carton bottle box block tube net tray sheet loaf
+  fat smooth crunchy table strong heatproof
   leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
   `).map(singular),
 );
@@ -27,6 +28,10 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   ground: ({ facts, name }) => facts.kind === 'seasoning' && !/^(?:dried|fresh) /.test(name),
   leaf: ({ facts }) => facts.kind === 'leaf' || (facts.kind === 'seasoning' && facts.keeps?.fridge !== undefined),
   kernel: ({ facts }) => facts.kind === 'nut or seed',
+  'fast-action': ({ name }) => /yeast/.test(name),
+  fast: ({ name }) => /yeast/.test(name),
+  action: ({ name }) => /yeast/.test(name),
+  instant: ({ name }) => /yeast/.test(name),
   grain: ({ facts }) => facts.kind === 'grain',
   bean: ({ name }) => /bean/.test(name),
   fruit: ({ facts }) => facts.kind === 'fruit',

@@ -4,6 +4,7 @@ import { timesIn } from './timesIn.ts';
 const STANDS =
   /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set)/i;
 const SOAKS = /\bsoak/i;
+const NO_SOAK = /\b(?:don'?t|do not|no need to|never|without) soak|\bno soak(?:ing)?\b|\bunsoaked\b/i;
 const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;
 const DAYS = /\b(?:(\d)|a|one|two|three)(?: to (\d))? days?\b/i;
 const IN_DAYS = { a: 1, one: 1, two: 2, three: 3 } as const;
@@ -20,20 +21,28 @@ export interface SaidLead {
   readonly hours?: { readonly least: number; readonly most: number };
 }
 
+function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: number } {
+  const from = Number(days[1] ?? IN_DAYS[(days[0].split(/\s/)[0] ?? 'a').toLowerCase() as keyof typeof IN_DAYS] ?? 1);
+  return { from, to: Math.max(from, Number(days[2] ?? from)) };
+}
+
 /**
  * What is begun hours or days before: a soak, a marinade, what has to set. Undefined: the text speaks of no lead.
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
  */
 export function leadIn(text: string): SaidLead | undefined {
   const plain = plainSigns(text);
-  if (!STANDS.test(plain) && !BEFORE.test(plain)) return undefined;
+  if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const days = DAYS.exec(plain);
+  const [first] = timesIn(plain);
+  // "At least 4 hours or up to 2 days"
+  if (days && first && first.end < days.index && first.to >= LEAD_FROM_H * 60)
+    return { hours: { least: first.from / 60, most: daysOf(days).to * 24 } };
   if (days) {
-    const from = Number(days[1] ?? IN_DAYS[(days[0].split(/\s/)[0] ?? 'a').toLowerCase() as keyof typeof IN_DAYS] ?? 1);
-    const to = Number(days[2] ?? from);
-    return { hours: { least: from * 24, most: Math.max(to, from) * 24 + 12 } };
+    const { from, to } = daysOf(days);
+    return { hours: { least: from * 24, most: to * 24 + 12 } };
   }
-  const [time] = timesIn(plain);
+  const time = first;
   if (time && time.to >= LEAD_FROM_H * 60) {
     const least = time.from / 60;
     return {

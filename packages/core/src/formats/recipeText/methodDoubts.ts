@@ -1,10 +1,11 @@
 import { plainSigns } from '../../quantity/index.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { heldFor } from './pressureIn.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
-/** Something a step does not say and a plan needs; each choice is the step as it would say it. */
+/** Something a step does not say and a plan needs; each choice is the step as it would say it, or nothing where it is none. */
 export interface StepDoubt {
   readonly question: string;
   readonly choices: readonly { readonly label: string; readonly text: string }[];
@@ -15,8 +16,16 @@ const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil|reduce)\b/i;
 const BROUGHT =
   /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat the oven\b/i;
 
+/** Hands do this on heat, too. */
+const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
+/** What waits by itself off the heat. */
+const STANDS =
+  /\b(?:rest|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|thaw|defrost|shut|off the heat|slow cooker|by itself)/i;
+
 /** Nobody's hands are on one thing so long, unless it is this. */
 const LONG = 15;
+/** Behind something on heat, so long that it may be there still. */
+const ON_HEAT = 3;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 
@@ -74,7 +83,7 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
             { label: '1 h', text: more(text, '1 hour') },
           ],
         };
-  const plain = plainSigns(text);
+  const plain = withoutNames(plainSigns(text));
   if (step.kept && !step.kept.amount)
     return {
       question: 'How much of the liquid is kept?',
@@ -92,19 +101,38 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
       choices: all.map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
     };
   }
+  const unplaced = step.timed && step.attention.needs === 'hands' && !step.station;
+  if (unplaced && step.after && step.minutes.latest >= ON_HEAT && !HANDWORK.test(plain.replace(IN_THE_POT, '')))
+    return {
+      question: `Is it ${step.after === 'oven' ? 'in the oven' : 'on the hob'} all that time?`,
+      choices: [
+        step.after === 'oven'
+          ? { label: 'yes, back in', text: more(text, 'back in the oven') }
+          : { label: 'yes, it simmers', text: more(text, 'simmering by itself on the hob') },
+        { label: 'no, it stands', text: more(text, 'left to stand') },
+        { label: 'no, it is handwork', text: more(text, 'by hand') },
+      ],
+    };
+  // "40 minutes until set": nobody says where.
   if (
-    step.timed &&
-    step.attention.needs === 'hands' &&
-    !step.station &&
-    step.minutes.latest >= LONG &&
-    !HANDWORK.test(plain)
+    (unplaced && step.minutes.latest >= LONG && !HANDWORK.test(plain)) ||
+    (step.timed && !step.station && step.attention.needs === 'nobody' && !STANDS.test(plain))
   )
     return {
-      question: 'Is somebody busy with it all that time?',
+      question: 'Where is it all that time?',
       choices: [
-        { label: 'no, it simmers', text: more(text, 'simmering by itself on the hob') },
-        { label: 'no, it stands', text: more(text, 'left to stand') },
-        { label: 'yes', text: more(text, 'by hand') },
+        { label: 'in the oven', text: more(text, 'by itself in the oven') },
+        { label: 'on the hob', text: more(text, 'simmering by itself on the hob') },
+        { label: 'it stands', text: more(text, 'left to stand') },
+        { label: 'in somebody’s hands', text: more(text, 'by hand') },
+      ],
+    };
+  if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain))
+    return {
+      question: 'Is this a step of the recipe?',
+      choices: [
+        { label: 'yes, by hand', text: more(text, 'done by hand') },
+        { label: 'no, leave it out', text: '' },
       ],
     };
   if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))

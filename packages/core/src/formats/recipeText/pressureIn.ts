@@ -3,11 +3,11 @@ import type { PressureStep } from '../../recipe/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const PRESSURE =
-  /\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under) (?:full |high |low )?pressure|high pressure|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
+  /\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under|up to|to) (?:full |high |low )?pressure|high pressure|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
 const RELEASE =
-  /\b(?:natural(?:ly)?|quick(?:ly)?|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come))/i;
-const NATURAL = /\b(?:natural(?:ly)?|by itself|on its own)\b/i;
-const QUICK = /\b(?:quick(?:ly)?|at once|immediately|straight away|vent|steam out)\b/i;
+  /\b(?:natural(?:ly)?|NPR|QPR|NR|QR|quick(?:ly)?[ -](?:release|vent)|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come))/i;
+const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own)\b/i;
+const QUICK = /\b(?:quick(?:ly)?|QPR|QR|at once|immediately|straight away|vent|steam out)\b/i;
 
 /** Does a text speak of cooking at pressure? */
 export const isPressure = (text: string): boolean => PRESSURE.test(text);
@@ -46,9 +46,11 @@ export function pressureIn(text: string): SaidPressure {
 function releaseIn(said: string): { readonly release?: PressureStep['release'] } {
   // "natural release 10, then vent": ten minutes by itself, the rest at once.
   const minutes =
-    /(?:natural(?:ly)?[^.\d]{0,30}|for |rest )(\d{1,2})(?!\d)/i.exec(said)?.[1] ?? /(\d{1,2})[- ]min/i.exec(said)?.[1];
+    /(?:(?:natural(?:ly)?|NPR|NR)[^.\d]{0,30}|for |rest )(\d{1,2})(?!\d)/i.exec(said)?.[1] ??
+    /(\d{1,2})[- ]min/i.exec(said)?.[1];
   if (NATURAL.test(said)) {
-    return minutes === undefined
+    // "Naturally, 20-25 minutes" tells how long that takes.
+    return minutes === undefined || /\d\s*(?:-|to)\s*\d/.test(said)
       ? { release: { how: 'natural' } }
       : { release: { how: 'timed', minutes: Number(minutes) } };
   }

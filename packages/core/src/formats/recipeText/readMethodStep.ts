@@ -4,6 +4,7 @@ import type { Attention, PressureStep, StationUse, Window } from '../../recipe/i
 import { leadIn } from './leadIn.ts';
 import { boiledOffIn } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
+import { withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { BARE_NUMBER } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
@@ -33,13 +34,19 @@ export interface MethodStep {
   readonly kept?: { readonly amount?: Written };
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
+  /** Where the step before was on heat, if this one does not say that it is off it: it may be there still. */
+  readonly after?: 'burner' | 'oven';
 }
 
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
+/** "Bake at 220": an oven's degrees without their unit. */
+const BARE_HEAT = /\b(?:at|to)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
+/** What is more than this is said in °F. */
+const HOTTEST_C = 260;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|over (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 const BLEND = /\b(?:blend|blender|pur[eé]e|whizz)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
@@ -48,15 +55,28 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|cook(?:ing)? over (?:a )?(?:low|gentle)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every)\b/i;
+  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid on|lid off|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:down|off|up|on|out|the heat|it (?:down|off))\b)|look every)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
+/** On heat, and not only begun there. */
+const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
+/** "Cook for 30 minutes", and nobody says where: on a hob. */
+const cooks = (plain: string): boolean =>
+  /\bcook\b/i.test(plain) && !/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0;
+
+/** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
+const LEFT = /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest))\b)/is;
+const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
+
 /** Without a word on where, something is cooked where the step before was. */
-const GOES_ON = /^(?:add|stir|tip|pour|cook|throw|put|pop)\b.*\bcook\b/i;
+const GOES_ON =
+  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b/i;
+const STANDS_OFF =
+  /\b(?:off the heat|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b/i;
 
@@ -72,14 +92,16 @@ const OVEN_C = 200;
  * @example readMethodStep('Simmer for 20 to 25 minutes').minutes.expected // => 23
  */
 export function readMethodStep(text: string, before?: MethodStep, heated?: number): MethodStep {
-  const plain = plainSigns(text);
+  const plain = withoutNames(plainSigns(text));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
   const goesOn =
-    before?.kind === 'work' && (/^then\b/i.test(plain) || (before.station === 'burner' && GOES_ON.test(plain)))
+    before?.kind === 'work' &&
+    (/^then\b/i.test(plain) || (isHeated(before) && GOES_ON.test(plain) && !STANDS_OFF.test(plain)))
       ? before
       : undefined;
+  const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
   const time = saidTime(plain, goesOn);
   const off = boiledOffIn(plain);
   const kept = keptLiquidIn(plain);
@@ -90,7 +112,14 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const inOven =
     !preheats && (grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
   const station =
-    named ?? (inOven ? 'oven' : BLEND.test(plain) ? 'jug' : HOB.test(plain) || off ? 'burner' : goesOn?.station);
+    named ??
+    (inOven
+      ? 'oven'
+      : BLEND.test(plain)
+        ? 'jug'
+        : (HOB.test(plain) && !preheats) || off
+          ? 'burner'
+          : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
     !/\bby hand\b/i.test(plain) &&
@@ -102,7 +131,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
       ? { needs: 'look', everyMinutes: POT_LOOK }
       : !alone || BLEND.test(plain)
         ? { needs: 'hands' }
-        : STIRRED.test(plain.replace(AIR_FRIED, ''))
+        : STIRRED.test(whileItLasts(plain.replace(AIR_FRIED, '')))
           ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }
           : last !== undefined && time.to > last
             ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
@@ -119,6 +148,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     ...(grill ? { grill: true } : {}),
     ...(off && !time ? { off } : {}),
     ...(kept ? { kept } : {}),
+    ...(station === undefined && heatBefore && !STANDS_OFF.test(plain) ? { after: heatBefore } : {}),
   };
 }
 
@@ -144,10 +174,18 @@ function saidTime(
   return bare?.[1] ? { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) } : undefined;
 }
 
+/** Marks of a gas oven from 1 to 9, °C. Common practice, no published source. */
+const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
+
 function celsiusIn(plain: string): number | undefined {
-  const heat = HEAT.exec(plain);
-  if (!heat?.[1]) return undefined;
-  return heat[2]?.toUpperCase() === 'F' ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN : Number(heat[1]);
+  const heat = HEAT.exec(plain) ?? (OVEN.test(plain) ? BARE_HEAT.exec(plain) : null);
+  if (!heat?.[1]) {
+    const mark = /\bgas(?: mark)? ([1-9])\b/i.exec(plain)?.[1];
+    return mark === undefined ? undefined : GAS_C[Number(mark)];
+  }
+  return heat[2]?.toUpperCase() === 'F' || Number(heat[1]) > HOTTEST_C
+    ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN
+    : Number(heat[1]);
 }
 
 /** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */

@@ -1,14 +1,16 @@
 import { plainSigns, readNumber } from '../../quantity/index.ts';
 import type { RecipeText } from './recipeText.ts';
+import { saysDeed } from './kitchenVerbs.ts';
+import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
 
 const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
+  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
 const INGREDIENTS =
-  /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*:?(?:\*\*)?$/i;
+  /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
   /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|how to(?: (?:make|cook) it)?|cooking|what to do|step 1)\s*:?(?:\*\*)?$/i;
 /** From here on it is told how it keeps, tastes or came about. */
@@ -18,16 +20,19 @@ const NOTES =
 /** "Keeps 4 days in the fridge" */
 const KEEPS =
   /^(?:it |they |this |will |can be )*(?:keeps?|freezes?|stores?|frozen|stored)\b.*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
+/** A sentence of a method that tells how it keeps or for how many it is, and is nothing to do. */
+const TELLS =
+  /^(?:(?:it |they |this |leftovers )*(?:keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
-const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}:)$/i;
+const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
 const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
 /** What a heading parts off: "For the sauce:" is the sauce. */
 const partOf = (heading: string): string =>
   heading
     .replace(/^#+\s*/, '')
-    .replace(/:$/, '')
+    .replace(/(?::|\s[-–—])$/, '')
     .replace(/^(?:for (?:the|your)|to) /i, '')
     .replace(/ ingredients$/i, '')
     .trim()
@@ -37,7 +42,7 @@ const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
-  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$/iu;
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 /** No dish is called so long. */
@@ -64,7 +69,7 @@ export function readRecipeText(text: string): RecipeText {
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
   let portions: number | undefined = bracket
-    ? readNumber(bracket[1] ?? bracket[2] ?? bracket[3] ?? '')?.value.valueOf()
+    ? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf()
     : undefined;
   let part: Part = 'before';
   let group = '';
@@ -104,13 +109,23 @@ export function readRecipeText(text: string): RecipeText {
       group = part === 'method' ? '' : partOf(line);
       continue;
     }
+    // "TEMPERING" over lines that are not all shouted is one, too.
+    if (
+      part !== 'method' &&
+      part !== 'notes' &&
+      /^[A-Z][A-Z &-]{3,30}$/.test(line) &&
+      /[a-z]{3}/.test(lines[at + 1] ?? '')
+    ) {
+      group = partOf(line);
+      continue;
+    }
     // "Wet" or "To finish" over the next lines of a list is a heading without its colon.
     if (
       part !== 'method' &&
       part !== 'notes' &&
       lines[at - 1] === '' &&
       WORDS_ONLY.test(line) &&
-      isIngredient(lines[at + 1] ?? '')
+      isIngredient((lines[at + 1] ?? '').replace(BULLET, ''))
     ) {
       group = partOf(line);
       continue;
@@ -135,6 +150,8 @@ export function readRecipeText(text: string): RecipeText {
       lines.slice(at + 1, at + 4).some((next) => isIngredient(next.replace(BULLET, '').trim()))
     )
       list(bare);
+    // What nobody does is bought: "enough water to cover", "sesame seeds and spring onions, to serve".
+    else if (ingredients.length > 0 && isShort(bare) && !saysDeed(bare)) list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
@@ -144,19 +161,36 @@ export function readRecipeText(text: string): RecipeText {
       notes.push(bare);
     } else method.push(bare);
   }
+  const steps = unwrapped(method)
+    .map((paragraph) => {
+      const [done, told] = parted(sentencesOf(paragraph), (sentence) => !TELLS.test(sentence));
+      notes.push(...told);
+      portions ??= told.map(portionsWithin).find((said) => said !== undefined);
+      return told.length > 0 ? done.join(' ') : paragraph;
+    })
+    .filter(Boolean);
   return {
     name: named ? nameOf(title) : '',
     portions,
     ingredients,
     ...(groups.some(Boolean) ? { groups } : {}),
-    method: unwrapped(method).filter(Boolean),
+    method: steps,
     ...(notes.length > 0 ? { notes } : {}),
   };
 }
 
+const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [readonly T[], readonly T[]] => [
+  all.filter(first),
+  all.filter((each) => !first(each)),
+];
+
 const portionsWithin = (text: string): number | undefined => {
-  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)/i.exec(text);
-  return said ? Number(said[1]) : undefined;
+  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)\b(?!\s*(?:k?g|ml|l|cups?|c)\b)/i.exec(text);
+  const bowls =
+    said ??
+    /\bservings?:\s*(\d+)/i.exec(text) ??
+    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:bowls|plates|portions|servings|people)\b/i.exec(text);
+  return bowls ? Number(bowls[1]) : undefined;
 };
 
 /** Without signs of headings, and not shouted. */
@@ -164,6 +198,7 @@ function nameOf(title: string): string {
   const name = title
     .replace(/^(?:#+|\d+\.)\s*/, '')
     .replace(/\*\*/g, '')
+    .replace(/\s*[-–—|:,]\s*$/, '')
     .trim();
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
 }

@@ -9,18 +9,23 @@ const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
 /** "… then uncovered 10", "then at 200C for 20 more": in the minutes of the clause before. */
 export const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
 /** Another way of doing what stands before: both are shown, and which it is is asked. */
-const OTHERWISE = /^(?:alternatively|otherwise|or else|or,)\b/i;
+const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
+
+const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
 const CAPITAL_START = /(?<=[.!?;])\s+(?=[\p{Lu}“"'(])/u;
 
-function sentencesOf(paragraph: string): readonly string[] {
+/** The sentences of a paragraph. */
+export function sentencesOf(paragraph: string): readonly string[] {
   const parts = paragraph.split(/\p{Lu}/u.test(paragraph) ? CAPITAL_START : ANY_START);
   return parts.reduce<string[]>((all, part) => {
     const before = all.at(-1);
-    if (before !== undefined && ABBREVIATED.test(before)) all[all.length - 1] = `${before} ${part}`;
+    // "Don't soak the beans." is nothing to do: it is said with what comes next.
+    if (before !== undefined && (ABBREVIATED.test(before) || (UNDONE.test(before) && !/[.!?]\s/.test(before))))
+      all[all.length - 1] = `${before} ${part}`;
     else all.push(part);
     return all;
   }, []);

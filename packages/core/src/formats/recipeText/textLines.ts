@@ -12,6 +12,17 @@ const IN_ONE_LINE = /^((?!ingredients|method)\p{L}[\p{L} ]{2,30}):\s+(\d.+)$/iu;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
 const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
 
+/** For how many, or how long: nothing to buy. */
+const ABOUT_IT =
+  /^(?:(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people)\b.*)$/i;
+const asAbout = (part: string): string =>
+  /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part) ? `Total: ${part}` : part;
+
+/** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
+const NEEDED =
+  /^(?:(?:for (?:this|it),? )?(?:you(?:[’']ll| will)? need|it takes|ingredients are))\s+(?=(?:an?|some|\d|half|two|three)\b)([^.!]+)[.!]\s*(.*)$/i;
+const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|salt)\b)/i;
+
 /** A row of a table as a line of a list: the amount first, then what it is. */
 function rowOf(cells: readonly string[]): string | undefined {
   const filled = cells.map((cell) => cell.trim()).filter(Boolean);
@@ -38,9 +49,15 @@ export function textLines(text: string): readonly string[] {
       readNumber(plainSigns(slashed[0] ?? ''))
     )
       return slashed;
+    // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
+    const grouped = /^((?!ingredients|method)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
+    if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
     // "Prep 10 min | Serves 4" are no row of a list.
     if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
-      return line.split('|').map((part) => part.trim());
+      return line.split('|').map((part) => asAbout(part.trim()));
+    // "Bolognese | serves 6 | 1 hr": no table.
+    const [title = '', ...about] = line.split(/\s+\|\s+/);
+    if (about.length > 0 && about.every((part) => ABOUT_IT.test(part))) return [title, ...about.map(asAbout)];
     const listed = IN_ONE_LINE.exec(line);
     if (listed?.[1] && listed[2]) {
       const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
@@ -56,6 +73,14 @@ export function textLines(text: string): readonly string[] {
     if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {
       const row = rowOf(line.split(/\t|\.{3,}/));
       return row === undefined ? [] : [row];
+    }
+    const needed = NEEDED.exec(line);
+    if (needed?.[1] !== undefined && needed[2] !== undefined) {
+      const items = needed[1]
+        .split(AND_ITEMS)
+        .map((item) => item.trim())
+        .filter(Boolean);
+      if (items.length > 2) return ['', 'Ingredients', ...items, '', 'Method', needed[2]];
     }
     const headed = HEADED.exec(line);
     if (headed?.[1] && headed[2])

@@ -29,6 +29,10 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
   [/\bovernight\b/gi, 480, 840],
 ];
 
+/** A number behind these says minutes, where nothing that it could count comes behind it. */
+const BARE =
+  /\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2})(?=(?: more)?\s*(?:[,.;)]|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))/gi;
+
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();
 
@@ -63,6 +67,13 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const to = valueOf(match[2]) ?? from;
     found.push({ from: from * scale + more, to: Math.max(from, to) * scale + more, at: match.index, end });
   }
+  // "Bake at 220 for 15, then 20 more": minutes without their unit.
+  for (const match of plain.matchAll(BARE)) {
+    const at = match.index + match[0].length - (match[1]?.length ?? 0);
+    const end = match.index + match[0].length;
+    const minutes = Number(match[1]);
+    if (minutes > 0 && free(at, end)) found.push({ from: minutes, to: minutes, at, end });
+  }
   return found.sort((a, b) => a.at - b.at);
 });
 
@@ -82,7 +93,11 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
     ({ at, end }) => /\bin all\s*$/i.test(plain.slice(0, at)) || /^\s*in all\b/i.test(plain.slice(end)),
   );
   if (inAll) return [inAll];
-  const sides = /\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1;
+  // "In two batches, 8 minutes per batch"
+  const batches = /\b(?:per|each|a) batch\b/i.test(plain)
+    ? readNumber(/\bin (\w+) batches\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
+    : undefined;
+  const sides = batches ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
   return all
     .filter(
       ({ at, end }) =>

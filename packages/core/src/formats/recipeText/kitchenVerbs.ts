@@ -1,0 +1,36 @@
+const words = (text: string): readonly string[] => text.split(/\s+/).filter(Boolean);
+
+/** What hands do in a kitchen, in the form of an order. */
+const VERBS = words(`
+  add adjust allow arrange assemble bake bash baste beat blanch blend blitz boil bottle braise break bring broil brush bury bubble build caramelise caramelize char
+  check chill choose chop chuck clean coat combine come cook cool cover crack cream crisp crumble crush cube cut dab dampen deglaze deseed dice dip discard dissolve
+  distribute divide dollop dot double drain do done draw dress dribble drizzle drop dry empty enjoy fill finish fish flatten flip fluff fold form freeze fry garnish gather
+  get give glaze grate grease griddle grill grind halve hang heap heat hold infuse invert julienne keep knead knock ladle lay leave let lid lock loosen lower make
+  marinate mash massage measure melt microwave mill mince mix moisten move nestle open overlap pack parboil peel pick pickle pierce pile pinch pipe place plait poach pop
+  portion pound pour prebake preheat prepare press prick proof prove pull pulse punch puree purée push put quarter reduce refrigerate reheat release remove repeat reserve
+  rest return rinse rip roast roll rub sauté saute scatter scoop score scrape scrub seal sear separate serve set shake shape shave shred shut sieve sift simmer singe skim
+  slice slide smash smear smooth snip soak soften spiralise spiralize spray spread sprinkle sprout squash squeeze stack stand start steam steep stew stir store strain
+  strip stuff submerge surround swap sweat swirl switch take taste tear temper thaw thicken thin thread throw tie tilt tip toast toss transfer trim tuck turn twist
+  uncover unfold unmould unroll use wait warm wash watch weigh wet whip whisk whizz wilt wipe work wrap zest
+`);
+const VERB = new RegExp(String.raw`(?:^|[^\p{L}])(?:${VERBS.join('|')})(?![\p{L}])`, 'iu');
+/** These are things as well: they are an order where a clause begins with them. */
+const AT_START =
+  /(?:^|[.;:,]\s*|\b(?:and|then|to)\s+)(?:brown|core|dish|dust|fire|hull|layer|lift|light|line|mound|oil|paint|pat|pot|raise|salt|scald|season|shell|skin|slit|spice|spoon|stick|stock|top)\b/i;
+
+/** Names in which such a word tells no deed: "tomato puree", "baking powder", "a roasting tin". */
+const NAMES =
+  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|tomato paste|(?:the )?rest of|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|grill pan|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
+
+/**
+ * A step's words without the names in which a verb or a vessel tells nothing of what is done.
+ * @example withoutNames('Stir in the tomato puree') // "Stir in the thing"
+ */
+export const withoutNames = (text: string): string => text.replace(NAMES, 'thing');
+
+/** Does somebody do something here? "Feeds four" and "sesame seeds, to serve" are no step. */
+export const saysDeed = (text: string): boolean =>
+  [VERB, AT_START].some((said) => said.test(text.replace(FOR_LATER, '')));
+/** What something is there for is not done yet. */
+const FOR_LATER =
+  /\bto (?:serve|garnish|finish|taste|fry|decorate|dust|grease)\b|\bfor (?:serving|garnish(?:ing)?|frying|dusting|greasing)\b/gi;
