@@ -154,7 +154,7 @@ describe('a whole text', () => {
       'Add 1.5 L cold water and simmer 20 minutes.',
       'Rinse with 1 L water.',
     ]);
-    expect(needsInMethod(steps, SOUP.list, index)).toEqual([{ line: '1.5 L water', step: 1 }]);
+    expect(needsInMethod(steps, SOUP.list, index)).toEqual([{ line: '1.5 L cold water', step: 1 }]);
     expect(needsInMethod(steps, [...SOUP.list, '1.5 L water'], index)).toEqual([]);
   });
 

@@ -92,6 +92,8 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [new RegExp(String.raw`^(${NUMBER})\s*c\.\s+`), (_, n = '') => `${n} cup `],
   [new RegExp(String.raw`^(${NUMBER})\s*t\.\s+`), (_, n = '') => `${n} tsp `],
   [new RegExp(String.raw`^(${NUMBER})\s*T\.\s+`), (_, n = '') => `${n} tbsp `],
+  // "2 cl garlic" are cloves.
+  [/^(\d+)\s*cls?\.?\s+(?:of\s+)?garlic\b/i, (_, n = '') => `${n} cloves garlic`],
   // "1 dl water", "5 cl oil"
   [new RegExp(String.raw`^(${NUMBER})\s*dl\b\.?`, 'i'), (_, n = '') => `${tens(n, 100)} mL`],
   [new RegExp(String.raw`^(${NUMBER})\s*cl\b\.?`, 'i'), (_, n = '') => `${tens(n, 10)} mL`],

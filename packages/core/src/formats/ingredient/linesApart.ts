@@ -38,6 +38,12 @@ export function linesApart(text: string, foods: FoodIndex): readonly string[] {
     const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
   }
+  // "lime wedges, guacamole and rice to serve"
+  const served = /,?\s*\b(?:to serve|for serving|to garnish|for garnish|to finish)\s*$/i.exec(text);
+  if (served && !readNumber(plainSigns(text))) {
+    const parts = text.slice(0, served.index).split(AMONG).filter(Boolean);
+    if (parts.length > 1) return parts.map((part) => `${part} to serve`);
+  }
   if (!readNumber(plainSigns(text))) {
     const parts = text.replace(/[.;]$/, '').split(AMONG).filter(Boolean);
     const seasons = (part: string) => {

@@ -183,7 +183,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     ? weighed
     : felt
       ? felt
-      : read.amount.kind === 'unknown' && (tasted || (food && !read.amount.said && isToTaste(food)))
+      : read.amount.kind === 'unknown' && ((tasted && !isMain(food)) || (food && !read.amount.said && isToTaste(food)))
         ? { kind: 'to taste' }
         : food && read.amount.kind === 'count'
           ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
@@ -192,6 +192,10 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const [held] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
   if (held && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
     doubts.push(eachOrAll(text, held, read.amount));
+  // "1 small pumpkin, approx. 800 g unpeeled": a second amount that nobody used.
+  const unused = [...tail, ...bracketed].find((part) => WEIGHED.test(part));
+  if (food && unused !== undefined && !weighed && doubts.length === 0 && !usesAmountOf(read.amount, unused, read.also))
+    doubts.push(whichAmount(bare, food, unused));
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
   if (food?.facts.uptake && read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name))
@@ -207,6 +211,29 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     form: form.join(', '),
     optional,
     doubts,
+  };
+}
+
+const WEIGHED = /(?<![\d.,/-])(\d+(?:[.,]\d+)?)\s*(kg|g|ml|l|oz|lbs?)\b(?!\s*(?:\/|per)\b)/i;
+
+/** Is the amount in these words the line's own, or the same in other units? */
+const usesAmountOf = (amount: Amount, words: string, also: Quantity | undefined): boolean =>
+  also !== undefined ||
+  amount.kind === 'mass' ||
+  amount.kind === 'volume' ||
+  (amount.kind === 'pack' && (amount.holds !== undefined || /each/i.test(words)));
+
+/** A count and a weight: which of them is how much it is? */
+function whichAmount(line: string, food: Food, words: string): Doubt {
+  const [, n = '', unit = ''] = WEIGHED.exec(words) ?? [];
+  const counted = line.split(/\s*[,;(]/)[0] ?? line;
+  return {
+    about: 'amount',
+    question: `“${words}”: is that how much ${food.name} it is?`,
+    choices: [
+      { label: `${n} ${unit}`, line: `${n} ${unit} ${food.name}` },
+      { label: counted, line: counted },
+    ],
   };
 }
 
@@ -243,6 +270,9 @@ function eachOrAll(text: string, held: string, { packs, name }: Pack): Doubt {
     choices: [held, one].map((holds) => ({ label: `${holds} each`, line: text.replace(held, `${holds} each`) })),
   };
 }
+
+/** "Rice, to serve" is a part of the plate, and nobody says how much. */
+const isMain = (food: Food | undefined): boolean => food?.facts.kind === 'grain' || food?.facts.kind === 'legume';
 
 /** Said without an amount, these are tasted. */
 const isToTaste = ({ name, facts }: Food): boolean =>

@@ -6,8 +6,8 @@ const words = (text: string): readonly string[] => text.split(/\s+/).filter(Bool
 /** How a food is cut, washed or measured, how large or good it is: none of it makes another food of it. */
 const SAYS_HOW = new Set(
   words(`
-  chopped diced sliced minced grated shredded crushed peeled unpeeled scrubbed rinsed washed cleaned drained trimmed torn halved quartered cubed cut crumbled mashed
-  beaten whisked sifted packed loosely tightly heaped heaping rounded level pressed soaked toasted melted softened warm cold hot boiling boiled lukewarm chilled cooled finely coarsely
+  chopped diced sliced minced grated julienned shredded crushed peeled unpeeled scrubbed rinsed washed cleaned drained trimmed torn halved quartered cubed cut crumbled mashed
+  beaten whisked sifted packed loosely tightly heaped heaping rounded level pressed soaked toasted melted softened warm cold hot ice-cold icecold iced ice boiling boiled lukewarm chilled cooled finely coarsely
   roughly thinly thickly very freshly lightly well fine coarse thin thick small medium large big huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
   floret coin matchstick baton dice baby young new old ripe overripe good quality nice best extra more organic raw uncooked unsalted unsweetened plain seedless stoned pitted
   deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm

@@ -6,8 +6,9 @@ const STANDS =
 const SOAKS = /\bsoak/i;
 const NO_SOAK = /\b(?:don'?t|do not|no need to|never|without) soak|\bno soak(?:ing)?\b|\bunsoaked\b/i;
 const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;
-const DAYS = /\b(?:(\d)|a|one|two|three)(?: to (\d))? days?\b/i;
-const IN_DAYS = { a: 1, one: 1, two: 2, three: 3 } as const;
+const DAYS = /\b(?:(\d{1,2})|a|one|two|three)(?: ?(?:to|-|or) ?(\d{1,2}|two|three|four))? (days?|weeks?)\b/i;
+const IN_DAYS = { a: 1, one: 1, two: 2, three: 3, four: 4 } as const;
+const DAYS_A_WEEK = 7;
 
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
@@ -22,8 +23,10 @@ export interface SaidLead {
 }
 
 function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: number } {
-  const from = Number(days[1] ?? IN_DAYS[(days[0].split(/\s/)[0] ?? 'a').toLowerCase() as keyof typeof IN_DAYS] ?? 1);
-  return { from, to: Math.max(from, Number(days[2] ?? from)) };
+  const each = /^week/i.test(days[3] ?? '') ? DAYS_A_WEEK : 1;
+  const word = (said: string): number => Number(said) || (IN_DAYS[said.toLowerCase() as keyof typeof IN_DAYS] ?? 1);
+  const from = word(days[1] ?? days[0].split(/\s/)[0] ?? 'a') * each;
+  return { from, to: Math.max(from, word(days[2] ?? '') * each) };
 }
 
 /**

@@ -135,6 +135,9 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
         { label: 'no, leave it out', text: '' },
       ],
     };
+  // It speaks of minutes, and how many was not understood.
+  if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
+    return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;

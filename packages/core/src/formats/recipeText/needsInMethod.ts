@@ -1,5 +1,5 @@
 import { plainSigns } from '../../quantity/index.ts';
-import { findFood, type FoodIndex } from '../ingredient/findFood.ts';
+import type { FoodIndex } from '../ingredient/findFood.ts';
 import { readIngredientLine } from '../ingredient/readIngredientLine.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
@@ -11,26 +11,33 @@ export interface MethodNeed {
   readonly step: number;
 }
 
-const NUMBER = String.raw`(?:(?:\d+\s+)?\d+(?:[\/.,]\d+)?|an?|one|two|three|half an?)`;
-const MEASURE = String.raw`(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))`;
-/** An amount and the words behind it, as far as the thing may be named by them; "2 tbsp of the oil" is a part of what is listed. */
-const NEED = new RegExp(
-  String.raw`(?<![\p{L}\d/.,])(${NUMBER}\s*(?:(?:good|generous|big|small|large|heaped)\s+)?${MEASURE})\b\.?\s+(?:of\s+)?(?!(?:the|it|them|this|that|its)\b)((?:[\p{L}-]+\s*){1,5})`,
-  'giu',
-);
-/** "an onion", "2 carrots": only where there is no list. */
-const COUNTED = new RegExp(
-  String.raw`(?<![\p{L}\d/.,])(${NUMBER})\s+((?:(?:small|large|big|medium)\s+)?(?:[\p{L}-]+\s*){1,3})`,
-  'giu',
-);
-const BY_FEEL = /splash|drizzle|glug|pinch|handful|knob/i;
+/** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
+const NUMBER =
+  /(?<![\p{L}\d/.,])(?:(?:\d+\s+)?\d+(?:[/.,]\d+)?|an?|one|two|three|half an?)\s*(?=\p{L})(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+/** Where what it is an amount of ends. */
+const ENDS =
+  /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
+const MEASURED =
+  /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
 const POURED_OFF = /\b(?:soak|rinse|drain|blanch|wash|discard|throw)/i;
-const WET = /^(?:(?:boiling|hot|cold|warm|fresh|more|tap|vegetable|just|off)\s+)*(?:water|stock|broth)\b/i;
-/** Behind these the next thing begins. */
-const ENDS = /\s+(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are)\b.*$/i;
 
 const lastWord = (text: string): string => text.trim().split(/\s+/).at(-1)?.replace(/e?s$/, '') ?? text;
+
+/** Each amount of a text with what it is of, and whether it is poured off again. */
+function amountsIn(plain: string): readonly { readonly words: string; readonly poured: boolean }[] {
+  return [...plain.matchAll(NUMBER)].map(({ index }) => {
+    const rest = plain.slice(index);
+    const end = ENDS.exec(rest)?.index ?? rest.length;
+    const clause =
+      plain
+        .slice(0, index)
+        .split(/[,;.]\s/)
+        .at(-1) ?? '';
+    return { words: rest.slice(0, end).trim(), poured: POURED_OFF.test(`${clause} ${rest}`) };
+  });
+}
 
 /**
  * What stands in the method alone with its amount: it belongs to the dish, and to its mass. Where there is no list at all, what is counted counts too.
@@ -42,23 +49,18 @@ export function needsInMethod(
   foods: FoodIndex,
 ): readonly MethodNeed[] {
   const held = new Set(ingredients.map((line) => readIngredientLine(line, foods).food?.name));
-  const seen = new Set<string>();
   return steps.flatMap(({ text, kind }, step) => {
     if (kind === 'ahead') return [];
-    const plain = plainSigns(text);
-    const said = [...plain.matchAll(NEED), ...(ingredients.length === 0 ? plain.matchAll(COUNTED) : [])];
-    return said.flatMap(([, amount = '', behind = '']) => {
-      const words = behind.replace(ENDS, '').trim();
-      const wet = WET.test(words);
-      if (wet ? POURED_OFF.test(text) || BY_FEEL.test(amount) : /\bwater\b/i.test(text) && POURED_OFF.test(text))
-        return [];
-      const found = findFood(words, foods);
-      if (!found || 'near' in found) return [];
-      const named = new RegExp(`\\b${lastWord(found.words)}`, 'i');
-      if (held.has(found.food.name) || seen.has(found.food.name) || ingredients.some((line) => named.test(line)))
-        return [];
-      seen.add(found.food.name);
-      return [{ line: `${amount} ${wet ? found.words : words}`, step }];
+    return amountsIn(plainSigns(text)).flatMap(({ words, poured }) => {
+      if (!(ingredients.length === 0 || MEASURED.test(words))) return [];
+      const { food, amount } = readIngredientLine(words, foods);
+      if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
+      const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
+      if (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text)) return [];
+      const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
+      if (held.has(food.name) || ingredients.some((line) => named.test(line))) return [];
+      held.add(food.name);
+      return [{ line: words, step }];
     });
   });
 }

@@ -47,7 +47,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
   /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
-const BLEND = /\b(?:blend|blender|pur[eé]e|whizz)\b/i;
+const BLEND = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],

@@ -8,7 +8,7 @@ const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
+  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -22,7 +22,7 @@ const KEEPS =
   /^(?:it |they |this |will |can be )*(?:keeps?|freezes?|stores?|frozen|stored)\b.*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
 /** A sentence of a method that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:(?:it |they |this |leftovers )*(?:keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
+  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
@@ -37,7 +37,8 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
-const BULLET = /^(?:[-*•◦‣·▢□☐+]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
+const MEASURED = /\d\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?)\b/i;
+const BULLET = /^(?:[-*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
@@ -102,6 +103,7 @@ export function readRecipeText(text: string): RecipeText {
       continue;
     }
     if (ABOUT.test(line.replace(BULLET, '')) || KEEPS.test(line.replace(BULLET, ''))) {
+      portions ??= portionsWithin(line);
       notes.push(line);
       continue;
     }
@@ -132,7 +134,7 @@ export function readRecipeText(text: string): RecipeText {
     }
     const bare = line
       .replace(BULLET, '')
-      .replace(part === 'method' ? /^\d{1,2}\s+(?=\p{Lu})/u : '', '')
+      .replace(part === 'method' ? /^\d{1,2}\s+(?!(?:Tbsps?|Tsps?|TB|T|L|Cups?|Kg|Oz|Lbs?)\b)(?=\p{Lu})/u : '', '')
       .trim();
     if (part === 'notes') notes.push(bare);
     else if (part === 'ingredients') {
@@ -155,6 +157,9 @@ export function readRecipeText(text: string): RecipeText {
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
+    } else if ((listed || hasList) && MEASURED.test(bare) && !/^makes|^gives|^yields?/i.test(bare)) {
+      // It holds an amount: what it is of is read, or asked.
+      list(bare);
     } else if (listed || hasList) {
       // A word before the list may say for how many it is.
       portions ??= portionsWithin(bare);
@@ -185,7 +190,9 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
 ];
 
 const portionsWithin = (text: string): number | undefined => {
-  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)\b(?!\s*(?:k?g|ml|l|cups?|c)\b)/i.exec(text);
+  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)\b(?![.,]\d|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    text,
+  );
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
@@ -205,6 +212,9 @@ function nameOf(title: string): string {
 
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;
+  // "Makes 8 to 10 (serves 2)": eaters before pieces.
+  const eaters = /[(,]\s*(?:serves|feeds)\s+(\d+)/i.exec(line);
+  if (eaters) return Number(eaters[1]);
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
   // "Makes about 600 g" says how much, not for how many.

@@ -37,58 +37,69 @@ function rowOf(cells: readonly string[]): string | undefined {
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  return text.split(/\r?\n/).flatMap((raw): readonly string[] => {
-    const line = raw.trim();
-    if (line === '') return [''];
-    if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
-    // "1 onion / 2 carrots / salt"
-    const slashed = line.split(/\s+\/\s+|\s*;\s+/);
-    if (
-      slashed.length > 2 &&
-      slashed.every((part) => part.length < 60 && !/[.!?]\s/.test(part)) &&
-      readNumber(plainSigns(slashed[0] ?? ''))
-    )
-      return slashed;
-    // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
-    const grouped = /^((?!ingredients|method)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
-    if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
-    // "Prep 10 min | Serves 4" are no row of a list.
-    if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
-      return line.split('|').map((part) => asAbout(part.trim()));
-    // "Bolognese | serves 6 | 1 hr": no table.
-    const [title = '', ...about] = line.split(/\s+\|\s+/);
-    if (about.length > 0 && about.every((part) => ABOUT_IT.test(part))) return [title, ...about.map(asAbout)];
-    const listed = IN_ONE_LINE.exec(line);
-    if (listed?.[1] && listed[2]) {
-      const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
-      if (items.length > 1 && items.every((item) => readNumber(plainSigns(item))))
-        return [`${listed[1]}:`, ...items, ''];
-    }
-    if (line.startsWith('|') || / \| /.test(line)) {
-      if (RULE.test(line)) return [];
-      const row = rowOf(line.split('|'));
-      return row === undefined ? [] : [row];
-    }
-    // Cells parted by a tab, or by a row of dots.
-    if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {
-      const row = rowOf(line.split(/\t|\.{3,}/));
-      return row === undefined ? [] : [row];
-    }
-    const needed = NEEDED.exec(line);
-    if (needed?.[1] !== undefined && needed[2] !== undefined) {
-      const items = needed[1]
-        .split(AND_ITEMS)
-        .map((item) => item.trim())
-        .filter(Boolean);
-      if (items.length > 2) return ['', 'Ingredients', ...items, '', 'Method', needed[2]];
-    }
-    const headed = HEADED.exec(line);
-    if (headed?.[1] && headed[2])
-      return /^(?:ingredients|you)/i.test(headed[1])
-        ? ['', headed[1], ...headed[2].replace(/\.$/, '').split(BETWEEN_ITEMS), '']
-        : ['', headed[1], headed[2]];
-    return [line.replace(/\s{2,}/g, ' ')];
-  });
+  const raws = text.split(/\r?\n/);
+  const parted = raws.map((raw) => DONE_WITH.exec(raw));
+  return [
+    ...raws.flatMap((raw, n) => linesOf(parted[n]?.[1] ?? raw)),
+    ...parted.flatMap((found) => (found?.[1] && found[2] ? [`${wordsOf(found[1])}: ${found[2]}`] : [])),
+  ];
+}
+
+/** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
+const DONE_WITH = /^\s*(\S[^>→]*\d[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+/** What it is, without how much of it. */
+const wordsOf = (line: string): string => /^[^\d,]*/.exec(line)?.[0].trim() || line;
+
+function linesOf(raw: string): readonly string[] {
+  const line = raw.trim();
+  if (line === '') return [''];
+  if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
+  // "1 onion / 2 carrots / salt"
+  const slashed = line.split(/\s+\/\s+|\s*;\s+/);
+  if (
+    slashed.length > 2 &&
+    slashed.every((part) => part.length < 60 && !/[.!?]\s/.test(part)) &&
+    readNumber(plainSigns(slashed[0] ?? ''))
+  )
+    return slashed;
+  // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
+  const grouped = /^((?!ingredients|method)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
+  if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
+  // "Prep 10 min | Serves 4" are no row of a list.
+  if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
+    return line.split('|').map((part) => asAbout(part.trim()));
+  // "Bolognese | serves 6 | 1 hr": no table.
+  const [title = '', ...about] = line.split(/\s+\|\s+/);
+  if (about.length > 0 && about.every((part) => ABOUT_IT.test(part))) return [title, ...about.map(asAbout)];
+  const listed = IN_ONE_LINE.exec(line);
+  if (listed?.[1] && listed[2]) {
+    const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
+    if (items.length > 1 && items.every((item) => readNumber(plainSigns(item)))) return [`${listed[1]}:`, ...items, ''];
+  }
+  if (line.startsWith('|') || / \| /.test(line)) {
+    if (RULE.test(line)) return [];
+    const row = rowOf(line.split('|'));
+    return row === undefined ? [] : [row];
+  }
+  // Cells parted by a tab, or by a row of dots.
+  if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {
+    const row = rowOf(line.split(/\t|\.{3,}/));
+    return row === undefined ? [] : [row];
+  }
+  const needed = NEEDED.exec(line);
+  if (needed?.[1] !== undefined && needed[2] !== undefined) {
+    const items = needed[1]
+      .split(AND_ITEMS)
+      .map((item) => item.trim())
+      .filter(Boolean);
+    if (items.length > 2) return ['', 'Ingredients', ...items, '', 'Method', needed[2]];
+  }
+  const headed = HEADED.exec(line);
+  if (headed?.[1] && headed[2])
+    return /^(?:ingredients|you)/i.test(headed[1])
+      ? ['', headed[1], ...headed[2].replace(/\.$/, '').split(BETWEEN_ITEMS), '']
+      : ['', headed[1], headed[2]];
+  return [line.replace(/\s{2,}/g, ' ')];
 }
 
 /** Lines of a method that were broken where the paper ended, put together again: a sentence goes on in a small letter. */

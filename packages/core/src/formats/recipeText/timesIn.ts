@@ -12,7 +12,7 @@ export interface SaidTime {
 const IN_WORDS =
   'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty-five|twenty|thirty|forty-five|forty|fifty|sixty';
 const N = String.raw`(?:(?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
-const UNIT = String.raw`(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
+const UNIT = String.raw`(?:(?:more|further|extra|additional)\s+)?(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
 const TIME = new RegExp(
   String.raw`(${N})(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
   'gi',
@@ -62,7 +62,7 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const from = valueOf(match[1]);
     const end = match.index + match[0].length;
     if (from === undefined || !free(match.index, end)) continue;
-    const scale = /^h/i.test(match[3] ?? '') ? 60 : 1;
+    const scale = /(?:^|\s)h/i.test(match[3] ?? '') ? 60 : 1;
     const more = scale === 60 ? Number(match[4] ?? 0) : 0;
     const to = valueOf(match[2]) ?? from;
     found.push({ from: from * scale + more, to: Math.max(from, to) * scale + more, at: match.index, end });
