@@ -201,7 +201,8 @@ describe('a suggested week', () => {
             sessions: [sessionOf('s', addDays(TODAY, days), at)],
             batches: [batchOf('m', 's', MILLET, 40)],
           });
-          const { cookedFrom } = askOf(view, { locked: {}, handsAtMost: undefined }, now);
+          const { sessions } = askOf(view, { locked: {}, handsAtMost: undefined }, now);
+          const cookedFrom = sessions[0]?.from ?? -1;
           const item = stripsOf(view, {}, now).find(({ batch }) => batch);
           expect(item?.supply[0]?.fromMeal).toBe(cookedFrom);
           expect(cookedFrom).toBe(firstMealOf([], weekDays(TODAY), ZONE, start));

@@ -2,79 +2,99 @@ import fc from 'fast-check';
 import { seeded } from '../src/quantity/index.ts';
 import {
   PROFILES,
-  partsOf,
+  dayBand,
+  flat,
   scoreOf,
   suggestWeek,
   suggestWeeks,
-  type Draft,
+  weekFold,
+  weightsFor,
   type Candidate,
   type ComponentKind,
+  type Draft,
   type WeekAsk,
 } from '../src/week/index.ts';
-import { scorer } from '../src/week/suggest/scorer.ts';
 import { referenceWeek } from './referenceWeek.ts';
 
 const KINDS: readonly ComponentKind[] = ['grain', 'legume', 'sauce', 'greens', 'roots', 'dish'];
 
-/** A small invented week: some boxes, some dishes that may be cooked. */
+/** A small invented week: some boxes, some dishes that may be cooked, one of them made of another. */
 function invented(seed: number, days: number, foods: number): WeekAsk {
   const random = seeded(seed);
   const upTo = (n: number) => Math.floor(random() * (n + 1));
   const meals = days * 2;
+  const people = Array.from({ length: meals }, () => 1 + upTo(2));
+  const none = { once: 0, each: 0 };
   const candidates = Array.from({ length: foods }, (_, n): Candidate => {
     const kind = KINDS[n % KINDS.length] ?? 'grain';
+    const eats = people.map((all) => all * (random() < 0.12 ? 0 : random() < 0.15 ? 0.5 : 1));
     return {
       food: `f${n}`,
+      recipe: `r${n}`,
       name: `f${n}`,
       kind,
+      form: 'pot',
+      covers: kind === 'sauce' ? [0, 0.2, 0] : kind === 'dish' ? [0.6, 1, 0.5] : COVERS[kind],
+      facts: { kJ: 900, proteinG: 12, fibreG: 6, ironMg: 3, vitaminCMg: 20, saltG: 1 },
+      litresEach: 0.4,
       frozen: upTo(1) * upTo(4),
       cold: random() < 0.4 ? [{ portions: 1 + upTo(4), lastMeal: upTo(meals) }] : [],
       cooks: {
         recipe: `r${n}`,
         sizes: [4, 8],
-        handsOnce: 5 + upTo(20),
-        handsEach: upTo(3),
-        costEach: 20 + upTo(80),
+        work: { hands: { once: 5 + upTo(20), each: upTo(3) }, cooker: none, oven: none, burners: none },
+        buys: [
+          { good: n % 3, each: 40 + upTo(80) },
+          { good: 3, each: 1 },
+        ],
         costGuessed: false,
+        needs: kind === 'dish' ? [{ candidate: n - 1, each: 0.5 }] : [],
         clears: [upTo(1) * 0.5, upTo(1) * 0.3],
         keepsMeals: 2 + upTo(4),
         freezes: random() < 0.6,
-        proteinG: undefined,
-        fibreG: undefined,
         inSeason: false,
       },
-      eatenBy: Array.from({ length: meals }, () => (random() < 0.12 ? 0 : random() < 0.15 ? 0.5 : 1)),
+      want: eats,
+      eats: [1],
       liked: 0,
     };
   });
   return {
-    people: Array.from({ length: meals }, () => 1 + upTo(2)),
+    people,
+    groups: [{ names: ['a'], at: people.map(() => true), band: dayBand(1) }],
+    sessions: [{ id: 's', from: upTo(1), most: { hands: 9999, cooker: 9999, oven: 9999, burners: 9999 } }],
+    goods: [
+      { name: 'peas', there: 200, pack: 500, minor: 180 },
+      { name: 'millet', there: 0, pack: 1000, minor: 320 },
+      { name: 'swede', there: 900, pack: undefined, minor: 0.2 },
+      { name: 'oil', there: 3, pack: 100, minor: 400 },
+    ],
     presses: [
       { name: 'leek', portions: 1 + upTo(4) },
       { name: 'kale', portions: upTo(3) },
     ],
-    cookedFrom: upTo(1),
     candidates,
     settled: {},
     mostBatches: 4,
-    weights: { ...PROFILES['least waste'], protein: 0, liking: 0 },
+    weights: { ...PROFILES['least waste'], feeds: 0, liking: 0 },
   };
 }
+const COVERS = { grain: [1, 0.4, 0], roots: [1, 0.1, 0.5], legume: [0, 1, 0], greens: [0, 0.2, 1] } as const;
 
-test('small weeks are within two hundredths of the best there is, and never better than that', async () => {
+test('small weeks are within four hundredths of a bound that may leave food for later, and never better than that', async () => {
   const best = await referenceWeek();
   let found = 0;
   let bound = 0;
-  for (let seed = 1; seed <= 8; seed++) {
+  for (let seed = 1; seed <= 12; seed++) {
     const ask = invented(seed, 3, 6);
     const least = best(ask);
-    const { score } = suggestWeek(ask, { seed: 1, rounds: 30_000 });
+    const score = Math.min(...[1, 2, 3].map((from) => suggestWeek(ask, { seed: from, rounds: 60_000 }).score));
     expect(score).toBeGreaterThanOrEqual(least - 1e-4);
     found += score;
     bound += least;
   }
-  expect(found / bound).toBeLessThan(1.02);
-}, 120_000);
+  expect(found / bound).toBeLessThan(1.04);
+}, 180_000);
 
 const ask = fc
   .tuple(fc.integer({ min: 1, max: 1000 }), fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 9 }))
@@ -96,8 +116,7 @@ test('law: nobody is given what nobody at the table eats, what is settled stays,
       if (locked.length > 1) expect(draft.sizes[1]).toBe(8);
       eaten.at.forEach((served, meal) => {
         for (const { candidate, portions } of served) {
-          const share = locked[candidate]?.eatenBy[meal] ?? 0;
-          expect(portions).toBeLessThanOrEqual((week.people[meal] ?? 0) * share + 1e-9);
+          expect(portions).toBeLessThanOrEqual((locked[candidate]?.want[meal] ?? 0) + 1e-9);
         }
       });
     }),
@@ -121,28 +140,14 @@ test('law: no portion is eaten that is not there', () =>
     { numRuns: 60 },
   ));
 
-test('law: the fast score of a draft is the score of its parts', () =>
-  fc.assert(
-    fc.property(ask, fc.array(fc.integer({ min: -1, max: 9 }), { minLength: 40, maxLength: 40 }), (week, random) => {
-      const at = (n: number) => Math.min(random[n % random.length] ?? -1, week.candidates.length - 1);
-      const draft: Draft = {
-        meals: week.people.map((_, m): [number, number, number] =>
-          m % 3 === 0 ? [at(m), at(m), at(m)] : [at(m * 3), at(m * 3 + 1), at(m * 3 + 2)],
-        ),
-        sizes: week.candidates.map((_, c) => Math.max(0, at(c)) * 2),
-      };
-      const full = { ...week, weights: PROFILES['most variety'], handsAtMost: 60, costAtMost: 900 };
-      expect(scorer(full)(draft)).toBeCloseTo(scoreOf(partsOf(draft, full), full), 6);
-    }),
-  ));
-
 test('of four weeks, each is the best of the four at what it is to be good at, by its own score', () => {
   const week = invented(11, 5, 18);
   const weeks = suggestWeeks(week, 1);
   expect(weeks.map(({ goodAt }) => goodAt)).toEqual(Object.keys(PROFILES));
   for (const { goodAt, draft } of weeks) {
-    const own = scorer({ ...week, weights: PROFILES[goodAt] });
-    for (const other of weeks) expect(own(draft)).toBeLessThanOrEqual(own(other.draft) * 1.02 + 0.5);
+    const own = { ...week, weights: weightsFor(goodAt) };
+    const score = (each: Draft) => scoreOf(weekFold(own)(flat(each)), own);
+    for (const other of weeks) expect(score(draft)).toBeLessThanOrEqual(score(other.draft) + 1e-9);
   }
 });
 
@@ -157,7 +162,7 @@ test.each([
   ['nobody eats', { people: [0, 0, 0, 0] }],
   [
     'nothing may be eaten',
-    { candidates: invented(2, 2, 4).candidates.map((each) => ({ ...each, eatenBy: [0, 0, 0, 0] })) },
+    { candidates: invented(2, 2, 4).candidates.map((each) => ({ ...each, want: [0, 0, 0, 0] })) },
   ],
   ['there is no food at all', { candidates: [] }],
   ['sixty eat', { people: [60, 60, 60, 60] }],

@@ -171,6 +171,7 @@ const opened = (kitchen: string, zone: string): DemoCommand => ({
       ],
       people: [{ name: 'Ines' }, { name: 'Teo', from: '09:00', cannot: ['pressure'] }, { name: 'Marit' }],
       riceCooker: { litres: 1.8 },
+      freezerLitres: 80,
       simulatedDevices: true,
       weekBudgetMinor: 6000,
       kwhMinor: 31,

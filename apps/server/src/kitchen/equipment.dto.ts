@@ -170,6 +170,7 @@ export class EquipmentDto {
   @Several(() => BoxDto, 20, 'sizes of boxes')
   @ArrayMinSize(1, { message: 'There is no box. Add at least one size of box.' })
   boxes: BoxDto[];
+  @Perhaps(Whole('freezer', 10, 2000, 'litres')) freezerLitres?: number;
   @Perhaps(Whole('power limit', 1000, 30_000, 'watts')) powerLimitW?: number;
   @Perhaps(
     IsArray(),

@@ -84,6 +84,21 @@ const ListOfFoods = () =>
     IsUUID('all', FOODS)(target, name);
   };
 
+class DayWishesDto {
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsInt({ message: 'The energy of a day must be whole kilojoules, from 2000 to 20000.' })
+  @Min(2000, { message: 'The energy of a day must be whole kilojoules, from 2000 to 20000.' })
+  @Max(20_000, { message: 'The energy of a day must be whole kilojoules, from 2000 to 20000.' })
+  energyKJ?: number;
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsInt({ message: 'The protein of a day must be whole grams, from 10 to 300.' })
+  @Min(10, { message: 'The protein of a day must be whole grams, from 10 to 300.' })
+  @Max(300, { message: 'The protein of a day must be whole grams, from 10 to 300.' })
+  proteinG?: number;
+}
+
 export class TastesDto {
   @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => GroupsDto) groups?: GroupsDto;
   @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => MealDaysDto) meals?: MealDaysDto;
@@ -105,6 +120,7 @@ export class TastesDto {
   @Min(1, { message: 'Days in a row must be a whole number, from 1 to 14.' })
   @Max(14, { message: 'Days in a row must be a whole number, from 1 to 14.' })
   repeats?: number;
+  @ApiProperty({ required: false }) @IsOptional() @Nested() @Type(() => DayWishesDto) wishes?: DayWishesDto;
 }
 
 class EaterFields {

@@ -15,7 +15,16 @@ import { OvenLog } from './OvenLog.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equipmentFields.ts';
-import { Measures, Awake, Money, OneAtATime, OtherAppliances, SmallThings, TheKitchen } from './kitchenFields.tsx';
+import {
+  Measures,
+  Awake,
+  Freezer,
+  Money,
+  OneAtATime,
+  OtherAppliances,
+  SmallThings,
+  TheKitchen,
+} from './kitchenFields.tsx';
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen view={view} />}</WithKitchen>;
@@ -67,6 +76,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <OtherAppliances />
         <SmallThings />
         <Awake />
+        <Freezer />
         <Money currency={currency} />
         <Measures />
         <OneAtATime />

@@ -26,6 +26,7 @@ const PERHAPS = [
   'burnerWatts',
   'scaleStepG',
   'weekBudgetMinor',
+  'freezerLitres',
   'kwhMinor',
   'powerLimitW',
   'oneAtATime',
@@ -51,7 +52,16 @@ const filled = <T extends object>(each: T): T =>
 function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
   const { riceCooker, microwave, airFryer, kettle, people, oneAtATime, awake } = fields;
   const figures = (
-    ['strainers', 'largeBurners', 'burnerWatts', 'scaleStepG', 'weekBudgetMinor', 'kwhMinor', 'powerLimitW'] as const
+    [
+      'strainers',
+      'largeBurners',
+      'burnerWatts',
+      'scaleStepG',
+      'weekBudgetMinor',
+      'kwhMinor',
+      'powerLimitW',
+      'freezerLitres',
+    ] as const
   ).flatMap((name) => (typeof fields[name] === 'number' ? [[name, fields[name]]] : []));
   // One appliance alone shares with none.
   const groups = oneAtATime?.filter((group) => group.length > 1) ?? [];

@@ -130,6 +130,17 @@ export const SmallThings = () => (
   </fieldset>
 );
 
+/** How much the freezer holds: a suggested week freezes no more than there is room for. */
+export const Freezer = () => (
+  <fieldset>
+    <legend>Freezer</legend>
+    <Form.Item label="Holds" name={['equipment', 'freezerLitres']} rules={perhaps(10, 2000, 'litres')}>
+      <InputNumber controls={false} suffix="L" precision={0} placeholder="not measured" style={{ width: 170 }} />
+    </Form.Item>
+    <p className="soft">Suggested weeks freeze no more than there is room for.</p>
+  </fieldset>
+);
+
 /** When somebody is awake to begin a soak. */
 export const Awake = () => (
   <fieldset>

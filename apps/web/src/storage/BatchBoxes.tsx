@@ -7,14 +7,14 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { newId } from '../parts/newId.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { costOfOne, dishesMadeOf } from '@kestrel-ridge/core/view';
+import { costOfOne, dishesMadeOf, freeBoxes } from '@kestrel-ridge/core/view';
 import { Apart, keptAtFirst } from './Apart.tsx';
 import { BoxRow } from './BoxRow.tsx';
 import { EvenSplit, netOf, type PotWeight } from './EvenSplit.tsx';
 import { LabelCard } from './LabelCard.tsx';
 import { WentIn } from './WentIn.tsx';
 import { usePutAway } from './usePutAway.ts';
-import { boxedPortions, draftBoxes, freeBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
+import { boxedPortions, draftBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
 import { emptyWeight } from './emptyWeight.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */

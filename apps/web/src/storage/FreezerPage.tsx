@@ -11,7 +11,7 @@ import { dateWords, dayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { eveningItems } from '../week/eveningItems.ts';
 import { useWeekChange } from '../week/useWeekChange.ts';
-import { freeBoxes } from './boxDrafts.ts';
+import { freeBoxes } from '@kestrel-ridge/core/view';
 import './freezer.css';
 
 export default function FreezerPage() {

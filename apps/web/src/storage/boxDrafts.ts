@@ -1,16 +1,10 @@
 import { appNow } from '../parts/appNow.ts';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import {
-  keepsUntil,
-  suggestBoxes,
-  type BoxPlace,
-  type BoxSuggestion,
-  type FreeBoxes,
-} from '@kestrel-ridge/core/storage';
+import { keepsUntil, suggestBoxes, type BoxPlace, type BoxSuggestion } from '@kestrel-ridge/core/storage';
 import { eatersOn } from '@kestrel-ridge/core/week';
 import { newId } from '../parts/newId.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
-import { dishesMadeOf, stripsOf, thoseWhoEat } from '@kestrel-ridge/core/view';
+import { dishesMadeOf, freeBoxes, stripsOf, thoseWhoEat } from '@kestrel-ridge/core/view';
 
 /** A box that is about to be filled. */
 export interface DraftBox {
@@ -22,16 +16,6 @@ export interface DraftBox {
   /** Which of the kitchen's boxes; undefined: any. */
   readonly box: string | undefined;
 }
-
-/** The kitchen's boxes, with how many of each stand empty: what is on the shelf in one is not free. */
-export const freeBoxes = ({ kitchen, lots }: KitchenView): readonly FreeBoxes[] =>
-  kitchen.equipment.boxes.map((box) => ({
-    ...box,
-    free:
-      box.count === undefined
-        ? undefined
-        : Math.max(0, box.count - lots.filter(({ state }) => state.box === box.name).length),
-  }));
 
 /** Where a new box goes when nobody says otherwise: the first place of its kind. */
 export const placeFor = ({ kitchen }: KitchenView, kind: BoxPlace): string | undefined =>

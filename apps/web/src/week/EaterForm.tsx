@@ -1,7 +1,7 @@
 import { startsSo } from '../parts/startsSo.ts';
 import { ALLERGENS, FOOD_GROUPS, isTapWater, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
-import { COMPONENT_KINDS, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
+import { COMPONENT_KINDS, REFERENCE_DAY, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -23,6 +23,8 @@ interface Fields {
   readonly likes: string[];
   readonly mild: boolean;
   readonly repeats: number | null;
+  readonly energyKJ: number | null;
+  readonly proteinG: number | null;
 }
 
 /** Everything that is said of an eater. */
@@ -71,6 +73,8 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         likes: [...(tastes.likes ?? [])],
         mild: tastes.mild ?? false,
         repeats: tastes.repeats ?? null,
+        energyKJ: tastes.wishes?.energyKJ ?? null,
+        proteinG: tastes.wishes?.proteinG ?? null,
       }}
       onFinish={(fields) => void keep(fields)}
     >
@@ -120,6 +124,32 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
       <Form.Item label="The same thing, days in a row at most" name="repeats">
         <InputNumber min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />
       </Form.Item>
+      <div className="eater-groups">
+        <Form.Item label="Energy a day" name="energyKJ">
+          <InputNumber
+            min={2000}
+            max={20000}
+            step={100}
+            precision={0}
+            suffix="kJ"
+            placeholder={`${Math.round(REFERENCE_DAY.energyKJ.value * eater.appetite)}`}
+          />
+        </Form.Item>
+        <Form.Item label="Protein a day" name="proteinG">
+          <InputNumber
+            min={10}
+            max={300}
+            step={5}
+            precision={0}
+            suffix="g"
+            placeholder={`${Math.round(REFERENCE_DAY.proteinG.value * eater.appetite)}`}
+          />
+        </Form.Item>
+      </div>
+      <p className="soft">
+        Suggested weeks go by these. Left empty, they go by the reference intake of an average adult, times the appetite
+        ({REFERENCE_DAY.energyKJ.source}).
+      </p>
       <Form.Item name="mild" valuePropName="checked">
         <Checkbox>mild: their part is taken out before what is hot goes in</Checkbox>
       </Form.Item>
@@ -142,6 +172,8 @@ function tastesOf({
   likes,
   mild,
   repeats,
+  energyKJ,
+  proteinG,
 }: Fields): Tastes {
   const said = Object.fromEntries(
     Object.entries(groups).filter(([, times]) => typeof times === 'number' && times !== 1),
@@ -157,5 +189,8 @@ function tastesOf({
     ...(likes.length > 0 ? { likes } : {}),
     ...(mild ? { mild } : {}),
     ...(repeats === null ? {} : { repeats }),
+    ...(energyKJ === null && proteinG === null
+      ? {}
+      : { wishes: { ...(energyKJ === null ? {} : { energyKJ }), ...(proteinG === null ? {} : { proteinG }) } }),
   };
 }

@@ -1,57 +1,76 @@
-import { appNow } from '../parts/appNow.ts';
 import { LockOutlined } from '@ant-design/icons';
+import type { KitchenView, TriedWeek, WeekChange, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
+import { askOf, suggestedChange, tryWeek, weekDays } from '@kestrel-ridge/core/view';
+import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type SuggestedWeek } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { appNow } from '../parts/appNow.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
-import { askOf } from '@kestrel-ridge/core/view';
 import { SuggestedCard } from './SuggestedCard.tsx';
-import { suggestedChange, tryWeek } from '@kestrel-ridge/core/view';
+import { WeekWishes } from './WeekWishes.tsx';
+import { WhatCounts } from './WhatCounts.tsx';
+import { WithoutDish } from './WithoutDish.tsx';
 import './suggest.css';
-import { useSuggested } from './useSuggested.ts';
+import { usePlannable } from './usePlannable.ts';
+import { useSuggested, type Found } from './useSuggested.ts';
+import { useDishWork } from './useDishWork.ts';
 import { useWeekChange } from './useWeekChange.ts';
 
 export default function SuggestPage() {
-  return <WithKitchen>{(view) => <Suggest view={view} />}</WithKitchen>;
+  return <WithKitchen>{(view) => <Warmed view={view} />}</WithKitchen>;
 }
 
-/** A few different weeks, each good at something; what is wanted is locked, and then they are asked for again. */
+/** Each dish is read once for what it takes, a few at a time: the page stays at hand meanwhile. */
+function Warmed({ view }: { view: KitchenView }) {
+  const left = useDishWork(view);
+  return left > 0 ? <Loading what="Reading your dishes" /> : <Suggest view={view} />;
+}
+
+interface Said {
+  readonly locked: Readonly<Record<string, number>>;
+  readonly wishes: readonly WeekWish[];
+  readonly pulled: Pulled;
+  readonly keepSet: boolean;
+  readonly handsAtMost: number | undefined;
+}
+
+/** A few different weeks, each good at something; what is wanted is said or locked, and then they are asked for again. */
 function Suggest({ view }: { view: KitchenView }) {
-  const [locked, setLocked] = useState<Readonly<Record<string, number>>>({});
-  const [keepSet, setKeepSet] = useState(true);
-  const [handsAtMost, setHands] = useState<number>();
+  const [said, setSaid] = useState<Said>({
+    locked: {},
+    wishes: [],
+    pulled: {},
+    keepSet: true,
+    handsAtMost: undefined,
+  });
   const [seed, setSeed] = useState(1);
   const change = useWeekChange(view);
   const navigate = useNavigate();
+  const days = weekDays(view.today);
+  const guests = useMemo(() => guestsOf(said.wishes, days), [said.wishes, days]);
   const ask = useMemo(
-    () => askOf(view, { locked, handsAtMost, keepSet }, appNow()),
-    [view, locked, handsAtMost, keepSet],
+    () => askOf(view, { ...said, without: withoutOf(said.wishes), guests }, appNow()),
+    [view, said, guests],
   );
-
-  const { found, busy, failed } = useSuggested(ask, seed);
+  const pulled = useMemo(() => pulledBy(said), [said]);
+  const { found, busy, looking, failed } = useSuggested(ask, pulled, seed);
 
   // What a week comes to is what the kitchen would show once it is taken.
-  const tried = useMemo(() => {
-    const now = appNow();
-    return new Map(
-      (found?.weeks ?? []).map((week) => [
-        week.goodAt,
-        tryWeek(view, found ? suggestedChange(view, found.ask, week) : {}, now),
-      ]),
-    );
-  }, [view, found]);
+  const tried = useMemo(() => triedOf(view, found, guests), [view, found, guests]);
+  const changes = useMemo(() => new Map([...tried].map(([week, { change: what }]) => [week, what])), [tried]);
+  const planned = usePlannable(view, changes);
+  const asked = said.wishes.find((wish) => wish.wish === 'why' || wish.wish === 'what if not');
+  const setting = useMemo((): WishSetting => ({ days, dishes: dishesOf(view, ask) }), [view, ask, days]);
 
   if (failed !== undefined)
     return (
       <main className="page">
         <Empty title="No week could be suggested">
           <p>{failed} Nothing was changed.</p>
-          <Button onClick={() => setSeed(seed + 1)} loading={busy}>
-            Ask again
-          </Button>
+          <Button onClick={() => setSeed(seed + 1)}>Ask again</Button>
           <Link to="/week">Back to the week</Link>
         </Empty>
       </main>
@@ -76,24 +95,40 @@ function Suggest({ view }: { view: KitchenView }) {
       </main>
     );
   const names = new Map(view.recipes.map(({ id, document }) => [id, document.component.name]));
+  const { locked, wishes } = said;
+  const lock = (recipe: string, portions: number) => {
+    const { [recipe]: was, ...rest } = locked;
+    setSaid({ ...said, locked: was === undefined ? { ...rest, [recipe]: portions } : rest });
+  };
+  const say = (wish: WeekWish) =>
+    setSaid({
+      ...said,
+      wishes: [...wishes.filter((each) => each.words !== wish.words && !(isQuestion(each) && isQuestion(wish))), wish],
+      locked: wish.wish === 'with' ? { ...locked, [wish.recipe]: sizeIn(found, wish.recipe) } : locked,
+    });
+  // What cannot be planned is never offered.
+  const shown = found.weeks.filter(({ goodAt }) => planned.get(goodAt) !== null);
   return (
     <main className="page">
       <div className="page-head">
         <h1>Four weeks, each good at something</h1>
         <p>
-          From what must be used, what is in the freezer, what everybody may eat, your hands and your budget. Lock what
-          you want to keep and ask again; nothing changes before you take one.
+          Plates that feed, from what must be used, what is in the freezer, what everybody may eat, your hands and your
+          budget. Say what should be otherwise, or lock what you want to keep; nothing changes before you take one.
         </p>
       </div>
+      <WeekWishes
+        setting={setting}
+        wishes={wishes}
+        say={say}
+        takeBack={(at) => setSaid({ ...said, wishes: wishes.filter((_, n) => n !== at) })}
+      />
       <div className="suggest-bar">
         {Object.entries(locked).map(([recipe, portions]) => (
           <Button
             key={recipe}
             icon={<LockOutlined />}
-            onClick={() => {
-              const { [recipe]: _gone, ...rest } = locked;
-              setLocked(rest);
-            }}
+            onClick={() => lock(recipe, portions)}
             aria-label={`Unlock ${names.get(recipe) ?? ''}`}
           >
             {names.get(recipe)} {portions}
@@ -104,37 +139,62 @@ function Suggest({ view }: { view: KitchenView }) {
           min={20}
           max={600}
           step={10}
-          value={handsAtMost ?? null}
+          value={said.handsAtMost ?? null}
           placeholder="as many as it takes"
           prefix="hands"
           suffix="min"
-          onChange={(value) => setHands(value ?? undefined)}
+          onChange={(value) => setSaid({ ...said, handsAtMost: value ?? undefined })}
           style={{ width: 270 }}
         />
         {view.week.slots.some(({ parts, day }) => parts.length > 0 && day >= view.today) && (
-          <Checkbox checked={keepSet} onChange={(event) => setKeepSet(event.target.checked)}>
+          <Checkbox checked={said.keepSet} onChange={(event) => setSaid({ ...said, keepSet: event.target.checked })}>
             keep the meals that are set
           </Checkbox>
         )}
         <Button loading={busy} onClick={() => setSeed(seed + 1)}>
           Ask again
         </Button>
+        <span className="soft" role="status">
+          {busy ? 'trying weeks' : looking ? 'still getting better' : 'as good as they get'}
+        </span>
         <Link to="/week">Back to the week</Link>
       </div>
+      <WhatCounts pulled={said.pulled} pull={(next) => setSaid({ ...said, pulled: next })} />
+      {asked && (asked.wish === 'why' || asked.wish === 'what if not') && (
+        <WithoutDish
+          view={view}
+          found={found}
+          recipe={asked.recipe}
+          wanted={{ ...said, without: withoutOf(wishes), guests }}
+          pulled={pulled}
+          leaveOut={() =>
+            setSaid({
+              ...said,
+              wishes: [
+                ...wishes.filter((each) => each !== asked),
+                {
+                  wish: 'without',
+                  recipes: [asked.recipe],
+                  words: `without ${names.get(asked.recipe) ?? ''}`,
+                },
+              ],
+            })
+          }
+        />
+      )}
       <div className="suggested" aria-busy={busy}>
-        {found.weeks.map((week) => (
+        {shown.map((week) => (
           <SuggestedCard
             key={week.goodAt}
             view={view}
             ask={found.ask}
             week={week}
             others={found.weeks}
-            lock={(recipe, portions) => {
-              const { [recipe]: was, ...rest } = locked;
-              setLocked(was === undefined ? { ...rest, [recipe]: portions } : rest);
-            }}
+            pulled={pulled}
+            lock={lock}
             isLocked={(recipe) => locked[recipe] !== undefined}
             tried={tried.get(week.goodAt)}
+            sessions={planned.get(week.goodAt) ?? undefined}
             take={async (what) => {
               if (await change(what, `Took the week with ${week.goodAt}`)) void navigate('/week');
             }}
@@ -142,5 +202,60 @@ function Suggest({ view }: { view: KitchenView }) {
         ))}
       </div>
     </main>
+  );
+}
+
+const isQuestion = ({ wish }: WeekWish): boolean => wish === 'why' || wish === 'what if not';
+
+const withoutOf = (wishes: readonly WeekWish[]): readonly string[] =>
+  wishes.flatMap((wish) => (wish.wish === 'without' ? wish.recipes : []));
+
+/** Guests more, by the number of the meal. */
+function guestsOf(wishes: readonly WeekWish[], days: readonly string[]): Readonly<Record<number, number>> {
+  const more: Record<number, number> = {};
+  for (const wish of wishes) {
+    if (wish.wish !== 'guests') continue;
+    for (const meal of wish.meals) {
+      const m = days.indexOf(wish.day) * MEALS_A_DAY + MEAL_NAMES.indexOf(meal);
+      more[m] = (more[m] ?? 0) + wish.more;
+    }
+  }
+  return more;
+}
+
+/** What was pulled, and what was said to count more. */
+function pulledBy({ pulled, wishes }: Pick<Said, 'pulled' | 'wishes'>): Pulled {
+  const all: Partial<Record<keyof Pulled, number>> = { ...pulled };
+  for (const wish of wishes) if (wish.wish === 'weigh') all[wish.part] = (all[wish.part] ?? 1) * wish.times;
+  return all;
+}
+
+const sizeIn = ({ ask, weeks }: Found, recipe: string): number => {
+  const c = ask.candidates.findIndex((each) => each.recipe === recipe);
+  return Math.max(...weeks.map(({ draft }) => draft.sizes[c] ?? 0), ask.candidates[c]?.cooks?.sizes[0] ?? 0);
+};
+
+const dishesOf = (view: KitchenView, ask: Found['ask']): WishSetting['dishes'] =>
+  ask.candidates.map(({ recipe, name, form }) => {
+    const document = view.recipes.find(({ id }) => id === recipe)?.document;
+    return {
+      recipe,
+      name,
+      form,
+      foods: (document?.lines ?? []).flatMap(({ food }) => (food ? (view.foods.get(food)?.name ?? []) : [])),
+    };
+  });
+
+function triedOf(
+  view: KitchenView,
+  found: Found | undefined,
+  guests: Readonly<Record<number, number>>,
+): ReadonlyMap<SuggestedWeek['goodAt'], TriedWeek & { readonly change: WeekChange }> {
+  const now = appNow();
+  return new Map(
+    (found?.weeks ?? []).map((week) => [
+      week.goodAt,
+      tryWeek(view, found ? suggestedChange(view, found.ask, week, guests) : {}, now),
+    ]),
   );
 }

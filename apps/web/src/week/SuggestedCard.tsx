@@ -3,27 +3,36 @@ import {
   MEALS_A_DAY,
   MEAL_NAMES,
   PART_WEIGHT,
-  PROFILES,
+  REFERENCE_DAY,
+  daysFed,
+  fedOf,
   varietyOf,
+  weightsFor,
+  type GroupFed,
+  type Pulled,
   type ScoreParts,
   type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { weekDays } from '@kestrel-ridge/core/view';
+import type { Plannable } from './usePlannable.ts';
+import { whyDish } from './whyDish.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   short: 'parts of plates missing',
   waste: 'goes off or is left',
   hands: 'hands',
-  cost: 'ingredients',
+  cost: 'at the till, in whole packs',
   repeats: 'the same again, that day or the day after',
-  protein: 'protein below 20 g a plate',
-  liking: 'liked or in season',
+  feeds: 'days that feed too little or too much',
+  liking: 'liked or in season, less what was often',
+  over: 'what cannot be',
 };
 
 /** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
@@ -32,6 +41,8 @@ export function SuggestedCard({
   ask,
   week,
   others,
+  pulled,
+  sessions,
   tried,
   lock,
   isLocked,
@@ -41,6 +52,9 @@ export function SuggestedCard({
   ask: Omit<WeekAsk, 'weights'>;
   week: SuggestedWeek;
   others: readonly SuggestedWeek[];
+  pulled: Pulled;
+  /** How long its sessions take; undefined: not planned yet. */
+  sessions: Plannable | undefined;
   lock: (recipe: string, portions: number) => void;
   isLocked: (recipe: string) => boolean;
   tried: TriedWeek | undefined;
@@ -56,13 +70,16 @@ export function SuggestedCard({
     hands: duration(parts.hands),
     cost: `${unpriced ? 'about ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
     repeats: `${parts.repeats} times`,
-    protein: `${Math.round(parts.protein)} g in all`,
+    feeds: `${parts.feeds.toFixed(1)} days`,
     liking: `${parts.liking.toFixed(1)}`,
+    over: parts.over < 0.05 ? 'none' : `${parts.over.toFixed(1)}`,
   };
   const best = (part: keyof ScoreParts) =>
     others.every((other) =>
       part === 'liking' ? other.parts[part] <= parts[part] + 1e-6 : other.parts[part] >= parts[part] - 1e-6,
     );
+  const fed = daysFed(ask, eaten);
+  const all = fedOf(fed);
   const variety = varietyOf(
     days.map((day, d) => ({
       day,
@@ -97,6 +114,25 @@ export function SuggestedCard({
           </Why>
         )}{' '}
         · {variety.different} different things
+        {all.of > 0 && (
+          <>
+            {' '}
+            ·{' '}
+            <Why because={becauseOfFed(fed)}>
+              <b className="number">
+                {all.within} of {all.of}
+              </b>{' '}
+              days feed
+            </Why>
+          </>
+        )}
+        {sessions?.map(({ id, startsAt, minutes }) => (
+          <span key={id}>
+            {' '}
+            · session {sessions.length > 1 && `${dayName(dayAt(new Date(startsAt), view.kitchen.equipment.zone))} `}
+            {duration(minutes)}
+          </span>
+        ))}
         {tried &&
           tried.broken.length > 0 &&
           ` · ${tried.broken.length} ${tried.broken.length === 1 ? 'meal' : 'meals'} short`}
@@ -150,7 +186,7 @@ export function SuggestedCard({
         <table className="suggested-score">
           <tbody>
             {(Object.keys(PART_NAMES) as (keyof ScoreParts)[]).map((part) => {
-              const weight = PART_WEIGHT[part](PROFILES[goodAt]);
+              const weight = PART_WEIGHT[part](weightsFor(goodAt, pulled));
               return (
                 <tr key={part} className={best(part) ? 'best' : ''}>
                   <th scope="row">{PART_NAMES[part]}</th>
@@ -170,24 +206,27 @@ export function SuggestedCard({
   );
 }
 
-/** Why a dish is in it: what it clears, how many meals it feeds, and what of it is frozen. */
-function whyDish(
-  { eaten, draft }: SuggestedWeek,
-  { candidates, presses }: Omit<WeekAsk, 'weights'>,
-  c: number,
-): string {
-  const { cooks, liked } = candidates[c] ?? {};
-  const meals = eaten.at.filter((served) => served.some(({ candidate }) => candidate === c)).length;
-  const uses = presses.filter((_, p) => (cooks?.clears[p] ?? 0) * (draft.sizes[c] ?? 0) > 0.3).map(({ name }) => name);
-  const late = Math.ceil(eaten.fromFreezer[c] ?? 0);
-  return [
-    `feeds ${meals} ${meals === 1 ? 'meal' : 'meals'}`,
-    ...(late > 0 ? [`${late} frozen for later`] : []),
-    ...(uses.length > 0 ? [`uses the ${uses.slice(0, 3).join(', ')}`] : []),
-    ...(cooks?.inSeason ? ['in season'] : []),
-    ...(liked ? ['liked'] : []),
-  ].join(', ');
-}
+/** What each day brings to each eater, with the band it should be in. */
+const becauseOfFed = (fed: readonly GroupFed[]): Because => ({
+  rule: 'lunch and dinner of a day within the band of who eats: energy, and protein at least',
+  figure: '',
+  parts: fed.map(({ names, band, days }) => ({
+    rule: `${names.join(', ')}: ${megajoules(band.leastKJ)} to ${megajoules(band.mostKJ)}, ${Math.round(band.proteinG)} g protein`,
+    figure: `${days.filter((day) => day?.within).length} of ${days.filter(Boolean).length} days`,
+    source: REFERENCE_DAY.energyKJ.source,
+    parts: days.flatMap((day, n) =>
+      day
+        ? [
+            {
+              rule: `day ${n + 1}${day.within ? '' : ', outside'}`,
+              figure: `${megajoules(day.kJ)}, ${Math.round(day.proteinG)} g protein, ${Math.round(day.fibreG)} g fibre, ${day.saltG.toFixed(1)} g salt`,
+            },
+          ]
+        : [],
+    ),
+  })),
+});
+const megajoules = (kJ: number): string => `${(kJ / 1000).toFixed(1)} MJ`;
 
 function mealWords({ eaten }: SuggestedWeek, { candidates, people }: Omit<WeekAsk, 'weights'>, m: number): string {
   if ((people[m] ?? 0) === 0) return '–';

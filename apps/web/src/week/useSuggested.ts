@@ -1,48 +1,63 @@
-import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
-import { wrap, type Remote } from 'comlink';
+import {
+  FIRST_EFFORT,
+  FURTHER_EFFORT,
+  PROFILES,
+  bestOfEach,
+  type Draft,
+  type Effort,
+  type Profile,
+  type Pulled,
+  type SuggestedWeek,
+  type WeekAsk,
+} from '@kestrel-ridge/core/week';
 import { useEffect, useState } from 'react';
-import type { Suggester } from './suggest.worker.ts';
+import { inTurn } from './suggesters.ts';
 
-type Ask = Omit<WeekAsk, 'weights'>;
+export type Ask = Omit<WeekAsk, 'weights'>;
 
-let started: { readonly remote: Remote<Suggester>; readonly broken: Promise<never> } | undefined;
-
-/** Four weeks from the worker; a worker that cannot run says so, and is started anew when it is asked again. */
-async function suggested(ask: Ask, seed: number): Promise<readonly SuggestedWeek[]> {
-  if (!started) {
-    const worker = new Worker(new URL('./suggest.worker.ts', import.meta.url), { type: 'module' });
-    const broken = new Promise<never>((_, reject) =>
-      worker.addEventListener('error', () => reject(new Error('The part of the page that tries weeks did not start.'))),
-    );
-    broken.catch(() => (started = undefined));
-    started = { remote: wrap<Suggester>(worker), broken };
-  }
-  return Promise.race([started.remote.suggest(ask, seed), started.broken]);
+export interface Found {
+  readonly ask: Ask;
+  readonly weeks: readonly SuggestedWeek[];
 }
 
-/** Weeks for what is asked: those of before stay in sight while others are tried. */
-export function useSuggested(ask: Ask, seed: number) {
-  const [found, setFound] = useState<{ readonly ask: Ask; readonly weeks: readonly SuggestedWeek[] }>();
-  const [answered, setAnswered] = useState<{ readonly ask: Ask; readonly seed: number }>();
+/** So often weeks are made better while somebody looks; then they are as good as they get. */
+const PASSES = 5;
+/** Of all that were found, so many are gone on with. */
+const KEPT = 12;
+
+const profiles = Object.keys(PROFILES) as Profile[];
+
+/** One pass: a week for each thing that a week may be good at, from what is known. */
+const pass = (ask: Ask, pulled: Pulled, known: readonly Draft[], effort: Omit<Effort, 'seed'>, seed: number) =>
+  inTurn(
+    profiles.map((goodAt, n) => (remote) => remote.look(ask, goodAt, pulled, known, { ...effort, seed: seed * 8 + n })),
+  );
+
+/** Weeks for what is asked: shown as soon as there are any, and made better while they are looked at. Those of before stay in sight while others are tried. */
+export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
+  const [found, setFound] = useState<Found>();
+  const [stage, setStage] = useState<{ readonly for: unknown; readonly passes: number }>();
   const [failed, setFailed] = useState<string>();
   useEffect(() => {
     let stale = false;
-    void suggested(ask, seed).then(
-      (weeks) => {
-        if (stale) return;
-        setFound({ ask, weeks });
+    const gone = () => stale;
+    void (async () => {
+      let known: readonly Draft[] = [];
+      for (let n = 0; n < PASSES && !gone(); n++) {
+        const more = await pass(ask, pulled, known, n === 0 ? FIRST_EFFORT : FURTHER_EFFORT, seed * PASSES + n);
+        if (gone()) return;
+        known = [...more, ...known].slice(0, KEPT);
+        setFound({ ask, weeks: bestOfEach(ask, pulled, known) });
         setFailed(undefined);
-        setAnswered({ ask, seed });
-      },
-      (thrown: unknown) => {
-        if (stale) return;
-        setFailed(thrown instanceof Error ? thrown.message : String(thrown));
-        setAnswered({ ask, seed });
-      },
-    );
+        setStage({ for: ask, passes: n + 1 });
+      }
+    })().catch((thrown: unknown) => {
+      if (!stale) setFailed(thrown instanceof Error ? thrown.message : String(thrown));
+    });
     return () => {
       stale = true;
     };
-  }, [ask, seed]);
-  return { found, busy: answered?.ask !== ask || answered.seed !== seed, failed };
+  }, [ask, pulled, seed]);
+  const passes = stage?.for === ask ? stage.passes : 0;
+  return { found, busy: passes === 0 && failed === undefined, looking: passes < PASSES, failed };
 }

@@ -254,17 +254,17 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
   const view = kitchen({}, 16);
   const ask: Omit<WeekAsk, 'weights'> = {
     people: Array<number>(14).fill(4),
-    cookedFrom: 0,
+    groups: [],
+    goods: [],
+    sessions: [{ id: view.session?.id, from: 0, most: { hands: 240, cooker: 240, oven: 240, burners: 960 } }],
     candidates: [
-      { food, name: 'Millet', kind: 'grain', frozen: 0, cold: [], eatenBy: [], liked: 0, cooks: { ...COOKS, recipe } },
+      { ...THING, food, recipe, name: 'Millet', kind: 'grain', cooks: { ...COOKS, recipe } },
       {
+        ...THING,
         food: 'new',
+        recipe: 'r2',
         name: 'New',
         kind: 'legume',
-        frozen: 0,
-        cold: [],
-        eatenBy: [],
-        liked: 0,
         cooks: { ...COOKS, recipe: 'r2' },
       },
     ],
@@ -273,31 +273,46 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
     mostBatches: 4,
   };
   const change = suggestedChange(view, ask, {
-    draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1] as const), sizes: [24, 8] },
-    parts: { short: 0, waste: 0, hands: 0, cost: 0, repeats: 0, protein: 0, liking: 0 },
-    score: 0,
-    eaten: { at: [], fromFreezer: [5.5, 0] },
+    draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1, -1]), sizes: [24, 8], into: [0, 0] },
+    eaten: { at: [], fromFreezer: [5.5, 0], left: [0, 0], days: [], lacks: 0, freezerLitres: 0 },
   });
   expect(change.size).toEqual([{ id: view.batches[0]?.state.id, portions: 24, freezePortions: 6 }]);
-  expect(change.add).toEqual([{ recipe: 'r2', portions: 8, freezePortions: 0 }]);
+  expect(change.add).toEqual([{ recipe: 'r2', portions: 8, freezePortions: 0, session: view.session?.id }]);
   expect(change.drop).toEqual([]);
   // The settled lunch stays as it is.
   expect(change.slots).toHaveLength(13);
 });
 
+const NO_WORK = { once: 0, each: 0 };
 const COOKS = {
   sizes: [8],
-  handsOnce: 0,
-  handsEach: 0,
-  costEach: 0,
+  work: { hands: NO_WORK, cooker: NO_WORK, oven: NO_WORK, burners: NO_WORK },
+  buys: [],
+  needs: [],
   costGuessed: false,
   clears: [],
   keepsMeals: 6,
   freezes: true,
-  proteinG: undefined,
-  fibreG: undefined,
   inSeason: false,
 };
+const THING = {
+  form: 'pot',
+  covers: [0, 0, 0],
+  facts: {
+    kJ: undefined,
+    proteinG: undefined,
+    fibreG: undefined,
+    ironMg: undefined,
+    vitaminCMg: undefined,
+    saltG: undefined,
+  },
+  litresEach: 0.3,
+  frozen: 0,
+  cold: [],
+  want: [],
+  eats: [],
+  liked: 0,
+} as const;
 
 test('a week that is kept and used again is the same week; a locked meal stays, an unknown dish is left out', () => {
   const view = withSlots(kitchen({}, 16), dinner(2), dinner(4));

@@ -43,6 +43,8 @@ export interface Equipment {
   readonly microwave?: { readonly watts: number; readonly dishLitres: number };
   readonly airFryer?: { readonly basketCm2: number };
   readonly boxes: readonly BoxKind[];
+  /** What the freezer holds, L; left out: nobody has measured it, and no suggestion counts on it. */
+  readonly freezerLitres?: number;
   readonly own?: OwnFigures;
   /** What the fuse bears at a time, W; left out where that is no matter. */
   readonly powerLimitW?: number;

@@ -35,6 +35,14 @@ const workOfHands = (c: Compiled): number =>
 function vesselLoad(c: Compiled, resource: number): number {
   const uses = c.uses.filter((use) => use.resource === resource);
   if (uses.length === 0) return 0;
+  const held = heldBy(c, resource);
+  const earliest = Math.min(...uses.map((use) => c.head[use.from] ?? 0));
+  const latest = Math.min(...uses.map((use) => (c.tail[use.to] ?? 0) - (c.minutes[use.to] ?? 0)));
+  return earliest + held + latest;
+}
+
+/** Minutes that all uses of one resource hold it, one after the other. */
+function heldBy(c: Compiled, resource: number): number {
   const longest = (from: number, to: number): number => {
     const reach = new Map<number, number>([[from, c.minutes[from] ?? 0]]);
     const order = c.blocks
@@ -48,8 +56,14 @@ function vesselLoad(c: Compiled, resource: number): number {
     }
     return reach.get(to) ?? c.minutes[from] ?? 0;
   };
-  const held = uses.reduce((sum, use) => sum + longest(use.from, use.to), 0);
-  const earliest = Math.min(...uses.map((use) => c.head[use.from] ?? 0));
-  const latest = Math.min(...uses.map((use) => (c.tail[use.to] ?? 0) - (c.minutes[use.to] ?? 0)));
-  return earliest + held + latest;
+  return c.uses.reduce((sum, use) => sum + (use.resource === resource ? longest(use.from, use.to) : 0), 0);
+}
+
+/** What a session takes, whatever the order: minutes of hands, and minutes that each resource is held. */
+export function workIn(problem: Problem): { readonly hands: number; readonly held: ReadonlyMap<string, number> } {
+  const c = compile(problem);
+  return {
+    hands: problem.tasks.reduce((sum, { attention, minutes }) => sum + (attention === 'full' ? minutes : 0), 0),
+    held: new Map(c.resources.map(({ id }, r) => [id, heldBy(c, r)])),
+  };
 }

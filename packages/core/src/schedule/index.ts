@@ -1,4 +1,4 @@
-export { lowerBound } from './bound.ts';
+export { lowerBound, workIn } from './bound.ts';
 export type { Bound } from './bound.ts';
 export { check } from './check.ts';
 export type { Broken } from './check.ts';

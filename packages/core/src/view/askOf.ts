@@ -1,30 +1,23 @@
-import { inSeason } from '../food/index.ts';
-import type { RecipeState } from '../formats/index.ts';
-import { Fraction, daysBetween, inBase, type Day, HOUR_MS, type Moment } from '../quantity/index.ts';
-import { cookedAs, expectedMinutes, type Revision } from '../recipe/index.ts';
-import { leadOf } from '../session/index.ts';
-import { keepsUntil } from '../storage/index.ts';
-import { perPortion, scaleBatch, type ScaledBatch } from '../scaling/index.ts';
+import type { Moment } from '../quantity/index.ts';
 import {
-  MEALS_A_DAY,
   MEAL_NAMES,
+  WORK,
+  dayBand,
   eatersAt,
   firstMealOf,
   servedAt,
-  refusalOf,
-  shareOf,
   slotAt,
   type Candidate,
-  type Cooking,
+  type EaterGroup,
+  type SessionAsk,
   type WeekAsk,
 } from '../week/index.ts';
+import { candidatesOf, type Seat } from './candidatesOf.ts';
+import { freezerLeft } from './freezerLeft.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { newestPrices } from './newestPrice.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
-import { cookedOn } from './promisesOf.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
-import { DAYS, weekDays } from './stripsOf.ts';
-import { demandedOf } from './tableOf.ts';
+import { weekDays } from './stripsOf.ts';
 
 /** What the cook wants kept, and how much there is to spend. */
 export interface Wanted {
@@ -33,14 +26,16 @@ export interface Wanted {
   /** Recipes that are cooked in any case, with their portions. */
   readonly locked: Readonly<Record<string, number>>;
   readonly handsAtMost: number | undefined;
+  /** Recipes that are not cooked, nor put on a plate. */
+  readonly without?: readonly string[];
+  /** Guests more, or fewer, than the week has: by the number of the meal. */
+  readonly guests?: Readonly<Record<number, number>>;
 }
 
-/** What is eaten in the morning or in the hand is no lunch and no dinner. */
-const NO_MEAL = /breakfast|cracker|snack/i;
 /** Dishes that one session cooks at most. Common practice, no published source. */
-const MOST_DISHES = 6;
-/** What keeps so long frozen may be frozen at all, days. */
-const FREEZES_FROM_DAYS = 14;
+const MOST_DISHES = 8;
+/** A session at most, minutes: what one pair of hands, one cooker, one burner can be busy. Common practice, no published source. */
+const SESSION_MINUTES = 240;
 /** So much of a food is a portion's worth, g or mL: what presses is counted by it. Common practice, no published source. */
 const PORTION_WORTH = 150;
 /** Of something that is counted, or used by the spoon, one piece. */
@@ -58,182 +53,119 @@ export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<Week
   const { zone, weekBudgetMinor } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const { eaters, attendance, slots } = view.week;
-  const seats = days.flatMap((day) =>
-    MEAL_NAMES.map((meal) => {
+  const seats = days.flatMap((day, d) =>
+    MEAL_NAMES.map((meal, n): Seat => {
+      const more = wanted.guests?.[d * MEAL_NAMES.length + n] ?? 0;
       // What has been served, or eaten already, is not suggested any more.
       const past =
         servedAt(slots, day, meal, zone) < now ||
         view.week.eaten.some((eaten) => eaten.day === day && eaten.meal === meal);
-      const at = past ? [] : eatersAt(day, meal, eaters, attendance);
-      return { day, meal, at, guests: past ? 0 : (slotAt(slots, day, meal)?.guests ?? 0) };
+      const at = past ? [] : (eatersAt(day, meal, eaters, attendance) as Seat['at']);
+      return { day, meal, at, guests: past ? 0 : Math.max(0, (slotAt(slots, day, meal)?.guests ?? 0) + more) };
     }),
   );
-  const start = view.session?.status === 'planned' ? Date.parse(view.session.startsAt) : nextSessionAt(now);
-  const cookedFrom = firstMealOf(slots, days, zone, Math.max(start, now));
+  const sessions = sessionsOf(view, now);
   const pressing = new Map<string, number>();
   for (const { food, lot } of rankedFirsts(view))
     if (food.facts.kind !== 'component') pressing.set(food.id, (pressing.get(food.id) ?? 0) + lot.onHand.valueOf());
-  const prices = new Map([...newestPrices(view)].map(([food, { minor, amount }]) => [food, minor / amount.valueOf()]));
-  const weighed = [...prices].filter(([food]) => view.foods.get(food)?.facts.base !== 'each').map(([, price]) => price);
-  const usual = weighed.length > 0 ? weighed.reduce((sum, price) => sum + price, 0) / weighed.length : 0;
-  const month = Number(view.today.slice(5, 7));
   const settled: Record<number, readonly string[]> = {};
   seats.forEach(({ day, meal }, m) => {
     const slot = slotAt(slots, day, meal);
     if (slot?.locked || (wanted.keepSet && (slot?.parts.length ?? 0) > 0))
       settled[m] = slot?.parts.map(({ food }) => food) ?? [];
   });
-
-  const candidates = view.recipes.flatMap((recipe): Candidate[] => {
-    const { component } = recipe.document;
-    if (NO_MEAL.test(recipe.name)) return [];
-    const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
-    const portionsIn = (lot: (typeof lots)[number]) => lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG));
-    const eaten = demandedOf(view, recipe, 1);
-    return [
-      {
-        food: component.id,
-        name: component.name,
-        kind: component.kind,
-        frozen: lots.filter(({ place }) => place.kind === 'freezer').reduce((sum, lot) => sum + portionsIn(lot), 0),
-        cold: [
-          ...lots
-            .filter(({ place }) => place.kind !== 'freezer')
-            .map((lot) => ({ portions: portionsIn(lot), lastMeal: lastMealOf(view, lot.until?.value) })),
-          ...cookedElsewhere(view, recipe, now),
-        ],
-        ...(tooLateToBegin(view, recipe, Math.max(start, now), now)
-          ? {}
-          : { cooks: cookingOf(view, recipe, { pressing, prices, usual, month, locked: wanted.locked[recipe.id] }) }),
-        eatenBy: seats.map(({ at, guests }) => {
-          const all = at.reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
-          const fed = at
-            .filter((eater) => refusalOf(eater, eaten) === undefined)
-            .reduce((sum, eater) => sum + shareOf(eater, component.kind), guests);
-          return all === 0 ? 0 : fed / all;
-        }),
-        liked:
-          eaters.length === 0
-            ? 0
-            : eaters.filter(({ tastes }) => tastes?.likes?.includes(component.id)).length / eaters.length,
-      },
-    ];
+  const { candidates, goods } = candidatesOf({
+    view,
+    seats,
+    start: Math.max(sessions[0]?.startsAt ?? now, now),
+    now,
+    filled: new Set(sessions.flatMap(({ id }) => id ?? [])),
+    pressing,
+    worthOf: (food) => worthOf(view, food),
+    locked: wanted.locked,
   });
+  const without = new Set(wanted.without);
+  const grouped = groupsOf(
+    eaters,
+    seats,
+    candidates.map((candidate) => (without.has(candidate.recipe) ? notServed(candidate) : candidate)),
+  );
+  const left = freezerLeft(view);
   return {
     people: seats.map(({ at, guests }) => at.reduce((sum, { appetite }) => sum + appetite, guests)),
-    cookedFrom,
-    candidates,
+    ...grouped,
+    sessions,
+    goods,
     presses: [...pressing].map(([food, amount]) => ({
       name: view.foods.get(food)?.name ?? '',
       portions: amount / worthOf(view, food),
     })),
     settled,
     mostBatches: MOST_DISHES,
+    ...(left === undefined ? {} : { freezerLitres: left.value }),
     ...(wanted.handsAtMost === undefined ? {} : { handsAtMost: wanted.handsAtMost }),
     ...(weekBudgetMinor === undefined ? {} : { costAtMost: weekBudgetMinor }),
   };
 }
 
-/** The last meal of the week that something keeps for. */
-const lastMealOf = (view: KitchenView, until: Day | undefined): number =>
-  until ? (daysBetween(view.today, until) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY;
-
-/** What the other planned sessions make of it: there from their day on, whatever is suggested for this one. */
-function cookedElsewhere(view: KitchenView, recipe: RecipeState, now: Moment): Candidate['cold'] {
-  const { zone } = view.kitchen.equipment;
-  const food = view.foods.get(recipe.document.component.id);
-  return view.batches
-    .filter(
-      ({ recipe: { id }, state, session }) =>
-        id === recipe.id && state.status === 'planned' && session.id !== view.session?.id,
-    )
-    .map((batch) => {
-      const made = cookedOn(view, batch);
-      const until = food && keepsUntil(food, 'fridge', { madeOn: made });
-      return {
-        portions: Number(batch.state.portions) - Number(batch.state.freezePortions),
-        fromMeal: firstMealOf(
-          view.week.slots,
-          weekDays(view.today),
-          zone,
-          Math.max(Date.parse(batch.session.startsAt), now),
-        ),
-        lastMeal: lastMealOf(view, until?.value),
-      };
-    });
+/** Not wanted this week: it keeps its place in the list, and stands on no plate. */
+function notServed({ cooks: _no, ...candidate }: Candidate): Candidate {
+  return { ...candidate, want: candidate.want.map(() => 0) };
 }
 
-/** A soak that would have had to begin already: what is planned has its own word for that, what is not cannot be suggested. */
-function tooLateToBegin(view: KitchenView, recipe: RecipeState, start: number, now: Moment): boolean {
-  if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
-  const { steps } = cookedAs(recipe.document, {}, view.foods);
-  return steps.some((step) => step.kind === 'ahead' && now + leadOf(step, steps).leastHours * HOUR_MS > start);
-}
-
-function cookingOf(
-  view: KitchenView,
-  recipe: RecipeState,
-  known: {
-    readonly pressing: ReadonlyMap<string, number>;
-    readonly prices: ReadonlyMap<string, number>;
-    /** What a gram costs on the whole. */
-    readonly usual: number;
-    readonly month: number;
-    readonly locked: number | undefined;
-  },
-): Cooking {
-  const document = cookedAs(recipe.document, {}, view.foods);
-  const { portions, component } = document;
-  const scaled = scaleBatch(document, new Fraction(portions), view.foods, view.kitchen.equipment);
-  const needs = scaled.lines.flatMap(({ food, fromShelf, line }) =>
-    fromShelf && !line.optional ? [{ food, each: inBase(fromShelf.value).valueOf() / portions }] : [],
+/** The session at hand or the next one, and all that are planned after it in these days. */
+function sessionsOf(view: KitchenView, now: Moment): readonly (SessionAsk & { readonly startsAt: Moment })[] {
+  const { equipment } = view.kitchen;
+  const days = weekDays(view.today);
+  const at = view.session?.status === 'planned' ? view.session : undefined;
+  const first = at ? Date.parse(at.startsAt) : nextSessionAt(now);
+  const later = view.week.sessions.filter(
+    ({ id, status, startsAt }) => status === 'planned' && id !== at?.id && Date.parse(startsAt) > first,
   );
-  const { nutrients } = perPortion(scaled);
-  const gramsOf = (key: 'protein' | 'fibre') => nutrients.find((each) => each.key === key)?.perPortion;
-  const cost = needs.reduce(
-    (sum, { food, each }) => sum + (known.prices.get(food.id) ?? (food.facts.base === 'each' ? 0 : known.usual)) * each,
-    0,
-  );
-  const { once, each } = handsOf(document, scaled);
-  return {
-    recipe: recipe.id,
-    sizes: [...new Set([0.5, 1, 1.5, 2, 3].map((times) => Math.max(2, Math.round(portions * times))))],
-    handsOnce: once,
-    handsEach: each,
-    costEach: cost,
-    costGuessed: needs.some(({ food }) => !known.prices.has(food.id)),
-    clears: [...known.pressing.keys()].map(
-      (food) => (needs.find((need) => need.food.id === food)?.each ?? 0) / worthOf(view, food),
-    ),
-    keepsMeals: component.fridgeDays.value * MEALS_A_DAY,
-    freezes: component.freezerDays.value >= FREEZES_FROM_DAYS,
-    proteinG: gramsOf('protein'),
-    fibreG: gramsOf('fibre'),
-    inSeason: needs.some(({ food }) => inSeason(food.name, known.month) === true),
-    ...(known.locked === undefined ? {} : { locked: known.locked }),
+  const things = {
+    hands: 1,
+    cooker: equipment.cookers.length,
+    oven: equipment.ovens.length,
+    burners: equipment.burners,
   };
+  const asked = (id: string | undefined, startsAt: Moment, cooks: number) => ({
+    id,
+    startsAt,
+    from: firstMealOf(view.week.slots, days, equipment.zone, Math.max(startsAt, now)),
+    most: Object.fromEntries(
+      WORK.map((what) => [what, SESSION_MINUTES * (what === 'hands' ? cooks : things[what])]),
+    ) as unknown as SessionAsk['most'],
+  });
+  return [
+    asked(at?.id, first, at?.cooks ?? 1),
+    ...later
+      .sort((a, b) => a.startsAt.localeCompare(b.startsAt))
+      .map(({ id, startsAt, cooks }) => asked(id, Date.parse(startsAt), cooks)),
+  ].filter(({ from }, n) => n === 0 || from < days.length * MEAL_NAMES.length);
 }
 
-/** Minutes of hands, once and for each portion: roughly, to choose by; the session works them out. */
-function handsOf(
-  document: Revision,
-  { lines, portions }: ScaledBatch,
-): { readonly once: number; readonly each: number } {
-  let once = 0;
-  let each = 0;
-  for (const step of document.steps) {
-    if (step.kind === 'ahead') continue;
-    if (step.kind === 'pressure') once += 6;
-    else if (step.attention.needs === 'hands') {
-      if (step.time.law !== 'by amount') once += expectedMinutes(step);
-      else {
-        const kilos = lines
-          .filter(({ line }) => line.into.some((into) => into.step === step.id))
-          .reduce((sum, { grams }) => sum + (grams?.g.valueOf() ?? 0) / 1000, 0);
-        once += step.time.minutes;
-        each += (step.time.perKg * kilos) / portions.valueOf();
-      }
-    }
-  }
-  return { once, each };
+/** Eaters who are there at the same meals, take the same and should get the same are one group. */
+function groupsOf(
+  eaters: KitchenView['week']['eaters'],
+  seats: readonly Seat[],
+  candidates: readonly Candidate[],
+): Pick<WeekAsk, 'groups' | 'candidates'> {
+  const groups = new Map<string, { group: EaterGroup & { names: string[] }; eater: number }>();
+  eaters.forEach((eater, n) => {
+    const at = seats.map((seat) => seat.at.some(({ id }) => id === eater.id));
+    if (!at.some(Boolean)) return;
+    const band = dayBand(eater.appetite, eater.tastes?.wishes);
+    const key = JSON.stringify([at, band, candidates.map(({ eats }) => eats[n])]);
+    const known = groups.get(key);
+    if (known) known.group.names.push(eater.name);
+    else groups.set(key, { group: { names: [eater.name], at, band }, eater: n });
+  });
+  const list = [...groups.values()];
+  return {
+    groups: list.map(({ group }) => group),
+    candidates: candidates.map((candidate) => ({
+      ...candidate,
+      eats: list.map(({ eater }) => candidate.eats[eater] ?? 0),
+    })),
+  };
 }

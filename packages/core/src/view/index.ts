@@ -1,4 +1,9 @@
 export { askOf } from './askOf.ts';
+export { dishWork } from './dishWork.ts';
+export { freeBoxes } from './freeBoxes.ts';
+export { freezerLeft } from './freezerLeft.ts';
+export { readWeekWish } from './weekWish.ts';
+export type { WeekWish, WishSetting, WishUnread } from './weekWish.ts';
 export type { Wanted } from './askOf.ts';
 export { asDatedLot, costAhead, costOfOne, usedTogether } from './costAhead.ts';
 export type { CostAhead } from './costAhead.ts';

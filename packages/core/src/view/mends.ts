@@ -68,20 +68,20 @@ export function mendAsk(
     settled,
     presses: [],
     mostBatches: planned.length + (way === 'from what is there' ? 0 : 1),
-    candidates: ask.candidates.flatMap((candidate) => {
+    candidates: ask.candidates.map((candidate) => {
       const { cooks } = candidate;
       const was = cooks && sizes[cooks.recipe];
       if (way === 'with a little more cooking') {
         // What is planned is made in at least that size.
         if (cooks && was !== undefined) {
           const larger = [was, Math.ceil(was * 1.25), Math.ceil(was * 1.5), was * 2];
-          return [{ ...candidate, cooks: { ...cooks, sizes: larger } }];
+          return { ...candidate, cooks: { ...cooks, sizes: larger } };
         }
-        return [candidate];
+        return candidate;
       }
-      if (cooks?.locked !== undefined) return [candidate];
+      if (cooks?.locked !== undefined) return candidate;
       const { cooks: _no, ...there } = candidate;
-      return there.frozen > 0 || there.cold.length > 0 ? [there] : [];
+      return there;
     }),
   };
 }

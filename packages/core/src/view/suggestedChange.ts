@@ -7,39 +7,45 @@ import type { WeekChange } from './weekChange.ts';
 export function suggestedChange(
   view: KitchenView,
   ask: Omit<WeekAsk, 'weights'>,
-  { draft, eaten }: Suggested,
+  { draft, eaten }: Pick<Suggested, 'draft' | 'eaten'>,
+  /** Guests more, or fewer, than the week has: by the number of the meal. */
+  more: Readonly<Record<number, number>> = {},
 ): WeekChange {
   const days = weekDays(view.today);
   const slots = draft.meals.flatMap((meal, m): Slot[] => {
     const day = days[Math.floor(m / MEALS_A_DAY)];
     const name = MEAL_NAMES[m % MEALS_A_DAY];
-    if (!day || !name || (ask.people[m] ?? 0) === 0 || ask.settled[m]) return [];
+    if (!day || !name || (ask.people[m] ?? 0) === 0) return [];
     const was = slotAt(view.week.slots, day, name);
-    const foods = [...new Set(meal.flatMap((c) => ask.candidates[c]?.food ?? []))];
-    return [{ guests: 0, ...was, day, meal: name, parts: foods.map((food) => ({ food, portions: 1 })) }];
+    const guests = Math.max(0, (was?.guests ?? 0) + (more[m] ?? 0));
+    if (ask.settled[m]) return was && guests !== was.guests ? [{ ...was, guests }] : [];
+    const foods = [...new Set(meal.flatMap((c) => (c < 0 ? [] : (ask.candidates[c]?.food ?? []))))];
+    return [{ ...was, guests, day, meal: name, parts: foods.map((food) => ({ food, portions: 1 })) }];
   });
+  const filled = new Set(ask.sessions.flatMap(({ id }) => id ?? []));
   const planned = view.batches.filter(
-    ({ state, session }) =>
-      state.status === 'planned' && session.id === view.session?.id && session.status === 'planned',
+    ({ state, session }) => state.status === 'planned' && session.status === 'planned' && filled.has(session.id),
   );
   const cooked = draft.sizes.flatMap((portions, c) => {
     const recipe = ask.candidates[c]?.cooks?.recipe;
     if (portions === 0 || recipe === undefined) return [];
     const freezePortions = Math.min(portions, Math.max(0, Math.ceil((eaten.fromFreezer[c] ?? 0) - 1e-6)));
-    return [{ recipe, portions, freezePortions }];
+    const session = ask.sessions[draft.into[c] ?? 0]?.id;
+    return [{ recipe, portions, freezePortions, ...(session === undefined ? {} : { session }) }];
   });
-  const planOf = (recipe: string) => planned.find(({ state }) => state.recipe === recipe);
+  const planOf = ({ recipe, session }: { readonly recipe: string; readonly session?: string }) =>
+    planned.find(({ state }) => state.recipe === recipe && (session === undefined || state.session === session));
   return {
     slots,
-    size: cooked.flatMap(({ recipe, portions, freezePortions }) => {
-      const batch = planOf(recipe)?.state;
+    size: cooked.flatMap(({ portions, freezePortions, ...dish }) => {
+      const batch = planOf(dish)?.state;
       return batch && (Number(batch.portions) !== portions || Number(batch.freezePortions) !== freezePortions)
         ? [{ id: batch.id, portions, freezePortions }]
         : [];
     }),
-    add: cooked.filter(({ recipe }) => !planOf(recipe)),
+    add: cooked.filter((dish) => !planOf(dish)),
     drop: planned
-      .filter(({ state }) => !cooked.some(({ recipe }) => recipe === state.recipe))
+      .filter(({ state }) => !cooked.some((dish) => planOf(dish)?.state === state))
       .map(({ state }) => state.id),
   };
 }

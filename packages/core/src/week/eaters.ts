@@ -1,6 +1,7 @@
 import type { Allergen, FoodGroup, FoodId } from '../food/index.ts';
 import { weekday, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
+import type { DayWishes } from './intakes.ts';
 import type { MealName } from './meals.ts';
 
 export type ComponentKind = Revision['component']['kind'];
@@ -32,6 +33,8 @@ export interface Tastes {
   readonly mild?: boolean;
   /** So many days in a row the same thing, and no more; left out: they do not mind. */
   readonly repeats?: number;
+  /** What they wish a day to bring, in place of the reference. */
+  readonly wishes?: DayWishes;
 }
 
 export interface Eater {

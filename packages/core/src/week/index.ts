@@ -18,12 +18,31 @@ export { isOver, mealAhead, mealsOver } from './mealOver.ts';
 export { firstMealFrom, firstMealOf, readyAfter } from './readyFor.ts';
 export { EVENING_CLOCK, servedAt, takeOuts } from './takeOut.ts';
 export type { FrozenBox, TakeOut } from './takeOut.ts';
-export type { Candidate, Cooking, WeekAsk, Weights } from './suggest/ask.ts';
+export { MAIN, PLACES, PLATE_PARTS, WORK, placeOf } from './suggest/ask.ts';
+export type {
+  Candidate,
+  Cooking,
+  EaterGroup,
+  Form,
+  Good,
+  Linear,
+  PortionFacts,
+  SessionAsk,
+  WeekAsk,
+  Weights,
+  Work,
+} from './suggest/ask.ts';
+export { REFERENCE_DAY, dayBand } from './intakes.ts';
+export type { DayBand, DayWishes } from './intakes.ts';
+export { flat, weekFold } from './suggest/fold.ts';
+export { daysFed, fedOf } from './suggest/daysFed.ts';
+export type { FedDay, GroupFed } from './suggest/daysFed.ts';
+export type { DayFed, Eaten as WeekEaten } from './suggest/fold.ts';
 export { PROFILES } from './suggest/profiles.ts';
 export type { Profile } from './suggest/profiles.ts';
-export { PART_WEIGHT, PLATE_PROTEIN_G, partsOf, scoreOf } from './suggest/score.ts';
+export { PART_WEIGHT, scoreOf } from './suggest/score.ts';
 export type { Draft, ScoreParts } from './suggest/score.ts';
-export { suggestWeek } from './suggest/suggest.ts';
+export { suggestWeek, told as toldWeek } from './suggest/suggest.ts';
 export type { Suggested } from './suggest/suggest.ts';
-export { suggestWeeks } from './suggest/weeks.ts';
-export type { SuggestedWeek } from './suggest/weeks.ts';
+export { FIRST_EFFORT, FURTHER_EFFORT, bestOfEach, suggestWeeks, weekGoodAt, weightsFor } from './suggest/weeks.ts';
+export type { Effort, Pulled, SuggestedWeek } from './suggest/weeks.ts';

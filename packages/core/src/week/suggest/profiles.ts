@@ -1,6 +1,6 @@
 import type { Weights } from './ask.ts';
 
-const EVEN: Weights = { short: 4, waste: 1, hands: 1, cost: 1, repeats: 1.5, protein: 1, liking: 1 };
+const EVEN: Weights = { short: 4, feeds: 8, waste: 1, hands: 1, cost: 1, repeats: 1.5, liking: 1 };
 
 /** What a week may be good at. Common practice, no published source: the weights are ours, and stand on the screen. */
 export const PROFILES = {

@@ -1,8 +1,7 @@
 import { seeded } from '../../quantity/index.ts';
-import { roleOf } from '../plates.ts';
-import { ROLES, type Candidate, type WeekAsk } from './ask.ts';
-import { scorer } from './scorer.ts';
-import { partsOf, scoreOf, type Draft, type Eaten, type ScoreParts } from './score.ts';
+import { MAIN, PLACES, placeOf, type Candidate, type WeekAsk } from './ask.ts';
+import { draftOf, flat, weekFold, type Eaten, type FlatDraft } from './fold.ts';
+import { scoreOf, type Draft, type ScoreParts } from './score.ts';
 
 export interface Suggested {
   readonly draft: Draft;
@@ -11,164 +10,266 @@ export interface Suggested {
   readonly eaten: Eaten;
 }
 
-type Meal = [number, number, number];
-/** How much worse a change may make the week and still be tried at first, in points. */
-const WARM = 6;
-const WARM_AGAIN = 2;
-const NOTHING: Meal = [-1, -1, -1];
-
-/** May it be put on the table at a meal at all? Where nobody at it eats it, never. */
-const mayServe = ({ eatenBy }: Candidate, meal: number): boolean => (eatenBy[meal] ?? 0) > 0;
-
-/**
- * A week: what to cook, how much of it, and what to eat when. One change after the other, kept when it makes the score smaller, and at first sometimes when it does not.
- * The same seed gives the same week; what is settled or locked stays.
- */
-export function suggestWeek(
-  ask: WeekAsk,
-  { seed, rounds, from }: { readonly seed: number; readonly rounds: number; readonly from?: Draft },
-): Suggested {
-  const random = seeded(seed);
-  const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
-  const { candidates, people } = ask;
-  const byRole = ROLES.map((role) => candidates.flatMap(({ kind }, c) => (roleOf(kind) === role ? [c] : [])));
-  const whole = candidates.flatMap(({ kind }, c) => (roleOf(kind) === 'whole' ? [c] : []));
-  const cookable = candidates.flatMap(({ cooks }, c) => (cooks && cooks.locked === undefined ? [c] : []));
-  const open = people.flatMap((n, m) => (n > 0 && !ask.settled[m] ? [m] : []));
-
-  const sizes = candidates.map(({ cooks }, c) => cooks?.locked ?? (cooks && from?.sizes[c]) ?? 0);
-  const lockedBatches = sizes.filter((size) => size > 0).length;
-  const meals: Meal[] = people.map((_, m) => (ask.settled[m] ? settledMeal(ask, m) : [...(from?.meals[m] ?? NOTHING)]));
-  const cost = scorer(ask);
-  /** From a week that is good already, only small steps back are taken. */
-  const warmest = from ? WARM_AGAIN : WARM;
-
-  let now = cost({ meals, sizes });
-  let best = { score: now, meals: meals.map((meal): Meal => [...meal]), sizes: [...sizes] };
-  const roleAt = (c: number) => roleOf((candidates[c] as Candidate).kind);
-  const nearest = (c: number, size: number): number =>
-    (candidates[c]?.cooks?.sizes ?? []).reduce(
-      (near, each) => (Math.abs(each - size) < Math.abs(near - size) ? each : near),
-      0,
-    );
-  /** Puts one candidate in the place of another at every open meal that may have it. */
-  const exchange = (a: number, b: number): void => {
-    for (const m of open)
-      if (mayServe(candidates[b] as Candidate, m))
-        meals[m] = (meals[m] ?? NOTHING).map((each) => (each === a ? b : each)) as Meal;
-  };
-  const wholeStateBack = (): (() => void) => {
-    const wasMeals = meals.map((meal): Meal => [...meal]);
-    const wasSizes = [...sizes];
-    return () => {
-      wasMeals.forEach((meal, m) => (meals[m] = meal));
-      wasSizes.forEach((size, c) => (sizes[c] = size));
-    };
-  };
-  /** One dish instead of another, or one more dish with the meals that it feeds. */
-  const dishes = (): (() => void) | undefined => {
-    const b = pick(cookable);
-    if (b === undefined) return undefined;
-    const cooked = cookable.filter((c) => (sizes[c] ?? 0) > 0 && c !== b);
-    const alike = cooked.filter((c) => roleAt(c) === roleAt(b));
-    const back = wholeStateBack();
-    const a = pick(alike);
-    if (a !== undefined && random() < 0.7) {
-      sizes[b] = Math.max(sizes[b] ?? 0, nearest(b, sizes[a] ?? 0));
-      sizes[a] = 0;
-      exchange(a, b);
-      return back;
-    }
-    if (sizes.filter((size) => size > 0).length >= Math.max(ask.mostBatches, lockedBatches)) return undefined;
-    const made = candidates[b]?.cooks?.sizes ?? [];
-    const r = ROLES.indexOf(roleAt(b) as (typeof ROLES)[number]);
-    let feeds = 0;
-    for (const m of open) {
-      if (random() < 0.6 || !mayServe(candidates[b] as Candidate, m)) continue;
-      const was = meals[m] ?? NOTHING;
-      const isWhole = was[0] >= 0 && was[0] === was[1];
-      const next: Meal = r < 0 ? [b, b, b] : isWhole ? [...NOTHING] : [...was];
-      if (r >= 0) next[r] = b;
-      meals[m] = next;
-      feeds += people[m] ?? 0;
-    }
-    sizes[b] = nearest(b, feeds) || (made[0] ?? 0);
-    return back;
-  };
-  /** One change; answers how to take it back, or nothing when there was none to make. */
-  const change = (): (() => void) | undefined => {
-    const kind = random();
-    if (kind < 0.06) return dishes();
-    const c = pick(cookable);
-    if (kind < 0.3 && c !== undefined) {
-      const was = sizes[c] ?? 0;
-      const { sizes: made = [] } = candidates[c]?.cooks ?? {};
-      const next = was > 0 && random() < 0.4 ? 0 : (pick(made) ?? 0);
-      const batches = sizes.filter((size, n) => size > 0 && n !== c).length;
-      if (next === was || (next > 0 && batches >= Math.max(ask.mostBatches, lockedBatches))) return undefined;
-      sizes[c] = next;
-      return () => void (sizes[c] = was);
-    }
-    const m = pick(open);
-    if (m === undefined) return undefined;
-    const was = meals[m] ?? NOTHING;
-    if (kind < 0.4 && whole.length > 0) {
-      const dish = pick(whole);
-      if (dish === undefined || !candidates[dish] || !mayServe(candidates[dish], m)) return undefined;
-      meals[m] = [dish, dish, dish];
-    } else if (kind < 0.5 && open.length > 1) {
-      const other = pick(open) ?? m;
-      const theirs = meals[other] ?? NOTHING;
-      if (
-        [...was, ...theirs].some(
-          (each) =>
-            each >= 0 &&
-            !(mayServe(candidates[each] as Candidate, m) && mayServe(candidates[each] as Candidate, other)),
-        )
-      )
-        return undefined;
-      meals[m] = theirs;
-      meals[other] = was;
-      return () => {
-        meals[m] = was;
-        meals[other] = theirs;
-      };
-    } else {
-      const r = Math.floor(random() * ROLES.length);
-      const one = random() < 0.08 ? -1 : (pick(byRole[r] ?? []) ?? -1);
-      if (one >= 0 && !mayServe(candidates[one] as Candidate, m)) return undefined;
-      const isWhole = was[0] >= 0 && was[0] === was[1];
-      const next: Meal = isWhole ? [-1, -1, -1] : [...was];
-      next[r] = one;
-      meals[m] = next;
-    }
-    return () => void (meals[m] = was);
-  };
-
-  for (let round = 0; round < rounds; round++) {
-    const back = change();
-    if (!back) continue;
-    const score = cost({ meals, sizes });
-    const warm = warmest * (1 - round / rounds) ** 3;
-    if (score <= now || (warm > 0.01 && random() < Math.exp((now - score) / warm))) {
-      now = score;
-      if (score < best.score - 1e-9) best = { score, meals: meals.map((meal): Meal => [...meal]), sizes: [...sizes] };
-    } else back();
-  }
-
-  const draft: Draft = { meals: best.meals, sizes: best.sizes };
-  let eaten: Eaten = { at: [], fromFreezer: [] };
-  const found = partsOf(draft, ask, (what) => (eaten = what));
-  return { draft, parts: found, score: scoreOf(found, ask), eaten };
+export interface SearchAsk {
+  readonly seed: number;
+  readonly rounds: number;
+  readonly from?: Draft;
 }
 
-function settledMeal({ settled, candidates }: WeekAsk, m: number): Meal {
-  const meal: Meal = [...NOTHING];
+/** How much worse a change may make the week and still be tried at first, in points. */
+const WARM = 8;
+const WARM_AGAIN = 2;
+/** How often the search warms up again. */
+const CYCLES = 6;
+/** Less than that of a portion more is wanted: a batch is not made larger for it. */
+const A_BIT = 0.3;
+/** Sizes by which a batch may differ from what its plates ask. */
+const MOST_NUDGED = 2;
+
+/** Makes one draft what the other is. */
+function put(to: FlatDraft, from: FlatDraft): void {
+  to.plates.set(from.plates);
+  to.sizes.set(from.sizes);
+  to.into.set(from.into);
+}
+
+const NOTHING: readonly number[] = PLACES.map(() => -1);
+
+/** What a meal that is settled has on its plate. */
+export function settledMeal({ settled, candidates }: Pick<WeekAsk, 'settled' | 'candidates'>, m: number): number[] {
+  const meal = [...NOTHING];
   for (const food of settled[m] ?? []) {
     const c = candidates.findIndex((each) => each.food === food);
-    const role = c < 0 ? undefined : roleOf((candidates[c] as Candidate).kind);
-    if (role === 'whole') return [c, c, c];
-    if (role) meal[ROLES.indexOf(role)] = c;
+    if (c < 0) continue;
+    const own = placeOf((candidates[c] as Candidate).kind);
+    const place = meal[own] === -1 ? own : meal.indexOf(-1);
+    if (place >= 0) meal[place] = c;
   }
   return meal;
+}
+
+/** The question laid out for a search: who may stand where, and how large a batch has to be. */
+function laidOut(ask: WeekAsk) {
+  const { candidates, people } = ask;
+  const open = people.flatMap((n, m) => (n > 0 && !ask.settled[m] ? [m] : []));
+  const byPlace = PLACES.map((_, place) => candidates.flatMap(({ kind }, c) => (placeOf(kind) === place ? [c] : [])));
+  const there = Float64Array.from(
+    candidates,
+    ({ frozen, cold }) => frozen + cold.reduce((sum, { portions }) => sum + portions, 0),
+  );
+  /** Where nobody at a meal eats it, it is never put on the table; nor what could be neither there nor cooked. */
+  const serves = Uint8Array.from(
+    candidates.flatMap(({ want, cooks }, c) =>
+      people.map((_, m) => ((want[m] ?? 0) > 0 && (cooks !== undefined || (there[c] ?? 0) > 0) ? 1 : 0)),
+    ),
+  );
+  return { open, byPlace, there, serves };
+}
+
+/**
+ * A week: what to cook, how much of it, and what to eat when. One change after the other, kept when it makes the score smaller, and at first sometimes when it does not;
+ * batches grow and shrink with what is eaten of them. The same seed gives the same week; what is settled or locked stays.
+ */
+export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Suggested {
+  const random = seeded(seed);
+  const below = (n: number): number => Math.floor(random() * n);
+  const { candidates, people } = ask;
+  const { open, byPlace, there, serves } = laidOut(ask);
+  const n = candidates.length;
+  const P = PLACES.length;
+  const fold = weekFold(ask);
+  const cost = (state: FlatDraft): number => scoreOf(fold(state), ask);
+  const want = Float64Array.from(candidates.flatMap((each) => people.map((_, m) => each.want[m] ?? 0)));
+  const mayServe = (c: number, m: number): boolean => serves[c * people.length + m] === 1;
+
+  const state = flat({
+    sizes: candidates.map(({ cooks }, c) => cooks?.locked ?? (cooks && from?.sizes[c]) ?? 0),
+    into: candidates.map((_, c) => from?.into[c] ?? 0),
+    meals: people.map((_, m) => (ask.settled[m] ? settledMeal(ask, m) : (from?.meals[m] ?? NOTHING))),
+  });
+  const { plates, sizes, into } = state;
+
+  const assemblies = candidates.flatMap(({ cooks }, c) => (cooks && cooks.needs.length > 0 ? [c] : []));
+  const simple = candidates.flatMap(({ cooks }, c) => (cooks && cooks.needs.length === 0 ? [c] : []));
+  /** Steps of size by which a batch is larger or smaller than its plates ask. */
+  const nudged = new Int32Array(n);
+  const nudgedBefore = new Int32Array(n);
+  /** Portions of each that the plates, and what is assembled, ask of cooking. */
+  const asked = new Float64Array(n);
+  const sizeToFit = (c: number): void => {
+    const cooks = candidates[c]?.cooks;
+    if (!cooks || cooks.locked !== undefined) return;
+    const more = (asked[c] as number) - (there[c] as number) - A_BIT;
+    const nudge = nudged[c] as number;
+    let at = -1;
+    if (more > 0) {
+      at = 0;
+      while (at < cooks.sizes.length - 1 && (cooks.sizes[at] as number) < more) at += 1;
+    }
+    // What no plate asks for may be cooked all the same: so that what turns goes into the freezer in time.
+    at = Math.min(cooks.sizes.length - 1, Math.max(more > 0 ? 0 : -1, at + nudge));
+    sizes[c] = at < 0 ? 0 : (cooks.sizes[at] as number);
+  };
+  /** Batches as large as their plates ask. What is made of others first: its components are asked for with it. */
+  const fit = (): void => {
+    asked.fill(0);
+    for (let at = 0; at < plates.length; at++) {
+      const c = plates[at] as number;
+      if (c >= 0) asked[c] = (asked[c] as number) + (want[c * people.length + Math.floor(at / P)] as number);
+    }
+    for (const c of assemblies) {
+      sizeToFit(c);
+      if ((sizes[c] as number) > 0)
+        for (const { candidate, each } of candidates[c]?.cooks?.needs ?? [])
+          asked[candidate] = (asked[candidate] as number) + each * (sizes[c] as number);
+    }
+    for (const c of simple) sizeToFit(c);
+  };
+
+  /** A first week: a few dishes for each place, in turn. */
+  const begin = (): void => {
+    const chosen = byPlace.map((list, place) =>
+      list
+        .map((c) => ({ c, by: (there[c] ?? 0) + random() * 4 }))
+        .sort((a, b) => b.by - a.by)
+        .slice(0, place === MAIN ? 4 : 2)
+        .map(({ c }) => c),
+    );
+    for (const m of open)
+      chosen.forEach((list, place) => {
+        const able = list.filter((c) => mayServe(c, m));
+        plates[m * P + place] = able[(m + place) % Math.max(1, able.length)] ?? -1;
+      });
+    fit();
+  };
+  /** Something that stands on some plate already, in a place; -1: nothing was met. */
+  const used = (place: number): number => {
+    for (let tries = 0; tries < 4; tries++) {
+      const c = plates[(open[below(open.length)] as number) * P + place] as number;
+      if (c >= 0) return c;
+    }
+    return -1;
+  };
+  const any = (place: number): number => byPlace[place]?.[below(byPlace[place]?.length ?? 0)] ?? -1;
+
+  /** One change of the plates or of the batches; false: there was none to make. */
+  const change = (): boolean => {
+    const kind = random();
+    const m = open[below(open.length)];
+    if (m === undefined) return false;
+    const place = below(P);
+    if (kind < 0.4) {
+      const at = m * P + place;
+      const c = random() < 0.12 ? -1 : random() < 0.6 ? used(place) : any(place);
+      if (c === plates[at] || (c >= 0 && !mayServe(c, m))) return false;
+      plates[at] = c;
+      fit();
+      return true;
+    }
+    if (kind < 0.52) {
+      const other = open[below(open.length)] as number;
+      if (other === m) return false;
+      const [first, last] = random() < 0.5 ? [place, place] : [0, P - 1];
+      for (let p = first; p <= last; p++) {
+        const [a, b] = [plates[m * P + p] as number, plates[other * P + p] as number];
+        if ((a >= 0 && !mayServe(a, other)) || (b >= 0 && !mayServe(b, m))) return false;
+      }
+      for (let p = first; p <= last; p++) {
+        const was = plates[m * P + p] as number;
+        plates[m * P + p] = plates[other * P + p] as number;
+        plates[other * P + p] = was;
+      }
+      fit();
+      return true;
+    }
+    if (kind < 0.64) {
+      // One dish instead of another, wherever it stands.
+      const a = used(place);
+      const b = random() < 0.6 ? any(place) : random() < 0.8 ? used(place) : -1;
+      if (a < 0 || a === b) return false;
+      // One of several others for each plate, or all by one.
+      const several = b >= 0 && random() < 0.3;
+      for (const each of open) {
+        if (plates[each * P + place] !== a) continue;
+        const next = several ? used(place) : b;
+        if (next < 0 || mayServe(next, each)) plates[each * P + place] = next;
+      }
+      fit();
+      return true;
+    }
+    if (kind < 0.74) {
+      // One dish more at several meals, or one at fewer.
+      const c = random() < 0.7 ? any(place) : used(place);
+      if (c < 0) return false;
+      const gone = random() < 0.3;
+      for (const each of open) {
+        if (random() < 0.6) continue;
+        const at = each * P + place;
+        if (gone ? plates[at] !== c : !mayServe(c, each)) continue;
+        const next = gone ? used(place) : c;
+        plates[at] = next >= 0 && mayServe(next, each) ? next : -1;
+      }
+      fit();
+      return true;
+    }
+    const c = kind < 0.9 ? used(place) : any(place);
+    const cooks = c < 0 ? undefined : candidates[c]?.cooks;
+    if (!cooks || cooks.locked !== undefined) return false;
+    if (ask.sessions.length > 1 && random() < 0.4) {
+      into[c] = below(ask.sessions.length);
+      return true;
+    }
+    // A batch that is a size smaller or larger than its plates ask for.
+    const next = Math.max(-MOST_NUDGED, Math.min(MOST_NUDGED, (nudged[c] as number) + (random() < 0.5 ? -1 : 1)));
+    if (next === nudged[c]) return false;
+    nudged[c] = next;
+    fit();
+    return true;
+  };
+
+  if (!from) begin();
+  else {
+    // How much larger or smaller its batches are than its plates ask is kept.
+    const was = [...sizes];
+    fit();
+    was.forEach((size, c) => {
+      const of = candidates[c]?.cooks?.sizes ?? [];
+      const [here, wanted] = [of.indexOf(sizes[c] as number), of.indexOf(size)];
+      if (wanted >= 0) nudged[c] = Math.max(-MOST_NUDGED, Math.min(MOST_NUDGED, wanted - here));
+    });
+    fit();
+  }
+  let now = cost(state);
+  let least = now;
+  const best = flat(draftOf(state));
+  const before = flat(draftOf(state));
+  /** From a week that is good already, only small steps back are taken. */
+  const warmest = from ? WARM_AGAIN : WARM;
+  for (let round = 0; round < rounds; round++) {
+    put(before, state);
+    nudgedBefore.set(nudged);
+    if (!change()) continue;
+    const score = cost(state);
+    // Warm and cold in turn: each time another corner is looked into.
+    const warm = warmest * (1 - ((round * CYCLES) % rounds) / rounds) ** 3;
+    if (score <= now || (warm > 0.01 && random() < Math.exp((now - score) / warm))) {
+      now = score;
+      if (score < least - 1e-9) {
+        least = score;
+        put(best, state);
+      }
+    } else {
+      put(state, before);
+      nudged.set(nudgedBefore);
+    }
+  }
+  return told(ask, draftOf(best));
+}
+
+/** What a draft comes to, with what is eaten when. */
+export function told(ask: WeekAsk, draft: Draft): Suggested {
+  let eaten: Eaten | undefined;
+  const parts = weekFold(ask)(flat(draft), (what) => (eaten = what));
+  if (!eaten) throw new Error('A week tells what is eaten.');
+  return { draft, parts, score: scoreOf(parts, ask), eaten };
 }

@@ -1,39 +1,98 @@
-import type { WeekAsk } from './ask.ts';
+import type { Weights, WeekAsk } from './ask.ts';
+import { flat, weekFold } from './fold.ts';
 import { PROFILES, type Profile } from './profiles.ts';
-import { scorer } from './scorer.ts';
-import { suggestWeek, type Suggested } from './suggest.ts';
-
-/** Begun so often for each thing that a week may be good at: one search may end in a corner. */
-const STARTS = 4;
-const ROUNDS_A_START = 6000;
-/** The best of all that was found, by what this week is to be good at, are made better still. */
-const POLISHED = 2;
-const ROUNDS_POLISHED = 8000;
+import { scoreOf, type Draft } from './score.ts';
+import { suggestWeek, told, type Suggested } from './suggest.ts';
 
 export interface SuggestedWeek extends Suggested {
   readonly goodAt: Profile;
 }
 
-/** A week for each thing that a week may be good at. What was found for one may be the best for another: each takes from all. The same seed gives the same weeks. */
-export function suggestWeeks(ask: Omit<WeekAsk, 'weights'>, seed: number): readonly SuggestedWeek[] {
-  const profiles = Object.keys(PROFILES) as Profile[];
-  const found = profiles.flatMap((goodAt, p) =>
-    Array.from({ length: STARTS }, (_, n) =>
-      suggestWeek(
-        { ...ask, weights: PROFILES[goodAt] },
-        { seed: (seed * profiles.length + p) * STARTS + n, rounds: ROUNDS_A_START },
-      ),
-    ),
+/** What counts, as the cook has pulled it: times the profile's own; 1 where nothing is said. */
+export type Pulled = Readonly<Partial<Record<keyof Weights, number>>>;
+export function weightsFor(profile: Profile, pulled: Pulled = {}): Weights {
+  const own = PROFILES[profile];
+  const times = (part: keyof Weights): number => own[part] * (pulled[part] ?? 1);
+  return {
+    short: times('short'),
+    feeds: times('feeds'),
+    waste: times('waste'),
+    hands: times('hands'),
+    cost: times('cost'),
+    repeats: times('repeats'),
+    liking: times('liking'),
+  };
+}
+
+/** How long a week is looked for: begun anew so often, and the best of all that is known made better still. */
+export interface Effort {
+  readonly seed: number;
+  readonly starts: number;
+  readonly roundsAStart: number;
+  readonly polished: number;
+  readonly roundsPolished: number;
+}
+/** What is shown first, and what it is made better by while somebody looks. */
+export const FIRST_EFFORT = { starts: 2, roundsAStart: 1500, polished: 1, roundsPolished: 2000 } as const;
+export const FURTHER_EFFORT = { starts: 2, roundsAStart: 8000, polished: 3, roundsPolished: 8000 } as const;
+
+/**
+ * A week that is good at one thing: searches of its own, and weeks that were found for other things, as what is best for one may be nearly so for another.
+ * The same seed and the same weeks give the same week.
+ */
+export function weekGoodAt(
+  ask: Omit<WeekAsk, 'weights'>,
+  goodAt: Profile,
+  pulled: Pulled,
+  known: readonly Draft[],
+  { seed, starts, roundsAStart, polished, roundsPolished }: Effort,
+): SuggestedWeek {
+  const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
+  const fold = weekFold(own);
+  const score = (draft: Draft): number => scoreOf(fold(flat(draft)), own);
+  const fresh = Array.from({ length: starts }, (_, n) =>
+    suggestWeek(own, { seed: seed * 31 + n, rounds: roundsAStart }),
   );
-  return profiles.map((goodAt): SuggestedWeek => {
-    const own: WeekAsk = { ...ask, weights: PROFILES[goodAt] };
-    const score = scorer(own);
-    const polished = [...found]
-      .sort((a, b) => score(a.draft) - score(b.draft))
-      .slice(0, POLISHED)
-      .map(({ draft }, n) => suggestWeek(own, { seed: seed + n, rounds: ROUNDS_POLISHED, from: draft }));
-    const [best] = polished.sort((a, b) => a.score - b.score);
+  const best = [...known, ...fresh.map(({ draft }) => draft)]
+    .map((draft) => ({ draft, score: score(draft) }))
+    .sort((a, b) => a.score - b.score)
+    .slice(0, polished)
+    .map(({ draft }, n) => suggestWeek(own, { seed: seed * 31 + n, rounds: roundsPolished, from: draft }))
+    .sort((a, b) => a.score - b.score)[0];
+  if (!best) throw new Error('No week was tried.');
+  return { goodAt, ...best };
+}
+
+/** Of all that were found, for each thing the one that is best at it. */
+export function bestOfEach(
+  ask: Omit<WeekAsk, 'weights'>,
+  pulled: Pulled,
+  known: readonly Draft[],
+): readonly SuggestedWeek[] {
+  return (Object.keys(PROFILES) as Profile[]).map((goodAt): SuggestedWeek => {
+    const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
+    const fold = weekFold(own);
+    const [best] = known
+      .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
+      .sort((a, b) => a.score - b.score);
     if (!best) throw new Error('No week was tried.');
-    return { goodAt, ...best };
+    return { goodAt, ...told(own, best.draft) };
   });
+}
+
+/** A week for each thing that a week may be good at, each taking from all that was found for the others. */
+export function suggestWeeks(
+  ask: Omit<WeekAsk, 'weights'>,
+  seed: number,
+  pulled: Pulled = {},
+  effort: Omit<Effort, 'seed'> = FURTHER_EFFORT,
+): readonly SuggestedWeek[] {
+  const profiles = Object.keys(PROFILES) as Profile[];
+  const first = profiles.map(
+    (goodAt, n) => weekGoodAt(ask, goodAt, pulled, [], { ...effort, seed: seed * 8 + n }).draft,
+  );
+  const second = profiles.map(
+    (goodAt, n) => weekGoodAt(ask, goodAt, pulled, first, { ...effort, seed: seed * 8 + 4 + n, starts: 0 }).draft,
+  );
+  return bestOfEach(ask, pulled, [...first, ...second]);
 }

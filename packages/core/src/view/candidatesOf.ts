@@ -1,0 +1,293 @@
+import { inSeason } from '../food/index.ts';
+import type { RecipeState } from '../formats/index.ts';
+import { Fraction, HOUR_MS, addDays, daysBetween, inBase, type Day, type Moment } from '../quantity/index.ts';
+import { cookedAs, type Revision } from '../recipe/index.ts';
+import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
+import { leadOf } from '../session/index.ts';
+import { keepsUntil } from '../storage/index.ts';
+import {
+  MEALS_A_DAY,
+  firstMealOf,
+  refusalOf,
+  shareOf,
+  type Candidate,
+  type Cooking,
+  type Good,
+  type MealName,
+} from '../week/index.ts';
+import { dishWork } from './dishWork.ts';
+import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
+import type { KitchenView } from './kitchenView.ts';
+import { newestPrices } from './newestPrice.ts';
+import { coversOf, formOf, portionFacts, vegetablesIn, type MadeOf } from './platePart.ts';
+import { cookedOn } from './promisesOf.ts';
+import { DAYS, weekDays } from './stripsOf.ts';
+import { demandedOf, learnedOf } from './tableOf.ts';
+
+type Eaters = KitchenView['week']['eaters'];
+
+/** A meal of the week, with who sits at it. */
+export interface Seat {
+  readonly day: Day;
+  readonly meal: MealName;
+  readonly at: Eaters;
+  readonly guests: number;
+}
+
+/** What is asked of the whole kitchen once, for all its dishes. */
+export interface CandidateAsk {
+  readonly view: KitchenView;
+  readonly seats: readonly Seat[];
+  /** When the first session begins. */
+  readonly start: Moment;
+  readonly now: Moment;
+  /** Sessions that the search fills: what is planned in them is up to it. */
+  readonly filled: ReadonlySet<string>;
+  /** What presses, in the food's base unit, and how much of it is a portion's worth. */
+  readonly pressing: ReadonlyMap<string, number>;
+  readonly worthOf: (food: string) => number;
+  readonly locked: Readonly<Record<string, number>>;
+}
+
+/** What is eaten in the morning or in the hand is no lunch and no dinner. */
+const NO_MEAL = /breakfast|cracker|snack/i;
+/** What keeps so long frozen may be frozen at all, days. */
+const FREEZES_FROM_DAYS = 14;
+
+/** What was on the table so often in two weeks has had its turn. Common practice, no published source. */
+const OFTEN = 6;
+const BEHIND_DAYS = 14;
+
+/** A dish as it is cooked here, laid out for choosing. */
+interface Dish {
+  readonly recipe: RecipeState;
+  readonly document: Revision;
+  readonly scaled: ScaledBatch;
+  readonly portionG: number;
+}
+
+const dishesKnown = new WeakMap<
+  Revision,
+  { readonly equipment: unknown; readonly foods: unknown; readonly dish: Dish }
+>();
+
+function dishOf(view: KitchenView, recipe: RecipeState): Dish {
+  const { equipment } = view.kitchen;
+  const before = dishesKnown.get(recipe.document);
+  if (before?.equipment === equipment && before.foods === view.foods) return before.dish;
+  const document = cookedAs(recipe.document, {}, view.foods);
+  const scaled = scaleBatch(document, new Fraction(document.portions), view.foods, equipment);
+  const dish = { recipe, document, scaled, portionG: scaled.portionG };
+  dishesKnown.set(recipe.document, { equipment, foods: view.foods, dish });
+  return dish;
+}
+
+/** All that may be eaten in the week, and the goods that it is bought as. */
+export function candidatesOf(ask: CandidateAsk): {
+  readonly candidates: readonly Candidate[];
+  readonly goods: readonly Good[];
+} {
+  const { view } = ask;
+  const dishes = view.recipes.filter(({ name }) => !NO_MEAL.test(name)).map((recipe) => dishOf(view, recipe));
+  const placeOfFood = new Map(dishes.map(({ document }, n) => [document.component.id, n]));
+  const facts = new Map<number, Omit<MadeOf, 'each'>>();
+  const partsOf = (dish: Dish): readonly { readonly candidate: number; readonly each: number }[] =>
+    dish.scaled.lines.flatMap(({ food, grams, line }) => {
+      const candidate = placeOfFood.get(food.id);
+      const made = candidate === undefined ? undefined : dishes[candidate];
+      if (candidate === undefined || !made || !grams || line.optional) return [];
+      return [{ candidate, each: inBase(grams).valueOf() / dish.document.portions / made.portionG }];
+    });
+  const factsOf = (n: number, above: readonly number[]): Omit<MadeOf, 'each'> => {
+    const before = facts.get(n);
+    const dish = dishes[n];
+    if (before || !dish) return before ?? { facts: UNKNOWN, vegetablesG: 0 };
+    // A dish that is made of itself is nobody's dinner.
+    const of = partsOf(dish).flatMap(({ candidate, each }) =>
+      above.includes(candidate) ? [] : [{ ...factsOf(candidate, [...above, n]), each }],
+    );
+    const found = { facts: portionFacts(dish.scaled, of), vegetablesG: vegetablesIn(dish.scaled, of) };
+    facts.set(n, found);
+    return found;
+  };
+  const goods = goodsOf(ask, dishes);
+  const learned = learnedOf(view);
+  const eatenOf = eatenOfLate(view);
+  const { eaters } = view.week;
+  const candidates = dishes.map((dish, n): Candidate => {
+    const { recipe, document, portionG } = dish;
+    const { component } = document;
+    const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
+    const portionsIn = (lot: (typeof lots)[number]) => lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG));
+    const demanded = demandedOf(view, recipe, 1);
+    const takes = new Map(
+      eaters.map((eater) => [
+        eater.id,
+        refusalOf(eater, demanded) === undefined ? shareOf(eater, component.kind) * learned(eater.id, component.id) : 0,
+      ]),
+    );
+    const { facts: portion, vegetablesG } = factsOf(n, []);
+    const needs = partsOf(dish);
+    const work = tooLateToBegin(ask, dish) ? undefined : dishWork(recipe.document, view.foods, view.kitchen.equipment);
+    const liked =
+      eaters.length === 0
+        ? 0
+        : eaters.filter(({ tastes }) => tastes?.likes?.includes(component.id)).length / eaters.length;
+    return {
+      food: component.id,
+      recipe: recipe.id,
+      name: component.name,
+      kind: component.kind,
+      form: formOf(document, needs.length > 1),
+      covers: coversOf(component.kind, portion, vegetablesG),
+      facts: portion,
+      litresEach: portionG * FREEZER_LITRES_A_GRAM,
+      frozen: lots.filter(({ place }) => place.kind === 'freezer').reduce((sum, lot) => sum + portionsIn(lot), 0),
+      cold: [
+        ...lots
+          .filter(({ place }) => place.kind !== 'freezer')
+          .map((lot) => ({ portions: portionsIn(lot), lastMeal: lastMealOf(view, lot.until?.value) })),
+        ...cookedElsewhere(ask, recipe),
+      ],
+      ...(work ? { cooks: { ...cookingOf(ask, dish, goods), work, needs } } : {}),
+      want: ask.seats.map(({ at, guests }) => at.reduce((sum, { id }) => sum + (takes.get(id) ?? 0), guests)),
+      eats: eaters.map(({ id }) => takes.get(id) ?? 0),
+      liked: liked - Math.min(1, (eatenOf.get(component.id) ?? 0) / OFTEN) / 2,
+    };
+  });
+  return { candidates, goods: goods.list };
+}
+
+const UNKNOWN = {
+  kJ: undefined,
+  proteinG: undefined,
+  fibreG: undefined,
+  ironMg: undefined,
+  vitaminCMg: undefined,
+  saltG: undefined,
+};
+
+/** At how many meals of the weeks behind each thing was on the table. */
+function eatenOfLate({ week, today }: KitchenView): ReadonlyMap<string, number> {
+  const since = addDays(today, -BEHIND_DAYS);
+  const meals = new Map<string, Set<string>>();
+  for (const { food, day, meal } of week.eaten) {
+    if (day < since) continue;
+    const on = meals.get(food) ?? new Set();
+    on.add(`${day} ${meal}`);
+    meals.set(food, on);
+  }
+  return new Map([...meals].map(([food, on]) => [food, on.size]));
+}
+
+/** The last meal of the week that something keeps for. */
+const lastMealOf = (view: KitchenView, until: Day | undefined): number =>
+  until ? (daysBetween(view.today, until) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY;
+
+/** What the planned sessions that are not filled anew make of it: there from their day on, whatever is suggested. */
+function cookedElsewhere({ view, now, filled }: CandidateAsk, recipe: RecipeState): Candidate['cold'] {
+  const { zone } = view.kitchen.equipment;
+  const food = view.foods.get(recipe.document.component.id);
+  return view.batches
+    .filter(
+      ({ recipe: { id }, state, session }) => id === recipe.id && state.status === 'planned' && !filled.has(session.id),
+    )
+    .map((batch) => {
+      const until = food && keepsUntil(food, 'fridge', { madeOn: cookedOn(view, batch) });
+      return {
+        portions: Number(batch.state.portions) - Number(batch.state.freezePortions),
+        fromMeal: firstMealOf(
+          view.week.slots,
+          weekDays(view.today),
+          zone,
+          Math.max(Date.parse(batch.session.startsAt), now),
+        ),
+        lastMeal: lastMealOf(view, until?.value),
+      };
+    });
+}
+
+/** A soak that would have had to begin already: what is planned has its own word for that, what is not cannot be suggested. */
+function tooLateToBegin({ view, start, now }: CandidateAsk, { recipe, document }: Dish): boolean {
+  if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
+  return document.steps.some(
+    (step) => step.kind === 'ahead' && now + leadOf(step, document.steps).leastHours * HOUR_MS > start,
+  );
+}
+
+interface Goods {
+  readonly list: readonly Good[];
+  readonly numberOf: ReadonlyMap<string, number>;
+  readonly guessed: ReadonlySet<string>;
+}
+
+/** What one portion takes off the shelf, in each food's base unit. */
+const needsOf = ({ scaled, document }: Dish) =>
+  scaled.lines.flatMap(({ food, fromShelf, line }) =>
+    fromShelf && !line.optional && food.facts.kind !== 'component'
+      ? [{ food, each: inBase(fromShelf.value).valueOf() / document.portions }]
+      : [],
+  );
+
+/** All that the dishes are made of, with what is there and what a pack costs. What has no price is taken at what a gram of food costs here on the whole. */
+function goodsOf({ view }: CandidateAsk, dishes: readonly Dish[]): Goods {
+  const prices = newestPrices(view);
+  const there = new Map<string, number>();
+  for (const { food, onHand } of view.lots) there.set(food.id, (there.get(food.id) ?? 0) + onHand.valueOf());
+  const weighed = [...prices].filter(([food]) => view.foods.get(food)?.facts.base !== 'each');
+  const usual =
+    weighed.length > 0
+      ? weighed.reduce((sum, [, { minor, amount }]) => sum + minor / amount.valueOf(), 0) / weighed.length
+      : 0;
+  const list: Good[] = [];
+  const numberOf = new Map<string, number>();
+  const guessed = new Set<string>();
+  for (const dish of dishes)
+    for (const { food } of needsOf(dish)) {
+      if (numberOf.has(food.id)) continue;
+      numberOf.set(food.id, list.length);
+      const price = prices.get(food.id);
+      const perUnit = price ? price.minor / price.amount.valueOf() : food.facts.base === 'each' ? 0 : usual;
+      const holds = food.facts.packs?.value.map(({ grams }) => grams).sort((a, b) => a - b)[0];
+      const paid = price?.amount.valueOf();
+      const pack = food.facts.base === 'g' && holds !== undefined ? holds : paid;
+      if (!price) guessed.add(food.id);
+      list.push({
+        name: food.name,
+        there: there.get(food.id) ?? 0,
+        pack: price ? pack : undefined,
+        minor: price && pack !== undefined ? perUnit * pack : perUnit,
+      });
+    }
+  return { list, numberOf, guessed };
+}
+
+function cookingOf(
+  { view, pressing, worthOf, locked }: CandidateAsk,
+  dish: Dish,
+  goods: Goods,
+): Omit<Cooking, 'work' | 'needs'> {
+  const { recipe, document } = dish;
+  const { portions, component } = document;
+  const needs = needsOf(dish);
+  const month = Number(view.today.slice(5, 7));
+  const wanted = locked[recipe.id];
+  return {
+    recipe: recipe.id,
+    sizes: [...new Set(SIZES.map((times) => Math.max(2, Math.round(portions * times))))],
+    buys: needs.flatMap(({ food, each }) => {
+      const good = goods.numberOf.get(food.id);
+      return good === undefined ? [] : [{ good, each }];
+    }),
+    costGuessed: needs.some(({ food }) => goods.guessed.has(food.id)),
+    clears: [...pressing.keys()].map(
+      (food) => (needs.find((need) => need.food.id === food)?.each ?? 0) / worthOf(food),
+    ),
+    keepsMeals: component.fridgeDays.value * MEALS_A_DAY,
+    freezes: component.freezerDays.value >= FREEZES_FROM_DAYS,
+    inSeason: needs.some(({ food }) => inSeason(food.name, month) === true),
+    ...(wanted === undefined ? {} : { locked: wanted }),
+  };
+}
+/** Times the written size. */
+const SIZES = [0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4];
