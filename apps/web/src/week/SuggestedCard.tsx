@@ -15,6 +15,7 @@ import {
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
+import { Fragment } from 'react';
 import { Button } from 'antd';
 import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
@@ -34,6 +35,9 @@ const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   liking: 'liked or in season, less what was often',
   over: 'what cannot be',
 };
+
+/** Six days of seven. */
+const MOST_DAYS = 6 / 7;
 
 /** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
 export function SuggestedCard({
@@ -92,51 +96,75 @@ export function SuggestedCard({
   return (
     <section className="suggested-card" aria-label={goodAt}>
       <h2>{goodAt}</h2>
-      <p className="suggested-figures">
-        {tried && (
-          <Why because={tried.hands.because}>
-            <b className="number">{duration(tried.hands.value)}</b> hands, and washing up
-          </Why>
-        )}{' '}
-        ·{' '}
-        {tried && (
-          <Why
-            because={{
-              rule: 'ingredients of all dishes, from the shelf and at the newest price',
-              figure: moneyText(tried.usedMinor, currency),
-              parts: tried.because,
-            }}
-          >
-            <b className="number">
-              {tried.unknown.length > 0 && 'at least '}
-              {moneyText(tried.usedMinor, currency)}
-            </b>
-          </Why>
-        )}{' '}
-        · {variety.different} different things
+      <dl className="suggested-figures">
         {all.of > 0 && (
           <>
-            {' '}
-            ·{' '}
-            <Why because={becauseOfFed(fed)}>
-              <b className="number">
-                {all.within} of {all.of}
-              </b>{' '}
-              days feed
-            </Why>
+            <dt>days that feed</dt>
+            <dd>
+              <Why because={becauseOfFed(fed)}>
+                <b className={all.within < all.of * MOST_DAYS ? 'number cannot' : 'number'}>
+                  {all.within} of {all.of}
+                </b>
+              </Why>
+            </dd>
+          </>
+        )}
+        {tried && (
+          <>
+            <dt>hands, and washing up</dt>
+            <dd>
+              <Why because={tried.hands.because}>
+                <b className="number">{duration(tried.hands.value)}</b>
+              </Why>
+            </dd>
+            <dt>ingredients</dt>
+            <dd>
+              <Why
+                because={{
+                  rule: 'ingredients of all dishes, from the shelf and at the newest price',
+                  figure: moneyText(tried.usedMinor, currency),
+                  parts: tried.because,
+                }}
+              >
+                <b className="number">
+                  {tried.unknown.length > 0 && 'at least '}
+                  {moneyText(tried.usedMinor, currency)}
+                </b>
+              </Why>
+            </dd>
           </>
         )}
         {sessions?.map(({ id, startsAt, minutes }) => (
-          <span key={id}>
-            {' '}
-            · session {sessions.length > 1 && `${dayName(dayAt(new Date(startsAt), view.kitchen.equipment.zone))} `}
-            {duration(minutes)}
-          </span>
+          <Fragment key={id}>
+            <dt>{dayName(dayAt(new Date(startsAt), view.kitchen.equipment.zone))}, start to end</dt>
+            <dd>
+              <b className="number">{duration(minutes)}</b>
+            </dd>
+          </Fragment>
         ))}
-        {tried &&
-          tried.broken.length > 0 &&
-          ` · ${tried.broken.length} ${tried.broken.length === 1 ? 'meal' : 'meals'} short`}
-      </p>
+        <dt>different things</dt>
+        <dd>
+          <b className="number">{variety.different}</b>
+        </dd>
+        {ask.freezerLitres !== undefined && eaten.freezerLitres >= 0.5 && (
+          <>
+            <dt>to freeze</dt>
+            <dd>
+              <b className="number">
+                {Math.round(eaten.freezerLitres)} of {Math.round(ask.freezerLitres)} L
+              </b>
+            </dd>
+          </>
+        )}
+        {tried && tried.broken.length > 0 && (
+          <>
+            <dt className="cannot">meals that fall short</dt>
+            <dd>
+              <b className="number cannot">{tried.broken.length}</b>
+            </dd>
+          </>
+        )}
+      </dl>
       <ul className="suggested-dishes">
         {(tried?.dishes ?? []).map(({ recipe, name, portions }) => {
           const c = ask.candidates.findIndex(({ cooks }) => cooks?.recipe === recipe);

@@ -271,7 +271,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         if (isMain[c] === 1) {
           const f = formOf[c] as number;
           formCount[f] = (formCount[f] as number) + 1;
-          if ((formCount[f]) > FORM_OFTEN) repeats += 1;
+          if (formCount[f] > FORM_OFTEN) repeats += 1;
           const other = m % MEALS_A_DAY === 1 ? (plates[plate - PLACES.length + MAIN] as number) : -1;
           if (other >= 0 && other !== c && formOf[other] === f && f !== POT) repeats += 1;
         }
@@ -307,7 +307,9 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         const kJ = (fed[from] as number) / share;
         const proteinG = (fed[from + 1] as number) / share;
         const day =
-          (isWithin({ kJ, proteinG }, bands[b] as number, bands[b + 1] as number, bands[b + 2] as number) ? 0 : OUTSIDE) +
+          (isWithin({ kJ, proteinG }, bands[b] as number, bands[b + 1] as number, bands[b + 2] as number)
+            ? 0
+            : OUTSIDE) +
           under(kJ, bands[b] as number) +
           above(kJ, bands[b + 1] as number) / 2 +
           under(proteinG, bands[b + 2] as number) / 2 +

@@ -63,20 +63,29 @@ export function weekGoodAt(
   return { goodAt, ...best };
 }
 
-/** Of all that were found, for each thing the one that is best at it. */
+/** So much worse a week may be to be shown beside another of the same dishes. */
+const AS_GOOD = 1.03;
+const dishesIn = ({ sizes }: Draft): string => sizes.flatMap((size, c) => (size > 0 ? [c] : [])).join(' ');
+
+/** Of all that were found, for each thing the one that is best at it; of two as good, the one that is not shown already. */
 export function bestOfEach(
   ask: Omit<WeekAsk, 'weights'>,
   pulled: Pulled,
   known: readonly Draft[],
 ): readonly SuggestedWeek[] {
+  const shown = new Set<string>();
   return (Object.keys(PROFILES) as Profile[]).map((goodAt): SuggestedWeek => {
     const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
     const fold = weekFold(own);
-    const [best] = known
+    const sorted = known
       .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
       .sort((a, b) => a.score - b.score);
+    const [best] = sorted;
     if (!best) throw new Error('No week was tried.');
-    return { goodAt, ...told(own, best.draft) };
+    const other = sorted.find(({ draft, score }) => score <= best.score * AS_GOOD && !shown.has(dishesIn(draft)));
+    const { draft } = other ?? best;
+    shown.add(dishesIn(draft));
+    return { goodAt, ...told(own, draft) };
   });
 }
 
