@@ -10,9 +10,12 @@ import { MAIN, PLACES, PLATE_PARTS, placeOf, type WeekAsk } from '../src/week/in
 const load = loadHighs as unknown as () => Promise<Highs>;
 const MEALS_A_DAY = 2;
 /** As `fold.ts` and `score.ts` say it: the reference is told the rules, and finds its own way. */
-const CHOSEN_AND_MISSING = 0.5;
+const CHOSEN_AND_MISSING = 2;
+const SPARE = 1.05;
+const HARDLY_MISSED = 0.3;
+const NOT_ENOUGH = 0.25;
 const ASSEMBLY_LACKS = 3;
-const CANNOT_BE = 20;
+const CANNOT_BE = 60;
 const FORM_OFTEN = 3;
 const FROZEN_COUNTS = 0.15;
 
@@ -40,11 +43,16 @@ function formulate({ presses, candidates, people, sessions, goods, weights, most
   const row = (left: string, right: number, sign = '<=') => rows.push(`${left} ${sign} ${right}`);
   const times = (factor: number, name: string) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`;
   const cookedFrom = sessions[0]?.from ?? 0;
+  const frozenFrom = sessions[0]?.frozenFrom ?? 0;
   const all = [...people.keys()].filter((m) => (people[m] ?? 0) > 0);
   const isMain = (c: number) => placeOf(candidates[c]?.kind ?? 'grain') === MAIN;
   const keeps = (c: number, m: number): boolean => {
     const cooks = candidates[c]?.cooks;
-    return cooks !== undefined && m >= cookedFrom && (cooks.freezes || m < cookedFrom + cooks.keepsMeals);
+    return (
+      cooks !== undefined &&
+      m >= cookedFrom &&
+      ((cooks.freezes && m >= frozenFrom) || m < cookedFrom + cooks.keepsMeals)
+    );
   };
   /** Where portions at a meal may come from. */
   const sourcesAt = (c: number, m: number): readonly string[] => [
@@ -72,6 +80,10 @@ function formulate({ presses, candidates, people, sessions, goods, weights, most
       row(`${sourcesAt(c, m).join(' + ')} - ${want} x${m}_${c}`, 0);
       pay(weights.short * CHOSEN_AND_MISSING * want, `x${m}_${c}`);
       for (const name of sourcesAt(c, m)) pay(-weights.short * CHOSEN_AND_MISSING, name);
+      if (want <= HARDLY_MISSED) continue;
+      binary.push(`z${m}_${c}`);
+      pay(CANNOT_BE * NOT_ENOUGH, `z${m}_${c}`);
+      row(`${want} x${m}_${c} - ${sourcesAt(c, m).join(' - ')} - ${want} z${m}_${c}`, HARDLY_MISSED);
     }
   }
 
@@ -116,11 +128,14 @@ function formulate({ presses, candidates, people, sessions, goods, weights, most
         ];
         pay(weights.short * ASSEMBLY_LACKS, `l${c}_${d}`);
         row(
-          `l${c}_${d} + ${from.join(' + ')} ${sizes.map(({ size, name }) => times(-need.each * size, name)).join(' ')}`,
+          `l${c}_${d} + ${from.join(' + ')} ${sizes.map(({ size, name }) => times(-need.each * SPARE * size, name)).join(' ')}`,
           0,
           '>=',
         );
-        row(`${from.join(' + ')} ${sizes.map(({ size, name }) => times(-need.each * size, name)).join(' ')}`, 0);
+        row(
+          `${from.join(' + ')} ${sizes.map(({ size, name }) => times(-need.each * SPARE * size, name)).join(' ')}`,
+          0,
+        );
       }
     }
     for (const m of all) {

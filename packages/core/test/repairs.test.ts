@@ -7,7 +7,7 @@ import {
   askOf,
   brokenMeals,
   costAhead,
-  nextSessionAt,
+  newSessionAt,
   repairsOf,
   stripsOf,
   suggestedChange,
@@ -47,17 +47,16 @@ const four = ['a', 'b', 'c', 'd'].map((id) => eaterOf(id));
 
 /** The rows as the server would keep them after a change, read anew. */
 function kept(view: KitchenView, { slots = [], size = [], add = [], drop = [] }: WeekChange, now: number): KitchenView {
-  const made = add.some(
-    ({ session }) => session === NEW_SESSION || (session === undefined && view.session?.status !== 'planned'),
-  );
+  const into = (session: string | undefined): string =>
+    session ?? (view.session?.status === 'planned' ? view.session.id : NEW_SESSION);
+  const made = [...new Set(add.map(({ session }) => into(session)))].flatMap((id) => {
+    const startsAt = newSessionAt(id, now);
+    return startsAt === undefined
+      ? []
+      : [{ ...sessionOf(id, TODAY, '00:00'), startsAt: new Date(startsAt).toISOString() }];
+  });
   const added = add.map((each, n): BatchState => ({
-    ...batchOf(
-      `new ${n}`,
-      each.session === undefined ? (view.session?.status === 'planned' ? view.session.id : NEW_SESSION) : each.session,
-      MILLET,
-      each.portions,
-      each.freezePortions,
-    ),
+    ...batchOf(`new ${n}`, into(each.session), MILLET, each.portions, each.freezePortions),
     recipe: each.recipe,
   }));
   const week: WeekState = {
@@ -66,12 +65,7 @@ function kept(view: KitchenView, { slots = [], size = [], add = [], drop = [] }:
       ...slots,
       ...view.week.slots.filter((was) => !slots.some(({ day, meal }) => day === was.day && meal === was.meal)),
     ],
-    sessions: made
-      ? [
-          ...view.week.sessions,
-          { ...sessionOf(NEW_SESSION, TODAY, '00:00'), startsAt: new Date(nextSessionAt(now)).toISOString() },
-        ]
-      : view.week.sessions,
+    sessions: [...view.week.sessions, ...made],
     batches: [
       ...view.week.batches.map((batch): BatchState => {
         const other = size.find(({ id }) => id === batch.id);

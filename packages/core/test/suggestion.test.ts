@@ -62,7 +62,9 @@ function invented(seed: number, days: number, foods: number): WeekAsk {
   return {
     people,
     groups: [{ names: ['a'], at: people.map(() => true), band: dayBand(1) }],
-    sessions: [{ id: 's', from: upTo(1), most: { hands: 9999, cooker: 9999, oven: 9999, burners: 9999 } }],
+    sessions: [
+      { id: 's', from: upTo(1), frozenFrom: 3, most: { hands: 9999, cooker: 9999, oven: 9999, burners: 9999 } },
+    ],
     goods: [
       { name: 'peas', there: 200, pack: 500, minor: 180 },
       { name: 'millet', there: 0, pack: 1000, minor: 320 },
@@ -85,10 +87,10 @@ test('small weeks are within four hundredths of a bound that may leave food for 
   const best = await referenceWeek();
   let found = 0;
   let bound = 0;
-  for (let seed = 1; seed <= 12; seed++) {
+  for (let seed = 1; seed <= 8; seed++) {
     const ask = invented(seed, 3, 6);
     const least = best(ask);
-    const score = Math.min(...[1, 2, 3].map((from) => suggestWeek(ask, { seed: from, rounds: 60_000 }).score));
+    const score = Math.min(...[1, 2].map((from) => suggestWeek(ask, { seed: from, rounds: 40_000 }).score));
     expect(score).toBeGreaterThanOrEqual(least - 1e-4);
     found += score;
     bound += least;

@@ -1,4 +1,4 @@
-import { NEW_SESSION, nextSessionAt, type KitchenView, type WeekChange } from '@kestrel-ridge/core/view';
+import { NEW_SESSION, newSessionAt, type KitchenView, type WeekChange } from '@kestrel-ridge/core/view';
 import { useCallback } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { appNow } from '../parts/appNow.ts';
@@ -17,8 +17,17 @@ export function useWeekChange(view: KitchenView): (change: WeekChange, text: str
 function commandOf(view: KitchenView, { slots = [], size = [], add = [], drop = [] }: WeekChange): WeekCommand {
   const seen = (id: string) => ({ id, version: view.week.batches.find((batch) => batch.id === id)?.version ?? 0 });
   const planned = view.session?.status === 'planned' ? view.session.id : undefined;
-  const made = newId();
-  const into = (session: string | undefined) => (session === NEW_SESSION ? made : (session ?? planned ?? made));
+  const now = appNow();
+  // All that say the same new session are cooked in one.
+  const made = new Map<string, { readonly id: string; readonly startsAt: number }>();
+  const into = (session: string | undefined): string => {
+    const said = session ?? planned ?? NEW_SESSION;
+    const startsAt = newSessionAt(said, now);
+    if (startsAt === undefined) return said;
+    const known = made.get(said) ?? { id: newId(), startsAt };
+    made.set(said, known);
+    return known.id;
+  };
   const added = add.map(({ recipe, portions, freezePortions, session }) => ({
     id: newId(),
     session: into(session),
@@ -26,10 +35,16 @@ function commandOf(view: KitchenView, { slots = [], size = [], add = [], drop = 
     portions: `${portions}`,
     freezePortions: `${freezePortions}`,
   }));
-  const startsAt = () => new Date(nextSessionAt(appNow())).toISOString();
   return {
-    ...(added.some(({ session }) => session === made)
-      ? { sessions: [{ id: made, name: 'next', startsAt: startsAt(), cooks: 1 }] }
+    ...(made.size > 0
+      ? {
+          sessions: [...made.values()].map(({ id, startsAt }) => ({
+            id,
+            name: 'next',
+            startsAt: new Date(startsAt).toISOString(),
+            cooks: 1,
+          })),
+        }
       : {}),
     slots,
     seen: slots.map((slot) => seenSlot(view, slot)),

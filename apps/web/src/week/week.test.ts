@@ -256,7 +256,9 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
     people: Array<number>(14).fill(4),
     groups: [],
     goods: [],
-    sessions: [{ id: view.session?.id, from: 0, most: { hands: 240, cooker: 240, oven: 240, burners: 960 } }],
+    sessions: [
+      { id: view.session?.id, from: 0, frozenFrom: 0, most: { hands: 240, cooker: 240, oven: 240, burners: 960 } },
+    ],
     candidates: [
       { ...THING, food, recipe, name: 'Millet', kind: 'grain', cooks: { ...COOKS, recipe } },
       {

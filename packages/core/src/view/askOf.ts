@@ -1,9 +1,10 @@
-import type { Moment } from '../quantity/index.ts';
+import { HOUR_MS, addDays, dayAt, hourAt, localMoment, momentAt, type Moment } from '../quantity/index.ts';
 import {
   MEAL_NAMES,
   WORK,
   dayBand,
   eatersAt,
+  firstMealFrom,
   firstMealOf,
   servedAt,
   slotAt,
@@ -14,10 +15,12 @@ import {
 } from '../week/index.ts';
 import { candidatesOf, type Seat } from './candidatesOf.ts';
 import { freezerLeft } from './freezerLeft.ts';
+import { thawedAfter } from './frozenThrough.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
 import { weekDays } from './stripsOf.ts';
+import { newSession } from './weekChange.ts';
 
 /** What the cook wants kept, and how much there is to spend. */
 export interface Wanted {
@@ -77,7 +80,7 @@ export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<Week
   const { candidates, goods } = candidatesOf({
     view,
     seats,
-    start: Math.max(sessions[0]?.startsAt ?? now, now),
+    start: Math.max(sessions.find(({ extra }) => !extra)?.startsAt ?? now, now),
     now,
     filled: new Set(sessions.flatMap(({ id }) => id ?? [])),
     pressing,
@@ -113,12 +116,29 @@ function notServed({ cooks: _no, ...candidate }: Candidate): Candidate {
   return { ...candidate, want: candidate.want.map(() => 0) };
 }
 
-/** The session at hand or the next one, and all that are planned after it in these days. */
-function sessionsOf(view: KitchenView, now: Moment): readonly (SessionAsk & { readonly startsAt: Moment })[] {
+/** A session that is made beside those that are planned is a short one, minutes. Common practice, no published source. */
+const TOP_UP_MINUTES = 120;
+/** Between a session and its top-up, days: as long as most of it keeps in the fridge. Common practice, no published source. */
+const TOP_UP_AFTER_DAYS = 3;
+/** Nobody begins to cook before, or after. Common practice, no published source. */
+const COOKS_FROM = '08:00';
+const COOKS_UNTIL = 19;
+
+interface Startable extends SessionAsk {
+  readonly startsAt: Moment;
+}
+
+/**
+ * The session at hand or the next one, and all that are planned after it in these days. Where the first is far off, one that begins at once may be made;
+ * where nothing is planned some days later, a top-up.
+ */
+function sessionsOf(view: KitchenView, now: Moment): readonly Startable[] {
   const { equipment } = view.kitchen;
+  const { zone } = equipment;
   const days = weekDays(view.today);
   const at = view.session?.status === 'planned' ? view.session : undefined;
-  const first = at ? Date.parse(at.startsAt) : nextSessionAt(now);
+  const next = nextSessionAt(now);
+  const first = at ? Date.parse(at.startsAt) : next;
   const later = view.week.sessions.filter(
     ({ id, status, startsAt }) => status === 'planned' && id !== at?.id && Date.parse(startsAt) > first,
   );
@@ -128,21 +148,41 @@ function sessionsOf(view: KitchenView, now: Moment): readonly (SessionAsk & { re
     oven: equipment.ovens.length,
     burners: equipment.burners,
   };
-  const asked = (id: string | undefined, startsAt: Moment, cooks: number) => ({
+  const asked = (id: string | undefined, startsAt: Moment, cooks: number, minutes: number): Startable => ({
     id,
     startsAt,
-    from: firstMealOf(view.week.slots, days, equipment.zone, Math.max(startsAt, now)),
+    from: firstMealOf(view.week.slots, days, zone, Math.max(startsAt, now)),
+    frozenFrom: firstMealFrom(
+      view.week.slots,
+      days,
+      zone,
+      thawedAfter(view, dayAt(new Date(Math.max(startsAt, now)), zone), null),
+    ),
     most: Object.fromEntries(
-      WORK.map((what) => [what, SESSION_MINUTES * (what === 'hands' ? cooks : things[what])]),
+      WORK.map((what) => [what, minutes * (what === 'hands' ? cooks : things[what])]),
     ) as unknown as SessionAsk['most'],
   });
+  const extra = (startsAt: Moment): Startable => ({
+    ...asked(newSession(startsAt), startsAt, 1, TOP_UP_MINUTES),
+    extra: true,
+  });
+  // At once, but not at night.
+  const hour = hourAt(next, zone);
+  const awake = (days: number) => momentAt(addDays(dayAt(new Date(next), zone), days), COOKS_FROM, zone);
+  const atOnce = hour < Number(COOKS_FROM.slice(0, 2)) ? awake(0) : hour < COOKS_UNTIL ? next : awake(1);
+  const clock = localMoment(first, zone).slice(11, 16);
+  const topUp = momentAt(addDays(dayAt(new Date(first), zone), TOP_UP_AFTER_DAYS), clock, zone);
+  const near = (moment: Moment) => later.some(({ startsAt }) => Math.abs(Date.parse(startsAt) - moment) < 2 * DAY_MS);
   return [
-    asked(at?.id, first, at?.cooks ?? 1),
+    asked(at?.id, first, at?.cooks ?? 1, SESSION_MINUTES),
     ...later
       .sort((a, b) => a.startsAt.localeCompare(b.startsAt))
-      .map(({ id, startsAt, cooks }) => asked(id, Date.parse(startsAt), cooks)),
+      .map(({ id, startsAt, cooks }) => asked(id, Date.parse(startsAt), cooks, SESSION_MINUTES)),
+    ...(first - atOnce > DAY_MS ? [extra(atOnce)] : []),
+    ...(near(topUp) ? [] : [extra(topUp)]),
   ].filter(({ from }, n) => n === 0 || from < days.length * MEAL_NAMES.length);
 }
+const DAY_MS = 24 * HOUR_MS;
 
 /** Eaters who are there at the same meals, take the same and should get the same are one group. */
 function groupsOf(

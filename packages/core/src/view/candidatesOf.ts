@@ -7,6 +7,7 @@ import { leadOf } from '../session/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import {
   MEALS_A_DAY,
+  firstMealFrom,
   firstMealOf,
   refusalOf,
   shareOf,
@@ -17,7 +18,8 @@ import {
 } from '../week/index.ts';
 import { dishWork } from './dishWork.ts';
 import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
-import type { KitchenView } from './kitchenView.ts';
+import { readyFrom } from './frozenThrough.ts';
+import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices } from './newestPrice.ts';
 import { coversOf, formOf, portionFacts, vegetablesIn, type MadeOf } from './platePart.ts';
 import { cookedOn } from './promisesOf.ts';
@@ -142,11 +144,21 @@ export function candidatesOf(ask: CandidateAsk): {
       covers: coversOf(component.kind, portion, vegetablesG),
       facts: portion,
       litresEach: portionG * FREEZER_LITRES_A_GRAM,
-      frozen: lots.filter(({ place }) => place.kind === 'freezer').reduce((sum, lot) => sum + portionsIn(lot), 0),
+      frozen: lots
+        .filter((lot) => lot.place.kind === 'freezer' && readyAt(ask, lot) === 0)
+        .reduce((sum, lot) => sum + portionsIn(lot), 0),
       cold: [
         ...lots
           .filter(({ place }) => place.kind !== 'freezer')
           .map((lot) => ({ portions: portionsIn(lot), lastMeal: lastMealOf(view, lot.until?.value) })),
+        // What went into the freezer of late is not frozen through yet.
+        ...lots
+          .filter((lot) => lot.place.kind === 'freezer' && readyAt(ask, lot) > 0)
+          .map((lot) => ({
+            portions: portionsIn(lot),
+            fromMeal: readyAt(ask, lot),
+            lastMeal: DAYS * MEALS_A_DAY,
+          })),
         ...cookedElsewhere(ask, recipe),
       ],
       ...(work ? { cooks: { ...cookingOf(ask, dish, goods), work, needs } } : {}),
@@ -183,6 +195,10 @@ function eatenOfLate({ week, today }: KitchenView): ReadonlyMap<string, number> 
 /** The last meal of the week that something keeps for. */
 const lastMealOf = (view: KitchenView, until: Day | undefined): number =>
   until ? (daysBetween(view.today, until) + 1) * MEALS_A_DAY - 1 : DAYS * MEALS_A_DAY;
+
+/** The first meal that a frozen box can feed, from 0. */
+const readyAt = ({ view, now }: CandidateAsk, lot: ShelfLot): number =>
+  firstMealFrom(view.week.slots, weekDays(view.today), view.kitchen.equipment.zone, readyFrom(view, lot, now));
 
 /** What the planned sessions that are not filled anew make of it: there from their day on, whatever is suggested. */
 function cookedElsewhere({ view, now, filled }: CandidateAsk, recipe: RecipeState): Candidate['cold'] {

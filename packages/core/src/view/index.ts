@@ -42,7 +42,7 @@ export { brokenAfter, untilItHolds } from './untilItHolds.ts';
 export type { TriedChange } from './untilItHolds.ts';
 export { usesUp } from './usesUp.ts';
 export type { UsesUp } from './usesUp.ts';
-export { NEW_SESSION } from './weekChange.ts';
+export { NEW_SESSION, newSession, newSessionAt } from './weekChange.ts';
 export type { AddedDish, DraftSize, WeekChange } from './weekChange.ts';
 export { tryWeek } from './tryWeek.ts';
 export type { TriedWeek } from './tryWeek.ts';

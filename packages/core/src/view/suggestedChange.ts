@@ -29,7 +29,8 @@ export function suggestedChange(
   const cooked = draft.sizes.flatMap((portions, c) => {
     const recipe = ask.candidates[c]?.cooks?.recipe;
     if (portions === 0 || recipe === undefined) return [];
-    const freezePortions = Math.min(portions, Math.max(0, Math.ceil((eaten.fromFreezer[c] ?? 0) - 1e-6)));
+    const freezePortions = frozenOf(portions, c, eaten);
+    // One that is not planned, and is not simply the next, is made.
     const session = ask.sessions[draft.into[c] ?? 0]?.id;
     return [{ recipe, portions, freezePortions, ...(session === undefined ? {} : { session }) }];
   });
@@ -49,3 +50,14 @@ export function suggestedChange(
       .map(({ state }) => state.id),
   };
 }
+
+/** Whole portions to freeze: what is eaten late, without taking from what is eaten while the fridge keeps it. */
+function frozenOf(portions: number, c: number, { at, fromFreezer }: Suggested['eaten']): number {
+  const late = fromFreezer[c] ?? 0;
+  const early = at.flat().reduce((sum, each) => sum + (each.candidate === c ? each.portions : 0), 0) - late;
+  const most = Math.floor(portions - early + A_BIT);
+  const wanted = Math.ceil(late - A_BIT);
+  return Math.max(0, Math.min(portions, wanted, Math.max(most, Math.floor(late))));
+}
+/** Less than that of a portion is not missed. */
+const A_BIT = 0.25;

@@ -5,7 +5,7 @@ import { nextSessionAt } from './nextSessionAt.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { brokenMeals, type BrokenMeal } from './mends.ts';
 import { stripsOf } from './stripsOf.ts';
-import type { WeekChange } from './weekChange.ts';
+import { newSessionAt, type WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
 
 /** What a mended week comes to, judged by the fold that the week's own page goes by. */
@@ -117,6 +117,8 @@ function withMore(
 
 /** When an added dish is cooked, ms. */
 const startOf = (view: KitchenView, session: string | undefined, now: Moment): number => {
+  const made = session === undefined ? undefined : newSessionAt(session, now);
+  if (made !== undefined) return made;
   const into = view.week.sessions.find(({ id }) => id === (session ?? view.session?.id));
   return into?.status === 'planned' ? Date.parse(into.startsAt) : nextSessionAt(now);
 };

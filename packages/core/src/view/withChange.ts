@@ -3,13 +3,13 @@ import type { BatchState, SessionState, WeekState } from '../formats/index.ts';
 import type { Slot } from '../week/index.ts';
 import { scaledBatches, type KitchenView } from './kitchenView.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
-import { NEW_SESSION, type WeekChange } from './weekChange.ts';
+import { NEW_SESSION, newSessionAt, type WeekChange } from './weekChange.ts';
 
-/** The session that added dishes would be cooked in, where none is planned yet. */
-const nextSession = (now: Moment): SessionState => ({
-  id: NEW_SESSION,
+/** A session that added dishes would be cooked in, where it is not planned yet. */
+const made = (id: string, startsAt: Moment): SessionState => ({
+  id,
   name: 'next',
-  startsAt: new Date(nextSessionAt(now)).toISOString(),
+  startsAt: new Date(startsAt).toISOString(),
   cooks: 1,
   wishes: { pins: {}, breaks: [] },
   status: 'planned',
@@ -24,7 +24,7 @@ const sameMeal = (a: Slot, b: Slot): boolean => a.day === b.day && a.meal === b.
  */
 export function withChange(view: KitchenView, change: WeekChange, now: Moment): KitchenView {
   const { slots = [], size = [], add = [], drop = [] } = change;
-  const session = view.session?.status === 'planned' ? view.session : nextSession(now);
+  const session = view.session?.status === 'planned' ? view.session : made(NEW_SESSION, nextSessionAt(now));
   const added = add.map(({ recipe, portions, freezePortions, session: into = session.id }, n): BatchState => ({
     id: `added ${n}`,
     session: into,
@@ -44,9 +44,13 @@ export function withChange(view: KitchenView, change: WeekChange, now: Moment): 
   const week: WeekState = {
     ...view.week,
     slots: [...view.week.slots.filter((slot) => !slots.some((other) => sameMeal(slot, other))), ...slots],
-    sessions: added.some(({ session: into }) => into === NEW_SESSION)
-      ? [...view.week.sessions, nextSession(now)]
-      : view.week.sessions,
+    sessions: [
+      ...view.week.sessions,
+      ...[...new Set(added.map(({ session: into }) => into))].flatMap((into) => {
+        const startsAt = newSessionAt(into, now);
+        return startsAt === undefined ? [] : [made(into, startsAt)];
+      }),
+    ],
     batches: [
       ...view.week.batches
         .filter(({ id }) => !drop.includes(id))

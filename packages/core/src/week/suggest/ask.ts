@@ -95,8 +95,12 @@ export interface EaterGroup {
 export interface SessionAsk {
   /** Undefined: the next one, which is not planned yet. */
   readonly id: string | undefined;
+  /** It is not planned, and would be made for what is cooked in it: getting everything out once more takes hands. */
+  readonly extra?: boolean;
   /** The first meal that what is cooked in it can feed. */
   readonly from: number;
+  /** The first meal that what is frozen of it can feed: frozen through, and thawed. */
+  readonly frozenFrom: number;
   /** Minutes at most. */
   readonly most: Readonly<Record<(typeof WORK)[number], number>>;
 }

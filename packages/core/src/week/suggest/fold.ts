@@ -47,10 +47,17 @@ export interface DayFed {
 }
 
 /** Something that is chosen and not there is worse than a plate that is planned without it. */
-const CHOSEN_AND_MISSING = 0.5;
+const CHOSEN_AND_MISSING = 2;
+/** So much of a portion nobody misses; more is a meal that the week would call short. */
+const HARDLY_MISSED = 0.3;
+const NOT_ENOUGH = 0.25;
 const ASSEMBLY_LACKS = 3;
+/** A little more is made of what goes into something else than its portions say: loads and peel are no whole numbers. */
+const SPARE = 1.05;
 /** Beside energy and protein, the rest of a day counts less. Common practice, no published source. */
 const BESIDE = 0.25;
+/** Minutes of hands for a session more: everything comes out, and is washed up, once more. Common practice, no published source. */
+const EXTRA_SESSION = 20;
 /** A day that is outside its band at all. */
 const OUTSIDE = 0.3;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
@@ -131,7 +138,9 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const buyEach = Float64Array.from(bought, ({ each }) => each);
   const packOf = Float64Array.from(goods, ({ pack }) => pack ?? 0);
   const minorOf = Float64Array.from(goods, ({ minor }) => minor);
+  const extra = Uint8Array.from(sessions, (session) => (session.extra ? 1 : 0));
   const sessionFrom = Int32Array.from(sessions, ({ from }) => from);
+  const sessionFrozen = Int32Array.from(sessions, ({ frozenFrom }) => frozenFrom);
   const most = Float64Array.from(sessions.flatMap((session) => WORK.map((what) => session.most[what])));
   const made = candidates.flatMap(({ cooks }, c) => (cooks && cooks.needs.length > 0 ? [c] : []));
   /** Least kJ, most kJ, protein, fibre, iron, most salt. */
@@ -150,6 +159,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const frozen = new Float64Array(n);
   const cooked = new Float64Array(n);
   const cookedAt = new Int32Array(n);
+  const frozenAt = new Int32Array(n);
   const fromFreezer = new Float64Array(n);
   const pressing = new Float64Array(presses.length);
   const lastDay = new Int32Array(n);
@@ -179,7 +189,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       if (made && !late && freezes[c] === 0 && (pieceLast[p] as number) > last) open -= bite(cooked, c, open);
       open -= bite(piece, p, open);
     }
-    if (open > 0 && made && (!late || freezes[c] === 1)) {
+    if (open > 0 && made && (!late || (freezes[c] === 1 && m >= (frozenAt[c] as number)))) {
       const got = bite(cooked, c, open);
       open -= got;
       if (late) fromFreezer[c] = (fromFreezer[c] as number) + got;
@@ -216,6 +226,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       if (size === 0) continue;
       const s = into[c] as number;
       cookedAt[c] = sessionFrom[s] as number;
+      frozenAt[c] = sessionFrozen[s] as number;
       batches[s] = (batches[s] as number) + 1;
       for (let w = 0; w < W; w++) {
         const minutes = (workOnce[c * W + w] as number) + (workEach[c * W + w] as number) * size;
@@ -234,7 +245,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       const size = sizes[c] as number;
       if (size === 0) continue;
       for (const { candidate, each } of candidates[c]?.cooks?.needs ?? []) {
-        const need = each * size;
+        const need = each * size * SPARE;
         lacks += need - take(candidate, cookedAt[c] as number, need);
       }
     }
@@ -255,7 +266,9 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         const wanted = want[c * meals + m] as number;
         if (wanted <= 0) continue;
         const got = take(c, m, wanted);
-        short += (wanted - got) * CHOSEN_AND_MISSING;
+        const missing = wanted - got;
+        short += missing * CHOSEN_AND_MISSING;
+        if (missing > HARDLY_MISSED && open[m] === 1) over += NOT_ENOUGH;
         if (got <= 1e-9) continue;
         if (served) served.push({ candidate: c, portions: got });
         for (let p = 0; p < parts; p++) cover[p] = (cover[p] as number) + (covers[c * parts + p] as number) * got;
@@ -339,8 +352,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     for (let s = 0; s < sessions.length; s++) {
       for (let w = 0; w < W; w++) over += Math.max(0, (work[s * W + w] as number) - (most[s * W + w] as number)) / TEN;
       over += Math.max(0, (batches[s] as number) - ask.mostBatches);
+      if (extra[s] === 1 && (batches[s] as number) > 0) hands += EXTRA_SESSION;
     }
-    if (ask.freezerLitres !== undefined) over += Math.max(0, freezerLitres - ask.freezerLitres);
+    // A litre too much is no room at all.
+    if (ask.freezerLitres !== undefined && freezerLitres > ask.freezerLitres + 1e-6)
+      over += 1 + freezerLitres - ask.freezerLitres;
 
     tell?.({
       at: told,

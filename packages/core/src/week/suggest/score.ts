@@ -36,7 +36,7 @@ export const FROZEN_COUNTS = 0.15;
 export const SEASON_COUNTS = 0.25;
 const OVER_BUDGET = 50;
 /** What cannot be costs more than anything that can. */
-const CANNOT_BE = 20;
+const CANNOT_BE = 60;
 
 export const PART_WEIGHT: Readonly<Record<keyof ScoreParts, (weights: Weights) => number>> = {
   short: ({ short }) => short,
