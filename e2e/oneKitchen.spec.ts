@@ -43,9 +43,11 @@ test('a suggested week is, once it is taken, what its card said: its dishes, its
   await page.goto(`${hut.url}/week/suggest`);
   const card = page.getByRole('region', { name: 'least work' });
   await expect(card).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('as good as they get')).toBeVisible({ timeout: 40_000 });
   const cost = euros(await card.locator('.suggested-figures').textContent());
   // What does not hold is told on the card, and is the same then.
-  const [, short] = /(\d+) meals? short/.exec((await card.locator('.suggested-figures').textContent()) ?? '') ?? [];
+  const [, short] =
+    /meals that fall short\s*(\d+)/.exec((await card.locator('.suggested-figures').textContent()) ?? '') ?? [];
   const dishes = await card
     .locator('.suggested-dishes li b')
     .allTextContents()

@@ -26,6 +26,7 @@ test('a week is suggested, each part of its score told; what is locked stays; it
   await page.goto(`${hut.url}/week/suggest`);
   const cards = page.locator('.suggested-card');
   await expect(cards).toHaveCount(4, { timeout: 20_000 });
+  await expect(page.getByText('as good as they get')).toBeVisible({ timeout: 40_000 });
   const least = page.getByRole('region', { name: 'least waste' });
   await least.getByText(/How it is scored/).click();
   await expect(least.getByRole('row', { name: /goes off or is left/ })).toBeVisible();

@@ -56,7 +56,7 @@ function Suggest({ view }: { view: KitchenView }) {
     [view, said, guests],
   );
   const pulled = useMemo(() => pulledBy(said), [said]);
-  const { found, busy, looking, failed } = useSuggested(ask, pulled, seed);
+  const { found, busy, looking, failed, hold } = useSuggested(ask, pulled, seed);
 
   // What a week comes to is what the kitchen would show once it is taken.
   const tried = useMemo(() => triedOf(view, found, guests), [view, found, guests]);
@@ -182,7 +182,7 @@ function Suggest({ view }: { view: KitchenView }) {
           }
         />
       )}
-      <div className="suggested" aria-busy={busy}>
+      <div className="suggested" aria-busy={busy} onPointerDownCapture={hold} onKeyDownCapture={hold}>
         {shown.map((week) => (
           <SuggestedCard
             key={week.goodAt}

@@ -10,7 +10,7 @@ import {
   type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { inTurn } from './suggesters.ts';
 
 export type Ask = Omit<WeekAsk, 'weights'>;
@@ -38,14 +38,22 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
   const [found, setFound] = useState<Found>();
   const [stage, setStage] = useState<{ readonly for: unknown; readonly passes: number }>();
   const [failed, setFailed] = useState<string>();
+  // What a finger is on does not change under it.
+  const held = useRef(false);
+  const [heldFor, setHeldFor] = useState<unknown>();
+  const hold = useCallback(() => {
+    held.current = true;
+    setHeldFor(ask);
+  }, [ask]);
   useEffect(() => {
     let stale = false;
+    held.current = false;
     const gone = () => stale;
     void (async () => {
       let known: readonly Draft[] = [];
-      for (let n = 0; n < PASSES && !gone(); n++) {
+      for (let n = 0; n < PASSES && !gone() && !(n > 0 && held.current); n++) {
         const more = await pass(ask, pulled, known, n === 0 ? FIRST_EFFORT : FURTHER_EFFORT, seed * PASSES + n);
-        if (gone()) return;
+        if (gone() || (n > 0 && held.current)) return;
         known = [...more, ...known].slice(0, KEPT);
         setFound({ ask, weeks: bestOfEach(ask, pulled, known) });
         setFailed(undefined);
@@ -59,5 +67,11 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
     };
   }, [ask, pulled, seed]);
   const passes = stage?.for === ask ? stage.passes : 0;
-  return { found, busy: passes === 0 && failed === undefined, looking: passes < PASSES, failed };
+  return {
+    found,
+    busy: passes === 0 && failed === undefined,
+    looking: passes < PASSES && heldFor !== ask,
+    failed,
+    hold,
+  };
 }

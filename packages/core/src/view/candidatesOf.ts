@@ -120,7 +120,9 @@ export function candidatesOf(ask: CandidateAsk): {
     const { recipe, document, portionG } = dish;
     const { component } = document;
     const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
-    const portionsIn = (lot: (typeof lots)[number]) => lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG));
+    // Boxes that were filled otherwise than the recipe says are counted by the larger portion: nobody's plate is smaller for it.
+    const portionsIn = (lot: (typeof lots)[number]) =>
+      lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG), portionG);
     const demanded = demandedOf(view, recipe, 1);
     const takes = new Map(
       eaters.map((eater) => [

@@ -55,7 +55,8 @@ const NEARLY = 0.97;
 
 /** Is what a day brings within its band: energy between its ends, and protein at least? */
 export const isWithin = (
-  { kJ, proteinG }: { readonly kJ: number; readonly proteinG: number },
+  kJ: number,
+  proteinG: number,
   leastKJ: number,
   mostKJ: number,
   leastProteinG: number,

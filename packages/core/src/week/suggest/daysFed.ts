@@ -22,8 +22,7 @@ export const daysFed = ({ groups }: Pick<WeekAsk, 'groups'>, { days }: Pick<Eate
     days: (days[g] ?? []).map((day) => {
       if (!day) return undefined;
       const { share } = day;
-      const whole = { kJ: day.kJ / share, proteinG: day.proteinG / share };
-      const within = isWithin(whole, band.leastKJ, band.mostKJ, band.proteinG);
+      const within = isWithin(day.kJ / share, day.proteinG / share, band.leastKJ, band.mostKJ, band.proteinG);
       return { ...day, within };
     }),
   }));

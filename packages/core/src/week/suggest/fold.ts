@@ -58,8 +58,9 @@ const SPARE = 1.05;
 const BESIDE = 0.25;
 /** Minutes of hands for a session more: everything comes out, and is washed up, once more. Common practice, no published source. */
 const EXTRA_SESSION = 20;
-/** A day that is outside its band at all. */
-const OUTSIDE = 0.3;
+/** A day that is outside its band at all, and each beyond the first. */
+const OUTSIDE = 0.4;
+const OUTSIDE_AGAIN = 1.5;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
@@ -312,6 +313,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
 
     for (let g = 0; g < groups.length; g++) {
       const b = g * FACTS;
+      let outside = 0;
       for (let d = 0; d < days; d++) {
         const here = present[g]?.[d] ?? 0;
         if (here === 0) continue;
@@ -320,9 +322,6 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         const kJ = (fed[from] as number) / share;
         const proteinG = (fed[from + 1] as number) / share;
         const day =
-          (isWithin({ kJ, proteinG }, bands[b] as number, bands[b + 1] as number, bands[b + 2] as number)
-            ? 0
-            : OUTSIDE) +
           under(kJ, bands[b] as number) +
           above(kJ, bands[b + 1] as number) / 2 +
           under(proteinG, bands[b + 2] as number) / 2 +
@@ -331,7 +330,10 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
               under((fed[from + 3] as number) / share, bands[b + 4] as number) +
               above((fed[from + 5] as number) / share, bands[b + 5] as number));
         feeds += (heads[g] as number) * share * day;
+        if (!isWithin(kJ, proteinG, bands[b] as number, bands[b + 1] as number, bands[b + 2] as number)) outside += 1;
       }
+      // One thin day of a week is no matter; more are.
+      feeds += (heads[g] as number) * (OUTSIDE * outside + OUTSIDE_AGAIN * Math.max(0, outside - 1));
     }
 
     for (let p = 0; p < pieces.length; p++) if ((pieceLast[p] as number) < meals) waste += piece[p] as number;
