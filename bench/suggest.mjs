@@ -104,7 +104,7 @@ await main(async () => {
   for (let n = 0; n < KITCHENS; n++) {
     const kitchen = inventedKitchen(n + 1, LEANINGS[n % LEANINGS.length]);
     const ask = asked(kitchen);
-    for (const suggested of weeksOf(ask, n, 2).weeks) {
+    for (const suggested of weeksOf(ask, n, 3).weeks) {
       weeks += 1;
       for (const what of broken(kitchen, ask, suggested)) broke.set(what, (broke.get(what) ?? 0) + 1);
     }

@@ -41,6 +41,7 @@ function invented(seed: number, days: number, foods: number): WeekAsk {
       cold: random() < 0.4 ? [{ portions: 1 + upTo(4), lastMeal: upTo(meals) }] : [],
       cooks: {
         recipe: `r${n}`,
+        into: [0],
         sizes: [4, 8],
         work: { hands: { once: 5 + upTo(20), each: upTo(3) }, cooker: none, oven: none, burners: none },
         buys: [

@@ -287,6 +287,7 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
 
 const NO_WORK = { once: 0, each: 0 };
 const COOKS = {
+  into: [0],
   sizes: [8],
   work: { hands: NO_WORK, cooker: NO_WORK, oven: NO_WORK, burners: NO_WORK },
   buys: [],

@@ -80,7 +80,7 @@ export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<Week
   const { candidates, goods } = candidatesOf({
     view,
     seats,
-    start: Math.max(sessions.find(({ extra }) => !extra)?.startsAt ?? now, now),
+    starts: sessions.map(({ startsAt }) => Math.max(startsAt, now)),
     now,
     filled: new Set(sessions.flatMap(({ id }) => id ?? [])),
     pressing,

@@ -40,8 +40,8 @@ export interface Seat {
 export interface CandidateAsk {
   readonly view: KitchenView;
   readonly seats: readonly Seat[];
-  /** When the first session begins. */
-  readonly start: Moment;
+  /** When each session begins. */
+  readonly starts: readonly Moment[];
   readonly now: Moment;
   /** Sessions that the search fills: what is planned in them is up to it. */
   readonly filled: ReadonlySet<string>;
@@ -132,7 +132,8 @@ export function candidatesOf(ask: CandidateAsk): {
     );
     const { facts: portion, vegetablesG } = factsOf(n, []);
     const needs = partsOf(dish);
-    const work = tooLateToBegin(ask, dish) ? undefined : dishWork(recipe.document, view.foods, view.kitchen.equipment);
+    const into = sessionsInTime(ask, dish);
+    const work = into.length === 0 ? undefined : dishWork(recipe.document, view.foods, view.kitchen.equipment);
     const liked =
       eaters.length === 0
         ? 0
@@ -163,7 +164,7 @@ export function candidatesOf(ask: CandidateAsk): {
           })),
         ...cookedElsewhere(ask, recipe),
       ],
-      ...(work ? { cooks: { ...cookingOf(ask, dish, goods), work, needs } } : {}),
+      ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, work, needs } } : {}),
       want: ask.seats.map(({ at, guests }) => at.reduce((sum, { id }) => sum + (takes.get(id) ?? 0), guests)),
       eats: eaters.map(({ id }) => takes.get(id) ?? 0),
       liked: liked - Math.min(1, (eatenOf.get(component.id) ?? 0) / OFTEN) / 2,
@@ -225,11 +226,17 @@ function cookedElsewhere({ view, now, filled }: CandidateAsk, recipe: RecipeStat
     });
 }
 
-/** A soak that would have had to begin already: what is planned has its own word for that, what is not cannot be suggested. */
-function tooLateToBegin({ view, start, now }: CandidateAsk, { recipe, document }: Dish): boolean {
-  if (view.batches.some(({ state }) => state.recipe === recipe.id && state.session === view.session?.id)) return false;
-  return document.steps.some(
-    (step) => step.kind === 'ahead' && now + leadOf(step, document.steps).leastHours * HOUR_MS > start,
+/** Sessions that a dish is in time for: for a soak that would have had to begin already it is too late. What is planned has its own word for that. */
+function sessionsInTime({ view, starts, now }: CandidateAsk, { recipe, document }: Dish): readonly number[] {
+  const planned = view.batches.some(
+    ({ state }) => state.recipe === recipe.id && state.session === view.session?.id && state.status === 'planned',
+  );
+  const hours = Math.max(
+    0,
+    ...document.steps.flatMap((step) => (step.kind === 'ahead' ? [leadOf(step, document.steps).leastHours] : [])),
+  );
+  return starts.flatMap((start, s) =>
+    (planned && s === 0) || now + hours * HOUR_MS <= start || hours === 0 ? [s] : [],
   );
 }
 
@@ -284,7 +291,7 @@ function cookingOf(
   { view, pressing, worthOf, locked }: CandidateAsk,
   dish: Dish,
   goods: Goods,
-): Omit<Cooking, 'work' | 'needs'> {
+): Omit<Cooking, 'into' | 'work' | 'needs'> {
   const { recipe, document } = dish;
   const { portions, component } = document;
   const needs = needsOf(dish);

@@ -52,6 +52,8 @@ export type Work = Readonly<Record<(typeof WORK)[number], Linear>>;
 
 export interface Cooking {
   readonly recipe: string;
+  /** Sessions in which it can be cooked, by their number: what soaks is too late for some. */
+  readonly into: readonly number[];
   /** Portions that it may be made in, the least first. */
   readonly sizes: readonly number[];
   /** Minutes of hands, and of what is held by it. */

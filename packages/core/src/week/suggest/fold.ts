@@ -53,11 +53,13 @@ const HARDLY_MISSED = 0.3;
 const NOT_ENOUGH = 0.25;
 const ASSEMBLY_LACKS = 3;
 /** A little more is made of what goes into something else than its portions say: loads and peel are no whole numbers. */
-const SPARE = 1.05;
+export const SPARE = 1.05;
 /** Beside energy and protein, the rest of a day counts less. Common practice, no published source. */
 const BESIDE = 0.25;
 /** Minutes of hands for a session more: everything comes out, and is washed up, once more. Common practice, no published source. */
 const EXTRA_SESSION = 20;
+/** Eaters of a usual table. Common practice, no published source. */
+const A_TABLE = 4;
 /** A day that is outside its band at all, and each beyond the first. */
 const OUTSIDE = 0.4;
 const OUTSIDE_AGAIN = 1.5;
@@ -116,7 +118,9 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         gives[(c * groups.length + g) * FACTS + f] =
           (eats[c * groups.length + g] as number) * (facts[c * FACTS + f] as number);
   const at = groups.map(({ at: there }) => Uint8Array.from({ length: meals }, (_, m) => (there[m] ? 1 : 0)));
-  const heads = groups.map(({ names }) => names.length);
+  // One who eats alone is to be fed as well as a table of four: what a thin day costs does not shrink with the household.
+  const all = groups.reduce((sum, { names }) => sum + names.length, 0);
+  const heads = groups.map(({ names }) => names.length * Math.max(1, A_TABLE / Math.max(1, all)));
   const open = Uint8Array.from({ length: meals }, (_, m) => (ask.settled[m] ? 0 : 1));
   const W = WORK.length;
   const workOnce = new Float64Array(n * W);

@@ -1,6 +1,6 @@
 import { seeded } from '../../quantity/index.ts';
 import { MAIN, PLACES, placeOf, type Candidate, type WeekAsk } from './ask.ts';
-import { draftOf, flat, weekFold, type Eaten, type FlatDraft } from './fold.ts';
+import { SPARE, draftOf, flat, weekFold, type Eaten, type FlatDraft } from './fold.ts';
 import { scoreOf, type Draft, type ScoreParts } from './score.ts';
 
 export interface Suggested {
@@ -57,13 +57,24 @@ function laidOut(ask: WeekAsk) {
     candidates,
     ({ frozen, cold }) => frozen + cold.reduce((sum, { portions }) => sum + portions, 0),
   );
+  /** Of it, what can be taken when the first session begins. */
+  const start = ask.sessions[0]?.from ?? 0;
+  const atOnce = Float64Array.from(
+    candidates,
+    ({ frozen, cold }) =>
+      frozen +
+      cold.reduce(
+        (sum, { portions, fromMeal = 0, lastMeal }) => sum + (fromMeal <= start && lastMeal >= start ? portions : 0),
+        0,
+      ),
+  );
   /** Where nobody at a meal eats it, it is never put on the table; nor what could be neither there nor cooked. */
   const serves = Uint8Array.from(
     candidates.flatMap(({ want, cooks }, c) =>
       people.map((_, m) => ((want[m] ?? 0) > 0 && (cooks !== undefined || (there[c] ?? 0) > 0) ? 1 : 0)),
     ),
   );
-  return { open, byPlace, there, serves };
+  return { open, byPlace, there, atOnce, serves };
 }
 
 /**
@@ -74,7 +85,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
   const random = seeded(seed);
   const below = (n: number): number => Math.floor(random() * n);
   const { candidates, people } = ask;
-  const { open, byPlace, there, serves } = laidOut(ask);
+  const { open, byPlace, there, atOnce, serves } = laidOut(ask);
   const n = candidates.length;
   const P = PLACES.length;
   const fold = weekFold(ask);
@@ -84,7 +95,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
 
   const state = flat({
     sizes: candidates.map(({ cooks }, c) => cooks?.locked ?? (cooks && from?.sizes[c]) ?? 0),
-    into: candidates.map((_, c) => from?.into[c] ?? 0),
+    into: candidates.map(({ cooks }, c) => from?.into[c] ?? cooks?.into[0] ?? 0),
     meals: people.map((_, m) => (ask.settled[m] ? settledMeal(ask, m) : (from?.meals[m] ?? NOTHING))),
   });
   const { plates, sizes, into } = state;
@@ -96,10 +107,13 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
   const nudgedBefore = new Int32Array(n);
   /** Portions of each that the plates, and what is assembled, ask of cooking. */
   const asked = new Float64Array(n);
+  /** Of them, what goes into something that is made of it, when that is made. */
+  const needed = new Float64Array(n);
   const sizeToFit = (c: number): void => {
     const cooks = candidates[c]?.cooks;
     if (!cooks || cooks.locked !== undefined) return;
-    const more = (asked[c] as number) - (there[c] as number) - A_BIT;
+    const inAll = (asked[c] as number) + (needed[c] as number) - (there[c] as number);
+    const more = Math.max(inAll, (needed[c] as number) - (atOnce[c] as number)) - A_BIT;
     const nudge = nudged[c] as number;
     let at = -1;
     if (more > 0) {
@@ -113,6 +127,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
   /** Batches as large as their plates ask. What is made of others first: its components are asked for with it. */
   const fit = (): void => {
     asked.fill(0);
+    needed.fill(0);
     for (let at = 0; at < plates.length; at++) {
       const c = plates[at] as number;
       if (c >= 0) asked[c] = (asked[c] as number) + (want[c * people.length + Math.floor(at / P)] as number);
@@ -121,7 +136,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
       sizeToFit(c);
       if ((sizes[c] as number) > 0)
         for (const { candidate, each } of candidates[c]?.cooks?.needs ?? [])
-          asked[candidate] = (asked[candidate] as number) + each * (sizes[c] as number);
+          needed[candidate] = (needed[candidate] as number) + each * (sizes[c] as number) * SPARE;
     }
     for (const c of simple) sizeToFit(c);
   };
@@ -215,8 +230,8 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
     const c = kind < 0.9 ? used(place) : any(place);
     const cooks = c < 0 ? undefined : candidates[c]?.cooks;
     if (!cooks || cooks.locked !== undefined) return false;
-    if (ask.sessions.length > 1 && random() < 0.4) {
-      into[c] = below(ask.sessions.length);
+    if (cooks.into.length > 1 && random() < 0.4) {
+      into[c] = cooks.into[below(cooks.into.length)] as number;
       return true;
     }
     // A batch that is a size smaller or larger than its plates ask for.
