@@ -28,7 +28,7 @@ await main(async () => {
   const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));
   const [view, week, schedule] = await Promise.all(['view', 'week', 'schedule'].map(at));
   const { NOW, inventedKitchen } = await import('./kitchens.mjs');
-  const { askOf, freezerLeft, suggestedChange, tasksOf, tryWeek, withChange } = view;
+  const { askOf, freezerLeft, judgeWeek, suggestedChange, tasksOf, tryWeek, withChange } = view;
   const {
     FIRST_EFFORT,
     FURTHER_EFFORT,
@@ -45,7 +45,7 @@ await main(async () => {
   const asked = (kitchen) => askOf(kitchen, { locked: {}, keepSet: false, handsAtMost: undefined }, NOW);
 
   /** The weeks that the page would show, after so many passes. */
-  function weeksOf(ask, seed, passes) {
+  function weeksOf(ask, seed, passes, holds) {
     let known = [];
     for (let n = 0; n < passes; n++) {
       const effort = n === 0 ? FIRST_EFFORT : FURTHER_EFFORT;
@@ -54,7 +54,7 @@ await main(async () => {
       );
       known = [...more, ...known].slice(0, 12);
     }
-    return { known, weeks: bestOfEach(ask, {}, known) };
+    return { known, weeks: bestOfEach(ask, {}, known, holds) };
   }
 
   /** What a week breaks, judged by the folds of the week's own pages once it would be taken. */
@@ -104,7 +104,8 @@ await main(async () => {
   for (let n = 0; n < KITCHENS; n++) {
     const kitchen = inventedKitchen(n + 1, LEANINGS[n % LEANINGS.length]);
     const ask = asked(kitchen);
-    for (const suggested of weeksOf(ask, n, 3).weeks) {
+    for (const suggested of weeksOf(ask, n, 3, (each) => judgeWeek(kitchen, ask, each, {}, NOW).breaks.length === 0)
+      .weeks) {
       weeks += 1;
       for (const what of broken(kitchen, ask, suggested)) broke.set(what, (broke.get(what) ?? 0) + 1);
     }

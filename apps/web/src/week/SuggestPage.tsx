@@ -1,9 +1,9 @@
 import { LockOutlined } from '@ant-design/icons';
-import type { KitchenView, TriedWeek, WeekChange, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
-import { askOf, suggestedChange, tryWeek, weekDays } from '@kestrel-ridge/core/view';
-import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type SuggestedWeek } from '@kestrel-ridge/core/week';
+import type { JudgedWeek, KitchenView, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
+import { askOf, judgeWeek, weekDays } from '@kestrel-ridge/core/view';
+import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type Suggested } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { appNow } from '../parts/appNow.ts';
@@ -56,10 +56,15 @@ function Suggest({ view }: { view: KitchenView }) {
     [view, said, guests],
   );
   const pulled = useMemo(() => pulledBy(said), [said]);
-  const { found, busy, looking, failed, hold } = useSuggested(ask, pulled, seed);
+  // What a week comes to is what the kitchen would show once it is taken; each is tried once.
+  const judged = useMemo(() => judgeOnce(view, guests), [view, guests]);
+  const holds = useCallback((of: Found['ask'], week: Suggested) => judged(of, week).breaks.length === 0, [judged]);
+  const { found, busy, looking, failed, hold } = useSuggested(ask, pulled, seed, holds);
 
-  // What a week comes to is what the kitchen would show once it is taken.
-  const tried = useMemo(() => triedOf(view, found, guests), [view, found, guests]);
+  const tried = useMemo(
+    () => new Map((found?.weeks ?? []).map((week) => [week.goodAt, judged(found?.ask ?? ask, week).tried])),
+    [found, judged, ask],
+  );
   const changes = useMemo(() => new Map([...tried].map(([week, { change: what }]) => [week, what])), [tried]);
   const planned = usePlannable(view, changes);
   const asked = said.wishes.find((wish) => wish.wish === 'why' || wish.wish === 'what if not');
@@ -246,16 +251,14 @@ const dishesOf = (view: KitchenView, ask: Found['ask']): WishSetting['dishes'] =
     };
   });
 
-function triedOf(
-  view: KitchenView,
-  found: Found | undefined,
-  guests: Readonly<Record<number, number>>,
-): ReadonlyMap<SuggestedWeek['goodAt'], TriedWeek & { readonly change: WeekChange }> {
-  const now = appNow();
-  return new Map(
-    (found?.weeks ?? []).map((week) => [
-      week.goodAt,
-      tryWeek(view, found ? suggestedChange(view, found.ask, week, guests) : {}, now),
-    ]),
-  );
+/** Judges each week once, as long as the kitchen is what it is. */
+function judgeOnce(view: KitchenView, guests: Readonly<Record<number, number>>) {
+  const known = new WeakMap<Suggested['draft'], JudgedWeek>();
+  return (ask: Found['ask'], week: Suggested): JudgedWeek => {
+    const before = known.get(week.draft);
+    if (before) return before;
+    const now = judgeWeek(view, ask, week, guests, appNow());
+    known.set(week.draft, now);
+    return now;
+  };
 }

@@ -111,7 +111,7 @@ export function SuggestedCard({
         )}
         {tried && (
           <>
-            <dt>hands, and washing up</dt>
+            <dt>hands</dt>
             <dd>
               <Why because={tried.hands.because}>
                 <b className="number">{duration(tried.hands.value)}</b>
@@ -134,9 +134,13 @@ export function SuggestedCard({
             </dd>
           </>
         )}
+        <dt>at the till, about</dt>
+        <dd>
+          <b className="number">{moneyText(Math.round(parts.cost), currency)}</b>
+        </dd>
         {sessions?.map(({ id, startsAt, minutes }) => (
           <Fragment key={id}>
-            <dt>{dayName(dayAt(new Date(startsAt), view.kitchen.equipment.zone))}, start to end</dt>
+            <dt>{dayName(dayAt(new Date(startsAt), view.kitchen.equipment.zone))} session</dt>
             <dd>
               <b className="number">{duration(minutes)}</b>
             </dd>

@@ -26,6 +26,7 @@ export function tasteWords(
     likes = [],
     mild,
     repeats,
+    wishes,
   } = tastes;
   return [
     appetite === 1 ? 'usual portions' : `${appetite} times a usual portion`,
@@ -38,6 +39,8 @@ export function tasteWords(
     ...(inSpite.length > 0 ? [`but ${inSpite.map(nameOf).join(', ')}`] : []),
     ...(likes.length > 0 ? [`likes ${likes.map(nameOf).join(', ')}`] : []),
     ...(mild ? ['mild'] : []),
+    ...(wishes?.energyKJ === undefined ? [] : [`${wishes.energyKJ} kJ a day`]),
+    ...(wishes?.proteinG === undefined ? [] : [`${wishes.proteinG} g protein a day`]),
     ...(repeats === undefined ? [] : [`the same for ${repeats} ${repeats === 1 ? 'day' : 'days'} at most`]),
   ];
 }

@@ -7,6 +7,7 @@ import {
   type Effort,
   type Profile,
   type Pulled,
+  type Suggested,
   type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
@@ -34,7 +35,7 @@ const pass = (ask: Ask, pulled: Pulled, known: readonly Draft[], effort: Omit<Ef
   );
 
 /** Weeks for what is asked: shown as soon as there are any, and made better while they are looked at. Those of before stay in sight while others are tried. */
-export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
+export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask: Ask, week: Suggested) => boolean) {
   const [found, setFound] = useState<Found>();
   const [stage, setStage] = useState<{ readonly for: unknown; readonly passes: number }>();
   const [failed, setFailed] = useState<string>();
@@ -55,7 +56,7 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
         const more = await pass(ask, pulled, known, n === 0 ? FIRST_EFFORT : FURTHER_EFFORT, seed * PASSES + n);
         if (gone() || (n > 0 && held.current)) return;
         known = [...more, ...known].slice(0, KEPT);
-        setFound({ ask, weeks: bestOfEach(ask, pulled, known) });
+        setFound({ ask, weeks: bestOfEach(ask, pulled, known, (week) => holds(ask, week)) });
         setFailed(undefined);
         setStage({ for: ask, passes: n + 1 });
       }
@@ -65,7 +66,7 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number) {
     return () => {
       stale = true;
     };
-  }, [ask, pulled, seed]);
+  }, [ask, pulled, seed, holds]);
   const passes = stage?.for === ask ? stage.passes : 0;
   return {
     found,

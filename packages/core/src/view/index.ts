@@ -2,6 +2,8 @@ export { askOf } from './askOf.ts';
 export { dishWork } from './dishWork.ts';
 export { freeBoxes } from './freeBoxes.ts';
 export { freezerLeft } from './freezerLeft.ts';
+export { judgeWeek } from './judgeWeek.ts';
+export type { JudgedWeek } from './judgeWeek.ts';
 export { readWeekWish } from './weekWish.ts';
 export type { WeekWish, WishSetting, WishUnread } from './weekWish.ts';
 export type { Wanted } from './askOf.ts';

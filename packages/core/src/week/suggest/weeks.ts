@@ -65,6 +65,7 @@ export function weekGoodAt(
 
 /** So much worse a week may be to be shown beside another of the same dishes. */
 const AS_GOOD = 1.03;
+const ASKED = 6;
 const dishesIn = ({ sizes }: Draft): string => sizes.flatMap((size, c) => (size > 0 ? [c] : [])).join(' ');
 
 /** Of all that were found, for each thing the one that is best at it; of two as good, the one that is not shown already. */
@@ -72,6 +73,8 @@ export function bestOfEach(
   ask: Omit<WeekAsk, 'weights'>,
   pulled: Pulled,
   known: readonly Draft[],
+  /** Is a week one to show? Asked of the best few for each thing; where none holds, the best is shown with what it breaks. */
+  holds: (week: Suggested) => boolean = () => true,
 ): readonly SuggestedWeek[] {
   const shown = new Set<string>();
   return (Object.keys(PROFILES) as Profile[]).map((goodAt): SuggestedWeek => {
@@ -80,9 +83,13 @@ export function bestOfEach(
     const sorted = known
       .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
       .sort((a, b) => a.score - b.score);
-    const [best] = sorted;
-    if (!best) throw new Error('No week was tried.');
-    const other = sorted.find(({ draft, score }) => score <= best.score * AS_GOOD && !shown.has(dishesIn(draft)));
+    const [first] = sorted;
+    if (!first) throw new Error('No week was tried.');
+    const best = sorted.slice(0, ASKED).find(({ draft }) => holds(told(own, draft))) ?? first;
+    const other = sorted.find(
+      ({ draft, score }) =>
+        score >= best.score && score <= best.score * AS_GOOD && !shown.has(dishesIn(draft)) && holds(told(own, draft)),
+    );
     const { draft } = other ?? best;
     shown.add(dishesIn(draft));
     return { goodAt, ...told(own, draft) };
