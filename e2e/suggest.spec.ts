@@ -51,7 +51,7 @@ test('weeks that feed a table of six; soup is said away in one line, guests come
   await line.press('Enter');
   await page.getByText('What counts').click();
   await page.getByLabel('little work, times as usual').press('ArrowRight');
-  await expect(page.getByText('× 1.5')).toBeVisible();
+  await expect(page.getByText('× 1.5', { exact: true })).toBeVisible();
   await settled(page);
   await page.getByRole('region', { name: 'least work' }).getByRole('button', { name: 'Take this week' }).click();
   await expect(page).toHaveURL(/\/week$/);
