@@ -124,13 +124,14 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
       <Form.Item label="The same thing, days in a row at most" name="repeats">
         <InputNumber min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />
       </Form.Item>
-      <div className="eater-groups">
+      <div className="eater-wishes">
         <Form.Item label="Energy a day" name="energyKJ">
           <InputNumber
             min={2000}
             max={20000}
             step={100}
             precision={0}
+            style={{ width: 140 }}
             suffix="kJ"
             placeholder={`${Math.round(REFERENCE_DAY.energyKJ.value * eater.appetite)}`}
           />
@@ -141,6 +142,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
             max={300}
             step={5}
             precision={0}
+            style={{ width: 120 }}
             suffix="g"
             placeholder={`${Math.round(REFERENCE_DAY.proteinG.value * eater.appetite)}`}
           />
