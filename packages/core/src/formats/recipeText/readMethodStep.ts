@@ -57,7 +57,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
 const ALONE =
   /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid on|lid off|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;

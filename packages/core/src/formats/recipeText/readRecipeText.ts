@@ -213,8 +213,8 @@ function nameOf(title: string): string {
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;
   // "Makes 8 to 10 (serves 2)": eaters before pieces.
-  const eaters = /[(,]\s*(?:serves|feeds)\s+(\d+)/i.exec(line);
-  if (eaters) return Number(eaters[1]);
+  const eaters = /[(,]\s*(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i.exec(line);
+  if (eaters) return Number(eaters[1] ?? eaters[2]);
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
   // "Makes about 600 g" says how much, not for how many.
