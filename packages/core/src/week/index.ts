@@ -42,7 +42,7 @@ export { PROFILES } from './suggest/profiles.ts';
 export type { Profile } from './suggest/profiles.ts';
 export { PART_WEIGHT, scoreOf } from './suggest/score.ts';
 export type { Draft, ScoreParts } from './suggest/score.ts';
-export { suggestWeek, told as toldWeek } from './suggest/suggest.ts';
+export { suggestWeek } from './suggest/suggest.ts';
 export type { Suggested } from './suggest/suggest.ts';
 export { FIRST_EFFORT, FURTHER_EFFORT, bestOfEach, suggestWeeks, weekGoodAt, weightsFor } from './suggest/weeks.ts';
 export type { Effort, Pulled, SuggestedWeek } from './suggest/weeks.ts';
