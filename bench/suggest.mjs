@@ -17,8 +17,6 @@ const LEANINGS = [
 ];
 const KITCHENS = 20;
 const SEEDS = 20;
-/** As the page does it: first weeks, then made better while somebody looks. */
-const PASSES = 5;
 const LONG_MS = 60_000;
 const SIX_OF_SEVEN = 6 / 7;
 
@@ -32,6 +30,8 @@ await main(async () => {
   const {
     FIRST_EFFORT,
     FURTHER_EFFORT,
+    KEPT_DRAFTS,
+    PASSES,
     PROFILES,
     bestOfEach,
     daysFed,
@@ -52,7 +52,7 @@ await main(async () => {
       const more = profiles.map(
         (goodAt, p) => weekGoodAt(ask, goodAt, {}, known, { ...effort, seed: (seed * PASSES + n) * 8 + p }).draft,
       );
-      known = [...more, ...known].slice(0, 12);
+      known = [...more, ...known].slice(0, KEPT_DRAFTS);
     }
     return { known, weeks: bestOfEach(ask, {}, known, holds) };
   }

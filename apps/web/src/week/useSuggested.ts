@@ -1,6 +1,8 @@
 import {
   FIRST_EFFORT,
   FURTHER_EFFORT,
+  KEPT_DRAFTS,
+  PASSES,
   PROFILES,
   bestOfEach,
   type Draft,
@@ -20,11 +22,6 @@ export interface Found {
   readonly ask: Ask;
   readonly weeks: readonly SuggestedWeek[];
 }
-
-/** So often weeks are made better while somebody looks; then they are as good as they get. */
-const PASSES = 5;
-/** Of all that were found, so many are gone on with. */
-const KEPT = 12;
 
 const profiles = Object.keys(PROFILES) as Profile[];
 
@@ -55,7 +52,7 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
       for (let n = 0; n < PASSES && !gone() && !(n > 0 && held.current); n++) {
         const more = await pass(ask, pulled, known, n === 0 ? FIRST_EFFORT : FURTHER_EFFORT, seed * PASSES + n);
         if (gone() || (n > 0 && held.current)) return;
-        known = [...more, ...known].slice(0, KEPT);
+        known = [...more, ...known].slice(0, KEPT_DRAFTS);
         setFound({ ask, weeks: bestOfEach(ask, pulled, known, (week) => holds(ask, week)) });
         setFailed(undefined);
         setStage({ for: ask, passes: n + 1 });

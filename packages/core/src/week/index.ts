@@ -44,5 +44,14 @@ export { PART_WEIGHT, scoreOf } from './suggest/score.ts';
 export type { Draft, ScoreParts } from './suggest/score.ts';
 export { suggestWeek } from './suggest/suggest.ts';
 export type { Suggested } from './suggest/suggest.ts';
-export { FIRST_EFFORT, FURTHER_EFFORT, bestOfEach, suggestWeeks, weekGoodAt, weightsFor } from './suggest/weeks.ts';
+export {
+  FIRST_EFFORT,
+  FURTHER_EFFORT,
+  KEPT_DRAFTS,
+  PASSES,
+  bestOfEach,
+  suggestWeeks,
+  weekGoodAt,
+  weightsFor,
+} from './suggest/weeks.ts';
 export type { Effort, Pulled, SuggestedWeek } from './suggest/weeks.ts';

@@ -36,6 +36,11 @@ export interface Effort {
 export const FIRST_EFFORT = { starts: 2, roundsAStart: 1500, polished: 1, roundsPolished: 2000 } as const;
 export const FURTHER_EFFORT = { starts: 2, roundsAStart: 8000, polished: 3, roundsPolished: 8000 } as const;
 
+/** So often weeks are made better while somebody looks; then they are as good as they get. */
+export const PASSES = 7;
+/** Of all that were found, so many are gone on with. */
+export const KEPT_DRAFTS = 12;
+
 /**
  * A week that is good at one thing: searches of its own, and weeks that were found for other things, as what is best for one may be nearly so for another.
  * The same seed and the same weeks give the same week.
