@@ -31,6 +31,9 @@ export function byExpiry(a: DatedLot, b: DatedLot): number {
     end(a).localeCompare(end(b)) ||
     since(a).localeCompare(since(b)) ||
     Number(b.loose ?? false) - Number(a.loose ?? false) ||
+    // Of what is not there yet, what is cooked first goes first, the larger before the smaller: a draft's own id must not decide.
+    (a.coming?.at ?? 0) - (b.coming?.at ?? 0) ||
+    (a.coming && b.coming ? b.onHand.compare(a.onHand) : 0) ||
     a.id.localeCompare(b.id)
   );
 }

@@ -45,10 +45,16 @@ export function repairsOf(view: KitchenView, broken: readonly BrokenMeal[], now:
     ['from what is there', anotherMeal(view, broken, 'from what is there', now), asItIs],
     ['with a little more cooking', anotherMeal(view, broken, 'with a little more cooking', now), withMore],
   ];
-  return ways
-    .flatMap(([way, change, tried]) => (change ? [repairOf(view, way, tried(change), now)] : []))
-    .filter(({ broken: left }) => lackOf(left) < lackOf(broken) || left.length < broken.length)
-    .sort((a, b) => Number(a.broken.length > 0) - Number(b.broken.length > 0));
+  return (
+    ways
+      .flatMap(([way, change, tried]) => (change ? [repairOf(view, way, tried(change), now)] : []))
+      // Fewer meals, or as many and less that they lack: a mended meal is not paid for with another.
+      .filter(
+        ({ broken: left }) =>
+          left.length < broken.length || (left.length === broken.length && lackOf(left) < lackOf(broken)),
+      )
+      .sort((a, b) => Number(a.broken.length > 0) - Number(b.broken.length > 0))
+  );
 }
 
 function repairOf(view: KitchenView, way: RepairWay, { change, broken }: TriedChange, now: Moment): Repair {
