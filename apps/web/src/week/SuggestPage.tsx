@@ -1,5 +1,5 @@
 import { LockOutlined } from '@ant-design/icons';
-import type { JudgedWeek, KitchenView, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
+import type { JudgedWeek, KitchenView, Wanted, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
 import { askOf, judgeWeek, weekDays } from '@kestrel-ridge/core/view';
 import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type Suggested } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
@@ -46,15 +46,15 @@ function Suggest({ view }: { view: KitchenView }) {
     keepSet: true,
     handsAtMost: undefined,
   });
+  // What is asked after a dish changes no week.
+  const [question, setQuestion] = useState<Question>();
   const [seed, setSeed] = useState(1);
   const change = useWeekChange(view);
   const navigate = useNavigate();
   const days = weekDays(view.today);
   const guests = useMemo(() => guestsOf(said.wishes, days), [said.wishes, days]);
-  const ask = useMemo(
-    () => askOf(view, { ...said, without: withoutOf(said.wishes), guests }, appNow()),
-    [view, said, guests],
-  );
+  const wanted = useMemo((): Wanted => ({ ...said, without: withoutOf(said.wishes), guests }), [said, guests]);
+  const ask = useMemo(() => askOf(view, wanted, appNow()), [view, wanted]);
   const pulled = useMemo(() => pulledBy(said), [said]);
   // What a week comes to is what the kitchen would show once it is taken; each is tried once.
   const judged = useMemo(() => judgeOnce(view, guests), [view, guests]);
@@ -67,7 +67,6 @@ function Suggest({ view }: { view: KitchenView }) {
   );
   const changes = useMemo(() => new Map([...tried].map(([week, { change: what }]) => [week, what])), [tried]);
   const planned = usePlannable(view, changes);
-  const asked = said.wishes.find((wish) => wish.wish === 'why' || wish.wish === 'what if not');
   const setting = useMemo((): WishSetting => ({ days, dishes: dishesOf(view, ask) }), [view, ask, days]);
 
   if (failed !== undefined)
@@ -105,12 +104,18 @@ function Suggest({ view }: { view: KitchenView }) {
     const { [recipe]: was, ...rest } = locked;
     setSaid({ ...said, locked: was === undefined ? { ...rest, [recipe]: portions } : rest });
   };
-  const say = (wish: WeekWish) =>
+  const say = (wish: WeekWish) => {
+    if (isQuestion(wish)) return setQuestion(wish);
     setSaid({
       ...said,
-      wishes: [...wishes.filter((each) => each.words !== wish.words && !(isQuestion(each) && isQuestion(wish))), wish],
+      wishes: [...wishes.filter(({ words }) => words !== wish.words), wish],
       locked: wish.wish === 'with' ? { ...locked, [wish.recipe]: sizeIn(found, wish.recipe) } : locked,
     });
+  };
+  const leaveOut = (recipe: string) => {
+    setQuestion(undefined);
+    say({ wish: 'without', recipes: [recipe], words: `without ${names.get(recipe) ?? ''}` });
+  };
   // What cannot be planned is never offered.
   const shown = found.weeks.filter(({ goodAt }) => planned.get(goodAt) !== null);
   return (
@@ -124,9 +129,13 @@ function Suggest({ view }: { view: KitchenView }) {
       </div>
       <WeekWishes
         setting={setting}
-        wishes={wishes}
+        wishes={question ? [...wishes, question] : wishes}
         say={say}
-        takeBack={(at) => setSaid({ ...said, wishes: wishes.filter((_, n) => n !== at) })}
+        takeBack={(wish) =>
+          wish === question
+            ? setQuestion(undefined)
+            : setSaid({ ...said, wishes: wishes.filter((each) => each !== wish) })
+        }
       />
       <div className="suggest-bar">
         {Object.entries(locked).map(([recipe, portions]) => (
@@ -165,26 +174,14 @@ function Suggest({ view }: { view: KitchenView }) {
         <Link to="/week">Back to the week</Link>
       </div>
       <WhatCounts pulled={said.pulled} pull={(next) => setSaid({ ...said, pulled: next })} />
-      {asked && (asked.wish === 'why' || asked.wish === 'what if not') && (
+      {question && (
         <WithoutDish
           view={view}
           found={found}
-          recipe={asked.recipe}
-          wanted={{ ...said, without: withoutOf(wishes), guests }}
+          recipe={question.recipe}
+          wanted={wanted}
           pulled={pulled}
-          leaveOut={() =>
-            setSaid({
-              ...said,
-              wishes: [
-                ...wishes.filter((each) => each !== asked),
-                {
-                  wish: 'without',
-                  recipes: [asked.recipe],
-                  words: `without ${names.get(asked.recipe) ?? ''}`,
-                },
-              ],
-            })
-          }
+          leaveOut={() => leaveOut(question.recipe)}
         />
       )}
       <div className="suggested" aria-busy={busy} onPointerDownCapture={hold} onKeyDownCapture={hold}>
@@ -210,7 +207,8 @@ function Suggest({ view }: { view: KitchenView }) {
   );
 }
 
-const isQuestion = ({ wish }: WeekWish): boolean => wish === 'why' || wish === 'what if not';
+type Question = Extract<WeekWish, { readonly wish: 'why' | 'what if not' }>;
+const isQuestion = (wish: WeekWish): wish is Question => wish.wish === 'why' || wish.wish === 'what if not';
 
 const withoutOf = (wishes: readonly WeekWish[]): readonly string[] =>
   wishes.flatMap((wish) => (wish.wish === 'without' ? wish.recipes : []));

@@ -13,7 +13,7 @@ export function WeekWishes({
   setting: WishSetting;
   wishes: readonly WeekWish[];
   say: (wish: WeekWish) => void;
-  takeBack: (at: number) => void;
+  takeBack: (wish: WeekWish) => void;
 }) {
   const [line, setLine] = useState('');
   const [fault, setFault] = useState<string>();
@@ -47,15 +47,15 @@ export function WeekWishes({
       )}
       {wishes.length > 0 && (
         <p className="said-wishes">
-          {wishes.map(({ words }, at) => (
+          {wishes.map((wish) => (
             <Button
-              key={`${at} ${words}`}
+              key={wish.words}
               icon={<CloseOutlined />}
               iconPosition="end"
-              aria-label={`Take back: ${words}`}
-              onClick={() => takeBack(at)}
+              aria-label={`Take back: ${wish.words}`}
+              onClick={() => takeBack(wish)}
             >
-              {words}
+              {wish.words}
             </Button>
           ))}
         </p>

@@ -13,7 +13,7 @@ import {
   type SuggestedWeek,
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { inTurn } from './suggesters.ts';
 
 export type Ask = Omit<WeekAsk, 'weights'>;
@@ -38,12 +38,15 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
   const [failed, setFailed] = useState<string>();
   // What a finger is on does not change under it.
   const held = useRef(false);
+  // One question is what is asked, what counts, and the seed: asked again it is another.
+  const question = useMemo(() => ({ ask, pulled, seed }), [ask, pulled, seed]);
   const [heldFor, setHeldFor] = useState<unknown>();
   const hold = useCallback(() => {
     held.current = true;
-    setHeldFor(ask);
-  }, [ask]);
+    setHeldFor(question);
+  }, [question]);
   useEffect(() => {
+    const { ask, pulled, seed } = question;
     let stale = false;
     held.current = false;
     const gone = () => stale;
@@ -55,7 +58,7 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
         known = [...more, ...known].slice(0, KEPT_DRAFTS);
         setFound({ ask, weeks: bestOfEach(ask, pulled, known, (week) => holds(ask, week)) });
         setFailed(undefined);
-        setStage({ for: ask, passes: n + 1 });
+        setStage({ for: question, passes: n + 1 });
       }
     })().catch((thrown: unknown) => {
       if (!stale) setFailed(thrown instanceof Error ? thrown.message : String(thrown));
@@ -63,12 +66,12 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
     return () => {
       stale = true;
     };
-  }, [ask, pulled, seed, holds]);
-  const passes = stage?.for === ask ? stage.passes : 0;
+  }, [question, holds]);
+  const passes = stage?.for === question ? stage.passes : 0;
   return {
     found,
     busy: passes === 0 && failed === undefined,
-    looking: passes < PASSES && heldFor !== ask,
+    looking: passes < PASSES && heldFor !== question,
     failed,
     hold,
   };
