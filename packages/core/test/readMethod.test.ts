@@ -25,6 +25,7 @@ import { expandSession } from '../src/session/index.ts';
 import { METHOD_CORPUS, type StepFacts } from './methodCorpus.ts';
 
 const index = indexFoods(BOOK);
+const readLine = (text: string) => readIngredientLine(text, index);
 const foods = new Map(BOOK.map((food) => [food.id, food]));
 
 /** What was read, in the words of the corpus; only what it speaks of. */
@@ -154,13 +155,13 @@ describe('a whole text', () => {
       'Add 1.5 L cold water and simmer 20 minutes.',
       'Rinse with 1 L water.',
     ]);
-    expect(needsInMethod(steps, SOUP.list, index)).toEqual([{ line: '1.5 L cold water', step: 1 }]);
-    expect(needsInMethod(steps, [...SOUP.list, '1.5 L water'], index)).toEqual([]);
+    expect(needsInMethod(steps, SOUP.list.map(readLine), readLine)).toEqual([{ line: '1.5 L cold water', step: 1 }]);
+    expect(needsInMethod(steps, [...SOUP.list, '1.5 L water'].map(readLine), readLine)).toEqual([]);
   });
 
   test('becomes a recipe with its soak, its cooker and its release, whose water is in its mass, and can be planned', () => {
     const texts = ['Soak the borlotti beans for 8 to 20 hours.', ...splitMethod(SOUP.method)];
-    const liquids = needsInMethod(readMethod(texts), SOUP.list, index).map(({ line, step }) => ({
+    const liquids = needsInMethod(readMethod(texts), SOUP.list.map(readLine), readLine).map(({ line, step }) => ({
       ...readIngredientLine(line, index),
       atStep: step,
     }));

@@ -74,7 +74,7 @@ function Paste({ view }: { view: KitchenView }) {
       })),
     [texts, mended.lines, readLine],
   );
-  const method = useMethod(words, mended, listed, foods);
+  const method = useMethod(words, mended, listed, readLine);
   const { steps, needs } = method;
   const lines = useMemo(
     (): readonly ReadLineOfRecipe[] => [

@@ -6,7 +6,6 @@ import {
   splitMethod,
   unsoaked,
   type IngredientLine,
-  type FoodIndex,
   type MethodNeed,
   type MethodStep,
   type RecipeText,
@@ -49,7 +48,7 @@ export function useMethod(
   words: RecipeText | undefined,
   { steps: mended, soak: said }: MendedMethod,
   lines: readonly IngredientLine[],
-  foods: FoodIndex,
+  readLine: (text: string) => IngredientLine,
 ): MethodRead {
   return useMemo(() => {
     const written = splitMethod(words?.method ?? []);
@@ -75,9 +74,9 @@ export function useMethod(
       steps,
       texts,
       leftOut: written.flatMap((text, n) => (mended[n] === '' ? [{ text, n }] : [])),
-      needs: needsInMethod(read, words?.ingredients ?? [], foods),
+      needs: needsInMethod(read, lines, readLine),
       soak,
       asked: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0),
     };
-  }, [words, mended, said, lines, foods]);
+  }, [words, mended, said, lines, readLine]);
 }

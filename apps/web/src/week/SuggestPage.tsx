@@ -65,8 +65,8 @@ function Suggest({ view }: { view: KitchenView }) {
     () => new Map((found?.weeks ?? []).map((week) => [week.goodAt, judged(found?.ask ?? ask, week).tried])),
     [found, judged, ask],
   );
-  const changes = useMemo(() => new Map([...tried].map(([week, { change: what }]) => [week, what])), [tried]);
-  const planned = usePlannable(view, changes);
+  const afters = useMemo(() => new Map([...tried].map(([week, { after }]) => [week, after])), [tried]);
+  const planned = usePlannable(afters);
   const setting = useMemo((): WishSetting => ({ days, dishes: dishesOf(view, ask) }), [view, ask, days]);
 
   if (failed !== undefined)

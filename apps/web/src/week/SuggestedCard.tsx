@@ -2,6 +2,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import {
   MEALS_A_DAY,
   MEAL_NAMES,
+  FED_DAYS,
   PART_WEIGHT,
   REFERENCE_DAY,
   daysFed,
@@ -35,9 +36,6 @@ const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   liking: 'liked or in season, less what was often',
   over: 'what cannot be',
 };
-
-/** Six days of seven. */
-const MOST_DAYS = 6 / 7;
 
 /** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
 export function SuggestedCard({
@@ -102,7 +100,7 @@ export function SuggestedCard({
             <dt>days that feed</dt>
             <dd>
               <Why because={becauseOfFed(fed)}>
-                <b className={all.within < all.of * MOST_DAYS ? 'number cannot' : 'number'}>
+                <b className={all.within < all.of * FED_DAYS ? 'number cannot' : 'number'}>
                   {all.within} of {all.of}
                 </b>
               </Why>

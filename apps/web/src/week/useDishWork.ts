@@ -5,26 +5,26 @@ import { useEffect, useState } from 'react';
 const SLICE_MS = 8;
 
 /** Reads each dish once for what it takes, in slices; how many are left. */
-export function useDishWork(view: KitchenView): number {
-  const [left, setLeft] = useState(view.recipes.length);
+export function useDishWork({ kitchen, foods, recipes }: KitchenView): number {
+  const [left, setLeft] = useState(recipes.length);
   useEffect(() => {
     let stale = false;
     let n = 0;
     const next = () => {
       if (stale) return;
       const began = performance.now();
-      while (n < view.recipes.length && performance.now() - began < SLICE_MS) {
-        const document = view.recipes[n]?.document;
-        if (document) dishWork(document, view.foods, view.kitchen.equipment);
+      while (n < recipes.length && performance.now() - began < SLICE_MS) {
+        const recipe = recipes[n];
+        if (recipe) dishWork({ kitchen, foods }, recipe);
         n += 1;
       }
-      setLeft(view.recipes.length - n);
-      if (n < view.recipes.length) setTimeout(next);
+      setLeft(recipes.length - n);
+      if (n < recipes.length) setTimeout(next);
     };
     next();
     return () => {
       stale = true;
     };
-  }, [view.recipes, view.foods, view.kitchen.equipment]);
+  }, [kitchen, foods, recipes]);
   return left;
 }

@@ -276,7 +276,7 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
   };
   const change = suggestedChange(view, ask, {
     draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1, -1]), sizes: [24, 8], into: [0, 0] },
-    eaten: { at: [], fromFreezer: [5.5, 0], left: [0, 0], days: [], lacks: 0, freezerLitres: 0 },
+    eaten: { at: [], fromFreezer: [5.5, 0], days: [], lacks: 0, freezerLitres: 0 },
   });
   expect(change.size).toEqual([{ id: view.batches[0]?.state.id, portions: 24, freezePortions: 6 }]);
   expect(change.add).toEqual([{ recipe: 'r2', portions: 8, freezePortions: 0, session: view.session?.id }]);

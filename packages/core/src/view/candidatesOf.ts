@@ -1,9 +1,8 @@
 import { inSeason } from '../food/index.ts';
 import type { RecipeState } from '../formats/index.ts';
-import { Fraction, HOUR_MS, addDays, daysBetween, inBase, type Day, type Moment } from '../quantity/index.ts';
-import { cookedAs, type Revision } from '../recipe/index.ts';
-import { scaleBatch, type ScaledBatch } from '../scaling/index.ts';
+import { HOUR_MS, addDays, daysBetween, inBase, type Day, type Moment } from '../quantity/index.ts';
 import { leadOf } from '../session/index.ts';
+import { needsOf } from '../stock/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import {
   MEALS_A_DAY,
@@ -16,6 +15,7 @@ import {
   type Good,
   type MealName,
 } from '../week/index.ts';
+import { dishHere, type DishHere } from './dishHere.ts';
 import { dishWork } from './dishWork.ts';
 import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
 import { readyFrom } from './frozenThrough.ts';
@@ -55,34 +55,9 @@ export interface CandidateAsk {
 const NO_MEAL = /breakfast|cracker|snack/i;
 /** What keeps so long frozen may be frozen at all, days. */
 const FREEZES_FROM_DAYS = 14;
-
 /** What was on the table so often in two weeks has had its turn. Common practice, no published source. */
 const OFTEN = 6;
 const BEHIND_DAYS = 14;
-
-/** A dish as it is cooked here, laid out for choosing. */
-interface Dish {
-  readonly recipe: RecipeState;
-  readonly document: Revision;
-  readonly scaled: ScaledBatch;
-  readonly portionG: number;
-}
-
-const dishesKnown = new WeakMap<
-  Revision,
-  { readonly equipment: unknown; readonly foods: unknown; readonly dish: Dish }
->();
-
-function dishOf(view: KitchenView, recipe: RecipeState): Dish {
-  const { equipment } = view.kitchen;
-  const before = dishesKnown.get(recipe.document);
-  if (before?.equipment === equipment && before.foods === view.foods) return before.dish;
-  const document = cookedAs(recipe.document, {}, view.foods);
-  const scaled = scaleBatch(document, new Fraction(document.portions), view.foods, equipment);
-  const dish = { recipe, document, scaled, portionG: scaled.portionG };
-  dishesKnown.set(recipe.document, { equipment, foods: view.foods, dish });
-  return dish;
-}
 
 /** All that may be eaten in the week, and the goods that it is bought as. */
 export function candidatesOf(ask: CandidateAsk): {
@@ -90,15 +65,15 @@ export function candidatesOf(ask: CandidateAsk): {
   readonly goods: readonly Good[];
 } {
   const { view } = ask;
-  const dishes = view.recipes.filter(({ name }) => !NO_MEAL.test(name)).map((recipe) => dishOf(view, recipe));
+  const dishes = view.recipes.filter(({ name }) => !NO_MEAL.test(name)).map((recipe) => dishHere(view, recipe));
   const placeOfFood = new Map(dishes.map(({ document }, n) => [document.component.id, n]));
   const facts = new Map<number, Omit<MadeOf, 'each'>>();
-  const partsOf = (dish: Dish): readonly { readonly candidate: number; readonly each: number }[] =>
+  const partsOf = (dish: DishHere): readonly { readonly candidate: number; readonly each: number }[] =>
     dish.scaled.lines.flatMap(({ food, grams, line }) => {
       const candidate = placeOfFood.get(food.id);
       const made = candidate === undefined ? undefined : dishes[candidate];
       if (candidate === undefined || !made || !grams || line.optional) return [];
-      return [{ candidate, each: inBase(grams).valueOf() / dish.document.portions / made.portionG }];
+      return [{ candidate, each: inBase(grams).valueOf() / dish.document.portions / made.scaled.portionG }];
     });
   const factsOf = (n: number, above: readonly number[]): Omit<MadeOf, 'each'> => {
     const before = facts.get(n);
@@ -117,12 +92,16 @@ export function candidatesOf(ask: CandidateAsk): {
   const eatenOf = eatenOfLate(view);
   const { eaters } = view.week;
   const candidates = dishes.map((dish, n): Candidate => {
-    const { recipe, document, portionG } = dish;
+    const { recipe, document, scaled } = dish;
+    const { portionG } = scaled;
     const { component } = document;
     const lots = view.lots.filter(({ food, state }) => food.id === component.id && state.portionG !== null);
     // Boxes that were filled otherwise than the recipe says are counted by the larger portion: nobody's plate is smaller for it.
     const portionsIn = (lot: (typeof lots)[number]) =>
       lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG), portionG);
+    const frozen = lots
+      .filter(({ place }) => place.kind === 'freezer')
+      .map((lot) => ({ portions: portionsIn(lot), fromMeal: readyAt(ask, lot) }));
     const demanded = demandedOf(view, recipe, 1);
     const takes = new Map(
       eaters.map((eater) => [
@@ -133,7 +112,7 @@ export function candidatesOf(ask: CandidateAsk): {
     const { facts: portion, vegetablesG } = factsOf(n, []);
     const needs = partsOf(dish);
     const into = sessionsInTime(ask, dish);
-    const work = into.length === 0 ? undefined : dishWork(recipe.document, view.foods, view.kitchen.equipment);
+    const work = into.length === 0 ? undefined : dishWork(view, recipe);
     const liked =
       eaters.length === 0
         ? 0
@@ -147,21 +126,13 @@ export function candidatesOf(ask: CandidateAsk): {
       covers: coversOf(component.kind, portion, vegetablesG),
       facts: portion,
       litresEach: portionG * FREEZER_LITRES_A_GRAM,
-      frozen: lots
-        .filter((lot) => lot.place.kind === 'freezer' && readyAt(ask, lot) === 0)
-        .reduce((sum, lot) => sum + portionsIn(lot), 0),
+      frozen: frozen.reduce((sum, { portions, fromMeal }) => sum + (fromMeal === 0 ? portions : 0), 0),
       cold: [
         ...lots
           .filter(({ place }) => place.kind !== 'freezer')
           .map((lot) => ({ portions: portionsIn(lot), lastMeal: lastMealOf(view, lot.until?.value) })),
         // What went into the freezer of late is not frozen through yet.
-        ...lots
-          .filter((lot) => lot.place.kind === 'freezer' && readyAt(ask, lot) > 0)
-          .map((lot) => ({
-            portions: portionsIn(lot),
-            fromMeal: readyAt(ask, lot),
-            lastMeal: DAYS * MEALS_A_DAY,
-          })),
+        ...frozen.filter(({ fromMeal }) => fromMeal > 0).map((box) => ({ ...box, lastMeal: DAYS * MEALS_A_DAY })),
         ...cookedElsewhere(ask, recipe),
       ],
       ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, work, needs } } : {}),
@@ -227,7 +198,7 @@ function cookedElsewhere({ view, now, filled }: CandidateAsk, recipe: RecipeStat
 }
 
 /** Sessions that a dish is in time for: for a soak that would have had to begin already it is too late. What is planned has its own word for that. */
-function sessionsInTime({ view, starts, now }: CandidateAsk, { recipe, document }: Dish): readonly number[] {
+function sessionsInTime({ view, starts, now }: CandidateAsk, { recipe, document }: DishHere): readonly number[] {
   const planned = view.batches.some(
     ({ state }) => state.recipe === recipe.id && state.session === view.session?.id && state.status === 'planned',
   );
@@ -246,16 +217,14 @@ interface Goods {
   readonly guessed: ReadonlySet<string>;
 }
 
-/** What one portion takes off the shelf, in each food's base unit. */
-const needsOf = ({ scaled, document }: Dish) =>
-  scaled.lines.flatMap(({ food, fromShelf, line }) =>
-    fromShelf && !line.optional && food.facts.kind !== 'component'
-      ? [{ food, each: inBase(fromShelf.value).valueOf() / document.portions }]
-      : [],
-  );
+/** What one portion takes of what is bought, in each food's base unit. */
+const boughtFor = ({ scaled, document }: DishHere) =>
+  needsOf(scaled)
+    .filter(({ food }) => food.facts.kind !== 'component')
+    .map(({ food, amount }) => ({ food, each: amount.valueOf() / document.portions }));
 
 /** All that the dishes are made of, with what is there and what a pack costs. What has no price is taken at what a gram of food costs here on the whole. */
-function goodsOf({ view }: CandidateAsk, dishes: readonly Dish[]): Goods {
+function goodsOf({ view }: CandidateAsk, dishes: readonly DishHere[]): Goods {
   const prices = newestPrices(view);
   const there = new Map<string, number>();
   for (const { food, onHand } of view.lots) there.set(food.id, (there.get(food.id) ?? 0) + onHand.valueOf());
@@ -268,7 +237,7 @@ function goodsOf({ view }: CandidateAsk, dishes: readonly Dish[]): Goods {
   const numberOf = new Map<string, number>();
   const guessed = new Set<string>();
   for (const dish of dishes)
-    for (const { food } of needsOf(dish)) {
+    for (const { food } of boughtFor(dish)) {
       if (numberOf.has(food.id)) continue;
       numberOf.set(food.id, list.length);
       const price = prices.get(food.id);
@@ -289,12 +258,12 @@ function goodsOf({ view }: CandidateAsk, dishes: readonly Dish[]): Goods {
 
 function cookingOf(
   { view, pressing, worthOf, locked }: CandidateAsk,
-  dish: Dish,
+  dish: DishHere,
   goods: Goods,
 ): Omit<Cooking, 'into' | 'work' | 'needs'> {
   const { recipe, document } = dish;
   const { portions, component } = document;
-  const needs = needsOf(dish);
+  const needs = boughtFor(dish);
   const month = Number(view.today.slice(5, 7));
   const wanted = locked[recipe.id];
   return {

@@ -36,7 +36,7 @@ export { DAYS, stripsOf, weekDays } from './stripsOf.ts';
 export type { ComponentStrip } from './stripsOf.ts';
 export { suggestedChange } from './suggestedChange.ts';
 export { demandedOf, learnedFor, learnedOf, tableOf, helpingsOn, thoseWhoEat } from './tableOf.ts';
-export { openOf, spreadsOf, tasksOf } from './tasksOf.ts';
+export { openOf, plannedTasks, spreadsOf, tasksOf } from './tasksOf.ts';
 export type { DayTasks } from './tasksOf.ts';
 export { shareOfWeek, thawsOf } from './thawsOf.ts';
 export type { Thaw } from './thawsOf.ts';

@@ -1,10 +1,9 @@
 import type { Moment } from '../quantity/index.ts';
-import { daysFed, type Suggested, type WeekAsk } from '../week/index.ts';
+import { FED_DAYS, daysFed, fedOf, type Suggested, type WeekAsk } from '../week/index.ts';
 import { FREEZER_LITRES_A_GRAM, freezerLeft } from './freezerLeft.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { suggestedChange } from './suggestedChange.ts';
 import { tryWeek, type TriedWeek } from './tryWeek.ts';
-import { withChange } from './withChange.ts';
 
 /** A suggested week as it would stand there, and what it would break. */
 export interface JudgedWeek {
@@ -12,8 +11,8 @@ export interface JudgedWeek {
   readonly breaks: readonly ('a meal falls short' | 'an eater is not fed' | 'there is no room to freeze it')[];
 }
 
-/** Days of seven on which an eater is to be fed. */
-const FED_DAYS = 6 / 7;
+/** All of a group are fed alike: one stands for them. */
+const ONE = ['one'];
 
 /** Is a suggested week one to show? Judged by the folds that the week's own pages go by. `more`: guests more by the number of the meal; `now`: ms since 1970. */
 export function judgeWeek(
@@ -24,14 +23,13 @@ export function judgeWeek(
   now: Moment,
 ): JudgedWeek {
   const tried = tryWeek(view, suggestedChange(view, ask, week, more), now);
-  const thin = daysFed(ask, week.eaten).some(({ days }) => {
-    const here = days.filter((day) => day !== undefined);
-    return here.filter(({ within }) => within).length < Math.floor(here.length * FED_DAYS);
+  const thin = daysFed(ask, week.eaten).some((group) => {
+    const { within, of } = fedOf([{ ...group, names: ONE }]);
+    return within < Math.floor(of * FED_DAYS);
   });
   const left = freezerLeft(view)?.value ?? Infinity;
-  const after = withChange(view, tried.change, now);
   const filled = new Set(ask.sessions.flatMap(({ id }) => id ?? []));
-  const litres = after.batches
+  const litres = tried.after.batches
     .filter(({ state, session }) => state.status === 'planned' && (filled.has(session.id) || session.version === 0))
     .reduce(
       (sum, { state, scaled }) => sum + Number(state.freezePortions) * scaled.portionG * FREEZER_LITRES_A_GRAM,

@@ -65,13 +65,8 @@ export function coversOf(
   const protein = share(facts.proteinG, PROTEIN_G);
   if (kind === 'sauce') return [0, protein / 2, 0];
   if (kind === 'dish') return [share(facts.kJ, FILLING_KJ), protein, green];
-  const own = [0, 0, 0];
-  own[placeOf(kind)] = 1;
-  return [
-    Math.max(own[0] ?? 0, 0),
-    Math.max(own[1] ?? 0, protein),
-    Math.max(own[2] ?? 0, kind === 'roots' ? green * ROOTS_ARE_GREEN : green),
-  ];
+  const beside = [0, protein, kind === 'roots' ? green * ROOTS_ARE_GREEN : green];
+  return beside.map((covered, part) => (part === placeOf(kind) ? 1 : covered));
 }
 
 const FORMS: readonly (readonly [said: RegExp, form: Form])[] = [

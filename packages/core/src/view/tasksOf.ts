@@ -59,3 +59,21 @@ export const spreadsOf = ({ about }: SessionTasks) =>
       .filter(({ window }) => window.earliest !== window.latest)
       .map(({ id, window }) => [id, window]),
   );
+
+/** Every planned session with what is cooked in it, as it is planned. */
+export const plannedTasks = ({
+  week,
+  batches,
+  kitchen,
+}: Pick<KitchenView, 'week' | 'batches' | 'kitchen'>): readonly {
+  readonly session: SessionState;
+  readonly day: DayTasks;
+}[] =>
+  week.sessions
+    .filter(({ status }) => status === 'planned')
+    .flatMap((session) => {
+      const mine = batches.filter(({ state }) => state.status === 'planned' && state.session === session.id);
+      return mine.length === 0
+        ? []
+        : [{ session, day: tasksOf(session, mine, kitchen.equipment, session.cooks, session.wishes) }];
+    });

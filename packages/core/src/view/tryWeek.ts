@@ -3,13 +3,15 @@ import { costAhead, usedTogether } from './costAhead.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { missingOf } from './missingOf.ts';
 import { stripsOf } from './stripsOf.ts';
-import { tasksOf } from './tasksOf.ts';
+import { plannedTasks } from './tasksOf.ts';
 import { untilItHolds, type TriedChange } from './untilItHolds.ts';
 import type { WeekChange } from './weekChange.ts';
 import { withChange } from './withChange.ts';
 
 /** A week as it would stand there once it is taken: its figures are those that its own page will show. */
 export interface TriedWeek extends TriedChange {
+  /** The kitchen as it would be. */
+  readonly after: KitchenView;
   /** Every dish that would be cooked, with its portions. */
   readonly dishes: readonly { readonly recipe: string; readonly name: string; readonly portions: number }[];
   /** Minor units of ingredients, from the shelf and at the newest price of what is missing. */
@@ -39,6 +41,7 @@ export function tryWeek(view: KitchenView, offered: WeekChange, now: Moment): Tr
     view.batches.find(({ state }) => state.id === id)?.recipe.document.component.name ?? '';
   return {
     ...tried,
+    after,
     dishes: open.map(({ state, recipe }) => ({
       recipe: recipe.id,
       name: recipe.document.component.name,
@@ -56,13 +59,9 @@ export function tryWeek(view: KitchenView, offered: WeekChange, now: Moment): Tr
 
 function handsOf(view: KitchenView): Reasoned<number> {
   const dishes = new Map<string, number>();
-  for (const session of view.week.sessions.filter(({ status }) => status === 'planned')) {
-    const mine = view.batches.filter(({ state }) => state.status === 'planned' && state.session === session.id);
-    if (mine.length === 0) continue;
-    const { problem } = tasksOf(session, mine, view.kitchen.equipment, session.cooks, session.wishes).tasks;
-    for (const { attention, dish, minutes } of problem.tasks)
+  for (const { day } of plannedTasks(view))
+    for (const { attention, dish, minutes } of day.tasks.problem.tasks)
       if (attention === 'full') dishes.set(dish, (dishes.get(dish) ?? 0) + minutes);
-  }
   const value = [...dishes.values()].reduce((sum, minutes) => sum + minutes, 0);
   return {
     value,

@@ -34,8 +34,9 @@ export type {
 } from './suggest/ask.ts';
 export { REFERENCE_DAY, dayBand } from './intakes.ts';
 export type { DayBand, DayWishes } from './intakes.ts';
-export { flat, weekFold } from './suggest/fold.ts';
-export { daysFed, fedOf } from './suggest/daysFed.ts';
+export { flat } from './suggest/flatDraft.ts';
+export { weekFold } from './suggest/fold.ts';
+export { FED_DAYS, daysFed, fedOf } from './suggest/daysFed.ts';
 export type { FedDay, GroupFed } from './suggest/daysFed.ts';
 export type { DayFed, Eaten as WeekEaten } from './suggest/fold.ts';
 export { PROFILES } from './suggest/profiles.ts';

@@ -1,6 +1,5 @@
 import { plainSigns } from '../../quantity/index.ts';
-import type { FoodIndex } from '../ingredient/findFood.ts';
-import { readIngredientLine } from '../ingredient/readIngredientLine.ts';
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Something that the method names with its amount, and the list does not. */
@@ -41,24 +40,24 @@ function amountsIn(plain: string): readonly { readonly words: string; readonly p
 
 /**
  * What stands in the method alone with its amount: it belongs to the dish, and to its mass. Where there is no list at all, what is counted counts too.
- * @example needsInMethod([…'Add 1 L water and simmer'], [], foods) // [{ line: '1 L water', step: 0 }]
+ * @example needsInMethod([…'Add 1 L water and simmer'], [], readLine) // [{ line: '1 L water', step: 0 }]
  */
 export function needsInMethod(
   steps: readonly MethodStep[],
-  ingredients: readonly string[],
-  foods: FoodIndex,
+  lines: readonly IngredientLine[],
+  readLine: (text: string) => IngredientLine,
 ): readonly MethodNeed[] {
-  const held = new Set(ingredients.map((line) => readIngredientLine(line, foods).food?.name));
+  const held = new Set(lines.map(({ food }) => food?.name));
   return steps.flatMap(({ text, kind }, step) => {
     if (kind === 'ahead') return [];
     return amountsIn(plainSigns(text)).flatMap(({ words, poured }) => {
-      if (!(ingredients.length === 0 || MEASURED.test(words))) return [];
-      const { food, amount } = readIngredientLine(words, foods);
+      if (!(lines.length === 0 || MEASURED.test(words))) return [];
+      const { food, amount } = readLine(words);
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
       if (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text)) return [];
       const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
-      if (held.has(food.name) || ingredients.some((line) => named.test(line))) return [];
+      if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
       held.add(food.name);
       return [{ line: words, step }];
     });

@@ -16,13 +16,10 @@ const METHOD =
 /** From here on it is told how it keeps, tastes or came about. */
 const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
-/** A line that tells of the recipe, and is neither bought nor done. */
-/** "Keeps 4 days in the fridge" */
-const KEEPS =
-  /^(?:it |they |this |will |can be )*(?:keeps?|freezes?|stores?|frozen|stored)\b.*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
-/** A sentence of a method that tells how it keeps or for how many it is, and is nothing to do. */
+/** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
   /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
+/** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
@@ -102,7 +99,7 @@ export function readRecipeText(text: string): RecipeText {
       portions = said;
       continue;
     }
-    if (ABOUT.test(line.replace(BULLET, '')) || KEEPS.test(line.replace(BULLET, ''))) {
+    if (ABOUT.test(line.replace(BULLET, '')) || TELLS.test(line.replace(BULLET, ''))) {
       portions ??= portionsWithin(line);
       notes.push(line);
       continue;

@@ -14,6 +14,9 @@ export interface GroupFed {
   readonly days: readonly (FedDay | undefined)[];
 }
 
+/** Of the days on which somebody eats here, so many are to feed them: six of seven. */
+export const FED_DAYS = 6 / 7;
+
 /** How a week feeds everybody: energy within the band, and protein at least. */
 export const daysFed = ({ groups }: Pick<WeekAsk, 'groups'>, { days }: Pick<Eaten, 'days'>): readonly GroupFed[] =>
   groups.map(({ names, band }, g) => ({

@@ -1,34 +1,14 @@
 import { IRON_ALONE_COUNTS, VITAMIN_C_BESIDE_IRON_MG, isWithin } from '../intakes.ts';
 import { MEALS_A_DAY } from '../meals.ts';
-import { MAIN, PLACES, PLATE_PARTS, WORK, type WeekAsk } from './ask.ts';
-import { FROZEN_COUNTS, SEASON_COUNTS, type Draft, type ScoreParts } from './score.ts';
-
-/** A draft laid flat: each meal's places one behind the other. */
-export interface FlatDraft {
-  readonly plates: Int32Array;
-  readonly sizes: Float64Array;
-  readonly into: Int32Array;
-}
-export const flat = ({ meals, sizes, into }: Draft): FlatDraft => ({
-  plates: Int32Array.from(meals.flat()),
-  sizes: Float64Array.from(sizes),
-  into: Int32Array.from(into),
-});
-export const draftOf = ({ plates, sizes, into }: FlatDraft): Draft => ({
-  meals: Array.from({ length: plates.length / PLACES.length }, (_, m) => [
-    ...plates.subarray(m * PLACES.length, (m + 1) * PLACES.length),
-  ]),
-  sizes: [...sizes],
-  into: [...into],
-});
+import { MAIN, PLACES, PLATE_PARTS, WORK, placeOf, type WeekAsk } from './ask.ts';
+import type { FlatDraft } from './flatDraft.ts';
+import { FROZEN_COUNTS, SEASON_COUNTS, type ScoreParts } from './score.ts';
 
 export interface Eaten {
   /** Portions eaten of each candidate at each meal. */
   readonly at: readonly (readonly { readonly candidate: number; readonly portions: number }[])[];
   /** Portions of a cooked batch that are eaten when the fridge no longer keeps it: they are frozen. */
   readonly fromFreezer: readonly number[];
-  /** Portions of a cooked batch that nobody eats this week. */
-  readonly left: readonly number[];
   /** What lunch and dinner of each day bring to one eater of each group; nothing on days without them. */
   readonly days: readonly (readonly (DayFed | undefined)[])[];
   /** Portions of components that assemblies would lack. */
@@ -96,27 +76,23 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const covers = new Float64Array(n * parts);
   const forms = [...new Set(candidates.map(({ form }) => form))];
   const formOf = Int32Array.from(candidates, ({ form }) => forms.indexOf(form));
-  const isMain = Uint8Array.from(candidates, ({ kind }) => (kind === 'dish' || kind === 'legume' ? 1 : 0));
+  const isMain = Uint8Array.from(candidates, ({ kind }) => (placeOf(kind) === MAIN ? 1 : 0));
   const litres = Float64Array.from(candidates, ({ litresEach }) => litresEach);
   const likes = Float64Array.from(candidates, ({ liked, cooks }) => liked + (cooks?.inSeason ? SEASON_COUNTS : 0));
   /** kJ, protein, fibre, iron, vitamin C, salt of one portion. */
   const FACTS = 6;
-  const facts = new Float64Array(n * FACTS);
-  const eats = new Float64Array(n * groups.length);
+  /** What one eater of a group gets of a candidate that is there in full. */
+  const gives = new Float64Array(n * groups.length * FACTS);
   for (const [c, each] of candidates.entries()) {
     for (let m = 0; m < meals; m++) want[c * meals + m] = each.want[m] ?? 0;
     for (let p = 0; p < parts; p++) covers[c * parts + p] = each.covers[p] ?? 0;
     const { kJ, proteinG, fibreG, ironMg, vitaminCMg, saltG } = each.facts;
-    [kJ, proteinG, fibreG, ironMg, vitaminCMg, saltG].forEach((value, f) => (facts[c * FACTS + f] = value ?? 0));
-    for (let g = 0; g < groups.length; g++) eats[c * groups.length + g] = each.eats[g] ?? 0;
+    groups.forEach((_, g) =>
+      [kJ, proteinG, fibreG, ironMg, vitaminCMg, saltG].forEach((value, f) => {
+        gives[(c * groups.length + g) * FACTS + f] = (value ?? 0) * (each.eats[g] ?? 0);
+      }),
+    );
   }
-  /** What one eater of a group gets of a candidate that is there in full. */
-  const gives = new Float64Array(n * groups.length * FACTS);
-  for (let c = 0; c < n; c++)
-    for (let g = 0; g < groups.length; g++)
-      for (let f = 0; f < FACTS; f++)
-        gives[(c * groups.length + g) * FACTS + f] =
-          (eats[c * groups.length + g] as number) * (facts[c * FACTS + f] as number);
   const at = groups.map(({ at: there }) => Uint8Array.from({ length: meals }, (_, m) => (there[m] ? 1 : 0)));
   // One who eats alone is to be fed as well as a table of four: what a thin day costs does not shrink with the household.
   const all = groups.reduce((sum, { names }) => sum + names.length, 0);
@@ -367,7 +343,6 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     tell?.({
       at: told,
       fromFreezer: [...fromFreezer],
-      left: candidates.map((_, c) => ((sizes[c] as number) > 0 ? (cooked[c] as number) : 0)),
       lacks,
       freezerLitres,
       days: groups.map((_, g) =>

@@ -1,6 +1,7 @@
 import { seeded } from '../../quantity/index.ts';
 import { MAIN, PLACES, placeOf, type Candidate, type WeekAsk } from './ask.ts';
-import { SPARE, draftOf, flat, weekFold, type Eaten, type FlatDraft } from './fold.ts';
+import { draftOf, flat, put, type FlatDraft } from './flatDraft.ts';
+import { SPARE, weekFold, type Eaten } from './fold.ts';
 import { scoreOf, type Draft, type ScoreParts } from './score.ts';
 
 export interface Suggested {
@@ -26,17 +27,10 @@ const A_BIT = 0.3;
 /** Sizes by which a batch may differ from what its plates ask. */
 const MOST_NUDGED = 2;
 
-/** Makes one draft what the other is. */
-function put(to: FlatDraft, from: FlatDraft): void {
-  to.plates.set(from.plates);
-  to.sizes.set(from.sizes);
-  to.into.set(from.into);
-}
-
 const NOTHING: readonly number[] = PLACES.map(() => -1);
 
 /** What a meal that is settled has on its plate. */
-export function settledMeal({ settled, candidates }: Pick<WeekAsk, 'settled' | 'candidates'>, m: number): number[] {
+function settledMeal({ settled, candidates }: Pick<WeekAsk, 'settled' | 'candidates'>, m: number): number[] {
   const meal = [...NOTHING];
   for (const food of settled[m] ?? []) {
     const c = candidates.findIndex((each) => each.food === food);

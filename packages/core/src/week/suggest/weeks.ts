@@ -1,5 +1,6 @@
 import type { Weights, WeekAsk } from './ask.ts';
-import { flat, weekFold } from './fold.ts';
+import { flat } from './flatDraft.ts';
+import { weekFold } from './fold.ts';
 import { PROFILES, type Profile } from './profiles.ts';
 import { scoreOf, type Draft } from './score.ts';
 import { suggestWeek, told, type Suggested } from './suggest.ts';
