@@ -37,10 +37,16 @@ test('weeks that feed a table of six; soup is said away in one line, guests come
   await settled(page);
   await expect(page.locator('.suggested-meals').filter({ hasText: 'soup' })).toHaveCount(0);
 
+  const dishes = (await page.locator('.suggested-dishes').first().textContent()) ?? '';
   await line.fill('why the millet bake');
   await line.press('Enter');
   const why = page.getByRole('region', { name: 'Why Millet bake' });
   await expect(why.getByText(/without it: /)).toHaveCount(4, PATIENT);
+  // A question changes no week; asked again, they are looked for anew.
+  await expect(page.locator('.suggested-dishes').first()).toHaveText(dishes);
+  await page.getByRole('button', { name: 'Ask again' }).click();
+  await expect(page.getByText('still getting better')).toBeVisible();
+  await settled(page);
   await why.getByRole('button', { name: 'Leave it out' }).click();
   await expect(page.getByRole('button', { name: 'Take back: without Millet bake' })).toBeVisible();
   await settled(page);

@@ -16,7 +16,7 @@ import {
   type WeekAsk,
 } from '@kestrel-ridge/core/week';
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import { Button } from 'antd';
 import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
@@ -62,6 +62,8 @@ export function SuggestedCard({
   tried: TriedWeek | undefined;
   take: (what: WeekChange) => Promise<void>;
 }) {
+  // A second click takes it no second time.
+  const [taking, setTaking] = useState(false);
   const { parts, draft, eaten, goodAt } = week;
   const { currency } = view.kitchen.equipment;
   const days = weekDays(view.today);
@@ -229,7 +231,17 @@ export function SuggestedCard({
           </tbody>
         </table>
       </details>
-      <Button type="primary" size="large" disabled={!tried} onClick={() => void (tried && take(tried.change))}>
+      <Button
+        type="primary"
+        size="large"
+        disabled={!tried}
+        loading={taking}
+        onClick={() => {
+          if (!tried) return;
+          setTaking(true);
+          void take(tried.change).finally(() => setTaking(false));
+        }}
+      >
         Take this week
       </Button>
     </section>
