@@ -71,3 +71,34 @@ test('what is written of it is read back', () => {
   expect(readMethod([said])[0]?.off).toEqual({ n: '200', unit: 'mL' });
   expect(recipe.lines.some(({ food }) => food === bookFoodId('water'))).toBe(true);
 });
+
+// By hand: of 150 mL of wine (about 149 g) and 600 mL of stock, half of the wine, not of the stock that follows; a third of all that went in before.
+test.each([
+  ['Pour in the wine and reduce by half. Then add the stock.', 0, 74],
+  ['Add wine and stock, boil down to two thirds.', 0, 250],
+  ['Reduce by three quarters.', 1, 562],
+])('“%s” boils off a share of what it names, or of what is in the pot', (step, at, off) => {
+  const recipe = asRevision({
+    name: 'Wine sauce',
+    portions: 4,
+    lines: ['150 mL red wine', '600 mL vegetable stock', '2 tbsp rapeseed oil'].map((line) =>
+      readIngredientLine(line, index),
+    ),
+    method: at === 0 ? [step] : ['Pour wine, stock and oil into a pot.', step],
+  });
+  const reduced = recipe.steps[at];
+  expect(faultsOf(recipe)).toEqual([]);
+  expect(reduced).toMatchObject({ time: { law: 'boils down', off: { unit: 'mL' } } });
+  const said = reduced?.kind === 'work' && reduced.time.law === 'boils down' ? Number(reduced.time.off.n) : 0;
+  expect(Math.abs(said - off)).toBeLessThanOrEqual(off * 0.02);
+});
+
+test('a reduction with nothing liquid in it stays the minutes that were read', () => {
+  const recipe = asRevision({
+    name: 'Onions',
+    portions: 4,
+    lines: [readIngredientLine('4 onions', index)],
+    method: ['Reduce the onions by half, 20 minutes.'],
+  });
+  expect(recipe.steps[0]).toMatchObject({ time: { law: 'fixed', minutes: { expected: 20 } } });
+});

@@ -200,3 +200,42 @@ test('law: what a step can be said to be it is read as, and its minutes stay', (
     }
   }
 });
+
+describe('a lead in the middle of a method', () => {
+  const METHOD = [
+    'Mix the dough and knead for 10 minutes.',
+    'Leave in the fridge overnight.',
+    'Bake at 220 °C for 18 minutes.',
+  ];
+  const choices = () => doubtOfStep(readMethod(METHOD)[1] ?? never())?.choices ?? [];
+  const answered = (n: number) =>
+    readMethod(METHOD.map((text, at) => (at === 1 ? (choices()[n]?.text ?? text) : text)));
+  const never = (): never => {
+    throw new Error('no step');
+  };
+
+  test('is asked: what stands before it cannot be done after it', () => {
+    expect(choices()).toHaveLength(3);
+    expect(readMethod(METHOD).filter((step) => doubtOfStep(step))).toHaveLength(1);
+  });
+
+  test('answered, the dough is kneaded the evening before, and nothing more is asked', () => {
+    const steps = answered(0);
+    expect(steps.map(({ kind }) => kind)).toEqual(['ahead', 'ahead', 'work']);
+    expect(steps[0]?.hours).toEqual({ least: 0.25, most: 0.25 });
+    expect(steps.filter((step) => doubtOfStep(step))).toEqual([]);
+    const dough = readIngredientLine('500 g wheat flour', index);
+    const rolls = asRevision({ name: 'Rolls', portions: 8, lines: [dough], method: steps.map(({ text }) => text) });
+    expect(faultsOf(rolls)).toEqual([]);
+    expect(rolls.steps.map(({ name }) => name)).toEqual(METHOD.map((text) => text.replace(/\.$/, '')));
+    const scaled = scaleBatch(rolls, new Fraction(8), foods, STARTING_EQUIPMENT);
+    const { ahead } = expandSession('s', [{ id: 'b', scaled }], STARTING_EQUIPMENT, 1);
+    expect(ahead.map(({ leastHours }) => leastHours)).toEqual([8.25, 8]);
+  });
+
+  test('begun by itself, what stands before it stays in the session; or it stands for an hour there', () => {
+    expect(answered(1).map(({ kind }) => kind)).toEqual(['work', 'ahead', 'work']);
+    expect(answered(2)[1]).toMatchObject({ kind: 'work', minutes: { expected: 60 }, attention: { needs: 'nobody' } });
+    for (const n of [1, 2]) expect(answered(n).filter((step) => doubtOfStep(step))).toEqual([]);
+  });
+});

@@ -1,6 +1,4 @@
-import { AddFood } from '../food/AddFood.tsx';
 import {
-  amountWords,
   asRevision,
   fromJsonLd,
   indexFoods,
@@ -8,13 +6,13 @@ import {
   readIngredientLine,
   readRecipeText,
   unreadyLines,
-  writtenOf,
-  type IngredientLine,
+  wholeRecipe,
+  withoutWhole,
   type ReadLine as ReadLineOfRecipe,
   type RecipeText,
 } from '@kestrel-ridge/core/formats';
-import { remembered, show } from '@kestrel-ridge/core/quantity';
-import { faultsOf, writtenWords } from '@kestrel-ridge/core/recipe';
+import { remembered } from '@kestrel-ridge/core/quantity';
+import { faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -24,6 +22,8 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { MethodRead } from './MethodRead.tsx';
+import { ReadLine } from './ReadLine.tsx';
+import { ReadWhole } from './ReadWhole.tsx';
 import { useMethod, type MendedMethod } from './useMethod.ts';
 import './recipes.css';
 
@@ -63,6 +63,7 @@ function Paste({ view }: { view: KitchenView }) {
   const foods = useMemo(() => indexFoods([...view.foods.values()]), [view.foods]);
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
+  const whole = useMemo(() => wholeRecipe(typed, [...view.foods.values()]), [typed, view.foods]);
   const { units } = view.kitchen.equipment;
   const readLine = useMemo(() => remembered((line) => readIngredientLine(line, foods, units)), [foods, units]);
   const texts = useMemo(() => (words ? ingredientTexts(words, foods) : []), [words, foods]);
@@ -100,8 +101,7 @@ function Paste({ view }: { view: KitchenView }) {
     setFault(undefined);
   };
 
-  const keep = async () => {
-    const document = asRevision({ name: name.trim(), portions, lines, method: method.texts });
+  const keep = async (document: Revision) => {
     const [wrong] = faultsOf(document);
     if (wrong) return setFault(`${wrong.fault} ${wrong.remedy}`);
     setBusy(true);
@@ -118,13 +118,15 @@ function Paste({ view }: { view: KitchenView }) {
         <h1>
           {lines.length === 0
             ? 'Paste a recipe'
-            : asked === 0
-              ? 'Every line is understood'
-              : open.length > 0
-                ? `${open.length} of ${lines.length} lines to put right`
-                : method.asked > 0
-                  ? `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`
-                  : 'How many portions does it make?'}
+            : whole
+              ? `${whole.name}, read back whole`
+              : asked === 0
+                ? 'Every line is understood'
+                : open.length > 0
+                  ? `${open.length} of ${lines.length} lines to put right`
+                  : method.asked > 0
+                    ? `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`
+                    : 'How many portions does it make?'}
         </h1>
         <p>
           Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
@@ -152,7 +154,10 @@ function Paste({ view }: { view: KitchenView }) {
             </p>
           )}
         </div>
-        {words && lines.length + words.method.length > 0 && (
+        {words && whole && (
+          <ReadWhole words={words} recipe={whole} fault={fault} busy={busy} keep={() => void keep(whole)} />
+        )}
+        {words && !whole && lines.length + words.method.length > 0 && (
           <div>
             <div className="paste-head">
               <label style={{ flex: 1 }}>
@@ -231,7 +236,7 @@ function Paste({ view }: { view: KitchenView }) {
               size="large"
               loading={busy}
               disabled={asked > 0 || name.trim() === '' || lines.length === 0}
-              onClick={() => void keep()}
+              onClick={() => void keep(asRevision({ name: name.trim(), portions, lines, method: method.texts }))}
               style={{ marginTop: 14, minWidth: 200 }}
             >
               Keep the recipe
@@ -246,106 +251,7 @@ function Paste({ view }: { view: KitchenView }) {
 
 /** Text that begins like data is read as data. */
 function readPasted(text: string) {
-  if (!/^\s*[[{]/.test(text)) return readRecipeText(text);
+  if (!/^\s*[[{]/.test(text)) return readRecipeText(withoutWhole(text));
   const outcome = fromJsonLd(text);
   return outcome.ok ? outcome.value : outcome.problem;
-}
-
-/** What a line names, without its amount and what is said behind it: a start for a new food. */
-const nameIn = (text: string): string =>
-  text
-    .replace(/^[\s\d.,/½⅓⅔¼¾–-]+(?:(?:kg|g|ml|l|oz|lb|tbsp|tsp|cups?|cans?|tins?)\b\.?)?\s*(?:of\s+)?/i, '')
-    .replace(/[,(].*$/, '')
-    .trim();
-
-/** Spoons and cups as they were written; what a recipe cannot hold so, as it was understood. */
-function readAmountWords({ amount, food }: IngredientLine): string {
-  const written = amount.kind === 'volume' && food ? writtenOf(amount, food) : undefined;
-  if (amount.kind === 'unknown' && amount.usually) return `about ${show(amount.usually)}`;
-  return written && written.unit !== 'mL' ? writtenWords(written) : amountWords(amount);
-}
-
-function ReadLine({
-  line,
-  ready,
-  known,
-  mend,
-  asTitle,
-}: {
-  line: ReadLineOfRecipe;
-  ready: boolean;
-  known: KitchenView['foods'];
-  mend: (line: string) => void;
-  /** The first line of a text without a name may be the name. */
-  asTitle?: () => void;
-}) {
-  const [words, setWords] = useState(line.text);
-  const [doubt] = line.doubts;
-  const [adding, setAdding] = useState(false);
-  return (
-    <li className={ready ? undefined : 'asks'}>
-      <div className="read-line">
-        <span>
-          <b>{line.food?.name ?? 'which food?'}</b>
-          {line.form && <small>, {line.form}</small>}
-          {line.group && <small>, for the {line.group}</small>}
-          {line.optional && <small>, optional</small>}
-          {line.atStep !== undefined && <small>, in the method</small>}
-        </span>
-        <span className="number">{readAmountWords(line)}</span>
-      </div>
-      {asTitle && (
-        <Button size="small" type="text" onClick={asTitle}>
-          “{line.text}” is the name of the dish
-        </Button>
-      )}
-      {!ready && (
-        <div className="read-doubt">
-          <span>{doubt?.question ?? 'How much is it? Write an amount, such as 200 g or 2 cups.'}</span>
-          {!doubt && line.food && (
-            <Button size="small" onClick={() => mend(`${line.text}, to taste`)}>
-              to taste, not counted
-            </Button>
-          )}
-          {doubt?.choices.map((choice) => (
-            <Button key={choice.label} size="small" onClick={() => mend(choice.line)}>
-              {choice.label}
-            </Button>
-          ))}
-          {doubt?.about === 'food' && (
-            <>
-              <Button size="small" onClick={() => setAdding(true)}>
-                Add it as a new food …
-              </Button>
-              {adding && (
-                <AddFood
-                  open
-                  close={() => setAdding(false)}
-                  added={() => setAdding(false)}
-                  name={nameIn(line.text)}
-                  foods={known}
-                />
-              )}
-            </>
-          )}
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              mend(words);
-            }}
-          >
-            <Input
-              size="small"
-              aria-label={`Write anew: ${line.text}`}
-              value={words}
-              onChange={(event) => setWords(event.target.value)}
-            />
-            <Button size="small" htmlType="submit">
-              Read again
-            </Button>
-          </form>
-        </div>
-      )}
-    </li>
-  );
 }

@@ -1,4 +1,4 @@
-import { toJsonLd, toMarkdown, toRecipeText, type RecipeFacts, type RecipeState } from '@kestrel-ridge/core/formats';
+import { toWholeJsonLd, toWholeMarkdown, type RecipeFacts, type RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction, show } from '@kestrel-ridge/core/quantity';
 import { cookedAs, type Choice } from '@kestrel-ridge/core/recipe';
 import { perPortion, scaleBatch } from '@kestrel-ridge/core/scaling';
@@ -79,7 +79,6 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
     giveFile(file, kind, text);
     void message.success(`${file} is in your downloads.`);
   };
-  const words = toRecipeText(document, foods);
   const facts = (): RecipeFacts => {
     const { nutrients, covered } = perPortion(scaled);
     const of = (key: (typeof nutrients)[number]['key']) => nutrients.find((each) => each.key === key)?.perPortion;
@@ -166,8 +165,10 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
             </Link>
           </div>
           <div className="give-row">
-            <Button onClick={() => give('md', 'text/markdown', toMarkdown(words))}>Markdown</Button>
-            <Button onClick={() => give('json', 'application/ld+json', toJsonLd(words, facts()))}>Recipe data</Button>
+            <Button onClick={() => give('md', 'text/markdown', toWholeMarkdown(document, foods))}>Markdown</Button>
+            <Button onClick={() => give('json', 'application/ld+json', toWholeJsonLd(document, foods, facts()))}>
+              Recipe data
+            </Button>
             <Button onClick={() => window.print()}>Print</Button>
           </div>
         </aside>

@@ -26,8 +26,8 @@ import { USES_LIQUID } from './keptLiquid.ts';
 import { kindOfDish } from './kindOfDish.ts';
 import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
-import { readMethod, type MethodStep } from './readMethodStep.ts';
-import { sharesIn } from './sharesIn.ts';
+import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, readMethod, type MethodStep } from './readMethodStep.ts';
+import { namedAt, sharesIn } from './sharesIn.ts';
 import { usualSalt } from './usualSalt.ts';
 
 /** Kept raw, a day less than cooked. Common practice, no published source. */
@@ -168,11 +168,15 @@ function givesOf({ kept }: MethodStep, n: number, said: readonly string[]): { re
   };
 }
 
+/** Without what was only said on being asked. */
+const withoutAnswer = (text: string): string =>
+  text.replace(new RegExp(`, (?:${WITH_ALL_BEFORE}|${BY_ITSELF_AHEAD})`), '');
+
 /** A read step as a step of a plan: of hands, at pressure, or begun before the session. */
 function asStep(step: MethodStep, n: number, dish: string, said: readonly string[]): Step {
   const base = {
     id: idOfStep(n + 1),
-    name: step.text.replace(/[.\s]+$/, ''),
+    name: withoutAnswer(step.text).replace(/[.\s]+$/, ''),
     after: n === 0 ? [] : [{ step: idOfStep(n), min: 0, max: null }],
     ...givesOf(step, n, said),
   };
@@ -215,7 +219,6 @@ function asStep(step: MethodStep, n: number, dish: string, said: readonly string
 export function asRevision({ name, portions, lines, method }: ReadRecipe): Revision {
   const said = method.length > 0 ? method : ['Put everything together'];
   const read = readMethod(said);
-  const steps = read.map((step, n) => asStep(step, n, name, said));
   const uses = read.flatMap((step, n): StationUse[] =>
     step.station
       ? [
@@ -239,6 +242,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
     if (!made) return [];
     return [line.atStep === undefined ? { ...made, into: sharesIn(said, food, made.amount) } : made];
   });
+  const steps = read.map((step, n) => asStep(withOff(step, n, ready, lines), n, name, said));
   const sealed = read.some((step) => step.kind === 'pressure');
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
   const watered = withPacketLine(ready, lines, said, sealed);
@@ -310,6 +314,23 @@ function withPacketLine(
       : line,
   );
 }
+
+/** "Reduce by half": so much of the liquid that it names, or else of all that is in the pot by then. Nothing liquid in it, and it stays the minutes that were read. */
+function withOff(step: MethodStep, n: number, ready: readonly Line[], lines: readonly IngredientLine[]): MethodStep {
+  const { shareOff } = step;
+  if (!shareOff) return step;
+  const before = new Set(Array.from({ length: n }, (_, at) => idOfStep(at + 1)));
+  const liquids = weighedLines(ready, lines).filter(({ food }) => isLiquid(food));
+  const named = liquids.filter(({ food }) => namedAt(shareOff.upTo, food) >= 0);
+  const boiling =
+    named.length > 0 ? named : liquids.filter(({ line }) => line.into.some((into) => before.has(into.step)));
+  const grams = boiling.reduce((sum, each) => sum + each.grams, 0);
+  const off = Math.round(grams * shareOff.share);
+  return off > 0 ? { ...step, off: { n: `${off}`, unit: 'mL' } } : step;
+}
+
+/** What is poured and boils off: water, stock, wine, juice, passata; no oil. */
+const isLiquid = ({ facts }: Food): boolean => facts.kind === 'water' || (facts.base === 'mL' && facts.kind !== 'fat');
 
 /** What goes in by weight, as far as it can be told. */
 const weighedLines = (

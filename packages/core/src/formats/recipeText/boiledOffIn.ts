@@ -23,3 +23,35 @@ export function boiledOffIn(plain: string): Written | undefined {
   }
   return undefined;
 }
+
+const SHARES: readonly (readonly [words: RegExp, share: number])[] = [
+  [/^(?:by\s+)?(?:about\s+)?(?:a |one )?half\b|^in half\b|^to (?:about )?half\b|^by 50 ?%/i, 1 / 2],
+  [/^by (?:about )?(?:a|one) third\b|^to (?:about )?two[- ]thirds\b/i, 1 / 3],
+  [/^by (?:about )?two[- ]thirds\b|^to (?:about )?(?:a|one) third\b/i, 2 / 3],
+  [/^by (?:about )?(?:a|one) quarter\b|^to (?:about )?three[- ]quarters\b/i, 1 / 4],
+  [/^by (?:about )?three[- ]quarters\b|^to (?:about )?(?:a|one) quarter\b/i, 3 / 4],
+];
+const REDUCES = /\b(?:reduc\w*|(?:boil|cook|simmer)\w*(?: it)? down)\b/i;
+/** How far it goes: "until reduced by half", "reduce the wine to a third". */
+const HOW_FAR = /\b(?:by|to|in)\s+(?:about\s+)?(?:(?:a|one)\s+)?(?:half|third|quarter|two|three|50)/i;
+
+export interface ShareOff {
+  readonly share: number;
+  /** The text up to where it says so: what is named in it is what boils down. */
+  readonly upTo: string;
+}
+
+/**
+ * The share of what is in the pot that boils off, where a text says that alone: "reduce by half", "boil down to a third".
+ * @example shareOffIn('Simmer until reduced to a third')?.share // 2/3
+ */
+export function shareOffIn(plain: string): ShareOff | undefined {
+  const reduces = REDUCES.exec(plain);
+  if (!reduces) return undefined;
+  const behind = plain.slice(reduces.index + reduces[0].length);
+  const at = HOW_FAR.exec(behind);
+  if (!at) return undefined;
+  const far = behind.slice(at.index);
+  const share = SHARES.find(([words]) => words.test(far))?.[1];
+  return share === undefined ? undefined : { share, upTo: plain.slice(0, plain.length - far.length) };
+}

@@ -19,8 +19,12 @@ export interface RecipeFacts {
   readonly proteinG?: number;
 }
 
-/** A recipe's words as schema.org Recipe in JSON-LD. */
-export const toJsonLd = (recipe: RecipeText, facts?: RecipeFacts): string =>
+/** A recipe's words as schema.org Recipe in JSON-LD; `more` is a property beside them. */
+export const toJsonLd = (
+  recipe: RecipeText,
+  facts?: RecipeFacts,
+  more?: { readonly name: string; readonly value: string },
+): string =>
   JSON.stringify(
     {
       '@context': 'https://schema.org',
@@ -44,6 +48,7 @@ export const toJsonLd = (recipe: RecipeText, facts?: RecipeFacts): string =>
         : {}),
       recipeIngredient: recipe.ingredients,
       recipeInstructions: recipe.method.map((text) => ({ '@type': 'HowToStep', text })),
+      ...(more ? { additionalProperty: { '@type': 'PropertyValue', ...more } } : {}),
     },
     null,
     2,

@@ -3,7 +3,7 @@ import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { heldFor } from './pressureIn.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
-import type { MethodStep } from './readMethodStep.ts';
+import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
 
 /** Something a step does not say and a plan needs; each choice is the step as it would say it, or nothing where it is none. */
 export interface StepDoubt {
@@ -73,6 +73,15 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
       };
     return undefined;
   }
+  if (step.midway)
+    return {
+      question: 'It stands for hours in the middle. When is what comes before it done?',
+      choices: [
+        { label: 'before it, on the day before', text: more(text, WITH_ALL_BEFORE) },
+        { label: 'in the session: only this is begun ahead', text: more(text, BY_ITSELF_AHEAD) },
+        { label: 'it stands 1 h, in the session', text: 'Leave to stand for 1 hour.' },
+      ],
+    };
   if (step.kind === 'ahead')
     return step.hours
       ? undefined
@@ -92,7 +101,7 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
         text: text.replace(/\b(?:reserv\w*|keep|save|set aside|catch)\b/i, (said) => `${said} ${amount} of`),
       })),
     };
-  if (step.off) return undefined;
+  if (step.off ?? step.shareOff) return undefined;
   const said = durationsIn(plain);
   if (said.length > 1) {
     const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];

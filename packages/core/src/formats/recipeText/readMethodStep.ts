@@ -2,7 +2,7 @@ import { plainSigns } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
-import { boiledOffIn } from './boiledOffIn.ts';
+import { boiledOffIn, shareOffIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
 import { withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
@@ -30,8 +30,12 @@ export interface MethodStep {
   readonly water?: PressureStep['water'];
   /** Water that boils off until it is done, where that is said. */
   readonly off?: Written;
+  /** The share of the liquid in the pot that boils off, where that alone is said. */
+  readonly shareOff?: ShareOff;
   /** Liquid that is kept for later; without an amount, nobody says how much. */
   readonly kept?: { readonly amount?: Written };
+  /** Begun ahead with work before it in the method: is that done before it, too? Undefined: it stands first, or somebody said. */
+  readonly midway?: true;
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
   /** Where the step before was on heat, if this one does not say that it is off it: it may be there still. */
@@ -104,6 +108,8 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
   const time = saidTime(plain, goesOn);
   const off = boiledOffIn(plain);
+  const shareOff = off ? undefined : shareOffIn(plain);
+  const reduces = off !== undefined || shareOff !== undefined;
   const kept = keptLiquidIn(plain);
   const said = celsiusIn(plain);
   const grill = GRILL.test(plain);
@@ -117,7 +123,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
       ? 'oven'
       : BLEND.test(plain)
         ? 'jug'
-        : (HOB.test(plain) && !preheats) || off
+        : (HOB.test(plain) && !preheats) || reduces
           ? 'burner'
           : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
@@ -127,7 +133,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
   const last = beforeTheEnd(plain);
   const attention: Attention =
-    off && !time
+    reduces && !time
       ? { needs: 'look', everyMinutes: POT_LOOK }
       : !alone || BLEND.test(plain)
         ? { needs: 'hands' }
@@ -147,6 +153,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     ...(celsius === undefined ? {} : { celsius }),
     ...(grill ? { grill: true } : {}),
     ...(off && !time ? { off } : {}),
+    ...(shareOff !== undefined && !time ? { shareOff } : {}),
     ...(kept ? { kept } : {}),
     ...(station === undefined && heatBefore && !STANDS_OFF.test(plain) ? { after: heatBefore } : {}),
   };
@@ -249,5 +256,37 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
     if (said !== undefined && OVEN.test(text)) heated = said;
     steps.push(step);
   }
-  return steps.map((step, n) => (standsAtTheEnd(steps, n) ? afterwards(step) : step));
+  return withLeadsMidway(steps.map((step, n) => (standsAtTheEnd(steps, n) ? afterwards(step) : step)));
 }
+
+/** Said of a lead: all that stands before it is done before it, or it is begun by itself. */
+export const WITH_ALL_BEFORE = 'with all that stands before it';
+export const BY_ITSELF_AHEAD = 'by itself ahead';
+
+/** A dough that rests overnight is kneaded the evening before: what stands before a lead is begun with it, once somebody has said so. */
+function withLeadsMidway(steps: readonly MethodStep[]): readonly MethodStep[] {
+  const last = steps.findLastIndex(({ kind, text }) => kind === 'ahead' && text.includes(WITH_ALL_BEFORE));
+  return steps.map((step, n) => {
+    if (n < last && step.kind !== 'ahead') return { ...aheadStep(step.text, quartersFor(step)), ...placeOf(step) };
+    const midway =
+      n > last &&
+      step.kind === 'ahead' &&
+      step.hours !== undefined &&
+      !/\bsoak|\bsprout/i.test(step.text) &&
+      !step.text.includes(BY_ITSELF_AHEAD) &&
+      steps.slice(Math.max(0, last), n).some(({ kind }) => kind !== 'ahead');
+    return midway ? { ...step, midway } : step;
+  });
+}
+
+/** How long before the next of them it is begun, h: its minutes, in quarters of an hour. */
+function quartersFor({ minutes }: MethodStep): { readonly least: number; readonly most: number } {
+  const hours = Math.ceil(minutes.expected / 15) / 4;
+  return { least: hours, most: hours };
+}
+
+const placeOf = ({ station, celsius, grill }: MethodStep) => ({
+  ...(station ? { station } : {}),
+  ...(celsius === undefined ? {} : { celsius }),
+  ...(grill ? { grill } : {}),
+});

@@ -16,13 +16,17 @@ const REST = /\b(?:the rest(?: of)?|remaining|the other half(?: of)?|what is lef
 /** "With 3 tbsp oil" of the four that are listed. */
 const AMOUNT = new RegExp(String.raw`${WRITTEN_IN}(?: of)?(?: the)?\s*$`, 'i');
 
+/** These tell of which kind a food is, and name none: "dried" stands with beans and with figs. */
+const KINDS =
+  /^(?:red|white|black|green|brown|yellow|dried|dry|fresh|canned|tinned|frozen|ground|whole|sweet|plain|smoked|cooked|raw|hot|sour|young|light|dark|large|small|and|with|the|for|of|in)$/i;
+
 /** Where a food is named in a text, by any of its names or by the chief word of one; -1 where it is not. */
-function namedAt(text: string, food: Food): number {
+export function namedAt(text: string, food: Food): number {
   const words = [food.name, ...(food.facts.names ?? [])]
     .flatMap((name) => [name, ...name.split(' ')])
-    .filter((word) => word.length > 2);
+    .filter((word) => word.length > 2 && !KINDS.test(word));
   const places = words.flatMap((word) => {
-    const at = new RegExp(`\\b${word.replace(/e?s$/, '').replace(/[^\p{L}\d -]/gu, '.')}`, 'iu').exec(text)?.index;
+    const at = new RegExp(`\\b${word.replace(/e?s$/, '').replace(/[^\p{L}\d -]/gu, '.')}(?:e?s)?\\b`, 'iu').exec(text)?.index;
     return at === undefined ? [] : [at];
   });
   return places.length === 0 ? -1 : Math.min(...places);
