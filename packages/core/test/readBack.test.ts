@@ -16,7 +16,7 @@ import {
   wholeRecipe,
   withoutWhole,
 } from '../src/formats/index.ts';
-import { namedId, type Food, type FoodId } from '../src/food/index.ts';
+import { namedId, type Food } from '../src/food/index.ts';
 import { faultsOf, STARTER_RECIPES, type Revision } from '../src/recipe/index.ts';
 import { HAND_TEXTS } from './handTexts.ts';
 

@@ -26,7 +26,7 @@ sunflower oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;;
 olive oil;fat;216;;;;;c540 oc365;-;fat;3700;0;100;0;0;0.6;0;2;extra virgin olive oil;olives
 sesame oil;fat;218;;;;;c365 oc180;sesame;fat aromatic;3700;0;100;0;0;0;0;0;toasted sesame oil;
 coconut oil;fat;218;;;;;c730 oc365;-;fat;3700;0;99.1;0;0;0.1;0;0;;
-plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,plant butter,vegan butter,plant-based butter,dairy-free butter,dairy-free spread;butter
+plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,marge,plant butter,vegan butter,plant-based butter,dairy-free butter,dairy-free spread;butter
 cider vinegar;acid;239;;;;;c730;sulphites;acid;88;0;0;0.9;0;0.2;0;5;apple cider vinegar,vinegar;
 wine vinegar;acid;239;;;;;c730;sulphites;acid;79;0;0;0.3;0;0.5;0.5;8;red wine vinegar,white wine vinegar,sherry vinegar;
 balsamic vinegar;acid;255;;;;;c730;sulphites;acid sweet;368;0.5;0;17;0;0.7;0;23;;

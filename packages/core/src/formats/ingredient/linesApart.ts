@@ -33,7 +33,7 @@ export function linesApart(text: string, foods: FoodIndex): readonly string[] {
     // "1 head of garlic and 3 cloves" are cloves of it.
     if (a && b && a !== b && readNumber(plainSigns(first)) && b.name !== 'cloves') return [first, second];
   }
-  const counted = text.split(/\s*,\s*(?=\d|an? |one |two |half )/i);
+  const counted = text.split(/\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half )/i);
   if (counted.length > 1) {
     const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;

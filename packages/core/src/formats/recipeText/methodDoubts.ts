@@ -1,5 +1,6 @@
 import { plainSigns } from '../../quantity/index.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { heldFor } from './pressureIn.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
@@ -16,6 +17,10 @@ const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil|reduce)\b/i;
 const BROUGHT =
   /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat the oven\b/i;
 
+/** Boiled down until it looks right. */
+const THICKENS =
+  /\breduc\w*\b(?! (?:the )?(?:heat|to (?:low|a (?:low|gentle)? ?simmer|medium)))|\b(?:boil|cook|simmer)\w*(?: it)? down\b|\bbubble\w*(?: it)? away\b|\b(?:boil|cook|simmer|bubble)\b.*\buntil (?:it |the sauce )?(?:is |has )?(?:almost |nearly |all |completely )*(?:thick|syrupy|gone|evaporated)/i;
+
 /** Hands do this on heat, too. */
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
 /** What waits by itself off the heat. */
@@ -24,6 +29,10 @@ const STANDS =
 
 /** Nobody's hands are on one thing so long, unless it is this. */
 const LONG = 15;
+/** From so many minutes on hands are asked about, unless they knead and shape. */
+const VERY_LONG = 25;
+const LONG_HANDWORK = /\b(?:knead|stir|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
+
 /** Behind something on heat, so long that it may be there still. */
 const ON_HEAT = 3;
 const HANDWORK =
@@ -38,6 +47,25 @@ const atHigh = (text: string, n: number): string => {
 };
 const minutesOf = (text: string, list: readonly number[]) =>
   list.map((n) => ({ label: `${n} min`, text: more(text, `${n} minutes`) }));
+
+/** Where it was the first time. */
+const AGAIN_AT: Readonly<Record<string, string>> = { oven: ' in the oven', burner: ' on the hob' };
+
+/** "Sweat leeks 10": minutes, most likely, but nobody said so. */
+function bareDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
+  const all = bare.reduce((sum, { minutes }) => sum + minutes, 0);
+  const [one] = bare;
+  const numbers = new Intl.ListFormat('en').format(bare.map(({ minutes }) => `“${minutes}”`));
+  return {
+    question: bare.length === 1 ? `Is ${numbers} minutes?` : `Are ${numbers} minutes?`,
+    choices: [
+      bare.length === 1 && one
+        ? { label: `yes, ${one.minutes} min`, text: `${text.slice(0, one.end)} minutes${text.slice(one.end)}` }
+        : { label: `yes, ${all} min in all`, text: more(text, `in all ${all} minutes`) },
+      { label: 'no', text: more(text, 'done by hand') },
+    ],
+  };
+}
 
 /** What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. */
 export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
@@ -101,6 +129,19 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
         text: text.replace(/\b(?:reserv\w*|keep|save|set aside|catch)\b/i, (said) => `${said} ${amount} of`),
       })),
     };
+  const bare = step.timed || /\bby hand\b/i.test(plain) ? [] : bareMinutesIn(text);
+  if (bare.length > 0) return bareDoubt(text, bare);
+  if (step.again !== undefined && !/\bby hand\b/i.test(plain))
+    return {
+      question: 'How long does it take once more?',
+      choices: [
+        ...[step.again.minutes, 2 * step.again.minutes].map((n) => ({
+          label: `${n} min`,
+          text: more(text, `${n} minutes${AGAIN_AT[step.again?.station ?? ''] ?? ''}`),
+        })),
+        { label: 'it is within the minutes above', text: more(text, 'done by hand') },
+      ],
+    };
   if (step.off ?? step.shareOff) return undefined;
   const said = durationsIn(plain);
   if (said.length > 1) {
@@ -124,7 +165,9 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
     };
   // "40 minutes until set": nobody says where.
   if (
-    (unplaced && step.minutes.latest >= LONG && !HANDWORK.test(plain)) ||
+    (unplaced &&
+      step.minutes.latest >= LONG &&
+      !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain)) ||
     (step.timed && !step.station && step.attention.needs === 'nobody' && !STANDS.test(plain))
   )
     return {
@@ -147,6 +190,18 @@ export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
   // It speaks of minutes, and how many was not understood.
   if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
+  // "Reduce until it coats a spoon": how thick that is, is a share of what is in the pot.
+  if (!step.timed && THICKENS.test(plain))
+    return {
+      question: 'How far does it boil down?',
+      choices: [
+        { label: 'a little thicker, by a quarter', text: more(text, 'reduced by a quarter') },
+        { label: 'it coats a spoon, by a third', text: more(text, 'reduced by a third') },
+        { label: 'thick, by half', text: more(text, 'reduced by half') },
+        { label: 'like syrup, to a third', text: more(text, 'reduced to a third') },
+        ...minutesOf(text, [5, 10]),
+      ],
+    };
   if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;

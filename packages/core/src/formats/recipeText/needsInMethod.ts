@@ -1,5 +1,6 @@
 import { plainSigns } from '../../quantity/index.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { saysDeed } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Something that the method names with its amount, and the list does not. */
@@ -12,7 +13,7 @@ export interface MethodNeed {
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
 const NUMBER =
-  /(?<![\p{L}\d/.,])(?:(?:\d+\s+)?\d+(?:[/.,]\d+)?|an?|one|two|three|half an?)\s*(?=\p{L})(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+  /(?<![\p{L}\d/.,])(?:(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|half an?)\s+)(?=\p{L})(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
   /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
@@ -53,6 +54,8 @@ export function needsInMethod(
     return amountsIn(plainSigns(text)).flatMap(({ words, poured }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
+      // A text that tells all in sentences: what nobody knows in its list is asked.
+      if (!food && lines.length === 0 && !saysDeed(text)) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
       if (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text)) return [];

@@ -1,4 +1,4 @@
-import { plainSigns } from '../../quantity/index.ts';
+import { plainSigns, readNumber } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
@@ -36,6 +36,8 @@ export interface MethodStep {
   readonly kept?: { readonly amount?: Written };
   /** Begun ahead with work before it in the method: is that done before it, too? Undefined: it stands first, or somebody said. */
   readonly midway?: true;
+  /** It says "repeat", and not how long: what was done before, and where. */
+  readonly again?: { readonly minutes: number; readonly station?: StationUse['station'] };
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
   /** Where the step before was on heat, if this one does not say that it is off it: it may be there still. */
@@ -47,10 +49,14 @@ const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 const BARE_HEAT = /\b(?:at|to)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
 /** What is more than this is said in °F. */
 const HOTTEST_C = 260;
+/** "200 deg", of whichever degrees. */
+const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
+/** On these, with degrees beside them, it is in an oven. */
+const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 const BLEND = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
@@ -59,9 +65,9 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid on|lid off|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid on|lid off|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
@@ -73,7 +79,8 @@ const cooks = (plain: string): boolean =>
   /\bcook\b/i.test(plain) && !/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0;
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
-const LEFT = /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest))\b)/is;
+const LEFT =
+  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)\b)/is;
 const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 
 /** Without a word on where, something is cooked where the step before was. */
@@ -84,11 +91,19 @@ const STANDS_OFF =
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b/i;
 
+const COOLEST_OVEN_C = 80;
 const HANDS_MINUTES = 5;
 /** Oven dials go in tens. */
 const TEN = 10;
 /** An oven of which nobody says how hot. Common practice, no published source. */
 const OVEN_C = 200;
+
+/** "Fry for 5 minutes and set aside": what comes behind the time is not what takes it. */
+const SET_ASIDE = /,?\s*(?:and|then)\s+(?:then )?set (?:it |them )?aside\b[^.]*/i;
+const withoutEnd = (plain: string): string => {
+  const end = SET_ASIDE.exec(plain);
+  return end && durationsIn(plain.slice(0, end.index)).length > 0 ? plain.replace(SET_ASIDE, '') : plain;
+};
 
 /**
  * What a step says, from its words; a clause that goes on from the one before ("Then uncovered 10") is where that one was;
@@ -96,7 +111,7 @@ const OVEN_C = 200;
  * @example readMethodStep('Simmer for 20 to 25 minutes').minutes.expected // => 23
  */
 export function readMethodStep(text: string, before?: MethodStep, heated?: number): MethodStep {
-  const plain = withoutNames(plainSigns(text));
+  const plain = withoutEnd(withoutNames(plainSigns(text)));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
@@ -116,7 +131,10 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
   const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;
   const inOven =
-    !preheats && (grill || (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
+    !preheats &&
+    (grill ||
+      (said !== undefined && said >= COOLEST_OVEN_C && IN_OVEN_ON.test(plain) && durationsIn(plain).length > 0) ||
+      (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
   const station =
     named ??
     (inOven
@@ -129,7 +147,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const alone =
     time !== undefined &&
     !/\bby hand\b/i.test(plain) &&
-    (ALONE.test(plain) || named !== undefined || goesOn?.attention.needs === 'nobody');
+    (ALONE.test(plain) || named !== undefined || (inOven && !grill) || goesOn?.attention.needs === 'nobody');
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
   const last = beforeTheEnd(plain);
   const attention: Attention =
@@ -185,7 +203,7 @@ function saidTime(
 const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
 
 function celsiusIn(plain: string): number | undefined {
-  const heat = HEAT.exec(plain) ?? (OVEN.test(plain) ? BARE_HEAT.exec(plain) : null);
+  const heat = HEAT.exec(plain) ?? DEGREES.exec(plain) ?? (OVEN.test(plain) ? BARE_HEAT.exec(plain) : null);
   if (!heat?.[1]) {
     const mark = /\bgas(?: mark)? ([1-9])\b/i.exec(plain)?.[1];
     return mark === undefined ? undefined : GAS_C[Number(mark)];
@@ -198,8 +216,11 @@ function celsiusIn(plain: string): number | undefined {
 /** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */
 const POT_LOOK = 4;
 function everyIn(plain: string, minutes: number, inOven: boolean): number {
-  const said = /\b(?:every|after) (\d{1,2})(?: min|\b(?!\s*(?:h|seconds|g\b)))/i.exec(plain)?.[1];
-  if (said !== undefined) return Number(said);
+  const said = /\b(?:every|after) (\d{1,2}|five|ten|fifteen|twenty|thirty)(?: min|\b(?!\s*(?:h|seconds|g\b)))/i.exec(
+    plain,
+  )?.[1];
+  const every = said === undefined ? undefined : readNumber(said)?.value.valueOf();
+  if (every !== undefined) return every;
   return inOven || /\b(?:half-?way|once)\b/i.test(plain) ? Math.max(1, Math.round(minutes / 2)) : POT_LOOK;
 }
 
@@ -254,7 +275,12 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
     const step = readMethodStep(text, steps.at(-1), heated);
     const said = celsiusIn(plainSigns(text));
     if (said !== undefined && OVEN.test(text)) heated = said;
-    steps.push(step);
+    const timed = steps.findLast((before) => before.timed && before.kind === 'work');
+    steps.push(
+      /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed
+        ? { ...step, again: { minutes: timed.minutes.expected, ...(timed.station ? { station: timed.station } : {}) } }
+        : step,
+    );
   }
   return withLeadsMidway(steps.map((step, n) => (standsAtTheEnd(steps, n) ? afterwards(step) : step)));
 }

@@ -18,10 +18,10 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
+  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|make[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
 const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
@@ -90,6 +90,7 @@ export function readRecipeText(text: string): RecipeText {
     }
     const heading = headingOf(line);
     if (heading) {
+      portions ??= portionsWithin(line);
       part = heading;
       group = '';
       continue;
@@ -186,15 +187,21 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
   all.filter((each) => !first(each)),
 ];
 
+/** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
+const EATERS = /[(,=]\s*(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i;
+
 const portionsWithin = (text: string): number | undefined => {
-  const said = /\b(?:serves|feeds|enough for|makes)\s+(\d+)\b(?![.,]\d|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
-    text,
-  );
+  const eaters = EATERS.exec(text);
+  if (eaters) return Number(eaters[1] ?? eaters[2]);
+  const said =
+    /\b(?:serves|feeds|enough for|makes)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+      text,
+    );
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
     /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:bowls|plates|portions|servings|people)\b/i.exec(text);
-  return bowls ? Number(bowls[1]) : undefined;
+  return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
 };
 
 /** Without signs of headings, and not shouted. */
@@ -209,8 +216,7 @@ function nameOf(title: string): string {
 
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50) return undefined;
-  // "Makes 8 to 10 (serves 2)": eaters before pieces.
-  const eaters = /[(,]\s*(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i.exec(line);
+  const eaters = EATERS.exec(line);
   if (eaters) return Number(eaters[1] ?? eaters[2]);
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;

@@ -26,7 +26,9 @@ export function namedAt(text: string, food: Food): number {
     .flatMap((name) => [name, ...name.split(' ')])
     .filter((word) => word.length > 2 && !KINDS.test(word));
   const places = words.flatMap((word) => {
-    const at = new RegExp(`\\b${word.replace(/e?s$/, '').replace(/[^\p{L}\d -]/gu, '.')}(?:e?s)?\\b`, 'iu').exec(text)?.index;
+    const at = new RegExp(`\\b${word.replace(/e?s$/, '').replace(/[^\p{L}\d -]/gu, '.')}(?:e?s)?\\b`, 'iu').exec(
+      text,
+    )?.index;
     return at === undefined ? [] : [at];
   });
   return places.length === 0 ? -1 : Math.min(...places);

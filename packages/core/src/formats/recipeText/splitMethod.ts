@@ -1,4 +1,5 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
+import { bareMinutesIn } from './bareMinutes.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
@@ -64,6 +65,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
           durationsIn(text).length > 0 ||
           leadIn(text)?.hours !== undefined ||
           isPressure(text) ||
+          bareMinutesIn(text).length > 0 ||
           (/^Then /.test(text) && BARE_NUMBER.test(text));
         // "Add the nuts for the last 5 minutes" happens within the step before.
         if (

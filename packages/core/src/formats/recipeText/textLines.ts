@@ -14,9 +14,13 @@ const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\
 
 /** For how many, or how long: nothing to buy. */
 const ABOUT_IT =
-  /^(?:(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people)\b.*)$/i;
+  /^(?:(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
 const asAbout = (part: string): string =>
-  /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part) ? `Total: ${part}` : part;
+  /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part)
+    ? `Total: ${part}`
+    : /^\d+ (?:patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b/i.test(part)
+      ? `Makes: ${part}`
+      : part;
 
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =

@@ -94,8 +94,8 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   );
   if (inAll) return [inAll];
   // "In two batches, 8 minutes per batch"
-  const batches = /\b(?:per|each|a) batch\b/i.test(plain)
-    ? readNumber(/\bin (\w+) batches\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
+  const batches = /\b(?:per|each|a) (?:batch|lot|go)\b/i.test(plain)
+    ? readNumber(/\bin (\w+) (?:batches|lots|goes)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
     : undefined;
   const sides = batches ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
   return all
@@ -110,6 +110,8 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
 /** Of "for the last 5 minutes" and "10 minutes before the end": how many minutes before the end something happens. */
 export function beforeTheEnd(text: string): number | undefined {
   const plain = plainSigns(text);
+  const bare = /\bfor (?:the )?last (\d{1,2})(?=\s*[.,;)]|\s*$)/i.exec(plain)?.[1];
+  if (bare !== undefined) return Number(bare);
   return timesIn(plain).find(
     ({ at, end }) =>
       /\b(?:the last|final)\s*$/i.test(plain.slice(0, at)) ||

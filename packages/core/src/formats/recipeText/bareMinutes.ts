@@ -1,0 +1,37 @@
+import { plainSigns } from '../../quantity/index.ts';
+
+/** Heat, or waiting: where a number without a unit may well be minutes. */
+const WAITS =
+  /\b(?:lid|fan|oven|hob|heat|sweat|simmer|boil|bake|roast|fry|soften|cook|steam|braise|brown|rest|stand|chill|cool|knead|press|blanch|toast|grill|flip|turn|saut[eé]|uncovered|covered)\b/i;
+/** At the end of a clause, and not a part of something longer. */
+const NUMBER = /(?<![\d°.,/\p{L}-])(\d{1,3})(?=\s*(?:more\b)?\s*(?:[.,;)]|$))/giu;
+/** Behind these it says how hot, how many or for how many. */
+const COUNTS =
+  /(?:\b(?:at|to|into|in|on|by|gas|mark|serves|makes|feeds|step|size|of|number|no|level|x|oven|cups?|about)|[x×])\s*$/i;
+/** Behind this it is a moment within what stands before. */
+const LAST = /\b(?:the )?last\s*$/i;
+
+export interface BareMinutes {
+  readonly minutes: number;
+  readonly at: number;
+  readonly end: number;
+}
+
+/**
+ * Numbers without a unit that may be minutes: a terse hand writes "sweat leeks 10." They are asked, never believed.
+ * @example bareMinutesIn('Lid on, 40.') // [{ minutes: 40, at: 8, end: 10 }]
+ */
+export function bareMinutesIn(text: string): readonly BareMinutes[] {
+  const plain = plainSigns(text);
+  if (!WAITS.test(plain)) return [];
+  return [...plain.matchAll(NUMBER)].flatMap((match) => {
+    const minutes = Number(match[1]);
+    const before = plain.slice(0, match.index);
+    return minutes === 0 || minutes > LONGEST || COUNTS.test(before) || LAST.test(before)
+      ? []
+      : [{ minutes, at: match.index, end: match.index + match[0].length }];
+  });
+}
+
+/** Longer is said in hours. */
+const LONGEST = 180;
