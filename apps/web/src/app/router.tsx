@@ -26,6 +26,7 @@ export const router = createBrowserRouter([
             path: 'week/suggest',
             lazy: async () => ({ Component: (await import('../week/SuggestPage.tsx')).default }),
           },
+          { path: 'week/menu', lazy: async () => ({ Component: (await import('../week/SeasonPage.tsx')).default }) },
           { path: 'week/mend', lazy: async () => ({ Component: (await import('../week/MendPage.tsx')).default }) },
           { path: 'week/eaters', lazy: async () => ({ Component: (await import('../week/EatersPage.tsx')).default }) },
           { path: 'week/door', lazy: async () => ({ Component: (await import('../week/DoorPage.tsx')).default }) },

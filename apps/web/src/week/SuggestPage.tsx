@@ -4,7 +4,7 @@ import { askOf, judgeWeek, weekDays } from '@kestrel-ridge/core/view';
 import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type Suggested } from '@kestrel-ridge/core/week';
 import { Button, Checkbox, InputNumber } from 'antd';
 import { useCallback, useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { appNow } from '../parts/appNow.ts';
 import { Empty } from '../parts/Empty.tsx';
@@ -39,8 +39,9 @@ interface Said {
 
 /** A few different weeks, each good at something; what is wanted is said or locked, and then they are asked for again. */
 function Suggest({ view }: { view: KitchenView }) {
+  const [asked] = useSearchParams();
   const [said, setSaid] = useState<Said>({
-    locked: {},
+    locked: lockedBy(view, asked.get('with')),
     wishes: [],
     pulled: {},
     keepSet: true,
@@ -204,6 +205,17 @@ function Suggest({ view }: { view: KitchenView }) {
         ))}
       </div>
     </main>
+  );
+}
+
+/** Dishes that a menu brings along, with their portions; what is no dish of this kitchen is left out. */
+function lockedBy({ recipes }: KitchenView, said: string | null): Readonly<Record<string, number>> {
+  return Object.fromEntries(
+    (said ?? '').split(',').flatMap((each) => {
+      const [recipe = '', portions] = each.split(':');
+      const n = Number(portions);
+      return recipes.some(({ id }) => id === recipe) && n >= 1 && n <= 200 ? [[recipe, n] as const] : [];
+    }),
   );
 }
 

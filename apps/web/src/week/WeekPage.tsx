@@ -58,6 +58,9 @@ function Week({ view }: { view: KitchenView }) {
           <Link to="/week/suggest">
             <Button>Suggest a week</Button>
           </Link>
+          <Link to="/week/menu">
+            <Button>Four-week menu</Button>
+          </Link>
           <Link to="/week/eaters">
             <Button>Who eats</Button>
           </Link>

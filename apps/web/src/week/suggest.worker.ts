@@ -1,6 +1,16 @@
 import { ImpossibleProblem, search } from '@kestrel-ridge/core/schedule';
 import type { Problem } from '@kestrel-ridge/core/session';
-import { weekGoodAt, type Draft, type Effort, type Profile, type Pulled, type WeekAsk } from '@kestrel-ridge/core/week';
+import {
+  suggestSeason,
+  weekGoodAt,
+  type Draft,
+  type Effort,
+  type Profile,
+  type Pulled,
+  type SeasonAsk,
+  type SuggestedSeason,
+  type WeekAsk,
+} from '@kestrel-ridge/core/week';
 import { expose } from 'comlink';
 
 /** A plan of each session is looked for briefly: how long it takes is told, and whether it can be planned at all. */
@@ -15,6 +25,7 @@ const suggester = {
     known: readonly Draft[],
     effort: Effort,
   ): Draft => weekGoodAt(ask, goodAt, pulled, known, effort).draft,
+  season: (ask: SeasonAsk, seed: number): SuggestedSeason => suggestSeason(ask, seed),
   /** Minutes that a session takes; null: nothing can be planned of it. */
   plan: (problem: Problem): number | null => {
     try {

@@ -274,15 +274,30 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
     settled: { 0: ['else'] },
     mostBatches: 4,
   };
-  const change = suggestedChange(view, ask, {
-    draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1, -1]), sizes: [24, 8], into: [0, 0] },
-    eaten: { at: [], fromFreezer: [5.5, 0], days: [], lacks: 0, freezerLitres: 0 },
-  });
+  const eating = (other: number) =>
+    suggestedChange(view, ask, {
+      draft: { meals: Array.from({ length: 14 }, () => [0, 1, -1, -1]), sizes: [24, 8], into: [0, 0] },
+      eaten: {
+        at: [
+          [
+            { candidate: 0, portions: 23.5 },
+            { candidate: 1, portions: other },
+          ],
+        ],
+        fromFreezer: [5.5, 0],
+        days: [],
+        lacks: 0,
+        freezerLitres: 0,
+      },
+    });
+  const change = eating(7);
   expect(change.size).toEqual([{ id: view.batches[0]?.state.id, portions: 24, freezePortions: 6 }]);
   expect(change.add).toEqual([{ recipe: 'r2', portions: 8, freezePortions: 0, session: view.session?.id }]);
   expect(change.drop).toEqual([]);
   // The settled lunch stays as it is.
   expect(change.slots).toHaveLength(13);
+  // What nobody eats in these days is frozen, if it is worth a box.
+  expect(eating(5).add?.map(({ freezePortions }) => freezePortions)).toEqual([3]);
 });
 
 const NO_WORK = { once: 0, each: 0 };

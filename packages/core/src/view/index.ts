@@ -1,3 +1,5 @@
+export { SEASON_WEEKS, bigBuys, seasonOf } from './seasonOf.ts';
+export type { BigBuy, SeasonWanted } from './seasonOf.ts';
 export { askOf } from './askOf.ts';
 export { dishWork } from './dishWork.ts';
 export { freeBoxes } from './freeBoxes.ts';

@@ -1,4 +1,12 @@
-import { MEAL_NAMES, MEALS_A_DAY, slotAt, type Slot, type Suggested, type WeekAsk } from '../week/index.ts';
+import {
+  MEAL_NAMES,
+  MEALS_A_DAY,
+  WORTH_A_BOX,
+  slotAt,
+  type Slot,
+  type Suggested,
+  type WeekAsk,
+} from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { weekDays } from './stripsOf.ts';
 import type { WeekChange } from './weekChange.ts';
@@ -29,7 +37,7 @@ export function suggestedChange(
   const cooked = draft.sizes.flatMap((portions, c) => {
     const recipe = ask.candidates[c]?.cooks?.recipe;
     if (portions === 0 || recipe === undefined) return [];
-    const freezePortions = frozenOf(portions, c, eaten);
+    const freezePortions = frozenOf(portions, c, eaten, ask.candidates[c]?.cooks?.freezes ?? false);
     // One that is not planned, and is not simply the next, is made.
     const session = ask.sessions[draft.into[c] ?? 0]?.id;
     return [{ recipe, portions, freezePortions, ...(session === undefined ? {} : { session }) }];
@@ -51,12 +59,13 @@ export function suggestedChange(
   };
 }
 
-/** Whole portions to freeze: what is eaten late, without taking from what is eaten while the fridge keeps it. */
-function frozenOf(portions: number, c: number, { at, fromFreezer }: Suggested['eaten']): number {
+/** Whole portions to freeze: what is eaten late, without taking from what is eaten while the fridge keeps it; and what nobody eats in these days, if it is worth a box. */
+function frozenOf(portions: number, c: number, { at, fromFreezer }: Suggested['eaten'], freezes: boolean): number {
   const late = fromFreezer[c] ?? 0;
   const early = at.flat().reduce((sum, each) => sum + (each.candidate === c ? each.portions : 0), 0) - late;
   const most = Math.floor(portions - early + A_BIT);
-  const wanted = Math.ceil(late - A_BIT);
+  const over = Math.floor(portions - early - late);
+  const wanted = Math.ceil(late - A_BIT) + (freezes && over >= WORTH_A_BOX ? over : 0);
   return Math.max(0, Math.min(portions, wanted, Math.max(most, Math.floor(late))));
 }
 /** Less than that of a portion is not missed. */

@@ -56,3 +56,15 @@ export {
   weightsFor,
 } from './suggest/weeks.ts';
 export type { Effort, Pulled, SuggestedWeek } from './suggest/weeks.ts';
+export { WORTH_A_BOX, foldSeason } from './season/foldSeason.ts';
+export { suggestSeason } from './season/suggestSeason.ts';
+export type { SuggestedSeason } from './season/suggestSeason.ts';
+export type {
+  SeasonAsk,
+  SeasonDish,
+  SeasonDraft,
+  SeasonParts,
+  SeasonPlan,
+  SeasonWeek,
+  SeasonWeekPlan,
+} from './season/ask.ts';
