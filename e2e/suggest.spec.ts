@@ -1,3 +1,7 @@
+import type { Food } from '@kestrel-ridge/core/food';
+import type { CostState, KitchenState, LotState, StoredRecipe, WeekState } from '@kestrel-ridge/core/formats';
+import { addDays } from '@kestrel-ridge/core/quantity';
+import { missingOf, viewOf } from '@kestrel-ridge/core/view';
 import type { Page } from '@playwright/test';
 import { expect, test } from './kitchen.ts';
 
@@ -97,4 +101,114 @@ test('six with two exclusions and a small freezer: nobody is served what they mu
     const [, frozen = '0', room = '0'] = /to freeze\s*(\d+) of (\d+) L/.exec(text) ?? [];
     expect(Number(frozen)).toBeLessThanOrEqual(Number(room));
   }
+});
+
+/** A command of the API, as a device sends it. */
+async function post(page: Page, path: string, data: object) {
+  const answer = await page.request.post(path, { data, headers: { 'Idempotency-Key': crypto.randomUUID() } });
+  expect(answer.ok(), await answer.text()).toBe(true);
+}
+async function kitchenAt(page: Page, url: string): Promise<string> {
+  const [kitchen] = (await (await page.request.get(`${url}/api/kitchens`)).json()) as { id: string }[];
+  return `${url}/api/kitchens/${kitchen?.id ?? ''}`;
+}
+
+test('one who eats alone is fed as well as a table', async ({ hut, page }) => {
+  const at = await kitchenAt(page, hut.url);
+  const { eaters } = (await (await page.request.get(`${at}/week`)).json()) as {
+    eaters: { id: string; version: number }[];
+  };
+  for (const { id, version } of eaters.slice(1)) await post(page, `${at}/eaters/${id}/goes`, { version });
+  await weeks(page, hut.url);
+  for (const share of await fed(page)) expect(share).toBeGreaterThanOrEqual(6 / 7);
+  await page.getByRole('button', { name: 'Take this week' }).first().click();
+  await expect(page).toHaveURL(/\/week$/);
+  await expect(page.getByText(/does not hold as planned|do not hold as planned/)).toHaveCount(0);
+});
+
+test('from an empty shelf: a week is suggested, taken, and all of it is on the list to buy', async ({ bare, page }) => {
+  await page.goto(bare.url);
+  await page.getByLabel('What is it called?').fill('Lower larder');
+  await page.getByLabel('How high does it lie?').fill('400');
+  await page.getByRole('button', { name: 'Open the kitchen' }).click();
+  await page.getByRole('link', { name: /^Week/ }).first().click();
+  await page.getByLabel('Name of one more eater').fill('Ode');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Take the five recipes' }).click();
+  await expect(page.getByLabel('One more dish')).toBeVisible();
+  await weeks(page, bare.url);
+  await page.getByRole('button', { name: 'Take this week' }).first().click();
+  await expect(page).toHaveURL(/\/week$/);
+  await expect(page.getByText(/does not hold as planned|do not hold as planned/)).toHaveCount(0);
+  await page.getByRole('link', { name: /^Shop/ }).first().click();
+  await expect(page.getByText(/millet/i).first()).toBeVisible();
+});
+
+test('with a trip every Tuesday nothing is cooked before it that would have to be bought', async ({ hut, page }) => {
+  await page.goto(`${hut.url}/kitchen`);
+  await page.getByRole('combobox', { name: 'Every' }).click();
+  await page.getByTitle('Tuesday').click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(/Kept/).first()).toBeVisible();
+  await weeks(page, hut.url);
+  // What the demo has set for the week asks for something that is not there.
+  await page.getByLabel('keep the meals that are set').uncheck();
+  await expect(page.getByText('still getting better')).toBeVisible();
+  await settled(page);
+  await page.getByRole('button', { name: 'Take this week' }).first().click();
+  await expect(page).toHaveURL(/\/week$/);
+  const at = await kitchenAt(page, hut.url);
+  const get = async <T>(path: string): Promise<T> => (await (await page.request.get(`${at}${path}`)).json()) as T;
+  const view = viewOf(
+    await get<KitchenState>(''),
+    await get<Food[]>('/foods'),
+    await get<LotState[]>('/lots'),
+    await get<StoredRecipe[]>('/recipes'),
+    await get<WeekState>('/week'),
+    await get<CostState>('/costs'),
+    null,
+  );
+  // It is Wednesday: the trip is in six days.
+  const early = view.week.sessions.filter(
+    ({ status, startsAt }) => status === 'planned' && startsAt < addDays(view.today, 6),
+  );
+  const cooked = view.batches.filter(({ session }) => early.some(({ id }) => id === session.id));
+  expect(cooked.length).toBeGreaterThan(0);
+  for (const { id } of early)
+    expect(missingOf(view, id).map(({ food, missingText }) => `${missingText} ${food.name}`)).toEqual([]);
+});
+
+test('a menu for four weeks: a dish is kept on it, another left off, a week kept, and plates are suggested round its mains', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/week`);
+  await page.getByRole('button', { name: 'Four-week menu' }).click();
+  const cards = page.locator('.season-week');
+  await expect(cards).toHaveCount(4, PATIENT);
+  await page.getByRole('button', { name: 'Keep Millet bake on the menu' }).first().click();
+  await expect(page.getByRole('button', { name: 'Let Millet bake go' }).first()).toBeVisible(PATIENT);
+  await page.getByRole('button', { name: 'Leave Borlotti off the menu' }).first().click();
+  await expect(page.getByRole('button', { name: 'Put Borlotti back' })).toBeVisible();
+  await expect(cards.filter({ hasText: 'Borlotti' })).toHaveCount(0, PATIENT);
+  await expect(page.getByRole('button', { name: 'Let Millet bake go' }).first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Big buys' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Keep as a usual week' }).first().click();
+  await expect(page.getByText(/is among your usual weeks/)).toBeVisible();
+  const mains = await cards
+    .first()
+    .locator('.season-mains li', { hasText: /cook \d+/ })
+    .locator('b')
+    .allTextContents();
+  expect(mains.length).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Plates round these' }).click();
+  await expect(page.locator('.suggested-card')).toHaveCount(4, PATIENT);
+  for (const main of mains) await expect(page.getByRole('button', { name: `Unlock ${main}` })).toBeVisible();
+  await settled(page);
+  await page.getByRole('button', { name: 'Take this week' }).first().click();
+  await expect(page).toHaveURL(/\/week$/);
+  for (const main of mains) await expect(page.getByRole('img', { name: new RegExp(`^${main}:`) })).toBeVisible();
+  await page.getByRole('button', { name: 'Usual weeks' }).click();
+  await expect(page.getByText(/^Use “Menu, week of/)).toBeVisible();
 });

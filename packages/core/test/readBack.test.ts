@@ -88,7 +88,7 @@ test('the words beside it are the recipe’s, and nothing of the record is among
 
 test('in a kitchen that knows a food by another id it is that kitchen’s; in one that does not have it, the words are read', () => {
   const [recipe] = STARTER_RECIPES;
-  const first = recipe && foods.get(recipe.lines[0]?.food ?? (''));
+  const first = recipe && foods.get(recipe.lines[0]?.food ?? '');
   if (!recipe || !first) throw new Error('no starter');
   const text = toWholeMarkdown(recipe, foods);
   const own: Food = { ...first, id: 'own-food' };

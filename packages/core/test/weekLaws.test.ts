@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, momentAt } from '../src/quantity/index.ts';
+import { addDays, momentAt, weekday } from '../src/quantity/index.ts';
 import {
   FIRST_EFFORT,
   FURTHER_EFFORT,
@@ -152,6 +152,28 @@ test('from the day on which its beans are cooked, a kitchen of five dishes feeds
   }
 }, 60_000);
 
+test('law: with a trip on a day to come, nothing is cooked before it that lacks something', () =>
+  fc.assert(
+    fc.property(anyKitchen, fc.nat(6), fc.nat(50), (any, tripOn, seed) => {
+      const view: KitchenView = { ...any, kitchen: { ...any.kitchen, equipment: { ...EQUIPMENT, tripOn } } };
+      const ask = asked(view);
+      const trip = (tripOn - weekday(TODAY) + 7) % 7;
+      for (const { beforeTrip } of ask.sessions) if (trip === 0) expect(beforeTrip).toBeUndefined();
+      for (const { draft, parts } of suggested(ask, seed)) {
+        if (parts.over > 0.01) continue;
+        ask.goods.forEach(({ there }, good) => {
+          const early = draft.sizes.reduce((sum, size, c) => {
+            const { cooks } = ask.candidates[c] ?? {};
+            const uses = cooks?.buys.find((each) => each.good === good)?.each ?? 0;
+            return ask.sessions[draft.into[c] ?? 0]?.beforeTrip ? sum + size * uses : sum;
+          }, 0);
+          expect(early).toBeLessThanOrEqual(there * 1.02 + 1e-9);
+        });
+      }
+    }),
+    { numRuns: 20 },
+  ));
+
 test('what is assembled brings its components: in every week that cooks it they are cooked, or there', () => {
   const view = kitchenOf({
     eaters: [eaterOf('a'), eaterOf('b')],
@@ -267,7 +289,7 @@ describe('how a plate is reckoned', () => {
     expect(scoreOf(same, ask)).toBeGreaterThan(scoreOf(alike, ask));
   });
 
-  test('packs are bought whole, beyond what is there', () => {
+  const millet = () => {
     const cooks = {
       recipe: 'millet',
       into: [0],
@@ -281,10 +303,53 @@ describe('how a plate is reckoned', () => {
       freezes: true,
       inSeason: false,
     };
-    const ask: WeekAsk = {
+    return {
       ...week([thing('millet', 'grain', { frozen: 0, cooks })]),
       goods: [{ name: 'millet', there: 150, pack: 500, minor: 200 }],
-    };
+    } satisfies WeekAsk;
+  };
+
+  test('what is cooked before the trip is made of what is there; after it everything can be bought', () => {
+    const ask = millet();
+    const [session] = ask.sessions;
+    if (!session) throw new Error('no session');
+    const over = (size: number, beforeTrip: boolean, there = 150) =>
+      told(
+        {
+          ...ask,
+          goods: [{ ...ask.goods[0], name: 'millet', there, pack: 500, minor: 200 }],
+          sessions: [{ ...session, beforeTrip }],
+        },
+        { ...plate([0, -1, -1, -1], [-1, -1, -1, -1]), sizes: [size] },
+      ).parts.over;
+    expect([over(4, false), over(4, true), over(4, true, 400)]).toEqual([0, 4, 0]);
+  });
+
+  test('who eats the same two days in a row and no more leaves it on the third', () => {
+    const three = (repeats: number | undefined): WeekAsk => ({
+      ...week([thing('soup', 'dish', { want: [1, 1, 1, 1, 1, 1] })]),
+      people: [1, 1, 1, 1, 1, 1],
+      groups: [
+        { names: ['a'], at: [true, true, true, true, true, true], band: dayBand(1), ...(repeats ? { repeats } : {}) },
+      ],
+    });
+    const short = (repeats: number | undefined) =>
+      told(three(repeats), {
+        ...plate(
+          ...[0, 1, 2].flatMap(() => [
+            [-1, 0, -1, -1],
+            [-1, -1, -1, -1],
+          ]),
+        ),
+        sizes: [0],
+      }).parts.short;
+    expect(short(3)).toBe(short(undefined));
+    expect(short(2)).toBeGreaterThan(short(3));
+    expect(short(1)).toBeGreaterThan(short(2));
+  });
+
+  test('packs are bought whole, beyond what is there', () => {
+    const ask = millet();
     const at = (size: number) => told(ask, { ...plate([0, -1, -1, -1], [-1, -1, -1, -1]), sizes: [size] }).parts.cost;
     // 400 g less 150 g are one pack, 800 g less 150 g are two.
     expect([at(4), at(8)]).toEqual([200, 400]);

@@ -171,6 +171,7 @@ export class EquipmentDto {
   @ArrayMinSize(1, { message: 'There is no box. Add at least one size of box.' })
   boxes: BoxDto[];
   @Perhaps(Whole('freezer', 10, 2000, 'litres')) freezerLitres?: number;
+  @Perhaps(Whole('day of the shopping trip', 0, 6, 'days from Monday')) tripOn?: number;
   @Perhaps(Whole('power limit', 1000, 30_000, 'watts')) powerLimitW?: number;
   @Perhaps(
     IsArray(),

@@ -19,6 +19,7 @@ import {
   Measures,
   Awake,
   Freezer,
+  Trip,
   Money,
   OneAtATime,
   OtherAppliances,
@@ -77,6 +78,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <SmallThings />
         <Awake />
         <Freezer />
+        <Trip />
         <Money currency={currency} />
         <Measures />
         <OneAtATime />

@@ -27,6 +27,7 @@ const PERHAPS = [
   'scaleStepG',
   'weekBudgetMinor',
   'freezerLitres',
+  'tripOn',
   'kwhMinor',
   'powerLimitW',
   'oneAtATime',
@@ -61,6 +62,7 @@ function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
       'kwhMinor',
       'powerLimitW',
       'freezerLitres',
+      'tripOn',
     ] as const
   ).flatMap((name) => (typeof fields[name] === 'number' ? [[name, fields[name]]] : []));
   // One appliance alone shares with none.

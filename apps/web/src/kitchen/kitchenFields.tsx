@@ -1,5 +1,5 @@
 import { APPLIANCES, AWAKE } from '@kestrel-ridge/core/kitchen';
-import { SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
+import { LONG_WEEKDAYS, SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { SeveralOf } from './SeveralOf.tsx';
@@ -138,6 +138,22 @@ export const Freezer = () => (
       <InputNumber controls={false} suffix="L" precision={0} placeholder="not measured" style={{ width: 170 }} />
     </Form.Item>
     <p className="soft">Suggested weeks freeze no more than there is room for.</p>
+  </fieldset>
+);
+
+/** On which day everything is bought: what is cooked before it has to be there. */
+export const Trip = () => (
+  <fieldset>
+    <legend>Shopping trip</legend>
+    <Form.Item label="Every" name={['equipment', 'tripOn']}>
+      <Select
+        allowClear
+        placeholder="whenever it is needed"
+        style={{ width: 220 }}
+        options={LONG_WEEKDAYS.map((label, value) => ({ value, label }))}
+      />
+    </Form.Item>
+    <p className="soft">In suggested weeks, what is cooked before the trip is made of what is there.</p>
   </fieldset>
 );
 

@@ -56,6 +56,8 @@ export interface Equipment {
   readonly people?: readonly Person[];
   /** Stand-ins for devices are offered, to try things without them: the demo does. */
   readonly simulatedDevices?: boolean;
+  /** On which day of the week everything is bought, 0 Monday … 6 Sunday; left out: whenever it is needed. */
+  readonly tripOn?: number;
   /** What a week's food may cost, minor units. */
   readonly weekBudgetMinor?: number;
   /** What a kilowatt hour costs, minor units. */

@@ -20,7 +20,7 @@ export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
 export type { Scoop, Scooped } from './scoops.ts';
 export { show } from './show.ts';
-export { showDate, showWeekday, longWeekday, nameOnDay } from './showDay.ts';
+export { LONG_WEEKDAYS, showDate, showWeekday, longWeekday, nameOnDay } from './showDay.ts';
 export { celsius, kelvin, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from './unit.ts';
 export type {
   Celsius,

@@ -1,4 +1,12 @@
-import { HOUR_MS, addDays, dayAt, hourAt, localMoment, momentAt, type Moment } from '../quantity/index.ts';
+import {
+  HOUR_MS,
+  addDays,
+  dayAt,
+  hourAt,
+  localMoment,
+  momentAt,
+  type Moment,
+} from '../quantity/index.ts';
 import {
   MEAL_NAMES,
   WORK,
@@ -18,6 +26,7 @@ import { freezerLeft } from './freezerLeft.ts';
 import { thawedAfter } from './frozenThrough.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
+import { nextTrip } from './nextTrip.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
 import { weekDays } from './stripsOf.ts';
 import { newSession } from './weekChange.ts';
@@ -148,8 +157,10 @@ function sessionsOf(view: KitchenView, now: Moment): readonly Startable[] {
     oven: equipment.ovens.length,
     burners: equipment.burners,
   };
+  const trip = nextTrip(view);
   const asked = (id: string | undefined, startsAt: Moment, cooks: number, minutes: number): Startable => ({
     id,
+    ...(trip !== undefined && dayAt(new Date(startsAt), zone) < trip ? { beforeTrip: true } : {}),
     startsAt,
     from: firstMealOf(view.week.slots, days, zone, Math.max(startsAt, now)),
     frozenFrom: firstMealFrom(
@@ -195,10 +206,15 @@ function groupsOf(
     const at = seats.map((seat) => seat.at.some(({ id }) => id === eater.id));
     if (!at.some(Boolean)) return;
     const band = dayBand(eater.appetite, eater.tastes?.wishes);
-    const key = JSON.stringify([at, band, candidates.map(({ eats }) => eats[n])]);
+    const repeats = eater.tastes?.repeats;
+    const key = JSON.stringify([at, band, repeats, candidates.map(({ eats }) => eats[n])]);
     const known = groups.get(key);
     if (known) known.group.names.push(eater.name);
-    else groups.set(key, { group: { names: [eater.name], at, band }, eater: n });
+    else
+      groups.set(key, {
+        group: { names: [eater.name], at, band, ...(repeats === undefined ? {} : { repeats }) },
+        eater: n,
+      });
   });
   const list = [...groups.values()];
   return {

@@ -2,13 +2,16 @@ import type { Moment } from '../quantity/index.ts';
 import { FED_DAYS, daysFed, fedOf, type Suggested, type WeekAsk } from '../week/index.ts';
 import { FREEZER_LITRES_A_GRAM, freezerLeft } from './freezerLeft.ts';
 import type { KitchenView } from './kitchenView.ts';
+import { missingBeforeTrip } from './nextTrip.ts';
 import { suggestedChange } from './suggestedChange.ts';
 import { tryWeek, type TriedWeek } from './tryWeek.ts';
 
 /** A suggested week as it would stand there, and what it would break. */
 export interface JudgedWeek {
   readonly tried: TriedWeek;
-  readonly breaks: readonly ('a meal falls short' | 'an eater is not fed' | 'there is no room to freeze it')[];
+  readonly breaks: readonly (
+    'a meal falls short' | 'an eater is not fed' | 'there is no room to freeze it' | 'it cannot be bought in time'
+  )[];
 }
 
 /** All of a group are fed alike: one stands for them. */
@@ -40,6 +43,9 @@ export function judgeWeek(
     breaks: [
       ...(tried.broken.length > 0 ? ['a meal falls short' as const] : []),
       ...(thin ? ['an eater is not fed' as const] : []),
+      ...(missingBeforeTrip(tried.after).length > missingBeforeTrip(view).length
+        ? ['it cannot be bought in time' as const]
+        : []),
       ...(litres > left ? ['there is no room to freeze it' as const] : []),
     ],
   };

@@ -2,6 +2,7 @@ import { dayAt, type Day, type Moment } from '../quantity/index.ts';
 import { keepsUntil } from '../storage/index.ts';
 import { readyAfter, servedAt } from '../week/index.ts';
 import { nextSessionAt } from './nextSessionAt.ts';
+import { missingBeforeTrip, nextTrip } from './nextTrip.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { brokenMeals, type BrokenMeal } from './mends.ts';
 import { stripsOf } from './stripsOf.ts';
@@ -30,12 +31,15 @@ export const brokenAfter = (view: KitchenView, change: WeekChange, now: Moment):
  */
 export function untilItHolds(view: KitchenView, offered: WeekChange, now: Moment): TriedChange {
   let best: TriedChange = { change: offered, broken: brokenAfter(view, offered, now) };
+  // What nobody can bring before the trip mends nothing, either.
+  const late = (change: WeekChange): number =>
+    nextTrip(view) === undefined ? 0 : missingBeforeTrip(withChange(view, change, now)).length;
   for (let tries = 0; tries < TRIES && best.broken.length > 0; tries++) {
     const change = withMore(view, best.change, best.broken, now);
     if (!change) break;
     const broken = brokenAfter(view, change, now);
     // More of what goes off before it is wanted mends nothing.
-    if (lackOf(broken) >= lackOf(best.broken)) break;
+    if (lackOf(broken) >= lackOf(best.broken) || late(change) > late(best.change)) break;
     best = { change, broken };
   }
   return best;

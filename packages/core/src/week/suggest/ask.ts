@@ -91,6 +91,8 @@ export interface EaterGroup {
   /** At which meals they are there. */
   readonly at: readonly boolean[];
   readonly band: DayBand;
+  /** So many days in a row they eat the same thing, and no more. */
+  readonly repeats?: number;
 }
 
 /** When dishes may be cooked, and how much there is of what they need. */
@@ -99,6 +101,8 @@ export interface SessionAsk {
   readonly id: string | undefined;
   /** It is not planned, and would be made for what is cooked in it: getting everything out once more takes hands. */
   readonly extra?: boolean;
+  /** It begins before anything can be bought: what is cooked in it has to be there. */
+  readonly beforeTrip?: boolean;
   /** The first meal that what is cooked in it can feed. */
   readonly from: number;
   /** The first meal that what is frozen of it can feed: frozen through, and thawed. */

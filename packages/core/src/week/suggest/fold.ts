@@ -46,6 +46,9 @@ const OUTSIDE_AGAIN = 1.5;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
+/** Of a good that is not there before the trip: a plate less is better than one that cannot be cooked. Scales are no better than a fiftieth. */
+const NOT_BOUGHT = 4;
+const NEARLY_ALL = 1.02;
 /** Minutes over are told in tens. */
 const TEN = 10;
 
@@ -119,6 +122,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const buyEach = Float64Array.from(bought, ({ each }) => each);
   const packOf = Float64Array.from(goods, ({ pack }) => pack ?? 0);
   const minorOf = Float64Array.from(goods, ({ minor }) => minor);
+  const early = Uint8Array.from(sessions, (session) => (session.beforeTrip ? 1 : 0));
+  const anyEarly = early.includes(1);
+  /** The fewest days in a row that somebody of a group eats the same; many where nobody minds. */
+  const mostRun = groups.map(({ repeats }) => repeats ?? Infinity);
+  const anyRun = mostRun.some((most) => most < Infinity);
   const extra = Uint8Array.from(sessions, (session) => (session.extra ? 1 : 0));
   const sessionFrom = Int32Array.from(sessions, ({ from }) => from);
   const sessionFrozen = Int32Array.from(sessions, ({ frozenFrom }) => frozenFrom);
@@ -145,6 +153,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const pressing = new Float64Array(presses.length);
   const lastDay = new Int32Array(n);
   const goodUsed = new Float64Array(goods.length);
+  const goodEarly = new Float64Array(goods.length);
+  const run = new Int32Array(n);
   const work = new Float64Array(sessions.length * W);
   const batches = new Int32Array(sessions.length);
   const cover = new Float64Array(parts);
@@ -179,12 +189,22 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     return most - open;
   };
 
+  /** Portions that are left, as whoever had it so many days in a row does not eat it again. */
+  const left = (c: number, m: number): number => {
+    let portions = 0;
+    for (let g = 0; g < groups.length; g++)
+      if (at[g]?.[m] === 1 && (run[c] as number) > (mostRun[g] as number))
+        portions += (heads[g] as number) * (groups[g] ? (candidates[c]?.eats[g] ?? 0) : 0);
+    return portions;
+  };
+
   return ({ plates, sizes, into }, tell) => {
     piece.set(pieceWas);
     frozen.set(frozenWas);
     pressing.set(pressWas);
     lastDay.fill(-9);
     goodUsed.fill(0);
+    goodEarly.fill(0);
     work.fill(0);
     batches.fill(0);
     formCount.fill(0);
@@ -216,7 +236,9 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       }
       for (let b = buyFrom[c] as number; b < (buyFrom[c + 1] as number); b++) {
         const good = buyGood[b] as number;
-        goodUsed[good] = (goodUsed[good] as number) + (buyEach[b] as number) * size;
+        const uses = (buyEach[b] as number) * size;
+        goodUsed[good] = (goodUsed[good] as number) + uses;
+        if (early[s] === 1) goodEarly[good] = (goodEarly[good] as number) + uses;
       }
       for (let p = 0; p < presses.length; p++)
         pressing[p] = (pressing[p] as number) - (clears[c * presses.length + p] as number) * size;
@@ -257,6 +279,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         servedShare[on] = got / wanted;
         on += 1;
         const before = lastDay[c] as number;
+        run[c] = before < day - 1 ? 1 : (run[c] as number) + day - before;
+        if (anyRun && before !== day) short += left(c, m);
         if (before >= day - 1) {
           repeats += 1;
           if (before === day && r === MAIN && open[m] === 1) over += SAME_MAIN;
@@ -331,6 +355,10 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       const pack = packOf[g] as number;
       cost += (pack === 0 ? missing : Math.ceil(missing / pack - 1e-6)) * (minorOf[g] as number);
     }
+    // Nobody brings it before the trip: there is only what is there.
+    if (anyEarly)
+      for (let g = 0; g < goods.length; g++)
+        if ((goodEarly[g] as number) > (goodWas[g] as number) * NEARLY_ALL) over += NOT_BOUGHT;
     for (let s = 0; s < sessions.length; s++) {
       for (let w = 0; w < W; w++) over += Math.max(0, (work[s * W + w] as number) - (most[s * W + w] as number)) / TEN;
       over += Math.max(0, (batches[s] as number) - ask.mostBatches);
