@@ -1,12 +1,4 @@
-import {
-  HOUR_MS,
-  addDays,
-  dayAt,
-  hourAt,
-  localMoment,
-  momentAt,
-  type Moment,
-} from '../quantity/index.ts';
+import { HOUR_MS, addDays, dayAt, hourAt, localMoment, momentAt, type Moment } from '../quantity/index.ts';
 import {
   MEAL_NAMES,
   WORK,
