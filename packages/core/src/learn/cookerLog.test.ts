@@ -44,6 +44,9 @@ test('one slow load moves the figure by a third of the way, three of them by mor
     value: 1.3,
     source: 'this kitchen, 3 loads',
     n: 3,
+    // By hand: noise √((4 × 0.15² + 2 × 3 × 0.5² ÷ 5) ÷ 7) = 0.2376; with the t of 7 degrees, 1.415 × 0.2376 ÷ √5.
+    least: 1.15,
+    most: 1.45,
     from: 1.5,
     to: 1.5,
   });

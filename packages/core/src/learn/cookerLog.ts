@@ -3,6 +3,7 @@ import { foldRun, type RunEvent } from '../run/index.ts';
 import type { TaskAbout } from '../session/index.ts';
 import type { OwnFigures } from '../kitchen/index.ts';
 import type { Sourced } from '../quantity/index.ts';
+import { posteriorOf, type Prior } from './posterior.ts';
 
 /** A run as it was cooked: what its tasks were, and what happened. */
 export interface CookedRun {
@@ -14,13 +15,18 @@ export interface CookedRun {
 export interface Learned extends Sourced<number> {
   /** On how many runs of the cooker it rests. */
   readonly n: number;
-  /** Least and most of them. */
+  /** Four fifths of what may be expected of it lie within. */
+  readonly least: number;
+  readonly most: number;
+  /** Least and most of those runs. */
   readonly from: number;
   readonly to: number;
 }
 
-/** So many runs weigh as much as the book: few of them move its figure little. */
-const BOOK_WEIGHS = 2;
+/** The book says 1, and weighs like two runs: few of them move its figure little. Common practice, no published source. */
+const BOOK: Prior = { mean: 1, weighs: 2, noise: 0.15 };
+/** Of what no book knows, only runs tell. */
+const NO_BOOK: Prior = { mean: 0, weighs: 0, noise: 0.3 };
 /** What is further off was no cooker: a tap was forgotten, or came twice. */
 const PLAUSIBLE = { least: 0.4, most: 3 };
 
@@ -61,15 +67,19 @@ function begunAt(task: TaskAbout, about: CookedRun['about'], facts: ReturnType<t
 
 /** The mean of what was seen, drawn towards what the book says while it was seen seldom. Without a book, the mean alone. */
 export function learned(times: readonly number[], what: 'loads' | 'turns' = 'loads'): Learned | undefined {
-  const n = times.length;
-  if (n === 0) return undefined;
-  const sum = times.reduce((all, each) => all + each, 0);
-  const mean = what === 'loads' ? (sum + BOOK_WEIGHS) / (n + BOOK_WEIGHS) : sum / n;
+  if (times.length === 0) return undefined;
+  const { mean, least, most, n } = posteriorOf(
+    what === 'loads' ? BOOK : NO_BOOK,
+    times.map((value) => ({ value })),
+  );
+  const hundredths = (value: number): number => Math.round(value * 100) / 100;
   return {
-    value: Math.round(mean * 100) / 100,
+    value: hundredths(mean),
     source: `this kitchen, ${n} ${n === 1 ? what.slice(0, -1) : what}`,
     n,
-    from: Math.round(Math.min(...times) * 100) / 100,
-    to: Math.round(Math.max(...times) * 100) / 100,
+    least: hundredths(Math.max(0, least)),
+    most: hundredths(most),
+    from: hundredths(Math.min(...times)),
+    to: hundredths(Math.max(...times)),
   };
 }

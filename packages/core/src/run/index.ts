@@ -15,6 +15,8 @@ export { LOOSENED, gateAt, gateWords, readBack, takenOut } from './gate.ts';
 export type { Gate, ReadBack, Unticked } from './gate.ts';
 export { pressureCycles } from './pressure.ts';
 export type { PressureCycle } from './pressure.ts';
+export { whyLate } from './lateness.ts';
+export type { LateMinutes, Lateness } from './lateness.ts';
 export { projectRun } from './project.ts';
 export type { RunTask, RunView, TaskStatus } from './project.ts';
 export { leaveOutMeans } from './leaveOut.ts';

@@ -31,7 +31,7 @@ export interface RunView {
   readonly finished: boolean;
 }
 
-interface Edge {
+export interface Edge {
   readonly from: string;
   readonly waitMinutes: number;
   /** Only the order in which hands are planned: it shifts the expected time, and forbids nothing. */
@@ -137,7 +137,7 @@ export function projectRun(
 }
 
 /** What each task waits for in this plan: its links, and whoever had the hands, the vessel or the oven before it. */
-function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edge[]> {
+export function edgesOf(problem: Problem, plan: Plan): ReadonlyMap<string, readonly Edge[]> {
   const edges = new Map<string, Edge[]>(problem.tasks.map((task) => [task.id, []]));
   const start = (id: string) => plan.starts[id] ?? 0;
   const length = new Map(problem.tasks.map((task) => [task.id, task.minutes]));
