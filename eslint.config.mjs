@@ -32,6 +32,7 @@ const webFeatures = [
   'devices',
   'food',
   'kitchen',
+  'lookback',
   'offline',
   'recipe',
   'run',

@@ -119,4 +119,16 @@ test('a week with a thaw, guests, an early dinner, a dropped dish and a bake in 
 
   // By hand: 8 of the soup, and 10, 8, 16, 12 and 8 of what was cooked.
   expect(await agree(page, hut)).toEqual({ portions: 62, missing: 0 });
+
+  // Looked back on: its finish, what moved it, and every portion that was made.
+  await stop(page, 'Look back').click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Cooked .*; nothing was thrown away$/);
+  const session = page.getByRole('region', { name: /^Session of/ });
+  await expect(session).toContainText(/done \d\d:\d\d, planned \d\d:\d\d/);
+  await session.getByText('What moved it').scrollIntoViewIfNeeded();
+  await page.getByText('The figures, in portions').click();
+  const row = (dish: string) =>
+    page.locator('.past-table tr').filter({ has: page.getByRole('rowheader', { name: dish, exact: true }) });
+  await expect(row('Borlotti').getByRole('cell')).toHaveText(['', '10', '', '', '', '', '', '10']);
+  await expect(row('Kale and leek').getByRole('cell').nth(1)).toHaveText('8');
 });

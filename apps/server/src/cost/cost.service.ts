@@ -9,11 +9,11 @@ import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import { FoodRow } from '../food/food.model.ts';
 import type { Refusal } from '../problem/problem.ts';
-import type { DatedLot } from '@kestrel-ridge/core/stock';
 import { LotRow, MovementRow } from '../stock/stock.model.ts';
 import { plainDecimal } from '../stock/stock.state.ts';
 import type { AddPriceDto, AddPricesDto, SetFloorDto } from './cost.dto.ts';
 import { FloorRow, PriceRow } from './cost.model.ts';
+import { asPricedLot } from './pricedLot.ts';
 
 /** How far back waste is told. */
 const WASTE_DAYS = 28;
@@ -143,19 +143,6 @@ export class CostService {
     });
   }
 }
-
-/** A lot as far as its price goes: where it lay, and how old it was, does not matter any more. */
-const asPricedLot = ({ id, food, place, onHand, pricedMinor, pricedAmount }: LotRow): DatedLot => ({
-  id,
-  food,
-  place,
-  placeKind: 'cupboard',
-  dates: {},
-  onHand: new Fraction(onHand),
-  ...(pricedMinor === null || pricedAmount === null
-    ? {}
-    : { priced: { minor: Number(pricedMinor), amount: new Fraction(pricedAmount) } }),
-});
 
 /** One purchase is one price, though its lot was opened or moved into others since. */
 function purchases(lots: readonly LotRow[]): CostState['prices'] {

@@ -21,7 +21,7 @@ import { scaleStored } from '../session/scaleStored.ts';
 import type { EventsDto, StartRunDto } from './run.dto.ts';
 import { AGAIN, sortEvents } from './sortEvents.ts';
 import { EventRow, RunRow } from './run.model.ts';
-import { eventState } from './run.state.ts';
+import { runState } from './run.state.ts';
 
 @Injectable()
 export class RunService {
@@ -41,8 +41,7 @@ export class RunService {
         order: ['clock', 'device', 'device_seq'],
         transaction,
       });
-      const { id, startedAt, problem, plan, about } = run;
-      return { id, session, startedAt: startedAt.toISOString(), problem, plan, about, events: events.map(eventState) };
+      return runState(run, events);
     });
   }
 

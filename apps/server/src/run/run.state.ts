@@ -1,5 +1,6 @@
 import type { RunEvent } from '@kestrel-ridge/core/run';
-import type { EventRow } from './run.model.ts';
+import type { RunState } from '@kestrel-ridge/core/formats';
+import type { EventRow, RunRow } from './run.model.ts';
 
 export const eventState = ({ id, device, deviceSeq, clock, at, what }: EventRow): RunEvent => ({
   id,
@@ -8,4 +9,17 @@ export const eventState = ({ id, device, deviceSeq, clock, at, what }: EventRow)
   clock,
   at: at.getTime(),
   what,
+});
+
+export const runState = (
+  { id, session, startedAt, problem, plan, about }: RunRow,
+  events: readonly EventRow[],
+): RunState => ({
+  id,
+  session,
+  startedAt: startedAt.toISOString(),
+  problem,
+  plan,
+  about,
+  events: events.map(eventState),
 });

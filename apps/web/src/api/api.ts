@@ -8,6 +8,7 @@ import type {
   LedgerRow,
   LotState,
   MovementState,
+  PastState,
   StoredRecipe,
   RevisionState,
   RunState,
@@ -70,6 +71,10 @@ export const api = createApi({
       query: (kitchen) => `kitchens/${kitchen}/ledger`,
       providesTags: ['shelf'],
     }),
+    past: build.query<PastState, { kitchen: string; from: string; until: string }>({
+      query: ({ kitchen, from, until }) => `kitchens/${kitchen}/past?from=${from}&until=${until}`,
+      providesTags: ['run', 'shelf', 'week', 'cost'],
+    }),
     learned: build.query<LearnedState, string>({
       query: (kitchen) => `kitchens/${kitchen}/learned`,
       providesTags: ['run'],
@@ -97,6 +102,7 @@ export const {
   useCostsQuery,
   useLazyLedgerQuery,
   useLearnedQuery,
+  usePastQuery,
   useRunQuery,
   useCommandMutation,
 } = api;

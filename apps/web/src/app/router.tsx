@@ -40,6 +40,10 @@ export const router = createBrowserRouter([
           { path: 'cook/run', lazy: async () => ({ Component: (await import('../run/RunPage.tsx')).default }) },
           { path: 'put-away', lazy: async () => ({ Component: (await import('../storage/PutAwayPage.tsx')).default }) },
           { path: 'freezer', lazy: async () => ({ Component: (await import('../storage/FreezerPage.tsx')).default }) },
+          {
+            path: 'look-back',
+            lazy: async () => ({ Component: (await import('../lookback/LookBackPage.tsx')).default }),
+          },
           { path: 'eat', lazy: async () => ({ Component: (await import('../stock/EatPage.tsx')).default }) },
           { path: 'recipes', lazy: async () => ({ Component: (await import('../recipe/RecipesPage.tsx')).default }) },
           { path: 'recipes/new', lazy: async () => ({ Component: (await import('../recipe/PastePage.tsx')).default }) },

@@ -16,7 +16,7 @@ export interface Wait {
 }
 
 export type Waits = Readonly<
-  Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'evening' | 'cook' | 'putAway' | 'eat', Wait>
+  Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'evening' | 'cook' | 'putAway' | 'eat' | 'lookBack', Wait>
 >;
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
@@ -116,6 +116,10 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
       short: portionsReady >= 1 ? `${Math.floor(portionsReady + 1e-6)} portions` : 'no boxes',
       long:
         portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
+    },
+    lookBack: {
+      short: done > 0 ? 'this week' : '',
+      long: done > 0 ? 'What this week was, and what the next can do otherwise' : 'How the weeks were',
     },
   };
 }

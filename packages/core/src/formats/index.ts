@@ -19,6 +19,8 @@ export type {
   KitchenName,
   KitchenState,
   LedgerRow,
+  PastMovement,
+  PastState,
   HowKnown,
   LotOrigin,
   LotState,

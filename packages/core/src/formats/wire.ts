@@ -223,6 +223,36 @@ export interface CostState {
   }[];
 }
 
+/** A movement of days that are over, with what its lot was. */
+export interface PastMovement {
+  readonly at: string;
+  readonly kind: MovementKind;
+  readonly lot: string;
+  readonly food: string;
+  /** In the food's base unit; negative when food leaves. */
+  readonly amount: string;
+  readonly reason: string | null;
+  readonly placeKind: PlaceKind;
+  /** What a portion in it weighs; null: it is no box. */
+  readonly portionG: string | null;
+  /** What so much of it had cost; null: nobody knows. */
+  readonly minor: number | null;
+}
+/** Some days that are over, as they were: what was cooked, and all that moved. */
+export interface PastState {
+  readonly from: Day;
+  /** The last of them. */
+  readonly until: Day;
+  /** The first day of which anything is known; null: there is nothing yet. */
+  readonly first: Day | null;
+  readonly sessions: readonly SessionState[];
+  readonly batches: readonly BatchState[];
+  readonly runs: readonly RunState[];
+  readonly movements: readonly PastMovement[];
+  /** What stood in boxes before the first of these days, in grams, by food, and what a portion in the latest of them weighs. */
+  readonly before: readonly { readonly food: string; readonly amount: string; readonly portionG: string }[];
+}
+
 /** A row of the ledger, as it is given out. */
 export interface LedgerRow {
   readonly at: string;

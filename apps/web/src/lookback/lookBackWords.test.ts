@@ -1,0 +1,98 @@
+import type { PastDish, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
+import { causeWords, doOtherwise, headline, lateWords, priceWords } from './lookBackWords.ts';
+
+const EMPTY: WeekThatWas = {
+  sessions: [],
+  dishes: [],
+  thrown: [],
+  thrownMinor: 0,
+  cooked: { portions: 0, usedMinor: 0, tillMinor: 0 },
+  paidMinor: 0,
+  budgetMinor: undefined,
+  prices: [],
+};
+const session = (minutes: number, more: Partial<PastSession> = {}): PastSession => ({
+  id: 's',
+  name: 'next',
+  plannedStart: 0,
+  start: 0,
+  finish: 0,
+  lateness: { minutes, causes: [{ task: 'a', minutes, cause: 'took longer' }] },
+  handsPlanned: 0,
+  hands: 0,
+  names: { a: 'Borlotti: chop' },
+  ...more,
+});
+const dish = (more: Partial<PastDish>): PastDish => ({
+  food: 'f',
+  name: 'Borlotti',
+  before: 0,
+  made: 0,
+  frozen: 0,
+  eaten: 0,
+  thrown: 0,
+  used: 0,
+  otherwise: 0,
+  left: 0,
+  ...more,
+});
+
+test.each([
+  [0, 'on time'],
+  [2.4, 'on time'],
+  [13, '13 min later than planned'],
+  [-75, '1 h 15 earlier than planned'],
+])('%d minutes: %s', (minutes, words) => expect(lateWords(minutes)).toBe(words));
+
+test.each([
+  [{ task: 'a', minutes: 6, cause: 'took longer' as const }, 'Borlotti: chop took 6 min longer'],
+  [{ task: 'a', minutes: -6, cause: 'took longer' as const }, 'Borlotti: chop took 6 min less'],
+  [{ task: 'a', minutes: 4, cause: 'began late' as const }, 'Borlotti: chop began 4 min later than it could'],
+  [{ task: undefined, minutes: 4, cause: 'began late' as const }, 'The session began 4 min late'],
+  [{ task: undefined, minutes: -4, cause: 'began late' as const }, 'The session began 4 min early'],
+  [{ task: 'b', minutes: 4, cause: 'took longer' as const }, 'Something that was added took 4 min longer'],
+])('%j', (cause, words) => expect(causeWords(cause, { a: 'Borlotti: chop' })).toBe(words));
+
+test('a week in one sentence: nothing, one session, several, and what was lost', () => {
+  expect(headline(EMPTY, 'EUR')).toBe('Nothing was cooked in these days');
+  expect(headline({ ...EMPTY, dishes: [dish({ eaten: 2 })] }, 'EUR')).toBe(
+    'Eaten from what was there; nothing was thrown away',
+  );
+  expect(headline({ ...EMPTY, sessions: [session(13)] }, 'EUR')).toBe(
+    'Cooked 13 min later than planned; nothing was thrown away',
+  );
+  expect(headline({ ...EMPTY, sessions: [session(10), session(5)], thrownMinor: 231, thrown: [] }, 'EUR')).toBe(
+    'Cooked 2 times, 15 min later than planned in all; nothing was thrown away',
+  );
+  const lost = { name: 'kale', amountText: '200 g', reason: 'limp', minor: 231 };
+  expect(headline({ ...EMPTY, sessions: [session(0)], thrown: [lost], thrownMinor: 231 }, 'EUR')).toBe(
+    'Cooked on time; 2.31 EUR was thrown away',
+  );
+  expect(headline({ ...EMPTY, sessions: [session(9, { doubt: 'it was never ended' })], thrown: [lost] }, 'EUR')).toBe(
+    'Cooked, and never said to be done; one thing was thrown away',
+  );
+});
+
+test('what to do otherwise: the task that moved the finish, the dish that was thrown away; at most three things', () => {
+  expect(doOtherwise(EMPTY, true)).toEqual([]);
+  expect(doOtherwise({ ...EMPTY, sessions: [session(1)] }, true)).toEqual([]);
+  expect(doOtherwise({ ...EMPTY, sessions: [session(13)] }, true)).toEqual([
+    'Borlotti: chop took 13 min longer: plan that much more for it.',
+  ]);
+  expect(doOtherwise({ ...EMPTY, dishes: [dish({ made: 10, eaten: 6, thrown: 4 })] }, true)).toEqual([
+    'Make less Borlotti, or freeze it earlier: 4 of 10 portions were thrown away.',
+  ]);
+  const uneaten = { ...EMPTY, dishes: [dish({ made: 4, left: 4 })] };
+  expect([doOtherwise(uneaten, false), doOtherwise(uneaten, true)]).toEqual([
+    [],
+    ['Borlotti was made, and none of it was eaten: is it still wanted?'],
+  ]);
+  expect(doOtherwise({ ...EMPTY, sessions: [1, 2, 3, 4].map(() => session(20)) }, true)).toHaveLength(3);
+});
+
+test('prices are dearer or cheaper', () => {
+  expect([priceWords({ name: 'leek', times: 1.12 }), priceWords({ name: 'oats', times: 0.9 })]).toEqual([
+    'leek 12 % dearer',
+    'oats 10 % cheaper',
+  ]);
+});

@@ -1,0 +1,81 @@
+import { moneyText } from '@kestrel-ridge/core/cost';
+import type { LateMinutes } from '@kestrel-ridge/core/run';
+import type { PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
+import { duration } from '../parts/times.ts';
+
+/** Nobody calls it late below that, min. */
+const ON_TIME = 3;
+/** Half a portion is the least that is spoken of. */
+const SOME = 0.5;
+
+/** @example lateWords(13) // => '13 min later than planned' */
+export function lateWords(minutes: number): string {
+  const off = Math.round(minutes);
+  if (Math.abs(off) < ON_TIME) return 'on time';
+  return off > 0 ? `${duration(off)} later than planned` : `${duration(-off)} earlier than planned`;
+}
+
+/** @example causeWords({ task: 'a', minutes: 6, cause: 'took longer' }, { a: 'Borlotti: chop' }) // => 'Borlotti: chop took 6 min longer' */
+export function causeWords({ task, minutes, cause }: LateMinutes, names: PastSession['names']): string {
+  const off = duration(Math.abs(minutes));
+  const more = minutes > 0;
+  if (task === undefined) return `The session began ${off} ${more ? 'late' : 'early'}`;
+  const name = names[task] ?? 'Something that was added';
+  switch (cause) {
+    case 'took longer':
+      return `${name} took ${off} ${more ? 'longer' : 'less'}`;
+    case 'began late':
+      return more ? `${name} began ${off} later than it could` : `${name} began ${off} sooner than planned`;
+    case 'had time':
+      return `${name} was the last, ${off} before the end of the plan`;
+    default:
+      return cause satisfies never;
+  }
+}
+
+/** The week in one sentence: how the cooking went, and what it lost. */
+export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas, currency: string): string {
+  const told = sessions.filter(({ doubt }) => doubt === undefined);
+  const late = told.reduce((sum, { lateness }) => sum + lateness.minutes, 0);
+  const cooked =
+    sessions.length === 0
+      ? dishes.length === 0
+        ? 'Nothing was cooked in these days'
+        : 'Eaten from what was there'
+      : told.length === 0
+        ? 'Cooked, and never said to be done'
+        : `Cooked ${told.length === 1 ? lateWords(late) : `${told.length} times, ${lateWords(late)} in all`}`;
+  const lost =
+    thrown.length === 0
+      ? 'nothing was thrown away'
+      : thrownMinor > 0
+        ? `${moneyText(thrownMinor, currency)} was thrown away`
+        : `${thrown.length === 1 ? 'one thing was' : `${thrown.length} things were`} thrown away`;
+  return sessions.length === 0 && dishes.length === 0 ? cooked : `${cooked}; ${lost}`;
+}
+
+/** @example priceWords({ name: 'leek', times: 1.12, … }) // => 'leek 12 % dearer' */
+export const priceWords = ({ name, times }: Pick<PriceChange, 'name' | 'times'>): string =>
+  `${name} ${Math.round(Math.abs(times - 1) * 100)} % ${times > 1 ? 'dearer' : 'cheaper'}`;
+
+/** What to do otherwise, from what happened: at most three, the dearest first. `over`: the days are; before that nothing is left uneaten. */
+export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[] {
+  const all: string[] = [];
+  for (const { lateness, names, doubt } of week.sessions) {
+    if (doubt !== undefined) {
+      all.push(`Say of each step when it is done: ${doubt}, and nothing can be learned of that session.`);
+      continue;
+    }
+    const [first] = lateness.causes.filter(({ minutes }) => minutes >= ON_TIME);
+    if (first && lateness.minutes >= ON_TIME) all.push(`${causeWords(first, names)}: plan that much more for it.`);
+  }
+  for (const { name, thrown, made, before } of week.dishes)
+    if (thrown >= SOME && made + before > 0)
+      all.push(
+        `Make less ${name}, or freeze it earlier: ${Math.round(thrown)} of ${Math.round(made + before)} portions were thrown away.`,
+      );
+  for (const { name, left, eaten, made } of week.dishes)
+    if (over && made >= SOME && eaten < SOME && left >= SOME)
+      all.push(`${name} was made, and none of it was eaten: is it still wanted?`);
+  return all.slice(0, 3);
+}

@@ -1,0 +1,267 @@
+import type { PastMovement, PastState, RunState } from '../formats/index.ts';
+import { DAY_MS, MINUTE_MS, momentAt, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
+import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
+import type { KitchenView } from './kitchenView.ts';
+
+/** A session as it was cooked, against its plan. */
+export interface PastSession {
+  readonly id: string;
+  readonly name: string;
+  /** ms since 1970: when it was to begin, and when it did. */
+  readonly plannedStart: number;
+  readonly start: number;
+  /** It was not ended, or a clock was wrong: nothing is made of its times. */
+  readonly doubt?: 'it was never ended' | 'a clock was wrong';
+  readonly finish: number;
+  readonly lateness: Lateness;
+  /** Minutes of hands: as planned, and as they were. */
+  readonly handsPlanned: number;
+  readonly hands: number;
+  /** Of each task, what it is: "Borlotti: chop the onion". */
+  readonly names: Readonly<Record<string, string>>;
+}
+
+/** What became of a dish, in its portions: before + made + otherwise = eaten + thrown + used + left. */
+export interface PastDish {
+  readonly food: string;
+  readonly name: string;
+  readonly before: number;
+  readonly made: number;
+  /** Went into the freezer; it is among what was made, eaten or left. */
+  readonly frozen: number;
+  readonly eaten: number;
+  readonly thrown: number;
+  /** Went into another dish. */
+  readonly used: number;
+  /** Counted, corrected or named otherwise. */
+  readonly otherwise: number;
+  readonly left: number;
+}
+
+export interface PastThrown {
+  readonly name: string;
+  readonly amountText: string;
+  readonly reason: string;
+  /** Minor units; undefined: nobody knows what it had cost. */
+  readonly minor: number | undefined;
+}
+
+/** A food that was bought dearer or cheaper than the time before. */
+export interface PriceChange {
+  readonly food: string;
+  readonly name: string;
+  readonly on: Day;
+  /** 1.1 is a tenth dearer by the same unit. */
+  readonly times: number;
+}
+
+export interface WeekThatWas {
+  readonly sessions: readonly PastSession[];
+  readonly dishes: readonly PastDish[];
+  readonly thrown: readonly PastThrown[];
+  /** Minor units of all that was thrown away whose price is known. */
+  readonly thrownMinor: number;
+  /** Of the dishes that were put away: their portions, what went in, and what was paid for the packs it came from. */
+  readonly cooked: { readonly portions: number; readonly usedMinor: number; readonly tillMinor: number };
+  /** Paid in these days, and what they may cost. */
+  readonly paidMinor: number;
+  readonly budgetMinor: number | undefined;
+  readonly prices: readonly PriceChange[];
+}
+
+/** A dearer pack by less than this is no news. Common practice, no published source. */
+const NEWS = 0.03;
+/** No session goes on so long: a clock was wrong. */
+const LONGEST_MS = DAY_MS;
+const DAYS_OF_BUDGET = 7;
+
+/** What a movement was, with what took it back counted against it: a deed and its undoing come to nothing. */
+type Deed = 'made' | 'eaten' | 'thrown' | 'used' | 'between' | 'otherwise';
+function deedOf({ kind, reason, amount }: PastMovement): Deed {
+  switch (kind) {
+    case 'made':
+    case 'eaten':
+    case 'thrown':
+    case 'used':
+      return kind;
+    case 'moved':
+    case 'opened':
+    case 'frozen':
+    case 'thawed':
+      return 'between';
+    case 'corrected':
+      if (reason === 'undo: eat') return 'eaten';
+      if (reason === 'undo: throw lot') return 'thrown';
+      if (reason === 'undo: move lot' || reason === 'undo: open lot') return 'between';
+      if (reason === 'boxed again') return amount.startsWith('-') ? 'made' : 'used';
+      return 'otherwise';
+    case 'bought':
+    case 'counted':
+      return 'otherwise';
+    default:
+      return kind satisfies never;
+  }
+}
+
+/** Some days that are over, as a screen tells them. Every figure follows from movements and taps alone. */
+export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
+  const { equipment } = view.kitchen;
+  const purchases = view.costs.prices.filter(
+    ({ from, on }) => from === 'purchase' && on >= past.from && on <= past.until,
+  );
+  const put = past.batches.flatMap(({ status, cost }) => (status === 'put away' && cost ? [cost] : []));
+  const thrown = thrownIn(view, past.movements);
+  const days =
+    Math.round(
+      (momentAt(past.until, '12:00', equipment.zone) - momentAt(past.from, '12:00', equipment.zone)) / DAY_MS,
+    ) + 1;
+  return {
+    sessions: past.sessions.flatMap((session) => {
+      const run = past.runs.find((each) => each.session === session.id);
+      return run ? [sessionAsItWas(session, run)] : [];
+    }),
+    dishes: dishesIn(view, past),
+    thrown,
+    thrownMinor: thrown.reduce((sum, { minor }) => sum + (minor ?? 0), 0),
+    cooked: {
+      portions: put.reduce((sum, { portions }) => sum + Number(portions), 0),
+      usedMinor: put.reduce((sum, { usedMinor }) => sum + usedMinor, 0),
+      tillMinor: put.reduce((sum, { tillMinor }) => sum + tillMinor, 0),
+    },
+    paidMinor: purchases.reduce((sum, { minor }) => sum + minor, 0),
+    budgetMinor:
+      equipment.weekBudgetMinor === undefined
+        ? undefined
+        : Math.round((equipment.weekBudgetMinor * days) / DAYS_OF_BUDGET),
+    prices: pricesIn(view, purchases),
+  };
+}
+
+function sessionAsItWas(session: PastState['sessions'][number], run: RunState): PastSession {
+  const startedAt = Date.parse(run.startedAt);
+  const last = Math.max(startedAt, ...run.events.map(({ at }) => at));
+  const { problem, plan, about, facts } = asCooked({ ...run, startedAt }, foldRun(run.events));
+  const told = projectRun(problem, plan, startedAt, facts, last);
+  const full = new Set(problem.tasks.filter(({ attention }) => attention === 'full').map(({ id }) => id));
+  const skipped = new Set([...facts].flatMap(([id, fact]) => (fact.skipped ? [id] : [])));
+  const hands = told.tasks.filter(({ id }) => full.has(id) && !skipped.has(id));
+  const wrong =
+    told.endsAt - startedAt > LONGEST_MS ||
+    told.tasks.some(({ start, end }) => end < start || start < startedAt - LONGEST_MS);
+  return {
+    id: session.id,
+    name: session.name,
+    plannedStart: Date.parse(session.startsAt),
+    start: startedAt,
+    ...(wrong
+      ? { doubt: 'a clock was wrong' as const }
+      : told.finished
+        ? {}
+        : { doubt: 'it was never ended' as const }),
+    finish: told.endsAt,
+    lateness: whyLate(problem, plan, Date.parse(session.startsAt), startedAt, told.tasks),
+    handsPlanned: problem.tasks.reduce(
+      (sum, { id, minutes }) => sum + (full.has(id) && !skipped.has(id) ? minutes : 0),
+      0,
+    ),
+    hands: hands.reduce((sum, { start, end }) => sum + (end - start) / MINUTE_MS, 0),
+    names: Object.fromEntries(Object.values(about).map(({ id, dish, name }) => [id, `${dish}: ${name}`])),
+  };
+}
+
+function dishesIn(view: KitchenView, past: PastState): readonly PastDish[] {
+  const { movements, before } = past;
+  const grams = new Map<string, Record<Deed | 'frozen' | 'before', number>>();
+  const of = (food: string) => {
+    const known = grams.get(food) ?? {
+      before: 0,
+      made: 0,
+      eaten: 0,
+      thrown: 0,
+      used: 0,
+      between: 0,
+      otherwise: 0,
+      frozen: 0,
+    };
+    grams.set(food, known);
+    return known;
+  };
+  for (const { food, amount } of before) of(food).before += Number(amount);
+  for (const movement of movements) {
+    // Only what is in boxes: what is bought is told in money.
+    if (movement.portionG === null) continue;
+    const sums = of(movement.food);
+    const amount = Number(movement.amount);
+    sums[deedOf(movement)] += amount;
+    if (movement.placeKind === 'freezer' && amount > 0 && ['made', 'frozen', 'moved'].includes(movement.kind))
+      sums.frozen += amount;
+  }
+  return [...grams]
+    .flatMap(([food, sums]): PastDish[] => {
+      const known = view.foods.get(food);
+      const each = portionOfBoxes(past, food);
+      const { made, eaten, thrown, used, between, otherwise } = sums;
+      const left = sums.before + made + eaten + thrown + used + between + otherwise;
+      const told: PastDish = {
+        food,
+        name: known?.name ?? 'something',
+        before: sums.before / each,
+        made: made / each,
+        frozen: sums.frozen / each,
+        eaten: -eaten / each,
+        thrown: -thrown / each,
+        used: -used / each,
+        otherwise: (otherwise + between) / each,
+        left: left / each,
+      };
+      return [told];
+    })
+    .sort((a, b) => b.made + b.eaten - a.made - a.eaten || a.name.localeCompare(b.name));
+}
+
+/** What a portion of it weighs: as in its boxes of these days, else as in those that stood there before, g. */
+function portionOfBoxes({ movements, before }: PastState, food: string): number {
+  const said =
+    movements.find((each) => each.food === food && each.portionG !== null)?.portionG ??
+    before.find((each) => each.food === food)?.portionG;
+  return Math.max(1, Number(said ?? 1));
+}
+
+/** What was thrown away and not taken back, the dearest first. */
+function thrownIn(view: KitchenView, movements: readonly PastMovement[]): readonly PastThrown[] {
+  const back = new Map<string, number>();
+  for (const { kind, reason, lot, amount } of movements)
+    if (kind === 'corrected' && reason === 'undo: throw lot') back.set(lot, (back.get(lot) ?? 0) + Number(amount));
+  return movements
+    .flatMap((movement): PastThrown[] => {
+      if (movement.kind !== 'thrown') return [];
+      const amount = -Number(movement.amount);
+      const undone = Math.min(amount, back.get(movement.lot) ?? 0);
+      back.set(movement.lot, (back.get(movement.lot) ?? 0) - undone);
+      const food = view.foods.get(movement.food);
+      if (amount - undone < 1e-9 || !food) return [];
+      return [
+        {
+          name: food.name,
+          amountText: show(ofBase(food.facts.base, new Fraction(movement.amount).neg().sub(undone))),
+          reason: movement.reason ?? '',
+          minor: movement.minor === null ? undefined : Math.round((movement.minor * (amount - undone)) / amount),
+        },
+      ];
+    })
+    .sort((a, b) => (b.minor ?? 0) - (a.minor ?? 0));
+}
+
+function pricesIn(view: KitchenView, purchases: KitchenView['costs']['prices']): readonly PriceChange[] {
+  return purchases
+    .flatMap((price): PriceChange[] => {
+      const before = view.costs.prices
+        .filter(({ food, on, from }) => food === price.food && from === 'purchase' && on < price.on)
+        .sort((a, b) => b.on.localeCompare(a.on))[0];
+      if (!before) return [];
+      const times = price.minor / Number(price.amount) / (before.minor / Number(before.amount));
+      const name = view.foods.get(price.food)?.name;
+      return name === undefined || Math.abs(times - 1) < NEWS ? [] : [{ food: price.food, name, on: price.on, times }];
+    })
+    .sort((a, b) => Math.abs(b.times - 1) - Math.abs(a.times - 1));
+}

@@ -1,0 +1,252 @@
+import fc from 'fast-check';
+import type { PastMovement, PastState } from '../src/formats/index.ts';
+import { addDays } from '../src/quantity/index.ts';
+import type { MovementKind } from '../src/stock/index.ts';
+import { weekThatWas } from '../src/view/index.ts';
+import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
+
+const VIEW = kitchenOf({});
+const FOODS = [MILLET.component.id, KALE.component.id];
+const NOTHING: PastState = {
+  from: TODAY,
+  until: addDays(TODAY, 6),
+  first: TODAY,
+  sessions: [],
+  batches: [],
+  runs: [],
+  movements: [],
+  before: [],
+};
+const moved = (
+  kind: MovementKind,
+  amount: number,
+  { food = FOODS[0] ?? '', reason = null, ...more }: Partial<PastMovement> = {},
+): PastMovement => ({
+  at: `${TODAY}T10:00:00Z`,
+  kind,
+  lot: 'box',
+  food,
+  amount: `${amount}`,
+  reason,
+  placeKind: 'fridge',
+  portionG: '200',
+  minor: null,
+  ...more,
+});
+
+/** A deed with boxes, and perhaps what took it back. */
+const anyDeed = fc
+  .record({
+    food: fc.constantFrom(...FOODS),
+    kind: fc.constantFrom<MovementKind>('made', 'eaten', 'thrown', 'used', 'counted', 'moved'),
+    grams: fc.integer({ min: 1, max: 2000 }),
+    undone: fc.boolean(),
+  })
+  .map(({ food, kind, grams, undone }): readonly PastMovement[] => {
+    const amount = kind === 'made' || kind === 'counted' ? grams : -grams;
+    if (kind === 'moved')
+      return [moved(kind, -grams, { food }), moved(kind, grams, { food, lot: 'other', placeKind: 'freezer' })];
+    const name = kind === 'eaten' ? 'eat' : kind === 'thrown' ? 'throw lot' : undefined;
+    return [
+      moved(kind, amount, { food, reason: kind === 'thrown' ? 'stale' : null }),
+      ...(undone && name ? [moved('corrected', -amount, { food, reason: `undo: ${name}` })] : []),
+    ];
+  });
+
+test('law: there before, made and counted is eaten, thrown away, used or still there, to the gram', () =>
+  fc.assert(
+    fc.property(fc.array(anyDeed, { maxLength: 30 }), fc.nat(3000), (deeds, before) => {
+      const movements = deeds.flat();
+      const food = FOODS[0] ?? '';
+      const { dishes } = weekThatWas(VIEW, {
+        ...NOTHING,
+        movements,
+        before: [{ food, amount: `${before}`, portionG: '200' }],
+      });
+      for (const dish of dishes) {
+        expect(dish.before + dish.made + dish.otherwise).toBeCloseTo(
+          dish.eaten + dish.thrown + dish.used + dish.left,
+          9,
+        );
+        const all = movements.filter((each) => each.food === dish.food);
+        const there = all.reduce((sum, { amount }) => sum + Number(amount), dish.food === food ? before : 0);
+        expect(dish.left).toBeCloseTo(there / 200, 9);
+      }
+    }),
+  ));
+
+test('law: what was taken back was neither eaten nor thrown away', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 900 }), fc.constantFrom('eat', 'throw lot'), (grams, what) => {
+      const kind = what === 'eat' ? 'eaten' : 'thrown';
+      const { dishes, thrown, thrownMinor } = weekThatWas(VIEW, {
+        ...NOTHING,
+        movements: [
+          moved(kind, -grams, { minor: 120, reason: 'stale' }),
+          moved('corrected', grams, { reason: `undo: ${what}` }),
+        ],
+      });
+      expect(dishes[0]).toMatchObject({ left: 0 });
+      expect((dishes[0]?.eaten ?? 1) + (dishes[0]?.thrown ?? 1)).toBeCloseTo(0, 9);
+      expect([thrown, thrownMinor]).toEqual([[], 0]);
+    }),
+  ));
+
+test('what went into the freezer is told beside: made there, frozen, or moved there; what comes out of it is not', () => {
+  const { dishes } = weekThatWas(VIEW, {
+    ...NOTHING,
+    movements: [
+      moved('made', 800, { placeKind: 'freezer' }),
+      moved('made', 400),
+      moved('frozen', -400),
+      moved('frozen', 400, { lot: 'frozen', placeKind: 'freezer' }),
+      moved('thawed', -200, { lot: 'frozen', placeKind: 'freezer' }),
+      moved('thawed', 200),
+    ],
+  });
+  expect(dishes).toMatchObject([{ made: 6, frozen: 6, left: 6, otherwise: 0 }]);
+});
+
+test('boxed again is not made twice', () => {
+  const movements = [
+    moved('made', 1000),
+    moved('corrected', -1000, { reason: 'boxed again' }),
+    moved('made', 900, { lot: 'next' }),
+  ];
+  expect(weekThatWas(VIEW, { ...NOTHING, movements }).dishes).toMatchObject([{ made: 4.5, left: 4.5 }]);
+});
+
+test('money: what went in and the packs, a portion; the budget of as many weeks; what was thrown away', () => {
+  const put = (id: string, usedMinor: number, tillMinor: number, portions: string) => ({
+    id,
+    session: 's',
+    recipe: 'r',
+    revision: 1,
+    portions,
+    freezePortions: '0',
+    choice: {},
+    finals: [],
+    notes: [],
+    status: 'put away' as const,
+    cost: { usedMinor, tillMinor, portions },
+    yieldG: null,
+    reopenedAt: null,
+    version: 1,
+  });
+  const view = {
+    ...VIEW,
+    kitchen: { ...VIEW.kitchen, equipment: { ...EQUIPMENT, weekBudgetMinor: 6000 } },
+    costs: {
+      ...VIEW.costs,
+      prices: [
+        {
+          id: 'a',
+          food: 'x',
+          on: addDays(TODAY, -9),
+          minor: 200,
+          amount: '1000',
+          shop: null,
+          from: 'purchase' as const,
+        },
+        {
+          id: 'b',
+          food: FOODS[0] ?? '',
+          on: addDays(TODAY, -9),
+          minor: 200,
+          amount: '1000',
+          shop: null,
+          from: 'purchase' as const,
+        },
+        { id: 'c', food: FOODS[0] ?? '', on: TODAY, minor: 110, amount: '500', shop: null, from: 'purchase' as const },
+        { id: 'd', food: FOODS[0] ?? '', on: TODAY, minor: 999, amount: '500', shop: null, from: 'entered' as const },
+      ],
+    },
+  };
+  const past = { ...NOTHING, batches: [put('a', 240, 500, '8'), put('b', 60, 100, '2')] };
+  const week = weekThatWas(view, past);
+  expect(week.cooked).toEqual({ portions: 10, usedMinor: 300, tillMinor: 600 });
+  // By hand: 110 for 500 g is 220 a kilo, a tenth more than 200.
+  expect(week.prices.map(({ food }) => food)).toEqual([FOODS[0]]);
+  expect(week.prices[0]?.times).toBeCloseTo(1.1, 9);
+  expect([week.paidMinor, week.budgetMinor]).toEqual([110, 6000]);
+  expect(weekThatWas(view, { ...past, from: addDays(TODAY, -49) }).budgetMinor).toBe(48_000);
+  const thrown = weekThatWas(view, {
+    ...NOTHING,
+    movements: [
+      moved('thrown', -400, { minor: 80, reason: 'stale' }),
+      moved('corrected', 100, { reason: 'undo: throw lot' }),
+    ],
+  });
+  expect(thrown.thrown).toEqual([{ name: 'Millet', amountText: '300 g', reason: 'stale', minor: 60 }]);
+});
+
+describe('a session', () => {
+  const START = Date.parse(`${TODAY}T09:00:00Z`);
+  const session = {
+    id: 's',
+    name: 'Sunday',
+    startsAt: `${TODAY}T09:00:00Z`,
+    cooks: 1,
+    wishes: { pins: {}, breaks: [] },
+    status: 'done' as const,
+    version: 1,
+  };
+  const at = (doneMinute: number | undefined) => ({
+    ...NOTHING,
+    sessions: [session],
+    runs: [
+      {
+        id: 'r',
+        session: 's',
+        startedAt: new Date(START).toISOString(),
+        problem: {
+          format: 'kitchen-schedule/1' as const,
+          id: 'p',
+          title: 'p',
+          cooks: 1,
+          resources: [],
+          tasks: [{ id: 'chop', dish: 'd', name: 'chop', minutes: 10, attention: 'full' as const }],
+          links: [],
+          uses: [],
+        },
+        plan: { instance: 'p', makespan: 10, starts: { chop: 0 }, washes: [] },
+        about: {},
+        events:
+          doneMinute === undefined
+            ? []
+            : [
+                {
+                  id: 'e',
+                  device: 'd',
+                  deviceSeq: 1,
+                  clock: 1,
+                  at: START + doneMinute * 60_000,
+                  what: { kind: 'done' as const, task: 'chop' },
+                },
+              ],
+      },
+    ],
+  });
+
+  test('is held against its plan', () => {
+    const [told] = weekThatWas(VIEW, at(14)).sessions;
+    expect(told).toMatchObject({ hands: 14, handsPlanned: 10, lateness: { minutes: 4 } });
+    expect(told?.doubt).toBeUndefined();
+  });
+
+  test('that was never ended, or by a clock that was wrong, is told and not counted', () => {
+    expect(weekThatWas(VIEW, at(undefined)).sessions[0]?.doubt).toBe('it was never ended');
+    expect(weekThatWas(VIEW, at(60 * 40)).sessions[0]?.doubt).toBe('a clock was wrong');
+  });
+});
+
+test('days with nothing in them are empty, and no more', () => {
+  expect(weekThatWas(VIEW, NOTHING)).toMatchObject({
+    sessions: [],
+    dishes: [],
+    thrown: [],
+    thrownMinor: 0,
+    paidMinor: 0,
+    prices: [],
+  });
+});
