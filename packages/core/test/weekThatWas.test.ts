@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { PastMovement, PastState } from '../src/formats/index.ts';
 import { addDays } from '../src/quantity/index.ts';
 import type { MovementKind } from '../src/stock/index.ts';
-import { weekThatWas } from '../src/view/index.ts';
+import { lastTimes, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});
@@ -116,23 +116,38 @@ test('boxed again is not made twice', () => {
   expect(weekThatWas(VIEW, { ...NOTHING, movements }).dishes).toMatchObject([{ made: 4.5, left: 4.5 }]);
 });
 
-test('money: what went in and the packs, a portion; the budget of as many weeks; what was thrown away', () => {
-  const put = (id: string, usedMinor: number, tillMinor: number, portions: string) => ({
-    id,
-    session: 's',
-    recipe: 'r',
-    revision: 1,
-    portions,
-    freezePortions: '0',
-    choice: {},
-    finals: [],
-    notes: [],
-    status: 'put away' as const,
-    cost: { usedMinor, tillMinor, portions },
-    yieldG: null,
-    reopenedAt: null,
-    version: 1,
+/** A batch that was put away. */
+const put = (id: string, usedMinor: number, tillMinor: number, portions: string, recipe = 'r') => ({
+  id,
+  session: 's',
+  recipe,
+  revision: 1,
+  portions,
+  freezePortions: '0',
+  choice: {},
+  finals: [],
+  notes: [],
+  status: 'put away' as const,
+  cost: { usedMinor, tillMinor, portions },
+  yieldG: null,
+  reopenedAt: null,
+  version: 1,
+});
+
+test('the last times of a dish: by how many fewer a time would have been enough; one that was not made is not told', () => {
+  const recipe = VIEW.recipes.find(({ document }) => document.component.id === FOODS[0])?.id ?? '';
+  const past = (thrown: number): PastState => ({
+    ...NOTHING,
+    batches: [put('a', 1, 1, '8', recipe), put('b', 1, 1, '8', recipe)],
+    movements: [moved('made', 3200), moved('eaten', -1000), ...(thrown > 0 ? [moved('thrown', -thrown * 200)] : [])],
   });
+  // By hand: four portions of sixteen thrown away, at two times.
+  expect(lastTimes(VIEW, past(4), recipe)).toMatchObject({ times: 2, fewer: 2, dish: { made: 16, thrown: 4 } });
+  expect(lastTimes(VIEW, past(0), recipe)?.fewer).toBe(0);
+  expect(lastTimes(VIEW, NOTHING, recipe)).toBeUndefined();
+});
+
+test('money: what went in and the packs, a portion; the budget of as many weeks; what was thrown away', () => {
   const view = {
     ...VIEW,
     kitchen: { ...VIEW.kitchen, equipment: { ...EQUIPMENT, weekBudgetMinor: 6000 } },

@@ -1,5 +1,5 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { cookerLog, ovenLog, type CookedRun } from '@kestrel-ridge/core/learn';
+import { cookerLog, handsLog, ovenLog, type CookedRun } from '@kestrel-ridge/core/learn';
 import { Injectable } from '@nestjs/common';
 import { Op } from 'sequelize';
 import { Database } from '../database/database.ts';
@@ -29,7 +29,7 @@ export class LearnService {
         about,
         events: events.filter(({ run }) => run === id).map(eventState),
       }));
-      return { ...cookerLog(cooked), ovens: ovenLog(cooked) };
+      return { ...cookerLog(cooked), ovens: ovenLog(cooked), hands: handsLog(cooked) };
     });
   }
 }

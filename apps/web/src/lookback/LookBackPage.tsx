@@ -19,6 +19,7 @@ import { Loading } from '../parts/Loading.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { clockAt, dateWords, dayClockAt, duration } from '../parts/times.ts';
 import './lookback.css';
+import { Teaches } from './Teaches.tsx';
 import { causeWords, doOtherwise, headline, lateWords, priceWords } from './lookBackWords.ts';
 
 const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
@@ -135,6 +136,7 @@ function Past({
           )}
         </>
       )}
+      <Teaches view={view} />
     </main>
   );
 }

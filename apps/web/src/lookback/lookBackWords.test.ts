@@ -1,5 +1,5 @@
 import type { PastDish, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
-import { causeWords, doOtherwise, headline, lateWords, priceWords } from './lookBackWords.ts';
+import { causeWords, doOtherwise, headline, lastTimesWords, lateWords, priceWords } from './lookBackWords.ts';
 
 const EMPTY: WeekThatWas = {
   sessions: [],
@@ -96,3 +96,9 @@ test('prices are dearer or cheaper', () => {
     'oats 10 % cheaper',
   ]);
 });
+
+test.each([
+  [1, { made: 8 }, 'Made once in eight weeks, 8 portions.'],
+  [2, { made: 16, eaten: 12, thrown: 4 }, 'Made twice in eight weeks, 16 portions: 12 eaten, 4 thrown away.'],
+  [3, { made: 1, left: 1 }, 'Made 3 times in eight weeks, 1 portion: 1 still there.'],
+])('%i times: %j', (times, more, words) => expect(lastTimesWords({ times, dish: dish(more), fewer: 0 })).toBe(words));

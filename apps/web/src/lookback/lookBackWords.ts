@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
-import type { PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
+import type { LastTimes, PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
 
 /** Nobody calls it late below that, min. */
@@ -78,4 +78,23 @@ export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[]
     if (over && made >= SOME && eaten < SOME && left >= SOME)
       all.push(`${name} was made, and none of it was eaten: is it still wanted?`);
   return all.slice(0, 3);
+}
+
+/** @example portionsOf(1) // => '1 portion' */
+const portionsOf = (n: number): string => (Math.round(n) === 1 ? '1 portion' : `${Math.round(n)} portions`);
+
+/**
+ * What became of a dish the last times, in a sentence.
+ * @example lastTimesWords({ times: 2, dish: { made: 16, eaten: 12, thrown: 4, left: 0, … }, fewer: 2 }) // 'Made twice in eight weeks, 16 portions: 12 eaten, 4 thrown away.'
+ */
+export function lastTimesWords({ times, dish }: LastTimes): string {
+  const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
+  const parts = [
+    [dish.eaten, 'eaten'],
+    [dish.used, 'into other dishes'],
+    [dish.thrown, 'thrown away'],
+    [dish.left, 'still there'],
+  ] as const;
+  const told = parts.filter(([n]) => n >= SOME).map(([n, what]) => `${Math.round(n)} ${what}`);
+  return `Made ${often} in eight weeks, ${portionsOf(dish.made)}${told.length > 0 ? `: ${told.join(', ')}` : ''}.`;
 }

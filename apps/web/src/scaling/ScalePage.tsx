@@ -16,6 +16,7 @@ import { show } from '@kestrel-ridge/core/quantity';
 import { mildPartFor } from '@kestrel-ridge/core/view';
 import { withDrafts } from '@kestrel-ridge/core/view';
 import { FillGauge } from './FillGauge.tsx';
+import { LastTimesOf } from '../lookback/LastTimesOf.tsx';
 import { HowCooked } from './HowCooked.tsx';
 import { IngredientTable } from './IngredientTable.tsx';
 import './scale.css';
@@ -122,6 +123,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         )}
       </div>
 
+      {editable && <LastTimesOf view={view} recipe={batch.recipe.id} portions={portions} make={resize} />}
       {editable && (
         <HowCooked
           view={view}

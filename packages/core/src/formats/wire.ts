@@ -3,7 +3,7 @@ import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent, StepNote } from '../run/index.ts';
-import type { PlateSums, cookerLog, ovenLog } from '../learn/index.ts';
+import type { HandsLearned, PlateSums, cookerLog, ovenLog } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
@@ -110,7 +110,10 @@ export type SessionStatus = 'planned' | 'running' | 'done';
 export type BatchStatus = 'planned' | 'put away' | 'dropped';
 
 /** What a kitchen's own runs teach about its appliances. */
-export type LearnedState = ReturnType<typeof cookerLog> & { readonly ovens: ReturnType<typeof ovenLog> };
+export type LearnedState = ReturnType<typeof cookerLog> & {
+  readonly ovens: ReturnType<typeof ovenLog>;
+  readonly hands: HandsLearned;
+};
 
 export interface SessionState {
   readonly id: string;

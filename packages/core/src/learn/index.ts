@@ -1,5 +1,8 @@
 export { cookerLog } from './cookerLog.ts';
-export type { CookedRun, Learned } from './cookerLog.ts';
+export type { CookedRun } from './cookerLog.ts';
+export { handsLog } from './handsLog.ts';
+export type { HandsLearned } from './handsLog.ts';
+export type { Learned } from './learned.ts';
 export { learnAppetite, plateSums } from './appetite.ts';
 export type { LearnedAppetite, PlateSums } from './appetite.ts';
 export { ovenLog } from './ovenLog.ts';

@@ -1,6 +1,7 @@
 import { MINUTE_MS } from '../quantity/index.ts';
 import { foldRun } from '../run/index.ts';
-import { learned, type CookedRun, type Learned } from './cookerLog.ts';
+import type { CookedRun } from './cookerLog.ts';
+import { TURNS, learned, type Learned } from './learned.ts';
 
 /** What runs teach of one oven: minutes for 10 °C hotter, and for 10 °C cooler. */
 export interface OvenLearned {
@@ -31,7 +32,7 @@ export function ovenLog(runs: readonly CookedRun[]): Readonly<Record<string, Ove
   }
   return Object.fromEntries(
     [...seen].map(([oven, { up, down }]): [string, OvenLearned] => {
-      const [hotter, cooler] = [learned(up, 'turns'), learned(down, 'turns')];
+      const [hotter, cooler] = [learned(up, TURNS), learned(down, TURNS)];
       return [oven, { ...(hotter ? { up: hotter } : {}), ...(cooler ? { down: cooler } : {}) }];
     }),
   );
