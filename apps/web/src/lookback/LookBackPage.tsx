@@ -84,7 +84,8 @@ function Past({
   const week = useMemo(() => weekThatWas(view, past), [view, past]);
   const { currency } = view.kitchen.equipment;
   const otherwise = doOtherwise(week, past.until < view.today);
-  const empty = week.sessions.length === 0 && week.dishes.length === 0;
+  const empty =
+    week.sessions.length === 0 && week.dishes.every(({ made, eaten, thrown }) => made + eaten + thrown === 0);
   return (
     <main className="page" aria-busy={busy}>
       <div className="page-head">

@@ -58,6 +58,12 @@ test('a week in one sentence: nothing, one session, several, and what was lost',
   expect(headline({ ...EMPTY, dishes: [dish({ eaten: 2 })] }, 'EUR')).toBe(
     'Eaten from what was there; nothing was thrown away',
   );
+  expect(headline({ ...EMPTY, dishes: [dish({ made: 8, eaten: 2 })] }, 'EUR')).toBe(
+    '8 portions made; nothing was thrown away',
+  );
+  expect(headline({ ...EMPTY, dishes: [dish({ otherwise: 8, left: 8 })] }, 'EUR')).toBe(
+    'Nothing was cooked in these days',
+  );
   expect(headline({ ...EMPTY, sessions: [session(13)] }, 'EUR')).toBe(
     'Cooked 13 min later than planned; nothing was thrown away',
   );

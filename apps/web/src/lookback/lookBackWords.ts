@@ -33,15 +33,23 @@ export function causeWords({ task, minutes, cause }: LateMinutes, names: PastSes
   }
 }
 
+/** @example portionsOf(1) // => '1 portion' */
+const portionsOf = (n: number): string => (Math.round(n) === 1 ? '1 portion' : `${Math.round(n)} portions`);
+
 /** The week in one sentence: how the cooking went, and what it lost. */
 export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas, currency: string): string {
   const told = sessions.filter(({ doubt }) => doubt === undefined);
   const late = told.reduce((sum, { lateness }) => sum + lateness.minutes, 0);
+  const sum = (of: 'made' | 'eaten'): number => dishes.reduce((all, dish) => all + dish[of], 0);
+  const withoutTaps =
+    sum('made') >= SOME
+      ? `${portionsOf(sum('made'))} made`
+      : sum('eaten') >= SOME
+        ? 'Eaten from what was there'
+        : 'Nothing was cooked in these days';
   const cooked =
     sessions.length === 0
-      ? dishes.length === 0
-        ? 'Nothing was cooked in these days'
-        : 'Eaten from what was there'
+      ? withoutTaps
       : told.length === 0
         ? 'Cooked, and never said to be done'
         : `Cooked ${told.length === 1 ? lateWords(late) : `${told.length} times, ${lateWords(late)} in all`}`;
@@ -51,7 +59,7 @@ export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas,
       : thrownMinor > 0
         ? `${moneyText(thrownMinor, currency)} was thrown away`
         : `${thrown.length === 1 ? 'one thing was' : `${thrown.length} things were`} thrown away`;
-  return sessions.length === 0 && dishes.length === 0 ? cooked : `${cooked}; ${lost}`;
+  return cooked.startsWith('Nothing') && thrown.length === 0 ? cooked : `${cooked}; ${lost}`;
 }
 
 /** @example priceWords({ name: 'leek', times: 1.12, … }) // => 'leek 12 % dearer' */
@@ -79,9 +87,6 @@ export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[]
       all.push(`${name} was made, and none of it was eaten: is it still wanted?`);
   return all.slice(0, 3);
 }
-
-/** @example portionsOf(1) // => '1 portion' */
-const portionsOf = (n: number): string => (Math.round(n) === 1 ? '1 portion' : `${Math.round(n)} portions`);
 
 /**
  * What became of a dish the last times, in a sentence.

@@ -57,7 +57,9 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
     [document, portions, foods, kitchen.equipment],
   );
   const planned =
-    view.session?.status === 'planned' ? view.batches.find((batch) => batch.recipe.id === recipe.id) : undefined;
+    view.session?.status === 'planned'
+      ? view.batches.find(({ recipe: { id }, state }) => id === recipe.id && state.status === 'planned')
+      : undefined;
   const running = view.session?.status === 'running';
   const taught = taughtBy(view, recipe);
 

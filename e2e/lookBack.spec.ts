@@ -1,0 +1,75 @@
+import { randomUUID } from 'node:crypto';
+import type { BatchState, LotState, RecipeState, WeekState } from '@kestrel-ridge/core/formats';
+import type { APIRequestContext } from '@playwright/test';
+import { expect, test } from './kitchen.ts';
+
+/** The kitchen's commands and state, as a device asks for them. */
+async function kitchenOf(request: APIRequestContext, url: string) {
+  const [kitchen] = (await (await request.get(`${url}/api/kitchens`)).json()) as { id: string }[];
+  const at = `${url}/api/kitchens/${kitchen?.id ?? ''}`;
+  return {
+    get: async <T>(path: string): Promise<T> => (await (await request.get(`${at}${path}`)).json()) as T,
+    post: async (path: string, data: object): Promise<void> => {
+      const answer = await request.post(`${at}${path}`, { data, headers: { 'Idempotency-Key': randomUUID() } });
+      expect(answer.ok(), await answer.text()).toBe(true);
+    },
+  };
+}
+
+test('what is thrown away is told when the week is looked back on, and met again when the dish is sized next time', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/look-back`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Nothing was cooked in these days');
+  await expect(page.getByRole('button', { name: '‹ The week before' })).toBeDisabled();
+
+  const { get, post } = await kitchenOf(page.request, hut.url);
+  const recipes = await get<RecipeState[]>('/recipes');
+  const millet = recipes.find(({ name }) => name === 'Millet with bay');
+  const week = await get<WeekState>('/week');
+  const batch = week.batches.find(({ recipe }) => recipe === millet?.id) as BatchState;
+  const [{ id: place } = { id: '' }] = (await get<{ places: { id: string; kind: string }[] }>('')).places.filter(
+    ({ kind }) => kind === 'fridge',
+  );
+  const box = randomUUID();
+  await post(`/batches/${batch.id}/put-away`, {
+    boxes: [{ id: box, place, portions: 16, box: 'small box' }],
+    ifShort: 'take what is there',
+    version: batch.version,
+  });
+  const lot = (await get<LotState[]>('/lots')).find(({ id }) => id === box) as LotState;
+  await post(`/lots/${box}/throw`, {
+    amount: `${4 * Number(lot.portionG)}`,
+    reason: 'stood too long',
+    version: lot.version,
+  });
+
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(
+    /^16 portions made; \d+\.\d\d EUR was thrown away$/,
+  );
+  await expect(page.getByRole('region', { name: 'Next week' })).toContainText(
+    'Make less Millet, or freeze it earlier: 4 of 16 portions were thrown away.',
+  );
+  await expect(page.getByRole('region', { name: 'Thrown away' })).toContainText('stood too long');
+  await page.getByText('The figures, in portions').click();
+  const cells = page
+    .locator('.past-table tr')
+    .filter({ has: page.getByRole('rowheader', { name: 'Millet', exact: true }) });
+  await expect(cells.getByRole('cell')).toHaveText(['', '16', '', '', '4', '', '', '12']);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a table (CSV)' }).click();
+  expect((await download).suggestedFilename()).toMatch(/^portions-\d{4}-\d\d-\d\d\.csv$/);
+  await page.getByRole('button', { name: 'eight weeks' }).click();
+  await expect(cells.getByRole('cell')).toHaveText(['', '16', '', '', '4', '', '', '12']);
+
+  await page.goto(`${hut.url}/recipes/${millet?.id ?? ''}`);
+  await page.getByRole('button', { name: /^Make \d+ portions this week$/ }).click();
+  await expect(page).toHaveURL(/scale/);
+  await expect(page.getByText('Made once in eight weeks, 16 portions: 4 thrown away, 12 still there.')).toBeVisible();
+  const [, was = '0'] =
+    /, (\d+) portions/.exec((await page.getByRole('heading', { level: 1 }).textContent()) ?? '') ?? [];
+  await page.getByRole('button', { name: `Make ${Number(was) - 4} this time` }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(`${Number(was) - 4} portions`);
+});
