@@ -91,4 +91,6 @@ await withDemo(async ({ served, browser }) => {
   await page.goto(`${served.url}/eat`);
   await page.getByRole('button', { name: /The usual plates|The plates as planned/ }).click();
   await shot('eat');
+  await page.goto(`${served.url}/look-back`);
+  await shot('look-back');
 });

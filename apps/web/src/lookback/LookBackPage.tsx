@@ -87,13 +87,13 @@ function Past({
   const empty =
     week.sessions.length === 0 && week.dishes.every(({ made, eaten, thrown }) => made + eaten + thrown === 0);
   return (
-    <main className="page" aria-busy={busy}>
+    <main className="page past" aria-busy={busy}>
       <div className="page-head">
         <h1>{headline(week, currency)}</h1>
         <p>
           {dateWords(past.from)} to {dateWords(past.until)}, from what was tapped, weighed, taken and paid.
         </p>
-        <div className="week-tools">{tools}</div>
+        <div className="past-tools">{tools}</div>
       </div>
       {empty ? (
         <Empty title="No session, and no box was touched">

@@ -103,8 +103,14 @@ const span = (from: number, to: number, unit: string): string => `${from === to 
 /** "10 min at pressure · natural release", "8 to 20 h before", "20 min · nobody · oven at 200 °C" */
 export function stepWords(step: MethodStep): string {
   const { earliest, latest } = step.minutes;
-  if (step.kind === 'ahead')
-    return step.hours ? `begun ${span(step.hours.least, step.hours.most, 'h')} before` : 'begun before the session';
+  if (step.kind === 'ahead') {
+    if (!step.hours) return 'begun before the session';
+    const { least, most } = step.hours;
+    // What is done on the day before is followed at once by the next of it.
+    return most < 1
+      ? `on the day before, ${span(least * 60, most * 60, 'min')}`
+      : `begun ${span(least, most, 'h')} before`;
+  }
   if (step.kind === 'pressure') {
     const { release } = step;
     const out =
