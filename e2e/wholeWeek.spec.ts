@@ -122,10 +122,10 @@ test('a week with a thaw, guests, an early dinner, a dropped dish and a bake in 
 
   // Looked back on: its finish, what moved it, and every portion that was made.
   await stop(page, 'Look back').click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Cooked .*; nothing was thrown away$/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Cooked; nothing was thrown away');
   const session = page.getByRole('region', { name: /^Session of/ });
-  await expect(session).toContainText(/done \d\d:\d\d, planned \d\d:\d\d/);
-  await session.getByText('What moved it').scrollIntoViewIfNeeded();
+  // Nobody cooks so fast: of a run that was ticked off in a minute nothing is learned, and it says so.
+  await expect(session).toContainText('Nothing is made of its times: its steps were ticked off at once.');
   await page.getByText('The figures, in portions').click();
   const row = (dish: string) =>
     page.locator('.past-table tr').filter({ has: page.getByRole('rowheader', { name: dish, exact: true }) });

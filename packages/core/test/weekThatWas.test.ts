@@ -252,6 +252,7 @@ describe('a session', () => {
   test('that was never ended, or by a clock that was wrong, is told and not counted', () => {
     expect(weekThatWas(VIEW, at(undefined)).sessions[0]?.doubt).toBe('it was never ended');
     expect(weekThatWas(VIEW, at(60 * 40)).sessions[0]?.doubt).toBe('a clock was wrong');
+    expect(weekThatWas(VIEW, at(2)).sessions[0]?.doubt).toBe('its steps were ticked off at once');
   });
 });
 

@@ -51,7 +51,7 @@ export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas,
     sessions.length === 0
       ? withoutTaps
       : told.length === 0
-        ? 'Cooked, and never said to be done'
+        ? 'Cooked'
         : `Cooked ${told.length === 1 ? lateWords(late) : `${told.length} times, ${lateWords(late)} in all`}`;
   const lost =
     thrown.length === 0

@@ -10,8 +10,8 @@ export interface PastSession {
   /** ms since 1970: when it was to begin, and when it did. */
   readonly plannedStart: number;
   readonly start: number;
-  /** It was not ended, or a clock was wrong: nothing is made of its times. */
-  readonly doubt?: 'it was never ended' | 'a clock was wrong';
+  /** It was not ended, its steps were ticked off together, or a clock was wrong: nothing is made of its times. */
+  readonly doubt?: 'it was never ended' | 'a clock was wrong' | 'its steps were ticked off at once';
   readonly finish: number;
   readonly lateness: Lateness;
   /** Minutes of hands: as planned, and as they were. */
@@ -73,6 +73,8 @@ export interface WeekThatWas {
 const NEWS = 0.03;
 /** No session goes on so long: a clock was wrong. */
 const LONGEST_MS = DAY_MS;
+/** Nobody is so much quicker than the recipes: whoever ticks everything off afterwards. Common practice, no published source. */
+const TOO_QUICK = 0.25;
 const DAYS_OF_BUDGET = 7;
 
 /** What a movement was, with what took it back counted against it: a deed and its undoing come to nothing. */
@@ -145,27 +147,37 @@ function sessionAsItWas(session: PastState['sessions'][number], run: RunState): 
   const full = new Set(problem.tasks.filter(({ attention }) => attention === 'full').map(({ id }) => id));
   const skipped = new Set([...facts].flatMap(([id, fact]) => (fact.skipped ? [id] : [])));
   const hands = told.tasks.filter(({ id }) => full.has(id) && !skipped.has(id));
+  const handsPlanned = problem.tasks.reduce(
+    (sum, { id, minutes }) => sum + (full.has(id) && !skipped.has(id) ? minutes : 0),
+    0,
+  );
+  const handsReal = hands.reduce((sum, { start, end }) => sum + (end - start) / MINUTE_MS, 0);
   const wrong =
     told.endsAt - startedAt > LONGEST_MS ||
     told.tasks.some(({ start, end }) => end < start || start < startedAt - LONGEST_MS);
+  const doubt: PastSession['doubt'] = wrong
+    ? 'a clock was wrong'
+    : !told.finished
+      ? 'it was never ended'
+      : handsReal < handsPlanned * TOO_QUICK
+        ? 'its steps were ticked off at once'
+        : undefined;
   return {
     id: session.id,
     name: session.name,
     plannedStart: Date.parse(session.startsAt),
     start: startedAt,
-    ...(wrong
-      ? { doubt: 'a clock was wrong' as const }
-      : told.finished
-        ? {}
-        : { doubt: 'it was never ended' as const }),
+    ...(doubt === undefined ? {} : { doubt }),
     finish: told.endsAt,
     lateness: whyLate(problem, plan, Date.parse(session.startsAt), startedAt, told.tasks),
-    handsPlanned: problem.tasks.reduce(
-      (sum, { id, minutes }) => sum + (full.has(id) && !skipped.has(id) ? minutes : 0),
-      0,
+    handsPlanned,
+    hands: handsReal,
+    names: Object.fromEntries(
+      Object.values(about).map(({ id, dish, name }) => [
+        id,
+        name.toLowerCase().includes(dish.toLowerCase()) ? name : `${dish}: ${name}`,
+      ]),
     ),
-    hands: hands.reduce((sum, { start, end }) => sum + (end - start) / MINUTE_MS, 0),
-    names: Object.fromEntries(Object.values(about).map(({ id, dish, name }) => [id, `${dish}: ${name}`])),
   };
 }
 
