@@ -104,4 +104,7 @@ describe('a kitchen as it is', () => {
 });
 
 test('nothing has been learned of a cooker that was never used here', async () =>
-  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({ ovens: {} }));
+  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({
+    ovens: {},
+    hands: { byCook: {} },
+  }));
