@@ -50,15 +50,19 @@ export function needsInMethod(
 ): readonly MethodNeed[] {
   const held = new Set(lines.map(({ food }) => food?.name));
   return steps.flatMap(({ text, kind }, step) => {
-    if (kind === 'ahead') return [];
+    // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
+    const soaks = kind === 'ahead';
+    if (soaks && lines.length > 0) return [];
     return amountsIn(plainSigns(text)).flatMap(({ words, poured }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
       // A text that tells all in sentences: what nobody knows in its list is asked.
       if (!food && lines.length === 0 && !saysDeed(text)) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
+      if (soaks && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
+        return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
-      if (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text)) return [];
+      if (!soaks && (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text))) return [];
       const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
       held.add(food.name);

@@ -56,7 +56,7 @@ const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 const BLEND = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
@@ -72,11 +72,15 @@ const STIRRED =
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
+/** From here on it is on no heat any more. */
+const OFF_HEAT = /\b(?:steam[- ]dry|off the heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
+const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
+
 /** On heat, and not only begun there. */
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b/i.test(plain) && !/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0;
+  /\bcook\b|(?<!the )\bheat (?:for )?\d/i.test(plain) && !/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0;
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
@@ -141,7 +145,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
       ? 'oven'
       : BLEND.test(plain)
         ? 'jug'
-        : (HOB.test(plain) && !preheats) || reduces
+        : (HOB.test(beforeOff(plain)) && !preheats) || reduces
           ? 'burner'
           : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =

@@ -18,7 +18,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes) (?:about )?\d)/i;
+  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills) (?:about )?\d)/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|make[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -84,7 +84,7 @@ export function readRecipeText(text: string): RecipeText {
   for (const [at, line] of lines.entries()) {
     if (named && at <= start) continue;
     if (line === '') {
-      if (part === 'method') method.push('');
+      if (part === 'method' || method.length > 0) method.push('');
       if (groups.at(-1) === group) group = '';
       continue;
     }
