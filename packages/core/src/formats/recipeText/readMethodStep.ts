@@ -80,7 +80,9 @@ const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|(?<!the )\bheat (?:for )?\d/i.test(plain) && !/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0;
+  /\bcook\b|(?<!the )\bheat (?:for )?\d/i.test(plain) &&
+  !/\bslow cooker\b/i.test(plain) &&
+  durationsIn(plain).length > 0;
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
