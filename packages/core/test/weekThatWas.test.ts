@@ -253,6 +253,12 @@ describe('a session', () => {
     expect(weekThatWas(VIEW, at(undefined)).sessions[0]?.doubt).toBe('it was never ended');
     expect(weekThatWas(VIEW, at(60 * 40)).sessions[0]?.doubt).toBe('a clock was wrong');
     expect(weekThatWas(VIEW, at(2)).sessions[0]?.doubt).toBe('its steps were ticked off at once');
+    const past = at(14);
+    const runs = past.runs.map((run) => ({
+      ...run,
+      problem: { ...run.problem, links: [{ from: 'chop', to: 'chop', min: 0, max: null }] },
+    }));
+    expect(weekThatWas(VIEW, { ...past, runs }).sessions[0]?.doubt).toBe('its plan cannot be read');
   });
 });
 

@@ -11,7 +11,8 @@ export interface PastSession {
   readonly plannedStart: number;
   readonly start: number;
   /** It was not ended, its steps were ticked off together, or a clock was wrong: nothing is made of its times. */
-  readonly doubt?: 'it was never ended' | 'a clock was wrong' | 'its steps were ticked off at once';
+  readonly doubt?:
+    'it was never ended' | 'a clock was wrong' | 'its steps were ticked off at once' | 'its plan cannot be read';
   readonly finish: number;
   readonly lateness: Lateness;
   /** Minutes of hands: as planned, and as they were. */
@@ -120,7 +121,7 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
   return {
     sessions: past.sessions.flatMap((session) => {
       const run = past.runs.find((each) => each.session === session.id);
-      return run ? [sessionAsItWas(session, run)] : [];
+      return run ? [toldOf(session, run)] : [];
     }),
     dishes: dishesIn(view, past),
     thrown,
@@ -137,6 +138,27 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
         : Math.round((equipment.weekBudgetMinor * days) / DAYS_OF_BUDGET),
     prices: pricesIn(view, purchases),
   };
+}
+
+/** A run that nobody can make sense of is told, and the rest of the week with it. */
+function toldOf(session: PastState['sessions'][number], run: RunState): PastSession {
+  try {
+    return sessionAsItWas(session, run);
+  } catch {
+    const start = Date.parse(run.startedAt);
+    return {
+      id: session.id,
+      name: session.name,
+      plannedStart: Date.parse(session.startsAt),
+      start,
+      doubt: 'its plan cannot be read',
+      finish: start,
+      lateness: { minutes: 0, causes: [] },
+      handsPlanned: 0,
+      hands: 0,
+      names: {},
+    };
+  }
 }
 
 function sessionAsItWas(session: PastState['sessions'][number], run: RunState): PastSession {
