@@ -67,13 +67,18 @@ test('recipe data goes out and comes in; a broken file says which line', async (
   await page.getByLabel('The recipe’s text').fill('{\n "@type": "Recipe",\n oops');
   await expect(page.getByRole('alert')).toContainText('line 3 cannot be read');
   await page.getByLabel('The recipe’s text').fill(data);
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Every line is understood');
-  // A second recipe of that name is refused beside the button; under another name it is kept.
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Kale with leek, read back whole');
+  // What it yields is on the shelf by that name already: it is refused beside the button, and kept under another name.
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
-  await expect(page.getByRole('alert')).toContainText('There is a recipe "Kale with leek" already');
+  await expect(page.getByRole('alert')).toContainText('There is a food "Kale and leek" already');
   await page.getByLabel('Name of the recipe').fill('Kale with leek, again');
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Kale with leek, again' })).toBeVisible();
+  // Who changes a word means the words: they are read, and asked, like any other text.
+  await page.goto(`${hut.url}/recipes/new`);
+  await page.getByLabel('The recipe’s text').fill(data.replace('"recipeYield": "6"', '"recipeYield": "7"'));
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/read back whole/);
+  await expect(page.getByRole('group', { name: 'Portions of the recipe' })).toBeVisible();
 });
 
 test('an ingredient is swapped in one batch: what it brings in is said, the recipe stays, and it is taken back', async ({

@@ -8,6 +8,7 @@ import {
   readIngredientLine,
   readMethod,
   readRecipeText,
+  renamed,
   soaksInLines,
   splitMethod,
   toRecipeText,
@@ -110,4 +111,14 @@ test.each([
   ['data that is none', '{"additionalProperty":{"name":"kitchen-recipe/1","value":"x"}}'],
 ])('%s is no recipe, and breaks nothing', (_, text) => {
   expect(wholeRecipe(text, BOOK)).toBeUndefined();
+});
+
+test('under another name it is another dish; under its own it is the same', () => {
+  const [recipe] = STARTER_RECIPES;
+  if (!recipe) throw new Error('no starter');
+  expect(renamed(recipe, recipe.name)).toBe(recipe);
+  const other = renamed(recipe, 'Another');
+  expect([other.name, other.component.name]).toEqual(['Another', 'Another']);
+  expect(other.component.id).not.toBe(recipe.component.id);
+  expect(faultsOf(other)).toEqual([]);
 });

@@ -155,7 +155,14 @@ function Paste({ view }: { view: KitchenView }) {
           )}
         </div>
         {words && whole && (
-          <ReadWhole words={words} recipe={whole} fault={fault} busy={busy} keep={() => void keep(whole)} />
+          <ReadWhole
+            words={words}
+            recipe={whole}
+            fault={fault}
+            busy={busy}
+            key={typed}
+            keep={(recipe) => void keep(recipe)}
+          />
         )}
         {words && !whole && lines.length + words.method.length > 0 && (
           <div>

@@ -1,6 +1,7 @@
-import type { RecipeText } from '@kestrel-ridge/core/formats';
+import { renamed, type RecipeText } from '@kestrel-ridge/core/formats';
 import type { Revision } from '@kestrel-ridge/core/recipe';
-import { Button } from 'antd';
+import { Button, Input } from 'antd';
+import { useState } from 'react';
 
 /** A text that this program wrote and nobody has changed: the recipe is all in it, and nothing has to be asked. */
 export function ReadWhole({
@@ -14,10 +15,21 @@ export function ReadWhole({
   recipe: Revision;
   fault: string | undefined;
   busy: boolean;
-  keep: () => void;
+  keep: (recipe: Revision) => void;
 }) {
+  const [name, setName] = useState(recipe.name);
   return (
     <div>
+      <label>
+        <span className="soft">name</span>
+        <Input
+          size="large"
+          aria-label="Name of the recipe"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          status={name.trim() ? '' : 'error'}
+        />
+      </label>
       <p className="soft">
         Written by a kitchen like this one and unchanged since: {recipe.portions} portions, with every step, soak and
         time as it was kept there. Change a word of it and it is read like any other text.
@@ -37,7 +49,14 @@ export function ReadWhole({
           {fault}
         </p>
       )}
-      <Button type="primary" size="large" loading={busy} onClick={keep} style={{ marginTop: 14, minWidth: 200 }}>
+      <Button
+        type="primary"
+        size="large"
+        loading={busy}
+        disabled={name.trim() === ''}
+        onClick={() => keep(renamed(recipe, name.trim()))}
+        style={{ marginTop: 14, minWidth: 200 }}
+      >
         Keep the recipe
       </Button>
     </div>

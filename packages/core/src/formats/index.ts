@@ -72,7 +72,7 @@ export type { MethodStep } from './recipeText/readMethodStep.ts';
 export { readRecipeText } from './recipeText/readRecipeText.ts';
 export type { RecipeText } from './recipeText/recipeText.ts';
 export { toMarkdown, toRecipeText } from './recipeText/toRecipeText.ts';
-export { toWholeJsonLd, toWholeMarkdown, wholeRecipe, withoutWhole } from './recipeText/wholeRecipe.ts';
+export { renamed, toWholeJsonLd, toWholeMarkdown, wholeRecipe, withoutWhole } from './recipeText/wholeRecipe.ts';
 export { LIMITS, within } from './limits.ts';
 export type { Span } from './limits.ts';
 export { numberHabitOf, plainNumber, tableNumber } from './numberHabit.ts';

@@ -73,6 +73,12 @@ export function wholeRecipe(text: string, foods: readonly Food[]): Revision | un
     : undefined;
 }
 
+/** The same recipe under another name, what it makes with it: two dishes of one name are one on the shelf. */
+export const renamed = (recipe: Revision, name: string): Revision =>
+  name === recipe.name
+    ? recipe
+    : { ...recipe, name, component: { ...recipe.component, id: namedId(`component:${name}`), name } };
+
 const squeezed = (text: string): string => text.replace(/\s+/g, ' ').trim();
 
 function saysTheSame(text: string, words: RecipeText): boolean {
