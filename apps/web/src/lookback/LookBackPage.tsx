@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { harmlessRow, type PastState } from '@kestrel-ridge/core/formats';
-import { addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import {
   weekThatWas,
   type KitchenView,
@@ -145,7 +145,7 @@ function Past({
 /** A session against its plan, and what moved its finish. */
 function Session({ session, zone }: { session: PastSession; zone: string }) {
   const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names } = session;
-  const plannedFinish = finish - lateness.minutes * 60_000;
+  const plannedFinish = finish - lateness.minutes * MINUTE_MS;
   return (
     <section aria-label={`Session of ${dayClockAt(plannedStart, zone)}`}>
       <h2>{dayClockAt(plannedStart, zone)}</h2>

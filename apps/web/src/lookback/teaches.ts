@@ -1,4 +1,5 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
+import { CLAIMED_FROM } from '@kestrel-ridge/core/learn';
 import { learnedFor, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
@@ -6,6 +7,7 @@ export interface Teaching {
   readonly what: string;
   readonly book: string;
   readonly here: string;
+  readonly value: number;
   readonly likely: string;
   readonly n: number;
   /** How it is used, and the page where that is said otherwise. */
@@ -13,8 +15,6 @@ export interface Teaching {
   readonly to: string;
 }
 
-/** Below three observations nothing is claimed. */
-const CLAIMED_FROM = 3;
 /** What is nearer to the book than this is the book's. */
 const SAME = 0.02;
 
@@ -43,6 +43,7 @@ export function teachings(
     what,
     book,
     here: unit(value),
+    value,
     likely: `${said.least.toFixed(2)} to ${said.most.toFixed(2)}`,
     n: said.n,
     used,
@@ -92,7 +93,7 @@ export function teachings(
     return [row(`${name}’s helping of ${dish}`, '1 portion', told.times, told, times, 'used at once', '/week/eaters')];
   });
   const byBook = [...cooker, ...hands, ...appetites].filter(
-    ({ n, here }) => n < CLAIMED_FROM || Math.abs(Number.parseFloat(here) - 1) >= SAME,
+    ({ n, value }) => n < CLAIMED_FROM || Math.abs(value - 1) >= SAME,
   );
   const all = [...byBook, ...ovens];
   const claimed = all.filter(({ n }) => n >= CLAIMED_FROM);

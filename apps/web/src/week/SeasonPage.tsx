@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { ofBase, show } from '@kestrel-ridge/core/quantity';
-import { bigBuys, seasonOf, type BigBuy, type KitchenView } from '@kestrel-ridge/core/view';
+import { bigBuys, seasonOf, type KitchenView } from '@kestrel-ridge/core/view';
 import type { SeasonAsk, SuggestedSeason } from '@kestrel-ridge/core/week';
 import { App, Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -36,6 +36,8 @@ interface Said {
 /** The mains of four weeks at once: what is cooked for two times, what the freezer turns over, what is bought in one go. */
 function Season({ view }: { view: KitchenView }) {
   const [said, setSaid] = useState<Said>({ locked: [], without: [], seed: 1 });
+  // A second click keeps no second week.
+  const [keeping, setKeeping] = useState(false);
   const { message } = App.useApp();
   const send = useCommand();
   const ask = useMemo(() => seasonOf(view, said, appNow()), [view, said]);
@@ -64,11 +66,13 @@ function Season({ view }: { view: KitchenView }) {
   const toggle = (list: readonly string[], recipe: string) =>
     list.includes(recipe) ? list.filter((each) => each !== recipe) : [...list, recipe];
   const keep = async (n: number) => {
+    if (keeping) return;
     const week = asked.weeks[n];
     const plan = menu.weeks[n];
     if (!week || !plan) return;
     const name = `Menu, week of ${dateWords(week.from)}`;
     const same = view.week.templates.find((each) => each.name === name);
+    setKeeping(true);
     const sent = await send({
       path: 'templates',
       body: {
@@ -85,6 +89,7 @@ function Season({ view }: { view: KitchenView }) {
       },
       touches: ['week'],
     });
+    setKeeping(false);
     if (sent.ok) void message.success(`“${name}” is among your usual weeks.`);
   };
   return (
@@ -131,7 +136,7 @@ function Season({ view }: { view: KitchenView }) {
           it: the oldest is eaten before it goes off, and cooked again.
         </p>
       )}
-      <BigBuys buys={bigBuys(view, asked, menu)} view={view} />
+      <BigBuys view={view} ask={asked} menu={menu} />
     </main>
   );
 }
@@ -159,7 +164,8 @@ function useSeason(ask: SeasonAsk, seed: number) {
 }
 
 /** What keeps, and is used in more than one of the weeks. */
-function BigBuys({ buys, view }: { buys: readonly BigBuy[]; view: KitchenView }) {
+function BigBuys({ view, ask, menu }: { view: KitchenView; ask: SeasonAsk; menu: SuggestedSeason }) {
+  const buys = useMemo(() => bigBuys(view, ask, menu), [view, ask, menu]);
   const { currency } = view.kitchen.equipment;
   if (buys.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import type { Because } from '../quantity/index.ts';
-import { posteriorOfSums, type Prior, type Sums } from './posterior.ts';
+import { posteriorOfSums, sumsOf, type Prior, type Sums } from './posterior.ts';
 
 /** What somebody's plates say of how much they take of a component, in times the usual portion. */
 export interface LearnedAppetite {
@@ -18,11 +18,7 @@ const USUAL: Prior = { mean: 1, weighs: 4, noise: 0.25 };
 export type PlateSums = Sums;
 
 /** @example plateSums([1, 2]) // => { n: 2, sum: 3, squares: 5 } */
-export const plateSums = (plates: readonly number[]): PlateSums => ({
-  n: plates.length,
-  sum: plates.reduce((all, each) => all + each, 0),
-  squares: plates.reduce((all, each) => all + each * each, 0),
-});
+export const plateSums: (plates: readonly number[]) => PlateSums = sumsOf;
 
 /**
  * How much somebody takes, shrunk to the usual while there are few plates; with its range, and on how many plates it rests.

@@ -8,5 +8,5 @@ export type { LearnedAppetite, PlateSums } from './appetite.ts';
 export { ovenLog } from './ovenLog.ts';
 export type { OvenLearned } from './ovenLog.ts';
 export { normalCdf, studentQuantile } from './distributions.ts';
-export { posteriorOf, posteriorOfSums } from './posterior.ts';
+export { CLAIMED_FROM, posteriorOf, posteriorOfSums } from './posterior.ts';
 export type { Observation, Posterior, Prior, Sums } from './posterior.ts';

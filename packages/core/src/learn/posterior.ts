@@ -36,7 +36,8 @@ const NOISE_WEIGHS = 4;
 const OUT_AT = 5;
 /** To know the middle by, there have to be some. */
 const MIDDLE_FROM = 4;
-const CLAIMED_FROM = 3;
+/** From so many observations on a figure is claimed. */
+export const CLAIMED_FROM = 3;
 /** A bound is filled in by what lies behind it on the average, again and again, until nothing moves. */
 const FILLS = 60;
 
@@ -78,7 +79,8 @@ export interface Sums {
   /** The sum of their squares. */
   readonly squares: number;
 }
-const sumsOf = (values: readonly number[]): Sums => ({
+/** @example sumsOf([1, 2]) // => { n: 2, sum: 3, squares: 5 } */
+export const sumsOf = (values: readonly number[]): Sums => ({
   n: values.length,
   sum: values.reduce((all, value) => all + value, 0),
   squares: values.reduce((all, value) => all + value * value, 0),

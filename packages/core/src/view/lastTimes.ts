@@ -1,6 +1,6 @@
 import type { PastState } from '../formats/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { weekThatWas, type PastDish } from './weekThatWas.ts';
+import { dishesOfPast, type PastDish } from './weekThatWas.ts';
 
 /** What became of a dish in the weeks behind, for whoever decides how much to make of it now. */
 export interface LastTimes {
@@ -21,7 +21,7 @@ const WORTH_SAYING = 1;
 export function lastTimes(view: KitchenView, past: PastState, recipe: string): LastTimes | undefined {
   const food = view.recipes.find(({ id }) => id === recipe)?.document.component.id;
   const times = past.batches.filter((batch) => batch.recipe === recipe && batch.status === 'put away').length;
-  const dish = weekThatWas(view, past).dishes.find((each) => each.food === food);
+  const dish = dishesOfPast(view, past).find((each) => each.food === food);
   if (!dish || times === 0) return undefined;
   const lost = dish.thrown / times;
   return { times, dish, fewer: dish.thrown >= WORTH_SAYING ? Math.max(1, Math.round(lost)) : 0 };

@@ -18,7 +18,7 @@ import {
 import { askOf } from './askOf.ts';
 import { dishHere } from './dishHere.ts';
 import { freezerLeft } from './freezerLeft.ts';
-import type { KitchenView } from './kitchenView.ts';
+import { lotsOf, type KitchenView } from './kitchenView.ts';
 import { pricesOf } from './shopAsk.ts';
 import { DAYS, weekDays } from './stripsOf.ts';
 
@@ -61,8 +61,8 @@ export function seasonOf(view: KitchenView, wanted: SeasonWanted, now: Moment): 
         freezerWeeks: cooks.freezes ? Math.floor(document.component.freezerDays.value / DAYS) : 0,
         inSeason: weeks.map(({ from }) => fresh.some((each) => inSeason(each, Number(from.slice(5, 7))) === true)),
         buys: whole.buys,
-        boxes: view.lots
-          .filter((lot) => lot.food.id === food && lot.place.kind === 'freezer' && lot.state.portionG !== null)
+        boxes: lotsOf(view, food)
+          .filter((lot) => lot.place.kind === 'freezer' && lot.state.portionG !== null)
           .map((lot) => ({
             portions: lot.onHand.valueOf() / Math.max(1, Number(lot.state.portionG), portionG),
             lastWeek: lot.until ? Math.floor(daysBetween(view.today, lot.until.value) / DAYS) : SEASON_WEEKS,

@@ -1,5 +1,5 @@
 import type { PastMovement, PastState, RunState } from '../formats/index.ts';
-import { DAY_MS, MINUTE_MS, momentAt, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
+import { DAY_MS, MINUTE_MS, daysBetween, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
 import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 
@@ -114,16 +114,13 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
   );
   const put = past.batches.flatMap(({ status, cost }) => (status === 'put away' && cost ? [cost] : []));
   const thrown = thrownIn(view, past.movements);
-  const days =
-    Math.round(
-      (momentAt(past.until, '12:00', equipment.zone) - momentAt(past.from, '12:00', equipment.zone)) / DAY_MS,
-    ) + 1;
+  const days = daysBetween(past.from, past.until) + 1;
   return {
     sessions: past.sessions.flatMap((session) => {
       const run = past.runs.find((each) => each.session === session.id);
       return run ? [toldOf(session, run)] : [];
     }),
-    dishes: dishesIn(view, past),
+    dishes: dishesOfPast(view, past),
     thrown,
     thrownMinor: thrown.reduce((sum, { minor }) => sum + (minor ?? 0), 0),
     cooked: {
@@ -203,7 +200,8 @@ function sessionAsItWas(session: PastState['sessions'][number], run: RunState): 
   };
 }
 
-function dishesIn(view: KitchenView, past: PastState): readonly PastDish[] {
+/** What became of each dish in these days, the most made and eaten first. */
+export function dishesOfPast(view: KitchenView, past: PastState): readonly PastDish[] {
   const { movements, before } = past;
   const grams = new Map<string, Record<Deed | 'frozen' | 'before', number>>();
   const of = (food: string) => {
