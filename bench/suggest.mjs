@@ -45,7 +45,7 @@ await main(async () => {
   const asked = (kitchen) => askOf(kitchen, { locked: {}, keepSet: false, handsAtMost: undefined }, NOW);
 
   /** The weeks that the page would show, after so many passes. */
-  function weeksOf(ask, seed, passes, holds) {
+  function weeksOf(ask, seed, passes, breaks) {
     let known = [];
     for (let n = 0; n < passes; n++) {
       const effort = n === 0 ? FIRST_EFFORT : FURTHER_EFFORT;
@@ -54,7 +54,7 @@ await main(async () => {
       );
       known = [...more, ...known].slice(0, KEPT_DRAFTS);
     }
-    return { known, weeks: bestOfEach(ask, {}, known, holds) };
+    return { known, weeks: bestOfEach(ask, {}, known, breaks) };
   }
 
   /** What a week breaks, judged by the folds of the week's own pages once it would be taken. */
@@ -104,8 +104,7 @@ await main(async () => {
   for (let n = 0; n < KITCHENS; n++) {
     const kitchen = inventedKitchen(n + 1, LEANINGS[n % LEANINGS.length]);
     const ask = asked(kitchen);
-    for (const suggested of weeksOf(ask, n, 3, (each) => judgeWeek(kitchen, ask, each, {}, NOW).breaks.length === 0)
-      .weeks) {
+    for (const suggested of weeksOf(ask, n, 3, (each) => judgeWeek(kitchen, ask, each, {}, NOW).breaks.length).weeks) {
       weeks += 1;
       for (const what of broken(kitchen, ask, suggested)) broke.set(what, (broke.get(what) ?? 0) + 1);
     }

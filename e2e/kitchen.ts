@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import net, { type AddressInfo } from 'node:net';
 import path from 'node:path';
 import {
+  expect,
   test as base,
   type Browser,
   type BrowserContext,
@@ -208,6 +209,12 @@ export async function goOn(page: Page): Promise<void> {
     if (await later.count()) await later.first().click();
     await page.locator('.clock .clock-actions > .ant-btn').first().click();
   }
+}
+
+/** Suggested weeks stay as they are once a finger is on one: no better one takes its place while it is read. */
+export async function keepStill(page: Page): Promise<void> {
+  await page.locator('.suggested-card h2').first().click();
+  await expect(page.getByText(/^(as you saw them|as good as they get)$/)).toBeVisible();
 }
 
 /** The name of a day from the journey's today on, as the week's line takes it. */

@@ -1,4 +1,4 @@
-import { dayIn, expect, sayOfWeek, test } from './kitchen.ts';
+import { dayIn, expect, keepStill, sayOfWeek, test } from './kitchen.ts';
 import type { Page } from '@playwright/test';
 
 /** What a screen says of a moment, "11:17". */
@@ -43,7 +43,7 @@ test('a suggested week is, once it is taken, what its card said: its dishes, its
   await page.goto(`${hut.url}/week/suggest`);
   const card = page.getByRole('region', { name: 'least work' });
   await expect(card).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByText('as good as they get')).toBeVisible({ timeout: 40_000 });
+  await keepStill(page);
   const cost = euros(await card.locator('.suggested-figures').textContent());
   // What does not hold is told on the card, and is the same then.
   const [, short] =

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { dayIn, expect, sayOfWeek as line, test, type Served } from './kitchen.ts';
+import { dayIn, expect, keepStill, sayOfWeek as line, test, type Served } from './kitchen.ts';
 
 const undo = (page: Page) => page.locator('.last-change').getByRole('button', { name: 'Undo' });
 
@@ -26,7 +26,7 @@ test('a week is suggested, each part of its score told; what is locked stays; it
   await page.goto(`${hut.url}/week/suggest`);
   const cards = page.locator('.suggested-card');
   await expect(cards).toHaveCount(4, { timeout: 20_000 });
-  await expect(page.getByText('as good as they get')).toBeVisible({ timeout: 40_000 });
+  await keepStill(page);
   const least = page.getByRole('region', { name: 'least waste' });
   await least.getByText(/How it is scored/).click();
   await expect(least.getByRole('row', { name: /goes off or is left/ })).toBeVisible();

@@ -59,14 +59,14 @@ function Suggest({ view }: { view: KitchenView }) {
   const pulled = useMemo(() => pulledBy(said), [said]);
   // What a week comes to is what the kitchen would show once it is taken; each is tried once.
   const judged = useMemo(() => judgeOnce(view, guests), [view, guests]);
-  const holds = useCallback((of: Found['ask'], week: Suggested) => judged(of, week).breaks.length === 0, [judged]);
-  const { found, busy, looking, failed, hold } = useSuggested(ask, pulled, seed, holds);
+  const breaks = useCallback((of: Found['ask'], week: Suggested) => judged(of, week).breaks.length, [judged]);
+  const { found, busy, looking, still, failed, hold } = useSuggested(ask, pulled, seed, breaks);
 
-  const tried = useMemo(
-    () => new Map((found?.weeks ?? []).map((week) => [week.goodAt, judged(found?.ask ?? ask, week).tried])),
+  const judgedOf = useMemo(
+    () => new Map((found?.weeks ?? []).map((week) => [week.goodAt, judged(found?.ask ?? ask, week)])),
     [found, judged, ask],
   );
-  const afters = useMemo(() => new Map([...tried].map(([week, { after }]) => [week, after])), [tried]);
+  const afters = useMemo(() => new Map([...judgedOf].map(([week, { tried }]) => [week, tried.after])), [judgedOf]);
   const planned = usePlannable(afters);
   const setting = useMemo((): WishSetting => ({ days, dishes: dishesOf(view, ask) }), [view, ask, days]);
 
@@ -170,7 +170,7 @@ function Suggest({ view }: { view: KitchenView }) {
           Ask again
         </Button>
         <span className="soft" role="status">
-          {busy ? 'trying weeks' : looking ? 'still getting better' : 'as good as they get'}
+          {busy ? 'trying weeks' : looking ? 'still getting better' : still ? 'as you saw them' : 'as good as they get'}
         </span>
         <Link to="/week">Back to the week</Link>
       </div>
@@ -196,7 +196,7 @@ function Suggest({ view }: { view: KitchenView }) {
             pulled={pulled}
             lock={lock}
             isLocked={(recipe) => locked[recipe] !== undefined}
-            tried={tried.get(week.goodAt)}
+            judged={judgedOf.get(week.goodAt)}
             sessions={planned.get(week.goodAt) ?? undefined}
             take={async (what) => {
               if (await change(what, `Took the week with ${week.goodAt}`)) void navigate('/week');

@@ -19,7 +19,7 @@ import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Fragment, useState } from 'react';
 import { Button } from 'antd';
 import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
-import type { KitchenView, TriedWeek, WeekChange } from '@kestrel-ridge/core/view';
+import type { JudgedWeek, KitchenView, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { weekDays } from '@kestrel-ridge/core/view';
@@ -37,6 +37,12 @@ const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   over: 'what cannot be',
 };
 
+/** What the figures of a week do not tell of what it breaks. */
+const CANNOT: Readonly<Partial<Record<JudgedWeek['breaks'][number], string>>> = {
+  'it cannot be bought in time': 'Some of it cannot be bought before the next trip.',
+  'there is no room to freeze it': 'There is no room to freeze all of it.',
+};
+
 /** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
 export function SuggestedCard({
   view,
@@ -45,7 +51,7 @@ export function SuggestedCard({
   others,
   pulled,
   sessions,
-  tried,
+  judged,
   lock,
   isLocked,
   take,
@@ -59,12 +65,13 @@ export function SuggestedCard({
   sessions: Plannable | undefined;
   lock: (recipe: string, portions: number) => void;
   isLocked: (recipe: string) => boolean;
-  tried: TriedWeek | undefined;
+  judged: JudgedWeek | undefined;
   take: (what: WeekChange) => Promise<void>;
 }) {
   // A second click takes it no second time.
   const [taking, setTaking] = useState(false);
   const { parts, draft, eaten, goodAt } = week;
+  const tried = judged?.tried;
   const { currency } = view.kitchen.equipment;
   const days = weekDays(view.today);
   const unpriced = draft.sizes.some((size, c) => size > 0 && ask.candidates[c]?.cooks?.costGuessed);
@@ -169,6 +176,16 @@ export function SuggestedCard({
           </>
         )}
       </dl>
+      {judged?.breaks.flatMap((what) => {
+        const said = CANNOT[what];
+        return said === undefined
+          ? []
+          : [
+              <p key={what} className="cannot">
+                {said}
+              </p>,
+            ];
+      })}
       <ul className="suggested-dishes">
         {(tried?.dishes ?? []).map(({ recipe, name, portions }) => {
           const c = ask.candidates.findIndex(({ cooks }) => cooks?.recipe === recipe);

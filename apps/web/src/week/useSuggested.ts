@@ -32,7 +32,7 @@ const pass = (ask: Ask, pulled: Pulled, known: readonly Draft[], effort: Omit<Ef
   );
 
 /** Weeks for what is asked: shown as soon as there are any, and made better while they are looked at. Those of before stay in sight while others are tried. */
-export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask: Ask, week: Suggested) => boolean) {
+export function useSuggested(ask: Ask, pulled: Pulled, seed: number, breaks: (ask: Ask, week: Suggested) => number) {
   const [found, setFound] = useState<Found>();
   const [stage, setStage] = useState<{ readonly for: unknown; readonly passes: number }>();
   const [failed, setFailed] = useState<string>();
@@ -56,7 +56,7 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
         const more = await pass(ask, pulled, known, n === 0 ? FIRST_EFFORT : FURTHER_EFFORT, seed * PASSES + n);
         if (gone() || (n > 0 && held.current)) return;
         known = [...more, ...known].slice(0, KEPT_DRAFTS);
-        setFound({ ask, weeks: bestOfEach(ask, pulled, known, (week) => holds(ask, week)) });
+        setFound({ ask, weeks: bestOfEach(ask, pulled, known, (week) => breaks(ask, week)) });
         setFailed(undefined);
         setStage({ for: question, passes: n + 1 });
       }
@@ -66,12 +66,13 @@ export function useSuggested(ask: Ask, pulled: Pulled, seed: number, holds: (ask
     return () => {
       stale = true;
     };
-  }, [question, holds]);
+  }, [question, breaks]);
   const passes = stage?.for === question ? stage.passes : 0;
   return {
     found,
     busy: passes === 0 && failed === undefined,
     looking: passes < PASSES && heldFor !== question,
+    still: passes < PASSES && heldFor === question,
     failed,
     hold,
   };

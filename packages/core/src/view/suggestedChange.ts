@@ -60,11 +60,11 @@ export function suggestedChange(
 }
 
 /** Whole portions to freeze: what is eaten late, without taking from what is eaten while the fridge keeps it; and what nobody eats in these days, if it is worth a box. */
-function frozenOf(portions: number, c: number, { at, fromFreezer }: Suggested['eaten'], freezes: boolean): number {
+function frozenOf(portions: number, c: number, { fromFreezer, unused }: Suggested['eaten'], freezes: boolean): number {
   const late = fromFreezer[c] ?? 0;
-  const early = at.flat().reduce((sum, each) => sum + (each.candidate === c ? each.portions : 0), 0) - late;
-  const most = Math.floor(portions - early + A_BIT);
-  const over = Math.floor(portions - early - late);
+  const left = unused[c] ?? 0;
+  const most = Math.floor(late + left + A_BIT);
+  const over = Math.floor(left);
   const wanted = Math.ceil(late - A_BIT) + (freezes && over >= WORTH_A_BOX ? over : 0);
   return Math.max(0, Math.min(portions, wanted, Math.max(most, Math.floor(late))));
 }

@@ -9,6 +9,8 @@ export interface Eaten {
   readonly at: readonly (readonly { readonly candidate: number; readonly portions: number }[])[];
   /** Portions of a cooked batch that are eaten when the fridge no longer keeps it: they are frozen. */
   readonly fromFreezer: readonly number[];
+  /** Portions of a cooked batch that are neither eaten nor go into anything in these days. */
+  readonly unused: readonly number[];
   /** What lunch and dinner of each day bring to one eater of each group; nothing on days without them. */
   readonly days: readonly (readonly (DayFed | undefined)[])[];
   /** Portions of components that assemblies would lack. */
@@ -168,8 +170,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     from[n] = (from[n] as number) - got;
     return got;
   };
-  /** Takes up to so much of a candidate at a meal: what goes off first, then what was cooked, then what is frozen. */
-  const take = (c: number, m: number, most: number): number => {
+  /** Takes up to so much of a candidate at a meal: what goes off first, then what was cooked, then what is frozen. A dish is made of what the fridge still keeps of a batch: what of it is to be frozen is promised to plates. */
+  const take = (c: number, m: number, most: number, forDish = false): number => {
     let open = most;
     const made = (cooked[c] as number) > 0 && m >= (cookedAt[c] as number);
     const last = (cookedAt[c] as number) + (keepsMeals[c] as number) - 1;
@@ -180,7 +182,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       if (made && !late && freezes[c] === 0 && (pieceLast[p] as number) > last) open -= bite(cooked, c, open);
       open -= bite(piece, p, open);
     }
-    if (open > 0 && made && (!late || (freezes[c] === 1 && m >= (frozenAt[c] as number)))) {
+    if (open > 0 && made && (!late || (!forDish && freezes[c] === 1 && m >= (frozenAt[c] as number)))) {
       const got = bite(cooked, c, open);
       open -= got;
       if (late) fromFreezer[c] = (fromFreezer[c] as number) + got;
@@ -249,7 +251,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       if (size === 0) continue;
       for (const { candidate, each } of candidates[c]?.cooks?.needs ?? []) {
         const need = each * size * SPARE;
-        lacks += need - take(candidate, cookedAt[c] as number, need);
+        lacks += need - take(candidate, cookedAt[c] as number, need, true);
       }
     }
     short += lacks * ASSEMBLY_LACKS;
@@ -371,6 +373,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     tell?.({
       at: told,
       fromFreezer: [...fromFreezer],
+      unused: Array.from(sizes, (size, c) => (size > 0 ? (cooked[c] as number) : 0)),
       lacks,
       freezerLitres,
       days: groups.map((_, g) =>

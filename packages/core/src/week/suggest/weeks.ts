@@ -79,8 +79,8 @@ export function bestOfEach(
   ask: Omit<WeekAsk, 'weights'>,
   pulled: Pulled,
   known: readonly Draft[],
-  /** Is a week one to show? Asked of the best few for each thing; where none holds, the best is shown with what it breaks. */
-  holds: (week: Suggested) => boolean = () => true,
+  /** How much a week would break that the kitchen holds it to. Asked of the best few for each thing: of those, the ones that break least are shown. */
+  breaks: (week: Suggested) => number = () => 0,
 ): readonly SuggestedWeek[] {
   const shown = new Set<string>();
   return (Object.keys(PROFILES) as Profile[]).map((goodAt): SuggestedWeek => {
@@ -91,10 +91,20 @@ export function bestOfEach(
       .sort((a, b) => a.score - b.score);
     const [first] = sorted;
     if (!first) throw new Error('No week was tried.');
-    const best = sorted.slice(0, ASKED).find(({ draft }) => holds(told(own, draft))) ?? first;
+    const broken = ({ draft }: { readonly draft: Draft }): number => breaks(told(own, draft));
+    let best = first;
+    let least = broken(first);
+    for (const each of sorted.slice(1, ASKED)) {
+      if (least === 0) break;
+      const here = broken(each);
+      if (here < least) [best, least] = [each, here];
+    }
     const other = sorted.find(
-      ({ draft, score }) =>
-        score >= best.score && score <= best.score * AS_GOOD && !shown.has(dishesIn(draft)) && holds(told(own, draft)),
+      (each) =>
+        each.score >= best.score &&
+        each.score <= best.score * AS_GOOD &&
+        !shown.has(dishesIn(each.draft)) &&
+        broken(each) <= least,
     );
     const { draft } = other ?? best;
     shown.add(dishesIn(draft));
