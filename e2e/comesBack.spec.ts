@@ -55,8 +55,8 @@ test('the database goes and comes: nine open pages, and those that were opened m
 });
 
 test('a page that is open at midnight turns to the new day by itself', async ({ hut, browser }) => {
-  // By the clocks of the hut it is 23:59:15 on Wednesday.
-  const offsetMs = offsetTo(Date.parse('2026-03-11T22:59:15Z'));
+  // By the clocks of the hut it is 23:59:30 on Wednesday.
+  const offsetMs = offsetTo(Date.parse('2026-03-11T22:59:30Z'));
   await hut.kill();
   await hut.again({ offsetMs });
   const page = await (await otherDevice(browser, { ...hut, offsetMs })).newPage();

@@ -104,7 +104,4 @@ describe('a kitchen as it is', () => {
 });
 
 test('nothing has been learned of a cooker that was never used here', async () =>
-  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({
-    ovens: {},
-    hands: { byCook: {} },
-  }));
+  expect((await server.get<LearnedState>(`${at}/learned`)).body).toEqual({ figures: [], said: [] }));

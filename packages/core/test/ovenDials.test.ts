@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { celsius } from '../src/quantity/index.ts';
 import { GRILL_C, dialWords, type Oven } from '../src/kitchen/index.ts';
-import { ovenLog } from '../src/learn/index.ts';
+import { figuresOf, sightingsOf } from '../src/learn/index.ts';
 import { foldRun, projectRun, type RunEvent } from '../src/run/index.ts';
 import { check, heatsOf, search } from '../src/schedule/index.ts';
 import { expandSession, withDials, type PlannedBatch } from '../src/session/index.ts';
@@ -118,6 +118,12 @@ test('in a run the turn waits for what is in the oven, is offered, and what come
   const turned = [...done, event('started', turn.id, now), event('done', turn.id, now + 10)];
   expect(stand(turned, now + 10).tasks.find(({ id }) => id === turn.id)?.status).toBe('done');
   // By hand: 50 °C in 10 minutes are 2 minutes for each 10 °C.
-  expect(ovenLog([{ about: tasks.about, events: turned }])).toMatchObject({ oven: { up: { value: 2, n: 1 } } });
-  expect(ovenLog([{ about: tasks.about, events: done }])).toEqual({});
+  const learned = (events: readonly RunEvent[]) =>
+    figuresOf(sightingsOf({ id: 'run', about: tasks.about, events, recipeOf: {} }), []).map(({ key, value, n }) => ({
+      ...key,
+      value,
+      n,
+    }));
+  expect(learned(turned)).toEqual([{ kind: 'hotter', of: 'oven', value: 2, n: 1 }]);
+  expect(learned(done)).toEqual([]);
 });

@@ -74,6 +74,7 @@ class OvenDto {
   @Perhaps(IsBoolean()) grill?: boolean;
   @Perhaps(Figure('10 °C hotter', 0.1, 10, 'minutes')) upMinutes?: number;
   @Perhaps(Figure('10 °C cooler', 0.1, 10, 'minutes')) downMinutes?: number;
+  @Perhaps(Figure('time in the oven', 0.5, 2, 'times the recipe’s')) cooksTimes?: number;
 }
 class JugDto {
   @Whole('least in the jug', 0, 5000, 'mL') leastMl: number;
@@ -136,6 +137,7 @@ class OwnFiguresDto {
   @IsOptional() @Nested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
   @IsOptional() @Nested() @Type(() => OwnTimesDto) comeUpTimes?: OwnTimesDto;
   @IsOptional() @Nested() @Type(() => OwnTimesDto) releaseTimes?: OwnTimesDto;
+  @IsOptional() @Nested() @Type(() => OwnTimesDto) handsTimes?: OwnTimesDto;
 }
 
 export class EquipmentDto {

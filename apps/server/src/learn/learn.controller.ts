@@ -1,10 +1,12 @@
-import { Controller, Get, Query } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import { InKitchen } from '../command/params.ts';
+import { Body, Controller, Get, Post, Query } from '@nestjs/common';
+import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
+import { SetBackDto, TakeOutDto } from './learn.dto.ts';
 import { LearnService } from './learn.service.ts';
 import { PastService } from './past.service.ts';
 
 @ApiTags('learn')
+@ApiHeader({ name: 'Idempotency-Key', description: 'A new UUID for each new command; the same one to repeat it' })
 @Controller('kitchens/:kitchen')
 export class LearnController {
   constructor(
@@ -16,6 +18,24 @@ export class LearnController {
   @Get('learned')
   learned(@InKitchen() kitchen: string) {
     return this.learn.learned(kitchen);
+  }
+
+  @ApiOperation({ summary: 'One sighting is wrong: it counts no more' })
+  @Post('learned/taken-out')
+  takeOut(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: TakeOutDto) {
+    return this.learn.takeOut(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'A figure begins anew from now on, or all of them do' })
+  @Post('learned/set-back')
+  setBack(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: SetBackDto) {
+    return this.learn.setBack(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Takes back what was said of what is learned' })
+  @Post('learned/said/:id/back')
+  unsay(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string) {
+    return this.learn.unsay(kitchen, key, id);
   }
 
   @ApiOperation({ summary: 'Days that are over, from the first to the last: sessions, runs, and all that moved' })

@@ -1,17 +1,28 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { cookerLog, handsLog, ovenLog, type CookedRun } from '@kestrel-ridge/core/learn';
+import { figuresOf, sightingsOf, type LearnSaid } from '@kestrel-ridge/core/learn';
+import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Injectable } from '@nestjs/common';
 import { Op } from 'sequelize';
+import { Clock } from '../command/clock.ts';
+import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
+import type { Refusal } from '../problem/problem.ts';
 import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
+import { BatchRow } from '../session/session.model.ts';
+import type { SetBackDto, TakeOutDto } from './learn.dto.ts';
+import { LearnSaidRow, learnSaidState } from './learn.model.ts';
 
 /** More runs than these say nothing new, and an old appliance is not the one that stands here now. */
-const LAST_RUNS = 20;
+const LAST_RUNS = 40;
 
 @Injectable()
 export class LearnService {
-  constructor(private readonly database: Database) {}
+  constructor(
+    private readonly commands: CommandService,
+    private readonly database: Database,
+    private readonly clock: Clock,
+  ) {}
 
   learned(kitchen: string): Promise<LearnedState> {
     return this.database.inKitchen(kitchen, async (transaction) => {
@@ -25,11 +36,71 @@ export class LearnService {
         where: { kitchen, run: { [Op.in]: runs.map(({ id }) => id) } },
         transaction,
       });
-      const cooked = runs.map(({ id, about }): CookedRun => ({
-        about,
-        events: events.filter(({ run }) => run === id).map(eventState),
-      }));
-      return { ...cookerLog(cooked), ovens: ovenLog(cooked), hands: handsLog(cooked) };
+      const batches = await BatchRow.findAll({
+        attributes: ['id', 'recipe'],
+        where: { kitchen, session: { [Op.in]: runs.map(({ session }) => session) } },
+        transaction,
+      });
+      const said = (await LearnSaidRow.findAll({ where: { kitchen }, order: ['at', 'id'], transaction })).map(
+        learnSaidState,
+      );
+      const recipeOf = Object.fromEntries(batches.map(({ id, recipe }) => [id, recipe]));
+      const eventsOf = new Map(runs.map(({ id }): [string, EventRow[]] => [id, []]));
+      for (const event of events) eventsOf.get(event.run)?.push(event);
+      const sightings = runs.flatMap(({ id, about }) =>
+        sightingsOf({ id, about, recipeOf, events: (eventsOf.get(id) ?? []).map(eventState) }),
+      );
+      return { figures: figuresOf(sightings, said), said };
     });
+  }
+
+  /** One sighting is wrong: it is kept to be seen, with the reason, and counts no more. */
+  takeOut(kitchen: string, key: string, dto: TakeOutDto): Promise<LearnSaid> {
+    return this.commands.run(
+      { kitchen, key, name: 'take out', body: dto, touches: ['run'] },
+      async ({ transaction }) => {
+        if (!(await RunRow.findOne({ where: { kitchen, id: dto.run }, transaction })))
+          return refused<Refusal>({ code: 'not found', what: 'run' });
+        const { id, figure, run, task, reason } = dto;
+        const same = { kitchen, kind: 'taken out' as const, figureKind: figure.kind, figureOf: figure.of, run, task };
+        const known = await LearnSaidRow.findOne({ where: same, transaction });
+        const row =
+          known ?? (await LearnSaidRow.create({ ...same, id, reason, at: this.clock.now() }, { transaction }));
+        return done(learnSaidState(row));
+      },
+    );
+  }
+
+  /** A figure begins anew from now on, or all of them do. */
+  setBack(kitchen: string, key: string, { id, figure }: SetBackDto): Promise<LearnSaid> {
+    const body = { id, figure: figure ?? null };
+    return this.commands.run({ kitchen, key, name: 'set back', body, touches: ['run'] }, async ({ transaction }) => {
+      const row = await LearnSaidRow.create(
+        {
+          kitchen,
+          id,
+          kind: 'set back',
+          figureKind: figure?.kind ?? null,
+          figureOf: figure?.of ?? null,
+          run: null,
+          task: null,
+          reason: null,
+          at: this.clock.now(),
+        },
+        { transaction },
+      );
+      return done(learnSaidState(row));
+    });
+  }
+
+  /** What was said is taken back. Said twice, or of what is gone already, it is as well. */
+  unsay(kitchen: string, key: string, id: string): Promise<{ readonly id: string }> {
+    return this.commands.run(
+      { kitchen, key, name: 'unsay', body: { id }, touches: ['run'] },
+      async ({ transaction }) => {
+        await LearnSaidRow.destroy({ where: { kitchen, id }, transaction });
+        return done({ id });
+      },
+    );
   }
 }

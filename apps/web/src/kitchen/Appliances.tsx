@@ -81,6 +81,9 @@ export function Ovens() {
           <Form.Item label="10 °C cooler" name={[n, 'downMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
             <InputNumber controls={false} suffix="min" placeholder={`${OVEN_DOWN_MINUTES}`} />
           </Form.Item>
+          <Form.Item label="Things take" name={[n, 'cooksTimes']} rules={perhaps(0.5, 2, 'times the recipe’s minutes')}>
+            <InputNumber controls={false} suffix="times" placeholder="1" />
+          </Form.Item>
           <Form.Item name={[n, 'grill']} valuePropName="checked" label="Grill">
             <Checkbox>has one</Checkbox>
           </Form.Item>

@@ -10,8 +10,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { AnotherKitchen } from './AnotherKitchen.tsx';
 import './kitchen.css';
 import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
-import { CookerLog } from './CookerLog.tsx';
-import { OvenLog } from './OvenLog.tsx';
+import { Teaches } from '../lookback/Teaches.tsx';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equipmentFields.ts';
@@ -26,6 +25,9 @@ import {
   SmallThings,
   TheKitchen,
 } from './kitchenFields.tsx';
+
+/** Of the appliances; hands and steps are looked back on. */
+const APPLIANCES = ['come up', 'release', 'oven', 'hotter', 'cooler'] as const;
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen view={view} />}</WithKitchen>;
@@ -97,8 +99,7 @@ function Kitchen({ view }: { view: KitchenView }) {
           holds.
         </Notice>
       )}
-      <CookerLog view={view} />
-      <OvenLog view={view} />
+      <Teaches view={view} only={APPLIANCES} />
       <Places view={view} />
     </main>
   );

@@ -1,15 +1,23 @@
+import type { FigureKind } from '@kestrel-ridge/core/learn';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { Link } from 'react-router';
+import { Button, Popconfirm } from 'antd';
+import { useState } from 'react';
 import { useLearnedQuery } from '../api/api.ts';
+import { TeachingRow } from './TeachingRow.tsx';
 import { teachings } from './teaches.ts';
+import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
-/** What all the weeks together teach: the book's figure, this kitchen's own, how sure it is, and whether plans go by it. */
-export function Teaches({ view }: { view: KitchenView }) {
+/** What all the weeks together teach: the book's figure, this kitchen's own, how sure it is, what it rests on, and whether plans go by it. `only`: figures of these kinds alone. */
+export function Teaches({ view, only }: { view: KitchenView; only?: readonly FigureKind[] }) {
   const { data } = useLearnedQuery(view.kitchen.id);
-  const { claimed, seldom } = teachings(view, data);
+  const says = useSaysOfLearned(view);
+  const [open, setOpen] = useState<string>();
+  const all = teachings(view, data);
+  const claimed = only ? all.claimed.filter(({ figure }) => figure && only.includes(figure.key.kind)) : all.claimed;
+  const seldom = only ? 0 : all.seldom;
   return (
     <section aria-label="What it teaches">
-      <h2>What it teaches</h2>
+      <h2>{only ? 'What its runs teach' : 'What it teaches'}</h2>
       {claimed.length === 0 ? (
         <p className="soft">
           Nothing yet that is surer than the book: a figure of your own stands here from its third observation on.
@@ -28,17 +36,15 @@ export function Teaches({ view }: { view: KitchenView }) {
               </tr>
             </thead>
             <tbody>
-              {claimed.map(({ what, book, here, likely, n, used, to }) => (
-                <tr key={what}>
-                  <th scope="row">{what}</th>
-                  <td>{book}</td>
-                  <td className="number">{here}</td>
-                  <td>{likely}</td>
-                  <td>{n}</td>
-                  <td>
-                    <Link to={to}>{used}</Link>
-                  </td>
-                </tr>
+              {claimed.map((teaching) => (
+                <TeachingRow
+                  key={teaching.what}
+                  view={view}
+                  teaching={teaching}
+                  said={data?.said ?? []}
+                  open={open === teaching.what}
+                  toggle={() => setOpen(open === teaching.what ? undefined : teaching.what)}
+                />
               ))}
             </tbody>
           </table>
@@ -49,6 +55,16 @@ export function Teaches({ view }: { view: KitchenView }) {
           {seldom} {seldom === 1 ? 'figure was' : 'figures were'} seen once or twice: nothing is claimed of{' '}
           {seldom === 1 ? 'it' : 'them'}.
         </p>
+      )}
+      {!only && claimed.some(({ figure }) => figure) && (
+        <Popconfirm
+          title="Begin all of them anew?"
+          description="What runs taught until now is set aside. Figures that plans go by already stay. It can be taken back."
+          okText="Begin anew"
+          onConfirm={() => says.setBack(undefined, 'All that runs teach')}
+        >
+          <Button>Begin all anew</Button>
+        </Popconfirm>
       )}
     </section>
   );

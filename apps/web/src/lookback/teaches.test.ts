@@ -1,8 +1,20 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
+import type { FigureKind, LearnedFigure, SeenAs } from '@kestrel-ridge/core/learn';
 import { kitchen } from '../app/kitchenForTests.ts';
-import { teachings } from './teaches.ts';
+import { changeWords, sightingWords, teachings } from './teaches.ts';
 
-const figure = (value: number, n: number) => ({
+const seen: SeenAs = {
+  figure: { kind: 'hands', of: '' },
+  run: 'r',
+  task: 't',
+  at: 0,
+  value: 1.2,
+  minutes: 12,
+  bookMinutes: 10,
+  what: 'Peel',
+};
+const figure = (kind: FigureKind, of: string, value: number, n: number, more: Partial<LearnedFigure> = {}) => ({
+  key: { kind, of },
   value,
   n,
   least: value - 0.1,
@@ -10,29 +22,53 @@ const figure = (value: number, n: number) => ({
   from: value,
   to: value,
   source: `this kitchen, ${n} loads`,
+  seen: [seen],
+  setAside: 0,
+  ...more,
 });
 const view = kitchen();
-const learned = (more: Partial<LearnedState>): LearnedState => ({ ovens: {}, hands: { byCook: {} }, ...more });
+const learned = (...figures: readonly LearnedFigure[]): LearnedState => ({ figures, said: [] });
 
 test('nothing is claimed below three, nor where the book is right', () => {
   expect(teachings(view, undefined)).toEqual({ claimed: [], seldom: 0 });
-  expect(teachings(view, learned({ comeUpTimes: figure(1.4, 2) }))).toEqual({ claimed: [], seldom: 1 });
-  expect(teachings(view, learned({ comeUpTimes: figure(1.01, 9) }))).toEqual({ claimed: [], seldom: 0 });
+  expect(teachings(view, learned(figure('come up', '', 1.4, 2)))).toEqual({ claimed: [], seldom: 1 });
+  expect(teachings(view, learned(figure('come up', '', 1.01, 9)))).toEqual({ claimed: [], seldom: 0 });
 });
 
 test('what is learned stands beside the book, with how sure it is, the surest first', () => {
   const { claimed } = teachings(
     view,
-    learned({
-      comeUpTimes: figure(1.2, 5),
-      hands: { all: figure(0.9, 40), byCook: { Teo: figure(0.8, 12) } },
-      ovens: { oven: { up: figure(1.6, 4) } },
-    }),
+    learned(
+      figure('come up', '', 1.2, 5),
+      figure('hands', '', 0.9, 40),
+      figure('cook', 'Teo', 0.8, 12),
+      figure('hotter', 'oven', 1.6, 4),
+      figure('step', 'gone/step', 1.6, 4),
+    ),
   );
   expect(claimed.map(({ what, here, likely, n, to }) => [what, here, likely, n, to])).toEqual([
-    ['Minutes of hands', '0.90 times', '0.80 to 1.00', 40, '/recipes'],
-    ['Minutes of Teo’s hands', '0.80 times', '0.70 to 0.90', 12, '/recipes'],
-    ['Minutes of the sealed cooker to come up', '1.20 times', '1.10 to 1.30', 5, '/kitchen'],
-    ['10 °C hotter, oven', '1.6 min', '1.50 to 1.70', 4, '/kitchen'],
+    ['Work of all hands takes', '0.90 times', '0.80 to 1.00', 40, '/kitchen'],
+    ['Work of Teo’s hands takes', '0.80 times', '0.70 to 0.90', 12, '/kitchen'],
+    ['The sealed cooker comes up in', '1.20 times', '1.10 to 1.30', 5, '/kitchen'],
+    ['10 °C hotter, oven', '1.6 min', '1.5 to 1.7 min', 4, '/kitchen'],
   ]);
+});
+
+test('what somebody has said something of stays in sight, however seldom it was seen', () => {
+  const out = figure('release', '', 1, 1, { seen: [{ ...seen, takenOut: 'a tap was forgotten' }] });
+  const back = figure('hands', '', 1, 0, { seen: [], setAside: 40 });
+  expect(teachings(view, learned(out, back))).toMatchObject({ claimed: [{ n: 1 }, { n: 0 }], seldom: 0 });
+});
+
+test('a sighting is told against the book; what is only a bound says so', () => {
+  expect(sightingWords(seen)).toBe('12 min, 2 longer than the book');
+  expect(sightingWords({ ...seen, minutes: 7 })).toBe('7 min, 3 less than the book');
+  expect(sightingWords({ ...seen, minutes: 10.2, bound: 'at most' })).toBe('at most 10 min, as the book says');
+});
+
+test('what would change is told in whole minutes, or that nothing would', () => {
+  expect(changeWords(undefined)).toBeUndefined();
+  expect(changeWords(0.3)).toBe('The next session stays as it is.');
+  expect(changeWords(-11.6)).toBe('The next session’s tasks would together be 12 min shorter.');
+  expect(changeWords(6)).toBe('The next session’s tasks would together be 6 min longer.');
 });

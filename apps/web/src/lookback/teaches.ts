@@ -1,5 +1,5 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { CLAIMED_FROM } from '@kestrel-ridge/core/learn';
+import { CLAIMED_FROM, goneBy, stepOf, type FigureKey, type LearnedFigure } from '@kestrel-ridge/core/learn';
 import { learnedFor, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
@@ -7,22 +7,21 @@ export interface Teaching {
   readonly what: string;
   readonly book: string;
   readonly here: string;
-  readonly value: number;
   readonly likely: string;
   readonly n: number;
-  /** How it is used, and the page where that is said otherwise. */
+  /** What it is used for. */
   readonly used: string;
+  /** The page where it is said otherwise. */
   readonly to: string;
+  /** What runs taught, with all that it rests on; undefined: plates did. */
+  readonly figure?: LearnedFigure;
 }
 
 /** What is nearer to the book than this is the book's. */
 const SAME = 0.02;
+/** Of one step a little is no matter. */
+const SAME_STEP = 0.05;
 
-interface Figure {
-  readonly n: number;
-  readonly least: number;
-  readonly most: number;
-}
 const times = (value: number): string => `${value.toFixed(2)} times`;
 
 /** All that is learned and claimed, the surest first; and how much more is seen, but too seldom yet. */
@@ -30,75 +29,126 @@ export function teachings(
   view: KitchenView,
   learned: LearnedState | undefined,
 ): { readonly claimed: readonly Teaching[]; readonly seldom: number } {
-  const { own = {} } = view.kitchen.equipment;
-  const row = (
-    what: string,
-    book: string,
-    value: number,
-    said: Figure,
-    unit: (value: number) => string,
-    used: string,
-    to: string,
-  ): Teaching => ({
-    what,
-    book,
-    here: unit(value),
-    value,
-    likely: `${said.least.toFixed(2)} to ${said.most.toFixed(2)}`,
-    n: said.n,
-    used,
-    to,
+  const byRuns = (learned?.figures ?? []).flatMap((figure) => {
+    const words = figureWords(view, figure.key);
+    return words === undefined ? [] : [teachingOf(view, figure, words)];
   });
-  const cooker = (['comeUpTimes', 'releaseTimes'] as const).flatMap((key) => {
-    const figure = learned?.[key];
-    const what = key === 'comeUpTimes' ? 'Minutes of the sealed cooker to come up' : 'Minutes of its natural release';
-    const used = own[key] ? `plans go by ${times(own[key].value)}` : 'not used before you say so';
-    return figure ? [row(what, 'as heat alone says', figure.value, figure, times, used, '/kitchen')] : [];
-  });
-  const hands = [
-    ...(learned?.hands.all ? [['Minutes of hands', learned.hands.all] as const] : []),
-    ...Object.entries(learned?.hands.byCook ?? {}).map(
-      ([cook, figure]) => [`Minutes of ${cook}’s hands`, figure] as const,
-    ),
-  ].map(([what, figure]) =>
-    row(what, 'as the recipes say', figure.value, figure, times, 'told, not used in plans', '/recipes'),
-  );
-  const ovens = Object.entries(learned?.ovens ?? {}).flatMap(([oven, { up, down }]) =>
-    (
-      [
-        ['hotter', up],
-        ['cooler', down],
-      ] as const
-    ).flatMap(([way, figure]) =>
-      figure
-        ? [
-            row(
-              `10 °C ${way}, ${oven}`,
-              'as its settings say',
-              figure.value,
-              figure,
-              (value) => `${value.toFixed(1)} min`,
-              'not used before you say so',
-              '/kitchen',
-            ),
-          ]
-        : [],
-    ),
-  );
-  const appetites = view.week.plates.flatMap(({ eater, food }) => {
+  const byPlates = view.week.plates.flatMap(({ eater, food }): readonly Teaching[] => {
     const name = view.week.eaters.find(({ id }) => id === eater)?.name;
     const dish = view.foods.get(food)?.name;
     if (!name || !dish) return [];
     const told = learnedFor(view, eater, food);
-    return [row(`${name}’s helping of ${dish}`, '1 portion', told.times, told, times, 'used at once', '/week/eaters')];
+    if (told.n >= CLAIMED_FROM && Math.abs(told.times - 1) < SAME) return [];
+    return [
+      {
+        what: `${name}’s helping of ${dish}`,
+        book: '1 portion',
+        here: times(told.times),
+        likely: `${told.least.toFixed(2)} to ${told.most.toFixed(2)}`,
+        n: told.n,
+        used: 'used at once',
+        to: '/week/eaters',
+      },
+    ];
   });
-  const byBook = [...cooker, ...hands, ...appetites].filter(
-    ({ n, value }) => n < CLAIMED_FROM || Math.abs(value - 1) >= SAME,
-  );
-  const all = [...byBook, ...ovens];
-  const claimed = all.filter(({ n }) => n >= CLAIMED_FROM);
+  const all = [...byRuns.filter(({ figure }) => figure && isWorthTelling(view, figure)), ...byPlates];
   return {
-    claimed: claimed.sort((a, b) => b.n - a.n || a.what.localeCompare(b.what)),
-    seldom: all.filter(({ n }) => n > 0 && n < CLAIMED_FROM).length,
+    claimed: all
+      .filter(({ n, figure }) => n >= CLAIMED_FROM || (figure && hasWord(figure)))
+      .sort((a, b) => b.n - a.n || a.what.localeCompare(b.what)),
+    seldom: all.filter(({ n, figure }) => n > 0 && n < CLAIMED_FROM && !(figure && hasWord(figure))).length,
   };
+}
+
+/** Somebody has said something of it, or some of it is too far off: it is told, however seldom it was seen. */
+const hasWord = ({ seen, setAside }: LearnedFigure): boolean =>
+  setAside > 0 || seen.some(({ takenOut }) => takenOut !== undefined);
+
+function isWorthTelling(view: KitchenView, figure: LearnedFigure): boolean {
+  const { kind } = figure.key;
+  if (figure.n < CLAIMED_FROM || hasWord(figure) || kind === 'hotter' || kind === 'cooler') return true;
+  if (goneBy(view.kitchen.equipment, figure.key).own) return true;
+  return Math.abs(figure.value - 1) >= (kind === 'step' ? SAME_STEP : SAME);
+}
+
+function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Teaching {
+  const { key, value, least, most, n } = figure;
+  const now = goneBy(view.kitchen.equipment, key);
+  const base = { what, n, figure };
+  if (key.kind === 'hotter' || key.kind === 'cooler')
+    return {
+      ...base,
+      book: `${now.value.toFixed(1)} min`,
+      here: `${value.toFixed(1)} min`,
+      likely: `${least.toFixed(1)} to ${most.toFixed(1)} min`,
+      used: now.own ? 'plans go by the oven’s own' : 'plans go by the usual',
+      to: '/kitchen',
+    };
+  const book = figure.seen[0]?.bookMinutes;
+  if (key.kind === 'step' && book !== undefined)
+    return {
+      ...base,
+      book: `${Math.round(book)} min`,
+      here: `${Math.round(book * value)} min`,
+      likely: `${Math.round(book * least)} to ${Math.round(book * most)} min`,
+      used: 'told in the recipe',
+      to: `/recipes/${key.of.split('/')[0] ?? ''}`,
+    };
+  return {
+    ...base,
+    book: key.kind === 'come up' || key.kind === 'release' ? 'as heat alone says' : 'as recipes say',
+    here: times(value),
+    likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+    used:
+      key.kind === 'cook'
+        ? 'told, not planned with'
+        : now.own
+          ? `plans go by ${times(now.value)}`
+          : 'plans go by the book',
+    to: '/kitchen',
+  };
+}
+
+/** What a figure is called; undefined where what it is of is not there any more. */
+export function figureWords(view: KitchenView, { kind, of }: FigureKey): string | undefined {
+  switch (kind) {
+    case 'come up':
+      return 'The sealed cooker comes up in';
+    case 'release':
+      return 'The sealed cooker releases in';
+    case 'hands':
+      return 'Work of all hands takes';
+    case 'cook':
+      return `Work of ${of}’s hands takes`;
+    case 'hotter':
+      return `10 °C hotter, ${of}`;
+    case 'cooler':
+      return `10 °C cooler, ${of}`;
+    case 'oven':
+      return `What is in the ${of} takes`;
+    case 'step': {
+      for (const { id, document } of view.recipes)
+        for (const step of document.steps)
+          if (stepOf(id, step.id) === of) return `${step.name}, ${document.component.name}`;
+      return undefined;
+    }
+    default:
+      return kind satisfies never;
+  }
+}
+
+/** "14 min, 2 longer than the book" */
+export function sightingWords({ minutes, bookMinutes, bound }: LearnedFigure['seen'][number]): string {
+  const took = `${bound === 'at most' ? 'at most ' : bound === 'at least' ? 'at least ' : ''}${Math.round(minutes)} min`;
+  const off = Math.round(minutes - bookMinutes);
+  if (off === 0) return `${took}, as the book says`;
+  return `${took}, ${Math.abs(off)} ${off > 0 ? 'longer' : 'less'} than the book`;
+}
+
+/** "together 12 min shorter in the next session" */
+export function changeWords(minutes: number | undefined): string | undefined {
+  if (minutes === undefined) return undefined;
+  const whole = Math.round(minutes);
+  if (whole === 0) return 'The next session stays as it is.';
+  return `The next session’s tasks would together be ${Math.abs(whole)} min ${whole > 0 ? 'longer' : 'shorter'}.`;
 }

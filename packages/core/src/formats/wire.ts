@@ -3,7 +3,7 @@ import type { Equipment } from '../kitchen/index.ts';
 import type { BaseUnit, Day } from '../quantity/index.ts';
 import type { Choice, Revision } from '../recipe/index.ts';
 import type { RunEvent, StepNote } from '../run/index.ts';
-import type { HandsLearned, PlateSums, cookerLog, ovenLog } from '../learn/index.ts';
+import type { LearnSaid, LearnedFigure, PlateSums } from '../learn/index.ts';
 import type { Final } from '../scaling/index.ts';
 import type { Plan, Problem, TaskAbout, Wishes } from '../session/index.ts';
 import type { LotDates, MovementKind } from '../stock/index.ts';
@@ -109,11 +109,11 @@ export interface RevisionState {
 export type SessionStatus = 'planned' | 'running' | 'done';
 export type BatchStatus = 'planned' | 'put away' | 'dropped';
 
-/** What a kitchen's own runs teach about its appliances. */
-export type LearnedState = ReturnType<typeof cookerLog> & {
-  readonly ovens: ReturnType<typeof ovenLog>;
-  readonly hands: HandsLearned;
-};
+/** What a kitchen's own runs teach, and what somebody has said of it. */
+export interface LearnedState {
+  readonly figures: readonly LearnedFigure[];
+  readonly said: readonly LearnSaid[];
+}
 
 export interface SessionState {
   readonly id: string;

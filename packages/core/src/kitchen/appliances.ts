@@ -27,7 +27,12 @@ export interface Oven {
   /** Minutes for 10 °C hotter, and for 10 °C cooler; left out: as ovens usually take. */
   readonly upMinutes?: number;
   readonly downMinutes?: number;
+  /** How long things take in it, against the minutes of recipes: 1.1 is a tenth longer. */
+  readonly cooksTimes?: number;
 }
+
+/** What an oven is called in plans and records, by its place in the kitchen. */
+export const ovenName = (n: number): string => (n === 0 ? 'oven' : `oven ${n + 1}`);
 
 /** Minutes for each 10 °C: up by the heater, down by waiting. From memory. */
 export const OVEN_UP_MINUTES = 1;

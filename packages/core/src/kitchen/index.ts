@@ -5,6 +5,7 @@ export {
   LARGE_POT_CM,
   OVEN_DOWN_MINUTES,
   OVEN_UP_MINUTES,
+  ovenName,
   WEAK_JUG_TIMES,
   dialFor,
   dialWords,

@@ -10,6 +10,8 @@ export interface OwnFigures {
   readonly comeUpTimes?: Sourced<number>;
   /** The same of its natural release. */
   readonly releaseTimes?: Sourced<number>;
+  /** How minutes of hands stand to those of the recipes. */
+  readonly handsTimes?: Sourced<number>;
 }
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
 

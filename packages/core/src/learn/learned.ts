@@ -1,5 +1,5 @@
 import type { Sourced } from '../quantity/index.ts';
-import { posteriorOf, type Prior } from './posterior.ts';
+import { posteriorOf, type Observation, type Prior } from './posterior.ts';
 
 /** A figure that a kitchen's own runs teach. */
 export interface Learned extends Sourced<number> {
@@ -20,28 +20,19 @@ export interface Observed {
   readonly prior: Prior;
 }
 
-/** Times the book's minutes of a sealed cooker; the book weighs like two of them. Common practice, no published source. */
-export const LOADS: Observed = { one: 'load', many: 'loads', prior: { mean: 1, weighs: 2, noise: 0.15 } };
-/** Of the turns of a dial no book knows anything. */
-export const TURNS: Observed = { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } };
-/** Times a step's own minutes of hands: steps differ much, and one is next to nothing. Common practice, no published source. */
-export const STEPS: Observed = { one: 'step', many: 'steps', prior: { mean: 1, weighs: 6, noise: 0.35 } };
-
 /** What was seen, drawn towards what the book says while it was seen seldom; undefined where nothing was. */
-export function learned(times: readonly number[], { one, many, prior }: Observed): Learned | undefined {
-  if (times.length === 0) return undefined;
-  const { mean, least, most, n } = posteriorOf(
-    prior,
-    times.map((value) => ({ value })),
-  );
-  const hundredths = (value: number): number => Math.round(value * 100) / 100;
+export function learned(seen: readonly Observation[], { one, many, prior }: Observed): Learned | undefined {
+  if (seen.length === 0) return undefined;
+  const { mean, least, most, n } = posteriorOf(prior, seen);
+  const values = seen.map(({ value }) => value);
   return {
     value: hundredths(mean),
     source: `this kitchen, ${n} ${n === 1 ? one : many}`,
     n,
     least: hundredths(Math.max(0, least)),
     most: hundredths(most),
-    from: hundredths(Math.min(...times)),
-    to: hundredths(Math.max(...times)),
+    from: hundredths(Math.min(...values)),
+    to: hundredths(Math.max(...values)),
   };
 }
+const hundredths = (value: number): number => Math.round(value * 100) / 100;

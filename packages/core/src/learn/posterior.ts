@@ -124,7 +124,7 @@ function behind({ value, bound }: Observation, mean: number, noise: number) {
 }
 
 /** By their place: what lies far from the middle of all, counted in the larger of the book's noise and their own spread. */
-function outliersOf({ noise }: Prior, observations: readonly Observation[]): readonly number[] {
+export function outliersOf({ noise }: Prior, observations: readonly Observation[]): readonly number[] {
   const values = observations.flatMap(({ value, bound }) => (bound === undefined ? [value] : []));
   if (values.length < MIDDLE_FROM) return [];
   const middle = median(values);

@@ -7,6 +7,8 @@ export interface TaskFacts {
   readonly doneAt?: Moment;
   /** After "not yet": when to look again. */
   readonly lookAgainAt?: number;
+  /** When somebody last looked and it was not done. */
+  readonly notYetAt?: Moment;
   readonly skipped?: boolean;
   /** Its clock stands still since then. */
   readonly pausedAt?: Moment;
@@ -48,7 +50,7 @@ function next(known: TaskFacts, at: Moment, what: RunFact): TaskFacts {
     case 'skipped':
       return open ? { ...resumed(known, at), doneAt: at, skipped: true } : known;
     case 'not yet':
-      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS } : known;
+      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS, notYetAt: at } : known;
     case 'reopened': {
       const { doneAt: _gone, skipped: _nor, ...rest } = known;
       return rest;

@@ -1,5 +1,5 @@
 import { openPotLoss, pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
-import type { Reasoned } from '../quantity/index.ts';
+import type { Reasoned, Sourced } from '../quantity/index.ts';
 import {
   USUAL_POT_CM,
   boiledOffG,
@@ -125,6 +125,21 @@ export function atHeight(
       figure: windowWords(slower),
       parts: [{ rule: 'where water boils at 100 °C', figure: windowWords(value), parts: [minutes.because] }],
       source: SOFTENING_SOURCE,
+    },
+  };
+}
+
+/** Minutes as this kitchen's own figure has them: its hands, its oven. */
+export function byThisKitchen(minutes: Reasoned<Window>, whose: string, own: Sourced<number> | undefined): Reasoned<Window> {
+  if (!own || own.value === 1) return minutes;
+  const value = scaled(minutes.value, own.value);
+  return {
+    value,
+    because: {
+      rule: `${whose}: ${own.value.toFixed(2)} times the recipe’s minutes`,
+      figure: windowWords(value),
+      source: own.source,
+      parts: [minutes.because],
     },
   };
 }

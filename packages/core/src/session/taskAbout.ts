@@ -59,7 +59,7 @@ export interface TaskAbout {
   readonly putOff?: true;
   readonly window: Window;
   readonly attention: Attention;
-  /** Of coming up and releasing: what heat alone says, without this kitchen's own log. What is logged is held against it. */
+  /** What it would take without this kitchen's own figure: by heat alone, or by the recipe. What is seen is held against it. */
   readonly bookMinutes?: number;
   readonly celsius?: number;
   /** An oven goes from one heat to another, °C. */

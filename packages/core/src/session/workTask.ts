@@ -7,7 +7,7 @@ import type { BatchShape } from './batchShape.ts';
 import { boilsHere } from './pressureStages.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut } from './stepFacts.ts';
-import { atHeight, stepMinutes } from './stepMinutes.ts';
+import { atHeight, byThisKitchen, stepMinutes } from './stepMinutes.ts';
 import { stopWeight } from './stopWeight.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
@@ -33,7 +33,7 @@ export function workTask(
     equipment.jug.weak === true && useAt('jug', step.id)?.from === step.id,
   );
   // What boils down goes by its weight, not by how soft it gets.
-  const minutes =
+  const written =
     inWater && step.time.law !== 'boils down'
       ? atHeight(atBook, openPotTimes(metres(equipment.altitudeM)), boilsHere(equipment.altitudeM))
       : atBook;
@@ -44,6 +44,16 @@ export function workTask(
   const bakes = useAt('oven', step.id);
   const heat = bakes && heats.heatOf(batch, bakes);
   const oven = heat === undefined ? undefined : heats.ovenAt(heat);
+  const minutes =
+    step.attention.needs === 'hands'
+      ? byThisKitchen(written, 'hands here', equipment.own?.handsTimes)
+      : byThisKitchen(
+          written,
+          'this oven',
+          oven?.thing.cooksTimes === undefined
+            ? undefined
+            : { value: oven.thing.cooksTimes, source: 'as this kitchen has it' },
+        );
   const stopsAt = stopWeight(step, scaled, parts);
   return {
     batch,
@@ -57,6 +67,7 @@ export function workTask(
     skills: skillsFor(step, recipe),
     window: minutes.value,
     attention: step.attention,
+    ...(minutes === written ? {} : { bookMinutes: written.value.expected }),
     ...(heat ? { celsius: heat } : {}),
     ...(heat && oven && (oven.thing.fan || oven.thing.dial === '°F')
       ? { dial: dialFor(oven.thing, celsius(heat)) }

@@ -8,6 +8,7 @@ import { kitchensAsTheyAre } from './0007-kitchens-as-they-are.ts';
 import { boxesAndSecondThoughts } from './0008-boxes-and-second-thoughts.ts';
 import { theTable } from './0009-the-table.ts';
 import { ageAndAllergens } from './0010-age-and-allergens.ts';
+import { saidOfWhatIsLearned } from './0011-said-of-what-is-learned.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -22,4 +23,5 @@ export const migrations: readonly Migration[] = [
   boxesAndSecondThoughts,
   theTable,
   ageAndAllergens,
+  saidOfWhatIsLearned,
 ];

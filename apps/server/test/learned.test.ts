@@ -1,0 +1,125 @@
+import { randomUUID } from 'node:crypto';
+import type { KitchenState, LearnedState } from '@kestrel-ridge/core/formats';
+import type { FigureKey } from '@kestrel-ridge/core/learn';
+import { demoPlan } from './demoPlan.ts';
+import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+
+let server: KitchenServer;
+let at: string;
+let run: string;
+const HANDS: FigureKey = { kind: 'hands', of: '' };
+
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+  at = `kitchens/${server.kitchen}`;
+  const { session, plan, about } = await demoPlan(server);
+  run = randomUUID();
+  await server.send('POST', `${at}/runs`, { id: run, session: session.id, plan });
+  const began = Date.parse(server.now());
+  const hands = Object.values(about).filter(
+    ({ attention, turn, stage }) => attention.needs === 'hands' && !turn && !stage,
+  );
+  let seq = 0;
+  const event = (what: object, ms: number) => ({
+    id: randomUUID(),
+    device: 'tablet',
+    deviceSeq: ++seq,
+    clock: seq,
+    at: new Date(began - ms).toISOString(),
+    what,
+  });
+  // All of them took half as long again as the recipes say.
+  await server.send('POST', `${at}/runs/${run}/events`, {
+    events: hands
+      .slice(0, 5)
+      .flatMap(({ id, window }) => [
+        event({ kind: 'started', task: id }, window.expected * 90_000),
+        event({ kind: 'done', task: id }, 0),
+      ]),
+  });
+}, 60_000);
+afterAll(() => server.close());
+
+const learned = async () => (await server.get<LearnedState>(`${at}/learned`)).body;
+const hands = async () => (await learned()).figures.find(({ key }) => key.kind === 'hands');
+
+test('what the steps of a run took is learned, with all that it rests on', async () => {
+  // By hand: (6 × 1 + 5 × 1.5) ÷ 11 = 1.23.
+  const figure = await hands();
+  expect(figure).toMatchObject({ n: 5, value: 1.23, setAside: 0 });
+  expect(figure?.seen.map(({ run: of, value }) => [of, value])).toEqual(Array(5).fill([run, 1.5]));
+});
+
+test('a sighting is taken out once, however often it is asked, and comes back; of a run that is not there none is', async () => {
+  const [seen] = (await hands())?.seen ?? [];
+  const ofSteps = async () =>
+    (await learned()).figures.reduce((sum, { key, n }) => sum + (key.kind === 'step' ? n : 0), 0);
+  const before = await ofSteps();
+  expect(before).toBeGreaterThan(0);
+  const body = { id: randomUUID(), figure: HANDS, run, task: seen?.task, reason: 'the dog came in' };
+  const key = randomUUID();
+  const out = await server.send<{ id: string }>('POST', `${at}/learned/taken-out`, body, key);
+  expect(out.status).toBe(201);
+  expect((await server.send<{ id: string }>('POST', `${at}/learned/taken-out`, body, key)).body).toEqual(out.body);
+  expect(
+    (await server.send<{ id: string }>('POST', `${at}/learned/taken-out`, { ...body, id: randomUUID() })).body.id,
+  ).toBe(body.id);
+  expect(await hands()).toMatchObject({ n: 4 });
+  expect((await hands())?.seen.map(({ takenOut }) => takenOut).filter(Boolean)).toEqual(['the dog came in']);
+  // Of the other figures that it teaches of it still counts.
+  expect(await ofSteps()).toBe(before);
+  expect((await server.send('POST', `${at}/learned/said/${body.id}/back`, {})).status).toBe(201);
+  expect(await hands()).toMatchObject({ n: 5 });
+  expect(
+    await server.send('POST', `${at}/learned/taken-out`, { ...body, id: randomUUID(), run: randomUUID() }),
+  ).toMatchObject({
+    status: 404,
+  });
+});
+
+test('one figure, or all, begin anew, and what was before comes back', async () => {
+  const one = randomUUID();
+  expect((await server.send('POST', `${at}/learned/set-back`, { id: one, figure: HANDS })).status).toBe(201);
+  expect(await hands()).toMatchObject({ n: 0, setAside: 5, value: 1, seen: [] });
+  const all = randomUUID();
+  await server.send('POST', `${at}/learned/set-back`, { id: all });
+  expect((await learned()).figures.map(({ n }) => n).filter(Boolean)).toEqual([]);
+  for (const id of [one, all]) await server.send('POST', `${at}/learned/said/${id}/back`, {});
+  expect(await hands()).toMatchObject({ n: 5, setAside: 0 });
+  expect((await learned()).said).toEqual([]);
+});
+
+test.each([
+  ['no reason', { reason: '' }, 'reason'],
+  ['no task', { task: '' }, 'task'],
+  ['a figure of no kind', { figure: { kind: 'mood', of: '' } }, 'figure.kind'],
+  ['no figure', { figure: undefined }, 'figure'],
+])('with %s nothing is taken out, and it says what to do', async (_what, wrong, field) =>
+  expect(
+    await server.send('POST', `${at}/learned/taken-out`, {
+      id: randomUUID(),
+      figure: HANDS,
+      run,
+      task: 't',
+      reason: 'r',
+      ...wrong,
+    }),
+  ).toMatchObject({ status: 422, body: { errors: [{ field }] } }),
+);
+
+test('what plans may go by is kept with the kitchen', async () => {
+  const { body: kitchen } = await server.get<KitchenState>(at);
+  const { own, ovens } = kitchen.equipment;
+  const answer = await server.send<KitchenState>('PUT', at, {
+    name: kitchen.name,
+    version: kitchen.version,
+    equipment: {
+      ...kitchen.equipment,
+      own: { ...own, handsTimes: { value: 1.23, source: 'this kitchen, 5 steps' } },
+      ovens: ovens.map((oven) => ({ ...oven, cooksTimes: 1.09 })),
+    },
+  });
+  expect(answer.status).toBe(200);
+  const { equipment } = (await server.get<KitchenState>(at)).body;
+  expect([equipment.own?.handsTimes?.value, equipment.ovens[0]?.cooksTimes]).toEqual([1.23, 1.09]);
+});

@@ -1,0 +1,169 @@
+import { CLAIMED_FROM, canGoBy, goneBy, sameFigure, type LearnSaid, type SeenAs } from '@kestrel-ridge/core/learn';
+import { dayAt } from '@kestrel-ridge/core/quantity';
+import { whatItChanges, type KitchenView } from '@kestrel-ridge/core/view';
+import { Button, Input, Space } from 'antd';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { dateWords } from '../parts/times.ts';
+import { changeWords, sightingWords, type Teaching } from './teaches.ts';
+import { useSaysOfLearned } from './useSaysOfLearned.ts';
+
+const COLUMNS = 6;
+
+/** One learned figure; opened, all that it rests on, what would change, and the ways to use it or not. */
+export function TeachingRow({
+  view,
+  teaching,
+  said,
+  open,
+  toggle,
+}: {
+  view: KitchenView;
+  teaching: Teaching;
+  said: readonly LearnSaid[];
+  open: boolean;
+  toggle: () => void;
+}) {
+  const { what, book, here, likely, n, used, to, figure } = teaching;
+  return (
+    <>
+      <tr>
+        <th scope="row">{what}</th>
+        <td>{book}</td>
+        <td className="number">{here}</td>
+        <td>{likely}</td>
+        <td>
+          {figure ? (
+            <Button size="small" aria-expanded={open} aria-label={`What ${what} rests on`} onClick={toggle}>
+              {n}
+            </Button>
+          ) : (
+            n
+          )}
+        </td>
+        <td>
+          <Link to={to}>{used}</Link>
+        </td>
+      </tr>
+      {figure && open && (
+        <tr className="teaches-open">
+          <td colSpan={COLUMNS}>
+            <RestsOn view={view} teaching={{ ...teaching, figure }} said={said} />
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+function RestsOn({
+  view,
+  teaching: { what, figure },
+  said,
+}: {
+  view: KitchenView;
+  teaching: Teaching & Required<Pick<Teaching, 'figure'>>;
+  said: readonly LearnSaid[];
+}) {
+  const says = useSaysOfLearned(view);
+  const { key, seen, setAside, n, value } = figure;
+  const now = goneBy(view.kitchen.equipment, key);
+  const usable = canGoBy(key) && n >= CLAIMED_FROM;
+  const would = useMemo(
+    () => (usable && value !== now.value ? changeWords(whatItChanges(view, key, figure)) : undefined),
+    [usable, value, now.value, view, key, figure],
+  );
+  const wordOn = (sighting: SeenAs) =>
+    said.find(
+      (each) =>
+        each.kind === 'taken out' &&
+        sameFigure(each.figure, key) &&
+        each.run === sighting.run &&
+        each.task === sighting.task,
+    );
+  const setBack = said.filter(
+    (each) => each.kind === 'set back' && (each.figure === null || sameFigure(each.figure, key)),
+  );
+  return (
+    <div className="rests-on">
+      {would && <p>{would}</p>}
+      <Space wrap>
+        {usable && value !== now.value && (
+          <Button type="primary" onClick={() => void says.goBy(key, figure)}>
+            Plan with it
+          </Button>
+        )}
+        {now.own && <Button onClick={() => void says.goBy(key, undefined)}>Plan by the book</Button>}
+        {seen.length > 0 && <Button onClick={() => void says.setBack(key, what)}>Begin anew</Button>}
+        {setAside > 0 && setBack.length > 0 && (
+          <Button
+            onClick={async () => {
+              for (const { id } of setBack) await says.unsay(id);
+            }}
+          >
+            Count what was before again ({setAside})
+          </Button>
+        )}
+      </Space>
+      <ul className="sightings">
+        {seen.map((sighting) => {
+          const word = wordOn(sighting);
+          return (
+            <li
+              key={`${sighting.run} ${sighting.task}`}
+              className={sighting.takenOut || sighting.far ? 'out' : undefined}
+            >
+              <span className="sighting-day">
+                {dateWords(dayAt(new Date(sighting.at), view.kitchen.equipment.zone))}
+              </span>
+              <span>
+                {sighting.what}: {sightingWords(sighting)}
+                {sighting.far && '; too far off, not counted'}
+                {sighting.takenOut && `; not counted: ${sighting.takenOut}`}
+              </span>
+              {word ? (
+                <Button size="small" onClick={() => void says.unsay(word.id)}>
+                  Count it again
+                </Button>
+              ) : (
+                !sighting.far && <TakeOut sighting={sighting} takeOut={says.takeOut} />
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}
+
+/** Whoever says that something was seen wrong says why. */
+function TakeOut({
+  sighting,
+  takeOut,
+}: {
+  sighting: SeenAs;
+  takeOut: (sighting: SeenAs, reason: string) => Promise<unknown>;
+}) {
+  const [reason, setReason] = useState<string>();
+  if (reason === undefined)
+    return (
+      <Button size="small" aria-label={`${sighting.what} is wrong`} onClick={() => setReason('')}>
+        That is wrong
+      </Button>
+    );
+  const said = reason.trim() === '' ? 'a tap was forgotten' : reason.trim();
+  return (
+    <Space.Compact>
+      <Input
+        autoFocus
+        aria-label="Why is it wrong?"
+        placeholder="a tap was forgotten"
+        maxLength={200}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        onPressEnter={() => void takeOut(sighting, said)}
+      />
+      <Button onClick={() => void takeOut(sighting, said)}>Do not count it</Button>
+    </Space.Compact>
+  );
+}

@@ -1,0 +1,120 @@
+import { seeded } from '../quantity/index.ts';
+import { figuresOf, type FigureKey, type FigureKind, type LearnSaid, type Sighting } from './index.ts';
+
+const seen = (figure: FigureKey, value: number, at: number, more: Partial<Sighting> = {}): Sighting => ({
+  figure,
+  run: `r${at}`,
+  task: 't',
+  at,
+  value,
+  minutes: value * 10,
+  bookMinutes: 10,
+  what: 'Bake',
+  ...more,
+});
+const HANDS: FigureKey = { kind: 'hands', of: '' };
+const OVEN: FigureKey = { kind: 'oven', of: 'oven' };
+const figure = (sightings: readonly Sighting[], key: FigureKey, said: readonly LearnSaid[] = []) =>
+  figuresOf(sightings, said).find(({ key: its }) => its.kind === key.kind && its.of === key.of);
+
+const four = [1.2, 1.2, 1.2, 2].map((value, n) => seen(HANDS, value, n + 1));
+const outOf = (run: string): LearnSaid => ({
+  kind: 'taken out',
+  id: 'x',
+  figure: HANDS,
+  run,
+  task: 't',
+  reason: 'the dog came in',
+  at: 9,
+});
+
+test('a sighting that is said to be wrong is seen with the reason, and counts no more; taken back, it does', () => {
+  const with4 = figure(four, HANDS);
+  const without = figure(four, HANDS, [outOf('r4')]);
+  expect(without?.value).toBe(figure(four.slice(0, 3), HANDS)?.value);
+  expect(without?.n).toBe(3);
+  expect(without?.seen.map(({ run, takenOut }) => [run, takenOut])).toEqual([
+    ['r4', 'the dog came in'],
+    ['r3', undefined],
+    ['r2', undefined],
+    ['r1', undefined],
+  ]);
+  expect(with4?.n).toBe(4);
+  // What is said of another figure, or of another run, is said of that.
+  expect(figure(four, HANDS, [{ ...outOf('r4'), figure: OVEN } as LearnSaid])?.n).toBe(4);
+});
+
+test('set back, a figure begins anew; with nothing seen since it is the book’s and is not told', () => {
+  const back: LearnSaid = { kind: 'set back', id: 'y', figure: HANDS, at: 2 };
+  const anew = figure(four, HANDS, [back]);
+  expect([anew?.n, anew?.setAside, anew?.value]).toEqual([2, 2, figure(four.slice(2), HANDS)?.value]);
+  const all: LearnSaid = { kind: 'set back', id: 'z', figure: null, at: 10 };
+  expect(figuresOf([...four, seen(OVEN, 1.1, 3)], [all]).map(({ n, setAside }) => [n, setAside])).toEqual([
+    [0, 4],
+    [0, 1],
+  ]);
+});
+
+test('in an oven a recipe is one voice however often it is baked, and one whose own time is wrong moves the oven by less than a hundredth', () => {
+  const random = seeded(7);
+  const bakes = (voice: string, times: number, own: number) =>
+    Array.from({ length: times }, (_, n) =>
+      seen(OVEN, 1.06 * own * (0.98 + 0.04 * random()), n + 1, { voice, run: `${voice} ${n}` }),
+    );
+  const sound = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].flatMap((voice, n) =>
+    bakes(voice, 2 + (n % 4), 0.99 + 0.01 * (n % 3)),
+  );
+  const before = figure(sound, OVEN);
+  const after = figure([...sound, ...bakes('wrong', 12, 1.5)], OVEN);
+  expect(before?.n).toBe(8);
+  expect(Math.abs((after?.value ?? 0) / (before?.value ?? 1) - 1)).toBeLessThan(0.01);
+  expect(after?.seen.filter(({ far }) => far)).toHaveLength(12);
+});
+
+test('a cook who was seen once is nearly as quick as the household; who was seen often is as quick as seen', () => {
+  const household = Array.from({ length: 40 }, (_, n) => seen(HANDS, 0.8, n));
+  const cook = (times: number) => Array.from({ length: times }, (_, n) => seen({ kind: 'cook', of: 'Teo' }, 0.6, n));
+  const once = figure([...household, ...cook(1)], { kind: 'cook', of: 'Teo' })?.value ?? 0;
+  const often = figure([...household, ...cook(60)], { kind: 'cook', of: 'Teo' })?.value ?? 0;
+  // By hand: the household is (6 + 40 × 0.8) ÷ 46 = 0.83; (6 × 0.83 + 0.6) ÷ 7 = 0.80; (6 × 0.83 + 60 × 0.6) ÷ 66 = 0.62.
+  expect([once, often]).toEqual([0.8, 0.62]);
+});
+
+const KITCHENS = 200;
+const SPREADS: readonly (readonly [FigureKind, number, number])[] = [
+  ['come up', 2, 0.15],
+  ['release', 2, 0.15],
+  ['hands', 6, 0.35],
+  ['cook', 6, 0.35],
+  ['oven', 2, 0.06],
+  ['step', 2, 0.12],
+  ['hotter', 0, 0.3],
+];
+test.each(SPREADS)(
+  'planted figures are found: of %s, four fifths of the intervals hold the truth',
+  (kind, weighs, noise) => {
+    const random = seeded(kind.length * 31 + 5);
+    const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+    let held = 0;
+    const widths = { few: 0, many: 0 };
+    for (let kitchen = 0; kitchen < KITCHENS; kitchen++) {
+      const truth = weighs === 0 ? 2 + random() : 1 + (noise / Math.sqrt(weighs)) * normal();
+      const key: FigureKey = { kind, of: kind === 'hands' ? '' : 'it' };
+      const all = (times: number) =>
+        Array.from({ length: times }, (_, n) =>
+          seen(key, truth + noise * normal(), n, kind === 'oven' ? { voice: `${n}` } : {}),
+        );
+      const few = figure(all(5), key);
+      const many = figure(all(80), key);
+      if (few && few.least <= truth && truth <= few.most) held += 1;
+      widths.few += (few?.most ?? 0) - (few?.least ?? 0);
+      widths.many += (many?.most ?? 0) - (many?.least ?? 0);
+    }
+    expect(held / KITCHENS).toBeGreaterThanOrEqual(0.75);
+    expect(held / KITCHENS).toBeLessThanOrEqual(0.86);
+    // One over the root of n, with what the book weighs.
+    const expected = Math.sqrt((5 + weighs) / (80 + weighs));
+    expect(widths.many / widths.few / expected).toBeGreaterThan(0.8);
+    expect(widths.many / widths.few / expected).toBeLessThan(1.2);
+  },
+);

@@ -1,0 +1,124 @@
+import { learned, type Learned, type Observed } from './learned.ts';
+import { outliersOf, type Observation } from './posterior.ts';
+import { sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
+import type { LearnSaid } from './said.ts';
+
+/** One sighting with what became of it. */
+export interface SeenAs extends Sighting {
+  /** Too far off to be one: kept to be seen, not counted. */
+  readonly far?: true;
+  /** Somebody said that it is wrong, and why. */
+  readonly takenOut?: string;
+}
+
+/** A figure that this kitchen's runs teach, with all that it rests on; the newest first. */
+export interface LearnedFigure extends Learned {
+  readonly key: FigureKey;
+  readonly seen: readonly SeenAs[];
+  /** Sightings from before it was set back to the book. */
+  readonly setAside: number;
+}
+
+/** So many of what a figure rests on are shown. */
+const SHOWN = 40;
+
+/** What the book says before, how much it weighs, and how far one sighting is usually off. Common practice, no published source. */
+const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
+  'come up': { one: 'load', many: 'loads', prior: { mean: 1, weighs: 2, noise: 0.15 } },
+  release: { one: 'load', many: 'loads', prior: { mean: 1, weighs: 2, noise: 0.15 } },
+  // Steps differ much, and one is next to nothing.
+  hands: { one: 'step', many: 'steps', prior: { mean: 1, weighs: 6, noise: 0.35 } },
+  cook: { one: 'step', many: 'steps', prior: { mean: 1, weighs: 6, noise: 0.35 } },
+  // Of the turns of a dial no book knows anything.
+  hotter: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
+  cooler: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
+  oven: { one: 'dish', many: 'dishes', prior: { mean: 1, weighs: 2, noise: 0.06 } },
+  step: { one: 'time', many: 'times', prior: { mean: 1, weighs: 2, noise: 0.12 } },
+};
+
+/**
+ * All figures of a kitchen. A cook's is drawn to the household's, and a step's to its oven's or to the hands of all, before these are drawn to the book's: a small
+ * hierarchy, by means. In an oven each step of each recipe is one voice, however often it was baked, so that a recipe whose own time is wrong is one voice that is off, and is
+ * left out as one.
+ */
+export function figuresOf(sightings: readonly Sighting[], said: readonly LearnSaid[]): readonly LearnedFigure[] {
+  const byKey = new Map<string, Sighting[]>();
+  for (const sighting of sightings) {
+    const key = `${sighting.figure.kind}|${sighting.figure.of}`;
+    byKey.set(key, [...(byKey.get(key) ?? []), sighting]);
+  }
+  const figures = new Map<string, LearnedFigure>();
+  for (const kind of ['come up', 'release', 'hotter', 'cooler', 'hands', 'cook', 'oven', 'step'] as const)
+    for (const [key, mine] of byKey) {
+      if (mine[0]?.figure.kind !== kind) continue;
+      const figure = figureOf(mine, said, above(mine[0], sightings, figures));
+      if (figure) figures.set(key, figure);
+    }
+  return [...figures.values()];
+}
+
+/** What a figure is drawn to where it was seen seldom: the household's hands, its oven, or the book. */
+function above(
+  { figure, run, task }: Sighting,
+  sightings: readonly Sighting[],
+  known: ReadonlyMap<string, LearnedFigure>,
+): number {
+  const hands = known.get('hands|')?.value ?? 1;
+  if (figure.kind === 'cook') return hands;
+  if (figure.kind !== 'step') return OBSERVED[figure.kind].prior.mean;
+  const beside = sightings.find(
+    (each) => each.run === run && each.task === task && (each.figure.kind === 'oven' || each.figure.kind === 'hands'),
+  );
+  if (!beside) return 1;
+  return beside.figure.kind === 'hands' ? hands : (known.get(`oven|${beside.figure.of}`)?.value ?? 1);
+}
+
+function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], mean: number): LearnedFigure | undefined {
+  const [first] = sightings;
+  if (!first) return undefined;
+  const key = first.figure;
+  const observed = OBSERVED[key.kind];
+  const mine = said.filter((each) => each.figure === null || sameFigure(each.figure, key));
+  const since = Math.max(-Infinity, ...mine.flatMap((each) => (each.kind === 'set back' ? [each.at] : [])));
+  const kept = sightings.filter(({ at }) => at > since);
+  const outOf = ({ run, task }: Sighting): string | undefined =>
+    mine.flatMap((each) =>
+      each.kind === 'taken out' && each.run === run && each.task === task ? [each.reason] : [],
+    )[0];
+  const counted = kept.filter((sighting) => outOf(sighting) === undefined);
+  const voices = voicesOf(counted);
+  const prior = { ...observed.prior, mean };
+  const off = new Set(outliersOf(prior, voices).flatMap((n) => voices[n]?.of ?? []));
+  const told = learned(
+    voices.filter(({ of }) => !of.some((each) => off.has(each))),
+    { ...observed, prior },
+  );
+  const seen = kept
+    .map((sighting): SeenAs => {
+      const takenOut = outOf(sighting);
+      return {
+        ...sighting,
+        ...(off.has(sighting) ? { far: true as const } : {}),
+        ...(takenOut === undefined ? {} : { takenOut }),
+      };
+    })
+    .sort((a, b) => b.at - a.at);
+  const nothing: Learned = { value: mean, source: 'the book', n: 0, least: mean, most: mean, from: mean, to: mean };
+  return { ...(told ?? nothing), key, seen: seen.slice(0, SHOWN), setAside: sightings.length - kept.length };
+}
+
+/** What speaks: every sighting for itself; of one voice together, their mean. */
+function voicesOf(sightings: readonly Sighting[]): readonly (Observation & { readonly of: readonly Sighting[] })[] {
+  const alone = sightings.filter(({ voice }) => voice === undefined).map((each) => ({ ...observed(each), of: [each] }));
+  const together = [...new Set(sightings.flatMap(({ voice }) => voice ?? []))].map((voice) => {
+    const all = sightings.filter((each) => each.voice === voice);
+    const exact = all.filter(({ bound }) => bound === undefined);
+    const by = exact.length > 0 ? exact : all;
+    const value = by.reduce((sum, each) => sum + each.value, 0) / by.length;
+    return { value, ...(exact.length > 0 ? {} : boundOf(by[0])), of: all };
+  });
+  return [...alone, ...together];
+}
+const observed = ({ value, bound }: Sighting): Observation => ({ value, ...(bound === undefined ? {} : { bound }) });
+const boundOf = (sighting: Sighting | undefined): Pick<Observation, 'bound'> =>
+  sighting?.bound === undefined ? {} : { bound: sighting.bound };

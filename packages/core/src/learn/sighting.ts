@@ -1,0 +1,46 @@
+import type { Moment } from '../quantity/index.ts';
+import type { RunEvent } from '../run/index.ts';
+import type { TaskAbout } from '../session/index.ts';
+import type { Observation } from './posterior.ts';
+
+/** A run as it was cooked: what its tasks were, and what happened. */
+export interface CookedRun {
+  readonly id: string;
+  readonly about: Readonly<Record<string, TaskAbout>>;
+  readonly events: readonly RunEvent[];
+  /** The recipe of each batch. */
+  readonly recipeOf: Readonly<Record<string, string>>;
+}
+
+/**
+ * What runs may teach, each as times of the book's minutes but for the turns of a dial, which are minutes for 10 °C: the sealed cooker coming up and releasing; hands all
+ * together, and those of one cook; a dial turned hotter and cooler; how long things take in one oven; one step of one recipe.
+ */
+export const FIGURE_KINDS = ['come up', 'release', 'hands', 'cook', 'hotter', 'cooler', 'oven', 'step'] as const;
+export type FigureKind = (typeof FIGURE_KINDS)[number];
+
+/** Which figure: its kind, and the cook, the oven or the step it is of; empty where there is one of its kind. */
+export interface FigureKey {
+  readonly kind: FigureKind;
+  readonly of: string;
+}
+export const sameFigure = (a: FigureKey, b: FigureKey): boolean => a.kind === b.kind && a.of === b.of;
+/** A step among all steps of all recipes. */
+export const stepOf = (recipe: string, step: string): string => `${recipe}/${step}`;
+
+/** What one task of one run showed of a figure. */
+export interface Sighting extends Observation {
+  readonly figure: FigureKey;
+  readonly run: string;
+  readonly task: string;
+  /** When it was over. */
+  readonly at: Moment;
+  /** Minutes that it took; of a bound, at most or at least. */
+  readonly minutes: number;
+  /** What the book says it takes. */
+  readonly bookMinutes: number;
+  /** What it was, in the kitchen's words. */
+  readonly what: string;
+  /** Of an oven: the step it was seen by. One recipe with a wrong time is one voice. */
+  readonly voice?: string;
+}
