@@ -81,7 +81,7 @@ function asApp(owner: URL): string {
 
 /** A server on a new database; on a copy of another one, where that is named. */
 async function serve(
-  demo: boolean,
+  demo: boolean | 'with past',
   offsetMs: number,
   template?: string,
 ): Promise<Served & { database: string; close(keep?: boolean): Promise<void> }> {
@@ -108,7 +108,7 @@ async function serve(
           CLOCK_OFFSET_MS: `${other.offsetMs ?? offsetMs}`,
           ...(other.pages ? { WEB_DIR: other.pages } : {}),
           TZ: ZONE,
-          ...(demo ? { DEMO: 'load' } : {}),
+          ...(demo ? { DEMO: demo === 'with past' ? 'load with past' : 'load' } : {}),
         },
         stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
       });
@@ -153,7 +153,10 @@ const demoAt = (setsOut: string): Promise<string> =>
   })());
 
 /** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own, at a time that is set. */
-export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, { leavesNoDemo: undefined }>({
+export const test = base.extend<
+  { setsOut: string; hut: Served; lived: Served; bare: Served },
+  { leavesNoDemo: undefined }
+>({
   setsOut: [SETS_OUT, { option: true }],
   leavesNoDemo: [
     async ({ playwright: _ }, use) => {
@@ -171,6 +174,13 @@ export const test = base.extend<{ setsOut: string; hut: Served; bare: Served }, 
       setsOut === SETS_OUT
         ? await serve(true, offsetTo(Date.parse(setsOut)), await demoAt(setsOut))
         : await serve(true, offsetTo(Date.parse(setsOut)));
+    await inTime(context, served.offsetMs);
+    await use(served);
+    await served.close();
+  },
+  // The demo with eight weeks behind it.
+  lived: async ({ setsOut, context }, use) => {
+    const served = await serve('with past', offsetTo(Date.parse(setsOut)));
     await inTime(context, served.offsetMs);
     await use(served);
     await served.close();

@@ -73,3 +73,58 @@ test('what is thrown away is told when the week is looked back on, and met again
   await page.getByRole('button', { name: `Make ${Number(was) - 4} this time` }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(`${Number(was) - 4} portions`);
 });
+
+test('eight weeks are looked through; what they teach rests on what was seen, one of it is taken out and counted again, a figure begins anew, and plans go by another', async ({
+  lived,
+  page,
+}) => {
+  await page.goto(`${lived.url}/look-back?weeks=8`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Cooked \d times, .* later than planned/);
+  await expect(page.getByRole('region', { name: /^Session of Sat \d/ }).first()).toContainText('What moved it');
+  await expect(page.getByRole('region', { name: 'Thrown away' })).toContainText('nobody knew what it was');
+  await expect(page.getByRole('region', { name: 'Money' })).toContainText('rapeseed oil 22 % dearer');
+
+  const teaches = page.getByRole('region', { name: 'What it teaches' });
+  const row = (name: string) =>
+    teaches.getByRole('row').filter({ has: page.getByRole('rowheader', { name, exact: true }) });
+  const comesUp = row('The sealed cooker comes up in');
+  const seen = comesUp.getByRole('button', { name: /rests on$/ });
+  const n = Number(await seen.textContent());
+  expect(n).toBeGreaterThan(9);
+  await seen.click();
+  const sightings = teaches.locator('.sightings li');
+  await expect(sightings).toHaveCount(n);
+  await sightings
+    .nth(1)
+    .getByRole('button', { name: /is wrong$/ })
+    .click();
+  await page.getByLabel('Why is it wrong?').fill('the pin was not seen');
+  await page.getByLabel('Why is it wrong?').press('Enter');
+  await expect(seen).toHaveText(`${n - 1}`);
+  await expect(sightings.nth(1)).toContainText('not counted: the pin was not seen');
+  await sightings.nth(1).getByRole('button', { name: 'Count it again' }).click();
+  await expect(seen).toHaveText(`${n}`);
+
+  await teaches.getByRole('button', { name: 'Begin anew', exact: true }).click();
+  await expect(seen).toHaveText('0');
+  await expect(sightings).toHaveCount(0);
+  await page.locator('.last-change').getByRole('button', { name: 'Undo' }).click();
+  await expect(seen).toHaveText(`${n}`);
+  await seen.click();
+
+  const oven = row('What is in the oven takes');
+  await oven.getByRole('button', { name: /rests on$/ }).click();
+  await expect(teaches.getByText(/tasks would together be \d+ min longer/)).toBeVisible();
+  await teaches.getByRole('button', { name: 'Plan with it' }).click();
+  await expect(oven).toContainText(/plans go by 1\.\d\d times/);
+  // The same figure, on the same terms, where the ovens are.
+  await oven.getByRole('link').click();
+  await expect(page).toHaveURL(/kitchen$/);
+  await expect(page.getByLabel('Things take')).toHaveValue(/^1\.\d+$/);
+  await page
+    .getByRole('row', { name: /What is in the oven takes/ })
+    .getByRole('button')
+    .click();
+  await page.getByRole('button', { name: 'Plan by the book' }).click();
+  await expect(page.getByRole('row', { name: /What is in the oven takes/ })).toContainText('plans go by the book');
+});

@@ -15,7 +15,7 @@ await main(async () => {
     DATABASE_URL: database.url,
     ...(database.ownerUrl ? { MIGRATION_DATABASE_URL: database.ownerUrl } : {}),
     PORT: process.env.PORT ?? '4180',
-    DEMO: 'load',
+    DEMO: 'load with past',
   };
   const children = [
     ['npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server', '-w', '--preserveWatchOutput'], root],

@@ -89,7 +89,7 @@ await main(async () => {
           DATABASE_URL: database.url,
           ...(database.ownerUrl ? { MIGRATION_DATABASE_URL: database.ownerUrl } : {}),
           LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
-          ...(empty ? {} : { DEMO: 'load' }),
+          ...(empty ? {} : { DEMO: 'load with past' }),
         },
         stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
         // A Ctrl-C reaches the whole group; the server is told by us, once.

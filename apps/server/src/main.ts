@@ -19,8 +19,12 @@ try {
   }
   throw thrown;
 }
-if (process.env['DEMO'] === 'load')
-  await loadDemo(`http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`, serverNow());
+if (process.env['DEMO']?.startsWith('load'))
+  await loadDemo(
+    `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`,
+    serverNow(),
+    process.env['DEMO'] === 'load with past',
+  );
 // Whoever has started this server is gone: without it nobody stops it, and it would hold the port.
 process.on('disconnect', () => process.kill(process.pid, 'SIGTERM'));
 process.send?.({ ready: `http://${host}:${port}` });

@@ -110,7 +110,8 @@ async function sound(): Promise<readonly { method: 'POST' | 'PUT'; path: string;
   };
   const version = lot.version;
   return [
-    ...demoCommands(DEMO_KITCHEN, new Date(server.now()))
+    ...Object.values(demoCommands(DEMO_KITCHEN, new Date(server.now())))
+      .flat()
       .filter(({ path }) => path !== '/kitchens')
       .map(({ method, path, body }) => ({
         method,

@@ -47,7 +47,7 @@ export async function startKitchenServer({
   demo,
   at = SETS_OUT,
 }: {
-  readonly demo: boolean;
+  readonly demo: boolean | 'with past';
   readonly at?: string;
 }): Promise<KitchenServer> {
   setServerClock(new Date(at));
@@ -68,7 +68,7 @@ export async function startKitchenServer({
   await app.listen(0, '127.0.0.1');
   const { port } = app.getHttpServer().address() as AddressInfo;
   const url = `http://127.0.0.1:${port}`;
-  if (demo) await loadDemo(url, serverNow());
+  if (demo) await loadDemo(url, serverNow(), demo === 'with past');
   const direct = new pg.Client({ connectionString: databaseUrl.href });
   direct.on('error', () => undefined);
   await direct.connect();

@@ -130,20 +130,20 @@ const SOAKED = STARTER_RECIPES.flatMap(({ component, steps }) =>
 );
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
-/** The hut's kitchen as the commands that a cook would have sent, dated from today. */
-export function demoCommands(kitchen: string, now: Date): readonly DemoCommand[] {
+/** The hut's kitchen as the commands that a cook would have sent, dated from today: what has stood there for long, and what is there today. */
+export function demoCommands(
+  kitchen: string,
+  now: Date,
+): { readonly standing: readonly DemoCommand[]; readonly today: readonly DemoCommand[] } {
   const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = dayAt(now, zone);
   const at = `/kitchens/${kitchen}`;
   // The next full hour leaves time to look around before it starts.
   const start = new Date(Math.ceil(now.getTime() / HOUR_MS) * HOUR_MS);
-  return [
-    opened(kitchen, zone),
-    ...shelfAndShops(at, today),
-    ...recipesAndBoxes(at, today),
-    ...whoEats(at, today),
-    ...nextSession(at, start, zone),
-  ];
+  return {
+    standing: [opened(kitchen, zone), ...recipes(at), ...whoEats(at)],
+    today: [...shelfAndShops(at, today), ...boxes(at, today), soupNight(at, today), ...nextSession(at, start, zone)],
+  };
 }
 
 const opened = (kitchen: string, zone: string): DemoCommand => ({
@@ -218,14 +218,16 @@ const shelfAndShops = (at: string, today: Day): readonly DemoCommand[] => [
   })),
 ];
 
-const recipesAndBoxes = (at: string, today: Day): readonly DemoCommand[] => [
-  ...[...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
+const recipes = (at: string): readonly DemoCommand[] =>
+  [...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
     method: 'POST',
     path: `${at}/recipes`,
     name: `recipe ${document.name}`,
     body: { id: namedId(`demo recipe:${document.name}`), document },
-  })),
-  ...FROZEN.map((box, n): DemoCommand => ({
+  }));
+
+const boxes = (at: string, today: Day): readonly DemoCommand[] =>
+  FROZEN.map((box, n): DemoCommand => ({
     method: 'POST',
     path: `${at}/lots`,
     name: `frozen ${n}`,
@@ -238,10 +240,9 @@ const recipesAndBoxes = (at: string, today: Day): readonly DemoCommand[] => [
       origin: 'found',
       boughtOn: addDays(today, -FROZEN_DAYS_AGO),
     },
-  })),
-];
+  }));
 
-const whoEats = (at: string, today: Day): readonly DemoCommand[] => [
+const whoEats = (at: string): readonly DemoCommand[] => [
   {
     method: 'PUT',
     path: `${at}/appetites`,
@@ -261,26 +262,27 @@ const whoEats = (at: string, today: Day): readonly DemoCommand[] => [
     name: `appetite ${recipe.name}`,
     body: { food: recipe.component.id, portionsADay: 1, seen: null },
   })),
-  {
-    method: 'POST',
-    path: `${at}/week/changes`,
-    name: 'soup in three days',
-    body: {
-      add: [],
-      size: [],
-      drop: [],
-      slots: [
-        {
-          day: addDays(today, 3),
-          meal: 'dinner',
-          parts: [{ food: namedId(`component:${FROZEN_DISH}`), portions: 1 }],
-          guests: 0,
-          note: 'soup night',
-        },
-      ],
-    },
-  },
 ];
+
+const soupNight = (at: string, today: Day): DemoCommand => ({
+  method: 'POST',
+  path: `${at}/week/changes`,
+  name: 'soup in three days',
+  body: {
+    add: [],
+    size: [],
+    drop: [],
+    slots: [
+      {
+        day: addDays(today, 3),
+        meal: 'dinner',
+        parts: [{ food: namedId(`component:${FROZEN_DISH}`), portions: 1 }],
+        guests: 0,
+        note: 'soup night',
+      },
+    ],
+  },
+});
 
 /** What is cooked next; the beans have been soaking since last night. */
 function nextSession(at: string, start: Date, zone: string): readonly DemoCommand[] {

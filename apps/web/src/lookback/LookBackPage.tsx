@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { harmlessRow, type PastState } from '@kestrel-ridge/core/formats';
-import { MINUTE_MS, addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, addDays, dayAt, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import {
   weekThatWas,
   type KitchenView,
@@ -17,7 +17,7 @@ import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { giveFile } from '../parts/giveFile.ts';
-import { clockAt, dateWords, dayClockAt, duration } from '../parts/times.ts';
+import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
 import { causeWords, doOtherwise, headline, lateWords, priceWords } from './lookBackWords.ts';
@@ -146,9 +146,12 @@ function Past({
 function Session({ session, zone }: { session: PastSession; zone: string }) {
   const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names } = session;
   const plannedFinish = finish - lateness.minutes * MINUTE_MS;
+  const told = lateness.causes.filter(({ minutes }) => Math.abs(minutes) >= HALF_A_MINUTE);
+  const day = dayAt(new Date(plannedStart), zone);
+  const when = `${dayName(day)} ${dateWords(day)}, ${clockAt(plannedStart, zone)}`;
   return (
-    <section aria-label={`Session of ${dayClockAt(plannedStart, zone)}`}>
-      <h2>{dayClockAt(plannedStart, zone)}</h2>
+    <section aria-label={`Session of ${when}`}>
+      <h2>{when}</h2>
       {doubt ? (
         <p className="soft">Nothing is made of its times: {doubt}.</p>
       ) : (
@@ -166,11 +169,11 @@ function Session({ session, zone }: { session: PastSession; zone: string }) {
             <dt>hands, as planned</dt>
             <dd className="number">{duration(handsPlanned)}</dd>
           </dl>
-          {lateness.causes.length > 0 && (
+          {told.length > 0 && (
             <details open>
               <summary>What moved it</summary>
               <ul>
-                {lateness.causes.slice(0, MOST_CAUSES).map((cause) => (
+                {told.slice(0, MOST_CAUSES).map((cause) => (
                   <li key={`${cause.task ?? ''} ${cause.cause}`}>{causeWords(cause, names)}</li>
                 ))}
               </ul>
@@ -183,6 +186,7 @@ function Session({ session, zone }: { session: PastSession; zone: string }) {
 }
 /** Smaller ones are told by nobody. */
 const MOST_CAUSES = 6;
+const HALF_A_MINUTE = 0.5;
 
 function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
   const { cooked, paidMinor, budgetMinor, prices, thrownMinor } = week;

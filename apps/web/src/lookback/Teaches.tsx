@@ -61,7 +61,7 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
           title="Begin all of them anew?"
           description="What runs taught until now is set aside. Figures that plans go by already stay. It can be taken back."
           okText="Begin anew"
-          onConfirm={() => says.setBack(undefined, 'All that runs teach')}
+          onConfirm={() => void says.setBack(undefined, 'All that runs teach')}
         >
           <Button>Begin all anew</Button>
         </Popconfirm>

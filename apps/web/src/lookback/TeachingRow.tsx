@@ -96,11 +96,7 @@ function RestsOn({
         {now.own && <Button onClick={() => void says.goBy(key, undefined)}>Plan by the book</Button>}
         {seen.length > 0 && <Button onClick={() => void says.setBack(key, what)}>Begin anew</Button>}
         {setAside > 0 && setBack.length > 0 && (
-          <Button
-            onClick={async () => {
-              for (const { id } of setBack) await says.unsay(id);
-            }}
-          >
+          <Button onClick={() => void says.unsayAll(setBack.map(({ id }) => id))}>
             Count what was before again ({setAside})
           </Button>
         )}

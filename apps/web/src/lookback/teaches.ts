@@ -1,5 +1,5 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { CLAIMED_FROM, goneBy, stepOf, type FigureKey, type LearnedFigure } from '@kestrel-ridge/core/learn';
+import { CLAIMED_FROM, canGoBy, goneBy, stepOf, type FigureKey, type LearnedFigure } from '@kestrel-ridge/core/learn';
 import { learnedFor, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
@@ -17,14 +17,15 @@ export interface Teaching {
   readonly figure?: LearnedFigure;
 }
 
-/** What is nearer to the book than this is the book's. */
+/** What is nearer to the book than this is the book's; and what is a little further off, while the book may well be right. */
 const SAME = 0.02;
-/** Of one step a little is no matter. */
-const SAME_STEP = 0.05;
+const NEARLY_SAME = 0.06;
+const isTheBooks = (value: number, { least, most }: { readonly least: number; readonly most: number }): boolean =>
+  Math.abs(value - 1) < SAME || (Math.abs(value - 1) < NEARLY_SAME && least <= 1 && most >= 1);
 
 const times = (value: number): string => `${value.toFixed(2)} times`;
 
-/** All that is learned and claimed, the surest first; and how much more is seen, but too seldom yet. */
+/** All that is learned and claimed: what plans can go by first, and the surest first; and how much more is seen, but too seldom yet. */
 export function teachings(
   view: KitchenView,
   learned: LearnedState | undefined,
@@ -38,7 +39,7 @@ export function teachings(
     const dish = view.foods.get(food)?.name;
     if (!name || !dish) return [];
     const told = learnedFor(view, eater, food);
-    if (told.n >= CLAIMED_FROM && Math.abs(told.times - 1) < SAME) return [];
+    if (told.n >= CLAIMED_FROM && isTheBooks(told.times, told)) return [];
     return [
       {
         what: `${name}’s helping of ${dish}`,
@@ -55,10 +56,13 @@ export function teachings(
   return {
     claimed: all
       .filter(({ n, figure }) => n >= CLAIMED_FROM || (figure && hasWord(figure)))
-      .sort((a, b) => b.n - a.n || a.what.localeCompare(b.what)),
+      .sort((a, b) => usableFirst(a) - usableFirst(b) || b.n - a.n || a.what.localeCompare(b.what)),
     seldom: all.filter(({ n, figure }) => n > 0 && n < CLAIMED_FROM && !(figure && hasWord(figure))).length,
   };
 }
+
+/** What plans can go by comes first. */
+const usableFirst = ({ figure }: Teaching): number => (figure && canGoBy(figure.key) ? 0 : 1);
 
 /** Somebody has said something of it, or some of it is too far off: it is told, however seldom it was seen. */
 const hasWord = ({ seen, setAside }: LearnedFigure): boolean =>
@@ -68,7 +72,10 @@ function isWorthTelling(view: KitchenView, figure: LearnedFigure): boolean {
   const { kind } = figure.key;
   if (figure.n < CLAIMED_FROM || hasWord(figure) || kind === 'hotter' || kind === 'cooler') return true;
   if (goneBy(view.kitchen.equipment, figure.key).own) return true;
-  return Math.abs(figure.value - 1) >= (kind === 'step' ? SAME_STEP : SAME);
+  // Of a step the book is right while its minutes are.
+  const book = figure.seen[0]?.bookMinutes ?? 0;
+  if (kind === 'step' && Math.round(book * figure.value) === Math.round(book)) return false;
+  return !isTheBooks(figure.value, figure);
 }
 
 function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Teaching {

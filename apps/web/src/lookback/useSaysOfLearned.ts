@@ -38,5 +38,8 @@ export function useSaysOfLearned({ kitchen }: Pick<KitchenView, 'kitchen'>) {
       });
     },
     unsay: (id: string) => send(unsaid(id)),
+    unsayAll: async (ids: readonly string[]) => {
+      for (const id of ids) await send(unsaid(id));
+    },
   };
 }

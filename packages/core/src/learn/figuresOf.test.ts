@@ -41,7 +41,7 @@ test('a sighting that is said to be wrong is seen with the reason, and counts no
   ]);
   expect(with4?.n).toBe(4);
   // What is said of another figure, or of another run, is said of that.
-  expect(figure(four, HANDS, [{ ...outOf('r4'), figure: OVEN } as LearnSaid])?.n).toBe(4);
+  expect(figure(four, HANDS, [{ ...outOf('r4'), figure: OVEN }])?.n).toBe(4);
 });
 
 test('set back, a figure begins anew; with nothing seen since it is the book’s and is not told', () => {
@@ -69,6 +69,15 @@ test('in an oven a recipe is one voice however often it is baked, and one whose 
   expect(before?.n).toBe(8);
   expect(Math.abs((after?.value ?? 0) / (before?.value ?? 1) - 1)).toBeLessThan(0.01);
   expect(after?.seen.filter(({ far }) => far)).toHaveLength(12);
+});
+
+test('what was only ever found done when the clock rang is claimed by nobody, however often', () => {
+  const bounds = Array.from({ length: 9 }, (_, n) =>
+    seen({ kind: 'step', of: 'kale/sweat' }, 1, n, { bound: 'at most' }),
+  );
+  expect(figure(bounds, { kind: 'step', of: 'kale/sweat' })?.n).toBe(0);
+  const looked = [1.1, 1.12, 1.08].map((value, n) => seen({ kind: 'step', of: 'kale/sweat' }, value, 20 + n));
+  expect(figure([...bounds, ...looked], { kind: 'step', of: 'kale/sweat' })?.n).toBe(3);
 });
 
 test('a cook who was seen once is nearly as quick as the household; who was seen often is as quick as seen', () => {

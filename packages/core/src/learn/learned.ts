@@ -23,8 +23,10 @@ export interface Observed {
 /** What was seen, drawn towards what the book says while it was seen seldom; undefined where nothing was. */
 export function learned(seen: readonly Observation[], { one, many, prior }: Observed): Learned | undefined {
   if (seen.length === 0) return undefined;
-  const { mean, least, most, n } = posteriorOf(prior, seen);
+  const { mean, least, most, outliers } = posteriorOf(prior, seen);
   const values = seen.map(({ value }) => value);
+  // Bounds draw a figure, and found none: whoever taps "done" when the clock rings has not said how long it took.
+  const n = seen.filter(({ bound }, at) => bound === undefined && !outliers.includes(at)).length;
   return {
     value: hundredths(mean),
     source: `this kitchen, ${n} ${n === 1 ? one : many}`,

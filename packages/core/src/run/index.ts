@@ -17,7 +17,7 @@ export { pressureCycles } from './pressure.ts';
 export type { PressureCycle } from './pressure.ts';
 export { whyLate } from './lateness.ts';
 export type { LateMinutes, Lateness } from './lateness.ts';
-export { projectRun } from './project.ts';
+export { edgesOf, projectRun } from './project.ts';
 export type { RunTask, RunView, TaskStatus } from './project.ts';
 export { leaveOutMeans } from './leaveOut.ts';
 export type { LeaveOutMeans, LeftOutWork } from './leaveOut.ts';

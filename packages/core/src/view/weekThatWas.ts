@@ -284,16 +284,25 @@ function thrownIn(view: KitchenView, movements: readonly PastMovement[]): readon
     .sort((a, b) => (b.minor ?? 0) - (a.minor ?? 0));
 }
 
+/** Of each food, its last purchase of these days against the last one before them; where there was none, against the first of them. */
 function pricesIn(view: KitchenView, purchases: KitchenView['costs']['prices']): readonly PriceChange[] {
-  return purchases
-    .flatMap((price): PriceChange[] => {
+  const byDay = [...purchases].sort((a, b) => a.on.localeCompare(b.on));
+  return [...new Set(byDay.map(({ food }) => food))]
+    .flatMap((food): PriceChange[] => {
+      const mine = byDay.filter((price) => price.food === food);
+      const [first] = mine;
+      const last = mine[mine.length - 1];
+      const name = view.foods.get(food)?.name;
+      if (!first || !last || name === undefined) return [];
       const before = view.costs.prices
-        .filter(({ food, on, from }) => food === price.food && from === 'purchase' && on < price.on)
+        .filter((price) => price.food === food && price.from === 'purchase' && price.on < first.on)
         .sort((a, b) => b.on.localeCompare(a.on))[0];
-      if (!before) return [];
-      const times = price.minor / Number(price.amount) / (before.minor / Number(before.amount));
-      const name = view.foods.get(price.food)?.name;
-      return name === undefined || Math.abs(times - 1) < NEWS ? [] : [{ food: price.food, name, on: price.on, times }];
+      const from = before ?? first;
+      const [was, is] = [from.minor / Number(from.amount), last.minor / Number(last.amount)];
+      // A till rounds to whole minor units: of a pinch that alone is a tenth.
+      const rounding = 0.5 / Number(from.amount) + 0.5 / Number(last.amount);
+      const times = is / was;
+      return Math.abs(times - 1) < NEWS || Math.abs(is - was) <= rounding ? [] : [{ food, name, on: last.on, times }];
     })
     .sort((a, b) => Math.abs(b.times - 1) - Math.abs(a.times - 1));
 }

@@ -1,0 +1,82 @@
+import type {
+  KitchenState,
+  LearnedState,
+  LotState,
+  MovementState,
+  PastState,
+  WeekState,
+} from '@kestrel-ridge/core/formats';
+import type { FigureKind } from '@kestrel-ridge/core/learn';
+import { addDays } from '@kestrel-ridge/core/quantity';
+import { PAST_WEEKS, TRUE_FIGURES } from '../src/demo/hutPast.ts';
+import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
+
+let server: KitchenServer;
+let at: string;
+let before: string;
+
+beforeAll(async () => {
+  before = new Date().toISOString();
+  server = await startKitchenServer({ demo: 'with past' });
+  at = `kitchens/${server.kitchen}`;
+}, 120_000);
+afterAll(() => server.close());
+
+const get = async <T>(path: string): Promise<T> => (await server.get<T>(`${at}${path}`)).body;
+
+test('after its eight weeks the server lives in its own time again, and today is as without them', async () => {
+  const { today } = await get<KitchenState>('');
+  expect(today).toBe('2026-04-29');
+  expect(before < new Date().toISOString()).toBe(true);
+  const { batches, sessions } = await get<WeekState>('/week');
+  expect(batches.filter(({ status }) => status === 'planned')).toHaveLength(5);
+  expect(sessions.filter(({ status }) => status === 'planned')).toHaveLength(1);
+});
+
+test('in all eight weeks, what was made is what was eaten, thrown away and is still there, to the gram', async () => {
+  const { today } = await get<KitchenState>('');
+  const past = await get<PastState>(`/past?from=${addDays(today, -69)}&until=${today}`);
+  expect(past.runs).toHaveLength(PAST_WEEKS);
+  const made = past.movements.filter(({ kind }) => kind === 'made').map(({ lot }) => lot);
+  expect(made.length).toBeGreaterThan(PAST_WEEKS * 3);
+  const onHand = new Map((await get<LotState[]>('/lots')).map(({ id, onHand: amount }) => [id, Number(amount)]));
+  for (const lot of made) {
+    const sum = (kinds: readonly string[]) =>
+      past.movements.reduce(
+        (all, { lot: of, kind, amount }) => all + (of === lot && kinds.includes(kind) ? Number(amount) : 0),
+        0,
+      );
+    expect(sum(['made']) + sum(['eaten']) + sum(['thrown'])).toBeCloseTo(onHand.get(lot) ?? 0, 6);
+  }
+  const reasons = past.movements.flatMap(({ kind, reason }) => (kind === 'thrown' ? [reason] : []));
+  expect(new Set(reasons)).toEqual(new Set(['too much was made', 'nobody knew what it was']));
+  // What was bought for the past is used up by it.
+  const [first] = past.movements;
+  const ledger = await get<MovementState[]>(`/lots/${first?.lot ?? ''}/movements`);
+  expect(ledger.reduce((sum, { amount }) => sum + Number(amount), 0)).toBeCloseTo(0, 6);
+});
+
+test('what its records teach is what the hut is really like, within the interval that is told', async () => {
+  const { figures } = await get<LearnedState>('/learned');
+  const told = (kind: FigureKind, of = '') => figures.find(({ key }) => key.kind === kind && key.of === of);
+  const planted = [
+    [told('come up'), TRUE_FIGURES.comeUp],
+    [told('release'), TRUE_FIGURES.release],
+    [told('oven', 'oven'), TRUE_FIGURES.oven],
+    [told('cook', 'Ines'), TRUE_FIGURES.hands['Ines']],
+    [told('cook', 'Teo'), TRUE_FIGURES.hands['Teo']],
+  ] as const;
+  for (const [figure, truth = 0] of planted) {
+    expect(figure?.n).toBeGreaterThanOrEqual(3);
+    // Four fifths of intervals hold the truth; twice as wide, nearly all do.
+    const { value = 0, least = 0, most = 0 } = figure ?? {};
+    expect(Math.abs(value - truth)).toBeLessThan(most - least);
+  }
+  const { plates, eaters } = await get<WeekState>('/week');
+  const hungry = eaters.find(({ name }) => name === TRUE_FIGURES.hungry.name)?.id;
+  const mean = (mine: boolean) => {
+    const rows = plates.filter(({ eater }) => (eater === hungry) === mine);
+    return rows.reduce((sum, { sum: all }) => sum + all, 0) / rows.reduce((sum, { n }) => sum + n, 0);
+  };
+  expect(mean(true) / mean(false)).toBeCloseTo(TRUE_FIGURES.hungry.times, 1);
+});
