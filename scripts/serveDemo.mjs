@@ -22,7 +22,7 @@ function asApp(owner) {
 }
 
 /** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. Both can be taken away and brought back. */
-export async function serveDemo(clusterUrl) {
+export async function serveDemo(clusterUrl, { past = false } = {}) {
   const admin = new pg.Client({ connectionString: clusterUrl });
   await admin.connect();
   const name = `demo_${randomBytes(6).toString('hex')}`;
@@ -41,7 +41,7 @@ export async function serveDemo(clusterUrl) {
           PORT: `${port}`,
           HOST: '127.0.0.1',
           LOG_LEVEL: process.env.LOG_LEVEL ?? 'error',
-          DEMO: 'load',
+          DEMO: past ? 'load with past' : 'load',
         },
         stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
       });

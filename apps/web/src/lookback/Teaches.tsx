@@ -4,6 +4,7 @@ import { Button, Popconfirm } from 'antd';
 import { useState } from 'react';
 import { useLearnedQuery } from '../api/api.ts';
 import { TeachingRow } from './TeachingRow.tsx';
+import './lookback.css';
 import { teachings } from './teaches.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
@@ -16,7 +17,7 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
   const claimed = only ? all.claimed.filter(({ figure }) => figure && only.includes(figure.key.kind)) : all.claimed;
   const seldom = only ? 0 : all.seldom;
   return (
-    <section aria-label="What it teaches">
+    <section className="teaches-section" aria-label="What it teaches">
       <h2>{only ? 'What its runs teach' : 'What it teaches'}</h2>
       {claimed.length === 0 ? (
         <p className="soft">
