@@ -128,3 +128,24 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   await page.getByRole('button', { name: 'Plan by the book' }).click();
   await expect(page.getByRole('row', { name: /What is in the oven takes/ })).toContainText('plans go by the book');
 });
+
+test('a nameless box from the freezer is guessed by what was frozen here; one tap names it', async ({ hut, page }) => {
+  const { get, post } = await kitchenOf(page.request, hut.url);
+  const foods = await get<{ id: string; name: string }[]>('/foods');
+  const { places } = await get<{ places: { id: string; name: string }[] }>('');
+  // Two portions of the soup, as it lies there.
+  await post('/lots', {
+    id: randomUUID(),
+    food: foods.find(({ name }) => name === 'nameless box')?.id,
+    place: places.find(({ name }) => name === 'freezer')?.id,
+    amount: '950',
+    origin: 'found',
+  });
+  await page.goto(`${hut.url}/shelf`);
+  await page.getByTestId('lot-nameless box').click();
+  const box = page.getByRole('complementary', { name: 'nameless box' });
+  await expect(box.getByText('By what was frozen here:')).toBeVisible();
+  await box.getByRole('button', { name: /^Leek and split-pea soup, / }).click();
+  await expect(page.locator('.last-change')).toContainText('Named a box Leek and split-pea soup');
+  await expect(page.getByTestId('lot-nameless box')).toHaveCount(0);
+});

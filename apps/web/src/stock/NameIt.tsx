@@ -1,6 +1,7 @@
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { newId } from '../parts/newId.ts';
+import { BoxGuesses } from './BoxGuesses.tsx';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 
@@ -12,18 +13,19 @@ export function NameIt({ view, lot, done }: { view: KitchenView; lot: ShelfLot; 
     .filter((each) => each.facts.base === lot.state.base && each.id !== lot.food.id)
     .map((each) => ({ value: each.id, label: each.name }))
     .sort((a, b) => a.label.localeCompare(b.label));
-  const keep = async () => {
+  const name = async (of: string | undefined) => {
     const sent = await send({
       path: `lots/${lot.state.id}/name`,
-      body: { id: newId(), food, version: lot.state.version },
+      body: { id: newId(), food: of, version: lot.state.version },
       touches: ['shelf', 'week'],
-      undo: `Named a box ${options.find((each) => each.value === food)?.label ?? ''}`,
+      undo: `Named a box ${options.find((each) => each.value === of)?.label ?? ''}`,
     });
     if (sent.ok) done();
   };
   return (
     <section>
       <h3>What is it?</h3>
+      <BoxGuesses view={view} lot={lot} name={name} />
       <Select
         aria-label="What is in the box"
         placeholder="Name it"
@@ -33,7 +35,7 @@ export function NameIt({ view, lot, done }: { view: KitchenView; lot: ShelfLot; 
         options={options}
         style={{ width: '100%', marginBottom: 8 }}
       />
-      <Button disabled={food === undefined} onClick={() => void keep()}>
+      <Button disabled={food === undefined} onClick={() => void name(food)}>
         It is that
       </Button>
     </section>

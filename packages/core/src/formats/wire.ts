@@ -235,7 +235,10 @@ export interface PastMovement {
   /** In the food's base unit; negative when food leaves. */
   readonly amount: string;
   readonly reason: string | null;
+  readonly place: string;
   readonly placeKind: PlaceKind;
+  /** The kind of box it stands in. */
+  readonly box: string | null;
   /** What a portion in it weighs; null: it is no box. */
   readonly portionG: string | null;
   /** What so much of it had cost; null: nobody knows. */

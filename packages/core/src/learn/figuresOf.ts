@@ -43,15 +43,20 @@ const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
  */
 export function figuresOf(sightings: readonly Sighting[], said: readonly LearnSaid[]): readonly LearnedFigure[] {
   const byKey = new Map<string, Sighting[]>();
+  const besides = new Map<string, Sighting>();
   for (const sighting of sightings) {
-    const key = `${sighting.figure.kind}|${sighting.figure.of}`;
-    byKey.set(key, [...(byKey.get(key) ?? []), sighting]);
+    const { kind, of } = sighting.figure;
+    const key = `${kind}|${of}`;
+    const mine = byKey.get(key);
+    if (mine) mine.push(sighting);
+    else byKey.set(key, [sighting]);
+    if (kind === 'oven' || kind === 'hands') besides.set(taskOf(sighting), sighting);
   }
   const figures = new Map<string, LearnedFigure>();
   for (const kind of ['come up', 'release', 'hotter', 'cooler', 'hands', 'cook', 'oven', 'step'] as const)
     for (const [key, mine] of byKey) {
       if (mine[0]?.figure.kind !== kind) continue;
-      const figure = figureOf(mine, said, above(mine[0], sightings, figures));
+      const figure = figureOf(mine, said, above(mine[0], besides, figures));
       if (figure) figures.set(key, figure);
     }
   return [...figures.values()];
@@ -59,19 +64,19 @@ export function figuresOf(sightings: readonly Sighting[], said: readonly LearnSa
 
 /** What a figure is drawn to where it was seen seldom: the household's hands, its oven, or the book. */
 function above(
-  { figure, run, task }: Sighting,
-  sightings: readonly Sighting[],
+  sighting: Sighting,
+  besides: ReadonlyMap<string, Sighting>,
   known: ReadonlyMap<string, LearnedFigure>,
 ): number {
+  const { figure } = sighting;
   const hands = known.get('hands|')?.value ?? 1;
   if (figure.kind === 'cook') return hands;
   if (figure.kind !== 'step') return OBSERVED[figure.kind].prior.mean;
-  const beside = sightings.find(
-    (each) => each.run === run && each.task === task && (each.figure.kind === 'oven' || each.figure.kind === 'hands'),
-  );
+  const beside = besides.get(taskOf(sighting))?.figure;
   if (!beside) return 1;
-  return beside.figure.kind === 'hands' ? hands : (known.get(`oven|${beside.figure.of}`)?.value ?? 1);
+  return beside.kind === 'hands' ? hands : (known.get(`oven|${beside.of}`)?.value ?? 1);
 }
+const taskOf = ({ run, task }: Sighting): string => `${run} ${task}`;
 
 function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], mean: number): LearnedFigure | undefined {
   const [first] = sightings;

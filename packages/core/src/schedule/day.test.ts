@@ -71,6 +71,52 @@ describe('what cannot all hold', () => {
       ),
       { numRuns: 25 },
     ));
+  test('what is named is the smallest also when it is asked by itself: two pins round a vessel and three tight waits', () => {
+    const task = (id: string, minutes: number, attention: 'full' | 'none' = 'full', at?: number) => ({
+      id,
+      dish: id.slice(0, 2),
+      name: id,
+      minutes,
+      attention,
+      ...(at === undefined ? {} : { at }),
+    });
+    const use = (id: string, from: string, to: string, wash: number) => ({ id, resource: 'insert', from, to, wash });
+    const pinned: Problem = {
+      ...two,
+      resources: [{ id: 'insert', kind: 'vessel' }],
+      tasks: [
+        task('d0t0', 3),
+        task('d0t1', 6),
+        task('d1t0', 5),
+        task('d1t1', 1, 'full', 11),
+        task('d1t2', 1),
+        task('d1t3', 1),
+        task('d1t4', 1, 'none'),
+        task('d2t0', 1, 'none'),
+        task('d2t1', 1, 'full', 5),
+      ],
+      links: [
+        { from: 'd0t0', to: 'd0t1', min: 0, max: 0 },
+        { from: 'd1t0', to: 'd1t1', min: 0, max: null },
+        { from: 'd1t1', to: 'd1t2', min: 0, max: 0 },
+        { from: 'd1t2', to: 'd1t3', min: 0, max: 0 },
+        { from: 'd1t3', to: 'd1t4', min: 0, max: 0 },
+        { from: 'd2t0', to: 'd2t1', min: 0, max: 8 },
+      ],
+      uses: [use('u0', 'd0t0', 'd0t0', 1), use('u1', 'd1t0', 'd1t2', 0), use('u2', 'd2t0', 'd2t0', 0)],
+    };
+    const named = smallestConflict(pinned);
+    expect(named.length).toBeGreaterThan(0);
+    const alone: Problem = {
+      ...pinned,
+      links: pinned.links.map((link) =>
+        named.some((each) => each.kind === 'longest wait' && each.from === link.from && each.to === link.to)
+          ? link
+          : { ...link, max: null },
+      ),
+    };
+    expect(smallestConflict(alone)).toEqual(named);
+  });
   test('pins of tasks that are gone fall away', () =>
     expect(wished({ pins: { elsewhere: 3 }, breaks: [] })).toEqual(two));
 });

@@ -1,5 +1,7 @@
 export { foldStockAt } from './foldAt.ts';
 export type { TimedMovement } from './foldAt.ts';
+export { guessBox } from './guessBox.ts';
+export type { Block, BoxGuess, BoxGuesses, FrozenOnce } from './guessBox.ts';
 export { foldStock } from './ledger.ts';
 export type { Lot, LotDates, LotId, Movement, MovementKind, PlaceId } from './ledger.ts';
 export { needsOf } from './needs.ts';

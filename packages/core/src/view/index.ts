@@ -38,6 +38,7 @@ export { DAYS, stripsOf, weekDays } from './stripsOf.ts';
 export type { ComponentStrip } from './stripsOf.ts';
 export { suggestedChange } from './suggestedChange.ts';
 export { demandedOf, learnedFor, learnedOf, tableOf, helpingsOn, thoseWhoEat } from './tableOf.ts';
+export { frozenOnce } from './frozenOnce.ts';
 export { whatItChanges } from './whatItChanges.ts';
 export { openOf, plannedTasks, spreadsOf, tasksOf } from './tasksOf.ts';
 export type { DayTasks } from './tasksOf.ts';
