@@ -127,6 +127,11 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
     .click();
   await page.getByRole('button', { name: 'Plan by the book' }).click();
   await expect(page.getByRole('row', { name: /What is in the oven takes/ })).toContainText('plans go by the book');
+  // What a step takes here stands where the step does.
+  await page.goto(`${lived.url}/look-back`);
+  await page.getByRole('link', { name: 'told in the recipe' }).first().click();
+  await expect(page).toHaveURL(/recipes\//);
+  await expect(page.locator('.step-here').first()).toHaveText(/^here \d+ min, likely \d+ to \d+ min, seen \d+ times$/);
 });
 
 test('a nameless box from the freezer is guessed by what was frozen here; one tap names it', async ({ hut, page }) => {

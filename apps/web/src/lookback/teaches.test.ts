@@ -1,7 +1,7 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import type { FigureKind, LearnedFigure, SeenAs } from '@kestrel-ridge/core/learn';
 import { kitchen } from '../app/kitchenForTests.ts';
-import { changeWords, sightingWords, teachings } from './teaches.ts';
+import { changeWords, sightingWords, stepsHere, teachings } from './teaches.ts';
 
 const seen: SeenAs = {
   figure: { kind: 'hands', of: '' },
@@ -73,4 +73,19 @@ test('what would change is told in whole minutes, or that nothing would', () => 
   expect(changeWords(0.3)).toBe('The next session stays as it is.');
   expect(changeWords(-11.6)).toBe('The next session’s tasks would together be 12 min shorter.');
   expect(changeWords(6)).toBe('The next session’s tasks would together be 6 min longer.');
+});
+
+test('a recipe tells which of its steps take otherwise here; a minute that is the book’s is not told', () => {
+  const [recipe] = view.recipes;
+  const [first, second, third] = recipe?.document.steps ?? [];
+  const of = (step: string | undefined) => `${recipe?.id ?? ''}/${step ?? ''}`;
+  const figures = learned(
+    figure('step', of(first?.id), 1.5, 4),
+    figure('step', of(second?.id), 1.04, 9),
+    figure('step', of(third?.id), 1.5, 2),
+    figure('step', 'another/step', 1.5, 9),
+  );
+  expect([...stepsHere(view, figures, recipe?.id ?? '')]).toEqual([
+    [first?.id, 'here 15 min, likely 14 to 16 min, seen 4 times'],
+  ]);
 });

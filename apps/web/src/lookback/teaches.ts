@@ -116,6 +116,24 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
   };
 }
 
+/** Of a recipe's steps, those that take otherwise here than it says: "here 45 min, 42 to 47, seen 3 times", by their id. */
+export function stepsHere(
+  view: KitchenView,
+  learned: LearnedState | undefined,
+  recipe: string,
+): ReadonlyMap<string, string> {
+  return new Map(
+    (learned?.figures ?? []).flatMap((figure): readonly (readonly [string, string])[] => {
+      const { key, n } = figure;
+      const [of, step] = key.of.split('/');
+      if (key.kind !== 'step' || of !== recipe || step === undefined || n < CLAIMED_FROM) return [];
+      if (!isWorthTelling(view, figure)) return [];
+      const { here, likely } = teachingOf(view, figure, step);
+      return [[step, `here ${here}, likely ${likely}, seen ${n} times`]];
+    }),
+  );
+}
+
 /** What a figure is called; undefined where what it is of is not there any more. */
 export function figureWords(view: KitchenView, { kind, of }: FigureKey): string | undefined {
   switch (kind) {

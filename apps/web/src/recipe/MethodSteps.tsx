@@ -2,7 +2,16 @@ import { goesWords, stepTimes, stepWords, writtenWords, type Revision } from '@k
 import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** The method as it is read at arm's length: what is done, what goes in where it is only a share, what else comes out. */
-export function MethodSteps({ view, recipe }: { view: KitchenView; recipe: Revision }) {
+export function MethodSteps({
+  view,
+  recipe,
+  here,
+}: {
+  view: KitchenView;
+  recipe: Revision;
+  /** What steps take in this kitchen, by their id. */
+  here: ReadonlyMap<string, string>;
+}) {
   const nameOf = (id: string) => recipe.steps.find((step) => step.id === id)?.name ?? id;
   return (
     <ol className="method">
@@ -19,6 +28,7 @@ export function MethodSteps({ view, recipe }: { view: KitchenView; recipe: Revis
               {stepTimes(step)}
               {shares.length > 0 && ` · takes ${shares.join(', ')}`}
             </small>
+            {here.has(step.id) && <small className="step-here">{here.get(step.id)}</small>}
             {step.gives?.map((gives) => (
               <small key={gives.name}>
                 ↳ {gives.name}, {writtenWords(gives.amount)}: {goesWords(gives, nameOf)}

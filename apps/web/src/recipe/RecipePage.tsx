@@ -5,9 +5,11 @@ import { perPortion, scaleBatch } from '@kestrel-ridge/core/scaling';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useLearnedQuery } from '../api/api.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { stepsHere } from '../lookback/teaches.ts';
 import { Cautions } from '../app/Cautions.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { Empty } from '../parts/Empty.tsx';
@@ -62,6 +64,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
       : undefined;
   const running = view.session?.status === 'running';
   const taught = taughtBy(view, recipe);
+  const { data: learned } = useLearnedQuery(kitchen.id);
 
   const make = async () => {
     setBusy(true);
@@ -134,7 +137,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           {document.unit && <Assembly view={view} recipe={document} />}
           <IngredientTable view={view} scaled={scaled} />
           <h2 className="method-head">Method</h2>
-          <MethodSteps view={view} recipe={document} />
+          <MethodSteps view={view} recipe={document} here={stepsHere(view, learned, recipe.id)} />
           <Cautions ids={scaled.cautions} fridgeDays={document.component.fridgeDays.value} />
         </div>
         <aside className="aside">
