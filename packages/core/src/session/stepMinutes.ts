@@ -130,7 +130,11 @@ export function atHeight(
 }
 
 /** Minutes as this kitchen's own figure has them: its hands, its oven. */
-export function byThisKitchen(minutes: Reasoned<Window>, whose: string, own: Sourced<number> | undefined): Reasoned<Window> {
+export function byThisKitchen(
+  minutes: Reasoned<Window>,
+  whose: string,
+  own: Sourced<number> | undefined,
+): Reasoned<Window> {
   if (!own || own.value === 1) return minutes;
   const value = scaled(minutes.value, own.value);
   return {
