@@ -29,6 +29,7 @@ export function NowCard({
   freeUntil,
   now,
   zone,
+  takeUp,
   tap,
 }: {
   kitchen: KitchenView;
@@ -42,6 +43,8 @@ export function NowCard({
   freeUntil: number;
   now: Moment;
   zone: string;
+  /** The hands have this one, whatever becomes ready meanwhile. */
+  takeUp: () => void;
   tap: (...what: readonly RunFact[]) => void;
 }) {
   const [asking, setAsking] = useState(false);
@@ -50,8 +53,11 @@ export function NowCard({
   const batch = kitchen.batches.find(({ state }) => state.id === about.batch);
   const early = freeUntil - now > MINUTE_MS;
   const done = () => {
-    if (readBack) setAsking(true);
-    else tap({ kind: 'done', task: task.id });
+    if (readBack) {
+      // What is asked stays until it is answered, also of a step that is not due yet.
+      takeUp();
+      setAsking(true);
+    } else tap({ kind: 'done', task: task.id });
   };
   return (
     <section className={early ? 'now-card rest' : 'now-card'}>

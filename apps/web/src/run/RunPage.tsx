@@ -118,6 +118,7 @@ function Worktop({
               freeUntil={Math.min(current.start, ...next.map(({ start }) => start))}
               now={now}
               zone={zone}
+              takeUp={() => setPicked(current.id)}
               tap={tap}
             />
           ) : (
