@@ -1,12 +1,5 @@
 import { namedId } from '@kestrel-ridge/core/food';
-import type {
-  BatchState,
-  FoodState,
-  KitchenState,
-  LotState,
-  RecipeState,
-  WeekState,
-} from '@kestrel-ridge/core/formats';
+import type { PastState, FoodState, KitchenState, LotState, RecipeState, WeekState } from '@kestrel-ridge/core/formats';
 import { Fraction, MINUTE_MS, addDays, dayAt, momentAt, seeded, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { edgesOf, type RunFact } from '@kestrel-ridge/core/run';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
@@ -182,26 +175,22 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
       })),
     });
 
-    const { batches } = await ask<WeekState>(server, `${at}/week`);
-    const { batches: stored } = batches.some(({ session: of }) => of === session)
-      ? { batches }
-      : await ask<{ batches: BatchState[] }>(server, `${at}/past?from=${saturday}&until=${saturday}`);
+    const { batches } = await ask<PastState>(server, `${at}/past?from=${saturday}&until=${saturday}`);
+    const boxId = (batch: string, where: string): string => namedId(`demo past box ${batch} ${where}`);
     for (const { id, recipe, portions, freeze = 0 } of dishes) {
       const box = (where: string, many: number) =>
-        many === 0 ? [] : [{ id: namedId(`demo past box ${id} ${where}`), place: place(where), portions: many }];
+        many === 0 ? [] : [{ id: boxId(id, where), place: place(where), portions: many }];
       await post(`/batches/${id}/put-away`, `put away ${n} ${recipe.name}`, {
         boxes: [...box('fridge', portions - freeze), ...box('freezer', freeze)],
         ifShort: 'take what is there',
-        version: stored.find((batch) => batch.id === id)?.version,
+        version: batches.find((batch) => batch.id === id)?.version,
       });
     }
-    const mine = (lots: readonly LotState[]) =>
-      dishes.flatMap(({ id }) => lots.filter(({ id: lot }) => lot === namedId(`demo past box ${id} fridge`)));
-    const frozen = (lots: readonly LotState[]) =>
-      dishes.flatMap(({ id }) => lots.filter(({ id: lot }) => lot === namedId(`demo past box ${id} freezer`)));
     const shelf = await ask<LotState[]>(server, `${at}/lots`);
-    let boxes = mine(shelf);
-    boxesOf[n] = frozen(shelf);
+    const boxesIn = (where: string) =>
+      dishes.flatMap(({ id }) => shelf.filter(({ id: lot }) => lot === boxId(id, where)));
+    let boxes = boxesIn('fridge');
+    boxesOf[n] = boxesIn('freezer');
 
     for (const [m, [after, meal]] of MEALS.entries()) {
       const day = addDays(saturday, after);
