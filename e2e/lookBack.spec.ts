@@ -131,7 +131,9 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   await page.goto(`${lived.url}/look-back`);
   await page.getByRole('link', { name: 'told in the recipe' }).first().click();
   await expect(page).toHaveURL(/recipes\//);
-  await expect(page.locator('.step-here').first()).toHaveText(/^here \d+ min, likely \d+ to \d+ min, seen \d+ times$/);
+  await expect(page.locator('.step-here').first()).toHaveText(
+    /^here \d\.\d\d times as long, likely \d\.\d\d to \d\.\d\d, seen \d+ times$/,
+  );
 });
 
 test('a nameless box from the freezer is guessed by what was frozen here; one tap names it', async ({ hut, page }) => {

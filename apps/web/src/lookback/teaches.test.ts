@@ -86,6 +86,6 @@ test('a recipe tells which of its steps take otherwise here; a minute that is th
     figure('step', 'another/step', 1.5, 9),
   );
   expect([...stepsHere(view, figures, recipe?.id ?? '')]).toEqual([
-    [first?.id, 'here 15 min, likely 14 to 16 min, seen 4 times'],
+    [first?.id, 'here 1.50 times as long, likely 1.40 to 1.60, seen 4 times'],
   ]);
 });

@@ -116,7 +116,7 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
   };
 }
 
-/** Of a recipe's steps, those that take otherwise here than it says: "here 45 min, 42 to 47, seen 3 times", by their id. */
+/** Of a recipe's steps, those that take otherwise here than it says: "here 1.12 times as long, likely 1.05 to 1.18, seen 3 times", by their id. */
 export function stepsHere(
   view: KitchenView,
   learned: LearnedState | undefined,
@@ -128,8 +128,11 @@ export function stepsHere(
       const [of, step] = key.of.split('/');
       if (key.kind !== 'step' || of !== recipe || step === undefined || n < CLAIMED_FROM) return [];
       if (!isWorthTelling(view, figure)) return [];
-      const { here, likely } = teachingOf(view, figure, step);
-      return [[step, `here ${here}, likely ${likely}, seen ${n} times`]];
+      // In times: at another size the minutes are others.
+      const { value, least, most } = figure;
+      return [
+        [step, `here ${times(value)} as long, likely ${least.toFixed(2)} to ${most.toFixed(2)}, seen ${n} times`],
+      ];
     }),
   );
 }
