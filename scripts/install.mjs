@@ -37,14 +37,20 @@ function postgresBin() {
   return version && path.join(base, version, 'bin');
 }
 
-const CHROMIUM = ['/usr/bin/chromium', '/usr/bin/chromium-browser'];
+/** Debian's Chromium without a desktop; where it has none of its own, the whole one, which works harder for the same pages. */
+const CHROMIUM = { 'chromium-headless-shell': '/usr/bin/chromium-headless-shell', chromium: '/usr/bin/chromium' };
 
 /** The browser that the journeys are walked in. */
 export async function installChromium() {
-  const found = CHROMIUM.find((file) => existsSync(file));
-  if (found) return found;
-  await apt(['chromium']);
-  return CHROMIUM[0];
+  const [[headless, file], [whole, wholeFile]] = Object.entries(CHROMIUM);
+  if (existsSync(file)) return file;
+  try {
+    await apt([headless]);
+    return file;
+  } catch (thrown) {
+    if (!existsSync(wholeFile)) await apt([whole]).catch(() => Promise.reject(thrown));
+    return wholeFile;
+  }
 }
 
 /** What the checks need of Debian. It may come while npm's packages do; a fault is told by whoever waits for it. */
