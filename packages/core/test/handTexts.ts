@@ -5,6 +5,7 @@ import {
   doubtOfStep,
   indexFoods,
   ingredientTexts,
+  nothingToBoilOff,
   readIngredientLine,
   readMethod,
   readRecipeText,
@@ -34,6 +35,10 @@ export function readingOf(text: string): string {
   const soaks = soaksInLines(lines, read);
   const steps = readMethod([...soaks, ...splitMethod(words.method)]);
   const dry = unsoaked(lines, steps);
+  const dryPots = nothingToBoilOff(
+    steps.map((step) => step.text),
+    lines,
+  );
   return [
     `${words.name || '?'} × ${words.portions ?? '?'}`,
     ...lines.map(({ amount, food, doubts, group }) => {
@@ -41,7 +46,7 @@ export function readingOf(text: string): string {
       return `${amountWords(amount)} | ${food?.name ?? '-'}${group ? ` | ${group}` : ''}${asked ? ' ?' : ''}`;
     }),
     ...(dry ? [`soak ${dry} ?`] : []),
-    ...steps.map((step) => {
+    ...steps.map((step, n) => {
       const time =
         step.kind === 'ahead'
           ? `${step.hours?.least}-${step.hours?.most} h before`
@@ -54,7 +59,7 @@ export function readingOf(text: string): string {
       const where = [step.kind === 'pressure' ? 'at pressure' : step.station, step.celsius, release]
         .filter(Boolean)
         .join(' ');
-      return `- ${time}, ${step.attention.needs}${where ? `, ${where}` : ''}${doubtOfStep(step) ? ' ?' : ''}: ${step.text.slice(0, 40)}`;
+      return `- ${time}, ${step.attention.needs}${where ? `, ${where}` : ''}${doubtOfStep(step, dryPots.includes(n)) ? ' ?' : ''}: ${step.text.slice(0, 40)}`;
     }),
     '',
   ].join('\n');

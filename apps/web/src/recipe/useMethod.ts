@@ -1,6 +1,7 @@
 import {
   doubtOfStep,
   needsInMethod,
+  nothingToBoilOff,
   readMethod,
   soaksInLines,
   splitMethod,
@@ -63,9 +64,14 @@ export function useMethod(
     ];
     const texts = [...added, ...own];
     const read = readMethod(texts);
+    const needs = needsInMethod(read, lines, readLine);
+    const dryPots = nothingToBoilOff(texts, [
+      ...lines,
+      ...needs.map(({ line, step }) => ({ ...readLine(line), atStep: step })),
+    ]);
     const steps = read.map((step, at) => ({
       step,
-      doubt: doubtOfStep(step),
+      doubt: doubtOfStep(step, dryPots.includes(at)),
       n: numbered[at - added.length]?.n,
       written: written[numbered[at - added.length]?.n ?? -1] ?? step.text,
     }));
@@ -74,7 +80,7 @@ export function useMethod(
       steps,
       texts,
       leftOut: written.flatMap((text, n) => (mended[n] === '' ? [{ text, n }] : [])),
-      needs: needsInMethod(read, lines, readLine),
+      needs,
       soak,
       asked: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0),
     };

@@ -53,7 +53,7 @@ export type { IngredientLine } from './ingredient/readIngredientLine.ts';
 export { linesApart } from './ingredient/linesApart.ts';
 export { ingredientTexts } from './recipeText/ingredientTexts.ts';
 export type { IngredientText } from './recipeText/ingredientTexts.ts';
-export { asLine, asRevision, unreadyLines, writtenOf } from './recipeText/asRevision.ts';
+export { asLine, asRevision, nothingToBoilOff, unreadyLines, writtenOf } from './recipeText/asRevision.ts';
 export type { ReadLine, ReadRecipe } from './recipeText/asRevision.ts';
 export { fromJsonLd, toJsonLd } from './recipeText/jsonLd.ts';
 export type { BrokenFile, RecipeFacts } from './recipeText/jsonLd.ts';

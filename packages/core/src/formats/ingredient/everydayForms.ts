@@ -165,10 +165,13 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, food = '', n = '', rest = '') => `${n} ${food}${rest ? `, ${rest}` : ''}`,
   ],
-  // "rolled oats 50 g"
+  // "rolled oats 50 g", "shallots 3", "thyme, 4 sprigs", "dried porcini 15 g, soaked"; "flour type 550" is none.
   [
-    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+(${NUMBER}\s*${MEASURE})$`, 'iu'),
-    (_, food = '', n = '') => `${n} ${food}`,
+    new RegExp(
+      String.raw`^(\p{L}[\p{L} -]*?)(?<!\b(?:type|no|nr|number|size|grade|step|part|strength))(?:\s*[,:]\s*|\s+)((?:${NUMBER}\s*(?:${MEASURE}|tablespoons?|teaspoons?|grams?|kilos?|lit(?:re|er)s?|cloves?|sprigs?|stalks?|sticks?|leaves|heads?|handfuls?|bunch(?:es)?|slices?|pieces?|small|medium|large|big)|(?:\d{1,2}|\d+\/\d+|\d+ \d+\/\d+)))(?:,\s*(.*))?$`,
+      'iu',
+    ),
+    (_, food = '', n = '', rest = '') => `${n} ${food}${rest ? `, ${rest}` : ''}`,
   ],
   // "3 carrots, diced (300g)"
   [

@@ -52,7 +52,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
-  const read = readAmount(bare, system);
+  const first = readAmount(bare, system);
+  const { rest, more } = withMore(first.rest, system);
+  const read = { ...first, amount: summed(first.amount, more), rest: more.length > 0 ? rest : first.rest };
   const doubts: Doubt[] = [...read.doubts];
   const form: string[] = [];
 
@@ -194,7 +196,13 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts.push(eachOrAll(text, held, read.amount));
   // "1 small pumpkin, approx. 800 g unpeeled": a second amount that nobody used.
   const unused = [...tail, ...bracketed].find((part) => WEIGHED.test(part));
-  if (food && unused !== undefined && !weighed && doubts.length === 0 && !usesAmountOf(read.amount, unused, read.also))
+  if (
+    food &&
+    unused !== undefined &&
+    !weighed &&
+    doubts.length === 0 &&
+    !usesAmountOf(first.amount, unused, read.also, system)
+  )
     doubts.push(whichAmount(bare, food, unused));
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
@@ -216,12 +224,46 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
 
 const WEIGHED = /(?<![\d.,/-])(\d+(?:[.,]\d+)?)\s*(kg|g|ml|l|oz|lbs?)\b(?!\s*(?:\/|per)\b)/i;
 
+/** What is weighed twice comes to the same within a tenth part. Common practice, no published source. */
+const SAME = 0.1;
+
 /** Is the amount in these words the line's own, or the same in other units? */
-const usesAmountOf = (amount: Amount, words: string, also: Quantity | undefined): boolean =>
-  also !== undefined ||
-  amount.kind === 'mass' ||
-  amount.kind === 'volume' ||
-  (amount.kind === 'pack' && (amount.holds !== undefined || /each/i.test(words)));
+function usesAmountOf(amount: Amount, words: string, also: Quantity | undefined, system: UnitSystem): boolean {
+  if (also !== undefined) return true;
+  if (amount.kind === 'pack') return amount.holds !== undefined || /each/i.test(words);
+  if (amount.kind !== 'mass' && amount.kind !== 'volume') return false;
+  // A weight beside a volume says the same of the same food; of two weights one is of something else, unless they agree.
+  const [said] = WEIGHED.exec(words) ?? [''];
+  const second = readAmount(said, system).amount;
+  if (second.kind !== amount.kind) return true;
+  const [one, other] = [inBase(amount).valueOf(), inBase(second).valueOf()];
+  return Math.abs(one - other) <= SAME * one;
+}
+
+/** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */
+const MORE = /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$/i;
+
+/** What comes behind the amount, and what more of it is said there, for what else it is needed. */
+function withMore(rest: string, system: UnitSystem): { readonly rest: string; readonly more: readonly Quantity[] } {
+  const said = MORE.exec(rest);
+  const { amount, rest: behind } = readAmount((said?.[1] ?? '').replace(/^another\s+/i, ''), system);
+  const same = /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(behind);
+  return said && same && (amount.kind === 'mass' || amount.kind === 'volume')
+    ? { rest: rest.slice(0, said.index), more: [amount] }
+    : { rest, more: [] };
+}
+
+/** All of them together, where they are measured alike; otherwise the first as it was. */
+const summed = (amount: Amount, more: readonly Quantity[]): Amount =>
+  more.reduce<Amount>(
+    (sum, each) =>
+      sum.kind === 'mass' && each.kind === 'mass'
+        ? { kind: 'mass', g: sum.g.add(each.g) }
+        : sum.kind === 'volume' && each.kind === 'volume'
+          ? { kind: 'volume', mL: sum.mL.add(each.mL) }
+          : sum,
+    amount,
+  );
 
 /** A count and a weight: which of them is how much it is? */
 function whichAmount(line: string, food: Food, words: string): Doubt {

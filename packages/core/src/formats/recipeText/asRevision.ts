@@ -27,8 +27,9 @@ import { kindOfDish } from './kindOfDish.ts';
 import { idOfStep } from './stepIds.ts';
 import { fries, isFriedInPanfuls, onceMorePerPan, oncePerPan } from './panfuls.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, readMethod, type MethodStep } from './readMethodStep.ts';
-import { namedAt, sharesIn } from './sharesIn.ts';
+import { sharesIn } from './sharesIn.ts';
 import { usualSalt } from './usualSalt.ts';
+import { weighedLines, withOff } from './boilsOff.ts';
 
 /** Kept raw, a day less than cooked. Common practice, no published source. */
 const RAW_DAYS = { value: 2, source: 'common practice, no published source' };
@@ -145,6 +146,25 @@ export function asLine(line: IngredientLine, id: string, step: string): Line | u
   };
 }
 
+/** The lines that are ready, each going into the steps that name it. */
+const readyLines = (lines: readonly ReadLine[], said: readonly string[]): readonly Line[] =>
+  lines.flatMap((line, n): Line[] => {
+    const { food } = line;
+    if (!food) return [];
+    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep((line.atStep ?? 0) + 1));
+    if (!made) return [];
+    return [line.atStep === undefined ? { ...made, into: sharesIn(said, food, made.amount) } : made];
+  });
+
+/**
+ * Steps that are said to boil down to a share, by their number, where nothing liquid that is known goes into the pot: how long they take has to be asked.
+ * @example nothingToBoilOff(['Fry the onion', 'Reduce by half'], lines) // [1]
+ */
+export function nothingToBoilOff(said: readonly string[], lines: readonly ReadLine[]): readonly number[] {
+  const ready = readyLines(lines, said);
+  return readMethod(said).flatMap((step, n) => (step.shareOff && !withOff(step, n, ready, lines).off ? [n] : []));
+}
+
 /** Minutes of hands to wash the sealed cooker before something else goes in. Common practice, no published source. */
 const COOKER_WASH = 5;
 /** Where nobody says how long: what soaks overnight. Common practice, no published source. */
@@ -235,13 +255,7 @@ export function asRevision({ name, portions, lines, method }: ReadRecipe): Revis
   );
   const stands = read.find((step) => step.afterwards)?.afterwards;
   const readyAfter = stands ? `Ready ${stands.least} h after it is made. ` : '';
-  const ready = lines.flatMap((line, n): Line[] => {
-    const { food } = line;
-    if (!food) return [];
-    const made = asLine(line, `${n + 1}-${food.name.replace(/ /g, '-')}`, idOfStep((line.atStep ?? 0) + 1));
-    if (!made) return [];
-    return [line.atStep === undefined ? { ...made, into: sharesIn(said, food, made.amount) } : made];
-  });
+  const ready = readyLines(lines, said);
   const steps = read.map((step, n) => asStep(withOff(step, n, ready, lines), n, name, said));
   const sealed = read.some((step) => step.kind === 'pressure');
   const tray = read.some((step) => step.station === 'oven') && !read.some((step) => step.station === 'burner');
@@ -314,31 +328,3 @@ function withPacketLine(
       : line,
   );
 }
-
-/** "Reduce by half": so much of the liquid that it names, or else of all that is in the pot by then. Nothing liquid in it, and it stays the minutes that were read. */
-function withOff(step: MethodStep, n: number, ready: readonly Line[], lines: readonly IngredientLine[]): MethodStep {
-  const { shareOff } = step;
-  if (!shareOff) return step;
-  const before = new Set(Array.from({ length: n }, (_, at) => idOfStep(at + 1)));
-  const liquids = weighedLines(ready, lines).filter(({ food }) => isLiquid(food));
-  const named = liquids.filter(({ food }) => namedAt(shareOff.upTo, food) >= 0);
-  const boiling =
-    named.length > 0 ? named : liquids.filter(({ line }) => line.into.some((into) => before.has(into.step)));
-  const grams = boiling.reduce((sum, each) => sum + each.grams, 0);
-  const off = Math.round(grams * shareOff.share);
-  return off > 0 ? { ...step, off: { n: `${off}`, unit: 'mL' } } : step;
-}
-
-/** What is poured and boils off: water, stock, wine, juice, passata; no oil. */
-const isLiquid = ({ facts }: Food): boolean => facts.kind === 'water' || (facts.base === 'mL' && facts.kind !== 'fat');
-
-/** What goes in by weight, as far as it can be told. */
-const weighedLines = (
-  ready: readonly Line[],
-  lines: readonly IngredientLine[],
-): readonly { readonly line: Line; readonly food: Food; readonly grams: number }[] =>
-  ready.flatMap((line) => {
-    const food = lines.find((each) => each.food?.id === line.food)?.food;
-    const grams = food && massOf(food, quantityOf(line.amount));
-    return food && grams?.ok ? [{ line, food, grams: grams.value.g.valueOf() }] : [];
-  });

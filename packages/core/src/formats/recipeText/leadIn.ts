@@ -10,6 +10,10 @@ const DAYS = /\b(?:(\d{1,2})|a|one|two|three)(?: ?(?:to|-|or) ?(\d{1,2}|two|thre
 const IN_DAYS = { a: 1, one: 1, two: 2, three: 3, four: 4 } as const;
 const DAYS_A_WEEK = 7;
 
+/** "What isn't eaten in 3 days": how long it keeps, not how long it stands before. */
+const EATEN_WITHIN =
+  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$/i;
+
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
 /** A soak whose end nobody says may go on as long again, but not beyond a day. Common practice, no published source. */
@@ -36,7 +40,8 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
 export function leadIn(text: string): SaidLead | undefined {
   const plain = plainSigns(text);
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
-  const days = DAYS.exec(plain);
+  const found = DAYS.exec(plain);
+  const days = found && !EATEN_WITHIN.test(plain.slice(0, found.index)) ? found : null;
   const [first] = timesIn(plain);
   // "At least 4 hours or up to 2 days"
   if (days && first && first.end < days.index && first.to >= LEAD_FROM_H * 60)

@@ -67,9 +67,14 @@ function bareDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   };
 }
 
-/** What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. */
-export function doubtOfStep(step: MethodStep): StepDoubt | undefined {
+/** What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. `dry`: nothing that boils off is known to be in the pot. */
+export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefined {
   const { text } = step;
+  if (step.shareOff && dry)
+    return {
+      question: 'Nothing liquid is named that could boil down. How long does it take?',
+      choices: minutesOf(text, [3, 5, 10, 20]),
+    };
   if (step.kind === 'pressure') {
     if (step.low)
       return {

@@ -4,7 +4,7 @@ import type { Attention, PressureStep, StationUse, Window } from '../../recipe/i
 import { leadIn } from './leadIn.ts';
 import { boiledOffIn, shareOffIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
-import { withoutNames } from './kitchenVerbs.ts';
+import { blends, withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { BARE_NUMBER } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
@@ -57,7 +57,6 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
   /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
-const BLEND = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -145,7 +144,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     named ??
     (inOven
       ? 'oven'
-      : BLEND.test(plain)
+      : blends(plain)
         ? 'jug'
         : (HOB.test(beforeOff(plain)) && !preheats) || reduces
           ? 'burner'
@@ -159,7 +158,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const attention: Attention =
     reduces && !time
       ? { needs: 'look', everyMinutes: POT_LOOK }
-      : !alone || BLEND.test(plain)
+      : !alone || blends(plain)
         ? { needs: 'hands' }
         : STIRRED.test(whileItLasts(plain.replace(AIR_FRIED, '')))
           ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }

@@ -6,7 +6,8 @@ import { textLines, unwrapped } from './textLines.ts';
 
 const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
-const PORTIONS_BEHIND = /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?)$/i;
+const PORTIONS_BEHIND =
+  /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings)$/i;
 const PORTIONS_IN_NAME =
   /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
 const INGREDIENTS =
@@ -18,7 +19,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills) (?:about )?\d)/i;
+  /^(?:\d+ (?:days?|weeks?|months?) in the (?:fridge|freezer)\b|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills) (?:about )?(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|make[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -34,10 +35,10 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
-const MEASURED = /\d\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?)\b/i;
+const MEASURED = /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?)\b/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
-  /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d)/i;
+  /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:salt|pepper)(?:(?:,| and| &| \+)? (?:salt|pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
   /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
@@ -141,8 +142,11 @@ export function readRecipeText(text: string): RecipeText {
         part = 'method';
         method.push(bare);
       } else list(bare);
-    } else if (part === 'method') method.push(bare);
-    else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
+    } else if (part === 'method') {
+      // Each point of a list is a step of its own, in whichever letter it begins.
+      if (BULLET.test(line)) method.push('');
+      method.push(bare);
+    } else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
     else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare)) list(bare);
     else if (
       ingredients.length > 0 &&
@@ -151,7 +155,7 @@ export function readRecipeText(text: string): RecipeText {
     )
       list(bare);
     // What nobody does is bought: "enough water to cover", "sesame seeds and spring onions, to serve".
-    else if (ingredients.length > 0 && isShort(bare) && !saysDeed(bare)) list(bare);
+    else if (ingredients.length > 0 && (isShort(bare) || isAside(bare, lines[at - 1])) && !saysDeed(bare)) list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
@@ -188,7 +192,8 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
 ];
 
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
-const EATERS = /[(,=]\s*(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i;
+const EATERS =
+  /[(,=]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i;
 
 const portionsWithin = (text: string): number | undefined => {
   const eaters = EATERS.exec(text);
@@ -220,11 +225,17 @@ function portionsIn(line: string): number | undefined {
   if (eaters) return Number(eaters[1] ?? eaters[2]);
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
-  // "Makes about 600 g" says how much, not for how many.
-  return number && !/^(?:k?g|grams?|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?)\b/i.test(number.rest)
+  // "Makes about 600 g" says how much, and "1 loaf" how many of what is cut up: neither says for how many.
+  return number && !MADE.test(number.rest) && !(CUT_UP.test(number.rest) && number.value.compare(2) < 0)
     ? number.value.valueOf()
     : undefined;
 }
+
+const MADE =
+  /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|tubs?|boxes|bags?)\b/i;
+/** Nobody eats one of these alone. */
+const CUT_UP =
+  /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;
 
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
 function isName(line: string, next: string | undefined): boolean {
@@ -238,6 +249,10 @@ function isName(line: string, next: string | undefined): boolean {
 
 /** Before the heading of the method, a short line is bought. */
 const isShort = (line: string): boolean => line.length <= LONGEST_INGREDIENT && !/[.!?]$/.test(line);
+
+/** "salt at the end!!" right under the last line of a list belongs to it. */
+const isAside = (line: string, above: string | undefined): boolean =>
+  above !== '' && line.length < 45 && !/[.!?]\s/.test(line);
 
 const isSentence = (line: string): boolean =>
   line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);

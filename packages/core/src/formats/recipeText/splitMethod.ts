@@ -1,5 +1,7 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
+import { boiledOffIn, shareOffIn } from './boiledOffIn.ts';
+import { blends } from './kitchenVerbs.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
@@ -17,7 +19,7 @@ const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
-const CAPITAL_START = /(?<=[.!?;])\s+(?=[\p{Lu}“"'(])/u;
+const CAPITAL_START = /(?<=[.!?;])\s+(?=[\p{Lu}“"'(]|\d+ (?:days?|weeks?|months?)\b)/u;
 
 /** The sentences of a paragraph. */
 export function sentencesOf(paragraph: string): readonly string[] {
@@ -44,7 +46,10 @@ function clausesOf(sentence: string): readonly string[] {
   }
   if (rest.length === 0 || durationsIn(first).length === 0) return [sentence];
   const clauses = rest.map((clause) => `Then ${clause}`);
-  return clauses.every((clause) => durationsIn(clause).length > 0 || BARE_NUMBER.test(clause))
+  // "Soak for 15 minutes, then blitz" stands for a quarter of an hour, and not in the blender.
+  return clauses.every(
+    (clause) => durationsIn(clause).length > 0 || BARE_NUMBER.test(clause) || (blends(clause) && !blends(first)),
+  )
     ? [first, ...clauses]
     : [sentence];
 }
@@ -66,6 +71,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
           leadIn(text)?.hours !== undefined ||
           isPressure(text) ||
           bareMinutesIn(text).length > 0 ||
+          (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||
           (/^Then /.test(text) && BARE_NUMBER.test(text));
         // "Add the nuts for the last 5 minutes" happens within the step before.
         if (

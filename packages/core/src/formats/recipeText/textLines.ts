@@ -8,9 +8,13 @@ const HEADED =
   /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
-const IN_ONE_LINE = /^((?!ingredients|method)\p{L}[\p{L} ]{2,30}):\s+(\d.+)$/iu;
+const IN_ONE_LINE = /^((?!ingredients|method)\p{L}[\p{L} ]{2,30}):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
 const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
+
+/** An amount without a number. */
+const BY_FEEL =
+  /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|bunch|knob|splash|drizzle|juice|zest|salt|pepper)\b/i;
 
 /** For how many, or how long: nothing to buy. */
 const ABOUT_IT =
@@ -78,7 +82,8 @@ function linesOf(raw: string): readonly string[] {
   const listed = IN_ONE_LINE.exec(line);
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
-    if (items.length > 1 && items.every((item) => readNumber(plainSigns(item)))) return [`${listed[1]}:`, ...items, ''];
+    if (items.length > 1 && items.every((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)))
+      return [`${listed[1]}:`, ...items, ''];
   }
   if (line.startsWith('|') || / \| /.test(line)) {
     if (RULE.test(line)) return [];
