@@ -70,6 +70,12 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     /^(?:an?|one|1)\s+(pound|kilo|kg|litre|liter|cup|pint|teaspoon|tablespoon)\s+and\s+a\s+half\b/i,
     (_, unit = '') => `1.5 ${unit}`,
   ],
+  // "3 thyme sprigs"
+  [
+    new RegExp(String.raw`^(${NUMBER})\s+(\p{L}+)\s+(sprigs?|stalks?|cloves?)$`, 'iu'),
+    (all, n = '', food = '', piece = '') =>
+      /^(?:large|small|big|fat|few|good)$/i.test(food) ? all : `${n} ${piece} ${food}`,
+  ],
   // "10 basil leaves"
   [/^(\d+)\s+(basil|mint|parsley|coriander|oregano)\s+leaves$/i, (_, n = '', food = '') => `${n} leaves ${food}`],
   // "garlic (3 cloves)", "salt (1 tsp)", "garlic, 3 cloves"

@@ -40,7 +40,7 @@ export function linesApart(text: string, foods: FoodIndex): readonly string[] {
   }
   // "lime wedges, guacamole and rice to serve"
   const served = /,?\s*\b(?:to serve|for serving|to garnish|for garnish|to finish)\s*$/i.exec(text);
-  if (served && !readNumber(plainSigns(text))) {
+  if (served && !/\d/.test(plainSigns(text))) {
     const parts = text.slice(0, served.index).split(AMONG).filter(Boolean);
     if (parts.length > 1) return parts.map((part) => `${part} to serve`);
   }

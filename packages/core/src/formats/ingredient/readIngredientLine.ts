@@ -170,12 +170,23 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     read.amount.kind === 'count' && !read.feel && found && !('near' in found) && /^(?:leaves|leaf)\b/i.test(found.after)
       ? { feel: { word: 'leaf', n: read.amount.each } }
       : {};
-  const second = side.join(' ');
-  if (food && /\d/.test(second) && findFood(second, foods))
+  // "1 onion, stuck with 3 cloves": an ingredient of its own, with its amount.
+  const second = [side.join(' '), ...tail.filter((part) => /\bwith\b/i.test(part))].find(
+    (part) => /\d/.test(part) && findFood(part, foods) !== undefined,
+  );
+  if (food && second !== undefined)
     doubts.push({
       about: 'food',
       question: `“${second}” holds an ingredient of its own. Write it on a line of its own.`,
-      choices: [{ label: `only ${food.name}`, line: text.replace(second, '').trim() }],
+      choices: [
+        {
+          label: `only ${food.name}`,
+          line: text
+            .replace(second, '')
+            .replace(/[\s,]+$/, '')
+            .trim(),
+        },
+      ],
     });
 
   const felt = food && byFeel(food, { ...read, ...leaves });

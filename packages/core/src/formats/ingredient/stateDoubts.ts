@@ -60,6 +60,14 @@ export function stateDoubts(
     return [
       { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },
     ];
+  if (/\bchill?i powder\b/i.test(text) && amount.kind === 'volume' && amount.mL.compare(HOT_ML) > 0)
+    return [
+      {
+        about: 'food',
+        question: 'Is that ground hot chilli alone, or a mild mixture, which is mostly paprika?',
+        choices: instead(['cayenne pepper', 'paprika']),
+      },
+    ];
   if (food.name === 'black pepper' && isWholeNumber(amount) && !/\bblack|grain|corn/i.test(text))
     return [
       {
@@ -70,6 +78,9 @@ export function stateDoubts(
     ];
   return [];
 }
+
+/** More than two teaspoons of ground chilli in a dish are rarely hot chilli alone, mL. Common practice, no published source. */
+const HOT_ML = 10;
 
 /** Nobody counts these, unless their table says what one is. */
 const UNCOUNTED = new Set<Food['facts']['kind']>(['grain', 'legume', 'fat', 'acid', 'water', 'nut or seed']);

@@ -56,7 +56,7 @@ const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|medium|gentle|high)(?:[- ](?:high|low))? heat|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -104,7 +104,7 @@ const TEN = 10;
 const OVEN_C = 200;
 
 /** "Fry for 5 minutes and set aside": what comes behind the time is not what takes it. */
-const SET_ASIDE = /,?\s*(?:and|then)\s+(?:then )?set (?:it |them )?aside\b[^.]*/i;
+const SET_ASIDE = /(?:,\s*|,?\s*(?:and|then)\s+(?:then )?)set (?:it |them )?aside\b[^.]*/i;
 const withoutEnd = (plain: string): string => {
   const end = SET_ASIDE.exec(plain);
   return end && durationsIn(plain.slice(0, end.index)).length > 0 ? plain.replace(SET_ASIDE, '') : plain;

@@ -19,7 +19,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:\d+ (?:days?|weeks?|months?) in the (?:fridge|freezer)\b|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills) (?:about )?(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about )?(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|make[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -41,7 +41,7 @@ const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:salt|pepper)(?:(?:,| and| &| \+)? (?:salt|pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
-  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:–-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*|[½¼¾⅓⅔])\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|tablespoons?|teaspoons?)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 /** No dish is called so long. */
@@ -168,6 +168,11 @@ export function readRecipeText(text: string): RecipeText {
       notes.push(bare);
     } else method.push(bare);
   }
+  // "Per bag:" over a list: it is written for one.
+  if (groups.length > 0 && groups.every((each) => EACH_ONE.test(each))) {
+    portions = 1;
+    groups.fill('');
+  }
   const steps = unwrapped(method)
     .map((paragraph) => {
       const [done, told] = parted(sentencesOf(paragraph), (sentence) => !TELLS.test(sentence));
@@ -233,6 +238,8 @@ function portionsIn(line: string): number | undefined {
 
 const MADE =
   /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|tubs?|boxes|bags?)\b/i;
+/** What a list is for, where it is for one of them. */
+const EACH_ONE = /^(?:per|for (?:each|one)|each)\b/i;
 /** Nobody eats one of these alone. */
 const CUT_UP =
   /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;
@@ -240,7 +247,7 @@ const CUT_UP =
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
 function isName(line: string, next: string | undefined): boolean {
   if (line === '' || line.length > LONGEST_NAME || headingOf(line)) return false;
-  if (!AMOUNT_AT_START.test(plainSigns(line)) && !AMOUNT_BEHIND.test(line)) return true;
+  if (!AMOUNT_AT_START.test(plainSigns(line)) && !AMOUNT_BEHIND.test(plainSigns(line))) return true;
   return (
     line.length < 60 &&
     (next === '' || (next !== undefined && (headingOf(next) !== undefined || portionsIn(next) !== undefined)))
@@ -258,6 +265,6 @@ const isSentence = (line: string): boolean =>
   line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);
 
 const isIngredient = (line: string): boolean =>
-  (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(line)) &&
+  (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(plainSigns(line))) &&
   line.length <= LONGEST_INGREDIENT &&
   !/\.\s+[A-Z]/.test(line);

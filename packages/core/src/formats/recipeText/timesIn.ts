@@ -33,6 +33,9 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
 const BARE =
   /\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2})(?=(?: more)?\s*(?:[,.;)]|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))/gi;
 
+const HOURS_TO_HOURS =
+  /\b(\d{1,2})\s*(?:hours?|hrs?|h)\.?(?:\s*(\d{1,2})(?:\s*min\w*)?)?\s*(?:-|to)\s*(\d{1,2})\s*(?:hours?|hrs?|h)\b\.?(?:\s*(\d{1,2})\b(?:\s*min\w*)?(?!\s*(?:g|ml|°|c\b|f\b)))?/gi;
+
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();
 
@@ -49,6 +52,13 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
       const end = match.index + match[0].length;
       if (free(match.index, end)) found.push({ from, to, at: match.index, end });
     }
+  // "1 hr-1 hr 15": from so much to so much.
+  for (const match of plain.matchAll(HOURS_TO_HOURS)) {
+    const [, a = '', am, b = '', bm] = match;
+    const [from, to] = [Number(a) * 60 + Number(am ?? 0), Number(b) * 60 + Number(bm ?? 0)];
+    const end = match.index + match[0].length;
+    if (to >= from && free(match.index, end)) found.push({ from, to, at: match.index, end });
+  }
   // "1 hr 15": the minutes stand without their unit.
   for (const match of plain.matchAll(
     /\b(\d{1,2})\s*(?:hours?|hrs?|h)\.?\s*(\d{2})\b(?!\s*(?:g|ml|°|c\b|f\b|min|-|to\b))/gi,
