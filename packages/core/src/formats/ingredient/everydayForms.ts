@@ -74,7 +74,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [
     new RegExp(String.raw`^(${NUMBER})\s+(\p{L}+)\s+(sprigs?|stalks?|cloves?)$`, 'iu'),
     (all, n = '', food = '', piece = '') =>
-      /^(?:large|small|big|fat|few|good)$/i.test(food) ? all : `${n} ${piece} ${food}`,
+      /^(?:large|small|big|fat|few|good|whole)$/i.test(food) ? all : `${n} ${piece} ${food}`,
   ],
   // "10 basil leaves"
   [/^(\d+)\s+(basil|mint|parsley|coriander|oregano)\s+leaves$/i, (_, n = '', food = '') => `${n} leaves ${food}`],

@@ -1,9 +1,8 @@
-import { massOf, namedId, type Food } from '../../food/index.ts';
+import { namedId, type Food } from '../../food/index.ts';
 import {
   Fraction,
   MEASURES,
   inBase,
-  quantityOf,
   type Amount,
   type MeasureName,
   type Quantity,
