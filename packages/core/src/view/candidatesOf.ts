@@ -21,7 +21,7 @@ import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
 import { readyFrom } from './frozenThrough.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices } from './newestPrice.ts';
-import { coversOf, formOf, portionFacts, vegetablesIn, type MadeOf } from './platePart.ts';
+import { coversOf, formOf, portionFacts, traitsOf, vegetablesIn, type MadeOf } from './platePart.ts';
 import { cookedOn } from './promisesOf.ts';
 import { DAYS, weekDays } from './stripsOf.ts';
 import { demandedOf, learnedOf } from './tableOf.ts';
@@ -123,6 +123,7 @@ export function candidatesOf(ask: CandidateAsk): {
       name: component.name,
       kind: component.kind,
       form: formOf(document, needs.length > 1),
+      traits: traitsOf(scaled),
       covers: coversOf(component.kind, portion, vegetablesG),
       facts: portion,
       litresEach: portionG * FREEZER_LITRES_A_GRAM,

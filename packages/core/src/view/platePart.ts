@@ -1,3 +1,4 @@
+import type { Food } from '../food/index.ts';
 import { inBase } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { perPortion, type Nutrient, type ScaledBatch } from '../scaling/index.ts';
@@ -85,4 +86,29 @@ export function formOf({ component, uses }: Revision, madeOfDishes: boolean): Fo
   if (named) return named;
   if (madeOfDishes) return 'assembled';
   return uses.some(({ station }) => station === 'oven') ? 'bake' : 'pot';
+}
+
+/** A dish is of these. */
+const LEADS = new Set<Food['facts']['kind']>(['grain', 'legume', 'vegetable', 'leaf']);
+/** These are in nearly everything, and make no two dishes alike. */
+const EVERYWHERE = /\b(?:onions?|garlic|salt|pepper|stock|water|bay|lemon|vinegar|soy sauce|sugar)\b/i;
+
+/**
+ * What a dish tastes and looks of: the grain, the legume or the vegetable that there is most of, and the spice that there is most of.
+ * @example traitsOf(scaled) // ['borlotti beans', 'smoked paprika']
+ */
+export function traitsOf({ lines }: ScaledBatch): readonly string[] {
+  const weighed = lines.flatMap(({ food, grams, line }) =>
+    grams && !line.optional && !EVERYWHERE.test(food.name)
+      ? [{ name: food.name, kind: food.facts.kind, grams: inBase(grams).valueOf() }]
+      : [],
+  );
+  const most = (among: typeof weighed): readonly string[] => {
+    const [first] = [...among].sort((a, b) => b.grams - a.grams);
+    return first ? [first.name] : [];
+  };
+  return [
+    ...most(weighed.filter(({ kind }) => LEADS.has(kind))),
+    ...most(weighed.filter(({ kind }) => kind === 'seasoning')),
+  ];
 }

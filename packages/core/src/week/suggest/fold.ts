@@ -48,6 +48,8 @@ const OUTSIDE_AGAIN = 1.5;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
+/** Another main of the same beans or the same spice, that day or the day after: half a repetition. Common practice, no published source. */
+const ALIKE = 0.5;
 /** Of a good that is not there before the trip: a plate less is better than one that cannot be cooked. Scales are no better than a fiftieth. */
 const NOT_BOUGHT = 4;
 const NEARLY_ALL = 1.02;
@@ -81,6 +83,13 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const covers = new Float64Array(n * parts);
   const forms = [...new Set(candidates.map(({ form }) => form))];
   const formOf = Int32Array.from(candidates, ({ form }) => forms.indexOf(form));
+  const traits = [...new Set(candidates.flatMap((each) => each.traits ?? []))];
+  const traitFrom = new Int32Array(n + 1);
+  const traitOf: number[] = [];
+  for (const [c, each] of candidates.entries()) {
+    traitOf.push(...(each.traits ?? []).map((trait) => traits.indexOf(trait)));
+    traitFrom[c + 1] = traitOf.length;
+  }
   const isMain = Uint8Array.from(candidates, ({ kind }) => (placeOf(kind) === MAIN ? 1 : 0));
   const litres = Float64Array.from(candidates, ({ litresEach }) => litresEach);
   const likes = Float64Array.from(candidates, ({ liked, cooks }) => liked + (cooks?.inSeason ? SEASON_COUNTS : 0));
@@ -161,6 +170,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const batches = new Int32Array(sessions.length);
   const cover = new Float64Array(parts);
   const formCount = new Int32Array(forms.length);
+  const traitDay = new Int32Array(traits.length);
+  const traitBy = new Int32Array(traits.length);
   const fed = new Float64Array(groups.length * days * FACTS);
   const servedC = new Int32Array(PLACES.length);
   const servedShare = new Float64Array(PLACES.length);
@@ -210,6 +221,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     work.fill(0);
     batches.fill(0);
     formCount.fill(0);
+    traitDay.fill(-9);
     fed.fill(0);
     fromFreezer.fill(0);
     let short = 0;
@@ -294,6 +306,12 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
           if (formCount[f] > FORM_OFTEN) repeats += 1;
           const other = m % MEALS_A_DAY === 1 ? (plates[plate - PLACES.length + MAIN] as number) : -1;
           if (other >= 0 && other !== c && formOf[other] === f && f !== POT) repeats += 1;
+          for (let t = traitFrom[c] as number; t < (traitFrom[c + 1] as number); t++) {
+            const trait = traitOf[t] as number;
+            if ((traitDay[trait] as number) >= day - 1 && traitBy[trait] !== c) repeats += ALIKE;
+            traitDay[trait] = day;
+            traitBy[trait] = c;
+          }
         }
         liking += (likes[c] as number) * (got / eaters);
       }
