@@ -219,7 +219,7 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
           <WhatIf view={view} result={found} />
           <Shorten view={view} result={found} wishes={wishes} say={say} />
           <DropOrder view={view} result={found} wishes={wishes} />
-          <Rehearse result={found} startMs={startMs} zone={zone} wishes={wishes} say={say} />
+          <Rehearse view={view} result={found} startMs={startMs} zone={zone} wishes={wishes} say={say} />
         </aside>
       </div>
       <div style={{ marginTop: 24 }}>

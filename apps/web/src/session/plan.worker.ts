@@ -10,6 +10,7 @@ import {
   steadiest,
   whyNotEarlier,
   withPeople,
+  type HandsPace,
   type Obstacle,
   type Rehearsal,
   type Spread,
@@ -33,8 +34,8 @@ const planner = {
   /** For a plan that is only looked at beside the one at hand. */
   tried: (asked: Asked, from?: Plan): Planned => plan(asked, ROUNDS_TRIED, from),
   conflict: (problem: Problem): readonly Obstacle[] => smallestConflict(problem),
-  rehearse: (problem: Problem, at: Plan, spreads: Readonly<Record<string, Spread>>): Rehearsal =>
-    rehearse(problem, at, spreads, { seed: SEED, runs: REHEARSALS }),
+  rehearse: (problem: Problem, at: Plan, spreads: Readonly<Record<string, Spread>>, pace: HandsPace): Rehearsal =>
+    rehearse(problem, at, spreads, pace, { seed: SEED, runs: REHEARSALS }),
 };
 
 function plan({ problem, people, steady }: Asked, rounds: number, from: Plan | undefined): Planned {

@@ -1,4 +1,5 @@
 import { learned, type Learned, type Observed } from './learned.ts';
+import { paceOf, type Pace } from './paceOf.ts';
 import { outliersOf, type Observation } from './posterior.ts';
 import { sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
 import type { LearnSaid } from './said.ts';
@@ -17,6 +18,8 @@ export interface LearnedFigure extends Learned {
   readonly seen: readonly SeenAs[];
   /** Sightings from before it was set back to the book. */
   readonly setAside: number;
+  /** Of hands: how sessions and steps differ, for rehearsals. */
+  readonly pace?: Pace;
 }
 
 /** So many of what a figure rests on are shown. */
@@ -109,7 +112,8 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
     })
     .sort((a, b) => b.at - a.at);
   const nothing: Learned = { value: mean, source: 'the book', n: 0, least: mean, most: mean, from: mean, to: mean };
-  return { ...(told ?? nothing), key, seen: seen.slice(0, SHOWN), setAside: sightings.length - kept.length };
+  const pace = key.kind === 'hands' ? { pace: paceOf(counted.filter((sighting) => !off.has(sighting))) } : {};
+  return { ...(told ?? nothing), ...pace, key, seen: seen.slice(0, SHOWN), setAside: sightings.length - kept.length };
 }
 
 /** What speaks: every sighting for itself; of one voice together, their mean. */

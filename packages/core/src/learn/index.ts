@@ -5,6 +5,8 @@ export { figuresOf } from './figuresOf.ts';
 export type { LearnedFigure, SeenAs } from './figuresOf.ts';
 export { canGoBy, goneBy, goingBy } from './goBy.ts';
 export type { Learned } from './learned.ts';
+export { againstPlan, paceOf } from './paceOf.ts';
+export type { Pace } from './paceOf.ts';
 export { CLAIMED_FROM, posteriorOf, posteriorOfSums } from './posterior.ts';
 export type { Observation, Posterior, Prior, Sums } from './posterior.ts';
 export type { LearnSaid } from './said.ts';

@@ -1,5 +1,5 @@
 import type { Plan, Problem } from '../session/index.ts';
-import { rehearse, type Spread } from './rehearse.ts';
+import { BOOK_PACE, rehearse, type Spread } from './rehearse.ts';
 import { search, type SearchSettings } from './search.ts';
 
 /** Seeds looked at: different plans of much the same length. */
@@ -31,6 +31,6 @@ export function steadiest(problem: Problem, spreads: Readonly<Record<string, Spr
 }
 
 function doneBy(problem: Problem, plan: Plan, spreads: Readonly<Record<string, Spread>>, seed: number): number {
-  const { finishes } = rehearse(problem, plan, spreads, { seed, runs: RUNS });
+  const { finishes } = rehearse(problem, plan, spreads, BOOK_PACE, { seed, runs: RUNS });
   return finishes[Math.ceil(finishes.length * MOST_RUNS) - 1] ?? plan.makespan;
 }
