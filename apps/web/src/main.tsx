@@ -10,13 +10,14 @@ import { RouterProvider } from 'react-router';
 import { router } from './app/router.tsx';
 import { store } from './app/store.ts';
 import { themeFor } from './app/theme.ts';
-import { useLook } from './app/useLook.ts';
+import { useLook, useTouched } from './app/useLook.ts';
 import { keepOffline } from './offline/keepOffline.ts';
 
 function Root() {
   const look = useLook();
+  const touched = useTouched();
   return (
-    <ConfigProvider theme={themeFor(look)} button={{ autoInsertSpace: false }}>
+    <ConfigProvider theme={themeFor(look, touched)} button={{ autoInsertSpace: false }}>
       <AntApp message={{ top: 12, maxCount: 3 }}>
         <RouterProvider router={router} />
       </AntApp>

@@ -5,6 +5,7 @@ import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { componentId } from '@kestrel-ridge/core/recipe/write';
 import { demoRecipes } from './demoRecipes.ts';
+import { hutWeek, type HutWeek } from './hutWeek.ts';
 import { HUT_DISHES } from './dishes/index.ts';
 
 export interface DemoCommand {
@@ -130,19 +131,30 @@ const SOAKED = STARTER_RECIPES.flatMap(({ component, steps }) =>
 );
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
-/** The hut's kitchen as the commands that a cook would have sent, dated from today: what has stood there for long, and what is there today. */
+/**
+ * The hut's kitchen as the commands that a cook would have sent, dated from today: what has stood there for long, and what is there today. `planned`: with the meals of the
+ * week; otherwise everybody eats of everything, every day.
+ */
 export function demoCommands(
   kitchen: string,
   now: Date,
+  planned = false,
 ): { readonly standing: readonly DemoCommand[]; readonly today: readonly DemoCommand[] } {
   const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = dayAt(now, zone);
   const at = `/kitchens/${kitchen}`;
   // The next full hour leaves time to look around before it starts.
   const start = new Date(Math.ceil(now.getTime() / HOUR_MS) * HOUR_MS);
+  const heads = (day: Day) => EATERS.filter(({ weekdays }) => weekdays.includes(weekday(day))).length;
+  const week = planned ? hutWeek(start, zone, namedId(`component:${FROZEN_DISH}`), heads) : undefined;
   return {
-    standing: [opened(kitchen, zone), ...recipes(at), ...whoEats(at)],
-    today: [...shelfAndShops(at, today), ...boxes(at, today), soupNight(at, today), ...nextSession(at, start, zone)],
+    standing: [opened(kitchen, zone), ...recipes(at), ...whoEats(at, planned ? 0 : 1)],
+    today: [
+      ...shelfAndShops(at, today),
+      ...boxes(at, today),
+      week ? plannedMeals(at, week) : soupNight(at, today),
+      ...nextSession(at, start, zone, week?.sizes ?? SIZES),
+    ],
   };
 }
 
@@ -242,7 +254,7 @@ const boxes = (at: string, today: Day): readonly DemoCommand[] =>
     },
   }));
 
-const whoEats = (at: string): readonly DemoCommand[] => [
+const whoEats = (at: string, portionsADay: number): readonly DemoCommand[] => [
   {
     method: 'PUT',
     path: `${at}/appetites`,
@@ -260,7 +272,7 @@ const whoEats = (at: string): readonly DemoCommand[] => [
     method: 'PUT',
     path: `${at}/appetites`,
     name: `appetite ${recipe.name}`,
-    body: { food: recipe.component.id, portionsADay: 1, seen: null },
+    body: { food: recipe.component.id, portionsADay, seen: null },
   })),
 ];
 
@@ -284,8 +296,15 @@ const soupNight = (at: string, today: Day): DemoCommand => ({
   },
 });
 
+const plannedMeals = (at: string, { slots }: HutWeek): DemoCommand => ({
+  method: 'POST',
+  path: `${at}/week/changes`,
+  name: 'the meals of the week',
+  body: { add: [], size: [], drop: [], slots },
+});
+
 /** What is cooked next; the beans have been soaking since last night. */
-function nextSession(at: string, start: Date, zone: string): readonly DemoCommand[] {
+function nextSession(at: string, start: Date, zone: string, sizes: HutWeek['sizes']): readonly DemoCommand[] {
   const session = namedId('demo session');
   return [
     {
@@ -300,7 +319,7 @@ function nextSession(at: string, start: Date, zone: string): readonly DemoComman
       },
     },
     ...STARTER_RECIPES.map((recipe): DemoCommand => {
-      const [portions = '8', freezePortions = '0'] = SIZES[recipe.name] ?? [];
+      const [portions = '8', freezePortions = '0'] = sizes[recipe.name] ?? [];
       return {
         method: 'POST',
         path: `${at}/batches`,

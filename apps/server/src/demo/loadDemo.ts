@@ -18,7 +18,7 @@ export async function loadDemo(server: string, now: Date, past = false): Promise
     const { batches } = await ask<{ batches?: { status: string }[] }>(server, `/kitchens/${DEMO_KITCHEN}/week`);
     if (batches?.some(({ status }) => status === 'planned')) return false;
   }
-  const { standing, today } = demoCommands(DEMO_KITCHEN, now);
+  const { standing, today } = demoCommands(DEMO_KITCHEN, now, past);
   const began = Date.now();
   // What was cut short has as much of a past as it got.
   const lives = past && kitchens.length === 0;

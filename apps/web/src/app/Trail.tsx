@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
 import { QuickLine } from './QuickLine.tsx';
 import { STOPS } from './stops.ts';
@@ -7,7 +8,7 @@ import { useKitchenState } from './useKitchenState.ts';
 import { useWaits } from './useWaits.ts';
 
 const WIDTH = 760;
-const HEIGHT = 62;
+const HEIGHT = 40;
 
 /** The week's trail: a ridge with a way-mark for each stretch, and under it what waits there. */
 export function Trail() {
@@ -18,6 +19,13 @@ export function Trail() {
   const marks = wayMarks(STOPS.length, WIDTH, HEIGHT);
   const here = STOPS.findIndex((stop) => (stop.to === '/' ? pathname === '/' : pathname.startsWith(stop.to)));
   const ridge = trailPath(marks, WIDTH, HEIGHT);
+  // On a phone the trail is walked sideways: where one stands comes into sight.
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    const stop = list.current?.children[here];
+    if (list.current && stop instanceof HTMLElement && list.current.scrollWidth > list.current.clientWidth)
+      list.current.scrollLeft = stop.offsetLeft - (list.current.clientWidth - stop.offsetWidth) / 2;
+  }, [here]);
 
   return (
     <header className="shell-head">
@@ -35,7 +43,7 @@ export function Trail() {
             <path d={`${ridge}L${WIDTH},${HEIGHT}L0,${HEIGHT}Z`} className="trail-hill" />
             <path d={ridge} className="trail-line" />
           </svg>
-          <ol>
+          <ol ref={list}>
             {STOPS.map((stop, n) => (
               <li key={stop.key} className={n === here ? 'here' : undefined}>
                 <NavLink to={stop.to} end={stop.to === '/'}>

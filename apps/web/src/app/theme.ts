@@ -11,6 +11,7 @@ export const PLUMAGE = {
     panel: '#f8faf9',
     line: '#cdd6d7',
     chestnut: '#9a4a26',
+    link: '#9a4a26',
     cannot: '#7d1f2d',
   },
   dark: {
@@ -22,6 +23,7 @@ export const PLUMAGE = {
     panel: '#242e33',
     line: '#3a474d',
     chestnut: '#c9713f',
+    link: '#e29a68',
     cannot: '#ef9aa5',
   },
 } as const;
@@ -29,7 +31,7 @@ export const PLUMAGE = {
 const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 
 /** Ant Design gives the behaviour of controls; how they look is ours. */
-export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
+export function themeFor(look: keyof typeof PLUMAGE, touched: boolean): ThemeConfig {
   const c = PLUMAGE[look];
   return {
     algorithm: look === 'dark' ? antd.darkAlgorithm : antd.defaultAlgorithm,
@@ -37,7 +39,7 @@ export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
     hashed: false,
     token: {
       colorPrimary: c.chestnut,
-      colorLink: c.chestnut,
+      colorLink: c.link,
       colorInfo: c.slate,
       colorError: c.cannot,
       colorBgLayout: c.mist,
@@ -50,7 +52,9 @@ export function themeFor(look: keyof typeof PLUMAGE): ThemeConfig {
       fontFamily: FONT,
       fontSize: 16,
       controlHeight: 44,
-      controlHeightSM: 36,
+      // What is tapped is as large as a wet finger needs.
+      controlHeightSM: touched ? 44 : 36,
+      colorTextPlaceholder: c.slate,
       motion: false,
       boxShadow: 'none',
       boxShadowSecondary: `0 0 0 1px ${c.slateSoft}`,

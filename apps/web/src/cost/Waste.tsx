@@ -1,7 +1,8 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, dayAt, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { dateWords } from '../parts/times.ts';
 
 /** What was thrown away in four weeks, and what it had cost: a line of its own, not hidden in the price of a portion. */
 export function Waste({ view, costs }: { view: KitchenView; costs: CostState }) {
@@ -23,7 +24,7 @@ export function Waste({ view, costs }: { view: KitchenView; costs: CostState }) 
               <strong>{known_?.name}</strong>
               <span>{known_ && show(ofBase(known_.facts.base, new Fraction(amount)))}</span>
               <span className="soft">
-                {reason}, {at.slice(0, 10)}
+                {reason}, {dateWords(dayAt(new Date(at), view.kitchen.equipment.zone))}
               </span>
               <span className="number">{minor === null ? 'no price' : moneyText(minor, currency)}</span>
             </li>

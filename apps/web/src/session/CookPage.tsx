@@ -116,6 +116,8 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
   const last = tasks.problem.tasks.find((task) => (plan.starts[task.id] ?? 0) + task.minutes === plan.makespan);
   const selected = chosen && tasks.about[chosen] ? chosen : last?.id;
   const day = dayAt(new Date(startMs), zone);
+  // Which of several is looked at stands above; to move or split the only one is rarely wanted.
+  const several = view.week.sessions.filter(({ status }) => status === 'planned').length > 1;
   const missing = useMemo(() => missingOf(view, view.session?.id), [view]);
 
   const start = async () => {
@@ -145,7 +147,7 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
         </div>
         {session && <SessionStart key={session.version} session={session} zone={zone} takes={plan.makespan} />}
       </div>
-      <Sessions view={view} />
+      {several && <Sessions view={view} />}
       <BegunAhead view={view} tasks={tasks} wishes={wishes} say={say} />
       <div className="split">
         <div style={{ minWidth: 0 }}>
@@ -179,6 +181,7 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
               ]}
             />
           </div>
+          {!several && <Sessions view={view} />}
           <FinishChain result={result} startMs={startMs} zone={zone} choose={setChosen} />
           <BeforeYouStart view={view} result={result} startMs={startMs} wishes={wishes} say={say} />
           <TaskList

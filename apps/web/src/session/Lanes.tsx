@@ -152,6 +152,16 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
 /** Widths of letters, roughly: a name that has no room is left to its number. */
 const LETTER_PX = 7;
 
+/** As many of the words, from the first, as there is room for. */
+function wordsFor(words: string, room: (text: string) => boolean): string {
+  const all = words.split(' ');
+  const most = all.findLastIndex((_, n) => room(all.slice(0, n + 1).join(' ')));
+  return all
+    .slice(0, most + 1)
+    .join(' ')
+    .replace(/[,:;]$/, '');
+}
+
 function BarBox({
   bar,
   top,
@@ -186,14 +196,13 @@ function BarBox({
   const words = bar.kind === 'wash' ? 'wash' : bar.label;
   const verb = words.split(' ')[0] ?? '';
   const room = (text: string) => roomPx >= text.length * LETTER_PX;
-  const said =
-    room(words) || roomPx > 90
-      ? words
-      : room(verb)
-        ? verb
-        : number !== undefined && room(`${number}`)
-          ? `${number}`
-          : '';
+  const said = room(words)
+    ? words
+    : room(verb)
+      ? wordsFor(words, room)
+      : number !== undefined && room(`${number}`)
+        ? `${number}`
+        : '';
   const { task } = bar;
   const style = {
     left: `${x(bar.from)}%`,

@@ -1,9 +1,12 @@
 import { LIMITS, type SessionState } from '@kestrel-ridge/core/formats';
-import { Button, Input } from 'antd';
-import { useState } from 'react';
+import { Button, Skeleton } from 'antd';
+import { Suspense, lazy, useState } from 'react';
 import { useChangeSession } from './useChangeSession.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { localMoment, momentOf, MINUTE_MS } from '@kestrel-ridge/core/quantity';
+
+/** The calendar is fetched when it is first shown: a plan is read more often than moved. */
+const WhenPicker = lazy(() => import('../parts/WhenPicker.tsx'));
 
 /** When the session starts, and how many cook: changed here, planned again at once. */
 export function SessionStart({
@@ -26,25 +29,22 @@ export function SessionStart({
     <div className="session-start">
       <label>
         <span className="soft">starts</span>
-        <Input
-          type="datetime-local"
-          aria-label="Start of the session"
-          value={when}
-          onChange={(event) => setWhen(event.target.value)}
-          status={ms === undefined ? 'error' : ''}
-        />
+        <Suspense fallback={<Skeleton.Input />}>
+          <WhenPicker label="Start of the session" value={ms === undefined ? '' : when} onChange={setWhen} />
+        </Suspense>
       </label>
       <label>
         <span className="soft">or done by</span>
-        <Input
-          type="datetime-local"
-          aria-label="Done by"
-          value={ms === undefined ? '' : localMoment(ms + takes * MINUTE_MS, zone)}
-          onChange={(event) => {
-            const end = momentOf(event.target.value, zone);
-            if (end !== undefined) setWhen(localMoment(end - takes * MINUTE_MS, zone));
-          }}
-        />
+        <Suspense fallback={<Skeleton.Input />}>
+          <WhenPicker
+            label="Done by"
+            value={ms === undefined ? '' : localMoment(ms + takes * MINUTE_MS, zone)}
+            onChange={(said) => {
+              const end = momentOf(said, zone);
+              if (end !== undefined) setWhen(localMoment(end - takes * MINUTE_MS, zone));
+            }}
+          />
+        </Suspense>
       </label>
       <label>
         <span className="soft">cooks</span>

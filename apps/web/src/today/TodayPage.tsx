@@ -78,7 +78,7 @@ function Today({ view }: { view: KitchenView }) {
       {soon.length > 0 && (
         <section className="ahead">
           <h2>Before it starts</h2>
-          <EveningList view={view} items={soon} now={now} />
+          <EveningList view={view} items={soon} now={now} heading="h3" />
         </section>
       )}
 

@@ -1,5 +1,5 @@
 import { appNow } from '../parts/appNow.ts';
-import { dayAt, type Day, MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Day, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import type { PlanResult } from '../session/planSlice.ts';
 import { clockAt, dayName } from '../parts/times.ts';
@@ -9,7 +9,7 @@ import { eveningItems } from '../week/eveningItems.ts';
 import { stripsOf } from '@kestrel-ridge/core/view';
 
 export interface Wait {
-  /** Under the way-mark: two or three words. */
+  /** Under the way-mark: at most SHORT characters, or it would be cut. */
   readonly short: string;
   /** On Today: a sentence. */
   readonly long: string;
@@ -18,6 +18,15 @@ export interface Wait {
 export type Waits = Readonly<
   Record<'today' | 'shelf' | 'week' | 'scale' | 'shop' | 'evening' | 'cook' | 'putAway' | 'eat' | 'lookBack', Wait>
 >;
+
+/** What stands under a way-mark, on a phone too. */
+const SHORT = 12;
+
+/**
+ * A name with a word, or the other words where both are too long.
+ * @example fits('sunflower seeds short', '1 short') // "1 short"
+ */
+export const fits = (said: string, else_: string): string => (said.length <= SHORT ? said : else_);
 
 const many = (n: number, one: string, more = `${one}s`) => `${n} ${n === 1 ? one : more}`;
 
@@ -47,7 +56,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
   return {
     today: { short: dayName(view.today), long: '' },
     shelf: {
-      short: firsts.length ? `${firsts.length} to use first` : view.lots.length ? 'nothing presses' : 'empty',
+      short: firsts.length ? `${firsts.length} to use` : view.lots.length ? 'in order' : 'empty',
       long: firsts.length
         ? `Use first: ${firsts
             .slice(0, 4)
@@ -59,7 +68,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     },
     week: {
       short: short
-        ? `${short.name} short ${dayName(firstShortDay(short.strip.firstShort?.day) as Day)}`
+        ? `${dayName(firstShortDay(short.strip.firstShort?.day) as Day)} short`
         : strips.length
           ? 'all reaches'
           : 'no dish yet',
@@ -70,7 +79,11 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           : 'No dish is chosen yet',
     },
     scale: {
-      short: missing.length ? `${missing[0]?.food.name ?? ''} short` : open.length ? 'all is there' : '',
+      short: missing.length
+        ? fits(`${missing[0]?.food.name ?? ''} short`, `${missing.length} short`)
+        : open.length
+          ? 'all is there'
+          : '',
       long: missing.length
         ? `Missing on the shelf: ${missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}`
         : open.length
@@ -84,11 +97,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
         : 'Nothing is missing for this week',
     },
     evening: {
-      short: firstEvening
-        ? firstEvening.at <= appNow() + MINUTE_MS
-          ? 'now'
-          : `${dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone) === view.today ? '' : `${dayName(dayAt(new Date(firstEvening.at), view.kitchen.equipment.zone))} `}${clockAt(firstEvening.at, view.kitchen.equipment.zone)}`
-        : '',
+      short: firstEvening ? (firstEvening.at <= appNow() + MINUTE_MS ? 'now' : dayAndClock(firstEvening.at, view)) : '',
       long: evenings.length
         ? `${many(evenings.length, 'thing')} to do ahead: ${firstEvening?.what ?? ''}`
         : 'Nothing has to be soaked or thawed',
@@ -97,7 +106,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
       short: running
         ? 'under way'
         : session?.status === 'planned' && open.length
-          ? `starts ${clockAt(Date.parse(session.startsAt), view.kitchen.equipment.zone)}`
+          ? dayAndClock(Date.parse(session.startsAt), view)
           : '',
       long: running
         ? 'The session is under way'
@@ -113,7 +122,10 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           : 'Nothing to put away yet',
     },
     eat: {
-      short: portionsReady >= 1 ? `${Math.floor(portionsReady + 1e-6)} portions` : 'no boxes',
+      short:
+        portionsReady >= 1
+          ? fits(many(Math.floor(portionsReady + 1e-6), 'portion'), `${Math.floor(portionsReady + 1e-6)}`)
+          : 'no boxes',
       long:
         portionsReady >= 1 ? `${many(Math.floor(portionsReady + 1e-6), 'portion')} in boxes` : 'No box is filled yet',
     },
@@ -123,6 +135,13 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
     },
   };
 }
+
+/** A clock of today, or with its day: "Sun 20:00". */
+const dayAndClock = (at: Moment, view: KitchenView): string => {
+  const { zone } = view.kitchen.equipment;
+  const day = dayAt(new Date(at), zone);
+  return `${day === view.today ? '' : `${dayName(day)} `}${clockAt(at, zone)}`;
+};
 
 const firstShortDay = (day: Day | undefined): string => day ?? '9999';
 

@@ -65,7 +65,7 @@ function Door({ view }: { view: KitchenView }) {
       <table>
         <thead>
           <tr>
-            <th />
+            <th>the day</th>
             {MEAL_NAMES.map((meal) => (
               <th key={meal}>{meal}</th>
             ))}

@@ -10,7 +10,18 @@ import type { EveningItem } from './eveningItems.ts';
 import './evening.css';
 
 /** What is done ahead, by day and clock; a box that is taken out is moved on the shelf with the same tap. */
-export function EveningList({ view, items, now }: { view: KitchenView; items: readonly EveningItem[]; now: Moment }) {
+export function EveningList({
+  view,
+  items,
+  now,
+  heading: Day = 'h2',
+}: {
+  view: KitchenView;
+  items: readonly EveningItem[];
+  now: Moment;
+  /** How deep under other headings it stands. */
+  heading?: 'h2' | 'h3';
+}) {
   const thaw = useMoveLot(view, 'fridge');
   const { zone } = view.kitchen.equipment;
   const days = [...new Set(items.map(({ at }) => dayAt(new Date(at), zone)))];
@@ -18,7 +29,7 @@ export function EveningList({ view, items, now }: { view: KitchenView; items: re
     <>
       {days.map((day) => (
         <section key={day} className="evening-day" aria-label={`${longDayName(day)}, ${dateWords(day)}`}>
-          <h3>{day === view.today ? 'Today' : `${longDayName(day)}, ${dateWords(day)}`}</h3>
+          <Day>{day === view.today ? 'Today' : `${longDayName(day)}, ${dateWords(day)}`}</Day>
           <ul className="row-list">
             {items
               .filter(({ at }) => dayAt(new Date(at), zone) === day)

@@ -1,11 +1,11 @@
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, dayAt } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { bowlsAtOnce, type KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { giveCalendar } from '../parts/calendarFile.ts';
-import { clockAt } from '../parts/times.ts';
+import { clockAt, dayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { EveningList } from './EveningList.tsx';
 import { eveningEvent, eveningItems } from './eveningItems.ts';
@@ -28,7 +28,7 @@ function Evening({ view }: { view: KitchenView }) {
           {first
             ? first.at <= now + MINUTE_MS
               ? `Now: ${first.what}`
-              : `Next at ${clockAt(first.at, zone)}: ${first.what}`
+              : `Next ${dayAt(new Date(first.at), zone) === view.today ? 'at' : `on ${dayName(dayAt(new Date(first.at), zone))} at`} ${clockAt(first.at, zone)}: ${first.what}`
             : 'Nothing has to be done ahead'}
         </h1>
         <p>

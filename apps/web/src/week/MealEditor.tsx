@@ -1,11 +1,14 @@
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { eatersAt, refusalOf, slotAt, type MealName, type Slot } from '@kestrel-ridge/core/week';
-import { Button, Checkbox, Input, InputNumber, Modal, Select } from 'antd';
-import { useState } from 'react';
+import { Button, Checkbox, Input, InputNumber, Modal, Select, Skeleton } from 'antd';
+import { Suspense, lazy, useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { longDayName } from '../parts/times.ts';
 import { demandedOf } from '@kestrel-ridge/core/view';
+
+/** Comes when a meal is opened. */
+const HourPicker = lazy(async () => ({ default: (await import('../parts/WhenPicker.tsx')).HourPicker }));
 
 /** One meal: its parts, its guests, when it is served; and who at the table does not eat what. */
 export function MealEditor({
@@ -114,19 +117,15 @@ export function MealEditor({
         </div>
         <label className="meal-part">
           <span>Served at</span>
-          <Input
-            type="time"
-            aria-label="Served at"
-            value={slot.serveAt ?? ''}
-            onChange={({ target }) =>
-              setSlot({
-                ...bare,
-                ...(slot.note ? { note: slot.note } : {}),
-                ...(target.value ? { serveAt: target.value } : {}),
-              })
-            }
-            style={{ width: 120 }}
-          />
+          <Suspense fallback={<Skeleton.Input />}>
+            <HourPicker
+              label="Served at"
+              value={slot.serveAt ?? ''}
+              onChange={(serveAt) =>
+                setSlot({ ...bare, ...(slot.note ? { note: slot.note } : {}), ...(serveAt ? { serveAt } : {}) })
+              }
+            />
+          </Suspense>
         </label>
         <label className="meal-part">
           <span>For</span>

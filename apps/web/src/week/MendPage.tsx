@@ -49,6 +49,7 @@ function Mend({ view: kept }: { view: KitchenView }) {
   if (broken.length === 0)
     return (
       <main className="page">
+        <h1 className="visually-hidden">Mend the week</h1>
         <Empty title="The week holds as it is planned">
           <p>
             When a dish is not made, guests come, or somebody eats what was meant for Thursday, the ways to mend it
