@@ -68,6 +68,8 @@ export default defineConfig(
         document: 'readonly',
         requestAnimationFrame: 'readonly',
         window: 'readonly',
+        Node: 'readonly',
+        getComputedStyle: 'readonly',
       },
     },
   },

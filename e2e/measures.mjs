@@ -1,19 +1,4 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-
-/** What a page shows that it should not, by measure and not by picture. */
-export interface Measured {
-  /** Rules of axe that it breaks, with where. */
-  readonly axe: readonly string[];
-  /** Words that are cut off, or lie over others. */
-  readonly cut: readonly string[];
-  /** Texts in the form of machines: dates, ids, plurals that do not agree. */
-  readonly words: readonly string[];
-  /** By how many pixels it is wider than the window. */
-  readonly wider: number;
-  /** Targets smaller than a wet finger needs; only asked of devices that are touched. */
-  readonly small: readonly string[];
-}
 
 /** The least height or width of what is tapped, px: WCAG 2.2, 2.5.5 (AAA). */
 const TARGET_PX = 44;
@@ -28,12 +13,18 @@ const MACHINE_WORDS = [
   String.raw`\ban (?:box|dish|portion|meal|day|week|pot|pan|session|kitchen)\b`,
 ];
 
-/** Looks a page over as it stands. */
-export async function measure(page: Page, touched: boolean): Promise<Measured> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/**
+ * Looks a page over as it stands.
+ * @param {import('@playwright/test').Page} page
+ * @param {{ readonly touched: boolean, readonly access: boolean }} what targets are asked of devices that are touched; the rules of access take their time
+ * @returns {Promise<import('./measures.d.mts').Measured>}
+ */
+export async function measure(page, { touched, access }) {
+  // In the page itself: the other mode opens one more page for each, and takes twice as long.
+  const { violations } = access ? await new AxeBuilder({ page }).setLegacyMode(true).analyze() : { violations: [] };
   const seen = await page.evaluate(
     ([patterns, targetPx, asTouched]) => {
-      const visible = (element: Element): boolean => {
+      const visible = (element) => {
         const style = getComputedStyle(element);
         const box = element.getBoundingClientRect();
         return (
@@ -45,7 +36,7 @@ export async function measure(page: Page, touched: boolean): Promise<Measured> {
           !element.closest('[aria-hidden="true"], .visually-hidden, .skip')
         );
       };
-      const own = (element: Element): string =>
+      const own = (element) =>
         [...element.childNodes]
           .filter(({ nodeType }) => nodeType === Node.TEXT_NODE)
           .map(({ textContent }) => textContent ?? '')
@@ -57,7 +48,7 @@ export async function measure(page: Page, touched: boolean): Promise<Measured> {
         const hides = style.overflowX === 'hidden' || style.overflowX === 'clip' || style.textOverflow === 'ellipsis';
         const lost = element.scrollWidth - element.clientWidth;
         const lostDown = element.scrollHeight - element.clientHeight;
-        const text = (element as HTMLElement).innerText ?? '';
+        const text = element.innerText ?? '';
         return hides && text.trim() && (lost > 1 || (style.overflowY === 'hidden' && lostDown > 3))
           ? [`${text.trim().slice(0, 50)} (${element.className || element.tagName})`]
           : [];
@@ -65,9 +56,7 @@ export async function measure(page: Page, touched: boolean): Promise<Measured> {
       const words = all.flatMap((element) => {
         const text = own(element);
         const label = element.getAttribute('aria-label') ?? '';
-        return [text, label].filter(
-          (said) => said && (patterns as string[]).some((pattern) => new RegExp(pattern).test(said)),
-        );
+        return [text, label].filter((said) => said && patterns.some((pattern) => new RegExp(pattern).test(said)));
       });
       const small = asTouched
         ? all
@@ -84,7 +73,7 @@ export async function measure(page: Page, touched: boolean): Promise<Measured> {
                 element.closest('label, .ant-select, .ant-input-number, .ant-input-affix-wrapper, .ant-picker') ??
                 element;
               const box = target.getBoundingClientRect();
-              return !inText && (box.height < (targetPx as number) - 0.5 || box.width < 24);
+              return !inText && (box.height < targetPx - 0.5 || box.width < 24);
             })
             .map((element) => {
               const box = element.getBoundingClientRect();
@@ -98,10 +87,41 @@ export async function measure(page: Page, touched: boolean): Promise<Measured> {
         wider: Math.max(0, document.documentElement.scrollWidth - document.documentElement.clientWidth),
       };
     },
-    [MACHINE_WORDS, TARGET_PX, touched] as const,
+    [MACHINE_WORDS, TARGET_PX, touched],
   );
   return {
     ...seen,
     axe: violations.flatMap(({ id, nodes }) => nodes.map(({ target }) => `${id}: ${target.join(' ')}`)),
   };
 }
+
+/** All pages of the demo by their path; `/recipe` stands for any recipe. */
+export const PAGES = [
+  '/',
+  '/shelf',
+  '/shelf/list',
+  '/shelf/count',
+  '/shop',
+  '/prices',
+  '/week',
+  '/week/suggest',
+  '/week/menu',
+  '/week/mend',
+  '/week/eaters',
+  '/week/door',
+  '/evening',
+  '/scale',
+  '/cook',
+  '/put-away',
+  '/freezer',
+  '/look-back',
+  '/eat',
+  '/recipes',
+  '/recipes/new',
+  '/recipe',
+  '/recipe/edit',
+  '/recipe/revisions',
+  '/foods',
+  '/kitchen',
+  '/nowhere',
+];

@@ -1,0 +1,50 @@
+import type { Page } from '@playwright/test';
+import { PAGES, measure, type Measured } from './measures.mjs';
+import { expect, otherDevice, test, type Served } from './kitchen.ts';
+
+// All pages one after the other: longer than any way through the kitchen.
+test.describe.configure({ timeout: 300_000 });
+
+/** Every page, on one device. */
+async function everyPage(
+  page: Page,
+  hut: Served,
+  what: Parameters<typeof measure>[1],
+): Promise<Record<string, Measured>> {
+  await page.goto(`${hut.url}/recipes`);
+  const recipe = await page.getByRole('link', { name: /Celeriac baked in the tray/ }).getAttribute('href');
+  const found: Record<string, Measured> = {};
+  for (const path of PAGES) {
+    await page.goto(`${hut.url}${path.replace(/^\/recipe(?=\/|$)/, recipe ?? '')}`);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+    await expect(page.locator('.loading, .ant-skeleton')).toHaveCount(0);
+    await page.evaluate(() => document.fonts.ready);
+    found[path] = await measure(page, what);
+  }
+  return found;
+}
+
+/** Nothing to be seen that should not be: what there is, by its page. */
+const faults = (found: Record<string, Measured>) =>
+  Object.entries(found).flatMap(([path, { axe, cut, words, small, wider }]) =>
+    [...axe, ...cut, ...words, ...small, ...(wider > 0 ? [`${wider} px too wide`] : [])].map(
+      (said) => `${path}: ${said}`,
+    ),
+  );
+
+test('on a desk no page breaks a rule of access, cuts a word, is too wide or speaks like a machine', async ({
+  hut,
+  page,
+}) => {
+  expect(faults(await everyPage(page, hut, { touched: false, access: true }))).toEqual([]);
+});
+
+test('nor on a phone in the dark, where all that is tapped is as large as a finger', async ({ lived, browser }) => {
+  const device = await otherDevice(browser, lived, {
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    colorScheme: 'dark',
+  });
+  expect(faults(await everyPage(await device.newPage(), lived, { touched: true, access: false }))).toEqual([]);
+  await device.close();
+});
