@@ -43,7 +43,7 @@ const shown = async (page: Page) =>
 /** One step further, as a cook would: what runs alone is switched on, a clock that is over is looked at, hands do what they do. The cooker tells its pin by itself. */
 async function further(page: Page): Promise<void> {
   const quick = { timeout: 1500 };
-  const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+  const on = page.locator('.to-start.due').getByRole('button', { name: 'Started', exact: true });
   const due = page.locator('.clock.due:not(.pressure) .clock-actions > .ant-btn');
   const hold = page.getByRole('button', { name: 'Heat off' });
   const hands = page.locator('.now-card:not(.rest) .now-actions > .run-done');
@@ -142,7 +142,7 @@ test('a whole run at 20×: server killed for a while, two browsers, a reload and
     await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
   }
   await other.goto(`${hut.url}/put-away`);
-  await expect(other.getByRole('heading', { name: 'All is put away' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'All boxed: nothing left to put away' })).toBeVisible();
 
   // Stock: what left the shelf is what the ledger says was used. Cost: the sum of what each lot's part had cost, rounded once for each batch.
   const used = await database.query<{ batch: string; lot: string; amount: number; minor: number | null }>(

@@ -6,10 +6,10 @@ test('a kitchen without the demo: five questions, a line, a dish, a plan', async
   await page.getByRole('button', { name: 'Open the kitchen' }).click();
   await expect(page.getByText('Give it a name.')).toBeVisible();
   await page.getByLabel('What is it called?').fill('Upper larder');
-  await page.getByLabel('How high does it lie?').fill('6000');
+  await page.getByLabel('How high above sea level?').fill('6000');
   await page.getByRole('button', { name: 'Open the kitchen' }).click();
   await expect(page.getByText('Enter metres from 0 to 5000.')).toBeVisible();
-  await page.getByLabel('How high does it lie?').fill('400');
+  await page.getByLabel('How high above sea level?').fill('400');
   await page.getByRole('button', { name: 'Open the kitchen' }).click();
 
   await expect(page.getByRole('heading', { name: 'Begin with the shelf' })).toBeVisible();

@@ -211,7 +211,7 @@ export async function tapDone(page: Page): Promise<void> {
 
 /** One step further in a run: what runs alone is switched on when it is due, hands are done with what they do, else a clock is over. */
 export async function goOn(page: Page): Promise<void> {
-  const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+  const on = page.locator('.to-start.due').getByRole('button', { name: 'Started', exact: true });
   if (await on.count()) await on.first().click();
   else if (await page.locator('.now-actions > .run-done').count()) await tapDone(page);
   else {

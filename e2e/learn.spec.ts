@@ -38,7 +38,7 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
   await test.step('swap an ingredient', async () => {
     await page
       .getByRole('row', { name: /hazelnuts/ })
-      .getByRole('button', { name: 'instead …' })
+      .getByRole('button', { name: 'swap …' })
       .click();
     await page.getByRole('button', { name: /^sunflower seeds/ }).click();
     await expect(page.getByRole('row', { name: /sunflower seeds/ })).toContainText('303 g');
@@ -50,7 +50,7 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
     await expect(page).toHaveURL(/cook\/run/);
     await page.goto(`${hut.url}/put-away`);
     await page.getByRole('button', { name: 'Box Parsnip pan with hazelnuts anyway' }).click();
-    await page.getByRole('button', { name: 'Something went in otherwise: Parsnip pan with hazelnuts' }).click();
+    await page.getByRole('button', { name: 'Change what went in: Parsnip pan with hazelnuts' }).click();
     await page.getByLabel('rapeseed oil that really went in').fill('a bit');
     await page.getByLabel('rapeseed oil that really went in').press('Enter');
     await expect(page.getByText('That is no amount. Write 90 mL, 3 tsp, or +1 tsp.')).toBeVisible();

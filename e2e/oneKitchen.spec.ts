@@ -22,7 +22,7 @@ test('the figures that stand on several screens are the same on each: finish, ha
   await page.goto(`${hut.url}/week`);
   await expect(figure(page, 'Done by').locator('.number')).toContainText(finish);
   await expect(figure(page, 'Done by')).not.toContainText('looking for');
-  await expect(figure(page, 'Hands')).toContainText(hands);
+  await expect(figure(page, 'Hands-on time')).toContainText(hands);
   await expect(figure(page, 'Missing')).toContainText(missing);
   const cost = euros(await figure(page, 'Ingredients').textContent());
 
@@ -69,7 +69,7 @@ test('a box comes out with one tap, and is not frozen again without the plain wo
   const soup = page.getByRole('listitem').filter({ hasText: 'Leek and split-pea soup out of the freezer' });
   await expect(soup.first()).toBeVisible();
   const boxes = await soup.count();
-  await soup.getByRole('button', { name: 'It is in the fridge' }).first().click();
+  await soup.getByRole('button', { name: 'Moved to the fridge' }).first().click();
   await expect(soup).toHaveCount(boxes - 1);
 
   await page.goto(`${hut.url}/shelf`);
@@ -87,7 +87,7 @@ test('a box comes out with one tap, and is not frozen again without the plain wo
 
 test('a whole session moves to another day, and what hangs on it goes along', async ({ hut, page }) => {
   await page.goto(`${hut.url}/cook`);
-  await page.getByRole('button', { name: 'it is not' }).click();
+  await page.getByRole('button', { name: 'not yet' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/done by/);
   await page.getByLabel('Move this session to another day').click();
   const day = dayIn(hut, 2);

@@ -167,7 +167,7 @@ test('the day as it may come: another way, a steadier plan, a soak that is too l
   await page.getByText(/^What sets the finish: \d+ steps/).click();
   await expect(page.locator('.finish-chain').getByRole('listitem').first()).toContainText(/\d\d:\d\d/);
   const shorten = page.getByRole('region', { name: 'What would shorten the day' });
-  await shorten.getByRole('button', { name: 'Look for it' }).click();
+  await shorten.getByRole('button', { name: 'Find savings' }).click();
   await expect(shorten.getByRole('listitem').first()).toContainText('−', { timeout: 60_000 });
 
   const tooLong = page.getByRole('region', { name: 'If the day is too long' });
@@ -179,7 +179,7 @@ test('the day as it may come: another way, a steadier plan, a soak that is too l
   await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
 
   // The beans were not put to soak after all.
-  await page.locator('.begun-ahead').getByRole('button', { name: 'it is not' }).click();
+  await page.locator('.begun-ahead').getByRole('button', { name: 'not yet' }).click();
   const late = page.locator('.too-late');
   await expect(late).toContainText('takes 8 h at least');
   await late.getByRole('button', { name: 'Cook it from tins' }).click();

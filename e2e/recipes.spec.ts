@@ -38,7 +38,7 @@ test('a messy recipe is pasted, mended in place, kept, sized and put into the we
   await page.getByLabel('Portions', { exact: true }).getByRole('spinbutton').fill('8');
   await page.getByLabel('Portions', { exact: true }).getByRole('spinbutton').blur();
   await expect(page.getByRole('row', { name: /hazelnuts/ })).toContainText('203 g');
-  await page.getByRole('region', { name: 'A portion holds' }).getByRole('button').first().click();
+  await page.getByRole('region', { name: 'Per portion' }).getByRole('button').first().click();
   await expect(page.getByText('what goes in × its composition ÷ portions')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make 8 portions this week' }).click();
@@ -48,7 +48,7 @@ test('a messy recipe is pasted, mended in place, kept, sized and put into the we
   await page.getByLabel('Find a recipe').fill('hazel parsn');
   await expect(page.locator('.recipe-row')).toHaveCount(1);
   await page.getByLabel('Find a recipe').fill('no such thing');
-  await expect(page.getByText('Nothing is found.')).toBeVisible();
+  await expect(page.getByText('No match.')).toBeVisible();
 });
 
 test('recipe data goes out and comes in; a broken file says which line', async ({ hut, page }) => {
@@ -91,7 +91,7 @@ test('an ingredient is swapped in one batch: what it brings in is said, the reci
     .getByRole('link', { name: 'Sunflower sauce' })
     .click();
   const row = page.getByRole('row', { name: /sunflower seeds/ });
-  await row.getByRole('button', { name: 'instead …' }).click();
+  await row.getByRole('button', { name: 'swap …' }).click();
   await expect(page.getByText('250 g there; brings in nuts')).toBeVisible();
   await page.getByRole('button', { name: /^hazelnuts/ }).click();
   await expect(page.getByRole('row', { name: /hazelnuts/ })).toContainText('187 g');

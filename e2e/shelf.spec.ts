@@ -18,15 +18,15 @@ test('a stocktake of forty lots with the keyboard: one key a thing, what changed
 
   await test.step('forty looked at', async () => {
     await page.getByRole('button', { name: 'Take stock' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('0 of 42 looked at');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('0 of 42 counted');
     for (let n = 1; n <= 42; n++) {
       // Every tenth thing is half gone; the rest is as the book says.
       await page.keyboard.press(n % 10 === 0 ? '4' : '1');
-      if (n < 42) await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${n} of 42 looked at`);
+      if (n < 42) await expect(page.getByRole('heading', { level: 1 })).toHaveText(`${n} of 42 counted`);
       if (n === 20) {
         // The tablet sleeps, and wakes where it was.
         await page.reload();
-        await expect(page.getByRole('heading', { level: 1 })).toHaveText('20 of 42 looked at');
+        await expect(page.getByRole('heading', { level: 1 })).toHaveText('20 of 42 counted');
       }
     }
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 of 42 were not as the book said');
@@ -66,7 +66,7 @@ test('the shop: what is missing, bought with differences, put on the shelf in on
   await expect(page.locator('.shop-till')).toHaveText('6.88 EUR');
   await expect(page.locator('.figure-row').filter({ hasText: 'budget' })).toContainText('53.12 EURleft');
 
-  await kale.getByRole('button', { name: 'not to be had' }).click();
+  await kale.getByRole('button', { name: 'can’t get it' }).click();
   await expect(kale.getByRole('link', { name: 'Kale and leek' })).toBeVisible();
   await page.getByRole('checkbox', { name: 'kale' }).check();
   await page.getByRole('checkbox', { name: 'rolled oats' }).check();
@@ -121,7 +121,7 @@ test('the shelf goes out as a table and comes into an empty place as the same st
   page,
 }) => {
   await page.goto(`${hut.url}/shelf`);
-  await page.getByRole('button', { name: 'Give out' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByText('What is there, as a table (CSV)').click(),

@@ -136,7 +136,7 @@ test('one who eats alone is fed as well as a table', async ({ hut, page }) => {
 test('from an empty shelf: a week is suggested, taken, and all of it is on the list to buy', async ({ bare, page }) => {
   await page.goto(bare.url);
   await page.getByLabel('What is it called?').fill('Lower larder');
-  await page.getByLabel('How high does it lie?').fill('400');
+  await page.getByLabel('How high above sea level?').fill('400');
   await page.getByRole('button', { name: 'Open the kitchen' }).click();
   await page.getByRole('link', { name: /^Week/ }).first().click();
   await page.getByLabel('Name of one more eater').fill('Ode');

@@ -7,7 +7,7 @@ test('a table is read by its own habit and shown before it is kept; where nothin
   page,
 }) => {
   await page.goto(`${hut.url}/prices`);
-  const pick = page.getByLabel('Take in a table of prices');
+  const pick = page.getByLabel('Import CSV of prices');
   await pick.setInputFiles(
     csv(
       'market.csv',

@@ -109,7 +109,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await expect(page.locator('.now-card')).toBeVisible();
     // The kettle is switched on and boils first, then the hands go on until the lid is on.
     const kettle = page.getByRole('region', { name: /^Kettle on for/ });
-    await kettle.getByRole('button', { name: 'It is on' }).click();
+    await kettle.getByRole('button', { name: 'Started', exact: true }).click();
     await kettle.getByRole('button', { name: 'Done early' }).click();
     await expect(stepsDone(page)).toContainText('1 of');
     const clock = page.getByRole('region', { name: /^Sealed cooker:/ });
@@ -133,7 +133,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await expect(stepsDone(second)).toContainText(`${taps} of`);
     await tapDone(page);
     await expect(stepsDone(second)).toContainText(`${taps + 1} of`, { timeout: 2000 });
-    await second.getByRole('button', { name: 'Not done after all' }).click();
+    await second.getByRole('button', { name: 'Undo this step' }).click();
     await expect(stepsDone(page)).toContainText(`${taps} of`, { timeout: 2000 });
     await second.context().close();
   });
@@ -157,7 +157,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
       await page.getByRole('button', { name: `Put away ${dish}` }).click();
       await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
     }
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('All is put away');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('All boxed: nothing left to put away');
     await expect(page.getByTestId('booked-Millet')).toContainText('2.26 EUR used');
     await expect(page.getByTestId('booked-Millet')).toContainText('5.43 EUR paid for the packs');
     await expect(page.getByTestId('booked-Kale and leek')).toContainText('4.71 EUR used');
@@ -203,9 +203,9 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await page.clock.setFixedTime(eight - offset(eight));
     await page.goto(`${hut.url}/week`);
     // By hand: twelve portions at two a meal. One of today's meals is eaten already, and on the fourth day's dinner there is soup: six meals of it reach to then.
-    const fourth = dayAfter(3).toLocaleDateString('en', { weekday: 'short', timeZone: 'UTC' });
+    const fourth = dayAfter(3).toLocaleDateString('en', { weekday: 'long', timeZone: 'UTC' });
     await expect(
-      page.getByRole('img', { name: `Millet: lasts to ${fourth} dinner; short by 12 portions` }),
+      page.getByRole('img', { name: `Millet: lasts until ${fourth} dinner; 12 portions short` }),
     ).toBeVisible();
   });
   expect(failures).toEqual([]);

@@ -115,7 +115,7 @@ test('from a full freezer: boxes come out on the evening that leaves them time, 
   await expect(first).toContainText('20:00');
   await expect(first).toContainText('4 portions for');
   await expect(page.getByText('Soak the borlotti')).toHaveCount(0);
-  await first.getByRole('button', { name: 'It is in the fridge' }).click();
+  await first.getByRole('button', { name: 'Moved to the fridge' }).click();
   await expect(first).toHaveCount(0);
   await undo(page).click();
   await expect(first).toHaveCount(1);

@@ -115,7 +115,7 @@ test('a week with a thaw, guests, an early dinner, a dropped dish and a bake in 
     if (await anyway.isVisible()) await anyway.click();
     await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
   }
-  await expect(page.getByRole('heading', { name: 'All is put away' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'All boxed: nothing left to put away' })).toBeVisible();
 
   // By hand: 8 of the soup, and 10, 8, 16, 12 and 8 of what was cooked.
   expect(await agree(page, hut)).toEqual({ portions: 62, missing: 0 });

@@ -58,13 +58,13 @@ await withDemo(
     await page.locator('.now-card').waitFor();
     /** One step further: what runs alone is switched on, hands are done with what they do, a gate is answered, a clock is over. */
     const further = async () => {
-      const on = page.locator('.to-start.due').getByRole('button', { name: 'It is on' });
+      const on = page.locator('.to-start.due').getByRole('button', { name: 'Started', exact: true });
       const hands = page.locator('.now-actions > .run-done');
       if (await on.count()) await on.first().click();
       else if (await hands.count()) await hands.first().click();
       else if (await page.locator('.clock .clock-actions > .ant-btn').count())
         await page.locator('.clock .clock-actions > .ant-btn').first().click();
-      else await page.getByRole('button', { name: 'It is on' }).first().click();
+      else await page.getByRole('button', { name: 'Started', exact: true }).first().click();
       await page.waitForTimeout(120);
       const gate = page.locator('.gate');
       if (!(await gate.count())) return;

@@ -25,6 +25,9 @@ const OpenKitchen = lazy(async () => ({ default: (await import('../kitchen/OpenK
 /** Only a device that has said something of a plan needs what brings it to the server. */
 const SendWishes = lazy(async () => ({ default: (await import('../session/SendWishes.tsx')).SendWishes }));
 
+/** Only who is being shown round needs what leads them. */
+const WalkBar = lazy(() => import('../help/WalkBar.tsx'));
+
 /** The frame of every page: which kitchen, the trail, the line to the server. */
 export function Shell() {
   const { data: kitchens, error, refetch } = useKitchensQuery();
@@ -58,6 +61,7 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
   const online = useOnline();
   const open = useAppSelector((state) => state.openCommands.keys.length);
   const wished = useWished();
+  const shown = useAppSelector(({ walk }) => walk.at !== undefined);
   const { pathname } = useLocation();
   const navigation = useNavigation();
   useTurnOfDay(kitchen);
@@ -93,6 +97,11 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
       )}
       {navigation.state === 'loading' && (
         <div className="page-comes" role="progressbar" aria-label="The page is on its way" />
+      )}
+      {shown && (
+        <Suspense fallback={null}>
+          <WalkBar />
+        </Suspense>
       )}
       <div id="content">
         <Suspense fallback={<Loading />}>

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { Link, NavLink, useLocation } from 'react-router';
+import { Help } from '../help/Help.tsx';
 import { QuickLine } from './QuickLine.tsx';
 import { STOPS } from './stops.ts';
 import { useAppSelector } from './store.ts';
@@ -63,6 +64,7 @@ export function Trail() {
           <NavLink to="/kitchen" className="shell-kitchen">
             Kitchen
           </NavLink>
+          <Help />
         </div>
       </div>
     </header>

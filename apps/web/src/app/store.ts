@@ -6,6 +6,7 @@ import { planSlice } from '../session/planSlice.ts';
 import { wishesSlice } from '../session/wishesSlice.ts';
 import { runOutboxSlice } from '../run/runOutboxSlice.ts';
 import { platesSlice } from '../stock/platesSlice.ts';
+import { walkSlice } from '../help/walkSlice.ts';
 import { weekDraftSlice } from '../week/weekDraftSlice.ts';
 import { chosenSessionSlice } from './chosenSessionSlice.ts';
 import { lastChangeSlice } from './lastChangeSlice.ts';
@@ -19,6 +20,7 @@ export const store = configureStore({
     [lastChangeSlice.name]: lastChangeSlice.reducer,
     [openCommandsSlice.name]: openCommandsSlice.reducer,
     [platesSlice.name]: platesSlice.reducer,
+    [walkSlice.name]: walkSlice.reducer,
     [weekDraftSlice.name]: weekDraftSlice.reducer,
     [planSlice.name]: planSlice.reducer,
     [wishesSlice.name]: wishesSlice.reducer,

@@ -30,8 +30,8 @@ export function Floors({ view, costs }: { view: KitchenView; costs: CostState })
       both: (now) => `${floorWords(view, id, now)} there, ${floorWords(view, id, least)} here.`,
     });
   return (
-    <section className="floors" aria-label="Never below">
-      <h2>Never below</h2>
+    <section className="floors" aria-label="Always keep in stock">
+      <h2>Always keep in stock</h2>
       <ul className="row-list">
         {costs.floors.map((floor) => {
           const known = view.foods.get(floor.food);
@@ -52,8 +52,13 @@ export function Floors({ view, costs }: { view: KitchenView; costs: CostState })
                   </>
                 )}
               </span>
-              <Button size="small" type="link" onClick={() => void set(floor.food, '0')}>
-                take it away
+              <Button
+                size="small"
+                type="link"
+                aria-label={`Remove the minimum of ${known.name}`}
+                onClick={() => void set(floor.food, '0')}
+              >
+                Remove
               </Button>
             </li>
           );
@@ -75,7 +80,7 @@ export function Floors({ view, costs }: { view: KitchenView; costs: CostState })
           amount={{ label: 'Least stock', hint: 'at least' }}
         />
         <Button htmlType="submit" disabled={food === undefined || !amount}>
-          Keep so much
+          Set minimum
         </Button>
       </form>
     </section>

@@ -60,7 +60,7 @@ function Prices({ view }: { view: KitchenView }) {
           </p>
         </div>
         <div className="give-row">
-          {byFood.length > 0 && <Button onClick={() => void give()}>Table (CSV)</Button>}
+          {byFood.length > 0 && <Button onClick={() => void give()}>Export CSV</Button>}
           {pick}
         </div>
       </div>
@@ -261,7 +261,7 @@ function NotePrice({ view }: { view: KitchenView }) {
         style={{ width: 160 }}
       />
       <Button htmlType="submit" disabled={food === undefined || !amount || price === null}>
-        Note it
+        Save price
       </Button>
     </form>
   );

@@ -206,7 +206,7 @@ function Row({
         )}
       </span>
       <Button size="small" type="link" onClick={() => note(missed(ticks, food.id))}>
-        {notHad ? 'it was there after all' : 'not to be had'}
+        {notHad ? 'it was there after all' : 'can’t get it'}
       </Button>
       {(notes.length > 0 || notHad || uncounted || uses.length > 0) && (
         <div className="shop-notes">

@@ -4,7 +4,7 @@ import { asRecord, keep, readKept, texts } from '../parts/kept.ts';
 export interface Ticks {
   /** Foods in the basket. */
   readonly got: readonly string[];
-  /** Foods that were not to be had. */
+  /** Foods that nobody could get. */
   readonly notHad: readonly string[];
 }
 

@@ -29,11 +29,11 @@ export function useTakePrices(view: KitchenView): { readonly pick: ReactNode; re
   const decimal = chosen ?? (table && 'decimal' in table.habit ? table.habit.decimal : undefined);
   const pick = (
     <label className="file-pick">
-      <span>Take in a table</span>
+      <span>Import CSV</span>
       <input
         type="file"
         accept=".csv,text/csv,text/plain"
-        aria-label="Take in a table of prices"
+        aria-label="Import CSV of prices"
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file) void take(file);

@@ -60,7 +60,7 @@ function Foods({ view }: { view: KitchenView }) {
             onChange={setWhich}
             options={['all', 'on the shelf', 'our own figures']}
           />
-          {found.length === 0 && <p className="soft">Nothing is found. Take a letter away, or add the food.</p>}
+          {found.length === 0 && <p className="soft">No match. Try fewer letters, or add it as a new food.</p>}
           <ul className="row-list">
             {found.slice(0, MOST_SHOWN).map((each) => (
               <li key={each.id}>

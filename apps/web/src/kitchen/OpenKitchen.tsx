@@ -92,9 +92,9 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
           </Radio.Group>
         </Form.Item>
         <Form.Item
-          label="How high does it lie?"
+          label="How high above sea level?"
           name="altitude"
-          extra="Water boils cooler uphill, and the cooker needs longer."
+          extra="Water boils at a lower temperature up there, so cooking takes longer."
           rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}
         >
           <InputNumber controls={false} suffix="m" style={{ width: 160 }} />

@@ -33,7 +33,7 @@ export const TheKitchen = () => (
       <InputNumber controls={false} suffix="W" precision={0} placeholder="gas" />
     </Form.Item>
     <Form.Item
-      label="The fuse bears at a time"
+      label="Most power at once"
       name={['equipment', 'powerLimitW']}
       rules={perhaps(1000, 30_000, 'watts')}
       extra="What draws more together is not planned together."
@@ -70,18 +70,14 @@ export const OneAtATime = () => (
 /** What not every kitchen has. */
 export const OtherAppliances = () => (
   <fieldset>
-    <legend>Other appliances, where there are any</legend>
+    <legend>Other appliances</legend>
     <Form.Item label="Rice cooker" name={['equipment', 'riceCooker', 'litres']} rules={perhaps(0.3, 10, 'litres')}>
       <InputNumber controls={false} suffix="L" placeholder="none" />
     </Form.Item>
     <Form.Item label="Microwave" name={['equipment', 'microwave', 'watts']} rules={perhaps(300, 3000, 'watts')}>
       <InputNumber controls={false} suffix="W" precision={0} placeholder="none" />
     </Form.Item>
-    <Form.Item
-      label="Its dish holds"
-      name={['equipment', 'microwave', 'dishLitres']}
-      rules={perhaps(0.3, 10, 'litres')}
-    >
+    <Form.Item label="Dish size" name={['equipment', 'microwave', 'dishLitres']} rules={perhaps(0.3, 10, 'litres')}>
       <InputNumber controls={false} suffix="L" placeholder="2" />
     </Form.Item>
     <Form.Item
@@ -104,7 +100,7 @@ export const SmallThings = () => (
     <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
       <InputNumber controls={false} suffix="mL" precision={0} />
     </Form.Item>
-    <Form.Item label="The blades catch from" name={['equipment', 'jug', 'leastMl']} rules={range(0, 5000, 'mL')}>
+    <Form.Item label="Smallest amount it can blend" name={['equipment', 'jug', 'leastMl']} rules={range(0, 5000, 'mL')}>
       <InputNumber controls={false} suffix="mL" precision={0} />
     </Form.Item>
     <Form.Item name={['equipment', 'jug', 'weak']} valuePropName="checked">
@@ -113,7 +109,7 @@ export const SmallThings = () => (
     <Form.Item label="Kettle" name={['equipment', 'kettle', 'litres']} rules={perhaps(0.3, 5, 'litres')}>
       <InputNumber controls={false} suffix="L" placeholder="none" />
     </Form.Item>
-    <Form.Item label="It draws" name={['equipment', 'kettle', 'watts']} rules={perhaps(300, 3500, 'watts')}>
+    <Form.Item label="Power" name={['equipment', 'kettle', 'watts']} rules={perhaps(300, 3500, 'watts')}>
       <InputNumber controls={false} suffix="W" precision={0} placeholder={`${KETTLE_WATTS}`} />
     </Form.Item>
     <Form.Item label="Strainers" name={['equipment', 'strainers']} rules={perhaps(1, 10, 'strainers')}>

@@ -33,8 +33,8 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
   const alcohol = alcoholPerPortion(scaled);
   const beside = facts.ironAlone ? bringsVitaminC(view) : [];
   return (
-    <section aria-label="A portion holds">
-      <h2>A portion holds</h2>
+    <section aria-label="Per portion">
+      <h2>Per portion</h2>
       {facts.nutrients.map((nutrient) => (
         <div key={nutrient.key} className="figure-row">
           <span>{nutrient.key}</span>

@@ -40,7 +40,7 @@ function Recipes({ view }: { view: KitchenView }) {
               ? 'No recipe yet'
               : `${view.recipes.length} ${view.recipes.length === 1 ? 'recipe' : 'recipes'}`}
           </h1>
-          <p>Find one by its name, a food in it, or what it cooks in.</p>
+          <p>Search by name, ingredient or pot.</p>
         </div>
         <div className="give-row">
           <Link to="/recipes/blank">
@@ -76,9 +76,7 @@ function Recipes({ view }: { view: KitchenView }) {
               can be made now
             </Checkbox>
           </div>
-          {found.length === 0 && (
-            <p className="soft">Nothing is found. Take a word away, or look for one food alone.</p>
-          )}
+          {found.length === 0 && <p className="soft">No match. Try fewer words, or one ingredient alone.</p>}
           <ul className="row-list">
             {found.slice(0, MOST_SHOWN).map((recipe) => {
               const lacks = missing(recipe);

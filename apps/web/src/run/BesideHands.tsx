@@ -51,7 +51,7 @@ export function BesideHands({
             type={task.start <= now ? 'primary' : 'default'}
             onClick={() => tap({ kind: 'started', task: task.id })}
           >
-            {task.byItself ? 'It has begun' : 'It is on'}
+            {'Started'}
           </Button>
         </section>
       ))}

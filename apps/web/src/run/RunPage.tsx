@@ -143,7 +143,7 @@ function Worktop({
             <p className="run-back">
               {facts.get(lastDone)?.skipped ? 'Skipped' : 'Done'} last: {about[lastDone]?.name}.{' '}
               <Button type="link" onClick={() => tap({ kind: 'reopened', task: lastDone })}>
-                Not done after all
+                Undo this step
               </Button>
             </p>
           )}

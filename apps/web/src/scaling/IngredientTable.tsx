@@ -23,17 +23,17 @@ export function IngredientTable({
     <table className="ingredients">
       <thead>
         <tr>
-          <th scope="col">goes in</th>
+          <th scope="col">ingredient</th>
           <th scope="col" className="amount">
-            all
+            total
           </th>
           {split && (
             <th scope="col" className="amount">
-              a load
+              per load
             </th>
           )}
           <th scope="col" className="amount">
-            on the shelf
+            in stock
           </th>
         </tr>
       </thead>

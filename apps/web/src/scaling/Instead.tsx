@@ -37,7 +37,7 @@ export function Instead({ view, batch, line }: { view: KitchenView; batch: Scale
   };
   return (
     <Offers
-      label={swapped ? `instead of ${name}` : 'instead …'}
+      label={swapped ? `instead of ${name}` : 'swap …'}
       title={`Instead of ${name}, in this batch`}
       none="Nothing is known that could stand in for it."
       offers={offers}

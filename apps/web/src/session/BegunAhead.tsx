@@ -41,13 +41,13 @@ export function BegunAhead({
         <p key={aheadKey(each)}>
           {begun.includes(aheadKey(each)) ? (
             <>
-              <b>Begun</b> {each.name}.{' '}
+              <b>Already started</b> {each.name}.{' '}
               <Button
                 size="small"
                 type="text"
                 onClick={() => say({ ...wishes, begun: begun.filter((key) => key !== aheadKey(each)) })}
               >
-                it is not
+                not yet
               </Button>
             </>
           ) : (
@@ -55,7 +55,7 @@ export function BegunAhead({
               <b>Begin by {clockAt(beginBy(each, startMs), zone)}</b> {each.name}: {each.leastHours} to {each.mostHours}{' '}
               h before.{' '}
               <Button size="small" onClick={() => say({ ...wishes, begun: [...begun, aheadKey(each)] })}>
-                It has begun
+                Started
               </Button>
             </>
           )}

@@ -49,7 +49,7 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pi
     <DndContext sensors={sensors} onDragEnd={dragged}>
       <div className="lanes-scroll" tabIndex={0} aria-label="Timeline of the session">
         <div className="lanes" style={{ minWidth: minWidth + 120 }}>
-          <div className="lane-name">hands busy</div>
+          <div className="lane-name">hands-on</div>
           <svg
             className="lane-ridge"
             viewBox={`0 0 ${RIDGE.widthPx} ${RIDGE.heightPx}`}

@@ -75,7 +75,7 @@ export function OtherWays({ view, result, wishes }: { view: KitchenView; result:
       </b>{' '}
       would end the day {best.saves} min sooner.{' '}
       <Button loading={busy} onClick={() => void change()}>
-        Cook it so
+        Use this way
       </Button>
     </p>
   );

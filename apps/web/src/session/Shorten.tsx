@@ -74,7 +74,7 @@ export function Shorten({
       <h2>What would shorten the day</h2>
       {!ways ? (
         <Button loading={busy !== undefined} onClick={() => void look()}>
-          {busy === undefined ? 'Look for it' : `Trying it out, ${Math.round(busy * 100)} %`}
+          {busy === undefined ? 'Find savings' : `Trying it out, ${Math.round(busy * 100)} %`}
         </Button>
       ) : ways.length === 0 ? (
         <p>Nothing that is tried here: no thing, no cook more and no dish less.</p>

@@ -155,12 +155,12 @@ function Count({ view }: { view: KitchenView }) {
       <div className="page-head head-row">
         <div>
           <h1>
-            {seen} of {total} looked at
+            {seen} of {total} counted
           </h1>
           <p>Each tap is kept at once. Keys 1 to 6 say the same.</p>
         </div>
         <Button size="large" onClick={() => setOver(true)}>
-          That is all
+          Finish the count
         </Button>
       </div>
       <nav className="count-places" aria-label="Places">
@@ -277,7 +277,7 @@ function CountCard({
           onChange={setAmount}
         />
         <Button size="large" htmlType="submit" disabled={amount === null}>
-          So much
+          Save amount
         </Button>
         <Button size="large" disabled={back === undefined} onClick={back}>
           Back

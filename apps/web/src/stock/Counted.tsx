@@ -32,13 +32,13 @@ export function Counted({
       <div className="page-head">
         <h1>
           {changed.length === 0
-            ? `${Object.keys(looked).length} looked at, all as the book says`
+            ? `${Object.keys(looked).length} counted, nothing has changed`
             : `${changed.length} of ${Object.keys(looked).length} were not as the book said`}
         </h1>
         <p>
           {left.length === 0
-            ? 'Everything was looked at.'
-            : `Not looked at: ${left
+            ? 'Everything was counted.'
+            : `Not counted: ${left
                 .slice(0, 6)
                 .map((lot) => lot.food.name)
                 .join(', ')}${left.length > 6 ? ` and ${left.length - 6} more` : ''}.`}

@@ -4,7 +4,7 @@ import { useLazyLedgerQuery } from '../api/api.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { giveFile } from '../parts/giveFile.ts';
 
-/** The shelf and its ledger as tables (RFC 4180): what goes out comes in again by “A whole list”. */
+/** The shelf and its ledger as tables (RFC 4180): what goes out comes in again by “Paste a list”. */
 export function GiveStock({ view }: { view: KitchenView }) {
   const [fetchLedger] = useLazyLedgerQuery();
   const { message } = App.useApp();
@@ -41,7 +41,7 @@ export function GiveStock({ view }: { view: KitchenView }) {
         onClick: ({ key }) => void give(key === 'ledger' ? 'ledger' : 'stock'),
       }}
     >
-      <Button size="large">Give out</Button>
+      <Button size="large">Export</Button>
     </Dropdown>
   );
 }

@@ -67,7 +67,7 @@ function Shelf({ view }: { view: KitchenView }) {
             </Link>
           )}
           <Link to="/shelf/list">
-            <Button size="large">A whole list</Button>
+            <Button size="large">Paste a list</Button>
           </Link>
           <GiveStock view={view} />
         </div>

@@ -49,7 +49,7 @@ export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: st
                     aria-expanded={open === lot.id}
                     onClick={() => setOpen(open === lot.id ? undefined : lot.id)}
                   >
-                    in what?
+                    Use it in …
                   </Button>
                 )}
               </div>

@@ -16,7 +16,7 @@ const PARTS: readonly { readonly name: string; readonly share: Fraction }[] = [
   { name: 'three quarters', share: new Fraction(3, 4) },
   { name: 'half', share: new Fraction(1, 2) },
   { name: 'a quarter', share: new Fraction(1, 4) },
-  { name: 'a last bit', share: new Fraction(1, 16) },
+  { name: 'nearly empty', share: new Fraction(1, 16) },
 ];
 
 /** The six things that may be said of a lot with one tap. Parts are of the full pack, where it is known and nothing was added to it; else of what is in the book. */
@@ -25,7 +25,7 @@ export function countSteps(lot: ShelfLot): readonly CountStep[] {
   // A last bit of one onion is a bit of it, not none.
   const whole = (amount: Fraction) => (amount.compare(1) < 0 ? amount : amount.round(0));
   return [
-    { name: 'as it says', amount: lot.onHand, known: lot.state.known, key: '1' },
+    { name: 'unchanged', amount: lot.onHand, known: lot.state.known, key: '1' },
     ...PARTS.map(({ name, share }, n) => ({
       name,
       amount: whole(full.mul(share)),

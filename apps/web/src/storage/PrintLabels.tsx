@@ -46,7 +46,7 @@ export function PrintLabels({
         min={0}
         max={60}
         value={skip}
-        prefix="used up"
+        prefix="already used"
         onChange={(value) => setSkip(value ?? 0)}
         style={{ width: 130 }}
       />

@@ -33,9 +33,9 @@ function PutAway({ view }: { view: KitchenView }) {
       <div className="page-head">
         <h1>
           {open.length === 0 && done.length > 0
-            ? 'All is put away'
+            ? 'All boxed: nothing left to put away'
             : !cooked
-              ? 'Nothing is cooked yet'
+              ? 'Nothing to put away yet'
               : `${open.length} ${open.length === 1 ? 'dish' : 'dishes'} to box`}
         </h1>
         <p>

@@ -28,8 +28,8 @@ export function WentIn({ view, batch }: { view: KitchenView; batch: ScaledBatchV
       <p className="went-in-closed">
         {finals.length > 0 &&
           `Went in otherwise: ${finals.map((final) => wentInWords(view, batch, final)).join(', ')}. `}
-        <Button type="link" onClick={() => setOpen(true)} aria-label={`Something went in otherwise: ${name}`}>
-          Something went in otherwise …
+        <Button type="link" onClick={() => setOpen(true)} aria-label={`Change what went in: ${name}`}>
+          Change what went in …
         </Button>
       </p>
     );

@@ -10,6 +10,8 @@ import { clockAt, dateWords, duration, longDayName } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import { useMinute } from '../session/useMinute.ts';
 import { usePlan } from '../session/usePlan.ts';
+import { useAppDispatch } from '../app/store.ts';
+import { WALK, walkBegun } from '../help/walkSlice.ts';
 import { EveningList } from '../week/EveningList.tsx';
 import { eveningItems } from '../week/eveningItems.ts';
 import { nextThing } from './nextThing.ts';
@@ -35,10 +37,15 @@ function Today({ view }: { view: KitchenView }) {
   const next = nextThing(view, result);
   const waits = whatWaits(view, result);
   const navigate = useNavigate();
+  const dispatch = useAppDispatch();
   const { session } = view;
   const zone = view.kitchen.equipment.zone;
   const now = useMinute();
   const soon = eveningItems(view, now).filter(({ at }) => at < now + SOON_MS);
+  const show = () => {
+    dispatch(walkBegun());
+    void navigate(WALK[0]);
+  };
   const start = session ? Date.parse(session.startsAt) : 0;
 
   return (
@@ -61,7 +68,7 @@ function Today({ view }: { view: KitchenView }) {
         )}
         {result && session?.status === 'planned' && (
           <Link to="/cook" className="next-ridge">
-            <span className="soft">hands busy, {duration(result.plan.makespan)} in all</span>
+            <span className="soft">hands-on time over {duration(result.plan.makespan)}</span>
             <Ridge
               busy={result.busy}
               box={{ widthPx: 460, heightPx: 92 }}
@@ -84,6 +91,12 @@ function Today({ view }: { view: KitchenView }) {
 
       <section>
         <h2 className="stretch-head">Along the trail</h2>
+        <p className="soft">
+          New here?{' '}
+          <button type="button" className="plain-button look-round" onClick={() => show()}>
+            See the week in five steps
+          </button>
+        </p>
         <ul className="row-list">
           {STRETCHES.map(({ key, name, to }) => (
             <li key={key}>

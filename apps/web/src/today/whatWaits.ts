@@ -2,7 +2,7 @@ import { appNow } from '../parts/appNow.ts';
 import { dayAt, type Day, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
 import type { PlanResult } from '../session/planSlice.ts';
-import { clockAt, dayName } from '../parts/times.ts';
+import { clockAt, dayName, longDayName } from '../parts/times.ts';
 import { missingOf } from '@kestrel-ridge/core/view';
 import { rankedFirsts } from '@kestrel-ridge/core/view';
 import { eveningItems } from '../week/eveningItems.ts';
@@ -73,7 +73,7 @@ export function whatWaits(view: KitchenView, plan: PlanResult | null): Waits {
           ? 'all reaches'
           : 'no dish yet',
       long: short
-        ? `${short.name} falls short from ${dayName(short.strip.firstShort?.day ?? view.today)} ${short.strip.firstShort?.meal ?? ''}`
+        ? `${short.name} runs out on ${longDayName(short.strip.firstShort?.day ?? view.today)} at ${short.strip.firstShort?.meal ?? ''}`
         : strips.length
           ? 'Everything reaches to the end of the week'
           : 'No dish is chosen yet',

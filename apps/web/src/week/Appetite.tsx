@@ -1,5 +1,6 @@
 import { InputNumber, Popover } from 'antd';
 import { appetiteSeen, appetiteThere } from './appetiteSeen.ts';
+import { appetiteWords } from './stripWords.ts';
 import { useSaveSeen } from '../app/useSaveSeen.ts';
 import type { ComponentStrip, KitchenView } from '@kestrel-ridge/core/view';
 
@@ -37,7 +38,7 @@ export function Appetite({ view, item }: { view: KitchenView; item: ComponentStr
       }
     >
       <button type="button" className="why">
-        {portionsADay === 0 ? 'only at meals made of it' : `each eats ${portionsADay} a day`}
+        {appetiteWords(portionsADay)}
       </button>
     </Popover>
   );

@@ -43,7 +43,7 @@ export function EveningList({
                     <Cautions ids={cautions} />
                   </div>
                   {lead && <HasBegun lead={lead} />}
-                  {lot && thaw && <Button onClick={() => thaw(lot)}>It is in the fridge</Button>}
+                  {lot && thaw && <Button onClick={() => thaw(lot)}>Moved to the fridge</Button>}
                 </li>
               ))}
           </ul>
@@ -56,7 +56,5 @@ export function EveningList({
 /** Said of a step ahead: it leaves the lists, and its session knows it. */
 function HasBegun({ lead: { ahead, session } }: { lead: Lead }) {
   const { wishes, say } = useWishes(session);
-  return (
-    <Button onClick={() => say({ ...wishes, begun: [...(wishes.begun ?? []), aheadKey(ahead)] })}>It has begun</Button>
-  );
+  return <Button onClick={() => say({ ...wishes, begun: [...(wishes.begun ?? []), aheadKey(ahead)] })}>Started</Button>;
 }

@@ -35,8 +35,8 @@ export function IfCooked({
   if (openIn(tried).length === 0)
     return (
       <aside className="aside">
-        <h2>If you cook it like this</h2>
-        <p className="soft">Choose a dish, and its hands, cost and reach stand here.</p>
+        <h2>This plan</h2>
+        <p className="soft">Choose a dish to see its time, cost and how long it lasts.</p>
         {children}
       </aside>
     );
@@ -60,14 +60,14 @@ export function IfCooked({
 
   return (
     <aside className="aside">
-      <h2>{planning.state === 'under way' ? 'What is being cooked' : 'If you cook it like this'}</h2>
+      <h2>{planning.state === 'under way' ? 'What is being cooked' : 'This plan'}</h2>
       {planning.state === 'under way' && view.session ? (
         <Suspense fallback={null}>
           <UnderWay session={view.session.id} zone={zone} />
         </Suspense>
       ) : (
         <Row
-          name="Hands"
+          name="Hands-on time"
           value={idle ? 'none' : hands === undefined ? '…' : duration(hands)}
           note={
             idle

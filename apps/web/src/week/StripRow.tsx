@@ -74,7 +74,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
               title="twice as much, half of it into the freezer for the days after"
               onClick={() => tried(Math.min(200, size.portions * 2), size.portions)}
             >
-              2×, half frozen
+              double, freeze half
             </Button>
           )}
           {editable && (
@@ -101,7 +101,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
                 most={size.portions}
                 onChange={(freezePortions) => tried(size.portions, freezePortions)}
               />
-              <figcaption>of them to freeze</figcaption>
+              <figcaption>to freeze</figcaption>
             </figure>
           </div>
         ) : (

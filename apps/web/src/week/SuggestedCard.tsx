@@ -27,7 +27,7 @@ import type { Plannable } from './usePlannable.ts';
 import { whyDish } from './whyDish.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
-  short: 'parts of plates missing',
+  short: 'portions missing',
   waste: 'goes off or is left',
   hands: 'hands',
   cost: 'at the till, in whole packs',

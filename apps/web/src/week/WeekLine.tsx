@@ -51,7 +51,7 @@ export function WeekLine({
         onChange={({ target }) => setText(target.value)}
       />
       <Button htmlType="submit" disabled={!read || read.kind === 'doubt'}>
-        {read?.kind === 'size' || read?.kind === 'day' ? 'Try it' : 'Set it'}
+        {read?.kind === 'size' || read?.kind === 'day' ? 'Preview' : 'Save'}
       </Button>
       {read && <small className={read.kind === 'doubt' ? 'cannot' : 'soft'}>{read.says}</small>}
     </form>

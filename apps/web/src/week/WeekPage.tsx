@@ -5,7 +5,7 @@ import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
-import { dayName } from '../parts/times.ts';
+import { longDayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { AddDish } from './AddDish.tsx';
 import { AddEater } from './AddEater.tsx';
@@ -50,7 +50,7 @@ function Week({ view }: { view: KitchenView }) {
           {strips.length === 0
             ? 'What will you eat this week?'
             : short?.strip.firstShort
-              ? `${short.name} falls short on ${dayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}`
+              ? `${short.name} runs out on ${longDayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}`
               : 'Everything reaches to the end of the week'}
         </h1>
         <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
@@ -98,7 +98,7 @@ function Week({ view }: { view: KitchenView }) {
             <p className="legend soft">
               <span className="key-cold" aria-hidden="true" /> slanted: in the freezer{' '}
               <span className="key-thaw" aria-hidden="true" /> barred: thawing in the fridge{' '}
-              <span className="key-short" aria-hidden="true" /> dashed: falls short{' '}
+              <span className="key-short" aria-hidden="true" /> dashed: runs out{' '}
               <span className="key-now" aria-hidden="true" /> now
             </p>
           )}

@@ -58,7 +58,7 @@ export function WithoutDish({
 }
 
 const WORDS = {
-  short: 'parts of plates missing',
+  short: 'portions missing',
   waste: 'portions left or wasted',
   repeats: 'times the same again',
 } as const satisfies Partial<Record<keyof ScoreParts, string>>;

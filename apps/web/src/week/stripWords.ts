@@ -1,4 +1,4 @@
-import { dayName } from '../parts/times.ts';
+import { dayName, longDayName } from '../parts/times.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 
 const portions = (grams: number, portionG: number): string => {
@@ -13,11 +13,11 @@ export function reachWords({ strip, portionG }: ComponentStrip): string {
       ? `lasts the week, ${portions(strip.leftGrams, portionG)} left`
       : 'lasts the week';
   if (!strip.lasts || strip.meals.every((meal) => meal.eaten === 0)) return 'nothing there yet';
-  return `lasts to ${dayName(strip.lasts.day)} ${strip.lasts.meal}`;
+  return `lasts until ${longDayName(strip.lasts.day)} ${strip.lasts.meal}`;
 }
 
 export const shortWords = ({ strip, portionG }: ComponentStrip): string | undefined =>
-  strip.shortGrams > 1 ? `short by ${portions(strip.shortGrams, portionG)}` : undefined;
+  strip.shortGrams > 1 ? `${portions(strip.shortGrams, portionG)} short` : undefined;
 
 export const spoilWords = ({ strip, portionG }: ComponentStrip): string | undefined => {
   const at = strip.meals.find((meal) => meal.spoiled > 1);
@@ -25,3 +25,14 @@ export const spoilWords = ({ strip, portionG }: ComponentStrip): string | undefi
     ? `${portions(strip.spoiledGrams, portionG)} past the date on ${dayName(at.day)}: freeze or make less`
     : undefined;
 };
+
+/**
+ * What every eater takes of a component.
+ * @example appetiteWords(1) // "one portion each a day"
+ */
+export const appetiteWords = (portionsADay: number): string =>
+  portionsADay === 0
+    ? 'only at planned meals'
+    : portionsADay === 1
+      ? 'one portion each a day'
+      : `${portionsADay} portions each a day`;
