@@ -215,7 +215,7 @@ export async function goOn(page: Page): Promise<void> {
   if (await on.count()) await on.first().click();
   else if (await page.locator('.now-actions > .run-done').count()) await tapDone(page);
   else {
-    const later = page.locator('.to-start').getByRole('button', { name: /^It (is on|has begun)$/ });
+    const later = page.locator('.to-start').getByRole('button', { name: /^(Started|It has started)$/ });
     if (await later.count()) await later.first().click();
     await page.locator('.clock .clock-actions > .ant-btn').first().click();
   }

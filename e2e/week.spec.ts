@@ -208,6 +208,6 @@ test('a dish that moves to another day takes its soak along, whichever session i
   await page.goto(`${hut.url}/week/door`);
   await expect(page.getByRole('table')).toContainText('Soak the borlotti');
   await page.goto(`${hut.url}/evening`);
-  await soak.getByRole('button', { name: 'It has begun' }).click();
+  await soak.getByRole('button', { name: 'Started' }).click();
   await expect(soak).toHaveCount(0);
 });

@@ -51,7 +51,7 @@ export function BesideHands({
             type={task.start <= now ? 'primary' : 'default'}
             onClick={() => tap({ kind: 'started', task: task.id })}
           >
-            {'Started'}
+            {task.byItself ? 'It has started' : 'Started'}
           </Button>
         </section>
       ))}

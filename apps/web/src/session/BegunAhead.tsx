@@ -81,7 +81,7 @@ function Late({ late, view, zone, begin }: { late: TooLate; view: KitchenView; z
         {late.hours < 1 ? 'less than an hour' : `${Math.floor(late.hours)} h`} to the start.
       </p>
       <div className="give-row">
-        <Button onClick={begin}>It has begun already</Button>
+        <Button onClick={begin}>Already started</Button>
         <Button onClick={() => void startLater()}>Begin now, cook from {clockAt(late.startMs, zone)}</Button>
         {batch &&
           waysWithoutLead(batch).map(({ name, version, method }) => (
