@@ -5,11 +5,26 @@ import { withDemo } from './withDemo.mjs';
 
 const shots = path.join(root, 'docs/screenshots');
 
+/** Pictures are taken in the morning, whenever that is asked for: what is cooked then is on the table in the evening. */
+const MORNING = new Date();
+MORNING.setHours(8, 20, 0, 0);
+const offsetMs = MORNING.getTime() - Date.now();
+
 /** One picture of each main view, from the demo, along one walk through the kitchen. */
 await withDemo(
   async ({ served, browser }) => {
     mkdirSync(shots, { recursive: true });
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+    await context.addInitScript((offset) => {
+      const Real = Date;
+      const now = () => Real.now() + offset;
+      globalThis.Date = new Proxy(Real, {
+        apply: () => new Real(now()).toString(),
+        construct: (_, given) => (given.length === 0 ? new Real(now()) : new Real(...given)),
+        get: (real, name) => (name === 'now' ? now : Reflect.get(real, name)),
+      });
+    }, offsetMs);
+    const page = await context.newPage();
     const shot = async (name) => {
       await page.waitForTimeout(1200);
       await page.screenshot({ path: path.join(shots, `${name}.png`) });
@@ -90,11 +105,12 @@ await withDemo(
       await page.getByTestId(`booked-${dish}`).waitFor();
     }
     await page.goto(`${served.url}/eat`);
+    await page.getByLabel('Which meal').getByText('dinner').click();
     await page.getByRole('button', { name: /The usual plates|The plates as planned/ }).click();
     await shot('eat');
     await page.goto(`${served.url}/look-back?weeks=8`);
     await page.getByText('What became of it').waitFor();
     await shot('look-back');
   },
-  { past: true },
+  { past: true, offsetMs },
 );

@@ -21,8 +21,8 @@ function asApp(owner) {
   return app.href;
 }
 
-/** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. Both can be taken away and brought back. */
-export async function serveDemo(clusterUrl, { past = false } = {}) {
+/** The built server with the demo, on a database of its own in a cluster: for pictures and benchmarks. Both can be taken away and brought back. `offsetMs`: by how much its clock goes otherwise than this machine's. */
+export async function serveDemo(clusterUrl, { past = false, offsetMs = 0 } = {}) {
   const admin = new pg.Client({ connectionString: clusterUrl });
   await admin.connect();
   const name = `demo_${randomBytes(6).toString('hex')}`;
@@ -41,6 +41,7 @@ export async function serveDemo(clusterUrl, { past = false } = {}) {
           PORT: `${port}`,
           HOST: '127.0.0.1',
           LOG_LEVEL: process.env.LOG_LEVEL ?? 'error',
+          CLOCK_OFFSET_MS: `${offsetMs}`,
           DEMO: past ? 'load with past' : 'load',
         },
         stdio: ['ignore', 'ignore', 'inherit', 'ipc'],

@@ -9,7 +9,7 @@ import { main, step } from './step.mjs';
  * Installs and builds what is needed, serves the demo on a database of its own, and does some work with it and a browser; then all of it ends.
  * `quiet` says nothing of the way there: what a bench prints is figures alone. `past`: with the weeks behind it.
  */
-export const withDemo = (work, { quiet = false, past = false } = {}) =>
+export const withDemo = (work, { quiet = false, past = false, offsetMs = 0 } = {}) =>
   main(async () => {
     const told = (name, doing) => (quiet ? doing() : step(name, doing));
     await told('packages', installPackages);
@@ -17,7 +17,7 @@ export const withDemo = (work, { quiet = false, past = false } = {}) =>
     const executablePath = await told('Chromium', installChromium);
     await told('building', () => buildServer().then(buildWeb));
     const database = await startDatabase(bin, 'pg-test');
-    const served = await serveDemo(database.ownerUrl, { past });
+    const served = await serveDemo(database.ownerUrl, { past, offsetMs });
     const browser = await chromium.launch({
       executablePath,
       chromiumSandbox: false,
