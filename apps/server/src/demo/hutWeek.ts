@@ -7,10 +7,7 @@ const MEALS: readonly (readonly [days: number, meal: 'lunch' | 'dinner', ...dish
   [1, 'lunch', 'Millet with bay', 'Roast celeriac and parsnip', 'Sunflower-seed sauce with mustard'],
   [1, 'dinner', 'Borlotti with onion', 'Roast celeriac and parsnip', 'Sunflower-seed sauce with mustard'],
   [2, 'dinner', 'Millet with bay', 'Kale with leek', 'Sunflower-seed sauce with mustard'],
-  // The rest of the millet comes out of the freezer again.
-  [4, 'dinner', 'Millet with bay'],
 ];
-const FROM_THE_FREEZER = 4;
 const SOUP_DAYS = 3;
 const GUESTS = 2;
 const SATURDAY = 5;
@@ -46,15 +43,13 @@ export function hutWeek(start: Date, zone: string, soup: string, heads: (day: Da
   const components = new Map(STARTER_RECIPES.map(({ name, component }) => [name, component.id]));
   const meals = MEALS.filter(([days]) => days > 0 || servesToday).map(([days, meal, ...dishes]) => {
     const day = addDays(today, days);
-    return { days, day, meal, dishes, guests: guestsAt(day, meal) };
+    return { day, meal, dishes, guests: guestsAt(day, meal) };
   });
   const eaten = new Map<string, number>();
-  const frozen = new Map<string, number>();
-  for (const { days, day, dishes, guests } of meals)
+  for (const { day, dishes, guests } of meals)
     for (const dish of dishes) {
       const portions = heads(day) + guests;
       eaten.set(dish, (eaten.get(dish) ?? 0) + portions);
-      if (days >= FROM_THE_FREEZER) frozen.set(dish, (frozen.get(dish) ?? 0) + portions);
     }
   const soupDay = addDays(today, SOUP_DAYS);
   const planned = [
@@ -88,7 +83,7 @@ export function hutWeek(start: Date, zone: string, soup: string, heads: (day: Da
       STARTER_RECIPES.map(({ name }) => {
         const more = name === 'Kale with leek' ? -GAP_PORTIONS : MORE_PORTIONS;
         const portions = Math.max(LEAST_PORTIONS, (eaten.get(name) ?? 0) + more);
-        return [name, [`${portions}`, `${frozen.get(name) ?? 0}`]];
+        return [name, [`${portions}`, '0']];
       }),
     ),
   };

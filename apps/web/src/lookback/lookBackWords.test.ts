@@ -106,5 +106,10 @@ test('prices are dearer or cheaper', () => {
 test.each([
   [1, { made: 8 }, 'Made once in eight weeks, 8 portions.'],
   [2, { made: 16, eaten: 12, thrown: 4 }, 'Made twice in eight weeks, 16 portions: 12 eaten, 4 thrown away.'],
+  [
+    5,
+    { before: 16, made: 80, eaten: 91, left: 5 },
+    'Made 5 times in eight weeks, 80 portions, 16 there before: 91 eaten, 5 still there.',
+  ],
   [3, { made: 1, left: 1 }, 'Made 3 times in eight weeks, 1 portion: 1 still there.'],
 ])('%i times: %j', (times, more, words) => expect(lastTimesWords({ times, dish: dish(more), fewer: 0 })).toBe(words));

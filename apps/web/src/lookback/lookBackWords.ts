@@ -101,5 +101,6 @@ export function lastTimesWords({ times, dish }: LastTimes): string {
     [dish.left, 'still there'],
   ] as const;
   const told = parts.filter(([n]) => n >= SOME).map(([n, what]) => `${Math.round(n)} ${what}`);
-  return `Made ${often} in eight weeks, ${portionsOf(dish.made)}${told.length > 0 ? `: ${told.join(', ')}` : ''}.`;
+  const there = dish.before >= SOME ? `, ${Math.round(dish.before)} there before` : '';
+  return `Made ${often} in eight weeks, ${portionsOf(dish.made)}${there}${told.length > 0 ? `: ${told.join(', ')}` : ''}.`;
 }
