@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { PastMovement, PastState } from '../src/formats/index.ts';
 import { addDays } from '../src/quantity/index.ts';
 import type { MovementKind } from '../src/stock/index.ts';
-import { lastTimes, weekThatWas } from '../src/view/index.ts';
+import { GIVEN_AWAY, lastTimes, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});
@@ -42,20 +42,21 @@ const anyDeed = fc
     food: fc.constantFrom(...FOODS),
     kind: fc.constantFrom<MovementKind>('made', 'eaten', 'thrown', 'used', 'counted', 'moved'),
     grams: fc.integer({ min: 1, max: 2000 }),
+    reason: fc.constantFrom('stale', GIVEN_AWAY),
     undone: fc.boolean(),
   })
-  .map(({ food, kind, grams, undone }): readonly PastMovement[] => {
+  .map(({ food, kind, grams, reason, undone }): readonly PastMovement[] => {
     const amount = kind === 'made' || kind === 'counted' ? grams : -grams;
     if (kind === 'moved')
       return [moved(kind, -grams, { food }), moved(kind, grams, { food, lot: 'other', placeKind: 'freezer' })];
     const name = kind === 'eaten' ? 'eat' : kind === 'thrown' ? 'throw lot' : undefined;
     return [
-      moved(kind, amount, { food, reason: kind === 'thrown' ? 'stale' : null }),
+      moved(kind, amount, { food, reason: kind === 'thrown' ? reason : null }),
       ...(undone && name ? [moved('corrected', -amount, { food, reason: `undo: ${name}` })] : []),
     ];
   });
 
-test('law: there before, made and counted is eaten, thrown away, used or still there, to the gram', () =>
+test('law: there before, made and counted is eaten, given away, thrown away, used or still there, to the gram', () =>
   fc.assert(
     fc.property(fc.array(anyDeed, { maxLength: 30 }), fc.nat(3000), (deeds, before) => {
       const movements = deeds.flat();
@@ -67,7 +68,7 @@ test('law: there before, made and counted is eaten, thrown away, used or still t
       });
       for (const dish of dishes) {
         expect(dish.before + dish.made + dish.otherwise).toBeCloseTo(
-          dish.eaten + dish.thrown + dish.used + dish.left,
+          dish.eaten + dish.given + dish.thrown + dish.used + dish.left,
           9,
         );
         const all = movements.filter((each) => each.food === dish.food);
@@ -93,6 +94,19 @@ test('law: what was taken back was neither eaten nor thrown away', () =>
       expect([thrown, thrownMinor]).toEqual([[], 0]);
     }),
   ));
+
+test('what is given away is no waste, and taken back it is as if it had stayed', () => {
+  const gave = moved('thrown', -400, { minor: 150, reason: GIVEN_AWAY });
+  const { dishes, thrown, thrownMinor } = weekThatWas(VIEW, { ...NOTHING, movements: [moved('made', 1000), gave] });
+  expect(dishes[0]).toMatchObject({ made: 5, given: 2, left: 3 });
+  expect(dishes[0]?.thrown).toBeCloseTo(0, 9);
+  expect([thrown, thrownMinor]).toEqual([[], 0]);
+  const back = [moved('made', 1000), gave, moved('corrected', 400, { reason: 'undo: throw lot' })];
+  const [after] = weekThatWas(VIEW, { ...NOTHING, movements: back }).dishes;
+  expect(after?.left).toBe(5);
+  expect(after?.thrown).toBeCloseTo(0, 9);
+  expect(after?.given).toBeCloseTo(0, 9);
+});
 
 test('what went into the freezer is told beside: made there, frozen, or moved there; what comes out of it is not', () => {
   const { dishes } = weekThatWas(VIEW, {

@@ -85,7 +85,8 @@ function Past({
   const { currency } = view.kitchen.equipment;
   const otherwise = doOtherwise(week, past.until < view.today);
   const empty =
-    week.sessions.length === 0 && week.dishes.every(({ made, eaten, thrown }) => made + eaten + thrown === 0);
+    week.sessions.length === 0 &&
+    week.dishes.every(({ made, eaten, given, thrown }) => made + eaten + given + thrown === 0);
   return (
     <main className="page past" aria-busy={busy}>
       <div className="page-head">
@@ -235,7 +236,7 @@ function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
   );
 }
 
-const COLUMNS = ['name', 'before', 'made', 'frozen', 'eaten', 'thrown', 'used', 'otherwise', 'left'] as const;
+const COLUMNS = ['name', 'before', 'made', 'frozen', 'eaten', 'given', 'thrown', 'used', 'otherwise', 'left'] as const;
 const tenths = (portions: number): string => String(Math.round(portions * 10) / 10 + 0);
 
 /** What became of each dish: to look at, and as a table. */
@@ -306,6 +307,7 @@ const HEADS: Readonly<Record<(typeof COLUMNS)[number], string>> = {
   made: 'made',
   frozen: 'frozen',
   eaten: 'eaten',
+  given: 'given away',
   thrown: 'thrown away',
   used: 'into other dishes',
   otherwise: 'counted otherwise',

@@ -4,6 +4,7 @@ import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAx
 const ROW_PX = 34;
 const PARTS = [
   ['eaten', 'eaten', 'var(--greens)'],
+  ['given', 'given away', 'var(--buff)'],
   ['used', 'into other dishes', 'var(--sauce)'],
   ['left', 'still there', 'var(--slate-soft)'],
   ['thrown', 'thrown away', 'var(--cannot)'],
@@ -19,7 +20,7 @@ export default function PortionsChart({ dishes }: { dishes: readonly PastDish[] 
     <div
       style={{ height: rows.length * ROW_PX + 80 }}
       role="img"
-      aria-label="Portions of each dish: eaten, into other dishes, still there, thrown away"
+      aria-label="Portions of each dish: eaten, given away, into other dishes, still there, thrown away"
     >
       <ResponsiveContainer width="100%" height="100%">
         <BarChart data={rows} layout="vertical" margin={{ top: 4, right: 24, bottom: 4, left: 8 }} barSize={16}>

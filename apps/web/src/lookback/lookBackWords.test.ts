@@ -30,6 +30,7 @@ const dish = (more: Partial<PastDish>): PastDish => ({
   made: 0,
   frozen: 0,
   eaten: 0,
+  given: 0,
   thrown: 0,
   used: 0,
   otherwise: 0,

@@ -96,6 +96,7 @@ export function lastTimesWords({ times, dish }: LastTimes): string {
   const often = times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
   const parts = [
     [dish.eaten, 'eaten'],
+    [dish.given, 'given away'],
     [dish.used, 'into other dishes'],
     [dish.thrown, 'thrown away'],
     [dish.left, 'still there'],

@@ -8,7 +8,7 @@ import { useMovementsQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
-import type { KitchenView, LotStep, ShelfLot } from '@kestrel-ridge/core/view';
+import { GIVEN_AWAY, type KitchenView, type LotStep, type ShelfLot } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
 import { dateWords } from '../parts/times.ts';
@@ -26,7 +26,7 @@ const SHARES = [
   { name: '¼', share: 0.25 },
   { name: 'gone', share: 0 },
 ];
-const REASONS = ['spoilt', 'went off before its day', 'nobody ate it', 'dropped or burnt'];
+const REASONS = ['spoilt', 'went off before its day', 'nobody ate it', 'dropped or burnt', GIVEN_AWAY];
 
 /** What a part of the panel asks of the server, and where its fault is shown. */
 interface Part {
@@ -238,15 +238,16 @@ function MovePart({ view, lot, ask, fault }: Part) {
   );
 }
 
-/** Thrown away, with the reason: the next plan learns from it. */
+/** Thrown or given away, with the reason: the next plan learns from it. */
 function ThrowPart({ view, lot, ask, fault }: Part) {
   const { state, food } = lot;
   const whole = lot.onHand.valueOf();
   const [thrown, setThrown] = useState<number | null>(whole);
   const [reason, setReason] = useState<string>(REASONS[0] ?? '');
+  const given = reason === GIVEN_AWAY;
   return (
     <section>
-      <h3>Throw away</h3>
+      <h3>Throw or give away</h3>
       <WhatFollows view={view} steps={stepsOf(lot, thrown)} />
       <Form.Item validateStatus={fault ? 'error' : ''} help={fault}>
         <Select
@@ -267,18 +268,18 @@ function ThrowPart({ view, lot, ask, fault }: Part) {
           style={{ width: 130 }}
         />{' '}
         <Button
-          danger
+          danger={!given}
           disabled={!thrown}
           onClick={() =>
             void ask(
               'throw',
               'throw',
               { amount: amountOf(thrown), reason },
-              `Threw away ${saidOf(lot, thrown ?? 0)} ${food.name}`,
+              `${given ? 'Gave' : 'Threw'} away ${saidOf(lot, thrown ?? 0)} ${food.name}`,
             )
           }
         >
-          Throw
+          {given ? 'Give away' : 'Throw'}
         </Button>
       </Form.Item>
     </section>

@@ -52,7 +52,7 @@ export { NEW_SESSION, newSession, newSessionAt } from './weekChange.ts';
 export type { AddedDish, DraftSize, WeekChange } from './weekChange.ts';
 export { lastTimes } from './lastTimes.ts';
 export type { LastTimes } from './lastTimes.ts';
-export { weekThatWas } from './weekThatWas.ts';
+export { GIVEN_AWAY, weekThatWas } from './weekThatWas.ts';
 export type { PastDish, PastSession, PastThrown, PriceChange, WeekThatWas } from './weekThatWas.ts';
 export { tryWeek } from './tryWeek.ts';
 export type { TriedWeek } from './tryWeek.ts';

@@ -22,7 +22,10 @@ export interface PastSession {
   readonly names: Readonly<Record<string, string>>;
 }
 
-/** What became of a dish, in its portions: before + made + otherwise = eaten + thrown + used + left. */
+/** The reason of what left the shelf for somebody else's table: it is neither eaten here nor lost. */
+export const GIVEN_AWAY = 'given away';
+
+/** What became of a dish, in its portions: before + made + otherwise = eaten + given + thrown + used + left. */
 export interface PastDish {
   readonly food: string;
   readonly name: string;
@@ -31,6 +34,7 @@ export interface PastDish {
   /** Went into the freezer; it is among what was made, eaten or left. */
   readonly frozen: number;
   readonly eaten: number;
+  readonly given: number;
   readonly thrown: number;
   /** Went into another dish. */
   readonly used: number;
@@ -79,14 +83,15 @@ const TOO_QUICK = 0.25;
 const DAYS_OF_BUDGET = 7;
 
 /** What a movement was, with what took it back counted against it: a deed and its undoing come to nothing. */
-type Deed = 'made' | 'eaten' | 'thrown' | 'used' | 'between' | 'otherwise';
-function deedOf({ kind, reason, amount }: PastMovement): Deed {
+type Deed = 'made' | 'eaten' | 'given' | 'thrown' | 'used' | 'between' | 'otherwise';
+function deedOf({ kind, reason, amount, lot }: PastMovement, given: ReadonlySet<string>): Deed {
   switch (kind) {
     case 'made':
     case 'eaten':
-    case 'thrown':
     case 'used':
       return kind;
+    case 'thrown':
+      return reason === GIVEN_AWAY ? 'given' : 'thrown';
     case 'moved':
     case 'opened':
     case 'frozen':
@@ -94,7 +99,7 @@ function deedOf({ kind, reason, amount }: PastMovement): Deed {
       return 'between';
     case 'corrected':
       if (reason === 'undo: eat') return 'eaten';
-      if (reason === 'undo: throw lot') return 'thrown';
+      if (reason === 'undo: throw lot') return given.has(lot) ? 'given' : 'thrown';
       if (reason === 'undo: move lot' || reason === 'undo: open lot') return 'between';
       if (reason === 'boxed again') return amount.startsWith('-') ? 'made' : 'used';
       return 'otherwise';
@@ -209,6 +214,7 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
       before: 0,
       made: 0,
       eaten: 0,
+      given: 0,
       thrown: 0,
       used: 0,
       between: 0,
@@ -218,13 +224,14 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
     grams.set(food, known);
     return known;
   };
+  const given = givenLots(movements);
   for (const { food, amount } of before) of(food).before += Number(amount);
   for (const movement of movements) {
     // Only what is in boxes: what is bought is told in money.
     if (movement.portionG === null) continue;
     const sums = of(movement.food);
     const amount = Number(movement.amount);
-    sums[deedOf(movement)] += amount;
+    sums[deedOf(movement, given)] += amount;
     if (movement.placeKind === 'freezer' && amount > 0 && ['made', 'frozen', 'moved'].includes(movement.kind))
       sums.frozen += amount;
   }
@@ -232,8 +239,8 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
     .flatMap(([food, sums]): PastDish[] => {
       const known = view.foods.get(food);
       const each = portionOfBoxes(past, food);
-      const { made, eaten, thrown, used, between, otherwise } = sums;
-      const left = sums.before + made + eaten + thrown + used + between + otherwise;
+      const { made, eaten, given: away, thrown, used, between, otherwise } = sums;
+      const left = sums.before + made + eaten + away + thrown + used + between + otherwise;
       const told: PastDish = {
         food,
         name: known?.name ?? 'something',
@@ -241,6 +248,7 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
         made: made / each,
         frozen: sums.frozen / each,
         eaten: -eaten / each,
+        given: -away / each,
         thrown: -thrown / each,
         used: -used / each,
         otherwise: (otherwise + between) / each,
@@ -260,13 +268,17 @@ function portionOfBoxes({ movements, before }: PastState, food: string): number 
 }
 
 /** What was thrown away and not taken back, the dearest first. */
+/** What was given away, as far as it is told of whole boxes: what took that back is counted against it. */
+const givenLots = (movements: readonly PastMovement[]): ReadonlySet<string> =>
+  new Set(movements.flatMap(({ kind, reason, lot }) => (kind === 'thrown' && reason === GIVEN_AWAY ? [lot] : [])));
+
 function thrownIn(view: KitchenView, movements: readonly PastMovement[]): readonly PastThrown[] {
   const back = new Map<string, number>();
   for (const { kind, reason, lot, amount } of movements)
     if (kind === 'corrected' && reason === 'undo: throw lot') back.set(lot, (back.get(lot) ?? 0) + Number(amount));
   return movements
     .flatMap((movement): PastThrown[] => {
-      if (movement.kind !== 'thrown') return [];
+      if (movement.kind !== 'thrown' || movement.reason === GIVEN_AWAY) return [];
       const amount = -Number(movement.amount);
       const undone = Math.min(amount, back.get(movement.lot) ?? 0);
       back.set(movement.lot, (back.get(movement.lot) ?? 0) - undone);
