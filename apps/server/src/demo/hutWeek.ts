@@ -17,7 +17,7 @@ const LAST_START = '15:30';
 const GAP_PORTIONS = 2;
 const LEAST_PORTIONS = 4;
 /** One of the volunteers eats half as much again: of everything else there is a little more. */
-const MORE_PORTIONS = 2;
+const MORE_PORTIONS = 1;
 
 export interface HutWeek {
   readonly slots: readonly {
