@@ -27,7 +27,8 @@ export function Stepper({ label, value, least, most, onChange, disabled = false 
         controls={false}
         min={least}
         max={most}
-        precision={0}
+        // Plates as planned may hold half a portion: it is shown as it is, and a tap goes on in whole ones.
+        precision={Number.isInteger(value) ? 0 : 1}
         value={value}
         disabled={disabled}
         onChange={to}
