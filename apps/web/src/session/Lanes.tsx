@@ -200,7 +200,7 @@ function BarBox({
     ? words
     : room(verb)
       ? wordsFor(words, room)
-      : number !== undefined && room(`${number}`)
+      : number !== undefined && room(`${number} `)
         ? `${number}`
         : '';
   const { task } = bar;
