@@ -35,10 +35,7 @@ export function readingOf(text: string): string {
   const soaks = soaksInLines(lines, read);
   const steps = readMethod([...soaks, ...splitMethod(words.method)]);
   const dry = unsoaked(lines, steps);
-  const dryPots = nothingToBoilOff(
-    steps.map((step) => step.text),
-    lines,
-  );
+  const dryPots = nothingToBoilOff(steps, lines);
   return [
     `${words.name || '?'} × ${words.portions ?? '?'}`,
     ...lines.map(({ amount, food, doubts, group }) => {

@@ -1,17 +1,15 @@
 import { DatePicker, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 
+interface PickerProps {
+  readonly label: string;
+  /** Empty: nobody knows, or none. */
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
 /** A day and an hour on the kitchen's clock, as "2026-03-11T18:30" keeps them; shown as the rest of the pages shows days and hours. */
-export default function WhenPicker({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  /** Empty: nobody knows. */
-  value: string;
-  onChange: (value: string) => void;
-}) {
+export default function WhenPicker({ label, value, onChange }: PickerProps) {
   const at = value === '' ? null : dayjs(value);
   return (
     <DatePicker
@@ -29,15 +27,7 @@ export default function WhenPicker({
 }
 
 /** An hour of a day, as "18:30"; empty: none. */
-export function HourPicker({
-  label,
-  value,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-}) {
+export function HourPicker({ label, value, onChange }: PickerProps) {
   return (
     <TimePicker
       aria-label={label}

@@ -65,7 +65,7 @@ export function useMethod(
     const texts = [...added, ...own];
     const read = readMethod(texts);
     const needs = needsInMethod(read, lines, readLine);
-    const dryPots = nothingToBoilOff(texts, [
+    const dryPots = nothingToBoilOff(read, [
       ...lines,
       ...needs.map(({ line, step }) => ({ ...readLine(line), atStep: step })),
     ]);

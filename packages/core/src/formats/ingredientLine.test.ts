@@ -142,3 +142,16 @@ describe('forms that cooks use every day', () => {
     expect(amountWords(pack.amount)).toBe('2 × can of 400 g');
   });
 });
+
+describe('more of the same behind a line', () => {
+  const read = (line: string) => readIngredientLine(line, foods);
+  test('is added where it is measured alike', () => {
+    expect(amountWords(read('100 g flour, plus 20 g for dusting').amount)).toBe('120 g');
+    expect(read('100 g flour, plus 20 g for dusting').doubts).toEqual([]);
+  });
+  test('is asked about where it is not: it is never lost', () => {
+    const { amount, doubts } = read('100 g flour, plus 2 tbsp for dusting');
+    expect(amountWords(amount)).toBe('100 g');
+    expect(doubts.map(({ about }) => about)).toEqual(['amount']);
+  });
+});

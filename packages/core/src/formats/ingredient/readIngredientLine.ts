@@ -14,6 +14,7 @@ import { cannedOf, findFood, type FoodIndex, type FoundFood } from './findFood.t
 import { usuallyOf } from './byFeel.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
+import { WEIGHED, moreDoubt, usesAmountOf, whichAmount, withMore } from './secondAmount.ts';
 import { kindOf, stateDoubts } from './stateDoubts.ts';
 import { isState, unheardWords } from './unheardWords.ts';
 
@@ -53,9 +54,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
   const first = readAmount(bare, system);
-  const { rest, more } = withMore(first.rest, system);
-  const read = { ...first, amount: summed(first.amount, more), rest: more.length > 0 ? rest : first.rest };
-  const doubts: Doubt[] = [...read.doubts];
+  const { lost, ...more } = withMore(first, system);
+  const read = { ...first, ...more };
+  const doubts: Doubt[] = [...read.doubts, ...(lost === undefined ? [] : [moreDoubt(bare, lost)])];
   const form: string[] = [];
 
   const [head = '', ...tail] = read.rest.split(/\s*[,;]\s*|\s+-\s+/);
@@ -230,63 +231,6 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     form: form.join(', '),
     optional,
     doubts,
-  };
-}
-
-const WEIGHED = /(?<![\d.,/-])(\d+(?:[.,]\d+)?)\s*(kg|g|ml|l|oz|lbs?)\b(?!\s*(?:\/|per)\b)/i;
-
-/** What is weighed twice comes to the same within a tenth part. Common practice, no published source. */
-const SAME = 0.1;
-
-/** Is the amount in these words the line's own, or the same in other units? */
-function usesAmountOf(amount: Amount, words: string, also: Quantity | undefined, system: UnitSystem): boolean {
-  if (also !== undefined) return true;
-  if (amount.kind === 'pack') return amount.holds !== undefined || /each/i.test(words);
-  if (amount.kind !== 'mass' && amount.kind !== 'volume') return false;
-  // A weight beside a volume says the same of the same food; of two weights one is of something else, unless they agree.
-  const [said] = WEIGHED.exec(words) ?? [''];
-  const second = readAmount(said, system).amount;
-  if (second.kind !== amount.kind) return true;
-  const [one, other] = [inBase(amount).valueOf(), inBase(second).valueOf()];
-  return Math.abs(one - other) <= SAME * one;
-}
-
-/** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */
-const MORE = /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$/i;
-
-/** What comes behind the amount, and what more of it is said there, for what else it is needed. */
-function withMore(rest: string, system: UnitSystem): { readonly rest: string; readonly more: readonly Quantity[] } {
-  const said = MORE.exec(rest);
-  const { amount, rest: behind } = readAmount((said?.[1] ?? '').replace(/^another\s+/i, ''), system);
-  const same = /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(behind);
-  return said && same && (amount.kind === 'mass' || amount.kind === 'volume')
-    ? { rest: rest.slice(0, said.index), more: [amount] }
-    : { rest, more: [] };
-}
-
-/** All of them together, where they are measured alike; otherwise the first as it was. */
-const summed = (amount: Amount, more: readonly Quantity[]): Amount =>
-  more.reduce<Amount>(
-    (sum, each) =>
-      sum.kind === 'mass' && each.kind === 'mass'
-        ? { kind: 'mass', g: sum.g.add(each.g) }
-        : sum.kind === 'volume' && each.kind === 'volume'
-          ? { kind: 'volume', mL: sum.mL.add(each.mL) }
-          : sum,
-    amount,
-  );
-
-/** A count and a weight: which of them is how much it is? */
-function whichAmount(line: string, food: Food, words: string): Doubt {
-  const [, n = '', unit = ''] = WEIGHED.exec(words) ?? [];
-  const counted = line.split(/\s*[,;(]/)[0] ?? line;
-  return {
-    about: 'amount',
-    question: `“${words}”: is that how much ${food.name} it is?`,
-    choices: [
-      { label: `${n} ${unit}`, line: `${n} ${unit} ${food.name}` },
-      { label: counted, line: counted },
-    ],
   };
 }
 

@@ -157,11 +157,15 @@ const readyLines = (lines: readonly ReadLine[], said: readonly string[]): readon
 
 /**
  * Steps that are said to boil down to a share, by their number, where nothing liquid that is known goes into the pot: how long they take has to be asked.
- * @example nothingToBoilOff(['Fry the onion', 'Reduce by half'], lines) // [1]
+ * @example nothingToBoilOff(readMethod(['Fry the onion', 'Reduce by half']), lines) // [1]
  */
-export function nothingToBoilOff(said: readonly string[], lines: readonly ReadLine[]): readonly number[] {
-  const ready = readyLines(lines, said);
-  return readMethod(said).flatMap((step, n) => (step.shareOff && !withOff(step, n, ready, lines).off ? [n] : []));
+export function nothingToBoilOff(steps: readonly MethodStep[], lines: readonly ReadLine[]): readonly number[] {
+  if (steps.every(({ shareOff }) => shareOff === undefined)) return [];
+  const ready = readyLines(
+    lines,
+    steps.map(({ text }) => text),
+  );
+  return steps.flatMap((step, n) => (step.shareOff && !withOff(step, n, ready, lines).off ? [n] : []));
 }
 
 /** Minutes of hands to wash the sealed cooker before something else goes in. Common practice, no published source. */

@@ -1,0 +1,72 @@
+import type { Food } from '../../food/index.ts';
+import { inBase, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
+
+/** An amount by weight or volume, somewhere in a line. */
+export const WEIGHED = /(?<![\d.,/-])(\d+(?:[.,]\d+)?)\s*(kg|g|ml|l|oz|lbs?)\b(?!\s*(?:\/|per)\b)/i;
+
+/** What is weighed twice comes to the same within a tenth part. Common practice, no published source. */
+const SAME = 0.1;
+
+/** Is the amount in these words the line's own, or the same in other units? */
+export function usesAmountOf(amount: Amount, words: string, also: Quantity | undefined, system: UnitSystem): boolean {
+  if (also !== undefined) return true;
+  if (amount.kind === 'pack') return amount.holds !== undefined || /each/i.test(words);
+  if (amount.kind !== 'mass' && amount.kind !== 'volume') return false;
+  // A weight beside a volume says the same of the same food; of two weights one is of something else, unless they agree.
+  const [said] = WEIGHED.exec(words) ?? [''];
+  const second = readAmount(said, system).amount;
+  if (second.kind !== amount.kind) return true;
+  const [one, other] = [inBase(amount).valueOf(), inBase(second).valueOf()];
+  return Math.abs(one - other) <= SAME * one;
+}
+
+/** A count and a weight: which of them is how much it is? */
+export function whichAmount(line: string, food: Food, words: string): Doubt {
+  const [, n = '', unit = ''] = WEIGHED.exec(words) ?? [];
+  const counted = line.split(/\s*[,;(]/)[0] ?? line;
+  return {
+    about: 'amount',
+    question: `“${words}”: is that how much ${food.name} it is?`,
+    choices: [
+      { label: `${n} ${unit}`, line: `${n} ${unit} ${food.name}` },
+      { label: counted, line: counted },
+    ],
+  };
+}
+
+/** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */
+const MORE = /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$/i;
+
+/** A line's amount with what more of it is said behind; `lost`: the words of more that cannot be added, as it is measured otherwise. */
+export function withMore(
+  { amount, rest }: ReadAmount,
+  system: UnitSystem,
+): Pick<ReadAmount, 'amount' | 'rest'> & { readonly lost?: string } {
+  const said = MORE.exec(rest);
+  if (!said?.[1]) return { amount, rest };
+  const more = readAmount(said[1].replace(/^another\s+/i, ''), system);
+  const same = /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(more.rest);
+  if (!same || (more.amount.kind !== 'mass' && more.amount.kind !== 'volume')) return { amount, rest };
+  const together = summed(amount, more.amount);
+  return together ? { amount: together, rest: rest.slice(0, said.index) } : { amount, rest, lost: said[0] };
+}
+
+/** Both together; undefined: they are not measured alike. */
+const summed = (amount: Amount, more: Quantity): Quantity | undefined =>
+  amount.kind === 'mass' && more.kind === 'mass'
+    ? { kind: 'mass', g: amount.g.add(more.g) }
+    : amount.kind === 'volume' && more.kind === 'volume'
+      ? { kind: 'volume', mL: amount.mL.add(more.mL) }
+      : undefined;
+
+/** "100 g flour, plus 2 tbsp for dusting": nobody adds these up. */
+export function moreDoubt(line: string, lost: string): Doubt {
+  const words = lost.replace(/^[,\s(]+|\)$/g, '');
+  const without = line.replace(lost, '').trim();
+  return {
+    about: 'amount',
+    question: `“${words}”: write all of it in one measure, or leave it out.`,
+    choices: [{ label: `only ${without}`, line: without }],
+  };
+}
