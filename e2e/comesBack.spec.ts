@@ -2,7 +2,8 @@ import { cp, mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import os from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { expect, offsetTo, otherDevice, root, test } from './kitchen.ts';
+import { root } from './host.ts';
+import { expect, offsetTo, otherDevice, test } from './kitchen.ts';
 
 /** What each main page shows when it has what it needs. */
 const PAGES: readonly (readonly [address: string, shows: (page: Page) => ReturnType<Page['locator']>])[] = [

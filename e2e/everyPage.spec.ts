@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { pageName } from '../apps/web/src/app/pageNames.ts';
 import { PAGES, measure, type Measured } from './measures.mjs';
 import { expect, otherDevice, test, type Served } from './kitchen.ts';
 
@@ -7,6 +8,13 @@ test.describe.configure({ timeout: 300_000 });
 
 /** The rules of access take seconds a page: here they are asked of the pages of a usual day, by bench:words of all. */
 const MAIN_PAGES = ['/', '/shelf', '/week', '/scale', '/shop', '/evening', '/cook', '/eat', '/recipe', '/look-back'];
+
+/** To another page without loading the whole anew, as a link does. */
+const goWithin = (page: Page, path: string) =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
 
 /** Pages one after the other, on one device. */
 async function everyPage(
@@ -19,7 +27,10 @@ async function everyPage(
   const recipe = await page.getByRole('link', { name: /Celeriac baked in the tray/ }).getAttribute('href');
   const found: Record<string, Measured> = {};
   for (const path of pages) {
-    await page.goto(`${hut.url}${path.replace(/^\/recipe(?=\/|$)/, recipe ?? '')}`);
+    const to = path.replace(/^\/recipe(?=\/|$)/, recipe ?? '');
+    await goWithin(page, to);
+    await expect(page).toHaveTitle(`${pageName(to)} · Kestrel Ridge`);
+    await expect(page.locator('.page-comes')).toHaveCount(0);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
     await expect(page.locator('.loading, .ant-skeleton')).toHaveCount(0);
     await page.evaluate(() => document.fonts.ready);

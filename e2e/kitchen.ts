@@ -1,7 +1,4 @@
-import { fork, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import net, { type AddressInfo } from 'node:net';
-import path from 'node:path';
 import {
   expect,
   test as base,
@@ -11,9 +8,8 @@ import {
   type Page,
 } from '@playwright/test';
 import pg from 'pg';
+import { endHosts, freePort, hostFor, type Host } from './host.ts';
 import { ZONE } from './zone.ts';
-
-export const root = path.resolve(import.meta.dirname, '..');
 
 /** A real server on a database of its own. */
 export interface Served {
@@ -30,15 +26,6 @@ export interface Served {
   databaseAway(): Promise<void>;
   databaseBack(): Promise<void>;
 }
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = net.createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
 
 /** When journeys set out, whatever day it is: a Wednesday morning, before the meals of the day. */
 const SETS_OUT = '2026-03-11T08:20:00Z';
@@ -94,41 +81,25 @@ async function serve(
   const database = new URL(cluster);
   database.pathname = `/${name}`;
   const port = await freePort();
-  let server: ChildProcess | undefined;
-  const again = (other: { readonly offsetMs?: number; readonly pages?: string } = {}) =>
-    new Promise<void>((resolve, reject) => {
-      server = fork(path.join(root, 'apps/server/dist/main.js'), {
-        env: {
-          ...process.env,
-          DATABASE_URL: asApp(database),
-          MIGRATION_DATABASE_URL: database.href,
-          PORT: `${port}`,
-          HOST: '127.0.0.1',
-          LOG_LEVEL: 'error',
-          CLOCK_OFFSET_MS: `${other.offsetMs ?? offsetMs}`,
-          ...(other.pages ? { WEB_DIR: other.pages } : {}),
-          TZ: ZONE,
-          ...(demo ? { DEMO: demo === 'with past' ? 'load with past' : 'load' } : {}),
-        },
-        stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-      });
-      server.once('message', () => resolve());
-      server.once('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+  let host: Host | undefined;
+  const again = async (other: { readonly offsetMs?: number; readonly pages?: string } = {}) => {
+    host = await hostFor({
+      DATABASE_URL: asApp(database),
+      MIGRATION_DATABASE_URL: database.href,
+      PORT: `${port}`,
+      HOST: '127.0.0.1',
+      CLOCK_OFFSET_MS: `${other.offsetMs ?? offsetMs}`,
+      ...(other.pages ? { WEB_DIR: other.pages } : {}),
+      ...(demo ? { DEMO: demo === 'with past' ? 'load with past' : 'load' } : {}),
     });
-  const kill = () =>
-    new Promise<void>((resolve) => {
-      if (!server || server.exitCode !== null) return resolve();
-      server.removeAllListeners('exit');
-      server.once('exit', () => resolve());
-      server.kill('SIGKILL');
-    });
+  };
   await again();
   return {
     url: `http://127.0.0.1:${port}`,
     databaseUrl: database.href,
     offsetMs,
     database: name,
-    kill,
+    kill: async () => host?.kill(),
     again,
     databaseAway: async () => {
       await admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS false`);
@@ -136,7 +107,7 @@ async function serve(
     },
     databaseBack: async () => void (await admin.query(`ALTER DATABASE ${name} ALLOW_CONNECTIONS true`)),
     close: async (keep = false) => {
-      await kill();
+      await host?.done();
       if (!keep) await admin.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
       await admin.end();
     },
@@ -161,6 +132,7 @@ export const test = base.extend<
   leavesNoDemo: [
     async ({ playwright: _ }, use) => {
       await use(undefined);
+      await endHosts();
       const admin = new pg.Client({ connectionString: process.env['KESTREL_TEST_DATABASE'] });
       await admin.connect();
       if (demo) await admin.query(`DROP DATABASE IF EXISTS ${await demo} WITH (FORCE)`);

@@ -16,6 +16,7 @@ import { Loading } from '../parts/Loading.tsx';
 import { Notice } from '../parts/Notice.tsx';
 import { duration } from '../parts/times.ts';
 import { LastChangeBar } from './LastChangeBar.tsx';
+import { pageName } from './pageNames.ts';
 import { Trail } from './Trail.tsx';
 import { KitchenIdContext } from './useKitchenId.ts';
 
@@ -64,6 +65,7 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
   const shown = useAppSelector(({ walk }) => walk.at !== undefined);
   const { pathname } = useLocation();
   const navigation = useNavigation();
+  const name = pageName(pathname);
   useTurnOfDay(kitchen);
   useResumeCommands();
   useEffect(() => rememberKitchen(kitchen), [kitchen]);
@@ -73,6 +75,10 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
   }, [pathname]);
   return (
     <>
+      <title>{`${name} · Kestrel Ridge`}</title>
+      <p className="visually-hidden" role="status">
+        {name}
+      </p>
       <a className="skip" href="#content">
         Skip to the page
       </a>
