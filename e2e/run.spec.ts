@@ -135,6 +135,7 @@ test('the trainer: a scale ticks a line, a simulated cooker tells its pin, time 
 }) => {
   await begin(page, hut.url);
   const trainer = page.getByRole('region', { name: 'Trainer' });
+  await expect(page.getByRole('img', { name: /^The plan as it stands\. .*Oven until \d+:\d+/ })).toBeVisible();
   await trainer.getByRole('switch', { name: 'Simulated cooker' }).click();
   await goOnTo(page, /^Peel and cut celeriac/);
   await page

@@ -13,6 +13,7 @@ import { handsBusy } from '@kestrel-ridge/core/schedule';
 import { Ridge } from '../session/Ridge.tsx';
 import { Announce } from './Announce.tsx';
 import { BesideHands } from './BesideHands.tsx';
+import { LaneStrip } from './LaneStrip.tsx';
 import { NowCard } from './NowCard.tsx';
 import { OtherDevices } from './OtherDevices.tsx';
 import './gate.css';
@@ -147,6 +148,7 @@ function Worktop({
               </Button>
             </p>
           )}
+          {!view.finished && <LaneStrip cooked={cooked} view={view} now={now} zone={zone} />}
         </div>
         <div>
           <BesideHands
