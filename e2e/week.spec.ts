@@ -173,6 +173,19 @@ test('who eats what is kept: tastes, what is left, and what the plates teach', a
   await page.getByRole('button', { name: 'Set Millet back to the usual' }).click();
   await expect(page.getByText('1.20 times the usual')).toHaveCount(0);
 
+  // Yesterday's dinner was forgotten: it is noted for its day, and what is noted is not noted twice.
+  await page.goto(`${hut.url}/eat`);
+  await page.getByRole('radiogroup', { name: 'Of which day' }).getByText('yesterday').click();
+  await page.getByRole('radiogroup', { name: 'Which meal' }).getByText('dinner').click();
+  await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('2');
+  await expect(page.getByRole('region', { name: 'Warming it' })).toHaveCount(0);
+  await page.getByRole('button', { name: '2 portions eaten' }).click();
+  await expect(page.getByText('2 portions are noted for dinner on Tuesday already.')).toBeVisible();
+  const noted = (await get<{ eaten: { day: string; meal: string }[] }>('week')).eaten;
+  expect(noted.filter(({ day, meal }) => day === '2026-03-10' && meal === 'dinner').length).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/noted for dinner on Tuesday/)).toHaveCount(0);
+
   // Everything at once is more than the week can bear: it is said before it is eaten.
   await page.goto(`${hut.url}/eat`);
   await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('10');

@@ -22,7 +22,7 @@ export function LaneStrip({ cooked, view, now, zone }: LaneStripProps) {
   const at = (now - from) / MINUTE_MS;
   const hours = hoursWithin(from, from + minutes * MINUTE_MS);
   return (
-    <section className="strip" role="img" aria-label={stripWords(lanes, from, zone)}>
+    <div className="strip" role="img" aria-label={stripWords(lanes, from, zone)}>
       <i />
       <div className="strip-clock">
         {hours.map((hour) => (
@@ -37,7 +37,7 @@ export function LaneStrip({ cooked, view, now, zone }: LaneStripProps) {
       <div className="strip-now">
         <i style={{ left: left(at) }} />
       </div>
-    </section>
+    </div>
   );
 }
 

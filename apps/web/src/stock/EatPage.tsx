@@ -17,6 +17,7 @@ import { ReheatList } from './ReheatList.tsx';
 import { WhatFollows } from './WhatFollows.tsx';
 import { WhoAte } from './WhoAte.tsx';
 import { lotAllergens } from './lotWords.ts';
+import { notedWords, tableWords } from './mealWords.ts';
 import { usePlates } from './usePlates.ts';
 
 export default function EatPage() {
@@ -26,7 +27,7 @@ export default function EatPage() {
 function Eat({ view }: { view: KitchenView }) {
   const plates = usePlates(view);
   const { ready, strips, meal, setMeal, present, setAt, said, setSaid, here, slot, plate, setPlate } = plates;
-  const { chosen, steps, eaten, portions, planned, busy, eat } = plates;
+  const { chosen, steps, eaten, portions, planned, busy, eat, day, daysBack, setDaysBack, noted } = plates;
   const now = useMinute();
   if (ready.length === 0)
     return (
@@ -50,9 +51,10 @@ function Eat({ view }: { view: KitchenView }) {
             : 'All that is there is frozen'}
         </h1>
         <p>
-          {here.length === 0
-            ? 'Nobody is here today.'
-            : `${here.length} eat today: ${here.map((eater) => eater.name).join(', ')}.`}{' '}
+          {tableWords(
+            here.map((eater) => eater.name),
+            daysBack === 1,
+          )}{' '}
           Choose portions for the plates, then say that they are eaten.
         </p>
       </div>
@@ -70,6 +72,17 @@ function Eat({ view }: { view: KitchenView }) {
         </div>
         <aside className="aside">
           <h2>On the plates</h2>
+          <Segmented<0 | 1>
+            aria-label="Of which day"
+            block
+            value={daysBack}
+            onChange={setDaysBack}
+            options={[
+              { value: 1, label: 'yesterday' },
+              { value: 0, label: 'today' },
+            ]}
+            style={{ marginBottom: 10 }}
+          />
           <Segmented<MealName>
             aria-label="Which meal"
             block
@@ -86,6 +99,7 @@ function Eat({ view }: { view: KitchenView }) {
             said={said}
             say={setSaid}
           />
+          {noted > 0 && <p className="soft">{notedWords(noted, meal, day)}</p>}
           {chosen.length === 0 ? (
             <p className="soft">Nothing yet.</p>
           ) : (
@@ -112,15 +126,17 @@ function Eat({ view }: { view: KitchenView }) {
             {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
           </Button>
           <WhatFollows view={view} steps={steps} eaten={eaten} />
-          <ReheatList
-            view={view}
-            chosen={chosen}
-            plates={plate}
-            servedAt={Math.max(
-              now + 15 * MINUTE_MS,
-              servedAt(view.week.slots, view.today, meal, view.kitchen.equipment.zone),
-            )}
-          />
+          {daysBack === 0 && (
+            <ReheatList
+              view={view}
+              chosen={chosen}
+              plates={plate}
+              servedAt={Math.max(
+                now + 15 * MINUTE_MS,
+                servedAt(view.week.slots, view.today, meal, view.kitchen.equipment.zone),
+              )}
+            />
+          )}
           <p className="soft" style={{ marginTop: 12 }}>
             {allergensOf(chosen)}
           </p>

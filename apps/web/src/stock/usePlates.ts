@@ -1,5 +1,6 @@
 import { readyComponents, stripsOf, takesFor, thoseWhoEat, type KitchenView } from '@kestrel-ridge/core/view';
 import { eatersAt, mealAhead, slotAt, type MealName } from '@kestrel-ridge/core/week';
+import { addDays } from '@kestrel-ridge/core/quantity';
 import { useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { useCommand } from '../app/useCommand.ts';
@@ -19,29 +20,32 @@ export function usePlates(view: KitchenView) {
   const strips = useMemo(() => new Map(stripsOf(view, {}, appNow()).map((strip) => [strip.food.id, strip])), [view]);
   const zone = view.kitchen.equipment.zone;
   const [meal, setMeal] = useState<MealName>(() => mealAhead(view.week.slots, view.today, zone, appNow()));
-  const here = useMemo(
-    () => eatersAt(view.today, meal, view.week.eaters, view.week.attendance),
-    [view.today, view.week, meal],
-  );
+  // Whoever forgot to say it in the evening says it the morning after.
+  const [daysBack, setBack] = useState<0 | 1>(0);
+  const day = addDays(view.today, -daysBack);
+  const here = useMemo(() => eatersAt(day, meal, view.week.eaters, view.week.attendance), [day, view.week, meal]);
   const [at, setAt] = useState<readonly string[]>();
   const [said, setSaid] = useState<Readonly<Record<string, number>>>({});
   const present = useMemo(
     () => view.week.eaters.filter(({ id }) => (at ?? here.map((each) => each.id)).includes(id)),
     [view.week.eaters, at, here],
   );
-  const slot = slotAt(view.week.slots, view.today, meal);
+  const slot = slotAt(view.week.slots, day, meal);
   const kindOf = (food: string) =>
     view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind ?? 'dish';
   // Who never eats something gets none of it, unless it is said by hand.
   const who = (food: string) =>
     present.filter((eater) => said[`${eater.id} ${food}`] !== undefined || thoseWhoEat(view, food, [eater]).length > 0);
   const planned = useMemo(
-    () => asReckoned(view, ready, { day: view.today, meal }, at === undefined ? undefined : present),
-    [view, ready, meal, at, present],
+    () => asReckoned(view, ready, { day, meal }, at === undefined ? undefined : present),
+    [view, ready, day, meal, at, present],
   );
   const chosen = ready.filter((each) => (plate[each.food.id] ?? 0) > 0);
   const steps = useMemo(() => stepsOf(view, ready, plate), [view, ready, plate]);
-  const eaten = useMemo(() => ({ day: view.today, meal }), [view.today, meal]);
+  const eaten = useMemo(() => ({ day, meal }), [day, meal]);
+  const noted = view.week.eaten
+    .filter((each) => each.day === day && each.meal === meal)
+    .reduce((sum, each) => sum + each.portions, 0);
   const portions = chosen.reduce((sum, each) => sum + (plate[each.food.id] ?? 0), 0);
 
   const eat = async () => {
@@ -51,7 +55,7 @@ export function usePlates(view: KitchenView) {
       path: 'meals',
       body: {
         takes,
-        eaten: entriesFor(plate, said, { day: view.today, meal, guests: slot?.guests ?? 0 }, who, kindOf),
+        eaten: entriesFor(plate, said, { day, meal, guests: slot?.guests ?? 0 }, who, kindOf),
       },
       touches: ['shelf', 'week'],
       undo: `Eaten: ${chosen.map((each) => `${plate[each.food.id]} ${each.name}`).join(', ')}`,
@@ -61,11 +65,20 @@ export function usePlates(view: KitchenView) {
     dispatch(platesEaten());
     setSaid({});
   };
+  const setDaysBack = (days: 0 | 1) => {
+    setBack(days);
+    setAt(undefined);
+    setSaid({});
+  };
   return {
     ready,
     strips,
     meal,
     setMeal,
+    day,
+    daysBack,
+    setDaysBack,
+    noted,
     present,
     setAt,
     said,
