@@ -1,5 +1,11 @@
 import { DatePicker, TimePicker } from 'antd';
 import dayjs from 'dayjs';
+import updateLocale from 'dayjs/plugin/updateLocale';
+import './when.css';
+
+// As on every other page a week begins with its Monday.
+dayjs.extend(updateLocale);
+dayjs.updateLocale('en', { weekStart: 1 });
 
 interface PickerProps {
   readonly label: string;

@@ -111,7 +111,7 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
         <small>{lane.note}</small>
       </div>
       <div className="lane" style={{ height: lane.rows * row + head + 4 }}>
-        {lane.spans.map((span) => (
+        {withRoom(lane.spans, (minute) => (x(minute) / 100) * widthPx).map((span) => (
           <span key={`${span.dish}${span.from}`} className="lane-span" style={{ left: `${x(span.from)}%` }}>
             {span.dish}
           </span>
@@ -151,6 +151,18 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
 
 /** Widths of letters, roughly: a name that has no room is left to its number. */
 const LETTER_PX = 7;
+
+/** The names that can be read: where one would lie over the one before it, that one stands alone. */
+function withRoom(spans: Lane['spans'], px: (minute: SessionMinute) => number): Lane['spans'] {
+  let free = -1;
+  return [...spans]
+    .sort((a, b) => a.from - b.from)
+    .filter(({ from, dish }) => {
+      if (px(from) < free) return false;
+      free = px(from) + (dish.length + 1) * LETTER_PX;
+      return true;
+    });
+}
 
 /** As many of the words, from the first, as there is room for. */
 function wordsFor(words: string, room: (text: string) => boolean): string {
