@@ -66,3 +66,57 @@ test('on a phone in the dark no page cuts a word, is too wide or speaks like a m
   expect(faults(await everyPage(await device.newPage(), lived, { touched: true, access: false }))).toEqual([]);
   await device.close();
 });
+
+/** What opens over a page: where, and what is touched for it. */
+const OPENED: readonly (readonly [what: string, path: string, open: (page: Page) => Promise<void>])[] = [
+  ['help', '/week', (page) => page.getByRole('button', { name: 'Help' }).click()],
+  ['who eats', '/week', (page) => page.locator('.day-head').first().click()],
+  ['a meal', '/week', (page) => page.locator('.meal').first().click()],
+  ['usual weeks', '/week', (page) => page.getByRole('button', { name: 'Usual weeks' }).click()],
+  ['adding', '/', (page) => page.getByRole('button', { name: '+ Add' }).click()],
+  ['a lot', '/shelf', (page) => page.getByTestId('lot-parsnip').click()],
+  ['days and hours', '/cook', (page) => page.locator('.when-picker').first().click()],
+  ['what if', '/cook', (page) => page.getByRole('combobox', { name: 'What if' }).click()],
+  [
+    'an eater',
+    '/week/eaters',
+    (page) =>
+      page
+        .getByRole('button', { name: /^Change / })
+        .first()
+        .click(),
+  ],
+  ['a kind of place', '/kitchen', (page) => page.getByRole('combobox', { name: 'Kind of place 1' }).click()],
+];
+
+/**
+ * What opens is reached from what opened it, and is no part of the page's own regions; the hours of a picker scroll by
+ * themselves and are typed into its field.
+ */
+const NOT_OF_POPUPS = ['region', 'scrollable-region-focusable'];
+
+test('no menu, panel or picker that opens over a page breaks a rule of access, cuts a word or makes it too wide', async ({
+  hut,
+  page,
+}) => {
+  const found: Record<string, Measured> = {};
+  for (const [what, path, open] of OPENED) {
+    await page.goto(`${hut.url}${path}`);
+    await open(page);
+    await page.evaluate(() => Promise.allSettled(document.getAnimations().map(({ finished }) => finished)));
+    found[what] = await measure(page, { touched: false, access: true, without: NOT_OF_POPUPS });
+  }
+  expect(faults(found)).toEqual([]);
+});
+
+test('on a phone the hours of a picker lie on the screen, below its days', async ({ hut, browser }) => {
+  const device = await otherDevice(browser, hut, { viewport: { width: 390, height: 844 }, hasTouch: true });
+  const page = await device.newPage();
+  await page.goto(`${hut.url}/cook`);
+  await page.locator('.when-picker').first().click();
+  const days = await page.locator('.ant-picker-date-panel').boundingBox();
+  const hours = await page.locator('.ant-picker-time-panel').boundingBox();
+  expect(hours?.y).toBeGreaterThanOrEqual((days?.y ?? Infinity) + (days?.height ?? 0));
+  expect((hours?.x ?? Infinity) + (hours?.width ?? 0)).toBeLessThanOrEqual(391);
+  await device.close();
+});

@@ -17,7 +17,7 @@ export interface Measured {
 /** Looks a page over as it stands. Targets are asked of devices that are touched; the rules of access take their time. */
 export declare function measure(
   page: Page,
-  what: { readonly touched: boolean; readonly access: boolean },
+  what: { readonly touched: boolean; readonly access: boolean; readonly without?: readonly string[] },
 ): Promise<Measured>;
 
 /** All pages of the demo by their path; `/recipe` stands for any recipe. */

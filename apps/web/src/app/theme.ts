@@ -40,6 +40,7 @@ export function themeFor(look: keyof typeof PLUMAGE, touched: boolean): ThemeCon
     token: {
       colorPrimary: c.chestnut,
       colorLink: c.link,
+      colorLinkHover: c.link,
       colorInfo: c.slate,
       colorError: c.cannot,
       colorBgLayout: c.mist,
@@ -60,7 +61,15 @@ export function themeFor(look: keyof typeof PLUMAGE, touched: boolean): ThemeCon
       boxShadowSecondary: `0 0 0 1px ${c.slateSoft}`,
     },
     components: {
-      Button: { primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none', fontWeight: 650 },
+      Button: {
+        primaryShadow: 'none',
+        defaultShadow: 'none',
+        dangerShadow: 'none',
+        fontWeight: 650,
+        // The library's lighter shade under a pointer is too pale to be read.
+        defaultHoverColor: c.link,
+        defaultActiveColor: c.link,
+      },
       Modal: { titleFontSize: 22 },
       Segmented: {
         trackBg: 'transparent',

@@ -1,7 +1,7 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { LotState, MovementState } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, dayAt, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button, Form, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { useMovementsQuery } from '../api/api.ts';
@@ -96,7 +96,7 @@ export function LotPanel({ view, lot, close }: { view: KitchenView; lot: ShelfLo
       {food.name === NAMELESS && <NameIt view={view} lot={lot} done={close} />}
       <MovePart {...part('move')} />
       <ThrowPart {...part('throw')} />
-      <History lot={lot} />
+      <History lot={lot} zone={view.kitchen.equipment.zone} />
     </aside>
   );
 }
@@ -291,7 +291,7 @@ const stepsOf = (lot: ShelfLot, amount: number | null, to?: string): readonly Lo
   { lot, amount: new Fraction(Math.round((amount ?? 0) * 1000), 1000), ...(to === undefined ? {} : { to }) },
 ];
 
-function History({ lot }: { lot: ShelfLot }) {
+function History({ lot, zone }: { lot: ShelfLot; zone: string }) {
   const kitchen = useKitchenId();
   const { data } = useMovementsQuery({ kitchen, lot: lot.state.id });
   if (!data || data.length === 0) return null;
@@ -304,7 +304,7 @@ function History({ lot }: { lot: ShelfLot }) {
             <span>
               {movement.kind}
               {movement.reason ? `, ${movement.reason}` : ''}
-              <small className="soft"> {movement.at.slice(0, 10)}</small>
+              <small className="soft"> {dateWords(dayAt(new Date(movement.at), zone))}</small>
             </span>
             <strong>{signed(movement, lot)}</strong>
           </li>

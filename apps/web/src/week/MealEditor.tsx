@@ -6,6 +6,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { longDayName } from '../parts/times.ts';
 import { demandedOf } from '@kestrel-ridge/core/view';
+import { atTableWords } from './tableWords.ts';
 
 /** Comes when a meal is opened. */
 const HourPicker = lazy(async () => ({ default: (await import('../parts/WhenPicker.tsx')).HourPicker }));
@@ -73,10 +74,10 @@ export function MealEditor({
     >
       <div className="meal-editor">
         <p className="soft">
-          {atTable.length === 0
-            ? 'Nobody of the kitchen eats then'
-            : `${atTable.map(({ name }) => name).join(', ')} eat`}
-          {slot.guests > 0 && ` with ${slot.guests} guests`}.
+          {atTableWords(
+            atTable.map(({ name }) => name),
+            slot.guests,
+          )}
         </p>
         <Select
           mode="multiple"

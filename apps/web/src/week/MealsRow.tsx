@@ -6,6 +6,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { longDayName } from '../parts/times.ts';
 import { MealEditor } from './MealEditor.tsx';
 import type { WeekChange } from '@kestrel-ridge/core/view';
+import { guestsOf } from './tableWords.ts';
 
 /** The meals of the week under its days: what is said of each, or that it is open. A touch changes it. */
 export function MealsRow({
@@ -42,7 +43,7 @@ export function MealsRow({
                   ) : (
                     <i>open</i>
                   )}
-                  {(slot?.guests ?? 0) > 0 && <small>+{slot?.guests} guests</small>}
+                  {(slot?.guests ?? 0) > 0 && <small>+{guestsOf(slot?.guests ?? 0)}</small>}
                   {slot?.serveAt && <small>{slot.serveAt}</small>}
                 </button>
               );
