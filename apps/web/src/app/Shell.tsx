@@ -9,6 +9,7 @@ import { useAway } from './line/useAway.ts';
 import { useLive } from './line/useLive.ts';
 import { useNewPages } from './line/useNewPages.ts';
 import { useRecovery } from './line/useRecovery.ts';
+import { useFocusStaysNear } from './useFocusStaysNear.ts';
 import { useResumeCommands } from './useResumeCommands.ts';
 import { useTurnOfDay } from './useTurnOfDay.ts';
 import { Away } from '../parts/Away.tsx';
@@ -67,6 +68,7 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
   const navigation = useNavigation();
   const name = pageName(pathname);
   useTurnOfDay(kitchen);
+  useFocusStaysNear();
   useResumeCommands();
   useEffect(() => rememberKitchen(kitchen), [kitchen]);
   useEffect(() => {

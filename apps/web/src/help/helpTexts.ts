@@ -75,6 +75,7 @@ const HELP: Readonly<Record<string, Said>> = {
   '/cook': {
     what: 'The plan of a session: who does what when, on which burner, in which oven.',
     example: 'Tap a bar to read why it is not earlier; drag it to another minute, and the rest is planned around it.',
+    keys: [{ key: '↑ ↓', does: 'in the list of steps: to the next one; Enter tells of it' }],
   },
   '/put-away': {
     what: 'From the pot into boxes: how much there is, how it cools, what it cost, and labels to print.',

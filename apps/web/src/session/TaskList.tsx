@@ -2,6 +2,7 @@ import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { clockAt, duration } from '../parts/times.ts';
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
+import { walkButtons } from '../parts/arrowKeys.ts';
 import { cooksOf } from './cooksOf.ts';
 import { lanesOf } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
@@ -27,6 +28,9 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
   const ordered = [...tasks.problem.tasks]
     .filter(({ id }) => !mine || mine.includes(id))
     .sort((a, b) => (numbers.get(a.id) ?? 0) - (numbers.get(b.id) ?? 0));
+  // One stop of the tabulator, from which arrows walk on: a plan has more steps than anybody tabs through.
+  const [at, setAt] = useState<string>();
+  const stop = [at, chosen].find((id) => ordered.some((task) => task.id === id)) ?? ordered[0]?.id;
   return (
     <section className="task-list">
       <div className="head-row">
@@ -40,7 +44,7 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
           />
         )}
       </div>
-      <ol>
+      <ol onKeyDown={walkButtons}>
         {ordered.map((task) => {
           const about = tasks.about[task.id];
           return (
@@ -48,6 +52,8 @@ export function TaskList({ result, startMs, zone, numbers, chosen, choose }: Tas
               <button
                 type="button"
                 className={`plain-button ${chosen === task.id ? 'chosen' : ''}`}
+                tabIndex={task.id === stop ? 0 : -1}
+                onFocus={() => setAt(task.id)}
                 onClick={() => choose(task.id)}
                 aria-pressed={chosen === task.id}
               >
