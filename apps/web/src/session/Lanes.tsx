@@ -125,7 +125,9 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
             className="lane-heat"
             style={{ left: `${x(heat.from)}%`, width: `${x(heat.to) - x(heat.from)}%` }}
           >
-            <i style={{ width: `${((heat.readyAt - heat.from) / (heat.to - heat.from)) * 100}%` }}>heats</i>
+            <i style={{ width: `${((heat.readyAt - heat.from) / (heat.to - heat.from)) * 100}%` }}>
+              {((x(heat.readyAt) - x(heat.from)) / 100) * widthPx >= 'heats'.length * LETTER_PX + 12 && 'heats'}
+            </i>
             <b>{heat.celsius} °C</b>
           </div>
         ))}
