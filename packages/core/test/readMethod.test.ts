@@ -159,6 +159,15 @@ describe('a whole text', () => {
     expect(needsInMethod(steps, [...SOUP.list, '1.5 L water'].map(readLine), readLine)).toEqual([]);
   });
 
+  test('water that is mixed in the evening before stays in the dish; what soaks is poured off', () => {
+    const needs = (text: string) => needsInMethod(readMethod([text]), [], readLine).map(({ line }) => line);
+    expect(needs('The night before: mix 200 g rye flour with 300 ml boiling water, cover, leave for 8 h.')).toEqual([
+      '200 g rye flour',
+      '300 ml boiling water',
+    ]);
+    expect(needs('The night before: soak 200 g chickpeas in 1 L water.')).toEqual(['200 g chickpeas']);
+  });
+
   test('becomes a recipe with its soak, its cooker and its release, whose water is in its mass, and can be planned', () => {
     const texts = ['Soak the borlotti beans for 8 to 20 hours.', ...splitMethod(SOUP.method)];
     const liquids = needsInMethod(readMethod(texts), SOUP.list.map(readLine), readLine).map(({ line, step }) => ({

@@ -46,6 +46,10 @@ Season with salt.`;
 describe('a pasted text', () => {
   const text = readRecipeText(PASTED);
 
+  test.each(['Makes enough for 6', 'Enough for 6', 'Serves plenty to feed 6'])('"%s" says for how many', (line) =>
+    expect(readRecipeText(`Swede pan\n\n${line}\n\n1 swede\n2 onions\n\nFry it all.`).portions).toBe(6),
+  );
+
   test('is taken apart without headings: name, portions, ingredients, method', () => {
     expect(text.name).toBe('Swede and split-pea stew');
     expect(text.portions).toBe(6);

@@ -23,6 +23,9 @@ const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzl
 /** This water, and what is in it, does not stay in the dish. */
 const POURED_OFF = /\b(?:soak|rinse|drain|blanch|wash|discard|throw)/i;
 
+/** What is mixed ahead keeps its water: a dough, a soaker, a batter. */
+const MIXED = /\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
+
 const lastWord = (text: string): string => text.trim().split(/\s+/).at(-1)?.replace(/e?s$/, '') ?? text;
 
 /** Each amount of a text with what it is of, and whether it is poured off again. */
@@ -59,10 +62,11 @@ export function needsInMethod(
       // A text that tells all in sentences: what nobody knows in its list is asked.
       if (!food && lines.length === 0 && !saysDeed(text)) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
-      if (soaks && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
+      const stays = !soaks || (MIXED.test(text) && !poured);
+      if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
         return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
-      if (!soaks && (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text))) return [];
+      if (stays && (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text))) return [];
       const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
       held.add(food.name);

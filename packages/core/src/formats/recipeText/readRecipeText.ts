@@ -5,7 +5,7 @@ import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
 
 const PORTIONS =
-  /^(?:serves|makes|yields?|servings?|portions?|for)\s*:?\s*(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
+  /^(?:serves|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND =
   /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings)$/i;
 const PORTIONS_IN_NAME =
