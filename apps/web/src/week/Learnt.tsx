@@ -1,4 +1,4 @@
-import { DAY_MS } from '@kestrel-ridge/core/quantity';
+import { addDays, type Day } from '@kestrel-ridge/core/quantity';
 import type { Eater } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { appetiteSeen } from './appetiteSeen.ts';
@@ -54,7 +54,9 @@ export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
 }
 
 /** What was eaten up to the last entry no longer counts. */
-function dayAfter({ today, week }: KitchenView): string {
-  const last = week.eaten.reduce<string>((latest, { day }) => (day > latest ? day : latest), today);
-  return new Date(Date.parse(`${last}T00:00:00Z`) + DAY_MS).toISOString().slice(0, 10);
+function dayAfter({ today, week }: KitchenView): Day {
+  return addDays(
+    week.eaten.reduce((latest, { day }) => (day > latest ? day : latest), today),
+    1,
+  );
 }
