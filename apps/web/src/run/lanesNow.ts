@@ -1,5 +1,6 @@
 import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { CookedRun, RunView } from '@kestrel-ridge/core/run';
+import { laneName } from '../session/cooksOf.ts';
 import { lanesOf, type Lane } from '../session/lanes.ts';
 
 export interface LanesNow {
@@ -28,9 +29,9 @@ export function lanesNow(
       return time ? [{ ...task, minutes: Math.max(0, minute(time.end) - minute(time.start)) }] : [];
     }),
   };
-  const named = Object.values(about).flatMap(({ id, who }) => (who === undefined ? [] : [{ id, who }]));
+  const named = Object.values(about).flatMap(({ id, who }) => (who === undefined ? [] : [{ id, who: laneName(who) }]));
   const names = [...new Set(named.map(({ who }) => who))].sort();
-  const [only = 'Hands'] = names;
+  const [only = laneName('Cook')] = names;
   // One cook does all of it, also what meets in the plan of a run that went otherwise.
   const whose = names.length > 1 ? named : Object.values(about).map(({ id }) => ({ id, who: only }));
   const lanes = lanesOf(
