@@ -27,8 +27,7 @@ await main(async () => {
   const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));
   const { BOOK } = await at('food');
   const { remembered } = await at('quantity');
-  const { indexFoods, ingredientTexts, readIngredientLine, readMethod, readRecipeText, splitMethod } =
-    await at('formats');
+  const { NOTHING_SAID, indexFoods, readIngredientLine, readPaste, readRecipeText } = await at('formats');
   const foods = indexFoods(BOOK);
   const written = [
     '250 g split peas, rinsed',
@@ -47,11 +46,7 @@ await main(async () => {
       'Method',
       ...Array.from({ length: 76 }, (_, n) => `Simmer part ${n} for ${10 + (n % 20)} minutes, then let it stand 5.`),
     ].join('\n');
-  const reading = (readLine) => (words) => {
-    const read = readRecipeText(words);
-    const lines = ingredientTexts(read, foods).map((each) => readLine(each.text));
-    return [lines, readMethod(splitMethod(read.method))];
-  };
+  const reading = (readLine) => (words) => readPaste(readRecipeText(words), NOTHING_SAID, foods, readLine);
   const timed = (read) => {
     const times = Array.from({ length: 60 }, (_, n) => {
       const words = text(n);

@@ -1,18 +1,12 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { BOOK } from '../src/food/index.ts';
 import {
+  NOTHING_SAID,
   amountWords,
-  doubtOfStep,
   indexFoods,
-  ingredientTexts,
-  nothingToBoilOff,
   readIngredientLine,
-  readMethod,
+  readPaste,
   readRecipeText,
-  soaksInLines,
-  splitMethod,
-  unsoaked,
-  writtenOf,
 } from '../src/formats/index.ts';
 
 const index = indexFoods(BOOK);
@@ -27,23 +21,18 @@ export const HAND_TEXTS = readdirSync(folder).map((file) => {
 /** What is read of a text, a line for each fact; "?" behind what is asked. */
 export function readingOf(text: string): string {
   const words = readRecipeText(text);
-  const lines = ingredientTexts(words, index).map(({ text: each, group }) => ({
-    ...readIngredientLine(each, index),
-    ...(group ? { group } : {}),
-  }));
-  const read = readMethod(splitMethod(words.method));
-  const soaks = soaksInLines(lines, read);
-  const steps = readMethod([...soaks, ...splitMethod(words.method)]);
-  const dry = unsoaked(lines, steps);
-  const dryPots = nothingToBoilOff(steps, lines);
+  const { lines, steps, soak, places } = readPaste(words, NOTHING_SAID, index, (line) =>
+    readIngredientLine(line, index),
+  );
   return [
     `${words.name || '?'} × ${words.portions ?? '?'}`,
-    ...lines.map(({ amount, food, doubts, group }) => {
-      const asked = doubts.length > 0 || !food || !writtenOf(amount, food);
-      return `${amountWords(amount)} | ${food?.name ?? '-'}${group ? ` | ${group}` : ''}${asked ? ' ?' : ''}`;
+    ...lines.map(({ line: { amount, food, group, atStep }, ready }) => {
+      const where = atStep === undefined ? '' : ' | in the method';
+      return `${amountWords(amount)} | ${food?.name ?? '-'}${group ? ` | ${group}` : ''}${where}${ready ? '' : ' ?'}`;
     }),
-    ...(dry ? [`soak ${dry} ?`] : []),
-    ...steps.map((step, n) => {
+    ...(soak ? [`soak ${soak} ?`] : []),
+    ...places.map((place) => `${place} ?`),
+    ...steps.map(({ step, doubt }) => {
       const time =
         step.kind === 'ahead'
           ? `${step.hours?.least}-${step.hours?.most} h before`
@@ -56,7 +45,7 @@ export function readingOf(text: string): string {
       const where = [step.kind === 'pressure' ? 'at pressure' : step.station, step.celsius, release]
         .filter(Boolean)
         .join(' ');
-      return `- ${time}, ${step.attention.needs}${where ? `, ${where}` : ''}${doubtOfStep(step, dryPots.includes(n)) ? ' ?' : ''}: ${step.text.slice(0, 40)}`;
+      return `- ${time}, ${step.attention.needs}${where ? `, ${where}` : ''}${doubt ? ' ?' : ''}: ${step.text.slice(0, 40)}`;
     }),
     '',
   ].join('\n');

@@ -113,7 +113,10 @@ export const METHOD_CORPUS: readonly (readonly [paragraph: string, steps: readon
     'Simmer for 40 minutes. Add the nuts for the last 5 minutes.',
     [{ minutes: [40, 40], station: 'burner', needs: 'look' }],
   ],
-  ['Roast for 35 minutes. Ten minutes before the end add the kale.', [{ minutes: [35, 35], station: 'oven' }]],
+  [
+    'Roast for 35 minutes. Ten minutes before the end add the kale.',
+    [{ minutes: [35, 35], station: 'oven', asks: true }],
+  ],
   ['Simmer 30 minutes, stirring every 5 minutes.', [{ minutes: [30, 30], station: 'burner', needs: 'look' }]],
   ['Fry for 5 minutes until soft and 3 minutes more with the garlic.', [{ station: 'burner', asks: true }]],
   // Sentences that end in a shortened unit.

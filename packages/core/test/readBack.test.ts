@@ -1,16 +1,13 @@
 import { BOOK } from '../src/food/index.ts';
 import {
+  NOTHING_SAID,
   asRevision,
   fromJsonLd,
   indexFoods,
-  ingredientTexts,
-  needsInMethod,
   readIngredientLine,
-  readMethod,
+  readPaste,
   readRecipeText,
   renamed,
-  soaksInLines,
-  splitMethod,
   toRecipeText,
   toWholeJsonLd,
   toWholeMarkdown,
@@ -28,20 +25,11 @@ const readLine = (text: string) => readIngredientLine(text, index);
 /** A pasted text as the recipe it becomes when nothing is answered. */
 function recipeOf(text: string): Revision {
   const words = readRecipeText(text);
-  const lines = ingredientTexts(words, index).map(({ text: each, group }) => ({
-    ...readLine(each),
-    ...(group ? { group } : {}),
-  }));
-  const own = splitMethod(words.method);
-  const method = [...soaksInLines(lines, readMethod(own)), ...own];
-  const needs = needsInMethod(readMethod(method), lines, readLine).map(({ line, step }) => ({
-    ...readLine(line),
-    atStep: step,
-  }));
+  const { lines, method } = readPaste(words, NOTHING_SAID, index, readLine);
   return asRevision({
     name: words.name || 'A dish without a name',
     portions: words.portions ?? 4,
-    lines: [...lines, ...needs],
+    lines: lines.map(({ line }) => line),
     method,
   });
 }

@@ -1,23 +1,27 @@
-import { kindOfStep, kindsFor, saidAs, type MethodStep, type StepKind } from '@kestrel-ridge/core/formats';
+import {
+  kindOfStep,
+  kindsFor,
+  saidAs,
+  type MethodStep,
+  type ReadText,
+  type SaidOfText,
+  type StepKind,
+} from '@kestrel-ridge/core/formats';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
-import type { MendedMethod, StepRead } from './useMethod.ts';
 
 /** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
 export function MethodRead({
-  steps,
-  soak,
-  leftOut,
+  read: { steps, soak, places, stepsLeftOut },
   mend,
   saySoak,
+  sayPlace,
 }: {
-  steps: readonly StepRead[];
-  /** Dry beans of which nobody says that they are soaked. */
-  soak: string | undefined;
-  /** Said to be no step; they can be put back. */
-  leftOut: readonly { readonly text: string; readonly n: number }[];
+  read: ReadText;
   mend: (n: number, text: string) => void;
-  saySoak: (soak: MendedMethod['soak']) => void;
+  saySoak: (soak: SaidOfText['soak']) => void;
+  /** No step is in this appliance, and that is right. */
+  sayPlace: (place: string) => void;
 }) {
   return (
     <ol className="read-steps" aria-label="Method as understood">
@@ -35,6 +39,17 @@ export function MethodRead({
           </div>
         </li>
       )}
+      {places.map((place) => (
+        <li key={place} className="asks">
+          The text speaks of {/^[aeiou]/.test(place) ? 'an' : 'a'} {place}
+          <div className="read-doubt">
+            <span>No step below is in it. Say which one is, at the step’s right end.</span>
+            <Button size="small" onClick={() => sayPlace(place)}>
+              no step is
+            </Button>
+          </div>
+        </li>
+      ))}
       {steps.map(({ step, doubt, n, written }, at) => (
         <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
           <div className="read-step">
@@ -72,7 +87,7 @@ export function MethodRead({
           )}
         </li>
       ))}
-      {leftOut.map(({ text, n }) => (
+      {stepsLeftOut.map(({ text, n }) => (
         <li key={`out ${n}`} className="left-out">
           <div className="read-step">
             <span>

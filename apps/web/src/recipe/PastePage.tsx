@@ -1,15 +1,16 @@
 import {
+  NOTHING_SAID,
+  askedOf,
   asRevision,
   fromJsonLd,
   indexFoods,
-  ingredientTexts,
   readIngredientLine,
+  readPaste,
   readRecipeText,
-  unreadyLines,
   wholeRecipe,
   withoutWhole,
-  type ReadLine as ReadLineOfRecipe,
   type RecipeText,
+  type SaidOfText,
 } from '@kestrel-ridge/core/formats';
 import { remembered } from '@kestrel-ridge/core/quantity';
 import { faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
@@ -24,7 +25,6 @@ import { Stepper } from '../parts/Stepper.tsx';
 import { MethodRead } from './MethodRead.tsx';
 import { ReadLine } from './ReadLine.tsx';
 import { ReadWhole } from './ReadWhole.tsx';
-import { useMethod, type MendedMethod } from './useMethod.ts';
 import './recipes.css';
 
 export default function PastePage() {
@@ -42,19 +42,15 @@ Cut swede and leeks.
 Sweat the leeks in the oil for 8 minutes.
 Add everything and 1 L water, simmer 35 minutes.`;
 
-interface Mended extends MendedMethod {
-  /** Words put in place of a line, by its number. */
-  readonly lines: Readonly<Record<number, string>>;
-  readonly name: string | undefined;
-  readonly portions: number | undefined;
+interface Said extends SaidOfText {
+  readonly name?: string;
+  readonly portions?: number;
 }
-
-const NOTHING_MENDED: Mended = { lines: {}, steps: {}, soak: undefined, name: undefined, portions: undefined };
 
 /** A recipe from pasted text: read as it is typed, doubtful lines asked and mended in place. */
 function Paste({ view }: { view: KitchenView }) {
   const [text, setText] = useState('');
-  const [mended, setMended] = useState<Mended>(NOTHING_MENDED);
+  const [said, setSaid] = useState<Said>(NOTHING_SAID);
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   const send = useCommand();
@@ -66,38 +62,19 @@ function Paste({ view }: { view: KitchenView }) {
   const whole = useMemo(() => wholeRecipe(typed, [...view.foods.values()]), [typed, view.foods]);
   const { units } = view.kitchen.equipment;
   const readLine = useMemo(() => remembered((line) => readIngredientLine(line, foods, units)), [foods, units]);
-  const texts = useMemo(() => (words ? ingredientTexts(words, foods) : []), [words, foods]);
-  const listed = useMemo(
-    () =>
-      texts.map(({ text: line, group }, n) => ({
-        ...readLine(mended.lines[n] ?? line),
-        ...(group ? { group } : {}),
-      })),
-    [texts, mended.lines, readLine],
-  );
-  const method = useMethod(words, mended, listed, readLine);
-  const { steps, needs } = method;
-  const lines = useMemo(
-    (): readonly ReadLineOfRecipe[] => [
-      ...listed,
-      ...needs.map(({ line, step }, n) => ({
-        ...readLine(mended.lines[listed.length + n] ?? line),
-        atStep: step,
-      })),
-    ],
-    [listed, needs, mended.lines, readLine],
-  );
-  const open = unreadyLines(lines);
+  const asRead = useMemo(() => words && readPaste(words, said, foods, readLine), [words, said, foods, readLine]);
+  const asked = asRead ? askedOf(asRead) : { lines: 0, method: 0 };
   // A text that does not say for how many would be for four in silence.
-  const unsaid = words !== undefined && words.portions === undefined && mended.portions === undefined;
-  const asked = open.length + method.asked + (unsaid ? 1 : 0);
-  const name = mended.name ?? words?.name ?? '';
-  const portions = mended.portions ?? words?.portions ?? 4;
+  const unsaid = words !== undefined && words.portions === undefined && said.portions === undefined;
+  const open = asked.lines + asked.method + (unsaid ? 1 : 0);
+  const name = said.name ?? words?.name ?? '';
+  const portions = said.portions ?? words?.portions ?? 4;
+  const lines = asRead?.lines ?? [];
 
-  const mend = (n: number, line: string) => setMended({ ...mended, lines: { ...mended.lines, [n]: line } });
+  const mend = (key: string, line: string) => setSaid({ ...said, lines: { ...said.lines, [key]: line } });
   const change = (next: string) => {
     setText(next);
-    setMended(NOTHING_MENDED);
+    setSaid(NOTHING_SAID);
     setFault(undefined);
   };
 
@@ -120,12 +97,12 @@ function Paste({ view }: { view: KitchenView }) {
             ? 'Paste a recipe'
             : whole
               ? `${whole.name}, read back whole`
-              : asked === 0
+              : open === 0
                 ? 'Every line is understood'
-                : open.length > 0
-                  ? `${open.length} of ${lines.length} lines to put right`
-                  : method.asked > 0
-                    ? `${method.asked} ${method.asked === 1 ? 'thing' : 'things'} to say of the method`
+                : asked.lines > 0
+                  ? `${asked.lines} of ${lines.length} lines to put right`
+                  : asked.method > 0
+                    ? `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`
                     : 'How many portions does it make?'}
         </h1>
         <p>
@@ -164,7 +141,7 @@ function Paste({ view }: { view: KitchenView }) {
             keep={(recipe) => void keep(recipe)}
           />
         )}
-        {words && !whole && lines.length + words.method.length > 0 && (
+        {words && asRead && !whole && lines.length + words.method.length > 0 && (
           <div>
             <div className="paste-head">
               <label style={{ flex: 1 }}>
@@ -173,7 +150,7 @@ function Paste({ view }: { view: KitchenView }) {
                   size="large"
                   aria-label="Name of the recipe"
                   value={name}
-                  onChange={(event) => setMended({ ...mended, name: event.target.value })}
+                  onChange={(event) => setSaid({ ...said, name: event.target.value })}
                   status={name.trim() ? '' : 'error'}
                 />
               </label>
@@ -184,38 +161,55 @@ function Paste({ view }: { view: KitchenView }) {
                   value={Math.round(portions)}
                   least={1}
                   most={100}
-                  onChange={(n) => setMended({ ...mended, portions: n })}
+                  onChange={(n) => setSaid({ ...said, portions: n })}
                 />
               </label>
             </div>
             {unsaid && (
               <div className="read-doubt">
                 <span>The text does not say how many portions it makes.</span>
-                <Button size="small" onClick={() => setMended({ ...mended, portions })}>
+                <Button size="small" onClick={() => setSaid({ ...said, portions })}>
                   {portions} portions
                 </Button>
               </div>
             )}
             <ol className="read-lines" aria-label="Ingredients as understood">
-              {lines.map((line, n) => (
+              {lines.map(({ key, line, ready, written }, n) => (
                 <ReadLine
-                  key={`${n} ${texts[n]?.text ?? line.text}`}
+                  key={`${key} ${written}`}
                   line={line}
-                  ready={!open.includes(n)}
+                  ready={ready}
                   known={view.foods}
-                  mend={(next) => mend(n, next)}
+                  mend={(next) => mend(key, next)}
                   {...(n === 0 && words.name === ''
                     ? { asTitle: () => change(`${line.text}\n\n${text.replace(line.text, '')}`) }
                     : {})}
                 />
               ))}
+              {asRead.linesLeftOut.map(({ key, written }) => (
+                <li key={`out ${key}`} className="left-out">
+                  <div className="read-line">
+                    <span>
+                      {written}
+                      <small>, left out</small>
+                    </span>
+                    <Button
+                      size="small"
+                      type="text"
+                      aria-label={`Put back: ${written}`}
+                      onClick={() => mend(key, written)}
+                    >
+                      Put back
+                    </Button>
+                  </div>
+                </li>
+              ))}
             </ol>
             <MethodRead
-              steps={steps}
-              soak={method.soak}
-              leftOut={method.leftOut}
-              mend={(n, text) => setMended({ ...mended, steps: { ...mended.steps, [n]: text } })}
-              saySoak={(soak) => setMended({ ...mended, soak })}
+              read={asRead}
+              mend={(n, step) => setSaid({ ...said, steps: { ...said.steps, [n]: step } })}
+              saySoak={(soak) => setSaid({ ...said, soak })}
+              sayPlace={(place) => setSaid({ ...said, places: [...said.places, place] })}
             />
             {words.notes && (
               <details className="read-notes">
@@ -242,13 +236,22 @@ function Paste({ view }: { view: KitchenView }) {
               type="primary"
               size="large"
               loading={busy}
-              disabled={asked > 0 || name.trim() === '' || lines.length === 0}
-              onClick={() => void keep(asRevision({ name: name.trim(), portions, lines, method: method.texts }))}
+              disabled={open > 0 || name.trim() === '' || lines.length === 0}
+              onClick={() =>
+                void keep(
+                  asRevision({
+                    name: name.trim(),
+                    portions,
+                    lines: lines.map(({ line }) => line),
+                    method: asRead.method,
+                  }),
+                )
+              }
               style={{ marginTop: 14, minWidth: 200 }}
             >
               Keep the recipe
             </Button>
-            {asked > 0 && <p className="soft">Put what is marked right first: answer, or write it anew.</p>}
+            {open > 0 && <p className="soft">Put what is marked right first: answer, or write it anew.</p>}
           </div>
         )}
       </div>

@@ -62,7 +62,12 @@ export function ReadLine({
       )}
       {!ready && (
         <div className="read-doubt">
-          <span>{doubt?.question ?? 'How much is it? Write an amount, such as 200 g or 2 cups.'}</span>
+          <span>
+            {doubt?.question ??
+              (line.atStep === undefined
+                ? 'How much is it? Write an amount, such as 200 g or 2 cups.'
+                : 'The method says it, and no line of the list. How much is it?')}
+          </span>
           {!doubt && line.food && (
             <Button size="small" onClick={() => mend(`${line.text}, to taste`)}>
               to taste, not counted
@@ -73,6 +78,9 @@ export function ReadLine({
               {choice.label}
             </Button>
           ))}
+          <Button size="small" onClick={() => mend('')}>
+            leave it out
+          </Button>
           {doubt?.about === 'food' && (
             <>
               <Button size="small" onClick={() => setAdding(true)}>

@@ -58,6 +58,8 @@ export type { ReadLine, ReadRecipe } from './recipeText/asRevision.ts';
 export { fromJsonLd, toJsonLd } from './recipeText/jsonLd.ts';
 export type { BrokenFile, RecipeFacts } from './recipeText/jsonLd.ts';
 export { readMethod, readMethodStep } from './recipeText/readMethodStep.ts';
+export { askedOf, NOTHING_SAID, readPaste } from './recipeText/readPaste.ts';
+export type { LineRead, ReadText, SaidOfText, StepRead } from './recipeText/readPaste.ts';
 export { placesUnsaid } from './recipeText/placesUnsaid.ts';
 export type { PlaceUnsaid } from './recipeText/placesUnsaid.ts';
 export { kindOfStep, kindsFor, saidAs } from './recipeText/stepKinds.ts';

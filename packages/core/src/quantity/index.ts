@@ -12,7 +12,7 @@ export { SIGNED_NUMBER, WRITTEN_NUMBER, WRITTEN_SHARE } from './writtenNumber.ts
 export { plainSigns, readNumber } from './readNumber.ts';
 export type { ReadNumber } from './readNumber.ts';
 export { WRITTEN_IN, writtenAs } from './writtenIn.ts';
-export { remembered } from './remembered.ts';
+export { remembered, rememberedBy } from './remembered.ts';
 export { rebase, sameData } from './rebase.ts';
 export type { Clash, Rebased } from './rebase.ts';
 export { commonPractice, fromMemory } from './reason.ts';

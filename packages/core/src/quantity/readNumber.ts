@@ -1,4 +1,5 @@
 import { Fraction } from './fraction.ts';
+import { remembered } from './remembered.ts';
 
 const GLYPHS: Readonly<Record<string, string>> = {
   '½': '1/2',
@@ -82,19 +83,23 @@ export interface ReadNumber {
 const MIXED = /^(\d+)\s+(?:(?:and|&)\s+)?(\d+)\/([1-9]\d*)/i;
 const FRACTION = /^(\d+)\/([1-9]\d*)/;
 const DECIMAL = /^\d+(?:[.,]\d+)?/;
+/** Of these a kitchen never has a thousand. */
+const LARGE_UNIT = /^\s*(?:kg|kilos?|kilograms?|l|lit(?:re|er)s?|lbs?|pounds?)\b/i;
 const NAMED = new RegExp(`^(${WORD_PATTERN})(?=\\s|$)`, 'i');
 
 /** Writes one-glyph fractions, typed dashes and thin spaces in plain signs: `1½` becomes `1 1/2`. */
-export const plainSigns = (text: string): string =>
+export const plainSigns = remembered((text: string): string =>
   text
     .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph] ?? glyph}`)
     .replace(/⁄|∕/g, '/')
     .replace(/[–—−]/g, '-')
     .replace(/[\u00a0\u2009\u202f\s]+/g, ' ')
-    .trim();
+    .trim(),
+);
 
 /**
- * A number as people write it: `1 1/2`, `3/4`, `0,5`, `2.25`, `half a`, `a dozen`. A comma before one or two digits is a decimal comma.
+ * A number as people write it: `1 1/2`, `3/4`, `0,5`, `2.25`, `half a`, `a dozen`. A comma before one or two digits is a decimal
+ * comma; before three it parts thousands, but not of kilograms and litres.
  * @example readNumber('1 1/2 cups')?.value.toFraction() // => '3/2'
  */
 export function readNumber(text: string): ReadNumber | undefined {
@@ -109,8 +114,10 @@ export function readNumber(text: string): ReadNumber | undefined {
   if (fraction) return made(new Fraction(fraction[0]), fraction[0].length);
   const decimal = DECIMAL.exec(text);
   if (decimal) {
-    const thousands = /^\d{1,3}(?:[.,]\d{3})+(?!\d)/.exec(text);
-    if (thousands) return made(new Fraction(thousands[0].replace(/[.,]/g, '')), thousands[0].length);
+    // "0.120 kg" and "2.000 L" come from a scale: nobody here weighs two tonnes.
+    const thousands = /^[1-9]\d{0,2}(?:[.,]\d{3})+(?!\d)/.exec(text);
+    if (thousands && !LARGE_UNIT.test(text.slice(thousands[0].length)))
+      return made(new Fraction(thousands[0].replace(/[.,]/g, '')), thousands[0].length);
     return made(new Fraction(decimal[0].replace(',', '.')), decimal[0].length);
   }
   const named = NAMED.exec(text);

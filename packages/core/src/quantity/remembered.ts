@@ -18,3 +18,16 @@ export function remembered<T>(read: (text: string) => T, most = 600): (text: str
     return said;
   };
 }
+
+/**
+ * The same of a text and what it is read by: each of these has a memory of its own, which goes with it.
+ * @example rememberedBy((foods, text) => findFood(text, foods))(foods, 'leeks')
+ */
+export function rememberedBy<By extends object, T>(read: (by: By, text: string) => T): (by: By, text: string) => T {
+  const known = new WeakMap<By, (text: string) => T>();
+  return (by, text) => {
+    const readBy = known.get(by) ?? remembered((said) => read(by, said));
+    known.set(by, readBy);
+    return readBy(text);
+  };
+}

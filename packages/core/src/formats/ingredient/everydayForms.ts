@@ -49,6 +49,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
         ? `${Number(n) * Number(g)} g ${/^(?:canned|tinned)/i.test(food) ? '' : 'canned '}${food}${rest}, drained`
         : all,
   ],
+  // "1 jar (660 g; 400 g drained) white beans": what is drained counts.
+  [
+    /^(\d+|an?|one)\s+(?:tins?|cans?|jars?)\s*\((?:\d+\s*g)\s*[;,/]\s*(\d+)\s*g\s+drained(?:\s+weight)?\)\s*(?:of\s+)?(?:(?:tinned|canned)\s+)?(\p{L}.*)$/iu,
+    (_, n = '', g = '', food = '') => `${(Number(n) || 1) * Number(g)} g canned ${food}, drained`,
+  ],
   // "3 tins chickpeas (400 g each)" is read as it stands; "3 potatoes (150 g each)" is their weight.
   [
     new RegExp(
@@ -65,10 +70,10 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, n = '', food = '', weight = '') => `${weight} ${food}, ${pieces(n)}`,
   ],
-  // "a pound and a half of potatoes"
+  // "half as much turmeric", "the same of cumin": as much as what, is asked.
   [
-    /^(?:an?|one|1)\s+(pound|kilo|kg|litre|liter|cup|pint|teaspoon|tablespoon)\s+and\s+a\s+half\b/i,
-    (_, unit = '') => `1.5 ${unit}`,
+    /^((?:half|twice|double|three times) as (?:much|many)|(?:the|an) (?:same|equal)(?: (?:amount|weight|quantity|again))?)(?: of)?\s+(.+)$/i,
+    (_, said = '', food = '') => `some ${food}, ${said}`,
   ],
   // "3 thyme sprigs"
   [
@@ -94,6 +99,15 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, _n = '', pack = '', food = '', held = '', rest = '') => `1 ${pack} (${held}) ${food}${rest}`,
   ],
+  // "4 ea bay leaves"
+  [/^(\d+)\s*ea\b\.?\s+/i, (_, n = '') => `${n} `],
+  // "fennel seed 2 t", "gluten 2 c"
+  [
+    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+(${NUMBER})\s*(c|t|T)\.?$`, 'u'),
+    (_, food = '', n = '', unit = '') => `${n} ${unit === 'c' ? 'cup' : unit === 'T' ? 'tbsp' : 'tsp'} ${food}`,
+  ],
+  // "2 c flour"
+  [new RegExp(String.raw`^(${NUMBER})\s*c\s+(?=\p{L})`, 'u'), (_, n = '') => `${n} cup `],
   // "1 c. millet", "1 t. salt", "1 T. oil"
   [new RegExp(String.raw`^(${NUMBER})\s*c\.\s+`), (_, n = '') => `${n} cup `],
   [new RegExp(String.raw`^(${NUMBER})\s*t\.\s+`), (_, n = '') => `${n} tsp `],
@@ -149,8 +163,8 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "1 tbsp lemon": what is measured of it is its juice.
   [
     new RegExp(
-      String.raw`^(${NUMBER})\s*(tbsps?|tsps?|tablespoons?|teaspoons?|ml|cl|dl|cups?)\.?\s+(?:of\s+)?(lemon|lime|orange)s?$`,
-      'i',
+      String.raw`^(${NUMBER})\s*(tbsps?|tsps?|tablespoons?|teaspoons?|[Tt]|ml|cl|dl|cups?)\.?\s+(?:of\s+)?(lemon|lime|orange)s?$`,
+      '',
     ),
     (_, n = '', unit = '', fruit = '') => `${n} ${unit} ${fruit} juice`,
   ],
@@ -196,7 +210,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 cm ginger", "a 1-inch piece of ginger", "thumb-sized piece of ginger"
   [
     new RegExp(
-      String.raw`^(?:an?\s+)?(${NUMBER}(?:-${NUMBER})?)[\s-]*(cm|inch(?:es)?|in|")(?:[\s-]+(?:piece|chunk|knob|length|slice))?(?:\s+of)?\s+(?=\p{L})`,
+      String.raw`^(?:an?\s+)?(${NUMBER}(?:-${NUMBER})?)[\s-]*(cm|inch(?:es)?|in|")\.?(?:[\s-]+(?:piece|chunk|knob|length|slice))?(?:\s+of)?\s+(?=\p{L})`,
       'iu',
     ),
     (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,
@@ -208,6 +222,19 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     (all, food = '') => `some ${food}, ${all.slice(0, all.length - food.length).trim()}`,
   ],
 ];
+
+const AND_PART =
+  /\b(an?|one|two|three|four|five|six|\d{1,2})\s+(pounds?|kilos?|kg|lit(?:re|er)s?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|hours?)\s+and\s+an?\s+(half|quarter)\b/gi;
+
+/**
+ * A measure and its half in one number, wherever it stands in a text.
+ * @example inOneNumber('a litre and a quarter of water') // "1.25 litre of water"
+ */
+export const inOneNumber = (text: string): string =>
+  text.replace(AND_PART, (all, n: string, unit: string, part: string) => {
+    const whole = /^an?$/i.test(n) ? 1 : readNumber(n)?.value.valueOf();
+    return whole === undefined ? all : `${whole + (part.toLowerCase() === 'half' ? 0.5 : 0.25)} ${unit}`;
+  });
 
 /** "3" behind a comma says nothing: "3 pieces". */
 const pieces = (n: string): string =>
@@ -227,4 +254,4 @@ export const asUsual = (line: string): string =>
   FORMS.reduce((text, [said, usual]) => {
     const found = said.exec(text);
     return found ? `${usual(...found.map((each) => each ?? ''))}${text.slice(found[0].length)}` : text;
-  }, line);
+  }, inOneNumber(line));

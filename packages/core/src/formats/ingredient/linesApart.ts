@@ -1,4 +1,4 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { plainSigns, readNumber, rememberedBy } from '../../quantity/index.ts';
 import { findFood, type FoodIndex } from './findFood.ts';
 
 /** Between two things of one line that are told apart by an amount of their own: "2 tbsp ground flax + 6 tbsp water". */
@@ -17,7 +17,9 @@ const exactly = (text: string, foods: FoodIndex) => {
  * The lines that one written line holds: "1 tsp each cumin and salt" and "salt, pepper" are two. What is not certain to be several stays one, and is asked about.
  * @example linesApart('½ tsp each cumin and paprika', foods) // ['½ tsp cumin', '½ tsp paprika']
  */
-export function linesApart(text: string, foods: FoodIndex): readonly string[] {
+export const linesApart = (text: string, foods: FoodIndex): readonly string[] => apart(foods, text);
+
+const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] => {
   if (/^s\s*(?:&|and|\+)\s*p$/i.test(text)) return ['salt', 'pepper'];
   const each = EACH_OF.exec(text);
   if (each?.[1] && each[2] && readNumber(plainSigns(each[1]))) {
@@ -27,7 +29,8 @@ export function linesApart(text: string, foods: FoodIndex): readonly string[] {
       return parts.map((part) => `${amount} ${part}`);
   }
   const joined = JOINED.exec(text);
-  if (joined) {
+  // "(or water + 2 stock cubes)" is another way, and nothing more.
+  if (joined && !/\([^)]*$/.test(text.slice(0, joined.index))) {
     const [first, second] = [text.slice(0, joined.index), text.slice(joined.index + joined[0].length)];
     const [a, b] = [exactly(first, foods), exactly(second, foods)];
     // "1 head of garlic and 3 cloves" are cloves of it.
@@ -55,4 +58,4 @@ export function linesApart(text: string, foods: FoodIndex): readonly string[] {
       return parts.filter((part) => !/^to taste$/i.test(part));
   }
   return [text];
-}
+});

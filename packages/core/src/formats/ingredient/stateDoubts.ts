@@ -51,11 +51,20 @@ export function stateDoubts(
         },
       ];
   }
+  const frozen = /^frozen (.+)$/.exec(food.name)?.[1];
+  if (frozen !== undefined && !SAYS_STATE.test(text) && !/\b(?:freezer|thawed|defrosted)\b/i.test(text))
+    return [
+      {
+        about: 'food',
+        question: `Are these frozen? Fresh ones go each on a line of its own.`,
+        choices: instead([food.name, `fresh ${frozen}`]),
+      },
+    ];
   if (
     kindOf(amount) === 'count' &&
     food.facts.base !== 'each' &&
     !food.facts.gramsEach &&
-    UNCOUNTED.has(food.facts.kind)
+    (UNCOUNTED.has(food.facts.kind) || (food.facts.kind === 'seasoning' && food.facts.roles?.includes('sweet')))
   )
     return [
       { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },

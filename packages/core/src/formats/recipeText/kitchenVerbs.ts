@@ -1,3 +1,5 @@
+import { remembered } from '../../quantity/index.ts';
+
 const words = (text: string): readonly string[] => text.split(/\s+/).filter(Boolean);
 
 /** What hands do in a kitchen, in the form of an order. */
@@ -20,17 +22,20 @@ const AT_START =
 
 /** Names in which such a word tells no deed: "tomato puree", "baking powder", "a roasting tin". */
 const NAMES =
-  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|^pur[eé]e(?= in\b)|tomato paste|(?:the )?rest of|(?<=\b(?:in|with|add|and|of|then) )the rest\b|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|grill pan|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
+  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|(?<=, )pur[eé]e(?=,)|(?<=^(?:then )?)pur[eé]e(?=,? (?:in\b|\d))|tomato paste|(?:the )?rest of|(?<=\b(?:in|with|add|and|of|then) )the rest\b|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|grill pan|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
 
 /**
  * A step's words without the names in which a verb or a vessel tells nothing of what is done.
  * @example withoutNames('Stir in the tomato puree') // "Stir in the thing"
  */
-export const withoutNames = (text: string): string => text.replace(NAMES, 'thing');
+export const withoutNames = remembered((text: string): string => text.replace(NAMES, 'thing'));
 
 const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
-/** Is it put into a blender? Without the names in it: see withoutNames. */
-export const blends = (plain: string): boolean => BLENDS.test(plain);
+/** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */
+export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, ''));
+
+/** Is it one of these words by itself? */
+export const isVerb = (word: string): boolean => VERBS.includes(word.toLowerCase());
 
 /** Does somebody do something here? "Feeds four" and "sesame seeds, to serve" are no step. */
 export const saysDeed = (text: string): boolean =>

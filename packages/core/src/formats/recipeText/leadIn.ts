@@ -1,12 +1,13 @@
-import { plainSigns } from '../../quantity/index.ts';
+import { plainSigns, remembered } from '../../quantity/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const STANDS =
-  /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set)/i;
+  /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set|cool(?!er|ing oil)|cellar|overnight|steep|infuse)/i;
 const SOAKS = /\bsoak/i;
 const NO_SOAK = /\b(?:don'?t|do not|no need to|never|without) soak|\bno soak(?:ing)?\b|\bunsoaked\b/i;
 const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;
-const DAYS = /\b(?:(\d{1,2})|a|one|two|three)(?: ?(?:to|-|or) ?(\d{1,2}|two|three|four))? (days?|weeks?)\b/i;
+const DAYS =
+  /(?<!\b(?:once|twice|times) )\b(?:(\d{1,2})|a|one|two|three)(?: ?(?:to|-|or) ?(\d{1,2}|two|three|four))? (days?|weeks?)\b/i;
 const IN_DAYS = { a: 1, one: 1, two: 2, three: 3, four: 4 } as const;
 const DAYS_A_WEEK = 7;
 
@@ -37,7 +38,7 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
  * What is begun hours or days before: a soak, a marinade, what has to set. Undefined: the text speaks of no lead.
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
  */
-export function leadIn(text: string): SaidLead | undefined {
+export const leadIn = remembered((text: string): SaidLead | undefined => {
   const plain = plainSigns(text);
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
@@ -60,4 +61,4 @@ export function leadIn(text: string): SaidLead | undefined {
   if (BEFORE.test(plain)) return { hours: EVENING };
   // "Soak the beans": it takes long, and how long is asked.
   return SOAKS.test(plain) && !time && !/\bsoak(?:ed|ing)\b|\bsoak up\b/i.test(plain) ? {} : undefined;
-}
+});

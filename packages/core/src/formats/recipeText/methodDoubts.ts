@@ -38,6 +38,10 @@ const ON_HEAT = 3;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 
+/** A look, and no work. */
+const NOW_AND_THEN =
+  /\b(?:stir\w*|turn\w*|shak\w*|toss\w*) (?:occasionally|sometimes|now|from time|once|every|often enough)\b/gi;
+
 const more = (text: string, words: string): string => `${text.replace(/[.\s]+$/, '')}, ${words}.`;
 /** A time at low pressure is none at high: the one that is chosen takes its place. */
 const atHigh = (text: string, n: number): string => {
@@ -147,6 +151,11 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         { label: 'it is within the minutes above', text: more(text, 'done by hand') },
       ],
     };
+  if (step.heatUnsaid)
+    return {
+      question: 'How hot is the oven?',
+      choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
+    };
   if (step.off ?? step.shareOff) return undefined;
   const said = durationsIn(plain);
   if (said.length > 1) {
@@ -168,23 +177,35 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         { label: 'no, it is handwork', text: more(text, 'by hand') },
       ],
     };
+  // Nobody stands at a pot so long, unless it is stirred.
+  if (
+    step.timed &&
+    step.station === 'burner' &&
+    step.attention.needs === 'hands' &&
+    step.minutes.latest >= VERY_LONG &&
+    !/\b(?:stir|fry|saut[eé]|by hand|caramelis|caramelize|toast|flip|turn)/i.test(plain.replace(NOW_AND_THEN, ''))
+  )
+    return {
+      question: 'Does somebody stand at it all that time?',
+      choices: [
+        { label: 'no, it simmers', text: more(text, 'simmering by itself') },
+        { label: 'a look now and then', text: more(text, 'simmering, stirring now and then') },
+        { label: 'yes', text: more(text, 'by hand') },
+      ],
+    };
+  // "Beans 12 min": no word on what is done with them.
+  const brief = step.after !== undefined && step.minutes.latest < ON_HEAT;
+  if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
+    return whereDoubt(text);
   // "40 minutes until set": nobody says where.
   if (
     (unplaced &&
       step.minutes.latest >= LONG &&
-      !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain)) ||
+      !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain.replace(NOW_AND_THEN, ''))) ||
     (step.timed && !step.station && step.attention.needs === 'nobody' && !STANDS.test(plain))
   )
-    return {
-      question: 'Where is it all that time?',
-      choices: [
-        { label: 'in the oven', text: more(text, 'by itself in the oven') },
-        { label: 'on the hob', text: more(text, 'simmering by itself on the hob') },
-        { label: 'it stands', text: more(text, 'left to stand') },
-        { label: 'in somebody’s hands', text: more(text, 'by hand') },
-      ],
-    };
-  if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain))
+    return whereDoubt(text);
+  if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain) && !/^oven\b/i.test(plain))
     return {
       question: 'Is this a step of the recipe?',
       choices: [
@@ -212,6 +233,19 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
   return undefined;
 }
 
+/** The usual ones, °C. */
+const OVEN_HEATS = [100, 160, 180, 200, 220];
+
+const whereDoubt = (text: string): StepDoubt => ({
+  question: 'Where is it all that time?',
+  choices: [
+    { label: 'in the oven', text: more(text, 'by itself in the oven') },
+    { label: 'on the hob', text: more(text, 'simmering by itself on the hob') },
+    { label: 'it stands', text: more(text, 'left to stand') },
+    { label: 'in somebody’s hands', text: more(text, 'by hand') },
+  ],
+});
+
 /** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
 const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
 const DRY = /\b(?:dry|dried)\b/i;
@@ -233,9 +267,14 @@ export function unsoaked(lines: readonly IngredientLine[], steps: readonly Metho
 const SOAK_IN_LINE =
   /\bsoaked\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
-/** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method. */
+const PRESSED_IN_LINE = /\bpressed (?:for )?((?:\d[\d -]*|half an )(?:minutes?|mins?|hours?|h)\b)/i;
+
+/** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
 export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
   lines.flatMap((line) => {
+    const pressed = PRESSED_IN_LINE.exec(line.form)?.[1];
+    if (line.food && pressed && !steps.some(({ text }) => /\bpress/i.test(text)))
+      return [`Press the ${line.food.name} for ${pressed}.`];
     const said = SOAK_IN_LINE.exec(line.form);
     if (
       !line.food ||

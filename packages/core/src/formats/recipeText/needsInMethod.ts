@@ -1,4 +1,5 @@
 import { plainSigns } from '../../quantity/index.ts';
+import { inOneNumber } from '../ingredient/everydayForms.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { saysDeed } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
@@ -21,10 +22,14 @@ const MEASURED =
   /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
-const POURED_OFF = /\b(?:soak|rinse|drain|blanch|wash|discard|throw)/i;
+const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw)/i;
 
 /** What is mixed ahead keeps its water: a dough, a soaker, a batter. */
 const MIXED = /\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
+
+/** "130 g beans, 150 g rice per box": of what is cooked already. */
+const SHARES_OUT =
+  /^(?:\d+[.)]\s*)?(?:to )?(?:portion|box|pack|serve|divide|weigh out|plate)\b|\b(?:per|each|every) (?:box|portion|plate|bowl|jar|serving|person|tub|container)\b/i;
 
 const lastWord = (text: string): string => text.trim().split(/\s+/).at(-1)?.replace(/e?s$/, '') ?? text;
 
@@ -55,8 +60,8 @@ export function needsInMethod(
   return steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
-    if (soaks && lines.length > 0) return [];
-    return amountsIn(plainSigns(text)).flatMap(({ words, poured }) => {
+    if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
+    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
       // A text that tells all in sentences: what nobody knows in its list is asked.
@@ -66,7 +71,9 @@ export function needsInMethod(
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
         return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
-      if (stays && (wet ? poured || BY_FEEL.test(words) : poured && /\bwater\b/i.test(text))) return [];
+      if (stays && wet && (poured || BY_FEEL.test(words))) return [];
+      if (stays && poured && /\bwater\b/i.test(words)) return [];
+      if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
       held.add(food.name);

@@ -3,10 +3,10 @@ import type { PressureStep } from '../../recipe/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const PRESSURE =
-  /\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under|up to|to) (?:full |high |low )?pressure|high pressure|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
+  /\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under|up to|to) (?:full |high |low )?pressure|high pressure|[HL]P\b(?=[^.]{0,12}\d)|(?:seal|lock)\b[^.;]{0,30}\b(?:cook|high)\b[^.;]{0,12}\d|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
 const RELEASE =
-  /\b(?:natural(?:ly)?|NPR|QPR|NR|QR|quick(?:ly)?[ -](?:release|vent)|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come))/i;
-const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own)\b/i;
+  /\b(?:\d{1,2}[- ]min\w*[- ](?:natural|NPR)|natural(?:ly)?|NPR|QPR|NR|QR|quick(?:ly)?[ -](?:release|vent)|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come)|(?:let|allow|leave)(?: it| them)?(?: to)? (?:come|drop) down)/i;
+const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own|come down|drop down)\b/i;
 const QUICK = /\b(?:quick(?:ly)?|QPR|QR|at once|immediately|straight away|vent|steam out)\b/i;
 
 /** Does a text speak of cooking at pressure? */
@@ -38,7 +38,7 @@ export function pressureIn(text: string): SaidPressure {
   return {
     ...(hold ? { hold: { from: hold.from, to: hold.to } } : {}),
     ...(said ? releaseIn(plain.slice(at)) : {}),
-    low: /\blow pressure\b/i.test(plain),
+    low: /\blow pressure\b|\bLP\b/i.test(plain),
     water: /\b(?:boiling|hot) (?:water|stock)\b|\bkettle\b/i.test(plain) ? 'kettle' : 'tap',
   };
 }

@@ -1,4 +1,4 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
@@ -20,6 +20,8 @@ export interface MethodStep {
   readonly attention: Attention;
   readonly station?: StationUse['station'];
   readonly celsius?: number;
+  /** In an oven of which nobody says how hot it is. */
+  readonly heatUnsaid?: true;
   readonly grill?: boolean;
   /** Of what is begun before the session; undefined where nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
@@ -46,17 +48,19 @@ export interface MethodStep {
 
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 /** "Bake at 220": an oven's degrees without their unit. */
-const BARE_HEAT = /\b(?:at|to)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
+const BARE_HEAT = /\b(?:at|to|oven)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
 /** What is more than this is said in °F. */
 const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */
 const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
+/** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
+const ON_TRAY = /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|medium|gentle|high)(?:[- ](?:high|low))? heat|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -64,7 +68,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid on|lid off|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -74,6 +78,12 @@ const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 /** From here on it is on no heat any more. */
 const OFF_HEAT = /\b(?:steam[- ]dry|off the heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
 const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
+
+/** A pan in which something cools or is pressed is on no heat. */
+const withoutVessels = (plain: string): string =>
+  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease)\b/i.test(plain)
+    ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
+    : plain;
 
 /** On heat, and not only begun there. */
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
@@ -94,7 +104,10 @@ const GOES_ON =
 const STANDS_OFF =
   /\b(?:off the heat|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
-const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b/i;
+const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}[^,;]*$/i;
+
+/** What waits in a warm oven while the rest is done takes nobody's oven from a plan. */
+const KEEPS_WARM = /\bkeep(?:ing)? (?:\w+ )?(?:warm|hot)\b/i;
 
 const COOLEST_OVEN_C = 80;
 const HANDS_MINUTES = 5;
@@ -116,13 +129,32 @@ const withoutEnd = (plain: string): string => {
  * @example readMethodStep('Simmer for 20 to 25 minutes').minutes.expected // => 23
  */
 export function readMethodStep(text: string, before?: MethodStep, heated?: number): MethodStep {
+  const known = BEHIND(text);
+  const at = before ?? FIRST;
+  const found = known.get(at);
+  if (found && found.heated === heated) return found.step;
+  const step = stepRead(text, before, heated);
+  known.set(at, { heated, step });
+  return step;
+}
+
+interface StepBehind {
+  readonly heated: number | undefined;
+  readonly step: MethodStep;
+}
+const FIRST = {};
+/** What a text was read as, behind which step: who types asks the same of nearly every step again. */
+const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
+
+function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
   const plain = withoutEnd(withoutNames(plainSigns(text)));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
   const goesOn =
     before?.kind === 'work' &&
-    (/^then\b/i.test(plain) || (isHeated(before) && GOES_ON.test(plain) && !STANDS_OFF.test(plain)))
+    ((/^then\b/i.test(plain) && !STANDS_OFF.test(plain)) ||
+      (isHeated(before) && GOES_ON.test(plain) && !STANDS_OFF.test(plain)))
       ? before
       : undefined;
   const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
@@ -137,16 +169,20 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;
   const inOven =
     !preheats &&
+    !(KEEPS_WARM.test(plain) && said === undefined) &&
     (grill ||
       (said !== undefined && said >= COOLEST_OVEN_C && IN_OVEN_ON.test(plain) && durationsIn(plain).length > 0) ||
-      (OVEN.test(plain) && (said !== undefined || /\b(?:bake|roast)|in the oven/i.test(plain))));
+      (heated !== undefined && ON_TRAY.test(plain) && durationsIn(plain).length > 0 && !STANDS_OFF.test(plain)) ||
+      (OVEN.test(plain) &&
+        (said !== undefined ||
+          /\b(?:bake|roast)|\b(?:in|into|to) (?:the|a|your) (?:hot |low |cool(?:ing)? )?oven\b/i.test(plain))));
   const station =
     named ??
     (inOven
       ? 'oven'
       : blends(plain)
         ? 'jug'
-        : (HOB.test(beforeOff(plain)) && !preheats) || reduces
+        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats) || reduces
           ? 'burner'
           : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
@@ -165,7 +201,8 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
           : last !== undefined && time.to > last
             ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
             : { needs: 'nobody' };
-  const celsius = station === 'oven' ? (said ?? goesOn?.celsius ?? heated ?? OVEN_C) : undefined;
+  const known = said ?? goesOn?.celsius ?? heated;
+  const celsius = station === 'oven' ? (known ?? OVEN_C) : undefined;
   return {
     text,
     kind: 'work',
@@ -174,6 +211,7 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
     attention,
     ...(station ? { station } : {}),
     ...(celsius === undefined ? {} : { celsius }),
+    ...(station === 'oven' && known === undefined && !grill ? { heatUnsaid: true } : {}),
     ...(grill ? { grill: true } : {}),
     ...(off && !time ? { off } : {}),
     ...(shareOff !== undefined && !time ? { shareOff } : {}),

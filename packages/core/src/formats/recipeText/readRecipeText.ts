@@ -1,6 +1,6 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { RecipeText } from './recipeText.ts';
-import { saysDeed } from './kitchenVerbs.ts';
+import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
 
@@ -9,17 +9,17 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings)$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|\s+[—–-]\s+(\d+)\s*(?:servings?|portions?|people)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
+  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)$/i;
 const INGREDIENTS =
-  /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
+  /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?(?: for .{1,60})?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
-  /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|how to(?: (?:make|cook) it)?|cooking|what to do|step 1)\s*:?(?:\*\*)?$/i;
+  /^(?:#+\s*)?(?:\*\*)?(?:method|directions|instructions|steps|preparation|day \d[\d -]*|how(?: to)?(?: (?:make|cook|do) it)?|what to do|to make|do this|cooking|what to do|step 1)\s*:?(?:\*\*)?$/i;
 /** From here on it is told how it keeps, tastes or came about. */
 const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|reheat(?:s|ing)?\b|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about )?(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|make[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -41,7 +41,7 @@ const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:salt|pepper)(?:(?:,| and| &| \+)? (?:salt|pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
-  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|tablespoons?|teaspoons?)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 /** No dish is called so long. */
@@ -59,10 +59,12 @@ const headingOf = (line: string): Part | undefined =>
  */
 export function readRecipeText(text: string): RecipeText {
   const lines = textLines(text);
-  const start = lines.findIndex(Boolean);
+  // "# Rice bowls" is the name, wherever it stands.
+  const marked = lines.findIndex((line) => /^#\s+\S/.test(line) && !headingOf(line));
+  const start = marked >= 0 ? marked : lines.findIndex(Boolean);
   const first = lines[start] ?? '';
-  const bracket = PORTIONS_IN_NAME.exec(first);
-  const title = first.replace(PORTIONS_IN_NAME, '');
+  const bracket = PORTIONS_IN_NAME.exec(first.replace(/\.$/, ''));
+  const title = first.replace(/(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
   const named = isName(title, lines[start + 1]);
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
@@ -83,7 +85,7 @@ export function readRecipeText(text: string): RecipeText {
 
   const methodFrom = lines.findIndex((line) => METHOD.test(line));
   for (const [at, line] of lines.entries()) {
-    if (named && at <= start) continue;
+    if (named && at === start) continue;
     if (line === '') {
       if (part === 'method' || method.length > 0) method.push('');
       if (groups.at(-1) === group) group = '';
@@ -244,9 +246,12 @@ const EACH_ONE = /^(?:per|for (?:each|one)|each)\b/i;
 const CUT_UP =
   /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;
 
+/** To whom a letter is, and no dish. */
+const LETTER = /^(?:dear|hi|hello|hey)\b.{0,30}[,!.]?$/i;
+
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
 function isName(line: string, next: string | undefined): boolean {
-  if (line === '' || line.length > LONGEST_NAME || headingOf(line)) return false;
+  if (line === '' || line.length > LONGEST_NAME || headingOf(line) || LETTER.test(line)) return false;
   if (!AMOUNT_AT_START.test(plainSigns(line)) && !AMOUNT_BEHIND.test(plainSigns(line))) return true;
   return (
     line.length < 60 &&
@@ -264,7 +269,16 @@ const isAside = (line: string, above: string | undefined): boolean =>
 const isSentence = (line: string): boolean =>
   line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);
 
-const isIngredient = (line: string): boolean =>
-  (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(plainSigns(line))) &&
-  line.length <= LONGEST_INGREDIENT &&
-  !/\.\s+[A-Z]/.test(line);
+/** "Divide in 8, roll in foil" is an order, and no eight of something. */
+const isOrder = (line: string): boolean => {
+  const [first = '', ...more] = line.split(/\s+/);
+  return more.length > 2 && isVerb(first);
+};
+
+const isIngredient = remembered(
+  (line: string): boolean =>
+    !isOrder(line) &&
+    (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(plainSigns(line))) &&
+    line.length <= LONGEST_INGREDIENT &&
+    !/\.\s+[A-Z]/.test(line),
+);

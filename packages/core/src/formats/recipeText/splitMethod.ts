@@ -1,7 +1,7 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
 import { boiledOffIn, shareOffIn } from './boiledOffIn.ts';
-import { blends } from './kitchenVerbs.ts';
+import { blends, withoutNames } from './kitchenVerbs.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
@@ -13,6 +13,9 @@ const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
 export const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
 /** Another way of doing what stands before: both are shown, and which it is is asked. */
 const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
+/** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
+const THEN_ON =
+  /[,;]\s+(?:and\s+)?(?=(?:blend|blitz|pur[eé]e(?!,? (?:in\b|\d))|whizz|(?:bring|simmer|boil|reduce|bake|roast|steam)(?! (?:it |them )?(?:for )?(?:the last|a (?:further|final)|another)))\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
@@ -36,7 +39,17 @@ export function sentencesOf(paragraph: string): readonly string[] {
 
 /** "Boil 10 minutes, then simmer 20": two things with their times are two steps; a number alone takes the unit of the one before. */
 function clausesOf(sentence: string): readonly string[] {
+  const on = THEN_ON.exec(sentence);
+  const cooked = sentence.slice(0, on?.index ?? 0);
+  if (on && !isPressure(sentence) && durationsIn(cooked).length > 0 && !blends(withoutNames(cooked)))
+    return [
+      cooked,
+      ...clausesOf(sentence.slice(on.index + on[0].length)).map((clause, n) => (n === 0 ? `Then ${clause}` : clause)),
+    ];
   const [first = '', ...rest] = sentence.split(THEN);
+  // "Soak the lentils, then chop and fry": the soak alone is begun ahead.
+  if (rest.length > 0 && /\b(?:soak|sprout)/i.test(first) && leadIn(first) && !leadIn(rest.join(', then ')))
+    return [first, ...clausesOf(`Then ${rest.join(', then ')}`)];
   // What is boiled before it goes under pressure is a step of its own; how the pressure is let out is none.
   if (isPressure(sentence)) {
     const at = rest.findIndex(isPressure);
@@ -68,7 +81,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
         const last = steps.at(-1);
         const timed =
           durationsIn(text).length > 0 ||
-          leadIn(text)?.hours !== undefined ||
+          leadIn(text) !== undefined ||
           isPressure(text) ||
           bareMinutesIn(text).length > 0 ||
           (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||

@@ -1,8 +1,11 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
+import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
+import { inOneNumber } from '../ingredient/everydayForms.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
-  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?)$/i;
+  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?|for|part|group|used (?:in|for))$/i;
+/** Over the column that tells which part of the dish a row is for. */
+const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
   /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
@@ -28,7 +31,7 @@ const asAbout = (part: string): string =>
 
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =
-  /^(?:(?:for (?:this|it),? )?(?:you(?:[’']ll| will)? need|it takes|ingredients are))\s+(?=(?:an?|some|\d|half|two|three)\b)([^.!]+)[.!]\s*(.*)$/i;
+  /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are))\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|the)\b)([^.!]+)[.!]\s*(.*)$/i;
 const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|salt)\b)/i;
 
 /** A row of a table as a line of a list: the amount first, then what it is. */
@@ -45,23 +48,77 @@ function rowOf(cells: readonly string[]): string | undefined {
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  const raws = text.split(/\r?\n/);
+  const raws = withParts(withHeadings(text.split(/\r?\n/)));
+  const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
   return [
-    ...raws.flatMap((raw, n) => linesOf(parted[n]?.[1] ?? raw)),
+    ...raws.flatMap((raw, n) =>
+      n === start ? linesOf(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw),
+    ),
     ...parted.flatMap((found) => (found?.[1] && found[2] ? [`${wordsOf(found[1])}: ${found[2]}`] : [])),
   ];
 }
+
+const cellsOf = (raw: string): readonly string[] =>
+  raw
+    .trim()
+    .replace(/^\||\|$/g, '')
+    .split('|')
+    .map((cell) => cell.trim());
+
+/** Rows of a table with a column of parts ("for: dressing") under headings of their own, without that column. */
+function withParts(raws: readonly string[]): readonly string[] {
+  let column = -1;
+  let part = '';
+  return raws.flatMap((raw) => {
+    if (!raw.includes('|')) {
+      column = -1;
+      return [raw];
+    }
+    const cells = cellsOf(raw);
+    if (cells.every((cell) => cell === '' || TABLE_HEAD.test(cell))) {
+      column = cells.findIndex((cell) => PART_HEAD.test(cell));
+      part = '';
+    }
+    if (column < 0 || RULE.test(raw.trim())) return [raw];
+    const own = cells[column] ?? '';
+    const row = `| ${cells.filter((_, n) => n !== column).join(' | ')} |`;
+    // "3 tofu, 1 dressing": shared out, which a heading cannot say.
+    if (/\d/.test(own)) return [`| ${cells.join(' | ')} |`];
+    const heading = own !== '' && own !== part && !TABLE_HEAD.test(own) ? [`For the ${own}:`] : [];
+    part = own || part;
+    return [...heading, row];
+  });
+}
+
+const indentOf = (raw: string): number => /^[ \t]*/.exec(raw)?.[0].replace(/\t/g, '    ').length ?? 0;
+
+/** "Wet" over lines that stand further in is a heading without its colon. */
+const withHeadings = (raws: readonly string[]): readonly string[] =>
+  raws.map((raw, n) => {
+    const next = raws[n + 1] ?? '';
+    const heads = /^\s*\p{Lu}[\p{L} &-]{1,30}$/u.test(raw) && next.trim() !== '' && indentOf(next) >= indentOf(raw) + 2;
+    return heads ? `${raw.trimEnd()}:` : raw;
+  });
+
+/** "Smoked tofu 2kg", "Bay 10" */
+const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 
 /** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
 const DONE_WITH = /^\s*(\S[^>→]*\d[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
 /** What it is, without how much of it. */
 const wordsOf = (line: string): string => /^[^\d,]*/.exec(line)?.[0].trim() || line;
 
-function linesOf(raw: string): readonly string[] {
+/** Who types asks the same of nearly every line again. */
+const laterLines = remembered((raw: string) => linesOf(raw, false));
+
+function linesOf(raw: string, first: boolean): readonly string[] {
   const line = raw.trim();
   if (line === '') return [''];
   if (/^[-=_*~\s]{3,}$/.test(line)) return [''];
+  // "--- paste ---"
+  const ruled = /^[-=*~]{2,}\s*(\p{L}[\p{L} &-]{1,40}?)\s*[-=*~]{2,}$/u.exec(line)?.[1];
+  if (ruled) return ['', `${ruled}:`];
   // "1 onion / 2 carrots / salt"
   const slashed = line.split(/\s+\/\s+|\s*;\s+/);
   if (
@@ -70,6 +127,17 @@ function linesOf(raw: string): readonly string[] {
     readNumber(plainSigns(slashed[0] ?? ''))
   )
     return slashed;
+  // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
+  const dotted = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
+  if (dotted.length > 2 && dotted.filter((part) => readNumber(plainSigns(part))).length * 2 >= dotted.length)
+    return dotted;
+  const named = line.replace(/\.$/, '').split(/,\s+(?=\p{Lu})/u);
+  if (
+    named.length > 3 &&
+    named.every((part) => part.length < 60 && !/[.!?]\s/.test(part)) &&
+    named.filter((part) => NAME_AND_AMOUNT.test(part)).length * 4 >= named.length * 3
+  )
+    return named;
   // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
   const grouped = /^((?!ingredients|method)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
   if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
@@ -85,23 +153,49 @@ function linesOf(raw: string): readonly string[] {
     if (items.length > 1 && items.every((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)))
       return [`${listed[1]}:`, ...items, ''];
   }
+  // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
+  const cells = line.replace(/^[-*•]\s+/, '').split(/\s+\|\s+/);
+  if (
+    !line.startsWith('|') &&
+    cells.length > 1 &&
+    cells.filter((cell) => /^\S+\s+(?:\S+\s+)*\p{L}{3,}/u.test(cell) && readNumber(plainSigns(cell))).length > 1
+  )
+    return cells;
   if (line.startsWith('|') || / \| /.test(line)) {
     if (RULE.test(line)) return [];
     const row = rowOf(line.split('|'));
     return row === undefined ? [] : [row];
   }
+  // Cells parted by a gap: "Garlic, peeled      0.120 kg".
+  const gap = /^(\p{L}\S*(?: \S+)*)\s{3,}((?:about |ca\.? )?\d\S*(?: \S+){0,3})$/u.exec(line);
+  if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) return [`${gap[2]} ${gap[1]}`];
+  const spaced = line.split(/\s{3,}/);
+  if (spaced.length > 1 && spaced.slice(1).every((part) => ABOUT_IT.test(part) || /^\p{L}+:/u.test(part)))
+    return spaced.map((part) =>
+      part.replace(/^yields?:\s*/i, 'Makes: ').replace(/^portions?:\s*(?=\d+\s*k?g\b)/i, 'Notes: portions of '),
+    );
   // Cells parted by a tab, or by a row of dots.
   if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {
     const row = rowOf(line.split(/\t|\.{3,}/));
     return row === undefined ? [] : [row];
   }
   const needed = NEEDED.exec(line);
-  if (needed?.[1] !== undefined && needed[2] !== undefined) {
-    const items = needed[1]
+  if (needed?.[2] !== undefined && needed[3] !== undefined) {
+    const items = inOneNumber(needed[2])
       .split(AND_ITEMS)
       .map((item) => item.trim())
       .filter(Boolean);
-    if (items.length > 2) return ['', 'Ingredients', ...items, '', 'Method', needed[2]];
+    // "To make a pot of lentil dip you need" names it, "for eight you need" says for how many.
+    const [, what] = needed;
+    const named =
+      what === undefined
+        ? []
+        : /^for /i.test(what)
+          ? [what]
+          : first
+            ? [`${what.charAt(0).toUpperCase()}${what.slice(1)}`]
+            : [];
+    if (items.length > 2) return [...named, '', 'Ingredients', ...items, '', 'Method', needed[3]];
   }
   const headed = HEADED.exec(line);
   if (headed?.[1] && headed[2])

@@ -14,7 +14,7 @@ const IN_WORDS =
 const N = String.raw`(?:(?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
 const UNIT = String.raw`(?:(?:more|further|extra|additional)\s+)?(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
 const TIME = new RegExp(
-  String.raw`(${N})(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
+  String.raw`(${N})(?:-?ish)?(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
   'gi',
 );
 /** In words, minutes. "Overnight" is read as what soaks overnight: 8 to 14 hours. Common practice, no published source. */
@@ -77,6 +77,12 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const to = valueOf(match[2]) ?? from;
     found.push({ from: from * scale + more, to: Math.max(from, to) * scale + more, at: match.index, end });
   }
+  // "2 minutes on the first side and 1 on the second"
+  for (const match of plain.matchAll(/\b(\d{1,2})(?=(?: more)? on the (?:other|second)\b)/gi)) {
+    const end = match.index + match[0].length;
+    const minutes = Number(match[1]);
+    if (free(match.index, end)) found.push({ from: minutes, to: minutes, at: match.index, end });
+  }
   // "Bake at 220 for 15, then 20 more": minutes without their unit.
   for (const match of plain.matchAll(BARE)) {
     const at = match.index + match[0].length - (match[1]?.length ?? 0);
@@ -104,7 +110,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   );
   if (inAll) return [inAll];
   // "In two batches, 8 minutes per batch"
-  const batches = /\b(?:per|each|a) (?:batch|lot|go)\b/i.test(plain)
+  const batches = /\b(?:per|each|a) (?:batch|lot|go)\b|\bmin\w*\.? each\b/i.test(plain)
     ? readNumber(/\bin (\w+) (?:batches|lots|goes)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
     : undefined;
   const sides = batches ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
@@ -120,7 +126,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
 /** Of "for the last 5 minutes" and "10 minutes before the end": how many minutes before the end something happens. */
 export function beforeTheEnd(text: string): number | undefined {
   const plain = plainSigns(text);
-  const bare = /\bfor (?:the )?last (\d{1,2})(?=\s*[.,;)]|\s*$)/i.exec(plain)?.[1];
+  const bare = /\bfor (?:the )?last (\d{1,2})(?=\s*[.,;)]|\s+if\b|\s*$)/i.exec(plain)?.[1];
   if (bare !== undefined) return Number(bare);
   return timesIn(plain).find(
     ({ at, end }) =>

@@ -1,0 +1,134 @@
+import type { FoodIndex } from '../ingredient/findFood.ts';
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
+import { ingredientTexts } from './ingredientTexts.ts';
+import { doubtOfStep, soaksInLines, unsoaked, type StepDoubt } from './methodDoubts.ts';
+import { needsInMethod } from './needsInMethod.ts';
+import { placesUnheard } from './placesUnheard.ts';
+import { readMethod, type MethodStep } from './readMethodStep.ts';
+import type { RecipeText } from './recipeText.ts';
+import { splitMethod } from './splitMethod.ts';
+import { unlistedFoods } from './unlistedFoods.ts';
+
+/** What somebody said of a text, where it was not certain or not right. */
+export interface SaidOfText {
+  /** Words put in place of a line, by its key; none: it is left out. */
+  readonly lines: Readonly<Record<string, string>>;
+  /** Words put in place of a step, by its number among those of the text; none: it is left out. */
+  readonly steps: Readonly<Record<number, string>>;
+  /** Of beans of which the text does not say that they are soaked. */
+  readonly soak: 'soaked' | 'as they are' | undefined;
+  /** Appliances that the text names and no step is in: that is right so. */
+  readonly places: readonly string[];
+}
+
+export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
+
+export interface LineRead {
+  /** By which it is put right. */
+  readonly key: string;
+  readonly line: ReadLine;
+  /** Nothing has to be asked of it. */
+  readonly ready: boolean;
+  /** As it stands in the text. */
+  readonly written: string;
+}
+
+export interface StepRead {
+  readonly step: MethodStep;
+  readonly doubt: StepDoubt | undefined;
+  /** Its number among those of the text; undefined: it was added, from the list or on being asked. */
+  readonly n: number | undefined;
+  /** As it stands in the text. */
+  readonly written: string;
+}
+
+/** A text as it was understood, with all that has to be asked of it. */
+export interface ReadText {
+  readonly lines: readonly LineRead[];
+  readonly linesLeftOut: readonly { readonly key: string; readonly written: string }[];
+  readonly steps: readonly StepRead[];
+  readonly stepsLeftOut: readonly { readonly text: string; readonly n: number }[];
+  /** The method as it goes into the recipe. */
+  readonly method: readonly string[];
+  /** Dry beans of which it has to be asked whether they are soaked. */
+  readonly soak: string | undefined;
+  /** Appliances that are named, while no step is in them. */
+  readonly places: readonly string[];
+}
+
+/**
+ * Reads a text with what was said of it. What the method names and the list does not becomes a line, whose amount is asked; what is left out stays to be put back.
+ * `readLine` reads one line by `foods`; it may remember.
+ */
+export function readPaste(
+  words: RecipeText,
+  said: SaidOfText,
+  foods: FoodIndex,
+  readLine: (text: string) => IngredientLine,
+): ReadText {
+  const texts = ingredientTexts(words, foods).map(({ text, group }, n) => ({ key: `${n}`, written: text, group }));
+  const listed = texts.flatMap(({ key, written, group }) => {
+    const text = said.lines[key] ?? written;
+    return text === '' ? [] : [{ key, written, line: { ...readLine(text), ...(group ? { group } : {}) } }];
+  });
+  const lines = listed.map(({ line }) => line);
+
+  const sentences = splitMethod(words.method);
+  // What was said to be no step is left out: nothing stands in its place.
+  const numbered = sentences.flatMap((text, n) => (said.steps[n] === '' ? [] : [{ text: said.steps[n] ?? text, n }]));
+  const own = numbered.map(({ text }) => text);
+  const ownSteps = readMethod(own);
+  const dry = unsoaked(lines, ownSteps);
+  const added = [
+    ...soaksInLines(lines, ownSteps),
+    ...(dry && said.soak === 'soaked' ? [`Soak the ${dry} for 8 to 20 hours.`] : []),
+  ];
+  const method = [...added, ...own];
+  const read = readMethod(method);
+
+  const told = needsInMethod(read, lines, readLine);
+  // A line that was left out is no food that nobody listed.
+  const known = [...texts.map(({ written }) => written), ...told.map(({ line }) => line)].map(readLine);
+  const named = unlistedFoods(read, [...lines, ...known], words.name, foods).map(({ words: line, step }) => ({
+    line,
+    step,
+  }));
+  const needs = [...told, ...named].map(({ line, step }) => ({ key: `method ${line}`, written: line, step }));
+  const needed = needs.flatMap(({ key, written, step }) => {
+    const text = said.lines[key] ?? written;
+    return text === '' ? [] : [{ key, written, line: { ...readLine(text), atStep: step } }];
+  });
+
+  const all = [...listed, ...needed];
+  const open = new Set(unreadyLines(all.map(({ line }) => line)));
+  const dryPots = nothingToBoilOff(
+    read,
+    all.map(({ line }) => line),
+  );
+  return {
+    lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
+    linesLeftOut: [...texts, ...needs].flatMap(({ key, written }) =>
+      said.lines[key] === '' ? [{ key, written }] : [],
+    ),
+    steps: read.map((step, at) => {
+      const n = numbered[at - added.length]?.n;
+      return {
+        step,
+        doubt: doubtOfStep(step, dryPots.includes(at)),
+        n,
+        written: sentences[n ?? -1] ?? step.text,
+      };
+    }),
+    stepsLeftOut: sentences.flatMap((text, n) => (said.steps[n] === '' ? [{ text, n }] : [])),
+    method,
+    soak: dry && said.soak === undefined ? dry : undefined,
+    places: placesUnheard(words, read).filter((place) => !said.places.includes(place)),
+  };
+}
+
+/** How many things have to be said of a text before it may be kept. */
+export const askedOf = ({ lines, steps, soak, places }: ReadText) => ({
+  lines: lines.filter(({ ready }) => !ready).length,
+  method: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0) + places.length,
+});

@@ -1,0 +1,85 @@
+import type { Food } from '../../food/index.ts';
+import { plainSigns, remembered, rememberedBy } from '../../quantity/index.ts';
+import { bareLetters, findFood, singular, type FoodIndex } from '../ingredient/findFood.ts';
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { isVerb, withoutNames } from './kitchenVerbs.ts';
+import type { MethodStep } from './readMethodStep.ts';
+
+/** A food that the method names and no line of the list: a line that was lost, or something to be left out. */
+export interface UnlistedFood {
+  readonly food: Food;
+  /** As the method calls it. */
+  readonly words: string;
+  /** The step that names it first, from 0. */
+  readonly step: number;
+}
+
+/** Where words belong to one thing no longer. */
+const BETWEEN = /[^\p{L}\p{N}\s'’-]+|\s(?:and|with|to|in|into|over|or|on|at|the|of|from|as|a|an)\s/iu;
+
+/** These tell of which kind a food is, and name none: "black" stands with beans and with pepper. */
+const KINDS = new Set(
+  'red white black green brown yellow dried dry fresh canned tinned frozen ground whole sweet plain smoked cooked raw hot sour young light dark large small powder seed leaf paste flour big batch bowl'.split(
+    ' ',
+  ),
+);
+
+/** Without them, unless there is nothing else: "flour". */
+const chiefOf = (words: readonly string[]): readonly string[] => {
+  const chief = words.filter((word) => !KINDS.has(word));
+  return chief.length > 0 ? chief : words;
+};
+
+const heldWords = remembered((text: string): string =>
+  wordsOf(text)
+    .map((word) => `${word} `)
+    .join(''),
+);
+
+const wordsOf = (text: string): readonly string[] =>
+  bareLetters(text)
+    .split(/[^a-z0-9]+/)
+    .filter((word) => word.length > 2)
+    .map(singular);
+
+/**
+ * Foods that a method names and the list does not, each once. What shares a word with a line, with the name of the dish or with another word for a line's food is taken
+ * to be that; water is drawn and not listed.
+ * @example unlistedFoods([…'Add the leeks and the thyme'], [leeks], 'Stew', foods) // [{ food: thyme, words: 'thyme', step: 0 }]
+ */
+export function unlistedFoods(
+  steps: readonly MethodStep[],
+  lines: readonly IngredientLine[],
+  name: string,
+  foods: FoodIndex,
+): readonly UnlistedFood[] {
+  // Each word with a space behind it: "corn " is in "sweetcorn ", too.
+  let held = [name, ...lines.flatMap(({ text, food }) => [text, food?.name ?? '', ...(food?.facts.names ?? [])])]
+    .map(heldWords)
+    .join('');
+  const listed = new Set(lines.map(({ food }) => food));
+  return steps.flatMap(({ text }, step) =>
+    foodsIn(foods, text).flatMap(({ food, words }) => {
+      const said = chiefOf(wordsOf(words));
+      const known = listed.has(food) || said.some((word) => held.includes(`${word} `));
+      // "Roll into balls" names no bread, and "label, date" no fruit.
+      if (known || food.facts.kind === 'water' || isVerb(singular(words)) || /^date$/i.test(words)) return [];
+      held += `${said.join(' ')} `;
+      return [{ food, words, step }];
+    }),
+  );
+}
+
+const foodsIn = rememberedBy((foods: FoodIndex, text): readonly { readonly food: Food; readonly words: string }[] =>
+  withoutNames(plainSigns(text))
+    .split(BETWEEN)
+    .flatMap((clause) => {
+      const found: { food: Food; words: string }[] = [];
+      let left = clause;
+      for (let one = findFood(left, foods); one && !('near' in one); one = findFood(left, foods)) {
+        found.push({ food: one.food, words: one.words });
+        left = `${one.before} ${one.after}`;
+      }
+      return found;
+    }),
+);
