@@ -77,7 +77,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   ],
   // "3 thyme sprigs"
   [
-    new RegExp(String.raw`^(${NUMBER})\s+(\p{L}+)\s+(sprigs?|stalks?|cloves?)$`, 'iu'),
+    new RegExp(String.raw`^(${NUMBER})\s+(\p{L}+)\s+(sprigs?|stalks?|cloves?|bulbs?|heads?)(?=,|$)`, 'iu'),
     (all, n = '', food = '', piece = '') =>
       /^(?:large|small|big|fat|few|good|whole)$/i.test(food) ? all : `${n} ${piece} ${food}`,
   ],
@@ -86,7 +86,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "garlic (3 cloves)", "salt (1 tsp)", "garlic, 3 cloves"
   [
     new RegExp(
-      String.raw`^(\p{L}[\p{L} -]*?)\s*(?:,\s*|\()(${NUMBER}\s*(?:cloves?|stalks?|sticks?|heads?|bunch(?:es)?|cm|tsp|tbsp|cups?|g|kg|ml|l|pieces?|slices?))\)?$`,
+      String.raw`^(\p{L}[\p{L} -]*?)\s*(?:,\s*|\()(${NUMBER}\s*(?:cloves?|stalks?|sticks?|heads?|bulbs?|bunch(?:es)?|cm|tsp|tbsp|cups?|g|kg|ml|l|pieces?|slices?))\)?$`,
       'iu',
     ),
     (_, food = '', n = '') => `${n} ${food}`,

@@ -30,7 +30,7 @@ const NAMES =
  */
 export const withoutNames = remembered((text: string): string => text.replace(NAMES, 'thing'));
 
-const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|food processor)\b/i;
+const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|(?:food )?processor|pulse)\b/i;
 /** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */
 export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, ''));
 

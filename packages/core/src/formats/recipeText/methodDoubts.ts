@@ -158,6 +158,24 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
     };
   if (step.off ?? step.shareOff) return undefined;
   const said = durationsIn(plain);
+  const each = said.reduce((sum, { to }) => sum + to, 0);
+  if (each > 0 && ONE_BY_ONE.test(plain) && !/\b(?:altogether|in all|in total)\b/i.test(plain))
+    return {
+      question: 'One after the other: how many goes are there?',
+      choices: [1, 2, 3, 4, 6, 8].map((n) => ({
+        label: `${n}, ${n * each} min`,
+        text: more(text, `in all ${n * each} minutes`),
+      })),
+    };
+  const again = AGAIN[/\brepeat (once|twice|three times)\b/i.exec(plain)?.[1]?.toLowerCase() ?? ''];
+  if (each > 0 && again !== undefined && said.length === 1 && !/\bin all\b/i.test(plain))
+    return {
+      question: 'It is repeated. How long is it in all?',
+      choices: [again + 1, 1].map((n) => ({
+        label: `${n * each} min`,
+        text: more(text, `in all ${n * each} minutes`),
+      })),
+    };
   if (said.length > 1) {
     const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];
     return {
@@ -166,7 +184,13 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
     };
   }
   const unplaced = step.timed && step.attention.needs === 'hands' && !step.station;
-  if (unplaced && step.after && step.minutes.latest >= ON_HEAT && !HANDWORK.test(plain.replace(IN_THE_POT, '')))
+  const looked = step.timed && step.attention.needs === 'look' && !step.station && !STANDS.test(plain);
+  if (
+    (looked || unplaced) &&
+    step.after &&
+    step.minutes.latest >= (looked ? 1 : ON_HEAT) &&
+    !HANDWORK.test(plain.replace(IN_THE_POT, ''))
+  )
     return {
       question: `Is it ${step.after === 'oven' ? 'in the oven' : 'on the hob'} all that time?`,
       choices: [
@@ -233,6 +257,10 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
   return undefined;
 }
 
+const ONE_BY_ONE =
+  /\bone (?:tray|sheet|batch|lot|pan) at a time\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
+const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
+
 /** The usual ones, °C. */
 const OVEN_HEATS = [100, 160, 180, 200, 220];
 
@@ -265,16 +293,26 @@ export function unsoaked(lines: readonly IngredientLine[], steps: readonly Metho
 }
 
 const SOAK_IN_LINE =
-  /\bsoaked\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+  /\bsoak(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
-const PRESSED_IN_LINE = /\bpressed (?:for )?((?:\d[\d -]*|half an )(?:minutes?|mins?|hours?|h)\b)/i;
+const DONE_IN_LINE =
+  /\b(pressed|toasted|roasted|boiled|steamed|blanched)\b(?: for)?(?: about)? ((?:\d[\d -]*|half an )(?:minutes?|mins?|hours?|h)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
+const IN_LINE: Readonly<Record<string, string>> = {
+  pressed: 'Press',
+  toasted: 'Toast',
+  roasted: 'Roast',
+  boiled: 'Boil',
+  steamed: 'Steam',
+  blanched: 'Blanch',
+};
 
 /** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
 export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
   lines.flatMap((line) => {
-    const pressed = PRESSED_IN_LINE.exec(line.form)?.[1];
-    if (line.food && pressed && !steps.some(({ text }) => /\bpress/i.test(text)))
-      return [`Press the ${line.food.name} for ${pressed}.`];
+    const done = DONE_IN_LINE.exec(line.form);
+    const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
+    if (line.food && done && verb && !steps.some(({ text }) => text.toLowerCase().includes(verb.toLowerCase())))
+      return [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`];
     const said = SOAK_IN_LINE.exec(line.form);
     if (
       !line.food ||

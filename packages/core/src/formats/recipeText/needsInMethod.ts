@@ -56,6 +56,7 @@ export function needsInMethod(
   lines: readonly IngredientLine[],
   readLine: (text: string) => IngredientLine,
 ): readonly MethodNeed[] {
+  const told: string[] = [];
   const held = new Set(lines.map(({ food }) => food?.name));
   return steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
@@ -76,6 +77,10 @@ export function needsInMethod(
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
+      // "The oil" of which a kind was named before may be that, or more: how much is asked.
+      const bare = words.replace(MEASURED, '').trim();
+      if (!/\s/.test(bare) && told.some((line) => line.endsWith(` ${bare}`))) return [{ line: bare, step }];
+      told.push(words);
       held.add(food.name);
       return [{ line: words, step }];
     });

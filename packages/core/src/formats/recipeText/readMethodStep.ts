@@ -70,7 +70,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
 const ALONE =
   /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:low|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
@@ -79,9 +79,9 @@ const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 const OFF_HEAT = /\b(?:steam[- ]dry|off the heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
 const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
 
-/** A pan in which something cools or is pressed is on no heat. */
+/** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
 const withoutVessels = (plain: string): string =>
-  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease)\b/i.test(plain)
+  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease)\b|\b(?:little|small) pot\b/i.test(plain)
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
     : plain;
 
@@ -102,7 +102,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b/i;
 const STANDS_OFF =
-  /\b(?:off the heat|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge)/i;
+  /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}[^,;]*$/i;
 
@@ -110,6 +110,8 @@ const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{
 const KEEPS_WARM = /\bkeep(?:ing)? (?:\w+ )?(?:warm|hot)\b/i;
 
 const COOLEST_OVEN_C = 80;
+/** Hotter is no water, milk or oil that is warmed. */
+const COOLEST_BAKE_C = 120;
 const HANDS_MINUTES = 5;
 /** Oven dials go in tens. */
 const TEN = 10;
@@ -172,6 +174,12 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     !(KEEPS_WARM.test(plain) && said === undefined) &&
     (grill ||
       (said !== undefined && said >= COOLEST_OVEN_C && IN_OVEN_ON.test(plain) && durationsIn(plain).length > 0) ||
+      // "Cover tightly. 180 °C, 1 hour."
+      (said !== undefined &&
+        said >= COOLEST_BAKE_C &&
+        durationsIn(plain).length > 0 &&
+        !HOB.test(plain) &&
+        !STANDS_OFF.test(plain)) ||
       (heated !== undefined && ON_TRAY.test(plain) && durationsIn(plain).length > 0 && !STANDS_OFF.test(plain)) ||
       (OVEN.test(plain) &&
         (said !== undefined ||

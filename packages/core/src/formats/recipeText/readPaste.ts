@@ -24,6 +24,9 @@ export interface SaidOfText {
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
 
+/** These are to taste wherever they are named. */
+const BY_TASTE = /^(?:salt|black pepper|white pepper)$/;
+
 export interface LineRead {
   /** By which it is put right. */
   readonly key: string;
@@ -97,7 +100,12 @@ export function readPaste(
   const needs = [...told, ...named].map(({ line, step }) => ({ key: `method ${line}`, written: line, step }));
   const needed = needs.flatMap(({ key, written, step }) => {
     const text = said.lines[key] ?? written;
-    return text === '' ? [] : [{ key, written, line: { ...readLine(text), atStep: step } }];
+    if (text === '') return [];
+    const line = { ...readLine(text), atStep: step };
+    // A line of "salt" is to taste; capers that stand in a sentence are a line that was lost.
+    const lost =
+      said.lines[key] === undefined && line.amount.kind === 'to taste' && !BY_TASTE.test(line.food?.name ?? '');
+    return [{ key, written, line: lost ? { ...line, amount: { kind: 'unknown' as const } } : line }];
   });
 
   const all = [...listed, ...needed];

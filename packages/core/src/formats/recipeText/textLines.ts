@@ -3,7 +3,7 @@ import { inOneNumber } from '../ingredient/everydayForms.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
-  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?|for|part|group|used (?:in|for))$/i;
+  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?|remarks?|comments?|for|part|group|used (?:in|for))$/i;
 /** Over the column that tells which part of the dish a row is for. */
 const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** A heading with what it heads behind it, in one line. */
@@ -11,7 +11,10 @@ const HEADED =
   /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
-const IN_ONE_LINE = /^((?!ingredients|method)\p{L}[\p{L} ]{2,30}):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+const IN_ONE_LINE =
+  /^((?!ingredients|method)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+/** What is told of minutes and heat is done, and no list. */
+const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
 const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
 
@@ -34,10 +37,23 @@ const NEEDED =
   /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are))\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|the)\b)([^.!]+)[.!]\s*(.*)$/i;
 const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|salt)\b)/i;
 
+/** The unit of an amount in a cell of its own. */
+const UNIT_CELL =
+  /^(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|pcs?|ea|each|pieces?|bunch(?:es)?|cloves?|tins?|cans?|jars?|heads?)\.?$/i;
+
 /** A row of a table as a line of a list: the amount first, then what it is. */
 function rowOf(cells: readonly string[]): string | undefined {
   const filled = cells.map((cell) => cell.trim()).filter(Boolean);
   if (filled.length === 0 || filled.every((cell) => TABLE_HEAD.test(cell))) return undefined;
+  const number = filled.findIndex((cell) => /^[\d.,/ ]+$/.test(plainSigns(cell)));
+  const unit = filled[number + 1] ?? '';
+  // "Olive oil | 150 | ml": the amount in two cells.
+  if (number >= 0 && UNIT_CELL.test(unit))
+    return rowOf([
+      ...filled.slice(0, number),
+      `${filled[number] ?? ''} ${/^(?:pcs?|ea|each|pieces?)$/i.test(unit) ? '' : unit}`.trim(),
+      ...filled.slice(number + 2),
+    ]);
   const at = filled.findIndex((cell) => readNumber(plainSigns(cell)) !== undefined);
   const amount = at > 0 ? filled[at] : undefined;
   return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
@@ -150,8 +166,9 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   const listed = IN_ONE_LINE.exec(line);
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
-    if (items.length > 1 && items.every((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)))
-      return [`${listed[1]}:`, ...items, ''];
+    const measured = items.filter((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)).length;
+    if (items.length > 1 && measured * 5 >= items.length * 4 && !items.some((item) => COOKED_AT.test(item)))
+      return [/^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`, ...items, ''];
   }
   // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
   const cells = line.replace(/^[-*•]\s+/, '').split(/\s+\|\s+/);

@@ -25,6 +25,7 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
   [/\b(?:an|one) hour and a half\b/gi, 90, 90],
   [/\ba minute or two\b/gi, 1, 2],
   [/\ba few minutes\b/gi, 2, 4],
+  [/\b(?:a|another) minute\b/gi, 1, 1],
   [/\b(?:an|one) hour\b/gi, 60, 60],
   [/\bovernight\b/gi, 480, 840],
 ];
