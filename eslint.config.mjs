@@ -22,6 +22,7 @@ const coreFolders = [
   'run',
   'learn',
   'formats',
+  'starters',
   'view',
 ];
 

@@ -4,13 +4,13 @@ import { addDays, day, momentAt, seeded } from '@kestrel-ridge/core/quantity';
 import { STARTER_RECIPES, componentFood } from '@kestrel-ridge/core/recipe';
 import { viewOf } from '@kestrel-ridge/core/view';
 import { HUT_DISHES } from '../apps/server/dist/demo/dishes/index.js';
-import { demoRecipes } from '../apps/server/dist/demo/demoRecipes.js';
+import { textRecipes } from '@kestrel-ridge/core/starters';
 
 const ZONE = 'Europe/Berlin';
 const TODAY = day('2026-11-28');
 export const NOW = momentAt(TODAY, '06:00', ZONE);
 
-const written = [...STARTER_RECIPES, ...HUT_DISHES, ...demoRecipes()];
+const written = [...STARTER_RECIPES, ...HUT_DISHES, ...textRecipes()];
 const recipes = written.map((document, n) => ({ id: `recipe ${n}`, name: document.name, number: 1, document }));
 const bought = new Map(BOOK.map((food) => [food.id, food]));
 /** What is made of a dish is a food only when the dish is one. */

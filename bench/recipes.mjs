@@ -24,11 +24,11 @@ await main(async () => {
     { Fraction },
     { scaleBatch, perPortion },
     { STARTING_EQUIPMENT },
-  ] = await Promise.all(['food', 'recipe', 'formats', 'quantity', 'scaling', 'kitchen'].map(core));
+    { textRecipes },
+  ] = await Promise.all(['food', 'recipe', 'formats', 'quantity', 'scaling', 'kitchen', 'starters'].map(core));
   const dishes = await import(new URL('../apps/server/dist/demo/dishes/index.js', import.meta.url).href);
-  const texts = await import(new URL('../apps/server/dist/demo/demoRecipes.js', import.meta.url).href);
   const bought = new Map(BOOK.map((food) => [food.id, food]));
-  const book = [...STARTER_RECIPES, ...texts.demoRecipes(), ...dishes.HUT_DISHES];
+  const book = [...STARTER_RECIPES, ...textRecipes(), ...dishes.HUT_DISHES];
   const foods = new Map([...bought, ...book.map((recipe) => [recipe.component.id, componentFood(recipe, bought)])]);
   const index = indexFoods(BOOK);
   const lines = [

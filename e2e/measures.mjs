@@ -123,6 +123,7 @@ export const PAGES = [
   '/eat',
   '/recipes',
   '/recipes/new',
+  '/recipes/starters',
   '/recipe',
   '/recipe/edit',
   '/recipe/revisions',

@@ -13,10 +13,10 @@ import {
 import { massBalance, perPortion, scaleBatch, sizeForLeastFill, withComposition } from '@kestrel-ridge/core/scaling';
 import { check, search } from '@kestrel-ridge/core/schedule';
 import { expandSession } from '@kestrel-ridge/core/session';
-import { demoRecipes } from '../src/demo/demoRecipes.ts';
+import { textRecipes } from '@kestrel-ridge/core/starters';
 import { HUT_DISHES } from '../src/demo/dishes/index.ts';
 
-const hut: readonly Revision[] = [...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES];
+const hut: readonly Revision[] = [...STARTER_RECIPES, ...textRecipes(), ...HUT_DISHES];
 const bought = new Map(BOOK.map((food) => [food.id, food]));
 const foods = new Map([
   ...bought,

@@ -4,7 +4,7 @@ import { addDays, dayAt, weekday, HOUR_MS, type Day } from '@kestrel-ridge/core/
 import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { componentId } from '@kestrel-ridge/core/recipe/write';
-import { demoRecipes } from './demoRecipes.ts';
+import { textRecipes } from '@kestrel-ridge/core/starters';
 import { hutWeek, type HutWeek } from './hutWeek.ts';
 import { HUT_DISHES } from './dishes/index.ts';
 
@@ -231,7 +231,7 @@ const shelfAndShops = (at: string, today: Day): readonly DemoCommand[] => [
 ];
 
 const recipes = (at: string): readonly DemoCommand[] =>
-  [...STARTER_RECIPES, ...demoRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
+  [...STARTER_RECIPES, ...textRecipes(), ...HUT_DISHES].map((document): DemoCommand => ({
     method: 'POST',
     path: `${at}/recipes`,
     name: `recipe ${document.name}`,

@@ -23,6 +23,7 @@ const NAMES: Readonly<Record<string, string>> = {
   '/look-back': 'Look back',
   '/recipes': 'Recipes',
   '/recipes/new': 'Paste a recipe',
+  '/recipes/starters': 'Recipes to begin with',
   '/recipes/blank': 'Write a recipe',
   '/recipes/*': 'Recipe',
   '/recipes/*/edit': 'Edit a recipe',

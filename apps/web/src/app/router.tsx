@@ -48,6 +48,10 @@ export const router = createBrowserRouter([
           { path: 'recipes', lazy: async () => ({ Component: (await import('../recipe/RecipesPage.tsx')).default }) },
           { path: 'recipes/new', lazy: async () => ({ Component: (await import('../recipe/PastePage.tsx')).default }) },
           {
+            path: 'recipes/starters',
+            lazy: async () => ({ Component: (await import('../recipe/StartersPage.tsx')).default }),
+          },
+          {
             path: 'recipes/:id',
             lazy: async () => ({ Component: (await import('../recipe/RecipePage.tsx')).default }),
           },

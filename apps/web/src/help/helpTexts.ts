@@ -93,6 +93,10 @@ const HELP: Readonly<Record<string, Said>> = {
     what: 'How the week was, and what this kitchen teaches: minutes, portions, prices.',
     example: 'Roots take 9 % longer in this oven: let plans go by it, or say that it was wrong.',
   },
+  '/recipes/starters': {
+    what: 'Recipes to begin with, by taste and by what this kitchen has.',
+    example: 'Press “sharp”, take the kohlrabi and apple salad: it is among your recipes, and yours to change.',
+  },
   '/recipes': {
     what: 'All dishes, in every revision. New ones are pasted, or written by hand.',
     example: 'Paste a text: what was understood stands beside it, and what is not certain is asked.',

@@ -18,6 +18,7 @@ import {
   Measures,
   Awake,
   Freezer,
+  ToTryOut,
   Trip,
   Money,
   OneAtATime,
@@ -81,6 +82,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <Awake />
         <Freezer />
         <Trip />
+        <ToTryOut />
         <Money currency={currency} />
         <Measures />
         <OneAtATime />

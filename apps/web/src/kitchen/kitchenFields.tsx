@@ -153,6 +153,20 @@ export const Trip = () => (
   </fieldset>
 );
 
+/** Stand-ins for what a kitchen does not have, to learn by. */
+export const ToTryOut = () => (
+  <fieldset>
+    <legend>To try things out</legend>
+    <Form.Item name={['equipment', 'simulatedDevices']} valuePropName="checked">
+      <Checkbox>trainer and simulated devices</Checkbox>
+    </Form.Item>
+    <p className="soft">
+      A run’s clock can be made faster; a barcode reader, a label printer and a list of prices are played. Nothing of it
+      touches what is on the shelf by itself.
+    </p>
+  </fieldset>
+);
+
 /** When somebody is awake to begin a soak. */
 export const Awake = () => (
   <fieldset>

@@ -43,6 +43,9 @@ function Recipes({ view }: { view: KitchenView }) {
           <p>Search by name, ingredient or pot.</p>
         </div>
         <div className="give-row">
+          <Link to="/recipes/starters">
+            <Button size="large">To begin with</Button>
+          </Link>
           <Link to="/recipes/blank">
             <Button size="large">Write one</Button>
           </Link>
@@ -56,10 +59,14 @@ function Recipes({ view }: { view: KitchenView }) {
       {view.recipes.length === 0 ? (
         <Empty title="Nothing to choose from yet">
           <p>
-            Paste a recipe as plain text: it is read line by line, and what is doubtful is asked. Or take five to begin
-            with, on the week’s page.
+            Paste a recipe as plain text: it is read line by line, and what is doubtful is asked. Or choose from those
+            to begin with.
           </p>
-          <Link to="/week">To the week</Link>
+          <Link to="/recipes/starters">
+            <Button type="primary" size="large">
+              Choose recipes
+            </Button>
+          </Link>
         </Empty>
       ) : (
         <>

@@ -1,7 +1,7 @@
 import { HOUR_MS } from '@kestrel-ridge/core/quantity';
 import { RightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { Suspense, lazy } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { STOPS } from '../app/stops.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -14,7 +14,9 @@ import { useAppDispatch } from '../app/store.ts';
 import { WALK, walkBegun } from '../help/walkSlice.ts';
 import { EveningList } from '../week/EveningList.tsx';
 import { eveningItems } from '../week/eveningItems.ts';
+import { beginningSteps, beginningWords, isBeginning, nextStep } from '../app/beginning.ts';
 import { nextThing } from './nextThing.ts';
+import { Beginning } from './Beginning.tsx';
 import './today.css';
 import { whatWaits } from './whatWaits.ts';
 
@@ -34,7 +36,10 @@ export default function TodayPage() {
 function Today({ view }: { view: KitchenView }) {
   const planning = usePlan(view);
   const result = planning.state === 'planned' ? planning.result : null;
-  const next = nextThing(view, result);
+  const [putOff, setPutOff] = useState<readonly string[]>([]);
+  const steps = isBeginning(view) ? beginningSteps(view) : [];
+  const step = nextStep(steps, putOff);
+  const next = step ?? nextThing(view, result);
   const waits = whatWaits(view, result);
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
@@ -53,13 +58,21 @@ function Today({ view }: { view: KitchenView }) {
       <section className="next">
         <div>
           <p className="soft">
-            {longDayName(view.today)}, {dateWords(view.today)} · the next thing
+            {longDayName(view.today)}, {dateWords(view.today)} ·{' '}
+            {step ? `setting up, ${beginningWords(steps)}` : 'the next thing'}
           </p>
           <h1>{next.heading}</h1>
           <p className="next-text">{next.text}</p>
           <Button type="primary" size="large" className="next-action" onClick={() => void navigate(next.to)}>
             {next.action}
           </Button>
+          {step && (
+            <Beginning
+              steps={steps}
+              next={step}
+              later={(key) => setPutOff([...putOff.filter((each) => each !== key), key])}
+            />
+          )}
         </div>
         {session?.status === 'running' && (
           <Suspense fallback={null}>

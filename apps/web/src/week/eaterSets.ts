@@ -13,6 +13,7 @@ const HOME_MEALS = { lunch: WEEKEND, dinner: EVERY_DAY } as const;
 
 /** Where a table begins, by who it is; everything can be changed later. Appetites are common practice, no published source. */
 export const EATER_SETS = {
+  'one person': [{ name: 'one', appetite: 1, weekdays: EVERY_DAY }],
   'two people': [
     { name: 'one', appetite: 1, weekdays: EVERY_DAY },
     { name: 'the other', appetite: 1, weekdays: EVERY_DAY },

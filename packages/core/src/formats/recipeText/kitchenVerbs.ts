@@ -18,7 +18,7 @@ const VERBS = words(`
 const VERB = new RegExp(String.raw`(?:^|[^\p{L}])(?:${VERBS.join('|')})(?![\p{L}])`, 'iu');
 /** These are things as well: they are an order where a clause begins with them. */
 const AT_START =
-  /(?:^|[.;:,]\s*|\b(?:and|then|to)\s+)(?:brown|core|dish|dust|fire|hull|layer|lift|light|line|mound|oil|paint|pat|pot|raise|salt|scald|season|shell|skin|slit|spice|spoon|stick|stock|top)\b/i;
+  /(?:^|[.;:,]\s*|\b(?:and|then|to)\s+)(?:brown|core|dish|dust|fire|fork|hull|layer|lift|light|line|mound|oil|paint|pat|pot|raise|salt|scald|season|shell|skin|slit|spice|spoon|stick|stock|top)\b/i;
 
 /** Names in which such a word tells no deed: "tomato puree", "baking powder", "a roasting tin". */
 const NAMES =

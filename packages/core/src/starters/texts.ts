@@ -1,16 +1,5 @@
-import {
-  asRevision,
-  indexFoods,
-  ingredientTexts,
-  readIngredientLine,
-  readRecipeText,
-  unreadyLines,
-} from '@kestrel-ridge/core/formats';
-import { BOOK } from '@kestrel-ridge/core/food';
-import type { Revision } from '@kestrel-ridge/core/recipe';
-
-/** The hut's own book, written as its cooks would paste it. */
-const TEXTS: readonly string[] = [
+/** Recipes as a cook would paste them. */
+export const TEXTS: readonly string[] = [
   `Leek and split-pea soup
 Serves 4
 300 g split peas
@@ -146,16 +135,3 @@ Chop the onion, slice the mushrooms.
 Fry onion and mushrooms in the oil for 10 minutes, stirring.
 Add farro, thyme, water and salt and simmer for 25 to 30 minutes.`,
 ];
-
-/** The texts as recipes; one that could not be read whole is our mistake and throws. */
-export function demoRecipes(): readonly Revision[] {
-  const index = indexFoods(BOOK);
-  return TEXTS.map((text) => {
-    const read = readRecipeText(text);
-    const { name, portions = 4, method } = read;
-    const lines = ingredientTexts(read, index).map((line) => readIngredientLine(line.text, index));
-    const [unready] = unreadyLines(lines);
-    if (unready !== undefined) throw new Error(`"${lines[unready]?.text ?? ''}" in "${name}" cannot be read.`);
-    return asRevision({ name, portions, lines, method });
-  });
-}
