@@ -224,3 +224,24 @@ test('a dish that moves to another day takes its soak along, whichever session i
   await soak.getByRole('button', { name: 'Started' }).click();
   await expect(soak).toHaveCount(0);
 });
+
+test('guests are said in the day’s own pop-up: they stand at the meal, taps that follow each other are one change, and it is undone', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/week`);
+  const head = page.getByRole('button', { name: /\d+ eat\. Change$/ }).nth(1);
+  const day = /^(\w+):/.exec((await head.getAttribute('aria-label')) ?? '')?.[1] ?? '';
+  await head.click();
+  const panel = page.getByRole('tooltip', { name: `Who eats on ${day}?` });
+  const more = panel.getByRole('button', { name: 'Guests at lunch: one more' });
+  await more.click();
+  await more.click();
+  await more.click();
+  await expect(page.locator('.last-change')).toContainText(/lunch: 3 guests/);
+  const lunch = page.getByRole('button', { name: new RegExp(`^${day} lunch`) });
+  await expect(lunch).toContainText('+3 guests');
+  await page.keyboard.press('Escape');
+  await undo(page).click();
+  await expect(lunch).not.toContainText('guests');
+});

@@ -5,8 +5,9 @@ import { useSaveSeen } from '../app/useSaveSeen.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName, longDayName } from '../parts/times.ts';
 import { AddEater } from './AddEater.tsx';
+import { DayGuests } from './DayGuests.tsx';
 
-/** Who eats on which day; a touch on a day changes it. */
+/** Who eats on which day, and with how many guests; a touch on a day changes it. */
 export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day[] }) {
   const { eaters, attendance } = view.week;
   const save = useSaveSeen();
@@ -42,6 +43,7 @@ export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day
                   </Checkbox>
                 ))}
                 <AddEater />
+                <DayGuests view={view} day={day} />
               </div>
             }
           >
