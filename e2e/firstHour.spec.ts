@@ -38,3 +38,41 @@ test('who is new is shown round in five steps, may stop, and finds the help and 
   await expect(bar).toHaveCount(0);
   await expect(page).toHaveURL(`${hut.url}/shelf`);
 });
+
+test('hours and days are written as the kitchen says, on pages and in pickers; a new kitchen begins as its browser would', async ({
+  hut,
+  bare,
+  browser,
+  page,
+}) => {
+  await page.goto(`${hut.url}/kitchen`);
+  for (const [field, choice] of [
+    ['An evening hour is', '6:30 pm'],
+    ['A date is', 'Mar 1'],
+    ['A calendar’s week begins on', 'Sunday'],
+  ] as const) {
+    await page.getByRole('combobox', { name: field }).click();
+    await page.getByTitle(choice, { exact: true }).click();
+  }
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(/Kept/).first()).toBeVisible();
+  await page.getByRole('link', { name: /^Cook/ }).first().click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/done by \d{1,2}:\d\d [ap]m/);
+  await page.locator('.when-picker').first().click();
+  await expect(page.locator('.when-picker input').first()).toHaveValue(/^\w{3} \w{3} \d{1,2}, \d{1,2}:\d\d [ap]m$/);
+  await expect(page.locator('.ant-picker-content thead th').first()).toHaveText('Su');
+  // Nothing of it is written the other way anywhere on the first page.
+  await page.goto(hut.url);
+  await expect(page.getByRole('main')).toContainText(/\d [ap]m/);
+  expect(await page.getByRole('main').innerText()).not.toMatch(/\b(?:1[3-9]|2[0-3]|0\d):\d\d\b/);
+
+  const american = await browser.newContext({ locale: 'en-US', serviceWorkers: 'block' });
+  const there = await american.newPage();
+  await there.goto(bare.url);
+  await there.getByLabel('What is it called?').fill('Corner kitchen');
+  await there.getByRole('button', { name: 'Open the kitchen' }).click();
+  await expect(there.getByRole('heading', { name: 'Say who eats here' })).toBeVisible();
+  await there.goto(`${bare.url}/kitchen`);
+  await expect(there.getByText('6:30 pm', { exact: true })).toBeVisible();
+  await american.close();
+});

@@ -18,6 +18,7 @@ export default defineConfig({
     // Journeys meet the server itself; the one that cooks without it lets the service worker in.
     serviceWorkers: 'block',
     timezoneId: ZONE,
+    locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     trace: 'on-first-retry',
     launchOptions: {

@@ -110,6 +110,14 @@ class AwakeDto {
   @ClockTime('hour from which somebody is awake') from: string;
   @ClockTime('hour until which somebody is awake') to: string;
 }
+class WritesDto {
+  @Perhaps(IsIn(['12 h'], { message: 'The clock is written in 12 hours, or as usual. Choose one of them.' }))
+  clock?: '12 h';
+  @Perhaps(IsIn(['month first'], { message: 'A date has its month first, or as usual. Choose one of them.' }))
+  date?: 'month first';
+  @Perhaps(IsIn(['Sunday'], { message: 'A week begins on Sunday, or on Monday as usual. Choose one of them.' }))
+  weekFrom?: 'Sunday';
+}
 class RiceCookerDto {
   @Figure('rice cooker', 0.3, 10, 'litres') litres: number;
 }
@@ -183,6 +191,7 @@ export class EquipmentDto {
   @IsAppliances()
   oneAtATime?: Appliance[][];
   @Perhaps(Part(() => AwakeDto)) awake?: AwakeDto;
+  @Perhaps(Part(() => WritesDto)) writes?: WritesDto;
   @Perhaps(Several(() => PersonDto, 8, 'people')) people?: PersonDto[];
   @Perhaps(IsBoolean()) simulatedDevices?: boolean;
   @OptionalMinor('week’s budget') weekBudgetMinor?: number;

@@ -1,3 +1,4 @@
+import { writeSo } from '../parts/writes.ts';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import type {
   CostState,
@@ -40,6 +41,11 @@ export const api = createApi({
     kitchens: build.query<readonly KitchenName[], void>({ query: () => 'kitchens', providesTags: ['kitchen'] }),
     kitchen: build.query<KitchenState, string>({
       query: (kitchen) => `kitchens/${kitchen}`,
+      // Before any page is drawn of it.
+      transformResponse: (state: KitchenState) => {
+        writeSo(state.equipment.writes);
+        return state;
+      },
       providesTags: ['kitchen'],
     }),
     foods: build.query<readonly FoodState[], string>({

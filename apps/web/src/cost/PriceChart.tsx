@@ -1,7 +1,8 @@
 import { inKilos, KILO_NAME, minorDigits, type Price } from '@kestrel-ridge/core/cost';
 import type { Food } from '@kestrel-ridge/core/food';
-import { showDate, type Day } from '@kestrel-ridge/core/quantity';
+import type { Day } from '@kestrel-ridge/core/quantity';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { dateWords } from '../parts/times.ts';
 
 /** How the price of a kilo went over time. */
 export default function PriceChart({
@@ -23,11 +24,16 @@ export default function PriceChart({
       <ResponsiveContainer width="100%" height="100%">
         <LineChart data={points} margin={{ top: 10, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke="var(--line)" vertical={false} />
-          <XAxis dataKey="on" tickFormatter={(on: Day) => showDate(on)} stroke="var(--slate)" tick={{ fontSize: 13 }} />
+          <XAxis
+            dataKey="on"
+            tickFormatter={(on: Day) => dateWords(on)}
+            stroke="var(--slate)"
+            tick={{ fontSize: 13 }}
+          />
           <YAxis stroke="var(--slate)" tick={{ fontSize: 13 }} width={52} domain={['auto', 'auto']} />
           <Tooltip
             formatter={(value) => [`${Number(value).toFixed(2)} ${currency}`, KILO_NAME[food.facts.base]]}
-            labelFormatter={(on) => showDate(on as Day)}
+            labelFormatter={(on) => dateWords(on as Day)}
             contentStyle={{ background: 'var(--panel)', border: '1px solid var(--line)' }}
           />
           <Line

@@ -1,7 +1,7 @@
 import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, harmlessRow } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, InputNumber } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -19,6 +19,7 @@ import { Loading } from '../parts/Loading.tsx';
 import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
 import './shop.css';
 import { pricesOf } from '@kestrel-ridge/core/view';
+import { dateWords } from '../parts/times.ts';
 
 const PriceChart = lazy(() => import('./PriceChart.tsx'));
 
@@ -100,7 +101,7 @@ function Prices({ view }: { view: KitchenView }) {
                     </span>
                     <span className="soft">
                       {show(ofBase(food.facts.base, latest.amount))} for {moneyText(latest.minor, currency)},{' '}
-                      {showDate(latest.on)}
+                      {dateWords(latest.on)}
                     </span>
                     <span className="soft">
                       {prices.length} {prices.length === 1 ? 'price' : 'prices'}
@@ -114,7 +115,7 @@ function Prices({ view }: { view: KitchenView }) {
                       <ul>
                         {prices.map((price) => (
                           <li key={`${price.on} ${price.minor} ${price.amount.toString()}`}>
-                            {showDate(price.on)}: {show(ofBase(food.facts.base, price.amount))} for{' '}
+                            {dateWords(price.on)}: {show(ofBase(food.facts.base, price.amount))} for{' '}
                             {moneyText(price.minor, currency)}
                             {price.shop && `, ${price.shop}`} <small>({price.from})</small>
                           </li>

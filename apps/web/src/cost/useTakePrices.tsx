@@ -1,5 +1,5 @@
 import { readPriceRecord, type DecimalSign } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show, showDate } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { App, Button } from 'antd';
 import { useState, type ReactNode } from 'react';
@@ -9,6 +9,7 @@ import { Understood } from '../parts/Understood.tsx';
 import { newId } from '../parts/newId.ts';
 import { readTable, unreadable, type ReadTable } from '../parts/readTable.ts';
 import { moneyText } from '@kestrel-ridge/core/cost';
+import { dateWords } from '../parts/times.ts';
 
 const MOST_LINES = 2000;
 const PRICE_NUMBERS = ['amount'];
@@ -96,7 +97,7 @@ function Read({
           const known = view.foods.get(food);
           return [
             known?.name ?? '',
-            showDate(on),
+            dateWords(on),
             moneyText(minor, currency),
             show(ofBase(known?.facts.base ?? 'g', new Fraction(amount))),
             shop ?? '',

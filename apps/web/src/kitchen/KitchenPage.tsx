@@ -18,6 +18,7 @@ import {
   Measures,
   Awake,
   Freezer,
+  HoursAndDays,
   ToTryOut,
   Trip,
   Money,
@@ -82,6 +83,7 @@ function Kitchen({ view }: { view: KitchenView }) {
         <Awake />
         <Freezer />
         <Trip />
+        <HoursAndDays />
         <ToTryOut />
         <Money currency={currency} />
         <Measures />

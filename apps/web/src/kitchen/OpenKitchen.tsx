@@ -4,6 +4,7 @@ import { Button, Form, Input, InputNumber, Radio } from 'antd';
 import { useState } from 'react';
 import { useCommandMutation } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
+import { writesIn } from '../parts/writes.ts';
 import { problemOf } from '../parts/problemOf.ts';
 import './kitchen.css';
 
@@ -43,6 +44,7 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const { equipment } = startOf(fields.like);
     const [cooker] = equipment.cookers;
+    const writes = writesIn(navigator.language);
     const body = {
       id,
       name: fields.name.trim(),
@@ -50,6 +52,7 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
         ...equipment,
         altitudeM: fields.altitude,
         zone,
+        ...(Object.keys(writes).length > 0 ? { writes } : {}),
         currency: fields.currency.trim().toUpperCase(),
         cookers: cooker ? [{ ...cooker, litres: fields.litres }] : [],
       },

@@ -33,6 +33,7 @@ const PERHAPS = [
   'oneAtATime',
   'people',
   'awake',
+  'writes',
 ] as const satisfies readonly (keyof Equipment)[];
 
 const withoutPerhaps = <T extends object>(of: T): Omit<T, (typeof PERHAPS)[number]> =>
@@ -51,7 +52,7 @@ const filled = <T extends object>(each: T): T =>
 
 /** An appliance is there when its first figure is: an emptied field takes it out of the kitchen. */
 function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
-  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime, awake } = fields;
+  const { riceCooker, microwave, airFryer, kettle, people, oneAtATime, awake, writes } = fields;
   const figures = (
     [
       'strainers',
@@ -74,6 +75,7 @@ function perhapsOf(fields: Fields['equipment']): Partial<Equipment> {
     ...(microwave?.watts ? { microwave: { ...microwave, dishLitres: microwave.dishLitres || DISH_LITRES } } : {}),
     ...(airFryer?.basketCm2 ? { airFryer } : {}),
     ...(awake?.from && awake.to ? { awake } : {}),
+    ...(writes && Object.keys(filled(writes)).length > 0 ? { writes: filled(writes) } : {}),
     ...(people && people.length > 0 ? { people: people.map(filled) } : {}),
     ...(groups.length > 0 ? { oneAtATime: groups } : {}),
   };

@@ -167,6 +167,27 @@ export const ToTryOut = () => (
   </fieldset>
 );
 
+/** How hours and days are written on every page. */
+export const HoursAndDays = () => (
+  <fieldset>
+    <legend>Hours and days</legend>
+    <Form.Item label="An evening hour is" name={['equipment', 'writes', 'clock']}>
+      <Select allowClear placeholder="18:30" style={{ width: 170 }} options={[{ value: '12 h', label: '6:30 pm' }]} />
+    </Form.Item>
+    <Form.Item label="A date is" name={['equipment', 'writes', 'date']}>
+      <Select
+        allowClear
+        placeholder="1 Mar"
+        style={{ width: 170 }}
+        options={[{ value: 'month first', label: 'Mar 1' }]}
+      />
+    </Form.Item>
+    <Form.Item label="A calendar’s week begins on" name={['equipment', 'writes', 'weekFrom']}>
+      <Select allowClear placeholder="Monday" style={{ width: 170 }} options={[{ value: 'Sunday', label: 'Sunday' }]} />
+    </Form.Item>
+  </fieldset>
+);
+
 /** When somebody is awake to begin a soak. */
 export const Awake = () => (
   <fieldset>

@@ -1,11 +1,15 @@
 import { DatePicker, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import updateLocale from 'dayjs/plugin/updateLocale';
+import { onWrites, writesNow } from './writes.ts';
 import './when.css';
 
-// As on every other page a week begins with its Monday.
 dayjs.extend(updateLocale);
-dayjs.updateLocale('en', { weekStart: 1 });
+onWrites(({ weekFrom }) => dayjs.updateLocale('en', { weekStart: weekFrom === 'Sunday' ? 0 : 1 }));
+
+const twelve = (): boolean => writesNow().clock === '12 h';
+const hourFormat = (): string => (twelve() ? 'h:mm a' : 'HH:mm');
+const dayFormat = (): string => (writesNow().date === 'month first' ? 'ddd MMM D' : 'ddd D MMM');
 
 interface PickerProps {
   readonly label: string;
@@ -21,8 +25,8 @@ export default function WhenPicker({ label, value, onChange }: PickerProps) {
     <DatePicker
       aria-label={label}
       className="when-picker"
-      showTime={{ format: 'HH:mm', minuteStep: 5 }}
-      format="ddd D MMM, HH:mm"
+      showTime={{ format: hourFormat(), minuteStep: 5, use12Hours: twelve() }}
+      format={`${dayFormat()}, ${hourFormat()}`}
       allowClear={false}
       needConfirm={false}
       status={at === null ? 'error' : ''}
@@ -38,7 +42,8 @@ export function HourPicker({ label, value, onChange }: PickerProps) {
     <TimePicker
       aria-label={label}
       className="hour-picker"
-      format="HH:mm"
+      format={hourFormat()}
+      use12Hours={twelve()}
       minuteStep={5}
       needConfirm={false}
       value={value === '' ? null : dayjs(`2000-01-01T${value}`)}

@@ -1,8 +1,9 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { ShelfLine } from '@kestrel-ridge/core/formats';
-import { show, showDate } from '@kestrel-ridge/core/quantity';
+import { show } from '@kestrel-ridge/core/quantity';
 import { Select } from 'antd';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { dateWords } from '../parts/times.ts';
 
 /** What a line was understood as, part by part; what is missing is asked for beside it. */
 export function LineRead({
@@ -53,8 +54,8 @@ export function LineRead({
       {read.priceMinor !== undefined && (
         <span className="add-part">{moneyText(read.priceMinor, view.kitchen.equipment.currency)}</span>
       )}
-      {read.bestBefore && <span className="add-part">best before {showDate(read.bestBefore)}</span>}
-      {read.useBy && <span className="add-part">use by {showDate(read.useBy)}</span>}
+      {read.bestBefore && <span className="add-part">best before {dateWords(read.bestBefore)}</span>}
+      {read.useBy && <span className="add-part">use by {dateWords(read.useBy)}</span>}
       {read.opened && <span className="add-part">open</span>}
       {read.asks.map((ask) => (
         <span key={ask} className="add-part asks">

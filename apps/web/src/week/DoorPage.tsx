@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { giveCalendar } from '../parts/calendarFile.ts';
-import { dateWords, longDayName } from '../parts/times.ts';
+import { clockWords, dateWords, longDayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { eveningEvent, eveningItems } from './eveningItems.ts';
 import { reachWords } from './stripWords.ts';
@@ -85,7 +85,7 @@ function Door({ view }: { view: KitchenView }) {
                     {foods.join(', ') || 'from the boxes'}
                     <small>
                       {n === 0 ? 'nobody' : `${n} eat`}
-                      {slot?.serveAt && `, at ${slot.serveAt}`}
+                      {slot?.serveAt && `, at ${clockWords(slot.serveAt)}`}
                       {slot?.note && `, ${slot.note}`}
                     </small>
                   </td>

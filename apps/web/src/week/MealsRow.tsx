@@ -1,9 +1,9 @@
-import { showDate, type Day } from '@kestrel-ridge/core/quantity';
+import type { Day } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, eatersAt, slotAt, type MealName, type Slot } from '@kestrel-ridge/core/week';
 import { LockOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { longDayName } from '../parts/times.ts';
+import { clockWords, dateWords, longDayName } from '../parts/times.ts';
 import { MealEditor } from './MealEditor.tsx';
 import type { WeekChange } from '@kestrel-ridge/core/view';
 import { guestsOf } from './tableWords.ts';
@@ -44,7 +44,7 @@ export function MealsRow({
                     <i>open</i>
                   )}
                   {(slot?.guests ?? 0) > 0 && <small>+{guestsOf(slot?.guests ?? 0)}</small>}
-                  {slot?.serveAt && <small>{slot.serveAt}</small>}
+                  {slot?.serveAt && <small>{clockWords(slot.serveAt)}</small>}
                 </button>
               );
             })}
@@ -59,7 +59,7 @@ export function MealsRow({
           meal={open.meal}
           close={() => setOpen(undefined)}
           keep={async (slots) => {
-            const of = `${longDayName(open.day)} ${open.meal}, ${showDate(open.day)}`;
+            const of = `${longDayName(open.day)} ${open.meal}, ${dateWords(open.day)}`;
             if (await change({ slots }, `Changed: ${of}`)) setOpen(undefined);
           }}
         />

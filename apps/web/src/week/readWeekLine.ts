@@ -1,6 +1,7 @@
 import { resized } from '@kestrel-ridge/core/scaling';
 import { addDays, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
+import { clockWords } from '../parts/times.ts';
 import { guestsOf } from './tableWords.ts';
 
 /** What a line about the week names: components of the week, and dishes that are planned. */
@@ -82,7 +83,7 @@ function readMeal(day: Day, text: string, { components, slots }: WeekNames): Wee
   return {
     kind: 'meal',
     slot: whole,
-    says: `${DAYS[weekday(day)]} ${day.slice(8)}, ${meal}: ${what || 'open'}${whole.guests ? `, ${guestsOf(whole.guests)}` : ''}${whole.serveAt ? `, at ${whole.serveAt}` : ''}`,
+    says: `${DAYS[weekday(day)]} ${day.slice(8)}, ${meal}: ${what || 'open'}${whole.guests ? `, ${guestsOf(whole.guests)}` : ''}${whole.serveAt ? `, at ${clockWords(whole.serveAt)}` : ''}`,
   };
 }
 

@@ -12,7 +12,7 @@ export {
 } from './appliances.ts';
 export type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
 export { AWAKE, POT_FULL, fryingPan, STARTING_EQUIPMENT, largestPot, potThatHolds } from './kitchen.ts';
-export type { Equipment, GrainPot, OwnFigures } from './kitchen.ts';
+export type { Equipment, Writes, GrainPot, OwnFigures } from './kitchen.ts';
 export { SKILLS } from './person.ts';
 export type { Person, Skill } from './person.ts';
 export { START_SETS } from './startSets.ts';

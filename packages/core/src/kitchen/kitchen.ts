@@ -15,6 +15,13 @@ export interface OwnFigures {
 }
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
 
+/** How a kitchen writes hours and days. */
+export interface Writes {
+  readonly clock?: '12 h';
+  readonly date?: 'month first';
+  readonly weekFrom?: 'Sunday';
+}
+
 /** What a kitchen has. Every plan, amount and warning is worked out for it. */
 export interface Equipment {
   readonly altitudeM: number;
@@ -54,6 +61,8 @@ export interface Equipment {
   readonly oneAtATime?: readonly (readonly Appliance[])[];
   /** From when to when somebody is awake, "06:30" to "22:30" where nothing is said: nobody is told to begin a soak at night. */
   readonly awake?: { readonly from: string; readonly to: string };
+  /** How hours and days are written, where it is otherwise than 18:30, 1 Mar, and a week from Monday on. */
+  readonly writes?: Writes;
   /** Who cooks here; where nobody is named, all are alike and there all day. */
   readonly people?: readonly Person[];
   /** Stand-ins for devices are offered, to try things without them: the demo does. */

@@ -1,0 +1,45 @@
+import type { Writes } from '@kestrel-ridge/core/kitchen';
+
+/** What the kitchen that this device shows says of hours and days: every page writes them so. */
+let now: Writes = {};
+const heard = new Set<(writes: Writes) => void>();
+
+export const writesNow = (): Writes => now;
+
+/** From here on hours and days are written so; who listens is told. */
+export function writeSo(writes: Writes | undefined): void {
+  now = writes ?? {};
+  for (const tell of heard) tell(now);
+}
+
+/** Tells of how hours and days are written: at once, and when it changes. */
+export function onWrites(tell: (writes: Writes) => void): void {
+  heard.add(tell);
+  tell(now);
+}
+
+const SUNDAY = 7;
+/** Not in every browser, and in some as a getter. */
+interface WithWeek {
+  readonly weekInfo?: { readonly firstDay: number };
+  readonly getWeekInfo?: () => { readonly firstDay: number };
+}
+
+/**
+ * What is usual where a locale is from.
+ * @example writesIn('en-US') // { clock: '12 h', date: 'month first', weekFrom: 'Sunday' }
+ */
+export function writesIn(locale: string): Writes {
+  const { hour12 } = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions();
+  const parts = new Intl.DateTimeFormat(locale, { month: 'short', day: 'numeric' }).formatToParts(0);
+  const at = (type: string) => parts.findIndex((part) => part.type === type);
+  // Where the year comes first the month does too, as in 2026-03-01: there it is no habit of speaking.
+  const [first] = new Intl.DateTimeFormat(locale, { dateStyle: 'short' }).formatToParts(0);
+  const region = new Intl.Locale(locale) as Intl.Locale & WithWeek;
+  const week = region.getWeekInfo?.() ?? region.weekInfo;
+  return {
+    ...(hour12 ? { clock: '12 h' as const } : {}),
+    ...(at('month') < at('day') && first?.type === 'month' ? { date: 'month first' as const } : {}),
+    ...(week?.firstDay === SUNDAY ? { weekFrom: 'Sunday' as const } : {}),
+  };
+}
