@@ -193,7 +193,7 @@ describe('from the plan to the plate', () => {
     // By hand: 400 g × 8/6 = 533.3 edible; ÷ 0.72 = 740.7 bought; 600 are there.
     expect(refused).toMatchObject({
       status: 422,
-      body: { code: 'short', errors: [{ field: 'kale', fault: '140.7 g missing' }] },
+      body: { code: 'short', errors: [{ field: 'kale', fault: '141 g missing' }] },
     });
     expect(await lots()).toEqual(before);
     expect(

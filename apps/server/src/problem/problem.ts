@@ -1,4 +1,5 @@
 import type { Fault, ProblemDetails } from '@kestrel-ridge/core/formats';
+import { Fraction, ofBase, show, type BaseUnit } from '@kestrel-ridge/core/quantity';
 import { HttpException } from '@nestjs/common';
 
 /** A refusal that a cook may meet. A closed set: each has its status and its title (RFC 9457). */
@@ -8,10 +9,14 @@ export type Refusal =
   | { readonly code: 'stale'; readonly what: string; readonly now: unknown }
   | {
       readonly code: 'short';
-      readonly missing: readonly { readonly food: string; readonly amount: string; readonly unit: string }[];
+      readonly missing: readonly { readonly food: string; readonly amount: string; readonly unit: BaseUnit }[];
     }
   | { readonly code: 'key reused' }
   | { readonly code: 'not now'; readonly detail: string; readonly remedy: string };
+
+/** As every page writes an amount. */
+const amountOf = ({ amount, unit }: { readonly amount: string; readonly unit: BaseUnit }): string =>
+  show(ofBase(unit, new Fraction(amount)));
 
 /** The HTTP form of a refusal: problem details. */
 export function problemOf(refusal: Refusal): ProblemDetails {
@@ -50,10 +55,10 @@ export function problemOf(refusal: Refusal): ProblemDetails {
       return made(
         422,
         'Not enough on the shelf',
-        refusal.missing.map((m) => `${m.food}: ${m.amount} ${m.unit} missing.`).join(' '),
+        refusal.missing.map((m) => `${m.food}: ${amountOf(m)} missing.`).join(' '),
         refusal.missing.map((m) => ({
           field: m.food,
-          fault: `${m.amount} ${m.unit} missing`,
+          fault: `${amountOf(m)} missing`,
           remedy: 'Correct the shelf, or take what is there.',
         })),
       );

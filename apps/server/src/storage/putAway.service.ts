@@ -2,7 +2,7 @@ import type { BatchState } from '@kestrel-ridge/core/formats';
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { costOf } from '@kestrel-ridge/core/cost';
-import { Fraction, done, inBase, refused, type Day, type Outcome } from '@kestrel-ridge/core/quantity';
+import { Fraction, done, inBase, refused, type BaseUnit, type Day, type Outcome } from '@kestrel-ridge/core/quantity';
 import { finalsWith, foldRun, notesOf } from '@kestrel-ridge/core/run';
 import { byProductsOf, type ScaledBatch } from '@kestrel-ridge/core/scaling';
 import { needsOf, takeFirstExpiring, type Taken } from '@kestrel-ridge/core/stock';
@@ -286,7 +286,7 @@ export class PutAwayService {
       transaction,
     );
     const taken: Taken[] = [];
-    const missing: { food: string; amount: string; unit: string }[] = [];
+    const missing: { food: string; amount: string; unit: BaseUnit }[] = [];
     for (const need of needs) {
       const lots = shelf.filter((lot) => lot.food === need.food.id);
       const all = takeFirstExpiring(lots, need.amount, today);

@@ -54,6 +54,7 @@ export function draftBoxes(view: KitchenView, batch: ScaledBatchView): BoxSugges
     component: component.kind,
     eatenInTime: Math.max(0, wanted - there) / scaled.portionG,
     until,
+    freezes: component.freezerDays.value > 0,
     atATime: ((strip?.portionsADay ?? 1) * Math.max(1, eaters)) / 2,
     askedToFreeze: Math.round(Number(state.freezePortions)),
     boxes: freeBoxes(view),

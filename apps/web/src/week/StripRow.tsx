@@ -60,12 +60,15 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
     });
   };
 
+  // Nobody doubles a salad for the freezer.
+  const freezes = (batch?.recipe.document.component.freezerDays.value ?? 0) > 0;
+
   return (
     <>
       <div className="strip-name">
         <div className="strip-title">
           {batch ? <Link to={`/scale/${batch.state.id}`}>{item.name}</Link> : <span>{item.name}</span>}
-          {editable && (
+          {editable && freezes && (
             <Button
               type="link"
               size="small"

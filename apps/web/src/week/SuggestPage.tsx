@@ -95,7 +95,7 @@ function Suggest({ view }: { view: KitchenView }) {
       <main className="page">
         <Empty title="No recipe to choose from yet">
           <p>Take or write some recipes, and weeks of them are suggested here.</p>
-          <Link to="/week">To the week</Link>
+          <Link to="/recipes/starters">Choose recipes</Link>
         </Empty>
       </main>
     );

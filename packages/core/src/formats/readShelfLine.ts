@@ -6,6 +6,7 @@ import {
   show,
   Fraction,
   inBase,
+  mass,
   ofBase,
   plainSigns,
   quantityOf,
@@ -310,13 +311,20 @@ function measured(text: string, units: UnitSystem): { readonly quantity: Quantit
   return undefined;
 }
 
+/** What one weighs is its edible part; what stands on the shelf has its peel: three onions there are the three that a recipe wants. Whole grams, upwards. */
+function asBought({ facts }: Food, counted: Quantity): Quantity {
+  return counted.kind === 'mass' && facts.ediblePart
+    ? mass(counted.g.div(new Fraction(facts.ediblePart.value)).ceil())
+    : counted;
+}
+
 function asBase(food: Food, quantity: Quantity, asks: string[]): Quantity | undefined {
   if (inBase(quantity).compare(0) <= 0) {
     asks.push('How much? More than nothing.');
     return undefined;
   }
   const counted = inBaseOf(food, quantity);
-  if (counted.ok) return counted.value;
+  if (counted.ok) return quantity.kind === 'count' ? asBought(food, counted.value) : counted.value;
   asks.push(`In ${food.facts.base}? ${counted.problem.remedy}`);
   return undefined;
 }

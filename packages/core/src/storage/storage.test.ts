@@ -124,6 +124,7 @@ describe('boxes', () => {
     until: fc.constant(day('2026-03-04')),
     atATime: fc.double({ min: 0.2, max: 12, noNaN: true }),
     askedToFreeze: fc.nat({ max: 20 }),
+    freezes: fc.boolean(),
     boxes: fc
       .tuple(fc.option(fc.nat({ max: 12 })), fc.option(fc.nat({ max: 12 })))
       .map((free) => kinds.map((box, n) => ({ ...box, free: free[n] ?? undefined }))),
@@ -137,6 +138,7 @@ describe('boxes', () => {
         expect(sum()).toBe(asked.portions);
         expect(sum('freezer')).toBe(frozen);
         expect(frozen).toBeGreaterThanOrEqual(Math.min(asked.portions, asked.askedToFreeze));
+        if (!asked.freezes) expect(frozen).toBe(Math.min(asked.portions, asked.askedToFreeze));
         for (const { name, free } of asked.boxes)
           expect(boxes.filter(({ box }) => box === name).length).toBeLessThanOrEqual(free ?? Infinity);
         for (const { box, portions, place } of boxes) {
@@ -156,11 +158,28 @@ describe('boxes', () => {
       until: day('2026-03-03'),
       atATime: 1.5,
       askedToFreeze: 0,
+      freezes: true,
       boxes: kinds.map((box) => ({ ...box, free: undefined })),
     });
     expect(frozen).toBe(3);
     expect(boxes.filter(({ place }) => place === 'freezer').map(({ portions }) => portions)).toEqual([2, 1]);
     expect(because.rule).toBe('what is not eaten while the fridge keeps it');
+  });
+  test('a salad that nobody freezes stays in the fridge, and what will not be eaten in time is told', () => {
+    const { frozen, because } = suggestBoxes({
+      portions: 6,
+      portionG: 270,
+      component: 'greens',
+      eatenInTime: 2,
+      until: day('2026-03-12'),
+      atATime: 1,
+      askedToFreeze: 0,
+      freezes: false,
+      boxes: [],
+    });
+    expect(frozen).toBe(0);
+    expect(because.figure).toBe('4 of 6 not eaten in time, and it does not freeze');
+    expect(because.parts).toContainEqual({ rule: 'last day in the fridge', figure: 'Thu 12 Mar' });
   });
   test('grain has air between it and takes more room than its weight; a sauce that freezes needs headroom', () => {
     const large = { name: 'large', mL: 1000 };

@@ -1,5 +1,5 @@
 import type { BoxKind } from '../kitchen/index.ts';
-import type { Because, Day } from '../quantity/index.ts';
+import { showDate, showWeekday, type Because, type Day } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { portionsInBox, type BoxPlace } from './boxes.ts';
 
@@ -17,6 +17,8 @@ export interface BoxAsk {
   readonly eatenInTime: number;
   /** The last day in the fridge; undefined: not known. */
   readonly until: Day | undefined;
+  /** It may be frozen: somebody knows for how long. */
+  readonly freezes: boolean;
   /** Portions that are eaten at one meal. */
   readonly atATime: number;
   /** Portions that the cook wanted frozen in any case. */
@@ -45,12 +47,14 @@ const WITHOUT_BOX = 4;
 
 /**
  * What was cooked over boxes: what will be eaten while it keeps goes into the fridge, the rest into the freezer, a meal to a box so that no more is thawed than is eaten.
- * Portions are conserved; a kind of box is used no oftener than it stands empty.
+ * What does not freeze stays in the fridge, and that
+ * it will not be eaten in time is told. Portions are conserved; a kind of box is used no oftener than it stands empty.
  */
 export function suggestBoxes(ask: BoxAsk): BoxSuggestion {
   const inTime = Math.max(0, Math.floor(ask.eatenInTime + 0.25));
   const late = Math.max(0, ask.portions - inTime);
-  const frozen = Math.min(ask.portions, Math.max(late, ask.askedToFreeze));
+  const frozen = Math.min(ask.portions, Math.max(ask.freezes ? late : 0, ask.askedToFreeze));
+  const stays = late - frozen;
   const left = new Map(ask.boxes.map((box) => [box.name, box.free ?? Infinity]));
 
   const share = (portions: number, place: BoxPlace, target: number): readonly SuggestedBox[] => {
@@ -77,15 +81,22 @@ export function suggestBoxes(ask: BoxAsk): BoxSuggestion {
     frozen,
     because: {
       rule:
-        frozen > late
-          ? 'as many as were meant to be frozen'
-          : frozen === 0
-            ? 'all of it is eaten while the fridge keeps it'
-            : 'what is not eaten while the fridge keeps it',
-      figure: `${frozen} of ${ask.portions} into the freezer`,
+        stays > 0
+          ? 'it does not freeze, and not all of it is eaten while the fridge keeps it'
+          : frozen > late
+            ? 'as many as were meant to be frozen'
+            : frozen === 0
+              ? 'all of it is eaten while the fridge keeps it'
+              : 'what is not eaten while the fridge keeps it',
+      figure:
+        stays > 0
+          ? `${stays} of ${ask.portions} not eaten in time, and it does not freeze`
+          : `${frozen} of ${ask.portions} into the freezer`,
       parts: [
         { rule: 'eaten before its last day in the fridge', figure: `${inTime} of ${ask.portions}` },
-        ...(ask.until ? [{ rule: 'last day in the fridge', figure: ask.until }] : []),
+        ...(ask.until
+          ? [{ rule: 'last day in the fridge', figure: `${showWeekday(ask.until)} ${showDate(ask.until)}` }]
+          : []),
         { rule: 'eaten at one meal: so much to a frozen box', figure: `${meal}` },
         ...(ask.askedToFreeze > 0 ? [{ rule: 'meant to be frozen', figure: `${ask.askedToFreeze}` }] : []),
       ],
