@@ -14,7 +14,7 @@ celeriac;vegetable;156;600;86;;;r21 f28 z240;celery;bulk aromatic;176;1.5;0.3;7.
 celery;vegetable;101;40;89;;;f14 z240;celery;aromatic;56;0.7;0.2;1.4;1.6;0.2;3.1;80;celery stalks,celery stick;celeriac
 swede;vegetable;140;386;85;;;r28 f28 z240;-;bulk;155;1.1;0.2;6.3;2.3;0.4;25;12;rutabaga;turnip
 turnip;vegetable;130;122;81;;;r14 f21 z240;-;bulk;117;0.9;0.1;4.6;1.8;0.3;21;67;turnips;swede
-kohlrabi;vegetable;135;185;46;;;r10 f21 z240;-;bulk crisp;113;1.7;0.1;2.6;3.6;0.4;62;20;;turnip
+kohlrabi;vegetable;135;400;46;;;r10 f21 z240;-;bulk crisp;113;1.7;0.1;2.6;3.6;0.4;62;20;;turnip
 beetroot;vegetable;136;82;67;;;r21 f28 z240;-;bulk colour sweet;180;1.6;0.2;6.8;2.8;0.8;4.9;78;beet,beets;
 radish;vegetable;116;9;90;;;f10 z240;-;crisp;66;0.7;0.1;1.8;1.6;0.3;14.8;39;radishes;
 potato;vegetable;150;213;75;;;c30 r60 z240;-;bulk thickener;322;2;0.1;15.3;2.2;0.8;19.7;6;potatoes,waxy potatoes,floury potatoes,new potato;sweet potato
