@@ -1,4 +1,3 @@
-import { isTapWater } from '@kestrel-ridge/core/food';
 import { indexRecipes, searchRecipes } from '@kestrel-ridge/core/recipe';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction } from '@kestrel-ridge/core/quantity';
@@ -14,6 +13,7 @@ import { batchesOf } from '@kestrel-ridge/core/view';
 import { missingFor } from '@kestrel-ridge/core/view';
 import { VESSEL_NAMES } from '../scaling/vesselNames.ts';
 import './recipes.css';
+import { foodsWords } from './foodsWords.ts';
 import { recipeMinutes } from './recipeMinutes.ts';
 
 /** So many are drawn at once: a longer list is found by its words. */
@@ -97,7 +97,7 @@ function Recipes({ view }: { view: KitchenView }) {
                     />
                     <span>
                       <strong>{recipe.name}</strong>
-                      <small>{foodsOf(view, recipe)}</small>
+                      <small>{foodsWords(view, recipe.document)}</small>
                     </span>
                     <span className="soft">{VESSEL_NAMES[recipe.document.vessel]}</span>
                     <span className="soft">{duration(recipeMinutes(recipe.document))}</span>
@@ -117,14 +117,6 @@ function Recipes({ view }: { view: KitchenView }) {
     </main>
   );
 }
-
-const foodsOf = (view: KitchenView, { document }: RecipeState): string =>
-  document.lines
-    .flatMap((line) => view.foods.get(line.food) ?? [])
-    .filter((food) => !isTapWater(food.id) && food.name !== 'salt')
-    .slice(0, 5)
-    .map((food) => food.name)
-    .join(', ');
 
 /** What a recipe lacks today, worked out when it is first asked for: of a long list only the rows that are drawn. */
 function missingLookup(view: KitchenView): (recipe: RecipeState) => readonly string[] {

@@ -1,5 +1,3 @@
-import { isTapWater } from '@kestrel-ridge/core/food';
-import type { Revision } from '@kestrel-ridge/core/recipe';
 import { TASTES, lacksFor, starters, type Starter, type Taste } from '@kestrel-ridge/core/starters';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Checkbox } from 'antd';
@@ -8,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { duration } from '../parts/times.ts';
 import { VESSEL_NAMES } from '../scaling/vesselNames.ts';
+import { foodsWords } from './foodsWords.ts';
 import { STATION_WORDS } from './stationWords.ts';
 import { recipeMinutes } from './recipeMinutes.ts';
 import { useTakeStarters } from './useTakeStarters.ts';
@@ -75,7 +74,7 @@ function Starters({ view }: { view: KitchenView }) {
                 }
               >
                 <strong>{recipe.name}</strong>
-                <small>{foodsOf(view, recipe)}</small>
+                <small>{foodsWords(view, recipe)}</small>
               </Checkbox>
               <span className="soft">{tastes.join(', ')}</span>
               <span className="soft">
@@ -116,11 +115,3 @@ const usualChoice = (open: readonly Starter[]): readonly string[] =>
   open
     .filter(({ recipe }, n) => open.findIndex((each) => each.recipe.component.kind === recipe.component.kind) === n)
     .map(({ recipe }) => recipe.name);
-
-const foodsOf = (view: KitchenView, { lines }: Revision): string =>
-  lines
-    .flatMap(({ food }) => view.foods.get(food) ?? [])
-    .filter((food) => !isTapWater(food.id) && food.name !== 'salt')
-    .slice(0, 5)
-    .map(({ name }) => name)
-    .join(', ');
