@@ -71,7 +71,6 @@ test('a whole run at 20×: server killed for a while, two browsers, a reload and
   page,
   browser,
 }) => {
-  test.setTimeout(300_000);
   const at = await smallDay(page, hut);
   const database = new pg.Client({ connectionString: hut.databaseUrl });
   await database.connect();
@@ -111,11 +110,11 @@ test('a whole run at 20×: server killed for a while, two browsers, a reload and
   await hut.kill();
   for (let n = 0; n < 3; n++) await further(page);
   await page.reload();
-  await expect(page.locator('.now-card')).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('.now-card')).toBeVisible();
   await expect(page.locator('.run-waiting')).toBeVisible();
   await further(page);
   await hut.again();
-  await expect(page.locator('.run-waiting')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.locator('.run-waiting')).toHaveCount(0);
   expect(await events()).toBeGreaterThan(kept);
 
   let n = 0;

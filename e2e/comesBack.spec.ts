@@ -47,11 +47,11 @@ test('the database goes and comes: nine open pages, and those that were opened m
   }
   await hut.databaseBack();
   for (const [n, page] of open.entries()) {
-    await expect(PAGES[n]?.[1](page) ?? page.locator('never')).toBeVisible({ timeout: 20_000 });
+    await expect(PAGES[n]?.[1](page) ?? page.locator('never')).toBeVisible();
     await expect(page.getByRole('heading', { name: AWAY })).toHaveCount(0);
-    await expect(page.getByText('No line to the server')).toHaveCount(0, { timeout: 20_000 });
+    await expect(page.getByText('No line to the server')).toHaveCount(0);
   }
-  await expect(shelf.locator('.not-known')).toHaveCount(0, { timeout: 20_000 });
+  await expect(shelf.locator('.not-known')).toHaveCount(0);
   await expect(shelf.getByTestId('lot-buckwheat groats')).toContainText('250 g');
 });
 
@@ -85,7 +85,7 @@ test('a new build under an open page: it goes on, says so, and the next page com
     );
     await hut.kill();
     await hut.again({ pages });
-    await expect(page.getByText('The server has newer pages.')).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText('The server has newer pages.')).toBeVisible();
     // What was being typed is not thrown away under somebody's hands.
     await expect(name).toHaveValue('Half a name');
     await expect(page.locator('meta[name=build]')).toHaveCount(0);
@@ -106,7 +106,7 @@ test('a part of the pages that cannot be fetched any more, as after a new build,
   await expect(page.getByTestId('lot-millet').first()).toBeVisible();
   await page.route('**/assets/WeekPage-*.js', (route) => route.fulfill({ status: 404, body: '' }), { times: 1 });
   await page.getByRole('link', { name: 'Week' }).first().click();
-  await expect(page.getByLabel('The week in one line')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByLabel('The week in one line')).toBeVisible();
 });
 
 test('while the kitchen is typed over, another device changes it: untouched fields follow, typed ones stay, both are told of what both changed', async ({

@@ -4,7 +4,6 @@ import { PAGES, measure, type Measured } from './measures.mjs';
 import { expect, otherDevice, test, type Served } from './kitchen.ts';
 
 // All pages one after the other: longer than any way through the kitchen.
-test.describe.configure({ timeout: 300_000 });
 
 /** The rules of access take seconds a page: here they are asked of the pages of a usual day, by bench:words of all. */
 const MAIN_PAGES = ['/', '/shelf', '/week', '/scale', '/shop', '/evening', '/cook', '/eat', '/recipe', '/look-back'];
@@ -52,7 +51,7 @@ async function tooWideAt(page: Page, widths: readonly number[]): Promise<readonl
     // Charts follow their window a moment later.
     const fits = await page
       .waitForFunction(() => document.documentElement.scrollWidth <= document.documentElement.clientWidth, undefined, {
-        timeout: 2_000,
+        timeout: 10_000,
       })
       .then(
         () => true,

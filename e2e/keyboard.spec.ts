@@ -38,8 +38,8 @@ test('by keyboard alone a week is suggested and taken, its plan walked through, 
   await press(page, /^Suggest a week$/, 5);
   await expect(page).toHaveTitle('Suggested weeks · Kestrel Ridge');
   // The heading comes with the first weeks that were found.
-  await expect(heading).toBeFocused({ timeout: 30_000 });
-  await expect(page.locator('.suggested-card')).toHaveCount(4, { timeout: 30_000 });
+  await expect(heading).toBeFocused();
+  await expect(page.locator('.suggested-card')).toHaveCount(4);
   await press(page, /^Take this week$/, 60);
   await expect(page).toHaveTitle('Week · Kestrel Ridge');
   await expect(page.locator('.meal.said').nth(6)).toBeVisible();
@@ -48,7 +48,7 @@ test('by keyboard alone a week is suggested and taken, its plan walked through, 
   // Back over the trail to the plan, and from its heading to the start of the run.
   await press(page, /^Cook/, 20, 'Shift+Tab');
   await expect(page).toHaveTitle('Cook · Kestrel Ridge');
-  await expect(page.getByRole('button', { name: 'Start cooking' })).toBeEnabled({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: 'Start cooking' })).toBeEnabled();
   // The steps are one stop, and arrows walk through them; what is pressed is told of beside them.
   await tabTo(page, /^\d\d:\d\d/, 30);
   await page.keyboard.press('Home');

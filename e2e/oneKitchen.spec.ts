@@ -42,7 +42,7 @@ test('a suggested week is, once it is taken, what its card said: its dishes, its
 }) => {
   await page.goto(`${hut.url}/week/suggest`);
   const card = page.getByRole('region', { name: 'least work' });
-  await expect(card).toBeVisible({ timeout: 20_000 });
+  await expect(card).toBeVisible();
   await keepStill(page);
   const cost = euros(await card.locator('.suggested-figures').textContent());
   // What does not hold is told on the card, and is the same then.

@@ -4,7 +4,7 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await page.goto(`${hut.url}/cook`);
   const heading = page.getByRole('heading', { level: 1 });
   await expect(heading).toContainText('done by');
-  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   const planned = await heading.textContent();
 
   // Why not earlier?
@@ -22,7 +22,7 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(page.locator('.bar.pinned').first()).toBeVisible();
 
   // Dragged along its lane: another pin.
-  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   const bar = page.getByRole('button', { name: 'Roots roasting, tray 1' });
   await bar.scrollIntoViewIfNeeded();
   const box = await bar.boundingBox();
@@ -38,8 +38,8 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(wished).not.toContainText('Roots roasting');
   // The same plan again; on a slow machine, whose search the clock ends, perhaps a shorter one, never a longer.
   const endOf = (text: string | null) => /done by (\d\d:\d\d)/.exec(text ?? '')?.[1] ?? '99:99';
-  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(planned), { timeout: 20_000 }).toBe(true);
-  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(planned)).toBe(true);
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   const free = await heading.textContent();
 
   // A break for everybody moves the end.
@@ -48,7 +48,7 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
   await expect(wished).toContainText(/break \d\d:\d\d to \d\d:\d\d/);
   await expect(heading).not.toHaveText(free ?? '');
   await wished.getByRole('button', { name: 'Take the break back' }).click();
-  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(free), { timeout: 20_000 }).toBe(true);
+  await expect.poll(async () => endOf(await heading.textContent()) <= endOf(free)).toBe(true);
 
   // Rehearsed, and taken along as a calendar.
   await page.getByRole('button', { name: 'Rehearse it' }).click();
@@ -69,14 +69,14 @@ test('the day is planned, asked, moved, tried out, rehearsed and taken along', a
 
 test('a day that cannot be: what stands against each other is named, and may be let go', async ({ hut, page }) => {
   await page.goto(`${hut.url}/cook`);
-  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   const steps = page.locator('.task-list');
   const why = page.locator('.why-panel');
   // The cutting is pinned to the beginning, and the rinsing before it too: one pair of hands cannot.
   await steps.getByRole('button', { name: /Peel and cut celeriac/ }).click();
   await why.getByRole('button', { name: /^Pin to/ }).click();
   await expect(page.locator('.wished')).toContainText('Peel and cut celeriac');
-  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   // Another tablet pins the rinsing into the minutes of the cutting.
   const at = `${hut.url}/api/kitchens/${((await (await page.request.get(`${hut.url}/api/kitchens`)).json()) as [{ id: string }])[0].id}`;
   const { sessions, batches } = (await (await page.request.get(`${at}/week`)).json()) as {
@@ -93,9 +93,7 @@ test('a day that cannot be: what stands against each other is named, and may be 
     headers: { 'Idempotency-Key': crypto.randomUUID() },
   });
   expect(said.ok(), await said.text()).toBe(true);
-  await expect(page.getByRole('heading', { level: 1, name: 'This day cannot be planned' })).toBeVisible({
-    timeout: 20_000,
-  });
+  await expect(page.getByRole('heading', { level: 1, name: 'This day cannot be planned' })).toBeVisible();
   await expect(page.getByText('These cannot all hold')).toBeVisible();
   await page
     .getByRole('listitem')
@@ -115,7 +113,7 @@ test('several cook: work is given, shared, done the evening before, and another 
   const steps = page.locator('.task-list');
   const why = page.locator('.why-panel');
   const wished = page.locator('.wished');
-  const settled = () => expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  const settled = () => expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   await settled();
   const alone = await heading.textContent();
 
@@ -159,10 +157,10 @@ test('the day as it may come: another way, a steadier plan, a soak that is too l
   page,
 }) => {
   await page.goto(`${hut.url}/cook`);
-  const settled = () => expect(page.getByText('Looking for a shorter plan')).toHaveCount(0, { timeout: 20_000 });
+  const settled = () => expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
   await settled();
   // What the ways of cooking save is said without being asked.
-  await expect(page.locator('.other-ways')).toContainText(/sooner|quickest/, { timeout: 20_000 });
+  await expect(page.locator('.other-ways')).toContainText(/sooner|quickest/);
 
   await page.getByText(/^What sets the finish: \d+ steps/).click();
   await expect(page.locator('.finish-chain').getByRole('listitem').first()).toContainText(/\d\d:\d\d/);
@@ -172,7 +170,7 @@ test('the day as it may come: another way, a steadier plan, a soak that is too l
 
   const tooLong = page.getByRole('region', { name: 'If the day is too long' });
   await tooLong.getByRole('button', { name: 'What to leave out first' }).click();
-  await expect(tooLong.getByRole('listitem')).toHaveCount(5, { timeout: 20_000 });
+  await expect(tooLong.getByRole('listitem')).toHaveCount(5);
 
   await page.getByRole('checkbox', { name: 'rather a plan that holds' }).check();
   await settled();

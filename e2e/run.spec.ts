@@ -116,13 +116,13 @@ test.describe('with the app kept on the device', () => {
     await tapDone(page);
     await expect(stepsDone(page)).toContainText('2 of');
     await page.reload();
-    await expect(page.locator('.now-card')).toBeVisible({ timeout: 20_000 });
+    await expect(page.locator('.now-card')).toBeVisible();
     await expect(stepsDone(page)).toContainText('2 of');
     await expect(page.locator('.run-waiting')).toContainText('kept here until the server answers');
     await tapDone(page);
     await expect(stepsDone(page)).toContainText('3 of');
     await hut.again();
-    await expect(page.locator('.run-waiting')).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.locator('.run-waiting')).toHaveCount(0);
     const other = await page.context().newPage();
     await other.goto(`${hut.url}/cook/run`);
     await expect(stepsDone(other)).toContainText('3 of');
@@ -142,7 +142,7 @@ test('the trainer: a scale ticks a line, a simulated cooker tells its pin, time 
     .getByRole('button', { name: /^Weigh / })
     .first()
     .click();
-  await expect(page.locator('.now-lines input:checked').first()).toBeAttached({ timeout: 10_000 });
+  await expect(page.locator('.now-lines input:checked').first()).toBeAttached();
   await goOnTo(page, /^Load the millet/);
   await tapDone(page);
   const cooker = page.getByRole('region', { name: 'Sealed cooker: Millet' });
@@ -193,7 +193,7 @@ test('a device with a wrong clock is told so, and its taps are taken by the serv
   await page.clock.install({ time: Date.now() + hut.offsetMs + 3 * 3_600_000 });
   await begin(page, hut.url);
   await page.clock.resume();
-  await expect(page.getByText(/clock is \d h \d\d ahead of the server/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/clock is \d h \d\d ahead of the server/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Running late' })).toHaveCount(0);
   await tapDone(page);
   await expect(page.locator('.run-waiting')).toHaveCount(0);

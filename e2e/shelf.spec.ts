@@ -5,7 +5,6 @@ test('a stocktake of forty lots with the keyboard: one key a thing, what changed
   hut,
   page,
 }) => {
-  test.setTimeout(180_000);
   await test.step('a list of eighteen more is pasted', async () => {
     await page.goto(`${hut.url}/shelf/list`);
     const foods = ['quinoa', 'bulgur', 'polenta', 'teff', 'amaranth', 'couscous', 'walnuts', 'almonds', 'cashews'];

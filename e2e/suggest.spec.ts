@@ -5,7 +5,7 @@ import { missingOf, viewOf } from '@kestrel-ridge/core/view';
 import type { Page } from '@playwright/test';
 import { expect, keepStill, test } from './kitchen.ts';
 
-const PATIENT = { timeout: 40_000 };
+const PATIENT = { timeout: 90_000 };
 
 /** Four weeks, while they still get better. */
 async function weeks(page: Page, url: string) {

@@ -45,7 +45,7 @@ const suggested = (ask: Omit<WeekAsk, 'weights'>, seed: number, effort: Omit<Eff
   bestOfEach(
     ask,
     {},
-    PROFILES.map((goodAt) => weekGoodAt(ask, goodAt, {}, [], { ...effort, seed }).draft),
+    PROFILES.map((goodAt) => weekGoodAt({ ask, goodAt, pulled: {}, known: [], effort: { ...effort, seed } }).draft),
   );
 const withFreezer = (view: KitchenView, freezerLitres: number): KitchenView => ({
   ...view,
@@ -117,7 +117,7 @@ test('law: more in the freezer never makes the same week worse', () =>
   fc.assert(
     fc.property(anyKitchen, fc.nat(50), fc.nat(5), fc.integer({ min: 1, max: 12 }), (view, seed, at, portions) => {
       const ask: WeekAsk = { ...asked(view), weights: weightsFor('least waste') };
-      const { draft } = weekGoodAt(ask, 'least waste', {}, [], { ...EFFORT, seed });
+      const { draft } = weekGoodAt({ ask, goodAt: 'least waste', pulled: {}, known: [], effort: { ...EFFORT, seed } });
       const c = at % ask.candidates.length;
       const more: WeekAsk = {
         ...ask,

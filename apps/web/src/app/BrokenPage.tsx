@@ -2,11 +2,8 @@ import { Button } from 'antd';
 import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
 import { Loading } from '../parts/Loading.tsx';
+import { isUnfetched } from './isUnfetched.ts';
 import { reloadWhenThere } from './reloadWhenThere.ts';
-
-/** Where a part of the pages cannot be fetched: the network is away, or a new build has taken the place of the one that is open. */
-const isUnfetched = (error: unknown): boolean =>
-  error instanceof TypeError && /dynamically imported module|module script|Importing a module/i.test(error.message);
 
 /** What is shown when a page breaks: nothing that was stored is lost, and there is a way on. */
 export function BrokenPage() {

@@ -1,5 +1,6 @@
 import {
   dayAt,
+  localMoment,
   longWeekday,
   showDate,
   showWeekday,
@@ -30,12 +31,7 @@ export const clockWords = (clock: string): string => {
 };
 
 /** A moment as a clock shows it in a time zone: 09:05, or 9:05 am. */
-export const clockAt = (ms: Moment, zone: string): string =>
-  clockWords(
-    new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(
-      ms,
-    ),
-  );
+export const clockAt = (ms: Moment, zone: string): string => clockWords(localMoment(ms, zone).slice(11, 16));
 
 /** A moment with its day, as "Sat 20:00". */
 export const dayClockAt = (ms: Moment, zone: string): string =>

@@ -29,6 +29,18 @@ half a bag millet cupboard
 600 g kale fridge 2.70
 about 300 g leeks cool room`;
 
+/** Reads each line once: the others stay as they were while one is typed. */
+function readsOnce(setting: Parameters<typeof readShelfLine>[1]): (line: string) => ShelfLine {
+  const known = new Map<string, ShelfLine>();
+  return (line) => {
+    const before = known.get(line);
+    if (before) return before;
+    const now = readShelfLine(line, setting);
+    known.set(line, now);
+    return now;
+  };
+}
+
 /** A list or a table put on the shelf at once: each line read as it is typed, doubtful ones asked, nothing kept before it is said so. */
 function List({ view }: { view: KitchenView }) {
   const location = useLocation();
@@ -43,15 +55,15 @@ function List({ view }: { view: KitchenView }) {
   const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const setting = useMemo(() => ({ ...lineSetting(view), bareIsSome: true }), [view]);
+  const readLine = useMemo(() => readsOnce({ ...lineSetting(view), bareIsSome: true }), [view]);
   const lines = useMemo(
     () =>
       text
         .split('\n')
         .map((line) => line.trim())
         .filter(Boolean)
-        .map((line) => ({ line, read: readShelfLine(line, setting) })),
-    [text, setting],
+        .map((line) => ({ line, read: readLine(line) })),
+    [text, readLine],
   );
   const placeOf = (read: ShelfLine, n: number): string | undefined =>
     places[n] ?? (read.food && proposedPlace(view, read.food)?.id) ?? restPlace;

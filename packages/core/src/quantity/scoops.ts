@@ -16,10 +16,21 @@ export interface Scooped {
   readonly text: string;
 }
 
-interface Draft {
-  readonly picked: readonly { readonly scoop: Scoop; readonly times: number }[];
-  readonly left: Fraction;
+interface Picked {
+  readonly scoop: Scoop;
+  readonly times: number;
 }
+/** Scoops that were dipped, and how well they do. */
+interface Draft {
+  readonly picked: readonly Picked[];
+  /** Dips, and scoops to take up. */
+  readonly dips: number;
+  /** By what share they miss, and by what more than may be seen. */
+  readonly missed: number;
+  readonly rough: number;
+}
+const isBetter = (a: Draft, b: Draft): boolean =>
+  a.rough !== b.rough ? a.rough < b.rough : a.dips !== b.dips ? a.dips < b.dips : a.missed < b.missed;
 
 const VISIBLE_ERROR = 0.02;
 
@@ -47,54 +58,51 @@ export function showInScoops(wanted: Volume, owned: readonly Scoop[], system: Un
 const known = new Map<string, Scooped | undefined>();
 const MOST_KNOWN = 4000;
 
+/** Sums of scoops are told apart down to this share: what differs by less is the same amount. */
+const SAME = 1e-9;
+
+/** Tried in plain numbers, as there are many ways to dip; the amount of the one that is chosen is exact. */
 function inScoops(wanted: Volume, owned: readonly Scoop[], system: UnitSystem): Scooped | undefined {
-  const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop, system) })).sort((a, b) => b.mL.compare(a.mL));
-  const smallest = sizes.at(-1);
-  if (!smallest || wanted.mL.compare(0) <= 0) return undefined;
+  const sizes = owned.map((scoop) => ({ scoop, mL: scoopVolume(scoop, system).valueOf() })).sort((a, b) => b.mL - a.mL);
+  const whole = wanted.mL.valueOf();
+  if (sizes.length === 0 || whole <= 0) return undefined;
 
-  const finished: Draft[] = [];
-  const dip = (from: number, draft: Draft): void => {
+  let best = undefined as Draft | undefined;
+  const finish = (picked: readonly Picked[], dips: number, left: number): void => {
+    if (picked.length === 0) return;
+    const missed = Math.round(Math.abs(left / whole) / SAME) * SAME;
+    const draft = { picked, dips, missed, rough: Math.max(0, missed - VISIBLE_ERROR) };
+    if (!best || isBetter(draft, best)) best = draft;
+  };
+  const dip = (from: number, picked: readonly Picked[], dips: number, left: number): void => {
+    // Nothing is put back: more dips than the best needs are no better, where that is as near as can be seen.
+    if (best?.rough === 0 && dips > best.dips) return;
     const size = sizes[from];
-    if (!size || draft.picked.length > 3) {
-      finished.push(draft);
-      return;
-    }
-    const most = draft.left.div(size.mL).floor().valueOf();
+    if (!size || picked.length > 3) return finish(picked, dips, left);
+    const { scoop, mL } = size;
+    const fits = left / mL;
+    const most = Math.floor(fits + SAME);
+    const isLast = from === sizes.length - 1;
+    const take = (times: number): void =>
+      times > 0
+        ? dip(from + 1, [...picked, { scoop, times }], dips + times + 1, left - mL * times)
+        : dip(from + 1, picked, dips, left);
+    if (most > 0) take(most);
     // The last scoop may go over by part of itself; the others only leave something for the smaller ones.
-    const tries = from === sizes.length - 1 ? [most, most + 1] : [most, most - 1, 0];
-    for (const times of new Set(tries.filter((n) => n >= 0))) {
-      const left = draft.left.sub(size.mL.mul(times));
-      dip(from + 1, { picked: times ? [...draft.picked, { scoop: size.scoop, times }] : draft.picked, left });
-    }
-    const over = draft.left.div(size.mL).ceil().valueOf();
-    if (over > most)
-      finished.push({
-        picked: [...draft.picked, { scoop: size.scoop, times: over }],
-        left: draft.left.sub(size.mL.mul(over)),
-      });
+    if (isLast) take(most + 1);
+    else if (most > 1) take(most - 1);
+    if (most === 0 || !isLast) take(0);
+    if (fits > most + SAME) finish([...picked, { scoop, times: most + 1 }], dips + most + 2, left - mL * (most + 1));
   };
-  dip(0, { picked: [], left: wanted.mL });
-
-  const scored = finished
-    .filter((draft) => draft.picked.length > 0)
-    .map((draft) => {
-      const error = wanted.mL.sub(draft.left).div(wanted.mL).sub(1).valueOf();
-      const dips = draft.picked.reduce((sum, { times }) => sum + times, 0);
-      return { draft, error, dips: dips + draft.picked.length, rough: Math.max(0, Math.abs(error) - VISIBLE_ERROR) };
-    })
-    .sort((a, b) => a.rough - b.rough || a.dips - b.dips || Math.abs(a.error) - Math.abs(b.error));
-  const best = scored[0];
+  dip(0, [], 0, whole);
   if (!best) return undefined;
-  return {
-    scoops: best.draft.picked,
-    mL: wanted.mL.sub(best.draft.left),
-    error: best.error,
-    text: inWords(best.draft.picked),
-  };
+  const { picked } = best;
+  const mL = picked.reduce((sum, { scoop, times }) => sum.add(scoopVolume(scoop, system).mul(times)), new Fraction(0));
+  return { scoops: picked, mL, error: mL.div(wanted.mL).sub(1).valueOf(), text: inWords(picked) };
 }
 
 /** Wholes and parts are said as one number where it is a plain one (2 3/4 cups); sixths and twelfths are named scoop by scoop. */
-function inWords(picked: Draft['picked']): string {
+function inWords(picked: readonly Picked[]): string {
   const units = ['cup', 'tbsp', 'tsp'] as const;
   return units
     .flatMap((unit) => {

@@ -1,4 +1,4 @@
-import type { Moment } from '../quantity/index.ts';
+import { localMoment, type Moment } from '../quantity/index.ts';
 import type { Equipment, Person } from '../kitchen/index.ts';
 import { resourceId } from './ids.ts';
 import type { Away, Problem, ProblemTask, ProblemUse, Resource } from './problem.ts';
@@ -43,15 +43,7 @@ const minutesOf = (clock: string): number => {
   return hours * 60 + minutes;
 };
 
-function minuteOfDay(ms: Moment, zone: string): number {
-  const shown = new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).format(new Date(ms));
-  return minutesOf(shown);
-}
+const minuteOfDay = (ms: Moment, zone: string): number => minutesOf(localMoment(ms, zone).slice(11, 16));
 
 /** Minutes in which hands are not there: people who come later or go earlier. */
 export const hoursAway = (present: readonly Present[]): readonly Away[] =>

@@ -172,8 +172,7 @@ export function scaledBatches(
       const known = batchesKnown.get(state);
       if (known?.from.every((each, n) => each === from[n])) return [known.batch];
       try {
-        const document = cookedAs(written, state.choice, foods);
-        const scaled = scaleBatch(document, new Fraction(state.portions), foods, kitchen.equipment, state.finals);
+        const { document, scaled } = scaledAs(written, state, foods, kitchen.equipment);
         const batch = { state, recipe: { ...newest, document }, written, session: cookedIn, scaled };
         batchesKnown.set(state, { from, batch });
         return [batch];
@@ -182,6 +181,35 @@ export function scaledBatches(
       }
     })
     .sort((a, b) => a.recipe.name.localeCompare(b.recipe.name));
+}
+
+interface ScaledAs {
+  readonly from: readonly unknown[];
+  readonly document: Revision;
+  readonly scaled: ScaledBatch;
+}
+/** While weeks are tried the same dish is scaled to the same size again and again: what it came to is remembered with what was written. */
+const scaledKnown = new WeakMap<Revision, Map<string, ScaledAs>>();
+const MOST_SIZES = 60;
+
+/** A dish as it is cooked, in the size of its batch. */
+function scaledAs(
+  written: Revision,
+  { portions, choice, finals }: Pick<BatchState, 'portions' | 'choice' | 'finals'>,
+  foods: KitchenView['foods'],
+  equipment: KitchenState['equipment'],
+): ScaledAs {
+  const sizes = scaledKnown.get(written) ?? new Map<string, ScaledAs>();
+  scaledKnown.set(written, sizes);
+  const key = JSON.stringify([portions, choice, finals]);
+  const before = sizes.get(key);
+  if (before?.from[0] === foods && before.from[1] === equipment) return before;
+  const document = cookedAs(written, choice, foods);
+  const scaled = scaleBatch(document, new Fraction(portions), foods, equipment, finals);
+  if (sizes.size >= MOST_SIZES) sizes.clear();
+  const now = { from: [foods, equipment], document, scaled };
+  sizes.set(key, now);
+  return now;
 }
 
 const isReadable = (recipe: StoredRecipe): recipe is RecipeState => recipe.document !== null;

@@ -60,20 +60,33 @@ export const spreadsOf = ({ about }: SessionTasks) =>
       .map(({ id, window }) => [id, window]),
   );
 
-/** Every planned session with what is cooked in it, as it is planned. */
-export const plannedTasks = ({
-  week,
-  batches,
-  kitchen,
-}: Pick<KitchenView, 'week' | 'batches' | 'kitchen'>): readonly {
+interface SessionDay {
   readonly session: SessionState;
   readonly day: DayTasks;
-}[] =>
-  week.sessions
+}
+/** A state of the week is never changed in place: its sessions are taken apart once. */
+const daysKnown = new WeakMap<
+  KitchenView['batches'],
+  { readonly from: readonly unknown[]; readonly days: readonly SessionDay[] }
+>();
+
+/** Every planned session with what is cooked in it, as it is planned. */
+export function plannedTasks({
+  week,
+  batches,
+  kitchen: { equipment },
+}: Pick<KitchenView, 'week' | 'batches' | 'kitchen'>): readonly SessionDay[] {
+  const from = [week.sessions, equipment];
+  const known = daysKnown.get(batches);
+  if (known?.from.every((each, n) => each === from[n])) return known.days;
+  const days = week.sessions
     .filter(({ status }) => status === 'planned')
     .flatMap((session) => {
       const mine = batches.filter(({ state }) => state.status === 'planned' && state.session === session.id);
       return mine.length === 0
         ? []
-        : [{ session, day: tasksOf(session, mine, kitchen.equipment, session.cooks, session.wishes) }];
+        : [{ session, day: tasksOf(session, mine, equipment, session.cooks, session.wishes) }];
     });
+  daysKnown.set(batches, { from, days });
+  return days;
+}

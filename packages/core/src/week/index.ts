@@ -53,9 +53,10 @@ export {
   bestOfEach,
   suggestWeeks,
   weekGoodAt,
+  weekInSteps,
   weightsFor,
 } from './suggest/weeks.ts';
-export type { Effort, Pulled, SuggestedWeek } from './suggest/weeks.ts';
+export type { Effort, Pulled, SuggestedWeek, WeekSearch } from './suggest/weeks.ts';
 export { WORTH_A_BOX, foldSeason } from './season/foldSeason.ts';
 export { suggestSeason } from './season/suggestSeason.ts';
 export type { SuggestedSeason } from './season/suggestSeason.ts';

@@ -42,31 +42,49 @@ export const PASSES = 7;
 /** Of all that were found, so many are gone on with. */
 export const KEPT_DRAFTS = 12;
 
+/** What a search for a week starts from. */
+export interface WeekSearch {
+  readonly ask: Omit<WeekAsk, 'weights'>;
+  readonly goodAt: Profile;
+  readonly pulled: Pulled;
+  /** Weeks that were found before. */
+  readonly known: readonly Draft[];
+  readonly effort: Effort;
+}
+
 /**
  * A week that is good at one thing: searches of its own, and weeks that were found for other things, as what is best for one may be nearly so for another.
- * The same seed and the same weeks give the same week.
+ * The same seed and the same weeks give the same week. It comes to rest between its searches, so that whoever looks can leave off.
  */
-export function weekGoodAt(
-  ask: Omit<WeekAsk, 'weights'>,
-  goodAt: Profile,
-  pulled: Pulled,
-  known: readonly Draft[],
-  { seed, starts, roundsAStart, polished, roundsPolished }: Effort,
-): SuggestedWeek {
+export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch): Generator<undefined, SuggestedWeek> {
+  const { seed, starts, roundsAStart, polished, roundsPolished } = effort;
   const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
   const fold = weekFold(own);
-  const score = (draft: Draft): number => scoreOf(fold(flat(draft)), own);
-  const fresh = Array.from({ length: starts }, (_, n) =>
-    suggestWeek(own, { seed: seed * 31 + n, rounds: roundsAStart }),
-  );
-  const best = [...known, ...fresh.map(({ draft }) => draft)]
-    .map((draft) => ({ draft, score: score(draft) }))
+  const drafts = [...known];
+  for (let n = 0; n < starts; n++) {
+    drafts.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsAStart }).draft);
+    yield;
+  }
+  const best = drafts
+    .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
     .sort((a, b) => a.score - b.score)
-    .slice(0, polished)
-    .map(({ draft }, n) => suggestWeek(own, { seed: seed * 31 + n, rounds: roundsPolished, from: draft }))
-    .sort((a, b) => a.score - b.score)[0];
-  if (!best) throw new Error('No week was tried.');
-  return { goodAt, ...best };
+    .slice(0, polished);
+  const better: Suggested[] = [];
+  for (const [n, { draft }] of best.entries()) {
+    better.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsPolished, from: draft }));
+    yield;
+  }
+  const [first] = better.sort((a, b) => a.score - b.score);
+  if (!first) throw new Error('No week was tried.');
+  return { goodAt, ...first };
+}
+
+/** The same, to its end. */
+export function weekGoodAt(search: WeekSearch): SuggestedWeek {
+  const steps = weekInSteps(search);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
 }
 
 /** So much worse a week may be to be shown beside another of the same dishes. */
@@ -121,10 +139,11 @@ export function suggestWeeks(
 ): readonly SuggestedWeek[] {
   const profiles = Object.keys(PROFILES) as Profile[];
   const first = profiles.map(
-    (goodAt, n) => weekGoodAt(ask, goodAt, pulled, [], { ...effort, seed: seed * 8 + n }).draft,
+    (goodAt, n) => weekGoodAt({ ask, goodAt, pulled, known: [], effort: { ...effort, seed: seed * 8 + n } }).draft,
   );
   const second = profiles.map(
-    (goodAt, n) => weekGoodAt(ask, goodAt, pulled, first, { ...effort, seed: seed * 8 + 4 + n, starts: 0 }).draft,
+    (goodAt, n) =>
+      weekGoodAt({ ask, goodAt, pulled, known: first, effort: { ...effort, seed: seed * 8 + 4 + n, starts: 0 } }).draft,
   );
   return bestOfEach(ask, pulled, [...first, ...second]);
 }
