@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { main, run } from '../scripts/step.mjs';
+import { main, run, TSC } from '../scripts/step.mjs';
 import { figure } from './figure.mjs';
 
 const at = (path) => new URL(`../packages/core/${path}`, import.meta.url);
@@ -15,7 +15,7 @@ function table(name) {
 
 /** How the table of foods stands to its sources: what is counted here is held by tests, this says how much of it there is. */
 await main(async () => {
-  await run('npx', ['--no-install', 'tsc', '-b', 'packages/core'], { log: 'build-core' });
+  await run('node', [TSC, '-b', 'packages/core'], { log: 'build-core' });
   const { BOOK, statementOf } = await import(at('dist/food/index.js').href);
   const { columns, off } = JSON.parse(readFileSync(at('test/reference/composition-reasons.json'), 'utf8'));
   const pairs = Object.fromEntries(

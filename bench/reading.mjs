@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
-import { main, run } from '../scripts/step.mjs';
+import { main, run, TSC } from '../scripts/step.mjs';
 import { figure, median } from './figure.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
@@ -23,7 +23,7 @@ await main(async () => {
     figure(`${what} silently wrong`, counts['silently wrong'] ?? Number.NaN, what, '<=0');
   }
 
-  await run('npx', ['--no-install', 'tsc', '-b', 'packages/core'], { log: 'build-core' });
+  await run('node', [TSC, '-b', 'packages/core'], { log: 'build-core' });
   const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));
   const { BOOK } = await at('food');
   const { remembered } = await at('quantity');

@@ -1,4 +1,4 @@
-import { main, run } from '../scripts/step.mjs';
+import { main, run, TSC } from '../scripts/step.mjs';
 import { figure, median } from './figure.mjs';
 
 const core = (folder) => import(new URL(`../packages/core/dist/${folder}/index.js`, import.meta.url).href);
@@ -16,7 +16,7 @@ function timed(times, work) {
 
 /** Reading lines, scaling the book of recipes and searching 500 of them, each beside a plain piece of work in the same run. */
 await main(async () => {
-  await run('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server'], { log: 'build-core' });
+  await run('node', [TSC, '-b', 'packages/core', 'apps/server'], { log: 'build-core' });
   const [
     { BOOK },
     { STARTER_RECIPES, componentFood, indexRecipes, searchRecipes },

@@ -4,7 +4,7 @@ import { parseArgs } from 'node:util';
 import { Worker, isMainThread, parentPort } from 'node:worker_threads';
 import { pathToFileURL } from 'node:url';
 import ts from 'typescript';
-import { TellUser, dataDir, main, root, run } from '../scripts/step.mjs';
+import { dataDir, main, root, run, TellUser, TSC } from '../scripts/step.mjs';
 import { figure, median } from './figure.mjs';
 
 const schedule = () => import(new URL('../packages/core/dist/schedule/index.js', import.meta.url).href);
@@ -193,7 +193,7 @@ else
     });
     const ms = Number(values.ms);
     if (!(ms > 0)) throw new TellUser(`--ms is "${values.ms}": give milliseconds, such as --ms 500.`);
-    await run('npx', ['--no-install', 'tsc', '-b', 'packages/core'], { log: 'build-core' });
+    await run('node', [TSC, '-b', 'packages/core'], { log: 'build-core' });
     const [folder] = positionals;
     await (folder ? measureFolder(path.resolve(folder), values.out && path.resolve(values.out), ms) : measureOwn(ms));
   });

@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { main, run } from '../scripts/step.mjs';
+import { main, run, TSC } from '../scripts/step.mjs';
 import { figure, median } from './figure.mjs';
 
 /** Invented kitchens of each leaning. */
@@ -21,7 +21,7 @@ const LONG_MS = 60_000;
 const SIX_OF_SEVEN = 6 / 7;
 
 await main(async () => {
-  await run('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server'], { log: 'build-core' });
+  await run('node', [TSC, '-b', 'packages/core', 'apps/server'], { log: 'build-core' });
   const root = path.resolve(import.meta.dirname, '..');
   const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));
   const [view, week, schedule] = await Promise.all(['view', 'week', 'schedule'].map(at));

@@ -1,9 +1,7 @@
-import { run } from './step.mjs';
+import { run, TSC } from './step.mjs';
 
 export const buildServer = () =>
-  run('npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server'], { log: 'build-server' }).then(
-    () => undefined,
-  );
+  run('node', [TSC, '-b', 'packages/core', 'apps/server'], { log: 'build-server' }).then(() => undefined);
 export const buildWeb = () =>
   run('npx', ['--no-install', 'vite', 'build'], {
     log: 'build-web',

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { buildServer } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { installPackages, installPostgres } from './install.mjs';
-import { main, root, step } from './step.mjs';
+import { main, root, step, TSC } from './step.mjs';
 
 /** Watch mode: the compiler, the server behind it and Vite's pages with /api passed on. */
 await main(async () => {
@@ -18,7 +18,7 @@ await main(async () => {
     DEMO: 'load with past',
   };
   const children = [
-    ['npx', ['--no-install', 'tsc', '-b', 'packages/core', 'apps/server', '-w', '--preserveWatchOutput'], root],
+    ['node', [TSC, '-b', 'packages/core', 'apps/server', '-w', '--preserveWatchOutput'], root],
     ['node', ['--watch', 'apps/server/dist/main.js'], root],
     ['npx', ['--no-install', 'vite'], `${root}/apps/web`],
   ].map(([command, args, cwd]) => spawn(command, args, { cwd, env, stdio: 'inherit' }));

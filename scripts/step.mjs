@@ -5,6 +5,9 @@ import path from 'node:path';
 export const root = path.resolve(import.meta.dirname, '..');
 export const dataDir = path.join(root, '.data');
 
+/** The compiler. Rules of lint read the types by the other one, to which they are bound. */
+export const TSC = path.join(root, 'node_modules/typescript-native/bin/tsc');
+
 /** Something the person at the keyboard has to do; told without a stack. */
 export class TellUser extends Error {}
 

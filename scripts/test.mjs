@@ -4,7 +4,7 @@ import path from 'node:path';
 import { buildServer, buildWeb } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { installDebian, installPackages } from './install.mjs';
-import { dataDir, main, root, step } from './step.mjs';
+import { dataDir, main, root, step, TSC } from './step.mjs';
 
 /** What a suite comes to. */
 const results = [];
@@ -90,10 +90,7 @@ await main(async () => {
     await step('types, lint and format, beside core, web and the server on PostgreSQL', () =>
       twoAtATime([
         () => jest('core'),
-        () =>
-          checker('types', 'npx', ['--no-install', 'tsc', '-b']).then(() =>
-            checker('lint', 'npx', ['--no-install', 'eslint', '.']),
-          ),
+        () => checker('types', 'node', [TSC, '-b']).then(() => checker('lint', 'npx', ['--no-install', 'eslint', '.'])),
         () => jest('server', { KESTREL_TEST_DATABASE: database.ownerUrl, LOG_LEVEL: 'silent' }),
         () => jest('web'),
         () => checker('format', 'npx', ['--no-install', 'prettier', '--check', '.', '--log-level', 'warn']),
