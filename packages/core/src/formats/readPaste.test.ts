@@ -67,3 +67,55 @@ test('amounts by kilogram and litre with three decimals are no thousands', () =>
   const lines = read('Sauce\nServes 40\n2.000 kg onions\n0.120 kg garlic\n1.250 L water\n1,500 g tomatoes').lines;
   expect(lines.map(({ line }) => amountWords(line.amount))).toEqual(['2 kg', '120 g', '1.25 L', '1.5 kg']);
 });
+
+describe('what a text measures is never lost', () => {
+  const amounts = (text: string) =>
+    read(text).lines.map(
+      ({ line, ready }) => `${amountWords(line.amount)} ${line.food?.name ?? '-'}${ready ? '' : '?'}`,
+    );
+
+  test('a second amount of the same food is more of it; the same amount named again is the same', () => {
+    const text =
+      'Soak the pot\nServes 2\n200 g red lentils\nAdd 500 ml water, simmer 10 minutes. Add 200 ml water, simmer 5 minutes.';
+    expect(amounts(text)).toEqual(['200 g red lentils', '500 mL water', '200 mL water']);
+    expect(amounts(text.replace('200 ml', 'the 500 ml'))).toEqual(['200 g red lentils', '500 mL water']);
+  });
+
+  test('what nobody knows is asked; what was made, kept or is boxed is none', () => {
+    const text = (words: string) => `Leek pot\nServes 2\n2 leeks\n${words}`;
+    expect(amounts(text('Stir in 3 tbsp gloop and simmer 10 minutes.'))).toContain('44 mL -?');
+    for (const words of [
+      'Reduce to 1.5 l, 20 minutes.',
+      'Ladle 110 ml batter into the pan.',
+      'Freeze in 250 ml blocks.',
+    ])
+      expect(amounts(text(words))).toEqual(['2 leek']);
+  });
+
+  test('it stands in brackets behind what it is of', () =>
+    expect(amounts('Sauce\nWhisk the tahini (100 g) with water until runny.')).toContain('100 g tahini'));
+
+  test('a liquid that is kept of a soak, a hundred onions, leftovers besides: asked', () => {
+    expect(amounts('Rice\n200 g rice\n20 g dried mushrooms, soaked in 300 ml water, liquid kept')).toContain(
+      '20 g dried mushrooms?',
+    );
+    expect(amounts('Paste\n100 onion\n200 g leek')).toContain('100 onion?');
+    expect(readRecipeText('Orzo\nServes 2 with leftovers for lunch\n200 g orzo\n1 leek').portions).toBeUndefined();
+  });
+
+  test('a text without a list is asked for what it is named after', () =>
+    expect(
+      names('What I do with a cauliflower\nBreak a big one up. Roast 30 minutes at 200 °C with 3 tbsp olive oil.'),
+    ).toContain('cauliflower?'));
+});
+
+describe('goes that nobody counted', () => {
+  const asks = (sentence: string) =>
+    read(`Bake\nServes 2\n2 leeks\n${sentence}`).steps.filter(({ doubt }) => doubt).length;
+  test.each([
+    'Bake two at a time at 220 °C, 5 minutes.',
+    'Steam 12 minutes in 2 rounds.',
+    'Fry in batches of 4, 3 minutes a side.',
+  ])('are asked: %s', (sentence) => expect(asks(sentence)).toBe(1));
+  test('are none where they are counted', () => expect(asks('Fry in two batches, 8 minutes per batch.')).toBe(0));
+});

@@ -11,6 +11,8 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)([oO]+)(?=\d*\s*(?:k?g|ml|l)\b)/, (_, n = '', zeros = '') => n + '0'.repeat(zeros.length)],
   [/^[lI|](?=\s+(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|tins?|cans?|onion|clove)\b)/, () => '1'],
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
+  // "1 whole head garlic": how whole it is changes no count.
+  [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
   [/^optional\s*[:-]\s*(.+)$/i, (_, rest = '') => `${rest}, optional`],
   // "1 c millet", "2 C oats"
   [new RegExp(String.raw`^(${NUMBER})\s*[cC]\s+(?=\p{L})`, 'u'), (_, n = '') => `${n} cup `],

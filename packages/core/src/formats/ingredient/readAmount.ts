@@ -43,8 +43,8 @@ const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['oz', 'ounces?|oz\\.?'],
   ['mL', 'millilit(?:re|er)s?|ml'],
   ['L', 'lit(?:re|er)s?|l'],
-  ['tbsp', 'tablespoon(?:s|fuls?)?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tb\\.?'],
-  ['tsp', 'teaspoon(?:s|fuls?)?|tea spoons?|tsps?\\.?|tspns?\\.?'],
+  ['tbsp', 'tablespoon(?:s|fuls?)?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tb\\.?|EL|Esslöffel'],
+  ['tsp', 'teaspoon(?:s|fuls?)?|tea spoons?|tsps?\\.?|tspns?\\.?|TL|Teelöffel'],
   ['cup', 'cups?'],
   ['pint', 'pints?|pt'],
   ['quart', 'quarts?|qt'],
@@ -75,7 +75,7 @@ const TINY: Readonly<Record<string, string>> = {
 
 /** What one of them gives, mL. Common practice, no published source. */
 const JUICE_ML = (fruit: string): number => (/lime/i.test(fruit) ? 30 : /orange|mandarin/i.test(fruit) ? 80 : 45);
-const EACH_HOLDS = /\s*\(([^()]*\d[^()]*)\beach\)/i;
+const EACH_HOLDS = /\s*\((?:each (?:about |of |approx\.? )?)?([^()]*\d[^()]*?)(?:\beach|(?<=\(each[^()]*))\)/i;
 
 const OF = /^of\s+/i;
 const ABOUT = /^(about|approximately|approx\.?|around|roughly|ca\.|ca(?=\s)|circa|scant|generous|~)\s*/i;

@@ -14,7 +14,16 @@ import { cannedOf, findFood, type FoodIndex, type FoundFood } from './findFood.t
 import { usuallyOf } from './byFeel.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
-import { WEIGHED, moreDoubt, usesAmountOf, whichAmount, withMore } from './secondAmount.ts';
+import {
+  WEIGHED,
+  liquidDoubt,
+  manyBare,
+  massIn,
+  moreDoubt,
+  usesAmountOf,
+  whichAmount,
+  withMore,
+} from './secondAmount.ts';
 import { kindOf, stateDoubts } from './stateDoubts.ts';
 import { isState, unheardWords } from './unheardWords.ts';
 
@@ -41,6 +50,9 @@ const BULLET = /^(?:[-*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
 const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over)\b/i;
+const LIQUID_KEPT =
+  /\b(?:liquid|liquor|water)\s+(?:is\s+)?(?:kept|reserved|saved)\b|\b(?:keep|reserve|save|keeping|reserving|saving)\s+(?:the\s+)?(?:soaking\s+)?(?:liquid|liquor|water)\b/i;
+const LIQUID = /\d+(?:[.,/]\d+)?\s*(?:ml|l|dl|cups?)\b(?:\s+(?:hot|warm|boiling|cold|tepid|lukewarm))?\s+water\b/i;
 /** What comes behind these words is how the food is, not what it is. */
 const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\s)/i;
 
@@ -192,7 +204,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
 
   const felt = food && byFeel(food, { ...read, ...leaves });
   // "1 cup (190 g)", "3 to 4 (300 g)": what was weighed counts.
-  const weighed = read.also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? read.also : undefined;
+  const also = read.also ?? (read.amount.kind === 'volume' ? massIn(bracketed, system) : undefined);
+  const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : undefined;
   const amount: Amount = weighed
     ? weighed
     : felt
@@ -203,9 +216,14 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
           ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
           : read.amount;
   if (weighed) form.push(amountWords(read.amount));
+  const many = food && manyBare(text, food, amount);
+  if (many) doubts.push(many);
   const [held] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
   if (held && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
     doubts.push(eachOrAll(text, held, read.amount));
+  // "Dried mushrooms, soaked in 300 ml water, liquid kept": what it soaked in goes into the dish.
+  const liquor = [side.join(' '), ...tail, ...bracketed].join(', ');
+  if (food && LIQUID_KEPT.test(liquor)) doubts.push(liquidDoubt(text, LIQUID.exec(liquor)?.[0]));
   // "1 small pumpkin, approx. 800 g unpeeled": a second amount that nobody used.
   const unused = [...tail, ...bracketed].find((part) => WEIGHED.test(part));
   if (

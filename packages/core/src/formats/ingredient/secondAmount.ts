@@ -11,7 +11,17 @@ const SAME = 0.1;
 /** Is the amount in these words the line's own, or the same in other units? */
 export function usesAmountOf(amount: Amount, words: string, also: Quantity | undefined, system: UnitSystem): boolean {
   if (also !== undefined) return true;
-  if (amount.kind === 'pack') return amount.holds !== undefined || /each/i.test(words);
+  if (amount.kind === 'pack') {
+    // How much of a tin is left once it is drained is reckoned from what it holds.
+    if (amount.holds === undefined) return /each/i.test(words);
+    if (/\bdrained\b/i.test(words)) return true;
+    const [held] = WEIGHED.exec(words) ?? [''];
+    const other = readAmount(held, system).amount;
+    if (other.kind !== amount.holds.kind) return true;
+    const [one, two] = [inBase(amount.holds).valueOf(), inBase(other).valueOf()];
+    const all = one * amount.packs.valueOf();
+    return [one, all].some((known) => Math.abs(known - two) <= SAME * known);
+  }
   if (amount.kind !== 'mass' && amount.kind !== 'volume') return false;
   // A weight beside a volume says the same of the same food; of two weights one is of something else, unless they agree.
   const [said] = WEIGHED.exec(words) ?? [''];
@@ -34,6 +44,45 @@ export function whichAmount(line: string, food: Food, words: string): Doubt {
     ],
   };
 }
+
+/** "2 cups flour (250 g)": the same by weight, in brackets behind the food. */
+export const massIn = (bracketed: readonly string[], system: UnitSystem): Quantity | undefined =>
+  bracketed
+    .filter((part) => /^(?:about |approx\.? |ca\.? |~)?\d+(?:[.,]\d+)?\s*(?:k?g|oz|lbs?)$/i.test(part))
+    .flatMap((part) => {
+      const { amount } = readAmount(part, system);
+      return amount.kind === 'mass' ? [amount] : [];
+    })[0];
+
+/** So many of a vegetable nobody counts. Common practice, no published source. */
+const COUNTED_UP_TO = 60;
+/** "100 onion", without a unit: grams, most likely, but nobody said so. */
+export function manyBare(line: string, food: Food, amount: Amount): Doubt | undefined {
+  const n =
+    amount.kind === 'count' && amount.each.compare(COUNTED_UP_TO) >= 0
+      ? amount.each.toFraction(true)
+      : amount.kind === 'to taste'
+        ? /^\p{L}+ (\d{2,4})$/u.exec(line)?.[1]
+        : undefined;
+  if (n === undefined || /\bpieces?\b/i.test(line)) return undefined;
+  return {
+    about: 'unit',
+    question: `${n} ${food.name}: grams, or so many of them?`,
+    choices: [
+      { label: `${n} g`, line: line.replace(n, `${n} g`) },
+      { label: `${n} pieces`, line: line.replace(n, `${n} pieces`) },
+    ],
+  };
+}
+
+/** A liquid that is kept of what a line soaked in goes into the dish, and is no part of the line. */
+export const liquidDoubt = (line: string, liquid: string | undefined): Doubt => ({
+  about: 'amount',
+  question: liquid
+    ? `“${liquid}” is kept and goes in, too: it needs a line of its own. Here it is left out.`
+    : 'Liquid is kept and goes in, too: how much needs a line of its own. Here it is left out.',
+  choices: [{ label: 'left out here', line: line.split(/\s*,\s*/)[0] ?? line }],
+});
 
 /** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */
 const MORE = /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$/i;

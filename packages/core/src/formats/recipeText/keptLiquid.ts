@@ -1,7 +1,7 @@
 import { WRITTEN_IN, plainSigns, writtenAs, type Written } from '../../quantity/index.ts';
 
 const KEPT =
-  /\b(?:reserv\w*|keep(?:ing)?|sav(?:e|ing)|set(?:ting)? aside|catch(?:ing)?)\b(?!\s+warm)[^.;]{0,40}?\b(?:liquid|cooking water|soaking water|pasta water|bean water|broth|stock)\b/i;
+  /\b(?:reserv\w*|keep(?:ing)?|sav(?:e|ing)|set(?:ting)? aside|catch(?:ing)?)\b(?!\s+warm)[^.;]{0,40}?\b(?:liquid|(?:its|their) water|cooking water|soaking water|pasta water|bean water|broth|stock)\b/i;
 const AMOUNT = new RegExp(WRITTEN_IN, 'i');
 
 /** Where such a liquid goes in again. */

@@ -3,7 +3,7 @@ import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { heldFor } from './pressureIn.ts';
-import { durationsIn, timesIn } from './timesIn.ts';
+import { batchesIn, durationsIn, timesIn } from './timesIn.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
 
 /** Something a step does not say and a plan needs; each choice is the step as it would say it, or nothing where it is none. */
@@ -25,7 +25,7 @@ const THICKENS =
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
 /** What waits by itself off the heat. */
 const STANDS =
-  /\b(?:rest|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|thaw|defrost|shut|off the heat|slow cooker|by itself)/i;
+  /\b(?:rest|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|gel\b|gels\b|thaw|defrost|shut|off (?:the )?heat|slow cooker|by itself)/i;
 
 /** Nobody's hands are on one thing so long, unless it is this. */
 const LONG = 15;
@@ -157,9 +157,22 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
       choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
     };
   if (step.off ?? step.shareOff) return undefined;
+  if (step.timed && LATER.test(plain) && !/\bby hand\b/i.test(plain))
+    return {
+      question: 'Is this done now, or on a later day?',
+      choices: [
+        { label: 'later: leave it out', text: '' },
+        { label: 'now', text: text.replace(/,?\s*(?:straight )?from (?:frozen|the freezer)\b/i, '') },
+      ],
+    };
   const said = durationsIn(plain);
   const each = said.reduce((sum, { to }) => sum + to, 0);
-  if (each > 0 && ONE_BY_ONE.test(plain) && !/\b(?:altogether|in all|in total)\b/i.test(plain))
+  if (
+    each > 0 &&
+    ONE_BY_ONE.test(plain) &&
+    batchesIn(plain) === undefined &&
+    !/\b(?:altogether|in all|in total)\b/i.test(plain)
+  )
     return {
       question: 'One after the other: how many goes are there?',
       choices: [1, 2, 3, 4, 6, 8].map((n) => ({
@@ -257,8 +270,10 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
   return undefined;
 }
 
+/** What was frozen is heated on another day. */
+const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;
 const ONE_BY_ONE =
-  /\bone (?:tray|sheet|batch|lot|pan) at a time\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
+  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
 const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
 
 /** The usual ones, °C. */
@@ -296,12 +311,16 @@ const SOAK_IN_LINE =
   /\bsoak(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
 const DONE_IN_LINE =
-  /\b(pressed|toasted|roasted|boiled|steamed|blanched)\b(?: for)?(?: about)? ((?:\d[\d -]*|half an )(?:minutes?|mins?|hours?|h)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
+  /\b(pressed|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: for)?(?: about)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
 const IN_LINE: Readonly<Record<string, string>> = {
   pressed: 'Press',
   toasted: 'Toast',
   roasted: 'Roast',
   boiled: 'Boil',
+  sprouted: 'Sprout',
+  salted: 'Salt',
+  marinated: 'Marinate',
+  drained: 'Drain',
   steamed: 'Steam',
   blanched: 'Blanch',
 };
@@ -311,8 +330,10 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
   lines.flatMap((line) => {
     const done = DONE_IN_LINE.exec(line.form);
     const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
-    if (line.food && done && verb && !steps.some(({ text }) => text.toLowerCase().includes(verb.toLowerCase())))
-      return [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`];
+    const deed =
+      line.food && done && verb && !steps.some(({ text }) => new RegExp(`\\b${verb}\\b`, 'i').test(text))
+        ? [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`]
+        : [];
     const said = SOAK_IN_LINE.exec(line.form);
     if (
       !line.food ||
@@ -321,7 +342,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
         ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
       )
     )
-      return [];
+      return deed;
     const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
-    return how ? [`Soak the ${line.food.name} ${how}.`] : [];
+    return how ? [`Soak the ${line.food.name} ${how}.`, ...deed] : deed;
   });

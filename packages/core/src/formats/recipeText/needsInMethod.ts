@@ -1,6 +1,7 @@
+import type { Food } from '../../food/index.ts';
 import { plainSigns } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
-import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { amountWords, type IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { saysDeed } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
@@ -20,6 +21,13 @@ const ENDS =
   /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
   /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+const WEIGHED_OUT = /^\d[\d/.,\s]*(?:kg|g|ml|dl|l|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b/i;
+/** So much it comes to, or is boxed by, or is taken of what was made. */
+const AS_MADE =
+  /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
+/** "Reduce to 1.5 L", "keep 250 ml": what stands before an amount that nothing of is added. */
+const COMES_TO =
+  /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
 const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw)/i;
@@ -31,19 +39,50 @@ const MIXED = /\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
 const SHARES_OUT =
   /^(?:\d+[.)]\s*)?(?:to )?(?:portion|box|pack|serve|divide|weigh out|plate)\b|\b(?:per|each|every) (?:box|portion|plate|bowl|jar|serving|person|tub|container)\b/i;
 
-const lastWord = (text: string): string => text.trim().split(/\s+/).at(-1)?.replace(/e?s$/, '') ?? text;
+const lastWord = (text: string): string =>
+  text
+    .replace(/\([^)]*\)/g, '')
+    .trim()
+    .split(/\s+/)
+    .at(-1)
+    ?.replace(/e?s$/, '') ?? text;
 
-/** Each amount of a text with what it is of, and whether it is poured off again. */
-function amountsIn(plain: string): readonly { readonly words: string; readonly poured: boolean }[] {
-  return [...plain.matchAll(NUMBER)].map(({ index }) => {
+interface AmountIn {
+  readonly words: string;
+  /** It is poured off again. */
+  readonly poured: boolean;
+  /** It is what was made, and nothing that is added. */
+  readonly made: boolean;
+}
+
+/** Each amount of a text with what it is of. */
+function amountsIn(plain: string): readonly AmountIn[] {
+  let until = 0;
+  return [...plain.matchAll(NUMBER)].flatMap(({ index }) => {
+    // What stood in the brackets of another is no amount of its own.
+    if (index < until) return [];
     const rest = plain.slice(index);
-    const end = ENDS.exec(rest)?.index ?? rest.length;
+    const whole = ENDS.exec(rest)?.index ?? rest.length;
+    // "2 blocks of tofu (each 280 g)": how much that is stands in the brackets.
+    const held = /^\s?\((?:each |about |of )*\d[^()]{0,20}\)/.exec(rest.slice(whole));
+    const end = whole + (held?.[0].length ?? 0);
     const clause =
       plain
         .slice(0, index)
         .split(/[,;.]\s/)
         .at(-1) ?? '';
-    return { words: rest.slice(0, end).trim(), poured: POURED_OFF.test(`${clause} ${rest}`) };
+    until = index + end;
+    // "Tahini (100 g)": what it is of stands before the brackets.
+    const of =
+      plain[index - 1] === '(' && rest[end] === ')' ? /([\p{L}-]+) \($/u.exec(plain.slice(0, index))?.[1] : undefined;
+    const words = of ? `${rest.slice(0, end).trim()} ${of}` : rest.slice(0, end).trim();
+    return [
+      {
+        words,
+        poured: !of && POURED_OFF.test(`${clause} ${rest}`),
+        made: AS_MADE.test(words) || COMES_TO.test(plain.slice(0, index)),
+      },
+    ];
   });
 }
 
@@ -56,15 +95,19 @@ export function needsInMethod(
   lines: readonly IngredientLine[],
   readLine: (text: string) => IngredientLine,
 ): readonly MethodNeed[] {
-  const told: string[] = [];
-  const held = new Set(lines.map(({ food }) => food?.name));
+  const told: { readonly food: Food; readonly words: string }[] = [];
+  const listed = new Set(lines.map(({ food }) => food?.name));
+  /** Of each food the amounts that the method has named: another one of the same food is more of it. */
+  const named = new Set<string>();
   return steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
-    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured }) => {
+    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
+      // "4 tbsp soy": what was measured, and nobody knows here, is asked.
+      if (!food && WEIGHED_OUT.test(words) && !made) return [{ line: words, step }];
       // A text that tells all in sentences: what nobody knows in its list is asked.
       if (!food && lines.length === 0 && !saysDeed(text)) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
@@ -75,13 +118,15 @@ export function needsInMethod(
       if (stays && wet && (poured || BY_FEEL.test(words))) return [];
       if (stays && poured && /\bwater\b/i.test(words)) return [];
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
-      const named = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
-      if (held.has(food.name) || lines.some(({ text: line }) => named.test(line))) return [];
+      const own = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
+      const key = `${amountWords(amount)} ${food.name}`;
+      if (listed.has(food.name) || named.has(key) || lines.some(({ text: line }) => own.test(line))) return [];
       // "The oil" of which a kind was named before may be that, or more: how much is asked.
       const bare = words.replace(MEASURED, '').trim();
-      if (!/\s/.test(bare) && told.some((line) => line.endsWith(` ${bare}`))) return [{ line: bare, step }];
-      told.push(words);
-      held.add(food.name);
+      if (!/\s/.test(bare) && told.some((each) => each.food !== food && each.words.endsWith(` ${bare}`)))
+        return [{ line: bare, step }];
+      told.push({ food, words });
+      named.add(key);
       return [{ line: words, step }];
     });
   });

@@ -76,12 +76,12 @@ const STIRRED =
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
 /** From here on it is on no heat any more. */
-const OFF_HEAT = /\b(?:steam[- ]dry|off the heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
+const OFF_HEAT = /\b(?:steam[- ]dry|off (?:the )?heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
 const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
 const withoutVessels = (plain: string): string =>
-  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease)\b|\b(?:little|small) pot\b/i.test(plain)
+  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape)\b|\b(?:little|small) pot\b/i.test(plain)
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
     : plain;
 
@@ -89,7 +89,7 @@ const withoutVessels = (plain: string): string =>
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|(?<!the )\bheat (?:for )?\d/i.test(plain) &&
+  /\bcook\b|(?<!the |off )\bheat (?:for )?\d/i.test(plain) &&
   !/\bslow cooker\b/i.test(plain) &&
   durationsIn(plain).length > 0;
 

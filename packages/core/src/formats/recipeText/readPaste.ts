@@ -8,7 +8,7 @@ import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
-import { unlistedFoods } from './unlistedFoods.ts';
+import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
 /** What somebody said of a text, where it was not certain or not right. */
 export interface SaidOfText {
@@ -97,7 +97,12 @@ export function readPaste(
     line,
     step,
   }));
-  const needs = [...told, ...named].map(({ line, step }) => ({ key: `method ${line}`, written: line, step }));
+  const main = texts.length === 0 && read.length > 0 ? mainUnlisted(words.name, known, foods) : undefined;
+  const needs = [...told, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(({ line, step }) => ({
+    key: `method ${line}`,
+    written: line,
+    step,
+  }));
   const needed = needs.flatMap(({ key, written, step }) => {
     const text = said.lines[key] ?? written;
     if (text === '') return [];

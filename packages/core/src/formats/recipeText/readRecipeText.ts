@@ -9,7 +9,7 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings)$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
+  /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?(?: for .{1,60})?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -19,7 +19,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:from frozen\b|\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer):? (?:for |up to )*\d+ (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -35,7 +35,8 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
-const MEASURED = /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?)\b/i;
+const MEASURED =
+  /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:salt|pepper)(?:(?:,| and| &| \+)? (?:salt|pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
@@ -202,7 +203,11 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
 const EATERS =
   /[(,=]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i;
 
+/** "Serves 2 with leftovers for a lunch": for how many that is, nobody says. */
+const AND_MORE = /\d+\D*\b(?:with|plus|and)\b.*\b(?:left[- ]?overs?|over|left|lunch(?:es)?|extra|more|to freeze)\b/i;
+
 const portionsWithin = (text: string): number | undefined => {
+  if (AND_MORE.test(text)) return undefined;
   const eaters = EATERS.exec(text);
   if (eaters) return Number(eaters[1] ?? eaters[2]);
   const said =
@@ -227,7 +232,7 @@ function nameOf(title: string): string {
 }
 
 function portionsIn(line: string): number | undefined {
-  if (line.length >= 50) return undefined;
+  if (line.length >= 50 || AND_MORE.test(line)) return undefined;
   const eaters = EATERS.exec(line);
   if (eaters) return Number(eaters[1] ?? eaters[2]);
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);

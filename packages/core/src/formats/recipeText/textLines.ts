@@ -59,12 +59,16 @@ function rowOf(cells: readonly string[]): string | undefined {
   return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
 }
 
+/** Bold type says nothing of a recipe; 10' are ten minutes. */
+const inPlainSigns = (text: string): string =>
+  text.replace(/\*\*/g, '').replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
+
 /**
  * The lines of a pasted text, each saying one thing: rows of tables with their amount first, lists in one line taken apart, headings on lines of their own. An empty
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  const raws = withParts(withHeadings(text.split(/\r?\n/)));
+  const raws = withParts(withHeadings(inPlainSigns(text).split(/\r?\n/)));
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
   return [
@@ -187,6 +191,12 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   const gap = /^(\p{L}\S*(?: \S+)*)\s{3,}((?:about |ca\.? )?\d\S*(?: \S+){0,3})$/u.exec(line);
   if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) return [`${gap[2]} ${gap[1]}`];
   const spaced = line.split(/\s{3,}/);
+  // "Green beans     350 g     topped and tailed", "Oil     3 tbsp"
+  if (spaced.length === 3 && /^\p{L}/u.test(line) && /^(?:about |ca\.? )?\d\S*(?: \S+){0,2}$/.test(spaced[1] ?? ''))
+    return [`${spaced[1] ?? ''} ${spaced[0] ?? ''}, ${spaced[2] ?? ''}`];
+  // "Dough      1 kg flour, 650 g water, 20 g salt"
+  if (spaced.length === 2 && /^\p{L}[\p{L} ]{2,30}$/u.test(spaced[0] ?? '') && /^\d.*,\s*\d/.test(spaced[1] ?? ''))
+    return linesOf(`${spaced[0] ?? ''}: ${spaced[1] ?? ''}`, false);
   if (spaced.length > 1 && spaced.slice(1).every((part) => ABOUT_IT.test(part) || /^\p{L}+:/u.test(part)))
     return spaced.map((part) =>
       part.replace(/^yields?:\s*/i, 'Makes: ').replace(/^portions?:\s*(?=\d+\s*k?g\b)/i, 'Notes: portions of '),

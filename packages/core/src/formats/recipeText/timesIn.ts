@@ -28,6 +28,11 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
   [/\b(?:a|another) minute\b/gi, 1, 1],
   [/\b(?:an|one) hour\b/gi, 60, 60],
   [/\bovernight\b/gi, 480, 840],
+  [
+    /\b(?:till|until) (?:the )?(?:(?:next|following) (?:day|morning)|morning|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day(?: morning)?)\b/gi,
+    480,
+    840,
+  ],
 ];
 
 /** A number behind these says minutes, where nothing that it could count comes behind it. */
@@ -36,6 +41,9 @@ const BARE =
 
 const HOURS_TO_HOURS =
   /\b(\d{1,2})\s*(?:hours?|hrs?|h)\.?(?:\s*(\d{1,2})(?:\s*min\w*)?)?\s*(?:-|to)\s*(\d{1,2})\s*(?:hours?|hrs?|h)\b\.?(?:\s*(\d{1,2})\b(?:\s*min\w*)?(?!\s*(?:g|ml|°|c\b|f\b)))?/gi;
+
+const HOURS_OR_BETTER =
+  /\b(\d{1,2})\s*(?:hours?|hrs?|h)\b,?\s*(?:but |or |and )?(?:ideally|better|preferably|up to|as long as)(?: (?:for|up to))? (\d{1,2})(?:\s*(?:hours?|hrs?|h)\b)?(?!\s*(?:min|g\b|ml\b|°|days?))/gi;
 
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();
@@ -59,6 +67,12 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const [from, to] = [Number(a) * 60 + Number(am ?? 0), Number(b) * 60 + Number(bm ?? 0)];
     const end = match.index + match[0].length;
     if (to >= from && free(match.index, end)) found.push({ from, to, at: match.index, end });
+  }
+  // "At least 4 hours, ideally 24"
+  for (const match of plain.matchAll(HOURS_OR_BETTER)) {
+    const end = match.index + match[0].length;
+    const [from, to] = [Number(match[1]) * 60, Number(match[2]) * 60];
+    if (to > from && free(match.index, end)) found.push({ from, to, at: match.index, end });
   }
   // "1 hr 15": the minutes stand without their unit.
   for (const match of plain.matchAll(
@@ -102,6 +116,12 @@ const MOMENT_BEHIND =
 /** "Chill for at least 30 minutes before serving" is how long. */
 const HOW_LONG = /\b(?:for|least|about|around|sit|stand|rest|chill|cool|soak|simmer|bake|roast)\s*$/i;
 
+/** Of "in two batches, 8 minutes per batch": how many there are, where a time is said of each. */
+export const batchesIn = (plain: string): number | undefined =>
+  /\b(?:per|each|a) (?:batch|lot|go|round)\b|\bmin\w*\.? each\b/i.test(plain)
+    ? readNumber(/\bin (\w+) (?:batches|lots|goes|rounds)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
+    : undefined;
+
 /** How long it takes, both sides of what is turned: the times of a text without the moments in it. "In all 7 minutes" is the whole of it. */
 export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
@@ -110,11 +130,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
     ({ at, end }) => /\bin all\s*$/i.test(plain.slice(0, at)) || /^\s*in all\b/i.test(plain.slice(end)),
   );
   if (inAll) return [inAll];
-  // "In two batches, 8 minutes per batch"
-  const batches = /\b(?:per|each|a) (?:batch|lot|go)\b|\bmin\w*\.? each\b/i.test(plain)
-    ? readNumber(/\bin (\w+) (?:batches|lots|goes)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
-    : undefined;
-  const sides = batches ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
+  const sides = batchesIn(plain) ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
   return all
     .filter(
       ({ at, end }) =>

@@ -42,6 +42,25 @@ const wordsOf = (text: string): readonly string[] =>
     .filter((word) => word.length > 2)
     .map(singular);
 
+const MAINS: ReadonlySet<string> = new Set(['vegetable', 'leaf', 'legume']);
+
+/**
+ * What a text without a list is named after, where nothing in it is that: "a big one" is the cauliflower of its name.
+ * @example mainUnlisted('What I do with a cauliflower', [], foods) // 'cauliflower'
+ */
+export function mainUnlisted(name: string, lines: readonly IngredientLine[], foods: FoodIndex): string | undefined {
+  const held = lines
+    .flatMap(({ text, food }) => [text, food?.name ?? '', ...(food?.facts.names ?? [])])
+    .map(heldWords)
+    .join('');
+  return foodsIn(foods, name).find(
+    ({ food, words }) =>
+      MAINS.has(food.facts.kind) &&
+      !/\bsalad\b/i.test(words) &&
+      !chiefOf(wordsOf(words)).some((word) => held.includes(`${word} `)),
+  )?.words;
+}
+
 /**
  * Foods that a method names and the list does not, each once. What shares a word with a line, with the name of the dish or with another word for a line's food is taken
  * to be that; water is drawn and not listed.
