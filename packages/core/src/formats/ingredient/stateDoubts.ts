@@ -8,6 +8,12 @@ export const kindOf = (amount: Amount): string => (amount.kind === 'range' ? amo
 
 const SAYS_STATE = /\b(?:dry|dried|fresh|frozen|tin(?:ned|s)?|can(?:ned|s)?|cooked|soaked)\b/i;
 
+/** Spice that is counted: by its own name, or by the words of the line. */
+const WHOLE =
+  /\b(?:lea(?:f|ves)|cloves?|pods?|sticks?|berr(?:y|ies)|stars?|star anise|chill?i(?:es)?|chiles?|peppercorns?|corns|pieces?|cubes?|sprigs?|allspice|seeds|strands?|bay|cardamom|lemongrass|kombu|nutmeg|whole)\b/i;
+const isWhole = ({ name, facts }: Food, text: string): boolean =>
+  [name, ...(facts.names ?? []), text].some((words) => WHOLE.test(words));
+
 /** A legume that may be dry, fresh, frozen or out of a tin, and weighs otherwise in each; a seasoning that is counted like a vegetable. */
 export function stateDoubts(
   text: string,
@@ -64,7 +70,8 @@ export function stateDoubts(
     kindOf(amount) === 'count' &&
     food.facts.base !== 'each' &&
     !food.facts.gramsEach &&
-    (UNCOUNTED.has(food.facts.kind) || (food.facts.kind === 'seasoning' && food.facts.roles?.includes('sweet')))
+    (UNCOUNTED.has(food.facts.kind) ||
+      (food.facts.kind === 'seasoning' && (food.facts.roles?.includes('sweet') === true || !isWhole(food, text))))
   )
     return [
       { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },

@@ -9,7 +9,7 @@ const NUMBER = /(?<![\d°.,/\p{L}-])(\d{1,3})(?=\s*(?:more\b)?\s*(?:[.,;)]|$))/g
 const COUNTS =
   /(?:\b(?:at|to|into|in|on|by|gas|mark|serves|makes|feeds|step|size|of|number|no|level|x|oven|cups?|about)|[x×])\s*$/i;
 /** Behind this it is a moment within what stands before. */
-const LAST = /\b(?:the )?last\s*$/i;
+const LAST = /\b(?:(?:the )?last|every|after|half|first)\s*$/i;
 
 export interface BareMinutes {
   readonly minutes: number;
@@ -23,7 +23,7 @@ export interface BareMinutes {
  */
 export function bareMinutesIn(text: string): readonly BareMinutes[] {
   const plain = plainSigns(text);
-  if (!WAITS.test(plain)) return [];
+  if (!WAITS.test(plain) && !/\d more\b/i.test(plain)) return [];
   return [...plain.matchAll(NUMBER)].flatMap((match) => {
     const minutes = Number(match[1]);
     const before = plain.slice(0, match.index);

@@ -31,6 +31,7 @@ const STANDS =
 const LONG = 15;
 /** From so many minutes on hands are asked about, unless they knead and shape. */
 const VERY_LONG = 25;
+const HOUR = 60;
 const LONG_HANDWORK = /\b(?:knead|stir|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
 
 /** Behind something on heat, so long that it may be there still. */
@@ -68,6 +69,21 @@ function bareDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
         : { label: `yes, ${all} min in all`, text: more(text, `in all ${all} minutes`) },
       { label: 'no', text: more(text, 'done by hand') },
     ],
+  };
+}
+
+/** The same length, without what is a time already. */
+const withoutTimes = (plain: string): string =>
+  timesIn(plain).reduce((left, { at, end }) => `${left.slice(0, at)}${'_'.repeat(end - at)}${left.slice(end)}`, plain);
+
+/** "20 min, stir, 20 more": beside a time, a number that may be minutes as well. */
+function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
+  const said = durationsIn(text).reduce((sum, { to }) => sum + to, 0);
+  const all = bare.reduce((sum, { minutes }) => sum + minutes, said);
+  const numbers = new Intl.ListFormat('en').format(bare.map(({ minutes }) => `“${minutes}”`));
+  return {
+    question: `${numbers}: minutes more? How long is it in all?`,
+    choices: [...new Set([all, said])].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
   };
 }
 
@@ -138,8 +154,9 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         text: text.replace(/\b(?:reserv\w*|keep|save|set aside|catch)\b/i, (said) => `${said} ${amount} of`),
       })),
     };
-  const bare = step.timed || /\bby hand\b/i.test(plain) ? [] : bareMinutesIn(text);
-  if (bare.length > 0) return bareDoubt(text, bare);
+  const settled = /\bby hand\b|\bin all\b/i.test(plain);
+  const bare = settled ? [] : bareMinutesIn(step.timed ? withoutTimes(plain) : text);
+  if (bare.length > 0) return step.timed ? besideDoubt(text, bare) : bareDoubt(text, bare);
   if (step.again !== undefined && !/\bby hand\b/i.test(plain))
     return {
       question: 'How long does it take once more?',
@@ -214,6 +231,16 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         { label: 'no, it is handwork', text: more(text, 'by hand') },
       ],
     };
+  // Nobody's hands are on it for an hour.
+  if (
+    step.timed &&
+    !step.station &&
+    step.attention.needs === 'hands' &&
+    step.minutes.latest >= HOUR &&
+    !/\b(?:pinch|fill|stuff|wrap|shell|peel|pick)\b/i.test(plain) &&
+    !/\bby hand\b/i.test(plain)
+  )
+    return whereDoubt(text);
   // Nobody stands at a pot so long, unless it is stirred.
   if (
     step.timed &&
@@ -273,7 +300,7 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;
 const ONE_BY_ONE =
-  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
+  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
 const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
 
 /** The usual ones, °C. */

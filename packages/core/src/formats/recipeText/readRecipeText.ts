@@ -37,6 +37,8 @@ const partOf = (heading: string): string =>
     .toLowerCase();
 const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
+/** "Oven 300F" over the list is how hot it is, and no word about it. */
+const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*\d{3}/i;
 const BULLET = /^(?:[-*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:salt|pepper)(?:(?:,| and| &| \+)? (?:salt|pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
@@ -165,6 +167,8 @@ export function readRecipeText(text: string): RecipeText {
     } else if ((listed || hasList) && MEASURED.test(bare) && !/^makes|^gives|^yields?/i.test(bare)) {
       // It holds an amount: what it is of is read, or asked.
       list(bare);
+    } else if ((listed || hasList) && OVEN_SET.test(bare)) {
+      method.push(bare);
     } else if (listed || hasList) {
       // A word before the list may say for how many it is.
       portions ??= portionsWithin(bare);

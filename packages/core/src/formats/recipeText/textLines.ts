@@ -86,21 +86,29 @@ const cellsOf = (raw: string): readonly string[] =>
     .split('|')
     .map((cell) => cell.trim());
 
-/** Rows of a table with a column of parts ("for: dressing") under headings of their own, without that column. */
+/** A heading that says in what a column is measured. */
+const UNIT_HEAD = /^(?:weight|amount|quantity|qty)?\s*\(?(grams?|g|kg|ml)\)?$/i;
+
+/** Rows of a table as they are read alone: a column of parts ("for: dressing") goes into headings, what the head says of a unit into its cells. */
 function withParts(raws: readonly string[]): readonly string[] {
   let column = -1;
+  let units: readonly (string | undefined)[] = [];
   let part = '';
   return raws.flatMap((raw) => {
     if (!raw.includes('|')) {
       column = -1;
+      units = [];
       return [raw];
     }
-    const cells = cellsOf(raw);
-    if (cells.every((cell) => cell === '' || TABLE_HEAD.test(cell))) {
-      column = cells.findIndex((cell) => PART_HEAD.test(cell));
+    const written = cellsOf(raw);
+    if (written.every((cell) => cell === '' || TABLE_HEAD.test(cell) || UNIT_HEAD.test(cell))) {
+      column = written.findIndex((cell) => PART_HEAD.test(cell));
+      units = written.map((cell) => UNIT_HEAD.exec(cell)?.[1]?.replace(/^grams?$/i, 'g'));
       part = '';
+      return column < 0 && !units.some(Boolean) ? [raw] : [];
     }
-    if (column < 0 || RULE.test(raw.trim())) return [raw];
+    if ((column < 0 && !units.some(Boolean)) || RULE.test(raw.trim())) return [raw];
+    const cells = written.map((cell, n) => (units[n] && /^[\d.,/ ]+$/.test(cell) ? `${cell} ${units[n]}` : cell));
     const own = cells[column] ?? '';
     const row = `| ${cells.filter((_, n) => n !== column).join(' | ')} |`;
     // "3 tofu, 1 dressing": shared out, which a heading cannot say.
