@@ -125,6 +125,7 @@ test('a week with a thaw, guests, an early dinner, a dropped dish and a bake in 
   const session = page.getByRole('region', { name: /^Session of/ });
   // Nobody cooks so fast: of a run that was ticked off in a minute nothing is learned, and it says so.
   await expect(session).toContainText('Nothing is made of its times: its steps were ticked off at once.');
+  await expect(page.getByRole('region', { name: 'Cooked otherwise' })).toContainText('Kale and leekwithout hazelnuts');
   await page.getByText('The figures, in portions').click();
   const row = (dish: string) =>
     page.locator('.past-table tr').filter({ has: page.getByRole('rowheader', { name: dish, exact: true }) });

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { PastMovement, PastState } from '../src/formats/index.ts';
-import { addDays } from '../src/quantity/index.ts';
+import type { BatchState, PastMovement, PastState, RecipeState } from '../src/formats/index.ts';
+import { Fraction, addDays, type Written } from '../src/quantity/index.ts';
 import type { MovementKind } from '../src/stock/index.ts';
-import { GIVEN_AWAY, lastTimes, weekThatWas } from '../src/view/index.ts';
+import { GIVEN_AWAY, cookedOtherwise, lastTimes, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});
@@ -275,6 +275,65 @@ describe('a session', () => {
       problem: { ...run.problem, links: [{ from: 'chop', to: 'chop', min: 0, max: null }] },
     }));
     expect(weekThatWas(VIEW, { ...past, runs }).sessions[0]?.doubt).toBe('its plan cannot be read');
+  });
+});
+
+describe('cooked otherwise than written', () => {
+  const batch = (more: Partial<BatchState>): BatchState => ({
+    id: 'b',
+    session: 's',
+    recipe: 'r0',
+    revision: 1,
+    portions: `${MILLET.portions}`,
+    freezePortions: '0',
+    choice: {},
+    finals: [],
+    notes: [],
+    status: 'put away',
+    cost: null,
+    yieldG: null,
+    reopenedAt: null,
+    version: 1,
+    ...more,
+  });
+  const view = {
+    ...VIEW,
+    recipes: [
+      { ...VIEW.recipes[0], id: 'r0', number: 1, document: MILLET, fault: undefined } as unknown as RecipeState,
+    ],
+  };
+  const told = (more: Partial<BatchState>) =>
+    cookedOtherwise(view, { batches: [batch(more)] }).map(({ leftOut, swapped, amounts }) => ({
+      leftOut,
+      swapped,
+      amounts,
+    }));
+  const [line] = MILLET.lines;
+  const written = line?.amount as Written;
+  const times = (share: number): Written => ({ ...written, n: new Fraction(written.n).mul(share).toFraction() });
+  const name = VIEW.foods.get(line?.food ?? '')?.name ?? '';
+
+  test('what was left out, and what went in by more than anybody measures off, is told; the rest is not', () => {
+    expect(told({})).toEqual([]);
+    expect(told({ finals: [{ line: line?.id ?? '', amount: times(1.01) }] })).toEqual([]);
+    expect(told({ finals: [{ line: line?.id ?? '', amount: times(0) }] })).toEqual([
+      { leftOut: [name], swapped: [], amounts: [] },
+    ]);
+    const [more] = told({ finals: [{ line: line?.id ?? '', amount: times(1.5) }] });
+    expect(more?.amounts.map(({ food }) => food)).toEqual([name]);
+  });
+
+  test('a swap is told by both names', () => {
+    const [swap] = told({
+      choice: { swaps: [{ line: line?.id ?? '', food: KALE.lines[0]?.food ?? '', amount: { n: '100', unit: 'g' } }] },
+    });
+    expect(swap?.swapped).toEqual([{ from: name, to: VIEW.foods.get(KALE.lines[0]?.food ?? '')?.name }]);
+  });
+
+  test('nothing is claimed of a revision that is not at hand, nor of what is only planned', () => {
+    const finals = [{ line: line?.id ?? '', amount: times(0) }];
+    expect(told({ revision: 7, finals })).toEqual([]);
+    expect(told({ status: 'planned', finals })).toEqual([]);
   });
 });
 

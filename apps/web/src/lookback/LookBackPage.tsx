@@ -20,7 +20,7 @@ import { giveFile } from '../parts/giveFile.ts';
 import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
-import { causeWords, doOtherwise, headline, lateWords, priceWords } from './lookBackWords.ts';
+import { causeWords, doOtherwise, headline, lateWords, otherwiseWords, priceWords } from './lookBackWords.ts';
 
 const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
 
@@ -119,6 +119,19 @@ function Past({
             ))}
             <Money week={week} currency={currency} />
           </div>
+          {week.otherwise.length > 0 && (
+            <section aria-label="Cooked otherwise">
+              <h2>Cooked otherwise than written</h2>
+              <ul className="past-list">
+                {week.otherwise.map((dish) => (
+                  <li key={dish.batch}>
+                    <b>{dish.dish}</b>
+                    <span>{otherwiseWords(dish)}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           {week.dishes.length > 0 && <Dishes dishes={week.dishes} from={past.from} />}
           {week.thrown.length > 0 && (
             <section aria-label="Thrown away">

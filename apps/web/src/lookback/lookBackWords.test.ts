@@ -1,5 +1,13 @@
 import type { PastDish, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
-import { causeWords, doOtherwise, headline, lastTimesWords, lateWords, priceWords } from './lookBackWords.ts';
+import {
+  causeWords,
+  doOtherwise,
+  headline,
+  lastTimesWords,
+  lateWords,
+  otherwiseWords,
+  priceWords,
+} from './lookBackWords.ts';
 
 const EMPTY: WeekThatWas = {
   sessions: [],
@@ -10,6 +18,7 @@ const EMPTY: WeekThatWas = {
   paidMinor: 0,
   budgetMinor: undefined,
   prices: [],
+  otherwise: [],
 };
 const session = (minutes: number, more: Partial<PastSession> = {}): PastSession => ({
   id: 's',
@@ -114,3 +123,15 @@ test.each([
   ],
   [3, { made: 1, left: 1 }, 'Made 3 times in eight weeks, 1 portion: 1 still there.'],
 ])('%i times: %j', (times, more, words) => expect(lastTimesWords({ times, dish: dish(more), fewer: 0 })).toBe(words));
+
+test.each([
+  [{ leftOut: ['hazelnuts'], swapped: [], amounts: [] }, 'without hazelnuts'],
+  [
+    { leftOut: ['dill', 'salt'], swapped: [{ from: 'borlotti', to: 'navy beans' }], amounts: [] },
+    'without dill and salt; navy beans instead of borlotti',
+  ],
+  [
+    { leftOut: [], swapped: [], amounts: [{ food: 'leek', planned: '200 g', was: '300 g' }] },
+    '300 g of leek instead of 200 g',
+  ],
+])('what went in otherwise is said: %j', (dish, words) => expect(otherwiseWords(dish)).toBe(words));

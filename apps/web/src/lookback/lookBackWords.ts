@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
-import type { LastTimes, PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
+import type { CookedOtherwise, LastTimes, PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
 
 /** Nobody calls it late below that, min. */
@@ -65,6 +65,21 @@ export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas,
 /** @example priceWords({ name: 'leek', times: 1.12, … }) // => 'leek 12 % dearer' */
 export const priceWords = ({ name, times }: Pick<PriceChange, 'name' | 'times'>): string =>
   `${name} ${Math.round(Math.abs(times - 1) * 100)} % ${times > 1 ? 'dearer' : 'cheaper'}`;
+
+/**
+ * What went into a dish otherwise than it is written.
+ * @example otherwiseWords({ leftOut: ['hazelnuts'], swapped: [], amounts: [] }) // => 'without hazelnuts'
+ */
+export const otherwiseWords = ({
+  leftOut,
+  swapped,
+  amounts,
+}: Pick<CookedOtherwise, 'leftOut' | 'swapped' | 'amounts'>): string =>
+  [
+    ...(leftOut.length > 0 ? [`without ${new Intl.ListFormat('en').format(leftOut)}`] : []),
+    ...swapped.map(({ from, to }) => `${to} instead of ${from}`),
+    ...amounts.map(({ food, planned, was }) => `${was} of ${food} instead of ${planned}`),
+  ].join('; ');
 
 /** What to do otherwise, from what happened: at most three, the dearest first. `over`: the days are; before that nothing is left uneaten. */
 export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[] {

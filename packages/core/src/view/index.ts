@@ -52,6 +52,8 @@ export { NEW_SESSION, newSession, newSessionAt } from './weekChange.ts';
 export type { AddedDish, DraftSize, WeekChange } from './weekChange.ts';
 export { lastTimes } from './lastTimes.ts';
 export type { LastTimes } from './lastTimes.ts';
+export { cookedOtherwise } from './cookedOtherwise.ts';
+export type { CookedOtherwise } from './cookedOtherwise.ts';
 export { GIVEN_AWAY, weekThatWas } from './weekThatWas.ts';
 export type { PastDish, PastSession, PastThrown, PriceChange, WeekThatWas } from './weekThatWas.ts';
 export { tryWeek } from './tryWeek.ts';

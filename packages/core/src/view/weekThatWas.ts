@@ -1,6 +1,7 @@
 import type { PastMovement, PastState, RunState } from '../formats/index.ts';
 import { DAY_MS, MINUTE_MS, daysBetween, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
 import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
+import { cookedOtherwise, type CookedOtherwise } from './cookedOtherwise.ts';
 import type { KitchenView } from './kitchenView.ts';
 
 /** A session as it was cooked, against its plan. */
@@ -72,6 +73,8 @@ export interface WeekThatWas {
   readonly paidMinor: number;
   readonly budgetMinor: number | undefined;
   readonly prices: readonly PriceChange[];
+  /** Dishes into which something else went than is written. */
+  readonly otherwise: readonly CookedOtherwise[];
 }
 
 /** A dearer pack by less than this is no news. Common practice, no published source. */
@@ -139,6 +142,7 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
         ? undefined
         : Math.round((equipment.weekBudgetMinor * days) / DAYS_OF_BUDGET),
     prices: pricesIn(view, purchases),
+    otherwise: cookedOtherwise(view, past),
   };
 }
 
