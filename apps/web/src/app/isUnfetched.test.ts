@@ -7,8 +7,7 @@ test.each([
   new Error('Unable to preload CSS for /assets/LookBackPage-a1.css'),
 ])('a part that could not be fetched is asked for again: %s', (error) => expect(isUnfetched(error)).toBe(true));
 
-test.each([
-  new TypeError("Cannot read properties of undefined (reading 'lots')"),
-  'a word',
-  undefined,
-])('what broke by itself is said to be broken: %s', (error) => expect(isUnfetched(error)).toBe(false));
+test.each([new TypeError("Cannot read properties of undefined (reading 'lots')"), 'a word', undefined])(
+  'what broke by itself is said to be broken: %s',
+  (error) => expect(isUnfetched(error)).toBe(false),
+);
