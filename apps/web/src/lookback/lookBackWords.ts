@@ -1,4 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
 import type { CookedOtherwise, LastTimes, PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
 import { duration } from '../parts/times.ts';
@@ -33,8 +34,7 @@ export function causeWords({ task, minutes, cause }: LateMinutes, names: PastSes
   }
 }
 
-/** @example portionsOf(1) // => '1 portion' */
-const portionsOf = (n: number): string => (Math.round(n) === 1 ? '1 portion' : `${Math.round(n)} portions`);
+const portionsOf = (n: number): string => portionsText(Math.round(n));
 
 /** The week in one sentence: how the cooking went, and what it lost. */
 export function headline({ sessions, dishes, thrownMinor, thrown }: WeekThatWas, currency: string): string {

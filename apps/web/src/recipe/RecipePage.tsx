@@ -1,5 +1,5 @@
 import { toWholeJsonLd, toWholeMarkdown, type RecipeFacts, type RecipeState } from '@kestrel-ridge/core/formats';
-import { Fraction, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, portionsText, show } from '@kestrel-ridge/core/quantity';
 import { cookedAs, type Choice } from '@kestrel-ridge/core/recipe';
 import { perPortion, scaleBatch } from '@kestrel-ridge/core/scaling';
 import { App, Button } from 'antd';
@@ -102,9 +102,9 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
         <div>
           <h1>{document.name}</h1>
           <p>
-            {portions} {portions === 1 ? 'portion' : 'portions'},{' '}
-            <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked, {Math.round(scaled.portionG)}{' '}
-            g each, in <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
+            {portionsText(portions)}, <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
+            {Math.round(scaled.portionG)} g each, in{' '}
+            <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
             {document.component.fridgeDays.value} {document.component.fridgeDays.value === 1 ? 'day' : 'days'} in the
             fridge.
           </p>
@@ -157,7 +157,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
               disabled={running}
               onClick={() => void make()}
             >
-              Make {portions} {portions === 1 ? 'portion' : 'portions'} this week
+              Make {portionsText(portions)} this week
             </Button>
           )}
           {running && <p className="soft">A session is being cooked: plan the next when it is put away.</p>}

@@ -12,7 +12,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { OwnFigure } from '../app/OwnFigure.tsx';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
-import { show } from '@kestrel-ridge/core/quantity';
+import { portionsText, show } from '@kestrel-ridge/core/quantity';
 import { mildPartFor } from '@kestrel-ridge/core/view';
 import { withDrafts } from '@kestrel-ridge/core/view';
 import { FillGauge } from './FillGauge.tsx';
@@ -94,7 +94,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
       <div className="page-head head-row">
         <div>
           <h1>
-            {batch.recipe.name}, {portions} {portions === 1 ? 'portion' : 'portions'}
+            {batch.recipe.name}, {portionsText(portions)}
           </h1>
           <p>
             Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}

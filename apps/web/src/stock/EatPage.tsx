@@ -1,5 +1,5 @@
 import { allergenWords, uniteStatements } from '@kestrel-ridge/core/food';
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, portionsText } from '@kestrel-ridge/core/quantity';
 import type { ComponentStrip, KitchenView, ReadyComponent } from '@kestrel-ridge/core/view';
 import { MEAL_NAMES, servedAt, type MealName } from '@kestrel-ridge/core/week';
 import { Button, Segmented } from 'antd';
@@ -123,7 +123,7 @@ function Eat({ view }: { view: KitchenView }) {
             loading={busy}
             onClick={() => void eat()}
           >
-            {portions === 0 ? 'Eaten' : `${portions} ${portions === 1 ? 'portion' : 'portions'} eaten`}
+            {portions === 0 ? 'Eaten' : `${portionsText(portions)} eaten`}
           </Button>
           <WhatFollows view={view} steps={steps} eaten={eaten} />
           {daysBack === 0 && (

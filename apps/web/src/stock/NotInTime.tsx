@@ -1,5 +1,5 @@
 import { freezeBy, MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
-import { addDays } from '@kestrel-ridge/core/quantity';
+import { addDays, portionsText } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
@@ -44,8 +44,7 @@ export function NotInTime({ view, strips }: { view: KitchenView; strips: readonl
         {late.map(({ item, lot, grams, by, portions }) => (
           <li key={lot.state.id}>
             <span>
-              <b>{item.name}</b>: {portions} {portions === 1 ? 'portion' : 'portions'} will be left after {dayName(by)},
-              its last day.
+              <b>{item.name}</b>: {portionsText(portions)} will be left after {dayName(by)}, its last day.
             </span>
             {freeze && <Button onClick={() => freeze(lot, grams)}>Freeze today</Button>}
             <Button onClick={() => giveMeal(item)}>Give it the next two dinners</Button>

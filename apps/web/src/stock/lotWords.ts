@@ -1,5 +1,5 @@
 import { statementOf, type AllergenStatement } from '@kestrel-ridge/core/food';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, portionsText, show } from '@kestrel-ridge/core/quantity';
 import type { ShelfLot } from '@kestrel-ridge/core/view';
 
 /** How much of a lot is there: boxes are counted in portions, the rest in its unit. */
@@ -8,9 +8,7 @@ export function lotAmount(lot: ShelfLot): string {
   const portionG = lot.state.portionG;
   const plain = show(ofBase(lot.state.base, lot.onHand));
   if (portionG === null) return plain;
-  const portions = lot.onHand.div(new Fraction(portionG)).valueOf();
-  const whole = Number(portions.toFixed(1));
-  return `${whole} ${whole === 1 ? 'portion' : 'portions'}`;
+  return portionsText(lot.onHand.div(new Fraction(portionG)).valueOf());
 }
 
 /** Where it stands within what was bought: a share from 0 to 1, when that is known. */

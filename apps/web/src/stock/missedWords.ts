@@ -1,6 +1,7 @@
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import type { MissedLater } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
 
 /** "Millet: 4 portions short from Wed dinner on, where it is planned" */
 export const missedWords = ({ name, portions, day, meal, planned }: MissedLater): string =>
-  `${name}: ${portions} ${portions === 1 ? 'portion' : 'portions'} short from ${dayName(day)} ${meal} on${planned ? ', where it is planned' : ''}`;
+  `${name}: ${portionsText(portions)} short from ${dayName(day)} ${meal} on${planned ? ', where it is planned' : ''}`;

@@ -1,4 +1,4 @@
-import { ofBase, show } from '@kestrel-ridge/core/quantity';
+import { ofBase, portionsText, show } from '@kestrel-ridge/core/quantity';
 import type { BlockTimes } from '@kestrel-ridge/core/storage';
 import { readyFrom, timesOfBox, weekDays } from '@kestrel-ridge/core/view';
 import { servedAt, slotAt } from '@kestrel-ridge/core/week';
@@ -53,7 +53,7 @@ function Freezer({ view }: { view: KitchenView }) {
         <h1>
           {boxes.length === 0
             ? 'No box is in the freezer'
-            : `${portions} ${portions === 1 ? 'portion' : 'portions'} in ${boxes.length} frozen ${boxes.length === 1 ? 'box' : 'boxes'}`}
+            : `${portionsText(portions)} in ${boxes.length} frozen ${boxes.length === 1 ? 'box' : 'boxes'}`}
         </h1>
         <p>
           {block && (
@@ -85,7 +85,7 @@ function Freezer({ view }: { view: KitchenView }) {
                     <span className="number">
                       {lot.state.portionG === null
                         ? show(ofBase(lot.food.facts.base, lot.onHand))
-                        : `${Math.round(portionsOf(lot) * 10) / 10} ${portionsOf(lot) === 1 ? 'portion' : 'portions'}`}
+                        : portionsText(portionsOf(lot))}
                     </span>
                     <small>
                       {lot.state.dates.frozenOn

@@ -1,5 +1,6 @@
 import { appNow } from '../parts/appNow.ts';
 import { moneyText } from '@kestrel-ridge/core/cost';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import { slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -177,8 +178,6 @@ function moreCooked({ cooked, moreMinor }: Repair, currency: string): string {
   );
   return `Cooked beside the plan: ${what.join('; ')}${moreMinor > 0 ? `; ${moneyText(moreMinor, currency)} more of ingredients` : ''}.`;
 }
-
-const portionsText = (n: number): string => `${n} ${n === 1 ? 'portion' : 'portions'}`;
 
 /** What would still be missing, as the strip sees it. */
 function stillShort(broken: readonly BrokenMeal[]): string {

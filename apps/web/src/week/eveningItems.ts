@@ -1,4 +1,5 @@
 import type { Moment } from '@kestrel-ridge/core/quantity';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import { isEatenCold, staysCrisp } from '@kestrel-ridge/core/recipe';
 import type { Ahead } from '@kestrel-ridge/core/session';
 import { reheatOne } from '@kestrel-ridge/core/storage';
@@ -47,7 +48,7 @@ const thaws = (view: KitchenView, strips: readonly ComponentStrip[], now: Moment
       key: `thaw ${lot}`,
       at,
       what: `${item.name} out of the ${box.place.name} into the fridge`,
-      detail: `${portions} ${portions === 1 ? 'portion' : 'portions'} for ${dayName(day)} ${meal}`,
+      detail: `${portionsText(portions)} for ${dayName(day)} ${meal}`,
       lot: box,
       cautions: tooLate ? (['thawed at once'] as const) : [],
       ...(tooLate

@@ -1,6 +1,7 @@
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import type { SeasonWeekPlan } from '@kestrel-ridge/core/week';
 
-const portions = (n: number): string => (Math.round(n) === 1 ? '1 portion' : `${Math.round(n)} portions`);
+const portions = (n: number): string => portionsText(Math.round(n));
 const meals = (n: number): string => (n === 1 ? '1 meal' : `${n} meals`);
 
 /** One dish in one week of the menu. */

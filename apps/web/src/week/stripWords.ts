@@ -1,10 +1,8 @@
 import { dayName, longDayName } from '../parts/times.ts';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 
-const portions = (grams: number, portionG: number): string => {
-  const n = Math.max(1, Math.round(grams / portionG));
-  return `${n} ${n === 1 ? 'portion' : 'portions'}`;
-};
+const portions = (grams: number, portionG: number): string => portionsText(Math.max(1, Math.round(grams / portionG)));
 
 /** How far a component reaches, in words under its strip. */
 export function reachWords({ strip, portionG }: ComponentStrip): string {

@@ -1,6 +1,6 @@
 import type { FoodState, RecipeState } from '@kestrel-ridge/core/formats';
 import { hotLines, type MildPart } from '@kestrel-ridge/core/recipe';
-import { momentAt, type Because, type Day, type Moment } from '@kestrel-ridge/core/quantity';
+import { momentAt, portionsText, type Because, type Day, type Moment } from '@kestrel-ridge/core/quantity';
 import {
   MEAL_NAMES,
   MEALS_A_DAY,
@@ -63,7 +63,7 @@ function toFreeze(view: KitchenView, item: ComponentStrip): readonly WeekNote[] 
     const portions = Math.round(grams / item.portionG);
     if (portions < 1) return [];
     const lot = lots[piece];
-    const words = `${portions} ${portions === 1 ? 'portion' : 'portions'} of ${item.name} will not be eaten by ${dayName(by)}, its last day: freeze them by then${reaches ? `, they reach ${dayName(reaches)}` : ''}.`;
+    const words = `${portionsText(portions)} of ${item.name} will not be eaten by ${dayName(by)}, its last day: freeze them by then${reaches ? `, they reach ${dayName(reaches)}` : ''}.`;
     const base = { key: `freeze ${item.food.id} ${piece}`, words };
     if (lot) return [{ ...base, freezeLot: { lot, grams: Math.min(grams, lot.onHand.valueOf()) } }];
     const { batch, size } = item;

@@ -19,6 +19,7 @@ export { commonPractice, fromMemory } from './reason.ts';
 export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
 export type { Scoop, Scooped } from './scoops.ts';
+export { portionsText } from './portionsText.ts';
 export { show } from './show.ts';
 export { LONG_WEEKDAYS, showDate, showWeekday, longWeekday, nameOnDay } from './showDay.ts';
 export { celsius, kelvin, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from './unit.ts';

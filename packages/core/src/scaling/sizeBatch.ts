@@ -1,6 +1,6 @@
 import type { Food, FoodId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import { Fraction, inBase, type Because } from '../quantity/index.ts';
+import { Fraction, inBase, portionsText, type Because } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { scaleBatch } from './scaleBatch.ts';
 
@@ -18,7 +18,6 @@ export interface Sizing {
 }
 
 const MOST_PORTIONS = 200;
-const many = (n: number): string => `${n} ${n === 1 ? 'portion' : 'portions'}`;
 
 /** Enough for people over some days: eaters of each day, by appetite, times the portions one takes in a day; less what is there. */
 export function sizeForEaters(eatersByDay: readonly number[], portionsADay: number, there: number): Size {
@@ -29,13 +28,13 @@ export function sizeForEaters(eatersByDay: readonly number[], portionsADay: numb
     freezePortions: 0,
     because: {
       rule: 'eaters × portions a day, day by day, less what is there',
-      figure: many(portions),
+      figure: portionsText(portions),
       parts: [
         {
           rule: `${eatersByDay.length} days, ${eatersByDay.join(' + ')} eaters × ${portionsADay}`,
-          figure: many(Number(wanted.toFixed(1))),
+          figure: portionsText(wanted),
         },
-        { rule: 'in boxes already', figure: many(Number(there.toFixed(1))) },
+        { rule: 'in boxes already', figure: portionsText(there) },
       ],
     },
   };
@@ -57,7 +56,7 @@ export function sizeToUseUp(sizing: Sizing, food: FoodId, onHand: Fraction): Siz
     freezePortions: 0,
     because: {
       rule: `${line.food.name} on hand ÷ what a portion takes`,
-      figure: many(portions),
+      figure: portionsText(portions),
       parts: [
         { rule: 'on hand', figure: `${Number(onHand.valueOf().toFixed(1))} ${line.food.facts.base}` },
         { rule: 'a portion takes', figure: `${Number(each.valueOf().toFixed(1))} ${line.food.facts.base}` },
@@ -80,7 +79,7 @@ export function sizeToFill(sizing: Sizing): Size {
   return {
     portions: least,
     freezePortions: 0,
-    because: { rule: 'the most that one load takes', figure: many(least), parts: [fits(least).because] },
+    because: { rule: 'the most that one load takes', figure: portionsText(least), parts: [fits(least).because] },
   };
 }
 
@@ -97,7 +96,7 @@ export function sizeForLeastFill(sizing: Sizing, portions: number): Size | undef
         freezePortions: Math.max(0, n - portions),
         because: {
           rule: 'the least that the vessel works with; what is more goes into the freezer',
-          figure: many(n),
+          figure: portionsText(n),
           parts: [{ rule: warning, figure: '' }],
         },
       };
@@ -111,5 +110,8 @@ export function sizeForLeastFill(sizing: Sizing, portions: number): Size | undef
 export const doubleAndFreezeHalf = (portions: number): Size => ({
   portions: Math.min(MOST_PORTIONS, portions * 2),
   freezePortions: Math.min(MOST_PORTIONS, portions * 2) - portions,
-  because: { rule: 'twice the size, half of it into the freezer', figure: many(Math.min(MOST_PORTIONS, portions * 2)) },
+  because: {
+    rule: 'twice the size, half of it into the freezer',
+    figure: portionsText(Math.min(MOST_PORTIONS, portions * 2)),
+  },
 });

@@ -1,5 +1,5 @@
 import { allergenWords, type AllergenStatement } from '../food/index.ts';
-import { showDate, showWeekday, type Day } from '../quantity/index.ts';
+import { portionsText, showDate, showWeekday, type Day } from '../quantity/index.ts';
 
 export interface LabelFacts {
   readonly name: string;
@@ -16,7 +16,7 @@ const date = (day: Day): string => `${showWeekday(day)} ${showDate(day)}`;
 /** The lines to write on a box. */
 export const labelLines = (label: LabelFacts): readonly string[] => [
   label.name,
-  `${label.portions} ${label.portions === 1 ? 'portion' : 'portions'} · made ${date(label.madeOn)}`,
+  `${portionsText(label.portions)} · made ${date(label.madeOn)}`,
   label.keepsUntil
     ? `${label.place === 'freezer' ? 'best until' : 'eat by'} ${date(label.keepsUntil)}`
     : 'keeping time unknown',

@@ -1,4 +1,4 @@
-import type { Because } from '../quantity/index.ts';
+import { portionsText, type Because } from '../quantity/index.ts';
 import type { ComponentKind } from './eaters.ts';
 
 /** What a complete plate is made of: something that fills, something with protein, something beside it. */
@@ -80,8 +80,3 @@ export function becauseOfPlates(boxes: readonly InBoxes[], nameOf: (food: string
     parts: [part('whole', 'whole dishes'), ...PLATE_ROLES.map((role) => part(role, ROLE_WORDS[role]))],
   };
 }
-
-const portionsText = (n: number): string => {
-  const tenth = Math.round(n * 10) / 10;
-  return `${tenth} ${tenth === 1 ? 'portion' : 'portions'}`;
-};

@@ -209,6 +209,10 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     (_, food = '', n = '') => `${n} ${food}`,
   ],
   [new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s*[x×]\s*(\d+)\s*$`, 'iu'), (_, food = '', n = '') => `${n} ${food}`],
+  [
+    /^(?:an?\s+)?half[\s-](?:an?[\s-])?(inch|centimet(?:re|er))(?:[\s-]+(?:piece|chunk|knob|length|slice))?(?:\s+of)?\s+(?=\p{L})/iu,
+    (_, unit = '') => `1/2 ${/^inch/i.test(unit) ? 'inch' : 'cm'} `,
+  ],
   // "2 cm ginger", "a 1-inch piece of ginger", "thumb-sized piece of ginger"
   [
     new RegExp(

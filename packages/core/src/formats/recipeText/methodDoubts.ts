@@ -155,8 +155,10 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
       })),
     };
   const settled = /\bby hand\b|\bin all\b/i.test(plain);
-  const bare = settled ? [] : bareMinutesIn(step.timed ? withoutTimes(plain) : text);
-  if (bare.length > 0) return step.timed ? besideDoubt(text, bare) : bareDoubt(text, bare);
+  // "Then uncovered 10" has its time from that number.
+  const beside = step.timed && timesIn(plain).length > 0;
+  const bare = settled || (step.timed && !beside) ? [] : bareMinutesIn(beside ? withoutTimes(plain) : text);
+  if (bare.length > 0) return beside ? besideDoubt(text, bare) : bareDoubt(text, bare);
   if (step.again !== undefined && !/\bby hand\b/i.test(plain))
     return {
       question: 'How long does it take once more?',
@@ -195,6 +197,14 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
       choices: [1, 2, 3, 4, 6, 8].map((n) => ({
         label: `${n}, ${n * each} min`,
         text: more(text, `in all ${n * each} minutes`),
+      })),
+    };
+  if (EVERY_SO_OFTEN.test(plain) && !/\bin all\b/i.test(plain))
+    return {
+      question: 'It is done several times. How long is it in all?',
+      choices: minutesOf(text, [60, 90, 120, 180]).map(({ label, text: said }) => ({
+        label,
+        text: said.replace(/, (\d+ minutes\.)$/, ', in all $1'),
       })),
     };
   const again = AGAIN[/\brepeat (once|twice|three times)\b/i.exec(plain)?.[1]?.toLowerCase() ?? ''];
@@ -299,6 +309,9 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
 
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;
+/** "Fold 4 times every 30 min" */
+const EVERY_SO_OFTEN =
+  /\b(?:\d+|two|three|four|five|six) (?:times|folds|turns),? (?:with )?(?:every|each|at intervals of|in) \d+/i;
 const ONE_BY_ONE =
   /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
 const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
@@ -331,11 +344,14 @@ const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
 /** Dry beans of which neither the method nor their line says that they are soaked: their name. */
 export function unsoaked(lines: readonly IngredientLine[], steps: readonly MethodStep[]): string | undefined {
   if (steps.some(({ text }) => /\bsoak|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
-  return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form))?.food?.name;
+  return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form) && !UNSOAKED.test(line.form))?.food
+    ?.name;
 }
 
 const SOAK_IN_LINE =
   /\bsoak(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+
+const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
   /\b(pressed|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: for)?(?: about)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
@@ -365,6 +381,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
     if (
       !line.food ||
       !said ||
+      UNSOAKED.test(line.form) ||
       steps.some(
         ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
       )

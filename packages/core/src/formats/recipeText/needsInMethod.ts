@@ -1,5 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import { plainSigns } from '../../quantity/index.ts';
+import { plainSigns, type Amount } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { amountWords, type IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { saysDeed } from './kitchenVerbs.ts';
@@ -22,10 +22,10 @@ const ENDS =
 const MEASURED =
   /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
-  /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b/i;
+  /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
 const AS_MADE =
-  /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
+  /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|tins?|loa(?:f|ves)|dish|pan|pot|bowl|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
 /** "Reduce to 1.5 L", "keep 250 ml": what stands before an amount that nothing of is added. */
 const COMES_TO =
   /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
@@ -87,6 +87,12 @@ function amountsIn(plain: string): readonly AmountIn[] {
   });
 }
 
+/** By so much more than listed: less is how amounts are rounded. Common practice, no published source. */
+const MORE = 1.1;
+const isMore = (said: Amount, listed: Amount): boolean =>
+  (said.kind === 'mass' && listed.kind === 'mass' && said.g.compare(listed.g.mul(MORE)) > 0) ||
+  (said.kind === 'volume' && listed.kind === 'volume' && said.mL.compare(listed.mL.mul(MORE)) > 0);
+
 /**
  * What stands in the method alone with its amount: it belongs to the dish, and to its mass. Where there is no list at all, what is counted counts too.
  * @example needsInMethod([…'Add 1 L water and simmer'], [], readLine) // [{ line: '1 L water', step: 0 }]
@@ -121,7 +127,11 @@ export function needsInMethod(
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const own = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       const key = `${amountWords(amount)} ${food.name}`;
-      if (listed.has(food.name) || named.has(key) || lines.some(({ text: line }) => own.test(line))) return [];
+      const lineOf = lines.find((line) => line.food === food) ?? lines.find(({ text: line }) => own.test(line));
+      // More of it than the list has: one of the two is wrong, or there is more of it.
+      if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
+        return [{ line: food.name, step }];
+      if (listed.has(food.name) || named.has(key) || lineOf) return [];
       // "The oil" of which a kind was named before may be that, or more: how much is asked.
       const bare = words.replace(MEASURED, '').trim();
       if (!/\s/.test(bare) && told.some((each) => each.food !== food && each.words.endsWith(` ${bare}`)))

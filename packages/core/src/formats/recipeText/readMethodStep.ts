@@ -60,7 +60,7 @@ const ON_TRAY = /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
