@@ -1,6 +1,6 @@
 /**
  * Portions as they are said, to a tenth.
- * @example portionsText(1) // => '1 portion'; portionsText(2.46) // => '2.5 portions'
+ * @example portionsText(2.46) // => '2.5 portions'
  */
 export function portionsText(portions: number): string {
   const tenths = Math.round(portions * 10) / 10;
