@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { readShelfLine, type DecimalSign, type ShelfLine } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, remembered, show } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
@@ -29,18 +29,6 @@ half a bag millet cupboard
 600 g kale fridge 2.70
 about 300 g leeks cool room`;
 
-/** Reads each line once: the others stay as they were while one is typed. */
-function readsOnce(setting: Parameters<typeof readShelfLine>[1]): (line: string) => ShelfLine {
-  const known = new Map<string, ShelfLine>();
-  return (line) => {
-    const before = known.get(line);
-    if (before) return before;
-    const now = readShelfLine(line, setting);
-    known.set(line, now);
-    return now;
-  };
-}
-
 /** A list or a table put on the shelf at once: each line read as it is typed, doubtful ones asked, nothing kept before it is said so. */
 function List({ view }: { view: KitchenView }) {
   const location = useLocation();
@@ -55,7 +43,11 @@ function List({ view }: { view: KitchenView }) {
   const send = useCommand();
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const readLine = useMemo(() => readsOnce({ ...lineSetting(view), bareIsSome: true }), [view]);
+  // Each line is read once: the others stay as they were while one is typed.
+  const readLine = useMemo(() => {
+    const setting = { ...lineSetting(view), bareIsSome: true };
+    return remembered((line: string) => readShelfLine(line, setting));
+  }, [view]);
   const lines = useMemo(
     () =>
       text

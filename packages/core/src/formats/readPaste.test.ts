@@ -100,6 +100,7 @@ describe('what a text measures is never lost', () => {
       '20 g dried mushrooms?',
     );
     expect(amounts('Paste\n100 onion\n200 g leek')).toContain('100 onion?');
+    expect(amounts('Paste\n7 heads garlic\n200 g leek')).toContain('70 garlic');
     expect(readRecipeText('Orzo\nServes 2 with leftovers for lunch\n200 g orzo\n1 leek').portions).toBeUndefined();
   });
 

@@ -64,7 +64,8 @@ export function manyBare(line: string, food: Food, amount: Amount): Doubt | unde
       : amount.kind === 'to taste'
         ? /^\p{L}+ (\d{2,4})$/u.exec(line)?.[1]
         : undefined;
-  if (n === undefined || /\bpieces?\b/i.test(line)) return undefined;
+  // Seven heads of garlic are seventy cloves, and nobody wrote so.
+  if (n === undefined || !new RegExp(`\\b${n}\\b`).test(line) || /\bpieces?\b/i.test(line)) return undefined;
   return {
     about: 'unit',
     question: `${n} ${food.name}: grams, or so many of them?`,

@@ -103,7 +103,6 @@ export function needsInMethod(
   readLine: (text: string) => IngredientLine,
 ): readonly MethodNeed[] {
   const told: { readonly food: Food; readonly words: string }[] = [];
-  const listed = new Set(lines.map(({ food }) => food?.name));
   /** Of each food the amounts that the method has named: another one of the same food is more of it. */
   const named = new Set<string>();
   return steps.flatMap(({ text, kind }, step) => {
@@ -127,11 +126,12 @@ export function needsInMethod(
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const own = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       const key = `${amountWords(amount)} ${food.name}`;
-      const lineOf = lines.find((line) => line.food === food) ?? lines.find(({ text: line }) => own.test(line));
+      const lineOf =
+        lines.find((line) => line.food?.name === food.name) ?? lines.find(({ text: line }) => own.test(line));
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];
-      if (listed.has(food.name) || named.has(key) || lineOf) return [];
+      if (named.has(key) || lineOf) return [];
       // "The oil" of which a kind was named before may be that, or more: how much is asked.
       const bare = words.replace(MEASURED, '').trim();
       if (!/\s/.test(bare) && told.some((each) => each.food !== food && each.words.endsWith(` ${bare}`)))
