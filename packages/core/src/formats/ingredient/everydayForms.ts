@@ -83,6 +83,16 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     (all, n = '', food = '', piece = '') =>
       /^(?:large|small|big|fat|few|good|whole)$/i.test(food) ? all : `${n} ${piece} ${food}`,
   ],
+  // "5 or 6 sprigs of thyme", "thyme – 5 or 6 sprigs"
+  [
+    new RegExp(String.raw`^((?:\p{L}[\p{L} -]*?\s*[:,–-]\s*)?\d+) or (?=\d+\s+\p{L})`, 'iu'),
+    (_, before = '') => `${before}-`,
+  ],
+  // "parsley, a small bunch", "hazelnuts, chopped, a handful", "thyme - a few sprigs"
+  [
+    /^(\p{L}[\p{L} ]*?)((?:,\s*\p{L}+ed)?)\s*(?:,|:|\s[–-])\s*((?:an?|one|two|half an?)\s+(?:(?:small|large|big|good|generous|few)\s+)?(?:handfuls?|bunch|sprigs?|pinch|knob|splash|drizzle|glug))$/iu,
+    (_, food = '', how = '', n = '') => `${n} ${food}${how}`,
+  ],
   // "10 basil leaves"
   [/^(\d+)\s+(basil|mint|parsley|coriander|oregano)\s+leaves$/i, (_, n = '', food = '') => `${n} leaves ${food}`],
   // "garlic (3 cloves)", "salt (1 tsp)", "garlic, 3 cloves"
@@ -190,10 +200,10 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "rolled oats 50 g", "shallots 3", "thyme, 4 sprigs", "dried porcini 15 g, soaked"; "flour type 550" is none.
   [
     new RegExp(
-      String.raw`^(\p{L}[\p{L} -]*?)(?<!\b(?:type|no|nr|number|size|grade|step|part|strength))(?:\s*[,:]\s*|\s+)((?:${NUMBER}\s*(?:${MEASURE}|tablespoons?|teaspoons?|grams?|kilos?|lit(?:re|er)s?|cloves?|sprigs?|stalks?|sticks?|leaves|heads?|handfuls?|bunch(?:es)?|slices?|pieces?|small|medium|large|big)|(?:\d{1,2}|\d+\/\d+|\d+ \d+\/\d+)))(?:,\s*(.*))?$`,
+      String.raw`^(\p{L}[\p{L} -]*?)(?<!\b(?:type|no|nr|number|size|grade|step|part|strength))(?:\s*[,:]\s*|\s+)((?:${NUMBER}\s*(?:${MEASURE}|tablespoons?|teaspoons?|grams?|kilos?|lit(?:re|er)s?|cloves?|sprigs?|stalks?|sticks?|leaves|heads?|handfuls?|bunch(?:es)?|slices?|pieces?|small|medium|large|big)|(?:\d{1,2}|\d+\/\d+|\d+ \d+\/\d+)))(?:,\s*(.*)|\s+((?:(?:finely|coarsely|roughly|thinly|freshly) )?\p{L}+(?:ed|cut|torn)))?$`,
       'iu',
     ),
-    (_, food = '', n = '', rest = '') => `${n} ${food}${rest ? `, ${rest}` : ''}`,
+    (_, food = '', n = '', rest = '', how = '') => `${n} ${food}${rest || how ? `, ${rest || how}` : ''}`,
   ],
   // "3 carrots, diced (300g)"
   [

@@ -1,9 +1,10 @@
 import { plainSigns, readNumber, rememberedBy } from '../../quantity/index.ts';
+import { asUsual } from './everydayForms.ts';
 import { findFood, type FoodIndex } from './findFood.ts';
 
 /** Between two things of one line that are told apart by an amount of their own: "2 tbsp ground flax + 6 tbsp water". */
 const JOINED =
-  /\s+(?:\+|plus|and|&|mixed (?:with|in|into)|dissolved in|stirred into|whisked with)\s+(?=(?:\d|an? |one |two |half ))/i;
+  /\s+\(?(?:\+|plus|and|&|mixed (?:with|in|into)|dissolved in|stirred into|whisked with)\s+(?=(?:\d|an? |one |two |half ))/i;
 const EACH_OF = /^(.*?\beach)(?:\s+of)?\s+(.+)$/i;
 const AMONG = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
 const HOW = /\b(?:freshly|ground|sea|fine|coarse|to taste|some|a little)\b/gi;
@@ -31,10 +32,12 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
   const joined = JOINED.exec(text);
   // "(or water + 2 stock cubes)" is another way, and nothing more.
   if (joined && !/\([^)]*$/.test(text.slice(0, joined.index))) {
-    const [first, second] = [text.slice(0, joined.index), text.slice(joined.index + joined[0].length)];
+    const [first, behind] = [text.slice(0, joined.index), text.slice(joined.index + joined[0].length)];
+    // "flax 2 tbsp (+ 6 tbsp water)"
+    const second = joined[0].includes('(') ? behind.replace(/\)$/, '') : behind;
     const [a, b] = [exactly(first, foods), exactly(second, foods)];
     // "1 head of garlic and 3 cloves" are cloves of it.
-    if (a && b && a !== b && readNumber(plainSigns(first)) && b.name !== 'cloves') return [first, second];
+    if (a && b && a !== b && readNumber(plainSigns(asUsual(plainSigns(first)))) && b.name !== 'cloves') return [first, second];
   }
   const counted = text.split(/\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half )/i);
   if (counted.length > 1) {

@@ -66,7 +66,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
   const first = readAmount(bare, system);
-  const { lost, ...more } = withMore(first, system);
+  const { lost, besides: alsoSaid, ...more } = withMore(first, system);
   const read = { ...first, ...more };
   const doubts: Doubt[] = [...read.doubts, ...(lost === undefined ? [] : [moreDoubt(bare, lost)])];
   const form: string[] = [];
@@ -234,6 +234,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     !usesAmountOf(first.amount, unused, read.also, system)
   )
     doubts.push(whichAmount(bare, food, unused));
+  // "2 tins beans, plus 1 tin with its liquid": more, and nothing else has asked of what.
+  if (food && alsoSaid !== undefined && doubts.length === 0) doubts.push(moreDoubt(bare, alsoSaid));
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
   if (food?.facts.uptake && read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name))

@@ -20,9 +20,9 @@ const NUMBER =
 const ENDS =
   /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
-  /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?)\b/i;
+  /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
 const AS_MADE =
   /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|tins?|loa(?:f|ves)|dish|pan|pot|bowl|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;

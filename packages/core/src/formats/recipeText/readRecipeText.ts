@@ -7,7 +7,7 @@ import { textLines, unwrapped } from './textLines.ts';
 const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND =
-  /^(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings)$/i;
+  /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?$/i;
 const PORTIONS_IN_NAME =
   /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
@@ -205,7 +205,7 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
 
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
 const EATERS =
-  /[(,=]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings)\b)/i;
+  /[(,=]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings|people|persons|eaters)\b)/i;
 
 /** "Serves 2 with leftovers for a lunch": for how many that is, nobody says. */
 const AND_MORE = /\d+\D*\b(?:with|plus|and)\b.*\b(?:left[- ]?overs?|over|left|lunch(?:es)?|extra|more|to freeze)\b/i;

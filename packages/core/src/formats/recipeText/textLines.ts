@@ -1,5 +1,6 @@
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
+import { isVerb } from './kitchenVerbs.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
@@ -68,7 +69,7 @@ const inPlainSigns = (text: string): string =>
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  const raws = withParts(withHeadings(inPlainSigns(text).split(/\r?\n/)));
+  const raws = withPoints(withParts(withHeadings(inPlainSigns(text).split(/\r?\n/))));
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
   return [
@@ -128,6 +129,22 @@ const withHeadings = (raws: readonly string[]): readonly string[] =>
     const heads = /^\s*\p{Lu}[\p{L} &-]{1,30}$/u.test(raw) && next.trim() !== '' && indentOf(next) >= indentOf(raw) + 2;
     return heads ? `${raw.trimEnd()}:` : raw;
   });
+
+/** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
+const POINT = /^(\d{1,2})\s+(?=(\p{Lu}\p{L}+)\s)/u;
+
+/** Steps that are numbered without a dot, one by one: none of them is an amount. */
+function withPoints(raws: readonly string[]): readonly string[] {
+  const lines = raws.map((raw) => POINT.exec(raw.trim()));
+  const said = lines.flatMap((found, at) => (found ? [{ at, n: Number(found[1]), verb: isVerb(found[2] ?? '') }] : []));
+  const points = new Set<number>();
+  for (const [k, first] of said.entries()) {
+    const run = said.slice(k).filter(({ n }, ahead) => n === ahead + 1);
+    if (first.n === 1 && run.length > 1 && run.filter(({ verb }) => verb).length * 2 > run.length)
+      for (const { at } of run) points.add(at);
+  }
+  return raws.map((raw, at) => (points.has(at) ? raw.trim().replace(POINT, '$1. ') : raw));
+}
 
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
