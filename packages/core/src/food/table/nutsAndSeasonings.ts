@@ -30,7 +30,7 @@ plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;
 cider vinegar;acid;239;;;;;c730;sulphites;acid;88;0;0;0.9;0;0.2;0;5;apple cider vinegar,vinegar;
 wine vinegar;acid;239;;;;;c730;sulphites;acid;79;0;0;0.3;0;0.5;0.5;8;red wine vinegar,white wine vinegar,sherry vinegar;
 balsamic vinegar;acid;255;;;;;c730;sulphites;acid sweet;368;0.5;0;17;0;0.7;0;23;;
-soy sauce;seasoning;255;;;;;c730 oc90 of365;soybeans gluten;salt umami;222;8.1;0.6;4.1;0.8;1.5;0;5493;shoyu,light soy sauce,dark soy sauce,soya sauce;tamari
+soy sauce;seasoning;255;;;;;c730 oc90 of365;soybeans gluten;salt umami;222;8.1;0.6;4.1;0.8;1.5;0;5493;shoyu,light soy sauce,dark soy sauce,soya sauce,soy,light soy,dark soy;tamari
 tamari;seasoning;288;;;;;c730 oc90 of365;soybeans ~gluten;salt umami;251;10.5;0.1;4.8;0.8;2.4;0;5586;;soy sauce
 miso;seasoning;275;;;;;f365 of270 z365;soybeans ~gluten;salt umami;832;12.8;6;19.6;5.4;2.5;0;3728;miso paste,white miso,red miso,brown miso,barley miso,miso paste white;
 nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;0;60;yeast flakes;
@@ -52,7 +52,7 @@ cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;gro
 coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander,coriander
 caraway;seasoning;107;;;;;c365;-;aromatic;1393;19.8;14.6;11.9;38;16.2;21;17;caraway seeds;cumin
 fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;88;;fennel
-turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric;
+turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric,haldi;
 cinnamon;seasoning;125;;;;;c365;-;aromatic sweet;1034;4;1.2;27.5;53.1;8.3;3.8;10;ground cinnamon;
 nutmeg;seasoning;112;;;;;c365;-;aromatic;2197;5.8;36.3;28.5;20.8;3;3;16;ground nutmeg;
 curry powder;seasoning;101;;;;;c365;mustard ~gluten ~celery;aromatic heat;1231;14.3;14;2.6;53.2;19.1;0.7;52;;

@@ -19,7 +19,7 @@ beetroot;vegetable;136;82;67;;;r21 f28 z240;-;bulk colour sweet;180;1.6;0.2;6.8;
 radish;vegetable;116;9;90;;;f10 z240;-;crisp;66;0.7;0.1;1.8;1.6;0.3;14.8;39;radishes;
 potato;vegetable;150;213;75;;;c30 r60 z240;-;bulk thickener;322;2;0.1;15.3;2.2;0.8;19.7;6;potatoes,waxy potatoes,floury potatoes,new potato;sweet potato
 sweet potato;vegetable;133;130;72;;;c21 r30 z240;-;bulk sweet colour;360;1.6;0.1;17.1;3;0.6;2.4;55;sweet potatoes;potato
-winter squash;vegetable;140;1200;71;;;c60 r60 z240;-;bulk sweet colour;188;1;0.1;9.7;2;0.7;21;4;butternut squash,butternut,squash,hokkaido,hokkaido squash,red kuri squash,acorn squash,butternut pumpkin;pumpkin
+winter squash;vegetable;140;1200;71;;;c60 r60 z240;-;bulk sweet colour;188;1;0.1;9.7;2;0.7;21;4;butternut squash,butternut,squash,hokkaido,hokkaido squash,hokkaido pumpkin,red kuri squash,acorn squash,butternut pumpkin;pumpkin
 pumpkin;vegetable;116;;70;;;c60 r60 z240;-;bulk colour;127;1;0.1;6;0.5;0.8;9;1;;winter squash
 courgette;vegetable;124;196;95;;;f7 z240;-;bulk;71;1.2;0.3;2.1;1;0.4;17.9;8;zucchini,courgettes;cucumber
 cucumber;vegetable;119;300;97;;;f7 z240;-;crisp;65;0.7;0.1;3.1;0.5;0.3;2.8;2;;courgette
@@ -35,7 +35,7 @@ cauliflower;vegetable;107;588;39;;;f7 z240;-;bulk;104;1.9;0.3;3;2;0.4;48.2;30;ro
 broccoli;vegetable;91;608;61;;;f5 z240;-;bulk;141;2.8;0.4;4;2.6;0.7;89.2;33;sprouting broccoli,broccoli florets;
 cabbage;vegetable;89;908;80;;;r30 f30 z240;-;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;36.6;18;white cabbage,green cabbage;
 red cabbage;vegetable;89;839;80;;;r30 f30 z240;-;bulk colour crisp;130;1.4;0.2;5.3;2.1;0.8;57;27;;cabbage
-savoy cabbage;leaf;70;800;80;;;r14 f21 z240;-;bulk;113;2;0.1;3;3.1;0.4;31;28;;cabbage
+savoy cabbage;leaf;70;800;80;;;r14 f21 z240;-;bulk;113;2;0.1;3;3.1;0.4;31;28;savoy;cabbage
 brussels sprouts;vegetable;88;19;90;;;f10 z240;-;bulk;179;3.4;0.3;5.2;3.8;1.4;85;25;sprouts;
 kale;leaf;67;;72;;;r3 f6 z240;-;colour bulk;147;2.9;1.5;0.3;4.1;1.6;93.4;53;curly kale,cavolo nero,black kale,red kale;cabbage,greens
 chard;leaf;36;;92;;;f4 z240;-;colour bulk;79;1.8;0.2;2.1;1.6;1.8;30;213;swiss chard;spinach,greens

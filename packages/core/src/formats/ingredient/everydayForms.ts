@@ -3,7 +3,7 @@ import { Fraction, readNumber } from '../../quantity/index.ts';
 const NUMBER = String.raw`(?:\d+\s+)?\d+(?:[.,/]\d+)?`;
 /** What is behind these is measured or packed, not counted. */
 const MEASURED = String.raw`(?:g|kg|ml|l|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)`;
-const MEASURE = String.raw`(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|packs?)`;
+const MEASURE = String.raw`(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|EL|TL|cups?|tins?|cans?|packs?|pcs?\.?)`;
 
 /** Each form that cooks write, and the same as it is read here. The order counts. */
 const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => string])[] = [
@@ -111,8 +111,8 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, _n = '', pack = '', food = '', held = '', rest = '') => `1 ${pack} (${held}) ${food}${rest}`,
   ],
-  // "4 ea bay leaves"
-  [/^(\d+)\s*ea\b\.?\s+/i, (_, n = '') => `${n} `],
+  // "4 ea bay leaves", "3 pcs. peppers"
+  [/^(\d+)\s*(?:ea|pcs?)\b\.?\s+/i, (_, n = '') => `${n} `],
   // "fennel seed 2 t", "gluten 2 c"
   [
     new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+(${NUMBER})\s*(c|t|T)\.?$`, 'u'),

@@ -37,9 +37,10 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     const second = joined[0].includes('(') ? behind.replace(/\)$/, '') : behind;
     const [a, b] = [exactly(first, foods), exactly(second, foods)];
     // "1 head of garlic and 3 cloves" are cloves of it.
-    if (a && b && a !== b && readNumber(plainSigns(asUsual(plainSigns(first)))) && b.name !== 'cloves') return [first, second];
+    if (a && b && a !== b && readNumber(plainSigns(asUsual(plainSigns(first)))) && b.name !== 'cloves')
+      return [first, second];
   }
-  const counted = text.split(/\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half )/i);
+  const counted = text.split(/\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half |(?:juice|zest) of )/i);
   if (counted.length > 1) {
     const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;

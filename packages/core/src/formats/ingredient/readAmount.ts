@@ -45,7 +45,7 @@ const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['L', 'lit(?:re|er)s?|l'],
   ['tbsp', 'tablespoon(?:s|fuls?)?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tb\\.?|EL|Esslöffel'],
   ['tsp', 'teaspoon(?:s|fuls?)?|tea spoons?|tsps?\\.?|tspns?\\.?|TL|Teelöffel'],
-  ['cup', 'cups?'],
+  ['cup', 'cup(?:s|fuls?)?'],
   ['pint', 'pints?|pt'],
   ['quart', 'quarts?|qt'],
   ['gallon', 'gallons?|gal'],

@@ -46,7 +46,7 @@ export interface IngredientLine {
 const TO_TASTE =
   /,?\s*\(?\b(?:or |as much as )?(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish|for (?:deep-?|shallow )?frying|for greasing|for brushing|for dusting|for drizzling|for sprinkling|for the (?:tin|pan|tray|pot|dish))\b\)?/i;
 const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
-const BULLET = /^(?:[-*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
+const BULLET = /^(?:[-–—*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
 const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over)\b/i;
@@ -184,9 +184,10 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       ? { feel: { word: 'leaf', n: read.amount.each } }
       : {};
   // "1 onion, stuck with 3 cloves": an ingredient of its own, with its amount.
-  const second = [side.join(' '), ...tail.filter((part) => /\bwith\b/i.test(part))].find(
-    (part) => /\d/.test(part) && findFood(part, foods) !== undefined,
-  );
+  const second =
+    [side.join(' '), ...tail.filter((part) => /\bwith\b/i.test(part))].find(
+      (part) => /\d/.test(part) && findFood(part, foods) !== undefined,
+    ) ?? tail.find((part) => OF_ITS_OWN.test(part) && isOther(findFood(part, foods), food));
   if (food && second !== undefined)
     doubts.push({
       about: 'food',
@@ -253,6 +254,12 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts,
   };
 }
+
+/** "…, juice of 2 lemons": an amount that begins anew. */
+const OF_ITS_OWN =
+  /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;
+const isOther = (found: ReturnType<typeof findFood>, food: Food | undefined): boolean =>
+  found !== undefined && !('near' in found) && food !== undefined && found.food !== food;
 
 /** Of foods that share a name, the one that grows: a bunch or a handful is never the dried one. */
 const freshOf = (near: readonly Food[], { feel }: ReadAmount): Food | undefined => {

@@ -100,18 +100,19 @@ export function withMore(
   // "(or water + 2 cubes)" is another way.
   const other = /\((?:or|alternatively)\b[^)]*$/i.test(rest.slice(0, said.index));
   if (!same) return { amount, rest, ...(other ? {} : { besides: said[0] }) };
-  if (more.amount.kind !== 'mass' && more.amount.kind !== 'volume') return { amount, rest };
   const together = summed(amount, more.amount);
   return together ? { amount: together, rest: rest.slice(0, said.index) } : { amount, rest, lost: said[0] };
 }
 
 /** Both together; undefined: they are not measured alike. */
-const summed = (amount: Amount, more: Quantity): Quantity | undefined =>
+const summed = (amount: Amount, more: Amount): Quantity | undefined =>
   amount.kind === 'mass' && more.kind === 'mass'
     ? { kind: 'mass', g: amount.g.add(more.g) }
     : amount.kind === 'volume' && more.kind === 'volume'
       ? { kind: 'volume', mL: amount.mL.add(more.mL) }
-      : undefined;
+      : amount.kind === 'count' && more.kind === 'count'
+        ? { kind: 'count', each: amount.each.add(more.each) }
+        : undefined;
 
 /** "100 g flour, plus 2 tbsp for dusting": nobody adds these up. */
 export function moreDoubt(line: string, lost: string): Doubt {

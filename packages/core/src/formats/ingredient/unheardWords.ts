@@ -8,12 +8,12 @@ const SAYS_HOW = new Set(
   words(`
   chopped diced sliced minced grated julienned shredded crushed peeled unpeeled scrubbed rinsed washed cleaned drained trimmed torn halved quartered cubed cut crumbled mashed
   beaten whisked sifted packed loosely tightly heaped heaping rounded level pressed soaked toasted melted softened warm cold hot ice-cold icecold iced ice boiling boiled lukewarm chilled cooled finely coarsely
-  roughly thinly thickly very freshly lightly well fine coarse thin thick small medium large big huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
+  roughly thinly thickly very freshly lightly well fine coarse thin thick small smallish medium large largish big biggish huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
   floret coin matchstick baton dice baby young new old ripe overripe good quality nice best extra more organic raw uncooked unsalted unsweetened plain seedless stoned pitted
   deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
   room temperature medium-sized large-sized lg sm med cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
   can tin jar pack packet bag carton bottle box block tube net tray sheet loaf
-  fat smooth crunchy table strong heatproof
+  fat flaky smooth crunchy table strong heatproof
   leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
   `).map(singular),
 );

@@ -256,7 +256,7 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
     step.timed &&
     step.station === 'burner' &&
     step.attention.needs === 'hands' &&
-    step.minutes.latest >= VERY_LONG &&
+    step.minutes.latest >= LONG &&
     !/\b(?:stir|fry|saut[eé]|by hand|caramelis|caramelize|toast|flip|turn)/i.test(plain.replace(NOW_AND_THEN, ''))
   )
     return {

@@ -15,12 +15,12 @@ export interface MethodNeed {
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
 const NUMBER =
-  /(?<![\p{L}\d/.,])(?:(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|half an?)\s+)(?=\p{L})(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
   /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^(?:half an?\s+|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
@@ -48,8 +48,19 @@ const lastWord = (text: string): string =>
     .at(-1)
     ?.replace(/e?s$/, '') ?? text;
 
+/** "Stale bread 400 g in": nothing behind the amount that it could be of, and a name before it. */
+const ONLY_MEASURED = /^\d[\d/.,\s]*(?:kg|g|ml|dl|l)$/i;
+const NAMED_BEFORE =
+  /(?:^|[,.;]\s+|\b(?:and|the)\s+)(?!(?:and|add|to|for|about|with|of|in|at|reserve|keep|use)\b)((?:\p{L}+ ){1,3})$/iu;
+/** As one of several: "…, 1/2 savoy, 3 potatoes". */
+const AMONG = /(?:[,+&]|\b(?:and|add|plus))\s+$/i;
+const NO_FOOD =
+  /^\S+$|^\S+ (?:more|half|halves|quarters?|thirds?|others?|further|sides?|times?|little|bit|few|good|last|turns?|go|lot|(?:\p{L}+ )?(?:plates?|lids?|trays?|towels?|cloths?|boards?|sheets?|spoons?|forks?|gos?|moments?|while))\b/iu;
+
 interface AmountIn {
   readonly words: string;
+  /** It stands among others of a list. */
+  readonly listed: boolean;
   /** It is poured off again. */
   readonly poured: boolean;
   /** It is what was made, and nothing that is added. */
@@ -76,11 +87,14 @@ function amountsIn(plain: string): readonly AmountIn[] {
     // "Tahini (100 g)": what it is of stands before the brackets.
     const of =
       plain[index - 1] === '(' && rest[end] === ')' ? /([\p{L}-]+) \($/u.exec(plain.slice(0, index))?.[1] : undefined;
-    const words = of ? `${rest.slice(0, end).trim()} ${of}` : rest.slice(0, end).trim();
+    const named =
+      of ?? (ONLY_MEASURED.test(rest.slice(0, end).trim()) ? NAMED_BEFORE.exec(plain.slice(0, index))?.[1] : undefined);
+    const words = named ? `${rest.slice(0, end).trim()} ${named.trim()}` : rest.slice(0, end).trim();
     return [
       {
         words,
         poured: !of && POURED_OFF.test(`${clause} ${rest}`),
+        listed: AMONG.test(plain.slice(0, index)) && !NO_FOOD.test(words),
         made: AS_MADE.test(words) || COMES_TO.test(plain.slice(0, index)),
       },
     ];
@@ -109,13 +123,13 @@ export function needsInMethod(
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
-    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made }) => {
+    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made, listed }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
       if (!food && WEIGHED_OUT.test(words) && !made) return [{ line: words, step }];
       // A text that tells all in sentences: what nobody knows in its list is asked.
-      if (!food && lines.length === 0 && !saysDeed(text)) return [{ line: words, step }];
+      if (!food && lines.length === 0 && (listed ? !made : !saysDeed(text))) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
       const stays = !soaks || (MIXED.test(text) && !poured);
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))

@@ -6,7 +6,7 @@ import { boiledOffIn, shareOffIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
 import { blends, withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
-import { BARE_NUMBER } from './splitMethod.ts';
+import { bareNumberIn } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 
 /** What a step of a method says about time, hands and heat. */
@@ -68,9 +68,9 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
-  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
+  /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
@@ -89,7 +89,9 @@ const withoutVessels = (plain: string): string =>
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|(?<!the |off )\bheat (?:for )?\d/i.test(plain) &&
+  /\bcook\b|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
+    plain,
+  ) &&
   !/\bslow cooker\b/i.test(plain) &&
   durationsIn(plain).length > 0;
 
@@ -102,7 +104,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b/i;
 const STANDS_OFF =
-  /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge)/i;
+  /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}[^,;]*$/i;
 
@@ -119,7 +121,7 @@ const TEN = 10;
 const OVEN_C = 200;
 
 /** "Fry for 5 minutes and set aside": what comes behind the time is not what takes it. */
-const SET_ASIDE = /(?:,\s*|,?\s*(?:and|then)\s+(?:then )?)set (?:it |them )?aside\b[^.]*/i;
+const SET_ASIDE = /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)set (?:it |them )?aside\b[^.]*/i;
 const withoutEnd = (plain: string): string => {
   const end = SET_ASIDE.exec(plain);
   return end && durationsIn(plain.slice(0, end.index)).length > 0 ? plain.replace(SET_ASIDE, '') : plain;
@@ -181,6 +183,8 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
         !HOB.test(plain) &&
         !STANDS_OFF.test(plain)) ||
       (heated !== undefined && ON_TRAY.test(plain) && durationsIn(plain).length > 0 && !STANDS_OFF.test(plain)) ||
+      // "Oven 1½ hours."
+      (/^(?:then )?oven:?,? (?:for )?\d/i.test(plain) && durationsIn(plain).length > 0) ||
       (OVEN.test(plain) &&
         (said !== undefined ||
           /\b(?:bake|roast)|\b(?:in|into|to) (?:the|a|your) (?:hot |low |cool(?:ing)? )?oven\b/i.test(plain))));
@@ -246,8 +250,7 @@ function saidTime(
   const [time] = durationsIn(plain);
   if (time) return time;
   // "Then uncovered 10": in the minutes of the clause before.
-  const bare = goesOn?.timed ? BARE_NUMBER.exec(plain) : null;
-  return bare?.[1] ? { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) } : undefined;
+  return goesOn?.timed ? bareNumberIn(plain) : undefined;
 }
 
 /** Marks of a gas oven from 1 to 9, °C. Common practice, no published source. */
@@ -325,7 +328,7 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
   for (const text of texts) {
     const step = readMethodStep(text, steps.at(-1), heated);
     const said = celsiusIn(plainSigns(text));
-    if (said !== undefined && OVEN.test(text)) heated = said;
+    if (said !== undefined && (OVEN.test(text) || step.station === 'oven')) heated = said;
     const timed = steps.findLast((before) => before.timed && before.kind === 'work');
     steps.push(
       /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed

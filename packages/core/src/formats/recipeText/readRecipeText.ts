@@ -7,7 +7,7 @@ import { textLines, unwrapped } from './textLines.ts';
 const PORTIONS =
   /^(?:serves|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND =
-  /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?$/i;
+  /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?(?: as an? (?:side|main|starter|light lunch))?$/i;
 const PORTIONS_IN_NAME =
   /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
@@ -19,10 +19,10 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:from frozen\b|\d+ (?:days?|weeks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to )*\d+(?: ?(?:-|–|to) ?\d+)? (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:from frozen\b|\d+ (?:days?|weeks?|wks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to )*\d+(?: ?(?:-|–|to) ?\d+)? (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,40}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
 const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
@@ -39,7 +39,7 @@ const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 /** "Oven 300F" over the list is how hot it is, and no word about it. */
 const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*\d{3}/i;
-const BULLET = /^(?:[-*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
+const BULLET = /^(?:[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
@@ -47,6 +47,8 @@ const AMOUNT_BEHIND =
   /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
+/** From so many letters on, what begins with a verb and ends with a point is an order. */
+const ORDER_FROM = 40;
 /** No dish is called so long. */
 const LONGEST_NAME = 100;
 
@@ -221,7 +223,7 @@ const portionsWithin = (text: string): number | undefined => {
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
-    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:bowls|plates|portions|servings|people)\b/i.exec(text);
+    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:bowls|plates|portions|servings|people|persons)\b/i.exec(text);
   return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
 };
 
@@ -242,7 +244,10 @@ function portionsIn(line: string): number | undefined {
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
   // "Makes about 600 g" says how much, and "1 loaf" how many of what is cut up: neither says for how many.
-  return number && !MADE.test(number.rest) && !(CUT_UP.test(number.rest) && number.value.compare(2) < 0)
+  return number &&
+    !MADE.test(number.rest) &&
+    !/^\d/.test(number.rest) &&
+    !(CUT_UP.test(number.rest) && number.value.compare(2) < 0)
     ? number.value.valueOf()
     : undefined;
 }
@@ -276,12 +281,15 @@ const isAside = (line: string, above: string | undefined): boolean =>
   above !== '' && line.length < 45 && !/[.!?]\s/.test(line);
 
 const isSentence = (line: string): boolean =>
-  line.length > LONGEST_INGREDIENT && /[.!?]$/.test(line) && /[.!?]\s+\p{Lu}/u.test(line);
+  /[.!?]$/.test(line) &&
+  ((line.length > LONGEST_INGREDIENT && /[.!?]\s+\p{Lu}/u.test(line)) ||
+    (line.length > ORDER_FROM && isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '')));
 
 /** "Divide in 8, roll in foil" is an order, and no eight of something. */
 const isOrder = (line: string): boolean => {
   const [first = '', ...more] = line.split(/\s+/);
-  return more.length > 2 && isVerb(first);
+  // "Pinch of salt, 1 tsp cumin" is none.
+  return more.length > 2 && isVerb(first) && more[0] !== 'of';
 };
 
 const isIngredient = remembered(

@@ -10,7 +10,14 @@ const HEADER = /^(?:prep(?:aration)?|cook(?:ing)?|total|active|ready(?: in)?)(?:
 /** A point behind these ends no sentence. */
 const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
 /** "… then uncovered 10", "then at 200C for 20 more": in the minutes of the clause before. */
-export const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
+const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
+/** "Then cut 12": so many of them, and no minutes. */
+const SO_MANY = /\b(?:cut|slice|divide|portion|shape|form|roll|score|serves?|feeds|makes?)\b/i;
+/** The minutes at the end of a clause that has them without their unit: "then uncovered 10". */
+export const bareNumberIn = (clause: string): { readonly from: number; readonly to: number } | undefined => {
+  const bare = SO_MANY.test(clause) ? null : BARE_NUMBER.exec(clause);
+  return bare?.[1] === undefined ? undefined : { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) };
+};
 /** Another way of doing what stands before: both are shown, and which it is is asked. */
 const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 /** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
@@ -58,10 +65,13 @@ function clausesOf(sentence: string): readonly string[] {
       : [sentence];
   }
   if (rest.length === 0 || durationsIn(first).length === 0) return [sentence];
+  // "1 hr, then foil off for the last 15" is within the hour.
+  if (rest.some((clause) => beforeTheEnd(clause) !== undefined)) return [sentence];
   const clauses = rest.map((clause) => `Then ${clause}`);
   // "Soak for 15 minutes, then blitz" stands for a quarter of an hour, and not in the blender.
   return clauses.every(
-    (clause) => durationsIn(clause).length > 0 || BARE_NUMBER.test(clause) || (blends(clause) && !blends(first)),
+    (clause) =>
+      durationsIn(clause).length > 0 || bareNumberIn(clause) !== undefined || (blends(clause) && !blends(first)),
   )
     ? [first, ...clauses]
     : [sentence];
@@ -85,7 +95,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
           isPressure(text) ||
           bareMinutesIn(text).length > 0 ||
           (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||
-          (/^Then /.test(text) && BARE_NUMBER.test(text));
+          (/^Then /.test(text) && bareNumberIn(text) !== undefined);
         // "Add the nuts for the last 5 minutes" happens within the step before.
         if (
           last?.timed &&

@@ -13,7 +13,7 @@ const HEADED =
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
-  /^((?!ingredients|method)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+  /^((?!ingredients|method|oven)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
@@ -60,9 +60,12 @@ function rowOf(cells: readonly string[]): string | undefined {
   return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
 }
 
-/** Bold type says nothing of a recipe; 10' are ten minutes. */
+/** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
 const inPlainSigns = (text: string): string =>
-  text.replace(/\*\*/g, '').replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
+  text
+    .replace(/\*\*/g, '')
+    .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
+    .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
 
 /**
  * The lines of a pasted text, each saying one thing: rows of tables with their amount first, lists in one line taken apart, headings on lines of their own. An empty
@@ -72,12 +75,14 @@ export function textLines(text: string): readonly string[] {
   const raws = withPoints(withParts(withHeadings(inPlainSigns(text).split(/\r?\n/))));
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
-  return [
-    ...raws.flatMap((raw, n) =>
-      n === start ? linesOf(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw),
-    ),
-    ...parted.flatMap((found) => (found?.[1] && found[2] ? [`${wordsOf(found[1])}: ${found[2]}`] : [])),
-  ];
+  const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
+  // What is done with each comes behind the list: before what is done with all, where that is told.
+  const last = parted.findLastIndex(Boolean);
+  const listEnds = raws.slice(last + 1).every((raw) => !LISTED.test(raw)) ? last : raws.length - 1;
+  return raws.flatMap((raw, n) => [
+    ...(n === start ? linesOf(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw)),
+    ...(n === listEnds ? done : []),
+  ]);
 }
 
 const cellsOf = (raw: string): readonly string[] =>
@@ -131,26 +136,45 @@ const withHeadings = (raws: readonly string[]): readonly string[] =>
   });
 
 /** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
-const POINT = /^(\d{1,2})\s+(?=(\p{Lu}\p{L}+)\s)/u;
+const POINT = /^(\d{1,2})(?:[.)]\s*|\s+)(?=\+?\s*(\p{L}+)[\s,])/u;
+/** Without a sign behind its number it is a step where it begins in a capital letter. */
+const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+\p{Lu})/u.test(line);
 
-/** Steps that are numbered without a dot, one by one: none of them is an amount. */
+/** Steps that are numbered one by one, with a dot or without: none of them is an amount, and the method begins there where no heading says so. */
 function withPoints(raws: readonly string[]): readonly string[] {
-  const lines = raws.map((raw) => POINT.exec(raw.trim()));
-  const said = lines.flatMap((found, at) => (found ? [{ at, n: Number(found[1]), verb: isVerb(found[2] ?? '') }] : []));
+  const lines = raws.map((raw) => (isPoint(raw.trim()) ? POINT.exec(raw.trim()) : null));
+  const said = lines.flatMap((found, at) =>
+    found ? [{ at, n: Number(found[1]), marked: /^\d+[.)]/.test(found[0]), verb: isVerb(found[2] ?? '') }] : [],
+  );
   const points = new Set<number>();
   for (const [k, first] of said.entries()) {
     const run = said.slice(k).filter(({ n }, ahead) => n === ahead + 1);
-    if (first.n === 1 && run.length > 1 && run.filter(({ verb }) => verb).length * 2 > run.length)
+    const verbs = run.filter(({ verb }) => verb).length;
+    if (
+      first.n === 1 &&
+      run.length > 1 &&
+      verbs * (first.marked ? run.length : 2) > run.length - (first.marked ? 1 : 0)
+    )
       for (const { at } of run) points.add(at);
   }
-  return raws.map((raw, at) => (points.has(at) ? raw.trim().replace(POINT, '$1. ') : raw));
+  const [first] = points;
+  const headed = raws.slice(0, first).some((raw) => HEADING.test(raw.trim()));
+  return raws.flatMap((raw, at) => {
+    if (!points.has(at)) return [raw];
+    const line = raw.trim().replace(POINT, '$1. ');
+    return at === first && !headed ? ['', 'Method', line] : [line];
+  });
 }
+
+const HEADING = /^(?:#+\s*)?(?:method|directions|procedure|process|instructions|steps|preparation)\s*:?$/i;
 
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 
 /** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
-const DONE_WITH = /^\s*(\S[^>→]*\d[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+/** A line that belongs to a list. */
+const LISTED = /^[\s\p{P}]*\d|\d\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
 /** What it is, without how much of it. */
 const wordsOf = (line: string): string => /^[^\d,]*/.exec(line)?.[0].trim() || line;
 
@@ -184,7 +208,7 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   )
     return named;
   // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
-  const grouped = /^((?!ingredients|method)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
+  const grouped = /^((?!ingredients|method|oven)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
   if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
   // "Prep 10 min | Serves 4" are no row of a list.
   if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
@@ -258,13 +282,18 @@ function linesOf(raw: string, first: boolean): readonly string[] {
 }
 
 /** Lines of a method that were broken where the paper ended, put together again: a sentence goes on in a small letter. */
-export const unwrapped = (lines: readonly string[]): readonly string[] =>
-  lines.reduce<string[]>((all, line) => {
+export const unwrapped = (lines: readonly string[]): readonly string[] => {
+  // Who writes all in small letters begins a step with one, too: with what hands do.
+  const filled = lines.filter(Boolean);
+  const small = filled.filter((line) => /^\p{Ll}/u.test(line)).length * 3 > filled.length * 2;
+  const begins = (line: string) => small && isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '');
+  return lines.reduce<string[]>((all, line) => {
     const before = all.at(-1);
-    if (before !== undefined && goesOn(before, line)) all[all.length - 1] = `${before} ${line}`.trim();
+    if (before !== undefined && goesOn(before, line) && !begins(line)) all[all.length - 1] = `${before} ${line}`.trim();
     else all.push(line);
     return all;
   }, []);
+};
 
 /** Only what is about as wide as a column of print was broken by it. */
 const COLUMN = 25;

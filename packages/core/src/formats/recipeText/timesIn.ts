@@ -113,6 +113,10 @@ const MOMENT_BEFORE = /\b(?:every|after|the last|final|within|about every|for th
 const MOMENT_BEHIND =
   /^\s*(?:before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old)\b/i;
 
+/** "Older beans can need up to 45 minutes more": where it is needed, and no time of the step. */
+const MAY_TAKE =
+  /\b(?:can|may|might|could)(?: well)? (?:need|take|want|be)(?: (?:up to|about|as much as|another))*\s*$/i;
+
 /** "Chill for at least 30 minutes before serving" is how long. */
 const HOW_LONG = /\b(?:for|least|about|around|sit|stand|rest|chill|cool|soak|simmer|bake|roast)\s*$/i;
 
@@ -135,6 +139,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
     .filter(
       ({ at, end }) =>
         !MOMENT_BEFORE.test(plain.slice(0, at)) &&
+        !MAY_TAKE.test(plain.slice(0, at)) &&
         (HOW_LONG.test(plain.slice(0, at)) || !MOMENT_BEHIND.test(plain.slice(end))),
     )
     .map((time) => ({ ...time, from: time.from * sides, to: time.to * sides }));
