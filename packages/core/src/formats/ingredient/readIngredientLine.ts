@@ -237,6 +237,13 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts.push(whichAmount(bare, food, unused));
   // "2 tins beans, plus 1 tin with its liquid": more, and nothing else has asked of what.
   if (food && alsoSaid !== undefined && doubts.length === 0) doubts.push(moreDoubt(bare, alsoSaid));
+  const per = PER.exec(text)?.[0].trim();
+  if (food && per !== undefined && doubts.length === 0)
+    doubts.push({
+      about: 'amount',
+      question: `“${per}”: how much ${food.name} is that in all?`,
+      choices: [{ label: `${text.replace(per, '').trim()} in all`, line: text.replace(per, '').trim() }],
+    });
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
   if (food?.facts.uptake && read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name))
@@ -255,6 +262,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
+/** Said of a part: of how many, nobody says. */
+const PER =
+  /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;
 /** "…, juice of 2 lemons": an amount that begins anew. */
 const OF_ITS_OWN =
   /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;

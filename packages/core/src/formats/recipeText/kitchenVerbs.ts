@@ -9,7 +9,7 @@ const VERBS = words(`
   distribute divide dollop dot double drain do done draw dress dribble drizzle drop dry empty enjoy fill finish fish flatten flip fluff fold form freeze fry garnish gather
   get give glaze grate grease griddle grill grind halve hang heap heat hold infuse invert julienne keep knead knock ladle lay leave let lid lock loosen lower make
   marinate mash massage measure melt microwave mill mince mix moisten move nestle open overlap pack parboil peel pick pickle pierce pile pinch pipe place plait poach pop
-  portion pound pour prebake preheat prepare press prick proof prove pull pulse punch puree purée push put quarter reduce refrigerate reheat release remove repeat reserve
+  portion pound pour prebake preheat prepare press prick proof prove pull pulse punch puree purée push put quarter rain reduce refrigerate reheat release remove repeat reserve
   rest return rinse rip roast roll rub sauté saute scatter scoop score scrape scrub seal sear separate serve set shake shape shave shred shut sieve sift simmer singe skim
   slice slide smash smear smooth snip soak soften spiralise spiralize spray spread sprinkle sprout squash squeeze stack stand start steam steep stew stir store strain
   strip stuff submerge surround swap sweat swirl switch take taste tear temper thaw thicken thin thread throw tie tilt tip toast toss transfer trim tuck turn twist
@@ -22,13 +22,15 @@ const AT_START =
 
 /** Names in which such a word tells no deed: "tomato puree", "baking powder", "a roasting tin". */
 const NAMES =
-  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|(?<=, )pur[eé]e(?=,)|(?<=^(?:then )?)pur[eé]e(?=,? (?:in\b|\d))|tomato paste|the rest\b(?: of)?|rest of|(?<=\badd )rest\b|(?<=, )rest in\b(?! (?:the|an?)\b)|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|grill pan|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
+  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|(?<=, )pur[eé]e(?=,)|(?<=^(?:then )?)pur[eé]e(?=,? (?:in\b|\d))|tomato paste|the rest\b(?: of)?|rest of|(?<=\badd )rest\b|(?<=, )rest in\b(?! (?:the|an?)\b)|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
 
 /**
  * A step's words without the names in which a verb or a vessel tells nothing of what is done.
  * @example withoutNames('Stir in the tomato puree') // "Stir in the thing"
  */
-export const withoutNames = remembered((text: string): string => text.replace(NAMES, 'thing'));
+export const withoutNames = remembered((text: string): string =>
+  text.replace(/\bgrill pan\b/gi, 'pan').replace(NAMES, 'thing'),
+);
 
 const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|(?:food )?processor|pulse)\b/i;
 /** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */

@@ -41,7 +41,7 @@ const HANDWORK =
 
 /** A look, and no work. */
 const NOW_AND_THEN =
-  /\b(?:stir\w*|turn\w*|shak\w*|toss\w*) (?:occasionally|sometimes|now|from time|once|every|often enough)\b/gi;
+  /\b(?:stir\w*|turn\w*|shak\w*|toss\w*|swap\w*) (?:(?:&|and) (?:stir|turn|swap) )?(?:occasionally|sometimes|now|from time|once|every|often enough|(?:at )?half)\b/gi;
 
 const more = (text: string, words: string): string => `${text.replace(/[.\s]+$/, '')}, ${words}.`;
 /** A time at low pressure is none at high: the one that is chosen takes its place. */
@@ -267,6 +267,9 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         { label: 'yes', text: more(text, 'by hand') },
       ],
     };
+  // "Layer with onion (soaked for 10 min)": that is none of the hands' minutes.
+  if (step.timed && !step.station && step.attention.needs === 'hands' && IN_BRACKETS.test(plain) && !settled)
+    return whereDoubt(text);
   // "Beans 12 min": no word on what is done with them.
   const brief = step.after !== undefined && step.minutes.latest < ON_HEAT;
   if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
@@ -306,6 +309,9 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
+
+/** What was done with one thing of a step, told beside it. */
+const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled|thawed|steeped)\b[^)]*\d[^)]*\)/i;
 
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;

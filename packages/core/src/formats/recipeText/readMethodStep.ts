@@ -58,9 +58,11 @@ const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
 const ON_TRAY = /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
+/** What is baked on these stands on a hob. */
+const ON_PAN = /\bbak\w+\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -186,6 +188,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       // "Oven 1½ hours."
       (/^(?:then )?oven:?,? (?:for )?\d/i.test(plain) && durationsIn(plain).length > 0) ||
       (OVEN.test(plain) &&
+        !ON_PAN.test(plain) &&
         (said !== undefined ||
           /\b(?:bake|roast)|\b(?:in|into|to) (?:the|a|your) (?:hot |low |cool(?:ing)? )?oven\b/i.test(plain))));
   const station =

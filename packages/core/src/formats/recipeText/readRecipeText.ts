@@ -19,7 +19,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:from frozen\b|\d+ (?:days?|weeks?|wks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to )*\d+(?: ?(?:-|–|to) ?\d+)? (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:from frozen\b|hold (?:it |them )?(?:hot|warm|cold|chilled|at|below|above)\b|do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b|\d+ (?:days?|weeks?|wks?|months?) (?:in the )?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|lasts? (?:till|until|for|about|a |\d)|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to )*\d+(?: ?(?:-|–|to) ?\d+)? (?:days|weeks|months)|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:once )?opened:?,? (?:in the )?(?:fridge|keeps?)\b|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -39,6 +39,11 @@ const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 /** "Oven 300F" over the list is how hot it is, and no word about it. */
 const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*\d{3}/i;
+/** "Serves 4, oven 210C": said above the list, and meant for what goes in. */
+const ovenSaid = (line: string): readonly string[] => {
+  const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];
+  return heat === undefined ? [] : [`Oven ${heat}.`, ''];
+};
 const BULLET = /^(?:[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
@@ -110,6 +115,7 @@ export function readRecipeText(text: string): RecipeText {
     }
     if (ABOUT.test(line.replace(BULLET, '')) || TELLS.test(line.replace(BULLET, ''))) {
       portions ??= portionsWithin(line);
+      if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
       continue;
     }
@@ -154,7 +160,7 @@ export function readRecipeText(text: string): RecipeText {
       if (BULLET.test(line)) method.push('');
       method.push(bare);
     } else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
-    else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare)) list(bare);
+    else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare) && !ordered(bare)) list(bare);
     else if (
       ingredients.length > 0 &&
       isShort(bare) &&
@@ -174,6 +180,7 @@ export function readRecipeText(text: string): RecipeText {
     } else if (listed || hasList) {
       // A word before the list may say for how many it is.
       portions ??= portionsWithin(bare);
+      method.push(...ovenSaid(bare));
       notes.push(bare);
     } else method.push(bare);
   }
@@ -291,6 +298,9 @@ const isOrder = (line: string): boolean => {
   // "Pinch of salt, 1 tsp cumin" is none.
   return more.length > 2 && isVerb(first) && more[0] !== 'of';
 };
+
+/** An order that begins like no ingredient: "zest and juice of 1 lemon" is none. */
+const ordered = (line: string): boolean => isOrder(line) && !AMOUNT_AT_START.test(plainSigns(line));
 
 const isIngredient = remembered(
   (line: string): boolean =>

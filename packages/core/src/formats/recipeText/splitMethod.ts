@@ -23,6 +23,7 @@ const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 /** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
 const THEN_ON =
   /[,;]\s+(?:and\s+)?(?=(?:blend|blitz|pur[eé]e(?!,? (?:in\b|\d))|whizz|(?:bring|simmer|boil|reduce|bake|roast|steam)(?! (?:it |them )?(?:for )?(?:the last|a (?:further|final)|another)))\b)/i;
+const LEAD_THEN = /[,;]\s+(?:and\s+)?(?:then\s+)?(?=(?:boil|simmer|cook|roast|bake|steam)(?:e?d)?\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
@@ -53,6 +54,13 @@ function clausesOf(sentence: string): readonly string[] {
       cooked,
       ...clausesOf(sentence.slice(on.index + on[0].length)).map((clause, n) => (n === 0 ? `Then ${clause}` : clause)),
     ];
+  // "Soaked the night before, boiled hard for ten minutes": what is cooked is not begun ahead.
+  const cooks = LEAD_THEN.exec(sentence);
+  if (cooks && leadIn(sentence.slice(0, cooks.index))) {
+    const behind = sentence.slice(cooks.index + cooks[0].length);
+    if (!leadIn(behind) && durationsIn(behind).length > 0)
+      return [sentence.slice(0, cooks.index), ...clausesOf(`Then ${behind}`)];
+  }
   const [first = '', ...rest] = sentence.split(THEN);
   // "Soak the lentils, then chop and fry": the soak alone is begun ahead.
   if (rest.length > 0 && /\b(?:soak|sprout)/i.test(first) && leadIn(first) && !leadIn(rest.join(', then ')))

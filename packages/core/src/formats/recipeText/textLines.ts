@@ -198,6 +198,9 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
   const dotted = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
+  // "4 servings · 40 min · easy"
+  if (dotted.length > 1 && dotted.filter((part) => ABOUT_IT.test(part)).length * 2 > dotted.length)
+    return dotted.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Notes: ${part}`));
   if (dotted.length > 2 && dotted.filter((part) => readNumber(plainSigns(part))).length * 2 >= dotted.length)
     return dotted;
   const named = line.replace(/\.$/, '').split(/,\s+(?=\p{Lu})/u);

@@ -45,6 +45,10 @@ const HOURS_TO_HOURS =
 const HOURS_OR_BETTER =
   /\b(\d{1,2})\s*(?:hours?|hrs?|h)\b,?\s*(?:but |or |and )?(?:ideally|better|preferably|up to|as long as)(?: (?:for|up to))? (\d{1,2})(?:\s*(?:hours?|hrs?|h)\b)?(?!\s*(?:min|g\b|ml\b|°|days?))/gi;
 
+/** "45 minutes to 1 hour", "30 min-1 h" */
+const MINUTES_TO_HOURS =
+  /\b(\d{1,3})\s*(?:minutes?|mins?)\.?\s*(?:-|to|or)\s*(\d(?:[.,]\d)?|an?|one|two)\s*(?:hours?|hrs?|h)\b(?:\s*(?:and\s+)?(\d{1,2})\s*min\w*)?/gi;
+
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();
 
@@ -67,6 +71,12 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const [from, to] = [Number(a) * 60 + Number(am ?? 0), Number(b) * 60 + Number(bm ?? 0)];
     const end = match.index + match[0].length;
     if (to >= from && free(match.index, end)) found.push({ from, to, at: match.index, end });
+  }
+  for (const match of plain.matchAll(MINUTES_TO_HOURS)) {
+    const hours = /^an?$/i.test(match[2] ?? '') ? 1 : (valueOf(match[2]) ?? 0);
+    const [from, to] = [Number(match[1]), hours * 60 + Number(match[3] ?? 0)];
+    const end = match.index + match[0].length;
+    if (to > from && free(match.index, end)) found.push({ from, to, at: match.index, end });
   }
   // "At least 4 hours, ideally 24"
   for (const match of plain.matchAll(HOURS_OR_BETTER)) {
