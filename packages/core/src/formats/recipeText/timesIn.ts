@@ -36,8 +36,10 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
 ];
 
 /** A number behind these says minutes, where nothing that it could count comes behind it. */
-const BARE =
-  /\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2})(?=(?: more)?\s*(?:[,.;)]|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))/gi;
+const BARE = new RegExp(
+  String.raw`\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2}|${IN_WORDS})(?=(?: more)?\s*(?:[,.;)]|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))`,
+  'gi',
+);
 
 const HOURS_TO_HOURS =
   /\b(\d{1,2})\s*(?:hours?|hrs?|h)\.?(?:\s*(\d{1,2})(?:\s*min\w*)?)?\s*(?:-|to)\s*(\d{1,2})\s*(?:hours?|hrs?|h)\b\.?(?:\s*(\d{1,2})\b(?:\s*min\w*)?(?!\s*(?:g|ml|°|c\b|f\b)))?/gi;
@@ -112,7 +114,7 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
   for (const match of plain.matchAll(BARE)) {
     const at = match.index + match[0].length - (match[1]?.length ?? 0);
     const end = match.index + match[0].length;
-    const minutes = Number(match[1]);
+    const minutes = valueOf(match[1]) ?? 0;
     if (minutes > 0 && free(at, end)) found.push({ from: minutes, to: minutes, at, end });
   }
   return found.sort((a, b) => a.at - b.at);
