@@ -84,6 +84,19 @@ export function stateDoubts(
         choices: instead(['cayenne pepper', 'paprika']),
       },
     ];
+  if (
+    food.name === 'tomato paste' &&
+    /\bpur[eé]e\b/i.test(text) &&
+    ((amount.kind === 'mass' && amount.g.compare(PASTE) > 0) ||
+      (amount.kind === 'volume' && amount.mL.compare(PASTE) > 0))
+  )
+    return [
+      {
+        about: 'food',
+        question: 'So much: is that thick tomato paste, or sieved tomatoes?',
+        choices: instead(['passata', 'tomato paste']),
+      },
+    ];
   if (food.name === 'black pepper' && isWholeNumber(amount) && !/\bblack|grain|corn/i.test(text))
     return [
       {
@@ -97,6 +110,9 @@ export function stateDoubts(
 
 /** More than two teaspoons of ground chilli in a dish are rarely hot chilli alone, mL. Common practice, no published source. */
 const HOT_ML = 10;
+
+/** More than a tube of tomato paste in a dish is rare, g or mL. Common practice, no published source. */
+const PASTE = 200;
 
 /** Nobody counts these, unless their table says what one is. */
 const UNCOUNTED = new Set<Food['facts']['kind']>(['grain', 'legume', 'fat', 'acid', 'water', 'nut or seed']);

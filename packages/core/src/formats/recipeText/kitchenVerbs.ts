@@ -22,7 +22,7 @@ const AT_START =
 
 /** Names in which such a word tells no deed: "tomato puree", "baking powder", "a roasting tin". */
 const NAMES =
-  /\b(?:(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|(?<=, )pur[eé]e(?=,)|(?<=^(?:then )?)pur[eé]e(?=,? (?:in\b|\d))|tomato paste|the rest\b(?: of)?|rest of|(?<=\badd )rest\b|(?<=, )rest in\b(?! (?:the|an?)\b)|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
+  /\b(?:pur[eé]e(?= [+&])|leave (?:it |them )?(?:alone|undisturbed)|(?:add|the|in|of|with|tomato|garlic|pumpkin|chestnut|remaining) (?:tomato )?pur[eé]e|(?<=\b(?:add|stir in|mix in|tip in)\b[^.;]{0,60})pur[eé]e|(?<=, )pur[eé]e(?=,)|(?<=^(?:then )?)pur[eé]e(?=,? (?:in\b|\d))|tomato paste|the rest\b(?: of)?|rest of|(?<=\badd )rest\b|(?<=, )rest in\b(?! (?:the|an?)\b)|baking (?:powder|soda|sheet|tray|paper|parchment|tin|dish|pan)s?|roasting (?:tin|tray|pan|dish)s?|(?:sheet|loaf|cake|baking|roasting|muffin)[- ]?(?:pan|tin|tray)s?|stir[- ]fry (?:vegetables|sauce)|boil-in-the-bag|steak spice|pot(?:s)? of (?:yogh?urt|cream)|pan juices|oven (?:chips|gloves|proof)|ovenproof|boiling water|boiled water|freshly boiled)\b/gi;
 
 /**
  * A step's words without the names in which a verb or a vessel tells nothing of what is done.

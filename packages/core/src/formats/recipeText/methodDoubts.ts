@@ -175,6 +175,8 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
       question: 'How hot is the oven?',
       choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
     };
+  const ways = twoWays(text, plain);
+  if (ways) return ways;
   if (step.off ?? step.shareOff) return undefined;
   if (step.timed && LATER.test(plain) && !/\bby hand\b/i.test(plain))
     return {
@@ -308,6 +310,27 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
   if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
+}
+
+/** In a pan, or in an oven. */
+const IN_PAN = /\b(?:fry|saut[eé]|pan|hob|stove|griddle|simmer|boil)\b/i;
+const IN_OVEN = /\b(?:bake|roast|oven)\b/i;
+/** "Fry 4 min a side, or bake 25 minutes": one of them is done. */
+function twoWays(text: string, plain: string): StepDoubt | undefined {
+  const [first = '', second, ...more] = text.split(
+    /[,;]?\s+(?:-\s+)?or (?:else |alternatively )?(?=(?:bake|roast|fry|saut|simmer|boil|in (?:the|a|an) )\b)/i,
+  );
+  if (second === undefined || more.length > 0 || /\b(?:by hand|in all)\b/i.test(plain)) return undefined;
+  const [a, b] = [withoutNames(first), withoutNames(second)];
+  const apart = (IN_PAN.test(a) && IN_OVEN.test(b)) || (IN_OVEN.test(a) && IN_PAN.test(b));
+  if (!apart || IN_OVEN.test(a) === IN_OVEN.test(b) || durationsIn(`${a} ${b}`).length === 0) return undefined;
+  return {
+    question: 'Two ways are told. Which is it?',
+    choices: [first, `${second.charAt(0).toUpperCase()}${second.slice(1)}`].map((way) => ({
+      label: way.trim(),
+      text: way.trim(),
+    })),
+  };
 }
 
 /** What was done with one thing of a step, told beside it. */

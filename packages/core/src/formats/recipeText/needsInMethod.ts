@@ -59,6 +59,8 @@ const NO_FOOD =
 
 interface AmountIn {
   readonly words: string;
+  /** It is of what was told of before: "the 3 tbsp water", "keeping 500 ml of their water". */
+  readonly known: boolean;
   /** It stands among others of a list. */
   readonly listed: boolean;
   /** It is poured off again. */
@@ -94,6 +96,7 @@ function amountsIn(plain: string): readonly AmountIn[] {
       {
         words,
         poured: !of && POURED_OFF.test(`${clause} ${rest}`),
+        known: /\bthe\s+$/i.test(plain.slice(0, index)) || COMES_TO.test(plain.slice(0, index)),
         listed: AMONG.test(plain.slice(0, index)) && !NO_FOOD.test(words),
         made: AS_MADE.test(words) || COMES_TO.test(plain.slice(0, index)),
       },
@@ -123,7 +126,7 @@ export function needsInMethod(
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
-    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made, listed }) => {
+    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made, listed, known }) => {
       if (!(lines.length === 0 || MEASURED.test(words))) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
@@ -135,13 +138,16 @@ export function needsInMethod(
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
         return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
+      // "With the 3 tbsp water": what was told of before.
+      if (known && wet && lines.length > 0) return [];
       if (stays && wet && (poured || BY_FEEL.test(words))) return [];
       if (stays && poured && /\bwater\b/i.test(words)) return [];
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const own = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       const key = `${amountWords(amount)} ${food.name}`;
       const lineOf =
-        lines.find((line) => line.food?.name === food.name) ?? lines.find(({ text: line }) => own.test(line));
+        lines.find((line) => line.food?.name === food.name) ??
+        lines.find((line) => own.test(line.text) && !(food.facts.kind === 'water' && line.food));
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];

@@ -104,7 +104,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 
 /** Without a word on where, something is cooked where the step before was. */
 const GOES_ON =
-  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b/i;
+  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
   /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */

@@ -91,38 +91,30 @@ function clausesOf(sentence: string): readonly string[] {
  * @example splitMethod(['Rinse. Simmer for 20 minutes. Let stand for 5 minutes.']) // ['Rinse.', 'Simmer for 20 minutes.', 'Let stand for 5 minutes.']
  */
 export function splitMethod(method: readonly string[]): readonly string[] {
-  return method
-    .filter((paragraph) => !HEADER.test(paragraph))
-    .flatMap((paragraph) => {
-      const steps: { text: string; timed: boolean }[] = [];
-      for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
-        const last = steps.at(-1);
-        const timed =
-          durationsIn(text).length > 0 ||
-          leadIn(text) !== undefined ||
-          isPressure(text) ||
-          bareMinutesIn(text).length > 0 ||
-          (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||
-          (/^Then /.test(text) && bareNumberIn(text) !== undefined);
-        // "Add the nuts for the last 5 minutes" happens within the step before.
-        if (
-          last?.timed &&
-          !isPressure(last.text) &&
-          ((!timed && beforeTheEnd(text) !== undefined) || OTHERWISE.test(text))
-        )
-          last.text = `${last.text} ${text}`;
-        else if (last && (isPressure(last.text) ? isRelease(text) && !isPressure(text) : !last.timed && !timed))
-          last.text = `${last.text} ${text}`;
-        else steps.push({ text, timed });
-      }
-      return steps.map(({ text }) => text);
-    })
-    .reduce<string[]>((all, text) => {
-      const before = all.at(-1);
-      if (before !== undefined && OTHERWISE.test(text)) all[all.length - 1] = `${before} ${text}`;
-      else if (before !== undefined && isPressure(before) && isRelease(text) && !isPressure(text))
-        all[all.length - 1] = `${before.replace(/[.\s]*$/, '.')} ${text}`;
-      else all.push(text);
-      return all;
-    }, []);
+  const steps: { text: string; timed: boolean }[] = [];
+  for (const paragraph of method.filter((each) => !HEADER.test(each))) {
+    let begins = true;
+    for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
+      const last = steps.at(-1);
+      const timed =
+        durationsIn(text).length > 0 ||
+        leadIn(text) !== undefined ||
+        isPressure(text) ||
+        bareMinutesIn(text).length > 0 ||
+        (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||
+        (/^Then /.test(text) && bareNumberIn(text) !== undefined);
+      // "Add the nuts for the last 5 minutes" happens within the step before, in whichever paragraph that stands.
+      const within =
+        last !== undefined && last.timed && !isPressure(last.text) && !timed && beforeTheEnd(text) !== undefined;
+      const otherwise = last !== undefined && OTHERWISE.test(text) && (begins || last.timed);
+      const release = last !== undefined && isPressure(last.text) && isRelease(text) && !isPressure(text);
+      const together = last !== undefined && !begins && !isPressure(last.text) && !last.timed && !timed;
+      if (last && release) last.text = `${begins ? last.text.replace(/[.\s]*$/, '.') : last.text} ${text}`;
+      else if (last && (within || otherwise || together)) last.text = `${last.text} ${text}`;
+      else steps.push({ text, timed });
+      // What stands behind "for the last 5 minutes" is a step again.
+      begins = false;
+    }
+  }
+  return steps.map(({ text }) => text);
 }

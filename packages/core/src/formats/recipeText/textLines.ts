@@ -288,16 +288,20 @@ function linesOf(raw: string, first: boolean): readonly string[] {
 export const unwrapped = (lines: readonly string[]): readonly string[] => {
   // Who writes all in small letters begins a step with one, too: with what hands do.
   const filled = lines.filter(Boolean);
-  const small = filled.filter((line) => /^\p{Ll}/u.test(line)).length * 3 > filled.length * 2;
-  const begins = (line: string) => small && isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '');
+  const small = !filled.some((line) => /^\P{L}*\p{Lu}/u.test(line));
+  const begins = (line: string, before: string) =>
+    small && (before.length < PAPER || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? ''));
   return lines.reduce<string[]>((all, line) => {
     const before = all.at(-1);
-    if (before !== undefined && goesOn(before, line) && !begins(line)) all[all.length - 1] = `${before} ${line}`.trim();
+    if (before !== undefined && goesOn(before, line) && !begins(line, before.split('\n').at(-1) ?? before))
+      all[all.length - 1] = `${before} ${line}`.trim();
     else all.push(line);
     return all;
   }, []);
 };
 
+/** What a small hand writes is shorter than the paper is wide, where a step ends. */
+const PAPER = 55;
 /** Only what is about as wide as a column of print was broken by it. */
 const COLUMN = 25;
 const goesOn = (before: string, line: string): boolean =>
