@@ -22,6 +22,8 @@ const LONGEST_H = 24;
 /** The evening before. Common practice, no published source. */
 const EVENING = { least: 8, most: 14 };
 
+const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
+
 export interface SaidLead {
   /** Undefined: it is begun ahead, and nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
@@ -47,6 +49,9 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
   // "At least 4 hours or up to 2 days"
   if (days && first && first.end < days.index && first.to >= LEAD_FROM_H * 60)
     return { hours: { least: first.from / 60, most: daysOf(days).to * 24 } };
+  // "For an hour or up to a day", "min 30 min, max 2 days": the shorter will do, in the session.
+  if (days && first && first.end < days.index && SHORTER_DOES.test(plain.slice(first.end, days.index)))
+    return undefined;
   if (days) {
     const { from, to } = daysOf(days);
     return { hours: { least: from * 24, most: to * 24 + 12 } };

@@ -25,7 +25,7 @@ const THICKENS =
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
 /** What waits by itself off the heat. */
 const STANDS =
-  /\b(?:rest|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|gel\b|gels\b|thaw|defrost|shut|off (?:the )?heat|slow cooker|by itself)/i;
+  /\b(?:rest|let (?:it |them )?steam|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|gel\b|gels\b|thaw|defrost|shut|off (?:the )?heat|slow cooker|by itself)/i;
 
 /** Nobody's hands are on one thing so long, unless it is this. */
 const LONG = 15;
@@ -292,6 +292,8 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         { label: 'no, leave it out', text: '' },
       ],
     };
+  if (!step.timed && BY_ITSELF_IN.has(step.station ?? ''))
+    return { question: 'How long?', choices: minutesOf(text, [3, 10, 20, 40]) };
   // It speaks of minutes, and how many was not understood.
   if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
@@ -311,6 +313,9 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
+
+/** These are set to a time, or need one. */
+const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);
 
 /** In a pan, or in an oven. */
 const IN_PAN = /\b(?:fry|saut[eé]|pan|hob|stove|griddle|simmer|boil)\b/i;

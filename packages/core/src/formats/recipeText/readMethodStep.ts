@@ -62,7 +62,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const ON_PAN = /\bbak\w+\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -216,7 +216,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
           : last !== undefined && time.to > last
             ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
             : { needs: 'nobody' };
-  const known = said ?? goesOn?.celsius ?? heated;
+  const known = said ?? (goesOn?.station === 'oven' ? thenAt(plain) : undefined) ?? goesOn?.celsius ?? heated;
   const celsius = station === 'oven' ? (known ?? OVEN_C) : undefined;
   return {
     text,
@@ -268,6 +268,15 @@ function celsiusIn(plain: string): number | undefined {
   return heat[2]?.toUpperCase() === 'F' || Number(heat[1]) > HOTTEST_C
     ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN
     : Number(heat[1]);
+}
+
+/** "Then 180 dry 10": as hot as that, in the oven where it is. */
+function thenAt(plain: string): number | undefined {
+  const said =
+    /^then (?:at |up to |down to |(?:turn )?(?:it )?(?:up|down) to )?([12]\d[05])\b(?!\s*(?:g|ml|min))/i.exec(
+      plain,
+    )?.[1];
+  return said === undefined ? undefined : Number(said);
 }
 
 /** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */

@@ -113,6 +113,12 @@ export function readRecipeText(text: string): RecipeText {
       portions = said;
       continue;
     }
+    // "Makes 16 · serves 4": eaters count, and not pieces.
+    const eaters = part === 'method' ? undefined : /^(?:serves|feeds):? (\d+)$/i.exec(line)?.[1];
+    if (eaters !== undefined) {
+      portions = Number(eaters);
+      continue;
+    }
     if (ABOUT.test(line.replace(BULLET, '')) || TELLS.test(line.replace(BULLET, ''))) {
       portions ??= portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
