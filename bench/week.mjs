@@ -60,7 +60,7 @@ async function fill(url, kitchen) {
 /** From asking to four weeks on the screen, as often as asked. */
 async function suggestions(page, url) {
   await page.goto(`${url}/week/suggest`);
-  await page.locator('.suggested-card').nth(3).waitFor();
+  await page.locator('.suggested-card').first().waitFor();
   await page.locator('.suggested[aria-busy=false]').waitFor();
   return page.evaluate(async (rounds) => {
     const took = [];

@@ -193,6 +193,12 @@ export async function goOn(page: Page): Promise<void> {
   }
 }
 
+/** What a suggested week may be good at: each is said of one card, and a card may be best at several. */
+const GOOD_AT = ['least waste', 'least work', 'cheapest', 'most variety'];
+export async function weeksShown(page: Page, patience = {}): Promise<void> {
+  for (const name of GOOD_AT) await expect(page.getByRole('region', { name })).toBeVisible(patience);
+}
+
 /** Suggested weeks stay as they are once a finger is on one: no better one takes its place while it is read. */
 export async function keepStill(page: Page): Promise<void> {
   await page.locator('.suggested-card h2').first().click();

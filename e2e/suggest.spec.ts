@@ -3,14 +3,14 @@ import type { CostState, KitchenState, LotState, StoredRecipe, WeekState } from 
 import { addDays } from '@kestrel-ridge/core/quantity';
 import { missingOf, viewOf } from '@kestrel-ridge/core/view';
 import type { Page } from '@playwright/test';
-import { expect, keepStill, test } from './kitchen.ts';
+import { expect, keepStill, test, weeksShown } from './kitchen.ts';
 
 const PATIENT = { timeout: 90_000 };
 
-/** Four weeks, while they still get better. */
+/** Weeks that are good at four things, while they still get better. */
 async function weeks(page: Page, url: string) {
   await page.goto(`${url}/week/suggest`);
-  await expect(page.locator('.suggested-card')).toHaveCount(4, PATIENT);
+  await weeksShown(page, PATIENT);
   await shown(page);
 }
 /** Weeks that answer what was asked last, whether or not they still get better. */
@@ -160,7 +160,7 @@ test('with a trip every Tuesday nothing is cooked before it that would have to b
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText(/Kept/).first()).toBeVisible();
   await page.goto(`${hut.url}/week/suggest`);
-  await expect(page.locator('.suggested-card')).toHaveCount(4, PATIENT);
+  await weeksShown(page, PATIENT);
   // What the demo has set for the week asks for something that is not there.
   await page.getByLabel('keep the meals that are set').uncheck();
   await shown(page);
@@ -214,7 +214,7 @@ test('a menu for four weeks: a dish is kept on it, another left off, a week kept
     .allTextContents();
   expect(mains.length).toBeGreaterThan(0);
   await page.getByRole('button', { name: 'Plates round these' }).click();
-  await expect(page.locator('.suggested-card')).toHaveCount(4, PATIENT);
+  await weeksShown(page, PATIENT);
   for (const main of mains) await expect(page.getByRole('button', { name: `Unlock ${main}` })).toBeVisible();
   await shown(page);
   await page.getByRole('button', { name: 'Take this week' }).first().click();

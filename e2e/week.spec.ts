@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { dayIn, expect, keepStill, sayOfWeek as line, test, type Served } from './kitchen.ts';
+import { dayIn, expect, keepStill, sayOfWeek as line, test, type Served, weeksShown } from './kitchen.ts';
 
 const undo = (page: Page) => page.locator('.last-change').getByRole('button', { name: 'Undo' });
 
@@ -24,8 +24,7 @@ test('a week is suggested, each part of its score told; what is locked stays; it
   page,
 }) => {
   await page.goto(`${hut.url}/week/suggest`);
-  const cards = page.locator('.suggested-card');
-  await expect(cards).toHaveCount(4);
+  await weeksShown(page);
   await keepStill(page);
   const least = page.getByRole('region', { name: 'least waste' });
   await least.getByText(/How it is scored/).click();

@@ -57,7 +57,7 @@ export const beginningSteps = ({ week, lots, recipes, batches, session }: Kitche
     key: 'week',
     name: 'First week',
     heading: 'See a first week',
-    text: 'Four weeks are suggested from what is here. Take one, or put your own together.',
+    text: 'Weeks are suggested from what is here. Take one, or put your own together.',
     to: '/week/suggest',
     action: 'Suggest a week',
     done: batches.length > 0,

@@ -53,7 +53,7 @@ const HELP: Readonly<Record<string, Said>> = {
     ],
   },
   '/week/suggest': {
-    what: 'Four weeks that can be cooked with what is here, each good at something else.',
+    what: 'Weeks that can be cooked with what is here, each good at something else.',
     example: 'Write “not soup again” into the line: the weeks are looked for anew, without soup.',
   },
   '/scale': {

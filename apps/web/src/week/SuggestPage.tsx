@@ -14,6 +14,7 @@ import { WeekWishes } from './WeekWishes.tsx';
 import { WhatCounts } from './WhatCounts.tsx';
 import { WithoutDish } from './WithoutDish.tsx';
 import './suggest.css';
+import { cardsOf, goodAtWords, weeksHead } from './suggestWords.ts';
 import { usePlannable } from './usePlannable.ts';
 import { useSuggested, type Found } from './useSuggested.ts';
 import { useDishWork } from './useDishWork.ts';
@@ -62,9 +63,10 @@ function Suggest({ view }: { view: KitchenView }) {
   const breaks = useCallback((of: Found['ask'], week: Suggested) => judged(of, week).breaks.length, [judged]);
   const { found, busy, looking, still, failed, hold } = useSuggested(ask, pulled, seed, breaks);
 
+  const cards = useMemo(() => cardsOf(found?.weeks ?? []), [found]);
   const judgedOf = useMemo(
-    () => new Map((found?.weeks ?? []).map((week) => [week.goodAt, judged(found?.ask ?? ask, week)])),
-    [found, judged, ask],
+    () => new Map(cards.map(({ week }) => [week.goodAt, judged(found?.ask ?? ask, week)])),
+    [cards, found, judged, ask],
   );
   const afters = useMemo(() => new Map([...judgedOf].map(([week, { tried }]) => [week, tried.after])), [judgedOf]);
   const planned = usePlannable(afters);
@@ -118,11 +120,11 @@ function Suggest({ view }: { view: KitchenView }) {
     say({ wish: 'without', recipes: [recipe], words: `without ${names.get(recipe) ?? ''}` });
   };
   // What cannot be planned is never offered.
-  const shown = found.weeks.filter(({ goodAt }) => planned.get(goodAt) !== null);
+  const shown = cards.filter(({ week }) => planned.get(week.goodAt) !== null);
   return (
     <main className="page">
       <div className="page-head">
-        <h1>Four weeks, each good at something</h1>
+        <h1>{weeksHead(shown.length)}</h1>
         <p>
           Plates that feed, from what must be used, what is in the freezer, what everybody may eat, your hands and your
           budget. Say what should be otherwise, or lock what you want to keep; nothing changes before you take one.
@@ -186,9 +188,10 @@ function Suggest({ view }: { view: KitchenView }) {
         />
       )}
       <div className="suggested" aria-busy={busy} onPointerDownCapture={hold} onKeyDownCapture={hold}>
-        {shown.map((week) => (
+        {shown.map(({ week, goodAt }) => (
           <SuggestedCard
             key={week.goodAt}
+            title={goodAtWords(goodAt)}
             view={view}
             ask={found.ask}
             week={week}

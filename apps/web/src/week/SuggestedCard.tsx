@@ -45,6 +45,7 @@ const CANNOT: Readonly<Partial<Record<JudgedWeek['breaks'][number], string>>> = 
 
 /** One suggested week: what it is good at, what is cooked and why, what is eaten when, and the parts of its score. */
 export function SuggestedCard({
+  title,
   view,
   ask,
   week,
@@ -56,6 +57,8 @@ export function SuggestedCard({
   isLocked,
   take,
 }: {
+  /** All that it is best at. */
+  title: string;
   view: KitchenView;
   ask: Omit<WeekAsk, 'weights'>;
   week: SuggestedWeek;
@@ -101,8 +104,8 @@ export function SuggestedCard({
     })),
   );
   return (
-    <section className="suggested-card" aria-label={goodAt}>
-      <h2>{goodAt}</h2>
+    <section className="suggested-card" aria-label={title}>
+      <h2>{title}</h2>
       <dl className="suggested-figures">
         {all.of > 0 && (
           <>

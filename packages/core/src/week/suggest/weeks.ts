@@ -2,7 +2,7 @@ import type { Weights, WeekAsk } from './ask.ts';
 import { flat } from './flatDraft.ts';
 import { weekFold } from './fold.ts';
 import { PROFILES, type Profile } from './profiles.ts';
-import { scoreOf, type Draft } from './score.ts';
+import { scoreOf, type Draft, type ScoreParts } from './score.ts';
 import { suggestWeek, told, type Suggested } from './suggest.ts';
 
 export interface SuggestedWeek extends Suggested {
@@ -89,8 +89,17 @@ export function weekGoodAt(search: WeekSearch): SuggestedWeek {
 
 /** So much worse a week may be to be shown beside another of the same dishes. */
 const AS_GOOD = 1.03;
+/** So much worse, where it is at least as good at what it is shown for as every week beside it: four weeks are there to choose from. */
+const STILL_GOOD = 1.2;
 const ASKED = 6;
 const dishesIn = ({ sizes }: Draft): string => sizes.flatMap((size, c) => (size > 0 ? [c] : [])).join(' ');
+/** What a week is good at, among the parts of its score. */
+const OWN_PART = {
+  'least waste': 'waste',
+  'least work': 'hands',
+  cheapest: 'cost',
+  'most variety': 'repeats',
+} as const satisfies Record<Profile, keyof ScoreParts>;
 
 /** Of all that were found, for each thing the one that is best at it; of two as good, the one that is not shown already. */
 export function bestOfEach(
@@ -101,11 +110,15 @@ export function bestOfEach(
   breaks: (week: Suggested) => number = () => 0,
 ): readonly SuggestedWeek[] {
   const shown = new Set<string>();
-  return (Object.keys(PROFILES) as Profile[]).map((goodAt): SuggestedWeek => {
+  const weeks: SuggestedWeek[] = [];
+  for (const goodAt of Object.keys(PROFILES) as Profile[]) {
     const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
     const fold = weekFold(own);
     const sorted = known
-      .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
+      .map((draft) => {
+        const parts = fold(flat(draft));
+        return { draft, part: parts[OWN_PART[goodAt]], score: scoreOf(parts, own) };
+      })
       .sort((a, b) => a.score - b.score);
     const [first] = sorted;
     if (!first) throw new Error('No week was tried.');
@@ -117,17 +130,16 @@ export function bestOfEach(
       const here = broken(each);
       if (here < least) [best, least] = [each, here];
     }
-    const other = sorted.find(
-      (each) =>
-        each.score >= best.score &&
-        each.score <= best.score * AS_GOOD &&
-        !shown.has(dishesIn(each.draft)) &&
-        broken(each) <= least,
-    );
+    const unseen = sorted.filter((each) => each.score >= best.score && !shown.has(dishesIn(each.draft)));
+    const part = Math.min(...weeks.map(({ parts }) => parts[OWN_PART[goodAt]]));
+    const other =
+      unseen.find((each) => each.score <= best.score * AS_GOOD && broken(each) <= least) ??
+      unseen.find((each) => each.score <= best.score * STILL_GOOD && each.part <= part && broken(each) <= least);
     const { draft } = other ?? best;
     shown.add(dishesIn(draft));
-    return { goodAt, ...told(own, draft) };
-  });
+    weeks.push({ goodAt, ...told(own, draft) });
+  }
+  return weeks;
 }
 
 /** A week for each thing that a week may be good at, each taking from all that was found for the others. */

@@ -1,0 +1,26 @@
+import type { Profile, SuggestedWeek } from '@kestrel-ridge/core/week';
+
+/** A week with all that it is best at. */
+export interface WeekCard {
+  readonly week: SuggestedWeek;
+  readonly goodAt: readonly Profile[];
+}
+
+/** One card a week: what is best at several things is shown once, and says so. */
+export function cardsOf(weeks: readonly SuggestedWeek[]): readonly WeekCard[] {
+  const drafts = [...new Set(weeks.map(({ draft }) => draft))];
+  return drafts.flatMap((draft) => {
+    const same = weeks.filter((each) => each.draft === draft);
+    const [week] = same;
+    return week ? [{ week, goodAt: same.map(({ goodAt }) => goodAt) }] : [];
+  });
+}
+
+const LIST = new Intl.ListFormat('en');
+/** What a week is good at: "least waste and cheapest". */
+export const goodAtWords = (goodAt: readonly Profile[]): string => LIST.format(goodAt);
+
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four'];
+/** Over the weeks that are shown. */
+export const weeksHead = (n: number): string =>
+  `${NUMBERS[n] ?? n} ${n === 1 ? 'week' : 'weeks'}, ${n > 1 ? 'each ' : ''}good at something`;
