@@ -4,6 +4,12 @@ declare module 'jstat' {
     inv(p: number, ...parameters: number[]): number;
     pdf(x: number, ...parameters: number[]): number;
   }
-  const jstat: { readonly jStat: { readonly normal: Distribution; readonly studentt: Distribution } };
+  /** Least squares of what was measured over rows of what it is drawn from. */
+  interface Models {
+    readonly ols: (y: readonly number[], x: readonly (readonly number[])[]) => { readonly coef: readonly number[] };
+  }
+  const jstat: {
+    readonly jStat: { readonly normal: Distribution; readonly studentt: Distribution; readonly models: Models };
+  };
   export default jstat;
 }

@@ -13,7 +13,7 @@ const equipment: Equipment = {
   altitudeM: 1180,
   ovens: [{ racks: 3, preheatMinutes: 12, trayCm2: 1500 }],
 };
-const expand = (sizes: readonly number[], cooks = 1): SessionTasks =>
+const expand = (sizes: readonly number[], cooks = 1, kitchen = equipment): SessionTasks =>
   expandSession(
     's',
     STARTER_RECIPES.flatMap((recipe, n) =>
@@ -21,7 +21,7 @@ const expand = (sizes: readonly number[], cooks = 1): SessionTasks =>
         ? [{ id: recipe.component.kind, scaled: scaleBatch(recipe, new Fraction(sizes[n]), foods, equipment) }]
         : [],
     ),
-    equipment,
+    kitchen,
     cooks,
   );
 const demo = expand([16, 10, 12, 14, 8]);
@@ -35,6 +35,22 @@ test('the cycle of the sealed cooker is taken apart: load, come up, hold, natura
       ['load', 'come up', 'hold', 'natural', 'vent', 'empty', 'kettle'].map((stage) => `${load} ${stage}`),
     ),
   );
+});
+
+test('a cooker of which a line is known comes up by it: so many times the book’s minutes, and what is the same for every load', () => {
+  const up = ({ about }: typeof demo) =>
+    Object.values(about).find((task) => task.batch === 'grain' && task.stage === 'come up');
+  const book = up(demo)?.bookMinutes ?? 0;
+  const own = up(
+    expand([16, 10, 12, 14, 8], 1, {
+      ...equipment,
+      own: { comeUpTimes: { value: 1.1, plusMinutes: 4, source: 'this kitchen, 9 loads' } },
+    }),
+  );
+  expect(own?.window.expected).toBe(Math.ceil(1.1 * book + 4));
+  // What the book says stays beside it: learning never learns from itself.
+  expect(own?.bookMinutes).toBe(book);
+  expect(own?.because?.parts?.at(-1)).toMatchObject({ figure: '× 1.10 + 4 min', source: 'this kitchen, 9 loads' });
 });
 
 test('minutes at pressure are lengthened for the hut: 9 min at 1180 m are 9.87, said as 10', () => {

@@ -136,6 +136,9 @@ class OwnTimesDto {
   @Figure('figure of this kitchen', 0.2, 5, 'times the book’s') value: number;
   @ApiProperty() @IsString() @Length(1, 80) source: string;
 }
+class OwnLineDto extends OwnTimesDto {
+  @Perhaps(Figure('minutes on top', -60, 120, 'minutes')) plusMinutes?: number;
+}
 class GrainLossDto {
   @IsOptional() @Nested() @Type(() => OwnLossDto) 'sealed cooker'?: OwnLossDto;
   @IsOptional() @Nested() @Type(() => OwnLossDto) hob?: OwnLossDto;
@@ -143,8 +146,8 @@ class GrainLossDto {
 }
 class OwnFiguresDto {
   @IsOptional() @Nested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
-  @IsOptional() @Nested() @Type(() => OwnTimesDto) comeUpTimes?: OwnTimesDto;
-  @IsOptional() @Nested() @Type(() => OwnTimesDto) releaseTimes?: OwnTimesDto;
+  @IsOptional() @Nested() @Type(() => OwnLineDto) comeUpTimes?: OwnLineDto;
+  @IsOptional() @Nested() @Type(() => OwnLineDto) releaseTimes?: OwnLineDto;
   @IsOptional() @Nested() @Type(() => OwnTimesDto) handsTimes?: OwnTimesDto;
 }
 

@@ -1,4 +1,13 @@
-import { CLAIMED_FROM, canGoBy, goneBy, sameFigure, type LearnSaid, type SeenAs } from '@kestrel-ridge/core/learn';
+import {
+  CLAIMED_FROM,
+  asOwn,
+  canGoBy,
+  goneBy,
+  isGoneBy,
+  sameFigure,
+  type LearnSaid,
+  type SeenAs,
+} from '@kestrel-ridge/core/learn';
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { whatItChanges, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Input, Space } from 'antd';
@@ -66,12 +75,14 @@ function RestsOn({
   said: readonly LearnSaid[];
 }) {
   const says = useSaysOfLearned(view);
-  const { key, seen, setAside, n, value } = figure;
+  const { key, seen, setAside, n } = figure;
+  const own = useMemo(() => asOwn(figure), [figure]);
   const now = goneBy(view.kitchen.equipment, key);
   const usable = canGoBy(key) && n >= CLAIMED_FROM;
+  const isGone = isGoneBy(view.kitchen.equipment, key, own);
   const would = useMemo(
-    () => (usable && value !== now.value ? changeWords(whatItChanges(view, key, figure)) : undefined),
-    [usable, value, now.value, view, key, figure],
+    () => (usable && !isGone ? changeWords(whatItChanges(view, key, own)) : undefined),
+    [usable, isGone, view, key, own],
   );
   const wordOn = (sighting: SeenAs) =>
     said.find(
@@ -88,8 +99,8 @@ function RestsOn({
     <div className="rests-on">
       {would && <p>{would}</p>}
       <Space wrap>
-        {usable && value !== now.value && (
-          <Button type="primary" onClick={() => void says.goBy(key, figure)}>
+        {usable && !isGone && (
+          <Button type="primary" onClick={() => void says.goBy(key, own)}>
             Plan with it
           </Button>
         )}

@@ -56,6 +56,24 @@ test('what is learned stands beside the book, with how sure it is, what plans ca
   ]);
 });
 
+test('a cooker is told by its line: what comes on top, and what that makes of its smallest and largest load', () => {
+  const line = (plusMinutes: number) => ({
+    times: 1.05,
+    plusMinutes,
+    loads: [
+      { bookMinutes: 10, minutes: 12.5, least: 11.8, most: 13.2 },
+      { bookMinutes: 30, minutes: 33.5, least: 32, most: 35 },
+    ],
+  });
+  const told = (plusMinutes: number) =>
+    teachings(view, learned(figure('come up', '', 1.04, 6, { line: line(plusMinutes) }))).claimed.map(
+      ({ here, likely }) => [here, likely],
+    );
+  expect(told(2.2)).toEqual([['1.05 times and 2 min more', '12 to 13 min for 10, 32 to 35 for 30']]);
+  expect(told(-1)).toEqual([['1.05 times and 1 min less', '12 to 13 min for 10, 32 to 35 for 30']]);
+  expect(told(0.3)[0]?.[0]).toBe('1.05 times');
+});
+
 test('what somebody has said something of stays in sight, however seldom it was seen', () => {
   const out = figure('release', '', 1, 1, { seen: [{ ...seen, takenOut: 'a tap was forgotten' }] });
   const back = figure('hands', '', 1, 0, { seen: [], setAside: 40 });

@@ -1,5 +1,13 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { CLAIMED_FROM, canGoBy, goneBy, stepOf, type FigureKey, type LearnedFigure } from '@kestrel-ridge/core/learn';
+import {
+  CLAIMED_FROM,
+  canGoBy,
+  goneBy,
+  stepOf,
+  type CookerLine,
+  type FigureKey,
+  type LearnedFigure,
+} from '@kestrel-ridge/core/learn';
 import { learnedFor, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
@@ -20,10 +28,33 @@ export interface Teaching {
 /** What is nearer to the book than this is the book's; and what is a little further off, while the book may well be right. */
 const SAME = 0.02;
 const NEARLY_SAME = 0.06;
+/** Minutes that make a difference to a plan. */
+const SOME = 0.5;
 const isTheBooks = (value: number, { least, most }: { readonly least: number; readonly most: number }): boolean =>
   Math.abs(value - 1) < SAME || (Math.abs(value - 1) < NEARLY_SAME && least <= 1 && most >= 1);
 
 const times = (value: number): string => `${value.toFixed(2)} times`;
+
+/** "1.05 times and 2 min more" */
+export function lineWords({
+  value,
+  plusMinutes = 0,
+}: {
+  readonly value: number;
+  readonly plusMinutes?: number;
+}): string {
+  const plus = Math.round(plusMinutes);
+  return plus === 0 ? times(value) : `${times(value)} and ${Math.abs(plus)} min ${plus > 0 ? 'more' : 'less'}`;
+}
+
+/** Of the smallest and the largest load: "12 min instead of 10, 34 instead of 30" */
+export const loadsWords = ({ loads }: CookerLine): string =>
+  loads
+    .map(({ bookMinutes, least, most }, n) => {
+      const [from, to] = [Math.round(least), Math.round(most)];
+      return `${from === to ? from : `${from} to ${to}`}${n === 0 ? ' min' : ''} for ${Math.round(bookMinutes)}`;
+    })
+    .join(', ');
 
 /** All that is learned and claimed: what plans can go by first, and the surest first; and how much more is seen, but too seldom yet. */
 export function teachings(
@@ -75,6 +106,11 @@ function isWorthTelling(view: KitchenView, figure: LearnedFigure): boolean {
   // Of a step the book is right while its minutes are.
   const book = figure.seen[0]?.bookMinutes ?? 0;
   if (kind === 'step' && Math.round(book * figure.value) === Math.round(book)) return false;
+  // Of a cooker's line: the book may be right for all loads together, and wrong for a small one.
+  if (
+    figure.line?.loads.some(({ bookMinutes, least, most }) => bookMinutes < least - SOME || bookMinutes > most + SOME)
+  )
+    return true;
   return !isTheBooks(figure.value, figure);
 }
 
@@ -104,13 +140,13 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
   return {
     ...base,
     book: key.kind === 'come up' || key.kind === 'release' ? 'as heat alone says' : 'as recipes say',
-    here: times(value),
-    likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+    here: figure.line ? lineWords({ value: figure.line.times, plusMinutes: figure.line.plusMinutes }) : times(value),
+    likely: figure.line ? loadsWords(figure.line) : `${least.toFixed(2)} to ${most.toFixed(2)}`,
     used:
       key.kind === 'cook'
         ? 'told, not planned with'
         : now.own
-          ? `plans go by ${times(now.value)}`
+          ? `plans go by ${lineWords(now)}`
           : 'plans go by the book',
     to: '/kitchen',
   };

@@ -1,4 +1,5 @@
-import { goingBy, type FigureKey, type LearnedFigure, type SeenAs } from '@kestrel-ridge/core/learn';
+import type { OwnLine } from '@kestrel-ridge/core/kitchen';
+import { goingBy, type FigureKey, type SeenAs } from '@kestrel-ridge/core/learn';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useCommand } from '../app/useCommand.ts';
 import { newId } from '../parts/newId.ts';
@@ -10,7 +11,7 @@ export function useSaysOfLearned({ kitchen }: Pick<KitchenView, 'kitchen'>) {
   const send = useCommand();
   const unsaid = (id: string) => ({ path: `learned/said/${id}/back`, body: {}, touches: TOUCHES });
   return {
-    goBy: (key: FigureKey, figure: LearnedFigure | undefined) =>
+    goBy: (key: FigureKey, figure: OwnLine | undefined) =>
       send({
         path: '',
         method: 'PUT',

@@ -2,14 +2,22 @@ import type { Scoop, Sourced, UnitSystem } from '../quantity/index.ts';
 import type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
 import type { Person } from './person.ts';
 
+/** So many times the book's minutes, and minutes that come on top of every load, be it large or small. */
+export interface OwnLine extends Sourced<number> {
+  readonly plusMinutes?: number;
+}
+/** @example byOwnLine(20, { value: 1.1, plusMinutes: 2, source: 'this kitchen, 9 loads' }) // => 24 */
+export const byOwnLine = (bookMinutes: number, own: OwnLine | undefined): number =>
+  Math.max(0, bookMinutes * (own?.value ?? 1) + (own?.plusMinutes ?? 0));
+
 /** What this kitchen measured for itself. A figure stands before the book's. */
 export interface OwnFigures {
   /** mL of water that leave one pot while a grain cooks, by how it is cooked. */
   readonly grainLossMl?: Readonly<Partial<Record<GrainPot, Sourced<number>>>>;
   /** How the sealed cooker's minutes of coming up stand to what heat alone says: 1.2 is a fifth longer. */
-  readonly comeUpTimes?: Sourced<number>;
+  readonly comeUpTimes?: OwnLine;
   /** The same of its natural release. */
-  readonly releaseTimes?: Sourced<number>;
+  readonly releaseTimes?: OwnLine;
   /** How minutes of hands stand to those of the recipes. */
   readonly handsTimes?: Sourced<number>;
 }

@@ -1,5 +1,15 @@
 import { seeded } from '../quantity/index.ts';
-import { figuresOf, type FigureKey, type FigureKind, type LearnSaid, type Sighting } from './index.ts';
+import { STARTING_EQUIPMENT, byOwnLine } from '../kitchen/index.ts';
+import {
+  asOwn,
+  figuresOf,
+  goingBy,
+  isGoneBy,
+  type FigureKey,
+  type FigureKind,
+  type LearnSaid,
+  type Sighting,
+} from './index.ts';
 
 const seen = (figure: FigureKey, value: number, at: number, more: Partial<Sighting> = {}): Sighting => ({
   figure,
@@ -127,3 +137,22 @@ test.each(SPREADS)(
     expect(widths.many / widths.few / expected).toBeLessThan(1.2);
   },
 );
+
+test('of three loads on the sealed cooker has a line: what is the same for all of them comes on top, and plans go by both', () => {
+  const UP: FigureKey = { kind: 'come up', of: '' };
+  const loads = (books: readonly number[]) =>
+    books.map((bookMinutes, n) => {
+      const minutes = 4 + 1.1 * bookMinutes;
+      return seen(UP, minutes / bookMinutes, n + 1, { minutes, bookMinutes });
+    });
+  expect(figure(loads([10, 30]), UP)?.line).toBeUndefined();
+  const told = figure(loads([10, 12, 15, 18, 22, 26, 30, 34, 38]), UP);
+  if (!told?.line) throw new Error('no line');
+  const { times, plusMinutes, loads: ends } = told.line;
+  expect(ends.map(({ bookMinutes }) => bookMinutes)).toEqual([10, 38]);
+  for (const { bookMinutes, minutes } of ends) expect(Math.abs(minutes - 4 - 1.1 * bookMinutes)).toBeLessThan(0.5);
+  const equipment = goingBy(STARTING_EQUIPMENT, UP, asOwn(told));
+  expect(byOwnLine(50, equipment.own?.comeUpTimes)).toBeCloseTo(times * 50 + plusMinutes, 9);
+  expect(isGoneBy(equipment, UP, asOwn(told))).toBe(true);
+  expect(isGoneBy(goingBy(equipment, UP, undefined), UP, asOwn(told))).toBe(false);
+});

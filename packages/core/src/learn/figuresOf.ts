@@ -1,6 +1,7 @@
 import { learned, type Learned, type Observed } from './learned.ts';
 import { paceOf, type Pace } from './paceOf.ts';
-import { outliersOf, type Observation } from './posterior.ts';
+import { lineOf, type LinePrior } from './line.ts';
+import { CLAIMED_FROM, outliersOf, type Observation } from './posterior.ts';
 import { sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
 import type { LearnSaid } from './said.ts';
 
@@ -18,9 +19,26 @@ export interface LearnedFigure extends Learned {
   readonly seen: readonly SeenAs[];
   /** Sightings from before it was set back to the book. */
   readonly setAside: number;
+  /** Of the sealed cooker: the line that is fitted to its loads, so that one that was never cooked is told too. */
+  readonly line?: CookerLine;
   /** Of hands: how sessions and steps differ, for rehearsals. */
   readonly pace?: Pace;
 }
+
+/** So many times the book's minutes and so many on top, and what that makes of the smallest and the largest load that was seen. */
+export interface CookerLine {
+  readonly times: number;
+  readonly plusMinutes: number;
+  readonly loads: readonly {
+    readonly bookMinutes: number;
+    readonly minutes: number;
+    readonly least: number;
+    readonly most: number;
+  }[];
+}
+
+/** A cooker's loads are off the book's line by what of the power arrives, and by a few minutes of their own. Common practice, no published source. */
+const COOKER_LINE: LinePrior = { besideSpread: 3, timesSpread: 0.2, noise: 1.5 };
 
 /** So many of what a figure rests on are shown. */
 const SHOWN = 40;
@@ -113,7 +131,32 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
     .sort((a, b) => b.at - a.at);
   const nothing: Learned = { value: mean, source: 'the book', n: 0, least: mean, most: mean, from: mean, to: mean };
   const pace = key.kind === 'hands' ? { pace: paceOf(counted.filter((sighting) => !off.has(sighting))) } : {};
-  return { ...(told ?? nothing), ...pace, key, seen: seen.slice(0, SHOWN), setAside: sightings.length - kept.length };
+  const loads = key.kind === 'come up' || key.kind === 'release' ? counted.filter((each) => !off.has(each)) : [];
+  const line = loads.length >= CLAIMED_FROM ? { line: cookerLine(loads) } : {};
+  return {
+    ...(told ?? nothing),
+    ...pace,
+    ...line,
+    key,
+    seen: seen.slice(0, SHOWN),
+    setAside: sightings.length - kept.length,
+  };
+}
+
+function cookerLine(loads: readonly Sighting[]): CookerLine {
+  const { beside, times, at } = lineOf(
+    COOKER_LINE,
+    loads.map(({ bookMinutes, minutes }) => ({ book: bookMinutes, real: minutes })),
+  );
+  const books = loads.map(({ bookMinutes }) => bookMinutes);
+  return {
+    times: Math.round(times * 1000) / 1000,
+    plusMinutes: Math.round(beside * 10) / 10,
+    loads: [...new Set([Math.min(...books), Math.max(...books)])].map((bookMinutes) => {
+      const { value, least, most } = at(bookMinutes);
+      return { bookMinutes, minutes: value, least: Math.max(0, least), most };
+    }),
+  };
 }
 
 /** What speaks: every sighting for itself; of one voice together, their mean. */

@@ -1,5 +1,6 @@
-import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, ovenName, type Equipment } from '../kitchen/index.ts';
-import type { Sourced } from '../quantity/index.ts';
+import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, ovenName, type Equipment, type OwnLine } from '../kitchen/index.ts';
+import type { LearnedFigure } from './figuresOf.ts';
+
 import type { FigureKey } from './sighting.ts';
 
 /** Of these a plan can go by the kitchen's own figure. */
@@ -11,9 +12,13 @@ export const canGoBy = ({ kind }: FigureKey): boolean => (PLANNED_BY as readonly
 export function goneBy(
   equipment: Equipment,
   { kind, of }: FigureKey,
-): { readonly value: number; readonly own: boolean } {
+): { readonly value: number; readonly plusMinutes?: number; readonly own: boolean } {
   const { own = {}, ovens } = equipment;
-  const said = (figure: Sourced<number> | undefined) => ({ value: figure?.value ?? 1, own: figure !== undefined });
+  const said = (figure: OwnLine | undefined) => ({
+    value: figure?.value ?? 1,
+    ...(figure?.plusMinutes === undefined ? {} : { plusMinutes: figure.plusMinutes }),
+    own: figure !== undefined,
+  });
   const oven = ovens.find((_, n) => ovenName(n) === of);
   switch (kind) {
     case 'come up':
@@ -36,12 +41,26 @@ export function goneBy(
   }
 }
 
+/** What plans would go by of a learned figure: the line that is fitted, where there is one. */
+export const asOwn = ({ value, source, line }: Pick<LearnedFigure, 'value' | 'source' | 'line'>): OwnLine =>
+  line ? { value: line.times, plusMinutes: line.plusMinutes, source } : { value, source };
+
+/** Do plans go by this already? */
+export const isGoneBy = (equipment: Equipment, key: FigureKey, own: OwnLine): boolean => {
+  const now = goneBy(equipment, key);
+  return now.value === own.value && (now.plusMinutes ?? 0) === (own.plusMinutes ?? 0);
+};
+
 /**
  * The kitchen going by a figure of its own from now on; `figure` undefined: by the book again.
  * @example goingBy(equipment, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }).own?.handsTimes
  */
-export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: Sourced<number> | undefined): Equipment {
-  const said = figure && { value: figure.value, source: figure.source };
+export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: OwnLine | undefined): Equipment {
+  const said = figure && {
+    value: figure.value,
+    source: figure.source,
+    ...(figure.plusMinutes === undefined ? {} : { plusMinutes: figure.plusMinutes }),
+  };
   const { own = {}, ovens } = equipment;
   const withOwn = (key: 'comeUpTimes' | 'releaseTimes' | 'handsTimes'): Equipment => {
     const { [key]: _was, ...rest } = own;

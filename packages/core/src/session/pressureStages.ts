@@ -9,7 +9,7 @@ import {
   type PotLoad,
 } from '../heat/index.ts';
 import { isTapWater } from '../food/index.ts';
-import type { Cooker, Equipment } from '../kitchen/index.ts';
+import { byOwnLine, type Cooker, type Equipment, type OwnLine } from '../kitchen/index.ts';
 import {
   capital,
   celsius,
@@ -20,7 +20,6 @@ import {
   watts,
   type Because,
   type Celsius,
-  type Sourced,
 } from '../quantity/index.ts';
 import type { Attention, PressureStep, Window } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
@@ -59,7 +58,7 @@ export function pressureStages(
   const load = potLoad(scaled, cooker.steelKg, step.water === 'kettle' && equipment.kettle ? kettleC : undefined);
   const up = comeUp(load, inside, watts(cooker.watts), EFFICIENCY);
   const { comeUpTimes, releaseTimes } = equipment.own ?? {};
-  const upMinutes = Math.ceil((up.value + AIR_MINUTES) * (comeUpTimes?.value ?? 1));
+  const upMinutes = Math.max(1, Math.ceil(byOwnLine(up.value + AIR_MINUTES, comeUpTimes)));
   const lengthened = holdAtAltitude(minutes(step.hold.expected), altitude);
   const ratio = holdTimes(altitude);
   const hold: Window = {
@@ -69,9 +68,8 @@ export function pressureStages(
   };
   const dish = step.name;
   const inCookerSwells = scaled.lines.some(({ food }) => food.facts.swells);
-  const whole = Math.ceil(
-    naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C)) * (releaseTimes?.value ?? 1),
-  );
+  const byHeat = naturalRelease(load, inside, boilingPoint(altitude), celsius(ROOM_C));
+  const whole = Math.max(1, Math.ceil(byOwnLine(byHeat, releaseTimes)));
   const natural = step.release.how === 'natural' ? whole : step.release.how === 'timed' ? step.release.minutes : 0;
   const fill = inCookerSwells ? 'half' : 'two thirds';
 
@@ -119,7 +117,7 @@ export function pressureStages(
             window: { earliest: natural, expected: natural, latest: natural + 10 },
             attention: nobody,
             cautions: [],
-            ...(step.release.how === 'natural' ? { bookMinutes: whole / (releaseTimes?.value ?? 1) } : {}),
+            ...(step.release.how === 'natural' ? { bookMinutes: byHeat } : {}),
             cue: 'the pin drops',
             because: {
               rule:
@@ -201,8 +199,12 @@ const ventedBecause = (load: PotLoad, inside: Celsius, boiling: Celsius): Becaus
 };
 
 /** This kitchen's own log stands before the book's heat. */
-const ownTimes = (own: Sourced<number> | undefined): readonly Because[] =>
-  own ? [{ rule: 'this cooker, against the book', figure: `× ${own.value.toFixed(2)}`, source: own.source }] : [];
+const ownTimes = (own: OwnLine | undefined): readonly Because[] => {
+  if (!own) return [];
+  const plus = Math.round((own.plusMinutes ?? 0) * 10) / 10;
+  const figure = `× ${own.value.toFixed(2)}${plus === 0 ? '' : ` ${plus > 0 ? '+' : '−'} ${Math.abs(plus)} min`}`;
+  return [{ rule: 'this cooker, against the book', figure, source: own.source }];
+};
 
 /** Where water boils at a height, °C. */
 export const boilsHere = (altitudeM: number): number => boilingPoint(metres(altitudeM));

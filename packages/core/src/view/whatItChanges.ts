@@ -1,5 +1,5 @@
 import { goingBy, type FigureKey } from '../learn/index.ts';
-import type { Sourced } from '../quantity/index.ts';
+import type { OwnLine } from '../kitchen/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { openOf, tasksOf } from './tasksOf.ts';
 
@@ -7,11 +7,7 @@ import { openOf, tasksOf } from './tasksOf.ts';
  * By how many minutes all tasks together of the session at hand would be longer, if plans went by a figure; below nothing: shorter. Undefined where no session is planned.
  * @example whatItChanges(view, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }) // -21
  */
-export function whatItChanges(
-  view: KitchenView,
-  key: FigureKey,
-  figure: Sourced<number> | undefined,
-): number | undefined {
+export function whatItChanges(view: KitchenView, key: FigureKey, figure: OwnLine | undefined): number | undefined {
   const { session, kitchen } = view;
   const open = openOf(view);
   if (!session || open.length === 0) return undefined;
