@@ -213,6 +213,12 @@ function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
           <>
             <dt>a portion, of what went in</dt>
             <dd className="number">{money(cooked.usedMinor / cooked.portions)}</dd>
+            {thrownMinor > 0 && (
+              <>
+                <dt>a portion, with what was thrown away</dt>
+                <dd className="number">{money((cooked.usedMinor + thrownMinor) / cooked.portions)}</dd>
+              </>
+            )}
             <dt>a portion, of the packs it came from</dt>
             <dd className="number">{money(cooked.tillMinor / cooked.portions)}</dd>
           </>

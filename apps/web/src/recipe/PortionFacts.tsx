@@ -108,6 +108,14 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
           </span>
         </Why>
       </div>
+      {cost.likely && money(cost.likely.minor) !== money(cost.usedMinor) && (
+        <div className="figure-row">
+          <span>with what goes to waste</span>
+          <Why because={cost.likely.because}>
+            <span className="number">{money(cost.likely.minor)}</span>
+          </Why>
+        </div>
+      )}
       {cost.optional && cost.optional.minor > 0 && (
         <div className="figure-row">
           <span>optional garnish</span>

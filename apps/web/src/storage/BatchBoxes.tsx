@@ -128,6 +128,13 @@ export function BatchBoxes({
             Ingredients {cost.unknown.length > 0 && 'at least '}
             <Why because={cost.because}>{moneyText(cost.usedMinor, view.kitchen.equipment.currency)}</Why> used,{' '}
             {moneyText(cost.tillMinor, view.kitchen.equipment.currency)} paid for the packs
+            {cost.likely && cost.likely.minor > cost.usedMinor && (
+              <>
+                ,{' '}
+                <Why because={cost.likely.because}>{moneyText(cost.likely.minor, view.kitchen.equipment.currency)}</Why>{' '}
+                with what goes to waste of them here
+              </>
+            )}
           </p>
         )}
         {state.reopenedAt && <p className="soft">It was put away before, and taken back to be boxed again.</p>}

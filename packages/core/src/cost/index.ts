@@ -2,6 +2,8 @@ export { choosePacks } from './choosePacks.ts';
 export type { Leftover, Pack, PackChoice } from './choosePacks.ts';
 export { costBecause, costOf, usedPart, wastedMinor } from './costOf.ts';
 export type { BatchCost } from './costOf.ts';
+export { likelyCost, wasteShare } from './goesToWaste.ts';
+export type { BoughtAndThrown, LikelyCost } from './goesToWaste.ts';
 export { minorDigits, moneyText, roundOnce, splitMoney } from './money.ts';
 export { packsOverDays } from './openedLife.ts';
 export type { PacksOverDays, UseOnDay } from './openedLife.ts';

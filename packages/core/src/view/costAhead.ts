@@ -1,9 +1,10 @@
-import { costBecause, costOf, type BatchCost } from '../cost/index.ts';
+import { costBecause, costOf, likelyCost, type BatchCost, type LikelyCost } from '../cost/index.ts';
 import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 import { Fraction, inBase, type Because } from '../quantity/index.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices, type PaidFor } from './newestPrice.ts';
+import { wasteShares } from './wasteShares.ts';
 
 const dated = new WeakMap<ShelfLot, DatedLot>();
 /** A lot as the folds over stock take it; the same for the same lot. */
@@ -30,6 +31,8 @@ const datedLot = (lot: ShelfLot): DatedLot => ({
 
 export interface CostAhead extends BatchCost {
   readonly because: Because;
+  /** With what of its packs goes to waste in this kitchen; undefined: nothing is claimed of that. */
+  readonly likely: LikelyCost | undefined;
   /** Names of what is not there, or has no price: the cost is at least so much. */
   readonly unknown: readonly string[];
   /** What is scattered over it if anybody likes: apart, in no sum. */
@@ -47,6 +50,7 @@ const nameOf = (view: KitchenView, id: string) => {
 export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): readonly CostAhead[] {
   const lots = new Map(view.lots.map((lot) => [lot.state.id, asDatedLot(lot)]));
   const prices = newestPrices(view);
+  const shares = wasteShares(view);
   const unknownOf = new Map<string, readonly string[]>();
   /** Lines of a batch, off the lots as the batches before it left them. */
   const take = (lines: ScaledBatch['lines']) => {
@@ -87,6 +91,12 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
     costs.set(scaled, {
       ...cost,
       because: because(taken),
+      likely: likelyCost(
+        taken,
+        (food) => shares.get(food),
+        (food) => nameOf(view, food).name,
+        view.kitchen.equipment.currency,
+      ),
       unknown,
       optional: garnish.length > 0 ? { minor: costOf(garnish).usedMinor, because: because(garnish) } : undefined,
       ofDishesMinor: costOf(taken.filter(({ lot }) => lot.coming)).usedMinor,
