@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { BatchState, PastMovement, PastState, RecipeState } from '../src/formats/index.ts';
 import { Fraction, addDays, type Written } from '../src/quantity/index.ts';
 import type { MovementKind } from '../src/stock/index.ts';
-import { GIVEN_AWAY, cookedOtherwise, lastTimes, weekThatWas } from '../src/view/index.ts';
+import { GIVEN_AWAY, cookedOtherwise, lastTimes, ranOutEarly, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});
@@ -346,4 +346,32 @@ test('days with nothing in them are empty, and no more', () => {
     paidMinor: 0,
     prices: [],
   });
+});
+
+describe('what ran out before the last meal that was planned with it', () => {
+  const food = FOODS[0] ?? '';
+  const at = (days: number) => ({ at: `${addDays(TODAY, days)}T19:00:00Z` });
+  const slots = [1, 3, 5].map((days) => ({
+    day: addDays(TODAY, days),
+    meal: 'dinner' as const,
+    parts: [{ food, portions: 1 }],
+    guests: 0,
+  }));
+  const told = (movements: readonly PastMovement[], today = addDays(TODAY, 7)) =>
+    ranOutEarly({ ...VIEW, today, week: { ...VIEW.week, slots } }, { ...NOTHING, movements }).map(({ on, meals }) => [
+      on,
+      meals,
+    ]);
+  const gone = [moved('made', 400, at(0)), moved('eaten', -200, at(1)), moved('eaten', -190, at(2))];
+
+  test('two meals of later days, and a spoonful that is left is nothing', () =>
+    expect(told(gone)).toEqual([[addDays(TODAY, 2), 2]]));
+  test('a meal that is still to come may be cooked for', () =>
+    expect(told(gone, addDays(TODAY, 3))).toEqual([[addDays(TODAY, 2), 1]]));
+  test('what was made again, or put back, has not run out', () => {
+    expect(told([...gone, moved('made', 800, at(4))])).toEqual([]);
+    expect(told([...gone, moved('corrected', 190, { ...at(2), reason: 'undo: eat' })])).toEqual([]);
+  });
+  test('what lasts to the last of its meals is told by nobody', () =>
+    expect(told([moved('made', 400, at(0)), moved('eaten', -400, at(5))])).toEqual([]));
 });

@@ -20,7 +20,15 @@ import { giveFile } from '../parts/giveFile.ts';
 import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
-import { causeWords, doOtherwise, headline, lateWords, otherwiseWords, priceWords } from './lookBackWords.ts';
+import {
+  causeWords,
+  doOtherwise,
+  headline,
+  lateWords,
+  otherwiseWords,
+  priceWords,
+  ranOutWords,
+} from './lookBackWords.ts';
 
 const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
 
@@ -127,6 +135,19 @@ function Past({
                   <li key={dish.batch}>
                     <b>{dish.dish}</b>
                     <span>{otherwiseWords(dish)}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          {week.ranOut.length > 0 && (
+            <section aria-label="Ran out early">
+              <h2>Ran out early</h2>
+              <ul className="past-list">
+                {week.ranOut.map((dish) => (
+                  <li key={dish.food}>
+                    <b>{dish.name}</b>
+                    <span>{ranOutWords(dish)}</span>
                   </li>
                 ))}
               </ul>

@@ -1,5 +1,7 @@
 import type { PastDish, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
+import type { Day } from '@kestrel-ridge/core/quantity';
 import {
+  ranOutWords,
   causeWords,
   doOtherwise,
   headline,
@@ -19,6 +21,7 @@ const EMPTY: WeekThatWas = {
   budgetMinor: undefined,
   prices: [],
   otherwise: [],
+  ranOut: [],
 };
 const session = (minutes: number, more: Partial<PastSession> = {}): PastSession => ({
   id: 's',
@@ -135,3 +138,15 @@ test.each([
     '300 g of leek instead of 200 g',
   ],
 ])('what went in otherwise is said: %j', (dish, words) => expect(otherwiseWords(dish)).toBe(words));
+
+test.each([
+  [1, 'it was gone on Wed, and one later meal was planned with it'],
+  [3, 'it was gone on Wed, and 3 later meals were planned with it'],
+])('of %i missed meals: %s', (meals, words) =>
+  expect(ranOutWords({ food: 'k', name: 'Kale soup', on: '2026-11-25' as Day, meals })).toBe(words),
+);
+
+test('what ran out is to be made more of', () =>
+  expect(
+    doOtherwise({ ...EMPTY, ranOut: [{ food: 'k', name: 'Kale soup', on: '2026-11-25' as Day, meals: 2 }] }, true),
+  ).toEqual(['Make more Kale soup: it was gone on Wed, and 2 later meals were planned with it.']));

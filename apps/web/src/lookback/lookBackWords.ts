@@ -1,8 +1,15 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { portionsText } from '@kestrel-ridge/core/quantity';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
-import type { CookedOtherwise, LastTimes, PastSession, PriceChange, WeekThatWas } from '@kestrel-ridge/core/view';
-import { duration } from '../parts/times.ts';
+import type {
+  CookedOtherwise,
+  LastTimes,
+  PastSession,
+  PriceChange,
+  RanOut,
+  WeekThatWas,
+} from '@kestrel-ridge/core/view';
+import { dayName, duration } from '../parts/times.ts';
 
 /** Nobody calls it late below that, min. */
 const ON_TIME = 3;
@@ -97,11 +104,18 @@ export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[]
       all.push(
         `Make less ${name}, or freeze it earlier: ${Math.round(thrown)} of ${Math.round(made + before)} portions were thrown away.`,
       );
+  for (const ranOut of week.ranOut) all.push(`Make more ${ranOut.name}: ${ranOutWords(ranOut)}.`);
   for (const { name, left, eaten, made } of week.dishes)
     if (over && made >= SOME && eaten < SOME && left >= SOME)
       all.push(`${name} was made, and none of it was eaten: is it still wanted?`);
   return all.slice(0, 3);
 }
+
+/**
+ * @example ranOutWords({ on: '2026-11-25', meals: 2, … }) // "it was gone on Wed, and 2 later meals were planned with it"
+ */
+export const ranOutWords = ({ on, meals }: RanOut): string =>
+  `it was gone on ${dayName(on)}, and ${meals === 1 ? 'one later meal was' : `${meals} later meals were`} planned with it`;
 
 /**
  * What became of a dish the last times, in a sentence.

@@ -54,6 +54,8 @@ export { lastTimes } from './lastTimes.ts';
 export type { LastTimes } from './lastTimes.ts';
 export { cookedOtherwise } from './cookedOtherwise.ts';
 export type { CookedOtherwise } from './cookedOtherwise.ts';
+export { ranOutEarly } from './ranOut.ts';
+export type { RanOut } from './ranOut.ts';
 export { GIVEN_AWAY, weekThatWas } from './weekThatWas.ts';
 export type { PastDish, PastSession, PastThrown, PriceChange, WeekThatWas } from './weekThatWas.ts';
 export { tryWeek } from './tryWeek.ts';

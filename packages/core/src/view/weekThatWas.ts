@@ -3,6 +3,8 @@ import { DAY_MS, MINUTE_MS, daysBetween, ofBase, show, Fraction, type Day } from
 import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
 import { cookedOtherwise, type CookedOtherwise } from './cookedOtherwise.ts';
 import type { KitchenView } from './kitchenView.ts';
+import { portionOfBoxes } from './portionOfBoxes.ts';
+import { ranOutEarly, type RanOut } from './ranOut.ts';
 
 /** A session as it was cooked, against its plan. */
 export interface PastSession {
@@ -75,6 +77,8 @@ export interface WeekThatWas {
   readonly prices: readonly PriceChange[];
   /** Dishes into which something else went than is written. */
   readonly otherwise: readonly CookedOtherwise[];
+  /** Dishes that were gone before the last meal that was planned with them. */
+  readonly ranOut: readonly RanOut[];
 }
 
 /** A dearer pack by less than this is no news. Common practice, no published source. */
@@ -143,6 +147,7 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
         : Math.round((equipment.weekBudgetMinor * days) / DAYS_OF_BUDGET),
     prices: pricesIn(view, purchases),
     otherwise: cookedOtherwise(view, past),
+    ranOut: ranOutEarly(view, past),
   };
 }
 
@@ -261,14 +266,6 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
       return [told];
     })
     .sort((a, b) => b.made + b.eaten - a.made - a.eaten || a.name.localeCompare(b.name));
-}
-
-/** What a portion of it weighs: as in its boxes of these days, else as in those that stood there before, g. */
-function portionOfBoxes({ movements, before }: PastState, food: string): number {
-  const said =
-    movements.find((each) => each.food === food && each.portionG !== null)?.portionG ??
-    before.find((each) => each.food === food)?.portionG;
-  return Math.max(1, Number(said ?? 1));
 }
 
 /** What was thrown away and not taken back, the dearest first. */
