@@ -366,8 +366,10 @@ describe('what ran out before the last meal that was planned with it', () => {
 
   test('two meals of later days, and a spoonful that is left is nothing', () =>
     expect(told(gone)).toEqual([[addDays(TODAY, 2), 2]]));
-  test('a meal that is still to come may be cooked for', () =>
-    expect(told(gone, addDays(TODAY, 3))).toEqual([[addDays(TODAY, 2), 1]]));
+  test('a meal of today, or one that is still to come, may be cooked for', () => {
+    expect(told(gone, addDays(TODAY, 3))).toEqual([]);
+    expect(told(gone, addDays(TODAY, 4))).toEqual([[addDays(TODAY, 2), 1]]);
+  });
   test('what was made again, or put back, has not run out', () => {
     expect(told([...gone, moved('made', 800, at(4))])).toEqual([]);
     expect(told([...gone, moved('corrected', 190, { ...at(2), reason: 'undo: eat' })])).toEqual([]);

@@ -69,8 +69,8 @@ test('a cooker is told by its line: what comes on top, and what that makes of it
     teachings(view, learned(figure('come up', '', 1.04, 6, { line: line(plusMinutes) }))).claimed.map(
       ({ here, likely }) => [here, likely],
     );
-  expect(told(2.2)).toEqual([['1.05 times and 2 min more', '12 to 13 min for 10, 32 to 35 for 30']]);
-  expect(told(-1)).toEqual([['1.05 times and 1 min less', '12 to 13 min for 10, 32 to 35 for 30']]);
+  expect(told(2.2)).toEqual([['1.05 times and 2 min more', '12 to 13 min instead of 10, 32 to 35 instead of 30']]);
+  expect(told(-1)).toEqual([['1.05 times and 1 min less', '12 to 13 min instead of 10, 32 to 35 instead of 30']]);
   expect(told(0.3)[0]?.[0]).toBe('1.05 times');
 });
 

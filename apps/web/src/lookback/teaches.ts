@@ -52,7 +52,7 @@ export const loadsWords = ({ loads }: CookerLine): string =>
   loads
     .map(({ bookMinutes, least, most }, n) => {
       const [from, to] = [Math.round(least), Math.round(most)];
-      return `${from === to ? from : `${from} to ${to}`}${n === 0 ? ' min' : ''} for ${Math.round(bookMinutes)}`;
+      return `${from === to ? from : `${from} to ${to}`}${n === 0 ? ' min' : ''} instead of ${Math.round(bookMinutes)}`;
     })
     .join(', ');
 

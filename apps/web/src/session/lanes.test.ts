@@ -41,6 +41,15 @@ test('every task of hands stands in the lane of hands, each wash too', () => {
   expect(shown).toBe(tasks.problem.tasks.filter((task) => task.attention === 'full').length + plan.washes.length);
 });
 
+test('with cooks by their names every task stands in one lane, and what is given to nobody in one of its own', () => {
+  const hands = tasks.problem.tasks.filter((task) => task.attention === 'full').map(({ id }) => id);
+  const who = Object.fromEntries(hands.slice(2).map((id, n) => [id, n % 2 === 0 ? 'Ines' : 'Teo']));
+  const named = lanesOf(tasks, plan, { names: ['Ines', 'Teo'], who }).filter((lane) => lane.hands);
+  expect(named.flatMap(({ bars }) => bars.flatMap(({ task }) => task ?? [])).sort()).toEqual([...hands].sort());
+  const nobodys = named.filter(({ name }) => name === 'Given to nobody').flatMap(({ bars }) => bars);
+  expect(hands.slice(0, 2).every((id) => nobodys.some(({ task }) => task === id))).toBe(true);
+});
+
 test('every reason has words, and names no id', () => {
   for (const { id } of tasks.problem.tasks) {
     const words = holdWords(whyNotEarlier(tasks.problem, plan, id), tasks, plan, (minute) => `${minute}`);

@@ -105,13 +105,19 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
     bars: bars.map((each) => ({ ...each, row: 0 })),
   });
   const hands = who
-    ? names.map((name, n) =>
-        laneOfHands(
-          work.filter(({ key, task }) => who[task ?? key] === name),
-          name,
-          n,
+    ? [
+        ...names.map((name, n) =>
+          laneOfHands(
+            work.filter(({ key, task }) => who[task ?? key] === name),
+            name,
+            n,
+          ),
         ),
-      )
+        // What is given to nobody is work all the same.
+        ...rowsOf(work.filter(({ key, task }) => !names.includes(who[task ?? key] ?? ''))).map(({ bars }, n) =>
+          laneOfHands(bars, 'Given to nobody', names.length + n),
+        ),
+      ]
     : rowsOf(work).map(({ bars }, n) => laneOfHands(bars, names[n] ?? `Hands ${n + 1}`, n));
 
   const inUse = (station: string) => problem.uses.filter((use) => use.resource === station);

@@ -15,7 +15,7 @@ export interface StockOfTable {
 
 /** A table as lots; a ledger is folded to what it comes to. */
 export function stockOfTable({ records }: ReadTable, decimal: DecimalSign, view: KitchenView): StockOfTable {
-  const given = isLedger(records) ? foldLedger(records, decimal) : records;
+  const given = isLedger(records) ? foldLedger(records, view.kitchen.equipment.zone, decimal) : records;
   const foods = [...view.foods.values()];
   const read = given.map((record, n) => readStockRecord(record, n + 2, foods, view.kitchen.places, decimal));
   return {

@@ -1,4 +1,4 @@
-import { Fraction, type Day } from '../quantity/index.ts';
+import { Fraction, dayAt, readDay, type Day } from '../quantity/index.ts';
 import { plainNumber, type DecimalSign } from './numberHabit.ts';
 import type { TableRecord } from './record.ts';
 import type { StockRecord } from './stockTable.ts';
@@ -11,10 +11,12 @@ export const isLedger = (records: readonly TableRecord[]): boolean =>
 
 /**
  * What a ledger comes to: one stock record for each lot of which something is left. Prices and best before dates stand in the stock table, not here.
- * @example foldLedger([{ lot: 'a', food: 'millet', place: 'cupboard', amount: '500', … }, { lot: 'a', amount: '-200', … }]) // 300 g millet
+ * `zone`: in which days are counted, as what is bought at half past midnight is bought on that day and not on the one before.
+ * @example foldLedger([{ lot: 'a', food: 'millet', place: 'cupboard', amount: '500', … }, { lot: 'a', amount: '-200', … }], 'UTC') // 300 g millet
  */
 export function foldLedger(
   records: readonly TableRecord[],
+  zone: string,
   decimal: DecimalSign = '.',
 ): readonly Partial<StockRecord>[] {
   const lots = new Map<string, { readonly first: TableRecord; sum: Fraction }>();
@@ -34,9 +36,16 @@ export function foldLedger(
             // It is read by the habit of the file that it comes from.
             amount: sum.round(6).toString().replace('.', decimal),
             unit: first['base'] ?? '',
-            bought_on: (first['at'] ?? '').slice(0, 10) as Day,
+            ...boughtOn(first['at'] ?? '', zone),
           },
         ]
       : [],
   );
+}
+
+/** A moment is on a day of the kitchen; what is no moment may be a day, and what is neither is left out. */
+function boughtOn(at: string, zone: string): { readonly bought_on?: Day } {
+  const moment = Date.parse(at);
+  const day = /T\d/.test(at) && !Number.isNaN(moment) ? dayAt(new Date(moment), zone) : readDay(at.slice(0, 10));
+  return day === undefined ? {} : { bought_on: day };
 }

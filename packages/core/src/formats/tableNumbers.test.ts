@@ -150,7 +150,7 @@ test('a ledger is folded by the habit of its file', () => {
     amount,
     base: 'g',
   });
-  expect(foldLedger([row('1.000,5'), row('-200')], ',')).toMatchObject([{ amount: '800,5' }]);
+  expect(foldLedger([row('1.000,5'), row('-200')], 'UTC', ',')).toMatchObject([{ amount: '800,5' }]);
 });
 
 test.each([

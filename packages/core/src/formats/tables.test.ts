@@ -58,11 +58,21 @@ test('law: a ledger comes to the sum of its movements, lot by lot, whatever thei
           const sum = moves.filter((move) => move.lot === lot).reduce((all, { amount }) => all + amount, 0);
           return sum > 0 ? [`food ${lot} ${sum}`] : [];
         });
-        expect(sums(foldLedger(records))).toEqual(left.sort());
-        expect(sums(foldLedger([...records].reverse()))).toEqual(left);
+        expect(sums(foldLedger(records, 'UTC'))).toEqual(left.sort());
+        expect(sums(foldLedger([...records].reverse(), 'UTC'))).toEqual(left);
         expect(isLedger(records)).toBe(records.length > 0);
       },
     ),
   ));
 
 test('a stock table is no ledger', () => expect(isLedger([{ food: 'millet', amount: '5' }])).toBe(false));
+
+test.each([
+  ['Europe/Vienna', '2026-11-28T23:30:00.000Z', '2026-11-29'],
+  ['America/Denver', '2026-11-29T02:00:00.000Z', '2026-11-28'],
+  ['Europe/Vienna', '2026-11-28', '2026-11-28'],
+  ['Europe/Vienna', 'some day', undefined],
+])('in %s what a ledger wrote at %s was bought on %s', (zone, at, day) => {
+  const row = { at, kind: 'bought', food: 'millet', place: 'cupboard', lot: 'a', amount: '500', base: 'g', reason: '' };
+  expect(foldLedger([row], zone)[0]?.bought_on).toBe(day);
+});

@@ -1,5 +1,5 @@
 import type { PastState } from '../formats/index.ts';
-import { dayAt, type Day } from '../quantity/index.ts';
+import { addDays, dayAt, type Day } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { portionOfBoxes } from './portionOfBoxes.ts';
 
@@ -26,8 +26,9 @@ export function ranOutEarly(
   past: PastState,
 ): readonly RanOut[] {
   const { zone } = view.kitchen.equipment;
-  // A meal that is still to come may be cooked for.
-  const last = past.until < view.today ? past.until : view.today;
+  // A meal of today, or one that is still to come, may be cooked for.
+  const yesterday = addDays(view.today, -1);
+  const last = past.until < yesterday ? past.until : yesterday;
   const there = new Map(past.before.map(({ food, amount }) => [food, Number(amount)]));
   const emptiedOn = new Map<string, Day>();
   for (const { food, amount, portionG, at } of [...past.movements].sort((a, b) => a.at.localeCompare(b.at))) {
