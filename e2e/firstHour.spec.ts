@@ -74,5 +74,18 @@ test('hours and days are written as the kitchen says, on pages and in pickers; a
   await expect(there.getByRole('heading', { name: 'Say who eats here' })).toBeVisible();
   await there.goto(`${bare.url}/kitchen`);
   await expect(there.getByText('6:30 pm', { exact: true })).toBeVisible();
+  // Heat is read in °F there: where water boils, what the book cautions of, what an oven is set to.
+  await expect(there.getByText(/Water boils here at 2\d\d °F/)).toBeVisible();
+  await there.goto(`${bare.url}/recipes/new`);
+  await there
+    .getByLabel('The recipe’s text')
+    .fill(
+      'Parsnip tray\nServes 4\n1 kg parsnips\n2 tbsp rapeseed oil\nRoast the parsnips in the oil at 190 °C for 40 minutes.',
+    );
+  await expect(there.getByRole('list', { name: 'Method as understood' })).toContainText('oven at 375 °F');
+  await there.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(there.getByRole('heading', { level: 1, name: 'Parsnip tray' })).toBeVisible();
+  await expect(there.getByRole('main')).toContainText('at 375 °F for 40 minutes');
+  expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
   await american.close();
 });

@@ -117,6 +117,8 @@ class WritesDto {
   date?: 'month first';
   @Perhaps(IsIn(['Sunday'], { message: 'A week begins on Sunday, or on Monday as usual. Choose one of them.' }))
   weekFrom?: 'Sunday';
+  @Perhaps(IsIn(['°F'], { message: 'Heat is read in °F, or in °C as usual. Choose one of them.' }))
+  degrees?: '°F';
 }
 class RiceCookerDto {
   @Figure('rice cooker', 0.3, 10, 'litres') litres: number;

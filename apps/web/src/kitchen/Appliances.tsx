@@ -10,6 +10,7 @@ import {
 import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
 import { range, perhaps } from './rules.ts';
 import { SeveralOf } from './SeveralOf.tsx';
+import { DegreesInput } from '../parts/DegreesInput.tsx';
 
 const [COOKER] = STARTING_EQUIPMENT.cookers;
 const [OVEN] = STARTING_EQUIPMENT.ovens;
@@ -73,7 +74,7 @@ export function Ovens() {
             <InputNumber controls={false} suffix="cm²" precision={0} />
           </Form.Item>
           <Form.Item label="Hottest" name={[n, 'mostC']} rules={perhaps(100, 500, '°C')}>
-            <InputNumber controls={false} suffix="°C" precision={0} placeholder="enough" />
+            <DegreesInput oven least={100} most={500} controls={false} placeholder="enough" />
           </Form.Item>
           <Form.Item label="10 °C hotter" name={[n, 'upMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
             <InputNumber controls={false} suffix="min" placeholder={`${OVEN_UP_MINUTES}`} />

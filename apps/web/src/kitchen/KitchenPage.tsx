@@ -27,6 +27,7 @@ import {
   SmallThings,
   TheKitchen,
 } from './kitchenFields.tsx';
+import { heatsHere } from '../parts/degrees.ts';
 
 /** Of the appliances; hands and steps are looked back on. */
 const APPLIANCES = ['come up', 'release', 'oven', 'hotter', 'cooler'] as const;
@@ -63,9 +64,10 @@ function Kitchen({ view }: { view: KitchenView }) {
           {name}, at {Math.round(altitude)} m
         </h1>
         <p>
-          Water boils here at {boilingPoint(metres(altitude)).toFixed(1)} °C, and it is{' '}
-          {temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C in the sealed cooker. Every amount and
-          every time is worked out for what stands here, by <Link to="/foods">what is known of each food</Link>.
+          Water boils here at {heatsHere(`${boilingPoint(metres(altitude)).toFixed(1)} °C`)}, and it is{' '}
+          {heatsHere(`${temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C`)} in the sealed cooker.
+          Every amount and every time is worked out for what stands here, by{' '}
+          <Link to="/foods">what is known of each food</Link>.
         </p>
         <AnotherKitchen kitchen={view.kitchen.id} />
       </div>

@@ -53,6 +53,8 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
         altitudeM: fields.altitude,
         zone,
         ...(Object.keys(writes).length > 0 ? { writes } : {}),
+        // Where heat is read in °F an oven's dial shows it, too.
+        ...(writes.degrees ? { ovens: equipment.ovens.map((oven) => ({ ...oven, dial: '°F' as const })) } : {}),
         currency: fields.currency.trim().toUpperCase(),
         cookers: cooker ? [{ ...cooker, litres: fields.litres }] : [],
       },

@@ -167,10 +167,10 @@ export const ToTryOut = () => (
   </fieldset>
 );
 
-/** How hours and days are written on every page. */
+/** How hours, days and heat are written on every page. */
 export const HoursAndDays = () => (
   <fieldset>
-    <legend>Hours and days</legend>
+    <legend>Hours, days and heat</legend>
     <Form.Item label="An evening hour is" name={['equipment', 'writes', 'clock']}>
       <Select allowClear placeholder="18:30" style={{ width: 170 }} options={[{ value: '12 h', label: '6:30 pm' }]} />
     </Form.Item>
@@ -184,6 +184,9 @@ export const HoursAndDays = () => (
     </Form.Item>
     <Form.Item label="A calendar’s week begins on" name={['equipment', 'writes', 'weekFrom']}>
       <Select allowClear placeholder="Monday" style={{ width: 170 }} options={[{ value: 'Sunday', label: 'Sunday' }]} />
+    </Form.Item>
+    <Form.Item label="Heat is read in" name={['equipment', 'writes', 'degrees']}>
+      <Select allowClear placeholder="°C" style={{ width: 170 }} options={[{ value: '°F', label: '°F' }]} />
     </Form.Item>
   </fieldset>
 );

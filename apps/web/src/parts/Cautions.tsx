@@ -1,6 +1,7 @@
 import { cautionOf, type CautionId } from '@kestrel-ridge/core/food';
 import { boilingPoint } from '@kestrel-ridge/core/heat';
 import { metres } from '@kestrel-ridge/core/quantity';
+import { heatsHere } from './degrees.ts';
 
 /** The usual cautions where they apply, each with its source, as they are true at this height and of this dish. */
 export function CautionsHere({
@@ -21,7 +22,7 @@ export function CautionsHere({
         return (
           <div key={id} className="caution" role="note">
             <strong>{caution.title}</strong>
-            {caution.text} <small>{caution.source}</small>
+            {heatsHere(caution.text)} <small>{caution.source}</small>
           </div>
         );
       })}

@@ -1,6 +1,7 @@
 import type { Because } from '@kestrel-ridge/core/quantity';
 import { Popover } from 'antd';
 import type { ReactNode } from 'react';
+import { heatsHere } from './degrees.ts';
 import './why.css';
 
 /** Any figure that may be doubted: a tap shows how it came about. */
@@ -29,8 +30,8 @@ function Tree({ because }: { because: Because }) {
   return (
     <div className="why-tree">
       <div className="why-line">
-        <span>{because.rule}</span>
-        <strong>{because.figure}</strong>
+        <span>{heatsHere(because.rule)}</span>
+        <strong>{heatsHere(because.figure)}</strong>
       </div>
       {because.source && <div className="why-source">{because.source}</div>}
       {because.parts && because.parts.length > 0 && (

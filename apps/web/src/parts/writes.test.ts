@@ -29,7 +29,7 @@ test('who listens is told at once, and when it changes', () => {
 
 // Unicode CLDR, as the browser and Node carry it.
 test.each([
-  ['en-US', { clock: '12 h', date: 'month first', weekFrom: 'Sunday' }],
+  ['en-US', { clock: '12 h', date: 'month first', weekFrom: 'Sunday', degrees: '°F' }],
   ['en-GB', {}],
   ['de-DE', {}],
   ['sv-SE', {}],

@@ -19,6 +19,8 @@ export function onWrites(tell: (writes: Writes) => void): void {
 }
 
 const SUNDAY = 7;
+/** Where °F is usual. Source: Unicode CLDR, measurement system for temperature. */
+const FAHRENHEIT = new Set(['US', 'PR', 'BS', 'BZ', 'KY', 'PW']);
 /** Not in every browser, and in some as a getter. */
 interface WithWeek {
   readonly weekInfo?: { readonly firstDay: number };
@@ -41,5 +43,6 @@ export function writesIn(locale: string): Writes {
     ...(hour12 ? { clock: '12 h' as const } : {}),
     ...(at('month') < at('day') && first?.type === 'month' ? { date: 'month first' as const } : {}),
     ...(week?.firstDay === SUNDAY ? { weekFrom: 'Sunday' as const } : {}),
+    ...(FAHRENHEIT.has(region.maximize().region ?? '') ? { degrees: '°F' as const } : {}),
   };
 }

@@ -9,6 +9,7 @@ import {
 } from '@kestrel-ridge/core/formats';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
+import { ovenWords } from '../parts/degrees.ts';
 
 /** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
 export function MethodRead({
@@ -146,6 +147,6 @@ export function stepWords(step: MethodStep): string {
   return [
     step.off ? `until ${writtenWords(step.off)} less` : step.timed ? span(earliest, latest, 'min') : '5 min, a guess',
     HANDS_WORDS[step.attention.needs],
-    ...(station ? [`${station}${step.celsius ? ` at ${step.celsius} °C` : ''}`] : []),
+    ...(station ? [`${station}${step.celsius ? ` at ${ovenWords(step.celsius)}` : ''}`] : []),
   ].join(' · ');
 }

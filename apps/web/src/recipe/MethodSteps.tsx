@@ -1,5 +1,6 @@
 import { goesWords, stepTimes, stepWords, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { heatsHere } from '../parts/degrees.ts';
 
 /** The method as it is read at arm's length: what is done, what goes in where it is only a share, what else comes out. */
 export function MethodSteps({
@@ -23,7 +24,7 @@ export function MethodSteps({
         );
         return (
           <li key={step.id}>
-            <span>{stepWords(step)}</span>
+            <span>{heatsHere(stepWords(step))}</span>
             <small>
               {stepTimes(step)}
               {shares.length > 0 && ` · takes ${shares.join(', ')}`}

@@ -4,6 +4,7 @@ import { Button, Popconfirm } from 'antd';
 import { Link } from 'react-router';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useDishes } from './useDishes.ts';
+import { ovenWords } from '../parts/degrees.ts';
 
 const THINGS: Readonly<Record<string, string>> = {
   cooker: 'a sealed cooker',
@@ -57,7 +58,7 @@ function faultWords(fault: SessionFault): string {
     case 'too hot':
       if (fault.celsius === GRILL_C)
         return `${fault.dish} wants a grill, and no oven here is said to have one. Say so under Kitchen if it has`;
-      return `${fault.dish} wants ${fault.celsius} °C; the oven here gets to ${fault.mostC} °C`;
+      return `${fault.dish} wants ${ovenWords(fault.celsius)}; the oven here gets to ${ovenWords(fault.mostC)}`;
     case 'not here':
       return `${fault.dish} wants ${THINGS[fault.station] ?? `a ${fault.station}`}, and there is none in this kitchen`;
     case 'nobody can':

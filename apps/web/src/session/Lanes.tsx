@@ -7,6 +7,7 @@ import { cooksOf } from './cooksOf.ts';
 import { lanesOf, type Bar, type Lane } from './lanes.ts';
 import type { PlanResult } from './planSlice.ts';
 import { ridgePath } from './ridgePath.ts';
+import { ovenWords } from '../parts/degrees.ts';
 
 const ROW = 38;
 const OVEN_ROW = 28;
@@ -128,7 +129,7 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
             <i style={{ width: `${((heat.readyAt - heat.from) / (heat.to - heat.from)) * 100}%` }}>
               {((x(heat.readyAt) - x(heat.from)) / 100) * widthPx >= 'heats'.length * LETTER_PX + 12 && 'heats'}
             </i>
-            <b>{heat.celsius} °C</b>
+            <b>{ovenWords(heat.celsius)}</b>
           </div>
         ))}
         {lane.bars.map((bar) => (

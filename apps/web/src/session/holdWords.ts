@@ -1,6 +1,7 @@
 import { capital, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import type { Hold } from '@kestrel-ridge/core/schedule';
 import { resourceOf, resourceWords, washOf, type Plan, type SessionTasks } from '@kestrel-ridge/core/session';
+import { ovenWords } from '../parts/degrees.ts';
 
 /** Why a task does not start earlier, as a cook would say it. */
 export function holdWords(
@@ -38,8 +39,8 @@ export function holdWords(
       return fullWords(hold.resource);
     case 'heat':
       return hold.lastTask
-        ? `The oven is at ${hold.celsius} °C until ${clock(end(hold.lastTask))}.`
-        : `The oven has not come to ${hold.celsius} °C before.`;
+        ? `The oven is at ${ovenWords(hold.celsius)} until ${clock(end(hold.lastTask))}.`
+        : `The oven has not come to ${ovenWords(hold.celsius)} before.`;
     case 'together':
       return `${name(hold.task)} must follow soon after it, and cannot come earlier.`;
     case 'pinned':

@@ -5,6 +5,8 @@ import { Button, InputNumber, Segmented } from 'antd';
 import { useState } from 'react';
 import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
+import { degreesHere, heatWords } from '../parts/degrees.ts';
+import { DegreesInput } from '../parts/DegreesInput.tsx';
 
 const DEPTH_CM = 5;
 
@@ -40,13 +42,13 @@ export function Cooling({
     <section className="cooling-clock" aria-label={`Cooling clock of ${dish}`}>
       <h3>Cooling since {clockAt(since, zone)}</h3>
       <p className="soft">
-        57 °C, where the rule begins to count, {readings.some((each) => each.celsius <= 57) ? 'by' : 'expected about'}{' '}
-        {clockAt(clock.at57, zone)}.
+        {heatWords(57)}, where the rule begins to count,{' '}
+        {readings.some((each) => each.celsius <= 57) ? 'by' : 'expected about'} {clockAt(clock.at57, zone)}.
       </p>
       <ul>
         {clock.stages.map(({ to, by, reached, expected }) => (
           <li key={to} className={reached === undefined && now > by ? 'cannot' : ''}>
-            <b>{to} °C</b> by {clockAt(by, zone)}
+            <b>{heatWords(to)}</b> by {clockAt(by, zone)}
             {': '}
             {reached !== undefined
               ? reached <= by
@@ -55,7 +57,9 @@ export function Cooling({
               : now > by
                 ? 'no reading: unknown. Measure it; when in doubt, throw it out.'
                 : `unknown yet; expected ${
-                    expected === undefined ? `never in still air of ${air} °C` : `about ${clockAt(expected, zone)}`
+                    expected === undefined
+                      ? `never in still air of ${heatWords(air)}`
+                      : `about ${clockAt(expected, zone)}`
                   }, ${duration(Math.max(0, Math.round((by - now) / MINUTE_MS)))} left`}
           </li>
         ))}
@@ -81,7 +85,7 @@ export function Cooling({
           onChange={(value) => read('air °C', value)}
           options={Object.entries(COOLING_AIR).map(([place, value]) => ({
             value,
-            label: place === 'room' ? `room, ${value} °C` : place,
+            label: place === 'room' ? `room, ${heatWords(value)}` : place,
           }))}
         />
         : <Why because={clock.because}>{clock.keeps ? 'expected in time' : 'too slow'}</Why>.
@@ -101,13 +105,12 @@ export function Cooling({
           setMeasured(null);
         }}
       >
-        <InputNumber<number>
-          aria-label="Measured in the middle, °C"
+        <DegreesInput
+          aria-label={`Measured in the middle, ${degreesHere()}`}
           size="small"
-          min={-30}
-          max={110}
+          least={-30}
+          most={110}
           value={measured}
-          suffix="°C"
           placeholder="the middle"
           onChange={setMeasured}
           style={{ width: 130 }}
@@ -116,7 +119,7 @@ export function Cooling({
           Measured
         </Button>
       </form>
-      <p className="soft">FDA Food Code 2022, 3-501.14, from 57 °C on; your local rules come first.</p>
+      <p className="soft">FDA Food Code 2022, 3-501.14, from {heatWords(57)} on; your local rules come first.</p>
     </section>
   );
 }

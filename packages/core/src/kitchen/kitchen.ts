@@ -23,11 +23,12 @@ export interface OwnFigures {
 }
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
 
-/** How a kitchen writes hours and days. */
+/** How a kitchen writes hours, days and heat. */
 export interface Writes {
   readonly clock?: '12 h';
   readonly date?: 'month first';
   readonly weekFrom?: 'Sunday';
+  readonly degrees?: '°F';
 }
 
 /** What a kitchen has. Every plan, amount and warning is worked out for it. */
@@ -69,7 +70,7 @@ export interface Equipment {
   readonly oneAtATime?: readonly (readonly Appliance[])[];
   /** From when to when somebody is awake, "06:30" to "22:30" where nothing is said: nobody is told to begin a soak at night. */
   readonly awake?: { readonly from: string; readonly to: string };
-  /** How hours and days are written, where it is otherwise than 18:30, 1 Mar, and a week from Monday on. */
+  /** How hours and days are written, where it is otherwise than 18:30, 1 Mar, a week from Monday on, and °C. */
   readonly writes?: Writes;
   /** Who cooks here; where nobody is named, all are alike and there all day. */
   readonly people?: readonly Person[];

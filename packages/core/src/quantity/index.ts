@@ -2,6 +2,8 @@ export { Fraction } from './fraction.ts';
 export { capital } from './capital.ts';
 export { baseUnitOf, count, inBase, mass, ofBase, times, volume } from './amount.ts';
 export type { Amount, ByFeel, BaseUnit, Count, Mass, Pack, Quantity, Range, Volume } from './amount.ts';
+export { celsiusOf, degreesOf, degreesText, inDegrees } from './degrees.ts';
+export type { Degrees } from './degrees.ts';
 export { addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
 export type { Day } from './day.ts';
 export { MEASURES, isMeasureName } from './measures.ts';

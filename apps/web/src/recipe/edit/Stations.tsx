@@ -3,6 +3,7 @@ import { Button, Checkbox, InputNumber, Select } from 'antd';
 import { memo } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
+import { DegreesInput } from '../../parts/DegreesInput.tsx';
 
 const NAMES: Readonly<Record<Station, string>> = {
   cooker: 'the sealed cooker',
@@ -78,12 +79,12 @@ export const Stations = memo(function Stations({
           />
           {HOT.includes(use.station) && (
             <>
-              <InputNumber<number>
+              <DegreesInput
                 aria-label={`Station ${n + 1}: heat`}
-                min={40}
-                max={300}
+                oven
+                least={40}
+                most={300}
                 value={use.celsius ?? null}
-                suffix="°C"
                 onChange={(celsius) => set(n, { celsius: celsius ?? undefined })}
                 style={{ width: 105 }}
               />
