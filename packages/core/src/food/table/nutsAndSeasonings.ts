@@ -23,17 +23,17 @@ hazelnut butter;nut or seed;250;;;;;c270 oc60 of150 z270;nuts ~peanuts ~sesame;f
 rapeseed oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;canola oil,oil;vegetable oil
 vegetable oil;fat;218;;;;;c365 oc180;~soybeans;fat;3700;0;100;0;0;0;0;0;cooking oil,frying oil,neutral oil;
 sunflower oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;;
-olive oil;fat;216;;;;;c540 oc365;-;fat;3700;0;100;0;0;0.6;0;2;extra virgin olive oil;olives
+olive oil;fat;216;;;;;c540 oc365;-;fat;3700;0;100;0;0;0.6;0;2;extra virgin olive oil,evoo;olives
 sesame oil;fat;218;;;;;c365 oc180;sesame;fat aromatic;3700;0;100;0;0;0;0;0;toasted sesame oil;
 coconut oil;fat;218;;;;;c730 oc365;-;fat;3700;0;99.1;0;0;0.1;0;0;;
-plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,marge,plant butter,vegan butter,plant-based butter,dairy-free butter,dairy-free spread;butter
+plant margarine;fat;227;;;;;f90 of60 z180;~soybeans ~milk;fat;3000;0.2;80;0.7;0;0;0;700;margarine,marge,plant butter,vegan butter,plant-based butter,dairy-free butter,dairy-free spread,marg;butter
 cider vinegar;acid;239;;;;;c730;sulphites;acid;88;0;0;0.9;0;0.2;0;5;apple cider vinegar,vinegar;
 wine vinegar;acid;239;;;;;c730;sulphites;acid;79;0;0;0.3;0;0.5;0.5;8;red wine vinegar,white wine vinegar,sherry vinegar;
-balsamic vinegar;acid;255;;;;;c730;sulphites;acid sweet;368;0.5;0;17;0;0.7;0;23;;
+balsamic vinegar;acid;255;;;;;c730;sulphites;acid sweet;368;0.5;0;17;0;0.7;0;23;balsamic;
 soy sauce;seasoning;255;;;;;c730 oc90 of365;soybeans gluten;salt umami;222;8.1;0.6;4.1;0.8;1.5;0;5493;shoyu,light soy sauce,dark soy sauce,soya sauce,soy,light soy,dark soy;tamari
 tamari;seasoning;288;;;;;c730 oc90 of365;soybeans ~gluten;salt umami;251;10.5;0.1;4.8;0.8;2.4;0;5586;;soy sauce
 miso;seasoning;275;;;;;f365 of270 z365;soybeans ~gluten;salt umami;832;12.8;6;19.6;5.4;2.5;0;3728;miso paste,white miso,red miso,brown miso,barley miso,miso paste white;
-nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;0;60;yeast flakes;
+nutritional yeast;seasoning;70;;;;;c365;~gluten;umami protein;1500;50;4;15;22;3;0;60;yeast flakes,nooch;
 mustard;seasoning;249;;;;;c365 f365 of180 oc30;mustard ~sulphites;acid heat;287;3.7;3.3;1.8;4;1.6;0.3;1104;prepared mustard,dijon,wholegrain mustard,grainy mustard,english mustard,yellow mustard,whole grain mustard;mustard seeds
 mustard seeds;seasoning;179;;;;;c365;mustard;heat;2126;26.1;36.2;15.9;12.2;9.2;7.1;13;;mustard
 vegetable stock;water;240;;;;;f4 z90;celery ~gluten ~eggs ~soybeans ~milk ~mustard;salt;25;0.2;0.1;0.9;0;0.1;0;296;stock,broth,vegetable broth,veg stock,veggie stock,vegetable bouillon stock;stock powder

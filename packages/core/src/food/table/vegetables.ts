@@ -17,21 +17,21 @@ turnip;vegetable;130;122;81;;;r14 f21 z240;-;bulk;117;0.9;0.1;4.6;1.8;0.3;21;67;
 kohlrabi;vegetable;135;400;46;;;r10 f21 z240;-;bulk crisp;113;1.7;0.1;2.6;3.6;0.4;62;20;;turnip
 beetroot;vegetable;136;82;67;;;r21 f28 z240;-;bulk colour sweet;180;1.6;0.2;6.8;2.8;0.8;4.9;78;beet,beets;
 radish;vegetable;116;9;90;;;f10 z240;-;crisp;66;0.7;0.1;1.8;1.6;0.3;14.8;39;radishes;
-potato;vegetable;150;213;75;;;c30 r60 z240;-;bulk thickener;322;2;0.1;15.3;2.2;0.8;19.7;6;potatoes,waxy potatoes,floury potatoes,new potato;sweet potato
+potato;vegetable;150;213;75;;;c30 r60 z240;-;bulk thickener;322;2;0.1;15.3;2.2;0.8;19.7;6;potatoes,waxy potatoes,floury potatoes,new potato,spuds,spud;sweet potato
 sweet potato;vegetable;133;130;72;;;c21 r30 z240;-;bulk sweet colour;360;1.6;0.1;17.1;3;0.6;2.4;55;sweet potatoes;potato
 winter squash;vegetable;140;1200;71;;;c60 r60 z240;-;bulk sweet colour;188;1;0.1;9.7;2;0.7;21;4;butternut squash,butternut,squash,hokkaido,hokkaido squash,hokkaido pumpkin,red kuri squash,acorn squash,butternut pumpkin;pumpkin
 pumpkin;vegetable;116;;70;;;c60 r60 z240;-;bulk colour;127;1;0.1;6;0.5;0.8;9;1;;winter squash
 courgette;vegetable;124;196;95;;;f7 z240;-;bulk;71;1.2;0.3;2.1;1;0.4;17.9;8;zucchini,courgettes;cucumber
 cucumber;vegetable;119;300;97;;;f7 z240;-;crisp;65;0.7;0.1;3.1;0.5;0.3;2.8;2;;courgette
 aubergine;vegetable;82;458;81;;;f7 z240;-;bulk;104;1;0.2;2.9;3;0.2;2.2;2;eggplant,aubergines,brinjal;
-tomato;vegetable;180;123;91;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;13.7;5;tomatoes,plum tomato,vine tomato,beef tomato,fresh tomato;tomato paste
-cherry tomatoes;vegetable;149;17;99;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;13.7;5;;
-canned tomatoes;vegetable;240;;;;;c730 of4 oz90;-;acid colour;88;1;0.2;3.4;1;0.6;12;130;tinned tomatoes,chopped tomatoes,crushed tomatoes,canned plum tomatoes,canned whole tomatoes,canned chopped tomatoes,canned cherry tomatoes,diced tomatoes,tinned chopped tomatoes,tinned plum tomatoes,tinned cherry tomatoes;
+tomato;vegetable;180;123;91;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;13.7;5;tomatoes,plum tomato,vine tomato,beef tomato,fresh tomato,toms,tom;tomato paste
+cherry tomatoes;vegetable;149;17;99;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;13.7;5;cherry toms;
+canned tomatoes;vegetable;240;;;;;c730 of4 oz90;-;acid colour;88;1;0.2;3.4;1;0.6;12;130;tinned tomatoes,chopped tomatoes,crushed tomatoes,canned plum tomatoes,canned whole tomatoes,canned chopped tomatoes,canned cherry tomatoes,diced tomatoes,tinned chopped tomatoes,tinned plum tomatoes,tinned cherry tomatoes,chopped toms,tinned toms;
 tomato paste;vegetable;262;;;;;c730 of10 oz120;-;acid colour;376;4.3;0.5;14.8;4.1;3;21.9;59;tomato puree,tomato concentrate,tomato concentrate paste,double concentrate;canned tomatoes
 red pepper;vegetable;149;119;82;;;f10 z240;-;colour sweet;111;1;0.3;3.9;2.1;0.4;127.7;4;red bell pepper,bell pepper,sweet pepper,yellow pepper,orange pepper,romano pepper,pointed pepper;chilli,black pepper
 green pepper;vegetable;149;119;82;;;f10 z240;-;colour;84;0.9;0.2;2.9;1.7;0.3;80.4;3;green bell pepper;
 chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,serrano,serrano chile,serrano chili;chilli flakes,jalapeno
-cauliflower;vegetable;107;588;39;;;f7 z240;-;bulk;104;1.9;0.3;3;2;0.4;48.2;30;romanesco,cauliflower florets;
+cauliflower;vegetable;107;588;39;;;f7 z240;-;bulk;104;1.9;0.3;3;2;0.4;48.2;30;romanesco,cauliflower florets,cauli;
 broccoli;vegetable;91;608;61;;;f5 z240;-;bulk;141;2.8;0.4;4;2.6;0.7;89.2;33;sprouting broccoli,broccoli florets;
 cabbage;vegetable;89;908;80;;;r30 f30 z240;-;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;36.6;18;white cabbage,green cabbage;
 red cabbage;vegetable;89;839;80;;;r30 f30 z240;-;bulk colour crisp;130;1.4;0.2;5.3;2.1;0.8;57;27;;cabbage

@@ -46,8 +46,8 @@ const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['tbsp', 'tablespoon(?:s|fuls?)?|table spoons?|tbsps?\\.?|tblsps?\\.?|tbs\\.?|tbl\\.?|tb\\.?|EL|Esslöffel'],
   ['tsp', 'teaspoon(?:s|fuls?)?|tea spoons?|tsps?\\.?|tspns?\\.?|TL|Teelöffel'],
   ['cup', 'cup(?:s|fuls?)?'],
-  ['pint', 'pints?|pt'],
-  ['quart', 'quarts?|qt'],
+  ['pint', 'pints?|pts?'],
+  ['quart', 'quarts?|qts?'],
   ['gallon', 'gallons?|gal'],
 ];
 const UNIT_AT_START = UNITS.map(

@@ -186,7 +186,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   // "1 onion, stuck with 3 cloves": an ingredient of its own, with its amount.
   const second =
     [side.join(' '), ...tail.filter((part) => /\bwith\b/i.test(part))].find(
-      (part) => /\d/.test(part) && findFood(part, foods) !== undefined,
+      (part) =>
+        /\d|\ban? (?:tsp|tbsp|teaspoon|tablespoon|pinch|cup|splash)\b/i.test(part) &&
+        findFood(part, foods) !== undefined,
     ) ?? tail.find((part) => OF_ITS_OWN.test(part) && isOther(findFood(part, foods), food));
   if (food && second !== undefined)
     doubts.push({

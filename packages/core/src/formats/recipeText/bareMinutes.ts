@@ -2,7 +2,7 @@ import { plainSigns } from '../../quantity/index.ts';
 
 /** Heat, or waiting: where a number without a unit may well be minutes. */
 const WAITS =
-  /\b(?:lid|fan|oven|hob|heat|sweat|simmer|boil|bake|roast|fry|soften|cook|steam|braise|brown|rest|stand|chill|cool|knead|press|blanch|toast|grill|soak|marinate|infuse|flip|turn|saut[eé]|uncovered|covered)\b/i;
+  /\b(?:lid|fan|oven|hob|heat|sweat|simmer|boil|bake|roast|fry|soften|cook|steam|braise|brown|rest|stand|chill|cool|knead|press|blanch|toast|grill|soak|marinate|infuse|warm|leave|flip|turn|saut[eé]|uncovered|covered)\b/i;
 /** With nothing behind it that it could count: the end of a clause, or a word that begins the next one. */
 const NUMBER =
   /(?<![\d°.,/\p{L}-])(\d{1,3})(?=\s*(?:more\b)?\s*(?:[.,;)]|$|(?:or so\b\s*)?\b(?:before|until|till|then|first|while|with|without|lid|lidded|covered|uncovered|under|off the|on the (?:hob|heat|rack|side)|in (?:the|its|a)|stirring|turning|shaking|undisturbed|so (?:it|they|that))\b))/giu;

@@ -87,8 +87,11 @@ function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   };
 }
 
-/** What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. `dry`: nothing that boils off is known to be in the pot. */
-export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefined {
+/**
+ * What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. `dry`: nothing that boils off is known to be in the pot. `pieces`: so many are
+ * shaped before it.
+ */
+export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoubt | undefined {
   const { text } = step;
   if (step.shareOff && dry)
     return {
@@ -200,6 +203,21 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
         label: `${n}, ${n * each} min`,
         text: more(text, `in all ${n * each} minutes`),
       })),
+    };
+  // "2 min each side", of ten of them: no pan holds all.
+  if (
+    each > 0 &&
+    pieces > IN_ONE_PAN &&
+    step.station === 'burner' &&
+    /\b(?:each|per|a|both) sides?\b/i.test(plain) &&
+    batchesIn(plain) === undefined &&
+    !/\b(?:altogether|in all|in total|all at once|by hand)\b/i.test(plain)
+  )
+    return {
+      question: `There are ${pieces} of them: how many goes are there?`,
+      choices: [1, Math.ceil(pieces / 4), Math.ceil(pieces / 2), pieces]
+        .filter((n, at, all) => all.indexOf(n) === at)
+        .map((n) => ({ label: `${n}, ${n * each} min`, text: more(text, `in all ${n * each} minutes`) })),
     };
   if (EVERY_SO_OFTEN.test(plain) && !/\bin all\b/i.test(plain))
     return {
@@ -314,6 +332,20 @@ export function doubtOfStep(step: MethodStep, dry = false): StepDoubt | undefine
   return undefined;
 }
 
+/** More pieces than these are fried one after the other. Common practice, no published source. */
+const IN_ONE_PAN = 4;
+/** "Divide into 6 and roll": so many pieces, of all sentences of a method. */
+export const piecesIn = (method: readonly string[]): number =>
+  Math.max(
+    0,
+    ...method.flatMap((text) =>
+      [...plainSigns(text).matchAll(PIECES)].map(([, n]) => Number(n)).filter((n) => n <= MOST_PIECES),
+    ),
+  );
+const MOST_PIECES = 60;
+const PIECES =
+  /\b(?:divide|cut|shape|roll|form|make|portion|split)\b(?:(?! (?:cm|mm|g)\b)[^.;]){0,40}?\b(?:in|into|make)? ?(\d{1,2})\b(?!\s*(?:cm|mm|g|ml|min|h|°|-|x|×|tbsp|tsp|%))/gi;
+
 /** These are set to a time, or need one. */
 const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);
 
@@ -377,13 +409,13 @@ const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
 
 /** Dry beans of which neither the method nor their line says that they are soaked: their name. */
 export function unsoaked(lines: readonly IngredientLine[], steps: readonly MethodStep[]): string | undefined {
-  if (steps.some(({ text }) => /\bsoak|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
+  if (steps.some(({ text }) => /\b(?:soak|steep)|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
   return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form) && !UNSOAKED.test(line.form))?.food
     ?.name;
 }
 
 const SOAK_IN_LINE =
-  /\bsoak(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+  /\b(?:soak|steep)(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 

@@ -2,7 +2,7 @@ import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
-import { doubtOfStep, soaksInLines, unsoaked, type StepDoubt } from './methodDoubts.ts';
+import { doubtOfStep, piecesIn, soaksInLines, unsoaked, type StepDoubt } from './methodDoubts.ts';
 import { needsInMethod } from './needsInMethod.ts';
 import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
@@ -119,6 +119,7 @@ export function readPaste(
     read,
     all.map(({ line }) => line),
   );
+  const pieces = piecesIn(own);
   return {
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
     linesLeftOut: [...texts, ...needs].flatMap(({ key, written }) =>
@@ -128,7 +129,7 @@ export function readPaste(
       const n = numbered[at - added.length]?.n;
       return {
         step,
-        doubt: doubtOfStep(step, dryPots.includes(at)),
+        doubt: doubtOfStep(step, dryPots.includes(at), pieces),
         n,
         written: sentences[n ?? -1] ?? step.text,
       };

@@ -290,7 +290,8 @@ export const unwrapped = (lines: readonly string[]): readonly string[] => {
   const filled = lines.filter(Boolean);
   const small = !filled.some((line) => /^\P{L}*\p{Lu}/u.test(line));
   const begins = (line: string, before: string) =>
-    small && (before.length < PAPER || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? ''));
+    small &&
+    (before.length < PAPER || /^\p{L}[\p{L} ]{1,24}:\s/u.test(line) || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? ''));
   return lines.reduce<string[]>((all, line) => {
     const before = all.at(-1);
     if (before !== undefined && goesOn(before, line) && !begins(line, before.split('\n').at(-1) ?? before))
