@@ -231,6 +231,14 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,
   ],
+  // "1 piece ginger (3 cm)"
+  [
+    new RegExp(
+      String.raw`^(?:an?|one|1)\s+(?:small |large )?(?:piece|chunk|knob)\s+(?:of\s+)?(\p{L}+)\s*\(?,?\s*(?:about |ca\.? )?(${NUMBER}\s*(?:cm|inch(?:es)?))\)?`,
+      'iu',
+    ),
+    (_, food = '', n = '') => `${n} ${food}`,
+  ],
   [/^(?:an?\s+|1\s+)?thumb(?:-|\s)?(?:sized?)?(?:\s+(?:piece|knob|chunk))?(?:\s+of)?\s+/i, () => '1 thumb '],
   // "a chunk of ginger": nobody knows how much that is.
   [

@@ -40,7 +40,9 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     if (a && b && a !== b && readNumber(plainSigns(asUsual(plainSigns(first)))) && b.name !== 'cloves')
       return [first, second];
   }
-  const counted = text.split(/\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half |(?:juice|zest) of )/i);
+  const counted = text.split(
+    /\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half |(?:juice|zest) of |(?:pinch|dash|handful|splash) )/i,
+  );
   if (counted.length > 1) {
     const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;

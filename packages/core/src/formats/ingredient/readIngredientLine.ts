@@ -269,7 +269,7 @@ const PER =
   /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;
 /** "…, juice of 2 lemons": an amount that begins anew. */
 const OF_ITS_OWN =
-  /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;
+  /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|(?:an? )?(?:pinch|dash|handful|splash|knob)\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;
 const isOther = (found: ReturnType<typeof findFood>, food: Food | undefined): boolean =>
   found !== undefined && !('near' in found) && food !== undefined && found.food !== food;
 

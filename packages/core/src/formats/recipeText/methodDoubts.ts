@@ -32,7 +32,7 @@ const LONG = 15;
 /** From so many minutes on hands are asked about, unless they knead and shape. */
 const VERY_LONG = 25;
 const HOUR = 60;
-const LONG_HANDWORK = /\b(?:knead|stir|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
+const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
 
 /** Behind something on heat, so long that it may be there still. */
 const ON_HEAT = 3;
