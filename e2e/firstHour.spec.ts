@@ -89,3 +89,27 @@ test('hours and days are written as the kitchen says, on pages and in pickers; a
   expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
   await american.close();
 });
+
+test('whoever has looked round opens a kitchen of their own from there, goes back, and opens the hut anew', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/kitchen`);
+  await page.getByRole('link', { name: 'Open another kitchen' }).click();
+  await expect(page).toHaveTitle('Open a kitchen · Kestrel Ridge');
+  await page.getByLabel('What is it called?').fill('Corner kitchen');
+  await page.getByRole('button', { name: 'Open the kitchen' }).click();
+  await expect(page.getByText('Corner kitchen · ').first()).toBeVisible();
+
+  await page.goto(`${hut.url}/kitchen/open`);
+  await page.getByRole('button', { name: 'Open the hut' }).click();
+  // Eight weeks are lived through first.
+  await expect(page.getByText('Windgate Hut 2 · 1180 m')).toBeVisible({ timeout: 120_000 });
+  await page.goto(`${hut.url}/look-back?weeks=8`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/^Cooked \d times/);
+
+  await page.goto(`${hut.url}/kitchen`);
+  await page.getByRole('combobox', { name: 'Which kitchen this device shows' }).click();
+  await page.getByTitle('Corner kitchen').click();
+  await expect(page.getByText('Corner kitchen · ').first()).toBeVisible();
+});

@@ -129,5 +129,6 @@ export const PAGES = [
   '/recipe/revisions',
   '/foods',
   '/kitchen',
+  '/kitchen/open',
   '/nowhere',
 ];

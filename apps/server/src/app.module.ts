@@ -2,6 +2,7 @@ import { Module, RequestMethod } from '@nestjs/common';
 import { LoggerModule } from 'nestjs-pino';
 import { CommandModule } from './command/command.module.ts';
 import { CostModule } from './cost/cost.module.ts';
+import { DemoModule } from './demo/demo.module.ts';
 import { DatabaseModule } from './database/database.module.ts';
 import { FoodModule } from './food/food.module.ts';
 import { HealthModule } from './health/health.module.ts';
@@ -42,6 +43,7 @@ import { WeekModule } from './week/week.module.ts';
     StorageModule,
     LearnModule,
     LiveModule,
+    DemoModule,
   ],
 })
 export class AppModule {}

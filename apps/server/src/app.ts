@@ -9,6 +9,7 @@ import type { NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.ts';
+import { anotherTime } from './command/anotherTime.ts';
 import { Database } from './database/database.ts';
 import { asOwner } from './database/asOwner.ts';
 import { migrate } from './database/migrate.ts';
@@ -42,6 +43,7 @@ export async function createApp(): Promise<NestExpressApplication> {
         .filter(Boolean),
     ),
   );
+  app.use(anotherTime);
   app.use(slowBodies(Number(process.env['BODY_WITHIN_MS'] ?? BODY_WITHIN_MS)));
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.use(

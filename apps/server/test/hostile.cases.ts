@@ -110,7 +110,7 @@ async function sound(): Promise<readonly { method: 'POST' | 'PUT'; path: string;
   };
   const version = lot.version;
   return [
-    ...Object.values(demoCommands(DEMO_KITCHEN, new Date(server.now())))
+    ...Object.values(demoCommands(DEMO_KITCHEN, 'Windgate Hut', new Date(server.now())))
       .flat()
       .filter(({ path }) => path !== '/kitchens')
       .map(({ method, path, body }) => ({

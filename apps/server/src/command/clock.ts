@@ -1,3 +1,4 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { Injectable } from '@nestjs/common';
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
 
@@ -14,8 +15,14 @@ function readOffset(text: string | undefined): number {
   return ms;
 }
 
+/** Work that is done in another time than that of the process, ms off the machine's: what the hut has behind it. */
+const within = new AsyncLocalStorage<number>();
+
 /** The one door to the time of day: services, rows and live messages ask here. */
-export const serverNow = (): Date => new Date(Date.now() + offsetMs);
+export const serverNow = (): Date => new Date(Date.now() + (within.getStore() ?? offsetMs));
+
+/** Does some work as if it were begun at another moment; whatever else the process does stays in its own time. */
+export const inTime = <T>(at: Date, work: () => T): T => within.run(at.getTime() - Date.now(), work);
 
 /** Puts this process into another time: for checks alone. */
 export const setServerClock = (to: Date): void => {

@@ -137,6 +137,7 @@ const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Satur
  */
 export function demoCommands(
   kitchen: string,
+  name: string,
   now: Date,
   planned = false,
 ): { readonly standing: readonly DemoCommand[]; readonly today: readonly DemoCommand[] } {
@@ -148,7 +149,7 @@ export function demoCommands(
   const heads = (day: Day) => EATERS.filter(({ weekdays }) => weekdays.includes(weekday(day))).length;
   const week = planned ? hutWeek(start, zone, namedId(`component:${FROZEN_DISH}`), heads) : undefined;
   return {
-    standing: [opened(kitchen, zone), ...recipes(at), ...whoEats(at, planned ? 0 : 1)],
+    standing: [opened(kitchen, name, zone), ...recipes(at), ...whoEats(at, planned ? 0 : 1)],
     today: [
       ...shelfAndShops(at, today),
       ...boxes(at, today),
@@ -158,13 +159,13 @@ export function demoCommands(
   };
 }
 
-const opened = (kitchen: string, zone: string): DemoCommand => ({
+const opened = (kitchen: string, name: string, zone: string): DemoCommand => ({
   method: 'POST',
   path: '/kitchens',
   name: 'open',
   body: {
     id: kitchen,
-    name: 'Windgate Hut',
+    name,
     equipment: {
       ...STARTING_EQUIPMENT,
       altitudeM: 1180,

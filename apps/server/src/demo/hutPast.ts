@@ -14,7 +14,6 @@ import {
   type SessionTasks,
 } from '@kestrel-ridge/core/session';
 import { needsOf } from '@kestrel-ridge/core/stock';
-import { setServerClock } from '../command/clock.ts';
 import { PRICES_A_KILO, dearer } from './hutPrices.ts';
 import { ask, send } from './send.ts';
 
@@ -96,7 +95,7 @@ export const hutBegan = (now: Date): Date =>
 
 /**
  * Eight weeks of the hut, made through the same commands as everything: what was bought, cooked, put away, eaten and thrown away, by a kitchen with figures of its own that
- * nobody has told the program. The server's clock goes along.
+ * nobody has told the program. Each of them is done as if it were its own moment; everybody else's time goes on.
  */
 export async function loadHutPast(server: string, kitchen: string, now: Date): Promise<void> {
   const at = `/kitchens/${kitchen}`;
@@ -109,9 +108,12 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
   const about = (times: number): number => times * Math.exp(TRUE_FIGURES.spread * normal(random));
   const place = (name: string): string => state.places.find((each) => each.name === name)?.id ?? '';
   const first = firstSaturday(dayAt(now, zone));
-  const clock = (day: Day, hours: string): void => setServerClock(new Date(momentAt(day, hours, zone)));
+  /** What is done is done at that moment, and at no other of this server. */
+  let time = hutBegan(now);
+  const clock = (day: Day, hours: string): void => void (time = new Date(momentAt(day, hours, zone)));
   const post = <T>(path: string, name: string, body: unknown, method: 'POST' | 'PUT' = 'POST') =>
-    send<T>(server, { method, path: `${at}${path}`, name: `past ${name}`, body });
+    send<T>(server, { method, path: `${at}${path}`, name: `past ${name}`, body }, time);
+  const look = <T>(path: string) => ask<T>(server, `${at}${path}`, time);
   const boxesOf: LotState[][] = [];
 
   for (const [n, menu] of MENUS.entries()) {
@@ -159,11 +161,11 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
     const plan = search(tasks.problem, { seed: 1, rounds: 8 });
     const given = whoDoes(tasks.problem, plan, peopleFor(tasks, present, {}));
     const begins = Date.parse(startsAt) + (n === LATE.week ? LATE.minutes : 2) * MINUTE_MS;
-    setServerClock(new Date(begins));
+    time = new Date(begins);
     const run = namedId(`demo past run ${n}`);
     await post('/runs', `run ${n}`, { id: run, session, plan });
     const { events, ends } = cooked(tasks, plan, given.ok ? given.who : {}, begins, about);
-    setServerClock(new Date(ends + 5 * MINUTE_MS));
+    time = new Date(ends + 5 * MINUTE_MS);
     await post(`/runs/${run}/events`, `events ${n}`, {
       events: events.map(({ at: moment, what }, i) => ({
         id: namedId(`demo past event ${n} ${i}`),
@@ -175,7 +177,7 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
       })),
     });
 
-    const { batches } = await ask<PastState>(server, `${at}/past?from=${saturday}&until=${saturday}`);
+    const { batches } = await look<PastState>(`/past?from=${saturday}&until=${saturday}`);
     const boxId = (batch: string, where: string): string => namedId(`demo past box ${batch} ${where}`);
     for (const { id, recipe, portions, freeze = 0 } of dishes) {
       const box = (where: string, many: number) =>
@@ -186,7 +188,7 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
         version: batches.find((batch) => batch.id === id)?.version,
       });
     }
-    const shelf = await ask<LotState[]>(server, `${at}/lots`);
+    const shelf = await look<LotState[]>('/lots');
     const boxesIn = (where: string) =>
       dishes.flatMap(({ id }) => shelf.filter(({ id: lot }) => lot === boxId(id, where)));
     let boxes = boxesIn('fridge');

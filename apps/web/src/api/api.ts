@@ -31,6 +31,8 @@ export interface SentCommand {
 /** All that a kitchen's pages are made of. */
 export const EVERYTHING = ['kitchen', 'shelf', 'recipes', 'week', 'run', 'cost'] as const satisfies readonly Topic[];
 
+const HUT_WITHIN_MS = 180_000;
+
 /** What the server knows, kept until a live message says that a topic has changed. */
 export const api = createApi({
   reducerPath: 'api',
@@ -89,6 +91,12 @@ export const api = createApi({
       query: ({ kitchen, session }) => `kitchens/${kitchen}/sessions/${session}/run`,
       providesTags: ['run'],
     }),
+    /** A hut to look round in: its id is that of the new kitchen. */
+    openHut: build.mutation<{ readonly id: string }, string>({
+      // Eight weeks are lived through meanwhile.
+      query: (id) => ({ url: 'huts', method: 'POST', body: { id }, timeout: HUT_WITHIN_MS }),
+      invalidatesTags: ['kitchen'],
+    }),
     command: build.mutation<unknown, SentCommand>({
       query: ({ path, method, body, key }) => ({ url: path, method, body, headers: { 'Idempotency-Key': key } }),
       invalidatesTags: (_answer, error, { touches }) => (error ? [] : [...touches]),
@@ -111,4 +119,5 @@ export const {
   usePastQuery,
   useRunQuery,
   useCommandMutation,
+  useOpenHutMutation,
 } = api;

@@ -31,6 +31,7 @@ const NAMES: Readonly<Record<string, string>> = {
   '/recipes/*/learn': 'What the recipe learns',
   '/foods': 'Foods',
   '/kitchen': 'Kitchen',
+  '/kitchen/open': 'Open a kitchen',
 };
 
 /**

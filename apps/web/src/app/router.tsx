@@ -72,6 +72,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../recipe/LearnPage.tsx')).default }),
           },
           { path: 'foods/:id?', lazy: async () => ({ Component: (await import('../food/FoodsPage.tsx')).default }) },
+          {
+            path: 'kitchen/open',
+            lazy: async () => ({ Component: (await import('../kitchen/OpenPage.tsx')).default }),
+          },
           { path: 'kitchen', lazy: async () => ({ Component: (await import('../kitchen/KitchenPage.tsx')).default }) },
           { path: '*', Component: NoSuchPage },
         ],

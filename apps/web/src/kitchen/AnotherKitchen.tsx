@@ -1,25 +1,30 @@
 import { Select } from 'antd';
+import { Link } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
 import { rememberKitchen } from '../app/rememberedKitchen.ts';
 
-/** Where a server has several kitchens: which of them this device shows. */
+/** Which of the server's kitchens this device shows, and the way to one more. */
 export function AnotherKitchen({ kitchen }: { kitchen: string }) {
-  const { data } = useKitchensQuery();
-  if (!data || data.length < 2) return null;
+  const { data = [] } = useKitchensQuery();
   return (
-    <label className="another-kitchen">
-      <span className="soft">this device shows</span>
-      <Select
-        aria-label="Which kitchen this device shows"
-        value={kitchen}
-        options={data.map(({ id, name }) => ({ value: id, label: name }))}
-        onChange={(id: string) => {
-          rememberKitchen(id);
-          // All that was fetched and tried belongs to the other kitchen.
-          location.assign('/');
-        }}
-        style={{ minWidth: 220 }}
-      />
-    </label>
+    <div className="another-kitchen">
+      {data.length > 1 && (
+        <label>
+          <span className="soft">this device shows</span>{' '}
+          <Select
+            aria-label="Which kitchen this device shows"
+            value={kitchen}
+            options={data.map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(id: string) => {
+              rememberKitchen(id);
+              // All that was fetched and tried belongs to the other kitchen.
+              location.assign('/');
+            }}
+            style={{ minWidth: 220 }}
+          />
+        </label>
+      )}
+      <Link to="/kitchen/open">Open another kitchen</Link>
+    </div>
   );
 }

@@ -1,10 +1,12 @@
 import { START_SETS } from '@kestrel-ridge/core/kitchen';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
 import { Button, Form, Input, InputNumber, Radio } from 'antd';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useCommandMutation } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { writesIn } from '../parts/writes.ts';
+import { HutToo } from './HutToo.tsx';
+import { usualCurrency } from './usualCurrency.ts';
 import { problemOf } from '../parts/problemOf.ts';
 import './kitchen.css';
 
@@ -35,7 +37,7 @@ const figuresOf = (like: string) => {
 };
 
 /** The first screen of a server without a kitchen: five questions, and it can begin. */
-export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
+export function OpenKitchen({ opened, back }: { opened: (id: string) => void; back?: ReactNode }) {
   const [command, { isLoading }] = useCommandMutation();
   const [fault, setFault] = useState<string>();
   const [form] = Form.useForm<Fields>();
@@ -68,13 +70,13 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
     <main className="page open-kitchen">
       <div className="page-head">
         <h1>Open your kitchen</h1>
-        <p>Five things decide the arithmetic. All of them can be changed later.</p>
+        <p>Five things decide the arithmetic. All of them can be changed later. {back}</p>
       </div>
       <Form<Fields>
         layout="vertical"
         requiredMark={false}
         form={form}
-        initialValues={{ like: USUAL, ...figuresOf(USUAL), currency: 'EUR' }}
+        initialValues={{ like: USUAL, ...figuresOf(USUAL), currency: usualCurrency(navigator.language) }}
         onValuesChange={({ like }: Partial<Fields>) => {
           if (like !== undefined) form.setFieldsValue(figuresOf(like));
         }}
@@ -127,6 +129,7 @@ export function OpenKitchen({ opened }: { opened: (id: string) => void }) {
           Open the kitchen
         </Button>
       </Form>
+      <HutToo opened={opened} />
     </main>
   );
 }
