@@ -1,11 +1,13 @@
 import type { FigureKind } from '@kestrel-ridge/core/learn';
-import type { KitchenView } from '@kestrel-ridge/core/view';
+import { seasoningHere, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Popconfirm } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useLearnedQuery } from '../api/api.ts';
 import { TeachingRow } from './TeachingRow.tsx';
 import './lookback.css';
+import { seasoningTeachings } from './seasoningWords.ts';
 import { teachings } from './teaches.ts';
+import { usePastWeeks } from './usePastWeeks.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
 /** What all the weeks together teach: the book's figure, this kitchen's own, how sure it is, what it rests on, and whether plans go by it. `only`: figures of these kinds alone. */
@@ -14,7 +16,14 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
   const says = useSaysOfLearned(view);
   const [open, setOpen] = useState<string>();
   const all = teachings(view, data);
-  const claimed = only ? all.claimed.filter(({ figure }) => figure && only.includes(figure.key.kind)) : all.claimed;
+  const past = usePastWeeks(view);
+  const seasoning = useMemo(
+    () => (past && !only ? seasoningTeachings(seasoningHere(view, past)) : []),
+    [view, past, only],
+  );
+  const claimed = only
+    ? all.claimed.filter(({ figure }) => figure && only.includes(figure.key.kind))
+    : [...all.claimed, ...seasoning];
   const seldom = only ? 0 : all.seldom;
   return (
     <section className="teaches-section" aria-label="What it teaches">

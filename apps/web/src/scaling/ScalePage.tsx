@@ -17,6 +17,7 @@ import { mildPartFor } from '@kestrel-ridge/core/view';
 import { withDrafts } from '@kestrel-ridge/core/view';
 import { FillGauge } from './FillGauge.tsx';
 import { LastTimesOf } from '../lookback/LastTimesOf.tsx';
+import { SeasonedHere } from '../lookback/SeasonedHere.tsx';
 import { HowCooked } from './HowCooked.tsx';
 import { IngredientTable } from './IngredientTable.tsx';
 import './scale.css';
@@ -123,6 +124,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
         )}
       </div>
 
+      {editable && <SeasonedHere view={view} scaled={scaled} />}
       {editable && <LastTimesOf view={view} recipe={batch.recipe.id} portions={portions} make={resize} />}
       {editable && (
         <HowCooked

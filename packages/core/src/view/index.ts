@@ -55,6 +55,7 @@ export type { LastTimes } from './lastTimes.ts';
 export { cookedOtherwise } from './cookedOtherwise.ts';
 export type { CookedOtherwise } from './cookedOtherwise.ts';
 export { ranOutEarly } from './ranOut.ts';
+export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';
 export { GIVEN_AWAY, weekThatWas } from './weekThatWas.ts';
 export type { PastDish, PastSession, PastThrown, PriceChange, WeekThatWas } from './weekThatWas.ts';

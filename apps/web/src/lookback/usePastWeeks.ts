@@ -1,0 +1,10 @@
+import { addDays } from '@kestrel-ridge/core/quantity';
+import type { KitchenView } from '@kestrel-ridge/core/view';
+import { usePastQuery } from '../api/api.ts';
+
+/** So far back a dish is told of, days. */
+const BEHIND = 55;
+
+/** What happened in the eight weeks up to today; undefined while nobody knows. */
+export const usePastWeeks = (view: KitchenView) =>
+  usePastQuery({ kitchen: view.kitchen.id, from: addDays(view.today, -BEHIND), until: view.today }).data;
