@@ -239,6 +239,14 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts.push(whichAmount(bare, food, unused));
   // "2 tins beans, plus 1 tin with its liquid": more, and nothing else has asked of what.
   if (food && alsoSaid !== undefined && doubts.length === 0) doubts.push(moreDoubt(bare, alsoSaid));
+  // "Soaked 4 h or boiled 15 min": one of them is done before it goes in.
+  const [eitherWay, oneWay = '', otherWay = ''] = DONE_EITHER_WAY.exec(text) ?? [];
+  if (food && eitherWay !== undefined && doubts.length === 0)
+    doubts.push({
+      about: 'food',
+      question: `“${eitherWay}”: which of them?`,
+      choices: [oneWay, otherWay].map((way) => ({ label: way, line: text.replace(eitherWay, way) })),
+    });
   const per = PER.exec(text)?.[0].trim();
   if (food && per !== undefined && doubts.length === 0)
     doubts.push({
@@ -264,6 +272,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
+/** Two ways of getting something ready, with their times. */
+const DONE_EITHER_WAY =
+  /\b((?:soaked|steeped)[^,;()]*?\d[^,;()]*?) or ((?:boiled|simmered|steamed|soaked)[^,;()]*\d[^,;()]*?)(?=[,;()]|$)/i;
 /** Said of a part: of how many, nobody says. */
 const PER =
   /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;

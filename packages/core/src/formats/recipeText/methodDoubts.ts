@@ -138,6 +138,8 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
         { label: 'it stands 1 h, in the session', text: 'Leave to stand for 1 hour.' },
       ],
     };
+  const ways = twoWays(text, withoutNames(plainSigns(text)));
+  if (ways) return ways;
   if (step.kind === 'ahead')
     return step.hours
       ? undefined
@@ -178,8 +180,6 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
       question: 'How hot is the oven?',
       choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
     };
-  const ways = twoWays(text, plain);
-  if (ways) return ways;
   if (step.off ?? step.shareOff) return undefined;
   if (step.timed && LATER.test(plain) && !/\bby hand\b/i.test(plain))
     return {
@@ -359,8 +359,8 @@ function twoWays(text: string, plain: string): StepDoubt | undefined {
   );
   if (second === undefined || more.length > 0 || /\b(?:by hand|in all)\b/i.test(plain)) return undefined;
   const [a, b] = [withoutNames(first), withoutNames(second)];
-  const apart = (IN_PAN.test(a) && IN_OVEN.test(b)) || (IN_OVEN.test(a) && IN_PAN.test(b));
-  if (!apart || IN_OVEN.test(a) === IN_OVEN.test(b) || durationsIn(`${a} ${b}`).length === 0) return undefined;
+  const pans = IN_OVEN.test(a) !== IN_OVEN.test(b) && IN_PAN.test(a) !== IN_PAN.test(b);
+  if (!pans || durationsIn(`${a} ${b}`).length === 0) return undefined;
   return {
     question: 'Two ways are told. Which is it?',
     choices: [first, `${second.charAt(0).toUpperCase()}${second.slice(1)}`].map((way) => ({

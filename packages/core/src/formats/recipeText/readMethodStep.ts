@@ -55,8 +55,11 @@ const HOTTEST_C = 260;
 const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
+/** "425°F. Toss …": nothing but an oven is set to that. */
+const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?\s*[.:;]/i;
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
-const ON_TRAY = /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b/i;
+const ON_TRAY =
+  /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 /** What is baked on these stands on a hob. */
 const ON_PAN = /\bbak\w+\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
@@ -91,7 +94,7 @@ const withoutVessels = (plain: string): string =>
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
+  /\bcook\b|\bwarm(?: it| them)? (?:up|through)\b|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
     plain,
   ) &&
   !/\bslow cooker\b/i.test(plain) &&
@@ -340,7 +343,7 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
   for (const text of texts) {
     const step = readMethodStep(text, steps.at(-1), heated);
     const said = celsiusIn(plainSigns(text));
-    if (said !== undefined && (OVEN.test(text) || step.station === 'oven')) heated = said;
+    if (said !== undefined && (OVEN.test(text) || step.station === 'oven' || HEAT_ALONE.test(text))) heated = said;
     const timed = steps.findLast((before) => before.timed && before.kind === 'work');
     steps.push(
       /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed
