@@ -13,7 +13,8 @@ const SAYS_HOW = new Set(
   deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
   room temperature medium-sized large-sized lg sm med cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
   can tin jar pack packet bag carton bottle box block tube net tray sheet loaf
-  fat flaky smooth crunchy table strong heatproof
+  natural waxy floury mealy ready-rolled shelf-stable straight-to-wok brunoise pouch yukon gold ap all-purpose
+  fat smooth crunchy table strong heatproof
   leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
   `).map(singular),
 );
