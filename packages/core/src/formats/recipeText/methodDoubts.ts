@@ -1,16 +1,11 @@
 import { plainSigns } from '../../quantity/index.ts';
-import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
-import { batchesIn, durationsIn, timesIn } from './timesIn.ts';
+import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
+import { durationsIn, timesIn } from './timesIn.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
-
-/** Something a step does not say and a plan needs; each choice is the step as it would say it, or nothing where it is none. */
-export interface StepDoubt {
-  readonly question: string;
-  readonly choices: readonly { readonly label: string; readonly text: string }[];
-}
 
 /** On a hob or in an oven for as long as somebody says: what is only brought to the boil is no wait. */
 const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil|reduce)\b/i;
@@ -43,16 +38,12 @@ const HANDWORK =
 const NOW_AND_THEN =
   /\b(?:stir\w*|turn\w*|shak\w*|toss\w*|swap\w*) (?:(?:&|and) (?:stir|turn|swap) )?(?:occasionally|sometimes|now|from time|once|every|often enough|(?:at )?half)\b/gi;
 
-const more = (text: string, words: string): string => `${text.replace(/[.\s]+$/, '')}, ${words}.`;
 /** A time at low pressure is none at high: the one that is chosen takes its place. */
 const atHigh = (text: string, n: number): string => {
   const [time] = timesIn(text);
   const high = time ? `${text.slice(0, time.at)}${n} minutes${text.slice(time.end)}` : heldFor(text, n);
   return high.replace(/\blow pressure\b/i, 'high pressure');
 };
-const minutesOf = (text: string, list: readonly number[]) =>
-  list.map((n) => ({ label: `${n} min`, text: more(text, `${n} minutes`) }));
-
 /** Where it was the first time. */
 const AGAIN_AT: Readonly<Record<string, string>> = { oven: ' in the oven', burner: ' on the hob' };
 
@@ -189,60 +180,8 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
         { label: 'now', text: text.replace(/,?\s*(?:straight )?from (?:frozen|the freezer)\b/i, '') },
       ],
     };
-  const said = durationsIn(plain);
-  const each = said.reduce((sum, { to }) => sum + to, 0);
-  if (
-    each > 0 &&
-    ONE_BY_ONE.test(plain) &&
-    batchesIn(plain) === undefined &&
-    !/\b(?:altogether|in all|in total)\b/i.test(plain)
-  )
-    return {
-      question: 'One after the other: how many goes are there?',
-      choices: [1, 2, 3, 4, 6, 8].map((n) => ({
-        label: `${n}, ${n * each} min`,
-        text: more(text, `in all ${n * each} minutes`),
-      })),
-    };
-  // "2 min each side", of ten of them: no pan holds all.
-  if (
-    each > 0 &&
-    pieces > IN_ONE_PAN &&
-    step.station === 'burner' &&
-    /\b(?:each|per|a|both) sides?\b/i.test(plain) &&
-    batchesIn(plain) === undefined &&
-    !/\b(?:altogether|in all|in total|all at once|by hand)\b/i.test(plain)
-  )
-    return {
-      question: `There are ${pieces} of them: how many goes are there?`,
-      choices: [1, Math.ceil(pieces / 4), Math.ceil(pieces / 2), pieces]
-        .filter((n, at, all) => all.indexOf(n) === at)
-        .map((n) => ({ label: `${n}, ${n * each} min`, text: more(text, `in all ${n * each} minutes`) })),
-    };
-  if (EVERY_SO_OFTEN.test(plain) && !/\bin all\b/i.test(plain))
-    return {
-      question: 'It is done several times. How long is it in all?',
-      choices: minutesOf(text, [60, 90, 120, 180]).map(({ label, text: said }) => ({
-        label,
-        text: said.replace(/, (\d+ minutes\.)$/, ', in all $1'),
-      })),
-    };
-  const again = AGAIN[/\brepeat (once|twice|three times)\b/i.exec(plain)?.[1]?.toLowerCase() ?? ''];
-  if (each > 0 && again !== undefined && said.length === 1 && !/\bin all\b/i.test(plain))
-    return {
-      question: 'It is repeated. How long is it in all?',
-      choices: [again + 1, 1].map((n) => ({
-        label: `${n * each} min`,
-        text: more(text, `in all ${n * each} minutes`),
-      })),
-    };
-  if (said.length > 1) {
-    const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];
-    return {
-      question: 'Several times are said here. How long is it in all?',
-      choices: all.map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
-    };
-  }
+  const goes = goesDoubt(step, plain, pieces);
+  if (goes) return goes;
   const unplaced = step.timed && step.attention.needs === 'hands' && !step.station;
   const looked = step.timed && step.attention.needs === 'look' && !step.station && !STANDS.test(plain);
   if (
@@ -332,20 +271,6 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
   return undefined;
 }
 
-/** More pieces than these are fried one after the other. Common practice, no published source. */
-const IN_ONE_PAN = 4;
-/** "Divide into 6 and roll": so many pieces, of all sentences of a method. */
-export const piecesIn = (method: readonly string[]): number =>
-  Math.max(
-    0,
-    ...method.flatMap((text) =>
-      [...plainSigns(text).matchAll(PIECES)].map(([, n]) => Number(n)).filter((n) => n <= MOST_PIECES),
-    ),
-  );
-const MOST_PIECES = 60;
-const PIECES =
-  /\b(?:divide|cut|shape|roll|form|make|portion|split)\b(?:(?! (?:cm|mm|g)\b)[^.;]){0,40}?\b(?:in|into|make)? ?(\d{1,2})\b(?!\s*(?:cm|mm|g|ml|min|h|°|-|x|×|tbsp|tsp|%))/gi;
-
 /** These are set to a time, or need one. */
 const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);
 
@@ -375,13 +300,6 @@ const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled
 
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;
-/** "Fold 4 times every 30 min" */
-const EVERY_SO_OFTEN =
-  /\b(?:\d+|two|three|four|five|six) (?:times|folds|turns),? (?:with )?(?:every|each|at intervals of|in) \d+/i;
-const ONE_BY_ONE =
-  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
-const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
-
 /** The usual ones, °C. */
 const OVEN_HEATS = [100, 160, 180, 200, 220];
 
@@ -394,65 +312,3 @@ const whereDoubt = (text: string): StepDoubt => ({
     { label: 'in somebody’s hands', text: more(text, 'by hand') },
   ],
 });
-
-/** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
-const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
-const DRY = /\b(?:dry|dried)\b/i;
-const DONE = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|sprouts?|paste|flour)\b/i;
-
-const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
-  if (!food) return false;
-  const words = `${text} ${form}`;
-  const isBean = food.facts.hazard === 'boil beans hard' || (food.facts.kind === 'legume' && SOAKED.test(food.name));
-  return isBean && food.facts.uptake !== undefined && !DONE.test(food.name) && (!DONE.test(words) || DRY.test(words));
-};
-
-/** Dry beans of which neither the method nor their line says that they are soaked: their name. */
-export function unsoaked(lines: readonly IngredientLine[], steps: readonly MethodStep[]): string | undefined {
-  if (steps.some(({ text }) => /\b(?:soak|steep)|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
-  return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form) && !UNSOAKED.test(line.form))?.food
-    ?.name;
-}
-
-const SOAK_IN_LINE =
-  /\b(?:soak|steep)(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
-
-const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
-
-const DONE_IN_LINE =
-  /\b(pressed|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: for)?(?: about)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
-const IN_LINE: Readonly<Record<string, string>> = {
-  pressed: 'Press',
-  toasted: 'Toast',
-  roasted: 'Roast',
-  boiled: 'Boil',
-  sprouted: 'Sprout',
-  salted: 'Salt',
-  marinated: 'Marinate',
-  drained: 'Drain',
-  steamed: 'Steam',
-  blanched: 'Blanch',
-};
-
-/** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
-export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
-  lines.flatMap((line) => {
-    const done = DONE_IN_LINE.exec(line.form);
-    const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
-    const deed =
-      line.food && done && verb && !steps.some(({ text }) => new RegExp(`\\b${verb}\\b`, 'i').test(text))
-        ? [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`]
-        : [];
-    const said = SOAK_IN_LINE.exec(line.form);
-    if (
-      !line.food ||
-      !said ||
-      UNSOAKED.test(line.form) ||
-      steps.some(
-        ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
-      )
-    )
-      return deed;
-    const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
-    return how ? [`Soak the ${line.food.name} ${how}.`, ...deed] : deed;
-  });

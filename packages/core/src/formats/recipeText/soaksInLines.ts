@@ -1,0 +1,64 @@
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import type { MethodStep } from './readMethodStep.ts';
+
+/** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
+const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
+const DRY = /\b(?:dry|dried)\b/i;
+const DONE = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|sprouts?|paste|flour)\b/i;
+
+const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
+  if (!food) return false;
+  const words = `${text} ${form}`;
+  const isBean = food.facts.hazard === 'boil beans hard' || (food.facts.kind === 'legume' && SOAKED.test(food.name));
+  return isBean && food.facts.uptake !== undefined && !DONE.test(food.name) && (!DONE.test(words) || DRY.test(words));
+};
+
+/** Dry beans of which neither the method nor their line says that they are soaked: their name. */
+export function unsoaked(lines: readonly IngredientLine[], steps: readonly MethodStep[]): string | undefined {
+  if (steps.some(({ text }) => /\b(?:soak|steep)|\b(?:evening|night|day) before\b/i.test(text))) return undefined;
+  return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form) && !UNSOAKED.test(line.form))?.food
+    ?.name;
+}
+
+const SOAK_IN_LINE =
+  /\b(?:soak|steep)(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+
+const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
+
+const DONE_IN_LINE =
+  /\b(pressed|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: for)?(?: about)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/i;
+const IN_LINE: Readonly<Record<string, string>> = {
+  pressed: 'Press',
+  toasted: 'Toast',
+  roasted: 'Roast',
+  boiled: 'Boil',
+  sprouted: 'Sprout',
+  salted: 'Salt',
+  marinated: 'Marinate',
+  drained: 'Drain',
+  steamed: 'Steam',
+  blanched: 'Blanch',
+};
+
+/** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
+export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
+  lines.flatMap((line) => {
+    const done = DONE_IN_LINE.exec(line.form);
+    const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
+    const deed =
+      line.food && done && verb && !steps.some(({ text }) => new RegExp(`\\b${verb}\\b`, 'i').test(text))
+        ? [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`]
+        : [];
+    const said = SOAK_IN_LINE.exec(line.form);
+    if (
+      !line.food ||
+      !said ||
+      UNSOAKED.test(line.form) ||
+      steps.some(
+        ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
+      )
+    )
+      return deed;
+    const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
+    return how ? [`Soak the ${line.food.name} ${how}.`, ...deed] : deed;
+  });
