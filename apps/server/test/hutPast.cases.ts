@@ -4,9 +4,11 @@ import type {
   LotState,
   MovementState,
   PastState,
+  RunState,
   WeekState,
 } from '@kestrel-ridge/core/formats';
-import type { FigureKind } from '@kestrel-ridge/core/learn';
+import { byOwnLine } from '@kestrel-ridge/core/kitchen';
+import { figuresOf, sightingsOf, type FigureKind } from '@kestrel-ridge/core/learn';
 import { addDays } from '@kestrel-ridge/core/quantity';
 import { PAST_WEEKS, TRUE_FIGURES } from '../src/demo/hutPast.ts';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
@@ -79,4 +81,36 @@ test('what its records teach is what the hut is really like, within the interval
     return rows.reduce((sum, { sum: all }) => sum + all, 0) / rows.reduce((sum, { n }) => sum + n, 0);
   };
   expect(mean(true) / mean(false)).toBeCloseTo(TRUE_FIGURES.hungry.times, 1);
+});
+
+test('after five weeks of records the last three are told at most half as far off as by the book: loads that were not seen, the oven, and hands that are quicker', async () => {
+  const { today } = await get<KitchenState>('');
+  const past = await get<PastState>(`/past?from=${addDays(today, -69)}&until=${today}`);
+  const runs = [...past.runs].sort((a, b) => a.startedAt.localeCompare(b.startedAt));
+  const recipeOf = Object.fromEntries(past.batches.map(({ id, recipe }) => [id, recipe]));
+  const seenIn = (some: readonly RunState[]) =>
+    some.flatMap(({ id, about, events }) => sightingsOf({ id, about, events, recipeOf }));
+  const learned = figuresOf(seenIn(runs.slice(0, 5)), []);
+  const later = seenIn(runs.slice(5));
+  const told = (kind: FigureKind, of: string) => learned.find(({ key }) => key.kind === kind && key.of === of);
+  const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+  /** Minutes by which the mean of what came later is off what was foretold: one load's own scatter is nobody's fault. */
+  const off = (kind: FigureKind, of: string, foretold: (bookMinutes: number) => number): number => {
+    const mine = later.filter(({ figure, bound }) => figure.kind === kind && figure.of === of && bound === undefined);
+    expect(mine.length).toBeGreaterThan(2);
+    return Math.abs(mean(mine.map(({ minutes, bookMinutes }) => minutes - foretold(bookMinutes))));
+  };
+  const byBook = (bookMinutes: number) => bookMinutes;
+  const line = told('come up', '')?.line;
+  if (!line) throw new Error('five weeks are enough for a line');
+  const byLine = (bookMinutes: number) =>
+    byOwnLine(bookMinutes, { value: line.times, plusMinutes: line.plusMinutes, source: '' });
+  expect(off('come up', '', byLine)).toBeLessThanOrEqual(off('come up', '', byBook) / 2);
+  for (const [kind, of] of [
+    ['oven', 'oven'],
+    ['cook', 'Teo'],
+  ] as const) {
+    const times = told(kind, of)?.value ?? NaN;
+    expect(off(kind, of, (bookMinutes) => bookMinutes * times)).toBeLessThanOrEqual(off(kind, of, byBook) / 2);
+  }
 });
