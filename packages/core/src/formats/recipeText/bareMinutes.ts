@@ -5,7 +5,7 @@ const WAITS =
   /\b(?:lid|fan|oven|hob|heat|sweat|simmer|boil|bake|roast|fry|soften|cook|steam|braise|brown|rest|stand|chill|cool|knead|press|blanch|toast|grill|soak|marinate|infuse|warm|leave|flip|turn|saut[eé]|uncovered|covered)\b/i;
 /** With nothing behind it that it could count: the end of a clause, or a word that begins the next one. */
 const NUMBER =
-  /(?<![\d°.,/\p{L}-])(?:(\d{1,3})\s*(?:-|to)\s*)?(\d{1,3})(?=\s*(?:more\b)?\s*(?:[.,;)](?!\d)|$|(?:or so\b\s*)?\b(?:before|until|till|then|first|while|with|without|lid|lidded|covered|uncovered|under|off the|on the (?:hob|heat|rack|side)|in (?:the|its|a)|stirring|turning|shaking|undisturbed|for the|so (?:it|they|that))\b))/giu;
+  /(?<![\d°.,/\p{L}-])(?:(\d{1,3})\s*(?:-|to)\s*)?(\d{1,3})(?=\s*(?:more\b)?\s*(?:[.,;)](?!\d)|$|(?:or so\b\s*)?\b(?:before|until|till|then|first|while|with|without|lid|lidded|covered|uncovered|under|off (?:the )?(?:heat|hob)|off the|on the (?:hob|heat|rack|side)|in (?:the|its|a)|stirring|turning|shaking|undisturbed|for the|so (?:it|they|that))\b))/giu;
 /** Behind these it says how hot, how many or for how many. */
 const COUNTS =
   /(?:\b(?:at|to|into|in|on|by|gas|mark|serves|makes|feeds|step|size|of|number|no|level|x|oven|fan|cups?|about)|[x×])\s*$/i;

@@ -151,6 +151,9 @@ export function needsInMethod(
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];
+      // "250 g rye flour" on a line of its own, where the list has some: more of it, and nobody says so.
+      if (lineOf && plainSigns(text).trim() === words && food.facts.kind !== 'water')
+        return [{ line: food.name, step }];
       if (named.has(key) || lineOf) return [];
       // "The oil" of which a kind was named before may be that, or more: how much is asked.
       const bare = words.replace(MEASURED, '').trim();

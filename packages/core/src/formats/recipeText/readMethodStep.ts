@@ -62,10 +62,10 @@ const ON_TRAY =
   /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
 const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 /** What is baked on these stands on a hob. */
-const ON_PAN = /\bbak\w+\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
+const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:plenty of |boiling |salted |fresh )*water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -89,6 +89,9 @@ const withoutVessels = (plain: string): string =>
   /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape)\b|\b(?:little|small) pot\b/i.test(plain)
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
     : plain;
+
+/** "In the meantime cook the lentils": while the oven is at work, and not in it. */
+const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same time|while)\b/i;
 
 /** On heat, and not only begun there. */
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
@@ -163,7 +166,10 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const goesOn =
     before?.kind === 'work' &&
     ((/^then\b/i.test(plain) && !STANDS_OFF.test(plain)) ||
-      (isHeated(before) && GOES_ON.test(plain) && !STANDS_OFF.test(plain)))
+      (isHeated(before) &&
+        GOES_ON.test(plain) &&
+        !STANDS_OFF.test(plain) &&
+        !(before.station === 'oven' && MEANWHILE.test(plain))))
       ? before
       : undefined;
   const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
