@@ -247,6 +247,17 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       question: `“${eitherWay}”: which of them?`,
       choices: [oneWay, otherWay].map((way) => ({ label: way, line: text.replace(eitherWay, way) })),
     });
+  // "Cashews, soaked": for how long, nobody says; of dry beans it is known.
+  const soaked = food && food.facts.kind !== 'legume' && doubts.length === 0 ? SOAKED.exec(text)?.[0] : undefined;
+  if (food && soaked !== undefined)
+    doubts.push({
+      about: 'food',
+      question: `“${soaked.replace('(', '').trim()}”: how long does it soak?`,
+      choices: ['overnight', '4 hours', '1 hour'].map((long) => ({
+        label: long,
+        line: text.replace(soaked, `${soaked.startsWith('(') ? '(' : ' '}soaked ${long}`),
+      })),
+    });
   const per = PER.exec(text)?.[0].trim();
   if (food && per !== undefined && doubts.length === 0)
     doubts.push({
@@ -272,6 +283,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
+/** Soaked, without a word on how long. */
+const SOAKED =
+  /(?<!\b(?:pre-?|un|not) ?)(?:^|[\s(])soaked\b(?![^,;()]*(?:\d|overnight|night|hours?|minutes?|\ban? hour))(?:\s+(?:since|from|for a while|in [\w ]*water)\b[^,;()]*)?/i;
 /** Two ways of getting something ready, with their times. */
 const DONE_EITHER_WAY =
   /\b((?:soaked|steeped)[^,;()]*?\d[^,;()]*?) or ((?:boiled|simmered|steamed|soaked)[^,;()]*\d[^,;()]*?)(?=[,;()]|$)/i;

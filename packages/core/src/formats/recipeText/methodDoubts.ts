@@ -266,10 +266,14 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
         ...minutesOf(text, [5, 10]),
       ],
     };
-  if (!step.timed && WAITS.test(plain) && !BROUGHT.test(plain))
+  if (!step.timed && (BY_ITS_PACK.test(plain) || (WAITS.test(plain) && !BROUGHT.test(plain))))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
+
+/** "Cook the rice following the packet": it says how long, and here nobody does. */
+const BY_ITS_PACK =
+  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b/i;
 
 /** These are set to a time, or need one. */
 const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);
