@@ -4,7 +4,7 @@ import { renderHook } from '@testing-library/react';
 import { batchOf, kitchen, recipes, session, today } from '../app/kitchenForTests.ts';
 import type { Ask } from '../app/useCommand.ts';
 import { useKeepDrafts, type Drafts } from './useKeepDrafts.ts';
-import type { WeekCommand } from './weekCommand.ts';
+import type { WeekCommand } from '@kestrel-ridge/core/view';
 
 const mockSent: Ask<WeekChanged>[] = [];
 let mockOk = true;

@@ -1,12 +1,18 @@
 import type { SessionState } from '@kestrel-ridge/core/formats';
 import { dayAt, type Day } from '@kestrel-ridge/core/quantity';
-import { onDay, type DraftSize, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
+import {
+  onDay,
+  type DraftSize,
+  type KitchenView,
+  type ScaledBatchView,
+  type WeekCommand,
+} from '@kestrel-ridge/core/view';
 import { useCallback } from 'react';
 import { useAppDispatch } from '../app/store.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { newId } from '../parts/newId.ts';
 import { longDayName } from '../parts/times.ts';
-import { weekAsk, type WeekCommand } from './weekCommand.ts';
+import { weekAsk } from './weekAsk.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 
 export interface Drafts {

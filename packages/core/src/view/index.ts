@@ -54,6 +54,8 @@ export { lastTimes } from './lastTimes.ts';
 export type { LastTimes } from './lastTimes.ts';
 export { cookedOtherwise } from './cookedOtherwise.ts';
 export type { CookedOtherwise } from './cookedOtherwise.ts';
+export { seenSlot, weekCommand } from './weekCommand.ts';
+export type { WeekCommand } from './weekCommand.ts';
 export { ranOutEarly } from './ranOut.ts';
 export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';

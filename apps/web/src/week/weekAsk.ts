@@ -1,32 +1,7 @@
-import type { SessionState, WeekChanged } from '@kestrel-ridge/core/formats';
-import type { KitchenView } from '@kestrel-ridge/core/view';
-import { openSlot, slotAt, type Slot } from '@kestrel-ridge/core/week';
+import type { WeekChanged } from '@kestrel-ridge/core/formats';
+import type { KitchenView, WeekCommand } from '@kestrel-ridge/core/view';
 import { newId } from '../parts/newId.ts';
 import type { Ask } from '../app/useCommand.ts';
-
-interface Size {
-  readonly portions: string;
-  readonly freezePortions: string;
-}
-interface Seen {
-  readonly id: string;
-  /** As the screen showed it: what was changed meanwhile is not written over. */
-  readonly version: number;
-}
-
-/** A change of a week as the server takes it: all of it, or nothing. */
-export interface WeekCommand {
-  readonly sessions?: readonly (Pick<SessionState, 'id' | 'name' | 'startsAt' | 'cooks'> & Partial<SessionState>)[];
-  readonly slots: readonly Slot[];
-  /** Those meals as they were seen. */
-  readonly seen: readonly Slot[];
-  readonly add: readonly (Size & { readonly id: string; readonly session: string; readonly recipe: string })[];
-  readonly size: readonly (Size & Seen & { readonly session?: string })[];
-  readonly drop: readonly Seen[];
-}
-
-export const seenSlot = ({ week }: KitchenView, { day, meal }: Slot): Slot =>
-  slotAt(week.slots, day, meal) ?? openSlot(day, meal);
 
 /** The way back from a change that the server has made: by the versions that it answered, so that what somebody does in between is not undone with it. */
 export function wayBack({ week }: KitchenView, made: WeekCommand, { batches, gone }: WeekChanged): WeekCommand {
