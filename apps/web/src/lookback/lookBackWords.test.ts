@@ -98,6 +98,10 @@ test('what to do otherwise: the task that moved the finish, the dish that was th
   expect(doOtherwise({ ...EMPTY, sessions: [session(13)] }, true)).toEqual([
     'Borlotti: chop took 13 min longer: plan that much more for it.',
   ]);
+  const late = { minutes: 25, causes: [{ task: undefined, minutes: 25, cause: 'began late' as const }] };
+  expect(doOtherwise({ ...EMPTY, sessions: [session(25, { lateness: late })] }, true)).toEqual([
+    'The session began 25 min late: plan it for when it can begin.',
+  ]);
   expect(doOtherwise({ ...EMPTY, dishes: [dish({ made: 10, eaten: 6, thrown: 4 })] }, true)).toEqual([
     'Make less Borlotti, or freeze it earlier: 4 of 10 portions were thrown away.',
   ]);

@@ -97,7 +97,10 @@ export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[]
       continue;
     }
     const [first] = lateness.causes.filter(({ minutes }) => minutes >= ON_TIME);
-    if (first && lateness.minutes >= ON_TIME) all.push(`${causeWords(first, names)}: plan that much more for it.`);
+    if (first && lateness.minutes >= ON_TIME)
+      all.push(
+        `${causeWords(first, names)}: ${first.task === undefined ? 'plan it for when it can begin' : 'plan that much more for it'}.`,
+      );
   }
   for (const { name, thrown, made, before } of week.dishes)
     if (thrown >= SOME && made + before > 0)
