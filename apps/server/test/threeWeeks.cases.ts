@@ -29,6 +29,8 @@ import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 /** Half a portion more or less is how plates are filled. */
 const A_BIT = 0.5;
 const WEEKS = 3;
+/** Half of what the page looks for first: what holds for it holds for more. */
+const EFFORT = { ...FIRST_EFFORT, roundsAStart: 700, roundsPolished: 1000 };
 
 let server: KitchenServer;
 beforeAll(async () => {
@@ -58,7 +60,7 @@ const now = (): Moment => Date.parse(server.now());
 async function firstSuggestion(view: KitchenView, seed: number) {
   const ask = askOf(view, { locked: {}, keepSet: false, handsAtMost: undefined }, now());
   let known: readonly Draft[] = [];
-  for (const [n, effort] of [FIRST_EFFORT, FIRST_EFFORT].entries())
+  for (const [n, effort] of [EFFORT, EFFORT].entries())
     for (const [p, goodAt] of (Object.keys(PROFILES) as Profile[]).entries()) {
       const search = weekInSteps({
         ask,
@@ -72,7 +74,13 @@ async function firstSuggestion(view: KitchenView, seed: number) {
       for (; !step.done; step = search.next()) await setImmediate();
       known = [step.value.draft, ...known];
     }
-  const judge = (week: Parameters<typeof judgeWeek>[2]) => judgeWeek(view, ask, week, {}, now());
+  // Each is judged once, as on the page.
+  const judgedOf = new Map<Draft, ReturnType<typeof judgeWeek>>();
+  const judge = (week: Parameters<typeof judgeWeek>[2]) => {
+    const judged = judgedOf.get(week.draft) ?? judgeWeek(view, ask, week, {}, now());
+    judgedOf.set(week.draft, judged);
+    return judged;
+  };
   const [week] = bestOfEach(ask, {}, known, (each) => judge(each).breaks.length);
   if (!week) throw new Error('No week was suggested.');
   const mains = new Set(week.draft.meals.flatMap((meal) => ask.candidates[meal[MAIN] ?? -1]?.name ?? []));
