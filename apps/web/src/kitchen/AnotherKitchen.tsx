@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { Link } from 'react-router';
 import { useKitchensQuery } from '../api/api.ts';
-import { rememberKitchen } from '../app/rememberedKitchen.ts';
+import { showKitchen } from '../app/rememberedKitchen.ts';
 
 /** Which of the server's kitchens this device shows, and the way to one more. */
 export function AnotherKitchen({ kitchen }: { kitchen: string }) {
@@ -15,11 +15,7 @@ export function AnotherKitchen({ kitchen }: { kitchen: string }) {
             aria-label="Which kitchen this device shows"
             value={kitchen}
             options={data.map(({ id, name }) => ({ value: id, label: name }))}
-            onChange={(id: string) => {
-              rememberKitchen(id);
-              // All that was fetched and tried belongs to the other kitchen.
-              location.assign('/');
-            }}
+            onChange={showKitchen}
             style={{ minWidth: 220 }}
           />
         </label>

@@ -16,7 +16,7 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
   const says = useSaysOfLearned(view);
   const [open, setOpen] = useState<string>();
   const all = teachings(view, data);
-  const past = usePastWeeks(view);
+  const past = usePastWeeks(view, only === undefined);
   const seasoning = useMemo(
     () => (past && !only ? seasoningTeachings(seasoningHere(view, past)) : []),
     [view, past, only],

@@ -5,6 +5,7 @@ import { usePastQuery } from '../api/api.ts';
 /** So far back a dish is told of, days. */
 const BEHIND = 55;
 
-/** What happened in the eight weeks up to today; undefined while nobody knows. */
-export const usePastWeeks = (view: KitchenView) =>
-  usePastQuery({ kitchen: view.kitchen.id, from: addDays(view.today, -BEHIND), until: view.today }).data;
+/** What happened in the eight weeks up to today; undefined while nobody knows, or where it is not asked for. */
+export const usePastWeeks = (view: KitchenView, asked = true) =>
+  usePastQuery({ kitchen: view.kitchen.id, from: addDays(view.today, -BEHIND), until: view.today }, { skip: !asked })
+    .data;

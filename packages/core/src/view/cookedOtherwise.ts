@@ -1,7 +1,6 @@
 import type { PastState } from '../formats/index.ts';
-import { Fraction, inBase, quantityOf, show } from '../quantity/index.ts';
-import { cookedAs } from '../recipe/index.ts';
-import { scaleBatch } from '../scaling/index.ts';
+import { inBase, quantityOf, show } from '../quantity/index.ts';
+import { cookedThen } from './cookedThen.ts';
 import type { KitchenView } from './kitchenView.ts';
 
 /** What went into a dish otherwise than it is written. */
@@ -23,21 +22,17 @@ const SAID = 0.02;
  * @example cookedOtherwise(view, past)[0] // { dish: 'Kale and leek', leftOut: ['hazelnuts'], … }
  */
 export function cookedOtherwise(view: KitchenView, past: Pick<PastState, 'batches'>): readonly CookedOtherwise[] {
-  const { foods, recipes, week, kitchen } = view;
-  const nameOf = (food: string): string => foods.get(food)?.name ?? 'something';
-  return past.batches.flatMap(({ id, recipe, revision, portions, choice, finals, status }): CookedOtherwise[] => {
-    const newest = recipes.find((each) => each.id === recipe);
-    const written =
-      newest?.number === revision && newest.fault === undefined
-        ? newest.document
-        : week.revisions.find((each) => each.recipe === recipe && each.number === revision)?.document;
-    if (!written || status !== 'put away') return [];
+  const nameOf = (food: string): string => view.foods.get(food)?.name ?? 'something';
+  return past.batches.flatMap((batch): CookedOtherwise[] => {
+    const cooked = cookedThen(view, batch);
+    if (!cooked) return [];
+    const { written, planned } = cooked;
+    const { id, choice, finals } = batch;
     const lineFood = new Map(written.lines.map((line) => [line.id, line.food]));
     const swapped = (choice.swaps ?? []).flatMap(({ line, food }) => {
       const from = lineFood.get(line);
       return from === undefined ? [] : [{ from: nameOf(from), to: nameOf(food) }];
     });
-    const planned = scaleBatch(cookedAs(written, choice, foods), new Fraction(portions), foods, kitchen.equipment);
     const changed = finals.flatMap(({ line, amount }) => {
       const mine = planned.lines.find((each) => each.line.id === line);
       if (!mine) return [];

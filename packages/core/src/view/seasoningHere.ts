@@ -6,10 +6,10 @@ import {
   type Seasoned,
   type SeasoningRole,
 } from '../learn/index.ts';
-import { Fraction, inBase, quantityOf } from '../quantity/index.ts';
-import { cookedAs, type Law } from '../recipe/index.ts';
-import { scaleBatch } from '../scaling/index.ts';
+import { inBase, quantityOf } from '../quantity/index.ts';
+import type { Law } from '../recipe/index.ts';
 import type { Food } from '../food/index.ts';
+import { cookedThen } from './cookedThen.ts';
 import type { KitchenView } from './kitchenView.ts';
 
 /** Of what is tasted, what it is in the dish for; undefined: it is no seasoning. */
@@ -27,25 +27,18 @@ const USUAL_EXPONENT = 0.9;
  * @example seasoningHere(view, past) // [{ role: 'salt', correction: { value: 1.15, n: 9, corrected: 5, … } }]
  */
 export function seasoningHere(view: KitchenView, past: PastState): readonly LearnedSeasoning[] {
-  const { foods, recipes, week, kitchen } = view;
   const run = new Set(past.runs.map(({ session }) => session));
   return learnSeasoning(
     past.batches.flatMap((batch): readonly Seasoned[] => {
-      const { recipe, revision, portions, choice, finals, status, session } = batch;
-      const newest = recipes.find((each) => each.id === recipe);
-      const written =
-        newest?.number === revision && newest.fault === undefined
-          ? newest.document
-          : week.revisions.find((each) => each.recipe === recipe && each.number === revision)?.document;
-      if (!written || status !== 'put away' || !run.has(session)) return [];
-      const scaled = scaleBatch(cookedAs(written, choice, foods), new Fraction(portions), foods, kitchen.equipment);
+      const scaled = run.has(batch.session) ? cookedThen(view, batch)?.planned : undefined;
+      if (!scaled) return [];
       return scaled.lines.flatMap(({ line, food, amount }): readonly Seasoned[] => {
         const role = seasoningRole(food);
         const exponent = exponentOf(line.law);
         const planned = inBase(amount.value).valueOf();
         const asWritten = quantityOf(line.amount);
         if (!role || exponent === undefined || planned <= 0 || asWritten.kind !== amount.value.kind) return [];
-        const final = finals.find((each) => each.line === line.id);
+        const final = batch.finals.find((each) => each.line === line.id);
         const real = final ? quantityOf(final.amount) : amount.value;
         if (real.kind !== amount.value.kind) return [];
         const went = inBase(real).valueOf();

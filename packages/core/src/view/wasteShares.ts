@@ -6,12 +6,14 @@ import { GIVEN_AWAY } from './weekThatWas.ts';
 /** What was thrown away is known of so many days. */
 const DAYS = 28;
 
-const known = new WeakMap<KitchenView['costs'], ReadonlyMap<string, number>>();
+/** By the whole view: another day looks back on other weeks. */
+const known = new WeakMap<object, ReadonlyMap<string, number>>();
 
 /** Of each food the share of what is bought that is thrown away here, over four weeks; only those of which that can be claimed. */
-export function wasteShares({ costs, today }: Pick<KitchenView, 'costs' | 'today'>): ReadonlyMap<string, number> {
-  const before = known.get(costs);
+export function wasteShares(view: Pick<KitchenView, 'costs' | 'today'>): ReadonlyMap<string, number> {
+  const before = known.get(view);
   if (before) return before;
+  const { costs, today } = view;
   const since = addDays(today, -DAYS);
   const sums = new Map<string, { purchases: number; bought: number; thrown: number }>();
   const of = (food: string) => {
@@ -32,6 +34,6 @@ export function wasteShares({ costs, today }: Pick<KitchenView, 'costs' | 'today
       return share === undefined ? [] : [[food, share] as const];
     }),
   );
-  known.set(costs, shares);
+  known.set(view, shares);
   return shares;
 }
