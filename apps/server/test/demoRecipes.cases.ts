@@ -61,7 +61,12 @@ const SALT = { least: 0.007, most: 0.02 };
 
 test.each(ways)('%s: what goes in is what comes out and what leaves, and it is salted as a cook would', (_, recipe) => {
   const scaled = scaledAsEaten(recipe);
-  const { parts, beside, leaves, outG } = massBalance(recipe, scaled.lines, scaled.loads.value.loads, equipment);
+  const { parts, beside, leaves, outG } = massBalance(
+    recipe,
+    scaled.lines,
+    { factor: scaled.factor.valueOf(), loads: scaled.loads.value.loads },
+    equipment,
+  );
   const sum = (flows: readonly { readonly g: number }[]) => flows.reduce((all, { g }) => all + g, 0);
   expect(outG + sum(leaves)).toBeCloseTo(parts.reduce((all, part) => all + part.in, 0) + sum(beside), 3);
   if (UNSALTED.includes(recipe.name)) return;

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { BOOK, bookFoodId } from '../src/food/index.ts';
-import { asRevision, indexFoods, readIngredientLine, readMethod, toRecipeText } from '../src/formats/index.ts';
+import {
+  asRevision,
+  indexFoods,
+  nothingToBoilOff,
+  readIngredientLine,
+  readMethod,
+  toRecipeText,
+} from '../src/formats/index.ts';
 import { openPotLoss } from '../src/heat/index.ts';
 import { STARTING_EQUIPMENT } from '../src/kitchen/index.ts';
 import { Fraction } from '../src/quantity/index.ts';
@@ -101,4 +108,52 @@ test('a reduction with nothing liquid in it stays the minutes that were read', (
     method: ['Reduce the onions by half, 20 minutes.'],
   });
   expect(recipe.steps[0]).toMatchObject({ time: { law: 'fixed', minutes: { expected: 20 } } });
+});
+
+// By hand, with the table's figures for tomato (94.8 % water) and passata: what is dry stays, so all × dry share before = (all − off) × the wanted one.
+// Source: tomato paste has at least 24 % soluble solids (Codex CXS 57-1981).
+test.each([
+  ['Simmer down to 24 % dry matter.', 0.24],
+  ['Cook until it is about 12% solids.', 0.12],
+])('“%s” goes on until so much of what is in the pot is dry', (step, share) => {
+  const recipe = sauce(step);
+  const time = recipe.steps[1]?.kind === 'work' ? recipe.steps[1].time : undefined;
+  const off = time?.law === 'boils down' ? Number(time.off.n) : NaN;
+  const {
+    proteinG = 0,
+    fatG = 0,
+    carbohydrateG = 0,
+    sodiumMg = 0,
+  } = foods.get(bookFoodId('canned tomatoes'))?.facts.composition?.value ?? {};
+  const dry = 8 * (proteinG + fatG + carbohydrateG + sodiumMg / 400);
+  expect(dry).toBeGreaterThan(30);
+  expect((1100 - off) * share).toBeCloseTo(dry, 0);
+  expect(made(recipe, 4).about.stopsAtG).toBe(1100 - off);
+});
+
+// By hand: 150 mL of wine and 600 mL of stock are 149 + 609 g and no tap water; what was reckoned off is gone from the dish, and stands at no more than that.
+test('what boils down without any water poured in is gone from the dish, too', () => {
+  const dish = (step: string) =>
+    asRevision({
+      name: 'Wine sauce',
+      portions: 4,
+      lines: ['150 mL red wine', '600 mL vegetable stock'].map((line) => readIngredientLine(line, index)),
+      method: ['Pour wine and stock into a pot.', step],
+    });
+  const whole = made(dish('Stir it.'), 8).grams;
+  for (const [said, left] of [
+    ['Reduce by half.', 1 / 2],
+    ['Reduce to a third.', 1 / 3],
+  ] as const)
+    expect(Math.abs(made(dish(said), 8).grams - whole * left)).toBeLessThan(3);
+});
+
+test('what is thicker already, or of unknown foods, is asked for its minutes', () => {
+  const asked = (lines: readonly string[]) =>
+    nothingToBoilOff(
+      readMethod(['Warm it on the hob.', 'Reduce to 12 % dry matter.']),
+      lines.map((line) => readIngredientLine(line, index)),
+    );
+  expect(asked(['200 g tomato paste'])).toEqual([1]);
+  expect(asked(['200 g canned tomatoes'])).toEqual([]);
 });

@@ -10,7 +10,12 @@ import { BOOK_BY_ID as foods, textDish } from './textDish.ts';
 const kitchen = { ...STARTING_EQUIPMENT, pots: [{ name: 'pot', litres: 5, acrossCm: 22 }] };
 const balanceOf = (recipe: Revision, portions = recipe.portions): MassBalance => {
   const scaled = scaleBatch(recipe, new Fraction(portions), foods, kitchen);
-  return massBalance(recipe, scaled.lines, scaled.loads.value.loads, kitchen);
+  return massBalance(
+    recipe,
+    scaled.lines,
+    { factor: scaled.factor.valueOf(), loads: scaled.loads.value.loads },
+    kitchen,
+  );
 };
 const sum = (flows: readonly { readonly g: number }[]) => flows.reduce((all, { g }) => all + g, 0);
 
@@ -55,7 +60,12 @@ describe('nothing from nothing', () => {
       fc.property(fc.oneof(fc.constantFrom(...WAYS), invented), fc.integer({ min: 1, max: 60 }), (recipe, portions) => {
         const scaled = scaleBatch(recipe, new Fraction(portions), foods, kitchen);
         const loads = scaled.loads.value.loads;
-        const { parts, beside } = massBalance(recipe, scaled.lines, loads, kitchen);
+        const { parts, beside } = massBalance(
+          recipe,
+          scaled.lines,
+          { factor: scaled.factor.valueOf(), loads },
+          kitchen,
+        );
         const inG = parts.reduce((all, part) => all + part.in, 0) + sum(beside);
         for (const step of recipe.steps) {
           const stops = stopWeight(step, scaled, step.per === 'load' ? loads : 1);

@@ -1,6 +1,7 @@
 export { BOOK, bookFood } from './book.ts';
 export { bookFoodId, isTapWater, namedId } from './bookFoodId.ts';
 export { inBaseOf, massOf } from './bridge.ts';
+export { dryShareOf } from './dryShare.ts';
 export { inSeason } from './season.ts';
 export type { BridgeMissing } from './bridge.ts';
 export { CAUTION_IDS, cautionOf } from './cautions.ts';

@@ -6,6 +6,7 @@ export { cookedAs, foodsOfRecipe, restOf, waysOf, wholeOf } from './cookedAs.ts'
 export type { Choice, Fill } from './cookedAs.ts';
 export { HEATING, isEatenCold, isHeated, isHeatedAt, staysCrisp } from './isHeated.ts';
 export { leadsTo } from './leadsTo.ts';
+export { readShare } from './readShare.ts';
 export { hotLines, shareLeft } from './mildPart.ts';
 export type { MildPart } from './mildPart.ts';
 export { componentFood } from './componentFood.ts';

@@ -1,9 +1,9 @@
 import type { Food } from '../food/index.ts';
-import { isTapWater } from '../food/index.ts';
+import { dryShareOf, isTapWater } from '../food/index.ts';
 import { openPotLoss } from '../heat/index.ts';
 import { potThatHolds, type Equipment } from '../kitchen/index.ts';
 import { inBase, quantityOf, type Sourced } from '../quantity/index.ts';
-import { leadsTo, type Line, type Revision } from '../recipe/index.ts';
+import { boiledOffG, leadsTo, type Line, type Revision } from '../recipe/index.ts';
 import { openPotMinutes } from './openPotMinutes.ts';
 import type { ScaledLine } from './scaleBatch.ts';
 
@@ -32,6 +32,12 @@ export interface MassBalance {
   readonly beside: readonly Flow[];
   readonly leaves: readonly Flow[];
   readonly outG: number;
+}
+
+/** So many times the written size, in so many pots. */
+export interface BatchSize {
+  readonly factor: number;
+  readonly loads: number;
 }
 
 /** Dry legumes take up about their own weight in a soak: 2.0 to 2.2 times as heavy. Common practice, no published source. */
@@ -66,12 +72,13 @@ const drains = (recipe: Revision): readonly string[] =>
 
 /**
  * The balance of a batch, g. What swells takes its water from the soak and the pot, never more than is there; the rest stays in the dish, less the steam and what is
- * poured away; what was kept of that and goes in again is there again. Peel and what comes out whole leave. `loads`: how many pots of it.
+ * poured away; what was kept of that and goes in again is there again. Peel and what comes out whole leave. What boils down more than was poured in takes it of what
+ * else is wet in the pot.
  */
 export function massBalance(
   recipe: Revision,
   lines: readonly ScaledLine[],
-  loads: number,
+  size: BatchSize,
   equipment: Equipment,
 ): MassBalance {
   const counted = lines.flatMap(({ line, food, grams }) =>
@@ -120,23 +127,56 @@ export function massBalance(
 
   const free = poured - taken;
   const boiled = counted.filter(({ line }) => line.law.law === 'pot and minute').reduce((sum, { g }) => sum + g, 0);
-  const stays = afterTheHeat(recipe, wet, free, boiled, loads, equipment, leave);
+  const { stays, stillToGo } = afterTheHeat(recipe, wet, free, boiled, size, equipment, leave);
   leave('boiled off', boiled);
   wet.forEach(({ line, food, g }) => parts.push({ line, food, in: g, out: poured > 0 ? (stays * g) / poured : 0 }));
-  return { parts, beside, leaves, outG: parts.reduce((sum, { out }) => sum + out, 0) };
+  const down = boiledDown(parts, recipe, stillToGo);
+  leave('boiled down', sumOut(parts) - sumOut(down), 'as the recipe says how far');
+  return { parts: down, beside, leaves, outG: sumOut(down) };
 }
 
-/** What is left of the free liquid: less the steam, less what is poured away, with what was kept of that. */
+const sumOut = (parts: readonly LinePart[]): number => parts.reduce((sum, { out }) => sum + out, 0);
+
+/** Grams that boil down by step, so many times the written size. */
+const wantedOff = (recipe: Revision, factor: number) =>
+  recipe.steps.flatMap((step) =>
+    step.kind === 'work' && step.time.law === 'boils down'
+      ? [{ step: step.id, g: boiledOffG(step.time) * factor }]
+      : [],
+  );
+
+/** Tomatoes, stock and wine give water off too: each by what of it is water, and never more than that. Of foods whose dry part nobody knows, only liquids do. */
+function boiledDown(
+  parts: readonly LinePart[],
+  recipe: Revision,
+  toGo: readonly { readonly step: string; readonly g: number }[],
+): LinePart[] {
+  let now = [...parts];
+  for (const { step, g } of toGo) {
+    const waterOf = ({ line, food, in: goes, out }: LinePart): number => {
+      if (!line.into.some((into) => leadsTo(recipe.steps, into.step, step))) return 0;
+      const dry = dryShareOf(food) ?? (food.facts.base === 'mL' && food.facts.kind !== 'fat' ? 0 : 1);
+      return Math.max(0, out - dry * Math.min(goes, out));
+    };
+    const water = now.reduce((sum, part) => sum + waterOf(part), 0);
+    const gone = water > 0 ? Math.min(1, g / water) : 0;
+    now = now.map((part) => ({ ...part, out: part.out - gone * waterOf(part) }));
+  }
+  return now;
+}
+
+/** What is left of the free liquid: less the steam, less what is poured away, with what was kept of that. What should boil down and is not in it is still to go. */
 function afterTheHeat(
   recipe: Revision,
   wet: readonly { readonly line: Line; readonly g: number }[],
   free: number,
   boiledOff: number,
-  loads: number,
+  { factor, loads }: BatchSize,
   equipment: Equipment,
   leave: (what: string, g: number, source?: string) => void,
-): number {
-  if (free <= 0) return 0;
+): { readonly stays: number; readonly stillToGo: ReturnType<typeof wantedOff> } {
+  const wanted = wantedOff(recipe, factor);
+  if (free <= 0) return { stays: 0, stillToGo: wanted };
   const poured = wet.reduce((sum, { g }) => sum + g, 0);
   // Said by the cook: so much of what was poured in is in the dish at the end.
   const said = wet.every(
@@ -149,22 +189,31 @@ function afterTheHeat(
   if (said !== undefined && gone.length === 0) {
     const stays = Math.min(free, said);
     leave('boiled off or left behind', free - stays, COMMON);
-    return stays;
+    return { stays, stillToGo: [] };
   }
-  const steam = Math.min(free, boiledOff > 0 ? 0 : steamOf(recipe, wet, loads, equipment));
+  const down = wanted.filter(({ step }) => into.some((id) => leadsTo(recipe.steps, id, step)));
+  const wantedSteam = boiledOff > 0 ? 0 : steamOf(recipe, wet, loads, equipment) + sumG(down);
+  const steam = Math.min(free, wantedSteam);
+  const short = Math.min(sumG(down), wantedSteam - steam);
+  const stillToGo = [
+    ...wanted.filter((each) => !down.includes(each)),
+    ...down.map(({ step, g }) => ({ step, g: (g * short) / sumG(down) })),
+  ];
   leave('steam', steam, 'computed from the pot’s surface and the minutes; loss a square metre from memory');
   const left = free - steam;
   if (gone.length === 0) {
     const kept = Math.min(left, byProductGrams(recipe, poured, wet, 'shelf', undefined));
     leave('kept apart', kept);
-    return left - kept;
+    return { stays: left - kept, stillToGo };
   }
   const again = Math.min(left, byProductGrams(recipe, poured, wet, 'step', gone));
   const apart = Math.min(left - again, byProductGrams(recipe, poured, wet, 'shelf', gone));
   leave('kept apart', apart);
   leave('poured away', left - again - apart);
-  return again;
+  return { stays: again, stillToGo };
 }
+
+const sumG = (flows: readonly { readonly g: number }[]): number => flows.reduce((sum, { g }) => sum + g, 0);
 
 /** Grams of liquid that steps give, to a step or to the shelf: it grows with what was poured in. */
 function byProductGrams(
@@ -183,7 +232,7 @@ function byProductGrams(
     .reduce((sum, { amount }) => sum + inBase(quantityOf(amount)).valueOf() * grows, 0);
 }
 
-/** Grams of water that leave as steam: by the surface of the pot that holds a load, or what a shut one lets out. */
+/** Grams of water that leave as steam without anybody wanting it: by the surface of the pot that holds a load, or what a shut one lets out. */
 function steamOf(
   recipe: Revision,
   wet: readonly { readonly line: Line; readonly g: number }[],
@@ -203,12 +252,10 @@ function steamOf(
       (own?.hob?.value ?? openPotLoss(grain.law.boil ?? 'lid on', acrossCm, grain.law.minutes ?? GRAIN_MINUTES)) * loads
     );
   const into = wet.flatMap(({ line }) => line.into.map(({ step }) => step));
-  const poured = wet.reduce((sum, { g }) => sum + g, 0);
-  const written = wet.reduce((sum, { line }) => sum + inBase(quantityOf(line.amount)).valueOf(), 0);
-  const grows = written > 0 ? poured / written : 0;
   return openPotMinutes(recipe, into).reduce(
-    (sum, { boil, minutes, offG }) =>
-      sum + (offG === undefined ? openPotLoss(boil, acrossCm, minutes) * loads : Math.min(offG * grows, poured)),
+    // What boils down is not a matter of minutes: it goes on until so much is gone.
+    (sum, { step, boil, minutes }) =>
+      sum + (step.kind === 'work' && step.time.law === 'boils down' ? 0 : openPotLoss(boil, acrossCm, minutes) * loads),
     0,
   );
 }

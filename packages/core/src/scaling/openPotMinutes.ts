@@ -1,6 +1,6 @@
 import type { Food } from '../food/index.ts';
 import type { Boil } from '../heat/index.ts';
-import { boiledOffG, expectedMinutes, leadsTo, type Line, type Revision, type Step } from '../recipe/index.ts';
+import { expectedMinutes, leadsTo, type Line, type Revision, type Step } from '../recipe/index.ts';
 
 /** How a step boils, by its words; what says nothing has its lid on. Common practice, no published source. */
 const BOILS: readonly (readonly [words: RegExp, boil: Boil])[] = [
@@ -14,8 +14,6 @@ export interface OpenMinutes {
   readonly step: Step;
   readonly boil: Boil;
   readonly minutes: number;
-  /** Of what boils down: grams of water off, at the written size. */
-  readonly offG?: number;
 }
 
 /** Steps in which something lies in boiling or simmering water in an open pot. */
@@ -41,8 +39,7 @@ export function openPotMinutes(recipe: Revision, from: readonly string[]): reado
     );
     const wet = from.some((id) => leadsTo(steps, id, step.id));
     if (!onHeat || !wet || step.attention.needs === 'hands') return [];
-    if (step.time.law === 'boils down')
-      return [{ step, boil: step.time.boil, minutes: expectedMinutes(step), offG: boiledOffG(step.time) }];
+    if (step.time.law === 'boils down') return [{ step, boil: step.time.boil, minutes: expectedMinutes(step) }];
     const boil = BOILS.find(([words]) => words.test(`${step.name} ${step.cue ?? ''}`))?.[1] ?? 'lid on';
     return [{ step, boil, minutes: expectedMinutes(step) * (step.stopAt ?? 1) }];
   });

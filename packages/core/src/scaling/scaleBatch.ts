@@ -154,7 +154,7 @@ export function scaleBatch(
 
   // What was left out wholly is not in it: neither what it carries, nor what it would ask for.
   const inIt = lines.filter(({ amount }) => inBase(amount.value).compare(0) > 0);
-  const yields = yieldOf(recipe, lines, loads.value.loads, equipment);
+  const yields = yieldOf(recipe, lines, { factor: factor.valueOf(), loads: loads.value.loads }, equipment);
   return {
     recipe: factor.equals(1)
       ? recipe

@@ -1,7 +1,7 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { Fraction, mass, show, type Because, type Mass, type Reasoned } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
-import { massBalance } from './massBalance.ts';
+import { massBalance, type BatchSize } from './massBalance.ts';
 import type { ScaledLine } from './scaleBatch.ts';
 
 /** So fine that portions of any size add up again. */
@@ -13,10 +13,10 @@ const times = (n: number): string => `${Number(n.toFixed(2))}`;
 export function yieldOf(
   recipe: Revision,
   lines: readonly ScaledLine[],
-  loads: number,
+  size: BatchSize,
   equipment: Equipment,
 ): Reasoned<Mass> {
-  const { parts, beside, leaves, outG } = massBalance(recipe, lines, loads, equipment);
+  const { parts, beside, leaves, outG } = massBalance(recipe, lines, size, equipment);
   const value = grams(outG);
   const in_ = parts.reduce((sum, part) => sum + part.in, 0) + beside.reduce((sum, { g }) => sum + g, 0);
   const flows = (name: string, of: typeof leaves): readonly Because[] =>

@@ -1,4 +1,4 @@
-import { leadsTo, type Step } from '../recipe/index.ts';
+import { leadsTo, readShare, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
 
 /**
@@ -25,13 +25,8 @@ export function stopWeight(step: Step, { recipe, lines, yields }: ScaledBatch, p
       if (before.has(into)) continue;
       // What is made beside it and folded in somewhere else: nobody can say what the pot holds.
       if (!after.has(into)) return undefined;
-      grams -= goes.g.valueOf() * fraction(share) * (line.becomes?.value ?? 1);
+      grams -= goes.g.valueOf() * readShare(share).valueOf() * (line.becomes?.value ?? 1);
     }
   }
   return grams > 0 ? Math.round(grams / parts) : undefined;
 }
-
-const fraction = (share: string): number => {
-  const [over, under = '1'] = share.split('/');
-  return Number(over) / Number(under);
-};

@@ -156,16 +156,16 @@ const readyLines = (lines: readonly ReadLine[], said: readonly string[]): readon
   });
 
 /**
- * Steps that are said to boil down to a share, by their number, where nothing liquid that is known goes into the pot: how long they take has to be asked.
+ * Steps that are said to boil down so far, by their number, where nothing is known to be in the pot that could: how long they take has to be asked.
  * @example nothingToBoilOff(readMethod(['Fry the onion', 'Reduce by half']), lines) // [1]
  */
 export function nothingToBoilOff(steps: readonly MethodStep[], lines: readonly ReadLine[]): readonly number[] {
-  if (steps.every(({ shareOff }) => shareOff === undefined)) return [];
+  if (steps.every(({ shareOff, thick }) => shareOff === undefined && thick === undefined)) return [];
   const ready = readyLines(
     lines,
     steps.map(({ text }) => text),
   );
-  return steps.flatMap((step, n) => (step.shareOff && !withOff(step, n, ready, lines).off ? [n] : []));
+  return steps.flatMap((step, n) => ((step.shareOff ?? step.thick) && !withOff(step, n, ready, lines).off ? [n] : []));
 }
 
 /** Minutes of hands to wash the sealed cooker before something else goes in. Common practice, no published source. */

@@ -55,3 +55,16 @@ export function shareOffIn(plain: string): ShareOff | undefined {
   const share = SHARES.find(([words]) => words.test(far))?.[1];
   return share === undefined ? undefined : { share, upTo: plain.slice(0, plain.length - far.length) };
 }
+
+const THICK_AS =
+  /\b(?:to|until|till|at)\s+(?:(?:it|that|the sauce)\s+(?:is|has|holds)\s+)?(?:about\s+)?(\d{1,2}(?:\.\d)?) ?% (?:of it )?(?:is )?(?:dry matter|solids?)\b/i;
+
+/**
+ * How thick it should be when it is done, where a text says so in figures: the dry part of all that is in the pot, by weight.
+ * @example thicknessIn('Simmer down to 25 % dry matter') // 0.25
+ */
+export function thicknessIn(plain: string): number | undefined {
+  const [, percent] = THICK_AS.exec(plain) ?? [];
+  const share = percent === undefined ? 0 : Number(percent) / 100;
+  return share > 0 ? share : undefined;
+}

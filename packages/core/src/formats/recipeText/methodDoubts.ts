@@ -84,9 +84,11 @@ function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
  */
 export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoubt | undefined {
   const { text } = step;
-  if (step.shareOff && dry)
+  if (dry && (step.shareOff ?? step.thick))
     return {
-      question: 'Nothing liquid is named that could boil down. How long does it take?',
+      question: step.thick
+        ? 'What is in the pot cannot be reckoned down to that. How long does it take?'
+        : 'Nothing liquid is named that could boil down. How long does it take?',
       choices: minutesOf(text, [3, 5, 10, 20]),
     };
   if (step.kind === 'pressure') {
@@ -171,7 +173,7 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
       question: 'How hot is the oven?',
       choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
     };
-  if (step.off ?? step.shareOff) return undefined;
+  if (step.off ?? step.shareOff ?? step.thick) return undefined;
   if (step.timed && LATER.test(plain) && !/\bby hand\b/i.test(plain))
     return {
       question: 'Is this done now, or on a later day?',
@@ -254,7 +256,7 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
   // It speaks of minutes, and how many was not understood.
   if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
-  // "Reduce until it coats a spoon": how thick that is, is a share of what is in the pot.
+  // "Reduce until it coats a spoon": how thick that is, is a share of what is in the pot, or what of it is dry (Codex CXS 57-1981: purée from 7 %, paste from 24 %).
   if (!step.timed && THICKENS.test(plain))
     return {
       question: 'How far does it boil down?',
@@ -263,6 +265,8 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
         { label: 'it coats a spoon, by a third', text: more(text, 'reduced by a third') },
         { label: 'thick, by half', text: more(text, 'reduced by half') },
         { label: 'like syrup, to a third', text: more(text, 'reduced to a third') },
+        { label: 'as thick as tomato purée: 12 % dry', text: more(text, 'reduced to 12 % dry matter') },
+        { label: 'as thick as tomato paste: 24 % dry', text: more(text, 'reduced to 24 % dry matter') },
         ...minutesOf(text, [5, 10]),
       ],
     };

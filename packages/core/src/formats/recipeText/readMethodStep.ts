@@ -2,7 +2,7 @@ import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
-import { boiledOffIn, shareOffIn, type ShareOff } from './boiledOffIn.ts';
+import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
 import { blends, withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
@@ -34,6 +34,8 @@ export interface MethodStep {
   readonly off?: Written;
   /** The share of the liquid in the pot that boils off, where that alone is said. */
   readonly shareOff?: ShareOff;
+  /** The dry part of what is in the pot when it is done, by weight, where that is said. */
+  readonly thick?: number;
   /** Liquid that is kept for later; without an amount, nobody says how much. */
   readonly kept?: { readonly amount?: Written };
   /** Begun ahead with work before it in the method: is that done before it, too? Undefined: it stands first, or somebody said. */
@@ -175,8 +177,9 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
   const time = saidTime(plain, goesOn);
   const off = boiledOffIn(plain);
-  const shareOff = off ? undefined : shareOffIn(plain);
-  const reduces = off !== undefined || shareOff !== undefined;
+  const thick = off ? undefined : thicknessIn(plain);
+  const shareOff = (off ?? thick) ? undefined : shareOffIn(plain);
+  const reduces = off !== undefined || thick !== undefined || shareOff !== undefined;
   const kept = keptLiquidIn(plain);
   const said = celsiusIn(plain);
   const grill = GRILL.test(plain);
@@ -239,6 +242,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     ...(grill ? { grill: true } : {}),
     ...(off && !time ? { off } : {}),
     ...(shareOff !== undefined && !time ? { shareOff } : {}),
+    ...(thick !== undefined && !time ? { thick } : {}),
     ...(kept ? { kept } : {}),
     ...(station === undefined && heatBefore && !STANDS_OFF.test(plain) ? { after: heatBefore } : {}),
   };

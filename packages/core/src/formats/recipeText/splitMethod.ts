@@ -1,6 +1,6 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
-import { boiledOffIn, shareOffIn } from './boiledOffIn.ts';
+import { boiledOffIn, shareOffIn, thicknessIn } from './boiledOffIn.ts';
 import { blends, withoutNames } from './kitchenVerbs.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
@@ -101,7 +101,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
         leadIn(text) !== undefined ||
         isPressure(text) ||
         bareMinutesIn(text).length > 0 ||
-        (boiledOffIn(text) ?? shareOffIn(text)) !== undefined ||
+        (boiledOffIn(text) ?? thicknessIn(text) ?? shareOffIn(text)) !== undefined ||
         (/^Then /.test(text) && bareNumberIn(text) !== undefined);
       // "Add the nuts for the last 5 minutes" happens within the step before, in whichever paragraph that stands.
       const within =
