@@ -21,7 +21,7 @@ export const HAND_TEXTS = readdirSync(folder).map((file) => {
 /** What is read of a text, a line for each fact; "?" behind what is asked. */
 export function readingOf(text: string): string {
   const words = readRecipeText(text);
-  const { lines, steps, soak, places } = readPaste(words, NOTHING_SAID, index, (line) =>
+  const { lines, steps, soak, places, times } = readPaste(words, NOTHING_SAID, index, (line) =>
     readIngredientLine(line, index),
   );
   return [
@@ -32,6 +32,7 @@ export function readingOf(text: string): string {
     }),
     ...(soak ? [`soak ${soak} ?`] : []),
     ...places.map((place) => `${place} ?`),
+    ...(times ? [`${times.of}: ${times.stated} min, steps ${times.steps.from}-${times.steps.to} ?`] : []),
     ...steps.map(({ step, doubt }) => {
       const time =
         step.kind === 'ahead'

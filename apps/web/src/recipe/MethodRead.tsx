@@ -2,27 +2,28 @@ import {
   kindOfStep,
   kindsFor,
   saidAs,
-  type MethodStep,
   type ReadText,
   type SaidOfText,
   type StepKind,
 } from '@kestrel-ridge/core/formats';
-import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { Button, Select } from 'antd';
-import { ovenWords } from '../parts/degrees.ts';
+import { stepWords, timesWords } from './methodWords.ts';
 
 /** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
 export function MethodRead({
-  read: { steps, soak, places, stepsLeftOut },
+  read: { steps, soak, places, times, stepsLeftOut },
   mend,
   saySoak,
   sayPlace,
+  sayTimes,
 }: {
   read: ReadText;
   mend: (n: number, text: string) => void;
   saySoak: (soak: SaidOfText['soak']) => void;
   /** No step is in this appliance, and that is right. */
   sayPlace: (place: string) => void;
+  /** The steps are right, whatever the text states of the whole. */
+  sayTimes: () => void;
 }) {
   return (
     <ol className="read-steps" aria-label="Method as understood">
@@ -51,6 +52,17 @@ export function MethodRead({
           </div>
         </li>
       ))}
+      {times && (
+        <li className="asks">
+          {timesWords(times)}
+          <div className="read-doubt">
+            <span>Is a time below missing or wrong? Correct it in the text.</span>
+            <Button size="small" onClick={sayTimes}>
+              the steps are right
+            </Button>
+          </div>
+        </li>
+      )}
       {steps.map(({ step, doubt, n, written }, at) => (
         <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
           <div className="read-step">
@@ -113,40 +125,3 @@ const KIND_WORDS: Readonly<Record<StepKind, string>> = {
   pressure: 'at pressure',
   ahead: 'before the session',
 };
-const HANDS_WORDS = { hands: 'hands', look: 'a look now and then', nobody: 'nobody' } as const;
-const span = (from: number, to: number, unit: string): string => `${from === to ? from : `${from} to ${to}`} ${unit}`;
-
-/** "10 min at pressure · natural release", "8 to 20 h before", "20 min · nobody · oven at 200 °C" */
-export function stepWords(step: MethodStep): string {
-  const { earliest, latest } = step.minutes;
-  if (step.kind === 'ahead') {
-    if (!step.hours) return 'begun before the session';
-    const { least, most } = step.hours;
-    // What is done on the day before is followed at once by the next of it.
-    return most < 1
-      ? `on the day before, ${span(least * 60, most * 60, 'min')}`
-      : `begun ${span(least, most, 'h')} before`;
-  }
-  if (step.kind === 'pressure') {
-    const { release } = step;
-    const out =
-      release?.how === 'timed'
-        ? `${release.minutes} min by itself, then vented`
-        : release?.how === 'natural'
-          ? 'comes down by itself'
-          : release?.how === 'quick'
-            ? 'vented at once'
-            : undefined;
-    return [step.timed ? `${span(earliest, latest, 'min')} at pressure` : 'at pressure', ...(out ? [out] : [])].join(
-      ' · ',
-    );
-  }
-  if (step.afterwards)
-    return `hands · then it stands ${span(step.afterwards.least, step.afterwards.most, 'h')}, after the session`;
-  const station = step.station === 'jug' ? 'blender' : step.grill ? 'grill' : step.station;
-  return [
-    step.off ? `until ${writtenWords(step.off)} less` : step.timed ? span(earliest, latest, 'min') : '5 min, a guess',
-    HANDS_WORDS[step.attention.needs],
-    ...(station ? [`${station}${step.celsius ? ` at ${ovenWords(step.celsius)}` : ''}`] : []),
-  ].join(' · ');
-}

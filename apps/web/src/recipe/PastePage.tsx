@@ -209,6 +209,7 @@ function Paste({ view }: { view: KitchenView }) {
               read={asRead}
               mend={(n, step) => setSaid({ ...said, steps: { ...said.steps, [n]: step } })}
               saySoak={(soak) => setSaid({ ...said, soak })}
+              sayTimes={() => setSaid({ ...said, times: true })}
               sayPlace={(place) => setSaid({ ...said, places: [...said.places, place] })}
             />
             {words.notes && (

@@ -65,6 +65,7 @@ export type { PlaceUnsaid } from './recipeText/placesUnsaid.ts';
 export { kindOfStep, kindsFor, saidAs } from './recipeText/stepKinds.ts';
 export type { StepKind } from './recipeText/stepKinds.ts';
 export { splitMethod } from './recipeText/splitMethod.ts';
+export type { TimesApart } from './recipeText/statedTimes.ts';
 export { timesIn } from './recipeText/timesIn.ts';
 export { doubtOfStep } from './recipeText/methodDoubts.ts';
 export { soaksInLines, unsoaked } from './recipeText/soaksInLines.ts';

@@ -3,6 +3,7 @@ import {
   NOTHING_SAID,
   amountWords,
   askedOf,
+  fromJsonLd,
   indexFoods,
   readIngredientLine,
   readPaste,
@@ -119,4 +120,46 @@ describe('goes that nobody counted', () => {
     'Fry in batches of 4, 3 minutes a side.',
   ])('are asked: %s', (sentence) => expect(asks(sentence)).toBe(1));
   test('are none where they are counted', () => expect(asks('Fry in two batches, 8 minutes per batch.')).toBe(0));
+});
+
+describe('a stated time that the steps do not come to', () => {
+  const bake = (about: string, minutes: string) =>
+    `Leek bake\nServes 4\n${about}\n2 leeks\n300 g potatoes\nSlice leeks and potatoes, 10 minutes.\nBake at 200 °C for ${minutes}.`;
+
+  test('is asked, and no more once the steps are right', () => {
+    const text = bake('Prep: 10 min | Cook: 1 h 30', '9 minutes');
+    expect(read(text).times).toEqual({ of: 'cooking', stated: 90, steps: { from: 9, to: 19 } });
+    expect(askedOf(read(text)).method).toBe(1);
+    expect(askedOf(read(text, { times: true })).method).toBe(0);
+    expect(read(bake('Total time: 25 min', '1 h 20')).times).toMatchObject({ of: 'all of it', stated: 25 });
+  });
+
+  test.each([
+    ['Prep: 10 min | Cook: 45 min', '40 minutes'],
+    ['Total: 1 hour', '40 to 50 minutes'],
+    ['Ready in 55 min', '45 minutes'],
+    ['', '9 minutes'],
+  ])('“%s” with %s in the oven is near enough', (about, minutes) =>
+    expect(read(bake(about, minutes)).times).toBeUndefined(),
+  );
+
+  test('is looked at in a page’s data, too; where a step is asked about, that comes first', () => {
+    const data = (step: string) =>
+      JSON.stringify({
+        '@type': 'Recipe',
+        name: 'Leek bake',
+        recipeYield: '4',
+        cookTime: 'PT1H30M',
+        recipeIngredient: ['2 leeks', '300 g potatoes'],
+        recipeInstructions: [step],
+      });
+    const readData = (step: string) => {
+      const words = fromJsonLd(data(step));
+      if (!words.ok) throw new Error(words.problem.what);
+      return readPaste(words.value, NOTHING_SAID, foods, (line) => readIngredientLine(line, foods));
+    };
+    expect(readData('Bake leeks and potatoes at 200 °C for 9 minutes.').times).toMatchObject({ stated: 90 });
+    expect(readData('Bake leeks and potatoes at 200 °C for 80 minutes.').times).toBeUndefined();
+    expect(readData('Bake leeks and potatoes at 200 °C.').times).toBeUndefined();
+  });
 });

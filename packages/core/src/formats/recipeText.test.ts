@@ -360,7 +360,7 @@ test('recipe data says how long, what kind and what is in it, and the words are 
     recipeCategory: 'grain',
     nutrition: { calories: '200 kcal', proteinContent: '6 g' },
   });
-  expect(fromJsonLd(data)).toEqual({ ok: true, value: words });
+  expect(fromJsonLd(data)).toEqual({ ok: true, value: { ...words, notes: ['Total time: 64 minutes'] } });
 });
 
 test('what chills at the end is no lead of its session: it is ready so many hours after; a soak before is one', () => {

@@ -80,6 +80,7 @@ export function fromJsonLd(text: string): Outcome<RecipeText, BrokenFile> {
     .map(String)
     .map((each) => /\d+(?:[.,]\d+)?/.exec(each)?.[0])
     .find((each) => each !== undefined);
+  const times = [...timeNote('Cooking time', recipe['cookTime']), ...timeNote('Total time', recipe['totalTime'])];
   return done({
     name: textOf(recipe['name']),
     portions: yields === undefined ? undefined : Number(yields.replace(',', '.')),
@@ -87,7 +88,15 @@ export function fromJsonLd(text: string): Outcome<RecipeText, BrokenFile> {
       .map(textOf)
       .filter(Boolean),
     method: listOf(recipe['recipeInstructions']).flatMap(stepsOf),
+    ...(times.length > 0 ? { notes: times } : {}),
   });
+}
+
+/** "PT1H10M", as a line of a text would say it. */
+function timeNote(name: string, data: unknown): readonly string[] {
+  const [, hours = '0', minutes = '0'] = /^PT(?:(\d{1,3})H)?(?:(\d{1,4})M)?/i.exec(textOf(data)) ?? [];
+  const all = Number(hours) * 60 + Number(minutes);
+  return all > 0 ? [`${name}: ${all} minutes`] : [];
 }
 
 const isRecord = (data: unknown): data is Record<string, unknown> =>

@@ -11,6 +11,7 @@ import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
+import { timesApart, type TimesApart } from './statedTimes.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
 /** What somebody said of a text, where it was not certain or not right. */
@@ -23,6 +24,8 @@ export interface SaidOfText {
   readonly soak: 'soaked' | 'as they are' | undefined;
   /** Appliances that the text names and no step is in: that is right so. */
   readonly places: readonly string[];
+  /** The time that the text states is not what its steps come to: they are right. */
+  readonly times?: true;
 }
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
@@ -61,6 +64,8 @@ export interface ReadText {
   readonly soak: string | undefined;
   /** Appliances that are named, while no step is in them. */
   readonly places: readonly string[];
+  /** A stated time that the steps do not come to. Only looked at when nothing else is asked of the method. */
+  readonly times: TimesApart | undefined;
 }
 
 /**
@@ -123,29 +128,33 @@ export function readPaste(
     all.map(({ line }) => line),
   );
   const pieces = piecesIn(own);
+  const steps = read.map((step, at): StepRead => {
+    const n = numbered[at - added.length]?.n;
+    return {
+      step,
+      doubt: doubtOfStep(step, dryPots.includes(at), pieces),
+      n,
+      written: sentences[n ?? -1] ?? step.text,
+    };
+  });
+  const places = placesUnheard(words, read).filter((place) => !said.places.includes(place));
+  const settled = said.times !== true && places.length === 0 && steps.every(({ doubt }) => !doubt);
   return {
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
     linesLeftOut: [...texts, ...needs].flatMap(({ key, written }) =>
       said.lines[key] === '' ? [{ key, written }] : [],
     ),
-    steps: read.map((step, at) => {
-      const n = numbered[at - added.length]?.n;
-      return {
-        step,
-        doubt: doubtOfStep(step, dryPots.includes(at), pieces),
-        n,
-        written: sentences[n ?? -1] ?? step.text,
-      };
-    }),
+    steps,
     stepsLeftOut: sentences.flatMap((text, n) => (said.steps[n] === '' ? [{ text, n }] : [])),
     method,
     soak: dry && said.soak === undefined ? dry : undefined,
-    places: placesUnheard(words, read).filter((place) => !said.places.includes(place)),
+    places,
+    times: settled ? timesApart(words, read) : undefined,
   };
 }
 
 /** How many things have to be said of a text before it may be kept. */
-export const askedOf = ({ lines, steps, soak, places }: ReadText) => ({
+export const askedOf = ({ lines, steps, soak, places, times }: ReadText) => ({
   lines: lines.filter(({ ready }) => !ready).length,
-  method: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0) + places.length,
+  method: steps.filter(({ doubt }) => doubt).length + (soak ? 1 : 0) + places.length + (times ? 1 : 0),
 });
