@@ -51,6 +51,44 @@ test('a messy recipe is pasted, mended in place, kept, sized and put into the we
   await expect(page.getByText('No match.')).toBeVisible();
 });
 
+test('a text of two recipes is read one after the other; a time of the whole that the steps do not come to is asked', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/recipes/new`);
+  const heading = page.getByRole('heading', { level: 1 });
+  await page.getByLabel('The recipe’s text').fill(`Ridge millet with leek
+Serves 4
+
+300 g millet
+1 leek
+600 mL water
+
+Boil millet and leek in the water for 20 minutes.
+
+Roots for the week
+Serves 6 | Cook: 50 min
+
+800 g carrots
+2 tbsp rapeseed oil
+
+Roast the carrots in the oil at 200 °C for 5 minutes.`);
+  await expect(heading).toHaveText('This text holds 2 recipes');
+  await expect(page.getByRole('button', { name: 'Keep the recipe' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Roots for the week' }).click();
+  await expect(page.getByText('The text says 50 min of cooking; its steps take at most 5 min.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep the recipe' })).toBeDisabled();
+  await page.getByRole('button', { name: 'the steps are right' }).click();
+  await page.getByRole('button', { name: 'Keep the recipe' }).click();
+
+  await expect(page.getByRole('status').filter({ hasText: 'Kept:' })).toHaveText(
+    'Kept: Roots for the week. This is the last one of the text.',
+  );
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Ridge millet with leek');
+  await page.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(page.getByRole('heading', { name: 'Ridge millet with leek' })).toBeVisible();
+});
+
 test('recipe data goes out and comes in; a broken file says which line', async ({ hut, page }) => {
   await page.goto(`${hut.url}/recipes`);
   await page.getByRole('link', { name: /Kale with leek/ }).click();

@@ -4,9 +4,11 @@ import {
   asRevision,
   fromJsonLd,
   indexFoods,
+  isData,
   readIngredientLine,
   readPaste,
   readRecipeText,
+  recipesIn,
   wholeRecipe,
   withoutWhole,
   type RecipeText,
@@ -15,8 +17,8 @@ import {
 import { remembered } from '@kestrel-ridge/core/quantity';
 import { faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
-import { useDeferredValue, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Fragment, useDeferredValue, useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -25,6 +27,8 @@ import { Stepper } from '../parts/Stepper.tsx';
 import { MethodRead } from './MethodRead.tsx';
 import { ReadLine } from './ReadLine.tsx';
 import { ReadWhole } from './ReadWhole.tsx';
+import { restWords } from './methodWords.ts';
+import { SeveralRecipes } from './SeveralRecipes.tsx';
 import './recipes.css';
 
 export default function PastePage() {
@@ -45,12 +49,17 @@ Add everything and 1 L water, simmer 35 minutes.`;
 interface Said extends SaidOfText {
   readonly name?: string;
   readonly portions?: number;
+  /** A text that looks like several recipes is one dish. */
+  readonly asOne?: true;
 }
 
 /** A recipe from pasted text: read as it is typed, doubtful lines asked and mended in place. */
 function Paste({ view }: { view: KitchenView }) {
   const [text, setText] = useState('');
   const [said, setSaid] = useState<Said>(NOTHING_SAID);
+  // Of a text of several recipes: those that are still to be read, and those that are kept.
+  const [later, setLater] = useState<readonly string[]>([]);
+  const [kept, setKept] = useState<readonly { readonly id: string; readonly name: string }[]>([]);
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   const send = useCommand();
@@ -59,6 +68,8 @@ function Paste({ view }: { view: KitchenView }) {
   const foods = useMemo(() => indexFoods([...view.foods.values()]), [view.foods]);
   const read = useMemo(() => readPasted(typed), [typed]);
   const words: RecipeText | undefined = 'code' in read ? undefined : read;
+  const parts = useMemo(() => recipesIn(typed), [typed]);
+  const several = parts.length > 1 && !said.asOne;
   const whole = useMemo(() => wholeRecipe(typed, [...view.foods.values()]), [typed, view.foods]);
   const { units } = view.kitchen.equipment;
   const readLine = useMemo(() => remembered((line) => readIngredientLine(line, foods, units)), [foods, units]);
@@ -85,30 +96,50 @@ function Paste({ view }: { view: KitchenView }) {
     const id = newId();
     const sent = await send({ path: 'recipes', body: { id, document }, touches: ['recipes'], quiet: true });
     setBusy(false);
-    if (sent.ok) void navigate(`/recipes/${id}`);
-    else setFault(sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);
+    if (sent.ok) {
+      const [next, ...rest] = later;
+      if (next === undefined) return void navigate(`/recipes/${id}`);
+      setKept([...kept, { id, name: document.name }]);
+      setLater(rest);
+      change(next);
+    } else setFault(sent.problem.errors.map((e) => `${e.fault} ${e.remedy}`).join(' ') || sent.problem.detail);
   };
 
   return (
     <main className="page">
       <div className="page-head">
         <h1>
-          {lines.length === 0
-            ? 'Paste a recipe'
-            : whole
-              ? `${whole.name}, read back whole`
-              : open === 0
-                ? 'Every line is understood'
-                : asked.lines > 0
-                  ? `${asked.lines} of ${lines.length} lines to put right`
-                  : asked.method > 0
-                    ? `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`
-                    : 'How many portions does it make?'}
+          {several
+            ? `This text holds ${parts.length} recipes`
+            : lines.length === 0
+              ? 'Paste a recipe'
+              : whole
+                ? `${whole.name}, read back whole`
+                : open === 0
+                  ? 'Every line is understood'
+                  : asked.lines > 0
+                    ? `${asked.lines} of ${lines.length} lines to put right`
+                    : asked.method > 0
+                      ? `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`
+                      : 'How many portions does it make?'}
         </h1>
-        <p>
-          Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
-          before you say so.
-        </p>
+        {kept.length > 0 ? (
+          <p role="status">
+            Kept:{' '}
+            {kept.map(({ id, name: of }, n) => (
+              <Fragment key={id}>
+                {n > 0 && ', '}
+                <Link to={`/recipes/${id}`}>{of}</Link>
+              </Fragment>
+            ))}
+            . {restWords(later.length)}
+          </p>
+        ) : (
+          <p>
+            Plain text as it is written, or a page’s recipe data (schema.org). It is read as you type; nothing is kept
+            before you say so.
+          </p>
+        )}
       </div>
       <div className="paste-grid">
         <div>
@@ -131,7 +162,17 @@ function Paste({ view }: { view: KitchenView }) {
             </p>
           )}
         </div>
-        {words && whole && (
+        {several && (
+          <SeveralRecipes
+            names={parts.map((part, n) => nameOfPart(part, n))}
+            choose={(n) => {
+              setLater([...parts.slice(n + 1), ...parts.slice(0, n), ...later]);
+              change(parts[n] ?? '');
+            }}
+            asOne={() => setSaid({ ...said, asOne: true })}
+          />
+        )}
+        {!several && words && whole && (
           <ReadWhole
             words={words}
             recipe={whole}
@@ -141,7 +182,7 @@ function Paste({ view }: { view: KitchenView }) {
             keep={(recipe) => void keep(recipe)}
           />
         )}
-        {words && asRead && !whole && lines.length + words.method.length > 0 && (
+        {!several && words && asRead && !whole && lines.length + words.method.length > 0 && (
           <div>
             <div className="paste-head">
               <label style={{ flex: 1 }}>
@@ -260,9 +301,14 @@ function Paste({ view }: { view: KitchenView }) {
   );
 }
 
-/** Text that begins like data is read as data. */
+/** What a part of a text is called; one without a name by its number. */
+function nameOfPart(part: string, n: number): string {
+  const read = readPasted(part);
+  return ('code' in read ? '' : read.name) || `Recipe ${n + 1}`;
+}
+
 function readPasted(text: string) {
-  if (!/^\s*[[{]/.test(text)) return readRecipeText(withoutWhole(text));
+  if (!isData(text)) return readRecipeText(withoutWhole(text));
   const outcome = fromJsonLd(text);
   return outcome.ok ? outcome.value : outcome.problem;
 }

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { BOOK } from '../food/index.ts';
 import {
   NOTHING_SAID,
@@ -8,6 +9,7 @@ import {
   readIngredientLine,
   readPaste,
   readRecipeText,
+  recipesIn,
 } from './index.ts';
 import type { SaidOfText } from './index.ts';
 
@@ -162,4 +164,32 @@ describe('a stated time that the steps do not come to', () => {
     expect(readData('Bake leeks and potatoes at 200 °C for 80 minutes.').times).toBeUndefined();
     expect(readData('Bake leeks and potatoes at 200 °C.').times).toBeUndefined();
   });
+});
+
+describe('a text of several recipes', () => {
+  const MILLET = 'Herb millet\nServes 4\n\n300 g millet\n1 leek\n\nBoil millet and leek for 20 minutes.';
+  const DAL =
+    'Dal for the week\n\nIngredients\n400 g red lentils\n2 onions\n\nMethod\nSimmer lentils and onions for 25 minutes.';
+
+  test('is taken apart, in whatever order, between empty lines or rules', () => {
+    expect(recipesIn(`${MILLET}\n\n${DAL}`)).toEqual([MILLET, DAL]);
+    expect(recipesIn(`${DAL}\n-----\n${MILLET}\n\n\n${DAL}\n`)).toEqual([`${DAL}\n-----`, MILLET, DAL]);
+  });
+
+  test.each([
+    ['its sauce', `${MILLET}\n\nFor the sauce:\n2 tbsp tahini\n1 lemon\nStir tahini and lemon juice.`],
+    ['a heading without a list', `${MILLET}\n\nTo the table\nEat it warm.`],
+    ['what is done in the morning', `${MILLET}\n\nMorning\n100 g oats\n1 apple\nStir in oats and apple.`],
+  ])('with %s is one', (_, text) => expect(recipesIn(text)).toEqual([text]));
+
+  test('law: no word of it is lost', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(MILLET, DAL, SOUP, 'Note: keeps well.', '2 leeks'), { minLength: 1 }),
+        (all) => {
+          const text = all.join('\n\n');
+          expect(recipesIn(text).join('').replace(/\s/g, '')).toBe(text.replace(/\s/g, ''));
+        },
+      ),
+    ));
 });

@@ -74,7 +74,7 @@ export function fromJsonLd(text: string): Outcome<RecipeText, BrokenFile> {
       line,
     );
   }
-  const recipe = findRecipe(data);
+  const [recipe] = allRecipes(data);
   if (!recipe) return broken('There is no schema.org Recipe in it.', 'Look for the block that has "@type": "Recipe".');
   const yields = listOf(recipe['recipeYield'])
     .map(String)
@@ -99,17 +99,33 @@ function timeNote(name: string, data: unknown): readonly string[] {
   return all > 0 ? [`${name}: ${all} minutes`] : [];
 }
 
+/** Text that begins like data is read as data. */
+export const isData = (text: string): boolean => /^\s*[[{]/.test(text);
+
+/**
+ * The recipes of a page’s data, each as data of its own; what holds one, or is no data, stays as it is.
+ * @example recipesInData('[{"@type":"Recipe","name":"Dal"},{"@type":"Recipe","name":"Soup"}]').length // 2
+ */
+export function recipesInData(text: string): readonly string[] {
+  try {
+    const all = allRecipes(JSON.parse(text));
+    return all.length > 1 ? all.map((each) => JSON.stringify(each, null, 2)) : [text];
+  } catch {
+    return [text];
+  }
+}
+
 const isRecord = (data: unknown): data is Record<string, unknown> =>
   typeof data === 'object' && data !== null && !Array.isArray(data);
 const listOf = (data: unknown): readonly unknown[] =>
   Array.isArray(data) ? (data as unknown[]) : data === undefined || data === null ? [] : [data];
 const textOf = (data: unknown): string => (typeof data === 'string' ? data : typeof data === 'number' ? `${data}` : '');
 
-function findRecipe(data: unknown): Record<string, unknown> | undefined {
-  if (Array.isArray(data)) return data.map(findRecipe).find((each) => each !== undefined);
-  if (!isRecord(data)) return undefined;
-  if (listOf(data['@type']).includes('Recipe')) return data;
-  return findRecipe(data['@graph'] ?? data['mainEntity']);
+function allRecipes(data: unknown): readonly Record<string, unknown>[] {
+  if (Array.isArray(data)) return data.flatMap(allRecipes);
+  if (!isRecord(data)) return [];
+  if (listOf(data['@type']).includes('Recipe')) return [data];
+  return allRecipes(data['@graph'] ?? data['mainEntity']);
 }
 
 function stepsOf(data: unknown): readonly string[] {

@@ -273,6 +273,21 @@ const EACH_ONE = /^(?:per|for (?:each|one)|each)\b/i;
 const CUT_UP =
   /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;
 
+/** Within so many lines under a name it is seen that a recipe begins. */
+const SEEN_WITHIN = 4;
+
+/** Does a recipe begin with this name, by it or by the lines under it: for how many it is, the heading of its list, or the list? */
+export function beginsRecipe(name: string, under: readonly string[]): boolean {
+  if (headingOf(name) !== undefined || SECTION.test(name)) return false;
+  const first = under.slice(0, SEEN_WITHIN);
+  return (
+    PORTIONS_IN_NAME.test(name) ||
+    first.some((line) => headingOf(line) === 'ingredients' || portionsWithin(line) !== undefined) ||
+    first.some((line) => portionsIn(line) !== undefined) ||
+    first.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1
+  );
+}
+
 /** To whom a letter is, and no dish. */
 const LETTER = /^(?:dear|hi|hello|hey)\b.{0,30}[,!.]?$/i;
 
