@@ -1,6 +1,7 @@
 import { plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
@@ -84,6 +85,8 @@ function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
  */
 export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoubt | undefined {
   const { text } = step;
+  const byClock = clockDoubt(text);
+  if (byClock) return byClock;
   if (dry && (step.shareOff ?? step.thick))
     return {
       question: step.thick

@@ -222,13 +222,21 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
 const EATERS =
   /[(,=]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings|people|persons|eaters)\b)/i;
 
+/** Who says "serves" says it of eaters, wherever that stands: "1 loaf (12 slices), serves 6". */
+function eatersIn(text: string): number | undefined {
+  const found = EATERS.exec(text);
+  return found
+    ? Number(/\b(?:serves|feeds):?\s+(\d+)\b(?![.,]\d)/i.exec(text)?.[1] ?? found[1] ?? found[2])
+    : undefined;
+}
+
 /** "Serves 2 with leftovers for a lunch": for how many that is, nobody says. */
 const AND_MORE = /\d+\D*\b(?:with|plus|and)\b.*\b(?:left[- ]?overs?|over|left|lunch(?:es)?|extra|more|to freeze)\b/i;
 
 const portionsWithin = (text: string): number | undefined => {
   if (AND_MORE.test(text)) return undefined;
-  const eaters = EATERS.exec(text);
-  if (eaters) return Number(eaters[1] ?? eaters[2]);
+  const eaters = eatersIn(text);
+  if (eaters !== undefined) return eaters;
   const said =
     /\b(?:serves|feeds|enough for|makes)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,
@@ -252,8 +260,8 @@ function nameOf(title: string): string {
 
 function portionsIn(line: string): number | undefined {
   if (line.length >= 50 || AND_MORE.test(line)) return undefined;
-  const eaters = EATERS.exec(line);
-  if (eaters) return Number(eaters[1] ?? eaters[2]);
+  const eaters = eatersIn(line);
+  if (eaters !== undefined) return eaters;
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;
   // "Makes about 600 g" says how much, and "1 loaf" how many of what is cut up: neither says for how many.

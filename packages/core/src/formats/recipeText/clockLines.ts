@@ -1,0 +1,74 @@
+import { more, type StepDoubt } from './stepDoubt.ts';
+import { durationsIn } from './timesIn.ts';
+
+/** "20:30 fold", "8 am – shape it", "at 7.15 pm: bake" */
+const CLOCK =
+  /^\s*(?:[-–—*•]\s*)?(?:(?:next|the next|following) (?:day|morning),?\s*)?(?:at\s+)?(\d{1,2})(?:[:.](\d{2}))?\s*([ap]\.?m\.?)?(?:\s*h)?\s*[-–—:,]?\s+(?=\p{L})(.+)$/iu;
+const DAY = 24 * 60;
+const HOUR = 60;
+
+interface AtClock {
+  readonly at: number;
+  readonly minute: number;
+  readonly text: string;
+}
+
+function atClock(raw: string, at: number): readonly AtClock[] {
+  const [, hours = '', minutes, half = '', text = ''] = CLOCK.exec(raw) ?? [];
+  // "8 carrots" is no hour: minutes behind a colon, or the half of the day, make it one.
+  if (text === '' || (!half && !(minutes !== undefined && /^\s*\D*\d{1,2}:/.test(raw)))) return [];
+  const hour = /^p/i.test(half) ? (Number(hours) % 12) + 12 : /^a/i.test(half) ? Number(hours) % 12 : Number(hours);
+  const within = Number(minutes ?? 0);
+  return hour > 24 || within >= HOUR ? [] : [{ at, minute: hour * HOUR + within, text: text.trim() }];
+}
+
+/**
+ * Steps that are told by the clock, as numbered steps: each says from when to when it is there, and when all is done, unless it says itself how long it takes. What it is
+ * meanwhile, hands or heat or waiting, is asked: see clockDoubt.
+ * @example withClocks(['16:00 peel', '16:15 boil']) // ['1. peel (16:00 to 16:15)', '2. boil']
+ */
+export function withClocks(raws: readonly string[]): readonly string[] {
+  const told = raws.flatMap(atClock);
+  const last = told.at(-1);
+  if (told.length < 2 || !last) return raws;
+  return raws.map((raw, at) => {
+    const n = told.findIndex((each) => each.at === at);
+    const [here, next] = [told[n], told[n + 1]];
+    if (!here) return raw;
+    const step = `${n + 1}. ${here.text}`;
+    if (!next || durationsIn(here.text).length > 0) return step;
+    const done = next === last ? '' : `, all done ${clock(last.minute)}`;
+    return `${step.replace(/[.\s]+$/, '')} (${clock(here.minute)} to ${clock(next.minute)}${done})`;
+  });
+}
+
+const clock = (minute: number): string =>
+  `${String(Math.floor(minute / HOUR)).padStart(2, '0')}:${String(minute % HOUR).padStart(2, '0')}`;
+
+const FROM_TO = /\s*\((\d\d):(\d\d) to (\d\d):(\d\d)(?:, all done (\d\d):(\d\d))?\)/;
+
+/** Without the clock’s word on it. */
+export const withoutClock = (text: string): string => text.replace(FROM_TO, '');
+
+/** Of a step that is told by the clock: is somebody at it until the next one, or does it wait or cook for so long? */
+export function clockDoubt(text: string): StepDoubt | undefined {
+  const found = FROM_TO.exec(text);
+  if (!found) return undefined;
+  const [h = 0, m = 0, nextH = 0, nextM = 0, endH, endM] = found.slice(1).map((n) => (n === undefined ? n : Number(n)));
+  const until = (hour: number, minute: number): number => (hour * HOUR + minute - h * HOUR - m + DAY) % DAY;
+  const next = until(nextH, nextM);
+  const end = endH === undefined ? next : until(endH, endM ?? 0);
+  const plain = withoutClock(text);
+  const long = (minutes: number): string => (minutes < 2 * HOUR ? `${minutes} minutes` : `${minutes / HOUR} hours`);
+  return {
+    question: `It is told by the clock. What happens for ${long(next)}?`,
+    choices: [
+      { label: `it cooks or stands by itself, ${long(next)}`, text: more(plain, `by itself for ${long(next)}`) },
+      ...(end > next
+        ? [{ label: `it cooks to the end, ${long(end)}`, text: more(plain, `by itself for ${long(end)}`) }]
+        : []),
+      { label: `hands, ${long(next)}`, text: more(plain, `by hand, ${long(next)}`) },
+      { label: 'hands for a moment', text: more(plain, 'done by hand') },
+    ],
+  };
+}
