@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { BatchState, FoodState } from '@kestrel-ridge/core/formats';
+import type { BatchState, FoodState, KitchenState, LearnedState } from '@kestrel-ridge/core/formats';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 import { lookUp } from './lookUp.ts';
@@ -38,6 +38,32 @@ test('what was weighed is shared out over the portions, and the box is known', a
     onHand: '2400',
     box: 'small box',
   });
+});
+
+test('a weighing is held against what was reckoned, and can be taken out; the plan goes by it once the kitchen says so', async () => {
+  const weighings = async () =>
+    (await server.get<LearnedState>(`${at}/learned`)).body.figures.find(({ key }) => key.kind === 'yield');
+  const batch = await batchOf('Millet with bay');
+  const figure = await weighings();
+  const [seen] = figure?.seen ?? [];
+  expect(seen).toMatchObject({ run: batch.id, real: 2400, what: 'Millet' });
+  expect(seen?.value).toBeCloseTo(2400 / (seen?.book ?? 0), 9);
+  const body = { id: randomUUID(), figure: figure?.key, run: batch.id, task: 'weighed', reason: 'with the pot' };
+  expect((await server.send('POST', `${at}/learned/taken-out`, body)).status).toBe(201);
+  expect(await weighings()).toMatchObject({ n: 0, seen: [{ takenOut: 'with the pot' }] });
+
+  const { body: kitchen } = await server.get<KitchenState>(at);
+  const own = { ...kitchen.equipment.own, yieldTimes: [{ of: figure?.key.of, value: 0.9, source: 'this kitchen' }] };
+  const equipment = { ...kitchen.equipment, own };
+  const { name } = kitchen;
+  const saved = await server.send<KitchenState>('PUT', at, { name, equipment, version: kitchen.version });
+  expect(saved.status).toBe(200);
+  expect((await server.get<KitchenState>(at)).body.equipment.own).toEqual(own);
+  const wrong = { ...equipment, own: { yieldTimes: [{ of: 'millet', value: 90, source: 'x' }] } };
+  expect(await server.send('PUT', at, { name, equipment: wrong, version: saved.body.version })).toMatchObject({
+    status: 422,
+  });
+  await server.send('PUT', at, { name, equipment: kitchen.equipment, version: saved.body.version });
 });
 
 test('a putting away is taken back with a trace: the shelf is as before, the ledger holds, and it can be boxed again', async () => {

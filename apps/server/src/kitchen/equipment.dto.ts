@@ -146,11 +146,18 @@ class GrainLossDto {
   @IsOptional() @Nested() @Type(() => OwnLossDto) hob?: OwnLossDto;
   @IsOptional() @Nested() @Type(() => OwnLossDto) 'rice cooker'?: OwnLossDto;
 }
+class OwnOfDto extends OwnTimesDto {
+  @ApiProperty() @IsString() @Length(1, 200) of: string;
+}
+/** So many dishes and cuts have a figure of their own at most. */
+const MOST_OWN = 200;
 class OwnFiguresDto {
   @IsOptional() @Nested() @Type(() => GrainLossDto) grainLossMl?: GrainLossDto;
   @IsOptional() @Nested() @Type(() => OwnLineDto) comeUpTimes?: OwnLineDto;
   @IsOptional() @Nested() @Type(() => OwnLineDto) releaseTimes?: OwnLineDto;
   @IsOptional() @Nested() @Type(() => OwnTimesDto) handsTimes?: OwnTimesDto;
+  @IsOptional() @IsArray() @ArrayMaxSize(MOST_OWN) @NestedList() @Type(() => OwnOfDto) cutTimes?: OwnOfDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(MOST_OWN) @NestedList() @Type(() => OwnOfDto) yieldTimes?: OwnOfDto[];
 }
 
 export class EquipmentDto {

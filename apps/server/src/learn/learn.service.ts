@@ -1,18 +1,21 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { figuresOf, sightingsOf, type LearnSaid } from '@kestrel-ridge/core/learn';
+import { figuresOf, sightingsOf, weighingsOf, type LearnSaid, type Weighed } from '@kestrel-ridge/core/learn';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Injectable } from '@nestjs/common';
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
+import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow } from '../session/session.model.ts';
 import type { SetBackDto, TakeOutDto } from './learn.dto.ts';
 import { LearnSaidRow, learnSaidState } from './learn.model.ts';
 
+/** Weighings of all dishes together: each dish has a few of them. */
+const LAST_WEIGHED = 200;
 /** More runs than these say nothing new, and an old appliance is not the one that stands here now. */
 const LAST_RUNS = 40;
 
@@ -36,6 +39,7 @@ export class LearnService {
         where: { kitchen, run: { [Op.in]: runs.map(({ id }) => id) } },
         transaction,
       });
+      const dishes = await this.weighed(kitchen, transaction);
       const batches = await BatchRow.findAll({
         attributes: ['id', 'recipe'],
         where: { kitchen, session: { [Op.in]: runs.map(({ session }) => session) } },
@@ -50,7 +54,35 @@ export class LearnService {
       const sightings = runs.flatMap(({ id, about }) =>
         sightingsOf({ id, about, recipeOf, events: (eventsOf.get(id) ?? []).map(eventState) }),
       );
-      return { figures: figuresOf(sightings, said), said };
+      return { figures: figuresOf([...sightings, ...weighingsOf(dishes)], said), said };
+    });
+  }
+
+  /** The last dishes that were weighed when they were put away. */
+  private async weighed(kitchen: string, transaction: Transaction): Promise<readonly Weighed[]> {
+    const batches = await BatchRow.findAll({
+      where: { kitchen, status: 'put away', yieldG: { [Op.not]: null }, reckonedG: { [Op.not]: null } },
+      order: [['put_away_at', 'DESC']],
+      limit: LAST_WEIGHED,
+      transaction,
+    });
+    const revisions = await RevisionRow.findAll({
+      where: { kitchen, recipe: { [Op.in]: [...new Set(batches.map(({ recipe }) => recipe))] } },
+      transaction,
+    });
+    return batches.flatMap(({ id, recipe, revision, yieldG, reckonedG, putAwayAt }): readonly Weighed[] => {
+      const component = revisions.find((row) => row.recipe === recipe && row.number === revision)?.document.component;
+      if (!component || yieldG === null || reckonedG === null || putAwayAt === null) return [];
+      return [
+        {
+          batch: id,
+          component: component.id,
+          name: component.name,
+          reckonedG: Number(reckonedG),
+          weighedG: Number(yieldG),
+          at: putAwayAt.getTime(),
+        },
+      ];
     });
   }
 
@@ -59,7 +91,9 @@ export class LearnService {
     return this.commands.run(
       { kitchen, key, name: 'take out', body: dto, touches: ['run'] },
       async ({ transaction }) => {
-        if (!(await RunRow.findOne({ where: { kitchen, id: dto.run }, transaction })))
+        const seenIn = { where: { kitchen, id: dto.run }, transaction };
+        // A weighing belongs to its batch, whether or not that was cooked by a run.
+        if (!(await RunRow.findOne(seenIn)) && !(await BatchRow.findOne(seenIn)))
           return refused<Refusal>({ code: 'not found', what: 'run' });
         const { id, figure, run, task, reason } = dto;
         const same = { kitchen, kind: 'taken out' as const, figureKind: figure.kind, figureOf: figure.of, run, task };

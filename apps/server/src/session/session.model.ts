@@ -56,6 +56,7 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
   declare boxedPortions: CreationOptional<string | null>;
   declare putAwayAt: CreationOptional<Date | null>;
   declare yieldG: CreationOptional<string | null>;
+  declare reckonedG: CreationOptional<string | null>;
   declare reopenedAt: CreationOptional<Date | null>;
   declare version: CreationOptional<number>;
 
@@ -78,6 +79,7 @@ export class BatchRow extends Model<InferAttributes<BatchRow>, InferCreationAttr
         boxedPortions: { ...numeric, field: 'boxed_portions' },
         putAwayAt: { ...moment, field: 'put_away_at' },
         yieldG: { ...numeric, field: 'yield_g' },
+        reckonedG: { ...numeric, field: 'reckoned_g' },
         reopenedAt: { ...moment, field: 'reopened_at' },
         version: integer,
       }),

@@ -122,6 +122,7 @@ export class PutAwayService {
           {
             status: 'put away',
             yieldG: yieldG === undefined ? null : String(yieldG),
+            reckonedG: scaled.reckonedG > 0 ? String(scaled.reckonedG) : null,
             costUsedMinor: String(cost.usedMinor),
             costTillMinor: String(cost.tillMinor),
             boxedPortions: String(boxed.value.portions),

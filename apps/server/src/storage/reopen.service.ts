@@ -62,6 +62,7 @@ export class ReopenService {
             boxedPortions: null,
             putAwayAt: null,
             yieldG: null,
+            reckonedG: null,
             reopenedAt: this.clock.now(),
             version: batch.version + 1,
           },

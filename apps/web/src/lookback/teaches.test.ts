@@ -9,8 +9,8 @@ const seen: SeenAs = {
   task: 't',
   at: 0,
   value: 1.2,
-  minutes: 12,
-  bookMinutes: 10,
+  real: 12,
+  book: 10,
   what: 'Peel',
 };
 const figure = (kind: FigureKind, of: string, value: number, n: number, more: Partial<LearnedFigure> = {}) => ({
@@ -82,15 +82,38 @@ test('what somebody has said something of stays in sight, however seldom it was 
 
 test('a sighting is told against the book; what is only a bound says so', () => {
   expect(sightingWords(seen)).toBe('12 min, 2 longer than the book');
-  expect(sightingWords({ ...seen, minutes: 7 })).toBe('7 min, 3 less than the book');
-  expect(sightingWords({ ...seen, minutes: 10.2, bound: 'at most' })).toBe('at most 10 min, as the book says');
+  expect(sightingWords({ ...seen, real: 7 })).toBe('7 min, 3 less than the book');
+  expect(sightingWords({ ...seen, real: 10.2, bound: 'at most' })).toBe('at most 10 min, as the book says');
+});
+
+test('a weighed dish is told in grams, a cut only where it takes otherwise than all work of hands', () => {
+  const [recipe] = view.recipes;
+  const dish = recipe?.document.component;
+  const figures = learned(
+    figure('hands', '', 1.2, 40),
+    figure('cut', 'chop leek', 1.25, 6),
+    figure('cut', 'peel and chop swede', 1.6, 5),
+    figure('yield', dish?.id ?? '', 0.9, 4, { least: 0.88, most: 0.92 }),
+    figure('yield', 'gone', 0.9, 4),
+  );
+  expect(teachings(view, figures).claimed.map(({ what, book, here, to }) => [what, book, here, to])).toEqual([
+    ['Work of all hands takes', 'as recipes say', '1.20 times', '/kitchen'],
+    ['“peel and chop swede” takes', 'as recipes say', '1.60 times', '/kitchen'],
+    [`Cooked weight of ${dish?.name}`, 'as calculated', '0.90 times', `/recipes/${recipe?.id}`],
+  ]);
+  const weighing = { ...seen, figure: { kind: 'yield' as const, of: '' }, real: 1840.2, book: 2000 };
+  expect(sightingWords(weighing)).toBe('1840 g, 160 g less than calculated');
+  expect(sightingWords({ ...weighing, real: 2000.2 })).toBe('2000 g, as calculated');
 });
 
 test('what would change is told in whole minutes, or that nothing would', () => {
   expect(changeWords(undefined)).toBeUndefined();
-  expect(changeWords(0.3)).toBe('The next session stays as it is.');
-  expect(changeWords(-11.6)).toBe('The next session’s tasks would together be 12 min shorter.');
-  expect(changeWords(6)).toBe('The next session’s tasks would together be 6 min longer.');
+  const session = (minutes: number) => changeWords({ of: 'session', minutes });
+  expect(session(0.3)).toBe('The next session stays as it is.');
+  expect(session(-11.6)).toBe('The next session’s tasks would together be 12 min shorter.');
+  expect(session(6)).toBe('The next session’s tasks would together be 6 min longer.');
+  expect(changeWords({ of: 'portion', fromG: 200.4, toG: 184.3 })).toBe('A portion would be 184 g instead of 200 g.');
+  expect(changeWords({ of: 'portion', fromG: 200.4, toG: 200.1 })).toBe('A portion stays as it is.');
 });
 
 test('a recipe tells which of its steps take otherwise here; a minute that is the book’s is not told', () => {

@@ -6,9 +6,10 @@ import {
   stepOf,
   type CookerLine,
   type FigureKey,
+  type FigureKind,
   type LearnedFigure,
 } from '@kestrel-ridge/core/learn';
-import { learnedFor, type KitchenView } from '@kestrel-ridge/core/view';
+import { learnedFor, type Change, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
 export interface Teaching {
@@ -83,7 +84,8 @@ export function teachings(
       },
     ];
   });
-  const all = [...byRuns.filter(({ figure }) => figure && isWorthTelling(view, figure)), ...byPlates];
+  const hands = learned?.figures.find(({ key }) => key.kind === 'hands')?.value ?? 1;
+  const all = [...byRuns.filter(({ figure }) => figure && isWorthTelling(view, figure, hands)), ...byPlates];
   return {
     claimed: all
       .filter(({ n, figure }) => n >= CLAIMED_FROM || (figure && hasWord(figure)))
@@ -99,12 +101,14 @@ const usableFirst = ({ figure }: Teaching): number => (figure && canGoBy(figure.
 const hasWord = ({ seen, setAside }: LearnedFigure): boolean =>
   setAside > 0 || seen.some(({ takenOut }) => takenOut !== undefined);
 
-function isWorthTelling(view: KitchenView, figure: LearnedFigure): boolean {
+/** `hands`: how all hands here stand to the book; a cut that takes as much longer as all work does tells nothing. */
+function isWorthTelling(view: KitchenView, figure: LearnedFigure, hands = 1): boolean {
   const { kind } = figure.key;
   if (figure.n < CLAIMED_FROM || hasWord(figure) || kind === 'hotter' || kind === 'cooler') return true;
   if (goneBy(view.kitchen.equipment, figure.key).own) return true;
+  if (kind === 'cut') return figure.least > hands || figure.most < hands;
   // Of a step the book is right while its minutes are.
-  const book = figure.seen[0]?.bookMinutes ?? 0;
+  const book = figure.seen[0]?.book ?? 0;
   if (kind === 'step' && Math.round(book * figure.value) === Math.round(book)) return false;
   // Of a cooker's line: the book may be right for all loads together, and wrong for a small one.
   if (
@@ -113,6 +117,13 @@ function isWorthTelling(view: KitchenView, figure: LearnedFigure): boolean {
     return true;
   return !isTheBooks(figure.value, figure);
 }
+
+/** By what a figure is reckoned without this kitchen's own word. */
+const BOOK_SAYS: Readonly<Partial<Record<FigureKind, string>>> = {
+  'come up': 'as heat alone says',
+  release: 'as heat alone says',
+  yield: 'as calculated',
+};
 
 function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Teaching {
   const { key, value, least, most, n } = figure;
@@ -127,7 +138,7 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
       used: now.own ? 'plans go by the oven’s own' : 'plans go by the usual',
       to: '/kitchen',
     };
-  const book = figure.seen[0]?.bookMinutes;
+  const book = figure.seen[0]?.book;
   if (key.kind === 'step' && book !== undefined)
     return {
       ...base,
@@ -139,7 +150,7 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
     };
   return {
     ...base,
-    book: key.kind === 'come up' || key.kind === 'release' ? 'as heat alone says' : 'as recipes say',
+    book: BOOK_SAYS[key.kind] ?? 'as recipes say',
     here: figure.line ? lineWords({ value: figure.line.times, plusMinutes: figure.line.plusMinutes }) : times(value),
     likely: figure.line ? loadsWords(figure.line) : `${least.toFixed(2)} to ${most.toFixed(2)}`,
     used:
@@ -148,9 +159,12 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
         : now.own
           ? `plans go by ${lineWords(now)}`
           : 'plans go by the book',
-    to: '/kitchen',
+    to: key.kind === 'yield' ? `/recipes/${recipeOf(view, key.of)?.id ?? ''}` : '/kitchen',
   };
 }
+
+const recipeOf = (view: KitchenView, dish: string) =>
+  view.recipes.find(({ document }) => document.component.id === dish);
 
 /** Of a recipe's steps, those that take otherwise here than it says: "here 1.12 times as long, likely 1.05 to 1.18, seen 3 times", by their id. */
 export function stepsHere(
@@ -184,6 +198,12 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
       return 'Work of all hands takes';
     case 'cook':
       return `Work of ${of}’s hands takes`;
+    case 'cut':
+      return `“${of}” takes`;
+    case 'yield': {
+      const dish = recipeOf(view, of)?.document.component.name;
+      return dish && `Cooked weight of ${dish}`;
+    }
     case 'hotter':
       return `10 °C hotter, ${of}`;
     case 'cooler':
@@ -201,18 +221,24 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
   }
 }
 
-/** "14 min, 2 longer than the book" */
-export function sightingWords({ minutes, bookMinutes, bound }: LearnedFigure['seen'][number]): string {
-  const took = `${bound === 'at most' ? 'at most ' : bound === 'at least' ? 'at least ' : ''}${Math.round(minutes)} min`;
-  const off = Math.round(minutes - bookMinutes);
+/** "14 min, 2 longer than the book"; of a weighing "1,840 g, 160 g less than calculated" */
+export function sightingWords({ figure, real, book, bound }: LearnedFigure['seen'][number]): string {
+  const off = Math.round(real - book);
+  if (figure.kind === 'yield')
+    return `${Math.round(real)} g, ${off === 0 ? 'as' : `${Math.abs(off)} g ${off > 0 ? 'more' : 'less'} than`} calculated`;
+  const took = `${bound === 'at most' ? 'at most ' : bound === 'at least' ? 'at least ' : ''}${Math.round(real)} min`;
   if (off === 0) return `${took}, as the book says`;
   return `${took}, ${Math.abs(off)} ${off > 0 ? 'longer' : 'less'} than the book`;
 }
 
-/** "together 12 min shorter in the next session" */
-export function changeWords(minutes: number | undefined): string | undefined {
-  if (minutes === undefined) return undefined;
-  const whole = Math.round(minutes);
+/** What plans going by a figure would change: "The next session’s tasks would together be 12 min shorter.", "A portion would be 184 g instead of 200 g." */
+export function changeWords(change: Change | undefined): string | undefined {
+  if (change === undefined) return undefined;
+  if (change.of === 'portion') {
+    const [from, to] = [Math.round(change.fromG), Math.round(change.toG)];
+    return from === to ? 'A portion stays as it is.' : `A portion would be ${to} g instead of ${from} g.`;
+  }
+  const whole = Math.round(change.minutes);
   if (whole === 0) return 'The next session stays as it is.';
   return `The next session’s tasks would together be ${Math.abs(whole)} min ${whole > 0 ? 'longer' : 'shorter'}.`;
 }

@@ -11,8 +11,17 @@ export {
   dialWords,
 } from './appliances.ts';
 export type { Appliance, BoxKind, Cooker, Jug, Kettle, Oven, Pot } from './appliances.ts';
-export { AWAKE, POT_FULL, byOwnLine, fryingPan, STARTING_EQUIPMENT, largestPot, potThatHolds } from './kitchen.ts';
-export type { Equipment, Writes, GrainPot, OwnFigures, OwnLine } from './kitchen.ts';
+export {
+  AWAKE,
+  POT_FULL,
+  byOwnLine,
+  fryingPan,
+  ownOf,
+  STARTING_EQUIPMENT,
+  largestPot,
+  potThatHolds,
+} from './kitchen.ts';
+export type { Equipment, Writes, GrainPot, OwnFigures, OwnLine, OwnOf } from './kitchen.ts';
 export { SKILLS } from './person.ts';
 export type { Person, Skill } from './person.ts';
 export { START_SETS } from './startSets.ts';

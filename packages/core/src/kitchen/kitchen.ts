@@ -20,7 +20,18 @@ export interface OwnFigures {
   readonly releaseTimes?: OwnLine;
   /** How minutes of hands stand to those of the recipes. */
   readonly handsTimes?: Sourced<number>;
+  /** The same of knife work on one food, "peel and chop swede": it stands before that of all hands. */
+  readonly cutTimes?: readonly OwnOf[];
+  /** How what a dish weighs when it is done stands to what is reckoned, by the food that it is. */
+  readonly yieldTimes?: readonly OwnOf[];
 }
+/** So many times the book's figure, of one thing among others. */
+export interface OwnOf extends Sourced<number> {
+  readonly of: string;
+}
+/** @example ownOf([{ of: 'peel swede', value: 1.2, source: 'this kitchen, 4 steps' }], 'peel swede')?.value // => 1.2 */
+export const ownOf = (all: readonly OwnOf[] | undefined, of: string | undefined): OwnOf | undefined =>
+  all?.find((each) => each.of === of);
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
 
 /** How a kitchen writes hours, days and heat. */

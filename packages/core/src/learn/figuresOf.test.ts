@@ -17,8 +17,8 @@ const seen = (figure: FigureKey, value: number, at: number, more: Partial<Sighti
   task: 't',
   at,
   value,
-  minutes: value * 10,
-  bookMinutes: 10,
+  real: value * 10,
+  book: 10,
   what: 'Bake',
   ...more,
 });
@@ -141,9 +141,9 @@ test.each(SPREADS)(
 test('of three loads on the sealed cooker has a line: what is the same for all of them comes on top, and plans go by both', () => {
   const UP: FigureKey = { kind: 'come up', of: '' };
   const loads = (books: readonly number[]) =>
-    books.map((bookMinutes, n) => {
-      const minutes = 4 + 1.1 * bookMinutes;
-      return seen(UP, minutes / bookMinutes, n + 1, { minutes, bookMinutes });
+    books.map((book, n) => {
+      const real = 4 + 1.1 * book;
+      return seen(UP, real / book, n + 1, { real, book });
     });
   expect(figure(loads([10, 30]), UP)?.line).toBeUndefined();
   const told = figure(loads([10, 12, 15, 18, 22, 26, 30, 34, 38]), UP);

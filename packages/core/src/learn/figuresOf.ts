@@ -2,7 +2,7 @@ import { learned, type Learned, type Observed } from './learned.ts';
 import { paceOf, type Pace } from './paceOf.ts';
 import { lineOf, type LinePrior } from './line.ts';
 import { CLAIMED_FROM, outliersOf, type Observation } from './posterior.ts';
-import { sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
+import { FIGURE_KINDS, sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
 import type { LearnSaid } from './said.ts';
 
 /** One sighting with what became of it. */
@@ -50,15 +50,17 @@ const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
   // Steps differ much, and one is next to nothing.
   hands: { one: 'step', many: 'steps', prior: { mean: 1, weighs: 6, noise: 0.35 } },
   cook: { one: 'step', many: 'steps', prior: { mean: 1, weighs: 6, noise: 0.35 } },
+  cut: { one: 'step', many: 'steps', prior: { mean: 1, weighs: 3, noise: 0.25 } },
   // Of the turns of a dial no book knows anything.
   hotter: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
   cooler: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
   oven: { one: 'dish', many: 'dishes', prior: { mean: 1, weighs: 2, noise: 0.06 } },
   step: { one: 'time', many: 'times', prior: { mean: 1, weighs: 2, noise: 0.12 } },
+  yield: { one: 'weighing', many: 'weighings', prior: { mean: 1, weighs: 2, noise: 0.05 } },
 };
 
 /**
- * All figures of a kitchen. A cook's is drawn to the household's, and a step's to its oven's or to the hands of all, before these are drawn to the book's: a small
+ * All figures of a kitchen. A cook's and a cut's are drawn to the household's, and a step's to its oven's or to the hands of all, before these are drawn to the book's: a small
  * hierarchy, by means. In an oven each step of each recipe is one voice, however often it was baked, so that a recipe whose own time is wrong is one voice that is off, and is
  * left out as one.
  */
@@ -74,7 +76,8 @@ export function figuresOf(sightings: readonly Sighting[], said: readonly LearnSa
     if (kind === 'oven' || kind === 'hands') besides.set(taskOf(sighting), sighting);
   }
   const figures = new Map<string, LearnedFigure>();
-  for (const kind of ['come up', 'release', 'hotter', 'cooler', 'hands', 'cook', 'oven', 'step'] as const)
+  // What others are drawn to comes before them.
+  for (const kind of ['hands', ...FIGURE_KINDS.filter((each) => each !== 'hands' && each !== 'step'), 'step'] as const)
     for (const [key, mine] of byKey) {
       if (mine[0]?.figure.kind !== kind) continue;
       const figure = figureOf(mine, said, above(mine[0], besides, figures));
@@ -91,7 +94,7 @@ function above(
 ): number {
   const { figure } = sighting;
   const hands = known.get('hands|')?.value ?? 1;
-  if (figure.kind === 'cook') return hands;
+  if (figure.kind === 'cook' || figure.kind === 'cut') return hands;
   if (figure.kind !== 'step') return OBSERVED[figure.kind].prior.mean;
   const beside = besides.get(taskOf(sighting))?.figure;
   if (!beside) return 1;
@@ -144,11 +147,8 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
 }
 
 function cookerLine(loads: readonly Sighting[]): CookerLine {
-  const { beside, times, at } = lineOf(
-    COOKER_LINE,
-    loads.map(({ bookMinutes, minutes }) => ({ book: bookMinutes, real: minutes })),
-  );
-  const books = loads.map(({ bookMinutes }) => bookMinutes);
+  const { beside, times, at } = lineOf(COOKER_LINE, loads);
+  const books = loads.map(({ book }) => book);
   return {
     times: Math.round(times * 1000) / 1000,
     plusMinutes: Math.round(beside * 10) / 10,

@@ -1,10 +1,10 @@
-import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, ovenName, type Equipment, type OwnLine } from '../kitchen/index.ts';
+import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, ovenName, ownOf, type Equipment, type OwnLine } from '../kitchen/index.ts';
 import type { LearnedFigure } from './figuresOf.ts';
 
 import type { FigureKey } from './sighting.ts';
 
 /** Of these a plan can go by the kitchen's own figure. */
-const PLANNED_BY = ['come up', 'release', 'hands', 'oven', 'hotter', 'cooler'] as const;
+const PLANNED_BY = ['come up', 'release', 'hands', 'cut', 'oven', 'hotter', 'cooler', 'yield'] as const;
 export type PlannedBy = (typeof PLANNED_BY)[number];
 export const canGoBy = ({ kind }: FigureKey): boolean => (PLANNED_BY as readonly string[]).includes(kind);
 
@@ -27,6 +27,10 @@ export function goneBy(
       return said(own.releaseTimes);
     case 'hands':
       return said(own.handsTimes);
+    case 'cut':
+      return said(ownOf(own.cutTimes, of));
+    case 'yield':
+      return said(ownOf(own.yieldTimes, of));
     case 'oven':
       return { value: oven?.cooksTimes ?? 1, own: oven?.cooksTimes !== undefined };
     case 'hotter':
@@ -66,6 +70,14 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
     const { [key]: _was, ...rest } = own;
     return { ...equipment, own: said ? { ...rest, [key]: said } : rest };
   };
+  const withOwnOf = (key: 'cutTimes' | 'yieldTimes'): Equipment => {
+    const { [key]: was = [], ...rest } = own;
+    const all = [
+      ...was.filter((each) => each.of !== of),
+      ...(figure ? [{ of, value: figure.value, source: figure.source }] : []),
+    ];
+    return { ...equipment, own: all.length > 0 ? { ...rest, [key]: all } : rest };
+  };
   const withOven = (key: 'upMinutes' | 'downMinutes' | 'cooksTimes'): Equipment => ({
     ...equipment,
     ovens: ovens.map((oven, n) => {
@@ -81,6 +93,10 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
       return withOwn('releaseTimes');
     case 'hands':
       return withOwn('handsTimes');
+    case 'cut':
+      return withOwnOf('cutTimes');
+    case 'yield':
+      return withOwnOf('yieldTimes');
     case 'hotter':
       return withOven('upMinutes');
     case 'cooler':

@@ -17,3 +17,5 @@ export type { LearnedSeasoning, Likely, Seasoned, SeasoningRole } from './season
 export { FIGURE_KINDS, sameFigure, stepOf } from './sighting.ts';
 export type { CookedRun, FigureKey, FigureKind, Sighting } from './sighting.ts';
 export { sightingsOf } from './sightingsOf.ts';
+export { weighingsOf } from './weighings.ts';
+export type { Weighed } from './weighings.ts';

@@ -14,12 +14,24 @@ export interface CookedRun {
 
 /**
  * What runs may teach, each as times of the book's minutes but for the turns of a dial, which are minutes for 10 °C: the sealed cooker coming up and releasing; hands all
- * together, and those of one cook; a dial turned hotter and cooler; how long things take in one oven; one step of one recipe.
+ * together, those of one cook, and those that cut one food one way; a dial turned hotter and cooler; how long things take in one oven; one step of one recipe. Of a dish
+ * that is weighed: what comes out of it, times what is reckoned.
  */
-export const FIGURE_KINDS = ['come up', 'release', 'hands', 'cook', 'hotter', 'cooler', 'oven', 'step'] as const;
+export const FIGURE_KINDS = [
+  'come up',
+  'release',
+  'hands',
+  'cook',
+  'cut',
+  'hotter',
+  'cooler',
+  'oven',
+  'step',
+  'yield',
+] as const;
 export type FigureKind = (typeof FIGURE_KINDS)[number];
 
-/** Which figure: its kind, and the cook, the oven or the step it is of; empty where there is one of its kind. */
+/** Which figure: its kind, and the cook, the cut, the oven, the step or the dish it is of; empty where there is one of its kind. */
 export interface FigureKey {
   readonly kind: FigureKind;
   readonly of: string;
@@ -28,17 +40,18 @@ export const sameFigure = (a: FigureKey, b: FigureKey): boolean => a.kind === b.
 /** A step among all steps of all recipes. */
 export const stepOf = (recipe: string, step: string): string => `${recipe}/${step}`;
 
-/** What one task of one run showed of a figure. */
+/** What one task of one run showed of a figure, or one weighing of a batch. */
 export interface Sighting extends Observation {
   readonly figure: FigureKey;
+  /** The run it was seen in; of a weighing, the batch. */
   readonly run: string;
   readonly task: string;
   /** When it was over. */
   readonly at: Moment;
-  /** Minutes that it took; of a bound, at most or at least. */
-  readonly minutes: number;
-  /** What the book says it takes. */
-  readonly bookMinutes: number;
+  /** Minutes that it took, at most or at least where it is a bound; grams that it weighed. */
+  readonly real: number;
+  /** What the book says of it. */
+  readonly book: number;
   /** What it was, in the kitchen's words. */
   readonly what: string;
   /** Of an oven: the step it was seen by. One recipe with a wrong time is one voice. */

@@ -111,7 +111,7 @@ test('a pause is no work, and minutes are held against the recipe’s, not again
     done('peel', 30),
   ];
   const [peel] = sightingsOf(run([task('peel', 8, { bookMinutes: 10 })], paused));
-  expect(peel).toMatchObject({ minutes: 10, bookMinutes: 10, value: 1 });
+  expect(peel).toMatchObject({ real: 10, book: 10, value: 1 });
 });
 
 test('what was found done is a bound; what was not yet done lies between two looks; both teach of the oven too', () => {
@@ -131,7 +131,7 @@ test('what was found done is a bound; what was not yet done lies between two loo
       ],
     ),
   );
-  expect(between.map(({ minutes, value, bound }) => [minutes, value, bound])).toEqual([
+  expect(between.map(({ real, value, bound }) => [real, value, bound])).toEqual([
     [44, 1.1, undefined],
     [44, 1.1, undefined],
   ]);

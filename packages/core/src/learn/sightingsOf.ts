@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '../quantity/index.ts';
 import { foldRun, type TaskFacts } from '../run/index.ts';
-import type { TaskAbout } from '../session/index.ts';
+import { cutOf, type TaskAbout } from '../session/index.ts';
 import { stepOf, type CookedRun, type FigureKey, type Sighting } from './sighting.ts';
 
 /** What is further off was no cooker, no hands, no oven: a tap was forgotten, or several steps were ticked off at once. Times the book's minutes; of a turn, minutes for 10 °C. */
@@ -35,7 +35,7 @@ function ofStage(run: CookedRun, task: TaskAbout, facts: ReadonlyMap<string, Tas
   const minutes = (done - begun) / MINUTE_MS;
   const value = minutes / task.bookMinutes;
   if (!within(value, PLAUSIBLE.cooker)) return [];
-  return [{ ...seenBy(run, task, done), figure: { kind, of: '' }, value, minutes, bookMinutes: task.bookMinutes }];
+  return [{ ...seenBy(run, task, done), figure: { kind, of: '' }, value, real: minutes, book: task.bookMinutes }];
 }
 
 function ofTurn(run: CookedRun, task: TaskAbout, { startedAt, doneAt }: TaskFacts): readonly Sighting[] {
@@ -45,7 +45,7 @@ function ofTurn(run: CookedRun, task: TaskAbout, { startedAt, doneAt }: TaskFact
   const value = (minutes / Math.abs(turn.to - turn.from)) * 10;
   if (!within(value, PLAUSIBLE.turn)) return [];
   const figure: FigureKey = { kind: turn.to > turn.from ? 'hotter' : 'cooler', of: turn.oven };
-  return [{ ...seenBy(run, task, doneAt), figure, value, minutes, bookMinutes: task.window.expected }];
+  return [{ ...seenBy(run, task, doneAt), figure, value, real: minutes, book: task.window.expected }];
 }
 
 function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sighting[] {
@@ -60,12 +60,14 @@ function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sigh
     const minutes = took(doneAt);
     const value = minutes / bookMinutes;
     if (!within(value, PLAUSIBLE.hands)) return [];
+    const cut = cutOf(task);
     const figures: readonly FigureKey[] = [
       { kind: 'hands', of: '' },
+      ...(cut === undefined ? [] : [{ kind: 'cut', of: cut } as const]),
       ...(who === undefined ? [] : [{ kind: 'cook', of: who } as const]),
       ...(step === undefined ? [] : [{ kind: 'step', of: step } as const]),
     ];
-    return figures.map((figure) => ({ ...seen, figure, value, minutes, bookMinutes }));
+    return figures.map((figure) => ({ ...seen, figure, value, real: minutes, book: bookMinutes }));
   }
   // What boils down goes by its weight: how long that takes is no matter of the recipe's minutes.
   if (step === undefined || task.stopsAtG !== undefined) return [];
@@ -82,8 +84,8 @@ function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sigh
     ...seen,
     figure,
     value,
-    minutes,
-    bookMinutes,
+    real: minutes,
+    book: bookMinutes,
     ...bound,
     ...(figure.kind === 'oven' ? { voice: step } : {}),
   }));

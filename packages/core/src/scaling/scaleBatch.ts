@@ -36,7 +36,7 @@ import { multiplier } from './law.ts';
 import { textAtSize } from './textAtSize.ts';
 import { loadsFor, type Loads } from './loads.ts';
 import { waterForGrain, type WaterAnswer } from './waterForGrain.ts';
-import { yieldOf } from './yieldOf.ts';
+import { asWeighedHere, yieldOf } from './yieldOf.ts';
 
 export interface ScaledLine {
   readonly line: Line;
@@ -65,6 +65,8 @@ export interface ScaledBatch {
   readonly loads: Reasoned<Loads>;
   /** Cooked mass of the whole batch. */
   readonly yields: Reasoned<Mass>;
+  /** The same by the book alone, g: what is weighed is held against it. */
+  readonly reckonedG: number;
   readonly portionG: number;
   readonly allergens: AllergenStatement;
   readonly cautions: readonly CautionId[];
@@ -154,7 +156,8 @@ export function scaleBatch(
 
   // What was left out wholly is not in it: neither what it carries, nor what it would ask for.
   const inIt = lines.filter(({ amount }) => inBase(amount.value).compare(0) > 0);
-  const yields = yieldOf(recipe, lines, { factor: factor.valueOf(), loads: loads.value.loads }, equipment);
+  const reckoned = yieldOf(recipe, lines, { factor: factor.valueOf(), loads: loads.value.loads }, equipment);
+  const yields = asWeighedHere(reckoned, recipe, equipment);
   return {
     recipe: factor.equals(1)
       ? recipe
@@ -165,6 +168,7 @@ export function scaleBatch(
     ...(water ? { water } : {}),
     loads,
     yields,
+    reckonedG: reckoned.value.g.valueOf(),
     portionG: yields.value.g.div(portions).valueOf(),
     allergens: uniteStatements(inIt.map(({ food }) => statementOf(food))),
     cautions: cautionsOf(

@@ -1,4 +1,4 @@
-import type { Equipment } from '../kitchen/index.ts';
+import { ownOf, type Equipment } from '../kitchen/index.ts';
 import { Fraction, mass, show, type Because, type Mass, type Reasoned } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { massBalance, type BatchSize } from './massBalance.ts';
@@ -8,6 +8,25 @@ import type { ScaledLine } from './scaleBatch.ts';
 const FINE = 1e9;
 const grams = (g: number): Mass => mass(new Fraction(Math.round(g * FINE), FINE));
 const times = (n: number): string => `${Number(n.toFixed(2))}`;
+
+/**
+ * What a dish comes to as it was weighed here before, where plans go by that. Of what boils down the recipe says where it stops, whatever it weighed once.
+ */
+export function asWeighedHere(reckoned: Reasoned<Mass>, recipe: Revision, equipment: Equipment): Reasoned<Mass> {
+  const own = ownOf(equipment.own?.yieldTimes, recipe.component.id);
+  const boilsDown = recipe.steps.some((step) => step.kind === 'work' && step.time.law === 'boils down');
+  if (!own || boilsDown) return reckoned;
+  const value = grams(reckoned.value.g.valueOf() * own.value);
+  return {
+    value,
+    because: {
+      rule: `as it was weighed here: ${times(own.value)} times what is reckoned`,
+      figure: show(value),
+      source: own.source,
+      parts: [reckoned.because],
+    },
+  };
+}
 
 /** Cooked mass of a batch, line by line, and what leaves on the way: nothing comes from nothing. What is optional does not count. */
 export function yieldOf(

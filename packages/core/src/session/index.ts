@@ -1,3 +1,4 @@
+export { cutOf } from './cutOf.ts';
 export { energyCost, energyOf } from './energy.ts';
 export type { Energy, EnergyLine } from './energy.ts';
 export { expandSession } from './expand.ts';

@@ -1,9 +1,10 @@
 import { openPotTimes } from '../heat/index.ts';
-import { dialFor, potThatHolds, WEAK_JUG_TIMES } from '../kitchen/index.ts';
+import { dialFor, ownOf, potThatHolds, WEAK_JUG_TIMES } from '../kitchen/index.ts';
 import { celsius, metres, type Reasoned } from '../quantity/index.ts';
 import { goesWords, type Window, type WorkStep } from '../recipe/index.ts';
 import type { Sharing } from './batchTasks.ts';
 import type { BatchShape } from './batchShape.ts';
+import { cutOf } from './cutOf.ts';
 import { boilsHere } from './pressureStages.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut } from './stepFacts.ts';
@@ -44,9 +45,12 @@ export function workTask(
   const bakes = useAt('oven', step.id);
   const heat = bakes && heats.heatOf(batch, bakes);
   const oven = heat === undefined ? undefined : heats.ovenAt(heat);
+  const into = [...goesIn(step.id, parts, load), ...keptInto(step.id, parts)];
+  const cut = cutOf({ name: step.name, goesIn: into, attention: step.attention });
+  const ownCut = ownOf(equipment.own?.cutTimes, cut);
   const minutes =
     step.attention.needs === 'hands'
-      ? byThisKitchen(written, 'hands here', equipment.own?.handsTimes)
+      ? byThisKitchen(written, ownCut ? `${ownCut.of} here` : 'hands here', ownCut ?? equipment.own?.handsTimes)
       : byThisKitchen(
           written,
           'this oven',
@@ -79,7 +83,7 @@ export function workTask(
     ...(step.note ? { note: step.note } : {}),
     ...(stopsAt === undefined ? {} : { stopsAtG: stopsAt }),
     cautions: cautionsAt(scaled, step),
-    goesIn: [...goesIn(step.id, parts, load), ...keptInto(step.id, parts)],
+    goesIn: into,
     ...(step.gives
       ? {
           gives: step.gives.map((gives) => ({

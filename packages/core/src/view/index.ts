@@ -40,6 +40,7 @@ export { suggestedChange } from './suggestedChange.ts';
 export { demandedOf, learnedFor, learnedOf, tableOf, helpingsOn, thoseWhoEat } from './tableOf.ts';
 export { frozenOnce } from './frozenOnce.ts';
 export { whatItChanges } from './whatItChanges.ts';
+export type { Change } from './whatItChanges.ts';
 export { openOf, plannedTasks, spreadsOf, tasksOf } from './tasksOf.ts';
 export type { DayTasks } from './tasksOf.ts';
 export { shareOfWeek, thawsOf } from './thawsOf.ts';

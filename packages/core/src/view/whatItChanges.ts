@@ -1,20 +1,41 @@
 import { goingBy, type FigureKey } from '../learn/index.ts';
-import type { OwnLine } from '../kitchen/index.ts';
+import type { Equipment, OwnLine } from '../kitchen/index.ts';
+import { Fraction } from '../quantity/index.ts';
+import { scaleBatch } from '../scaling/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { openOf, tasksOf } from './tasksOf.ts';
 
+/** What plans going by a figure would change: minutes of all tasks of the session at hand, longer above nothing; or grams in a portion of a dish. */
+export type Change =
+  | { readonly of: 'session'; readonly minutes: number }
+  | { readonly of: 'portion'; readonly fromG: number; readonly toG: number };
+
 /**
- * By how many minutes all tasks together of the session at hand would be longer, if plans went by a figure; below nothing: shorter. Undefined where no session is planned.
- * @example whatItChanges(view, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }) // -21
+ * What would change if plans went by a figure. Undefined where no session is planned, or the dish is gone.
+ * @example whatItChanges(view, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }) // { of: 'session', minutes: -21 }
  */
-export function whatItChanges(view: KitchenView, key: FigureKey, figure: OwnLine | undefined): number | undefined {
-  const { session, kitchen } = view;
+export function whatItChanges(view: KitchenView, key: FigureKey, figure: OwnLine | undefined): Change | undefined {
+  const now = view.kitchen.equipment;
+  const then = goingBy(now, key, figure);
+  return key.kind === 'yield' ? ofPortion(view, key.of, now, then) : ofSession(view, now, then);
+}
+
+function ofSession(view: KitchenView, now: Equipment, then: Equipment): Change | undefined {
+  const { session } = view;
   const open = openOf(view);
   if (!session || open.length === 0) return undefined;
-  const minutes = (equipment: KitchenView['kitchen']['equipment']): number =>
+  const minutes = (equipment: Equipment): number =>
     tasksOf(session, open, equipment, session.cooks, session.wishes).tasks.problem.tasks.reduce(
       (sum, task) => sum + task.minutes,
       0,
     );
-  return minutes(goingBy(kitchen.equipment, key, figure)) - minutes(kitchen.equipment);
+  return { of: 'session', minutes: minutes(then) - minutes(now) };
+}
+
+function ofPortion(view: KitchenView, dish: string, now: Equipment, then: Equipment): Change | undefined {
+  const document = view.recipes.find((each) => each.document.component.id === dish)?.document;
+  if (!document || document.lines.some(({ food }) => !view.foods.has(food))) return undefined;
+  const portionG = (equipment: Equipment): number =>
+    scaleBatch(document, new Fraction(document.portions), view.foods, equipment).portionG;
+  return { of: 'portion', fromG: portionG(now), toG: portionG(then) };
 }

@@ -9,6 +9,7 @@ import { boxesAndSecondThoughts } from './0008-boxes-and-second-thoughts.ts';
 import { theTable } from './0009-the-table.ts';
 import { ageAndAllergens } from './0010-age-and-allergens.ts';
 import { saidOfWhatIsLearned } from './0011-said-of-what-is-learned.ts';
+import { whatWasReckoned } from './0012-what-was-reckoned.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -24,4 +25,5 @@ export const migrations: readonly Migration[] = [
   theTable,
   ageAndAllergens,
   saidOfWhatIsLearned,
+  whatWasReckoned,
 ];
