@@ -185,7 +185,9 @@ test('what was eaten is kept with who ate it, and goes when the meal is taken ba
   );
   expect(sent.status).toBe(201);
   const eaten = async () => (await week()).eaten.map(({ eater: who, portions }) => [who, portions]);
-  expect((await week()).plates).toEqual([{ eater: eater?.id, food: lot.food, n: 1, sum: 1.5, squares: 2.25 }]);
+  expect((await week()).plates).toEqual([
+    { eater: eater?.id, food: lot.food, meal: entry.meal, n: 1, sum: 1.5, squares: 2.25 },
+  ]);
   expect(new Set(await eaten())).toEqual(
     new Set([
       [eater?.id, 1.5],

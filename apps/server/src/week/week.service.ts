@@ -97,10 +97,10 @@ export class WeekService {
   /** Added up in the database: a kitchen that has eaten together for a year opens its week as fast as a new one. */
   private platesEaten(kitchen: string, from: string, transaction: Transaction): Promise<WeekState['plates']> {
     return this.database.sequelize.query<WeekState['plates'][number]>(
-      `SELECT e.eater, e.food, count(*)::int AS n, sum(e.portions)::float AS sum, sum(e.portions * e.portions)::float AS squares
+      `SELECT e.eater, e.food, e.meal, count(*)::int AS n, sum(e.portions)::float AS sum, sum(e.portions * e.portions)::float AS squares
        FROM eaten e LEFT JOIN appetite a ON a.kitchen = e.kitchen AND a.food = e.food
        WHERE e.kitchen = $1 AND e.eater IS NOT NULL AND e.day >= greatest($2::date, a.since)
-       GROUP BY e.eater, e.food ORDER BY e.eater, e.food`,
+       GROUP BY e.eater, e.food, e.meal ORDER BY e.eater, e.food, e.meal`,
       { bind: [kitchen, from], type: QueryTypes.SELECT, transaction },
     );
   }

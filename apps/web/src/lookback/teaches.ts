@@ -7,9 +7,10 @@ import {
   type CookerLine,
   type FigureKey,
   type FigureKind,
+  type LearnedAppetite,
   type LearnedFigure,
 } from '@kestrel-ridge/core/learn';
-import { learnedFor, type Change, type KitchenView } from '@kestrel-ridge/core/view';
+import { learnedFor, mealsApart, type Change, type KitchenView } from '@kestrel-ridge/core/view';
 
 /** Something that this kitchen's own records say otherwise than the book. */
 export interface Teaching {
@@ -66,24 +67,7 @@ export function teachings(
     const words = figureWords(view, figure.key);
     return words === undefined ? [] : [teachingOf(view, figure, words)];
   });
-  const byPlates = view.week.plates.flatMap(({ eater, food }): readonly Teaching[] => {
-    const name = view.week.eaters.find(({ id }) => id === eater)?.name;
-    const dish = view.foods.get(food)?.name;
-    if (!name || !dish) return [];
-    const told = learnedFor(view, eater, food);
-    if (told.n >= CLAIMED_FROM && isTheBooks(told.times, told)) return [];
-    return [
-      {
-        what: `${name}’s helping of ${dish}`,
-        book: '1 portion',
-        here: times(told.times),
-        likely: `${told.least.toFixed(2)} to ${told.most.toFixed(2)}`,
-        n: told.n,
-        used: 'used at once',
-        to: '/week/eaters',
-      },
-    ];
-  });
+  const byPlates = helpings(view);
   const hands = learned?.figures.find(({ key }) => key.kind === 'hands')?.value ?? 1;
   const all = [...byRuns.filter(({ figure }) => figure && isWorthTelling(view, figure, hands)), ...byPlates];
   return {
@@ -92,6 +76,31 @@ export function teachings(
       .sort((a, b) => usableFirst(a) - usableFirst(b) || b.n - a.n || a.what.localeCompare(b.what)),
     seldom: all.filter(({ n, figure }) => n > 0 && n < CLAIMED_FROM && !(figure && hasWord(figure))).length,
   };
+}
+
+/** What somebody’s plates say of how much they take, over all meals and at one that is apart from the others. */
+function helpings(view: KitchenView): readonly Teaching[] {
+  const pairs = new Map(view.week.plates.map(({ eater, food }) => [`${eater} ${food}`, { eater, food }]));
+  return [...pairs.values()].flatMap(({ eater, food }): readonly Teaching[] => {
+    const name = view.week.eaters.find(({ id }) => id === eater)?.name;
+    const dish = view.foods.get(food)?.name;
+    if (!name || !dish) return [];
+    const helping = (what: string, { times: taken, least, most, n }: LearnedAppetite): Teaching => ({
+      what,
+      book: '1 portion',
+      here: times(taken),
+      likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+      n,
+      used: 'used at once',
+      to: '/week/eaters',
+    });
+    const told = learnedFor(view, eater, food);
+    const of = `${name}’s helping of ${dish}`;
+    return [
+      ...(told.n >= CLAIMED_FROM && isTheBooks(told.times, told) ? [] : [helping(of, told)]),
+      ...mealsApart(view, eater, food).map(({ meal, learned }) => helping(`${of} at ${meal}`, learned)),
+    ];
+  });
 }
 
 /** What plans can go by comes first. */

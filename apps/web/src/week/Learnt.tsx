@@ -5,12 +5,12 @@ import { appetiteSeen } from './appetiteSeen.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
-import { learnedFor } from '@kestrel-ridge/core/view';
+import { learnedFor, mealsApart } from '@kestrel-ridge/core/view';
 
 /** What an eater's plates say of their appetite: how sure it is, and the way back to the usual. */
 export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
   const send = useCommand();
-  const foods = view.week.plates.filter((each) => each.eater === eater.id).map(({ food }) => food);
+  const foods = [...new Set(view.week.plates.filter((each) => each.eater === eater.id).map(({ food }) => food))];
   const learnt = foods
     .map((food) => ({ food, learned: learnedFor(view, eater.id, food) }))
     .filter(({ learned }) => learned.n > 0);
@@ -26,6 +26,9 @@ export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
               {name}: <Why because={learned.because}>{learned.times.toFixed(2)} times the usual</Why>, likely{' '}
               {learned.least.toFixed(1)} to {learned.most.toFixed(1)}, on {learned.n}{' '}
               {learned.n === 1 ? 'plate' : 'plates'}
+              {mealsApart(view, eater.id, food).map(
+                (each) => `; at ${each.meal} ${each.learned.times.toFixed(2)} times`,
+              )}
             </span>
             <Button
               size="small"

@@ -184,7 +184,7 @@ export interface WeekState {
   /** Who ate what, from yesterday on. */
   readonly eaten: readonly EatenState[];
   /** What was eaten in the last weeks, added up for each eater and component: portions. */
-  readonly plates: readonly ({ readonly eater: string; readonly food: string } & PlateSums)[];
+  readonly plates: readonly ({ readonly eater: string; readonly food: string; readonly meal: MealName } & PlateSums)[];
   readonly templates: readonly TemplateState[];
   readonly sessions: readonly SessionState[];
   readonly batches: readonly BatchState[];

@@ -20,13 +20,21 @@ export type PlateSums = Sums;
 /** @example plateSums([1, 2]) // => { n: 2, sum: 3, squares: 5 } */
 export const plateSums: (plates: readonly number[]) => PlateSums = sumsOf;
 
+/** @example addedSums([plateSums([1]), plateSums([2])]) // => { n: 2, sum: 3, squares: 5 } */
+export const addedSums = (all: readonly PlateSums[]): PlateSums =>
+  all.reduce(
+    (sum, each) => ({ n: sum.n + each.n, sum: sum.sum + each.sum, squares: sum.squares + each.squares }),
+    plateSums([]),
+  );
+
 /**
- * How much somebody takes, shrunk to the usual while there are few plates; with its range, and on how many plates it rests.
+ * How much somebody takes, shrunk to the usual while there are few plates; with its range, and on how many plates it rests. `usual`: what it is shrunk to, of one meal what is
+ * known of all meals together.
  * @example learnAppetite({ n: 4, sum: 8, squares: 16 }).times // => 1.5
  */
-export function learnAppetite(sums: PlateSums): LearnedAppetite {
+export function learnAppetite(sums: PlateSums, usual = USUAL.mean): LearnedAppetite {
   const { n, sum } = sums;
-  const { mean: times, least, most } = posteriorOfSums(USUAL, sums);
+  const { mean: times, least, most } = posteriorOfSums({ ...USUAL, mean: usual }, sums);
   return {
     times,
     n,

@@ -1,4 +1,4 @@
-export { learnAppetite, plateSums } from './appetite.ts';
+export { addedSums, learnAppetite, plateSums } from './appetite.ts';
 export type { LearnedAppetite, PlateSums } from './appetite.ts';
 export { normalCdf, studentQuantile } from './distributions.ts';
 export { figuresOf } from './figuresOf.ts';

@@ -74,6 +74,7 @@ export { whatFollows, withSteps } from './whatFollows.ts';
 export type { Follows, LotStep, MissedLater } from './whatFollows.ts';
 export { asRun, leftOutMeans } from './asRun.ts';
 export type { LeftOutMeans, Told } from './asRun.ts';
+export { mealsApart } from './mealsApart.ts';
 export { platesFor } from './platesFor.ts';
 export type { LeftOut } from './leftOut.ts';
 export { bringsVitaminC } from './bringsVitaminC.ts';

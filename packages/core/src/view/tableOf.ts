@@ -1,5 +1,5 @@
 import { groupsOf, statementOf, type AllergenStatement } from '../food/index.ts';
-import { learnAppetite, plateSums, type LearnedAppetite } from '../learn/index.ts';
+import { addedSums, learnAppetite, type LearnedAppetite } from '../learn/index.ts';
 import type { RecipeState } from '../formats/index.ts';
 import type { Day } from '../quantity/index.ts';
 import { foodsOfRecipe, type Revision } from '../recipe/index.ts';
@@ -11,6 +11,7 @@ import {
   type EatenFood,
   type Eater,
   type Learned,
+  type MealName,
   type Table,
 } from '../week/index.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -82,22 +83,27 @@ export const helpingsOn = (view: KitchenView, food: string, day: Day): number =>
   );
 };
 
-/** What was learned of an eater and a component. */
-export function learnedFor(view: KitchenView, eaterId: string, food: string): LearnedAppetite {
+/** What was learned of an eater and a component; of one meal, drawn to what is known of all of them. */
+export function learnedFor(view: KitchenView, eaterId: string, food: string, meal?: MealName): LearnedAppetite {
   const { plates, eaters } = view.week;
   const eater = eaters.find(({ id }) => id === eaterId);
   const kind = view.recipes.find(({ document }) => document.component.id === food)?.document.component.kind;
   const usual = Math.max(0.05, eater && kind ? shareOf(eater, kind) : 1);
-  const eaten = plates.find((each) => each.eater === eaterId && each.food === food);
-  return learnAppetite(
-    eaten ? { n: eaten.n, sum: eaten.sum / usual, squares: eaten.squares / usual ** 2 } : plateSums([]),
-  );
+  const eaten = plates
+    .filter((each) => each.eater === eaterId && each.food === food)
+    .map((each) => ({ meal: each.meal, n: each.n, sum: each.sum / usual, squares: each.squares / usual ** 2 }));
+  const ofAll = learnAppetite(addedSums(eaten));
+  if (meal === undefined) return ofAll;
+  return learnAppetite(addedSums(eaten.filter((each) => each.meal === meal)), ofAll.times);
 }
 
 /** The same for all of them, looked up once. */
 export function learnedOf(view: KitchenView): Learned {
   const known = new Map(
-    view.week.plates.map(({ eater, food }) => [`${eater} ${food}`, learnedFor(view, eater, food).times] as const),
+    view.week.plates.flatMap(({ eater, food, meal }) => [
+      [`${eater} ${food}`, learnedFor(view, eater, food).times] as const,
+      [`${eater} ${food} ${meal}`, learnedFor(view, eater, food, meal).times] as const,
+    ]),
   );
-  return (eater, food) => known.get(`${eater} ${food}`) ?? 1;
+  return (eater, food, meal) => known.get(`${eater} ${food} ${meal}`) ?? known.get(`${eater} ${food}`) ?? 1;
 }

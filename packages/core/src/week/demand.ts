@@ -1,7 +1,7 @@
 import type { Day } from '../quantity/index.ts';
 import { eatersAt, shareOf, type Attendance, type ComponentKind, type Eater } from './eaters.ts';
 import { refusalOf, type Eaten } from './mayEat.ts';
-import { MEALS_A_DAY, MEAL_NAMES, slotAt, type Slot } from './meals.ts';
+import { MEALS_A_DAY, MEAL_NAMES, slotAt, type MealName, type Slot } from './meals.ts';
 
 /** Who eats when, as the kitchen has said it. */
 export interface Table {
@@ -17,8 +17,8 @@ export interface Demanded extends Eaten {
   readonly portionsADay: number;
 }
 
-/** Times what is usual, by what was learned of an eater and a component; 1 where nothing was. */
-export type Learned = (eater: string, food: string) => number;
+/** Times what is usual, by what was learned of an eater, a component and a meal; without one, of all meals; 1 where nothing was. */
+export type Learned = (eater: string, food: string, meal?: MealName) => number;
 const NOTHING_LEARNED: Learned = () => 1;
 
 /**
@@ -32,23 +32,26 @@ export function demandOf(
   learned: Learned = NOTHING_LEARNED,
 ): readonly number[] {
   const willing = table.eaters.filter((eater) => refusalOf(eater, component) === undefined);
-  const takes = new Map(
-    willing.map((eater) => [eater, shareOf(eater, component.kind) * learned(eater.id, component.id)] as const),
-  );
-  return seatsOf(table, days).map(({ slot, at }) => {
+  const takenAt = (meal: MealName) =>
+    new Map(
+      willing.map((eater) => [eater, shareOf(eater, component.kind) * learned(eater.id, component.id, meal)] as const),
+    );
+  const takes = new Map(MEAL_NAMES.map((meal) => [meal, takenAt(meal)]));
+  return seatsOf(table, days).map(({ slot, meal, at }) => {
     const parts = slot?.parts ?? [];
     const each =
       parts.length > 0
         ? (parts.find(({ food }) => food === component.id)?.portions ?? 0)
         : component.portionsADay / MEALS_A_DAY;
     if (each === 0) return 0;
-    const portions = at.reduce((sum, eater) => sum + (takes.get(eater) ?? 0), 0);
+    const portions = at.reduce((sum, eater) => sum + (takes.get(meal)?.get(eater) ?? 0), 0);
     return (portions + (slot?.guests ?? 0)) * each * component.portionG;
   });
 }
 
 interface Seats {
   readonly slot: Slot | undefined;
+  readonly meal: MealName;
   readonly at: readonly Eater[];
 }
 
@@ -61,6 +64,7 @@ function seatsOf(table: Table, days: readonly Day[]): readonly Seats[] {
   const seats = days.flatMap((day) =>
     MEAL_NAMES.map((meal): Seats => ({
       slot: slotAt(table.slots, day, meal),
+      meal,
       at: eatersAt(day, meal, table.eaters, table.attendance),
     })),
   );

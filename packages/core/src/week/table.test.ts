@@ -57,6 +57,8 @@ describe('who eats what', () => {
     const eaters = [eater('a', { groups: { grain: 1.5 } }), eater('b', { never: ['millet seed'] })];
     expect(demandOf(millet, [SUNDAY], table({ eaters }))).toEqual([120, 120]);
     expect(demandOf(millet, [SUNDAY], table({ eaters }), () => 2)).toEqual([240, 240]);
+    const hungryAtDinner = (_eater: string, _food: string, meal?: string) => (meal === 'dinner' ? 2 : 1);
+    expect(demandOf(millet, [SUNDAY], table({ eaters }), hungryAtDinner)).toEqual([120, 240]);
   });
   test('allergens and foods are refused, by name; what is eaten in spite of it is eaten', () => {
     const sauce = {
