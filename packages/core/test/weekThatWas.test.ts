@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { BatchState, PastMovement, PastState, RecipeState } from '../src/formats/index.ts';
 import { Fraction, addDays, type Written } from '../src/quantity/index.ts';
-import type { MovementKind } from '../src/stock/index.ts';
-import { GIVEN_AWAY, cookedOtherwise, lastTimes, ranOutEarly, weekThatWas } from '../src/view/index.ts';
+import { GIVEN_AWAY, type MovementKind } from '../src/stock/index.ts';
+import { cookedOtherwise, lastTimes, ranOutEarly, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});

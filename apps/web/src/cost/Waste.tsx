@@ -1,7 +1,8 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { CostState } from '@kestrel-ridge/core/formats';
 import { Fraction, dayAt, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { GIVEN_AWAY, type KitchenView } from '@kestrel-ridge/core/view';
+import { GIVEN_AWAY } from '@kestrel-ridge/core/stock';
+import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dateWords } from '../parts/times.ts';
 
 /** What was thrown away in four weeks, and what it had cost: a line of its own, not hidden in the price of a portion. */

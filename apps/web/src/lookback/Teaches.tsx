@@ -1,10 +1,11 @@
 import type { FigureKind } from '@kestrel-ridge/core/learn';
-import { seasoningHere, type KitchenView } from '@kestrel-ridge/core/view';
+import { keptHere, seasoningHere, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Popconfirm } from 'antd';
 import { useMemo, useState } from 'react';
 import { useLearnedQuery } from '../api/api.ts';
 import { TeachingRow } from './TeachingRow.tsx';
 import './lookback.css';
+import { keptTeachings } from './keptWords.ts';
 import { seasoningTeachings } from './seasoningWords.ts';
 import { teachings } from './teaches.ts';
 import { usePastWeeks } from './usePastWeeks.ts';
@@ -17,13 +18,14 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
   const [open, setOpen] = useState<string>();
   const all = teachings(view, data);
   const past = usePastWeeks(view, only === undefined);
-  const seasoning = useMemo(
-    () => (past && !only ? seasoningTeachings(seasoningHere(view, past)) : []),
+  const byPast = useMemo(
+    () =>
+      past && !only ? [...seasoningTeachings(seasoningHere(view, past)), ...keptTeachings(keptHere(view, past))] : [],
     [view, past, only],
   );
   const claimed = only
     ? all.claimed.filter(({ figure }) => figure && only.includes(figure.key.kind))
-    : [...all.claimed, ...seasoning];
+    : [...all.claimed, ...byPast];
   const seldom = only ? 0 : all.seldom;
   return (
     <section className="teaches-section" aria-label="What it teaches">

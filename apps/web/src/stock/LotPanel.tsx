@@ -8,7 +8,8 @@ import { useMovementsQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { useKitchenId } from '../app/useKitchenId.ts';
-import { GIVEN_AWAY, type KitchenView, type LotStep, type ShelfLot } from '@kestrel-ridge/core/view';
+import { GIVEN_AWAY, LEAVE_REASONS } from '@kestrel-ridge/core/stock';
+import type { KitchenView, LotStep, ShelfLot } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Why } from '../parts/Why.tsx';
 import { dateWords } from '../parts/times.ts';
@@ -26,7 +27,6 @@ const SHARES = [
   { name: '¼', share: 0.25 },
   { name: 'gone', share: 0 },
 ];
-const REASONS = ['spoilt', 'went off before its day', 'nobody ate it', 'dropped or burnt', GIVEN_AWAY];
 
 /** What a part of the panel asks of the server, and where its fault is shown. */
 interface Part {
@@ -243,7 +243,7 @@ function ThrowPart({ view, lot, ask, fault }: Part) {
   const { state, food } = lot;
   const whole = lot.onHand.valueOf();
   const [thrown, setThrown] = useState<number | null>(whole);
-  const [reason, setReason] = useState<string>(REASONS[0] ?? '');
+  const [reason, setReason] = useState<string>(LEAVE_REASONS[0]);
   const given = reason === GIVEN_AWAY;
   return (
     <section>
@@ -255,7 +255,7 @@ function ThrowPart({ view, lot, ask, fault }: Part) {
           style={{ width: '100%', marginBottom: 8 }}
           value={reason}
           onChange={setReason}
-          options={REASONS.map((value) => ({ value, label: value }))}
+          options={LEAVE_REASONS.map((value) => ({ value, label: value }))}
         />
         <InputNumber
           controls={false}

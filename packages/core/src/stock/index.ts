@@ -1,5 +1,6 @@
 export { foldStockAt } from './foldAt.ts';
 export type { TimedMovement } from './foldAt.ts';
+export { GIVEN_AWAY, GONE_OFF, LEAVE_REASONS, isGoneOff } from './leaveReasons.ts';
 export { guessBox } from './guessBox.ts';
 export type { Block, BoxGuess, BoxGuesses, FrozenOnce } from './guessBox.ts';
 export { foldStock } from './ledger.ts';

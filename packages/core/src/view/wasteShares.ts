@@ -1,7 +1,7 @@
 import { wasteShare } from '../cost/index.ts';
 import { Fraction, addDays } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { GIVEN_AWAY } from './weekThatWas.ts';
+import { GIVEN_AWAY } from '../stock/index.ts';
 
 /** What was thrown away is known of so many days. */
 const DAYS = 28;

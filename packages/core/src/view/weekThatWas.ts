@@ -1,6 +1,7 @@
 import type { PastMovement, PastState, RunState } from '../formats/index.ts';
 import { DAY_MS, MINUTE_MS, daysBetween, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
 import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
+import { GIVEN_AWAY } from '../stock/index.ts';
 import { cookedOtherwise, type CookedOtherwise } from './cookedOtherwise.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { portionOfBoxes } from './portionOfBoxes.ts';
@@ -24,9 +25,6 @@ export interface PastSession {
   /** Of each task, what it is: "Borlotti: chop the onion". */
   readonly names: Readonly<Record<string, string>>;
 }
-
-/** The reason of what left the shelf for somebody else's table: it is neither eaten here nor lost. */
-export const GIVEN_AWAY = 'given away';
 
 /** What became of a dish, in its portions: before + made + otherwise = eaten + given + thrown + used + left. */
 export interface PastDish {
