@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { BatchState, PastMovement, PastState, RecipeState } from '../src/formats/index.ts';
 import { Fraction, addDays, type Written } from '../src/quantity/index.ts';
 import { GIVEN_AWAY, type MovementKind } from '../src/stock/index.ts';
-import { cookedOtherwise, lastTimes, ranOutEarly, weekThatWas } from '../src/view/index.ts';
+import { cookedOtherwise, lastTimes, ranOutEarly, weekByWeek, weekThatWas } from '../src/view/index.ts';
 import { EQUIPMENT, KALE, MILLET, TODAY, kitchenOf } from './inventKitchen.ts';
 
 const VIEW = kitchenOf({});
@@ -56,7 +56,7 @@ const anyDeed = fc
     ];
   });
 
-test('law: there before, made and counted is eaten, given away, thrown away, used or still there, to the gram', () =>
+test('law: there before, made and counted is eaten, given away, thrown away, used or still there, to the gram, and each figure is the sum of its movements', () =>
   fc.assert(
     fc.property(fc.array(anyDeed, { maxLength: 30 }), fc.nat(3000), (deeds, before) => {
       const movements = deeds.flat();
@@ -71,6 +71,10 @@ test('law: there before, made and counted is eaten, given away, thrown away, use
           dish.eaten + dish.given + dish.thrown + dish.used + dish.left,
           9,
         );
+        for (const figure of ['made', 'frozen', 'eaten', 'given', 'thrown', 'used', 'otherwise'] as const)
+          expect(
+            dish.moves.filter((move) => move.in === figure).reduce((sum, { portions }) => sum + portions, 0),
+          ).toBeCloseTo(dish[figure], 9);
         const all = movements.filter((each) => each.food === dish.food);
         const there = all.reduce((sum, { amount }) => sum + Number(amount), dish.food === food ? before : 0);
         expect(dish.left).toBeCloseTo(there / 200, 9);
@@ -377,3 +381,27 @@ describe('what ran out before the last meal that was planned with it', () => {
   test('what lasts to the last of its meals is told by nobody', () =>
     expect(told([moved('made', 400, at(0)), moved('eaten', -400, at(5))])).toEqual([]));
 });
+
+test('law: week by week is what all of them are together, and no movement of theirs is in two of them', () =>
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ day: fc.integer({ min: 0, max: 27 }), grams: fc.integer({ min: 1, max: 900 }) }), {
+        maxLength: 20,
+      }),
+      (deeds) => {
+        const past: PastState = {
+          ...NOTHING,
+          until: addDays(TODAY, 27),
+          movements: deeds.map(({ day, grams }) => ({
+            ...moved('thrown', -grams, { reason: 'spoilt', minor: grams }),
+            at: `${addDays(TODAY, day)}T10:00:00Z`,
+          })),
+        };
+        const weeks = weekByWeek(VIEW, past);
+        expect(weeks.map(({ from }) => from)).toEqual([0, 7, 14, 21].map((days) => addDays(TODAY, days)));
+        expect(weeks.reduce((sum, { thrownMinor }) => sum + thrownMinor, 0)).toBe(weekThatWas(VIEW, past).thrownMinor);
+        for (const { late, hands, portionMinor } of weeks)
+          expect([late, hands, portionMinor]).toEqual(Array(3).fill(undefined));
+      },
+    ),
+  ));

@@ -2,6 +2,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import { harmlessRow, type PastState } from '@kestrel-ridge/core/formats';
 import { MINUTE_MS, addDays, dayAt, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import {
+  weekByWeek,
   weekThatWas,
   type KitchenView,
   type PastDish,
@@ -16,6 +17,7 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
+import { Why } from '../parts/Why.tsx';
 import { giveFile } from '../parts/giveFile.ts';
 import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
 import './lookback.css';
@@ -29,7 +31,19 @@ import {
   priceWords,
   ranOutWords,
 } from './lookBackWords.ts';
+import {
+  DISH_FIGURES,
+  FIGURE_HEADS,
+  dishBecause,
+  handsBecause,
+  isSome,
+  paidBecause,
+  portionBecause,
+  tenths,
+  washWords,
+} from './pastFigures.ts';
 
+const WeeksChart = lazy(() => import('./WeeksChart.tsx'));
 const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
 
 const WEEK = 7;
@@ -90,7 +104,8 @@ function Past({
   tools: React.ReactNode;
 }) {
   const week = useMemo(() => weekThatWas(view, past), [view, past]);
-  const { currency } = view.kitchen.equipment;
+  const weeks = useMemo(() => weekByWeek(view, past), [view, past]);
+  const { currency, zone } = view.kitchen.equipment;
   const otherwise = doOtherwise(week, past.until < view.today);
   const empty =
     week.sessions.length === 0 &&
@@ -123,10 +138,18 @@ function Past({
           )}
           <div className="past-grid">
             {week.sessions.map((session) => (
-              <Session key={session.id} session={session} zone={view.kitchen.equipment.zone} />
+              <Session key={session.id} session={session} zone={zone} />
             ))}
             <Money week={week} currency={currency} />
           </div>
+          {weeks.length > 1 && (
+            <section aria-label="Week by week">
+              <h2>Week by week</h2>
+              <Suspense fallback={<Loading />}>
+                <WeeksChart weeks={weeks} currency={currency} />
+              </Suspense>
+            </section>
+          )}
           {week.otherwise.length > 0 && (
             <section aria-label="Cooked otherwise">
               <h2>Cooked otherwise than written</h2>
@@ -153,7 +176,7 @@ function Past({
               </ul>
             </section>
           )}
-          {week.dishes.length > 0 && <Dishes dishes={week.dishes} from={past.from} />}
+          {week.dishes.length > 0 && <Dishes dishes={week.dishes} from={past.from} zone={zone} />}
           {week.thrown.length > 0 && (
             <section aria-label="Thrown away">
               <h2>Thrown away</h2>
@@ -179,7 +202,7 @@ function Past({
 
 /** A session against its plan, and what moved its finish. */
 function Session({ session, zone }: { session: PastSession; zone: string }) {
-  const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names } = session;
+  const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names, washes } = session;
   const plannedFinish = finish - lateness.minutes * MINUTE_MS;
   const told = lateness.causes.filter(({ minutes }) => Math.abs(minutes) >= HALF_A_MINUTE);
   const day = dayAt(new Date(plannedStart), zone);
@@ -200,9 +223,15 @@ function Session({ session, zone }: { session: PastSession; zone: string }) {
           </p>
           <dl className="past-figures">
             <dt>hands</dt>
-            <dd className="number">{duration(hands)}</dd>
+            <dd className="number">
+              <Why because={handsBecause(session, 'real')}>{duration(hands)}</Why>
+            </dd>
             <dt>hands, as planned</dt>
-            <dd className="number">{duration(handsPlanned)}</dd>
+            <dd className="number">
+              <Why because={handsBecause(session, 'planned')}>{duration(handsPlanned)}</Why>
+            </dd>
+            <dt>washes between loads</dt>
+            <dd>{washWords(washes)}</dd>
           </dl>
           {told.length > 0 && (
             <details open>
@@ -233,7 +262,11 @@ function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
         {cooked.portions > 0 && (
           <>
             <dt>a portion, of what went in</dt>
-            <dd className="number">{money(cooked.usedMinor / cooked.portions)}</dd>
+            <dd className="number">
+              <Why because={portionBecause(week, 'usedMinor', currency)}>
+                {money(cooked.usedMinor / cooked.portions)}
+              </Why>
+            </dd>
             {thrownMinor > 0 && (
               <>
                 <dt>a portion, with what was thrown away</dt>
@@ -241,11 +274,17 @@ function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
               </>
             )}
             <dt>a portion, of the packs it came from</dt>
-            <dd className="number">{money(cooked.tillMinor / cooked.portions)}</dd>
+            <dd className="number">
+              <Why because={portionBecause(week, 'tillMinor', currency)}>
+                {money(cooked.tillMinor / cooked.portions)}
+              </Why>
+            </dd>
           </>
         )}
         <dt>paid</dt>
-        <dd className="number">{money(paidMinor)}</dd>
+        <dd className="number">
+          {paidMinor > 0 ? <Why because={paidBecause(week, currency)}>{money(paidMinor)}</Why> : money(paidMinor)}
+        </dd>
         {budgetMinor !== undefined && (
           <>
             <dt>{paidMinor > budgetMinor ? 'over the budget' : 'left of the budget'}</dt>
@@ -276,11 +315,10 @@ function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
   );
 }
 
-const COLUMNS = ['name', 'before', 'made', 'frozen', 'eaten', 'given', 'thrown', 'used', 'otherwise', 'left'] as const;
-const tenths = (portions: number): string => String(Math.round(portions * 10) / 10 + 0);
+const COLUMNS = ['name', ...DISH_FIGURES] as const;
 
 /** What became of each dish: to look at, and as a table. */
-function Dishes({ dishes, from }: { dishes: readonly PastDish[]; from: Day }) {
+function Dishes({ dishes, from, zone }: { dishes: readonly PastDish[]; from: Day; zone: string }) {
   const give = async () => {
     const { stringify } = await import('csv-stringify/browser/esm/sync');
     const rows = dishes.map((dish) =>
@@ -313,7 +351,7 @@ function Dishes({ dishes, from }: { dishes: readonly PastDish[]; from: Day }) {
               <tr>
                 {COLUMNS.map((column) => (
                   <th key={column} scope="col">
-                    {HEADS[column]}
+                    {column === 'name' ? 'dish' : FIGURE_HEADS[column]}
                   </th>
                 ))}
               </tr>
@@ -328,7 +366,9 @@ function Dishes({ dishes, from }: { dishes: readonly PastDish[]; from: Day }) {
                       </th>
                     ) : (
                       <td key={column} className="number">
-                        {Math.abs(dish[column]) < 0.05 ? '' : tenths(dish[column])}
+                        {isSome(dish[column]) && (
+                          <Why because={dishBecause(dish, column, zone)}>{tenths(dish[column])}</Why>
+                        )}
                       </td>
                     ),
                   )}
@@ -341,15 +381,3 @@ function Dishes({ dishes, from }: { dishes: readonly PastDish[]; from: Day }) {
     </section>
   );
 }
-const HEADS: Readonly<Record<(typeof COLUMNS)[number], string>> = {
-  name: 'dish',
-  before: 'there before',
-  made: 'made',
-  frozen: 'frozen',
-  eaten: 'eaten',
-  given: 'given away',
-  thrown: 'thrown away',
-  used: 'into other dishes',
-  otherwise: 'counted otherwise',
-  left: 'still there',
-};

@@ -17,6 +17,8 @@ const EMPTY: WeekThatWas = {
   thrown: [],
   thrownMinor: 0,
   cooked: { portions: 0, usedMinor: 0, tillMinor: 0 },
+  cookedDishes: [],
+  purchases: [],
   paidMinor: 0,
   budgetMinor: undefined,
   prices: [],
@@ -32,6 +34,8 @@ const session = (minutes: number, more: Partial<PastSession> = {}): PastSession 
   lateness: { minutes, causes: [{ task: 'a', minutes, cause: 'took longer' }] },
   handsPlanned: 0,
   hands: 0,
+  work: [],
+  washes: [],
   names: { a: 'Borlotti: chop' },
   ...more,
 });
@@ -47,6 +51,7 @@ const dish = (more: Partial<PastDish>): PastDish => ({
   used: 0,
   otherwise: 0,
   left: 0,
+  moves: [],
   ...more,
 });
 

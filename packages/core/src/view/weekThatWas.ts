@@ -1,6 +1,7 @@
 import type { PastMovement, PastState, RunState } from '../formats/index.ts';
 import { DAY_MS, MINUTE_MS, daysBetween, ofBase, show, Fraction, type Day } from '../quantity/index.ts';
 import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/index.ts';
+import { resourceWords } from '../session/index.ts';
 import { GIVEN_AWAY } from '../stock/index.ts';
 import { cookedOtherwise, type CookedOtherwise } from './cookedOtherwise.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -22,6 +23,10 @@ export interface PastSession {
   /** Minutes of hands: as planned, and as they were. */
   readonly handsPlanned: number;
   readonly hands: number;
+  /** The same task by task, minutes; they add up to these two. */
+  readonly work: readonly { readonly task: string; readonly planned: number; readonly real: number }[];
+  /** Washes between two loads, by what was washed: those after which the next load was really done. */
+  readonly washes: readonly { readonly of: string; readonly times: number }[];
   /** Of each task, what it is: "Borlotti: chop the onion". */
   readonly names: Readonly<Record<string, string>>;
 }
@@ -42,6 +47,18 @@ export interface PastDish {
   /** Counted, corrected or named otherwise. */
   readonly otherwise: number;
   readonly left: number;
+  /** All that moved, each under the figure that it is part of; what stood there before is none. */
+  readonly moves: readonly PastMove[];
+}
+
+/** A movement of a dish's boxes, in its portions, as it counts in the figure that it is part of. */
+export interface PastMove {
+  readonly in: 'made' | 'frozen' | 'eaten' | 'given' | 'thrown' | 'used' | 'otherwise';
+  readonly at: string;
+  readonly kind: PastMovement['kind'];
+  readonly portions: number;
+  readonly reason: string | null;
+  readonly placeKind: PastMovement['placeKind'];
 }
 
 export interface PastThrown {
@@ -69,8 +86,22 @@ export interface WeekThatWas {
   readonly thrownMinor: number;
   /** Of the dishes that were put away: their portions, what went in, and what was paid for the packs it came from. */
   readonly cooked: { readonly portions: number; readonly usedMinor: number; readonly tillMinor: number };
-  /** Paid in these days, and what they may cost. */
+  /** The same dish by dish. */
+  readonly cookedDishes: readonly {
+    readonly batch: string;
+    readonly name: string;
+    readonly portions: number;
+    readonly usedMinor: number;
+    readonly tillMinor: number;
+  }[];
+  /** Paid in these days, purchase by purchase, and what they may cost. */
   readonly paidMinor: number;
+  readonly purchases: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly on: Day;
+    readonly minor: number;
+  }[];
   readonly budgetMinor: number | undefined;
   readonly prices: readonly PriceChange[];
   /** Dishes into which something else went than is written. */
@@ -116,13 +147,21 @@ function deedOf({ kind, reason, amount, lot }: PastMovement, given: ReadonlySet<
   }
 }
 
+/** Told as what left: more of it is less on the shelf. */
+const LEAVES: ReadonlySet<Deed> = new Set(['eaten', 'given', 'thrown', 'used']);
+
 /** Some days that are over, as a screen tells them. Every figure follows from movements and taps alone. */
 export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
   const { equipment } = view.kitchen;
   const purchases = view.costs.prices.filter(
     ({ from, on }) => from === 'purchase' && on >= past.from && on <= past.until,
   );
-  const put = past.batches.flatMap(({ status, cost }) => (status === 'put away' && cost ? [cost] : []));
+  const put = past.batches.flatMap(({ id, recipe, status, cost }) => {
+    if (status !== 'put away' || !cost) return [];
+    const name = view.recipes.find((each) => each.id === recipe)?.document.component.name ?? 'something';
+    const { portions, usedMinor, tillMinor } = cost;
+    return [{ batch: id, name, portions: Number(portions), usedMinor, tillMinor }];
+  });
   const thrown = thrownIn(view, past.movements);
   const days = daysBetween(past.from, past.until) + 1;
   return {
@@ -134,11 +173,18 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
     thrown,
     thrownMinor: thrown.reduce((sum, { minor }) => sum + (minor ?? 0), 0),
     cooked: {
-      portions: put.reduce((sum, { portions }) => sum + Number(portions), 0),
+      portions: put.reduce((sum, { portions }) => sum + portions, 0),
       usedMinor: put.reduce((sum, { usedMinor }) => sum + usedMinor, 0),
       tillMinor: put.reduce((sum, { tillMinor }) => sum + tillMinor, 0),
     },
+    cookedDishes: put,
     paidMinor: purchases.reduce((sum, { minor }) => sum + minor, 0),
+    purchases: purchases.map(({ id, food, on, minor }) => ({
+      id,
+      name: view.foods.get(food)?.name ?? 'something',
+      on,
+      minor,
+    })),
     budgetMinor:
       equipment.weekBudgetMinor === undefined
         ? undefined
@@ -165,6 +211,8 @@ function toldOf(session: PastState['sessions'][number], run: RunState): PastSess
       lateness: { minutes: 0, causes: [] },
       handsPlanned: 0,
       hands: 0,
+      work: [],
+      washes: [],
       names: {},
     };
   }
@@ -178,11 +226,15 @@ function sessionAsItWas(session: PastState['sessions'][number], run: RunState): 
   const full = new Set(problem.tasks.filter(({ attention }) => attention === 'full').map(({ id }) => id));
   const skipped = new Set([...facts].flatMap(([id, fact]) => (fact.skipped ? [id] : [])));
   const hands = told.tasks.filter(({ id }) => full.has(id) && !skipped.has(id));
-  const handsPlanned = problem.tasks.reduce(
-    (sum, { id, minutes }) => sum + (full.has(id) && !skipped.has(id) ? minutes : 0),
-    0,
-  );
-  const handsReal = hands.reduce((sum, { start, end }) => sum + (end - start) / MINUTE_MS, 0);
+  const work = problem.tasks.flatMap(({ id, minutes }) => {
+    const mine = hands.find((each) => each.id === id);
+    return full.has(id) && !skipped.has(id)
+      ? [{ task: id, planned: minutes, real: mine ? (mine.end - mine.start) / MINUTE_MS : 0 }]
+      : [];
+  });
+  const handsPlanned = work.reduce((sum, { planned }) => sum + planned, 0);
+  const handsReal = work.reduce((sum, { real }) => sum + real, 0);
+  const washed = plan.washes.filter(({ before }) => facts.get(before)?.doneAt !== undefined && !skipped.has(before));
   const wrong =
     told.endsAt - startedAt > LONGEST_MS ||
     told.tasks.some(({ start, end }) => end < start || start < startedAt - LONGEST_MS);
@@ -203,6 +255,11 @@ function sessionAsItWas(session: PastState['sessions'][number], run: RunState): 
     lateness: whyLate(problem, plan, Date.parse(session.startsAt), startedAt, told.tasks),
     handsPlanned,
     hands: handsReal,
+    work,
+    washes: [...new Set(washed.map(({ resource }) => resourceWords(resource)))].map((of) => ({
+      of,
+      times: washed.filter(({ resource }) => resourceWords(resource) === of).length,
+    })),
     names: Object.fromEntries(
       Object.values(about).map(({ id, dish, name }) => [
         id,
@@ -232,15 +289,26 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
     return known;
   };
   const given = givenLots(movements);
+  const moves = new Map<string, PastMove[]>();
+  const note = ({ food, at, kind, reason, placeKind }: PastMovement, figure: PastMove['in'], amount: number) => {
+    const portions = amount / portionOfBoxes(past, food);
+    const mine = moves.get(food) ?? [];
+    moves.set(food, mine);
+    mine.push({ in: figure, at, kind, portions, reason, placeKind });
+  };
   for (const { food, amount } of before) of(food).before += Number(amount);
   for (const movement of movements) {
     // Only what is in boxes: what is bought is told in money.
     if (movement.portionG === null) continue;
     const sums = of(movement.food);
     const amount = Number(movement.amount);
-    sums[deedOf(movement, given)] += amount;
-    if (movement.placeKind === 'freezer' && amount > 0 && ['made', 'frozen', 'moved'].includes(movement.kind))
+    const deed = deedOf(movement, given);
+    sums[deed] += amount;
+    note(movement, deed === 'between' ? 'otherwise' : deed, LEAVES.has(deed) ? -amount : amount);
+    if (movement.placeKind === 'freezer' && amount > 0 && ['made', 'frozen', 'moved'].includes(movement.kind)) {
       sums.frozen += amount;
+      note(movement, 'frozen', amount);
+    }
   }
   return [...grams]
     .flatMap(([food, sums]): PastDish[] => {
@@ -260,6 +328,7 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
         used: -used / each,
         otherwise: (otherwise + between) / each,
         left: left / each,
+        moves: moves.get(food) ?? [],
       };
       return [told];
     })

@@ -1,0 +1,107 @@
+import { moneyText } from '@kestrel-ridge/core/cost';
+import type { PastWeek } from '@kestrel-ridge/core/view';
+import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { dateWords, duration } from '../parts/times.ts';
+
+const HEIGHT_PX = 150;
+
+/** A figure of a week, and how it is said. */
+interface Told {
+  readonly name: string;
+  readonly fill: string;
+  readonly of: (week: PastWeek) => number | undefined;
+  readonly says: (value: number, currency: string) => string;
+}
+const TOLD: readonly Told[] = [
+  { name: 'later than planned', fill: 'var(--chestnut)', of: ({ late }) => late, says: (n) => `${Math.round(n)} min` },
+  { name: 'hands', fill: 'var(--slate)', of: ({ hands }) => hands, says: (n) => duration(n) },
+  {
+    name: 'a portion, of what went in',
+    fill: 'var(--greens)',
+    of: ({ portionMinor }) => portionMinor,
+    says: (n, currency) => moneyText(Math.round(n), currency),
+  },
+  {
+    name: 'thrown away',
+    fill: 'var(--cannot)',
+    of: ({ thrownMinor }) => thrownMinor,
+    says: (n, currency) => moneyText(Math.round(n), currency),
+  },
+];
+
+/** Week by week what a kitchen wants to see go down: each figure in a small chart of its own. */
+export default function WeeksChart({ weeks, currency }: { weeks: readonly PastWeek[]; currency: string }) {
+  return (
+    <>
+      <div className="weeks-charts">
+        {TOLD.map(({ name, fill, of, says }) => {
+          const rows = weeks.map((week) => ({ week: dateWords(week.from), value: of(week) }));
+          return (
+            <figure key={name}>
+              <figcaption>{name}</figcaption>
+              <div
+                style={{ height: HEIGHT_PX }}
+                role="img"
+                aria-label={`${name}: ${rows
+                  .map((row) => `${row.week} ${row.value === undefined ? 'unknown' : says(row.value, currency)}`)
+                  .join(', ')}`}
+              >
+                <ResponsiveContainer width="100%" height="100%">
+                  <BarChart data={rows} margin={{ top: 6, right: 8, bottom: 0, left: 0 }}>
+                    <CartesianGrid stroke="var(--line)" vertical={false} />
+                    <XAxis dataKey="week" stroke="var(--slate)" tick={{ fontSize: 12 }} interval="preserveStartEnd" />
+                    <YAxis
+                      stroke="var(--slate)"
+                      tick={{ fontSize: 12 }}
+                      width={62}
+                      tickCount={4}
+                      tickFormatter={(value: number) => says(value, currency)}
+                    />
+                    <Tooltip
+                      formatter={(value) => [says(Number(value), currency), name]}
+                      contentStyle={{ background: 'var(--panel)', border: '1px solid var(--line)' }}
+                      cursor={false}
+                    />
+                    <Bar dataKey="value" fill={fill} isAnimationActive={false} />
+                  </BarChart>
+                </ResponsiveContainer>
+              </div>
+            </figure>
+          );
+        })}
+      </div>
+      <details>
+        <summary>The figures, week by week</summary>
+        <div className="past-scroll">
+          <table className="past-table">
+            <thead>
+              <tr>
+                <th scope="col">week from</th>
+                {TOLD.map(({ name }) => (
+                  <th key={name} scope="col">
+                    {name}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {weeks.map((week) => (
+                <tr key={week.from}>
+                  <th scope="row">{dateWords(week.from)}</th>
+                  {TOLD.map(({ name, of, says }) => {
+                    const value = of(week);
+                    return (
+                      <td key={name} className="number">
+                        {value === undefined ? '' : says(value, currency)}
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </details>
+    </>
+  );
+}
