@@ -57,12 +57,16 @@ test('what is thrown away is told when the week is looked back on, and met again
   const cells = page
     .locator('.past-table tr')
     .filter({ has: page.getByRole('rowheader', { name: 'Millet', exact: true }) });
-  await expect(cells.getByRole('cell')).toHaveText(['', '16', '', '', '', '4', '', '', '12']);
+  await expect(cells.getByRole('cell')).toHaveText(['', '16: why?', '', '', '', '4: why?', '', '', '12: why?']);
+  await cells.getByRole('button', { name: /^4\s*: why/ }).click();
+  await expect(page.locator('.why-tree').first()).toContainText(/Millet, thrown away4 portions.*thrown, .*4$/);
+  await page.keyboard.press('Escape');
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'As a table (CSV)' }).click();
   expect((await download).suggestedFilename()).toMatch(/^portions-\d{4}-\d\d-\d\d\.csv$/);
   await page.getByRole('button', { name: 'eight weeks' }).click();
-  await expect(cells.getByRole('cell')).toHaveText(['', '16', '', '', '', '4', '', '', '12']);
+  await expect(cells.getByRole('cell')).toHaveText(['', '16: why?', '', '', '', '4: why?', '', '', '12: why?']);
+  await expect(page.getByRole('region', { name: 'Week by week' }).getByRole('img')).toHaveCount(4);
 
   await page.goto(`${hut.url}/recipes/${millet?.id ?? ''}`);
   await page.getByRole('button', { name: /^Make \d+ portions this week$/ }).click();
@@ -83,6 +87,10 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   await expect(page.getByRole('region', { name: /^Session of Sat \d/ }).first()).toContainText('What moved it');
   await expect(page.getByRole('region', { name: 'Thrown away' })).toContainText('nobody knew what it was');
   await expect(page.getByRole('region', { name: 'Money' })).toContainText('rapeseed oil 22 % dearer');
+
+  const weeks = page.getByRole('region', { name: 'Week by week' });
+  await weeks.getByText('The figures, week by week').click();
+  await expect(weeks.getByRole('row')).toHaveCount(9);
 
   const teaches = page.getByRole('region', { name: 'What it teaches' });
   const row = (name: string) =>
@@ -111,6 +119,15 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   await page.locator('.last-change').getByRole('button', { name: 'Undo' }).click();
   await expect(seen).toHaveText(`${n}`);
   await seen.click();
+
+  // Weighed when it was boxed, and lighter than calculated.
+  const millet = row('Cooked weight of Millet');
+  await millet.getByRole('button', { name: /rests on$/ }).click();
+  await expect(teaches.getByText(/^A portion would be \d+ g instead of \d+ g\.$/)).toBeVisible();
+  await expect(teaches.locator('.sightings li').first()).toContainText(/Millet: \d{4} g, \d+ g less than calculated/);
+  await teaches.getByRole('button', { name: 'Plan with it' }).click();
+  await expect(millet).toContainText(/plans go by 0\.9\d times/);
+  await millet.getByRole('button', { name: /rests on$/ }).click();
 
   const oven = row('What is in the oven takes');
   await oven.getByRole('button', { name: /rests on$/ }).click();

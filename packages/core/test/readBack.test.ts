@@ -72,7 +72,8 @@ test('the words beside it are the recipe’s, and nothing of the record is among
   expect(JSON.stringify(words)).not.toMatch(/document|kitchen-recipe/);
   expect(words.name).toBe(recipe.name);
   const data = fromJsonLd(toWholeJsonLd(recipe, foods, FACTS));
-  expect(data.ok && data.value).toEqual(toRecipeText(recipe, foods));
+  const notes = [`Total time: ${FACTS.minutes} minutes`];
+  expect(data.ok && data.value).toEqual({ ...toRecipeText(recipe, foods), notes });
 });
 
 test('in a kitchen that knows a food by another id it is that kitchen’s; in one that does not have it, the words are read', () => {

@@ -19,6 +19,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { Why } from '../parts/Why.tsx';
 import { giveFile } from '../parts/giveFile.ts';
+import { printOpened } from '../parts/printOpened.ts';
 import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
@@ -81,6 +82,7 @@ function LookBack({ view }: { view: KitchenView }) {
           <Button onClick={() => go(addDays(week, WEEK))} disabled={week >= monday}>
             The week after ›
           </Button>
+          <Button onClick={printOpened}>Print</Button>
           {SPANS.map(({ weeks: span, name }) => (
             <Button key={span} aria-pressed={span === weeks} disabled={span === weeks} onClick={() => go(week, span)}>
               {name}
@@ -136,12 +138,6 @@ function Past({
               </ul>
             </section>
           )}
-          <div className="past-grid">
-            {week.sessions.map((session) => (
-              <Session key={session.id} session={session} zone={zone} />
-            ))}
-            <Money week={week} currency={currency} />
-          </div>
           {weeks.length > 1 && (
             <section aria-label="Week by week">
               <h2>Week by week</h2>
@@ -150,6 +146,12 @@ function Past({
               </Suspense>
             </section>
           )}
+          <div className="past-grid">
+            {week.sessions.map((session) => (
+              <Session key={session.id} session={session} zone={zone} />
+            ))}
+            <Money week={week} currency={currency} />
+          </div>
           {week.otherwise.length > 0 && (
             <section aria-label="Cooked otherwise">
               <h2>Cooked otherwise than written</h2>

@@ -11,7 +11,11 @@ interface Told {
   readonly fill: string;
   readonly of: (week: PastWeek) => number | undefined;
   readonly says: (value: number, currency: string) => string;
+  /** Beside the axis, where there is no room for a currency. */
+  readonly ticks?: (value: number, currency: string) => string;
 }
+const money = (minor: number, currency: string): string => moneyText(Math.round(minor), currency);
+const bareMoney = (minor: number, currency: string): string => money(minor, currency).replace(` ${currency}`, '');
 const TOLD: readonly Told[] = [
   { name: 'later than planned', fill: 'var(--chestnut)', of: ({ late }) => late, says: (n) => `${Math.round(n)} min` },
   { name: 'hands', fill: 'var(--slate)', of: ({ hands }) => hands, says: (n) => duration(n) },
@@ -19,13 +23,15 @@ const TOLD: readonly Told[] = [
     name: 'a portion, of what went in',
     fill: 'var(--greens)',
     of: ({ portionMinor }) => portionMinor,
-    says: (n, currency) => moneyText(Math.round(n), currency),
+    says: money,
+    ticks: bareMoney,
   },
   {
     name: 'thrown away',
     fill: 'var(--cannot)',
     of: ({ thrownMinor }) => thrownMinor,
-    says: (n, currency) => moneyText(Math.round(n), currency),
+    says: money,
+    ticks: bareMoney,
   },
 ];
 
@@ -34,11 +40,11 @@ export default function WeeksChart({ weeks, currency }: { weeks: readonly PastWe
   return (
     <>
       <div className="weeks-charts">
-        {TOLD.map(({ name, fill, of, says }) => {
+        {TOLD.map(({ name, fill, of, says, ticks = says }) => {
           const rows = weeks.map((week) => ({ week: dateWords(week.from), value: of(week) }));
           return (
             <figure key={name}>
-              <figcaption>{name}</figcaption>
+              <figcaption>{ticks === says ? name : `${name}, ${currency}`}</figcaption>
               <div
                 style={{ height: HEIGHT_PX }}
                 role="img"
@@ -53,9 +59,9 @@ export default function WeeksChart({ weeks, currency }: { weeks: readonly PastWe
                     <YAxis
                       stroke="var(--slate)"
                       tick={{ fontSize: 12 }}
-                      width={62}
+                      width={58}
                       tickCount={4}
-                      tickFormatter={(value: number) => says(value, currency)}
+                      tickFormatter={(value: number) => ticks(value, currency)}
                     />
                     <Tooltip
                       formatter={(value) => [says(Number(value), currency), name]}

@@ -2,7 +2,7 @@ import { namedId, type Food, type FoodId } from '../../food/index.ts';
 import { sameData } from '../../quantity/index.ts';
 import type { Revision } from '../../recipe/index.ts';
 import { readRevision } from '../../recipe/schema/index.ts';
-import { fromJsonLd, toJsonLd, type RecipeFacts } from './jsonLd.ts';
+import { fromJsonLd, isData, toJsonLd, type RecipeFacts } from './jsonLd.ts';
 import type { RecipeText } from './recipeText.ts';
 import { toMarkdown, toRecipeText } from './toRecipeText.ts';
 
@@ -51,8 +51,8 @@ export const withoutWhole = (text: string): string => text.replace(IN_MARKDOWN, 
  * @example wholeRecipe(toWholeMarkdown(recipe, foods), [...foods.values()]) // the recipe
  */
 export function wholeRecipe(text: string, foods: readonly Food[]): Revision | undefined {
-  const isData = /^\s*[[{]/.test(text);
-  const said = isData ? inJsonLd(text) : IN_MARKDOWN.exec(text)?.[1];
+  const data = isData(text);
+  const said = data ? inJsonLd(text) : IN_MARKDOWN.exec(text)?.[1];
   const whole = said === undefined ? undefined : parsed(said);
   if (whole === undefined) return undefined;
   const byName = new Map(foods.map((food) => [food.name, food.id]));
@@ -67,7 +67,7 @@ export function wholeRecipe(text: string, foods: readonly Food[]): Revision | un
   const known = new Map(foods.map((food) => [food.id, food]));
   if (recipe.lines.some(({ food }) => !known.has(food))) return undefined;
   const words = toRecipeText(recipe, known);
-  const same = isData ? saysTheSame(text, words) : squeezed(withoutWhole(text)) === squeezed(toMarkdown(words));
+  const same = data ? saysTheSame(text, words) : squeezed(withoutWhole(text)) === squeezed(toMarkdown(words));
   return same
     ? { ...recipe, component: { ...recipe.component, id: namedId(`component:${recipe.component.name}`) } }
     : undefined;
@@ -83,7 +83,10 @@ const squeezed = (text: string): string => text.replace(/\s+/g, ' ').trim();
 
 function saysTheSame(text: string, words: RecipeText): boolean {
   const read = fromJsonLd(text);
-  return read.ok && sameData(read.value, { ...words });
+  if (!read.ok) return false;
+  // How long it takes is each kitchen's own.
+  const { notes: _times, ...said } = read.value;
+  return sameData(said, { ...words });
 }
 
 function parsed(said: string): { readonly document: unknown; readonly foods: Record<string, string> } | undefined {
