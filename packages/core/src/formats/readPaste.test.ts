@@ -193,3 +193,37 @@ describe('a text of several recipes', () => {
       ),
     ));
 });
+
+describe('what a terse hand says once', () => {
+  const asked = (method: string) =>
+    read(`Bake\nServes 2\n300 g potatoes\n2 tbsp oil\n\n${method}`).steps.map(({ doubt }) => doubt?.question);
+
+  test.each([
+    ['Toss potatoes in the oil. Oven 220, 10 min.\nStir, back in 30-35, door shut.', 'Is “35” minutes?'],
+    [
+      'Shape the potatoes, freeze on trays 2 h.\nBoil them from frozen for 6 minutes.',
+      'Is this done now, or on a later day?',
+    ],
+    ['Service: fry the potatoes from frozen, 5 minutes.', 'Is this done now, or on a later day?'],
+  ])('“%s” asks', (method, question) => expect(asked(method)).toContain(question));
+
+  test('how it keeps or improves is nothing to do', () => {
+    const words = readRecipeText(
+      'Bake\nServes 2\n300 g potatoes\n2 leeks\n\nBake at 200 °C for 40 minutes. Improves overnight. Label, 3 days chilled.',
+    );
+    expect(words.method).toEqual(['Bake at 200 °C for 40 minutes.']);
+    expect(words.notes).toEqual(['Improves overnight.', 'Label, 3 days chilled.']);
+  });
+
+  test('a second food by the splash is asked, whatever it is', () =>
+    expect(readIngredientLine('500 ml stock, splash of barmite', foods).doubts.map(({ question }) => question)).toEqual(
+      ['“splash of barmite” holds an ingredient of its own. Write it on a line of its own.'],
+    ));
+
+  test.each([
+    ['Batch yield: 40 portions @ 280 g', 40],
+    ['From an old book · Yield: 8 side portions · Oven: 150°C', 8],
+  ])('“%s” says for how many', (line, portions) =>
+    expect(readRecipeText(`Bake\n${line}\n\n300 g potatoes\n2 leeks\n\nBake 40 minutes.`).portions).toBe(portions),
+  );
+});

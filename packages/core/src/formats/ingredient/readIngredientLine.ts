@@ -189,7 +189,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       (part) =>
         /\d|\ban? (?:tsp|tbsp|teaspoon|tablespoon|pinch|cup|splash)\b/i.test(part) &&
         findFood(part, foods) !== undefined,
-    ) ?? tail.find((part) => OF_ITS_OWN.test(part) && isOther(findFood(part, foods), food));
+    ) ??
+    tail.find((part) => OF_ITS_OWN.test(part) && isOther(findFood(part, foods), food)) ??
+    tail.find((part) => A_BIT_OF.test(part) && findFood(part, foods) === undefined);
   if (food && second !== undefined)
     doubts.push({
       about: 'food',
@@ -292,6 +294,8 @@ const DONE_EITHER_WAY =
 /** Said of a part: of how many, nobody says. */
 const PER =
   /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;
+/** "…, splash of yeast extract": whatever that is, it is something else. */
+const A_BIT_OF = /^(?:an? )?(?:splash|dash|pinch|squeeze|drizzle|glug|handful|knob) of \p{L}{3}/iu;
 /** "…, juice of 2 lemons": an amount that begins anew. */
 const OF_ITS_OWN =
   /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|(?:an? )?(?:pinch|dash|handful|splash|knob)\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;

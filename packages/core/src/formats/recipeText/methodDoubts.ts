@@ -79,11 +79,23 @@ function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   };
 }
 
+/** What is known of all that stands before a step. */
+interface StepBefore {
+  /** Nothing that boils off is known to be in the pot. */
+  readonly dry?: boolean;
+  /** So many were shaped. */
+  readonly pieces?: number;
+  /** What is made was frozen. */
+  readonly frozen?: boolean;
+}
+
 /**
- * What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm. `dry`: nothing that boils off is known to be in the pot. `pieces`: so many are
- * shaped before it.
+ * What has to be asked of a step; undefined: it says all that a plan needs, or a guess does no harm.
  */
-export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoubt | undefined {
+export function doubtOfStep(
+  step: MethodStep,
+  { dry = false, pieces = 0, frozen = false }: StepBefore = {},
+): StepDoubt | undefined {
   const { text } = step;
   const byClock = clockDoubt(text);
   if (byClock) return byClock;
@@ -177,7 +189,7 @@ export function doubtOfStep(step: MethodStep, dry = false, pieces = 0): StepDoub
       choices: OVEN_HEATS.map((c) => ({ label: `${c} °C`, text: more(text, `in the oven at ${c} °C`) })),
     };
   if (step.off ?? step.shareOff ?? step.thick) return undefined;
-  if (step.timed && LATER.test(plain) && !/\bby hand\b/i.test(plain))
+  if (step.timed && (LATER.test(plain) || (frozen && FROM_FROZEN.test(plain))) && !/\bby hand\b/i.test(plain))
     return {
       question: 'Is this done now, or on a later day?',
       choices: [
@@ -310,7 +322,9 @@ function twoWays(text: string, plain: string): StepDoubt | undefined {
 const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled|thawed|steeped)\b[^)]*\d[^)]*\)/i;
 
 /** What was frozen is heated on another day. */
-const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*)\b.*\bfrom (?:frozen|the freezer)\b/i;
+const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*|service)\b.*\bfrom (?:frozen|the freezer)\b/i;
+/** Where something was frozen before it, this is done on another day, too. */
+const FROM_FROZEN = /\bfrom (?:frozen|the freezer)\b/i;
 /** The usual ones, °C. */
 const OVEN_HEATS = [100, 160, 180, 200, 220];
 

@@ -67,7 +67,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],

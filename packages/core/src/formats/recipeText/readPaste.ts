@@ -132,7 +132,7 @@ export function readPaste(
     const n = numbered[at - added.length]?.n;
     return {
       step,
-      doubt: doubtOfStep(step, dryPots.includes(at), pieces),
+      doubt: doubtOfStep(step, { dry: dryPots.includes(at), pieces, frozen: read.slice(0, at).some(freezes) }),
       n,
       written: sentences[n ?? -1] ?? step.text,
     };
@@ -152,6 +152,9 @@ export function readPaste(
     times: settled ? timesApart(words, read) : undefined,
   };
 }
+
+/** What is frozen here, and not taken out of the freezer. */
+const freezes = ({ text }: MethodStep): boolean => /\bfreeze\b/i.test(text);
 
 /** How many things have to be said of a text before it may be kept. */
 export const askedOf = ({ lines, steps, soak, places, times }: ReadText) => ({

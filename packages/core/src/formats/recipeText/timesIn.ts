@@ -27,7 +27,8 @@ const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
   [/\ba few minutes\b/gi, 2, 4],
   [/\b(?:a|another) minute\b/gi, 1, 1],
   [/\b(?:an|one) hour\b/gi, 60, 60],
-  [/\bovernight\b/gi, 480, 840],
+  // "9 hours overnight" says how long the night is.
+  [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bovernight\b/gi, 480, 840],
   [
     /\b(?:till|until) (?:the )?(?:(?:next|following) (?:day|morning)|morning|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day(?: morning)?)\b/gi,
     480,
