@@ -289,6 +289,32 @@ describe('how a plate is reckoned', () => {
     expect(scoreOf(same, ask)).toBeGreaterThan(scoreOf(alike, ask));
   });
 
+  test('the same colour or texture at the next meal counts a fifth each; two meals later it counts nothing', () => {
+    const repeats = (looks: readonly (readonly string[])[]) =>
+      told(
+        week(looks.map((each, n) => thing(`dish ${n}`, 'dish', { form: n % 2 === 0 ? 'bake' : 'soup', looks: each }))),
+        plate([-1, 0, -1, -1], [-1, 1, -1, -1]),
+      ).parts.repeats;
+    expect(
+      repeats([
+        ['orange', 'wet'],
+        ['green', 'crisp'],
+      ]),
+    ).toBe(0);
+    expect(
+      repeats([
+        ['orange', 'wet'],
+        ['orange', 'crisp'],
+      ]),
+    ).toBeCloseTo(0.2, 9);
+    expect(
+      repeats([
+        ['orange', 'wet'],
+        ['orange', 'wet'],
+      ]),
+    ).toBeCloseTo(0.4, 9);
+  });
+
   const millet = () => {
     const cooks = {
       recipe: 'millet',

@@ -24,6 +24,7 @@ import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { weekDays } from '@kestrel-ridge/core/view';
 import type { Plannable } from './usePlannable.ts';
+import { repeatsWords } from './suggestWords.ts';
 import { whyDish } from './whyDish.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
@@ -31,7 +32,7 @@ const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   waste: 'goes off or is left',
   hands: 'hands',
   cost: 'at the till, in whole packs',
-  repeats: 'the same again or alike, that day or the day after',
+  repeats: 'the same again or alike, that day or the day after; one colour twice running counts a fifth',
   feeds: 'days that feed too little or too much',
   liking: 'liked or in season, less what was often',
   over: 'what cannot be',
@@ -83,7 +84,7 @@ export function SuggestedCard({
     waste: `${Math.round(parts.waste)} portions`,
     hands: duration(parts.hands),
     cost: `${unpriced ? 'about ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
-    repeats: parts.repeats === 0 ? 'never' : parts.repeats === 1 ? 'once' : `${parts.repeats} times`,
+    repeats: repeatsWords(parts.repeats),
     feeds: `${parts.feeds.toFixed(1)} days`,
     liking: `${parts.liking.toFixed(1)}`,
     over: parts.over < 0.05 ? 'none' : `${parts.over.toFixed(1)}`,

@@ -1,5 +1,5 @@
 import type { Profile, SuggestedWeek } from '@kestrel-ridge/core/week';
-import { cardsOf, goodAtWords, weeksHead } from './suggestWords.ts';
+import { cardsOf, goodAtWords, repeatsWords, weeksHead } from './suggestWords.ts';
 
 const week = (goodAt: Profile, draft: object) => ({ goodAt, draft }) as unknown as SuggestedWeek;
 
@@ -24,3 +24,12 @@ test.each([
   [2, 'Two weeks, each good at something'],
   [4, 'Four weeks, each good at something'],
 ])('over %i weeks stands “%s”', (n, words) => expect(weeksHead(n)).toBe(words));
+
+test('what is only alike is a part of once', () =>
+  expect([0, 0.04, 1, 1.0000001, 2.3999999].map(repeatsWords)).toEqual([
+    'never',
+    'never',
+    'once',
+    'once',
+    '2.4 times',
+  ]));

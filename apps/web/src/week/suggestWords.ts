@@ -24,3 +24,12 @@ const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four'];
 /** Over the weeks that are shown. */
 export const weeksHead = (n: number): string =>
   `${NUMBERS[n] ?? n} ${n === 1 ? 'week' : 'weeks'}, ${n > 1 ? 'each ' : ''}good at something`;
+
+/**
+ * How often something comes again, where what is only alike counts as a part of once.
+ * @example repeatsWords(2.4) // => '2.4 times'
+ */
+export const repeatsWords = (repeats: number): string => {
+  const tenths = Math.round(repeats * 10) / 10;
+  return tenths === 0 ? 'never' : tenths === 1 ? 'once' : `${tenths} times`;
+};

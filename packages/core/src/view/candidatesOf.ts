@@ -21,6 +21,7 @@ import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
 import { readyFrom } from './frozenThrough.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices } from './newestPrice.ts';
+import { looksOf } from './looksOf.ts';
 import { coversOf, formOf, portionFacts, traitsOf, vegetablesIn, type MadeOf } from './platePart.ts';
 import { cookedOn } from './promisesOf.ts';
 import { DAYS, weekDays } from './stripsOf.ts';
@@ -117,13 +118,15 @@ export function candidatesOf(ask: CandidateAsk): {
       eaters.length === 0
         ? 0
         : eaters.filter(({ tastes }) => tastes?.likes?.includes(component.id)).length / eaters.length;
+    const form = formOf(document, needs.length > 1);
     return {
       food: component.id,
       recipe: recipe.id,
       name: component.name,
       kind: component.kind,
-      form: formOf(document, needs.length > 1),
+      form,
       traits: traitsOf(scaled),
+      looks: looksOf(scaled, form),
       covers: coversOf(component.kind, portion, vegetablesG),
       facts: portion,
       litresEach: portionG * FREEZER_LITRES_A_GRAM,

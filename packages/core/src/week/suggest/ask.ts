@@ -23,6 +23,8 @@ export interface Candidate {
   readonly form: Form;
   /** What it tastes and looks of: the food that there is most of, the spice that is strongest. Two mains that share one are alike. */
   readonly traits?: readonly string[];
+  /** Its colour and its texture: two mains that share one at meals behind each other are a little alike. */
+  readonly looks?: readonly string[];
   /** How much of each part of a plate one portion is, 0 to 1: see PLATE_PARTS. */
   readonly covers: readonly number[];
   readonly facts: PortionFacts;

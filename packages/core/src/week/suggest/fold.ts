@@ -50,6 +50,8 @@ const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
 /** Another main of the same beans or the same spice, that day or the day after: half a repetition. Common practice, no published source. */
 const ALIKE = 0.5;
+/** Another main of the same colour or the same texture at the next meal. Common practice, no published source. */
+const LOOKS_ALIKE = 0.2;
 /** Of a good that is not there before the trip: a plate less is better than one that cannot be cooked. Scales are no better than a fiftieth. */
 const NOT_BOUGHT = 4;
 const NEARLY_ALL = 1.02;
@@ -90,6 +92,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     traitOf.push(...(each.traits ?? []).map((trait) => traits.indexOf(trait)));
     traitFrom[c + 1] = traitOf.length;
   }
+  /** How many looks each two share. */
+  const looksShared = new Uint8Array(n * n);
+  for (const [c, { looks = [] }] of candidates.entries())
+    for (const [d, other] of candidates.entries())
+      looksShared[c * n + d] = c === d ? 0 : looks.filter((look) => other.looks?.includes(look)).length;
   const isMain = Uint8Array.from(candidates, ({ kind }) => (placeOf(kind) === MAIN ? 1 : 0));
   const litres = Float64Array.from(candidates, ({ litresEach }) => litresEach);
   const likes = Float64Array.from(candidates, ({ liked, cooks }) => liked + (cooks?.inSeason ? SEASON_COUNTS : 0));
@@ -306,6 +313,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
           if (formCount[f] > FORM_OFTEN) repeats += 1;
           const other = m % MEALS_A_DAY === 1 ? (plates[plate - PLACES.length + MAIN] as number) : -1;
           if (other >= 0 && other !== c && formOf[other] === f && f !== POT) repeats += 1;
+          const earlier = m > 0 ? (plates[plate - PLACES.length + MAIN] as number) : -1;
+          if (earlier >= 0) repeats += LOOKS_ALIKE * (looksShared[c * n + earlier] as number);
           for (let t = traitFrom[c] as number; t < (traitFrom[c + 1] as number); t++) {
             const trait = traitOf[t] as number;
             if ((traitDay[trait] as number) >= day - 1 && traitBy[trait] !== c) repeats += ALIKE;
