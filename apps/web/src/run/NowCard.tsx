@@ -11,7 +11,6 @@ import { GatePanel } from './GatePanel.tsx';
 import { MoreOf } from './MoreOf.tsx';
 import { NotYet } from './NotYet.tsx';
 import { WeighIn } from './WeighIn.tsx';
-import { heatsHere } from '../parts/degrees.ts';
 
 const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
   load: 'Lid on, seal set',
@@ -67,7 +66,7 @@ export function NowCard({
           ? `Hands free until ${clockAt(freeUntil, zone)}. Or go ahead:`
           : `Now, ${about.who ?? 'both hands'} · ${about.dish} · ${duration(about.window.expected)}${about.unit ? ` · ${about.unit}` : ''}`}
       </p>
-      <h2 className="now-name">{heatsHere(about.name)}</h2>
+      <h2 className="now-name">{about.name}</h2>
       {about.dial && <p className="run-text">Dial at {about.dial}</p>}
       {about.goesIn.length > 0 && (
         <ul className="now-lines">
@@ -111,7 +110,7 @@ export function NowCard({
           Keep {gives.name}, {gives.amount}: {gives.goes}
         </p>
       ))}
-      {about.cue && <p className="run-text">Look for: {heatsHere(about.cue)}</p>}
+      {about.cue && <p className="run-text">Look for: {about.cue}</p>}
       {about.note && <p className="run-text">Noted before: {about.note}</p>}
       {asking && readBack ? (
         <GatePanel

@@ -10,6 +10,7 @@ import {
 } from '@kestrel-ridge/core/run';
 import type { RunState } from '@kestrel-ridge/core/formats';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { taskWords } from '../app/taskWords.ts';
 import { useCommandMutation, useKitchenQuery, useRunQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
@@ -67,7 +68,8 @@ export function useRun(
   const outbox = useAppSelector((state) => state.runOutbox.pending);
   const [command] = useCommandMutation();
   const sending = useRef(false);
-  const run = data?.run ?? undefined;
+  const known = data?.run ?? undefined;
+  const run = useMemo(() => known && { ...known, about: taskWords(known.about) }, [known]);
   const training = useKitchenQuery(kitchen).data?.equipment.simulatedDevices ?? false;
   const clock = useNow(run?.id);
   const pending = (run && outbox[run.id]) ?? NONE;

@@ -1,6 +1,7 @@
 import { saysNothing, type SessionTasks } from '@kestrel-ridge/core/session';
 import { useEffect, useMemo, useState } from 'react';
 import { useStore } from 'react-redux';
+import { taskWords } from '../app/taskWords.ts';
 import { useAppDispatch, useAppSelector, type RootState } from '../app/store.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { planFound, type PlanResult } from './planSlice.ts';
@@ -32,8 +33,13 @@ export function usePlan(view: KitchenView): Planning {
 
   const day = useMemo(() => {
     if (session?.status !== 'planned' || open.length === 0) return undefined;
-    const found = tasksOf(session, open, kitchen.equipment, session.cooks, wishes);
-    return { ...found, plain: JSON.stringify(found.unsaid.problem) };
+    const { tasks, unsaid, ...found } = tasksOf(session, open, kitchen.equipment, session.cooks, wishes);
+    return {
+      ...found,
+      tasks: { ...tasks, about: taskWords(tasks.about) },
+      unsaid: { ...unsaid, about: taskWords(unsaid.about) },
+      plain: JSON.stringify(unsaid.problem),
+    };
   }, [session, open, kitchen.equipment, wishes]);
   const said = !saysNothing({ ...wishes, begun: [] });
   const fingerprint = useMemo(() => (day ? JSON.stringify(day.asked) : ''), [day]);

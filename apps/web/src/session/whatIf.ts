@@ -6,6 +6,7 @@ import { Fraction, type MinuteCount } from '@kestrel-ridge/core/quantity';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import type { Asked } from '@kestrel-ridge/core/view';
 import { openOf, tasksOf } from '@kestrel-ridge/core/view';
+import { taskWords } from '../app/taskWords.ts';
 
 /** Something that might happen, or that the cook might decide. */
 export type WhatIf =
@@ -98,7 +99,7 @@ export function tryOut(view: KitchenView, what: WhatIf, wishes: Wishes): Tried |
         }));
   const { tasks, asked } = tasksOf(session, here, equipment, cooks, what.if === 'said' ? what.wishes : wishes);
   return {
-    tasks,
+    tasks: { ...tasks, about: taskWords(tasks.about) },
     asked,
     batches,
     cooks,
