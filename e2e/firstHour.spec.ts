@@ -87,6 +87,11 @@ test('hours and days are written as the kitchen says, on pages and in pickers; a
   await expect(there.getByRole('heading', { level: 1, name: 'Parsnip tray' })).toBeVisible();
   await expect(there.getByRole('main')).toContainText('at 375 °F for 40 minutes');
   expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
+  await there.getByRole('button', { name: 'Make 4 portions this week' }).click();
+  await expect(there).toHaveURL(/scale/);
+  await there.goto(`${bare.url}/cook`);
+  await expect(there.getByRole('main')).toContainText('at 375 °F for 40 minutes');
+  expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
   await american.close();
 });
 
