@@ -40,6 +40,27 @@ test('a stocktake of forty lots with the keyboard: one key a thing, what changed
   });
 });
 
+test('a list under its places, in whatever words: what is clear is on the shelf, what is not stays with its place', async ({
+  hut,
+  page,
+}) => {
+  await page.goto(`${hut.url}/shelf/list`);
+  await page.getByLabel('The list').fill(`Fridge:
+- tofu x 3 (best before 14/12/2026)
+- 5 onions (big), 1 going soft
+- half a jar of moonbeans
+
+Freezer
+frozen spinach 1kg bag 2.20, opened sunday
+sourdough half loaf`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 of 5 lines to put right');
+  const read = page.locator('.list-read li');
+  await expect(read.nth(0)).toHaveText(/tofuabout 1\.05 kgfridge.*best before/);
+  await expect(read.nth(3)).toContainText('freezer');
+  await page.getByRole('button', { name: 'Put 4 lines on the shelf, 1 stays here' }).click();
+  await expect(page.getByLabel('The list')).toHaveValue('half a jar of moonbeans fridge');
+});
+
 test('the shop: what is missing, bought with differences, put on the shelf in one step, and the till with its reason', async ({
   hut,
   page,

@@ -56,7 +56,9 @@ export function LineRead({
       )}
       {read.bestBefore && <span className="add-part">best before {dateWords(read.bestBefore)}</span>}
       {read.useBy && <span className="add-part">use by {dateWords(read.useBy)}</span>}
-      {read.opened && <span className="add-part">open</span>}
+      {read.opened && (
+        <span className="add-part">{read.openedOn ? `open since ${dateWords(read.openedOn)}` : 'open'}</span>
+      )}
       {read.asks.map((ask) => (
         <span key={ask} className="add-part asks">
           {ask}

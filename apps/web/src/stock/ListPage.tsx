@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { readShelfLine, type DecimalSign, type ShelfLine } from '@kestrel-ridge/core/formats';
+import { readShelfLine, shelfLines, type DecimalSign, type ShelfLine } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, remembered, show } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, Select } from 'antd';
 import { useMemo, useState } from 'react';
@@ -50,12 +50,11 @@ function List({ view }: { view: KitchenView }) {
   }, [view]);
   const lines = useMemo(
     () =>
-      text
-        .split('\n')
-        .map((line) => line.trim())
-        .filter(Boolean)
-        .map((line) => ({ line, read: readLine(line) })),
-    [text, readLine],
+      shelfLines(text, view.kitchen.places).map(({ line, under }) => {
+        const read = readLine(line);
+        return { line, under, read: under && !read.place ? { ...read, place: under } : read };
+      }),
+    [text, readLine, view.kitchen.places],
   );
   const placeOf = (read: ShelfLine, n: number): string | undefined =>
     places[n] ?? (read.food && proposedPlace(view, read.food)?.id) ?? restPlace;
@@ -94,7 +93,10 @@ function List({ view }: { view: KitchenView }) {
     setBusy(false);
     if (sent.ok) {
       void message.success(`${lots.length} ${lots.length === 1 ? 'line is' : 'lines are'} on the shelf.`);
-      const left = table ? [] : lines.filter((_, n) => made[n] === undefined).map(({ line }) => line);
+      // Each says itself where it lies: the headings have lost their other lines.
+      const left = table
+        ? []
+        : lines.filter((_, n) => made[n] === undefined).map(({ line, under }) => `${line} ${under?.name ?? ''}`.trim());
       if (left.length === 0) return void navigate('/shelf');
       setText(left.join('\n'));
       setPlaces({});

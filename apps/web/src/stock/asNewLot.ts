@@ -39,7 +39,7 @@ export function asNewLot(
     ...(portion === undefined ? {} : { portionG: `${portion}` }),
     ...(line.priceMinor === undefined ? {} : { priceMinor: line.priceMinor }),
     // When it was opened is not said: a few days ago is the careful guess.
-    ...(line.opened ? { openedOn: addDays(today, -OPENED_DAYS_AGO) } : {}),
+    ...(line.opened ? { openedOn: line.openedOn ?? addDays(today, -OPENED_DAYS_AGO) } : {}),
     ...(line.bestBefore ? { bestBefore: line.bestBefore } : {}),
     ...(line.useBy ? { useBy: line.useBy } : {}),
     ...(line.known === 'exact' ? {} : { known: line.known }),

@@ -1,6 +1,6 @@
 import { BOOK } from '../food/index.ts';
 import { Fraction, day, show } from '../quantity/index.ts';
-import { readDate, readShelfLine } from './index.ts';
+import { readDate, readShelfLine, shelfLines } from './index.ts';
 
 const places = [
   { id: '1', name: 'dry cupboard' },
@@ -112,3 +112,72 @@ test.each([
   ['31 feb', undefined],
   ['moonday', undefined],
 ])('%s is %s', (text, expected) => expect(readDate(text, today)?.day).toBe(expected));
+
+describe('a list as people write it', () => {
+  const listed = (text: string) =>
+    readShelfLine(text, { foods: BOOK, places, today, bareIsSome: true, usualPack: () => undefined });
+  const told = (text: string) => {
+    const { food, amount, known, place, priceMinor, asks } = listed(text);
+    return [
+      food?.name,
+      amount && show(amount),
+      known,
+      ...(place ? [place.name] : []),
+      ...(priceMinor ? [priceMinor] : []),
+      ...asks,
+    ];
+  };
+
+  test.each([
+    ['brown rice - about 700g left', ['brown rice', '700 g', 'rough']],
+    ['miso ~200g', ['miso', '200 g', 'rough']],
+    ['5 onions (big), 1 going soft', ['onion', '612 g', 'exact']],
+    ['parsley bunch wilting', ['parsley', '50 g', 'rough']],
+    ['olive oil, 1l bottle, half full', ['olive oil', '500 mL', 'rough']],
+    ['flour plain 1.5kg bag, 3/4 left', ['wheat flour', '1.13 kg', 'rough']],
+    ['1 jar kimchi 3/4', ['kimchi', '225 g', 'rough']],
+    ['passata 500g x 4 @ 65p', ['passata', '2 kg', 'exact', 260]],
+    ['lentils 500 g 99 cents', ['lentils', '500 g', 'exact', 99]],
+    ['half a bag quinoa', ['quinoa', '250 g', 'rough']],
+    ['3 cartons oat milk', ['oat milk', '3 L', 'rough']],
+    ['tofu x 3', ['tofu', '1.05 kg', 'rough']],
+    ['block of tempeh frozen', ['tempeh', '200 g', 'rough', 'freezer']],
+    ['sourdough half loaf in freezer', ['sourdough bread', '350 g', 'rough', 'freezer']],
+  ])('“%s”', (text, expected) => expect(told(text)).toEqual(expected));
+
+  test.each([
+    ['500 g millet opened sunday', '2026-11-22'],
+    ['500 g millet opened yesterday', '2026-11-24'],
+    ['500 g millet, opened 3 days ago', '2026-11-22'],
+    ['opened oat milk since thursday', '2026-11-19'],
+    ['500 g millet opened 20 nov', '2026-11-20'],
+    ['500 g millet opened 28 dec', '2025-12-28'],
+    ['500 g millet opened', undefined],
+  ])('“%s”: open since %s, never in days to come', (text, openedOn) => {
+    const read = listed(text);
+    expect([read.opened, read.openedOn, read.asks]).toEqual([true, openedOn, []]);
+  });
+
+  test('three of which one is open are two lines, and what is no pack is asked', () => {
+    expect(listed('soy milk 3 cartons, 1 open').asks.join()).toContain('Write what is open on a line of its own');
+    expect(listed('2 bags carrots').asks.join()).toContain('How much does a bag');
+  });
+
+  test('a day in figures that can be read one way only is read; brackets about it say nothing', () => {
+    expect(listed('200 g tofu (best before 14/12)').bestBefore).toBe('2026-12-14');
+    expect(listed('200 g tofu bb 12/14/26').bestBefore).toBe('2026-12-14');
+    expect(listed('200 g tofu best before 3/4').asks.join()).toContain('Which day');
+  });
+
+  test('a place that stands alone is where the lines under it lie; bullets are no part of a line', () => {
+    expect(
+      shelfLines('2 leeks\n\nIn the fridge:\n- 600 g kale\n• tofu\n## Freezer\n1. 500 g peas\nPantry\nsugar', places),
+    ).toEqual([
+      { line: '2 leeks' },
+      { line: '600 g kale', under: places[1] },
+      { line: 'tofu', under: places[1] },
+      { line: '500 g peas', under: places[2] },
+      { line: 'sugar', under: places[0] },
+    ]);
+  });
+});

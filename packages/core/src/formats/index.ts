@@ -8,6 +8,8 @@ export { asStockRecord, readStockRecord, STOCK_COLUMNS } from './stockTable.ts';
 export type { RecordFault } from './record.ts';
 export type { StockRecord, StockRow } from './stockTable.ts';
 export { readShelfLine } from './readShelfLine.ts';
+export { shelfLines } from './shelfLines.ts';
+export type { ListedLine } from './shelfLines.ts';
 export type { PlaceName, ShelfLine, ShelfLineSetting } from './readShelfLine.ts';
 export type {
   BatchState,

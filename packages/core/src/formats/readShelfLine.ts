@@ -3,6 +3,8 @@ import { usuallyOf } from './ingredient/byFeel.ts';
 import { saysNoWeight, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
+  addDays,
+  readDay,
   show,
   Fraction,
   inBase,
@@ -18,6 +20,8 @@ import {
 import { readAmount } from './ingredient/readAmount.ts';
 import { unheardWords } from './ingredient/unheardWords.ts';
 import { readDate } from './readDate.ts';
+import { plainPrices, stateIn } from './shelfWords.ts';
+import { usualPackOf } from './usualPacks.ts';
 import type { HowKnown } from './wire.ts';
 
 export interface PlaceName {
@@ -38,6 +42,8 @@ export interface ShelfLine {
   readonly bestBefore?: Day;
   readonly useBy?: Day;
   readonly opened: boolean;
+  /** Since when, where that is said. */
+  readonly openedOn?: Day;
   /** What has to be asked before it can be put on the shelf. */
   readonly asks: readonly string[];
   /** Words that nothing was made of. */
@@ -62,12 +68,16 @@ const SIGNED_PRICE =
   / (?:[€$£]|(?:eur|usd|gbp|chf) ?)(\d+(?:\.\d{1,2})?)(?: each)? | (\d+(?:\.\d{1,2})?) ?(?:[€$£]|eur|usd|gbp|chf)(?: each)? /;
 const EACH_PRICE = /(?:[€$£] ?\d+(?:\.\d{1,2})?|\d+(?:\.\d{1,2})? ?[€$£]|\d\.\d{2}) each /;
 /** "bag of spinach" is one. */
-const ONE_PACK = / (?=(?:bag|pack|packet|tin|can|jar|bottle|box|carton|tube|sachet|tub|bunch|head|bulb|loaf)(?: of)? )/;
-const ROUGH = / (about|around|roughly|ca\.?) /;
+const ONE_PACK =
+  / (?=(?:bag|pack|packet|tin|can|jar|bottle|box|carton|tube|sachet|tub|bunch|head|bulb|loaf|block|sack)(?: of)? )/;
+const ROUGH = / (about|around|roughly|approx\.?|approximately|circa|ca\.?) /;
 const SOME = / (some|a bit of|a little) /;
 /** What stands in for "some" of a food that no pack is known of. Common practice, no published source. */
 const SOME_AMOUNT = { g: 100, mL: 100, each: 1 } as const;
 const OPENED = / opened /;
+/** "3 cartons, 1 open" */
+const ONE_OPEN = / (?:\d|one|two) (?:of them |is |are )*open(?:ed)? /;
+const FROZEN = / frozen /;
 const PARTS: Readonly<Record<string, Fraction>> = {
   'three quarters of a': new Fraction(3, 4),
   'three quarters': new Fraction(3, 4),
@@ -78,7 +88,7 @@ const PARTS: Readonly<Record<string, Fraction>> = {
   quarter: new Fraction(1, 4),
 };
 const PART_OF_PACK = new RegExp(
-  ` (${Object.keys(PARTS).join('|')}) (?:of )?(bag|pack|packet|can|tin|jar|bottle|box|carton|tube|sack|pouch)s?(?: of)? `,
+  ` (${Object.keys(PARTS).join('|')}) (?:of )?(bag|pack|packet|can|tin|jar|bottle|box|carton|tube|sack|pouch|loaf|block|tub)s?(?: of)? `,
 );
 
 /**
@@ -87,18 +97,23 @@ const PART_OF_PACK = new RegExp(
  */
 export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLine {
   const { foods, places, today, minorDigits = 2, units = 'US', usualPack, bareIsSome = false } = setting;
-  let rest = ` ${plainSigns(text)
+  const said = ` ${plainSigns(text)
     .toLowerCase()
     .replace(/(\d),(\d)/g, '$1.$2')
     .replace(/[,;]/g, ' ')
+    .replace(/~ ?(?=\d)/g, ' about ')
     // "oat milk 1L x3" are three of a litre, and "(big)" says nothing of how much.
     .replace(/(\d+(?:\.\d+)? ?(?:k?g|ml|l))(?: |$)x ?(\d+)(?= |$)/g, '$2 x $1')
     .replace(/ x ?(\d+)(?= |$)/g, ' $1')
-    .replace(/\((?:big|small|large|medium|fresh|new|old)\)/g, ' ')
+    .replace(/\((?:big|small|large|medium|fresh|new|old|crunchy|smooth)\)/g, ' ')
+    // "(best before 14/12)" is said as well without its brackets.
+    .replace(/\(([^()]*\b(?:bbe?|best before|use by|eat by|exp|opened)\b[^()]*)\)/g, ' $1 ')
     .replace(/\b(\d+(?:\.\d+)?)([€$£])/g, '$1 $2')
     .replace(/\bportions\b/g, 'portion')
     .replace(/\s+/g, ' ')
     .trim()} `;
+  const state = stateIn(plainPrices(said));
+  let { rest } = state;
   if (!/\d/.test(rest) && !/ (?:an?|one|two|three|four|half|some|quarter) /.test(rest))
     rest = rest.replace(ONE_PACK, ' 1 ');
   const asks: string[] = [];
@@ -127,7 +142,10 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     else dates.useBy = read.day;
     rest = `${rest.slice(0, dated.index)} ${behind.slice(read.text.length)}`.replace(/\s+/g, ' ');
   }
-  const opened = take(OPENED) !== undefined;
+  const oneOpen = take(ONE_OPEN) !== undefined;
+  const openedOn = openedIn(rest, today);
+  if (openedOn) rest = openedOn.rest;
+  const opened = openedOn !== undefined || take(OPENED) !== undefined;
   const aboutIt = take(ROUGH) !== undefined;
   const some = take(SOME) !== undefined;
 
@@ -141,7 +159,11 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   // A can of borlotti is canned borlotti.
   const food = named && / (?:can|tin)s? /.test(rest) ? cannedOf(named, foods) : named;
   const place =
-    takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p }))) ?? placeByWord(places, takeWords);
+    takeWords(places.map((p) => ({ words: p.name.toLowerCase(), is: p }))) ??
+    placeByWord(places, takeWords) ??
+    // "A block of tempeh, frozen" lies in the freezer, where there is one.
+    (food && take(FROZEN) ? places.find(({ name }) => /freezer/i.test(name)) : undefined);
+  if (place) rest = rest.replace(/ (?:in|on)(?: the)? /, ' ');
 
   const each = EACH_PRICE.test(rest);
   const signed = minorDigits > 0 ? take(SIGNED_PRICE) : undefined;
@@ -156,19 +178,24 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
   const priced = price?.[1] ?? price?.[2];
 
   const part = take(PART_OF_PACK);
-  const counted = part ? partOf(part[1] ?? '', food, usualPack) : readCounted(rest, food, units);
+  const counted = part
+    ? partOf(part[1] ?? '', food, (of) => usualPack?.(of) ?? (bareIsSome ? usualBase(of, part[2] ?? '') : undefined))
+    : readCounted(rest, food, units, bareIsSome);
   asks.push(...(counted.asks ?? []));
   if (part && !counted.quantity) asks.push(`How much does a ${part[2] ?? 'pack'} of it hold? Write it in grams.`);
   if (!part) rest = counted.rest;
   const bareName = bareIsSome && asks.length === 0 && !/\d/.test(rest);
   const unknown = (some || bareName) && !counted.quantity && food !== undefined;
-  const amount = unknown
+  const whole = unknown
     ? someOf(food, usualPack)
     : counted.quantity && food
       ? asBase(food, counted.quantity, asks)
       : counted.quantity;
+  // "1 L bottle, half full"
+  const amount = whole && state.share ? times(whole, state.share) : whole;
   const packs = each ? (counted.packs ?? new Fraction(1)) : new Fraction(1);
-  const bare = / (\d+(?:\.\d+)?) /.exec(rest)?.[1];
+  if (oneOpen) asks.push('Not all of it is open? Write what is open on a line of its own, with “opened” behind it.');
+  const bare = / (\d+(?:[./]\d+)?) /.exec(rest)?.[1];
   if (food && bare) asks.push(`What is “${bare}”? Write a unit, or a sign of money, beside it.`);
   const unheard = food ? unheardWords(food, rest, '') : [];
   if (food && unheard.length > 0)
@@ -178,14 +205,50 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     ...(food ? { food } : {}),
     ...(place ? { place } : {}),
     ...(amount ? { amount } : {}),
-    known: unknown ? 'unknown' : aboutIt || some || part !== undefined || counted.rough ? 'rough' : 'exact',
+    known: unknown
+      ? 'unknown'
+      : aboutIt || some || part !== undefined || counted.rough || state.share
+        ? 'rough'
+        : 'exact',
     ...(priced === undefined ? {} : { priceMinor: Math.round(Number(priced) * 10 ** minorDigits * packs.valueOf()) }),
     ...dates,
     opened,
+    ...(openedOn ? { openedOn: openedOn.day } : {}),
     asks,
     // Words that only say how it is are understood.
     rest: food && unheard.length === 0 && !bare ? '' : rest.replace(/\s+/g, ' ').trim(),
   };
+}
+
+/** "opened sunday", "opened 3 days ago", "open since 12 nov": a day that is over. */
+function openedIn(text: string, today: Day): { readonly day: Day; readonly rest: string } | undefined {
+  // "opened oat milk since thursday"
+  const parted = / opened (?=.* since )/.test(text) ? text.replace(/ opened (.*?) since /, ' $1 opened since ') : text;
+  if (parted !== text) return openedIn(parted, today);
+  const found = / open(?:ed)? (?:on |since )?/.exec(text);
+  if (!found) return undefined;
+  const behind = text.slice(found.index + found[0].length);
+  const ago = /^(?:(\d+|a|two|three) days? ago|yesterday)(?= )/.exec(behind);
+  const days = ago && (ago[1] === undefined || ago[1] === 'a' ? 1 : ({ two: 2, three: 3 }[ago[1]] ?? Number(ago[1])));
+  const read = days == null ? readDate(behind, today) : undefined;
+  const words = ago?.[0] ?? read?.text;
+  if (words === undefined) return undefined;
+  // A weekday is the last one, and a date without a year the one before today.
+  const day = days == null ? latest(read?.day ?? today, words, today) : addDays(today, -days);
+  return { day, rest: `${text.slice(0, found.index)} ${behind.slice(words.length)}`.replace(/\s+/g, ' ') };
+}
+
+function latest(day: Day, words: string, today: Day): Day {
+  if (day <= today) return day;
+  return /^\D*day\b|^(?:sun|mon|tue|wed|thu|fri|sat)/.test(words) ? addDays(day, -7) : yearBefore(day);
+}
+const yearBefore = (day: Day): Day => readDay(`${Number(day.slice(0, 4)) - 1}${day.slice(4)}`) ?? day;
+
+/** What such a pack usually holds, in the food's base unit. */
+function usualBase(food: Food, word: string): Fraction | undefined {
+  const usual = usualPackOf(food, word);
+  const based = usual && inBaseOf(food, usual);
+  return based?.ok ? inBase(based.value) : undefined;
 }
 
 /** "leek" is also found as "leeks", "tomato" as "tomatoes". */
@@ -233,7 +296,7 @@ const packOf = (food: Food): Fraction | undefined => {
 };
 
 /** An amount anywhere in what is left: the first number that is not a price. */
-function readCounted(text: string, food: Food | undefined, units: UnitSystem): CountedOff {
+function readCounted(text: string, food: Food | undefined, units: UnitSystem, inList: boolean): CountedOff {
   const at = /(?<= )(?=\d|a |an |one |two |three |four |half )/.exec(text);
   if (!at) return { rest: text };
   const read = readAmount(text.slice(at.index).trimEnd(), units);
@@ -252,8 +315,23 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
       if (weighed) return { ...weighed, packs: amount.each };
       // "tinned tomatoes x6" are six tins.
       const tin = food && !food.facts.gramsEach && food.facts.base !== 'each' ? packOf(food) : undefined;
-      if (tin && food?.name.startsWith('canned'))
-        return { quantity: quantityOf({ n: tin.mul(amount.each).toFraction(), unit: 'g' }), rest, packs: amount.each };
+      const isTin = food?.name.startsWith('canned') === true;
+      // "Tofu x 3" are three packs of it, of whichever size.
+      if (tin && (isTin || inList))
+        return {
+          quantity: quantityOf({ n: tin.mul(amount.each).toFraction(), unit: 'g' }),
+          rest,
+          packs: amount.each,
+          rough: !isTin,
+        };
+      const usual = inList && food ? usualPackOf(food, word) : undefined;
+      if (usual)
+        return {
+          quantity: times(usual, amount.each),
+          rest: rest.replace(` ${word} `, ' '),
+          packs: amount.each,
+          rough: true,
+        };
       if (saysNoWeight(food, word))
         return {
           rest: rest.replace(` ${word} `, ' '),
@@ -284,6 +362,8 @@ function readCounted(text: string, food: Food | undefined, units: UnitSystem): C
       const one: Quantity | undefined = amount.holds
         ? times(amount.holds, drained)
         : known && quantityOf({ n: known.toFraction(), unit: 'g' });
+      const usual = one === undefined && inList && food ? usualPackOf(food, amount.name) : undefined;
+      if (usual) return { quantity: times(usual, amount.packs), packs: amount.packs, rest, rough: true };
       return {
         ...(one
           ? { quantity: times(one, amount.packs) }

@@ -21,7 +21,7 @@ tahini;nut or seed;240;;;;;c365 f365 oc90 of180 z365;sesame ~peanuts ~nuts;fat t
 peanut butter;nut or seed;258;;;;;c270 oc90 of150 z270;peanuts ~nuts ~sesame;fat protein;2462;22.2;51.4;17.3;5;1.7;0;426;;
 hazelnut butter;nut or seed;250;;;;;c270 oc60 of150 z270;nuts ~peanuts ~sesame;fat thickener;2700;15;62;7;9.5;4.5;5;1;;
 rapeseed oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;canola oil,oil;vegetable oil
-vegetable oil;fat;218;;;;;c365 oc180;~soybeans;fat;3700;0;100;0;0;0;0;0;cooking oil,frying oil,neutral oil;
+vegetable oil;fat;218;;;;;c365 oc180;~soybeans;fat;3700;0;100;0;0;0;0;0;cooking oil,frying oil,neutral oil,veg oil;
 sunflower oil;fat;218;;;;;c365 oc180;-;fat;3700;0;100;0;0;0;0;0;;
 olive oil;fat;216;;;;;c540 oc365;-;fat;3700;0;100;0;0;0.6;0;2;extra virgin olive oil,evoo;olives
 sesame oil;fat;218;;;;;c365 oc180;sesame;fat aromatic;3700;0;100;0;0;0;0;0;toasted sesame oil;

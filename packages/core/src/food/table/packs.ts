@@ -29,6 +29,7 @@ export const PACKS: Readonly<Record<string, readonly FoodPack[]>> = {
   olives: [{ name: 'jar', grams: 350, drainedG: 160 }],
   'green olives': [{ name: 'jar', grams: 350, drainedG: 160 }],
   tofu: [{ name: 'pack', grams: 400, drainedG: 350 }],
+  'silken tofu': [{ name: 'pack', grams: 300, drainedG: 300 }],
   'smoked tofu': [{ name: 'pack', grams: 200, drainedG: 200 }],
 };
 
