@@ -227,3 +227,44 @@ describe('what a terse hand says once', () => {
     expect(readRecipeText(`Bake\n${line}\n\n300 g potatoes\n2 leeks\n\nBake 40 minutes.`).portions).toBe(portions),
   );
 });
+
+describe('what belongs to what stands before it, and what does not', () => {
+  const steps = (method: string) =>
+    read(`Pot\nServes 2\n300 g potatoes\n2 tbsp tomato puree\n1 leek\n\nMethod\n${method}`).steps.map(({ step }) => [
+      step.timed ? step.minutes.expected : undefined,
+      step.kind === 'pressure' ? 'pressure' : step.station,
+      step.attention.needs,
+    ]);
+
+  test.each([
+    ['Simmer 60 minutes, lid ajar. Stir every 15 min.', [[60, 'burner', 'look']]],
+    [
+      'Boil 20 minutes. Stir in the leek.',
+      [
+        [20, 'burner', 'nobody'],
+        [undefined, undefined, 'hands'],
+      ],
+    ],
+    ['Purée, potatoes, leek: bubble 15 min.', [[15, 'burner', 'nobody']]],
+    ['MANUAL HI 5 min. NPR 10 then QR.', [[5, 'pressure', 'nobody']]],
+    ['Toast potatoes with leek 3 min.', [[3, 'burner', 'hands']]],
+    ['Oven 160/fan 140, tin lined. Mash potatoes.', [[undefined, undefined, 'hands']]],
+    [
+      'a) soften leek, 8 mins\nb) potatoes in, boil 20 mins',
+      [
+        [8, 'burner', 'hands'],
+        [20, 'burner', 'nobody'],
+      ],
+    ],
+  ])('“%s”', (method, expected) => expect(steps(method)).toEqual(expected));
+
+  test('what a sentence says is needed is a list, also of the last food without an amount; a title may call itself so', () => {
+    const words = readRecipeText(
+      'Title: Soba boxes\n\nFor 3 boxes you need: 200 g soba, 1 tbsp miso, 2 leeks, sesame seeds. Boil the soba 5 minutes.',
+    );
+    expect([words.name, words.ingredients]).toEqual([
+      'Soba boxes',
+      ['200 g soba', '1 tbsp miso', '2 leeks', 'sesame seeds'],
+    ]);
+  });
+});

@@ -67,7 +67,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -116,7 +116,7 @@ const GOES_ON =
 const STANDS_OFF =
   /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
-const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}[^,;]*$/i;
+const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}/i;
 
 /** What waits in a warm oven while the rest is done takes nobody's oven from a plan. */
 const KEEPS_WARM = /\bkeep(?:ing)? (?:\w+ )?(?:warm|hot)\b/i;

@@ -44,7 +44,7 @@ const ovenSaid = (line: string): readonly string[] => {
   const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];
   return heat === undefined ? [] : [`Oven ${heat}.`, ''];
 };
-const BULLET = /^(?:[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|\d+[.)](?=\s))\s*/i;
+const BULLET = /^(?:[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|(?:\d+[.)]|[a-h]\))(?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
@@ -178,11 +178,11 @@ export function readRecipeText(text: string): RecipeText {
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
+    } else if ((listed || hasList) && OVEN_SET.test(bare)) {
+      method.push(bare);
     } else if ((listed || hasList) && MEASURED.test(bare) && !/^makes|^gives|^yields?/i.test(bare)) {
       // It holds an amount: what it is of is read, or asked.
       list(bare);
-    } else if ((listed || hasList) && OVEN_SET.test(bare)) {
-      method.push(bare);
     } else if (listed || hasList) {
       // A word before the list may say for how many it is.
       portions ??= portionsWithin(bare);
@@ -244,14 +244,16 @@ const portionsWithin = (text: string): number | undefined => {
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
-    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|people|persons)\b/i.exec(text);
+    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|people|persons)\b/i.exec(
+      text,
+    );
   return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
 };
 
 /** Without signs of headings, and not shouted. */
 function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.)\s*/, '')
+    .replace(/^(?:#+|\d+\.|(?:title|recipe|name|dish)\s*:)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .trim();

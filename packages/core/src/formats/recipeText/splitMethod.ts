@@ -19,6 +19,9 @@ export const bareNumberIn = (clause: string): { readonly from: number; readonly 
   return bare?.[1] === undefined ? undefined : { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) };
 };
 /** Another way of doing what stands before: both are shown, and which it is is asked. */
+/** A look now and then at what stands before it. */
+const STIRS =
+  /^(?:(?:and|but) )?(?:stir|turn|shake|swap|rotate|toss|baste|skim)\w*\b(?![^.]*\b(?:in|add|with)\b)[^.]{0,30}\b(?:every|once|twice|half ?way|occasionally|now and then|from time|often|sometimes)\b/i;
 const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 /** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
 const THEN_ON =
@@ -109,8 +112,9 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       const otherwise = last !== undefined && OTHERWISE.test(text) && (begins || last.timed);
       const release = last !== undefined && isPressure(last.text) && isRelease(text) && !isPressure(text);
       const together = last !== undefined && !begins && !isPressure(last.text) && !last.timed && !timed;
+      const stirred = last !== undefined && last.timed && !isPressure(last.text) && !timed && STIRS.test(text);
       if (last && release) last.text = `${begins ? last.text.replace(/[.\s]*$/, '.') : last.text} ${text}`;
-      else if (last && (within || otherwise || together)) last.text = `${last.text} ${text}`;
+      else if (last && (within || otherwise || together || stirred)) last.text = `${last.text} ${text}`;
       else steps.push({ text, timed });
       // What stands behind "for the last 5 minutes" is a step again.
       begins = false;

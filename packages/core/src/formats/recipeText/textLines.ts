@@ -36,7 +36,7 @@ const asAbout = (part: string): string =>
 
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =
-  /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are))\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|the)\b)([^.!]+)[.!]\s*(.*)$/i;
+  /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are)):?\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|the)\b)([^.!]+)[.!]\s*(.*)$/i;
 const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|salt)\b)/i;
 
 /** The unit of an amount in a cell of its own. */
