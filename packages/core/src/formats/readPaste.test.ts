@@ -228,6 +228,30 @@ describe('what a terse hand says once', () => {
   );
 });
 
+describe('the night between', () => {
+  const OATS =
+    'Oats\n1 cup oats\n4 cups water\n\nMethod\nNight: boil the oats in the water 1 min, lid on.\nMorning: warm 5 min.\nServes 4. Walnuts on top.';
+
+  test('what is done in the evening stands until the morning, and asks when what is before it is done', () =>
+    expect(read(OATS).steps.map(({ step, doubt }) => [step.kind, step.hours?.least, doubt !== undefined])).toEqual([
+      ['work', undefined, false],
+      ['ahead', 8, true],
+      ['work', undefined, false],
+      ['work', undefined, false],
+    ]));
+
+  test('what stands behind the portions is no part of them', () => {
+    expect(readRecipeText(OATS).portions).toBe(4);
+    expect(names(OATS)).toContain('walnuts?');
+  });
+
+  test.each(['Holds 2 days.', '3 days in fridge.', 'In a jar in the fridge for a week.', 'Eat hot or keep 4 days.'])(
+    '“%s” is how it keeps, and no wait',
+    (words) =>
+      expect(read(`Oats\nServes 4\n1 cup oats\n\nBoil the oats for 5 minutes. ${words}`).steps).toHaveLength(1),
+  );
+});
+
 describe('what belongs to what stands before it, and what does not', () => {
   const steps = (method: string) =>
     read(`Pot\nServes 2\n300 g potatoes\n2 tbsp tomato puree\n1 leek\n\nMethod\n${method}`).steps.map(({ step }) => [

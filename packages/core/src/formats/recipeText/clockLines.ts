@@ -42,6 +42,24 @@ export function withClocks(raws: readonly string[]): readonly string[] {
   });
 }
 
+const NIGHT =
+  /^\s*(?:(?:the )?(?:night|evening)(?: before)?|(?:sun|mon|tues|wednes|thurs|fri|satur)day (?:night|evening))\s*[:–-]\s*(?=\S)/i;
+const MORNING =
+  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues|wednes|thurs|fri|satur)day(?: morning)?)\s*[:–-]\s*(?=\S)/i;
+
+/**
+ * "Night: boil the oats. Morning: warm them.": what is done in the evening stands until the morning, where it does not say so itself.
+ * @example withNights(['Night: boil oats.', 'Morning: warm.']) // ['Night: boil oats. Leave overnight.', 'Morning: warm.']
+ */
+export function withNights(raws: readonly string[]): readonly string[] {
+  const morning = raws.findIndex((raw) => MORNING.test(raw));
+  return raws.map((raw, at) =>
+    at < morning && NIGHT.test(raw) && !/\b(?:overnight|until|leave|soak|fridge|rest)\b/i.test(raw)
+      ? `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`
+      : raw,
+  );
+}
+
 const clock = (minute: number): string =>
   `${String(Math.floor(minute / HOUR)).padStart(2, '0')}:${String(minute % HOUR).padStart(2, '0')}`;
 

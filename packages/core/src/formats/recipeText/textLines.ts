@@ -1,6 +1,6 @@
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
-import { withClocks } from './clockLines.ts';
+import { withClocks, withNights } from './clockLines.ts';
 import { isVerb } from './kitchenVerbs.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
@@ -73,7 +73,7 @@ const inPlainSigns = (text: string): string =>
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  const raws = withPoints(withParts(withHeadings(withClocks(inPlainSigns(text).split(/\r?\n/)))));
+  const raws = withPoints(withParts(withHeadings(withNights(withClocks(inPlainSigns(text).split(/\r?\n/))))));
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
