@@ -237,7 +237,8 @@ describe('the night between', () => {
       ['work', undefined, false],
       ['ahead', 8, true],
       ['work', undefined, false],
-      ['work', undefined, false],
+      // "Walnuts on top.": by hand, or no step.
+      ['work', undefined, true],
     ]));
 
   test('what stands behind the portions is no part of them', () => {
