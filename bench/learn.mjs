@@ -31,6 +31,7 @@ function run(seed, startedAt) {
       name,
       attention: { needs: attention === 'full' ? 'hands' : 'nobody' },
       window: { earliest: minutes, expected: minutes, latest: minutes },
+      goesIn: [{ line: 'a', food: `food ${id.length % 5}`, amount: '1', comesOut: false, follows: 'stir in' }],
     };
     const begun = startedAt + plan.starts[id] * MINUTE;
     const event = (what, at) => ({ id: `${seed} ${++n}`, device: 'd', deviceSeq: n, clock: n, at, what });
