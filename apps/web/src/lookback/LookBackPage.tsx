@@ -1,14 +1,7 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { harmlessRow, type PastState } from '@kestrel-ridge/core/formats';
-import { MINUTE_MS, addDays, dayAt, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
-import {
-  weekByWeek,
-  weekThatWas,
-  type KitchenView,
-  type PastDish,
-  type PastSession,
-  type WeekThatWas,
-} from '@kestrel-ridge/core/view';
+import type { PastState } from '@kestrel-ridge/core/formats';
+import { addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { weekByWeek, weekThatWas, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { Suspense, lazy, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -17,35 +10,16 @@ import { WithKitchen } from '../app/WithKitchen.tsx';
 import { Away } from '../parts/Away.tsx';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
-import { Why } from '../parts/Why.tsx';
-import { giveFile } from '../parts/giveFile.ts';
 import { printOpened } from '../parts/printOpened.ts';
-import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
+import { dateWords } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
-import {
-  causeWords,
-  doOtherwise,
-  headline,
-  lateWords,
-  otherwiseWords,
-  priceWords,
-  ranOutWords,
-} from './lookBackWords.ts';
-import {
-  DISH_FIGURES,
-  FIGURE_HEADS,
-  dishBecause,
-  handsBecause,
-  isSome,
-  paidBecause,
-  portionBecause,
-  tenths,
-  washWords,
-} from './pastFigures.ts';
+import { doOtherwise, headline, otherwiseWords, ranOutWords } from './lookBackWords.ts';
+import { PastDishes } from './PastDishes.tsx';
+import { PastMoney } from './PastMoney.tsx';
+import { SessionThatWas } from './SessionThatWas.tsx';
 
 const WeeksChart = lazy(() => import('./WeeksChart.tsx'));
-const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
 
 const WEEK = 7;
 const SPANS = [
@@ -148,9 +122,9 @@ function Past({
           )}
           <div className="past-grid">
             {week.sessions.map((session) => (
-              <Session key={session.id} session={session} zone={zone} />
+              <SessionThatWas key={session.id} session={session} zone={zone} />
             ))}
-            <Money week={week} currency={currency} />
+            <PastMoney week={week} currency={currency} />
           </div>
           {week.otherwise.length > 0 && (
             <section aria-label="Cooked otherwise">
@@ -178,7 +152,7 @@ function Past({
               </ul>
             </section>
           )}
-          {week.dishes.length > 0 && <Dishes dishes={week.dishes} from={past.from} zone={zone} />}
+          {week.dishes.length > 0 && <PastDishes dishes={week.dishes} from={past.from} zone={zone} />}
           {week.thrown.length > 0 && (
             <section aria-label="Thrown away">
               <h2>Thrown away</h2>
@@ -199,187 +173,5 @@ function Past({
       )}
       <Teaches view={view} />
     </main>
-  );
-}
-
-/** A session against its plan, and what moved its finish. */
-function Session({ session, zone }: { session: PastSession; zone: string }) {
-  const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names, washes } = session;
-  const plannedFinish = finish - lateness.minutes * MINUTE_MS;
-  const told = lateness.causes.filter(({ minutes }) => Math.abs(minutes) >= HALF_A_MINUTE);
-  const day = dayAt(new Date(plannedStart), zone);
-  const when = `${dayName(day)} ${dateWords(day)}, ${clockAt(plannedStart, zone)}`;
-  return (
-    <section aria-label={`Session of ${when}`}>
-      <h2>{when}</h2>
-      {doubt ? (
-        <p className="soft">Nothing is made of its times: {doubt}.</p>
-      ) : (
-        <>
-          <p>
-            <b className="number">{lateWords(lateness.minutes)}</b>
-            <br />
-            <span className="soft">
-              done {clockAt(finish, zone)}, planned {clockAt(plannedFinish, zone)}
-            </span>
-          </p>
-          <dl className="past-figures">
-            <dt>hands</dt>
-            <dd className="number">
-              <Why because={handsBecause(session, 'real')}>{duration(hands)}</Why>
-            </dd>
-            <dt>hands, as planned</dt>
-            <dd className="number">
-              <Why because={handsBecause(session, 'planned')}>{duration(handsPlanned)}</Why>
-            </dd>
-            <dt>washes between loads</dt>
-            <dd>{washWords(washes)}</dd>
-          </dl>
-          {told.length > 0 && (
-            <details open>
-              <summary>What moved it</summary>
-              <ul>
-                {told.slice(0, MOST_CAUSES).map((cause) => (
-                  <li key={`${cause.task ?? ''} ${cause.cause}`}>{causeWords(cause, names)}</li>
-                ))}
-              </ul>
-            </details>
-          )}
-        </>
-      )}
-    </section>
-  );
-}
-/** Smaller ones are told by nobody. */
-const MOST_CAUSES = 6;
-const HALF_A_MINUTE = 0.5;
-
-function Money({ week, currency }: { week: WeekThatWas; currency: string }) {
-  const { cooked, paidMinor, budgetMinor, prices, thrownMinor } = week;
-  const money = (minor: number) => moneyText(Math.round(minor), currency);
-  return (
-    <section aria-label="Money">
-      <h2>What it cost</h2>
-      <dl className="past-figures">
-        {cooked.portions > 0 && (
-          <>
-            <dt>a portion, of what went in</dt>
-            <dd className="number">
-              <Why because={portionBecause(week, 'usedMinor', currency)}>
-                {money(cooked.usedMinor / cooked.portions)}
-              </Why>
-            </dd>
-            {thrownMinor > 0 && (
-              <>
-                <dt>a portion, with what was thrown away</dt>
-                <dd className="number">{money((cooked.usedMinor + thrownMinor) / cooked.portions)}</dd>
-              </>
-            )}
-            <dt>a portion, of the packs it came from</dt>
-            <dd className="number">
-              <Why because={portionBecause(week, 'tillMinor', currency)}>
-                {money(cooked.tillMinor / cooked.portions)}
-              </Why>
-            </dd>
-          </>
-        )}
-        <dt>paid</dt>
-        <dd className="number">
-          {paidMinor > 0 ? <Why because={paidBecause(week, currency)}>{money(paidMinor)}</Why> : money(paidMinor)}
-        </dd>
-        {budgetMinor !== undefined && (
-          <>
-            <dt>{paidMinor > budgetMinor ? 'over the budget' : 'left of the budget'}</dt>
-            <dd className={paidMinor > budgetMinor ? 'number cannot' : 'number'}>
-              {money(Math.abs(budgetMinor - paidMinor))}
-            </dd>
-          </>
-        )}
-        {thrownMinor > 0 && (
-          <>
-            <dt>thrown away</dt>
-            <dd className="number cannot">{money(thrownMinor)}</dd>
-          </>
-        )}
-      </dl>
-      {prices.length > 0 && (
-        <p>
-          {prices.slice(0, 5).map((change, n) => (
-            <span key={`${change.food} ${change.on}`}>
-              {n > 0 && ', '}
-              {priceWords(change)}
-            </span>
-          ))}{' '}
-          than the time before. <Link to="/prices">Prices</Link>
-        </p>
-      )}
-    </section>
-  );
-}
-
-const COLUMNS = ['name', ...DISH_FIGURES] as const;
-
-/** What became of each dish: to look at, and as a table. */
-function Dishes({ dishes, from, zone }: { dishes: readonly PastDish[]; from: Day; zone: string }) {
-  const give = async () => {
-    const { stringify } = await import('csv-stringify/browser/esm/sync');
-    const rows = dishes.map((dish) =>
-      harmlessRow(
-        Object.fromEntries(
-          COLUMNS.map((column) => [column, column === 'name' ? dish.name : tenths(dish[column])]),
-        ) as Record<(typeof COLUMNS)[number], string>,
-      ),
-    );
-    giveFile(
-      `portions-${from}.csv`,
-      'text/csv',
-      stringify(rows, { header: true, columns: [...COLUMNS], record_delimiter: 'windows' }),
-    );
-  };
-  return (
-    <section aria-label="Portions">
-      <div className="head-row">
-        <h2>What became of it</h2>
-        <Button onClick={() => void give()}>As a table (CSV)</Button>
-      </div>
-      <Suspense fallback={<Loading />}>
-        <PortionsChart dishes={dishes} />
-      </Suspense>
-      <details>
-        <summary>The figures, in portions</summary>
-        <div className="past-scroll">
-          <table className="past-table">
-            <thead>
-              <tr>
-                {COLUMNS.map((column) => (
-                  <th key={column} scope="col">
-                    {column === 'name' ? 'dish' : FIGURE_HEADS[column]}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {dishes.map((dish) => (
-                <tr key={dish.food}>
-                  {COLUMNS.map((column) =>
-                    column === 'name' ? (
-                      <th key={column} scope="row">
-                        {dish.name}
-                      </th>
-                    ) : (
-                      <td key={column} className="number">
-                        {isSome(dish[column]) && (
-                          <Why because={dishBecause(dish, column, zone)}>{tenths(dish[column])}</Why>
-                        )}
-                      </td>
-                    ),
-                  )}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </details>
-    </section>
   );
 }

@@ -27,7 +27,7 @@ import { Stepper } from '../parts/Stepper.tsx';
 import { MethodRead } from './MethodRead.tsx';
 import { ReadLine } from './ReadLine.tsx';
 import { ReadWhole } from './ReadWhole.tsx';
-import { restWords } from './methodWords.ts';
+import { pasteHead, restWords } from './pasteWords.ts';
 import { SeveralRecipes } from './SeveralRecipes.tsx';
 import './recipes.css';
 
@@ -109,19 +109,13 @@ function Paste({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head">
         <h1>
-          {several
-            ? `This text holds ${parts.length} recipes`
-            : lines.length === 0
-              ? 'Paste a recipe'
-              : whole
-                ? `${whole.name}, read back whole`
-                : open === 0
-                  ? 'Every line is understood'
-                  : asked.lines > 0
-                    ? `${asked.lines} of ${lines.length} lines to put right`
-                    : asked.method > 0
-                      ? `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`
-                      : 'How many portions does it make?'}
+          {pasteHead({
+            recipes: several ? parts.length : 1,
+            whole: whole?.name,
+            lines: lines.length,
+            asked,
+            portionsUnsaid: unsaid,
+          })}
         </h1>
         {kept.length > 0 ? (
           <p role="status">

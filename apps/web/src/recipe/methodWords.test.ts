@@ -1,5 +1,5 @@
 import { readMethod, type MethodStep } from '@kestrel-ridge/core/formats';
-import { restWords, stepWords, timesWords } from './methodWords.ts';
+import { stepWords, timesWords } from './methodWords.ts';
 
 const wordsOf = (text: string) => readMethod([text]).map((step: MethodStep) => stepWords(step));
 
@@ -22,10 +22,3 @@ test.each([
     'The text says 1 h 30 in all; its steps take at most 19 min.',
   ],
 ] as const)('a stated time and what the steps take: %j', (apart, words) => expect(timesWords(apart)).toBe(words));
-
-test('it is said how many recipes of a text are still to come', () =>
-  expect([0, 1, 2].map(restWords)).toEqual([
-    'This is the last one of the text.',
-    'One more waits after this one.',
-    '2 more wait after this one.',
-  ]));

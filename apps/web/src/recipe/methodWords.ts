@@ -57,9 +57,3 @@ export function timesWords({ of, stated, steps: { from, to } }: TimesApart): str
     from <= stated ? `at most ${duration(to)}` : from === to ? duration(from) : `${duration(from)} to ${duration(to)}`;
   return `The text says ${duration(stated)} ${of === 'cooking' ? 'of cooking' : 'in all'}; its steps take ${take}.`;
 }
-
-/** How many recipes of a text are still to be read, once this one is kept. */
-export const restWords = (waiting: number): string =>
-  waiting === 0
-    ? 'This is the last one of the text.'
-    : `${waiting === 1 ? 'One more waits' : `${waiting} more wait`} after this one.`;

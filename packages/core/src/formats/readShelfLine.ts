@@ -3,8 +3,6 @@ import { usuallyOf } from './ingredient/byFeel.ts';
 import { saysNoWeight, onesIn } from './ingredient/pieceCount.ts';
 import { inBaseOf, type Food } from '../food/index.ts';
 import {
-  addDays,
-  readDay,
   show,
   Fraction,
   inBase,
@@ -19,6 +17,7 @@ import {
 } from '../quantity/index.ts';
 import { readAmount } from './ingredient/readAmount.ts';
 import { unheardWords } from './ingredient/unheardWords.ts';
+import { openedIn } from './openedIn.ts';
 import { readDate } from './readDate.ts';
 import { plainPrices, stateIn } from './shelfWords.ts';
 import { usualPackOf } from './usualPacks.ts';
@@ -219,30 +218,6 @@ export function readShelfLine(text: string, setting: ShelfLineSetting): ShelfLin
     rest: food && unheard.length === 0 && !bare ? '' : rest.replace(/\s+/g, ' ').trim(),
   };
 }
-
-/** "opened sunday", "opened 3 days ago", "open since 12 nov": a day that is over. */
-function openedIn(text: string, today: Day): { readonly day: Day; readonly rest: string } | undefined {
-  // "opened oat milk since thursday"
-  const parted = / opened (?=.* since )/.test(text) ? text.replace(/ opened (.*?) since /, ' $1 opened since ') : text;
-  if (parted !== text) return openedIn(parted, today);
-  const found = / open(?:ed)? (?:on |since )?/.exec(text);
-  if (!found) return undefined;
-  const behind = text.slice(found.index + found[0].length);
-  const ago = /^(?:(\d+|a|two|three) days? ago|yesterday)(?= )/.exec(behind);
-  const days = ago && (ago[1] === undefined || ago[1] === 'a' ? 1 : ({ two: 2, three: 3 }[ago[1]] ?? Number(ago[1])));
-  const read = days == null ? readDate(behind, today) : undefined;
-  const words = ago?.[0] ?? read?.text;
-  if (words === undefined) return undefined;
-  // A weekday is the last one, and a date without a year the one before today.
-  const day = days == null ? latest(read?.day ?? today, words, today) : addDays(today, -days);
-  return { day, rest: `${text.slice(0, found.index)} ${behind.slice(words.length)}`.replace(/\s+/g, ' ') };
-}
-
-function latest(day: Day, words: string, today: Day): Day {
-  if (day <= today) return day;
-  return /^\D*day\b|^(?:sun|mon|tue|wed|thu|fri|sat)/.test(words) ? addDays(day, -7) : yearBefore(day);
-}
-const yearBefore = (day: Day): Day => readDay(`${Number(day.slice(0, 4)) - 1}${day.slice(4)}`) ?? day;
 
 /** What such a pack usually holds, in the food's base unit. */
 function usualBase(food: Food, word: string): Fraction | undefined {

@@ -1,0 +1,29 @@
+/** What is understood of a pasted text so far. */
+interface Pasted {
+  /** It looks like so many, one after the other. */
+  readonly recipes: number;
+  /** It is one that this program wrote: its name. */
+  readonly whole: string | undefined;
+  readonly lines: number;
+  readonly asked: { readonly lines: number; readonly method: number };
+  readonly portionsUnsaid: boolean;
+}
+
+/**
+ * The one thing that matters of a pasted text now.
+ * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false }) // => '2 of 5 lines to put right'
+ */
+export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid }: Pasted): string {
+  if (recipes > 1) return `This text holds ${recipes} recipes`;
+  if (lines === 0) return 'Paste a recipe';
+  if (whole !== undefined) return `${whole}, read back whole`;
+  if (asked.lines > 0) return `${asked.lines} of ${lines} lines to put right`;
+  if (asked.method > 0) return `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`;
+  return portionsUnsaid ? 'How many portions does it make?' : 'Every line is understood';
+}
+
+/** How many recipes of a text are still to be read, once this one is kept. */
+export const restWords = (waiting: number): string =>
+  waiting === 0
+    ? 'This is the last one of the text.'
+    : `${waiting === 1 ? 'One more waits' : `${waiting} more wait`} after this one.`;
