@@ -223,6 +223,7 @@ describe('what a terse hand says once', () => {
   test.each([
     ['Batch yield: 40 portions @ 280 g', 40],
     ['From an old book · Yield: 8 side portions · Oven: 150°C', 8],
+    ['Yield 6 halves (3 mains)', 3],
   ])('“%s” says for how many', (line, portions) =>
     expect(readRecipeText(`Bake\n${line}\n\n300 g potatoes\n2 leeks\n\nBake 40 minutes.`).portions).toBe(portions),
   );
@@ -272,6 +273,15 @@ describe('what belongs to what stands before it, and what does not', () => {
     ],
     ['Purée, potatoes, leek: bubble 15 min.', [[15, 'burner', 'nobody']]],
     ['MANUAL HI 5 min. NPR 10 then QR.', [[5, 'pressure', 'nobody']]],
+    ['Lid, manual, 4 min. NPR 5 min, QR rest.', [[4, 'pressure', 'nobody']]],
+    ['While they roast, soften the leek for 8 mins.', [[8, 'burner', 'hands']]],
+    [
+      'Blend potatoes and leek; stand 10 min.',
+      [
+        [undefined, 'jug', 'hands'],
+        [10, undefined, 'nobody'],
+      ],
+    ],
     ['Toast potatoes with leek 3 min.', [[3, 'burner', 'hands']]],
     ['Oven 160/fan 140, tin lined. Mash potatoes.', [[undefined, undefined, 'hands']]],
     [

@@ -205,7 +205,7 @@ export function doubtOfStep(
     (looked || unplaced) &&
     step.after &&
     step.minutes.latest >= (looked ? 1 : ON_HEAT) &&
-    !HANDWORK.test(plain.replace(IN_THE_POT, ''))
+    (!HANDWORK.test(plain.replace(IN_THE_POT, '')) || /\bmin(?:ute)?s? (?:more|longer)\b/i.test(plain))
   )
     return {
       question: `Is it ${step.after === 'oven' ? 'in the oven' : 'on the hob'} all that time?`,

@@ -75,7 +75,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -152,6 +152,13 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   return step;
 }
 
+/** "While they roast, soften the onion": what goes on elsewhere says nothing of where this is done; that it is done meanwhile stays. */
+const withoutWhile = (plain: string): string =>
+  plain.replace(
+    /^(?:while|as) (?:(?:they|it|that|those|these)(?: (?:is|are))?|(?:the )?[\p{L} -]{2,30}?(?: (?:is|are))?) (?:roast|bak|cook|simmer|boil|steam|fry|rest|soak|cool|drain)\w*,?\s+/iu,
+    'Meanwhile ',
+  );
+
 interface StepBehind {
   readonly heated: number | undefined;
   readonly step: MethodStep;
@@ -161,7 +168,7 @@ const FIRST = {};
 const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
-  const plain = withoutEnd(withoutNames(plainSigns(text)));
+  const plain = withoutWhile(withoutEnd(withoutNames(plainSigns(text))));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);

@@ -26,6 +26,7 @@ const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 /** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
 const THEN_ON =
   /[,;]\s+(?:and\s+)?(?=(?:blend|blitz|pur[eé]e(?!,? (?:in\b|\d))|whizz|(?:bring|simmer|boil|reduce|bake|roast|steam)(?! (?:it |them )?(?:for )?(?:the last|a (?:further|final)|another)))\b)/i;
+const STANDS_ON = /[,;]\s+(?:and\s+|then\s+)?(?=(?:stand|rest|leave|let|cool|chill)\b)/i;
 const LEAD_THEN = /[,;]\s+(?:and\s+)?(?:then\s+)?(?=(?:boil|simmer|cook|roast|bake|steam)(?:e?d)?\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
@@ -57,6 +58,11 @@ function clausesOf(sentence: string): readonly string[] {
       cooked,
       ...clausesOf(sentence.slice(on.index + on[0].length)).map((clause, n) => (n === 0 ? `Then ${clause}` : clause)),
     ];
+  // "Blend lemon and garlic; stand 10 min": the minutes are those of standing.
+  const stands = STANDS_ON.exec(sentence);
+  const made = sentence.slice(0, stands?.index ?? 0);
+  if (stands && blends(withoutNames(made)) && durationsIn(made).length === 0 && durationsIn(sentence).length > 0)
+    return [made, ...clausesOf(sentence.slice(stands.index + stands[0].length))];
   // "Soaked the night before, boiled hard for ten minutes": what is cooked is not begun ahead.
   const cooks = LEAD_THEN.exec(sentence);
   if (cooks && leadIn(sentence.slice(0, cooks.index))) {

@@ -65,6 +65,8 @@ function rowOf(cells: readonly string[]): string | undefined {
 const inPlainSigns = (text: string): string =>
   text
     .replace(/\*\*/g, '')
+    // "Soak min. 10 hr" is at least so long, and ends no sentence.
+    .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
     .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
 
