@@ -229,6 +229,31 @@ describe('what a terse hand says once', () => {
   );
 });
 
+describe('a list in few lines', () => {
+  test('a semicolon before an amount begins another line; an amount of each goes to each', () =>
+    expect(names('Rub\nServes 2\n2 tsp each cumin, paprika; 1 tsp chilli flakes\n1 onion\n\nFry 5 minutes.')).toEqual([
+      'cumin',
+      'paprika',
+      'chilli flakes',
+      'onion',
+    ]));
+
+  test('a list for each jar is written for one', () =>
+    expect(
+      readRecipeText(
+        'Jars (5)\n\nInto each jar: 1 tsp miso, 40 g tofu, 30 g carrot, 20 g peas.\nPour on water, 5 minutes.',
+      ).portions,
+    ).toBe(1));
+
+  test('how far it goes, in brackets under the title, is no food', () =>
+    expect(
+      readRecipeText('Filling\n(freezes; enough for 12 wraps)\n\n1 onion\n2 tins beans\n\nFry 5 minutes.'),
+    ).toMatchObject({
+      portions: 12,
+      ingredients: ['1 onion', '2 tins beans'],
+    }));
+});
+
 describe('the night between', () => {
   const OATS =
     'Oats\n1 cup oats\n4 cups water\n\nMethod\nNight: boil the oats in the water 1 min, lid on.\nMorning: warm 5 min.\nServes 4. Walnuts on top.';
@@ -247,10 +272,14 @@ describe('the night between', () => {
     expect(names(OATS)).toContain('walnuts?');
   });
 
-  test.each(['Holds 2 days.', '3 days in fridge.', 'In a jar in the fridge for a week.', 'Eat hot or keep 4 days.'])(
-    '“%s” is how it keeps, and no wait',
-    (words) =>
-      expect(read(`Oats\nServes 4\n1 cup oats\n\nBoil the oats for 5 minutes. ${words}`).steps).toHaveLength(1),
+  test.each([
+    'Once open, fridge & 4 weeks.',
+    'Holds 2 days.',
+    '3 days in fridge.',
+    'In a jar in the fridge for a week.',
+    'Eat hot or keep 4 days.',
+  ])('“%s” is how it keeps, and no wait', (words) =>
+    expect(read(`Oats\nServes 4\n1 cup oats\n\nBoil the oats for 5 minutes. ${words}`).steps).toHaveLength(1),
   );
 });
 
@@ -274,6 +303,7 @@ describe('what belongs to what stands before it, and what does not', () => {
     ['Purée, potatoes, leek: bubble 15 min.', [[15, 'burner', 'nobody']]],
     ['MANUAL HI 5 min. NPR 10 then QR.', [[5, 'pressure', 'nobody']]],
     ['Lid, manual, 4 min. NPR 5 min, QR rest.', [[4, 'pressure', 'nobody']]],
+    ['Potatoes + water on high 12 min, NR 10.', [[12, 'pressure', 'nobody']]],
     ['While they roast, soften the leek for 8 mins.', [[8, 'burner', 'hands']]],
     [
       'Blend potatoes and leek; stand 10 min.',

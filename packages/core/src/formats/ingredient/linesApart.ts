@@ -22,6 +22,10 @@ export const linesApart = (text: string, foods: FoodIndex): readonly string[] =>
 
 const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] => {
   if (/^s\s*(?:&|and|\+)\s*p$/i.test(text)) return ['salt', 'pepper'];
+  // "2 tsp each cumin, paprika; 1 tsp chilli flakes": a semicolon before an amount begins another line.
+  const parted = text.split(/\s*;\s*(?=\d)(?![^(]*\))/);
+  if (parted.length > 1 && parted.every((part) => readNumber(plainSigns(part))))
+    return parted.flatMap((part) => linesApart(part, foods));
   const each = EACH_OF.exec(text);
   if (each?.[1] && each[2] && readNumber(plainSigns(each[1]))) {
     const parts = each[2].split(AMONG).filter(Boolean);

@@ -13,7 +13,7 @@ const DAYS_A_WEEK = 7;
 
 /** "What isn't eaten in 3 days": how long it keeps, not how long it stands before. */
 const EATEN_WITHIN =
-  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$/i;
+  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$/i;
 
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
