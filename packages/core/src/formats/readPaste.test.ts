@@ -224,9 +224,22 @@ describe('what a terse hand says once', () => {
     ['Batch yield: 40 portions @ 280 g', 40],
     ['From an old book · Yield: 8 side portions · Oven: 150°C', 8],
     ['Yield 6 halves (3 mains)', 3],
+    ['**Serves:** 6 **Prep time:** 15 minutes **Cook time:** 40 minutes', 6],
+    ['Makes: 1 loaf, 8 slices', 8],
+    ['Makes 2 x 500 ml jars', undefined],
+    ['Yield: 6 x 350 g', 6],
   ])('“%s” says for how many', (line, portions) =>
     expect(readRecipeText(`Bake\n${line}\n\n300 g potatoes\n2 leeks\n\nBake 40 minutes.`).portions).toBe(portions),
   );
+});
+
+test('so many pieces in a title are no portions; what may be done before need not be; frying in a cooker is no pressure', () => {
+  expect(readRecipeText('Dumplings (makes 60)\n\n500 g flour\n1 onion\n\nBoil 5 minutes.').portions).toBeUndefined();
+  const kinds = (method: string) =>
+    read(`Dal\nServes 2\n300 g lentils\n1 onion\n\n${method}`).steps.map(({ step }) => step.kind);
+  expect(kinds('Boil lentils 25 min, drain (can be done day before).')).toEqual(['work']);
+  expect(kinds('Using the sauté setting, fry the onion in the pressure cooker for 5 minutes.')).toEqual(['work']);
+  expect(kinds('Cook the lentils in the pressure cooker for 5 minutes, natural release.')).toEqual(['pressure']);
 });
 
 describe('a list in few lines', () => {

@@ -37,7 +37,7 @@ cabbage;vegetable;89;908;80;;;r30 f30 z240;-;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;
 red cabbage;vegetable;89;839;80;;;r30 f30 z240;-;bulk colour crisp;130;1.4;0.2;5.3;2.1;0.8;57;27;;cabbage
 savoy cabbage;leaf;70;800;80;;;r14 f21 z240;-;bulk;113;2;0.1;3;3.1;0.4;31;28;savoy;cabbage
 brussels sprouts;vegetable;88;19;90;;;f10 z240;-;bulk;179;3.4;0.3;5.2;3.8;1.4;85;25;sprouts;
-kale;leaf;67;;72;;;r3 f6 z240;-;colour bulk;147;2.9;1.5;0.3;4.1;1.6;93.4;53;curly kale,cavolo nero,black kale,red kale;cabbage,greens
+kale;leaf;67;;72;;;r3 f6 z240;-;colour bulk;147;2.9;1.5;0.3;4.1;1.6;93.4;53;curly kale,tuscan kale,lacinato kale,cavolo nero,black kale,red kale;cabbage,greens
 chard;leaf;36;;92;;;f4 z240;-;colour bulk;79;1.8;0.2;2.1;1.6;1.8;30;213;swiss chard;spinach,greens
 spinach;leaf;30;340;72;;;f4 z240;-;colour bulk;106;2.9;0.4;1.4;2.2;2.7;28.1;79;baby spinach,leaf spinach;chard
 rocket;leaf;20;;100;;;f4 z240;-;crisp;119;2.6;0.7;2.1;1.6;1.5;15;27;arugula;

@@ -13,7 +13,10 @@ const DAYS_A_WEEK = 7;
 
 /** "What isn't eaten in 3 days": how long it keeps, not how long it stands before. */
 const EATEN_WITHIN =
-  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$/i;
+  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\bbest after\s+$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$/i;
+
+/** "(can be done the day before)": it may, and need not. */
+const MAY_BE = /\(?\b(?:this |it |these )?can (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*\)?/gi;
 
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
@@ -41,7 +44,7 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
  */
 export const leadIn = remembered((text: string): SaidLead | undefined => {
-  const plain = plainSigns(text);
+  const plain = plainSigns(text).replace(MAY_BE, '');
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
   const days = found && !EATEN_WITHIN.test(plain.slice(0, found.index)) ? found : null;

@@ -9,8 +9,13 @@ const RELEASE =
 const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own|come down|drop down)\b/i;
 const QUICK = /\b(?:quick(?:ly)?|QPR|QR|at once|immediately|straight away|vent|steam out)\b/i;
 
+/** Fried in its pot, with the lid off. */
+const SAUTES = /\bsaut[eé]/i;
+const SEALED =
+  /\bpressure[- ]?cook(?:ed|ing)?\b(?!er)|\b(?:high|low|full|at|under) pressure\b|\b(?:lock|seal|lid|whistle|manual|natural|release|NPR|NR|QR)/i;
+
 /** Does a text speak of cooking at pressure? */
-export const isPressure = (text: string): boolean => PRESSURE.test(text);
+export const isPressure = (text: string): boolean => PRESSURE.test(text) && !(SAUTES.test(text) && !SEALED.test(text));
 /** Does it speak of how the pressure is let out? */
 export const isRelease = (text: string): boolean => RELEASE.test(text);
 

@@ -19,7 +19,7 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
 const TELLS =
-  /^(?:from frozen\b|(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b|(?:it |this |even |all )*(?:improves|gets better|is better|better)\b.{0,20}\b(?:overnight|(?:the )?(?:next|second|following) day|with (?:time|keeping)|standing)\b|(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b|best (?:made|prepared|cooked|eaten|started) (?:an?|one|the|\d) (?:day|days|evening) (?:ahead|before|later|after)\b|hold (?:it |them )?(?:hot|warm|cold|chilled|at|below|above)\b|do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b|\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the )?)?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)|(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)|\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
+  /^(?:from frozen\b|(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b|(?:it |this |even |all )*(?:improves|gets better|is better|better)\b.{0,20}\b(?:overnight|(?:the )?(?:next|second|following) day|with (?:time|keeping)|standing)\b|(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b|best (?:made|prepared|cooked|eaten|started) (?:an?|one|the|\d) (?:day|days|evening) (?:ahead|before|later|after)\b|hold (?:it |them )?(?:hot|warm|cold|chilled|at|below|above)\b|do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b|\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the )?)?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)|(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)|\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -54,6 +54,8 @@ const AMOUNT_BEHIND =
 const LONGEST_INGREDIENT = 90;
 /** From so many letters on, what begins with a verb and ends with a point is an order. */
 const ORDER_FROM = 40;
+/** What a title says is made, up to so many, may be portions. */
+const MOST_MADE = 16;
 /** No dish is called so long. */
 const LONGEST_NAME = 100;
 
@@ -79,9 +81,10 @@ export function readRecipeText(text: string): RecipeText {
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
-  let portions: number | undefined = bracket
-    ? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf()
-    : undefined;
+  const inName = bracket ? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf() : undefined;
+  // "(makes 60)" are pieces: nobody makes so many portions without saying so.
+  let portions =
+    inName !== undefined && /\bmakes\b/i.test(bracket?.[0] ?? '') && inName > MOST_MADE ? undefined : inName;
   let part: Part = 'before';
   let group = '';
   const ingredients: string[] = [];
@@ -238,7 +241,7 @@ const portionsWithin = (text: string): number | undefined => {
   const eaters = eatersIn(text);
   if (eaters !== undefined) return eaters;
   const said =
-    /\b(?:serves|feeds|enough for|makes)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    /\b(?:serves|feeds|enough for|makes)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,
     );
   const bowls =
@@ -270,6 +273,7 @@ function portionsIn(line: string): number | undefined {
   return number &&
     !MADE.test(number.rest) &&
     !/^\d/.test(number.rest) &&
+    !JARS.test(number.rest) &&
     !(CUT_UP.test(number.rest) && number.value.compare(2) < 0)
     ? number.value.valueOf()
     : undefined;
@@ -277,6 +281,8 @@ function portionsIn(line: string): number | undefined {
 
 const MADE =
   /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|tubs?|boxes|bags?)\b/i;
+/** "2 x 500 ml jars": what it is put up in, and no eaters. */
+const JARS = /^[x×]\s?\d+\s*(?:ml|l)\b|^[x×].*\b(?:jars?|bottles?|tins?|dishes|loaves)\b/i;
 /** What a list is for, where it is for one of them. */
 const EACH_ONE = /^(?:per|(?:for |in |into )(?:each|one)|each)\b/i;
 /** Nobody eats one of these alone. */
@@ -288,7 +294,12 @@ const SEEN_WITHIN = 4;
 
 /** "Serves 4. Walnuts on top.": for how many, and something to do. */
 const portionsApart = (line: string): readonly string[] => {
-  const [, said, more] = /^((?:serves|feeds|makes|for) (?:about )?\d+[^.]{0,20})\.\s+(\S.{3,})$/i.exec(line) ?? [];
+  const [, said, more] =
+    /^((?:serves|feeds|makes|for) (?:about )?\d+[^.]{0,20})\.\s+(\S.{3,})$/i.exec(line) ??
+    /^((?:serves|feeds|makes|yields?|servings?|portions?)\s*:?\s*\d+(?:\s*(?:-|to)\s*\d+)?)\s+((?:prep|cook|total|time|active|ready)\b.*\d.*)$/i.exec(
+      line,
+    ) ??
+    [];
   return said && more ? [said, more] : [line];
 };
 

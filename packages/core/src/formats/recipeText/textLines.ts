@@ -14,7 +14,7 @@ const HEADED =
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
-  /^((?!ingredients|method|oven)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+  /^((?!ingredients|method|oven|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
