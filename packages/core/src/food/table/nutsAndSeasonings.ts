@@ -44,7 +44,7 @@ maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0
 agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar,agave;maple syrup,honey,syrup,sweetener
 molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
-salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,kosher salt,table salt,fine salt,rock salt,cooking salt;garlic salt
+salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt;garlic salt
 black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper,peppercorns,black peppercorns;red pepper
 chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes;chilli
 paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
