@@ -242,6 +242,40 @@ test('so many pieces in a title are no portions; what may be done before need no
   expect(kinds('Cook the lentils in the pressure cooker for 5 minutes, natural release.')).toEqual(['pressure']);
 });
 
+describe('what the last words say', () => {
+  const bake = (end: string) => readRecipeText(`Bake\n300 g potatoes\n2 leeks\n\nBake 40 minutes. ${end}`);
+
+  test.each([
+    ['6 servings', 6],
+    ['~8 portions.', 8],
+    ['For 4', 4],
+    ['6-8 portions', 6],
+  ])('“%s” is for how many', (end, portions) => {
+    expect(bake(end).portions).toBe(portions);
+    expect(bake(end).method).toEqual(['Bake 40 minutes.']);
+  });
+
+  test('a heading with its marks is one; one word over points is one, too', () => {
+    const { groups, ingredients } = readRecipeText(
+      'Roast\n\n## Ingredients\n- 2 leeks\n### To serve\n- 1 lime\nWet\n- 100 ml stock\n\n## Method\nRoast 40 minutes.',
+    );
+    expect([groups, ingredients]).toEqual([
+      ['', 'serve', 'wet'],
+      ['2 leeks', '1 lime', '100 ml stock'],
+    ]);
+  });
+
+  test('yesterday’s rice is asked whether it is cooked; what is repeated is asked how long', () => {
+    expect(readIngredientLine('day-old rice 600g', foods).doubts.map(({ question }) => question)).toEqual([
+      'Is that white rice weighed or measured cooked? It is counted dry here.',
+    ]);
+    expect(
+      read('Rice\nServes 2\n600 g millet\n\nPress the millet and leave 1 min, toss, repeat 3 times.').steps[0]?.doubt
+        ?.question,
+    ).toBe('It is repeated. How long is it in all?');
+  });
+});
+
 describe('a list in few lines', () => {
   test('a semicolon before an amount begins another line; an amount of each goes to each', () =>
     expect(names('Rub\nServes 2\n2 tsp each cumin, paprika; 1 tsp chilli flakes\n1 onion\n\nFry 5 minutes.')).toEqual([

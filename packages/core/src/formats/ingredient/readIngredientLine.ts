@@ -49,7 +49,7 @@ const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
 const BULLET = /^(?:[-–—*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
-const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over)\b/i;
+const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over|(?:day|one-day|days?)[- ]old|yesterday['’]?s)\b/i;
 const LIQUID_KEPT =
   /\b(?:liquid|liquor|water)\s+(?:is\s+)?(?:kept|reserved|saved)\b|\b(?:keep|reserve|save|keeping|reserving|saving)\s+(?:the\s+)?(?:soaking\s+)?(?:liquid|liquor|water)\b/i;
 const LIQUID = /\d+(?:[.,/]\d+)?\s*(?:ml|l|dl|cups?)\b(?:\s+(?:hot|warm|boiling|cold|tepid|lukewarm))?\s+water\b/i;

@@ -8,7 +8,14 @@ const EVERY_SO_OFTEN =
   /\b(?:\d+|two|three|four|five|six) (?:times|folds|turns),? (?:with )?(?:every|each|at intervals of|in) \d+/i;
 const ONE_BY_ONE =
   /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
-const AGAIN: Readonly<Record<string, number>> = { once: 1, twice: 2, 'three times': 3 };
+const AGAIN: Readonly<Record<string, number>> = {
+  once: 1,
+  twice: 2,
+  'three times': 3,
+  '2 times': 2,
+  '3 times': 3,
+  '4 times': 4,
+};
 
 /** More pieces than these are fried one after the other. Common practice, no published source. */
 const IN_ONE_PAN = 4;
@@ -68,7 +75,7 @@ export function goesDoubt(step: MethodStep, plain: string, pieces: number): Step
         text: said.replace(/, (\d+ minutes\.)$/, ', in all $1'),
       })),
     };
-  const again = AGAIN[/\brepeat (once|twice|three times)\b/i.exec(plain)?.[1]?.toLowerCase() ?? ''];
+  const again = AGAIN[/\brepeat (once|twice|three times|[234] times)\b/i.exec(plain)?.[1]?.toLowerCase() ?? ''];
   if (each > 0 && again !== undefined && said.length === 1 && !/\bin all\b/i.test(plain))
     return {
       question: 'It is repeated. How long is it in all?',
