@@ -249,7 +249,7 @@ const portionsWithin = (text: string): number | undefined => {
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
-    /(?:^|[\s(])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|people|persons)\b/i.exec(
+    /(?:^|[\s(~])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|people|persons)\b/i.exec(
       text,
     );
   return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();

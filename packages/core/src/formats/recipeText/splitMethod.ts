@@ -34,7 +34,8 @@ const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
-const CAPITAL_START = /(?<=[.!?;])\s+(?=[\p{Lu}“"'(]|~?\d+ (?:days?|weeks?|months?|servings?|portions?)\b)/u;
+const CAPITAL_START =
+  /(?<=[.!?;])\s+(?=[\p{Lu}“"'(]|\d+ (?:days?|weeks?|months?)\b|~? ?\d+(?: ?(?:-|–|to) ?\d+)? (?:servings?|portions?)\b)/u;
 
 /** The sentences of a paragraph. */
 export function sentencesOf(paragraph: string): readonly string[] {
