@@ -148,6 +148,19 @@ test('what boils down without any water poured in is gone from the dish, too', (
     expect(Math.abs(made(dish(said), 8).grams - whole * left)).toBeLessThan(3);
 });
 
+test('while its amount is being typed, nothing is off', () => {
+  const recipe = sauce('Reduce by 200 ml.');
+  const typed = {
+    ...recipe,
+    steps: recipe.steps.map((step) =>
+      step.kind === 'work' && step.time.law === 'boils down'
+        ? { ...step, time: { ...step.time, off: { n: '', unit: 'mL' as const } } }
+        : step,
+    ),
+  };
+  expect(scaleBatch(typed, new Fraction(4), foods, ONE_POT).yields.value.g.valueOf()).toBeCloseTo(1100, 0);
+});
+
 test('what is thicker already, or of unknown foods, is asked for its minutes', () => {
   const asked = (lines: readonly string[]) =>
     nothingToBoilOff(

@@ -137,13 +137,12 @@ export function massBalance(
 
 const sumOut = (parts: readonly LinePart[]): number => parts.reduce((sum, { out }) => sum + out, 0);
 
-/** Grams that boil down by step, so many times the written size. */
+/** Grams that boil down by step, so many times the written size; what no readable amount is written of is left out. */
 const wantedOff = (recipe: Revision, factor: number) =>
-  recipe.steps.flatMap((step) =>
-    step.kind === 'work' && step.time.law === 'boils down'
-      ? [{ step: step.id, g: boiledOffG(step.time) * factor }]
-      : [],
-  );
+  recipe.steps.flatMap((step) => {
+    const g = step.kind === 'work' && step.time.law === 'boils down' ? boiledOffG(step.time) * factor : 0;
+    return g > 0 ? [{ step: step.id, g }] : [];
+  });
 
 /** Tomatoes, stock and wine give water off too: each by what of it is water, and never more than that. Of foods whose dry part nobody knows, only liquids do. */
 function boiledDown(

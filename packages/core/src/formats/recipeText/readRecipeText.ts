@@ -3,6 +3,7 @@ import type { RecipeText } from './recipeText.ts';
 import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
+import { isTold } from './toldOnly.ts';
 
 const PORTIONS =
   /^(?:batch |total )?(?:serves|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
@@ -17,9 +18,6 @@ const METHOD =
 /** From here on it is told how it keeps, tastes or came about. */
 const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
-/** A line, or a sentence of a method, that tells how it keeps or for how many it is, and is nothing to do. */
-const TELLS =
-  /^(?:from frozen\b|(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$|(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$|(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b|(?:it |this |even |all )*(?:improves|gets better|is better|better)\b.{0,20}\b(?:overnight|(?:the )?(?:next|second|following) day|with (?:time|keeping)|standing)\b|(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b|best (?:made|prepared|cooked|eaten|started) (?:an?|one|the|\d) (?:day|days|evening) (?:ahead|before|later|after)\b|hold (?:it |them )?(?:hot|warm|cold|chilled|at|below|above)\b|do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b|\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the )?)?(?:fridge|freezer)\b|(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b|(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b|\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$|(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)|(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b|better (?:the next|on the second) day\b|freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+|(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b|(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))|keep (?:for |up to )?\d+ (?:days|weeks|months)|(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b|(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b|(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b|to (?:reheat|store|freeze)\b|(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)|good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)|(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)|\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$|shelf[- ]life\b|reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)|keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b|store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b|(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b))/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -124,7 +122,7 @@ export function readRecipeText(text: string): RecipeText {
       portions = Number(eaters);
       continue;
     }
-    if (ABOUT.test(line.replace(BULLET, '')) || TELLS.test(line.replace(BULLET, ''))) {
+    if (ABOUT.test(line.replace(BULLET, '')) || isTold(line.replace(BULLET, ''))) {
       portions ??= portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
@@ -202,7 +200,7 @@ export function readRecipeText(text: string): RecipeText {
   }
   const steps = unwrapped(method)
     .map((paragraph) => {
-      const [done, told] = parted(sentencesOf(paragraph), (sentence) => !TELLS.test(sentence));
+      const [done, told] = parted(sentencesOf(paragraph), (sentence) => !isTold(sentence));
       notes.push(...told);
       portions ??= told.map(portionsWithin).find((said) => said !== undefined);
       return told.length > 0 ? done.join(' ') : paragraph;

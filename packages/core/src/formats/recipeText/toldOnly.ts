@@ -1,0 +1,64 @@
+import { remembered } from '../../quantity/index.ts';
+
+/** Sentences of a recipe that tell of it, each by how it begins, and are nothing to do. */
+
+/** For how many it is. */
+const FOR_HOW_MANY: readonly RegExp[] = [
+  /^(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$/i,
+  /^(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
+  /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
+];
+
+/** How long it keeps, and where. */
+const KEEPS: readonly RegExp[] = [
+  /^(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b/i,
+  /^(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b/i,
+  /^do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b/i,
+  /^\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the )?)?(?:fridge|freezer)\b/i,
+  /^(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)/i,
+  /^(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b/i,
+  /^(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b/i,
+  /^(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))/i,
+  /^keep (?:for |up to )?\d+ (?:days|weeks|months)/i,
+  /^(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b/i,
+  /^good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)/i,
+  /^(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)/i,
+  /^shelf[- ]life\b/i,
+  /^keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b/i,
+  /^store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b/i,
+];
+
+/** When it is at its best, or may be made. */
+const AT_ITS_BEST: readonly RegExp[] = [
+  /^(?:it |this |even |all )*(?:improves|gets better|is better|better)\b.{0,20}\b(?:overnight|(?:the )?(?:next|second|following) day|with (?:time|keeping)|standing)\b/i,
+  /^best (?:made|prepared|cooked|eaten|started) (?:an?|one|the|\d) (?:day|days|evening) (?:ahead|before|later|after)\b/i,
+  /^(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b/i,
+  /^(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b/i,
+  /^better (?:the next|on the second) day\b/i,
+];
+
+/** What is done with it on another day. */
+const LATER: readonly RegExp[] = [
+  /^from frozen\b/i,
+  /^hold (?:it |them )?(?:hot|warm|cold|chilled|at|below|above)\b/i,
+  /^freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+/i,
+  /^(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b/i,
+  /^(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b/i,
+  /^to (?:reheat|store|freeze)\b/i,
+  /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
+  /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)/i,
+];
+
+/** In brackets: another way, or how far it goes. */
+const ASIDE: readonly RegExp[] = [
+  /^\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$/i,
+  /^\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$/i,
+];
+
+const TOLD = [...FOR_HOW_MANY, ...KEEPS, ...AT_ITS_BEST, ...LATER, ...ASIDE];
+
+/**
+ * A line, or a sentence of a method, that tells how it keeps, when it is best or for how many it is, and is nothing to do.
+ * @example isTold('Keeps 4 days in the fridge.') // => true
+ */
+export const isTold = remembered((sentence: string): boolean => TOLD.some((words) => words.test(sentence)));
