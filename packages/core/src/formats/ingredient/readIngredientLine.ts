@@ -26,6 +26,7 @@ import {
 } from './secondAmount.ts';
 import { kindOf, stateDoubts } from './stateDoubts.ts';
 import { isState, unheardWords } from './unheardWords.ts';
+import { wordedDoubt } from './wordedDoubt.ts';
 
 /** An ingredient's line, as it was understood. */
 export interface IngredientLine {
@@ -241,32 +242,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts.push(whichAmount(bare, food, unused));
   // "2 tins beans, plus 1 tin with its liquid": more, and nothing else has asked of what.
   if (food && alsoSaid !== undefined && doubts.length === 0) doubts.push(moreDoubt(bare, alsoSaid));
-  // "Soaked 4 h or boiled 15 min": one of them is done before it goes in.
-  const [eitherWay, oneWay = '', otherWay = ''] = DONE_EITHER_WAY.exec(text) ?? [];
-  if (food && eitherWay !== undefined && doubts.length === 0)
-    doubts.push({
-      about: 'food',
-      question: `“${eitherWay}”: which of them?`,
-      choices: [oneWay, otherWay].map((way) => ({ label: way, line: text.replace(eitherWay, way) })),
-    });
-  // "Cashews, soaked": for how long, nobody says; of dry beans it is known.
-  const soaked = food && food.facts.kind !== 'legume' && doubts.length === 0 ? SOAKED.exec(text)?.[0] : undefined;
-  if (food && soaked !== undefined)
-    doubts.push({
-      about: 'food',
-      question: `“${soaked.replace('(', '').trim()}”: how long does it soak?`,
-      choices: ['overnight', '4 hours', '1 hour'].map((long) => ({
-        label: long,
-        line: text.replace(soaked, `${soaked.startsWith('(') ? '(' : ' '}soaked ${long}`),
-      })),
-    });
-  const per = PER.exec(text)?.[0].trim();
-  if (food && per !== undefined && doubts.length === 0)
-    doubts.push({
-      about: 'amount',
-      question: `“${per}”: how much ${food.name} is that in all?`,
-      choices: [{ label: `${text.replace(per, '').trim()} in all`, line: text.replace(per, '').trim() }],
-    });
+  const worded = food && doubts.length === 0 ? wordedDoubt(text, food) : undefined;
+  if (worded) doubts.push(worded);
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));
   if (food?.facts.uptake && read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name))
@@ -285,15 +262,6 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
-/** Soaked, without a word on how long. */
-const SOAKED =
-  /(?<!\b(?:pre-?|un|not) ?)(?:^|[\s(])soaked\b(?![^,;()]*(?:\d|overnight|night|hours?|minutes?|\ban? hour))(?:\s+(?:since|from|for a while|in [\w ]*water)\b[^,;()]*)?/i;
-/** Two ways of getting something ready, with their times. */
-const DONE_EITHER_WAY =
-  /\b((?:soaked|steeped)[^,;()]*?\d[^,;()]*?) or ((?:boiled|simmered|steamed|soaked)[^,;()]*\d[^,;()]*?)(?=[,;()]|$)/i;
-/** Said of a part: of how many, nobody says. */
-const PER =
-  /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;
 /** "…, splash of yeast extract": whatever that is, it is something else. */
 const A_BIT_OF = /^(?:an? )?(?:splash|dash|pinch|squeeze|drizzle|glug|handful|knob) of \p{L}{3}/iu;
 /** "…, juice of 2 lemons": an amount that begins anew. */
