@@ -129,6 +129,6 @@ test('a week with a thaw, guests, an early dinner, a dropped dish and a bake in 
   await page.getByText('The figures, in portions').click();
   const row = (dish: string) =>
     page.locator('.past-table tr').filter({ has: page.getByRole('rowheader', { name: dish, exact: true }) });
-  await expect(row('Borlotti').getByRole('cell')).toHaveText(['', '10', '', '', '', '', '', '', '10']);
-  await expect(row('Kale and leek').getByRole('cell').nth(1)).toHaveText('8');
+  await expect(row('Borlotti').getByRole('cell')).toHaveText(['', '10: why?', '', '', '', '', '', '', '10: why?']);
+  await expect(row('Kale and leek').getByRole('cell').nth(1)).toHaveText('8: why?');
 });
