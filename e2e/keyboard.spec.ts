@@ -53,16 +53,27 @@ test('by keyboard alone a week is suggested and taken, its plan walked through, 
   await tabTo(page, /^\d\d:\d\d/, 30);
   await page.keyboard.press('Home');
   await page.keyboard.press('ArrowDown');
+  // A better plan may come meanwhile, and number them otherwise: the step that is told of is the one that has the focus.
+  const step = await page.evaluate(() => document.activeElement?.querySelector('span:not(.number)')?.textContent ?? '');
+  expect(step).not.toBe('');
   await page.keyboard.press('Enter');
-  await expect(page.locator('.task-list button[aria-pressed="true"] > small')).toHaveText('2');
+  await expect(page.locator('.task-list button[aria-pressed="true"] > span:not(.number)')).toHaveText(step);
   await press(page, /^Start cooking$/, 12);
   await expect(page).toHaveTitle('Cooking · Kestrel Ridge');
 
-  // One step after the other: the next one's button has the focus of the last.
+  // One step after the other: the next one's button has the focus of the last. Which steps they are is the suggested week's: before a point of no return what was
+  // not ticked is asked.
+  const gate = page.getByText(/^Not ticked, before /);
   await tabTo(page, /^Done$/, 40);
   for (const done of [1, 2, 3]) {
+    const counted = page.locator('.run-foot').getByText(new RegExp(`^${done} of`));
     await page.keyboard.press('Enter');
-    await expect(page.locator('.run-foot')).toContainText(new RegExp(`^${done} of`));
+    await expect(counted.or(gate)).toBeVisible();
+    if (await gate.isVisible()) {
+      await press(page, /^All of it went in/, 60);
+      await expect(counted).toBeVisible();
+      await tabTo(page, /^Done$/, 60);
+    }
     await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeFocused();
   }
 });
@@ -107,9 +118,12 @@ test('by keyboard alone a kitchen is opened and a dish chosen, cooked to its end
   await expect(page).toHaveTitle('Recipes · Kestrel Ridge');
 
   await press(page, /^Kohlrabi and apple salad/, 30);
+  await expect(heading).toHaveText('Kohlrabi and apple salad');
+  await expect(heading).toBeFocused();
   await press(page, /^Make 6 portions this week$/, 60);
   await expect(heading).toHaveText('Kohlrabi and apple salad, 6 portions');
   await press(page, /^Cook/, 30, 'Shift+Tab');
+  await expect(page.getByRole('button', { name: 'Start cooking' })).toBeEnabled();
   await press(page, /^Start cooking$/, 60);
   await expect(page).toHaveTitle('Cooking · Kestrel Ridge');
   await tabTo(page, /^Done$/, 40);
@@ -135,6 +149,7 @@ test('by keyboard alone a kitchen is opened and a dish chosen, cooked to its end
   await press(page, /^Put away Kohlrabi and apple salad$/, 80);
   // Mustard and salt were never put on the shelf: it is asked, and what is there is booked.
   await expect(page.getByRole('dialog')).toContainText('mustard: 5.2 g missing');
+  await expect(page.getByRole('button', { name: 'Book what is there' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(heading).toHaveText('All boxed: nothing left to put away');
 });

@@ -30,6 +30,8 @@ const LONGEST_STATED = 600;
  */
 export function timesApart({ notes = [] }: RecipeText, steps: readonly MethodStep[]): TimesApart | undefined {
   const now = steps.filter(({ kind, afterwards }) => kind !== 'ahead' && !afterwards);
+  // A soak or a chill may be in somebody's total: then it says nothing of what is too short.
+  const waits = now.length < steps.length;
   for (const [of, words] of SAID) {
     // "10 min prep | 8 hrs": the longest of them is the whole.
     const [stated] = notes
@@ -43,7 +45,7 @@ export function timesApart({ notes = [] }: RecipeText, steps: readonly MethodSte
       of === 'cooking' ? working.concat(now.filter((step) => !isOnHeat(step))) : now,
       ({ latest }) => latest,
     );
-    if (from > LONGER * stated.to + ROUNDED || to < SHORTER * stated.from - ROUNDED)
+    if (from > LONGER * stated.to + ROUNDED || ((of === 'cooking' || !waits) && to < SHORTER * stated.from - ROUNDED))
       return { of, stated: stated.to, steps: { from, to } };
   }
   return undefined;
