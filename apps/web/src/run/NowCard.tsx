@@ -2,7 +2,6 @@ import { show, MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import type { ReadBack, RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button, Checkbox } from 'antd';
-import { useState } from 'react';
 import { leftOutMeans, type KitchenView, type ScaledBatchView, type Told } from '@kestrel-ridge/core/view';
 import { Cautions } from '../app/Cautions.tsx';
 import { Instead } from '../scaling/Instead.tsx';
@@ -30,6 +29,8 @@ export function NowCard({
   now,
   zone,
   takeUp,
+  asking,
+  ask,
   tap,
 }: {
   kitchen: KitchenView;
@@ -45,9 +46,11 @@ export function NowCard({
   zone: string;
   /** The hands have this one, whatever becomes ready meanwhile. */
   takeUp: () => void;
+  /** What is read back is being asked; it is known above, so that it stays when the card comes anew. */
+  asking: boolean;
+  ask: (on: boolean) => void;
   tap: (...what: readonly RunFact[]) => void;
 }) {
-  const [asking, setAsking] = useState(false);
   if (!about) return null;
   const ticked = new Set(facts?.ticked);
   const batch = kitchen.batches.find(({ state }) => state.id === about.batch);
@@ -56,7 +59,7 @@ export function NowCard({
     if (readBack) {
       // What is asked stays until it is answered, also of a step that is not due yet.
       takeUp();
-      setAsking(true);
+      ask(true);
     } else tap({ kind: 'done', task: task.id });
   };
   return (
@@ -117,7 +120,7 @@ export function NowCard({
           readBack={readBack}
           task={about}
           means={(leftOut) => batch && leftOutMeans(kitchen, batch, told, leftOut)}
-          back={() => setAsking(false)}
+          back={() => ask(false)}
           answer={(answers) => tap(...answers, { kind: 'done', task: task.id })}
         />
       ) : (

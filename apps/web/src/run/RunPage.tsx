@@ -78,6 +78,7 @@ function Worktop({
   const done = view.tasks.filter((task) => task.status === 'done').length;
   const share = Math.min(1, Math.max(0, (now - Date.parse(run.startedAt)) / (view.endsAt - Date.parse(run.startedAt))));
   const [current, setPicked] = useUnderHand(view.ready, mine, now);
+  const [askedOf, askOf] = useState<string>();
   const aboutCurrent = current && about[current.id];
   const next = view.next.filter((task) => mine(task) && task.id !== current?.id);
   const cycles = useMemo(() => pressureCycles(view.tasks, about, now), [view.tasks, about, now]);
@@ -120,6 +121,8 @@ function Worktop({
               now={now}
               zone={zone}
               takeUp={() => setPicked(current.id)}
+              asking={askedOf === current.id}
+              ask={(on) => askOf(on ? current.id : undefined)}
               tap={tap}
             />
           ) : (
