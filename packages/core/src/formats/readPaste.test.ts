@@ -146,7 +146,8 @@ describe('a stated time that the steps do not come to', () => {
   );
 
   test('a chill that is in the total is no time that was lost', () => {
-    const pots = 'Oat pots\nServes 4\nTotal: 5 hours\n200 g rolled oats\n1 apple\nMix for 10 minutes. Chill for 4 hours.';
+    const pots =
+      'Oat pots\nServes 4\nTotal: 5 hours\n200 g rolled oats\n1 apple\nMix for 10 minutes. Chill for 4 hours.';
     expect(read(pots).times).toBeUndefined();
     expect(read(pots.replace(' Chill for 4 hours.', '')).times).toMatchObject({ stated: 300 });
   });
