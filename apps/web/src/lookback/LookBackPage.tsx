@@ -80,7 +80,7 @@ function Past({
   tools: React.ReactNode;
 }) {
   const week = useMemo(() => weekThatWas(view, past), [view, past]);
-  const weeks = useMemo(() => weekByWeek(view, past), [view, past]);
+  const weeks = useMemo(() => (addDays(past.from, WEEK) <= past.until ? weekByWeek(view, past) : []), [view, past]);
   const { currency, zone } = view.kitchen.equipment;
   const otherwise = doOtherwise(week, past.until < view.today);
   const empty =

@@ -290,11 +290,17 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
   };
   const given = givenLots(movements);
   const moves = new Map<string, PastMove[]>();
+  // Read from every movement there is: once for a food, not once for each of its movements.
+  const portions = new Map<string, number>();
+  const portionOf = (food: string): number => {
+    const each = portions.get(food) ?? portionOfBoxes(past, food);
+    portions.set(food, each);
+    return each;
+  };
   const note = ({ food, at, kind, reason, placeKind }: PastMovement, figure: PastMove['in'], amount: number) => {
-    const portions = amount / portionOfBoxes(past, food);
     const mine = moves.get(food) ?? [];
     moves.set(food, mine);
-    mine.push({ in: figure, at, kind, portions, reason, placeKind });
+    mine.push({ in: figure, at, kind, portions: amount / portionOf(food), reason, placeKind });
   };
   for (const { food, amount } of before) of(food).before += Number(amount);
   for (const movement of movements) {
@@ -313,7 +319,7 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
   return [...grams]
     .flatMap(([food, sums]): PastDish[] => {
       const known = view.foods.get(food);
-      const each = portionOfBoxes(past, food);
+      const each = portionOf(food);
       const { made, eaten, given: away, thrown, used, between, otherwise } = sums;
       const left = sums.before + made + eaten + away + thrown + used + between + otherwise;
       const told: PastDish = {
@@ -335,11 +341,11 @@ export function dishesOfPast(view: KitchenView, past: PastState): readonly PastD
     .sort((a, b) => b.made + b.eaten - a.made - a.eaten || a.name.localeCompare(b.name));
 }
 
-/** What was thrown away and not taken back, the dearest first. */
 /** What was given away, as far as it is told of whole boxes: what took that back is counted against it. */
 const givenLots = (movements: readonly PastMovement[]): ReadonlySet<string> =>
   new Set(movements.flatMap(({ kind, reason, lot }) => (kind === 'thrown' && reason === GIVEN_AWAY ? [lot] : [])));
 
+/** What was thrown away and not taken back, the dearest first. */
 function thrownIn(view: KitchenView, movements: readonly PastMovement[]): readonly PastThrown[] {
   const back = new Map<string, number>();
   for (const { kind, reason, lot, amount } of movements)
