@@ -88,11 +88,12 @@ test('nobody listens to a kitchen that does not exist, and what is told names th
 });
 
 test('no more than two hundred pages may listen, the next is told so; one that goes makes room', async () => {
-  const open: AbortController[] = [];
+  // The answers are kept with what stops them: an answer nobody holds is collected, and its connection closed with it.
+  const open: { readonly stop: AbortController; readonly answer: Response }[] = [];
   const listenOnce = async () => {
     const stop = new AbortController();
     const answer = await fetch(`${server.url}/api/kitchens/${server.kitchen}/live`, { signal: stop.signal });
-    if (answer.ok) open.push(stop);
+    if (answer.ok) open.push({ stop, answer });
     else await answer.text();
     return answer.status;
   };
@@ -102,14 +103,14 @@ test('no more than two hundred pages may listen, the next is told so; one that g
     expect(last).toBe(409);
     // A page of a test before may not have gone yet.
     expect(open.length).toBeGreaterThan(195);
-    open.pop()?.abort();
+    open.pop()?.stop.abort();
     await expect(
       (async () => {
         for (;;) if ((await listenOnce()) === 200) return 200;
       })(),
     ).resolves.toBe(200);
   } finally {
-    for (const stop of open) stop.abort();
+    for (const { stop } of open) stop.abort();
   }
 }, 60_000);
 
