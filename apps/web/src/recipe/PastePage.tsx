@@ -73,7 +73,10 @@ function Paste({ view }: { view: KitchenView }) {
   const whole = useMemo(() => wholeRecipe(typed, [...view.foods.values()]), [typed, view.foods]);
   const { units } = view.kitchen.equipment;
   const readLine = useMemo(() => remembered((line) => readIngredientLine(line, foods, units)), [foods, units]);
-  const asRead = useMemo(() => words && readPaste(words, said, foods, readLine), [words, said, foods, readLine]);
+  const asRead = useMemo(
+    () => words && readPaste(words, said, foods, readLine, units),
+    [words, said, foods, readLine, units],
+  );
   const asked = asRead ? askedOf(asRead) : { lines: 0, method: 0 };
   // A text that does not say for how many would be for four in silence.
   const unsaid = words !== undefined && words.portions === undefined && said.portions === undefined;

@@ -141,7 +141,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "400g/14oz tin": the same twice, in two systems.
   [
     new RegExp(
-      String.raw`^((?:\d+\s*x\s*)?${NUMBER}\s*(?:kg|g|ml|l))\s*/\s*${NUMBER}\s*(?:oz|lbs?(?:\s*\d+\s*oz)?|fl\.? ?oz|pints?)\b\.?`,
+      String.raw`^((?:\d+\s*x\s*)?${NUMBER}\s*(?:kg|g|ml|l|lit(?:re|er)s?))\s*/\s*${NUMBER}\s*(?:oz|lbs?(?:\s*\d+\s*oz)?|fl\.? ?oz|pints?|pts?|quarts?)\b\.?`,
       'i',
     ),
     (_, metric = '') => metric,

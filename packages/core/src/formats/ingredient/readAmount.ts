@@ -50,6 +50,8 @@ const UNITS: readonly (readonly [MeasureName, string])[] = [
   ['quart', 'quarts?|qts?'],
   ['gallon', 'gallons?|gal'],
 ];
+/** "UK pints", "US quart": whose is said. */
+const WHOSE = /^(UK|British|imperial|US|American)\s+(?=(?:pints?|pts?|quarts?|qts?|gallons?|gal|fl)\b)/i;
 const UNIT_AT_START = UNITS.map(
   ([name, words]) => [name, new RegExp(`^(?:${words})(?=[\\s,.;()/+-]|$)\\.?`, 'i')] as const,
 );
@@ -80,15 +82,22 @@ const EACH_HOLDS = /\s*\((?:each (?:about |of |approx\.? )?)?([^()]*\d[^()]*?)(?
 const OF = /^of\s+/i;
 const ABOUT = /^(about|approximately|approx\.?|around|roughly|ca\.|ca(?=\s)|circa|scant|generous|~)\s*/i;
 const HEAPED = /^(heaped|heaping|rounded)\s+/i;
-const LEVEL = /^(level|flat|small|large|medium|big)\s+/i;
+const LEVEL = /^(level|flat|small|large|medium|big|(?:(?:loosely|lightly|firmly|tightly)[ -])?packed)\s+/i;
 const LOST_SLASH = /^(\d)?(12|13|14|23|34|18|38|58|78)$/;
 
 interface Unit {
   readonly name: MeasureName;
+  /** Where the measure itself says whose it is. */
+  readonly whose?: UnitSystem;
   readonly rest: string;
 }
 
 function unitAtStart(text: string): Unit | undefined {
+  const said = WHOSE.exec(text);
+  if (said) {
+    const unit = unitAtStart(text.slice(said[0].length));
+    return unit && { ...unit, whose: /^(?:US|American)$/i.test(said[1] ?? '') ? 'US' : 'imperial' };
+  }
   for (const [name, pattern] of UNIT_AT_START) {
     const match = pattern.exec(text);
     if (match) return { name, rest: text.slice(match[0].length).trimStart() };
@@ -99,8 +108,8 @@ function unitAtStart(text: string): Unit | undefined {
     : undefined;
 }
 
-const quantity = (n: Fraction, unit: MeasureName, system: UnitSystem): Quantity => {
-  const { base, factor } = measureIn(system, unit);
+const quantity = (n: Fraction, { name, whose }: Pick<Unit, 'name' | 'whose'>, system: UnitSystem): Quantity => {
+  const { base, factor } = measureIn(whose ?? system, name);
   return ofBase(base, n.mul(factor));
 };
 
@@ -112,7 +121,7 @@ function readQuantity(
   const number = readNumber(text.replace(ABOUT, ''));
   const unit = number && unitAtStart(number.rest.replace(/^-/, ''));
   return number && unit
-    ? { quantity: quantity(number.value, unit.name, system), rest: unit.rest.replace(/^(each|net|drained)\b\s*/i, '') }
+    ? { quantity: quantity(number.value, unit, system), rest: unit.rest.replace(/^(each|net|drained)\b\s*/i, '') }
     : undefined;
 }
 
@@ -191,7 +200,7 @@ function withoutNumber({ text, system, done }: Reading): ReadAmount {
 }
 
 const tinyOf = (n: Fraction, word: string | undefined, system: UnitSystem): Quantity =>
-  quantity(n.mul(new Fraction(TINY[word?.toLowerCase() ?? ''] ?? 1)), 'tsp', system);
+  quantity(n.mul(new Fraction(TINY[word?.toLowerCase() ?? ''] ?? 1)), { name: 'tsp' }, system);
 
 const felt = (done: Reading['done'], said: string, word: string, n: Fraction, rest: string): ReadAmount =>
   done({ kind: 'unknown', said: said.toLowerCase() }, rest, { feel: { word: word.toLowerCase(), n } });
@@ -320,7 +329,7 @@ function measured(
   second: ReadNumber | undefined,
   unit: Unit,
 ): ReadAmount {
-  let amount: Quantity = quantity(number.value, unit.name, system);
+  let amount: Quantity = quantity(number.value, unit, system);
   let after = unit.rest;
   const plus = /^(?:plus|\+|and)?\s*(?=\d)/i.exec(after);
   const more = plus ? readQuantity(after.slice(plus[0].length), system) : undefined;
@@ -336,9 +345,7 @@ function measured(
   const read = twice ? readQuantity(twice[1] ?? '', system) : undefined;
   const also = read?.rest === '' ? read.quantity : undefined;
   if (twice && also) after = after.slice(twice[0].length);
-  const said = second
-    ? ({ kind: 'range', from: amount, to: quantity(second.value, unit.name, system) } as const)
-    : amount;
+  const said = second ? ({ kind: 'range', from: amount, to: quantity(second.value, unit, system) } as const) : amount;
   return done(said, after, also ? { also } : {});
 }
 

@@ -9,6 +9,7 @@ import {
   type Quantity,
   type UnitSystem,
 } from '../../quantity/index.ts';
+import { withAmountFirst } from './amountBehind.ts';
 import { asUsual } from './everydayForms.ts';
 import { cannedOf, findFood, type FoodIndex, type FoundFood } from './findFood.ts';
 import { usuallyOf } from './byFeel.ts';
@@ -62,7 +63,7 @@ const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\
  * `foods` comes from indexFoods, so that a long list is indexed once.
  */
 export function readIngredientLine(text: string, foods: FoodIndex, system: UnitSystem = 'US'): IngredientLine {
-  const line = asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, '')));
+  const line = withAmountFirst(asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, ''))), system);
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();

@@ -16,6 +16,7 @@ const SAYS_HOW = new Set(
   natural waxy floury mealy ready-rolled shelf-stable straight-to-wok brunoise pouch yukon gold ap all-purpose
   fat smooth crunchy table strong heatproof
   leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
+  sharp unwaxed packed
   `).map(singular),
 );
 /** From here on it is told what it is for, or where it comes from. */

@@ -20,7 +20,7 @@ const NUMBER =
 const ENDS =
   /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|pints?|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
@@ -56,6 +56,10 @@ const NAMED_BEFORE =
 const AMONG = /(?:[,+&]|\b(?:and|add|plus))\s+$/i;
 const NO_FOOD =
   /^\S+$|^\S+ (?:more|half|halves|quarters?|thirds?|others?|further|sides?|times?|little|bit|few|good|last|turns?|go|lot|(?:\p{L}+ )?(?:plates?|lids?|trays?|towels?|cloths?|boards?|sheets?|spoons?|forks?|gos?|moments?|while))\b/iu;
+
+/** What a kitchen holds, and nobody eats. */
+const TOOL =
+  /\b(?:towels?|cloths?|trays?|boards?|spoons?|forks?|plates?|lids?|saucers?|ladles?|sieves?|colanders?|whisks?|skillets?|pans?|cutters?|knives|knife|skewers?|mixers?|processors?)$/i;
 
 interface AmountIn {
   readonly words: string;
@@ -127,7 +131,7 @@ export function needsInMethod(
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
     return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made, listed, known }) => {
-      if (!(lines.length === 0 || MEASURED.test(words))) return [];
+      if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
       if (!food && WEIGHED_OUT.test(words) && !made) return [{ line: words, step }];

@@ -118,6 +118,10 @@ const STANDS_OFF =
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}/i;
 
+/** In an oven that is turned off, it takes the place there still. */
+const OVEN_OFF =
+  /\b(?:turn(?:ed)?|switch(?:ed)?) (?:the |your )?(?:oven )?off\b.*\b(?:leave|left|stand|cool|dry)\b.*\b(?:inside|in (?:it|there|the oven)|door)\b|\bturn off the oven\b.*\b(?:leave|left|stand|cool|dry)\b|\b(?:in|into) (?:the|a) (?:switched|turned)[- ]off oven\b/i;
+
 /** What waits in a warm oven while the rest is done takes nobody's oven from a plan. */
 const KEEPS_WARM = /\bkeep(?:ing)? (?:\w+ )?(?:warm|hot)\b/i;
 
@@ -196,6 +200,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     !preheats &&
     !(KEEPS_WARM.test(plain) && said === undefined) &&
     (grill ||
+      (OVEN_OFF.test(plain) && durationsIn(plain).length > 0) ||
       (said !== undefined && said >= COOLEST_OVEN_C && IN_OVEN_ON.test(plain) && durationsIn(plain).length > 0) ||
       // "Cover tightly. 180 °C, 1 hour."
       (said !== undefined &&
@@ -235,7 +240,12 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
           : last !== undefined && time.to > last
             ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }
             : { needs: 'nobody' };
-  const known = said ?? (goesOn?.station === 'oven' ? thenAt(plain) : undefined) ?? goesOn?.celsius ?? heated;
+  const known =
+    (inOven && OVEN_OFF.test(plain) ? COOLEST_OVEN_C : undefined) ??
+    said ??
+    (goesOn?.station === 'oven' ? thenAt(plain) : undefined) ??
+    goesOn?.celsius ??
+    heated;
   const celsius = station === 'oven' ? (known ?? OVEN_C) : undefined;
   return {
     text,

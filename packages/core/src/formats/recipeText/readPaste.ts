@@ -1,3 +1,4 @@
+import type { UnitSystem } from '../../quantity/index.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
@@ -11,6 +12,7 @@ import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
+import { readWithPints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
@@ -70,14 +72,17 @@ export interface ReadText {
 
 /**
  * Reads a text with what was said of it. What the method names and the list does not becomes a line, whose amount is asked; what is left out stays to be put back.
- * `readLine` reads one line by `foods`; it may remember.
+ * `readAlone` reads one line by `foods`; it may remember. `kitchen`: whose measures the kitchen uses, where the text does not tell.
  */
 export function readPaste(
   words: RecipeText,
   said: SaidOfText,
   foods: FoodIndex,
-  readLine: (text: string) => IngredientLine,
+  readAlone: (text: string) => IngredientLine,
+  kitchen?: UnitSystem,
 ): ReadText {
+  const wholeText = [words.name, ...words.ingredients, ...words.method, ...(words.notes ?? [])].join('\n');
+  const readLine = readWithPints(wholeText, readAlone, kitchen);
   const texts = ingredientTexts(words, foods).map(({ text, group }, n) => ({ key: `${n}`, written: text, group }));
   const listed = texts.flatMap(({ key, written, group }) => {
     const text = said.lines[key] ?? written;

@@ -65,6 +65,7 @@ function rowOf(cells: readonly string[]): string | undefined {
 const inPlainSigns = (text: string): string =>
   text
     .replace(/\*\*/g, '')
+    .replace(/\bo\/n\b/gi, 'overnight')
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
@@ -245,6 +246,10 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   // Cells parted by a gap: "Garlic, peeled      0.120 kg".
   const gap = /^(\p{L}\S*(?: \S+)*)\s{3,}((?:about |ca\.? )?\d\S*(?: \S+){0,3})$/u.exec(line);
   if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) return [`${gap[2]} ${gap[1]}`];
+  const heads = line.split(/\s{2,}|\t/);
+  // "Item      Qty", "Qty Unit Item"
+  if (heads.length > 1 && heads.every((part) => TABLE_HEAD.test(part))) return [];
+  if (/^(?:qty|quantity|amount)\s+(?:unit|measure)?\s*(?:items?|ingredients?|food)$/i.test(line)) return [];
   const spaced = line.split(/\s{3,}/);
   // "Green beans     350 g     topped and tailed", "Oil     3 tbsp"
   if (spaced.length === 3 && /^\p{L}/u.test(line) && /^(?:about |ca\.? )?\d\S*(?: \S+){0,2}$/.test(spaced[1] ?? ''))

@@ -6,7 +6,8 @@ import { remembered } from '../../quantity/index.ts';
 const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$/i,
   /^(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
-  /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
+  /^(?:enough|plenty) (?:for|to feed) \d/i,
+  /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |approx\.? |around |roughly |ca\.? |~ ?|us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
 ];
 
 /** How long it keeps, and where. */
@@ -49,13 +50,18 @@ const LATER: readonly RegExp[] = [
   /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)/i,
 ];
 
+/** What is not to be done. */
+const UNDONE: readonly RegExp[] = [
+  /^(?:please )?(?:don[’']?t|do not) (?:rush|worry|skimp|panic|be (?:tempted|shy|afraid|alarmed|put off)|fret|hurry|mind)\b/i,
+];
+
 /** In brackets: another way, or how far it goes. */
 const ASIDE: readonly RegExp[] = [
   /^\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$/i,
   /^\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$/i,
 ];
 
-const TOLD = [...FOR_HOW_MANY, ...KEEPS, ...AT_ITS_BEST, ...LATER, ...ASIDE];
+const TOLD = [...FOR_HOW_MANY, ...KEEPS, ...AT_ITS_BEST, ...LATER, ...UNDONE, ...ASIDE];
 
 /**
  * A line, or a sentence of a method, that tells how it keeps, when it is best or for how many it is, and is nothing to do.
