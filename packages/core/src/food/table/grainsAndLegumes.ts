@@ -41,7 +41,7 @@ white kidney beans;legume;184;;;1.4;179;c730 z730;-;protein bulk;1393;23.4;0.9;4
 borlotti beans;legume;195;;;1.48;177;c730 z730;-;protein bulk;1235;23;1.2;35.4;24.7;5;0;6;borlotti,cranberry beans;pinto beans
 pinto beans;legume;193;;;1.39;171;c730 z730;-;protein bulk;1333;21.4;1.2;47.1;15.5;5.1;6.3;12;;borlotti beans
 black beans;legume;194;;;1.6;172;c730 z730;-;protein bulk colour;1427;21.6;1.4;46.9;15.5;5;0;5;turtle beans;black-eyed peas
-navy beans;legume;208;;;1.43;182;c730 z730;-;protein bulk;1410;22.3;1.5;45.5;15.3;5.5;0;5;haricot beans,white beans;
+navy beans;legume;208;;;1.43;182;c730 z730;-;protein bulk;1410;22.3;1.5;45.5;15.3;5.5;0;5;haricot beans,haricots,white beans;
 butter beans;legume;178;;;1.97;188;c730 z730;-;protein bulk;1298;21.5;0.7;44.4;19;7.5;0;18;lima beans;
 flageolet beans;legume;190;;;1.5;177;c730 z730;-;protein bulk;1390;22.5;1.3;47;16;6;2;12;flageolets;navy beans
 great northern beans;legume;183;;;1.88;177;c730 z730;-;protein bulk;1298;21.9;1.1;42.2;20.2;5.5;5.3;14;;navy beans

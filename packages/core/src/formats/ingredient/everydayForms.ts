@@ -154,7 +154,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 big leeks (about 600 g)": what is weighed counts.
   [
     new RegExp(
-      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
+      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg|oz|ounces?|lbs?|pounds?))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '', rest = '') =>
@@ -227,6 +227,14 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [
     new RegExp(
       String.raw`^(?:an?\s+)?(${NUMBER}(?:-${NUMBER})?)[\s-]*(cm|inch(?:es)?|in|")\.?(?:[\s-]+(?:piece|chunk|knob|length|slice))?(?:\s+of)?\s+(?=\p{L})`,
+      'iu',
+    ),
+    (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,
+  ],
+  // "1 (2-inch) piece fresh ginger", "1 3-cm piece ginger"
+  [
+    new RegExp(
+      String.raw`^(?:an?|one|1)\s+\(?(?:about )?(${NUMBER})[\s-]*(cm|inch(?:es)?|in|")\.?\)?[\s-]+(?:piece|chunk|knob|length|slice|stick)(?:\s+of)?\s+(?=\p{L})`,
       'iu',
     ),
     (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,

@@ -55,6 +55,8 @@ const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over|(?:day|one-day|days?)[- 
 const LIQUID_KEPT =
   /\b(?:liquid|liquor|water)\s+(?:is\s+)?(?:kept|reserved|saved)\b|\b(?:keep|reserve|save|keeping|reserving|saving)\s+(?:the\s+)?(?:soaking\s+)?(?:liquid|liquor|water)\b/i;
 const LIQUID = /\d+(?:[.,/]\d+)?\s*(?:ml|l|dl|cups?)\b(?:\s+(?:hot|warm|boiling|cold|tepid|lukewarm))?\s+water\b/i;
+/** An amount in litres, in brackets or behind a stroke. */
+const IN_LITRES = /[(/]\s*(?:about )?\d[\d.,]*\s*(?:ml|l|cl|dl|lit(?:re|er)s?)\b/i;
 /** What comes behind these words is how the food is, not what it is. */
 const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\s)/i;
 
@@ -212,7 +214,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const felt = food && byFeel(food, { ...read, ...leaves });
   // "1 cup (190 g)", "3 to 4 (300 g)": what was weighed counts.
   const also = read.also ?? (read.amount.kind === 'volume' ? massIn(bracketed, system) : undefined);
-  const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : undefined;
+  // "½ cup (125 ml)": whose cup that is, the millilitres say.
+  const measured = also?.kind === 'volume' && read.amount.kind === 'volume' && IN_LITRES.test(line) ? also : undefined;
+  const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : measured;
   const amount: Amount = weighed
     ? weighed
     : felt

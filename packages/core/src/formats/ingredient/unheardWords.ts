@@ -10,13 +10,13 @@ const SAYS_HOW = new Set(
   beaten whisked sifted packed loosely tightly heaped heaping rounded level pressed soaked toasted melted softened warm cold hot ice-cold icecold iced ice boiling boiled lukewarm chilled cooled finely coarsely
   roughly thinly thickly very freshly lightly well fine coarse thin thick small smallish medium large largish big biggish huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
   floret coin matchstick baton dice baby young new old ripe overripe good quality nice best extra more organic raw uncooked unsalted unsweetened plain seedless stoned pitted
-  deseeded seeded cored skinless skinned blanched hulled shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
+  deseeded seeded cored skinless skinned blanched shelled cooked precooked pre-cooked ready-cooked head bulb stick rib stalk clove bunch sprig handful knob thumb thumb-sized bite-sized inch cm
   room temperature medium-sized large-sized lg sm med cooking eating everyday usual about approx roughly of the a an your any some each and or plus & x other another
   can tin jar pack packet bag carton bottle box block tube net tray sheet loaf
   natural waxy floury mealy ready-rolled shelf-stable straight-to-wok brunoise pouch yukon gold ap all-purpose
   fat smooth crunchy table strong heatproof
   leftover remaining reserved optional divided separately level firmly stale day-old runny leftover thawed defrosted podded sprig leaves-only bitesize uncut quartered
-  sharp unwaxed packed
+  sharp unwaxed packed low-sodium reduced-sodium low-salt hot steamed-dry
   `).map(singular),
 );
 /** From here on it is told what it is for, or where it comes from. */
@@ -29,6 +29,11 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   dried: (food) => isDry(food),
   ground: ({ facts, name }) => facts.kind === 'seasoning' && !/^(?:dried|fresh) /.test(name),
   leaf: ({ facts }) => facts.kind === 'leaf' || (facts.kind === 'seasoning' && facts.keeps?.fridge !== undefined),
+  // Hulled barley is the whole grain, pearl barley is not.
+  hulled: ({ facts }) => facts.kind !== 'grain',
+  roasted: ({ facts }) => facts.kind === 'nut or seed',
+  creamy: ({ name }) => /butter|tahini/.test(name),
+  jumbo: ({ name }) => /pasta|oats/.test(name),
   kernel: ({ facts }) => facts.kind === 'nut or seed',
   'fast-action': ({ name }) => /yeast/.test(name),
   fast: ({ name }) => /yeast/.test(name),

@@ -117,7 +117,7 @@ export function doubtOfStep(
         question: 'How long at pressure?',
         choices: [5, 10, 20, 30].map((n) => ({ label: `${n} min`, text: heldFor(text, n) })),
       };
-    const held = durationsIn(text.split(/\b(?:natural|quick|releas|vent)/i)[0] ?? text);
+    const held = durationsIn(text.split(/\b(?:natural|quick|releas|vent|NPR|NR|QPR|QR)/i)[0] ?? text);
     if (held.length > 1)
       return {
         question: 'Several times are said here. How long is it at pressure?',

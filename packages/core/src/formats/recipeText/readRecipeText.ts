@@ -6,7 +6,7 @@ import { textLines, unwrapped } from './textLines.ts';
 import { isTold } from './toldOnly.ts';
 
 const PORTIONS =
-  /^(?:batch |total )?(?:serves|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
+  /^(?:batch |total )?(?:serves|srvs?|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND =
   /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?(?: as an? (?:side|main|starter|light lunch))?$/i;
 const PORTIONS_IN_NAME =
@@ -20,9 +20,10 @@ const NOTES =
   /^(?:#+\s*)?(?:\*\*)?(?:notes?|tips?|cook[’']s notes?|recipe notes?|storage|to store|variations?|nutrition(?:al)?(?: (?:facts|information))?|equipment)\s*:?(?:\*\*)?$/i;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
-  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|times?:?\s+\d+.{0,120}|(?:prep|cook|total)(?:\s*time)?\s*:\s*PT\d.*|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
-const SECTION = /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
+const SECTION =
+  /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|(?:to|for) (?:serve|serving|garnish|finish):?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
 /** "### To serve" */
 const MARKED_SECTION = /^#{2,}\s+[^\d]{2,60}$/;
 const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
@@ -241,7 +242,7 @@ const portionsWithin = (text: string): number | undefined => {
   const eaters = eatersIn(text);
   if (eaters !== undefined) return eaters;
   const said =
-    /\b(?:serves|feeds|enough for|makes|^for)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for|makes)|^for|\(for)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,
     );
   const bowls =

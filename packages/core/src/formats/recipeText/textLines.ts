@@ -10,7 +10,7 @@ const TABLE_HEAD =
 const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
-  /^(ingredients|you need|you will need|method|directions|instructions|steps|preparation)\s*:\s+(\S.{20,})$/i;
+  /^((?:ingredients|you need|you will need|method|directions|instructions|steps|preparation)(?: ?\([^)]{1,30}\))?)\s*:\s+(\S.{20,})$/i;
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
@@ -18,7 +18,8 @@ const IN_ONE_LINE =
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
-const BETWEEN_ITEMS = /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |pinch|salt\b))/i;
+const BETWEEN_ITEMS =
+  /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |(?:pinch|thumb|knob|handful|splash|juice|zest|dash)\b|salt\b))/i;
 
 /** An amount without a number. */
 const BY_FEEL =
@@ -215,7 +216,7 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   )
     return named;
   // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
-  const grouped = /^((?!ingredients|method|oven)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
+  const grouped = /^((?!ingredients|method|oven|times?\b)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
   if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
   // "Prep 10 min | Serves 4" are no row of a list.
   if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
@@ -287,7 +288,19 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   const headed = HEADED.exec(line);
   if (headed?.[1] && headed[2])
     return /^(?:ingredients|you)/i.test(headed[1])
-      ? ['', headed[1], ...headed[2].replace(/\.$/, '').split(BETWEEN_ITEMS), '']
+      ? [
+          '',
+          headed[1],
+          // "…, salt. Rice: 300 g": another part of the dish.
+          ...headed[2]
+            .replace(/\.$/, '')
+            .split(/\.\s+(?=\p{Lu}[\p{L} ]{2,20}: )/u)
+            .flatMap((part) => {
+              const of = /^(\p{Lu}[\p{L} ]{2,20}): (.*)$/u.exec(part);
+              return [...(of ? [`${of[1] ?? ''}:`] : []), ...(of?.[2] ?? part).split(BETWEEN_ITEMS)];
+            }),
+          '',
+        ]
       : ['', headed[1], headed[2]];
   return [line.replace(/\s{2,}/g, ' ')];
 }

@@ -122,9 +122,10 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
 });
 
 /** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
-const MOMENT_BEFORE = /\b(?:every|after|the last|final|within|about every|for the first)\s*(?:the\s+)?$/i;
+const MOMENT_BEFORE =
+  /\b(?:every|after|the last|final|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$/i;
 const MOMENT_BEHIND =
-  /^\s*(?:before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old)\b/i;
+  /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old)\b/i;
 
 /** "Older beans can need up to 45 minutes more": where it is needed, and no time of the step. */
 const MAY_TAKE =

@@ -7,6 +7,8 @@ const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$/i,
   /^(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
   /^(?:enough|plenty) (?:for|to feed) \d/i,
+  /^(?:srvs?|sves) \d/i,
+  /^(?:fills|for|in|makes) an? (?:\d+(?:[.,]\d+)? ?(?:ml|l)|small|large|big|medium)\b[^.]{0,20}\b(?:jar|bottle|tin|dish|loaf tin)\b/i,
   /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |approx\.? |around |roughly |ca\.? |~ ?|us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
 ];
 
