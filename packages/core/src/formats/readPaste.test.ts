@@ -387,3 +387,17 @@ describe('what belongs to what stands before it, and what does not', () => {
     ]);
   });
 });
+
+test('two ways of cooking, each under its appliance, are asked of both, and no more once one is left out', () => {
+  const text = 'Florets\nServes 2\n1 cauliflower\n\nMethod\nAir fryer: 200C, 12 min.\nOven: 220C, 25 min.';
+  const asked = (steps: Record<number, string>) =>
+    readPaste(readRecipeText(text), { ...NOTHING_SAID, steps }, foods, (line) =>
+      readIngredientLine(line, foods),
+    ).steps.map(({ doubt }) => doubt?.question);
+  expect(asked({})).toEqual([
+    'Two ways are told: air fryer, and oven. Is it done this way?',
+    'Two ways are told: oven, and air fryer. Is it done this way?',
+  ]);
+  expect(asked({ 0: '' })).toEqual([undefined]);
+  expect(asked({ 1: '' })).toEqual([undefined]);
+});

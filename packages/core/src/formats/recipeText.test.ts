@@ -19,6 +19,7 @@ import {
   readRecipeText,
   toJsonLd,
   toMarkdown,
+  splitMethod,
   toRecipeText,
   unreadyLines,
   type RecipeText,
@@ -372,4 +373,20 @@ test('what chills at the end is no lead of its session: it is ready so many hour
   expect(faultsOf(chilled)).toEqual([]);
   expect(dish('Soak the oats overnight.', 'Cook them for 5 minutes.').steps[0]?.kind).toBe('ahead');
   expect(dish('Cut it all.', 'Marinate for 12 hours.', 'Bake at 200 °C for 30 minutes.').steps[1]?.kind).toBe('ahead');
+});
+
+describe('how hot an oven without a fan is meant to be', () => {
+  // A fan oven is set 20 °C or 25 °F lower: common practice, no published source.
+  test.each([
+    ['Oven 190 fan. Bake 30 minutes.', 210],
+    ['Bake at 180C fan for 30 minutes.', 200],
+    ['Bake at 200C/180C fan/gas 6 for 30 minutes.', 200],
+    ['Bake at 180 °C (fan 160) for 30 minutes.', 180],
+    ['Oven 160/fan 140. Bake 30 minutes.', 160],
+    ['Bake in a fan oven at 170 °C for 30 minutes.', 190],
+    ['Bake at 350°F convection for 30 minutes.', 190],
+    ['Roast 200 fan, 25 min.', 220],
+  ])('“%s” is %i °C', (method, celsius) =>
+    expect(readMethod(splitMethod([method])).findLast(({ station }) => station === 'oven')?.celsius).toBe(celsius),
+  );
 });

@@ -231,6 +231,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, n = '', unit = '') => `${n} ${unit.toLowerCase() === 'cm' ? 'cm' : 'inch'} `,
   ],
+  // "a good inch of ginger"
+  [
+    /^(?:an?|one|1)\s+(?:good|big|small|generous|fat|scant)\s+(inch|cm|thumb)\s+(?:of\s+)?/i,
+    (_, unit = '') => `1 ${unit} `,
+  ],
   // "1 (2-inch) piece fresh ginger", "1 3-cm piece ginger"
   [
     new RegExp(

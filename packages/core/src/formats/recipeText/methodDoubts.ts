@@ -87,6 +87,8 @@ interface StepBefore {
   readonly pieces?: number;
   /** What is made was frozen. */
   readonly frozen?: boolean;
+  /** Another way of cooking it that the text tells under a name of its own: "air fryer". */
+  readonly otherWay?: string;
 }
 
 /**
@@ -94,11 +96,23 @@ interface StepBefore {
  */
 export function doubtOfStep(
   step: MethodStep,
-  { dry = false, pieces = 0, frozen = false }: StepBefore = {},
+  { dry = false, pieces = 0, frozen = false, otherWay }: StepBefore = {},
 ): StepDoubt | undefined {
   const { text } = step;
   const byClock = clockDoubt(text);
   if (byClock) return byClock;
+  const way = wayOf(text);
+  if (way !== undefined && otherWay !== undefined)
+    return {
+      question: `Two ways are told: ${way}, and ${otherWay}. Is it done this way?`,
+      choices: [
+        {
+          label: `yes, ${way}`,
+          text: text.replace(WAY, (_, name: string) => `${IN_IT[name.toLowerCase()] ?? 'On the hob'}: `),
+        },
+        { label: `no, ${otherWay}`, text: '' },
+      ],
+    };
   if (dry && (step.shareOff ?? step.thick))
     return {
       question: step.thick
@@ -289,6 +303,21 @@ export function doubtOfStep(
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
+
+/** "Air fryer: 200 °C, 15 min" over "Oven: 220 °C, 25 min" */
+const WAY =
+  /^(oven|air[- ]?fryer|microwave|hob|stove ?top|pressure cooker|slow cooker|rice cooker|grill|barbecue)(?: (?:method|version|way))?\s*:\s*/i;
+const IN_IT: Readonly<Record<string, string>> = {
+  oven: 'In the oven',
+  'air fryer': 'In the air fryer',
+  microwave: 'In the microwave',
+  'pressure cooker': 'Pressure cook',
+  'slow cooker': 'In the slow cooker',
+  'rice cooker': 'In the rice cooker',
+  grill: 'Under the grill',
+};
+/** Under which appliance's name a step stands. */
+export const wayOf = (text: string): string | undefined => WAY.exec(text)?.[1]?.toLowerCase();
 
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =

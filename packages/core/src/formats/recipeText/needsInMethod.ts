@@ -18,9 +18,9 @@ const NUMBER =
   /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
-  /[,;:()+&]|\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
+  /[,;:()+&]|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */

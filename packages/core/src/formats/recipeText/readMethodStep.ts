@@ -1,3 +1,4 @@
+import { FAN_C_LOWER } from '../../kitchen/index.ts';
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
@@ -55,6 +56,8 @@ const BARE_HEAT = /\b(?:at|to|oven)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|wa
 const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */
 const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
+/** "200 fan" */
+const FAN_HEAT = /\b([12]\d[05])\s*\(?fan\b(?!\s*:?\s*\d)/i;
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "425°F. Toss …": nothing but an oven is set to that. */
@@ -75,7 +78,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -88,7 +91,9 @@ const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
 const withoutVessels = (plain: string): string =>
-  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape)\b|\b(?:little|small) pot\b/i.test(plain)
+  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
+    plain,
+  )
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
     : plain;
 
@@ -114,7 +119,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
-  /\b(?:off the heat|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
+  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}/i;
 
@@ -283,21 +288,39 @@ function saidTime(
   const [time] = durationsIn(plain);
   if (time) return time;
   // "Then uncovered 10": in the minutes of the clause before.
-  return goesOn?.timed ? bareNumberIn(plain) : undefined;
+  return goesOn?.timed ? bareNumberIn(plain.split(/\.\s+(?=\p{Lu})/u)[0] ?? plain) : undefined;
 }
 
 /** Marks of a gas oven from 1 to 9, °C. Common practice, no published source. */
 const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
 
+/** Behind a heat, or before it: it is meant for an oven with a fan, unless the fan has a heat of its own. */
+const FAN_BEHIND = /^\s*°?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection)\b(?!\s*:?\s*\d)/i;
+const FAN_BEFORE = /\b(?:fan|convection)(?: oven)?:?\s*(?:at |to )?$/i;
+/** In °F a fan oven is set so much lower. Common practice, no published source. */
+const FAN_F_LOWER = 25;
+
+/** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
 function celsiusIn(plain: string): number | undefined {
-  const heat = HEAT.exec(plain) ?? DEGREES.exec(plain) ?? (OVEN.test(plain) ? BARE_HEAT.exec(plain) : null);
-  if (!heat?.[1]) {
+  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT] : []), FAN_HEAT].flatMap((said) =>
+    [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
+      const at = match.index + match[0].indexOf(match[1] ?? '');
+      return {
+        degrees: Number(match[1]),
+        fahrenheit: match[2]?.toUpperCase() === 'F' || Number(match[1]) > HOTTEST_C,
+        fan: FAN_BEHIND.test(plain.slice(at + (match[1]?.length ?? 0))) || FAN_BEFORE.test(plain.slice(0, at)),
+      };
+    }),
+  );
+  const heat = all.find(({ fan }) => !fan) ?? all[0];
+  if (!heat) {
     const mark = /\bgas(?: mark)? ([1-9])\b/i.exec(plain)?.[1];
     return mark === undefined ? undefined : GAS_C[Number(mark)];
   }
-  return heat[2]?.toUpperCase() === 'F' || Number(heat[1]) > HOTTEST_C
-    ? Math.round(((Number(heat[1]) - 32) * 5) / 9 / TEN) * TEN
-    : Number(heat[1]);
+  const { degrees, fahrenheit, fan } = heat;
+  return fahrenheit
+    ? Math.round(((degrees + (fan ? FAN_F_LOWER : 0) - 32) * 5) / 9 / TEN) * TEN
+    : degrees + (fan ? FAN_C_LOWER : 0);
 }
 
 /** "Then 180 dry 10": as hot as that, in the oven where it is. */

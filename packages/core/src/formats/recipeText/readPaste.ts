@@ -4,7 +4,7 @@ import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
 import { piecesIn } from './goesDoubt.ts';
-import { doubtOfStep } from './methodDoubts.ts';
+import { doubtOfStep, wayOf } from './methodDoubts.ts';
 import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
 import { needsInMethod } from './needsInMethod.ts';
@@ -133,11 +133,19 @@ export function readPaste(
     all.map(({ line }) => line),
   );
   const pieces = piecesIn(own);
+  const ways = read.flatMap(({ text }) => wayOf(text) ?? []);
   const steps = read.map((step, at): StepRead => {
+    const way = wayOf(step.text);
+    const otherWay = way === undefined ? undefined : ways.find((each) => each !== way);
     const n = numbered[at - added.length]?.n;
     return {
       step,
-      doubt: doubtOfStep(step, { dry: dryPots.includes(at), pieces, frozen: read.slice(0, at).some(freezes) }),
+      doubt: doubtOfStep(step, {
+        dry: dryPots.includes(at),
+        pieces,
+        frozen: read.slice(0, at).some(freezes),
+        ...(otherWay === undefined ? {} : { otherWay }),
+      }),
       n,
       written: sentences[n ?? -1] ?? step.text,
     };

@@ -178,7 +178,12 @@ export function readRecipeText(text: string): RecipeText {
     )
       list(bare);
     // What nobody does is bought: "enough water to cover", "sesame seeds and spring onions, to serve".
-    else if (ingredients.length > 0 && (isShort(bare) || isAside(bare, lines[at - 1])) && !saysDeed(bare)) list(bare);
+    else if (
+      ingredients.length > 0 &&
+      (isShort(bare) || isAside(bare, lines[at - 1])) &&
+      (!saysDeed(bare) || isNames(bare))
+    )
+      list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
       method.push(bare);
@@ -331,6 +336,12 @@ function isName(line: string, next: string | undefined): boolean {
 
 /** Before the heading of the method, a short line is bought. */
 const isShort = (line: string): boolean => line.length <= LONGEST_INGREDIENT && !/[.!?]$/.test(line);
+
+/** "vinegar, mustard, salt, sugar": names in a row, and nothing that is done. */
+const isNames = (line: string): boolean => {
+  const parts = line.split(/,\s*/);
+  return parts.length > 2 && parts.every((part) => /^\p{Ll}+(?: \p{Ll}+)?$/u.test(part)) && !isVerb(parts[0] ?? '');
+};
 
 /** "salt at the end!!" right under the last line of a list belongs to it. */
 const isAside = (line: string, above: string | undefined): boolean =>

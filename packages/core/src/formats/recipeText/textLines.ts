@@ -14,7 +14,7 @@ const HEADED =
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
-  /^((?!ingredients|method|oven|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+  /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
@@ -216,7 +216,10 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   )
     return named;
   // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
-  const grouped = /^((?!ingredients|method|oven|times?\b)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(line);
+  const grouped =
+    /^((?!ingredients|method|oven|(?:times?|active|total|prep|cook|serves|makes|yields?)\b)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(
+      line,
+    );
   if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
   // "Prep 10 min | Serves 4" are no row of a list.
   if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
@@ -246,7 +249,11 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   }
   // Cells parted by a gap: "Garlic, peeled      0.120 kg".
   const gap = /^(\p{L}\S*(?: \S+)*)\s{3,}((?:about |ca\.? )?\d\S*(?: \S+){0,3})$/u.exec(line);
-  if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) return [`${gap[2]} ${gap[1]}`];
+  if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) {
+    // "leeks      2, sliced"
+    const [amount = '', ...how] = gap[2].split(/,\s+/);
+    return [[`${amount} ${gap[1]}`, ...how].join(', ')];
+  }
   const heads = line.split(/\s{2,}|\t/);
   // "Item      Qty", "Qty Unit Item"
   if (heads.length > 1 && heads.every((part) => TABLE_HEAD.test(part))) return [];
@@ -260,7 +267,9 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     return linesOf(`${spaced[0] ?? ''}: ${spaced[1] ?? ''}`, false);
   if (spaced.length > 1 && spaced.slice(1).every((part) => ABOUT_IT.test(part) || /^\p{L}+:/u.test(part)))
     return spaced.map((part) =>
-      part.replace(/^yields?:\s*/i, 'Makes: ').replace(/^portions?:\s*(?=\d+\s*k?g\b)/i, 'Notes: portions of '),
+      asAbout(part)
+        .replace(/^yields?:\s*/i, 'Makes: ')
+        .replace(/^portions?:\s*(?=\d+\s*k?g\b)/i, 'Notes: portions of '),
     );
   // Cells parted by a tab, or by a row of dots.
   if (/\S\s*(?:\t|\.{3,})\s*\S/.test(line)) {

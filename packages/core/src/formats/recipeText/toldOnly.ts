@@ -40,6 +40,11 @@ const AT_ITS_BEST: readonly RegExp[] = [
   /^better (?:the next|on the second) day\b/i,
 ];
 
+/** How else it may be eaten. */
+const EATEN: readonly RegExp[] = [
+  /^(?:it is |it['’]s |they are |they['’]re )?(?:also|just as|equally|even|very|really) (?:good|nice|great|lovely|delicious) (?:cold|warm|hot|the next|at room|with|on|in|for)\b/i,
+];
+
 /** What is done with it on another day. */
 const LATER: readonly RegExp[] = [
   /^from frozen\b/i,
@@ -63,7 +68,7 @@ const ASIDE: readonly RegExp[] = [
   /^\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$/i,
 ];
 
-const TOLD = [...FOR_HOW_MANY, ...KEEPS, ...AT_ITS_BEST, ...LATER, ...UNDONE, ...ASIDE];
+const TOLD = [...FOR_HOW_MANY, ...KEEPS, ...AT_ITS_BEST, ...EATEN, ...LATER, ...UNDONE, ...ASIDE];
 
 /**
  * A line, or a sentence of a method, that tells how it keeps, when it is best or for how many it is, and is nothing to do.
