@@ -32,6 +32,9 @@ const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|for
 
 /** Behind something on heat, so long that it may be there still. */
 const ON_HEAT = 3;
+/** What hands do for minutes without any heat. */
+const ON_NO_HEAT =
+  /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 
@@ -263,6 +266,9 @@ export function doubtOfStep(
   // "Beans 12 min": no word on what is done with them.
   const brief = step.after !== undefined && step.minutes.latest < ON_HEAT;
   if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
+    return whereDoubt(text);
+  // "Crumble in the tofu; 5 min, stirring": hands that are on nothing but a pan, which nobody named.
+  if (unplaced && !step.afterwards && step.minutes.latest >= ON_HEAT && !ON_NO_HEAT.test(plain) && !settled)
     return whereDoubt(text);
   // "40 minutes until set": nobody says where.
   if (

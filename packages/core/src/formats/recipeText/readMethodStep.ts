@@ -7,7 +7,7 @@ import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOff
 import { keptLiquidIn } from './keptLiquid.ts';
 import { blends, withoutNames } from './kitchenVerbs.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
-import { bareNumberIn } from './splitMethod.ts';
+import { bareNumberIn, sentencesOf } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 
 /** What a step of a method says about time, hands and heat. */
@@ -70,7 +70,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:low|lowest|medium|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -104,7 +104,7 @@ const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same tim
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|\bwarm(?: it| them)? (?:up|through)\b|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
+  /\bcook\b|\bwarm(?: it| them)? (?:up|through|for \d|\d)|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
     plain,
   ) &&
   !/\bslow cooker\b/i.test(plain) &&
@@ -168,6 +168,15 @@ const withoutWhile = (plain: string): string =>
     'Meanwhile ',
   );
 
+/** Without sentences that tell what comes in for the last minutes: where those go is not where this is done. */
+const withoutLasts = (plain: string): string => {
+  const [first = '', ...more] = sentencesOf(plain);
+  return [
+    first,
+    ...more.filter((each) => beforeTheEnd(each) === undefined || /\b(?:lid|cover\w*|foil|uncover\w*)\b/i.test(each)),
+  ].join(' ');
+};
+
 interface StepBehind {
   readonly heated: number | undefined;
   readonly step: MethodStep;
@@ -177,7 +186,8 @@ const FIRST = {};
 const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
-  const plain = withoutWhile(withoutEnd(withoutNames(plainSigns(text))));
+  const whole = withoutEnd(withoutNames(plainSigns(text)));
+  const plain = withoutWhile(withoutLasts(whole));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
@@ -197,7 +207,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const shareOff = (off ?? thick) ? undefined : shareOffIn(plain);
   const reduces = off !== undefined || thick !== undefined || shareOff !== undefined;
   const kept = keptLiquidIn(plain);
-  const said = celsiusIn(plain);
+  const said = celsiusIn(whole);
   const grill = GRILL.test(plain);
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
   const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;
@@ -234,7 +244,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     !/\bby hand\b/i.test(plain) &&
     (ALONE.test(plain) || named !== undefined || (inOven && !grill) || goesOn?.attention.needs === 'nobody');
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
-  const last = beforeTheEnd(plain);
+  const last = beforeTheEnd(whole);
   const attention: Attention =
     reduces && !time
       ? { needs: 'look', everyMinutes: POT_LOOK }

@@ -28,6 +28,11 @@ const BY_FEEL =
 /** For how many, or how long: nothing to buy. */
 const ABOUT_IT =
   /^(?:(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
+/** "2 wraps", beside a title */
+const MADE = /^\d+ \p{L}+s$/iu;
+/** The items of a list in one line: between their points, where it has such. */
+const itemsOf = (list: string): readonly string[] =>
+  / [•·] /.test(list) ? list.split(/\s+[•·]\s+/) : list.split(BETWEEN_ITEMS);
 const asAbout = (part: string): string =>
   /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part)
     ? `Total: ${part}`
@@ -65,6 +70,11 @@ function rowOf(cells: readonly string[]): string | undefined {
 /** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
 const inPlainSigns = (text: string): string =>
   text
+    // "**You need** 1 leek • 2 carrots"
+    .replace(
+      /^\*\*(you need|ingredients|method|do|steps|directions|instructions)\*\*:?[ \t]+(?=\S)/gim,
+      (_, head: string) => (/^do$/i.test(head) ? 'Method\n' : `${head}\n`),
+    )
     .replace(/\*\*/g, '')
     .replace(/\bo\/n\b/gi, 'overnight')
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
@@ -226,7 +236,8 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     return line.split('|').map((part) => asAbout(part.trim()));
   // "Bolognese | serves 6 | 1 hr": no table.
   const [title = '', ...about] = line.split(/\s+\|\s+/);
-  if (about.length > 0 && about.every((part) => ABOUT_IT.test(part))) return [title, ...about.map(asAbout)];
+  if (about.length > 0 && about.every((part) => ABOUT_IT.test(part) || (first && MADE.test(part))))
+    return [title, ...about.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Makes: ${part}`))];
   const listed = IN_ONE_LINE.exec(line);
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
@@ -306,7 +317,7 @@ function linesOf(raw: string, first: boolean): readonly string[] {
             .split(/\.\s+(?=\p{Lu}[\p{L} ]{2,20}: )/u)
             .flatMap((part) => {
               const of = /^(\p{Lu}[\p{L} ]{2,20}): (.*)$/u.exec(part);
-              return [...(of ? [`${of[1] ?? ''}:`] : []), ...(of?.[2] ?? part).split(BETWEEN_ITEMS)];
+              return [...(of ? [`${of[1] ?? ''}:`] : []), ...itemsOf(of?.[2] ?? part)];
             }),
           '',
         ]

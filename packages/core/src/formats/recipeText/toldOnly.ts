@@ -12,8 +12,13 @@ const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |approx\.? |around |roughly |ca\.? |~ ?|us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
 ];
 
+/** "Chill. 5 days.": a length of days alone. */
+const DAYS_ALONE = /^(?:up to )?(?:\d+|two|three|four|five|six)(?: ?(?:-|–|to) ?\d+)? (?:days?|weeks?|months?)[.!]?$/i;
+
 /** How long it keeps, and where. */
 const KEEPS: readonly RegExp[] = [
+  DAYS_ALONE,
+  /^(?:eat|serve|enjoy)(?: it| them)? (?:right away|straight away|at once|immediately|now|hot|warm),? or\b/i,
   /^(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b/i,
   /^(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b/i,
   /^do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b/i,
