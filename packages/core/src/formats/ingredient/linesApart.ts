@@ -51,6 +51,13 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
   }
+  // "Onions 2, garlic 4 cl": a name and its amount, more than once.
+  const behind = text.split(/\s*,\s*(?=\p{L}[\p{L} ]*\s\d)/u);
+  if (
+    behind.length > 1 &&
+    behind.every((part) => /^\p{L}[\p{L} -]*\s\d[\d.,/]*\s*\p{L}{0,6}$/u.test(part.trim()) && exactly(part, foods))
+  )
+    return behind;
   // "lime wedges, guacamole and rice to serve"
   const served = /,?\s*\b(?:to serve|for serving|to garnish|for garnish|to finish)\s*$/i.exec(text);
   if (served && !/\d/.test(plainSigns(text))) {

@@ -312,7 +312,7 @@ export function doubtOfStep(
 
 /** "Air fryer: 200 °C, 15 min" over "Oven: 220 °C, 25 min" */
 const WAY =
-  /^(oven|air[- ]?fryer|microwave|hob|stove ?top|pressure cooker|slow cooker|rice cooker|grill|barbecue)(?: (?:method|version|way))?\s*:\s*/i;
+  /^(oven|air[- ]?fryer|microwave|hob|stove ?top|pressure cooker|slow cooker|rice cooker|grill|barbecue|(?:frying )?pan|skillet|stove)(?: (?:method|version|way))?\s*:\s*/i;
 const IN_IT: Readonly<Record<string, string>> = {
   oven: 'In the oven',
   'air fryer': 'In the air fryer',

@@ -57,7 +57,7 @@ const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */
 const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
 /** "200 fan" */
-const FAN_HEAT = /\b([12]\d[05])\s*\(?fan\b(?!\s*:?\s*\d)/i;
+const FAN_HEAT = /\b([12]\d[05])\s*\(?fan\b(?!\s*:?\s*[12]\d{2})/i;
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "425°F. Toss …": nothing but an oven is set to that. */
@@ -70,7 +70,7 @@ const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubbl(?:e|ing)|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -78,7 +78,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -104,7 +104,7 @@ const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same tim
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|\bwarm(?: it| them)? (?:up|through|for \d|\d)|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
+  /\bcook\b|\bwarm(?: it| them)? (?:up|through)|(?:^|[:.;,] )warm (?:for )?\d|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
     plain,
   ) &&
   !/\bslow cooker\b/i.test(plain) &&
@@ -305,7 +305,7 @@ function saidTime(
 const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
 
 /** Behind a heat, or before it: it is meant for an oven with a fan, unless the fan has a heat of its own. */
-const FAN_BEHIND = /^\s*°?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection)\b(?!\s*:?\s*\d)/i;
+const FAN_BEHIND = /^\s*°?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection)\b(?!\s*:?\s*[12]\d{2})/i;
 const FAN_BEFORE = /\b(?:fan|convection)(?: oven)?:?\s*(?:at |to )?$/i;
 /** In °F a fan oven is set so much lower. Common practice, no published source. */
 const FAN_F_LOWER = 25;

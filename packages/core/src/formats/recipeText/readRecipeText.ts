@@ -262,7 +262,7 @@ const portionsWithin = (text: string): number | undefined => {
 /** Without signs of headings, and not shouted. */
 function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.|(?:title|recipe|name|dish)\s*:)\s*/i, '')
+    .replace(/^(?:#+|\d+\.|(?:title|recipe|name|dish|menu item)\s*:)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .trim();

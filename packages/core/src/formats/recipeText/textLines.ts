@@ -42,7 +42,7 @@ const asAbout = (part: string): string =>
 
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =
-  /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are)):?\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|the)\b)([^.!]+)[.!]\s*(.*)$/i;
+  /^(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|(?=for |to (?:serve|feed) ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are)):?\s+(?=(?:an?|some|half|two|three|four|five|six|the)\b|\d)([^.!]+)[.!]\s*(.*)$/i;
 const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|salt)\b)/i;
 
 /** The unit of an amount in a cell of its own. */
@@ -298,8 +298,8 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     const named =
       what === undefined
         ? []
-        : /^for /i.test(what)
-          ? [what]
+        : /^(?:for|to (?:serve|feed)) /i.test(what)
+          ? [what.replace(/^to (?:serve|feed) /i, 'for ')]
           : first
             ? [`${what.charAt(0).toUpperCase()}${what.slice(1)}`]
             : [];

@@ -17,24 +17,59 @@ const TIME = new RegExp(
   String.raw`(${N})(?:-?ish)?(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
   'gi',
 );
-/** In words, minutes. "Overnight" is read as what soaks overnight: 8 to 14 hours. Common practice, no published source. */
-const WORDS: readonly (readonly [said: RegExp, from: number, to: number])[] = [
-  [/\b(?:a )?quarter of an hour\b/gi, 15, 15],
-  [/\bthree quarters of an hour\b/gi, 45, 45],
-  [/\bhalf an hour\b/gi, 30, 30],
-  [/\b(?:an|one) hour and a half\b/gi, 90, 90],
-  [/\ba minute or two\b/gi, 1, 2],
-  [/\ba few minutes\b/gi, 2, 4],
-  [/\b(?:a|another) minute\b/gi, 1, 1],
-  [/\b(?:an|one) hour\b/gi, 60, 60],
+type Minutes = readonly [from: number, to: number];
+const PARTS: Readonly<Record<string, number>> = { quarter: 15, half: 30, 'three quarters': 45, 'three-quarters': 45 };
+const hours = (said: string | undefined): number =>
+  /^(?:an?|one)$/i.test(said ?? '') ? 60 : 60 * (valueOf(said) ?? 0);
+
+/**
+ * In words, as minutes. "Overnight" is read as what soaks overnight: 8 to 14 hours; a good hour is up to a quarter longer. Common practice, no published source.
+ */
+const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray) => Minutes])[] = [
+  // "An hour and a quarter", "two and a half hours", "1 and 3/4 hours"
+  [
+    new RegExp(
+      String.raw`\b(an?|one|\d{1,2}|${IN_WORDS}) (?:(?:hours?|hrs?) and (?:an? )?(quarter|half|three[- ]quarters)|and (?:an? )?(quarter|half|three[- ]quarters) (?:hours?|hrs?))\b`,
+      'gi',
+    ),
+    ([, whole, behind, before]) => {
+      const all = hours(whole) + (PARTS[(behind ?? before ?? '').toLowerCase()] ?? 0);
+      return [all, all];
+    },
+  ],
+  // "One hour and ten minutes"
+  [
+    new RegExp(String.raw`\b(an?|one|two|three|four) hours?,? (?:and )?(${IN_WORDS})(?: minutes?| mins?)\b`, 'gi'),
+    ([, whole, more]) => {
+      const all = hours(whole) + (valueOf(more) ?? 0);
+      return [all, all];
+    },
+  ],
+  [
+    /\b(\d{1,2}):([0-5]\d) ?(?:h|hrs?|hours?)\b/gi,
+    ([, h, m]) => [Number(h) * 60 + Number(m), Number(h) * 60 + Number(m)],
+  ],
+  [/\bhalf (?:an hour )?(?:to|or) three[- ]quarters of an hour\b/gi, () => [30, 45]],
+  [/\bthree[- ]quarters of an hour\b/gi, () => [45, 45]],
+  [/\b(?:a )?quarter (?:of an )?hour\b/gi, () => [15, 15]],
+  [/\ba good half[- ](?:an )?hour\b/gi, () => [30, 40]],
+  [/\b(?:a )?half[- ](?:an )?hour\b/gi, () => [30, 30]],
+  [/\ba good hour\b/gi, () => [60, 75]],
+  [/\ba couple of hours\b/gi, () => [120, 120]],
+  [/\ba couple of (?:more )?min(?:ute)?s\b/gi, () => [2, 2]],
+  [/\ba minute or two\b/gi, () => [1, 2]],
+  [/\ba few (?:more )?min(?:ute)?s\b/gi, () => [2, 4]],
+  [/\b(?:a|another) minute\b/gi, () => [1, 1]],
+  [/\b(?:an|one) hour\b/gi, () => [60, 60]],
   // "9 hours overnight" says how long the night is.
-  [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bovernight\b/gi, 480, 840],
+  [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bovernight\b/gi, () => [480, 840]],
   [
     /\b(?:till|until) (?:the )?(?:(?:next|following) (?:day|morning)|morning|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day(?: morning)?)\b/gi,
-    480,
-    840,
+    () => [480, 840],
   ],
 ];
+/** Between two times that are the ends of one: "half an hour to forty minutes". */
+const UP_TO = /^\s*(?:-|to|or|up to)\s*$/i;
 
 /** A number behind these says minutes, where nothing that it could count comes behind it. */
 const BARE = new RegExp(
@@ -63,9 +98,10 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
   const found: SaidTime[] = [];
   const free = (at: number, end: number) => found.every((each) => end <= each.at || at >= each.end);
-  for (const [said, from, to] of WORDS)
+  for (const [said, minutes] of WORDS)
     for (const match of plain.matchAll(said)) {
       const end = match.index + match[0].length;
+      const [from, to] = minutes(match);
       if (free(match.index, end)) found.push({ from, to, at: match.index, end });
     }
   // "1 hr-1 hr 15": from so much to so much.
@@ -118,7 +154,20 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     const minutes = valueOf(match[1]) ?? 0;
     if (minutes > 0 && free(at, end)) found.push({ from: minutes, to: minutes, at, end });
   }
-  return found.sort((a, b) => a.at - b.at);
+  return found
+    .sort((a, b) => a.at - b.at)
+    .reduce<SaidTime[]>((all, time) => {
+      const before = all.at(-1);
+      const range =
+        before &&
+        UP_TO.test(plain.slice(before.end, time.at)) &&
+        time.to > before.to &&
+        before.from === before.to &&
+        time.from === time.to;
+      if (range) all[all.length - 1] = { from: before.from, to: time.to, at: before.at, end: time.end };
+      else all.push(time);
+      return all;
+    }, []);
 });
 
 /** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
