@@ -115,7 +115,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)\s*(?:ea|pcs?)\b\.?\s+/i, (_, n = '') => `${n} `],
   // "fennel seed 2 t", "gluten 2 c"
   [
-    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+(${NUMBER})\s*(c|t|T)\.?$`, 'u'),
+    new RegExp(String.raw`^(\p{L}[\p{L} -]*?)\s+\(?(${NUMBER})\s*(c|t|T)\.?\)?$`, 'u'),
     (_, food = '', n = '', unit = '') => `${n} ${unit === 'c' ? 'cup' : unit === 'T' ? 'tbsp' : 'tsp'} ${food}`,
   ],
   // "2 c flour"

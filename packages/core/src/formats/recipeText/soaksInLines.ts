@@ -46,7 +46,10 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
     const done = DONE_IN_LINE.exec(line.form);
     const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
     const deed =
-      line.food && done && verb && !steps.some(({ text }) => new RegExp(`\\b${verb}\\b`, 'i').test(text))
+      line.food &&
+      done &&
+      verb &&
+      !steps.some(({ text, timed, kind }) => (timed || kind === 'ahead') && new RegExp(`\\b${verb}\\b`, 'i').test(text))
         ? [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`]
         : [];
     const said = SOAK_IN_LINE.exec(line.form);

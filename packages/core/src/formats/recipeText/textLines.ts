@@ -21,6 +21,18 @@ const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 const BETWEEN_ITEMS =
   /\s*;\s*|\s*,\s*(?=(?:\d|½|¼|¾|⅓|⅔|an? |(?:pinch|thumb|knob|handful|splash|juice|zest|dash)\b|salt\b))/i;
 
+/** "300 g mushrooms", "2 onions", "half a swede" */
+const AMOUNT_FIRST = /^(?:\d|(?:an?|half|one|two|three|four|a couple of|some) )/i;
+/** What is told of the item before it goes with it: "2 onions, chopped". */
+const inItems = (items: readonly string[]): readonly string[] =>
+  items.reduce<string[]>((all, item) => {
+    const before = all.at(-1);
+    if (before !== undefined && /^(?:(?:finely|roughly|thinly|freshly) )?\p{L}+ed\b/iu.test(item))
+      all[all.length - 1] = `${before}, ${item}`;
+    else all.push(item);
+    return all;
+  }, []);
+
 /** An amount without a number. */
 const BY_FEEL =
   /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|bunch|knob|splash|drizzle|juice|zest|salt|pepper)\b/i;
@@ -80,6 +92,8 @@ const inPlainSigns = (text: string): string =>
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
+    // "10m", "1h30m": nobody cooks by the metre.
+    .replace(/(?<=\d)\s?m(?=[\s.,;)]|$)/gm, ' min')
     .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
 
 /**
@@ -238,6 +252,21 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   const [title = '', ...about] = line.split(/\s+\|\s+/);
   if (about.length > 0 && about.every((part) => ABOUT_IT.test(part) || (first && MADE.test(part))))
     return [title, ...about.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Makes: ${part}`))];
+  // "300 g mushrooms, 1 shallot, 2 cloves garlic, pepper.": a list, and no sentence.
+  const items = line.replace(/\.$/, '').split(/\s*,\s*(?![^(]*\))/);
+  if (
+    items.length > 3 &&
+    !/[.!?]\s/.test(line) &&
+    items.every(
+      (item) =>
+        item.length < 60 &&
+        !COOKED_AT.test(item) &&
+        (/^\p{L}+ of /u.test(item) || !isVerb(/^\p{L}+/u.exec(item)?.[0] ?? '')),
+    ) &&
+    AMOUNT_FIRST.test(plainSigns(items[0] ?? '')) &&
+    items.filter((item) => AMOUNT_FIRST.test(plainSigns(item)) || BY_FEEL.test(item)).length * 3 >= items.length * 2
+  )
+    return inItems(items);
   const listed = IN_ONE_LINE.exec(line);
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
