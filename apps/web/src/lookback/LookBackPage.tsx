@@ -15,6 +15,7 @@ import { dateWords } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
 import { doOtherwise, headline, otherwiseWords, ranOutWords } from './lookBackWords.ts';
+import { FinishesCalled } from './FinishesCalled.tsx';
 import { PastDishes } from './PastDishes.tsx';
 import { PastMoney } from './PastMoney.tsx';
 import { SessionThatWas } from './SessionThatWas.tsx';
@@ -120,6 +121,7 @@ function Past({
               </Suspense>
             </section>
           )}
+          {weeks.length > 1 && <FinishesCalled past={past} zone={zone} />}
           <div className="past-grid">
             {week.sessions.map((session) => (
               <SessionThatWas key={session.id} session={session} zone={zone} />

@@ -6,6 +6,7 @@ import { Suspense, lazy } from 'react';
 import { Loading } from '../parts/Loading.tsx';
 import { Why } from '../parts/Why.tsx';
 import { giveFile } from '../parts/giveFile.ts';
+import { PastTable } from './PastTable.tsx';
 import { DISH_FIGURES, FIGURE_HEADS, dishBecause, isSome, tenths } from './pastFigures.ts';
 
 const PortionsChart = lazy(() => import('./PortionsChart.tsx'));
@@ -38,41 +39,18 @@ export function PastDishes({ dishes, from, zone }: { dishes: readonly PastDish[]
       <Suspense fallback={<Loading />}>
         <PortionsChart dishes={dishes} />
       </Suspense>
-      <details>
-        <summary>The figures, in portions</summary>
-        <div className="past-scroll">
-          <table className="past-table">
-            <thead>
-              <tr>
-                {COLUMNS.map((column) => (
-                  <th key={column} scope="col">
-                    {column === 'name' ? 'dish' : FIGURE_HEADS[column]}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {dishes.map((dish) => (
-                <tr key={dish.food}>
-                  {COLUMNS.map((column) =>
-                    column === 'name' ? (
-                      <th key={column} scope="row">
-                        {dish.name}
-                      </th>
-                    ) : (
-                      <td key={column} className="number">
-                        {isSome(dish[column]) && (
-                          <Why because={dishBecause(dish, column, zone)}>{tenths(dish[column])}</Why>
-                        )}
-                      </td>
-                    ),
-                  )}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </details>
+      <PastTable
+        summary="The figures, in portions"
+        head={['dish', ...DISH_FIGURES.map((figure) => FIGURE_HEADS[figure])]}
+        rows={dishes.map((dish) => ({
+          key: dish.food,
+          name: dish.name,
+          cells: DISH_FIGURES.map(
+            (figure) =>
+              isSome(dish[figure]) && <Why because={dishBecause(dish, figure, zone)}>{tenths(dish[figure])}</Why>,
+          ),
+        }))}
+      />
     </section>
   );
 }

@@ -2,14 +2,14 @@ import { MINUTE_MS, dayAt } from '@kestrel-ridge/core/quantity';
 import type { PastSession } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { clockAt, dateWords, dayName, duration } from '../parts/times.ts';
-import { causeWords, lateWords } from './lookBackWords.ts';
+import { causeWords, causesTold, lateWords } from './lookBackWords.ts';
 import { handsBecause, washWords } from './pastFigures.ts';
 
 /** A session against its plan, and what moved its finish. */
 export function SessionThatWas({ session, zone }: { session: PastSession; zone: string }) {
   const { doubt, finish, plannedStart, lateness, hands, handsPlanned, names, washes } = session;
   const plannedFinish = finish - lateness.minutes * MINUTE_MS;
-  const told = lateness.causes.filter(({ minutes }) => Math.abs(minutes) >= HALF_A_MINUTE);
+  const { told, rest } = causesTold(lateness.causes);
   const day = dayAt(new Date(plannedStart), zone);
   const when = `${dayName(day)} ${dateWords(day)}, ${clockAt(plannedStart, zone)}`;
   return (
@@ -42,9 +42,10 @@ export function SessionThatWas({ session, zone }: { session: PastSession; zone: 
             <details open>
               <summary>What moved it</summary>
               <ul>
-                {told.slice(0, MOST_CAUSES).map((cause) => (
+                {told.map((cause) => (
                   <li key={`${cause.task ?? ''} ${cause.cause}`}>{causeWords(cause, names)}</li>
                 ))}
+                {rest !== undefined && <li className="soft">{rest}</li>}
               </ul>
             </details>
           )}
@@ -53,6 +54,3 @@ export function SessionThatWas({ session, zone }: { session: PastSession; zone: 
     </section>
   );
 }
-/** Smaller ones are told by nobody. */
-const MOST_CAUSES = 6;
-const HALF_A_MINUTE = 0.5;

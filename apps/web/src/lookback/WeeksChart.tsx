@@ -2,6 +2,7 @@ import { moneyText } from '@kestrel-ridge/core/cost';
 import type { PastWeek } from '@kestrel-ridge/core/view';
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { dateWords, duration } from '../parts/times.ts';
+import { PastTable } from './PastTable.tsx';
 
 const HEIGHT_PX = 150;
 
@@ -76,38 +77,18 @@ export default function WeeksChart({ weeks, currency }: { weeks: readonly PastWe
           );
         })}
       </div>
-      <details>
-        <summary>The figures, week by week</summary>
-        <div className="past-scroll">
-          <table className="past-table">
-            <thead>
-              <tr>
-                <th scope="col">week from</th>
-                {TOLD.map(({ name }) => (
-                  <th key={name} scope="col">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {weeks.map((week) => (
-                <tr key={week.from}>
-                  <th scope="row">{dateWords(week.from)}</th>
-                  {TOLD.map(({ name, of, says }) => {
-                    const value = of(week);
-                    return (
-                      <td key={name} className="number">
-                        {value === undefined ? '' : says(value, currency)}
-                      </td>
-                    );
-                  })}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </details>
+      <PastTable
+        summary="The figures, week by week"
+        head={['week from', ...TOLD.map(({ name }) => name)]}
+        rows={weeks.map((week) => ({
+          key: week.from,
+          name: dateWords(week.from),
+          cells: TOLD.map(({ of, says }) => {
+            const value = of(week);
+            return value === undefined ? '' : says(value, currency);
+          }),
+        }))}
+      />
     </>
   );
 }

@@ -3,6 +3,7 @@ import type { Day } from '@kestrel-ridge/core/quantity';
 import {
   ranOutWords,
   causeWords,
+  causesTold,
   doOtherwise,
   headline,
   lastTimesWords,
@@ -159,3 +160,15 @@ test('what ran out is to be made more of', () =>
   expect(
     doOtherwise({ ...EMPTY, ranOut: [{ food: 'k', name: 'Kale soup', on: '2026-11-25' as Day, meals: 2 }] }, true),
   ).toEqual(['Make more Kale soup: it was gone on Wed, and 2 later meals were planned with it.']));
+
+test('small causes are one line, and all of them add up', () => {
+  const causes = [
+    { task: 'a', minutes: 9, cause: 'took longer' as const },
+    { task: 'b', minutes: -4, cause: 'began late' as const },
+    { task: undefined, minutes: 2, cause: 'began late' as const },
+    { task: 'c', minutes: 1, cause: 'took longer' as const },
+  ];
+  expect(causesTold(causes)).toEqual({ told: causes.slice(0, 2), rest: 'Smaller things together: 3 min later' });
+  expect(causesTold(causes.slice(0, 2)).rest).toBeUndefined();
+  expect(causesTold([])).toEqual({ told: [], rest: undefined });
+});

@@ -41,6 +41,30 @@ export function causeWords({ task, minutes, cause }: LateMinutes, names: PastSes
   }
 }
 
+/** So many causes are told by themselves. */
+const MOST_CAUSES = 6;
+/** Together less than this is nothing. */
+const SAME_MIN = 0.5;
+
+/**
+ * What moved a finish by minutes that are worth a line, the most first, and all that is smaller in one line, so that they still add up.
+ * @example causesTold([{ task: 'a', minutes: 9, cause: 'took longer' }, { task: undefined, minutes: 2, cause: 'began late' }]).rest // "Smaller things together: 2 min later"
+ */
+export function causesTold(causes: readonly LateMinutes[]): {
+  readonly told: readonly LateMinutes[];
+  readonly rest: string | undefined;
+} {
+  const told = causes.filter(({ minutes }) => Math.abs(minutes) >= ON_TIME).slice(0, MOST_CAUSES);
+  const left = causes.filter((each) => !told.includes(each)).reduce((sum, { minutes }) => sum + minutes, 0);
+  return {
+    told,
+    rest:
+      Math.abs(left) < SAME_MIN
+        ? undefined
+        : `Smaller things together: ${duration(Math.abs(left))} ${left > 0 ? 'later' : 'earlier'}`,
+  };
+}
+
 const portionsOf = (n: number): string => portionsText(Math.round(n));
 
 /** The week in one sentence: how the cooking went, and what it lost. */

@@ -16,7 +16,8 @@ import {
   type Spread,
 } from '@kestrel-ridge/core/schedule';
 import { switchesOn, type Plan, type Problem } from '@kestrel-ridge/core/session';
-import type { Asked, Planned } from '@kestrel-ridge/core/view';
+import type { PastState } from '@kestrel-ridge/core/formats';
+import { finishesCalled, type Asked, type CalledFinish, type Planned } from '@kestrel-ridge/core/view';
 
 const SEED = 4180;
 /** Plans tried: enough to reach the proven optimum on sessions of twenty tasks. */
@@ -36,6 +37,8 @@ const planner = {
   conflict: (problem: Problem): readonly Obstacle[] => smallestConflict(problem),
   rehearse: (problem: Problem, at: Plan, spreads: Readonly<Record<string, Spread>>, pace: HandsPace): Rehearsal =>
     rehearse(problem, at, spreads, pace, { seed: SEED, runs: REHEARSALS }),
+  /** What would have been called for sessions that are over. */
+  called: (past: PastState): readonly CalledFinish[] => finishesCalled(past),
 };
 
 function plan({ problem, people, steady }: Asked, rounds: number, from: Plan | undefined): Planned {

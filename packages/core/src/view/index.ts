@@ -57,6 +57,8 @@ export { cookedOtherwise } from './cookedOtherwise.ts';
 export type { CookedOtherwise } from './cookedOtherwise.ts';
 export { seenSlot, weekCommand } from './weekCommand.ts';
 export type { WeekCommand } from './weekCommand.ts';
+export { CALLED, finishesCalled } from './finishesCalled.ts';
+export type { CalledFinish } from './finishesCalled.ts';
 export { ranOutEarly } from './ranOut.ts';
 export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';

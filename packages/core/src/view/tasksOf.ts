@@ -53,7 +53,7 @@ export function tasksOf(
 }
 
 /** How long each step may take, where that is a window. */
-export const spreadsOf = ({ about }: SessionTasks) =>
+export const spreadsOf = ({ about }: Pick<SessionTasks, 'about'>) =>
   Object.fromEntries(
     Object.values(about)
       .filter(({ window }) => window.earliest !== window.latest)

@@ -165,10 +165,7 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
   const thrown = thrownIn(view, past.movements);
   const days = daysBetween(past.from, past.until) + 1;
   return {
-    sessions: past.sessions.flatMap((session) => {
-      const run = past.runs.find((each) => each.session === session.id);
-      return run ? [toldOf(session, run)] : [];
-    }),
+    sessions: sessionsOfPast(past),
     dishes: dishesOfPast(view, past),
     thrown,
     thrownMinor: thrown.reduce((sum, { minor }) => sum + (minor ?? 0), 0),
@@ -194,6 +191,13 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
     ranOut: ranOutEarly(view, past),
   };
 }
+
+/** The sessions of these days that were cooked, each against its plan. */
+export const sessionsOfPast = (past: Pick<PastState, 'sessions' | 'runs'>): readonly PastSession[] =>
+  past.sessions.flatMap((session) => {
+    const run = past.runs.find((each) => each.session === session.id);
+    return run ? [toldOf(session, run)] : [];
+  });
 
 /** A run that nobody can make sense of is told, and the rest of the week with it. */
 function toldOf(session: PastState['sessions'][number], run: RunState): PastSession {
