@@ -81,6 +81,17 @@ test('law: half as much and twice as much, as often, come to as planned', () =>
     }),
   ));
 
+test('each cook is drawn to the kitchen, and who never corrects is told by nobody; one cook alone is the kitchen', () => {
+  const of = (who: string, times: number, n: number) => Array.from({ length: n }, () => salt(times, { who }));
+  const [told] = learnSeasoning([...of('Ada', 1.4, 6), ...of('Ben', 1, 6)]);
+  const kitchen = told?.correction?.value ?? 0;
+  expect(told?.cooks?.map(({ who, corrected, n }) => [who, corrected, n])).toEqual([['Ada', 6, 6]]);
+  // By hand: six logarithms of 1.4, and three times the kitchen's own.
+  expect(told?.cooks?.[0]?.value).toBeCloseTo(Math.exp((6 * Math.log(1.4) + 3 * Math.log(kitchen)) / 9), 6);
+  expect(learnSeasoning(of('Ada', 1.4, 6))[0]?.cooks).toBeUndefined();
+  expect(learnSeasoning([...of('Ada', 1.4, 2), ...of('Ben', 1.4, 2)])[0]?.cooks).toBeUndefined();
+});
+
 describe('from the batches of some weeks', () => {
   const view = {
     ...kitchenOf({}),
@@ -127,7 +138,7 @@ describe('from the batches of some weeks', () => {
     first: TODAY,
     sessions: [],
     batches,
-    runs: [{ id: 'r', session } as PastState['runs'][number]],
+    runs: [{ id: 'r', session, about: {}, events: [] } as unknown as PastState['runs'][number]],
     movements: [],
     before: [],
   });

@@ -199,7 +199,7 @@ test('money: what went in and the packs, a portion; the budget of as many weeks;
   };
   const past = { ...NOTHING, batches: [put('a', 240, 500, '8'), put('b', 60, 100, '2')] };
   const week = weekThatWas(view, past);
-  expect(week.cooked).toEqual({ portions: 10, usedMinor: 300, tillMinor: 600 });
+  expect(week.cooked).toEqual({ portions: 10, usedMinor: 300, tillMinor: 600, garnishMinor: 0 });
   // By hand: 110 for 500 g is 220 a kilo, a tenth more than 200.
   expect(week.prices.map(({ food }) => food)).toEqual([FOODS[0]]);
   expect(week.prices[0]?.times).toBeCloseTo(1.1, 9);

@@ -21,6 +21,16 @@ export function PastMoney({ week, currency }: { week: WeekThatWas; currency: str
                 {money(cooked.usedMinor / cooked.portions)}
               </Why>
             </dd>
+            {cooked.garnishMinor > 0 && (
+              <>
+                <dt>its garnish beside it, if all of it goes in</dt>
+                <dd className="number">
+                  <Why because={portionBecause(week, 'garnishMinor', currency)}>
+                    {money(cooked.garnishMinor / cooked.portions)}
+                  </Why>
+                </dd>
+              </>
+            )}
             {thrownMinor > 0 && (
               <>
                 <dt>a portion, with what was thrown away</dt>

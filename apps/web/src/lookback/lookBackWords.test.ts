@@ -17,7 +17,7 @@ const EMPTY: WeekThatWas = {
   dishes: [],
   thrown: [],
   thrownMinor: 0,
-  cooked: { portions: 0, usedMinor: 0, tillMinor: 0 },
+  cooked: { portions: 0, usedMinor: 0, tillMinor: 0, garnishMinor: 0 },
   cookedDishes: [],
   purchases: [],
   paidMinor: 0,

@@ -44,16 +44,20 @@ test('a figure of a dish opens to the movements that it is the sum of, and what 
 
 test('money opens to dishes and purchases; washes are told by what was washed', () => {
   const cookedDishes = [
-    { batch: 'a', name: 'Millet', portions: 8, usedMinor: 400, tillMinor: 800 },
-    { batch: 'b', name: 'Kale', portions: 2, usedMinor: 100, tillMinor: 150 },
+    { batch: 'a', name: 'Millet', portions: 8, usedMinor: 400, tillMinor: 800, garnishMinor: 0 },
+    { batch: 'b', name: 'Kale', portions: 2, usedMinor: 100, tillMinor: 150, garnishMinor: 60 },
   ];
-  const cooked = { portions: 10, usedMinor: 500, tillMinor: 950 };
+  const cooked = { portions: 10, usedMinor: 500, tillMinor: 950, garnishMinor: 60 };
   expect(portionBecause({ cooked, cookedDishes }, 'usedMinor', 'EUR')).toMatchObject({
     figure: '0.50 EUR',
     parts: [
       { rule: 'Millet, 8 portions', figure: '4.00 EUR' },
       { rule: 'Kale, 2 portions', figure: '1.00 EUR' },
     ],
+  });
+  expect(portionBecause({ cooked, cookedDishes }, 'garnishMinor', 'EUR')).toMatchObject({
+    figure: '0.06 EUR',
+    parts: [{ rule: 'Kale, 2 portions', figure: '0.60 EUR' }],
   });
   const purchases = [{ id: 'p', name: 'leek', on: '2026-11-27' as never, minor: 230 }];
   expect(paidBecause({ purchases, paidMinor: 230 }, 'EUR')).toMatchObject({ parts: [{ figure: '2.30 EUR' }] });

@@ -86,20 +86,29 @@ export const handsBecause = (
     .map((each) => ({ rule: names[each.task] ?? 'something that was added', figure: duration(each[which]) })),
 });
 
+const COST_OF = {
+  usedMinor: 'what went in',
+  tillMinor: 'the packs it came from',
+  garnishMinor: 'all its garnish',
+} as const;
+
 /** What a portion cost, dish by dish. */
 export function portionBecause(
   { cookedDishes, cooked }: Pick<WeekThatWas, 'cooked' | 'cookedDishes'>,
-  which: 'usedMinor' | 'tillMinor',
+  which: 'usedMinor' | 'tillMinor' | 'garnishMinor',
   currency: string,
 ): Because {
   const money = (minor: number): string => moneyText(Math.round(minor), currency);
   return {
-    rule: which === 'usedMinor' ? 'what went in ÷ portions' : 'the packs it came from ÷ portions',
+    rule: `${COST_OF[which]} ÷ portions`,
     figure: money(cooked[which] / cooked.portions),
-    parts: cookedDishes.map(({ name, portions, [which]: minor }) => ({
-      rule: `${name}, ${tenths(portions)} portions`,
-      figure: money(minor),
-    })),
+    ...(which === 'garnishMinor' ? { source: 'at the newest prices; it is optional, and not booked' } : {}),
+    parts: cookedDishes
+      .filter((dish) => which !== 'garnishMinor' || dish.garnishMinor > 0)
+      .map(({ name, portions, [which]: minor }) => ({
+        rule: `${name}, ${tenths(portions)} portions`,
+        figure: money(minor),
+      })),
   };
 }
 

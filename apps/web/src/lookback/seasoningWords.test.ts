@@ -32,3 +32,13 @@ test('what is added, and how it grows with the batch, stand among what is learne
     ['Twice the batch takes of hot spice', '1.87 times', '1.52 times', '1.41 to 1.62', 5],
   ]);
 });
+
+test('a cook who seasons apart from the kitchen has a line', () => {
+  const cooks = [{ who: 'Ada', value: 1.3, least: 1.2, most: 1.4, n: 6, corrected: 6 }];
+  expect(
+    seasoningTeachings([{ ...corrected('salt', 1.15), cooks }]).map(({ what, here, n }) => [what, here, n]),
+  ).toEqual([
+    ['Salt ends at', '1.15 times', 9],
+    ['Salt of Ada ends at', '1.30 times', 6],
+  ]);
+});

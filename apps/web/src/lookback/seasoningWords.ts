@@ -35,7 +35,7 @@ export function seasoningWords(
 
 /** The same among all that is learned. */
 export const seasoningTeachings = (learned: readonly LearnedSeasoning[]): readonly Teaching[] =>
-  learned.flatMap(({ role, correction, growth }): readonly Teaching[] => [
+  learned.flatMap(({ role, correction, growth, cooks = [] }): readonly Teaching[] => [
     ...(correction && Math.abs(correction.value - 1) >= SAME
       ? [
           {
@@ -49,6 +49,17 @@ export const seasoningTeachings = (learned: readonly LearnedSeasoning[]): readon
           },
         ]
       : []),
+    ...cooks
+      .filter(({ value }) => Math.abs(value - 1) >= SAME)
+      .map(({ who, value, least, most, n }) => ({
+        what: `${capital(NAMES[role])} of ${who} ends at`,
+        book: 'as planned',
+        here: `${value.toFixed(2)} times`,
+        likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+        n,
+        used: 'told here alone',
+        to: '/scale',
+      })),
     ...(growth && Math.abs(2 ** growth.value / 2 ** growth.book - 1) >= SAME
       ? [
           {

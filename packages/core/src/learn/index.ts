@@ -13,7 +13,7 @@ export { CLAIMED_FROM, posteriorOf, posteriorOfSums } from './posterior.ts';
 export type { Observation, Posterior, Prior, Sums } from './posterior.ts';
 export type { LearnSaid } from './said.ts';
 export { SEASONING_ROLES, learnSeasoning } from './seasoning.ts';
-export type { LearnedSeasoning, Likely, Seasoned, SeasoningRole } from './seasoning.ts';
+export type { Correction, LearnedSeasoning, Likely, Seasoned, SeasoningRole } from './seasoning.ts';
 export { FIGURE_KINDS, sameFigure, stepOf } from './sighting.ts';
 export type { CookedRun, FigureKey, FigureKind, Sighting } from './sighting.ts';
 export { sightingsOf } from './sightingsOf.ts';

@@ -16,6 +16,8 @@ export interface Seasoned {
   readonly factor: number;
   readonly grown: number;
   readonly exponent: number;
+  /** Whose hands put it in, where that was said. */
+  readonly who?: string;
 }
 
 /** A figure with where it may lie: four fifths of what may be expected of it. */
@@ -26,11 +28,18 @@ export interface Likely {
   readonly n: number;
 }
 
+/** Times what is planned, and in how many batches somebody said so. */
+export interface Correction extends Likely {
+  readonly corrected: number;
+}
+
 /** How this kitchen seasons, by role; what is not claimed is left out. */
 export interface LearnedSeasoning {
   readonly role: SeasoningRole;
   /** Times what is planned, over all batches that it went into, and how many of them somebody corrected. */
-  readonly correction?: Likely & { readonly corrected: number };
+  readonly correction?: Correction;
+  /** The same of each cook of whom it can be told, drawn to the kitchen’s where there are few. */
+  readonly cooks?: readonly (Correction & { readonly who: string })[];
   /** By which exponent it really grows, seen in batches of another size, against the book's. */
   readonly growth?: Likely & { readonly book: number };
 }
@@ -54,15 +63,36 @@ export function learnSeasoning(seen: readonly Seasoned[]): readonly LearnedSeaso
     const mine = seen.filter((each) => each.role === role && each.times > 0);
     const correction = correctionOf(mine);
     const growth = growthOf(mine);
-    return correction || growth ? [{ role, ...(correction ? { correction } : {}), ...(growth ? { growth } : {}) }] : [];
+    const whose = [...new Set(mine.flatMap(({ who }) => who ?? []))];
+    // One cook alone is the kitchen.
+    const cooks =
+      correction && whose.length > 1
+        ? whose.flatMap((who) => {
+            const own = correctionOf(
+              mine.filter((each) => each.who === who),
+              Math.log(correction.value),
+            );
+            return own ? [{ who, ...own }] : [];
+          })
+        : [];
+    return correction || growth
+      ? [
+          {
+            role,
+            ...(correction ? { correction } : {}),
+            ...(cooks.length > 0 ? { cooks } : {}),
+            ...(growth ? { growth } : {}),
+          },
+        ]
+      : [];
   });
 }
 
-function correctionOf(mine: readonly Seasoned[]): LearnedSeasoning['correction'] {
+function correctionOf(mine: readonly Seasoned[], drawnTo: number = PINCH.mean): Correction | undefined {
   const corrected = mine.filter(({ said, times }) => said && Math.abs(times - 1) > SAME).length;
   if (corrected < CLAIMED_FROM) return undefined;
   const { mean, least, most, n } = posteriorOf(
-    PINCH,
+    { ...PINCH, mean: drawnTo },
     mine.map(({ times }) => ({ value: Math.log(times) })),
   );
   return { value: Math.exp(mean), least: Math.exp(least), most: Math.exp(most), n, corrected };

@@ -64,8 +64,16 @@ export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';
 export { weekByWeek } from './weekByWeek.ts';
 export type { PastWeek } from './weekByWeek.ts';
-export { weekThatWas } from './weekThatWas.ts';
-export type { PastDish, PastMove, PastSession, PastThrown, PriceChange, WeekThatWas } from './weekThatWas.ts';
+export { sessionsOfPast, weekThatWas } from './weekThatWas.ts';
+export type {
+  CookedCost,
+  PastDish,
+  PastMove,
+  PastSession,
+  PastThrown,
+  PriceChange,
+  WeekThatWas,
+} from './weekThatWas.ts';
 export { tryWeek } from './tryWeek.ts';
 export type { TriedWeek } from './tryWeek.ts';
 export { repairsOf } from './repairs.ts';

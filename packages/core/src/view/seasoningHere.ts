@@ -7,7 +7,8 @@ import {
   type SeasoningRole,
 } from '../learn/index.ts';
 import { inBase, quantityOf } from '../quantity/index.ts';
-import type { Law } from '../recipe/index.ts';
+import type { Law, Line } from '../recipe/index.ts';
+import { foldRun } from '../run/index.ts';
 import type { Food } from '../food/index.ts';
 import { cookedThen } from './cookedThen.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -27,11 +28,18 @@ const USUAL_EXPONENT = 0.9;
  * @example seasoningHere(view, past) // [{ role: 'salt', correction: { value: 1.15, n: 9, corrected: 5, … } }]
  */
 export function seasoningHere(view: KitchenView, past: PastState): readonly LearnedSeasoning[] {
-  const run = new Set(past.runs.map(({ session }) => session));
+  const runs = new Map(past.runs.map((run) => [run.session, { about: run.about, facts: foldRun(run.events) }]));
   return learnSeasoning(
     past.batches.flatMap((batch): readonly Seasoned[] => {
-      const scaled = run.has(batch.session) ? cookedThen(view, batch)?.planned : undefined;
-      if (!scaled) return [];
+      const run = runs.get(batch.session);
+      const scaled = run ? cookedThen(view, batch)?.planned : undefined;
+      if (!run || !scaled) return [];
+      const cookOf = (line: Line): string | undefined => {
+        const task = Object.values(run.about).find(
+          (each) => each.batch === batch.id && line.into.some(({ step }) => step === each.step),
+        );
+        return task && (run.facts.get(task.id)?.who ?? task.who);
+      };
       return scaled.lines.flatMap(({ line, food, amount }): readonly Seasoned[] => {
         const role = seasoningRole(food);
         const exponent = exponentOf(line.law);
@@ -42,6 +50,7 @@ export function seasoningHere(view: KitchenView, past: PastState): readonly Lear
         const real = final ? quantityOf(final.amount) : amount.value;
         if (real.kind !== amount.value.kind) return [];
         const went = inBase(real).valueOf();
+        const who = cookOf(line);
         return [
           {
             role,
@@ -50,6 +59,7 @@ export function seasoningHere(view: KitchenView, past: PastState): readonly Lear
             factor: scaled.factor.valueOf(),
             grown: went / inBase(asWritten).valueOf(),
             exponent,
+            ...(who === undefined ? {} : { who }),
           },
         ];
       });

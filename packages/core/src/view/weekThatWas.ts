@@ -4,6 +4,7 @@ import { asCooked, foldRun, projectRun, whyLate, type Lateness } from '../run/in
 import { resourceWords } from '../session/index.ts';
 import { GIVEN_AWAY } from '../stock/index.ts';
 import { cookedOtherwise, type CookedOtherwise } from './cookedOtherwise.ts';
+import { garnishMinorOf } from './garnishOf.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { portionOfBoxes } from './portionOfBoxes.ts';
 import { ranOutEarly, type RanOut } from './ranOut.ts';
@@ -78,6 +79,14 @@ export interface PriceChange {
   readonly times: number;
 }
 
+/** Portions and what they cost, minor units: what went in, what was paid for the packs it came from, and what their garnish costs beside it. */
+export interface CookedCost {
+  readonly portions: number;
+  readonly usedMinor: number;
+  readonly tillMinor: number;
+  readonly garnishMinor: number;
+}
+
 export interface WeekThatWas {
   readonly sessions: readonly PastSession[];
   readonly dishes: readonly PastDish[];
@@ -85,15 +94,9 @@ export interface WeekThatWas {
   /** Minor units of all that was thrown away whose price is known. */
   readonly thrownMinor: number;
   /** Of the dishes that were put away: their portions, what went in, and what was paid for the packs it came from. */
-  readonly cooked: { readonly portions: number; readonly usedMinor: number; readonly tillMinor: number };
+  readonly cooked: CookedCost;
   /** The same dish by dish. */
-  readonly cookedDishes: readonly {
-    readonly batch: string;
-    readonly name: string;
-    readonly portions: number;
-    readonly usedMinor: number;
-    readonly tillMinor: number;
-  }[];
+  readonly cookedDishes: readonly (CookedCost & { readonly batch: string; readonly name: string })[];
   /** Paid in these days, purchase by purchase, and what they may cost. */
   readonly paidMinor: number;
   readonly purchases: readonly {
@@ -156,11 +159,14 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
   const purchases = view.costs.prices.filter(
     ({ from, on }) => from === 'purchase' && on >= past.from && on <= past.until,
   );
-  const put = past.batches.flatMap(({ id, recipe, status, cost }) => {
+  const put = past.batches.flatMap((batch) => {
+    const { id, recipe, status, cost } = batch;
     if (status !== 'put away' || !cost) return [];
     const name = view.recipes.find((each) => each.id === recipe)?.document.component.name ?? 'something';
     const { portions, usedMinor, tillMinor } = cost;
-    return [{ batch: id, name, portions: Number(portions), usedMinor, tillMinor }];
+    return [
+      { batch: id, name, portions: Number(portions), usedMinor, tillMinor, garnishMinor: garnishMinorOf(view, batch) },
+    ];
   });
   const thrown = thrownIn(view, past.movements);
   const days = daysBetween(past.from, past.until) + 1;
@@ -173,6 +179,7 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
       portions: put.reduce((sum, { portions }) => sum + portions, 0),
       usedMinor: put.reduce((sum, { usedMinor }) => sum + usedMinor, 0),
       tillMinor: put.reduce((sum, { tillMinor }) => sum + tillMinor, 0),
+      garnishMinor: put.reduce((sum, { garnishMinor }) => sum + garnishMinor, 0),
     },
     cookedDishes: put,
     paidMinor: purchases.reduce((sum, { minor }) => sum + minor, 0),
