@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { KitchenState, LearnedState } from '@kestrel-ridge/core/formats';
-import type { FigureKey } from '@kestrel-ridge/core/learn';
+import { bookFoodId } from '@kestrel-ridge/core/food';
+import { foodFigure, type FigureKey } from '@kestrel-ridge/core/learn';
 import { demoPlan } from './demoPlan.ts';
 import { startKitchenServer, type KitchenServer } from './kitchenServer.ts';
 
@@ -122,4 +123,42 @@ test('what plans may go by is kept with the kitchen', async () => {
   expect(answer.status).toBe(200);
   const { equipment } = (await server.get<KitchenState>(at)).body;
   expect([equipment.own?.handsTimes?.value, equipment.ovens[0]?.cooksTimes]).toEqual([1.23, 1.09]);
+});
+
+describe('what is read off a scale', () => {
+  const LEEK = foodFigure(bookFoodId('leek'), 'ediblePart');
+  const reading = (real: number) => ({ id: randomUUID(), figure: LEEK, real, book: 0.44, what: 'leek, trimmed' });
+  const leek = async () => (await learned()).figures.find(({ key }) => key.kind === 'food' && key.of === LEEK.of);
+
+  test('is held against the book’s word, is one reading however often it is sent, and can be taken back', async () => {
+    const readings = [reading(0.5), reading(0.52), reading(0.48)];
+    const key = randomUUID();
+    expect((await server.send('POST', `${at}/learned/readings`, { readings }, key)).status).toBe(201);
+    await server.send('POST', `${at}/learned/readings`, { readings }, key);
+    await server.send('POST', `${at}/learned/readings`, { readings });
+    const told = await leek();
+    // By hand: (2 × 1 + (0.5 + 0.52 + 0.48) ÷ 0.44) ÷ 5 = 1.08.
+    expect(told).toMatchObject({ n: 3, value: 1.08, source: 'this kitchen, 3 weighings' });
+    await server.send('POST', `${at}/learned/taken-out`, {
+      id: randomUUID(),
+      figure: LEEK,
+      run: readings[1]?.id,
+      task: 'weighed',
+      reason: 'with the bowl',
+    });
+    expect((await leek())?.n).toBe(2);
+    for (const { id } of readings) await server.send('POST', `${at}/learned/readings/${id}/back`, {});
+    expect(await leek()).toBeUndefined();
+  });
+
+  test.each([
+    ['no weight', { real: 0 }, 'readings.0.real'],
+    ['a figure that no scale shows', { figure: { kind: 'hands', of: 'x' } }, 'readings.0.figure.kind'],
+    ['nothing that it was', { what: '' }, 'readings.0.what'],
+  ])('with %s nothing of the list is kept, and it says what to do', async (_what, wrong, field) => {
+    expect(
+      await server.send('POST', `${at}/learned/readings`, { readings: [reading(0.5), { ...reading(0.5), ...wrong }] }),
+    ).toMatchObject({ status: 422, body: { errors: [{ field: field.replace('.0.', '.1.') }] } });
+    expect(await leek()).toBeUndefined();
+  });
 });

@@ -3,7 +3,7 @@ import { CommandRow } from '../command/command.model.ts';
 import { FloorRow, PriceRow } from '../cost/cost.model.ts';
 import { FoodRow } from '../food/food.model.ts';
 import { KitchenRow } from '../kitchen/kitchen.model.ts';
-import { LearnSaidRow } from '../learn/learn.model.ts';
+import { LearnReadingRow, LearnSaidRow } from '../learn/learn.model.ts';
 import { PlaceRow } from '../kitchen/place.model.ts';
 import { RecipeRow, RevisionFoodRow, RevisionRow } from '../recipe/recipe.model.ts';
 import { EventRow, RunRow } from '../run/run.model.ts';
@@ -35,6 +35,7 @@ export function initModels(sequelize: Sequelize): void {
     EventRow,
     PriceRow,
     FloorRow,
+    LearnReadingRow,
     LearnSaidRow,
   ])
     model.attach(sequelize);

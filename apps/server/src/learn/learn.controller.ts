@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Post, Query } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
-import { SetBackDto, TakeOutDto } from './learn.dto.ts';
+import { ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
 import { LearnService } from './learn.service.ts';
 import { PastService } from './past.service.ts';
 
@@ -30,6 +30,18 @@ export class LearnController {
   @Post('learned/set-back')
   setBack(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: SetBackDto) {
     return this.learn.setBack(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'What somebody read off a scale, against the book: a food’s figures, a pot’s loss' })
+  @Post('learned/readings')
+  read(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: ReadingsDto) {
+    return this.learn.read(kitchen, key, dto);
+  }
+
+  @ApiOperation({ summary: 'Takes a reading back' })
+  @Post('learned/readings/:id/back')
+  unread(@InKitchen() kitchen: string, @CommandKey() key: string, @ItsId() id: string) {
+    return this.learn.unread(kitchen, key, id);
   }
 
   @ApiOperation({ summary: 'Takes back what was said of what is learned' })

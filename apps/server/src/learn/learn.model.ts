@@ -1,6 +1,6 @@
-import type { FigureKind, LearnSaid } from '@kestrel-ridge/core/learn';
+import type { FigureKind, LearnSaid, ReadKind, Reading } from '@kestrel-ridge/core/learn';
 import { Model, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
-import { fresh, key, moment, text, uuid } from '../database/columns.ts';
+import { fresh, key, moment, numeric, text, uuid } from '../database/columns.ts';
 
 export class LearnSaidRow extends Model<InferAttributes<LearnSaidRow>, InferCreationAttributes<LearnSaidRow>> {
   declare kitchen: string;
@@ -30,6 +30,50 @@ export class LearnSaidRow extends Model<InferAttributes<LearnSaidRow>, InferCrea
     );
   }
 }
+
+export class LearnReadingRow extends Model<InferAttributes<LearnReadingRow>, InferCreationAttributes<LearnReadingRow>> {
+  declare kitchen: string;
+  declare id: string;
+  declare figureKind: ReadKind;
+  declare figureOf: string;
+  declare realValue: string;
+  declare bookValue: string;
+  declare what: string;
+  declare at: Date;
+
+  static attach(sequelize: Sequelize): void {
+    LearnReadingRow.init(
+      fresh({
+        kitchen: key,
+        id: key,
+        figureKind: { ...text, field: 'figure_kind' },
+        figureOf: { ...text, field: 'figure_of' },
+        realValue: { ...numeric, field: 'real_value' },
+        bookValue: { ...numeric, field: 'book_value' },
+        what: text,
+        at: moment,
+      }),
+      { sequelize, tableName: 'learn_reading' },
+    );
+  }
+}
+
+export const readingState = ({
+  id,
+  figureKind,
+  figureOf,
+  realValue,
+  bookValue,
+  what,
+  at,
+}: LearnReadingRow): Reading => ({
+  id,
+  figure: { kind: figureKind, of: figureOf },
+  real: Number(realValue),
+  book: Number(bookValue),
+  what,
+  at: at.getTime(),
+});
 
 export function learnSaidState({ id, kind, figureKind, figureOf, run, task, reason, at }: LearnSaidRow): LearnSaid {
   const figure = figureKind === null ? null : { kind: figureKind, of: figureOf ?? '' };

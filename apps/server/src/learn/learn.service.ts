@@ -1,5 +1,12 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
-import { figuresOf, sightingsOf, weighingsOf, type LearnSaid, type Weighed } from '@kestrel-ridge/core/learn';
+import {
+  figuresOf,
+  sightingsOf,
+  sightingsOfReadings,
+  weighingsOf,
+  type LearnSaid,
+  type Weighed,
+} from '@kestrel-ridge/core/learn';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Injectable } from '@nestjs/common';
 import { Op, type Transaction } from 'sequelize';
@@ -11,11 +18,13 @@ import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow } from '../session/session.model.ts';
-import type { SetBackDto, TakeOutDto } from './learn.dto.ts';
-import { LearnSaidRow, learnSaidState } from './learn.model.ts';
+import type { ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
+import { LearnReadingRow, LearnSaidRow, learnSaidState, readingState } from './learn.model.ts';
 
 /** Weighings of all dishes together: each dish has a few of them. */
 const LAST_WEIGHED = 200;
+/** Readings of all foods and pots together. */
+const LAST_READ = 400;
 /** More runs than these say nothing new, and an old appliance is not the one that stands here now. */
 const LAST_RUNS = 40;
 
@@ -54,7 +63,14 @@ export class LearnService {
       const sightings = runs.flatMap(({ id, about }) =>
         sightingsOf({ id, about, recipeOf, events: (eventsOf.get(id) ?? []).map(eventState) }),
       );
-      return { figures: figuresOf([...sightings, ...weighingsOf(dishes)], said), said };
+      const readings = await LearnReadingRow.findAll({
+        where: { kitchen },
+        order: [['at', 'DESC']],
+        limit: LAST_READ,
+        transaction,
+      });
+      const read = sightingsOfReadings(readings.map(readingState));
+      return { figures: figuresOf([...sightings, ...weighingsOf(dishes), ...read], said), said };
     });
   }
 
@@ -92,8 +108,12 @@ export class LearnService {
       { kitchen, key, name: 'take out', body: dto, touches: ['run'] },
       async ({ transaction }) => {
         const seenIn = { where: { kitchen, id: dto.run }, transaction };
-        // A weighing belongs to its batch, whether or not that was cooked by a run.
-        if (!(await RunRow.findOne(seenIn)) && !(await BatchRow.findOne(seenIn)))
+        // A weighing belongs to its batch, whether or not that was cooked by a run; a reading is its own.
+        if (
+          !(await RunRow.findOne(seenIn)) &&
+          !(await BatchRow.findOne(seenIn)) &&
+          !(await LearnReadingRow.findOne(seenIn))
+        )
           return refused<Refusal>({ code: 'not found', what: 'run' });
         const { id, figure, run, task, reason } = dto;
         const same = { kitchen, kind: 'taken out' as const, figureKind: figure.kind, figureOf: figure.of, run, task };
@@ -125,6 +145,40 @@ export class LearnService {
       );
       return done(learnSaidState(row));
     });
+  }
+
+  /** What somebody read off a scale; the same reading sent again is the same. */
+  read(kitchen: string, key: string, dto: ReadingsDto): Promise<{ readonly ids: readonly string[] }> {
+    return this.commands.run({ kitchen, key, name: 'read', body: dto, touches: ['run'] }, async ({ transaction }) => {
+      const at = this.clock.now();
+      for (const { id, figure, real, book, what } of dto.readings)
+        await LearnReadingRow.findOrCreate({
+          where: { kitchen, id },
+          defaults: {
+            kitchen,
+            id,
+            figureKind: figure.kind,
+            figureOf: figure.of,
+            realValue: String(real),
+            bookValue: String(book),
+            what,
+            at,
+          },
+          transaction,
+        });
+      return done({ ids: dto.readings.map(({ id }) => id) });
+    });
+  }
+
+  /** A reading is taken back, as if it had never been read. */
+  unread(kitchen: string, key: string, id: string): Promise<{ readonly id: string }> {
+    return this.commands.run(
+      { kitchen, key, name: 'unread', body: { id }, touches: ['run'] },
+      async ({ transaction }) => {
+        await LearnReadingRow.destroy({ where: { kitchen, id }, transaction });
+        return done({ id });
+      },
+    );
   }
 
   /** What was said is taken back. Said twice, or of what is gone already, it is as well. */

@@ -1,6 +1,9 @@
 import { FIGURES, type FigureName } from '@kestrel-ridge/core/food';
+import { foodFigure } from '@kestrel-ridge/core/learn';
 import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
+import { useBookFigure } from './useBookFigure.ts';
+import { useReadings } from './useReadings.ts';
 import { useSetOwnFigure } from './useSetOwnFigure.ts';
 
 /** A figure of a food, asked for on the spot: how to find it out, a number, and it stands in this kitchen from then on. */
@@ -21,12 +24,19 @@ export function OwnFigure({
   const [typed, setTyped] = useState<number | null>(value ?? null);
   const [fault, setFault] = useState<string>();
   const set = useSetOwnFigure();
+  const bookOf = useBookFigure();
+  const read = useReadings();
   if (!figure) return null;
   const keep = async () => {
     if (typed === null) return setFault(`Enter a number of ${figure.unit}.`);
+    const book = bookOf(food.id, name);
     const sent = await set(food.id, name, typed, 'quiet');
-    if (sent.ok) onKept?.();
-    else setFault(sent.problem.errors.map((each) => `${each.fault} ${each.remedy}`).join(' ') || sent.problem.detail);
+    if (sent.ok) {
+      // What is found out by weighing is one weighing among others, too.
+      if (figure.how !== undefined && book !== undefined)
+        void read([{ figure: foodFigure(food.id, name), real: typed, book, what: food.name }]);
+      onKept?.();
+    } else setFault(sent.problem.errors.map((each) => `${each.fault} ${each.remedy}`).join(' ') || sent.problem.detail);
   };
   return (
     <form

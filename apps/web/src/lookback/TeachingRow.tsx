@@ -77,9 +77,9 @@ function RestsOn({
   const says = useSaysOfLearned(view);
   const { key, seen, setAside, n } = figure;
   const own = useMemo(() => asOwn(figure), [figure]);
-  const now = goneBy(view.kitchen.equipment, key);
+  const now = goneBy(view.kitchen.equipment, key, view.foods);
   const usable = canGoBy(key) && n >= CLAIMED_FROM;
-  const isGone = isGoneBy(view.kitchen.equipment, key, own);
+  const isGone = isGoneBy(view.kitchen.equipment, key, own, view.foods);
   const would = useMemo(
     () => (usable && !isGone ? changeWords(whatItChanges(view, key, own)) : undefined),
     [usable, isGone, view, key, own],

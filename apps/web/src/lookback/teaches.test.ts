@@ -130,3 +130,26 @@ test('a recipe tells which of its steps take otherwise here; a minute that is th
     [first?.id, 'here 1.50 times as long, likely 1.40 to 1.60, seen 4 times'],
   ]);
 });
+
+test('what was read off a scale is told in its own unit, and leads to the food', () => {
+  const food = [...view.foods.values()].find(({ facts }) => facts.uptake !== undefined);
+  if (!food) throw new Error('no food that drinks');
+  const read = (kind: 'food' | 'pot loss', of: string, book: number): SeenAs => ({
+    ...seen,
+    figure: { kind, of },
+    book,
+  });
+  const of = `${food.id} uptake`;
+  const { claimed } = teachings(
+    view,
+    learned(
+      figure('food', of, 1.2, 4, { seen: [read('food', of, 2)] }),
+      figure('pot loss', 'hob', 1.5, 3, { seen: [read('pot loss', 'hob', 40)] }),
+    ),
+  );
+  expect(claimed.map(({ what, book, here, likely, used, to }) => [what, book, here, likely, used, to])).toEqual([
+    [`${food.name}: a gram takes up water`, '2 g', '2.4 g', '2.2 to 2.6', 'reckoned by the book', `/foods/${food.id}`],
+    ['Steam of a load, hob', '40 mL', '60 mL', '56 to 64', 'reckoned by the book', '/kitchen'],
+  ]);
+  expect(sightingWords({ ...read('food', of, 2), real: 2.3 })).toBe('2.3 g, the book says 2');
+});

@@ -1,7 +1,9 @@
+import { FIGURES } from '@kestrel-ridge/core/food';
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import {
   CLAIMED_FROM,
   canGoBy,
+  foodFigureOf,
   goneBy,
   stepOf,
   type CookerLine,
@@ -114,7 +116,7 @@ const hasWord = ({ seen, setAside }: LearnedFigure): boolean =>
 function isWorthTelling(view: KitchenView, figure: LearnedFigure, hands = 1): boolean {
   const { kind } = figure.key;
   if (figure.n < CLAIMED_FROM || hasWord(figure) || kind === 'hotter' || kind === 'cooler') return true;
-  if (goneBy(view.kitchen.equipment, figure.key).own) return true;
+  if (goneBy(view.kitchen.equipment, figure.key, view.foods).own) return true;
   if (kind === 'cut') return figure.least > hands || figure.most < hands;
   // Of a step the book is right while its minutes are.
   const book = figure.seen[0]?.book ?? 0;
@@ -136,7 +138,7 @@ const BOOK_SAYS: Readonly<Partial<Record<FigureKind, string>>> = {
 
 function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Teaching {
   const { key, value, least, most, n } = figure;
-  const now = goneBy(view.kitchen.equipment, key);
+  const now = goneBy(view.kitchen.equipment, key, view.foods);
   const base = { what, n, figure };
   if (key.kind === 'hotter' || key.kind === 'cooler')
     return {
@@ -148,6 +150,18 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
       to: '/kitchen',
     };
   const book = figure.seen[0]?.book;
+  if ((key.kind === 'food' || key.kind === 'pot loss') && book !== undefined) {
+    const unit = readUnit(key);
+    const inUnit = (times: number): string => readWords(book * times);
+    return {
+      ...base,
+      book: `${inUnit(1)} ${unit}`,
+      here: `${inUnit(value)} ${unit}`,
+      likely: `${inUnit(least)} to ${inUnit(most)}`,
+      used: now.own ? `reckoned with ${readWords(now.value)} ${unit}` : 'reckoned by the book',
+      to: key.kind === 'food' ? `/foods/${foodFigureOf(key)?.food ?? ''}` : '/kitchen',
+    };
+  }
   if (key.kind === 'step' && book !== undefined)
     return {
       ...base,
@@ -213,6 +227,13 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
       const dish = recipeOf(view, of)?.document.component.name;
       return dish && `Cooked weight of ${dish}`;
     }
+    case 'food': {
+      const said = foodFigureOf({ kind, of });
+      const food = said && view.foods.get(said.food)?.name;
+      return food && `${food}: ${FIGURES.find(({ name }) => name === said.figure)?.says ?? ''}`;
+    }
+    case 'pot loss':
+      return `Steam of a load, ${of}`;
     case 'hotter':
       return `10 °C hotter, ${of}`;
     case 'cooler':
@@ -230,8 +251,18 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
   }
 }
 
+/** In which unit it is read off a scale. */
+function readUnit(key: FigureKey): string {
+  const figure = foodFigureOf(key)?.figure;
+  return key.kind === 'pot loss' ? 'mL' : (FIGURES.find(({ name }) => name === figure)?.unit ?? '');
+}
+/** As many digits as a kitchen scale tells: "0.47", "2.4", "184". */
+const readWords = (value: number): string => String(Number(value.toPrecision(value >= 100 ? 3 : 2)));
+
 /** "14 min, 2 longer than the book"; of a weighing "1,840 g, 160 g less than calculated" */
 export function sightingWords({ figure, real, book, bound }: LearnedFigure['seen'][number]): string {
+  if (figure.kind === 'food' || figure.kind === 'pot loss')
+    return `${readWords(real)} ${readUnit(figure)}, the book says ${readWords(book)}`;
   const off = Math.round(real - book);
   if (figure.kind === 'yield')
     return `${Math.round(real)} g, ${off === 0 ? 'as' : `${Math.abs(off)} g ${off > 0 ? 'more' : 'less'} than`} calculated`;

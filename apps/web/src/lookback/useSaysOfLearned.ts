@@ -1,7 +1,8 @@
 import type { OwnLine } from '@kestrel-ridge/core/kitchen';
-import { goingBy, type FigureKey, type SeenAs } from '@kestrel-ridge/core/learn';
+import { foodFigureOf, goingBy, type FigureKey, type SeenAs } from '@kestrel-ridge/core/learn';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useCommand } from '../app/useCommand.ts';
+import { useSetOwnFigure } from '../app/useSetOwnFigure.ts';
 import { newId } from '../parts/newId.ts';
 
 const TOUCHES = ['run'] as const;
@@ -9,15 +10,19 @@ const TOUCHES = ['run'] as const;
 /** What a cook may say of what is learned: go by it, take one sighting out, begin anew. All of it can be taken back. */
 export function useSaysOfLearned({ kitchen }: Pick<KitchenView, 'kitchen'>) {
   const send = useCommand();
+  const setFigure = useSetOwnFigure();
   const unsaid = (id: string) => ({ path: `learned/said/${id}/back`, body: {}, touches: TOUCHES });
   return {
-    goBy: (key: FigureKey, figure: OwnLine | undefined) =>
-      send({
+    goBy: (key: FigureKey, figure: OwnLine | undefined) => {
+      const ofFood = foodFigureOf(key);
+      if (ofFood) return setFigure(ofFood.food, ofFood.figure, figure?.value);
+      return send({
         path: '',
         method: 'PUT',
         body: { name: kitchen.name, equipment: goingBy(kitchen.equipment, key, figure), version: kitchen.version },
         touches: ['kitchen', 'week'],
-      }),
+      });
+    },
     takeOut: ({ figure, run, task, what }: SeenAs, reason: string) => {
       const id = newId();
       return send({

@@ -9,6 +9,7 @@ import { clockAt, duration } from '../parts/times.ts';
 import { GatePanel } from './GatePanel.tsx';
 import { MoreOf } from './MoreOf.tsx';
 import { NotYet } from './NotYet.tsx';
+import { Trimmed } from './Trimmed.tsx';
 import { WeighIn } from './WeighIn.tsx';
 
 const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
@@ -102,6 +103,7 @@ export function NowCard({
                     <WeighIn task={about.id} line={into.line} food={into.food} grams={gramsOf(into) ?? 0} tap={tap} />
                   )}
                 {batch && <Instead view={kitchen} batch={batch} line={into.line} />}
+                <Trimmed kitchen={kitchen} about={about} into={into} />
                 <MoreOf kitchen={kitchen} about={about} into={into} facts={facts} tap={tap} />
               </span>
             </li>

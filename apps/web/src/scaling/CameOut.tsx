@@ -3,6 +3,9 @@ import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/s
 import { App, Button, InputNumber } from 'antd';
 import { useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
+import { foodFigure } from '@kestrel-ridge/core/learn';
+import { useBookFigure } from '../app/useBookFigure.ts';
+import { useReadings } from '../app/useReadings.ts';
 import { useSetOwnFigure } from '../app/useSetOwnFigure.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 
@@ -13,12 +16,14 @@ export function CameOut({
   waterMl,
   loads,
   pot,
+  bookLossMl,
 }: {
   view: KitchenView;
   grain: ScaledLine;
   waterMl: number;
   loads: number;
   pot: GrainPot;
+  bookLossMl: number;
 }) {
   const [open, setOpen] = useState(false);
   const [pouredOffMl, setPouredOff] = useState(0);
@@ -26,6 +31,8 @@ export function CameOut({
   const [busy, setBusy] = useState(false);
   const send = useCommand();
   const setFigure = useSetOwnFigure();
+  const bookOf = useBookFigure();
+  const read = useReadings();
   const { message } = App.useApp();
   const { equipment, name, version } = view.kitchen;
   const dryG = (grain.grams?.g.valueOf() ?? 0) / loads;
@@ -37,6 +44,11 @@ export function CameOut({
   const keep = async () => {
     if (!found) return;
     setBusy(true);
+    const book = bookOf(grain.food.id, 'uptake') ?? found.uptake.value;
+    void read([
+      { figure: foodFigure(grain.food.id, 'uptake'), real: found.uptake.value, book, what: grain.food.name },
+      { figure: { kind: 'pot loss', of: pot }, real: found.lossMl.value, book: bookLossMl, what: grain.food.name },
+    ]);
     const uptake = await setFigure(grain.food.id, 'uptake', found.uptake.value);
     if (uptake.ok) {
       const grainLossMl = { ...equipment.own?.grainLossMl, [pot]: found.lossMl };

@@ -85,6 +85,7 @@ export function WaterSchools({
           waterMl={water.chosen.water.value.mL.valueOf()}
           loads={loads}
           pot={water.pot}
+          bookLossMl={water.bookLossMl}
         />
       )}
     </section>

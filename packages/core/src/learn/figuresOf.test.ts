@@ -1,13 +1,18 @@
+import { THIS_KITCHEN } from '../food/index.ts';
 import { seeded } from '../quantity/index.ts';
 import { STARTING_EQUIPMENT, byOwnLine } from '../kitchen/index.ts';
 import {
   asOwn,
   figuresOf,
+  foodFigure,
+  foodFigureOf,
   goingBy,
   isGoneBy,
+  sightingsOfReadings,
   type FigureKey,
   type FigureKind,
   type LearnSaid,
+  type Reading,
   type Sighting,
 } from './index.ts';
 
@@ -107,6 +112,10 @@ const SPREADS: readonly (readonly [FigureKind, number, number])[] = [
   ['cook', 6, 0.35],
   ['oven', 2, 0.06],
   ['step', 2, 0.12],
+  ['cut', 3, 0.25],
+  ['yield', 2, 0.05],
+  ['food', 2, 0.08],
+  ['pot loss', 1, 0.35],
   ['hotter', 0, 0.3],
 ];
 test.each(SPREADS)(
@@ -155,4 +164,48 @@ test('of three loads on the sealed cooker has a line: what is the same for all o
   expect(byOwnLine(50, equipment.own?.comeUpTimes)).toBeCloseTo(times * 50 + plusMinutes, 9);
   expect(isGoneBy(equipment, UP, asOwn(told))).toBe(true);
   expect(isGoneBy(goingBy(equipment, UP, undefined), UP, asOwn(told))).toBe(false);
+});
+
+describe('what is read off a scale', () => {
+  const UPTAKE = foodFigure('millet', 'uptake');
+  const reading = (n: number, real: number, book: number, figure: Reading['figure'] = UPTAKE): Reading => ({
+    id: `${n}`,
+    figure,
+    real,
+    book,
+    what: 'millet',
+    at: n,
+  });
+
+  test('is told in its own unit, from the newest word of the book', () => {
+    const told = figure(sightingsOfReadings([2.2, 2.2, 2.2].map((real, n) => reading(n, real, 2))), UPTAKE);
+    // By hand: (2 × 1 + 3 × 1.1) ÷ 5 = 1.06.
+    expect([told?.value, told?.n, told && asOwn(told).value]).toEqual([1.06, 3, 2.12]);
+    const loss: Reading['figure'] = { kind: 'pot loss', of: 'hob' };
+    const steam = figure(sightingsOfReadings([80, 70, 90].map((real, n) => reading(n, real, 40, loss))), loss);
+    // By hand: (1 + 2 + 1.75 + 2.25) ÷ 4 = 1.75.
+    expect(steam && asOwn(steam).value).toBe(70);
+  });
+
+  test('what no scale can show is left out: the pot was weighed with it, or it is another food', () =>
+    expect(sightingsOfReadings([reading(1, 9, 2), reading(2, 0.2, 2), reading(3, 2, 2)]).map(({ run }) => run)).toEqual(
+      ['3'],
+    ));
+
+  test('a pot’s own loss stands with the kitchen, a food’s with the food; by the book again there is none', () => {
+    const key: FigureKey = { kind: 'pot loss', of: 'hob' };
+    const own = { value: 70, source: 'this kitchen, 3 pots' };
+    const { own: _none, ...bare } = STARTING_EQUIPMENT;
+    const gone = goingBy(bare, key, own);
+    expect(gone.own?.grainLossMl).toEqual({ hob: own });
+    expect([isGoneBy(gone, key, own), isGoneBy(bare, key, own)]).toEqual([true, false]);
+    expect(goingBy(gone, key, undefined)).toEqual({ ...bare, own: {} });
+    expect(goingBy(bare, UPTAKE, own)).toBe(bare);
+    const foods = (source: string) => new Map([['millet', { facts: { uptake: { value: 2.12, source } } as never }]]);
+    expect(isGoneBy(bare, UPTAKE, { value: 2.12, source: '' }, foods(THIS_KITCHEN))).toBe(true);
+    // The same figure of the book is no own one.
+    expect(isGoneBy(bare, UPTAKE, { value: 2.12, source: '' }, foods('a table'))).toBe(false);
+    expect(foodFigureOf(key)).toBeUndefined();
+    expect(foodFigureOf({ kind: 'food', of: 'millet mood' })).toBeUndefined();
+  });
 });

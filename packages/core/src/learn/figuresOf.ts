@@ -57,6 +57,9 @@ const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
   oven: { one: 'dish', many: 'dishes', prior: { mean: 1, weighs: 2, noise: 0.06 } },
   step: { one: 'time', many: 'times', prior: { mean: 1, weighs: 2, noise: 0.12 } },
   yield: { one: 'weighing', many: 'weighings', prior: { mean: 1, weighs: 2, noise: 0.05 } },
+  food: { one: 'weighing', many: 'weighings', prior: { mean: 1, weighs: 2, noise: 0.08 } },
+  // The book knows a pot by its width alone, and steam is a small part of what is weighed.
+  'pot loss': { one: 'pot', many: 'pots', prior: { mean: 1, weighs: 1, noise: 0.35 } },
 };
 
 /**

@@ -1,18 +1,43 @@
-import { OVEN_DOWN_MINUTES, OVEN_UP_MINUTES, ovenName, ownOf, type Equipment, type OwnLine } from '../kitchen/index.ts';
+import { THIS_KITCHEN, figureOf, type Food } from '../food/index.ts';
+import {
+  OVEN_DOWN_MINUTES,
+  OVEN_UP_MINUTES,
+  ovenName,
+  ownOf,
+  type Equipment,
+  type GrainPot,
+  type OwnLine,
+} from '../kitchen/index.ts';
 import type { LearnedFigure } from './figuresOf.ts';
-
+import { foodFigureOf } from './reading.ts';
 import type { FigureKey } from './sighting.ts';
 
 /** Of these a plan can go by the kitchen's own figure. */
-const PLANNED_BY = ['come up', 'release', 'hands', 'cut', 'oven', 'hotter', 'cooler', 'yield'] as const;
+const PLANNED_BY = [
+  'come up',
+  'release',
+  'hands',
+  'cut',
+  'oven',
+  'hotter',
+  'cooler',
+  'yield',
+  'food',
+  'pot loss',
+] as const;
 export type PlannedBy = (typeof PLANNED_BY)[number];
 export const canGoBy = ({ kind }: FigureKey): boolean => (PLANNED_BY as readonly string[]).includes(kind);
 
-/** What plans go by now: the kitchen's own figure, or what is usual. */
+/** Foods by their id, of which those whose figure is asked for have to be there. */
+type Foods = ReadonlyMap<string, Pick<Food, 'facts'>>;
+
+/** What plans go by now: the kitchen's own figure, or what is usual. Of a food's figure and a pot's loss it stands in their own unit. */
 export function goneBy(
   equipment: Equipment,
-  { kind, of }: FigureKey,
+  key: FigureKey,
+  foods: Foods = new Map(),
 ): { readonly value: number; readonly plusMinutes?: number; readonly own: boolean } {
+  const { kind, of } = key;
   const { own = {}, ovens } = equipment;
   const said = (figure: OwnLine | undefined) => ({
     value: figure?.value ?? 1,
@@ -31,6 +56,10 @@ export function goneBy(
       return said(ownOf(own.cutTimes, of));
     case 'yield':
       return said(ownOf(own.yieldTimes, of));
+    case 'food':
+      return goneByFood(key, foods);
+    case 'pot loss':
+      return said(own.grainLossMl?.[of as GrainPot]);
     case 'oven':
       return { value: oven?.cooksTimes ?? 1, own: oven?.cooksTimes !== undefined };
     case 'hotter':
@@ -45,18 +74,40 @@ export function goneBy(
   }
 }
 
-/** What plans would go by of a learned figure: the line that is fitted, where there is one. */
-export const asOwn = ({ value, source, line }: Pick<LearnedFigure, 'value' | 'source' | 'line'>): OwnLine =>
-  line ? { value: line.times, plusMinutes: line.plusMinutes, source } : { value, source };
+function goneByFood(key: FigureKey, foods: Foods): { readonly value: number; readonly own: boolean } {
+  const of = foodFigureOf(key);
+  const food = of && foods.get(of.food);
+  const known = of && food && figureOf(food, of.figure);
+  return { value: known?.value ?? 1, own: known?.source === THIS_KITCHEN };
+}
+
+const thousandths = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** What plans would go by of a learned figure: the line that is fitted, where there is one; what is read off a scale in its own unit, from the newest word of the book. */
+export function asOwn({
+  key,
+  value,
+  source,
+  line,
+  seen,
+}: Pick<LearnedFigure, 'key' | 'value' | 'source' | 'line' | 'seen'>): OwnLine {
+  const book = seen[0]?.book ?? 1;
+  if (key.kind === 'food') return { value: thousandths(value * book), source };
+  if (key.kind === 'pot loss') return { value: Math.round(value * book), source };
+  return line ? { value: line.times, plusMinutes: line.plusMinutes, source } : { value, source };
+}
+
+/** Figures whose own value is no number of times the book's. */
+const isAbsolute = ({ kind }: FigureKey): boolean => kind === 'food' || kind === 'pot loss';
 
 /** Do plans go by this already? */
-export const isGoneBy = (equipment: Equipment, key: FigureKey, own: OwnLine): boolean => {
-  const now = goneBy(equipment, key);
-  return now.value === own.value && (now.plusMinutes ?? 0) === (own.plusMinutes ?? 0);
+export const isGoneBy = (equipment: Equipment, key: FigureKey, own: OwnLine, foods?: Foods): boolean => {
+  const now = goneBy(equipment, key, foods);
+  return (now.own || !isAbsolute(key)) && now.value === own.value && (now.plusMinutes ?? 0) === (own.plusMinutes ?? 0);
 };
 
 /**
- * The kitchen going by a figure of its own from now on; `figure` undefined: by the book again.
+ * The kitchen going by a figure of its own from now on; one of a food stands with the food, and not here; `figure` undefined: by the book again.
  * @example goingBy(equipment, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }).own?.handsTimes
  */
 export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: OwnLine | undefined): Equipment {
@@ -103,6 +154,13 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
       return withOven('downMinutes');
     case 'oven':
       return withOven('cooksTimes');
+    case 'pot loss': {
+      const { grainLossMl, ...rest } = own;
+      const { [of as GrainPot]: _was, ...others } = grainLossMl ?? {};
+      const all = said ? { ...others, [of as GrainPot]: said } : others;
+      return { ...equipment, own: Object.keys(all).length > 0 ? { ...rest, grainLossMl: all } : rest };
+    }
+    case 'food':
     case 'cook':
     case 'step':
       return equipment;

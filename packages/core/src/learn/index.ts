@@ -12,6 +12,8 @@ export type { Pace } from './paceOf.ts';
 export { CLAIMED_FROM, posteriorOf, posteriorOfSums } from './posterior.ts';
 export type { Observation, Posterior, Prior, Sums } from './posterior.ts';
 export type { LearnSaid } from './said.ts';
+export { READ_KINDS, foodFigure, foodFigureOf, sightingsOfReadings } from './reading.ts';
+export type { ReadKind, Reading } from './reading.ts';
 export { SEASONING_ROLES, learnSeasoning } from './seasoning.ts';
 export type { Correction, LearnedSeasoning, Likely, Seasoned, SeasoningRole } from './seasoning.ts';
 export { FIGURE_KINDS, sameFigure, stepOf } from './sighting.ts';

@@ -15,7 +15,7 @@ export interface CookedRun {
 /**
  * What runs may teach, each as times of the book's minutes but for the turns of a dial, which are minutes for 10 °C: the sealed cooker coming up and releasing; hands all
  * together, those of one cook, and those that cut one food one way; a dial turned hotter and cooler; how long things take in one oven; one step of one recipe. Of a dish
- * that is weighed: what comes out of it, times what is reckoned.
+ * that is weighed: what comes out of it, times what is reckoned. Of what is read off a scale: a figure of a food, and what a pot of grain loses, times the book's.
  */
 export const FIGURE_KINDS = [
   'come up',
@@ -28,10 +28,12 @@ export const FIGURE_KINDS = [
   'oven',
   'step',
   'yield',
+  'food',
+  'pot loss',
 ] as const;
 export type FigureKind = (typeof FIGURE_KINDS)[number];
 
-/** Which figure: its kind, and the cook, the cut, the oven, the step or the dish it is of; empty where there is one of its kind. */
+/** Which figure: its kind, and the cook, the cut, the oven, the step, the dish, the food's figure or the pot it is of; empty where there is one of its kind. */
 export interface FigureKey {
   readonly kind: FigureKind;
   readonly of: string;
@@ -43,12 +45,12 @@ export const stepOf = (recipe: string, step: string): string => `${recipe}/${ste
 /** What one task of one run showed of a figure, or one weighing of a batch. */
 export interface Sighting extends Observation {
   readonly figure: FigureKey;
-  /** The run it was seen in; of a weighing, the batch. */
+  /** The run it was seen in; of a weighing, the batch; of a reading, that. */
   readonly run: string;
   readonly task: string;
   /** When it was over. */
   readonly at: Moment;
-  /** Minutes that it took, at most or at least where it is a bound; grams that it weighed. */
+  /** Minutes that it took, at most or at least where it is a bound; grams that it weighed; what was read, in the figure's unit. */
   readonly real: number;
   /** What the book says of it. */
   readonly book: number;

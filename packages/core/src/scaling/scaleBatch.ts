@@ -258,7 +258,7 @@ function waterLine(
     ...(grain.food.facts.uptake ? { uptake: grain.food.facts.uptake } : {}),
     packet: law.packet,
     ...(law.school ? { school: law.school } : {}),
-    pot: { kind, loads, ...(loss ? { loss } : {}) },
+    pot: { kind, loads, ...(loss ? { loss } : {}), ...(kind === 'hob' ? { bookLoss: surface } : {}) },
   });
   return { line, food, amount: answer.chosen.water, grams: mass(answer.chosen.water.value.mL), water: answer };
 }

@@ -26,6 +26,8 @@ export interface GrainWater {
     readonly loads: number;
     /** mL that leave one pot, where this kitchen or its pot's surface tells; otherwise the book's. */
     readonly loss?: Sourced<number>;
+    /** What the book says of this pot, mL a load, where it knows more than the kind. */
+    readonly bookLoss?: Sourced<number>;
   };
 }
 
@@ -49,6 +51,8 @@ export interface WaterAnswer {
   readonly usualMoisture?: number;
   /** How it is cooked. */
   readonly pot: GrainPot;
+  /** What a load loses by the book, mL: a kitchen's own weighing is held against it. */
+  readonly bookLossMl: number;
 }
 
 /** What leaves a pot, mL. A sealed cooker while it comes up and vents: 20 to 60 g. A lid on the hob lets out about 25 g in 20 minutes, a rice cooker as much. From memory. */
@@ -129,7 +133,8 @@ function byRule(ask: GrainWater): WaterAnswer {
     [grainPart, { rule: `${loads} × (water − grain) of the packet`, figure: inCups(onTop.mul(loads)) }],
   );
   const schools: SchoolAnswer[] = [a, b];
-  const usual: Pick<WaterAnswer, 'pot' | 'usualMoisture'> = {
+  const usual: Pick<WaterAnswer, 'pot' | 'usualMoisture' | 'bookLossMl'> = {
+    bookLossMl: (ask.pot.bookLoss ?? BOOK_LOSS[ask.pot.kind]).value,
     pot: ask.pot.kind,
     ...(ask.uptake ? { usualMoisture: (DRY_MOISTURE + ask.uptake.value) / (1 + ask.uptake.value) } : {}),
   };

@@ -10,6 +10,7 @@ import { theTable } from './0009-the-table.ts';
 import { ageAndAllergens } from './0010-age-and-allergens.ts';
 import { saidOfWhatIsLearned } from './0011-said-of-what-is-learned.ts';
 import { whatWasReckoned } from './0012-what-was-reckoned.ts';
+import { whatWasRead } from './0013-what-was-read.ts';
 import type { Migration } from './migration.ts';
 
 /** In order; a migration that has landed is never changed. */
@@ -26,4 +27,5 @@ export const migrations: readonly Migration[] = [
   ageAndAllergens,
   saidOfWhatIsLearned,
   whatWasReckoned,
+  whatWasRead,
 ];
