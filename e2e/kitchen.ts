@@ -220,3 +220,12 @@ export async function sayOfWeek(page: Page, text: string): Promise<void> {
 }
 
 export { expect } from '@playwright/test';
+
+/** Goes on until a task of this name is what the hands do now. */
+export async function goOnTo(page: Page, name: RegExp): Promise<void> {
+  await expect(async () => {
+    if (await page.locator('.now-name').filter({ hasText: name }).isVisible()) return;
+    await goOn(page);
+    await expect(page.locator('.now-name').filter({ hasText: name })).toBeVisible({ timeout: 300 });
+  }).toPass({ timeout: 90_000, intervals: [50] });
+}

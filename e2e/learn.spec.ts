@@ -1,4 +1,4 @@
-import { expect, test } from './kitchen.ts';
+import { expect, goOnTo, test } from './kitchen.ts';
 
 const PASTED = `Parsnip pan with hazelnuts
 Serves 4
@@ -147,4 +147,36 @@ test('a way of cooking and a figure of a food are chosen, and every amount follo
   );
   await page.getByRole('button', { name: 'a gram takes up water: back to the book' }).click();
   await expect(page.getByRole('row', { name: /a gram takes up water/ })).toContainText('2.19 g');
+});
+
+test('what is left of a leek is weighed while it is cut; with the weeks behind the hut it stands among what is learned, and is reckoned with', async ({
+  lived,
+  page,
+}) => {
+  await page.goto(`${lived.url}/cook`);
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await expect(page).toHaveURL(/cook\/run/);
+  await goOnTo(page, /^Wash the leek/);
+  await page.getByRole('button', { name: 'Weigh leek once it is trimmed' }).click();
+  await page.getByLabel('leek, taken, g').fill('600');
+  await page.getByLabel('leek, trimmed, g').fill('900');
+  await expect(page.getByText('That is more than was taken.')).toBeVisible();
+  await page.getByLabel('leek, trimmed, g').fill('330');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('leek, trimmed: 330 of 600 g')).toBeVisible();
+
+  await page.goto(`${lived.url}/look-back`);
+  const teaches = page.getByRole('region', { name: 'What it teaches' });
+  const leek = teaches.getByRole('row', { name: /^leek: edible part of what is bought/ });
+  await expect(leek).toContainText('44 %');
+  await expect(leek).toContainText('54 %');
+  await leek.getByRole('button', { name: /rests on$/ }).click();
+  // By hand: 330 of 600 g.
+  await expect(teaches.getByText('leek, trimmed: 55 %, the book says 44').first()).toBeVisible();
+  await teaches.getByRole('button', { name: 'Plan with it' }).click();
+  await expect(leek).toContainText(/reckoned with 54 %/);
+  await page.goto(`${lived.url}/foods`);
+  await page.getByLabel('Find a food').fill('leek');
+  await page.getByRole('link', { name: /^leek/ }).click();
+  await expect(page.getByRole('row', { name: /^edible part of what/ })).toContainText('this kitchen; the book says 0.44');
 });

@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import pg from 'pg';
-import { expect, goOn, tapDone, test } from './kitchen.ts';
+import { expect, goOnTo, tapDone, test } from './kitchen.ts';
 
 const stepsDone = (on: Page) => on.locator('.run-foot').getByText(/steps done/);
 
@@ -10,15 +10,6 @@ async function begin(page: Page, url: string): Promise<void> {
   await page.getByRole('button', { name: 'Start cooking' }).click();
   await expect(page).toHaveURL(/cook\/run/);
   await expect(page.locator('.now-card')).toBeVisible();
-}
-
-/** Goes on until a task of this name is what the hands do now. */
-async function goOnTo(page: Page, name: RegExp): Promise<void> {
-  await expect(async () => {
-    if (await page.locator('.now-name').filter({ hasText: name }).isVisible()) return;
-    await goOn(page);
-    await expect(page.locator('.now-name').filter({ hasText: name })).toBeVisible({ timeout: 300 });
-  }).toPass({ timeout: 90_000, intervals: [50] });
 }
 
 test('nothing is left out silently: what is not ticked is read back at the lid, and what was left out is booked so', async ({

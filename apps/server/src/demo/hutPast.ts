@@ -1,5 +1,6 @@
 import { namedId } from '@kestrel-ridge/core/food';
 import type { PastState, FoodState, KitchenState, LotState, RecipeState, WeekState } from '@kestrel-ridge/core/formats';
+import { foodFigure } from '@kestrel-ridge/core/learn';
 import { Fraction, MINUTE_MS, addDays, dayAt, momentAt, seeded, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { edgesOf, type RunFact } from '@kestrel-ridge/core/run';
 import { scaleBatch, type ScaledBatch } from '@kestrel-ridge/core/scaling';
@@ -33,6 +34,8 @@ export const TRUE_FIGURES = {
   hungry: { name: 'volunteer 1', times: 1.5 },
   /** The millet is weighed when it is boxed: more steam leaves its pot than the book says. */
   weighed: { recipe: 'Millet with bay', times: 0.93, spread: 0.02 },
+  /** Who trims the leeks here keeps more of the green than the book does. */
+  trimmed: { food: 'leek', part: 0.55, spread: 0.04 },
   /** One time is as the other within so much. */
   spread: 0.07,
 } as const;
@@ -108,6 +111,7 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
   const { zone } = state.equipment;
   const random = seeded(1180);
   const scale = seeded(930);
+  const trims = seeded(55);
   const about = (times: number): number => times * Math.exp(TRUE_FIGURES.spread * normal(random));
   const place = (name: string): string => state.places.find((each) => each.name === name)?.id ?? '';
   const first = firstSaturday(dayAt(now, zone));
@@ -180,6 +184,21 @@ export async function loadHutPast(server: string, kitchen: string, now: Date): P
       })),
     });
 
+    const { trimmed } = TRUE_FIGURES;
+    for (const { id, scaled } of dishes)
+      for (const { food, line } of scaled.lines)
+        if (food.name === trimmed.food && line.prepared)
+          await post('/learned/readings', `trimmed ${id}`, {
+            readings: [
+              {
+                id: namedId(`demo past trimmed ${id}`),
+                figure: foodFigure(food.id, 'ediblePart'),
+                real: Number((trimmed.part * Math.exp(trimmed.spread * normal(trims))).toFixed(3)),
+                book: food.facts.ediblePart?.value,
+                what: `${food.name}, trimmed`,
+              },
+            ],
+          });
     const { batches } = await look<PastState>(`/past?from=${saturday}&until=${saturday}`);
     const boxId = (batch: string, where: string): string => namedId(`demo past box ${batch} ${where}`);
     for (const { id, recipe, portions, freeze = 0, scaled } of dishes) {

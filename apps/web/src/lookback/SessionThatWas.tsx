@@ -38,7 +38,7 @@ export function SessionThatWas({ session, zone }: { session: PastSession; zone: 
             <dt>washes between loads</dt>
             <dd>{washWords(washes)}</dd>
           </dl>
-          {told.length > 0 && (
+          {(told.length > 0 || rest !== undefined) && (
             <details open>
               <summary>What moved it</summary>
               <ul>

@@ -148,8 +148,15 @@ test('what was read off a scale is told in its own unit, and leads to the food',
     ),
   );
   expect(claimed.map(({ what, book, here, likely, used, to }) => [what, book, here, likely, used, to])).toEqual([
-    [`${food.name}: a gram takes up water`, '2 g', '2.4 g', '2.2 to 2.6', 'reckoned by the book', `/foods/${food.id}`],
-    ['Steam of a load, hob', '40 mL', '60 mL', '56 to 64', 'reckoned by the book', '/kitchen'],
+    [
+      `${food.name}: a gram takes up water`,
+      '2 g',
+      '2.4 g',
+      '2.2 to 2.6 g',
+      'reckoned by the book',
+      `/foods/${food.id}`,
+    ],
+    ['Steam of a load, hob', '40 mL', '60 mL', '56 to 64 mL', 'reckoned by the book', '/kitchen'],
   ]);
   expect(sightingWords({ ...read('food', of, 2), real: 2.3 })).toBe('2.3 g, the book says 2');
 });

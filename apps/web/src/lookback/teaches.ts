@@ -151,14 +151,16 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
     };
   const book = figure.seen[0]?.book;
   if ((key.kind === 'food' || key.kind === 'pot loss') && book !== undefined) {
-    const unit = readUnit(key);
-    const inUnit = (times: number): string => readWords(book * times);
+    const said = (value: number): string => {
+      const { n: digits, unit } = readWords(key, value);
+      return `${digits} ${unit}`;
+    };
     return {
       ...base,
-      book: `${inUnit(1)} ${unit}`,
-      here: `${inUnit(value)} ${unit}`,
-      likely: `${inUnit(least)} to ${inUnit(most)}`,
-      used: now.own ? `reckoned with ${readWords(now.value)} ${unit}` : 'reckoned by the book',
+      book: said(book),
+      here: said(book * value),
+      likely: `${readWords(key, book * least).n} to ${said(book * most)}`,
+      used: now.own ? `reckoned with ${said(now.value)}` : 'reckoned by the book',
       to: key.kind === 'food' ? `/foods/${foodFigureOf(key)?.food ?? ''}` : '/kitchen',
     };
   }
@@ -251,18 +253,18 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
   }
 }
 
-/** In which unit it is read off a scale. */
-function readUnit(key: FigureKey): string {
-  const figure = foodFigureOf(key)?.figure;
-  return key.kind === 'pot loss' ? 'mL' : (FIGURES.find(({ name }) => name === figure)?.unit ?? '');
+/** A figure that is read off a scale, as it is said: "54 %", "2.4 g", "184 g". As many digits as a kitchen scale tells. */
+function readWords(key: FigureKey, value: number): { readonly n: string; readonly unit: string } {
+  const digits = (n: number): string => String(Number(n.toPrecision(n >= 100 ? 3 : 2)));
+  if (key.kind === 'pot loss') return { n: digits(value), unit: 'mL' };
+  const unit = FIGURES.find(({ name }) => name === foodFigureOf(key)?.figure)?.unit ?? '';
+  return unit === 'of 1' ? { n: digits(value * 100), unit: '%' } : { n: digits(value), unit };
 }
-/** As many digits as a kitchen scale tells: "0.47", "2.4", "184". */
-const readWords = (value: number): string => String(Number(value.toPrecision(value >= 100 ? 3 : 2)));
 
 /** "14 min, 2 longer than the book"; of a weighing "1,840 g, 160 g less than calculated" */
 export function sightingWords({ figure, real, book, bound }: LearnedFigure['seen'][number]): string {
   if (figure.kind === 'food' || figure.kind === 'pot loss')
-    return `${readWords(real)} ${readUnit(figure)}, the book says ${readWords(book)}`;
+    return `${readWords(figure, real).n} ${readWords(figure, real).unit}, the book says ${readWords(figure, book).n}`;
   const off = Math.round(real - book);
   if (figure.kind === 'yield')
     return `${Math.round(real)} g, ${off === 0 ? 'as' : `${Math.abs(off)} g ${off > 0 ? 'more' : 'less'} than`} calculated`;

@@ -6,9 +6,10 @@ import { useState } from 'react';
 import { useBookFigure } from '../app/useBookFigure.ts';
 import { useReadings } from '../app/useReadings.ts';
 
-/** "1,136 g, trimmed it weighs 520 g": what is left of a vegetable once it is peeled, as this kitchen peels. */
+/** Of what was taken off the shelf, what is left of a vegetable once it is trimmed, as this kitchen trims. */
 export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about: TaskAbout; into: GoesIn }) {
   const [open, setOpen] = useState(false);
+  const [said, setTaken] = useState<number | null>();
   const [left, setLeft] = useState<number | null>(null);
   const bookOf = useBookFigure();
   const read = useReadings();
@@ -16,17 +17,18 @@ export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about:
     .find(({ state }) => state.id === about.batch)
     ?.scaled.lines.find(({ line }) => line.id === into.line);
   const book = scaled && bookOf(scaled.food.id, 'ediblePart');
-  const whole = scaled?.grams?.g.valueOf();
-  // What is weighed already peeled, or goes in by parts, tells nothing of the whole.
-  if (!scaled || !book || !whole || scaled.line.prepared || into.share !== undefined || about.cutting === undefined)
+  const shelf = scaled?.fromShelf?.value;
+  // What goes in by parts tells nothing of the whole.
+  if (!scaled || !book || shelf?.kind !== 'mass' || into.share !== undefined || about.cutting === undefined)
     return null;
-  const bought = whole / about.loads;
-  const tooMuch = left !== null && left > bought;
+  const planned = Math.round(shelf.g.valueOf() / about.loads);
+  const taken = said === undefined ? planned : said;
+  const tooMuch = left !== null && taken !== null && left > taken;
   const keep = () => {
-    if (left === null || tooMuch || left <= 0) return;
+    if (left === null || taken === null || tooMuch || left <= 0) return;
     void read(
-      [{ figure: foodFigure(scaled.food.id, 'ediblePart'), real: left / bought, book, what: `${into.food}, trimmed` }],
-      `${into.food}, trimmed: ${left} of ${Math.round(bought)} g`,
+      [{ figure: foodFigure(scaled.food.id, 'ediblePart'), real: left / taken, book, what: `${into.food}, trimmed` }],
+      `${into.food}, trimmed: ${left} of ${taken} g`,
     );
     setOpen(false);
     setLeft(null);
@@ -36,17 +38,27 @@ export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about:
       trigger="click"
       open={open}
       onOpenChange={setOpen}
-      title={`${into.food}, trimmed`}
+      title={`${into.food}: what is left when it is trimmed`}
       content={
         <form
-          className="more-form"
+          className="trimmed-form"
           onSubmit={(event) => {
             event.preventDefault();
             keep();
           }}
         >
           <label>
-            <span>Of {Math.round(bought)} g is left </span>
+            <span>taken</span>
+            <InputNumber<number>
+              aria-label={`${into.food}, taken, g`}
+              min={1}
+              value={taken}
+              onChange={setTaken}
+              suffix="g"
+            />
+          </label>
+          <label>
+            <span>trimmed</span>
             <InputNumber<number>
               aria-label={`${into.food}, trimmed, g`}
               min={1}
@@ -54,15 +66,14 @@ export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about:
               value={left}
               onChange={setLeft}
               suffix="g"
-              style={{ width: 110 }}
             />
           </label>
-          <Button htmlType="submit" type="primary" disabled={left === null || tooMuch}>
+          <Button htmlType="submit" type="primary" disabled={left === null || taken === null || tooMuch}>
             Keep it
           </Button>
           {tooMuch && (
             <p className="cannot" role="alert">
-              That is more than went in. Weigh it without the bowl.
+              That is more than was taken. Weigh it without the bowl.
             </p>
           )}
         </form>
