@@ -178,5 +178,7 @@ test('what is left of a leek is weighed while it is cut; with the weeks behind t
   await page.goto(`${lived.url}/foods`);
   await page.getByLabel('Find a food').fill('leek');
   await page.getByRole('link', { name: /^leek/ }).click();
-  await expect(page.getByRole('row', { name: /^edible part of what/ })).toContainText('this kitchen; the book says 0.44');
+  await expect(page.getByRole('row', { name: /^edible part of what/ })).toContainText(
+    'this kitchen; the book says 0.44',
+  );
 });

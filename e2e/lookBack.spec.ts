@@ -151,6 +151,18 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   await expect(page.locator('.step-here').first()).toHaveText(
     /^here \d\.\d\d times as long, likely \d\.\d\d to \d\.\d\d, seen \d+ times$/,
   );
+
+  await page.goto(`${lived.url}/look-back?weeks=8`);
+  await expect(page.getByRole('region', { name: 'Finishes as they were called' })).toContainText(
+    /^How far a call holds\d of 7 sessions were done by the time that is called for 8 of 10; about 6 are to be expected\./,
+  );
+  // With one tap the next plan goes by all that is surer here than the book.
+  const next = page.getByRole('region', { name: 'Next week' });
+  await expect(next).toContainText(/The next plan goes by the book still: .* more\./);
+  await next.getByRole('button', { name: 'Plan with all of them' }).click();
+  await expect(next.getByRole('button')).toHaveCount(0);
+  await expect(comesUp).toContainText(/plans go by \d\.\d\d times/);
+  await expect(row('leek: edible part of what is bought')).toContainText('reckoned with 54 %');
 });
 
 test('a nameless box from the freezer is guessed by what was frozen here; one tap names it', async ({ hut, page }) => {

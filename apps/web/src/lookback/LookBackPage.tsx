@@ -15,6 +15,7 @@ import { dateWords } from '../parts/times.ts';
 import './lookback.css';
 import { Teaches } from './Teaches.tsx';
 import { doOtherwise, headline, otherwiseWords, ranOutWords } from './lookBackWords.ts';
+import { GoByAll } from './GoByAll.tsx';
 import { FinishesCalled } from './FinishesCalled.tsx';
 import { PastDishes } from './PastDishes.tsx';
 import { PastMoney } from './PastMoney.tsx';
@@ -103,16 +104,19 @@ function Past({
         </Empty>
       ) : (
         <>
-          {otherwise.length > 0 && (
-            <section className="otherwise" aria-label="Next week">
-              <h2>Next week</h2>
+          <section className="otherwise" aria-label="Next week">
+            <h2>Next week</h2>
+            {otherwise.length > 0 ? (
               <ul>
                 {otherwise.map((words) => (
                   <li key={words}>{words}</li>
                 ))}
               </ul>
-            </section>
-          )}
+            ) : (
+              <p>Nothing has to be done otherwise.</p>
+            )}
+            <GoByAll view={view} />
+          </section>
           {weeks.length > 1 && (
             <section aria-label="Week by week">
               <h2>Week by week</h2>

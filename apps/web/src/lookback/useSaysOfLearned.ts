@@ -1,4 +1,4 @@
-import type { OwnLine } from '@kestrel-ridge/core/kitchen';
+import type { Equipment, OwnLine } from '@kestrel-ridge/core/kitchen';
 import { foodFigureOf, goingBy, type FigureKey, type SeenAs } from '@kestrel-ridge/core/learn';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { useCommand } from '../app/useCommand.ts';
@@ -12,16 +12,27 @@ export function useSaysOfLearned({ kitchen }: Pick<KitchenView, 'kitchen'>) {
   const send = useCommand();
   const setFigure = useSetOwnFigure();
   const unsaid = (id: string) => ({ path: `learned/said/${id}/back`, body: {}, touches: TOUCHES });
+  const withEquipment = (equipment: Equipment) =>
+    send({
+      path: '',
+      method: 'PUT',
+      body: { name: kitchen.name, equipment, version: kitchen.version },
+      touches: ['kitchen', 'week'],
+    });
   return {
+    /** Several figures at once: those of foods with their foods, all others with the kitchen, in one go. */
+    goByAll: async (figures: readonly { readonly key: FigureKey; readonly own: OwnLine }[]) => {
+      const equipment = figures.reduce((all, { key, own }) => goingBy(all, key, own), kitchen.equipment);
+      if (equipment !== kitchen.equipment && !(await withEquipment(equipment)).ok) return;
+      for (const { key, own } of figures) {
+        const ofFood = foodFigureOf(key);
+        if (ofFood) await setFigure(ofFood.food, ofFood.figure, own.value, 'quiet');
+      }
+    },
     goBy: (key: FigureKey, figure: OwnLine | undefined) => {
       const ofFood = foodFigureOf(key);
       if (ofFood) return setFigure(ofFood.food, ofFood.figure, figure?.value);
-      return send({
-        path: '',
-        method: 'PUT',
-        body: { name: kitchen.name, equipment: goingBy(kitchen.equipment, key, figure), version: kitchen.version },
-        touches: ['kitchen', 'week'],
-      });
+      return withEquipment(goingBy(kitchen.equipment, key, figure));
     },
     takeOut: ({ figure, run, task, what }: SeenAs, reason: string) => {
       const id = newId();

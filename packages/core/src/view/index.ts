@@ -39,7 +39,7 @@ export type { ComponentStrip } from './stripsOf.ts';
 export { suggestedChange } from './suggestedChange.ts';
 export { demandedOf, learnedFor, learnedOf, tableOf, helpingsOn, thoseWhoEat } from './tableOf.ts';
 export { frozenOnce } from './frozenOnce.ts';
-export { whatItChanges } from './whatItChanges.ts';
+export { ifAllWereUsed, whatItChanges } from './whatItChanges.ts';
 export type { Change } from './whatItChanges.ts';
 export { openOf, plannedTasks, spreadsOf, tasksOf } from './tasksOf.ts';
 export type { DayTasks } from './tasksOf.ts';

@@ -20,6 +20,20 @@ export function whatItChanges(view: KitchenView, key: FigureKey, figure: OwnLine
   return key.kind === 'yield' ? ofPortion(view, key.of, now, then) : ofSession(view, now, then);
 }
 
+/**
+ * The same of several figures at once, for the session at hand.
+ * @example ifAllWereUsed(view, [{ key: { kind: 'hands', of: '' }, own: { value: 0.9, source: '…' } }]) // { of: 'session', minutes: -21 }
+ */
+export const ifAllWereUsed = (
+  view: KitchenView,
+  figures: readonly { readonly key: FigureKey; readonly own: OwnLine }[],
+): Change | undefined =>
+  ofSession(
+    view,
+    view.kitchen.equipment,
+    figures.reduce((all, { key, own }) => goingBy(all, key, own), view.kitchen.equipment),
+  );
+
 function ofSession(view: KitchenView, now: Equipment, then: Equipment): Change | undefined {
   const { session } = view;
   const open = openOf(view);
