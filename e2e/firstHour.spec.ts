@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './kitchen.ts';
 
 test('who is new is shown round in five steps, may stop, and finds the help and its keys on every page', async ({
@@ -89,11 +90,43 @@ test('hours and days are written as the kitchen says, on pages and in pickers; a
   expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
   await there.getByRole('button', { name: 'Make 4 portions this week' }).click();
   await expect(there).toHaveURL(/scale/);
+  // By hand: a kilo is 2.205 lb.
+  await expect(there.getByRole('row', { name: /^parsnip/ })).toContainText('2 lb 3 oz');
   await there.goto(`${bare.url}/cook`);
   await expect(there.getByRole('main')).toContainText('at 375 °F for 40 minutes');
   expect(await there.getByRole('main').innerText()).not.toMatch(/\d °C/);
   await american.close();
+
+  // Where a tenth is written with a comma, no figure of any page has a point.
+  const german = await browser.newContext({ locale: 'de-DE', serviceWorkers: 'block' });
+  const here = await german.newPage();
+  await here.goto(`${bare.url}/kitchen/open`);
+  await here.getByLabel('What is it called?').fill('Kitchen by the lake');
+  await here.getByRole('button', { name: 'Open the kitchen' }).click();
+  await expect(here.getByText('Kitchen by the lake · ').first()).toBeVisible();
+  await here.goto(`${bare.url}/recipes/new`);
+  await here
+    .getByLabel('The recipe’s text')
+    .fill(
+      'Parsnip pot\nServes 4\n1,25 kg parsnips\n1,5 l vegetable stock\n12,5 g salt\n250 g millet\nSimmer everything for 30 minutes.',
+    );
+  await here.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(here.getByRole('heading', { level: 1, name: 'Parsnip pot' })).toBeVisible();
+  await expect(here.getByRole('main')).toContainText('1,25 kg');
+  expect(await pointsOn(here)).toEqual([]);
+  await here.getByRole('button', { name: 'Make 4 portions this week' }).click();
+  await expect(here.getByRole('row', { name: /^parsnip/ })).toContainText('1,25 kg');
+  for (const path of ['scale', 'cook', 'shop', 'kitchen', 'recipes', '']) {
+    await here.goto(`${bare.url}/${path}`);
+    await expect(here.getByRole('main')).toBeVisible();
+    await expect(here.getByText(/^Reading/)).toHaveCount(0);
+    expect([path, ...(await pointsOn(here))]).toEqual([path]);
+  }
+  await german.close();
 });
+
+/** "1.5", and neither a clock, nor a date, nor a clause of a law: "3-501.14", "101.9(b)". */
+const POINTED = /(?<![\d.:-])\d+\.\d(?![\d]*[.(])/;
 
 test('whoever has looked round opens a kitchen of their own from there, goes back, and opens the hut anew', async ({
   hut,
@@ -118,3 +151,6 @@ test('whoever has looked round opens a kitchen of their own from there, goes bac
   await page.getByTitle('Corner kitchen').click();
   await expect(page.getByText('Corner kitchen · ').first()).toBeVisible();
 });
+/** Lines of a page with a figure that has a point. */
+const pointsOn = async (page: Page): Promise<readonly string[]> =>
+  (await page.getByRole('main').innerText()).split('\n').filter((line) => POINTED.test(line));

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 
 /** What a screen says of a moment, "11:17". */
 const clockIn = (text: string | null): string => /(\d\d:\d\d)/.exec(text ?? '')?.[1] ?? 'no clock';
-const euros = (text: string | null): string => /(\d+\.\d\d) EUR/.exec(text ?? '')?.[1] ?? 'no price';
+const euros = (text: string | null): string => /€(\d+\.\d\d)/.exec(text ?? '')?.[1] ?? 'no price';
 const figure = (page: Page, name: string) =>
   page.locator('.figure-row').filter({ has: page.getByText(name, { exact: true }) });
 
@@ -54,7 +54,7 @@ test('a suggested week is, once it is taken, what its card said: its dishes, its
     .then((names) => names.map((name) => name.trim()).sort());
   await card.getByRole('button', { name: 'Take this week' }).click();
   await expect(page).toHaveURL(/\/week$/);
-  await expect(figure(page, 'Ingredients')).toContainText(`${cost} EUR`);
+  await expect(figure(page, 'Ingredients')).toContainText(`€${cost}`);
   for (const dish of dishes)
     await expect(page.getByLabel(`Portions of ${dish}`, { exact: true }).first()).toBeVisible();
   const notHolding = page.getByText(/does not hold as planned|do not hold as planned/);

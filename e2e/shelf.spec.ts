@@ -71,7 +71,7 @@ test('the shop: what is missing, bought with differences, put on the shelf in on
   await page.keyboard.press('+');
   await expect(page.getByRole('dialog').getByLabel('Add to the shelf')).toBeFocused();
   await page.keyboard.type('2 cans borlotti cupboard 0.95 each bb march');
-  await expect(page.getByRole('dialog')).toContainText('canned borlotti480 gdry cupboard1.90 EURbest before 31 Mar');
+  await expect(page.getByRole('dialog')).toContainText('canned borlotti480 gdry cupboard€1.90best before 31 Mar');
   await page.keyboard.press('Enter');
   await expect(page.locator('.last-change')).toContainText('Added 480 g canned borlotti, dry cupboard');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
@@ -83,8 +83,8 @@ test('the shop: what is missing, bought with differences, put on the shelf in on
   await kale.getByRole('button', { name: /why/ }).click();
   await expect(page.getByText('what the week takes, less what is there, and up to its floor')).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.locator('.shop-till')).toHaveText('6.88 EUR');
-  await expect(page.locator('.figure-row').filter({ hasText: 'budget' })).toContainText('53.12 EURleft');
+  await expect(page.locator('.shop-till')).toHaveText('€6.88');
+  await expect(page.locator('.figure-row').filter({ hasText: 'budget' })).toContainText('€53.12left');
 
   await kale.getByRole('button', { name: 'can’t get it' }).click();
   await expect(kale.getByRole('link', { name: 'Kale and leek' })).toBeVisible();
@@ -97,13 +97,13 @@ test('the shop: what is missing, bought with differences, put on the shelf in on
   await page.getByLabel('Amount of rolled oats bought').fill('1500');
   await page.getByLabel('Price of rolled oats').fill('3.10');
   await page.getByLabel('Where it was bought').fill('valley shop');
-  await page.getByRole('button', { name: 'Put 2 on the shelf, 5.50 EUR' }).click();
+  await page.getByRole('button', { name: 'Put 2 on the shelf, €5.50' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 thing to buy');
 
   await page.getByRole('link', { name: 'Prices' }).click();
   await page.getByLabel('Find a food').fill('oats');
   await page.getByRole('button', { name: /rolled oats/ }).click();
-  await expect(page.getByText('1.5 kg for 3.10 EUR, valley shop')).toBeVisible();
+  await expect(page.getByText('1.5 kg for €3.10, valley shop')).toBeVisible();
   await expect(page.getByRole('img', { name: 'Price of rolled oats, a kilo' })).toBeVisible();
 });
 

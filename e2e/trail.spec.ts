@@ -157,10 +157,10 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
       await expect(page.getByTestId(`booked-${dish}`)).toBeVisible();
     }
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('All boxed: nothing left to put away');
-    await expect(page.getByTestId('booked-Millet')).toContainText('2.26 EUR used');
-    await expect(page.getByTestId('booked-Millet')).toContainText('5.43 EUR paid for the packs');
-    await expect(page.getByTestId('booked-Kale and leek')).toContainText('4.71 EUR used');
-    await expect(page.getByTestId('booked-Kale and leek')).toContainText('0.78 to 0.79 EUR a portion');
+    await expect(page.getByTestId('booked-Millet')).toContainText('€2.26 used');
+    await expect(page.getByTestId('booked-Millet')).toContainText('€5.43 paid for the packs');
+    await expect(page.getByTestId('booked-Kale and leek')).toContainText('€4.71 used');
+    await expect(page.getByTestId('booked-Kale and leek')).toContainText('0.78 to €0.79 a portion');
   });
 
   await test.step('eat: four portions of millet; strip and shelf follow', async () => {

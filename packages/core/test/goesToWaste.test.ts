@@ -59,7 +59,7 @@ test('a bunch of kale at 2.40 of which half is used, where a fifth of all kale i
   // By hand: 1.20 ÷ (1 − 0.2).
   const told = likely([of('kale', 240, 400, 200)], 0.2);
   expect(told?.minor).toBe(150);
-  expect(told?.because.parts).toEqual([{ rule: 'kale: 20 % of what is bought goes to waste', figure: '0.30 EUR' }]);
+  expect(told?.because.parts).toEqual([{ rule: 'kale: 20 % of what is bought goes to waste', figure: '€0.30' }]);
 });
 
 test('what two lines take from one pack is never more than the pack', () =>

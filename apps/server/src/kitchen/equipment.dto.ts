@@ -119,6 +119,10 @@ class WritesDto {
   weekFrom?: 'Sunday';
   @Perhaps(IsIn(['°F'], { message: 'Heat is read in °F, or in °C as usual. Choose one of them.' }))
   degrees?: '°F';
+  @Perhaps(IsIn([','], { message: 'A tenth is written with a comma, or with a point as usual. Choose one of them.' }))
+  decimal?: ',';
+  @Perhaps(IsIn(['oz'], { message: 'A scale shows ounces, or grams as usual. Choose one of them.' }))
+  mass?: 'oz';
 }
 class RiceCookerDto {
   @Figure('rice cooker', 0.3, 10, 'litres') litres: number;

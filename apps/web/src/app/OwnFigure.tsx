@@ -1,6 +1,7 @@
 import { FIGURES, type FigureName } from '@kestrel-ridge/core/food';
 import { foodFigure } from '@kestrel-ridge/core/learn';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { useBookFigure } from './useBookFigure.ts';
 import { useReadings } from './useReadings.ts';
@@ -48,7 +49,7 @@ export function OwnFigure({
     >
       <label>
         <span>{label ?? `${food.name}: ${figure.says}`}</span>
-        <InputNumber<number>
+        <NumberInput
           aria-label={`${food.name}: ${figure.says}, ${figure.unit}`}
           value={typed}
           min={0}

@@ -1,6 +1,7 @@
 import type { Food } from '@kestrel-ridge/core/food';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { InputNumber, Select } from 'antd';
+import { Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 
 export interface ChosenAmount {
   readonly food: string | undefined;
@@ -41,7 +42,7 @@ export function FoodAmount({
         onChange={(id: string) => change({ ...value, food: id })}
         style={{ minWidth: 230 }}
       />
-      <InputNumber<number>
+      <NumberInput
         aria-label={amount.label}
         min={0}
         controls={false}

@@ -1,6 +1,7 @@
-import { minorDigits, type ShopLine } from '@kestrel-ridge/core/cost';
+import { minorDigits, type ShopLine, moneySign, moneyText } from '@kestrel-ridge/core/cost';
 import { Fraction } from '@kestrel-ridge/core/quantity';
-import { Button, Input, InputNumber, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
@@ -99,7 +100,7 @@ export function Home({
           return (
             <li key={food.id} className="home-row">
               <strong>{food.name}</strong>
-              <InputNumber<number>
+              <NumberInput
                 aria-label={`Amount of ${food.name} bought`}
                 min={0}
                 controls={false}
@@ -108,12 +109,12 @@ export function Home({
                 status={each.amount ? '' : 'error'}
                 onChange={(amount) => set(n, { amount })}
               />
-              <InputNumber<number>
+              <NumberInput
                 aria-label={`Price of ${food.name}`}
                 min={0}
                 controls={false}
                 precision={minorDigits(currency)}
-                suffix={currency}
+                suffix={moneySign(currency)}
                 placeholder="price"
                 value={each.price}
                 onChange={(price) => set(n, { price })}
@@ -154,7 +155,7 @@ export function Home({
           disabled={bought.length === 0 || wrong !== undefined}
           onClick={() => void keep()}
         >
-          Put {bought.length} on the shelf, {total.toFixed(minorDigits(currency))} {currency}
+          Put {bought.length} on the shelf, {moneyText(Math.round(total * 10 ** minorDigits(currency)), currency)}
         </Button>
       </div>
     </main>

@@ -1,4 +1,4 @@
-import { inKilos, KILO_NAME, minorDigits, type Price } from '@kestrel-ridge/core/cost';
+import { inKilos, KILO_NAME, minorDigits, type Price, moneyText } from '@kestrel-ridge/core/cost';
 import type { Food } from '@kestrel-ridge/core/food';
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
@@ -32,7 +32,10 @@ export default function PriceChart({
           />
           <YAxis stroke="var(--slate)" tick={{ fontSize: 13 }} width={52} domain={['auto', 'auto']} />
           <Tooltip
-            formatter={(value) => [`${Number(value).toFixed(2)} ${currency}`, KILO_NAME[food.facts.base]]}
+            formatter={(value) => [
+              moneyText(Math.round(Number(value) * 10 ** minorDigits(currency)), currency),
+              KILO_NAME[food.facts.base],
+            ]}
             labelFormatter={(on) => dateWords(on as Day)}
             contentStyle={{ background: 'var(--panel)', border: '1px solid var(--line)' }}
           />

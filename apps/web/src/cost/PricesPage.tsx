@@ -1,8 +1,9 @@
-import { inKilos, KILO_NAME, minorDigits, moneyText, type Price } from '@kestrel-ridge/core/cost';
+import { inKilos, KILO_NAME, minorDigits, moneyText, type Price, moneySign } from '@kestrel-ridge/core/cost';
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, harmlessRow } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { App, Button, Input, InputNumber } from 'antd';
+import { App, Button, Input } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useCostsQuery } from '../api/api.ts';
@@ -243,13 +244,13 @@ function NotePrice({ view }: { view: KitchenView }) {
         amount={{ label: 'Amount of the pack', hint: 'a pack of' }}
         only={({ id, facts }) => facts.kind !== 'component' && !isTapWater(id)}
       />
-      <InputNumber<number>
+      <NumberInput
         aria-label="Price of the pack"
         min={0}
         controls={false}
         precision={minorDigits(currency)}
         placeholder="costs"
-        suffix={currency}
+        suffix={moneySign(currency)}
         value={price}
         onChange={setPrice}
       />

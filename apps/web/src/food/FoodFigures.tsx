@@ -1,3 +1,4 @@
+import { shortest } from '@kestrel-ridge/core/quantity';
 import { FIGURES, allergenWords, statementOf, figureOf, type Figure } from '@kestrel-ridge/core/food';
 import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Button } from 'antd';
@@ -88,7 +89,7 @@ function FigureRow({
       <td className="amount">
         {known ? (
           <span className="number">
-            {Number(known.value.toFixed(3))} {figure.unit}
+            {shortest(known.value, 3)} {figure.unit}
           </span>
         ) : (
           <span className="soft">not known</span>

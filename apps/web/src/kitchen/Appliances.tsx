@@ -7,7 +7,8 @@ import {
   type Oven,
   type Pot,
 } from '@kestrel-ridge/core/kitchen';
-import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { Checkbox, Form, Input, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { range, perhaps } from './rules.ts';
 import { SeveralOf } from './SeveralOf.tsx';
 import { DegreesInput } from '../parts/DegreesInput.tsx';
@@ -29,22 +30,22 @@ export function Cookers() {
       {(n) => (
         <>
           <Form.Item label="Volume" name={[n, 'litres']} rules={range(1, 30, 'litres')}>
-            <InputNumber controls={false} suffix="L" />
+            <NumberInput controls={false} suffix="L" />
           </Form.Item>
           <Form.Item label="Power" name={[n, 'watts']} rules={range(200, 5000, 'watts')}>
-            <InputNumber controls={false} suffix="W" precision={0} />
+            <NumberInput controls={false} suffix="W" precision={0} />
           </Form.Item>
           <Form.Item label="High pressure, above the air" name={[n, 'gaugeKpa']} rules={range(20, 110, 'kPa')}>
-            <InputNumber controls={false} suffix="kPa" />
+            <NumberInput controls={false} suffix="kPa" />
           </Form.Item>
           <Form.Item label="Least liquid (manual)" name={[n, 'leastLiquidMl']} rules={range(0, 2000, 'mL')}>
-            <InputNumber controls={false} suffix="mL" precision={0} />
+            <NumberInput controls={false} suffix="mL" precision={0} />
           </Form.Item>
           <Form.Item label="Insert, empty" name={[n, 'emptyG']} rules={perhaps(100, 10_000, 'g')}>
-            <InputNumber controls={false} suffix="g" precision={0} placeholder="not known" />
+            <NumberInput controls={false} suffix="g" precision={0} placeholder="not known" />
           </Form.Item>
           <Form.Item name={[n, 'steelKg']} hidden>
-            <InputNumber />
+            <NumberInput />
           </Form.Item>
         </>
       )}
@@ -65,25 +66,25 @@ export function Ovens() {
       {(n) => (
         <>
           <Form.Item label="Racks" name={[n, 'racks']} rules={range(1, 6, 'racks')} className="narrow">
-            <InputNumber controls={false} precision={0} />
+            <NumberInput controls={false} precision={0} />
           </Form.Item>
           <Form.Item label="Preheating" name={[n, 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
-            <InputNumber controls={false} suffix="min" precision={0} />
+            <NumberInput controls={false} suffix="min" precision={0} />
           </Form.Item>
           <Form.Item label="A tray" name={[n, 'trayCm2']} rules={range(200, 4000, 'cm²')}>
-            <InputNumber controls={false} suffix="cm²" precision={0} />
+            <NumberInput controls={false} suffix="cm²" precision={0} />
           </Form.Item>
           <Form.Item label="Hottest" name={[n, 'mostC']} rules={perhaps(100, 500, '°C')}>
             <DegreesInput oven least={100} most={500} controls={false} placeholder="enough" />
           </Form.Item>
           <Form.Item label="10 °C hotter" name={[n, 'upMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
-            <InputNumber controls={false} suffix="min" placeholder={`${OVEN_UP_MINUTES}`} />
+            <NumberInput controls={false} suffix="min" placeholder={`${OVEN_UP_MINUTES}`} />
           </Form.Item>
           <Form.Item label="10 °C cooler" name={[n, 'downMinutes']} rules={perhaps(0.1, 10, 'minutes')}>
-            <InputNumber controls={false} suffix="min" placeholder={`${OVEN_DOWN_MINUTES}`} />
+            <NumberInput controls={false} suffix="min" placeholder={`${OVEN_DOWN_MINUTES}`} />
           </Form.Item>
           <Form.Item label="Things take" name={[n, 'cooksTimes']} rules={perhaps(0.5, 2, 'times the recipe’s minutes')}>
-            <InputNumber controls={false} suffix="times" placeholder="1" />
+            <NumberInput controls={false} suffix="times" placeholder="1" />
           </Form.Item>
           <Form.Item name={[n, 'grill']} valuePropName="checked" label="Grill">
             <Checkbox>has one</Checkbox>
@@ -116,13 +117,13 @@ export function Pots() {
             <Input maxLength={40} />
           </Form.Item>
           <Form.Item label="Holds" name={[n, 'litres']} rules={range(0.3, 60, 'litres')}>
-            <InputNumber controls={false} suffix="L" />
+            <NumberInput controls={false} suffix="L" />
           </Form.Item>
           <Form.Item label="Wide inside" name={[n, 'acrossCm']} rules={range(8, 60, 'cm')}>
-            <InputNumber controls={false} suffix="cm" />
+            <NumberInput controls={false} suffix="cm" />
           </Form.Item>
           <Form.Item label="Empty it weighs" name={[n, 'emptyG']} rules={perhaps(50, 20_000, 'g')}>
-            <InputNumber controls={false} suffix="g" precision={0} placeholder="not known" />
+            <NumberInput controls={false} suffix="g" precision={0} placeholder="not known" />
           </Form.Item>
           <Form.Item name={[n, 'pan']} valuePropName="checked" label="A pan">
             <Checkbox>for frying</Checkbox>
@@ -149,13 +150,13 @@ export function Boxes() {
             <Input maxLength={40} />
           </Form.Item>
           <Form.Item label="Holds" name={[n, 'mL']} rules={range(50, 10_000, 'mL')}>
-            <InputNumber controls={false} suffix="mL" precision={0} />
+            <NumberInput controls={false} suffix="mL" precision={0} />
           </Form.Item>
           <Form.Item label="How many" name={[n, 'count']} rules={perhaps(1, 500, 'boxes')}>
-            <InputNumber controls={false} precision={0} placeholder="enough" />
+            <NumberInput controls={false} precision={0} placeholder="enough" />
           </Form.Item>
           <Form.Item label="Deep" name={[n, 'depthCm']} rules={perhaps(1, 20, 'cm')}>
-            <InputNumber controls={false} suffix="cm" placeholder="5" />
+            <NumberInput controls={false} suffix="cm" placeholder="5" />
           </Form.Item>
         </>
       )}

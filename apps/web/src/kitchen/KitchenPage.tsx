@@ -1,5 +1,5 @@
 import { boilingPoint, temperatureInside } from '@kestrel-ridge/core/heat';
-import { kpaGauge, metres, sameData, type Clash } from '@kestrel-ridge/core/quantity';
+import { kpaGauge, metres, sameData, type Clash, fixed } from '@kestrel-ridge/core/quantity';
 import { Link } from 'react-router';
 import { App, Button, Form, type FormInstance } from 'antd';
 import { useEffect, useRef, useState } from 'react';
@@ -64,8 +64,8 @@ function Kitchen({ view }: { view: KitchenView }) {
           {name}, at {Math.round(altitude)} m
         </h1>
         <p>
-          Water boils here at {heatsHere(`${boilingPoint(metres(altitude)).toFixed(1)} °C`)}, and it is{' '}
-          {heatsHere(`${temperatureInside(kpaGauge(gauge), metres(altitude)).toFixed(0)} °C`)} in the sealed cooker.
+          Water boils here at {heatsHere(`${fixed(boilingPoint(metres(altitude)), 1)} °C`)}, and it is{' '}
+          {heatsHere(`${fixed(temperatureInside(kpaGauge(gauge), metres(altitude)), 0)} °C`)} in the sealed cooker.
           Every amount and every time is worked out for what stands here, by{' '}
           <Link to="/foods">what is known of each food</Link>.
         </p>

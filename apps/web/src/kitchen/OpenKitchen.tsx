@@ -1,6 +1,7 @@
 import { START_SETS } from '@kestrel-ridge/core/kitchen';
 import type { PlaceKind } from '@kestrel-ridge/core/food';
-import { Button, Form, Input, InputNumber, Radio } from 'antd';
+import { Button, Form, Input, Radio } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState, type ReactNode } from 'react';
 import { useCommandMutation } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
@@ -104,14 +105,14 @@ export function OpenKitchen({ opened, back }: { opened: (id: string) => void; ba
           extra="Water boils at a lower temperature up there, so cooking takes longer."
           rules={[{ required: true, type: 'number', min: 0, max: 5000, message: 'Enter metres from 0 to 5000.' }]}
         >
-          <InputNumber controls={false} suffix="m" style={{ width: 160 }} />
+          <NumberInput controls={false} suffix="m" style={{ width: 160 }} />
         </Form.Item>
         <Form.Item
           label="How large is the sealed cooker?"
           name="litres"
           rules={[{ required: true, type: 'number', min: 1, max: 30, message: 'Enter litres from 1 to 30.' }]}
         >
-          <InputNumber controls={false} suffix="L" style={{ width: 160 }} />
+          <NumberInput controls={false} suffix="L" style={{ width: 160 }} />
         </Form.Item>
         <Form.Item
           label="Currency"

@@ -1,6 +1,7 @@
 import { APPLIANCES, AWAKE } from '@kestrel-ridge/core/kitchen';
 import { LONG_WEEKDAYS, SCOOPS, UNIT_SYSTEMS } from '@kestrel-ridge/core/quantity';
-import { Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { Checkbox, Form, Input, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { SeveralOf } from './SeveralOf.tsx';
 import { CLOCK, perhaps, range } from './rules.ts';
@@ -16,10 +17,10 @@ export const TheKitchen = () => (
       <Input maxLength={80} />
     </Form.Item>
     <Form.Item label="Altitude" name={['equipment', 'altitudeM']} rules={range(0, 5000, 'm')}>
-      <InputNumber controls={false} suffix="m" />
+      <NumberInput controls={false} suffix="m" />
     </Form.Item>
     <Form.Item label="Burners" name={['equipment', 'burners']} rules={range(1, 8, 'burners')}>
-      <InputNumber controls={false} precision={0} />
+      <NumberInput controls={false} precision={0} />
     </Form.Item>
     <Form.Item
       label="Large ones among them"
@@ -27,10 +28,10 @@ export const TheKitchen = () => (
       rules={perhaps(1, 8, 'burners')}
       extra="A pot of 23 cm or more stands on a large one."
     >
-      <InputNumber controls={false} precision={0} placeholder="all alike" />
+      <NumberInput controls={false} precision={0} placeholder="all alike" />
     </Form.Item>
     <Form.Item label="A burner draws" name={['equipment', 'burnerWatts']} rules={perhaps(300, 5000, 'watts')}>
-      <InputNumber controls={false} suffix="W" precision={0} placeholder="gas" />
+      <NumberInput controls={false} suffix="W" precision={0} placeholder="gas" />
     </Form.Item>
     <Form.Item
       label="Most power at once"
@@ -38,7 +39,7 @@ export const TheKitchen = () => (
       rules={perhaps(1000, 30_000, 'watts')}
       extra="What draws more together is not planned together."
     >
-      <InputNumber controls={false} suffix="W" precision={0} placeholder="no matter" />
+      <NumberInput controls={false} suffix="W" precision={0} placeholder="no matter" />
     </Form.Item>
   </fieldset>
 );
@@ -72,20 +73,20 @@ export const OtherAppliances = () => (
   <fieldset>
     <legend>Other appliances</legend>
     <Form.Item label="Rice cooker" name={['equipment', 'riceCooker', 'litres']} rules={perhaps(0.3, 10, 'litres')}>
-      <InputNumber controls={false} suffix="L" placeholder="none" />
+      <NumberInput controls={false} suffix="L" placeholder="none" />
     </Form.Item>
     <Form.Item label="Microwave" name={['equipment', 'microwave', 'watts']} rules={perhaps(300, 3000, 'watts')}>
-      <InputNumber controls={false} suffix="W" precision={0} placeholder="none" />
+      <NumberInput controls={false} suffix="W" precision={0} placeholder="none" />
     </Form.Item>
     <Form.Item label="Dish size" name={['equipment', 'microwave', 'dishLitres']} rules={perhaps(0.3, 10, 'litres')}>
-      <InputNumber controls={false} suffix="L" placeholder="2" />
+      <NumberInput controls={false} suffix="L" placeholder="2" />
     </Form.Item>
     <Form.Item
       label="Air fryer, its basket"
       name={['equipment', 'airFryer', 'basketCm2']}
       rules={perhaps(100, 3000, 'cm²')}
     >
-      <InputNumber controls={false} suffix="cm²" precision={0} placeholder="none" />
+      <NumberInput controls={false} suffix="cm²" precision={0} placeholder="none" />
     </Form.Item>
   </fieldset>
 );
@@ -95,25 +96,25 @@ export const SmallThings = () => (
   <fieldset>
     <legend>Jug, kettle, strainer, scale</legend>
     <Form.Item label="Jug, at most" name={['equipment', 'jug', 'mostMl']} rules={range(100, 5000, 'mL')}>
-      <InputNumber controls={false} suffix="mL" precision={0} />
+      <NumberInput controls={false} suffix="mL" precision={0} />
     </Form.Item>
     <Form.Item label="Jug, hot, at most" name={['equipment', 'jug', 'hotMostMl']} rules={range(100, 5000, 'mL')}>
-      <InputNumber controls={false} suffix="mL" precision={0} />
+      <NumberInput controls={false} suffix="mL" precision={0} />
     </Form.Item>
     <Form.Item label="Smallest amount it can blend" name={['equipment', 'jug', 'leastMl']} rules={range(0, 5000, 'mL')}>
-      <InputNumber controls={false} suffix="mL" precision={0} />
+      <NumberInput controls={false} suffix="mL" precision={0} />
     </Form.Item>
     <Form.Item name={['equipment', 'jug', 'weak']} valuePropName="checked">
       <Checkbox>a weak one: it blends half as long again</Checkbox>
     </Form.Item>
     <Form.Item label="Kettle" name={['equipment', 'kettle', 'litres']} rules={perhaps(0.3, 5, 'litres')}>
-      <InputNumber controls={false} suffix="L" placeholder="none" />
+      <NumberInput controls={false} suffix="L" placeholder="none" />
     </Form.Item>
     <Form.Item label="Power" name={['equipment', 'kettle', 'watts']} rules={perhaps(300, 3500, 'watts')}>
-      <InputNumber controls={false} suffix="W" precision={0} placeholder={`${KETTLE_WATTS}`} />
+      <NumberInput controls={false} suffix="W" precision={0} placeholder={`${KETTLE_WATTS}`} />
     </Form.Item>
     <Form.Item label="Strainers" name={['equipment', 'strainers']} rules={perhaps(1, 10, 'strainers')}>
-      <InputNumber controls={false} precision={0} placeholder="1" />
+      <NumberInput controls={false} precision={0} placeholder="1" />
     </Form.Item>
     <Form.Item label="The scale shows steps of" name={['equipment', 'scaleStepG']}>
       <Select
@@ -131,7 +132,7 @@ export const Freezer = () => (
   <fieldset>
     <legend>Freezer</legend>
     <Form.Item label="Holds" name={['equipment', 'freezerLitres']} rules={perhaps(10, 2000, 'litres')}>
-      <InputNumber controls={false} suffix="L" precision={0} placeholder="not measured" style={{ width: 170 }} />
+      <NumberInput controls={false} suffix="L" precision={0} placeholder="not measured" style={{ width: 170 }} />
     </Form.Item>
     <p className="soft">Suggested weeks freeze no more than there is room for.</p>
   </fieldset>
@@ -167,10 +168,10 @@ export const ToTryOut = () => (
   </fieldset>
 );
 
-/** How hours, days and heat are written on every page. */
+/** How hours, days, heat and figures are written on every page. */
 export const HoursAndDays = () => (
   <fieldset>
-    <legend>Hours, days and heat</legend>
+    <legend>Hours, days and figures</legend>
     <Form.Item label="An evening hour is" name={['equipment', 'writes', 'clock']}>
       <Select allowClear placeholder="18:30" style={{ width: 170 }} options={[{ value: '12 h', label: '6:30 pm' }]} />
     </Form.Item>
@@ -187,6 +188,12 @@ export const HoursAndDays = () => (
     </Form.Item>
     <Form.Item label="Heat is read in" name={['equipment', 'writes', 'degrees']}>
       <Select allowClear placeholder="°C" style={{ width: 170 }} options={[{ value: '°F', label: '°F' }]} />
+    </Form.Item>
+    <Form.Item label="A tenth is written" name={['equipment', 'writes', 'decimal']}>
+      <Select allowClear placeholder="0.1" style={{ width: 170 }} options={[{ value: ',', label: '0,1' }]} />
+    </Form.Item>
+    <Form.Item label="A scale shows" name={['equipment', 'writes', 'mass']}>
+      <Select allowClear placeholder="grams" style={{ width: 170 }} options={[{ value: 'oz', label: 'ounces' }]} />
     </Form.Item>
   </fieldset>
 );

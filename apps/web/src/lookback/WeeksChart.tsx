@@ -1,4 +1,5 @@
-import { moneyText } from '@kestrel-ridge/core/cost';
+import { fixed } from '@kestrel-ridge/core/quantity';
+import { minorDigits, moneySign, moneyText } from '@kestrel-ridge/core/cost';
 import type { PastWeek } from '@kestrel-ridge/core/view';
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { dateWords, duration } from '../parts/times.ts';
@@ -16,7 +17,8 @@ interface Told {
   readonly ticks?: (value: number, currency: string) => string;
 }
 const money = (minor: number, currency: string): string => moneyText(Math.round(minor), currency);
-const bareMoney = (minor: number, currency: string): string => money(minor, currency).replace(` ${currency}`, '');
+const bareMoney = (minor: number, currency: string): string =>
+  fixed(minor / 10 ** minorDigits(currency), minorDigits(currency));
 const TOLD: readonly Told[] = [
   { name: 'later than planned', fill: 'var(--chestnut)', of: ({ late }) => late, says: (n) => `${Math.round(n)} min` },
   { name: 'hands', fill: 'var(--slate)', of: ({ hands }) => hands, says: (n) => duration(n) },
@@ -45,7 +47,7 @@ export default function WeeksChart({ weeks, currency }: { weeks: readonly PastWe
           const rows = weeks.map((week) => ({ week: dateWords(week.from), value: of(week) }));
           return (
             <figure key={name}>
-              <figcaption>{ticks === says ? name : `${name}, ${currency}`}</figcaption>
+              <figcaption>{ticks === says ? name : `${name}, ${moneySign(currency)}`}</figcaption>
               <div
                 style={{ height: HEIGHT_PX }}
                 role="img"

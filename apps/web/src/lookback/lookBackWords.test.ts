@@ -91,7 +91,7 @@ test('a week in one sentence: nothing, one session, several, and what was lost',
   );
   const lost = { name: 'kale', amountText: '200 g', reason: 'limp', minor: 231 };
   expect(headline({ ...EMPTY, sessions: [session(0)], thrown: [lost], thrownMinor: 231 }, 'EUR')).toBe(
-    'Cooked on time; 2.31 EUR was thrown away',
+    'Cooked on time; €2.31 was thrown away',
   );
   expect(headline({ ...EMPTY, sessions: [session(9, { doubt: 'it was never ended' })], thrown: [lost] }, 'EUR')).toBe(
     'Cooked; one thing was thrown away',

@@ -49,18 +49,18 @@ test('money opens to dishes and purchases; washes are told by what was washed', 
   ];
   const cooked = { portions: 10, usedMinor: 500, tillMinor: 950, garnishMinor: 60 };
   expect(portionBecause({ cooked, cookedDishes }, 'usedMinor', 'EUR')).toMatchObject({
-    figure: '0.50 EUR',
+    figure: '€0.50',
     parts: [
-      { rule: 'Millet, 8 portions', figure: '4.00 EUR' },
-      { rule: 'Kale, 2 portions', figure: '1.00 EUR' },
+      { rule: 'Millet, 8 portions', figure: '€4.00' },
+      { rule: 'Kale, 2 portions', figure: '€1.00' },
     ],
   });
   expect(portionBecause({ cooked, cookedDishes }, 'garnishMinor', 'EUR')).toMatchObject({
-    figure: '0.06 EUR',
-    parts: [{ rule: 'Kale, 2 portions', figure: '0.60 EUR' }],
+    figure: '€0.06',
+    parts: [{ rule: 'Kale, 2 portions', figure: '€0.60' }],
   });
   const purchases = [{ id: 'p', name: 'leek', on: '2026-11-27' as never, minor: 230 }];
-  expect(paidBecause({ purchases, paidMinor: 230 }, 'EUR')).toMatchObject({ parts: [{ figure: '2.30 EUR' }] });
+  expect(paidBecause({ purchases, paidMinor: 230 }, 'EUR')).toMatchObject({ parts: [{ figure: '€2.30' }] });
   expect(
     [
       [],

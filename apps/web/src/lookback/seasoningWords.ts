@@ -1,5 +1,5 @@
 import type { LearnedSeasoning, SeasoningRole } from '@kestrel-ridge/core/learn';
-import { capital } from '@kestrel-ridge/core/quantity';
+import { capital, fixed } from '@kestrel-ridge/core/quantity';
 import type { Teaching } from './teaches.ts';
 
 const NAMES: Readonly<Record<SeasoningRole, string>> = {
@@ -41,8 +41,8 @@ export const seasoningTeachings = (learned: readonly LearnedSeasoning[]): readon
           {
             what: `${capital(NAMES[role])} ends at`,
             book: 'as planned',
-            here: `${correction.value.toFixed(2)} times`,
-            likely: `${correction.least.toFixed(2)} to ${correction.most.toFixed(2)}`,
+            here: `${fixed(correction.value, 2)} times`,
+            likely: `${fixed(correction.least, 2)} to ${fixed(correction.most, 2)}`,
             n: correction.n,
             used: 'told where a dish is sized',
             to: '/scale',
@@ -54,8 +54,8 @@ export const seasoningTeachings = (learned: readonly LearnedSeasoning[]): readon
       .map(({ who, value, least, most, n }) => ({
         what: `${capital(NAMES[role])} of ${who} ends at`,
         book: 'as planned',
-        here: `${value.toFixed(2)} times`,
-        likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+        here: `${fixed(value, 2)} times`,
+        likely: `${fixed(least, 2)} to ${fixed(most, 2)}`,
         n,
         used: 'told here alone',
         to: '/scale',
@@ -64,9 +64,9 @@ export const seasoningTeachings = (learned: readonly LearnedSeasoning[]): readon
       ? [
           {
             what: `Twice the batch takes of ${NAMES[role]}`,
-            book: `${(2 ** growth.book).toFixed(2)} times`,
-            here: `${(2 ** growth.value).toFixed(2)} times`,
-            likely: `${(2 ** growth.least).toFixed(2)} to ${(2 ** growth.most).toFixed(2)}`,
+            book: `${fixed(2 ** growth.book, 2)} times`,
+            here: `${fixed(2 ** growth.value, 2)} times`,
+            likely: `${fixed(2 ** growth.least, 2)} to ${fixed(2 ** growth.most, 2)}`,
             n: growth.n,
             used: 'told here alone',
             to: '/recipes',

@@ -1,3 +1,4 @@
+import { fixed, shortest } from '@kestrel-ridge/core/quantity';
 import { FIGURES } from '@kestrel-ridge/core/food';
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import {
@@ -37,7 +38,7 @@ const SOME = 0.5;
 const isTheBooks = (value: number, { least, most }: { readonly least: number; readonly most: number }): boolean =>
   Math.abs(value - 1) < SAME || (Math.abs(value - 1) < NEARLY_SAME && least <= 1 && most >= 1);
 
-const times = (value: number): string => `${value.toFixed(2)} times`;
+const times = (value: number): string => `${fixed(value, 2)} times`;
 
 /** "1.05 times and 2 min more" */
 export function lineWords({
@@ -91,7 +92,7 @@ function helpings(view: KitchenView): readonly Teaching[] {
       what,
       book: '1 portion',
       here: times(taken),
-      likely: `${least.toFixed(2)} to ${most.toFixed(2)}`,
+      likely: `${fixed(least, 2)} to ${fixed(most, 2)}`,
       n,
       used: 'used at once',
       to: '/week/eaters',
@@ -143,9 +144,9 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
   if (key.kind === 'hotter' || key.kind === 'cooler')
     return {
       ...base,
-      book: `${now.value.toFixed(1)} min`,
-      here: `${value.toFixed(1)} min`,
-      likely: `${least.toFixed(1)} to ${most.toFixed(1)} min`,
+      book: `${fixed(now.value, 1)} min`,
+      here: `${fixed(value, 1)} min`,
+      likely: `${fixed(least, 1)} to ${fixed(most, 1)} min`,
       used: now.own ? 'plans go by the oven’s own' : 'plans go by the usual',
       to: '/kitchen',
     };
@@ -177,7 +178,7 @@ function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Tea
     ...base,
     book: BOOK_SAYS[key.kind] ?? 'as recipes say',
     here: figure.line ? lineWords({ value: figure.line.times, plusMinutes: figure.line.plusMinutes }) : times(value),
-    likely: figure.line ? loadsWords(figure.line) : `${least.toFixed(2)} to ${most.toFixed(2)}`,
+    likely: figure.line ? loadsWords(figure.line) : `${fixed(least, 2)} to ${fixed(most, 2)}`,
     used:
       key.kind === 'cook'
         ? 'told, not planned with'
@@ -205,9 +206,7 @@ export function stepsHere(
       if (!isWorthTelling(view, figure)) return [];
       // In times: at another size the minutes are others.
       const { value, least, most } = figure;
-      return [
-        [step, `here ${times(value)} as long, likely ${least.toFixed(2)} to ${most.toFixed(2)}, seen ${n} times`],
-      ];
+      return [[step, `here ${times(value)} as long, likely ${fixed(least, 2)} to ${fixed(most, 2)}, seen ${n} times`]];
     }),
   );
 }
@@ -255,7 +254,7 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
 
 /** A figure that is read off a scale, as it is said: "54 %", "2.4 g", "184 g". As many digits as a kitchen scale tells. */
 function readWords(key: FigureKey, value: number): { readonly n: string; readonly unit: string } {
-  const digits = (n: number): string => String(Number(n.toPrecision(n >= 100 ? 3 : 2)));
+  const digits = (n: number): string => shortest(Number(n.toPrecision(n >= 100 ? 3 : 2)), 3);
   if (key.kind === 'pot loss') return { n: digits(value), unit: 'mL' };
   const unit = FIGURES.find(({ name }) => name === foodFigureOf(key)?.figure)?.unit ?? '';
   return unit === 'of 1' ? { n: digits(value * 100), unit: '%' } : { n: digits(value), unit };

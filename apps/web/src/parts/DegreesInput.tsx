@@ -1,5 +1,6 @@
 import { celsiusOf, degreesOf } from '@kestrel-ridge/core/quantity';
-import { InputNumber, type InputNumberProps } from 'antd';
+import { type InputNumberProps } from 'antd';
+import { NumberInput } from './NumberInput.tsx';
 import { degreesHere } from './degrees.ts';
 
 type Props = Omit<InputNumberProps<number>, 'value' | 'onChange' | 'min' | 'max' | 'suffix'> & {
@@ -17,7 +18,7 @@ export function DegreesInput({ value, least, most, oven = false, onChange, ...re
   const degrees = degreesHere();
   const kept = (read: number): number => (oven ? Math.round(celsiusOf(read, degrees)) : celsiusOf(read, degrees));
   return (
-    <InputNumber<number>
+    <NumberInput
       {...rest}
       value={value === undefined || value === null ? null : degreesOf(value, degrees, oven)}
       min={degreesOf(least, degrees)}

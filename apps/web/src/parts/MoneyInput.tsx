@@ -1,5 +1,5 @@
-import { minorDigits } from '@kestrel-ridge/core/cost';
-import { InputNumber } from 'antd';
+import { minorDigits, moneySign } from '@kestrel-ridge/core/cost';
+import { NumberInput } from './NumberInput.tsx';
 
 /** A sum of money: typed as on a receipt, handed on in whole minor units. */
 export function MoneyInput({
@@ -18,12 +18,12 @@ export function MoneyInput({
   const digits = minorDigits(currency);
   const minor = 10 ** digits;
   return (
-    <InputNumber<number>
+    <NumberInput
       {...(id === undefined ? {} : { id })}
       controls={false}
       min={0}
       precision={digits}
-      suffix={currency}
+      suffix={moneySign(currency)}
       placeholder={placeholder ?? ''}
       value={value === undefined || value === null ? null : value / minor}
       onChange={(major) => onChange?.(major === null ? null : Math.round(major * minor))}

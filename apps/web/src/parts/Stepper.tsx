@@ -1,5 +1,6 @@
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
+import { NumberInput } from './NumberInput.tsx';
 
 interface StepperProps {
   readonly label: string;
@@ -22,7 +23,7 @@ export function Stepper({ label, value, least, most, onChange, disabled = false 
         disabled={disabled || value <= least}
         onClick={() => to(value - 1)}
       />
-      <InputNumber
+      <NumberInput
         aria-label={label}
         controls={false}
         min={least}

@@ -1,4 +1,4 @@
-import { day } from '@kestrel-ridge/core/quantity';
+import { day, mass, show } from '@kestrel-ridge/core/quantity';
 import { clockAt, clockWords, dateWords, dayClockAt } from './times.ts';
 import { onWrites, writeSo, writesIn } from './writes.ts';
 
@@ -20,6 +20,14 @@ test('hours and days are written as the kitchen writes them', () => {
   expect(dayClockAt(NOON, 'America/New_York')).toBe('Sun 7:05 am');
 });
 
+test('figures are written as the kitchen writes them, on every page at once', () => {
+  expect(show(mass(1276))).toBe('1.28 kg');
+  writeSo({ decimal: ',' });
+  expect(show(mass(1276))).toBe('1,28 kg');
+  writeSo({ mass: 'oz' });
+  expect(show(mass(1276))).toBe('2 lb 13 oz');
+});
+
 test('who listens is told at once, and when it changes', () => {
   const told: unknown[] = [];
   onWrites((writes) => told.push(writes.weekFrom ?? 'Monday'));
@@ -29,9 +37,9 @@ test('who listens is told at once, and when it changes', () => {
 
 // Unicode CLDR, as the browser and Node carry it.
 test.each([
-  ['en-US', { clock: '12 h', date: 'month first', weekFrom: 'Sunday', degrees: '°F' }],
+  ['en-US', { clock: '12 h', date: 'month first', weekFrom: 'Sunday', degrees: '°F', mass: 'oz' }],
   ['en-GB', {}],
-  ['de-DE', {}],
-  ['sv-SE', {}],
+  ['de-DE', { decimal: ',' }],
+  ['sv-SE', { decimal: ',' }],
   ['en-AU', { clock: '12 h' }],
 ])('what is usual in %s', (locale, usual) => expect(writesIn(locale)).toMatchObject(usual));

@@ -1,4 +1,4 @@
-import { capital } from '@kestrel-ridge/core/quantity';
+import { capital, fixed } from '@kestrel-ridge/core/quantity';
 import { NO_ALLERGENS, addedBy, allergenWords } from '@kestrel-ridge/core/food';
 import {
   alcoholPerPortion,
@@ -47,7 +47,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
         <div className="figure-row">
           <span>alcohol</span>
           <Why because={alcohol.because}>
-            <span className="number">{alcohol.value < 0.1 ? 'traces' : `${alcohol.value.toFixed(1)} g`}</span>
+            <span className="number">{alcohol.value < 0.1 ? 'traces' : `${fixed(alcohol.value, 1)} g`}</span>
           </Why>
         </div>
       )}
@@ -58,7 +58,7 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
         the heat and by keeping; other losses are not taken off.
         {facts.toTaste.map(
           ({ food, usualG }) =>
-            ` ${capital(food)} to taste is not counted: usually about ${usualG < 10 ? usualG.toFixed(1) : Math.round(usualG)} g a portion.`,
+            ` ${capital(food)} to taste is not counted: usually about ${usualG < 10 ? fixed(usualG, 1) : Math.round(usualG)} g a portion.`,
         )}
         {facts.ironAlone &&
           ` Iron from plants is taken up better beside a source of vitamin C; there is little in this dish${
@@ -128,7 +128,7 @@ function CostRow({ view, scaled }: { view: KitchenView; scaled: ScaledBatch }) {
   );
 }
 
-const shown = ({ key, unit }: Nutrient, value: number): string => `${value.toFixed(DIGITS[key])} ${unit}`;
+const shown = ({ key, unit }: Nutrient, value: number): string => `${fixed(value, DIGITS[key])} ${unit}`;
 
 /** A plate of what this kitchen makes itself is counted by the recipes of its parts. */
 function withMadeFoods(scaled: ScaledBatch, view: KitchenView): ScaledBatch {
@@ -156,7 +156,7 @@ function spansOf({ recipe, portions }: ScaledBatch, view: KitchenView): Readonly
   return new Map(
     nutrients(recipe).map((nutrient, n) => {
       const { low, high } = rangeOverSlots(recipe, foods, (filled) => nutrients(filled)[n]?.perPortion ?? 0);
-      const [from, to] = [low, high].map((value) => value.toFixed(DIGITS[nutrient.key]));
+      const [from, to] = [low, high].map((value) => fixed(value, DIGITS[nutrient.key]));
       return [nutrient.key, from === to ? shown(nutrient, low) : `${from} to ${to} ${nutrient.unit}`];
     }),
   );

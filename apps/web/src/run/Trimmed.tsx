@@ -1,7 +1,8 @@
 import { foodFigure } from '@kestrel-ridge/core/learn';
 import type { GoesIn, TaskAbout } from '@kestrel-ridge/core/session';
 import type { KitchenView } from '@kestrel-ridge/core/view';
-import { Button, InputNumber, Popover } from 'antd';
+import { Button, Popover } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { useBookFigure } from '../app/useBookFigure.ts';
 import { useReadings } from '../app/useReadings.ts';
@@ -49,17 +50,11 @@ export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about:
         >
           <label>
             <span>taken</span>
-            <InputNumber<number>
-              aria-label={`${into.food}, taken, g`}
-              min={1}
-              value={taken}
-              onChange={setTaken}
-              suffix="g"
-            />
+            <NumberInput aria-label={`${into.food}, taken, g`} min={1} value={taken} onChange={setTaken} suffix="g" />
           </label>
           <label>
             <span>trimmed</span>
-            <InputNumber<number>
+            <NumberInput
               aria-label={`${into.food}, trimmed, g`}
               min={1}
               autoFocus

@@ -1,6 +1,7 @@
 import type { GrainPot } from '@kestrel-ridge/core/kitchen';
 import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/scaling';
-import { App, Button, InputNumber } from 'antd';
+import { App, Button } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { useCommand } from '../app/useCommand.ts';
 import { foodFigure } from '@kestrel-ridge/core/learn';
@@ -87,11 +88,11 @@ export function CameOut({
       </p>
       <label>
         <span>poured off</span>
-        <InputNumber<number> min={0} value={pouredOffMl} onChange={(n) => setPouredOff(n ?? 0)} suffix="mL" />
+        <NumberInput min={0} value={pouredOffMl} onChange={(n) => setPouredOff(n ?? 0)} suffix="mL" />
       </label>
       <label>
         <span>drained, it weighs</span>
-        <InputNumber<number> min={0} value={cookedG} onChange={setCooked} suffix="g" autoFocus />
+        <NumberInput min={0} value={cookedG} onChange={setCooked} suffix="g" autoFocus />
       </label>
       {doubt && (
         <p className="cannot" role="alert">

@@ -1,3 +1,4 @@
+import { fixed } from '@kestrel-ridge/core/quantity';
 import { fryingPan, largestPot, type Equipment } from '@kestrel-ridge/core/kitchen';
 import { Why } from '../parts/Why.tsx';
 import { VESSEL_NAMES } from './vesselNames.ts';
@@ -67,7 +68,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
         width="250"
         height="122"
         role="img"
-        aria-label={`${(fullest / 1000).toFixed(1)} litres at its fullest; the line is at ${(line / 1000).toFixed(1)} litres`}
+        aria-label={`${fixed(fullest / 1000, 1)} litres at its fullest; the line is at ${fixed(line / 1000, 1)} litres`}
       >
         <rect
           x="14"
@@ -87,7 +88,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
           strokeDasharray="6 4"
         />
         <text x="148" y={top + height * (1 - share(line)) + 5} fill="var(--ink)" fontSize="14">
-          line {(line / 1000).toFixed(1)} L
+          line {fixed(line / 1000, 1)} L
         </text>
         <text
           x="148"
@@ -98,11 +99,11 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
           fill="var(--slate)"
           fontSize="14"
         >
-          fullest {(fullest / 1000).toFixed(1)} L
+          fullest {fixed(fullest / 1000, 1)} L
         </text>
       </svg>
       <p className="soft">
-        the {VESSEL_NAMES[vessel]}, {(full / 1000).toFixed(1)} L
+        the {VESSEL_NAMES[vessel]}, {fixed(full / 1000, 1)} L
         <br />
         <Why because={scaled.loads.because}>how full, line by line</Why>
       </p>

@@ -1,3 +1,4 @@
+import { shortest } from '@kestrel-ridge/core/quantity';
 import { swapsFor, type SwapOffer } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { gramsOnHand } from '@kestrel-ridge/core/view';
@@ -28,7 +29,7 @@ export function Instead({ view, batch, line }: { view: KitchenView; batch: Scale
           note: notes(offer, gramsOnHand(view, offer.food.id), times(offer.food.id)),
           beside: (
             <Why because={offer.because}>
-              <span className="number">{Number(offer.ratio.toFixed(2))} ×</span>
+              <span className="number">{shortest(offer.ratio, 2)} ×</span>
             </Why>
           ),
           take: () => void choose({ swaps: [...others, offer.swap] }),

@@ -1,5 +1,6 @@
 import type { MinuteCount, SessionMinute } from '@kestrel-ridge/core/quantity';
-import { Button, InputNumber, Popover } from 'antd';
+import { Button, Popover } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 
 /** Half an hour somewhere in the middle, unless the cook says otherwise. */
@@ -24,7 +25,7 @@ export function AddBreak({ add }: { add: (from: SessionMinute, minutes: MinuteCo
             add(from, minutes);
           }}
         >
-          <InputNumber<number>
+          <NumberInput
             aria-label="Minutes after the start"
             min={0}
             max={600}
@@ -33,7 +34,7 @@ export function AddBreak({ add }: { add: (from: SessionMinute, minutes: MinuteCo
             value={from}
             onChange={(value) => setFrom(value ?? BREAK.from)}
           />
-          <InputNumber<number>
+          <NumberInput
             aria-label="Length of the break in minutes"
             min={5}
             max={240}

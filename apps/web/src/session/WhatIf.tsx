@@ -1,5 +1,5 @@
 import { LIMITS } from '@kestrel-ridge/core/formats';
-import { MINUTE_MS } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, fixed } from '@kestrel-ridge/core/quantity';
 import { energyOf } from '@kestrel-ridge/core/session';
 import { Button, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
@@ -138,7 +138,7 @@ function Beside({
     ['takes', duration(result.plan.makespan), duration(planned.plan.makespan)],
     ['hands', duration(hands(result.busy)), duration(hands(planned.busy))],
     ['washes', `${result.plan.washes.length}`, `${planned.plan.washes.length}`],
-    ['energy', `${kWh(result.tasks.about).toFixed(1)} kWh`, `${kWh(tried.tasks.about).toFixed(1)} kWh`],
+    ['energy', `${fixed(kWh(result.tasks.about), 1)} kWh`, `${fixed(kWh(tried.tasks.about), 1)} kWh`],
   ];
   const keep = async () => {
     if (!session) return;

@@ -1,7 +1,8 @@
 import { appNow } from '../parts/appNow.ts';
 import type { HowKnown } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { newId } from '../parts/newId.ts';
@@ -266,7 +267,7 @@ function CountCard({
           if (amount !== null) say(new Fraction(Math.round(amount * 1000), 1000), 'exact');
         }}
       >
-        <InputNumber<number>
+        <NumberInput
           size="large"
           controls={false}
           min={0}

@@ -2,7 +2,8 @@ import { CloseOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { LotState, MovementState } from '@kestrel-ridge/core/formats';
 import { Fraction, dayAt, ofBase, show } from '@kestrel-ridge/core/quantity';
-import { Button, Form, InputNumber, Select } from 'antd';
+import { Button, Form, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { useMovementsQuery } from '../api/api.ts';
 import { newId } from '../parts/newId.ts';
@@ -128,7 +129,7 @@ function CountPart({ view, lot, ask, fault }: Part) {
       </div>
       <Form.Item validateStatus={fault ? 'error' : ''} help={fault} style={{ marginTop: 8 }}>
         {count !== null && <WhatFollows view={view} steps={stepsOf(lot, whole - count)} />}
-        <InputNumber
+        <NumberInput
           controls={false}
           aria-label={`Amount of ${food.name} in ${state.base}`}
           min={0}
@@ -201,7 +202,7 @@ function MovePart({ view, lot, ask, fault }: Part) {
             .filter((place) => place.id !== lot.place.id)
             .map(({ id, name }) => ({ value: id, label: name }))}
         />
-        <InputNumber
+        <NumberInput
           controls={false}
           aria-label={`Amount to move in ${state.base}`}
           min={0}
@@ -257,7 +258,7 @@ function ThrowPart({ view, lot, ask, fault }: Part) {
           onChange={setReason}
           options={LEAVE_REASONS.map((value) => ({ value, label: value }))}
         />
-        <InputNumber
+        <NumberInput
           controls={false}
           aria-label={`Amount thrown away in ${state.base}`}
           min={0}

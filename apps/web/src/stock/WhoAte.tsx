@@ -1,5 +1,6 @@
 import type { Eater } from '@kestrel-ridge/core/week';
-import { Button, Checkbox, InputNumber } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import type { ReadyComponent } from '@kestrel-ridge/core/view';
 
@@ -45,7 +46,7 @@ export function WhoAte({
               {chosen.map(({ food, name: of }) => {
                 const value = said[`${id} ${food.id}`];
                 return (
-                  <InputNumber<number>
+                  <NumberInput
                     key={food.id}
                     aria-label={`${of} that ${name} ate`}
                     size="small"

@@ -1,7 +1,8 @@
-import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, fixed } from '@kestrel-ridge/core/quantity';
 import type { Measured } from '@kestrel-ridge/core/run';
 import { COOLING_AIR, coolingClock, type CoolingIn, type Reading } from '@kestrel-ridge/core/storage';
-import { Button, InputNumber, Segmented } from 'antd';
+import { Button, Segmented } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -66,7 +67,7 @@ export function Cooling({
       </ul>
       <p>
         In boxes{' '}
-        <InputNumber<number>
+        <NumberInput
           aria-label="Depth in the box, cm"
           size="small"
           min={1}
@@ -94,7 +95,7 @@ export function Cooling({
             {' '}
             Divide it
             {clock.deepestCm === undefined ? ' as flat as it goes' : `, ${clock.deepestCm} cm deep`}, stir it in an ice
-            bath ({clock.ice.toFixed(1)} kg of ice melt for it), or leave the lid open at first.
+            bath ({fixed(clock.ice, 1)} kg of ice melt for it), or leave the lid open at first.
           </>
         )}
       </p>

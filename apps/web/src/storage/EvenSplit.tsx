@@ -1,5 +1,5 @@
 import { evenSplit } from '@kestrel-ridge/core/storage';
-import { InputNumber } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 
 /** The pot on the scale, with what is in it and without. */
 export interface PotWeight {
@@ -29,7 +29,7 @@ export function EvenSplit({
   return (
     <div className="even-split">
       <span className="soft">By weight:</span>
-      <InputNumber<number>
+      <NumberInput
         aria-label={`The pot of ${name}, full, g`}
         size="small"
         min={0}
@@ -39,7 +39,7 @@ export function EvenSplit({
         placeholder="pot, full"
         onChange={(value) => weigh({ full: value, empty })}
       />
-      <InputNumber<number>
+      <NumberInput
         aria-label={`The pot of ${name}, empty, g`}
         size="small"
         min={0}

@@ -1,5 +1,6 @@
 import { labelSheets } from '@kestrel-ridge/core/storage';
-import { Button, InputNumber, Modal, Select } from 'antd';
+import { Button, Modal, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { simulatedPrinter } from '../devices/labelPrinter.ts';
@@ -41,7 +42,7 @@ export function PrintLabels({
           setSheet(value);
         }}
       />
-      <InputNumber<number>
+      <NumberInput
         aria-label="Labels already used on the first sheet"
         min={0}
         max={60}

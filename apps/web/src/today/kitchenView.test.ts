@@ -132,7 +132,7 @@ test('what batches cost ahead: 400 of 1000 g at 2.60, the rest without a price i
     view.batches.map((batch) => batch.scaled),
   );
   expect(cost?.usedMinor).toBe(104);
-  expect(cost?.because.figure).toBe('1.04 EUR');
+  expect(cost?.because.figure).toBe('€1.04');
   expect(cost?.unpriced.map(({ lot: { food } }) => foods.get(food)?.name).sort()).toEqual(['bay leaf', 'salt']);
 });
 

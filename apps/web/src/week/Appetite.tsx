@@ -1,4 +1,5 @@
-import { InputNumber, Popover } from 'antd';
+import { Popover } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { appetiteSeen, appetiteThere } from './appetiteSeen.ts';
 import { appetiteWords } from './stripWords.ts';
 import { useSaveSeen } from '../app/useSaveSeen.ts';
@@ -27,7 +28,7 @@ export function Appetite({ view, item }: { view: KitchenView; item: ComponentStr
       trigger="click"
       title={`Portions of ${item.name} a day, for each eater`}
       content={
-        <InputNumber
+        <NumberInput
           aria-label={`Portions of ${item.name} a day`}
           min={0}
           max={6}

@@ -2,7 +2,8 @@ import { startsSo } from '../parts/startsSo.ts';
 import { ALLERGENS, FOOD_GROUPS, isTapWater, type Allergen, type FoodGroup } from '@kestrel-ridge/core/food';
 import type { EaterState } from '@kestrel-ridge/core/formats';
 import { COMPONENT_KINDS, REFERENCE_DAY, type ComponentKind, type Tastes } from '@kestrel-ridge/core/week';
-import { Button, Checkbox, Form, Input, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Form, Input, Select } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 
@@ -82,7 +83,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         <Input maxLength={60} />
       </Form.Item>
       <Form.Item label="Appetite, times a usual portion" name="appetite">
-        <InputNumber min={0.1} max={4} step={0.1} />
+        <NumberInput min={0.1} max={4} step={0.1} />
       </Form.Item>
       <Form.Item label="Here on" name="weekdays">
         <Checkbox.Group options={DAYS} />
@@ -96,7 +97,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
       <div className="eater-groups">
         {COMPONENT_KINDS.map((kind) => (
           <Form.Item key={kind} label={`× ${kind}`} name={['groups', kind]}>
-            <InputNumber min={0} max={4} step={0.25} placeholder="1" />
+            <NumberInput min={0} max={4} step={0.25} placeholder="1" />
           </Form.Item>
         ))}
       </div>
@@ -122,11 +123,11 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
         <Select mode="multiple" allowClear placeholder="nothing" optionFilterProp="label" options={components} />
       </Form.Item>
       <Form.Item label="The same thing, days in a row at most" name="repeats">
-        <InputNumber min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />
+        <NumberInput min={1} max={14} precision={0} placeholder="does not mind" style={{ width: 160 }} />
       </Form.Item>
       <div className="eater-wishes">
         <Form.Item label="Energy a day" name="energyKJ">
-          <InputNumber
+          <NumberInput
             min={2000}
             max={20000}
             step={100}
@@ -137,7 +138,7 @@ export function EaterForm({ view, eater, done }: { view: KitchenView; eater: Eat
           />
         </Form.Item>
         <Form.Item label="Protein a day" name="proteinG">
-          <InputNumber
+          <NumberInput
             min={10}
             max={300}
             step={5}

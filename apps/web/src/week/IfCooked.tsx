@@ -1,3 +1,4 @@
+import { fixed } from '@kestrel-ridge/core/quantity';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
@@ -99,7 +100,7 @@ export function IfCooked({
         <Row
           name="Energy"
           because={energy.because}
-          value={`${energy.value.kWh.toFixed(1)} kWh`}
+          value={`${fixed(energy.value.kWh, 1)} kWh`}
           note={energy.value.minor === undefined ? '' : `${moneyText(energy.value.minor, currency)} at your tariff`}
         />
       )}

@@ -1,4 +1,4 @@
-import { addDays, type Day } from '@kestrel-ridge/core/quantity';
+import { addDays, type Day, fixed } from '@kestrel-ridge/core/quantity';
 import type { Eater } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { appetiteSeen } from './appetiteSeen.ts';
@@ -23,11 +23,11 @@ export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
         return (
           <li key={food}>
             <span>
-              {name}: <Why because={learned.because}>{learned.times.toFixed(2)} times the usual</Why>, likely{' '}
-              {learned.least.toFixed(1)} to {learned.most.toFixed(1)}, on {learned.n}{' '}
+              {name}: <Why because={learned.because}>{fixed(learned.times, 2)} times the usual</Why>, likely{' '}
+              {fixed(learned.least, 1)} to {fixed(learned.most, 1)}, on {learned.n}{' '}
               {learned.n === 1 ? 'plate' : 'plates'}
               {mealsApart(view, eater.id, food).map(
-                (each) => `; at ${each.meal} ${each.learned.times.toFixed(2)} times`,
+                (each) => `; at ${each.meal} ${fixed(each.learned.times, 2)} times`,
               )}
             </span>
             <Button

@@ -1,6 +1,7 @@
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { eatersAt, refusalOf, slotAt, type MealName, type Slot } from '@kestrel-ridge/core/week';
-import { Button, Checkbox, Input, InputNumber, Modal, Select, Skeleton } from 'antd';
+import { Button, Checkbox, Input, Modal, Select, Skeleton } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { Suspense, lazy, useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
@@ -94,7 +95,7 @@ export function MealEditor({
         {slot.parts.map(({ food, portions }) => (
           <label key={food} className="meal-part">
             <span>{view.foods.get(food)?.name}</span>
-            <InputNumber<number>
+            <NumberInput
               aria-label={`Portions of ${view.foods.get(food)?.name ?? ''} for each`}
               min={0.25}
               max={4}

@@ -1,5 +1,5 @@
 import { LockOutlined, StopOutlined, UnlockOutlined } from '@ant-design/icons';
-import { addDays } from '@kestrel-ridge/core/quantity';
+import { addDays, fixed } from '@kestrel-ridge/core/quantity';
 import type { SeasonAsk, SeasonWeekPlan } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { Link } from 'react-router';
@@ -74,7 +74,7 @@ export function SeasonWeekCard({
         <dd className="number">{plan.hands < 1 ? 'none' : duration(plan.hands)}</dd>
         <dt>left in the freezer</dt>
         <dd className="number">
-          {plan.litres.toFixed(0)} {full === undefined ? 'L' : `of ${full.toFixed(0)} L`}
+          {fixed(plan.litres, 0)} {full === undefined ? 'L' : `of ${fixed(full, 0)} L`}
         </dd>
       </dl>
       {full !== undefined && full > 0 && (

@@ -2,7 +2,8 @@ import { LockOutlined } from '@ant-design/icons';
 import type { JudgedWeek, KitchenView, Wanted, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
 import { askOf, judgeWeek, weekDays } from '@kestrel-ridge/core/view';
 import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type Suggested } from '@kestrel-ridge/core/week';
-import { Button, Checkbox, InputNumber } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { NumberInput } from '../parts/NumberInput.tsx';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -151,7 +152,7 @@ function Suggest({ view }: { view: KitchenView }) {
             {names.get(recipe)} {portions}
           </Button>
         ))}
-        <InputNumber<number>
+        <NumberInput
           aria-label="Minutes of hands at most"
           min={20}
           max={600}

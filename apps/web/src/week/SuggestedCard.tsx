@@ -18,7 +18,7 @@ import {
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Fragment, useState } from 'react';
 import { Button } from 'antd';
-import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Because, fixed } from '@kestrel-ridge/core/quantity';
 import type { JudgedWeek, KitchenView, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -85,9 +85,9 @@ export function SuggestedCard({
     hands: duration(parts.hands),
     cost: `${unpriced ? 'about ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
     repeats: repeatsWords(parts.repeats),
-    feeds: `${parts.feeds.toFixed(1)} days`,
-    liking: `${parts.liking.toFixed(1)}`,
-    over: parts.over < 0.05 ? 'none' : `${parts.over.toFixed(1)}`,
+    feeds: `${fixed(parts.feeds, 1)} days`,
+    liking: `${fixed(parts.liking, 1)}`,
+    over: parts.over < 0.05 ? 'none' : `${fixed(parts.over, 1)}`,
   };
   const best = (part: keyof ScoreParts) =>
     others.every((other) =>
@@ -235,7 +235,7 @@ export function SuggestedCard({
         </tbody>
       </table>
       <details>
-        <summary>How it is scored: {week.score.toFixed(1)} points, less is better</summary>
+        <summary>How it is scored: {fixed(week.score, 1)} points, less is better</summary>
         <table className="suggested-score">
           <tbody>
             {(Object.keys(PART_NAMES) as (keyof ScoreParts)[]).map((part) => {
@@ -244,8 +244,8 @@ export function SuggestedCard({
                 <tr key={part} className={best(part) ? 'best' : ''}>
                   <th scope="row">{PART_NAMES[part]}</th>
                   <td className="number">{figure[part]}</td>
-                  <td className="number">× {Math.abs(weight).toFixed(2)}</td>
-                  <td className="number">{(weight * parts[part]).toFixed(1)}</td>
+                  <td className="number">× {fixed(Math.abs(weight), 2)}</td>
+                  <td className="number">{fixed(weight * parts[part], 1)}</td>
                 </tr>
               );
             })}
@@ -282,14 +282,14 @@ const becauseOfFed = (fed: readonly GroupFed[]): Because => ({
         ? [
             {
               rule: `day ${n + 1}${day.within ? '' : ', outside'}`,
-              figure: `${megajoules(day.kJ)}, ${Math.round(day.proteinG)} g protein, ${Math.round(day.fibreG)} g fibre, ${day.saltG.toFixed(1)} g salt`,
+              figure: `${megajoules(day.kJ)}, ${Math.round(day.proteinG)} g protein, ${Math.round(day.fibreG)} g fibre, ${fixed(day.saltG, 1)} g salt`,
             },
           ]
         : [],
     ),
   })),
 });
-const megajoules = (kJ: number): string => `${(kJ / 1000).toFixed(1)} MJ`;
+const megajoules = (kJ: number): string => `${fixed(kJ / 1000, 1)} MJ`;
 
 function mealWords({ eaten }: SuggestedWeek, { candidates, people }: Omit<WeekAsk, 'weights'>, m: number): string {
   if ((people[m] ?? 0) === 0) return '–';

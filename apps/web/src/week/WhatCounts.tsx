@@ -1,3 +1,4 @@
+import { fixed } from '@kestrel-ridge/core/quantity';
 import type { Pulled, Weights } from '@kestrel-ridge/core/week';
 import { Button, Slider } from 'antd';
 
@@ -21,7 +22,7 @@ export function WhatCounts({ pulled, pull }: { pulled: Pulled; pull: (next: Pull
         {PULLED.map(([part, name]) => (
           <label key={part}>
             <span>
-              {name} <b className="number">× {(pulled[part] ?? 1).toFixed(1)}</b>
+              {name} <b className="number">× {fixed(pulled[part] ?? 1, 1)}</b>
             </span>
             <Slider
               min={0}

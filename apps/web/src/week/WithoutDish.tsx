@@ -1,3 +1,4 @@
+import { fixed } from '@kestrel-ridge/core/quantity';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { askOf, type KitchenView, type Wanted } from '@kestrel-ridge/core/view';
 import { scoreOf, weightsFor, type Pulled, type ScoreParts, type SuggestedWeek } from '@kestrel-ridge/core/week';
@@ -87,5 +88,5 @@ function differenceWords(
   const own = { ...ask, weights: weightsFor(mine.goodAt, pulled) };
   const points = scoreOf(other.parts, own) - scoreOf(mine.parts, own);
   if (parts.length === 0 && Math.abs(points) < 1) return 'without it: as good';
-  return `without it: ${[...parts.slice(0, 3), `${Math.abs(points).toFixed(1)} points ${points > 0 ? 'worse' : 'better'}`].join(', ')}`;
+  return `without it: ${[...parts.slice(0, 3), `${fixed(Math.abs(points), 1)} points ${points > 0 ? 'worse' : 'better'}`].join(', ')}`;
 }

@@ -31,10 +31,10 @@ describe('the cost of a batch', () => {
   });
   test('the reason names each pack, and says when the sum is a least one', () => {
     const because = costBecause(taken, 'EUR', (food) => ({ name: food, base: 'g' }));
-    expect(because.figure).toBe('0.95 EUR');
+    expect(because.figure).toBe('€0.95');
     // 59.52 + 20.56 + 14.92 of 95: the largest remainders get the odd units, so the shown parts add up to the shown sum.
-    expect(because.parts?.map(({ figure }) => figure)).toEqual(['0.59 EUR', '0.21 EUR', '0.15 EUR']);
-    expect(because.parts?.[0]?.rule).toBe('lentils 120 g of 500 g at 2.49 EUR');
+    expect(because.parts?.map(({ figure }) => figure)).toEqual(['€0.59', '€0.21', '€0.15']);
+    expect(because.parts?.[0]?.rule).toBe('lentils 120 g of 500 g at €2.49');
   });
   test('a pack without a price is named, not taken as free', () => {
     const bare: Taken = {
@@ -88,6 +88,6 @@ test.each([
   ['KWD', 3],
 ])('%s has %i digits', (currency, digits) => expect(minorDigits(currency)).toBe(digits));
 test('money for reading', () => {
-  expect(moneyText(1127, 'EUR')).toBe('11.27 EUR');
-  expect(moneyText(500, 'JPY')).toBe('500 JPY');
+  expect(moneyText(1127, 'EUR')).toBe('€11.27');
+  expect(moneyText(500, 'JPY')).toBe('¥500');
 });

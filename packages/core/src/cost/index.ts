@@ -4,7 +4,7 @@ export { costBecause, costOf, usedPart, wastedMinor } from './costOf.ts';
 export type { BatchCost } from './costOf.ts';
 export { likelyCost, wasteShare } from './goesToWaste.ts';
 export type { BoughtAndThrown, LikelyCost } from './goesToWaste.ts';
-export { minorDigits, moneyText, roundOnce, splitMoney } from './money.ts';
+export { minorDigits, moneySign, moneyText, roundOnce, splitMoney } from './money.ts';
 export { packsOverDays } from './openedLife.ts';
 export type { PacksOverDays, UseOnDay } from './openedLife.ts';
 export { KILO_NAME, inKilos, packsAt } from './priceBook.ts';

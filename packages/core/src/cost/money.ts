@@ -1,4 +1,4 @@
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, figuresNow } from '../quantity/index.ts';
 
 /** Minor units by ISO 4217, where they are not two. */
 const MINOR_DIGITS: Readonly<Record<string, number>> = {
@@ -14,14 +14,40 @@ const MINOR_DIGITS: Readonly<Record<string, number>> = {
 
 export const minorDigits = (currency: string): number => MINOR_DIGITS[currency] ?? 2;
 
-/**
- * Minor units for reading.
- * @example moneyText(1127, 'EUR') // => '11.27 EUR'
- */
-export const moneyText = (minor: number, currency: string): string => {
+/** By whose habit a sum is written where a kitchen's figures have a comma: the sign of its currency stands behind it. */
+const LOCALE = { '.': 'en', ',': 'de' } as const;
+const formats = new Map<string, Intl.NumberFormat>();
+
+/** How sums of a currency are written here. */
+function formatOf(currency: string): Intl.NumberFormat {
+  const locale = LOCALE[figuresNow().decimal];
+  const key = `${locale} ${currency}`;
+  const known = formats.get(key);
+  if (known) return known;
   const digits = minorDigits(currency);
-  return `${(minor / 10 ** digits).toFixed(digits)} ${currency}`;
-};
+  const made = new Intl.NumberFormat(locale, {
+    style: 'currency',
+    currency,
+    currencyDisplay: 'narrowSymbol',
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  });
+  formats.set(key, made);
+  return made;
+}
+
+/**
+ * Minor units for reading, as the kitchen writes them.
+ * @example moneyText(1127, 'EUR') // => '€11.27'
+ */
+export const moneyText = (minor: number, currency: string): string =>
+  formatOf(currency).format(minor / 10 ** minorDigits(currency));
+
+/** The sign that stands for a currency. @example moneySign('EUR') // => '€' */
+export const moneySign = (currency: string): string =>
+  formatOf(currency)
+    .formatToParts(0)
+    .find(({ type }) => type === 'currency')?.value ?? currency;
 
 /** A rational sum of money, rounded once, half away from zero. */
 export const roundOnce = (minor: Fraction): number => minor.round(0).valueOf();

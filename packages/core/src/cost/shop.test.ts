@@ -115,7 +115,7 @@ describe('the list of what to buy', () => {
   test('a food with no price is on the list, and the till is not silently cheaper', () => {
     const { unpriced, tillMinor } = list({});
     expect(unpriced.map(({ name }) => name)).toEqual(['leek']);
-    expect(shopText(list({}), 'EUR')).toContain('at least 2.60 EUR');
+    expect(shopText(list({}), 'EUR')).toContain('at least €2.60');
     expect(tillMinor).toBe(260);
   });
   test('what the plan draws below its floor is bought up to it', () => {

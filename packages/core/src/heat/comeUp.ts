@@ -6,6 +6,7 @@ import {
   type Minutes,
   type Reasoned,
   type Watts,
+  fixed,
 } from '../quantity/index.ts';
 import { FROZEN_KJ_PER_KG, SPECIFIC_HEAT, type PotLoad } from './pot.ts';
 
@@ -29,15 +30,15 @@ export function comeUp(load: PotLoad, target: Celsius, power: Watts, efficiency:
     value,
     because: {
       rule: 'heat needed ÷ heat that arrives',
-      figure: `${value.toFixed(1)} min`,
+      figure: `${fixed(value, 1)} min`,
       parts: [
-        part(`${load.water.toFixed(2)} kg water from ${Math.round(load.waterAt)} °C to ${target.toFixed(1)} °C`, ''),
+        part(`${fixed(load.water, 2)} kg water from ${Math.round(load.waterAt)} °C to ${fixed(target, 1)} °C`, ''),
         part(
-          `${load.dryFood.toFixed(2)} kg food and ${load.steel.toFixed(1)} kg steel from ${Math.round(load.restAt)} °C`,
+          `${fixed(load.dryFood, 2)} kg food and ${fixed(load.steel, 1)} kg steel from ${Math.round(load.restAt)} °C`,
           '',
         ),
         ...((load.frozen ?? 0) > 0
-          ? [part(`${(load.frozen ?? 0).toFixed(2)} kg of it frozen, to be melted first`, '')]
+          ? [part(`${fixed(load.frozen ?? 0, 2)} kg of it frozen, to be melted first`, '')]
           : []),
         part('heat needed', `${Math.round(heat)} kJ`),
         part(

@@ -1,4 +1,4 @@
-import { minutes, type Metres, type Minutes, type Reasoned } from '../quantity/index.ts';
+import { minutes, type Metres, type Minutes, type Reasoned, fixed } from '../quantity/index.ts';
 
 /**
  * How many times as long at pressure: above 600 m about 5 % more for each 300 m.
@@ -20,10 +20,10 @@ export function holdAtAltitude(book: Minutes, altitude: Metres): Reasoned<Minute
     value,
     because: {
       rule: more > 0 ? 'minutes in the table, 5 % more for each 300 m above 600 m' : 'minutes in the table',
-      figure: `${value.toFixed(1)} min`,
+      figure: `${fixed(value, 1)} min`,
       parts: [
         { rule: 'in the table', figure: `${book} min` },
-        { rule: `at ${Math.round(altitude)} m`, figure: `+${(more * 100).toFixed(1)} %` },
+        { rule: `at ${Math.round(altitude)} m`, figure: `+${fixed(more * 100, 1)} %` },
       ],
       source: 'US extension-service advice (from memory)',
     },

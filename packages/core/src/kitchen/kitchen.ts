@@ -34,12 +34,14 @@ export const ownOf = (all: readonly OwnOf[] | undefined, of: string | undefined)
   all?.find((each) => each.of === of);
 export type GrainPot = 'sealed cooker' | 'hob' | 'rice cooker';
 
-/** How a kitchen writes hours, days and heat. */
+/** How a kitchen writes hours, days, heat and figures. */
 export interface Writes {
   readonly clock?: '12 h';
   readonly date?: 'month first';
   readonly weekFrom?: 'Sunday';
   readonly degrees?: '°F';
+  readonly decimal?: ',';
+  readonly mass?: 'oz';
 }
 
 /** What a kitchen has. Every plan, amount and warning is worked out for it. */

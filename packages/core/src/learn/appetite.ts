@@ -1,3 +1,4 @@
+import { fixed } from '../quantity/index.ts';
 import type { Because } from '../quantity/index.ts';
 import { posteriorOfSums, sumsOf, type Prior, type Sums } from './posterior.ts';
 
@@ -45,11 +46,11 @@ export function learnAppetite(sums: PlateSums, usual = USUAL.mean): LearnedAppet
         n === 0
           ? 'nothing was eaten yet: the usual portion'
           : 'what was eaten, with the usual portion counted as four plates',
-      figure: `${times.toFixed(2)} times the usual portion`,
+      figure: `${fixed(times, 2)} times the usual portion`,
       source: `this kitchen, ${n} ${n === 1 ? 'plate' : 'plates'}`,
       parts: [
-        { rule: 'a plate, on the average', figure: n === 0 ? 'none' : (sum / n).toFixed(2) },
-        { rule: 'likely', figure: `${Math.max(0, least).toFixed(2)} to ${most.toFixed(2)}` },
+        { rule: 'a plate, on the average', figure: n === 0 ? 'none' : fixed(sum / n, 2) },
+        { rule: 'likely', figure: `${fixed(Math.max(0, least), 2)} to ${fixed(most, 2)}` },
       ],
     },
   };

@@ -22,6 +22,8 @@ export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
 export type { Scoop, Scooped } from './scoops.ts';
 export { portionsText } from './portionsText.ts';
+export { figuresNow, fixed, shortest, writeFiguresSo } from './inFigures.ts';
+export type { Figures } from './inFigures.ts';
 export { show } from './show.ts';
 export { LONG_WEEKDAYS, showDate, showWeekday, longWeekday, nameOnDay } from './showDay.ts';
 export { celsius, kelvin, kilograms, kpaAbsolute, kpaGauge, metres, minutes, watts } from './unit.ts';

@@ -1,3 +1,4 @@
+import { fixed } from '../quantity/index.ts';
 import type { Reasoned } from '../quantity/index.ts';
 import { HEATING, expectedMinutes, type Revision, type Step } from '../recipe/index.ts';
 import type { ScaledBatch } from './scaleBatch.ts';
@@ -41,10 +42,10 @@ export function alcoholPerPortion(batch: ScaledBatch): Reasoned<number> | undefi
     value,
     because: {
       rule: 'alcohol that goes in × what is left after simmering ÷ portions',
-      figure: `${value.toFixed(1)} g`,
+      figure: `${fixed(value, 1)} g`,
       parts: parts.map(({ food, in_, simmers, share, left }) => ({
-        rule: `${food.name}: ${in_.toFixed(1)} g × ${Math.round(share * 100)} %, ${simmers === undefined ? 'it stays cold' : `left after ${simmers} min`}`,
-        figure: `${left.toFixed(1)} g`,
+        rule: `${food.name}: ${fixed(in_, 1)} g × ${Math.round(share * 100)} %, ${simmers === undefined ? 'it stays cold' : `left after ${simmers} min`}`,
+        figure: `${fixed(left, 1)} g`,
       })),
       source: 'USDA retention table (from memory)',
     },

@@ -1,4 +1,4 @@
-import { Fraction, type Reasoned } from '../quantity/index.ts';
+import { Fraction, type Reasoned, shortest } from '../quantity/index.ts';
 import type { Law } from '../recipe/index.ts';
 
 export type FactorLaw = Exclude<Law, { law: 'water for grain' | 'pot and minute' }>;
@@ -37,4 +37,4 @@ export function multiplier(law: FactorLaw, factor: Fraction, loads: number): Rea
   }
 }
 
-const shown = (n: Fraction): string => Number(n.valueOf().toFixed(2)).toString();
+const shown = (n: Fraction): string => shortest(n.valueOf(), 2);

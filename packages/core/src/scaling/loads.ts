@@ -1,3 +1,4 @@
+import { fixed } from '../quantity/index.ts';
 import type { Because, Reasoned } from '../quantity/index.ts';
 import type { Vessel } from '../recipe/index.ts';
 import { POT_FULL, fryingPan, largestPot, type Equipment } from '../kitchen/index.ts';
@@ -218,7 +219,7 @@ const notHere = (appliance: string): Reasoned<Loads> =>
   one(`This kitchen has no ${appliance}.`, [
     `There is no ${appliance} in this kitchen: add it on the Kitchen page, or choose another way to cook this.`,
   ]);
-const litres = (mL: number): string => `${(mL / 1000).toFixed(2)} L`;
+const litres = (mL: number): string => `${fixed(mL / 1000, 2)} L`;
 const one = (rule: string, warnings: readonly string[]): Reasoned<Loads> => ({
   value: { loads: 1, trays: 1, warnings, fullest: 0, limit: 0 },
   because: { rule, figure: 'one load' },

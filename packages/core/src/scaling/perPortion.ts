@@ -1,3 +1,4 @@
+import { fixed, shortest } from '../quantity/index.ts';
 import { isTapWater, type Composition } from '../food/index.ts';
 import type { Because } from '../quantity/index.ts';
 import { RETENTION_SOURCE, vitaminCKept } from './retention.ts';
@@ -95,10 +96,10 @@ export function perPortion(batch: ScaledBatch): PerPortion {
           key === 'vitamin C'
             ? 'what goes in × its composition × what heat and keeping leave of it ÷ portions'
             : 'what goes in × its composition ÷ portions',
-        figure: `${value.toFixed(digits)} ${unit}`,
+        figure: `${fixed(value, digits)} ${unit}`,
         parts: shown.slice(0, 6).map((part) => ({
-          rule: `${food100(part.food.name, part.grams / portions)} × ${Number(part.per100.toFixed(2))} ${unit} in 100 g`,
-          figure: `${(part.amount / portions).toFixed(digits)} ${unit}`,
+          rule: `${food100(part.food.name, part.grams / portions)} × ${shortest(part.per100, 2)} ${unit} in 100 g`,
+          figure: `${fixed(part.amount / portions, digits)} ${unit}`,
           source: key === 'vitamin C' ? `${part.source}; ${RETENTION_SOURCE}` : part.source,
         })),
       },
@@ -115,4 +116,4 @@ export function perPortion(batch: ScaledBatch): PerPortion {
 }
 
 const food100 = (name: string, grams: number): string =>
-  `${name} ${grams < 10 ? grams.toFixed(1) : Math.round(grams)} g`;
+  `${name} ${grams < 10 ? fixed(grams, 1) : Math.round(grams)} g`;

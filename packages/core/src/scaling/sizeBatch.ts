@@ -1,6 +1,6 @@
 import type { Food, FoodId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import { Fraction, inBase, portionsText, type Because } from '../quantity/index.ts';
+import { Fraction, inBase, portionsText, type Because, shortest } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { scaleBatch } from './scaleBatch.ts';
 
@@ -58,8 +58,8 @@ export function sizeToUseUp(sizing: Sizing, food: FoodId, onHand: Fraction): Siz
       rule: `${line.food.name} on hand ÷ what a portion takes`,
       figure: portionsText(portions),
       parts: [
-        { rule: 'on hand', figure: `${Number(onHand.valueOf().toFixed(1))} ${line.food.facts.base}` },
-        { rule: 'a portion takes', figure: `${Number(each.valueOf().toFixed(1))} ${line.food.facts.base}` },
+        { rule: 'on hand', figure: `${shortest(onHand.valueOf(), 1)} ${line.food.facts.base}` },
+        { rule: 'a portion takes', figure: `${shortest(each.valueOf(), 1)} ${line.food.facts.base}` },
       ],
     },
   };

@@ -7,7 +7,7 @@ import {
   type Food,
   type FoodId,
 } from '../food/index.ts';
-import { Fraction, quantityOf, type Because } from '../quantity/index.ts';
+import { Fraction, quantityOf, type Because, shortest } from '../quantity/index.ts';
 import type { Line, Revision, Swap } from '../recipe/index.ts';
 import { STRENGTHS, TINS, alike, type Strength } from './swapRules.ts';
 
@@ -83,8 +83,8 @@ export function swapsFor(
         because: strength
           ? {
               rule: tin
-                ? `${other.name}, drained, for ${food.name}: ${Number(ratio.toFixed(2))} g a gram, as cooked`
-                : `${other.name} for ${food.name}: ${Number(ratio.toFixed(3))} g a gram, of equal strength`,
+                ? `${other.name}, drained, for ${food.name}: ${shortest(ratio, 2)} g a gram, as cooked`
+                : `${other.name} for ${food.name}: ${shortest(ratio, 3)} g a gram, of equal strength`,
               figure: `${amount.toString()} g`,
               source: tin ? tin.source : 'from memory',
             }

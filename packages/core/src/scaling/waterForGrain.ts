@@ -10,6 +10,7 @@ import {
   type Reasoned,
   type Sourced,
   type Volume,
+  shortest,
 } from '../quantity/index.ts';
 
 export interface GrainWater {
@@ -203,5 +204,4 @@ function moistureOf(dryG: number, waterMl: number, lostMl: number): Reasoned<num
 }
 
 const cupsToMl = (cups: Fraction): Fraction => cups.mul(MEASURES.cup.factor);
-const inCups = (cups: Fraction): string =>
-  `${Number(cups.valueOf().toFixed(2))} ${cups.compare(1) > 0 ? 'cups' : 'cup'}`;
+const inCups = (cups: Fraction): string => `${shortest(cups.valueOf(), 2)} ${cups.compare(1) > 0 ? 'cups' : 'cup'}`;

@@ -1,5 +1,5 @@
 import { ownOf, type Equipment } from '../kitchen/index.ts';
-import { Fraction, mass, show, type Because, type Mass, type Reasoned } from '../quantity/index.ts';
+import { Fraction, mass, show, type Because, type Mass, type Reasoned, shortest } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { massBalance, type BatchSize } from './massBalance.ts';
 import type { ScaledLine } from './scaleBatch.ts';
@@ -7,7 +7,7 @@ import type { ScaledLine } from './scaleBatch.ts';
 /** So fine that portions of any size add up again. */
 const FINE = 1e9;
 const grams = (g: number): Mass => mass(new Fraction(Math.round(g * FINE), FINE));
-const times = (n: number): string => `${Number(n.toFixed(2))}`;
+const times = (n: number): string => `${shortest(n, 2)}`;
 
 /**
  * What a dish comes to as it was weighed here before, where plans go by that. Of what boils down the recipe says where it stops, whatever it weighed once.

@@ -1,6 +1,6 @@
 import type { Equipment } from '../kitchen/index.ts';
 import { roundOnce } from '../cost/index.ts';
-import { Fraction, type Because, type Reasoned, type MinuteCount } from '../quantity/index.ts';
+import { Fraction, type Because, type Reasoned, type MinuteCount, fixed } from '../quantity/index.ts';
 import { numberOf } from './ids.ts';
 import type { TaskAbout } from './taskAbout.ts';
 
@@ -83,7 +83,7 @@ export function energyCost(lines: readonly EnergyLine[], kwhMinor: number | unde
   const kWh = lines.reduce((sum, line) => sum + line.kWh, 0);
   const parts: readonly Because[] = lines.map((line) => ({
     rule: `${line.use}, ${line.minutes} min`,
-    figure: `${line.kWh.toFixed(2)} kWh`,
+    figure: `${fixed(line.kWh, 2)} kWh`,
   }));
   return {
     value: {
@@ -92,7 +92,7 @@ export function energyCost(lines: readonly EnergyLine[], kwhMinor: number | unde
     },
     because: {
       rule: 'power × minutes × share of the time that it heats',
-      figure: `${kWh.toFixed(1)} kWh`,
+      figure: `${fixed(kWh, 1)} kWh`,
       parts,
       source: 'from memory; the appliances’ own plates tell better',
     },

@@ -1,5 +1,5 @@
 import type { Kettle } from '../kitchen/index.ts';
-import { minutes, type Minutes, type Reasoned } from '../quantity/index.ts';
+import { minutes, type Minutes, type Reasoned, fixed } from '../quantity/index.ts';
 
 const TAP_C = 12;
 /** kJ for a kilo and a degree. Source: CRC Handbook (from memory). */
@@ -18,7 +18,7 @@ export function kettleMinutes(mL: number, { litres, watts }: Kettle, boilsAt: nu
       rule: 'heat of the water ÷ power of the kettle',
       figure: `${value} min`,
       parts: [
-        { rule: 'water', figure: `${(mL / 1000).toFixed(2)} L, from ${TAP_C} to ${boilsAt.toFixed(0)} °C` },
+        { rule: 'water', figure: `${fixed(mL / 1000, 2)} L, from ${TAP_C} to ${fixed(boilsAt, 0)} °C` },
         { rule: 'kettle', figure: `${watts} W, ${fills === 1 ? 'one fill' : `${fills} fills`}` },
       ],
       source: 'computed; 90 % of the heat is assumed to reach the water',

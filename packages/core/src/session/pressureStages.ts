@@ -20,6 +20,7 @@ import {
   watts,
   type Because,
   type Celsius,
+  fixed,
 } from '../quantity/index.ts';
 import type { Attention, PressureStep, Window } from '../recipe/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
@@ -126,8 +127,8 @@ export function pressureStages(
                   : 'timed release, then vent',
               figure: `${natural} min`,
               parts: [
-                { rule: 'inside', figure: `${inside.toFixed(0)} °C` },
-                { rule: 'water boils here at', figure: `${boilingPoint(altitude).toFixed(0)} °C` },
+                { rule: 'inside', figure: `${fixed(inside, 0)} °C` },
+                { rule: 'water boils here at', figure: `${fixed(boilingPoint(altitude), 0)} °C` },
                 ...ownTimes(releaseTimes),
               ],
               source: 'computed; the heat loss is assumed',
@@ -202,7 +203,7 @@ const ventedBecause = (load: PotLoad, inside: Celsius, boiling: Celsius): Becaus
 const ownTimes = (own: OwnLine | undefined): readonly Because[] => {
   if (!own) return [];
   const plus = Math.round((own.plusMinutes ?? 0) * 10) / 10;
-  const figure = `× ${own.value.toFixed(2)}${plus === 0 ? '' : ` ${plus > 0 ? '+' : '−'} ${Math.abs(plus)} min`}`;
+  const figure = `× ${fixed(own.value, 2)}${plus === 0 ? '' : ` ${plus > 0 ? '+' : '−'} ${Math.abs(plus)} min`}`;
   return [{ rule: 'this cooker, against the book', figure, source: own.source }];
 };
 

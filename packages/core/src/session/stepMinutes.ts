@@ -1,3 +1,4 @@
+import { fixed } from '../quantity/index.ts';
 import { openPotLoss, pieceTimeRatio, SOFTENING_SOURCE, type Slower } from '../heat/index.ts';
 import type { Reasoned, Sourced } from '../quantity/index.ts';
 import {
@@ -46,7 +47,7 @@ function byLaw(time: TimeLaw, { kilos, loads, pot = WRITTEN_POT }: StepSize): Re
         because: {
           rule: `${time.minutes} min and ${time.perKg} min a kilo`,
           figure: `${value.expected} min`,
-          parts: [{ rule: 'goes in', figure: `${kilos.toFixed(2)} kg` }],
+          parts: [{ rule: 'goes in', figure: `${fixed(kilos, 2)} kg` }],
         },
       };
     }
@@ -66,7 +67,7 @@ function byLaw(time: TimeLaw, { kilos, loads, pot = WRITTEN_POT }: StepSize): Re
             { rule: 'off', figure: `${Math.round(boiledOffG(time) * pot.times)} g` },
             {
               rule: `${time.boil}, from a pot ${pot.acrossCm} cm across`,
-              figure: `${openPotLoss(time.boil, pot.acrossCm, 1).toFixed(1)} g a minute`,
+              figure: `${fixed(openPotLoss(time.boil, pot.acrossCm, 1), 1)} g a minute`,
               source: 'from memory: 5 to 25 kg from a square metre in an hour',
             },
           ],
@@ -90,7 +91,7 @@ function byLaw(time: TimeLaw, { kilos, loads, pot = WRITTEN_POT }: StepSize): Re
       return {
         value,
         because: {
-          rule: `heat reaches the middle of a ${time.cm} cm piece in ${ratio.toFixed(2)} times the time of ${time.atCm} cm`,
+          rule: `heat reaches the middle of a ${time.cm} cm piece in ${fixed(ratio, 2)} times the time of ${time.atCm} cm`,
           figure: windowWords(value),
           parts: [{ rule: `pieces of ${time.atCm} cm, by ${time.medium}`, figure: windowWords(time.minutes) }],
           source: 'computed: one-term conduction in a sphere (Incropera); heat transfer assumed',
@@ -121,7 +122,7 @@ export function atHeight(
   return {
     value: slower,
     because: {
-      rule: `water boils at ${boilsAt.toFixed(0)} °C here: ${expected.toFixed(2)} times as long, ${least.toFixed(2)} to ${most.toFixed(2)} by what is in it`,
+      rule: `water boils at ${fixed(boilsAt, 0)} °C here: ${fixed(expected, 2)} times as long, ${fixed(least, 2)} to ${fixed(most, 2)} by what is in it`,
       figure: windowWords(slower),
       parts: [{ rule: 'where water boils at 100 °C', figure: windowWords(value), parts: [minutes.because] }],
       source: SOFTENING_SOURCE,
@@ -140,7 +141,7 @@ export function byThisKitchen(
   return {
     value,
     because: {
-      rule: `${whose}: ${own.value.toFixed(2)} times the recipe’s minutes`,
+      rule: `${whose}: ${fixed(own.value, 2)} times the recipe’s minutes`,
       figure: windowWords(value),
       source: own.source,
       parts: [minutes.because],

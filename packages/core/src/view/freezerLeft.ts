@@ -1,3 +1,4 @@
+import { fixed } from '../quantity/index.ts';
 import type { Reasoned } from '../quantity/index.ts';
 import { freeBoxes } from './freeBoxes.ts';
 import type { KitchenView } from './kitchenView.ts';
@@ -28,15 +29,15 @@ export function freezerLeft(view: Pick<KitchenView, 'kitchen' | 'lots'>): Reason
     value,
     because: {
       rule: 'what the freezer holds, not quite full, less what stands in it; and no more than the boxes that are free',
-      figure: `${value.toFixed(1)} L`,
+      figure: `${fixed(value, 1)} L`,
       parts: [
         ...(freezerLitres === undefined
           ? []
           : [
               { rule: 'it holds', figure: `${freezerLitres} L` },
-              { rule: 'stands in it', figure: `${taken.toFixed(1)} L` },
+              { rule: 'stands in it', figure: `${fixed(taken, 1)} L` },
             ]),
-        ...(inBoxes === undefined ? [] : [{ rule: 'boxes that are free', figure: `${inBoxes.toFixed(1)} L` }]),
+        ...(inBoxes === undefined ? [] : [{ rule: 'boxes that are free', figure: `${fixed(inBoxes, 1)} L` }]),
       ],
     },
   };

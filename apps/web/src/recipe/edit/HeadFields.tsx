@@ -1,7 +1,8 @@
 import { commonPractice } from '@kestrel-ridge/core/quantity';
 import { VESSELS, type Pan, type Revision, type Vessel } from '@kestrel-ridge/core/recipe';
 import { PANS, panName } from '@kestrel-ridge/core/scaling';
-import { Input, InputNumber, Select } from 'antd';
+import { Input, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import { memo } from 'react';
 import { VESSEL_NAMES } from '../../scaling/vesselNames.ts';
 import type { Edit } from './editRevision.ts';
@@ -42,7 +43,7 @@ export const HeadFields = memo(function HeadFields({
       </label>
       <label>
         <span>portions</span>
-        <InputNumber<number>
+        <NumberInput
           size="large"
           aria-label="Portions"
           min={1}
@@ -82,7 +83,7 @@ export const HeadFields = memo(function HeadFields({
       </label>
       <label>
         <span>days in the fridge</span>
-        <InputNumber<number>
+        <NumberInput
           size="large"
           aria-label="Days in the fridge"
           min={1}
@@ -95,7 +96,7 @@ export const HeadFields = memo(function HeadFields({
       </label>
       <label>
         <span>days in the freezer, 0: none</span>
-        <InputNumber<number>
+        <NumberInput
           size="large"
           aria-label="Days in the freezer, 0: not for the freezer"
           min={0}

@@ -2,7 +2,8 @@ import type { Boil } from '@kestrel-ridge/core/heat';
 import type { FoodRole } from '@kestrel-ridge/core/food';
 import { commonPractice } from '@kestrel-ridge/core/quantity';
 import type { Law, Line } from '@kestrel-ridge/core/recipe';
-import { Button, Checkbox, Input, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import type { Change } from './editRevision.ts';
 import { BOILS } from './lawChoices.ts';
 import type { Option } from './LineRow.tsx';
@@ -67,7 +68,7 @@ export function LineMore({
       </div>
       <label className="edit-inline">
         <span>a gram of it becomes, in the dish</span>
-        <InputNumber<number>
+        <NumberInput
           aria-label="Grams in the finished dish from a gram"
           min={0}
           max={10}
@@ -188,7 +189,7 @@ function LawFigures({
       return (
         <label className="edit-inline">
           <span>exponent (0.585: one and a half times for each doubling; common practice)</span>
-          <InputNumber<number>
+          <NumberInput
             aria-label="Exponent"
             min={0.1}
             max={1}
@@ -220,7 +221,7 @@ function LawFigures({
             onChange={(boil) => change({ ...law, boil })}
             style={{ width: 170 }}
           />
-          <InputNumber<number>
+          <NumberInput
             aria-label="Minutes it boils"
             min={1}
             max={600}

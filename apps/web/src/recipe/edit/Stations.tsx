@@ -1,5 +1,6 @@
 import { STATIONS, type Station, type StationUse } from '@kestrel-ridge/core/recipe';
-import { Button, Checkbox, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import { memo } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
@@ -88,7 +89,7 @@ export const Stations = memo(function Stations({
                 onChange={(celsius) => set(n, { celsius: celsius ?? undefined })}
                 style={{ width: 105 }}
               />
-              <InputNumber<number>
+              <NumberInput
                 aria-label={`Station ${n + 1}: bears`}
                 min={0}
                 max={50}
@@ -109,7 +110,7 @@ export const Stations = memo(function Stations({
               under the grill, alone
             </Checkbox>
           )}
-          <InputNumber<number>
+          <NumberInput
             aria-label={`Station ${n + 1}: wash`}
             min={0}
             max={60}

@@ -1,6 +1,7 @@
 import { MEASURES, type MeasureName } from '@kestrel-ridge/core/quantity';
 import type { ByProduct, Step } from '@kestrel-ridge/core/recipe';
-import { Button, Checkbox, Input, InputNumber, Select } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import type { Option } from './LineRow.tsx';
 
 const UNITS = (Object.keys(MEASURES) as MeasureName[]).map((unit) => ({ value: unit, label: unit }));
@@ -76,7 +77,7 @@ export function StepMore({
           </Checkbox>
         )}
         {step.kind === 'work' && step.stopAt !== undefined && (
-          <InputNumber<number>
+          <NumberInput
             aria-label="Stop at, percent of the time"
             min={30}
             max={100}

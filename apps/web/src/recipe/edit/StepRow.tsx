@@ -1,6 +1,7 @@
 import { DeleteOutlined, DownOutlined, UpOutlined } from '@ant-design/icons';
 import { stepTimes, type After, type Step } from '@kestrel-ridge/core/recipe';
-import { Button, Input, InputNumber, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import { memo, useState } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
@@ -147,7 +148,7 @@ function Waits({
             popupMatchSelectWidth={false}
             onChange={(value: string) => set(n, { step: value })}
           />
-          <InputNumber<number>
+          <NumberInput
             aria-label={`Minutes at least, ${n + 1}`}
             min={0}
             value={after.min}
@@ -156,7 +157,7 @@ function Waits({
             onChange={(min) => set(n, { min: min ?? 0 })}
             style={{ width: 150 }}
           />
-          <InputNumber<number>
+          <NumberInput
             aria-label={`Minutes at most, ${n + 1}`}
             min={0}
             value={after.max}

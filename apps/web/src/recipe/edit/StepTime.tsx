@@ -1,7 +1,8 @@
 import { MEDIUM_W_PER_M2K, type Boil, type Medium } from '@kestrel-ridge/core/heat';
 import type { Attention, PressureStep, Step, TimeLaw, Window, WorkStep } from '@kestrel-ridge/core/recipe';
 import type { MeasureName } from '@kestrel-ridge/core/quantity';
-import { Input, InputNumber, Select } from 'antd';
+import { Input, Select } from 'antd';
+import { NumberInput } from '../../parts/NumberInput.tsx';
 import { BOILS, TIME_CHOICES, timeOf } from './lawChoices.ts';
 
 const MEDIA = (Object.keys(MEDIUM_W_PER_M2K) as Medium[]).map((medium) => ({ value: medium, label: medium }));
@@ -176,7 +177,7 @@ const Minutes = ({
 }) => (
   <label className="edit-minutes">
     <span>{name}</span>
-    <InputNumber<number>
+    <NumberInput
       aria-label={name}
       min={0}
       value={value}
