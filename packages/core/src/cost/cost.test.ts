@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { Fraction } from '../quantity/index.ts';
+import { Fraction, writeFiguresSo } from '../quantity/index.ts';
 import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts';
-import { costBecause, costOf, minorDigits, moneyText, splitMoney, usedPart } from './index.ts';
+import { costBecause, costOf, minorDigits, moneySign, moneyText, splitMoney, usedPart } from './index.ts';
 
 const pack = (id: string, minor: number, amount: number, used: number): Taken => ({
   lot: {
@@ -87,7 +87,16 @@ test.each([
   ['JPY', 0],
   ['KWD', 3],
 ])('%s has %i digits', (currency, digits) => expect(minorDigits(currency)).toBe(digits));
-test('money for reading', () => {
-  expect(moneyText(1127, 'EUR')).toBe('€11.27');
-  expect(moneyText(500, 'JPY')).toBe('¥500');
+test('money has the sign of its currency, and stands as the kitchen writes figures', () => {
+  const all = () => [
+    moneyText(1127, 'EUR').replace(/\s/g, ' '),
+    moneyText(-49, 'EUR').replace(/\s/g, ' '),
+    moneyText(500, 'JPY').replace(/\s/g, ' '),
+    moneyText(123456, 'CHF').replace(/\s/g, ' '),
+    moneySign('GBP'),
+  ];
+  expect(all()).toEqual(['€11.27', '-€0.49', '¥500', 'CHF 1,234.56', '£']);
+  writeFiguresSo({ decimal: ',' });
+  expect(all()).toEqual(['11,27 €', '-0,49 €', '500 ¥', '1.234,56 CHF', '£']);
+  writeFiguresSo(undefined);
 });
