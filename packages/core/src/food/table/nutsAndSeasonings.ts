@@ -46,7 +46,7 @@ molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
 salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt;garlic salt
 black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper,peppercorns,black peppercorns;red pepper
-chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes;chilli
+chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes,crushed red pepper;chilli
 paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
 cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;ground cumin,cumin seeds,whole cumin seeds;caraway
 coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander,coriander

@@ -350,7 +350,10 @@ const isAside = (line: string, above: string | undefined): boolean =>
 const isSentence = (line: string): boolean =>
   /[.!?]$/.test(line) &&
   ((line.length > LONGEST_INGREDIENT && /[.!?]\s+\p{Lu}/u.test(line)) ||
-    (line.length > ORDER_FROM && isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '')));
+    (line.length > ORDER_FROM && (isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '') || ON_A_DAY.test(line))));
+
+/** "Day 1: layer the rhubarb …", "The night before: …" */
+const ON_A_DAY = /^(?:the )?(?:day|night|evening|morning|step)(?: \d| before| ahead)?\s*:\s/i;
 
 /** "Divide in 8, roll in foil" is an order, and no eight of something. */
 const isOrder = (line: string): boolean => {

@@ -179,10 +179,12 @@ function withPoints(raws: readonly string[]): readonly string[] {
   for (const [k, first] of said.entries()) {
     const run = said.slice(k).filter(({ n }, ahead) => n === ahead + 1);
     const verbs = run.filter(({ verb }) => verb).length;
+    // Whole sentences, one after the other, are no amounts: "2  Oil, cumin seed till pop."
+    const sentences = run.length > 2 && run.every(({ at }) => /[.!]$/.test(raws[at]?.trim() ?? ''));
     if (
       first.n === 1 &&
       run.length > 1 &&
-      verbs * (first.marked ? run.length : 2) > run.length - (first.marked ? 1 : 0)
+      (sentences || verbs * (first.marked ? run.length : 2) > run.length - (first.marked ? 1 : 0))
     )
       for (const { at } of run) points.add(at);
   }
