@@ -139,6 +139,12 @@ const TEN = 10;
 /** An oven of which nobody says how hot. Common practice, no published source. */
 const OVEN_C = 200;
 
+/** "Farro in lots of salted boiling water 25 min": nobody says that it boils there. */
+const boilsInWater = (plain: string): boolean =>
+  /\bin (?:\w+ ){0,4}boiling (?:salted )?water\b/i.test(plain) &&
+  !/\b(?:bowl|jug|mug|jar|plate|soak|cover|pour|steep|leave|stand|sit|rest|blanch|off (?:the )?heat)/i.test(plain) &&
+  durationsIn(plain).length > 0;
+
 /** "Fry for 5 minutes and set aside": what comes behind the time is not what takes it. */
 const SET_ASIDE = /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)set (?:it |them )?aside\b[^.]*/i;
 const withoutEnd = (plain: string): string => {
@@ -236,13 +242,17 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       ? 'oven'
       : blends(plain)
         ? 'jug'
-        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats) || reduces
+        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats) || reduces || boilsInWater(plainSigns(text))
           ? 'burner'
           : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
     !/\bby hand\b/i.test(plain) &&
-    (ALONE.test(plain) || named !== undefined || (inOven && !grill) || goesOn?.attention.needs === 'nobody');
+    (ALONE.test(plain) ||
+      boilsInWater(plainSigns(text)) ||
+      named !== undefined ||
+      (inOven && !grill) ||
+      goesOn?.attention.needs === 'nobody');
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
   const last = beforeTheEnd(whole);
   const attention: Attention =

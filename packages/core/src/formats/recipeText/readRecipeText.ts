@@ -88,6 +88,8 @@ export function readRecipeText(text: string): RecipeText {
     inName !== undefined && /\bmakes\b/i.test(bracket?.[0] ?? '') && inName > MOST_MADE ? undefined : inName;
   let part: Part = 'before';
   let group = '';
+  /** Of a part that is done on a day of its own, its heading: "Night before:". */
+  let day = '';
   const ingredients: string[] = [];
   const groups: string[] = [];
   const method: string[] = [];
@@ -131,6 +133,7 @@ export function readRecipeText(text: string): RecipeText {
     }
     if ((SECTION.test(line) || MARKED_SECTION.test(line)) && part !== 'notes') {
       group = part === 'method' ? '' : partOf(line);
+      day = ON_A_DAY.test(`${line} `) ? line : '';
       continue;
     }
     // "TEMPERING" over lines that are not all shouted is one, too.
@@ -186,7 +189,8 @@ export function readRecipeText(text: string): RecipeText {
       list(bare);
     else if (ingredients.length > 0) {
       part = 'method';
-      method.push(bare);
+      // "Night before:" over what goes in then is said of what is done with it, too.
+      method.push(day === '' ? bare : `${day} ${bare}`);
     } else if ((listed || hasList) && OVEN_SET.test(bare)) {
       method.push(bare);
     } else if ((listed || hasList) && MEASURED.test(bare) && !/^makes|^gives|^yields?/i.test(bare)) {

@@ -23,12 +23,14 @@ const BETWEEN_ITEMS =
 
 /** "300 g mushrooms", "2 onions", "half a swede" */
 const AMOUNT_FIRST = /^(?:\d|(?:an?|half|one|two|three|four|a couple of|some) )/i;
+/** "chopped", "peeled and thinly sliced", "cubed small"; "dried mushrooms" are something else */
+const HOW_ONLY =
+  /^(?:\p{L}+ly )?(?!red$)\p{L}+ed(?: (?:and|&) (?:\p{L}+ly )?\p{L}+ed)*(?: (?:small|fine|finely|thin|thinly|in|into|to)\b[^\d]*)?$/iu;
 /** What is told of the item before it goes with it: "2 onions, chopped". */
 const inItems = (items: readonly string[]): readonly string[] =>
   items.reduce<string[]>((all, item) => {
     const before = all.at(-1);
-    if (before !== undefined && /^(?:(?:finely|roughly|thinly|freshly) )?\p{L}+ed\b/iu.test(item))
-      all[all.length - 1] = `${before}, ${item}`;
+    if (before !== undefined && HOW_ONLY.test(item)) all[all.length - 1] = `${before}, ${item}`;
     else all.push(item);
     return all;
   }, []);
@@ -202,6 +204,9 @@ const HEADING = /^(?:#+\s*)?(?:method|directions|procedure|process|instructions|
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 
+/** "turmeric ½ tsp", "onion 1" */
+const NAME_AND_AMOUNT_SMALL = /^\p{L}[\p{L} '-]*\s\d[\d.,/ ]*(?:\p{L}{1,8}(?: \p{L}+)?)?$/u;
+
 /** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
 const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
 /** A line that belongs to a list. */
@@ -234,6 +239,15 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     return dotted.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Notes: ${part}`));
   if (dotted.length > 2 && dotted.filter((part) => readNumber(plainSigns(part))).length * 2 >= dotted.length)
     return dotted;
+  const items = line.replace(/\.$/, '').split(/\s*,\s*(?![^(]*\))/);
+  // "potatoes 500g, onion 1, turmeric ½ tsp, salt": the names first, in small letters.
+  if (
+    items.length > 4 &&
+    !/[.!?]\s/.test(line) &&
+    items.every((item) => item.length < 40 && !COOKED_AT.test(item)) &&
+    items.filter((item) => NAME_AND_AMOUNT_SMALL.test(plainSigns(item))).length * 10 >= items.length * 7
+  )
+    return inItems(items);
   const named = line.replace(/\.$/, '').split(/,\s+(?=\p{Lu})/u);
   if (
     named.length > 3 &&
@@ -255,7 +269,6 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   if (about.length > 0 && about.every((part) => ABOUT_IT.test(part) || (first && MADE.test(part))))
     return [title, ...about.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Makes: ${part}`))];
   // "300 g mushrooms, 1 shallot, 2 cloves garlic, pepper.": a list, and no sentence.
-  const items = line.replace(/\.$/, '').split(/\s*,\s*(?![^(]*\))/);
   if (
     items.length > 3 &&
     !/[.!?]\s/.test(line) &&
