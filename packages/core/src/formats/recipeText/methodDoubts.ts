@@ -4,6 +4,7 @@ import { saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
+import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
@@ -104,18 +105,8 @@ export function doubtOfStep(
   const { text } = step;
   const byClock = clockDoubt(text);
   if (byClock) return byClock;
-  const way = wayOf(text);
-  if (way !== undefined && otherWay !== undefined)
-    return {
-      question: `Two ways are told: ${way}, and ${otherWay}. Is it done this way?`,
-      choices: [
-        {
-          label: `yes, ${way}`,
-          text: text.replace(WAY, (_, name: string) => `${IN_IT[name.toLowerCase()] ?? 'On the hob'}: `),
-        },
-        { label: `no, ${otherWay}`, text: '' },
-      ],
-    };
+  const otherwise = otherWay === undefined ? undefined : wayDoubt(text, otherWay);
+  if (otherwise) return otherwise;
   if (dry && (step.shareOff ?? step.thick))
     return {
       question: step.thick
@@ -309,21 +300,6 @@ export function doubtOfStep(
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
-
-/** "Air fryer: 200 °C, 15 min" over "Oven: 220 °C, 25 min" */
-const WAY =
-  /^(oven|air[- ]?fryer|microwave|hob|stove ?top|pressure cooker|slow cooker|rice cooker|grill|barbecue|(?:frying )?pan|skillet|stove)(?: (?:method|version|way))?\s*:\s*/i;
-const IN_IT: Readonly<Record<string, string>> = {
-  oven: 'In the oven',
-  'air fryer': 'In the air fryer',
-  microwave: 'In the microwave',
-  'pressure cooker': 'Pressure cook',
-  'slow cooker': 'In the slow cooker',
-  'rice cooker': 'In the rice cooker',
-  grill: 'Under the grill',
-};
-/** Under which appliance's name a step stands. */
-export const wayOf = (text: string): string | undefined => WAY.exec(text)?.[1]?.toLowerCase();
 
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =

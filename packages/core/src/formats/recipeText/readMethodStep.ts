@@ -1,4 +1,3 @@
-import { FAN_C_LOWER } from '../../kitchen/index.ts';
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
@@ -6,6 +5,7 @@ import { leadIn } from './leadIn.ts';
 import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
 import { blends, withoutNames } from './kitchenVerbs.ts';
+import { OVEN, celsiusIn, thenAt } from './ovenHeat.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { bareNumberIn, sentencesOf } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
@@ -49,15 +49,6 @@ export interface MethodStep {
   readonly after?: 'burner' | 'oven';
 }
 
-const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
-/** "Bake at 220": an oven's degrees without their unit. */
-const BARE_HEAT = /\b(?:at|to|oven)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
-/** What is more than this is said in °F. */
-const HOTTEST_C = 260;
-/** "200 deg", of whichever degrees. */
-const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
-/** "200 fan" */
-const FAN_HEAT = /\b([12]\d[05])\s*\(?fan\b(?!\s*:?\s*[12]\d{2})/i;
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "425°F. Toss …": nothing but an oven is set to that. */
@@ -65,7 +56,6 @@ const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? 
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
 const ON_TRAY =
   /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
-const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 /** What is baked on these stands on a hob. */
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
@@ -134,8 +124,6 @@ const COOLEST_OVEN_C = 80;
 /** Hotter is no water, milk or oil that is warmed. */
 const COOLEST_BAKE_C = 120;
 const HANDS_MINUTES = 5;
-/** Oven dials go in tens. */
-const TEN = 10;
 /** An oven of which nobody says how hot. Common practice, no published source. */
 const OVEN_C = 200;
 
@@ -309,47 +297,6 @@ function saidTime(
   if (time) return time;
   // "Then uncovered 10": in the minutes of the clause before.
   return goesOn?.timed ? bareNumberIn(plain.split(/\.\s+(?=\p{Lu})/u)[0] ?? plain) : undefined;
-}
-
-/** Marks of a gas oven from 1 to 9, °C. Common practice, no published source. */
-const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
-
-/** Behind a heat, or before it: it is meant for an oven with a fan, unless the fan has a heat of its own. */
-const FAN_BEHIND = /^\s*°?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection)\b(?!\s*:?\s*[12]\d{2})/i;
-const FAN_BEFORE = /\b(?:fan|convection)(?: oven)?:?\s*(?:at |to )?$/i;
-/** In °F a fan oven is set so much lower. Common practice, no published source. */
-const FAN_F_LOWER = 25;
-
-/** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
-function celsiusIn(plain: string): number | undefined {
-  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT] : []), FAN_HEAT].flatMap((said) =>
-    [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
-      const at = match.index + match[0].indexOf(match[1] ?? '');
-      return {
-        degrees: Number(match[1]),
-        fahrenheit: match[2]?.toUpperCase() === 'F' || Number(match[1]) > HOTTEST_C,
-        fan: FAN_BEHIND.test(plain.slice(at + (match[1]?.length ?? 0))) || FAN_BEFORE.test(plain.slice(0, at)),
-      };
-    }),
-  );
-  const heat = all.find(({ fan }) => !fan) ?? all[0];
-  if (!heat) {
-    const mark = /\bgas(?: mark)? ([1-9])\b/i.exec(plain)?.[1];
-    return mark === undefined ? undefined : GAS_C[Number(mark)];
-  }
-  const { degrees, fahrenheit, fan } = heat;
-  return fahrenheit
-    ? Math.round(((degrees + (fan ? FAN_F_LOWER : 0) - 32) * 5) / 9 / TEN) * TEN
-    : degrees + (fan ? FAN_C_LOWER : 0);
-}
-
-/** "Then 180 dry 10": as hot as that, in the oven where it is. */
-function thenAt(plain: string): number | undefined {
-  const said =
-    /^then (?:at |up to |down to |(?:turn )?(?:it )?(?:up|down) to )?([12]\d[05])\b(?!\s*(?:g|ml|min))/i.exec(
-      plain,
-    )?.[1];
-  return said === undefined ? undefined : Number(said);
 }
 
 /** A pot is looked after every few minutes, a tray is turned once. Common practice, no published source. */
