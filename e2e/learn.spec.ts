@@ -173,6 +173,7 @@ test('what is left of a leek is weighed while it is cut; with the weeks behind t
   await leek.getByRole('button', { name: /rests on$/ }).click();
   // By hand: 330 of 600 g.
   await expect(teaches.getByText('leek, trimmed: 55 %, the book says 44').first()).toBeVisible();
+  await expect(teaches.getByText(/ready to cook, would take \d+ g bought instead of 1\.14 kg/)).toBeVisible();
   await teaches.getByRole('button', { name: 'Plan with it' }).click();
   await expect(leek).toContainText(/reckoned with 54 %/);
   await page.goto(`${lived.url}/foods`);

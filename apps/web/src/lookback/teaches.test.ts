@@ -160,3 +160,8 @@ test('what was read off a scale is told in its own unit, and leads to the food',
   ]);
   expect(sightingWords({ ...read('food', of, 2), real: 2.3 })).toBe('2.3 g, the book says 2');
 });
+
+test('another edible share is told by what would be bought', () =>
+  expect(changeWords({ of: 'bought', readyG: 500, fromG: 500 / 0.44, toG: 500 / 0.55 })).toBe(
+    '500 g, ready to cook, would take 909 g bought instead of 1.14 kg.',
+  ));

@@ -1,4 +1,4 @@
-import { fixed, shortest } from '@kestrel-ridge/core/quantity';
+import { fixed, mass, shortest, show } from '@kestrel-ridge/core/quantity';
 import { FIGURES } from '@kestrel-ridge/core/food';
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import {
@@ -279,6 +279,8 @@ export function changeWords(change: Change | undefined): string | undefined {
     const [from, to] = [Math.round(change.fromG), Math.round(change.toG)];
     return from === to ? 'A portion stays as it is.' : `A portion would be ${to} g instead of ${from} g.`;
   }
+  if (change.of === 'bought')
+    return `${show(mass(change.readyG))}, ready to cook, would take ${show(mass(change.toG))} bought instead of ${show(mass(change.fromG))}.`;
   const whole = Math.round(change.minutes);
   if (whole === 0) return 'The next session stays as it is.';
   return `The next session’s tasks would together be ${Math.abs(whole)} min ${whole > 0 ? 'longer' : 'shorter'}.`;

@@ -1,20 +1,25 @@
-import { goingBy, type FigureKey } from '../learn/index.ts';
+import { figureOf } from '../food/index.ts';
+import { foodFigureOf, goingBy, type FigureKey } from '../learn/index.ts';
 import type { Equipment, OwnLine } from '../kitchen/index.ts';
 import { Fraction } from '../quantity/index.ts';
 import { scaleBatch } from '../scaling/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { openOf, tasksOf } from './tasksOf.ts';
 
-/** What plans going by a figure would change: minutes of all tasks of the session at hand, longer above nothing; or grams in a portion of a dish. */
+/** What plans going by a figure would change: minutes of all tasks of the session at hand, longer above nothing; grams in a portion of a dish; or grams that are bought. */
 export type Change =
   | { readonly of: 'session'; readonly minutes: number }
-  | { readonly of: 'portion'; readonly fromG: number; readonly toG: number };
+  | { readonly of: 'portion'; readonly fromG: number; readonly toG: number }
+  /** Grams that are bought for so many that are ready to cook. */
+  | { readonly of: 'bought'; readonly readyG: number; readonly fromG: number; readonly toG: number };
 
 /**
  * What would change if plans went by a figure. Undefined where no session is planned, or the dish is gone.
  * @example whatItChanges(view, { kind: 'hands', of: '' }, { value: 0.9, source: 'this kitchen, 40 steps' }) // { of: 'session', minutes: -21 }
  */
 export function whatItChanges(view: KitchenView, key: FigureKey, figure: OwnLine | undefined): Change | undefined {
+  const ofFood = foodFigureOf(key);
+  if (ofFood) return ofBought(view, ofFood, figure);
   const now = view.kitchen.equipment;
   const then = goingBy(now, key, figure);
   return key.kind === 'yield' ? ofPortion(view, key.of, now, then) : ofSession(view, now, then);
@@ -44,6 +49,19 @@ function ofSession(view: KitchenView, now: Equipment, then: Equipment): Change |
       0,
     );
   return { of: 'session', minutes: minutes(then) - minutes(now) };
+}
+
+/** So much of a vegetable, ready to cook, is spoken of. */
+const READY_G = 500;
+function ofBought(
+  view: KitchenView,
+  { food, figure }: NonNullable<ReturnType<typeof foodFigureOf>>,
+  own: OwnLine | undefined,
+): Change | undefined {
+  const known = view.foods.get(food);
+  const now = known && figureOf(known, figure)?.value;
+  if (figure !== 'ediblePart' || !now || !own) return undefined;
+  return { of: 'bought', readyG: READY_G, fromG: READY_G / now, toG: READY_G / own.value };
 }
 
 function ofPortion(view: KitchenView, dish: string, now: Equipment, then: Equipment): Change | undefined {
