@@ -20,7 +20,7 @@ export function PastDishes({ dishes, from, zone }: { dishes: readonly PastDish[]
     const rows = dishes.map((dish) =>
       harmlessRow(
         Object.fromEntries(
-          COLUMNS.map((column) => [column, column === 'name' ? dish.name : tenths(dish[column])]),
+          COLUMNS.map((column) => [column, column === 'name' ? dish.name : String(Math.round(dish[column] * 10) / 10)]),
         ) as Record<(typeof COLUMNS)[number], string>,
       ),
     );

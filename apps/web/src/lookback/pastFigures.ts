@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { dayAt, type Because } from '@kestrel-ridge/core/quantity';
+import { dayAt, shortest, type Because } from '@kestrel-ridge/core/quantity';
 import type { PastDish, PastMove, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
 import { dateWords, dayClockAt, duration } from '../parts/times.ts';
 
@@ -29,7 +29,7 @@ export const FIGURE_HEADS: Readonly<Record<DishFigure, string>> = {
 };
 
 /** To a tenth, without a sign before nothing. */
-export const tenths = (portions: number): string => String(Math.round(portions * 10) / 10 + 0);
+export const tenths = (portions: number): string => shortest(Math.round(portions * 10) / 10 + 0, 1);
 const SOME = 0.05;
 /** Is there anything to show of it? */
 export const isSome = (portions: number): boolean => Math.abs(portions) >= SOME;

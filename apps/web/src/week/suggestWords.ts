@@ -1,3 +1,4 @@
+import { shortest } from '@kestrel-ridge/core/quantity';
 import type { Profile, SuggestedWeek } from '@kestrel-ridge/core/week';
 
 /** A week with all that it is best at. */
@@ -31,5 +32,5 @@ export const weeksHead = (n: number): string =>
  */
 export const repeatsWords = (repeats: number): string => {
   const tenths = Math.round(repeats * 10) / 10;
-  return tenths === 0 ? 'never' : tenths === 1 ? 'once' : `${tenths} times`;
+  return tenths === 0 ? 'never' : tenths === 1 ? 'once' : `${shortest(tenths, 1)} times`;
 };
