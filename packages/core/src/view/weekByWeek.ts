@@ -1,7 +1,7 @@
 import type { PastState } from '../formats/index.ts';
 import { addDays, dayAt, type Day } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
-import { weekThatWas } from './weekThatWas.ts';
+import { pastSums } from './weekThatWas.ts';
 
 /** One of several weeks behind, in the figures that are compared from week to week; undefined: nothing of it is known. */
 export interface PastWeek {
@@ -21,7 +21,7 @@ export interface PastWeek {
 const WEEK = 7;
 
 /**
- * Days that are over, week by week, the first one first: each is the week that was of its own sessions, movements and purchases, so that their sums are those of all of them together.
+ * Days that are over, week by week, the first one first: each has the sums of its own sessions, movements and purchases, so that their sums are those of all of them together.
  * @example weekByWeek(view, past).map(({ late }) => late) // [4, 0, undefined, 25]
  */
 export function weekByWeek(view: KitchenView, past: PastState): readonly PastWeek[] {
@@ -41,7 +41,7 @@ export function weekByWeek(view: KitchenView, past: PastState): readonly PastWee
       cooked,
       paidMinor,
       thrownMinor,
-    } = weekThatWas(view, {
+    } = pastSums(view, {
       ...past,
       from,
       until,

@@ -153,12 +153,17 @@ function deedOf({ kind, reason, amount, lot }: PastMovement, given: ReadonlySet<
 /** Told as what left: more of it is less on the shelf. */
 const LEAVES: ReadonlySet<Deed> = new Set(['eaten', 'given', 'thrown', 'used']);
 
-/** Some days that are over, as a screen tells them. Every figure follows from movements and taps alone. */
-export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
-  const { equipment } = view.kitchen;
-  const purchases = view.costs.prices.filter(
-    ({ from, on }) => from === 'purchase' && on >= past.from && on <= past.until,
-  );
+/** What days that are over came to: cooking, money and losses, which a week is told by and weeks are compared by. */
+export type PastSums = Pick<
+  WeekThatWas,
+  'sessions' | 'thrown' | 'thrownMinor' | 'cooked' | 'cookedDishes' | 'paidMinor' | 'purchases'
+>;
+
+const sumOf = <T>(all: readonly T[], of: (each: T) => number): number => all.reduce((sum, each) => sum + of(each), 0);
+
+/** The sums of some days alone: see weekThatWas. */
+export function pastSums(view: KitchenView, past: PastState): PastSums {
+  const thrown = thrownIn(view, past.movements);
   const put = past.batches.flatMap((batch) => {
     const { id, recipe, status, cost } = batch;
     if (status !== 'put away' || !cost) return [];
@@ -168,32 +173,43 @@ export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
       { batch: id, name, portions: Number(portions), usedMinor, tillMinor, garnishMinor: garnishMinorOf(view, batch) },
     ];
   });
-  const thrown = thrownIn(view, past.movements);
-  const days = daysBetween(past.from, past.until) + 1;
+  const purchases = purchasesIn(view, past);
   return {
     sessions: sessionsOfPast(past),
-    dishes: dishesOfPast(view, past),
     thrown,
-    thrownMinor: thrown.reduce((sum, { minor }) => sum + (minor ?? 0), 0),
+    thrownMinor: sumOf(thrown, ({ minor }) => minor ?? 0),
     cooked: {
-      portions: put.reduce((sum, { portions }) => sum + portions, 0),
-      usedMinor: put.reduce((sum, { usedMinor }) => sum + usedMinor, 0),
-      tillMinor: put.reduce((sum, { tillMinor }) => sum + tillMinor, 0),
-      garnishMinor: put.reduce((sum, { garnishMinor }) => sum + garnishMinor, 0),
+      portions: sumOf(put, ({ portions }) => portions),
+      usedMinor: sumOf(put, ({ usedMinor }) => usedMinor),
+      tillMinor: sumOf(put, ({ tillMinor }) => tillMinor),
+      garnishMinor: sumOf(put, ({ garnishMinor }) => garnishMinor),
     },
     cookedDishes: put,
-    paidMinor: purchases.reduce((sum, { minor }) => sum + minor, 0),
+    paidMinor: sumOf(purchases, ({ minor }) => minor),
     purchases: purchases.map(({ id, food, on, minor }) => ({
       id,
       name: view.foods.get(food)?.name ?? 'something',
       on,
       minor,
     })),
+  };
+}
+
+const purchasesIn = (view: KitchenView, { from: first, until }: Pick<PastState, 'from' | 'until'>) =>
+  view.costs.prices.filter(({ from, on }) => from === 'purchase' && on >= first && on <= until);
+
+/** Some days that are over, as a screen tells them. Every figure follows from movements and taps alone. */
+export function weekThatWas(view: KitchenView, past: PastState): WeekThatWas {
+  const { equipment } = view.kitchen;
+  const days = daysBetween(past.from, past.until) + 1;
+  return {
+    ...pastSums(view, past),
+    dishes: dishesOfPast(view, past),
     budgetMinor:
       equipment.weekBudgetMinor === undefined
         ? undefined
         : Math.round((equipment.weekBudgetMinor * days) / DAYS_OF_BUDGET),
-    prices: pricesIn(view, purchases),
+    prices: pricesIn(view, purchasesIn(view, past)),
     otherwise: cookedOtherwise(view, past),
     ranOut: ranOutEarly(view, past),
   };
