@@ -28,7 +28,10 @@ await withDemo(
     const shot = async (name) => {
       await page.waitForTimeout(1200);
       // None while something better is still looked for.
-      await page.getByText(/looking for a shorter plan/i).first().waitFor({ state: 'detached', timeout: 60_000 });
+      await page
+        .getByText(/looking for a shorter plan/i)
+        .first()
+        .waitFor({ state: 'detached', timeout: 60_000 });
       await page.screenshot({ path: path.join(shots, `${name}.png`) });
     };
     const views = ['today', 'shelf', 'week', 'scale', 'shop', 'cook', 'kitchen'];
