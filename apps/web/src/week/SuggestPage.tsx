@@ -1,12 +1,14 @@
 import { LockOutlined } from '@ant-design/icons';
 import type { JudgedWeek, KitchenView, Wanted, WeekWish, WishSetting } from '@kestrel-ridge/core/view';
-import { askOf, judgeWeek, weekDays } from '@kestrel-ridge/core/view';
+import { askOf, judgeWeek, lostShares, weekDays } from '@kestrel-ridge/core/view';
 import { MEALS_A_DAY, MEAL_NAMES, type Pulled, type Suggested } from '@kestrel-ridge/core/week';
 import { Button, Checkbox } from 'antd';
 import { NumberInput } from '../parts/NumberInput.tsx';
 import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
+import { usePastQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
+import { pastWeeksOf } from '../lookback/usePastWeeks.ts';
 import { appNow } from '../parts/appNow.ts';
 import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
@@ -28,8 +30,12 @@ export default function SuggestPage() {
 /** Each dish is read once for what it takes, a few at a time: the page stays at hand meanwhile. */
 function Warmed({ view }: { view: KitchenView }) {
   const left = useDishWork(view);
-  return left > 0 ? <Loading what="Reading your dishes" /> : <Suggest view={view} />;
+  const { data: past, isLoading } = usePastQuery(pastWeeksOf(view));
+  const lost = useMemo(() => (past ? lostShares(view, past) : NONE_LOST), [view, past]);
+  return left > 0 || isLoading ? <Loading what="Reading your dishes" /> : <Suggest view={view} lost={lost} />;
 }
+
+const NONE_LOST: ReadonlyMap<string, number> = new Map();
 
 interface Said {
   readonly locked: Readonly<Record<string, number>>;
@@ -40,7 +46,7 @@ interface Said {
 }
 
 /** A few different weeks, each good at something; what is wanted is said or locked, and then they are asked for again. */
-function Suggest({ view }: { view: KitchenView }) {
+function Suggest({ view, lost }: { view: KitchenView; lost: ReadonlyMap<string, number> }) {
   const [asked] = useSearchParams();
   const [said, setSaid] = useState<Said>({
     locked: lockedBy(view, asked.get('with')),
@@ -56,7 +62,10 @@ function Suggest({ view }: { view: KitchenView }) {
   const navigate = useNavigate();
   const days = weekDays(view.today);
   const guests = useMemo(() => guestsOf(said.wishes, days), [said.wishes, days]);
-  const wanted = useMemo((): Wanted => ({ ...said, without: withoutOf(said.wishes), guests }), [said, guests]);
+  const wanted = useMemo(
+    (): Wanted => ({ ...said, without: withoutOf(said.wishes), guests, lost }),
+    [said, guests, lost],
+  );
   const ask = useMemo(() => askOf(view, wanted, appNow()), [view, wanted]);
   const pulled = useMemo(() => pulledBy(said), [said]);
   // What a week comes to is what the kitchen would show once it is taken; each is tried once.

@@ -1,12 +1,17 @@
 import type { SuggestedWeek, WeekAsk } from '@kestrel-ridge/core/week';
 
+/** Liked so much less, it was on the table often. */
+const OFTEN = -0.2;
+/** Less than this is what is left in every pot. */
+const LOST = 0.08;
+
 /** Why a dish is in a week: what it feeds, what it is made for, what of it is frozen, what it uses up. */
 export function whyDish(
   { eaten, draft }: SuggestedWeek,
   { candidates, presses }: Omit<WeekAsk, 'weights'>,
   c: number,
 ): string {
-  const { cooks, liked, facts } = candidates[c] ?? {};
+  const { cooks, liked = 0, lost = 0, facts } = candidates[c] ?? {};
   const meals = eaten.at.filter((served) => served.some(({ candidate }) => candidate === c)).length;
   const into = candidates.flatMap(({ cooks: made, name }, d) =>
     (draft.sizes[d] ?? 0) > 0 && made?.needs.some(({ candidate }) => candidate === c) ? [name] : [],
@@ -20,7 +25,9 @@ export function whyDish(
     ...(uses.length > 0 ? [`uses the ${uses.slice(0, 3).join(', ')}`] : []),
     ...((facts?.proteinG ?? 0) >= 12 ? [`${Math.round(facts?.proteinG ?? 0)} g protein`] : []),
     ...(cooks?.inSeason ? ['in season'] : []),
-    ...((liked ?? 0) > 0 ? ['liked'] : []),
-    ...((liked ?? 0) < -0.2 ? ['often eaten of late'] : []),
+    ...(liked > 0 ? ['liked'] : []),
+    // What was thrown away is told by itself, and is no helping.
+    ...(liked + lost < OFTEN ? ['often eaten of late'] : []),
+    ...(lost >= LOST ? [`${Math.round(lost * 100)} % of it was thrown away here`] : []),
   ].join(', ');
 }

@@ -34,6 +34,8 @@ export interface Wanted {
   readonly without?: readonly string[];
   /** Guests more, or fewer, than the week has: by the number of the meal. */
   readonly guests?: Readonly<Record<number, number>>;
+  /** Which share of a dish was thrown away in the weeks behind, by its food: it is liked so much less. */
+  readonly lost?: ReadonlyMap<string, number>;
 }
 
 /** Dishes that one session cooks at most. Common practice, no published source. */
@@ -87,6 +89,7 @@ export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<Week
     pressing,
     worthOf: (food) => worthOf(view, food),
     locked: wanted.locked,
+    lost: wanted.lost ?? new Map(),
   });
   const without = new Set(wanted.without);
   const grouped = groupsOf(

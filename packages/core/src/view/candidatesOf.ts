@@ -50,6 +50,7 @@ export interface CandidateAsk {
   readonly pressing: ReadonlyMap<string, number>;
   readonly worthOf: (food: string) => number;
   readonly locked: Readonly<Record<string, number>>;
+  readonly lost: ReadonlyMap<string, number>;
 }
 
 /** What is eaten in the morning or in the hand is no lunch and no dinner. */
@@ -118,6 +119,8 @@ export function candidatesOf(ask: CandidateAsk): {
       eaters.length === 0
         ? 0
         : eaters.filter(({ tastes }) => tastes?.likes?.includes(component.id)).length / eaters.length;
+    const often = Math.min(1, (eatenOf.get(component.id) ?? 0) / OFTEN);
+    const lost = ask.lost.get(component.id) ?? 0;
     const form = formOf(document, needs.length > 1);
     return {
       food: component.id,
@@ -142,7 +145,8 @@ export function candidatesOf(ask: CandidateAsk): {
       ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, work, needs } } : {}),
       want: ask.seats.map(({ at, guests }) => at.reduce((sum, { id }) => sum + (takes.get(id) ?? 0), guests)),
       eats: eaters.map(({ id }) => takes.get(id) ?? 0),
-      liked: liked - Math.min(1, (eatenOf.get(component.id) ?? 0) / OFTEN) / 2,
+      liked: liked - often / 2 - lost,
+      ...(lost > 0 ? { lost } : {}),
     };
   });
   return { candidates, goods: goods.list };

@@ -64,6 +64,7 @@ export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';
 export { weekByWeek } from './weekByWeek.ts';
 export type { PastWeek } from './weekByWeek.ts';
+export { lostShares } from './lostShares.ts';
 export { sessionsOfPast, weekThatWas } from './weekThatWas.ts';
 export type {
   CookedCost,

@@ -40,8 +40,10 @@ export interface Candidate {
   readonly want: readonly number[];
   /** The usual portions that one eater of each group takes; 0: they do not eat it. */
   readonly eats: readonly number[];
-  /** How many of those at the table like it, less how many had it often of late, −1 to 1. */
+  /** How many of those at the table like it, less how many had it often of late, less what of it was thrown away. */
   readonly liked: number;
+  /** The share of it that was thrown away in the weeks behind; left out: nothing. */
+  readonly lost?: number;
 }
 
 /** Minutes once, and for each portion. */
