@@ -77,10 +77,10 @@ function cameTrue(share: number, taught: (truth: HandsPace, seed: number) => Han
   return held / all;
 }
 
-test('calibrated: after a dozen sessions what is said in eight of ten comes true in seven to nine of ten, where the book’s pace does not', () => {
+test('calibrated: after a dozen sessions what is said in eight of ten comes true in 75 to 85 of 100, over 1200 seeded sessions, where the book’s pace does not', () => {
   const learnedPace = cameTrue(0.8, (truth, seed) => paceOf(lived(truth, 12, 12, seed)));
-  expect(learnedPace).toBeGreaterThan(0.7);
-  expect(learnedPace).toBeLessThan(0.9);
+  expect(learnedPace).toBeGreaterThanOrEqual(0.75);
+  expect(learnedPace).toBeLessThanOrEqual(0.85);
   const half = cameTrue(0.5, (truth, seed) => paceOf(lived(truth, 12, 12, seed)));
   expect(Math.abs(half - 0.5)).toBeLessThan(0.12);
   const book = cameTrue(0.8, () => BOOK_PACE);
