@@ -41,6 +41,6 @@ export function GoByAll({ view }: { view: KitchenView }) {
   );
 }
 
-/** A turn of a dial has no book to be surer than. */
+/** Seen here at least once, something a plan can go by, and not gone by yet. */
 const isUnused = (view: KitchenView, figure: LearnedFigure): boolean =>
   canGoBy(figure.key) && figure.n > 0 && !isGoneBy(view.kitchen.equipment, figure.key, asOwn(figure), view.foods);
