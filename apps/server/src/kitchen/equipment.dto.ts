@@ -65,7 +65,7 @@ class CookerDto {
   @Perhaps(Whole('empty insert', 100, 10_000, 'g')) emptyG?: number;
 }
 class OvenDto {
-  @Whole('number of racks', 1, 6, 'racks') racks: number;
+  @Whole('number of racks', 1, MOST_RACKS, 'racks') racks: number;
   @Whole('preheating', 1, 60, 'minutes') preheatMinutes: number;
   @Whole('tray', 200, 4000, 'cm²') trayCm2: number;
   @Perhaps(IsBoolean()) fan?: boolean;

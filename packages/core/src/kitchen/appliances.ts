@@ -29,6 +29,8 @@ export interface Oven {
   readonly downMinutes?: number;
   /** How long things take in it, against the minutes of recipes: 1.1 is a tenth longer. */
   readonly cooksTimes?: number;
+  /** The same of each rack against the oven as a whole, from the top; null where nobody has found otherwise. */
+  readonly rackTimes?: readonly (number | null)[];
 }
 
 /** What an oven is called in plans and records, by its place in the kitchen. */

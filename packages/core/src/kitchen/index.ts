@@ -22,6 +22,8 @@ export {
   potThatHolds,
 } from './kitchen.ts';
 export type { Equipment, Writes, GrainPot, OwnFigures, OwnLine, OwnOf } from './kitchen.ts';
+export { MOST_RACKS, rackName, rackTimes, racksBestFirst, slowestRack } from './racks.ts';
+export type { RackNumber } from './racks.ts';
 export { SKILLS } from './person.ts';
 export type { Person, Skill } from './person.ts';
 export { START_SETS } from './startSets.ts';

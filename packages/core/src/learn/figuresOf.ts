@@ -1,8 +1,9 @@
 import { learned, type Learned, type Observed } from './learned.ts';
 import { paceOf, type Pace } from './paceOf.ts';
 import { lineOf, type LinePrior } from './line.ts';
+import { againstTheirOven } from './racks.ts';
 import { CLAIMED_FROM, outliersOf, type Observation } from './posterior.ts';
-import { FIGURE_KINDS, sameFigure, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
+import { FIGURE_KINDS, sameFigure, seenIn, type FigureKey, type FigureKind, type Sighting } from './sighting.ts';
 import type { LearnSaid } from './said.ts';
 
 /** One sighting with what became of it. */
@@ -55,6 +56,8 @@ const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
   hotter: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
   cooler: { one: 'turn', many: 'turns', prior: { mean: 0, weighs: 0, noise: 0.3 } },
   oven: { one: 'dish', many: 'dishes', prior: { mean: 1, weighs: 2, noise: 0.06 } },
+  // A tray is off by a twentieth; once what its bake did is taken out, a little less is left.
+  rack: { one: 'bake', many: 'bakes', prior: { mean: 1, weighs: 2, noise: 0.04 } },
   step: { one: 'time', many: 'times', prior: { mean: 1, weighs: 2, noise: 0.12 } },
   yield: { one: 'weighing', many: 'weighings', prior: { mean: 1, weighs: 2, noise: 0.05 } },
   food: { one: 'weighing', many: 'weighings', prior: { mean: 1, weighs: 2, noise: 0.08 } },
@@ -65,18 +68,18 @@ const OBSERVED: Readonly<Record<FigureKind, Observed>> = {
 /**
  * All figures of a kitchen. A cook's and a cut's are drawn to the household's, and a step's to its oven's or to the hands of all, before these are drawn to the book's: a small
  * hierarchy, by means. In an oven each step of each recipe is one voice, however often it was baked, so that a recipe whose own time is wrong is one voice that is off, and is
- * left out as one.
+ * left out as one. A rack is held against the others of its oven.
  */
 export function figuresOf(sightings: readonly Sighting[], said: readonly LearnSaid[]): readonly LearnedFigure[] {
   const byKey = new Map<string, Sighting[]>();
   const besides = new Map<string, Sighting>();
-  for (const sighting of sightings) {
+  for (const sighting of againstTheirOven(sightings, (each) => reasonAgainst(each, said) !== undefined)) {
     const { kind, of } = sighting.figure;
     const key = `${kind}|${of}`;
     const mine = byKey.get(key);
     if (mine) mine.push(sighting);
     else byKey.set(key, [sighting]);
-    if (kind === 'oven' || kind === 'hands') besides.set(taskOf(sighting), sighting);
+    if (kind === 'oven' || kind === 'hands') besides.set(seenIn(sighting), sighting);
   }
   const figures = new Map<string, LearnedFigure>();
   // What others are drawn to comes before them.
@@ -99,11 +102,10 @@ function above(
   const hands = known.get('hands|')?.value ?? 1;
   if (figure.kind === 'cook' || figure.kind === 'cut') return hands;
   if (figure.kind !== 'step') return OBSERVED[figure.kind].prior.mean;
-  const beside = besides.get(taskOf(sighting))?.figure;
+  const beside = besides.get(seenIn(sighting))?.figure;
   if (!beside) return 1;
   return beside.kind === 'hands' ? hands : (known.get(`oven|${beside.of}`)?.value ?? 1);
 }
-const taskOf = ({ run, task }: Sighting): string => `${run} ${task}`;
 
 function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], mean: number): LearnedFigure | undefined {
   const [first] = sightings;
@@ -113,10 +115,7 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
   const mine = said.filter((each) => each.figure === null || sameFigure(each.figure, key));
   const since = Math.max(-Infinity, ...mine.flatMap((each) => (each.kind === 'set back' ? [each.at] : [])));
   const kept = sightings.filter(({ at }) => at > since);
-  const outOf = ({ run, task }: Sighting): string | undefined =>
-    mine.flatMap((each) =>
-      each.kind === 'taken out' && each.run === run && each.task === task ? [each.reason] : [],
-    )[0];
+  const outOf = (sighting: Sighting): string | undefined => reasonAgainst(sighting, mine);
   const counted = kept.filter((sighting) => outOf(sighting) === undefined);
   const voices = voicesOf(counted);
   const prior = { ...observed.prior, mean };
@@ -149,6 +148,17 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
   };
 }
 
+/** Why somebody took it out. */
+const reasonAgainst = ({ figure, run, task }: Sighting, said: readonly LearnSaid[]): string | undefined =>
+  said.flatMap((each) =>
+    each.kind === 'taken out' &&
+    each.run === run &&
+    each.task === task &&
+    sameFigure(each.figure, figure)
+      ? [each.reason]
+      : [],
+  )[0];
+
 function cookerLine(loads: readonly Sighting[]): CookerLine {
   const { beside, times, at } = lineOf(COOKER_LINE, loads);
   const books = loads.map(({ book }) => book);
@@ -164,9 +174,10 @@ function cookerLine(loads: readonly Sighting[]): CookerLine {
 
 /** What speaks: every sighting for itself; of one voice together, their mean. */
 function voicesOf(sightings: readonly Sighting[]): readonly (Observation & { readonly of: readonly Sighting[] })[] {
-  const alone = sightings.filter(({ voice }) => voice === undefined).map((each) => ({ ...observed(each), of: [each] }));
-  const together = [...new Set(sightings.flatMap(({ voice }) => voice ?? []))].map((voice) => {
-    const all = sightings.filter((each) => each.voice === voice);
+  const alone = sightings.filter(speaksAlone).map((each) => ({ ...observed(each), of: [each] }));
+  const others = sightings.filter((each) => !speaksAlone(each));
+  const together = [...new Set(others.flatMap(({ voice }) => voice ?? []))].map((voice) => {
+    const all = others.filter((each) => each.voice === voice);
     const exact = all.filter(({ bound }) => bound === undefined);
     const by = exact.length > 0 ? exact : all;
     const value = by.reduce((sum, each) => sum + each.value, 0) / by.length;
@@ -174,6 +185,8 @@ function voicesOf(sightings: readonly Sighting[]): readonly (Observation & { rea
   });
   return [...alone, ...together];
 }
+/** What a recipe does is taken out of a rack's sightings already. */
+const speaksAlone = ({ voice, figure }: Sighting): boolean => voice === undefined || figure.kind === 'rack';
 const observed = ({ value, bound }: Sighting): Observation => ({ value, ...(bound === undefined ? {} : { bound }) });
 const boundOf = (sighting: Sighting | undefined): Pick<Observation, 'bound'> =>
   sighting?.bound === undefined ? {} : { bound: sighting.bound };

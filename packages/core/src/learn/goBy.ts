@@ -10,7 +10,7 @@ import {
 } from '../kitchen/index.ts';
 import type { LearnedFigure } from './figuresOf.ts';
 import { foodFigureOf } from './reading.ts';
-import type { FigureKey } from './sighting.ts';
+import { rackOf, type FigureKey } from './sighting.ts';
 
 /** Of these a plan can go by the kitchen's own figure. */
 const PLANNED_BY = [
@@ -19,6 +19,7 @@ const PLANNED_BY = [
   'hands',
   'cut',
   'oven',
+  'rack',
   'hotter',
   'cooler',
   'yield',
@@ -62,6 +63,10 @@ export function goneBy(
       return said(own.grainLossMl?.[of as GrainPot]);
     case 'oven':
       return { value: oven?.cooksTimes ?? 1, own: oven?.cooksTimes !== undefined };
+    case 'rack': {
+      const its = ovens.find((_, n) => ovenName(n) === rackOf(of).oven)?.rackTimes?.[rackOf(of).rack - 1];
+      return { value: its ?? 1, own: typeof its === 'number' };
+    }
     case 'hotter':
       return { value: oven?.upMinutes ?? OVEN_UP_MINUTES, own: oven?.upMinutes !== undefined };
     case 'cooler':
@@ -137,6 +142,17 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
       return said ? { ...rest, [key]: said.value } : rest;
     }),
   });
+  const withRack = (): Equipment => ({
+    ...equipment,
+    ovens: ovens.map((oven, n) => {
+      if (ovenName(n) !== rackOf(of).oven) return oven;
+      const { rackTimes = [], ...rest } = oven;
+      const all = Array.from({ length: oven.racks }, (_, r) =>
+        r + 1 === rackOf(of).rack ? (said?.value ?? null) : (rackTimes[r] ?? null),
+      );
+      return all.some((each) => each !== null) ? { ...rest, rackTimes: all } : rest;
+    }),
+  });
   switch (kind) {
     case 'come up':
       return withOwn('comeUpTimes');
@@ -154,6 +170,8 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
       return withOven('downMinutes');
     case 'oven':
       return withOven('cooksTimes');
+    case 'rack':
+      return withRack();
     case 'pot loss': {
       const { grainLossMl, ...rest } = own;
       const { [of as GrainPot]: _was, ...others } = grainLossMl ?? {};

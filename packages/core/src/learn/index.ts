@@ -16,7 +16,7 @@ export { READ_KINDS, foodFigure, foodFigureOf, sightingsOfReadings } from './rea
 export type { ReadKind, Reading } from './reading.ts';
 export { SEASONING_ROLES, learnSeasoning } from './seasoning.ts';
 export type { Correction, LearnedSeasoning, Likely, Seasoned, SeasoningRole } from './seasoning.ts';
-export { FIGURE_KINDS, sameFigure, stepOf } from './sighting.ts';
+export { FIGURE_KINDS, ofRack, rackOf, sameFigure, stepOf } from './sighting.ts';
 export type { CookedRun, FigureKey, FigureKind, Sighting } from './sighting.ts';
 export { sightingsOf } from './sightingsOf.ts';
 export { weighingsOf } from './weighings.ts';

@@ -144,3 +144,48 @@ test('the turn of a dial teaches of its oven by minutes for 10 °C', () => {
   // By hand: 50 °C in 10 minutes are 2 minutes for each 10 °C.
   expect(told(run([turn], taken('turn', 0, 10)))).toEqual([['hotter', 'oven 2', 2, 1]]);
 });
+
+describe('trays that come out one after the other', () => {
+  const bake = task('bake', 40, {
+    station: 'oven',
+    attention: { needs: 'nobody' },
+    trays: { count: 2, racks: 3 },
+  });
+  const out = (rack: number, minute: number) => event({ kind: 'tray out', task: 'bake', rack }, minute);
+  const began = () => event({ kind: 'started', task: 'bake' }, 0);
+  const notYet = (minute: number) => event({ kind: 'not yet', task: 'bake', minutes: 4 }, minute);
+  const seen = (...events: readonly RunEvent[]) =>
+    sightingsOf(run([bake], events)).map(({ figure, real, bound }) => [figure.kind, figure.of, real, bound]);
+
+  test('each lies between its looks, and the oven is what they took on the whole', () =>
+    // By hand: between 40 and 44, and between 44 and 50: 42 and 47, together 44.5.
+    expect(seen(began(), notYet(40), out(1, 44), out(3, 50), done('bake', 50))).toEqual([
+      ['step', 'millet/bake', 44.5, undefined],
+      ['oven', 'oven', 44.5, undefined],
+      ['rack', 'oven/1', 42, undefined],
+      ['rack', 'oven/3', 47, undefined],
+    ]));
+  test('of the one that was found done at the first look nothing is known but that it took no longer', () =>
+    expect(seen(began(), out(1, 44), out(3, 50), done('bake', 50))).toEqual([
+      ['step', 'millet/bake', 45.5, 'at most'],
+      ['oven', 'oven', 45.5, 'at most'],
+      ['rack', 'oven/3', 47, undefined],
+    ]));
+  test('where somebody told of one tray only, the step is what it was when all of it was done', () =>
+    expect(seen(began(), notYet(40), out(1, 44), done('bake', 50))).toEqual([
+      ['step', 'millet/bake', 47, undefined],
+      ['oven', 'oven', 47, undefined],
+      ['rack', 'oven/1', 42, undefined],
+    ]));
+  test('a tray that went back in came out when it did so last', () =>
+    expect(
+      seen(
+        began(),
+        notYet(40),
+        out(1, 44),
+        event({ kind: 'tray back', task: 'bake', rack: 1 }, 45),
+        out(1, 48),
+        done('bake', 52),
+      ).find(([kind]) => kind === 'rack'),
+    ).toEqual(['rack', 'oven/1', 44, undefined]));
+});

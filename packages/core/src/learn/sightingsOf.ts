@@ -1,7 +1,7 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, type Moment } from '../quantity/index.ts';
 import { foldRun, type TaskFacts } from '../run/index.ts';
 import { cutOf, type TaskAbout } from '../session/index.ts';
-import { stepOf, type CookedRun, type FigureKey, type Sighting } from './sighting.ts';
+import { ofRack, stepOf, type CookedRun, type FigureKey, type Sighting } from './sighting.ts';
 
 /** What is further off was no cooker, no hands, no oven: a tap was forgotten, or several steps were ticked off at once. Times the book's minutes; of a turn, minutes for 10 °C. */
 const PLAUSIBLE = {
@@ -49,7 +49,7 @@ function ofTurn(run: CookedRun, task: TaskAbout, { startedAt, doneAt }: TaskFact
 }
 
 function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sighting[] {
-  const { startedAt, doneAt, pausedMs = 0, notYetAt, who } = fact;
+  const { startedAt, doneAt, pausedMs = 0, who } = fact;
   if (startedAt === undefined || doneAt === undefined) return [];
   const bookMinutes = task.bookMinutes ?? task.window.expected;
   const took = (until: number): number => (until - startedAt - pausedMs) / MINUTE_MS;
@@ -71,25 +71,62 @@ function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sigh
   }
   // What boils down goes by its weight: how long that takes is no matter of the recipe's minutes.
   if (step === undefined || task.stopsAtG !== undefined) return [];
-  const between = notYetAt !== undefined && notYetAt > startedAt && notYetAt < doneAt;
-  const minutes = between ? (took(notYetAt) + took(doneAt)) / 2 : took(doneAt);
+  const oven = task.station === 'oven' ? (task.unit ?? 'oven') : undefined;
+  const trays = oven === undefined ? [] : traysSeen(fact);
+  // Of several trays the slowest ends the step: what an oven does is what they took on the whole.
+  const ends =
+    trays.length > 0 && trays.length >= (task.trays?.count ?? 1) ? trays : [lookedFor(doneAt, startedAt, looksOf(fact))];
+  const minutes = ends.reduce((sum, { at }) => sum + took(at), 0) / ends.length;
   const value = minutes / bookMinutes;
   if (!within(value, PLAUSIBLE.step)) return [];
-  const bound = between ? {} : ({ bound: 'at most' } as const);
+  const bound = ends.every(({ exact }) => exact) ? {} : ({ bound: 'at most' } as const);
+  // Of what was found done at the first look nobody knows since when: it says nothing of its rack.
+  const byRack = trays.filter(({ exact }) => exact).map(({ rack, at }) => ({
+    ...seen,
+    figure: { kind: 'rack', of: ofRack(oven ?? '', rack) } as const,
+    value: took(at) / bookMinutes,
+    real: took(at),
+    book: bookMinutes,
+    voice: step,
+  }));
   const figures: readonly FigureKey[] = [
     { kind: 'step', of: step },
-    ...(task.station === 'oven' ? [{ kind: 'oven', of: task.unit ?? 'oven' } as const] : []),
+    ...(oven === undefined ? [] : [{ kind: 'oven', of: oven } as const]),
   ];
-  return figures.map((figure) => ({
-    ...seen,
-    figure,
-    value,
-    real: minutes,
-    book: bookMinutes,
-    ...bound,
-    ...(figure.kind === 'oven' ? { voice: step } : {}),
-  }));
+  return [
+    ...figures.map((figure) => ({
+      ...seen,
+      figure,
+      value,
+      real: minutes,
+      book: bookMinutes,
+      ...bound,
+      ...(figure.kind === 'oven' ? { voice: step } : {}),
+    })),
+    ...byRack.filter((each) => within(each.value, PLAUSIBLE.step)),
+  ];
 }
+
+/** When something was done that somebody found done: between the look before, at which it was not, and this one. */
+function lookedFor(
+  at: Moment,
+  startedAt: Moment,
+  looks: readonly Moment[],
+): { readonly at: Moment; readonly exact: boolean } {
+  const before = Math.max(-Infinity, ...looks.filter((look) => look > startedAt && look < at));
+  return Number.isFinite(before) ? { at: (before + at) / 2, exact: true } : { at, exact: false };
+}
+
+/** Trays that came out. When one does, the others are looked at and are not done. */
+const traysSeen = ({ startedAt = 0, ...fact }: TaskFacts) =>
+  (fact.traysOut ?? []).map(({ rack, at }) => ({
+    rack,
+    ...lookedFor(at, startedAt, looksOf(fact)),
+  }));
+const looksOf = ({ notYetAt = [], traysOut = [] }: TaskFacts): readonly Moment[] => [
+  ...notYetAt,
+  ...traysOut.map(({ at }) => at),
+];
 
 const within = (value: number, { least, most }: { readonly least: number; readonly most: number }): boolean =>
   value >= least && value <= most;

@@ -46,6 +46,9 @@ export type RunFact =
       readonly hands: boolean;
     }
   | { readonly kind: 'measured'; readonly task: string; readonly what: Measured; readonly value: number }
+  /** A tray has come out of the oven, or went in again: from or on which rack, the top one is 1. */
+  | { readonly kind: 'tray out'; readonly task: string; readonly rack: number }
+  | { readonly kind: 'tray back'; readonly task: string; readonly rack: number }
   | { readonly kind: 'noted'; readonly task: string; readonly text: string }
   /** The dish of this task is not cooked any further. */
   | { readonly kind: 'dish dropped'; readonly task: string }
@@ -67,6 +70,8 @@ export const FACT_KINDS = [
   'given',
   'added',
   'measured',
+  'tray out',
+  'tray back',
   'noted',
   'dish dropped',
   'load dropped',

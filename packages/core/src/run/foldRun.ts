@@ -7,8 +7,8 @@ export interface TaskFacts {
   readonly doneAt?: Moment;
   /** After "not yet": when to look again. */
   readonly lookAgainAt?: number;
-  /** When somebody last looked and it was not done. */
-  readonly notYetAt?: Moment;
+  /** When somebody looked and it was not done. */
+  readonly notYetAt?: readonly Moment[];
   readonly skipped?: boolean;
   /** Its clock stands still since then. */
   readonly pausedAt?: Moment;
@@ -22,6 +22,8 @@ export interface TaskFacts {
   readonly plus?: readonly { readonly line: string; readonly amount: Written }[];
   readonly who?: string;
   readonly measured?: readonly { readonly at: Moment; readonly what: Measured; readonly value: number }[];
+  /** Trays that have come out: of which rack, and when. */
+  readonly traysOut?: readonly { readonly rack: number; readonly at: Moment }[];
   readonly notes?: readonly string[];
   /** The dish was dropped at this task. */
   readonly dropped?: boolean;
@@ -50,7 +52,7 @@ function next(known: TaskFacts, at: Moment, what: RunFact): TaskFacts {
     case 'skipped':
       return open ? { ...resumed(known, at), doneAt: at, skipped: true } : known;
     case 'not yet':
-      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS, notYetAt: at } : known;
+      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS, notYetAt: [...(known.notYetAt ?? []), at] } : known;
     case 'reopened': {
       const { doneAt: _gone, skipped: _nor, ...rest } = known;
       return rest;
@@ -75,6 +77,13 @@ function next(known: TaskFacts, at: Moment, what: RunFact): TaskFacts {
         : { ...known, added: { at, name: what.name, minutes: what.minutes, hands: what.hands } };
     case 'measured':
       return { ...known, measured: [...(known.measured ?? []), { at, what: what.what, value: what.value }] };
+    case 'tray out':
+      // The first word of a rack counts, as of all that is done.
+      return open && !known.traysOut?.some(({ rack }) => rack === what.rack)
+        ? { ...known, traysOut: [...(known.traysOut ?? []), { rack: what.rack, at }] }
+        : known;
+    case 'tray back':
+      return { ...known, traysOut: (known.traysOut ?? []).filter(({ rack }) => rack !== what.rack) };
     case 'noted':
       return { ...known, notes: [...(known.notes ?? []), what.text] };
     case 'dish dropped':

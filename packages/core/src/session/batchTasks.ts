@@ -9,6 +9,7 @@ import { needsLargeBurner, type Pots } from './potFor.ts';
 import { pressureTasks } from './pressureTasks.ts';
 import { resourceWords } from './ids.ts';
 import type { ProblemLink, ProblemUse } from './problem.ts';
+import { racksFor } from './racksFor.ts';
 import type { SessionFault } from './sessionFault.ts';
 import type { Named, ShareOut } from './shareOut.ts';
 import { holds, washedAs } from './stepFacts.ts';
@@ -118,8 +119,13 @@ export function batchTasks({ id: batch, scaled }: PlannedBatch, kitchen: Sharing
       const id = `${batch}/${use.station}/${use.from}/${load}`;
       if (use.station === 'oven') {
         if (!oven) continue;
-        const racks = use.grill ? oven.thing.racks : Math.min(oven.thing.racks, scaled.loads.value.trays || 1);
-        uses.push({ id, resource: oven.id, ...held, units: racks, temperature: heat ?? 0 });
+        uses.push({
+          id,
+          resource: oven.id,
+          ...held,
+          units: racksFor(use, oven.thing, scaled),
+          temperature: heat ?? 0,
+        });
         baked.push({ oven: oven.id, heat: heat ?? 0, from: start, to: end });
         continue;
       }

@@ -34,6 +34,14 @@ export interface ComesOut {
   readonly goes: string;
 }
 
+/** So many trays go into an oven of so many racks. */
+export interface TraysIn {
+  readonly count: number;
+  readonly racks: number;
+  /** Of each rack, from the top, how long things take there against what is planned; left out: all alike. */
+  readonly times?: readonly number[];
+}
+
 /** A task in the kitchen's words; the neutral problem knows only its minutes. */
 export interface TaskAbout {
   readonly id: string;
@@ -64,6 +72,8 @@ export interface TaskAbout {
   readonly celsius?: number;
   /** An oven goes from one heat to another, °C. */
   readonly turn?: { readonly oven: string; readonly from: number; readonly to: number };
+  /** Trays in an oven of several racks. */
+  readonly trays?: TraysIn;
   /** What the oven's own dial is set to, where that is another figure. */
   readonly dial?: string;
   readonly cue?: string;

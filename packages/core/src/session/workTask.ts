@@ -1,16 +1,18 @@
 import { openPotTimes } from '../heat/index.ts';
-import { dialFor, ownOf, potThatHolds, WEAK_JUG_TIMES } from '../kitchen/index.ts';
-import { celsius, metres, type Reasoned } from '../quantity/index.ts';
-import { goesWords, type Window, type WorkStep } from '../recipe/index.ts';
+import { dialFor, ownOf, potThatHolds, slowestRack, WEAK_JUG_TIMES, type Oven } from '../kitchen/index.ts';
+import { celsius, metres, type Reasoned, type Sourced } from '../quantity/index.ts';
+import { goesWords, type Step, type StationUse, type Window, type WorkStep } from '../recipe/index.ts';
+import type { ScaledBatch } from '../scaling/index.ts';
 import type { Sharing } from './batchTasks.ts';
 import type { BatchShape } from './batchShape.ts';
 import { cutOf } from './cutOf.ts';
 import { boilsHere } from './pressureStages.ts';
+import { racksFor } from './racksFor.ts';
 import { isCutting, skillsFor } from './skillsFor.ts';
 import { cautionsAt, holds, keepsCut } from './stepFacts.ts';
 import { atHeight, byThisKitchen, stepMinutes } from './stepMinutes.ts';
 import { stopWeight } from './stopWeight.ts';
-import type { TaskAbout } from './taskAbout.ts';
+import type { TaskAbout, TraysIn } from './taskAbout.ts';
 
 /** A step of work for one load, or once for all: its minutes here, its station and heat, and what goes in. `inWater`: it boils or simmers in an open pot. */
 export function workTask(
@@ -54,9 +56,7 @@ export function workTask(
       : byThisKitchen(
           written,
           'this oven',
-          oven?.thing.cooksTimes === undefined
-            ? undefined
-            : { value: oven.thing.cooksTimes, source: 'as this kitchen has it' },
+          oven && bakes && ovensOwn(oven.thing, racksFor(bakes, oven.thing, scaled)),
         );
   const stopsAt = stopWeight(step, scaled, parts);
   return {
@@ -77,6 +77,9 @@ export function workTask(
       ? { dial: dialFor(oven.thing, celsius(heat)) }
       : {}),
     ...(oven && oven.id !== 'oven' ? { unit: oven.id } : {}),
+    ...(oven && bakes && station === 'oven' && comesOutAfter(recipe.steps, bakes, step)
+      ? traysIn(oven.thing, bakes, scaled)
+      : {}),
     ...(isCutting(step) ? { cutting: keepsCut(scaled, step.id) ? ('keeps' as const) : ('now' as const) } : {}),
     ...(step.delicate ? { delicate: true } : {}),
     ...(step.cue ? { cue: step.cue } : {}),
@@ -94,6 +97,33 @@ export function workTask(
         }
       : {}),
     because: minutes.because,
+  };
+}
+
+/** What so many trays take in this oven against the recipe's minutes: as it is, and as the slowest of their racks is. */
+function ovensOwn(oven: Oven, racks: number): Sourced<number> | undefined {
+  const value = (oven.cooksTimes ?? 1) * slowestRack(oven, racks);
+  return oven.cooksTimes === undefined && value === 1 ? undefined : { value, source: 'as this kitchen has it' };
+}
+
+/** Trays come out when the last thing that they do in the oven is done. */
+const comesOutAfter = (steps: readonly Step[], use: StationUse, step: WorkStep): boolean =>
+  !steps
+    .slice(steps.indexOf(step) + 1)
+    .some(
+      (later) => later.kind === 'work' && later.attention.needs !== 'hands' && holds(steps, use.from, use.to, later.id),
+    );
+
+/** Which racks they are on can be told only where there are several, and something else than all of them under a grill. */
+function traysIn(oven: Oven, use: StationUse, scaled: ScaledBatch): { readonly trays?: TraysIn } {
+  if (oven.racks < 2 || use.grill) return {};
+  const times = Array.from({ length: oven.racks }, (_, n) => oven.rackTimes?.[n] ?? 1);
+  return {
+    trays: {
+      count: racksFor(use, oven, scaled),
+      racks: oven.racks,
+      ...(times.every((each) => each === 1) ? {} : { times }),
+    },
   };
 }
 

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { SIGNED_NUMBER, done, refused, type Outcome } from '../../quantity/index.ts';
 import { faultsIn, id, measureName, number, text, whole, type ShapeFault } from '../../quantity/schema/index.ts';
+import { MOST_RACKS } from '../../kitchen/index.ts';
 import { GATE_CHOICES, MEASURED, type RunEvent, type RunFact } from '../event.ts';
 
 const of = <K extends RunFact['kind'], M extends v.ObjectEntries>(kind: K, more: M) =>
@@ -30,6 +31,8 @@ const FACT = v.variant(
     of('given', { who: v.pipe(text(40), v.nonEmpty()) }),
     of('added', { name: v.pipe(text(120), v.nonEmpty()), minutes: number(1, 240), hands: v.boolean() }),
     of('measured', { what: v.picklist(MEASURED), value: number(-100, 1_000_000) }),
+    of('tray out', { rack: whole(1, MOST_RACKS) }),
+    of('tray back', { rack: whole(1, MOST_RACKS) }),
     of('noted', { text: v.pipe(text(400), v.nonEmpty()) }),
     of('dish dropped', {}),
     of('load dropped', {}),
