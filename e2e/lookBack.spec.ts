@@ -135,7 +135,7 @@ test('eight weeks are looked through; what they teach rests on what was seen, on
   // The same figure, on the same terms, where the ovens are.
   await oven.getByRole('link').click();
   await expect(page).toHaveURL(/kitchen$/);
-  await expect(page.getByLabel('Things take')).toHaveValue(/^1\.\d+$/);
+  await expect(page.getByLabel('Things take', { exact: true })).toHaveValue(/^1\.\d+$/);
   await page
     .getByRole('row', { name: /What is in the oven takes/ })
     .getByRole('button')

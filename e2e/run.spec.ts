@@ -92,6 +92,33 @@ test('when it runs late, the dishes that are not begun say what they would give 
   await expect(page.getByRole('button', { name: 'Box Sunflower sauce anyway' })).toHaveCount(0);
 });
 
+test('trays come out one by one: the last of them ends the step, a wrong one goes back in, and a reload knows them', async ({
+  hut,
+  page,
+}) => {
+  await begin(page, hut.url);
+  await goOnTo(page, /^Trays into the oven/);
+  await tapDone(page);
+  const start = page.getByRole('region', { name: 'Roots roasting' }).getByRole('button', { name: 'Started' });
+  const racks = page.getByRole('group', { name: 'Out already, by rack: Roots roasting' });
+  await expect(start.or(racks)).toBeVisible();
+  if (await start.isVisible()) await start.click();
+  await expect(page.getByRole('region', { name: 'Roots roasting' })).toContainText('all 3 racks');
+  const rack = (name: string) => racks.getByRole('button', { name });
+  await rack('Bottom').click();
+  await expect(rack('Bottom')).toHaveAttribute('aria-pressed', 'true');
+  await rack('Bottom').click();
+  await rack('Top').click();
+  await expect(page.locator('.run-waiting')).toHaveCount(0);
+  await page.reload();
+  await expect(rack('Top')).toHaveAttribute('aria-pressed', 'true');
+  await expect(rack('Bottom')).toHaveAttribute('aria-pressed', 'false');
+  await rack('Bottom').click();
+  await rack('Middle').click();
+  await expect(racks).toHaveCount(0);
+  await expect(page.getByText('Done last: Roots roasting.')).toBeVisible();
+});
+
 test.describe('with the app kept on the device', () => {
   test.use({ serviceWorkers: 'allow' });
   test('the run goes on with the server killed and the tablet reloaded, and nothing is lost', async ({ hut, page }) => {

@@ -8,7 +8,7 @@ import type {
   WeekState,
 } from '@kestrel-ridge/core/formats';
 import { byOwnLine } from '@kestrel-ridge/core/kitchen';
-import { asOwn, figuresOf, sightingsOf, type FigureKind } from '@kestrel-ridge/core/learn';
+import { asOwn, figuresOf, ofRack, sightingsOf, type FigureKind } from '@kestrel-ridge/core/learn';
 import { MINUTE_MS, addDays } from '@kestrel-ridge/core/quantity';
 import { projectRun } from '@kestrel-ridge/core/run';
 import { sessionsOfPast } from '@kestrel-ridge/core/view';
@@ -70,6 +70,7 @@ test('what its records teach is what the hut is really like, within the interval
     [told('cook', 'Ines'), TRUE_FIGURES.hands['Ines']],
     [told('cook', 'Teo'), TRUE_FIGURES.hands['Teo']],
     [figures.find(({ key }) => key.kind === 'yield'), TRUE_FIGURES.weighed.times],
+    ...TRUE_FIGURES.racks.map((truth, n) => [told('rack', ofRack('oven', n + 1)), truth] as const),
   ] as const;
   for (const [figure, truth = 0] of planted) {
     expect(figure?.n).toBeGreaterThanOrEqual(3);

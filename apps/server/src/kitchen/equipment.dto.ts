@@ -1,6 +1,6 @@
 import { applyDecorators } from '@nestjs/common';
 import { ApiProperty } from '@nestjs/swagger';
-import { APPLIANCES, SKILLS, type Appliance, type Skill } from '@kestrel-ridge/core/kitchen';
+import { APPLIANCES, MOST_RACKS, SKILLS, type Appliance, type Skill } from '@kestrel-ridge/core/kitchen';
 import { SCOOPS, UNIT_SYSTEMS, type Scoop, type UnitSystem } from '@kestrel-ridge/core/quantity';
 import { Type } from 'class-transformer';
 import {
@@ -75,6 +75,7 @@ class OvenDto {
   @Perhaps(Figure('10 °C hotter', 0.1, 10, 'minutes')) upMinutes?: number;
   @Perhaps(Figure('10 °C cooler', 0.1, 10, 'minutes')) downMinutes?: number;
   @Perhaps(Figure('time in the oven', 0.5, 2, 'times the recipe’s')) cooksTimes?: number;
+  @Perhaps(IsTimesOfRacks()) rackTimes?: readonly (number | null)[];
 }
 class JugDto {
   @Whole('least in the jug', 0, 5000, 'mL') leastMl: number;
@@ -216,6 +217,23 @@ export class EquipmentDto {
 }
 
 /** Lists of at least two known appliances. */
+/** Of each rack, null where nobody has found otherwise. */
+function IsTimesOfRacks() {
+  const { message } = between('time on a rack', 0.5, 2, 'times what the oven takes');
+  return ValidateBy(
+    {
+      name: 'isTimesOfRacks',
+      validator: {
+        validate: (times: unknown) =>
+          Array.isArray(times) &&
+          times.length <= MOST_RACKS &&
+          times.every((each) => each === null || (typeof each === 'number' && each >= 0.5 && each <= 2)),
+      },
+    },
+    { message },
+  );
+}
+
 function IsAppliances() {
   return ValidateBy(
     {

@@ -1,12 +1,15 @@
 import {
+  MOST_RACKS,
   OVEN_DOWN_MINUTES,
   OVEN_UP_MINUTES,
   STARTING_EQUIPMENT,
+  rackName,
   type BoxKind,
   type Cooker,
   type Oven,
   type Pot,
 } from '@kestrel-ridge/core/kitchen';
+import { capital } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Form, Input, Select } from 'antd';
 import { NumberInput } from '../parts/NumberInput.tsx';
 import { range, perhaps } from './rules.ts';
@@ -65,7 +68,7 @@ export function Ovens() {
     >
       {(n) => (
         <>
-          <Form.Item label="Racks" name={[n, 'racks']} rules={range(1, 6, 'racks')} className="narrow">
+          <Form.Item label="Racks" name={[n, 'racks']} rules={range(1, MOST_RACKS, 'racks')} className="narrow">
             <NumberInput controls={false} precision={0} />
           </Form.Item>
           <Form.Item label="Preheating" name={[n, 'preheatMinutes']} rules={range(1, 60, 'minutes')}>
@@ -86,6 +89,7 @@ export function Ovens() {
           <Form.Item label="Things take" name={[n, 'cooksTimes']} rules={perhaps(0.5, 2, 'times the recipe’s minutes')}>
             <NumberInput controls={false} suffix="times" placeholder="1" />
           </Form.Item>
+          <RackTimes n={n} />
           <Form.Item name={[n, 'grill']} valuePropName="checked" label="Grill">
             <Checkbox>has one</Checkbox>
           </Form.Item>
@@ -99,6 +103,22 @@ export function Ovens() {
       )}
     </SeveralOf>
   );
+}
+
+/** What each rack takes against the oven as a whole, where it has several. */
+function RackTimes({ n }: { n: number }) {
+  const racks = Form.useWatch<number | null | undefined>(['equipment', 'ovens', n, 'racks']) ?? 1;
+  if (racks < 2 || racks > MOST_RACKS) return null;
+  return Array.from({ length: racks }, (_, rack) => (
+    <Form.Item
+      key={rack}
+      label={`${capital(rackName(rack + 1, racks))} rack`}
+      name={[n, 'rackTimes', rack]}
+      rules={perhaps(0.5, 2, 'times what the oven takes')}
+    >
+      <NumberInput controls={false} suffix="times" placeholder="1" />
+    </Form.Item>
+  ));
 }
 
 export function Pots() {

@@ -1,4 +1,5 @@
 import { fixed, mass, shortest, show } from '@kestrel-ridge/core/quantity';
+import { ovenName, rackName } from '@kestrel-ridge/core/kitchen';
 import { FIGURES } from '@kestrel-ridge/core/food';
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import {
@@ -6,6 +7,7 @@ import {
   canGoBy,
   foodFigureOf,
   goneBy,
+  rackOf,
   stepOf,
   type CookerLine,
   type FigureKey,
@@ -135,6 +137,7 @@ const BOOK_SAYS: Readonly<Partial<Record<FigureKind, string>>> = {
   'come up': 'as heat alone says',
   release: 'as heat alone says',
   yield: 'as calculated',
+  rack: 'as on the others',
 };
 
 function teachingOf(view: KitchenView, figure: LearnedFigure, what: string): Teaching {
@@ -241,6 +244,13 @@ export function figureWords(view: KitchenView, { kind, of }: FigureKey): string 
       return `10 °C cooler, ${of}`;
     case 'oven':
       return `What is in the ${of} takes`;
+    case 'rack': {
+      const { oven, rack } = rackOf(of);
+      const its = view.kitchen.equipment.ovens.find((_, n) => ovenName(n) === oven);
+      return its && rack <= its.racks
+        ? `On the ${rackName(rack, its.racks)} rack of the ${oven}, things take`
+        : undefined;
+    }
     case 'step': {
       for (const { id, document } of view.recipes)
         for (const step of document.steps)

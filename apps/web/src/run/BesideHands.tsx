@@ -1,11 +1,15 @@
 import type { pressureCycles, RunTask } from '@kestrel-ridge/core/run';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import type { RackNumber } from '@kestrel-ridge/core/kitchen';
+import { racksInPlan, type TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
+import { useMemo } from 'react';
 import { clockAt } from '../parts/times.ts';
 import { AddWork } from './AddWork.tsx';
 import { ClockCard } from './ClockCard.tsx';
 import { Late } from './Late.tsx';
 import { PressureCard } from './PressureCard.tsx';
+import { racksWords } from './trayWords.ts';
 import type { LiveRun } from './useRun.ts';
 
 /** More than that nobody reads with wet hands. */
@@ -35,6 +39,8 @@ export function BesideHands({
 }) {
   const zone = kitchen.kitchen.equipment.zone;
   const { about, facts } = cooked;
+  const standing = useMemo(() => racksInPlan(cooked.problem, cooked.plan, about), [cooked.problem, cooked.plan, about]);
+  const racksOf = (task: string) => standing.find(({ tasks }) => tasks.includes(task))?.racks ?? [];
   const inCycles = new Set(cycles.flatMap(({ stages }) => stages.map(({ task }) => task.id)));
   return (
     <>
@@ -46,6 +52,7 @@ export function BesideHands({
         >
           <span>
             <b className="number">{clockAt(task.start, zone)}</b> {about[task.id]?.name}
+            {goesOn(about[task.id], racksOf(task.id))}
           </span>
           <Button
             type={task.start <= now ? 'primary' : 'default'}
@@ -67,7 +74,16 @@ export function BesideHands({
       {view.clocks
         .filter(({ id }) => !inCycles.has(id))
         .map((task) => (
-          <ClockCard key={task.id} task={task} about={about[task.id]} now={now} tap={tap} />
+          <ClockCard
+            key={task.id}
+            task={task}
+            about={about[task.id]}
+            facts={facts.get(task.id)}
+            racks={racksOf(task.id)}
+            now={now}
+            zone={zone}
+            tap={tap}
+          />
         ))}
       {next.length > 0 && (
         <section className="run-next">
@@ -115,6 +131,12 @@ export function BesideHands({
       )}
     </>
   );
+}
+
+/** Onto which racks it goes: ", top and middle rack". */
+function goesOn(about: TaskAbout | undefined, racks: readonly RackNumber[]): string {
+  const words = about?.trays ? racksWords(racks, about.trays.racks) : '';
+  return words && `, ${words}`;
 }
 
 /** What is over its time: that is why the end moves. */

@@ -1,22 +1,32 @@
+import type { RackNumber } from '@kestrel-ridge/core/kitchen';
 import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
-import type { RunFact, RunTask } from '@kestrel-ridge/core/run';
+import type { RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { countdown } from './countdown.ts';
 import { StopWeight } from './StopWeight.tsx';
 import { NotYet } from './NotYet.tsx';
+import { Trays } from './Trays.tsx';
+import { racksWords } from './trayWords.ts';
 
 /** A running clock: how long still, what to look for, and the two answers to the look. */
 export function ClockCard({
   task,
   about,
+  facts,
+  racks,
   now,
+  zone,
   tap,
 }: {
   task: RunTask;
   about: TaskAbout | undefined;
+  facts: TaskFacts | undefined;
+  /** The racks of an oven that the plan gives it. */
+  racks: readonly RackNumber[];
   now: Moment;
-  tap: (what: RunFact) => void;
+  zone: string;
+  tap: (...what: readonly RunFact[]) => void;
 }) {
   if (!about) return null;
   const due = task.status === 'due';
@@ -30,6 +40,7 @@ export function ClockCard({
           <h3>{about.name}</h3>
           <p className="soft">
             {about.cue ?? about.dish}
+            {about.trays && ` · ${racksWords(racks, about.trays.racks)}`}
             {looks !== undefined && !due && `; a look every ${looks} min`}
           </p>
         </div>
@@ -42,6 +53,7 @@ export function ClockCard({
       <div className="clock-bar">
         <i style={{ width: `${share * 100}%` }} />
       </div>
+      <Trays task={task} about={about} facts={facts} planned={racks} zone={zone} tap={tap} />
       <div className="clock-actions">
         <Button type={due ? 'primary' : 'default'} onClick={() => tap({ kind: 'done', task: task.id })}>
           {about.stage === 'come up'

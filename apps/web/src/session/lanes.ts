@@ -1,6 +1,7 @@
 import { capital, type SessionMinute } from '@kestrel-ridge/core/quantity';
 import {
   isThing,
+  racksInPlan,
   resourceWords,
   switchesOn,
   washId,
@@ -154,6 +155,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
   const numbered = (kind: string) => problem.resources.map(({ id }) => id).filter((id) => isThing(id, kind));
   for (const id of numbered('cooker')) alone(id, capital(id), 'one insert');
 
+  const standing = racksInPlan(problem, plan, about);
   for (const [n, id] of numbered('oven').entries()) {
     const baking = inUse(id);
     if (baking.length === 0) continue;
@@ -169,20 +171,22 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
         })
         .filter((each, n, all) => all.findIndex(({ key }) => key === each.key) === n)
         .flatMap((each) =>
-          Array.from({ length: use.units ?? 1 }, (_, n): Bar => ({
+          (standing.find((each) => each.use === use.id)?.racks ?? []).map((rack, n, all): Bar => ({
             ...each,
-            row: n,
+            row: rack,
             key: `${each.key} ${n}`,
-            label: (use.units ?? 1) > 1 ? `${each.label}, tray ${n + 1}` : each.label,
+            label: all.length > 1 ? `${each.label}, tray ${n + 1}` : each.label,
           })),
         ),
     );
-    const racked = rackRows(bars);
+    // Only racks that are used have a row, the top one first.
+    const used = [...new Set(bars.map(({ row }) => row))].sort((a, b) => a - b);
+    const racked = bars.map((each) => ({ ...each, row: used.indexOf(each.row) }));
     lanes.push({
       id,
       name: capital(id),
-      note: `${Math.max(...racked.map((each) => each.row + 1))} in use`,
-      rows: Math.max(1, ...racked.map((each) => each.row + 1)),
+      note: `${used.length} in use`,
+      rows: Math.max(1, used.length),
       bars: racked,
       spans: [],
       heats: heatsOf(
@@ -216,20 +220,6 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
 }
 
 const washWords = (resource: string) => `wash the ${resourceWords(resource)}`;
-
-/** Trays of one minute on racks of their own, the first free rack first. */
-function rackRows(bars: readonly Bar[]): readonly Bar[] {
-  const rows: Bar[] = [];
-  return [...bars]
-    .sort((a, b) => a.from - b.from || a.key.localeCompare(b.key))
-    .map((each) => {
-      let row = 0;
-      while (rows.some((other) => other.row === row && other.from < each.to && each.from < other.to)) row += 1;
-      const placed = { ...each, row };
-      rows.push(placed);
-      return placed;
-    });
-}
 
 /** An oven's heats one after the other: from the end of the one before, or from when it is switched on. */
 function heatsOf(

@@ -21,6 +21,7 @@ export type { Wishes } from './wishes.ts';
 export { aheadKey, beginBy, tooLate } from './tooLate.ts';
 export type { TooLate } from './tooLate.ts';
 export { racksInPlan } from './racksInPlan.ts';
+export type { OnRacks } from './racksInPlan.ts';
 export { leadOf } from './leadOf.ts';
 export type { DialTurn } from './dialTurn.ts';
 export { DIAL_STEP, withDials } from './withDials.ts';
