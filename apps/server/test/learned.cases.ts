@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { KitchenState, LearnedState } from '@kestrel-ridge/core/formats';
+import type { FoodState, KitchenState, LearnedState } from '@kestrel-ridge/core/formats';
 import { bookFoodId } from '@kestrel-ridge/core/food';
 import { foodFigure, type FigureKey } from '@kestrel-ridge/core/learn';
 import { demoPlan } from './demoPlan.ts';
@@ -160,5 +160,67 @@ describe('what is read off a scale', () => {
       await server.send('POST', `${at}/learned/readings`, { readings: [reading(0.5), { ...reading(0.5), ...wrong }] }),
     ).toMatchObject({ status: 422, body: { errors: [{ field: field.replace('.0.', '.1.') }] } });
     expect(await leek()).toBeUndefined();
+  });
+});
+
+describe('going by what was learned', () => {
+  const state = async () => (await server.get<KitchenState>(at)).body;
+  const LOSS: FigureKey = { kind: 'pot loss', of: 'hob' };
+  const uptake = foodFigure(bookFoodId('millet'), 'uptake');
+  const ownUptake = async () =>
+    (await server.get<FoodState[]>(`${at}/foods`)).body.find(({ id }) => id === bookFoodId('millet'))?.own.uptake;
+  const source = 'this kitchen, one pot';
+  const reading = () => ({ id: randomUUID(), figure: uptake, real: 2.4, book: 2.2, what: 'millet' });
+  const readings = async () =>
+    (await learned()).figures.filter(({ key }) => key.kind === 'food').reduce((sum, { n }) => sum + n, 0);
+  const ask = async (more: object) =>
+    server.send<{ version: number }>('POST', `${at}/learned/go-by`, { version: (await state()).version, ...more });
+
+  test('a figure of a food, one of the kitchen, and what was read for them are kept together, and let go together', async () => {
+    const before = await state();
+    const kept = await ask({
+      figures: [
+        { figure: uptake, own: { value: 2.4, source }, seen: null },
+        { figure: LOSS, own: { value: 60, source }, seen: null },
+      ],
+      readings: [reading()],
+    });
+    expect(kept).toMatchObject({ status: 201, body: { version: before.version + 1 } });
+    expect([await ownUptake(), (await state()).equipment.own?.grainLossMl?.hob?.value, await readings()]).toEqual([
+      2.4, 60, 1,
+    ]);
+    await ask({
+      figures: [
+        { figure: uptake, seen: 2.4 },
+        { figure: LOSS, seen: null },
+      ],
+    });
+    expect([await ownUptake(), (await state()).equipment]).toEqual([undefined, before.equipment]);
+  });
+
+  test.each<[string, object]>([
+    ['a food’s figure that another device has set meanwhile', { figure: uptake, own: { value: 2, source }, seen: 1.9 }],
+    ['a figure that cannot be', { figure: { kind: 'hands', of: '' }, own: { value: 90, source }, seen: null }],
+    ['a figure that no plan goes by', { figure: { kind: 'step', of: 'a/b' }, own: { value: 1, source }, seen: null }],
+    ['a food that is not there', { figure: foodFigure(randomUUID(), 'uptake'), own: { value: 2, source }, seen: null }],
+  ])('with %s nothing of it is kept', async (_what, figure) => {
+    const before = [await state(), await ownUptake(), await readings()];
+    const answer = await ask({
+      figures: [{ figure: LOSS, own: { value: 70, source }, seen: null }, figure],
+      readings: [reading()],
+    });
+    expect(answer.status).toBeGreaterThanOrEqual(400);
+    expect(answer.status).toBeLessThan(500);
+    expect([await state(), await ownUptake(), await readings()]).toEqual(before);
+  });
+
+  test('of a kitchen that was changed meanwhile it is told, and nothing is kept', async () => {
+    const { version } = await state();
+    const stale = await ask({
+      version: version - 1,
+      figures: [{ figure: LOSS, own: { value: 70, source }, seen: null }],
+    });
+    expect(stale).toMatchObject({ status: 409 });
+    expect((await state()).version).toBe(version);
   });
 });

@@ -1,20 +1,13 @@
 import type { FoodState } from '@kestrel-ridge/core/formats';
 import { Injectable } from '@nestjs/common';
-import {
-  FIGURES,
-  figureOf,
-  likeFood,
-  withOwnFigures,
-  type FigureName,
-  type OwnFigures,
-} from '@kestrel-ridge/core/food';
+import { figureOf, likeFood, withOwnFigures, type FigureName, type OwnFigures } from '@kestrel-ridge/core/food';
 import { done, refused } from '@kestrel-ridge/core/quantity';
-import { changedMeanwhile } from '../command/changedMeanwhile.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
 import type { Refusal } from '../problem/problem.ts';
 import type { AddFoodDto, OwnFigureDto } from './food.dto.ts';
 import { FoodRow } from './food.model.ts';
+import { setOwnFigure } from './setOwnFigure.ts';
 
 @Injectable()
 export class FoodService {
@@ -74,31 +67,8 @@ export class FoodService {
     return this.commands.run(
       { kitchen, key, name: 'own figure', body: { id, ...dto }, touches: ['kitchen', 'shelf', 'week'] },
       async (scope) => {
-        const { transaction } = scope;
-        const row = await FoodRow.findOne({ where: { kitchen, id }, transaction, lock: transaction.LOCK.UPDATE });
-        if (!row) return refused<Refusal>({ code: 'not found', what: 'food' });
-        const stale = await changedMeanwhile(scope, 'figure', dto.seen, () =>
-          Promise.resolve(row.own[dto.figure] ?? null),
-        );
-        if (stale) return refused(stale);
-        const figure = FIGURES.find(({ name }) => name === dto.figure);
-        if (figure && dto.value !== undefined && (dto.value < figure.least || dto.value > figure.most))
-          return refused<Refusal>({
-            code: 'invalid',
-            faults: [
-              {
-                field: 'value',
-                fault: `${row.name} ${figure.says} ${dto.value} ${figure.unit}: that cannot be.`,
-                remedy: `Enter ${figure.least} to ${figure.most} ${figure.unit}. ${figure.how ?? ''}`.trim(),
-              },
-            ],
-          });
-        const { [dto.figure]: _before, ...others } = row.own;
-        await row.update(
-          { own: dto.value === undefined ? others : { ...others, [dto.figure]: dto.value } },
-          { transaction },
-        );
-        return done(foodState(row));
+        const set = await setOwnFigure(scope, id, dto);
+        return set.ok ? done(foodState(set.value)) : set;
       },
     );
   }

@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Post, Query } from '@nestjs/common';
 import { ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { CommandKey, InKitchen, ItsId } from '../command/params.ts';
-import { ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
+import { GoByDto, ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
 import { LearnService } from './learn.service.ts';
 import { PastService } from './past.service.ts';
 
@@ -36,6 +36,14 @@ export class LearnController {
   @Post('learned/readings')
   read(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: ReadingsDto) {
     return this.learn.read(kitchen, key, dto);
+  }
+
+  @ApiOperation({
+    summary: 'Plans go by these figures of the kitchen’s own, or by the book again: all of them or none',
+  })
+  @Post('learned/go-by')
+  goBy(@InKitchen() kitchen: string, @CommandKey() key: string, @Body() dto: GoByDto) {
+    return this.learn.goBy(kitchen, key, dto);
   }
 
   @ApiOperation({ summary: 'Takes a reading back' })

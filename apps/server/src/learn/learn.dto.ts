@@ -12,9 +12,15 @@ import {
   IsPositive,
   IsString,
   Length,
+  Max,
   MaxLength,
+  Min,
 } from 'class-validator';
-import { Id, Nested, NestedList } from '../problem/says.ts';
+import { Id, Nested, NestedList, Seen, SeenAs } from '../problem/says.ts';
+
+const OWN = { message: 'That is no figure to go by. Choose one that is listed.' };
+/** So many figures are gone by at once. */
+const MOST_AT_ONCE = 200;
 
 export class FigureDto {
   @ApiProperty({ enum: FIGURE_KINDS })
@@ -74,6 +80,48 @@ export class ReadingsDto {
   @NestedList()
   @Type(() => ReadingDto)
   readings: ReadingDto[];
+}
+
+class OwnDto {
+  @ApiProperty() @IsNumber({}, OWN) @Min(0, OWN) @Max(100_000, OWN) value: number;
+  @ApiProperty({ required: false }) @IsOptional() @IsNumber({}, OWN) @Min(-60, OWN) @Max(120, OWN) plusMinutes?: number;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 80, { message: 'Where the figure is from is not said. Choose one that is listed.' })
+  source: string;
+}
+export class GoneByDto {
+  @ApiProperty({ type: () => FigureDto })
+  @IsDefined({ message: 'Which figure? Choose one that is listed.' })
+  @Nested()
+  @Type(() => FigureDto)
+  figure: FigureDto;
+  /** Left out: by the book again. */
+  @ApiProperty({ type: () => OwnDto, required: false })
+  @IsOptional()
+  @Nested()
+  @Type(() => OwnDto)
+  own?: OwnDto;
+  /** Of a food: its own figure as it was seen. */
+  @SeenAs() seen: number | null;
+}
+export class GoByDto {
+  @ApiProperty({ type: () => [GoneByDto] })
+  @IsArray({ message: 'The figures are no list. Choose some that are listed.' })
+  @ArrayMinSize(1, { message: 'No figure is in it. Choose one that is listed.' })
+  @ArrayMaxSize(MOST_AT_ONCE, { message: `More than ${MOST_AT_ONCE} figures at once. Choose fewer.` })
+  @NestedList()
+  @Type(() => GoneByDto)
+  figures: GoneByDto[];
+  /** What was read off a scale to know them. */
+  @ApiProperty({ type: () => [ReadingDto], required: false })
+  @IsOptional()
+  @IsArray({ message: 'The readings are no list. Weigh it again.' })
+  @ArrayMaxSize(20, { message: 'More than 20 readings at once. Send them in parts.' })
+  @NestedList()
+  @Type(() => ReadingDto)
+  readings?: ReadingDto[];
+  @Seen() version: number;
 }
 
 export class SetBackDto {

@@ -1,6 +1,9 @@
 import type { LearnedState } from '@kestrel-ridge/core/formats';
 import {
+  canGoBy,
   figuresOf,
+  foodFigureOf,
+  goingBy,
   sightingsOf,
   sightingsOfReadings,
   weighingsOf,
@@ -9,16 +12,21 @@ import {
 } from '@kestrel-ridge/core/learn';
 import { done, refused } from '@kestrel-ridge/core/quantity';
 import { Injectable } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
 import { Op, type Transaction } from 'sequelize';
 import { Clock } from '../command/clock.ts';
 import { CommandService } from '../command/command.service.ts';
 import { Database } from '../database/database.ts';
+import { setOwnFigure } from '../food/setOwnFigure.ts';
+import { EquipmentDto } from '../kitchen/equipment.dto.ts';
+import { KitchenRow } from '../kitchen/kitchen.model.ts';
 import type { Refusal } from '../problem/problem.ts';
 import { EventRow, RunRow } from '../run/run.model.ts';
 import { eventState } from '../run/run.state.ts';
 import { RevisionRow } from '../recipe/recipe.model.ts';
 import { BatchRow } from '../session/session.model.ts';
-import type { ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
+import type { GoByDto, ReadingDto, ReadingsDto, SetBackDto, TakeOutDto } from './learn.dto.ts';
 import { LearnReadingRow, LearnSaidRow, learnSaidState, readingState } from './learn.model.ts';
 
 /** Weighings of all dishes together: each dish has a few of them. */
@@ -82,8 +90,9 @@ export class LearnService {
       limit: LAST_WEIGHED,
       transaction,
     });
+    if (batches.length === 0) return [];
     const revisions = await RevisionRow.findAll({
-      where: { kitchen, recipe: { [Op.in]: [...new Set(batches.map(({ recipe }) => recipe))] } },
+      where: { kitchen, [Op.or]: batches.map(({ recipe, revision }) => ({ recipe, number: revision })) },
       transaction,
     });
     return batches.flatMap(({ id, recipe, revision, yieldG, reckonedG, putAwayAt }): readonly Weighed[] => {
@@ -150,24 +159,61 @@ export class LearnService {
   /** What somebody read off a scale; the same reading sent again is the same. */
   read(kitchen: string, key: string, dto: ReadingsDto): Promise<{ readonly ids: readonly string[] }> {
     return this.commands.run({ kitchen, key, name: 'read', body: dto, touches: ['run'] }, async ({ transaction }) => {
-      const at = this.clock.now();
-      for (const { id, figure, real, book, what } of dto.readings)
-        await LearnReadingRow.findOrCreate({
-          where: { kitchen, id },
-          defaults: {
-            kitchen,
-            id,
-            figureKind: figure.kind,
-            figureOf: figure.of,
-            realValue: String(real),
-            bookValue: String(book),
-            what,
-            at,
-          },
-          transaction,
-        });
+      await this.keep(kitchen, dto.readings, transaction);
       return done({ ids: dto.readings.map(({ id }) => id) });
     });
+  }
+
+  private async keep(kitchen: string, readings: readonly ReadingDto[], transaction: Transaction): Promise<void> {
+    const at = this.clock.now();
+    for (const { id, figure, real, book, what } of readings)
+      await LearnReadingRow.findOrCreate({
+        where: { kitchen, id },
+        defaults: {
+          kitchen,
+          id,
+          figureKind: figure.kind,
+          figureOf: figure.of,
+          realValue: String(real),
+          bookValue: String(book),
+          what,
+          at,
+        },
+        transaction,
+      });
+  }
+
+  /** Plans go by figures of this kitchen's own, or by the book again: those of foods stand with their foods, all others with the kitchen. All of it, with what was read for it, or nothing. */
+  goBy(kitchen: string, key: string, dto: GoByDto): Promise<{ readonly version: number }> {
+    return this.commands.run(
+      { kitchen, key, name: 'go by', body: dto, touches: ['kitchen', 'shelf', 'week', 'run'] },
+      async (scope) => {
+        const { transaction } = scope;
+        const row = await KitchenRow.findByPk(kitchen, { transaction, lock: transaction.LOCK.UPDATE });
+        if (!row) return refused<Refusal>({ code: 'not found', what: 'kitchen' });
+        if (row.version !== dto.version)
+          return refused<Refusal>({ code: 'stale', what: 'kitchen', now: { version: row.version } });
+        const unplanned = dto.figures.find(({ figure }) => !canGoBy(figure));
+        if (unplanned) return refused(cannotBe('Plans go by no figure of that kind.'));
+        const ofKitchen = dto.figures.filter(({ figure }) => !foodFigureOf(figure));
+        const equipment = ofKitchen.reduce((all, { figure, own }) => goingBy(all, figure, own), row.equipment);
+        if (ofKitchen.length > 0) {
+          // What a kitchen may not say of itself on its own page it may not say here.
+          const faults = validateSync(plainToInstance(EquipmentDto, equipment));
+          if (faults.length > 0) return refused(cannotBe('One of the figures cannot be.'));
+          await row.update({ equipment, version: row.version + 1 }, { transaction });
+        }
+        for (const { figure, own, seen } of dto.figures) {
+          const ofFood = foodFigureOf(figure);
+          if (!ofFood) continue;
+          const said = { figure: ofFood.figure, seen, ...(own ? { value: own.value } : {}) };
+          const set = await setOwnFigure(scope, ofFood.food, said);
+          if (!set.ok) return set;
+        }
+        await this.keep(kitchen, dto.readings ?? [], transaction);
+        return done({ version: row.version });
+      },
+    );
   }
 
   /** A reading is taken back, as if it had never been read. */
@@ -192,3 +238,8 @@ export class LearnService {
     );
   }
 }
+
+const cannotBe = (fault: string): Refusal => ({
+  code: 'invalid',
+  faults: [{ field: 'figures', fault, remedy: 'Choose one that is listed under what the kitchen teaches.' }],
+});

@@ -11,6 +11,7 @@ import { AnotherKitchen } from './AnotherKitchen.tsx';
 import './kitchen.css';
 import { Boxes, Cookers, Ovens, Pots } from './Appliances.tsx';
 import { Teaches } from '../lookback/Teaches.tsx';
+import { useTeachings } from '../lookback/useTeachings.ts';
 import { People } from './People.tsx';
 import { Places } from './Places.tsx';
 import { clashWords, equipmentOf, fieldsOf, followed, type Fields } from './equipmentFields.ts';
@@ -30,13 +31,14 @@ import {
 import { heatsHere } from '../parts/degrees.ts';
 
 /** Of the appliances; hands and steps are looked back on. */
-const APPLIANCES = ['come up', 'release', 'oven', 'hotter', 'cooler'] as const;
+const APPLIANCES = ['come up', 'release', 'oven', 'rack', 'hotter', 'cooler'] as const;
 
 export default function KitchenPage() {
   return <WithKitchen>{(view) => <Kitchen view={view} />}</WithKitchen>;
 }
 
 function Kitchen({ view }: { view: KitchenView }) {
+  const teachings = useTeachings(view);
   const { name, equipment, version } = view.kitchen;
   const [form] = Form.useForm<Fields>();
   const altitude = Form.useWatch(['equipment', 'altitudeM'], form) ?? equipment.altitudeM;
@@ -105,7 +107,7 @@ function Kitchen({ view }: { view: KitchenView }) {
           holds.
         </Notice>
       )}
-      <Teaches view={view} only={APPLIANCES} />
+      <Teaches view={view} all={teachings} only={APPLIANCES} />
       <Places view={view} />
     </main>
   );

@@ -1,23 +1,23 @@
-import { asOwn, canGoBy, isGoneBy, type LearnedFigure } from '@kestrel-ridge/core/learn';
+import { asOwn, waitsToBeUsed } from '@kestrel-ridge/core/learn';
 import { ifAllWereUsed, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { useLearnedQuery } from '../api/api.ts';
-import { byAllWords } from './byAllWords.ts';
-import { changeWords, teachings } from './teaches.ts';
+import { byAllWords, goneByWords } from './byAllWords.ts';
+import { changeWords, type Teaching } from './teaches.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
 /** What is surer here than the book and not planned with yet: with one tap the next plan goes by all of it. */
-export function GoByAll({ view }: { view: KitchenView }) {
-  const { data } = useLearnedQuery(view.kitchen.id);
+export function GoByAll({ view, claimed }: { view: KitchenView; claimed: readonly Teaching[] }) {
   const says = useSaysOfLearned(view);
   const [busy, setBusy] = useState(false);
   const unused = useMemo(
     () =>
-      teachings(view, data).claimed.flatMap(({ what, here, figure }) =>
-        figure && isUnused(view, figure) ? [{ what, here, key: figure.key, own: asOwn(figure) }] : [],
+      claimed.flatMap(({ what, here, figure }) =>
+        figure && waitsToBeUsed(view.kitchen.equipment, figure, view.foods)
+          ? [{ what, here, key: figure.key, own: asOwn(figure) }]
+          : [],
       ),
-    [view, data],
+    [view, claimed],
   );
   const would = useMemo(
     () => (unused.length > 0 ? changeWords(ifAllWereUsed(view, unused)) : undefined),
@@ -26,8 +26,17 @@ export function GoByAll({ view }: { view: KitchenView }) {
   if (unused.length === 0) return null;
   const goByAll = async () => {
     setBusy(true);
-    await says.goByAll(unused);
-    setBusy(false);
+    try {
+      await says.goBy(
+        unused,
+        goneByWords(
+          unused.map(({ what }) => what),
+          'kitchen',
+        ),
+      );
+    } finally {
+      setBusy(false);
+    }
   };
   return (
     <div className="go-by-all">
@@ -40,7 +49,3 @@ export function GoByAll({ view }: { view: KitchenView }) {
     </div>
   );
 }
-
-/** Seen here at least once, something a plan can go by, and not gone by yet. */
-const isUnused = (view: KitchenView, figure: LearnedFigure): boolean =>
-  canGoBy(figure.key) && figure.n > 0 && !isGoneBy(view.kitchen.equipment, figure.key, asOwn(figure), view.foods);

@@ -20,6 +20,7 @@ import { FinishesCalled } from './FinishesCalled.tsx';
 import { PastDishes } from './PastDishes.tsx';
 import { PastMoney } from './PastMoney.tsx';
 import { SessionThatWas } from './SessionThatWas.tsx';
+import { useTeachings } from './useTeachings.ts';
 
 const WeeksChart = lazy(() => import('./WeeksChart.tsx'));
 
@@ -81,6 +82,7 @@ function Past({
   busy: boolean;
   tools: React.ReactNode;
 }) {
+  const teachings = useTeachings(view);
   const week = useMemo(() => weekThatWas(view, past), [view, past]);
   const weeks = useMemo(() => (addDays(past.from, WEEK) <= past.until ? weekByWeek(view, past) : []), [view, past]);
   const { currency, zone } = view.kitchen.equipment;
@@ -115,7 +117,7 @@ function Past({
             ) : (
               <p>Nothing has to be done otherwise.</p>
             )}
-            <GoByAll view={view} />
+            <GoByAll view={view} claimed={teachings.claimed} />
           </section>
           {weeks.length > 1 && (
             <section aria-label="Week by week">
@@ -177,7 +179,7 @@ function Past({
           )}
         </>
       )}
-      <Teaches view={view} />
+      <Teaches view={view} all={teachings} />
     </main>
   );
 }

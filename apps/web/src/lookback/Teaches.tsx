@@ -2,21 +2,18 @@ import type { FigureKind } from '@kestrel-ridge/core/learn';
 import { keptHere, seasoningHere, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Popconfirm } from 'antd';
 import { useMemo, useState } from 'react';
-import { useLearnedQuery } from '../api/api.ts';
 import { TeachingRow } from './TeachingRow.tsx';
 import './lookback.css';
 import { keptTeachings } from './keptWords.ts';
 import { seasoningTeachings } from './seasoningWords.ts';
-import { teachings } from './teaches.ts';
 import { usePastWeeks } from './usePastWeeks.ts';
+import type { Teachings } from './useTeachings.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
 /** What all the weeks together teach: the book's figure, this kitchen's own, how sure it is, what it rests on, and whether plans go by it. `only`: figures of these kinds alone. */
-export function Teaches({ view, only }: { view: KitchenView; only?: readonly FigureKind[] }) {
-  const { data } = useLearnedQuery(view.kitchen.id);
+export function Teaches({ view, all, only }: { view: KitchenView; all: Teachings; only?: readonly FigureKind[] }) {
   const says = useSaysOfLearned(view);
   const [open, setOpen] = useState<string>();
-  const all = teachings(view, data);
   const past = usePastWeeks(view, only === undefined);
   const byPast = useMemo(
     () =>
@@ -53,7 +50,7 @@ export function Teaches({ view, only }: { view: KitchenView; only?: readonly Fig
                   key={teaching.what}
                   view={view}
                   teaching={teaching}
-                  said={data?.said ?? []}
+                  said={all.said}
                   open={open === teaching.what}
                   toggle={() => setOpen(open === teaching.what ? undefined : teaching.what)}
                 />

@@ -1,19 +1,11 @@
-import {
-  CLAIMED_FROM,
-  asOwn,
-  canGoBy,
-  goneBy,
-  isGoneBy,
-  sameFigure,
-  type LearnSaid,
-  type SeenAs,
-} from '@kestrel-ridge/core/learn';
+import { asOwn, goneBy, sameFigure, waitsToBeUsed, type LearnSaid, type SeenAs } from '@kestrel-ridge/core/learn';
 import { dayAt } from '@kestrel-ridge/core/quantity';
 import { whatItChanges, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button, Input, Space } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { dateWords } from '../parts/times.ts';
+import { goneByWords } from './byAllWords.ts';
 import { changeWords, sightingWords, type Teaching } from './teaches.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
@@ -75,14 +67,13 @@ function RestsOn({
   said: readonly LearnSaid[];
 }) {
   const says = useSaysOfLearned(view);
-  const { key, seen, setAside, n } = figure;
+  const { key, seen, setAside } = figure;
   const own = useMemo(() => asOwn(figure), [figure]);
   const now = goneBy(view.kitchen.equipment, key, view.foods);
-  const usable = canGoBy(key) && n >= CLAIMED_FROM;
-  const isGone = isGoneBy(view.kitchen.equipment, key, own, view.foods);
+  const waits = waitsToBeUsed(view.kitchen.equipment, figure, view.foods);
   const would = useMemo(
-    () => (usable && !isGone ? changeWords(whatItChanges(view, key, own)) : undefined),
-    [usable, isGone, view, key, own],
+    () => (waits ? changeWords(whatItChanges(view, key, own)) : undefined),
+    [waits, view, key, own],
   );
   const wordOn = (sighting: SeenAs) =>
     said.find(
@@ -99,12 +90,16 @@ function RestsOn({
     <div className="rests-on">
       {would && <p>{would}</p>}
       <Space wrap>
-        {usable && !isGone && (
-          <Button type="primary" onClick={() => void says.goBy(key, own)}>
+        {waits && (
+          <Button type="primary" onClick={() => void says.goBy([{ key, own }], goneByWords([what], 'kitchen'))}>
             Plan with it
           </Button>
         )}
-        {now.own && <Button onClick={() => void says.goBy(key, undefined)}>Plan by the book</Button>}
+        {now.own && (
+          <Button onClick={() => void says.goBy([{ key, own: undefined }], goneByWords([what], 'book'))}>
+            Plan by the book
+          </Button>
+        )}
         {seen.length > 0 && <Button onClick={() => void says.setBack(key, what)}>Begin anew</Button>}
         {setAside > 0 && setBack.length > 0 && (
           <Button onClick={() => void says.unsayAll(setBack.map(({ id }) => id))}>

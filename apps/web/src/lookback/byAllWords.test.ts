@@ -1,4 +1,4 @@
-import { byAllWords } from './byAllWords.ts';
+import { byAllWords, goneByWords } from './byAllWords.ts';
 
 const figure = (n: number) => ({ what: `Figure ${n} takes`, here: `1.${n} times` });
 
@@ -12,3 +12,9 @@ test.each([
 ])('%i figures', (many, words) =>
   expect(byAllWords(Array.from({ length: many }, (_, n) => figure(n + 1)))).toBe(words),
 );
+
+test('what was done is told for one figure and for many, and for the way back to the book', () => {
+  expect(goneByWords(['Work of all hands takes'], 'kitchen')).toBe('“Work of all hands takes” is planned with');
+  expect(goneByWords(['a', 'b'], 'kitchen')).toBe('2 figures are planned with');
+  expect(goneByWords(['What is in the oven takes'], 'book')).toBe('“What is in the oven takes” is the book’s again');
+});

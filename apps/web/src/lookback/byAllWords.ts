@@ -12,4 +12,15 @@ export function byAllWords(unused: readonly { readonly what: string; readonly he
   return `The next plan goes by the book still: ${new Intl.ListFormat('en').format(all)}.`;
 }
 
+/**
+ * What was done, beside its way back: plans go by figures of the kitchen, or by the book again.
+ * @example goneByWords(['Work of all hands takes', 'leek: edible part of what is bought'], 'kitchen') // "2 figures are planned with"
+ */
+export const goneByWords = (what: readonly string[], by: 'kitchen' | 'book'): string => {
+  const [first] = what;
+  const figures = what.length === 1 && first !== undefined ? `“${first}”` : `${what.length} figures`;
+  const verb = what.length === 1 ? 'is' : 'are';
+  return by === 'kitchen' ? `${figures} ${verb} planned with` : `${figures} ${verb} the book’s again`;
+};
+
 const lower = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;

@@ -1,13 +1,11 @@
 import type { GrainPot } from '@kestrel-ridge/core/kitchen';
 import { doubtOf, ownGrainFigures, type ScaledLine } from '@kestrel-ridge/core/scaling';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { NumberInput } from '../parts/NumberInput.tsx';
 import { useState } from 'react';
-import { useCommand } from '../app/useCommand.ts';
-import { foodFigure } from '@kestrel-ridge/core/learn';
+import { foodFigure, type FigureKey } from '@kestrel-ridge/core/learn';
 import { useBookFigure } from '../app/useBookFigure.ts';
-import { useReadings } from '../app/useReadings.ts';
-import { useSetOwnFigure } from '../app/useSetOwnFigure.ts';
+import { useGoBy } from '../app/useGoBy.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 
 /** What a pot of grain weighed in the end: from it the kitchen's own uptake and loss are worked out and kept. */
@@ -30,41 +28,38 @@ export function CameOut({
   const [pouredOffMl, setPouredOff] = useState(0);
   const [cookedG, setCooked] = useState<number | null>(null);
   const [busy, setBusy] = useState(false);
-  const send = useCommand();
-  const setFigure = useSetOwnFigure();
+  const goBy = useGoBy(view);
   const bookOf = useBookFigure();
-  const read = useReadings();
-  const { message } = App.useApp();
-  const { equipment, name, version } = view.kitchen;
   const dryG = (grain.grams?.g.valueOf() ?? 0) / loads;
   const seen = { dryG, waterMl: waterMl / loads, pouredOffMl, cookedG: cookedG ?? 0 };
   const doubt = cookedG === null ? undefined : doubtOf(seen);
   const found = cookedG === null || doubt ? undefined : ownGrainFigures(seen);
-  const own = equipment.own?.grainLossMl?.[pot];
+  const own = view.kitchen.equipment.own?.grainLossMl?.[pot];
 
   const keep = async () => {
     if (!found) return;
     setBusy(true);
+    const uptake = foodFigure(grain.food.id, 'uptake');
+    const loss: FigureKey & { kind: 'pot loss' } = { kind: 'pot loss', of: pot };
     const book = bookOf(grain.food.id, 'uptake') ?? found.uptake.value;
-    void read([
-      { figure: foodFigure(grain.food.id, 'uptake'), real: found.uptake.value, book, what: grain.food.name },
-      { figure: { kind: 'pot loss', of: pot }, real: found.lossMl.value, book: bookLossMl, what: grain.food.name },
-    ]);
-    const uptake = await setFigure(grain.food.id, 'uptake', found.uptake.value);
-    if (uptake.ok) {
-      const grainLossMl = { ...equipment.own?.grainLossMl, [pot]: found.lossMl };
-      const loss = await send({
-        path: '',
-        method: 'PUT',
-        body: { name, equipment: { ...equipment, own: { ...equipment.own, grainLossMl } }, version },
-        touches: ['kitchen', 'week'],
-      });
-      if (loss.ok) {
-        setOpen(false);
-        void message.success(`${grain.food.name} and this pot are known by your own figures now.`);
-      }
+    try {
+      const kept = await goBy(
+        [
+          { key: uptake, own: found.uptake },
+          { key: loss, own: found.lossMl },
+        ],
+        `${grain.food.name} and this pot are known by your own figures`,
+        [
+          { figure: uptake, real: found.uptake.value, book, what: grain.food.name },
+          ...(found.lossMl.value > 0 && bookLossMl > 0
+            ? [{ figure: loss, real: found.lossMl.value, book: bookLossMl, what: grain.food.name }]
+            : []),
+        ],
+      );
+      if (kept.ok) setOpen(false);
+    } finally {
+      setBusy(false);
     }
-    setBusy(false);
   };
 
   if (!open)

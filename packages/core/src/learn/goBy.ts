@@ -9,6 +9,7 @@ import {
   type OwnLine,
 } from '../kitchen/index.ts';
 import type { LearnedFigure } from './figuresOf.ts';
+import { CLAIMED_FROM } from './posterior.ts';
 import { foodFigureOf } from './reading.ts';
 import { rackOf, type FigureKey } from './sighting.ts';
 
@@ -32,18 +33,25 @@ export const canGoBy = ({ kind }: FigureKey): boolean => (PLANNED_BY as readonly
 /** Foods by their id, of which those whose figure is asked for have to be there. */
 type Foods = ReadonlyMap<string, Pick<Food, 'facts'>>;
 
+/** The kitchen's own figure, where plans go by one. */
+export function ownGoneBy(equipment: Equipment, key: FigureKey, foods?: Foods): OwnLine | undefined {
+  const { value, plusMinutes, own, source = THIS_KITCHEN } = goneBy(equipment, key, foods);
+  return own ? { value, source, ...(plusMinutes === undefined ? {} : { plusMinutes }) } : undefined;
+}
+
 /** What plans go by now: the kitchen's own figure, or what is usual. Of a food's figure and a pot's loss it stands in their own unit. */
 export function goneBy(
   equipment: Equipment,
   key: FigureKey,
   foods: Foods = new Map(),
-): { readonly value: number; readonly plusMinutes?: number; readonly own: boolean } {
+): { readonly value: number; readonly plusMinutes?: number; readonly own: boolean; readonly source?: string } {
   const { kind, of } = key;
   const { own = {}, ovens } = equipment;
   const said = (figure: OwnLine | undefined) => ({
     value: figure?.value ?? 1,
     ...(figure?.plusMinutes === undefined ? {} : { plusMinutes: figure.plusMinutes }),
     own: figure !== undefined,
+    ...(figure === undefined ? {} : { source: figure.source }),
   });
   const oven = ovens.find((_, n) => ovenName(n) === of);
   switch (kind) {
@@ -186,3 +194,7 @@ export function goingBy(equipment: Equipment, { kind, of }: FigureKey, figure: O
       return kind satisfies never;
   }
 }
+
+/** Seen often enough to be claimed, something that a plan can go by, and not gone by yet. */
+export const waitsToBeUsed = (equipment: Equipment, figure: LearnedFigure, foods?: Foods): boolean =>
+  canGoBy(figure.key) && figure.n >= CLAIMED_FROM && !isGoneBy(equipment, figure.key, asOwn(figure), foods);

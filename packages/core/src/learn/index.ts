@@ -3,7 +3,7 @@ export type { LearnedAppetite, PlateSums } from './appetite.ts';
 export { normalCdf, studentQuantile } from './distributions.ts';
 export { figuresOf } from './figuresOf.ts';
 export type { CookerLine, LearnedFigure, SeenAs } from './figuresOf.ts';
-export { asOwn, canGoBy, goneBy, goingBy, isGoneBy } from './goBy.ts';
+export { asOwn, canGoBy, goneBy, goingBy, isGoneBy, ownGoneBy, waitsToBeUsed } from './goBy.ts';
 export { lineOf } from './line.ts';
 export type { Line, LinePrior, Pair } from './line.ts';
 export type { Learned } from './learned.ts';
