@@ -14,6 +14,7 @@ import {
   type Draft,
   type WeekAsk,
 } from '../src/week/index.ts';
+import { bestOfEveryDraft } from './everyDraft.ts';
 import { referenceWeek } from './referenceWeek.ts';
 
 const KINDS: readonly ComponentKind[] = ['grain', 'legume', 'sauce', 'greens', 'roots', 'dish'];
@@ -98,6 +99,22 @@ test('small weeks are within four hundredths of a bound that may leave food for 
   }
   expect(found / bound).toBeLessThan(1.04);
 }, 180_000);
+
+test.each([
+  { days: 1, foods: 6, seeds: 2 },
+  { days: 2, foods: 3, seeds: 4 },
+])(
+  'of $seeds weeks small enough to try every draft, the search comes within two hundredths of the best: days $days, dishes $foods',
+  ({ days, foods, seeds }) => {
+    for (let seed = 1; seed <= seeds; seed++) {
+      const ask = invented(seed, days, foods);
+      const best = bestOfEveryDraft(ask);
+      const { score } = suggestWeek(ask, { seed: 1, rounds: 8000 });
+      expect(score).toBeGreaterThanOrEqual(best - 1e-9);
+      expect(score).toBeLessThanOrEqual(best + Math.abs(best) * 0.02);
+    }
+  },
+);
 
 const ask = fc
   .tuple(fc.integer({ min: 1, max: 1000 }), fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 9 }))

@@ -380,4 +380,82 @@ describe('how a plate is reckoned', () => {
     // 400 g less 150 g are one pack, 800 g less 150 g are two.
     expect([at(4), at(8)]).toEqual([200, 400]);
   });
+
+  test('the same food is cut in one go for the dishes of one session, and of that session alone', () => {
+    const cooked = (food: string, cuts: readonly string[]) =>
+      thing(food, 'legume', {
+        frozen: 0,
+        cooks: {
+          recipe: food,
+          into: [0, 1],
+          sizes: [4],
+          work: { hands: { once: 20, each: 0 }, cooker: none, oven: none, burners: none },
+          cuts,
+          buys: [],
+          costGuessed: false,
+          needs: [],
+          clears: [],
+          keepsMeals: 6,
+          freezes: false,
+          inSeason: false,
+        },
+      });
+    const one = week([cooked('soup', ['onion', 'leek']), cooked('pot', ['onion']), cooked('pan', ['kale', 'onion'])]);
+    const ask = { ...one, sessions: [...one.sessions, ...one.sessions], boardMinutes: 2 };
+    const at = (into: readonly number[]) => {
+      let together: readonly unknown[] = [];
+      const draft = {
+        meals: [
+          [-1, -1, -1, -1],
+          [-1, -1, -1, -1],
+        ],
+        sizes: [4, 4, 4],
+        into,
+      };
+      const { hands } = weekFold(ask)(flat(draft), ({ cutTogether }) => (together = cutTogether));
+      return [hands, together];
+    };
+    // By hand: 3 × 20 minutes, less the board twice, once, or never.
+    expect(at([0, 0, 0])).toEqual([56, [{ food: 'onion', candidates: [0, 1, 2] }]]);
+    expect(at([0, 0, 1])).toEqual([58, [{ food: 'onion', candidates: [0, 1] }]]);
+    const apart = { ...ask, candidates: ask.candidates.map((each, n) => (n === 2 ? cooked('pan', ['kale']) : each)) };
+    expect(
+      weekFold(apart)(
+        flat({
+          meals: [
+            [-1, -1, -1, -1],
+            [-1, -1, -1, -1],
+          ],
+          sizes: [4, 0, 4],
+          into: [0, 0, 0],
+        }),
+      ).hands,
+    ).toBe(40);
+  });
+});
+
+describe('hours of a session', () => {
+  const hands = (people: KitchenView['kitchen']['equipment']['people'], cooks: number, clock: string) => {
+    const view = kitchenOf({ sessions: [{ ...sessionOf('s', TODAY, clock), cooks }] });
+    const own = { ...view.kitchen.equipment, awake: { from: '06:30', to: '22:00' }, ...(people ? { people } : {}) };
+    const ask = asked({ ...view, kitchen: { ...view.kitchen, equipment: own } });
+    return [ask.sessions[0]?.most.hands, ask.sessions[0]?.most.burners];
+  };
+  const burners = EQUIPMENT.burners;
+
+  test('somebody who goes at noon, and comes at eleven, gives so many minutes', () => {
+    expect(hands(undefined, 2, '10:00')).toEqual([480, 240 * burners]);
+    expect(
+      hands(
+        [
+          { name: 'Ada', to: '12:00' },
+          { name: 'Bo', from: '11:00' },
+        ],
+        2,
+        '10:00',
+      ),
+    ).toEqual([120 + 180, 240 * burners]);
+  });
+
+  test('nobody cooks on into the night', () => expect(hands(undefined, 1, '20:30')).toEqual([90, 90 * burners]));
 });

@@ -24,7 +24,7 @@ import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { weekDays } from '@kestrel-ridge/core/view';
 import type { Plannable } from './usePlannable.ts';
-import { repeatsWords } from './suggestWords.ts';
+import { inOneGoWords, repeatsWords } from './suggestWords.ts';
 import { whyDish } from './whyDish.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
@@ -214,6 +214,20 @@ export function SuggestedCard({
             <span className="cannot">left out of what is planned: {tried.dropped.join(', ')}</span>
           </li>
         )}
+        {eaten.cutTogether.map(({ food, candidates }) => (
+          <li key={food} className="from-boxes">
+            <span>
+              <small>
+                cut in one go:{' '}
+                {inOneGoWords(
+                  food,
+                  candidates.map((c) => ask.candidates[c]?.name ?? ''),
+                  ask.boardMinutes ?? 0,
+                )}
+              </small>
+            </span>
+          </li>
+        ))}
         {eatenFromBoxes(week, ask).map((words) => (
           <li key={words} className="from-boxes">
             <span>

@@ -1,5 +1,5 @@
 import type { Profile, SuggestedWeek } from '@kestrel-ridge/core/week';
-import { cardsOf, goodAtWords, repeatsWords, weeksHead } from './suggestWords.ts';
+import { inOneGoWords, cardsOf, goodAtWords, repeatsWords, weeksHead } from './suggestWords.ts';
 
 const week = (goodAt: Profile, draft: object) => ({ goodAt, draft }) as unknown as SuggestedWeek;
 
@@ -33,3 +33,10 @@ test('what is only alike is a part of once', () =>
     'once',
     '2.4 times',
   ]));
+
+test('what is cut in one go is told with its dishes and what it saves', () => {
+  expect(inOneGoWords('onion', ['Kale and leek', 'Borlotti'], 2)).toBe(
+    'onion for Kale and leek and Borlotti, 2 min saved',
+  );
+  expect(inOneGoWords('onion', ['a', 'b', 'c'], 2)).toBe('onion for a, b, and c, 4 min saved');
+});

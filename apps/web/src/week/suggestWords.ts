@@ -34,3 +34,10 @@ export const repeatsWords = (repeats: number): string => {
   const tenths = Math.round(repeats * 10) / 10;
   return tenths === 0 ? 'never' : tenths === 1 ? 'once' : `${shortest(tenths, 1)} times`;
 };
+
+/**
+ * Knife work that a session does in one go for several dishes, and what that saves.
+ * @example inOneGoWords('onion', ['Kale and leek', 'Borlotti'], 2) // => 'onion for Kale and leek and Borlotti, 2 min saved'
+ */
+export const inOneGoWords = (food: string, dishes: readonly string[], boardMinutes: number): string =>
+  `${food} for ${LIST.format(dishes)}, ${boardMinutes * (dishes.length - 1)} min saved`;

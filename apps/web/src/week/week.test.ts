@@ -287,6 +287,7 @@ test('a suggested week becomes changes: sizes of what is planned, new dishes, me
         fromFreezer: [5.5, 0],
         unused: [0.5, 8 - other],
         days: [],
+        cutTogether: [],
         lacks: 0,
         freezerLitres: 0,
       },

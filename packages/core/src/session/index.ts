@@ -9,7 +9,7 @@ export { ovenChange, sharedHeats } from './sharedHeats.ts';
 export type { Ahead, PlannedBatch, SessionTasks } from './expand.ts';
 export type { Follows, GoesIn, Stage, TaskAbout, TraysIn } from './taskAbout.ts';
 export type { Away, Plan, Problem, ProblemLink, ProblemTask, ProblemUse, Resource, Wash } from './problem.ts';
-export { canBeAhead, canBeShared, inOneGo } from './knifeWork.ts';
+export { BOARD_MINUTES, canBeAhead, canBeShared, cutsFreely, inOneGo } from './knifeWork.ts';
 export type { InOneGo } from './knifeWork.ts';
 export { mayDo, peopleFor, presentAt } from './people.ts';
 export type { Present } from './people.ts';

@@ -45,6 +45,15 @@ export function inOneGo({ problem, about }: SessionTasks): readonly InOneGo[] {
     });
 }
 
+/** The foods of a dish that may be cut in one go with those of another: what waits for nothing and holds nothing but hands. */
+export const cutsFreely = ({ problem, about }: Pick<SessionTasks, 'problem' | 'about'>): readonly string[] => [
+  ...new Set(
+    problem.tasks.flatMap(({ id }) =>
+      about[id]?.cutting && isFree(problem, id) ? about[id].goesIn.map(({ food }) => food) : [],
+    ),
+  ),
+];
+
 /** Does a task wait for nothing and hold nothing but hands? Then it can be moved, shared and joined freely. */
 const isFree = (problem: Problem, id: string): boolean =>
   !problem.links.some((link) => link.to === id) && !problem.uses.some(({ from, to }) => from === id || to === id);

@@ -1,7 +1,7 @@
-import { HOUR_MS, addDays, dayAt, hourAt, localMoment, momentAt, type Moment } from '../quantity/index.ts';
+import { HOUR_MS, MINUTE_MS, addDays, dayAt, hourAt, localMoment, momentAt, type Moment } from '../quantity/index.ts';
+import { BOARD_MINUTES, presentAt } from '../session/index.ts';
 import {
   MEAL_NAMES,
-  WORK,
   dayBand,
   eatersAt,
   firstMealFrom,
@@ -21,6 +21,7 @@ import { nextSessionAt } from './nextSessionAt.ts';
 import { nextTrip } from './nextTrip.ts';
 import { rankedFirsts } from './rankedFirsts.ts';
 import { weekDays } from './stripsOf.ts';
+import { wakingIn } from './wakingIn.ts';
 import { newSession } from './weekChange.ts';
 
 /** What the cook wants kept, and how much there is to spend. */
@@ -109,6 +110,7 @@ export function askOf(view: KitchenView, wanted: Wanted, now: Moment): Omit<Week
     })),
     settled,
     mostBatches: MOST_DISHES,
+    boardMinutes: BOARD_MINUTES,
     ...(left === undefined ? {} : { freezerLitres: left.value }),
     ...(wanted.handsAtMost === undefined ? {} : { handsAtMost: wanted.handsAtMost }),
     ...(weekBudgetMinor === undefined ? {} : { costAtMost: weekBudgetMinor }),
@@ -147,12 +149,26 @@ function sessionsOf(view: KitchenView, now: Moment): readonly Startable[] {
     ({ id, status, startsAt }) => status === 'planned' && id !== at?.id && Date.parse(startsAt) > first,
   );
   const things = {
-    hands: 1,
     cooker: equipment.cookers.length,
     oven: equipment.ovens.length,
     burners: equipment.burners,
   };
   const trip = nextTrip(view);
+  const mostOf = (startsAt: Moment, cooks: number, minutes: number): SessionAsk['most'] => {
+    // Nobody cooks on into the night, and everybody cooks in the hours that are theirs.
+    const awake = wakingIn({ from: startsAt, to: startsAt + minutes * MINUTE_MS }, equipment);
+    const lasts = awake.reduce((sum, { from, to }) => sum + (to - from) / MINUTE_MS, 0) || minutes;
+    const hands = presentAt(equipment.people, cooks, startsAt, zone).reduce(
+      (sum, { from, to }) => sum + Math.max(0, Math.min(to ?? lasts, lasts) - from),
+      0,
+    );
+    return {
+      hands,
+      cooker: lasts * things.cooker,
+      oven: lasts * things.oven,
+      burners: lasts * things.burners,
+    };
+  };
   const asked = (id: string | undefined, startsAt: Moment, cooks: number, minutes: number): Startable => ({
     id,
     ...(trip !== undefined && dayAt(new Date(startsAt), zone) < trip ? { beforeTrip: true } : {}),
@@ -164,9 +180,7 @@ function sessionsOf(view: KitchenView, now: Moment): readonly Startable[] {
       zone,
       thawedAfter(view, dayAt(new Date(Math.max(startsAt, now)), zone), null),
     ),
-    most: Object.fromEntries(
-      WORK.map((what) => [what, minutes * (what === 'hands' ? cooks : things[what])]),
-    ) as unknown as SessionAsk['most'],
+    most: mostOf(startsAt, cooks, minutes),
   });
   const extra = (startsAt: Moment): Startable => ({
     ...asked(newSession(startsAt), startsAt, 1, TOP_UP_MINUTES),

@@ -142,7 +142,7 @@ export function candidatesOf(ask: CandidateAsk): {
         ...frozen.filter(({ fromMeal }) => fromMeal > 0).map((box) => ({ ...box, lastMeal: DAYS * MEALS_A_DAY })),
         ...cookedElsewhere(ask, recipe),
       ],
-      ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, work, needs } } : {}),
+      ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, ...work, needs } } : {}),
       want: ask.seats.map(({ at, guests }) => at.reduce((sum, { id }) => sum + (takes.get(id) ?? 0), guests)),
       eats: eaters.map(({ id }) => takes.get(id) ?? 0),
       liked: liked - often / 2 - lost,
@@ -268,7 +268,7 @@ function cookingOf(
   { view, pressing, worthOf, locked }: CandidateAsk,
   dish: DishHere,
   goods: Goods,
-): Omit<Cooking, 'into' | 'work' | 'needs'> {
+): Omit<Cooking, 'into' | 'work' | 'cuts' | 'needs'> {
   const { recipe, document } = dish;
   const { portions, component } = document;
   const needs = boughtFor(dish);

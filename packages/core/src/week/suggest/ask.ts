@@ -64,6 +64,8 @@ export interface Cooking {
   readonly sizes: readonly number[];
   /** Minutes of hands, and of what is held by it. */
   readonly work: Work;
+  /** What of it is cut by itself: done in one go with the same of another dish. Left out: nothing. */
+  readonly cuts?: readonly string[];
   /** How much of each good one portion uses, in the measure of `goods`. */
   readonly buys: readonly { readonly good: number; readonly each: number }[];
   /** Something in it has no price: it is taken at what foods cost here on the whole. */
@@ -140,6 +142,8 @@ export interface WeekAsk {
   readonly presses: readonly { readonly name: string; readonly portions: number }[];
   /** Meals that are settled: the foods at each, by the number of the meal. */
   readonly settled: Readonly<Record<number, readonly string[]>>;
+  /** Minutes of hands that are saved where the same food is cut in one go for one dish more; left out: none. */
+  readonly boardMinutes?: number;
   /** Dishes cooked at most in a session. */
   readonly mostBatches: number;
   /** Litres that the freezer has left; undefined: nobody has measured it. */

@@ -13,6 +13,8 @@ export interface Eaten {
   readonly unused: readonly number[];
   /** What lunch and dinner of each day bring to one eater of each group; nothing on days without them. */
   readonly days: readonly (readonly (DayFed | undefined)[])[];
+  /** Of each session, foods that are cut in one go for several of its dishes. */
+  readonly cutTogether: readonly { readonly food: string; readonly candidates: readonly number[] }[];
   /** Portions of components that assemblies would lack. */
   readonly lacks: number;
   readonly freezerLitres: number;
@@ -136,6 +138,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     }
     buyFrom[c + 1] = bought.length;
   }
+  const cutFoods = [...new Set(candidates.flatMap(({ cooks }) => cooks?.cuts ?? []))];
+  const cutsOf = candidates.map(({ cooks }) => Int32Array.from(cooks?.cuts ?? [], (food) => cutFoods.indexOf(food)));
+  /** Which dish cuts each food first in each session; -1: none. */
+  const cutBy = new Int32Array(cutFoods.length * sessions.length);
+  const boardMinutes = ask.boardMinutes ?? 0;
   const buyGood = Int32Array.from(bought, ({ good }) => good);
   const buyEach = Float64Array.from(bought, ({ each }) => each);
   const packOf = Float64Array.from(goods, ({ pack }) => pack ?? 0);
@@ -241,6 +248,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     let over = 0;
     let lacks = 0;
     const told: { candidate: number; portions: number }[][] = [];
+    const cutTogether = new Map<number, readonly number[]>();
+    cutBy.fill(-1);
 
     for (let c = 0; c < n; c++) {
       const size = sizes[c] as number;
@@ -254,6 +263,19 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         const minutes = (workOnce[c * W + w] as number) + (workEach[c * W + w] as number) * size;
         work[s * W + w] = (work[s * W + w] as number) + minutes;
         if (w === 0) hands += minutes;
+      }
+      const cuts = cutsOf[c] as Int32Array;
+      let shared = -1;
+      for (let k = 0; k < cuts.length; k++) {
+        const cut = s * cutFoods.length + (cuts[k] as number);
+        if ((cutBy[cut] as number) < 0) cutBy[cut] = c;
+        else if (shared < 0) shared = cut;
+      }
+      // The board comes out once for both.
+      if (shared >= 0) {
+        hands -= boardMinutes;
+        work[s * W] = (work[s * W] as number) - boardMinutes;
+        if (tell) cutTogether.set(shared, [...(cutTogether.get(shared) ?? [cutBy[shared] as number]), c]);
       }
       for (let b = buyFrom[c] as number; b < (buyFrom[c + 1] as number); b++) {
         const good = buyGood[b] as number;
@@ -401,6 +423,10 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
       at: told,
       fromFreezer: [...fromFreezer],
       unused: Array.from(sizes, (size, c) => (size > 0 ? (cooked[c] as number) : 0)),
+      cutTogether: [...cutTogether].map(([cut, together]) => ({
+        food: cutFoods[cut % cutFoods.length] as string,
+        candidates: together,
+      })),
       lacks,
       freezerLitres,
       days: groups.map((_, g) =>

@@ -1,4 +1,6 @@
+import { seeded } from '../../quantity/index.ts';
 import type { Weights, WeekAsk } from './ask.ts';
+import { crossed } from './crossed.ts';
 import { flat } from './flatDraft.ts';
 import { weekFold } from './fold.ts';
 import { PROFILES, type Profile } from './profiles.ts';
@@ -25,22 +27,33 @@ export function weightsFor(profile: Profile, pulled: Pulled = {}): Weights {
   };
 }
 
-/** How long a week is looked for: begun anew so often, and the best of all that is known made better still. */
+/** How long a week is looked for: begun anew so often, or, once several are known, put together of two of them; and the best of all that is known made better still. */
 export interface Effort {
   readonly seed: number;
+  /** While few weeks are known. */
   readonly starts: number;
+  /** Put together of the best and another, once several are known. */
+  readonly crossings: number;
   readonly roundsAStart: number;
   readonly polished: number;
   readonly roundsPolished: number;
 }
 /** What is shown first, and what it is made better by while somebody looks. */
-export const FIRST_EFFORT = { starts: 2, roundsAStart: 1500, polished: 1, roundsPolished: 2000 } as const;
-export const FURTHER_EFFORT = { starts: 2, roundsAStart: 8000, polished: 3, roundsPolished: 8000 } as const;
+export const FIRST_EFFORT = { starts: 2, crossings: 0, roundsAStart: 1500, polished: 1, roundsPolished: 2000 } as const;
+export const FURTHER_EFFORT = {
+  starts: 2,
+  crossings: 3,
+  roundsAStart: 8000,
+  polished: 2,
+  roundsPolished: 8000,
+} as const;
 
 /** So often weeks are made better while somebody looks; then they are as good as they get. */
 export const PASSES = 7;
 /** Of all that were found, so many are gone on with. */
-export const KEPT_DRAFTS = 12;
+export const KEPT_DRAFTS = 20;
+/** From so many weeks on two of them are put together, in place of beginning anew. */
+const CROSSED_FROM = 4;
 
 /** What a search for a week starts from. */
 export interface WeekSearch {
@@ -57,20 +70,30 @@ export interface WeekSearch {
  * The same seed and the same weeks give the same week. It comes to rest between its searches, so that whoever looks can leave off.
  */
 export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch): Generator<undefined, SuggestedWeek> {
-  const { seed, starts, roundsAStart, polished, roundsPolished } = effort;
+  const { seed, starts, crossings, roundsAStart, polished, roundsPolished } = effort;
   const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
   const fold = weekFold(own);
+  const ranked = (drafts: readonly Draft[]): readonly Draft[] =>
+    drafts
+      .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
+      .sort((a, b) => a.score - b.score)
+      .map(({ draft }) => draft);
   const drafts = [...known];
-  for (let n = 0; n < starts; n++) {
-    drafts.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsAStart }).draft);
-    yield;
-  }
-  const best = drafts
-    .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
-    .sort((a, b) => a.score - b.score)
-    .slice(0, polished);
+  const [best, ...others] = ranked(known);
+  if (best && known.length >= CROSSED_FROM && crossings > 0)
+    for (let n = 0; n < crossings; n++) {
+      const random = seeded(seed * 97 + n);
+      const from = crossed(best, others[Math.floor(random() * others.length)] ?? best, random);
+      drafts.push(suggestWeek(own, { seed: seed * 31 + 20 + n, rounds: roundsAStart, from }).draft);
+      yield;
+    }
+  else
+    for (let n = 0; n < starts; n++) {
+      drafts.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsAStart }).draft);
+      yield;
+    }
   const better: Suggested[] = [];
-  for (const [n, { draft }] of best.entries()) {
+  for (const [n, draft] of ranked(drafts).slice(0, polished).entries()) {
     better.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsPolished, from: draft }));
     yield;
   }
