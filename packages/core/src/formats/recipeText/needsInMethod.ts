@@ -114,6 +114,18 @@ const isMore = (said: Amount, listed: Amount): boolean =>
   (said.kind === 'mass' && listed.kind === 'mass' && said.g.compare(listed.g.mul(MORE)) > 0) ||
   (said.kind === 'volume' && listed.kind === 'volume' && said.mL.compare(listed.mL.mul(MORE)) > 0);
 
+/** So many times what is listed is no other word for it. Common practice, no published source. */
+const FAR_MORE = 3;
+const isFarMore = (said: Amount, listed: Amount): boolean =>
+  said.kind === 'volume' && listed.kind === 'volume' && said.mL.compare(listed.mL.mul(FAR_MORE)) >= 0;
+
+/** "Strain in the porcini water", "with their liquid": what something was soaked in goes into the dish. */
+const SOAK_GOES_IN = /\b(?:(?:the|its|their|that) (?:[\p{L}-]+ )?|soaking )(?:water|liquid|liquor)\b/iu;
+const goesInAfter = (steps: readonly MethodStep[], step: number): boolean =>
+  steps
+    .slice(step + 1)
+    .some(({ text }) => SOAK_GOES_IN.test(text) && !/\b(?:discard|throw|pour(?:ed)? (?:away|off)|drain)/i.test(text));
+
 /**
  * What stands in the method alone with its amount: it belongs to the dish, and to its mass. Where there is no list at all, what is counted counts too.
  * @example needsInMethod([…'Add 1 L water and simmer'], [], readLine) // [{ line: '1 L water', step: 0 }]
@@ -144,14 +156,21 @@ export function needsInMethod(
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);
       // "With the 3 tbsp water": what was told of before.
       if (known && wet && lines.length > 0) return [];
-      if (stays && wet && (poured || BY_FEEL.test(words))) return [];
-      if (stays && poured && /\bwater\b/i.test(words)) return [];
+      const soakKept = stays && wet && poured && /\bsoak/i.test(text) && goesInAfter(steps, step);
+      if (stays && wet && ((poured && !soakKept) || BY_FEEL.test(words))) return [];
+      if (stays && poured && !soakKept && /\bwater\b/i.test(words)) return [];
       if (stays && poured && food.facts.kind === 'seasoning' && /\bwater\b/i.test(text)) return [];
       const own = new RegExp(`\\b${lastWord(food.name)}|\\b${lastWord(words)}`, 'i');
       const key = `${amountWords(amount)} ${food.name}`;
       const lineOf =
         lines.find((line) => line.food?.name === food.name) ??
         lines.find((line) => own.test(line.text) && !(food.facts.kind === 'water' && line.food));
+      // "100 ml water" where the list has two spoons of it for the starch: more of it.
+      if (lineOf && food.facts.kind === 'water' && stays && !poured && !made && isFarMore(amount, lineOf.amount)) {
+        if (named.has(key)) return [];
+        named.add(key);
+        return [{ line: words, step }];
+      }
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];

@@ -107,7 +107,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 
 /** Without a word on where, something is cooked where the step before was. */
 const GOES_ON =
-  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
+  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
   /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
@@ -235,16 +235,24 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
           : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
-    !/\bby hand\b/i.test(plain) &&
+    !/\bby hand\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
     (ALONE.test(plain) ||
       boilsInWater(plainSigns(text)) ||
       named !== undefined ||
       (inOven && !grill) ||
       goesOn?.attention.needs === 'nobody');
+  // "Cook the rice 12 minutes": nobody says that hands stay at it, and somebody looks.
+  const lookedAfter =
+    time !== undefined &&
+    time.to >= LOOKED_AFTER.from &&
+    time.to <= LOOKED_AFTER.to &&
+    station === 'burner' &&
+    BOILS_BY_ITSELF.test(plain) &&
+    !BUSY.test(plain);
   // "The nuts for the last 5 minutes": somebody comes by when they go in.
   const last = beforeTheEnd(whole);
   const attention: Attention =
-    reduces && !time
+    (reduces && !time) || (!alone && lookedAfter && !blends(plain))
       ? { needs: 'look', everyMinutes: POT_LOOK }
       : !alone || blends(plain)
         ? { needs: 'hands' }
@@ -277,6 +285,13 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     ...(station === undefined && heatBefore && !STANDS_OFF.test(plain) ? { after: heatBefore } : {}),
   };
 }
+
+/** What boils by itself so long, minutes, is looked after now and then; of more it is asked. Common practice, no published source. */
+const LOOKED_AFTER = { from: 8, to: 14 } as const;
+const BOILS_BY_ITSELF =
+  /\bcook(?:ed|ing)?\b.*?\b(?:pack(?:et|age)?|instructions?)\b|\b(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b[^.]*\bcook\b|\bcook (?:[\p{L}-]+ ){0,3}(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b/iu;
+const BUSY =
+  /\b(?:stir|fry|frying|saut[eé]|sweat|soften|toast|brown|flip|turn|toss|shak|whisk|knead|constant|continu)|\bby hand\b/i;
 
 /** "10 to 15 minutes (mostly 12)": what is expected, where it is not the middle. */
 const MOSTLY = /\bmostly (\d{1,3})\b/i;

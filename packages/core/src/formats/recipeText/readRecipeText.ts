@@ -10,7 +10,7 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?(?: as an? (?:side|main|starter|light lunch))?$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
+  /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?(?: for .{1,60})?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -246,10 +246,15 @@ function eatersIn(text: string): number | undefined {
 /** "Serves 2 with leftovers for a lunch": for how many that is, nobody says. */
 const AND_MORE = /\d+\D*\b(?:with|plus|and)\b.*\b(?:left[- ]?overs?|over|left|lunch(?:es)?|extra|more|to freeze)\b/i;
 
+/** One tin, one loaf: for how many that is, nobody says. */
+const ONE_WHOLE =
+  /^(?:makes|yields?):? (?:about )?(?:1|one|an?) (?:\p{L}+ ){0,2}(?:tin|tray|loaf|cake|pie|tart|batch|dish|pan|pot|bowl|jar)\b/iu;
+
 const portionsWithin = (text: string): number | undefined => {
   if (AND_MORE.test(text)) return undefined;
   const eaters = eatersIn(text);
   if (eaters !== undefined) return eaters;
+  if (ONE_WHOLE.test(text)) return undefined;
   const said =
     /(?:\b(?:serves|feeds|enough for|makes)|^for|\(for)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,

@@ -26,9 +26,10 @@ const SOAK_IN_LINE =
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
-  /\b(pressed|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+  /\b(pressed|cooked|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
 const IN_LINE: Readonly<Record<string, string>> = {
   pressed: 'Press',
+  cooked: 'Cook',
   toasted: 'Toast',
   roasted: 'Roast',
   boiled: 'Boil',

@@ -62,7 +62,7 @@ const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray)
   [/\b(?:a|another) minute\b/gi, () => [1, 1]],
   [/\b(?:an|one) hour\b/gi, () => [60, 60]],
   // "9 hours overnight" says how long the night is.
-  [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bovernight\b/gi, () => [480, 840]],
+  [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bover ?night\b/gi, () => [480, 840]],
   [
     /\b(?:till|until) (?:the )?(?:(?:next|following) (?:day|morning)|morning|tomorrow|(?:mon|tues|wednes|thurs|fri|satur|sun)day(?: morning)?)\b/gi,
     () => [480, 840],
@@ -193,6 +193,16 @@ export const batchesIn = (plain: string): number | undefined =>
 export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
   const all = timesIn(plain);
+  // "3 sets of folds, 30 min apart": from the first to the last.
+  const apart = new RegExp(
+    String.raw`\b(\d|${IN_WORDS}) (?:sets?|rounds?|lots|goes|turns|folds)\b[^.;]{0,30}?\b(\d{1,3}) ?min\w*\.? apart\b`,
+    'i',
+  ).exec(plain);
+  const sets = valueOf(apart?.[1]);
+  if (apart && sets !== undefined && sets > 1) {
+    const minutes = (sets - 1) * Number(apart[2]);
+    return [{ from: minutes, to: minutes, at: apart.index, end: apart.index + apart[0].length }];
+  }
   const inAll = all.find(
     ({ at, end }) => /\bin all\s*$/i.test(plain.slice(0, at)) || /^\s*in all\b/i.test(plain.slice(end)),
   );
