@@ -15,14 +15,14 @@ export interface MethodNeed {
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
 const NUMBER =
-  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
   /[,;:()+&]|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
   /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
-  /^(?:an?|one|two|three|four|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
+  /^(?:an?|one|two|three|four|five|six|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
 const AS_MADE =
   /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|tins?|loa(?:f|ves)|dish|pan|pot|bowl|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
@@ -61,8 +61,14 @@ const NO_FOOD =
 const TOOL =
   /\b(?:towels?|cloths?|trays?|boards?|spoons?|forks?|plates?|lids?|saucers?|ladles?|sieves?|colanders?|whisks?|skillets?|pans?|cutters?|knives|knife|skewers?|mixers?|processors?)$/i;
 
+/** Behind these stands what only the juice, or the peel, is taken of. */
+const PART_OF = /\b(?:juice|zest)(?: and (?:juice|zest))? (?:of|from) $/i;
+const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprinkled )?(?:in|with) (?:about )?$/i;
+
 interface AmountIn {
   readonly words: string;
+  /** So much for each of several, and nobody counts them. */
+  readonly each: boolean;
   /** It is of what was told of before: "the 3 tbsp water", "keeping 500 ml of their water". */
   readonly known: boolean;
   /** It stands among others of a list. */
@@ -95,10 +101,15 @@ function amountsIn(plain: string): readonly AmountIn[] {
       plain[index - 1] === '(' && rest[end] === ')' ? /([\p{L}-]+) \($/u.exec(plain.slice(0, index))?.[1] : undefined;
     const named =
       of ?? (ONLY_MEASURED.test(rest.slice(0, end).trim()) ? NAMED_BEFORE.exec(plain.slice(0, index))?.[1] : undefined);
-    const words = named ? `${rest.slice(0, end).trim()} ${named.trim()}` : rest.slice(0, end).trim();
+    // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.
+    const told = plain.slice(0, index);
+    const part = PART_OF.exec(told)?.[0] ?? '';
+    const measured = rest.slice(0, end).trim();
+    const words = named ? `${measured} ${named.trim()}` : `${part}${measured}`;
     return [
       {
         words,
+        each: EACH.test(told),
         poured: !of && POURED_OFF.test(`${clause} ${rest}`),
         known: /\bthe\s+$/i.test(plain.slice(0, index)) || COMES_TO.test(plain.slice(0, index)),
         listed: AMONG.test(plain.slice(0, index)) && !NO_FOOD.test(words),
@@ -142,7 +153,7 @@ export function needsInMethod(
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
-    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, poured, made, listed, known }) => {
+    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
       if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
@@ -150,6 +161,10 @@ export function needsInMethod(
       // A text that tells all in sentences: what nobody knows in its list is asked.
       if (!food && lines.length === 0 && (listed ? !made : !saysDeed(text))) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
+      if (each && !named.has(food.name)) {
+        named.add(food.name);
+        return [{ line: food.name, step }];
+      }
       const stays = !soaks || (MIXED.test(text) && !poured);
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
         return [];

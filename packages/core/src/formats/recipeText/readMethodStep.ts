@@ -43,6 +43,8 @@ export interface MethodStep {
   readonly midway?: true;
   /** It says "repeat", and not how long: what was done before, and where. */
   readonly again?: { readonly minutes: number; readonly station?: StationUse['station'] };
+  /** In a slow cooker, or put into one. */
+  readonly slow?: true;
   /** At low pressure, which no plan knows. */
   readonly low?: boolean;
   /** Where the step before was on heat, if this one does not say that it is off it: it may be there still. */
@@ -60,7 +62,7 @@ const ON_TRAY =
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubbl(?:e|ing)|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|(?<!\b(?:till|until) (?:\w+ (?:and )?){0,2})bubbling|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -111,7 +113,7 @@ const GOES_ON =
 const STANDS_OFF =
   /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
-const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*\d{2,3}/i;
+const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;
 
 /** In an oven that is turned off, it takes the place there still. */
 const OVEN_OFF =
@@ -224,15 +226,21 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
         !ON_PAN.test(plain) &&
         (said !== undefined ||
           /\b(?:bake|roast)|\b(?:in|into|to) (?:the|a|your) (?:hot |low |cool(?:ing)? )?oven\b/i.test(plain))));
+  // Behind "into the slow cooker": that cooks there, and on no hob.
+  const slow = before?.slow === true && /\bon (?:low|high)\b/i.test(plain);
   const station =
     named ??
     (inOven
       ? 'oven'
       : blends(plain)
         ? 'jug'
-        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats) || reduces || boilsInWater(plainSigns(text))
+        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats && !slow) ||
+            reduces ||
+            boilsInWater(plainSigns(text))
           ? 'burner'
-          : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
+          : slow
+            ? undefined
+            : (goesOn?.station ?? (cooks(plain) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
     !/\bby hand\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
@@ -282,6 +290,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     ...(shareOff !== undefined && !time ? { shareOff } : {}),
     ...(thick !== undefined && !time ? { thick } : {}),
     ...(kept ? { kept } : {}),
+    ...(slow || /\bslow cooker\b/i.test(plain) ? { slow: true as const } : {}),
     ...(station === undefined && heatBefore && !STANDS_OFF.test(plain) ? { after: heatBefore } : {}),
   };
 }

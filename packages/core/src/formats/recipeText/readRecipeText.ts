@@ -39,7 +39,7 @@ const partOf = (heading: string): string =>
 const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 /** "Oven 300F" over the list is how hot it is, and no word about it. */
-const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*\d{3}/i;
+const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*(?:\d{3}|\bgas (?:mark )?\d)/i;
 /** "Serves 4, oven 210C": said above the list, and meant for what goes in. */
 const ovenSaid = (line: string): readonly string[] => {
   const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];
@@ -60,6 +60,15 @@ const MOST_MADE = 16;
 /** No dish is called so long. */
 const LONGEST_NAME = 100;
 
+/** Who it is from, over the name of it: "From the back of the packet". */
+const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b/i;
+const behindWhoSays = (lines: readonly string[], first: number): number => {
+  const next = lines.findIndex((line, at) => at > first && line !== '');
+  return first >= 0 && next > 0 && WHO_SAYS.test(lines[first] ?? '') && isName(lines[next] ?? '', lines[next + 1])
+    ? next
+    : first;
+};
+
 type Part = 'before' | 'ingredients' | 'method' | 'notes';
 
 /** A line of a text that has headings, or none: which part of it begins there. */
@@ -74,7 +83,7 @@ export function readRecipeText(text: string): RecipeText {
   const lines = textLines(text).flatMap(portionsApart);
   // "# Rice bowls" is the name, wherever it stands.
   const marked = lines.findIndex((line) => /^#\s+\S/.test(line) && !headingOf(line));
-  const start = marked >= 0 ? marked : lines.findIndex(Boolean);
+  const start = marked >= 0 ? marked : behindWhoSays(lines, lines.findIndex(Boolean));
   const first = lines[start] ?? '';
   const bracket = PORTIONS_IN_NAME.exec(first.replace(/\.$/, ''));
   const title = first.replace(/(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
@@ -162,7 +171,10 @@ export function readRecipeText(text: string): RecipeText {
       .replace(part === 'method' ? /^\d{1,2}\s+(?!(?:Tbsps?|Tsps?|TB|T|L|Cups?|Kg|Oz|Lbs?)\b)(?=\p{Lu})/u : '', '')
       .trim();
     if (part === 'notes') notes.push(bare);
-    else if (part === 'ingredients') {
+    else if (part !== 'method' && ingredients.length > 0 && OVEN_SET.test(bare)) {
+      part = 'method';
+      method.push(bare);
+    } else if (part === 'ingredients') {
       // A list without a heading behind it goes over into sentences.
       if (isSentence(bare)) {
         part = 'method';
