@@ -180,8 +180,19 @@ export function needsInMethod(
       const lineOf =
         lines.find((line) => line.food?.name === food.name) ??
         lines.find((line) => own.test(line.text) && !(food.facts.kind === 'water' && line.food));
+      // "Bring the water to the boil" is that of the list: what is told elsewhere with an amount of its own is more.
+      const elsewhere =
+        food.facts.kind === 'water' &&
+        steps.some(({ text: other }, n) => n !== step && /\bthe (?:measured |fresh )?water\b/i.test(other));
       // "100 ml water" where the list has two spoons of it for the starch: more of it.
-      if (lineOf && food.facts.kind === 'water' && stays && !poured && !made && isFarMore(amount, lineOf.amount)) {
+      if (
+        lineOf &&
+        food.facts.kind === 'water' &&
+        stays &&
+        !poured &&
+        !made &&
+        (elsewhere || isFarMore(amount, lineOf.amount))
+      ) {
         if (named.has(key)) return [];
         named.add(key);
         return [{ line: words, step }];

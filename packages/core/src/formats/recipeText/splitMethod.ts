@@ -26,6 +26,7 @@ const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 /** "Simmer 20 minutes, blend": this comes behind what took the time, and takes its own. */
 const THEN_ON =
   /[,;]\s+(?:and\s+)?(?=(?:blend|blitz|pur[eé]e(?!,? (?:in\b|\d))|whizz|(?:bring|simmer|boil|reduce|bake|roast|steam)(?! (?:it |them )?(?:for )?(?:the last|a (?:further|final)|another)))\b)/i;
+const AMONG_ADDED = /\b(?:add|stir in|tip in)\b[^.;]{0,60}$/i;
 const STANDS_ON = /[,;]\s+(?:and\s+|then\s+)?(?=(?:stand|rest|leave|let|cool|chill)\b)/i;
 const LEAD_THEN = /[,;]\s+(?:and\s+)?(?:then\s+)?(?=(?:boil|simmer|cook|roast|bake|steam)(?:e?d)?\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
@@ -52,7 +53,12 @@ export function sentencesOf(paragraph: string): readonly string[] {
 
 /** "Boil 10 minutes, then simmer 20": two things with their times are two steps; a number alone takes the unit of the one before. */
 function clausesOf(sentence: string): readonly string[] {
-  const on = THEN_ON.exec(sentence);
+  const then = THEN_ON.exec(sentence);
+  // "Add garlic, thyme, purée; a minute": one thing more of a list, and no deed.
+  const on =
+    then && /^pur/i.test(sentence.slice(then.index + then[0].length)) && AMONG_ADDED.test(sentence.slice(0, then.index))
+      ? null
+      : then;
   const cooked = sentence.slice(0, on?.index ?? 0);
   if (on && !isPressure(sentence) && durationsIn(cooked).length > 0 && !blends(withoutNames(cooked)))
     return [
