@@ -97,7 +97,8 @@ export function stateDoubts(
         choices: instead(['passata', 'tomato paste']),
       },
     ];
-  if (food.name === 'black pepper' && isWholeNumber(amount) && !/\bblack|grain|corn/i.test(text))
+  const several = /\bpeppers\b/i.test(text);
+  if (food.name === 'black pepper' && (isWholeNumber(amount) || several) && !/\bblack|grain|corn/i.test(text))
     return [
       {
         about: 'food',

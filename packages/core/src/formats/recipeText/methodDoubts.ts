@@ -266,7 +266,7 @@ export function doubtOfStep(
     (unplaced &&
       step.minutes.latest >= LONG &&
       !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain.replace(NOW_AND_THEN, ''))) ||
-    (step.timed && !step.station && step.attention.needs === 'nobody' && !STANDS.test(plain))
+    (step.timed && !step.station && step.attention.needs !== 'hands' && !STANDS.test(plain))
   )
     return whereDoubt(text);
   if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain) && !/^oven\b/i.test(plain))

@@ -37,7 +37,7 @@ export function celsiusIn(plain: string): number | undefined {
   );
   const heat = all.find(({ fan }) => !fan) ?? all[0];
   if (!heat) {
-    const mark = /\bgas(?: mark)? ([1-9])\b/i.exec(plain)?.[1];
+    const mark = /\b(?:gas(?: mark)?|regulo) ([1-9])\b/i.exec(plain)?.[1];
     return mark === undefined ? undefined : GAS_C[Number(mark)];
   }
   const { degrees, fahrenheit, fan } = heat;

@@ -109,7 +109,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 
 /** Without a word on where, something is cooked where the step before was. */
 const GOES_ON =
-  /\blid (?:on|off)\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
+  /\blid (?:on|off)\b|\b(?:set|start) (?:a|the|your) timer\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
   /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
@@ -298,7 +298,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
 /** What boils by itself so long, minutes, is looked after now and then; of more it is asked. Common practice, no published source. */
 const LOOKED_AFTER = { from: 8, to: 14 } as const;
 const BOILS_BY_ITSELF =
-  /\bcook(?:ed|ing)?\b.*?\b(?:pack(?:et|age)?|instructions?)\b|\b(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b[^.]*\bcook\b|\bcook (?:[\p{L}-]+ ){0,3}(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b/iu;
+  /\bcook(?:ed|ing)?\b.*?\b(?:pack(?:et|age)?|instructions?)\b|\b(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b[^.]*\bcook\b|\bcook\b[^.;]*\bin (?:[\w/-]+ ){0,5}(?:water|stock|broth)\b|\bcook (?:[\p{L}-]+ ){0,3}(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b/iu;
 const BUSY =
   /\b(?:stir|fry|frying|saut[eé]|sweat|soften|toast|brown|flip|turn|toss|shak|whisk|knead|constant|continu)|\bby hand\b/i;
 

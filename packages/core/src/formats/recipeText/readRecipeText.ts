@@ -10,7 +10,7 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.)\)?(?: as an? (?:side|main|starter|light lunch))?$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|,)\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
+  /\s*[([](?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?(?: for .{1,60})?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -61,7 +61,7 @@ const MOST_MADE = 16;
 const LONGEST_NAME = 100;
 
 /** Who it is from, over the name of it: "From the back of the packet". */
-const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b/i;
+const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b|^recipe (?:no\.? ?)?\d+\.?$/i;
 const behindWhoSays = (lines: readonly string[], first: number): number => {
   const next = lines.findIndex((line, at) => at > first && line !== '');
   return first >= 0 && next > 0 && WHO_SAYS.test(lines[first] ?? '') && isName(lines[next] ?? '', lines[next + 1])
@@ -86,7 +86,7 @@ export function readRecipeText(text: string): RecipeText {
   const start = marked >= 0 ? marked : behindWhoSays(lines, lines.findIndex(Boolean));
   const first = lines[start] ?? '';
   const bracket = PORTIONS_IN_NAME.exec(first.replace(/\.$/, ''));
-  const title = first.replace(/(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
+  const title = first.replace(bracket ? /\.$/ : /(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
   const named = isName(title, lines[start + 1]);
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;

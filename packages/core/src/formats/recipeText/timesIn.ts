@@ -174,7 +174,7 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
 const MOMENT_BEFORE =
   /\b(?:every|after|the last|final|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$/i;
 const MOMENT_BEHIND =
-  /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old)\b/i;
+  /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old|(?:(?:is|are) )?(?:left|to go|remaining))\b/i;
 
 /** "Older beans can need up to 45 minutes more": where it is needed, and no time of the step. */
 const MAY_TAKE =
@@ -226,6 +226,8 @@ export function beforeTheEnd(text: string): number | undefined {
   return timesIn(plain).find(
     ({ at, end }) =>
       /\b(?:the last|final)\s*$/i.test(plain.slice(0, at)) ||
-      /^\s*before (?:the end|it is done|they are done|serving|the time)/i.test(plain.slice(end)),
+      /^\s*(?:before (?:the end|it is done|they are done|serving|the time)|(?:(?:is|are) )?(?:left|to go|remaining)\b)/i.test(
+        plain.slice(end),
+      ),
   )?.from;
 }
