@@ -11,6 +11,8 @@ export interface MethodNeed {
   readonly line: string;
   /** The step it goes into, from 0. */
   readonly step: number;
+  /** How much of it the list has, where the method says another amount: whether it is more of it is asked. */
+  readonly listed?: string;
 }
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
@@ -197,6 +199,9 @@ export function needsInMethod(
         named.add(key);
         return [{ line: words, step }];
       }
+      // "Add 300 ml water" where the list has 200.
+      if (lineOf && food.facts.kind === 'water' && stays && !poured && !made && isMore(amount, lineOf.amount))
+        return [{ line: words, step, listed: amountWords(lineOf.amount) }];
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];

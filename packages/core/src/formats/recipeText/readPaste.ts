@@ -5,10 +5,11 @@ import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
 import { piecesIn } from './goesDoubt.ts';
 import { doubtOfStep } from './methodDoubts.ts';
+import type { Doubt } from '../ingredient/readAmount.ts';
 import { wayOf } from './otherWay.ts';
 import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
-import { needsInMethod } from './needsInMethod.ts';
+import { needsInMethod, type MethodNeed } from './needsInMethod.ts';
 import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
@@ -16,6 +17,16 @@ import { splitMethod } from './splitMethod.ts';
 import { readWithPints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
+
+/** The method says another amount than the list. */
+const moreOrSame = (written: string, listed: string): Doubt => ({
+  about: 'amount',
+  question: `“${written}” stands in the method, ${listed} in the list. Is it more of it?`,
+  choices: [
+    { label: `yes, besides the ${listed}`, line: written },
+    { label: `no, it is the ${listed}`, line: '' },
+  ],
+});
 
 /** What somebody said of a text, where it was not certain or not right. */
 export interface SaidOfText {
@@ -112,15 +123,17 @@ export function readPaste(
     step,
   }));
   const main = texts.length === 0 && read.length > 0 ? mainUnlisted(words.name, known, foods) : undefined;
-  const needs = [...told, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(({ line, step }) => ({
-    key: `method ${line}`,
-    written: line,
-    step,
-  }));
-  const needed = needs.flatMap(({ key, written, step }) => {
+  const needs = [...told, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
+    ({ line, ...more }: MethodNeed) => ({ key: `method ${line}`, written: line, ...more }),
+  );
+  const needed = needs.flatMap(({ key, written, step, listed }) => {
     const text = said.lines[key] ?? written;
     if (text === '') return [];
-    const line = { ...readLine(text), atStep: step };
+    const line = {
+      ...readLine(text),
+      atStep: step,
+      ...(listed !== undefined && said.lines[key] === undefined ? { doubts: [moreOrSame(written, listed)] } : {}),
+    };
     // A line of "salt" is to taste; capers that stand in a sentence are a line that was lost.
     const lost =
       said.lines[key] === undefined && line.amount.kind === 'to taste' && !BY_TASTE.test(line.food?.name ?? '');
