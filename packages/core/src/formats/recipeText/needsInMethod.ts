@@ -22,7 +22,7 @@ const NUMBER =
 const ENDS =
   /[,;:()+&]|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|five|six|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
@@ -66,6 +66,9 @@ const TOOL =
 /** Behind these stands what only the juice, or the peel, is taken of. */
 const PART_OF = /\b(?:juice|zest)(?: and (?:juice|zest))? (?:of|from) $/i;
 const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprinkled )?(?:in|with) (?:about )?$/i;
+
+/** "2 x 400 g tins black beans" */
+const PACKS = /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b/i;
 
 interface AmountIn {
   readonly words: string;
@@ -115,7 +118,7 @@ function amountsIn(plain: string): readonly AmountIn[] {
         poured: !of && POURED_OFF.test(`${clause} ${rest}`),
         known: /\bthe\s+$/i.test(plain.slice(0, index)) || COMES_TO.test(plain.slice(0, index)),
         listed: AMONG.test(plain.slice(0, index)) && !NO_FOOD.test(words),
-        made: AS_MADE.test(words) || COMES_TO.test(plain.slice(0, index)),
+        made: (AS_MADE.test(words) && !PACKS.test(words)) || COMES_TO.test(plain.slice(0, index)),
       },
     ];
   });
@@ -126,6 +129,10 @@ const MORE = 1.1;
 const isMore = (said: Amount, listed: Amount): boolean =>
   (said.kind === 'mass' && listed.kind === 'mass' && said.g.compare(listed.g.mul(MORE)) > 0) ||
   (said.kind === 'volume' && listed.kind === 'volume' && said.mL.compare(listed.mL.mul(MORE)) > 0);
+
+/** More than a spoon or two of it. Common practice, no published source. */
+const isMuch = (amount: Amount): boolean =>
+  (amount.kind === 'mass' && amount.g.compare(20) >= 0) || (amount.kind === 'volume' && amount.mL.compare(20) >= 0);
 
 /** So many times what is listed is no other word for it. Common practice, no published source. */
 const FAR_MORE = 3;
@@ -154,7 +161,7 @@ export function needsInMethod(
   return steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
-    if ((soaks && lines.length > 0) || SHARES_OUT.test(text)) return [];
+    if ((soaks && lines.length > 0 && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
     return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
       if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
       const { food, amount } = readLine(words);
@@ -168,6 +175,8 @@ export function needsInMethod(
         return [{ line: food.name, step }];
       }
       const stays = !soaks || (MIXED.test(text) && !poured);
+      // What cabbage is salted with is bought; a spoon of salt in the water of a soak is not eaten.
+      if (!stays && food.name === 'salt' && isMuch(amount) && !/\bwater\b/i.test(text)) return [{ line: words, step }];
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
         return [];
       const wet = food.facts.kind === 'water' || /stock|broth/.test(food.name);

@@ -1,5 +1,6 @@
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { RecipeText } from './recipeText.ts';
+import { eachApart } from './eachApart.ts';
 import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
@@ -104,8 +105,10 @@ export function readRecipeText(text: string): RecipeText {
   const method: string[] = [];
   const notes: string[] = [];
   const list = (line: string) => {
-    ingredients.push(line);
-    groups.push(group);
+    for (const one of eachApart(line)) {
+      ingredients.push(one);
+      groups.push(group);
+    }
   };
 
   const methodFrom = lines.findIndex((line) => METHOD.test(line));

@@ -90,6 +90,8 @@ const inPlainSigns = (text: string): string =>
       (_, head: string) => (/^do$/i.test(head) ? 'Method\n' : `${head}\n`),
     )
     .replace(/\*\*/g, '')
+    // "*Serves:* 2"
+    .replace(/(?<=^|\s)\*(\p{L}[^*\n]{1,40})\*(?=[\s:]|$)/gmu, '$1')
     .replace(/\bo\/n\b/gi, 'overnight')
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
