@@ -17,6 +17,7 @@ import {
 } from '../week/index.ts';
 import { dishHere, type DishHere } from './dishHere.ts';
 import { dishWork } from './dishWork.ts';
+import { keptBeside } from './keptBeside.ts';
 import { FREEZER_LITRES_A_GRAM } from './freezerLeft.ts';
 import { readyFrom } from './frozenThrough.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
@@ -280,6 +281,10 @@ function cookingOf(
     buys: needs.flatMap(({ food, each }) => {
       const good = goods.numberOf.get(food.id);
       return good === undefined ? [] : [{ good, each }];
+    }),
+    gives: keptBeside(view, dish.scaled).flatMap(({ food, amount }) => {
+      const good = goods.numberOf.get(food.id);
+      return good === undefined ? [] : [{ good, each: amount.valueOf() / portions }];
     }),
     costGuessed: needs.some(({ food }) => goods.guessed.has(food.id)),
     clears: [...pressing.keys()].map(

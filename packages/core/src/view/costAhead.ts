@@ -1,7 +1,8 @@
 import { costBecause, costOf, likelyCost, type BatchCost, type LikelyCost } from '../cost/index.ts';
 import { takeFirstExpiring, type DatedLot, type Taken } from '../stock/index.ts';
 import type { ScaledBatch } from '../scaling/index.ts';
-import { Fraction, inBase, type Because } from '../quantity/index.ts';
+import { Fraction, addDays, inBase, type Because } from '../quantity/index.ts';
+import { keptBeside } from './keptBeside.ts';
 import type { KitchenView, ShelfLot } from './kitchenView.ts';
 import { newestPrices, type PaidFor } from './newestPrice.ts';
 import { wasteShares } from './wasteShares.ts';
@@ -82,7 +83,7 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
   const because = (taken: readonly Taken[]) =>
     costBecause(taken, view.kitchen.equipment.currency, (id) => nameOf(view, id));
   const costs = new Map<ScaledBatch, CostAhead>();
-  for (const scaled of makersFirst(batches)) {
+  for (const scaled of makersFirst(view, batches)) {
     const { taken, short } = take(scaled.lines.filter(({ line }) => !line.optional));
     const garnish = take(scaled.lines.filter(({ line }) => line.optional)).taken;
     const cost = costOf(taken);
@@ -101,6 +102,21 @@ export function costAhead(view: KitchenView, batches: readonly ScaledBatch[]): r
       optional: garnish.length > 0 ? { minor: costOf(garnish).usedMinor, because: because(garnish) } : undefined,
       ofDishesMinor: costOf(taken.filter(({ lot }) => lot.coming)).usedMinor,
     });
+    for (const [n, { food, amount, keepsDays }] of keptBeside(view, scaled).entries()) {
+      const id = `beside ${costs.size} ${n}`;
+      lots.set(id, {
+        id,
+        food: food.id,
+        place: '',
+        placeKind: 'fridge',
+        dates: { madeOn: view.today },
+        onHand: amount,
+        // The dish that it is left of has paid for it.
+        priced: { minor: 0, amount },
+        keepsUntil: addDays(view.today, keepsDays),
+        coming: { at: 0, part: 'cold' },
+      });
+    }
     const amount = scaled.yields.value.g;
     if (amount.compare(0) <= 0) continue;
     const id = `made ${costs.size}`;
@@ -136,12 +152,12 @@ export const usedTogether = (costs: readonly CostAhead[]): number =>
   costs.reduce((sum, { usedMinor, ofDishesMinor }) => sum + usedMinor - ofDishesMinor, 0);
 
 /** Dishes that others are made of come before them; otherwise as they stand. */
-function makersFirst(batches: readonly ScaledBatch[]): readonly ScaledBatch[] {
+function makersFirst(view: KitchenView, batches: readonly ScaledBatch[]): readonly ScaledBatch[] {
   const put = new Set<ScaledBatch>();
   const visit = (scaled: ScaledBatch, waiting: ReadonlySet<ScaledBatch>) => {
     if (put.has(scaled) || waiting.has(scaled)) return;
     for (const maker of batches)
-      if (maker !== scaled && scaled.lines.some(({ food }) => food.id === maker.recipe.component.id))
+      if (maker !== scaled && scaled.lines.some(({ food }) => madeOf(view, maker).has(food.id)))
         visit(maker, new Set([...waiting, scaled]));
     put.add(scaled);
   };
@@ -149,13 +165,17 @@ function makersFirst(batches: readonly ScaledBatch[]): readonly ScaledBatch[] {
   return [...put];
 }
 
+/** All that comes out of a batch: the dish, and what is kept beside it. */
+const madeOf = (view: KitchenView, maker: ScaledBatch): ReadonlySet<string> =>
+  new Set([maker.recipe.component.id, ...keptBeside(view, maker).map(({ food }) => food.id)]);
+
 /** What one batch will cost, with the planned dishes that it is made of. */
 export function costOfOne(view: KitchenView, scaled: ScaledBatch): CostAhead | undefined {
   const makers = (of: ScaledBatch, known: readonly ScaledBatch[]): readonly ScaledBatch[] =>
     view.batches
       .filter(({ state }) => state.status === 'planned')
       .map((batch) => batch.scaled)
-      .filter((maker) => !known.includes(maker) && of.lines.some(({ food }) => food.id === maker.recipe.component.id))
+      .filter((maker) => !known.includes(maker) && of.lines.some(({ food }) => madeOf(view, maker).has(food.id)))
       .reduce((all, maker) => (all.includes(maker) ? all : [...all, ...makers(maker, [...all, maker]), maker]), known);
   const all = [...makers(scaled, [scaled]).filter((each) => each !== scaled), scaled];
   return costAhead(view, all).at(-1);

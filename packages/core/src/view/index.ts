@@ -64,6 +64,8 @@ export { seasoningHere, seasoningRole } from './seasoningHere.ts';
 export type { RanOut } from './ranOut.ts';
 export { weekByWeek } from './weekByWeek.ts';
 export type { PastWeek } from './weekByWeek.ts';
+export { keptBeside } from './keptBeside.ts';
+export type { KeptBeside } from './keptBeside.ts';
 export { lostShares } from './lostShares.ts';
 export { sessionsOfPast, weekThatWas } from './weekThatWas.ts';
 export type {

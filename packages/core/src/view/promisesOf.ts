@@ -1,4 +1,4 @@
-import { Fraction, dayAt, type Day } from '../quantity/index.ts';
+import { Fraction, addDays, dayAt, type Day } from '../quantity/index.ts';
 import {
   bindPromises,
   brokenBy,
@@ -11,6 +11,7 @@ import {
 import { keepsUntil } from '../storage/index.ts';
 import type { KitchenView, ScaledBatchView, ShelfLot } from './kitchenView.ts';
 import { asDatedLot } from './costAhead.ts';
+import { keptBeside } from './keptBeside.ts';
 
 export interface ShelfPromises {
   readonly lots: readonly DatedLot[];
@@ -50,7 +51,7 @@ export function promisesOf(view: KitchenView): ShelfPromises {
   return made;
 }
 
-/** What the planned batches of a kitchen will make, as lots that are not there yet. */
+/** What the planned batches of a kitchen will make, as lots that are not there yet; what comes out beside the dish and is kept, too. */
 function comingOf(view: KitchenView): readonly DatedLot[] {
   return view.batches
     .filter(({ state }) => state.status === 'planned')
@@ -82,6 +83,16 @@ function comingOf(view: KitchenView): readonly DatedLot[] {
       return [
         ...part('cold', whole.mul(new Fraction(1).sub(share)), until),
         ...part('frozen', whole.mul(share), madeOn),
+        ...keptBeside(view, scaled).map(({ food: beside, amount, keepsDays }, n): DatedLot => ({
+          id: `${state.id}/beside ${n}`,
+          food: beside.id,
+          place: '',
+          placeKind: 'fridge',
+          dates: { madeOn },
+          onHand: amount,
+          keepsUntil: addDays(madeOn, keepsDays),
+          coming: { at, part: 'cold' },
+        })),
       ];
     });
 }

@@ -68,6 +68,8 @@ export interface Cooking {
   readonly cuts?: readonly string[];
   /** How much of each good one portion uses, in the measure of `goods`. */
   readonly buys: readonly { readonly good: number; readonly each: number }[];
+  /** What comes out beside one portion and is kept, in the measure of `goods`: another dish needs so much less of it. Left out: nothing. */
+  readonly gives?: readonly { readonly good: number; readonly each: number }[];
   /** Something in it has no price: it is taken at what foods cost here on the whole. */
   readonly costGuessed: boolean;
   /** Components that it is made of: so many portions of each for one of it. */

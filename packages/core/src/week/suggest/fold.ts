@@ -1,6 +1,6 @@
 import { IRON_ALONE_COUNTS, VITAMIN_C_BESIDE_IRON_MG, isWithin } from '../intakes.ts';
 import { MEALS_A_DAY } from '../meals.ts';
-import { MAIN, PLACES, PLATE_PARTS, WORK, placeOf, type WeekAsk } from './ask.ts';
+import { MAIN, PLACES, PLATE_PARTS, WORK, placeOf, type Cooking, type WeekAsk } from './ask.ts';
 import type { FlatDraft } from './flatDraft.ts';
 import { FROZEN_COUNTS, SEASON_COUNTS, type ScoreParts } from './score.ts';
 
@@ -138,6 +138,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     }
     buyFrom[c + 1] = bought.length;
   }
+  const givesOf = candidates.map(({ cooks }) => cooks?.gives ?? []);
+  const goodGiven = new Float64Array(goods.length);
   const cutFoods = [...new Set(candidates.flatMap(({ cooks }) => cooks?.cuts ?? []))];
   const cutsOf = candidates.map(({ cooks }) => Int32Array.from(cooks?.cuts ?? [], (food) => cutFoods.indexOf(food)));
   /** Which dish cuts each food first in each session; -1: none. */
@@ -232,6 +234,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     lastDay.fill(-9);
     goodUsed.fill(0);
     goodEarly.fill(0);
+    goodGiven.fill(0);
     work.fill(0);
     batches.fill(0);
     formCount.fill(0);
@@ -283,6 +286,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         goodUsed[good] = (goodUsed[good] as number) + uses;
         if (early[s] === 1) goodEarly[good] = (goodEarly[good] as number) + uses;
       }
+      for (const { good, each } of givesOf[c] as NonNullable<Cooking['gives']>)
+        goodGiven[good] = (goodGiven[good] as number) + each * size;
       for (let p = 0; p < presses.length; p++)
         pressing[p] = (pressing[p] as number) - (clears[c * presses.length + p] as number) * size;
     }
@@ -401,7 +406,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     }
     for (let p = 0; p < presses.length; p++) waste += Math.max(0, pressing[p] as number);
     for (let g = 0; g < goods.length; g++) {
-      const missing = (goodUsed[g] as number) - (goodWas[g] as number);
+      const missing = (goodUsed[g] as number) - (goodWas[g] as number) - (goodGiven[g] as number);
       if (missing <= 1e-6) continue;
       const pack = packOf[g] as number;
       cost += (pack === 0 ? missing : Math.ceil(missing / pack - 1e-6)) * (minorOf[g] as number);
