@@ -1,4 +1,4 @@
-import { inKilos, KILO_NAME, minorDigits, type Price, moneyText } from '@kestrel-ridge/core/cost';
+import { inKilos, kiloName, minorDigits, type Price, moneyText } from '@kestrel-ridge/core/cost';
 import type { Food } from '@kestrel-ridge/core/food';
 import type { Day } from '@kestrel-ridge/core/quantity';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
@@ -20,7 +20,7 @@ export default function PriceChart({
     .map((price) => ({ on: price.on, kilo: inKilos(price, food.facts.base).valueOf() / major }));
   if (points.length < 2) return <p className="soft">One price so far: with the next one, its way is drawn here.</p>;
   return (
-    <div style={{ height: 180 }} role="img" aria-label={`Price of ${food.name}, ${KILO_NAME[food.facts.base]}`}>
+    <div style={{ height: 180 }} role="img" aria-label={`Price of ${food.name}, ${kiloName(food.facts.base)}`}>
       <ResponsiveContainer width="100%" height="100%">
         <LineChart data={points} margin={{ top: 10, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke="var(--line)" vertical={false} />
@@ -34,7 +34,7 @@ export default function PriceChart({
           <Tooltip
             formatter={(value) => [
               moneyText(Math.round(Number(value) * 10 ** minorDigits(currency)), currency),
-              KILO_NAME[food.facts.base],
+              kiloName(food.facts.base),
             ]}
             labelFormatter={(on) => dateWords(on as Day)}
             contentStyle={{ background: 'var(--panel)', border: '1px solid var(--line)' }}

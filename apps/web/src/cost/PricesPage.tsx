@@ -1,4 +1,4 @@
-import { inKilos, KILO_NAME, minorDigits, moneyText, type Price, moneySign } from '@kestrel-ridge/core/cost';
+import { inKilos, kiloName, minorDigits, moneyText, type Price, moneySign } from '@kestrel-ridge/core/cost';
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, harmlessRow } from '@kestrel-ridge/core/formats';
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
@@ -98,7 +98,7 @@ function Prices({ view }: { view: KitchenView }) {
                     <strong>{food.name}</strong>
                     <span className="number">
                       {moneyText(Math.round(inKilos(latest, food.facts.base).valueOf()), currency)}{' '}
-                      <small>{KILO_NAME[food.facts.base]}</small>
+                      <small>{kiloName(food.facts.base)}</small>
                     </span>
                     <span className="soft">
                       {show(ofBase(food.facts.base, latest.amount))} for {moneyText(latest.minor, currency)},{' '}

@@ -16,6 +16,7 @@ import {
   type LearnedFigure,
 } from '@kestrel-ridge/core/learn';
 import { learnedFor, mealsApart, type Change, type KitchenView } from '@kestrel-ridge/core/view';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** Something that this kitchen's own records say otherwise than the book. */
 export interface Teaching {
@@ -276,7 +277,7 @@ export function sightingWords({ figure, real, book, bound }: LearnedFigure['seen
     return `${readWords(figure, real).n} ${readWords(figure, real).unit}, the book says ${readWords(figure, book).n}`;
   const off = Math.round(real - book);
   if (figure.kind === 'yield')
-    return `${Math.round(real)} g, ${off === 0 ? 'as' : `${Math.abs(off)} g ${off > 0 ? 'more' : 'less'} than`} calculated`;
+    return `${gramsText(real)}, ${off === 0 ? 'as' : `${gramsText(Math.abs(off))} ${off > 0 ? 'more' : 'less'} than`} calculated`;
   const took = `${bound === 'at most' ? 'at most ' : bound === 'at least' ? 'at least ' : ''}${Math.round(real)} min`;
   if (off === 0) return `${took}, as the book says`;
   return `${took}, ${Math.abs(off)} ${off > 0 ? 'longer' : 'less'} than the book`;
@@ -287,7 +288,9 @@ export function changeWords(change: Change | undefined): string | undefined {
   if (change === undefined) return undefined;
   if (change.of === 'portion') {
     const [from, to] = [Math.round(change.fromG), Math.round(change.toG)];
-    return from === to ? 'A portion stays as it is.' : `A portion would be ${to} g instead of ${from} g.`;
+    return from === to
+      ? 'A portion stays as it is.'
+      : `A portion would be ${gramsText(to)} instead of ${gramsText(from)}.`;
   }
   if (change.of === 'bought')
     return `${show(mass(change.readyG))}, ready to cook, would take ${show(mass(change.toG))} bought instead of ${show(mass(change.fromG))}.`;

@@ -25,6 +25,7 @@ import { MethodSteps } from './MethodSteps.tsx';
 import { PortionFacts } from './PortionFacts.tsx';
 import './recipes.css';
 import { taughtBy } from './taughtBy.ts';
+import { gramsText } from '../parts/gramsText.ts';
 
 export default function RecipePage() {
   return <WithKitchen>{(view) => <Known view={view} />}</WithKitchen>;
@@ -103,7 +104,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           <h1>{document.name}</h1>
           <p>
             {portionsText(portions)}, <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
-            {Math.round(scaled.portionG)} g each, in{' '}
+            {gramsText(scaled.portionG)} each, in{' '}
             <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
             {document.component.fridgeDays.value} {document.component.fridgeDays.value === 1 ? 'day' : 'days'} in the
             fridge.

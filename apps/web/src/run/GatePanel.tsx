@@ -11,6 +11,7 @@ import type { TaskAbout } from '@kestrel-ridge/core/session';
 import type { LeftOutMeans } from '@kestrel-ridge/core/view';
 import { Button, Radio } from 'antd';
 import { useState } from 'react';
+import { gramsText } from '../parts/gramsText.ts';
 
 const LATER: Readonly<Record<Unticked['into']['follows'], string | undefined>> = {
   'stir in': 'later, stirred in',
@@ -151,11 +152,11 @@ export function GatePanel({
   );
 }
 
-/** "Without walnut: 8 portions of 140 g instead of 155, protein 9 g instead of 12 in each; no nuts in it then." */
+/** "Without walnut: 8 portions of 140 g instead of 155 g, protein 9 g instead of 12 in each; no nuts in it then." */
 function withoutWords(foods: readonly string[], { portions, portionG, proteinG, freeOf }: LeftOutMeans): string {
-  const [wasG, isG] = portionG.map(Math.round);
+  const [wasG, isG] = portionG.map(gramsText);
   const [wasP, isP] = proteinG.map((each) => (each === undefined ? undefined : Math.round(each)));
-  const size = isG === wasG ? '' : `: ${portions} portions of ${isG} g instead of ${wasG}`;
+  const size = isG === wasG ? '' : `: ${portions} portions of ${isG ?? ''} instead of ${wasG ?? ''}`;
   const protein =
     isP === undefined || wasP === undefined || isP === wasP ? '' : `, protein ${isP} g instead of ${wasP} in each`;
   const free = freeOf.length > 0 ? `; no ${freeOf.join(', no ')} in it then` : '';

@@ -1,5 +1,6 @@
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { useKitchenState } from '../app/useKitchenState.ts';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** "Stop at 2310 g with the pot": the scale tells when grain or a sauce is done, not the eye. */
 export function StopWeight({ about }: { about: TaskAbout }) {
@@ -9,8 +10,8 @@ export function StopWeight({ about }: { about: TaskAbout }) {
   const pots = fetched.value.kitchen.equipment.pots.filter(({ emptyG }) => emptyG !== undefined);
   return (
     <p className="soft">
-      Done when what is in the pot weighs <b className="number">{stopsAt} g</b>
-      {pots.map(({ name, emptyG }) => `; in the ${name} the scale shows ${stopsAt + (emptyG ?? 0)} g`)}
+      Done when what is in the pot weighs <b className="number">{gramsText(stopsAt)}</b>
+      {pots.map(({ name, emptyG }) => `; in the ${name} the scale shows ${gramsText(stopsAt + (emptyG ?? 0))}`)}
     </p>
   );
 }

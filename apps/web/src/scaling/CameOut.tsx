@@ -7,6 +7,7 @@ import { foodFigure, type FigureKey } from '@kestrel-ridge/core/learn';
 import { useBookFigure } from '../app/useBookFigure.ts';
 import { useGoBy } from '../app/useGoBy.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** What a pot of grain weighed in the end: from it the kitchen's own uptake and loss are worked out and kept. */
 export function CameOut({
@@ -79,7 +80,7 @@ export function CameOut({
       }}
     >
       <p>
-        One pot: {Math.round(dryG)} g dry, {Math.round(waterMl / loads)} mL water.
+        One pot: {gramsText(dryG)} dry, {Math.round(waterMl / loads)} mL water.
       </p>
       <label>
         <span>poured off</span>

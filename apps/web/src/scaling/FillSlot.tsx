@@ -6,6 +6,7 @@ import { gramsOnHand } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { Offers } from './Offers.tsx';
 import { useChoose } from './useChoose.ts';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** What fills an open line of this batch: what must go first is offered first. */
 export function FillSlot({ view, batch, line }: { view: KitchenView; batch: ScaledBatchView; line: Line }) {
@@ -27,7 +28,7 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
         fillsFor(slot.allowed, view.foods, (food) => shelfOf(view, food)).map(({ food, onHandG, daysLeft }) => ({
           id: food.id,
           name: food.name,
-          note: `${onHandG > 0 ? `${Math.round(onHandG)} g there` : 'not on the shelf'}${leftWords(daysLeft)}`,
+          note: `${onHandG > 0 ? `${gramsText(onHandG)} there` : 'not on the shelf'}${leftWords(daysLeft)}`,
           beside:
             filled?.food === food.id ? (
               <span className="soft">chosen</span>
@@ -43,7 +44,7 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
                     })
                   }
                 >
-                  only the {Math.round(onHandG)} g, the rest of another
+                  only the {gramsText(onHandG)}, the rest of another
                 </Button>
               )
             ),

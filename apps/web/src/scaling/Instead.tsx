@@ -5,6 +5,7 @@ import { gramsOnHand } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { Offers, type Offer } from './Offers.tsx';
 import { useChoose } from './useChoose.ts';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** What may stand in for a line's food in this batch: what was used before comes first, then what is on the shelf. */
 export function Instead({ view, batch, line }: { view: KitchenView; batch: ScaledBatchView; line: string }) {
@@ -59,7 +60,7 @@ function swapsBefore(view: KitchenView, batch: ScaledBatchView, line: string): R
 function notes(offer: SwapOffer, there: number, before: number): string {
   return [
     ...(before > 0 ? [before === 1 ? 'used once before' : `used ${before} times before`] : []),
-    there > 0 ? `${Math.round(there)} g there` : 'not on the shelf',
+    there > 0 ? `${gramsText(there)} there` : 'not on the shelf',
     ...(offer.allergensIn.contains.length > 0 ? [`brings in ${offer.allergensIn.contains.join(', ')}`] : []),
     ...(offer.allergensIn.may.length > 0 ? [`may bring in ${offer.allergensIn.may.join(', ')}`] : []),
     ...(offer.allergensIn.unknown.length > 0 ? ['its allergens are unknown: read the packet'] : []),

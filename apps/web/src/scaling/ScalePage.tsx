@@ -25,6 +25,7 @@ import { portionsCovered, shortages } from '@kestrel-ridge/core/view';
 import { SizeIt } from './SizeIt.tsx';
 import { useChoose } from './useChoose.ts';
 import { WaterSchools } from './WaterSchools.tsx';
+import { gramsText } from '../parts/gramsText.ts';
 
 export default function ScalePage() {
   return <WithKitchen>{(view) => <Scale view={view} />}</WithKitchen>;
@@ -99,7 +100,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
           </h1>
           <p>
             Makes <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
-            {Math.round(scaled.portionG)} g a portion, in{' '}
+            {gramsText(scaled.portionG)} a portion, in{' '}
             <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. {allergenWords(scaled.allergens)}
           </p>
         </div>

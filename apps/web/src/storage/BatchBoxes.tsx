@@ -16,6 +16,7 @@ import { WentIn } from './WentIn.tsx';
 import { usePutAway } from './usePutAway.ts';
 import { boxedPortions, draftBoxes, placeFor, type DraftBox } from './boxDrafts.ts';
 import { emptyWeight } from './emptyWeight.ts';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** A cooked batch on its way into boxes: how many, how large, where to, and what to write on them. */
 export function BatchBoxes({
@@ -63,8 +64,8 @@ export function BatchBoxes({
       <div>
         <h2>{component.name}</h2>
         <p className="soft">
-          {yieldG === undefined ? show(scaled.yields.value) : `${yieldG} g weighed`}
-          {yieldG === undefined && ' cooked, calculated'}, {boxed} portions of {Math.round(portionG)} g ·{' '}
+          {yieldG === undefined ? show(scaled.yields.value) : `${gramsText(yieldG)} weighed`}
+          {yieldG === undefined && ' cooked, calculated'}, {boxed} portions of {gramsText(portionG)} ·{' '}
           <Why because={suggested.because}>{suggested.because.figure}</Why>
         </p>
         <WentIn view={view} batch={batch} />

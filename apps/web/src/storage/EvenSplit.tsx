@@ -1,5 +1,6 @@
 import { evenSplit } from '@kestrel-ridge/core/storage';
 import { NumberInput } from '../parts/NumberInput.tsx';
+import { gramsText } from '../parts/gramsText.ts';
 
 /** The pot on the scale, with what is in it and without. */
 export interface PotWeight {
@@ -52,7 +53,7 @@ export function EvenSplit({
       {parts ? (
         <b className="number">
           {[...new Map(portions.map((each, n) => [each, parts[n]]))]
-            .map(([each, grams]) => `${grams} g in a box of ${each}`)
+            .map(([each, grams]) => `${gramsText(grams ?? 0)} in a box of ${each}`)
             .join(', ')}
         </b>
       ) : full !== null && empty !== null ? (

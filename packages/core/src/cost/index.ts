@@ -7,7 +7,7 @@ export type { BoughtAndThrown, LikelyCost } from './goesToWaste.ts';
 export { minorDigits, moneySign, moneyText, roundOnce, splitMoney } from './money.ts';
 export { packsOverDays } from './openedLife.ts';
 export type { PacksOverDays, UseOnDay } from './openedLife.ts';
-export { KILO_NAME, inKilos, packsAt } from './priceBook.ts';
+export { inKilos, kiloName, packsAt } from './priceBook.ts';
 export type { Price } from './priceBook.ts';
 export { SECTIONS, sectionOf } from './sections.ts';
 export type { Section } from './sections.ts';

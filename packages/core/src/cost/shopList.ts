@@ -3,7 +3,7 @@ import { Fraction, ofBase, show, showWeekday, type Because, type Day } from '../
 import { choosePacks, type Leftover, type Pack, type PackChoice } from './choosePacks.ts';
 import { moneyText, roundOnce } from './money.ts';
 import { packsOverDays } from './openedLife.ts';
-import { KILO_NAME, inKilos, packsAt, type Price } from './priceBook.ts';
+import { inKilos, kiloName, packsAt, type Price } from './priceBook.ts';
 import { SECTIONS, sectionOf, type Section } from './sections.ts';
 
 /** What a batch of the week counts on. */
@@ -146,7 +146,7 @@ function priced(
     kilo: {
       bought: inKilos(choice, base),
       eaten: inKilos({ minor: choice.minor, amount: eaten }, base),
-      name: KILO_NAME[base],
+      name: kiloName(base),
     },
   };
 }
