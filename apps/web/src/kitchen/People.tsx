@@ -1,5 +1,6 @@
 import { SKILLS, type Person } from '@kestrel-ridge/core/kitchen';
 import { Form, Input, Select } from 'antd';
+import { HourField } from './HourField.tsx';
 import { CLOCK } from './rules.ts';
 import { SeveralOf } from './SeveralOf.tsx';
 
@@ -31,11 +32,11 @@ export function People() {
           >
             <Input maxLength={40} />
           </Form.Item>
-          <Form.Item label="there from" name={[n, 'from']} rules={[CLOCK]} style={{ width: 110 }}>
-            <Input placeholder="the start" />
+          <Form.Item label="there from" name={[n, 'from']} rules={[CLOCK]} style={{ width: 150 }}>
+            <HourField label="there from" placeholder="the start" />
           </Form.Item>
-          <Form.Item label="until" name={[n, 'to']} rules={[CLOCK]} style={{ width: 110 }}>
-            <Input placeholder="the end" />
+          <Form.Item label="until" name={[n, 'to']} rules={[CLOCK]} style={{ width: 150 }}>
+            <HourField label="until" placeholder="the end" />
           </Form.Item>
           <Form.Item label="leaves to others" name={[n, 'cannot']} style={{ minWidth: 240 }}>
             <Select

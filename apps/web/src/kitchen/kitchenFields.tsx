@@ -5,6 +5,8 @@ import { NumberInput } from '../parts/NumberInput.tsx';
 import { MoneyInput } from '../parts/MoneyInput.tsx';
 import { SeveralOf } from './SeveralOf.tsx';
 import { CLOCK, perhaps, range } from './rules.ts';
+import { clockWords } from '../parts/times.ts';
+import { HourField } from './HourField.tsx';
 
 /** A kettle whose plate nobody has read, W. Common practice, no published source. */
 export const KETTLE_WATTS = 2000;
@@ -203,7 +205,7 @@ export const Awake = () => (
   <fieldset>
     <legend>Awake</legend>
     <Form.Item label="from" name={['equipment', 'awake', 'from']} rules={[CLOCK]}>
-      <Input placeholder={AWAKE.from} style={{ width: 110 }} />
+      <HourField label="Awake from" placeholder={clockWords(AWAKE.from)} />
     </Form.Item>
     <Form.Item
       label="until"
@@ -220,9 +222,9 @@ export const Awake = () => (
         }),
       ]}
     >
-      <Input placeholder={AWAKE.to} style={{ width: 110 }} />
+      <HourField label="Awake until" placeholder={clockWords(AWAKE.to)} />
     </Form.Item>
-    <p className="soft">Soaks begin between these hours.</p>
+    <p className="soft">Soaks begin, and suggested sessions lie, between these hours.</p>
   </fieldset>
 );
 

@@ -37,11 +37,19 @@ export default function WhenPicker({ label, value, onChange }: PickerProps) {
 }
 
 /** An hour of a day, as "18:30"; empty: none. */
-export function HourPicker({ label, value, onChange }: PickerProps) {
+export function HourPicker({
+  label,
+  value,
+  onChange,
+  id,
+  placeholder,
+}: PickerProps & { readonly id?: string; readonly placeholder?: string }) {
   return (
     <TimePicker
       aria-label={label}
       className="hour-picker"
+      {...(id === undefined ? {} : { id })}
+      {...(placeholder === undefined ? {} : { placeholder })}
       format={hourFormat()}
       use12Hours={twelve()}
       minuteStep={5}
