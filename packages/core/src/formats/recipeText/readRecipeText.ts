@@ -92,7 +92,9 @@ export function readRecipeText(text: string): RecipeText {
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
-  const inName = bracket ? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf() : undefined;
+  const inName = bracket
+    ? (eatersIn(bracket[0]) ?? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf())
+    : undefined;
   // "(makes 60)" are pieces: nobody makes so many portions without saying so.
   let portions =
     inName !== undefined && /\bmakes\b/i.test(bracket?.[0] ?? '') && inName > MOST_MADE ? undefined : inName;

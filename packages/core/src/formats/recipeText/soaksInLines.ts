@@ -59,7 +59,9 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       !said ||
       UNSOAKED.test(line.form) ||
       steps.some(
-        ({ text }) => /\bsoak(?! up)|\b(?:evening|night|day) before\b/i.test(text) && !/\bsoaked\b/i.test(text),
+        ({ text }) =>
+          /\bsoak(?! up|ing (?:water|liquid|liquor))|\b(?:evening|night|day) before\b/i.test(text) &&
+          !/\bsoaked\b/i.test(text),
       )
     )
       return deed;
