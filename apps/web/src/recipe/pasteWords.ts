@@ -11,14 +11,17 @@ interface Pasted {
 
 /**
  * The one thing that matters of a pasted text now.
- * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false }) // => '2 of 5 lines to put right'
+ * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false }) // => '2 of 5 lines to put right, 1 thing to say of the method'
  */
 export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid }: Pasted): string {
   if (recipes > 1) return `This text holds ${recipes} recipes`;
   if (lines === 0) return 'Paste a recipe';
   if (whole !== undefined) return `${whole}, read back whole`;
-  if (asked.lines > 0) return `${asked.lines} of ${lines} lines to put right`;
-  if (asked.method > 0) return `${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`;
+  const open = [
+    ...(asked.lines > 0 ? [`${asked.lines} of ${lines} lines to put right`] : []),
+    ...(asked.method > 0 ? [`${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`] : []),
+  ];
+  if (open.length > 0) return open.join(', ');
   return portionsUnsaid ? 'How many portions does it make?' : 'Every line is understood';
 }
 
