@@ -74,6 +74,9 @@ const ALONE =
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
+/** A pot by its name, and no pot on a hob. */
+const CROCK = /\bcrock[- ]?pot\b/gi;
+
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
@@ -88,6 +91,12 @@ const withoutVessels = (plain: string): string =>
   )
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
     : plain;
+
+/** "In the cast iron pot, 150 degrees for two hours": degrees are an oven's, whatever stands in it; but for those of hot oil. */
+const withoutPots = (plain: string): string =>
+  /\b(?:oil|fry|frying|deep)\b/i.test(plain)
+    ? plain
+    : plain.replace(/\b(?:cast[- ]iron |dutch )?(?:pot|pan)\b/gi, 'thing');
 
 /** "In the meantime cook the lentils": while the oven is at work, and not in it. */
 const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same time|while)\b/i;
@@ -182,7 +191,7 @@ const FIRST = {};
 const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
-  const whole = withoutEnd(withoutNames(plainSigns(text)));
+  const whole = withoutEnd(withoutNames(plainSigns(text).replace(CROCK, 'slow cooker')));
   const plain = withoutWhile(withoutLasts(whole));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
@@ -217,7 +226,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       (said !== undefined &&
         said >= COOLEST_BAKE_C &&
         durationsIn(plain).length > 0 &&
-        !HOB.test(plain) &&
+        !HOB.test(withoutPots(plain)) &&
         !STANDS_OFF.test(plain)) ||
       (heated !== undefined && ON_TRAY.test(plain) && durationsIn(plain).length > 0 && !STANDS_OFF.test(plain)) ||
       // "Oven 1½ hours."
