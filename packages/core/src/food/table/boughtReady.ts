@@ -44,7 +44,7 @@ canned mushrooms;vegetable;156;;;;;c1000 of3 oz60;-;umami;105;1.9;0.3;2.7;2.4;0.
 canned pineapple;fruit;180;;;;;c1000 of5 oz60;-;sweet acid;251;0.4;0.1;14.9;0.8;0.3;9.5;1;tinned pineapple,pineapple chunks;pineapple
 canned peaches;fruit;250;;;;;c1000 of5 oz60;-;sweet;226;0.5;0.1;13.2;1.3;0.3;2.8;5;tinned peaches;peach
 ketchup;seasoning;270;;;;;c540 of60;~celery;sweet acid;460;1.2;0.1;26;0.5;0.4;4;900;tomato ketchup;tomato paste
-harissa;seasoning;260;;;;;c540 of42;~sulphites;heat aromatic;377;3;5;8;5;3;20;1200;harissa paste;tomato paste
+harissa;seasoning;260;;;;;c540 of42;~sulphites;heat aromatic;377;3;5;8;5;3;20;1200;harissa paste,rose harissa;tomato paste
 curry paste;seasoning;270;;;;;c540 of42;~crustaceans ~fish ~celery ~mustard;heat aromatic salt;628;2.5;9;13;5;3;5;2500;red curry paste,green curry paste,thai curry paste;curry powder
 hot sauce;seasoning;240;;;;;c730 of180;~sulphites;heat acid;84;0.8;0.5;3;0.8;0.5;20;1800;chilli sauce,sambal;
 green pesto;fat;245;;;;;c365 of7 z90;~milk ~nuts;fat aromatic;1590;4;38;5;2;1.5;2;1000;pesto,vegan pesto;
@@ -52,7 +52,7 @@ tapenade;fat;220;;;;;c365 of14;~fish ~sulphites;fat salt;1172;1.5;28;4;3.5;3;2;1
 tamarind paste;acid;280;;;;;c730 of90;~sulphites;acid;628;1.5;0.3;33;3;1.5;2;200;tamarind;
 pomegranate molasses;acid;320;;;;;c730 of365;~sulphites;acid sweet;1172;0.5;0.1;68;0.5;1;1;40;pomegranate syrup;molasses
 yeast extract;seasoning;300;;;;;c730;gluten ~celery;umami salt;753;25;0.5;15;5;4;0;4200;;nutritional yeast
-hoisin sauce;seasoning;255;;;;;c540 of90;soybeans gluten sesame;sweet salt umami;920;3.3;3.4;41;2.8;1;0;1615;;soy sauce
+hoisin sauce;seasoning;255;;;;;c540 of90;soybeans gluten sesame;sweet salt umami;920;3.3;3.4;41;2.8;1;0;1615;hoisin;soy sauce
 mirin;acid;250;;;;;c730 oc90;-;sweet;962;0.2;0;42;0;0;0;50;sweet rice wine;rice vinegar
 liquid smoke;seasoning;240;;;;;c1000;-;aromatic;;;;;;;;;smoke flavouring;
 black salt;seasoning;290;;;;;;-;salt;0;0;0;0;0;2;0;37000;kala namak;salt
@@ -73,4 +73,32 @@ textured pea protein;legume;85;;;2;;c365 z730;-;protein;1548;60;4;20;8;8;0;600;p
 coconut chips;nut or seed;60;;;;;c180 z120;~nuts ~sulphites;fat crisp;2761;6.9;64.5;7.4;16.3;3.3;1.5;37;coconut flakes;desiccated coconut
 aquafaba;water;240;;;;;f4 z90;-;binder;75;1;0.1;2.9;0.2;0.2;0;200;chickpea liquid,bean liquid,chickpea water;
 rye bread;grain;;32;;;;c7 z60;gluten ~sesame;bulk;1084;8.5;3.3;42.5;5.8;2.8;0;600;dark bread;wholemeal bread
+panko;grain;60;;;;;c120 z90;gluten ~eggs ~milk ~soybeans ~sesame;crisp;1560;11;2.5;74;3.5;2;0;450;panko breadcrumbs;breadcrumbs
+self-raising flour;grain;125;;;;;c180 z365;gluten;bulk binder;1481;9.9;1;74.2;2.7;1.2;0;360;self-rising flour,self raising flour;wheat flour
+salsa;vegetable;259;;;;;c365 of7 z60;-;acid heat;121;1.5;0.2;4.7;1.9;0.4;1.9;711;tomato salsa;passata
+vegan cheese;fat;113;;;;;f30 of7 z120;~soybeans ~nuts ~milk;fat salt;1180;0.5;22;20;1;0.3;0;800;plant cheese,vegan cheddar,vegan mozzarella,vegan feta,vegan hard cheese;
+mixed nuts;nut or seed;135;;;;;c180 z365;nuts ~peanuts ~sesame;fat crisp;2540;17;53;21;7;3;1;5;;almonds
+mixed seeds;nut or seed;140;;;;;c180 z365;~sesame ~nuts ~peanuts;crisp;2400;24;48;12;9;7;1;10;seed mix;sunflower seeds,pumpkin seeds
+sriracha;seasoning;250;;;;;c540 of180;~sulphites;heat sweet acid;389;1.9;0.9;19.2;2.2;1.6;27;2124;sriracha sauce;hot sauce
+sweet chilli sauce;seasoning;280;;;;;c540 of90;~sulphites;sweet heat;960;0.4;0.3;55;0.6;0.3;5;600;sweet chili sauce;hot sauce
+gochujang;seasoning;290;;;;;c540 of180;soybeans ~gluten;heat umami sweet;900;5;2;44;3;2;0;2500;korean chilli paste;miso
+gochugaru;seasoning;85;;;;;c365;-;heat colour;;;;;;;;;korean chilli flakes,korean chilli powder;chilli flakes
+chipotle paste;seasoning;260;;;;;c540 of42;~sulphites;heat aromatic;;;;;;;;;;harissa
+canned chipotles;vegetable;;15;;;;c730 of14 z120;~sulphites;heat aromatic;;;;;;;;;chipotle,chipotles,chipotle in adobo,chipotles in adobo;chilli
+ginger-garlic paste;seasoning;240;;;;;c365 of30 z180;~sulphites;aromatic;;;;;;;;;ginger garlic paste,garlic-ginger paste;garlic,ginger
+vegan worcestershire sauce;seasoning;275;;;;;c730 of180;~gluten ~soybeans ~celery ~mustard;umami acid salt;327;0;0;19.5;0;5.3;13;980;vegan worcestershire,vegan worcester sauce;soy sauce
+wasabi;seasoning;;;;;;c365 of180;mustard ~soybeans ~sulphites;heat;;;;;;;;;wasabi paste;prepared horseradish
+dried fenugreek leaves;seasoning;12;;;;;c365;-;aromatic;;;;;;;;;kasuri methi,kasoori methi,dried methi;fenugreek seeds
+berbere;seasoning;105;;;;;c365;~mustard ~celery ~gluten;heat aromatic;;;;;;;;;berbere spice;ras el hanout
+sambar powder;seasoning;100;;;;;c365;~mustard ~gluten;heat aromatic;;;;;;;;;sambar masala;garam masala
+chaat masala;seasoning;100;;;;;c365;~mustard ~celery ~gluten;acid salt aromatic;;;;;;;;;;garam masala
+tandoori masala;seasoning;100;;;;;c365;~mustard ~celery ~gluten;aromatic heat;;;;;;;;;tandoori powder,tandoori spice;garam masala
+kashmiri chilli powder;seasoning;109;;;;;c365;-;colour heat;;;;;;;;;kashmiri chilli,kashmiri chili powder,kashmiri chili;paprika,cayenne pepper
+aleppo pepper;seasoning;85;;;;;c365;-;heat;;;;;;;;;pul biber,aleppo chilli,urfa chilli;chilli flakes,black pepper
+jerk seasoning;seasoning;100;;;;;c365;~mustard ~celery;heat aromatic;;;;;;;;;;allspice
+amchur;seasoning;100;;;;;c365;-;acid;;;;;;;;;mango powder,dried mango powder,amchoor;
+dukkah;seasoning;110;;;;;c180;sesame nuts ~peanuts;crisp aromatic;;;;;;;;;dukka;za'atar
+jaggery;seasoning;200;;;;;c500;-;sweet;1590;0.4;0.1;95;0;4;0;30;gur,palm sugar,panela;brown sugar
+vanilla sugar;seasoning;200;;;;;c730;-;sweet aromatic;1619;0;0;99;0;0;0;1;;sugar
+mustard oil;fat;218;;;;;c365 oc180;mustard;fat;3700;0;100;0;0;0;0;0;;rapeseed oil
 `;

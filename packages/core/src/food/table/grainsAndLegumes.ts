@@ -20,7 +20,7 @@ sorghum;grain;192;;;2.1;190;c365 z730;-;bulk;1377;10.6;3.5;65.4;6.7;3.4;0;2;;mil
 polenta;grain;157;;;4;240;c365 z730;-;bulk thickener;1515;8.1;3.6;69.6;7.3;3.5;0;35;cornmeal,maize meal;cornflour
 rolled oats;grain;81;;;4;234;c365 z730;gluten;bulk binder;1586;13.2;6.5;57.6;10.1;4.3;0;6;oats,porridge oats,jumbo oats,quick oats,instant oats,oat flakes;cut oats
 cut oats;grain;176;;;3.6;234;c365 z730;gluten;bulk;1586;13.2;6.5;57.6;10.1;4.3;0;6;steel cut oats,pinhead oats;rolled oats
-wheat pasta;grain;100;;;1.38;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;pasta,spaghetti,penne,macaroni,pasta shells,fusilli,rigatoni,farfalle,tagliatelle,linguine,conchiglie;rice noodles
+wheat pasta;grain;100;;;1.38;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1552;13;1.5;71.5;3.2;1.3;0;6;pasta,spaghetti,penne,macaroni,pasta shells,fusilli,rigatoni,farfalle,tagliatelle,linguine,conchiglie,rotini;rice noodles
 wholewheat pasta;grain;100;;;1.4;140;c730 z730;gluten ~eggs ~soybeans ~mustard;bulk;1473;13.9;2.9;64.2;9.2;3.6;0;6;wholewheat penne,wholewheat spaghetti,wholemeal pasta,wholemeal spaghetti,wholegrain pasta,wholemeal penne;
 rice noodles;grain;;;;2.37;176;c730 z730;-;bulk;1523;6;0.6;78.6;1.6;0.7;0;182;;glass noodles
 wheat flour;grain;125;;;;;c365 z730;gluten;thickener binder;1523;10.3;1;73.6;2.7;1.2;0;2;plain flour,white flour,flour,strong white flour,bread flour,all-purpose flour,strong flour,white bread flour;cornflour
@@ -54,7 +54,7 @@ split peas;legume;197;;;1.99;196;c730 z730;-;protein thickener;1276;23.8;1.2;38.
 broad beans;legume;150;;;2.12;170;c730 z730;-;protein;1265;26.1;1.5;33.3;25;6.7;1.4;13;fava beans,dry broad beans;
 soya beans;legume;186;;;1.44;172;c730 z730;soybeans;protein;1866;36.5;19.9;20.9;9.3;15.7;6;2;soybeans;edamame
 lupin beans;legume;180;;;2.1;166;c730 z730;lupin;protein;1552;36.2;9.7;21.5;18.9;4.4;4.8;15;;
-soya mince;legume;85;;;2.3;;c365 z730;soybeans ~gluten;protein;1381;51.5;1.2;15;17.5;9.2;0;20;textured soya,soya granules;
+soya mince;legume;85;;;2.3;;c365 z730;soybeans ~gluten;protein;1381;51.5;1.2;15;17.5;9.2;0;20;textured soya,soya granules,tvp,soy mince,textured vegetable protein;
 canned chickpeas;legume;160;;;;164;c1000 of3 oz60;~sulphites;protein bulk;575;7;2.6;17;6.4;1.1;0.1;212;tinned chickpeas;
 canned black-eyed peas;legume;165;;;;172;c1000 of3 oz60;~sulphites;protein bulk;425;6.6;0.6;14;6;1.3;0.3;230;tinned black-eyed peas;
 canned lentils;legume;180;;;;198;c1000 of3 oz60;-;protein bulk;440;7.6;0.5;14.5;6;2;0.2;220;tinned lentils;

@@ -42,9 +42,9 @@ sugar;seasoning;200;;;;;c1000;-;sweet;1619;0;0;100;0;0.1;0;1;white sugar,caster 
 brown sugar;seasoning;220;;;;;c500;-;sweet;1590;0.1;0;98.1;0;0.7;0;28;demerara sugar,muscovado sugar,muscovado,light brown sugar,dark brown sugar,cane sugar;sugar
 maple syrup;seasoning;315;;;;;c730 oc30 of180 z365;-;sweet;1088;0;0.1;67;0;0.1;0;12;maple;agave syrup,honey,syrup,sweetener
 agave syrup;seasoning;330;;;;;c365;-;sweet;1297;0.1;0.5;76.4;0.2;0.1;17;4;agave nectar,agave;maple syrup,honey,syrup,sweetener
-molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle;
+molasses;seasoning;337;;;;;c730;~sulphites;sweet colour;1213;0;0.1;74.7;0;4.7;0;37;treacle,black treacle;
 jam;seasoning;320;;;;;c365 of60 oc14 z365;~sulphites;sweet;1163;0.4;0.1;67.8;1.1;0.5;8.8;32;;
-salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt;garlic salt
+salt;seasoning;292;;;;;;-;salt;0;0;0;0;0;0.3;0;38758;sea salt,table salt,fine salt,rock salt,cooking salt,pickling salt;garlic salt
 black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepper,ground pepper,peppercorns,black peppercorns;red pepper
 chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes,crushed red pepper;chilli
 paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
@@ -57,7 +57,7 @@ cinnamon;seasoning;125;;;;;c365;-;aromatic sweet;1034;4;1.2;27.5;53.1;8.3;3.8;10
 nutmeg;seasoning;112;;;;;c365;-;aromatic;2197;5.8;36.3;28.5;20.8;3;3;16;ground nutmeg;
 curry powder;seasoning;101;;;;;c365;mustard ~gluten ~celery;aromatic heat;1231;14.3;14;2.6;53.2;19.1;0.7;52;;
 ground ginger;seasoning;83;;;;;c365;-;aromatic heat;1402;9;4.2;57.5;14.1;19.8;0.7;27;ginger powder;ginger
-garlic powder;seasoning;155;;;;;c365;-;aromatic;1385;16.6;0.7;63.7;9;5.7;1.2;60;;garlic
+garlic powder;seasoning;155;;;;;c365;-;aromatic;1385;16.6;0.7;63.7;9;5.7;1.2;60;garlic granules;garlic
 bay leaf;seasoning;;0.2;;;;c365;-;aromatic;1478;7.6;8.4;48.7;26.3;43;46.5;23;bay leaves,bay;
 thyme;seasoning;38;;;;;c365;-;aromatic;1155;9.1;7.4;26.9;37;123.6;50;55;dried thyme;fresh thyme
 rosemary;seasoning;53;;;;;c365;-;aromatic;1385;4.9;15.2;21.5;42.6;29.3;61.2;50;dried rosemary;fresh rosemary
@@ -128,7 +128,7 @@ allspice;seasoning;90;;;;;c730;-;aromatic;1457;6.1;8.7;50.5;21.6;7.1;39;77;groun
 star anise;seasoning;;1.5;;;;c730;-;aromatic;;;;;;;;;;anise seeds
 anise seeds;seasoning;107;;;;;c365;-;aromatic;1606;17.6;15.9;35.4;14.6;37;21;16;aniseed,anise;star anise,fennel seeds
 fenugreek seeds;seasoning;178;;;;;c365;-;aromatic;1351;23;6.4;33.8;24.6;33.5;3;67;fenugreek;
-nigella seeds;seasoning;120;;;;;c365;~mustard ~sesame;aromatic;;;;;;;;;black cumin,kalonji;sesame seeds
+nigella seeds;seasoning;120;;;;;c365;~mustard ~sesame;aromatic;;;;;;;;;black cumin,kalonji,nigella;sesame seeds
 celery seeds;seasoning;104;;;;;c365;celery;aromatic;1841;18.1;25.3;29.6;11.8;44.9;17;160;celery seed;celery
 dill seeds;seasoning;105;;;;;c365;-;aromatic;1557;16;14.5;34.1;21.1;16.3;21;20;dill seed;dill
 saffron;seasoning;34;;;;;c730;-;colour aromatic;1489;11.4;5.9;61.5;3.9;11.1;80.8;148;saffron threads;turmeric
