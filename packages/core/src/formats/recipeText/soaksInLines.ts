@@ -26,10 +26,11 @@ const SOAK_IN_LINE =
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
-  /\b(pressed|cooked|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+  /\b(pressed|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
 const IN_LINE: Readonly<Record<string, string>> = {
   pressed: 'Press',
   cooked: 'Cook',
+  dried: 'Dry',
   toasted: 'Toast',
   roasted: 'Roast',
   boiled: 'Boil',
@@ -51,7 +52,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       done &&
       verb &&
       !steps.some(({ text, timed, kind }) => (timed || kind === 'ahead') && new RegExp(`\\b${verb}\\b`, 'i').test(text))
-        ? [`${verb} the ${line.food.name} for ${done[2] ?? ''}${done[3] ?? ''}.`]
+        ? [`${verb} the ${line.food.name} for ${done[3] ?? ''}${done[4] ?? done[2] ?? ''}.`]
         : [];
     const said = SOAK_IN_LINE.exec(line.form);
     if (
