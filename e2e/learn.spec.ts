@@ -163,7 +163,7 @@ test('what is left of a leek is weighed while it is cut; with the weeks behind t
   await expect(page.getByText('That is more than was taken.')).toBeVisible();
   await page.getByLabel('leek, trimmed, g').fill('330');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByText('leek, trimmed: 330 of 600 g')).toBeVisible();
+  await expect(page.getByText('leek, trimmed: 330 g of 600 g')).toBeVisible();
 
   await page.goto(`${lived.url}/look-back`);
   const teaches = page.getByRole('region', { name: 'What it teaches' });

@@ -151,10 +151,7 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
 /** Why somebody took it out. */
 const reasonAgainst = ({ figure, run, task }: Sighting, said: readonly LearnSaid[]): string | undefined =>
   said.flatMap((each) =>
-    each.kind === 'taken out' &&
-    each.run === run &&
-    each.task === task &&
-    sameFigure(each.figure, figure)
+    each.kind === 'taken out' && each.run === run && each.task === task && sameFigure(each.figure, figure)
       ? [each.reason]
       : [],
   )[0];

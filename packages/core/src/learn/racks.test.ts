@@ -41,7 +41,12 @@ test('single trays are held against the same step on other racks; what was only 
     seen('crackers', n, 3, 2),
   ]);
   expect(valueOf(single, 3)?.n).toBe(4);
-  expect(valueOf(single, 3)?.value).toBe(valueOf(single.filter(({ voice }) => voice === 'bake'), 3)?.value);
+  expect(valueOf(single, 3)?.value).toBe(
+    valueOf(
+      single.filter(({ voice }) => voice === 'bake'),
+      3,
+    )?.value,
+  );
   expect(figuresOf([seen('crackers', 1, 3, 2)], [])).toEqual([]);
 });
 
@@ -63,8 +68,7 @@ test('a recipe whose own time is wrong moves no rack', () =>
               racks.map((rack) => [rack, times(rack)]),
             ),
           );
-        for (const rack of RACKS)
-          expect(valueOf(all(true), rack)?.value).toBe(valueOf(all(false), rack)?.value);
+        for (const rack of RACKS) expect(valueOf(all(true), rack)?.value).toBe(valueOf(all(false), rack)?.value);
       },
     ),
   ));
@@ -114,7 +118,15 @@ test('what somebody took out goes into no other rack’s figure, and stays to be
     [1, 1],
     [3, 1.6],
   ]);
-  const out: LearnSaid = { kind: 'taken out', id: 'x', figure: key(3), run: 'roots 9', task: 'bake', reason: 'fell', at: 9 };
+  const out: LearnSaid = {
+    kind: 'taken out',
+    id: 'x',
+    figure: key(3),
+    run: 'roots 9',
+    task: 'bake',
+    reason: 'fell',
+    at: 9,
+  };
   const figure = valueOf([...sound, ...odd], 3, [out]);
   expect(figure?.value).toBe(valueOf(sound, 3)?.value);
   expect(figure?.seen.filter(({ takenOut }) => takenOut === 'fell')).toHaveLength(1);

@@ -26,10 +26,7 @@ export function againstTheirOven(
   return [...sightings.filter(({ figure }) => figure.kind !== 'rack'), ...told];
 }
 
-function ofOneOven(
-  sightings: readonly Sighting[],
-  isTakenOut: (sighting: Sighting) => boolean,
-): readonly Sighting[] {
+function ofOneOven(sightings: readonly Sighting[], isTakenOut: (sighting: Sighting) => boolean): readonly Sighting[] {
   const bakeOf = bakeIn(sightings);
   const counted = grouped(
     sightings.filter((each) => !isTakenOut(each)),

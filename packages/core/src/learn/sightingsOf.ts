@@ -75,20 +75,24 @@ function ofStep(run: CookedRun, task: TaskAbout, fact: TaskFacts): readonly Sigh
   const trays = oven === undefined ? [] : traysSeen(fact);
   // Of several trays the slowest ends the step: what an oven does is what they took on the whole.
   const ends =
-    trays.length > 0 && trays.length >= (task.trays?.count ?? 1) ? trays : [lookedFor(doneAt, startedAt, looksOf(fact))];
+    trays.length > 0 && trays.length >= (task.trays?.count ?? 1)
+      ? trays
+      : [lookedFor(doneAt, startedAt, looksOf(fact))];
   const minutes = ends.reduce((sum, { at }) => sum + took(at), 0) / ends.length;
   const value = minutes / bookMinutes;
   if (!within(value, PLAUSIBLE.step)) return [];
   const bound = ends.every(({ exact }) => exact) ? {} : ({ bound: 'at most' } as const);
   // Of what was found done at the first look nobody knows since when: it says nothing of its rack.
-  const byRack = trays.filter(({ exact }) => exact).map(({ rack, at }) => ({
-    ...seen,
-    figure: { kind: 'rack', of: ofRack(oven ?? '', rack) } as const,
-    value: took(at) / bookMinutes,
-    real: took(at),
-    book: bookMinutes,
-    voice: step,
-  }));
+  const byRack = trays
+    .filter(({ exact }) => exact)
+    .map(({ rack, at }) => ({
+      ...seen,
+      figure: { kind: 'rack', of: ofRack(oven ?? '', rack) } as const,
+      value: took(at) / bookMinutes,
+      real: took(at),
+      book: bookMinutes,
+      voice: step,
+    }));
   const figures: readonly FigureKey[] = [
     { kind: 'step', of: step },
     ...(oven === undefined ? [] : [{ kind: 'oven', of: oven } as const]),

@@ -52,7 +52,9 @@ function next(known: TaskFacts, at: Moment, what: RunFact): TaskFacts {
     case 'skipped':
       return open ? { ...resumed(known, at), doneAt: at, skipped: true } : known;
     case 'not yet':
-      return open ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS, notYetAt: [...(known.notYetAt ?? []), at] } : known;
+      return open
+        ? { ...known, lookAgainAt: at + what.minutes * MINUTE_MS, notYetAt: [...(known.notYetAt ?? []), at] }
+        : known;
     case 'reopened': {
       const { doneAt: _gone, skipped: _nor, ...rest } = known;
       return rest;

@@ -53,11 +53,7 @@ export function workTask(
   const minutes =
     step.attention.needs === 'hands'
       ? byThisKitchen(written, ownCut ? `${ownCut.of} here` : 'hands here', ownCut ?? equipment.own?.handsTimes)
-      : byThisKitchen(
-          written,
-          'this oven',
-          oven && bakes && ovensOwn(oven.thing, racksFor(bakes, oven.thing, scaled)),
-        );
+      : byThisKitchen(written, 'this oven', oven && bakes && ovensOwn(oven.thing, racksFor(bakes, oven.thing, scaled)));
   const stopsAt = stopWeight(step, scaled, parts);
   return {
     batch,
