@@ -381,6 +381,20 @@ describe('how a plate is reckoned', () => {
     expect([at(4), at(8)]).toEqual([200, 400]);
   });
 
+  test('a week of which no main is new counts as three repetitions more', () => {
+    const ask = week([
+      thing('beans', 'legume', { had: true }),
+      thing('pot', 'dish', { had: true }),
+      thing('new', 'dish'),
+    ]);
+    const repeats = (last: number) => told(ask, plate([-1, 0, -1, -1], [-1, last, -1, -1])).parts.repeats;
+    const without = (last: number) =>
+      told(week(ask.candidates.map(({ had: _was, ...each }) => each)), plate([-1, 0, -1, -1], [-1, last, -1, -1])).parts
+        .repeats;
+    expect(repeats(1) - without(1)).toBe(3);
+    expect(repeats(2) - without(2)).toBe(0);
+  });
+
   test('the same food is cut in one go for the dishes of one session, and of that session alone', () => {
     const cooked = (food: string, cuts: readonly string[]) =>
       thing(food, 'legume', {
@@ -431,6 +445,35 @@ describe('how a plate is reckoned', () => {
         }),
       ).hands,
     ).toBe(40);
+  });
+});
+
+describe('what was on the table in the weeks behind', () => {
+  const on = (ago: number, meal: 'lunch' | 'dinner', food: string) => ({
+    day: addDays(TODAY, -ago),
+    meal,
+    parts: [{ food, portions: 1 }],
+    guests: 0,
+    locked: false,
+    version: 1,
+  });
+  const had = (slots: KitchenView['week']['slots'], eaten: KitchenView['week']['eaten'] = []) => {
+    const view = kitchenOf({ slots, more: { eaten } });
+    return asked(view).candidates.find(({ food }) => food === MILLET.component.id);
+  };
+  const id = MILLET.component.id;
+
+  test('counts against it by what those meals said, whether or not anybody wrote down plates; what is to come does not', () => {
+    const six = [1, 2, 3].flatMap((ago) => [on(ago, 'lunch', id), on(ago, 'dinner', id)]);
+    expect([had([])?.had, had([])?.liked]).toEqual([undefined, 0]);
+    // By hand: at six meals of two weeks, half a liking less; at three of them a quarter.
+    expect([had(six)?.had, had(six)?.liked]).toEqual([true, -0.5]);
+    expect(had(six.slice(0, 3))?.liked).toBe(-0.25);
+    expect([had([on(-1, 'lunch', id), on(0, 'dinner', id), on(15, 'lunch', id)])?.had]).toEqual([undefined]);
+    // The same meal, said and written down, is one.
+    const written = [{ id: 'e', day: addDays(TODAY, -1), meal: 'lunch' as const, eater: null, food: id, portions: 1 }];
+    expect(had(six.slice(0, 1), written)?.liked).toBe(had(six.slice(0, 1))?.liked);
+    expect(had([], written)?.liked).toBeCloseTo(-1 / 12, 6);
   });
 });
 

@@ -146,6 +146,7 @@ export function candidatesOf(ask: CandidateAsk): {
       ...(work ? { cooks: { ...cookingOf(ask, dish, goods), into, ...work, needs } } : {}),
       want: ask.seats.map(({ at, guests }) => at.reduce((sum, { id }) => sum + (takes.get(id) ?? 0), guests)),
       eats: eaters.map(({ id }) => takes.get(id) ?? 0),
+      ...(eatenOf.has(component.id) ? { had: true as const } : {}),
       liked: liked - often / 2 - lost,
       ...(lost > 0 ? { lost } : {}),
     };
@@ -162,11 +163,15 @@ const UNKNOWN = {
   saltG: undefined,
 };
 
-/** At how many meals of the weeks behind each thing was on the table. */
-function eatenOfLate({ week, today }: KitchenView): ReadonlyMap<string, number> {
+/**
+ * At how many meals of the weeks behind each thing was on the table: as those meals say, and as it was written down. What was written down comes for the last days alone;
+ * what days that are over say is there for both weeks.
+ */
+function eatenOfLate({ week, today }: Pick<KitchenView, 'week' | 'today'>): ReadonlyMap<string, number> {
   const since = addDays(today, -BEHIND_DAYS);
+  const said = week.slots.flatMap(({ day, meal, parts }) => parts.map(({ food }) => ({ day, meal, food })));
   const meals = new Map<string, Set<string>>();
-  for (const { food, day, meal } of week.eaten) {
+  for (const { food, day, meal } of [...said.filter(({ day: on }) => on < today), ...week.eaten]) {
     if (day < since) continue;
     const on = meals.get(food) ?? new Set();
     on.add(`${day} ${meal}`);

@@ -42,6 +42,8 @@ export interface Candidate {
   readonly eats: readonly number[];
   /** How many of those at the table like it, less how many had it often of late, less what of it was thrown away. */
   readonly liked: number;
+  /** It was on the table in the weeks behind. */
+  readonly had?: true;
   /** The share of it that was thrown away in the weeks behind; left out: nothing. */
   readonly lost?: number;
 }

@@ -47,6 +47,8 @@ const A_TABLE = 4;
 /** A day that is outside its band at all, and each beyond the first. */
 const OUTSIDE = 0.4;
 const OUTSIDE_AGAIN = 1.5;
+/** A week whose mains were all on the table in the weeks behind counts as so many repetitions. Common practice, no published source. */
+const NOTHING_NEW = 3;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
@@ -100,6 +102,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     for (const [d, other] of candidates.entries())
       looksShared[c * n + d] = c === d ? 0 : looks.filter((look) => other.looks?.includes(look)).length;
   const isMain = Uint8Array.from(candidates, ({ kind }) => (placeOf(kind) === MAIN ? 1 : 0));
+  const had = Uint8Array.from(candidates, (each) => (each.had ? 1 : 0));
   const litres = Float64Array.from(candidates, ({ litresEach }) => litresEach);
   const likes = Float64Array.from(candidates, ({ liked, cooks }) => liked + (cooks?.inSeason ? SEASON_COUNTS : 0));
   /** kJ, protein, fibre, iron, vitamin C, salt of one portion. */
@@ -250,6 +253,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     let liking = 0;
     let over = 0;
     let lacks = 0;
+    let known = 0;
+    let fresh = 0;
     const told: { candidate: number; portions: number }[][] = [];
     const cutTogether = new Map<number, readonly number[]>();
     cutBy.fill(-1);
@@ -335,6 +340,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         }
         lastDay[c] = day;
         if (isMain[c] === 1) {
+          if (had[c] === 1) known += 1;
+          else fresh += 1;
           const f = formOf[c] as number;
           formCount[f] = (formCount[f] as number) + 1;
           if (formCount[f] > FORM_OFTEN) repeats += 1;
@@ -370,6 +377,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         fed[to + 3] = (fed[to + 3] as number) + (vitaminC < VITAMIN_C_BESIDE_IRON_MG ? iron * IRON_ALONE_COUNTS : iron);
       }
     }
+
+    if (known > 0 && fresh === 0) repeats += NOTHING_NEW;
 
     for (let g = 0; g < groups.length; g++) {
       const b = g * FACTS;

@@ -22,7 +22,7 @@ export interface ScoreParts {
   readonly hands: number;
   /** Minor units at the till, in whole packs, beyond what is there. */
   readonly cost: number;
-  /** How often something, or something of its form, is on the table again; half for a main that is alike: see Candidate.traits. */
+  /** How often something, or something of its form, is on the table again; half for a main that is alike: see Candidate.traits; and more for a week with no main that is new: see Candidate.had. */
   readonly repeats: number;
   /** Meals of something that is liked, or in season; less what they had often. */
   readonly liking: number;
