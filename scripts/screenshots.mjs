@@ -29,7 +29,7 @@ await withDemo(
       await page.waitForTimeout(1200);
       // None while something better is still looked for.
       await page
-        .getByText(/looking for a shorter plan/i)
+        .getByText(/looking for a shorter plan|being planned/i)
         .first()
         .waitFor({ state: 'detached', timeout: 60_000 });
       await page.screenshot({ path: path.join(shots, `${name}.png`) });
@@ -93,7 +93,7 @@ await withDemo(
       await gate.locator('.run-done').click();
       await page.waitForTimeout(120);
     };
-    for (let n = 0; n < 60 && !(await page.locator('.pressure').count()); n++) await further();
+    for (let n = 0; n < 60 && !(await page.locator('.clock.pressure').count()); n++) await further();
     await page.mouse.wheel(0, -5000);
     await shot('run-tablet');
     for (let n = 0; n < 300 && !(await page.getByText('All is cooked').count()); n++) await further();
