@@ -124,7 +124,9 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
     voices.filter(({ of }) => !of.some((each) => off.has(each))),
     { ...observed, prior },
   );
-  const seen = kept
+  const seen = [...kept]
+    .sort((a, b) => b.at - a.at)
+    .slice(0, SHOWN)
     .map((sighting): SeenAs => {
       const takenOut = outOf(sighting);
       return {
@@ -132,8 +134,7 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
         ...(off.has(sighting) ? { far: true as const } : {}),
         ...(takenOut === undefined ? {} : { takenOut }),
       };
-    })
-    .sort((a, b) => b.at - a.at);
+    });
   const nothing: Learned = { value: mean, source: 'the book', n: 0, least: mean, most: mean, from: mean, to: mean };
   const pace = key.kind === 'hands' ? { pace: paceOf(counted.filter((sighting) => !off.has(sighting))) } : {};
   const loads = key.kind === 'come up' || key.kind === 'release' ? counted.filter((each) => !off.has(each)) : [];
@@ -143,7 +144,7 @@ function figureOf(sightings: readonly Sighting[], said: readonly LearnSaid[], me
     ...pace,
     ...line,
     key,
-    seen: seen.slice(0, SHOWN),
+    seen,
     setAside: sightings.length - kept.length,
   };
 }
