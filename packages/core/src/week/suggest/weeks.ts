@@ -114,7 +114,7 @@ export function weekGoodAt(search: WeekSearch): SuggestedWeek {
 const AS_GOOD = 1.03;
 /** So much worse, where it is at least as good at what it is shown for as every week beside it: four weeks are there to choose from. */
 const STILL_GOOD = 1.2;
-const ASKED = 6;
+const ASKED = 12;
 const dishesIn = ({ sizes }: Draft): string => sizes.flatMap((size, c) => (size > 0 ? [c] : [])).join(' ');
 /** What a week is good at, among the parts of its score. */
 const OWN_PART = {
