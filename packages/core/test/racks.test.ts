@@ -5,7 +5,7 @@ import { Fraction } from '../src/quantity/index.ts';
 import { STARTER_RECIPES, type Revision } from '../src/recipe/index.ts';
 import { scaleBatch } from '../src/scaling/index.ts';
 import { check, search } from '../src/schedule/index.ts';
-import { expandSession, racksInPlan } from '../src/session/index.ts';
+import { expandSession, racksInPlan, trayMinutes } from '../src/session/index.ts';
 
 const foods = new Map(BOOK.map((food) => [food.id, food]));
 const [OVEN] = STARTING_EQUIPMENT.ovens;
@@ -65,4 +65,16 @@ test('a single tray goes where the oven is even, and takes what it takes there; 
   expect(here).toBe(Math.round((book ?? 0) * 1.2));
   // What is seen is held against the recipe, not against what is reckoned here.
   expect(written).toBe(book);
+});
+
+test('a tray on a worse rack than it was planned for takes so much longer', () => {
+  const times = [1, 1, 1.1];
+  // By hand: one tray is planned for the middle, three with the bottom, which is a tenth slower.
+  expect([1, 3].map((rack) => Math.round(trayMinutes({ expected: 40 }, { count: 1, racks: 3, times }, rack)))).toEqual([
+    40, 44,
+  ]);
+  expect([1, 3].map((rack) => Math.round(trayMinutes({ expected: 44 }, { count: 3, racks: 3, times }, rack)))).toEqual([
+    40, 44,
+  ]);
+  expect(trayMinutes({ expected: 40 }, { count: 2, racks: 3 }, 3)).toBe(40);
 });

@@ -216,7 +216,6 @@ export class EquipmentDto {
   @Perhaps(Part(() => OwnFiguresDto)) own?: OwnFiguresDto;
 }
 
-/** Lists of at least two known appliances. */
 /** Of each rack, null where nobody has found otherwise. */
 function IsTimesOfRacks() {
   const { message } = between('time on a rack', 0.5, 2, 'times what the oven takes');
@@ -234,6 +233,7 @@ function IsTimesOfRacks() {
   );
 }
 
+/** Lists of at least two known appliances. */
 function IsAppliances() {
   return ValidateBy(
     {

@@ -1,7 +1,7 @@
 import { rackName, type RackNumber } from '@kestrel-ridge/core/kitchen';
 import { capital, MINUTE_MS } from '@kestrel-ridge/core/quantity';
 import type { RunFact, RunTask, TaskFacts } from '@kestrel-ridge/core/run';
-import type { TaskAbout } from '@kestrel-ridge/core/session';
+import { trayMinutes, type TaskAbout } from '@kestrel-ridge/core/session';
 import { Button } from 'antd';
 import { clockAt } from '../parts/times.ts';
 import { outWords } from './trayWords.ts';
@@ -26,9 +26,7 @@ export function Trays({
   const { trays } = about;
   if (!trays) return null;
   const out = new Set((facts?.traysOut ?? []).map(({ rack }) => rack));
-  const slowest = Math.max(...planned.map((rack) => trays.times?.[rack - 1] ?? 1), 0.01);
-  const doneAt = (rack: RackNumber) =>
-    task.start + ((about.window.expected * (trays.times?.[rack - 1] ?? 1)) / slowest) * MINUTE_MS;
+  const doneAt = (rack: RackNumber) => task.start + trayMinutes(about.window, trays, rack) * MINUTE_MS;
   const toggle = (rack: RackNumber) => {
     if (out.has(rack)) return tap({ kind: 'tray back', task: task.id, rack });
     const taken: RunFact = { kind: 'tray out', task: task.id, rack };

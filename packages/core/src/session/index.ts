@@ -20,7 +20,7 @@ export { withWishes } from './withWishes.ts';
 export type { Wishes } from './wishes.ts';
 export { aheadKey, beginBy, tooLate } from './tooLate.ts';
 export type { TooLate } from './tooLate.ts';
-export { racksInPlan } from './racksInPlan.ts';
+export { racksInPlan, trayMinutes } from './racksInPlan.ts';
 export type { OnRacks } from './racksInPlan.ts';
 export { leadOf } from './leadOf.ts';
 export type { DialTurn } from './dialTurn.ts';

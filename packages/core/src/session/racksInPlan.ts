@@ -1,6 +1,7 @@
-import { racksBestFirst, type RackNumber } from '../kitchen/index.ts';
+import { rackTimes, racksBestFirst, slowestRack, type RackNumber } from '../kitchen/index.ts';
+import type { MinuteCount } from '../quantity/index.ts';
 import type { Plan, Problem } from './problem.ts';
-import type { TaskAbout } from './taskAbout.ts';
+import type { TaskAbout, TraysIn } from './taskAbout.ts';
 
 /** The racks that one use of an oven takes, from the top, and the tasks whose trays stand on them. */
 export interface OnRacks {
@@ -34,7 +35,14 @@ export function racksInPlan(
     .map(({ use, oven, from, to }) => {
       const first = about[use.from];
       const within = Object.values(about).filter(
-        ({ trays, batch, load }) => trays !== undefined && batch === first?.batch && load === first?.load,
+        ({ id, trays, batch, load, unit = 'oven' }) =>
+          trays !== undefined &&
+          unit === oven.id &&
+          batch === first?.batch &&
+          load === first?.load &&
+          // A dish may go in twice.
+          start(id) >= from &&
+          start(id) + (minutes.get(id) ?? 0) <= to,
       );
       const times = within[0]?.trays?.times;
       const racks = racksBestFirst({ racks: oven.units, ...(times ? { rackTimes: times } : {}) })
@@ -50,3 +58,13 @@ export function racksInPlan(
       return { use: use.id, racks, tasks: within.map(({ id }) => id) };
     });
 }
+
+/**
+ * What a tray takes on a rack, minutes. Its task is planned with the slowest of the racks that so many trays need alone; beside another dish they may stand on others.
+ * @example trayMinutes({ expected: 40 }, { count: 1, racks: 3, times: [1, 1, 1.1] }, 3) // => 44
+ */
+export const trayMinutes = (
+  { expected }: Pick<TaskAbout['window'], 'expected'>,
+  { count, racks, times = [] }: TraysIn,
+  rack: RackNumber,
+): MinuteCount => (expected * rackTimes({ rackTimes: times }, rack)) / slowestRack({ racks, rackTimes: times }, count);
