@@ -215,7 +215,8 @@ export function SuggestedCard({
           </li>
         )}
         {eaten.cutTogether.map(({ food, candidates }) => (
-          <li key={food} className="from-boxes">
+          // Two sessions may each cut the same food in one go, for other dishes.
+          <li key={`${food} ${candidates.join(' ')}`} className="from-boxes">
             <span>
               <small>
                 cut in one go:{' '}
