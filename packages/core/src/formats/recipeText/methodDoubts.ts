@@ -1,6 +1,6 @@
 import { plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
-import { saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { ON_NO_HEAT, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
@@ -33,9 +33,6 @@ const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|for
 
 /** Behind something on heat, so long that it may be there still. */
 const ON_HEAT = 3;
-/** What hands do for minutes without any heat. */
-const ON_NO_HEAT =
-  /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 

@@ -20,7 +20,7 @@ const NUMBER =
   /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
-  /[,;:()+&]|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
+  /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
   /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
 const WEIGHED_OUT =
@@ -63,6 +63,15 @@ const NO_FOOD =
 const TOOL =
   /\b(?:towels?|cloths?|trays?|boards?|spoons?|forks?|plates?|lids?|saucers?|ladles?|sieves?|colanders?|whisks?|skillets?|pans?|cutters?|knives|knife|skewers?|mixers?|processors?)$/i;
 
+const WEIGHS =
+  /^,\s(?:about|around|roughly|approx\.?|some)\s((?:an?|one|half an?|\d[\d.,/]*)\s?(?:kilos?|kg|grams?|g|lbs?|pounds?|oz|ounces?))\b(?!\s+of\b)/i;
+
+const inFigures = (weight: string): string =>
+  weight
+    .replace(/^half an?\b/i, '0.5')
+    .replace(/^(?:an?|one)\b/i, '1')
+    .replace(/\bkilos?\b/i, 'kg');
+
 /** Behind these stands what only the juice, or the peel, is taken of. */
 const PART_OF = /\b(?:juice|zest)(?: and (?:juice|zest))? (?:of|from) $/i;
 const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprinkled )?(?:in|with) (?:about )?$/i;
@@ -94,7 +103,9 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const whole = ENDS.exec(rest)?.index ?? rest.length;
     // "2 blocks of tofu (each 280 g)": how much that is stands in the brackets.
     const held = /^\s?\((?:each |about |of )*\d[^()]{0,20}\)/.exec(rest.slice(whole));
-    const end = whole + (held?.[0].length ?? 0);
+    // "One red cabbage, about a kilo": so does what stands behind a comma.
+    const weighs = held ? null : WEIGHS.exec(rest.slice(whole));
+    const end = whole + (held?.[0] ?? weighs?.[0] ?? '').length;
     const clause =
       plain
         .slice(0, index)
@@ -109,7 +120,7 @@ function amountsIn(plain: string): readonly AmountIn[] {
     // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.
     const told = plain.slice(0, index);
     const part = PART_OF.exec(told)?.[0] ?? '';
-    const measured = rest.slice(0, end).trim();
+    const measured = weighs ? `${inFigures(rest.slice(0, whole).trim())} (${inFigures(weighs[1] ?? '')})` : rest.slice(0, end).trim();
     const words = named ? `${measured} ${named.trim()}` : `${part}${measured}`;
     return [
       {
@@ -214,6 +225,11 @@ export function needsInMethod(
       // More of it than the list has: one of the two is wrong, or there is more of it.
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];
+      // "1 tbsp oil" in the pan, where the list has oil for brushing: so much of it is known.
+      if (lineOf?.amount.kind === 'to taste' && lines.length > 0 && stays && !poured && !made && !known && !/\bpinch/i.test(words) && !named.has(key)) {
+        named.add(key);
+        return [{ line: words, step }];
+      }
       // "250 g rye flour" on a line of its own, where the list has some: more of it, and nobody says so.
       if (lineOf && plainSigns(text).trim() === words && food.facts.kind !== 'water')
         return [{ line: food.name, step }];

@@ -113,6 +113,7 @@ export function readRecipeText(text: string): RecipeText {
     }
   };
 
+  const onItsDay = (bare: string): string => (AHEAD_OF_IT.test(day) ? `${day} ${bare}` : bare);
   const methodFrom = lines.findIndex((line) => METHOD.test(line));
   for (const [at, line] of lines.entries()) {
     if (named && at === start) continue;
@@ -188,7 +189,7 @@ export function readRecipeText(text: string): RecipeText {
     } else if (part === 'method') {
       // Each point of a list is a step of its own, in whichever letter it begins.
       if (BULLET.test(line)) method.push('');
-      method.push(bare);
+      method.push(onItsDay(bare));
     } else if (isIngredient(bare) || (ingredients.length > 0 && methodFrom > at && isShort(bare))) list(bare);
     else if (ingredients.length > 0 && bare.length < 30 && !/[.!]$/.test(bare) && !ordered(bare)) list(bare);
     else if (
@@ -218,7 +219,7 @@ export function readRecipeText(text: string): RecipeText {
       portions ??= portionsWithin(bare);
       method.push(...ovenSaid(bare));
       notes.push(bare);
-    } else method.push(bare);
+    } else method.push(onItsDay(bare));
   }
   // "Per bag:" over a list: it is written for one.
   if (groups.length > 0 && groups.every((each) => EACH_ONE.test(each))) {
@@ -379,6 +380,8 @@ const isSentence = (line: string): boolean =>
     (line.length > ORDER_FROM && (isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '') || ON_A_DAY.test(line))));
 
 /** "Day 1: layer the rhubarb …", "The night before: …" */
+/** What stands under it is begun before the day of the rest. */
+const AHEAD_OF_IT = /\b(?:night|evening|before|ahead)\b/i;
 const ON_A_DAY = /^(?:the )?(?:day|night|evening|morning|step)(?: \d| before| ahead)?\s*:\s/i;
 
 /** "Divide in 8, roll in foil" is an order, and no eight of something. */

@@ -32,9 +32,9 @@ export interface DayFed {
 
 /** Something that is chosen and not there is worse than a plate that is planned without it. */
 const CHOSEN_AND_MISSING = 2;
-/** So much of a portion nobody misses; more is a meal that the week would call short. */
+/** So much of a portion nobody misses; more is a meal that the week would call short: such a week is not shown, so it costs more than any poor plate. */
 const HARDLY_MISSED = 0.3;
-const NOT_ENOUGH = 0.25;
+const NOT_ENOUGH = 2;
 const ASSEMBLY_LACKS = 3;
 /** A little more is made of what goes into something else than its portions say: loads and peel are no whole numbers. */
 export const SPARE = 1.05;
