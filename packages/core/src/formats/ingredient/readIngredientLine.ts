@@ -114,7 +114,12 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     food =
       read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name)
         ? cannedOf(known.food, foods.names.values())
-        : inState(asPiece(known.food, read.piece, foods), [known.before, ...tail], foods);
+        : inState(
+            asPiece(known.food, read.piece, foods),
+            [known.before, ...tail],
+            [known.after, ...tail, ...bracketed],
+            foods,
+          );
     const { before, after } = known;
     const sides = [before, after].map((words) => words.replace(/^(?:of|and|the)(?:\s+|$)/i, '').trim()).filter(Boolean);
     const two = `${before} ${after}`
@@ -317,13 +322,16 @@ const isToTaste = ({ name, facts }: Food): boolean =>
   facts.roles?.includes('salt') === true ? facts.kind === 'seasoning' : /^(?:black|white) pepper$/.test(name);
 
 /** "spinach, frozen" and "frozen corn" are the frozen one, where that is a food of its own. */
-function inState(food: Food, tail: readonly string[], foods: FoodIndex): Food {
+function inState(food: Food, tail: readonly string[], behind: readonly string[], foods: FoodIndex): Food {
   const [known] = tail.flatMap((part) => {
     const other = isState(part) ? foods.names.get(`${part.toLowerCase()} ${food.name}`) : undefined;
     return other ? [other] : [];
   });
-  return known ?? food;
+  if (known) return known;
+  // "400 g plum tomatoes, tin"
+  return behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
 }
+const IN_TIN = /^\(?(?:in a |from a )?(?:tin|can)\)?$/i;
 
 /** A sprig is fresh, and a stick of cinnamon is not the ground one. */
 function asPiece(food: Food, piece: string | undefined, foods: FoodIndex): Food {

@@ -13,7 +13,7 @@ const DAYS_A_WEEK = 7;
 
 /** "What isn't eaten in 3 days": how long it keeps, not how long it stands before. */
 const EATEN_WITHIN =
-  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\bbest after\s+$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$|\b(?:people|persons?|eaters|\d+|one|two|three|four|five|six)\s+for\s+$/i;
+  /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\b(?:refrigerate|chill|store)d?(?: (?:it|them|leftovers|the rest|airtight|covered))*,? (?:for )?up to (?:about )?$|\bbest after\s+$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$|\b(?:people|persons?|eaters|\d+|one|two|three|four|five|six)\s+for\s+$/i;
 
 /** "(can be done the day before)": it may, and need not. */
 const MAY_BE = /\(?\b(?:this |it |these )?can (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*\)?/gi;

@@ -30,7 +30,7 @@ const AS_MADE =
   /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|tins?|loa(?:f|ves)|dish|pan|pot|bowl|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
 /** "Reduce to 1.5 L", "keep 250 ml": what stands before an amount that nothing of is added. */
 const COMES_TO =
-  /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
+  /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|does|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
 const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw)/i;
@@ -120,7 +120,9 @@ function amountsIn(plain: string): readonly AmountIn[] {
     // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.
     const told = plain.slice(0, index);
     const part = PART_OF.exec(told)?.[0] ?? '';
-    const measured = weighs ? `${inFigures(rest.slice(0, whole).trim())} (${inFigures(weighs[1] ?? '')})` : rest.slice(0, end).trim();
+    const measured = weighs
+      ? `${inFigures(rest.slice(0, whole).trim())} (${inFigures(weighs[1] ?? '')})`
+      : rest.slice(0, end).trim();
     const words = named ? `${measured} ${named.trim()}` : `${part}${measured}`;
     return [
       {
@@ -177,7 +179,7 @@ export function needsInMethod(
       if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
-      if (!food && WEIGHED_OUT.test(words) && !made) return [{ line: words, step }];
+      if (!food && WEIGHED_OUT.test(words) && (!made || (listed && lines.length === 0))) return [{ line: words, step }];
       // A text that tells all in sentences: what nobody knows in its list is asked.
       if (!food && lines.length === 0 && (listed ? !made : !saysDeed(text))) return [{ line: words, step }];
       if (!food || amount.kind === 'to taste' || (amount.kind === 'unknown' && !amount.said)) return [];
@@ -201,7 +203,9 @@ export function needsInMethod(
       const key = `${amountWords(amount)} ${food.name}`;
       const lineOf =
         lines.find((line) => line.food?.name === food.name) ??
-        lines.find((line) => own.test(line.text) && !(food.facts.kind === 'water' && line.food));
+        lines.find(
+          (line) => own.test(line.text) && !((food.facts.kind === 'water' || food.name === 'salt') && line.food),
+        );
       // "Bring the water to the boil" is that of the list: what is told elsewhere with an amount of its own is more.
       const elsewhere =
         food.facts.kind === 'water' &&
@@ -226,7 +230,16 @@ export function needsInMethod(
       if (lineOf && !made && food.facts.kind !== 'water' && isMore(amount, lineOf.amount))
         return [{ line: food.name, step }];
       // "1 tbsp oil" in the pan, where the list has oil for brushing: so much of it is known.
-      if (lineOf?.amount.kind === 'to taste' && lines.length > 0 && stays && !poured && !made && !known && !/\bpinch/i.test(words) && !named.has(key)) {
+      if (
+        lineOf?.amount.kind === 'to taste' &&
+        lines.length > 0 &&
+        stays &&
+        !poured &&
+        !made &&
+        !known &&
+        !/\bpinch/i.test(words) &&
+        !named.has(key)
+      ) {
         named.add(key);
         return [{ line: words, step }];
       }

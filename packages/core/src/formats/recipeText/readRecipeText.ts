@@ -274,7 +274,7 @@ const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|enough for|makes)|^for|\(for)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    /(?:\b(?:serves|feeds|does|enough for|makes)|^for|\(for)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,
     );
   const bowls =

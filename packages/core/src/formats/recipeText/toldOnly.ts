@@ -9,7 +9,7 @@ const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:enough|plenty) (?:for|to feed) \d/i,
   /^(?:srvs?|sves) \d/i,
   /^(?:fills|for|in|makes) an? (?:\d+(?:[.,]\d+)? ?(?:ml|l)|small|large|big|medium)\b[^.]{0,20}\b(?:jar|bottle|tin|dish|loaf tin)\b/i,
-  /^(?:serves|feeds|makes|fills|gives|yields?:?) (?:about |approx\.? |around |roughly |ca\.? |~ ?|us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
+  /^(?:serves|feeds|makes|fills|gives|does|yields?:?) (?:about |approx\.? |around |roughly |ca\.? |~ ?|us |you |me )*(?:\d|(?:two|three|four|five|six|eight|ten|twelve)\b)/i,
 ];
 
 /** "Chill. 5 days.": a length of days alone. */
@@ -32,6 +32,7 @@ const KEEPS: readonly RegExp[] = [
   /^good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)/i,
   /^(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)/i,
   /^shelf[- ]life\b/i,
+  /^(?:refrigerate|chill|store)(?: (?:it|them|leftovers|the rest|airtight|chilled|covered))* (?:for )?up to (?:\d+|two|three|four|five|a) (?:days?|weeks?)\b/i,
   /^keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b/i,
   /^store (?:it |them |any |the rest |leftovers )*(?:airtight|in (?:a|an) (?:jar|airtight|sealed|closed)|(?:in the fridge|for up to|up to)\b).*\b(?:days?|weeks?|wks?|months?)\b/i,
 ];
@@ -58,6 +59,7 @@ const LATER: readonly RegExp[] = [
   /^(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b/i,
   /^(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b/i,
   /^to (?:reheat|store|freeze)\b/i,
+  /^to use\s*[:,–-]/i,
   /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
   /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)/i,
 ];
