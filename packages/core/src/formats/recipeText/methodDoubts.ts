@@ -300,7 +300,7 @@ export function doubtOfStep(
 
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
-  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b/i;
+  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
 
 /** These are set to a time, or need one. */
 const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);

@@ -261,7 +261,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
             : (goesOn?.station ?? (cooks(plain) || stillInPan(plain, heatBefore, time) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
-    !/\bby hand\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
+    !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
     (ALONE.test(plain) ||
       boilsInWater(plainSigns(text)) ||
       named !== undefined ||

@@ -25,6 +25,12 @@ const ABOUT =
 /** "For the topping", "Topping:", "TOPPING:" part a list; they are no ingredient. */
 const SECTION =
   /^(?:#+\s*)?(?:for (?:the|your) [a-z' -]{2,40}:?|(?:to|for) (?:serve|serving|garnish|finish):?|[^\d.,:]{2,40}(?::|\s[-–—]))$/i;
+/** "To serve: sour cream, chives" in a list: what it is eaten with. */
+const BESIDE = /^(?:to|for) (?:serve|serving|garnish|finish|top):\s+(\p{L}[^.!:]{2,80})$/iu;
+const besideIt = (line: string): readonly string[] => {
+  const items = BESIDE.exec(line)?.[1]?.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/) ?? [];
+  return items.some((item) => isVerb(/^\p{L}+/u.exec(item)?.[0] ?? '')) ? [] : items;
+};
 /** "### To serve" */
 const MARKED_SECTION = /^#{2,}\s+[^\d]{2,60}$/;
 const WORDS_ONLY = /^\p{Lu}\p{L}+(?: \p{L}+){0,2}$/u;
@@ -144,6 +150,13 @@ export function readRecipeText(text: string): RecipeText {
       portions ??= portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
+      continue;
+    }
+    const beside = part === 'method' || part === 'notes' ? [] : besideIt(line);
+    if (beside.length > 0 && ingredients.length > 0) {
+      group = partOf(line.slice(0, line.indexOf(':')));
+      beside.forEach(list);
+      group = '';
       continue;
     }
     if ((SECTION.test(line) || MARKED_SECTION.test(line)) && part !== 'notes') {

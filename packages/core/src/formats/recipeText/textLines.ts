@@ -15,6 +15,8 @@ const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
   /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+/** Heads one thing, too: "Topping: 50 g breadcrumbs". */
+const A_PART = /^(?:topping|filling|sauce|dressing|dough|base|garnish|marinade|crust)$/i;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
@@ -288,7 +290,7 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
     const measured = items.filter((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)).length;
-    if (items.length > 1 && measured * 5 >= items.length * 4 && !items.some((item) => COOKED_AT.test(item)))
+    if ((items.length > 1 || (A_PART.test(listed[1]) && !/[|/•·]/.test(listed[2]))) && measured * 5 >= items.length * 4 && !items.some((item) => COOKED_AT.test(item)))
       return [/^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`, ...items, ''];
   }
   // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
