@@ -381,6 +381,42 @@ describe('how a plate is reckoned', () => {
     expect([at(4), at(8)]).toEqual([200, 400]);
   });
 
+  test('what comes out beside a dish saves buying for one of the same session or of a later one, and for none before it', () => {
+    const cooked = (food: string, more: Partial<NonNullable<Candidate['cooks']>>) =>
+      thing(food, 'legume', {
+        frozen: 0,
+        cooks: {
+          recipe: food,
+          into: [0, 1],
+          sizes: [2],
+          work: { hands: none, cooker: none, oven: none, burners: none },
+          buys: [],
+          costGuessed: false,
+          needs: [],
+          clears: [],
+          keepsMeals: 6,
+          freezes: false,
+          inSeason: false,
+          ...more,
+        },
+      });
+    const one = week([
+      cooked('beans', { gives: [{ good: 0, each: 200 }] }),
+      cooked('soup', { buys: [{ good: 0, each: 300 }] }),
+    ]);
+    const [first] = one.sessions;
+    if (!first) throw new Error('no session');
+    const ask: WeekAsk = {
+      ...one,
+      sessions: [first, { ...first, id: 'later', from: 1 }],
+      goods: [{ name: 'stock', there: 0, pack: undefined, minor: 1 }],
+    };
+    const cost = (beans: number, soup: number) =>
+      told(ask, { ...plate([-1, -1, -1, -1], [-1, -1, -1, -1]), sizes: [2, 2], into: [beans, soup] }).parts.cost;
+    // 600 g are used, 400 g come out: 200 g are bought, or all of it where it comes out too late.
+    expect([cost(0, 0), cost(0, 1), cost(1, 1), cost(1, 0)]).toEqual([200, 200, 200, 600]);
+  });
+
   test('a week of which no main is new counts as three repetitions more', () => {
     const ask = week([
       thing('beans', 'legume', { had: true }),

@@ -98,6 +98,7 @@ class BoxDto {
   @Named('box', 'small box') name: string;
   @Whole('box', 50, 10_000, 'mL') mL: number;
   @Perhaps(Whole('number of boxes', 1, 500, 'boxes')) count?: number;
+  @Perhaps(Whole('number of lids', 0, 500, 'lids')) lids?: number;
   @Perhaps(Figure('depth of the box', 1, 20, 'cm')) depthCm?: number;
 }
 class PersonDto {

@@ -175,6 +175,9 @@ export function Boxes() {
           <Form.Item label="How many" name={[n, 'count']} rules={perhaps(1, 500, 'boxes')}>
             <NumberInput controls={false} precision={0} placeholder="enough" />
           </Form.Item>
+          <Form.Item label="Lids" name={[n, 'lids']} rules={perhaps(0, 500, 'lids')}>
+            <NumberInput controls={false} precision={0} placeholder="one each" />
+          </Form.Item>
           <Form.Item label="Deep" name={[n, 'depthCm']} rules={perhaps(1, 20, 'cm')}>
             <NumberInput controls={false} suffix="cm" placeholder="5" />
           </Form.Item>

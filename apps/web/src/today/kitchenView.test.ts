@@ -110,6 +110,14 @@ describe('boxes', () => {
     const one = boxes(2, 'fridge');
     const boxed = { ...one, state: { ...one.state, box: 'small box' } };
     expect(freeBoxes({ ...view, kitchen: { ...view.kitchen, equipment: counted }, lots: [boxed] })[0]?.free).toBe(2);
+    // Without a lid a box keeps nothing.
+    const lids = (count: number | undefined, fit: number) => ({
+      ...view.kitchen,
+      equipment: { ...counted, boxes: [{ name: 'small box', mL: 500, ...(count ? { count } : {}), lids: fit }] },
+    });
+    const free = (count: number | undefined, fit: number) =>
+      freeBoxes({ ...view, kitchen: lids(count, fit), lots: [boxed] })[0]?.free;
+    expect([free(3, 2), free(3, 5), free(undefined, 4), free(3, 0)]).toEqual([1, 2, 3, 0]);
   });
 
   test('plates are filled from what keeps least, and never with more than is there', () => {

@@ -100,6 +100,8 @@ export interface BoxKind {
   readonly mL: number;
   /** How many the kitchen owns; left out: nobody has counted them. */
   readonly count?: number;
+  /** How many lids fit them; left out: each has its own. */
+  readonly lids?: number;
   /** How deep, cm: what is in it cools, freezes and thaws by that. */
   readonly depthCm?: number;
 }

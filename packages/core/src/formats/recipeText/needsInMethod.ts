@@ -36,7 +36,7 @@ const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzl
 const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw)/i;
 
 /** What is mixed ahead keeps its water: a dough, a soaker, a batter. */
-const MIXED = /\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
+const MIXED = /\bpour\b[^.;]*\bwater over\b|\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
 
 /** "130 g beans, 150 g rice per box": of what is cooked already. */
 const SHARES_OUT =

@@ -142,7 +142,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     buyFrom[c + 1] = bought.length;
   }
   const givesOf = candidates.map(({ cooks }) => cooks?.gives ?? []);
-  const goodGiven = new Float64Array(goods.length);
+  /** Of each good, what is given less what is used, session by session: what comes out beside a later dish is not there for an earlier one. */
+  const G = goods.length;
+  const given = Uint8Array.from(goods, (_, g) => (givesOf.some((list) => list.some(({ good }) => good === g)) ? 1 : 0));
+  const anyGiven = given.includes(1);
+  const goodLeft = new Float64Array(G * sessions.length);
   const cutFoods = [...new Set(candidates.flatMap(({ cooks }) => cooks?.cuts ?? []))];
   const cutsOf = candidates.map(({ cooks }) => Int32Array.from(cooks?.cuts ?? [], (food) => cutFoods.indexOf(food)));
   /** Which dish cuts each food first in each session; -1: none. */
@@ -169,6 +173,8 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   const present = groups.map((_, g) =>
     Uint8Array.from({ length: days }, (__, d) => (at[g]?.[d * MEALS_A_DAY] ?? 0) + (at[g]?.[d * MEALS_A_DAY + 1] ?? 0)),
   );
+  /** The sessions, as they follow each other. */
+  const inTurn = sessions.map((_, s) => s).sort((a, b) => (sessionFrom[a] as number) - (sessionFrom[b] as number));
   const goodWas = Float64Array.from(goods, ({ there }) => there);
 
   /** What simply stands in a pot may come twice a day: a stew is not a soup. */
@@ -230,6 +236,17 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     return portions;
   };
 
+  /** Of a good that comes out beside dishes, the most that is missing by the end of any session. */
+  const lacking = (g: number): number => {
+    let there = goodWas[g] as number;
+    let least = 0;
+    for (const s of inTurn) {
+      there += goodLeft[s * G + g] as number;
+      least = Math.min(least, there);
+    }
+    return -least;
+  };
+
   return ({ plates, sizes, into }, tell) => {
     piece.set(pieceWas);
     frozen.set(frozenWas);
@@ -237,7 +254,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     lastDay.fill(-9);
     goodUsed.fill(0);
     goodEarly.fill(0);
-    goodGiven.fill(0);
+    goodLeft.fill(0);
     work.fill(0);
     batches.fill(0);
     formCount.fill(0);
@@ -290,9 +307,10 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
         const uses = (buyEach[b] as number) * size;
         goodUsed[good] = (goodUsed[good] as number) + uses;
         if (early[s] === 1) goodEarly[good] = (goodEarly[good] as number) + uses;
+        if (given[good] === 1) goodLeft[s * G + good] = (goodLeft[s * G + good] as number) - uses;
       }
       for (const { good, each } of givesOf[c] as NonNullable<Cooking['gives']>)
-        goodGiven[good] = (goodGiven[good] as number) + each * size;
+        goodLeft[s * G + good] = (goodLeft[s * G + good] as number) + each * size;
       for (let p = 0; p < presses.length; p++)
         pressing[p] = (pressing[p] as number) - (clears[c * presses.length + p] as number) * size;
     }
@@ -415,7 +433,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     }
     for (let p = 0; p < presses.length; p++) waste += Math.max(0, pressing[p] as number);
     for (let g = 0; g < goods.length; g++) {
-      const missing = (goodUsed[g] as number) - (goodWas[g] as number) - (goodGiven[g] as number);
+      const missing = anyGiven && given[g] === 1 ? lacking(g) : (goodUsed[g] as number) - (goodWas[g] as number);
       if (missing <= 1e-6) continue;
       const pack = packOf[g] as number;
       cost += (pack === 0 ? missing : Math.ceil(missing / pack - 1e-6)) * (minorOf[g] as number);

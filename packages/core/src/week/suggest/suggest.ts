@@ -19,7 +19,7 @@ export interface SearchAsk {
 
 /** How much worse a change may make the week and still be tried at first, in points. */
 const WARM = 8;
-const WARM_AGAIN = 2;
+const WARM_AGAIN = 1;
 /** How often the search warms up again. */
 const CYCLES = 6;
 /** Less than that of a portion more is wanted: a batch is not made larger for it. */

@@ -49,7 +49,7 @@ export const FURTHER_EFFORT = {
 } as const;
 
 /** So often weeks are made better while somebody looks; then they are as good as they get. */
-export const PASSES = 7;
+export const PASSES = 12;
 /** Of all that were found, so many are gone on with. */
 export const KEPT_DRAFTS = 20;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
