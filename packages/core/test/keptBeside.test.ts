@@ -1,12 +1,20 @@
 import fc from 'fast-check';
 import { BOOK } from '../src/food/index.ts';
 import type { RecipeState } from '../src/formats/index.ts';
-import { addDays } from '../src/quantity/index.ts';
+import { addDays, show } from '../src/quantity/index.ts';
 import type { Line, Revision } from '../src/recipe/index.ts';
 import { check, search } from '../src/schedule/index.ts';
 import { expandSession } from '../src/session/index.ts';
 import { flat, weekFold } from '../src/week/index.ts';
-import { askOf, costAhead, keptBeside, missingOf, viewOf, type KitchenView } from '../src/view/index.ts';
+import {
+  askOf,
+  costAhead,
+  countedOnBeside,
+  keptBeside,
+  missingOf,
+  viewOf,
+  type KitchenView,
+} from '../src/view/index.ts';
 import { EQUIPMENT, FOODS, KALE, MILLET, NO_COSTS, TODAY, batchOf, kitchenOf, sessionOf } from './inventKitchen.ts';
 
 const STOCK = BOOK.find(({ name }) => name === 'vegetable stock');
@@ -121,4 +129,16 @@ test('a suggested week buys so much less of it', () => {
   expect(at(0, KALE.portions)).toBeCloseTo(300, 6);
   expect(at(MILLET.portions, KALE.portions)).toBe(0);
   expect(at(MILLET.portions / 4, KALE.portions)).toBeCloseTo(150, 6);
+});
+
+test('who puts a dish away is told which dishes count on what comes out beside it, and how much of it they take', () => {
+  const counted = (days: number) => {
+    const view = kitchen(days);
+    const millet = view.batches.find(({ state }) => state.id === 'millet');
+    const takers = millet ? countedOnBeside(view, millet).get(STOCK.name) : undefined;
+    return takers?.map(({ dish, on, amount }) => [dish, on, show(amount)]);
+  };
+  expect(counted(1)).toEqual([[KALE.component.name, addDays(TODAY, 1), '300 mL']]);
+  // On the fourth day it is not kept any more.
+  expect(counted(4)).toEqual([]);
 });

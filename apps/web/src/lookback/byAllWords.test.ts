@@ -7,7 +7,7 @@ test.each([
   [2, 'The next plan goes by the book still: figure 1 takes 1.1 times here and figure 2 takes 1.2 times here.'],
   [
     5,
-    'The next plan goes by the book still: figure 1 takes 1.1 times here, figure 2 takes 1.2 times here, figure 3 takes 1.3 times here, and 2 more.',
+    'The next plan goes by the book still: figure 1 takes 1.1 times here, figure 2 takes 1.2 times here, figure 3 takes 1.3 times here and 2 more.',
   ],
 ])('%i figures', (many, words) =>
   expect(byAllWords(Array.from({ length: many }, (_, n) => figure(n + 1)))).toBe(words),

@@ -1,3 +1,4 @@
+import { listed } from '@kestrel-ridge/core/quantity';
 /** So many are named, the others counted. */
 const NAMED = 3;
 
@@ -9,7 +10,7 @@ export function byAllWords(unused: readonly { readonly what: string; readonly he
   const named = unused.slice(0, NAMED).map(({ what, here }) => `${lower(what)} ${here} here`);
   const more = unused.length - named.length;
   const all = more > 0 ? [...named, `${more} more`] : named;
-  return `The next plan goes by the book still: ${new Intl.ListFormat('en').format(all)}.`;
+  return `The next plan goes by the book still: ${listed(all)}.`;
 }
 
 /**

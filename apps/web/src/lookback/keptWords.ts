@@ -1,10 +1,10 @@
 import type { KeptHere } from '@kestrel-ridge/core/view';
-import { capital } from '@kestrel-ridge/core/quantity';
+import { capital, listed } from '@kestrel-ridge/core/quantity';
 import type { Teaching } from './teaches.ts';
 
 const days = (n: number): string => `${n} ${n === 1 ? 'day' : 'days'}`;
 const onDays = (list: readonly number[]): string =>
-  `${list.length === 1 ? 'day' : 'days'} ${new Intl.ListFormat('en').format([...new Set(list)].map(String))}`;
+  `${list.length === 1 ? 'day' : 'days'} ${listed([...new Set(list)].map(String))}`;
 
 /** How long opened packs and dishes were really good here, among all that is learned. The book's limit stays: who trusts less may enter fewer days. */
 export const keptTeachings = (kept: readonly KeptHere[]): readonly Teaching[] =>

@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { portionsText } from '@kestrel-ridge/core/quantity';
+import { listed, portionsText } from '@kestrel-ridge/core/quantity';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
 import type {
   CookedOtherwise,
@@ -107,7 +107,7 @@ export const otherwiseWords = ({
   amounts,
 }: Pick<CookedOtherwise, 'leftOut' | 'swapped' | 'amounts'>): string =>
   [
-    ...(leftOut.length > 0 ? [`without ${new Intl.ListFormat('en').format(leftOut)}`] : []),
+    ...(leftOut.length > 0 ? [`without ${listed(leftOut)}`] : []),
     ...swapped.map(({ from, to }) => `${to} instead of ${from}`),
     ...amounts.map(({ food, planned, was }) => `${was} of ${food} instead of ${planned}`),
   ].join('; ');

@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { dayAt, shortest, type Because } from '@kestrel-ridge/core/quantity';
+import { dayAt, listed, shortest, type Because } from '@kestrel-ridge/core/quantity';
 import type { PastDish, PastMove, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
 import { dateWords, dayClockAt, duration } from '../parts/times.ts';
 
@@ -127,6 +127,4 @@ export const paidBecause = (
 
 /** "2 of the sealed cooker, 1 of the blender" */
 export const washWords = (washes: PastSession['washes']): string =>
-  washes.length === 0
-    ? 'none'
-    : new Intl.ListFormat('en').format(washes.map(({ of, times }) => `${times} of the ${of}`));
+  washes.length === 0 ? 'none' : listed(washes.map(({ of, times }) => `${times} of the ${of}`));

@@ -1,5 +1,5 @@
 import type { LearnedSeasoning, SeasoningRole } from '@kestrel-ridge/core/learn';
-import { capital, fixed } from '@kestrel-ridge/core/quantity';
+import { capital, fixed, listed } from '@kestrel-ridge/core/quantity';
 import type { Teaching } from './teaches.ts';
 
 const NAMES: Readonly<Record<SeasoningRole, string>> = {
@@ -30,7 +30,7 @@ export function seasoningWords(
       : [],
   );
   if (told.length === 0) return undefined;
-  return `Here ${new Intl.ListFormat('en').format(told)}: taste for it at the end.`;
+  return `Here ${listed(told)}: taste for it at the end.`;
 }
 
 /** The same among all that is learned. */

@@ -7,7 +7,7 @@ test('racks are named as they lie', () => {
     'all 3 racks',
     '',
   ]);
-  expect(racksWords([1, 2, 4], 4)).toBe('top, 2nd, and bottom rack');
+  expect(racksWords([1, 2, 4], 4)).toBe('top, 2nd and bottom rack');
   expect(racksWords([1], 1)).toBe('');
 });
 

@@ -1,7 +1,8 @@
 import { byProductsOf, keptApart } from '@kestrel-ridge/core/scaling';
 import { Fraction, show, times } from '@kestrel-ridge/core/quantity';
 import { Checkbox, Select } from 'antd';
-import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
+import { countedOnBeside, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
+import { countedOnWords } from './besideWords.ts';
 import type { DraftBox } from './boxDrafts.ts';
 
 /** A by-product that is kept, and where. */
@@ -26,6 +27,7 @@ export function Apart({
   const places = view.kitchen.places.filter(({ kind }) => kind === 'fridge' || kind === 'freezer');
   const sizes = [...new Set(boxes.map(({ portions }) => portions))].sort((a, b) => b - a);
   const { mild } = batch.state.choice;
+  const counted = countedOnBeside(view, batch);
   if (apart.length === 0 && shelf.length === 0 && !mild) return null;
   return (
     <div className="apart">
@@ -60,7 +62,8 @@ export function Apart({
               onChange={(place) => keep({ ...kept, [name]: place })}
               options={places.map(({ id, name: label }) => ({ value: id, label }))}
             />
-          )}
+          )}{' '}
+          {countedOnWords(counted.get(name) ?? [], kept[name] !== undefined)}
         </p>
       ))}
     </div>

@@ -15,7 +15,7 @@ test('a week that is best at several things is one card, in the place of the fir
 test.each<[readonly Profile[], string]>([
   [['cheapest'], 'cheapest'],
   [['least waste', 'cheapest'], 'least waste and cheapest'],
-  [['least waste', 'least work', 'cheapest'], 'least waste, least work, and cheapest'],
+  [['least waste', 'least work', 'cheapest'], 'least waste, least work and cheapest'],
 ])('%j is said as “%s”', (goodAt, words) => expect(goodAtWords(goodAt)).toBe(words));
 
 test.each([
@@ -38,5 +38,5 @@ test('what is cut in one go is told with its dishes and what it saves', () => {
   expect(inOneGoWords('onion', ['Kale and leek', 'Borlotti'], 2)).toBe(
     'onion for Kale and leek and Borlotti, 2 min saved',
   );
-  expect(inOneGoWords('onion', ['a', 'b', 'c'], 2)).toBe('onion for a, b, and c, 4 min saved');
+  expect(inOneGoWords('onion', ['a', 'b', 'c'], 2)).toBe('onion for a, b and c, 4 min saved');
 });

@@ -1,4 +1,4 @@
-import { shortest } from '@kestrel-ridge/core/quantity';
+import { listed, shortest } from '@kestrel-ridge/core/quantity';
 import type { Profile, SuggestedWeek } from '@kestrel-ridge/core/week';
 
 /** A week with all that it is best at. */
@@ -17,9 +17,8 @@ export function cardsOf(weeks: readonly SuggestedWeek[]): readonly WeekCard[] {
   });
 }
 
-const LIST = new Intl.ListFormat('en');
 /** What a week is good at: "least waste and cheapest". */
-export const goodAtWords = (goodAt: readonly Profile[]): string => LIST.format(goodAt);
+export const goodAtWords = (goodAt: readonly Profile[]): string => listed(goodAt);
 
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four'];
 /** Over the weeks that are shown. */
@@ -40,4 +39,4 @@ export const repeatsWords = (repeats: number): string => {
  * @example inOneGoWords('onion', ['Kale and leek', 'Borlotti'], 2) // => 'onion for Kale and leek and Borlotti, 2 min saved'
  */
 export const inOneGoWords = (food: string, dishes: readonly string[], boardMinutes: number): string =>
-  `${food} for ${LIST.format(dishes)}, ${boardMinutes * (dishes.length - 1)} min saved`;
+  `${food} for ${listed(dishes)}, ${boardMinutes * (dishes.length - 1)} min saved`;

@@ -44,6 +44,7 @@ export type {
   SessionMinute,
   Watts,
 } from './unit.ts';
+export { listed } from './listed.ts';
 export { UNIT_SYSTEMS, measureIn, quantityOf } from './unitSystem.ts';
 export type { UnitSystem } from './unitSystem.ts';
 export { hourAt, localMoment, momentAt, momentOf } from './localMoment.ts';

@@ -1,4 +1,4 @@
-import { Fraction, addDays, dayAt, type Day } from '../quantity/index.ts';
+import { Fraction, addDays, dayAt, ofBase, type Day, type Quantity } from '../quantity/index.ts';
 import {
   bindPromises,
   brokenBy,
@@ -84,7 +84,7 @@ function comingOf(view: KitchenView): readonly DatedLot[] {
         ...part('cold', whole.mul(new Fraction(1).sub(share)), until),
         ...part('frozen', whole.mul(share), madeOn),
         ...keptBeside(view, scaled).map(({ food: beside, amount, keepsDays }, n): DatedLot => ({
-          id: `${state.id}/beside ${n}`,
+          id: besideId(state.id, n),
           food: beside.id,
           place: '',
           placeKind: 'fridge',
@@ -99,6 +99,9 @@ function comingOf(view: KitchenView): readonly DatedLot[] {
 
 /** The lot that a planned batch will make: of what stays cold, or of what is frozen. */
 export const comingId = (batch: string, part: 'cold' | 'frozen'): string => `${batch}/${part}`;
+
+/** The lot of what comes out beside a planned batch, by its number in keptBeside. */
+const besideId = (batch: string, n: number): string => `${batch}/beside ${n}`;
 
 /** The day of a batch: its own session's, and never before today. */
 export function cookedOn(
@@ -153,4 +156,40 @@ export function dishesMadeOf(
       .reduce((sum, each) => sum.add(each.amount), new Fraction(0));
     return amount.compare(0) > 0 ? [{ batch: taker, amount }] : [];
   });
+}
+
+/** A dish that is to be made of what comes out beside another. */
+export interface CountsOn {
+  readonly dish: string;
+  /** The day it is cooked. */
+  readonly on: Day;
+  readonly amount: Quantity;
+}
+
+/**
+ * Which dishes are to be made of what comes out beside a batch, by the name of that.
+ * @example countedOnBeside(view, millet).get('vegetable stock') // [{ dish: 'Barley soup', on: thursday, amount: 300 mL }]
+ */
+export function countedOnBeside(
+  view: KitchenView,
+  { state, scaled }: ScaledBatchView,
+): ReadonlyMap<string, readonly CountsOn[]> {
+  const { promised } = promisesOf(view).promises;
+  return new Map(
+    keptBeside(view, scaled).map(({ food }, n) => [
+      food.name,
+      promised.flatMap(({ lot, for: taker, amount }): readonly CountsOn[] => {
+        const batch = lot === besideId(state.id, n) && view.batches.find((each) => each.state.id === taker);
+        return batch
+          ? [
+              {
+                dish: batch.recipe.document.component.name,
+                on: cookedOn(view, batch),
+                amount: ofBase(food.facts.base, amount),
+              },
+            ]
+          : [];
+      }),
+    ]),
+  );
 }

@@ -1,4 +1,4 @@
-import { plainSigns } from '../../quantity/index.ts';
+import { listed, plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { ON_NO_HEAT, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
@@ -53,7 +53,7 @@ const AGAIN_AT: Readonly<Record<string, string>> = { oven: ' in the oven', burne
 function bareDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   const all = bare.reduce((sum, { minutes }) => sum + minutes, 0);
   const [one] = bare;
-  const numbers = new Intl.ListFormat('en').format(bare.map(({ minutes }) => `“${minutes}”`));
+  const numbers = listed(bare.map(({ minutes }) => `“${minutes}”`));
   return {
     question: bare.length === 1 ? `Is ${numbers} minutes?` : `Are ${numbers} minutes?`,
     choices: [
@@ -73,7 +73,7 @@ const withoutTimes = (plain: string): string =>
 function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   const said = durationsIn(text).reduce((sum, { to }) => sum + to, 0);
   const all = bare.reduce((sum, { minutes }) => sum + minutes, said);
-  const numbers = new Intl.ListFormat('en').format(bare.map(({ minutes }) => `“${minutes}”`));
+  const numbers = listed(bare.map(({ minutes }) => `“${minutes}”`));
   return {
     question: `${numbers}: minutes more? How long is it in all?`,
     choices: [...new Set([all, said])].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),

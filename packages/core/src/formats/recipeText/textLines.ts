@@ -290,7 +290,11 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
     const measured = items.filter((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)).length;
-    if ((items.length > 1 || (A_PART.test(listed[1]) && !/[|/•·]/.test(listed[2]))) && measured * 5 >= items.length * 4 && !items.some((item) => COOKED_AT.test(item)))
+    if (
+      (items.length > 1 || (A_PART.test(listed[1]) && !/[|/•·]/.test(listed[2]))) &&
+      measured * 5 >= items.length * 4 &&
+      !items.some((item) => COOKED_AT.test(item))
+    )
       return [/^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`, ...items, ''];
   }
   // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
