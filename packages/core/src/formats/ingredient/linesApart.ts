@@ -9,6 +9,9 @@ const EACH_OF = /^(.*?\beach)(?:\s+of)?\s+(.+)$/i;
 const AMONG = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
 const HOW = /\b(?:freshly|ground|sea|fine|coarse|to taste|some|a little)\b/gi;
 
+/** "handful spinach, 3 cherry tomatoes" */
+const BY_FEEL = /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|dash|splash|bunch|knob|drizzle)s?\b/i;
+
 const exactly = (text: string, foods: FoodIndex) => {
   const found = findFood(text, foods);
   return found && !('near' in found) ? found.food : undefined;
@@ -48,7 +51,9 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     /\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half |(?:juice|zest) of |(?:pinch|dash|handful|splash) )/i,
   );
   if (counted.length > 1) {
-    const each = counted.map((part) => (readNumber(plainSigns(part)) ? exactly(part, foods) : undefined));
+    const each = counted.map((part) =>
+      readNumber(plainSigns(part)) || BY_FEEL.test(part) ? exactly(part, foods) : undefined,
+    );
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
   }
   // "Onions 2, garlic 4 cl": a name and its amount, more than once.

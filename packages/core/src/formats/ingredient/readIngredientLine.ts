@@ -237,6 +237,10 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const [held] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
   if (held && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
     doubts.push(eachOrAll(text, held, read.amount));
+  // "2 tins (800 g) tomatoes": a tin of 800 g there is, but two of 400 are as likely.
+  const large = IN_LARGE_TINS.exec(plainSigns(text))?.[1];
+  if (large && read.amount.kind === 'pack' && read.amount.packs.compare(1) > 0)
+    doubts.push(eachOrAll(text, large, read.amount));
   // "Dried mushrooms, soaked in 300 ml water, liquid kept": what it soaked in goes into the dish.
   const liquor = [side.join(' '), ...tail, ...bracketed].join(', ');
   if (food && LIQUID_KEPT.test(liquor)) doubts.push(liquidDoubt(text, LIQUID.exec(liquor)?.[0]));
@@ -302,6 +306,10 @@ function ofNear(
     after: at < 0 ? '' : named.slice(at + found.near.length).trim(),
   };
 }
+
+/** A bracket behind more than one tin with more than the usual one holds. */
+const IN_LARGE_TINS =
+  /^(?!1 )\d+ (?:tins?|cans?) (?:of )?\((?:about |ca\.? )?((?:[6-9]\d\d|[1-9]\d{3}) ?g|[\d.,]+ ?kg)\)/i;
 
 /** "2 tins (400 g)": each, or both? */
 function eachOrAll(text: string, held: string, { packs, name }: Pack): Doubt {

@@ -22,7 +22,7 @@ const NUMBER =
 const ENDS =
   /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|(?:tins?|cans?)(?= of (?:water|stock)))\b/iu;
+  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|bunch(?:es)?(?= of)|(?:tins?|cans?)(?= of \p{L}))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|five|six|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
@@ -77,7 +77,7 @@ const PART_OF = /\b(?:juice|zest)(?: and (?:juice|zest))? (?:of|from) $/i;
 const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprinkled )?(?:in|with) (?:about )?$/i;
 
 /** "2 x 400 g tins black beans" */
-const PACKS = /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b/i;
+const PACKS = /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:an?|\d+) (?:tins?|cans?) of \p{L}/iu;
 
 interface AmountIn {
   readonly words: string;

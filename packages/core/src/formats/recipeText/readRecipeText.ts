@@ -52,7 +52,7 @@ const ovenSaid = (line: string): readonly string[] => {
   const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];
   return heat === undefined ? [] : [`Oven ${heat}.`, ''];
 };
-const BULLET = /^(?:[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|(?:\d+[.)]|[a-h]\))(?=\s))\s*/i;
+const BULLET = /^(?:-{1,2}>|[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|(?:\d+[.)]|[a-h]\))(?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */

@@ -60,6 +60,7 @@ const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray)
   [/\ba minute or two\b/gi, () => [1, 2]],
   [/\ba few (?:more )?min(?:ute)?s\b/gi, () => [2, 4]],
   [/\b(?:a|another) minute\b/gi, () => [1, 1]],
+  [/\banother hour\b/gi, () => [60, 60]],
   [/\b(?:an|one) hour\b/gi, () => [60, 60]],
   // "9 hours overnight" says how long the night is.
   [/(?<!\d\s?(?:hours?|hrs?|h)\.?,?\s*\(?)\bover ?night\b/gi, () => [480, 840]],

@@ -60,6 +60,7 @@ const LATER: readonly RegExp[] = [
   /^(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b/i,
   /^to (?:reheat|store|freeze)\b/i,
   /^to use\s*[:,–-]/i,
+  /^keep(?:ing|s)?:\s/i,
   /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
   /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)/i,
 ];
