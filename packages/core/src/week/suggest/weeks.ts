@@ -42,7 +42,7 @@ export interface Effort {
 export const FIRST_EFFORT = { starts: 2, crossings: 0, roundsAStart: 1500, polished: 1, roundsPolished: 2000 } as const;
 export const FURTHER_EFFORT = {
   starts: 2,
-  crossings: 3,
+  crossings: 4,
   roundsAStart: 8000,
   polished: 2,
   roundsPolished: 8000,
@@ -54,6 +54,10 @@ export const PASSES = 12;
 export const KEPT_DRAFTS = 20;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
 const CROSSED_FROM = 4;
+
+/** Weeks that are known grow alike: one of those that are put together is of the best and a week that was begun anew. */
+const NEW_BLOOD = 3;
+const ROUNDS_ANEW = 3000;
 
 /** What a search for a week starts from. */
 export interface WeekSearch {
@@ -79,11 +83,16 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
       .sort((a, b) => a.score - b.score)
       .map(({ draft }) => draft);
   const drafts = [...known];
+  const anew = (n: number): Draft => suggestWeek(own, { seed: seed * 31 + 500 + n, rounds: ROUNDS_ANEW }).draft;
   const [best, ...others] = ranked(known);
   if (best && known.length >= CROSSED_FROM && crossings > 0)
     for (let n = 0; n < crossings; n++) {
       const random = seeded(seed * 97 + n);
-      const from = crossed(best, others[Math.floor(random() * others.length)] ?? best, random);
+      const from = crossed(
+        best,
+        n === NEW_BLOOD ? anew(n) : (others[Math.floor(random() * others.length)] ?? best),
+        random,
+      );
       drafts.push(suggestWeek(own, { seed: seed * 31 + 20 + n, rounds: roundsAStart, from }).draft);
       yield;
     }
