@@ -38,6 +38,24 @@ const howLongSoaked: Rule = (text, { facts }) => {
   };
 };
 
+/** "500 g chickpeas, soaked (weighed dry: 250)": which of the two weights is meant. */
+const DRY_BESIDE =
+  /\s*\((?:weighed |weight |from )?(?:dry|dried)(?: weight)?:? (\d+) ?(?:g|grams?)?\)|\s*\((\d+) ?(?:g|grams?) (?:dry|dried)(?: weight)?\)/i;
+const dryBeside: Rule = (text, { name, facts }) => {
+  const found = facts.kind === 'legume' && /\bsoaked\b/i.test(text) ? DRY_BESIDE.exec(text) : null;
+  const dry = found?.[1] ?? found?.[2];
+  if (!found || dry === undefined) return undefined;
+  const without = text.replace(found[0], '');
+  return {
+    about: 'amount',
+    question: `Two weights stand here. Which of them is that of ${name} when dry?`,
+    choices: [
+      { label: `${dry} g dry`, line: without.replace(/^\d[\d.,]*\s*k?g\b/i, `${dry} g`) },
+      { label: 'the first, dry', line: without },
+    ],
+  };
+};
+
 /** "20 g salt per litre": how much that is in all. */
 const inAll: Rule = (text, { name }) => {
   const per = PER.exec(text)?.[0].trim();
@@ -55,7 +73,7 @@ const inAll: Rule = (text, { name }) => {
  * @example wordedDoubt('100 g cashews, soaked', cashews)?.question // '“soaked”: how long does it soak?'
  */
 export function wordedDoubt(text: string, food: Food): Doubt | undefined {
-  for (const rule of [eitherWay, howLongSoaked, inAll]) {
+  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll]) {
     const doubt = rule(text, food);
     if (doubt) return doubt;
   }

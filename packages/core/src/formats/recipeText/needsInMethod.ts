@@ -17,12 +17,12 @@ export interface MethodNeed {
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
 const NUMBER =
-  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?)\s+)(?=\p{L})(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?)\s+)(?=\p{L}|\(\d+(?:[.,]\d+)?[- ]?(?:oz|g|ml)\.?\) (?:tins?|cans?|jars?)\b)(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
   /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
 const MEASURED =
-  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|bunch(?:es)?(?= of)|(?:tins?|cans?)(?= of \p{L}))\b/iu;
+  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|\([^()]{1,12}\) (?:tins?|cans?|jars?)|bunch(?:es)?(?= of)|(?:tins?|cans?)(?= of \p{L}))\b/iu;
 const WEIGHED_OUT =
   /^(?:an?|one|two|three|four|five|six|\d+) (?:mugs?|glass(?:es)?) of\b|^\d[\d/.,\s]*(?:kg|g|ml|dl|l|lbs?|oz|pints?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL)\b/i;
 /** So much it comes to, or is boxed by, or is taken of what was made. */
@@ -77,7 +77,8 @@ const PART_OF = /\b(?:juice|zest)(?: and (?:juice|zest))? (?:of|from) $/i;
 const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprinkled )?(?:in|with) (?:about )?$/i;
 
 /** "2 x 400 g tins black beans" */
-const PACKS = /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:an?|\d+) (?:tins?|cans?) of \p{L}/iu;
+const PACKS =
+  /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:an?|\d+) (?:\([^()]{1,12}\) )?(?:tins?|cans?|jars?) (?:of )?\p{L}/iu;
 
 interface AmountIn {
   readonly words: string;
@@ -105,7 +106,11 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const held = /^\s?\((?:each |about |of )*\d[^()]{0,20}\)/.exec(rest.slice(whole));
     // "One red cabbage, about a kilo": so does what stands behind a comma.
     const weighs = held ? null : WEIGHS.exec(rest.slice(whole));
-    const end = whole + (held?.[0] ?? weighs?.[0] ?? '').length;
+    const closed = whole + (held?.[0] ?? weighs?.[0] ?? '').length;
+    // "2 (28-oz) cans crushed tomatoes": what it is stands behind the brackets.
+    const packed =
+      held && /^ (?:tins?|cans?|jars?) \p{L}/u.test(rest.slice(closed)) ? rest.slice(closed + 1) : undefined;
+    const end = packed === undefined ? closed : closed + 1 + (ENDS.exec(packed)?.index ?? packed.length);
     const clause =
       plain
         .slice(0, index)
