@@ -238,6 +238,26 @@ describe('how a plate is reckoned', () => {
     liked: 0,
     ...more,
   });
+  const NO_WORK = { hands: none, cooker: none, oven: none, burners: none };
+  /** Not there, and cooked in either of two sessions. */
+  const cooked = (food: string, more: Partial<NonNullable<Candidate['cooks']>>) =>
+    thing(food, 'legume', {
+      frozen: 0,
+      cooks: {
+        recipe: food,
+        into: [0, 1],
+        sizes: [2],
+        work: NO_WORK,
+        buys: [],
+        costGuessed: false,
+        needs: [],
+        clears: [],
+        keepsMeals: 6,
+        freezes: false,
+        inSeason: false,
+        ...more,
+      },
+    });
   const week = (candidates: readonly Candidate[]): WeekAsk => ({
     people: [1, 1],
     groups: [{ names: ['a'], at: [true, true], band: dayBand(1) }],
@@ -382,24 +402,6 @@ describe('how a plate is reckoned', () => {
   });
 
   test('what comes out beside a dish saves buying for one of the same session or of a later one, and for none before it', () => {
-    const cooked = (food: string, more: Partial<NonNullable<Candidate['cooks']>>) =>
-      thing(food, 'legume', {
-        frozen: 0,
-        cooks: {
-          recipe: food,
-          into: [0, 1],
-          sizes: [2],
-          work: { hands: none, cooker: none, oven: none, burners: none },
-          buys: [],
-          costGuessed: false,
-          needs: [],
-          clears: [],
-          keepsMeals: 6,
-          freezes: false,
-          inSeason: false,
-          ...more,
-        },
-      });
     const one = week([
       cooked('beans', { gives: [{ good: 0, each: 200 }] }),
       cooked('soup', { buys: [{ good: 0, each: 300 }] }),
@@ -432,25 +434,9 @@ describe('how a plate is reckoned', () => {
   });
 
   test('the same food is cut in one go for the dishes of one session, and of that session alone', () => {
-    const cooked = (food: string, cuts: readonly string[]) =>
-      thing(food, 'legume', {
-        frozen: 0,
-        cooks: {
-          recipe: food,
-          into: [0, 1],
-          sizes: [4],
-          work: { hands: { once: 20, each: 0 }, cooker: none, oven: none, burners: none },
-          cuts,
-          buys: [],
-          costGuessed: false,
-          needs: [],
-          clears: [],
-          keepsMeals: 6,
-          freezes: false,
-          inSeason: false,
-        },
-      });
-    const one = week([cooked('soup', ['onion', 'leek']), cooked('pot', ['onion']), cooked('pan', ['kale', 'onion'])]);
+    const cut = (food: string, cuts: readonly string[]) =>
+      cooked(food, { sizes: [4], work: { ...NO_WORK, hands: { once: 20, each: 0 } }, cuts });
+    const one = week([cut('soup', ['onion', 'leek']), cut('pot', ['onion']), cut('pan', ['kale', 'onion'])]);
     const ask = { ...one, sessions: [...one.sessions, ...one.sessions], boardMinutes: 2 };
     const at = (into: readonly number[]) => {
       let together: readonly unknown[] = [];
@@ -468,7 +454,7 @@ describe('how a plate is reckoned', () => {
     // By hand: 3 × 20 minutes, less the board twice, once, or never.
     expect(at([0, 0, 0])).toEqual([56, [{ food: 'onion', candidates: [0, 1, 2] }]]);
     expect(at([0, 0, 1])).toEqual([58, [{ food: 'onion', candidates: [0, 1] }]]);
-    const apart = { ...ask, candidates: ask.candidates.map((each, n) => (n === 2 ? cooked('pan', ['kale']) : each)) };
+    const apart = { ...ask, candidates: ask.candidates.map((each, n) => (n === 2 ? cut('pan', ['kale']) : each)) };
     expect(
       weekFold(apart)(
         flat({
