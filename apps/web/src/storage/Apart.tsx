@@ -62,8 +62,8 @@ export function Apart({
               onChange={(place) => keep({ ...kept, [name]: place })}
               options={places.map(({ id, name: label }) => ({ value: id, label }))}
             />
-          )}{' '}
-          {countedOnWords(counted.get(name) ?? [], kept[name] !== undefined)}
+          )}
+          <span className="counted-on soft">{countedOnWords(counted.get(name) ?? [], kept[name] !== undefined)}</span>
         </p>
       ))}
     </div>
