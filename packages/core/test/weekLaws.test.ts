@@ -419,7 +419,7 @@ describe('how a plate is reckoned', () => {
     expect([cost(0, 0), cost(0, 1), cost(1, 1), cost(1, 0)]).toEqual([200, 200, 200, 600]);
   });
 
-  test('a week of which no main is new counts as three repetitions more', () => {
+  test('a week of which no main is new counts as ten repetitions more', () => {
     const ask = week([
       thing('beans', 'legume', { had: true }),
       thing('pot', 'dish', { had: true }),
@@ -429,7 +429,7 @@ describe('how a plate is reckoned', () => {
     const without = (last: number) =>
       told(week(ask.candidates.map(({ had: _was, ...each }) => each)), plate([-1, 0, -1, -1], [-1, last, -1, -1])).parts
         .repeats;
-    expect(repeats(1) - without(1)).toBe(3);
+    expect(repeats(1) - without(1)).toBe(10);
     expect(repeats(2) - without(2)).toBe(0);
   });
 

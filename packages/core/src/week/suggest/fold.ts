@@ -48,7 +48,7 @@ const A_TABLE = 4;
 const OUTSIDE = 0.4;
 const OUTSIDE_AGAIN = 1.5;
 /** A week whose mains were all on the table in the weeks behind counts as so many repetitions. Common practice, no published source. */
-const NOTHING_NEW = 3;
+const NOTHING_NEW = 10;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
