@@ -16,6 +16,7 @@ import {
 } from '@kestrel-ridge/core/view';
 import {
   FIRST_EFFORT,
+  FURTHER_EFFORT,
   MAIN,
   PROFILES,
   bestOfEach,
@@ -58,7 +59,7 @@ const now = (): Moment => Date.parse(server.now());
 async function firstSuggestion(view: KitchenView, seed: number) {
   const ask = askOf(view, { locked: {}, keepSet: false, handsAtMost: undefined }, now());
   let known: readonly Draft[] = [];
-  for (const [n, effort] of [FIRST_EFFORT, FIRST_EFFORT].entries())
+  for (const [n, effort] of [FIRST_EFFORT, FURTHER_EFFORT].entries())
     for (const [p, goodAt] of (Object.keys(PROFILES) as Profile[]).entries()) {
       const search = weekInSteps({
         ask,
@@ -201,6 +202,6 @@ test('three weeks running the first suggestion is taken, bought, cooked and eate
   for (const [n, menu] of menus.entries()) {
     expect(menu.size).toBeGreaterThanOrEqual(3);
     const before = menus[n - 1];
-    if (before) expect([...menu].sort()).not.toEqual([...before].sort());
+    if (before) expect([...menu].filter((main) => !before.has(main)).length).toBeGreaterThan(0);
   }
 }, 240_000);
