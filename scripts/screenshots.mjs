@@ -26,6 +26,8 @@ await withDemo(
     }, offsetMs);
     const page = await context.newPage();
     const shot = async (name) => {
+      // None of a page that is not there yet.
+      await page.getByRole('heading', { level: 1 }).first().waitFor();
       await page.waitForTimeout(1200);
       // None while something better is still looked for.
       await page

@@ -417,9 +417,25 @@ describe('how a plate is reckoned', () => {
       told(ask, { ...plate([-1, -1, -1, -1], [-1, -1, -1, -1]), sizes: [2, 2], into: [beans, soup] }).parts.cost;
     // 600 g are used, 400 g come out: 200 g are bought, or all of it where it comes out too late.
     expect([cost(0, 0), cost(0, 1), cost(1, 1), cost(1, 0)]).toEqual([200, 200, 200, 600]);
+    // Nothing is bought before a trip: what comes out of an earlier dish of that session is there all the same.
+    const over = (there: number, beans: number) =>
+      told(
+        {
+          ...ask,
+          sessions: [{ ...first, beforeTrip: true }, ...ask.sessions.slice(1)],
+          goods: ask.goods.map((good) => ({ ...good, there })),
+        },
+        { ...plate([-1, -1, -1, -1], [-1, -1, -1, -1]), sizes: [2, 2], into: [beans, 0] },
+      ).parts.over;
+    expect([over(200, 0), over(150, 0), over(200, 1), over(600, 1)].map((each) => each > 0)).toEqual([
+      false,
+      true,
+      true,
+      false,
+    ]);
   });
 
-  test('a week of which no main is new counts as ten repetitions more', () => {
+  test('a week of which no main is new counts as three repetitions more', () => {
     const ask = week([
       thing('beans', 'legume', { had: true }),
       thing('pot', 'dish', { had: true }),
@@ -429,7 +445,7 @@ describe('how a plate is reckoned', () => {
     const without = (last: number) =>
       told(week(ask.candidates.map(({ had: _was, ...each }) => each)), plate([-1, 0, -1, -1], [-1, last, -1, -1])).parts
         .repeats;
-    expect(repeats(1) - without(1)).toBe(10);
+    expect(repeats(1) - without(1)).toBe(3);
     expect(repeats(2) - without(2)).toBe(0);
   });
 

@@ -1,6 +1,10 @@
 import type { Food } from '../../food/index.ts';
 import { Fraction, mass, volume, type Quantity } from '../../quantity/index.ts';
 
+/** "Handful spinach", "a big bunch of dill": an amount that begins without a number. */
+export const STARTS_BY_FEEL =
+  /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|dash|splash|bunch|knob|drizzle)s?\b/i;
+
 /** Grams in a bunch as it is sold. Common practice, no published source; spinach: USDA FoodData Central SR Legacy (from memory). */
 const BUNCH: Readonly<Record<string, number>> = {
   parsley: 50,

@@ -1,4 +1,5 @@
 import { plainSigns, readNumber, rememberedBy } from '../../quantity/index.ts';
+import { STARTS_BY_FEEL } from './byFeel.ts';
 import { asUsual } from './everydayForms.ts';
 import { findFood, type FoodIndex } from './findFood.ts';
 
@@ -8,9 +9,6 @@ const JOINED =
 const EACH_OF = /^(.*?\beach)(?:\s+of)?\s+(.+)$/i;
 const AMONG = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
 const HOW = /\b(?:freshly|ground|sea|fine|coarse|to taste|some|a little)\b/gi;
-
-/** "handful spinach, 3 cherry tomatoes" */
-const BY_FEEL = /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|dash|splash|bunch|knob|drizzle)s?\b/i;
 
 const exactly = (text: string, foods: FoodIndex) => {
   const found = findFood(text, foods);
@@ -52,7 +50,7 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
   );
   if (counted.length > 1) {
     const each = counted.map((part) =>
-      readNumber(plainSigns(part)) || BY_FEEL.test(part) ? exactly(part, foods) : undefined,
+      readNumber(plainSigns(part)) || STARTS_BY_FEEL.test(part) ? exactly(part, foods) : undefined,
     );
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
   }

@@ -36,6 +36,8 @@ const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|(?:food )?processor|pul
 /** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */
 export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, ''));
 
+/** Behind something on heat, minutes: so long that it may have been taken off. For fewer nobody does. Common practice, no published source. */
+export const OFF_FROM_MINUTES = 3;
 /** What hands do for minutes without any heat. */
 export const ON_NO_HEAT =
   /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;

@@ -1,6 +1,6 @@
 import { listed, plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
-import { ON_NO_HEAT, saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, ON_NO_HEAT, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
@@ -31,8 +31,6 @@ const VERY_LONG = 25;
 const HOUR = 60;
 const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
 
-/** Behind something on heat, so long that it may be there still. */
-const ON_HEAT = 3;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 
@@ -209,7 +207,7 @@ export function doubtOfStep(
   if (
     (looked || unplaced) &&
     step.after &&
-    step.minutes.latest >= (looked ? 1 : ON_HEAT) &&
+    step.minutes.latest >= (looked ? 1 : OFF_FROM_MINUTES) &&
     (!HANDWORK.test(plain.replace(IN_THE_POT, '')) || /\bmin(?:ute)?s? (?:more|longer)\b/i.test(plain))
   )
     return {
@@ -252,11 +250,11 @@ export function doubtOfStep(
   if (step.timed && !step.station && step.attention.needs === 'hands' && IN_BRACKETS.test(plain) && !settled)
     return whereDoubt(text);
   // "Beans 12 min": no word on what is done with them.
-  const brief = step.after !== undefined && step.minutes.latest < ON_HEAT;
+  const brief = step.after !== undefined && step.minutes.latest < OFF_FROM_MINUTES;
   if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
     return whereDoubt(text);
   // "Crumble in the tofu; 5 min, stirring": hands that are on nothing but a pan, which nobody named.
-  if (unplaced && !step.afterwards && step.minutes.latest >= ON_HEAT && !ON_NO_HEAT.test(plain) && !settled)
+  if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !ON_NO_HEAT.test(plain) && !settled)
     return whereDoubt(text);
   // "40 minutes until set": nobody says where.
   if (

@@ -66,7 +66,7 @@ const TOOL =
 const WEIGHS =
   /^,\s(?:about|around|roughly|approx\.?|some)\s((?:an?|one|half an?|\d[\d.,/]*)\s?(?:kilos?|kg|grams?|g|lbs?|pounds?|oz|ounces?))\b(?!\s+of\b)/i;
 
-const inFigures = (weight: string): string =>
+const inDigits = (weight: string): string =>
   weight
     .replace(/^half an?\b/i, '0.5')
     .replace(/^(?:an?|one)\b/i, '1')
@@ -126,7 +126,7 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const told = plain.slice(0, index);
     const part = PART_OF.exec(told)?.[0] ?? '';
     const measured = weighs
-      ? `${inFigures(rest.slice(0, whole).trim())} (${inFigures(weighs[1] ?? '')})`
+      ? `${inDigits(rest.slice(0, whole).trim())} (${inDigits(weighs[1] ?? '')})`
       : rest.slice(0, end).trim();
     const words = named ? `${measured} ${named.trim()}` : `${part}${measured}`;
     return [

@@ -4,7 +4,7 @@ import type { Attention, PressureStep, StationUse, Window } from '../../recipe/i
 import { leadIn } from './leadIn.ts';
 import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
-import { ON_NO_HEAT, blends, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, ON_NO_HEAT, blends, withoutNames } from './kitchenVerbs.ts';
 import { OVEN, celsiusIn, thenAt } from './ovenHeat.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { bareNumberIn, sentencesOf } from './splitMethod.ts';
@@ -121,14 +121,17 @@ const GOES_ON =
   /\blid (?:on|off)\b|\b(?:set|start) (?:a|the|your) timer\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
   /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
-/** "Paste in, 2 min": for so few minutes nobody takes the pan off and puts it on again. */
-const MOMENT = 3;
+/** "Paste in, 2 min": nobody takes the pan off for that, and puts it on again. */
 const stillInPan = (
   plain: string,
   before: 'burner' | 'oven' | undefined,
   time: { readonly to: number } | undefined,
 ): boolean =>
-  before === 'burner' && time !== undefined && time.to < MOMENT && !STANDS_OFF.test(plain) && !ON_NO_HEAT.test(plain);
+  before === 'burner' &&
+  time !== undefined &&
+  time.to < OFF_FROM_MINUTES &&
+  !STANDS_OFF.test(plain) &&
+  !ON_NO_HEAT.test(plain);
 
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;

@@ -1,4 +1,5 @@
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
+import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { withClocks, withNights } from './clockLines.ts';
 import { isVerb } from './kitchenVerbs.ts';
@@ -38,8 +39,8 @@ const inItems = (items: readonly string[]): readonly string[] =>
   }, []);
 
 /** An amount without a number. */
-const BY_FEEL =
-  /^(?:an? )?(?:(?:big|small|good|large) )?(?:handful|pinch|bunch|knob|splash|drizzle|juice|zest|salt|pepper)\b/i;
+const UNMEASURED = /^(?:juice|zest|salt|pepper)\b/i;
+const byFeel = (item: string): boolean => STARTS_BY_FEEL.test(item) || UNMEASURED.test(item);
 
 /** For how many, or how long: nothing to buy. */
 const ABOUT_IT =
@@ -283,13 +284,13 @@ function linesOf(raw: string, first: boolean): readonly string[] {
         (/^\p{L}+ of /u.test(item) || !isVerb(/^\p{L}+/u.exec(item)?.[0] ?? '')),
     ) &&
     AMOUNT_FIRST.test(plainSigns(items[0] ?? '')) &&
-    items.filter((item) => AMOUNT_FIRST.test(plainSigns(item)) || BY_FEEL.test(item)).length * 3 >= items.length * 2
+    items.filter((item) => AMOUNT_FIRST.test(plainSigns(item)) || byFeel(item)).length * 3 >= items.length * 2
   )
     return inItems(items);
   const listed = IN_ONE_LINE.exec(line);
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
-    const measured = items.filter((item) => readNumber(plainSigns(item)) ?? BY_FEEL.test(item)).length;
+    const measured = items.filter((item) => readNumber(plainSigns(item)) ?? byFeel(item)).length;
     if (
       (items.length > 1 || (A_PART.test(listed[1]) && !/[|/•·]/.test(listed[2]))) &&
       measured * 5 >= items.length * 4 &&

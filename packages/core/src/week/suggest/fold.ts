@@ -48,7 +48,7 @@ const A_TABLE = 4;
 const OUTSIDE = 0.4;
 const OUTSIDE_AGAIN = 1.5;
 /** A week whose mains were all on the table in the weeks behind counts as so many repetitions. Common practice, no published source. */
-const NOTHING_NEW = 10;
+const NOTHING_NEW = 3;
 /** From the fourth time on a form comes too often in a week. Common practice, no published source. */
 const FORM_OFTEN = 3;
 const SAME_MAIN = 1;
@@ -145,7 +145,6 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   /** Of each good, what is given less what is used, session by session: what comes out beside a later dish is not there for an earlier one. */
   const G = goods.length;
   const given = Uint8Array.from(goods, (_, g) => (givesOf.some((list) => list.some(({ good }) => good === g)) ? 1 : 0));
-  const anyGiven = given.includes(1);
   const goodLeft = new Float64Array(G * sessions.length);
   const cutFoods = [...new Set(candidates.flatMap(({ cooks }) => cooks?.cuts ?? []))];
   const cutsOf = candidates.map(({ cooks }) => Int32Array.from(cooks?.cuts ?? [], (food) => cutFoods.indexOf(food)));
@@ -175,6 +174,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
   );
   /** The sessions, as they follow each other. */
   const inTurn = sessions.map((_, s) => s).sort((a, b) => (sessionFrom[a] as number) - (sessionFrom[b] as number));
+  const earlyInTurn = inTurn.filter((s) => early[s] === 1);
   const goodWas = Float64Array.from(goods, ({ there }) => there);
 
   /** What simply stands in a pot may come twice a day: a stew is not a soup. */
@@ -236,11 +236,11 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     return portions;
   };
 
-  /** Of a good that comes out beside dishes, the most that is missing by the end of any session. */
-  const lacking = (g: number): number => {
+  /** Of a good that comes out beside dishes, the most that is missing by the end of any of these sessions, in their turn. */
+  const lacking = (g: number, among: readonly number[]): number => {
     let there = goodWas[g] as number;
     let least = 0;
-    for (const s of inTurn) {
+    for (const s of among) {
       there += goodLeft[s * G + g] as number;
       least = Math.min(least, there);
     }
@@ -433,7 +433,7 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     }
     for (let p = 0; p < presses.length; p++) waste += Math.max(0, pressing[p] as number);
     for (let g = 0; g < goods.length; g++) {
-      const missing = anyGiven && given[g] === 1 ? lacking(g) : (goodUsed[g] as number) - (goodWas[g] as number);
+      const missing = given[g] === 1 ? lacking(g, inTurn) : (goodUsed[g] as number) - (goodWas[g] as number);
       if (missing <= 1e-6) continue;
       const pack = packOf[g] as number;
       cost += (pack === 0 ? missing : Math.ceil(missing / pack - 1e-6)) * (minorOf[g] as number);
@@ -441,7 +441,12 @@ export function weekFold(ask: WeekAsk): (draft: FlatDraft, eaten?: (what: Eaten)
     // Nobody brings it before the trip: there is only what is there.
     if (anyEarly)
       for (let g = 0; g < goods.length; g++)
-        if ((goodEarly[g] as number) > (goodWas[g] as number) * NEARLY_ALL) over += NOT_BOUGHT;
+        if (
+          given[g] === 1
+            ? lacking(g, earlyInTurn) > (goodWas[g] as number) * (NEARLY_ALL - 1) + 1e-6
+            : (goodEarly[g] as number) > (goodWas[g] as number) * NEARLY_ALL
+        )
+          over += NOT_BOUGHT;
     for (let s = 0; s < sessions.length; s++) {
       for (let w = 0; w < W; w++) over += Math.max(0, (work[s * W + w] as number) - (most[s * W + w] as number)) / TEN;
       over += Math.max(0, (batches[s] as number) - ask.mostBatches);

@@ -55,8 +55,7 @@ export const KEPT_DRAFTS = 20;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
 const CROSSED_FROM = 4;
 
-/** Weeks that are known grow alike: one of those that are put together is of the best and a week that was begun anew. */
-const NEW_BLOOD = 3;
+/** Weeks that are known grow alike: the last of those that are put together is of the best and a week that was begun anew, in so many rounds. */
 const ROUNDS_ANEW = 3000;
 
 /** What a search for a week starts from. */
@@ -90,7 +89,7 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
       const random = seeded(seed * 97 + n);
       const from = crossed(
         best,
-        n === NEW_BLOOD ? anew(n) : (others[Math.floor(random() * others.length)] ?? best),
+        n === crossings - 1 ? anew(n) : (others[Math.floor(random() * others.length)] ?? best),
         random,
       );
       drafts.push(suggestWeek(own, { seed: seed * 31 + 20 + n, rounds: roundsAStart, from }).draft);
