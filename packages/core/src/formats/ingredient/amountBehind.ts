@@ -7,6 +7,8 @@ const NAMED =
 /** What may stand behind an amount whose food stood before it: how it goes in, and no food. */
 const SAYS_HOW =
   /^(?:$|[,;(+–—-]|(?!red\b)(?:(?:very|finely|coarsely|roughly|thinly|freshly)\s+)?\p{L}+(?:ed|cut|torn)\b)/iu;
+/** "Sweet potatoes - 3 medium (about 600 g)" */
+const SIZED = /^(?:small|medium(?:-sized)?|large|big|fat)\b\s*(?=$|[,;(])/i;
 /** "Flour type 550": that number is part of the name. */
 const NUMBERED = /\b(?:type|no|nr|number|size|grade|step|part|strength|serves|makes|feeds|for|x)\.?$/i;
 
@@ -28,7 +30,8 @@ export function withAmountFirst(line: string, system: UnitSystem): string {
   const said = open ? behind.replace(/\)/, '') : behind;
   const text = said.replace(/^few\b/i, 'a few');
   const read = readAmount(text, system);
-  const rest = text.slice(text.length - read.rest.length) === read.rest ? read.rest : undefined;
+  const behindIt = text.slice(text.length - read.rest.length) === read.rest ? read.rest : undefined;
+  const rest = read.amount.kind === 'count' ? behindIt?.replace(SIZED, '') : behindIt;
   if (rest === undefined || rest === text || !SAYS_HOW.test(rest)) return line;
   // "Tin toms 400": that many of what, nobody says.
   const pieces = read.amount.kind === 'count' && !read.piece ? read.amount.each : undefined;

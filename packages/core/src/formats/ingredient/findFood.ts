@@ -8,6 +8,12 @@ export interface FoundFood {
   readonly after: string;
 }
 
+/** Words that come near several foods, or one, and name none. */
+export interface NearFood extends Omit<FoundFood, 'food' | 'words'> {
+  readonly near: string;
+  readonly foods: readonly Food[];
+}
+
 /** Foods by every name they have, longest first; a near name of no food of its own is remembered as a warning. */
 export interface FoodIndex {
   readonly names: ReadonlyMap<string, Food>;
@@ -71,10 +77,7 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
 }
 
 /** The food that a text names: the longest name in it, the last of equals, since in English the thing comes last; a name before one that only comes near. */
-export function findFood(
-  text: string,
-  index: FoodIndex,
-): FoundFood | { readonly near: string; readonly foods: readonly Food[] } | undefined {
+export function findFood(text: string, index: FoodIndex): FoundFood | NearFood | undefined {
   const words = text.split(/\s+/).filter(Boolean);
   const keys = words
     .map((word) => singular(bareLetters(word).replace(/[^a-z0-9-]/g, '')))
@@ -82,19 +85,19 @@ export function findFood(
   for (let length = Math.min(index.longest, words.length); length > 0; length--) {
     const places = Array.from({ length: words.length - length + 1 }, (_, n) => words.length - length - n);
     const keyAt = (from: number) => keys.slice(from, from + length).join(' ');
+    const at = (from: number) => ({
+      words: words.slice(from, from + length).join(' '),
+      before: words.slice(0, from).join(' '),
+      after: words.slice(from + length).join(' '),
+    });
     for (const from of places) {
       const food = index.names.get(keyAt(from));
-      if (food)
-        return {
-          food,
-          words: words.slice(from, from + length).join(' '),
-          before: words.slice(0, from).join(' '),
-          after: words.slice(from + length).join(' '),
-        };
+      if (food) return { food, ...at(from) };
     }
     for (const from of places) {
-      const near = index.nearOnly.get(keyAt(from));
-      if (near) return { near: words.slice(from, from + length).join(' '), foods: near };
+      const foods = index.nearOnly.get(keyAt(from));
+      const { words: near, ...around } = at(from);
+      if (foods) return { near, foods, ...around };
     }
   }
   return undefined;

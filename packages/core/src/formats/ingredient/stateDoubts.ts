@@ -76,12 +76,12 @@ export function stateDoubts(
     return [
       { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },
     ];
-  if (/\bchill?i powder\b/i.test(text) && amount.kind === 'volume' && amount.mL.compare(HOT_ML) > 0)
+  if (/\bchilli powder\b/i.test(text) && amount.kind === 'volume' && amount.mL.compare(HOT_ML) > 0)
     return [
       {
         about: 'food',
-        question: 'Is that ground hot chilli alone, or a mild mixture, which is mostly paprika?',
-        choices: instead(['cayenne pepper', 'paprika']),
+        question: 'Is that ground hot chilli alone, or a mixture, which is mostly mild?',
+        choices: instead(['cayenne pepper', 'chili powder']),
       },
     ];
   if (

@@ -291,6 +291,12 @@ export function doubtOfStep(
         ...minutesOf(text, [5, 10]),
       ],
     };
+  const within = plain.replace(WITHIN_IT, '');
+  if (BY_ITS_PACK.test(within) && timesIn(within).length === 0)
+    return {
+      question: 'How long does it take in all?',
+      choices: [5, 10, 20, 40].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+    };
   if (!step.timed && (BY_ITS_PACK.test(plain) || (WAITS.test(plain) && !BROUGHT.test(plain))))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
@@ -299,6 +305,9 @@ export function doubtOfStep(
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
   /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
+
+/** "The broccoli for the last 3 minutes" is within the time of the whole. */
+const WITHIN_IT = /\bfor (?:the |its |their )?(?:last|final) \d+(?:-\d+)? ?min(?:ute)?s?\b/gi;
 
 /** These are set to a time, or need one. */
 const BY_ITSELF_IN: ReadonlySet<string> = new Set(['rice cooker', 'microwave', 'air fryer']);

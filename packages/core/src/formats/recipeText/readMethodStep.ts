@@ -156,8 +156,9 @@ const boilsInWater = (plain: string): boolean =>
   !/\b(?:bowl|jug|mug|jar|plate|soak|cover|pour|steep|leave|stand|sit|rest|blanch|off (?:the )?heat)/i.test(plain) &&
   durationsIn(plain).length > 0;
 
-/** "Fry for 5 minutes and set aside": what comes behind the time is not what takes it. */
-const SET_ASIDE = /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)set (?:it |them )?aside\b[^.]*/i;
+/** "Fry for 5 minutes and set aside", "knead 10 minutes, chill": what comes behind the time is not what takes it. */
+const SET_ASIDE =
+  /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)(?:set (?:it |them )?aside\b[^.]*|(?:chill|cool)(?: (?:it|them|well|completely|while you (?:cook|make|get|prepare)\b[^.,]*))?(?=\.|$))/i;
 const withoutEnd = (plain: string): string => {
   const end = SET_ASIDE.exec(plain);
   return end && durationsIn(plain.slice(0, end.index)).length > 0 ? plain.replace(SET_ASIDE, '') : plain;
@@ -185,6 +186,9 @@ const withoutWhile = (plain: string): string =>
     'Meanwhile ',
   );
 
+/** "Chill while you cook": that is done elsewhere. */
+const WHILE_YOU = /\bwhile you (?:cook|bake|fry|roast|boil|simmer|make|get|prepare)\b[^.,;]*/gi;
+
 /** Without sentences that tell what comes in for the last minutes: where those go is not where this is done. */
 const withoutLasts = (plain: string): string => {
   const [first = '', ...more] = sentencesOf(plain);
@@ -204,7 +208,7 @@ const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
   const whole = withoutEnd(withoutNames(plainSigns(text).replace(CROCK, 'slow cooker')));
-  const plain = withoutWhile(withoutLasts(whole));
+  const plain = withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile');
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);

@@ -7,7 +7,8 @@ import type { MethodStep } from './readMethodStep.ts';
 
 /** A food that the method names and no line of the list: a line that was lost, or something to be left out. */
 export interface UnlistedFood {
-  readonly food: Food;
+  /** More than one where the words may mean each of them: "coriander". */
+  readonly foods: readonly Food[];
   /** As the method calls it. */
   readonly words: string;
   /** The step that names it first, from 0. */
@@ -54,8 +55,8 @@ export function mainUnlisted(name: string, lines: readonly IngredientLine[], foo
     .map(heldWords)
     .join('');
   return foodsIn(foods, name).find(
-    ({ food, words }) =>
-      MAINS.has(food.facts.kind) &&
+    ({ foods: [food], words }) =>
+      MAINS.has(food?.facts.kind ?? '') &&
       !/\bsalad\b/i.test(words) &&
       !chiefOf(wordsOf(words)).some((word) => held.includes(`${word} `)),
   )?.words;
@@ -64,7 +65,7 @@ export function mainUnlisted(name: string, lines: readonly IngredientLine[], foo
 /**
  * Foods that a method names and the list does not, each once. What shares a word with a line, with the name of the dish or with another word for a line's food is taken
  * to be that; water is drawn and not listed.
- * @example unlistedFoods([…'Add the leeks and the thyme'], [leeks], 'Stew', foods) // [{ food: thyme, words: 'thyme', step: 0 }]
+ * @example unlistedFoods([…'Add the leeks and the thyme'], [leeks], 'Stew', foods) // [{ foods: [thyme], words: 'thyme', step: 0 }]
  */
 export function unlistedFoods(
   steps: readonly MethodStep[],
@@ -78,25 +79,35 @@ export function unlistedFoods(
     .join('');
   const listed = new Set(lines.map(({ food }) => food));
   return steps.flatMap(({ text }, step) =>
-    foodsIn(foods, text).flatMap(({ food, words }) => {
+    foodsIn(foods, text).flatMap(({ foods: meant, words }) => {
       const said = chiefOf(wordsOf(words));
-      const known = listed.has(food) || said.some((word) => held.includes(`${word} `));
+      const one = ({ name, facts }: Food) => name.includes(words) && !MAINS.has(facts.kind);
+      if (meant.length > 1 && (KINDS.has(singular(words)) || !meant.every(one)))
+        // "The herbs", "the beans" are those of the list.
+        return [];
+      const known = meant.some((food) => listed.has(food)) || said.some((word) => held.includes(`${word} `));
       // "Roll into balls" names no bread, and "label, date" no fruit.
-      if (known || food.facts.kind === 'water' || isVerb(singular(words)) || /^date$/i.test(words)) return [];
+      if (
+        known ||
+        meant.some(({ facts }) => facts.kind === 'water') ||
+        isVerb(singular(words)) ||
+        /^date$/i.test(words)
+      )
+        return [];
       held += `${said.join(' ')} `;
-      return [{ food, words, step }];
+      return [{ foods: meant, words, step }];
     }),
   );
 }
 
-const foodsIn = rememberedBy((foods: FoodIndex, text): readonly { readonly food: Food; readonly words: string }[] =>
+const foodsIn = rememberedBy((foods: FoodIndex, text): readonly Omit<UnlistedFood, 'step'>[] =>
   withoutNames(plainSigns(text))
     .split(BETWEEN)
     .flatMap((clause) => {
-      const found: { food: Food; words: string }[] = [];
+      const found: Omit<UnlistedFood, 'step'>[] = [];
       let left = clause;
-      for (let one = findFood(left, foods); one && !('near' in one); one = findFood(left, foods)) {
-        found.push({ food: one.food, words: one.words });
+      for (let one = findFood(left, foods); one; one = findFood(left, foods)) {
+        found.push('near' in one ? { foods: one.foods, words: one.near } : { foods: [one.food], words: one.words });
         left = `${one.before} ${one.after}`;
       }
       return found;
