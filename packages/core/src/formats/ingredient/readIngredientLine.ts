@@ -3,6 +3,7 @@ import {
   inBase,
   plainSigns,
   show,
+  times,
   type Amount,
   type ByFeel,
   type Pack,
@@ -23,6 +24,7 @@ import {
   moreDoubt,
   usesAmountOf,
   whichAmount,
+  grownBy,
   withMore,
 } from './secondAmount.ts';
 import { kindOf, stateDoubts } from './stateDoubts.ts';
@@ -65,7 +67,7 @@ const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\
  * `foods` comes from indexFoods, so that a long list is indexed once.
  */
 export function readIngredientLine(text: string, foods: FoodIndex, system: UnitSystem = 'US'): IngredientLine {
-  const line = withAmountFirst(asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;]$/, ''))), system);
+  const line = withAmountFirst(asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;,]$/, ''))), system);
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
@@ -218,7 +220,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
 
   const felt = food && byFeel(food, { ...read, ...leaves });
   // "1 cup (190 g)", "3 to 4 (300 g)": what was weighed counts.
-  const also = read.also ?? (read.amount.kind === 'volume' ? massIn(bracketed, system) : undefined);
+  const saidTwice = read.also ?? (read.amount.kind === 'volume' ? massIn(bracketed, system) : undefined);
+  const also = saidTwice && times(saidTwice, grownBy(first.amount, read.amount));
   // "½ cup (125 ml)": whose cup that is, the millilitres say.
   const measured = also?.kind === 'volume' && read.amount.kind === 'volume' && IN_LITRES.test(line) ? also : undefined;
   const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : measured;

@@ -1,5 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import { inBase, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import { Fraction, inBase, type Amount, type Quantity, type UnitSystem } from '../../quantity/index.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 
 /** An amount by weight or volume, somewhere in a line. */
@@ -113,6 +113,12 @@ const summed = (amount: Amount, more: Amount): Quantity | undefined =>
       : amount.kind === 'count' && more.kind === 'count'
         ? { kind: 'count', each: amount.each.add(more.each) }
         : undefined;
+
+/** How many times the first amount both together are: the same grows what was said of the first in other units. */
+export function grownBy(first: Amount, together: Amount): Fraction {
+  if (first.kind !== 'volume' || together.kind !== 'volume') return new Fraction(1);
+  return together.mL.div(first.mL);
+}
 
 /** "100 g flour, plus 2 tbsp for dusting": nobody adds these up. */
 export function moreDoubt(line: string, lost: string): Doubt {

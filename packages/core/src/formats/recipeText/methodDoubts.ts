@@ -12,11 +12,11 @@ import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodS
 /** On a hob or in an oven for as long as somebody says: what is only brought to the boil is no wait. */
 const WAITS = /\b(?:simmer|bake|roast|braise|steam|boil|grill|broil|reduce)\b/i;
 const BROUGHT =
-  /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat the oven\b/i;
+  /\bbring\b|\bto (?:a|the) (?:boil|simmer)\b|\buntil (?:it|they) boils?\b|\bpre-?heat\b|\bheat (?:the |your |an? )?(?:oven|grill|broiler)\b/i;
 
 /** Boiled down until it looks right. */
 const THICKENS =
-  /\breduc\w*\b(?! (?:the )?(?:heat|to (?:low|a (?:low|gentle)? ?simmer|medium)))|\b(?:boil|cook|simmer)\w*(?: it)? down\b|\bbubble\w*(?: it)? away\b|\b(?:boil|cook|simmer|bubble)\b.*\buntil (?:it |the sauce )?(?:is |has )?(?:almost |nearly |all |completely )*(?:thick|syrupy|gone|evaporated)/i;
+  /\breduc\w*\b(?! (?:the )?(?:heat|to (?:low|a (?:low|gentle)? ?simmer|medium)))|\b(?:boil|cook|simmer)\w*(?: it)? down\b|\bbubble\w*(?: it)? away\b|\b(?:boil|cook|simmer|bubble)\b.*\b(?:until|till|til) (?:it |the (?:sauce|wine) )?(?:is |has |are )?(?:almost |nearly |all |completely |mostly )*(?:thick|syrupy|gone|evaporated)/i;
 
 /** Hands do this on heat, too. */
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
@@ -297,7 +297,10 @@ export function doubtOfStep(
       question: 'How long does it take in all?',
       choices: [5, 10, 20, 40].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
     };
-  if (!step.timed && (BY_ITS_PACK.test(plain) || (WAITS.test(plain) && !BROUGHT.test(plain))))
+  if (
+    !step.timed &&
+    (BY_ITS_PACK.test(plain) || BOILS_STARCH.test(plain) || (WAITS.test(plain) && !BROUGHT.test(plain)))
+  )
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
@@ -305,6 +308,10 @@ export function doubtOfStep(
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
   /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
+
+/** "Cook the pasta meanwhile": in water, and for a while. */
+const BOILS_STARCH =
+  /\b(?:cook|boil) (?:the |your |some )?(?:\w+ )?(?:pasta|rice|spaghetti|linguine|tagliatelle|penne|macaroni|noodles|potatoes|spuds|lentils|quinoa|bulgur|millet|barley|farro|couscous|gnocchi)\b/i;
 
 /** "The broccoli for the last 3 minutes" is within the time of the whole. */
 const WITHIN_IT = /\bfor (?:the |its |their )?(?:last|final) \d+(?:-\d+)? ?min(?:ute)?s?\b/gi;

@@ -63,6 +63,14 @@ const NO_FOOD =
 const TOOL =
   /\b(?:towels?|cloths?|trays?|boards?|spoons?|forks?|plates?|lids?|saucers?|ladles?|sieves?|colanders?|whisks?|skillets?|pans?|cutters?|knives|knife|skewers?|mixers?|processors?)$/i;
 
+/** "Tahini (100 g)", "with a bit of water (about 500 ml in all)" */
+const OPENS = /([\p{L}-]+) \((?:about |approx\.? |ca\.? |~ ?)?$/iu;
+const CLOSES = /^(?: (?:in (?:all|total)|total|altogether))?\)/i;
+
+/** "A bit of water (about 500 ml in all)": how much that is stands in the brackets. */
+const VAGUE =
+  /^an? (?:(?:little|good) )?(?:bit|little|drop|splash|drizzle|glug|dash|lug)(?: more)? (?:of )?([^()]+) \((?:about |roughly |approx\.? |ca\.? |~ ?)?(\d[\d.,]*\s?(?:kg|g|ml|dl|cl|l))(?: in (?:all|total))?\)$/i;
+
 const WEIGHS =
   /^,\s(?:about|around|roughly|approx\.?|some)\s((?:an?|one|half an?|\d[\d.,/]*)\s?(?:kilos?|kg|grams?|g|lbs?|pounds?|oz|ounces?))\b(?!\s+of\b)/i;
 
@@ -118,8 +126,7 @@ function amountsIn(plain: string): readonly AmountIn[] {
         .at(-1) ?? '';
     until = index + end;
     // "Tahini (100 g)": what it is of stands before the brackets.
-    const of =
-      plain[index - 1] === '(' && rest[end] === ')' ? /([\p{L}-]+) \($/u.exec(plain.slice(0, index))?.[1] : undefined;
+    const of = CLOSES.test(rest.slice(end)) ? OPENS.exec(plain.slice(0, index))?.[1] : undefined;
     const named =
       of ?? (ONLY_MEASURED.test(rest.slice(0, end).trim()) ? NAMED_BEFORE.exec(plain.slice(0, index))?.[1] : undefined);
     // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.
@@ -128,7 +135,12 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const measured = weighs
       ? `${inDigits(rest.slice(0, whole).trim())} (${inDigits(weighs[1] ?? '')})`
       : rest.slice(0, end).trim();
-    const words = named ? `${measured} ${named.trim()}` : `${part}${measured}`;
+    const vague = held ? VAGUE.exec(measured) : null;
+    const words = vague
+      ? `${vague[2] ?? ''} ${vague[1] ?? ''}`
+      : named
+        ? `${measured} ${named.trim()}`
+        : `${part}${measured}`;
     return [
       {
         words,

@@ -89,7 +89,7 @@ const withoutVessels = (plain: string): string =>
   /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
     plain,
   )
-    ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b/gi, 'thing')
+    ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b|\bskillet\b|\bwok\b/gi, 'thing')
     : plain;
 
 /** "In the cast iron pot, 150 degrees for two hours": degrees are an oven's, whatever stands in it; but for those of hot oil. */
@@ -134,7 +134,7 @@ const stillInPan = (
   !ON_NO_HEAT.test(plain);
 
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
-const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?oven\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;
+const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?(?:oven|grill|broiler)\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;
 
 /** In an oven that is turned off, it takes the place there still. */
 const OVEN_OFF =

@@ -1,4 +1,5 @@
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { bareLetters } from '../ingredient/findFood.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
@@ -19,6 +20,15 @@ export function unsoaked(lines: readonly IngredientLine[], steps: readonly Metho
   return lines.find((line) => isDryBean(line) && !SOAK_IN_LINE.test(line.form) && !UNSOAKED.test(line.form))?.food
     ?.name;
 }
+
+const namesIt = (text: string, { food }: IngredientLine): boolean =>
+  [food?.name ?? '', ...(food?.facts.names ?? [])].some((name) => {
+    const word = bareLetters(name).split(' ').at(-1) ?? '';
+    return word.length > 3 && bareLetters(text).includes(word.replace(/(?:e?s|y)$/, ''));
+  });
+/** A step that names another food of the list, and not this one, is none of it: "soak the mushrooms" says nothing of the rice. */
+const isAbout = (text: string, line: IngredientLine, lines: readonly IngredientLine[]): boolean =>
+  namesIt(text, line) || !lines.some((other) => other.food !== line.food && namesIt(text, other));
 
 const SOAK_IN_LINE =
   /\b(?:soak|steep)(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
@@ -61,6 +71,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       UNSOAKED.test(line.form) ||
       steps.some(
         ({ text }) =>
+          isAbout(text, line, lines) &&
           /\bsoak(?! up|ing (?:water|liquid|liquor))|\b(?:evening|night|day) before\b/i.test(text) &&
           !/\bsoaked\b/i.test(text),
       )

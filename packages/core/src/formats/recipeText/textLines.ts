@@ -12,7 +12,7 @@ const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
   /^((?:ingredients|you need|you will need|method|directions|instructions|steps|preparation)(?: ?\([^)]{1,30}\))?)\s*:\s+(\S.{20,})$/i;
-const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b/i;
+const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b|^(?:portions|servings): ?\d/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
   /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;

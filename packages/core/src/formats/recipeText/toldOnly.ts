@@ -6,6 +6,7 @@ import { remembered } from '../../quantity/index.ts';
 const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$/i,
   /^(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
+  /^(?:portions|servings): \d+(?: ?(?:-|–|to) ?\d+)?\.?$/i,
   /^(?:enough|plenty) (?:for|to feed) \d/i,
   /^(?:srvs?|sves) \d/i,
   /^(?:fills|for|in|makes) an? (?:\d+(?:[.,]\d+)? ?(?:ml|l)|small|large|big|medium)\b[^.]{0,20}\b(?:jar|bottle|tin|dish|loaf tin)\b/i,
@@ -62,7 +63,7 @@ const LATER: readonly RegExp[] = [
   /^to use\s*[:,–-]/i,
   /^keep(?:ing|s)?:\s/i,
   /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
-  /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold)\b)/i,
+  /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold|boil)\b)(?! gently[.!]?$)/i,
 ];
 
 /** What is not to be done. */
