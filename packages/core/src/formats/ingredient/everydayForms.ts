@@ -13,6 +13,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // "1 glass (150 ml) white wine"
+  [
+    /^(?:an?|one|1)\s+(?:(?:small|large|big|good)\s+)?(?:glass|mug|bowl)\s+\((?:about\s+)?(\d+\s?(?:ml|cl|dl|g))\)\s+(?:of\s+)?/i,
+    (_, held = '') => `${held} `,
+  ],
   [/^optional\s*[:-]\s*(.+)$/i, (_, rest = '') => `${rest}, optional`],
   // "1 c millet", "2 C oats"
   [new RegExp(String.raw`^(${NUMBER})\s*[cC]\s+(?=\p{L})`, 'u'), (_, n = '') => `${n} cup `],

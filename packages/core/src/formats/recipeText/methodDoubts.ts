@@ -325,7 +325,7 @@ const IN_OVEN = /\b(?:bake|roast|oven)\b/i;
 /** "Fry 4 min a side, or bake 25 minutes": one of them is done. */
 function twoWays(text: string, plain: string): StepDoubt | undefined {
   const [first = '', second, ...more] = text.split(
-    /[,;]?\s+(?:-\s+)?or (?:else |alternatively )?(?=(?:bake|roast|fry|saut|simmer|boil|in (?:the|a|an) )\b)/i,
+    /(?:[,;]?\s+(?:-\s+)?or (?:else |alternatively )?|\.\s+(?:alternatively|otherwise|or),?\s+)(?=(?:bake|roast|fry|saut|simmer|boil|in (?:the|a|an) )\b)/i,
   );
   if (second === undefined || more.length > 0 || /\b(?:by hand|in all)\b/i.test(plain)) return undefined;
   const [a, b] = [withoutNames(first), withoutNames(second)];

@@ -1,5 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import { plainSigns, type Amount } from '../../quantity/index.ts';
+import { inBase, plainSigns, type Amount } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { amountWords, type IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { saysDeed } from './kitchenVerbs.ts';
@@ -102,6 +102,28 @@ interface AmountIn {
   readonly made: boolean;
 }
 
+/** "Fill the tin a third full with water, swirl and add that" */
+const FILLED_TIN =
+  /\b(?:re)?fill (?:up )?(the|one|an?|each|both|all) (?:of the )?(?:\w+ )?(?:tin|can)s? (?:up )?(?:(half|(?:a |one )?third|(?:a |one )?quarter|three[- ]quarters)(?: full| of the way| up)* )?(?:up )?with (?:\w+ )?water\b/i;
+const SHARE_OF_TIN: readonly (readonly [words: RegExp, share: number])[] = [
+  [/half/i, 1 / 2],
+  [/third/i, 1 / 3],
+  [/three/i, 3 / 4],
+  [/quarter/i, 1 / 4],
+];
+/** The water that a tin is rinsed with: how much, where one tin is meant and its size is known; else it is asked. */
+function waterOfTin(plain: string, lines: readonly IngredientLine[]): string | undefined {
+  const [said, which = '', share] = FILLED_TIN.exec(plain) ?? [];
+  if (said === undefined) return undefined;
+  const sizes = new Set(
+    lines.flatMap(({ amount }) => (amount.kind === 'pack' && amount.holds ? [inBase(amount.holds).valueOf()] : [])),
+  );
+  const [size] = sizes;
+  if (size === undefined || sizes.size > 1 || /each|both|all/i.test(which)) return 'water';
+  const part = SHARE_OF_TIN.find(([words]) => words.test(share ?? ''))?.[1] ?? 1;
+  return `${Math.round(size * part)} ml water`;
+}
+
 /** Each amount of a text with what it is of. */
 function amountsIn(plain: string): readonly AmountIn[] {
   let until = 0;
@@ -192,7 +214,9 @@ export function needsInMethod(
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     if ((soaks && lines.length > 0 && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
-    return amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
+    const rinsed = waterOfTin(plainSigns(text), lines);
+    const tin = rinsed === undefined ? [] : [{ line: rinsed, step }];
+    const inIt = amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
       if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
@@ -272,5 +296,6 @@ export function needsInMethod(
       named.add(key);
       return [{ line: words, step }];
     });
+    return [...tin, ...inIt];
   });
 }

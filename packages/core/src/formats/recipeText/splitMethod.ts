@@ -31,6 +31,8 @@ const STANDS_ON = /[,;]\s+(?:and\s+|then\s+)?(?=(?:stand|rest|leave|let|cool|chi
 const LEAD_THEN = /[,;]\s+(?:and\s+)?(?:then\s+)?(?=(?:boil|simmer|cook|roast|bake|steam)(?:e?d)?\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
+const BEFORE_REDUCING = /[,;]\s+(?:and\s+)?then\s+|;\s+/gi;
+
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
@@ -77,6 +79,16 @@ function clausesOf(sentence: string): readonly string[] {
     if (!leadIn(behind) && durationsIn(behind).length > 0)
       return [sentence.slice(0, cooks.index), ...clausesOf(`Then ${behind}`)];
   }
+  // "Purée 2 minutes, then wine; let it reduce by half": what boils down takes its own time.
+  const reduces = [...sentence.matchAll(BEFORE_REDUCING)].find(({ index, 0: { length } }) => {
+    const behind = sentence.slice(index + length);
+    return durationsIn(sentence.slice(0, index)).length > 0 && durationsIn(behind).length === 0 && shareOffIn(behind);
+  });
+  if (reduces)
+    return [
+      ...clausesOf(sentence.slice(0, reduces.index)),
+      `Then ${sentence.slice(reduces.index + reduces[0].length)}`,
+    ];
   const [first = '', ...rest] = sentence.split(THEN);
   // "Soak the lentils, then chop and fry": the soak alone is begun ahead.
   if (rest.length > 0 && /\b(?:soak|sprout)/i.test(first) && leadIn(first) && !leadIn(rest.join(', then ')))
