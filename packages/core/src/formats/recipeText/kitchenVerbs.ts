@@ -40,7 +40,7 @@ export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([
 export const OFF_FROM_MINUTES = 3;
 /** What hands do for minutes without any heat. */
 export const ON_NO_HEAT =
-  /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;
+  /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill(?!ing)|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;
 
 /** Is it one of these words by itself? */
 export const isVerb = (word: string): boolean => VERBS.includes(word.toLowerCase());

@@ -16,7 +16,7 @@ const BROUGHT =
 
 /** Boiled down until it looks right. */
 const THICKENS =
-  /\breduc\w*\b(?! (?:the )?(?:heat|to (?:low|a (?:low|gentle)? ?simmer|medium)))|\b(?:boil|cook|simmer)\w*(?: it)? down\b|\bbubble\w*(?: it)? away\b|\b(?:boil|cook|simmer|bubble)\b.*\b(?:until|till|til) (?:it |the (?:sauce|wine) )?(?:is |has |are )?(?:almost |nearly |all |completely |mostly )*(?:thick|syrupy|gone|evaporated)/i;
+  /\breduc\w*\b(?! (?:the )?(?:heat|oven|temperature|flame|to (?:low|a (?:low|gentle)? ?simmer|medium)))|\b(?:boil|cook|simmer)\w*(?: it)? down\b|\bbubble\w*(?: it)? away\b|\b(?:boil|cook|simmer|bubble)\b.*\b(?:until|till|til) (?:it |the (?:sauce|wine) )?(?:is |has |are )?(?:almost |nearly |all |completely |mostly )*(?:thick|syrupy|gone|evaporated)/i;
 
 /** Hands do this on heat, too. */
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;

@@ -10,9 +10,11 @@ const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own|come down|drop 
 const QUICK = /\b(?:quick(?:ly)?|QPR|QR|at once|immediately|straight away|vent|steam out)\b/i;
 
 /** Fried in its pot, with the lid off. */
-const SAUTES = /\bsaut[eé]/i;
+const SAUTES = /\bsaut[eé]|\bheat\b[^.;]*\boil\b|\b(?:fry|sweat|soften|brown|splutter)\b/i;
 const SEALED =
   /\bpressure[- ]?cook(?:ed|ing)?\b(?!er)|\b(?:high|low|full|at|under) pressure\b|\b(?:lock|seal|lid|whistle|manual|natural|release|NPR|NR|QR)/i;
+
+const WHISTLES = /\b(?:\d+|one|two|three|four|five|six) whistles?\b[^.]*?\b(?:then|and|\+)\b[^.]*\d ?min[^.]*/i;
 
 /** Does a text speak of cooking at pressure? */
 export const isPressure = (text: string): boolean => PRESSURE.test(text) && !(SAUTES.test(text) && !SEALED.test(text));
@@ -21,7 +23,9 @@ export const isRelease = (text: string): boolean => RELEASE.test(text);
 
 /** The same with its time, where none was said. */
 export const heldFor = (text: string, minutes: number): string =>
-  text.replace(PRESSURE, (said) => `${said} for ${minutes} minutes`);
+  WHISTLES.test(text)
+    ? text.replace(WHISTLES, `pressure cook for ${minutes} minutes`)
+    : text.replace(PRESSURE, (said) => `${said} for ${minutes} minutes`);
 
 /** What a text says of a sealed cooker's cycle. What it does not say is left out, to be asked. */
 export interface SaidPressure {
@@ -39,7 +43,8 @@ export function pressureIn(text: string): SaidPressure {
   const plain = plainSigns(text);
   const said = RELEASE.exec(plain);
   const at = said?.index ?? plain.length;
-  const [hold] = timesIn(plain).filter((time) => time.at < at || said === null);
+  // "4 whistles, then 5 min low": what the whistles take is not in those minutes.
+  const [hold] = WHISTLES.test(plain) ? [] : timesIn(plain).filter((time) => time.at < at || said === null);
   return {
     ...(hold ? { hold: { from: hold.from, to: hold.to } } : {}),
     ...(said ? releaseIn(plain.slice(at)) : {}),

@@ -8,7 +8,7 @@ import { isPressure, isRelease } from './pressureIn.ts';
 /** "Prep time: 15 min" stands above a recipe, and is no step of it. */
 const HEADER = /^(?:prep(?:aration)?|cook(?:ing)?|total|active|ready(?: in)?)(?:\s*time)?\s*:?\s*\d/i;
 /** A point behind these ends no sentence. */
-const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|e\.g|i\.e)\.$/i;
+const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|pkg|lg|med|e\.g|i\.e)\.$/i;
 /** "… then uncovered 10", "then at 200C for 20 more": in the minutes of the clause before. */
 const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
 /** "Then cut 12": so many of them, and no minutes. */
@@ -37,12 +37,22 @@ const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
+const POINT_START = /(?<=\p{L}{2}\)?[.!?])\s+(?=\p{L}|\d+(?:-\d+)? ?(?:min|hour|hr)\p{L}*[.,]?(?:\s|$))/u;
+/** So many times as many sentences as begin with a capital. Common practice, no published source. */
+const MOSTLY_SMALL = 2;
 const CAPITAL_START =
   /(?<=[.!?;])\s+(?=[\p{Lu}“"'(]|\d+ (?:days?|weeks?|months?)\b|~? ?\d+(?: ?(?:-|–|to) ?\d+)? (?:servings?|portions?)\b)/u;
 
 /** The sentences of a paragraph. */
 export function sentencesOf(paragraph: string): readonly string[] {
-  const parts = paragraph.split(/\p{Lu}/u.test(paragraph) ? CAPITAL_START : ANY_START);
+  const capital = paragraph.split(CAPITAL_START);
+  const points = paragraph.split(POINT_START);
+  // Who writes "I" with a capital may write no other.
+  const parts = !/\p{Lu}/u.test(paragraph)
+    ? paragraph.split(ANY_START)
+    : points.length > MOSTLY_SMALL * capital.length
+      ? points
+      : capital;
   return parts.reduce<string[]>((all, part) => {
     const before = all.at(-1);
     // "Don't soak the beans." is nothing to do: it is said with what comes next.

@@ -2,7 +2,7 @@ import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { withClocks, withNights } from './clockLines.ts';
-import { isVerb } from './kitchenVerbs.ts';
+import { blends, isVerb } from './kitchenVerbs.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
@@ -296,7 +296,13 @@ function linesOf(raw: string, first: boolean): readonly string[] {
       measured * 5 >= items.length * 4 &&
       !items.some((item) => COOKED_AT.test(item))
     )
-      return [/^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`, ...items, ''];
+      return [
+        /^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`,
+        ...items,
+        '',
+        // "Blitz: 100 g seeds, 60 g basil" heads a list, and is done.
+        ...(blends(listed[1]) ? [`${listed[1]} all of it.`] : []),
+      ];
   }
   // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
   const cells = line.replace(/^[-*•]\s+/, '').split(/\s+\|\s+/);

@@ -55,7 +55,7 @@ const EATEN: readonly RegExp[] = [
 /** What is done with it on another day. */
 const LATER: readonly RegExp[] = [
   /^from frozen\b/i,
-  /^(?:hot[- ])?hold(?:ing)? (?:it |them )?(?:[<>]|(?:hot|warm|cold|chilled|at|below|above)\b)/i,
+  /^(?:hot[- ])?hold(?:ing)? (?:it |them )?(?:[<>+]|(?:hot|warm|cold|chilled|at|below|above)\b)/i,
   /^freezes? (?:it |them )?(?:after|once|when) (?:bak|cook|cool)\w+/i,
   /^(?:they |it |these |this )?freezes? (?:very )?(?:well|beautifully|fine)\b/i,
   /^(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b/i,
