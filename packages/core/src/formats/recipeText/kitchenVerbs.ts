@@ -39,8 +39,14 @@ export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([
 /** Behind something on heat, minutes: so long that it may have been taken off. For fewer nobody does. Common practice, no published source. */
 export const OFF_FROM_MINUTES = 3;
 /** What hands do for minutes without any heat. */
-export const ON_NO_HEAT =
+const ON_NO_HEAT =
   /\b(?:knead|roll|shap|cut|chop|slic|dic|peel|form|pick|shell|shred|grat|stuff|wrap|assembl|clean|wash|rins|massag|rub|mash|press|squeez|fill(?!ing)|spread|brush|trim|whisk|beat|whip|thread|skewer|mix(?!ture)|combin|process|blend|blitz|pound|strip|scrub|prep|by hand|toss\b[^.]*\b(?:salt|marinade|dressing)|cream\b|work\b|stretch|fold|layer|decorat|label|box|bag|portion|drain|strain|sort|crumbl\w* (?:the )?tofu and)/i;
+
+/** "Sliced onions": done before, and no deed of the step. */
+const DONE_BEFORE =
+  /\b(?:(?:finely|roughly|thinly|freshly|coarsely) )?(?:sliced|chopped|diced|grated|shredded|crushed|peeled|cut|rinsed|washed|pressed|mashed|mixed|drained|crumbled|cubed|minced) (?=\p{L})/giu;
+/** Do hands do for minutes what needs no heat? */
+export const onNoHeat = (plain: string): boolean => ON_NO_HEAT.test(plain.replace(DONE_BEFORE, ''));
 
 /** Is it one of these words by itself? */
 export const isVerb = (word: string): boolean => VERBS.includes(word.toLowerCase());

@@ -1,12 +1,13 @@
 import { listed, plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
-import { OFF_FROM_MINUTES, ON_NO_HEAT, saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, onNoHeat, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
 import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
+import { withoutEnd } from './withoutEnd.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
 
 /** On a hob or in an oven for as long as somebody says: what is only brought to the boil is no wait. */
@@ -203,7 +204,7 @@ export function doubtOfStep(
   const goes = goesDoubt(step, plain, pieces);
   if (goes) return goes;
   const unplaced = step.timed && step.attention.needs === 'hands' && !step.station;
-  const looked = step.timed && step.attention.needs === 'look' && !step.station && !STANDS.test(plain);
+  const looked = step.timed && step.attention.needs === 'look' && !step.station && !STANDS.test(withoutEnd(plain));
   if (
     (looked || unplaced) &&
     step.after &&
@@ -254,7 +255,7 @@ export function doubtOfStep(
   if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
     return whereDoubt(text);
   // "Crumble in the tofu; 5 min, stirring": hands that are on nothing but a pan, which nobody named.
-  if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !ON_NO_HEAT.test(plain) && !settled)
+  if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !onNoHeat(plain) && !settled)
     return whereDoubt(text);
   // "40 minutes until set": nobody says where.
   if (

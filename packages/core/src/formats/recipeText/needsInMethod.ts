@@ -192,7 +192,8 @@ const isFarMore = (said: Amount, listed: Amount): boolean =>
   said.kind === 'volume' && listed.kind === 'volume' && said.mL.compare(listed.mL.mul(FAR_MORE)) >= 0;
 
 /** "Strain in the porcini water", "with their liquid": what something was soaked in goes into the dish. */
-const SOAK_GOES_IN = /\b(?:(?:the|its|their|that) (?:[\p{L}-]+ )?|soaking )(?:water|liquid|liquor)\b/iu;
+const SOAK_GOES_IN =
+  /\b(?:(?:the|its|their|that) (?:[\p{L}-]+ )?|soaking |porcini |mushroom |shiitake )(?:water|liquid|liquor)\b/iu;
 const goesInAfter = (steps: readonly MethodStep[], step: number): boolean =>
   steps
     .slice(step + 1)
@@ -256,9 +257,9 @@ export function needsInMethod(
         lineOf &&
         food.facts.kind === 'water' &&
         stays &&
-        !poured &&
+        (!poured || soakKept) &&
         !made &&
-        (elsewhere || isFarMore(amount, lineOf.amount))
+        (elsewhere || soakKept || isFarMore(amount, lineOf.amount))
       ) {
         if (named.has(key)) return [];
         named.add(key);

@@ -2,9 +2,10 @@ import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
+import { withoutEnd } from './withoutEnd.ts';
 import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
-import { OFF_FROM_MINUTES, ON_NO_HEAT, blends, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, blends, onNoHeat, withoutNames } from './kitchenVerbs.ts';
 import { OVEN, celsiusIn, thenAt } from './ovenHeat.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { bareNumberIn, sentencesOf } from './splitMethod.ts';
@@ -70,7 +71,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|\bin an? (?:\w+ )?bowl\b[^.;]*\bfor (?:about )?\d+ ?min\w*|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|cool|chill|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|low(?:est)? (?:flame|heat)|gently|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|drain|towel|blanket|\bin an? (?:\w+ )?bowl\b[^.;]*\bfor (?:about )?\d+ ?min\w*|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -131,7 +132,7 @@ const stillInPan = (
   time !== undefined &&
   time.to < OFF_FROM_MINUTES &&
   !STANDS_OFF.test(plain) &&
-  !ON_NO_HEAT.test(plain);
+  !onNoHeat(plain);
 
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
 const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?(?:oven|grill|broiler)\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;
@@ -155,14 +156,6 @@ const boilsInWater = (plain: string): boolean =>
   /\bin (?:\w+ ){0,4}boiling (?:salted )?water\b/i.test(plain) &&
   !/\b(?:bowl|jug|mug|jar|plate|soak|cover|pour|steep|leave|stand|sit|rest|blanch|off (?:the )?heat)/i.test(plain) &&
   durationsIn(plain).length > 0;
-
-/** "Fry for 5 minutes and set aside", "knead 10 minutes, chill": what comes behind the time is not what takes it. */
-const SET_ASIDE =
-  /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)(?:set (?:it |them )?aside\b[^.]*|(?:chill|cool)(?: (?:it|them|well|completely|while you (?:cook|make|get|prepare)\b[^.,]*))?(?=\.|$))/i;
-const withoutEnd = (plain: string): string => {
-  const end = SET_ASIDE.exec(plain);
-  return end && durationsIn(plain.slice(0, end.index)).length > 0 ? plain.replace(SET_ASIDE, '') : plain;
-};
 
 /**
  * What a step says, from its words; a clause that goes on from the one before ("Then uncovered 10") is where that one was;
