@@ -102,6 +102,12 @@ const withoutPots = (plain: string): string =>
 /** "In the meantime cook the lentils": while the oven is at work, and not in it. */
 const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same time|while)\b/i;
 
+/** What is roasted in a pan, or fried with the lid off, is not left by itself. */
+const byHandOnly = (plain: string): string => {
+  const still = /\b(?:saut[eé]|fry)/i.test(plain) ? plain.replace(/\blid off\b/gi, '') : plain;
+  return ON_PAN.test(plain) ? still.replace(/\b(?:bak|roast)\w*/gi, '') : still;
+};
+
 /** On heat, and not only begun there. */
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
@@ -121,7 +127,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:set|start) (?:a|the|your) timer\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
-  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
+  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:switch|turn)(?:ed)? (?:it )?off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
 /** "Paste in, 2 min": nobody takes the pan off for that, and puts it on again. */
 const stillInPan = (
   plain: string,
@@ -179,6 +185,8 @@ const withoutWhile = (plain: string): string =>
     'Meanwhile ',
   );
 
+/** "Don't soak the beans." is nothing that is done in the step. */
+const UNDONE_FIRST = /^(?:don['’]?t|do not|no need to|never)\b[^.!?]*[.!?]\s+/i;
 /** "Chill while you cook": that is done elsewhere. */
 const WHILE_YOU = /\bwhile you (?:cook|bake|fry|roast|boil|simmer|make|get|prepare)\b[^.,;]*/gi;
 
@@ -201,7 +209,7 @@ const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
   const whole = withoutEnd(withoutNames(plainSigns(text).replace(CROCK, 'slow cooker')));
-  const plain = withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile');
+  const plain = withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile').replace(UNDONE_FIRST, '');
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
@@ -262,7 +270,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const alone =
     time !== undefined &&
     !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
-    (ALONE.test(plain) ||
+    (ALONE.test(byHandOnly(plain)) ||
       boilsInWater(plainSigns(text)) ||
       named !== undefined ||
       (inOven && !grill) ||
