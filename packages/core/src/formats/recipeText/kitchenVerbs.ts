@@ -48,6 +48,11 @@ const DONE_BEFORE =
 /** Do hands do for minutes what needs no heat? */
 export const onNoHeat = (plain: string): boolean => ON_NO_HEAT.test(plain.replace(DONE_BEFORE, ''));
 
+const BOILS_STARCH =
+  /\b(?:cook|boil) (?:the |your |some )?(?:\w+ )?(?:pasta|rice|spaghetti|linguine|tagliatelle|penne|macaroni|noodles|potatoes|spuds|lentils|quinoa|bulgur|millet|barley|farro|couscous|gnocchi)\b/i;
+/** "Cook the pasta meanwhile": in water, and for a while. */
+export const boilsStarch = (plain: string): boolean => BOILS_STARCH.test(plain);
+
 /** Is it one of these words by itself? */
 export const isVerb = (word: string): boolean => VERBS.includes(word.toLowerCase());
 

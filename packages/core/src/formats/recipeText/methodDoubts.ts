@@ -1,6 +1,6 @@
 import { listed, plainSigns } from '../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
-import { OFF_FROM_MINUTES, onNoHeat, saysDeed, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, boilsStarch, onNoHeat, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
@@ -160,6 +160,7 @@ export function doubtOfStep(
           choices: [
             { label: 'overnight, 8 to 20 h', text: more(text, '8 to 20 hours') },
             { label: '1 h', text: more(text, '1 hour') },
+            { label: '20 min', text: more(text, '20 minutes') },
           ],
         };
   const plain = withoutNames(plainSigns(text));
@@ -298,10 +299,7 @@ export function doubtOfStep(
       question: 'How long does it take in all?',
       choices: [5, 10, 20, 40].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
     };
-  if (
-    !step.timed &&
-    (BY_ITS_PACK.test(plain) || BOILS_STARCH.test(plain) || (WAITS.test(plain) && !BROUGHT.test(plain)))
-  )
+  if (!step.timed && (BY_ITS_PACK.test(plain) || boilsStarch(plain) || (WAITS.test(plain) && !BROUGHT.test(plain))))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
   return undefined;
 }
@@ -309,10 +307,6 @@ export function doubtOfStep(
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
   /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
-
-/** "Cook the pasta meanwhile": in water, and for a while. */
-const BOILS_STARCH =
-  /\b(?:cook|boil) (?:the |your |some )?(?:\w+ )?(?:pasta|rice|spaghetti|linguine|tagliatelle|penne|macaroni|noodles|potatoes|spuds|lentils|quinoa|bulgur|millet|barley|farro|couscous|gnocchi)\b/i;
 
 /** "The broccoli for the last 3 minutes" is within the time of the whole. */
 const WITHIN_IT = /\bfor (?:the |its |their )?(?:last|final) \d+(?:-\d+)? ?min(?:ute)?s?\b/gi;

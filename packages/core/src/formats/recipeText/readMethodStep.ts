@@ -5,7 +5,7 @@ import { leadIn } from './leadIn.ts';
 import { withoutEnd } from './withoutEnd.ts';
 import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
-import { OFF_FROM_MINUTES, blends, onNoHeat, withoutNames } from './kitchenVerbs.ts';
+import { OFF_FROM_MINUTES, blends, boilsStarch, onNoHeat, withoutNames } from './kitchenVerbs.ts';
 import { OVEN, celsiusIn, thenAt } from './ovenHeat.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
 import { bareNumberIn, sentencesOf } from './splitMethod.ts';
@@ -260,7 +260,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       ? 'oven'
       : blends(plain)
         ? 'jug'
-        : (HOB.test(withoutVessels(beforeOff(plain))) && !preheats && !slow) ||
+        : ((HOB.test(withoutVessels(beforeOff(plain))) || boilsStarch(plain)) && !preheats && !slow) ||
             reduces ||
             boilsInWater(plainSigns(text))
           ? 'burner'

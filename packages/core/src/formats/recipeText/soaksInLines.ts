@@ -37,6 +37,22 @@ const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
   /\b(pressed|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+/** "Potatoes, boiled in skins the day before, 20 min" */
+const DONE_BEFORE =
+  /\b(cooked|boiled|baked|roasted|steamed)\b(?! \d)([^,;()]{0,30}?)\s+(?:the )?((?:day|night|evening) before)\b(?:,? (?:for )?(?:about )?(\d[\d -]*(?:minutes?|mins?|hours?|h)\b))?/i;
+const VERB_OF: Readonly<Record<string, string>> = {
+  cooked: 'Cook',
+  boiled: 'Boil',
+  baked: 'Bake',
+  roasted: 'Roast',
+  steamed: 'Steam',
+};
+/** What the list says was cooked the day before is a step of that day. */
+const beforeIn = ({ food, form }: IngredientLine): readonly string[] => {
+  const [, verb = '', how = '', when = '', long] = DONE_BEFORE.exec(form) ?? [];
+  const deed = VERB_OF[verb.toLowerCase()];
+  return food && deed ? [`${deed} the ${food.name}${how} the ${when}${long ? `, ${long}` : ''}.`] : [];
+};
 const IN_LINE: Readonly<Record<string, string>> = {
   pressed: 'Press',
   cooked: 'Cook',
@@ -55,6 +71,8 @@ const IN_LINE: Readonly<Record<string, string>> = {
 /** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
 export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
   lines.flatMap((line) => {
+    const before = beforeIn(line);
+    if (before.length > 0) return before;
     const done = DONE_IN_LINE.exec(line.form);
     const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
     const deed =
