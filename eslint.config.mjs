@@ -148,6 +148,22 @@ export default defineConfig(
   },
   { files: ['packages/core/src/**/*.test.ts'], rules: { 'no-restricted-globals': 'off' } },
   { files: ['apps/web/src/**/*.{ts,tsx}'], extends: [hooks.configs.flat.recommended] },
+  {
+    files: ['apps/web/src/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['consequent', 'alternate'].flatMap((branch) =>
+          ['Literal', 'TemplateLiteral'].map((kind) => ({
+            selector: `ConditionalExpression[test.operator=/^[=!>]/][test.right.value=1][${branch}.type='${kind}']`,
+            message:
+              'A word that goes by a number is said by counted() of core, or by a function in the words of its feature.',
+          })),
+        ),
+      ],
+    },
+  },
   { files: ['**/*.test.{ts,tsx}'], rules: { '@typescript-eslint/no-non-null-assertion': 'off' } },
   prettier,
 );

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Notice } from '../parts/Notice.tsx';
 import { useCommand } from './useCommand.ts';
+import { leftOutWords } from './noticeWords.ts';
 
 /** What cannot be understood, one after the other, with the way to mend it. All else goes on as ever. */
 export function LeftOutNotice({ view }: { view: KitchenView }) {
@@ -14,8 +15,7 @@ export function LeftOutNotice({ view }: { view: KitchenView }) {
   return (
     <Notice className="notice left-out">
       <span>
-        {open.length > 1 ? `${open.length} things are` : 'Something is'} left out. <strong>{first.name}</strong>:{' '}
-        {first.why}
+        {leftOutWords(open.length)} <strong>{first.name}</strong>: {first.why}
       </span>{' '}
       <Mend of={first} />{' '}
       <Button size="small" onClick={() => setSeen([...seen, first.id])}>

@@ -20,6 +20,7 @@ import { LastChangeBar } from './LastChangeBar.tsx';
 import { pageName } from './pageNames.ts';
 import { Trail } from './Trail.tsx';
 import { KitchenIdContext } from './useKitchenId.ts';
+import { notKnownWords } from './noticeWords.ts';
 
 /** Only a server without a kitchen needs its form. */
 const OpenKitchen = lazy(async () => ({ default: (await import('../kitchen/OpenKitchen.tsx')).OpenKitchen }));
@@ -91,12 +92,7 @@ function Frame({ kitchen, behind }: { kitchen: string; behind: boolean }) {
         </Notice>
       )}
       {newer && <Notice className="notice">The server has newer pages. They come with the next page you open.</Notice>}
-      {open > 0 && (
-        <Notice className="notice not-known">
-          {open === 1 ? 'Of one change' : `Of ${open} changes`} it is not known yet whether the server has it. It is
-          asked again by itself, also when this page is opened anew; nothing is done twice.
-        </Notice>
-      )}
+      {open > 0 && <Notice className="notice not-known">{notKnownWords(open)}</Notice>}
       {offMs !== 0 && (
         <Notice className="notice">
           This device’s clock is {duration(Math.round(Math.abs(offMs) / MINUTE_MS))} {offMs > 0 ? 'behind' : 'ahead of'}{' '}

@@ -7,6 +7,7 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { placeFor } from '@kestrel-ridge/core/view';
+import { cameHomeWords } from './costWords.ts';
 
 interface Bought {
   readonly line: ShopLine;
@@ -70,7 +71,7 @@ export function Home({
         })),
       },
       touches: ['shelf', 'week', 'cost'],
-      undo: `Put ${bought.length} things from the shop on the shelf`,
+      undo: cameHomeWords(bought.length),
       quiet: true,
     });
     setBusy(false);

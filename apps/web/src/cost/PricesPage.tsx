@@ -1,7 +1,7 @@
 import { inKilos, kiloName, minorDigits, moneyText, type Price, moneySign } from '@kestrel-ridge/core/cost';
 import { isTapWater, type Food } from '@kestrel-ridge/core/food';
 import { asPriceRecord, PRICE_COLUMNS, harmlessRow } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, show, counted } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input } from 'antd';
 import { NumberInput } from '../parts/NumberInput.tsx';
 import { lazy, Suspense, useMemo, useState } from 'react';
@@ -21,6 +21,7 @@ import { FoodAmount, NO_AMOUNT } from './FoodAmount.tsx';
 import './shop.css';
 import { pricesOf } from '@kestrel-ridge/core/view';
 import { dateWords } from '../parts/times.ts';
+import { pricesHead } from './costWords.ts';
 
 const PriceChart = lazy(() => import('./PriceChart.tsx'));
 
@@ -56,7 +57,7 @@ function Prices({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head head-row">
         <div>
-          <h1>{byFood.length === 0 ? 'No price is known yet' : `Prices of ${byFood.length} foods`}</h1>
+          <h1>{pricesHead(byFood.length)}</h1>
           <p>
             From what was bought, and what was noted by hand. <Link to="/shop">Back to the shop</Link>
           </p>
@@ -104,9 +105,7 @@ function Prices({ view }: { view: KitchenView }) {
                       {show(ofBase(food.facts.base, latest.amount))} for {moneyText(latest.minor, currency)},{' '}
                       {dateWords(latest.on)}
                     </span>
-                    <span className="soft">
-                      {prices.length} {prices.length === 1 ? 'price' : 'prices'}
-                    </span>
+                    <span className="soft">{counted(prices.length, 'price')}</span>
                   </button>
                   {open === food.id && (
                     <div className="price-open">

@@ -23,6 +23,7 @@ import './shop.css';
 import { shopFor } from '@kestrel-ridge/core/view';
 import { keepTicks, keptTicks, missed, ticked, type Ticks } from './shopTicks.ts';
 import { Waste } from './Waste.tsx';
+import { kiloWords, overWords, packsWords, shopHead, tripWords, whyBuyWords } from './costWords.ts';
 
 export default function ShopPage() {
   return <WithKitchen>{(view) => <Fetched view={view} />}</WithKitchen>;
@@ -48,10 +49,7 @@ function Shop({ view, costs }: { view: KitchenView; costs: CostState }) {
   const wanted = new Set(missingOf(view).map(({ food }) => food.id));
   const forDishes = lines.filter(({ food }) => wanted.has(food.id)).length;
   const below = lines.length - forDishes;
-  const why = [
-    ...(forDishes > 0 ? [`${forDishes} for this week’s dishes`] : []),
-    ...(below > 0 ? [`${below} below what should never run out`] : []),
-  ].join(', ');
+  const why = whyBuyWords(forDishes, below);
   const got = lines.filter(({ food }) => ticks.got.includes(food.id));
   if (home && got.length > 0)
     return (
@@ -69,11 +67,7 @@ function Shop({ view, costs }: { view: KitchenView; costs: CostState }) {
     <main className="page">
       <div className="page-head head-row">
         <div>
-          <h1>
-            {lines.length === 0
-              ? 'Nothing is missing for this week'
-              : `${lines.length} ${lines.length === 1 ? 'thing' : 'things'} to buy`}
-          </h1>
+          <h1>{shopHead(lines.length)}</h1>
           <p>{lines.length > 0 && `${why}. Touch an amount to see why.`}</p>
         </div>
         {lines.length > 0 && <Give view={view} list={list} />}
@@ -166,6 +160,8 @@ function Row({
   const { food, choice, leastLeft, kilo, notes, missing } = line;
   const { currency } = view.kitchen.equipment;
   const base = food.facts.base;
+  const holding = (packs: NonNullable<typeof choice>['packs']) =>
+    packs.map(({ pack, count }) => ({ count, holds: show(ofBase(base, pack.amount)) }));
   const got = ticks.got.includes(food.id);
   const notHad = ticks.notHad.includes(food.id);
   const dishes = view.batches.filter((batch) => batch.scaled.lines.some((each) => each.food.id === food.id));
@@ -179,16 +175,13 @@ function Row({
       </Checkbox>
       <span className="shop-packs">
         <Why because={line.because}>
-          <span className="number">
-            {choice
-              ? choice.packs.map(({ pack, count }) => `${count} × ${show(ofBase(base, pack.amount))}`).join(' + ')
-              : show(ofBase(base, missing))}
-          </span>
+          <span className="number">{choice ? packsWords(holding(choice.packs)) : show(ofBase(base, missing))}</span>
         </Why>
         <small>
-          {choice && choice.left.compare(0) > 0 && `${show(ofBase(base, choice.left))} over`}
-          {leastLeft &&
-            `; least over: ${leastLeft.packs.map(({ pack, count }) => `${count} × ${show(ofBase(base, pack.amount))}`).join(' + ')} for ${moneyText(leastLeft.minor, currency)}`}
+          {overWords(
+            choice && choice.left.compare(0) > 0 ? show(ofBase(base, choice.left)) : undefined,
+            leastLeft && { packs: packsWords(holding(leastLeft.packs)), money: moneyText(leastLeft.minor, currency) },
+          )}
         </small>
       </span>
       <span className="shop-money">
@@ -199,9 +192,11 @@ function Row({
         )}
         {kilo && (
           <small>
-            {moneyText(Math.round(kilo.bought.valueOf()), currency)} {kilo.name}
-            {kilo.eaten.compare(kilo.bought) > 0 &&
-              `; ${moneyText(Math.round(kilo.eaten.valueOf()), currency)} ${kilo.name} that will be eaten`}
+            {kiloWords(
+              kilo.name,
+              moneyText(Math.round(kilo.bought.valueOf()), currency),
+              kilo.eaten.compare(kilo.bought) > 0 ? moneyText(Math.round(kilo.eaten.valueOf()), currency) : undefined,
+            )}
           </small>
         )}
       </span>
@@ -262,7 +257,7 @@ function Give({ view, list }: { view: KitchenView; list: ShopList }) {
         id: `shop ${view.kitchen.id} ${view.today}`,
         at: appNow() + DAY_MS,
         minutes: 60,
-        what: `Shop for ${view.kitchen.name}: ${list.lines.length} things`,
+        what: tripWords(view.kitchen.name, list.lines.length),
         detail: text,
       },
     ]);

@@ -10,6 +10,7 @@ import { newId } from '../parts/newId.ts';
 import { readTable, unreadable, type ReadTable } from '../parts/readTable.ts';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { dateWords } from '../parts/times.ts';
+import { notePricesWords, pricesNotedWords, pricesReadWords } from './costWords.ts';
 
 const MOST_LINES = 2000;
 const PRICE_NUMBERS = ['amount'];
@@ -80,16 +81,13 @@ function Read({
   const note = async () => {
     const prices = rows.map((row) => ({ ...row, id: newId() }));
     if (!(await send({ path: 'prices/many', body: { prices }, touches: ['cost'] })).ok) return;
-    void message.success(`${prices.length} ${prices.length === 1 ? 'price is' : 'prices are'} noted.`);
+    void message.success(pricesNotedWords(prices.length));
     aside();
   };
   return (
     <>
       <p>
-        <strong>{table.name}</strong>:{' '}
-        {rows.length === 0
-          ? 'no price that was noted by hand is in it.'
-          : `${rows.length} ${rows.length === 1 ? 'price' : 'prices'} understood${faults.length > 0 ? `, ${faults.length} not` : ''}.`}
+        <strong>{table.name}</strong>: {pricesReadWords(rows.length, faults.length)}
       </p>
       <Understood
         head={['food', 'day', 'price', 'for', 'shop']}
@@ -108,8 +106,7 @@ function Read({
       <div className="give-row">
         {rows.length > 0 && (
           <Button type="primary" onClick={() => void note()}>
-            Note {rows.length} {rows.length === 1 ? 'price' : 'prices'}
-            {faults.length > 0 ? `, leave ${faults.length} out` : ''}
+            {notePricesWords(rows.length, faults.length)}
           </Button>
         )}
         <Button onClick={aside}>Put it aside</Button>

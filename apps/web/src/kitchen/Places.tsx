@@ -7,6 +7,7 @@ import { useDraft } from '../parts/useDraft.ts';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 const KINDS: readonly PlaceKind[] = ['cupboard', 'cool room', 'fridge', 'freezer'];
 
@@ -51,7 +52,7 @@ export function Places({ view }: { view: KitchenView }) {
                 options={KINDS.map((kind) => ({ value: kind, label: kind }))}
                 onChange={(kind) => set(place.id, { kind })}
               />
-              <span className="soft">{lots === 0 ? 'empty' : `${lots} ${lots === 1 ? 'lot' : 'lots'}`}</span>
+              <span className="soft">{lots === 0 ? 'empty' : counted(lots, 'lot')}</span>
               <Button
                 type="text"
                 icon={<UpOutlined />}

@@ -2,7 +2,7 @@ import { asOwn, waitsToBeUsed } from '@kestrel-ridge/core/learn';
 import { ifAllWereUsed, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
-import { byAllWords, goneByWords } from './byAllWords.ts';
+import { byAllWords, goneByWords, planWithWords } from './byAllWords.ts';
 import { changeWords, type Teaching } from './teaches.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
 
@@ -44,7 +44,7 @@ export function GoByAll({ view, claimed }: { view: KitchenView; claimed: readonl
         {byAllWords(unused)} {would}
       </p>
       <Button type="primary" loading={busy} onClick={() => void goByAll()}>
-        {unused.length === 1 ? 'Plan with it' : 'Plan with all of them'}
+        {planWithWords(unused.length)}
       </Button>
     </div>
   );

@@ -9,6 +9,7 @@ import { seasoningTeachings } from './seasoningWords.ts';
 import { usePastWeeks } from './usePastWeeks.ts';
 import type { Teachings } from './useTeachings.ts';
 import { useSaysOfLearned } from './useSaysOfLearned.ts';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 /** What all the weeks together teach: the book's figure, this kitchen's own, how sure it is, what it rests on, and whether plans go by it. `only`: figures of these kinds alone. */
 export function Teaches({ view, all, only }: { view: KitchenView; all: Teachings; only?: readonly FigureKind[] }) {
@@ -61,8 +62,7 @@ export function Teaches({ view, all, only }: { view: KitchenView; all: Teachings
       )}
       {seldom > 0 && (
         <p className="soft">
-          {seldom} {seldom === 1 ? 'figure was' : 'figures were'} seen once or twice: nothing is claimed of{' '}
-          {seldom === 1 ? 'it' : 'them'}.
+          {counted(seldom, 'figure was', 'figures were')} seen once or twice: nothing is claimed yet.
         </p>
       )}
       {!only && claimed.some(({ figure }) => figure) && (

@@ -24,4 +24,7 @@ export const goneByWords = (what: readonly string[], by: 'kitchen' | 'book'): st
   return by === 'kitchen' ? `${figures} ${verb} planned with` : `${figures} ${verb} the book’s again`;
 };
 
+/** What the button says that plans with so many figures. */
+export const planWithWords = (figures: number): string => (figures === 1 ? 'Plan with it' : 'Plan with all of them');
+
 const lower = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;

@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { listed, portionsText } from '@kestrel-ridge/core/quantity';
+import { listed, portionsText, counted } from '@kestrel-ridge/core/quantity';
 import type { LateMinutes } from '@kestrel-ridge/core/run';
 import type {
   CookedOtherwise,
@@ -129,7 +129,7 @@ export function doOtherwise(week: WeekThatWas, over: boolean): readonly string[]
   for (const { name, thrown, made, before } of week.dishes)
     if (thrown >= SOME && made + before > 0)
       all.push(
-        `Make less ${name}, or freeze it earlier: ${Math.round(thrown)} of ${Math.round(made + before)} portions were thrown away.`,
+        `Make less ${name}, or freeze it earlier: ${Math.round(thrown)} of ${counted(Math.round(made + before), 'portion')} were thrown away.`,
       );
   for (const ranOut of week.ranOut) all.push(`Make more ${ranOut.name}: ${ranOutWords(ranOut)}.`);
   for (const { name, left, eaten, made } of week.dishes)

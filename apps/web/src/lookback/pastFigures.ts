@@ -1,5 +1,5 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { dayAt, listed, shortest, type Because } from '@kestrel-ridge/core/quantity';
+import { dayAt, listed, shortest, type Because, portionsText } from '@kestrel-ridge/core/quantity';
 import type { PastDish, PastMove, PastSession, WeekThatWas } from '@kestrel-ridge/core/view';
 import { dateWords, dayClockAt, duration } from '../parts/times.ts';
 
@@ -47,7 +47,7 @@ function moveWords({ at, kind, reason, placeKind, portions }: PastMove, zone: st
 
 /** A dish’s figure with the movements that it is the sum of. */
 export function dishBecause(dish: PastDish, figure: DishFigure, zone: string): Because {
-  const of = { rule: `${dish.name}, ${FIGURE_HEADS[figure]}`, figure: `${tenths(dish[figure])} portions` };
+  const of = { rule: `${dish.name}, ${FIGURE_HEADS[figure]}`, figure: portionsText(dish[figure]) };
   if (figure === 'before') return { ...of, source: 'in boxes when these days began' };
   if (figure === 'left')
     return {
@@ -106,7 +106,7 @@ export function portionBecause(
     parts: cookedDishes
       .filter((dish) => which !== 'garnishMinor' || dish.garnishMinor > 0)
       .map(({ name, portions, [which]: minor }) => ({
-        rule: `${name}, ${tenths(portions)} portions`,
+        rule: `${name}, ${portionsText(portions)}`,
         figure: money(minor),
       })),
   };

@@ -1,5 +1,6 @@
 import type { RecordFault } from '@kestrel-ridge/core/formats';
 import './understood.css';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 const MOST_SHOWN = 200;
 
@@ -41,6 +42,6 @@ export const Understood = ({
         </tbody>
       </table>
     )}
-    {rows.length > MOST_SHOWN && <p className="soft">and {rows.length - MOST_SHOWN} lines more.</p>}
+    {rows.length > MOST_SHOWN && <p className="soft">and {counted(rows.length - MOST_SHOWN, 'line')} more.</p>}
   </>
 );

@@ -1,11 +1,12 @@
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { assemble, fillsOf, leftAfter } from '@kestrel-ridge/core/scaling';
-import { show, ofBase } from '@kestrel-ridge/core/quantity';
+import { show, ofBase, counted } from '@kestrel-ridge/core/quantity';
 import { useState } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { Why } from '../parts/Why.tsx';
 import { batchesOf, freeFor } from '@kestrel-ridge/core/view';
+import { fillsWords } from './recipeWords.ts';
 
 /** How many can be put together from what stands there, what limits them, and what is left or short for so many. */
 export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision }) {
@@ -19,12 +20,11 @@ export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision
   const pieces = wanted ?? Math.max(1, now.pieces);
   const dishes = fillsOf(pieces, unit.perDish);
   const pans = fillsOf(pieces, unit.perPan);
-  const named = (n: number) => `${n} ${unit.name}${n === 1 ? '' : unit.name === 'box' ? 'es' : 's'}`;
   return (
     <section className="assembly" aria-label="From what is there">
       <div className="assembly-head">
         <h2>
-          <Why because={now.because}>{named(now.pieces)}</Why> from what is there
+          <Why because={now.because}>{counted(now.pieces, unit.name)}</Why> from what is there
         </h2>
         <span className="soft">
           {now.limit ? `${now.limit.food.name} is the part that runs out first` : 'nothing limits them'}
@@ -32,15 +32,14 @@ export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision
       </div>
       <div className="assembly-wanted">
         <span>To make</span>
-        <Stepper label={`How many ${unit.name}s`} value={pieces} least={1} most={200} onChange={setWanted} />
-        <span className="soft">
-          {[
-            dishes === undefined ? '' : `${dishes} ${dishes === 1 ? 'dish' : 'dishes'}`,
-            pans === undefined ? '' : `${pans} pan ${pans === 1 ? 'load' : 'loads'}`,
-          ]
-            .filter(Boolean)
-            .join(', ')}
-        </span>
+        <Stepper
+          label={`How many of the ${unit.name} to make`}
+          value={pieces}
+          least={1}
+          most={200}
+          onChange={setWanted}
+        />
+        <span className="soft">{fillsWords(dishes, pans)}</span>
       </div>
       <table className="ingredients">
         <thead>
@@ -53,7 +52,7 @@ export function Assembly({ view, recipe }: { view: KitchenView; recipe: Revision
               enough for
             </th>
             <th scope="col" className="amount">
-              after {named(pieces)}
+              after {counted(pieces, unit.name)}
             </th>
           </tr>
         </thead>

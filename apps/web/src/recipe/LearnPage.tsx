@@ -1,5 +1,5 @@
 import { compareRevisions } from '@kestrel-ridge/core/recipe';
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, portionsText } from '@kestrel-ridge/core/quantity';
 import { promote, scaleBatch } from '@kestrel-ridge/core/scaling';
 import { cookedAs } from '@kestrel-ridge/core/recipe';
 import { Button } from 'antd';
@@ -61,8 +61,9 @@ function Learn({ view }: { view: KitchenView }) {
           {recipe.name}: what the batch of {when} teaches
         </h1>
         <p>
-          What went in, taken back from {Number(batch.portions)} portions to the recipe’s {recipe.document.portions} by
-          each line’s own law; what was noted stands with its step. The recipe stays as it is until you say so.
+          What went in, taken back from {portionsText(Number(batch.portions))} to the recipe’s{' '}
+          {recipe.document.portions} by each line’s own law; what was noted stands with its step. The recipe stays as it
+          is until you say so.
         </p>
       </div>
       <Differences

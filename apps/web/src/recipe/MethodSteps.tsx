@@ -1,6 +1,7 @@
 import { goesWords, stepTimes, stepWords, writtenWords, type Revision } from '@kestrel-ridge/core/recipe';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { heatsHere } from '../parts/degrees.ts';
+import { sharesWords } from './recipeWords.ts';
 
 /** The method as it is read at arm's length: what is done, what goes in where it is only a share, what else comes out. */
 export function MethodSteps({
@@ -20,14 +21,14 @@ export function MethodSteps({
         const shares = recipe.lines.flatMap((line) =>
           line.into
             .filter((into) => into.step === step.id && into.share !== '1')
-            .map((into) => `${into.share} of the ${view.foods.get(line.food)?.name ?? ''}`),
+            .map((into) => ({ share: into.share, food: view.foods.get(line.food)?.name ?? '' })),
         );
         return (
           <li key={step.id}>
             <span>{heatsHere(stepWords(step))}</span>
             <small>
               {stepTimes(step)}
-              {shares.length > 0 && ` · takes ${shares.join(', ')}`}
+              {shares.length > 0 && ` · takes ${sharesWords(shares)}`}
             </small>
             {here.has(step.id) && <small className="step-here">{here.get(step.id)}</small>}
             {step.gives?.map((gives) => (

@@ -14,7 +14,7 @@ import {
   type RecipeText,
   type SaidOfText,
 } from '@kestrel-ridge/core/formats';
-import { remembered } from '@kestrel-ridge/core/quantity';
+import { remembered, counted, portionsText } from '@kestrel-ridge/core/quantity';
 import { faultsOf, type Revision } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { Fragment, useDeferredValue, useMemo, useState } from 'react';
@@ -207,7 +207,7 @@ function Paste({ view }: { view: KitchenView }) {
               <div className="read-doubt">
                 <span>The text does not say how many portions it makes.</span>
                 <Button size="small" onClick={() => setSaid({ ...said, portions })}>
-                  {portions} portions
+                  {portionsText(portions)}
                 </Button>
               </div>
             )}
@@ -253,8 +253,7 @@ function Paste({ view }: { view: KitchenView }) {
             {words.notes && (
               <details className="read-notes">
                 <summary>
-                  {words.notes.length} {words.notes.length === 1 ? 'line is' : 'lines are'} neither bought nor done, and
-                  left out
+                  {counted(words.notes.length, 'line is', 'lines are')} neither bought nor done, and left out
                 </summary>
                 {words.notes.map((note) => (
                   <p key={note}>{note}</p>

@@ -1,4 +1,4 @@
-import { capital, fixed } from '@kestrel-ridge/core/quantity';
+import { fixed, listed } from '@kestrel-ridge/core/quantity';
 import { NO_ALLERGENS, addedBy, allergenWords } from '@kestrel-ridge/core/food';
 import {
   alcoholPerPortion,
@@ -15,6 +15,7 @@ import { useMemo } from 'react';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { bringsVitaminC, costOfOne } from '@kestrel-ridge/core/view';
+import { portionNoteWords } from './recipeWords.ts';
 
 const DIGITS = { energy: 0, protein: 0, fibre: 0, iron: 1, 'vitamin C': 0, salt: 1 } as const;
 /** 1 kcal = 4.184 kJ, exact. */
@@ -24,14 +25,12 @@ const KJ_PER_KCAL = 4.184;
 export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; view: KitchenView }) {
   const scaled = useMemo(() => withMadeFoods(plain, view), [plain, view]);
   const facts = perPortion(scaled);
-  const percent = Math.round(facts.covered * 100);
   const open = scaled.recipe.lines.some((line) => line.slot);
   const spans = useMemo(() => (open ? spansOf(scaled, view) : undefined), [open, scaled, view]);
   const bySlot = open ? allergensOfSlots(scaled.recipe, view.foods) : NO_ALLERGENS;
   const always = addedBy(scaled.allergens, bySlot);
   const perhaps = [...bySlot.contains, ...bySlot.may];
   const alcohol = alcoholPerPortion(scaled);
-  const beside = facts.ironAlone ? bringsVitaminC(view) : [];
   return (
     <section aria-label="Per portion">
       <h2>Per portion</h2>
@@ -53,23 +52,19 @@ export function PortionFacts({ scaled: plain, view }: { scaled: ScaledBatch; vie
       )}
       <CostRow view={view} scaled={scaled} />
       <p className="soft portion-note">
-        {Math.round((facts.nutrients[0]?.perPortion ?? 0) / KJ_PER_KCAL)} kcal. From data for {percent} % of what goes
-        in{facts.without.length > 0 ? `; nothing is known of ${facts.without.join(', ')}` : ''}. Vitamin C is less by
-        the heat and by keeping; other losses are not taken off.
-        {facts.toTaste.map(
-          ({ food, usualG }) =>
-            ` ${capital(food)} to taste is not counted: usually about ${usualG < 10 ? fixed(usualG, 1) : Math.round(usualG)} g a portion.`,
-        )}
-        {facts.ironAlone &&
-          ` Iron from plants is taken up better beside a source of vitamin C; there is little in this dish${
-            beside.length > 0 ? `. On the shelf: ${beside.join(', ')}` : ''
-          }.`}
-        {alcohol && ' Alcohol never boils off wholly. Without any: stock or apple juice with a little acid.'}
+        {portionNoteWords({
+          kcal: Math.round((facts.nutrients[0]?.perPortion ?? 0) / KJ_PER_KCAL),
+          percent: Math.round(facts.covered * 100),
+          without: facts.without,
+          toTaste: facts.toTaste,
+          bringsC: facts.ironAlone ? bringsVitaminC(view) : undefined,
+          alcohol: alcohol !== undefined,
+        })}
       </p>
       <p>
         <strong>{allergenWords(always)}</strong>
         {perhaps.length > 0 && (
-          <strong> With {perhaps.join(', ')} or without, depending on what fills the open line.</strong>
+          <strong> With {listed(perhaps)} or without, depending on what fills the open line.</strong>
         )}
       </p>
     </section>

@@ -2,6 +2,7 @@ import { renamed, type RecipeText } from '@kestrel-ridge/core/formats';
 import type { Revision } from '@kestrel-ridge/core/recipe';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 
 /** A text that this program wrote and nobody has changed: the recipe is all in it, and nothing has to be asked. */
 export function ReadWhole({
@@ -31,8 +32,8 @@ export function ReadWhole({
         />
       </label>
       <p className="soft">
-        Written by a kitchen like this one and unchanged since: {recipe.portions} portions, with every step, soak and
-        time as it was kept there. Change a word of it and it is read like any other text.
+        Written by a kitchen like this one and unchanged since: {portionsText(recipe.portions)}, with every step, soak
+        and time as it was kept there. Change a word of it and it is read like any other text.
       </p>
       <ol className="read-lines" aria-label="Ingredients as understood">
         {words.ingredients.map((line, n) => (

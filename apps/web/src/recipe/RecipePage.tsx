@@ -1,5 +1,5 @@
 import { toWholeJsonLd, toWholeMarkdown, type RecipeFacts, type RecipeState } from '@kestrel-ridge/core/formats';
-import { Fraction, portionsText, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, portionsText, show, counted } from '@kestrel-ridge/core/quantity';
 import { cookedAs, type Choice } from '@kestrel-ridge/core/recipe';
 import { perPortion, scaleBatch } from '@kestrel-ridge/core/scaling';
 import { App, Button } from 'antd';
@@ -106,8 +106,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
             {portionsText(portions)}, <Why because={scaled.yields.because}>{show(scaled.yields.value)}</Why> cooked,{' '}
             {gramsText(scaled.portionG)} each, in{' '}
             <Why because={scaled.loads.because}>{scaled.loads.because.figure}</Why>. Keeps{' '}
-            {document.component.fridgeDays.value} {document.component.fridgeDays.value === 1 ? 'day' : 'days'} in the
-            fridge.
+            {counted(document.component.fridgeDays.value, 'day')} in the fridge.
           </p>
         </div>
         <Stepper label="Portions" value={portions} least={1} most={200} onChange={setPortions} />
@@ -146,7 +145,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           {planned ? (
             <Link to={`/scale/${planned.state.id}`}>
               <Button type="primary" size="large" className="one-action">
-                In this week: {Number(planned.state.portions)} portions
+                In this week: {portionsText(Number(planned.state.portions))}
               </Button>
             </Link>
           ) : (

@@ -1,6 +1,6 @@
 import { indexRecipes, searchRecipes } from '@kestrel-ridge/core/recipe';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
-import { Fraction } from '@kestrel-ridge/core/quantity';
+import { Fraction, counted } from '@kestrel-ridge/core/quantity';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
 import { Button, Checkbox, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -35,11 +35,7 @@ function Recipes({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head head-row">
         <div>
-          <h1>
-            {view.recipes.length === 0
-              ? 'No recipe yet'
-              : `${view.recipes.length} ${view.recipes.length === 1 ? 'recipe' : 'recipes'}`}
-          </h1>
+          <h1>{view.recipes.length === 0 ? 'No recipe yet' : counted(view.recipes.length, 'recipe')}</h1>
           <p>Search by name, ingredient or pot.</p>
         </div>
         <div className="give-row">

@@ -10,6 +10,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { Loading } from '../parts/Loading.tsx';
 import { Differences } from './Differences.tsx';
 import './recipes.css';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 export default function RevisionsPage() {
   return <WithKitchen>{(view) => <Revisions view={view} />}</WithKitchen>;
@@ -33,7 +34,7 @@ function Revisions({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head">
         <h1>
-          {recipe.name}: {data.length} {data.length === 1 ? 'revision' : 'revisions'}
+          {recipe.name}: {counted(data.length, 'revision')}
         </h1>
         <p>
           None of them ever changes. <Link to={`/recipes/${id}`}>Back to the recipe</Link>

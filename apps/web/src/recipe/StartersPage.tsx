@@ -11,6 +11,8 @@ import { STATION_WORDS } from './stationWords.ts';
 import { recipeMinutes } from './recipeMinutes.ts';
 import { useTakeStarters } from './useTakeStarters.ts';
 import './recipes.css';
+import { listed } from '@kestrel-ridge/core/quantity';
+import { takeStartersWords } from './recipeWords.ts';
 
 export default function StartersPage() {
   return <WithKitchen>{(view) => <Starters view={view} />}</WithKitchen>;
@@ -84,7 +86,7 @@ function Starters({ view }: { view: KitchenView }) {
                 {here
                   ? '✓ in your recipes'
                   : lacks.length > 0
-                    ? `needs ${lacks.map((station) => STATION_WORDS[station]).join(' and ')}`
+                    ? `needs ${listed(lacks.map((station) => STATION_WORDS[station]))}`
                     : ''}
               </span>
             </li>
@@ -99,11 +101,7 @@ function Starters({ view }: { view: KitchenView }) {
           loading={taking !== undefined}
           onClick={() => void takeAll()}
         >
-          {taking === undefined
-            ? wanted.length === 0
-              ? 'Choose some first'
-              : `Take ${wanted.length === 1 ? 'one recipe' : `${wanted.length} recipes`}`
-            : `Taking ${taking} of ${wanted.length}`}
+          {takeStartersWords(wanted.length, taking)}
         </Button>
       </div>
     </main>

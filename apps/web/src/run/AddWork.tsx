@@ -9,6 +9,7 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readCorrection, type Correction } from './readCorrection.ts';
+import { moreReadWords, workReadWords } from './runWords.ts';
 
 /** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */
 export function readWork(
@@ -98,7 +99,7 @@ export function AddWork({
             : tick
               ? `understood: ${tick.food} went in, ${tick.amount}`
               : read
-                ? `understood: ${read.name}, ${read.minutes} min${read.hands ? ', hands' : ', a clock'}`
+                ? workReadWords(read.name, read.minutes, read.hands)
                 : 'Say how long, such as “boil swede 20 min”.'}
         </small>
       )}
@@ -109,7 +110,7 @@ export function AddWork({
 function correctionWords(correction: Correction): string {
   switch (correction.kind) {
     case 'more':
-      return `understood: ${correction.guessed ? 'a little, counted as ' : ''}+${writtenWords(correction.plus)} ${correction.food}, ${correction.dish}`;
+      return moreReadWords(writtenWords(correction.plus), correction.food, correction.dish, correction.guessed);
     case 'instead':
       return `understood: ${writtenWords(correction.swap.amount)} ${correction.food} instead of ${correction.was}, at the recipe’s written size`;
     case 'not so':

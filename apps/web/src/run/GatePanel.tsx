@@ -12,6 +12,7 @@ import type { LeftOutMeans } from '@kestrel-ridge/core/view';
 import { Button, Radio } from 'antd';
 import { useState } from 'react';
 import { gramsText } from '../parts/gramsText.ts';
+import { leftOutMeansWords } from './runWords.ts';
 
 const LATER: Readonly<Record<Unticked['into']['follows'], string | undefined>> = {
   'stir in': 'later, stirred in',
@@ -152,13 +153,12 @@ export function GatePanel({
   );
 }
 
-/** "Without walnut: 8 portions of 140 g instead of 155 g, protein 9 g instead of 12 in each; no nuts in it then." */
-function withoutWords(foods: readonly string[], { portions, portionG, proteinG, freeOf }: LeftOutMeans): string {
-  const [wasG, isG] = portionG.map(gramsText);
-  const [wasP, isP] = proteinG.map((each) => (each === undefined ? undefined : Math.round(each)));
-  const size = isG === wasG ? '' : `: ${portions} portions of ${isG ?? ''} instead of ${wasG ?? ''}`;
-  const protein =
-    isP === undefined || wasP === undefined || isP === wasP ? '' : `, protein ${isP} g instead of ${wasP} in each`;
-  const free = freeOf.length > 0 ? `; no ${freeOf.join(', no ')} in it then` : '';
-  return size || protein || free ? `Without ${foods.join(' and ')}${size}${protein}${free}.` : '';
-}
+/** What it means to leave these out, in words. */
+const withoutWords = (foods: readonly string[], { portions, portionG, proteinG, freeOf }: LeftOutMeans): string =>
+  leftOutMeansWords(foods, {
+    portions,
+    weighs: [gramsText(portionG[0]), gramsText(portionG[1])],
+    proteinG: [rounded(proteinG[0]), rounded(proteinG[1])],
+    freeOf,
+  });
+const rounded = (n: number | undefined): number | undefined => (n === undefined ? undefined : Math.round(n));

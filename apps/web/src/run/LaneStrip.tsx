@@ -5,6 +5,7 @@ import { clockAt } from '../parts/times.ts';
 import type { Lane } from '../session/lanes.ts';
 import './laneStrip.css';
 import { lanesNow } from './lanesNow.ts';
+import { lanesUntilWords } from './runWords.ts';
 
 interface LaneStripProps {
   readonly cooked: Pick<CookedRun, 'problem' | 'plan' | 'about'>;
@@ -76,7 +77,11 @@ function hoursWithin(from: Moment, to: Moment): readonly Moment[] {
 
 /** Said instead of the picture: until when each lane is in use. */
 const stripWords = (lanes: readonly Lane[], from: Moment, zone: string): string =>
-  `The plan as it stands. ${lanes
-    .filter(({ bars }) => bars.length > 0)
-    .map(({ name, bars }) => `${name} until ${clockAt(from + Math.max(...bars.map(({ to }) => to)) * MINUTE_MS, zone)}`)
-    .join(', ')}.`;
+  lanesUntilWords(
+    lanes
+      .filter(({ bars }) => bars.length > 0)
+      .map(({ name, bars }) => ({
+        name,
+        until: clockAt(from + Math.max(...bars.map(({ to }) => to)) * MINUTE_MS, zone),
+      })),
+  );

@@ -1,4 +1,4 @@
-import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, portionsText } from '@kestrel-ridge/core/quantity';
 import { leaveOutMeans, type PlannedRun, type RunFact, type TaskFacts } from '@kestrel-ridge/core/run';
 import { Button, Popconfirm } from 'antd';
 import { useMemo } from 'react';
@@ -72,7 +72,7 @@ export function Late({
             <li key={way.batch}>
               <span>
                 Without <b>{way.dish}</b>: done {way.saves > 0 ? `${duration(way.saves)} sooner` : 'no sooner'}; the
-                week lacks {way.portions} portions, and what was promised to it is free.
+                week lacks {portionsText(way.portions)}, and what was promised to it is free.
               </span>
               <Popconfirm
                 title={`Leave out ${way.dish}?`}

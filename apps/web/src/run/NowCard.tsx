@@ -11,6 +11,7 @@ import { MoreOf } from './MoreOf.tsx';
 import { NotYet } from './NotYet.tsx';
 import { Trimmed } from './Trimmed.tsx';
 import { WeighIn } from './WeighIn.tsx';
+import { nowWords } from './runWords.ts';
 
 const DONE_WORDS: Partial<Record<NonNullable<TaskAbout['stage']>, string>> = {
   load: 'Lid on, seal set',
@@ -68,7 +69,7 @@ export function NowCard({
       <p className={early ? 'now-free' : 'soft'}>
         {early
           ? `Hands free until ${clockAt(freeUntil, zone)}. Or go ahead:`
-          : `Now, ${about.who ?? 'both hands'} · ${about.dish} · ${duration(about.window.expected)}${about.unit ? ` · ${about.unit}` : ''}`}
+          : nowWords(about.who, about.dish, duration(about.window.expected), about.unit)}
       </p>
       <h2 className="now-name">{about.name}</h2>
       {about.dial && <p className="run-text">Dial at {about.dial}</p>}

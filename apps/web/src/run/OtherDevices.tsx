@@ -3,6 +3,7 @@ import { doubledTaps, type RunEvent } from '@kestrel-ridge/core/run';
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { clockAt } from '../parts/times.ts';
 import { deviceId } from './device.ts';
+import { otherDevicesWords } from './runWords.ts';
 
 const LATELY_MS = 15 * MINUTE_MS;
 
@@ -26,8 +27,7 @@ export function OtherDevices({
   if (!last) return null;
   return (
     <p className="run-others soft" role="status">
-      {others.size === 1 ? 'Another device is' : `${others.size} other devices are`} in this run, last tap{' '}
-      {clockAt(last.at, zone)}.
+      {otherDevicesWords(others.size, clockAt(last.at, zone))}
       {twice.map(({ task, first }) => (
         <span key={task}>
           {' '}

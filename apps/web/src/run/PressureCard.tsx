@@ -6,6 +6,7 @@ import { Cautions } from '../app/Cautions.tsx';
 import { clockAt } from '../parts/times.ts';
 import { countdown } from './countdown.ts';
 import { NotYet } from './NotYet.tsx';
+import { loadOfWords } from './runWords.ts';
 
 const NAMES: Readonly<Record<Stage, string>> = {
   kettle: 'kettle',
@@ -46,10 +47,7 @@ export function PressureCard({
     >
       <div className="clock-line">
         <div>
-          <h3>
-            {cycle.dish}
-            {cycle.loads > 1 && `, load ${cycle.load} of ${cycle.loads}`}
-          </h3>
+          <h3>{loadOfWords(cycle.dish, cycle.load, cycle.loads)}</h3>
           <p className="soft">
             {waits && !due ? `${NAMES[cycle.at]}, expected by ${clockAt(task.end, zone)}` : (about.cue ?? about.name)}
           </p>

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { Notice } from '../parts/Notice.tsx';
 import { refusalSeen } from './runOutboxSlice.ts';
+import { refusedWords } from './runWords.ts';
 
 /** Taps that the server will never take, with the reason: what they said is not in the run, and may be said again. */
 export function RefusedTaps() {
@@ -11,8 +12,7 @@ export function RefusedTaps() {
   if (!first) return null;
   return (
     <Notice className="notice taps-refused">
-      {refused.length === 1 ? 'A tap was not taken' : `${refused.length} taps were not taken`}: {first.fault}{' '}
-      {first.remedy}{' '}
+      {refusedWords(refused.length)}: {first.fault} {first.remedy}{' '}
       <Button size="small" onClick={() => dispatch(refusalSeen())}>
         Seen
       </Button>

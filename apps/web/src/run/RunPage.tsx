@@ -1,4 +1,4 @@
-import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, counted } from '@kestrel-ridge/core/quantity';
 import { pressureCycles, readBack, type RunTask, type RunView } from '@kestrel-ridge/core/run';
 import { Button, Segmented } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -24,6 +24,7 @@ import { Trainer } from './Trainer.tsx';
 import { useAwake } from './useAwake.ts';
 import { useUnderHand } from './useUnderHand.ts';
 import { useRun, type LiveRun } from './useRun.ts';
+import { waitingWords } from './runWords.ts';
 
 export default function RunPage() {
   return <WithKitchen>{(view) => <Run view={view} />}</WithKitchen>;
@@ -98,11 +99,7 @@ function Worktop({
       {kitchen.kitchen.equipment.simulatedDevices && !view.finished && (
         <Trainer run={run.id} cycles={cycles} now={now} tap={tap} />
       )}
-      {waiting > 0 && (
-        <Notice className="notice run-waiting">
-          {waiting} {waiting === 1 ? 'tap is' : 'taps are'} kept here until the server answers.
-        </Notice>
-      )}
+      {waiting > 0 && <Notice className="notice run-waiting">{waitingWords(waiting)}</Notice>}
       <RefusedTaps />
       <div className="run-grid">
         <div>
@@ -172,7 +169,7 @@ function Worktop({
       <footer className="run-foot">
         <OtherDevices events={events} about={about} now={now} zone={zone} />
         <span className="soft">
-          {done} of {view.tasks.length} steps done
+          {done} of {counted(view.tasks.length, 'step')} done
         </span>
         <div className="run-ridge">
           <Ridge busy={busy} box={{ widthPx: 800, heightPx: 48 }} label="How busy the hands are over the session" />

@@ -1,6 +1,7 @@
 import type { TaskAbout } from '@kestrel-ridge/core/session';
 import { useKitchenState } from '../app/useKitchenState.ts';
 import { gramsText } from '../parts/gramsText.ts';
+import { withPotsWords } from './runWords.ts';
 
 /** "Stop at 2310 g with the pot": the scale tells when grain or a sauce is done, not the eye. */
 export function StopWeight({ about }: { about: TaskAbout }) {
@@ -11,7 +12,7 @@ export function StopWeight({ about }: { about: TaskAbout }) {
   return (
     <p className="soft">
       Done when what is in the pot weighs <b className="number">{gramsText(stopsAt)}</b>
-      {pots.map(({ name, emptyG }) => `; in the ${name} the scale shows ${gramsText(stopsAt + (emptyG ?? 0))}`)}
+      {withPotsWords(pots.map(({ name, emptyG }) => ({ name, shows: gramsText(stopsAt + (emptyG ?? 0)) })))}
     </p>
   );
 }

@@ -4,6 +4,7 @@ import { Button, Input, Popconfirm, Select } from 'antd';
 import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
 import { useMemo, useState } from 'react';
 import { duration } from '../parts/times.ts';
+import { withoutLoadWords } from './runWords.ts';
 
 /** What else may happen to the task at hand: it is skipped, another takes it, something is noted. */
 export function TaskTools({
@@ -54,7 +55,13 @@ export function TaskTools({
       {load && (
         <Popconfirm
           title={`Leave out load ${about.load} of ${about.loads} of ${about.dish}?`}
-          description={`${load.steps} steps go${load.savesMinutes > 0 ? `, all is done ${duration(load.savesMinutes)} sooner` : ''}${portions === undefined ? '' : `; ${Math.round(portions / about.loads)} of ${Math.round(portions)} portions are not made`}. What it would have taken stays on the shelf.`}
+          description={withoutLoadWords(
+            load.steps,
+            load.savesMinutes > 0 ? duration(load.savesMinutes) : undefined,
+            portions === undefined
+              ? undefined
+              : { portions: Math.round(portions / about.loads), of: Math.round(portions) },
+          )}
           okText="Leave it out"
           onConfirm={() => tap({ kind: 'load dropped', task: load.task })}
         >

@@ -5,6 +5,7 @@ import { clockAt } from '../parts/times.ts';
 import { Ridge } from '../session/Ridge.tsx';
 import './underWay.css';
 import { useRun } from './useRun.ts';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 /** The run that is under way, in small: how far it is and when it ends, as the run itself says. */
 export default function UnderWay({ session, zone }: { session: string; zone: string }) {
@@ -17,7 +18,7 @@ export default function UnderWay({ session, zone }: { session: string; zone: str
   return (
     <Link to="/cook/run" className="under-way">
       <span className="soft">
-        {done} of {view.tasks.length} steps done
+        {done} of {counted(view.tasks.length, 'step')} done
       </span>
       <Ridge busy={busy} box={{ widthPx: 460, heightPx: 92 }} label="How busy the hands are over the run" />
       <span className="under-way-ends">

@@ -3,6 +3,7 @@ import { fryingPan, largestPot, type Equipment } from '@kestrel-ridge/core/kitch
 import { Why } from '../parts/Why.tsx';
 import { VESSEL_NAMES } from './vesselNames.ts';
 import type { ScaledBatch } from '@kestrel-ridge/core/scaling';
+import { equalLoads, fullestWords, oneAfterTheOther, racksWords, traysWords } from './scalingWords.ts';
 
 /** How full the vessel is, one load, against its fill line. */
 export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipment: Equipment }) {
@@ -13,14 +14,14 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
   if (vessel === 'air fryer')
     return (
       <section className="gauge">
-        <h2>{loads === 1 ? 'One basket' : `${loads} baskets, one after the other`}</h2>
+        <h2>{oneAfterTheOther(loads, 'basket')}</h2>
         <p className="soft">{equipment.airFryer?.basketCm2} cm², one layer</p>
       </section>
     );
   if (vessel === 'pan')
     return (
       <section className="gauge">
-        <h2>{loads === 1 ? 'One panful' : `${loads} panfuls, one after the other`}</h2>
+        <h2>{oneAfterTheOther(loads, 'panful')}</h2>
         <p className="soft">
           {fryingPan(equipment).name}, {fryingPan(equipment).acrossCm} cm across, side by side
         </p>
@@ -29,10 +30,8 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
   if (vessel === 'tray')
     return (
       <section className="gauge">
-        <h2>
-          {trays} {trays === 1 ? 'tray' : 'trays'}, one layer
-        </h2>
-        <svg viewBox="0 0 240 74" width="240" height="74" role="img" aria-label={`${trays} of ${racks} racks`}>
+        <h2>{traysWords(trays)}</h2>
+        <svg viewBox="0 0 240 74" width="240" height="74" role="img" aria-label={racksWords(trays, racks, 1)}>
           {Array.from({ length: racks }, (_, n) => (
             <g key={n} transform={`translate(0 ${8 + n * 22})`}>
               <rect x="4" y="8" width="232" height="4" fill="var(--slate-soft)" />
@@ -40,9 +39,7 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
             </g>
           ))}
         </svg>
-        <p className="soft">
-          {trays} of {racks} racks{loads > 1 ? `, ${loads} times` : ''}
-        </p>
+        <p className="soft">{racksWords(trays, racks, loads)}</p>
       </section>
     );
   const full =
@@ -62,13 +59,13 @@ export function FillGauge({ scaled, equipment }: { scaled: ScaledBatch; equipmen
   const height = 96;
   return (
     <section className="gauge">
-      <h2>{loads === 1 ? 'One load' : `${loads} equal loads`}</h2>
+      <h2>{equalLoads(loads)}</h2>
       <svg
         viewBox="0 0 250 122"
         width="250"
         height="122"
         role="img"
-        aria-label={`${fixed(fullest / 1000, 1)} litres at its fullest; the line is at ${fixed(line / 1000, 1)} litres`}
+        aria-label={fullestWords(fixed(fullest / 1000, 1), fixed(line / 1000, 1))}
       >
         <rect
           x="14"

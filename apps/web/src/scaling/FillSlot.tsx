@@ -7,6 +7,7 @@ import { Button } from 'antd';
 import { Offers } from './Offers.tsx';
 import { useChoose } from './useChoose.ts';
 import { gramsText } from '../parts/gramsText.ts';
+import { fillNote } from './scalingWords.ts';
 
 /** What fills an open line of this batch: what must go first is offered first. */
 export function FillSlot({ view, batch, line }: { view: KitchenView; batch: ScaledBatchView; line: Line }) {
@@ -28,7 +29,7 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
         fillsFor(slot.allowed, view.foods, (food) => shelfOf(view, food)).map(({ food, onHandG, daysLeft }) => ({
           id: food.id,
           name: food.name,
-          note: `${onHandG > 0 ? `${gramsText(onHandG)} there` : 'not on the shelf'}${leftWords(daysLeft)}`,
+          note: fillNote(onHandG > 0 ? gramsText(onHandG) : undefined, daysLeft),
           beside:
             filled?.food === food.id ? (
               <span className="soft">chosen</span>
@@ -58,9 +59,6 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
 /** So much of so much, in hundredths. */
 const shareOf = (part: number, whole: number): string =>
   new Fraction(Math.max(1, Math.min(99, Math.round((part / whole) * 100))), 100).toFraction();
-
-const leftWords = (days: number | undefined): string =>
-  days === undefined ? '' : days < 0 ? ', past its date' : `, ${days} ${days === 1 ? 'day' : 'days'} left`;
 
 function shelfOf(view: KitchenView, food: string): { readonly onHandG: number; readonly daysLeft?: number } {
   const lots = view.lots.filter((lot) => lot.food.id === food);

@@ -1,4 +1,4 @@
-import { shortest } from '@kestrel-ridge/core/quantity';
+import { shortest, listed } from '@kestrel-ridge/core/quantity';
 import { swapsFor, type SwapOffer } from '@kestrel-ridge/core/scaling';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { gramsOnHand } from '@kestrel-ridge/core/view';
@@ -6,6 +6,7 @@ import { Why } from '../parts/Why.tsx';
 import { Offers, type Offer } from './Offers.tsx';
 import { useChoose } from './useChoose.ts';
 import { gramsText } from '../parts/gramsText.ts';
+import { usedBeforeWords } from './scalingWords.ts';
 
 /** What may stand in for a line's food in this batch: what was used before comes first, then what is on the shelf. */
 export function Instead({ view, batch, line }: { view: KitchenView; batch: ScaledBatchView; line: string }) {
@@ -59,12 +60,12 @@ function swapsBefore(view: KitchenView, batch: ScaledBatchView, line: string): R
 
 function notes(offer: SwapOffer, there: number, before: number): string {
   return [
-    ...(before > 0 ? [before === 1 ? 'used once before' : `used ${before} times before`] : []),
+    ...(before > 0 ? [usedBeforeWords(before)] : []),
     there > 0 ? `${gramsText(there)} there` : 'not on the shelf',
-    ...(offer.allergensIn.contains.length > 0 ? [`brings in ${offer.allergensIn.contains.join(', ')}`] : []),
-    ...(offer.allergensIn.may.length > 0 ? [`may bring in ${offer.allergensIn.may.join(', ')}`] : []),
+    ...(offer.allergensIn.contains.length > 0 ? [`brings in ${listed(offer.allergensIn.contains)}`] : []),
+    ...(offer.allergensIn.may.length > 0 ? [`may bring in ${listed(offer.allergensIn.may)}`] : []),
     ...(offer.allergensIn.unknown.length > 0 ? ['its allergens are unknown: read the packet'] : []),
-    ...(offer.allergensOut.length > 0 ? [`without ${offer.allergensOut.join(', ')}`] : []),
+    ...(offer.allergensOut.length > 0 ? [`without ${listed(offer.allergensOut)}`] : []),
     ...offer.changes,
   ].join('; ');
 }

@@ -26,6 +26,7 @@ import { SizeIt } from './SizeIt.tsx';
 import { useChoose } from './useChoose.ts';
 import { WaterSchools } from './WaterSchools.tsx';
 import { gramsText } from '../parts/gramsText.ts';
+import { batchWords } from '../week/weekWords.ts';
 
 export default function ScalePage() {
   return <WithKitchen>{(view) => <Scale view={view} />}</WithKitchen>;
@@ -118,7 +119,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
             />
             {(portions !== kept || frozen !== Number(batch.state.freezePortions)) && (
               <Button onClick={() => void keep(portions)} type="primary">
-                Keep {portions} portions{freezePortions > 0 ? `, ${freezePortions} to freeze` : ''}
+                Keep {batchWords(portions, freezePortions)}
               </Button>
             )}
           </div>
@@ -142,7 +143,7 @@ function Dish({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) {
             <strong>Not on the shelf:</strong> {missing.map((m) => `${m.missingText} ${m.food.name}`).join(', ')}.
           </span>
           {editable && covered >= 1 && covered < portions && (
-            <Button onClick={() => void keep(covered)}>Make {covered} portions from what is there</Button>
+            <Button onClick={() => void keep(covered)}>Make {portionsText(covered)} from what is there</Button>
           )}
         </div>
       )}

@@ -125,7 +125,7 @@ function offersFor(view: KitchenView, { recipe, state }: ScaledBatchView, portio
       ];
     }),
     {
-      name: `fill the ${recipe.document.vessel === 'tray' ? 'trays' : recipe.document.vessel}`,
+      name: recipe.document.vessel === 'tray' ? 'fill the trays' : `fill the ${recipe.document.vessel}`,
       size: sizeToFill(sizing),
     },
     ...pansFor(recipe.document),

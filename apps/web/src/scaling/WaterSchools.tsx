@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { Why } from '../parts/Why.tsx';
 import { CameOut } from './CameOut.tsx';
 import { useWaterSchool } from './useWaterSchool.ts';
+import { waterHead } from './scalingWords.ts';
 
 /** Three schools of water for a grain, side by side, with the one that is used and why. */
 export function WaterSchools({
@@ -28,7 +29,7 @@ export function WaterSchools({
   const most = Math.max(...water.schools.map((school) => school.water.value.mL.valueOf()));
   return (
     <section className="schools">
-      <h2>Water{loads > 1 ? `, for ${loads} loads` : ''}</h2>
+      <h2>{waterHead(loads)}</h2>
       {water.schools.map((school) => {
         const chosen = school === water.chosen;
         const scooped = showInScoops(school.water.value, equipment.scoops, equipment.units);

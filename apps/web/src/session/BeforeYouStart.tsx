@@ -9,6 +9,7 @@ import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
 import { leadsOf, openOf } from '@kestrel-ridge/core/view';
 import { eveningEvent, leadItem } from '../week/eveningItems.ts';
+import { partsForWords } from './sessionWords.ts';
 
 const STATION_WORDS: Readonly<Record<string, string>> = {
   kettle: 'kettle',
@@ -145,7 +146,9 @@ function cutTogether(
       {
         what,
         amount: show(ofBase(base, sum)),
-        parts: mine.map(({ dish, amount, form }) => `${show(ofBase(base, amount))} ${form} for ${dish}`).join(', '),
+        parts: partsForWords(
+          mine.map(({ dish, amount, form }) => ({ amount: show(ofBase(base, amount)), form, dish })),
+        ),
       },
     ];
   });

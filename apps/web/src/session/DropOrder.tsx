@@ -7,6 +7,7 @@ import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { tryOut } from './whatIf.ts';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 
 interface Dropped {
   readonly batch: string;
@@ -63,7 +64,7 @@ export function DropOrder({ view, result, wishes }: { view: KitchenView; result:
             {rows.map(({ batch, dish, saves, thisWeek, frozen }) => (
               <li key={batch}>
                 <b>{dish}</b> {saves > 0 ? `−${duration(saves)}` : 'saves nothing'};{' '}
-                {thisWeek > 0 ? `the week lacks ${thisWeek} portions` : 'the week lacks nothing'}
+                {thisWeek > 0 ? `the week lacks ${portionsText(thisWeek)}` : 'the week lacks nothing'}
                 {frozen > 0 && `, the freezer ${frozen}`}
               </li>
             ))}

@@ -1,4 +1,4 @@
-import { MINUTE_MS, type Moment } from '@kestrel-ridge/core/quantity';
+import { MINUTE_MS, type Moment, counted } from '@kestrel-ridge/core/quantity';
 import { finishChain } from '@kestrel-ridge/core/schedule';
 import { clockAt } from '../parts/times.ts';
 import type { PlanResult } from './planSlice.ts';
@@ -19,7 +19,7 @@ export function FinishChain({
   const chain = finishChain(tasks.problem, plan, holds);
   return (
     <details className="finish-chain">
-      <summary>What sets the finish: {chain.length} steps, each held by the one before</summary>
+      <summary>What sets the finish: {counted(chain.length, 'step')}, each held by the one before</summary>
       <ol>
         {chain.map((id) => (
           <li key={id}>

@@ -8,6 +8,8 @@ import { trier } from './planner.ts';
 import type { PlanResult } from './planSlice.ts';
 import { openOf } from '@kestrel-ridge/core/view';
 import { tryOut, type Thing, type WhatIf } from './whatIf.ts';
+import { cutInOneGoWords } from './sessionWords.ts';
+import { counted } from '@kestrel-ridge/core/quantity';
 
 interface Way {
   readonly words: string;
@@ -103,7 +105,7 @@ function waysOf(view: KitchenView, { tasks }: PlanResult, wishes: Wishes): reado
   const name = (id: string) => tasks.about[id]?.name ?? id;
   return [
     ...inOneGo(tasks).map((offer) =>
-      said(`${offer.food} cut in one go for ${offer.dishes.join(' and ')}`, {
+      said(cutInOneGoWords(offer.food, offer.dishes), {
         ...wishes,
         together: [...(wishes.together ?? []), offer.tasks],
       }),
@@ -122,7 +124,7 @@ function waysOf(view: KitchenView, { tasks }: PlanResult, wishes: Wishes): reado
     ...openOf(view).map(({ state, recipe, scaled }) => ({
       words: `without ${recipe.document.component.name}`,
       what: { if: 'without dish' as const, batch: state.id },
-      lacks: `the week then lacks ${Math.round(scaled.portions.valueOf())} portions`,
+      lacks: `the week then lacks ${counted(Math.round(scaled.portions.valueOf()), 'portion')}`,
     })),
   ];
 }

@@ -13,6 +13,7 @@ import { useDishes } from './useDishes.ts';
 import { useChangeSession } from './useChangeSession.ts';
 import { useWishes } from './useWishes.ts';
 import { tryOut, type Tried, type WhatIf as What } from './whatIf.ts';
+import { thenLacksWords, withoutStationWords } from './sessionWords.ts';
 
 const HOUR = 60;
 
@@ -89,7 +90,7 @@ function choicesOf(view: KitchenView): readonly { value: string; label: string; 
       .filter((station) => uses.has(station))
       .map((station) => ({
         value: station,
-        label: `without the ${station === 'cooker' ? 'sealed cooker' : station}`,
+        label: withoutStationWords(station),
         what: { if: 'without' as const, station },
       })),
     ...open.flatMap(({ state, recipe, written }) =>
@@ -178,11 +179,7 @@ function Beside({
           {dish} goes another way: {method}.
         </p>
       ))}
-      {tried.lost.length > 0 && (
-        <p className="cannot">
-          The week then lacks {tried.lost.map(({ dish, portions }) => `${portions} portions of ${dish}`).join(', ')}.
-        </p>
-      )}
+      {tried.lost.length > 0 && <p className="cannot">{thenLacksWords(tried.lost)}</p>}
       {what.if === 'without' ? (
         <p className="soft">If it comes to that, choose another way in Scale, or leave the dish out here.</p>
       ) : (

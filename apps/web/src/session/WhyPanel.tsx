@@ -6,6 +6,7 @@ import { Why } from '../parts/Why.tsx';
 import { holdWords } from './holdWords.ts';
 import type { PlanResult } from './planSlice.ts';
 import { TaskWishes } from './TaskWishes.tsx';
+import { lookFromWords } from './sessionWords.ts';
 
 /** One task: what goes in, how long and why, and what holds it where it stands. */
 export function WhyPanel({
@@ -47,7 +48,7 @@ export function WhyPanel({
         <dt>Takes</dt>
         <dd>
           {about.because ? <Why because={about.because}>{minutes}</Why> : minutes}
-          {window.earliest !== window.latest && `, look from ${window.earliest}, ${window.latest} at the latest`}
+          {lookFromWords(window)}
         </dd>
         {hold && (
           <>

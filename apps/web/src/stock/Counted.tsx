@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { surprises, type Looked, type LookedAt } from './countSteps.ts';
+import { countedHead, notCountedWords } from './stockWords.ts';
 
 /** The end of a stocktake: what changed, what surprised, what was not looked at; each change can be taken back. */
 export function Counted({
@@ -30,19 +31,8 @@ export function Counted({
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {changed.length === 0
-            ? `${Object.keys(looked).length} counted, nothing has changed`
-            : `${changed.length} of ${Object.keys(looked).length} were not as the book said`}
-        </h1>
-        <p>
-          {left.length === 0
-            ? 'Everything was counted.'
-            : `Not counted: ${left
-                .slice(0, 6)
-                .map((lot) => lot.food.name)
-                .join(', ')}${left.length > 6 ? ` and ${left.length - 6} more` : ''}.`}
-        </p>
+        <h1>{countedHead(Object.keys(looked).length, changed.length)}</h1>
+        <p>{notCountedWords(left.map((lot) => lot.food.name))}</p>
       </div>
       {changed.length > 0 && (
         <ul className="row-list counted">

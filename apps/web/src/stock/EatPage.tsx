@@ -19,6 +19,7 @@ import { WhoAte } from './WhoAte.tsx';
 import { lotAllergens } from './lotWords.ts';
 import { notedWords, tableWords } from './mealWords.ts';
 import { usePlates } from './usePlates.ts';
+import { coldWords } from './stockWords.ts';
 
 export default function EatPage() {
   return <WithKitchen>{(view) => <Eat view={view} />}</WithKitchen>;
@@ -182,8 +183,7 @@ const Ready = ({
         <b className="number" data-testid={`ready-${component.name}`}>
           {component.portions}
         </b>{' '}
-        {component.portions === 1 ? 'portion' : 'portions'} cold
-        {component.frozen > 0 && `, ${component.frozen} frozen`}
+        {coldWords(component.portions, component.frozen)}
       </p>
       <p className="soft">{component.beforeEating}</p>
     </div>

@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { readShelfLine, shelfLines, type DecimalSign, type ShelfLine } from '@kestrel-ridge/core/formats';
-import { Fraction, ofBase, remembered, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, ofBase, remembered, show, counted } from '@kestrel-ridge/core/quantity';
 import { App, Button, Input, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
@@ -16,6 +16,7 @@ import { STOCK_NUMBERS, stockOfTable, type StockOfTable } from './stockOfTable.t
 import { LineRead } from './LineRead.tsx';
 import { lineSetting } from './lineSetting.ts';
 import './shelf.css';
+import { areOnShelfWords, listHead, putWords } from './stockWords.ts';
 
 export default function ListPage() {
   return <WithKitchen>{(view) => <List view={view} />}</WithKitchen>;
@@ -87,12 +88,12 @@ function List({ view }: { view: KitchenView }) {
       path: 'lots/many',
       body: { lots },
       touches: ['shelf', 'week', 'cost'],
-      undo: `Put ${lots.length} ${lots.length === 1 ? 'line' : 'lines'} on the shelf`,
+      undo: putWords(lots.length, 0, 0),
       quiet: true,
     });
     setBusy(false);
     if (sent.ok) {
-      void message.success(`${lots.length} ${lots.length === 1 ? 'line is' : 'lines are'} on the shelf.`);
+      void message.success(areOnShelfWords(lots.length));
       // Each says itself where it lies: the headings have lost their other lines.
       const left = table
         ? []
@@ -108,15 +109,7 @@ function List({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head head-row">
         <div>
-          <h1>
-            {table && !stock
-              ? 'One thing to say of this table'
-              : lots.length + open === 0
-                ? 'Put a list on the shelf'
-                : open === 0
-                  ? 'Every line is understood'
-                  : `${open} of ${lots.length + open} lines to put right`}
-          </h1>
+          <h1>{table && !stock ? 'One thing to say of this table' : listHead(lots.length, open)}</h1>
           <p>
             One thing a line, as you would say it; or drop a table (CSV) with the columns food, place, amount.{' '}
             <Link to="/shelf">Back to the shelf</Link>
@@ -207,9 +200,7 @@ function List({ view }: { view: KitchenView }) {
         disabled={lots.length === 0}
         onClick={() => void keep()}
       >
-        Put {lots.length} {lots.length === 1 ? 'line' : 'lines'} on the shelf
-        {stock && stock.faults.length > 0 ? `, leave ${stock.faults.length} out` : ''}
-        {!table && open > 0 ? `, ${open} ${open === 1 ? 'stays' : 'stay'} here` : ''}
+        {putWords(lots.length, stock?.faults.length ?? 0, table ? 0 : open)}
       </Button>
     </main>
   );
@@ -229,7 +220,7 @@ const TableShown = ({
 }) => (
   <div className="list-table">
     <p>
-      <strong>{name}</strong>: {stock.lots.length} lines understood.{' '}
+      <strong>{name}</strong>: {counted(stock.lots.length, 'line')} understood.{' '}
       <Button type="link" onClick={aside}>
         Put it aside
       </Button>

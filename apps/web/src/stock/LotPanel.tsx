@@ -20,6 +20,7 @@ import { allergenWords } from '@kestrel-ridge/core/food';
 import { lotAllergens, lotAmount, NAMELESS } from './lotWords.ts';
 import { NameIt } from './NameIt.tsx';
 import { PromisedTo } from './PromisedTo.tsx';
+import { awayWords } from './stockWords.ts';
 
 const SHARES = [
   { name: 'all', share: 1 },
@@ -276,7 +277,7 @@ function ThrowPart({ view, lot, ask, fault }: Part) {
               'throw',
               'throw',
               { amount: amountOf(thrown), reason },
-              `${given ? 'Gave' : 'Threw'} away ${saidOf(lot, thrown ?? 0)} ${food.name}`,
+              awayWords(given, saidOf(lot, thrown ?? 0), food.name),
             )
           }
         >

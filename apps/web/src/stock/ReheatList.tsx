@@ -6,6 +6,7 @@ import { clockAt } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import type { Plates } from './plate.ts';
 import type { ReadyComponent } from '@kestrel-ridge/core/view';
+import { warmingWords } from './stockWords.ts';
 
 /** What is warmed where, in which order, so that all is hot together. */
 export function ReheatList({
@@ -41,9 +42,7 @@ export function ReheatList({
   if (!first) return null;
   return (
     <section className="reheat" aria-label="Warming it">
-      <h3>
-        Warming takes {first.before} min{steps.length > 1 ? ', all hot together' : ''}
-      </h3>
+      <h3>{warmingWords(first.before, steps.length)}</h3>
       <ol>
         {steps.map(({ food, name, where, minutes, before, how, because }) => (
           <li key={food}>

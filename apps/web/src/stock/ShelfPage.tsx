@@ -12,6 +12,7 @@ import { promisedOfLot } from '@kestrel-ridge/core/view';
 import './shelf.css';
 import { UseFirst } from './UseFirst.tsx';
 import { rankedFirsts } from '@kestrel-ridge/core/view';
+import { shelfHead } from './stockWords.ts';
 
 export default function ShelfPage() {
   return <WithKitchen>{(view) => <Shelf view={view} />}</WithKitchen>;
@@ -47,13 +48,7 @@ function Shelf({ view }: { view: KitchenView }) {
     <main className="page">
       <div className="page-head head-row">
         <div>
-          <h1>
-            {pressing.length > 0
-              ? `Use ${pressing.length === 1 ? 'one thing' : `${pressing.length} things`} first`
-              : view.lots.length > 0
-                ? 'Nothing on the shelf presses'
-                : 'The shelf is empty'}
-          </h1>
+          <h1>{shelfHead(pressing.length, view.lots.length)}</h1>
           <p>
             {view.lots.length > 0
               ? 'Touch a line to count it, move it, or throw it away.'

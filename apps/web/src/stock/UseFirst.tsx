@@ -1,4 +1,4 @@
-import { Fraction, inBase, ofBase, show } from '@kestrel-ridge/core/quantity';
+import { Fraction, inBase, ofBase, show, counted, listed } from '@kestrel-ridge/core/quantity';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { foodsOfRecipe } from '@kestrel-ridge/core/recipe';
 import { scaleBatch, sizeToUseUp } from '@kestrel-ridge/core/scaling';
@@ -73,11 +73,11 @@ function Clears({ view, first }: { view: KitchenView; first: First }) {
         <li key={recipe.id}>
           <Link to={planned ? `/scale/${planned}` : `/recipes/${recipe.id}`}>{recipe.name}</Link>
           <span>
-            {portions} portions clear {show(ofBase(food.facts.base, clears))} of{' '}
+            {counted(portions, 'portion clears', 'portions clear')} {show(ofBase(food.facts.base, clears))} of{' '}
             {show(ofBase(food.facts.base, lot.onHand))}
             {planned && ', in this week'}
           </span>
-          <span className="soft">{lacks.length === 0 ? 'all else is there' : `needs ${lacks.join(', ')}`}</span>
+          <span className="soft">{lacks.length === 0 ? 'all else is there' : `needs ${listed(lacks)}`}</span>
         </li>
       ))}
     </ul>

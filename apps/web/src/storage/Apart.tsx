@@ -4,6 +4,7 @@ import { Checkbox, Select } from 'antd';
 import { countedOnBeside, type KitchenView, type ScaledBatchView } from '@kestrel-ridge/core/view';
 import { countedOnWords } from './besideWords.ts';
 import type { DraftBox } from './boxDrafts.ts';
+import { apartWords } from './storageWords.ts';
 
 /** A by-product that is kept, and where. */
 export type Kept = Readonly<Record<string, string | undefined>>;
@@ -42,7 +43,7 @@ export function Apart({
         return (
           <p key={line.id}>
             <b>{food.name}</b> stays out of the boxes until it is eaten:{' '}
-            {sizes.map((n) => `${show(times(each, new Fraction(n)))} for a box of ${n}`).join(', ')}.
+            {apartWords(sizes.map((n) => ({ amount: show(times(each, new Fraction(n))), portions: n })))}.
           </p>
         );
       })}

@@ -1,6 +1,6 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { ofBase, show } from '@kestrel-ridge/core/quantity';
+import { ofBase, show, portionsText } from '@kestrel-ridge/core/quantity';
 import { blockTimes } from '@kestrel-ridge/core/storage';
 import { Button } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -65,7 +65,7 @@ export function BatchBoxes({
         <h2>{component.name}</h2>
         <p className="soft">
           {yieldG === undefined ? show(scaled.yields.value) : `${gramsText(yieldG)} weighed`}
-          {yieldG === undefined && ' cooked, calculated'}, {boxed} portions of {gramsText(portionG)} ·{' '}
+          {yieldG === undefined && ' cooked, calculated'}, {portionsText(boxed)} of {gramsText(portionG)} ·{' '}
           <Why because={suggested.because}>{suggested.because.figure}</Why>
         </p>
         <WentIn view={view} batch={batch} />
@@ -184,7 +184,7 @@ const BoxesFoot = ({
       One more box
     </Button>
     <span className={boxed === planned ? 'soft' : 'cannot'}>
-      {boxed} of {planned} portions in boxes
+      {boxed} of {portionsText(planned)} in boxes
       {boxed === planned
         ? ''
         : weighed

@@ -4,6 +4,7 @@ import { Button, Segmented, Select } from 'antd';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
 import { Stepper } from '../parts/Stepper.tsx';
 import { placeFor, type DraftBox } from './boxDrafts.ts';
+import { TOO_FULL, fullWords } from './storageWords.ts';
 
 /** One box: how many portions, which box, where to; drawn as full as it gets. */
 export function BoxRow({
@@ -48,10 +49,8 @@ export function BoxRow({
         onChange={(portions) => change({ portions })}
       />
       {full !== undefined && (
-        <small className={full > 1.001 ? 'cannot box-fill' : 'soft box-fill'}>
-          {full > 1.001
-            ? `${Math.round(full * 100)} %: too full${box.kind === 'freezer' ? ', it grows as it freezes' : ''}`
-            : `${Math.round(full * 100)} % full`}
+        <small className={full > TOO_FULL ? 'cannot box-fill' : 'soft box-fill'}>
+          {fullWords(full, box.kind === 'freezer')}
         </small>
       )}
       <Select

@@ -8,6 +8,7 @@ import { clockAt, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { degreesHere, heatWords } from '../parts/degrees.ts';
 import { DegreesInput } from '../parts/DegreesInput.tsx';
+import { notMeasuredWords } from './storageWords.ts';
 
 const DEPTH_CM = 5;
 
@@ -57,11 +58,11 @@ export function Cooling({
                 : `measured at ${clockAt(reached, zone)}, later than the rule allows`
               : now > by
                 ? 'no reading: unknown. Measure it; when in doubt, throw it out.'
-                : `unknown yet; expected ${
-                    expected === undefined
-                      ? `never in still air of ${heatWords(air)}`
-                      : `about ${clockAt(expected, zone)}`
-                  }, ${duration(Math.max(0, Math.round((by - now) / MINUTE_MS)))} left`}
+                : notMeasuredWords(
+                    expected === undefined ? undefined : clockAt(expected, zone),
+                    heatWords(air),
+                    duration(Math.max(0, Math.round((by - now) / MINUTE_MS))),
+                  )}
           </li>
         ))}
       </ul>

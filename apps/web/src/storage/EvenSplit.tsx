@@ -1,6 +1,7 @@
 import { evenSplit } from '@kestrel-ridge/core/storage';
 import { NumberInput } from '../parts/NumberInput.tsx';
 import { gramsText } from '../parts/gramsText.ts';
+import { splitWords } from './storageWords.ts';
 
 /** The pot on the scale, with what is in it and without. */
 export interface PotWeight {
@@ -52,9 +53,12 @@ export function EvenSplit({
       />
       {parts ? (
         <b className="number">
-          {[...new Map(portions.map((each, n) => [each, parts[n]]))]
-            .map(([each, grams]) => `${gramsText(grams ?? 0)} in a box of ${each}`)
-            .join(', ')}
+          {splitWords(
+            [...new Map(portions.map((each, n) => [each, parts[n]]))].map(([each, grams]) => ({
+              amount: gramsText(grams ?? 0),
+              portions: each,
+            })),
+          )}
         </b>
       ) : full !== null && empty !== null ? (
         <span className="cannot">The pot weighs more empty than full. Weigh it again.</span>

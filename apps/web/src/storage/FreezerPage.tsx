@@ -13,6 +13,7 @@ import { eveningItems } from '../week/eveningItems.ts';
 import { useWeekChange } from '../week/useWeekChange.ts';
 import { freeBoxes } from '@kestrel-ridge/core/view';
 import './freezer.css';
+import { freezerHead } from './storageWords.ts';
 
 export default function FreezerPage() {
   return <WithKitchen>{(view) => <Freezer view={view} />}</WithKitchen>;
@@ -50,11 +51,7 @@ function Freezer({ view }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {boxes.length === 0
-            ? 'No box is in the freezer'
-            : `${portionsText(portions)} in ${boxes.length} frozen ${boxes.length === 1 ? 'box' : 'boxes'}`}
-        </h1>
+        <h1>{freezerHead(portions, boxes.length)}</h1>
         <p>
           {block && (
             <>

@@ -6,6 +6,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { simulatedPrinter } from '../devices/labelPrinter.ts';
 import { giveBlob } from '../parts/giveFile.ts';
 import type { PrintedLabel } from './labelPdf.ts';
+import { labelsWords } from './storageWords.ts';
 
 const KEY = 'kestrel-ridge.labels';
 
@@ -52,7 +53,7 @@ export function PrintLabels({
         style={{ width: 130 }}
       />
       <Button loading={busy} onClick={() => void print()}>
-        {labels.length === 1 ? 'Label' : `${labels.length} labels`} as PDF
+        {labelsWords(labels.length)}
       </Button>
       {view.kitchen.equipment.simulatedDevices && (
         <Button

@@ -1,7 +1,7 @@
 import { moneyText, splitMoney } from '@kestrel-ridge/core/cost';
 import type { CautionId } from '@kestrel-ridge/core/food';
 import type { RunState } from '@kestrel-ridge/core/formats';
-import { Fraction, celsius } from '@kestrel-ridge/core/quantity';
+import { Fraction, celsius, portionsText } from '@kestrel-ridge/core/quantity';
 import { foldRun, leftTheHeat, type Measured } from '@kestrel-ridge/core/run';
 import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -16,6 +16,7 @@ import { useRun, type LiveRun } from '../run/useRun.ts';
 import { BatchBoxes } from './BatchBoxes.tsx';
 import { Cooling } from './Cooling.tsx';
 import './putAway.css';
+import { stillCookingWords, toBoxHead } from './storageWords.ts';
 
 export default function PutAwayPage() {
   return <WithKitchen>{(view) => <PutAway view={view} />}</WithKitchen>;
@@ -31,13 +32,7 @@ function PutAway({ view }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {open.length === 0 && done.length > 0
-            ? 'All boxed: nothing left to put away'
-            : !cooked
-              ? 'Nothing to put away yet'
-              : `${open.length} ${open.length === 1 ? 'dish' : 'dishes'} to box`}
-        </h1>
+        <h1>{toBoxHead(open.length, done.length, cooked)}</h1>
         <p>
           {cooked && open.length > 0
             ? 'Shallow boxes, name and date on each. Then the ingredients leave the shelf and the cost is booked.'
@@ -122,9 +117,7 @@ function OpenBatches({
           {cooking.map((batch) => (
             <li key={batch.state.id} className="still-cooking">
               <strong>{batch.recipe.document.component.name}</strong>
-              <span className="soft">
-                still cooking, {left.get(batch.state.id)} {left.get(batch.state.id) === 1 ? 'step' : 'steps'} to go
-              </span>
+              <span className="soft">{stillCookingWords(left.get(batch.state.id) ?? 0)}</span>
               <Button onClick={() => setAnyway([...anyway, batch.state.id])}>
                 Box {batch.recipe.document.component.name} anyway
               </Button>
@@ -228,7 +221,7 @@ function Booked({ view, batch }: { view: KitchenView; batch: ScaledBatchView }) 
   return (
     <li className="booked" data-testid={`booked-${batch.recipe.document.component.name}`}>
       <strong>{batch.recipe.document.component.name}</strong>
-      <span>{portions} portions</span>
+      <span>{portionsText(portions)}</span>
       <span>
         {least !== most && `${moneyText(least, currency).split(' ')[0]} to `}
         <b className="number">{moneyText(most, currency)}</b> a portion

@@ -6,6 +6,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { dayName, longDayName } from '../parts/times.ts';
 import { AddEater } from './AddEater.tsx';
 import { DayGuests } from './DayGuests.tsx';
+import { eatWords } from './weekWords.ts';
 
 /** Who eats on which day, and with how many guests; a touch on a day changes it. */
 export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day[] }) {
@@ -47,7 +48,11 @@ export function DayHeads({ view, days }: { view: KitchenView; days: readonly Day
               </div>
             }
           >
-            <button type="button" className="day-head" aria-label={`${longDayName(day)}: ${here.length} eat. Change`}>
+            <button
+              type="button"
+              className="day-head"
+              aria-label={`${longDayName(day)}: ${eatWords(here.length)}. Change`}
+            >
               <b>
                 {dayName(day)} {Number(day.slice(8))}
               </b>

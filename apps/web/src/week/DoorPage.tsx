@@ -1,4 +1,4 @@
-import { dayAt } from '@kestrel-ridge/core/quantity';
+import { dayAt, listed } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, eatersAt, servedAt, slotAt } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { Link } from 'react-router';
@@ -12,6 +12,7 @@ import { reachWords } from './stripWords.ts';
 import { stripsOf, weekDays } from '@kestrel-ridge/core/view';
 import './door.css';
 import './week.css';
+import { eatWords } from './weekWords.ts';
 
 export default function DoorPage() {
   return <WithKitchen>{(view) => <Door view={view} />}</WithKitchen>;
@@ -40,8 +41,8 @@ function Door({ view }: { view: KitchenView }) {
               id: `meal ${day} ${meal}`,
               at: servedAt(view.week.slots, day, meal, zone),
               minutes: 60,
-              what: foods.join(', '),
-              detail: `${n} eat${slot?.note ? `; ${slot.note}` : ''}`,
+              what: listed(foods),
+              detail: eatWords(n, slot?.note),
             },
           ];
         }),

@@ -12,6 +12,7 @@ import { EATER_SETS } from './eaterSets.ts';
 import { tasteWords } from './tasteWords.ts';
 import './eaters.css';
 import './week.css';
+import { eatersHead } from './weekWords.ts';
 
 export default function EatersPage() {
   return <WithKitchen>{(view) => <Eaters view={view} />}</WithKitchen>;
@@ -32,9 +33,7 @@ function Eaters({ view }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {eaters.length === 0 ? 'Who eats here?' : `${eaters.length} ${eaters.length === 1 ? 'eats' : 'eat'} here`}
-        </h1>
+        <h1>{eatersHead(eaters.length)}</h1>
         <p>
           Strips, suggestions and boxes go by this: how much each takes of what, at which meals, and what they leave.
           Days away and guests are said in <Link to="/week">the week</Link>.

@@ -9,6 +9,7 @@ import { clockAt, dayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { EveningList } from './EveningList.tsx';
 import { eveningEvent, eveningItems } from './eveningItems.ts';
+import { nextAheadWords } from './weekWords.ts';
 
 export default function EveningPage() {
   return <WithKitchen>{(view) => <Evening view={view} />}</WithKitchen>;
@@ -21,6 +22,7 @@ function Evening({ view }: { view: KitchenView }) {
   const [first] = items;
   const bowls = bowlsAtOnce(items.flatMap(({ lead }) => (lead ? [lead] : [])));
   const { zone } = view.kitchen.equipment;
+  const day = dayAt(new Date(first?.at ?? now), zone);
   return (
     <main className="page">
       <div className="page-head">
@@ -28,7 +30,7 @@ function Evening({ view }: { view: KitchenView }) {
           {first
             ? first.at <= now + MINUTE_MS
               ? `Now: ${first.what}`
-              : `Next ${dayAt(new Date(first.at), zone) === view.today ? 'at' : `on ${dayName(dayAt(new Date(first.at), zone))} at`} ${clockAt(first.at, zone)}: ${first.what}`
+              : nextAheadWords(clockAt(first.at, zone), first.what, day === view.today ? undefined : dayName(day))
             : 'Nothing has to be done ahead'}
         </h1>
         <p>

@@ -1,4 +1,4 @@
-import { fixed } from '@kestrel-ridge/core/quantity';
+import { fixed, listed, portionsText } from '@kestrel-ridge/core/quantity';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
@@ -13,6 +13,7 @@ import { costAhead, usedTogether } from '@kestrel-ridge/core/view';
 import { handsElsewhere } from './handsElsewhere.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { usesUp } from '@kestrel-ridge/core/view';
+import { aPortionWords, startsWords } from './weekWords.ts';
 
 /** Only while something is being cooked. */
 const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
@@ -85,14 +86,14 @@ export function IfCooked({
           name={`Hands ${dayName(day)}`}
           because={because}
           value={because.figure}
-          note={`with ${dishes.join(', ')}`}
+          note={`with ${listed(dishes)}`}
         />
       ))}
       {planning.state !== 'under way' && (
         <Row
           name="Done by"
           value={idle ? '–' : end ? clockAt(end.at, zone) : '…'}
-          note={`starts ${clockAt(start, zone)}${end && !end.settled ? '; looking for a shorter plan …' : ''}`}
+          note={startsWords(clockAt(start, zone), !end || end.settled)}
         />
       )}
       <Ingredients open={open} costs={costs} currency={currency} />
@@ -121,7 +122,7 @@ export function IfCooked({
           name="Uses up"
           because={firsts.because}
           value={firsts.because.figure}
-          note={firsts.left.length === 0 ? 'all that should go first' : `leaves ${firsts.left.slice(0, 3).join(', ')}`}
+          note={firsts.left.length === 0 ? 'all that should go first' : `leaves ${listed(firsts.left.slice(0, 3))}`}
         />
       )}
       <PastItsDate strips={strips} />
@@ -168,10 +169,6 @@ function Ingredients({
   const unpriced = [...new Set(costs.flatMap(({ unknown }) => unknown))];
   const garnish = costs.flatMap(({ optional }, n) => (optional ? [{ ...optional, name: nameOf(n) }] : []));
   const scattered = garnish.reduce((sum, { minor }) => sum + minor, 0);
-  const atLeast =
-    unpriced.length > 0
-      ? `at least: no price for ${unpriced.slice(0, 2).join(', ')}${unpriced.length > 2 ? ' …' : ''}; `
-      : '';
   return (
     <>
       <Row
@@ -187,7 +184,7 @@ function Ingredients({
           ],
         }}
         value={moneyText(used, currency)}
-        note={`${atLeast}${moneyText(Math.round(used / Math.max(1, portions)), currency)} a portion`}
+        note={aPortionWords(moneyText(Math.round(used / Math.max(1, portions)), currency), unpriced)}
       />
       {scattered > 0 && (
         <Row
@@ -221,7 +218,7 @@ function PastItsDate({ strips }: { strips: readonly ComponentStrip[] }) {
           .filter(({ strip }) => strip.spoiledGrams > 1)
           .map(({ name, strip, portionG }) => ({
             rule: name,
-            figure: `${Math.round((10 * strip.spoiledGrams) / portionG) / 10} portions`,
+            figure: portionsText(strip.spoiledGrams / portionG),
           })),
       }}
     />

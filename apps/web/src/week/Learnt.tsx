@@ -6,6 +6,7 @@ import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Why } from '../parts/Why.tsx';
 import { learnedFor, mealsApart } from '@kestrel-ridge/core/view';
+import { learntOnWords } from './weekWords.ts';
 
 /** What an eater's plates say of their appetite: how sure it is, and the way back to the usual. */
 export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
@@ -24,10 +25,10 @@ export function Learnt({ view, eater }: { view: KitchenView; eater: Eater }) {
           <li key={food}>
             <span>
               {name}: <Why because={learned.because}>{fixed(learned.times, 2)} times the usual</Why>, likely{' '}
-              {fixed(learned.least, 1)} to {fixed(learned.most, 1)}, on {learned.n}{' '}
-              {learned.n === 1 ? 'plate' : 'plates'}
-              {mealsApart(view, eater.id, food).map(
-                (each) => `; at ${each.meal} ${fixed(each.learned.times, 2)} times`,
+              {fixed(learned.least, 1)} to {fixed(learned.most, 1)},{' '}
+              {learntOnWords(
+                learned.n,
+                mealsApart(view, eater.id, food).map((each) => ({ meal: each.meal, times: each.learned.times })),
               )}
             </span>
             <Button

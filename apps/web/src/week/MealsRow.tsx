@@ -7,6 +7,7 @@ import { clockWords, dateWords, longDayName } from '../parts/times.ts';
 import { MealEditor } from './MealEditor.tsx';
 import type { WeekChange } from '@kestrel-ridge/core/view';
 import { guestsOf } from './tableWords.ts';
+import { eatWords } from './weekWords.ts';
 
 /** The meals of the week under its days: what is said of each, or that it is open. A touch changes it. */
 export function MealsRow({
@@ -35,7 +36,7 @@ export function MealsRow({
                   type="button"
                   className={slot?.parts.length ? 'meal said' : 'meal'}
                   onClick={() => setOpen({ day, meal })}
-                  aria-label={`${longDayName(day)} ${meal}: ${slotWords(slot, nameOf) || 'open'}, ${n} eat. Change`}
+                  aria-label={`${longDayName(day)} ${meal}: ${slotWords(slot, nameOf) || 'open'}, ${eatWords(n)}. Change`}
                 >
                   {slot?.locked && <LockOutlined aria-hidden="true" />}
                   {slot?.parts.length ? (

@@ -1,6 +1,5 @@
 import { appNow } from '../parts/appNow.ts';
 import { moneyText } from '@kestrel-ridge/core/cost';
-import { portionsText } from '@kestrel-ridge/core/quantity';
 import { slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
@@ -14,15 +13,15 @@ import {
   withDrafts,
   type BrokenMeal,
   type KitchenView,
-  type Repair,
   type RepairWay,
   type WeekChange,
 } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
-import { dayName, longDayName } from '../parts/times.ts';
+import { dayName } from '../parts/times.ts';
 import './suggest.css';
 import { sizesKept } from './weekDraftSlice.ts';
 import { useWeekChange } from './useWeekChange.ts';
+import { brokenWords, moreCookedWords, notHoldingWords, plateWords, stillShortWords } from './weekWords.ts';
 
 export default function MendPage() {
   return <WithKitchen>{(view) => <Mend view={view} />}</WithKitchen>;
@@ -76,18 +75,8 @@ function Mend({ view: kept }: { view: KitchenView }) {
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {broken.length} {broken.length === 1 ? 'meal does' : 'meals do'} not hold as planned
-        </h1>
-        <p>
-          {broken
-            .map(
-              ({ day, meal, lacks }) =>
-                `${longDayName(day)} ${meal}: ${lacks.map(({ name, portions }) => `${name}${portions > 0 ? `, ${portions} short` : ' is not there'}`).join('; ')}`,
-            )
-            .join('. ')}
-          . All other meals stay as they are. The least change stands first.
-        </p>
+        <h1>{notHoldingWords(broken.length)}</h1>
+        <p>{brokenWords(broken)} All other meals stay as they are. The least change stands first.</p>
       </div>
       <div className="suggested">
         {ways.map((repair, n) => (
@@ -95,7 +84,11 @@ function Mend({ view: kept }: { view: KitchenView }) {
             <h2>{WAY_WORDS[repair.way]}</h2>
             <MendedMeals view={view} broken={broken} meals={repair.meals} />
             <p>
-              {stillShort(repair.broken)} {moreCooked(repair, view.kitchen.equipment.currency)}
+              {stillShortWords(repair.broken)}{' '}
+              {moreCookedWords(
+                repair.cooked,
+                repair.moreMinor > 0 ? moneyText(repair.moreMinor, view.kitchen.equipment.currency) : undefined,
+              )}
             </p>
             {repair.buy.length > 0 && (
               <p className="cannot">
@@ -153,12 +146,7 @@ function MendedMeals({
                 {dayName(day)} {meal}
               </th>
               <td>
-                {parts
-                  .map(
-                    ({ food, portions }) =>
-                      `${view.foods.get(food)?.name ?? ''}${portions === 1 ? '' : ` × ${portions}`}`,
-                  )
-                  .join(', ') || 'open'}
+                {plateWords(parts.map(({ food, portions }) => ({ name: view.foods.get(food)?.name ?? '', portions })))}
                 {same && parts.length === was.length && ', as planned'}
               </td>
             </tr>
@@ -167,22 +155,4 @@ function MendedMeals({
       </tbody>
     </table>
   );
-}
-
-/** What is cooked beside what was planned, and what its ingredients cost. */
-function moreCooked({ cooked, moreMinor }: Repair, currency: string): string {
-  if (cooked.length === 0) return 'Nothing more is cooked.';
-  const what = cooked.map(
-    ({ name, portions, atOnce }) =>
-      `${portionsText(portions)} more of ${name}${atOnce ? ', in a small session now' : ''}`,
-  );
-  return `Cooked beside the plan: ${what.join('; ')}${moreMinor > 0 ? `; ${moneyText(moreMinor, currency)} more of ingredients` : ''}.`;
-}
-
-/** What would still be missing, as the strip sees it. */
-function stillShort(broken: readonly BrokenMeal[]): string {
-  const lacks = broken.flatMap((meal) => meal.lacks);
-  if (lacks.length === 0) return 'Nothing is short then.';
-  const missing = lacks.reduce((sum, { portions }) => sum + portions, 0);
-  return `${portionsText(missing)} still missing across ${broken.length} ${broken.length === 1 ? 'meal' : 'meals'}.`;
 }

@@ -1,4 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 
 /** So far a pointer is drawn for one portion, px. */
 const PX_A_PORTION = 6;
@@ -52,7 +53,7 @@ export function StripHandle({
       aria-valuemin={least}
       aria-valuemax={most}
       aria-valuenow={value}
-      aria-valuetext={sideways ? sideways.say(value) : `${value} portions`}
+      aria-valuetext={sideways ? sideways.say(value) : portionsText(value)}
       title={`${name}: draw ${sideways ? 'to the side' : 'up or down'}`}
       onPointerDown={down}
       onPointerMove={move}

@@ -19,6 +19,7 @@ import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { dayName } from '../parts/times.ts';
 import { DAYS } from '@kestrel-ridge/core/view';
 import { dayTried, sizeTried } from './weekDraftSlice.ts';
+import { batchWords, loadsWords } from './weekWords.ts';
 
 /** A day on the strip, roughly: so far the handle is drawn for one. */
 const DAY_PX = 95;
@@ -94,7 +95,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
           <div className="strip-sizes">
             <figure>
               <Stepper label={`Portions of ${item.name}`} value={size.portions} least={1} most={200} onChange={sized} />
-              <figcaption>portions{loads > 1 ? `, ${loads} loads` : ''}</figcaption>
+              <figcaption>{loadsWords(loads)}</figcaption>
             </figure>
             <figure>
               <Stepper
@@ -108,11 +109,7 @@ export function StripRow({ view, item }: { view: KitchenView; item: ComponentStr
             </figure>
           </div>
         ) : (
-          <p className="soft">
-            {size
-              ? `${size.portions} portions${size.freezePortions ? `, ${size.freezePortions} to freeze` : ''}`
-              : 'from the boxes'}
-          </p>
+          <p className="soft">{size ? batchWords(size.portions, size.freezePortions) : 'from the boxes'}</p>
         )}
       </div>
       <SupplyStrip

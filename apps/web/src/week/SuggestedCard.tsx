@@ -18,7 +18,7 @@ import {
 import { LockOutlined, UnlockOutlined } from '@ant-design/icons';
 import { Fragment, useState } from 'react';
 import { Button } from 'antd';
-import { dayAt, type Because, fixed } from '@kestrel-ridge/core/quantity';
+import { dayAt, type Because, fixed, portionsText, counted } from '@kestrel-ridge/core/quantity';
 import type { JudgedWeek, KitchenView, WeekChange } from '@kestrel-ridge/core/view';
 import { dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
@@ -26,6 +26,7 @@ import { weekDays } from '@kestrel-ridge/core/view';
 import type { Plannable } from './usePlannable.ts';
 import { inOneGoWords, repeatsWords } from './suggestWords.ts';
 import { whyDish } from './whyDish.ts';
+import { bandWords, daysWithinWords, fedDayPart } from './weekWords.ts';
 
 const PART_NAMES: Readonly<Record<keyof ScoreParts, string>> = {
   short: 'portions missing',
@@ -81,11 +82,11 @@ export function SuggestedCard({
   const unpriced = draft.sizes.some((size, c) => size > 0 && ask.candidates[c]?.cooks?.costGuessed);
   const figure: Readonly<Record<keyof ScoreParts, string>> = {
     short: parts.short < 0.5 ? 'none' : `${Math.round(parts.short)}`,
-    waste: `${Math.round(parts.waste)} portions`,
+    waste: counted(Math.round(parts.waste), 'portion'),
     hands: duration(parts.hands),
     cost: `${unpriced ? 'about ' : ''}${moneyText(Math.round(parts.cost), currency)}`,
     repeats: repeatsWords(parts.repeats),
-    feeds: `${fixed(parts.feeds, 1)} days`,
+    feeds: counted(parts.feeds, 'day'),
     liking: `${fixed(parts.liking, 1)}`,
     over: parts.over < 0.05 ? 'none' : `${fixed(parts.over, 1)}`,
   };
@@ -199,7 +200,7 @@ export function SuggestedCard({
                 type="text"
                 size="small"
                 icon={isLocked(recipe) ? <LockOutlined /> : <UnlockOutlined />}
-                aria-label={isLocked(recipe) ? `Let go of ${name}` : `Keep ${name}, ${portions} portions`}
+                aria-label={isLocked(recipe) ? `Let go of ${name}` : `Keep ${name}, ${portionsText(portions)}`}
                 onClick={() => lock(recipe, portions)}
               />
               <span>
@@ -289,22 +290,12 @@ const becauseOfFed = (fed: readonly GroupFed[]): Because => ({
   rule: 'lunch and dinner of a day within the band of who eats: energy, and protein at least',
   figure: '',
   parts: fed.map(({ names, band, days }) => ({
-    rule: `${names.join(', ')}: ${megajoules(band.leastKJ)} to ${megajoules(band.mostKJ)}, ${Math.round(band.proteinG)} g protein`,
-    figure: `${days.filter((day) => day?.within).length} of ${days.filter(Boolean).length} days`,
+    rule: bandWords(names, band),
+    figure: daysWithinWords(days),
     source: REFERENCE_DAY.energyKJ.source,
-    parts: days.flatMap((day, n) =>
-      day
-        ? [
-            {
-              rule: `day ${n + 1}${day.within ? '' : ', outside'}`,
-              figure: `${megajoules(day.kJ)}, ${Math.round(day.proteinG)} g protein, ${Math.round(day.fibreG)} g fibre, ${fixed(day.saltG, 1)} g salt`,
-            },
-          ]
-        : [],
-    ),
+    parts: days.flatMap((day, n) => (day ? [fedDayPart(day, n)] : [])),
   })),
 });
-const megajoules = (kJ: number): string => `${fixed(kJ / 1000, 1)} MJ`;
 
 function mealWords({ eaten }: SuggestedWeek, { candidates, people }: Omit<WeekAsk, 'weights'>, m: number): string {
   if ((people[m] ?? 0) === 0) return '–';

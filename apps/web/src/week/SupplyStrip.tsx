@@ -3,6 +3,7 @@ import './strip.css';
 import { stripShape } from './stripShape.ts';
 import { reachWords, shortWords, spoilWords } from './stripWords.ts';
 import { DAYS, type ComponentStrip } from '@kestrel-ridge/core/view';
+import { portionsText } from '@kestrel-ridge/core/quantity';
 
 const BOX = { widthPx: 700, heightPx: 62 };
 
@@ -102,7 +103,7 @@ export function SupplyStrip({
           key={`${from} ${n}`}
           className="strip-thaw"
           style={{ left: `${from * 100}%`, width: `${Math.max(0.5, (to - from) * 100)}%`, top: `${38 - n * 9}px` }}
-          title={`${portions} portions thawing in the fridge`}
+          title={`${portionsText(portions)} thawing in the fridge`}
         />
       ))}
       {shape.short && short && !besideHandles && (

@@ -6,6 +6,7 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import type { WeekChange } from '@kestrel-ridge/core/view';
+import { templateWords } from './weekWords.ts';
 
 /** Weeks that are used again: this one is kept under a name, a kept one is laid over these seven days, for what the shelf holds now. */
 export function Templates({
@@ -36,7 +37,7 @@ export function Templates({
     const missing = template.week.dishes.length - (laid.add?.length ?? 0) - (laid.size?.length ?? 0);
     void modal.confirm({
       title: `Use “${template.name}” for these seven days?`,
-      content: `${laid.slots?.length ?? 0} meals are set, ${laid.add?.length ?? 0} dishes added, ${laid.size?.length ?? 0} sizes changed${missing > 0 ? `; ${missing} dishes are there as they are, or no longer in the book` : ''}. It can be taken back.`,
+      content: templateWords(laid.slots?.length ?? 0, laid.add?.length ?? 0, laid.size?.length ?? 0, missing),
       okText: 'Use it',
       cancelText: 'Leave the week',
       onOk: () => change(laid, `Used the week “${template.name}”`),

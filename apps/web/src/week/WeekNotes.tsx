@@ -9,7 +9,6 @@ import { sessionChosen } from '../app/chosenSessionSlice.ts';
 import { useAppDispatch } from '../app/store.ts';
 import { useMinute } from '../session/useMinute.ts';
 import type { KitchenView, ScaledBatchView } from '@kestrel-ridge/core/view';
-import { dayName } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { useChoose } from '../scaling/useChoose.ts';
 import { brokenMeals } from '@kestrel-ridge/core/view';
@@ -17,6 +16,7 @@ import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { sizeTried } from './weekDraftSlice.ts';
 import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
+import { firstBrokenWords, notHoldingWords, platesWords } from './weekWords.ts';
 
 /** Variety of so few things is nothing to speak of. */
 const FEW = 4;
@@ -42,13 +42,12 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             <Why because={because}>
               <b className="number">{plates.plates}</b> complete plates
             </Why>{' '}
-            {cooked.plates > now.plates ? `after the cooking, ${now.plates} now` : 'in the boxes'}
-            {plates.short && `: ${ROLE_WORDS[plates.short]} are short`}
-            {plates.short &&
-              best &&
-              best.plates > 0 &&
-              `; half a kilo more of ${view.foods.get(best.food)?.name ?? ''} would make ${best.plates} more`}
-            .
+            {platesWords(
+              now.plates,
+              cooked.plates,
+              plates.short && ROLE_WORDS[plates.short],
+              best && { food: view.foods.get(best.food)?.name ?? '', plates: best.plates },
+            )}
           </span>
         </li>
         {variety.of >= FEW && (
@@ -62,14 +61,7 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
         {broken.length > 0 && (
           <li>
             <span className="cannot">
-              {broken.length} {broken.length === 1 ? 'meal does' : 'meals do'} not hold as planned:{' '}
-              {broken
-                .slice(0, 3)
-                .map(
-                  ({ day, meal, lacks }) => `${dayName(day)} ${meal}, ${lacks.map(({ name }) => name).join(' and ')}`,
-                )
-                .join('; ')}
-              .
+              {notHoldingWords(broken.length)}: {firstBrokenWords(broken)}.
             </span>
             <Link to="/week/mend">
               <Button>Ways to mend it</Button>

@@ -5,7 +5,6 @@ import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
-import { longDayName } from '../parts/times.ts';
 import { useMinute } from '../session/useMinute.ts';
 import { AddDish } from './AddDish.tsx';
 import { AddEater } from './AddEater.tsx';
@@ -23,6 +22,7 @@ import { changedBy, useKeepDrafts } from './useKeepDrafts.ts';
 import { useWeekChange } from './useWeekChange.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 import { withDrafts } from '@kestrel-ridge/core/view';
+import { keepWords, weekHead } from './weekWords.ts';
 
 export default function WeekPage() {
   return <WithKitchen>{(view) => <Week view={view} />}</WithKitchen>;
@@ -39,20 +39,11 @@ function Week({ view }: { view: KitchenView }) {
   const strips = useMemo(() => stripsOf(view, drafts, now, moved), [view, drafts, now, moved]);
   const changed = useMemo(() => changedBy(view, tryout), [view, tryout]);
   const days = weekDays(view.today);
-  const short = strips
-    .filter((strip) => strip.strip.firstShort)
-    .sort((a, b) => (a.strip.firstShort?.day ?? '').localeCompare(b.strip.firstShort?.day ?? ''))[0];
 
   return (
     <main className="page">
       <div className="page-head">
-        <h1>
-          {strips.length === 0
-            ? 'What will you eat this week?'
-            : short?.strip.firstShort
-              ? `${short.name} runs out on ${longDayName(short.strip.firstShort.day)} at ${short.strip.firstShort.meal}`
-              : 'Everything reaches to the end of the week'}
-        </h1>
+        <h1>{weekHead(strips)}</h1>
         <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
         <div className="week-tools">
           <Link to="/week/suggest">
@@ -107,7 +98,7 @@ function Week({ view }: { view: KitchenView }) {
           {changed.length > 0 ? (
             <>
               <Button type="primary" size="large" className="one-action" onClick={() => void keep(tryout)}>
-                Keep {Object.keys(moved).length > 0 ? 'it so' : changed.length === 1 ? 'this size' : 'these sizes'}
+                {keepWords(changed.length, Object.keys(moved).length > 0)}
               </Button>
               <Button
                 size="large"

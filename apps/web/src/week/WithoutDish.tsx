@@ -1,4 +1,3 @@
-import { fixed } from '@kestrel-ridge/core/quantity';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { askOf, type KitchenView, type Wanted } from '@kestrel-ridge/core/view';
 import { scoreOf, weightsFor, type Pulled, type ScoreParts, type SuggestedWeek } from '@kestrel-ridge/core/week';
@@ -9,6 +8,7 @@ import { duration } from '../parts/times.ts';
 import type { Found } from './useSuggested.ts';
 import { useWithout } from './useWithout.ts';
 import { whyDish } from './whyDish.ts';
+import { withoutWords } from './withoutWords.ts';
 
 /** Why a dish is in a week, and what would be otherwise without it: the same four weeks, asked for anew. */
 export function WithoutDish({
@@ -58,13 +58,6 @@ export function WithoutDish({
   );
 }
 
-const WORDS = {
-  short: 'portions missing',
-  waste: 'portions left or wasted',
-  repeats: 'times the same again',
-} as const satisfies Partial<Record<keyof ScoreParts, string>>;
-
-/** What changes most: "without it: 12 min more hands, 2.10 € less at the till". */
 function differenceWords(
   mine: SuggestedWeek,
   other: SuggestedWeek,
@@ -73,20 +66,16 @@ function differenceWords(
   currency: string,
 ): string {
   const by = (part: keyof ScoreParts) => other.parts[part] - mine.parts[part];
-  const more = (value: number, amount: string, of: string): string => `${amount} ${value > 0 ? 'more' : 'less'} ${of}`;
-  const parts = [
-    ...(Math.abs(by('hands')) >= 5 ? [more(by('hands'), duration(Math.abs(by('hands'))), 'of hands')] : []),
-    ...(Math.abs(by('cost')) >= 20
-      ? [more(by('cost'), moneyText(Math.round(Math.abs(by('cost'))), currency), 'at the till')]
-      : []),
-    ...(['short', 'waste', 'repeats'] as const).flatMap((part) =>
-      Math.abs(by(part)) >= 1
-        ? [`${Math.round(Math.abs(by(part)))} ${by(part) > 0 ? 'more' : 'fewer'} ${WORDS[part]}`]
-        : [],
-    ),
-  ];
   const own = { ...ask, weights: weightsFor(mine.goodAt, pulled) };
-  const points = scoreOf(other.parts, own) - scoreOf(mine.parts, own);
-  if (parts.length === 0 && Math.abs(points) < 1) return 'without it: as good';
-  return `without it: ${[...parts.slice(0, 3), `${fixed(Math.abs(points), 1)} points ${points > 0 ? 'worse' : 'better'}`].join(', ')}`;
+  return withoutWords(
+    {
+      hands: by('hands'),
+      cost: by('cost'),
+      short: by('short'),
+      waste: by('waste'),
+      repeats: by('repeats'),
+      points: scoreOf(other.parts, own) - scoreOf(mine.parts, own),
+    },
+    { minutes: duration, money: (minor) => moneyText(minor, currency) },
+  );
 }

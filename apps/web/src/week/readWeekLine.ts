@@ -1,5 +1,5 @@
 import { resized } from '@kestrel-ridge/core/scaling';
-import { addDays, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { addDays, weekday, type Day, portionsText } from '@kestrel-ridge/core/quantity';
 import { MEAL_NAMES, slotAt, type Slot } from '@kestrel-ridge/core/week';
 import { clockWords } from '../parts/times.ts';
 import { guestsOf } from './tableWords.ts';
@@ -121,7 +121,7 @@ function readSize(line: string, { batches }: WeekNames): WeekLine {
     batch: found.id,
     portions,
     freezePortions,
-    says: `${found.name}: ${portions} portions, ${freezePortions} of them to freeze`,
+    says: `${found.name}: ${portionsText(portions)}, ${freezePortions} of them to freeze`,
   };
 }
 

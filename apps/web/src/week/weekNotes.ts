@@ -238,7 +238,7 @@ export function dayFigures(
         parts: eaten.map(({ item, portions }) => {
           const known = each.get(item.food.id)?.proteinG;
           return {
-            rule: `${item.name}: ${oneDecimal(portions)} portions${known === undefined ? '' : ` with ${oneDecimal(known)} g each`}`,
+            rule: `${item.name}: ${portionsText(portions)}${known === undefined ? '' : ` with ${oneDecimal(known)} g each`}`,
             figure: known === undefined ? 'not known' : `${oneDecimal(portions * known)} g`,
           };
         }),

@@ -1,3 +1,4 @@
+import { counted } from '../quantity/index.ts';
 /** In the order in which a screen names them. */
 export const CAUTION_IDS = [
   'pressure',
@@ -39,7 +40,7 @@ const DEFERS = 'Your appliance’s manual comes first.';
 const RULES = 'Local food rules come first.';
 /** Below that an open pot is said to stay short of boiling hard. */
 const BOILS_HARD_C = 99;
-const days = (n: number): string => (n === 1 ? '1 day' : `${n} days`);
+const days = (n: number): string => counted(n, 'day');
 
 /**
  * A caution as it is true in this kitchen.

@@ -1,4 +1,4 @@
-import { fixed } from '../quantity/index.ts';
+import { fixed, counted } from '../quantity/index.ts';
 import type { Because } from '../quantity/index.ts';
 import { posteriorOfSums, sumsOf, type Prior, type Sums } from './posterior.ts';
 
@@ -47,7 +47,7 @@ export function learnAppetite(sums: PlateSums, usual = USUAL.mean): LearnedAppet
           ? 'nothing was eaten yet: the usual portion'
           : 'what was eaten, with the usual portion counted as four plates',
       figure: `${fixed(times, 2)} times the usual portion`,
-      source: `this kitchen, ${n} ${n === 1 ? 'plate' : 'plates'}`,
+      source: `this kitchen, ${counted(n, 'plate')}`,
       parts: [
         { rule: 'a plate, on the average', figure: n === 0 ? 'none' : fixed(sum / n, 2) },
         { rule: 'likely', figure: `${fixed(Math.max(0, least), 2)} to ${fixed(most, 2)}` },

@@ -1,4 +1,4 @@
-import type { Sourced } from '../quantity/index.ts';
+import { type Sourced, counted } from '../quantity/index.ts';
 import { posteriorOf, type Observation, type Prior } from './posterior.ts';
 
 /** A figure that a kitchen's own runs teach. */
@@ -29,7 +29,7 @@ export function learned(seen: readonly Observation[], { one, many, prior }: Obse
   const n = seen.filter(({ bound }, at) => bound === undefined && !outliers.includes(at)).length;
   return {
     value: hundredths(mean),
-    source: `this kitchen, ${n} ${n === 1 ? one : many}`,
+    source: `this kitchen, ${counted(n, one, many)}`,
     n,
     least: hundredths(Math.max(0, least)),
     most: hundredths(most),

@@ -21,6 +21,7 @@ export { commonPractice, fromMemory } from './reason.ts';
 export type { Because, Reasoned, Sourced } from './reason.ts';
 export { SCOOPS, isScoop, scoopVolume, showInScoops } from './scoops.ts';
 export type { Scoop, Scooped } from './scoops.ts';
+export { counted } from './counted.ts';
 export { portionsText } from './portionsText.ts';
 export { figuresNow, fixed, shortest, writeFiguresSo } from './inFigures.ts';
 export type { Figures } from './inFigures.ts';

@@ -1,10 +1,7 @@
-import { shortest } from './inFigures.ts';
+import { counted } from './counted.ts';
 
 /**
  * Portions as they are said, to a tenth.
  * @example portionsText(2.46) // => '2.5 portions'
  */
-export function portionsText(portions: number): string {
-  const tenths = Math.round(portions * 10) / 10;
-  return `${shortest(tenths, 1)} ${tenths === 1 ? 'portion' : 'portions'}`;
-}
+export const portionsText = (portions: number): string => counted(portions, 'portion');

@@ -1,4 +1,4 @@
-import { Fraction, WRITTEN_NUMBER } from '../quantity/index.ts';
+import { Fraction, WRITTEN_NUMBER, counted } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import type { Attention, ByProduct, Law, Step, TimeLaw, Window } from './revision.ts';
 
@@ -97,5 +97,5 @@ export const goesWords = ({ goes }: ByProduct, stepName: (id: string) => string)
   goes.to === 'away'
     ? 'poured away'
     : goes.to === 'shelf'
-      ? `to the fridge, ${goes.keepsDays.value} days`
+      ? `to the fridge, ${counted(goes.keepsDays.value, 'day')}`
       : `into “${stepName(goes.step)}”`;

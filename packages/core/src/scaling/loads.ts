@@ -1,4 +1,4 @@
-import { fixed } from '../quantity/index.ts';
+import { fixed, counted } from '../quantity/index.ts';
 import type { Because, Reasoned } from '../quantity/index.ts';
 import type { Vessel } from '../recipe/index.ts';
 import { POT_FULL, fryingPan, largestPot, type Equipment } from '../kitchen/index.ts';
@@ -120,7 +120,7 @@ function onTrays(bulk: Bulk, equipment: Equipment): Reasoned<Loads> {
     },
     because: {
       rule: 'one layer ÷ tray',
-      figure: `${trays} ${trays === 1 ? 'tray' : 'trays'}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
+      figure: `${counted(trays, 'tray')}${loads > 1 ? `, ${loads} times into the oven` : ''}`,
       parts: [
         {
           rule: 'in one layer',

@@ -1,4 +1,4 @@
-import { Fraction, type Because } from '../quantity/index.ts';
+import { Fraction, type Because, portionsText } from '../quantity/index.ts';
 import type { Pan } from '../recipe/index.ts';
 import type { Size } from './sizeBatch.ts';
 
@@ -36,7 +36,7 @@ export function sizeForPan(portions: number, from: Pan, to: Pan): Size {
   const sized = new Fraction(Math.max(1, Math.round(portions * ratio * 4)), 4).valueOf();
   const because: Because = {
     rule: 'portions × area of this tin ÷ area of the recipe’s tin, filled as deep',
-    figure: `${sized} portions`,
+    figure: portionsText(sized),
     parts: [
       { rule: `this tin, ${panName(to)}`, figure: `${Math.round(panArea(to))} cm²` },
       { rule: `the recipe’s tin, ${panName(from)}`, figure: `${Math.round(panArea(from))} cm²` },

@@ -1,6 +1,6 @@
 import type { Food, FoodId } from '../food/index.ts';
 import type { Equipment } from '../kitchen/index.ts';
-import { Fraction, inBase, portionsText, type Because, shortest } from '../quantity/index.ts';
+import { Fraction, inBase, portionsText, type Because, shortest, counted } from '../quantity/index.ts';
 import type { Revision } from '../recipe/index.ts';
 import { scaleBatch } from './scaleBatch.ts';
 
@@ -31,7 +31,7 @@ export function sizeForEaters(eatersByDay: readonly number[], portionsADay: numb
       figure: portionsText(portions),
       parts: [
         {
-          rule: `${eatersByDay.length} days, ${eatersByDay.join(' + ')} eaters × ${portionsADay}`,
+          rule: `${counted(eatersByDay.length, 'day')}, ${eatersByDay.join(' + ')} eaters × ${portionsADay}`,
           figure: portionsText(wanted),
         },
         { rule: 'in boxes already', figure: portionsText(there) },

@@ -153,7 +153,7 @@ const counted = (from: Day, { value, source }: Sourced<number>, rule: string): L
   value: addDays(from, value - 1),
   because: {
     rule: `${rule}; that day is day 1`,
-    figure: `${value} ${value === 1 ? 'day' : 'days'} from ${from}`,
+    figure: `${value === 1 ? '1 day' : `${value} days`} from ${from}`,
     source,
   },
 });

@@ -1,5 +1,5 @@
 import type { Food } from '../food/index.ts';
-import { Fraction, daysBetween, ofBase, show, type Day } from '../quantity/index.ts';
+import { Fraction, daysBetween, ofBase, show, type Day, counted } from '../quantity/index.ts';
 import type { DatedLot } from '../stock/index.ts';
 
 export interface FirstReason {
@@ -72,14 +72,14 @@ function reasonsFor(
       kind: 'turning',
       words:
         left > 0
-          ? `${left} ${left === 1 ? 'day' : 'days'} left`
+          ? `${counted(left, 'day')} left`
           : lot.keepsHours === undefined
             ? 'today is its last day'
-            : `outside the fridge: ${lot.keepsHours} hours at most`,
+            : `outside the fridge: ${counted(lot.keepsHours, 'hour')} at most`,
     });
   const { openedOn, boughtOn, frozenOn } = lot.dates;
   if (openedOn && daysBetween(openedOn, today) >= OPENED_LONG_DAYS)
-    reasons.push({ kind: 'opened', words: `open for ${daysBetween(openedOn, today)} days` });
+    reasons.push({ kind: 'opened', words: `open for ${counted(daysBetween(openedOn, today), 'day')}` });
   const goes =
     lot.keepsUntil && left !== undefined && left >= 0 && left <= FRESH_DAYS
       ? goesBy(food.id, lot.keepsUntil)
@@ -90,6 +90,6 @@ function reasonsFor(
     reasons.push({ kind: 'blocks', words: 'fills a freezer bin' });
   const since = frozenOn ?? boughtOn;
   if (since && lot.placeKind !== 'cupboard' && daysBetween(since, today) >= OLD_DAYS)
-    reasons.push({ kind: 'oldest', words: `there for ${daysBetween(since, today)} days` });
+    reasons.push({ kind: 'oldest', words: `there for ${counted(daysBetween(since, today), 'day')}` });
   return reasons;
 }

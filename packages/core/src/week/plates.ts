@@ -1,4 +1,4 @@
-import { portionsText, type Because } from '../quantity/index.ts';
+import { portionsText, type Because, counted } from '../quantity/index.ts';
 import type { ComponentKind } from './eaters.ts';
 
 /** What a complete plate is made of: something that fills, something with protein, something beside it. */
@@ -76,7 +76,7 @@ export function becauseOfPlates(boxes: readonly InBoxes[], nameOf: (food: string
   };
   return {
     rule: 'whole dishes are plates by themselves; the rest makes as many as its scarcest part',
-    figure: `${plates} plates`,
+    figure: counted(plates, 'plate'),
     parts: [part('whole', 'whole dishes'), ...PLATE_ROLES.map((role) => part(role, ROLE_WORDS[role]))],
   };
 }

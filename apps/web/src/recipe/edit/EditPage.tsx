@@ -26,6 +26,8 @@ import { useBeforeLeaving } from './useBeforeLeaving.ts';
 import { useKeepRecipe } from './useKeepRecipe.ts';
 import { useKeptDraft } from './useKeptDraft.ts';
 import { Versions } from './Versions.tsx';
+import { counted } from '@kestrel-ridge/core/quantity';
+import { firstFaultWords, keepingWords } from '../recipeWords.ts';
 
 export default function EditPage() {
   return <WithKitchen>{(view) => <Known view={view} />}</WithKitchen>;
@@ -95,11 +97,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
     <main className="page edit-page">
       <div className="page-head">
         <h1>{recipe ? `Edit ${recipe.name}` : 'A new recipe'}</h1>
-        <p>
-          {recipe
-            ? `Keeping it makes revision ${recipe.number + 1}; revision ${recipe.number} stays as it is.`
-            : 'Ingredients in one line each; then what is done with them.'}
-        </p>
+        <p>{keepingWords(recipe?.number)}</p>
       </div>
       {taken && (
         <p className="edit-found" role="status">
@@ -158,10 +156,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
       <div className="edit-foot">
         <div>
           {faults.length > 0 ? (
-            <span className="cannot">
-              {faults[0]?.fault} {faults[0]?.remedy}
-              {faults.length > 1 && ` And ${faults.length - 1} more.`}
-            </span>
+            <span className="cannot">{firstFaultWords(faults)}</span>
           ) : unsaid.length > 0 ? (
             <span className="soft">
               “{unsaid[0]?.name}” speaks of the {unsaid[0]?.station === 'jug' ? 'blender' : unsaid[0]?.station}, and
@@ -169,8 +164,7 @@ function Editor({ view, recipe }: { view: KitchenView; recipe: RecipeState | und
             </span>
           ) : differences.length > 0 ? (
             <span className="soft">
-              {differences.length} {differences.length === 1 ? 'change' : 'changes'}.{' '}
-              {allergenWords(statementOf(componentFood(checked, view.foods)))}
+              {counted(differences.length, 'change')}. {allergenWords(statementOf(componentFood(checked, view.foods)))}
             </span>
           ) : (
             <span className="soft">Nothing is changed yet.</span>

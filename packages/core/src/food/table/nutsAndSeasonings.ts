@@ -55,7 +55,7 @@ fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;8
 turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric,haldi;
 cinnamon;seasoning;125;;;;;c365;-;aromatic sweet;1034;4;1.2;27.5;53.1;8.3;3.8;10;ground cinnamon;
 nutmeg;seasoning;112;;;;;c365;-;aromatic;2197;5.8;36.3;28.5;20.8;3;3;16;ground nutmeg;
-chili powder;seasoning;128;;;;;c365;~mustard ~celery;heat aromatic;1180;13.5;14.3;49.7;34.8;17.3;0.7;2867;chilli powder blend,chili seasoning;chilli powder
+chili powder;seasoning;128;;;;;c365;~mustard ~celery;heat aromatic;1180;13.5;14.3;14.9;34.8;17.3;0.7;2867;chilli powder blend,chili seasoning;chilli powder
 curry powder;seasoning;101;;;;;c365;mustard ~gluten ~celery;aromatic heat;1231;14.3;14;2.6;53.2;19.1;0.7;52;;
 ground ginger;seasoning;83;;;;;c365;-;aromatic heat;1402;9;4.2;57.5;14.1;19.8;0.7;27;ginger powder;ginger
 garlic powder;seasoning;155;;;;;c365;-;aromatic;1385;16.6;0.7;63.7;9;5.7;1.2;60;garlic granules;garlic

@@ -15,6 +15,8 @@ export interface SearchAsk {
   readonly seed: number;
   readonly rounds: number;
   readonly from?: Draft;
+  /** How much worse a change may make the week and still be tried at first, in points; undefined: as is usual from such a start. */
+  readonly warm?: number;
 }
 
 /** How much worse a change may make the week and still be tried at first, in points. */
@@ -75,7 +77,7 @@ function laidOut(ask: WeekAsk) {
  * A week: what to cook, how much of it, and what to eat when. One change after the other, kept when it makes the score smaller, and at first sometimes when it does not;
  * batches grow and shrink with what is eaten of them. The same seed gives the same week; what is settled or locked stays.
  */
-export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Suggested {
+export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirst }: SearchAsk): Suggested {
   const random = seeded(seed);
   const below = (n: number): number => Math.floor(random() * n);
   const { candidates, people } = ask;
@@ -253,7 +255,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from }: SearchAsk): Su
   const best = flat(draftOf(state));
   const before = flat(draftOf(state));
   /** From a week that is good already, only small steps back are taken. */
-  const warmest = from ? WARM_AGAIN : WARM;
+  const warmest = warmAtFirst ?? (from ? WARM_AGAIN : WARM);
   for (let round = 0; round < rounds; round++) {
     put(before, state);
     nudgedBefore.set(nudged);

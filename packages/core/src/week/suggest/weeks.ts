@@ -58,6 +58,9 @@ const CROSSED_FROM = 4;
 /** Weeks that are known grow alike: the last of those that are put together is of the best and a week that was begun anew, in so many rounds. */
 const ROUNDS_ANEW = 3000;
 
+/** Every other week that is put together may be taken apart further, in points: else one seed in twelve stays in the corner that it began in. */
+const WARM_CROSSED = 3;
+
 /** What a search for a week starts from. */
 export interface WeekSearch {
   readonly ask: Omit<WeekAsk, 'weights'>;
@@ -92,7 +95,8 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
         n === crossings - 1 ? anew(n) : (others[Math.floor(random() * others.length)] ?? best),
         random,
       );
-      drafts.push(suggestWeek(own, { seed: seed * 31 + 20 + n, rounds: roundsAStart, from }).draft);
+      const warm = n % 2 === 1 ? { warm: WARM_CROSSED } : {};
+      drafts.push(suggestWeek(own, { seed: seed * 31 + 20 + n, rounds: roundsAStart, from, ...warm }).draft);
       yield;
     }
   else
