@@ -48,6 +48,7 @@ export {
   stepWords,
   timeWords,
   windowWords,
+  writtenPlain,
   writtenWords,
 } from './words.ts';
 export { cupsOfWater, grainOf, packetLine } from './packetOf.ts';

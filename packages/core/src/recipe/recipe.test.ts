@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { BOOK } from '../food/index.ts';
-import { WRITTEN_NUMBER, WRITTEN_SHARE } from '../quantity/index.ts';
-import { compareRevisions, componentFood, faultsOf, skipSteps, STARTER_RECIPES, type Revision } from './index.ts';
+import { WRITTEN_NUMBER, WRITTEN_SHARE, writeFiguresSo } from '../quantity/index.ts';
+import {
+  compareRevisions,
+  componentFood,
+  faultsOf,
+  skipSteps,
+  STARTER_RECIPES,
+  writtenPlain,
+  writtenWords,
+  type Revision,
+} from './index.ts';
 
 test.each(STARTER_RECIPES.map((recipe) => [recipe.name, recipe] as const))('%s has no fault', (_, recipe) =>
   expect(faultsOf(recipe)).toEqual([]),
@@ -87,4 +96,13 @@ test('a component carries the allergens of all its lines', () => {
   const sauce = STARTER_RECIPES.find((recipe) => recipe.component.kind === 'sauce');
   expect(roots && componentFood(roots, foods).facts.allergens).toEqual(['celery']);
   expect(sauce && componentFood(sauce, foods).facts.allergens).toEqual(['mustard', 'sulphites']);
+});
+
+test('an amount as written has the kitchen’s own sign on a screen, and a point in a file', () => {
+  writeFiguresSo({ decimal: ',' });
+  expect(writtenWords({ n: '1.5', unit: 'kg' })).toBe('1,5 kg');
+  expect(writtenPlain({ n: '1.5', unit: 'kg' })).toBe('1.5 kg');
+  expect(writtenWords({ n: '1 1/2', unit: 'cup' })).toBe('1 1/2 cups');
+  writeFiguresSo(undefined);
+  expect(writtenWords({ n: '1.5', unit: 'kg' })).toBe('1.5 kg');
 });

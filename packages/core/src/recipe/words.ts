@@ -1,4 +1,4 @@
-import { Fraction, WRITTEN_NUMBER, counted } from '../quantity/index.ts';
+import { Fraction, WRITTEN_NUMBER, counted, figuresNow } from '../quantity/index.ts';
 import type { Written } from '../quantity/index.ts';
 import type { Attention, ByProduct, Law, Step, TimeLaw, Window } from './revision.ts';
 
@@ -56,8 +56,14 @@ export const attentionWords = (attention: Attention): string =>
       ? 'hands'
       : 'nobody';
 
-export const writtenWords = ({ n, unit }: Written): string =>
+/** An amount as it is written in a recipe, with a point: for files, which are read back anywhere. */
+export const writtenPlain = ({ n, unit }: Written): string =>
   unit === 'each' ? n : `${n} ${unit}${unit === 'cup' && isSeveral(n) ? 's' : ''}`;
+/**
+ * The same with the decimal sign of the kitchen.
+ * @example writtenWords({ n: '1.5', unit: 'kg' }) // "1,5 kg", where a comma is written
+ */
+export const writtenWords = (written: Written): string => writtenPlain(written).replace('.', figuresNow().decimal);
 const isSeveral = (n: string): boolean => WRITTEN_NUMBER.test(n) && new Fraction(n).compare(1) > 0;
 
 /** What is done, as a sentence of the method. */

@@ -1,7 +1,8 @@
 import type { LineChange, Line } from '@kestrel-ridge/core/recipe';
-import { Button, Input, Select } from 'antd';
+import { Button, Select } from 'antd';
 import { changedLine } from './editRevision.ts';
 import type { Option } from './LineRow.tsx';
+import { WrittenNumberInput } from '../../parts/WrittenNumberInput.tsx';
 
 /** What a method or a version says otherwise of each ingredient: its amount, and in a version its food; left out where it may be. */
 export function Changes({
@@ -37,14 +38,12 @@ export function Changes({
         return (
           <li key={line.id} className={out ? 'left-out' : undefined}>
             <span>{name}</span>
-            <Input
+            <WrittenNumberInput
               aria-label={`Amount of ${name} here`}
               value={amount.n}
               disabled={out}
               suffix={amount.unit === 'each' ? '' : amount.unit}
-              onChange={(event) =>
-                change(changedLine(changes, line.id, { amount: { ...amount, n: event.target.value } }))
-              }
+              change={(n) => change(changedLine(changes, line.id, { amount: { ...amount, n } }))}
             />
             {setWithout && (
               <Select

@@ -6,6 +6,7 @@ import { memo, useState } from 'react';
 import type { Edit, WayId } from './editRevision.ts';
 import { LAW_CHOICES, lawOf } from './lawChoices.ts';
 import { LineMore } from './LineMore.tsx';
+import { WrittenNumberInput } from '../../parts/WrittenNumberInput.tsx';
 
 export interface Option {
   readonly value: string;
@@ -53,11 +54,11 @@ export const LineRow = memo(function LineRow({
       }}
     >
       <div className="edit-line-main">
-        <Input
+        <WrittenNumberInput
           aria-label={`Amount of ${name}`}
           value={line.amount.n}
           status={AMOUNT.test(line.amount.n) ? '' : 'error'}
-          onChange={(event) => change({ amount: { ...line.amount, n: event.target.value }, between: undefined })}
+          change={(n) => change({ amount: { ...line.amount, n }, between: undefined })}
         />
         <Select
           aria-label={`Measure of ${name}`}

@@ -3,6 +3,7 @@ import type { ByProduct, Step } from '@kestrel-ridge/core/recipe';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { NumberInput } from '../../parts/NumberInput.tsx';
 import type { Option } from './LineRow.tsx';
+import { WrittenNumberInput } from '../../parts/WrittenNumberInput.tsx';
 
 const UNITS = (Object.keys(MEASURES) as MeasureName[]).map((unit) => ({ value: unit, label: unit }));
 const LEFTOVER_DAYS = { value: 3, source: 'USDA FSIS leftovers guidance (from memory), the short end' };
@@ -99,10 +100,10 @@ export function StepMore({
               onChange={(event) => setOne(n, { name: event.target.value })}
               style={{ width: 180 }}
             />
-            <Input
+            <WrittenNumberInput
               aria-label={`Amount of by-product ${n + 1}`}
               value={each.amount.n}
-              onChange={(event) => setOne(n, { amount: { ...each.amount, n: event.target.value } })}
+              change={(amount) => setOne(n, { amount: { ...each.amount, n: amount } })}
               style={{ width: 80 }}
             />
             <Select

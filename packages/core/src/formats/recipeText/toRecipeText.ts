@@ -1,7 +1,7 @@
 import type { Food, FoodId } from '../../food/index.ts';
 import {
   expectedMinutes,
-  writtenWords,
+  writtenPlain,
   type PressureStep,
   type Revision,
   type Step,
@@ -16,7 +16,7 @@ export function toRecipeText(recipe: Revision, foods: ReadonlyMap<FoodId, Food>)
     name: recipe.name,
     portions: recipe.portions,
     ingredients: recipe.lines.map(({ amount, food, form, optional }) => {
-      return `${writtenWords(amount)} ${foods.get(food)?.name ?? ''}${form ? `, ${form}` : ''}${optional ? ' (optional)' : ''}`;
+      return `${writtenPlain(amount)} ${foods.get(food)?.name ?? ''}${form ? `, ${form}` : ''}${optional ? ' (optional)' : ''}`;
     }),
     method: recipe.steps.map((step) => sayStep(step, recipe)),
   };
@@ -29,7 +29,7 @@ function sayStep(step: Step, recipe: Revision): string {
     return `Pressure-cook the ${step.name} for ${minuteWords(step.hold)} at high pressure${step.water === 'kettle' ? ', with hot water from the kettle' : ''}, ${RELEASES[step.release.how](step.release)}.`;
   const { time: law } = step;
   if (law.law === 'boils down')
-    return `${step.name}, until ${writtenWords(law.off)} less${whereWords(step.id, recipe)}${step.cue ? `: ${step.cue}` : ''}.`;
+    return `${step.name}, until ${writtenPlain(law.off)} less${whereWords(step.id, recipe)}${step.cue ? `: ${step.cue}` : ''}.`;
   const minutes: Window =
     law.law === 'fixed' || law.law === 'by piece size'
       ? law.minutes
