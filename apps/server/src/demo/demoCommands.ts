@@ -1,12 +1,13 @@
 import { bookFoodId, namedId } from '@kestrel-ridge/core/food';
 import { STARTING_EQUIPMENT } from '@kestrel-ridge/core/kitchen';
-import { addDays, dayAt, weekday, HOUR_MS, type Day } from '@kestrel-ridge/core/quantity';
+import { addDays, dayAt, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { aheadKey } from '@kestrel-ridge/core/session';
 import { STARTER_RECIPES } from '@kestrel-ridge/core/recipe';
 import { componentId } from '@kestrel-ridge/core/recipe/write';
 import { textRecipes } from '@kestrel-ridge/core/starters';
 import { hutWeek, type HutWeek } from './hutWeek.ts';
 import { HUT_DISHES } from './dishes/index.ts';
+import { nextStart } from './nextStart.ts';
 
 export interface DemoCommand {
   readonly method: 'POST' | 'PUT';
@@ -144,8 +145,7 @@ export function demoCommands(
   const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = dayAt(now, zone);
   const at = `/kitchens/${kitchen}`;
-  // The next full hour leaves time to look around before it starts.
-  const start = new Date(Math.ceil(now.getTime() / HOUR_MS) * HOUR_MS);
+  const start = nextStart(now, zone);
   const heads = (day: Day) => EATERS.filter(({ weekdays }) => weekdays.includes(weekday(day))).length;
   const week = planned ? hutWeek(start, zone, namedId(`component:${FROZEN_DISH}`), heads) : undefined;
   return {
