@@ -56,6 +56,8 @@ const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
 const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over|(?:day|one-day|days?)[- ]old|yesterday['’]?s)\b/i;
 const LIQUID_KEPT =
   /\b(?:liquid|liquor|water)\s+(?:is\s+)?(?:kept|reserved|saved)\b|\b(?:keep|reserve|save|keeping|reserving|saving)\s+(?:the\s+)?(?:soaking\s+)?(?:liquid|liquor|water)\b/i;
+/** "2 x 400 g chickpeas, drained": what is drained comes out of tins. */
+const DRAINED_PACKS = /^\d+ ?[x×] ?\d+ ?g\b.*\bdrained\b/i;
 const LIQUID = /\d+(?:[.,/]\d+)?\s*(?:ml|l|dl|cups?)\b(?:\s+(?:hot|warm|boiling|cold|tepid|lukewarm))?\s+water\b/i;
 /** An amount in litres, in brackets or behind a stroke. */
 const IN_LITRES = /[(/]\s*(?:about )?\d[\d.,]*\s*(?:ml|l|cl|dl|lit(?:re|er)s?)\b/i;
@@ -114,7 +116,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   } else {
     const known = 'near' in found ? ofNear(found, named, read) : found;
     food =
-      read.amount.kind === 'pack' && /^(?:can|jar)$/.test(read.amount.name)
+      read.amount.kind === 'pack' && (/^(?:can|jar)$/.test(read.amount.name) || DRAINED_PACKS.test(bare))
         ? cannedOf(known.food, foods.names.values())
         : inState(
             asPiece(known.food, read.piece, foods),

@@ -104,7 +104,9 @@ const MEANWHILE = /^(?:in the )?(?:meantime|meanwhile|separately|at the same tim
 
 /** What is roasted in a pan, or fried with the lid off, is not left by itself. */
 const byHandOnly = (plain: string): string => {
-  const still = /\b(?:saut[eé]|fry)/i.test(plain) ? plain.replace(/\blid off\b/gi, '') : plain;
+  const still = /\b(?:saut[eé]|fry)/i.test(plain)
+    ? plain.replace(/\blid off\b|\((?:freeze|chill|keep|cool)[^()]*\)/gi, '')
+    : plain;
   return ON_PAN.test(plain) ? still.replace(/\b(?:bak|roast)\w*/gi, '') : still;
 };
 
