@@ -33,7 +33,7 @@ for (const [when, setsOut] of DAYS)
       await expect(page.getByText(/does not hold as planned/)).toHaveCount(0);
       await sayOfWeek(page, `${dayIn(hut, 1)} dinner 14 guests, 19:30`);
       await expect(page.getByText(/1 meal does not hold as planned/)).toBeVisible();
-      await page.getByRole('button', { name: 'Ways to mend it' }).click();
+      await page.getByRole('link', { name: 'Ways to mend it' }).click();
       await expect(page.getByRole('region', { name: 'leave them open' })).toBeVisible();
       const more = page.getByRole('region', { name: 'cook what is missing' });
       await expect(more).toContainText('Cooked beside the plan');

@@ -34,7 +34,7 @@ test('a kitchen without the demo: five questions, a line, a dish, a plan', async
   await page.getByLabel('Name of one more eater').fill('Ode');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   // The bar of the first hour offers the same, as soon as somebody eats here.
-  await page.getByRole('main').getByRole('button', { name: 'Choose recipes' }).click();
+  await page.getByRole('main').getByRole('link', { name: 'Choose recipes' }).click();
   await page.getByRole('button', { name: /^Take \d recipes$/ }).click();
   await page.getByRole('link', { name: /^Week/ }).first().click();
   await page.getByLabel('One more dish').click();
@@ -42,7 +42,7 @@ test('a kitchen without the demo: five questions, a line, a dish, a plan', async
   await page.getByRole('button', { name: 'Add to the week' }).click();
   await expect(page.getByRole('img', { name: /^Millet:/ })).toBeVisible();
   await expect(page.getByText('2 bay leaf')).toBeVisible();
-  await page.getByRole('button', { name: 'Plan the cooking' }).click();
+  await page.getByRole('link', { name: 'Plan the cooking' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
 });
 

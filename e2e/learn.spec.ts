@@ -64,7 +64,7 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
   await test.step('the recipe learns it, and the two revisions are compared', async () => {
     await page.goto(`${hut.url}/recipes`);
     await page.getByRole('link', { name: /Parsnip pan with hazelnuts/ }).click();
-    await page.getByRole('button', { name: 'See what it could teach the recipe' }).click();
+    await page.getByRole('link', { name: 'See what it could teach the recipe' }).click();
     // By hand: 9 tbsp for 12 portions are 3 tbsp for 4.
     await expect(page.getByRole('row', { name: /rapeseed oil/ })).toContainText('2 tbsp3 tbsp');
     await expect(page.getByRole('row', { name: /sunflower seeds food/ })).toContainText('hazelnuts');
@@ -75,7 +75,7 @@ test('from a pasted text to a batch that uses up a lot, cooked with a swap and a
     await page.getByRole('button', { name: 'Take it up' }).click();
     // The comparison names hazelnuts too: the recipe's own page comes first.
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Parsnip pan with hazelnuts');
-    await expect(page.getByRole('button', { name: 'Revision 3', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Revision 3', exact: true })).toBeVisible();
     await expect(page.getByRole('row', { name: /hazelnuts/ })).toBeVisible();
   });
 });
@@ -108,14 +108,14 @@ test('a recipe is written in the editor with the keyboard, keeps its faults besi
   await expect(page.getByRole('heading', { name: 'Swede with caraway' })).toBeVisible();
   await expect(page.getByText('look from 30, about 35, 40 min at the latest · hands')).toBeVisible();
 
-  await page.getByRole('button', { name: 'Edit', exact: true }).click();
+  await page.getByRole('link', { name: 'Edit', exact: true }).click();
   await page.getByLabel('Amount of caraway').fill('2');
   // Leaving with a change asks first.
   await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await expect(page.locator('.ant-modal-confirm-title')).toBeVisible();
   await page.getByRole('button', { name: 'Stay' }).click();
   await page.getByRole('button', { name: 'Keep as revision 2' }).click();
-  await page.getByRole('button', { name: 'Revision 2', exact: true }).click();
+  await page.getByRole('link', { name: 'Revision 2', exact: true }).click();
   await expect(page.getByRole('row', { name: /caraway/ })).toContainText('1 tsp2 tsp');
 });
 

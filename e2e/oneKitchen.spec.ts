@@ -109,7 +109,7 @@ test('guests come: the least change stands first, says what is to be bought, and
   await expect(page.locator('.meal.said')).toHaveCount(2);
   await sayOfWeek(page, `${dayIn(hut, 1)} dinner 14 guests`);
   await page.getByRole('button', { name: 'Portions of Sunflower sauce: one more' }).click();
-  await page.getByRole('button', { name: 'Ways to mend it' }).click();
+  await page.getByRole('link', { name: 'Ways to mend it' }).click();
   const cards = page.locator('.suggested-card');
   await expect(cards.first()).toHaveAttribute('aria-label', 'cook what is missing');
   await expect(cards.first()).toContainText('To be bought for it:');

@@ -14,7 +14,7 @@ Add the hazelnuts and salt.`;
 test('a messy recipe is pasted, mended in place, kept, sized and put into the week', async ({ hut, page }) => {
   await page.goto(`${hut.url}/recipes`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('29 recipes');
-  await page.getByRole('button', { name: 'Paste a recipe' }).click();
+  await page.getByRole('link', { name: 'Paste a recipe' }).click();
   await page.getByLabel('The recipe’s text').fill(PASTED);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 of 5 lines to put right');
   await expect(page.getByRole('button', { name: 'Keep the recipe' })).toBeDisabled();

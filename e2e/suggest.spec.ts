@@ -141,7 +141,7 @@ test('from an empty shelf: a week is suggested, taken, and all of it is on the l
   await page.getByRole('link', { name: /^Week/ }).first().click();
   await page.getByLabel('Name of one more eater').fill('Ode');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('button', { name: 'Choose recipes' }).click();
+  await page.getByRole('link', { name: 'Choose recipes' }).click();
   await page.getByRole('button', { name: /^Take \d recipes$/ }).click();
   await expect(page).toHaveURL(/\/recipes$/);
   await weeks(page, bare.url);
@@ -194,7 +194,7 @@ test('a menu for four weeks: a dish is kept on it, another left off, a week kept
   page,
 }) => {
   await page.goto(`${hut.url}/week`);
-  await page.getByRole('button', { name: 'Four-week menu' }).click();
+  await page.getByRole('link', { name: 'Four-week menu' }).click();
   const cards = page.locator('.season-week');
   await expect(cards).toHaveCount(4, PATIENT);
   await page.getByRole('button', { name: 'Keep Millet bake on the menu' }).first().click();
@@ -213,7 +213,7 @@ test('a menu for four weeks: a dish is kept on it, another left off, a week kept
     .locator('b')
     .allTextContents();
   expect(mains.length).toBeGreaterThan(0);
-  await page.getByRole('button', { name: 'Plates round these' }).click();
+  await page.getByRole('link', { name: 'Plates round these' }).click();
   await weeksShown(page, PATIENT);
   for (const main of mains) await expect(page.getByRole('button', { name: `Unlock ${main}` })).toBeVisible();
   await shown(page);

@@ -88,7 +88,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
   });
 
   await test.step('cook: the plan has a finish, lanes and a reason for each start', async () => {
-    await page.getByRole('button', { name: 'Plan the cooking' }).click();
+    await page.getByRole('link', { name: 'Plan the cooking' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
     await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
     await page.getByRole('button', { name: /Millet coming up, load 2 of 2/ }).click();
@@ -143,7 +143,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
       await goOn(page);
     await expect(page.getByRole('heading', { name: 'All is cooked' })).toBeVisible();
     await expect(page.locator('.run-waiting')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Put away' }).click();
+    await page.getByRole('main').getByRole('link', { name: 'Put away' }).click();
   });
 
   await test.step('put away: boxes, label, cost', async () => {
@@ -164,7 +164,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
   });
 
   await test.step('eat: four portions of millet; strip and shelf follow', async () => {
-    await page.getByRole('button', { name: 'To the boxes' }).click();
+    await page.getByRole('link', { name: 'To the boxes' }).click();
     await expect(page.getByTestId('ready-Millet')).toHaveText('12');
     await page.getByLabel('Portions of Millet to eat', { exact: true }).getByRole('spinbutton').fill('4');
     await page.getByRole('button', { name: '4 portions eaten' }).click();

@@ -94,7 +94,7 @@ test('sizes are drawn on the strip and moved by keys, tried before they are kept
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.locator('.meal.said')).toHaveCount(1);
 
-  await page.getByRole('button', { name: 'For the fridge door' }).click();
+  await page.getByRole('link', { name: 'For the fridge door' }).click();
   await expect(
     page.getByRole('cell', { name: /Leek and split-pea soup/ }).filter({ hasText: 'soup night' }),
   ).toBeVisible();
@@ -116,7 +116,7 @@ test('from a full freezer: boxes come out on the evening that leaves them time, 
   await expect(first).toHaveCount(0);
   await undo(page).click();
   await expect(first).toHaveCount(1);
-  await page.getByRole('button', { name: 'The freezer by bin' }).click();
+  await page.getByRole('link', { name: 'The freezer by bin' }).click();
   await expect(page.getByRole('region', { name: 'freezer, lower bin' })).toContainText('4 portions');
 });
 

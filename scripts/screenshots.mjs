@@ -60,7 +60,7 @@ await withDemo(
     await shot('recipes');
     await page.getByRole('link', { name: /Celeriac in its own mustard sauce/ }).click();
     await shot('recipe');
-    await page.getByRole('button', { name: 'Edit', exact: true }).click();
+    await page.getByRole('link', { name: 'Edit', exact: true }).click();
     await page.getByRole('button', { name: 'More about parsley' }).click();
     await shot('edit');
     await page.goto(`${served.url}/week/suggest`);

@@ -16,7 +16,7 @@ const LAST_START = '15:30';
 /** The kale reaches for all but so many plates: the one gap of the week. */
 const GAP_PORTIONS = 2;
 const LEAST_PORTIONS = 4;
-/** One of the volunteers eats half as much again: of everything else there is a little more. */
+/** One of the volunteers eats half as much again: of what is eaten at a weekend there is a little more. */
 const MORE_PORTIONS = 1;
 
 export interface HutWeek {
@@ -46,10 +46,12 @@ export function hutWeek(start: Date, zone: string, soup: string, heads: (day: Da
     return { day, meal, dishes, guests: guestsAt(day, meal) };
   });
   const eaten = new Map<string, number>();
+  const atWeekend = new Set<string>();
   for (const { day, dishes, guests } of meals)
     for (const dish of dishes) {
       const portions = heads(day) + guests;
       eaten.set(dish, (eaten.get(dish) ?? 0) + portions);
+      if (weekday(day) >= SATURDAY) atWeekend.add(dish);
     }
   const soupDay = addDays(today, SOUP_DAYS);
   const planned = [
@@ -81,7 +83,7 @@ export function hutWeek(start: Date, zone: string, soup: string, heads: (day: Da
     ],
     sizes: Object.fromEntries(
       STARTER_RECIPES.map(({ name }) => {
-        const more = name === 'Kale with leek' ? -GAP_PORTIONS : MORE_PORTIONS;
+        const more = name === 'Kale with leek' ? -GAP_PORTIONS : atWeekend.has(name) ? MORE_PORTIONS : 0;
         const portions = Math.max(LEAST_PORTIONS, (eaten.get(name) ?? 0) + more);
         return [name, [`${portions}`, '0']];
       }),

@@ -24,6 +24,7 @@ import { shopFor } from '@kestrel-ridge/core/view';
 import { keepTicks, keptTicks, missed, ticked, type Ticks } from './shopTicks.ts';
 import { Waste } from './Waste.tsx';
 import { kiloWords, overWords, packsWords, shopHead, tripWords, whyBuyWords } from './costWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function ShopPage() {
   return <WithKitchen>{(view) => <Fetched view={view} />}</WithKitchen>;
@@ -266,9 +267,7 @@ function Give({ view, list }: { view: KitchenView; list: ShopList }) {
       <Button onClick={() => giveFile(`shop-${view.today}.txt`, 'text/plain', text)}>Text</Button>
       <Button onClick={() => void calendar()}>Calendar</Button>
       <Button onClick={() => window.print()}>Print</Button>
-      <Link to="/prices">
-        <Button>Prices</Button>
-      </Link>
+      <LinkButton to="/prices">Prices</LinkButton>
     </div>
   );
 }

@@ -12,6 +12,7 @@ import { Empty } from '../parts/Empty.tsx';
 import { Differences } from './Differences.tsx';
 import './recipes.css';
 import { taughtBy } from './taughtBy.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function LearnPage() {
   return <WithKitchen>{(view) => <Learn view={view} />}</WithKitchen>;
@@ -75,9 +76,9 @@ function Learn({ view }: { view: KitchenView }) {
         <Button type="primary" size="large" loading={busy} onClick={() => void keep()}>
           Make it the recipe
         </Button>
-        <Link to={`/recipes/${recipe.id}`}>
-          <Button size="large">Leave the recipe as it is</Button>
-        </Link>
+        <LinkButton to={`/recipes/${recipe.id}`} size="large">
+          Leave the recipe as it is
+        </LinkButton>
       </div>
     </main>
   );

@@ -26,6 +26,7 @@ import { PortionFacts } from './PortionFacts.tsx';
 import './recipes.css';
 import { taughtBy } from './taughtBy.ts';
 import { gramsText } from '../parts/gramsText.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function RecipePage() {
   return <WithKitchen>{(view) => <Known view={view} />}</WithKitchen>;
@@ -122,9 +123,7 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           <span>
             <strong>The batch of {when}</strong> was cooked otherwise than it is written.
           </span>
-          <Link to={`/recipes/${recipe.id}/learn/${batch.id}`}>
-            <Button>See what it could teach the recipe</Button>
-          </Link>
+          <LinkButton to={`/recipes/${recipe.id}/learn/${batch.id}`}>See what it could teach the recipe</LinkButton>
         </div>
       ))}
       {scaled.loads.value.warnings.map((warning) => (
@@ -143,11 +142,9 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
         <aside className="aside">
           <PortionFacts scaled={scaled} view={view} />
           {planned ? (
-            <Link to={`/scale/${planned.state.id}`}>
-              <Button type="primary" size="large" className="one-action">
-                In this week: {portionsText(Number(planned.state.portions))}
-              </Button>
-            </Link>
+            <LinkButton to={`/scale/${planned.state.id}`} type="primary" size="large" className="one-action">
+              In this week: {portionsText(Number(planned.state.portions))}
+            </LinkButton>
           ) : (
             <Button
               type="primary"
@@ -162,12 +159,8 @@ function Recipe({ view, recipe }: { view: KitchenView; recipe: RecipeState }) {
           )}
           {running && <p className="soft">A session is being cooked: plan the next when it is put away.</p>}
           <div className="give-row">
-            <Link to={`/recipes/${recipe.id}/edit`}>
-              <Button>Edit</Button>
-            </Link>
-            <Link to={`/recipes/${recipe.id}/revisions`}>
-              <Button>Revision {recipe.number}</Button>
-            </Link>
+            <LinkButton to={`/recipes/${recipe.id}/edit`}>Edit</LinkButton>
+            <LinkButton to={`/recipes/${recipe.id}/revisions`}>Revision {recipe.number}</LinkButton>
           </div>
           <div className="give-row">
             <Button onClick={() => give('md', 'text/markdown', toWholeMarkdown(document, foods))}>Markdown</Button>

@@ -2,7 +2,7 @@ import { indexRecipes, searchRecipes } from '@kestrel-ridge/core/recipe';
 import type { RecipeState } from '@kestrel-ridge/core/formats';
 import { Fraction, counted } from '@kestrel-ridge/core/quantity';
 import { scaleBatch } from '@kestrel-ridge/core/scaling';
-import { Button, Checkbox, Input } from 'antd';
+import { Checkbox, Input } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
@@ -15,6 +15,7 @@ import { VESSEL_NAMES } from '../scaling/vesselNames.ts';
 import './recipes.css';
 import { foodsWords } from './foodsWords.ts';
 import { recipeMinutes } from './recipeMinutes.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** So many are drawn at once: a longer list is found by its words. */
 const MOST_SHOWN = 60;
@@ -39,17 +40,15 @@ function Recipes({ view }: { view: KitchenView }) {
           <p>Search by name, ingredient or pot.</p>
         </div>
         <div className="give-row">
-          <Link to="/recipes/starters">
-            <Button size="large">To begin with</Button>
-          </Link>
-          <Link to="/recipes/blank">
-            <Button size="large">Write one</Button>
-          </Link>
-          <Link to="/recipes/new">
-            <Button type="primary" size="large">
-              Paste a recipe
-            </Button>
-          </Link>
+          <LinkButton to="/recipes/starters" size="large">
+            To begin with
+          </LinkButton>
+          <LinkButton to="/recipes/blank" size="large">
+            Write one
+          </LinkButton>
+          <LinkButton to="/recipes/new" type="primary" size="large">
+            Paste a recipe
+          </LinkButton>
         </div>
       </div>
       {view.recipes.length === 0 ? (
@@ -58,11 +57,9 @@ function Recipes({ view }: { view: KitchenView }) {
             Paste a recipe as plain text: it is read line by line, and what is doubtful is asked. Or choose from those
             to begin with.
           </p>
-          <Link to="/recipes/starters">
-            <Button type="primary" size="large">
-              Choose recipes
-            </Button>
-          </Link>
+          <LinkButton to="/recipes/starters" type="primary" size="large">
+            Choose recipes
+          </LinkButton>
         </Empty>
       ) : (
         <>

@@ -25,6 +25,7 @@ import { useAwake } from './useAwake.ts';
 import { useUnderHand } from './useUnderHand.ts';
 import { useRun, type LiveRun } from './useRun.ts';
 import { waitingWords } from './runWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function RunPage() {
   return <WithKitchen>{(view) => <Run view={view} />}</WithKitchen>;
@@ -220,11 +221,9 @@ const AllCooked = () => (
   <section className="now-card">
     <h2 className="now-name">All is cooked</h2>
     <p className="run-text">Now into boxes: what is warm cools faster in shallow ones.</p>
-    <Link to="/put-away">
-      <Button type="primary" className="run-done">
-        Put away
-      </Button>
-    </Link>
+    <LinkButton to="/put-away" type="primary" className="run-done">
+      Put away
+    </LinkButton>
   </section>
 );
 

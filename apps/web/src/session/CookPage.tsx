@@ -32,6 +32,7 @@ import { useWishes } from './useWishes.ts';
 import { WhatIf } from './WhatIf.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 import { Wished } from './Wished.tsx';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** Only while it is being cooked. */
 const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
@@ -68,11 +69,9 @@ function Cook({ view }: { view: KitchenView }) {
               <UnderWay session={view.session.id} zone={view.kitchen.equipment.zone} />
             </Suspense>
           )}
-          <Link to="/cook/run">
-            <Button type="primary" size="large">
-              Go on cooking
-            </Button>
-          </Link>
+          <LinkButton to="/cook/run" type="primary" size="large">
+            Go on cooking
+          </LinkButton>
         </main>
       );
     case 'impossible':

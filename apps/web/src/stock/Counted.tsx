@@ -1,10 +1,10 @@
 import { Fraction, ofBase, show } from '@kestrel-ridge/core/quantity';
 import { Button } from 'antd';
-import { Link } from 'react-router';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { surprises, type Looked, type LookedAt } from './countSteps.ts';
 import { countedHead, notCountedWords } from './stockWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** The end of a stocktake: what changed, what surprised, what was not looked at; each change can be taken back. */
 export function Counted({
@@ -56,11 +56,9 @@ export function Counted({
             Go on looking
           </Button>
         )}
-        <Link to="/shelf" onClick={finish}>
-          <Button type="primary" size="large">
-            Done
-          </Button>
-        </Link>
+        <LinkButton to="/shelf" onClick={finish} type="primary" size="large">
+          Done
+        </LinkButton>
       </div>
     </main>
   );

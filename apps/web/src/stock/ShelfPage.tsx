@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Button } from 'antd';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView, ShelfLot } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
@@ -13,6 +12,7 @@ import './shelf.css';
 import { UseFirst } from './UseFirst.tsx';
 import { rankedFirsts } from '@kestrel-ridge/core/view';
 import { shelfHead } from './stockWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function ShelfPage() {
   return <WithKitchen>{(view) => <Shelf view={view} />}</WithKitchen>;
@@ -57,13 +57,13 @@ function Shelf({ view }: { view: KitchenView }) {
         </div>
         <div className="give-row">
           {view.lots.length > 0 && (
-            <Link to="/shelf/count">
-              <Button size="large">Take stock</Button>
-            </Link>
+            <LinkButton to="/shelf/count" size="large">
+              Take stock
+            </LinkButton>
           )}
-          <Link to="/shelf/list">
-            <Button size="large">Paste a list</Button>
-          </Link>
+          <LinkButton to="/shelf/list" size="large">
+            Paste a list
+          </LinkButton>
           <GiveStock view={view} />
         </div>
       </div>

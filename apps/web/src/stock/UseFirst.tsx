@@ -10,6 +10,7 @@ import type { KitchenView } from '@kestrel-ridge/core/view';
 import { missingFor } from '@kestrel-ridge/core/view';
 import { freeFor } from '@kestrel-ridge/core/view';
 import { rankedFirsts } from '@kestrel-ridge/core/view';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** What should go first, why, and which dishes clear how much of it. */
 export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: string) => void }) {
@@ -40,9 +41,9 @@ export function UseFirst({ view, choose }: { view: KitchenView; choose: (lot: st
                   <span className="number">{show(ofBase(food.facts.base, lot.onHand))}</span>
                 </button>
                 {food.facts.kind === 'component' ? (
-                  <Link to="/eat">
-                    <Button size="small">eat it</Button>
-                  </Link>
+                  <LinkButton to="/eat" size="small">
+                    eat it
+                  </LinkButton>
                 ) : (
                   <Button
                     size="small"

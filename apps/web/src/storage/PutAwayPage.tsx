@@ -17,6 +17,7 @@ import { BatchBoxes } from './BatchBoxes.tsx';
 import { Cooling } from './Cooling.tsx';
 import './putAway.css';
 import { stillCookingWords, toBoxHead } from './storageWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function PutAwayPage() {
   return <WithKitchen>{(view) => <PutAway view={view} />}</WithKitchen>;
@@ -63,11 +64,9 @@ function PutAway({ view }: { view: KitchenView }) {
             ))}
           </ul>
           {open.length === 0 && (
-            <Link to="/eat">
-              <Button type="primary" size="large" style={{ marginTop: 20, minWidth: 200 }}>
-                To the boxes
-              </Button>
-            </Link>
+            <LinkButton to="/eat" type="primary" size="large" style={{ marginTop: 20, minWidth: 200 }}>
+              To the boxes
+            </LinkButton>
           )}
         </section>
       )}

@@ -17,6 +17,7 @@ import { eveningItems } from '../week/eveningItems.ts';
 import { beginningSteps, beginningWords, isBeginning, nextStep } from '../app/beginning.ts';
 import { nextThing } from './nextThing.ts';
 import { Beginning } from './Beginning.tsx';
+import { busyWords } from './todayWords.ts';
 import './today.css';
 import { whatWaits } from './whatWaits.ts';
 
@@ -80,7 +81,15 @@ function Today({ view }: { view: KitchenView }) {
           </Suspense>
         )}
         {result && session?.status === 'planned' && (
-          <Link to="/cook" className="next-ridge">
+          <Link
+            to="/cook"
+            className="next-ridge"
+            aria-label={busyWords(
+              duration(result.plan.makespan),
+              clockAt(start, zone),
+              clockAt(session ? finishOf(session, result).at : start, zone),
+            )}
+          >
             <span className="soft">hands-on time over {duration(result.plan.makespan)}</span>
             <Ridge
               busy={result.busy}

@@ -1,9 +1,9 @@
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { Empty } from '../parts/Empty.tsx';
 import { useAddBatch } from './useAddBatch.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** One more dish for the week; makes the session too, when none is planned. */
 export function AddDish({ view }: { view: KitchenView }) {
@@ -30,11 +30,9 @@ export function AddDish({ view }: { view: KitchenView }) {
     return (
       <Empty title="No recipe yet">
         <p>Choose some to begin with, by taste and by what this kitchen has, or paste your own.</p>
-        <Link to="/recipes/starters">
-          <Button type="primary" size="large">
-            Choose recipes
-          </Button>
-        </Link>
+        <LinkButton to="/recipes/starters" type="primary" size="large">
+          Choose recipes
+        </LinkButton>
       </Empty>
     );
   if (running || choices.length === 0) return null;

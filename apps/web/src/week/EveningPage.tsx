@@ -10,6 +10,7 @@ import { useMinute } from '../session/useMinute.ts';
 import { EveningList } from './EveningList.tsx';
 import { eveningEvent, eveningItems } from './eveningItems.ts';
 import { nextAheadWords } from './weekWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function EveningPage() {
   return <WithKitchen>{(view) => <Evening view={view} />}</WithKitchen>;
@@ -60,9 +61,7 @@ function Evening({ view }: { view: KitchenView }) {
               Calendar
             </Button>
             <Button onClick={() => window.print()}>Print</Button>
-            <Link to="/freezer">
-              <Button>The freezer by bin</Button>
-            </Link>
+            <LinkButton to="/freezer">The freezer by bin</LinkButton>
           </div>
         </>
       )}

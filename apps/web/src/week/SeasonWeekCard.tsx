@@ -2,9 +2,9 @@ import { LockOutlined, StopOutlined, UnlockOutlined } from '@ant-design/icons';
 import { addDays, fixed } from '@kestrel-ridge/core/quantity';
 import type { SeasonAsk, SeasonWeekPlan } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
-import { Link } from 'react-router';
 import { dateWords, duration } from '../parts/times.ts';
 import { mainLines, reserveWords } from './seasonWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** One week of the menu: its mains, where they come from, what it takes, and how full the freezer is when it is over. */
 export function SeasonWeekCard({
@@ -88,11 +88,9 @@ export function SeasonWeekCard({
         </p>
       ))}
       {n === 0 ? (
-        <Link to={`/week/suggest?with=${cooked.join(',')}`}>
-          <Button type="primary" block disabled={cooked.length === 0}>
-            Plates round these
-          </Button>
-        </Link>
+        <LinkButton to={`/week/suggest?with=${cooked.join(',')}`} type="primary" block disabled={cooked.length === 0}>
+          Plates round these
+        </LinkButton>
       ) : (
         <Button block onClick={keep} disabled={cooked.length === 0}>
           Keep as a usual week

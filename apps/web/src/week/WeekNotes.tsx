@@ -2,7 +2,6 @@ import type { MildPart } from '@kestrel-ridge/core/recipe';
 import { ROLE_WORDS } from '@kestrel-ridge/core/week';
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { sessionChosen } from '../app/chosenSessionSlice.ts';
@@ -16,7 +15,8 @@ import { useMoveLot } from '../stock/useMoveLot.ts';
 import type { ComponentStrip } from '@kestrel-ridge/core/view';
 import { sizeTried } from './weekDraftSlice.ts';
 import { platesOf, varietyOfWeek, weekNotes } from './weekNotes.ts';
-import { firstBrokenWords, notHoldingWords, platesWords } from './weekWords.ts';
+import { firstBrokenWords, freezeMoreWords, notHoldingWords, platesWords } from './weekWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 /** Variety of so few things is nothing to speak of. */
 const FEW = 4;
@@ -63,22 +63,20 @@ export function WeekNotes({ view, strips }: { view: KitchenView; strips: readonl
             <span className="cannot">
               {notHoldingWords(broken.length)}: {firstBrokenWords(broken)}.
             </span>
-            <Link to="/week/mend">
-              <Button>Ways to mend it</Button>
-            </Link>
+            <LinkButton to="/week/mend">Ways to mend it</LinkButton>
           </li>
         )}
         {notes.map(({ key, words, freezeMore, freezeLot, topUpAt, lateFor, mild }) => (
           <li key={key}>
             <span className={lateFor ? 'cannot' : undefined}>{words}</span>
             {lateFor && (
-              <Link to="/cook" onClick={() => dispatch(sessionChosen(lateFor))}>
-                <Button>What can be done</Button>
-              </Link>
+              <LinkButton to="/cook" onClick={() => dispatch(sessionChosen(lateFor))}>
+                What can be done
+              </LinkButton>
             )}
             {freezeMore && (
               <Button onClick={() => dispatch(sizeTried(freezeMore))}>
-                Freeze {freezeMore.freezePortions} of them
+                {freezeMoreWords(freezeMore.freezePortions)}
               </Button>
             )}
             {topUpAt !== undefined && (

@@ -1,6 +1,5 @@
 import { Button } from 'antd';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { useAppDispatch, useAppSelector } from '../app/store.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
@@ -23,6 +22,7 @@ import { useWeekChange } from './useWeekChange.ts';
 import { draftLeft } from './weekDraftSlice.ts';
 import { withDrafts } from '@kestrel-ridge/core/view';
 import { keepWords, weekHead } from './weekWords.ts';
+import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function WeekPage() {
   return <WithKitchen>{(view) => <Week view={view} />}</WithKitchen>;
@@ -46,19 +46,11 @@ function Week({ view }: { view: KitchenView }) {
         <h1>{weekHead(strips)}</h1>
         <p>Each strip falls as it is eaten. Change a size and see what it does; nothing is kept before you say so.</p>
         <div className="week-tools">
-          <Link to="/week/suggest">
-            <Button>Suggest a week</Button>
-          </Link>
-          <Link to="/week/menu">
-            <Button>Four-week menu</Button>
-          </Link>
-          <Link to="/week/eaters">
-            <Button>Who eats</Button>
-          </Link>
+          <LinkButton to="/week/suggest">Suggest a week</LinkButton>
+          <LinkButton to="/week/menu">Four-week menu</LinkButton>
+          <LinkButton to="/week/eaters">Who eats</LinkButton>
           <Templates view={view} change={change} />
-          <Link to="/week/door">
-            <Button>For the fridge door</Button>
-          </Link>
+          <LinkButton to="/week/door">For the fridge door</LinkButton>
         </div>
       </div>
       <div className="split">
@@ -110,11 +102,9 @@ function Week({ view }: { view: KitchenView }) {
               </Button>
             </>
           ) : view.batches.some((batch) => batch.state.status === 'planned') ? (
-            <Link to="/cook">
-              <Button type="primary" size="large" className="one-action">
-                Plan the cooking
-              </Button>
-            </Link>
+            <LinkButton to="/cook" type="primary" size="large" className="one-action">
+              Plan the cooking
+            </LinkButton>
           ) : null}
         </IfCooked>
       </div>

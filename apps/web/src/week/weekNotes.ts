@@ -1,4 +1,5 @@
 import type { FoodState, RecipeState } from '@kestrel-ridge/core/formats';
+import { itOrThem } from './weekWords.ts';
 import { hotLines, type MildPart } from '@kestrel-ridge/core/recipe';
 import { momentAt, portionsText, type Because, type Day, type Moment } from '@kestrel-ridge/core/quantity';
 import {
@@ -63,7 +64,7 @@ function toFreeze(view: KitchenView, item: ComponentStrip): readonly WeekNote[] 
     const portions = Math.round(grams / item.portionG);
     if (portions < 1) return [];
     const lot = lots[piece];
-    const words = `${portionsText(portions)} of ${item.name} will not be eaten by ${dayName(by)}, its last day: freeze them by then${reaches ? `, they reach ${dayName(reaches)}` : ''}.`;
+    const words = `${portionsText(portions)} of ${item.name} will not be eaten by ${dayName(by)}, its last day: freeze ${itOrThem(portions)} by then${reaches ? `, to reach ${dayName(reaches)}` : ''}.`;
     const base = { key: `freeze ${item.food.id} ${piece}`, words };
     if (lot) return [{ ...base, freezeLot: { lot, grams: Math.min(grams, lot.onHand.valueOf()) } }];
     const { batch, size } = item;

@@ -1,4 +1,6 @@
 import {
+  itOrThem,
+  freezeMoreWords,
   keepWords,
   brokenWords,
   daysWithinWords,
@@ -85,6 +87,11 @@ test('batches, loads, eaters', () => {
   expect(eatersHead(0)).toBe('Who eats here?');
   expect(eatersHead(1)).toBe('1 eats here');
   expect(eatersHead(2)).toBe('2 eat here');
+});
+
+test('one is it', () => {
+  expect([itOrThem(1), itOrThem(1.04), itOrThem(2)]).toEqual(['it', 'it', 'them']);
+  expect([freezeMoreWords(1), freezeMoreWords(3)]).toEqual(['Freeze it', 'Freeze 3 of them']);
 });
 
 test('a template says what it does', () => {

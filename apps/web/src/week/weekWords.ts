@@ -62,6 +62,12 @@ export function platesWords(
 export const batchWords = (portions: number, toFreeze: number): string =>
   toFreeze > 0 ? `${portionsText(portions)}, ${toFreeze} to freeze` : portionsText(portions);
 
+/** One portion is it, several are them. */
+export const itOrThem = (portions: number): string => (Math.round(portions * 10) / 10 === 1 ? 'it' : 'them');
+/** What the button says that freezes so many portions more. */
+export const freezeMoreWords = (portions: number): string =>
+  portions === 1 ? 'Freeze it' : `Freeze ${portions} of them`;
+
 /** What is under the number of portions: "portions, 2 loads". */
 export const loadsWords = (loads: number): string => (loads > 1 ? `portions, ${counted(loads, 'load')}` : 'portions');
 

@@ -17,11 +17,17 @@ export interface SearchAsk {
   readonly from?: Draft;
   /** How much worse a change may make the week and still be tried at first, in points; undefined: as is usual from such a start. */
   readonly warm?: number;
+  /** A candidate that is on some plate, whatever that costs. */
+  readonly holding?: number;
 }
 
 /** How much worse a change may make the week and still be tried at first, in points. */
 const WARM = 8;
 const WARM_AGAIN = 1;
+/** What a week costs that does not have what it should hold, in points. */
+const NOT_HELD = 60;
+/** On so many plates it is put at first. */
+const HELD_AT = 4;
 /** How often the search warms up again. */
 const CYCLES = 6;
 /** Less than that of a portion more is wanted: a batch is not made larger for it. */
@@ -77,7 +83,7 @@ function laidOut(ask: WeekAsk) {
  * A week: what to cook, how much of it, and what to eat when. One change after the other, kept when it makes the score smaller, and at first sometimes when it does not;
  * batches grow and shrink with what is eaten of them. The same seed gives the same week; what is settled or locked stays.
  */
-export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirst }: SearchAsk): Suggested {
+export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirst, holding }: SearchAsk): Suggested {
   const random = seeded(seed);
   const below = (n: number): number => Math.floor(random() * n);
   const { candidates, people } = ask;
@@ -85,7 +91,8 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirs
   const n = candidates.length;
   const P = PLACES.length;
   const fold = weekFold(ask);
-  const cost = (state: FlatDraft): number => scoreOf(fold(state), ask);
+  const cost = (state: FlatDraft): number =>
+    scoreOf(fold(state), ask) + (holding === undefined || state.plates.includes(holding) ? 0 : NOT_HELD);
   const want = Float64Array.from(candidates.flatMap((each) => people.map((_, m) => each.want[m] ?? 0)));
   const mayServe = (c: number, m: number): boolean => serves[c * people.length + m] === 1;
 
@@ -248,6 +255,13 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirs
       const [here, wanted] = [of.indexOf(sizes[c] as number), of.indexOf(size)];
       if (wanted >= 0) nudged[c] = Math.max(-MOST_NUDGED, Math.min(MOST_NUDGED, wanted - here));
     });
+    fit();
+  }
+  if (holding !== undefined) {
+    const place = placeOf((candidates[holding] as Candidate).kind);
+    const able = open.filter((m) => mayServe(holding, m));
+    for (let n = 0; n < HELD_AT && able.length > 0; n++)
+      plates[(able[below(able.length)] as number) * P + place] = holding;
     fit();
   }
   let now = cost(state);

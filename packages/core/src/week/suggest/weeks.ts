@@ -53,13 +53,22 @@ export const PASSES = 12;
 /** Of all that were found, so many are gone on with. */
 export const KEPT_DRAFTS = 20;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
-const CROSSED_FROM = 4;
+const CROSSED_FROM = (globalThis as { CF?: number }).CF ?? 4;
 
 /** Weeks that are known grow alike: the last of those that are put together is of the best and a week that was begun anew, in so many rounds. */
 const ROUNDS_ANEW = 3000;
 
 /** Every other week that is put together may be taken apart further, in points: else one seed in twelve stays in the corner that it began in. */
 const WARM_CROSSED = 3;
+
+/** What a week does not cook and could, in any order. */
+const unheld = ({ candidates }: WeekAsk, { sizes, meals }: Draft, random: () => number): readonly number[] =>
+  candidates
+    .flatMap(({ cooks }, c) =>
+      cooks && !((sizes[c] ?? 0) > 0) && !meals.some((meal) => meal.includes(c)) ? [{ c, by: random() }] : [],
+    )
+    .sort((a, b) => a.by - b.by)
+    .map(({ c }) => c);
 
 /** What a search for a week starts from. */
 export interface WeekSearch {
@@ -90,6 +99,18 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
   if (best && known.length >= CROSSED_FROM && crossings > 0)
     for (let n = 0; n < crossings; n++) {
       const random = seeded(seed * 97 + n);
+      const [held] = n === crossings - 2 ? unheld(own, best, random) : [];
+      if (held !== undefined) {
+        const from = suggestWeek(own, {
+          seed: seed * 31 + 20 + n,
+          rounds: roundsAStart / 2,
+          from: best,
+          holding: held,
+        }).draft;
+        drafts.push(suggestWeek(own, { seed: seed * 31 + 40 + n, rounds: roundsAStart / 2, from }).draft);
+        yield;
+        continue;
+      }
       const from = crossed(
         best,
         n === crossings - 1 ? anew(n) : (others[Math.floor(random() * others.length)] ?? best),
