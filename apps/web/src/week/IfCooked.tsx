@@ -1,9 +1,9 @@
-import { fixed, listed, portionsText } from '@kestrel-ridge/core/quantity';
+import { fixed, listed, portionsText, shortest } from '@kestrel-ridge/core/quantity';
 import { moneyText } from '@kestrel-ridge/core/cost';
 import { energyCost, energyOf } from '@kestrel-ridge/core/session';
 import type { Because, Day } from '@kestrel-ridge/core/quantity';
 import { Suspense, lazy, type ReactNode } from 'react';
-import { finishOf, type KitchenView } from '@kestrel-ridge/core/view';
+import { finishOf, type KitchenView, spoiltOf } from '@kestrel-ridge/core/view';
 import { clockAt, dayName, duration } from '../parts/times.ts';
 import { Why } from '../parts/Why.tsx';
 import { missingOf } from '@kestrel-ridge/core/view';
@@ -203,9 +203,15 @@ function Ingredients({
 }
 
 function PastItsDate({ strips }: { strips: readonly ComponentStrip[] }) {
-  const wasted = strips.reduce((sum, { strip, portionG }) => sum + strip.spoiledGrams / portionG, 0);
-  if (wasted < 0.5) return <Row name="Past its date" value="nothing" note="" />;
-  const figure = `${Math.round(wasted)}`;
+  const spoilt = strips.flatMap((item) => {
+    const portions = spoiltOf(item)?.portions;
+    return portions === undefined ? [] : [{ name: item.name, portions }];
+  });
+  if (spoilt.length === 0) return <Row name="Past its date" value="nothing" note="" />;
+  const figure = shortest(
+    spoilt.reduce((sum, { portions }) => sum + portions, 0),
+    1,
+  );
   return (
     <Row
       name="Past its date"
@@ -214,12 +220,7 @@ function PastItsDate({ strips }: { strips: readonly ComponentStrip[] }) {
       because={{
         rule: 'portions that nobody is there to eat before their last day',
         figure,
-        parts: strips
-          .filter(({ strip }) => strip.spoiledGrams > 1)
-          .map(({ name, strip, portionG }) => ({
-            rule: name,
-            figure: portionsText(strip.spoiledGrams / portionG),
-          })),
+        parts: spoilt.map(({ name, portions }) => ({ rule: name, figure: portionsText(portions) })),
       }}
     />
   );

@@ -27,7 +27,7 @@ export function SupplyStrip({
   children?: ReactNode;
 }) {
   const most = Math.max(...item.strip.meals.map((meal) => meal.cold + meal.frozen), 1);
-  const shape = stripShape(item.strip, most, BOX);
+  const shape = stripShape(item, most, BOX);
   const reach = reachWords(item);
   const short = shortWords(item);
   const spoil = spoilWords(item);

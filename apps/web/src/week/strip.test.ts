@@ -13,7 +13,7 @@ test('a strip falls by the meal, frozen at its foot, within its box', () => {
     { grams: 800, fromMeal: 0, frozen: false, until: addDays(day('2026-03-02'), 2) },
     { grams: 400, fromMeal: 0, frozen: true },
   ];
-  const shape = stripShape(foldStrip(days, supply, Array<number>(14).fill(100)), 1200, box);
+  const shape = stripShape({ strip: foldStrip(days, supply, Array<number>(14).fill(100)), portionG: 100 }, 1200, box);
   expect(shape.cold.map((rect) => rect.height)).toEqual(
     [...shape.cold.map((rect) => rect.height)].sort((a, b) => b - a),
   );
@@ -27,7 +27,7 @@ test('a strip falls by the meal, frozen at its foot, within its box', () => {
 });
 
 test('nothing planned and nothing wanted draws nothing', () =>
-  expect(stripShape(foldStrip(days, [], Array<number>(14).fill(0)), 0, box)).toMatchObject({
+  expect(stripShape({ strip: foldStrip(days, [], Array<number>(14).fill(0)), portionG: 100 }, 0, box)).toMatchObject({
     cold: [],
     frozen: [],
     short: undefined,

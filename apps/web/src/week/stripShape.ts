@@ -1,3 +1,4 @@
+import { spoiltOf } from '@kestrel-ridge/core/view';
 import type { Strip } from '@kestrel-ridge/core/week';
 
 export interface RectPx {
@@ -18,7 +19,7 @@ export interface StripShape {
 
 /** A strip as rectangles in pixels: a step a meal, frozen at the foot, cold on top of it, as tall as there is food. */
 export function stripShape(
-  strip: Strip,
+  { strip, portionG }: { readonly strip: Strip; readonly portionG: number },
   mostGrams: number,
   { widthPx, heightPx }: { readonly widthPx: number; readonly heightPx: number },
 ): StripShape {
@@ -33,7 +34,7 @@ export function stripShape(
   const shortAt = strip.meals.flatMap((meal, n) => (meal.short > 0 ? [n] : []));
   const first = shortAt[0];
   const last = shortAt.at(-1);
-  const spoils = strip.meals.findIndex((meal) => meal.spoiled > 1);
+  const spoilt = spoiltOf({ strip, portionG });
   return {
     frozen: rects((n) => ({ grams: strip.meals[n]?.frozen ?? 0, on: 0 })),
     cold: rects((n) => ({ grams: strip.meals[n]?.cold ?? 0, on: strip.meals[n]?.frozen ?? 0 })),
@@ -41,6 +42,6 @@ export function stripShape(
       first === undefined || last === undefined
         ? undefined
         : { x: first * step, y: 2, width: (last - first + 1) * step, height: heightPx - 3 },
-    spoilsAtX: spoils < 0 ? undefined : spoils * step,
+    spoilsAtX: spoilt && spoilt.meal * step,
   };
 }

@@ -1,6 +1,6 @@
 import { dayName, longDayName } from '../parts/times.ts';
 import { portionsText } from '@kestrel-ridge/core/quantity';
-import type { ComponentStrip } from '@kestrel-ridge/core/view';
+import { spoiltOf, type ComponentStrip } from '@kestrel-ridge/core/view';
 
 const portions = (grams: number, portionG: number): string => portionsText(Math.max(1, Math.round(grams / portionG)));
 
@@ -17,11 +17,9 @@ export function reachWords({ strip, portionG }: ComponentStrip): string {
 export const shortWords = ({ strip, portionG }: ComponentStrip): string | undefined =>
   strip.shortGrams > 1 ? `${portions(strip.shortGrams, portionG)} short` : undefined;
 
-export const spoilWords = ({ strip, portionG }: ComponentStrip): string | undefined => {
-  const at = strip.meals.find((meal) => meal.spoiled > 1);
-  return at
-    ? `${portions(strip.spoiledGrams, portionG)} past the date on ${dayName(at.day)}: freeze or make less`
-    : undefined;
+export const spoilWords = (item: ComponentStrip): string | undefined => {
+  const spoilt = spoiltOf(item);
+  return spoilt && `${portionsText(spoilt.portions)} past the date on ${dayName(spoilt.on)}: freeze or make less`;
 };
 
 /**

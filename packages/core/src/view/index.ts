@@ -34,6 +34,7 @@ export { gramsOnHand, missingFor, onHandOf, portionsCovered, shortages } from '.
 export type { Shortage } from './shortages.ts';
 export { nextSessionAt } from './nextSessionAt.ts';
 export { onDay } from './onDay.ts';
+export { spoiltOf } from './spoiltOf.ts';
 export { DAYS, stripsOf, weekDays } from './stripsOf.ts';
 export type { ComponentStrip } from './stripsOf.ts';
 export { suggestedChange } from './suggestedChange.ts';
