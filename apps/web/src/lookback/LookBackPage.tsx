@@ -4,7 +4,8 @@ import { addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantit
 import { weekByWeek, weekThatWas, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { Suspense, lazy, useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, Navigate, createSearchParams, useSearchParams } from 'react-router';
+import type { MovementKind } from '@kestrel-ridge/core/stock';
 import { usePastQuery } from '../api/api.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import { Away } from '../parts/Away.tsx';
@@ -46,6 +47,9 @@ function LookBack({ view }: { view: KitchenView }) {
   const { data, error, isFetching } = usePastQuery({ kitchen: view.kitchen.id, from, until });
   const go = (to: Day, span: number = weeks) => ask({ week: to, ...(span === 8 ? { weeks: '8' } : {}) });
   if (!data) return error ? <Away error={error} /> : <Loading what="Reading what happened" />;
+  // On a Monday nothing has happened yet: the week before is what anybody wants to see.
+  if (said === undefined && weeks === 1 && data.from === from && nothingYet(data))
+    return <Navigate replace to={{ search: createSearchParams({ week: addDays(week, -WEEK) }).toString() }} />;
   return (
     <Past
       view={view}
@@ -70,6 +74,12 @@ function LookBack({ view }: { view: KitchenView }) {
     />
   );
 }
+
+/** What is bought or counted is no looking back yet. */
+const TOLD: ReadonlySet<MovementKind> = new Set<MovementKind>(['used', 'made', 'eaten', 'thrown']);
+/** Nothing has happened in these days, and there are others before them. */
+const nothingYet = ({ sessions, movements, first, from }: PastState): boolean =>
+  first !== null && first < from && sessions.length === 0 && !movements.some(({ kind }) => TOLD.has(kind));
 
 function Past({
   view,

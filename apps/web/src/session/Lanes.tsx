@@ -77,6 +77,7 @@ export function Lanes({ result, startMs, zone, numbers, chosen, choose, zoom, pi
               chosen={chosen}
               choose={choose}
               widthPx={minWidth}
+              clockOf={(minute) => clockAt(startMs + minute * MINUTE_MS, zone)}
               pins={pins}
             />
           ))}
@@ -100,9 +101,10 @@ interface LaneRowProps extends Pick<LanesProps, 'numbers' | 'chosen' | 'choose' 
   readonly x: (minute: SessionMinute) => number;
   readonly ticks: readonly { minute: SessionMinute }[];
   readonly widthPx: number;
+  readonly clockOf: (minute: SessionMinute) => string;
 }
 
-function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: LaneRowProps) {
+function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, clockOf, pins }: LaneRowProps) {
   const row = lane.heats ? OVEN_ROW : ROW;
   const head = lane.heats ? 24 : lane.spans.length > 0 ? 17 : 0;
   return (
@@ -143,6 +145,7 @@ function LaneRow({ lane, x, ticks, numbers, chosen, choose, widthPx, pins }: Lan
             chosen={bar.task !== undefined && bar.task === chosen}
             choose={choose}
             widthPx={widthPx}
+            clockOf={clockOf}
             lane={lane.id}
             pinned={bar.task !== undefined && pins[bar.task] !== undefined}
           />
@@ -188,8 +191,10 @@ function BarBox({
   widthPx,
   lane,
   pinned,
+  clockOf,
 }: {
   bar: Bar;
+  clockOf: (minute: SessionMinute) => string;
   lane: string;
   pinned: boolean;
   top: number;
@@ -255,7 +260,7 @@ function BarBox({
       className={`bar ${bar.kind}${chosen ? ' chosen' : ''}${pinned ? ' pinned' : ''}${isDragging ? ' dragging' : ''}`}
       style={style}
       title={`${number ?? ''} ${bar.label}`}
-      aria-label={bar.label}
+      aria-label={`${bar.called}, ${clockOf(bar.from)}`}
       aria-pressed={chosen}
       onClick={() => choose(task)}
     >

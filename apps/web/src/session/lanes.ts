@@ -17,6 +17,8 @@ export interface Bar {
   /** The task behind it; a wash has none. */
   readonly task: string | undefined;
   readonly label: string;
+  /** The same where it stands by itself, and is heard: "Borlotti coming up" for "up". */
+  readonly called: string;
   readonly from: SessionMinute;
   readonly to: SessionMinute;
   readonly row: number;
@@ -72,6 +74,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
     key: task.id,
     task: task.id,
     label: task.stage ? stageLabel(task) : task.name,
+    called: task.name,
     from: start(task.id),
     to: end(task.id),
     row,
@@ -84,6 +87,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
       key: washId(wash.after),
       task: undefined,
       label: washWords(wash.resource),
+      called: washWords(wash.resource),
       from: wash.start,
       to: wash.start + (use?.wash ?? 0),
       row: 0,
@@ -176,6 +180,7 @@ export function lanesOf({ problem, about }: SessionTasks, plan: Plan, { names, w
             row: rack,
             key: `${each.key} ${n}`,
             label: all.length > 1 ? `${each.label}, tray ${n + 1}` : each.label,
+            called: all.length > 1 ? `${each.called}, tray ${n + 1}` : each.called,
           })),
         ),
     );

@@ -48,10 +48,16 @@ export const FURTHER_EFFORT = {
   roundsPolished: 8000,
 } as const;
 
+const PROFILE_NAMES = Object.keys(PROFILES) as Profile[];
+
 /** So often weeks are made better while somebody looks; then they are as good as they get. */
 export const PASSES = 12;
 /** Of all that were found, so many are gone on with. */
-export const KEPT_DRAFTS = 20;
+export const KEPT_DRAFTS = 48;
+const G = globalThis as { AG?: number; TG?: number; BEST?: number };
+const AGAIN_FROM = G.AG ?? 5;
+const TOGETHER_FROM = G.TG ?? 9;
+const AMONG = G.BEST ?? 12;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
 const CROSSED_FROM = (globalThis as { CF?: number }).CF ?? 4;
 
@@ -93,10 +99,13 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
       .map((draft) => ({ draft, score: scoreOf(fold(flat(draft)), own) }))
       .sort((a, b) => a.score - b.score)
       .map(({ draft }) => draft);
-  const drafts = [...known];
   const anew = (n: number): Draft => suggestWeek(own, { seed: seed * 31 + 500 + n, rounds: ROUNDS_ANEW }).draft;
-  const [best, ...others] = ranked(known);
-  if (best && known.length >= CROSSED_FROM && crossings > 0)
+  const rows = Math.floor(known.length / PROFILE_NAMES.length);
+  const mine =
+    rows >= AGAIN_FROM && rows < TOGETHER_FROM ? known.slice(0, (rows - AGAIN_FROM) * PROFILE_NAMES.length) : known;
+  const drafts = [...mine];
+  const [best, ...others] = ranked(mine).slice(0, AMONG);
+  if (best && mine.length >= CROSSED_FROM && crossings > 0)
     for (let n = 0; n < crossings; n++) {
       const random = seeded(seed * 97 + n);
       const [held] = n === crossings - 2 ? unheld(own, best, random) : [];
