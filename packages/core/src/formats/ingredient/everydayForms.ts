@@ -13,6 +13,14 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // The cup that comes with a rice cooker holds 180 mL (a gō).
+  [
+    new RegExp(
+      String.raw`^(${NUMBER})\s*(?:rice[- ]cooker cups?|cups? \((?:rice[- ]cooker cups?|of the rice[- ]cooker)\))\s+`,
+      'i',
+    ),
+    (_, n = '') => `${(readNumber(n)?.value ?? new Fraction(1)).mul(180).valueOf()} ml `,
+  ],
   // "1 glass (150 ml) white wine"
   [
     /^(?:an?|one|1)\s+(?:(?:small|large|big|good)\s+)?(?:glass|mug|bowl)\s+\((?:about\s+)?(\d+\s?(?:ml|cl|dl|g))\)\s+(?:of\s+)?/i,

@@ -69,7 +69,7 @@ const CLOSES = /^(?: (?:in (?:all|total)|total|altogether))?\)/i;
 
 /** "A bit of water (about 500 ml in all)": how much that is stands in the brackets. */
 const VAGUE =
-  /^an? (?:(?:little|good) )?(?:bit|little|drop|splash|drizzle|glug|dash|lug)(?: more)? (?:of )?([^()]+) \((?:about |roughly |approx\.? |ca\.? |~ ?)?(\d[\d.,]*\s?(?:kg|g|ml|dl|cl|l))(?: in (?:all|total))?\)$/i;
+  /^an? (?:(?:little|good) )?(?:bit|little|drop|splash|drizzle|glug|dash|lug|glass|mug|bowl|jug|kettle)(?: more)? (?:of )?([^()]+) \((?:about |roughly |approx\.? |ca\.? |~ ?)?(\d[\d.,]*\s?(?:kg|g|ml|dl|cl|l))(?: in (?:all|total))?\)$/i;
 
 const WEIGHS =
   /^,\s(?:about|around|roughly|approx\.?|some)\s((?:an?|one|half an?|\d[\d.,/]*)\s?(?:kilos?|kg|grams?|g|lbs?|pounds?|oz|ounces?))\b(?!\s+of\b)/i;

@@ -63,7 +63,7 @@ const ON_TRAY =
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bfried (?:with|in) (?:[\w-]+ ){1,5}(?:until|till|for|about|\d)|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|(?<!\b(?:till|until) (?:\w+ (?:and )?){0,2})bubbling|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\blet (?:it |them )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bfried (?:with|in) (?:[\w-]+ ){1,5}(?:until|till|for|about|\d)|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|(?<!\b(?:till|until) (?:\w+ (?:and )?){0,2})bubbling|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\b(?:let|leave) (?:it |them )?(?:to )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -143,7 +143,8 @@ const stillInPan = (
   !onNoHeat(plain);
 
 /** Heating an oven is no work of its own: a session heats it in time for what goes in. */
-const PREHEAT = /\bpre-?heat\b|\bheat (?:the |your |an )?(?:oven|grill|broiler)\b|^oven\b[^,;]*(?:\d{2,3}|gas)/i;
+const PREHEAT =
+  /\bpre-?heat\b|\bheat (?:the |your |an )?(?:oven|grill|broiler)\b|^(?:(?:next (?:day|morning)|day (?:\d|two)|morning)[:,]? )?oven\b[^,;]*(?:\d{2,3}|gas)/i;
 
 /** In an oven that is turned off, it takes the place there still. */
 const OVEN_OFF =
