@@ -51,15 +51,19 @@ export const FURTHER_EFFORT = {
 const PROFILE_NAMES = Object.keys(PROFILES) as Profile[];
 
 /** So often weeks are made better while somebody looks; then they are as good as they get. */
-export const PASSES = 12;
-/** Of all that were found, so many are gone on with. */
-export const KEPT_DRAFTS = 48;
-const G = globalThis as { AG?: number; TG?: number; BEST?: number };
-const AGAIN_FROM = G.AG ?? 5;
-const TOGETHER_FROM = G.TG ?? 9;
-const AMONG = G.BEST ?? 12;
+export const PASSES = 15;
+/** Of all that were found, so many are gone on with: one for each thing of each pass, the newest first. */
+export const KEPT_DRAFTS = PASSES * PROFILE_NAMES.length;
+/**
+ * Weeks that are put together of each other grow alike, and now and then of a kind that no change leads out of. So they are begun anew twice, in these passes, knowing
+ * nothing of those before; from the last one on the best of all kinds are put together.
+ */
+const BEGUN_ANEW = [0, 4, 8] as const;
+const TOGETHER_FROM = 11;
+/** Of the best so many, one is put together with the best. */
+const AMONG_BEST = 12;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
-const CROSSED_FROM = (globalThis as { CF?: number }).CF ?? 4;
+const CROSSED_FROM = 4;
 
 /** Weeks that are known grow alike: the last of those that are put together is of the best and a week that was begun anew, in so many rounds. */
 const ROUNDS_ANEW = 3000;
@@ -75,6 +79,14 @@ const unheld = ({ candidates }: WeekAsk, { sizes, meals }: Draft, random: () => 
     )
     .sort((a, b) => a.by - b.by)
     .map(({ c }) => c);
+
+/** What a pass goes on with: what was found since it was begun anew, or all. */
+function ofItsKind(known: readonly Draft[]): readonly Draft[] {
+  const passes = Math.floor(known.length / PROFILE_NAMES.length);
+  if (passes >= TOGETHER_FROM) return known;
+  const begun = BEGUN_ANEW.findLast((pass) => passes >= pass) ?? 0;
+  return known.slice(0, (passes - begun) * PROFILE_NAMES.length);
+}
 
 /** What a search for a week starts from. */
 export interface WeekSearch {
@@ -100,14 +112,13 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
       .sort((a, b) => a.score - b.score)
       .map(({ draft }) => draft);
   const anew = (n: number): Draft => suggestWeek(own, { seed: seed * 31 + 500 + n, rounds: ROUNDS_ANEW }).draft;
-  const rows = Math.floor(known.length / PROFILE_NAMES.length);
-  const mine =
-    rows >= AGAIN_FROM && rows < TOGETHER_FROM ? known.slice(0, (rows - AGAIN_FROM) * PROFILE_NAMES.length) : known;
+  const mine = ofItsKind(known);
   const drafts = [...mine];
-  const [best, ...others] = ranked(mine).slice(0, AMONG);
+  const [best, ...others] = ranked(mine).slice(0, AMONG_BEST);
   if (best && mine.length >= CROSSED_FROM && crossings > 0)
     for (let n = 0; n < crossings; n++) {
       const random = seeded(seed * 97 + n);
+      // A dish that the best week does not have, with all that it is made of: no single change gets there.
       const [held] = n === crossings - 2 ? unheld(own, best, random) : [];
       if (held !== undefined) {
         const from = suggestWeek(own, {
