@@ -91,7 +91,7 @@ test('from the shelf to the plate, with a mistake corrected', async ({ hut, page
     await page.getByRole('link', { name: 'Plan the cooking' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('done by');
     await expect(page.getByText('Looking for a shorter plan')).toHaveCount(0);
-    await page.getByRole('button', { name: /Millet coming up, load 2 of 2/ }).click();
+    await page.getByRole('button', { name: /nobody needed Millet coming up, load 2 of 2/ }).click();
     await expect(page.getByText('Why not earlier?')).toBeVisible();
     await expect(page.getByText('It follows “Load the millet, seal the lid, load 2 of 2”')).toBeVisible();
     await page.getByRole('button', { name: 'Start cooking' }).click();

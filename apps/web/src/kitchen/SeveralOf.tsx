@@ -34,7 +34,7 @@ export function SeveralOf<T>({
                   <Button
                     type="text"
                     icon={<DeleteOutlined />}
-                    aria-label={`Remove ${word} ${field.name + 1}`}
+                    aria-label={`Remove ${word.replace(/^an? /, '')} ${field.name + 1}`}
                     onClick={() => remove(field.name)}
                   />
                 )}

@@ -9,7 +9,7 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import type { KitchenView } from '@kestrel-ridge/core/view';
 import { readCorrection, type Correction } from './readCorrection.ts';
-import { moreReadWords, workReadWords } from './runWords.ts';
+import { moreReadWords, workReadWords, insteadReadWords, tickReadWords } from './runWords.ts';
 
 /** "boil swede 20 min": a clock, or with "hands" in it work for hands. Understood as it is typed. */
 export function readWork(
@@ -97,7 +97,7 @@ export function AddWork({
           {correction
             ? correctionWords(correction)
             : tick
-              ? `understood: ${tick.food} went in, ${tick.amount}`
+              ? tickReadWords(tick.food, tick.amount)
               : read
                 ? workReadWords(read.name, read.minutes, read.hands)
                 : 'Say how long, such as “boil swede 20 min”.'}
@@ -112,7 +112,7 @@ function correctionWords(correction: Correction): string {
     case 'more':
       return moreReadWords(writtenWords(correction.plus), correction.food, correction.dish, correction.guessed);
     case 'instead':
-      return `understood: ${writtenWords(correction.swap.amount)} ${correction.food} instead of ${correction.was}, at the recipe’s written size`;
+      return insteadReadWords(writtenWords(correction.swap.amount), correction.food, correction.was);
     case 'not so':
       return correction.why;
     default:

@@ -24,7 +24,7 @@ import { Trainer } from './Trainer.tsx';
 import { useAwake } from './useAwake.ts';
 import { useUnderHand } from './useUnderHand.ts';
 import { useRun, type LiveRun } from './useRun.ts';
-import { waitingWords } from './runWords.ts';
+import { waitingWords, nextStepWords } from './runWords.ts';
 import { LinkButton } from '../parts/LinkButton.tsx';
 
 export default function RunPage() {
@@ -240,7 +240,7 @@ const HandsFree = ({
     <p className="soft">Now</p>
     <h2 className="now-name">Hands free</h2>
     <p className="run-text">
-      {next ? `Next: ${about[next.id]?.name ?? ''}, about ${clockAt(next.start, zone)}` : 'Only clocks are running.'}
+      {nextStepWords(next && { name: about[next.id]?.name ?? '', at: clockAt(next.start, zone) })}
     </p>
   </section>
 );

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { useBookFigure } from '../app/useBookFigure.ts';
 import { useReadings } from '../app/useReadings.ts';
 import { gramsText } from '../parts/gramsText.ts';
+import { trimmedWords } from './runWords.ts';
 
 /** Of what was taken off the shelf, what is left of a vegetable once it is trimmed, as this kitchen trims. */
 export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about: TaskAbout; into: GoesIn }) {
@@ -30,7 +31,7 @@ export function Trimmed({ kitchen, about, into }: { kitchen: KitchenView; about:
     if (left === null || taken === null || tooMuch || left <= 0) return;
     void read(
       [{ figure: foodFigure(scaled.food.id, 'ediblePart'), real: left / taken, book, what: `${into.food}, trimmed` }],
-      `${into.food}, trimmed: ${gramsText(left)} of ${gramsText(taken)}`,
+      trimmedWords(into.food, gramsText(left), gramsText(taken)),
     );
     setOpen(false);
     setLeft(null);

@@ -1,4 +1,8 @@
 import {
+  insteadReadWords,
+  nextStepWords,
+  tickReadWords,
+  trimmedWords,
   lanesUntilWords,
   leftOutMeansWords,
   loadOfWords,
@@ -33,6 +37,19 @@ test('what was understood', () => {
   expect(workReadWords('peel swede', 5, true)).toBe('understood: peel swede, 5 min, hands');
   expect(moreReadWords('20 g', 'miso', 'soup', false)).toBe('understood: +20 g miso, soup');
   expect(moreReadWords('3 g', 'salt', 'soup', true)).toBe('understood: a little, counted as +3 g salt, soup');
+});
+
+test('what went in, and what is left', () => {
+  expect(tickReadWords('salt', '12 g')).toBe('understood: salt went in, 12 g');
+  expect(insteadReadWords('200 g', 'swede', 'celeriac')).toBe(
+    'understood: 200 g swede instead of celeriac, at the recipe’s written size',
+  );
+  expect(trimmedWords('leek', '440 g', '1 kg')).toBe('leek, trimmed: 440 g of 1 kg');
+});
+
+test('what comes next', () => {
+  expect(nextStepWords(undefined)).toBe('Only clocks are running.');
+  expect(nextStepWords({ name: 'Blend the sauce', at: '16:20' })).toBe('Next: Blend the sauce, about 16:20');
 });
 
 test('the step at hand', () => {

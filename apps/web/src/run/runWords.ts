@@ -32,6 +32,20 @@ export const workReadWords = (name: string, minutes: number, hands: boolean): st
 export const moreReadWords = (plus: string, food: string, dish: string, guessed: boolean): string =>
   `understood: ${guessed ? 'a little, counted as ' : ''}+${plus} ${food}, ${dish}`;
 
+/** What was understood of something that went in instead of something else. */
+export const insteadReadWords = (amount: string, food: string, was: string): string =>
+  `understood: ${amount} ${food} instead of ${was}, at the recipe’s written size`;
+/** What was understood of something that went in. */
+export const tickReadWords = (food: string, amount: string): string => `understood: ${food} went in, ${amount}`;
+
+/** What was left of a vegetable once it was trimmed. */
+export const trimmedWords = (food: string, left: string, taken: string): string =>
+  `${food}, trimmed: ${left} of ${taken}`;
+
+/** What comes when the hands are free again; nothing: only clocks run. */
+export const nextStepWords = (next: { readonly name: string; readonly at: string } | undefined): string =>
+  next ? `Next: ${next.name}, about ${next.at}` : 'Only clocks are running.';
+
 /** What the card of the step at hand says over its name. */
 export const nowWords = (who: string | undefined, dish: string, takes: string, unit: string | undefined): string =>
   [`Now, ${who ?? 'both hands'}`, dish, takes, ...(unit === undefined || unit === '' ? [] : [unit])].join(' · ');

@@ -24,6 +24,7 @@ export function FillSlot({ view, batch, line }: { view: KitchenView; batch: Scal
   return (
     <Offers
       label={filled ? 'fills an open line' : 'open: choose …'}
+      of={view.foods.get(filled?.food ?? line.food)?.name ?? ''}
       title="Fill it with what must go first"
       offers={() =>
         fillsFor(slot.allowed, view.foods, (food) => shelfOf(view, food)).map(({ food, onHandG, daysLeft }) => ({

@@ -89,9 +89,9 @@ function Row({
     <tr className={line.line.optional ? 'optional' : undefined}>
       <th scope="row">
         <span className="food">{food.name}</span>
-        {line.line.form && <small>{line.line.form}</small>}
-        {line.line.optional && <small>optional</small>}
-        {line.line.comesOut && <small>comes out again</small>}
+        {line.line.form && <small> {line.line.form}</small>}
+        {line.line.optional && <small> optional</small>}
+        {line.line.comesOut && <small> comes out again</small>}
         {line.between && (
           <small>
             {showAmount(line.between.from, food, equipment).first} to{' '}

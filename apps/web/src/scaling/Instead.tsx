@@ -41,6 +41,7 @@ export function Instead({ view, batch, line }: { view: KitchenView; batch: Scale
   return (
     <Offers
       label={swapped ? `instead of ${name}` : 'swap …'}
+      of={swapped ? '' : name}
       title={`Instead of ${name}, in this batch`}
       none="Nothing is known that could stand in for it."
       offers={offers}

@@ -13,11 +13,14 @@ export interface Offer {
 /** Foods of which one is chosen for a line; they are worked out when the list is opened. */
 export function Offers({
   label,
+  of,
   title,
   none,
   offers,
 }: {
   label: string;
+  /** The line it is for: heard behind the label, as several stand in one list. */
+  of: string;
   title: string;
   /** Said where there is nothing to choose. */
   none?: string;
@@ -54,7 +57,7 @@ export function Offers({
         </ul>
       }
     >
-      <Button type="link" size="small" className="instead">
+      <Button type="link" size="small" className="instead" aria-label={`${label} ${of}`.trim()}>
         {label}
       </Button>
     </Popover>

@@ -33,6 +33,7 @@ import { WhatIf } from './WhatIf.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 import { Wished } from './Wished.tsx';
 import { LinkButton } from '../parts/LinkButton.tsx';
+import { boundWords } from './sessionWords.ts';
 
 /** Only while it is being cooked. */
 const UnderWay = lazy(() => import('../run/UnderWay.tsx'));
@@ -229,15 +230,4 @@ function Planned({ view, result: found }: { view: KitchenView; result: PlanResul
       </div>
     </main>
   );
-}
-
-function boundWords(bound: PlanResult['bound'], makespan: number): string {
-  const because = {
-    'the longest chain': 'the longest chain of steps takes that long',
-    'the hands': 'the hands have that much to do',
-    'one vessel': `the ${bound.what ?? 'vessel'} is busy that long`,
-  }[bound.because];
-  return bound.minutes >= makespan
-    ? `It cannot be shorter: ${because}.`
-    : `At least ${duration(bound.minutes)}: ${because}.`;
 }

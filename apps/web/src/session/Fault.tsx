@@ -1,16 +1,9 @@
-import { GRILL_C } from '@kestrel-ridge/core/kitchen';
 import type { SessionFault } from '@kestrel-ridge/core/session';
 import { Button, Popconfirm } from 'antd';
 import { Link } from 'react-router';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { faultWords } from './sessionWords.ts';
 import { useDishes } from './useDishes.ts';
-import { ovenWords } from '../parts/degrees.ts';
-
-const THINGS: Readonly<Record<string, string>> = {
-  cooker: 'a sealed cooker',
-  oven: 'an oven',
-  'air fryer': 'an air fryer',
-};
 
 /** What this kitchen cannot do for a dish, and the ways out of it. */
 export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView }) {
@@ -51,19 +44,4 @@ export function Fault({ fault, view }: { fault: SessionFault; view: KitchenView 
       </span>
     </li>
   );
-}
-
-function faultWords(fault: SessionFault): string {
-  switch (fault.kind) {
-    case 'too hot':
-      if (fault.celsius === GRILL_C)
-        return `${fault.dish} wants a grill, and no oven here is said to have one. Say so under Kitchen if it has`;
-      return `${fault.dish} wants ${ovenWords(fault.celsius)}; the oven here gets to ${ovenWords(fault.mostC)}`;
-    case 'not here':
-      return `${fault.dish} wants ${THINGS[fault.station] ?? `a ${fault.station}`}, and there is none in this kitchen`;
-    case 'nobody can':
-      return `${fault.dish}: nobody who cooks does “${fault.task}”`;
-    default:
-      return fault satisfies never;
-  }
 }
