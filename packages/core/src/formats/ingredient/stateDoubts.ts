@@ -97,6 +97,15 @@ export function stateDoubts(
         choices: instead(['passata', 'tomato paste']),
       },
     ];
+  // "1.8 l bouillon": nobody means the powder.
+  if (food.name === 'stock powder' && amount.kind === 'volume' && amount.mL.compare(POWDER_ML) > 0)
+    return [
+      {
+        about: 'food',
+        question: 'So much: is that stock, or the powder it is made of?',
+        choices: instead(['vegetable stock', 'stock powder']),
+      },
+    ];
   const several = /\bpeppers\b/i.test(text);
   if (food.name === 'black pepper' && (isWholeNumber(amount) || several) && !/\bblack|grain|corn/i.test(text))
     return [
@@ -110,6 +119,8 @@ export function stateDoubts(
 }
 
 /** More than two teaspoons of ground chilli in a dish are rarely hot chilli alone, mL. Common practice, no published source. */
+/** More of stock powder nobody takes. Common practice, no published source. */
+const POWDER_ML = 100;
 const HOT_ML = 10;
 
 /** More than a tube of tomato paste in a dish is rare, g or mL. Common practice, no published source. */

@@ -35,6 +35,9 @@ const BEFORE_REDUCING = /[,;]\s+(?:and\s+)?then\s+|;\s+/gi;
 
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
+const EVENING_LABEL = /^(?:the )?(?:night|evening|day) before\s*:/i;
+const MORNING = /^(?:(?:in the |next )?morning|(?:the )?next day|on the day|day (?:2|two))\b/i;
+
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
 const POINT_START = /(?<=\p{L}{2}\)?[.!?])\s+(?=\p{L}|\d+(?:-\d+)? ?(?:min|hour|hr)\p{L}*[.,]?(?:\s|$))/u;
@@ -148,8 +151,11 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       const release = last !== undefined && isPressure(last.text) && isRelease(text) && !isPressure(text);
       const together = last !== undefined && !begins && !isPressure(last.text) && !last.timed && !timed;
       const stirred = last !== undefined && last.timed && !isPressure(last.text) && !timed && STIRS.test(text);
+      // "Night before: stir the dry. Mix the wet.": all of that evening.
+      const sameEvening =
+        last !== undefined && !begins && !timed && EVENING_LABEL.test(last.text) && !MORNING.test(text);
       if (last && release) last.text = `${begins ? last.text.replace(/[.\s]*$/, '.') : last.text} ${text}`;
-      else if (last && (within || otherwise || together || stirred)) last.text = `${last.text} ${text}`;
+      else if (last && (within || otherwise || together || stirred || sameEvening)) last.text = `${last.text} ${text}`;
       else steps.push({ text, timed });
       // What stands behind "for the last 5 minutes" is a step again.
       begins = false;
