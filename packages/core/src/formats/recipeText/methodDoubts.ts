@@ -7,7 +7,7 @@ import { heldFor } from './pressureIn.ts';
 import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
-import { withoutEnd } from './withoutEnd.ts';
+import { withoutEnd } from './ownWords.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
 
 /** On a hob or in an oven for as long as somebody says: what is only brought to the boil is no wait. */

@@ -2,13 +2,13 @@ import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import type { Written } from '../../quantity/index.ts';
 import type { Attention, PressureStep, StationUse, Window } from '../../recipe/index.ts';
 import { leadIn } from './leadIn.ts';
-import { withoutEnd } from './withoutEnd.ts';
+import { ownWords, withoutEnd } from './ownWords.ts';
 import { boiledOffIn, shareOffIn, thicknessIn, type ShareOff } from './boiledOffIn.ts';
 import { keptLiquidIn } from './keptLiquid.ts';
 import { OFF_FROM_MINUTES, blends, boilsStarch, onNoHeat, withoutNames } from './kitchenVerbs.ts';
 import { OVEN, celsiusIn, thenAt } from './ovenHeat.ts';
 import { isPressure, pressureIn } from './pressureIn.ts';
-import { bareNumberIn, sentencesOf } from './splitMethod.ts';
+import { bareNumberIn } from './splitMethod.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 
 /** What a step of a method says about time, hands and heat. */
@@ -181,27 +181,6 @@ export function readMethodStep(text: string, before?: MethodStep, heated?: numbe
   return step;
 }
 
-/** "While they roast, soften the onion": what goes on elsewhere says nothing of where this is done; that it is done meanwhile stays. */
-const withoutWhile = (plain: string): string =>
-  plain.replace(
-    /^(?:while|as) (?:(?:they|it|that|those|these)(?: (?:is|are))?|(?:the )?[\p{L} -]{2,30}?(?: (?:is|are))?) (?:roast|bak|cook|simmer|boil|steam|fry|rest|soak|cool|drain)\w*,?\s+/iu,
-    'Meanwhile ',
-  );
-
-/** "Don't soak the beans." is nothing that is done in the step. */
-const UNDONE_FIRST = /^(?:don['’]?t|do not|no need to|never)\b[^.!?]*[.!?]\s+/i;
-/** "Chill while you cook": that is done elsewhere. */
-const WHILE_YOU = /\bwhile you (?:cook|bake|fry|roast|boil|simmer|make|get|prepare)\b[^.,;]*/gi;
-
-/** Without sentences that tell what comes in for the last minutes: where those go is not where this is done. */
-const withoutLasts = (plain: string): string => {
-  const [first = '', ...more] = sentencesOf(plain);
-  return [
-    first,
-    ...more.filter((each) => beforeTheEnd(each) === undefined || /\b(?:lid|cover\w*|foil|uncover\w*)\b/i.test(each)),
-  ].join(' ');
-};
-
 interface StepBehind {
   readonly heated: number | undefined;
   readonly step: MethodStep;
@@ -212,7 +191,7 @@ const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
   const whole = withoutEnd(withoutNames(plainSigns(text).replace(CROCK, 'slow cooker')));
-  const plain = withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile').replace(UNDONE_FIRST, '');
+  const plain = ownWords(whole);
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   if (lead) return aheadStep(text, lead.hours);
