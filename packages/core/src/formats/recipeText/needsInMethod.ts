@@ -69,7 +69,7 @@ const CLOSES = /^(?: (?:in (?:all|total)|total|altogether))?\)/i;
 
 /** "A bit of water (about 500 ml in all)": how much that is stands in the brackets. */
 const VAGUE =
-  /^an? (?:(?:little|good) )?(?:bit|little|drop|splash|drizzle|glug|dash|lug|glass|mug|bowl|jug|kettle)(?: more)? (?:of )?([^()]+) \((?:about |roughly |approx\.? |ca\.? |~ ?)?(\d[\d.,]*\s?(?:kg|g|ml|dl|cl|l))(?: in (?:all|total))?\)$/i;
+  /^an? (?:(?:little|good) )?(?:bit|little|drop|splash|drizzle|glug|dash|lug|ladle|glass|mug|bowl|jug|kettle)(?: more)? (?:of )?([^()]+) \((?:about |roughly |approx\.? |ca\.? |~ ?)?(\d[\d.,]*\s?(?:kg|g|ml|dl|cl|l))(?: in (?:all|total))?\)$/i;
 
 const WEIGHS =
   /^,\s(?:about|around|roughly|approx\.?|some)\s((?:an?|one|half an?|\d[\d.,/]*)\s?(?:kilos?|kg|grams?|g|lbs?|pounds?|oz|ounces?))\b(?!\s+of\b)/i;
@@ -87,6 +87,8 @@ const EACH = /\beach (?:one |of them )?(?:tossed |mixed |brushed |dressed |sprin
 /** "2 x 400 g tins black beans" */
 const PACKS =
   /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:an?|\d+) (?:\([^()]{1,12}\) )?(?:tins?|cans?|jars?) (?:of )?\p{L}/iu;
+
+const PUT_IN = /\band (?:put|tip|place|load|pop) (?:it|them)\b/i;
 
 interface AmountIn {
   readonly words: string;
@@ -167,7 +169,8 @@ function amountsIn(plain: string): readonly AmountIn[] {
       {
         words,
         each: EACH.test(told),
-        poured: !of && POURED_OFF.test(`${clause} ${rest}`),
+        // "Rinse the lentils and put them in the pot with a litre of water": that water is not what rinses.
+        poured: !of && POURED_OFF.test(`${clause.split(PUT_IN).at(-1) ?? ''} ${rest}`),
         known: /\bthe\s+$/i.test(plain.slice(0, index)) || COMES_TO.test(plain.slice(0, index)),
         listed: AMONG.test(plain.slice(0, index)) && !NO_FOOD.test(words),
         made: (AS_MADE.test(words) && !PACKS.test(words)) || COMES_TO.test(plain.slice(0, index)),
