@@ -43,6 +43,8 @@ const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
 const POINT_START = /(?<=\p{L}{2}\)?[.!?])\s+(?=\p{L}|\d+(?:-\d+)? ?(?:min|hour|hr)\p{L}*[.,]?(?:\s|$))/u;
 /** So many times as many sentences as begin with a capital. Common practice, no published source. */
 const MOSTLY_SMALL = 2;
+/** In fewer, a point may stand for a word that is cut short: "5 min. approx. before serving". Common practice, no published source. */
+const FEW = 4;
 const CAPITAL_START =
   /(?<=[.!?;])\s+(?=[\p{Lu}“"'(]|\d+ (?:days?|weeks?|months?)\b|~? ?\d+(?: ?(?:-|–|to) ?\d+)? (?:servings?|portions?)\b)/u;
 
@@ -53,7 +55,7 @@ export function sentencesOf(paragraph: string): readonly string[] {
   // Who writes "I" with a capital may write no other.
   const parts = !/\p{Lu}/u.test(paragraph)
     ? paragraph.split(ANY_START)
-    : points.length > MOSTLY_SMALL * capital.length
+    : points.length >= FEW && points.length > MOSTLY_SMALL * capital.length
       ? points
       : capital;
   return parts.reduce<string[]>((all, part) => {
