@@ -54,7 +54,7 @@ test('meals that do not hold are told with what they lack', () => {
   expect(firstBrokenWords([])).toBe('');
   expect(firstBrokenWords(broken)).toBe('Tue dinner, rice and beans; Wed lunch, slaw');
   expect(brokenWords(broken)).toBe(
-    'Tuesday dinner: rice, 2 portions short and beans is not there. Wednesday lunch: slaw, 1 portion short.',
+    'Tuesday dinner: 2 portions of rice short and no beans. Wednesday lunch: 1 portion of slaw short.',
   );
   expect(stillShortWords([])).toBe('Nothing is short then.');
   expect(stillShortWords(broken)).toBe('3 portions still missing across 2 meals.');

@@ -39,7 +39,7 @@ export const brokenWords = (broken: readonly Pick<BrokenMeal, 'day' | 'meal' | '
       ({ day, meal, lacks }) =>
         `${longDayName(day)} ${meal}: ${listed(
           lacks.map(({ name, portions }) =>
-            portions > 0 ? `${name}, ${portionsText(portions)} short` : `${name} is not there`,
+            portions > 0 ? `${portionsText(portions)} of ${name} short` : `no ${name}`,
           ),
         )}.`,
     )
