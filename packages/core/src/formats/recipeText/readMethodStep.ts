@@ -198,10 +198,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const goesOn =
     before?.kind === 'work' &&
     ((/^then\b/i.test(plain) && !STANDS_OFF.test(plain)) ||
-      (isHeated(before) &&
-        GOES_ON.test(plain) &&
-        !STANDS_OFF.test(plain) &&
-        !(before.station === 'oven' && MEANWHILE.test(plain))))
+      (isHeated(before) && GOES_ON.test(plain) && !STANDS_OFF.test(plain) && !MEANWHILE.test(plain)))
       ? before
       : undefined;
   const heatBefore = before && (isHeated(before) ? (before.station as 'burner' | 'oven') : before.after);
