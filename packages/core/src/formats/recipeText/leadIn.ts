@@ -18,6 +18,9 @@ const EATEN_WITHIN =
 /** "(can be done the day before)": it may, and need not. */
 const MAY_BE = /\(?\b(?:this |it |these )?can (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*\)?/gi;
 
+/** "Wait 2 wks" stands so long; "big jar, 3 wks" keeps. */
+const WAITS_WKS = /\b((?:wait|matur\w*|stand|ferment\w*|leave)\b[^.;,]{0,20}\d) ?wks?\b/gi;
+
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
 /** A soak whose end nobody says may go on as long again, but not beyond a day. Common practice, no published source. */
@@ -44,7 +47,7 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
  */
 export const leadIn = remembered((text: string): SaidLead | undefined => {
-  const plain = plainSigns(text).replace(MAY_BE, '');
+  const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks');
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
   const days = found && !EATEN_WITHIN.test(plain.slice(0, found.index)) ? found : null;

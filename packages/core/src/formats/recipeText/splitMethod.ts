@@ -40,6 +40,8 @@ const MORNING = /^(?:(?:in the |next )?morning|(?:the )?next day|on the day|day 
 
 /** Who writes all in small letters ends a sentence with its point alone. */
 const ANY_START = /(?<=[.!?;])\s+(?=\p{L})/u;
+/** A sentence that begins with a capital; "100C" and "I" are none. */
+const SENTENCE_CAPITAL = /(?:^|[.!?;]\s+)[\d.)\s]*[“"'(]?\p{Lu}/u;
 const POINT_START = /(?<=\p{L}{2}\)?[.!?])\s+(?=\p{L}|\d+(?:-\d+)? ?(?:min|hour|hr)\p{L}*[.,]?(?:\s|$))/u;
 /** So many times as many sentences as begin with a capital. Common practice, no published source. */
 const MOSTLY_SMALL = 2;
@@ -53,7 +55,7 @@ export function sentencesOf(paragraph: string): readonly string[] {
   const capital = paragraph.split(CAPITAL_START);
   const points = paragraph.split(POINT_START);
   // Who writes "I" with a capital may write no other.
-  const parts = !/\p{Lu}/u.test(paragraph)
+  const parts = !SENTENCE_CAPITAL.test(paragraph)
     ? paragraph.split(ANY_START)
     : points.length >= FEW && points.length > MOSTLY_SMALL * capital.length
       ? points

@@ -108,7 +108,9 @@ const inPlainSigns = (text: string): string =>
  * line parts what stands above from what stands below.
  */
 export function textLines(text: string): readonly string[] {
-  const raws = withPoints(withParts(withHeadings(withNights(withClocks(inPlainSigns(text).split(/\r?\n/))))));
+  const raws = withPoints(
+    withParts(withHeadings(withNights(withClocks(inPlainSigns(text).split(/\r?\n/).flatMap(timesApart))))),
+  );
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw) => DONE_WITH.exec(raw));
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
@@ -119,6 +121,20 @@ export function textLines(text: string): readonly string[] {
     ...(n === start ? linesOf(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw)),
     ...(n === listEnds ? done : []),
   ]);
+}
+
+/** Before minutes this heads no method. */
+const PREPARATION = /^\s*preparation:\s+(?=\d+(?:\s?(?:-|to)\s?\d+)?\s?(?:min|h))/i;
+/** One of several things that a line tells of time, or for how many it is. */
+const TOLD_OF_TIME =
+  /^(?:(?:prep(?:aration)?|cook(?:ing)?|total|hands[- ]on|oven|chill(?:ing)?|rest(?:ing)?)(?: time)?:? .*\d|(?:serves|makes|feeds)\b)/i;
+/** "Preparation: 15 minutes + chilling. Cooking: 20 minutes. Serves 8 as a starter.": three lines, and no method. */
+function timesApart(raw: string): readonly string[] {
+  const line = raw.replace(PREPARATION, 'Prep time: ');
+  const told = line.trim().split(/(?<=[\p{L})])\.\s+/u);
+  return told.length > 1 && told.every((part) => TOLD_OF_TIME.test(part))
+    ? told.map((part) => part.replace(/\.$/, ''))
+    : [line];
 }
 
 const cellsOf = (raw: string): readonly string[] =>
