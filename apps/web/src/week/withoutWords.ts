@@ -1,4 +1,4 @@
-import { counted, fixed } from '@kestrel-ridge/core/quantity';
+import { fixed } from '@kestrel-ridge/core/quantity';
 
 /** Fewer minutes are no difference to a cook. */
 const LEAST_MINUTES = 5;
@@ -19,9 +19,9 @@ export interface Differences {
   readonly points: number;
 }
 const more = (n: number): string => (n > 0 ? 'more' : 'less');
-const countedMore = (n: number, one: string, many: string): string => {
-  const [, ...words] = counted(Math.abs(Math.round(n)), one, many).split(' ');
-  return `${Math.abs(Math.round(n))} ${n > 0 ? 'more' : 'fewer'} ${words.join(' ')}`;
+const countedMore = (difference: number, one: string, many: string): string => {
+  const n = Math.abs(Math.round(difference));
+  return `${n} ${difference > 0 ? 'more' : 'fewer'} ${n === 1 ? one : many}`;
 };
 
 /**

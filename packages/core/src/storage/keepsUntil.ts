@@ -1,5 +1,5 @@
 import type { Food, PlaceKind } from '../food/index.ts';
-import { addDays, daysBetween, type Day, type Reasoned, type Sourced } from '../quantity/index.ts';
+import { addDays, counted, daysBetween, type Day, type Reasoned, type Sourced } from '../quantity/index.ts';
 import type { LotDates } from '../stock/index.ts';
 
 /** How long something keeps: its last day, and where that is a matter of hours, how many. */
@@ -44,7 +44,7 @@ function frozenLimits({ facts }: Food, dates: LotDates): readonly Life[] {
   // What is over of an opened pack has days of its own there.
   const days = (dates.openedOn ? facts.opened?.freezer : undefined) ?? facts.keeps?.freezer;
   const limits: Life[] = [];
-  if (days && from) limits.push(counted(from, days, 'in the freezer, for quality'));
+  if (days && from) limits.push(lifeFrom(from, days, 'in the freezer, for quality'));
   // Bought frozen, a pack says itself until when.
   if (!dates.frozenOn) limits.push(...printed(dates));
   return limits;
@@ -70,11 +70,11 @@ function limitsAt(food: Food, place: Exclude<PlaceKind, 'freezer'>, dates: LotDa
   if (opened) {
     const life = facts.opened?.[place];
     const coldOnly = facts.opened?.fridge !== undefined || facts.opened?.freezer !== undefined;
-    if (life) limits.push(counted(opened, life, `opened, in the ${place}`));
+    if (life) limits.push(lifeFrom(opened, life, `opened, in the ${place}`));
     else if (coldOnly && place !== 'fridge') limits.push(outside(opened, 'opened, and outside the fridge'));
     else {
       const shut = daysAt(food, place);
-      if (shut) limits.push(counted(opened, shut, `opened, in the ${place}: no longer than shut`));
+      if (shut) limits.push(lifeFrom(opened, shut, `opened, in the ${place}: no longer than shut`));
     }
     return limits;
   }
@@ -85,7 +85,7 @@ function limitsAt(food: Food, place: Exclude<PlaceKind, 'freezer'>, dates: LotDa
   const days = daysAt(food, place);
   // A pack that is still shut goes by its printed date.
   if (days && started && (dates.madeOn || !(dates.bestBefore ?? dates.useBy)))
-    limits.push(counted(started, days, `keeps in the ${place}`));
+    limits.push(lifeFrom(started, days, `keeps in the ${place}`));
   return limits;
 }
 
@@ -93,7 +93,7 @@ function limitsAt(food: Food, place: Exclude<PlaceKind, 'freezer'>, dates: LotDa
 function thawedLimits(food: Food, place: PlaceKind, dates: LotDates, thawedOn: Day): readonly Life[] {
   const left = Math.max(1, dates.daysLeft ?? leftWhenFrozen(food, dates) ?? AFTER_THAWING_DAYS);
   const limits: Life[] = [
-    counted(
+    lifeFrom(
       thawedOn,
       { value: Math.min(left, AFTER_THAWING_DAYS), source: THAW_SOURCE },
       'thawed: what was left when it was frozen, 3 days at most',
@@ -104,7 +104,7 @@ function thawedLimits(food: Food, place: PlaceKind, dates: LotDates, thawedOn: D
   // Frozen and thawed again and again, it does not keep without end: the freezer's days count from the first time.
   if (freezer && dates.frozenOn)
     limits.push(
-      counted(
+      lifeFrom(
         dates.frozenOn,
         { value: freezer.value + Math.min(left, AFTER_THAWING_DAYS), source: freezer.source },
         'its days in the freezer, and those after',
@@ -149,11 +149,11 @@ const outside = (on: Day, rule = 'cooked, and outside the fridge'): Life => ({
   because: { rule: `${rule}: ${OUT_HOURS} hours`, figure: `on ${on}`, source: OUT_SOURCE },
 });
 
-const counted = (from: Day, { value, source }: Sourced<number>, rule: string): Life => ({
+const lifeFrom = (from: Day, { value, source }: Sourced<number>, rule: string): Life => ({
   value: addDays(from, value - 1),
   because: {
     rule: `${rule}; that day is day 1`,
-    figure: `${value === 1 ? '1 day' : `${value} days`} from ${from}`,
+    figure: `${counted(value, 'day')} from ${from}`,
     source,
   },
 });

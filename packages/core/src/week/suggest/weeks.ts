@@ -168,6 +168,8 @@ const AS_GOOD = 1.03;
 /** So much worse, where it is at least as good at what it is shown for as every week beside it: four weeks are there to choose from. */
 const STILL_GOOD = 1.2;
 const ASKED = 12;
+/** Of all that are known, so many are looked at for each thing: the page asks of each what it would break. */
+const LOOKED_AT = 20;
 const dishesIn = ({ sizes }: Draft): string => sizes.flatMap((size, c) => (size > 0 ? [c] : [])).join(' ');
 /** What a week is good at, among the parts of its score. */
 const OWN_PART = {
@@ -187,7 +189,7 @@ export function bestOfEach(
 ): readonly SuggestedWeek[] {
   const shown = new Set<string>();
   const weeks: SuggestedWeek[] = [];
-  for (const goodAt of Object.keys(PROFILES) as Profile[]) {
+  for (const goodAt of PROFILE_NAMES) {
     const own: WeekAsk = { ...ask, weights: weightsFor(goodAt, pulled) };
     const fold = weekFold(own);
     const sorted = known
@@ -195,7 +197,8 @@ export function bestOfEach(
         const parts = fold(flat(draft));
         return { draft, part: parts[OWN_PART[goodAt]], score: scoreOf(parts, own) };
       })
-      .sort((a, b) => a.score - b.score);
+      .sort((a, b) => a.score - b.score)
+      .slice(0, LOOKED_AT);
     const [first] = sorted;
     if (!first) throw new Error('No week was tried.');
     const broken = ({ draft }: { readonly draft: Draft }): number => breaks(told(own, draft));
@@ -225,11 +228,10 @@ export function suggestWeeks(
   pulled: Pulled = {},
   effort: Omit<Effort, 'seed'> = FURTHER_EFFORT,
 ): readonly SuggestedWeek[] {
-  const profiles = Object.keys(PROFILES) as Profile[];
-  const first = profiles.map(
+  const first = PROFILE_NAMES.map(
     (goodAt, n) => weekGoodAt({ ask, goodAt, pulled, known: [], effort: { ...effort, seed: seed * 8 + n } }).draft,
   );
-  const second = profiles.map(
+  const second = PROFILE_NAMES.map(
     (goodAt, n) =>
       weekGoodAt({ ask, goodAt, pulled, known: first, effort: { ...effort, seed: seed * 8 + 4 + n, starts: 0 } }).draft,
   );
