@@ -75,11 +75,11 @@ function LookBack({ view }: { view: KitchenView }) {
   );
 }
 
-/** What is bought or counted is no looking back yet. */
-const TOLD: ReadonlySet<MovementKind> = new Set<MovementKind>(['used', 'made', 'eaten', 'thrown']);
+/** What is bought, counted or only planned is no looking back yet. */
+const TOLD: ReadonlySet<MovementKind> = new Set<MovementKind>(['eaten', 'thrown']);
 /** Nothing has happened in these days, and there are others before them. */
-const nothingYet = ({ sessions, movements, first, from }: PastState): boolean =>
-  first !== null && first < from && sessions.length === 0 && !movements.some(({ kind }) => TOLD.has(kind));
+const nothingYet = ({ runs, movements, first, from }: PastState): boolean =>
+  first !== null && first < from && runs.length === 0 && !movements.some(({ kind }) => TOLD.has(kind));
 
 function Past({
   view,
