@@ -21,7 +21,15 @@ import { dayName } from '../parts/times.ts';
 import './suggest.css';
 import { sizesKept } from './weekDraftSlice.ts';
 import { useWeekChange } from './useWeekChange.ts';
-import { brokenWords, moreCookedWords, notHoldingWords, plateWords, stillShortWords } from './weekWords.ts';
+import {
+  becomeOpenWords,
+  brokenWords,
+  itOrThem,
+  moreCookedWords,
+  notHoldingWords,
+  plateWords,
+  stillShortWords,
+} from './weekWords.ts';
 
 export default function MendPage() {
   return <WithKitchen>{(view) => <Mend view={view} />}</WithKitchen>;
@@ -105,15 +113,12 @@ function Mend({ view: kept }: { view: KitchenView }) {
             </Button>
           </section>
         ))}
-        <section className="suggested-card" aria-label="leave them open">
-          <h2>leave them open</h2>
-          <p>
-            {broken.map(({ day, meal }) => `${dayName(day)} ${meal}`).join(', ')} become open: something from the boxes,
-            whatever is there then.
-          </p>
+        <section className="suggested-card" aria-label={`leave ${itOrThem(broken.length)} open`}>
+          <h2>leave {itOrThem(broken.length)} open</h2>
+          <p>{becomeOpenWords(broken)}</p>
           <p>Nothing else changes, and nothing more is cooked.</p>
           <Button size="large" onClick={() => void take(opened, 'Left the meals open')}>
-            Leave them open
+            Leave {itOrThem(broken.length)} open
           </Button>
         </section>
       </div>

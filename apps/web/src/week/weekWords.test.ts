@@ -1,4 +1,5 @@
 import {
+  becomeOpenWords,
   itOrThem,
   freezeMoreWords,
   keepWords,
@@ -51,6 +52,8 @@ test('meals that do not hold are told with what they lack', () => {
     { day: day(24), meal: 'dinner' as const, lacks: [lack('rice', 2), lack('beans', 0)] },
     { day: day(25), meal: 'lunch' as const, lacks: [lack('slaw', 1)] },
   ];
+  expect(becomeOpenWords(broken)).toContain('Tue dinner and Wed lunch become open:');
+  expect(becomeOpenWords(broken.slice(1))).toContain('Wed lunch becomes open:');
   expect(firstBrokenWords([])).toBe('');
   expect(firstBrokenWords(broken)).toBe('Tue dinner, rice and beans; Wed lunch, slaw');
   expect(brokenWords(broken)).toBe(

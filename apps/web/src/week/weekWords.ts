@@ -45,6 +45,10 @@ export const brokenWords = (broken: readonly Pick<BrokenMeal, 'day' | 'meal' | '
     )
     .join(' ');
 
+/** What it means to leave broken meals open. */
+export const becomeOpenWords = (broken: readonly Pick<BrokenMeal, 'day' | 'meal'>[]): string =>
+  `${listed(broken.map(({ day, meal }) => `${dayName(day)} ${meal}`))} ${broken.length === 1 ? 'becomes' : 'become'} open: something from the boxes, whatever is there then.`;
+
 /** What is short on complete plates, and what would make more of them. */
 export function platesWords(
   now: number,
@@ -62,7 +66,7 @@ export function platesWords(
 export const batchWords = (portions: number, toFreeze: number): string =>
   toFreeze > 0 ? `${portionsText(portions)}, ${toFreeze} to freeze` : portionsText(portions);
 
-/** One portion is it, several are them. */
+/** One portion or meal is it, several are them. */
 export const itOrThem = (portions: number): string => (Math.round(portions * 10) / 10 === 1 ? 'it' : 'them');
 /** What the button says that freezes so many portions more. */
 export const freezeMoreWords = (portions: number): string =>
