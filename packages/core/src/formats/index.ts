@@ -72,6 +72,7 @@ export { timesIn } from './recipeText/timesIn.ts';
 export { doubtOfStep } from './recipeText/methodDoubts.ts';
 export { soaksInLines, unsoaked } from './recipeText/soaksInLines.ts';
 export type { StepDoubt } from './recipeText/stepDoubt.ts';
+export { amountsNotCounted } from './recipeText/amountsNotCounted.ts';
 export { needsInMethod } from './recipeText/needsInMethod.ts';
 export type { MethodNeed } from './recipeText/needsInMethod.ts';
 export type { MethodStep } from './recipeText/readMethodStep.ts';

@@ -7,6 +7,7 @@ import { heldFor } from './pressureIn.ts';
 import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
 import { durationsIn, timesIn } from './timesIn.ts';
+import { placesLikely } from './secondReading/placesLikely.ts';
 import { withoutEnd } from './ownWords.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
 
@@ -89,6 +90,8 @@ interface StepBefore {
   readonly frozen?: boolean;
   /** Another way of cooking it that the text tells under a name of its own: "air fryer". */
   readonly otherWay?: string;
+  /** The step before it. */
+  readonly before?: MethodStep;
 }
 
 /**
@@ -96,7 +99,7 @@ interface StepBefore {
  */
 export function doubtOfStep(
   step: MethodStep,
-  { dry = false, pieces = 0, frozen = false, otherWay }: StepBefore = {},
+  { dry = false, pieces = 0, frozen = false, otherWay, before }: StepBefore = {},
 ): StepDoubt | undefined {
   const { text } = step;
   const byClock = clockDoubt(text);
@@ -212,16 +215,7 @@ export function doubtOfStep(
     step.minutes.latest >= (looked ? 1 : OFF_FROM_MINUTES) &&
     (!HANDWORK.test(plain.replace(IN_THE_POT, '')) || /\bmin(?:ute)?s? (?:more|longer)\b/i.test(plain))
   )
-    return {
-      question: `Is it ${step.after === 'oven' ? 'in the oven' : 'on the hob'} all that time?`,
-      choices: [
-        step.after === 'oven'
-          ? { label: 'yes, back in', text: more(text, 'back in the oven') }
-          : { label: 'yes, it simmers', text: more(text, 'simmering by itself on the hob') },
-        { label: 'no, it stands', text: more(text, 'left to stand') },
-        { label: 'no, it is handwork', text: more(text, 'by hand') },
-      ],
-    };
+    return whereDoubt(step, before);
   // Nobody's hands are on it for an hour.
   if (
     step.timed &&
@@ -231,7 +225,7 @@ export function doubtOfStep(
     !/\b(?:pinch|fill|stuff|wrap|shell|peel|pick)\b/i.test(plain) &&
     !/\bby hand\b/i.test(plain)
   )
-    return whereDoubt(text);
+    return whereDoubt(step, before);
   // Nobody stands at a pot so long, unless it is stirred.
   if (
     step.timed &&
@@ -250,14 +244,14 @@ export function doubtOfStep(
     };
   // "Layer with onion (soaked for 10 min)": that is none of the hands' minutes.
   if (step.timed && !step.station && step.attention.needs === 'hands' && IN_BRACKETS.test(plain) && !settled)
-    return whereDoubt(text);
+    return whereDoubt(step, before);
   // "Beans 12 min": no word on what is done with them.
   const brief = step.after !== undefined && step.minutes.latest < OFF_FROM_MINUTES;
   if (unplaced && !brief && !step.afterwards && !saysDeed(plain) && !/\bby hand\b/i.test(plain))
-    return whereDoubt(text);
+    return whereDoubt(step, before);
   // "Crumble in the tofu; 5 min, stirring": hands that are on nothing but a pan, which nobody named.
   if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !onNoHeat(plain) && !settled)
-    return whereDoubt(text);
+    return whereDoubt(step, before);
   // "40 minutes until set": nobody says where.
   if (
     (unplaced &&
@@ -265,7 +259,7 @@ export function doubtOfStep(
       !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain.replace(NOW_AND_THEN, ''))) ||
     (step.timed && !step.station && step.attention.needs !== 'hands' && !STANDS.test(plain))
   )
-    return whereDoubt(text);
+    return whereDoubt(step, before);
   if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain) && !/^oven\b/i.test(plain))
     return {
       question: 'Is this a step of the recipe?',
@@ -345,12 +339,8 @@ const FROM_FROZEN = /\bfrom (?:frozen|the freezer)\b/i;
 /** The usual ones, °C. */
 const OVEN_HEATS = [100, 160, 180, 200, 220];
 
-const whereDoubt = (text: string): StepDoubt => ({
+/** Where a step is, and by whom it is looked after: the likeliest first. */
+const whereDoubt = (step: MethodStep, before: MethodStep | undefined): StepDoubt => ({
   question: 'Where is it all that time?',
-  choices: [
-    { label: 'in the oven', text: more(text, 'by itself in the oven') },
-    { label: 'on the hob', text: more(text, 'simmering by itself on the hob') },
-    { label: 'it stands', text: more(text, 'left to stand') },
-    { label: 'in somebody’s hands', text: more(text, 'by hand') },
-  ],
+  choices: placesLikely(step, before),
 });

@@ -1,4 +1,5 @@
 import type { UnitSystem } from '../../quantity/index.ts';
+import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
@@ -7,6 +8,7 @@ import { piecesIn } from './goesDoubt.ts';
 import { doubtOfStep } from './methodDoubts.ts';
 import type { Doubt } from '../ingredient/readAmount.ts';
 import { wayOf } from './otherWay.ts';
+import { secondDoubt } from './secondReading/secondDoubt.ts';
 import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
 import { needsInMethod, type MethodNeed } from './needsInMethod.ts';
@@ -25,6 +27,16 @@ const moreOrSame = (written: string, listed: string): Doubt => ({
   choices: [
     { label: `yes, besides the ${listed}`, line: written },
     { label: `no, it is the ${listed}`, line: '' },
+  ],
+});
+
+/** An amount in a step that belongs to no line. */
+const inMethodAlone = (written: string): Doubt => ({
+  about: 'amount',
+  question: `“${written}” stands in the method, and nothing here counts it. Is it one more ingredient?`,
+  choices: [
+    { label: 'yes, count it', line: written },
+    { label: 'no, leave it out', line: '' },
   ],
 });
 
@@ -140,7 +152,17 @@ export function readPaste(
     return [{ key, written, line: lost ? { ...line, amount: { kind: 'unknown' as const } } : line }];
   });
 
-  const all = [...listed, ...needed];
+  const counted = [...listed, ...needed].map(({ line }) => line);
+  const uncounted = read.flatMap((step, at) => amountsNotCounted(step, counted).map((line) => ({ line, step: at })));
+  const asked = uncounted.flatMap(({ line: written, step }) => {
+    const key = `method ${written}`;
+    const text = said.lines[key] ?? written;
+    if (text === '' || needed.some((each) => each.key === key)) return [];
+    const doubts = said.lines[key] === undefined ? [inMethodAlone(written)] : undefined;
+    return [{ key, written, line: { ...readLine(text), atStep: step, ...(doubts ? { doubts } : {}) } }];
+  });
+
+  const all = [...listed, ...needed, ...asked];
   const open = new Set(unreadyLines(all.map(({ line }) => line)));
   const dryPots = nothingToBoilOff(
     read,
@@ -152,14 +174,18 @@ export function readPaste(
     const way = wayOf(step.text);
     const otherWay = way === undefined ? undefined : ways.find((each) => each !== way);
     const n = numbered[at - added.length]?.n;
+    const doubt = doubtOfStep(step, {
+      dry: dryPots.includes(at),
+      pieces,
+      frozen: read.slice(0, at).some(freezes),
+      ...(otherWay === undefined ? {} : { otherWay }),
+      ...(at > 0 ? { before: read[at - 1] } : {}),
+    });
+    // Whatever somebody said of a step, also that it is right, is not asked a second time.
+    const settled = n === undefined || said.steps[n] !== undefined;
     return {
       step,
-      doubt: doubtOfStep(step, {
-        dry: dryPots.includes(at),
-        pieces,
-        frozen: read.slice(0, at).some(freezes),
-        ...(otherWay === undefined ? {} : { otherWay }),
-      }),
+      doubt: doubt ?? (settled ? undefined : secondDoubt(step, read[at - 1])),
       n,
       written: sentences[n ?? -1] ?? step.text,
     };
@@ -168,9 +194,11 @@ export function readPaste(
   const settled = said.times !== true && places.length === 0 && steps.every(({ doubt }) => !doubt);
   return {
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
-    linesLeftOut: [...texts, ...needs].flatMap(({ key, written }) =>
-      said.lines[key] === '' ? [{ key, written }] : [],
-    ),
+    linesLeftOut: [
+      ...texts,
+      ...needs,
+      ...uncounted.map(({ line }) => ({ key: `method ${line}`, written: line })),
+    ].flatMap(({ key, written }) => (said.lines[key] === '' ? [{ key, written }] : [])),
     steps,
     stepsLeftOut: sentences.flatMap((text, n) => (said.steps[n] === '' ? [{ text, n }] : [])),
     method,

@@ -99,6 +99,8 @@ const inPlainSigns = (text: string): string =>
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
+    // "(2) Soften the onion"
+    .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
     // "10m", "1h30m": nobody cooks by the metre.
     .replace(/(?<=\d)\s?m(?=[\s.,;)]|$)/gm, ' min')
     .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');

@@ -1,0 +1,39 @@
+import { plainSigns } from '../../../quantity/index.ts';
+import { isVerb, onNoHeat } from '../kitchenVerbs.ts';
+import type { MethodStep } from '../readMethodStep.ts';
+import { sortOf } from './stepSort.ts';
+
+const wordsIn = (text: string): readonly string[] =>
+  plainSigns(text)
+    .toLowerCase()
+    .replace(/\d+(?:[.,/]\d+)?/g, '#')
+    .match(/\p{L}+|[#°.;,(]/gu) ?? [];
+
+/** All that is told to do needs no heat: "Peel and chop everything, 20 minutes". */
+export const isOnlyHandwork = ({ text }: MethodStep): boolean => {
+  const verbs = wordsIn(text).filter(isVerb);
+  return verbs.length > 0 && verbs.every(onNoHeat);
+};
+
+/** Up to so many minutes, each a length of its own. */
+const LENGTHS = [2, 5, 9, 14, 25, 45];
+
+/**
+ * What the second reading looks at: each word and each pair of words side by side, how long it is, whether all its verbs are of handwork, and what the step before it was. Numbers are all alike.
+ * @example signsOf(readMethodStep('Simmer 20 min')) // ["simmer", "^ simmer", "#", "simmer #", "min", "# min", "<=25", "behind nothing"]
+ */
+export function signsOf(step: MethodStep, before?: MethodStep): readonly string[] {
+  const words = wordsIn(step.text);
+  const signs = new Set<string>();
+  let last = '^';
+  for (const word of words) {
+    if (/[\p{L}#°]/u.test(word)) signs.add(word);
+    signs.add(`${last} ${word}`);
+    last = word;
+  }
+  const length = LENGTHS.find((most) => step.minutes.latest <= most);
+  signs.add(!step.timed ? 'untimed' : length === undefined ? 'longer' : `<=${length}`);
+  if (isOnlyHandwork(step)) signs.add('nothing but handwork');
+  signs.add(`behind ${before ? sortOf(before) : 'nothing'}`);
+  return [...signs];
+}

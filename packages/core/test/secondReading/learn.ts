@@ -1,0 +1,80 @@
+import { readMethod, readRecipeText, splitMethod, doubtOfStep, type MethodStep } from '../../src/formats/index.ts';
+import { likelySorts, type SignWeights } from '../../src/formats/recipeText/secondReading/likelySorts.ts';
+import { signsOf } from '../../src/formats/recipeText/secondReading/signsOf.ts';
+import { STEP_SORTS, sortOf, type StepSort } from '../../src/formats/recipeText/secondReading/stepSort.ts';
+import { HAND_TEXTS } from '../handTexts.ts';
+import { METHOD_CORPUS } from '../methodCorpus.ts';
+
+/** A step of the corpus with the sort it has there. */
+export interface SortedStep {
+  readonly file: string;
+  readonly step: MethodStep;
+  readonly signs: readonly string[];
+  readonly sort: StepSort;
+}
+
+/** The steps of all hand texts and paragraphs of methods that ask nothing: what the corpus holds for right. */
+export const sortedSteps = (): readonly SortedStep[] =>
+  [
+    ...HAND_TEXTS.map(({ file, text }) => ({ file, method: readRecipeText(text).method })),
+    ...METHOD_CORPUS.map(([paragraph]) => ({ file: paragraph, method: [paragraph] })),
+  ].flatMap(({ file, method }) => {
+    const steps = readMethod(splitMethod(method));
+    return steps.flatMap((step, n) =>
+      step.kind === 'work' && !doubtOfStep(step)
+        ? [{ file, step, signs: signsOf(step, steps[n - 1]), sort: sortOf(step) }]
+        : [],
+    );
+  });
+
+/** A sign that stands in fewer steps says nothing. */
+const LEAST = { word: 3, pair: 5 };
+const ROUNDS = 15;
+const RATE = 0.05;
+
+/**
+ * Weights of signs from sorted steps: multinomial logistic regression by stochastic gradient descent, the steps in their order, each weight's own rate falling with the sum of its
+ * squared gradients (AdaGrad: Duchi, Hazan and Singer, Journal of Machine Learning Research 12, 2011). The same steps give the same weights.
+ */
+export function learnedFrom(steps: readonly SortedStep[]): SignWeights {
+  const times = new Map<string, number>();
+  for (const { signs } of steps) for (const sign of signs) times.set(sign, (times.get(sign) ?? 0) + 1);
+  const counts = (sign: string) => (times.get(sign) ?? 0) >= (sign.includes(' ') ? LEAST.pair : LEAST.word);
+  const rows = steps.map(({ signs, sort }) => ({ signs: signs.filter(counts), sort }));
+  const weights = new Map<string, number[]>();
+  const squares = new Map<string, number[]>();
+  for (const { signs } of rows)
+    for (const sign of signs) {
+      weights.set(
+        sign,
+        STEP_SORTS.map(() => 0),
+      );
+      squares.set(
+        sign,
+        STEP_SORTS.map(() => 0),
+      );
+    }
+  for (let round = 0; round < ROUNDS; round += 1)
+    for (const { signs, sort } of rows) {
+      const likely = new Map(likelySorts(signs, weights).map((each) => [each.sort, each.share]));
+      STEP_SORTS.forEach((each, n) => {
+        const gradient = (likely.get(each) ?? 0) - (each === sort ? 1 : 0);
+        if (Math.abs(gradient) < 1e-3) return;
+        for (const sign of signs) {
+          const [own = [], square = []] = [weights.get(sign), squares.get(sign)];
+          square[n] = (square[n] ?? 0) + gradient * gradient;
+          own[n] = (own[n] ?? 0) - (RATE * gradient) / Math.sqrt(square[n] + 1e-6);
+        }
+      });
+    }
+  return weights;
+}
+
+/** As they stand in weights.ts: a sign, a bar, a whole number of tenths for each sort. What is nothing for all of them is left out. */
+export const asWritten = (weights: SignWeights): string =>
+  [...weights]
+    .map(([sign, own]) => [sign, own.map((weight) => Math.round(weight * 10))] as const)
+    .filter(([, own]) => own.some((weight) => weight !== 0))
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([sign, own]) => `${sign}|${own.join(' ')}`)
+    .join('\n');
