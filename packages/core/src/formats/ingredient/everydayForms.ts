@@ -13,6 +13,19 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // "cumin, maybe 2 teaspoons"
+  [
+    new RegExp(String.raw`^(\p{L}[\p{L} -]*?),?\s+(?:maybe|perhaps|say|like|roughly)\s+((?:an?|${NUMBER})\s.+)$`, 'iu'),
+    (_, food = '', n = '') => `${food}, about ${n.replace(/^an?\s/i, '1 ')}`,
+  ],
+  // "Tofu, firm: 2 blocks"
+  [/^(\p{L}[\p{L} -]*?), (\p{L}+): (?=\d)(.+)$/iu, (_, food = '', how = '', n = '') => `${food}: ${n}, ${how}`],
+  // "Ginger: thumb, grated"
+  [
+    /^(\p{L}[\p{L} -]*?)\s*:\s+(?:(?:big|small|good)\s+)?(thumb|handful|bunch|pinch|knob|splash|drizzle|glug)\b(?: of)?(.*)$/iu,
+    (_, food = '', feel = '', rest = '') => `a ${feel} ${food}${rest}`,
+  ],
+  [/^(?:an?\s+)?(?:(?:good|little|generous)\s+)?gratings?\s+of\s+/i, () => 'pinch '],
   // The cup that comes with a rice cooker holds 180 mL (a gō).
   [
     new RegExp(

@@ -14,6 +14,7 @@ import { withAmountFirst } from './amountBehind.ts';
 import { asUsual } from './everydayForms.ts';
 import { cannedOf, findFood, type FoodIndex, type FoundFood } from './findFood.ts';
 import { usuallyOf } from './byFeel.ts';
+import { inVessels } from './inVessels.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import {
@@ -69,6 +70,11 @@ const SIDE = /\s+(?=(?:mixed (?:with|in|into)|dissolved|stirred|packed|in|with)\
  * `foods` comes from indexFoods, so that a long list is indexed once.
  */
 export function readIngredientLine(text: string, foods: FoodIndex, system: UnitSystem = 'US'): IngredientLine {
+  const held = inVessels(text.replace(BULLET, ''));
+  if (held) {
+    const read = readIngredientLine(held.line, foods, system);
+    return { ...read, text, doubts: [held.doubt, ...read.doubts] };
+  }
   const line = withAmountFirst(asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;,]$/, ''))), system);
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
@@ -239,9 +245,9 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   if (weighed) form.push(amountWords(read.amount));
   const many = food && manyBare(text, food, amount);
   if (many) doubts.push(many);
-  const [held] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
-  if (held && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
-    doubts.push(eachOrAll(text, held, read.amount));
+  const [each] = bracketed.filter((part) => /^\d+(?:[.,]\d+)?\s*(?:k?g|ml|l)$/i.test(part));
+  if (each && read.amount.kind === 'pack' && !read.amount.holds && read.amount.packs.compare(1) > 0)
+    doubts.push(eachOrAll(text, each, read.amount));
   // "2 tins (800 g) tomatoes": a tin of 800 g there is, but two of 400 are as likely.
   const large = IN_LARGE_TINS.exec(plainSigns(text))?.[1];
   if (large && read.amount.kind === 'pack' && read.amount.packs.compare(1) > 0)

@@ -3,7 +3,7 @@ import { FAN_C_LOWER } from '../../kitchen/index.ts';
 /** Degrees with their unit. */
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 /** "Bake at 220": an oven's degrees without their unit. */
-const BARE_HEAT = /\b(?:at|to|oven)\s+([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
+const BARE_HEAT = /\b(?:at|to|oven)\s+\(?([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
 /** What is more than this is said in °F. */
 const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */

@@ -230,7 +230,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       (OVEN.test(plain) &&
         !ON_PAN.test(plain) &&
         (said !== undefined ||
-          /\b(?:bake|roast)|\b(?:in|into|to) (?:the|a|your) (?:hot |low |cool(?:ing)? )?oven\b/i.test(plain))));
+          /\b(?:bake|roast)|\b(?:in|into|to) (?:the|an?|your) (?:(?:really|very|pretty|quite|fairly) )?(?:hot |low |cool(?:ing)? |moderate |medium )?oven\b(?![- ](?:dish|tray|tin|pan|proof|safe))/i.test(plain))));
   // Behind "into the slow cooker": that cooks there, and on no hob.
   const slow = before?.slow === true && /\bon (?:low|high)\b/i.test(plain);
   const station =

@@ -287,7 +287,7 @@ const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|does|enough for|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
       text,
     );
   const bowls =
@@ -388,9 +388,11 @@ const isAside = (line: string, above: string | undefined): boolean =>
   above !== '' && line.length < 45 && !/[.!?]\s/.test(line);
 
 const isSentence = (line: string): boolean =>
-  /[.!?]$/.test(line) &&
-  ((line.length > LONGEST_INGREDIENT && /[.!?]\s+\p{Lu}/u.test(line)) ||
-    (line.length > ORDER_FROM && (isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '') || ON_A_DAY.test(line))));
+  (/[.!?]$/.test(line) &&
+    ((line.length > LONGEST_INGREDIENT && /[.!?]\s+\p{Lu}/u.test(line)) ||
+      (line.length > ORDER_FROM && (isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '') || ON_A_DAY.test(line))))) ||
+  // Told in one breath, in small letters and without a point at its end.
+  (line.length > 2 * LONGEST_INGREDIENT && isOrder(line) && /[.!?]\s+\p{L}/u.test(line));
 
 /** "Day 1: layer the rhubarb …", "The night before: …" */
 /** What stands under it is begun before the day of the rest. */
