@@ -7,7 +7,7 @@ import {
   type StepKind,
 } from '@kestrel-ridge/core/formats';
 import { Button, Select } from 'antd';
-import { stepWords, timesWords } from './methodWords.ts';
+import { stepWords, timesWords, unheardWords } from './methodWords.ts';
 
 /** The steps of the method, each with what was understood of it; what a plan needs and the text does not say is asked. */
 export function MethodRead({
@@ -41,17 +41,20 @@ export function MethodRead({
           </div>
         </li>
       )}
-      {places.map((place) => (
-        <li key={place} className="asks">
-          The text speaks of {/^[aeiou]/.test(place) ? 'an' : 'a'} {place}
-          <div className="read-doubt">
-            <span>No step below is in it. Say which one is, at the step’s right end.</span>
-            <Button size="small" onClick={() => sayPlace(place)}>
-              no step is
-            </Button>
-          </div>
-        </li>
-      ))}
+      {places.map((place) => {
+        const words = unheardWords(place);
+        return (
+          <li key={place} className="asks">
+            {words.names}
+            <div className="read-doubt">
+              <span>{words.mend}</span>
+              <Button size="small" onClick={() => sayPlace(place)}>
+                {words.right}
+              </Button>
+            </div>
+          </li>
+        );
+      })}
       {times && (
         <li className="asks">
           {timesWords(times)}

@@ -1,5 +1,5 @@
 import { readMethod, type MethodStep } from '@kestrel-ridge/core/formats';
-import { stepWords, timesWords } from './methodWords.ts';
+import { stepWords, timesWords, unheardWords } from './methodWords.ts';
 
 const wordsOf = (text: string) => readMethod([text]).map((step: MethodStep) => stepWords(step));
 
@@ -22,3 +22,9 @@ test.each([
     'The text says 1 h 30 in all; its steps take at most 19 min.',
   ],
 ] as const)('a stated time and what the steps take: %j', (apart, words) => expect(timesWords(apart)).toBe(words));
+
+test.each([
+  ['oven', 'The text speaks of an oven'],
+  ['rice cooker', 'The text speaks of a rice cooker'],
+  ['the day before', 'The text speaks of the day or the night before'],
+])('%s, of which no step was read: “%s”', (place, names) => expect(unheardWords(place).names).toBe(names));

@@ -1,4 +1,4 @@
-import type { MethodStep, TimesApart } from '@kestrel-ridge/core/formats';
+import { THE_DAY_BEFORE, type MethodStep, type TimesApart } from '@kestrel-ridge/core/formats';
 import { writtenWords } from '@kestrel-ridge/core/recipe';
 import { ovenWords } from '../parts/degrees.ts';
 import { duration } from '../parts/times.ts';
@@ -56,4 +56,22 @@ export function timesWords({ of, stated, steps: { from, to } }: TimesApart): str
   const take =
     from <= stated ? `at most ${duration(to)}` : from === to ? duration(from) : `${duration(from)} to ${duration(to)}`;
   return `The text says ${duration(stated)} ${of === 'cooking' ? 'of cooking' : 'in all'}; its steps take ${take}.`;
+}
+
+/**
+ * A place, or a day, that a text names while no step was read to be there, and how to mend it.
+ * @example unheardWords('oven').names // => 'The text speaks of an oven'
+ */
+export function unheardWords(place: string): { readonly names: string; readonly mend: string; readonly right: string } {
+  if (place === THE_DAY_BEFORE)
+    return {
+      names: 'The text speaks of the day or the night before',
+      mend: 'No step below begins then. Say which one does, at the step’s right end.',
+      right: 'no step does',
+    };
+  return {
+    names: `The text speaks of ${/^[aeiou]/.test(place) ? 'an' : 'a'} ${place}`,
+    mend: 'No step below is in it. Say which one is, at the step’s right end.',
+    right: 'no step is',
+  };
 }

@@ -62,6 +62,7 @@ export type { BrokenFile, RecipeFacts } from './recipeText/jsonLd.ts';
 export { readMethod, readMethodStep } from './recipeText/readMethodStep.ts';
 export { askedOf, NOTHING_SAID, readPaste } from './recipeText/readPaste.ts';
 export type { LineRead, ReadText, SaidOfText, StepRead } from './recipeText/readPaste.ts';
+export { THE_DAY_BEFORE } from './recipeText/placesUnheard.ts';
 export { placesUnsaid } from './recipeText/placesUnsaid.ts';
 export type { PlaceUnsaid } from './recipeText/placesUnsaid.ts';
 export { kindOfStep, kindsFor, saidAs } from './recipeText/stepKinds.ts';

@@ -18,6 +18,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     new RegExp(String.raw`^(\p{L}[\p{L} -]*?),?\s+(?:maybe|perhaps|say|like|roughly)\s+((?:an?|${NUMBER})\s.+)$`, 'iu'),
     (_, food = '', n = '') => `${food}, about ${n.replace(/^an?\s/i, '1 ')}`,
   ],
+  // "a big bunch of basil, maybe 80 grams"
+  [
+    /^(?:an?|one)\s+((?:(?:big|small|large|good)\s+)?(?:bunch|handful|knob|piece|chunk|bag|pack|pot))\s+(?:of\s+)?(\p{L}[\p{L} -]*?),?\s+(?:maybe|about|perhaps|say|like|around|roughly)\s+(\d+\s*(?:k?g|grams?))$/iu,
+    (_, feel = '', food = '', weight = '') => `${weight} ${food}, ${feel}`,
+  ],
   // "Tofu, firm: 2 blocks"
   [/^(\p{L}[\p{L} -]*?), (\p{L}+): (?=\d)(.+)$/iu, (_, food = '', how = '', n = '') => `${food}: ${n}, ${how}`],
   // "Ginger: thumb, grated"

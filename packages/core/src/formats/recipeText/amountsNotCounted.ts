@@ -66,7 +66,8 @@ export function amountsNotCounted(
     const what = WHAT.exec(behind)?.[1]?.trim() ?? '';
     if (what === '' || NO_FOOD.test(what)) return [];
     if (step.kind === 'ahead' && /\bsoak/i.test(plain)) return [];
-    if (/\b(?:water|salt)\b/i.test(what) && POURED_OFF.test(plain)) return [];
+    const clause = before.split(/[.;:,]|\band\b/).at(-1) ?? '';
+    if (/\b(?:water|salt)\b/i.test(what) && POURED_OFF.test(`${clause} ${what}`)) return [];
     const { amount } = readAmount(`${said.replace('-', ' ').replace(/c\.?$/i, 'cup')} ${what}`, system);
     const beside = `${before.split(/[.;,]/).at(-1) ?? ''} ${what}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
     const counted = lines.some(

@@ -5,7 +5,7 @@ const NUMBER =
   /(?<![\d°.,/:\p{L}-])(?:(\d{1,3})\s*(?:-|to)\s*)?(\d{1,3})(?![\d.,/:]*\d|\s?[-–]+>|\+|\p{L}|\s?[°%"”×:])/giu;
 /** What counts or measures: a number before one of these is taken. */
 const MEASURED =
-  /^\s*-?\s?(?:\d\/\d\s?)?(?:k?g|mg|ml|cl|dl|l|lit(?:re|er)s?|quarts?|qts?|pints?|t|el|tl|oz|lbs?|cm|mm|inch(?:es)?|in\.|c|f|degrees?|watts?|cups?|tbsp|tsp|times|x|per|at (?:a time|once)|each|fan|or \d|s|seconds?|secs?|and a (?:half|quarter)|min\w*|hours?|hrs?|h|d|days?|weeks?|months?|o['’]?clock|am|pm)\b/i;
+  /^\s*-?\s?(?:\d\/\d\s?)?(?:k?g|mg|ml|cl|dl|l|lit(?:re|er)s?|quarts?|qts?|pints?|pts?|t|el|tl|oz|lbs?|cm|mm|inch(?:es)?|in\.|c|f|degrees?|watts?|cups?|tbsp|tsp|times|x|per|at (?:a time|once)|each|fan|or \d|s|seconds?|secs?|and a (?:half|quarter)|min\w*|hours?|hrs?|h|d|days?|weeks?|months?|o['’]?clock|am|pm)\b/i;
 /** Words that can follow minutes without their unit, and begin what comes next. */
 const BEGINS =
   /^(?:or so|in (?:the|its|an?)|off|on|at|over|under|before|until|till|then|first|while|with|without|w|stirring|lid|lidded|lids|covered|uncovered|rest|resting|stand|standing|more|max|tops|so (?:it|they|that)|for the|and|but|from|after|by|to)\b/i;

@@ -42,10 +42,12 @@ export function withClocks(raws: readonly string[]): readonly string[] {
   });
 }
 
+/** What waits at least so long, minutes, says itself that it goes over the night. */
+const NIGHT_MIN = 240;
 const NIGHT =
-  /^\s*(?:(?:the )?(?:night|evening)(?: before)?|(?:sun|mon|tues|wednes|thurs|fri|satur)day (?:night|evening))\s*[:–-]\s*(?=\S)/i;
+  /^\s*(?:(?:the )?(?:night|evening)(?: before)?|(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)? (?:night|evening|eve))\s*[:–-]\s*(?=\S)/i;
 const MORNING =
-  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues|wednes|thurs|fri|satur)day(?: morning)?)\s*[:–-]\s*(?=\S)/i;
+  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)?(?: morning| morn)?)\s*[:–-]\s*(?=\S)/i;
 
 /**
  * "Night: boil the oats. Morning: warm them.": what is done in the evening stands until the morning, where it does not say so itself.
@@ -54,7 +56,10 @@ const MORNING =
 export function withNights(raws: readonly string[]): readonly string[] {
   const morning = raws.findIndex((raw) => MORNING.test(raw));
   return raws.map((raw, at) =>
-    at < morning && NIGHT.test(raw) && !/\b(?:overnight|until|leave|soak|fridge|rest)\b/i.test(raw)
+    at < morning &&
+    NIGHT.test(raw) &&
+    !/\b(?:overnight|until|till|before)\b/i.test(raw) &&
+    !durationsIn(raw).some(({ to }) => to >= NIGHT_MIN)
       ? `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`
       : raw,
   );

@@ -1,7 +1,10 @@
 import type { MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 
-/** Appliances by what texts call them, and what a step in them is read as. */
+/** Something is begun then, and none of the steps is. */
+export const THE_DAY_BEFORE = 'the day before';
+
+/** Appliances, and the day before, by what texts call them, and what a step in them is read as. */
 const APPLIANCES: readonly {
   readonly name: string;
   readonly said: RegExp;
@@ -19,9 +22,16 @@ const APPLIANCES: readonly {
   },
   { name: 'rice cooker', said: /\brice cooker\b/i, isIn: ({ station }) => station === 'rice cooker' },
   { name: 'microwave', said: /\bmicrowave\b/i, isIn: ({ station }) => station === 'microwave' },
+  {
+    name: THE_DAY_BEFORE,
+    said: /\b(?:evening|night|day) before\b|\b(?:night|evening):|(?<!\b(?:or|better|best|to|even|ideally|soaked)\b[^.;]{0,25})\bovernight\b(?! (?:is|=))/i,
+    isIn: ({ kind, afterwards }) => kind === 'ahead' || afterwards !== undefined,
+  },
   { name: 'air fryer', said: /\bair[- ]?fryer\b/i, isIn: ({ station }) => station === 'air fryer' },
 ];
 
+/** "Can be done the day before" */
+const MAY_BE_BEFORE = /\bcan (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*/gi;
 /** "Dutch oven" is a pot. */
 const NO_APPLIANCE =
   /\b(?:dutch|french) oven\b|\bwithout (?:an?|the) \w+(?: \w+)?|\bor (?:in )?(?:an?|the) (?:pressure cooker|rice cooker|microwave|air[- ]?fryer|oven)\b/gi;
@@ -32,6 +42,6 @@ const NO_APPLIANCE =
  * @example placesUnheard({ name: 'Pressure beans', method: ['Cook 20 minutes'], … }, [onTheHob]) // ['pressure cooker']
  */
 export const placesUnheard = ({ name, method }: RecipeText, steps: readonly MethodStep[]): readonly string[] => {
-  const text = [name, ...method].join('. ').replace(NO_APPLIANCE, '');
+  const text = [name, ...method].join('. ').replace(NO_APPLIANCE, '').replace(MAY_BE_BEFORE, '');
   return APPLIANCES.filter(({ said, isIn }) => said.test(text) && !steps.some(isIn)).map((each) => each.name);
 };

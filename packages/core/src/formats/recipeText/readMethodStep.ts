@@ -78,6 +78,9 @@ const STIRRED =
 /** A pot by its name, and no pot on a hob. */
 const CROCK = /\bcrock[- ]?pot\b/gi;
 
+/** "Don't stir it or it goes to mush" */
+const NOT_STIRRED = /\b(?:do not|don['’]?t|never|without|no|nor|not) (?:stir|toss|turn|shak|flip)\w*/gi;
+
 /** In an air fryer nobody stirs. */
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
@@ -230,7 +233,9 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       (OVEN.test(plain) &&
         !ON_PAN.test(plain) &&
         (said !== undefined ||
-          /\b(?:bake|roast)|\b(?:in|into|to) (?:the|an?|your) (?:(?:really|very|pretty|quite|fairly) )?(?:hot |low |cool(?:ing)? |moderate |medium )?oven\b(?![- ](?:dish|tray|tin|pan|proof|safe))/i.test(plain))));
+          /\b(?:bake|roast)|\b(?:in|into|to) (?:the|an?|your) (?:(?:really|very|pretty|quite|fairly) )?(?:hot |low |cool(?:ing)? |moderate |medium )?oven\b(?![- ](?:dish|tray|tin|pan|proof|safe))/i.test(
+            plain,
+          ))));
   // Behind "into the slow cooker": that cooks there, and on no hob.
   const slow = before?.slow === true && /\bon (?:low|high)\b/i.test(plain);
   const station =
@@ -272,7 +277,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       ? { needs: 'look', everyMinutes: POT_LOOK }
       : !alone || blends(plain)
         ? { needs: 'hands' }
-        : STIRRED.test(whileItLasts(plain.replace(AIR_FRIED, '')))
+        : STIRRED.test(whileItLasts(plain.replace(AIR_FRIED, '').replace(NOT_STIRRED, '')))
           ? { needs: 'look', everyMinutes: everyIn(plain, time.to, inOven) }
           : last !== undefined && time.to > last
             ? { needs: 'look', everyMinutes: Math.max(1, Math.round(time.to - last)) }

@@ -3,6 +3,7 @@ import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { withClocks, withNights } from './clockLines.ts';
 import { blends, isVerb } from './kitchenVerbs.ts';
+import { inDigits } from './numberWords.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
@@ -86,7 +87,7 @@ function rowOf(cells: readonly string[]): string | undefined {
 
 /** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
 const inPlainSigns = (text: string): string =>
-  text
+  inDigits(text)
     // "**You need** 1 leek • 2 carrots"
     .replace(
       /^\*\*(you need|ingredients|method|do|steps|directions|instructions)\*\*:?[ \t]+(?=\S)/gim,
@@ -99,6 +100,8 @@ const inPlainSigns = (text: string): string =>
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
+    // "S & P"
+    .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
     // "10m", "1h30m": nobody cooks by the metre.
@@ -252,7 +255,8 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   if (
     slashed.length > 2 &&
     slashed.every((part) => part.length < 60 && !/[.!?]\s/.test(part)) &&
-    readNumber(plainSigns(slashed[0] ?? ''))
+    (readNumber(plainSigns(slashed[0] ?? '')) ??
+      slashed.filter((part) => NAME_AND_AMOUNT_SMALL.test(plainSigns(part))).length * 10 >= slashed.length * 7)
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"

@@ -10,8 +10,6 @@ import { sortOf } from './stepSort.ts';
  * corpus it is eight in ten (counted on them, no published source).
  */
 export const UNLIKELY = 0.2;
-/** What takes less, minutes, goes into a plan nearly the same wherever it is. */
-const SHORTEST = 2;
 /** Beside what was read. */
 const OTHERS = 2;
 
@@ -21,7 +19,7 @@ const OTHERS = 2;
  * @example secondDoubt(readMethodStep('Cover in a bowl 10 minutes; peel and seed.'))?.question // read as handwork
  */
 export function secondDoubt(step: MethodStep, before?: MethodStep): StepDoubt | undefined {
-  if (!step.timed || step.kind !== 'work' || step.minutes.latest < SHORTEST) return undefined;
+  if (!step.timed || step.kind !== 'work') return undefined;
   const read = sortOf(step);
   // An appliance has its name in the text; what is only cut and kneaded is handwork, however long.
   if (read === 'appliance' || (read === 'hands' && isOnlyHandwork(step))) return undefined;
