@@ -209,7 +209,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         /\d|\ban? (?:tsp|tbsp|teaspoon|tablespoon|pinch|cup|splash)\b/i.test(part) &&
         findFood(part, foods) !== undefined,
     ) ??
-    tail.find((part) => OF_ITS_OWN.test(part) && isOther(findFood(part, foods), food)) ??
+    tail.find((part) => (OF_ITS_OWN.test(part) || NAMED_AMOUNT.test(part)) && isOther(findFood(part, foods), food)) ??
     tail.find((part) => A_BIT_OF.test(part) && findFood(part, foods) === undefined);
   if (food && second !== undefined)
     doubts.push({
@@ -292,6 +292,8 @@ const A_BIT_OF = /^(?:an? )?(?:splash|dash|pinch|squeeze|drizzle|glug|handful|kn
 /** "…, juice of 2 lemons": an amount that begins anew. */
 const OF_ITS_OWN =
   /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|(?:an? )?(?:pinch|dash|handful|splash|knob)\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;
+/** "…, paprika 30 g" */
+const NAMED_AMOUNT = /^(?!.*\b(?:in|with|for|from|of)\b)\p{L}[\p{L} ]*\s\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
 const isOther = (found: ReturnType<typeof findFood>, food: Food | undefined): boolean =>
   found !== undefined && !('near' in found) && food !== undefined && found.food !== food;
 

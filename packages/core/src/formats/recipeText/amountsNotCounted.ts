@@ -62,7 +62,7 @@ export function amountsNotCounted(
     const [before, behind] = [plain.slice(0, index), plain.slice(index + said.length)];
     if (OF_IT.test(behind) || COMES_OUT.test(before) || SIZE.test(behind) || HOLDS.test(before)) return [];
     // "200 C fan": degrees, and no cups.
-    if (/\d{3}\s?c\.?$/i.test(said)) return [];
+    if (/\d{3}\s?c\.?$/i.test(said) || /[<>≤≥]\s*$/.test(before)) return [];
     const what = WHAT.exec(behind)?.[1]?.trim() ?? '';
     if (what === '' || NO_FOOD.test(what)) return [];
     if (step.kind === 'ahead' && /\bsoak/i.test(plain)) return [];

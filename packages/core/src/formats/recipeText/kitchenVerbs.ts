@@ -34,7 +34,10 @@ export const withoutNames = remembered((text: string): string =>
 
 const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|(?:food )?processor|pulse)\b/i;
 /** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */
-export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, ''));
+export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, '').replace(NOT_BLENDED, ''));
+/** "With a fork - not a processor" */
+const NOT_BLENDED =
+  /\b(?:not|no|without|never|don['’]?t|do not|instead of|rather than) (?:an? |the |in (?:an? |the ))?(?:food )?(?:processor|blend\w*|pur[eé]e\w*|blitz\w*|whizz\w*)/gi;
 
 /** Behind something on heat, minutes: so long that it may have been taken off. For fewer nobody does. Common practice, no published source. */
 export const OFF_FROM_MINUTES = 3;

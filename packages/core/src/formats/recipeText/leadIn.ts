@@ -15,6 +15,9 @@ const DAYS_A_WEEK = 7;
 const EATEN_WITHIN =
   /\b(?:eat|eaten|use|used|finish|finished|keeps?|lasts?|good)\b[^.;]{0,30}\b(?:within|in|for|up to|over)\s+(?:about |the next |up to )*$|\b(?:refrigerate|chill|store)d?(?: (?:it|them|leftovers|the rest|airtight|covered))*,? (?:for )?up to (?:about )?$|\bbest after\s+$|\b(?:keeps?|lasts?|holds?)\s+(?:about |up to |for )*$|\b(?:fridge|freezer|refrigerator|jars?|tins?|tubs?|airtight)\b[^.;]{0,12}\bup to (?:about )?$|\b(?:people|persons?|eaters|\d+|one|two|three|four|five|six)\s+for\s+$/i;
 
+/** "…, squeeze. 4 days fridge" */
+const KEPT_COLD = /[.;]\s*\|\s*(?:in (?:the )?)?(?:fridge|freezer|chilled|frozen)\b/i;
+
 /** "(can be done the day before)": it may, and need not. */
 const MAY_BE = /\(?\b(?:this |it |these )?can (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*\)?/gi;
 
@@ -50,13 +53,25 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
   const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks');
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
-  const days = found && !EATEN_WITHIN.test(plain.slice(0, found.index)) ? found : null;
+  const days =
+    found &&
+    !EATEN_WITHIN.test(plain.slice(0, found.index)) &&
+    !KEPT_COLD.test(plain.slice(0, found.index).concat('|', plain.slice(found.index + found[0].length)))
+      ? found
+      : null;
   const [first] = timesIn(plain);
   // "At least 4 hours or up to 2 days"
   if (days && first && first.end < days.index && first.to >= LEAD_FROM_H * 60)
     return { hours: { least: first.from / 60, most: daysOf(days).to * 24 } };
   // "For an hour or up to a day", "min 30 min, max 2 days": the shorter will do, in the session.
-  if (days && first && first.end < days.index && SHORTER_DOES.test(plain.slice(first.end, days.index)))
+  if (
+    days &&
+    first &&
+    first.end < days.index &&
+    (SHORTER_DOES.test(plain.slice(first.end, days.index)) ||
+      // "Fridge 1 hr. 8 sandwiches, 4 days.": so long it keeps.
+      (first.to < LEAD_FROM_H * 60 && /[.;]\s/.test(plain.slice(first.end, days.index))))
+  )
     return undefined;
   if (days) {
     const { from, to } = daysOf(days);

@@ -153,6 +153,14 @@ export function doubtOfStep(
         { label: 'it stands 1 h, in the session', text: 'Leave to stand for 1 hour.' },
       ],
     };
+  if (VARIANT.test(text) && !/\b(?:by hand|in all|done so)\b/i.test(text))
+    return {
+      question: 'Is this done, or is it another way of it?',
+      choices: [
+        { label: 'another way: leave it out', text: '' },
+        { label: 'it is done', text: text.replace(VARIANT, '').replace(/^\p{Ll}/u, (first) => first.toUpperCase()) },
+      ],
+    };
   const ways = twoWays(text, withoutNames(plainSigns(text)));
   if (ways) return ways;
   if (step.kind === 'ahead')
@@ -331,6 +339,10 @@ function twoWays(text: string, plain: string): StepDoubt | undefined {
 
 /** What was done with one thing of a step, told beside it. */
 const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled|thawed|steeped)\b[^)]*\d[^)]*\)/i;
+
+/** "For firm polenta: pour it into a tin …" */
+const VARIANT =
+  /^for (?:an? )?(?:(?:even|much) )?(?:firm|crisp|crispy|thick|thin|soft|smooth|chunky|creamy|rich|spicy|mild|dry|wet|set|sliced|\p{L}{3,}er)\b[^:,.]{0,30}[:,]\s*/iu;
 
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*|service)\b.*\bfrom (?:frozen|the freezer)\b/i;

@@ -117,7 +117,7 @@ export function textLines(text: string): readonly string[] {
     withParts(withHeadings(withNights(withClocks(inPlainSigns(text).split(/\r?\n/).flatMap(timesApart))))),
   );
   const start = raws.findIndex((raw) => raw.trim() !== '');
-  const parted = raws.map((raw) => DONE_WITH.exec(raw));
+  const parted = raws.map(doneWith);
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
   // What is done with each comes behind the list: before what is done with all, where that is told.
   const last = parted.findLastIndex(Boolean);
@@ -234,7 +234,19 @@ const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 const NAME_AND_AMOUNT_SMALL = /^\p{L}[\p{L} '-]*\s\d[\d.,/ ]*(?:\p{L}{1,8}(?: \p{L}+)?)?$/u;
 
 /** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
-const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])(?![^>→]*\.\s)\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+/** "C) Onion 1.2 kg, pepper 1 kg - sweat 15 min": a dash does it too, behind several things. */
+const DASHED = /^\s*(?:[A-H][.)]\s+)?((?=[^–—]*\d)[\p{L}\d](?:(?!\.\s)[^–—])*?)\s+[-–—]\s+(\p{L}+(?:\s.*)?)$/u;
+function doneWith(raw: string): RegExpExecArray | null {
+  const arrow = DONE_WITH.exec(raw);
+  if (arrow) return arrow;
+  const dash = DASHED.exec(raw);
+  const done = dash?.[2] ?? '';
+  const several = (dash?.[1]?.split(/,\s+(?=\p{L})/u) ?? []).filter((item) =>
+    NAME_AND_AMOUNT_SMALL.test(plainSigns(item)),
+  );
+  return several.length > 1 && isVerb(/^\p{L}+/u.exec(done)?.[0] ?? '') ? dash : null;
+}
 /** A line that belongs to a list. */
 const LISTED = /^[\s\p{P}]*\d|\d\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
 /** What it is, without how much of it. */

@@ -14,7 +14,8 @@ const FOR_HOW_MANY: readonly RegExp[] = [
 ];
 
 /** "Chill. 5 days.": a length of days alone. */
-const DAYS_ALONE = /^(?:up to )?(?:\d+|two|three|four|five|six)(?: ?(?:-|–|to) ?\d+)? (?:days?|weeks?|months?)[.!]?$/i;
+const DAYS_ALONE =
+  /^(?:\d+ \p{L}+,? )?(?:up to )?(?:\d+|two|three|four|five|six)(?: ?(?:-|–|to) ?\d+)? (?:days?|weeks?|months?)[.!]?$/iu;
 
 /** How long it keeps, and where. */
 const KEEPS: readonly RegExp[] = [
