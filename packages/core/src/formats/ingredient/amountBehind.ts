@@ -6,7 +6,7 @@ const NAMED =
   /^(?!(?:an?|some|half|one|two|three|four|five|six|few|juice|zest|about|approx|pinch|handful|knob|bunch|splash|good|small|large|big)\b)(\p{L}[^\d:;,]*?)(?:\s*[:–—-]\s+|\s*:\s*|,?\s+|\s*\()(?=(?:about |approx\.? |ca\.? |~)?(?:\d|(?:an?|a few|few|half an?|several)\s+(?:(?:small|large|big|good|generous)\s+)?(?:handfuls?|bunch|bunches|sprigs?|pinch|pinches|knob|splash|drizzle|glug|cloves?|sticks?|stalks?|leaves)\b))(.+)$/iu;
 /** What may stand behind an amount whose food stood before it: how it goes in, and no food. */
 const SAYS_HOW =
-  /^(?:$|[,;(+–—-]|(?!red\b)(?:(?:very|finely|coarsely|roughly|thinly|freshly)\s+)?\p{L}+(?:ed|cut|torn)\b)/iu;
+  /^(?:$|[,;(+–—-]|(?!red\b)(?:(?:very|finely|coarsely|roughly|thinly|freshly)\s+)?\p{L}+(?:ed|cut|torn)\b|(?:extra |very )?(?:firm|soft|ripe|raw|whole|fine|coarse)\b\s*(?=$|[,;(]))/iu;
 /** "Sweet potatoes - 3 medium (about 600 g)" */
 const SIZED = /^(?:small|medium(?:-sized)?|large|big|fat)\b\s*(?=$|[,;(])/i;
 /** "Flour type 550": that number is part of the name. */

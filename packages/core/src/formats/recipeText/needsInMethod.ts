@@ -17,7 +17,7 @@ export interface MethodNeed {
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
 const NUMBER =
-  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?)\s+)(?=\p{L}|\(\d+(?:[.,]\d+)?[- ]?(?:oz|g|ml)\.?\) (?:tins?|cans?|jars?)\b)(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
+  /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?|half(?=\s+(?:cups?|teaspoons?|tablespoons?|tsps?|tbsps?|lit(?:re|er)s?|pints?)\b))\s+)(?=\p{L}|\(\d+(?:[.,]\d+)?[- ]?(?:oz|g|ml)\.?\) (?:tins?|cans?|jars?)\b)(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
   /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;

@@ -16,7 +16,7 @@ const HEADED =
 const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)\b|^(?:portions|servings): ?\d/i;
 /** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
 const IN_ONE_LINE =
-  /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} ]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
+  /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} &]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
 /** Heads one thing, too: "Topping: 50 g breadcrumbs". */
 const A_PART = /^(?:topping|filling|sauce|dressing|dough|base|garnish|marinade|crust)$/i;
 /** What is told of minutes and heat is done, and no list. */
@@ -114,7 +114,7 @@ const inPlainSigns = (text: string): string =>
  */
 export function textLines(text: string): readonly string[] {
   const raws = withPoints(
-    withParts(withHeadings(withNights(withClocks(inPlainSigns(text).split(/\r?\n/).flatMap(timesApart))))),
+    withParts(withHeadings(withNights(withClocks(inGrams(inPlainSigns(text).split(/\r?\n/)).flatMap(timesApart))))),
   );
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map(doneWith);
@@ -126,6 +126,17 @@ export function textLines(text: string): readonly string[] {
     ...(n === start ? linesOf(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw)),
     ...(n === listEnds ? done : []),
   ]);
+}
+
+const ALL_GRAMS =
+  /^\s*\(?(?:all|everything|(?:all )?(?:amounts|weights|quantities|figures))(?: (?:is|are))?(?: in)? (?:g|grams?|grammes)\.?\)?\s*$/i;
+/** "(all grams)" below a list: what stands in it without a unit is weighed. */
+function inGrams(raws: readonly string[]): readonly string[] {
+  const said = raws.findIndex((raw) => ALL_GRAMS.test(raw));
+  if (said < 0) return raws;
+  return raws
+    .filter((_, at) => at !== said)
+    .map((raw) => (/^\s*(?:[-*•]\s*)?\p{L}[^\d]*\s\d+(?:[.,]\d+)?\s*$/u.test(raw) ? `${raw.trimEnd()} g` : raw));
 }
 
 /** Before minutes this heads no method. */
@@ -193,9 +204,20 @@ const withHeadings = (raws: readonly string[]): readonly string[] =>
   });
 
 /** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
-const POINT = /^(\d{1,2})(?:[.)]\s*|\s+)(?=\+?\s*(\p{L}+)[\s,])/u;
+const POINT = /^(\d{1,2})(?:[.)]\s*|\s+)(?=\+?\s*(\p{L}+)[\s,+&])/u;
 /** Without a sign behind its number it is a step where it begins in a capital letter. */
 const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+\p{Lu})/u.test(line);
+
+const ROW = 5;
+/** Numbers from 1 to 5 or more right below each other, in whatever letters: nobody needs 1, 2, 3, 4 and 5 of things in turn. */
+function rowOfSteps(raws: readonly string[]): readonly number[] {
+  const numbers = raws.map((raw) => Number(POINT.exec(raw.trim())?.[1] ?? Number.NaN));
+  const begins = numbers.findIndex(
+    (n, at) => n === 1 && Array.from({ length: ROW }, (_, k) => k).every((k) => numbers[at + k] === k + 1),
+  );
+  if (begins < 0) return [];
+  return numbers.flatMap((n, at) => (at >= begins && n === at - begins + 1 ? [at] : []));
+}
 
 /** Steps that are numbered one by one, with a dot or without: none of them is an amount, and the method begins there where no heading says so. */
 function withPoints(raws: readonly string[]): readonly string[] {
@@ -203,7 +225,7 @@ function withPoints(raws: readonly string[]): readonly string[] {
   const said = lines.flatMap((found, at) =>
     found ? [{ at, n: Number(found[1]), marked: /^\d+[.)]/.test(found[0]), verb: isVerb(found[2] ?? '') }] : [],
   );
-  const points = new Set<number>();
+  const points = new Set<number>(rowOfSteps(raws));
   for (const [k, first] of said.entries()) {
     const run = said.slice(k).filter(({ n }, ahead) => n === ahead + 1);
     const verbs = run.filter(({ verb }) => verb).length;
