@@ -25,7 +25,7 @@ const WHAT =
 const NO_FOOD =
   /^(?:of|more|dry|cooked|batter|dough|mixture|mix|sauce|dressing|marinade|soup|pur[eé]e|liquid|liquor|all)\b/i;
 /** Water of these is poured away, or was counted where it soaks. */
-const POURED_OFF = /\b(?:soak|rinse|drain|blanch|wash|discard|throw|salted water)/i;
+const POURED_OFF = /\b(?:soak|rinse|drain|blanch|wash|discard|throw (?:\w+ ){0,3}(?:away|out)|salted water)/i;
 const SHARES_OUT = /\b(?:portion|box|pack|divide|weigh out|per (?:box|portion|plate|bowl|jar|serving|person))\b/i;
 
 const sameAmount = (one: Amount, other: Amount, most: boolean): boolean => {

@@ -33,7 +33,7 @@ const COMES_TO =
   /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|does|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
-const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw)/i;
+const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw (?:\w+ ){0,3}(?:away|out))/i;
 
 /** What is mixed ahead keeps its water: a dough, a soaker, a batter. */
 const MIXED = /\bpour\b[^.;]*\bwater over\b|\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;

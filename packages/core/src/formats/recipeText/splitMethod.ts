@@ -8,7 +8,7 @@ import { isPressure, isRelease } from './pressureIn.ts';
 /** "Prep time: 15 min" stands above a recipe, and is no step of it. */
 const HEADER = /^(?:prep(?:aration)?|cook(?:ing)?|total|active|ready(?: in)?)(?:\s*time)?\s*:?\s*\d/i;
 /** A point behind these ends no sentence. */
-const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|pkg|lg|med|e\.g|i\.e)\.$/i;
+const ABBREVIATED = /\b(?:approx|tbsp|tsp|oz|lb|no|ca|incl|excl|pkg|lg|med|e\.g|i\.e)\.$/i;
 /** "… then uncovered 10", "then at 200C for 20 more": in the minutes of the clause before. */
 const BARE_NUMBER = /(?:^|[^\d°])\b(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?(?:\s+more)?\s*\.?$/;
 /** "Then cut 12": so many of them, and no minutes. */
