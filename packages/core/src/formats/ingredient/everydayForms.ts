@@ -13,6 +13,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // "1 large sprig of rosemary"
+  [
+    /^(an?|one|two|three|\d+) (?:large|big|small|good|generous) (sprigs?|bunch(?:es)?|handfuls?|cloves?|stalks?|sticks?)\b/i,
+    (_, n = '', piece = '') => `${n} ${piece}`,
+  ],
   // "a good half of a celeriac"
   [/^an? (?:good|small|big|generous|scant) (half|quarter|third) (?:of )?(?=an? |the )/i, (_, part = '') => `${part} `],
   // "cumin, maybe 2 teaspoons"

@@ -72,8 +72,9 @@ export function amountsNotCounted(
     const beside = `${before.split(/[.;,]/).at(-1) ?? ''} ${what}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
     const counted = lines.some(
       (line) =>
-        measuresIn(line.text).includes(said) ||
-        ((isCounted(amount) || sameAmount(amount, line.amount, line.food?.facts.kind !== 'water')) &&
+        ((isCounted(amount) ||
+          measuresIn(line.text).includes(said) ||
+          sameAmount(amount, line.amount, line.food?.facts.kind !== 'water')) &&
           namesOf(line).some((word) => beside.some((each) => each.startsWith(word.slice(0, 5))))) ||
         (line.atStep !== undefined && sameAmount(amount, line.amount, false)),
     );

@@ -2,7 +2,7 @@ import type { Food } from '../../food/index.ts';
 import { inBase, plainSigns, type Amount } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { amountWords, type IngredientLine } from '../ingredient/readIngredientLine.ts';
-import { saysDeed } from './kitchenVerbs.ts';
+import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Something that the method names with its amount, and the list does not. */
@@ -150,7 +150,9 @@ function amountsIn(plain: string): readonly AmountIn[] {
         .at(-1) ?? '';
     until = index + end;
     // "Tahini (100 g)": what it is of stands before the brackets.
-    const of = CLOSES.test(rest.slice(end)) ? OPENS.exec(plain.slice(0, index))?.[1] : undefined;
+    const opened = CLOSES.test(rest.slice(end)) ? OPENS.exec(plain.slice(0, index))?.[1] : undefined;
+    // "Roll (1 tsp each)": of what was told, and of no rolls.
+    const of = opened !== undefined && isVerb(opened) ? undefined : opened;
     const named =
       of ?? (ONLY_MEASURED.test(rest.slice(0, end).trim()) ? NAMED_BEFORE.exec(plain.slice(0, index))?.[1] : undefined);
     // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.

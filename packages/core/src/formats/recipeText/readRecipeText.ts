@@ -141,13 +141,13 @@ export function readRecipeText(text: string): RecipeText {
       continue;
     }
     // "Makes 16 · serves 4": eaters count, and not pieces.
-    const eaters = part === 'method' ? undefined : /^(?:serves|feeds):? (\d+)$/i.exec(line)?.[1];
+    const eaters = part === 'method' ? undefined : eatersAlone(line);
     if (eaters !== undefined) {
       portions = Number(eaters);
       continue;
     }
     if (ABOUT.test(line.replace(BULLET, '')) || isTold(line.replace(BULLET, ''))) {
-      portions ??= portionsWithin(line);
+      portions = eatersAlone(line) ?? portions ?? portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
       continue;
@@ -261,6 +261,12 @@ const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [re
   all.filter(first),
   all.filter((each) => !first(each)),
 ];
+
+/** "Serves 5–6.", on a line of its own: whatever else was said to be made. */
+const eatersAlone = (line: string): number | undefined => {
+  const said = /^(?:serves|feeds):? (\d+)(?:\s?(?:-|–|to)\s?\d+)?\.?$/i.exec(line)?.[1];
+  return said === undefined ? undefined : Number(said);
+};
 
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
 const EATERS =

@@ -1,7 +1,7 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
 import { boiledOffIn, shareOffIn, thicknessIn } from './boiledOffIn.ts';
-import { blends, withoutNames } from './kitchenVerbs.ts';
+import { blends, boilsStarch, withoutNames } from './kitchenVerbs.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
@@ -150,7 +150,13 @@ export function splitMethod(method: readonly string[]): readonly string[] {
         (/^Then /.test(text) && bareNumberIn(text) !== undefined);
       // "Add the nuts for the last 5 minutes" happens within the step before, in whichever paragraph that stands.
       const within =
-        last !== undefined && last.timed && !isPressure(last.text) && !timed && beforeTheEnd(text) !== undefined;
+        last !== undefined &&
+        last.timed &&
+        !isPressure(last.text) &&
+        !timed &&
+        beforeTheEnd(text) !== undefined &&
+        // "When it has 10 minutes to go, cook the pasta": in a pot of its own.
+        !(boilsStarch(text) && /\b(?:to go|left|before)\b/i.test(text));
       const otherwise = last !== undefined && OTHERWISE.test(text) && (begins || last.timed);
       const release = last !== undefined && isPressure(last.text) && isRelease(text) && !isPressure(text);
       const together = last !== undefined && !begins && !isPressure(last.text) && !last.timed && !timed;

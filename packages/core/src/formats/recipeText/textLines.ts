@@ -93,6 +93,10 @@ const inPlainSigns = (text: string): string =>
       /^\*\*(you need|ingredients|method|do|steps|directions|instructions)\*\*:?[ \t]+(?=\S)/gim,
       (_, head: string) => (/^do$/i.test(head) ? 'Method\n' : `${head}\n`),
     )
+    // "**Sauce**" on a line of its own heads what follows
+    .replace(/^[ \t]*\*\*(\p{L}[\p{L} &]{1,30}?):?\*\*:?[ \t]*$/gmu, (all, head: string, at: number, whole: string) =>
+      whole.slice(0, at).trim() === '' ? head : `${head}:`,
+    )
     .replace(/\*\*/g, '')
     // "*Serves:* 2"
     .replace(/(?<=^|\s)\*(\p{L}[^*\n]{1,40})\*(?=[\s:]|$)/gmu, '$1')
@@ -294,6 +298,15 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
+  // "FOR THE FILLING: 600 g potatoes • 1 onion • salt"
+  const [, part = '', dots = ''] = /^(\p{L}[\p{L} &]{2,40}):\s+(\S.*\s[•·]\s.*)$/u.exec(line) ?? [];
+  const points = dots.split(/\s+[·•]\s+/);
+  if (
+    points.length > 1 &&
+    !TELLS.test(line) &&
+    points.filter((each) => readNumber(plainSigns(each)) ?? byFeel(each)).length * 2 >= points.length
+  )
+    return [`${part}:`, ...points, ''];
   const dotted = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
   // "4 servings · 40 min · easy"
   if (dotted.length > 1 && dotted.filter((part) => ABOUT_IT.test(part)).length * 2 > dotted.length)
