@@ -8,6 +8,10 @@ import type { MethodStep } from './readMethodStep.ts';
 const MEASURED =
   /(?<![\p{L}\d.,/–-])(?:\d+ )?\d+(?:[.,/]\d+)?(?:\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)?[ -]?(?:kg|g|grams?|ml|dl|cl|l|lit(?:re|er)s?|cups?|c\.?(?= \p{Ll})|oz|ounces?|lbs?|pounds?|pints?|quarts?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|(?:\(?\d+[ -]?(?:g|oz|ml)\)? )?(?:tins?|cans?|bunch(?:es)?|cloves?|sticks?|sprigs?|heads?)(?: of)?)(?![\p{L}\d])/giu;
 
+/** "A splash of soya milk" */
+const BY_FEEL =
+  /(?<![\p{L}])(?:an? )?(?:(?:good|big|small|little) )?(?:splash|glug|handful|bunch|knob|dash|drizzle)(?: of)?(?![\p{L}\d])/giu;
+
 /** "2 tbsp of the oil", "3 tbsp oil from the jar" is of what is listed. */
 const OF_IT = /^\.? (?:of|from) (?:the|it|them|this|that|these|those|its|their|your)\b/i;
 /** What comes out, or is taken out again: nothing of it goes in. */
@@ -58,13 +62,13 @@ export function amountsNotCounted(
 ): readonly string[] {
   const plain = inOneNumber(plainSigns(step.text));
   if (SHARES_OUT.test(plain)) return [];
-  return [...plain.matchAll(MEASURED)].flatMap(({ 0: said, index }) => {
+  return [...plain.matchAll(MEASURED), ...plain.matchAll(BY_FEEL)].flatMap(({ 0: said, index }) => {
     const [before, behind] = [plain.slice(0, index), plain.slice(index + said.length)];
     if (OF_IT.test(behind) || COMES_OUT.test(before) || SIZE.test(behind) || HOLDS.test(before)) return [];
     // "200 C fan": degrees, and no cups.
     if (/\d{3}\s?c\.?$/i.test(said) || /[<>≤≥]\s*$/.test(before)) return [];
     const what = WHAT.exec(behind)?.[1]?.trim() ?? '';
-    if (what === '' || NO_FOOD.test(what)) return [];
+    if (what === '' || NO_FOOD.test(what) || (/^\D/.test(said) && /\b(?:water|stock|broth)\b/i.test(what))) return [];
     if (step.kind === 'ahead' && /\bsoak/i.test(plain)) return [];
     const clause = before.split(/[.;:,]|\band\b/).at(-1) ?? '';
     if (/\b(?:water|salt)\b/i.test(what) && POURED_OFF.test(`${clause} ${what}`)) return [];

@@ -34,10 +34,8 @@ const moreOrSame = (written: string, listed: string): Doubt => ({
 const inMethodAlone = (written: string): Doubt => ({
   about: 'amount',
   question: `“${written}” stands in the method, and nothing here counts it. Is it one more ingredient?`,
-  choices: [
-    { label: 'yes, count it', line: written },
-    { label: 'no, leave it out', line: '' },
-  ],
+  // That it is left out can be said of every line.
+  choices: [{ label: 'yes, count it', line: written }],
 });
 
 /** What somebody said of a text, where it was not certain or not right. */

@@ -293,7 +293,7 @@ const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b)/i.exec(
       text,
     );
   const bowls =
@@ -332,7 +332,7 @@ function portionsIn(line: string): number | undefined {
 }
 
 const MADE =
-  /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|tubs?|boxes|bags?)\b/i;
+  /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|bottles?|tubs?|boxes|bags?)\b/i;
 /** "2 x 500 ml jars": what it is put up in, and no eaters. */
 const JARS = /^[x×]\s?\d+\s*(?:ml|l)\b|^[x×].*\b(?:jars?|bottles?|tins?|dishes|loaves)\b/i;
 /** What a list is for, where it is for one of them. */

@@ -5,9 +5,9 @@ import type { StepSort } from './stepSort.ts';
 
 /** Each sort as it stands in a question or a choice. */
 export const SORT_WORDS: Readonly<Record<StepSort, string>> = {
-  hands: 'in somebody’s hands, off the heat',
-  stands: 'left to stand, off the heat',
-  'at the hob': 'on the hob, with somebody at it',
+  hands: 'in somebody’s hands',
+  stands: 'left to stand',
+  'at the hob': 'on the hob, somebody at it',
   'on the hob': 'on the hob by itself',
   oven: 'in the oven',
   blender: 'in the blender',
