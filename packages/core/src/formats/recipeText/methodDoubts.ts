@@ -278,6 +278,17 @@ export function doubtOfStep(
     };
   if (!step.timed && BY_ITSELF_IN.has(step.station ?? ''))
     return { question: 'How long?', choices: minutesOf(text, [3, 10, 20, 40]) };
+  // "Cloth over, 4-5 days somewhere warm": so long it stands, or so long it keeps.
+  const [days] = !step.timed && !step.afterwards ? (DAYS_SAID.exec(plain) ?? []) : [];
+  if (days !== undefined && !KEEPS.test(plain) && !settled)
+    return {
+      question: `“${days}”: does it stand so long?`,
+      choices: [
+        { label: 'yes, it is begun so long before', text: more(text, `left to stand ${days} ahead`) },
+        { label: 'no, so long it keeps', text: more(text, 'done by hand') },
+        { label: 'no step, leave it out', text: '' },
+      ],
+    };
   // It speaks of minutes, and how many was not understood.
   if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
@@ -343,6 +354,11 @@ const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled
 /** "For firm polenta: pour it into a tin …" */
 const VARIANT =
   /^for (?:an? )?(?:(?:even|much) )?(?:firm|crisp|crispy|thick|thin|soft|smooth|chunky|creamy|rich|spicy|mild|dry|wet|set|sliced|\p{L}{3,}er)\b[^:,.]{0,30}[:,]\s*/iu;
+
+const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
+/** How long something keeps, or is eaten within. */
+const KEEPS =
+  /\b(?:keeps?|kept|lasts?|holds?|good|eat|eaten|use|used|within|ok|okay|fine|people|persons|up to|freez\w*|frozen|freezer|fridge|store|stored|max|days? old|day-old|for later)\b/i;
 
 /** What was frozen is heated on another day. */
 const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*|service)\b.*\bfrom (?:frozen|the freezer)\b/i;

@@ -20,7 +20,7 @@ const NUMBER =
   /(?<![\p{L}\d/.,])(?:(?:\d+(?:[.,]\d+)?\s*(?:-|to)\s*)?(?:\d+\s+)?\d+(?:[/.,]\d+)?\s*|(?:an?|one|two|three|(?:four|five|six|eight|ten|twelve)(?=\s+(?:level |heaped )?(?:cups?|mugs?|tablespoons?|teaspoons?|tbsps?|tsps?|lit(?:re|er)s?|pints?|handfuls?)\b)|half an?|half(?=\s+(?:cups?|teaspoons?|tablespoons?|tsps?|tbsps?|lit(?:re|er)s?|pints?)\b))\s+)(?=\p{L}|\(\d+(?:[.,]\d+)?[- ]?(?:oz|g|ml)\.?\) (?:tins?|cans?|jars?)\b)(?!(?:(?:more|further|half) )?(?:min(?:ute)?s?|hours?|hrs?|h|sec(?:ond)?s?|days?|weeks?|am|pm|o['’]clock)\b)(?!(?:[a-z]+\s+)?of (?:the|it|them|this|that|its)\b)/giu;
 /** Where what it is an amount of ends. */
 const ENDS =
-  /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by)\b/i;
+  /[,;:()+&]|\s\d+(?:\s?(?:-|to)\s?\d+)?\s?min|(?<!\b(?:tbsp|tsp|tbs|oz|lbs?|qt|pt|pkg|approx|ca))\.(?:\s|$)|\s(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|is|are|is|while|by|overnight)\b/i;
 const MEASURED =
   /^\d+\s*[x×]\s*\d+\s*(?:g|ml|oz)\b|^(?:half an?\s+|\d+\s+to\s+\d+\s*|(?:\d+\s+)?[^\s\p{L}]+\s*|\p{L}+\s+)?(?:(?:good|generous|big|small|large|heaped)\s+)?(?:kg|g|grams?|ml|millilit(?:er|re)s?|dl|cl|l|lit(?:er|re)s?|cups?|c(?= \p{L})|mugs?|(?:(?:UK|US) )?(?:pints?|quarts?|gallons?)|oz|lbs?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|pinch(?:es)?|handfuls?|knobs?|splash|drizzle|glug|\([^()]{1,12}\) (?:tins?|cans?|jars?)|bunch(?:es)?(?= of)|(?:tins?|cans?)(?= of \p{L}))\b/iu;
 const WEIGHED_OUT =
@@ -199,6 +199,9 @@ const isFarMore = (said: Amount, listed: Amount): boolean =>
 /** "Strain in the porcini water", "with their liquid": what something was soaked in goes into the dish. */
 const SOAK_GOES_IN =
   /\b(?:(?:the|its|their|that) (?:[\p{L}-]+ )?|soaking |porcini |mushroom |shiitake )(?:water|liquid|liquor)\b/iu;
+/** What soaked overnight goes in with its water, where that is said of the soaking itself: other water is that of the pot. */
+const LIQUOR =
+  /\b(?:soaking|mushroom|porcini|ceps?|shiitake) (?:water|liquid|liquor)\b|\b(?:pass|strain|filter|sieve) (?:the|its|their) (?:water|liquid|liquor)\b(?!.*\b(?:discard|throw|away)\b)/i;
 const goesInAfter = (steps: readonly MethodStep[], step: number): boolean =>
   steps
     .slice(step + 1)
@@ -219,7 +222,8 @@ export function needsInMethod(
   return steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
-    if ((soaks && lines.length > 0 && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
+    const goesIn = soaks && /\bsoak/i.test(text) && steps.slice(step + 1).some((later) => LIQUOR.test(later.text));
+    if ((soaks && lines.length > 0 && !goesIn && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
     const rinsed = waterOfTin(plainSigns(text), lines);
     const tin = rinsed === undefined ? [] : [{ line: rinsed, step }];
     const inIt = amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
@@ -234,7 +238,7 @@ export function needsInMethod(
         named.add(food.name);
         return [{ line: food.name, step }];
       }
-      const stays = !soaks || (MIXED.test(text) && !poured);
+      const stays = !soaks || goesIn || (MIXED.test(text) && !poured);
       // What cabbage is salted with is bought; a spoon of salt in the water of a soak is not eaten.
       if (!stays && food.name === 'salt' && isMuch(amount) && !/\bwater\b/i.test(text)) return [{ line: words, step }];
       if (!stays && (food.facts.kind === 'seasoning' || food.facts.kind === 'water' || food.facts.kind === 'acid'))
