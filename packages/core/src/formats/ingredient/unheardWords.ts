@@ -33,6 +33,8 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   hulled: ({ facts }) => facts.kind !== 'grain',
   roasted: ({ facts }) => facts.kind === 'nut or seed',
   creamy: ({ name }) => /butter|tahini/.test(name),
+  full: ({ name }) => name === 'coconut milk',
+  wholemeal: ({ name }) => /^(?:rye|spelt) flour$/.test(name),
   medjool: ({ name }) => name === 'dates',
   bramley: ({ name }) => name === 'apple',
   light: ({ name }) => /stock/.test(name),

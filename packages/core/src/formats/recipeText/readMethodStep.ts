@@ -90,7 +90,7 @@ const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
 const withoutVessels = (plain: string): string =>
-  /\b(?:cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
+  /\b(?:steam[- ]dry|cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
     plain,
   )
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b|\bskillet\b|\bwok\b/gi, 'thing')
@@ -132,7 +132,7 @@ const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:set|start) (?:a|the|your) timer\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
-  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:switch|turn)(?:ed)? (?:it )?off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket)/i;
+  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:switch|turn)(?:ed)? (?:it )?off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket|steam[- ]dry)/i;
 /** "Paste in, 2 min": nobody takes the pan off for that, and puts it on again. */
 const stillInPan = (
   plain: string,
@@ -244,7 +244,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
       ? 'oven'
       : blends(plain)
         ? 'jug'
-        : ((HOB.test(withoutVessels(beforeOff(plain))) || boilsStarch(plain)) && !preheats && !slow) ||
+        : ((HOB.test(beforeOff(withoutVessels(plain))) || boilsStarch(plain)) && !preheats && !slow) ||
             reduces ||
             boilsInWater(plainSigns(text))
           ? 'burner'

@@ -11,7 +11,7 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.?)\)?(?: as an? (?:side|main|starter|light lunch))?$/i;
 const PORTIONS_IN_NAME =
-  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|boxes)$|,?\s+(?:serves|makes|feeds)\s+(\d+)(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
+  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|boxes)$|,?\s+(?:[-–—]\s+)?(?:serves|makes|feeds)\s+(\d+)(?:\s?(?:-|–|to)\s?\d+)?(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:people|persons?|pax|guests))?$/i;
 const INGREDIENTS =
   /^(?:#+\s*)?(?:\*\*)?(?:ingredients(?: list)?(?: for .{1,60})?|you(?:’ll|'ll| will)? need|what you(?:’ll|'ll| will)? need|shopping(?: list)?)\s*(?:\([^)]*\))?\s*:?(?:\*\*)?$/i;
 const METHOD =
@@ -293,7 +293,7 @@ const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b|\s*(?:or|to|-|–)\s*\w+\s+(?:jars?|bottles?)\b)/i.exec(
       text,
     );
   const bowls =

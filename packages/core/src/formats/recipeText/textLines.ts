@@ -356,7 +356,7 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     items.filter((item) => AMOUNT_FIRST.test(plainSigns(item)) || byFeel(item)).length * 3 >= items.length * 2
   )
     return inItems(items);
-  const listed = IN_ONE_LINE.exec(line);
+  const listed = IN_ONE_LINE.exec(line.replace(/^[-*•]\s+/, ''));
   if (listed?.[1] && listed[2]) {
     const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
     const measured = items.filter((item) => readNumber(plainSigns(item)) ?? byFeel(item)).length;
