@@ -5,11 +5,20 @@ import { figure, median } from './figure.mjs';
 
 const root = path.resolve(import.meta.dirname, '..');
 
+const percent = (share) => Math.round((share ?? Number.NaN) * 1000) / 10;
+
 /** Lines, steps and whole texts in many hands: read right, asked about, or read wrong without a word; and how quickly. */
 await main(async () => {
   const { stdout, stderr } = spawnSync(
     'npx',
-    ['--no-install', 'jest', '--selectProjects', 'core', '--testPathPatterns', 'readMethod|readTexts|ingredientLine'],
+    [
+      '--no-install',
+      'jest',
+      '--selectProjects',
+      'core',
+      '--testPathPatterns',
+      'readMethod|readTexts|ingredientLine|secondReading',
+    ],
     { cwd: root, encoding: 'utf8', env: { ...process.env, READING: '1' } },
   );
   for (const [mark, what] of [
@@ -22,6 +31,9 @@ await main(async () => {
     figure(`${what} asked about`, counts.asked ?? 0, what, 'record');
     figure(`${what} silently wrong`, counts['silently wrong'] ?? Number.NaN, what, '<=0');
   }
+  const second = JSON.parse(/SECOND (\{[^}]*\})/.exec(stdout + stderr)?.[1] ?? '{}');
+  figure('steps that the second reading agrees with, of texts not learned from', percent(second.agreed), '%', '>=90');
+  figure('steps that it asks about, of texts not learned from', percent(second.asked), '%', '<=5');
 
   await run('node', [TSC, '-b', 'packages/core'], { log: 'build-core' });
   const at = (name) => import(path.join(root, 'packages/core/dist', name, 'index.js'));

@@ -9,6 +9,7 @@ import {
   readPaste,
   readRecipeText,
   recipesIn,
+  saysMore,
   wholeRecipe,
   withoutWhole,
   type RecipeText,
@@ -251,7 +252,7 @@ function Paste({ view }: { view: KitchenView }) {
               sayPlace={(place) => setSaid({ ...said, places: [...said.places, place] })}
             />
             {words.notes && (
-              <details className="read-notes">
+              <details className="read-notes" open={words.notes.some(saysMore)}>
                 <summary>
                   {counted(words.notes.length, 'line is', 'lines are')} neither bought nor done, and left out
                 </summary>

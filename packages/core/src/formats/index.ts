@@ -67,6 +67,7 @@ export { placesUnsaid } from './recipeText/placesUnsaid.ts';
 export type { PlaceUnsaid } from './recipeText/placesUnsaid.ts';
 export { kindOfStep, kindsFor, saidAs } from './recipeText/stepKinds.ts';
 export type { StepKind } from './recipeText/stepKinds.ts';
+export { saysMore } from './recipeText/saysMore.ts';
 export { splitMethod } from './recipeText/splitMethod.ts';
 export type { TimesApart } from './recipeText/statedTimes.ts';
 export { timesIn } from './recipeText/timesIn.ts';
