@@ -4,6 +4,7 @@ import { eachApart } from './eachApart.ts';
 import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
+import { durationsIn } from './timesIn.ts';
 import { isTold } from './toldOnly.ts';
 
 const PORTIONS =
@@ -119,6 +120,8 @@ export function readRecipeText(text: string): RecipeText {
     }
   };
 
+  const firstListed = lines.findIndex((line, at) => at !== start && isIngredient(line.replace(BULLET, '').trim()));
+  const listHasPoints = firstListed < 0 || BULLET.test(lines[firstListed] ?? '');
   const onItsDay = (bare: string): string => (AHEAD_OF_IT.test(day) ? `${day} ${bare}` : bare);
   const methodFrom = lines.findIndex((line) => METHOD.test(line));
   for (const [at, line] of lines.entries()) {
@@ -185,6 +188,9 @@ export function readRecipeText(text: string): RecipeText {
       group = partOf(line);
       continue;
     }
+    // A list without points, and points that tell of minutes below it: they are the method.
+    if (part !== 'method' && part !== 'notes' && methodFrom < 0 && pointsTell(lines, at) && !listHasPoints)
+      part = 'method';
     const bare = line
       .replace(BULLET, '')
       .replace(part === 'method' ? /^\d{1,2}\s+(?!(?:Tbsps?|Tsps?|TB|T|L|Cups?|Kg|Oz|Lbs?)\b)(?=\p{Lu})/u : '', '')
@@ -340,6 +346,16 @@ const EACH_ONE = /^(?:per|(?:for |in |into )(?:each|one)|each)\b/i;
 /** Nobody eats one of these alone. */
 const CUT_UP =
   /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;
+
+/** Do points begin here, behind an empty line, more than one of which tells how long something takes, or what to do? */
+function pointsTell(lines: readonly string[], at: number): boolean {
+  if (lines[at - 1] !== '' || !DASH_POINT.test(lines[at] ?? '')) return false;
+  const rest = lines.slice(at);
+  const end = rest.findIndex((line) => !DASH_POINT.test(line));
+  const points = end < 0 ? rest : rest.slice(0, end);
+  return points.filter((line) => durationsIn(line).length > 0 || isOrder(line.replace(BULLET, ''))).length > 1;
+}
+const DASH_POINT = /^[-–—*•·]\s/;
 
 /** Within so many lines under a name it is seen that a recipe begins. */
 const SEEN_WITHIN = 4;

@@ -72,6 +72,8 @@ export function sentencesOf(paragraph: string): readonly string[] {
 
 /** "Boil 10 minutes, then simmer 20": two things with their times are two steps; a number alone takes the unit of the one before. */
 function clausesOf(sentence: string): readonly string[] {
+  // "Night before: boil them 10 minutes, and simmer an hour": all of it is of that night.
+  if (EVENING_LABEL.test(sentence)) return [sentence];
   const then = THEN_ON.exec(sentence);
   // "Add garlic, thyme, purée; a minute": one thing more of a list, and no deed.
   const on =

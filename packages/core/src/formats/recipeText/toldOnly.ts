@@ -28,6 +28,7 @@ const KEEPS: readonly RegExp[] = [
   /^(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)/i,
   /^(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b/i,
   /^(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d+(?: ?(?:-|–|to) ?\d+)? ?(?:d|days?|weeks?|wks?|months?)\b|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b/i,
+  /^(?:\p{L}+ ){0,3}leftovers\b(?!:)/iu,
   /^(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))/i,
   /^keep (?:for |up to )?\d+ (?:days|weeks|months)/i,
   /^(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer)[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b/i,
