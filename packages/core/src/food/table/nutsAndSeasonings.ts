@@ -49,7 +49,7 @@ black pepper;seasoning;105;;;;;c730;-;heat;1159;10.4;3.3;38.7;25.3;9.7;0;20;pepp
 chilli flakes;seasoning;85;;;;;c365;-;heat;1562;12;17.3;29.4;27.2;7.8;76.4;30;crushed chilli,red pepper flakes,crushed red pepper;chilli
 paprika;seasoning;109;;;;;c365;-;colour aromatic;1321;14.1;12.9;19.1;34.9;21.1;0.9;68;sweet paprika,smoked paprika,hot paprika,sweet smoked paprika;red pepper
 cumin;seasoning;96;;;;;c365;-;aromatic;1785;17.8;22.3;33.7;10.5;66.4;7.7;168;ground cumin,cumin seeds,whole cumin seeds;caraway
-coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander;fresh coriander,coriander
+coriander seeds;seasoning;80;;;;;c365;-;aromatic;1427;12.4;17.8;13.1;41.9;16.3;21;35;ground coriander,coriander powder;fresh coriander,coriander
 caraway;seasoning;107;;;;;c365;-;aromatic;1393;19.8;14.6;11.9;38;16.2;21;17;caraway seeds;cumin
 fennel seeds;seasoning;93;;;;;c365;-;aromatic;1443;15.8;14.9;12.5;39.8;18.5;21;88;;fennel
 turmeric;seasoning;150;;;;;c365;-;colour aromatic;1305;9.7;3.3;44.4;22.7;55;0.7;27;ground turmeric,haldi;
@@ -141,7 +141,8 @@ dried parsley;seasoning;24;;;;;c365;-;aromatic;1222;26.6;5.5;23.9;26.7;22;125;45
 dried basil;seasoning;34;;;;;c365;-;aromatic;975;23;4.1;10;37.7;89.8;0.8;76;;basil
 dried dill;seasoning;49;;;;;c365;-;aromatic;1329;20;4.4;42.2;13.6;48.8;50;208;dill weed;dill
 dried mint;seasoning;26;;;;;c365;-;aromatic;1192;19.9;6;22.2;29.8;87.5;0;344;;mint
-dried tarragon;seasoning;29;;;;;c365;-;aromatic;1441;22.8;7.2;42.8;7.4;32.3;50;62;tarragon;
+dried tarragon;seasoning;29;;;;;c365;-;aromatic;1441;22.8;7.2;42.8;7.4;32.3;50;62;tarragon;fresh tarragon
+fresh tarragon;seasoning;30;;;;;f6 z180;-;aromatic;;;;;;;;;;tarragon,dried tarragon
 chervil;seasoning;30;;;;;f4 z120;-;aromatic;;;;;;;;;;parsley
 lovage;seasoning;30;;;;;f5 z180;-;aromatic;;;;;;;;;;celery
 curry leaf;seasoning;;0.2;;;;f14 z180;-;aromatic;;;;;;;;;curry leaves;curry powder,bay leaf

@@ -32,7 +32,7 @@ red pepper;vegetable;149;119;82;;;f10 z240;-;colour sweet;111;1;0.3;3.9;2.1;0.4;
 green pepper;vegetable;149;119;82;;;f10 z240;-;colour;84;0.9;0.2;2.9;1.7;0.3;80.4;3;green bell pepper;
 poblano;vegetable;;65;85;;;f10 z180;-;colour heat;;;;;;;;;poblano pepper,poblano chile,poblano chili;
 tomatillos;vegetable;132;34;95;;;f14 z180;-;acid;134;1;1;3.9;1.9;0.6;11.7;1;fresh tomatillos;
-chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,serrano,serrano chile,serrano chili;chilli flakes,jalapeno
+chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,habanero,green chili,red chili,green chile,red chile,serrano,serrano chile,serrano chili;chilli flakes,jalapeno
 cauliflower;vegetable;107;588;39;;;f7 z240;-;bulk;104;1.9;0.3;3;2;0.4;48.2;30;romanesco,cauliflower florets,cauli;
 broccoli;vegetable;91;608;61;;;f5 z240;-;bulk;141;2.8;0.4;4;2.6;0.7;89.2;33;sprouting broccoli,broccoli florets;
 cabbage;vegetable;89;908;80;;;r30 f30 z240;-;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;36.6;18;white cabbage,green cabbage;
@@ -52,7 +52,7 @@ sweetcorn;vegetable;154;102;36;;;f3 z240;-;sweet;408;3.3;1.4;16.7;2;0.5;6.8;15;c
 fennel;vegetable;87;234;72;;;f10 z240;-;aromatic;130;1.2;0.2;4.2;3.1;0.7;12;52;fennel bulb;fennel seeds
 asparagus;vegetable;134;16;53;;;f4 z240;-;;85;2.2;0.1;1.8;2.1;2.1;5.6;2;;
 mushrooms;vegetable;70;18;97;;;f6 z240;-;umami bulk;111;3.1;0.3;2.3;1;0.5;2.1;5;button mushrooms,white mushrooms,brown mushrooms,chestnut mushrooms;dried mushrooms
-dried mushrooms;seasoning;;4;;;;c365;~sulphites;umami;1378;9.6;1;63.9;11.5;1.7;3.5;13;dried porcini,dried shiitake,dried porcini mushrooms,dried shiitake mushrooms,porcini;mushrooms
+dried mushrooms;seasoning;;4;;;;c365;~sulphites;umami;1378;9.6;1;63.9;11.5;1.7;3.5;13;dried porcini,dried shiitake,dried porcini mushrooms,dried shiitake mushrooms,porcini,ceps,dried ceps;mushrooms
 sauerkraut;vegetable;142;;;;;c365 f60 of30 z180;~sulphites;acid;78;0.9;0.1;1.4;2.9;1.5;14.7;661;;
 olives;vegetable;134;4;;;;c730 of14 z120;~sulphites;salt fat;481;0.8;10.7;3.1;3.2;3.3;0.9;735;black olives;
 lemon;fruit;;58;53;;;c7 f28 z300;-;acid;146;1.1;0.3;2;2.8;0.6;53;2;lemons;lemon juice

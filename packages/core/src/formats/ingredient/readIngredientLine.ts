@@ -126,7 +126,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         ? cannedOf(known.food, foods.names.values())
         : inState(
             asPiece(known.food, read.piece, foods),
-            [known.before, ...tail],
+            [known.before, ...(/\bdried\b/i.test(bare) ? [] : [known.after]), ...tail],
             [known.after, ...tail, ...bracketed],
             foods,
           );
@@ -349,9 +349,15 @@ function inState(food: Food, tail: readonly string[], behind: readonly string[],
     return other ? [other] : [];
   });
   if (known) return known;
+  // Nobody chops a powder: "1 tbsp chopped thyme" is the fresh one.
+  const plainName = food.name.replace(/^dried /, '');
+  const fresh = food.facts.nearNames?.find((name) => name === `fresh ${plainName}`);
+  const grown = fresh !== undefined && tail.some((part) => LEAFY.test(part)) ? foods.names.get(fresh) : undefined;
+  if (grown && food.facts.kind === 'seasoning') return grown;
   // "400 g plum tomatoes, tin"
   return behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
 }
+const LEAFY = /(?<!\bdried )\b(?:chopped|torn|picked|shredded|leaves)\b/i;
 const IN_TIN = /^\(?(?:in a |from a )?(?:tin|can)\)?$/i;
 
 /** A sprig is fresh, and a stick of cinnamon is not the ground one. */
