@@ -1,6 +1,6 @@
 import { moneyText } from '@kestrel-ridge/core/cost';
 import type { PastState } from '@kestrel-ridge/core/formats';
-import { addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
+import { DAYS_A_WEEK, addDays, readDay, weekday, type Day } from '@kestrel-ridge/core/quantity';
 import { weekByWeek, weekThatWas, type KitchenView } from '@kestrel-ridge/core/view';
 import { Button } from 'antd';
 import { Suspense, lazy, useMemo } from 'react';
@@ -25,7 +25,6 @@ import { useTeachings } from './useTeachings.ts';
 
 const WeeksChart = lazy(() => import('./WeeksChart.tsx'));
 
-const WEEK = 7;
 const SPANS = [
   { weeks: 1, name: 'one week' },
   { weeks: 8, name: 'eight weeks' },
@@ -42,14 +41,14 @@ function LookBack({ view }: { view: KitchenView }) {
   const said = readDay(asked.get('week') ?? '');
   const week = said && said <= monday ? addDays(said, -weekday(said)) : monday;
   const weeks = asked.get('weeks') === '8' ? 8 : 1;
-  const from = addDays(week, -(weeks - 1) * WEEK);
-  const until = addDays(week, WEEK - 1);
+  const from = addDays(week, -(weeks - 1) * DAYS_A_WEEK);
+  const until = addDays(week, DAYS_A_WEEK - 1);
   const { data, error, isFetching } = usePastQuery({ kitchen: view.kitchen.id, from, until });
   const go = (to: Day, span: number = weeks) => ask({ week: to, ...(span === 8 ? { weeks: '8' } : {}) });
   if (!data) return error ? <Away error={error} /> : <Loading what="Reading what happened" />;
   // On a Monday nothing has happened yet: the week before is what anybody wants to see.
   if (said === undefined && weeks === 1 && data.from === from && nothingYet(data))
-    return <Navigate replace to={{ search: createSearchParams({ week: addDays(week, -WEEK) }).toString() }} />;
+    return <Navigate replace to={{ search: createSearchParams({ week: addDays(week, -DAYS_A_WEEK) }).toString() }} />;
   return (
     <Past
       view={view}
@@ -57,10 +56,10 @@ function LookBack({ view }: { view: KitchenView }) {
       busy={isFetching}
       tools={
         <>
-          <Button onClick={() => go(addDays(week, -WEEK))} disabled={data.first === null || from <= data.first}>
+          <Button onClick={() => go(addDays(week, -DAYS_A_WEEK))} disabled={data.first === null || from <= data.first}>
             ‹ The week before
           </Button>
-          <Button onClick={() => go(addDays(week, WEEK))} disabled={week >= monday}>
+          <Button onClick={() => go(addDays(week, DAYS_A_WEEK))} disabled={week >= monday}>
             The week after ›
           </Button>
           <Button onClick={printOpened}>Print</Button>
@@ -94,7 +93,10 @@ function Past({
 }) {
   const teachings = useTeachings(view);
   const week = useMemo(() => weekThatWas(view, past), [view, past]);
-  const weeks = useMemo(() => (addDays(past.from, WEEK) <= past.until ? weekByWeek(view, past) : []), [view, past]);
+  const weeks = useMemo(
+    () => (addDays(past.from, DAYS_A_WEEK) <= past.until ? weekByWeek(view, past) : []),
+    [view, past],
+  );
   const { currency, zone } = view.kitchen.equipment;
   const otherwise = doOtherwise(week, past.until < view.today);
   const empty =

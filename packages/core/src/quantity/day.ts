@@ -1,6 +1,8 @@
 import { DAY_MS } from './spans.ts';
 import { zoneText } from './zoneText.ts';
 
+export const DAYS_A_WEEK = 7;
+
 /** A calendar date, `2026-03-01`. Counted as dates, never as 24-hour spans: a day with a clock change has 23 or 25 hours. */
 export type Day = string & { readonly __day: true };
 
@@ -53,7 +55,7 @@ export const addDays = (from: Day, days: number): Day => fromNumber(toNumber(fro
 export const daysBetween = (from: Day, to: Day): number => toNumber(to) - toNumber(from);
 
 /** 0 Monday … 6 Sunday (ISO 8601 counts from Monday). */
-export const weekday = (d: Day): number => (((toNumber(d) + 3) % 7) + 7) % 7;
+export const weekday = (d: Day): number => (((toNumber(d) + 3) % DAYS_A_WEEK) + DAYS_A_WEEK) % DAYS_A_WEEK;
 
 export const earlier = (a: Day, b: Day): Day => (a <= b ? a : b);
 

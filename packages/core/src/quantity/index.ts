@@ -4,7 +4,7 @@ export { baseUnitOf, count, inBase, mass, ofBase, times, volume } from './amount
 export type { Amount, ByFeel, BaseUnit, Count, Mass, Pack, Quantity, Range, Volume } from './amount.ts';
 export { celsiusOf, degreesOf, degreesText, inDegrees } from './degrees.ts';
 export type { Degrees } from './degrees.ts';
-export { addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
+export { DAYS_A_WEEK, addDays, day, dayAt, daysBetween, earlier, readDay, weekday } from './day.ts';
 export type { Day } from './day.ts';
 export { MEASURES, isMeasureName } from './measures.ts';
 export type { Measure, MeasureName, Written } from './measures.ts';

@@ -1,8 +1,6 @@
-import { addDays, dayAt, weekday, type Day } from '../quantity/index.ts';
+import { DAYS_A_WEEK, addDays, dayAt, weekday, type Day } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { missingOf } from './missingOf.ts';
-
-const DAYS_A_WEEK = 7;
 
 /** The day on which everything is bought next: today, if it is its day; undefined where things are bought when they are needed. */
 export function nextTrip({ kitchen, today }: Pick<KitchenView, 'kitchen' | 'today'>): Day | undefined {

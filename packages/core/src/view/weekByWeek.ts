@@ -1,5 +1,5 @@
 import type { PastState } from '../formats/index.ts';
-import { addDays, dayAt, type Day } from '../quantity/index.ts';
+import { DAYS_A_WEEK, addDays, dayAt, type Day } from '../quantity/index.ts';
 import type { KitchenView } from './kitchenView.ts';
 import { pastSums } from './weekThatWas.ts';
 
@@ -18,8 +18,6 @@ export interface PastWeek {
   readonly thrownMinor: number;
 }
 
-const WEEK = 7;
-
 /**
  * Days that are over, week by week, the first one first: each has the sums of its own sessions, movements and purchases, so that their sums are those of all of them together.
  * @example weekByWeek(view, past).map(({ late }) => late) // [4, 0, undefined, 25]
@@ -27,8 +25,8 @@ const WEEK = 7;
 export function weekByWeek(view: KitchenView, past: PastState): readonly PastWeek[] {
   const { zone } = view.kitchen.equipment;
   const weeks: PastWeek[] = [];
-  for (let from = past.from; from <= past.until; from = addDays(from, WEEK)) {
-    const last = addDays(from, WEEK - 1);
+  for (let from = past.from; from <= past.until; from = addDays(from, DAYS_A_WEEK)) {
+    const last = addDays(from, DAYS_A_WEEK - 1);
     const until = last < past.until ? last : past.until;
     const within = (moment: string): boolean => {
       const day = dayAt(new Date(moment), zone);

@@ -1,4 +1,4 @@
-import { plainSigns, remembered } from '../../quantity/index.ts';
+import { DAYS_A_WEEK, plainSigns, remembered } from '../../quantity/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const STANDS =
@@ -9,7 +9,6 @@ const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance
 const DAYS =
   /(?<!\b(?:once|twice|times) )\b(?:(\d{1,2})|a|one|two|three)(?: ?(?:to|-|or) ?(\d{1,2}|two|three|four))? (days?|weeks?)\b/i;
 const IN_DAYS = { a: 1, one: 1, two: 2, three: 3, four: 4 } as const;
-const DAYS_A_WEEK = 7;
 
 /** "What isn't eaten in 3 days": how long it keeps, not how long it stands before. */
 const EATEN_WITHIN =

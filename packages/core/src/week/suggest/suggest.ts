@@ -83,7 +83,21 @@ function laidOut(ask: WeekAsk) {
  * A week: what to cook, how much of it, and what to eat when. One change after the other, kept when it makes the score smaller, and at first sometimes when it does not;
  * batches grow and shrink with what is eaten of them. The same seed gives the same week; what is settled or locked stays.
  */
-export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirst, holding }: SearchAsk): Suggested {
+export function suggestWeek(ask: WeekAsk, search: SearchAsk): Suggested {
+  const steps = suggestInSteps(ask, search);
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
+
+/** After so many rounds, some hundredths of a second, a search comes to rest, so that whoever looks can leave off. */
+const ROUNDS_A_STEP = 8000;
+
+/** The same, coming to rest now and then. */
+export function* suggestInSteps(
+  ask: WeekAsk,
+  { seed, rounds, from, warm: warmAtFirst, holding }: SearchAsk,
+): Generator<undefined, Suggested> {
   const random = seeded(seed);
   const below = (n: number): number => Math.floor(random() * n);
   const { candidates, people } = ask;
@@ -271,6 +285,7 @@ export function suggestWeek(ask: WeekAsk, { seed, rounds, from, warm: warmAtFirs
   /** From a week that is good already, only small steps back are taken. */
   const warmest = warmAtFirst ?? (from ? WARM_AGAIN : WARM);
   for (let round = 0; round < rounds; round++) {
+    if (round > 0 && round % ROUNDS_A_STEP === 0) yield;
     put(before, state);
     nudgedBefore.set(nudged);
     if (!change()) continue;

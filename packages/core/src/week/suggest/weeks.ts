@@ -5,7 +5,7 @@ import { flat } from './flatDraft.ts';
 import { weekFold } from './fold.ts';
 import { PROFILES, type Profile } from './profiles.ts';
 import { scoreOf, type Draft, type ScoreParts } from './score.ts';
-import { suggestWeek, told, type Suggested } from './suggest.ts';
+import { suggestInSteps, suggestWeek, told, type Suggested } from './suggest.ts';
 
 export interface SuggestedWeek extends Suggested {
   readonly goodAt: Profile;
@@ -60,6 +60,12 @@ export const KEPT_DRAFTS = PASSES * PROFILE_NAMES.length;
  */
 const BEGUN_ANEW = [0, 4, 8] as const;
 const TOGETHER_FROM = 11;
+/**
+ * In the last pass of each kind, and from then on when they are put together, the best week is gone on with for long: it cooks what the best known one cooks, and only a long search finds
+ * which plate each of it belongs on. Every other time it may be taken apart further.
+ */
+const GONE_ON_WITH = { rounds: 100_000, warm: [1, 2] } as const;
+const goesOn = (pass: number): boolean => BEGUN_ANEW.some((begun) => begun === pass + 1) || pass >= TOGETHER_FROM - 1;
 /** Of the best so many, one is put together with the best. */
 const AMONG_BEST = 12;
 /** From so many weeks on two of them are put together, in place of beginning anew. */
@@ -80,9 +86,11 @@ const unheld = ({ candidates }: WeekAsk, { sizes, meals }: Draft, random: () => 
     .sort((a, b) => a.by - b.by)
     .map(({ c }) => c);
 
+const passesOf = (known: readonly Draft[]): number => Math.floor(known.length / PROFILE_NAMES.length);
+
 /** What a pass goes on with: what was found since it was begun anew, or all. */
 function ofItsKind(known: readonly Draft[]): readonly Draft[] {
-  const passes = Math.floor(known.length / PROFILE_NAMES.length);
+  const passes = passesOf(known);
   if (passes >= TOGETHER_FROM) return known;
   const begun = BEGUN_ANEW.findLast((pass) => passes >= pass) ?? 0;
   return known.slice(0, (passes - begun) * PROFILE_NAMES.length);
@@ -146,8 +154,12 @@ export function* weekInSteps({ ask, goodAt, pulled, known, effort }: WeekSearch)
       yield;
     }
   const better: Suggested[] = [];
-  for (const [n, draft] of ranked(drafts).slice(0, polished).entries()) {
-    better.push(suggestWeek(own, { seed: seed * 31 + n, rounds: roundsPolished, from: draft }));
+  const pass = passesOf(known);
+  const long = goesOn(pass) ? { rounds: GONE_ON_WITH.rounds, warm: GONE_ON_WITH.warm[pass % 2] ?? 1 } : undefined;
+  for (const [n, from] of ranked(drafts)
+    .slice(0, long ? 1 : polished)
+    .entries()) {
+    better.push(yield* suggestInSteps(own, { seed: seed * 31 + n, rounds: roundsPolished, from, ...long }));
     yield;
   }
   const [first] = better.sort((a, b) => a.score - b.score);
