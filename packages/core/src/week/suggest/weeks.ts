@@ -64,7 +64,7 @@ const TOGETHER_FROM = 11;
  * In the last pass of each kind, and from then on when they are put together, the best week is gone on with for long: it cooks what the best known one cooks, and only a long search finds
  * which plate each of it belongs on. Every other time it may be taken apart further.
  */
-const GONE_ON_WITH = { rounds: 100_000, warm: [1, 2] } as const;
+const GONE_ON_WITH = { rounds: 150_000, warm: [1, 2] } as const;
 const goesOn = (pass: number): boolean => BEGUN_ANEW.some((begun) => begun === pass + 1) || pass >= TOGETHER_FROM - 1;
 /** Of the best so many, one is put together with the best. */
 const AMONG_BEST = 12;
