@@ -86,7 +86,7 @@ export interface ReadText {
   readonly method: readonly string[];
   /** Dry beans of which it has to be asked whether they are soaked. */
   readonly soak: string | undefined;
-  /** Appliances that are named, while no step is in them. */
+  /** Appliances that are named, while no step is in them, and the day before, while none begins then. */
   readonly places: readonly string[];
   /** A stated time that the steps do not come to. Only looked at when nothing else is asked of the method. */
   readonly times: TimesApart | undefined;

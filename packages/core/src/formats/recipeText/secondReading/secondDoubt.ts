@@ -6,7 +6,7 @@ import { isOnlyHandwork } from './signsOf.ts';
 import { sortOf } from './stepSort.ts';
 
 /**
- * Held for less likely than this, what was read is asked. Of texts that nothing was learned from, that is one step in twenty; of the steps that were misread before they were in the
+ * Held for less likely than this, what was read is asked. Of texts that nothing was learned from, that is one step in thirty; of the steps that were misread before they were in the
  * corpus it is eight in ten (counted on them, no published source).
  */
 export const UNLIKELY = 0.2;
