@@ -401,3 +401,16 @@ test('two ways of cooking, each under its appliance, are asked of both, and no m
   expect(asked({ 0: '' })).toEqual([undefined]);
   expect(asked({ 1: '' })).toEqual([undefined]);
 });
+
+test('the same amount in two steps that no line counts is asked twice, and each answer is its own', () => {
+  const text =
+    'Quick peppers\nServes 4\n6 red peppers\n300 ml boiling water\n150 g bulgur\n\nPour the boiling water over the bulgur, let stand 25 minutes.\nStand them in a dish with 100 ml water.\nBake at 180 °C for 20 minutes.\nWarm it with 100 ml water.';
+  const { lines } = read(text);
+  const asked = lines.filter(({ ready, written }) => !ready && written === '100 ml water');
+  expect(asked).toHaveLength(2);
+  expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+  const [first, second] = asked;
+  const left = read(text, { lines: { [first?.key ?? '']: '' } });
+  expect(left.linesLeftOut.map(({ key }) => key)).toEqual([first?.key]);
+  expect(left.lines.filter(({ ready }) => !ready).map(({ key }) => key)).toEqual([second?.key]);
+});

@@ -125,8 +125,8 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       read.amount.kind === 'pack' && (/^(?:can|jar)$/.test(read.amount.name) || DRAINED_PACKS.test(bare))
         ? cannedOf(known.food, foods.names.values())
         : inState(
-            asPiece(known.food, read.piece, foods),
-            [known.before, ...(/\bdried\b/i.test(bare) ? [] : [known.after]), ...tail],
+            asGrown(asPiece(known.food, read.piece, foods), bare, foods),
+            [known.before, known.after, ...tail],
             [known.after, ...tail, ...bracketed],
             foods,
           );
@@ -349,16 +349,18 @@ function inState(food: Food, tail: readonly string[], behind: readonly string[],
     return other ? [other] : [];
   });
   if (known) return known;
-  // Nobody chops a powder: "1 tbsp chopped thyme" is the fresh one.
-  const plainName = food.name.replace(/^dried /, '');
-  const fresh = food.facts.nearNames?.find((name) => name === `fresh ${plainName}`);
-  const grown = fresh !== undefined && tail.some((part) => LEAFY.test(part)) ? foods.names.get(fresh) : undefined;
-  if (grown && food.facts.kind === 'seasoning') return grown;
   // "400 g plum tomatoes, tin"
   return behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
 }
-const LEAFY = /(?<!\bdried )\b(?:chopped|torn|picked|shredded|leaves)\b/i;
 const IN_TIN = /^\(?(?:in a |from a )?(?:tin|can)\)?$/i;
+
+const LEAFY = /\b(?:chopped|torn|picked|shredded|leaves)\b/i;
+/** Nobody chops a powder: "1 tbsp chopped thyme" is the fresh one, unless it says that it is dried. */
+function asGrown(food: Food, line: string, foods: FoodIndex): Food {
+  const fresh = `fresh ${food.name.replace(/^dried /, '')}`;
+  const isHerb = food.facts.kind === 'seasoning' && food.facts.nearNames?.includes(fresh) === true;
+  return isHerb && LEAFY.test(line) && !/\bdried\b/i.test(line) ? (foods.names.get(fresh) ?? food) : food;
+}
 
 /** A sprig is fresh, and a stick of cinnamon is not the ground one. */
 function asPiece(food: Food, piece: string | undefined, foods: FoodIndex): Food {

@@ -6,7 +6,7 @@ const words = (text: string): readonly string[] => text.split(/\s+/).filter(Bool
 /** How a food is cut, washed or measured, how large or good it is: none of it makes another food of it. */
 const SAYS_HOW = new Set(
   words(`
-  diced sliced minced grated julienned shredded crushed peeled unpeeled scrubbed rinsed washed cleaned drained trimmed torn halved quartered cubed cut crumbled mashed
+  chopped diced sliced minced grated julienned shredded crushed peeled unpeeled scrubbed rinsed washed cleaned drained trimmed torn halved quartered cubed cut crumbled mashed
   beaten whisked sifted packed loosely tightly heaped heaping rounded level pressed soaked toasted melted softened warm cold hot ice-cold icecold iced ice boiling boiled lukewarm chilled cooled finely coarsely
   roughly thinly thickly very freshly lightly well fine coarse thin thick small smallish medium large largish big biggish huge tiny whole half halves piece chunk cube strip slice ring ribbon wedge
   floret coin matchstick baton dice baby young new old ripe overripe good quality nice best extra more organic raw uncooked unsalted unsweetened plain seedless stoned pitted
@@ -33,13 +33,6 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   hulled: ({ facts }) => facts.kind !== 'grain',
   roasted: ({ facts }) => facts.kind === 'nut or seed',
   creamy: ({ name }) => /butter|tahini/.test(name),
-  // Nobody chops what was bought as a powder: "chopped thyme" may be the fresh one.
-  chopped: (food) =>
-    !(
-      isDry(food) &&
-      food.facts.kind === 'seasoning' &&
-      (food.facts.nearNames ?? []).some((name) => /^fresh /.test(name))
-    ),
   full: ({ name }) => name === 'coconut milk',
   wholemeal: ({ name }) => /^(?:rye|spelt) flour$/.test(name),
   medjool: ({ name }) => name === 'dates',

@@ -22,7 +22,7 @@ const SIZE =
   /^[ )-]*(?:\w+ ){0,2}?(?:jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|loa(?:f|ves)|pots?|pans?|dish(?:es)?|bowls?|portions?|blocks?|balls?|pieces?|patties|each|apiece|per|a (?:piece|portion|jar|box)|ramekins?|moulds?|containers?|ladles?|lumps?|servings?|packs?|sheets?)\b/i;
 /** "Big pot (12 L)", "4 jars of 350 mL" */
 const HOLDS =
-  /\b(?:jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|pots?|pans?|dish(?:es)?|bowls?|portions?|ramekins?|moulds?|containers?|bag)(?: of)? ?\(?(?:about )?$/i;
+  /\b(?:jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|pots?|pans?|dish(?:es)?|bowls?|portions?|ramekins?|moulds?|containers?)(?: of)? ?\(?(?:about )?$/i;
 /** What it is an amount of: up to the next sign, number, or word of where it goes. */
 const WHAT =
   /^ ?((?:(?!(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|by|w)\b)\p{L}[\p{L}-]* ?){1,3})/u;

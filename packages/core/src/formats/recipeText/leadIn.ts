@@ -18,7 +18,7 @@ const EATEN_WITHIN =
 const KEPT_COLD = /[.;]\s*\|\s*(?:in (?:the )?)?(?:fridge|freezer|chilled|frozen)\b/i;
 
 /** "(can be done the day before)": it may, and need not. */
-const MAY_BE =
+export const MAY_BE =
   /\(?\b(?:this |it |these )?can (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*\)?|\bup to (?:about )?(?:\d+|an?|one|two|three|four) (?:hours?|hrs?|h|days?) (?:ahead|in advance|before(?:hand)?)\b/gi;
 
 /** "Wait 2 wks" stands so long; "big jar, 3 wks" keeps. */

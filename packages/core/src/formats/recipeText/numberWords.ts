@@ -11,17 +11,13 @@ const WORDS = new RegExp(
   'gi',
 );
 
+const worth = (word: string): number =>
+  TENS.includes(word) ? 10 * (TENS.indexOf(word) + 2) : Math.max(0, ONES.indexOf(word));
 const valueOf = (words: string): number =>
   words
     .toLowerCase()
     .split(/[ -]/)
-    .reduce(
-      (sum, word) =>
-        sum +
-        Math.max(0, ONES.indexOf(word)) +
-        Math.max(0, 10 * (TENS.indexOf(word) + 2) * (TENS.includes(word) ? 1 : 0)),
-      0,
-    );
+    .reduce((sum, word) => sum + worth(word), 0);
 
 /** What few are of one of these is read in words, too: a sentence that begins with a digit would be taken for no sentence. */
 const SPOKEN = /^(?:l|k|cups|t|p)/i;

@@ -1,3 +1,4 @@
+import { MAY_BE } from './leadIn.ts';
 import type { MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 
@@ -30,8 +31,6 @@ const APPLIANCES: readonly {
   { name: 'air fryer', said: /\bair[- ]?fryer\b/i, isIn: ({ station }) => station === 'air fryer' },
 ];
 
-/** "Can be done the day before" */
-const MAY_BE_BEFORE = /\bcan (?:also |all )?be (?:done|made|prepared|prepped|cooked)\b[^).;]*/gi;
 /** "Dutch oven" is a pot. */
 const NO_APPLIANCE =
   /\b(?:dutch|french) oven\b|\bwithout (?:an?|the) \w+(?: \w+)?|\bor (?:in )?(?:an?|the) (?:pressure cooker|rice cooker|microwave|air[- ]?fryer|oven)\b/gi;
@@ -42,6 +41,6 @@ const NO_APPLIANCE =
  * @example placesUnheard({ name: 'Pressure beans', method: ['Cook 20 minutes'], … }, [onTheHob]) // ['pressure cooker']
  */
 export const placesUnheard = ({ name, method }: RecipeText, steps: readonly MethodStep[]): readonly string[] => {
-  const text = [name, ...method].join('. ').replace(NO_APPLIANCE, '').replace(MAY_BE_BEFORE, '');
+  const text = [name, ...method].join('. ').replace(NO_APPLIANCE, '').replace(MAY_BE, '');
   return APPLIANCES.filter(({ said, isIn }) => said.test(text) && !steps.some(isIn)).map((each) => each.name);
 };

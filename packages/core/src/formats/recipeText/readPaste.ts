@@ -151,9 +151,13 @@ export function readPaste(
   });
 
   const counted = [...listed, ...needed].map(({ line }) => line);
-  const uncounted = read.flatMap((step, at) => amountsNotCounted(step, counted).map((line) => ({ line, step: at })));
-  const asked = uncounted.flatMap(({ line: written, step }) => {
-    const key = `method ${written}`;
+  const alone = read.flatMap((step, at) => amountsNotCounted(step, counted).map((written) => ({ written, step: at })));
+  // "8 cups water" in two steps are two lines, each with an answer of its own.
+  const uncounted = alone.map(({ written, step }, n) => {
+    const before = alone.slice(0, n).filter((each) => each.written === written).length;
+    return { key: `method ${written}${before === 0 ? '' : ` ${before + 1}`}`, written, step };
+  });
+  const asked = uncounted.flatMap(({ key, written, step }) => {
     const text = said.lines[key] ?? written;
     if (text === '' || needed.some((each) => each.key === key)) return [];
     const doubts = said.lines[key] === undefined ? [inMethodAlone(written)] : undefined;
@@ -192,11 +196,9 @@ export function readPaste(
   const settled = said.times !== true && places.length === 0 && steps.every(({ doubt }) => !doubt);
   return {
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
-    linesLeftOut: [
-      ...texts,
-      ...needs,
-      ...uncounted.map(({ line }) => ({ key: `method ${line}`, written: line })),
-    ].flatMap(({ key, written }) => (said.lines[key] === '' ? [{ key, written }] : [])),
+    linesLeftOut: [...texts, ...needs, ...uncounted].flatMap(({ key, written }) =>
+      said.lines[key] === '' ? [{ key, written }] : [],
+    ),
     steps,
     stepsLeftOut: sentences.flatMap((text, n) => (said.steps[n] === '' ? [{ text, n }] : [])),
     method,
