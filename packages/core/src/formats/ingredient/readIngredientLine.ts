@@ -192,7 +192,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       });
     form.unshift(
       ...sides
-        .map((side) => side.replace(/\b(?:small|medium|large|big)\b/gi, '').trim())
+        .map((side) => side.replace(/\bmedium(?:-sized)?\b/gi, '').trim())
         .filter((side) => side && !/^(?:and|or|&)$/i.test(side)),
     );
   }
@@ -267,7 +267,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts.push(whichAmount(bare, food, unused));
   // "2 tins beans, plus 1 tin with its liquid": more, and nothing else has asked of what.
   if (food && alsoSaid !== undefined && doubts.length === 0) doubts.push(moreDoubt(bare, alsoSaid));
-  const worded = food && doubts.length === 0 ? wordedDoubt(text, food) : undefined;
+  const worded = food && doubts.length === 0 ? wordedDoubt(text, food, amount) : undefined;
   if (worded) doubts.push(worded);
   if (felt?.usually && felt.said) form.push(felt.said);
   if (food) doubts.push(...stateDoubts(text, food, form.join(' '), read.amount, foods));

@@ -86,7 +86,8 @@ export const liquidDoubt = (line: string, liquid: string | undefined): Doubt => 
 });
 
 /** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */
-const MORE = /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$/i;
+const MORE =
+  /(?:,|\s)\s*\(?(?:plus|and|\+)\s+(?=(?:an?\b|\d|half\b|another\b))([^,;()]+)\)?$|,\s*\(?(?=\d[^,;()]*\b(?:more|extra)\b)([^,;()]+)\)?$/i;
 
 /** A line's amount with what more of it is said behind; `lost`: the words of more that cannot be added, as it is measured otherwise; `besides`: of something more, and nobody has looked of what. */
 export function withMore(
@@ -94,8 +95,9 @@ export function withMore(
   system: UnitSystem,
 ): Pick<ReadAmount, 'amount' | 'rest'> & { readonly lost?: string; readonly besides?: string } {
   const said = MORE.exec(rest);
-  if (!said?.[1]) return { amount, rest };
-  const more = readAmount(said[1].replace(/^another\s+/i, ''), system);
+  const words = said?.[1] ?? said?.[2];
+  if (!said || !words) return { amount, rest };
+  const more = readAmount(words.replace(/^another\s+/i, ''), system);
   const same = /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(more.rest);
   // "(or water + 2 cubes)" is another way.
   const other = /\((?:or|alternatively)\b[^)]*$/i.test(rest.slice(0, said.index));

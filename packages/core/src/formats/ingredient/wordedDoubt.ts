@@ -1,4 +1,5 @@
 import type { Food } from '../../food/index.ts';
+import { MEASURES, plainSigns, readNumber, type Amount } from '../../quantity/index.ts';
 import type { Doubt } from './readAmount.ts';
 
 /** Soaked, without a word on how long. */
@@ -11,7 +12,7 @@ const DONE_EITHER_WAY =
 const PER =
   /,?\s*\bper (?:kg|kilo|lit(?:re|er)|l|100 ?g|lb|pound|person|portion|serving|head|jar|cup|batch|pancake|patty)\b/i;
 
-type Rule = (text: string, food: Food) => Doubt | undefined;
+type Rule = (text: string, food: Food, amount: Amount) => Doubt | undefined;
 
 /** "Soaked 4 h or boiled 15 min": one of them is done before it goes in. */
 const eitherWay: Rule = (text) => {
@@ -68,13 +69,73 @@ const inAll: Rule = (text, { name }) => {
   };
 };
 
+/** Coarse crystals leave room between them: a spoonful weighs about two thirds of one of fine salt. From memory; it goes by the make. */
+const OF_FINE = 2 / 3;
+const COARSE = /\b(?:kosher|flaky|coarse)\b/i;
+const coarseSalt: Rule = (text, { name, facts }, amount) => {
+  const perCup = facts.gramsPerCup?.value;
+  if (name !== 'salt' || !COARSE.test(text) || amount.kind !== 'volume' || perCup === undefined) return undefined;
+  const fine = (amount.mL.valueOf() / MEASURES.cup.factor.valueOf()) * perCup;
+  const grams = (g: number) => `${g < 10 ? Math.round(g * 2) / 2 : Math.round(g)} g`;
+  return {
+    about: 'amount',
+    question: `A spoonful of ${COARSE.exec(text)?.[0].toLowerCase() ?? ''} salt weighs less than one of fine salt. How much salt is it?`,
+    choices: [
+      { label: `${grams(fine * OF_FINE)}: coarse`, line: `${grams(fine * OF_FINE)} salt` },
+      { label: `${grams(fine)}: as of fine salt`, line: `${grams(fine)} salt` },
+    ],
+  };
+};
+
+const PARTS: Readonly<Record<string, readonly [number, number]>> = {
+  half: [1, 2],
+  quarter: [1, 4],
+  third: [1, 3],
+  'three quarters': [3, 4],
+  'two thirds': [2, 3],
+};
+/** "1 small red cabbage, you only want a quarter of it" */
+const PART_OF_IT =
+  /[\s,(–-]*(?:(?:you(?:['’]ll| will)?|we|I) )?(?:\b(?:only|just|but) )?(?:(?:need|want|use|using|take)\b[^,;()\d]{0,20}?|\b(?:only|just)\s+)(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)\b(?![- ]?(?:moon|ring|inch|cm|cup|tsp|tbsp))[^,;()]*\)?|[\s,(–-]+(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)(?: of (?:it|them|this)| only| (?:is|will be) (?:enough|plenty)| will do)\b[^,;()]*\)?/i;
+const partOfIt: Rule = (text, { name }) => {
+  const found = PART_OF_IT.exec(text);
+  const [over, under] = PARTS[(found?.[1] ?? found?.[2] ?? '').toLowerCase().replace('-', ' ')] ?? [];
+  if (!found || over === undefined || under === undefined) return undefined;
+  const without = text.replace(found[0], '').trim();
+  const [, n = '', of = ''] = /^((?:\d+ )?\d+(?:[.,/]\d+)?)(.*)$/.exec(plainSigns(without)) ?? [];
+  const part = readNumber(n)?.value.mul(over).div(under).toFraction(true);
+  return {
+    about: 'amount',
+    question: `“${found[0].replace(/^[\s,(–-]+|\)$/g, '')}”: how much ${name} goes in?`,
+    choices: [
+      ...(part === undefined ? [] : [{ label: `${part}${of.split(/[,(]/)[0] ?? ''}`, line: `${part}${of}` }]),
+      { label: `all of it: ${without}`, line: without },
+    ],
+  };
+};
+
+/** "1 pack firm tofu (400)": so many of what, nobody says. */
+const BARE_BRACKET = /\((?:about |ca\.? |~ ?)?(\d{3,4})\)/i;
+const bareBracket: Rule = (text) => {
+  const [said, n = ''] = BARE_BRACKET.exec(text) ?? [];
+  if (said === undefined || /\d ?(?:g|kg|ml|l|oz|lb)\b/i.test(text)) return undefined;
+  return {
+    about: 'amount',
+    question: `“${said}”: grams, or something else?`,
+    choices: [
+      { label: `${n} g`, line: text.replace(said, `(${n} g)`) },
+      { label: 'no amount', line: text.replace(said, '').trim() },
+    ],
+  };
+};
+
 /**
  * What the words of a line leave open, where nothing else of it has to be asked: the first of them.
- * @example wordedDoubt('100 g cashews, soaked', cashews)?.question // '“soaked”: how long does it soak?'
+ * @example wordedDoubt('100 g cashews, soaked', cashews, mass(100))?.question // '“soaked”: how long does it soak?'
  */
-export function wordedDoubt(text: string, food: Food): Doubt | undefined {
-  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll]) {
-    const doubt = rule(text, food);
+export function wordedDoubt(text: string, food: Food, amount: Amount): Doubt | undefined {
+  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll, coarseSalt, partOfIt, bareBracket]) {
+    const doubt = rule(text, food, amount);
     if (doubt) return doubt;
   }
   return undefined;

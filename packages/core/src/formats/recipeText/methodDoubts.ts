@@ -6,7 +6,7 @@ import { goesDoubt } from './goesDoubt.ts';
 import { heldFor } from './pressureIn.ts';
 import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
-import { durationsIn, timesIn } from './timesIn.ts';
+import { beforeTheEnd, durationsIn, timesIn } from './timesIn.ts';
 import { placesLikely } from './secondReading/placesLikely.ts';
 import { withoutEnd } from './ownWords.ts';
 import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE, type MethodStep } from './readMethodStep.ts';
@@ -90,6 +90,8 @@ interface StepBefore {
   readonly frozen?: boolean;
   /** Another way of cooking it that the text tells under a name of its own: "air fryer". */
   readonly otherWay?: string;
+  /** Something is begun on a day before: what is said of a morning is the one behind it. */
+  readonly begun?: boolean;
   /** The step before it. */
   readonly before?: MethodStep;
 }
@@ -99,7 +101,7 @@ interface StepBefore {
  */
 export function doubtOfStep(
   step: MethodStep,
-  { dry = false, pieces = 0, frozen = false, otherWay, before }: StepBefore = {},
+  { dry = false, pieces = 0, frozen = false, begun = false, otherWay, before }: StepBefore = {},
 ): StepDoubt | undefined {
   const { text } = step;
   const byClock = clockDoubt(text);
@@ -289,6 +291,25 @@ export function doubtOfStep(
         { label: 'no step, leave it out', text: '' },
       ],
     };
+  // "Cool completely (do this in the morning)", where nothing else is of another time of the day.
+  const [hour] = begun || step.afterwards || settled ? [] : (TIME_OF_DAY.exec(plain) ?? []);
+  if (hour !== undefined)
+    return {
+      question: `“${hour}”: is it done hours before the rest?`,
+      choices: [
+        { label: 'yes, 4 to 8 hours before', text: more(text, 'left to stand 4 to 8 hours ahead') },
+        { label: 'no, with the rest', text: more(text, 'done by hand') },
+      ],
+    };
+  const unused = step.timed || step.afterwards || step.kept || settled ? undefined : timeUnused(plain);
+  if (unused)
+    return {
+      question: `“${unused.words}”: does it take so long?`,
+      choices: [
+        { label: `yes, ${unused.minutes} min`, text: more(text, `in all ${unused.minutes} minutes`) },
+        { label: 'no, it is within what stands before', text: more(text, 'done by hand') },
+      ],
+    };
   // It speaks of minutes, and how many was not understood.
   if (!step.timed && /\b(?:min(?:ute)?s?|hours?|hrs?)\b/i.test(plain) && timesIn(plain).length === 0)
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };
@@ -320,6 +341,24 @@ export function doubtOfStep(
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
   /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
+
+const TIME_OF_DAY =
+  /\b(?:in|on|that|this|the same) (?:the )?(?:morning|afternoon|evening)\b|\b(?:after|before) (?:breakfast|lunch|work)\b/i;
+
+/** By then it is cold, or eaten: no time of its own. */
+const BY_THEN =
+  /\b(?:within|under|in less than|less than|up to|no (?:more|longer) than|max\.?|maximum|at most)\s*(?:about )?$/i;
+
+/** "Take the seaweed out after 10 minutes", where nothing else says how long: a time that nothing has used. */
+function timeUnused(plain: string): { readonly words: string; readonly minutes: number } | undefined {
+  if (beforeTheEnd(plain) !== undefined) return undefined;
+  const time = timesIn(plain).find(
+    ({ at, end }) => !BY_THEN.test(plain.slice(0, at)) && !NOT_NOW.test(plain.slice(end)),
+  );
+  return time && { words: plain.slice(time.at, time.end).replace(/\.$/, ''), minutes: time.to };
+}
+/** "10 minutes later", "after an hour if it looks dry": none of what is done in any case. */
+const NOT_NOW = /^ (?:ago|old|earlier|later|if|when)\b/i;
 
 /** "The broccoli for the last 3 minutes" is within the time of the whole. */
 const WITHIN_IT = /\bfor (?:the |its |their )?(?:last|final) \d+(?:-\d+)? ?min(?:ute)?s?\b/gi;

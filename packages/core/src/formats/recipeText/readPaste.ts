@@ -8,6 +8,7 @@ import { piecesIn } from './goesDoubt.ts';
 import { doubtOfStep } from './methodDoubts.ts';
 import type { Doubt } from '../ingredient/readAmount.ts';
 import { wayOf } from './otherWay.ts';
+import { remarkDoubt } from './secondReading/remarkDoubt.ts';
 import { secondDoubt } from './secondReading/secondDoubt.ts';
 import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
@@ -180,6 +181,7 @@ export function readPaste(
       dry: dryPots.includes(at),
       pieces,
       frozen: read.slice(0, at).some(freezes),
+      begun: dry !== undefined || read.some(({ kind, afterwards }) => kind === 'ahead' || afterwards !== undefined),
       ...(otherWay === undefined ? {} : { otherWay }),
       ...(at > 0 ? { before: read[at - 1] } : {}),
     });
@@ -187,7 +189,7 @@ export function readPaste(
     const settled = n === undefined || said.steps[n] !== undefined;
     return {
       step,
-      doubt: doubt ?? (settled ? undefined : secondDoubt(step, read[at - 1])),
+      doubt: settled ? doubt : (remarkDoubt(step) ?? doubt ?? secondDoubt(step, read[at - 1])),
       n,
       written: sentences[n ?? -1] ?? step.text,
     };

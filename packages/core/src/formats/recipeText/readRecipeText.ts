@@ -5,6 +5,7 @@ import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import { sentencesOf } from './splitMethod.ts';
 import { textLines, unwrapped } from './textLines.ts';
 import { durationsIn } from './timesIn.ts';
+import { isRemark } from './secondReading/remarkDoubt.ts';
 import { isTold } from './toldOnly.ts';
 
 const PORTIONS =
@@ -149,7 +150,7 @@ export function readRecipeText(text: string): RecipeText {
       portions = Number(eaters);
       continue;
     }
-    if (ABOUT.test(line.replace(BULLET, '')) || isTold(line.replace(BULLET, ''))) {
+    if (ABOUT.test(line.replace(BULLET, '')) || (part === 'method' ? isRemark : isTold)(line.replace(BULLET, ''))) {
       portions = eatersAlone(line) ?? portions ?? portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
@@ -201,7 +202,7 @@ export function readRecipeText(text: string): RecipeText {
       method.push(bare);
     } else if (part === 'ingredients') {
       // A list without a heading behind it goes over into sentences.
-      if (isSentence(bare)) {
+      if (isSentence(bare) || (lines[at - 1] === '' && ordered(bare) && bare.length > ORDER_FROM)) {
         part = 'method';
         method.push(bare);
       } else list(bare);
@@ -247,7 +248,7 @@ export function readRecipeText(text: string): RecipeText {
   }
   const steps = unwrapped(method)
     .map((paragraph) => {
-      const [done, told] = parted(sentencesOf(paragraph), (sentence) => !isTold(sentence));
+      const [done, told] = parted(sentencesOf(paragraph), (sentence) => !isRemark(sentence));
       notes.push(...told);
       portions ??= told.map(portionsWithin).find((said) => said !== undefined);
       return told.length > 0 ? done.join(' ') : paragraph;

@@ -1,6 +1,8 @@
 import { readMethod } from '../readMethodStep.ts';
-import { likelySorts, likelySortsOf } from './likelySorts.ts';
+import { likelyOf } from './likely.ts';
+import { likelySortsOf } from './likelySorts.ts';
 import { secondDoubt } from './secondDoubt.ts';
+import { STEP_SORTS } from './stepSort.ts';
 
 const last = (...method: readonly string[]) => {
   const steps = readMethod(method);
@@ -40,7 +42,7 @@ test('shares of all sorts come to one, the likeliest first', () => {
   expect(likely.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   expect(likely.map(({ share }) => share)).toEqual(likely.map(({ share }) => share).sort((a, b) => b - a));
   // The softmax of 2 beside six zeros: e² / (e² + 6).
-  const [first] = likelySorts(['simmer'], new Map([['simmer', [0, 0, 0, 2, 0, 0, 0]]]));
+  const [first] = likelyOf(STEP_SORTS, ['simmer'], new Map([['simmer', [0, 0, 0, 2, 0, 0, 0]]]));
   expect(first).toMatchObject({ sort: 'on the hob' });
   expect(first?.share).toBeCloseTo(Math.E ** 2 / (Math.E ** 2 + 6), 9);
 });

@@ -1,13 +1,7 @@
-import { plainSigns } from '../../../quantity/index.ts';
 import { isVerb, onNoHeat } from '../kitchenVerbs.ts';
 import type { MethodStep } from '../readMethodStep.ts';
 import { sortOf } from './stepSort.ts';
-
-const wordsIn = (text: string): readonly string[] =>
-  plainSigns(text)
-    .toLowerCase()
-    .replace(/\d+(?:[.,/]\d+)?/g, '#')
-    .match(/\p{L}+|[#°.;,(]/gu) ?? [];
+import { wordSigns, wordsIn } from './wordSigns.ts';
 
 /** All that is told to do needs no heat: "Peel and chop everything, 20 minutes". */
 export const isOnlyHandwork = ({ text }: MethodStep): boolean => {
@@ -23,17 +17,11 @@ const LENGTHS = [2, 5, 9, 14, 25, 45];
  * @example signsOf(readMethodStep('Simmer 20 min')) // ["simmer", "^ simmer", "#", "simmer #", "min", "# min", "<=25", "behind nothing"]
  */
 export function signsOf(step: MethodStep, before?: MethodStep): readonly string[] {
-  const words = wordsIn(step.text);
-  const signs = new Set<string>();
-  let last = '^';
-  for (const word of words) {
-    if (/[\p{L}#°]/u.test(word)) signs.add(word);
-    signs.add(`${last} ${word}`);
-    last = word;
-  }
   const length = LENGTHS.find((most) => step.minutes.latest <= most);
-  signs.add(!step.timed ? 'untimed' : length === undefined ? 'longer' : `<=${length}`);
-  if (isOnlyHandwork(step)) signs.add('nothing but handwork');
-  signs.add(`behind ${before ? sortOf(before) : 'nothing'}`);
-  return [...signs];
+  return [
+    ...wordSigns(step.text),
+    !step.timed ? 'untimed' : length === undefined ? 'longer' : `<=${length}`,
+    ...(isOnlyHandwork(step) ? ['nothing but handwork'] : []),
+    `behind ${before ? sortOf(before) : 'nothing'}`,
+  ];
 }

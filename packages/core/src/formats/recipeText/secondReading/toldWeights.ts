@@ -1,0 +1,2852 @@
+/** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for what is done and for what is told, in tenths. */
+export const TOLD_WEIGHTS = `
+#|-3 3
+# #|-1 1
+# (|-1 1
+# ,|-1 1
+# .|1 -1
+# as|-3 3
+# balls|4 -4
+# bowls|-5 5
+# c|3 -3
+# cloves|1 -1
+# cm|6 -6
+# cup|4 -4
+# cups|-1 1
+# d|1 -1
+# days|-4 4
+# degrees|4 -4
+# f|1 -1
+# fan|4 -4
+# for|-1 1
+# g|1 -1
+# h|1 -1
+# hr|1 -1
+# hrs|2 -2
+# in|-1 1
+# inches|1 -1
+# jars|-2 2
+# kg|1 -1
+# l|5 -5
+# lb|-1 1
+# litre|-1 1
+# litres|-2 2
+# mins|-2 2
+# minute|4 -4
+# minutes|-1 1
+# mm|4 -4
+# months|-1 1
+# more|2 -2
+# patties|4 -4
+# portions|-1 1
+# sec|5 -5
+# seconds|3 -3
+# servings|-4 4
+# squares|-2 2
+# t|1 -1
+# tablespoon|1 -1
+# tablespoons|2 -2
+# tbsp|3 -3
+# tin|1 -1
+# to|1 -1
+# trays|2 -2
+# tsp|3 -3
+# weeks|-2 2
+# with|-3 3
+# wks|2 -2
+# x|1 -1
+# °|2 -2
+( #|-2 2
+( about|3 -3
+( from|-3 3
+( or|3 -3
+, #|1 -1
+, a|2 -2
+, about|3 -3
+, adding|2 -2
+, and|1 -1
+, back|1 -1
+, bake|3 -3
+, baking|1 -1
+, bay|2 -2
+, beans|1 -1
+, blend|1 -1
+, boil|2 -2
+, box|4 -4
+, bring|2 -2
+, broth|1 -1
+, brush|3 -3
+, bubble|2 -2
+, carrot|1 -1
+, carrots|2 -2
+, celery|-1 1
+, chickpeas|1 -1
+, chill|1 -1
+, chilli|2 -2
+, chop|2 -2
+, cinnamon|1 -1
+, coconut|2 -2
+, cook|3 -3
+, cool|3 -3
+, coriander|2 -2
+, cover|3 -3
+, covered|2 -2
+, cumin|2 -2
+, curry|1 -1
+, cut|2 -2
+, dill|2 -2
+, drain|2 -2
+, drizzle|1 -1
+, fill|2 -2
+, flipping|3 -3
+, fold|3 -3
+, for|4 -4
+, freeze|4 -4
+, freezes|1 -1
+, fridge|3 -3
+, fry|3 -3
+, garlic|3 -3
+, ginger|2 -2
+, half|2 -2
+, heat|2 -2
+, high|4 -4
+, into|2 -2
+, juice|3 -3
+, keep|3 -3
+, keeping|1 -1
+, knead|2 -2
+, leave|4 -4
+, lemon|1 -1
+, lentils|1 -1
+, let|4 -4
+, lid|2 -2
+, lids|2 -2
+, low|1 -1
+, lower|3 -3
+, lowest|1 -1
+, maple|1 -1
+, mash|3 -3
+, massage|1 -1
+, medium|1 -1
+, milk|3 -3
+, mix|1 -1
+, mushrooms|2 -2
+, mustard|-2 2
+, natural|3 -3
+, no|1 -1
+, oil|3 -3
+, onions|2 -2
+, or|-3 3
+, oregano|1 -1
+, pack|1 -1
+, paprika|2 -2
+, partially|3 -3
+, passata|2 -2
+, paste|1 -1
+, peel|3 -3
+, pepper|3 -3
+, portion|2 -2
+, potatoes|2 -2
+, pour|3 -3
+, press|3 -3
+, put|2 -2
+, reduce|-1 1
+, remaining|1 -1
+, reserving|2 -2
+, rest|3 -3
+, rinse|2 -2
+, roll|4 -4
+, rosemary|1 -1
+, salt|4 -4
+, sauce|2 -2
+, saving|2 -2
+, scatter|1 -1
+, scraping|1 -1
+, seal|3 -3
+, season|1 -1
+, seasoning|1 -1
+, seeds|3 -3
+, sesame|1 -1
+, set|2 -2
+, shake|3 -3
+, shaking|3 -3
+, simmer|3 -3
+, skim|2 -2
+, slice|-1 1
+, soften|1 -1
+, soy|3 -3
+, spices|2 -2
+, spread|1 -1
+, sprinkle|1 -1
+, squeeze|3 -3
+, stand|1 -1
+, stirring|6 -6
+, stock|3 -3
+, sugar|5 -5
+, swap|3 -3
+, swapping|2 -2
+, sweat|2 -2
+, syrup|1 -1
+, the|2 -2
+, then|1 -1
+, thyme|2 -2
+, till|2 -2
+, tip|1 -1
+, tofu|2 -2
+, tomatoes|1 -1
+, top|2 -2
+, toss|1 -1
+, tossing|2 -2
+, turmeric|1 -1
+, turn|2 -2
+, turning|3 -3
+, two|3 -3
+, uncovered|4 -4
+, until|3 -3
+, vinegar|2 -2
+, warm|2 -2
+, water|1 -1
+, whisk|2 -2
+, wrap|-3 3
+, yeast|1 -1
+. #|3 -3
+. salt|2 -2
+; #|4 -4
+; add|2 -2
+; cook|5 -5
+; cover|-1 1
+; drain|2 -2
+; leave|2 -2
+; let|2 -2
+; mix|1 -1
+; season|1 -1
+; simmer|2 -2
+; stir|1 -1
+; toss|2 -2
+^ #|-4 4
+^ (|-7 7
+^ a|-3 3
+^ active|-4 4
+^ add|13 -13
+^ all|2 -2
+^ bake|3 -3
+^ beans|3 -3
+^ beat|2 -2
+^ better|-3 3
+^ blanch|5 -5
+^ blast|5 -5
+^ blend|7 -7
+^ blitz|5 -5
+^ boil|6 -6
+^ bring|5 -5
+^ brown|4 -4
+^ brush|3 -3
+^ chill|11 -11
+^ chop|5 -5
+^ close|2 -2
+^ combine|5 -5
+^ cook|-3 3
+^ cooking|-4 4
+^ cool|13 -13
+^ core|5 -5
+^ cover|2 -2
+^ cream|4 -4
+^ crumble|3 -3
+^ cube|4 -4
+^ cut|6 -6
+^ day|5 -5
+^ discard|4 -4
+^ divide|6 -6
+^ do|1 -1
+^ does|-4 4
+^ drain|8 -8
+^ dry|3 -3
+^ eat|-1 1
+^ enough|-4 4
+^ evening|2 -2
+^ everything|2 -2
+^ feeds|-7 7
+^ fill|7 -7
+^ filling|3 -3
+^ finish|4 -4
+^ fish|3 -3
+^ flour|3 -3
+^ fluff|5 -5
+^ fold|5 -5
+^ for|-7 7
+^ form|4 -4
+^ freeze|6 -6
+^ freezes|-8 8
+^ from|-4 4
+^ fry|5 -5
+^ garlic|6 -6
+^ get|3 -3
+^ gives|-5 5
+^ good|-6 6
+^ grate|3 -3
+^ grind|3 -3
+^ halve|3 -3
+^ hands|-5 5
+^ heat|5 -5
+^ high|3 -3
+^ hold|-6 6
+^ if|4 -4
+^ into|4 -4
+^ it|1 -1
+^ keep|1 -1
+^ keeps|-7 7
+^ knead|5 -5
+^ ladle|3 -3
+^ lay|4 -4
+^ layer|5 -5
+^ leave|8 -8
+^ lemon|4 -4
+^ lentils|2 -2
+^ let|5 -5
+^ lid|5 -5
+^ line|4 -4
+^ lock|4 -4
+^ make|-1 1
+^ makes|-9 9
+^ mash|4 -4
+^ meanwhile|4 -4
+^ melt|3 -3
+^ mix|8 -8
+^ morning|2 -2
+^ next|3 -3
+^ night|1 -1
+^ notes|-5 5
+^ npr|4 -4
+^ off|2 -2
+^ oil|5 -5
+^ on|4 -4
+^ one|4 -4
+^ onion|3 -3
+^ onions|3 -3
+^ out|3 -3
+^ oven|5 -5
+^ pack|5 -5
+^ parsley|4 -4
+^ paste|3 -3
+^ peel|2 -2
+^ pile|4 -4
+^ place|2 -2
+^ portion|5 -5
+^ potatoes|3 -3
+^ pour|5 -5
+^ preheat|5 -5
+^ prep|-7 7
+^ press|5 -5
+^ pressure|3 -3
+^ prove|5 -5
+^ pulse|2 -2
+^ puree|4 -4
+^ put|3 -3
+^ ready|-2 2
+^ reheat|-5 5
+^ remove|6 -6
+^ rest|10 -10
+^ return|3 -3
+^ rice|4 -4
+^ rinse|6 -6
+^ roast|6 -6
+^ roll|5 -5
+^ rub|2 -2
+^ salt|7 -7
+^ saute|3 -3
+^ sauté|3 -3
+^ scatter|3 -3
+^ score|4 -4
+^ season|7 -7
+^ serve|1 -1
+^ serves|-8 8
+^ set|5 -5
+^ shake|5 -5
+^ shape|4 -4
+^ shred|5 -5
+^ simmer|5 -5
+^ slice|9 -9
+^ slide|2 -2
+^ soak|2 -2
+^ soften|3 -3
+^ spinach|4 -4
+^ spoon|3 -3
+^ spread|5 -5
+^ sprinkle|3 -3
+^ squeeze|4 -4
+^ stand|7 -7
+^ steam|5 -5
+^ stir|9 -9
+^ stock|4 -4
+^ store|-4 4
+^ strain|6 -6
+^ sweat|3 -3
+^ take|3 -3
+^ takes|-5 5
+^ the|4 -4
+^ then|10 -10
+^ time|-5 5
+^ tip|4 -4
+^ to|-6 6
+^ toast|4 -4
+^ tofu|4 -4
+^ tomatoes|3 -3
+^ top|4 -4
+^ toss|7 -7
+^ total|-7 7
+^ turn|3 -3
+^ uncover|4 -4
+^ vinegar|3 -3
+^ warm|6 -6
+^ wash|6 -6
+^ when|4 -4
+^ while|1 -1
+^ whisk|7 -7
+^ will|-4 4
+^ wine|3 -3
+^ wrap|5 -5
+^ yield|-6 6
+a|-2 2
+a #|1 -1
+a baking|3 -3
+a big|3 -3
+a bit|-1 1
+a boil|2 -2
+a bowl|3 -3
+a clean|3 -3
+a cloth|5 -5
+a colander|1 -1
+a day|1 -1
+a deep|2 -2
+a dry|3 -3
+a dutch|1 -1
+a few|3 -3
+a food|1 -1
+a fork|2 -2
+a frying|2 -2
+a further|2 -2
+a good|2 -2
+a half|2 -2
+a heavy|2 -2
+a high|2 -2
+a hot|1 -1
+a jar|-2 2
+a ladleful|2 -2
+a large|2 -2
+a lid|2 -2
+a lined|2 -2
+a litre|1 -1
+a log|2 -2
+a low|2 -2
+a medium|1 -1
+a minute|2 -2
+a pan|3 -3
+a pinch|1 -1
+a plate|3 -3
+a pot|-1 1
+a quarter|1 -1
+a rack|2 -2
+a rough|3 -3
+a saucepan|1 -1
+a sheet|1 -1
+a side|-1 1
+a sieve|1 -1
+a simmer|1 -1
+a small|3 -3
+a splash|-1 1
+a spoon|2 -2
+a stick|1 -1
+a tablespoon|2 -2
+a teaspoon|1 -1
+a thick|1 -1
+a third|2 -2
+a time|2 -2
+a tin|-1 1
+a tray|-2 2
+a week|-3 3
+a wide|1 -1
+about|-1 1
+about #|-2 2
+about a|2 -2
+about an|-1 1
+above|-3 3
+absorbed|1 -1
+active|-4 4
+active #|-4 4
+add|3 -3
+add #|4 -4
+add beans|1 -1
+add chickpeas|2 -2
+add everything|1 -1
+add garlic|3 -3
+add ginger|1 -1
+add onion|2 -2
+add the|4 -4
+add tomatoes|3 -3
+add water|-2 2
+adding|2 -2
+adding the|1 -1
+after|5 -5
+after #|5 -5
+again|3 -3
+against|3 -3
+against the|3 -3
+ahead|-4 4
+air|-3 3
+airtight|-4 4
+ajar|2 -2
+ajar ,|1 -1
+all|7 -7
+all .|4 -4
+all in|2 -2
+all the|1 -1
+all together|3 -3
+allow|2 -2
+allspice|1 -1
+almonds|3 -3
+almonds .|3 -3
+almost|1 -1
+along|1 -1
+alongside|1 -1
+an|1 -1
+an hour|1 -1
+an oiled|3 -3
+an onion|2 -2
+an ovenproof|1 -1
+and #|4 -4
+and a|1 -1
+and add|1 -1
+and bake|4 -4
+and bay|2 -2
+and boil|2 -2
+and carrots|1 -1
+and celery|3 -3
+and chill|-3 3
+and chilli|2 -2
+and cook|7 -7
+and cut|2 -2
+and dill|2 -2
+and drain|4 -4
+and drizzle|-2 2
+and freeze|-3 3
+and fry|-3 3
+and garlic|2 -2
+and grill|1 -1
+and half|1 -1
+and into|1 -1
+and knead|3 -3
+and leave|2 -2
+and lemon|1 -1
+and let|3 -3
+and lime|3 -3
+and line|2 -2
+and mushrooms|2 -2
+and oil|3 -3
+and onion|2 -2
+and onions|1 -1
+and oregano|1 -1
+and parsley|2 -2
+and pepper|1 -1
+and peppers|1 -1
+and put|1 -1
+and remaining|1 -1
+and return|2 -2
+and rinse|3 -3
+and roast|2 -2
+and rosemary|1 -1
+and salt|1 -1
+and scatter|2 -2
+and serve|5 -5
+and set|1 -1
+and simmer|4 -4
+and soak|4 -4
+and some|-1 1
+and spices|2 -2
+and spinach|2 -2
+and spread|2 -2
+and squeeze|2 -2
+and stir|2 -2
+and stock|2 -2
+and sugar|2 -2
+and the|1 -1
+and then|2 -2
+and thyme|1 -1
+and tomatoes|3 -3
+and toss|2 -2
+and turmeric|1 -1
+and vinegar|3 -3
+and water|3 -3
+another|1 -1
+another #|1 -1
+any|3 -3
+apart|2 -2
+apart .|1 -1
+apple|-2 2
+apples|2 -2
+approx|-3 3
+are soft|1 -1
+are tender|2 -2
+around|-2 2
+arrange|3 -3
+as|-1 1
+as a|-3 3
+as it|2 -2
+as they|3 -3
+as you|4 -4
+aside|4 -4
+aside .|4 -4
+at|2 -2
+at #|-1 1
+at a|3 -3
+at high|2 -2
+at least|4 -4
+at once|4 -4
+at room|-1 1
+at the|3 -3
+aubergine|3 -3
+aubergines|3 -3
+avocado|3 -3
+away|-1 1
+back|2 -2
+back ,|3 -3
+back .|3 -3
+back in|2 -2
+bag|-2 2
+bags|-2 2
+bake|1 -1
+bake at|7 -7
+bake for|4 -4
+bake on|2 -2
+baking|-3 3
+baking powder|1 -1
+baking sheet|2 -2
+baking tray|1 -1
+balls|4 -4
+bananas|3 -3
+barley ,|2 -2
+barley in|4 -4
+base|1 -1
+basil|5 -5
+basil .|4 -4
+batches|-1 1
+bath|4 -4
+batter|4 -4
+batter .|1 -1
+bay|5 -5
+bay ,|2 -2
+bay .|5 -5
+bay and|2 -2
+bay leaf|1 -1
+bay leaves|1 -1
+be|-1 1
+bean|3 -3
+beans|6 -6
+beans #|3 -3
+beans ,|2 -2
+beans .|5 -5
+beans and|2 -2
+beans in|1 -1
+beans overnight|3 -3
+beans with|1 -1
+beat|2 -2
+beetroot|2 -2
+beets|2 -2
+before ,|1 -1
+before cutting|4 -4
+before eating|1 -1
+before serving|3 -3
+before slicing|2 -2
+bell|1 -1
+berries|3 -3
+best|2 -2
+better|1 -1
+better the|-3 3
+between|4 -4
+between #|3 -3
+between two|2 -2
+bicarb|1 -1
+big|4 -4
+big bowl|2 -2
+big pan|1 -1
+bit|-1 1
+bit of|-1 1
+bits|1 -1
+bits .|2 -2
+bitterness|2 -2
+black|4 -4
+black beans|3 -3
+black salt|2 -2
+blanch|5 -5
+blast|1 -1
+blast chill|1 -1
+blend|8 -8
+blend #|4 -4
+blend .|3 -3
+blend half|4 -4
+blend with|1 -1
+blender .|5 -5
+blitz|6 -6
+block|2 -2
+blocks|3 -3
+blue|-3 3
+boil|9 -9
+boil #|3 -3
+boil ,|2 -2
+boil .|4 -4
+boil and|1 -1
+boil for|2 -2
+boil hard|3 -3
+boil in|2 -2
+boil the|3 -3
+boiled|3 -3
+boiling|5 -5
+boiling water|3 -3
+both|3 -3
+bottle|4 -4
+bottom|5 -5
+bowl|5 -5
+bowl ,|2 -2
+bowl .|3 -3
+box|4 -4
+boxes|1 -1
+bread|1 -1
+bread .|2 -2
+breadcrumbs|2 -2
+break|5 -5
+brilliantly|-1 1
+brine|3 -3
+brine ,|1 -1
+bring|6 -6
+bring slowly|2 -2
+bring the|1 -1
+bring to|3 -3
+bring up|4 -4
+broccoli|3 -3
+broil|1 -1
+broth|5 -5
+broth ,|2 -2
+broth .|3 -3
+broth and|1 -1
+brown|4 -4
+brown ,|1 -1
+brown .|2 -2
+brown the|2 -2
+browned|3 -3
+brush|5 -5
+brush w|3 -3
+brush with|2 -2
+bubble|5 -5
+bubble #|3 -3
+bubble for|3 -3
+bubbling|4 -4
+buckwheat|2 -2
+bulgur|2 -2
+bunch|2 -2
+buns|1 -1
+but|1 -1
+but the|2 -2
+butter|3 -3
+butter ,|2 -2
+butter in|2 -2
+by|1 -1
+by #|2 -2
+by half|3 -3
+by hand|2 -2
+by itself|2 -2
+c|1 -1
+c #|3 -3
+c (|2 -2
+c ,|1 -1
+c .|3 -3
+c and|2 -2
+c fan|5 -5
+c gas|-1 1
+c within|-1 1
+ca|-2 2
+cabbage|6 -6
+cabbage ,|3 -3
+calories|-4 4
+can be|-2 2
+cancel|4 -4
+cannellini|3 -3
+capers|3 -3
+capers ,|2 -2
+card|-4 4
+carrot|3 -3
+carrot ,|1 -1
+carrot and|1 -1
+carrots|1 -1
+carrots ,|-2 2
+carrots and|3 -3
+cashews|3 -3
+casserole|4 -4
+cast|1 -1
+cast iron|1 -1
+catch|1 -1
+catches|2 -2
+cauli|3 -3
+cauliflower|2 -2
+cauliflower ,|1 -1
+cavolo|1 -1
+cayenne|2 -2
+celeriac|1 -1
+celery|-3 3
+celery and|1 -1
+celery in|2 -2
+char|1 -1
+chard|1 -1
+charred|2 -2
+check|5 -5
+chestnuts|3 -3
+chickpea|1 -1
+chickpeas|6 -6
+chickpeas #|3 -3
+chickpeas ,|1 -1
+chickpeas .|2 -2
+chickpeas and|2 -2
+chickpeas in|1 -1
+chickpeas with|3 -3
+chill|2 -2
+chill #|2 -2
+chill .|-2 2
+chill for|2 -2
+chill to|-1 1
+chilled|-4 4
+chilli|5 -5
+chilli and|3 -3
+chillies|1 -1
+chillies ,|1 -1
+chilling|-3 3
+chipotle|2 -2
+chips|2 -2
+chives|4 -4
+chocolate|2 -2
+choi|3 -3
+chop|6 -6
+chop onions|2 -2
+chop the|1 -1
+chopped|2 -2
+chopped ,|1 -1
+chuck|3 -3
+chunks|3 -3
+chunks ,|1 -1
+chunky|1 -1
+cilantro|3 -3
+cilantro .|3 -3
+cinnamon|3 -3
+cinnamon ,|2 -2
+clean|4 -4
+clean .|1 -1
+clear|4 -4
+clear .|3 -3
+close|3 -3
+cloth|5 -5
+clove|1 -1
+cloves|2 -2
+cm|6 -6
+cm ,|2 -2
+cm .|4 -4
+cm thick|1 -1
+cm tin|3 -3
+coarse|3 -3
+coarsely|3 -3
+coat|3 -3
+cobs|4 -4
+coconut milk|5 -5
+colander|2 -2
+colander for|1 -1
+cold|3 -3
+cold .|1 -1
+cold water|3 -3
+collapsed|1 -1
+collapsing|1 -1
+combine|6 -6
+combine ,|3 -3
+combine everything|1 -1
+combined|1 -1
+come|2 -2
+come down|2 -2
+comes|1 -1
+comes out|1 -1
+completely|5 -5
+completely ,|2 -2
+completely on|2 -2
+cook #|-5 5
+cook ,|1 -1
+cook at|3 -3
+cook for|5 -5
+cook gently|1 -1
+cook in|4 -4
+cook on|4 -4
+cook onion|4 -4
+cook the|6 -6
+cook time|-3 3
+cook until|1 -1
+cooked|-5 5
+cooker|1 -1
+cooker ,|-2 2
+cooker with|2 -2
+cooking|-4 4
+cooks|1 -1
+cool|4 -4
+cool #|7 -7
+cool ,|-2 2
+cool .|6 -6
+cool completely|4 -4
+cool for|4 -4
+cool in|3 -3
+cool on|4 -4
+cool quickly|1 -1
+cools|4 -4
+core|6 -6
+coriander|5 -5
+coriander .|4 -4
+coriander and|2 -2
+corn|3 -3
+cornflour|3 -3
+cornstarch|1 -1
+counter|3 -3
+couple|3 -3
+courgettes|1 -1
+couscous|1 -1
+cover|2 -2
+cover ,|1 -1
+cover by|2 -2
+cover the|1 -1
+cover tightly|4 -4
+cover with|5 -5
+covered|-1 1
+covered #|5 -5
+covered ,|-3 3
+covered .|2 -2
+cream|5 -5
+cream ,|1 -1
+cream .|3 -3
+cream and|3 -3
+creamy|2 -2
+creamy .|2 -2
+crisp|-1 1
+crisp .|4 -4
+crumble|4 -4
+crumbs|5 -5
+crush|3 -3
+cube|2 -2
+cubes|1 -1
+cubes .|3 -3
+cucumber|2 -2
+cumin|3 -3
+cumin ,|3 -3
+cumin and|1 -1
+cup|4 -4
+cup of|3 -3
+cup water|1 -1
+cups|-1 1
+cups of|2 -2
+cups water|2 -2
+currants|1 -1
+curry|3 -3
+curry leaves|2 -2
+curry powder|3 -3
+cut|8 -8
+cut in|3 -3
+cut into|3 -3
+cut side|1 -1
+cut the|1 -1
+cutting|4 -4
+cutting .|4 -4
+d|1 -1
+daikon|2 -2
+daily|4 -4
+dal|4 -4
+dal .|4 -4
+dark|1 -1
+date|4 -4
+dates|4 -4
+day #|2 -2
+day .|-1 1
+day before|3 -3
+day drain|3 -3
+days|-3 3
+days ,|4 -4
+days .|-1 1
+days fridge|-2 2
+days in|-4 4
+deep|2 -2
+deep golden|1 -1
+degrees|4 -4
+deseed|2 -2
+dice|6 -6
+diced|2 -2
+dill|4 -4
+dill ,|1 -1
+dill .|2 -2
+dimple|1 -1
+dip|3 -3
+discard|4 -4
+discard the|2 -2
+dish ,|1 -1
+dish .|6 -6
+dissolve|3 -3
+dissolved|1 -1
+divide|6 -6
+divide between|2 -2
+divide into|2 -2
+do not|-1 1
+do the|4 -4
+does|-5 5
+does #|-4 4
+doesn|1 -1
+doesn t|1 -1
+don|1 -1
+don t|1 -1
+done|2 -2
+door|1 -1
+dot|4 -4
+doubled|3 -3
+doubled .|4 -4
+dough|1 -1
+dough .|2 -2
+down|3 -3
+down ,|1 -1
+down .|3 -3
+down and|1 -1
+drain|10 -10
+drain #|3 -3
+drain ,|3 -3
+drain .|6 -6
+drain and|5 -5
+drain on|1 -1
+drain rinse|2 -2
+drain the|3 -3
+drain well|3 -3
+drained|3 -3
+drained beans|1 -1
+dress|4 -4
+dressing|6 -6
+dressing .|3 -3
+dressing in|5 -5
+dressing ingredients|1 -1
+dried|4 -4
+drink|3 -3
+drizzle|-1 1
+drizzle over|3 -3
+drizzle with|3 -3
+drop|4 -4
+dry|4 -4
+dry ,|5 -5
+dry .|5 -5
+dry in|3 -3
+dry ingredients|2 -2
+dry pan|1 -1
+dumplings|3 -3
+dutch|1 -1
+dutch oven|1 -1
+each|3 -3
+each side|4 -4
+easy|-5 5
+eat|-2 2
+eating|1 -1
+eating .|1 -1
+edamame|5 -5
+edges|4 -4
+edges .|2 -2
+eggplants|3 -3
+el|1 -1
+else|3 -3
+else .|2 -2
+end|4 -4
+end ,|2 -2
+end .|3 -3
+enough|-3 3
+enough for|-4 4
+enough to|-1 1
+evaporated|1 -1
+even|4 -4
+evening|-1 1
+evening before|-2 2
+every|4 -4
+every #|2 -2
+everything|8 -8
+everything ,|2 -2
+everything .|4 -4
+everything but|2 -2
+everything else|3 -3
+everything except|1 -1
+everything in|3 -3
+everything through|3 -3
+everything together|2 -2
+except|3 -3
+except the|2 -2
+excess|2 -2
+extract|1 -1
+extract ,|1 -1
+f|3 -3
+f .|4 -4
+f for|4 -4
+falafel|-1 1
+falls|2 -2
+fan|8 -8
+fan #|3 -3
+fan ,|3 -3
+fan .|5 -5
+fan for|2 -2
+fan gas|2 -2
+fast|2 -2
+feeds|-7 7
+feeds #|-6 6
+fennel|5 -5
+few|3 -3
+fill|3 -3
+fill #|3 -3
+fill ,|2 -2
+filling|4 -4
+filling ,|2 -2
+film|-2 2
+final|-1 1
+final #|4 -4
+fine|-1 1
+finely|4 -4
+fingers|2 -2
+finish|4 -4
+finish with|3 -3
+finishing|1 -1
+firm|1 -1
+first|4 -4
+fish|3 -3
+fish out|3 -3
+five|2 -2
+five minutes|2 -2
+flakes|2 -2
+flaky|1 -1
+flame|2 -2
+flat|1 -1
+flat .|3 -3
+flatten|3 -3
+flax|4 -4
+flesh|2 -2
+flip|1 -1
+flipping|3 -3
+florets|1 -1
+flour|5 -5
+flour ,|3 -3
+flour and|2 -2
+flour in|2 -2
+fluff|5 -5
+fluff .|5 -5
+foam|2 -2
+foil|2 -2
+foil .|3 -3
+foil and|4 -4
+fold|6 -6
+fold in|3 -3
+food|2 -2
+food processor|2 -2
+for|1 -1
+for #|1 -1
+for about|2 -2
+for an|3 -3
+for another|3 -3
+for at|1 -1
+for five|3 -3
+for half|-2 2
+for the|-2 2
+for up|-3 3
+fork|3 -3
+form|4 -4
+form #|3 -3
+four|3 -3
+fragrant|1 -1
+freeze|1 -1
+freeze flat|4 -4
+freeze in|3 -3
+freeze on|-2 2
+freezer|-2 2
+freezer #|-5 5
+freezes|-5 5
+freezes well|-4 4
+fresh|2 -2
+fresh water|2 -2
+fridge|-3 3
+fridge #|-3 3
+fridge ,|-3 3
+fridge .|2 -2
+fridge for|-2 2
+fridge overnight|2 -2
+fried|1 -1
+from|-5 5
+from frozen|-4 4
+from the|-5 5
+fronds|2 -2
+frozen|-3 3
+frozen #|-3 3
+frozen .|-1 1
+fruit|3 -3
+fry #|6 -6
+fry in|-1 1
+fry onion|2 -2
+fry onions|2 -2
+fry the|3 -3
+fryer|-3 3
+frying|2 -2
+frying pan|2 -2
+full|3 -3
+further|3 -3
+further #|2 -2
+g|1 -1
+g .|2 -2
+g of|3 -3
+garam|2 -2
+garlic|10 -10
+garlic #|4 -4
+garlic ,|4 -4
+garlic .|2 -2
+garlic ;|1 -1
+garlic and|3 -3
+garlic cloves|2 -2
+garlic in|3 -3
+garlic powder|1 -1
+garnish|3 -3
+gas|2 -2
+gas #|2 -2
+gas mark|2 -2
+generously|2 -2
+gentle|1 -1
+gently|1 -1
+gently ,|3 -3
+gently for|3 -3
+get|5 -5
+gets|1 -1
+ginger|6 -6
+ginger ,|3 -3
+ginger and|2 -2
+give|2 -2
+give it|2 -2
+gives|-5 5
+glaze|6 -6
+gloves|1 -1
+gnocchi|1 -1
+go|3 -3
+gochugaru|2 -2
+goes|1 -1
+gold|1 -1
+golden|5 -5
+golden ,|1 -1
+golden .|5 -5
+golden and|1 -1
+gone|1 -1
+good|1 -1
+gradually|3 -3
+grate|3 -3
+grated|1 -1
+grating|3 -3
+gravy|1 -1
+grease|4 -4
+greased|2 -2
+greased #|2 -2
+green|3 -3
+greens|4 -4
+griddle|4 -4
+grill|4 -4
+grill for|3 -3
+grind|3 -3
+ground|2 -2
+h|1 -1
+h #|-1 1
+h ,|1 -1
+h .|5 -5
+half|3 -3
+half .|4 -4
+half a|-2 2
+half an|3 -3
+half of|3 -3
+half the|1 -1
+halfway|4 -4
+halfway .|4 -4
+halfway through|2 -2
+halve|3 -3
+halved|1 -1
+hand|3 -3
+handful|3 -3
+handle|4 -4
+hands|-4 4
+hands ,|3 -3
+hands on|-5 5
+hard|5 -5
+hard #|2 -2
+hard for|3 -3
+harissa|2 -2
+has|2 -2
+has gone|1 -1
+have|2 -2
+hazelnuts|-1 1
+headspace|3 -3
+heat|7 -7
+heat #|3 -3
+heat ,|2 -2
+heat .|5 -5
+heat a|2 -2
+heat and|2 -2
+heat for|2 -2
+heat oil|1 -1
+heat oven|5 -5
+heat the|2 -2
+heat to|1 -1
+heavy|2 -2
+heavy pan|1 -1
+heavy pot|1 -1
+herbs|-1 1
+herbs ,|4 -4
+high|2 -2
+high #|4 -4
+high ,|3 -3
+high .|2 -2
+high heat|4 -4
+high pressure|5 -5
+hing|2 -2
+hold|-6 6
+hold #|-5 5
+holds|-3 3
+hot|2 -2
+hot ,|3 -3
+hot .|4 -4
+hot pan|2 -2
+hot water|4 -4
+hour #|-3 3
+hour ,|3 -3
+hour .|4 -4
+hour and|2 -2
+hour before|3 -3
+hours ,|3 -3
+hours .|1 -1
+hours until|1 -1
+hp|3 -3
+hr|1 -1
+hr #|-3 3
+hr .|3 -3
+hrs|2 -2
+hrs ,|2 -2
+i|5 -5
+ice|3 -3
+ice bath|4 -4
+if|3 -3
+if it|3 -3
+if needed|-1 1
+if you|2 -2
+in|4 -4
+in ,|7 -7
+in .|6 -6
+in ;|1 -1
+in all|2 -2
+in an|-1 1
+in coconut|1 -1
+in cold|3 -3
+in flour|2 -2
+in foil|4 -4
+in for|5 -5
+in fresh|1 -1
+in half|1 -1
+in hot|2 -2
+in it|1 -1
+in oil|5 -5
+in pan|3 -3
+in plenty|2 -2
+in salted|3 -3
+in spinach|2 -2
+in the|-1 1
+in their|3 -3
+in two|-1 1
+in water|3 -3
+in with|2 -2
+in your|1 -1
+inches|3 -3
+incl|-1 1
+ingredients|2 -2
+ingredients in|1 -1
+inside|4 -4
+into|6 -6
+into #|4 -4
+into a|4 -4
+into an|1 -1
+into the|4 -4
+iron|1 -1
+is|-1 1
+ish|2 -2
+it|6 -6
+it ,|2 -2
+it .|-2 2
+it all|2 -2
+it bubble|1 -1
+it come|1 -1
+it cool|1 -1
+it doesn|1 -1
+it in|1 -1
+it looks|1 -1
+it s|2 -2
+it sit|2 -2
+it thickens|3 -3
+it to|2 -2
+it up|1 -1
+it will|1 -1
+it with|2 -2
+its|2 -2
+itself|2 -2
+jackfruit|3 -3
+jaggery|2 -2
+jammy|2 -2
+jar|-2 2
+jar .|-1 1
+jars ,|3 -3
+jars .|1 -1
+juice|4 -4
+juice ,|2 -2
+juice .|2 -2
+juice and|2 -2
+juice of|2 -2
+juices|2 -2
+just|3 -3
+just tender|1 -1
+kale|5 -5
+kale and|1 -1
+kcal|-4 4
+keep|-2 2
+keep the|3 -3
+keep warm|4 -4
+keeping|1 -1
+keeps|-6 6
+keeps #|-4 4
+keeps a|-4 4
+kernels|3 -3
+kg|1 -1
+kg .|2 -2
+kilo|3 -3
+kitchen|-4 4
+knead|6 -6
+knead #|5 -5
+knife|1 -1
+knock|2 -2
+kombu|4 -4
+l|5 -5
+label|4 -4
+ladle|4 -4
+ladleful|2 -2
+large|2 -2
+large bowl|1 -1
+large pan|1 -1
+last|6 -6
+last #|4 -4
+lasts|-5 5
+lay|3 -3
+layer|5 -5
+lb|-1 1
+leaf|3 -3
+leaf .|3 -3
+leaf and|1 -1
+least|4 -4
+least #|4 -4
+leave|6 -6
+leave #|6 -6
+leave for|1 -1
+leave in|4 -4
+leave it|1 -1
+leave on|3 -3
+leave to|4 -4
+leaves|5 -5
+leaves ,|2 -2
+leaves .|4 -4
+leaving|2 -2
+leek|-1 1
+leek and|2 -2
+leeks|2 -2
+leeks ,|2 -2
+leeks and|2 -2
+left|4 -4
+leftover|-2 2
+leftovers|-4 4
+lemon|6 -6
+lemon ,|3 -3
+lemon .|4 -4
+lemon and|1 -1
+lemon juice|2 -2
+lemon zest|1 -1
+lemons|2 -2
+lengthways|2 -2
+lentils|6 -6
+lentils #|3 -3
+lentils ,|3 -3
+lentils .|2 -2
+lentils and|1 -1
+lentils in|2 -2
+let|6 -6
+let cool|2 -2
+let it|3 -3
+let sit|3 -3
+let stand|2 -2
+let the|2 -2
+lid|7 -7
+lid ,|3 -3
+lid .|4 -4
+lid ajar|2 -2
+lid off|2 -2
+lid on|4 -4
+lidded|2 -2
+lids|2 -2
+lift|3 -3
+lift out|2 -2
+lightly|2 -2
+like|1 -1
+lime|6 -6
+lime ,|2 -2
+lime .|4 -4
+lime juice|1 -1
+line|5 -5
+line a|3 -3
+lined|5 -5
+lined #|2 -2
+liquid|1 -1
+liquid ,|1 -1
+liquor|3 -3
+liquor .|3 -3
+litre|1 -1
+litres|-2 2
+litres of|1 -1
+little oil|3 -3
+ll|3 -3
+loaf|2 -2
+loaf tin|3 -3
+lock|4 -4
+lock lid|2 -2
+log|3 -3
+log ,|2 -2
+logs|2 -2
+longer|-2 2
+looks|1 -1
+loose|1 -1
+loosen|-1 1
+loosen with|-1 1
+lot|3 -3
+lots|4 -4
+lots of|1 -1
+low|2 -2
+low #|4 -4
+low ,|1 -1
+low .|2 -2
+low heat|3 -3
+lower|4 -4
+lower the|1 -1
+lowest|3 -3
+lowest flame|2 -2
+lowest heat|2 -2
+lukewarm|3 -3
+lumps|2 -2
+lunch|-2 2
+lunches|3 -3
+m|-4 4
+machine|3 -3
+made|-5 5
+main|-1 1
+make|-2 2
+makes|-7 7
+makes #|-5 5
+makes about|-3 3
+manual|4 -4
+maple|3 -3
+maple ,|1 -1
+maple syrup|2 -2
+marg|3 -3
+margarine|1 -1
+margarine ,|3 -3
+marge|3 -3
+marinate|5 -5
+mark|2 -2
+mark #|2 -2
+masala|2 -2
+mash|4 -4
+mash a|5 -5
+mash roughly|3 -3
+mash with|2 -2
+massage|3 -3
+massage with|2 -2
+max|-2 2
+maybe|-1 1
+meanwhile|4 -4
+meanwhile ,|1 -1
+med|3 -3
+medium|3 -3
+medium ,|1 -1
+medium .|4 -4
+medium heat|1 -1
+medium high|2 -2
+medium low|1 -1
+melt|3 -3
+melt the|1 -1
+melted|2 -2
+middle|3 -3
+milk|-2 2
+milk .|1 -1
+milk and|3 -3
+min (|1 -1
+min ,|4 -4
+min .|9 -9
+min ;|3 -3
+min at|-3 3
+min before|4 -4
+min high|4 -4
+min in|-2 2
+min more|4 -4
+min on|3 -3
+min or|3 -3
+min per|3 -3
+min stirring|3 -3
+min till|4 -4
+min to|2 -2
+min until|3 -3
+min with|1 -1
+mince|2 -2
+mins|-2 2
+mins ,|2 -2
+mins .|10 -10
+mins more|2 -2
+mins or|2 -2
+mins till|4 -4
+mins to|3 -3
+mins until|3 -3
+mint|5 -5
+mint .|3 -3
+minute|5 -5
+minute .|4 -4
+minute until|1 -1
+minutes (|-1 1
+minutes ,|5 -5
+minutes .|2 -2
+minutes ;|-1 1
+minutes and|-2 2
+minutes at|2 -2
+minutes before|4 -4
+minutes longer|2 -2
+minutes more|4 -4
+minutes or|2 -2
+minutes till|1 -1
+minutes to|4 -4
+minutes until|6 -6
+minutes with|2 -2
+mirin|2 -2
+miso|1 -1
+miso ,|1 -1
+mix|8 -8
+mix all|3 -3
+mix dry|3 -3
+mix everything|2 -2
+mix in|1 -1
+mix the|4 -4
+mix wet|2 -2
+mix with|3 -3
+mixed|1 -1
+mixer|3 -3
+mixture|2 -2
+ml ,|4 -4
+ml boiling|1 -1
+ml of|5 -5
+ml tubs|-3 3
+ml water|-1 1
+mm|4 -4
+mm .|3 -3
+mo|-2 2
+mode|1 -1
+molasses|1 -1
+month|-3 3
+more|7 -7
+more ,|1 -1
+more .|5 -5
+more often|1 -1
+more until|2 -2
+morning|3 -3
+morning drain|2 -2
+much|2 -2
+mug|1 -1
+mushrooms|5 -5
+mushrooms ,|3 -3
+mushrooms and|1 -1
+mushrooms in|3 -3
+muslin|1 -1
+mustard|-1 1
+mustard ,|4 -4
+mustard .|2 -2
+mustard and|1 -1
+my|-4 4
+natural|3 -3
+natural release|3 -3
+naturally|3 -3
+naturally for|2 -2
+nearly|2 -2
+need|1 -1
+needed|-1 1
+needed .|-2 2
+needs|3 -3
+nero|1 -1
+next|-4 4
+next day|-4 4
+night|3 -3
+night before|2 -2
+no|3 -3
+non|1 -1
+non stick|1 -1
+noodles|3 -3
+nori|3 -3
+not|1 -1
+notebook|-3 3
+notes|-5 5
+now|2 -2
+now and|2 -2
+npr|4 -4
+npr #|4 -4
+nr|3 -3
+nut|2 -2
+nutmeg|4 -4
+nutmeg ,|1 -1
+nutmeg .|4 -4
+nuts|5 -5
+nuts .|4 -4
+nuts and|2 -2
+oat|4 -4
+oat milk|4 -4
+oats|3 -3
+oats ,|2 -2
+occasionally|2 -2
+of|-1 1
+of #|-2 2
+of a|1 -1
+of an|2 -2
+of cold|1 -1
+of it|3 -3
+of pepper|1 -1
+of salt|2 -2
+of salted|2 -2
+of stock|4 -4
+of their|2 -2
+off|7 -7
+off ,|2 -2
+off .|2 -2
+off heat|3 -3
+off the|3 -3
+often|4 -4
+often ,|2 -2
+often .|3 -3
+often so|1 -1
+oil|5 -5
+oil #|5 -5
+oil (|2 -2
+oil ,|1 -1
+oil .|2 -2
+oil ;|1 -1
+oil and|2 -2
+oil for|2 -2
+oil in|5 -5
+oil on|3 -3
+oil over|2 -2
+oil till|1 -1
+oil to|1 -1
+oil until|1 -1
+oil with|1 -1
+oiled|2 -2
+oiled #|2 -2
+ok|5 -5
+ok .|3 -3
+olive|2 -2
+olive oil|2 -2
+olives|3 -3
+on|2 -2
+on #|-4 4
+on ,|3 -3
+on .|3 -3
+on a|-2 2
+on and|2 -2
+on for|2 -2
+on high|-1 1
+on low|-2 2
+on the|3 -3
+on time|-2 2
+on top|4 -4
+on two|1 -1
+once|1 -1
+once ,|-2 2
+once .|2 -2
+onion|3 -3
+onion #|4 -4
+onion ,|2 -2
+onion .|4 -4
+onion and|3 -3
+onion in|3 -3
+onions|7 -7
+onions ,|3 -3
+onions .|3 -3
+onions and|2 -2
+onions in|2 -2
+only|1 -1
+onto|5 -5
+onto a|3 -3
+open|-2 2
+or|-4 4
+or #|-3 3
+or freeze|-1 1
+or it|3 -3
+or until|3 -3
+orange|2 -2
+oregano|2 -2
+oregano ,|1 -1
+orzo|2 -2
+other|2 -2
+out|9 -9
+out ,|2 -2
+out .|5 -5
+out clean|1 -1
+out of|4 -4
+out the|3 -3
+out to|1 -1
+oven|5 -5
+oven #|1 -1
+oven ,|2 -2
+oven at|3 -3
+oven for|2 -2
+oven to|8 -8
+ovenproof|1 -1
+over|7 -7
+over ,|2 -2
+over .|6 -6
+over a|2 -2
+over low|3 -3
+over medium|3 -3
+over rice|2 -2
+over the|3 -3
+overmix|4 -4
+overnight|-1 1
+overnight .|2 -2
+overnight in|-1 1
+own|1 -1
+p|-4 4
+pack|6 -6
+pack in|3 -3
+pak|3 -3
+pan|5 -5
+pan #|1 -1
+pan ,|3 -3
+pan .|2 -2
+pan for|1 -1
+pan with|2 -2
+pans|2 -2
+paper|4 -4
+paprika|4 -4
+paprika ,|2 -2
+paprika .|2 -2
+paprika and|2 -2
+parboil|3 -3
+parchment|3 -3
+parsley|6 -6
+parsley ,|2 -2
+parsley .|4 -4
+parsnips|1 -1
+partially|3 -3
+partially covered|3 -3
+partly|3 -3
+partly covered|3 -3
+pass|3 -3
+passata|3 -3
+passata ,|2 -2
+paste|6 -6
+paste ,|3 -3
+paste .|5 -5
+paste and|1 -1
+paste in|2 -2
+pastry|1 -1
+pat|2 -2
+pat dry|1 -1
+patties|4 -4
+pb|3 -3
+peanuts|3 -3
+pear|1 -1
+peas|2 -2
+peas and|1 -1
+peel|4 -4
+peel ,|2 -2
+peeled|1 -1
+people|1 -1
+pepper|6 -6
+pepper ,|3 -3
+pepper .|5 -5
+pepper in|2 -2
+peppers|5 -5
+peppers and|1 -1
+peppers in|1 -1
+per|1 -1
+pesto|3 -3
+pick|4 -4
+pie|3 -3
+pieces ,|1 -1
+pile|4 -4
+pinch|2 -2
+pinch of|2 -2
+pine|2 -2
+place|2 -2
+plate|4 -4
+plate .|3 -3
+platter|2 -2
+plenty|2 -2
+plenty of|2 -2
+plus|-3 3
+point|3 -3
+polenta|3 -3
+pomegranate|1 -1
+pop|2 -2
+porcini|2 -2
+portion|1 -1
+portion #|2 -2
+portions|-1 1
+portions .|-1 1
+pot ,|4 -4
+pot .|5 -5
+pot over|1 -1
+pot with|2 -2
+potato|2 -2
+potato ,|2 -2
+potatoes|5 -5
+potatoes ,|2 -2
+potatoes .|3 -3
+potatoes and|1 -1
+potatoes in|2 -2
+pots|3 -3
+pour|6 -6
+pour in|2 -2
+pour into|1 -1
+pour over|5 -5
+pour the|1 -1
+powder|3 -3
+powder ,|1 -1
+preheat|6 -6
+preheat oven|4 -4
+preheat the|3 -3
+prep|-7 7
+prep #|-6 6
+prep time|-3 3
+preparation|-4 4
+press|7 -7
+press down|3 -3
+press into|3 -3
+press tofu|3 -3
+pressure|2 -2
+pressure #|2 -2
+pressure ,|2 -2
+pressure and|3 -3
+pressure cook|4 -4
+pressure cooker|2 -2
+pressure for|3 -3
+process|2 -2
+processor|4 -4
+processor ,|3 -3
+prove|6 -6
+prove #|5 -5
+pulse|4 -4
+pumpkin|2 -2
+puree|5 -5
+puree ,|3 -3
+purée|5 -5
+purée ,|2 -2
+put|4 -4
+put everything|3 -3
+put in|1 -1
+put the|2 -2
+put them|1 -1
+qr|5 -5
+quarter|2 -2
+quarter of|1 -1
+quick|5 -5
+quick release|4 -4
+quickly|3 -3
+quinoa|3 -3
+rack|2 -2
+rack .|2 -2
+racks|3 -3
+radishes|2 -2
+rain|3 -3
+rain in|3 -3
+raisins|3 -3
+raspberries|2 -2
+raw|3 -3
+re|-3 3
+ready|-2 2
+really|3 -3
+red|4 -4
+reduce by|3 -3
+reduce heat|2 -2
+reduce the|-2 2
+reduce to|2 -2
+refrigerate|2 -2
+reheat|-7 7
+release|4 -4
+release #|2 -2
+release .|4 -4
+release naturally|2 -2
+release the|1 -1
+remaining|4 -4
+remaining #|1 -1
+remaining oil|1 -1
+remove|7 -7
+remove bay|2 -2
+remove from|2 -2
+reserve|2 -2
+reserved|2 -2
+reserving|2 -2
+reserving #|2 -2
+rest|5 -5
+rest #|9 -9
+rest .|6 -6
+rest for|4 -4
+rest in|4 -4
+rest of|-1 1
+return|3 -3
+return the|1 -1
+return to|3 -3
+rhubarb|1 -1
+ribbons|4 -4
+rice|4 -4
+rice #|-2 2
+rice ,|3 -3
+rice .|3 -3
+rice and|1 -1
+rice cooker|2 -2
+right|-2 2
+rimmed|1 -1
+rimmed baking|1 -1
+rings|2 -2
+rinse|7 -7
+rinse #|3 -3
+rinse ,|3 -3
+rinse .|3 -3
+rinse and|1 -1
+rinse rice|3 -3
+rinse the|3 -3
+rise|5 -5
+rise #|4 -4
+roast|5 -5
+roast #|5 -5
+roast ,|-1 1
+roast cut|1 -1
+roast for|3 -3
+roast the|1 -1
+rocket|3 -3
+roll|8 -8
+roll ,|3 -3
+roll in|2 -2
+roll into|2 -2
+roll out|1 -1
+rolling|2 -2
+room temp|2 -2
+room temperature|-1 1
+root|-2 2
+rosemary|3 -3
+rosemary .|3 -3
+rosemary and|2 -2
+rotating|2 -2
+rough|-1 1
+roughly .|3 -3
+round|1 -1
+rub|2 -2
+rub the|1 -1
+running|2 -2
+runny|1 -1
+runs|2 -2
+rye|2 -2
+s|-1 1
+sage|2 -2
+salsa|3 -3
+salt|9 -9
+salt #|2 -2
+salt ,|3 -3
+salt .|6 -6
+salt ;|1 -1
+salt and|2 -2
+salt for|2 -2
+salt in|2 -2
+salt on|1 -1
+salt the|1 -1
+salt to|2 -2
+salted|4 -4
+salted water|4 -4
+same|3 -3
+sand|1 -1
+sat|1 -1
+sauce|4 -4
+sauce ,|3 -3
+sauce .|4 -4
+sauce and|3 -3
+saucepan|4 -4
+saute|4 -4
+saute mode|2 -2
+sauté|6 -6
+sauté onion|3 -3
+save|4 -4
+saved|2 -2
+saving|2 -2
+scatter|4 -4
+scatter over|3 -3
+scatter with|3 -3
+scattered|1 -1
+scoop|3 -3
+score|5 -5
+scrape|4 -4
+scraping|1 -1
+scraping down|1 -1
+seal|4 -4
+seal .|4 -4
+sealing|2 -2
+seam|1 -1
+season|8 -8
+season .|7 -7
+season and|3 -3
+season with|1 -1
+seasoning|4 -4
+seasoning .|3 -3
+sec|5 -5
+sec .|2 -2
+second|5 -5
+seconds|3 -3
+seconds .|2 -2
+secs|2 -2
+seed|2 -2
+seeds|6 -6
+seeds ,|1 -1
+seeds .|3 -3
+seeds and|1 -1
+seeds in|1 -1
+separately|4 -4
+serrano|2 -2
+serve|3 -3
+serve .|4 -4
+serve at|4 -4
+serve over|4 -4
+serve with|7 -7
+serves|-9 9
+serves #|-8 8
+serving|3 -3
+serving .|3 -3
+servings|-5 5
+servings .|-4 4
+sesame|4 -4
+sesame ,|3 -3
+sesame oil|1 -1
+set|6 -6
+set aside|4 -4
+setting|2 -2
+shake|7 -7
+shake .|4 -4
+shake the|3 -3
+shaking|3 -3
+shallot|2 -2
+shallots|4 -4
+shallow|4 -4
+shape|5 -5
+shape #|4 -4
+shape into|2 -2
+sheet|5 -5
+sheet ,|2 -2
+sheet .|3 -3
+sheet pan|2 -2
+sheets|4 -4
+shelf|-3 3
+shiitake|3 -3
+shock|4 -4
+should|6 -6
+shred|6 -6
+shred cabbage|3 -3
+shred the|2 -2
+shredded|2 -2
+side ,|1 -1
+side .|2 -2
+side down|1 -1
+side of|3 -3
+side up|1 -1
+sides|1 -1
+sieve|4 -4
+simmer|5 -5
+simmer #|1 -1
+simmer ,|6 -6
+simmer .|4 -4
+simmer for|7 -7
+simmer gently|4 -4
+simmer on|3 -3
+simmer uncovered|2 -2
+simmer until|2 -2
+single|3 -3
+sink|2 -2
+sit|5 -5
+sit #|4 -4
+sit for|1 -1
+six|3 -3
+size|1 -1
+sized|3 -3
+sizzle|1 -1
+skewer|4 -4
+skillet|1 -1
+skillet over|2 -2
+skim|6 -6
+skim ,|1 -1
+skim .|3 -3
+skin|1 -1
+skins|-1 1
+skins ,|-2 2
+slaw|3 -3
+slice|3 -3
+slice #|4 -4
+slice into|1 -1
+slice the|1 -1
+sliced|4 -4
+slices|-1 1
+slices .|-2 2
+slicing|2 -2
+slicing .|1 -1
+slide|3 -3
+slightly|2 -2
+slow|-1 1
+slow cooker|-2 2
+slowly|3 -3
+small|5 -5
+small ,|3 -3
+small pan|3 -3
+smoked|2 -2
+smoking|3 -3
+smooth|3 -3
+smooth ,|2 -2
+smooth .|3 -3
+so .|2 -2
+so it|2 -2
+soak|3 -3
+soak beans|3 -3
+soak chickpeas|3 -3
+soak in|3 -3
+soak the|3 -3
+soaking|-1 1
+soba|3 -3
+soda|1 -1
+soft|4 -4
+soft ,|2 -2
+soft .|3 -3
+soften|4 -4
+soften onion|1 -1
+soften the|2 -2
+some|1 -1
+something|2 -2
+something heavy|2 -2
+somewhere|4 -4
+somewhere warm|4 -4
+soup|1 -1
+soy|5 -5
+soy ,|2 -2
+soy .|2 -2
+soy ;|2 -2
+soy sauce|1 -1
+soya|-3 3
+spaghetti|2 -2
+spelt|1 -1
+spice|2 -2
+spices|4 -4
+spices #|2 -2
+spices ,|1 -1
+spices and|2 -2
+spices in|2 -2
+spinach|6 -6
+spinach ,|3 -3
+spinach .|2 -2
+spinach and|2 -2
+splash|-1 1
+splash of|-1 1
+split|3 -3
+split peas|3 -3
+spoon|4 -4
+spoon into|2 -2
+spoonful|1 -1
+spots|1 -1
+spread|6 -6
+spread on|3 -3
+spread out|2 -2
+spring|3 -3
+spring onions|2 -2
+sprinkle|2 -2
+sprinkle with|3 -3
+square|2 -2
+squares .|3 -3
+squash|3 -3
+squash ,|1 -1
+squeeze|5 -5
+squeeze .|2 -2
+squeeze in|2 -2
+squeeze out|2 -2
+squeeze the|1 -1
+stack|4 -4
+stalks|3 -3
+stand|7 -7
+stand #|5 -5
+stand for|3 -3
+starch|2 -2
+starting|1 -1
+steam|7 -7
+steam #|6 -6
+steam for|2 -2
+steam the|2 -2
+steamer|2 -2
+stems|3 -3
+sterilised|3 -3
+stew|-3 3
+stick|3 -3
+stick blender|3 -3
+sticks|3 -3
+sticky|2 -2
+stiff|4 -4
+still|2 -2
+stir|5 -5
+stir #|2 -2
+stir ,|-1 1
+stir .|5 -5
+stir a|1 -1
+stir every|4 -4
+stir everything|2 -2
+stir for|4 -4
+stir in|5 -5
+stir it|1 -1
+stir the|2 -2
+stir through|1 -1
+stirring|7 -7
+stirring ,|3 -3
+stirring .|3 -3
+stirring every|1 -1
+stirring more|1 -1
+stirring now|1 -1
+stirring occasionally|2 -2
+stirring often|3 -3
+stirring once|3 -3
+stock|3 -3
+stock ,|-1 1
+stock .|6 -6
+stock and|1 -1
+stock in|3 -3
+storage|-3 3
+store|-4 4
+straight|1 -1
+strain|6 -6
+strip|2 -2
+strips|-1 1
+stuff|3 -3
+sugar|4 -4
+sugar ,|4 -4
+sugar .|2 -2
+sugar and|1 -1
+sugar salt|1 -1
+sun|2 -2
+swap|3 -3
+swapping|2 -2
+swapping the|2 -2
+sweat|3 -3
+sweat onion|1 -1
+sweat the|4 -4
+sweet|2 -2
+sweet potato|2 -2
+sweet potatoes|1 -1
+swirl|1 -1
+syrup|4 -4
+syrup ,|1 -1
+t|2 -2
+t catch|1 -1
+t stir|3 -3
+tablespoon|4 -4
+tablespoon of|2 -2
+tablespoons|2 -2
+tablespoons of|3 -3
+tadka|1 -1
+tahini|2 -2
+take|4 -4
+take off|1 -1
+take out|3 -3
+takes|-5 5
+takes #|-3 3
+tamari|4 -4
+tamarind|2 -2
+taste|6 -6
+taste .|5 -5
+tbsp|3 -3
+tbsp .|2 -2
+tbsp of|3 -3
+tbsp oil|1 -1
+tbsp water|-2 2
+tea|5 -5
+tear|4 -4
+teaspoon|4 -4
+teaspoon of|1 -1
+temp|3 -3
+temp #|5 -5
+tempeh|5 -5
+tempeh #|3 -3
+temperature|-1 1
+ten|4 -4
+ten minutes|4 -4
+tender|2 -2
+tender .|2 -2
+tender and|1 -1
+texture|3 -3
+that|3 -3
+thaw|-2 2
+the|4 -4
+the #|1 -1
+the apples|1 -1
+the aubergine|2 -2
+the aubergines|3 -3
+the barley|2 -2
+the batter|2 -2
+the bay|2 -2
+the beans|4 -4
+the beetroot|2 -2
+the big|-1 1
+the bitterness|2 -2
+the boil|2 -2
+the bottom|3 -3
+the bread|2 -2
+the broth|3 -3
+the butter|3 -3
+the cabbage|3 -3
+the cashews|2 -2
+the cauliflower|1 -1
+the chickpeas|2 -2
+the coconut|1 -1
+the cooking|2 -2
+the counter|3 -3
+the crumbs|3 -3
+the dal|2 -2
+the day|2 -2
+the dough|1 -1
+the drained|1 -1
+the dressing|2 -2
+the dry|2 -2
+the edges|1 -1
+the end|3 -3
+the filling|1 -1
+the final|-1 1
+the flour|1 -1
+the foil|-1 1
+the food|2 -2
+the fridge|-3 3
+the garlic|3 -3
+the ginger|1 -1
+the gnocchi|1 -1
+the heat|3 -3
+the herbs|-2 2
+the hot|2 -2
+the juice|1 -1
+the kale|3 -3
+the last|4 -4
+the leek|2 -2
+the leeks|1 -1
+the lemon|1 -1
+the lentils|2 -2
+the lid|4 -4
+the lime|2 -2
+the liquid|3 -3
+the liquor|2 -2
+the lot|3 -3
+the lowest|1 -1
+the margarine|1 -1
+the middle|3 -3
+the milk|2 -2
+the miso|2 -2
+the morning|3 -3
+the mushrooms|3 -3
+the mustard|1 -1
+the next|-5 5
+the night|4 -4
+the oats|1 -1
+the oil|4 -4
+the onion|5 -5
+the onions|1 -1
+the other|2 -2
+the oven|4 -4
+the pan|3 -3
+the parsley|1 -1
+the pasta|3 -3
+the paste|3 -3
+the peas|2 -2
+the peppers|3 -3
+the polenta|2 -2
+the porcini|1 -1
+the pot|4 -4
+the potatoes|2 -2
+the pressure|-1 1
+the pumpkin|2 -2
+the remaining|3 -3
+the rest|-1 1
+the rice|2 -2
+the salt|2 -2
+the saved|1 -1
+the seeds|1 -1
+the shallot|2 -2
+the side|4 -4
+the sliced|3 -3
+the slow|3 -3
+the soup|2 -2
+the spinach|2 -2
+the split|2 -2
+the squash|3 -3
+the stock|5 -5
+the sugar|1 -1
+the sweet|1 -1
+the tempeh|3 -3
+the tofu|3 -3
+the tomatoes|1 -1
+the top|3 -3
+the tray|3 -3
+the trays|1 -1
+the veg|2 -2
+the vegetables|2 -2
+the vinegar|2 -2
+the walnuts|2 -2
+the water|4 -4
+the whole|1 -1
+the wine|1 -1
+the yeast|2 -2
+their|3 -3
+their liquid|2 -2
+their water|1 -1
+them|5 -5
+them in|2 -2
+them with|1 -1
+then|6 -6
+then #|4 -4
+then ,|1 -1
+then .|3 -3
+then bag|-2 2
+then blend|1 -1
+then drain|2 -2
+then lower|1 -1
+then quick|2 -2
+then reduce|1 -1
+then simmer|4 -4
+then the|3 -3
+then turn|3 -3
+there|-2 2
+they|4 -4
+they pop|2 -2
+thick|1 -1
+thick ,|3 -3
+thick .|4 -4
+thick batter|1 -1
+thicken|3 -3
+thicken .|3 -3
+thickened|2 -2
+thickened ,|1 -1
+thickened .|2 -2
+thickens|2 -2
+thickens as|2 -2
+thin|2 -2
+thin .|4 -4
+thin with|5 -5
+thinly|2 -2
+third|4 -4
+third of|4 -4
+thirds|-2 2
+this|1 -1
+those|1 -1
+three|4 -4
+through|5 -5
+through ,|1 -1
+through .|2 -2
+through a|4 -4
+through the|2 -2
+thru|3 -3
+thyme|3 -3
+thyme ,|2 -2
+thyme .|3 -3
+tie|1 -1
+tight|3 -3
+tight ,|1 -1
+tightly|4 -4
+tightly in|3 -3
+til|3 -3
+till|1 -1
+till golden|2 -2
+till it|2 -2
+till soft|2 -2
+till they|1 -1
+till thick|2 -2
+time|-7 7
+time #|-8 8
+time .|6 -6
+time to|-2 2
+times|3 -3
+tin|1 -1
+tin .|5 -5
+tin for|-1 1
+tin of|4 -4
+tin with|2 -2
+tins|3 -3
+tip in|1 -1
+tip into|-2 2
+tip out|2 -2
+to|1 -1
+to a|6 -6
+to boil|2 -2
+to cool|3 -3
+to cover|3 -3
+to high|1 -1
+to low|1 -1
+to stand|2 -2
+to taste|2 -2
+to the|5 -5
+to thicken|3 -3
+to wilt|3 -3
+toast|6 -6
+toast the|2 -2
+toasted|2 -2
+tofu|9 -9
+tofu #|3 -3
+tofu ,|3 -3
+tofu and|2 -2
+tofu in|2 -2
+together|3 -3
+together ,|2 -2
+together .|3 -3
+together with|1 -1
+tomato|4 -4
+tomatoes|7 -7
+tomatoes ,|3 -3
+tomatoes .|3 -3
+tomatoes and|1 -1
+tomorrow|3 -3
+toms|5 -5
+too|5 -5
+too thick|4 -4
+toothpick|2 -2
+top|7 -7
+top ,|3 -3
+top .|3 -3
+top with|4 -4
+topped|3 -3
+topping|1 -1
+tops|-2 2
+tortillas|4 -4
+toss|7 -7
+toss .|4 -4
+toss everything|1 -1
+toss the|1 -1
+toss with|2 -2
+tossing|2 -2
+tossing halfway|2 -2
+total|-7 7
+total #|-6 6
+total time|-2 2
+towards|1 -1
+towards the|1 -1
+towel|2 -2
+transfer|4 -4
+transfer to|4 -4
+translucent|2 -2
+tray|-2 2
+tray ,|-3 3
+tray .|1 -1
+tray and|-1 1
+trays|6 -6
+trays ,|3 -3
+trays .|3 -3
+treacle|1 -1
+tsp|3 -3
+tsp .|1 -1
+tsp salt|1 -1
+turmeric|3 -3
+turmeric ,|1 -1
+turmeric and|1 -1
+turn|3 -3
+turn down|1 -1
+turn it|2 -2
+turn off|3 -3
+turn the|2 -2
+turning once|-1 1
+twenty|2 -2
+twice|1 -1
+twice .|3 -3
+two|3 -3
+two batches|-2 2
+two hours|2 -2
+two trays|3 -3
+uncover|4 -4
+uncovered|5 -5
+uncovered #|2 -2
+uncovered ,|3 -3
+under|1 -1
+under the|2 -2
+until|9 -9
+until a|2 -2
+until brown|1 -1
+until browned|2 -2
+until charred|1 -1
+until creamy|1 -1
+until deep|1 -1
+until doubled|2 -2
+until fragrant|1 -1
+until golden|3 -3
+until it|2 -2
+until just|1 -1
+until smooth|2 -2
+until soft|2 -2
+until tender|2 -2
+until the|1 -1
+until they|1 -1
+until thick|2 -2
+until very|1 -1
+until wilted|2 -2
+unwrap|-2 2
+up|1 -1
+up ,|4 -4
+up .|2 -2
+up and|1 -1
+up the|1 -1
+upper|4 -4
+upright|2 -2
+us|-2 2
+use|-4 4
+usually|1 -1
+v|2 -2
+valve|2 -2
+vanilla|2 -2
+ve|2 -2
+veg|4 -4
+veg ,|2 -2
+veg in|3 -3
+vegetables|3 -3
+vegetables ,|1 -1
+vermicelli|2 -2
+very|4 -4
+very hot|2 -2
+vinegar|5 -5
+vinegar ,|2 -2
+vinegar .|3 -3
+vinegar and|3 -3
+w|3 -3
+w #|3 -3
+w garlic|2 -2
+wait|5 -5
+walnuts|3 -3
+walnuts ,|2 -2
+walnuts in|2 -2
+want|2 -2
+warm #|2 -2
+warm .|2 -2
+warm in|3 -3
+warm or|-3 3
+warm the|1 -1
+wash|1 -1
+wash and|3 -3
+water|2 -2
+water #|3 -3
+water (|2 -2
+water .|5 -5
+water ;|1 -1
+water and|3 -3
+water as|-1 1
+water by|1 -1
+water for|4 -4
+water if|4 -4
+water in|2 -2
+water is|2 -2
+water over|1 -1
+water to|2 -2
+water until|3 -3
+water with|2 -2
+way|1 -1
+week|-3 3
+week .|2 -2
+weeks|-2 2
+weeks .|-1 1
+weeks in|-3 3
+weigh|1 -1
+well|-1 1
+well ,|1 -1
+well .|2 -2
+wet|5 -5
+wet .|3 -3
+wet hands|2 -2
+what|5 -5
+whatever|-2 2
+when|4 -4
+when it|1 -1
+while|1 -1
+while hot|4 -4
+while warm|2 -2
+while you|3 -3
+whisk|8 -8
+whisk dry|3 -3
+whisk flour|2 -2
+whisk in|2 -2
+whisk the|3 -3
+whisking|2 -2
+whistles|3 -3
+white|2 -2
+whizz|4 -4
+whole|5 -5
+wholemeal|1 -1
+wide|2 -2
+wide pan|1 -1
+widest|1 -1
+will|-1 1
+will keep|-4 4
+wilt|4 -4
+wilt .|3 -3
+wilt the|3 -3
+wilted|3 -3
+wilted .|3 -3
+wine|3 -3
+wine ,|2 -2
+wine and|2 -2
+with|3 -3
+with #|-2 2
+with a|-1 1
+with about|3 -3
+with an|2 -2
+with cilantro|3 -3
+with cold|1 -1
+with everything|2 -2
+with flour|2 -2
+with foil|4 -4
+with half|2 -2
+with lemon|3 -3
+with lid|1 -1
+with oil|4 -4
+with rice|2 -2
+with salt|1 -1
+with soy|1 -1
+with sugar|2 -2
+with their|2 -2
+with vinegar|1 -1
+with water|2 -2
+within #|-2 2
+without|-1 1
+wks|2 -2
+wok|3 -3
+wrap|-2 2
+wrap each|4 -4
+wrap in|5 -5
+wrapped|4 -4
+x|1 -1
+x #|1 -1
+yeast|5 -5
+yeast ,|3 -3
+yeast .|1 -1
+yeast and|1 -1
+yeast extract|1 -1
+yield|-6 6
+yield #|-5 5
+yields|-3 3
+yog|3 -3
+yogurt|1 -1
+you|5 -5
+you can|1 -1
+you like|2 -2
+your|4 -4
+zest|2 -2
+zest ,|1 -1
+°|2 -2
+° c|1 -1
+° f|3 -3
+`;
