@@ -13,6 +13,8 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // "juice 1 lemon"
+  [/^((?:juice|zest)(?: (?:and|&) (?:juice|zest))?) (?=\d|½|an? |half )/i, (_, part = '') => `${part} of `],
   // "1 large sprig of rosemary"
   [
     /^(an?|one|two|three|\d+) (?:large|big|small|good|generous) (sprigs?|bunch(?:es)?|handfuls?|cloves?|stalks?|sticks?)\b/i,

@@ -43,6 +43,7 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   kosher: ({ name }) => name === 'salt',
   flaky: ({ name }) => name === 'salt',
   crusty: ({ name }) => /bread/.test(name),
+  mixed: ({ name }) => /^(?:mushrooms|pepper|tomato)/.test(name),
   jumbo: ({ name }) => /pasta|oats/.test(name),
   kernel: ({ facts }) => facts.kind === 'nut or seed',
   'fast-action': ({ name }) => /yeast/.test(name),

@@ -24,6 +24,12 @@ export const MAY_BE =
 /** "Wait 2 wks" stands so long; "big jar, 3 wks" keeps. */
 const WAITS_WKS = /\b((?:wait|matur\w*|stand|ferment\w*|leave)\b[^.;,]{0,20}\d) ?wks?\b/gi;
 
+const WAITS_MONTHS =
+  /\b((?:wait|matur\w*|stand|ferment\w*|leave)\b[^.;,]{0,20}?)\b(an?|one|two|three|\d{1,2}) months?\b/gi;
+const WEEKS_A_MONTH = 4;
+const inWeeks = (_: string, before: string, n: string): string =>
+  `${before}${(Number(n) || IN_DAYS[n.toLowerCase() as keyof typeof IN_DAYS] || 1) * WEEKS_A_MONTH} weeks`;
+
 /** From so many hours on it is begun before the session and not in it. Common practice, no published source. */
 const LEAD_FROM_H = 4;
 /** A soak whose end nobody says may go on as long again, but not beyond a day. Common practice, no published source. */
@@ -50,7 +56,7 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }
  */
 export const leadIn = remembered((text: string): SaidLead | undefined => {
-  const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks');
+  const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks').replace(WAITS_MONTHS, inWeeks);
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
   const days =

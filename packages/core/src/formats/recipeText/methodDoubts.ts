@@ -340,7 +340,7 @@ export function doubtOfStep(
 
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
-  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|according to|as (?:per|on)|per|by|to) (?:the |its |their )?(?:pack(?:et|age)?|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
+  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|acc(?:ording|\.)? to|as (?:per|on)|like (?:it says )?on|like it says|per|by|to) (?:the |its |their )?(?:on the )?(?:pack(?:et|age)?|pkg|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
 
 const TIME_OF_DAY =
   /\b(?:in|on|that|this|the same) (?:the )?(?:morning|afternoon|evening)\b|\b(?:after|before) (?:breakfast|lunch|work)\b/i;

@@ -41,7 +41,7 @@ const partOf = (heading: string): string =>
   heading
     .replace(/^#+\s*/, '')
     .replace(/(?::|\s[-–—])$/, '')
-    .replace(/^(?:for (?:the|your)|to) /i, '')
+    .replace(/^(?:for(?: the| your)?|to) /i, '')
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
@@ -315,7 +315,7 @@ const portionsWithin = (text: string): number | undefined => {
 /** Without signs of headings, and not shouted. */
 function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.|(?:title|recipe|name|dish|menu item)\s*:)\s*/i, '')
+    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|subject|re)\s*:+)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .trim();

@@ -1,7 +1,7 @@
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
 import { boiledOffIn, shareOffIn, thicknessIn } from './boiledOffIn.ts';
-import { blends, boilsStarch, withoutNames } from './kitchenVerbs.ts';
+import { blends, boilsStarch, isVerb, withoutNames } from './kitchenVerbs.ts';
 import { leadIn } from './leadIn.ts';
 import { isPressure, isRelease } from './pressureIn.ts';
 
@@ -63,7 +63,8 @@ export function sentencesOf(paragraph: string): readonly string[] {
   return parts.reduce<string[]>((all, part) => {
     const before = all.at(-1);
     // "Don't soak the beans." is nothing to do: it is said with what comes next.
-    if (before !== undefined && (ABBREVIATED.test(before) || (UNDONE.test(before) && !/[.!?]\s/.test(before))))
+    const cutShort = ABBREVIATED.test(before ?? '') && !isVerb(/^\p{Lu}\p{L}+/u.exec(part)?.[0] ?? '');
+    if (before !== undefined && (cutShort || (UNDONE.test(before) && !/[.!?]\s/.test(before))))
       all[all.length - 1] = `${before} ${part}`;
     else all.push(part);
     return all;

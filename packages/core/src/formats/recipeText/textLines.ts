@@ -3,6 +3,7 @@ import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { withClocks, withNights } from './clockLines.ts';
 import { blends, isVerb } from './kitchenVerbs.ts';
+import { inItems, listInLine } from './listInLine.ts';
 import { inDigits } from './numberWords.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
@@ -27,18 +28,6 @@ const BETWEEN_ITEMS =
 
 /** "300 g mushrooms", "2 onions", "half a swede" */
 const AMOUNT_FIRST = /^(?:\d|(?:an?|half|one|two|three|four|a couple of|some) )/i;
-/** "chopped", "peeled and thinly sliced", "cubed small"; "dried mushrooms" are something else */
-const HOW_ONLY =
-  /^(?:\p{L}+ly )?(?!red$)\p{L}+ed(?: (?:and|&) (?:\p{L}+ly )?\p{L}+ed)*(?: (?:small|fine|finely|thin|thinly|in|into|to)\b[^\d]*)?$/iu;
-/** What is told of the item before it goes with it: "2 onions, chopped". */
-const inItems = (items: readonly string[]): readonly string[] =>
-  items.reduce<string[]>((all, item) => {
-    const before = all.at(-1);
-    if (before !== undefined && HOW_ONLY.test(item)) all[all.length - 1] = `${before}, ${item}`;
-    else all.push(item);
-    return all;
-  }, []);
-
 /** An amount without a number. */
 const UNMEASURED = /^(?:juice|zest|salt|pepper)\b/i;
 const byFeel = (item: string): boolean => STARTS_BY_FEEL.test(item) || UNMEASURED.test(item);
@@ -67,10 +56,16 @@ const AND_ITEMS = /\s*,\s*(?:and\s+)?|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|
 const UNIT_CELL =
   /^(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|pcs?|ea|each|pieces?|bunch(?:es)?|cloves?|tins?|cans?|jars?|heads?)\.?$/i;
 
+const ABOUT_CELL =
+  /^(?:dish|menu item|recipe(?: name)?|name|title|yields?|makes|serves|servings?|portions?|prep(?: time)?|cook(?: time)?|total(?: time)?)\s*:?$/i;
+
 /** A row of a table as a line of a list: the amount first, then what it is. */
 function rowOf(cells: readonly string[]): string | undefined {
   const filled = cells.map((cell) => cell.trim()).filter(Boolean);
   if (filled.length === 0 || filled.every((cell) => TABLE_HEAD.test(cell))) return undefined;
+  // "Dish | Bean stew", "Yield | 10 x 350 g": what it is called, and what comes out.
+  const [label = '', what] = filled;
+  if (what !== undefined && filled.length === 2 && ABOUT_CELL.test(label)) return `${label}: ${what}`;
   const number = filled.findIndex((cell) => /^[\d.,/ ]+$/.test(plainSigns(cell)));
   const unit = filled[number + 1] ?? '';
   // "Olive oil | 150 | ml": the amount in two cells.
@@ -108,6 +103,15 @@ const inPlainSigns = (text: string): string =>
     .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    // "1T water", "½ t salt"
+    .replace(/(?<=[\d½¼¾⅓⅔]) ?T\.?(?= \p{Ll})/gu, ' tbsp')
+    .replace(/(?<=[\d½¼¾⅓⅔]) ?t\.?(?= \p{Ll})/gu, ' tsp')
+    // "A block of tofu, the 400 gram one"
+    .replace(
+      /\b(?:an?|one|1) (block|tin|can|pack|packet|jar|bag|carton) of ([\p{L} -]{2,30}), the (\d+) ?(g|grams?|ml)\b(?: (?:one|size))?/giu,
+      (_, pack: string, of: string, n: string, unit: string) =>
+        `1 ${pack} of ${of} (${n} ${/^g/i.test(unit) ? 'g' : unit})`,
+    )
     // "10m", "1h30m": nobody cooks by the metre.
     .replace(/(?<=\d)\s?m(?=[\s.,;)]|$)/gm, ' min')
     .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
@@ -121,7 +125,7 @@ export function textLines(text: string): readonly string[] {
     withParts(withHeadings(withNights(withClocks(inGrams(inPlainSigns(text).split(/\r?\n/)).flatMap(timesApart))))),
   );
   const start = raws.findIndex((raw) => raw.trim() !== '');
-  const parted = raws.map(doneWith);
+  const parted = raws.map((raw, n) => doneWith(raw, n === start));
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
   // What is done with each comes behind the list: before what is done with all, where that is told.
   const last = parted.findLastIndex(Boolean);
@@ -263,7 +267,9 @@ const NAME_AND_AMOUNT_SMALL = /^\p{L}[\p{L} '-]*\s\d[\d.,/ ]*(?:\p{L}{1,8}(?: \p
 const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])(?![^>→]*\.\s)\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
 /** "C) Onion 1.2 kg, pepper 1 kg - sweat 15 min": a dash does it too, behind several things. */
 const DASHED = /^\s*(?:[A-H][.)]\s+)?((?=[^–—]*\d)[\p{L}\d](?:(?!\.\s)[^–—])*?)\s+[-–—]\s+(\p{L}+(?:\s.*)?)$/u;
-function doneWith(raw: string): RegExpExecArray | null {
+function doneWith(raw: string, first: boolean): readonly string[] | null {
+  const list = first ? undefined : listInLine(raw);
+  if (list?.behind) return [raw, raw.slice(0, raw.length - list.behind.length).replace(/\.\s*$/, ''), list.behind];
   const arrow = DONE_WITH.exec(raw);
   if (arrow) return arrow;
   const dash = DASHED.exec(raw);
@@ -276,7 +282,7 @@ function doneWith(raw: string): RegExpExecArray | null {
 /** A line that belongs to a list. */
 const LISTED = /^[\s\p{P}]*\d|\d\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
 /** What it is, without how much of it. */
-const wordsOf = (line: string): string => /^[^\d,]*/.exec(line)?.[0].trim() || line;
+const wordsOf = (line: string): string => listInLine(line)?.heading ?? (/^[^\d,]*/.exec(line)?.[0].trim() || line);
 
 /** Who types asks the same of nearly every line again. */
 const laterLines = remembered((raw: string) => linesOf(raw, false));
@@ -288,6 +294,9 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   // "--- paste ---"
   const ruled = /^[-=*~]{2,}\s*(\p{L}[\p{L} &-]{1,40}?)\s*[-=*~]{2,}$/u.exec(line)?.[1];
   if (ruled) return ['', `${ruled}:`];
+  const told = first ? undefined : listInLine(line);
+  if (told)
+    return [`${told.heading}:`, ...told.items, '', ...(blends(told.heading) ? [`${told.heading} all of it.`] : [])];
   // "1 onion / 2 carrots / salt"
   const slashed = line.split(/\s+\/\s+|\s*;\s+/);
   if (
@@ -298,15 +307,6 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
-  // "FOR THE FILLING: 600 g potatoes • 1 onion • salt"
-  const [, part = '', dots = ''] = /^(\p{L}[\p{L} &]{2,40}):\s+(\S.*\s[•·]\s.*)$/u.exec(line) ?? [];
-  const points = dots.split(/\s+[·•]\s+/);
-  if (
-    points.length > 1 &&
-    !TELLS.test(line) &&
-    points.filter((each) => readNumber(plainSigns(each)) ?? byFeel(each)).length * 2 >= points.length
-  )
-    return [`${part}:`, ...points, ''];
   const dotted = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
   // "4 servings · 40 min · easy"
   if (dotted.length > 1 && dotted.filter((part) => ABOUT_IT.test(part)).length * 2 > dotted.length)
@@ -329,12 +329,6 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     named.filter((part) => NAME_AND_AMOUNT.test(part)).length * 4 >= named.length * 3
   )
     return named;
-  // "Dry: 300 g oats / 2 tsp baking powder / pinch salt"
-  const grouped =
-    /^((?!ingredients|method|oven|(?:times?|active|total|prep|cook|serves|makes|yields?)\b)\p{L}[\p{L} ]{1,30}):\s+(\d.*\s\/\s.*)$/iu.exec(
-      line,
-    );
-  if (grouped?.[1] && grouped[2]) return [`${grouped[1]}:`, ...grouped[2].split(/\s+\/\s+/)];
   // "Prep 10 min | Serves 4" are no row of a list.
   if (!line.startsWith('|') && / \| /.test(line) && TELLS.test(line))
     return line.split('|').map((part) => asAbout(part.trim()));

@@ -102,6 +102,9 @@ export function unlistedFoods(
 
 const foodsIn = rememberedBy((foods: FoodIndex, text): readonly Omit<UnlistedFood, 'step'>[] =>
   withoutNames(plainSigns(text))
+    // "400 gram", "rice them": a unit, and what is done.
+    .replace(/(?<=\d )grams?\b/gi, 'g')
+    .replace(/\brice (?=(?:them|it|while|hot)\b)/gi, 'press ')
     .split(BETWEEN)
     .flatMap((clause) => {
       const found: Omit<UnlistedFood, 'step'>[] = [];

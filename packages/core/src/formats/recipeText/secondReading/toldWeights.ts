@@ -20,30 +20,23 @@ export const TOLD_WEIGHTS = `
 # fan|4 -4
 # for|-1 1
 # g|1 -1
-# h|1 -1
 # hr|1 -1
-# hrs|2 -2
-# in|-1 1
 # inches|1 -1
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
-# lb|-1 1
 # litre|-1 1
 # litres|-2 2
 # mins|-2 2
 # minute|4 -4
-# minutes|-1 1
 # mm|4 -4
 # months|-1 1
 # more|2 -2
 # patties|4 -4
-# portions|-1 1
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
 # squares|-2 2
-# t|1 -1
 # tablespoon|1 -1
 # tablespoons|2 -2
 # tbsp|3 -3
@@ -51,8 +44,8 @@ export const TOLD_WEIGHTS = `
 # to|1 -1
 # trays|2 -2
 # tsp|3 -3
-# weeks|-2 2
-# with|-3 3
+# weeks|-1 1
+# with|-4 4
 # wks|2 -2
 # x|1 -1
 # °|2 -2
@@ -60,9 +53,8 @@ export const TOLD_WEIGHTS = `
 ( about|3 -3
 ( from|-3 3
 ( or|3 -3
-, #|1 -1
 , a|2 -2
-, about|3 -3
+, about|1 -1
 , adding|2 -2
 , and|1 -1
 , back|1 -1
@@ -72,7 +64,7 @@ export const TOLD_WEIGHTS = `
 , beans|1 -1
 , blend|1 -1
 , boil|2 -2
-, box|4 -4
+, box|3 -3
 , bring|2 -2
 , broth|1 -1
 , brush|3 -3
@@ -107,11 +99,11 @@ export const TOLD_WEIGHTS = `
 , fry|3 -3
 , garlic|3 -3
 , ginger|2 -2
-, half|2 -2
+, half|3 -3
 , heat|2 -2
 , high|4 -4
 , into|2 -2
-, juice|3 -3
+, juice|2 -2
 , keep|3 -3
 , keeping|1 -1
 , knead|2 -2
@@ -121,6 +113,7 @@ export const TOLD_WEIGHTS = `
 , let|4 -4
 , lid|2 -2
 , lids|2 -2
+, lime|1 -1
 , low|1 -1
 , lower|3 -3
 , lowest|1 -1
@@ -128,15 +121,17 @@ export const TOLD_WEIGHTS = `
 , mash|3 -3
 , massage|1 -1
 , medium|1 -1
-, milk|3 -3
+, milk|2 -2
 , mix|1 -1
 , mushrooms|2 -2
 , mustard|-2 2
 , natural|3 -3
 , no|1 -1
+, nutmeg|1 -1
 , oil|3 -3
+, one|1 -1
 , onions|2 -2
-, or|-3 3
+, or|-2 2
 , oregano|1 -1
 , pack|1 -1
 , paprika|2 -2
@@ -145,8 +140,9 @@ export const TOLD_WEIGHTS = `
 , paste|1 -1
 , peel|3 -3
 , pepper|3 -3
+, pinch|1 -1
 , portion|2 -2
-, potatoes|2 -2
+, potatoes|3 -3
 , pour|3 -3
 , press|3 -3
 , put|2 -2
@@ -166,13 +162,13 @@ export const TOLD_WEIGHTS = `
 , season|1 -1
 , seasoning|1 -1
 , seeds|3 -3
-, sesame|1 -1
+, sesame|2 -2
 , set|2 -2
 , shake|3 -3
 , shaking|3 -3
 , simmer|3 -3
 , skim|2 -2
-, slice|-1 1
+, slice|-2 2
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
@@ -180,8 +176,9 @@ export const TOLD_WEIGHTS = `
 , sprinkle|1 -1
 , squeeze|3 -3
 , stand|1 -1
+, steam|2 -2
 , stirring|6 -6
-, stock|3 -3
+, stock|4 -4
 , sugar|5 -5
 , swap|3 -3
 , swapping|2 -2
@@ -192,52 +189,54 @@ export const TOLD_WEIGHTS = `
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
-, tofu|2 -2
+, tofu|1 -1
 , tomatoes|1 -1
 , top|2 -2
 , toss|1 -1
 , tossing|2 -2
 , turmeric|1 -1
 , turn|2 -2
-, turning|3 -3
+, turning|4 -4
 , two|3 -3
-, uncovered|4 -4
+, uncovered|3 -3
 , until|3 -3
 , vinegar|2 -2
 , warm|2 -2
 , water|1 -1
 , whisk|2 -2
+, white|3 -3
 , wrap|-3 3
 , yeast|1 -1
 . #|3 -3
 . salt|2 -2
 ; #|4 -4
-; add|2 -2
+; add|1 -1
 ; cook|5 -5
 ; cover|-1 1
 ; drain|2 -2
 ; leave|2 -2
-; let|2 -2
+; let|1 -1
 ; mix|1 -1
 ; season|1 -1
 ; simmer|2 -2
 ; stir|1 -1
 ; toss|2 -2
 ^ #|-4 4
-^ (|-7 7
+^ (|-6 6
 ^ a|-3 3
-^ active|-4 4
+^ active|-5 5
 ^ add|13 -13
 ^ all|2 -2
-^ bake|3 -3
+^ bake|2 -2
 ^ beans|3 -3
 ^ beat|2 -2
 ^ better|-3 3
 ^ blanch|5 -5
-^ blast|5 -5
+^ blast|6 -6
 ^ blend|7 -7
 ^ blitz|5 -5
 ^ boil|6 -6
+^ break|3 -3
 ^ bring|5 -5
 ^ brown|4 -4
 ^ brush|3 -3
@@ -265,7 +264,7 @@ export const TOLD_WEIGHTS = `
 ^ enough|-4 4
 ^ evening|2 -2
 ^ everything|2 -2
-^ feeds|-7 7
+^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
 ^ finish|4 -4
@@ -298,8 +297,8 @@ export const TOLD_WEIGHTS = `
 ^ knead|5 -5
 ^ ladle|3 -3
 ^ lay|4 -4
-^ layer|5 -5
-^ leave|8 -8
+^ layer|4 -4
+^ leave|6 -6
 ^ lemon|4 -4
 ^ lentils|2 -2
 ^ let|5 -5
@@ -314,7 +313,7 @@ export const TOLD_WEIGHTS = `
 ^ mix|8 -8
 ^ morning|2 -2
 ^ next|3 -3
-^ night|1 -1
+^ night|2 -2
 ^ notes|-5 5
 ^ npr|4 -4
 ^ off|2 -2
@@ -327,9 +326,9 @@ export const TOLD_WEIGHTS = `
 ^ oven|5 -5
 ^ pack|5 -5
 ^ parsley|4 -4
-^ paste|3 -3
-^ peel|2 -2
-^ pile|4 -4
+^ paste|4 -4
+^ peel|3 -3
+^ pile|3 -3
 ^ place|2 -2
 ^ portion|5 -5
 ^ potatoes|3 -3
@@ -337,28 +336,29 @@ export const TOLD_WEIGHTS = `
 ^ preheat|5 -5
 ^ prep|-7 7
 ^ press|5 -5
-^ pressure|3 -3
+^ pressure|4 -4
 ^ prove|5 -5
 ^ pulse|2 -2
 ^ puree|4 -4
-^ put|3 -3
+^ put|4 -4
 ^ ready|-2 2
 ^ reheat|-5 5
-^ remove|6 -6
+^ remove|7 -7
 ^ rest|10 -10
 ^ return|3 -3
 ^ rice|4 -4
 ^ rinse|6 -6
 ^ roast|6 -6
-^ roll|5 -5
+^ roll|6 -6
 ^ rub|2 -2
 ^ salt|7 -7
+^ sauce|3 -3
 ^ saute|3 -3
-^ sauté|3 -3
+^ sauté|4 -4
 ^ scatter|3 -3
 ^ score|4 -4
 ^ season|7 -7
-^ serve|1 -1
+^ serve|2 -2
 ^ serves|-8 8
 ^ set|5 -5
 ^ shake|5 -5
@@ -368,7 +368,7 @@ export const TOLD_WEIGHTS = `
 ^ slice|9 -9
 ^ slide|2 -2
 ^ soak|2 -2
-^ soften|3 -3
+^ soften|4 -4
 ^ spinach|4 -4
 ^ spoon|3 -3
 ^ spread|5 -5
@@ -383,10 +383,10 @@ export const TOLD_WEIGHTS = `
 ^ sweat|3 -3
 ^ take|3 -3
 ^ takes|-5 5
-^ the|4 -4
+^ the|5 -5
 ^ then|10 -10
 ^ time|-5 5
-^ tip|4 -4
+^ tip|5 -5
 ^ to|-6 6
 ^ toast|4 -4
 ^ tofu|4 -4
@@ -396,27 +396,29 @@ export const TOLD_WEIGHTS = `
 ^ total|-7 7
 ^ turn|3 -3
 ^ uncover|4 -4
+^ veg|1 -1
 ^ vinegar|3 -3
 ^ warm|6 -6
 ^ wash|6 -6
 ^ when|4 -4
 ^ while|1 -1
 ^ whisk|7 -7
-^ will|-4 4
+^ will|-3 3
+^ wilt|3 -3
 ^ wine|3 -3
 ^ wrap|5 -5
 ^ yield|-6 6
-a|-2 2
+a|-1 1
 a #|1 -1
 a baking|3 -3
-a big|3 -3
+a big|1 -1
 a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
-a clean|3 -3
+a clean|2 -2
 a cloth|5 -5
 a colander|1 -1
-a day|1 -1
+a day|2 -2
 a deep|2 -2
 a dry|3 -3
 a dutch|1 -1
@@ -431,12 +433,12 @@ a heavy|2 -2
 a high|2 -2
 a hot|1 -1
 a jar|-2 2
-a ladleful|2 -2
+a ladleful|3 -3
 a large|2 -2
 a lid|2 -2
 a lined|2 -2
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|2 -2
@@ -446,17 +448,17 @@ a plate|3 -3
 a pot|-1 1
 a quarter|1 -1
 a rack|2 -2
-a rough|3 -3
+a rough|2 -2
 a saucepan|1 -1
 a sheet|1 -1
-a side|-1 1
+a side|-2 2
 a sieve|1 -1
 a simmer|1 -1
 a small|3 -3
-a splash|-1 1
+a splash|-2 2
 a spoon|2 -2
 a stick|1 -1
-a tablespoon|2 -2
+a tablespoon|1 -1
 a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
@@ -464,16 +466,16 @@ a time|2 -2
 a tin|-1 1
 a tray|-2 2
 a week|-3 3
-a wide|1 -1
+a wide|2 -2
 about|-1 1
 about #|-2 2
 about a|2 -2
 about an|-1 1
 above|-3 3
 absorbed|1 -1
-active|-4 4
+active|-5 5
 active #|-4 4
-add|3 -3
+add|4 -4
 add #|4 -4
 add beans|1 -1
 add chickpeas|2 -2
@@ -482,7 +484,7 @@ add garlic|3 -3
 add ginger|1 -1
 add onion|2 -2
 add the|4 -4
-add tomatoes|3 -3
+add tomatoes|2 -2
 add water|-2 2
 adding|2 -2
 adding the|1 -1
@@ -491,15 +493,16 @@ after #|5 -5
 again|3 -3
 against|3 -3
 against the|3 -3
-ahead|-4 4
+ahead|-2 2
 air|-3 3
 airtight|-4 4
 ajar|2 -2
 ajar ,|1 -1
-all|7 -7
-all .|4 -4
+all|3 -3
+all ,|-2 2
+all .|5 -5
 all in|2 -2
-all the|1 -1
+all the|2 -2
 all together|3 -3
 allow|2 -2
 allspice|1 -1
@@ -513,23 +516,25 @@ an hour|1 -1
 an oiled|3 -3
 an onion|2 -2
 an ovenproof|1 -1
+and|1 -1
 and #|4 -4
 and a|1 -1
 and add|1 -1
-and bake|4 -4
+and bake|5 -5
 and bay|2 -2
+and beans|2 -2
 and boil|2 -2
 and carrots|1 -1
-and celery|3 -3
+and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
-and cook|7 -7
+and cook|6 -6
 and cut|2 -2
 and dill|2 -2
 and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
-and fry|-3 3
+and fry|-4 4
 and garlic|2 -2
 and grill|1 -1
 and half|1 -1
@@ -553,17 +558,17 @@ and remaining|1 -1
 and return|2 -2
 and rinse|3 -3
 and roast|2 -2
-and rosemary|1 -1
+and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
 and serve|5 -5
 and set|1 -1
-and simmer|4 -4
+and simmer|5 -5
 and soak|4 -4
 and some|-1 1
 and spices|2 -2
 and spinach|2 -2
-and spread|2 -2
+and spread|1 -1
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
@@ -581,25 +586,25 @@ another #|1 -1
 any|3 -3
 apart|2 -2
 apart .|1 -1
-apple|-2 2
+apple|-1 1
 apples|2 -2
 approx|-3 3
 are soft|1 -1
 are tender|2 -2
 around|-2 2
 arrange|3 -3
-as|-1 1
+as|-2 2
 as a|-3 3
-as it|2 -2
+as it|3 -3
 as they|3 -3
-as you|4 -4
+as you|3 -3
 aside|4 -4
 aside .|4 -4
 at|2 -2
 at #|-1 1
 at a|3 -3
 at high|2 -2
-at least|4 -4
+at least|5 -5
 at once|4 -4
 at room|-1 1
 at the|3 -3
@@ -607,13 +612,12 @@ aubergine|3 -3
 aubergines|3 -3
 avocado|3 -3
 away|-1 1
-back|2 -2
+back|3 -3
 back ,|3 -3
 back .|3 -3
-back in|2 -2
+back in|3 -3
 bag|-2 2
 bags|-2 2
-bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake on|2 -2
@@ -622,7 +626,7 @@ baking powder|1 -1
 baking sheet|2 -2
 baking tray|1 -1
 balls|4 -4
-bananas|3 -3
+bananas|4 -4
 barley ,|2 -2
 barley in|4 -4
 base|1 -1
@@ -638,47 +642,49 @@ bay .|5 -5
 bay and|2 -2
 bay leaf|1 -1
 bay leaves|1 -1
-be|-1 1
+be made|-1 1
 bean|3 -3
-beans|6 -6
-beans #|3 -3
+beans|7 -7
+beans #|2 -2
 beans ,|2 -2
 beans .|5 -5
 beans and|2 -2
 beans in|1 -1
-beans overnight|3 -3
-beans with|1 -1
+beans overnight|4 -4
+beans with|2 -2
 beat|2 -2
+beat in|3 -3
 beetroot|2 -2
 beets|2 -2
 before ,|1 -1
 before cutting|4 -4
-before eating|1 -1
+before eating|3 -3
 before serving|3 -3
 before slicing|2 -2
+before the|-1 1
+before you|3 -3
 bell|1 -1
 berries|3 -3
-best|2 -2
+best|1 -1
 better|1 -1
 better the|-3 3
 between|4 -4
 between #|3 -3
 between two|2 -2
 bicarb|1 -1
-big|4 -4
+big|3 -3
 big bowl|2 -2
 big pan|1 -1
 bit|-1 1
 bit of|-1 1
 bits|1 -1
-bits .|2 -2
+bits .|1 -1
 bitterness|2 -2
 black|4 -4
 black beans|3 -3
 black salt|2 -2
 blanch|5 -5
-blast|1 -1
-blast chill|1 -1
+blanch the|2 -2
 blend|8 -8
 blend #|4 -4
 blend .|3 -3
@@ -704,15 +710,16 @@ boiling water|3 -3
 both|3 -3
 bottle|4 -4
 bottom|5 -5
-bowl|5 -5
-bowl ,|2 -2
+bowl|6 -6
+bowl ,|1 -1
 bowl .|3 -3
 box|4 -4
 boxes|1 -1
 bread|1 -1
 bread .|2 -2
 breadcrumbs|2 -2
-break|5 -5
+break|4 -4
+break up|4 -4
 brilliantly|-1 1
 brine|3 -3
 brine ,|1 -1
@@ -740,11 +747,12 @@ bubble #|3 -3
 bubble for|3 -3
 bubbling|4 -4
 buckwheat|2 -2
+build|2 -2
 bulgur|2 -2
 bunch|2 -2
 buns|1 -1
 but|1 -1
-but the|2 -2
+but the|3 -3
 butter|3 -3
 butter ,|2 -2
 butter in|2 -2
@@ -759,15 +767,16 @@ c (|2 -2
 c ,|1 -1
 c .|3 -3
 c and|2 -2
-c fan|5 -5
+c fan|4 -4
 c gas|-1 1
 c within|-1 1
-ca|-2 2
+ca|-3 3
 cabbage|6 -6
 cabbage ,|3 -3
 calories|-4 4
-can be|-2 2
+can be|-1 1
 cancel|4 -4
+cancel .|4 -4
 cannellini|3 -3
 capers|3 -3
 capers ,|2 -2
@@ -790,13 +799,13 @@ cauliflower ,|1 -1
 cavolo|1 -1
 cayenne|2 -2
 celeriac|1 -1
-celery|-3 3
+celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
 chard|1 -1
 charred|2 -2
-check|5 -5
+check|4 -4
 chestnuts|3 -3
 chickpea|1 -1
 chickpeas|6 -6
@@ -809,19 +818,18 @@ chickpeas with|3 -3
 chill|2 -2
 chill #|2 -2
 chill .|-2 2
-chill for|2 -2
-chill to|-1 1
+chill for|3 -3
 chilled|-4 4
 chilli|5 -5
-chilli and|3 -3
+chilli and|4 -4
 chillies|1 -1
 chillies ,|1 -1
 chilling|-3 3
-chipotle|2 -2
+chipotle|1 -1
 chips|2 -2
 chives|4 -4
 chocolate|2 -2
-choi|3 -3
+choi|2 -2
 chop|6 -6
 chop onions|2 -2
 chop the|1 -1
@@ -850,7 +858,7 @@ cm thick|1 -1
 cm tin|3 -3
 coarse|3 -3
 coarsely|3 -3
-coat|3 -3
+coat|2 -2
 cobs|4 -4
 coconut milk|5 -5
 colander|2 -2
@@ -869,7 +877,7 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|5 -5
-completely ,|2 -2
+completely ,|1 -1
 completely on|2 -2
 cook #|-5 5
 cook ,|1 -1
@@ -877,17 +885,18 @@ cook at|3 -3
 cook for|5 -5
 cook gently|1 -1
 cook in|4 -4
-cook on|4 -4
-cook onion|4 -4
+cook on|3 -3
+cook onion|3 -3
 cook the|6 -6
 cook time|-3 3
+cook uncovered|1 -1
 cook until|1 -1
-cooked|-5 5
+cooked|-4 4
 cooker|1 -1
 cooker ,|-2 2
 cooker with|2 -2
 cooking|-4 4
-cooks|1 -1
+cooks|-2 2
 cool|4 -4
 cool #|7 -7
 cool ,|-2 2
@@ -908,6 +917,7 @@ cornstarch|1 -1
 counter|3 -3
 couple|3 -3
 courgettes|1 -1
+courgettes ,|1 -1
 couscous|1 -1
 cover|2 -2
 cover ,|1 -1
@@ -915,7 +925,7 @@ cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
 cover with|5 -5
-covered|-1 1
+covered|-2 2
 covered #|5 -5
 covered ,|-3 3
 covered .|2 -2
@@ -926,23 +936,22 @@ cream and|3 -3
 creamy|2 -2
 creamy .|2 -2
 crisp|-1 1
-crisp .|4 -4
+crisp .|3 -3
 crumble|4 -4
 crumbs|5 -5
 crush|3 -3
 cube|2 -2
-cubes|1 -1
 cubes .|3 -3
 cucumber|2 -2
-cumin|3 -3
+cumin|4 -4
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
-cup of|3 -3
+cup of|2 -2
 cup water|1 -1
 cups|-1 1
 cups of|2 -2
-cups water|2 -2
+cups water|1 -1
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
@@ -960,14 +969,15 @@ daily|4 -4
 dal|4 -4
 dal .|4 -4
 dark|1 -1
-date|4 -4
+date|3 -3
 dates|4 -4
+day|1 -1
 day #|2 -2
 day .|-1 1
 day before|3 -3
 day drain|3 -3
 days|-3 3
-days ,|4 -4
+days ,|5 -5
 days .|-1 1
 days fridge|-2 2
 days in|-4 4
@@ -977,7 +987,7 @@ degrees|4 -4
 deseed|2 -2
 dice|6 -6
 diced|2 -2
-dill|4 -4
+dill|3 -3
 dill ,|1 -1
 dill .|2 -2
 dimple|1 -1
@@ -1001,7 +1011,7 @@ don|1 -1
 don t|1 -1
 done|2 -2
 door|1 -1
-dot|4 -4
+dot|5 -5
 doubled|3 -3
 doubled .|4 -4
 dough|1 -1
@@ -1022,9 +1032,9 @@ drain well|3 -3
 drained|3 -3
 drained beans|1 -1
 dress|4 -4
-dressing|6 -6
+dressing|7 -7
 dressing .|3 -3
-dressing in|5 -5
+dressing in|4 -4
 dressing ingredients|1 -1
 dried|4 -4
 drink|3 -3
@@ -1035,18 +1045,18 @@ drop|4 -4
 dry|4 -4
 dry ,|5 -5
 dry .|5 -5
-dry in|3 -3
+dry in|2 -2
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
 dutch|1 -1
 dutch oven|1 -1
-each|3 -3
+each|4 -4
 each side|4 -4
 easy|-5 5
-eat|-2 2
-eating|1 -1
-eating .|1 -1
+eat|-1 1
+eating|3 -3
+eating .|3 -3
 edamame|5 -5
 edges|4 -4
 edges .|2 -2
@@ -1069,7 +1079,7 @@ every #|2 -2
 everything|8 -8
 everything ,|2 -2
 everything .|4 -4
-everything but|2 -2
+everything but|3 -3
 everything else|3 -3
 everything except|1 -1
 everything in|3 -3
@@ -1084,7 +1094,7 @@ f|3 -3
 f .|4 -4
 f for|4 -4
 falafel|-1 1
-falls|2 -2
+falls|1 -1
 fan|8 -8
 fan #|3 -3
 fan ,|3 -3
@@ -1111,10 +1121,10 @@ finish|4 -4
 finish with|3 -3
 finishing|1 -1
 firm|1 -1
-first|4 -4
+first|-1 1
 fish|3 -3
 fish out|3 -3
-five|2 -2
+five|3 -3
 five minutes|2 -2
 flakes|2 -2
 flaky|1 -1
@@ -1123,8 +1133,8 @@ flat|1 -1
 flat .|3 -3
 flatten|3 -3
 flax|4 -4
-flesh|2 -2
-flip|1 -1
+flesh|3 -3
+flip|2 -2
 flipping|3 -3
 florets|1 -1
 flour|5 -5
@@ -1134,20 +1144,23 @@ flour in|2 -2
 fluff|5 -5
 fluff .|5 -5
 foam|2 -2
-foil|2 -2
+foil|1 -1
+foil ,|1 -1
 foil .|3 -3
 foil and|4 -4
 fold|6 -6
+fold ,|2 -2
 fold in|3 -3
 food|2 -2
 food processor|2 -2
 for|1 -1
 for #|1 -1
+for a|-1 1
 for about|2 -2
 for an|3 -3
 for another|3 -3
 for at|1 -1
-for five|3 -3
+for five|4 -4
 for half|-2 2
 for the|-2 2
 for up|-3 3
@@ -1155,13 +1168,16 @@ fork|3 -3
 form|4 -4
 form #|3 -3
 four|3 -3
-fragrant|1 -1
+fragrant|2 -2
+fragrant .|1 -1
 freeze|1 -1
+freeze .|2 -2
 freeze flat|4 -4
 freeze in|3 -3
 freeze on|-2 2
 freezer|-2 2
-freezer #|-5 5
+freezer #|-6 6
+freezer .|-2 2
 freezes|-5 5
 freezes well|-4 4
 fresh|2 -2
@@ -1173,14 +1189,15 @@ fridge .|2 -2
 fridge for|-2 2
 fridge overnight|2 -2
 fried|1 -1
-from|-5 5
+from|-6 6
 from frozen|-4 4
 from the|-5 5
 fronds|2 -2
-frozen|-3 3
+frozen|-4 4
 frozen #|-3 3
-frozen .|-1 1
+frozen .|-2 2
 fruit|3 -3
+fry|1 -1
 fry #|6 -6
 fry in|-1 1
 fry onion|2 -2
@@ -1193,18 +1210,19 @@ full|3 -3
 further|3 -3
 further #|2 -2
 g|1 -1
-g .|2 -2
-g of|3 -3
+g ,|3 -3
+g .|3 -3
+g dried|4 -4
+g of|4 -4
 garam|2 -2
 garlic|10 -10
 garlic #|4 -4
 garlic ,|4 -4
 garlic .|2 -2
-garlic ;|1 -1
+garlic ;|2 -2
 garlic and|3 -3
 garlic cloves|2 -2
 garlic in|3 -3
-garlic powder|1 -1
 garnish|3 -3
 gas|2 -2
 gas #|2 -2
@@ -1220,14 +1238,16 @@ ginger|6 -6
 ginger ,|3 -3
 ginger and|2 -2
 give|2 -2
-give it|2 -2
+give it|1 -1
 gives|-5 5
 glaze|6 -6
+glossy|2 -2
 gloves|1 -1
 gnocchi|1 -1
 go|3 -3
 gochugaru|2 -2
 goes|1 -1
+goes in|3 -3
 gold|1 -1
 golden|5 -5
 golden ,|1 -1
@@ -1235,6 +1255,7 @@ golden .|5 -5
 golden and|1 -1
 gone|1 -1
 good|1 -1
+good for|1 -1
 gradually|3 -3
 grate|3 -3
 grated|1 -1
@@ -1249,14 +1270,13 @@ griddle|4 -4
 grill|4 -4
 grill for|3 -3
 grind|3 -3
-ground|2 -2
-h|1 -1
-h #|-1 1
+ground|1 -1
+h #|-2 2
 h ,|1 -1
 h .|5 -5
-half|3 -3
+half|4 -4
 half .|4 -4
-half a|-2 2
+half a|-1 1
 half an|3 -3
 half of|3 -3
 half the|1 -1
@@ -1279,6 +1299,7 @@ has|2 -2
 has gone|1 -1
 have|2 -2
 hazelnuts|-1 1
+head|1 -1
 headspace|3 -3
 heat|7 -7
 heat #|3 -3
@@ -1296,10 +1317,11 @@ heavy pan|1 -1
 heavy pot|1 -1
 herbs|-1 1
 herbs ,|4 -4
-high|2 -2
+hi|-1 1
+high|1 -1
 high #|4 -4
 high ,|3 -3
-high .|2 -2
+high .|3 -3
 high heat|4 -4
 high pressure|5 -5
 hing|2 -2
@@ -1313,7 +1335,7 @@ hot pan|2 -2
 hot water|4 -4
 hour #|-3 3
 hour ,|3 -3
-hour .|4 -4
+hour .|2 -2
 hour and|2 -2
 hour before|3 -3
 hours ,|3 -3
@@ -1323,10 +1345,9 @@ hp|3 -3
 hr|1 -1
 hr #|-3 3
 hr .|3 -3
-hrs|2 -2
 hrs ,|2 -2
 i|5 -5
-ice|3 -3
+ice|2 -2
 ice bath|4 -4
 if|3 -3
 if it|3 -3
@@ -1343,10 +1364,10 @@ in cold|3 -3
 in flour|2 -2
 in foil|4 -4
 in for|5 -5
-in fresh|1 -1
+in fresh|2 -2
 in half|1 -1
 in hot|2 -2
-in it|1 -1
+in it|2 -2
 in oil|5 -5
 in pan|3 -3
 in plenty|2 -2
@@ -1355,6 +1376,7 @@ in spinach|2 -2
 in the|-1 1
 in their|3 -3
 in two|-1 1
+in vinegar|1 -1
 in water|3 -3
 in with|2 -2
 in your|1 -1
@@ -1369,16 +1391,18 @@ into a|4 -4
 into an|1 -1
 into the|4 -4
 iron|1 -1
-is|-1 1
+is|-2 2
 ish|2 -2
 it|6 -6
 it ,|2 -2
-it .|-2 2
-it all|2 -2
+it .|-1 1
+it a|3 -3
+it all|3 -3
 it bubble|1 -1
 it come|1 -1
 it cool|1 -1
 it doesn|1 -1
+it for|1 -1
 it in|1 -1
 it looks|1 -1
 it s|2 -2
@@ -1402,13 +1426,14 @@ juice ,|2 -2
 juice .|2 -2
 juice and|2 -2
 juice of|2 -2
-juices|2 -2
+juices|1 -1
 just|3 -3
 just tender|1 -1
 kale|5 -5
-kale and|1 -1
+kale and|2 -2
 kcal|-4 4
 keep|-2 2
+keep #|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1428,28 +1453,29 @@ kombu|4 -4
 l|5 -5
 label|4 -4
 ladle|4 -4
-ladleful|2 -2
+ladleful|3 -3
 large|2 -2
 large bowl|1 -1
 large pan|1 -1
-last|6 -6
+large pot|1 -1
+last|7 -7
 last #|4 -4
 lasts|-5 5
-lay|3 -3
+lay|4 -4
 layer|5 -5
-lb|-1 1
 leaf|3 -3
 leaf .|3 -3
 leaf and|1 -1
-least|4 -4
-least #|4 -4
-leave|6 -6
+least|5 -5
+least #|5 -5
+leave|9 -9
 leave #|6 -6
+leave at|3 -3
 leave for|1 -1
-leave in|4 -4
-leave it|1 -1
+leave in|3 -3
+leave it|3 -3
 leave on|3 -3
-leave to|4 -4
+leave to|3 -3
 leaves|5 -5
 leaves ,|2 -2
 leaves .|4 -4
@@ -1458,9 +1484,9 @@ leek|-1 1
 leek and|2 -2
 leeks|2 -2
 leeks ,|2 -2
-leeks and|2 -2
+leeks and|3 -3
+leeks in|3 -3
 left|4 -4
-leftover|-2 2
 leftovers|-4 4
 lemon|6 -6
 lemon ,|3 -3
@@ -1482,13 +1508,13 @@ let it|3 -3
 let sit|3 -3
 let stand|2 -2
 let the|2 -2
-lid|7 -7
-lid ,|3 -3
+lid|8 -8
+lid ,|2 -2
 lid .|4 -4
 lid ajar|2 -2
 lid off|2 -2
-lid on|4 -4
-lidded|2 -2
+lid on|5 -5
+lidded|1 -1
 lids|2 -2
 lift|3 -3
 lift out|2 -2
@@ -1497,40 +1523,39 @@ like|1 -1
 lime|6 -6
 lime ,|2 -2
 lime .|4 -4
-lime juice|1 -1
+lime juice|2 -2
 line|5 -5
 line a|3 -3
 lined|5 -5
 lined #|2 -2
 liquid|1 -1
 liquid ,|1 -1
-liquor|3 -3
+liquor|4 -4
 liquor .|3 -3
 litre|1 -1
 litres|-2 2
 litres of|1 -1
-little oil|3 -3
-ll|3 -3
+little oil|4 -4
+ll|2 -2
 loaf|2 -2
 loaf tin|3 -3
 lock|4 -4
-lock lid|2 -2
+lock lid|3 -3
 log|3 -3
-log ,|2 -2
+log ,|1 -1
 logs|2 -2
 longer|-2 2
 looks|1 -1
-loose|1 -1
+loose|2 -2
 loosen|-1 1
 loosen with|-1 1
 lot|3 -3
 lots|4 -4
 lots of|1 -1
-low|2 -2
-low #|4 -4
+low #|-1 1
 low ,|1 -1
-low .|2 -2
-low heat|3 -3
+low .|3 -3
+low heat|4 -4
 lower|4 -4
 lower the|1 -1
 lowest|3 -3
@@ -1542,10 +1567,10 @@ lunch|-2 2
 lunches|3 -3
 m|-4 4
 machine|3 -3
-made|-5 5
+made|-3 3
 main|-1 1
 make|-2 2
-makes|-7 7
+makes|-6 6
 makes #|-5 5
 makes about|-3 3
 manual|4 -4
@@ -1554,7 +1579,7 @@ maple ,|1 -1
 maple syrup|2 -2
 marg|3 -3
 margarine|1 -1
-margarine ,|3 -3
+margarine ,|2 -2
 marge|3 -3
 marinate|5 -5
 mark|2 -2
@@ -1575,7 +1600,7 @@ medium|3 -3
 medium ,|1 -1
 medium .|4 -4
 medium heat|1 -1
-medium high|2 -2
+medium high|1 -1
 medium low|1 -1
 melt|3 -3
 melt the|1 -1
@@ -1586,17 +1611,18 @@ milk .|1 -1
 milk and|3 -3
 min (|1 -1
 min ,|4 -4
-min .|9 -9
+min .|10 -10
 min ;|3 -3
 min at|-3 3
-min before|4 -4
+min before|3 -3
 min high|4 -4
 min in|-2 2
-min more|4 -4
+min lid|1 -1
+min more|3 -3
 min on|3 -3
 min or|3 -3
 min per|3 -3
-min stirring|3 -3
+min stirring|2 -2
 min till|4 -4
 min to|2 -2
 min until|3 -3
@@ -1605,10 +1631,10 @@ mince|2 -2
 mins|-2 2
 mins ,|2 -2
 mins .|10 -10
-mins more|2 -2
+mins more|3 -3
 mins or|2 -2
 mins till|4 -4
-mins to|3 -3
+mins to|2 -2
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
@@ -1623,8 +1649,8 @@ minutes and|-2 2
 minutes at|2 -2
 minutes before|4 -4
 minutes longer|2 -2
-minutes more|4 -4
-minutes or|2 -2
+minutes more|3 -3
+minutes or|1 -1
 minutes till|1 -1
 minutes to|4 -4
 minutes until|6 -6
@@ -1632,8 +1658,9 @@ minutes with|2 -2
 mirin|2 -2
 miso|1 -1
 miso ,|1 -1
-mix|8 -8
-mix all|3 -3
+mix|9 -9
+mix .|3 -3
+mix all|4 -4
 mix dry|3 -3
 mix everything|2 -2
 mix in|1 -1
@@ -1644,6 +1671,7 @@ mixed|1 -1
 mixer|3 -3
 mixture|2 -2
 ml ,|4 -4
+ml .|2 -2
 ml boiling|1 -1
 ml of|5 -5
 ml tubs|-3 3
@@ -1651,12 +1679,14 @@ ml water|-1 1
 mm|4 -4
 mm .|3 -3
 mo|-2 2
-mode|1 -1
+mode|2 -2
 molasses|1 -1
 month|-3 3
+months|-1 1
+months in|1 -1
 more|7 -7
 more ,|1 -1
-more .|5 -5
+more .|6 -6
 more often|1 -1
 more until|2 -2
 morning|3 -3
@@ -1683,10 +1713,10 @@ needed|-1 1
 needed .|-2 2
 needs|3 -3
 nero|1 -1
-next|-4 4
-next day|-4 4
-night|3 -3
-night before|2 -2
+next|-3 3
+next day|-3 3
+night|-1 1
+night before|-1 1
 no|3 -3
 non|1 -1
 non stick|1 -1
@@ -1720,12 +1750,12 @@ of cold|1 -1
 of it|3 -3
 of pepper|1 -1
 of salt|2 -2
-of salted|2 -2
+of salted|3 -3
 of stock|4 -4
 of their|2 -2
 off|7 -7
 off ,|2 -2
-off .|2 -2
+off .|3 -3
 off heat|3 -3
 off the|3 -3
 often|4 -4
@@ -1734,7 +1764,7 @@ often .|3 -3
 often so|1 -1
 oil|5 -5
 oil #|5 -5
-oil (|2 -2
+oil (|1 -1
 oil ,|1 -1
 oil .|2 -2
 oil ;|1 -1
@@ -1751,13 +1781,13 @@ oiled|2 -2
 oiled #|2 -2
 ok|5 -5
 ok .|3 -3
-olive|2 -2
-olive oil|2 -2
+olive|3 -3
+olive oil|3 -3
 olives|3 -3
 on|2 -2
 on #|-4 4
 on ,|3 -3
-on .|3 -3
+on .|4 -4
 on a|-2 2
 on and|2 -2
 on for|2 -2
@@ -1767,16 +1797,15 @@ on the|3 -3
 on time|-2 2
 on top|4 -4
 on two|1 -1
-once|1 -1
 once ,|-2 2
 once .|2 -2
 onion|3 -3
 onion #|4 -4
 onion ,|2 -2
 onion .|4 -4
-onion and|3 -3
+onion and|4 -4
 onion in|3 -3
-onions|7 -7
+onions|6 -6
 onions ,|3 -3
 onions .|3 -3
 onions and|2 -2
@@ -1787,14 +1816,14 @@ onto a|3 -3
 open|-2 2
 or|-4 4
 or #|-3 3
-or freeze|-1 1
+or freeze|-2 2
 or it|3 -3
 or until|3 -3
 orange|2 -2
 oregano|2 -2
 oregano ,|1 -1
 orzo|2 -2
-other|2 -2
+other|4 -4
 out|9 -9
 out ,|2 -2
 out .|5 -5
@@ -1825,7 +1854,7 @@ own|1 -1
 p|-4 4
 pack|6 -6
 pack in|3 -3
-pak|3 -3
+pak|2 -2
 pan|5 -5
 pan #|1 -1
 pan ,|3 -3
@@ -1839,7 +1868,7 @@ paprika ,|2 -2
 paprika .|2 -2
 paprika and|2 -2
 parboil|3 -3
-parchment|3 -3
+parchment|4 -4
 parsley|6 -6
 parsley ,|2 -2
 parsley .|4 -4
@@ -1853,14 +1882,17 @@ passata|3 -3
 passata ,|2 -2
 paste|6 -6
 paste ,|3 -3
-paste .|5 -5
+paste .|4 -4
 paste and|1 -1
 paste in|2 -2
+paste with|1 -1
 pastry|1 -1
 pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|3 -3
+peanut|1 -1
+peanut butter|1 -1
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -1881,7 +1913,7 @@ pesto|3 -3
 pick|4 -4
 pie|3 -3
 pieces ,|1 -1
-pile|4 -4
+pile|3 -3
 pinch|2 -2
 pinch of|2 -2
 pine|2 -2
@@ -1892,34 +1924,37 @@ platter|2 -2
 plenty|2 -2
 plenty of|2 -2
 plus|-3 3
-point|3 -3
-polenta|3 -3
+point|4 -4
+polenta|4 -4
 pomegranate|1 -1
 pop|2 -2
 porcini|2 -2
-portion|1 -1
+portion|2 -2
 portion #|2 -2
 portions|-1 1
 portions .|-1 1
-pot ,|4 -4
+pot ,|1 -1
 pot .|5 -5
 pot over|1 -1
 pot with|2 -2
 potato|2 -2
 potato ,|2 -2
-potatoes|5 -5
-potatoes ,|2 -2
+potatoes|2 -2
+potatoes ,|-1 1
 potatoes .|3 -3
 potatoes and|1 -1
 potatoes in|2 -2
 pots|3 -3
+pound|3 -3
 pour|6 -6
 pour in|2 -2
 pour into|1 -1
 pour over|5 -5
-pour the|1 -1
+pour the|2 -2
+pourable|1 -1
 powder|3 -3
 powder ,|1 -1
+powder and|1 -1
 preheat|6 -6
 preheat oven|4 -4
 preheat the|3 -3
@@ -1927,7 +1962,7 @@ prep|-7 7
 prep #|-6 6
 prep time|-3 3
 preparation|-4 4
-press|7 -7
+press|6 -6
 press down|3 -3
 press into|3 -3
 press tofu|3 -3
@@ -1946,10 +1981,10 @@ prove #|5 -5
 pulse|4 -4
 pumpkin|2 -2
 puree|5 -5
-puree ,|3 -3
+puree ,|4 -4
 purée|5 -5
 purée ,|2 -2
-put|4 -4
+put|5 -5
 put everything|3 -3
 put in|1 -1
 put the|2 -2
@@ -1978,6 +2013,7 @@ reduce by|3 -3
 reduce heat|2 -2
 reduce the|-2 2
 reduce to|2 -2
+refresh|1 -1
 refrigerate|2 -2
 reheat|-7 7
 release|4 -4
@@ -1991,12 +2027,12 @@ remaining oil|1 -1
 remove|7 -7
 remove bay|2 -2
 remove from|2 -2
-reserve|2 -2
+reserve|3 -3
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
 rest|5 -5
-rest #|9 -9
+rest #|8 -8
 rest .|6 -6
 rest for|4 -4
 rest in|4 -4
@@ -2012,6 +2048,7 @@ rice ,|3 -3
 rice .|3 -3
 rice and|1 -1
 rice cooker|2 -2
+rice with|2 -2
 right|-2 2
 rimmed|1 -1
 rimmed baking|1 -1
@@ -2055,12 +2092,14 @@ runny|1 -1
 runs|2 -2
 rye|2 -2
 s|-1 1
+saffron|3 -3
 sage|2 -2
+salad|1 -1
 salsa|3 -3
 salt|9 -9
 salt #|2 -2
 salt ,|3 -3
-salt .|6 -6
+salt .|7 -7
 salt ;|1 -1
 salt and|2 -2
 salt for|2 -2
@@ -2077,6 +2116,7 @@ sauce|4 -4
 sauce ,|3 -3
 sauce .|4 -4
 sauce and|3 -3
+sauce over|3 -3
 saucepan|4 -4
 saute|4 -4
 saute mode|2 -2
@@ -2097,13 +2137,13 @@ scraping down|1 -1
 seal|4 -4
 seal .|4 -4
 sealing|2 -2
-seam|1 -1
+seam|2 -2
 season|8 -8
 season .|7 -7
 season and|3 -3
 season with|1 -1
 seasoning|4 -4
-seasoning .|3 -3
+seasoning .|4 -4
 sec|5 -5
 sec .|2 -2
 second|5 -5
@@ -2111,7 +2151,7 @@ seconds|3 -3
 seconds .|2 -2
 secs|2 -2
 seed|2 -2
-seeds|6 -6
+seeds|5 -5
 seeds ,|1 -1
 seeds .|3 -3
 seeds and|1 -1
@@ -2131,9 +2171,11 @@ servings|-5 5
 servings .|-4 4
 sesame|4 -4
 sesame ,|3 -3
+sesame .|2 -2
 sesame oil|1 -1
 set|6 -6
 set aside|4 -4
+sets|4 -4
 setting|2 -2
 shake|7 -7
 shake .|4 -4
@@ -2150,7 +2192,9 @@ sheet ,|2 -2
 sheet .|3 -3
 sheet pan|2 -2
 sheets|4 -4
+sheets ,|2 -2
 shelf|-3 3
+sherry|1 -1
 shiitake|3 -3
 shock|4 -4
 should|6 -6
@@ -2171,12 +2215,12 @@ simmer ,|6 -6
 simmer .|4 -4
 simmer for|7 -7
 simmer gently|4 -4
-simmer on|3 -3
+simmer on|4 -4
 simmer uncovered|2 -2
 simmer until|2 -2
 single|3 -3
 sink|2 -2
-sit|5 -5
+sit|4 -4
 sit #|4 -4
 sit for|1 -1
 six|3 -3
@@ -2190,11 +2234,10 @@ skim|6 -6
 skim ,|1 -1
 skim .|3 -3
 skin|1 -1
-skins|-1 1
 skins ,|-2 2
 slaw|3 -3
 slice|3 -3
-slice #|4 -4
+slice #|3 -3
 slice into|1 -1
 slice the|1 -1
 sliced|4 -4
@@ -2202,17 +2245,17 @@ slices|-1 1
 slices .|-2 2
 slicing|2 -2
 slicing .|1 -1
-slide|3 -3
+slide|2 -2
 slightly|2 -2
 slow|-1 1
 slow cooker|-2 2
 slowly|3 -3
-small|5 -5
-small ,|3 -3
+small|4 -4
+small ,|2 -2
 small pan|3 -3
 smoked|2 -2
 smoking|3 -3
-smooth|3 -3
+smooth|4 -4
 smooth ,|2 -2
 smooth .|3 -3
 so .|2 -2
@@ -2222,16 +2265,16 @@ soak beans|3 -3
 soak chickpeas|3 -3
 soak in|3 -3
 soak the|3 -3
-soaking|-1 1
+soaking|-2 2
 soba|3 -3
 soda|1 -1
 soft|4 -4
 soft ,|2 -2
 soft .|3 -3
 soften|4 -4
-soften onion|1 -1
+soften onion|2 -2
 soften the|2 -2
-some|1 -1
+some|2 -2
 something|2 -2
 something heavy|2 -2
 somewhere|4 -4
@@ -2243,11 +2286,11 @@ soy .|2 -2
 soy ;|2 -2
 soy sauce|1 -1
 soya|-3 3
-spaghetti|2 -2
+spaghetti|1 -1
 spelt|1 -1
 spice|2 -2
-spices|4 -4
-spices #|2 -2
+spices|5 -5
+spices #|3 -3
 spices ,|1 -1
 spices and|2 -2
 spices in|2 -2
@@ -2271,9 +2314,10 @@ spring onions|2 -2
 sprinkle|2 -2
 sprinkle with|3 -3
 square|2 -2
+squares|-1 1
 squares .|3 -3
-squash|3 -3
-squash ,|1 -1
+squash|4 -4
+squash ,|2 -2
 squeeze|5 -5
 squeeze .|2 -2
 squeeze in|2 -2
@@ -2284,7 +2328,9 @@ stalks|3 -3
 stand|7 -7
 stand #|5 -5
 stand for|3 -3
+stands|1 -1
 starch|2 -2
+start|-3 3
 starting|1 -1
 steam|7 -7
 steam #|6 -6
@@ -2305,7 +2351,7 @@ stir #|2 -2
 stir ,|-1 1
 stir .|5 -5
 stir a|1 -1
-stir every|4 -4
+stir every|5 -5
 stir everything|2 -2
 stir for|4 -4
 stir in|5 -5
@@ -2320,16 +2366,15 @@ stirring more|1 -1
 stirring now|1 -1
 stirring occasionally|2 -2
 stirring often|3 -3
-stirring once|3 -3
-stock|3 -3
-stock ,|-1 1
+stirring once|2 -2
+stock|2 -2
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
-storage|-3 3
 store|-4 4
 straight|1 -1
 strain|6 -6
+stream|3 -3
 strip|2 -2
 strips|-1 1
 stuff|3 -3
@@ -2342,12 +2387,12 @@ sun|2 -2
 swap|3 -3
 swapping|2 -2
 swapping the|2 -2
-sweat|3 -3
-sweat onion|1 -1
+sweat|4 -4
+sweat onion|2 -2
 sweat the|4 -4
-sweet|2 -2
+sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|1 -1
+sweet potatoes|2 -2
 swirl|1 -1
 syrup|4 -4
 syrup ,|1 -1
@@ -2355,7 +2400,7 @@ t|2 -2
 t catch|1 -1
 t stir|3 -3
 tablespoon|4 -4
-tablespoon of|2 -2
+tablespoon of|1 -1
 tablespoons|2 -2
 tablespoons of|3 -3
 tadka|1 -1
@@ -2370,7 +2415,6 @@ tamarind|2 -2
 taste|6 -6
 taste .|5 -5
 tbsp|3 -3
-tbsp .|2 -2
 tbsp of|3 -3
 tbsp oil|1 -1
 tbsp water|-2 2
@@ -2387,11 +2431,11 @@ ten|4 -4
 ten minutes|4 -4
 tender|2 -2
 tender .|2 -2
-tender and|1 -1
+tender and|2 -2
 texture|3 -3
 that|3 -3
 thaw|-2 2
-the|4 -4
+the|3 -3
 the #|1 -1
 the apples|1 -1
 the aubergine|2 -2
@@ -2401,6 +2445,7 @@ the batter|2 -2
 the bay|2 -2
 the beans|4 -4
 the beetroot|2 -2
+the bicarb|1 -1
 the big|-1 1
 the bitterness|2 -2
 the boil|2 -2
@@ -2415,7 +2460,7 @@ the chickpeas|2 -2
 the coconut|1 -1
 the cooking|2 -2
 the counter|3 -3
-the crumbs|3 -3
+the crumbs|2 -2
 the dal|2 -2
 the day|2 -2
 the dough|1 -1
@@ -2429,6 +2474,7 @@ the final|-1 1
 the flour|1 -1
 the foil|-1 1
 the food|2 -2
+the freezer|-2 2
 the fridge|-3 3
 the garlic|3 -3
 the ginger|1 -1
@@ -2439,7 +2485,7 @@ the hot|2 -2
 the juice|1 -1
 the kale|3 -3
 the last|4 -4
-the leek|2 -2
+the leek|3 -3
 the leeks|1 -1
 the lemon|1 -1
 the lentils|2 -2
@@ -2457,11 +2503,11 @@ the morning|3 -3
 the mushrooms|3 -3
 the mustard|1 -1
 the next|-5 5
-the night|4 -4
+the night|-1 1
 the oats|1 -1
 the oil|4 -4
 the onion|5 -5
-the onions|1 -1
+the onions|2 -2
 the other|2 -2
 the oven|4 -4
 the pan|3 -3
@@ -2473,17 +2519,16 @@ the peppers|3 -3
 the polenta|2 -2
 the porcini|1 -1
 the pot|4 -4
-the potatoes|2 -2
+the potatoes|3 -3
 the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the salt|2 -2
-the saved|1 -1
 the seeds|1 -1
 the shallot|2 -2
-the side|4 -4
+the side|3 -3
 the sliced|3 -3
 the slow|3 -3
 the soup|2 -2
@@ -2493,25 +2538,27 @@ the squash|3 -3
 the stock|5 -5
 the sugar|1 -1
 the sweet|1 -1
+the tahini|1 -1
 the tempeh|3 -3
 the tofu|3 -3
 the tomatoes|1 -1
 the top|3 -3
 the tray|3 -3
 the trays|1 -1
-the veg|2 -2
+the veg|3 -3
 the vegetables|2 -2
-the vinegar|2 -2
+the vinegar|3 -3
 the walnuts|2 -2
 the water|4 -4
 the whole|1 -1
 the wine|1 -1
-the yeast|2 -2
+the yeast|3 -3
 their|3 -3
 their liquid|2 -2
+their skins|3 -3
 their water|1 -1
 them|5 -5
-them in|2 -2
+them in|3 -3
 them with|1 -1
 then|6 -6
 then #|4 -4
@@ -2523,12 +2570,13 @@ then drain|2 -2
 then lower|1 -1
 then quick|2 -2
 then reduce|1 -1
+then release|2 -2
 then simmer|4 -4
 then the|3 -3
 then turn|3 -3
 there|-2 2
 they|4 -4
-they pop|2 -2
+they pop|1 -1
 thick|1 -1
 thick ,|3 -3
 thick .|4 -4
@@ -2538,8 +2586,8 @@ thicken .|3 -3
 thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
-thickens|2 -2
-thickens as|2 -2
+thickens|3 -3
+thickens as|3 -3
 thin|2 -2
 thin .|4 -4
 thin with|5 -5
@@ -2547,7 +2595,7 @@ thinly|2 -2
 third|4 -4
 third of|4 -4
 thirds|-2 2
-this|1 -1
+this|2 -2
 those|1 -1
 three|4 -4
 through|5 -5
@@ -2555,12 +2603,12 @@ through ,|1 -1
 through .|2 -2
 through a|4 -4
 through the|2 -2
-thru|3 -3
+thru|4 -4
 thyme|3 -3
 thyme ,|2 -2
 thyme .|3 -3
 tie|1 -1
-tight|3 -3
+tight|2 -2
 tight ,|1 -1
 tightly|4 -4
 tightly in|3 -3
@@ -2576,7 +2624,6 @@ time #|-8 8
 time .|6 -6
 time to|-2 2
 times|3 -3
-tin|1 -1
 tin .|5 -5
 tin for|-1 1
 tin of|4 -4
@@ -2584,8 +2631,8 @@ tin with|2 -2
 tins|3 -3
 tip in|1 -1
 tip into|-2 2
-tip out|2 -2
-to|1 -1
+tip out|1 -1
+to|2 -2
 to a|6 -6
 to boil|2 -2
 to cool|3 -3
@@ -2611,7 +2658,7 @@ together .|3 -3
 together with|1 -1
 tomato|4 -4
 tomatoes|7 -7
-tomatoes ,|3 -3
+tomatoes ,|4 -4
 tomatoes .|3 -3
 tomatoes and|1 -1
 tomorrow|3 -3
@@ -2628,7 +2675,7 @@ topping|1 -1
 tops|-2 2
 tortillas|4 -4
 toss|7 -7
-toss .|4 -4
+toss .|3 -3
 toss everything|1 -1
 toss the|1 -1
 toss with|2 -2
@@ -2643,14 +2690,13 @@ towel|2 -2
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
-tray|-2 2
-tray ,|-3 3
+tray ,|-2 2
 tray .|1 -1
-tray and|-1 1
+tray and|-2 2
 trays|6 -6
 trays ,|3 -3
-trays .|3 -3
-treacle|1 -1
+trays .|4 -4
+treacle|2 -2
 tsp|3 -3
 tsp .|1 -1
 tsp salt|1 -1
@@ -2660,8 +2706,9 @@ turmeric and|1 -1
 turn|3 -3
 turn down|1 -1
 turn it|2 -2
-turn off|3 -3
+turn off|2 -2
 turn the|2 -2
+turning|1 -1
 turning once|-1 1
 twenty|2 -2
 twice|1 -1
@@ -2674,22 +2721,24 @@ uncover|4 -4
 uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|3 -3
-under|1 -1
+under|2 -2
 under the|2 -2
 until|9 -9
 until a|2 -2
 until brown|1 -1
 until browned|2 -2
 until charred|1 -1
+until completely|1 -1
 until creamy|1 -1
+until crisp|2 -2
 until deep|1 -1
 until doubled|2 -2
-until fragrant|1 -1
+until fragrant|2 -2
 until golden|3 -3
 until it|2 -2
 until just|1 -1
 until smooth|2 -2
-until soft|2 -2
+until soft|3 -3
 until tender|2 -2
 until the|1 -1
 until they|1 -1
@@ -2697,9 +2746,8 @@ until thick|2 -2
 until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
-up|1 -1
 up ,|4 -4
-up .|2 -2
+up .|1 -1
 up and|1 -1
 up the|1 -1
 upper|4 -4
@@ -2713,7 +2761,7 @@ vanilla|2 -2
 ve|2 -2
 veg|4 -4
 veg ,|2 -2
-veg in|3 -3
+veg in|2 -2
 vegetables|3 -3
 vegetables ,|1 -1
 vermicelli|2 -2
@@ -2721,7 +2769,7 @@ very|4 -4
 very hot|2 -2
 vinegar|5 -5
 vinegar ,|2 -2
-vinegar .|3 -3
+vinegar .|4 -4
 vinegar and|3 -3
 w|3 -3
 w #|3 -3
@@ -2756,8 +2804,8 @@ water until|3 -3
 water with|2 -2
 way|1 -1
 week|-3 3
-week .|2 -2
-weeks|-2 2
+week .|1 -1
+weeks|-1 1
 weeks .|-1 1
 weeks in|-3 3
 weigh|1 -1
@@ -2777,23 +2825,25 @@ while warm|2 -2
 while you|3 -3
 whisk|8 -8
 whisk dry|3 -3
+whisk everything|1 -1
 whisk flour|2 -2
 whisk in|2 -2
 whisk the|3 -3
 whisking|2 -2
 whistles|3 -3
 white|2 -2
+white sauce|2 -2
 whizz|4 -4
 whole|5 -5
-wholemeal|1 -1
+wholemeal|2 -2
 wide|2 -2
 wide pan|1 -1
 widest|1 -1
 will|-1 1
-will keep|-4 4
+will keep|-3 3
 wilt|4 -4
 wilt .|3 -3
-wilt the|3 -3
+wilt the|4 -4
 wilted|3 -3
 wilted .|3 -3
 wine|3 -3
@@ -2821,7 +2871,7 @@ with their|2 -2
 with vinegar|1 -1
 with water|2 -2
 within #|-2 2
-without|-1 1
+without|-2 2
 wks|2 -2
 wok|3 -3
 wrap|-2 2
@@ -2830,9 +2880,9 @@ wrap in|5 -5
 wrapped|4 -4
 x|1 -1
 x #|1 -1
-yeast|5 -5
+yeast|6 -6
 yeast ,|3 -3
-yeast .|1 -1
+yeast .|2 -2
 yeast and|1 -1
 yeast extract|1 -1
 yield|-6 6
@@ -2840,7 +2890,7 @@ yield #|-5 5
 yields|-3 3
 yog|3 -3
 yogurt|1 -1
-you|5 -5
+you|7 -7
 you can|1 -1
 you like|2 -2
 your|4 -4
@@ -2848,5 +2898,5 @@ zest|2 -2
 zest ,|1 -1
 °|2 -2
 ° c|1 -1
-° f|3 -3
+° f|4 -4
 `;
