@@ -51,6 +51,17 @@ function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: nu
   return { from, to: Math.max(from, word(days[2] ?? '') * each) };
 }
 
+/** All lengths of days and weeks that something stands, in days; how long it keeps is none. */
+export const daysIn = (text: string): readonly { readonly said: string; readonly to: number }[] => {
+  const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks');
+  return [...plain.matchAll(new RegExp(DAYS, 'gi'))].flatMap((found) =>
+    EATEN_WITHIN.test(plain.slice(0, found.index)) ||
+    KEPT_COLD.test(plain.slice(0, found.index).concat('|', plain.slice(found.index + found[0].length)))
+      ? []
+      : [{ said: found[0], to: daysOf(found).to }],
+  );
+};
+
 /**
  * What is begun hours or days before: a soak, a marinade, what has to set. Undefined: the text speaks of no lead.
  * @example leadIn('Soak the beans for 8 to 20 hours') // { hours: { least: 8, most: 20 } }

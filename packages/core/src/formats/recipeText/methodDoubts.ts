@@ -3,6 +3,7 @@ import { bareMinutesIn, type BareMinutes } from './bareMinutes.ts';
 import { OFF_FROM_MINUTES, boilsStarch, onNoHeat, saysDeed, withoutNames } from './kitchenVerbs.ts';
 import { clockDoubt } from './clockLines.ts';
 import { goesDoubt } from './goesDoubt.ts';
+import { daysIn } from './leadIn.ts';
 import { heldFor } from './pressureIn.ts';
 import { wayDoubt } from './otherWay.ts';
 import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
@@ -92,6 +93,8 @@ interface StepBefore {
   readonly otherWay?: string;
   /** Something is begun on a day before: what is said of a morning is the one behind it. */
   readonly begun?: boolean;
+  /** The text is American by its words: degrees without their unit may be Fahrenheit. */
+  readonly american?: boolean;
   /** The step before it. */
   readonly before?: MethodStep;
 }
@@ -101,13 +104,19 @@ interface StepBefore {
  */
 export function doubtOfStep(
   step: MethodStep,
-  { dry = false, pieces = 0, frozen = false, begun = false, otherWay, before }: StepBefore = {},
+  { dry = false, pieces = 0, frozen = false, begun = false, american = false, otherWay, before }: StepBefore = {},
 ): StepDoubt | undefined {
   const { text } = step;
   const byClock = clockDoubt(text);
   if (byClock) return byClock;
   const otherwise = otherWay === undefined ? undefined : wayDoubt(text, otherWay);
   if (otherwise) return otherwise;
+  const [degrees, n = ''] = american ? (BARE_DEGREES.exec(plainSigns(text)) ?? []) : [];
+  if (degrees !== undefined)
+    return {
+      question: `“${degrees}”: Fahrenheit or Celsius?`,
+      choices: ['F', 'C'].map((unit) => ({ label: `${n} °${unit}`, text: text.replace(degrees, `${n} °${unit}`) })),
+    };
   if (dry && (step.shareOff ?? step.thick))
     return {
       question: step.thick
@@ -165,6 +174,18 @@ export function doubtOfStep(
     };
   const ways = twoWays(text, withoutNames(plainSigns(text)));
   if (ways) return ways;
+  // "Room temperature 5 days, then the cellar 4-6 weeks": as long as both.
+  const spans = step.kind === 'ahead' || step.afterwards ? daysIn(text) : [];
+  if (spans.length > 1 && !/\bin all\b/i.test(text)) {
+    const all = spans.reduce((sum, { to }) => sum + to, 0);
+    return {
+      question: 'Several times are said here. How long does it stand in all?',
+      choices: [
+        { label: `${all} days, one behind the other`, text: `Leave to stand for ${all} days, in all.` },
+        ...spans.map(({ said, to }) => ({ label: `only ${said}`, text: `Leave to stand for ${to} days, in all.` })),
+      ],
+    };
+  }
   if (step.kind === 'ahead')
     return step.hours
       ? undefined
@@ -344,6 +365,9 @@ const BY_ITS_PACK =
 
 const TIME_OF_DAY =
   /\b(?:in|on|that|this|the same) (?:the )?(?:morning|afternoon|evening)\b|\b(?:after|before) (?:breakfast|lunch|work)\b/i;
+
+/** Hotter is meant in Fahrenheit, cooler in none of an oven's. */
+const BARE_DEGREES = /\b(1[5-9]\d|2[0-6]\d) ?(?:°|deg(?:rees)?\b)(?! ?(?:[CF]\b|Fahr|Cels))/i;
 
 /** By then it is cold, or eaten: no time of its own. */
 const BY_THEN =

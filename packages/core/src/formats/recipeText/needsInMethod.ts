@@ -30,7 +30,7 @@ const AS_MADE =
   /\b(?:portions?|pieces?|slices?|blocks?|box(?:es)?|tubs?|jars?|bags?|each|in all|tins?|loa(?:f|ves)|dish|pan|pot|bowl|batter|dough|mix(?:ture)?|marinade|sauce|dressing|soup|pur[eé]e|liquid|liquor|remains?)\b/i;
 /** "Reduce to 1.5 L", "keep 250 ml": what stands before an amount that nothing of is added. */
 const COMES_TO =
-  /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|does|gives?|yields?|boxes of|holds?)\s+(?:about |roughly |only )?$/i;
+  /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|does|gives?|yields?|boxes of|holds?|per)\s+(?:about |roughly |only )?$/i;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
 const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw (?:\w+ ){0,3}(?:away|out))/i;

@@ -27,6 +27,9 @@ const withoutWhile = (plain: string): string =>
 
 /** "Don't soak the beans." is nothing that is done in the step. */
 const UNDONE_FIRST = /^(?:don['’]?t|do not|no need to|never)\b[^.!?]*[.!?]\s+/i;
+/** "(don't boil!)", "warm it, but do not let it simmer": nor is that. */
+const UNDONE_ASIDE =
+  /\((?:don['’]?t|do not|never|not|no need to)\b[^()]*\)|,?\s*\b(?:but |and )?(?:don['’]?t|do not|never) (?:let (?:it|them) )?(?:boil|simmer|brown|fry|cook|burn|bubble)\b/gi;
 /** "Chill while you cook": that is done elsewhere. */
 const WHILE_YOU = /\bwhile you (?:cook|bake|fry|roast|boil|simmer|make|get|prepare)\b[^.,;]*/gi;
 
@@ -44,4 +47,4 @@ const withoutLasts = (plain: string): string => {
  * @example ownWords('While they roast, soften the onion') // 'Meanwhile soften the onion'
  */
 export const ownWords = (whole: string): string =>
-  withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile').replace(UNDONE_FIRST, '');
+  withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile').replace(UNDONE_FIRST, '').replace(UNDONE_ASIDE, '');

@@ -125,7 +125,7 @@ const cooks = (plain: string): boolean =>
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
-  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)\b)/is;
+  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak|rest)\b)\b)/is;
 const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
 
 /** Without a word on where, something is cooked where the step before was. */
@@ -237,7 +237,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
             plain,
           ))));
   // Behind "into the slow cooker": that cooks there, and on no hob.
-  const slow = before?.slow === true && /\bon (?:low|high)\b/i.test(plain);
+  const slow = before?.slow === true && /\bon (?:low|high)\b|^(?:low|high)\b(?! heat)/i.test(plain);
   const station =
     named ??
     (inOven

@@ -17,7 +17,7 @@ import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
-import { readWithPints } from './whosePints.ts';
+import { readWithPints, whosePints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
@@ -172,6 +172,7 @@ export function readPaste(
     all.map(({ line }) => line),
   );
   const pieces = piecesIn(own);
+  const american = whosePints(wholeText) === 'US';
   const ways = read.flatMap(({ text }) => wayOf(text) ?? []);
   const steps = read.map((step, at): StepRead => {
     const way = wayOf(step.text);
@@ -181,6 +182,7 @@ export function readPaste(
       dry: dryPots.includes(at),
       pieces,
       frozen: read.slice(0, at).some(freezes),
+      american,
       begun: dry !== undefined || read.some(({ kind, afterwards }) => kind === 'ahead' || afterwards !== undefined),
       ...(otherWay === undefined ? {} : { otherWay }),
       ...(at > 0 ? { before: read[at - 1] } : {}),

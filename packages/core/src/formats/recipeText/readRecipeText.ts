@@ -54,12 +54,12 @@ const ovenSaid = (line: string): readonly string[] => {
   const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];
   return heat === undefined ? [] : [`Oven ${heat}.`, ''];
 };
-const BULLET = /^(?:-{1,2}>|[-–—*•◦‣·▢□☐+→►▶]|step\s*\d+\s*[.:)-]?|(?:\d+[.)]|[a-h]\))(?=\s))\s*/i;
+const BULLET = /^(?:-{1,2}>|[-–—*•◦‣·▢□☐+→►▶>]|step\s*\d+\s*[.:)-]?|(?:\d+[.)]|[a-h]\))(?=\s))\s*/i;
 const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 const AMOUNT_BEHIND =
-  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|ripe|fresh|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|kilos?|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|ripe|fresh|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 /** From so many letters on, what begins with a verb and ends with a point is an order. */
@@ -73,10 +73,33 @@ const LONGEST_NAME = 100;
 const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b|^recipe (?:no\.? ?)?\d+\.?$/i;
 const behindWhoSays = (lines: readonly string[], first: number): number => {
   const next = lines.findIndex((line, at) => at > first && line !== '');
-  return first >= 0 && next > 0 && WHO_SAYS.test(lines[first] ?? '') && isName(lines[next] ?? '', lines[next + 1])
+  const [line = '', under = ''] = [lines[first], lines[next]];
+  // "Notes for Thursday:", over "FRIED RICE - 5 people"
+  const announces = /:$/.test(line) && PORTIONS_IN_NAME.test(under) && under.length <= LONGEST_NAME;
+  return first >= 0 && next > 0 && (announces || (WHO_SAYS.test(line) && isName(under, lines[next + 1])))
     ? next
     : first;
 };
+
+/** A list that stands over the name of what it is for: the name is alone between empty lines, and what is done comes behind it. */
+function nameBehindList(lines: readonly string[]): number {
+  const bare = (line: string | undefined) => (line ?? '').replace(BULLET, '').trim();
+  const first = lines.findIndex(Boolean);
+  if (!isIngredient(bare(lines[first])) || !isIngredient(bare(lines[first + 1]))) return -1;
+  return lines.findIndex(
+    (line, at) =>
+      at > first + 1 &&
+      lines[at - 1] === '' &&
+      lines[at + 1] === '' &&
+      line.length < LONGEST_NAME &&
+      /^\p{Lu}/u.test(line) &&
+      !/[.!?:]$/.test(line) &&
+      !/\d/.test(line) &&
+      !headingOf(line) &&
+      !isOrder(line) &&
+      lines.slice(at + 2).some((next) => saysDeed(next)),
+  );
+}
 
 type Part = 'before' | 'ingredients' | 'method' | 'notes';
 
@@ -92,7 +115,8 @@ export function readRecipeText(text: string): RecipeText {
   const lines = textLines(text).flatMap(portionsApart);
   // "# Rice bowls" is the name, wherever it stands.
   const marked = lines.findIndex((line) => /^#\s+\S/.test(line) && !headingOf(line));
-  const start = marked >= 0 ? marked : behindWhoSays(lines, lines.findIndex(Boolean));
+  const behind = nameBehindList(lines);
+  const start = marked >= 0 ? marked : behind >= 0 ? behind : behindWhoSays(lines, lines.findIndex(Boolean));
   const first = lines[start] ?? '';
   const bracket = PORTIONS_IN_NAME.exec(first.replace(/\.$/, ''));
   const title = first.replace(bracket ? /\.$/ : /(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
@@ -127,6 +151,11 @@ export function readRecipeText(text: string): RecipeText {
   const methodFrom = lines.findIndex((line) => METHOD.test(line));
   for (const [at, line] of lines.entries()) {
     if (named && at === start) continue;
+    // Who it is from or for stands over the name.
+    if (named && at < start && marked < 0 && behind < 0) {
+      if (line) notes.push(line);
+      continue;
+    }
     if (line === '') {
       if (part === 'method' || method.length > 0) method.push('');
       if (groups.at(-1) === group) group = '';
@@ -356,7 +385,7 @@ function pointsTell(lines: readonly string[], at: number): boolean {
   const points = end < 0 ? rest : rest.slice(0, end);
   return points.filter((line) => durationsIn(line).length > 0 || isOrder(line.replace(BULLET, ''))).length > 1;
 }
-const DASH_POINT = /^[-–—*•·]\s/;
+const DASH_POINT = /^[-–—*•·]\s?(?=\p{L}|\d)/u;
 
 /** Within so many lines under a name it is seen that a recipe begins. */
 const SEEN_WITHIN = 4;

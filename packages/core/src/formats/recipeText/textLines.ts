@@ -80,6 +80,9 @@ function rowOf(cells: readonly string[]): string | undefined {
   return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
 }
 
+const HOT_IN_F = /\b(?:3\d[05]|4\d[05]|500) ?(?:°|deg(?:rees)?\b) ?(?!C)/i;
+const IN_CELSIUS = /\b\d{2,3} ?(?:°|deg(?:rees)?\b)? ?C\b/;
+
 /** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
 const inPlainSigns = (text: string): string =>
   inDigits(text)
@@ -103,6 +106,13 @@ const inPlainSigns = (text: string): string =>
     .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    // "w/ bread", "w/o salt"
+    .replace(/(?<![\p{L}\d])w\/o\b ?/gu, 'without ')
+    .replace(/(?<![\p{L}\d])w\/ ?(?=\p{L}|\d)/gu, 'with ')
+    // "250°" beside "350°": no oven knows the second in °C.
+    .replace(/(?<=\b\d{3}) ?(?:°|deg(?:rees)?\b)(?! ?(?:[CF]\b|Fahr|Cels))/gi, (sign, at: number, whole: string) =>
+      HOT_IN_F.test(whole) && !IN_CELSIUS.test(whole) ? '°F' : sign,
+    )
     // "1T water", "½ t salt"
     .replace(/(?<=[\d½¼¾⅓⅔]) ?T\.?(?= \p{Ll})/gu, ' tbsp')
     .replace(/(?<=[\d½¼¾⅓⅔]) ?t\.?(?= \p{Ll})/gu, ' tsp')

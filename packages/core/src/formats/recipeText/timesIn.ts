@@ -20,7 +20,7 @@ const TIME = new RegExp(
 type Minutes = readonly [from: number, to: number];
 const PARTS: Readonly<Record<string, number>> = { quarter: 15, half: 30, 'three quarters': 45, 'three-quarters': 45 };
 const hours = (said: string | undefined): number =>
-  /^(?:an?|one)$/i.test(said ?? '') ? 60 : 60 * (valueOf(said) ?? 0);
+  said === undefined || /^(?:an?|one)$/i.test(said) ? 60 : 60 * (valueOf(said) ?? 0);
 
 /**
  * In words, as minutes. "Overnight" is read as what soaks overnight: 8 to 14 hours; a good hour is up to a quarter longer. Common practice, no published source.
@@ -29,7 +29,7 @@ const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray)
   // "An hour and a quarter", "two and a half hours", "1 and 3/4 hours"
   [
     new RegExp(
-      String.raw`\b(an?|one|\d{1,2}|${IN_WORDS}) (?:(?:hours?|hrs?) and (?:an? )?(quarter|half|three[- ]quarters)|and (?:an? )?(quarter|half|three[- ]quarters) (?:hours?|hrs?))\b`,
+      String.raw`(?:\b(an?|one|\d{1,2}|${IN_WORDS}) |(?<=[,.;] ?))(?:(?:hours?|hrs?) and (?:an? )?(quarter|half|three[- ]quarters)|and (?:an? )?(quarter|half|three[- ]quarters) (?:hours?|hrs?))\b`,
       'gi',
     ),
     ([, whole, behind, before]) => {
@@ -59,7 +59,7 @@ const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray)
   [/\ba couple of (?:more )?min(?:ute)?s\b/gi, () => [2, 2]],
   [/\ba minute or two\b/gi, () => [1, 2]],
   [/\ba few (?:more )?min(?:ute)?s\b/gi, () => [2, 4]],
-  [/\b(?:a|another) minute\b/gi, () => [1, 1]],
+  [/\b(?:a|another|a further|one more) minute\b/gi, () => [1, 1]],
   [/\banother hour\b/gi, () => [60, 60]],
   [/\b(?:an|one) hour\b/gi, () => [60, 60]],
   // "9 hours overnight" says how long the night is.

@@ -20,6 +20,11 @@ export function signsOf(step: MethodStep, before?: MethodStep): readonly string[
   const length = LENGTHS.find((most) => step.minutes.latest <= most);
   return [
     ...wordSigns(step.text),
+    ...new Set(
+      wordsIn(step.text)
+        .filter(isVerb)
+        .map((verb) => `does ${verb}`),
+    ),
     !step.timed ? 'untimed' : length === undefined ? 'longer' : `<=${length}`,
     ...(isOnlyHandwork(step) ? ['nothing but handwork'] : []),
     `behind ${before ? sortOf(before) : 'nothing'}`,

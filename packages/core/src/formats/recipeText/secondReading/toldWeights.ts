@@ -3,10 +3,10 @@ export const TOLD_WEIGHTS = `
 #|-3 3
 # #|-1 1
 # (|-1 1
-# ,|-1 1
+# ,|-2 2
 # .|1 -1
 # as|-3 3
-# balls|4 -4
+# balls|3 -3
 # bowls|-5 5
 # c|3 -3
 # cloves|1 -1
@@ -20,7 +20,6 @@ export const TOLD_WEIGHTS = `
 # fan|4 -4
 # for|-1 1
 # g|1 -1
-# hr|1 -1
 # inches|1 -1
 # jars|-2 2
 # kg|1 -1
@@ -35,7 +34,7 @@ export const TOLD_WEIGHTS = `
 # patties|4 -4
 # sec|5 -5
 # seconds|3 -3
-# servings|-4 4
+# servings|-5 5
 # squares|-2 2
 # tablespoon|1 -1
 # tablespoons|2 -2
@@ -46,19 +45,19 @@ export const TOLD_WEIGHTS = `
 # tsp|3 -3
 # weeks|-1 1
 # with|-4 4
-# wks|2 -2
+# wks|1 -1
 # x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
 ( from|-3 3
 ( or|3 -3
-, a|2 -2
+, a|1 -1
 , about|1 -1
 , adding|2 -2
 , and|1 -1
 , back|1 -1
-, bake|3 -3
+, bake|1 -1
 , baking|1 -1
 , bay|2 -2
 , beans|1 -1
@@ -79,18 +78,17 @@ export const TOLD_WEIGHTS = `
 , cinnamon|1 -1
 , coconut|2 -2
 , cook|3 -3
-, cool|3 -3
 , coriander|2 -2
-, cover|3 -3
+, cover|2 -2
 , covered|2 -2
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
-, dill|2 -2
+, dill|1 -1
 , drain|2 -2
 , drizzle|1 -1
 , fill|2 -2
-, flipping|3 -3
+, flipping|2 -2
 , fold|3 -3
 , for|4 -4
 , freeze|4 -4
@@ -121,7 +119,7 @@ export const TOLD_WEIGHTS = `
 , mash|3 -3
 , massage|1 -1
 , medium|1 -1
-, milk|2 -2
+, milk|3 -3
 , mix|1 -1
 , mushrooms|2 -2
 , mustard|-2 2
@@ -150,6 +148,7 @@ export const TOLD_WEIGHTS = `
 , remaining|1 -1
 , reserving|2 -2
 , rest|3 -3
+, rice|1 -1
 , rinse|2 -2
 , roll|4 -4
 , rosemary|1 -1
@@ -168,7 +167,7 @@ export const TOLD_WEIGHTS = `
 , shaking|3 -3
 , simmer|3 -3
 , skim|2 -2
-, slice|-2 2
+, slice|-1 1
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
@@ -189,13 +188,13 @@ export const TOLD_WEIGHTS = `
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
-, tofu|1 -1
+, tofu|2 -2
 , tomatoes|1 -1
-, top|2 -2
+, top|3 -3
 , toss|1 -1
 , tossing|2 -2
 , turmeric|1 -1
-, turn|2 -2
+, turn|1 -1
 , turning|4 -4
 , two|3 -3
 , uncovered|3 -3
@@ -207,34 +206,35 @@ export const TOLD_WEIGHTS = `
 , white|3 -3
 , wrap|-3 3
 , yeast|1 -1
-. #|3 -3
+. #|4 -4
 . salt|2 -2
 ; #|4 -4
-; add|1 -1
+; add|2 -2
 ; cook|5 -5
 ; cover|-1 1
 ; drain|2 -2
+; freezes|1 -1
 ; leave|2 -2
 ; let|1 -1
 ; mix|1 -1
 ; season|1 -1
-; simmer|2 -2
+; simmer|3 -3
 ; stir|1 -1
 ; toss|2 -2
 ^ #|-4 4
-^ (|-6 6
+^ (|-5 5
 ^ a|-3 3
 ^ active|-5 5
-^ add|13 -13
+^ add|11 -11
 ^ all|2 -2
-^ bake|2 -2
+^ bake|3 -3
 ^ beans|3 -3
 ^ beat|2 -2
 ^ better|-3 3
 ^ blanch|5 -5
 ^ blast|6 -6
 ^ blend|7 -7
-^ blitz|5 -5
+^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
 ^ bring|5 -5
@@ -249,7 +249,6 @@ export const TOLD_WEIGHTS = `
 ^ cool|13 -13
 ^ core|5 -5
 ^ cover|2 -2
-^ cream|4 -4
 ^ crumble|3 -3
 ^ cube|4 -4
 ^ cut|6 -6
@@ -257,7 +256,7 @@ export const TOLD_WEIGHTS = `
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
-^ does|-4 4
+^ does|-5 5
 ^ drain|8 -8
 ^ dry|3 -3
 ^ eat|-1 1
@@ -275,7 +274,7 @@ export const TOLD_WEIGHTS = `
 ^ for|-7 7
 ^ form|4 -4
 ^ freeze|6 -6
-^ freezes|-8 8
+^ freezes|-9 9
 ^ from|-4 4
 ^ fry|5 -5
 ^ garlic|6 -6
@@ -289,11 +288,12 @@ export const TOLD_WEIGHTS = `
 ^ heat|5 -5
 ^ high|3 -3
 ^ hold|-6 6
+^ hot|1 -1
 ^ if|4 -4
-^ into|4 -4
+^ into|3 -3
 ^ it|1 -1
 ^ keep|1 -1
-^ keeps|-7 7
+^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|3 -3
 ^ lay|4 -4
@@ -309,14 +309,14 @@ export const TOLD_WEIGHTS = `
 ^ makes|-9 9
 ^ mash|4 -4
 ^ meanwhile|4 -4
-^ melt|3 -3
+^ melt|2 -2
 ^ mix|8 -8
-^ morning|2 -2
+^ morning|3 -3
 ^ next|3 -3
 ^ night|2 -2
 ^ notes|-5 5
 ^ npr|4 -4
-^ off|2 -2
+^ off|3 -3
 ^ oil|5 -5
 ^ on|4 -4
 ^ one|4 -4
@@ -373,7 +373,7 @@ export const TOLD_WEIGHTS = `
 ^ spoon|3 -3
 ^ spread|5 -5
 ^ sprinkle|3 -3
-^ squeeze|4 -4
+^ squeeze|5 -5
 ^ stand|7 -7
 ^ steam|5 -5
 ^ stir|9 -9
@@ -381,7 +381,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|3 -3
+^ take|4 -4
 ^ takes|-5 5
 ^ the|5 -5
 ^ then|10 -10
@@ -396,14 +396,15 @@ export const TOLD_WEIGHTS = `
 ^ total|-7 7
 ^ turn|3 -3
 ^ uncover|4 -4
-^ veg|1 -1
+^ veg|2 -2
 ^ vinegar|3 -3
+^ wait|5 -5
 ^ warm|6 -6
 ^ wash|6 -6
 ^ when|4 -4
 ^ while|1 -1
 ^ whisk|7 -7
-^ will|-3 3
+^ will|-4 4
 ^ wilt|3 -3
 ^ wine|3 -3
 ^ wrap|5 -5
@@ -416,11 +417,11 @@ a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
-a cloth|5 -5
+a cloth|4 -4
 a colander|1 -1
-a day|2 -2
+a day|1 -1
 a deep|2 -2
-a dry|3 -3
+a dry|4 -4
 a dutch|1 -1
 a few|3 -3
 a food|1 -1
@@ -438,11 +439,12 @@ a large|2 -2
 a lid|2 -2
 a lined|2 -2
 a litre|1 -1
-a log|1 -1
+a log|2 -2
 a low|2 -2
 a medium|1 -1
 a minute|2 -2
 a pan|3 -3
+a paste|2 -2
 a pinch|1 -1
 a plate|3 -3
 a pot|-1 1
@@ -452,8 +454,8 @@ a rough|2 -2
 a saucepan|1 -1
 a sheet|1 -1
 a side|-2 2
-a sieve|1 -1
-a simmer|1 -1
+a sieve|2 -2
+a simmer|2 -2
 a small|3 -3
 a splash|-2 2
 a spoon|2 -2
@@ -473,23 +475,26 @@ about a|2 -2
 about an|-1 1
 above|-3 3
 absorbed|1 -1
+abt|1 -1
 active|-5 5
 active #|-4 4
-add|4 -4
-add #|4 -4
-add beans|1 -1
+add|3 -3
+add #|5 -5
+add beans|2 -2
 add chickpeas|2 -2
+add cumin|1 -1
 add everything|1 -1
 add garlic|3 -3
 add ginger|1 -1
+add lentils|1 -1
 add onion|2 -2
-add the|4 -4
-add tomatoes|2 -2
+add the|5 -5
+add tomatoes|3 -3
 add water|-2 2
 adding|2 -2
 adding the|1 -1
-after|5 -5
-after #|5 -5
+after|4 -4
+after #|6 -6
 again|3 -3
 against|3 -3
 against the|3 -3
@@ -497,7 +502,7 @@ ahead|-2 2
 air|-3 3
 airtight|-4 4
 ajar|2 -2
-ajar ,|1 -1
+ajar ,|2 -2
 all|3 -3
 all ,|-2 2
 all .|5 -5
@@ -508,8 +513,7 @@ allow|2 -2
 allspice|1 -1
 almonds|3 -3
 almonds .|3 -3
-almost|1 -1
-along|1 -1
+almost|2 -2
 alongside|1 -1
 an|1 -1
 an hour|1 -1
@@ -524,17 +528,18 @@ and bake|5 -5
 and bay|2 -2
 and beans|2 -2
 and boil|2 -2
-and carrots|1 -1
+and carrots|2 -2
 and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
-and cook|6 -6
+and cook|7 -7
+and coriander|2 -2
 and cut|2 -2
 and dill|2 -2
 and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
-and fry|-4 4
+and fry|-3 3
 and garlic|2 -2
 and grill|1 -1
 and half|1 -1
@@ -547,9 +552,10 @@ and lime|3 -3
 and line|2 -2
 and mushrooms|2 -2
 and oil|3 -3
-and onion|2 -2
+and onion|1 -1
 and onions|1 -1
 and oregano|1 -1
+and paprika|2 -2
 and parsley|2 -2
 and pepper|1 -1
 and peppers|1 -1
@@ -566,9 +572,10 @@ and set|1 -1
 and simmer|5 -5
 and soak|4 -4
 and some|-1 1
+and soy|1 -1
 and spices|2 -2
 and spinach|2 -2
-and spread|1 -1
+and spread|2 -2
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
@@ -576,7 +583,7 @@ and sugar|2 -2
 and the|1 -1
 and then|2 -2
 and thyme|1 -1
-and tomatoes|3 -3
+and tomatoes|2 -2
 and toss|2 -2
 and turmeric|1 -1
 and vinegar|3 -3
@@ -597,7 +604,7 @@ as|-2 2
 as a|-3 3
 as it|3 -3
 as they|3 -3
-as you|3 -3
+as you|4 -4
 aside|4 -4
 aside .|4 -4
 at|2 -2
@@ -606,27 +613,30 @@ at a|3 -3
 at high|2 -2
 at least|5 -5
 at once|4 -4
-at room|-1 1
+at room|-2 2
 at the|3 -3
 aubergine|3 -3
 aubergines|3 -3
 avocado|3 -3
-away|-1 1
 back|3 -3
 back ,|3 -3
 back .|3 -3
 back in|3 -3
 bag|-2 2
+bag .|-1 1
 bags|-2 2
+bake|1 -1
 bake at|7 -7
 bake for|4 -4
+bake from|-4 4
 bake on|2 -2
 baking|-3 3
 baking powder|1 -1
 baking sheet|2 -2
 baking tray|1 -1
-balls|4 -4
-bananas|4 -4
+balls|3 -3
+bananas|3 -3
+bar|2 -2
 barley ,|2 -2
 barley in|4 -4
 base|1 -1
@@ -640,17 +650,17 @@ bay|5 -5
 bay ,|2 -2
 bay .|5 -5
 bay and|2 -2
-bay leaf|1 -1
+bay leaf|2 -2
 bay leaves|1 -1
 be made|-1 1
 bean|3 -3
-beans|7 -7
-beans #|2 -2
+beans|6 -6
+beans #|3 -3
 beans ,|2 -2
 beans .|5 -5
 beans and|2 -2
 beans in|1 -1
-beans overnight|4 -4
+beans overnight|3 -3
 beans with|2 -2
 beat|2 -2
 beat in|3 -3
@@ -674,13 +684,13 @@ between two|2 -2
 bicarb|1 -1
 big|3 -3
 big bowl|2 -2
-big pan|1 -1
+big pan|2 -2
 bit|-1 1
 bit of|-1 1
 bits|1 -1
 bits .|1 -1
 bitterness|2 -2
-black|4 -4
+black|3 -3
 black beans|3 -3
 black salt|2 -2
 blanch|5 -5
@@ -698,21 +708,23 @@ blue|-3 3
 boil|9 -9
 boil #|3 -3
 boil ,|2 -2
-boil .|4 -4
+boil .|3 -3
 boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
 boil in|2 -2
 boil the|3 -3
+boil with|1 -1
 boiled|3 -3
 boiling|5 -5
 boiling water|3 -3
 both|3 -3
 bottle|4 -4
-bottom|5 -5
-bowl|6 -6
-bowl ,|1 -1
+bottom|4 -4
+bowl|5 -5
+bowl ,|2 -2
 bowl .|3 -3
+bowl with|1 -1
 box|4 -4
 boxes|1 -1
 bread|1 -1
@@ -721,7 +733,7 @@ breadcrumbs|2 -2
 break|4 -4
 break up|4 -4
 brilliantly|-1 1
-brine|3 -3
+brine|4 -4
 brine ,|1 -1
 bring|6 -6
 bring slowly|2 -2
@@ -732,7 +744,7 @@ broccoli|3 -3
 broil|1 -1
 broth|5 -5
 broth ,|2 -2
-broth .|3 -3
+broth .|2 -2
 broth and|1 -1
 brown|4 -4
 brown ,|1 -1
@@ -740,12 +752,12 @@ brown .|2 -2
 brown the|2 -2
 browned|3 -3
 brush|5 -5
-brush w|3 -3
-brush with|2 -2
+brush with|4 -4
 bubble|5 -5
 bubble #|3 -3
 bubble for|3 -3
 bubbling|4 -4
+bubbling .|3 -3
 buckwheat|2 -2
 build|2 -2
 bulgur|2 -2
@@ -757,7 +769,7 @@ butter|3 -3
 butter ,|2 -2
 butter in|2 -2
 by|1 -1
-by #|2 -2
+by #|3 -3
 by half|3 -3
 by hand|2 -2
 by itself|2 -2
@@ -768,6 +780,7 @@ c ,|1 -1
 c .|3 -3
 c and|2 -2
 c fan|4 -4
+c for|1 -1
 c gas|-1 1
 c within|-1 1
 ca|-3 3
@@ -780,6 +793,7 @@ cancel .|4 -4
 cannellini|3 -3
 capers|3 -3
 capers ,|2 -2
+caraway|1 -1
 card|-4 4
 carrot|3 -3
 carrot ,|1 -1
@@ -803,7 +817,7 @@ celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
-chard|1 -1
+chard|2 -2
 charred|2 -2
 check|4 -4
 chestnuts|3 -3
@@ -821,7 +835,7 @@ chill .|-2 2
 chill for|3 -3
 chilled|-4 4
 chilli|5 -5
-chilli and|4 -4
+chilli and|3 -3
 chillies|1 -1
 chillies ,|1 -1
 chilling|-3 3
@@ -865,7 +879,7 @@ colander|2 -2
 colander for|1 -1
 cold|3 -3
 cold .|1 -1
-cold water|3 -3
+cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
 combine|6 -6
@@ -876,8 +890,9 @@ come|2 -2
 come down|2 -2
 comes|1 -1
 comes out|1 -1
-completely|5 -5
-completely ,|1 -1
+completely|2 -2
+completely ,|2 -2
+completely before|2 -2
 completely on|2 -2
 cook #|-5 5
 cook ,|1 -1
@@ -899,9 +914,9 @@ cooking|-4 4
 cooks|-2 2
 cool|4 -4
 cool #|7 -7
-cool ,|-2 2
+cool ,|-1 1
 cool .|6 -6
-cool completely|4 -4
+cool completely|1 -1
 cool for|4 -4
 cool in|3 -3
 cool on|4 -4
@@ -918,40 +933,41 @@ counter|3 -3
 couple|3 -3
 courgettes|1 -1
 courgettes ,|1 -1
-couscous|1 -1
+couscous|2 -2
 cover|2 -2
 cover ,|1 -1
+cover .|5 -5
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
-cover with|5 -5
+cover with|6 -6
 covered|-2 2
 covered #|5 -5
 covered ,|-3 3
 covered .|2 -2
-cream|5 -5
+cream|6 -6
 cream ,|1 -1
-cream .|3 -3
-cream and|3 -3
+cream .|4 -4
+cream and|4 -4
 creamy|2 -2
 creamy .|2 -2
 crisp|-1 1
 crisp .|3 -3
 crumble|4 -4
-crumbs|5 -5
+crumbs|4 -4
 crush|3 -3
-cube|2 -2
+cube|3 -3
 cubes .|3 -3
 cucumber|2 -2
-cumin|4 -4
+cumin|2 -2
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
-cup of|2 -2
+cup of|3 -3
 cup water|1 -1
 cups|-1 1
 cups of|2 -2
-cups water|1 -1
+cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
@@ -962,7 +978,7 @@ cut into|3 -3
 cut side|1 -1
 cut the|1 -1
 cutting|4 -4
-cutting .|4 -4
+cutting .|3 -3
 d|1 -1
 daikon|2 -2
 daily|4 -4
@@ -974,7 +990,7 @@ dates|4 -4
 day|1 -1
 day #|2 -2
 day .|-1 1
-day before|3 -3
+day before|2 -2
 day drain|3 -3
 days|-3 3
 days ,|5 -5
@@ -988,15 +1004,15 @@ deseed|2 -2
 dice|6 -6
 diced|2 -2
 dill|3 -3
-dill ,|1 -1
+dill ,|2 -2
 dill .|2 -2
 dimple|1 -1
 dip|3 -3
 discard|4 -4
-discard the|2 -2
+discard the|3 -3
 dish ,|1 -1
 dish .|6 -6
-dissolve|3 -3
+dissolve|4 -4
 dissolved|1 -1
 divide|6 -6
 divide between|2 -2
@@ -1004,13 +1020,14 @@ divide into|2 -2
 do not|-1 1
 do the|4 -4
 does|-5 5
-does #|-4 4
+does #|-5 5
 doesn|1 -1
 doesn t|1 -1
 don|1 -1
 don t|1 -1
 done|2 -2
 door|1 -1
+door ajar|1 -1
 dot|5 -5
 doubled|3 -3
 doubled .|4 -4
@@ -1033,7 +1050,7 @@ drained|3 -3
 drained beans|1 -1
 dress|4 -4
 dressing|7 -7
-dressing .|3 -3
+dressing .|2 -2
 dressing in|4 -4
 dressing ingredients|1 -1
 dried|4 -4
@@ -1043,9 +1060,9 @@ drizzle over|3 -3
 drizzle with|3 -3
 drop|4 -4
 dry|4 -4
-dry ,|5 -5
+dry ,|4 -4
 dry .|5 -5
-dry in|2 -2
+dry in|3 -3
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
@@ -1091,11 +1108,11 @@ excess|2 -2
 extract|1 -1
 extract ,|1 -1
 f|3 -3
+f (|2 -2
 f .|4 -4
 f for|4 -4
-falafel|-1 1
 falls|1 -1
-fan|8 -8
+fan|7 -7
 fan #|3 -3
 fan ,|3 -3
 fan .|5 -5
@@ -1103,7 +1120,7 @@ fan for|2 -2
 fan gas|2 -2
 fast|2 -2
 feeds|-7 7
-feeds #|-6 6
+feeds #|-5 5
 fennel|5 -5
 few|3 -3
 fill|3 -3
@@ -1115,10 +1132,11 @@ film|-2 2
 final|-1 1
 final #|4 -4
 fine|-1 1
+fine .|3 -3
 finely|4 -4
 fingers|2 -2
 finish|4 -4
-finish with|3 -3
+finish with|4 -4
 finishing|1 -1
 firm|1 -1
 first|-1 1
@@ -1133,9 +1151,9 @@ flat|1 -1
 flat .|3 -3
 flatten|3 -3
 flax|4 -4
-flesh|3 -3
-flip|2 -2
-flipping|3 -3
+flesh|2 -2
+flip|1 -1
+flipping|2 -2
 florets|1 -1
 flour|5 -5
 flour ,|3 -3
@@ -1145,18 +1163,17 @@ fluff|5 -5
 fluff .|5 -5
 foam|2 -2
 foil|1 -1
-foil ,|1 -1
 foil .|3 -3
 foil and|4 -4
 fold|6 -6
-fold ,|2 -2
+fold ,|3 -3
 fold in|3 -3
 food|2 -2
 food processor|2 -2
 for|1 -1
 for #|1 -1
 for a|-1 1
-for about|2 -2
+for about|3 -3
 for an|3 -3
 for another|3 -3
 for at|1 -1
@@ -1165,12 +1182,12 @@ for half|-2 2
 for the|-2 2
 for up|-3 3
 fork|3 -3
+fork .|2 -2
 form|4 -4
 form #|3 -3
 four|3 -3
 fragrant|2 -2
 fragrant .|1 -1
-freeze|1 -1
 freeze .|2 -2
 freeze flat|4 -4
 freeze in|3 -3
@@ -1178,10 +1195,10 @@ freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
 freezer .|-2 2
-freezes|-5 5
-freezes well|-4 4
-fresh|2 -2
-fresh water|2 -2
+freezes|-6 6
+freezes well|-3 3
+fresh|3 -3
+fresh water|3 -3
 fridge|-3 3
 fridge #|-3 3
 fridge ,|-3 3
@@ -1189,16 +1206,17 @@ fridge .|2 -2
 fridge for|-2 2
 fridge overnight|2 -2
 fried|1 -1
-from|-6 6
-from frozen|-4 4
+from|-5 5
+from frozen|-3 3
 from the|-5 5
 fronds|2 -2
-frozen|-4 4
+frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|3 -3
 fry|1 -1
 fry #|6 -6
+fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
 fry onions|2 -2
@@ -1211,7 +1229,7 @@ further|3 -3
 further #|2 -2
 g|1 -1
 g ,|3 -3
-g .|3 -3
+g .|2 -2
 g dried|4 -4
 g of|4 -4
 garam|2 -2
@@ -1223,7 +1241,8 @@ garlic ;|2 -2
 garlic and|3 -3
 garlic cloves|2 -2
 garlic in|3 -3
-garnish|3 -3
+garlic powder|1 -1
+garnish|4 -4
 gas|2 -2
 gas #|2 -2
 gas mark|2 -2
@@ -1245,7 +1264,7 @@ glossy|2 -2
 gloves|1 -1
 gnocchi|1 -1
 go|3 -3
-gochugaru|2 -2
+gochugaru|3 -3
 goes|1 -1
 goes in|3 -3
 gold|1 -1
@@ -1266,17 +1285,17 @@ greased|2 -2
 greased #|2 -2
 green|3 -3
 greens|4 -4
-griddle|4 -4
+griddle|3 -3
 grill|4 -4
 grill for|3 -3
 grind|3 -3
-ground|1 -1
-h #|-2 2
+ground|2 -2
+h #|-1 1
 h ,|1 -1
 h .|5 -5
 half|4 -4
 half .|4 -4
-half a|-1 1
+half a|-2 2
 half an|3 -3
 half of|3 -3
 half the|1 -1
@@ -1287,7 +1306,7 @@ halve|3 -3
 halved|1 -1
 hand|3 -3
 handful|3 -3
-handle|4 -4
+handle|3 -3
 hands|-4 4
 hands ,|3 -3
 hands on|-5 5
@@ -1312,7 +1331,7 @@ heat oil|1 -1
 heat oven|5 -5
 heat the|2 -2
 heat to|1 -1
-heavy|2 -2
+heavy|4 -4
 heavy pan|1 -1
 heavy pot|1 -1
 herbs|-1 1
@@ -1321,41 +1340,40 @@ hi|-1 1
 high|1 -1
 high #|4 -4
 high ,|3 -3
-high .|3 -3
+high .|4 -4
 high heat|4 -4
 high pressure|5 -5
 hing|2 -2
 hold|-6 6
 hold #|-5 5
 holds|-3 3
-hot|2 -2
+hot|1 -1
 hot ,|3 -3
 hot .|4 -4
 hot pan|2 -2
-hot water|4 -4
+hot sauce|4 -4
 hour #|-3 3
 hour ,|3 -3
 hour .|2 -2
 hour and|2 -2
-hour before|3 -3
+hour before|2 -2
 hours ,|3 -3
 hours .|1 -1
 hours until|1 -1
 hp|3 -3
-hr|1 -1
-hr #|-3 3
-hr .|3 -3
+hr #|-4 4
+hr .|4 -4
 hrs ,|2 -2
 i|5 -5
 ice|2 -2
 ice bath|4 -4
-if|3 -3
+if|4 -4
 if it|3 -3
 if needed|-1 1
 if you|2 -2
 in|4 -4
 in ,|7 -7
-in .|6 -6
+in .|7 -7
 in ;|1 -1
 in all|2 -2
 in an|-1 1
@@ -1366,10 +1384,10 @@ in foil|4 -4
 in for|5 -5
 in fresh|2 -2
 in half|1 -1
-in hot|2 -2
+in hot|3 -3
 in it|2 -2
 in oil|5 -5
-in pan|3 -3
+in pan|4 -4
 in plenty|2 -2
 in salted|3 -3
 in spinach|2 -2
@@ -1418,7 +1436,7 @@ jackfruit|3 -3
 jaggery|2 -2
 jammy|2 -2
 jar|-2 2
-jar .|-1 1
+jar .|-2 2
 jars ,|3 -3
 jars .|1 -1
 juice|4 -4
@@ -1427,7 +1445,7 @@ juice .|2 -2
 juice and|2 -2
 juice of|2 -2
 juices|1 -1
-just|3 -3
+just|2 -2
 just tender|1 -1
 kale|5 -5
 kale and|2 -2
@@ -1437,7 +1455,7 @@ keep #|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
-keeps|-6 6
+keeps|-7 7
 keeps #|-4 4
 keeps a|-4 4
 kernels|3 -3
@@ -1457,7 +1475,6 @@ ladleful|3 -3
 large|2 -2
 large bowl|1 -1
 large pan|1 -1
-large pot|1 -1
 last|7 -7
 last #|4 -4
 lasts|-5 5
@@ -1475,10 +1492,11 @@ leave for|1 -1
 leave in|3 -3
 leave it|3 -3
 leave on|3 -3
-leave to|3 -3
+leave to|4 -4
 leaves|5 -5
 leaves ,|2 -2
 leaves .|4 -4
+leaves and|2 -2
 leaving|2 -2
 leek|-1 1
 leek and|2 -2
@@ -1487,7 +1505,7 @@ leeks ,|2 -2
 leeks and|3 -3
 leeks in|3 -3
 left|4 -4
-leftovers|-4 4
+leftovers|-5 5
 lemon|6 -6
 lemon ,|3 -3
 lemon .|4 -4
@@ -1533,6 +1551,7 @@ liquid ,|1 -1
 liquor|4 -4
 liquor .|3 -3
 litre|1 -1
+litre dish|1 -1
 litres|-2 2
 litres of|1 -1
 little oil|4 -4
@@ -1547,9 +1566,9 @@ logs|2 -2
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-1 1
-loosen with|-1 1
-lot|3 -3
+loosen|-2 2
+loosen with|-2 2
+lot|4 -4
 lots|4 -4
 lots of|1 -1
 low #|-1 1
@@ -1563,23 +1582,23 @@ lowest flame|2 -2
 lowest heat|2 -2
 lukewarm|3 -3
 lumps|2 -2
-lunch|-2 2
+lunch|-1 1
 lunches|3 -3
-m|-4 4
+m|-3 3
 machine|3 -3
 made|-3 3
 main|-1 1
-make|-2 2
-makes|-6 6
+make|-1 1
+makes|-7 7
 makes #|-5 5
 makes about|-3 3
 manual|4 -4
 maple|3 -3
 maple ,|1 -1
-maple syrup|2 -2
+maple syrup|1 -1
 marg|3 -3
-margarine|1 -1
-margarine ,|2 -2
+margarine|3 -3
+margarine ,|3 -3
 marge|3 -3
 marinate|5 -5
 mark|2 -2
@@ -1588,7 +1607,7 @@ masala|2 -2
 mash|4 -4
 mash a|5 -5
 mash roughly|3 -3
-mash with|2 -2
+mash with|3 -3
 massage|3 -3
 massage with|2 -2
 max|-2 2
@@ -1602,23 +1621,23 @@ medium .|4 -4
 medium heat|1 -1
 medium high|1 -1
 medium low|1 -1
-melt|3 -3
+melt|2 -2
 melt the|1 -1
 melted|2 -2
 middle|3 -3
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
-min (|1 -1
+min|1 -1
 min ,|4 -4
-min .|10 -10
+min .|9 -9
 min ;|3 -3
 min at|-3 3
 min before|3 -3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|3 -3
+min more|4 -4
 min on|3 -3
 min or|3 -3
 min per|3 -3
@@ -1626,7 +1645,7 @@ min stirring|2 -2
 min till|4 -4
 min to|2 -2
 min until|3 -3
-min with|1 -1
+min with|3 -3
 mince|2 -2
 mins|-2 2
 mins ,|2 -2
@@ -1639,7 +1658,7 @@ mins until|3 -3
 mint|5 -5
 mint .|3 -3
 minute|5 -5
-minute .|4 -4
+minute .|5 -5
 minute until|1 -1
 minutes (|-1 1
 minutes ,|5 -5
@@ -1650,7 +1669,7 @@ minutes at|2 -2
 minutes before|4 -4
 minutes longer|2 -2
 minutes more|3 -3
-minutes or|1 -1
+minutes or|2 -2
 minutes till|1 -1
 minutes to|4 -4
 minutes until|6 -6
@@ -1666,7 +1685,7 @@ mix everything|2 -2
 mix in|1 -1
 mix the|4 -4
 mix wet|2 -2
-mix with|3 -3
+mix with|4 -4
 mixed|1 -1
 mixer|3 -3
 mixture|2 -2
@@ -1678,46 +1697,49 @@ ml tubs|-3 3
 ml water|-1 1
 mm|4 -4
 mm .|3 -3
-mo|-2 2
+mo|-1 1
 mode|2 -2
 molasses|1 -1
 month|-3 3
 months|-1 1
 months in|1 -1
-more|7 -7
+more|6 -6
 more ,|1 -1
 more .|6 -6
 more often|1 -1
 more until|2 -2
-morning|3 -3
+morning|4 -4
 morning drain|2 -2
+most|1 -1
+most of|1 -1
 much|2 -2
 mug|1 -1
 mushrooms|5 -5
 mushrooms ,|3 -3
 mushrooms and|1 -1
 mushrooms in|3 -3
+mushy|1 -1
 muslin|1 -1
 mustard|-1 1
 mustard ,|4 -4
 mustard .|2 -2
 mustard and|1 -1
+mustard seeds|1 -1
 my|-4 4
 natural|3 -3
 natural release|3 -3
 naturally|3 -3
 naturally for|2 -2
 nearly|2 -2
-need|1 -1
+need|2 -2
 needed|-1 1
-needed .|-2 2
+needed .|-1 1
 needs|3 -3
 nero|1 -1
 next|-3 3
 next day|-3 3
-night|-1 1
 night before|-1 1
-no|3 -3
+no|4 -4
 non|1 -1
 non stick|1 -1
 noodles|3 -3
@@ -1747,7 +1769,7 @@ of #|-2 2
 of a|1 -1
 of an|2 -2
 of cold|1 -1
-of it|3 -3
+of it|2 -2
 of pepper|1 -1
 of salt|2 -2
 of salted|3 -3
@@ -1787,25 +1809,26 @@ olives|3 -3
 on|2 -2
 on #|-4 4
 on ,|3 -3
-on .|4 -4
+on .|5 -5
 on a|-2 2
 on and|2 -2
 on for|2 -2
 on high|-1 1
-on low|-2 2
+on low|-1 1
 on the|3 -3
 on time|-2 2
 on top|4 -4
 on two|1 -1
+once|1 -1
 once ,|-2 2
 once .|2 -2
-onion|3 -3
+onion|4 -4
 onion #|4 -4
 onion ,|2 -2
 onion .|4 -4
 onion and|4 -4
 onion in|3 -3
-onions|6 -6
+onions|7 -7
 onions ,|3 -3
 onions .|3 -3
 onions and|2 -2
@@ -1816,7 +1839,7 @@ onto a|3 -3
 open|-2 2
 or|-4 4
 or #|-3 3
-or freeze|-2 2
+or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
@@ -1832,7 +1855,7 @@ out of|4 -4
 out the|3 -3
 out to|1 -1
 oven|5 -5
-oven #|1 -1
+oven #|2 -2
 oven ,|2 -2
 oven at|3 -3
 oven for|2 -2
@@ -1851,8 +1874,9 @@ overnight|-1 1
 overnight .|2 -2
 overnight in|-1 1
 own|1 -1
+oz|1 -1
 p|-4 4
-pack|6 -6
+pack|7 -7
 pack in|3 -3
 pak|2 -2
 pan|5 -5
@@ -1868,7 +1892,7 @@ paprika ,|2 -2
 paprika .|2 -2
 paprika and|2 -2
 parboil|3 -3
-parchment|4 -4
+parchment|3 -3
 parsley|6 -6
 parsley ,|2 -2
 parsley .|4 -4
@@ -1891,8 +1915,6 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|3 -3
-peanut|1 -1
-peanut butter|1 -1
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -1902,7 +1924,7 @@ peel ,|2 -2
 peeled|1 -1
 people|1 -1
 pepper|6 -6
-pepper ,|3 -3
+pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
 peppers|5 -5
@@ -1955,7 +1977,7 @@ pourable|1 -1
 powder|3 -3
 powder ,|1 -1
 powder and|1 -1
-preheat|6 -6
+preheat|5 -5
 preheat oven|4 -4
 preheat the|3 -3
 prep|-7 7
@@ -1978,13 +2000,13 @@ processor|4 -4
 processor ,|3 -3
 prove|6 -6
 prove #|5 -5
-pulse|4 -4
+pulse|3 -3
 pumpkin|2 -2
 puree|5 -5
 puree ,|4 -4
 purée|5 -5
 purée ,|2 -2
-put|5 -5
+put|4 -4
 put everything|3 -3
 put in|1 -1
 put the|2 -2
@@ -2000,11 +2022,11 @@ rack|2 -2
 rack .|2 -2
 racks|3 -3
 radishes|2 -2
-rain|3 -3
-rain in|3 -3
+rain|2 -2
+rain in|2 -2
 raisins|3 -3
 raspberries|2 -2
-raw|3 -3
+raw|2 -2
 re|-3 3
 ready|-2 2
 really|3 -3
@@ -2018,7 +2040,7 @@ refrigerate|2 -2
 reheat|-7 7
 release|4 -4
 release #|2 -2
-release .|4 -4
+release .|5 -5
 release naturally|2 -2
 release the|1 -1
 remaining|4 -4
@@ -2049,7 +2071,6 @@ rice .|3 -3
 rice and|1 -1
 rice cooker|2 -2
 rice with|2 -2
-right|-2 2
 rimmed|1 -1
 rimmed baking|1 -1
 rings|2 -2
@@ -2059,19 +2080,19 @@ rinse ,|3 -3
 rinse .|3 -3
 rinse and|1 -1
 rinse rice|3 -3
-rinse the|3 -3
+rinse the|4 -4
 rise|5 -5
 rise #|4 -4
 roast|5 -5
 roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
-roast for|3 -3
+roast for|4 -4
 roast the|1 -1
 rocket|3 -3
 roll|8 -8
 roll ,|3 -3
-roll in|2 -2
+roll in|3 -3
 roll into|2 -2
 roll out|1 -1
 rolling|2 -2
@@ -2093,7 +2114,7 @@ runs|2 -2
 rye|2 -2
 s|-1 1
 saffron|3 -3
-sage|2 -2
+sage|4 -4
 salad|1 -1
 salsa|3 -3
 salt|9 -9
@@ -2111,7 +2132,7 @@ salted|4 -4
 salted water|4 -4
 same|3 -3
 sand|1 -1
-sat|1 -1
+sat|2 -2
 sauce|4 -4
 sauce ,|3 -3
 sauce .|4 -4
@@ -2121,7 +2142,7 @@ saucepan|4 -4
 saute|4 -4
 saute mode|2 -2
 sauté|6 -6
-sauté onion|3 -3
+sauté onion|2 -2
 save|4 -4
 saved|2 -2
 saving|2 -2
@@ -2137,7 +2158,7 @@ scraping down|1 -1
 seal|4 -4
 seal .|4 -4
 sealing|2 -2
-seam|2 -2
+seam|1 -1
 season|8 -8
 season .|7 -7
 season and|3 -3
@@ -2148,11 +2169,11 @@ sec|5 -5
 sec .|2 -2
 second|5 -5
 seconds|3 -3
-seconds .|2 -2
+seconds .|3 -3
 secs|2 -2
 seed|2 -2
 seeds|5 -5
-seeds ,|1 -1
+seeds ,|2 -2
 seeds .|3 -3
 seeds and|1 -1
 seeds in|1 -1
@@ -2167,12 +2188,12 @@ serves|-9 9
 serves #|-8 8
 serving|3 -3
 serving .|3 -3
-servings|-5 5
+servings|-6 6
 servings .|-4 4
 sesame|4 -4
 sesame ,|3 -3
 sesame .|2 -2
-sesame oil|1 -1
+sesame oil|2 -2
 set|6 -6
 set aside|4 -4
 sets|4 -4
@@ -2181,7 +2202,7 @@ shake|7 -7
 shake .|4 -4
 shake the|3 -3
 shaking|3 -3
-shallot|2 -2
+shallot|3 -3
 shallots|4 -4
 shallow|4 -4
 shape|5 -5
@@ -2220,7 +2241,7 @@ simmer uncovered|2 -2
 simmer until|2 -2
 single|3 -3
 sink|2 -2
-sit|4 -4
+sit|5 -5
 sit #|4 -4
 sit for|1 -1
 six|3 -3
@@ -2240,10 +2261,10 @@ slice|3 -3
 slice #|3 -3
 slice into|1 -1
 slice the|1 -1
-sliced|4 -4
+sliced|3 -3
 slices|-1 1
 slices .|-2 2
-slicing|2 -2
+slicing|3 -3
 slicing .|1 -1
 slide|2 -2
 slightly|2 -2
@@ -2260,30 +2281,30 @@ smooth ,|2 -2
 smooth .|3 -3
 so .|2 -2
 so it|2 -2
-soak|3 -3
+soak|4 -4
 soak beans|3 -3
 soak chickpeas|3 -3
 soak in|3 -3
-soak the|3 -3
+soak the|4 -4
 soaking|-2 2
 soba|3 -3
-soda|1 -1
+soda|2 -2
 soft|4 -4
-soft ,|2 -2
+soft ,|3 -3
 soft .|3 -3
 soften|4 -4
-soften onion|2 -2
+soften onion|1 -1
 soften the|2 -2
 some|2 -2
-something|2 -2
-something heavy|2 -2
+something|1 -1
+something heavy|1 -1
 somewhere|4 -4
 somewhere warm|4 -4
 soup|1 -1
-soy|5 -5
+soy|4 -4
 soy ,|2 -2
 soy .|2 -2
-soy ;|2 -2
+soy ;|3 -3
 soy sauce|1 -1
 soya|-3 3
 spaghetti|1 -1
@@ -2298,7 +2319,6 @@ spinach|6 -6
 spinach ,|3 -3
 spinach .|2 -2
 spinach and|2 -2
-splash|-1 1
 splash of|-1 1
 split|3 -3
 split peas|3 -3
@@ -2309,12 +2329,11 @@ spots|1 -1
 spread|6 -6
 spread on|3 -3
 spread out|2 -2
-spring|3 -3
+spring|1 -1
 spring onions|2 -2
 sprinkle|2 -2
 sprinkle with|3 -3
 square|2 -2
-squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2338,9 +2357,9 @@ steam for|2 -2
 steam the|2 -2
 steamer|2 -2
 stems|3 -3
-sterilised|3 -3
+sterilised|2 -2
 stew|-3 3
-stick|3 -3
+stick|4 -4
 stick blender|3 -3
 sticks|3 -3
 sticky|2 -2
@@ -2392,7 +2411,7 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|2 -2
+sweet potatoes|1 -1
 swirl|1 -1
 syrup|4 -4
 syrup ,|1 -1
@@ -2431,7 +2450,7 @@ ten|4 -4
 ten minutes|4 -4
 tender|2 -2
 tender .|2 -2
-tender and|2 -2
+tender and|1 -1
 texture|3 -3
 that|3 -3
 thaw|-2 2
@@ -2458,9 +2477,9 @@ the cashews|2 -2
 the cauliflower|1 -1
 the chickpeas|2 -2
 the coconut|1 -1
-the cooking|2 -2
+the cooking|3 -3
 the counter|3 -3
-the crumbs|2 -2
+the crumbs|3 -3
 the dal|2 -2
 the day|2 -2
 the dough|1 -1
@@ -2475,7 +2494,7 @@ the flour|1 -1
 the foil|-1 1
 the food|2 -2
 the freezer|-2 2
-the fridge|-3 3
+the fridge|-2 2
 the garlic|3 -3
 the ginger|1 -1
 the gnocchi|1 -1
@@ -2485,7 +2504,7 @@ the hot|2 -2
 the juice|1 -1
 the kale|3 -3
 the last|4 -4
-the leek|3 -3
+the leek|2 -2
 the leeks|1 -1
 the lemon|1 -1
 the lentils|2 -2
@@ -2501,18 +2520,17 @@ the milk|2 -2
 the miso|2 -2
 the morning|3 -3
 the mushrooms|3 -3
-the mustard|1 -1
 the next|-5 5
 the night|-1 1
 the oats|1 -1
-the oil|4 -4
+the oil|5 -5
 the onion|5 -5
 the onions|2 -2
 the other|2 -2
 the oven|4 -4
 the pan|3 -3
 the parsley|1 -1
-the pasta|3 -3
+the pasta|4 -4
 the paste|3 -3
 the peas|2 -2
 the peppers|3 -3
@@ -2526,14 +2544,15 @@ the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the salt|2 -2
+the saved|1 -1
 the seeds|1 -1
-the shallot|2 -2
+the shallot|3 -3
 the side|3 -3
 the sliced|3 -3
 the slow|3 -3
 the soup|2 -2
 the spinach|2 -2
-the split|2 -2
+the split|3 -3
 the squash|3 -3
 the stock|5 -5
 the sugar|1 -1
@@ -2542,33 +2561,34 @@ the tahini|1 -1
 the tempeh|3 -3
 the tofu|3 -3
 the tomatoes|1 -1
-the top|3 -3
+the top|2 -2
 the tray|3 -3
 the trays|1 -1
 the veg|3 -3
 the vegetables|2 -2
 the vinegar|3 -3
 the walnuts|2 -2
-the water|4 -4
+the water|5 -5
+the wet|1 -1
 the whole|1 -1
 the wine|1 -1
 the yeast|3 -3
 their|3 -3
 their liquid|2 -2
-their skins|3 -3
+their skins|2 -2
 their water|1 -1
 them|5 -5
-them in|3 -3
+them in|2 -2
 them with|1 -1
 then|6 -6
-then #|4 -4
+then #|3 -3
 then ,|1 -1
 then .|3 -3
 then bag|-2 2
 then blend|1 -1
 then drain|2 -2
 then lower|1 -1
-then quick|2 -2
+then quick|1 -1
 then reduce|1 -1
 then release|2 -2
 then simmer|4 -4
@@ -2576,14 +2596,14 @@ then the|3 -3
 then turn|3 -3
 there|-2 2
 they|4 -4
-they pop|1 -1
-thick|1 -1
+they pop|2 -2
+thick|2 -2
 thick ,|3 -3
 thick .|4 -4
 thick batter|1 -1
-thicken|3 -3
+thicken|-1 1
 thicken .|3 -3
-thickened|2 -2
+thickened|3 -3
 thickened ,|1 -1
 thickened .|2 -2
 thickens|3 -3
@@ -2591,9 +2611,9 @@ thickens as|3 -3
 thin|2 -2
 thin .|4 -4
 thin with|5 -5
-thinly|2 -2
+thinly|3 -3
 third|4 -4
-third of|4 -4
+third of|3 -3
 thirds|-2 2
 this|2 -2
 those|1 -1
@@ -2624,6 +2644,7 @@ time #|-8 8
 time .|6 -6
 time to|-2 2
 times|3 -3
+tin|1 -1
 tin .|5 -5
 tin for|-1 1
 tin of|4 -4
@@ -2636,7 +2657,8 @@ to|2 -2
 to a|6 -6
 to boil|2 -2
 to cool|3 -3
-to cover|3 -3
+to cover|2 -2
+to freeze|-5 5
 to high|1 -1
 to low|1 -1
 to stand|2 -2
@@ -2647,7 +2669,7 @@ to wilt|3 -3
 toast|6 -6
 toast the|2 -2
 toasted|2 -2
-tofu|9 -9
+tofu|10 -10
 tofu #|3 -3
 tofu ,|3 -3
 tofu and|2 -2
@@ -2664,7 +2686,7 @@ tomatoes and|1 -1
 tomorrow|3 -3
 toms|5 -5
 too|5 -5
-too thick|4 -4
+too thick|5 -5
 toothpick|2 -2
 top|7 -7
 top ,|3 -3
@@ -2677,8 +2699,9 @@ tortillas|4 -4
 toss|7 -7
 toss .|3 -3
 toss everything|1 -1
+toss in|1 -1
 toss the|1 -1
-toss with|2 -2
+toss with|3 -3
 tossing|2 -2
 tossing halfway|2 -2
 total|-7 7
@@ -2693,14 +2716,15 @@ translucent|2 -2
 tray ,|-2 2
 tray .|1 -1
 tray and|-2 2
-trays|6 -6
+tray to|1 -1
+trays|7 -7
 trays ,|3 -3
 trays .|4 -4
-treacle|2 -2
+treacle|1 -1
 tsp|3 -3
 tsp .|1 -1
-tsp salt|1 -1
-turmeric|3 -3
+tsp salt|2 -2
+turmeric|2 -2
 turmeric ,|1 -1
 turmeric and|1 -1
 turn|3 -3
@@ -2711,18 +2735,17 @@ turn the|2 -2
 turning|1 -1
 turning once|-1 1
 twenty|2 -2
-twice|1 -1
 twice .|3 -3
 two|3 -3
 two batches|-2 2
-two hours|2 -2
+two hours|1 -1
 two trays|3 -3
 uncover|4 -4
 uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|3 -3
 under|2 -2
-under the|2 -2
+under the|3 -3
 until|9 -9
 until a|2 -2
 until brown|1 -1
@@ -2743,14 +2766,17 @@ until tender|2 -2
 until the|1 -1
 until they|1 -1
 until thick|2 -2
+until thickened|2 -2
 until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
+up|1 -1
 up ,|4 -4
-up .|1 -1
+up .|2 -2
 up and|1 -1
 up the|1 -1
-upper|4 -4
+up with|1 -1
+upper|3 -3
 upright|2 -2
 us|-2 2
 use|-4 4
@@ -2771,9 +2797,7 @@ vinegar|5 -5
 vinegar ,|2 -2
 vinegar .|4 -4
 vinegar and|3 -3
-w|3 -3
-w #|3 -3
-w garlic|2 -2
+w|1 -1
 wait|5 -5
 walnuts|3 -3
 walnuts ,|2 -2
@@ -2786,12 +2810,12 @@ warm or|-3 3
 warm the|1 -1
 wash|1 -1
 wash and|3 -3
-water|2 -2
+water|1 -1
 water #|3 -3
 water (|2 -2
-water .|5 -5
+water .|2 -2
 water ;|1 -1
-water and|3 -3
+water and|4 -4
 water as|-1 1
 water by|1 -1
 water for|4 -4
@@ -2803,21 +2827,23 @@ water to|2 -2
 water until|3 -3
 water with|2 -2
 way|1 -1
+we|3 -3
 week|-3 3
-week .|1 -1
+week .|2 -2
 weeks|-1 1
 weeks .|-1 1
 weeks in|-3 3
 weigh|1 -1
+weight|2 -2
 well|-1 1
 well ,|1 -1
-well .|2 -2
 wet|5 -5
+wet ,|2 -2
 wet .|3 -3
 wet hands|2 -2
 what|5 -5
 whatever|-2 2
-when|4 -4
+when|5 -5
 when it|1 -1
 while|1 -1
 while hot|4 -4
@@ -2840,14 +2866,15 @@ wide|2 -2
 wide pan|1 -1
 widest|1 -1
 will|-1 1
-will keep|-3 3
+will keep|-4 4
 wilt|4 -4
 wilt .|3 -3
-wilt the|4 -4
+wilt the|3 -3
 wilted|3 -3
+wilted ,|1 -1
 wilted .|3 -3
-wine|3 -3
-wine ,|2 -2
+wine|4 -4
+wine ,|4 -4
 wine and|2 -2
 with|3 -3
 with #|-2 2
@@ -2859,11 +2886,14 @@ with cold|1 -1
 with everything|2 -2
 with flour|2 -2
 with foil|4 -4
+with fresh|1 -1
+with garlic|1 -1
 with half|2 -2
 with lemon|3 -3
-with lid|1 -1
+with lid|3 -3
 with oil|4 -4
-with rice|2 -2
+with onion|1 -1
+with rice|1 -1
 with salt|1 -1
 with soy|1 -1
 with sugar|2 -2
@@ -2872,8 +2902,9 @@ with vinegar|1 -1
 with water|2 -2
 within #|-2 2
 without|-2 2
-wks|2 -2
-wok|3 -3
+without stirring|2 -2
+wks|1 -1
+wok|5 -5
 wrap|-2 2
 wrap each|4 -4
 wrap in|5 -5
@@ -2894,8 +2925,8 @@ you|7 -7
 you can|1 -1
 you like|2 -2
 your|4 -4
-zest|2 -2
-zest ,|1 -1
+zest|3 -3
+zest ,|2 -2
 °|2 -2
 ° c|1 -1
 ° f|4 -4
