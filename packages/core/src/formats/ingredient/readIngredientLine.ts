@@ -350,7 +350,9 @@ function inState(food: Food, tail: readonly string[], behind: readonly string[],
   });
   if (known) return known;
   // "400 g plum tomatoes, tin"
-  return behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
+  // "Tomatoes, crushed" are those, too, as "crushed tomatoes" are.
+  const crushed = food.name === 'tomato' && tail.some((part) => /^crushed$/i.test(part));
+  return crushed || behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
 }
 const IN_TIN = /^\(?(?:in a |from a )?(?:tin|can)\)?$/i;
 

@@ -65,6 +65,26 @@ export function withNights(raws: readonly string[]): readonly string[] {
   );
 }
 
+/** "Day 1, 9 pm", alone over what is done on it. */
+const DAY_HEAD =
+  /^\s*(?:\*\*)?day ?(\d|one|two|three)\b(?:[,:–-]?\s*(?:around |about )?\d{1,2}(?:[:.]\d\d)? ?(?:am|pm|h)?)?\s*:?(?:\*\*)?\s*$/i;
+const WAITS = /\b(?:overnight|(?:until|till|before) (?:the )?(?:next|morning|day))\b|\d ?days?\b/i;
+
+/**
+ * Days that stand over what is done on them: what is done last on one of them stands until the next, where it does not say so itself.
+ * @example withDays(['Day 1, 9 pm', 'Stir, cover, fridge.', 'Day 2', 'Bake.']) // ['', 'Stir, cover, fridge. Leave overnight.', 'Day 2', 'Bake.']
+ */
+export function withDays(raws: readonly string[]): readonly string[] {
+  const heads = raws.flatMap((raw, at) => (DAY_HEAD.test(raw) ? [at] : []));
+  if (heads.length < 2) return raws;
+  const lasts = heads.slice(1).map((at) => raws.slice(0, at).findLastIndex((raw) => raw.trim() !== ''));
+  return raws.map((raw, at) => {
+    if (heads.includes(at)) return /\d.*\d/.test(raw) ? '' : raw;
+    const waits = !lasts.includes(at) || WAITS.test(raw) || durationsIn(raw).some(({ to }) => to >= NIGHT_MIN);
+    return waits ? raw : `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`;
+  });
+}
+
 const clock = (minute: number): string =>
   `${String(Math.floor(minute / HOUR)).padStart(2, '0')}:${String(minute % HOUR).padStart(2, '0')}`;
 

@@ -164,6 +164,15 @@ export function doubtOfStep(
         { label: 'it stands 1 h, in the session', text: 'Leave to stand for 1 hour.' },
       ],
     };
+  const only = step.timed ? ONLY_IF.exec(text) : null;
+  if (only && !/\b(?:by hand|in all|done so)\b/i.test(text))
+    return {
+      question: 'It is done only if it is needed. Does the plan leave time for it?',
+      choices: [
+        { label: 'no, leave it out', text: '' },
+        { label: 'yes', text: more(text, 'done so') },
+      ],
+    };
   if (VARIANT.test(text) && !/\b(?:by hand|in all|done so)\b/i.test(text))
     return {
       question: 'Is this done, or is it another way of it?',
@@ -417,6 +426,9 @@ const IN_BRACKETS = /\((?:soaked|pressed|salted|rinsed|drained|marinated|chilled
 /** "For firm polenta: pour it into a tin …" */
 const VARIANT =
   /^for (?:an? )?(?:(?:even|much) )?(?:firm|crisp|crispy|thick|thin|soft|smooth|chunky|creamy|rich|spicy|mild|dry|wet|set|sliced|\p{L}{3,}er)\b[^:,.]{0,30}[:,]\s*/iu;
+
+/** "If it seems thin, simmer for 15 minutes" */
+const ONLY_IF = /^if (?:it|they|this|that|the (?:\p{L}+ ){1,2}?(?=(?:is|are|seem|look|need)))[^,.]{3,40},/iu;
 
 const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
 /** How long something keeps, or is eaten within. */

@@ -125,8 +125,12 @@ const cooks = (plain: string): boolean =>
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
-  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak|rest)\b)\b)/is;
-const whileItLasts = (plain: string): string => plain.replace(LEFT, '');
+  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)|(?<=[,;] (?:then )?)(?=(?:rest|cover(?:ed)?)\b[^.;]*\d))/is;
+const whileItLasts = (plain: string): string => {
+  const left = plain.replace(LEFT, '');
+  // "30 min, flip at 15, rest 5": the flip is within the time.
+  return durationsIn(plain.slice(0, plain.length - left.length)).length > 0 ? plain : left;
+};
 
 /** Without a word on where, something is cooked where the step before was. */
 const GOES_ON =

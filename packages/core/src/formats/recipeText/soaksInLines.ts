@@ -37,6 +37,8 @@ const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
   /\b(pressed|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+/** "Silken tofu (drained on paper overnight)" */
+const DONE_OVERNIGHT = /\b(pressed|drained|salted|marinated|sprouted)\b(?:(?!soak)[^,;()]){0,40}\bovernight\b/i;
 /** "Potatoes, boiled in skins the day before, 20 min" */
 const DONE_BEFORE =
   /\b(cooked|boiled|baked|roasted|steamed)\b(?! \d)([^,;()]{0,30}?)\s+(?:the )?((?:day|night|evening) before)\b(?:,? (?:for )?(?:about )?(\d[\d -]*(?:minutes?|mins?|hours?|h)\b))?/i;
@@ -82,6 +84,8 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       !steps.some(({ text, timed, kind }) => (timed || kind === 'ahead') && new RegExp(`\\b${verb}\\b`, 'i').test(text))
         ? [`${verb} the ${line.food.name} for ${done[3] ?? ''}${done[4] ?? done[2] ?? ''}.`]
         : [];
+    const night = DONE_OVERNIGHT.exec(line.form)?.[1]?.toLowerCase();
+    if (line.food && night !== undefined) return [`${IN_LINE[night] ?? 'Press'} the ${line.food.name} overnight.`];
     const said = SOAK_IN_LINE.exec(line.form);
     if (
       !line.food ||

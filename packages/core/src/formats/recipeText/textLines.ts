@@ -1,7 +1,7 @@
 import { plainSigns, readNumber, remembered } from '../../quantity/index.ts';
 import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
-import { withClocks, withNights } from './clockLines.ts';
+import { withClocks, withDays, withNights } from './clockLines.ts';
 import { blends, isVerb } from './kitchenVerbs.ts';
 import { inItems, listInLine } from './listInLine.ts';
 import { inDigits } from './numberWords.ts';
@@ -132,7 +132,11 @@ const inPlainSigns = (text: string): string =>
  */
 export function textLines(text: string): readonly string[] {
   const raws = withPoints(
-    withParts(withHeadings(withNights(withClocks(inGrams(inPlainSigns(text).split(/\r?\n/)).flatMap(timesApart))))),
+    withParts(
+      withHeadings(
+        withDays(withNights(withClocks(inGrams(withAsides(inPlainSigns(text).split(/\r?\n/))).flatMap(timesApart)))),
+      ),
+    ),
   );
   const start = raws.findIndex((raw) => raw.trim() !== '');
   const parted = raws.map((raw, n) => doneWith(raw, n === start));
@@ -145,6 +149,19 @@ export function textLines(text: string): readonly string[] {
     ...(n === listEnds ? done : []),
   ]);
 }
+
+/** "(drained overnight)" on a line of its own, below an amount, is told of that. */
+const withAsides = (raws: readonly string[]): readonly string[] =>
+  raws.reduce<string[]>((all, raw) => {
+    const before = all.at(-1) ?? '';
+    const aside = /^\s*\((?!\d|or\b|serves|makes|for\b|feeds)[^()]*\p{Ll}ed\b[^()]*\)\s*$/u.test(raw);
+    if (aside && /^\s*(?:[-*•]\s*)?\d/.test(before) && before.length < LISTED_UP_TO)
+      all[all.length - 1] = `${before.trimEnd()} ${raw.trim()}`;
+    else all.push(raw);
+    return all;
+  }, []);
+/** A longer line is no line of a list. */
+const LISTED_UP_TO = 60;
 
 const ALL_GRAMS =
   /^\s*\(?(?:all|everything|(?:all )?(?:amounts|weights|quantities|figures))(?: (?:is|are))?(?: in)? (?:g|grams?|grammes)\.?\)?\s*$/i;
@@ -392,6 +409,11 @@ function linesOf(raw: string, first: boolean): readonly string[] {
   }
   // Cells parted by a gap: "Garlic, peeled      0.120 kg".
   const gap = /^(\p{L}\S*(?: \S+)*)\s{3,}((?:about |ca\.? )?\d\S*(?: \S+){0,3})$/u.exec(line);
+  // "TVP CHILI        50 PAX"
+  if (first && gap?.[1] && gap[2])
+    return /^\d+ (?:pax|ppl|heads|covers)\b/i.test(gap[2])
+      ? [gap[1], `Serves ${/\d+/.exec(gap[2])?.[0] ?? ''}`]
+      : [gap[1], gap[2]];
   if (gap?.[1] && gap[2] && readNumber(plainSigns(gap[2]))) {
     // "leeks      2, sliced"
     const [amount = '', ...how] = gap[2].split(/,\s+/);

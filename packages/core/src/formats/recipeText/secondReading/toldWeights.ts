@@ -12,29 +12,31 @@ export const TOLD_WEIGHTS = `
 # cloves|1 -1
 # cm|6 -6
 # cup|4 -4
-# cups|-1 1
+# cups|-2 2
 # d|1 -1
 # days|-4 4
 # degrees|4 -4
 # f|1 -1
-# fan|4 -4
+# fan|5 -5
 # for|-1 1
 # g|1 -1
-# inches|1 -1
+# hr|1 -1
+# inches|2 -2
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
 # litre|-1 1
 # litres|-2 2
+# min|1 -1
 # mins|-2 2
 # minute|4 -4
 # mm|4 -4
 # months|-1 1
-# more|2 -2
+# more|3 -3
 # patties|4 -4
 # sec|5 -5
 # seconds|3 -3
-# servings|-5 5
+# servings|-4 4
 # squares|-2 2
 # tablespoon|1 -1
 # tablespoons|2 -2
@@ -64,7 +66,7 @@ export const TOLD_WEIGHTS = `
 , blend|1 -1
 , boil|2 -2
 , box|3 -3
-, bring|2 -2
+, bring|3 -3
 , broth|1 -1
 , brush|3 -3
 , bubble|2 -2
@@ -73,14 +75,14 @@ export const TOLD_WEIGHTS = `
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
-, chilli|2 -2
+, chilli|1 -1
 , chop|2 -2
 , cinnamon|1 -1
 , coconut|2 -2
 , cook|3 -3
 , coriander|2 -2
-, cover|2 -2
-, covered|2 -2
+, cover|3 -3
+, covered|1 -1
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
@@ -151,7 +153,7 @@ export const TOLD_WEIGHTS = `
 , rice|1 -1
 , rinse|2 -2
 , roll|4 -4
-, rosemary|1 -1
+, rosemary|2 -2
 , salt|4 -4
 , sauce|2 -2
 , saving|2 -2
@@ -183,10 +185,10 @@ export const TOLD_WEIGHTS = `
 , swapping|2 -2
 , sweat|2 -2
 , syrup|1 -1
-, the|2 -2
+, the|-1 1
 , then|1 -1
 , thyme|2 -2
-, till|2 -2
+, till|1 -1
 , tip|1 -1
 , tofu|2 -2
 , tomatoes|1 -1
@@ -215,10 +217,10 @@ export const TOLD_WEIGHTS = `
 ; drain|2 -2
 ; freezes|1 -1
 ; leave|2 -2
-; let|1 -1
+; let|2 -2
 ; mix|1 -1
 ; season|1 -1
-; simmer|3 -3
+; simmer|2 -2
 ; stir|1 -1
 ; toss|2 -2
 ^ #|-4 4
@@ -243,25 +245,27 @@ export const TOLD_WEIGHTS = `
 ^ chill|11 -11
 ^ chop|5 -5
 ^ close|2 -2
-^ combine|5 -5
+^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-4 4
 ^ cool|13 -13
-^ core|5 -5
+^ core|6 -6
 ^ cover|2 -2
 ^ crumble|3 -3
 ^ cube|4 -4
-^ cut|6 -6
+^ cut|7 -7
 ^ day|5 -5
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
 ^ drain|8 -8
+^ dress|4 -4
+^ drizzle|3 -3
 ^ dry|3 -3
-^ eat|-1 1
+^ eat|-2 2
 ^ enough|-4 4
-^ evening|2 -2
+^ evening|3 -3
 ^ everything|2 -2
 ^ feeds|-6 6
 ^ fill|7 -7
@@ -276,12 +280,13 @@ export const TOLD_WEIGHTS = `
 ^ freeze|6 -6
 ^ freezes|-9 9
 ^ from|-4 4
-^ fry|5 -5
+^ fry|6 -6
 ^ garlic|6 -6
 ^ get|3 -3
 ^ gives|-5 5
-^ good|-6 6
+^ good|-1 1
 ^ grate|3 -3
+^ grease|4 -4
 ^ grind|3 -3
 ^ halve|3 -3
 ^ hands|-5 5
@@ -292,20 +297,19 @@ export const TOLD_WEIGHTS = `
 ^ if|4 -4
 ^ into|3 -3
 ^ it|1 -1
-^ keep|1 -1
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|3 -3
 ^ lay|4 -4
 ^ layer|4 -4
-^ leave|6 -6
+^ leave|7 -7
 ^ lemon|4 -4
 ^ lentils|2 -2
 ^ let|5 -5
 ^ lid|5 -5
 ^ line|4 -4
 ^ lock|4 -4
-^ make|-1 1
+^ make|-2 2
 ^ makes|-9 9
 ^ mash|4 -4
 ^ meanwhile|4 -4
@@ -313,7 +317,7 @@ export const TOLD_WEIGHTS = `
 ^ mix|8 -8
 ^ morning|3 -3
 ^ next|3 -3
-^ night|2 -2
+^ night|1 -1
 ^ notes|-5 5
 ^ npr|4 -4
 ^ off|3 -3
@@ -326,22 +330,24 @@ export const TOLD_WEIGHTS = `
 ^ oven|5 -5
 ^ pack|5 -5
 ^ parsley|4 -4
-^ paste|4 -4
-^ peel|3 -3
+^ paste|3 -3
+^ peel|2 -2
 ^ pile|3 -3
 ^ place|2 -2
 ^ portion|5 -5
 ^ potatoes|3 -3
-^ pour|5 -5
+^ pour|6 -6
 ^ preheat|5 -5
 ^ prep|-7 7
+^ preparation|-4 4
 ^ press|5 -5
 ^ pressure|4 -4
 ^ prove|5 -5
 ^ pulse|2 -2
 ^ puree|4 -4
 ^ put|4 -4
-^ ready|-2 2
+^ quarter|2 -2
+^ ready|-1 1
 ^ reheat|-5 5
 ^ remove|7 -7
 ^ rest|10 -10
@@ -367,7 +373,7 @@ export const TOLD_WEIGHTS = `
 ^ simmer|5 -5
 ^ slice|9 -9
 ^ slide|2 -2
-^ soak|2 -2
+^ soak|3 -3
 ^ soften|4 -4
 ^ spinach|4 -4
 ^ spoon|3 -3
@@ -384,7 +390,7 @@ export const TOLD_WEIGHTS = `
 ^ take|4 -4
 ^ takes|-5 5
 ^ the|5 -5
-^ then|10 -10
+^ then|8 -8
 ^ time|-5 5
 ^ tip|5 -5
 ^ to|-6 6
@@ -400,11 +406,11 @@ export const TOLD_WEIGHTS = `
 ^ vinegar|3 -3
 ^ wait|5 -5
 ^ warm|6 -6
-^ wash|6 -6
+^ wash|7 -7
 ^ when|4 -4
 ^ while|1 -1
 ^ whisk|7 -7
-^ will|-4 4
+^ will|-5 5
 ^ wilt|3 -3
 ^ wine|3 -3
 ^ wrap|5 -5
@@ -443,13 +449,13 @@ a log|2 -2
 a low|2 -2
 a medium|1 -1
 a minute|2 -2
-a pan|3 -3
+a pan|4 -4
 a paste|2 -2
 a pinch|1 -1
 a plate|3 -3
 a pot|-1 1
 a quarter|1 -1
-a rack|2 -2
+a rack|1 -1
 a rough|2 -2
 a saucepan|1 -1
 a sheet|1 -1
@@ -457,7 +463,7 @@ a side|-2 2
 a sieve|2 -2
 a simmer|2 -2
 a small|3 -3
-a splash|-2 2
+a splash|-1 1
 a spoon|2 -2
 a stick|1 -1
 a tablespoon|1 -1
@@ -470,7 +476,7 @@ a tray|-2 2
 a week|-3 3
 a wide|2 -2
 about|-1 1
-about #|-2 2
+about #|-1 1
 about a|2 -2
 about an|-1 1
 above|-3 3
@@ -482,10 +488,9 @@ add|3 -3
 add #|5 -5
 add beans|2 -2
 add chickpeas|2 -2
-add cumin|1 -1
 add everything|1 -1
 add garlic|3 -3
-add ginger|1 -1
+add ginger|2 -2
 add lentils|1 -1
 add onion|2 -2
 add the|5 -5
@@ -503,7 +508,7 @@ air|-3 3
 airtight|-4 4
 ajar|2 -2
 ajar ,|2 -2
-all|3 -3
+all|4 -4
 all ,|-2 2
 all .|5 -5
 all in|2 -2
@@ -512,8 +517,8 @@ all together|3 -3
 allow|2 -2
 allspice|1 -1
 almonds|3 -3
-almonds .|3 -3
-almost|2 -2
+almonds .|2 -2
+almost|1 -1
 alongside|1 -1
 an|1 -1
 an hour|1 -1
@@ -527,6 +532,7 @@ and add|1 -1
 and bake|5 -5
 and bay|2 -2
 and beans|2 -2
+and blend|1 -1
 and boil|2 -2
 and carrots|2 -2
 and celery|4 -4
@@ -552,14 +558,13 @@ and lime|3 -3
 and line|2 -2
 and mushrooms|2 -2
 and oil|3 -3
-and onion|1 -1
+and onion|2 -2
 and onions|1 -1
 and oregano|1 -1
 and paprika|2 -2
 and parsley|2 -2
 and pepper|1 -1
 and peppers|1 -1
-and put|1 -1
 and remaining|1 -1
 and return|2 -2
 and rinse|3 -3
@@ -580,8 +585,8 @@ and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
 and sugar|2 -2
-and the|1 -1
-and then|2 -2
+and the|2 -2
+and then|3 -3
 and thyme|1 -1
 and tomatoes|2 -2
 and toss|2 -2
@@ -596,6 +601,7 @@ apart .|1 -1
 apple|-1 1
 apples|2 -2
 approx|-3 3
+apricots|2 -2
 are soft|1 -1
 are tender|2 -2
 around|-2 2
@@ -614,16 +620,16 @@ at high|2 -2
 at least|5 -5
 at once|4 -4
 at room|-2 2
-at the|3 -3
+at the|4 -4
 aubergine|3 -3
 aubergines|3 -3
 avocado|3 -3
 back|3 -3
 back ,|3 -3
 back .|3 -3
-back in|3 -3
+back in|2 -2
+back to|2 -2
 bag|-2 2
-bag .|-1 1
 bags|-2 2
 bake|1 -1
 bake at|7 -7
@@ -631,14 +637,14 @@ bake for|4 -4
 bake from|-4 4
 bake on|2 -2
 baking|-3 3
-baking powder|1 -1
+baking powder|2 -2
 baking sheet|2 -2
 baking tray|1 -1
 balls|3 -3
-bananas|3 -3
+bananas|4 -4
 bar|2 -2
 barley ,|2 -2
-barley in|4 -4
+barley in|3 -3
 base|1 -1
 basil|5 -5
 basil .|4 -4
@@ -649,14 +655,14 @@ batter .|1 -1
 bay|5 -5
 bay ,|2 -2
 bay .|5 -5
-bay and|2 -2
-bay leaf|2 -2
+bay and|1 -1
+bay leaf|1 -1
 bay leaves|1 -1
 be made|-1 1
 bean|3 -3
 beans|6 -6
 beans #|3 -3
-beans ,|2 -2
+beans ,|3 -3
 beans .|5 -5
 beans and|2 -2
 beans in|1 -1
@@ -664,7 +670,7 @@ beans overnight|3 -3
 beans with|2 -2
 beat|2 -2
 beat in|3 -3
-beetroot|2 -2
+beetroot|3 -3
 beets|2 -2
 before ,|1 -1
 before cutting|4 -4
@@ -678,13 +684,13 @@ berries|3 -3
 best|1 -1
 better|1 -1
 better the|-3 3
-between|4 -4
+between|5 -5
 between #|3 -3
 between two|2 -2
 bicarb|1 -1
 big|3 -3
 big bowl|2 -2
-big pan|2 -2
+big pan|1 -1
 bit|-1 1
 bit of|-1 1
 bits|1 -1
@@ -701,28 +707,30 @@ blend .|3 -3
 blend half|4 -4
 blend with|1 -1
 blender .|5 -5
-blitz|6 -6
+blitz|5 -5
 block|2 -2
 blocks|3 -3
 blue|-3 3
 boil|9 -9
-boil #|3 -3
+boil #|4 -4
 boil ,|2 -2
-boil .|3 -3
+boil .|4 -4
 boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
 boil in|2 -2
+boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
 boiling|5 -5
 boiling water|3 -3
+bonnet|2 -2
 both|3 -3
 bottle|4 -4
 bottom|4 -4
 bowl|5 -5
-bowl ,|2 -2
+bowl ,|1 -1
 bowl .|3 -3
 bowl with|1 -1
 box|4 -4
@@ -736,6 +744,7 @@ brilliantly|-1 1
 brine|4 -4
 brine ,|1 -1
 bring|6 -6
+bring back|2 -2
 bring slowly|2 -2
 bring the|1 -1
 bring to|3 -3
@@ -765,8 +774,8 @@ bunch|2 -2
 buns|1 -1
 but|1 -1
 but the|3 -3
-butter|3 -3
-butter ,|2 -2
+butter|4 -4
+butter ,|1 -1
 butter in|2 -2
 by|1 -1
 by #|3 -3
@@ -777,10 +786,9 @@ c|1 -1
 c #|3 -3
 c (|2 -2
 c ,|1 -1
-c .|3 -3
+c .|4 -4
 c and|2 -2
 c fan|4 -4
-c for|1 -1
 c gas|-1 1
 c within|-1 1
 ca|-3 3
@@ -791,13 +799,13 @@ can be|-1 1
 cancel|4 -4
 cancel .|4 -4
 cannellini|3 -3
-capers|3 -3
+capers|2 -2
 capers ,|2 -2
 caraway|1 -1
 card|-4 4
 carrot|3 -3
 carrot ,|1 -1
-carrot and|1 -1
+carrot and|2 -2
 carrots|1 -1
 carrots ,|-2 2
 carrots and|3 -3
@@ -836,10 +844,11 @@ chill for|3 -3
 chilled|-4 4
 chilli|5 -5
 chilli and|3 -3
+chilli flakes|2 -2
 chillies|1 -1
 chillies ,|1 -1
 chilling|-3 3
-chipotle|1 -1
+chipotle|4 -4
 chips|2 -2
 chives|4 -4
 chocolate|2 -2
@@ -878,7 +887,6 @@ coconut milk|5 -5
 colander|2 -2
 colander for|1 -1
 cold|3 -3
-cold .|1 -1
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
@@ -904,13 +912,14 @@ cook on|3 -3
 cook onion|3 -3
 cook the|6 -6
 cook time|-3 3
-cook uncovered|1 -1
+cook uncovered|2 -2
 cook until|1 -1
 cooked|-4 4
 cooker|1 -1
 cooker ,|-2 2
 cooker with|2 -2
 cooking|-4 4
+cooking time|-1 1
 cooks|-2 2
 cool|4 -4
 cool #|7 -7
@@ -924,7 +933,7 @@ cool quickly|1 -1
 cools|4 -4
 core|6 -6
 coriander|5 -5
-coriander .|4 -4
+coriander .|5 -5
 coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
@@ -932,10 +941,9 @@ cornstarch|1 -1
 counter|3 -3
 couple|3 -3
 courgettes|1 -1
-courgettes ,|1 -1
 couscous|2 -2
 cover|2 -2
-cover ,|1 -1
+cover ,|2 -2
 cover .|5 -5
 cover by|2 -2
 cover the|1 -1
@@ -965,8 +973,8 @@ cumin and|1 -1
 cup|4 -4
 cup of|3 -3
 cup water|1 -1
-cups|-1 1
-cups of|2 -2
+cups|-2 2
+cups of|3 -3
 cups water|2 -2
 currants|1 -1
 curry|3 -3
@@ -980,23 +988,23 @@ cut the|1 -1
 cutting|4 -4
 cutting .|3 -3
 d|1 -1
+d .|-1 1
 daikon|2 -2
-daily|4 -4
-dal|4 -4
+daily|3 -3
 dal .|4 -4
 dark|1 -1
 date|3 -3
-dates|4 -4
+dates|3 -3
 day|1 -1
 day #|2 -2
 day .|-1 1
 day before|2 -2
 day drain|3 -3
 days|-3 3
-days ,|5 -5
-days .|-1 1
+days ,|4 -4
+days .|-2 2
 days fridge|-2 2
-days in|-4 4
+days in|-2 2
 deep|2 -2
 deep golden|1 -1
 degrees|4 -4
@@ -1042,36 +1050,38 @@ drain #|3 -3
 drain ,|3 -3
 drain .|6 -6
 drain and|5 -5
+drain beans|2 -2
 drain on|1 -1
 drain rinse|2 -2
 drain the|3 -3
 drain well|3 -3
 drained|3 -3
 drained beans|1 -1
-dress|4 -4
+dress|5 -5
 dressing|7 -7
-dressing .|2 -2
+dressing .|3 -3
 dressing in|4 -4
 dressing ingredients|1 -1
 dried|4 -4
-drink|3 -3
+drink|4 -4
 drizzle|-1 1
 drizzle over|3 -3
 drizzle with|3 -3
 drop|4 -4
-dry|4 -4
+dry|5 -5
 dry ,|4 -4
-dry .|5 -5
-dry in|3 -3
+dry .|6 -6
+dry in|2 -2
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
 dutch|1 -1
 dutch oven|1 -1
-each|4 -4
+each|3 -3
+each in|2 -2
 each side|4 -4
 easy|-5 5
-eat|-1 1
+eat|-2 2
 eating|3 -3
 eating .|3 -3
 edamame|5 -5
@@ -1082,14 +1092,12 @@ el|1 -1
 else|3 -3
 else .|2 -2
 end|4 -4
-end ,|2 -2
-end .|3 -3
+end .|4 -4
 enough|-3 3
 enough for|-4 4
 enough to|-1 1
 evaporated|1 -1
 even|4 -4
-evening|-1 1
 evening before|-2 2
 every|4 -4
 every #|2 -2
@@ -1098,9 +1106,9 @@ everything ,|2 -2
 everything .|4 -4
 everything but|3 -3
 everything else|3 -3
-everything except|1 -1
+everything except|2 -2
 everything in|3 -3
-everything through|3 -3
+everything through|2 -2
 everything together|2 -2
 except|3 -3
 except the|2 -2
@@ -1112,11 +1120,11 @@ f (|2 -2
 f .|4 -4
 f for|4 -4
 falls|1 -1
-fan|7 -7
-fan #|3 -3
+fan|8 -8
+fan #|4 -4
 fan ,|3 -3
 fan .|5 -5
-fan for|2 -2
+fan for|1 -1
 fan gas|2 -2
 fast|2 -2
 feeds|-7 7
@@ -1149,9 +1157,10 @@ flaky|1 -1
 flame|2 -2
 flat|1 -1
 flat .|3 -3
+flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
-flesh|2 -2
+flesh|3 -3
 flip|1 -1
 flipping|2 -2
 florets|1 -1
@@ -1161,17 +1170,17 @@ flour and|2 -2
 flour in|2 -2
 fluff|5 -5
 fluff .|5 -5
-foam|2 -2
+foam|3 -3
 foil|1 -1
 foil .|3 -3
 foil and|4 -4
 fold|6 -6
 fold ,|3 -3
-fold in|3 -3
+fold in|4 -4
 food|2 -2
 food processor|2 -2
 for|1 -1
-for #|1 -1
+for #|2 -2
 for a|-1 1
 for about|3 -3
 for an|3 -3
@@ -1188,7 +1197,7 @@ form #|3 -3
 four|3 -3
 fragrant|2 -2
 fragrant .|1 -1
-freeze .|2 -2
+freeze .|1 -1
 freeze flat|4 -4
 freeze in|3 -3
 freeze on|-2 2
@@ -1201,11 +1210,11 @@ fresh|3 -3
 fresh water|3 -3
 fridge|-3 3
 fridge #|-3 3
-fridge ,|-3 3
+fridge ,|-4 4
 fridge .|2 -2
 fridge for|-2 2
 fridge overnight|2 -2
-fried|1 -1
+fried|2 -2
 from|-5 5
 from frozen|-3 3
 from the|-5 5
@@ -1213,14 +1222,13 @@ fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
-fruit|3 -3
-fry|1 -1
+fruit|2 -2
 fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
 fry onions|2 -2
-fry the|3 -3
+fry the|4 -4
 fryer|-3 3
 frying|2 -2
 frying pan|2 -2
@@ -1229,18 +1237,19 @@ further|3 -3
 further #|2 -2
 g|1 -1
 g ,|3 -3
-g .|2 -2
+g .|3 -3
 g dried|4 -4
 g of|4 -4
 garam|2 -2
 garlic|10 -10
 garlic #|4 -4
 garlic ,|4 -4
-garlic .|2 -2
-garlic ;|2 -2
+garlic .|3 -3
+garlic ;|1 -1
 garlic and|3 -3
 garlic cloves|2 -2
 garlic in|3 -3
+garlic out|2 -2
 garlic powder|1 -1
 garnish|4 -4
 gas|2 -2
@@ -1256,6 +1265,7 @@ gets|1 -1
 ginger|6 -6
 ginger ,|3 -3
 ginger and|2 -2
+ginger garlic|1 -1
 give|2 -2
 give it|1 -1
 gives|-5 5
@@ -1264,7 +1274,7 @@ glossy|2 -2
 gloves|1 -1
 gnocchi|1 -1
 go|3 -3
-gochugaru|3 -3
+gochugaru|2 -2
 goes|1 -1
 goes in|3 -3
 gold|1 -1
@@ -1273,8 +1283,8 @@ golden ,|1 -1
 golden .|5 -5
 golden and|1 -1
 gone|1 -1
-good|1 -1
-good for|1 -1
+good|2 -2
+good for|-1 1
 gradually|3 -3
 grate|3 -3
 grated|1 -1
@@ -1285,20 +1295,21 @@ greased|2 -2
 greased #|2 -2
 green|3 -3
 greens|4 -4
-griddle|3 -3
+griddle|4 -4
 grill|4 -4
 grill for|3 -3
 grind|3 -3
-ground|2 -2
+ground|1 -1
 h #|-1 1
 h ,|1 -1
 h .|5 -5
-half|4 -4
+half|3 -3
 half .|4 -4
 half a|-2 2
 half an|3 -3
 half of|3 -3
 half the|1 -1
+half with|3 -3
 halfway|4 -4
 halfway .|4 -4
 halfway through|2 -2
@@ -1309,7 +1320,7 @@ handful|3 -3
 handle|3 -3
 hands|-4 4
 hands ,|3 -3
-hands on|-5 5
+hands on|-6 6
 hard|5 -5
 hard #|2 -2
 hard for|3 -3
@@ -1317,11 +1328,10 @@ harissa|2 -2
 has|2 -2
 has gone|1 -1
 have|2 -2
-hazelnuts|-1 1
 head|1 -1
 headspace|3 -3
 heat|7 -7
-heat #|3 -3
+heat #|4 -4
 heat ,|2 -2
 heat .|5 -5
 heat a|2 -2
@@ -1331,12 +1341,12 @@ heat oil|1 -1
 heat oven|5 -5
 heat the|2 -2
 heat to|1 -1
-heavy|4 -4
+heavy|3 -3
 heavy pan|1 -1
 heavy pot|1 -1
 herbs|-1 1
 herbs ,|4 -4
-hi|-1 1
+hi|-3 3
 high|1 -1
 high #|4 -4
 high ,|3 -3
@@ -1346,7 +1356,7 @@ high pressure|5 -5
 hing|2 -2
 hold|-6 6
 hold #|-5 5
-holds|-3 3
+holds|-2 2
 hot|1 -1
 hot ,|3 -3
 hot .|4 -4
@@ -1356,11 +1366,12 @@ hour #|-3 3
 hour ,|3 -3
 hour .|2 -2
 hour and|2 -2
-hour before|2 -2
+hour before|3 -3
 hours ,|3 -3
 hours .|1 -1
 hours until|1 -1
 hp|3 -3
+hr|1 -1
 hr #|-4 4
 hr .|4 -4
 hrs ,|2 -2
@@ -1372,6 +1383,7 @@ if it|3 -3
 if needed|-1 1
 if you|2 -2
 in|4 -4
+in #|1 -1
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
@@ -1379,10 +1391,11 @@ in all|2 -2
 in an|-1 1
 in coconut|1 -1
 in cold|3 -3
-in flour|2 -2
+in flour|3 -3
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
+in fridge|-1 1
 in half|1 -1
 in hot|3 -3
 in it|2 -2
@@ -1411,9 +1424,8 @@ into the|4 -4
 iron|1 -1
 is|-2 2
 ish|2 -2
-it|6 -6
+it|5 -5
 it ,|2 -2
-it .|-1 1
 it a|3 -3
 it all|3 -3
 it bubble|1 -1
@@ -1427,7 +1439,6 @@ it s|2 -2
 it sit|2 -2
 it thickens|3 -3
 it to|2 -2
-it up|1 -1
 it will|1 -1
 it with|2 -2
 its|2 -2
@@ -1450,8 +1461,7 @@ just tender|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-4 4
-keep|-2 2
-keep #|1 -1
+keep|-1 1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1488,7 +1498,7 @@ least #|5 -5
 leave|9 -9
 leave #|6 -6
 leave at|3 -3
-leave for|1 -1
+leave for|3 -3
 leave in|3 -3
 leave it|3 -3
 leave on|3 -3
@@ -1503,7 +1513,7 @@ leek and|2 -2
 leeks|2 -2
 leeks ,|2 -2
 leeks and|3 -3
-leeks in|3 -3
+leeks in|4 -4
 left|4 -4
 leftovers|-5 5
 lemon|6 -6
@@ -1514,7 +1524,7 @@ lemon juice|2 -2
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|6 -6
+lentils|7 -7
 lentils #|3 -3
 lentils ,|3 -3
 lentils .|2 -2
@@ -1555,7 +1565,7 @@ litre dish|1 -1
 litres|-2 2
 litres of|1 -1
 little oil|4 -4
-ll|2 -2
+ll|3 -3
 loaf|2 -2
 loaf tin|3 -3
 lock|4 -4
@@ -1588,7 +1598,7 @@ m|-3 3
 machine|3 -3
 made|-3 3
 main|-1 1
-make|-1 1
+make|-2 2
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
@@ -1607,7 +1617,7 @@ masala|2 -2
 mash|4 -4
 mash a|5 -5
 mash roughly|3 -3
-mash with|3 -3
+mash with|4 -4
 massage|3 -3
 massage with|2 -2
 max|-2 2
@@ -1623,17 +1633,17 @@ medium high|1 -1
 medium low|1 -1
 melt|2 -2
 melt the|1 -1
-melted|2 -2
+melted|1 -1
 middle|3 -3
 milk|-2 2
 milk .|1 -1
-milk and|3 -3
+milk and|4 -4
 min|1 -1
 min ,|4 -4
 min .|9 -9
 min ;|3 -3
 min at|-3 3
-min before|3 -3
+min before|4 -4
 min high|4 -4
 min in|-2 2
 min lid|1 -1
@@ -1653,16 +1663,15 @@ mins .|10 -10
 mins more|3 -3
 mins or|2 -2
 mins till|4 -4
-mins to|2 -2
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
 minute|5 -5
-minute .|5 -5
+minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
 minutes ,|5 -5
-minutes .|2 -2
+minutes .|3 -3
 minutes ;|-1 1
 minutes and|-2 2
 minutes at|2 -2
@@ -1693,13 +1702,13 @@ ml ,|4 -4
 ml .|2 -2
 ml boiling|1 -1
 ml of|5 -5
-ml tubs|-3 3
+ml tubs|-1 1
 ml water|-1 1
 mm|4 -4
 mm .|3 -3
 mo|-1 1
 mode|2 -2
-molasses|1 -1
+molasses|2 -2
 month|-3 3
 months|-1 1
 months in|1 -1
@@ -1708,7 +1717,7 @@ more ,|1 -1
 more .|6 -6
 more often|1 -1
 more until|2 -2
-morning|4 -4
+morning|1 -1
 morning drain|2 -2
 most|1 -1
 most of|1 -1
@@ -1724,7 +1733,6 @@ mustard|-1 1
 mustard ,|4 -4
 mustard .|2 -2
 mustard and|1 -1
-mustard seeds|1 -1
 my|-4 4
 natural|3 -3
 natural release|3 -3
@@ -1733,11 +1741,12 @@ naturally for|2 -2
 nearly|2 -2
 need|2 -2
 needed|-1 1
-needed .|-1 1
+needed .|-2 2
 needs|3 -3
 nero|1 -1
 next|-3 3
 next day|-3 3
+next morning|-2 2
 night before|-1 1
 no|4 -4
 non|1 -1
@@ -1748,28 +1757,27 @@ not|1 -1
 notebook|-3 3
 notes|-5 5
 now|2 -2
-now and|2 -2
+now and|3 -3
 npr|4 -4
 npr #|4 -4
 nr|3 -3
-nut|2 -2
+nut|3 -3
 nutmeg|4 -4
 nutmeg ,|1 -1
 nutmeg .|4 -4
 nuts|5 -5
 nuts .|4 -4
 nuts and|2 -2
-oat|4 -4
+oat|5 -5
 oat milk|4 -4
 oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
-of|-1 1
-of #|-2 2
+of #|-3 3
 of a|1 -1
 of an|2 -2
 of cold|1 -1
-of it|2 -2
+of it|3 -3
 of pepper|1 -1
 of salt|2 -2
 of salted|3 -3
@@ -1828,6 +1836,7 @@ onion ,|2 -2
 onion .|4 -4
 onion and|4 -4
 onion in|3 -3
+onion until|1 -1
 onions|7 -7
 onions ,|3 -3
 onions .|3 -3
@@ -1839,9 +1848,10 @@ onto a|3 -3
 open|-2 2
 or|-4 4
 or #|-3 3
-or freeze|-1 1
+or cold|1 -1
+or freeze|-2 2
 or it|3 -3
-or until|3 -3
+or until|2 -2
 orange|2 -2
 oregano|2 -2
 oregano ,|1 -1
@@ -1872,11 +1882,11 @@ over the|3 -3
 overmix|4 -4
 overnight|-1 1
 overnight .|2 -2
-overnight in|-1 1
+overnight in|-2 2
 own|1 -1
 oz|1 -1
 p|-4 4
-pack|7 -7
+pack|6 -6
 pack in|3 -3
 pak|2 -2
 pan|5 -5
@@ -1893,7 +1903,7 @@ paprika .|2 -2
 paprika and|2 -2
 parboil|3 -3
 parchment|3 -3
-parsley|6 -6
+parsley|5 -5
 parsley ,|2 -2
 parsley .|4 -4
 parsnips|1 -1
@@ -1909,7 +1919,7 @@ paste ,|3 -3
 paste .|4 -4
 paste and|1 -1
 paste in|2 -2
-paste with|1 -1
+paste with|2 -2
 pastry|1 -1
 pat|2 -2
 pat dry|1 -1
@@ -1918,7 +1928,7 @@ pb|3 -3
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
-peas and|1 -1
+peas and|2 -2
 peel|4 -4
 peel ,|2 -2
 peeled|1 -1
@@ -1930,7 +1940,7 @@ pepper in|2 -2
 peppers|5 -5
 peppers and|1 -1
 peppers in|1 -1
-per|1 -1
+per|-1 1
 pesto|3 -3
 pick|4 -4
 pie|3 -3
@@ -1942,7 +1952,7 @@ pine|2 -2
 place|2 -2
 plate|4 -4
 plate .|3 -3
-platter|2 -2
+platter|1 -1
 plenty|2 -2
 plenty of|2 -2
 plus|-3 3
@@ -1951,7 +1961,7 @@ polenta|4 -4
 pomegranate|1 -1
 pop|2 -2
 porcini|2 -2
-portion|2 -2
+portion|1 -1
 portion #|2 -2
 portions|-1 1
 portions .|-1 1
@@ -1968,12 +1978,11 @@ potatoes and|1 -1
 potatoes in|2 -2
 pots|3 -3
 pound|3 -3
-pour|6 -6
+pour|7 -7
 pour in|2 -2
 pour into|1 -1
 pour over|5 -5
 pour the|2 -2
-pourable|1 -1
 powder|3 -3
 powder ,|1 -1
 powder and|1 -1
@@ -1985,6 +1994,7 @@ prep #|-6 6
 prep time|-3 3
 preparation|-4 4
 press|6 -6
+press #|2 -2
 press down|3 -3
 press into|3 -3
 press tofu|3 -3
@@ -1998,6 +2008,7 @@ pressure for|3 -3
 process|2 -2
 processor|4 -4
 processor ,|3 -3
+properly|2 -2
 prove|6 -6
 prove #|5 -5
 pulse|3 -3
@@ -2028,7 +2039,8 @@ raisins|3 -3
 raspberries|2 -2
 raw|2 -2
 re|-3 3
-ready|-2 2
+ready|-1 1
+ready in|-6 6
 really|3 -3
 red|4 -4
 reduce by|3 -3
@@ -2049,6 +2061,7 @@ remaining oil|1 -1
 remove|7 -7
 remove bay|2 -2
 remove from|2 -2
+remove the|3 -3
 reserve|3 -3
 reserved|2 -2
 reserving|2 -2
@@ -2057,8 +2070,8 @@ rest|5 -5
 rest #|8 -8
 rest .|6 -6
 rest for|4 -4
-rest in|4 -4
-rest of|-1 1
+rest in|3 -3
+rest of|-2 2
 return|3 -3
 return the|1 -1
 return to|3 -3
@@ -2075,7 +2088,7 @@ rimmed|1 -1
 rimmed baking|1 -1
 rings|2 -2
 rinse|7 -7
-rinse #|3 -3
+rinse #|2 -2
 rinse ,|3 -3
 rinse .|3 -3
 rinse and|1 -1
@@ -2087,7 +2100,7 @@ roast|5 -5
 roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
-roast for|4 -4
+roast for|3 -3
 roast the|1 -1
 rocket|3 -3
 roll|8 -8
@@ -2103,9 +2116,8 @@ rosemary|3 -3
 rosemary .|3 -3
 rosemary and|2 -2
 rotating|2 -2
-rough|-1 1
 roughly .|3 -3
-round|1 -1
+round|2 -2
 rub|2 -2
 rub the|1 -1
 running|2 -2
@@ -2113,7 +2125,7 @@ runny|1 -1
 runs|2 -2
 rye|2 -2
 s|-1 1
-saffron|3 -3
+saffron|2 -2
 sage|4 -4
 salad|1 -1
 salsa|3 -3
@@ -2122,7 +2134,7 @@ salt #|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
-salt and|2 -2
+salt and|1 -1
 salt for|2 -2
 salt in|2 -2
 salt on|1 -1
@@ -2149,9 +2161,10 @@ saving|2 -2
 scatter|4 -4
 scatter over|3 -3
 scatter with|3 -3
-scattered|1 -1
+scattered|2 -2
 scoop|3 -3
 score|5 -5
+scotch|2 -2
 scrape|4 -4
 scraping|1 -1
 scraping down|1 -1
@@ -2162,15 +2175,16 @@ seam|1 -1
 season|8 -8
 season .|7 -7
 season and|3 -3
+season to|1 -1
 season with|1 -1
 seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
 sec .|2 -2
-second|5 -5
+second|4 -4
 seconds|3 -3
-seconds .|3 -3
-secs|2 -2
+seconds .|2 -2
+secs|1 -1
 seed|2 -2
 seeds|5 -5
 seeds ,|2 -2
@@ -2202,7 +2216,7 @@ shake|7 -7
 shake .|4 -4
 shake the|3 -3
 shaking|3 -3
-shallot|3 -3
+shallot|2 -2
 shallots|4 -4
 shallow|4 -4
 shape|5 -5
@@ -2219,6 +2233,7 @@ sherry|1 -1
 shiitake|3 -3
 shock|4 -4
 should|6 -6
+should be|3 -3
 shred|6 -6
 shred cabbage|3 -3
 shred the|2 -2
@@ -2295,7 +2310,8 @@ soft .|3 -3
 soften|4 -4
 soften onion|1 -1
 soften the|2 -2
-some|2 -2
+softened|1 -1
+some|1 -1
 something|1 -1
 something heavy|1 -1
 somewhere|4 -4
@@ -2322,13 +2338,14 @@ spinach and|2 -2
 splash of|-1 1
 split|3 -3
 split peas|3 -3
-spoon|4 -4
+spoon|5 -5
 spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
 spread|6 -6
 spread on|3 -3
 spread out|2 -2
+spread over|2 -2
 spring|1 -1
 spring onions|2 -2
 sprinkle|2 -2
@@ -2345,7 +2362,7 @@ squeeze the|1 -1
 stack|4 -4
 stalks|3 -3
 stand|7 -7
-stand #|5 -5
+stand #|6 -6
 stand for|3 -3
 stands|1 -1
 starch|2 -2
@@ -2357,11 +2374,11 @@ steam for|2 -2
 steam the|2 -2
 steamer|2 -2
 stems|3 -3
-sterilised|2 -2
+sterilised|3 -3
 stew|-3 3
 stick|4 -4
 stick blender|3 -3
-sticks|3 -3
+sticks|2 -2
 sticky|2 -2
 stiff|4 -4
 still|2 -2
@@ -2418,7 +2435,7 @@ syrup ,|1 -1
 t|2 -2
 t catch|1 -1
 t stir|3 -3
-tablespoon|4 -4
+tablespoon|3 -3
 tablespoon of|1 -1
 tablespoons|2 -2
 tablespoons of|3 -3
@@ -2431,27 +2448,27 @@ takes|-5 5
 takes #|-3 3
 tamari|4 -4
 tamarind|2 -2
-taste|6 -6
+taste|5 -5
 taste .|5 -5
 tbsp|3 -3
 tbsp of|3 -3
 tbsp oil|1 -1
-tbsp water|-2 2
+tbsp water|-1 1
 tea|5 -5
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
 temp|3 -3
-temp #|5 -5
+temp #|4 -4
 tempeh|5 -5
 tempeh #|3 -3
 temperature|-1 1
 ten|4 -4
 ten minutes|4 -4
-tender|2 -2
+tender|3 -3
 tender .|2 -2
 tender and|1 -1
-texture|3 -3
+texture|2 -2
 that|3 -3
 thaw|-2 2
 the|3 -3
@@ -2480,14 +2497,14 @@ the coconut|1 -1
 the cooking|3 -3
 the counter|3 -3
 the crumbs|3 -3
-the dal|2 -2
+the dal|-2 2
 the day|2 -2
 the dough|1 -1
 the drained|1 -1
 the dressing|2 -2
 the dry|2 -2
 the edges|1 -1
-the end|3 -3
+the end|4 -4
 the filling|1 -1
 the final|-1 1
 the flour|1 -1
@@ -2503,7 +2520,7 @@ the herbs|-2 2
 the hot|2 -2
 the juice|1 -1
 the kale|3 -3
-the last|4 -4
+the last|5 -5
 the leek|2 -2
 the leeks|1 -1
 the lemon|1 -1
@@ -2541,13 +2558,13 @@ the potatoes|3 -3
 the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
-the rest|-1 1
+the rest|-2 2
 the rice|2 -2
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
-the shallot|3 -3
-the side|3 -3
+the shallot|2 -2
+the side|4 -4
 the sliced|3 -3
 the slow|3 -3
 the soup|2 -2
@@ -2559,6 +2576,7 @@ the sugar|1 -1
 the sweet|1 -1
 the tahini|1 -1
 the tempeh|3 -3
+the tins|1 -1
 the tofu|3 -3
 the tomatoes|1 -1
 the top|2 -2
@@ -2573,28 +2591,30 @@ the wet|1 -1
 the whole|1 -1
 the wine|1 -1
 the yeast|3 -3
-their|3 -3
+their|2 -2
 their liquid|2 -2
 their skins|2 -2
 their water|1 -1
-them|5 -5
+them|6 -6
 them in|2 -2
 them with|1 -1
 then|6 -6
 then #|3 -3
 then ,|1 -1
 then .|3 -3
+then add|1 -1
 then bag|-2 2
 then blend|1 -1
 then drain|2 -2
+then fridge|3 -3
 then lower|1 -1
 then quick|1 -1
 then reduce|1 -1
 then release|2 -2
-then simmer|4 -4
+then simmer|5 -5
 then the|3 -3
 then turn|3 -3
-there|-2 2
+there|-1 1
 they|4 -4
 they pop|2 -2
 thick|2 -2
@@ -2603,7 +2623,7 @@ thick .|4 -4
 thick batter|1 -1
 thicken|-1 1
 thicken .|3 -3
-thickened|3 -3
+thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
 thickens|3 -3
@@ -2615,7 +2635,7 @@ thinly|3 -3
 third|4 -4
 third of|3 -3
 thirds|-2 2
-this|2 -2
+this|3 -3
 those|1 -1
 three|4 -4
 through|5 -5
@@ -2640,12 +2660,12 @@ till soft|2 -2
 till they|1 -1
 till thick|2 -2
 time|-7 7
-time #|-8 8
+time #|-7 7
 time .|6 -6
 time to|-2 2
 times|3 -3
 tin|1 -1
-tin .|5 -5
+tin .|6 -6
 tin for|-1 1
 tin of|4 -4
 tin with|2 -2
@@ -2654,8 +2674,8 @@ tip in|1 -1
 tip into|-2 2
 tip out|1 -1
 to|2 -2
-to a|6 -6
-to boil|2 -2
+to a|5 -5
+to boil|3 -3
 to cool|3 -3
 to cover|2 -2
 to freeze|-5 5
@@ -2669,12 +2689,13 @@ to wilt|3 -3
 toast|6 -6
 toast the|2 -2
 toasted|2 -2
-tofu|10 -10
+tofu|9 -9
 tofu #|3 -3
+tofu (|3 -3
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
-together|3 -3
+together|4 -4
 together ,|2 -2
 together .|3 -3
 together with|1 -1
@@ -2691,6 +2712,7 @@ toothpick|2 -2
 top|7 -7
 top ,|3 -3
 top .|3 -3
+top up|2 -2
 top with|4 -4
 topped|3 -3
 topping|1 -1
@@ -2701,7 +2723,7 @@ toss .|3 -3
 toss everything|1 -1
 toss in|1 -1
 toss the|1 -1
-toss with|3 -3
+toss with|2 -2
 tossing|2 -2
 tossing halfway|2 -2
 total|-7 7
@@ -2724,12 +2746,13 @@ treacle|1 -1
 tsp|3 -3
 tsp .|1 -1
 tsp salt|2 -2
+tubs|1 -1
+tubs .|2 -2
 turmeric|2 -2
 turmeric ,|1 -1
 turmeric and|1 -1
 turn|3 -3
 turn down|1 -1
-turn it|2 -2
 turn off|2 -2
 turn the|2 -2
 turning|1 -1
@@ -2738,7 +2761,7 @@ twenty|2 -2
 twice .|3 -3
 two|3 -3
 two batches|-2 2
-two hours|1 -1
+two hours|2 -2
 two trays|3 -3
 uncover|4 -4
 uncovered|5 -5
@@ -2779,12 +2802,12 @@ up with|1 -1
 upper|3 -3
 upright|2 -2
 us|-2 2
-use|-4 4
+use|-3 3
 usually|1 -1
 v|2 -2
 valve|2 -2
 vanilla|2 -2
-ve|2 -2
+ve|3 -3
 veg|4 -4
 veg ,|2 -2
 veg in|2 -2
@@ -2798,15 +2821,16 @@ vinegar ,|2 -2
 vinegar .|4 -4
 vinegar and|3 -3
 w|1 -1
-wait|5 -5
+wait|6 -6
 walnuts|3 -3
 walnuts ,|2 -2
 walnuts in|2 -2
 want|2 -2
+warm|1 -1
 warm #|2 -2
 warm .|2 -2
 warm in|3 -3
-warm or|-3 3
+warm or|-2 2
 warm the|1 -1
 wash|1 -1
 wash and|3 -3
@@ -2817,12 +2841,12 @@ water .|2 -2
 water ;|1 -1
 water and|4 -4
 water as|-1 1
-water by|1 -1
-water for|4 -4
+water by|2 -2
+water for|5 -5
 water if|4 -4
 water in|2 -2
 water is|2 -2
-water over|1 -1
+water over|2 -2
 water to|2 -2
 water until|3 -3
 water with|2 -2
@@ -2832,19 +2856,20 @@ week|-3 3
 week .|2 -2
 weeks|-1 1
 weeks .|-1 1
-weeks in|-3 3
+weeks in|-4 4
 weigh|1 -1
 weight|2 -2
 well|-1 1
 well ,|1 -1
+well .|1 -1
 wet|5 -5
 wet ,|2 -2
 wet .|3 -3
-wet hands|2 -2
+wet hands|3 -3
 what|5 -5
 whatever|-2 2
 when|5 -5
-when it|1 -1
+when it|2 -2
 while|1 -1
 while hot|4 -4
 while warm|2 -2
@@ -2861,12 +2886,12 @@ white|2 -2
 white sauce|2 -2
 whizz|4 -4
 whole|5 -5
+whole .|2 -2
 wholemeal|2 -2
 wide|2 -2
 wide pan|1 -1
 widest|1 -1
-will|-1 1
-will keep|-4 4
+will keep|-1 1
 wilt|4 -4
 wilt .|3 -3
 wilt the|3 -3
@@ -2875,7 +2900,7 @@ wilted ,|1 -1
 wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
-wine and|2 -2
+wine and|1 -1
 with|3 -3
 with #|-2 2
 with a|-1 1
@@ -2887,7 +2912,7 @@ with everything|2 -2
 with flour|2 -2
 with foil|4 -4
 with fresh|1 -1
-with garlic|1 -1
+with garlic|2 -2
 with half|2 -2
 with lemon|3 -3
 with lid|3 -3
@@ -2905,8 +2930,9 @@ without|-2 2
 without stirring|2 -2
 wks|1 -1
 wok|5 -5
+work|3 -3
 wrap|-2 2
-wrap each|4 -4
+wrap each|3 -3
 wrap in|5 -5
 wrapped|4 -4
 x|1 -1
@@ -2918,10 +2944,10 @@ yeast and|1 -1
 yeast extract|1 -1
 yield|-6 6
 yield #|-5 5
-yields|-3 3
+yields|-4 4
 yog|3 -3
 yogurt|1 -1
-you|7 -7
+you|2 -2
 you can|1 -1
 you like|2 -2
 your|4 -4
