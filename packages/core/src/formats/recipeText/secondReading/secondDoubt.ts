@@ -2,6 +2,7 @@ import type { MethodStep } from '../readMethodStep.ts';
 import type { StepDoubt } from '../stepDoubt.ts';
 import { likelySortsOf } from './likelySorts.ts';
 import { placesLikely, SORT_WORDS } from './placesLikely.ts';
+import { isOnlyHandwork } from './signsOf.ts';
 import { sortOf } from './stepSort.ts';
 
 /**
@@ -12,6 +13,8 @@ export const UNLIKELY = 0.2;
 /** Of what takes long more hangs on it: it is asked sooner, min. */
 const LONG = 15;
 export const UNLIKELY_LONG = 0.35;
+/** Hands are on nothing that is covered. */
+const WAITS = /\b(?:cover|counter|worktop|towel|cloth|fridge|leave|left)/i;
 /** Beside what was read. */
 const OTHERS = 2;
 
@@ -23,8 +26,8 @@ const OTHERS = 2;
 export function secondDoubt(step: MethodStep, before?: MethodStep): StepDoubt | undefined {
   if (!step.timed || step.kind !== 'work') return undefined;
   const read = sortOf(step);
-  // An appliance has its name in the text.
-  if (read === 'appliance') return undefined;
+  // An appliance has its name in the text; what is only cut and kneaded is handwork, however long.
+  if (read === 'appliance' || (read === 'hands' && isOnlyHandwork(step) && !WAITS.test(step.text))) return undefined;
   const share = likelySortsOf(step, before).find(({ sort }) => sort === read)?.share ?? 0;
   if (share >= (step.minutes.latest >= LONG ? UNLIKELY_LONG : UNLIKELY)) return undefined;
   return {
