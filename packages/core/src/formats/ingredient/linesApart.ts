@@ -15,6 +15,15 @@ const exactly = (text: string, foods: FoodIndex) => {
   return found && !('near' in found) ? found.food : undefined;
 };
 
+/** What stands before the next amount goes on with it: "soaked in 300 ml water", "or 2 tsp". */
+const LEADS_ON = /[(),:+&]|\b(?:in|with|w|of|or|and|plus|per|to|from|for|into|then|hot|boiling|about|x|soak\w*)\s*$/i;
+
+/** All its words are the name of one food: "black pepper". */
+const exactlyAll = (text: string, foods: FoodIndex): boolean => {
+  const found = findFood(text, foods);
+  return found !== undefined && ('near' in found || (found.before === '' && found.after === ''));
+};
+
 /**
  * The lines that one written line holds: "1 tsp each cumin and salt" and "salt, pepper" are two. What is not certain to be several stays one, and is asked about.
  * @example linesApart('½ tsp each cumin and paprika', foods) // ['½ tsp cumin', '½ tsp paprika']
@@ -53,6 +62,19 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
       readNumber(plainSigns(part)) || STARTS_BY_FEEL.test(part) ? exactly(part, foods) : undefined,
     );
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
+  }
+  // "4 tbsp oil 3 tbsp vinegar": nothing between them but the next amount.
+  const measured = text.split(/\s+(?=\d[\d/.]*\s*(?:tbsps?|tsps?|cups?|g|kg|ml|l)\s+\p{L})/u);
+  if (
+    measured.length > 1 &&
+    measured.every((part) => !LEADS_ON.test(part) && readNumber(plainSigns(part)) && exactly(part, foods))
+  )
+    return measured;
+  // "salt pepper dill"
+  const names = text.split(/\s+/);
+  if (names.length > 1 && names.every((name) => /^\p{L}{3,}$/u.test(name)) && !exactlyAll(text, foods)) {
+    const each = names.map((name) => findFood(name, foods));
+    if (each.every((found) => found !== undefined && found.before === '' && found.after === '')) return names;
   }
   // "Onions 2, garlic 4 cl": a name and its amount, more than once.
   const behind = text.split(/\s*,\s*(?=\p{L}[\p{L} ]*\s\d)/u);

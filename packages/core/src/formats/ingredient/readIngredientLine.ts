@@ -19,6 +19,7 @@ import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import {
   WEIGHED,
+  aboutIn,
   liquidDoubt,
   manyBare,
   massIn,
@@ -233,15 +234,19 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   // "½ cup (125 ml)": whose cup that is, the millilitres say.
   const measured = also?.kind === 'volume' && read.amount.kind === 'volume' && IN_LITRES.test(line) ? also : undefined;
   const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : measured;
-  const amount: Amount = weighed
-    ? weighed
-    : felt
-      ? felt
-      : read.amount.kind === 'unknown' && ((tasted && !isMain(food)) || (food && !read.amount.said && isToTaste(food)))
-        ? { kind: 'to taste' }
-        : food && read.amount.kind === 'count'
-          ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
-          : read.amount;
+  // "Water as needed (about 3 cups in all)"
+  const about = tasted && read.amount.kind === 'unknown' ? aboutIn(bracketed, system) : undefined;
+  const amount: Amount =
+    (weighed ?? about)
+      ? (weighed ?? about ?? read.amount)
+      : felt
+        ? felt
+        : read.amount.kind === 'unknown' &&
+            ((tasted && !isMain(food)) || (food && !read.amount.said && isToTaste(food)))
+          ? { kind: 'to taste' }
+          : food && read.amount.kind === 'count'
+            ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
+            : read.amount;
   if (weighed) form.push(amountWords(read.amount));
   const many = food && manyBare(text, food, amount);
   if (many) doubts.push(many);

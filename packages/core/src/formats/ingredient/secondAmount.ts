@@ -54,6 +54,20 @@ export const massIn = (bracketed: readonly string[], system: UnitSystem): Quanti
       return amount.kind === 'mass' ? [amount] : [];
     })[0];
 
+/** "As needed (about 3 cups in all)": how much that is stands in the brackets. */
+export const aboutIn = (bracketed: readonly string[], system: UnitSystem): Quantity | undefined =>
+  bracketed
+    .flatMap(
+      (part) =>
+        /^(?:about|approx\.?|ca\.?|around|roughly|~)\s*(\d.*?)(?: (?:in (?:all|total)|total|altogether))?$/i.exec(
+          part,
+        )?.[1] ?? [],
+    )
+    .flatMap((part) => {
+      const { amount, rest } = readAmount(part, system);
+      return rest === '' && (amount.kind === 'mass' || amount.kind === 'volume') ? [amount] : [];
+    })[0];
+
 /** So many of a vegetable nobody counts. Common practice, no published source. */
 const COUNTED_UP_TO = 60;
 /** "100 onion", without a unit: grams, most likely, but nobody said so. */

@@ -73,14 +73,16 @@ export function amountsNotCounted(
     const clause = before.split(/[.;:,]|\band\b/).at(-1) ?? '';
     if (/\b(?:water|salt)\b/i.test(what) && POURED_OFF.test(`${clause} ${what}`)) return [];
     const { amount } = readAmount(`${said.replace('-', ' ').replace(/c\.?$/i, 'cup')} ${what}`, system);
-    const beside = `${before.split(/[.;,]/).at(-1) ?? ''} ${what}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
+    const beside = `${before.split(/[.;,+&]|\band\b/).at(-1) ?? ''} ${what}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
     const counted = lines.some(
       (line) =>
         ((isCounted(amount) ||
           measuresIn(line.text).includes(said) ||
           sameAmount(amount, line.amount, line.food?.facts.kind !== 'water')) &&
           namesOf(line).some((word) => beside.some((each) => each.startsWith(word.slice(0, 5))))) ||
-        (line.atStep !== undefined && sameAmount(amount, line.amount, false)),
+        (line.atStep !== undefined &&
+          sameAmount(amount, line.amount, false) &&
+          what.split(' ').some((word) => word.length > 2 && line.text.toLowerCase().includes(word.toLowerCase()))),
     );
     return counted ? [] : [`${said} ${what}`];
   });

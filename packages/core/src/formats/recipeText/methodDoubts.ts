@@ -428,7 +428,8 @@ const VARIANT =
   /^for (?:an? )?(?:(?:even|much) )?(?:firm|crisp|crispy|thick|thin|soft|smooth|chunky|creamy|rich|spicy|mild|dry|wet|set|sliced|\p{L}{3,}er)\b[^:,.]{0,30}[:,]\s*/iu;
 
 /** "If it seems thin, simmer for 15 minutes" */
-const ONLY_IF = /^if (?:it|they|this|that|the (?:\p{L}+ ){1,2}?(?=(?:is|are|seem|look|need)))[^,.]{3,40},/iu;
+const ONLY_IF =
+  /^if (?:it|they|this|that|the (?:\p{L}+ ){1,2}?(?=(?:is|are|seem|look|need)))[^,.]{3,40},|^(?:still |if )?(?:too|not|still) [^?,.]{2,25}[?,]\s/iu;
 
 const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
 /** How long something keeps, or is eaten within. */

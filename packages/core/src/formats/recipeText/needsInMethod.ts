@@ -227,7 +227,9 @@ export function needsInMethod(
     const rinsed = waterOfTin(plainSigns(text), lines);
     const tin = rinsed === undefined ? [] : [{ line: rinsed, step }];
     const inIt = amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
-      if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words)) return [];
+      // "250C" is no amount of anything.
+      if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words) || /^\d{2,3} ?°?[CF]\b/.test(words))
+        return [];
       const { food, amount } = readLine(words);
       // "4 tbsp soy": what was measured, and nobody knows here, is asked.
       if (!food && WEIGHED_OUT.test(words) && (!made || (listed && lines.length === 0))) return [{ line: words, step }];

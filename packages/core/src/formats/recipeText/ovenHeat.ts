@@ -30,7 +30,10 @@ export function celsiusIn(plain: string): number | undefined {
       const at = match.index + match[0].indexOf(match[1] ?? '');
       return {
         degrees: Number(match[1]),
-        fahrenheit: match[2]?.toUpperCase() === 'F' || Number(match[1]) > HOTTEST_C,
+        // "250-280 °C" says itself which it is.
+        fahrenheit: match[2]
+          ? match[2].toUpperCase() === 'F'
+          : Number(match[1]) > HOTTEST_C && !/^[^.]{0,8}\bC\b/.test(plain.slice(at + (match[1]?.length ?? 0))),
         fan: FAN_BEHIND.test(plain.slice(at + (match[1]?.length ?? 0))) || FAN_BEFORE.test(plain.slice(0, at)),
       };
     }),

@@ -37,6 +37,9 @@ const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
   /\b(pressed|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: about| c\.?| ca\.?| approx\.?)? ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+/** "300 g soya yoghurt (drain 2 h)" */
+const ORDERED =
+  /\((drain|press|salt|marinate|chill|toast|rest)\b[^()]*?\b(?:for )?((?:\d[\d -]*|half an |an )(?:minutes?|mins?|hours?|hrs?|h))\b[^()]*\)/i;
 /** "Silken tofu (drained on paper overnight)" */
 const DONE_OVERNIGHT = /\b(pressed|drained|salted|marinated|sprouted)\b(?:(?!soak)[^,;()]){0,40}\bovernight\b/i;
 /** "Potatoes, boiled in skins the day before, 20 min" */
@@ -84,6 +87,13 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       !steps.some(({ text, timed, kind }) => (timed || kind === 'ahead') && new RegExp(`\\b${verb}\\b`, 'i').test(text))
         ? [`${verb} the ${line.food.name} for ${done[3] ?? ''}${done[4] ?? done[2] ?? ''}.`]
         : [];
+    const [, order = '', long = ''] = ORDERED.exec(line.text) ?? [];
+    if (
+      line.food &&
+      order !== '' &&
+      !steps.some(({ text }) => new RegExp(`\\b${order}`, 'i').test(text) && namesIt(text, line))
+    )
+      return [`${order.charAt(0).toUpperCase()}${order.slice(1).toLowerCase()} the ${line.food.name} for ${long}.`];
     const night = DONE_OVERNIGHT.exec(line.form)?.[1]?.toLowerCase();
     if (line.food && night !== undefined) return [`${IN_LINE[night] ?? 'Press'} the ${line.food.name} overnight.`];
     const said = SOAK_IN_LINE.exec(line.form);

@@ -33,6 +33,7 @@ const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 
 const BEFORE_REDUCING = /[,;]\s+(?:and\s+)?then\s+|;\s+/gi;
 
+const ASKS = /^(?:still )?(?:too|not|still) [^?.]{2,25}\?$/i;
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 const EVENING_LABEL = /^(?:the )?(?:night|evening|day) before\s*:/i;
@@ -64,7 +65,8 @@ export function sentencesOf(paragraph: string): readonly string[] {
     const before = all.at(-1);
     // "Don't soak the beans." is nothing to do: it is said with what comes next.
     const cutShort = ABBREVIATED.test(before ?? '') && !isVerb(/^\p{Lu}\p{L}+/u.exec(part)?.[0] ?? '');
-    if (before !== undefined && (cutShort || (UNDONE.test(before) && !/[.!?]\s/.test(before))))
+    // "Too thin? Simmer 5 min." is done only then.
+    if (before !== undefined && (cutShort || ASKS.test(before) || (UNDONE.test(before) && !/[.!?]\s/.test(before))))
       all[all.length - 1] = `${before} ${part}`;
     else all.push(part);
     return all;

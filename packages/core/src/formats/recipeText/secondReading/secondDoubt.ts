@@ -24,7 +24,7 @@ const OTHERS = 2;
  * @example secondDoubt(readMethodStep('Cover in a bowl 10 minutes; peel and seed.'))?.question // read as handwork
  */
 export function secondDoubt(step: MethodStep, before?: MethodStep): StepDoubt | undefined {
-  if (!step.timed || step.kind !== 'work') return undefined;
+  if (!step.timed || step.kind !== 'work' || step.afterwards) return undefined;
   const read = sortOf(step);
   // An appliance has its name in the text; what is only cut and kneaded is handwork, however long.
   if (read === 'appliance' || (read === 'hands' && isOnlyHandwork(step) && !WAITS.test(step.text))) return undefined;

@@ -12,7 +12,7 @@ export const TOLD_WEIGHTS = `
 # cloves|1 -1
 # cm|6 -6
 # cup|4 -4
-# cups|-2 2
+# cups|-1 1
 # d|1 -1
 # days|-4 4
 # degrees|4 -4
@@ -21,7 +21,7 @@ export const TOLD_WEIGHTS = `
 # for|-1 1
 # g|1 -1
 # hr|1 -1
-# inches|2 -2
+# inches|1 -1
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
@@ -34,6 +34,7 @@ export const TOLD_WEIGHTS = `
 # months|-1 1
 # more|3 -3
 # patties|4 -4
+# portions|-1 1
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
@@ -43,7 +44,7 @@ export const TOLD_WEIGHTS = `
 # tbsp|3 -3
 # tin|1 -1
 # to|1 -1
-# trays|2 -2
+# trays|3 -3
 # tsp|3 -3
 # weeks|-1 1
 # with|-4 4
@@ -53,6 +54,7 @@ export const TOLD_WEIGHTS = `
 ( #|-2 2
 ( about|3 -3
 ( from|-3 3
+( it|2 -2
 ( or|3 -3
 , a|1 -1
 , about|1 -1
@@ -68,10 +70,10 @@ export const TOLD_WEIGHTS = `
 , box|3 -3
 , bring|3 -3
 , broth|1 -1
-, brush|3 -3
+, brush|4 -4
 , bubble|2 -2
 , carrot|1 -1
-, carrots|2 -2
+, carrots|3 -3
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
@@ -87,6 +89,7 @@ export const TOLD_WEIGHTS = `
 , curry|1 -1
 , cut|2 -2
 , dill|1 -1
+, don|-1 1
 , drain|2 -2
 , drizzle|1 -1
 , fill|2 -2
@@ -126,9 +129,9 @@ export const TOLD_WEIGHTS = `
 , mushrooms|2 -2
 , mustard|-2 2
 , natural|3 -3
-, no|1 -1
+, no|2 -2
 , nutmeg|1 -1
-, oil|3 -3
+, oil|-1 1
 , one|1 -1
 , onions|2 -2
 , or|-2 2
@@ -138,7 +141,7 @@ export const TOLD_WEIGHTS = `
 , partially|3 -3
 , passata|2 -2
 , paste|1 -1
-, peel|3 -3
+, peel|2 -2
 , pepper|3 -3
 , pinch|1 -1
 , portion|2 -2
@@ -170,10 +173,11 @@ export const TOLD_WEIGHTS = `
 , simmer|3 -3
 , skim|2 -2
 , slice|-1 1
+, smooth|1 -1
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
-, spread|1 -1
+, spread|-1 1
 , sprinkle|1 -1
 , squeeze|3 -3
 , stand|1 -1
@@ -188,7 +192,7 @@ export const TOLD_WEIGHTS = `
 , the|-1 1
 , then|1 -1
 , thyme|2 -2
-, till|1 -1
+, till|2 -2
 , tip|1 -1
 , tofu|2 -2
 , tomatoes|1 -1
@@ -216,7 +220,7 @@ export const TOLD_WEIGHTS = `
 ; cover|-1 1
 ; drain|2 -2
 ; freezes|1 -1
-; leave|2 -2
+; leave|1 -1
 ; let|2 -2
 ; mix|1 -1
 ; season|1 -1
@@ -234,7 +238,7 @@ export const TOLD_WEIGHTS = `
 ^ beat|2 -2
 ^ better|-3 3
 ^ blanch|5 -5
-^ blast|6 -6
+^ blast|5 -5
 ^ blend|7 -7
 ^ blitz|6 -6
 ^ boil|6 -6
@@ -259,8 +263,10 @@ export const TOLD_WEIGHTS = `
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
+^ don|1 -1
 ^ drain|8 -8
 ^ dress|4 -4
+^ dressing|3 -3
 ^ drizzle|3 -3
 ^ dry|3 -3
 ^ eat|-2 2
@@ -287,19 +293,17 @@ export const TOLD_WEIGHTS = `
 ^ good|-1 1
 ^ grate|3 -3
 ^ grease|4 -4
-^ grind|3 -3
+^ grind|4 -4
 ^ halve|3 -3
 ^ hands|-5 5
 ^ heat|5 -5
 ^ high|3 -3
 ^ hold|-6 6
-^ hot|1 -1
-^ if|4 -4
+^ if|5 -5
 ^ into|3 -3
-^ it|1 -1
 ^ keeps|-8 8
 ^ knead|5 -5
-^ ladle|3 -3
+^ ladle|4 -4
 ^ lay|4 -4
 ^ layer|4 -4
 ^ leave|7 -7
@@ -319,7 +323,7 @@ export const TOLD_WEIGHTS = `
 ^ next|3 -3
 ^ night|1 -1
 ^ notes|-5 5
-^ npr|4 -4
+^ npr|5 -5
 ^ off|3 -3
 ^ oil|5 -5
 ^ on|4 -4
@@ -330,7 +334,7 @@ export const TOLD_WEIGHTS = `
 ^ oven|5 -5
 ^ pack|5 -5
 ^ parsley|4 -4
-^ paste|3 -3
+^ paste|4 -4
 ^ peel|2 -2
 ^ pile|3 -3
 ^ place|2 -2
@@ -361,23 +365,24 @@ export const TOLD_WEIGHTS = `
 ^ sauce|3 -3
 ^ saute|3 -3
 ^ sauté|4 -4
-^ scatter|3 -3
+^ scatter|4 -4
 ^ score|4 -4
 ^ season|7 -7
 ^ serve|2 -2
-^ serves|-8 8
+^ serves|-9 9
 ^ set|5 -5
 ^ shake|5 -5
 ^ shape|4 -4
 ^ shred|5 -5
 ^ simmer|5 -5
+^ skim|4 -4
 ^ slice|9 -9
 ^ slide|2 -2
 ^ soak|3 -3
 ^ soften|4 -4
 ^ spinach|4 -4
 ^ spoon|3 -3
-^ spread|5 -5
+^ spread|6 -6
 ^ sprinkle|3 -3
 ^ squeeze|5 -5
 ^ stand|7 -7
@@ -423,11 +428,11 @@ a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
-a cloth|4 -4
+a cloth|5 -5
 a colander|1 -1
-a day|1 -1
+a day|2 -2
 a deep|2 -2
-a dry|4 -4
+a dry|3 -3
 a dutch|1 -1
 a few|3 -3
 a food|1 -1
@@ -435,17 +440,18 @@ a fork|2 -2
 a frying|2 -2
 a further|2 -2
 a good|2 -2
+a greased|2 -2
 a half|2 -2
 a heavy|2 -2
 a high|2 -2
 a hot|1 -1
 a jar|-2 2
-a ladleful|3 -3
+a ladleful|4 -4
 a large|2 -2
-a lid|2 -2
+a lid|1 -1
 a lined|2 -2
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|2 -2
@@ -460,7 +466,7 @@ a rough|2 -2
 a saucepan|1 -1
 a sheet|1 -1
 a side|-2 2
-a sieve|2 -2
+a sieve|1 -1
 a simmer|2 -2
 a small|3 -3
 a splash|-1 1
@@ -500,17 +506,18 @@ adding|2 -2
 adding the|1 -1
 after|4 -4
 after #|6 -6
-again|3 -3
-against|3 -3
-against the|3 -3
+again|2 -2
+against|4 -4
+against the|4 -4
 ahead|-2 2
 air|-3 3
 airtight|-4 4
 ajar|2 -2
-ajar ,|2 -2
+ajar ,|1 -1
 all|4 -4
 all ,|-2 2
 all .|5 -5
+all but|1 -1
 all in|2 -2
 all the|2 -2
 all together|3 -3
@@ -519,6 +526,7 @@ allspice|1 -1
 almonds|3 -3
 almonds .|2 -2
 almost|1 -1
+along|1 -1
 alongside|1 -1
 an|1 -1
 an hour|1 -1
@@ -572,15 +580,15 @@ and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
-and serve|5 -5
+and serve|4 -4
 and set|1 -1
-and simmer|5 -5
-and soak|4 -4
+and simmer|4 -4
+and soak|5 -5
 and some|-1 1
 and soy|1 -1
 and spices|2 -2
 and spinach|2 -2
-and spread|2 -2
+and spread|3 -3
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
@@ -630,15 +638,16 @@ back .|3 -3
 back in|2 -2
 back to|2 -2
 bag|-2 2
+bag .|-1 1
 bags|-2 2
 bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
-bake on|2 -2
+bake on|3 -3
 baking|-3 3
 baking powder|2 -2
-baking sheet|2 -2
+baking sheet|3 -3
 baking tray|1 -1
 balls|3 -3
 bananas|4 -4
@@ -650,8 +659,8 @@ basil|5 -5
 basil .|4 -4
 batches|-1 1
 bath|4 -4
-batter|4 -4
-batter .|1 -1
+batter|1 -1
+batter .|-2 2
 bay|5 -5
 bay ,|2 -2
 bay .|5 -5
@@ -661,7 +670,7 @@ bay leaves|1 -1
 be made|-1 1
 bean|3 -3
 beans|6 -6
-beans #|3 -3
+beans #|2 -2
 beans ,|3 -3
 beans .|5 -5
 beans and|2 -2
@@ -672,12 +681,12 @@ beat|2 -2
 beat in|3 -3
 beetroot|3 -3
 beets|2 -2
-before ,|1 -1
+before|1 -1
+before ,|3 -3
 before cutting|4 -4
 before eating|3 -3
 before serving|3 -3
 before slicing|2 -2
-before the|-1 1
 before you|3 -3
 bell|1 -1
 berries|3 -3
@@ -733,6 +742,7 @@ bowl|5 -5
 bowl ,|1 -1
 bowl .|3 -3
 bowl with|1 -1
+bowls .|-1 1
 box|4 -4
 boxes|1 -1
 bread|1 -1
@@ -753,9 +763,9 @@ broccoli|3 -3
 broil|1 -1
 broth|5 -5
 broth ,|2 -2
-broth .|2 -2
+broth .|4 -4
 broth and|1 -1
-brown|4 -4
+brown|5 -5
 brown ,|1 -1
 brown .|2 -2
 brown the|2 -2
@@ -771,7 +781,7 @@ buckwheat|2 -2
 build|2 -2
 bulgur|2 -2
 bunch|2 -2
-buns|1 -1
+buns|2 -2
 but|1 -1
 but the|3 -3
 butter|4 -4
@@ -783,13 +793,14 @@ by half|3 -3
 by hand|2 -2
 by itself|2 -2
 c|1 -1
-c #|3 -3
+c #|4 -4
 c (|2 -2
 c ,|1 -1
-c .|4 -4
+c .|3 -3
 c and|2 -2
 c fan|4 -4
 c gas|-1 1
+c with|1 -1
 c within|-1 1
 ca|-3 3
 cabbage|6 -6
@@ -872,6 +883,7 @@ clear|4 -4
 clear .|3 -3
 close|3 -3
 cloth|5 -5
+cloth .|3 -3
 clove|1 -1
 cloves|2 -2
 cm|6 -6
@@ -892,7 +904,7 @@ collapsed|1 -1
 collapsing|1 -1
 combine|6 -6
 combine ,|3 -3
-combine everything|1 -1
+combine everything|2 -2
 combined|1 -1
 come|2 -2
 come down|2 -2
@@ -902,13 +914,13 @@ completely|2 -2
 completely ,|2 -2
 completely before|2 -2
 completely on|2 -2
-cook #|-5 5
+cook #|-6 6
 cook ,|1 -1
 cook at|3 -3
 cook for|5 -5
 cook gently|1 -1
 cook in|4 -4
-cook on|3 -3
+cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
 cook time|-3 3
@@ -933,7 +945,7 @@ cool quickly|1 -1
 cools|4 -4
 core|6 -6
 coriander|5 -5
-coriander .|5 -5
+coriander .|4 -4
 coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
@@ -943,8 +955,8 @@ couple|3 -3
 courgettes|1 -1
 couscous|2 -2
 cover|2 -2
-cover ,|2 -2
-cover .|5 -5
+cover ,|3 -3
+cover .|4 -4
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
@@ -973,15 +985,15 @@ cumin and|1 -1
 cup|4 -4
 cup of|3 -3
 cup water|1 -1
-cups|-2 2
+cups|-1 1
 cups of|3 -3
 cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
 curry powder|3 -3
-cut|8 -8
-cut in|3 -3
+cut|9 -9
+cut in|4 -4
 cut into|3 -3
 cut side|1 -1
 cut the|1 -1
@@ -993,7 +1005,7 @@ daikon|2 -2
 daily|3 -3
 dal .|4 -4
 dark|1 -1
-date|3 -3
+date|4 -4
 dates|3 -3
 day|1 -1
 day #|2 -2
@@ -1007,6 +1019,7 @@ days fridge|-2 2
 days in|-2 2
 deep|2 -2
 deep golden|1 -1
+deglaze|4 -4
 degrees|4 -4
 deseed|2 -2
 dice|6 -6
@@ -1043,7 +1056,7 @@ dough|1 -1
 dough .|2 -2
 down|3 -3
 down ,|1 -1
-down .|3 -3
+down .|4 -4
 down and|1 -1
 drain|10 -10
 drain #|3 -3
@@ -1058,12 +1071,12 @@ drain well|3 -3
 drained|3 -3
 drained beans|1 -1
 dress|5 -5
-dressing|7 -7
+dressing|6 -6
 dressing .|3 -3
 dressing in|4 -4
 dressing ingredients|1 -1
 dried|4 -4
-drink|4 -4
+drink|3 -3
 drizzle|-1 1
 drizzle over|3 -3
 drizzle with|3 -3
@@ -1079,7 +1092,7 @@ dutch|1 -1
 dutch oven|1 -1
 each|3 -3
 each in|2 -2
-each side|4 -4
+each side|5 -5
 easy|-5 5
 eat|-2 2
 eating|3 -3
@@ -1107,7 +1120,7 @@ everything .|4 -4
 everything but|3 -3
 everything else|3 -3
 everything except|2 -2
-everything in|3 -3
+everything in|2 -2
 everything through|2 -2
 everything together|2 -2
 except|3 -3
@@ -1117,7 +1130,7 @@ extract|1 -1
 extract ,|1 -1
 f|3 -3
 f (|2 -2
-f .|4 -4
+f .|5 -5
 f for|4 -4
 falls|1 -1
 fan|8 -8
@@ -1161,7 +1174,7 @@ flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
 flesh|3 -3
-flip|1 -1
+flip|-1 1
 flipping|2 -2
 florets|1 -1
 flour|5 -5
@@ -1208,9 +1221,9 @@ freezes|-6 6
 freezes well|-3 3
 fresh|3 -3
 fresh water|3 -3
-fridge|-3 3
+fridge|-2 2
 fridge #|-3 3
-fridge ,|-4 4
+fridge ,|-3 3
 fridge .|2 -2
 fridge for|-2 2
 fridge overnight|2 -2
@@ -1237,7 +1250,7 @@ further|3 -3
 further #|2 -2
 g|1 -1
 g ,|3 -3
-g .|3 -3
+g .|2 -2
 g dried|4 -4
 g of|4 -4
 garam|2 -2
@@ -1274,7 +1287,7 @@ glossy|2 -2
 gloves|1 -1
 gnocchi|1 -1
 go|3 -3
-gochugaru|2 -2
+gochugaru|3 -3
 goes|1 -1
 goes in|3 -3
 gold|1 -1
@@ -1284,26 +1297,24 @@ golden .|5 -5
 golden and|1 -1
 gone|1 -1
 good|2 -2
-good for|-1 1
 gradually|3 -3
 grate|3 -3
 grated|1 -1
-grating|3 -3
+grating|2 -2
 gravy|1 -1
 grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
 greens|4 -4
-griddle|4 -4
+griddle|3 -3
 grill|4 -4
 grill for|3 -3
-grind|3 -3
+grind|4 -4
 ground|1 -1
-h #|-1 1
 h ,|1 -1
 h .|5 -5
-half|3 -3
+half|4 -4
 half .|4 -4
 half a|-2 2
 half an|3 -3
@@ -1318,7 +1329,7 @@ halved|1 -1
 hand|3 -3
 handful|3 -3
 handle|3 -3
-hands|-4 4
+hands|-5 5
 hands ,|3 -3
 hands on|-6 6
 hard|5 -5
@@ -1331,33 +1342,32 @@ have|2 -2
 head|1 -1
 headspace|3 -3
 heat|7 -7
-heat #|4 -4
+heat #|3 -3
 heat ,|2 -2
 heat .|5 -5
 heat a|2 -2
-heat and|2 -2
+heat and|3 -3
 heat for|2 -2
 heat oil|1 -1
 heat oven|5 -5
 heat the|2 -2
 heat to|1 -1
-heavy|3 -3
+heavy|4 -4
 heavy pan|1 -1
 heavy pot|1 -1
 herbs|-1 1
 herbs ,|4 -4
 hi|-3 3
 high|1 -1
-high #|4 -4
+high #|5 -5
 high ,|3 -3
-high .|4 -4
+high .|3 -3
 high heat|4 -4
 high pressure|5 -5
 hing|2 -2
 hold|-6 6
 hold #|-5 5
-holds|-2 2
-hot|1 -1
+holds|-3 3
 hot ,|3 -3
 hot .|4 -4
 hot pan|2 -2
@@ -1395,7 +1405,6 @@ in flour|3 -3
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
-in fridge|-1 1
 in half|1 -1
 in hot|3 -3
 in it|2 -2
@@ -1433,9 +1442,11 @@ it come|1 -1
 it cool|1 -1
 it doesn|1 -1
 it for|1 -1
+it goes|2 -2
 it in|1 -1
 it looks|1 -1
 it s|2 -2
+it should|3 -3
 it sit|2 -2
 it thickens|3 -3
 it to|2 -2
@@ -1447,6 +1458,7 @@ jackfruit|3 -3
 jaggery|2 -2
 jammy|2 -2
 jar|-2 2
+jar ,|1 -1
 jar .|-2 2
 jars ,|3 -3
 jars .|1 -1
@@ -1460,7 +1472,7 @@ just|2 -2
 just tender|1 -1
 kale|5 -5
 kale and|2 -2
-kcal|-4 4
+kcal|-5 5
 keep|-1 1
 keep the|3 -3
 keep warm|4 -4
@@ -1477,11 +1489,11 @@ knead|6 -6
 knead #|5 -5
 knife|1 -1
 knock|2 -2
-kombu|4 -4
+kombu|3 -3
 l|5 -5
 label|4 -4
 ladle|4 -4
-ladleful|3 -3
+ladleful|-1 1
 large|2 -2
 large bowl|1 -1
 large pan|1 -1
@@ -1496,7 +1508,7 @@ leaf and|1 -1
 least|5 -5
 least #|5 -5
 leave|9 -9
-leave #|6 -6
+leave #|5 -5
 leave at|3 -3
 leave for|3 -3
 leave in|3 -3
@@ -1564,13 +1576,14 @@ litre|1 -1
 litre dish|1 -1
 litres|-2 2
 litres of|1 -1
+little .|5 -5
 little oil|4 -4
 ll|3 -3
 loaf|2 -2
 loaf tin|3 -3
 lock|4 -4
 lock lid|3 -3
-log|3 -3
+log|2 -2
 log ,|1 -1
 logs|2 -2
 longer|-2 2
@@ -1590,7 +1603,7 @@ lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
 lowest heat|2 -2
-lukewarm|3 -3
+lukewarm|2 -2
 lumps|2 -2
 lunch|-1 1
 lunches|3 -3
@@ -1602,7 +1615,7 @@ make|-2 2
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
-manual|4 -4
+manual|5 -5
 maple|3 -3
 maple ,|1 -1
 maple syrup|1 -1
@@ -1643,7 +1656,7 @@ min ,|4 -4
 min .|9 -9
 min ;|3 -3
 min at|-3 3
-min before|4 -4
+min before|3 -3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
@@ -1654,15 +1667,18 @@ min per|3 -3
 min stirring|2 -2
 min till|4 -4
 min to|2 -2
+min under|2 -2
 min until|3 -3
 min with|3 -3
 mince|2 -2
 mins|-2 2
-mins ,|2 -2
+mins ,|-1 1
 mins .|10 -10
+mins before|4 -4
 mins more|3 -3
 mins or|2 -2
 mins till|4 -4
+mins to|1 -1
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
@@ -1677,7 +1693,7 @@ minutes and|-2 2
 minutes at|2 -2
 minutes before|4 -4
 minutes longer|2 -2
-minutes more|3 -3
+minutes more|4 -4
 minutes or|2 -2
 minutes till|1 -1
 minutes to|4 -4
@@ -1687,6 +1703,7 @@ mirin|2 -2
 miso|1 -1
 miso ,|1 -1
 mix|9 -9
+mix #|3 -3
 mix .|3 -3
 mix all|4 -4
 mix dry|3 -3
@@ -1708,7 +1725,7 @@ mm|4 -4
 mm .|3 -3
 mo|-1 1
 mode|2 -2
-molasses|2 -2
+molasses|1 -1
 month|-3 3
 months|-1 1
 months in|1 -1
@@ -1741,12 +1758,13 @@ naturally for|2 -2
 nearly|2 -2
 need|2 -2
 needed|-1 1
-needed .|-2 2
+needed .|-1 1
 needs|3 -3
 nero|1 -1
 next|-3 3
 next day|-3 3
 next morning|-2 2
+night|-1 1
 night before|-1 1
 no|4 -4
 non|1 -1
@@ -1758,10 +1776,10 @@ notebook|-3 3
 notes|-5 5
 now|2 -2
 now and|3 -3
-npr|4 -4
-npr #|4 -4
+npr|5 -5
+npr #|5 -5
 nr|3 -3
-nut|3 -3
+nut|2 -2
 nutmeg|4 -4
 nutmeg ,|1 -1
 nutmeg .|4 -4
@@ -1774,7 +1792,7 @@ oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
 of #|-3 3
-of a|1 -1
+of a|2 -2
 of an|2 -2
 of cold|1 -1
 of it|3 -3
@@ -1792,17 +1810,17 @@ often|4 -4
 often ,|2 -2
 often .|3 -3
 often so|1 -1
-oil|5 -5
+oil|4 -4
 oil #|5 -5
 oil (|1 -1
-oil ,|1 -1
 oil .|2 -2
 oil ;|1 -1
 oil and|2 -2
-oil for|2 -2
-oil in|5 -5
+oil for|3 -3
+oil in|6 -6
+oil into|1 -1
 oil on|3 -3
-oil over|2 -2
+oil over|3 -3
 oil till|1 -1
 oil to|1 -1
 oil until|1 -1
@@ -1814,7 +1832,7 @@ ok .|3 -3
 olive|3 -3
 olive oil|3 -3
 olives|3 -3
-on|2 -2
+on|3 -3
 on #|-4 4
 on ,|3 -3
 on .|5 -5
@@ -1822,8 +1840,8 @@ on a|-2 2
 on and|2 -2
 on for|2 -2
 on high|-1 1
-on low|-1 1
-on the|3 -3
+on low|-2 2
+on the|4 -4
 on time|-2 2
 on top|4 -4
 on two|1 -1
@@ -1831,7 +1849,7 @@ once|1 -1
 once ,|-2 2
 once .|2 -2
 onion|4 -4
-onion #|4 -4
+onion #|3 -3
 onion ,|2 -2
 onion .|4 -4
 onion and|4 -4
@@ -1875,12 +1893,12 @@ over|7 -7
 over ,|2 -2
 over .|6 -6
 over a|2 -2
-over low|3 -3
+over low|4 -4
 over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-1 1
+overnight|-2 2
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -1912,7 +1930,7 @@ partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
 pass|3 -3
-passata|3 -3
+passata|4 -4
 passata ,|2 -2
 paste|6 -6
 paste ,|3 -3
@@ -1924,7 +1942,7 @@ pastry|1 -1
 pat|2 -2
 pat dry|1 -1
 patties|4 -4
-pb|3 -3
+pb|2 -2
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -1940,7 +1958,7 @@ pepper in|2 -2
 peppers|5 -5
 peppers and|1 -1
 peppers in|1 -1
-per|-1 1
+per|-2 2
 pesto|3 -3
 pick|4 -4
 pie|3 -3
@@ -1949,7 +1967,7 @@ pile|3 -3
 pinch|2 -2
 pinch of|2 -2
 pine|2 -2
-place|2 -2
+place|3 -3
 plate|4 -4
 plate .|3 -3
 platter|1 -1
@@ -1959,7 +1977,7 @@ plus|-3 3
 point|4 -4
 polenta|4 -4
 pomegranate|1 -1
-pop|2 -2
+pop|3 -3
 porcini|2 -2
 portion|1 -1
 portion #|2 -2
@@ -1993,7 +2011,7 @@ prep|-7 7
 prep #|-6 6
 prep time|-3 3
 preparation|-4 4
-press|6 -6
+press|7 -7
 press #|2 -2
 press down|3 -3
 press into|3 -3
@@ -2022,7 +2040,7 @@ put everything|3 -3
 put in|1 -1
 put the|2 -2
 put them|1 -1
-qr|5 -5
+qr|4 -4
 quarter|2 -2
 quarter of|1 -1
 quick|5 -5
@@ -2062,7 +2080,7 @@ remove|7 -7
 remove bay|2 -2
 remove from|2 -2
 remove the|3 -3
-reserve|3 -3
+reserve|2 -2
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
@@ -2081,7 +2099,7 @@ rice|4 -4
 rice #|-2 2
 rice ,|3 -3
 rice .|3 -3
-rice and|1 -1
+rice and|3 -3
 rice cooker|2 -2
 rice with|2 -2
 rimmed|1 -1
@@ -2100,7 +2118,7 @@ roast|5 -5
 roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
-roast for|3 -3
+roast for|4 -4
 roast the|1 -1
 rocket|3 -3
 roll|8 -8
@@ -2112,10 +2130,11 @@ rolling|2 -2
 room temp|2 -2
 room temperature|-1 1
 root|-2 2
-rosemary|3 -3
+rosemary|4 -4
 rosemary .|3 -3
 rosemary and|2 -2
 rotating|2 -2
+rough|-1 1
 roughly .|3 -3
 round|2 -2
 rub|2 -2
@@ -2124,8 +2143,9 @@ running|2 -2
 runny|1 -1
 runs|2 -2
 rye|2 -2
+rye flour|2 -2
 s|-1 1
-saffron|2 -2
+saffron|3 -3
 sage|4 -4
 salad|1 -1
 salsa|3 -3
@@ -2150,7 +2170,7 @@ sauce ,|3 -3
 sauce .|4 -4
 sauce and|3 -3
 sauce over|3 -3
-saucepan|4 -4
+saucepan|3 -3
 saute|4 -4
 saute mode|2 -2
 sauté|6 -6
@@ -2160,7 +2180,7 @@ saved|2 -2
 saving|2 -2
 scatter|4 -4
 scatter over|3 -3
-scatter with|3 -3
+scatter with|4 -4
 scattered|2 -2
 scoop|3 -3
 score|5 -5
@@ -2180,11 +2200,11 @@ season with|1 -1
 seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
-sec .|2 -2
+sec .|3 -3
 second|4 -4
 seconds|3 -3
-seconds .|2 -2
-secs|1 -1
+seconds .|3 -3
+secs|2 -2
 seed|2 -2
 seeds|5 -5
 seeds ,|2 -2
@@ -2196,11 +2216,12 @@ serrano|2 -2
 serve|3 -3
 serve .|4 -4
 serve at|4 -4
+serve in|5 -5
 serve over|4 -4
-serve with|7 -7
-serves|-9 9
-serves #|-8 8
-serving|3 -3
+serve with|8 -8
+serves|-8 8
+serves #|-7 7
+serving|-1 1
 serving .|3 -3
 servings|-6 6
 servings .|-4 4
@@ -2216,7 +2237,7 @@ shake|7 -7
 shake .|4 -4
 shake the|3 -3
 shaking|3 -3
-shallot|2 -2
+shallot|3 -3
 shallots|4 -4
 shallow|4 -4
 shape|5 -5
@@ -2238,7 +2259,6 @@ shred|6 -6
 shred cabbage|3 -3
 shred the|2 -2
 shredded|2 -2
-side ,|1 -1
 side .|2 -2
 side down|1 -1
 side of|3 -3
@@ -2246,14 +2266,14 @@ side up|1 -1
 sides|1 -1
 sieve|4 -4
 simmer|5 -5
-simmer #|1 -1
+simmer #|2 -2
 simmer ,|6 -6
 simmer .|4 -4
 simmer for|7 -7
 simmer gently|4 -4
 simmer on|4 -4
 simmer uncovered|2 -2
-simmer until|2 -2
+simmer until|1 -1
 single|3 -3
 sink|2 -2
 sit|5 -5
@@ -2266,13 +2286,13 @@ sizzle|1 -1
 skewer|4 -4
 skillet|1 -1
 skillet over|2 -2
-skim|6 -6
+skim|5 -5
 skim ,|1 -1
 skim .|3 -3
 skin|1 -1
 skins ,|-2 2
 slaw|3 -3
-slice|3 -3
+slice|4 -4
 slice #|3 -3
 slice into|1 -1
 slice the|1 -1
@@ -2335,15 +2355,14 @@ spinach|6 -6
 spinach ,|3 -3
 spinach .|2 -2
 spinach and|2 -2
-splash of|-1 1
 split|3 -3
 split peas|3 -3
 spoon|5 -5
 spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
-spread|6 -6
-spread on|3 -3
+spread|1 -1
+spread on|4 -4
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
@@ -2367,24 +2386,25 @@ stand for|3 -3
 stands|1 -1
 starch|2 -2
 start|-3 3
+starter|2 -2
 starting|1 -1
 steam|7 -7
 steam #|6 -6
 steam for|2 -2
-steam the|2 -2
+steam the|3 -3
 steamer|2 -2
 stems|3 -3
 sterilised|3 -3
 stew|-3 3
 stick|4 -4
 stick blender|3 -3
-sticks|2 -2
+sticks|3 -3
 sticky|2 -2
 stiff|4 -4
 still|2 -2
 stir|5 -5
 stir #|2 -2
-stir ,|-1 1
+stir ,|-2 2
 stir .|5 -5
 stir a|1 -1
 stir every|5 -5
@@ -2396,7 +2416,7 @@ stir the|2 -2
 stir through|1 -1
 stirring|7 -7
 stirring ,|3 -3
-stirring .|3 -3
+stirring .|4 -4
 stirring every|1 -1
 stirring more|1 -1
 stirring now|1 -1
@@ -2428,10 +2448,11 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|1 -1
-swirl|1 -1
-syrup|4 -4
+sweet potatoes|2 -2
+swirl|2 -2
+syrup|3 -3
 syrup ,|1 -1
+syrup .|2 -2
 t|2 -2
 t catch|1 -1
 t stir|3 -3
@@ -2452,7 +2473,7 @@ taste|5 -5
 taste .|5 -5
 tbsp|3 -3
 tbsp of|3 -3
-tbsp oil|1 -1
+tbsp oil|2 -2
 tbsp water|-1 1
 tea|5 -5
 tear|4 -4
@@ -2468,7 +2489,7 @@ ten minutes|4 -4
 tender|3 -3
 tender .|2 -2
 tender and|1 -1
-texture|2 -2
+texture|3 -3
 that|3 -3
 thaw|-2 2
 the|3 -3
@@ -2477,7 +2498,7 @@ the apples|1 -1
 the aubergine|2 -2
 the aubergines|3 -3
 the barley|2 -2
-the batter|2 -2
+the batter|-2 2
 the bay|2 -2
 the beans|4 -4
 the beetroot|2 -2
@@ -2487,7 +2508,7 @@ the bitterness|2 -2
 the boil|2 -2
 the bottom|3 -3
 the bread|2 -2
-the broth|3 -3
+the broth|2 -2
 the butter|3 -3
 the cabbage|3 -3
 the cashews|2 -2
@@ -2496,18 +2517,19 @@ the chickpeas|2 -2
 the coconut|1 -1
 the cooking|3 -3
 the counter|3 -3
-the crumbs|3 -3
+the crumbs|2 -2
 the dal|-2 2
 the day|2 -2
 the dough|1 -1
 the drained|1 -1
-the dressing|2 -2
+the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|1 -1
+the filling|2 -2
 the final|-1 1
 the flour|1 -1
+the foam|3 -3
 the foil|-1 1
 the food|2 -2
 the freezer|-2 2
@@ -2517,7 +2539,7 @@ the ginger|1 -1
 the gnocchi|1 -1
 the heat|3 -3
 the herbs|-2 2
-the hot|2 -2
+the hot|3 -3
 the juice|1 -1
 the kale|3 -3
 the last|5 -5
@@ -2545,9 +2567,9 @@ the onion|5 -5
 the onions|2 -2
 the other|2 -2
 the oven|4 -4
-the pan|3 -3
+the pan|4 -4
 the parsley|1 -1
-the pasta|4 -4
+the pasta|3 -3
 the paste|3 -3
 the peas|2 -2
 the peppers|3 -3
@@ -2563,7 +2585,7 @@ the rice|2 -2
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
-the shallot|2 -2
+the shallot|3 -3
 the side|4 -4
 the sliced|3 -3
 the slow|3 -3
@@ -2579,7 +2601,7 @@ the tempeh|3 -3
 the tins|1 -1
 the tofu|3 -3
 the tomatoes|1 -1
-the top|2 -2
+the top|3 -3
 the tray|3 -3
 the trays|1 -1
 the veg|3 -3
@@ -2596,7 +2618,7 @@ their liquid|2 -2
 their skins|2 -2
 their water|1 -1
 them|6 -6
-them in|2 -2
+them in|3 -3
 them with|1 -1
 then|6 -6
 then #|3 -3
@@ -2611,7 +2633,7 @@ then lower|1 -1
 then quick|1 -1
 then reduce|1 -1
 then release|2 -2
-then simmer|5 -5
+then simmer|4 -4
 then the|3 -3
 then turn|3 -3
 there|-1 1
@@ -2628,7 +2650,6 @@ thickened ,|1 -1
 thickened .|2 -2
 thickens|3 -3
 thickens as|3 -3
-thin|2 -2
 thin .|4 -4
 thin with|5 -5
 thinly|3 -3
@@ -2643,7 +2664,7 @@ through ,|1 -1
 through .|2 -2
 through a|4 -4
 through the|2 -2
-thru|4 -4
+thru|3 -3
 thyme|3 -3
 thyme ,|2 -2
 thyme .|3 -3
@@ -2657,10 +2678,10 @@ till|1 -1
 till golden|2 -2
 till it|2 -2
 till soft|2 -2
-till they|1 -1
+till they|2 -2
 till thick|2 -2
 time|-7 7
-time #|-7 7
+time #|-8 8
 time .|6 -6
 time to|-2 2
 times|3 -3
@@ -2674,9 +2695,9 @@ tip in|1 -1
 tip into|-2 2
 tip out|1 -1
 to|2 -2
-to a|5 -5
+to a|6 -6
 to boil|3 -3
-to cool|3 -3
+to cool|4 -4
 to cover|2 -2
 to freeze|-5 5
 to high|1 -1
@@ -2686,7 +2707,7 @@ to taste|2 -2
 to the|5 -5
 to thicken|3 -3
 to wilt|3 -3
-toast|6 -6
+toast|7 -7
 toast the|2 -2
 toasted|2 -2
 tofu|9 -9
@@ -2699,16 +2720,16 @@ together|4 -4
 together ,|2 -2
 together .|3 -3
 together with|1 -1
-tomato|4 -4
+tomato|5 -5
 tomatoes|7 -7
-tomatoes ,|4 -4
+tomatoes ,|3 -3
 tomatoes .|3 -3
 tomatoes and|1 -1
 tomorrow|3 -3
 toms|5 -5
 too|5 -5
 too thick|5 -5
-toothpick|2 -2
+toothpick|1 -1
 top|7 -7
 top ,|3 -3
 top .|3 -3
@@ -2737,12 +2758,12 @@ transfer to|4 -4
 translucent|2 -2
 tray ,|-2 2
 tray .|1 -1
-tray and|-2 2
-tray to|1 -1
+tray and|-1 1
+tray to|2 -2
 trays|7 -7
 trays ,|3 -3
 trays .|4 -4
-treacle|1 -1
+treacle|2 -2
 tsp|3 -3
 tsp .|1 -1
 tsp salt|2 -2
@@ -2761,7 +2782,7 @@ twenty|2 -2
 twice .|3 -3
 two|3 -3
 two batches|-2 2
-two hours|2 -2
+two hours|1 -1
 two trays|3 -3
 uncover|4 -4
 uncovered|5 -5
@@ -2810,18 +2831,18 @@ vanilla|2 -2
 ve|3 -3
 veg|4 -4
 veg ,|2 -2
-veg in|2 -2
+veg in|3 -3
 vegetables|3 -3
 vegetables ,|1 -1
 vermicelli|2 -2
 very|4 -4
 very hot|2 -2
-vinegar|5 -5
+vinegar|6 -6
 vinegar ,|2 -2
 vinegar .|4 -4
-vinegar and|3 -3
+vinegar and|4 -4
 w|1 -1
-wait|6 -6
+wait|5 -5
 walnuts|3 -3
 walnuts ,|2 -2
 walnuts in|2 -2
@@ -2836,13 +2857,13 @@ wash|1 -1
 wash and|3 -3
 water|1 -1
 water #|3 -3
-water (|2 -2
+water (|3 -3
 water .|2 -2
 water ;|1 -1
 water and|4 -4
 water as|-1 1
-water by|2 -2
-water for|5 -5
+water by|1 -1
+water for|4 -4
 water if|4 -4
 water in|2 -2
 water is|2 -2
@@ -2852,12 +2873,12 @@ water until|3 -3
 water with|2 -2
 way|1 -1
 we|3 -3
+wedges|2 -2
 week|-3 3
 week .|2 -2
 weeks|-1 1
 weeks .|-1 1
 weeks in|-4 4
-weigh|1 -1
 weight|2 -2
 well|-1 1
 well ,|1 -1
@@ -2887,7 +2908,7 @@ white sauce|2 -2
 whizz|4 -4
 whole|5 -5
 whole .|2 -2
-wholemeal|2 -2
+wholemeal|1 -1
 wide|2 -2
 wide pan|1 -1
 widest|1 -1
@@ -2901,9 +2922,9 @@ wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
 wine and|1 -1
+winter|-2 2
 with|3 -3
 with #|-2 2
-with a|-1 1
 with about|3 -3
 with an|2 -2
 with cilantro|3 -3

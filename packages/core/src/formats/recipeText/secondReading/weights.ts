@@ -1,11 +1,11 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for each sort, in tenths. */
 export const WEIGHTS = `
 #|-3 2 -1 -1 0 -3 -3
-# #|-4 -6 0 1 1 -1 -8
+# #|-3 -6 0 1 1 -2 -8
 # ,|-1 0 -6 -3 2 0 -6
-# .|-1 1 -7 -2 1 -6 -4
+# .|-1 1 -7 -2 0 -6 -4
 # balls|2 -2 -3 -2 -2 -2 -1
-# c|-1 -2 -4 -8 5 -4 -7
+# c|-1 -2 -4 -8 5 -4 -8
 # cloves|-1 0 -1 -2 -2 1 -2
 # cm|0 0 -3 0 -1 -2 -4
 # cup|0 -2 -4 0 -3 1 -1
@@ -16,11 +16,11 @@ export const WEIGHTS = `
 # fan|1 -4 -4 -4 2 -3 -2
 # for|-2 -3 -2 -2 1 -1 0
 # g|1 0 -3 0 -3 -3 -1
-# h|2 1 -7 -2 -3 -6 -6
-# hour|-5 3 -4 -1 0 -4 -4
-# hours|0 0 -6 -3 1 -5 -6
+# h|1 1 -6 -2 -3 -6 -6
+# hour|-5 2 -4 -1 0 -4 -4
+# hours|0 0 -6 -2 1 -5 -6
 # hr|-5 3 -3 -2 -1 -3 -3
-# hrs|-4 3 -3 -3 0 -3 -2
+# hrs|-1 3 -4 -4 -1 -4 -3
 # inch|4 -2 -3 -3 -5 -4 -3
 # kg|0 0 0 0 -1 -2 -1
 # l|-1 -4 1 -1 -5 0 -5
@@ -35,7 +35,7 @@ export const WEIGHTS = `
 # mm|4 -4 -3 -4 0 -3 -3
 # months|2 -3 -2 -2 -2 -3 -2
 # more|-4 -4 -2 1 2 -4 -4
-# patties|2 -2 -2 -2 -2 -2 -1
+# patties|2 -2 -2 -1 -2 -2 -1
 # sec|-1 -3 -3 0 -4 2 -3
 # seconds|-5 -2 3 -1 -2 2 -2
 # tablespoon|2 -1 -2 -1 0 -2 -1
@@ -43,23 +43,24 @@ export const WEIGHTS = `
 # tbsp|-1 -4 -1 0 0 0 0
 # tin|0 0 -2 -2 0 -2 -1
 # to|-3 -5 -2 0 2 -2 -1
-# trays|-1 -2 -1 -1 1 -1 -1
+# trays|-2 -2 -1 -1 2 -1 -1
 # tsp|1 0 -1 -3 0 -2 -4
 # until|-1 -1 1 0 -2 -1 -1
-# weeks|4 -4 -3 -3 -3 -2 -3
+# weeks|4 -4 -3 -3 -3 -2 -2
 # x|0 1 -2 -3 -3 -2 -1
-# °|-2 -4 -7 -6 3 -3 2
+# °|-2 -4 -6 -6 3 -3 2
 ( #|-2 0 -1 -2 0 -3 0
 ( about|2 -2 -1 -5 -3 -3 2
-( or|0 2 -3 -1 -3 -1 -3
+( it|-1 -2 2 -1 -3 -2 -2
+( or|0 1 -3 -1 -2 -1 -3
 , #|-3 -7 2 -1 0 -1 -4
 , a|-1 0 1 -2 0 -5 -1
 , about|-2 -2 0 1 -3 -1 -6
-, add|0 -3 -1 0 0 -2 0
+, add|-1 -3 0 0 0 -2 0
 , adding|-1 -2 -1 -1 1 0 -1
-, and|0 -1 -4 -1 2 -4 -4
+, and|0 -2 -4 -1 2 -4 -4
 , another|-3 -5 -4 2 1 -2 -2
-, back|-3 -3 1 -3 3 -3 -3
+, back|-3 -2 1 -3 3 -3 -3
 , bake|-3 -3 -3 -3 3 -2 -2
 , baking|0 -1 0 -1 -1 0 0
 , bay|0 -2 0 1 -3 -5 -2
@@ -68,7 +69,7 @@ export const WEIGHTS = `
 , boil|-3 -4 -6 5 -5 -2 -2
 , box|2 -2 -2 -1 -1 -2 -1
 , bring|-3 -2 0 -1 1 -2 -2
-, broth|1 -1 -1 -3 -4 0 -1
+, broth|1 -1 -1 -3 -5 0 -1
 , brush|-2 -1 -3 -3 2 -2 -4
 , bubble|-3 -3 -4 4 -2 -2 -2
 , carrot|0 -3 -1 0 -3 -2 -2
@@ -78,10 +79,10 @@ export const WEIGHTS = `
 , chill|0 1 -3 -2 -2 0 -1
 , chilli|1 -2 1 -3 -3 -2 -2
 , chop|1 -2 0 -3 1 -3 -3
-, cinnamon|0 -3 0 0 -1 -1 -1
+, cinnamon|1 -3 0 0 -1 -1 -1
 , coconut|3 -2 -2 -2 -2 -3 -1
-, cook|-8 -6 3 -2 -5 -3 -6
-, cool|-1 1 -2 0 -4 -3 -3
+, cook|-8 -6 3 -1 -5 -3 -6
+, cool|0 1 -1 0 -4 -3 -3
 , coriander|2 -1 -1 -2 -2 -2 -1
 , cover|-3 0 -2 0 0 -2 1
 , covered|-2 2 -2 2 -3 -2 -3
@@ -92,18 +93,18 @@ export const WEIGHTS = `
 , don|-2 -2 2 -1 0 0 -1
 , drain|-6 2 -5 2 -6 -5 -6
 , drizzle|0 0 -2 -3 1 -2 -1
-, fill|-1 -3 2 -4 -3 -2 -2
+, fill|-1 -3 2 -4 -2 -2 -2
 , flip|-2 -2 -2 -2 2 -1 -3
 , flipping|-1 -3 -2 1 0 -1 -2
 , fold|1 -3 -4 -4 -3 -1 0
 , for|-2 3 -1 -2 -2 -1 -2
 , freeze|2 -2 -3 -2 -2 -3 -1
-, fridge|0 0 -2 -2 -1 0 -1
+, fridge|0 1 -2 -2 -1 0 -1
 , fry|-4 -3 1 0 -4 -4 -5
 , garlic|0 -6 -2 -3 0 1 -4
-, ginger|-1 -4 -2 -2 -1 1 -3
+, ginger|-1 -4 -1 -2 -1 1 -3
 , half|0 -2 0 -2 1 -1 -1
-, heat|-4 -5 3 0 -5 -4 1
+, heat|-4 -5 3 0 -4 -4 1
 , in|-1 -2 1 0 -1 0 -3
 , into|-1 -3 0 -1 2 -3 -1
 , juice|1 -1 -3 -2 -1 -1 -2
@@ -111,7 +112,7 @@ export const WEIGHTS = `
 , keeping|0 0 -2 0 -2 -2 -1
 , knead|3 -3 -2 -2 -3 -2 -2
 , leave|-2 5 -4 -6 -5 -2 -6
-, lemon|-2 -3 0 -3 -2 1 -1
+, lemon|-2 -3 1 -3 -2 2 -1
 , lentils|2 -2 -2 -1 -4 -4 -1
 , let|-1 3 -4 -2 -3 -4 -4
 , lid|-3 1 -4 3 -2 -3 -3
@@ -131,11 +132,11 @@ export const WEIGHTS = `
 , nutmeg|0 -2 -2 0 -2 0 -1
 , oil|-2 -1 -2 -5 2 1 -6
 , one|-1 -1 -2 3 -3 -1 -1
-, onion|-2 -3 -1 0 0 -1 1
+, onion|-2 -3 -2 0 0 -1 1
 , onions|1 -3 -4 1 0 1 -3
 , or|-2 -2 0 -3 1 2 -2
 , oregano|-1 -2 -2 0 1 1 -1
-, paprika|-3 -2 1 -1 -1 1 -1
+, paprika|-3 -2 2 -1 -1 1 -1
 , partially|-1 -1 -1 1 -1 -1 0
 , passata|2 -2 -3 2 -2 -2 -3
 , paste|-1 -1 0 1 -3 -2 -1
@@ -144,9 +145,9 @@ export const WEIGHTS = `
 , pinch|1 1 -3 -2 -2 -1 -2
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|4 -3 -5 1 -4 -4 -2
-, pour|1 -1 -1 -1 0 -5 -2
+, pour|1 -1 -1 0 0 -5 -2
 , press|0 0 -1 -3 -1 -5 -4
-, put|-1 1 -1 0 -2 -3 -3
+, put|-1 1 -1 0 -2 -2 -3
 , reduce|-4 -1 -6 4 -2 -2 -1
 , remaining|0 -1 -1 -2 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
@@ -154,12 +155,12 @@ export const WEIGHTS = `
 , rice|-1 0 0 -2 -2 1 -1
 , rinse|-2 2 -3 2 -3 -3 -4
 , roll|2 -3 -1 -1 -2 -2 -1
-, rosemary|1 -3 -3 -2 2 -3 -2
+, rosemary|1 -3 -3 -2 2 -4 -2
 , salt|-1 0 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
 , scatter|1 -2 -3 0 0 -3 -1
-, scraping|0 -2 -1 -3 -2 2 -1
+, scraping|-1 -2 -2 -3 -2 2 -1
 , seal|-1 0 1 -3 -3 -3 -2
 , season|0 0 -2 -1 1 -3 -1
 , seasoning|0 -2 1 -3 -2 -3 -3
@@ -169,7 +170,8 @@ export const WEIGHTS = `
 , shaking|-3 -3 -2 1 -1 -2 1
 , simmer|-4 -4 -7 6 -3 -2 -2
 , skim|1 -2 -2 1 -2 -2 -2
-, slice|4 -3 -4 -3 -2 -3 -1
+, slice|3 -3 -4 -3 -2 -3 -1
+, smooth|-1 1 -3 -1 -1 -3 0
 , soften|-1 -2 3 -2 -3 -1 -3
 , soy|-1 -4 -2 -1 -4 2 -4
 , spices|-2 -3 0 0 -1 0 -3
@@ -180,44 +182,44 @@ export const WEIGHTS = `
 , stir|-1 -2 0 -2 0 0 -3
 , stirring|-2 -6 -2 2 -1 -3 -4
 , stock|2 -1 0 -3 -5 -4 -2
-, sugar|-1 -5 0 1 -1 -2 -4
+, sugar|-1 -5 0 1 -2 -2 -4
 , swap|-1 -2 -2 -2 2 -1 -1
 , swapping|-1 -2 -1 -1 2 -1 0
 , sweat|-2 -2 3 -4 -1 -2 -2
 , syrup|-1 -1 1 -2 -2 0 -1
 , the|-1 -2 0 -2 -3 -1 -1
-, then|0 2 -2 -4 0 -1 0
+, then|1 2 -2 -4 0 -1 0
 , thyme|3 -2 -1 -1 -2 -4 -2
 , till|-1 -1 3 -2 -2 -1 -1
-, tip|-3 -1 2 -4 -3 0 -2
-, tofu|0 0 -3 0 -2 0 -1
+, tip|-3 0 2 -4 -3 0 -2
+, tofu|1 0 -3 0 -2 0 -1
 , tomatoes|1 -2 -3 1 0 -3 -1
 , top|-1 -2 -4 0 2 -1 -2
 , toss|-2 -2 0 -2 1 -4 -4
 , tossing|-2 -1 2 -5 0 -1 -2
 , turmeric|0 -1 1 -3 -1 -2 -1
-, turn|0 0 -3 -3 2 -3 -2
+, turn|0 0 -3 -3 2 -3 -1
 , turning|1 -1 -2 0 0 -2 -2
 , two|2 -2 -2 -1 -2 -2 -1
 , uncovered|-2 -2 -3 2 -2 -1 -1
-, until|-3 -2 -2 1 0 -2 -2
+, until|-3 -2 -2 1 0 -2 -3
 , vinegar|0 -1 -1 0 -3 0 -2
 , warm|-1 -2 0 -2 -2 1 -2
 , water|0 -2 0 -1 -2 -3 -2
 , whisk|0 -1 0 0 0 -5 -2
 , white|2 -2 1 -3 -2 -3 -2
 , wrap|0 -1 -4 0 -2 -4 -3
-, yeast|2 0 -3 -2 -1 -2 -1
+, yeast|2 0 -3 -2 -1 -3 -1
 . #|-2 -1 -1 -1 2 -1 -3
 . add|-2 -3 1 -2 -2 1 -2
 . blend|-5 -2 -3 -2 -2 5 -2
 . bring|-3 -2 3 -4 -3 0 -2
 . chill|1 -3 -2 -1 -2 0 -1
-. combine|-2 -2 1 -2 -1 0 -2
+. combine|-1 -2 1 -2 -1 0 -2
 . cool|2 -3 -4 -3 -2 -1 -2
-. cut|4 -1 -2 0 -4 -1 0
+. cut|3 -1 -2 -1 -4 -2 -1
 . divide|1 -2 -3 -2 -1 0 0
-. fill|-3 -2 0 -2 -4 1 -2
+. fill|-3 -2 0 -2 -4 2 -2
 . fold|3 -2 -2 -2 -2 -4 -1
 . heat|1 -3 0 -3 -5 -3 -3
 . it|0 -1 -2 -1 -1 0 -1
@@ -231,17 +233,17 @@ export const WEIGHTS = `
 . pour|3 -3 -2 -4 -3 -4 -2
 . put|-2 -2 3 -2 -3 -5 -4
 . roll|2 -1 -2 -1 -1 -1 -1
-. salt|-3 0 -1 -2 -2 3 -1
+. salt|-2 0 -1 -2 -2 3 -1
 . scatter|1 -1 -1 -1 -1 -1 -1
 . season|-1 -2 -3 -2 -3 1 -2
-. serve|1 -1 -4 -1 -1 0 -1
+. serve|2 -1 -5 -1 -2 0 -1
 . shake|-2 -2 1 -2 -2 2 -1
 . slice|-1 -3 2 -3 -2 -3 -2
-. spread|0 -1 -3 -2 0 -4 -1
+. spread|0 -1 -3 -2 0 -3 -1
 . stir|-1 -4 -7 0 -5 2 -2
 . top|3 -2 -3 -1 -1 -3 -1
-. toss|0 -1 0 -2 -5 0 -1
-. whisk|1 -1 -1 -2 -3 -4 -2
+. toss|0 -1 0 -1 -5 0 -1
+. whisk|1 -1 0 -2 -3 -4 -2
 ; #|-3 -4 3 -3 -1 -2 -4
 ; add|-2 -2 2 -3 -3 0 -2
 ; bring|-2 -1 2 -1 -4 -2 -1
@@ -249,26 +251,26 @@ export const WEIGHTS = `
 ; cover|-3 0 -2 2 -2 -1 -2
 ; drain|-1 0 -4 3 -1 -1 -1
 ; leave|-1 3 -2 -3 -4 -2 -3
-; let|-4 1 0 2 -2 -2 -1
-; mix|-1 -2 -1 -1 -1 0 -1
+; let|-4 1 0 2 -2 -2 -2
+; mix|-1 -1 -1 -1 -1 0 -1
 ; pour|3 -1 -2 -2 -2 -3 -1
 ; season|0 -2 -3 -1 1 -4 -1
-; simmer|-2 -3 -4 4 -2 -2 -2
+; simmer|-2 -3 -4 4 -2 -1 -2
 ; stir|-2 -4 2 -2 -5 0 -1
 ; toss|0 -2 1 -3 0 -2 -1
-<=14|-8 3 -1 1 0 -12 -4
-<=2|-3 -9 8 -4 -10 1 -13
-<=25|-8 5 -13 2 3 -11 -1
-<=45|-12 3 -13 2 5 -9 -3
-<=5|4 -6 3 -1 -11 -3 -1
+<=14|-8 3 -1 1 0 -12 -5
+<=2|-3 -8 8 -4 -10 0 -13
+<=25|-8 5 -12 3 2 -11 -1
+<=45|-12 4 -13 2 5 -9 -3
+<=5|5 -6 3 -1 -10 -3 -1
 <=9|-2 -9 3 -1 -4 -8 -1
-^ #|1 -5 -5 -4 3 -5 -6
-^ add|2 -4 1 -1 -3 -9 -8
-^ all|-3 -4 0 -2 -1 3 -2
-^ bake|-3 -7 -6 -3 4 -3 -4
+^ #|1 -6 -6 -4 4 -6 -7
+^ add|3 -4 1 -1 -3 -9 -8
+^ all|-3 -4 -1 -2 -1 3 -2
+^ bake|-3 -8 -6 -3 4 -3 -4
 ^ beans|-1 -4 3 -2 -6 -4 -4
 ^ beat|2 -2 -3 -1 -1 -3 -1
-^ blanch|-4 -4 -2 5 -3 -4 -5
+^ blanch|-4 -4 -2 5 -3 -3 -5
 ^ blend|-9 -3 -5 -3 -4 7 -2
 ^ blitz|-7 -3 -4 -4 -4 7 -4
 ^ boil|-5 -6 -6 7 -6 -5 -6
@@ -278,7 +280,7 @@ export const WEIGHTS = `
 ^ chill|1 4 -4 -6 -6 -5 -6
 ^ chop|0 -3 0 0 0 -1 -3
 ^ combine|2 0 -1 -2 -4 -5 -2
-^ cook|-6 -7 5 -3 -7 -5 -2
+^ cook|-6 -7 5 -3 -8 -5 -2
 ^ cool|4 3 -8 -8 -10 -4 -7
 ^ core|5 -3 -5 -3 -5 -5 -4
 ^ cover|-1 1 -4 0 0 -4 -6
@@ -288,33 +290,34 @@ export const WEIGHTS = `
 ^ day|0 0 -1 0 -2 -4 -2
 ^ discard|2 -2 -3 -2 -2 0 -2
 ^ divide|3 -1 -4 -2 -2 -4 -2
-^ do|3 -2 -3 -2 -2 -3 -1
+^ do|3 -2 -4 -2 -2 -3 -1
 ^ drain|2 2 -3 -2 -5 -2 -3
 ^ dry|1 1 -1 -4 -3 -2 -4
 ^ everything|-5 -4 1 2 -2 2 -4
 ^ fill|4 -2 -5 -1 -1 -4 -1
-^ finish|3 -1 -3 -3 0 -5 -3
-^ fish|1 -2 -2 -2 -3 -1 -2
+^ finish|3 -1 -3 -2 0 -5 -3
+^ fish|2 -2 -2 -2 -3 -1 -2
 ^ flour|0 -4 3 -3 -3 -3 -4
-^ fluff|3 1 -3 -3 -3 -3 -2
+^ fluff|3 1 -3 -3 -4 -3 -2
 ^ fold|1 0 -3 1 -4 -6 -3
 ^ for|2 -2 1 -3 -2 -3 -3
-^ form|2 -2 -2 0 -2 -2 -2
+^ form|1 -2 -2 0 -2 -2 -2
 ^ freeze|3 1 -5 -3 -4 -5 -3
 ^ fry|-6 -6 6 -5 -6 -4 -6
 ^ garlic|-2 -7 7 -6 -7 -8 -4
 ^ get|-2 -2 3 -5 -3 -3 -2
 ^ grate|3 0 -3 -3 -2 -4 -2
-^ halve|2 -1 -2 -1 -2 -2 -1
+^ grind|3 -2 -3 -2 -2 -3 -3
+^ halve|2 -1 -2 -1 -2 -2 -2
 ^ heat|2 -7 0 0 -4 -3 -4
 ^ in|-1 -3 1 -1 -6 -4 -2
-^ into|-1 -3 2 0 -4 -3 -2
-^ keep|-1 -3 -5 -4 4 -6 -2
-^ knead|4 -3 -5 -5 -3 -5 -5
+^ into|-1 -3 2 0 -4 -4 -2
+^ keep|-2 -3 -5 -3 4 -6 -2
+^ knead|4 -3 -5 -4 -3 -4 -5
 ^ lay|1 -2 1 -3 -1 -3 -3
 ^ layer|4 -3 -5 -3 -3 -3 -2
 ^ leave|2 1 -7 -2 -7 -3 -7
-^ lemon|3 -2 -3 -1 -2 -4 -1
+^ lemon|3 -2 -4 -1 -2 -4 -1
 ^ lentils|-1 -3 -4 3 -3 -2 -2
 ^ let|2 2 -6 -4 -4 -3 -3
 ^ lid|-2 -7 -4 0 3 -2 -2
@@ -322,14 +325,14 @@ export const WEIGHTS = `
 ^ meanwhile|-4 -2 0 1 0 -1 0
 ^ melt|-3 -3 0 2 -3 -3 -2
 ^ mix|5 1 -7 -6 -2 -9 -4
-^ morning|0 -2 0 -2 1 -3 -2
+^ morning|1 -1 -1 -2 1 -3 -1
 ^ next|0 -3 1 0 -4 -4 -3
-^ off|2 4 -7 -5 -5 -5 -3
+^ off|2 4 -7 -5 -4 -5 -3
 ^ oil|2 0 -2 0 -4 -5 -2
-^ onion|-3 1 1 -4 -5 -4 -4
+^ onion|-3 1 1 -4 -4 -4 -4
 ^ out|2 -2 -1 -1 -3 -2 -1
-^ oven|9 -5 -6 -4 -2 -8 -4
-^ pack|4 -2 -4 -3 -1 -5 -3
+^ oven|8 -5 -6 -4 -2 -8 -4
+^ pack|4 -2 -4 -3 -1 -4 -3
 ^ paste|-3 -4 4 -4 -4 -4 -2
 ^ peel|0 0 0 -4 -2 -1 -1
 ^ potatoes|-2 -3 -3 2 0 -2 -3
@@ -339,46 +342,47 @@ export const WEIGHTS = `
 ^ prove|-3 4 -3 -4 -3 -3 -3
 ^ pulse|-4 -2 -3 -2 -2 4 -2
 ^ puree|-5 -2 -3 -4 -3 5 -2
-^ put|0 -3 -1 -1 -1 -2 2
+^ put|0 -3 -1 -1 0 -2 2
 ^ quarter|0 0 0 -2 -1 -3 -1
 ^ remove|0 -1 0 -3 0 -2 -3
 ^ rest|-2 6 -2 -8 -5 -6 -5
-^ return|-3 -5 2 2 -1 -5 -4
+^ return|-3 -5 2 2 -1 -5 -3
 ^ rice|-3 -3 2 -2 -2 -4 0
-^ rinse|0 1 2 -5 -3 -6 -4
+^ rinse|0 1 1 -5 -3 -6 -4
 ^ roast|-4 -8 -1 -6 5 -3 -5
-^ roll|2 -3 0 -4 -4 -4 -4
+^ roll|3 -3 0 -4 -4 -4 -4
 ^ rub|2 0 -4 -4 -1 -3 -2
 ^ salt|4 3 -7 -5 -6 -4 -6
 ^ sauce|1 -3 -2 2 -3 -3 -2
 ^ saute|-2 -3 3 0 -3 -2 -3
-^ sauté|-3 -3 4 -5 -4 -3 -4
+^ sauté|-3 -3 4 -6 -4 -3 -5
 ^ scatter|4 -2 -5 -3 0 -4 -2
 ^ season|6 0 -6 -5 -6 -7 -3
-^ serve|3 -2 -1 -4 -4 -8 -4
+^ serve|3 -2 -2 -4 -4 -8 -4
 ^ set|-1 -4 2 -4 -5 -6 -3
 ^ shake|4 -3 -4 -2 -4 -4 -4
 ^ shape|3 -1 -4 -1 -4 -3 -3
-^ shred|-1 -1 -1 -4 0 0 -4
+^ shred|-1 -2 -1 -4 0 0 -4
 ^ simmer|-4 -8 -7 8 -10 -3 -4
+^ skim|3 -2 -4 -2 -3 -3 -2
 ^ slice|4 1 -3 1 -2 -6 -4
-^ soak|-2 5 -4 -5 -4 -3 -4
+^ soak|-3 5 -4 -6 -4 -3 -4
 ^ soften|-3 -3 4 -4 -3 -4 -3
 ^ spinach|-3 -3 3 -1 -3 -2 -3
-^ spoon|0 1 -3 -1 -2 -3 -1
+^ spoon|1 1 -3 -1 -1 -3 -1
 ^ spread|2 -2 -3 0 -1 -3 -1
-^ squeeze|1 -4 0 0 -4 -2 -2
+^ squeeze|1 -3 0 0 -4 -2 -2
 ^ stand|-5 6 -6 -5 -5 -3 -5
 ^ steam|-6 -7 -6 7 -5 -5 -7
-^ stir|2 0 -2 -1 -1 -8 -5
+^ stir|3 0 -3 -1 -1 -8 -5
 ^ stock|2 -3 -5 0 2 -3 -4
 ^ strain|2 -3 -2 -1 -2 -2 -2
 ^ sweat|-4 -6 2 1 -6 -4 -5
 ^ take|2 0 -6 -4 0 -1 -2
 ^ then|-7 -6 0 3 0 1 -3
-^ tip|2 -2 -1 -1 -1 -5 -2
+^ tip|2 -2 0 -1 -1 -5 -2
 ^ toast|0 -4 1 -7 1 -4 -7
-^ tofu|-3 -3 0 -3 2 -2 -4
+^ tofu|-3 -3 0 -3 2 -2 -3
 ^ tomatoes|0 -3 0 1 -4 -3 -3
 ^ top|4 -2 -4 -2 -3 -4 -2
 ^ toss|4 0 -8 -1 -1 -7 -1
@@ -387,13 +391,13 @@ export const WEIGHTS = `
 ^ vinegar|2 -3 -5 2 -3 -4 -1
 ^ warm|-1 0 1 0 -5 -6 -4
 ^ wash|0 3 0 -4 -1 -5 -5
-^ while|-1 -2 -1 -4 1 0 0
-^ whisk|1 1 -3 0 -5 -3 -3
-^ wilt|-3 -2 3 -3 -1 -3 -2
+^ while|-2 -2 -1 -4 1 0 0
+^ whisk|2 1 -3 0 -5 -3 -3
+^ wilt|-4 -2 4 -3 -1 -3 -2
 ^ wine|0 -4 -4 3 -4 -5 -3
-^ wrap|2 -3 -2 -4 -1 -3 -2
+^ wrap|2 -3 -2 -3 0 -3 -2
 a|-3 -2 0 0 1 -1 -2
-a #|-2 -2 -4 1 3 -4 -2
+a #|-2 -1 -4 1 3 -4 -2
 a baking|1 -1 -1 -1 0 -1 0
 a big|1 -5 1 -6 -4 -2 0
 a bit|-1 -2 -3 2 -3 0 -2
@@ -402,45 +406,46 @@ a bowl|2 1 -2 -4 -3 -4 -4
 a clean|1 0 -1 -2 -1 -2 -1
 a cloth|2 2 -4 -2 -5 -1 -3
 a colander|-3 3 -2 -3 -3 -2 -2
-a day|2 -1 -4 -3 -3 -3 -3
+a day|2 -1 -4 -3 -3 -3 -4
 a deep|2 -2 -2 -3 0 -4 -2
 a dry|-2 -3 3 -2 -4 -3 -4
 a dutch|-3 -1 3 -2 1 -1 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -3 -1 -1 2 -1
 a fork|2 -1 -1 -1 -1 -3 -1
-a frying|-2 -1 2 -2 -1 -2 -1
-a further|-4 -3 0 -1 1 -1 -2
+a frying|-2 -1 2 -2 -1 -1 -1
+a further|-3 -3 0 -1 1 -1 -2
 a good|0 -1 -2 1 -1 -2 -2
+a greased|0 -1 -3 2 -2 -3 -2
 a half|-2 -4 0 -1 2 0 -1
 a heavy|-3 -3 4 -4 -2 -3 -2
-a high|-4 -1 2 -3 -2 1 -3
-a hot|-2 -3 -2 1 -2 -1 -1
+a high|-4 -1 3 -3 -2 1 -3
+a hot|-2 -3 -2 1 -2 -1 0
 a jar|1 -3 0 -2 -3 -5 -2
 a ladleful|1 -2 0 -3 -2 -4 -1
 a large|-1 -2 -1 0 -1 -4 -3
 a lid|-3 1 -2 2 -3 -2 -1
-a lined|0 -3 -1 0 -1 0 0
+a lined|0 -3 -1 0 -1 0 -1
 a little|-1 -1 1 -1 0 -5 -3
 a log|2 -3 -2 0 -2 -2 -1
 a low|0 -2 -5 2 0 -3 -2
 a medium|-5 -3 4 0 -3 -3 -1
-a minute|0 -3 1 0 -3 -5 -3
+a minute|-1 -3 1 0 -3 -5 -3
 a pan|-4 -3 2 0 -4 -1 -5
 a paste|-2 -1 -1 -1 -1 2 -1
-a pinch|0 0 1 -2 -3 -4 -4
+a pinch|-1 0 1 -2 -3 -4 -4
 a plate|3 -2 -3 -3 -3 -3 -2
 a pot|-1 -1 1 -1 -5 -5 -4
 a quarter|-2 1 0 1 -2 -3 -1
 a rack|0 1 -2 -3 0 -1 -1
-a roasting|0 -1 -1 -2 1 -1 -1
+a roasting|-1 -1 -1 -2 1 -1 -1
 a rough|-2 -1 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
 a sheet|-2 0 -3 -3 2 -1 -2
 a sieve|1 1 -3 -2 -2 -2 -2
 a simmer|-3 -2 0 -1 2 -3 -1
 a small|-2 -2 1 1 -4 -5 -4
-a splash|0 0 0 -1 -2 -2 -3
+a splash|1 0 0 -1 -2 -3 -3
 a spoon|-2 -2 1 0 -3 0 -1
 a stick|-2 -1 1 -3 -1 1 -1
 a tablespoon|-2 -2 2 -1 -2 -1 0
@@ -450,14 +455,14 @@ a third|0 -1 -1 -3 -2 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -3 -4 -1
 a tray|-3 1 -3 -4 2 -3 -3
-a wide|-4 -1 2 0 -1 -3 -1
+a wide|-4 -1 2 -1 -1 -3 -1
 about|-2 -3 0 0 -3 0 1
-about #|-1 -3 1 -1 -3 -2 1
+about #|-1 -3 1 -1 -2 -2 1
 about a|0 -2 -2 1 -2 0 -1
 about an|-2 1 -2 1 -2 -2 -2
 absorbed|-3 -1 3 -2 -1 -1 -1
 abt|0 -1 1 -2 -1 -1 -1
-add|1 -3 2 -2 -2 -2 -4
+add|0 -3 2 -2 -2 -2 -4
 add #|-1 -3 0 1 -3 -4 -3
 add a|0 1 -5 -1 0 -1 -1
 add beans|1 -2 -5 1 -5 1 -1
@@ -465,22 +470,22 @@ add chickpeas|2 -2 -2 -2 0 -3 -2
 add cumin|-1 0 1 -2 -1 -1 0
 add everything|1 -2 -1 -3 -2 0 -1
 add garlic|1 -3 0 -1 -3 -5 -2
-add ginger|0 -1 2 -3 -1 -2 -2
+add ginger|0 -1 1 -3 -1 -2 -2
 add lentils|1 -1 0 -2 -1 -1 -1
 add onion|-2 -1 -1 1 -2 -2 -2
-add the|1 -2 -1 0 1 -7 -4
+add the|0 -2 -1 0 0 -7 -4
 add tomatoes|5 -2 -5 -2 -1 -3 -2
 add water|-1 0 -3 1 -3 0 -1
 adding|-1 -2 -2 0 1 0 -1
 adding the|-1 -2 -1 -1 0 1 -1
 after|0 -3 -1 -2 0 -5 -1
 after #|0 -3 -5 -2 0 -5 -1
-again|0 -1 -3 2 -3 -1 -2
+again|1 0 -4 2 -3 -1 -1
 again .|0 -3 -4 2 -1 -1 0
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
 air|-3 -3 -3 -3 -4 -3 4
-ajar|1 -4 -3 3 0 -3 -2
+ajar|0 -4 -3 3 0 -3 -2
 ajar ,|-1 -2 -1 1 0 -1 -1
 all|-1 -4 -1 -2 -4 3 -1
 all ,|2 -1 -3 -3 -2 -2 -2
@@ -489,17 +494,17 @@ all in|-1 -3 -2 -2 -3 2 1
 all the|1 -2 -1 -1 -1 -1 -1
 allow|2 -3 -3 1 -3 -1 -3
 allspice|2 -2 -2 1 -3 -2 -2
-almonds|0 -3 -2 -3 0 1 -2
+almonds|0 -3 -1 -3 0 1 -2
 almonds .|2 -1 -2 -2 -2 -3 -1
 almost|-1 -2 -3 2 -2 1 -1
 along|-1 -2 -1 -2 -1 -2 2
 alongside|2 -1 -3 -2 0 -1 0
 an|-1 0 -1 1 -2 -2 -4
-an hour|-5 0 -3 2 -2 -4 -3
+an hour|-5 0 -3 2 -2 -4 -4
 an oiled|-1 2 -4 -3 0 -3 -2
 an onion|-1 -2 2 -2 -3 -3 -2
 an ovenproof|1 -1 -1 -1 -2 -2 -1
-and|0 -1 -2 -1 -2 0 -2
+and|0 -1 -1 -1 -1 0 -2
 and #|-2 -1 0 0 -3 1 -4
 and a|-2 0 1 0 0 -1 1
 and add|2 -2 -3 1 -2 -1 0
@@ -512,21 +517,21 @@ and carrots|-1 -2 1 -4 -2 1 -1
 and celery|-3 -2 -1 1 -3 1 -3
 and chill|-2 2 -1 -2 -2 -2 -1
 and chilli|-3 -2 -2 2 0 0 -2
-and cook|-4 -6 -1 3 -3 -3 -1
+and cook|-4 -6 -1 4 -3 -3 -1
 and coriander|0 -1 0 -3 -1 0 -1
 and cut|3 -3 -2 -2 -3 -3 -2
 and drain|-3 -1 -2 2 -3 -4 -5
-and fry|-2 -3 1 -1 -3 -3 -4
+and fry|-2 -3 1 -1 -3 -2 -4
 and garlic|0 -4 -1 0 0 -2 -2
 and grill|-2 -2 -2 -2 2 -1 -1
-and half|0 -3 -2 -2 0 0 -3
-and into|-2 -1 -1 -3 2 1 0
-and juice|0 -1 -2 2 0 0 0
+and half|1 -3 -2 -2 -1 0 -3
+and into|-2 -1 -1 -3 3 1 0
+and juice|0 -1 -3 2 0 0 0
 and knead|3 -4 -2 -3 -3 -2 -4
 and leave|-1 1 0 -3 -1 -3 -2
 and lemon|-1 0 -1 -3 -2 1 -1
 and let|-4 3 -2 -1 -2 -5 -3
-and lime|1 -1 -4 -3 -3 0 -4
+and lime|1 -1 -5 -3 -3 0 -5
 and line|2 -1 -1 -1 -2 -1 -1
 and mushrooms|1 -1 1 -5 -2 -3 -1
 and oil|0 -1 -1 -1 -4 -1 -2
@@ -535,7 +540,7 @@ and onions|-2 -2 1 -3 2 -3 0
 and oregano|-3 -1 3 -3 -2 -2 -1
 and paprika|1 -2 -1 -2 0 -2 -1
 and parsley|0 -1 -2 0 -1 0 -1
-and pepper|0 -4 -2 1 -2 0 -3
+and pepper|0 -4 -2 1 -2 1 -3
 and peppers|-2 -2 4 -4 -1 -2 0
 and remaining|-2 1 -1 -2 -3 -3 1
 and return|-2 -2 -4 -2 1 3 -1
@@ -544,10 +549,10 @@ and roast|-2 -3 -3 -3 3 -1 -2
 and rosemary|1 -3 -3 2 -4 -2 -1
 and salt|1 -1 -1 -1 -4 -2 -1
 and scatter|-1 -1 1 -2 -2 0 -1
-and serve|3 -2 -4 -2 -3 -2 -3
-and set|-1 1 -3 1 -2 -1 -1
+and serve|1 -2 -1 -2 -4 -2 -3
+and set|-1 1 -4 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -1 -1
-and some|1 0 -2 -1 -3 -2 0
+and some|1 0 -2 -2 -3 -2 0
 and soy|0 -2 -1 -4 -2 0 1
 and spices|0 -2 2 -5 -3 -4 -2
 and spinach|2 -2 -4 3 -2 -3 -2
@@ -556,23 +561,23 @@ and squeeze|1 0 -1 -3 -2 -3 -3
 and stir|-3 0 2 -1 -2 0 -1
 and stock|1 -2 0 -1 -4 -2 -1
 and sugar|1 0 -3 0 -3 -4 -1
-and the|2 -3 -2 -1 -3 -2 -2
+and the|3 -3 -2 -1 -3 -2 -2
 and then|2 -3 -3 2 -3 -2 -1
 and thyme|-2 -1 2 -4 1 -1 -1
 and tomatoes|-3 -1 3 -4 0 -1 -2
 and toss|-1 -3 1 -1 -2 -2 0
-and turmeric|0 -1 2 -3 -2 -2 -2
+and turmeric|-1 -1 2 -3 -2 -2 -2
 and vinegar|-2 0 2 -3 -2 -3 -2
 and water|-2 0 2 -3 -5 -6 -7
 and zest|-2 0 0 0 -2 -1 0
-another|-6 -2 1 0 1 -5 -4
-another #|-5 -1 1 -1 1 -3 -3
+another|-6 -2 1 0 1 -5 -5
+another #|-5 -2 1 -2 2 -3 -4
 any|2 1 -1 -2 -2 -3 -1
 apart|-1 0 -1 0 0 -1 -1
 apart .|-1 1 -1 0 -1 -1 -1
 apple|-1 -2 0 -3 -2 1 -1
 apples|0 -1 1 -2 -1 -3 -1
-approx|1 1 -3 -2 1 -3 1
+approx|0 0 -3 -2 1 -3 1
 apricots|1 -1 -2 1 -1 -1 -1
 are|-2 -4 -4 2 0 -4 -2
 are soft|-1 -2 -1 0 1 -1 -1
@@ -589,35 +594,35 @@ at|-1 -2 -4 -4 2 -2 0
 at #|-3 -7 -5 -3 3 -4 1
 at a|-1 -3 -2 1 -4 1 -2
 at least|1 1 -3 -4 -5 -4 -3
-at once|-1 -4 1 -3 -4 -5 -3
-at room|2 0 -3 -2 -3 -2 -2
+at once|-1 -4 1 -4 -4 -5 -3
+at room|2 0 -3 -2 -2 -2 -2
 at the|2 -3 -4 -4 -1 -1 -3
 aubergine|-1 0 -4 0 0 -2 -2
 aubergines|0 -1 -4 0 1 -3 -4
 avocado|1 -2 0 -1 -3 -3 -2
 away|1 -3 -5 2 -3 -2 -2
 back|-3 -3 0 0 1 -1 -4
-back ,|1 0 2 -5 -4 -3 -3
+back ,|0 0 2 -5 -4 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -2 -2
 back to|-2 -1 -2 2 0 0 -1
 bag|-3 1 1 -1 -4 0 -4
 bag .|-2 2 1 -4 -4 -1 -3
 bake|-5 -10 -7 -5 7 -4 -5
-bake #|-4 -7 -4 -6 6 -4 -6
+bake #|-3 -7 -4 -6 6 -3 -5
 bake at|-1 -2 -1 -2 2 -1 -2
 bake for|-3 -5 -3 -3 4 -2 -3
-bake on|-1 -2 -2 1 -1 -1 -1
-baking|0 -3 -2 -4 0 1 -2
+bake on|-2 -2 -3 1 0 -1 -2
+baking|0 -3 -2 -4 1 1 -2
 baking powder|-1 -1 -1 -1 -1 1 0
 baking sheet|0 -1 -2 -2 1 -2 -1
 baking tray|1 -1 -1 -1 -1 -1 -1
 balls|1 -3 -3 1 -3 -2 -1
-bananas|1 1 -2 -2 -2 -2 -1
+bananas|0 1 -2 -2 -2 -2 -1
 bar|-1 -1 1 -1 -1 0 -1
-barley|0 -2 1 -1 -4 -4 -3
+barley|0 -2 2 -1 -4 -4 -3
 barley ,|-1 -2 1 -1 -2 -2 -2
-barley in|1 0 -1 1 -1 -2 -2
+barley in|1 0 -1 0 -1 -2 -2
 base|-1 -1 -1 1 -2 -1 0
 basil|2 -3 -4 -1 -2 0 -2
 basil .|3 -1 -3 -1 -2 -3 -1
@@ -629,7 +634,7 @@ batter|0 0 -2 0 1 0 -1
 batter ,|-1 0 -3 1 1 -1 0
 batter .|0 -1 0 -1 -2 0 -1
 bay|-1 -4 2 -2 -4 -1 -2
-bay ,|2 -2 -4 -2 -2 1 -2
+bay ,|2 -2 -4 -2 -3 1 -2
 bay .|2 -2 -1 -4 -3 -1 -3
 bay and|-2 -1 2 -2 -2 -3 -1
 bay leaf|-2 -1 2 0 -1 -1 -1
@@ -638,7 +643,7 @@ be|2 -1 -2 0 -2 -2 -1
 bean|-2 -2 1 -2 -2 0 -1
 beans|-1 -9 -2 2 2 -3 -7
 beans #|-1 -4 0 0 -3 -3 -4
-beans ,|0 -4 -1 -1 -3 1 -3
+beans ,|0 -4 -1 -1 -3 1 -2
 beans .|2 -3 0 -4 -3 -6 -2
 beans and|1 -3 -5 3 -1 -3 -2
 beans in|0 -3 0 1 -3 -3 -2
@@ -646,36 +651,37 @@ beans with|0 -2 -3 -1 -1 1 -1
 beat|3 -3 -3 -2 -1 -3 -2
 beat in|3 -1 -2 -2 -2 -3 -2
 beetroot|-2 -1 -2 0 1 1 -1
-beets|1 -2 -2 1 -1 -1 -1
-before|3 0 -7 -1 -6 -2 -5
+beets|1 -2 -2 1 -1 -2 -1
+before|3 0 -7 -1 -7 -2 -5
 before cutting|1 0 -3 -3 -3 -3 -3
 before eating|2 -2 -2 0 -2 -2 -1
-before serving|-2 2 -1 -2 -1 -2 -2
+before serving|-1 2 -2 -2 -1 -2 -2
 before slicing|0 0 -2 -3 -3 -4 -2
-before you|2 -1 -2 -3 -3 -3 -3
+before the|-1 2 -2 0 -1 -3 -2
+before you|2 -1 -2 -4 -3 -3 -3
 behind appliance|3 0 -5 1 -3 -3 -3
 behind at the hob|3 -10 4 -2 -5 -7 -13
 behind blender|5 2 -3 -4 -8 -3 -7
-behind hands|5 0 -2 -5 -1 -5 -7
+behind hands|5 1 -2 -5 -1 -5 -7
 behind nothing|1 0 0 -2 -9 -1 0
-behind on the hob|5 -3 -5 3 -10 -2 -13
+behind on the hob|4 -3 -4 3 -10 -2 -13
 behind oven|1 0 -6 -5 7 -4 -3
-behind stands|6 -2 -1 -5 -7 -2 -4
+behind stands|6 -2 -1 -5 -6 -2 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|2 -1 -2 -2 -1 -2 -1
-best|2 -3 -2 -2 -2 -2 -2
-better|3 -2 -3 -3 -2 -3 -2
+best|2 -2 -2 -2 -2 -2 -2
+better|3 -2 -4 -3 -2 -3 -2
 between|0 1 -5 -4 0 -1 -4
 between #|3 -3 -3 -1 -1 -3 -1
 between two|-1 1 -2 -1 -2 -2 -2
 bicarb|-1 1 1 -3 -3 -2 -2
-big|-2 -6 2 0 -7 -4 0
-big bowl|3 -3 -3 -2 -3 -4 2
+big|-2 -6 3 0 -7 -4 0
+big bowl|3 -4 -3 -2 -3 -4 2
 big pan|-4 -2 4 -2 -1 -3 -1
 big pot|-4 -2 2 1 -3 -3 -2
 biggest|1 -1 1 -1 -2 -2 -1
-bit|0 -3 -3 1 -3 0 -4
-bit of|0 -2 -1 0 -3 -1 -2
+bit|0 -3 -2 1 -3 0 -4
+bit of|0 -2 -1 0 -2 -1 -2
 bits|1 1 -2 -3 -2 -2 -1
 bits .|1 1 -3 -3 -2 -2 -2
 bitterness|-2 -3 -2 3 -3 -2 -2
@@ -691,7 +697,7 @@ blend #|-4 -3 -2 -3 -3 4 -4
 blend .|-4 -1 -2 -1 -2 3 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend with|-4 -2 -3 -2 -1 4 -1
-blender|-6 -6 -9 -6 -5 9 -4
+blender|-7 -6 -8 -6 -5 9 -4
 blender .|-4 -1 -2 -1 -1 4 -1
 blitz|-8 -4 -5 -3 -4 8 -3
 block|-1 1 -3 -3 -2 -2 0
@@ -710,16 +716,16 @@ boil with|-1 -3 1 1 -3 -1 -1
 boiled|-2 2 -3 1 -5 -4 -5
 boiling|-4 2 -3 0 -1 -2 -4
 boiling water|-4 3 -2 -1 0 -4 -4
-bonnet|1 -1 -2 -1 -2 -1 -1
-both|-2 -3 3 -2 -4 -3 -2
+bonnet|2 -1 -2 -1 -2 -1 -1
+both|-2 -3 3 -2 -3 -3 -2
 bottle|-1 -2 -2 1 -2 1 -1
 bottom|0 -3 1 0 -2 -3 -3
 bowl|4 1 -6 -5 -5 -7 1
 bowl ,|1 0 -4 -3 -2 -3 2
-bowl .|4 -1 -4 -1 -3 -5 -4
+bowl .|4 0 -4 -1 -3 -5 -4
 bowl with|2 1 -4 -4 -3 -3 -5
-bowls|1 -3 -1 -4 -4 -1 -3
-box|4 -3 -4 -4 -3 -4 -2
+bowls|1 -2 -1 -4 -4 -1 -3
+box|4 -3 -4 -4 -3 -3 -2
 boxes|0 -1 -2 -2 -1 0 -1
 braise|1 -4 -3 3 -3 -2 -3
 bread|3 0 -2 -4 -1 -4 -2
@@ -738,11 +744,11 @@ broccoli|1 -3 -4 3 -3 -3 -3
 broil|-3 -3 -3 -3 4 -2 -3
 broth|2 -2 -2 -1 -5 -1 -3
 broth ,|0 0 1 -3 -3 0 -2
-broth .|2 -2 -4 -3 -1 0 -1
+broth .|3 -2 -4 -3 -1 0 -1
 broth and|1 -1 -2 1 -1 -2 -1
 brown|0 -6 1 -1 -3 -5 1
 brown ,|-2 -1 3 -3 -2 -1 -2
-brown .|0 -4 2 -3 -1 -2 -3
+brown .|1 -4 2 -3 -1 -2 -3
 brown the|2 -3 0 -5 -3 -4 -5
 browned|-1 -2 2 -5 -1 -2 -4
 brush|1 -1 -4 -4 2 -4 -3
@@ -750,36 +756,38 @@ brush with|-1 -3 -2 -2 2 -1 -1
 bubble|-6 -7 -5 7 -5 -4 -3
 bubble #|-3 -4 -5 5 -2 -3 -3
 bubble for|-4 -3 -6 5 -3 -2 -2
-bubbling|-3 -2 -3 -4 3 -2 -2
+bubbling|-3 -3 -3 -4 3 -2 -2
 bubbling .|-2 -2 -2 -3 2 -2 -2
 buckwheat|0 -2 -2 2 -1 -1 0
 bulgur|2 2 -5 -1 -2 -3 -1
 bunch|1 -1 -3 -1 -1 0 -2
-but|-1 -1 -4 1 0 1 -4
+buns|3 -1 -4 -2 -2 -2 -1
+but|-1 -1 -4 0 0 1 -4
 but the|1 -1 -2 -4 -2 0 -2
 butter|-2 -3 1 0 -5 0 -3
 butter ,|1 -3 -2 2 -3 0 -1
 butter in|-2 -1 4 -4 -2 -3 -2
 by|1 0 -2 0 -2 -4 -3
-by #|3 -3 -3 -2 0 -3 -3
+by #|3 -3 -3 -2 1 -3 -3
 by half|-5 -1 -1 3 -3 -4 -3
 by hand|4 -4 -4 -4 -3 -3 -2
-c|-2 -3 -6 -8 6 -5 -1
-c #|0 -6 -5 -6 2 -4 -2
+c|-2 -3 -6 -9 6 -5 -1
+c #|-1 -7 -5 -6 3 -5 -2
 c (|4 -1 -1 -1 -1 -1 -1
 c ,|-1 -1 -4 -4 3 -4 -5
 c .|1 -1 -7 -1 0 -2 -5
-c and|0 -1 -1 -1 -1 0 -1
+c and|0 -1 -1 -1 -2 0 -1
 c fan|5 -2 -2 -2 -3 -2 -1
 c for|-2 -3 -3 -3 0 -1 2
-c gas|3 -1 -2 -1 -3 -2 -1
-cabbage|2 -2 -3 2 -6 -3 -6
-cabbage ,|-1 1 -4 1 -3 -2 -2
+c gas|3 -1 -2 -1 -2 -2 -1
+c with|2 -2 -2 -2 -1 -2 -1
+cabbage|2 -1 -3 2 -6 -3 -6
+cabbage ,|0 1 -4 1 -3 -2 -3
 can|-1 -3 -1 0 1 1 -1
-cancel|3 -1 -3 -1 -1 -2 -1
-cancel .|3 -1 -3 -1 -1 -2 -1
+cancel|2 -1 -3 -1 -1 -2 -1
+cancel .|2 -1 -3 -1 -1 -2 -1
 capers|-2 -3 1 -1 -3 0 -3
-capers ,|-1 -3 1 -1 -3 -1 -3
+capers ,|-1 -3 2 -1 -3 -1 -3
 caraway|0 1 0 -2 -2 -1 -1
 carrot|2 -3 0 -1 -2 -1 -1
 carrot ,|1 -2 0 -2 -1 -1 -1
@@ -787,24 +795,24 @@ carrot and|1 -2 -1 0 -2 -2 -2
 carrots|0 -6 2 -4 -1 -2 -5
 carrots ,|1 -4 -2 0 1 -4 -3
 carrots and|2 -2 1 -4 -2 -1 -1
-cashews|1 -1 -1 -3 -3 -1 -3
+cashews|0 -1 -1 -3 -3 0 -3
 casserole|0 -2 2 -5 -2 -2 -1
 cast|0 -2 -1 -3 1 -2 -1
 cast iron|0 -2 -1 -3 1 -2 -1
-catch|-1 -1 1 0 0 -1 0
+catch|-1 -1 1 -1 0 -1 0
 catch .|0 -1 1 -1 -1 0 0
 catches|2 -2 -3 -1 -2 -3 -1
 cauli|1 -2 -2 0 1 -3 -3
 cauliflower|-1 -4 1 -1 1 -3 -2
 cauliflower ,|1 -2 -2 0 -2 -1 -1
-cavolo|0 -1 2 -2 -3 -1 -2
-cayenne|-2 -1 3 -2 -2 -2 -1
+cavolo|0 -1 2 -2 -2 -1 -2
+cayenne|-3 -1 3 -2 -2 -2 -1
 celeriac|1 -2 -2 0 -1 -2 -1
 celery|-4 -4 0 1 -4 1 -4
 celery and|-2 -1 -1 -1 -1 0 -2
 celery in|-3 -2 3 -2 -3 0 -2
-char|-3 -3 -3 -3 3 -3 -4
-chard|-4 -3 4 -3 -2 -2 -4
+char|-3 -3 -2 -3 3 -3 -4
+chard|-5 -3 4 -3 -2 -2 -4
 charred|-2 -2 -1 0 1 -2 -3
 check|-1 1 -4 -3 1 -4 -2
 chestnuts|1 0 -3 0 0 -2 -1
@@ -816,7 +824,7 @@ chickpeas and|3 -1 -2 -2 0 -3 -1
 chickpeas with|3 -3 0 -1 -3 -4 -1
 chili|-3 -1 1 1 -1 -2 -1
 chill|1 4 -7 -7 -8 -3 -6
-chill #|-6 6 -4 -5 -5 -4 -4
+chill #|-7 6 -4 -5 -6 -4 -4
 chill for|1 0 -2 -3 -3 -2 -2
 chill to|1 1 -2 -1 -4 -2 -3
 chilli|3 -5 -2 0 -3 -2 -4
@@ -825,27 +833,28 @@ chilli flakes|1 -1 -1 -3 -2 -2 -1
 chillies|2 -2 -1 -4 -3 -2 -2
 chillies ,|2 -1 -1 -2 -2 -2 -2
 chipotle|-3 -1 1 -2 -2 1 -1
-chives|3 -2 -3 -2 -3 -3 -1
+chives|3 -3 -3 -2 -3 -3 -1
 chocolate|-1 0 -3 0 -3 1 -3
 choi|-2 -2 2 1 -3 -3 -2
 chop|3 -4 -2 -2 -1 -4 -5
 chop onions|4 -3 -4 -2 -4 -4 -3
 chop the|0 -1 -2 -2 -1 0 -1
-chopped|0 -1 1 -4 -4 -1 -1
+chopped|0 -1 1 -5 -4 -1 -1
 chopped ,|2 -1 0 -2 -2 -2 -1
-chuck|0 -2 0 -3 0 -4 -3
+chuck|0 -2 0 -3 0 -3 -3
 chunks|1 -3 -2 -3 2 -2 -1
 chunks ,|0 -2 -2 -2 2 -2 0
 chunky|-1 -2 -2 -1 -1 1 -1
 cilantro|0 -2 -4 -2 -3 1 -2
-cilantro .|0 -1 -3 -2 -2 1 -2
+cilantro .|0 -1 -3 -2 -3 1 -2
 cinnamon|1 -4 0 -2 -2 -3 -1
 cinnamon ,|1 -2 0 -3 -2 -3 -1
-clean|2 -2 -2 -2 1 -3 -1
+clean|2 -2 -2 -2 1 -2 -1
 clean .|-1 -1 -1 -1 1 -1 -1
-clear|3 1 -5 -3 -4 -3 -3
+clear|3 1 -5 -4 -4 -3 -3
 clear .|4 -4 -4 -3 -1 -2 -2
-cloth|3 2 -5 -3 -6 -1 -3
+cloth|2 2 -4 -3 -6 -1 -3
+cloth .|3 -1 -3 -3 -2 -3 -2
 clove|0 -1 -2 0 -2 -1 0
 cloves|1 0 -2 -1 -2 0 -1
 cloves and|-1 -2 1 -1 -1 -2 -1
@@ -857,12 +866,13 @@ cm thick|-2 2 -2 -1 -1 -2 -1
 cm tin|3 -1 -3 -3 -3 -3 -1
 coarse|-1 -2 -3 -4 0 1 -2
 coarsely|-2 0 1 -2 -2 1 -1
-coat|1 1 -2 -1 -3 -2 -2
+coat|1 1 -2 -1 -2 -2 -1
 cobs|0 -2 1 0 -3 -4 -2
-coconut|0 -2 -1 -1 -5 -1 -3
+coconut|0 -2 -1 0 -5 -1 -3
 coconut milk|0 -2 -1 -1 -4 -1 -3
+coconut oil|0 -1 -1 0 -1 -2 -1
 colander|-4 3 -2 -4 -3 -3 -2
-colander for|-1 1 -1 -2 -2 -1 -1
+colander for|-1 1 -1 -2 -1 -1 -1
 cold|0 0 -1 1 -6 -4 -6
 cold .|4 -5 -3 2 -5 -5 -3
 cold water|-2 1 1 -3 -2 -1 -3
@@ -870,16 +880,17 @@ collapse|-1 -2 -3 3 -1 0 0
 collapsed|-1 -2 -3 2 -3 -1 -1
 collapsing|-1 -2 -2 1 0 -1 -1
 combine|1 0 -1 -2 -4 -2 -2
-combine ,|0 1 -1 -3 -3 -3 -3
+combine ,|0 1 -1 -3 -2 -3 -3
+combine everything|-3 2 1 -2 -1 -3 -2
 combined|2 -2 -2 -1 -1 -2 0
 comes|-1 -2 -3 0 1 -1 -1
 comes out|-1 -2 -1 -1 1 -1 -1
-completely|-1 1 -4 0 -4 -1 -4
+completely|-1 0 -4 0 -4 -1 -4
 completely ,|-1 2 -1 -4 -2 -2 -1
 completely before|0 0 -1 -2 -2 -2 -1
 completely on|-2 2 -2 -2 -3 -3 -2
-cook|-5 -11 3 1 -5 -8 1
-cook #|-7 -6 1 2 -6 -4 -7
+cook|-6 -11 2 1 -5 -8 1
+cook #|-7 -5 1 2 -6 -4 -7
 cook ,|-1 -1 -2 -1 1 -2 1
 cook for|-8 -5 3 -1 -5 -5 -6
 cook gently|-1 -2 -3 3 -1 -1 -1
@@ -890,18 +901,18 @@ cook over|-2 -2 0 0 -2 -1 -3
 cook the|1 -4 -2 2 -5 -3 -7
 cook uncovered|-2 -2 -4 1 1 -1 -2
 cook until|-4 -2 4 -4 -4 -2 -3
-cooker|-1 -5 -1 -6 -6 -7 4
+cooker|0 -5 -1 -6 -6 -7 4
 cooker ,|1 -3 -1 -4 -3 -4 1
 cooker with|3 -3 -3 -3 -3 -3 1
-cooking|1 -3 -2 -1 -2 -1 -1
+cooking|1 -3 -2 0 -2 -1 -1
 cooks|-1 0 0 -2 -1 1 0
 cool|3 4 -6 -4 -8 -3 -7
 cool #|-2 4 -4 -5 -6 -4 -5
 cool ,|1 0 -2 -2 -3 -3 -1
 cool .|3 -5 1 0 -3 -2 -5
 cool completely|0 1 -4 -2 -5 -5 -3
-cool for|-4 4 -2 -5 -2 -1 -3
-cool in|2 1 -4 -4 -5 -5 -3
+cool for|-3 4 -2 -5 -2 -1 -3
+cool in|2 1 -3 -4 -5 -5 -3
 cool on|2 0 -3 -3 -5 -3 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
@@ -911,14 +922,14 @@ coriander .|2 -2 -1 -3 -2 -2 -2
 coriander and|-1 -2 0 -1 -2 -3 -2
 corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
-cornstarch|-1 -1 -3 1 -1 -3 1
+cornstarch|-1 -1 -3 1 -1 -2 1
 counter|2 -2 -2 -2 -2 -2 -2
 couple|2 0 -2 -4 1 -3 -3
 courgettes|-2 2 -1 -1 -4 -1 -3
 courgettes ,|-1 1 0 -1 0 -1 0
 couscous|0 1 1 -4 -2 -2 -2
 cover|-2 1 -2 1 0 -5 -1
-cover ,|-2 0 -4 1 -2 -1 1
+cover ,|-2 0 -4 1 -1 -1 1
 cover .|-1 -3 2 -3 -3 -3 -2
 cover and|-2 1 -4 2 -1 -2 -4
 cover by|3 -3 -3 -1 1 -3 -2
@@ -929,7 +940,7 @@ covered #|-3 2 -4 0 -5 -3 -5
 covered ,|-2 1 -4 3 -4 -2 -2
 covered .|-1 1 2 -4 -2 -1 -1
 covered for|-1 0 -2 1 -2 -1 -3
-cream|0 -4 1 -3 -5 0 -4
+cream|0 -4 1 -3 -5 0 -3
 cream ,|-2 -2 -1 1 -2 1 -1
 cream .|2 -1 -4 -2 -2 0 -1
 cream and|1 -1 0 -1 -1 -1 -1
@@ -954,7 +965,7 @@ cup water|0 -2 -4 1 -2 1 -1
 cups|0 -2 -2 0 -1 -1 1
 cups of|-2 -2 0 -3 0 -1 1
 cups water|0 -2 -1 2 -4 -3 0
-currants|-1 -2 1 -2 -1 -4 -2
+currants|0 -2 1 -2 -1 -4 -2
 curry|0 -4 2 -4 -1 -1 -2
 curry leaves|0 -2 1 -3 -2 -2 -2
 curry powder|0 -4 2 -3 -1 -1 -2
@@ -964,7 +975,7 @@ cut into|0 1 -2 -2 -1 -3 -2
 cut side|-1 -2 0 -3 2 -1 -2
 cut the|1 -1 -1 1 -3 -2 -1
 cutting|1 0 -3 -3 -3 -3 -3
-cutting .|1 0 -3 -5 -4 -3 -4
+cutting .|1 0 -3 -5 -3 -3 -4
 d|-1 -2 -1 -1 -2 1 -1
 daikon|1 -1 -2 -1 -1 -2 -1
 daily|2 -2 -3 -1 -2 -2 -2
@@ -975,12 +986,13 @@ date|0 -3 -2 -2 -2 2 -1
 dates|-2 2 -3 -2 -3 2 -1
 day|1 -2 1 -2 -5 -6 -3
 day #|0 0 -1 0 -2 -4 -2
-day .|-3 2 1 -2 -2 -2 -2
+day .|-3 2 0 -2 -2 -2 -2
 day drain|0 -2 1 -2 -1 -2 -1
 days|3 -5 -3 -3 -3 -1 -3
-days ,|2 -3 -2 -2 -2 -3 -2
-deep|1 -3 -2 -1 1 -2 -1
+days ,|2 -3 -2 -2 -2 -2 -2
+deep|1 -2 -2 -1 1 -2 -1
 deep golden|-2 -2 3 -4 0 -2 -1
+deglaze|2 -1 -3 -2 -1 -2 -1
 degrees|1 -4 -3 -4 3 -2 -3
 deseed|1 -2 -2 -2 0 -2 -2
 dice|1 -3 1 -3 -3 -5 -3
@@ -988,21 +1000,21 @@ diced|2 -2 -2 0 -2 -2 -1
 dill|0 1 0 -2 -2 -2 -2
 dill ,|-1 0 1 -1 -1 0 -1
 dill .|0 0 0 -1 -2 -2 -1
-dimple|0 -4 -2 -2 0 -2 -1
+dimple|0 -3 -2 -2 0 -2 -1
 dip|2 -1 -3 -1 1 -3 -3
 discard|1 -2 -1 -1 -3 0 -2
 discard the|2 -1 -3 -2 -2 0 -1
 dish|4 -1 -4 -4 -1 -4 -2
 dish ,|1 -1 -1 -2 0 -1 -1
 dish .|4 -3 -6 -2 0 -4 -2
-dissolve|1 -2 -2 1 -2 -3 -2
+dissolve|2 -2 -2 1 -2 -3 -2
 dissolved|3 -3 -3 1 -3 -3 -4
 divide|2 -1 -5 -2 -2 -1 -2
 divide between|-1 -1 -1 -1 1 0 0
 divide into|1 0 -2 -1 -2 -2 -1
 do|1 -1 -5 -4 1 -3 0
 do not|3 0 -3 -3 -2 -2 -1
-does add|1 -3 2 -2 -2 -2 -4
+does add|0 -3 2 -2 -2 -2 -4
 does bake|-5 -10 -7 -5 7 -4 -5
 does beat|3 -3 -3 -2 -1 -3 -2
 does blanch|-4 -5 -3 5 -3 -4 -5
@@ -1016,14 +1028,14 @@ does bubble|-6 -7 -5 7 -5 -4 -3
 does check|-1 1 -4 -3 1 -4 -2
 does chill|1 4 -7 -7 -8 -3 -6
 does chop|3 -4 -2 -2 -1 -4 -5
-does chuck|0 -2 0 -3 0 -4 -3
-does clean|2 -2 -2 -2 1 -3 -1
-does coat|1 1 -2 -1 -3 -2 -2
+does chuck|0 -2 0 -3 0 -3 -3
+does clean|2 -2 -2 -2 1 -2 -1
+does coat|1 1 -2 -1 -2 -2 -1
 does combine|1 0 -1 -2 -4 -2 -2
-does cook|-5 -11 3 1 -5 -8 1
+does cook|-6 -11 2 1 -5 -8 1
 does cool|3 4 -6 -4 -8 -3 -7
 does cover|-2 1 -2 1 0 -5 -1
-does cream|0 -4 1 -3 -5 0 -4
+does cream|0 -4 1 -3 -5 0 -3
 does crisp|-2 -3 1 -2 -1 -4 -3
 does crumble|3 -1 -1 -2 -3 -3 -4
 does crush|1 -2 1 0 -3 -3 -2
@@ -1032,7 +1044,7 @@ does cut|2 -1 -4 -1 -1 -3 -1
 does dice|1 -3 1 -3 -3 -5 -3
 does dip|2 -1 -3 -1 1 -3 -3
 does discard|1 -2 -1 -1 -3 0 -2
-does dissolve|1 -2 -2 1 -2 -3 -2
+does dissolve|2 -2 -2 1 -2 -3 -2
 does divide|2 -1 -5 -2 -2 -1 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -1 -1 -2
@@ -1041,9 +1053,9 @@ does drain|1 3 -6 3 -6 -3 -5
 does dress|2 -3 -4 1 -3 -4 -2
 does drizzle|2 -1 -5 -4 0 -2 -2
 does dry|0 1 -1 -2 -1 -2 0
-does fill|0 -4 -1 -3 -1 0 -1
+does fill|0 -4 -2 -3 -1 0 -1
 does finish|1 -2 -2 -3 0 -2 -3
-does fish|0 -2 -2 -2 -3 0 -2
+does fish|1 -2 -2 -2 -3 0 -2
 does flatten|2 -2 -3 0 -2 -2 -1
 does flip|-4 -3 4 -5 0 -3 -3
 does fluff|3 2 -4 -4 -4 -4 -2
@@ -1066,21 +1078,22 @@ does ladle|0 -2 0 0 -2 -5 -2
 does lay|3 -3 -1 -3 -1 -3 -2
 does leave|-1 4 -6 -4 -6 -3 -2
 does let|-1 4 -4 -2 -7 -6 -4
-does lid|-4 0 -5 3 0 -6 -2
+does lid|-4 0 -5 3 -1 -6 -2
 does loosen|-1 -3 0 -1 -4 -1 -2
 does lower|2 -3 0 -3 0 -2 -2
 does make|0 0 0 -1 -1 -1 -1
-does mash|0 -1 0 -2 -5 1 -3
-does massage|4 -2 -6 -6 -4 -6 -5
+does marinate|-3 4 -2 -4 -4 -3 -2
+does mash|0 -1 0 -2 -4 1 -3
+does massage|4 -2 -6 -6 -4 -5 -5
 does melt|-6 -5 3 1 -4 -1 -2
 does mince|1 -1 -1 -3 -2 0 -1
 does mix|3 0 -2 -8 -3 -1 -5
 does open|-1 -1 1 -4 -3 -3 1
-does pack|2 -4 -2 1 -2 -4 -2
+does pack|2 -3 -2 1 -2 -4 -2
 does peel|0 -1 0 -1 -4 -2 -2
 does pile|1 -2 0 -3 -1 -4 -2
 does pinch|2 -1 -1 -1 -4 -3 -4
-does place|0 -2 -2 -2 1 -1 -1
+does place|2 -3 -3 -3 0 -2 -2
 does pop|0 -3 0 -3 1 -3 -2
 does portion|2 -2 -2 -2 -1 -3 -1
 does pour|0 2 -2 -1 -1 -3 -4
@@ -1093,82 +1106,82 @@ does purée|-1 -4 1 -5 -4 1 -3
 does put|-1 -2 0 -1 -1 -3 1
 does quarter|0 1 0 0 -3 -3 -1
 does rain|1 -1 1 -3 -3 -3 -2
-does reduce|-6 -4 -1 4 -3 -3 -3
+does reduce|-6 -3 -1 4 -3 -3 -3
 does refrigerate|4 -3 -3 -4 -4 -3 -3
 does remove|1 0 -1 -4 -1 -2 -4
 does rest|-3 8 -3 -4 -4 -3 -6
 does return|-3 -1 0 -1 1 2 -3
-does rinse|0 2 -1 -1 -5 -7 -1
-does roast|-4 -8 -3 -7 6 -4 -6
+does rinse|0 2 -2 -1 -5 -7 -1
+does roast|-4 -8 -3 -8 6 -4 -6
 does roll|4 -4 -1 -5 -5 -5 -4
 does rub|3 0 -4 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
-does scatter|1 -3 -1 -1 0 -2 -2
+does scatter|1 -3 -1 -1 -1 -2 -2
 does scoop|0 -2 2 -4 0 -2 -1
-does score|1 -1 0 -1 0 -2 -1
+does score|1 -1 0 -2 0 -2 -1
 does scrape|2 -2 -4 0 -3 1 -2
 does seal|0 0 1 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
 does set|1 -2 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -1 1
-does shape|2 1 -5 -2 -1 -3 -4
-does shred|0 -2 -1 -3 0 0 -4
+does shape|2 1 -4 -2 -2 -3 -4
+does shred|0 -2 -1 -3 0 -1 -4
 does sieve|0 1 -4 -1 -2 -5 -2
 does simmer|-9 -11 -5 10 -5 -7 -6
 does skim|2 -3 -3 1 -3 -4 -2
 does slice|0 0 0 -1 -4 -6 -3
 does slide|1 -2 1 -3 -3 -3 -2
 does smooth|-1 -3 -2 -5 -1 4 -4
-does soak|-4 6 -2 -8 -4 -4 -6
+does soak|-4 6 -2 -8 -5 -4 -6
 does soften|-4 -2 4 -1 -5 -5 -5
 does spread|-1 1 -5 0 1 -4 -2
 does sprinkle|2 -1 -2 -2 -1 -3 -1
 does squash|-1 0 -5 -2 2 -2 1
-does squeeze|-1 0 0 -1 -5 -2 0
-does stand|-2 6 -5 -6 -7 -5 -5
+does squeeze|-1 0 -1 -1 -5 -2 0
+does stand|-2 6 -5 -7 -7 -5 -5
 does steam|-7 -2 -8 6 -7 -5 -8
 does stir|2 -1 -2 -2 -1 -2 -6
 does strain|0 1 -3 0 -4 0 -2
-does stuff|0 -1 0 -2 -1 -2 -1
-does swap|-2 -3 -2 -3 2 -1 -1
+does stuff|0 -1 0 -1 -1 -2 -1
+does swap|-2 -2 -2 -3 2 -1 -1
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -2 -3 -3 -2
 does take|1 -2 -2 -2 1 -1 -2
-does taste|0 -3 -2 -3 -3 0 -3
+does taste|0 -3 -2 -3 -4 0 -3
 does tear|2 0 -2 -2 -2 -3 -2
 does thicken|-2 1 -1 1 -2 -2 -2
 does thin|2 0 -1 -5 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
-does toast|0 -6 2 -2 0 -6 -7
+does toast|1 -6 2 -2 0 -6 -6
 does toss|0 -2 -2 -3 0 -4 -1
 does transfer|1 0 -3 -2 1 -3 -2
 does turn|0 -2 -1 -2 2 -5 -4
 does uncover|-3 -3 -3 -3 3 -2 -3
 does wait|4 -5 -5 0 -4 -4 -4
-does warm|-2 1 0 -4 -1 -1 -1
+does warm|-1 1 0 -4 -1 -1 -1
 does wash|1 2 0 -5 -2 -4 -3
 does wet|1 0 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -4 -3 -3 5 -3
-does wilt|-6 -4 6 -5 -2 -4 -4
+does wilt|-6 -4 7 -5 -2 -4 -4
 does wrap|2 -3 -5 1 -2 -5 -4
 does zest|0 1 -2 -1 -1 -1 -2
 doesn|-1 1 -2 1 -2 -1 -1
 doesn t|-1 1 -2 1 -2 -1 -1
-don|-2 0 1 -4 -2 1 -2
-don t|-2 0 1 -4 -2 1 -2
+don|-1 0 1 -4 -2 1 -2
+don t|-1 0 1 -4 -2 1 -2
 done|-2 -3 -1 2 -1 -1 -2
-door|2 -3 -1 -1 2 -2 -1
-door ajar|2 -3 -1 -1 2 -2 -1
+door|1 -3 -1 -1 2 -2 -1
+door ajar|1 -3 -1 -1 2 -2 -1
 dot|3 -2 -3 -3 1 -4 -3
-doubled|-3 4 -4 -4 -4 -3 -4
-doubled .|-2 4 -4 -4 -3 -3 -3
+doubled|1 4 -4 -4 -5 -4 -4
+doubled .|-3 3 -4 -4 -3 -3 -3
 dough|5 -1 -6 -5 -4 -5 -5
 dough .|3 -1 -3 -1 -2 -2 -1
-down|0 -2 0 -1 -4 0 -4
+down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 2 1 -3 -1 -3
-down .|-1 -3 0 2 -2 0 -3
+down .|-1 -3 0 1 -2 1 -3
 down and|-2 -1 -1 2 -2 -1 -1
 down for|-2 -1 2 -2 1 -1 0
 drain|1 3 -6 3 -6 -3 -5
@@ -1181,56 +1194,56 @@ drain on|2 -1 -4 2 -1 -2 -1
 drain the|-1 -2 0 0 -2 0 -2
 drain well|0 0 -1 1 -3 -3 -1
 drained|-2 -2 3 -1 -3 -1 -1
-drained beans|0 -1 -2 1 -2 -1 -1
+drained beans|1 -1 -2 1 -2 -1 -1
 dress|2 -3 -4 1 -3 -4 -2
-dressing|3 -2 -6 -7 -6 1 -7
-dressing .|3 -1 -2 -1 -2 -4 -1
+dressing|3 -2 -7 -7 -6 1 -7
+dressing .|3 -1 -3 -1 -2 -5 -2
 dressing in|-1 -4 -2 -4 -4 3 -4
 dressing ingredients|1 -2 -3 -2 -2 -1 -2
 dried|3 -1 -3 -1 -1 -1 -1
 drink|0 0 -4 1 -3 -1 -2
 drizzle|2 -1 -5 -4 0 -2 -2
 drizzle over|0 -3 -3 -3 -4 0 -2
-drizzle with|1 0 -4 -3 0 -3 -2
+drizzle with|1 0 -3 -3 0 -3 -2
 dry|0 1 -1 -2 -1 -2 0
 dry ,|-1 0 -3 1 -1 -5 1
 dry .|0 -1 -7 0 0 0 -3
 dry in|-2 -4 3 -4 -1 -4 -3
 dry ingredients|3 -2 -3 -1 -2 -3 -1
 dry pan|-4 -3 4 1 -4 -4 -5
-dumplings|-1 -2 1 -3 -3 -3 -2
+dumplings|-1 -1 1 -3 -3 -3 -2
 dutch|-1 -1 1 -2 1 -2 -2
 dutch oven|-1 -1 1 -2 1 -2 -2
 each|2 -4 -1 -4 -1 -2 -4
-each ,|1 -2 3 -4 -3 -2 -2
+each ,|2 -2 3 -4 -2 -2 -2
 each .|1 -2 1 -3 -3 -2 -3
 each in|3 -3 -3 -3 -3 -3 -3
-each side|-2 -2 1 -3 1 -1 -2
+each side|-2 -2 2 -3 1 -1 -2
 eat|2 1 -4 -5 -4 -4 -3
 eating|2 -2 -2 0 -2 -2 -1
 eating .|2 -1 -2 -2 -2 -1 -1
 edamame|-5 0 -6 0 -4 -5 3
 edges|-2 -1 -2 -4 3 -3 -2
-edges .|1 1 -2 -2 1 -2 -1
-eggplants|-3 -3 2 -3 1 -2 -3
-el|-1 -3 1 -3 1 -3 -3
+edges .|1 1 -3 -2 1 -2 -1
+eggplants|-4 -3 2 -3 1 -2 -3
+el|-1 -3 1 -3 1 -3 -2
 else|1 -2 0 -2 -5 0 -3
 else .|2 -3 -1 1 -3 -3 -2
 end|1 -3 -4 1 -4 -1 -2
-end .|1 -2 -3 1 -3 0 -2
+end .|1 -2 -3 1 -4 0 -2
 enough|1 -2 -4 -2 -4 0 -4
 evaporated|-3 -1 -2 2 -2 -1 0
-even|1 -1 -2 -1 -1 -2 -1
+even|2 -1 -2 -1 -1 -2 -1
 evening|4 -4 -4 -1 -3 -4 -4
 every|-3 -3 -4 2 2 -1 -2
-every #|-3 -2 -4 2 1 -1 -1
+every #|-3 -2 -4 2 1 -2 -1
 every few|0 -2 -2 2 -3 0 0
-everything|-2 -2 0 -3 -1 3 -5
-everything ,|-2 1 -3 -2 0 -1 -2
+everything|-2 -1 0 -3 -1 3 -5
+everything ,|-1 1 -3 -2 0 -1 -2
 everything .|-2 -2 -1 -4 -3 2 -2
 everything but|1 0 -1 -3 -1 -2 -1
 everything else|1 -4 0 -2 -5 0 -2
-everything except|-1 -2 -1 -2 -3 1 -2
+everything except|-1 -3 -1 -2 -3 1 -2
 everything in|-2 -2 0 -2 0 1 -2
 everything through|-1 -2 -3 -1 -2 1 -1
 everything together|2 1 -3 -3 -3 -4 -1
@@ -1239,7 +1252,7 @@ except the|0 -2 -1 -2 -2 1 -2
 excess|1 0 -1 -2 1 -3 -2
 extract|1 -2 0 -2 -2 -2 -1
 extract ,|1 -2 0 -2 -2 -2 -1
-f|1 -3 -5 -4 1 -1 -2
+f|1 -3 -5 -4 2 -1 -2
 f (|4 -1 -2 -1 -5 -2 0
 f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -3 2 -2 -4
@@ -1247,36 +1260,36 @@ falafel|-3 -1 -1 -1 0 3 -2
 falls|-3 2 -3 -1 -2 -2 -2
 fan|4 -2 -6 -6 1 -5 -4
 fan #|2 -2 -2 -1 0 -2 -1
-fan ,|-2 -3 -3 -3 3 -3 -3
-fan .|4 -4 -3 -3 -3 -3 -3
+fan ,|-2 -3 -3 -3 3 -2 -3
+fan .|4 -3 -3 -3 -3 -3 -3
 fan for|-1 -1 -1 -1 1 -1 0
-fan gas|3 -1 -1 -1 -5 -1 -1
+fan gas|3 -1 -1 -1 -6 -1 -1
 farro|-1 -3 -2 3 -2 -1 0
 fast|-1 -1 -1 1 -1 0 -1
 fennel|2 -2 0 0 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
-fill|0 -4 -1 -3 -1 0 -1
+fill|0 -4 -2 -3 -1 0 -1
 fill #|-2 -1 1 1 1 -2 -2
 fill ,|2 -3 0 -3 -3 -2 -2
 filling|1 -3 2 -4 -3 0 -3
 filling ,|1 -2 0 -1 -1 -3 -1
 final|-1 -2 -2 0 0 -1 -1
 final #|-2 -2 -2 2 -1 -1 -1
-fine|-2 1 -5 -5 -4 2 -3
+fine|-2 1 -5 -5 -4 2 -4
 fine .|-1 2 -3 -3 -3 1 -2
-finely|3 -3 -3 -2 -3 -6 -3
+finely|3 -3 -3 -2 -3 -5 -3
 fingers|-1 -1 -2 -2 -3 1 0
 finish|1 -2 -2 -3 0 -2 -3
-finish with|2 -2 -1 -3 -3 -1 -2
+finish with|2 -3 -2 -3 -3 -1 -2
 finishing|1 -1 -1 -1 -1 -1 -1
 firm|-2 2 0 -3 1 -4 -3
 first|2 -2 -1 -3 -2 -2 0
-fish|0 -2 -2 -2 -3 0 -2
-fish out|0 -2 -2 -2 -3 0 -2
+fish|1 -2 -2 -2 -3 0 -2
+fish out|1 -2 -2 -2 -3 0 -2
 five|-3 -2 1 1 -2 -1 -3
 five minutes|-4 -2 1 2 -2 -3 -3
-flakes|1 -2 1 -3 -4 -2 -1
-flaky|3 -1 -1 0 -4 -2 0
+flakes|1 -2 1 -3 -3 -2 -1
+flaky|3 0 -1 0 -4 -2 0
 flame|-3 -4 -5 5 -5 -1 -2
 flat|0 -3 0 -2 0 -5 -2
 flat .|-1 -2 0 -2 0 -4 -2
@@ -1293,7 +1306,7 @@ flour and|-1 0 -4 2 -3 0 -2
 flour in|-1 -3 2 -4 -2 0 -2
 fluff|3 2 -4 -4 -4 -4 -2
 fluff .|2 2 -3 -3 -3 -4 -3
-foam|1 -1 -2 1 -2 -2 -1
+foam|1 -2 -2 0 -1 -2 -1
 foam ,|-1 -1 -1 1 -1 0 0
 foil|-1 -5 -4 -2 4 -5 -5
 foil ,|2 -3 -3 -1 1 -3 -2
@@ -1308,8 +1321,8 @@ for|-1 -2 -1 1 1 -6 -2
 for #|-5 -1 -2 0 2 -4 -1
 for a|0 -1 0 -2 1 -5 -3
 for about|-3 0 -1 0 0 -1 -1
-for an|-2 1 -1 0 -3 -2 -2
-for another|-4 0 2 -1 -5 -4 -5
+for an|-2 2 -1 0 -3 -2 -2
+for another|-4 1 2 -1 -6 -4 -5
 for at|0 1 -1 -2 -2 -1 -1
 for half|-4 2 -1 -1 -1 -1 -1
 for the|0 -4 0 -1 0 -2 -1
@@ -1332,19 +1345,19 @@ fridge|4 -2 -7 -7 -6 -1 -6
 fridge .|3 -1 -4 -5 -4 -2 -5
 fried|-1 -2 -1 -2 -1 1 -1
 from|-2 -1 1 1 -3 -5 -2
-from the|0 -1 1 0 -2 -5 -3
+from the|0 -1 1 1 -2 -5 -3
 fronds|3 -1 -2 -1 -2 -3 -1
 frozen|-2 -4 1 1 -5 -3 -5
 fruit|0 1 -2 -2 -2 1 -1
 fry|-9 -9 5 0 -7 -7 1
-fry #|-4 -4 5 -7 -3 -4 0
+fry #|-4 -4 5 -7 -4 -4 0
 fry for|-1 -1 2 -4 -2 -1 -2
 fry in|-2 -3 2 -2 -4 -2 -3
 fry onion|-2 -2 3 -5 -2 -2 -4
-fry onions|-1 -2 3 -4 -2 -2 -3
+fry onions|-1 -2 2 -4 -2 -1 -3
 fry the|-3 -4 1 0 -1 -4 -5
 frying|-1 -1 1 0 -3 -3 -1
-frying pan|-3 -2 2 0 -4 -3 -2
+frying pan|-3 -2 2 -1 -4 -3 -2
 full|0 -2 -2 -2 1 -2 -1
 further|-4 -3 -2 1 1 -2 -3
 further #|-3 -3 0 -1 1 -1 -2
@@ -1354,7 +1367,7 @@ g .|2 -2 -2 0 -2 -3 -3
 g of|-1 0 0 0 0 -2 -2
 garam|3 -2 -3 2 -2 -3 -2
 garlic|-2 -4 1 -1 -3 1 -8
-garlic #|1 -4 2 -3 -4 -5 -3
+garlic #|1 -4 1 -3 -4 -5 -3
 garlic ,|-3 -2 3 -5 0 1 -4
 garlic .|2 -2 -2 -2 -2 -1 -1
 garlic ;|-2 -1 3 -5 -1 -2 -1
@@ -1375,7 +1388,7 @@ gently for|-1 -2 -5 5 -2 -1 -1
 get|0 -3 1 -1 0 -5 -3
 gets|1 -2 -2 1 -1 -3 -1
 ginger|-2 -5 2 -4 -1 0 -4
-ginger ,|-1 -4 1 -5 -5 1 -3
+ginger ,|0 -4 1 -5 -5 1 -3
 ginger and|-1 -2 1 0 -3 0 -1
 ginger garlic|-1 -1 1 -2 -1 0 -1
 give|-2 -3 1 0 1 -4 -2
@@ -1384,11 +1397,11 @@ glaze|2 -2 -5 -1 2 -4 -4
 glossy|-1 -1 -4 3 -1 -1 -1
 gloves|1 -2 -1 -1 -1 -1 -1
 gnocchi|0 -2 -1 -1 1 -3 -4
-gnocchi ,|-2 1 2 -2 1 -2 -1
+gnocchi ,|-2 1 1 -2 1 -2 -1
 go|-1 -1 0 1 -3 -3 -2
 gochugaru|-1 -2 1 -3 -3 1 -1
-goes|-2 -2 1 -1 -2 0 1
-goes in|-1 -2 0 -2 -1 0 1
+goes|-2 -3 1 -1 -2 0 1
+goes in|-2 -2 0 -2 -1 0 1
 going|-1 -2 1 -2 -1 -2 1
 gold|-2 -2 0 0 -3 -3 -2
 golden|-2 -4 0 -2 1 -2 -3
@@ -1403,43 +1416,43 @@ grains|1 -1 -1 0 -2 -2 -2
 gram|-1 1 1 -2 -1 0 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
-grated|1 -2 0 -2 -2 -3 -1
+grated|1 -2 1 -2 -2 -4 -1
 grating|0 -1 -3 -2 -2 1 -1
 gravy|-3 -2 2 -2 -3 -2 -3
 grease|0 -1 0 -2 -3 -3 -2
-greased|0 -1 -3 1 -3 -3 -3
-greased #|1 0 -2 -2 -2 -3 -1
+greased|1 -1 -3 1 -2 -3 -2
+greased #|1 0 -3 -2 -2 -3 -1
 green|-1 -2 1 -1 -1 0 -2
 greens|1 -2 1 -1 -4 -4 -3
-griddle|-4 -3 2 -3 1 -3 -3
+griddle|-4 -3 3 -3 1 -3 -3
 grill|0 -6 -6 -6 6 -4 -5
-grill for|-3 -5 -4 -4 4 -1 -4
+grill for|-3 -4 -4 -4 4 -1 -4
 grind|3 0 -4 -2 -3 -4 -3
 ground|-1 -2 0 -1 -2 1 -1
-h|2 1 -7 -2 -3 -6 -6
+h|1 1 -6 -2 -3 -6 -6
 h #|-4 -2 -3 1 1 -2 -3
-h ,|2 -1 -3 -2 -3 -3 -3
-h .|-3 2 -2 -2 -2 -1 -2
-half|-3 0 -3 -1 2 1 -2
+h ,|2 -1 -2 -2 -3 -3 -3
+h .|-3 3 -2 -2 -2 -1 -2
+half|-3 0 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
-half a|0 0 -1 -1 -4 -2 -4
-half an|-4 2 -2 -2 0 -2 -2
-half of|-2 1 -3 -3 0 2 -3
-half the|0 -4 -1 -3 1 0 -2
+half a|0 1 -1 -1 -4 -2 -4
+half an|-4 2 -2 -2 -1 -3 -2
+half of|-2 0 -3 -3 0 2 -3
+half the|0 -4 -1 -2 1 0 -2
 half with|-2 -1 2 -3 -3 1 -1
-halfway|-2 -3 -3 -1 2 -1 -2
+halfway|-2 -3 -3 -1 2 -2 -2
 halfway .|-2 -2 -2 0 1 -1 -1
 halfway through|-2 -2 -3 -2 2 -1 -2
 halve|3 -3 -4 -3 -1 -3 -2
 halved|-1 -3 0 0 0 -1 -3
-hand|2 -4 -4 -4 -3 1 -2
+hand|2 -4 -4 -4 -3 0 -2
 handful|1 -2 0 0 -3 -3 -1
 handle|0 1 -3 -3 -2 -4 -3
 hands|2 -3 -1 -2 -3 -3 -2
-hands ,|1 -1 0 -1 -1 -2 -1
+hands ,|0 -2 0 -1 -1 -2 -1
 hard|-1 -5 -2 4 -5 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
-hard for|-3 -3 -1 2 -2 -2 -3
+hard for|-3 -3 -1 3 -2 -2 -3
 harissa|1 -2 -2 -2 1 -3 -2
 has|0 0 -1 1 -3 -3 -2
 has gone|1 -1 0 0 -1 -2 -1
@@ -1453,10 +1466,10 @@ heat ,|-4 3 0 -1 -8 -1 -3
 heat .|1 -2 0 -4 -2 -6 -5
 heat a|-4 -2 4 -3 -3 -3 -2
 heat and|0 1 0 0 -1 -2 -1
-heat for|-5 -5 1 1 -5 -2 -4
+heat for|-5 -5 1 1 -4 -2 -4
 heat oil|2 -4 -1 -2 -4 -4 0
-heat oven|2 -3 -4 -3 -1 0 -3
-heat the|1 -5 0 0 -8 -5 -3
+heat oven|2 -3 -4 -4 -1 0 -3
+heat the|1 -5 0 0 -7 -5 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-4 1 4 -5 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
@@ -1469,15 +1482,15 @@ high heat|-2 -4 4 -5 -3 -4 -5
 hing|2 -1 -2 -2 -2 -2 -3
 hot|-6 -3 6 0 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
-hot .|-5 0 2 -1 -3 0 -3
+hot .|-4 -1 2 -1 -4 0 -3
 hot pan|-3 -2 2 -3 0 -2 -1
-hot sauce|-2 -1 3 -3 -3 -3 -2
+hot sauce|-2 -1 3 -3 -2 -3 -2
 hot water|4 1 -6 -2 0 -5 -3
-hour|-7 3 -5 1 0 -6 -5
+hour|-7 2 -5 1 0 -6 -5
 hour ,|-3 1 -2 1 -1 -2 -2
-hour .|-5 0 -4 1 1 -4 -4
-hour and|-1 -1 -2 2 0 -2 -2
-hour before|-3 2 -1 -2 -3 -2 -2
+hour .|-5 0 -4 1 1 -4 -3
+hour and|-2 -1 -2 2 0 -2 -1
+hour before|-3 3 -1 -2 -3 -2 -2
 hours|0 0 -6 -4 2 -6 -6
 hours ,|0 0 -3 -2 1 -3 -3
 hours .|0 0 -4 -3 2 -4 -4
@@ -1485,33 +1498,33 @@ hours until|-4 2 -2 0 -2 -2 -2
 hr|-5 3 -3 -2 -1 -3 -3
 hr #|-1 0 -2 1 -3 -1 -2
 hr .|-4 2 -1 -3 -1 -2 -2
-hrs|-4 3 -3 -3 0 -3 -2
+hrs|-1 3 -4 -4 -1 -4 -3
 hrs ,|-3 1 -2 -1 1 -2 -1
 i|2 -1 -4 -1 -3 -6 0
 ice|0 -2 -3 2 -3 -1 -4
 ice bath|2 -3 -3 1 -2 -3 -3
 if|0 0 -4 -1 0 1 -4
-if it|0 -4 -4 -1 1 -1 -3
+if it|0 -4 -4 0 0 -1 -3
 if needed|1 0 -3 0 0 -1 -1
 if you|0 -1 -3 -1 -4 1 -2
-in|-4 -3 2 0 -3 1 -1
-in #|0 1 -1 0 -3 -2 -4
+in|-5 -4 2 0 -4 1 -1
+in #|0 1 -1 -1 -3 -2 -4
 in ,|-4 0 2 0 -2 -3 -5
 in .|0 -4 -3 2 -3 0 -4
 in ;|-1 1 2 -2 -1 -3 -1
 in a|-4 -1 2 -1 -1 -2 -2
 in all|0 1 2 -2 -2 -2 -2
-in an|2 -2 -1 -1 -2 -2 -1
+in an|2 -2 -1 -1 -2 -2 -2
 in coconut|0 -2 -4 3 -2 -1 -1
 in cold|-2 2 2 -3 -1 -1 -2
 in flour|-1 -4 3 -5 -4 -3 -3
 in foil|-1 -2 -2 1 0 -2 -2
 in for|-4 -5 1 -3 2 -5 -5
 in half|0 -3 1 -4 1 -2 -1
-in hot|1 1 -1 -3 0 -4 -4
+in hot|1 1 -1 -3 0 -4 -3
 in it|3 -3 -4 -4 2 -5 -4
 in oil|-2 -6 1 0 -4 -1 -7
-in pan|-4 1 2 -3 -3 -4 -4
+in pan|-4 1 1 -3 -3 -4 -4
 in plenty|-1 -1 -1 1 -2 -1 -1
 in salted|-2 -2 -3 3 -1 -1 -4
 in spinach|-1 -2 2 -2 -2 -3 -2
@@ -1532,44 +1545,45 @@ into a|-2 -1 2 -1 -2 0 -1
 into an|1 1 -2 -1 -2 -2 -1
 into the|-1 -2 1 -3 2 -2 -2
 iron|0 -3 -2 -4 2 -3 -3
-is|1 -3 -2 1 -3 -1 -2
+is|1 -3 -2 1 -3 0 -2
 ish|2 -2 -3 -1 -2 -3 -2
 it|0 -1 -5 -1 -1 2 -2
 it ,|-2 1 -2 -2 0 -1 0
-it .|-1 -4 -4 0 0 2 -3
+it .|-1 -3 -4 0 0 2 -3
 it a|2 -3 -1 -4 1 -4 -3
 it all|3 -4 -2 -2 -4 -4 -4
 it bubble|-5 -4 0 2 -3 -2 -1
 it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
-it goes|-1 -1 -2 -1 -1 -4 1
+it goes|0 -1 -2 -1 -1 -4 1
 it in|0 -2 -2 -3 0 1 -1
 it looks|-1 -2 -2 -1 0 1 -2
-it s|0 -1 1 -3 0 0 -2
-it sit|-3 3 -3 -3 -2 -2 -2
+it s|0 -1 1 -3 -1 0 -1
+it should|1 -2 -2 0 -1 0 -1
+it sit|-3 3 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -2 -1 -1
-it thickens|-4 0 1 -1 -4 0 -2
-it to|1 -1 -2 -1 -3 1 -1
+it thickens|-4 1 1 -1 -4 0 -2
+it to|1 -1 -2 0 -3 1 -1
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
 its|-1 -4 -1 1 -1 -2 -2
 jackfruit|0 -1 0 -1 -1 -1 -1
 jaggery|2 -2 -3 0 -2 -2 -1
 jammy|-2 -1 -2 2 -2 -1 -1
-jar|3 -4 0 -5 -6 -6 -5
-jar ,|4 -2 -3 -4 -3 -3 -2
-jar .|2 -2 -1 -3 -3 -4 -2
+jar|3 -4 0 -5 -5 -6 -5
+jar ,|4 -2 -4 -4 -3 -3 -2
+jar .|1 -2 -1 -3 -3 -4 -2
 jars|-2 -3 0 0 -3 0 -2
-juice|-2 0 -7 -6 -3 2 0
+juice|-2 0 -4 -6 -3 2 0
 juice ,|1 -3 -4 -1 -2 0 -2
-juice .|-1 -3 -3 -3 -3 1 -3
-juice and|-1 0 -4 -3 -1 -1 1
-juice of|2 -3 -3 -3 -3 -1 -2
+juice .|-1 -4 -4 -3 -3 1 -3
+juice and|-2 0 -1 -3 -1 -1 1
+juice of|2 -3 -4 -3 -3 -1 -2
 juices|3 -3 -2 -2 -1 -3 -1
 just|-3 0 0 1 -2 -4 -1
-just tender|-2 -1 -1 1 0 -1 -1
-kale|3 -6 0 -1 -5 -5 -5
+just tender|-2 -1 -2 1 0 -1 -1
+kale|3 -5 0 -1 -4 -5 -5
 kale and|-3 -3 4 -4 -2 -2 -3
 keep|-1 -1 -7 -5 2 0 -4
 keep #|1 -5 -2 -3 -3 0 -2
@@ -1581,7 +1595,7 @@ kg|0 0 0 0 -1 -2 -1
 kilo|2 -1 -2 -2 -1 -1 -1
 knead|7 -6 -6 -6 -5 -6 -6
 knead #|5 -6 -4 -4 -5 -4 -5
-knife|0 -1 -1 0 1 -1 0
+knife|-1 -1 -1 0 1 -1 0
 knock|1 1 -2 -2 -2 -1 -2
 kombu|2 2 -1 -3 -4 -5 -5
 l|-1 -4 1 -1 -5 0 -5
@@ -1590,32 +1604,32 @@ ladle|0 -2 0 0 -2 -5 -2
 ladleful|1 -2 0 -3 -2 -4 -1
 large|-1 -2 -1 0 -1 -4 -3
 large bowl|3 0 -3 -1 -2 -3 -1
-large pan|-2 -1 -1 2 -1 -1 0
-large pot|-2 -2 3 -3 -3 -2 -1
+large pan|-3 -1 0 2 -1 -1 0
+large pot|-2 -2 3 -3 -2 -2 -1
 largest|0 -1 2 -3 -1 -1 -1
 last|1 -5 -1 -1 0 -1 -3
 last #|-1 -4 -3 1 0 -3 -4
 lay|3 -3 -1 -3 -1 -3 -2
 layer|1 -1 -2 -4 0 -4 -3
 lb|-1 -1 1 -2 0 -2 0
-leaf|-2 -1 2 -1 -2 -1 -1
+leaf|-2 -2 2 -1 -2 -1 -1
 leaf .|0 -1 0 -1 -1 0 -1
-leaf and|1 -1 -2 1 -1 -2 -1
+leaf and|1 -1 -1 1 -1 -2 -1
 least|1 1 -3 -4 -5 -4 -3
-least #|3 -1 -3 -4 -4 -3 -3
+least #|2 -1 -3 -4 -4 -3 -3
 leave|-1 4 -6 -4 -6 -3 -2
 leave #|-6 4 -5 -1 -5 -5 -7
 leave at|2 -3 -2 -2 -2 -2 -2
-leave for|-3 3 -3 -4 -3 -2 -4
+leave for|-3 4 -3 -4 -3 -2 -4
 leave in|2 1 -2 -3 -4 -3 -2
 leave it|1 -2 -3 1 -5 0 -1
 leave on|2 0 -3 -2 -4 -4 1
-leave to|-3 4 -4 -3 -3 -1 -3
+leave to|-2 4 -4 -3 -3 0 -3
 leaves|0 -2 1 0 -3 -3 -4
 leaves ,|1 0 -3 -3 -1 -2 -2
 leaves .|2 -2 -3 1 -2 -1 -3
-leaves and|-1 -2 3 -4 -3 -1 -3
-leaving|3 -2 -3 -2 -2 -4 -2
+leaves and|-1 -3 3 -4 -3 -1 -3
+leaving|3 -2 -3 -2 -2 -4 -1
 leek|-5 -5 0 2 -2 -3 -3
 leek and|-1 -2 1 0 0 -2 -2
 leeks|0 -4 0 1 -4 -3 -3
@@ -1624,11 +1638,11 @@ leeks and|-1 -2 0 0 -2 -2 -1
 leeks in|1 -3 -1 1 -3 -3 -3
 left|0 -3 -2 2 -3 -4 1
 leftover|-2 -1 1 -2 0 -1 -1
-lemon|-2 0 0 -3 -6 2 -4
+lemon|-2 0 0 -3 -6 2 -3
 lemon ,|-1 -5 -3 -3 -3 2 -2
 lemon .|2 -3 -1 -2 -2 -3 -2
-lemon and|-2 -3 1 0 -3 0 -1
-lemon juice|-2 1 -3 -4 -3 1 -4
+lemon and|-2 -3 0 1 -3 0 -1
+lemon juice|-1 1 -4 -4 -3 1 -4
 lemon zest|0 0 -2 -1 -1 0 -1
 lemons|3 -4 -3 -3 -2 -1 -2
 lengthways|1 -1 -1 -1 -1 -1 -1
@@ -1641,38 +1655,39 @@ lentils in|-3 -3 1 2 -1 -3 -3
 let|-1 4 -4 -2 -7 -6 -4
 let cool|0 1 -2 -3 -3 -2 -2
 let it|-3 3 -1 -1 -6 -6 -3
-let sit|-3 3 -2 -3 -3 -1 -3
+let sit|-3 3 -2 -4 -3 -1 -3
 let stand|1 0 -3 -2 -2 -1 -1
-lid|-4 0 -5 3 0 -6 -2
+lid|-4 0 -5 3 -1 -6 -2
 lid ,|2 -1 -4 -1 -1 -2 -1
 lid .|0 0 0 -1 -6 -4 -4
 lid ajar|-1 -3 -3 3 -3 -2 -2
 lid off|-2 -1 -1 0 2 -1 -2
 lid on|-7 1 -4 3 0 -4 -4
-lidded|-3 0 -1 -3 1 -3 -4
+lidded|-3 0 -1 -1 1 -3 -4
 lids|1 -2 -4 1 -2 -2 -1
 lift|1 0 0 -4 -4 -4 -2
 lift out|1 -1 0 -3 -3 -3 -1
 lightly|-2 2 -2 0 -3 -2 -3
-like|0 -4 -5 0 -3 1 -1
+like|0 -4 -4 0 -3 1 -1
 lime|0 -3 -2 -6 -5 0 0
-lime ,|3 -1 -4 -1 -1 -3 -1
+lime ,|3 -1 -4 -1 -1 -4 -2
 lime .|1 -3 0 -4 -4 -4 -3
-lime juice|-3 -1 -4 -3 -3 2 1
-line|2 -1 -2 -1 -3 -2 -1
+lime juice|-3 -1 -1 -3 -3 2 1
+line|2 -2 -2 -1 -3 -2 -1
 line a|1 -1 -1 -1 -2 -1 0
 lined|2 -4 -3 0 -3 0 -2
 lined #|0 -1 -1 -1 0 0 0
-liquid|1 -4 -4 1 0 -1 -2
+liquid|0 -3 -4 1 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
-liquid .|2 -2 -4 -3 -2 -1 -1
+liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
 liquor .|2 0 -2 -1 -3 -4 -1
 litre|2 -4 -2 -2 -3 1 -2
 litre dish|3 0 -2 0 0 -2 0
 litres|-1 -1 1 -1 -1 -2 -1
 litres of|-2 -1 2 -1 -1 -2 -1
-little|-2 -1 1 -1 0 -2 -3
+little|-1 -1 1 -1 0 -2 -3
+little .|2 -2 -1 -2 -3 -1 -2
 little oil|-2 -2 3 -5 -2 -1 -1
 ll|0 2 -1 -3 -3 -1 -2
 loaf|0 0 -1 -2 0 -2 0
@@ -1689,10 +1704,10 @@ loosen with|0 -2 1 -4 -3 -5 -2
 lot|-2 0 1 -3 -2 1 -1
 lots|2 -3 0 2 -3 -3 -2
 low|-3 -8 -3 7 -5 -6 -6
-low #|-2 -2 2 -2 -2 -2 -2
+low #|-2 -3 2 -2 -2 -2 -2
 low ,|-2 -2 0 2 -4 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
-low for|-3 -2 -2 3 -2 -2 -3
+low for|-3 -3 -2 3 -2 -2 -3
 low heat|-2 -5 -4 5 -5 -2 -3
 lower|2 -3 0 -3 0 -2 -2
 lower the|2 -2 1 -3 0 -1 -1
@@ -1712,16 +1727,16 @@ marg|-3 -3 2 1 -3 -3 -2
 margarine|1 -4 0 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
-marinade|-2 -4 0 -1 -2 0 1
+marinade|-2 -4 0 -1 -3 0 1
 marinate|-3 4 -2 -4 -4 -3 -2
-mark|1 -1 -2 -2 1 -1 -1
+mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
-masala|1 -3 -1 1 -3 -4 -2
-mash|0 -1 0 -2 -5 1 -3
-mash a|1 -1 1 0 -2 -4 -2
+masala|2 -3 -1 1 -3 -4 -2
+mash|0 -1 0 -2 -4 1 -3
+mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
 mash with|-2 2 -4 -2 -1 0 -2
-massage|4 -2 -6 -6 -4 -6 -5
+massage|4 -2 -6 -6 -4 -5 -5
 massage with|1 0 -2 -3 -3 -3 -2
 max|-3 1 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 -1
@@ -1736,35 +1751,37 @@ medium high|-2 -1 2 -2 -1 -3 -1
 medium low|-1 -1 3 -3 -2 -1 -1
 melt|-6 -5 3 1 -4 -1 -2
 melt the|-2 -3 -2 3 -2 -3 -2
-melted|-2 1 0 -2 -2 -3 -2
+melted|-2 1 0 -2 -2 -3 -1
 microwave|-3 -5 -5 -5 -5 -5 5
 middle|-1 -2 0 -3 1 -3 -2
-milk|-2 1 0 -3 -7 0 -5
+milk|-2 1 0 -3 -6 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
 milk and|-2 2 -1 0 -3 -5 -2
-min|-7 1 1 1 -1 -3 -1
+min|-8 1 1 1 -1 -3 -1
 min (|0 -3 1 -1 1 -3 -4
 min ,|-8 0 -1 1 0 -3 1
-min .|-3 -1 2 -2 -2 -3 -5
-min ;|-3 0 3 -2 -3 -2 -4
+min .|-3 -1 3 -2 -3 -3 -5
+min ;|-3 0 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -3 1 -4 -4 -4
-min in|-4 3 -2 -2 -2 -4 -4
+min in|-4 3 -2 -2 -2 -4 -5
 min lid|-1 -3 -4 4 -4 -1 -1
 min more|-6 -6 2 0 0 -4 -3
-min on|-2 1 -5 1 -2 1 -3
+min on|-2 1 -5 1 -2 2 -3
 min or|-2 -1 -1 1 -2 -2 -2
 min per|-2 -2 3 -3 -3 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
-min till|1 0 -1 -1 -1 -3 -2
+min till|0 0 -1 -1 -1 -3 -2
 min to|-3 -3 1 1 -4 -2 -4
-min until|-4 -5 -2 2 -1 -2 -1
+min under|-3 1 -3 -3 2 -2 -3
+min until|-3 -5 -2 3 -1 -2 -1
 min with|-2 0 -1 0 -3 -2 1
 mince|1 -1 -1 -3 -2 0 -1
 mins|-10 0 0 2 -1 -9 -7
 mins ,|-4 2 -3 0 1 -3 -1
 mins .|-6 -1 0 -1 0 -7 -7
+mins before|-3 2 -3 -1 -3 -2 -2
 mins more|-3 1 1 -3 -1 -2 -1
 mins or|-2 0 -2 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -2
@@ -1778,9 +1795,9 @@ minute .|-4 -5 3 -2 -5 -2 -3
 minute until|-3 -1 3 -4 -1 -2 0
 minutes|-7 2 -2 1 -1 -6 0
 minutes (|0 -2 -2 2 -1 -2 -3
-minutes ,|-4 2 -1 0 -3 -1 0
-minutes .|-6 1 -1 -1 0 -10 1
-minutes ;|-3 2 1 0 -3 -3 -4
+minutes ,|-4 2 -1 0 -3 0 0
+minutes .|-6 1 -1 -1 -1 -10 1
+minutes ;|-2 1 1 -1 -3 -3 -4
 minutes and|-3 -2 -3 3 -2 -2 -3
 minutes before|-4 3 -1 -2 -3 -2 -2
 minutes longer|-2 -2 0 0 0 -1 -2
@@ -1790,29 +1807,30 @@ minutes till|-3 -2 3 -4 0 -2 -1
 minutes to|-3 2 -4 1 -2 -2 -2
 minutes until|1 -4 2 -3 0 -1 -5
 minutes with|0 -3 -3 2 -2 0 -4
-mirin|1 -2 -2 -1 1 -2 -1
+mirin|1 -1 -2 -1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
-miso ,|0 -2 -3 -2 1 0 -1
+miso ,|0 -2 -2 -2 1 0 -1
 mix|3 0 -2 -8 -3 -1 -5
+mix #|4 -4 -4 -2 -3 -3 -3
 mix .|0 -1 1 -2 -3 -2 -1
-mix all|2 1 -3 -2 -3 -4 -2
+mix all|2 1 -3 -1 -3 -3 -2
 mix dry|3 0 -3 -2 -3 -4 -3
 mix everything|2 1 -4 -2 -4 -4 -2
 mix in|0 0 -3 -2 0 0 -1
-mix the|2 -1 -1 -4 -1 -5 -1
+mix the|2 0 -1 -4 -1 -5 -1
 mix wet|1 1 -2 -1 -1 -4 -2
 mix with|-3 -2 0 -2 0 1 -2
 mixed|-2 -1 2 -1 0 -1 -1
-mixer|2 -3 -2 -2 -3 -2 -2
+mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|0 -1 -3 0 -2 1 -1
 ml ,|2 -3 -3 1 -2 -2 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
-ml of|-1 -2 -2 0 0 0 -2
+ml of|-1 -2 -2 0 0 1 -2
 ml water|-1 -5 -1 1 -2 1 0
 mm|4 -4 -3 -4 0 -3 -3
 mm .|2 -2 -2 -2 -3 -3 -2
-mode|-3 -2 3 -2 -2 -2 -2
+mode|-3 -2 3 -2 -2 -2 -3
 molasses|3 -1 -2 -2 -3 -3 -1
 months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -4 -3 -3 -4 -2
@@ -1831,22 +1849,22 @@ mushrooms|-3 -5 3 -3 -4 0 -4
 mushrooms ,|-3 -3 3 -3 -2 0 -3
 mushrooms and|-1 -2 0 0 -3 1 -1
 mushrooms in|-2 -2 2 -3 -2 0 -2
-mushy|1 -2 0 -2 -1 -1 0
+mushy|1 -1 0 -2 -1 -1 0
 muslin|-2 -2 2 0 -2 -2 -1
 mustard|2 -1 -1 -2 -5 -1 -3
 mustard ,|2 -3 -3 1 -4 -1 -3
 mustard .|2 -2 -2 -2 -1 -2 -1
 mustard and|1 -1 0 -1 -1 -3 -1
 mustard seeds|0 -2 0 -3 -2 -3 -1
-nearly|-3 -2 -2 2 -3 -2 -2
+nearly|-3 -3 -2 2 -3 -2 -2
 need|-1 -2 -1 -2 1 -1 -1
 needed|0 0 -3 1 0 0 -1
 needed .|0 -2 -3 1 0 0 -1
-needs|2 -3 -3 0 -3 -3 -3
-nero|0 -1 2 -2 -3 -1 -2
+needs|2 -3 -3 1 -3 -3 -3
+nero|0 -1 2 -2 -2 -1 -2
 next|-2 -3 2 0 -4 -4 -4
 next day|-2 -3 3 -2 -3 -4 -2
-no|1 -5 2 -2 -5 -1 -2
+no|0 -5 2 -2 -5 -1 -2
 non|-3 -2 3 -2 -2 -3 -1
 non stick|-3 -2 3 -2 -2 -3 -1
 noodles|1 0 -5 2 -4 -4 -5
@@ -1855,53 +1873,54 @@ not|0 1 -3 -2 -4 1 -3
 nothing but handwork|9 -5 -11 -10 -7 3 -11
 now|1 -4 -5 3 -4 -1 -2
 now and|2 -3 -4 3 -3 -2 -1
-nut|-1 -1 1 -2 -2 0 -1
+nut|-1 -1 2 -2 -2 0 -1
 nutmeg|0 -1 -4 0 -3 1 -1
 nutmeg ,|1 0 -3 -2 -2 0 -1
 nutmeg .|-1 -2 -1 0 -1 1 -1
-nuts|0 -3 -4 -2 1 0 -2
-nuts .|2 -1 -3 -1 -2 -3 -1
+nuts|0 -3 -3 -2 1 0 -2
+nuts .|2 -1 -3 -1 -1 -3 -1
 nuts and|-1 -1 -1 -1 0 1 -1
-oat|-1 -3 -1 1 -4 0 -2
+oat|-2 -3 -1 1 -4 0 -2
 oat milk|-3 -3 0 -2 -2 2 -2
-oats|-3 -3 -3 -5 2 3 -2
+oats|-3 -3 -3 -4 2 3 -2
 oats ,|-2 -2 -3 -2 0 2 -1
-occasionally|-3 -1 -5 5 -4 -2 0
+occasionally|-3 -1 -5 5 -4 -1 0
 occasionally ,|-2 -1 -3 3 -3 -1 0
 of|-3 -5 0 1 -1 1 0
 of #|2 -1 -2 -1 -2 -2 -1
 of a|2 -1 -3 -2 0 -2 -1
 of an|-1 0 -1 0 0 -2 -2
-of brown|-1 -2 0 -2 -2 -2 2
+of brown|-1 -2 0 -2 -1 -2 2
 of cold|-1 -3 0 0 -2 0 -2
 of garlic|-2 -2 0 0 -2 0 0
 of it|-1 -3 -2 -3 -1 1 -2
 of oil|-3 -4 1 1 -1 -6 -3
 of pepper|1 0 -2 -1 -1 -2 -1
 of salt|-2 1 0 -1 -4 0 -1
-of salted|-3 -3 0 2 -2 -2 -2
+of salted|-3 -3 1 2 -2 -2 -2
 of stock|0 -2 2 -2 -2 -2 -1
-of the|-1 -4 -2 -1 -2 0 0
-of their|1 -2 0 0 0 -3 -2
+of the|-1 -4 -2 -1 -1 0 0
+of their|0 -2 0 0 0 -3 -1
 of water|-1 -2 -2 -1 -3 2 -1
 off|-1 4 -6 -4 1 -3 -6
 off ,|1 -1 -1 -1 0 -2 -2
 off .|-3 0 1 2 -4 -3 -2
 off heat|-1 3 -4 -5 -4 -1 -4
-off the|2 4 -5 -5 -2 -3 -3
+off the|1 4 -5 -5 -2 -3 -3
 often|-1 -4 3 -1 -5 -1 -2
 often ,|-2 -2 5 -5 -4 -2 -3
-often .|-1 -3 0 1 -2 -2 -3
+often .|-2 -3 0 1 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
 oil|-1 -6 2 -2 0 -2 -3
 oil #|-1 -6 2 -2 -1 -2 -6
 oil (|-1 -2 2 -3 -2 -1 -2
-oil ,|0 -3 -1 -4 2 0 -5
+oil ,|0 -3 0 -4 2 0 -5
 oil .|-1 0 1 -3 -2 -3 -5
 oil ;|2 -1 0 0 -1 -2 -1
 oil and|2 -3 -3 -4 1 0 -1
-oil for|2 -4 -1 1 -6 -3 -3
-oil in|-6 -4 3 1 -2 -8 0
+oil for|2 -4 -1 1 -5 -3 -3
+oil in|-6 -4 3 2 -2 -8 0
+oil into|2 -2 0 -2 -2 -3 -1
 oil on|3 -3 -4 -4 -1 -5 -4
 oil over|-2 -3 0 2 -3 -2 -1
 oil till|-2 -2 2 -4 -1 -2 -1
@@ -1912,30 +1931,30 @@ oiled|-2 1 2 -3 -1 -3 -1
 oiled #|2 0 -3 -3 -3 -2 -1
 ok|0 0 -2 -2 -1 0 -1
 ok .|1 -1 -2 -1 -2 0 -1
-olive|0 -4 0 -4 -3 1 -4
-olive oil|0 -4 0 -4 -3 1 -4
+olive|0 -4 0 -4 -3 0 -4
+olive oil|0 -4 0 -4 -3 0 -4
 olives|1 -2 -3 1 -3 -4 -2
-on|-1 -1 -6 1 2 -4 -1
+on|0 0 -6 1 1 -4 -1
 on #|-2 1 -4 2 -2 -3 -3
 on ,|-5 1 -4 1 2 -3 -3
-on .|0 -2 -1 2 -7 -4 -5
+on .|-1 -2 -1 2 -6 -4 -5
 on a|0 1 -6 -3 1 -4 -2
 on and|0 -2 -1 -1 1 -1 -1
 on for|-3 0 0 2 -3 -2 -2
-on high|-3 -3 0 -3 1 0 0
-on low|-3 -3 -6 5 -4 -2 -4
-on the|0 -1 1 -1 -1 -5 -6
-on top|-1 0 1 -1 -4 -1 -2
+on high|-3 -4 0 -3 1 0 0
+on low|-3 -4 -6 5 -4 -2 -4
+on the|-1 -1 1 -1 -1 -5 -6
+on top|-1 1 1 -1 -4 -1 -2
 on trays|2 -3 -2 -2 0 -3 -1
-on two|0 -1 -2 -1 1 -3 -1
+on two|0 -1 -2 -1 1 -2 -1
 once|-3 -4 -2 -2 3 -2 -1
-once ,|0 -2 -2 -3 2 -2 -1
+once ,|0 -2 -1 -2 2 -2 -1
 once .|-4 -2 0 -1 1 -1 0
-one|2 -6 -2 0 -4 0 -5
+one|2 -5 -2 0 -4 0 -5
 onion|-4 -4 2 -2 -2 2 0
 onion #|-1 -3 0 -4 -4 0 1
 onion ,|-3 -4 1 -1 1 1 -2
-onion .|-1 -3 -2 -3 -3 2 -3
+onion .|0 -3 -3 -3 -3 2 -3
 onion and|0 -5 0 0 -2 -3 -4
 onion in|-4 0 5 -4 -4 -5 -4
 onion until|-1 -1 3 -4 -1 -2 -2
@@ -1944,27 +1963,27 @@ onions ,|1 -2 -2 0 0 -1 -3
 onions .|1 -2 0 -2 -3 -1 -1
 onions and|-2 0 3 -5 -3 0 -2
 onions in|-1 -3 2 -2 0 -4 -3
-only|0 -3 -3 3 -4 0 -2
+only|-1 -2 -3 3 -4 0 -2
 onto|4 -3 -2 -3 -3 -5 -3
 onto a|3 -2 -3 -2 -2 -2 -2
 open|-1 -1 1 -4 -3 -3 1
-or|-2 1 -6 -1 0 2 -5
+or|-2 1 -5 -1 0 2 -5
 or it|-2 2 -2 -2 -1 -3 -2
 or so|0 -1 -2 1 0 -2 -1
 or until|-2 0 1 -1 -1 -1 -1
-orange|1 -1 -2 -1 0 -3 0
-oregano|-3 -3 3 -3 0 0 -2
+orange|1 -1 -2 -1 0 -2 0
+oregano|-3 -3 3 -4 0 0 -2
 oregano ,|-1 -1 0 -1 1 -3 -1
-orzo|2 -2 -1 -3 -3 -2 -1
+orzo|2 -1 -1 -3 -3 -2 -1
 other|-1 -3 1 -2 -3 1 -3
 out|2 -2 1 -4 -1 -2 -5
 out ,|-1 -2 -3 -3 1 0 -1
 out .|2 -1 0 -4 -5 -1 -2
 out clean|-1 -2 -1 -1 1 -1 -1
-out of|0 -2 -2 0 -1 0 -2
-out the|0 -1 0 0 -2 0 -2
+out of|0 -2 -2 0 0 0 -2
+out the|-1 -1 0 -1 -2 -1 -2
 out to|1 0 -2 0 -1 -2 -1
-oven|2 -10 -7 -9 7 -5 -7
+oven|2 -11 -7 -9 7 -5 -7
 oven #|4 -6 -6 -6 2 -2 -4
 oven ,|-2 -1 2 -2 1 -1 -1
 oven at|-3 -1 -2 -1 3 -2 -1
@@ -1972,9 +1991,9 @@ oven for|-1 -5 -4 -4 4 -2 -2
 oven to|4 -5 -6 -5 -2 -7 -4
 ovenproof|1 -1 -1 -1 -2 -2 -1
 over|0 -2 -1 2 -2 -5 -6
-over ,|1 1 -5 -5 -1 -5 -4
+over ,|1 1 -4 -5 -1 -5 -4
 over .|1 -2 1 -4 -2 -5 -3
-over a|-2 -4 1 1 -4 -3 -5
+over a|-3 -4 1 1 -4 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
 over medium|-4 -3 3 -1 -3 -4 -3
 over rice|3 -1 -4 -1 -1 -2 -1
@@ -1982,28 +2001,28 @@ over the|1 0 -5 0 -1 -1 -2
 overmix|2 -1 -1 -1 -1 -3 -1
 overnight|5 -5 -5 -5 -3 -5 -4
 oz|-2 0 0 0 -2 1 0
-pack|2 -4 -2 1 -2 -4 -2
+pack|2 -3 -2 1 -2 -4 -2
 pack in|0 -2 1 -3 -2 -1 -1
 pak|-2 -2 2 1 -3 -3 -2
 pan|-11 -3 8 0 -3 -6 -6
-pan #|-3 -4 3 -5 2 -3 -5
-pan ,|-4 -5 2 1 -2 -4 -2
+pan #|-3 -4 3 -5 2 -4 -5
+pan ,|-4 -4 2 1 -2 -4 -2
 pan .|-5 -2 5 -4 -3 -5 -2
 pan and|-3 -3 -2 2 0 -2 -1
-pan for|-2 -1 2 -4 -2 -1 -1
+pan for|-1 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 0 -2 -2 0
 pan with|-4 -2 5 -5 -3 -4 -2
-pans|-1 -1 1 -2 1 -1 -1
+pans|0 -1 1 -2 1 -1 -1
 paper|-1 1 -1 1 -1 -4 -2
 paprika|-1 -4 2 -2 -2 -1 -3
 paprika ,|-1 -3 3 -3 -2 -4 -2
-paprika .|2 -2 -2 -2 -3 1 -1
+paprika .|2 -2 -2 -3 -3 1 -1
 paprika and|-3 -1 2 0 -2 -2 -1
 parboil|-4 -5 -5 5 -2 -3 -4
 parchment|1 -1 -1 -1 1 -1 -1
 parsley|3 -3 -4 -2 -3 -2 -2
 parsley ,|3 -3 -4 -3 -2 -2 -1
-parsley .|2 -1 0 -2 -1 -5 -2
+parsley .|2 -1 0 -2 -1 -4 -2
 parsnips|0 -2 -1 -1 1 -2 -1
 part|-1 1 1 -1 -1 -3 0
 partially|-1 -1 -2 1 -2 -1 -1
@@ -2016,14 +2035,14 @@ passata ,|-1 -2 -2 2 -2 -2 -3
 pasta|0 -2 -5 5 -3 0 -5
 paste|-2 -5 1 -2 -6 1 -4
 paste ,|0 -4 2 -3 -4 -4 -2
-paste .|-4 -2 -4 -3 -3 4 -3
+paste .|-4 -2 -3 -3 -3 4 -3
 paste and|-4 -3 -1 2 -3 -4 0
-paste in|0 -1 3 -3 -2 -3 -3
-paste with|2 -1 -3 -2 -2 -1 -1
-pastry|1 1 -2 -1 -1 -2 -1
+paste in|0 -2 3 -4 -2 -3 -3
+paste with|1 -1 -3 -2 -2 -1 -1
+pastry|0 1 -2 -1 -1 -2 -1
 pat|1 0 -3 -2 -2 0 -2
-pat dry|0 0 -2 -2 -2 1 -1
-patties|2 -2 -2 -2 -2 -2 -1
+pat dry|0 0 -2 -2 -2 0 -1
+patties|2 -2 -2 -1 -2 -2 -1
 pb|-1 -2 -1 2 -3 -3 -3
 peanut|0 -1 1 -3 -3 -3 0
 peanut butter|0 -1 1 -3 -3 -3 0
@@ -2035,7 +2054,7 @@ peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
 peel ,|-2 -1 2 0 -2 -2 -1
 people|-1 -3 2 -4 -4 -3 -2
-pepper|1 -1 -1 -3 -2 -1 -4
+pepper|1 -1 -1 -3 -2 -1 -5
 pepper ,|0 0 -1 -4 0 0 -2
 pepper .|2 0 -4 -3 -4 0 -2
 pepper in|-3 -3 4 -4 -3 -4 -4
@@ -2052,7 +2071,7 @@ pile|1 -2 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -3 -4
 pinch of|-1 0 0 -1 -3 -2 -3
 pine|1 -1 -1 -1 -1 -1 -1
-place|0 -2 -2 -2 1 -1 -1
+place|2 -3 -3 -3 0 -2 -2
 plate|1 -2 0 -4 -4 -4 -3
 plate .|3 -2 -4 -2 -3 -2 -2
 platter|1 -1 -1 -1 -1 -1 -1
@@ -2065,15 +2084,15 @@ pop|0 -3 0 -3 1 -3 -2
 porcini|0 0 -1 -2 1 -3 -2
 portion|2 -2 -2 -2 -1 -3 -1
 portion #|3 -2 -2 -1 -2 -3 -1
-portions|4 -2 -4 -3 -3 -5 -2
-pot|-12 -6 9 1 -2 -4 -5
+portions|4 -2 -4 -3 -3 -4 -2
+pot|-12 -6 9 0 -2 -4 -5
 pot ,|-5 -4 4 -1 -1 -5 -5
 pot .|-6 -4 5 -4 -4 0 -3
 pot over|-3 -2 3 -3 -3 -3 -2
-pot with|-6 -3 5 -1 -4 -5 -2
+pot with|-6 -3 6 -1 -4 -5 -2
 potato|2 -2 -2 2 0 -2 -1
 potato ,|3 -1 -3 -2 -1 -2 -1
-potatoes|0 -6 -2 4 -3 -6 -5
+potatoes|0 -6 -2 4 -3 -6 -4
 potatoes ,|1 -2 -1 -4 1 -3 -2
 potatoes .|2 -1 -2 -2 -2 -3 -2
 potatoes and|2 -3 -3 2 -3 -2 -1
@@ -2082,7 +2101,7 @@ pots|3 -3 -3 -2 -2 -3 -1
 pound|0 -2 0 0 -1 -2 -1
 pour|0 2 -2 -1 -1 -3 -4
 pour in|-1 -5 -1 2 1 -6 -2
-pour into|-1 1 -2 -2 -1 -2 -1
+pour into|-1 1 -1 -2 -1 -2 -1
 pour over|2 -1 -2 0 -1 -5 -3
 pour the|2 1 -3 0 -3 -2 -1
 pourable|3 -1 -3 -1 -1 -4 0
@@ -2100,12 +2119,12 @@ press tofu|-4 3 -2 -3 -3 -3 -6
 pressing|2 -1 -2 -1 -1 -2 -1
 pressure|2 -1 -2 -1 -1 -2 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
-process|4 -3 -4 -3 -3 -2 -4
-processor|-5 -3 -6 -4 -4 7 -4
+process|3 -3 -4 -3 -3 -2 -4
+processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 2 -3
 properly|1 -2 2 -3 -1 -2 -2
 prove|-4 5 -4 -5 -4 -3 -5
-prove #|-3 3 -3 -4 -4 -3 -3
+prove #|-3 3 -3 -4 -3 -3 -3
 pulse|-6 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
 puree|-5 -4 0 -4 -4 5 -3
@@ -2113,9 +2132,9 @@ puree ,|-1 -3 2 -2 -4 -3 -3
 purée|-1 -4 1 -5 -4 1 -3
 purée ,|1 -3 1 -2 -2 -3 -1
 put|-1 -2 0 -1 -1 -3 1
-put everything|4 -2 -3 -1 0 -2 -2
+put everything|3 -2 -2 -1 0 -2 -2
 put in|0 0 -1 2 -3 -3 -4
-put the|-1 0 -2 0 0 0 -2
+put the|-1 0 -2 0 0 0 -1
 put them|0 -2 1 -2 -2 -2 -2
 quarter|0 1 0 0 -3 -3 -1
 quarter of|-2 1 0 0 -2 -2 -1
@@ -2124,7 +2143,7 @@ quick|-1 -1 2 -2 -2 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
 quinoa|-1 -2 1 -2 -2 -2 -2
 rack|-1 3 -4 -5 -1 -2 -2
-rack .|0 3 -3 -3 -1 -2 -2
+rack .|0 3 -3 -3 -1 -2 -1
 racks|2 -2 -3 -2 -3 -2 -2
 rain|1 -1 1 -3 -3 -3 -2
 rain in|1 -1 1 -3 -3 -3 -2
@@ -2136,7 +2155,7 @@ ready|2 -3 -3 1 -2 -3 -1
 really|-3 -4 0 0 -1 1 -2
 red|1 -2 -3 0 1 -4 -2
 red pepper|-1 -1 -1 -1 1 -2 0
-reduce|-6 -4 -1 4 -3 -3 -3
+reduce|-6 -3 -1 4 -3 -3 -3
 reduce by|-5 -3 0 3 -4 -4 -3
 reduce heat|0 -1 -2 1 -1 0 0
 reduce to|-1 -1 -2 1 -2 -1 -1
@@ -2146,10 +2165,10 @@ remaining|-2 0 0 0 -3 -2 0
 remaining #|2 1 -3 -1 -3 -3 -1
 remaining oil|-4 -3 1 1 -2 -1 -3
 remove|1 0 -1 -4 -1 -2 -4
-remove bay|-1 -2 -4 -1 -2 2 -1
+remove bay|-1 -2 -4 -1 -2 1 -1
 remove from|2 2 -3 -3 -2 -4 -1
 remove the|1 -2 0 -2 -3 -4 -1
-reserve|1 -3 1 -3 -1 -2 -1
+reserve|1 -2 1 -3 -1 -2 -1
 reserved|0 -1 -2 1 0 0 -1
 reserving|1 -1 -1 -1 -1 -2 -1
 reserving #|1 -1 -1 -1 -1 -2 -1
@@ -2163,41 +2182,41 @@ return|-3 -1 0 -1 1 2 -3
 return the|-1 -2 2 -2 -2 -2 -1
 return to|-3 0 -1 -1 1 0 -3
 rhubarb|2 -2 -3 -1 0 -2 -1
-ribbons|1 2 -2 -2 -3 -3 -2
+ribbons|0 2 -2 -2 -3 -3 -2
 rice|-3 -2 2 -2 -7 -2 4
 rice ,|-3 -2 3 -4 -4 0 1
-rice .|2 -3 0 -3 -3 -6 -4
-rice and|-3 -1 0 2 -3 -3 -4
+rice .|1 -3 1 -3 -3 -6 -4
+rice and|-3 -1 0 2 -3 -4 -4
 rice cooker|-2 -4 -5 -5 -4 -3 5
-right|2 -2 -2 1 -2 -2 -1
-rimmed|0 -1 -1 -2 1 -1 -1
-rimmed baking|0 -1 -1 -2 1 -1 -1
+right|2 -2 -1 1 -2 -2 -1
+rimmed|-1 -1 -1 -2 1 -1 -1
+rimmed baking|-1 -1 -1 -2 1 -1 -1
 rings|-2 -2 -1 2 -4 -3 -4
-rinse|0 2 -1 -1 -5 -7 -1
+rinse|0 2 -2 -1 -5 -7 -1
 rinse #|-2 2 -1 -2 -1 -2 -2
 rinse .|1 2 -3 -3 -3 -4 -3
 rinse and|1 -2 -1 -1 -1 -2 -1
-rinse rice|0 1 0 -2 -1 -2 -3
+rinse rice|0 1 -1 -2 -1 -2 -3
 rinse the|-1 -3 -1 1 -2 -3 1
-rise|-4 5 -4 -4 -4 -3 -5
-rise #|-3 4 -4 -4 -4 -3 -5
-roast|-4 -8 -3 -7 6 -4 -6
-roast #|-4 -6 -5 -4 5 -4 -6
+rise|-5 5 -4 -5 -5 -4 -5
+rise #|-3 5 -4 -4 -5 -4 -5
+roast|-4 -8 -3 -8 6 -4 -6
+roast #|-4 -6 -5 -4 5 -3 -6
 roast at|-1 -1 -1 -1 1 -1 -1
 roast cut|-3 -1 -1 -2 2 -1 0
-roast for|-2 -5 -3 -4 3 -2 -2
+roast for|-2 -5 -3 -4 4 -2 -2
 roast the|0 -2 2 -2 -2 -1 -3
-roasting|2 -2 -4 -3 1 -4 -1
+roasting|2 -2 -4 -3 2 -4 -1
 roasting tin|2 -1 -3 -3 1 -3 -1
 rocket|4 -3 -4 -2 -4 -4 -3
 roll|4 -4 -1 -5 -5 -5 -4
-roll ,|2 -2 -2 -1 -2 -2 -1
+roll ,|2 -1 -2 -1 -2 -2 -1
 roll in|2 -1 -3 -2 -2 -2 -1
-roll into|3 -4 -3 -3 -2 -3 -3
+roll into|3 -3 -3 -3 -2 -3 -3
 roll out|0 0 -2 -2 -2 -2 -1
 rolling|-1 -2 -1 2 -2 -2 -1
 room|2 0 -3 -3 -3 -3 -2
-room temp|1 1 -2 -2 -3 -2 -2
+room temp|0 1 -2 -2 -3 -2 -2
 room temperature|2 -2 -3 -2 -2 -2 -1
 root|-4 -2 3 -2 -3 -3 -2
 roots|2 -2 -2 2 -3 -2 -3
@@ -2207,7 +2226,7 @@ rosemary and|1 1 -5 2 -3 0 -2
 rotating|-2 -2 -2 -1 2 -2 -2
 rough|-2 1 -3 -3 -2 2 0
 roughly|1 -4 1 -2 -1 -1 -1
-round|-1 -3 0 -1 1 -1 0
+round|-1 -2 0 -1 1 -1 0
 rub|3 0 -4 -3 -2 -4 -1
 rub the|0 1 -1 -2 -1 -1 -1
 running|2 -1 -3 -2 -3 -1 -1
@@ -2220,11 +2239,11 @@ salsa|-1 0 0 -2 0 -4 -2
 salt|1 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
 salt ,|1 0 -2 -1 -1 -1 -2
-salt .|0 -6 1 -7 -1 -2 0
+salt .|0 -6 1 -7 0 -2 0
 salt ;|-2 0 0 0 -3 0 -4
 salt and|-2 0 -2 -1 1 1 -2
-salt for|2 -2 0 -2 -3 -2 -4
-salt in|1 -1 -2 -2 -3 -1 1
+salt for|2 -1 0 -2 -3 -2 -4
+salt in|1 0 -2 -2 -3 -1 1
 salt on|1 -1 -1 -1 -2 0 -1
 salt the|-1 2 -1 -2 -1 -1 -1
 salt to|2 0 -2 -1 -3 -5 -2
@@ -2246,29 +2265,29 @@ sauté onion|-1 -3 3 -4 -3 -2 -3
 save|-1 -3 1 -3 -3 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
-scatter|1 -3 -1 -1 0 -2 -2
+scatter|1 -3 -1 -1 -1 -2 -2
 scatter over|2 -2 0 -3 -3 -2 -2
 scatter with|3 -1 -4 -1 0 -4 -2
 scattered|1 -1 -1 -1 -1 -1 -1
 scoop|0 -2 2 -4 0 -2 -1
-score|1 -1 0 -1 0 -2 -1
-scotch|1 -1 -2 -1 -2 -1 -1
+score|1 -1 0 -2 0 -2 -1
+scotch|2 -1 -2 -1 -2 -1 -1
 scrape|2 -2 -4 0 -3 1 -2
-scraping|0 -2 -1 -3 -2 2 -1
-scraping down|-2 -1 -2 -2 -2 2 -1
+scraping|-1 -2 -2 -3 -2 2 -1
+scraping down|-2 -2 -2 -2 -2 2 -1
 seal|0 0 1 -3 -2 -3 -1
-seal .|0 -2 1 -2 -2 -3 -1
+seal .|0 -1 1 -2 -2 -3 -1
 seam|0 -1 0 -1 -1 -1 -1
-season|2 0 -6 -5 1 -1 -4
-season .|2 -2 -4 -3 -5 -1 -3
-season and|1 0 -2 -2 1 -2 -1
+season|1 0 -7 -5 1 -2 -4
+season .|2 -2 -4 -4 -5 -1 -3
+season and|1 0 -2 -2 1 -3 -1
 season to|-1 -1 -3 -1 -2 1 0
-season with|1 -1 -4 -3 0 -2 -1
+season with|0 -1 -4 -3 0 -2 -1
 seasoning|0 -3 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
-sec .|1 -2 -4 -2 -2 0 -2
-second|-3 4 -5 -4 -5 -4 -5
+sec .|2 -2 -4 -3 -2 0 -2
+second|-3 4 -5 -4 -4 -4 -5
 seconds|-5 -2 3 -1 -2 2 -2
 seconds .|-4 -1 1 -3 -2 2 -2
 secs|1 -1 -3 -1 -2 0 -1
@@ -2281,13 +2300,14 @@ seeds in|1 -2 0 0 -3 -2 -2
 separately|-1 -2 1 0 -2 -3 -2
 serrano|-3 -2 3 -2 -3 -3 -1
 serve|3 -2 -2 -5 -6 -4 -5
-serve .|2 -2 -2 -1 -2 -3 -1
-serve at|3 -1 -3 -1 -2 -3 -1
+serve .|2 -2 -3 -1 -2 -3 -1
+serve at|3 -1 -4 -1 -2 -3 -1
+serve in|0 -2 1 -2 -2 -4 -2
 serve over|2 -1 -4 -1 -1 -2 -1
-serve with|3 -2 -6 -3 -2 -2 -2
-serving|-2 2 -1 -2 -1 -2 -2
-serving .|-2 2 -1 -2 -1 -1 -2
-sesame|4 -3 -3 -4 -3 0 -3
+serve with|1 -2 -2 -3 -2 -2 -2
+serving|-1 2 -2 -2 -1 -2 -2
+serving .|-1 2 -2 -2 -1 -2 -2
+sesame|4 -3 -3 -4 -3 0 -2
 sesame ,|1 -1 0 -2 -2 1 -2
 sesame .|2 -1 -2 -1 -2 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
@@ -2302,34 +2322,35 @@ shaking|-3 -3 -2 1 -1 -2 1
 shallot|0 0 0 0 -3 -3 -4
 shallots|-3 -4 4 -3 -4 -3 -4
 shallow|3 -4 1 -5 -3 -5 -4
-shape|2 1 -5 -2 -1 -3 -4
+shape|2 1 -4 -2 -2 -3 -4
 shape #|2 -2 -3 -2 -2 -2 -1
 shape into|1 0 -2 0 -3 -2 -3
 sheet|-2 0 -2 -4 3 -4 -4
 sheet ,|-1 1 -3 -3 0 -2 -3
-sheet .|1 0 -3 -3 -4 -3 -2
+sheet .|1 0 -3 -3 -4 -2 -2
 sheet pan|0 -1 -3 -3 3 -2 -2
-sheets|3 -3 -3 -3 -2 -3 -2
+sheets|3 -2 -3 -3 -2 -3 -2
 sheets ,|2 -1 -3 -1 -2 -2 -1
+shelf|-2 -3 -1 -4 2 -1 -2
 sherry|2 -1 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -3
 shock|-2 -2 1 0 -2 -2 -3
-should|3 -3 -4 -1 -3 -2 -2
-should be|2 -2 -3 -2 -2 -1 -1
-shred|0 -2 -1 -3 0 0 -4
+should|4 -2 -5 -1 -2 -2 -2
+should be|2 -1 -3 -2 -2 -1 -1
+shred|0 -2 -1 -3 0 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
 shredded|2 1 -2 -2 -1 -1 -1
-side|-2 -4 1 -1 0 -5 -4
+side|-2 -4 1 -1 0 -4 -4
 side ,|0 -3 -2 -1 2 -2 -4
 side .|-1 -3 -1 1 0 -1 -3
 side down|1 -2 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
 side up|1 -1 -1 -1 -1 -1 0
-sides|-2 -3 1 -2 -1 0 -3
+sides|-2 -3 1 -3 -1 0 -3
 sieve|0 1 -4 -1 -2 -5 -2
 simmer|-9 -11 -5 10 -5 -7 -6
-simmer #|-5 -6 -10 8 -7 -3 -3
+simmer #|-5 -6 -10 8 -7 -3 -4
 simmer ,|-4 -4 -5 1 2 -3 -2
 simmer .|-3 -3 1 1 -4 -3 -4
 simmer and|-1 -1 1 0 -1 -1 0
@@ -2341,7 +2362,7 @@ simmer until|-1 -2 -2 2 -1 -1 -1
 simmering|-2 -2 -2 2 -2 -1 0
 single|-1 1 -1 -1 1 -2 -1
 sink|-1 -1 -1 -1 0 1 0
-sit|-5 6 -5 -3 -5 -4 -5
+sit|-5 6 -6 -3 -5 -4 -5
 sit #|-5 5 -3 -4 -4 -4 -5
 sit for|-3 3 -3 -3 -2 -2 -1
 six|1 -2 -3 -1 -2 0 -1
@@ -2349,8 +2370,8 @@ size|1 1 -2 -1 -1 -2 -2
 sized|3 -3 -3 -3 -3 -3 -3
 sizzle|0 -1 1 -1 -1 -2 0
 skewer|0 -1 -1 -1 1 -1 -1
-skillet|-4 -1 5 -5 -6 -6 -6
-skillet over|-2 -1 2 -2 -2 -2 -1
+skillet|-4 -1 6 -5 -6 -6 -6
+skillet over|-2 -1 2 -3 -2 -2 -1
 skim|2 -3 -3 1 -3 -4 -2
 skim ,|-2 -2 -3 2 -2 -1 -1
 skim .|2 -2 -2 -1 -2 -3 -2
@@ -2358,10 +2379,10 @@ skimming|-1 -1 -1 1 -1 0 0
 skin|-1 -2 -3 -2 0 1 -1
 skins|-1 -3 -2 3 -3 0 -2
 skins ,|1 -1 -2 0 -1 -2 -1
-slaw|2 -3 -1 -2 -2 -2 -2
+slaw|2 -3 -1 -3 -2 -2 -2
 slice|0 0 0 -1 -4 -6 -3
 slice #|3 -2 -2 -2 -2 -3 -1
-slice into|-1 1 0 -1 -2 -2 -1
+slice into|0 1 0 -1 -2 -2 -1
 slice the|2 -3 -1 0 -2 -1 -1
 sliced|-2 1 -1 0 -1 -5 -4
 slices|2 0 -4 -2 -1 -3 -2
@@ -2369,29 +2390,29 @@ slicing|-2 0 -3 -3 -3 1 -2
 slicing .|2 -1 -1 -2 -2 -3 -1
 slide|1 -2 1 -3 -3 -3 -2
 slightly|-1 -3 -2 1 -1 0 -1
-slow|4 -4 -5 1 -1 -5 -5
-slow cooker|4 -3 -4 1 -4 -4 -4
+slow|4 -4 -5 1 0 -4 -5
+slow cooker|4 -3 -4 1 -4 -4 -5
 slowly|2 -3 0 -1 -5 -5 -3
 small|-1 -5 2 -1 -6 -1 -5
 small ,|-1 -2 1 0 -2 -2 -3
-small pan|-2 -2 2 -1 -3 -3 -3
+small pan|-3 -2 2 -1 -3 -3 -3
 smoked|1 -1 0 -3 -3 -3 -2
 smoking|-5 -2 2 2 -3 -3 -3
 smooth|-1 -3 -2 -5 -1 4 -4
-smooth ,|-2 -3 -3 -3 1 2 -3
+smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|1 -3 -3 -4 -4 2 -4
 so|-1 0 -5 2 0 -3 0
 so .|0 0 -3 1 0 -2 -1
 so it|-2 1 -1 1 -3 -1 -1
-soak|-4 6 -2 -8 -4 -4 -6
-soak the|-2 3 -2 -4 -2 -2 -4
+soak|-4 6 -2 -8 -5 -4 -6
+soak the|-2 3 -2 -4 -2 -2 -3
 soaked|1 -1 -3 0 -1 -2 -1
 soba|0 -2 -3 3 -2 -3 -2
 soda|-1 1 -2 -2 -2 1 -1
 soft|-2 -1 -1 0 1 -4 -3
 soft ,|-2 -3 4 -3 -3 -2 -3
-soft .|1 -2 -1 0 0 -2 -2
-soft and|-1 0 -2 2 -2 0 0
+soft .|0 -2 -1 -1 0 -2 -2
+soft and|-1 0 -2 2 -3 0 0
 soften|-4 -2 4 -1 -5 -5 -5
 soften onion|-2 -3 5 -6 -4 -4 -2
 soften the|-3 -4 3 -2 -3 -4 -4
@@ -2403,7 +2424,7 @@ somewhere|-1 2 -1 -3 -3 -2 -1
 somewhere warm|-1 2 -1 -3 -3 -2 -1
 soup|-3 0 0 -1 -1 2 -1
 soy|-2 -6 -2 -1 -5 3 0
-soy ,|-3 -3 1 -1 -2 2 -2
+soy ,|-3 -3 1 -1 -3 2 -2
 soy .|1 -1 -3 -3 -2 0 -1
 soy ;|-1 -3 -3 1 -2 1 1
 soy sauce|0 -3 -3 -1 -2 -1 0
@@ -2416,15 +2437,15 @@ spices #|-4 -4 3 -1 -3 -4 -3
 spices ,|2 -2 -1 -4 -1 -1 -2
 spices and|1 -2 0 -4 0 -3 -1
 spices in|2 -2 0 -4 -3 -3 -2
-spinach|-3 -5 3 0 -7 -8 -1
-spinach ,|1 -4 -1 1 -3 -2 -2
+spinach|-3 -5 3 1 -7 -8 -1
+spinach ,|-1 -4 0 1 -3 -2 -2
 spinach .|4 -2 -4 -3 -3 -4 -2
-spinach and|-2 0 1 -1 -2 -3 -3
-splash|1 0 0 -1 -3 -3 -4
+spinach and|-1 1 1 -1 -2 -3 -3
+splash|2 0 0 -1 -3 -3 -4
 splash of|1 -2 0 0 -2 -2 -3
 split|1 -2 -2 -2 1 -3 -2
 split peas|1 -3 -1 -2 -2 -2 -2
-spoon|-1 0 -1 -2 -1 -1 -3
+spoon|-1 0 0 -2 -1 -1 -3
 spoon into|-1 2 -2 -1 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
 spots|-1 -1 -1 -1 2 -1 -2
@@ -2441,43 +2462,43 @@ squares|0 2 -2 -2 -2 -2 -2
 squares .|1 1 -2 -1 -1 -1 -1
 squash|-1 0 -5 -2 2 -2 1
 squash ,|-1 0 -4 -4 1 0 -1
-squeeze|-1 0 0 -1 -5 -2 0
+squeeze|-1 0 -1 -1 -5 -2 0
 squeeze .|-1 3 -1 -4 -4 -1 -4
 squeeze in|0 -4 0 -2 -1 -6 -2
-squeeze out|-1 3 1 -3 -3 -4 -2
+squeeze out|-1 2 0 -3 -2 -4 -2
 squeeze the|-2 -3 0 1 -1 1 -1
-stack|4 -3 -3 -3 -3 -4 -2
+stack|3 -2 -3 -3 -3 -4 -2
 stalks|-2 -3 -4 -3 -3 3 -2
-stand|-2 6 -5 -6 -7 -5 -5
+stand|-2 6 -5 -7 -7 -5 -5
 stand #|-1 5 -7 -6 -5 -3 -4
-stand for|-2 3 -3 -1 -4 -2 -4
+stand for|-2 3 -3 -2 -4 -2 -4
 starch|0 -2 -3 -3 -3 0 1
 start|-2 -2 0 -1 -2 -2 1
-starting|-1 -1 1 -2 1 -1 -1
+starting|-1 -2 1 -2 1 -1 -1
 steam|-7 -2 -8 6 -7 -5 -8
 steam #|-5 -4 -5 5 -6 -4 -6
-steam for|-4 -3 -2 3 -3 -2 -4
+steam for|-4 -3 -2 3 -3 -2 -3
 steam the|-4 -3 -4 4 -3 -3 -3
-steamer|2 -3 -3 2 -3 -3 -2
+steamer|2 -3 -3 2 -2 -3 -2
 stems|1 -1 1 -3 -2 -2 -2
 sterilised|-1 -2 2 0 -3 -3 -2
 stew|1 -2 0 -2 -3 -3 0
 stick|-5 -4 -1 -2 -4 5 -3
-stick blender|-3 -4 -5 -4 -4 5 -4
+stick blender|-3 -3 -5 -4 -4 5 -4
 sticks|-2 -2 2 -1 -2 -2 -4
 sticky|-3 0 -2 1 -3 -3 -3
 stiff|0 -1 -1 -1 -1 0 0
 still|0 -3 -2 2 -1 0 -1
 stir|2 -1 -2 -2 -1 -2 -6
-stir #|-1 -3 1 -1 -4 -4 -2
-stir ,|1 2 -4 -4 -1 -3 -1
+stir #|-1 -3 1 -1 -4 -3 -2
+stir ,|1 2 -4 -4 -2 -3 -1
 stir .|5 -4 -3 -4 -1 -6 -4
 stir a|-2 -2 3 -3 -1 -3 -1
-stir every|-1 -5 -3 2 -1 -3 -3
+stir every|-2 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
 stir for|-5 -4 6 -6 -4 -4 -4
-stir in|0 -1 -1 0 -2 -1 -4
-stir it|2 -1 -4 -3 -2 -1 -3
+stir in|0 -1 -2 0 -2 -1 -4
+stir it|2 -1 -3 -3 -2 -1 -3
 stir the|1 -2 -4 -2 1 -3 -1
 stir through|2 -2 -4 0 -2 -2 -1
 stirring|-4 -8 0 2 -1 -4 -4
@@ -2499,15 +2520,15 @@ strain|0 1 -3 0 -4 0 -2
 stream|-3 -1 -1 -2 -2 3 -1
 strip|1 -1 -1 -1 -1 -2 -1
 strips|0 -3 1 -1 -2 -3 -2
-stuff|0 -1 0 -2 -1 -2 -1
-sugar|-1 -4 3 -1 -2 -5 -3
+stuff|0 -1 0 -1 -1 -2 -1
+sugar|-1 -4 3 -1 -3 -5 -3
 sugar ,|1 -2 0 0 -2 -5 -2
 sugar .|0 0 1 -2 -3 -4 -2
 sugar and|0 -3 -1 1 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
 sun|1 1 -1 -1 -1 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
-swap|-2 -3 -2 -3 2 -1 -1
+swap|-2 -2 -2 -3 2 -1 -1
 swapping|-1 -2 -1 -1 2 -1 0
 swapping the|-1 -2 -1 -1 2 -1 0
 sweat|-5 -6 4 0 -6 -5 -6
@@ -2515,11 +2536,12 @@ sweat onion|-2 -3 4 -6 -3 -2 -2
 sweat the|-3 -3 3 -2 -3 -3 -3
 swede|-2 -1 1 1 -2 -1 0
 sweet|2 -2 -2 -1 0 -2 -2
-sweet potato|1 -1 -4 1 0 -2 -2
+sweet potato|1 -1 -4 1 0 -2 -1
 sweet potatoes|1 -1 0 -3 1 -1 -1
 swirl|0 -2 1 -2 -3 -3 -2
 syrup|0 -2 -3 1 -3 1 -3
 syrup ,|-2 -2 -1 1 -2 1 -2
+syrup .|4 -2 -4 -2 -2 -4 -2
 t|-2 0 0 -2 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 0
 t stir|1 -2 0 -1 0 -4 -1
@@ -2527,21 +2549,21 @@ tablespoon|0 -3 0 -1 -1 -2 -1
 tablespoon of|-2 -2 1 -1 -2 -4 0
 tablespoons|-1 -2 -2 1 -1 -1 0
 tablespoons of|-1 -1 -1 1 -3 -1 -3
-tadka|2 -1 -3 -1 -1 -1 -1
+tadka|3 -1 -3 -1 -1 -1 -1
 tahini|0 -2 0 -3 -2 -1 -1
 tahini ,|1 -2 -4 -2 -1 -1 0
 take|1 -2 -2 -2 1 -1 -2
 take off|-1 0 -2 -1 -4 1 -1
 take out|2 -3 0 -3 1 -5 -2
 takes|1 -3 -2 0 -3 -4 2
-tamari|3 -1 -4 -2 1 -3 -1
-tamarind|2 -2 -1 1 -3 -3 -2
-taste|0 -3 -2 -3 -3 0 -3
-taste .|2 -2 -4 -2 -3 -2 -2
-tbsp|0 -4 -2 0 0 0 0
+tamari|3 -1 -3 -2 1 -3 -1
+tamarind|1 -2 -1 1 -3 -3 -2
+taste|0 -3 -2 -3 -4 0 -3
+taste .|2 -2 -5 -2 -3 -2 -2
+tbsp|0 -4 -1 0 0 0 0
 tbsp of|0 -2 -1 0 0 -1 -1
 tbsp oil|-2 -3 3 -6 0 -3 -1
-tbsp water|2 0 -3 -1 -3 -1 1
+tbsp water|2 0 -3 -1 -3 0 1
 tea|3 -2 -3 -2 -3 -4 -2
 tear|2 0 -2 -2 -2 -3 -2
 teaspoon|-3 0 1 -2 -4 1 0
@@ -2556,32 +2578,32 @@ ten minutes|-3 0 0 1 -5 -4 -5
 tender|-3 -2 -1 2 -2 -1 -1
 tender .|-2 -2 -3 2 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
-texture|1 -1 -3 -2 -2 0 -2
+texture|1 -2 -3 -2 -2 0 -2
 that|1 -3 -1 -2 -2 -3 1
-the|0 -1 -1 -2 -1 0 -3
+the|0 -2 -1 -2 -1 0 -3
 the #|-1 1 0 -2 -1 0 -3
 the apples|0 -1 0 -1 -1 -2 -1
-the aubergine|-1 1 -2 -2 0 -2 -2
-the aubergines|1 -2 -3 0 1 -4 -2
+the aubergine|-1 1 -2 -2 1 -2 -2
+the aubergines|0 -2 -3 0 2 -3 -2
 the barley|-1 -1 0 1 -2 -2 -2
 the batter|0 -1 -3 0 2 -2 -2
 the bay|0 -2 1 -2 -2 -2 -3
-the beans|0 -5 -5 2 1 -6 -2
+the beans|0 -4 -5 2 1 -6 -2
 the big|-2 -2 0 2 -4 -2 -1
 the bitterness|-2 -3 -2 3 -3 -2 -2
 the boil|-6 -3 2 1 -5 -5 -2
 the bottom|3 -3 -1 0 -3 -4 -2
 the bread|2 0 -2 -4 -1 -2 -2
-the broth|0 0 0 0 -3 -3 -3
+the broth|-1 0 0 0 -3 -3 -3
 the butter|0 0 -3 1 -3 -4 -3
-the cabbage|2 -1 -1 -1 -4 -5 -4
+the cabbage|2 0 -1 -1 -4 -5 -4
 the carrots|1 -1 0 -2 -2 -3 -1
 the cashews|1 0 -3 -2 -2 -1 -2
 the cauliflower|-1 -3 0 0 -1 -2 0
 the chickpeas|0 -2 -1 -4 1 0 -1
-the coconut|0 -2 1 -3 -2 -2 -2
+the coconut|0 -2 0 0 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -4 -1
-the courgettes|-2 2 -1 0 -2 -2 -3
+the courgettes|-3 2 -1 0 -2 -2 -3
 the crumbs|2 -1 2 -3 -2 -3 0
 the cumin|-1 -2 2 -3 -1 -1 0
 the dal|-2 -3 2 1 -3 -3 -3
@@ -2590,12 +2612,13 @@ the dough|2 0 -3 -3 -2 -3 -2
 the drained|1 -1 -2 1 -2 -2 -1
 the dressing|1 -3 -1 -3 -3 -1 -3
 the dry|-1 1 -3 -2 -2 1 -1
-the edges|-1 -1 -3 -3 3 -3 -2
+the edges|-1 0 -3 -3 3 -3 -2
 the end|4 -2 -4 1 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -2 0 0 -1 -1
 the flour|0 0 -4 3 -1 -2 -1
-the food|-3 -2 -3 -1 -2 3 -2
+the foam|2 -1 -2 0 -1 -2 -1
+the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 2 -2 -1 -2 0
 the fridge|4 -3 -4 -6 -5 -1 -4
 the garlic|-3 -1 4 -4 -6 1 -2
@@ -2612,9 +2635,9 @@ the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 1 -5 -3 -2 1 -1
 the lentils|-1 -1 1 -1 -4 -4 -2
 the lid|2 0 -4 -1 0 -3 -2
-the lime|3 -1 -3 -1 -1 -3 -1
-the liquid|0 -3 0 0 -4 -4 -1
-the liquor|1 1 -1 -2 -2 -3 -1
+the lime|0 -1 1 -1 -1 -4 -1
+the liquid|-1 0 -1 0 -4 -4 -1
+the liquor|2 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
 the lowest|-3 -4 -3 3 0 -1 -2
 the margarine|3 -3 -3 0 -2 -2 -1
@@ -2628,11 +2651,11 @@ the oil|-1 -9 1 0 -1 -3 -7
 the onion|-3 0 1 -1 -5 0 -5
 the onions|-1 0 1 -3 -3 0 -1
 the other|-1 -2 1 -2 -3 0 -3
-the oven|0 -7 -6 -6 5 -4 -4
+the oven|2 -7 -6 -6 4 -5 -5
 the pan|-2 1 2 -5 0 -3 -1
-the parsley|1 -1 0 -1 -1 -3 -1
+the parsley|1 -1 -1 -1 -1 -2 -1
 the pasta|0 -1 -3 3 -3 -4 -2
-the paste|-1 -3 -1 -5 -3 2 -3
+the paste|-2 -3 -1 -5 -3 2 -3
 the peas|-2 -3 -2 2 -3 -1 -4
 the peppers|1 -2 -1 -2 0 -2 -1
 the polenta|2 -1 -1 -2 -3 -3 -2
@@ -2641,7 +2664,7 @@ the pot|-6 -4 6 1 -4 -3 -3
 the potatoes|1 -4 -3 3 -3 -2 -2
 the pumpkin|0 -1 2 -2 -2 -2 -2
 the remaining|1 -1 -2 1 -2 -1 -4
-the rest|0 -5 -2 0 0 0 -2
+the rest|-1 -5 -2 0 0 0 -2
 the rice|-4 -2 -3 0 -4 -4 3
 the sage|3 -3 -3 1 -4 -3 -3
 the salt|0 -1 -1 -4 1 -1 -4
@@ -2651,21 +2674,21 @@ the seeds|0 0 0 -1 0 -1 -1
 the shallot|0 -2 0 0 -3 -2 -4
 the side|-2 0 2 0 -2 -3 -1
 the sliced|0 -1 1 -1 -2 -2 -1
-the slow|3 -1 -4 -2 -1 -3 -2
+the slow|3 -1 -4 -2 -1 -3 -3
 the soup|-2 0 -2 -1 -2 3 -1
-the spinach|-1 0 0 1 -3 -4 -4
+the spinach|-2 0 1 1 -3 -4 -4
 the split|1 -3 -1 -2 -2 -2 -2
 the squash|-1 0 -4 -2 2 0 -3
 the stock|1 0 -2 0 -2 -4 -3
-the sugar|0 0 1 -3 -1 -2 -1
+the sugar|1 0 1 -3 -1 -2 -1
 the sweet|2 -1 -4 0 -1 -1 0
 the tahini|-1 -2 1 -2 -1 -1 0
 the tempeh|1 -3 0 1 -3 -3 -3
-the tin|-1 2 -1 -3 -4 -2 -3
+the tin|-1 2 -1 -3 -3 -3 -3
 the tins|-2 1 -2 -3 1 -1 -3
-the tofu|-1 2 0 -2 -5 -2 -6
+the tofu|-1 2 0 -2 -4 -2 -6
 the tomatoes|-1 -3 2 -4 2 -2 -3
-the top|-2 0 0 1 -2 -3 -1
+the top|-2 0 -1 1 0 -3 -2
 the tray|-3 -1 -2 -3 3 -3 -1
 the trays|0 -2 -1 -2 1 -1 -1
 the veg|-1 1 1 -3 -2 0 -1
@@ -2685,20 +2708,20 @@ them|0 -4 -2 2 -3 -1 -6
 them in|0 -3 0 0 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
 then|-4 -3 -3 2 0 0 -1
-then #|-4 -4 -4 -2 3 -3 -5
+then #|-4 -4 -4 -3 3 -3 -5
 then ,|-1 -1 -2 2 -1 -1 -1
 then .|2 -3 -4 1 -3 -2 -2
 then add|-1 -2 0 0 -2 -1 -3
 then blend|-3 -2 -2 -2 -1 3 -1
 then drain|1 0 -2 -1 -2 -2 -1
-then fridge|4 -3 -3 -4 -3 -3 -4
-then lower|-1 -1 1 -1 0 -1 -1
+then fridge|4 -3 -3 -3 -3 -3 -4
+then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
 then simmer|-2 -4 -4 4 -5 -3 -3
 then the|-4 -3 5 -3 -3 -4 -2
 then turn|-3 -1 1 -2 -2 -2 -3
 there|3 0 -2 -2 -3 -4 -3
-they|-3 -1 0 2 -1 -4 -3
+they|-4 -1 0 2 -1 -4 -3
 they pop|-3 -3 3 -3 -2 -2 -1
 thick|-3 0 0 0 -4 2 -2
 thick ,|-1 0 1 -1 -1 -2 -1
@@ -2712,10 +2735,10 @@ thickened .|1 -2 -3 2 -2 -2 -1
 thickens|0 1 1 -2 -5 0 -2
 thickens as|0 1 -2 -3 -2 0 -1
 thin|2 0 -1 -5 -2 -2 -4
-thin .|4 -4 -3 -3 0 -3 -2
+thin .|4 -4 -4 -3 0 -3 -2
 thin with|2 -2 -3 -1 -2 -1 -1
 thinly|3 -2 -2 0 -2 -3 -2
-third|-1 -2 -2 -3 1 3 -2
+third|-2 -2 -2 -3 1 3 -2
 third of|0 -1 -4 -2 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -3 -3
@@ -2725,22 +2748,22 @@ through|0 -2 -2 -4 0 1 -3
 through ,|1 -1 -2 -1 2 -2 -1
 through .|2 0 0 -2 0 -4 -2
 through a|1 -3 -4 -3 -2 0 -1
-through the|-1 -2 -4 -1 -1 2 -2
-thru|0 -3 -3 -2 -2 0 -1
+through the|-1 -2 -5 -1 -1 2 -1
+thru|0 -3 -3 -3 -2 0 -1
 thumb|-1 -1 -2 -2 -1 1 0
-thyme|0 -3 1 -5 0 -1 -2
+thyme|0 -3 1 -5 0 -2 -2
 thyme ,|-1 -2 2 -1 -2 -3 -1
-thyme .|4 -1 -5 -2 -1 -2 -1
+thyme .|4 -1 -4 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 0
 tight|-3 0 1 1 -2 -1 -1
 tight ,|-1 0 -2 1 -2 -1 -1
-tightly|0 -4 -2 1 1 -3 -3
-tightly in|2 -1 -2 -2 -1 -1 -1
+tightly|1 -4 -2 1 1 -3 -3
+tightly in|2 -1 -2 -2 -1 -2 -1
 til|-3 1 0 0 -3 1 -3
 till|0 -2 1 -2 -4 0 -5
 till golden|-1 -2 -1 0 0 -1 -3
 till it|0 -3 1 -2 -2 1 -1
-till soft|1 -3 -1 -2 1 -1 -1
+till soft|0 -3 -1 -2 1 -1 -1
 till they|-2 -2 2 0 -2 -1 -1
 till thick|-3 -3 1 0 -2 -2 -2
 time|-1 0 -1 -1 -1 0 -3
@@ -2749,62 +2772,63 @@ time to|-1 -2 -2 1 -2 0 0
 times|0 1 -3 -1 -2 -1 -1
 tin|1 1 -5 -3 0 -3 -5
 tin ,|0 0 -3 -3 0 -4 -3
-tin .|2 -4 -3 -3 -4 -1 -2
+tin .|2 0 -3 -2 -4 -1 -2
+tin for|-3 2 -1 -2 -2 -1 -2
 tin of|0 -2 -2 0 0 -5 -1
-tin with|3 -2 -3 -2 -1 -3 0
+tin with|4 -2 -3 -2 -1 -3 0
 tins|-1 1 -1 1 0 -4 -3
 tip|-1 -2 1 -1 -2 -1 -3
 tip in|1 0 0 -3 -1 -2 -1
 tip into|0 0 0 -1 -2 -3 -1
 tip out|-1 -2 -1 -3 -2 1 -1
-to|-6 -1 2 -1 1 1 -3
+to|-6 0 2 -1 1 1 -3
 to #|2 -2 -6 -1 2 -2 -3
-to a|-3 -2 -1 -1 1 0 0
+to a|-3 -1 0 -1 1 0 0
 to boil|-3 -3 0 2 -4 -2 -2
 to cool|-1 1 -3 0 -3 -1 -2
-to low|-1 -2 -4 3 -2 -1 -2
-to stand|-4 2 -2 -2 -2 -2 -1
+to low|-1 -2 -4 3 -2 -2 -2
+to stand|-1 2 -2 -1 -2 -1 -1
 to taste|0 -3 -4 -2 -3 0 -2
 to the|-6 1 0 -1 1 -3 -3
 to thicken|-2 1 0 1 -2 -2 -2
 to wilt|-4 -2 4 -3 -3 -3 -2
-toast|0 -6 2 -2 0 -6 -7
+toast|1 -6 2 -2 0 -6 -6
 toast the|0 -2 2 -5 0 -2 -2
 toasted|0 -3 -1 0 -2 0 -2
-tofu|-1 2 1 -4 -4 -2 -2
+tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-3 3 -1 -3 -2 -3 -5
-tofu (|-2 2 -3 -3 -1 -3 1
-tofu ,|2 -1 -1 -1 -3 0 -4
-tofu and|1 1 -3 0 -3 -1 -2
-tofu in|1 -3 2 -4 -3 -3 -4
+tofu (|-1 2 -3 -3 -1 -3 1
+tofu ,|3 -1 -1 -1 -3 0 -4
+tofu and|1 1 -3 0 -3 -2 -2
+tofu in|0 -3 2 -4 -3 -3 -4
 together|4 1 -7 -2 -4 -2 -2
 together ,|0 2 -2 -1 -3 -2 -2
 together .|2 -2 -3 -1 -2 -1 -1
 together with|2 0 -3 -1 -1 -3 -1
-tomato|3 -4 -1 -2 -4 -5 0
+tomato|4 -4 -1 -2 -4 -5 0
 tomatoes|2 -4 -2 0 -1 -7 -5
-tomatoes ,|-1 -5 -1 -2 2 -6 -3
+tomatoes ,|-1 -4 -1 -2 2 -6 -3
 tomatoes .|3 -1 -4 -3 -3 -3 -1
-tomatoes and|2 -1 -1 -1 -3 -1 -1
+tomatoes and|2 -1 -1 -1 -3 -2 -1
 tomorrow|1 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -4 -3 -1
 too|0 -2 -4 -2 -1 1 -1
 too thick|0 -1 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -2 -1 -2 1 -3 -4
-top ,|2 -2 -2 2 -2 -3 -2
-top .|0 0 1 -3 -3 -1 -1
+top ,|2 -2 -3 2 -2 -3 -2
+top .|0 1 1 -4 -4 -1 -2
 top up|-1 -1 -3 0 2 -3 -1
 top with|3 0 -6 -3 -4 -2 -3
-topped|2 -1 -2 -1 -1 -2 -1
-topping|1 0 -2 0 -2 -2 -1
+topped|2 -1 -3 -1 -1 -2 -1
+topping|2 0 -2 0 -2 -2 -1
 tops|2 -1 -2 -1 -2 -2 -1
 tortillas|-1 -1 1 -2 0 -3 -1
 toss|0 -2 -2 -3 0 -4 -1
 toss .|3 -2 -4 -3 1 -4 -3
 toss everything|1 0 -1 -1 -1 -2 -1
 toss in|0 -1 -2 0 1 -1 -3
-toss the|1 0 -2 -2 0 -1 -2
+toss the|1 0 -2 -2 0 -2 -2
 toss with|2 0 -5 1 -3 -5 -5
 tossing|-2 -1 2 -5 0 -1 -2
 tossing halfway|-1 -1 -2 -2 2 -1 -2
@@ -2815,8 +2839,8 @@ transfer|1 0 -3 -2 1 -3 -2
 transfer to|1 -1 -3 -2 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
 tray|0 -1 -5 -2 2 -5 -6
-tray ,|-2 -2 -2 -3 2 -3 -5
-tray .|1 -2 -1 -1 -1 -1 -1
+tray ,|-1 -2 -2 -3 2 -3 -5
+tray .|1 -2 -2 -1 -1 -1 -1
 tray and|0 -2 -1 0 0 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|-1 -2 -2 -2 2 -2 -2
@@ -2824,21 +2848,21 @@ trays|0 -1 -4 -4 2 -2 -3
 trays ,|-1 -3 -2 -2 2 -1 -1
 trays .|4 -3 -3 -3 -2 -4 -2
 treacle|2 0 -2 -1 -1 -2 0
-tsp|2 -1 -2 -3 -1 -2 0
+tsp|2 -1 -2 -3 0 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
 tsp salt|-2 -1 1 -3 0 -1 0
 tubs|0 -2 -3 -1 -2 0 -2
 turmeric|1 0 1 -3 -3 -3 -2
 turmeric ,|1 0 -2 -2 -1 -2 -1
-turmeric and|-1 -2 1 -2 -2 -2 0
+turmeric and|-1 -2 1 -2 -2 -3 0
 turn|0 -2 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
 turn off|0 0 -4 -2 1 -3 -2
-turn the|-2 0 -1 -1 1 -2 -1
-turning|0 0 -2 -1 0 -3 -3
-turning once|1 -2 -2 0 0 -1 -1
+turn the|-3 0 -1 -1 1 -2 -1
+turning|0 -1 -1 -1 0 -3 -3
+turning once|0 -2 -2 1 0 -1 -1
 twenty|-1 0 1 -2 -2 0 -1
-twice|-1 0 -4 -1 -1 0 0
+twice|-1 -1 -3 -1 -1 0 0
 twice .|-2 0 -3 -2 -1 0 0
 two|0 -1 -1 -2 1 -2 -1
 two .|2 -2 -2 0 -2 -2 -1
@@ -2847,14 +2871,14 @@ two hours|-4 2 -2 -2 1 -2 -2
 two trays|0 -1 -2 -1 1 -3 -2
 uncover|-3 -3 -3 -3 3 -2 -3
 uncovered|-5 -4 -4 -1 4 -4 -7
-uncovered #|-4 -5 -5 0 2 -4 -5
+uncovered #|-4 -5 -5 1 2 -4 -5
 uncovered ,|-4 -4 -4 1 1 -2 -2
 under|-1 2 -6 -3 3 -5 -4
-under a|1 2 -3 -2 -3 -2 -1
-under the|-1 0 -2 -2 1 -2 -2
-until|-4 -4 1 0 -1 1 -8
+under a|1 1 -2 -2 -3 -2 -1
+under the|-1 0 -3 -2 2 -2 -3
+until|-4 -3 1 0 -1 1 -8
 until a|-1 -2 -1 0 1 -1 -1
-until brown|-3 -2 1 -1 -4 -3 -3
+until brown|-3 -2 1 -1 -4 -3 -2
 until browned|-4 -1 3 -4 -3 -2 -3
 until charred|-2 -2 -4 1 2 -1 -1
 until completely|-1 -3 -2 1 -1 0 -1
@@ -2869,11 +2893,11 @@ until it|-1 -2 1 -3 -4 1 -2
 until just|0 -1 -3 1 -1 -1 -1
 until smooth|0 -2 0 -4 -2 1 -2
 until soft|-2 -2 0 1 0 -1 -2
-until softened|-2 -1 5 -5 -2 -1 0
+until softened|-1 -1 4 -5 -2 -1 0
 until tender|-1 -2 1 0 -2 -1 -1
 until the|-2 -1 -1 0 0 -2 -1
 until they|-1 -4 2 -1 0 -3 -3
-until thick|-2 -1 0 1 -4 -2 -2
+until thick|-2 -1 0 1 -4 -2 -1
 until thickened|-1 -1 -3 2 -1 -1 0
 until very|1 -3 -2 -1 -3 0 -3
 until wilted|0 0 1 -2 -2 -3 -4
@@ -2881,14 +2905,14 @@ untimed|17 -32 -2 -25 -17 -3 -22
 up|-1 0 0 -2 0 0 -3
 up ,|0 -3 -1 2 -5 -3 -2
 up .|-2 0 0 0 -4 0 -3
-up and|0 -2 0 1 -1 -1 -1
+up and|0 -2 1 1 -1 -1 -1
 up the|-1 -2 1 -2 -3 -2 -3
 up to|-2 0 0 -3 1 -1 -1
 up with|1 -2 -4 2 -2 -2 -1
 upper|-1 -1 -2 -2 1 -1 0
 use|3 -2 -3 -2 -2 -3 -2
 usually|-2 0 -3 1 -1 -1 -1
-v|-2 -2 0 1 -2 -3 -2
+v|-2 -2 0 1 -2 -3 -3
 vanilla|-1 -1 -1 -2 -1 1 -1
 ve|-1 1 1 -2 -3 -2 -2
 veg|2 -3 1 -1 -5 -4 -2
@@ -2901,22 +2925,22 @@ very|2 -5 -3 -1 -5 1 -6
 very hot|-1 -2 2 -3 -2 -3 -1
 vinegar|-1 1 -2 0 -5 -1 -4
 vinegar ,|0 0 -3 1 -3 0 -2
-vinegar .|2 -2 -4 -2 -2 0 -2
+vinegar .|2 -2 -5 -2 -2 0 -2
 vinegar and|-1 1 0 0 -2 -2 -1
 w|0 -1 -3 -3 -4 2 0
 wait|4 -5 -5 0 -4 -4 -4
 walnuts|-4 -3 0 -2 1 2 -6
 walnuts ,|-1 -4 0 -4 -4 1 -2
-walnuts in|-3 -2 2 -2 -2 0 -3
+walnuts in|-3 -2 1 -3 -2 1 -4
 want|-1 -1 -2 -1 -1 2 -1
-warm|-2 1 0 -4 -1 -1 -1
+warm|-1 1 0 -4 -1 -1 -1
 warm #|-2 1 2 -4 -2 -3 -4
 warm .|-1 0 -3 -2 -2 0 1
 warm in|-1 -1 -3 -2 3 -3 -1
 warm the|-2 -3 1 1 -2 -2 -1
 wash|1 2 0 -5 -2 -4 -3
 wash and|0 1 0 -3 -1 -1 -3
-water|-2 0 -1 0 -5 -1 0
+water|-2 0 -1 0 -5 -1 1
 water #|-2 0 -3 0 -4 1 -7
 water (|2 -2 -2 0 -2 -2 -1
 water ,|-2 -1 0 2 -3 -4 -4
@@ -2929,14 +2953,14 @@ water if|3 -5 -3 2 -3 -4 -2
 water in|-2 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
 water over|-2 5 -4 -5 -2 -3 -3
-water to|0 -1 -1 -1 -5 -1 -3
+water to|0 -2 -1 -1 -5 -1 -3
 water until|2 -4 -4 3 -2 -3 -4
 water with|-3 -2 -4 4 -3 -2 -4
 way|-2 -2 -1 0 1 -1 -1
 we|-1 -3 -2 -2 1 1 -4
-wedges|2 1 -4 -4 0 -3 -2
+wedges|2 1 -4 -4 0 -4 -2
 week|3 -2 -4 -3 -3 -3 -4
-weeks|4 -4 -3 -3 -3 -2 -3
+weeks|4 -4 -3 -3 -3 -2 -2
 weigh|1 -1 -1 -1 -1 -1 0
 weight|0 1 -2 -1 -1 -2 -1
 well|-2 0 1 0 -6 0 -2
@@ -2944,12 +2968,12 @@ well ,|-1 2 -3 -2 -2 1 -1
 well .|-1 -2 2 -1 -4 -2 -2
 wet|1 0 -2 -4 -4 -1 -4
 wet ,|0 1 -3 -1 -1 -2 -1
-wet .|3 -2 -3 -1 -1 -4 -1
+wet .|3 -2 -2 -1 -1 -4 -1
 wet hands|2 -2 -3 -1 -1 -2 -1
 what|2 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
 when it|1 2 -1 -2 -2 -1 -2
-while|-3 -2 0 -4 2 1 -1
+while|-2 -2 0 -4 3 0 -1
 while hot|-2 -3 2 -3 -4 -1 -2
 while warm|-1 -2 -2 -1 -2 1 -4
 while you|0 -1 -4 -3 1 -4 -4
@@ -2966,15 +2990,15 @@ whizz|-5 -3 -4 -3 -3 5 -3
 whole|2 -5 -3 1 0 -2 -4
 whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -1 2 -1 -2 -4 -1
-wide pan|-2 -1 0 1 -1 -3 -1
+wide pan|-2 -1 0 0 -1 -3 -1
 widest|-3 -2 1 0 -2 -2 -2
-will|-1 -1 2 -2 -1 -3 -2
-wilt|-6 -4 6 -5 -2 -4 -4
+will|-1 -1 1 -2 -1 -3 -2
+wilt|-6 -4 7 -5 -2 -4 -4
 wilt .|-4 -2 4 -3 -3 -3 -2
-wilt the|-3 -4 4 -3 -2 -3 -3
-wilted|-1 0 2 -2 -2 -3 -4
+wilt the|-3 -4 4 -3 -1 -3 -3
+wilted|-1 0 1 -2 -2 -3 -4
 wilted ,|1 -2 2 -4 -2 -2 -2
-wilted .|-3 0 1 0 -1 -2 -3
+wilted .|-3 1 1 0 -1 -2 -3
 wine|-4 -6 1 3 -6 -6 -4
 wine ,|-1 -4 -2 3 -4 -4 -3
 wine and|0 -3 3 -4 -2 -3 -3
@@ -2982,7 +3006,7 @@ with|-1 -3 -3 -2 -1 3 0
 with #|-3 -1 1 -3 0 -1 1
 with a|0 -2 -1 0 -2 0 -4
 with about|-1 -2 2 -3 -3 -3 -2
-with cilantro|0 -1 -3 -2 -2 2 -2
+with cilantro|0 -1 -4 -2 -2 2 -2
 with cold|0 -3 0 1 -1 -2 -2
 with everything|-2 -2 -1 -2 -1 2 -1
 with flour|1 1 -3 -1 -2 -3 -1
@@ -2994,7 +3018,7 @@ with lemon|3 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
 with oil|1 -2 0 -3 1 -2 -2
 with onion|0 -1 -2 -1 -1 1 -1
-with rice|1 -2 1 -2 -3 -4 -3
+with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
 with soy|3 -1 -3 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -2 -3 -2
@@ -3012,10 +3036,10 @@ work|2 -1 -2 -1 -2 -3 -1
 wrap|2 -3 -5 1 -2 -5 -4
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
-wrapped|2 0 -2 -3 -1 -3 -2
+wrapped|2 0 -3 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
 x #|2 -1 -2 0 -4 -2 -2
-yeast|1 0 0 -5 -1 -3 -3
+yeast|1 0 0 -5 -2 -3 -3
 yeast ,|1 1 -1 -4 0 -2 -3
 yeast .|2 -3 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -3 -2 0 -1
@@ -3023,13 +3047,13 @@ yeast extract|1 -2 0 -2 -2 -2 -1
 yog|-1 -1 2 -2 -2 -2 -1
 yoghurt|3 -2 -3 -1 -1 -3 -1
 yogurt|0 0 -2 -1 -1 0 -1
-you|0 -1 -5 0 -2 0 -4
-you can|1 -3 1 0 -2 -3 -1
-your|1 0 2 -5 -4 -5 -4
+you|0 -1 -5 0 -1 0 -4
+you can|1 -3 0 0 -2 -3 -1
+your|2 0 2 -5 -4 -5 -4
 zest|0 1 -2 -1 -1 -1 -2
 zest ,|1 1 -3 -2 0 -3 -2
-zest and|0 -1 -2 -1 0 0 0
-°|-2 -4 -7 -6 3 -3 2
-° c|-1 -2 -5 -4 3 -3 1
-° f|1 -2 -3 -2 1 -2 -1
+zest and|0 -2 -2 -1 0 0 0
+°|-2 -4 -6 -6 3 -3 2
+° c|-1 -2 -4 -4 3 -2 1
+° f|0 -2 -3 -2 1 -2 -1
 `;
