@@ -32,6 +32,8 @@ const LONG = 15;
 /** From so many minutes on hands are asked about, unless they knead and shape. */
 const VERY_LONG = 25;
 const HOUR = 60;
+/** Ten hours. Common practice, no published source. */
+const LONGEST_WORK = 10 * HOUR;
 const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
 
 const HANDWORK =
@@ -111,6 +113,12 @@ export function doubtOfStep(
   if (byClock) return byClock;
   const otherwise = otherWay === undefined ? undefined : wayDoubt(text, otherWay);
   if (otherwise) return otherwise;
+  // Nobody's session is so long: a number was taken for minutes, or for hours.
+  if (step.kind === 'work' && step.timed && step.minutes.latest > LONGEST_WORK && !/\bin all\b/i.test(text))
+    return {
+      question: 'How long does it take in all?',
+      choices: [10, 30, 60, 120].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+    };
   const [degrees, n = ''] = american ? (BARE_DEGREES.exec(plainSigns(text)) ?? []) : [];
   if (degrees !== undefined)
     return {

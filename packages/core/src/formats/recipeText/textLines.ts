@@ -34,18 +34,20 @@ const byFeel = (item: string): boolean => STARTS_BY_FEEL.test(item) || UNMEASURE
 
 /** For how many, or how long: nothing to buy. */
 const ABOUT_IT =
-  /^(?:(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
+  /^(?:\d+ as an? (?:main|side|starter|lunch|dinner)\b.*|(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
 /** "2 wraps", beside a title */
 const MADE = /^\d+ \p{L}+s$/iu;
 /** The items of a list in one line: between their points, where it has such. */
 const itemsOf = (list: string): readonly string[] =>
   / [•·] /.test(list) ? list.split(/\s+[•·]\s+/) : list.split(BETWEEN_ITEMS);
 const asAbout = (part: string): string =>
-  /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part)
-    ? `Total: ${part}`
-    : /^\d+ (?:patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b/i.test(part)
-      ? `Makes: ${part}`
-      : part;
+  /^\d+ as an? /i.test(part)
+    ? `Serves ${/^\d+/.exec(part)?.[0] ?? ''}`
+    : /^(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)\b/i.test(part)
+      ? `Total: ${part}`
+      : /^\d+ (?:patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b/i.test(part)
+        ? `Makes: ${part}`
+        : part;
 
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =
@@ -239,9 +241,9 @@ const withHeadings = (raws: readonly string[]): readonly string[] =>
   });
 
 /** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
-const POINT = /^(\d{1,2})(?:[.)]\s*|\s+)(?=\+?\s*(\p{L}+)[\s,+&])/u;
+const POINT = /^(\d{1,2})(?:[.)]\s*|\s+[–—-]\s+|\s+)(?=\+?\s*(\p{L}+)[\s,+&:])/u;
 /** Without a sign behind its number it is a step where it begins in a capital letter. */
-const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+\p{Lu})/u.test(line);
+const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+(?:[–—-]\s+)?\p{Lu})/u.test(line);
 
 const ROW = 5;
 /** Numbers from 1 to 5 or more right below each other, in whatever letters: nobody needs 1, 2, 3, 4 and 5 of things in turn. */

@@ -11,7 +11,8 @@ export interface SaidTime {
 
 const IN_WORDS =
   'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty-five|twenty|thirty|forty-five|forty|fifty|sixty';
-const N = String.raw`(?:(?:\d+\s+)?\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
+// "170 22-25 min" is no mixed number: only a fraction stands behind its whole.
+const N = String.raw`(?:\d+\s+\d+\/\d+|\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
 const UNIT = String.raw`(?:(?:more|further|extra|additional)\s+)?(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
 const TIME = new RegExp(
   String.raw`(${N})(?:-?ish)?(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
@@ -86,7 +87,7 @@ const HOURS_OR_BETTER =
 
 /** "45 minutes to 1 hour", "30 min-1 h" */
 const MINUTES_TO_HOURS =
-  /\b(\d{1,3})\s*(?:minutes?|mins?)\.?\s*(?:-|to|or)\s*(\d(?:[.,]\d)?|an?|one|two)\s*(?:hours?|hrs?|h)\b(?:\s*(?:and\s+)?(\d{1,2})\s*min\w*)?/gi;
+  /\b(\d{1,3})\s*(?:minutes?|mins?)\.?\s*(?:-|to|or)\s*(\d \d\/\d|\d\/\d|\d(?:[.,]\d{1,2})?|an?|one|two)\s*(?:hours?|hrs?|h)\b(?:\s*(?:and\s+)?(\d{1,2})\s*min\w*)?/gi;
 
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();

@@ -12,7 +12,7 @@ export const TOLD_WEIGHTS = `
 # cloves|1 -1
 # cm|6 -6
 # cup|4 -4
-# cups|-1 1
+# cups|-2 2
 # d|1 -1
 # days|-4 4
 # degrees|4 -4
@@ -49,10 +49,10 @@ export const TOLD_WEIGHTS = `
 # weeks|-1 1
 # with|-4 4
 # wks|1 -1
-# x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
+( fan|2 -2
 ( from|-3 3
 ( it|2 -2
 ( or|3 -3
@@ -68,7 +68,7 @@ export const TOLD_WEIGHTS = `
 , blend|1 -1
 , boil|2 -2
 , box|3 -3
-, bring|3 -3
+, bring|2 -2
 , broth|1 -1
 , brush|4 -4
 , bubble|2 -2
@@ -125,6 +125,8 @@ export const TOLD_WEIGHTS = `
 , massage|1 -1
 , medium|1 -1
 , milk|3 -3
+, mint|1 -1
+, mirin|2 -2
 , mix|1 -1
 , mushrooms|2 -2
 , mustard|-2 2
@@ -179,6 +181,7 @@ export const TOLD_WEIGHTS = `
 , spices|2 -2
 , spread|-1 1
 , sprinkle|1 -1
+, squash|2 -2
 , squeeze|3 -3
 , stand|1 -1
 , steam|2 -2
@@ -220,7 +223,7 @@ export const TOLD_WEIGHTS = `
 ; cover|-1 1
 ; drain|2 -2
 ; freezes|1 -1
-; leave|1 -1
+; leave|2 -2
 ; let|2 -2
 ; mix|1 -1
 ; season|1 -1
@@ -238,14 +241,14 @@ export const TOLD_WEIGHTS = `
 ^ beat|2 -2
 ^ better|-3 3
 ^ blanch|5 -5
-^ blast|5 -5
+^ blast|6 -6
 ^ blend|7 -7
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
 ^ bring|5 -5
 ^ brown|4 -4
-^ brush|3 -3
+^ brush|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
 ^ close|2 -2
@@ -311,11 +314,13 @@ export const TOLD_WEIGHTS = `
 ^ lentils|2 -2
 ^ let|5 -5
 ^ lid|5 -5
+^ lime|4 -4
 ^ line|4 -4
 ^ lock|4 -4
 ^ make|-2 2
 ^ makes|-9 9
 ^ mash|4 -4
+^ massage|2 -2
 ^ meanwhile|4 -4
 ^ melt|2 -2
 ^ mix|8 -8
@@ -341,7 +346,7 @@ export const TOLD_WEIGHTS = `
 ^ portion|5 -5
 ^ potatoes|3 -3
 ^ pour|6 -6
-^ preheat|5 -5
+^ preheat|6 -6
 ^ prep|-7 7
 ^ preparation|-4 4
 ^ press|5 -5
@@ -356,7 +361,7 @@ export const TOLD_WEIGHTS = `
 ^ remove|7 -7
 ^ rest|10 -10
 ^ return|3 -3
-^ rice|4 -4
+^ rice|5 -5
 ^ rinse|6 -6
 ^ roast|6 -6
 ^ roll|6 -6
@@ -398,7 +403,7 @@ export const TOLD_WEIGHTS = `
 ^ then|8 -8
 ^ time|-5 5
 ^ tip|5 -5
-^ to|-6 6
+^ to|-7 7
 ^ toast|4 -4
 ^ tofu|4 -4
 ^ tomatoes|3 -3
@@ -406,8 +411,9 @@ export const TOLD_WEIGHTS = `
 ^ toss|7 -7
 ^ total|-7 7
 ^ turn|3 -3
+^ two|3 -3
 ^ uncover|4 -4
-^ veg|2 -2
+^ veg|1 -1
 ^ vinegar|3 -3
 ^ wait|5 -5
 ^ warm|6 -6
@@ -445,7 +451,6 @@ a half|2 -2
 a heavy|2 -2
 a high|2 -2
 a hot|1 -1
-a jar|-2 2
 a ladleful|4 -4
 a large|2 -2
 a lid|1 -1
@@ -494,11 +499,13 @@ add|3 -3
 add #|5 -5
 add beans|2 -2
 add chickpeas|2 -2
+add cumin|1 -1
 add everything|1 -1
 add garlic|3 -3
-add ginger|2 -2
+add ginger|1 -1
 add lentils|1 -1
 add onion|2 -2
+add potatoes|2 -2
 add the|5 -5
 add tomatoes|3 -3
 add water|-2 2
@@ -507,8 +514,8 @@ adding the|1 -1
 after|4 -4
 after #|6 -6
 again|2 -2
-against|4 -4
-against the|4 -4
+against|3 -3
+against the|3 -3
 ahead|-2 2
 air|-3 3
 airtight|-4 4
@@ -526,7 +533,6 @@ allspice|1 -1
 almonds|3 -3
 almonds .|2 -2
 almost|1 -1
-along|1 -1
 alongside|1 -1
 an|1 -1
 an hour|1 -1
@@ -538,7 +544,7 @@ and #|4 -4
 and a|1 -1
 and add|1 -1
 and bake|5 -5
-and bay|2 -2
+and bay|1 -1
 and beans|2 -2
 and blend|1 -1
 and boil|2 -2
@@ -580,23 +586,23 @@ and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
-and serve|4 -4
+and serve|5 -5
 and set|1 -1
 and simmer|4 -4
-and soak|5 -5
+and soak|4 -4
 and some|-1 1
 and soy|1 -1
 and spices|2 -2
 and spinach|2 -2
-and spread|3 -3
+and spread|2 -2
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
 and sugar|2 -2
 and the|2 -2
-and then|3 -3
+and then|2 -2
 and thyme|1 -1
-and tomatoes|2 -2
+and tomatoes|1 -1
 and toss|2 -2
 and turmeric|1 -1
 and vinegar|3 -3
@@ -637,8 +643,7 @@ back ,|3 -3
 back .|3 -3
 back in|2 -2
 back to|2 -2
-bag|-2 2
-bag .|-1 1
+bag|-1 1
 bags|-2 2
 bake|1 -1
 bake at|7 -7
@@ -647,7 +652,7 @@ bake from|-4 4
 bake on|3 -3
 baking|-3 3
 baking powder|2 -2
-baking sheet|3 -3
+baking sheet|2 -2
 baking tray|1 -1
 balls|3 -3
 bananas|4 -4
@@ -659,7 +664,7 @@ basil|5 -5
 basil .|4 -4
 batches|-1 1
 bath|4 -4
-batter|1 -1
+batter|2 -2
 batter .|-2 2
 bay|5 -5
 bay ,|2 -2
@@ -693,7 +698,7 @@ berries|3 -3
 best|1 -1
 better|1 -1
 better the|-3 3
-between|5 -5
+between|4 -4
 between #|3 -3
 between two|2 -2
 bicarb|1 -1
@@ -763,11 +768,11 @@ broccoli|3 -3
 broil|1 -1
 broth|5 -5
 broth ,|2 -2
-broth .|4 -4
+broth .|3 -3
 broth and|1 -1
-brown|5 -5
+brown|6 -6
 brown ,|1 -1
-brown .|2 -2
+brown .|3 -3
 brown the|2 -2
 browned|3 -3
 brush|5 -5
@@ -783,10 +788,11 @@ bulgur|2 -2
 bunch|2 -2
 buns|2 -2
 but|1 -1
-but the|3 -3
+but the|2 -2
 butter|4 -4
 butter ,|1 -1
 butter in|2 -2
+butter with|1 -1
 by|1 -1
 by #|3 -3
 by half|3 -3
@@ -805,6 +811,7 @@ c within|-1 1
 ca|-3 3
 cabbage|6 -6
 cabbage ,|3 -3
+cabbage and|1 -1
 calories|-4 4
 can be|-1 1
 cancel|4 -4
@@ -882,8 +889,8 @@ clean .|1 -1
 clear|4 -4
 clear .|3 -3
 close|3 -3
-cloth|5 -5
-cloth .|3 -3
+cloth|6 -6
+cloth .|4 -4
 clove|1 -1
 cloves|2 -2
 cm|6 -6
@@ -923,7 +930,7 @@ cook in|4 -4
 cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
-cook time|-3 3
+cook time|-4 4
 cook uncovered|2 -2
 cook until|1 -1
 cooked|-4 4
@@ -933,7 +940,7 @@ cooker with|2 -2
 cooking|-4 4
 cooking time|-1 1
 cooks|-2 2
-cool|4 -4
+cool|5 -5
 cool #|7 -7
 cool ,|-1 1
 cool .|6 -6
@@ -953,8 +960,9 @@ cornstarch|1 -1
 counter|3 -3
 couple|3 -3
 courgettes|1 -1
+courgettes ,|1 -1
 couscous|2 -2
-cover|2 -2
+cover|3 -3
 cover ,|3 -3
 cover .|4 -4
 cover by|2 -2
@@ -974,6 +982,7 @@ creamy .|2 -2
 crisp|-1 1
 crisp .|3 -3
 crumble|4 -4
+crumble tofu|1 -1
 crumbs|4 -4
 crush|3 -3
 cube|3 -3
@@ -985,7 +994,7 @@ cumin and|1 -1
 cup|4 -4
 cup of|3 -3
 cup water|1 -1
-cups|-1 1
+cups|-2 2
 cups of|3 -3
 cups water|2 -2
 currants|1 -1
@@ -1030,7 +1039,7 @@ dill .|2 -2
 dimple|1 -1
 dip|3 -3
 discard|4 -4
-discard the|3 -3
+discard the|2 -2
 dish ,|1 -1
 dish .|6 -6
 dissolve|4 -4
@@ -1044,8 +1053,6 @@ does|-5 5
 does #|-5 5
 doesn|1 -1
 doesn t|1 -1
-don|1 -1
-don t|1 -1
 done|2 -2
 door|1 -1
 door ajar|1 -1
@@ -1079,7 +1086,7 @@ dried|4 -4
 drink|3 -3
 drizzle|-1 1
 drizzle over|3 -3
-drizzle with|3 -3
+drizzle with|2 -2
 drop|4 -4
 dry|5 -5
 dry ,|4 -4
@@ -1169,7 +1176,7 @@ flakes|2 -2
 flaky|1 -1
 flame|2 -2
 flat|1 -1
-flat .|3 -3
+flat .|4 -4
 flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
@@ -1203,13 +1210,15 @@ for five|4 -4
 for half|-2 2
 for the|-2 2
 for up|-3 3
-fork|3 -3
+fork|2 -2
 fork .|2 -2
 form|4 -4
 form #|3 -3
 four|3 -3
 fragrant|2 -2
 fragrant .|1 -1
+freekeh|1 -1
+freeze|1 -1
 freeze .|1 -1
 freeze flat|4 -4
 freeze in|3 -3
@@ -1225,7 +1234,7 @@ fridge|-2 2
 fridge #|-3 3
 fridge ,|-3 3
 fridge .|2 -2
-fridge for|-2 2
+fridge for|-3 3
 fridge overnight|2 -2
 fried|2 -2
 from|-5 5
@@ -1297,11 +1306,12 @@ golden .|5 -5
 golden and|1 -1
 gone|1 -1
 good|2 -2
+good for|-1 1
 gradually|3 -3
 grate|3 -3
 grated|1 -1
 grating|2 -2
-gravy|1 -1
+gravy|2 -2
 grease|4 -4
 greased|2 -2
 greased #|2 -2
@@ -1311,7 +1321,9 @@ griddle|3 -3
 grill|4 -4
 grill for|3 -3
 grind|4 -4
+grind with|1 -1
 ground|1 -1
+h #|-1 1
 h ,|1 -1
 h .|5 -5
 half|4 -4
@@ -1457,9 +1469,8 @@ itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
 jammy|2 -2
-jar|-2 2
+jar|-1 1
 jar ,|1 -1
-jar .|-2 2
 jars ,|3 -3
 jars .|1 -1
 juice|4 -4
@@ -1496,6 +1507,7 @@ ladle|4 -4
 ladleful|-1 1
 large|2 -2
 large bowl|1 -1
+large casserole|1 -1
 large pan|1 -1
 last|7 -7
 last #|4 -4
@@ -1650,7 +1662,7 @@ melted|1 -1
 middle|3 -3
 milk|-2 2
 milk .|1 -1
-milk and|4 -4
+milk and|3 -3
 min|1 -1
 min ,|4 -4
 min .|9 -9
@@ -1750,6 +1762,7 @@ mustard|-1 1
 mustard ,|4 -4
 mustard .|2 -2
 mustard and|1 -1
+mustard seeds|1 -1
 my|-4 4
 natural|3 -3
 natural release|3 -3
@@ -1762,7 +1775,7 @@ needed .|-1 1
 needs|3 -3
 nero|1 -1
 next|-3 3
-next day|-3 3
+next day|-2 2
 next morning|-2 2
 night|-1 1
 night before|-1 1
@@ -1775,7 +1788,7 @@ not|1 -1
 notebook|-3 3
 notes|-5 5
 now|2 -2
-now and|3 -3
+now and|2 -2
 npr|5 -5
 npr #|5 -5
 nr|3 -3
@@ -1792,7 +1805,7 @@ oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
 of #|-3 3
-of a|2 -2
+of a|1 -1
 of an|2 -2
 of cold|1 -1
 of it|3 -3
@@ -1801,6 +1814,7 @@ of salt|2 -2
 of salted|3 -3
 of stock|4 -4
 of their|2 -2
+of water|-1 1
 off|7 -7
 off ,|2 -2
 off .|3 -3
@@ -1813,6 +1827,7 @@ often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|1 -1
+oil ,|-1 1
 oil .|2 -2
 oil ;|1 -1
 oil and|2 -2
@@ -1855,15 +1870,16 @@ onion .|4 -4
 onion and|4 -4
 onion in|3 -3
 onion until|1 -1
-onions|7 -7
+onions|6 -6
 onions ,|3 -3
 onions .|3 -3
 onions and|2 -2
-onions in|2 -2
+onions in|3 -3
 only|1 -1
 onto|5 -5
 onto a|3 -3
 open|-2 2
+open freeze|-3 3
 or|-4 4
 or #|-3 3
 or cold|1 -1
@@ -1898,7 +1914,7 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-2 2
+overnight|-1 1
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -1913,7 +1929,7 @@ pan ,|3 -3
 pan .|2 -2
 pan for|1 -1
 pan with|2 -2
-pans|2 -2
+pans|3 -3
 paper|4 -4
 paprika|4 -4
 paprika ,|2 -2
@@ -1934,15 +1950,17 @@ passata|4 -4
 passata ,|2 -2
 paste|6 -6
 paste ,|3 -3
-paste .|4 -4
+paste .|5 -5
 paste and|1 -1
 paste in|2 -2
-paste with|2 -2
+paste with|1 -1
 pastry|1 -1
 pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
+peanut|3 -3
+peanut butter|3 -3
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -1966,8 +1984,9 @@ pieces ,|1 -1
 pile|3 -3
 pinch|2 -2
 pinch of|2 -2
+pinch salt|1 -1
 pine|2 -2
-place|3 -3
+place|2 -2
 plate|4 -4
 plate .|3 -3
 platter|1 -1
@@ -2004,8 +2023,8 @@ pour the|2 -2
 powder|3 -3
 powder ,|1 -1
 powder and|1 -1
-preheat|5 -5
-preheat oven|4 -4
+preheat|6 -6
+preheat oven|3 -3
 preheat the|3 -3
 prep|-7 7
 prep #|-6 6
@@ -2055,7 +2074,7 @@ rain|2 -2
 rain in|2 -2
 raisins|3 -3
 raspberries|2 -2
-raw|2 -2
+raw|3 -3
 re|-3 3
 ready|-1 1
 ready in|-6 6
@@ -2064,7 +2083,7 @@ red|4 -4
 reduce by|3 -3
 reduce heat|2 -2
 reduce the|-2 2
-reduce to|2 -2
+reduce to|1 -1
 refresh|1 -1
 refrigerate|2 -2
 reheat|-7 7
@@ -2085,7 +2104,7 @@ reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
 rest|5 -5
-rest #|8 -8
+rest #|9 -9
 rest .|6 -6
 rest for|4 -4
 rest in|3 -3
@@ -2096,7 +2115,7 @@ return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
 rice|4 -4
-rice #|-2 2
+rice #|-1 1
 rice ,|3 -3
 rice .|3 -3
 rice and|3 -3
@@ -2131,6 +2150,7 @@ room temp|2 -2
 room temperature|-1 1
 root|-2 2
 rosemary|4 -4
+rosemary ,|1 -1
 rosemary .|3 -3
 rosemary and|2 -2
 rotating|2 -2
@@ -2159,12 +2179,12 @@ salt for|2 -2
 salt in|2 -2
 salt on|1 -1
 salt the|1 -1
-salt to|2 -2
+salt to|1 -1
 salted|4 -4
 salted water|4 -4
 same|3 -3
 sand|1 -1
-sat|2 -2
+sat|1 -1
 sauce|4 -4
 sauce ,|3 -3
 sauce .|4 -4
@@ -2204,9 +2224,9 @@ sec .|3 -3
 second|4 -4
 seconds|3 -3
 seconds .|3 -3
-secs|2 -2
+secs|1 -1
 seed|2 -2
-seeds|5 -5
+seeds|6 -6
 seeds ,|2 -2
 seeds .|3 -3
 seeds and|1 -1
@@ -2227,7 +2247,7 @@ servings|-6 6
 servings .|-4 4
 sesame|4 -4
 sesame ,|3 -3
-sesame .|2 -2
+sesame .|3 -3
 sesame oil|2 -2
 set|6 -6
 set aside|4 -4
@@ -2235,7 +2255,7 @@ sets|4 -4
 setting|2 -2
 shake|7 -7
 shake .|4 -4
-shake the|3 -3
+shake the|2 -2
 shaking|3 -3
 shallot|3 -3
 shallots|4 -4
@@ -2243,7 +2263,7 @@ shallow|4 -4
 shape|5 -5
 shape #|4 -4
 shape into|2 -2
-sheet|5 -5
+sheet|6 -6
 sheet ,|2 -2
 sheet .|3 -3
 sheet pan|2 -2
@@ -2270,10 +2290,11 @@ simmer #|2 -2
 simmer ,|6 -6
 simmer .|4 -4
 simmer for|7 -7
-simmer gently|4 -4
+simmer gently|3 -3
 simmer on|4 -4
 simmer uncovered|2 -2
 simmer until|1 -1
+simmering|-1 1
 single|3 -3
 sink|2 -2
 sit|5 -5
@@ -2299,7 +2320,7 @@ slice the|1 -1
 sliced|3 -3
 slices|-1 1
 slices .|-2 2
-slicing|3 -3
+slicing|2 -2
 slicing .|1 -1
 slide|2 -2
 slightly|2 -2
@@ -2331,7 +2352,7 @@ soften|4 -4
 soften onion|1 -1
 soften the|2 -2
 softened|1 -1
-some|1 -1
+some|2 -2
 something|1 -1
 something heavy|1 -1
 somewhere|4 -4
@@ -2355,14 +2376,15 @@ spinach|6 -6
 spinach ,|3 -3
 spinach .|2 -2
 spinach and|2 -2
+spinach in|3 -3
 split|3 -3
 split peas|3 -3
 spoon|5 -5
 spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
-spread|1 -1
-spread on|4 -4
+spread|2 -2
+spread on|3 -3
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
@@ -2382,6 +2404,7 @@ stack|4 -4
 stalks|3 -3
 stand|7 -7
 stand #|6 -6
+stand at|1 -1
 stand for|3 -3
 stands|1 -1
 starch|2 -2
@@ -2432,7 +2455,6 @@ straight|1 -1
 strain|6 -6
 stream|3 -3
 strip|2 -2
-strips|-1 1
 stuff|3 -3
 sugar|4 -4
 sugar ,|4 -4
@@ -2440,6 +2462,7 @@ sugar .|2 -2
 sugar and|1 -1
 sugar salt|1 -1
 sun|2 -2
+sunday|1 -1
 swap|3 -3
 swapping|2 -2
 swapping the|2 -2
@@ -2448,7 +2471,7 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|2 -2
+sweet potatoes|1 -1
 swirl|2 -2
 syrup|3 -3
 syrup ,|1 -1
@@ -2526,7 +2549,7 @@ the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|2 -2
+the filling|1 -1
 the final|-1 1
 the flour|1 -1
 the foam|3 -3
@@ -2556,7 +2579,7 @@ the lowest|1 -1
 the margarine|1 -1
 the middle|3 -3
 the milk|2 -2
-the miso|2 -2
+the miso|1 -1
 the morning|3 -3
 the mushrooms|3 -3
 the next|-5 5
@@ -2582,6 +2605,7 @@ the pumpkin|2 -2
 the remaining|3 -3
 the rest|-2 2
 the rice|2 -2
+the rosemary|3 -3
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2621,11 +2645,11 @@ them|6 -6
 them in|3 -3
 them with|1 -1
 then|6 -6
-then #|3 -3
+then #|1 -1
 then ,|1 -1
 then .|3 -3
 then add|1 -1
-then bag|-2 2
+then bag|-1 1
 then blend|1 -1
 then drain|2 -2
 then fridge|3 -3
@@ -2681,7 +2705,7 @@ till soft|2 -2
 till they|2 -2
 till thick|2 -2
 time|-7 7
-time #|-8 8
+time #|-7 7
 time .|6 -6
 time to|-2 2
 times|3 -3
@@ -2694,8 +2718,8 @@ tins|3 -3
 tip in|1 -1
 tip into|-2 2
 tip out|1 -1
-to|2 -2
-to a|6 -6
+to|1 -1
+to a|5 -5
 to boil|3 -3
 to cool|4 -4
 to cover|2 -2
@@ -2720,10 +2744,10 @@ together|4 -4
 together ,|2 -2
 together .|3 -3
 together with|1 -1
-tomato|5 -5
+tomato|4 -4
 tomatoes|7 -7
 tomatoes ,|3 -3
-tomatoes .|3 -3
+tomatoes .|4 -4
 tomatoes and|1 -1
 tomorrow|3 -3
 toms|5 -5
@@ -2862,7 +2886,7 @@ water .|2 -2
 water ;|1 -1
 water and|4 -4
 water as|-1 1
-water by|1 -1
+water by|2 -2
 water for|4 -4
 water if|4 -4
 water in|2 -2
@@ -2871,11 +2895,10 @@ water over|2 -2
 water to|2 -2
 water until|3 -3
 water with|2 -2
-way|1 -1
 we|3 -3
 wedges|2 -2
 week|-3 3
-week .|2 -2
+week .|1 -1
 weeks|-1 1
 weeks .|-1 1
 weeks in|-4 4
@@ -2935,9 +2958,10 @@ with foil|4 -4
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
+with hot|-1 1
 with lemon|3 -3
 with lid|3 -3
-with oil|4 -4
+with oil|5 -5
 with onion|1 -1
 with rice|1 -1
 with salt|1 -1
@@ -2948,7 +2972,7 @@ with vinegar|1 -1
 with water|2 -2
 within #|-2 2
 without|-2 2
-without stirring|2 -2
+without stirring|1 -1
 wks|1 -1
 wok|5 -5
 work|3 -3
@@ -2972,7 +2996,7 @@ you|2 -2
 you can|1 -1
 you like|2 -2
 your|4 -4
-zest|3 -3
+zest|5 -5
 zest ,|2 -2
 °|2 -2
 ° c|1 -1

@@ -2,34 +2,34 @@
 export const WEIGHTS = `
 #|-3 2 -1 -1 0 -3 -3
 # #|-3 -6 0 1 1 -2 -8
-# ,|-1 0 -6 -3 2 0 -6
+# ,|-1 0 -6 -3 2 0 -5
 # .|-1 1 -7 -2 0 -6 -4
 # balls|2 -2 -3 -2 -2 -2 -1
 # c|-1 -2 -4 -8 5 -4 -8
 # cloves|-1 0 -1 -2 -2 1 -2
 # cm|0 0 -3 0 -1 -2 -4
-# cup|0 -2 -4 0 -3 1 -1
+# cup|0 -2 -3 0 -3 1 -1
 # cups|0 -2 -2 0 -1 -1 1
 # days|3 -4 -2 -3 -3 -1 -3
 # degrees|1 -4 -3 -4 3 -2 -3
 # f|1 -2 -3 -3 0 0 -2
 # fan|1 -4 -4 -4 2 -3 -2
 # for|-2 -3 -2 -2 1 -1 0
-# g|1 0 -3 0 -3 -3 -1
+# g|2 0 -3 0 -3 -3 -1
 # h|1 1 -6 -2 -3 -6 -6
 # hour|-5 2 -4 -1 0 -4 -4
-# hours|0 0 -6 -2 1 -5 -6
-# hr|-5 3 -3 -2 -1 -3 -3
+# hours|1 -1 -6 -3 1 -5 -6
+# hr|-5 3 -3 -1 -1 -3 -3
 # hrs|-1 3 -4 -4 -1 -4 -3
 # inch|4 -2 -3 -3 -5 -4 -3
-# kg|0 0 0 0 -1 -2 -1
+# kg|1 0 -1 0 -1 -2 -1
 # l|-1 -4 1 -1 -5 0 -5
 # lb|-1 -1 1 -2 0 -2 0
 # litre|1 -2 -2 -1 -2 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
-# min|-8 0 1 1 -1 -3 0
+# min|-8 1 1 1 -1 -3 -1
 # mins|-10 0 0 2 0 -9 -7
-# minute|-6 -4 2 -2 -3 0 -2
+# minute|-6 -4 2 -1 -3 0 -2
 # minutes|-6 2 -1 -1 0 -5 0
 # ml|0 -1 -3 0 -2 1 -1
 # mm|4 -4 -3 -4 0 -3 -3
@@ -43,14 +43,15 @@ export const WEIGHTS = `
 # tbsp|-1 -4 -1 0 0 0 0
 # tin|0 0 -2 -2 0 -2 -1
 # to|-3 -5 -2 0 2 -2 -1
-# trays|-2 -2 -1 -1 2 -1 -1
+# trays|-2 -2 -1 -1 1 -1 -1
 # tsp|1 0 -1 -3 0 -2 -4
 # until|-1 -1 1 0 -2 -1 -1
 # weeks|4 -4 -3 -3 -3 -2 -2
 # x|0 1 -2 -3 -3 -2 -1
 # °|-2 -4 -6 -6 3 -3 2
-( #|-2 0 -1 -2 0 -3 0
+( #|-2 0 -1 -2 0 -4 0
 ( about|2 -2 -1 -5 -3 -3 2
+( fan|1 -1 -1 -1 -1 -1 -1
 ( it|-1 -2 2 -1 -3 -2 -2
 ( or|0 1 -3 -1 -2 -1 -3
 , #|-3 -7 2 -1 0 -1 -4
@@ -66,40 +67,40 @@ export const WEIGHTS = `
 , bay|0 -2 0 1 -3 -5 -2
 , beans|-2 -2 1 0 -1 -4 -3
 , blend|-4 -1 -2 -1 -1 3 -1
-, boil|-3 -4 -6 5 -5 -2 -2
+, boil|-3 -4 -6 5 -4 -2 -2
 , box|2 -2 -2 -1 -1 -2 -1
 , bring|-3 -2 0 -1 1 -2 -2
 , broth|1 -1 -1 -3 -5 0 -1
 , brush|-2 -1 -3 -3 2 -2 -4
 , bubble|-3 -3 -4 4 -2 -2 -2
 , carrot|0 -3 -1 0 -3 -2 -2
-, carrots|2 -3 -1 -1 -3 0 -2
-, celery|-2 -1 -1 1 -3 0 -3
-, chickpeas|2 -2 -2 -2 -1 -1 -1
+, carrots|2 -3 0 -2 -3 0 -2
+, celery|-2 -2 -2 2 -3 -1 -3
+, chickpeas|2 -1 -2 -2 -1 -1 -1
 , chill|0 1 -3 -2 -2 0 -1
-, chilli|1 -2 1 -3 -3 -2 -2
+, chilli|1 -2 1 -3 -3 -2 -1
 , chop|1 -2 0 -3 1 -3 -3
-, cinnamon|1 -3 0 0 -1 -1 -1
-, coconut|3 -2 -2 -2 -2 -3 -1
-, cook|-8 -6 3 -1 -5 -3 -6
+, cinnamon|0 -3 0 0 -1 -1 -1
+, coconut|2 -2 -2 -2 -2 -3 -1
+, cook|-8 -6 3 -2 -5 -3 -6
 , cool|0 1 -1 0 -4 -3 -3
 , coriander|2 -1 -1 -2 -2 -2 -1
-, cover|-3 0 -2 0 0 -2 1
-, covered|-2 2 -2 2 -3 -2 -3
-, cumin|2 -3 -3 2 -3 -3 -1
+, cover|-3 1 -2 0 0 -2 1
+, covered|-2 2 -3 2 -3 -2 -3
+, cumin|2 -3 -3 2 -3 -4 -2
 , curry|1 -1 1 -2 -1 -1 -1
 , cut|1 0 -4 1 -2 -3 0
-, dill|-1 -1 0 -1 -2 0 -1
+, dill|-1 -1 1 -1 -2 0 -1
 , don|-2 -2 2 -1 0 0 -1
 , drain|-6 2 -5 2 -6 -5 -6
-, drizzle|0 0 -2 -3 1 -2 -1
-, fill|-1 -3 2 -4 -2 -2 -2
+, drizzle|0 0 -2 -3 0 -2 -1
+, fill|-1 -3 2 -4 -3 -2 -2
 , flip|-2 -2 -2 -2 2 -1 -3
 , flipping|-1 -3 -2 1 0 -1 -2
-, fold|1 -3 -4 -4 -3 -1 0
-, for|-2 3 -1 -2 -2 -1 -2
+, fold|2 -4 -5 -4 -3 -1 0
+, for|-2 3 -2 -2 -2 -1 -2
 , freeze|2 -2 -3 -2 -2 -3 -1
-, fridge|0 1 -2 -2 -1 0 -1
+, fridge|0 0 -2 -2 -1 0 -1
 , fry|-4 -3 1 0 -4 -4 -5
 , garlic|0 -6 -2 -3 0 1 -4
 , ginger|-1 -4 -1 -2 -1 1 -3
@@ -113,8 +114,8 @@ export const WEIGHTS = `
 , knead|3 -3 -2 -2 -3 -2 -2
 , leave|-2 5 -4 -6 -5 -2 -6
 , lemon|-2 -3 1 -3 -2 2 -1
-, lentils|2 -2 -2 -1 -4 -4 -1
-, let|-1 3 -4 -2 -3 -4 -4
+, lentils|2 -2 -2 -1 -3 -4 -1
+, let|-1 3 -4 -2 -2 -4 -4
 , lid|-3 1 -4 3 -2 -3 -3
 , lime|-1 -1 1 -3 -2 -3 -1
 , low|-1 -2 -3 3 -3 -1 -1
@@ -125,15 +126,17 @@ export const WEIGHTS = `
 , massage|0 1 -2 -2 -2 -2 -2
 , medium|-2 -1 2 -3 -2 -1 -1
 , milk|1 -2 0 -1 -2 -3 -1
-, mix|1 1 -2 -2 0 0 -1
-, mushrooms|-2 -2 2 -1 -3 -4 -2
+, mint|3 -1 -3 -1 -2 -3 -1
+, mirin|1 -1 -1 -1 1 -2 -1
+, mix|0 1 -2 -2 0 0 -1
+, mushrooms|-2 -2 2 -1 -3 -4 -3
 , mustard|0 -3 0 1 -2 0 -2
 , no|1 -3 0 -3 -3 1 -1
-, nutmeg|0 -2 -2 0 -2 0 -1
+, nutmeg|0 -2 0 0 -2 0 -1
 , oil|-2 -1 -2 -5 2 1 -6
-, one|-1 -1 -2 3 -3 -1 -1
-, onion|-2 -3 -2 0 0 -1 1
-, onions|1 -3 -4 1 0 1 -3
+, one|-2 1 -3 2 -3 -1 -2
+, onion|-2 -3 -1 0 0 -1 1
+, onions|0 -3 -3 1 0 1 -3
 , or|-2 -2 0 -3 1 2 -2
 , oregano|-1 -2 -2 0 1 1 -1
 , paprika|-3 -2 2 -1 -1 1 -1
@@ -146,37 +149,38 @@ export const WEIGHTS = `
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|4 -3 -5 1 -4 -4 -2
 , pour|1 -1 -1 0 0 -5 -2
-, press|0 0 -1 -3 -1 -5 -4
+, press|0 0 -1 -3 -1 -5 -3
 , put|-1 1 -1 0 -2 -2 -3
 , reduce|-4 -1 -6 4 -2 -2 -1
-, remaining|0 -1 -1 -2 -2 0 -1
+, remaining|0 -1 -1 -1 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
 , rest|-3 4 -2 -6 -3 -4 -2
 , rice|-1 0 0 -2 -2 1 -1
 , rinse|-2 2 -3 2 -3 -3 -4
 , roll|2 -3 -1 -1 -2 -2 -1
-, rosemary|1 -3 -3 -2 2 -4 -2
-, salt|-1 0 -1 -3 -1 0 -4
+, rosemary|1 -3 -3 -2 2 -3 -2
+, salt|-1 -1 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
 , scatter|1 -2 -3 0 0 -3 -1
 , scraping|-1 -2 -2 -3 -2 2 -1
-, seal|-1 0 1 -3 -3 -3 -2
+, seal|-1 -1 1 -3 -3 -3 -2
 , season|0 0 -2 -1 1 -3 -1
-, seasoning|0 -2 1 -3 -2 -3 -3
-, seeds|3 -2 -4 1 0 -4 -2
+, seasoning|1 -2 1 -3 -2 -3 -3
+, seeds|3 -2 -4 1 0 -4 -3
 , sesame|2 -1 0 -2 -3 0 -2
 , shake|0 0 -4 -5 -1 -3 2
 , shaking|-3 -3 -2 1 -1 -2 1
-, simmer|-4 -4 -7 6 -3 -2 -2
+, simmer|-5 -4 -7 6 -3 -2 -2
 , skim|1 -2 -2 1 -2 -2 -2
 , slice|3 -3 -4 -3 -2 -3 -1
-, smooth|-1 1 -3 -1 -1 -3 0
+, smooth|-1 2 -3 -1 -2 -3 0
 , soften|-1 -2 3 -2 -3 -1 -3
 , soy|-1 -4 -2 -1 -4 2 -4
 , spices|-2 -3 0 0 -1 0 -3
 , spread|-1 -1 -2 0 1 -1 -1
 , sprinkle|1 -2 -1 -2 0 -2 -1
+, squash|3 -2 -3 -3 -1 -3 -2
 , squeeze|0 0 -2 -1 -4 -6 0
 , stand|-3 3 -4 -3 -3 -2 -4
 , stir|-1 -2 0 -2 0 0 -3
@@ -185,10 +189,10 @@ export const WEIGHTS = `
 , sugar|-1 -5 0 1 -2 -2 -4
 , swap|-1 -2 -2 -2 2 -1 -1
 , swapping|-1 -2 -1 -1 2 -1 0
-, sweat|-2 -2 3 -4 -1 -2 -2
-, syrup|-1 -1 1 -2 -2 0 -1
-, the|-1 -2 0 -2 -3 -1 -1
-, then|1 2 -2 -4 0 -1 0
+, sweat|-2 -2 3 -3 -1 -2 -2
+, syrup|-1 -1 1 -3 -2 0 -1
+, the|-1 -2 0 -2 -3 0 -1
+, then|0 2 -3 -4 0 -1 0
 , thyme|3 -2 -1 -1 -2 -4 -2
 , till|-1 -1 3 -2 -2 -1 -1
 , tip|-3 0 2 -4 -3 0 -2
@@ -198,7 +202,7 @@ export const WEIGHTS = `
 , toss|-2 -2 0 -2 1 -4 -4
 , tossing|-2 -1 2 -5 0 -1 -2
 , turmeric|0 -1 1 -3 -1 -2 -1
-, turn|0 0 -3 -3 2 -3 -1
+, turn|0 0 -3 -3 3 -3 -2
 , turning|1 -1 -2 0 0 -2 -2
 , two|2 -2 -2 -1 -2 -2 -1
 , uncovered|-2 -2 -3 2 -2 -1 -1
@@ -207,20 +211,20 @@ export const WEIGHTS = `
 , warm|-1 -2 0 -2 -2 1 -2
 , water|0 -2 0 -1 -2 -3 -2
 , whisk|0 -1 0 0 0 -5 -2
-, white|2 -2 1 -3 -2 -3 -2
+, white|2 -2 0 -3 -2 -3 -2
 , wrap|0 -1 -4 0 -2 -4 -3
-, yeast|2 0 -3 -2 -1 -3 -1
+, yeast|2 0 -2 -2 -1 -3 -1
 . #|-2 -1 -1 -1 2 -1 -3
 . add|-2 -3 1 -2 -2 1 -2
 . blend|-5 -2 -3 -2 -2 5 -2
 . bring|-3 -2 3 -4 -3 0 -2
-. chill|1 -3 -2 -1 -2 0 -1
+. chill|0 -3 -2 -1 -2 1 -1
 . combine|-1 -2 1 -2 -1 0 -2
 . cool|2 -3 -4 -3 -2 -1 -2
 . cut|3 -1 -2 -1 -4 -2 -1
 . divide|1 -2 -3 -2 -1 0 0
 . fill|-3 -2 0 -2 -4 2 -2
-. fold|3 -2 -2 -2 -2 -4 -1
+. fold|4 -3 -2 -2 -2 -4 -1
 . heat|1 -3 0 -3 -5 -3 -3
 . it|0 -1 -2 -1 -1 0 -1
 . lemon|-1 -1 -2 -1 -1 2 -1
@@ -231,53 +235,54 @@ export const WEIGHTS = `
 . pack|0 -1 1 -1 -1 -1 -1
 . parsley|4 -2 -4 -3 -2 -4 -1
 . pour|3 -3 -2 -4 -3 -4 -2
-. put|-2 -2 3 -2 -3 -5 -4
+. put|-2 -2 3 -2 -3 -4 -4
 . roll|2 -1 -2 -1 -1 -1 -1
 . salt|-2 0 -1 -2 -2 3 -1
 . scatter|1 -1 -1 -1 -1 -1 -1
 . season|-1 -2 -3 -2 -3 1 -2
-. serve|2 -1 -5 -1 -2 0 -1
+. serve|1 -1 -5 -1 -2 0 -1
 . shake|-2 -2 1 -2 -2 2 -1
 . slice|-1 -3 2 -3 -2 -3 -2
-. spread|0 -1 -3 -2 0 -3 -1
+. spread|0 -2 -3 -2 0 -3 -1
 . stir|-1 -4 -7 0 -5 2 -2
-. top|3 -2 -3 -1 -1 -3 -1
-. toss|0 -1 0 -1 -5 0 -1
+. top|3 -2 -3 -2 -1 -3 -1
+. toss|0 -1 0 -2 -5 0 -1
+. warm|0 -1 0 -1 -1 -1 -1
 . whisk|1 -1 0 -2 -3 -4 -2
 ; #|-3 -4 3 -3 -1 -2 -4
 ; add|-2 -2 2 -3 -3 0 -2
-; bring|-2 -1 2 -1 -4 -2 -1
+; bring|-2 0 2 -1 -4 -2 -1
 ; cook|-2 -3 2 -2 -3 -3 -5
-; cover|-3 0 -2 2 -2 -1 -2
+; cover|-4 0 -2 2 -2 -1 -2
 ; drain|-1 0 -4 3 -1 -1 -1
 ; leave|-1 3 -2 -3 -4 -2 -3
-; let|-4 1 0 2 -2 -2 -2
+; let|-4 1 0 2 -2 -2 -1
 ; mix|-1 -1 -1 -1 -1 0 -1
-; pour|3 -1 -2 -2 -2 -3 -1
+; pour|3 -1 -2 -1 -2 -3 -1
 ; season|0 -2 -3 -1 1 -4 -1
 ; simmer|-2 -3 -4 4 -2 -1 -2
-; stir|-2 -4 2 -2 -5 0 -1
+; stir|-2 -3 2 -2 -5 0 -1
 ; toss|0 -2 1 -3 0 -2 -1
-<=14|-8 3 -1 1 0 -12 -5
-<=2|-3 -8 8 -4 -10 0 -13
+<=14|-8 3 -1 1 0 -12 -4
+<=2|-3 -9 8 -4 -10 1 -13
 <=25|-8 5 -12 3 2 -11 -1
-<=45|-12 4 -13 2 5 -9 -3
+<=45|-13 4 -13 2 5 -9 -3
 <=5|5 -6 3 -1 -10 -3 -1
 <=9|-2 -9 3 -1 -4 -8 -1
 ^ #|1 -6 -6 -4 4 -6 -7
 ^ add|3 -4 1 -1 -3 -9 -8
 ^ all|-3 -4 -1 -2 -1 3 -2
 ^ bake|-3 -8 -6 -3 4 -3 -4
-^ beans|-1 -4 3 -2 -6 -4 -4
+^ beans|-1 -4 3 -2 -5 -4 -4
 ^ beat|2 -2 -3 -1 -1 -3 -1
 ^ blanch|-4 -4 -2 5 -3 -3 -5
 ^ blend|-9 -3 -5 -3 -4 7 -2
-^ blitz|-7 -3 -4 -4 -4 7 -4
+^ blitz|-7 -3 -4 -3 -4 7 -4
 ^ boil|-5 -6 -6 7 -6 -5 -6
 ^ bring|-5 -4 0 1 -2 -4 -2
 ^ brown|1 -4 0 -6 -4 -5 -5
 ^ brush|0 -2 -2 -1 1 -2 -1
-^ chill|1 4 -4 -6 -6 -5 -6
+^ chill|2 3 -5 -6 -6 -5 -6
 ^ chop|0 -3 0 0 0 -1 -3
 ^ combine|2 0 -1 -2 -4 -5 -2
 ^ cook|-6 -7 5 -3 -8 -5 -2
@@ -292,9 +297,10 @@ export const WEIGHTS = `
 ^ divide|3 -1 -4 -2 -2 -4 -2
 ^ do|3 -2 -4 -2 -2 -3 -1
 ^ drain|2 2 -3 -2 -5 -2 -3
-^ dry|1 1 -1 -4 -3 -2 -4
+^ dry|1 1 -1 -4 -3 -2 -3
 ^ everything|-5 -4 1 2 -2 2 -4
-^ fill|4 -2 -5 -1 -1 -4 -1
+^ fill|4 -2 -5 -1 0 -4 -1
+^ filling|2 0 -4 0 -2 -2 -2
 ^ finish|3 -1 -3 -2 0 -5 -3
 ^ fish|2 -2 -2 -2 -3 -1 -2
 ^ flour|0 -4 3 -3 -3 -3 -4
@@ -308,9 +314,9 @@ export const WEIGHTS = `
 ^ get|-2 -2 3 -5 -3 -3 -2
 ^ grate|3 0 -3 -3 -2 -4 -2
 ^ grind|3 -2 -3 -2 -2 -3 -3
-^ halve|2 -1 -2 -1 -2 -2 -2
-^ heat|2 -7 0 0 -4 -3 -4
-^ in|-1 -3 1 -1 -6 -4 -2
+^ halve|2 -1 -2 -1 -2 -2 -1
+^ heat|2 -7 -1 0 -4 -3 -4
+^ in|0 -3 1 -1 -6 -4 -2
 ^ into|-1 -3 2 0 -4 -4 -2
 ^ keep|-2 -3 -5 -3 4 -6 -2
 ^ knead|4 -3 -5 -4 -3 -4 -5
@@ -320,7 +326,7 @@ export const WEIGHTS = `
 ^ lemon|3 -2 -4 -1 -2 -4 -1
 ^ lentils|-1 -3 -4 3 -3 -2 -2
 ^ let|2 2 -6 -4 -4 -3 -3
-^ lid|-2 -7 -4 0 3 -2 -2
+^ lid|-3 -7 -4 0 3 -2 -2
 ^ mash|1 -3 0 -5 -4 -2 -3
 ^ meanwhile|-4 -2 0 1 0 -1 0
 ^ melt|-3 -3 0 2 -3 -3 -2
@@ -342,17 +348,17 @@ export const WEIGHTS = `
 ^ prove|-3 4 -3 -4 -3 -3 -3
 ^ pulse|-4 -2 -3 -2 -2 4 -2
 ^ puree|-5 -2 -3 -4 -3 5 -2
-^ put|0 -3 -1 -1 0 -2 2
+^ put|0 -3 -2 -1 -1 -2 2
 ^ quarter|0 0 0 -2 -1 -3 -1
 ^ remove|0 -1 0 -3 0 -2 -3
 ^ rest|-2 6 -2 -8 -5 -6 -5
 ^ return|-3 -5 2 2 -1 -5 -3
-^ rice|-3 -3 2 -2 -2 -4 0
-^ rinse|0 1 1 -5 -3 -6 -4
+^ rice|-2 -3 2 -2 -2 -4 0
+^ rinse|0 2 1 -5 -3 -6 -4
 ^ roast|-4 -8 -1 -6 5 -3 -5
 ^ roll|3 -3 0 -4 -4 -4 -4
 ^ rub|2 0 -4 -4 -1 -3 -2
-^ salt|4 3 -7 -5 -6 -4 -6
+^ salt|4 3 -6 -5 -6 -4 -6
 ^ sauce|1 -3 -2 2 -3 -3 -2
 ^ saute|-2 -3 3 0 -3 -2 -3
 ^ sauté|-3 -3 4 -6 -4 -3 -5
@@ -360,24 +366,24 @@ export const WEIGHTS = `
 ^ season|6 0 -6 -5 -6 -7 -3
 ^ serve|3 -2 -2 -4 -4 -8 -4
 ^ set|-1 -4 2 -4 -5 -6 -3
-^ shake|4 -3 -4 -2 -4 -4 -4
+^ shake|4 -3 -5 -2 -4 -4 -4
 ^ shape|3 -1 -4 -1 -4 -3 -3
 ^ shred|-1 -2 -1 -4 0 0 -4
 ^ simmer|-4 -8 -7 8 -10 -3 -4
-^ skim|3 -2 -4 -2 -3 -3 -2
+^ skim|3 -2 -3 -2 -3 -3 -2
 ^ slice|4 1 -3 1 -2 -6 -4
 ^ soak|-3 5 -4 -6 -4 -3 -4
 ^ soften|-3 -3 4 -4 -3 -4 -3
 ^ spinach|-3 -3 3 -1 -3 -2 -3
-^ spoon|1 1 -3 -1 -1 -3 -1
+^ spoon|0 1 -3 -1 -1 -3 -1
 ^ spread|2 -2 -3 0 -1 -3 -1
-^ squeeze|1 -3 0 0 -4 -2 -2
+^ squeeze|1 -4 0 0 -4 -2 -2
 ^ stand|-5 6 -6 -5 -5 -3 -5
 ^ steam|-6 -7 -6 7 -5 -5 -7
-^ stir|3 0 -3 -1 -1 -8 -5
+^ stir|2 0 -3 -1 -1 -8 -5
 ^ stock|2 -3 -5 0 2 -3 -4
 ^ strain|2 -3 -2 -1 -2 -2 -2
-^ sweat|-4 -6 2 1 -6 -4 -5
+^ sweat|-3 -6 2 1 -6 -4 -5
 ^ take|2 0 -6 -4 0 -1 -2
 ^ then|-7 -6 0 3 0 1 -3
 ^ tip|2 -2 0 -1 -1 -5 -2
@@ -386,8 +392,8 @@ export const WEIGHTS = `
 ^ tomatoes|0 -3 0 1 -4 -3 -3
 ^ top|4 -2 -4 -2 -3 -4 -2
 ^ toss|4 0 -8 -1 -1 -7 -1
-^ turn|1 -2 0 -1 1 -4 -2
-^ veg|2 -3 -3 0 -3 -3 -1
+^ turn|1 -2 -1 -1 1 -4 -2
+^ veg|2 -4 -3 0 -3 -3 -1
 ^ vinegar|2 -3 -5 2 -3 -4 -1
 ^ warm|-1 0 1 0 -5 -6 -4
 ^ wash|0 3 0 -4 -1 -5 -5
@@ -397,19 +403,19 @@ export const WEIGHTS = `
 ^ wine|0 -4 -4 3 -4 -5 -3
 ^ wrap|2 -3 -2 -3 0 -3 -2
 a|-3 -2 0 0 1 -1 -2
-a #|-2 -1 -4 1 3 -4 -2
+a #|-2 -1 -4 1 3 -3 -2
 a baking|1 -1 -1 -1 0 -1 0
 a big|1 -5 1 -6 -4 -2 0
 a bit|-1 -2 -3 2 -3 0 -2
 a boil|-3 -2 2 -1 0 -2 -1
 a bowl|2 1 -2 -4 -3 -4 -4
 a clean|1 0 -1 -2 -1 -2 -1
-a cloth|2 2 -4 -2 -5 -1 -3
-a colander|-3 3 -2 -3 -3 -2 -2
-a day|2 -1 -4 -3 -3 -3 -4
+a cloth|1 2 -4 -2 -5 -1 -3
+a colander|-2 3 -2 -3 -3 -2 -2
+a day|2 0 -4 -3 -3 -3 -4
 a deep|2 -2 -2 -3 0 -4 -2
 a dry|-2 -3 3 -2 -4 -3 -4
-a dutch|-3 -1 3 -2 1 -1 -1
+a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -3 -1 -1 2 -1
 a fork|2 -1 -1 -1 -1 -3 -1
@@ -421,28 +427,28 @@ a half|-2 -4 0 -1 2 0 -1
 a heavy|-3 -3 4 -4 -2 -3 -2
 a high|-4 -1 3 -3 -2 1 -3
 a hot|-2 -3 -2 1 -2 -1 0
-a jar|1 -3 0 -2 -3 -5 -2
-a ladleful|1 -2 0 -3 -2 -4 -1
-a large|-1 -2 -1 0 -1 -4 -3
+a jar|1 -3 0 -3 -3 -5 -2
+a ladleful|1 -2 0 -2 -2 -4 -1
+a large|-1 -2 -1 1 -1 -4 -3
 a lid|-3 1 -2 2 -3 -2 -1
-a lined|0 -3 -1 0 -1 0 -1
+a lined|0 -3 -1 0 -1 0 0
 a little|-1 -1 1 -1 0 -5 -3
 a log|2 -3 -2 0 -2 -2 -1
 a low|0 -2 -5 2 0 -3 -2
-a medium|-5 -3 4 0 -3 -3 -1
-a minute|-1 -3 1 0 -3 -5 -3
+a medium|-5 -4 4 -1 -3 -3 -1
+a minute|0 -3 1 0 -3 -5 -3
 a pan|-4 -3 2 0 -4 -1 -5
 a paste|-2 -1 -1 -1 -1 2 -1
 a pinch|-1 0 1 -2 -3 -4 -4
 a plate|3 -2 -3 -3 -3 -3 -2
 a pot|-1 -1 1 -1 -5 -5 -4
 a quarter|-2 1 0 1 -2 -3 -1
-a rack|0 1 -2 -3 0 -1 -1
+a rack|0 1 -1 -3 0 -1 -1
 a roasting|-1 -1 -1 -2 1 -1 -1
 a rough|-2 -1 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
 a sheet|-2 0 -3 -3 2 -1 -2
-a sieve|1 1 -3 -2 -2 -2 -2
+a sieve|1 1 -3 -2 -1 -2 -2
 a simmer|-3 -2 0 -1 2 -3 -1
 a small|-2 -2 1 1 -4 -5 -4
 a splash|1 0 0 -1 -2 -3 -3
@@ -455,27 +461,28 @@ a third|0 -1 -1 -3 -2 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -3 -4 -1
 a tray|-3 1 -3 -4 2 -3 -3
-a wide|-4 -1 2 -1 -1 -3 -1
+a wide|-3 -1 2 -1 -1 -3 -1
 about|-2 -3 0 0 -3 0 1
 about #|-1 -3 1 -1 -2 -2 1
 about a|0 -2 -2 1 -2 0 -1
-about an|-2 1 -2 1 -2 -2 -2
+about an|-2 1 -3 1 -2 -2 -2
 absorbed|-3 -1 3 -2 -1 -1 -1
 abt|0 -1 1 -2 -1 -1 -1
-add|0 -3 2 -2 -2 -2 -4
+add|1 -3 2 -2 -2 -2 -4
 add #|-1 -3 0 1 -3 -4 -3
 add a|0 1 -5 -1 0 -1 -1
-add beans|1 -2 -5 1 -5 1 -1
+add beans|1 -2 -5 1 -4 1 -1
 add chickpeas|2 -2 -2 -2 0 -3 -2
-add cumin|-1 0 1 -2 -1 -1 0
+add cumin|-1 -1 1 -2 -2 -1 -1
 add everything|1 -2 -1 -3 -2 0 -1
 add garlic|1 -3 0 -1 -3 -5 -2
-add ginger|0 -1 1 -3 -1 -2 -2
+add ginger|0 -1 2 -3 -1 -2 -2
 add lentils|1 -1 0 -2 -1 -1 -1
 add onion|-2 -1 -1 1 -2 -2 -2
+add potatoes|1 -1 -1 0 -1 -1 -1
 add the|0 -2 -1 0 0 -7 -4
-add tomatoes|5 -2 -5 -2 -1 -3 -2
-add water|-1 0 -3 1 -3 0 -1
+add tomatoes|5 -2 -4 -2 -1 -3 -2
+add water|-1 1 -3 1 -3 0 -1
 adding|-1 -2 -2 0 1 0 -1
 adding the|-1 -2 -1 -1 0 1 -1
 after|0 -3 -1 -2 0 -5 -1
@@ -484,8 +491,8 @@ again|1 0 -4 2 -3 -1 -1
 again .|0 -3 -4 2 -1 -1 0
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
-air|-3 -3 -3 -3 -4 -3 4
-ajar|0 -4 -3 3 0 -3 -2
+air|-2 -3 -3 -4 -4 -3 4
+ajar|1 -4 -3 3 0 -3 -2
 ajar ,|-1 -2 -1 1 0 -1 -1
 all|-1 -4 -1 -2 -4 3 -1
 all ,|2 -1 -3 -3 -2 -2 -2
@@ -493,34 +500,35 @@ all .|1 -2 0 -3 -3 -4 -2
 all in|-1 -3 -2 -2 -3 2 1
 all the|1 -2 -1 -1 -1 -1 -1
 allow|2 -3 -3 1 -3 -1 -3
-allspice|2 -2 -2 1 -3 -2 -2
+allspice|2 -2 -2 1 -2 -2 -2
 almonds|0 -3 -1 -3 0 1 -2
-almonds .|2 -1 -2 -2 -2 -3 -1
+almonds .|2 -1 -2 -1 -2 -3 -1
 almost|-1 -2 -3 2 -2 1 -1
 along|-1 -2 -1 -2 -1 -2 2
 alongside|2 -1 -3 -2 0 -1 0
 an|-1 0 -1 1 -2 -2 -4
 an hour|-5 0 -3 2 -2 -4 -4
 an oiled|-1 2 -4 -3 0 -3 -2
-an onion|-1 -2 2 -2 -3 -3 -2
+an onion|-1 -2 2 -2 -3 -2 -2
 an ovenproof|1 -1 -1 -1 -2 -2 -1
-and|0 -1 -1 -1 -1 0 -2
+and|-1 -1 -1 -1 -1 0 -2
 and #|-2 -1 0 0 -3 1 -4
-and a|-2 0 1 0 0 -1 1
-and add|2 -2 -3 1 -2 -1 0
+and a|-2 0 1 -1 0 -1 1
+and add|2 -2 -3 1 -2 -2 0
 and bake|-3 -4 -2 -4 4 -2 -2
 and bay|4 -2 -5 -2 -3 0 -1
 and beans|-1 -2 1 -1 -2 -2 -1
 and blend|-1 -2 -1 -2 -2 2 -2
-and boil|-2 -3 -5 5 -3 -2 -2
-and carrots|-1 -2 1 -4 -2 1 -1
-and celery|-3 -2 -1 1 -3 1 -3
+and boil|-2 -3 -6 5 -4 -2 -2
+and carrots|-1 -2 0 -1 -3 0 -1
+and celery|-3 -2 -1 1 -3 1 -2
 and chill|-2 2 -1 -2 -2 -2 -1
 and chilli|-3 -2 -2 2 0 0 -2
-and cook|-4 -6 -1 4 -3 -3 -1
+and cook|-4 -6 -1 3 -3 -3 -1
 and coriander|0 -1 0 -3 -1 0 -1
 and cut|3 -3 -2 -2 -3 -3 -2
 and drain|-3 -1 -2 2 -3 -4 -5
+and drizzle|3 -1 -3 -1 -3 -3 -1
 and fry|-2 -3 1 -1 -3 -2 -4
 and garlic|0 -4 -1 0 0 -2 -2
 and grill|-2 -2 -2 -2 2 -1 -1
@@ -539,17 +547,17 @@ and onion|3 -2 -3 0 -3 -3 -1
 and onions|-2 -2 1 -3 2 -3 0
 and oregano|-3 -1 3 -3 -2 -2 -1
 and paprika|1 -2 -1 -2 0 -2 -1
-and parsley|0 -1 -2 0 -1 0 -1
+and parsley|0 -1 -2 1 -1 0 -1
 and pepper|0 -4 -2 1 -2 1 -3
 and peppers|-2 -2 4 -4 -1 -2 0
 and remaining|-2 1 -1 -2 -3 -3 1
 and return|-2 -2 -4 -2 1 3 -1
 and rinse|3 -4 -4 -1 -2 -3 -2
 and roast|-2 -3 -3 -3 3 -1 -2
-and rosemary|1 -3 -3 2 -4 -2 -1
+and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|1 -1 -1 -1 -4 -2 -1
 and scatter|-1 -1 1 -2 -2 0 -1
-and serve|1 -2 -1 -2 -4 -2 -3
+and serve|1 -3 -1 -2 -4 -2 -3
 and set|-1 1 -4 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -1 -1
 and some|1 0 -2 -2 -3 -2 0
@@ -558,28 +566,28 @@ and spices|0 -2 2 -5 -3 -4 -2
 and spinach|2 -2 -4 3 -2 -3 -2
 and spread|-1 2 -1 -1 -2 -1 -1
 and squeeze|1 0 -1 -3 -2 -3 -3
-and stir|-3 0 2 -1 -2 0 -1
+and stir|-3 -1 2 -1 -2 -1 -1
 and stock|1 -2 0 -1 -4 -2 -1
 and sugar|1 0 -3 0 -3 -4 -1
-and the|3 -3 -2 -1 -3 -2 -2
+and the|2 -3 -2 -1 -3 -1 -2
 and then|2 -3 -3 2 -3 -2 -1
 and thyme|-2 -1 2 -4 1 -1 -1
-and tomatoes|-3 -1 3 -4 0 -1 -2
+and tomatoes|-1 -2 3 -4 0 -1 -1
 and toss|-1 -3 1 -1 -2 -2 0
-and turmeric|-1 -1 2 -3 -2 -2 -2
+and turmeric|0 -1 2 -3 -2 -2 -2
 and vinegar|-2 0 2 -3 -2 -3 -2
 and water|-2 0 2 -3 -5 -6 -7
 and zest|-2 0 0 0 -2 -1 0
 another|-6 -2 1 0 1 -5 -5
 another #|-5 -2 1 -2 2 -3 -4
 any|2 1 -1 -2 -2 -3 -1
-apart|-1 0 -1 0 0 -1 -1
+apart|0 0 -1 0 0 -1 -1
 apart .|-1 1 -1 0 -1 -1 -1
 apple|-1 -2 0 -3 -2 1 -1
-apples|0 -1 1 -2 -1 -3 -1
-approx|0 0 -3 -2 1 -3 1
+apples|0 -2 1 -2 -1 -3 -1
+approx|1 0 -3 -2 1 -3 1
 apricots|1 -1 -2 1 -1 -1 -1
-are|-2 -4 -4 2 0 -4 -2
+are|-2 -4 -3 2 0 -4 -2
 are soft|-1 -2 -1 0 1 -1 -1
 are tender|-1 -1 -2 2 -2 -1 -1
 around|-1 -1 1 -1 0 -1 0
@@ -590,36 +598,37 @@ as they|-2 0 0 -1 0 -3 -2
 as you|0 -2 1 -2 -4 -3 -1
 aside|2 1 -2 -6 -4 -2 -3
 aside .|3 -3 -2 -4 -3 -1 -2
-at|-1 -2 -4 -4 2 -2 0
+at|-2 -1 -4 -4 2 -2 0
 at #|-3 -7 -5 -3 3 -4 1
 at a|-1 -3 -2 1 -4 1 -2
-at least|1 1 -3 -4 -5 -4 -3
+at least|0 1 -3 -4 -5 -4 -3
 at once|-1 -4 1 -4 -4 -5 -3
-at room|2 0 -3 -2 -2 -2 -2
+at room|1 0 -3 -2 -2 -2 -2
 at the|2 -3 -4 -4 -1 -1 -3
 aubergine|-1 0 -4 0 0 -2 -2
-aubergines|0 -1 -4 0 1 -3 -4
+aubergines|0 -1 -4 0 1 -2 -4
 avocado|1 -2 0 -1 -3 -3 -2
-away|1 -3 -5 2 -3 -2 -2
+away|1 -3 -4 2 -3 -2 -2
 back|-3 -3 0 0 1 -1 -4
 back ,|0 0 2 -5 -4 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -2 -2
 back to|-2 -1 -2 2 0 0 -1
 bag|-3 1 1 -1 -4 0 -4
-bag .|-2 2 1 -4 -4 -1 -3
+bag .|-2 2 1 -4 -3 -1 -3
+bags|2 -2 -2 -1 -1 -2 -1
 bake|-5 -10 -7 -5 7 -4 -5
-bake #|-3 -7 -4 -6 6 -3 -5
+bake #|-4 -7 -4 -6 6 -4 -6
 bake at|-1 -2 -1 -2 2 -1 -2
 bake for|-3 -5 -3 -3 4 -2 -3
 bake on|-2 -2 -3 1 0 -1 -2
-baking|0 -3 -2 -4 1 1 -2
+baking|-1 -3 -2 -4 1 1 -2
 baking powder|-1 -1 -1 -1 -1 1 0
 baking sheet|0 -1 -2 -2 1 -2 -1
 baking tray|1 -1 -1 -1 -1 -1 -1
 balls|1 -3 -3 1 -3 -2 -1
 bananas|0 1 -2 -2 -2 -2 -1
-bar|-1 -1 1 -1 -1 0 -1
+bar|-1 -2 1 -1 -1 0 -1
 barley|0 -2 2 -1 -4 -4 -3
 barley ,|-1 -2 1 -1 -2 -2 -2
 barley in|1 0 -1 0 -1 -2 -2
@@ -628,9 +637,9 @@ basil|2 -3 -4 -1 -2 0 -2
 basil .|3 -1 -3 -1 -2 -3 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
-batches|-5 -3 1 -3 -2 3 -2
+batches|-5 -2 1 -3 -2 3 -2
 bath|2 -4 -4 2 -3 -3 -4
-batter|0 0 -2 0 1 0 -1
+batter|-1 0 -2 -1 1 0 -1
 batter ,|-1 0 -3 1 1 -1 0
 batter .|0 -1 0 -1 -2 0 -1
 bay|-1 -4 2 -2 -4 -1 -2
@@ -664,22 +673,22 @@ behind at the hob|3 -10 4 -2 -5 -7 -13
 behind blender|5 2 -3 -4 -8 -3 -7
 behind hands|5 1 -2 -5 -1 -5 -7
 behind nothing|1 0 0 -2 -9 -1 0
-behind on the hob|4 -3 -4 3 -10 -2 -13
+behind on the hob|4 -3 -5 3 -10 -2 -13
 behind oven|1 0 -6 -5 7 -4 -3
-behind stands|6 -2 -1 -5 -6 -2 -4
+behind stands|6 -3 -1 -5 -7 -2 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|2 -1 -2 -2 -1 -2 -1
 best|2 -2 -2 -2 -2 -2 -2
-better|3 -2 -4 -3 -2 -3 -2
+better|3 -2 -3 -3 -2 -3 -2
 between|0 1 -5 -4 0 -1 -4
-between #|3 -3 -3 -1 -1 -3 -1
+between #|3 -2 -3 -1 -1 -3 -1
 between two|-1 1 -2 -1 -2 -2 -2
 bicarb|-1 1 1 -3 -3 -2 -2
 big|-2 -6 3 0 -7 -4 0
 big bowl|3 -4 -3 -2 -3 -4 2
 big pan|-4 -2 4 -2 -1 -3 -1
 big pot|-4 -2 2 1 -3 -3 -2
-biggest|1 -1 1 -1 -2 -2 -1
+biggest|1 -1 1 -2 -2 -2 -1
 bit|0 -3 -2 1 -3 0 -4
 bit of|0 -2 -1 0 -2 -1 -2
 bits|1 1 -2 -3 -2 -2 -1
@@ -690,8 +699,8 @@ black beans|0 -2 -2 -2 -3 0 -1
 black salt|1 0 -4 -3 -3 -3 -1
 blanch|-4 -5 -3 5 -3 -4 -5
 blanch the|-3 -3 -2 4 -2 -3 -4
-blast|2 -1 -3 -3 -4 -3 -3
-blast chill|2 -1 -3 -3 -4 -3 -3
+blast|2 0 -3 -3 -4 -3 -3
+blast chill|2 0 -3 -3 -4 -3 -3
 blend|-13 -5 -8 -5 -5 12 -3
 blend #|-4 -3 -2 -3 -3 4 -4
 blend .|-4 -1 -2 -1 -2 3 -1
@@ -703,10 +712,10 @@ blitz|-8 -4 -5 -3 -4 8 -3
 block|-1 1 -3 -3 -2 -2 0
 blocks|1 1 -1 -1 -1 -2 -1
 boil|-10 -11 -3 9 -6 -7 -6
-boil #|-5 -4 -7 6 -4 -3 -4
+boil #|-5 -4 -7 7 -4 -3 -4
 boil ,|-4 -3 -2 3 -5 -2 -1
 boil .|-5 -3 6 -5 -3 -4 -2
-boil and|-1 -1 -4 3 -2 -1 -1
+boil and|-1 -2 -5 4 -2 -1 -1
 boil for|-1 -2 -4 3 -3 -1 -1
 boil hard|-2 -3 -5 3 -3 -1 -2
 boil in|-2 -3 1 0 -3 -3 -3
@@ -720,14 +729,14 @@ bonnet|2 -1 -2 -1 -2 -1 -1
 both|-2 -3 3 -2 -3 -3 -2
 bottle|-1 -2 -2 1 -2 1 -1
 bottom|0 -3 1 0 -2 -3 -3
-bowl|4 1 -6 -5 -5 -7 1
+bowl|4 1 -6 -5 -5 -6 1
 bowl ,|1 0 -4 -3 -2 -3 2
-bowl .|4 0 -4 -1 -3 -5 -4
+bowl .|4 -1 -4 -1 -3 -5 -4
 bowl with|2 1 -4 -4 -3 -3 -5
 bowls|1 -2 -1 -4 -4 -1 -3
-box|4 -3 -4 -4 -3 -3 -2
-boxes|0 -1 -2 -2 -1 0 -1
-braise|1 -4 -3 3 -3 -2 -3
+box|4 -3 -4 -3 -3 -4 -2
+boxes|0 -1 -2 -1 -1 0 -1
+braise|1 -4 -4 3 -3 -2 -3
 bread|3 0 -2 -4 -1 -4 -2
 breadcrumbs|0 -1 -2 -1 -1 0 -1
 break|3 -2 -4 0 -3 -4 -2
@@ -743,12 +752,12 @@ bring up|-2 -3 0 0 -4 -3 -3
 broccoli|1 -3 -4 3 -3 -3 -3
 broil|-3 -3 -3 -3 4 -2 -3
 broth|2 -2 -2 -1 -5 -1 -3
-broth ,|0 0 1 -3 -3 0 -2
+broth ,|0 0 1 -3 -3 0 -1
 broth .|3 -2 -4 -3 -1 0 -1
 broth and|1 -1 -2 1 -1 -2 -1
-brown|0 -6 1 -1 -3 -5 1
+brown|0 -6 1 -1 -2 -5 1
 brown ,|-2 -1 3 -3 -2 -1 -2
-brown .|1 -4 2 -3 -1 -2 -3
+brown .|1 -4 2 -3 0 -2 -3
 brown the|2 -3 0 -5 -3 -4 -5
 browned|-1 -2 2 -5 -1 -2 -4
 brush|1 -1 -4 -4 2 -4 -3
@@ -759,59 +768,61 @@ bubble for|-4 -3 -6 5 -3 -2 -2
 bubbling|-3 -3 -3 -4 3 -2 -2
 bubbling .|-2 -2 -2 -3 2 -2 -2
 buckwheat|0 -2 -2 2 -1 -1 0
-bulgur|2 2 -5 -1 -2 -3 -1
+bulgur|2 2 -5 -1 -1 -3 -1
 bunch|1 -1 -3 -1 -1 0 -2
 buns|3 -1 -4 -2 -2 -2 -1
-but|-1 -1 -4 0 0 1 -4
-but the|1 -1 -2 -4 -2 0 -2
-butter|-2 -3 1 0 -5 0 -3
+but|-1 -1 -4 0 0 1 -5
+but the|1 -1 -2 -4 -2 -1 -3
+butter|-2 -3 1 0 -5 0 -2
 butter ,|1 -3 -2 2 -3 0 -1
 butter in|-2 -1 4 -4 -2 -3 -2
-by|1 0 -2 0 -2 -4 -3
+butter with|-3 -1 3 -3 -2 -3 -2
+by|1 -1 -2 0 -2 -4 -3
 by #|3 -3 -3 -2 1 -3 -3
 by half|-5 -1 -1 3 -3 -4 -3
 by hand|4 -4 -4 -4 -3 -3 -2
 c|-2 -3 -6 -9 6 -5 -1
-c #|-1 -7 -5 -6 3 -5 -2
+c #|-1 -6 -5 -6 3 -5 -2
 c (|4 -1 -1 -1 -1 -1 -1
 c ,|-1 -1 -4 -4 3 -4 -5
 c .|1 -1 -7 -1 0 -2 -5
 c and|0 -1 -1 -1 -2 0 -1
 c fan|5 -2 -2 -2 -3 -2 -1
 c for|-2 -3 -3 -3 0 -1 2
-c gas|3 -1 -2 -1 -2 -2 -1
+c gas|3 -1 -2 -1 -3 -2 -1
 c with|2 -2 -2 -2 -1 -2 -1
-cabbage|2 -1 -3 2 -6 -3 -6
-cabbage ,|0 1 -4 1 -3 -2 -3
+cabbage|1 -2 -4 2 -6 -3 -6
+cabbage ,|-1 1 -4 1 -3 -2 -2
+cabbage and|-3 -2 1 -1 -2 1 -2
 can|-1 -3 -1 0 1 1 -1
 cancel|2 -1 -3 -1 -1 -2 -1
 cancel .|2 -1 -3 -1 -1 -2 -1
 capers|-2 -3 1 -1 -3 0 -3
 capers ,|-1 -3 2 -1 -3 -1 -3
-caraway|0 1 0 -2 -2 -1 -1
+caraway|0 0 0 -2 -2 -1 -1
 carrot|2 -3 0 -1 -2 -1 -1
 carrot ,|1 -2 0 -2 -1 -1 -1
 carrot and|1 -2 -1 0 -2 -2 -2
-carrots|0 -6 2 -4 -1 -2 -5
-carrots ,|1 -4 -2 0 1 -4 -3
+carrots|0 -6 2 -3 -1 -2 -5
+carrots ,|1 -4 -2 -1 1 -4 -3
 carrots and|2 -2 1 -4 -2 -1 -1
 cashews|0 -1 -1 -3 -3 0 -3
-casserole|0 -2 2 -5 -2 -2 -1
+casserole|0 -2 2 -3 -2 -2 -1
 cast|0 -2 -1 -3 1 -2 -1
 cast iron|0 -2 -1 -3 1 -2 -1
 catch|-1 -1 1 -1 0 -1 0
-catch .|0 -1 1 -1 -1 0 0
+catch .|0 -1 1 0 -1 0 0
 catches|2 -2 -3 -1 -2 -3 -1
 cauli|1 -2 -2 0 1 -3 -3
 cauliflower|-1 -4 1 -1 1 -3 -2
 cauliflower ,|1 -2 -2 0 -2 -1 -1
 cavolo|0 -1 2 -2 -2 -1 -2
-cayenne|-3 -1 3 -2 -2 -2 -1
+cayenne|-2 -1 3 -2 -2 -2 -1
 celeriac|1 -2 -2 0 -1 -2 -1
 celery|-4 -4 0 1 -4 1 -4
-celery and|-2 -1 -1 -1 -1 0 -2
+celery and|-2 -1 -1 0 -1 0 -2
 celery in|-3 -2 3 -2 -3 0 -2
-char|-3 -3 -2 -3 3 -3 -4
+char|-3 -3 -3 -3 3 -3 -4
 chard|-5 -3 4 -3 -2 -2 -4
 charred|-2 -2 -1 0 1 -2 -3
 check|-1 1 -4 -3 1 -4 -2
@@ -824,37 +835,37 @@ chickpeas and|3 -1 -2 -2 0 -3 -1
 chickpeas with|3 -3 0 -1 -3 -4 -1
 chili|-3 -1 1 1 -1 -2 -1
 chill|1 4 -7 -7 -8 -3 -6
-chill #|-7 6 -4 -5 -6 -4 -4
-chill for|1 0 -2 -3 -3 -2 -2
+chill #|-1 4 -4 -5 -6 -4 -4
+chill for|1 1 -2 -3 -3 -2 -2
 chill to|1 1 -2 -1 -4 -2 -3
 chilli|3 -5 -2 0 -3 -2 -4
-chilli and|-1 -3 1 -2 -1 -3 -3
+chilli and|-1 -3 1 -1 -1 -3 -3
 chilli flakes|1 -1 -1 -3 -2 -2 -1
-chillies|2 -2 -1 -4 -3 -2 -2
-chillies ,|2 -1 -1 -2 -2 -2 -2
+chillies|2 1 -1 -4 -4 -3 -2
+chillies ,|2 1 -2 -3 -3 -3 -2
 chipotle|-3 -1 1 -2 -2 1 -1
 chives|3 -3 -3 -2 -3 -3 -1
 chocolate|-1 0 -3 0 -3 1 -3
 choi|-2 -2 2 1 -3 -3 -2
-chop|3 -4 -2 -2 -1 -4 -5
+chop|4 -4 -2 -3 -1 -4 -5
 chop onions|4 -3 -4 -2 -4 -4 -3
 chop the|0 -1 -2 -2 -1 0 -1
-chopped|0 -1 1 -5 -4 -1 -1
+chopped|0 -1 1 -4 -4 -1 -1
 chopped ,|2 -1 0 -2 -2 -2 -1
-chuck|0 -2 0 -3 0 -3 -3
+chuck|0 -2 0 -3 0 -4 -3
 chunks|1 -3 -2 -3 2 -2 -1
 chunks ,|0 -2 -2 -2 2 -2 0
 chunky|-1 -2 -2 -1 -1 1 -1
-cilantro|0 -2 -4 -2 -3 1 -2
-cilantro .|0 -1 -3 -2 -3 1 -2
+cilantro|0 -1 -4 -2 -3 1 -2
+cilantro .|0 -1 -3 -2 -2 1 -2
 cinnamon|1 -4 0 -2 -2 -3 -1
 cinnamon ,|1 -2 0 -3 -2 -3 -1
 clean|2 -2 -2 -2 1 -2 -1
 clean .|-1 -1 -1 -1 1 -1 -1
-clear|3 1 -5 -4 -4 -3 -3
+clear|3 1 -5 -3 -4 -3 -3
 clear .|4 -4 -4 -3 -1 -2 -2
-cloth|2 2 -4 -3 -6 -1 -3
-cloth .|3 -1 -3 -3 -2 -3 -2
+cloth|2 2 -5 -3 -6 -1 -3
+cloth .|4 -2 -4 -4 -2 -3 -1
 clove|0 -1 -2 0 -2 -1 0
 cloves|1 0 -2 -1 -2 0 -1
 cloves and|-1 -2 1 -1 -1 -2 -1
@@ -871,27 +882,27 @@ cobs|0 -2 1 0 -3 -4 -2
 coconut|0 -2 -1 0 -5 -1 -3
 coconut milk|0 -2 -1 -1 -4 -1 -3
 coconut oil|0 -1 -1 0 -1 -2 -1
-colander|-4 3 -2 -4 -3 -3 -2
+colander|-3 3 -2 -4 -3 -3 -2
 colander for|-1 1 -1 -2 -1 -1 -1
 cold|0 0 -1 1 -6 -4 -6
 cold .|4 -5 -3 2 -5 -5 -3
 cold water|-2 1 1 -3 -2 -1 -3
 collapse|-1 -2 -3 3 -1 0 0
 collapsed|-1 -2 -3 2 -3 -1 -1
-collapsing|-1 -2 -2 1 0 -1 -1
+collapsing|-1 -2 -2 0 0 -1 -1
 combine|1 0 -1 -2 -4 -2 -2
 combine ,|0 1 -1 -3 -2 -3 -3
 combine everything|-3 2 1 -2 -1 -3 -2
 combined|2 -2 -2 -1 -1 -2 0
-comes|-1 -2 -3 0 1 -1 -1
+comes|-2 -2 -3 0 1 -1 -1
 comes out|-1 -2 -1 -1 1 -1 -1
-completely|-1 0 -4 0 -4 -1 -4
+completely|-1 1 -4 0 -4 -1 -4
 completely ,|-1 2 -1 -4 -2 -2 -1
 completely before|0 0 -1 -2 -2 -2 -1
 completely on|-2 2 -2 -2 -3 -3 -2
 cook|-6 -11 2 1 -5 -8 1
 cook #|-7 -5 1 2 -6 -4 -7
-cook ,|-1 -1 -2 -1 1 -2 1
+cook ,|-1 -1 -2 -1 1 -1 1
 cook for|-8 -5 3 -1 -5 -5 -6
 cook gently|-1 -2 -3 3 -1 -1 -1
 cook in|-3 -3 -3 0 0 -2 1
@@ -900,47 +911,47 @@ cook onion|-1 -1 1 -1 -3 -1 -2
 cook over|-2 -2 0 0 -2 -1 -3
 cook the|1 -4 -2 2 -5 -3 -7
 cook uncovered|-2 -2 -4 1 1 -1 -2
-cook until|-4 -2 4 -4 -4 -2 -3
+cook until|-3 -2 4 -4 -4 -2 -3
 cooker|0 -5 -1 -6 -6 -7 4
 cooker ,|1 -3 -1 -4 -3 -4 1
-cooker with|3 -3 -3 -3 -3 -3 1
+cooker with|3 -3 -3 -4 -3 -3 1
 cooking|1 -3 -2 0 -2 -1 -1
 cooks|-1 0 0 -2 -1 1 0
-cool|3 4 -6 -4 -8 -3 -7
-cool #|-2 4 -4 -5 -6 -4 -5
-cool ,|1 0 -2 -2 -3 -3 -1
+cool|3 4 -7 -4 -8 -3 -7
+cool #|-2 4 -5 -5 -7 -4 -5
+cool ,|1 0 -2 -2 -3 -2 -1
 cool .|3 -5 1 0 -3 -2 -5
 cool completely|0 1 -4 -2 -5 -5 -3
 cool for|-3 4 -2 -5 -2 -1 -3
-cool in|2 1 -3 -4 -5 -5 -3
+cool in|2 1 -4 -4 -5 -6 -3
 cool on|2 0 -3 -3 -5 -3 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
 core|2 -3 0 -1 -5 -4 -2
 coriander|2 -3 -1 -2 -4 -3 -2
-coriander .|2 -2 -1 -3 -2 -2 -2
+coriander .|2 -2 -1 -3 -3 -2 -2
 coriander and|-1 -2 0 -1 -2 -3 -2
 corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
-cornstarch|-1 -1 -3 1 -1 -2 1
-counter|2 -2 -2 -2 -2 -2 -2
+cornstarch|-1 -1 -3 1 -1 -3 1
+counter|1 0 -2 -3 -2 -2 -3
 couple|2 0 -2 -4 1 -3 -3
 courgettes|-2 2 -1 -1 -4 -1 -3
 courgettes ,|-1 1 0 -1 0 -1 0
-couscous|0 1 1 -4 -2 -2 -2
+couscous|0 1 2 -4 -2 -2 -2
 cover|-2 1 -2 1 0 -5 -1
-cover ,|-2 0 -4 1 -1 -1 1
+cover ,|-2 1 -4 1 -1 -1 1
 cover .|-1 -3 2 -3 -3 -3 -2
-cover and|-2 1 -4 2 -1 -2 -4
+cover and|-2 1 -5 2 -1 -2 -4
 cover by|3 -3 -3 -1 1 -3 -2
 cover tightly|-1 -3 -2 0 1 -1 -3
 cover with|0 -1 -2 0 0 -2 -4
-covered|-3 3 -4 2 -6 -2 -3
+covered|-4 3 -4 2 -6 -2 -3
 covered #|-3 2 -4 0 -5 -3 -5
 covered ,|-2 1 -4 3 -4 -2 -2
 covered .|-1 1 2 -4 -2 -1 -1
 covered for|-1 0 -2 1 -2 -1 -3
-cream|0 -4 1 -3 -5 0 -3
+cream|0 -4 1 -3 -5 0 -4
 cream ,|-2 -2 -1 1 -2 1 -1
 cream .|2 -1 -4 -2 -2 0 -1
 cream and|1 -1 0 -1 -1 -1 -1
@@ -949,23 +960,24 @@ creamy .|-2 -2 -3 2 -2 0 -2
 crisp|-2 -3 1 -2 -1 -4 -3
 crisp .|2 -1 0 -4 0 -2 -1
 crumble|3 -1 -1 -2 -3 -3 -4
-crumbs|-1 -3 -3 -5 -5 3 -2
+crumble tofu|1 -2 0 -2 -1 -2 -1
+crumbs|-1 -3 -3 -5 -5 2 -3
 crush|1 -2 1 0 -3 -3 -2
 cube|3 -2 -4 -5 -1 -2 -4
 cubes|-2 -1 2 -1 -2 0 0
 cubes .|-1 1 1 -2 -2 -1 -3
-cucumber|-2 3 0 -4 -3 -4 -3
+cucumber|-2 3 0 -4 -3 -3 -3
 cumin|1 -4 -1 1 -1 -5 -2
-cumin ,|1 -2 -2 2 -1 -3 -2
+cumin ,|1 -2 -2 2 0 -3 -2
 cumin and|-2 -1 2 -1 -2 -1 -1
 cumin seeds|-2 -1 2 -2 0 -1 -1
 cup|1 -2 -3 0 -3 1 -1
-cup of|1 -2 -1 -1 -2 -4 -2
+cup of|1 -2 0 -1 -2 -4 -2
 cup water|0 -2 -4 1 -2 1 -1
 cups|0 -2 -2 0 -1 -1 1
 cups of|-2 -2 0 -3 0 -1 1
 cups water|0 -2 -1 2 -4 -3 0
-currants|0 -2 1 -2 -1 -4 -2
+currants|-1 -1 1 -2 -1 -3 -2
 curry|0 -4 2 -4 -1 -1 -2
 curry leaves|0 -2 1 -3 -2 -2 -2
 curry powder|0 -4 2 -3 -1 -1 -2
@@ -989,19 +1001,19 @@ day #|0 0 -1 0 -2 -4 -2
 day .|-3 2 0 -2 -2 -2 -2
 day drain|0 -2 1 -2 -1 -2 -1
 days|3 -5 -3 -3 -3 -1 -3
-days ,|2 -3 -2 -2 -2 -2 -2
-deep|1 -2 -2 -1 1 -2 -1
+days ,|3 -3 -2 -2 -2 -2 -2
+deep|1 -3 -2 -1 1 -2 -1
 deep golden|-2 -2 3 -4 0 -2 -1
 deglaze|2 -1 -3 -2 -1 -2 -1
 degrees|1 -4 -3 -4 3 -2 -3
 deseed|1 -2 -2 -2 0 -2 -2
 dice|1 -3 1 -3 -3 -5 -3
 diced|2 -2 -2 0 -2 -2 -1
-dill|0 1 0 -2 -2 -2 -2
-dill ,|-1 0 1 -1 -1 0 -1
+dill|-1 1 0 -2 -2 -2 -2
+dill ,|-1 0 1 -1 -1 0 -2
 dill .|0 0 0 -1 -2 -2 -1
 dimple|0 -3 -2 -2 0 -2 -1
-dip|2 -1 -3 -1 1 -3 -3
+dip|2 -1 -3 -1 1 -3 -2
 discard|1 -2 -1 -1 -3 0 -2
 discard the|2 -1 -3 -2 -2 0 -1
 dish|4 -1 -4 -4 -1 -4 -2
@@ -1014,7 +1026,7 @@ divide between|-1 -1 -1 -1 1 0 0
 divide into|1 0 -2 -1 -2 -2 -1
 do|1 -1 -5 -4 1 -3 0
 do not|3 0 -3 -3 -2 -2 -1
-does add|0 -3 2 -2 -2 -2 -4
+does add|1 -3 2 -2 -2 -2 -4
 does bake|-5 -10 -7 -5 7 -4 -5
 does beat|3 -3 -3 -2 -1 -3 -2
 does blanch|-4 -5 -3 5 -3 -4 -5
@@ -1027,39 +1039,39 @@ does brush|1 -1 -4 -4 2 -4 -3
 does bubble|-6 -7 -5 7 -5 -4 -3
 does check|-1 1 -4 -3 1 -4 -2
 does chill|1 4 -7 -7 -8 -3 -6
-does chop|3 -4 -2 -2 -1 -4 -5
-does chuck|0 -2 0 -3 0 -3 -3
+does chop|4 -4 -2 -3 -1 -4 -5
+does chuck|0 -2 0 -3 0 -4 -3
 does clean|2 -2 -2 -2 1 -2 -1
 does coat|1 1 -2 -1 -2 -2 -1
 does combine|1 0 -1 -2 -4 -2 -2
 does cook|-6 -11 2 1 -5 -8 1
-does cool|3 4 -6 -4 -8 -3 -7
+does cool|3 4 -7 -4 -8 -3 -7
 does cover|-2 1 -2 1 0 -5 -1
-does cream|0 -4 1 -3 -5 0 -3
+does cream|0 -4 1 -3 -5 0 -4
 does crisp|-2 -3 1 -2 -1 -4 -3
 does crumble|3 -1 -1 -2 -3 -3 -4
 does crush|1 -2 1 0 -3 -3 -2
 does cube|3 -2 -4 -5 -1 -2 -4
 does cut|2 -1 -4 -1 -1 -3 -1
 does dice|1 -3 1 -3 -3 -5 -3
-does dip|2 -1 -3 -1 1 -3 -3
+does dip|2 -1 -3 -1 1 -3 -2
 does discard|1 -2 -1 -1 -3 0 -2
 does dissolve|2 -2 -2 1 -2 -3 -2
 does divide|2 -1 -5 -2 -2 -1 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -1 -1 -2
 does dot|3 -2 -3 -3 1 -4 -3
-does drain|1 3 -6 3 -6 -3 -5
+does drain|1 3 -6 2 -6 -3 -5
 does dress|2 -3 -4 1 -3 -4 -2
 does drizzle|2 -1 -5 -4 0 -2 -2
-does dry|0 1 -1 -2 -1 -2 0
-does fill|0 -4 -2 -3 -1 0 -1
-does finish|1 -2 -2 -3 0 -2 -3
+does dry|0 1 0 -2 -1 -2 0
+does fill|0 -4 -1 -3 -1 0 -1
+does finish|1 -1 -2 -3 0 -2 -3
 does fish|1 -2 -2 -2 -3 0 -2
-does flatten|2 -2 -3 0 -2 -2 -1
+does flatten|2 -2 -2 0 -2 -2 -1
 does flip|-4 -3 4 -5 0 -3 -3
 does fluff|3 2 -4 -4 -4 -4 -2
-does fold|2 -1 -6 0 -5 -3 0
+does fold|2 0 -6 -1 -6 -3 0
 does form|2 -3 1 -1 -3 -3 -3
 does freeze|3 1 -5 -5 -6 -3 -4
 does fry|-9 -9 5 0 -7 -7 1
@@ -1067,29 +1079,29 @@ does get|0 -3 1 -1 0 -5 -3
 does give|-2 -3 1 0 1 -4 -2
 does glaze|2 -2 -5 -1 2 -4 -4
 does grate|0 0 0 -3 -2 -1 -1
-does grease|0 -1 0 -2 -3 -3 -2
+does grease|0 -1 1 -2 -3 -3 -2
 does grill|0 -6 -6 -6 6 -4 -5
 does grind|3 0 -4 -2 -3 -4 -3
 does halve|3 -3 -4 -3 -1 -3 -2
 does heat|-1 1 0 -1 -6 -3 -1
 does keep|-1 -1 -7 -5 2 0 -4
-does knead|7 -6 -6 -6 -5 -6 -6
+does knead|6 -6 -6 -6 -5 -6 -6
 does ladle|0 -2 0 0 -2 -5 -2
 does lay|3 -3 -1 -3 -1 -3 -2
 does leave|-1 4 -6 -4 -6 -3 -2
 does let|-1 4 -4 -2 -7 -6 -4
 does lid|-4 0 -5 3 -1 -6 -2
-does loosen|-1 -3 0 -1 -4 -1 -2
-does lower|2 -3 0 -3 0 -2 -2
+does loosen|-1 -3 1 -1 -4 -1 -2
+does lower|2 -4 0 -3 0 -2 -2
 does make|0 0 0 -1 -1 -1 -1
-does marinate|-3 4 -2 -4 -4 -3 -2
+does marinate|-3 4 -2 -4 -4 -2 -2
 does mash|0 -1 0 -2 -4 1 -3
 does massage|4 -2 -6 -6 -4 -5 -5
 does melt|-6 -5 3 1 -4 -1 -2
 does mince|1 -1 -1 -3 -2 0 -1
 does mix|3 0 -2 -8 -3 -1 -5
 does open|-1 -1 1 -4 -3 -3 1
-does pack|2 -3 -2 1 -2 -4 -2
+does pack|2 -4 -2 1 -2 -4 -2
 does peel|0 -1 0 -1 -4 -2 -2
 does pile|1 -2 0 -3 -1 -4 -2
 does pinch|2 -1 -1 -1 -4 -3 -4
@@ -1111,8 +1123,8 @@ does refrigerate|4 -3 -3 -4 -4 -3 -3
 does remove|1 0 -1 -4 -1 -2 -4
 does rest|-3 8 -3 -4 -4 -3 -6
 does return|-3 -1 0 -1 1 2 -3
-does rinse|0 2 -2 -1 -5 -7 -1
-does roast|-4 -8 -3 -8 6 -4 -6
+does rinse|0 2 -1 -1 -5 -7 -1
+does roast|-4 -8 -3 -7 6 -4 -6
 does roll|4 -4 -1 -5 -5 -5 -4
 does rub|3 0 -4 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
@@ -1121,9 +1133,9 @@ does scatter|1 -3 -1 -1 -1 -2 -2
 does scoop|0 -2 2 -4 0 -2 -1
 does score|1 -1 0 -2 0 -2 -1
 does scrape|2 -2 -4 0 -3 1 -2
-does seal|0 0 1 -3 -2 -3 -1
+does seal|0 -1 1 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
-does set|1 -2 0 -1 -3 -3 -4
+does set|1 -1 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -1 1
 does shape|2 1 -4 -2 -2 -3 -4
 does shred|0 -2 -1 -3 0 -1 -4
@@ -1132,7 +1144,7 @@ does simmer|-9 -11 -5 10 -5 -7 -6
 does skim|2 -3 -3 1 -3 -4 -2
 does slice|0 0 0 -1 -4 -6 -3
 does slide|1 -2 1 -3 -3 -3 -2
-does smooth|-1 -3 -2 -5 -1 4 -4
+does smooth|-1 -3 -3 -5 -1 4 -4
 does soak|-4 6 -2 -8 -5 -4 -6
 does soften|-4 -2 4 -1 -5 -5 -5
 does spread|-1 1 -5 0 1 -4 -2
@@ -1148,15 +1160,15 @@ does swap|-2 -2 -2 -3 2 -1 -1
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -2 -3 -3 -2
 does take|1 -2 -2 -2 1 -1 -2
-does taste|0 -3 -2 -3 -4 0 -3
+does taste|0 -3 -2 -3 -3 0 -3
 does tear|2 0 -2 -2 -2 -3 -2
 does thicken|-2 1 -1 1 -2 -2 -2
 does thin|2 0 -1 -5 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
-does toast|1 -6 2 -2 0 -6 -6
+does toast|1 -6 1 -2 0 -6 -6
 does toss|0 -2 -2 -3 0 -4 -1
 does transfer|1 0 -3 -2 1 -3 -2
-does turn|0 -2 -1 -2 2 -5 -4
+does turn|0 -1 -1 -2 2 -5 -4
 does uncover|-3 -3 -3 -3 3 -2 -3
 does wait|4 -5 -5 0 -4 -4 -4
 does warm|-1 1 0 -4 -1 -1 -1
@@ -1165,8 +1177,8 @@ does wet|1 0 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -4 -3 -3 5 -3
 does wilt|-6 -4 7 -5 -2 -4 -4
-does wrap|2 -3 -5 1 -2 -5 -4
-does zest|0 1 -2 -1 -1 -1 -2
+does wrap|2 -2 -5 1 -2 -5 -4
+does zest|1 1 -3 -1 -2 -2 -3
 doesn|-1 1 -2 1 -2 -1 -1
 doesn t|-1 1 -2 1 -2 -1 -1
 don|-1 0 1 -4 -2 1 -2
@@ -1181,56 +1193,56 @@ dough|5 -1 -6 -5 -4 -5 -5
 dough .|3 -1 -3 -1 -2 -2 -1
 down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 2 1 -3 -1 -3
-down .|-1 -3 0 1 -2 1 -3
+down .|-2 -3 0 1 -2 1 -3
 down and|-2 -1 -1 2 -2 -1 -1
 down for|-2 -1 2 -2 1 -1 0
-drain|1 3 -6 3 -6 -3 -5
+drain|1 3 -6 2 -6 -3 -5
 drain #|-4 4 -4 -4 -4 -3 -4
 drain ,|0 0 -1 -2 -3 -1 -2
-drain .|2 0 -4 1 -4 -5 -4
+drain .|2 0 -4 1 -4 -5 -3
 drain and|0 0 -3 1 -1 -2 -1
 drain beans|0 -2 -2 -2 -1 0 -1
 drain on|2 -1 -4 2 -1 -2 -1
 drain the|-1 -2 0 0 -2 0 -2
-drain well|0 0 -1 1 -3 -3 -1
+drain well|0 0 -1 1 -2 -3 -1
 drained|-2 -2 3 -1 -3 -1 -1
 drained beans|1 -1 -2 1 -2 -1 -1
 dress|2 -3 -4 1 -3 -4 -2
 dressing|3 -2 -7 -7 -6 1 -7
-dressing .|3 -1 -3 -1 -2 -5 -2
+dressing .|3 -1 -3 -2 -2 -5 -2
 dressing in|-1 -4 -2 -4 -4 3 -4
 dressing ingredients|1 -2 -3 -2 -2 -1 -2
 dried|3 -1 -3 -1 -1 -1 -1
 drink|0 0 -4 1 -3 -1 -2
 drizzle|2 -1 -5 -4 0 -2 -2
-drizzle over|0 -3 -3 -3 -4 0 -2
-drizzle with|1 0 -3 -3 0 -3 -2
-dry|0 1 -1 -2 -1 -2 0
+drizzle over|0 -3 -3 -3 -4 0 -1
+drizzle with|1 0 -4 -3 0 -3 -1
+dry|0 1 0 -2 -1 -2 0
 dry ,|-1 0 -3 1 -1 -5 1
 dry .|0 -1 -7 0 0 0 -3
 dry in|-2 -4 3 -4 -1 -4 -3
 dry ingredients|3 -2 -3 -1 -2 -3 -1
 dry pan|-4 -3 4 1 -4 -4 -5
-dumplings|-1 -1 1 -3 -3 -3 -2
-dutch|-1 -1 1 -2 1 -2 -2
-dutch oven|-1 -1 1 -2 1 -2 -2
+dumplings|-1 -1 1 -3 -3 -4 -2
+dutch|-1 -1 1 -2 0 -3 -2
+dutch oven|-1 -1 1 -2 0 -3 -2
 each|2 -4 -1 -4 -1 -2 -4
-each ,|2 -2 3 -4 -2 -2 -2
+each ,|2 -2 3 -4 -3 -2 -2
 each .|1 -2 1 -3 -3 -2 -3
 each in|3 -3 -3 -3 -3 -3 -3
-each side|-2 -2 2 -3 1 -1 -2
+each side|-2 -2 1 -3 1 -1 -2
 eat|2 1 -4 -5 -4 -4 -3
 eating|2 -2 -2 0 -2 -2 -1
 eating .|2 -1 -2 -2 -2 -1 -1
 edamame|-5 0 -6 0 -4 -5 3
 edges|-2 -1 -2 -4 3 -3 -2
-edges .|1 1 -3 -2 1 -2 -1
+edges .|1 1 -2 -2 1 -2 0
 eggplants|-4 -3 2 -3 1 -2 -3
-el|-1 -3 1 -3 1 -3 -2
+el|-1 -3 1 -3 1 -3 -3
 else|1 -2 0 -2 -5 0 -3
-else .|2 -3 -1 1 -3 -3 -2
+else .|2 -3 0 1 -3 -3 -2
 end|1 -3 -4 1 -4 -1 -2
-end .|1 -2 -3 1 -4 0 -2
+end .|1 -2 -3 1 -4 -1 -2
 enough|1 -2 -4 -2 -4 0 -4
 evaporated|-3 -1 -2 2 -2 -1 0
 even|2 -1 -2 -1 -1 -2 -1
@@ -1238,10 +1250,10 @@ evening|4 -4 -4 -1 -3 -4 -4
 every|-3 -3 -4 2 2 -1 -2
 every #|-3 -2 -4 2 1 -2 -1
 every few|0 -2 -2 2 -3 0 0
-everything|-2 -1 0 -3 -1 3 -5
+everything|-2 -1 -1 -3 -1 3 -5
 everything ,|-1 1 -3 -2 0 -1 -2
-everything .|-2 -2 -1 -4 -3 2 -2
-everything but|1 0 -1 -3 -1 -2 -1
+everything .|-2 -2 -1 -3 -3 2 -2
+everything but|1 0 -1 -3 -1 -3 -2
 everything else|1 -4 0 -2 -5 0 -2
 everything except|-1 -3 -1 -2 -3 1 -2
 everything in|-2 -2 0 -2 0 1 -2
@@ -1258,20 +1270,20 @@ f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -3 2 -2 -4
 falafel|-3 -1 -1 -1 0 3 -2
 falls|-3 2 -3 -1 -2 -2 -2
-fan|4 -2 -6 -6 1 -5 -4
-fan #|2 -2 -2 -1 0 -2 -1
-fan ,|-2 -3 -3 -3 3 -2 -3
-fan .|4 -3 -3 -3 -3 -3 -3
+fan|4 -3 -6 -6 1 -5 -4
+fan #|2 -3 -2 -1 0 -2 -1
+fan ,|-2 -3 -3 -3 3 -3 -3
+fan .|4 -3 -3 -3 -3 -3 -2
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -1 -1 -1 -6 -1 -1
 farro|-1 -3 -2 3 -2 -1 0
 fast|-1 -1 -1 1 -1 0 -1
 fennel|2 -2 0 0 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
-fill|0 -4 -2 -3 -1 0 -1
+fill|0 -4 -1 -3 -1 0 -1
 fill #|-2 -1 1 1 1 -2 -2
 fill ,|2 -3 0 -3 -3 -2 -2
-filling|1 -3 2 -4 -3 0 -3
+filling|1 -3 1 -4 -3 -1 -3
 filling ,|1 -2 0 -1 -1 -3 -1
 final|-1 -2 -2 0 0 -1 -1
 final #|-2 -2 -2 2 -1 -1 -1
@@ -1279,41 +1291,41 @@ fine|-2 1 -5 -5 -4 2 -4
 fine .|-1 2 -3 -3 -3 1 -2
 finely|3 -3 -3 -2 -3 -5 -3
 fingers|-1 -1 -2 -2 -3 1 0
-finish|1 -2 -2 -3 0 -2 -3
-finish with|2 -3 -2 -3 -3 -1 -2
+finish|1 -1 -2 -3 0 -2 -3
+finish with|2 -2 -2 -3 -3 -1 -2
 finishing|1 -1 -1 -1 -1 -1 -1
-firm|-2 2 0 -3 1 -4 -3
+firm|-2 2 1 -3 1 -4 -3
 first|2 -2 -1 -3 -2 -2 0
 fish|1 -2 -2 -2 -3 0 -2
 fish out|1 -2 -2 -2 -3 0 -2
-five|-3 -2 1 1 -2 -1 -3
+five|-3 -2 1 2 -2 -1 -3
 five minutes|-4 -2 1 2 -2 -3 -3
-flakes|1 -2 1 -3 -3 -2 -1
+flakes|1 -2 1 -3 -4 -2 -1
 flaky|3 0 -1 0 -4 -2 0
 flame|-3 -4 -5 5 -5 -1 -2
 flat|0 -3 0 -2 0 -5 -2
 flat .|-1 -2 0 -2 0 -4 -2
 flatbreads|1 -1 -3 -1 -1 0 0
-flatten|2 -2 -3 0 -2 -2 -1
+flatten|2 -2 -2 0 -2 -2 -1
 flax|-3 3 -3 -3 -3 0 -5
 flesh|2 -1 -2 -2 0 -3 -1
 flip|-4 -3 4 -5 0 -3 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -3 -2 -2 2 -2 -2
-flour|0 -1 0 -2 -5 -1 -4
-flour ,|1 1 1 -6 -3 -5 -2
+flour|0 0 0 -2 -6 -1 -4
+flour ,|0 2 1 -6 -4 -5 -2
 flour and|-1 0 -4 2 -3 0 -2
 flour in|-1 -3 2 -4 -2 0 -2
 fluff|3 2 -4 -4 -4 -4 -2
 fluff .|2 2 -3 -3 -3 -4 -3
-foam|1 -2 -2 0 -1 -2 -1
+foam|2 -2 -2 0 -1 -2 -1
 foam ,|-1 -1 -1 1 -1 0 0
-foil|-1 -5 -4 -2 4 -5 -5
+foil|-1 -5 -4 -1 4 -5 -5
 foil ,|2 -3 -3 -1 1 -3 -2
 foil .|2 -2 -2 -2 -2 -3 -1
 foil and|-2 -2 -1 -3 2 -1 -2
-fold|2 -1 -6 0 -5 -3 0
-fold ,|1 -2 -5 1 -4 -4 -4
+fold|2 0 -6 -1 -6 -3 0
+fold ,|1 0 -5 1 -4 -4 -4
 fold in|1 -3 -2 -2 -3 -2 0
 food|-1 -4 -5 -4 -4 4 -3
 food processor|-2 -3 -5 -4 -3 4 -3
@@ -1333,24 +1345,24 @@ form #|1 -2 -2 0 -2 -2 -1
 four|-1 -1 1 -1 -2 -3 -1
 fragrant|-2 -2 0 0 -2 -2 -1
 fragrant .|-2 -1 4 -4 -2 -2 -1
-freekeh|0 -2 2 -2 -1 -2 0
+freekeh|1 -2 1 -2 -1 -2 -1
 freeze|3 1 -5 -5 -6 -3 -4
 freeze .|1 -2 -3 -1 -2 -1 -1
-freeze flat|2 -3 -2 -2 -2 -3 -2
+freeze flat|2 -3 -2 -2 -2 -2 -2
 freeze in|2 -1 -2 -2 -2 -3 -1
 freezer|-1 0 -2 0 -2 1 -2
 fresh|-1 -3 -1 1 -2 -1 -2
 fresh water|-1 -3 -1 1 -2 -1 -2
-fridge|4 -2 -7 -7 -6 -1 -6
-fridge .|3 -1 -4 -5 -4 -2 -5
-fried|-1 -2 -1 -2 -1 1 -1
+fridge|4 -1 -7 -7 -6 -1 -6
+fridge .|3 0 -4 -6 -5 -2 -5
+fried|-1 -2 -1 -1 -1 1 -1
 from|-2 -1 1 1 -3 -5 -2
-from the|0 -1 1 1 -2 -5 -3
+from the|-1 -2 1 0 -2 -5 -3
 fronds|3 -1 -2 -1 -2 -3 -1
-frozen|-2 -4 1 1 -5 -3 -5
+frozen|-2 -4 1 1 -5 -3 -4
 fruit|0 1 -2 -2 -2 1 -1
 fry|-9 -9 5 0 -7 -7 1
-fry #|-4 -4 5 -7 -4 -4 0
+fry #|-5 -4 5 -7 -4 -4 0
 fry for|-1 -1 2 -4 -2 -1 -2
 fry in|-2 -3 2 -2 -4 -2 -3
 fry onion|-2 -2 3 -5 -2 -2 -4
@@ -1361,10 +1373,10 @@ frying pan|-3 -2 2 -1 -4 -3 -2
 full|0 -2 -2 -2 1 -2 -1
 further|-4 -3 -2 1 1 -2 -3
 further #|-3 -3 0 -1 1 -1 -2
-g|2 0 -4 0 -3 -3 -1
-g ,|1 -3 -2 -2 -2 -2 0
+g|3 0 -4 0 -3 -3 -1
+g ,|1 -2 -2 -2 -2 -2 0
 g .|2 -2 -2 0 -2 -3 -3
-g of|-1 0 0 0 0 -2 -2
+g of|-1 0 0 0 0 -2 -1
 garam|3 -2 -3 2 -2 -3 -2
 garlic|-2 -4 1 -1 -3 1 -8
 garlic #|1 -4 1 -3 -4 -5 -3
@@ -1376,7 +1388,7 @@ garlic cloves|2 -1 -2 -2 -1 -3 -1
 garlic in|-2 -2 0 1 -4 -3 -2
 garlic out|-2 -2 -2 1 -1 1 -1
 garlic powder|-1 -3 -3 -2 -3 1 0
-garnish|4 -2 -4 -2 -2 -5 -2
+garnish|4 -2 -4 -2 -2 -4 -2
 gas|3 -5 -3 -4 2 -2 -1
 gas #|3 -5 -2 -4 1 -3 -3
 gas mark|1 -1 -1 -2 1 -1 -1
@@ -1384,11 +1396,11 @@ generously|-1 -1 0 1 -1 -1 -1
 gentle|-1 -3 -3 2 -2 -1 -1
 gently|-2 -3 -11 10 -5 -3 -4
 gently ,|2 -3 -4 3 -3 -2 -1
-gently for|-1 -2 -5 5 -2 -1 -1
+gently for|-1 -3 -5 5 -2 -1 -1
 get|0 -3 1 -1 0 -5 -3
-gets|1 -2 -2 1 -1 -3 -1
+gets|1 -1 -2 1 -1 -3 -1
 ginger|-2 -5 2 -4 -1 0 -4
-ginger ,|0 -4 1 -5 -5 1 -3
+ginger ,|-1 -4 1 -5 -5 1 -3
 ginger and|-1 -2 1 0 -3 0 -1
 ginger garlic|-1 -1 1 -2 -1 0 -1
 give|-2 -3 1 0 1 -4 -2
@@ -1396,13 +1408,13 @@ give it|-2 -2 1 -1 1 -4 -1
 glaze|2 -2 -5 -1 2 -4 -4
 glossy|-1 -1 -4 3 -1 -1 -1
 gloves|1 -2 -1 -1 -1 -1 -1
-gnocchi|0 -2 -1 -1 1 -3 -4
-gnocchi ,|-2 1 1 -2 1 -2 -1
+gnocchi|0 -2 -2 -1 1 -3 -4
+gnocchi ,|-2 1 2 -2 1 -2 0
 go|-1 -1 0 1 -3 -3 -2
 gochugaru|-1 -2 1 -3 -3 1 -1
 goes|-2 -3 1 -1 -2 0 1
 goes in|-2 -2 0 -2 -1 0 1
-going|-1 -2 1 -2 -1 -2 1
+going|-1 -2 1 -2 -1 -3 1
 gold|-2 -2 0 0 -3 -3 -2
 golden|-2 -4 0 -2 1 -2 -3
 golden ,|-1 -1 -1 1 -3 -1 -1
@@ -1416,22 +1428,23 @@ grains|1 -1 -1 0 -2 -2 -2
 gram|-1 1 1 -2 -1 0 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
-grated|1 -2 1 -2 -2 -4 -1
+grated|1 -2 1 -3 -2 -4 -1
 grating|0 -1 -3 -2 -2 1 -1
 gravy|-3 -2 2 -2 -3 -2 -3
-grease|0 -1 0 -2 -3 -3 -2
+grease|0 -1 1 -2 -3 -3 -2
 greased|1 -1 -3 1 -2 -3 -2
 greased #|1 0 -3 -2 -2 -3 -1
 green|-1 -2 1 -1 -1 0 -2
-greens|1 -2 1 -1 -4 -4 -3
+greens|0 -2 1 0 -4 -4 -3
 griddle|-4 -3 3 -3 1 -3 -3
 grill|0 -6 -6 -6 6 -4 -5
 grill for|-3 -4 -4 -4 4 -1 -4
 grind|3 0 -4 -2 -3 -4 -3
+grind with|3 -2 -3 -2 -2 -3 -1
 ground|-1 -2 0 -1 -2 1 -1
 h|1 1 -6 -2 -3 -6 -6
 h #|-4 -2 -3 1 1 -2 -3
-h ,|2 -1 -2 -2 -3 -3 -3
+h ,|2 -1 -3 -2 -3 -3 -3
 h .|-3 3 -2 -2 -2 -1 -2
 half|-3 0 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
@@ -1440,16 +1453,16 @@ half an|-4 2 -2 -2 -1 -3 -2
 half of|-2 0 -3 -3 0 2 -3
 half the|0 -4 -1 -2 1 0 -2
 half with|-2 -1 2 -3 -3 1 -1
-halfway|-2 -3 -3 -1 2 -2 -2
+halfway|-2 -3 -3 -1 2 -1 -1
 halfway .|-2 -2 -2 0 1 -1 -1
-halfway through|-2 -2 -3 -2 2 -1 -2
+halfway through|-2 -2 -2 -2 2 -1 -2
 halve|3 -3 -4 -3 -1 -3 -2
 halved|-1 -3 0 0 0 -1 -3
 hand|2 -4 -4 -4 -3 0 -2
-handful|1 -2 0 0 -3 -3 -1
+handful|1 -2 0 0 -2 -3 -2
 handle|0 1 -3 -3 -2 -4 -3
 hands|2 -3 -1 -2 -3 -3 -2
-hands ,|0 -2 0 -1 -1 -2 -1
+hands ,|0 -1 0 -1 -1 -1 -1
 hard|-1 -5 -2 4 -5 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-3 -3 -1 3 -2 -2 -3
@@ -1461,17 +1474,17 @@ hazelnuts|2 -3 0 -4 0 -2 -2
 head|-1 -2 0 2 -3 -3 -1
 headspace|3 -1 -3 -2 -2 -2 -1
 heat|-1 1 0 -1 -6 -3 -1
-heat #|-7 1 1 -1 -5 -5 -7
+heat #|-7 1 1 -1 -5 -4 -7
 heat ,|-4 3 0 -1 -8 -1 -3
-heat .|1 -2 0 -4 -2 -6 -5
+heat .|1 -2 1 -4 -2 -6 -5
 heat a|-4 -2 4 -3 -3 -3 -2
 heat and|0 1 0 0 -1 -2 -1
 heat for|-5 -5 1 1 -4 -2 -4
 heat oil|2 -4 -1 -2 -4 -4 0
 heat oven|2 -3 -4 -4 -1 0 -3
-heat the|1 -5 0 0 -7 -5 -3
+heat the|1 -5 0 1 -7 -5 -3
 heat to|-1 0 0 0 1 -1 0
-heavy|-4 1 4 -5 -4 -3 -4
+heavy|-4 1 4 -4 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
 heavy pot|-2 -2 3 -3 -2 -2 -2
 herbs|1 -3 -2 -4 -4 1 -3
@@ -1484,37 +1497,37 @@ hot|-6 -3 6 0 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
 hot .|-4 -1 2 -1 -4 0 -3
 hot pan|-3 -2 2 -3 0 -2 -1
-hot sauce|-2 -1 3 -3 -2 -3 -2
+hot sauce|-2 -1 2 -3 -2 -3 -2
 hot water|4 1 -6 -2 0 -5 -3
 hour|-7 2 -5 1 0 -6 -5
-hour ,|-3 1 -2 1 -1 -2 -2
-hour .|-5 0 -4 1 1 -4 -3
-hour and|-2 -1 -2 2 0 -2 -1
-hour before|-3 3 -1 -2 -3 -2 -2
-hours|0 0 -6 -4 2 -6 -6
+hour ,|-2 1 -2 1 -1 -2 -2
+hour .|-5 0 -4 1 1 -3 -3
+hour and|-2 -1 -2 2 0 -2 -2
+hour before|-3 2 -1 -2 -3 -2 -2
+hours|1 -1 -7 -4 2 -6 -7
 hours ,|0 0 -3 -2 1 -3 -3
-hours .|0 0 -4 -3 2 -4 -4
+hours .|2 -2 -4 -3 2 -4 -4
 hours until|-4 2 -2 0 -2 -2 -2
-hr|-5 3 -3 -2 -1 -3 -3
+hr|-5 3 -3 -1 -1 -3 -3
 hr #|-1 0 -2 1 -3 -1 -2
-hr .|-4 2 -1 -3 -1 -2 -2
+hr .|-4 2 -1 -2 -1 -2 -2
 hrs|-1 3 -4 -4 -1 -4 -3
-hrs ,|-3 1 -2 -1 1 -2 -1
+hrs ,|-3 0 -2 -1 1 -2 -1
 i|2 -1 -4 -1 -3 -6 0
 ice|0 -2 -3 2 -3 -1 -4
 ice bath|2 -3 -3 1 -2 -3 -3
 if|0 0 -4 -1 0 1 -4
 if it|0 -4 -4 0 0 -1 -3
 if needed|1 0 -3 0 0 -1 -1
-if you|0 -1 -3 -1 -4 1 -2
+if you|0 0 -3 -1 -4 1 -2
 in|-5 -4 2 0 -4 1 -1
-in #|0 1 -1 -1 -3 -2 -4
+in #|0 1 -1 0 -3 -2 -4
 in ,|-4 0 2 0 -2 -3 -5
-in .|0 -4 -3 2 -3 0 -4
+in .|-1 -4 -2 1 -3 0 -4
 in ;|-1 1 2 -2 -1 -3 -1
 in a|-4 -1 2 -1 -1 -2 -2
 in all|0 1 2 -2 -2 -2 -2
-in an|2 -2 -1 -1 -2 -2 -2
+in an|2 -2 -1 -1 -2 -2 -1
 in coconut|0 -2 -4 3 -2 -1 -1
 in cold|-2 2 2 -3 -1 -1 -2
 in flour|-1 -4 3 -5 -4 -3 -3
@@ -1530,10 +1543,10 @@ in salted|-2 -2 -3 3 -1 -1 -4
 in spinach|-1 -2 2 -2 -2 -3 -2
 in the|-3 -4 0 0 -2 1 1
 in their|2 -3 -3 1 -2 -3 -2
-in two|1 -2 2 -4 -2 -2 -1
+in two|1 -2 2 -3 -2 -2 -1
 in vinegar|0 -1 -2 -2 -1 0 -1
 in with|2 -2 -3 1 -4 -4 -2
-in your|-3 -2 4 -4 -2 -2 -2
+in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -5 -3 -3
 inches|1 -1 -1 -2 1 -1 -1
 ingredients|2 -3 -2 -4 -3 0 -2
@@ -1546,7 +1559,7 @@ into an|1 1 -2 -1 -2 -2 -1
 into the|-1 -2 1 -3 2 -2 -2
 iron|0 -3 -2 -4 2 -3 -3
 is|1 -3 -2 1 -3 0 -2
-ish|2 -2 -3 -1 -2 -3 -2
+ish|2 -2 -2 -1 -2 -3 -2
 it|0 -1 -5 -1 -1 2 -2
 it ,|-2 1 -2 -2 0 -1 0
 it .|-1 -3 -4 0 0 2 -3
@@ -1557,27 +1570,27 @@ it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -2 -1 -1 -4 1
-it in|0 -2 -2 -3 0 1 -1
+it in|0 -2 -2 -4 0 1 -1
 it looks|-1 -2 -2 -1 0 1 -2
 it s|0 -1 1 -3 -1 0 -1
 it should|1 -2 -2 0 -1 0 -1
 it sit|-3 3 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -2 -1 -1
-it thickens|-4 1 1 -1 -4 0 -2
+it thickens|-3 0 1 -2 -4 0 -2
 it to|1 -1 -2 0 -3 1 -1
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
 its|-1 -4 -1 1 -1 -2 -2
 jackfruit|0 -1 0 -1 -1 -1 -1
-jaggery|2 -2 -3 0 -2 -2 -1
-jammy|-2 -1 -2 2 -2 -1 -1
-jar|3 -4 0 -5 -5 -6 -5
+jaggery|2 -2 -3 1 -2 -2 -1
+jammy|-1 -1 -2 2 -2 -1 -1
+jar|2 -4 0 -5 -5 -6 -5
 jar ,|4 -2 -4 -4 -3 -3 -2
 jar .|1 -2 -1 -3 -3 -4 -2
-jars|-2 -3 0 0 -3 0 -2
+jars|-2 -3 1 0 -3 0 -2
 juice|-2 0 -4 -6 -3 2 0
 juice ,|1 -3 -4 -1 -2 0 -2
-juice .|-1 -4 -4 -3 -3 1 -3
+juice .|-1 -4 -3 -3 -3 1 -3
 juice and|-2 0 -1 -3 -1 -1 1
 juice of|2 -3 -4 -3 -3 -1 -2
 juices|3 -3 -2 -2 -1 -3 -1
@@ -1588,24 +1601,25 @@ kale and|-3 -3 4 -4 -2 -2 -3
 keep|-1 -1 -7 -5 2 0 -4
 keep #|1 -5 -2 -3 -3 0 -2
 keep the|0 0 -3 -2 -3 0 -1
-keep warm|0 -2 -5 -3 2 -4 -2
+keep warm|0 -2 -5 -3 2 -4 -1
 keeping|0 0 -2 0 -2 -2 -1
 kernels|-1 -2 2 -4 -2 -2 -3
-kg|0 0 0 0 -1 -2 -1
+kg|1 0 -1 0 -1 -2 -1
 kilo|2 -1 -2 -2 -1 -1 -1
-knead|7 -6 -6 -6 -5 -6 -6
-knead #|5 -6 -4 -4 -5 -4 -5
+knead|6 -6 -6 -6 -5 -6 -6
+knead #|5 -5 -4 -4 -5 -4 -5
 knife|-1 -1 -1 0 1 -1 0
 knock|1 1 -2 -2 -2 -1 -2
 kombu|2 2 -1 -3 -4 -5 -5
 l|-1 -4 1 -1 -5 0 -5
 label|2 -2 -1 -1 -2 -2 -1
 ladle|0 -2 0 0 -2 -5 -2
-ladleful|1 -2 0 -3 -2 -4 -1
-large|-1 -2 -1 0 -1 -4 -3
+ladleful|1 -2 0 -2 -2 -4 -1
+large|-1 -2 -1 1 -1 -4 -3
 large bowl|3 0 -3 -1 -2 -3 -1
-large pan|-3 -1 0 2 -1 -1 0
-large pot|-2 -2 3 -3 -2 -2 -1
+large casserole|0 -1 0 -1 -1 -1 0
+large pan|-2 -1 0 2 -1 -1 0
+large pot|-2 -2 3 -3 -3 -2 -1
 largest|0 -1 2 -3 -1 -1 -1
 last|1 -5 -1 -1 0 -1 -3
 last #|-1 -4 -3 1 0 -3 -4
@@ -1615,17 +1629,17 @@ lb|-1 -1 1 -2 0 -2 0
 leaf|-2 -2 2 -1 -2 -1 -1
 leaf .|0 -1 0 -1 -1 0 -1
 leaf and|1 -1 -1 1 -1 -2 -1
-least|1 1 -3 -4 -5 -4 -3
-least #|2 -1 -3 -4 -4 -3 -3
+least|0 1 -3 -4 -5 -4 -3
+least #|2 0 -3 -4 -4 -3 -3
 leave|-1 4 -6 -4 -6 -3 -2
 leave #|-6 4 -5 -1 -5 -5 -7
-leave at|2 -3 -2 -2 -2 -2 -2
+leave at|3 -3 -2 -2 -2 -2 -2
 leave for|-3 4 -3 -4 -3 -2 -4
 leave in|2 1 -2 -3 -4 -3 -2
-leave it|1 -2 -3 1 -5 0 -1
+leave it|0 -2 -3 1 -5 0 -1
 leave on|2 0 -3 -2 -4 -4 1
 leave to|-2 4 -4 -3 -3 0 -3
-leaves|0 -2 1 0 -3 -3 -4
+leaves|0 -2 1 0 -2 -3 -4
 leaves ,|1 0 -3 -3 -1 -2 -2
 leaves .|2 -2 -3 1 -2 -1 -3
 leaves and|-1 -3 3 -4 -3 -1 -3
@@ -1639,7 +1653,7 @@ leeks in|1 -3 -1 1 -3 -3 -3
 left|0 -3 -2 2 -3 -4 1
 leftover|-2 -1 1 -2 0 -1 -1
 lemon|-2 0 0 -3 -6 2 -3
-lemon ,|-1 -5 -3 -3 -3 2 -2
+lemon ,|-1 -5 -2 -3 -3 2 -2
 lemon .|2 -3 -1 -2 -2 -3 -2
 lemon and|-2 -3 0 1 -3 0 -1
 lemon juice|-1 1 -4 -4 -3 1 -4
@@ -1649,13 +1663,13 @@ lengthways|1 -1 -1 -1 -1 -1 -1
 lentils|-1 -3 0 1 -6 -4 -5
 lentils #|1 -2 -2 1 -1 -2 -2
 lentils ,|2 -4 -3 0 -5 -2 -5
-lentils .|0 -2 1 -2 -1 -2 -2
+lentils .|0 -2 0 -2 -1 -2 -2
 lentils and|-1 -2 0 -1 -2 -3 -1
 lentils in|-3 -3 1 2 -1 -3 -3
 let|-1 4 -4 -2 -7 -6 -4
 let cool|0 1 -2 -3 -3 -2 -2
 let it|-3 3 -1 -1 -6 -6 -3
-let sit|-3 3 -2 -4 -3 -1 -3
+let sit|-3 3 -2 -3 -3 -1 -3
 let stand|1 0 -3 -2 -2 -1 -1
 lid|-4 0 -5 3 -1 -6 -2
 lid ,|2 -1 -4 -1 -1 -2 -1
@@ -1663,21 +1677,21 @@ lid .|0 0 0 -1 -6 -4 -4
 lid ajar|-1 -3 -3 3 -3 -2 -2
 lid off|-2 -1 -1 0 2 -1 -2
 lid on|-7 1 -4 3 0 -4 -4
-lidded|-3 0 -1 -1 1 -3 -4
+lidded|-3 0 -1 -2 1 -3 -4
 lids|1 -2 -4 1 -2 -2 -1
 lift|1 0 0 -4 -4 -4 -2
 lift out|1 -1 0 -3 -3 -3 -1
 lightly|-2 2 -2 0 -3 -2 -3
-like|0 -4 -4 0 -3 1 -1
+like|0 -4 -5 0 -3 1 -1
 lime|0 -3 -2 -6 -5 0 0
-lime ,|3 -1 -4 -1 -1 -4 -2
+lime ,|3 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
-lime juice|-3 -1 -1 -3 -3 2 1
+lime juice|-3 -1 -1 -3 -3 2 0
 line|2 -2 -2 -1 -3 -2 -1
 line a|1 -1 -1 -1 -2 -1 0
 lined|2 -4 -3 0 -3 0 -2
 lined #|0 -1 -1 -1 0 0 0
-liquid|0 -3 -4 1 0 -1 -2
+liquid|0 -2 -4 1 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
 liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
@@ -1696,20 +1710,20 @@ lock|1 -2 1 -2 -3 -3 -3
 log|2 -3 -3 1 -3 -2 -1
 log ,|2 -3 -2 1 -3 -2 -1
 logs|-1 -1 -1 1 -1 -1 -1
-longer|-17 7 -11 1 1 -9 -2
+longer|-18 7 -11 1 1 -9 -2
 looks|-1 -2 -2 -1 0 1 -2
 loose|-2 -2 1 -2 -2 1 -2
-loosen|-1 -3 0 -1 -4 -1 -2
+loosen|-1 -3 1 -1 -4 -1 -2
 loosen with|0 -2 1 -4 -3 -5 -2
 lot|-2 0 1 -3 -2 1 -1
 lots|2 -3 0 2 -3 -3 -2
 low|-3 -8 -3 7 -5 -6 -6
-low #|-2 -3 2 -2 -2 -2 -2
+low #|-2 -2 2 -2 -2 -2 -2
 low ,|-2 -2 0 2 -4 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
 low for|-3 -3 -2 3 -2 -2 -3
 low heat|-2 -5 -4 5 -5 -2 -3
-lower|2 -3 0 -3 0 -2 -2
+lower|2 -4 0 -3 0 -2 -2
 lower the|2 -2 1 -3 0 -1 -1
 lowest|-3 -8 -5 5 -2 -1 -2
 lowest flame|-2 -3 -2 3 -4 -1 -1
@@ -1728,30 +1742,30 @@ margarine|1 -4 0 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
 marinade|-2 -4 0 -1 -3 0 1
-marinate|-3 4 -2 -4 -4 -3 -2
+marinate|-3 4 -2 -4 -4 -2 -2
 mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
-masala|2 -3 -1 1 -3 -4 -2
+masala|1 -3 -1 1 -3 -4 -2
 mash|0 -1 0 -2 -4 1 -3
 mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
 mash with|-2 2 -4 -2 -1 0 -2
 massage|4 -2 -6 -6 -4 -5 -5
 massage with|1 0 -2 -3 -3 -3 -2
-max|-3 1 -2 -2 -2 2 -1
+max|-3 0 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 -1
 meantime|-1 -2 0 0 -1 -1 0
 meanwhile|-3 -2 -1 1 0 -2 0
 meanwhile ,|-2 0 0 1 -4 -1 -2
 med|1 -3 3 -5 -2 -4 -3
 medium|-8 -4 7 -3 -5 -4 -2
-medium .|-4 -3 5 -5 -4 -4 -3
-medium heat|-5 -2 5 -2 -3 -3 -1
-medium high|-2 -1 2 -2 -1 -3 -1
+medium .|-5 -3 5 -5 -4 -4 -3
+medium heat|-5 -2 5 -3 -3 -3 -1
+medium high|-2 -1 2 -2 -1 -2 -1
 medium low|-1 -1 3 -3 -2 -1 -1
 melt|-6 -5 3 1 -4 -1 -2
 melt the|-2 -3 -2 3 -2 -3 -2
-melted|-2 1 0 -2 -2 -3 -1
+melted|-2 1 0 -2 -2 -3 -2
 microwave|-3 -5 -5 -5 -5 -5 5
 middle|-1 -2 0 -3 1 -3 -2
 milk|-2 1 0 -3 -6 0 -5
@@ -1765,17 +1779,17 @@ min .|-3 -1 3 -2 -3 -3 -5
 min ;|-3 0 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -3 1 -4 -4 -4
-min in|-4 3 -2 -2 -2 -4 -5
-min lid|-1 -3 -4 4 -4 -1 -1
+min in|-4 3 -2 -2 -2 -4 -4
+min lid|-1 -3 -4 3 -4 -1 -1
 min more|-6 -6 2 0 0 -4 -3
-min on|-2 1 -5 1 -2 2 -3
+min on|-3 2 -5 0 -3 1 -3
 min or|-2 -1 -1 1 -2 -2 -2
 min per|-2 -2 3 -3 -3 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
 min till|0 0 -1 -1 -1 -3 -2
 min to|-3 -3 1 1 -4 -2 -4
 min under|-3 1 -3 -3 2 -2 -3
-min until|-3 -5 -2 3 -1 -2 -1
+min until|-4 -5 -2 3 -1 -2 -1
 min with|-2 0 -1 0 -3 -2 1
 mince|1 -1 -1 -3 -2 0 -1
 mins|-10 0 0 2 -1 -9 -7
@@ -1787,13 +1801,13 @@ mins or|-2 0 -2 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -2
 mins to|-3 -3 -1 2 -2 -3 -1
 mins until|-2 -2 0 0 0 -1 -1
-mint|0 -3 0 -3 -2 -1 -2
-mint .|0 -2 0 -1 -3 0 -1
+mint|0 -3 0 -3 -3 -1 -2
+mint .|0 -3 0 -1 -3 0 -2
 minute|-4 -5 4 -2 -5 -2 -4
 minute ,|-3 -2 3 -5 -1 -2 -1
 minute .|-4 -5 3 -2 -5 -2 -3
 minute until|-3 -1 3 -4 -1 -2 0
-minutes|-7 2 -2 1 -1 -6 0
+minutes|-7 2 -2 1 -1 -5 0
 minutes (|0 -2 -2 2 -1 -2 -3
 minutes ,|-4 2 -1 0 -3 0 0
 minutes .|-6 1 -1 -1 -1 -10 1
@@ -1807,31 +1821,31 @@ minutes till|-3 -2 3 -4 0 -2 -1
 minutes to|-3 2 -4 1 -2 -2 -2
 minutes until|1 -4 2 -3 0 -1 -5
 minutes with|0 -3 -3 2 -2 0 -4
-mirin|1 -1 -2 -1 1 -2 -1
+mirin|1 -1 -1 -1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
-miso ,|0 -2 -2 -2 1 0 -1
+miso ,|0 -2 -2 -2 0 0 -1
 mix|3 0 -2 -8 -3 -1 -5
 mix #|4 -4 -4 -2 -3 -3 -3
 mix .|0 -1 1 -2 -3 -2 -1
-mix all|2 1 -3 -1 -3 -3 -2
+mix all|2 1 -3 -1 -3 -4 -2
 mix dry|3 0 -3 -2 -3 -4 -3
 mix everything|2 1 -4 -2 -4 -4 -2
 mix in|0 0 -3 -2 0 0 -1
-mix the|2 0 -1 -4 -1 -5 -1
+mix the|2 0 -1 -4 -1 -6 -1
 mix wet|1 1 -2 -1 -1 -4 -2
-mix with|-3 -2 0 -2 0 1 -2
+mix with|-3 -2 1 -2 0 1 -2
 mixed|-2 -1 2 -1 0 -1 -1
 mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|0 -1 -3 0 -2 1 -1
-ml ,|2 -3 -3 1 -2 -2 -1
+ml ,|2 -3 -4 1 -2 -2 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-1 -5 -1 1 -2 1 0
 mm|4 -4 -3 -4 0 -3 -3
 mm .|2 -2 -2 -2 -3 -3 -2
 mode|-3 -2 3 -2 -2 -2 -3
-molasses|3 -1 -2 -2 -3 -3 -1
+molasses|3 -1 -2 -2 -3 -3 0
 months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -4 -3 -3 -4 -2
 more|-3 -4 2 -1 2 -6 -6
@@ -1849,82 +1863,82 @@ mushrooms|-3 -5 3 -3 -4 0 -4
 mushrooms ,|-3 -3 3 -3 -2 0 -3
 mushrooms and|-1 -2 0 0 -3 1 -1
 mushrooms in|-2 -2 2 -3 -2 0 -2
-mushy|1 -1 0 -2 -1 -1 0
+mushy|1 -1 -1 -2 -1 -1 0
 muslin|-2 -2 2 0 -2 -2 -1
 mustard|2 -1 -1 -2 -5 -1 -3
 mustard ,|2 -3 -3 1 -4 -1 -3
 mustard .|2 -2 -2 -2 -1 -2 -1
 mustard and|1 -1 0 -1 -1 -3 -1
 mustard seeds|0 -2 0 -3 -2 -3 -1
-nearly|-3 -3 -2 2 -3 -2 -2
+nearly|-3 -2 -2 2 -3 -2 -2
 need|-1 -2 -1 -2 1 -1 -1
 needed|0 0 -3 1 0 0 -1
-needed .|0 -2 -3 1 0 0 -1
+needed .|0 -2 -2 1 0 0 -1
 needs|2 -3 -3 1 -3 -3 -3
 nero|0 -1 2 -2 -2 -1 -2
 next|-2 -3 2 0 -4 -4 -4
 next day|-2 -3 3 -2 -3 -4 -2
-no|0 -5 2 -2 -5 -1 -2
+no|0 -1 2 -2 -5 -1 -2
 non|-3 -2 3 -2 -2 -3 -1
 non stick|-3 -2 3 -2 -2 -3 -1
 noodles|1 0 -5 2 -4 -4 -5
 nori|2 -1 -2 -1 0 -2 0
-not|0 1 -3 -2 -4 1 -3
+not|0 1 -3 -2 -2 1 -3
 nothing but handwork|9 -5 -11 -10 -7 3 -11
 now|1 -4 -5 3 -4 -1 -2
 now and|2 -3 -4 3 -3 -2 -1
-nut|-1 -1 2 -2 -2 0 -1
-nutmeg|0 -1 -4 0 -3 1 -1
-nutmeg ,|1 0 -3 -2 -2 0 -1
-nutmeg .|-1 -2 -1 0 -1 1 -1
+nut|-1 -1 1 -2 -2 0 -1
+nutmeg|-1 -1 -2 0 -3 1 -1
+nutmeg ,|0 0 -1 -2 -2 0 -1
+nutmeg .|-1 -2 -2 0 -1 1 -1
 nuts|0 -3 -3 -2 1 0 -2
-nuts .|2 -1 -3 -1 -1 -3 -1
+nuts .|2 -1 -2 -1 -1 -3 -1
 nuts and|-1 -1 -1 -1 0 1 -1
 oat|-2 -3 -1 1 -4 0 -2
 oat milk|-3 -3 0 -2 -2 2 -2
 oats|-3 -3 -3 -4 2 3 -2
 oats ,|-2 -2 -3 -2 0 2 -1
 occasionally|-3 -1 -5 5 -4 -1 0
-occasionally ,|-2 -1 -3 3 -3 -1 0
+occasionally ,|-2 -1 -3 4 -3 -1 0
 of|-3 -5 0 1 -1 1 0
 of #|2 -1 -2 -1 -2 -2 -1
 of a|2 -1 -3 -2 0 -2 -1
 of an|-1 0 -1 0 0 -2 -2
-of brown|-1 -2 0 -2 -1 -2 2
+of brown|-1 -2 0 -2 -2 -2 2
 of cold|-1 -3 0 0 -2 0 -2
 of garlic|-2 -2 0 0 -2 0 0
-of it|-1 -3 -2 -3 -1 1 -2
-of oil|-3 -4 1 1 -1 -6 -3
+of it|-1 -3 -1 -3 -1 1 -2
+of oil|-2 -4 1 1 -1 -6 -3
 of pepper|1 0 -2 -1 -1 -2 -1
 of salt|-2 1 0 -1 -4 0 -1
 of salted|-3 -3 1 2 -2 -2 -2
 of stock|0 -2 2 -2 -2 -2 -1
 of the|-1 -4 -2 -1 -1 0 0
 of their|0 -2 0 0 0 -3 -1
-of water|-1 -2 -2 -1 -3 2 -1
+of water|-2 -2 -2 -1 -3 2 -1
 off|-1 4 -6 -4 1 -3 -6
 off ,|1 -1 -1 -1 0 -2 -2
 off .|-3 0 1 2 -4 -3 -2
 off heat|-1 3 -4 -5 -4 -1 -4
-off the|1 4 -5 -5 -2 -3 -3
+off the|2 4 -5 -5 -2 -3 -3
 often|-1 -4 3 -1 -5 -1 -2
-often ,|-2 -2 5 -5 -4 -2 -3
+often ,|-2 -2 5 -4 -4 -2 -3
 often .|-2 -3 0 1 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
-oil|-1 -6 2 -2 0 -2 -3
+oil|-1 -6 2 -2 0 -1 -3
 oil #|-1 -6 2 -2 -1 -2 -6
 oil (|-1 -2 2 -3 -2 -1 -2
 oil ,|0 -3 0 -4 2 0 -5
 oil .|-1 0 1 -3 -2 -3 -5
 oil ;|2 -1 0 0 -1 -2 -1
 oil and|2 -3 -3 -4 1 0 -1
-oil for|2 -4 -1 1 -5 -3 -3
-oil in|-6 -4 3 2 -2 -8 0
-oil into|2 -2 0 -2 -2 -3 -1
+oil for|2 -4 -1 1 -6 -3 -3
+oil in|-7 -4 3 2 -2 -8 0
+oil into|2 -2 0 -1 -2 -3 -1
 oil on|3 -3 -4 -4 -1 -5 -4
 oil over|-2 -3 0 2 -3 -2 -1
 oil till|-2 -2 2 -4 -1 -2 -1
-oil to|-1 -2 0 2 -3 -2 -1
+oil to|0 -2 0 2 -3 -2 -1
 oil until|-3 -1 1 0 -2 -2 -1
 oil with|-3 0 -3 2 -4 0 -2
 oiled|-2 1 2 -3 -1 -3 -1
@@ -1937,44 +1951,44 @@ olives|1 -2 -3 1 -3 -4 -2
 on|0 0 -6 1 1 -4 -1
 on #|-2 1 -4 2 -2 -3 -3
 on ,|-5 1 -4 1 2 -3 -3
-on .|-1 -2 -1 2 -6 -4 -5
+on .|-1 -3 -1 2 -6 -4 -5
 on a|0 1 -6 -3 1 -4 -2
 on and|0 -2 -1 -1 1 -1 -1
 on for|-3 0 0 2 -3 -2 -2
 on high|-3 -4 0 -3 1 0 0
 on low|-3 -4 -6 5 -4 -2 -4
-on the|-1 -1 1 -1 -1 -5 -6
+on the|-1 -1 0 -1 -1 -6 -6
 on top|-1 1 1 -1 -4 -1 -2
 on trays|2 -3 -2 -2 0 -3 -1
 on two|0 -1 -2 -1 1 -2 -1
 once|-3 -4 -2 -2 3 -2 -1
-once ,|0 -2 -1 -2 2 -2 -1
+once ,|0 -2 -1 -3 2 -2 -1
 once .|-4 -2 0 -1 1 -1 0
-one|2 -5 -2 0 -4 0 -5
+one|2 -3 -2 -1 -4 0 -5
 onion|-4 -4 2 -2 -2 2 0
-onion #|-1 -3 0 -4 -4 0 1
-onion ,|-3 -4 1 -1 1 1 -2
+onion #|-1 -3 0 -3 -4 0 1
+onion ,|-4 -4 1 -1 1 1 -2
 onion .|0 -3 -3 -3 -3 2 -3
-onion and|0 -5 0 0 -2 -3 -4
+onion and|0 -4 1 0 -2 -3 -3
 onion in|-4 0 5 -4 -4 -5 -4
-onion until|-1 -1 3 -4 -1 -2 -2
+onion until|-1 -1 3 -3 -1 -2 -2
 onions|1 -6 2 -4 -3 -1 -6
 onions ,|1 -2 -2 0 0 -1 -3
 onions .|1 -2 0 -2 -3 -1 -1
 onions and|-2 0 3 -5 -3 0 -2
 onions in|-1 -3 2 -2 0 -4 -3
-only|-1 -2 -3 3 -4 0 -2
+only|-1 -3 -3 3 -4 0 -2
 onto|4 -3 -2 -3 -3 -5 -3
-onto a|3 -2 -3 -2 -2 -2 -2
+onto a|3 -2 -3 -2 -3 -2 -2
 open|-1 -1 1 -4 -3 -3 1
 or|-2 1 -5 -1 0 2 -5
 or it|-2 2 -2 -2 -1 -3 -2
 or so|0 -1 -2 1 0 -2 -1
 or until|-2 0 1 -1 -1 -1 -1
-orange|1 -1 -2 -1 0 -2 0
-oregano|-3 -3 3 -4 0 0 -2
+orange|1 -2 -2 -1 0 -2 0
+oregano|-3 -3 3 -3 0 0 -2
 oregano ,|-1 -1 0 -1 1 -3 -1
-orzo|2 -1 -1 -3 -3 -2 -1
+orzo|2 -2 -1 -3 -3 -2 -1
 other|-1 -3 1 -2 -3 1 -3
 out|2 -2 1 -4 -1 -2 -5
 out ,|-1 -2 -3 -3 1 0 -1
@@ -1984,30 +1998,31 @@ out of|0 -2 -2 0 0 0 -2
 out the|-1 -1 0 -1 -2 -1 -2
 out to|1 0 -2 0 -1 -2 -1
 oven|2 -11 -7 -9 7 -5 -7
-oven #|4 -6 -6 -6 2 -2 -4
-oven ,|-2 -1 2 -2 1 -1 -1
+oven #|3 -6 -6 -6 2 -2 -4
+oven ,|-2 -1 2 -2 2 -1 -1
+oven .|0 -1 -3 -2 1 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -1
 oven for|-1 -5 -4 -4 4 -2 -2
 oven to|4 -5 -6 -5 -2 -7 -4
 ovenproof|1 -1 -1 -1 -2 -2 -1
-over|0 -2 -1 2 -2 -5 -6
+over|0 -2 -1 1 -2 -5 -6
 over ,|1 1 -4 -5 -1 -5 -4
 over .|1 -2 1 -4 -2 -5 -3
-over a|-3 -4 1 1 -4 -3 -5
+over a|-2 -4 1 1 -4 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
-over medium|-4 -3 3 -1 -3 -4 -3
+over medium|-5 -3 4 -1 -3 -4 -3
 over rice|3 -1 -4 -1 -1 -2 -1
 over the|1 0 -5 0 -1 -1 -2
 overmix|2 -1 -1 -1 -1 -3 -1
 overnight|5 -5 -5 -5 -3 -5 -4
 oz|-2 0 0 0 -2 1 0
-pack|2 -3 -2 1 -2 -4 -2
-pack in|0 -2 1 -3 -2 -1 -1
+pack|2 -4 -2 1 -2 -4 -2
+pack in|0 -2 1 -2 -2 -1 -2
 pak|-2 -2 2 1 -3 -3 -2
-pan|-11 -3 8 0 -3 -6 -6
-pan #|-3 -4 3 -5 2 -4 -5
-pan ,|-4 -4 2 1 -2 -4 -2
-pan .|-5 -2 5 -4 -3 -5 -2
+pan|-11 -3 8 0 -3 -7 -6
+pan #|-3 -5 3 -5 2 -4 -5
+pan ,|-4 -5 2 1 -2 -4 -2
+pan .|-5 0 5 -5 -4 -5 -2
 pan and|-3 -3 -2 2 0 -2 -1
 pan for|-1 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 0 -2 -2 0
@@ -2016,8 +2031,8 @@ pans|0 -1 1 -2 1 -1 -1
 paper|-1 1 -1 1 -1 -4 -2
 paprika|-1 -4 2 -2 -2 -1 -3
 paprika ,|-1 -3 3 -3 -2 -4 -2
-paprika .|2 -2 -2 -3 -3 1 -1
-paprika and|-3 -1 2 0 -2 -2 -1
+paprika .|2 -2 -2 -2 -3 1 -1
+paprika and|-3 -1 2 0 -1 -2 -1
 parboil|-4 -5 -5 5 -2 -3 -4
 parchment|1 -1 -1 -1 1 -1 -1
 parsley|3 -3 -4 -2 -3 -2 -2
@@ -2027,25 +2042,25 @@ parsnips|0 -2 -1 -1 1 -2 -1
 part|-1 1 1 -1 -1 -3 0
 partially|-1 -1 -2 1 -2 -1 -1
 partially covered|-1 -2 -2 2 -2 -1 -1
-partly|-1 -1 -1 1 -1 -1 0
-partly covered|-1 -1 -1 1 -1 -1 0
+partly|0 -1 -1 1 -1 -1 0
+partly covered|0 -1 -1 1 -1 -1 0
 pass|-2 -1 -2 -1 -1 2 -1
 passata|0 -5 0 1 -5 -3 -4
 passata ,|-1 -2 -2 2 -2 -2 -3
-pasta|0 -2 -5 5 -3 0 -5
+pasta|0 -3 -5 5 -4 -1 -5
 paste|-2 -5 1 -2 -6 1 -4
 paste ,|0 -4 2 -3 -4 -4 -2
 paste .|-4 -2 -3 -3 -3 4 -3
-paste and|-4 -3 -1 2 -3 -4 0
+paste and|-4 -3 -1 1 -3 -4 0
 paste in|0 -2 3 -4 -2 -3 -3
 paste with|1 -1 -3 -2 -2 -1 -1
 pastry|0 1 -2 -1 -1 -2 -1
-pat|1 0 -3 -2 -2 0 -2
-pat dry|0 0 -2 -2 -2 0 -1
+pat|1 0 -3 -2 -2 0 -1
+pat dry|0 0 -2 -2 -2 1 -1
 patties|2 -2 -2 -1 -2 -2 -1
 pb|-1 -2 -1 2 -3 -3 -3
-peanut|0 -1 1 -3 -3 -3 0
-peanut butter|0 -1 1 -3 -3 -3 0
+peanut|-1 -2 1 -3 -3 -3 0
+peanut butter|-1 -2 1 -3 -3 -3 0
 peanuts|-2 -2 -1 1 -3 -3 -4
 pear|0 -1 -1 -1 -1 0 -1
 peas|0 -4 -1 2 -6 -3 -3
@@ -2054,9 +2069,9 @@ peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
 peel ,|-2 -1 2 0 -2 -2 -1
 people|-1 -3 2 -4 -4 -3 -2
-pepper|1 -1 -1 -3 -2 -1 -5
+pepper|1 -1 -1 -3 -2 -1 -4
 pepper ,|0 0 -1 -4 0 0 -2
-pepper .|2 0 -4 -3 -4 0 -2
+pepper .|3 0 -4 -3 -4 0 -2
 pepper in|-3 -3 4 -4 -3 -4 -4
 peppers|-3 -6 -1 2 0 -1 -5
 peppers and|1 -2 -3 2 -1 -2 -1
@@ -2070,6 +2085,7 @@ pieces ,|-1 1 -2 -2 0 -2 -3
 pile|1 -2 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -3 -4
 pinch of|-1 0 0 -1 -3 -2 -3
+pinch salt|3 -2 -4 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -1 -1
 place|2 -3 -3 -3 0 -2 -2
 plate|1 -2 0 -4 -4 -4 -3
@@ -2077,22 +2093,22 @@ plate .|3 -2 -4 -2 -3 -2 -2
 platter|1 -1 -1 -1 -1 -1 -1
 plenty|1 -2 -2 1 -1 -2 -1
 plenty of|1 -2 -3 2 -1 -2 -1
-point|1 -2 -3 1 -2 -2 -2
+point|2 -2 -3 1 -2 -2 -2
 polenta|-1 -2 1 -1 -3 -3 -2
-pomegranate|2 -1 -1 -1 -2 -2 -1
+pomegranate|2 -1 -1 -1 -2 -2 0
 pop|0 -3 0 -3 1 -3 -2
 porcini|0 0 -1 -2 1 -3 -2
 portion|2 -2 -2 -2 -1 -3 -1
 portion #|3 -2 -2 -1 -2 -3 -1
 portions|4 -2 -4 -3 -3 -4 -2
-pot|-12 -6 9 0 -2 -4 -5
+pot|-12 -6 10 0 -2 -4 -5
 pot ,|-5 -4 4 -1 -1 -5 -5
 pot .|-6 -4 5 -4 -4 0 -3
 pot over|-3 -2 3 -3 -3 -3 -2
-pot with|-6 -3 6 -1 -4 -5 -2
+pot with|-6 -3 5 -1 -4 -5 -2
 potato|2 -2 -2 2 0 -2 -1
 potato ,|3 -1 -3 -2 -1 -2 -1
-potatoes|0 -6 -2 4 -3 -6 -4
+potatoes|0 -6 -2 4 -3 -6 -5
 potatoes ,|1 -2 -1 -4 1 -3 -2
 potatoes .|2 -1 -2 -2 -2 -3 -2
 potatoes and|2 -3 -3 2 -3 -2 -1
@@ -2100,7 +2116,7 @@ potatoes in|-3 -2 0 3 -3 -3 -2
 pots|3 -3 -3 -2 -2 -3 -1
 pound|0 -2 0 0 -1 -2 -1
 pour|0 2 -2 -1 -1 -3 -4
-pour in|-1 -5 -1 2 1 -6 -2
+pour in|-2 -5 -1 2 1 -6 -2
 pour into|-1 1 -1 -2 -1 -2 -1
 pour over|2 -1 -2 0 -1 -5 -3
 pour the|2 1 -3 0 -3 -2 -1
@@ -2121,21 +2137,21 @@ pressure|2 -1 -2 -1 -1 -2 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
 process|3 -3 -4 -3 -3 -2 -4
 processor|-5 -4 -6 -4 -4 7 -4
-processor ,|0 -3 -4 -3 -3 2 -3
+processor ,|0 -3 -4 -3 -3 3 -4
 properly|1 -2 2 -3 -1 -2 -2
 prove|-4 5 -4 -5 -4 -3 -5
-prove #|-3 3 -3 -4 -3 -3 -3
+prove #|-3 3 -3 -4 -4 -3 -3
 pulse|-6 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
 puree|-5 -4 0 -4 -4 5 -3
 puree ,|-1 -3 2 -2 -4 -3 -3
 purée|-1 -4 1 -5 -4 1 -3
-purée ,|1 -3 1 -2 -2 -3 -1
+purée ,|2 -3 1 -2 -2 -3 -1
 put|-1 -2 0 -1 -1 -3 1
-put everything|3 -2 -2 -1 0 -2 -2
+put everything|4 -2 -3 -1 0 -2 -3
 put in|0 0 -1 2 -3 -3 -4
 put the|-1 0 -2 0 0 0 -1
-put them|0 -2 1 -2 -2 -2 -2
+put them|0 -2 1 -2 -2 -2 -1
 quarter|0 1 0 0 -3 -3 -1
 quarter of|-2 1 0 0 -2 -2 -1
 quarters|-2 -2 -3 2 -2 -2 -2
@@ -2143,7 +2159,7 @@ quick|-1 -1 2 -2 -2 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
 quinoa|-1 -2 1 -2 -2 -2 -2
 rack|-1 3 -4 -5 -1 -2 -2
-rack .|0 3 -3 -3 -1 -2 -1
+rack .|0 2 -3 -3 -1 -2 -1
 racks|2 -2 -3 -2 -3 -2 -2
 rain|1 -1 1 -3 -3 -3 -2
 rain in|1 -1 1 -3 -3 -3 -2
@@ -2173,40 +2189,41 @@ reserved|0 -1 -2 1 0 0 -1
 reserving|1 -1 -1 -1 -1 -2 -1
 reserving #|1 -1 -1 -1 -1 -2 -1
 rest|-3 8 -3 -4 -4 -3 -6
-rest #|-7 8 -9 -7 -9 -4 -4
+rest #|-7 8 -9 -7 -10 -4 -4
 rest .|1 0 -6 -4 0 -7 -4
 rest for|-2 4 -3 -5 -3 -1 -1
 rest in|2 -2 1 -4 -5 -4 -3
 rest of|1 -5 -1 1 -2 -1 -2
 return|-3 -1 0 -1 1 2 -3
 return the|-1 -2 2 -2 -2 -2 -1
-return to|-3 0 -1 -1 1 0 -3
+return to|-3 -1 -1 -1 1 0 -3
 rhubarb|2 -2 -3 -1 0 -2 -1
 ribbons|0 2 -2 -2 -3 -3 -2
 rice|-3 -2 2 -2 -7 -2 4
+rice #|0 -2 -4 3 -3 -3 -5
 rice ,|-3 -2 3 -4 -4 0 1
 rice .|1 -3 1 -3 -3 -6 -4
-rice and|-3 -1 0 2 -3 -4 -4
+rice and|-3 -1 0 2 -3 -3 -3
 rice cooker|-2 -4 -5 -5 -4 -3 5
 right|2 -2 -1 1 -2 -2 -1
 rimmed|-1 -1 -1 -2 1 -1 -1
 rimmed baking|-1 -1 -1 -2 1 -1 -1
 rings|-2 -2 -1 2 -4 -3 -4
-rinse|0 2 -2 -1 -5 -7 -1
+rinse|0 2 -1 -1 -5 -7 -1
 rinse #|-2 2 -1 -2 -1 -2 -2
 rinse .|1 2 -3 -3 -3 -4 -3
 rinse and|1 -2 -1 -1 -1 -2 -1
-rinse rice|0 1 -1 -2 -1 -2 -3
+rinse rice|0 1 0 -2 -1 -2 -3
 rinse the|-1 -3 -1 1 -2 -3 1
-rise|-5 5 -4 -5 -5 -4 -5
-rise #|-3 5 -4 -4 -5 -4 -5
-roast|-4 -8 -3 -8 6 -4 -6
+rise|-4 5 -4 -5 -5 -4 -5
+rise #|-3 5 -4 -4 -4 -4 -5
+roast|-4 -8 -3 -7 6 -4 -6
 roast #|-4 -6 -5 -4 5 -3 -6
 roast at|-1 -1 -1 -1 1 -1 -1
 roast cut|-3 -1 -1 -2 2 -1 0
-roast for|-2 -5 -3 -4 4 -2 -2
+roast for|-2 -5 -3 -4 3 -2 -2
 roast the|0 -2 2 -2 -2 -1 -3
-roasting|2 -2 -4 -3 2 -4 -1
+roasting|2 -2 -4 -4 2 -4 -1
 roasting tin|2 -1 -3 -3 1 -3 -1
 rocket|4 -3 -4 -2 -4 -4 -3
 roll|4 -4 -1 -5 -5 -5 -4
@@ -2220,10 +2237,11 @@ room temp|0 1 -2 -2 -3 -2 -2
 room temperature|2 -2 -3 -2 -2 -2 -1
 root|-4 -2 3 -2 -3 -3 -2
 roots|2 -2 -2 2 -3 -2 -3
-rosemary|2 1 -5 1 1 -1 -2
+rosemary|2 1 -5 1 0 -1 -2
+rosemary ,|-1 -2 -2 -1 1 -2 -1
 rosemary .|3 -3 -2 -4 1 -4 -1
 rosemary and|1 1 -5 2 -3 0 -2
-rotating|-2 -2 -2 -1 2 -2 -2
+rotating|-2 -2 -2 -1 2 -1 -2
 rough|-2 1 -3 -3 -2 2 0
 roughly|1 -4 1 -2 -1 -1 -1
 round|-1 -2 0 -1 1 -1 0
@@ -2236,28 +2254,28 @@ s|0 -1 0 -3 -4 -1 2
 saffron|3 -2 -3 -2 -3 -3 -3
 sage|2 -2 -1 0 -5 -5 -5
 salsa|-1 0 0 -2 0 -4 -2
-salt|1 1 -4 -5 -2 0 -1
+salt|2 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
-salt ,|1 0 -2 -1 -1 -1 -2
+salt ,|1 0 -3 0 -1 -1 -2
 salt .|0 -6 1 -7 0 -2 0
 salt ;|-2 0 0 0 -3 0 -4
 salt and|-2 0 -2 -1 1 1 -2
 salt for|2 -1 0 -2 -3 -2 -4
-salt in|1 0 -2 -2 -3 -1 1
+salt in|1 0 -3 -2 -4 -2 1
 salt on|1 -1 -1 -1 -2 0 -1
 salt the|-1 2 -1 -2 -1 -1 -1
-salt to|2 0 -2 -1 -3 -5 -2
+salt to|2 0 -2 -1 -3 -4 -2
 salted|-4 -4 -2 4 -3 -3 -5
 salted water|-4 -3 -2 3 -2 -3 -5
 same|-3 -3 3 -4 0 -3 -3
 sand|0 -1 -2 -2 -2 1 -2
 sauce|0 -5 -1 2 -5 -1 -2
 sauce ,|1 -3 1 0 -4 -7 -3
-sauce .|0 -2 1 -3 -3 -4 -3
+sauce .|0 -2 1 -2 -3 -4 -3
 sauce and|-1 -3 -5 -1 -2 1 1
 sauce over|1 -2 -1 -3 -3 -3 -1
-saucepan|-6 0 2 2 -5 -5 -6
-saucepan ,|-1 -1 -4 3 -1 -1 0
+saucepan|-6 0 3 2 -5 -5 -6
+saucepan ,|-1 -1 -3 3 -1 -1 0
 saute|-5 -4 5 -3 -4 -4 -4
 saute mode|-2 -1 1 0 -2 -2 -1
 sauté|-7 -5 7 -3 -6 -7 -6
@@ -2266,7 +2284,7 @@ save|-1 -3 1 -3 -3 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
 scatter|1 -3 -1 -1 -1 -2 -2
-scatter over|2 -2 0 -3 -3 -2 -2
+scatter over|2 -2 0 -2 -3 -2 -2
 scatter with|3 -1 -4 -1 0 -4 -2
 scattered|1 -1 -1 -1 -1 -1 -1
 scoop|0 -2 2 -4 0 -2 -1
@@ -2275,15 +2293,15 @@ scotch|2 -1 -2 -1 -2 -1 -1
 scrape|2 -2 -4 0 -3 1 -2
 scraping|-1 -2 -2 -3 -2 2 -1
 scraping down|-2 -2 -2 -2 -2 2 -1
-seal|0 0 1 -3 -2 -3 -1
+seal|0 -1 1 -3 -2 -3 -1
 seal .|0 -1 1 -2 -2 -3 -1
 seam|0 -1 0 -1 -1 -1 -1
 season|1 0 -7 -5 1 -2 -4
-season .|2 -2 -4 -4 -5 -1 -3
+season .|2 -2 -4 -3 -5 -1 -3
 season and|1 0 -2 -2 1 -3 -1
 season to|-1 -1 -3 -1 -2 1 0
 season with|0 -1 -4 -3 0 -2 -1
-seasoning|0 -3 1 -4 -2 0 -2
+seasoning|1 -3 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
 sec .|2 -2 -4 -3 -2 0 -2
@@ -2293,14 +2311,14 @@ seconds .|-4 -1 1 -3 -2 2 -2
 secs|1 -1 -3 -1 -2 0 -1
 seed|1 -2 -1 -1 -1 0 -1
 seeds|-2 -4 2 -2 0 -2 -4
-seeds ,|-3 -2 2 -3 0 0 -1
+seeds ,|-3 -2 2 -2 0 0 -2
 seeds .|4 -2 -4 -2 -3 -4 -2
 seeds and|-1 -1 1 -1 -1 -2 0
 seeds in|1 -2 0 0 -3 -2 -2
 separately|-1 -2 1 0 -2 -3 -2
 serrano|-3 -2 3 -2 -3 -3 -1
 serve|3 -2 -2 -5 -6 -4 -5
-serve .|2 -2 -3 -1 -2 -3 -1
+serve .|3 -2 -3 -1 -2 -3 -1
 serve at|3 -1 -4 -1 -2 -3 -1
 serve in|0 -2 1 -2 -2 -4 -2
 serve over|2 -1 -4 -1 -1 -2 -1
@@ -2309,9 +2327,9 @@ serving|-1 2 -2 -2 -1 -2 -2
 serving .|-1 2 -2 -2 -1 -2 -2
 sesame|4 -3 -3 -4 -3 0 -2
 sesame ,|1 -1 0 -2 -2 1 -2
-sesame .|2 -1 -2 -1 -2 -2 -1
+sesame .|2 -1 -2 -1 -1 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
-set|1 -2 0 -1 -3 -3 -4
+set|1 -1 0 -1 -3 -3 -4
 set aside|3 1 -3 -5 -3 -2 -3
 sets|-2 -2 3 -3 -1 -2 -2
 setting|-3 -4 1 -1 -4 -3 1
@@ -2325,17 +2343,17 @@ shallow|3 -4 1 -5 -3 -5 -4
 shape|2 1 -4 -2 -2 -3 -4
 shape #|2 -2 -3 -2 -2 -2 -1
 shape into|1 0 -2 0 -3 -2 -3
-sheet|-2 0 -2 -4 3 -4 -4
+sheet|-2 0 -2 -4 4 -4 -4
 sheet ,|-1 1 -3 -3 0 -2 -3
 sheet .|1 0 -3 -3 -4 -2 -2
 sheet pan|0 -1 -3 -3 3 -2 -2
-sheets|3 -2 -3 -3 -2 -3 -2
+sheets|3 -2 -3 -2 -2 -3 -2
 sheets ,|2 -1 -3 -1 -2 -2 -1
 shelf|-2 -3 -1 -4 2 -1 -2
 sherry|2 -1 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -3
 shock|-2 -2 1 0 -2 -2 -3
-should|4 -2 -5 -1 -2 -2 -2
+should|4 -2 -5 0 -2 -2 -2
 should be|2 -1 -3 -2 -2 -1 -1
 shred|0 -2 -1 -3 0 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
@@ -2347,10 +2365,10 @@ side .|-1 -3 -1 1 0 -1 -3
 side down|1 -2 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
 side up|1 -1 -1 -1 -1 -1 0
-sides|-2 -3 1 -3 -1 0 -3
+sides|-2 -3 1 -2 -1 0 -3
 sieve|0 1 -4 -1 -2 -5 -2
 simmer|-9 -11 -5 10 -5 -7 -6
-simmer #|-5 -6 -10 8 -7 -3 -4
+simmer #|-5 -7 -10 8 -7 -3 -4
 simmer ,|-4 -4 -5 1 2 -3 -2
 simmer .|-3 -3 1 1 -4 -3 -4
 simmer and|-1 -1 1 0 -1 -1 0
@@ -2358,7 +2376,7 @@ simmer for|-2 -4 -5 5 -5 -1 -3
 simmer gently|-1 -1 -1 1 -1 -1 -1
 simmer on|0 -2 -1 1 -2 -1 -1
 simmer uncovered|-1 -2 -3 3 -3 -1 -2
-simmer until|-1 -2 -2 2 -1 -1 -1
+simmer until|-1 -1 -2 2 -1 -1 -1
 simmering|-2 -2 -2 2 -2 -1 0
 single|-1 1 -1 -1 1 -2 -1
 sink|-1 -1 -1 -1 0 1 0
@@ -2367,11 +2385,11 @@ sit #|-5 5 -3 -4 -4 -4 -5
 sit for|-3 3 -3 -3 -2 -2 -1
 six|1 -2 -3 -1 -2 0 -1
 size|1 1 -2 -1 -1 -2 -2
-sized|3 -3 -3 -3 -3 -3 -3
+sized|3 -4 -3 -3 -3 -3 -3
 sizzle|0 -1 1 -1 -1 -2 0
 skewer|0 -1 -1 -1 1 -1 -1
 skillet|-4 -1 6 -5 -6 -6 -6
-skillet over|-2 -1 2 -3 -2 -2 -1
+skillet over|-2 -1 2 -2 -2 -2 -1
 skim|2 -3 -3 1 -3 -4 -2
 skim ,|-2 -2 -3 2 -2 -1 -1
 skim .|2 -2 -2 -1 -2 -3 -2
@@ -2398,7 +2416,7 @@ small ,|-1 -2 1 0 -2 -2 -3
 small pan|-3 -2 2 -1 -3 -3 -3
 smoked|1 -1 0 -3 -3 -3 -2
 smoking|-5 -2 2 2 -3 -3 -3
-smooth|-1 -3 -2 -5 -1 4 -4
+smooth|-1 -3 -3 -5 -1 4 -4
 smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|1 -3 -3 -4 -4 2 -4
 so|-1 0 -5 2 0 -3 0
@@ -2411,17 +2429,17 @@ soba|0 -2 -3 3 -2 -3 -2
 soda|-1 1 -2 -2 -2 1 -1
 soft|-2 -1 -1 0 1 -4 -3
 soft ,|-2 -3 4 -3 -3 -2 -3
-soft .|0 -2 -1 -1 0 -2 -2
+soft .|0 -2 -1 0 0 -2 -2
 soft and|-1 0 -2 2 -3 0 0
 soften|-4 -2 4 -1 -5 -5 -5
-soften onion|-2 -3 5 -6 -4 -4 -2
+soften onion|-2 -3 5 -5 -4 -4 -2
 soften the|-3 -4 3 -2 -3 -4 -4
-softened|-2 -2 4 -4 -3 -1 0
+softened|-2 -2 5 -4 -3 -1 0
 some|0 -1 -5 2 -4 0 -3
 something|-3 3 -2 -2 -2 -2 -2
 something heavy|-3 3 -2 -2 -2 -2 -2
-somewhere|-1 2 -1 -3 -3 -2 -1
-somewhere warm|-1 2 -1 -3 -3 -2 -1
+somewhere|-2 2 -1 -3 -3 -2 -1
+somewhere warm|-2 2 -1 -3 -3 -2 -1
 soup|-3 0 0 -1 -1 2 -1
 soy|-2 -6 -2 -1 -5 3 0
 soy ,|-3 -3 1 -1 -3 2 -2
@@ -2429,7 +2447,7 @@ soy .|1 -1 -3 -3 -2 0 -1
 soy ;|-1 -3 -3 1 -2 1 1
 soy sauce|0 -3 -3 -1 -2 -1 0
 soya|-3 2 -2 -2 -1 -2 -1
-spaghetti|-1 -2 -2 2 -2 0 0
+spaghetti|-1 -2 -2 3 -3 0 0
 spelt|-2 0 -1 2 -1 1 0
 spice|2 -3 -4 1 -2 -2 -1
 spices|1 -6 2 -5 -3 -1 -4
@@ -2437,10 +2455,11 @@ spices #|-4 -4 3 -1 -3 -4 -3
 spices ,|2 -2 -1 -4 -1 -1 -2
 spices and|1 -2 0 -4 0 -3 -1
 spices in|2 -2 0 -4 -3 -3 -2
-spinach|-3 -5 3 1 -7 -8 -1
-spinach ,|-1 -4 0 1 -3 -2 -2
+spinach|-4 -5 3 1 -7 -7 -1
+spinach ,|-2 -4 1 1 -3 -2 -2
 spinach .|4 -2 -4 -3 -3 -4 -2
 spinach and|-1 1 1 -1 -2 -3 -3
+spinach in|-2 -2 1 -2 -1 -3 1
 splash|2 0 0 -1 -3 -3 -4
 splash of|1 -2 0 0 -2 -2 -3
 split|1 -2 -2 -2 1 -3 -2
@@ -2461,19 +2480,19 @@ square|0 -1 -1 -1 -1 0 0
 squares|0 2 -2 -2 -2 -2 -2
 squares .|1 1 -2 -1 -1 -1 -1
 squash|-1 0 -5 -2 2 -2 1
-squash ,|-1 0 -4 -4 1 0 -1
+squash ,|-1 0 -4 -4 1 0 -2
 squeeze|-1 0 -1 -1 -5 -2 0
 squeeze .|-1 3 -1 -4 -4 -1 -4
-squeeze in|0 -4 0 -2 -1 -6 -2
-squeeze out|-1 2 0 -3 -2 -4 -2
+squeeze in|1 -4 0 -2 -2 -6 -2
+squeeze out|-2 2 0 -3 -2 -4 -2
 squeeze the|-2 -3 0 1 -1 1 -1
 stack|3 -2 -3 -3 -3 -4 -2
 stalks|-2 -3 -4 -3 -3 3 -2
 stand|-2 6 -5 -7 -7 -5 -5
 stand #|-1 5 -7 -6 -5 -3 -4
-stand for|-2 3 -3 -2 -4 -2 -4
-starch|0 -2 -3 -3 -3 0 1
-start|-2 -2 0 -1 -2 -2 1
+stand for|-2 3 -3 -1 -4 -2 -4
+starch|1 -3 -3 -3 -3 0 1
+start|-3 -2 0 -1 -2 -2 1
 starting|-1 -2 1 -2 1 -1 -1
 steam|-7 -2 -8 6 -7 -5 -8
 steam #|-5 -4 -5 5 -6 -4 -6
@@ -2491,29 +2510,29 @@ stiff|0 -1 -1 -1 -1 0 0
 still|0 -3 -2 2 -1 0 -1
 stir|2 -1 -2 -2 -1 -2 -6
 stir #|-1 -3 1 -1 -4 -3 -2
-stir ,|1 2 -4 -4 -2 -3 -1
-stir .|5 -4 -3 -4 -1 -6 -4
+stir ,|1 2 -4 -4 -1 -3 -1
+stir .|5 -3 -3 -4 -1 -6 -4
 stir a|-2 -2 3 -3 -1 -3 -1
 stir every|-2 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
-stir for|-5 -4 6 -6 -4 -4 -4
-stir in|0 -1 -2 0 -2 -1 -4
-stir it|2 -1 -3 -3 -2 -1 -3
+stir for|-5 -5 6 -6 -4 -4 -4
+stir in|0 -1 -1 0 -2 -1 -4
+stir it|2 -1 -4 -3 -2 -1 -3
 stir the|1 -2 -4 -2 1 -3 -1
 stir through|2 -2 -4 0 -2 -2 -1
-stirring|-4 -8 0 2 -1 -4 -4
+stirring|-4 -7 0 2 -1 -4 -4
 stirring ,|-4 -3 3 -1 -4 -4 -5
 stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -3 3 -1 -1 -1
 stirring more|-2 -3 -2 3 -4 -1 -2
 stirring now|0 -3 -4 3 -3 -1 -1
-stirring occasionally|-2 -1 -5 5 -3 -1 0
+stirring occasionally|-2 -1 -5 6 -3 -1 0
 stirring often|-1 -3 4 -2 -4 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -2
 stock|3 -2 -1 -2 -1 -8 -3
 stock ,|1 0 -2 0 -2 -6 -2
-stock .|4 -2 -2 -4 -4 -5 -3
-stock and|2 -1 0 -4 2 -2 -1
+stock .|4 -2 -3 -4 -4 -5 -3
+stock and|2 -1 -1 -4 2 -2 -1
 stock in|1 -1 -3 2 -3 -2 -2
 straight|2 -2 -2 -2 0 -4 -1
 strain|0 1 -3 0 -4 0 -2
@@ -2526,7 +2545,7 @@ sugar ,|1 -2 0 0 -2 -5 -2
 sugar .|0 0 1 -2 -3 -4 -2
 sugar and|0 -3 -1 1 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
-sun|1 1 -1 -1 -1 -2 -1
+sun|0 1 -1 -1 -1 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
 swap|-2 -2 -2 -3 2 -1 -1
 swapping|-1 -2 -1 -1 2 -1 0
@@ -2541,25 +2560,25 @@ sweet potatoes|1 -1 0 -3 1 -1 -1
 swirl|0 -2 1 -2 -3 -3 -2
 syrup|0 -2 -3 1 -3 1 -3
 syrup ,|-2 -2 -1 1 -2 1 -2
-syrup .|4 -2 -4 -2 -2 -4 -2
+syrup .|3 -2 -4 -2 -2 -4 -2
 t|-2 0 0 -2 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 0
 t stir|1 -2 0 -1 0 -4 -1
-tablespoon|0 -3 0 -1 -1 -2 -1
+tablespoon|-1 -3 0 -1 -1 -2 -1
 tablespoon of|-2 -2 1 -1 -2 -4 0
 tablespoons|-1 -2 -2 1 -1 -1 0
 tablespoons of|-1 -1 -1 1 -3 -1 -3
 tadka|3 -1 -3 -1 -1 -1 -1
-tahini|0 -2 0 -3 -2 -1 -1
+tahini|0 -2 0 -2 -2 -1 -1
 tahini ,|1 -2 -4 -2 -1 -1 0
 take|1 -2 -2 -2 1 -1 -2
 take off|-1 0 -2 -1 -4 1 -1
 take out|2 -3 0 -3 1 -5 -2
-takes|1 -3 -2 0 -3 -4 2
+takes|1 -4 -2 0 -3 -4 2
 tamari|3 -1 -3 -2 1 -3 -1
 tamarind|1 -2 -1 1 -3 -3 -2
-taste|0 -3 -2 -3 -4 0 -3
-taste .|2 -2 -5 -2 -3 -2 -2
+taste|0 -3 -2 -3 -3 0 -3
+taste .|2 -2 -5 -2 -2 -2 -2
 tbsp|0 -4 -1 0 0 0 0
 tbsp of|0 -2 -1 0 0 -1 -1
 tbsp oil|-2 -3 3 -6 0 -3 -1
@@ -2568,7 +2587,7 @@ tea|3 -2 -3 -2 -3 -4 -2
 tear|2 0 -2 -2 -2 -3 -2
 teaspoon|-3 0 1 -2 -4 1 0
 teaspoon of|-3 1 1 -3 -3 -1 0
-temp|2 1 -3 -3 -4 -3 -3
+temp|2 0 -3 -3 -4 -3 -3
 temp #|2 0 -3 -2 -3 -3 -2
 tempeh|0 -5 2 2 -5 -4 -5
 tempeh #|-3 -4 -3 4 -3 -3 -3
@@ -2580,7 +2599,7 @@ tender .|-2 -2 -3 2 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
 texture|1 -2 -3 -2 -2 0 -2
 that|1 -3 -1 -2 -2 -3 1
-the|0 -2 -1 -2 -1 0 -3
+the|0 -1 -1 -2 -1 0 -3
 the #|-1 1 0 -2 -1 0 -3
 the apples|0 -1 0 -1 -1 -2 -1
 the aubergine|-1 1 -2 -2 1 -2 -2
@@ -2588,7 +2607,7 @@ the aubergines|0 -2 -3 0 2 -3 -2
 the barley|-1 -1 0 1 -2 -2 -2
 the batter|0 -1 -3 0 2 -2 -2
 the bay|0 -2 1 -2 -2 -2 -3
-the beans|0 -4 -5 2 1 -6 -2
+the beans|0 -5 -5 2 1 -6 -2
 the big|-2 -2 0 2 -4 -2 -1
 the bitterness|-2 -3 -2 3 -3 -2 -2
 the boil|-6 -3 2 1 -5 -5 -2
@@ -2596,23 +2615,23 @@ the bottom|3 -3 -1 0 -3 -4 -2
 the bread|2 0 -2 -4 -1 -2 -2
 the broth|-1 0 0 0 -3 -3 -3
 the butter|0 0 -3 1 -3 -4 -3
-the cabbage|2 0 -1 -1 -4 -5 -4
+the cabbage|1 0 -1 -1 -4 -5 -4
 the carrots|1 -1 0 -2 -2 -3 -1
-the cashews|1 0 -3 -2 -2 -1 -2
+the cashews|1 0 -2 -2 -2 -1 -2
 the cauliflower|-1 -3 0 0 -1 -2 0
 the chickpeas|0 -2 -1 -4 1 0 -1
-the coconut|0 -2 0 0 -2 -2 -2
+the coconut|0 -2 0 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -4 -1
 the courgettes|-3 2 -1 0 -2 -2 -3
 the crumbs|2 -1 2 -3 -2 -3 0
 the cumin|-1 -2 2 -3 -1 -1 0
-the dal|-2 -3 2 1 -3 -3 -3
+the dal|-2 -3 1 1 -3 -3 -3
 the day|2 -1 -2 -1 -1 -2 -1
 the dough|2 0 -3 -3 -2 -3 -2
 the drained|1 -1 -2 1 -2 -2 -1
 the dressing|1 -3 -1 -3 -3 -1 -3
 the dry|-1 1 -3 -2 -2 1 -1
-the edges|-1 0 -3 -3 3 -3 -2
+the edges|-1 -1 -3 -3 3 -3 -2
 the end|4 -2 -4 1 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -2 0 0 -1 -1
@@ -2620,10 +2639,10 @@ the flour|0 0 -4 3 -1 -2 -1
 the foam|2 -1 -2 0 -1 -2 -1
 the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 2 -2 -1 -2 0
-the fridge|4 -3 -4 -6 -5 -1 -4
+the fridge|4 -3 -4 -6 -4 -1 -4
 the garlic|-3 -1 4 -4 -6 1 -2
 the ginger|2 -1 -1 -3 -1 -2 -1
-the gnocchi|-2 0 1 0 0 -1 -1
+the gnocchi|-2 0 1 0 -1 -1 -1
 the heat|1 5 -1 -5 -4 -2 -4
 the herbs|0 -1 -2 -1 -1 0 -1
 the hot|1 -1 0 -4 -4 -4 -2
@@ -2635,7 +2654,7 @@ the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 1 -5 -3 -2 1 -1
 the lentils|-1 -1 1 -1 -4 -4 -2
 the lid|2 0 -4 -1 0 -3 -2
-the lime|0 -1 1 -1 -1 -4 -1
+the lime|-1 -1 1 -1 -1 -4 -1
 the liquid|-1 0 -1 0 -4 -4 -1
 the liquor|2 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
@@ -2647,34 +2666,35 @@ the miso|2 -2 -2 -2 0 -3 -1
 the mushrooms|-1 -2 0 -1 -2 0 -3
 the mustard|0 -2 0 -3 -2 -3 0
 the oats|-2 0 0 -3 0 0 -2
-the oil|-1 -9 1 0 -1 -3 -7
-the onion|-3 0 1 -1 -5 0 -5
-the onions|-1 0 1 -3 -3 0 -1
+the oil|-2 -9 1 0 -1 -2 -7
+the onion|-3 0 1 0 -5 0 -5
+the onions|-1 0 2 -3 -3 0 -1
 the other|-1 -2 1 -2 -3 0 -3
 the oven|2 -7 -6 -6 4 -5 -5
-the pan|-2 1 2 -5 0 -3 -1
+the pan|-3 1 2 -5 0 -4 -2
 the parsley|1 -1 -1 -1 -1 -2 -1
-the pasta|0 -1 -3 3 -3 -4 -2
+the pasta|0 -2 -3 4 -3 -4 -2
 the paste|-2 -3 -1 -5 -3 2 -3
 the peas|-2 -3 -2 2 -3 -1 -4
 the peppers|1 -2 -1 -2 0 -2 -1
 the polenta|2 -1 -1 -2 -3 -3 -2
 the porcini|1 2 -1 -2 -3 -2 -1
-the pot|-6 -4 6 1 -4 -3 -3
+the pot|-6 -3 6 1 -4 -3 -3
 the potatoes|1 -4 -3 3 -3 -2 -2
 the pumpkin|0 -1 2 -2 -2 -2 -2
 the remaining|1 -1 -2 1 -2 -1 -4
 the rest|-1 -5 -2 0 0 0 -2
 the rice|-4 -2 -3 0 -4 -4 3
+the rosemary|1 -1 -3 -3 -3 0 -2
 the sage|3 -3 -3 1 -4 -3 -3
-the salt|0 -1 -1 -4 1 -1 -4
+the salt|1 -1 -1 -4 0 -1 -4
 the sauce|-1 -1 -3 2 -3 0 -1
 the saved|2 -1 -4 -2 -1 0 0
 the seeds|0 0 0 -1 0 -1 -1
 the shallot|0 -2 0 0 -3 -2 -4
 the side|-2 0 2 0 -2 -3 -1
 the sliced|0 -1 1 -1 -2 -2 -1
-the slow|3 -1 -4 -2 -1 -3 -3
+the slow|3 -1 -4 -2 -1 -3 -2
 the soup|-2 0 -2 -1 -2 3 -1
 the spinach|-2 0 1 1 -3 -4 -4
 the split|1 -3 -1 -2 -2 -2 -2
@@ -2686,13 +2706,13 @@ the tahini|-1 -2 1 -2 -1 -1 0
 the tempeh|1 -3 0 1 -3 -3 -3
 the tin|-1 2 -1 -3 -3 -3 -3
 the tins|-2 1 -2 -3 1 -1 -3
-the tofu|-1 2 0 -2 -4 -2 -6
+the tofu|0 2 0 -2 -4 -2 -6
 the tomatoes|-1 -3 2 -4 2 -2 -3
 the top|-2 0 -1 1 0 -3 -2
 the tray|-3 -1 -2 -3 3 -3 -1
 the trays|0 -2 -1 -2 1 -1 -1
 the veg|-1 1 1 -3 -2 0 -1
-the vegetables|1 -2 -2 1 -2 -3 -1
+the vegetables|0 -2 -2 1 -2 -3 -1
 the vinegar|0 1 -1 1 -3 -1 -2
 the walnuts|-3 -1 1 -2 -1 1 -1
 the water|0 0 -1 0 -4 -4 0
@@ -2705,25 +2725,25 @@ their liquid|1 -2 -2 1 -1 -3 -1
 their skins|-2 -2 -2 2 -2 -1 0
 their water|1 -2 1 -1 -2 -2 -1
 them|0 -4 -2 2 -3 -1 -6
-them in|0 -3 0 0 -4 -4 -4
+them in|0 -3 0 1 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
 then|-4 -3 -3 2 0 0 -1
 then #|-4 -4 -4 -3 3 -3 -5
-then ,|-1 -1 -2 2 -1 -1 -1
+then ,|-1 -1 -2 1 -1 -1 -1
 then .|2 -3 -4 1 -3 -2 -2
 then add|-1 -2 0 0 -2 -1 -3
 then blend|-3 -2 -2 -2 -1 3 -1
-then drain|1 0 -2 -1 -2 -2 -1
-then fridge|4 -3 -3 -3 -3 -3 -4
+then drain|1 0 -2 0 -2 -2 -1
+then fridge|3 -2 -4 -4 -3 -3 -4
 then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
 then simmer|-2 -4 -4 4 -5 -3 -3
 then the|-4 -3 5 -3 -3 -4 -2
-then turn|-3 -1 1 -2 -2 -2 -3
-there|3 0 -2 -2 -3 -4 -3
-they|-4 -1 0 2 -1 -4 -3
+then turn|-3 0 1 -2 -3 -2 -3
+there|3 -1 -2 -2 -3 -4 -3
+they|-3 -1 0 2 -1 -4 -3
 they pop|-3 -3 3 -3 -2 -2 -1
-thick|-3 0 0 0 -4 2 -2
+thick|-3 -1 0 0 -4 2 -2
 thick ,|-1 0 1 -1 -1 -2 -1
 thick .|-1 -2 0 0 -3 0 -3
 thick batter|0 -1 -1 -1 -1 0 -1
@@ -2743,15 +2763,15 @@ third of|0 -1 -4 -2 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -3 -3
 those|1 1 -1 -2 -1 -2 -1
-three|-1 0 -2 -3 -4 0 -3
+three|0 0 -2 -3 -4 -1 -3
 through|0 -2 -2 -4 0 1 -3
 through ,|1 -1 -2 -1 2 -2 -1
 through .|2 0 0 -2 0 -4 -2
 through a|1 -3 -4 -3 -2 0 -1
 through the|-1 -2 -5 -1 -1 2 -1
-thru|0 -3 -3 -3 -2 0 -1
+thru|0 -3 -3 -2 -2 0 -1
 thumb|-1 -1 -2 -2 -1 1 0
-thyme|0 -3 1 -5 0 -2 -2
+thyme|0 -3 1 -5 0 -1 -2
 thyme ,|-1 -2 2 -1 -2 -3 -1
 thyme .|4 -1 -4 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 0
@@ -2764,9 +2784,9 @@ till|0 -2 1 -2 -4 0 -5
 till golden|-1 -2 -1 0 0 -1 -3
 till it|0 -3 1 -2 -2 1 -1
 till soft|0 -3 -1 -2 1 -1 -1
-till they|-2 -2 2 0 -2 -1 -1
+till they|-3 -2 2 0 -2 -1 -1
 till thick|-3 -3 1 0 -2 -2 -2
-time|-1 0 -1 -1 -1 0 -3
+time|-1 1 -1 -1 -1 0 -3
 time .|-3 1 -1 -1 0 -1 -3
 time to|-1 -2 -2 1 -2 0 0
 times|0 1 -3 -1 -2 -1 -1
@@ -2775,7 +2795,7 @@ tin ,|0 0 -3 -3 0 -4 -3
 tin .|2 0 -3 -2 -4 -1 -2
 tin for|-3 2 -1 -2 -2 -1 -2
 tin of|0 -2 -2 0 0 -5 -1
-tin with|4 -2 -3 -2 -1 -3 0
+tin with|3 -2 -3 -2 -1 -3 0
 tins|-1 1 -1 1 0 -4 -3
 tip|-1 -2 1 -1 -2 -1 -3
 tip in|1 0 0 -3 -1 -2 -1
@@ -2783,23 +2803,23 @@ tip into|0 0 0 -1 -2 -3 -1
 tip out|-1 -2 -1 -3 -2 1 -1
 to|-6 0 2 -1 1 1 -3
 to #|2 -2 -6 -1 2 -2 -3
-to a|-3 -1 0 -1 1 0 0
-to boil|-3 -3 0 2 -4 -2 -2
-to cool|-1 1 -3 0 -3 -1 -2
+to a|-3 -2 -1 0 1 0 0
+to boil|-3 -3 0 2 -3 -2 -2
+to cool|-1 1 -3 1 -3 -1 -2
 to low|-1 -2 -4 3 -2 -2 -2
 to stand|-1 2 -2 -1 -2 -1 -1
 to taste|0 -3 -4 -2 -3 0 -2
 to the|-6 1 0 -1 1 -3 -3
 to thicken|-2 1 0 1 -2 -2 -2
 to wilt|-4 -2 4 -3 -3 -3 -2
-toast|1 -6 2 -2 0 -6 -6
+toast|1 -6 1 -2 0 -6 -6
 toast the|0 -2 2 -5 0 -2 -2
 toasted|0 -3 -1 0 -2 0 -2
 tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-3 3 -1 -3 -2 -3 -5
 tofu (|-1 2 -3 -3 -1 -3 1
-tofu ,|3 -1 -1 -1 -3 0 -4
-tofu and|1 1 -3 0 -3 -2 -2
+tofu ,|2 -1 -1 -1 -3 0 -4
+tofu and|1 1 -4 0 -3 -2 -2
 tofu in|0 -3 2 -4 -3 -3 -4
 together|4 1 -7 -2 -4 -2 -2
 together ,|0 2 -2 -1 -3 -2 -2
@@ -2808,7 +2828,7 @@ together with|2 0 -3 -1 -1 -3 -1
 tomato|4 -4 -1 -2 -4 -5 0
 tomatoes|2 -4 -2 0 -1 -7 -5
 tomatoes ,|-1 -4 -1 -2 2 -6 -3
-tomatoes .|3 -1 -4 -3 -3 -3 -1
+tomatoes .|3 -1 -3 -2 -3 -2 -2
 tomatoes and|2 -1 -1 -1 -3 -2 -1
 tomorrow|1 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -4 -3 -1
@@ -2816,7 +2836,7 @@ too|0 -2 -4 -2 -1 1 -1
 too thick|0 -1 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -2 -1 -2 1 -3 -4
-top ,|2 -2 -3 2 -2 -3 -2
+top ,|2 -2 -2 2 -2 -3 -2
 top .|0 1 1 -4 -4 -1 -2
 top up|-1 -1 -3 0 2 -3 -1
 top with|3 0 -6 -3 -4 -2 -3
@@ -2838,9 +2858,9 @@ towel|2 1 -4 2 -5 -4 -3
 transfer|1 0 -3 -2 1 -3 -2
 transfer to|1 -1 -3 -2 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
-tray|0 -1 -5 -2 2 -5 -6
+tray|0 -2 -5 -2 2 -5 -6
 tray ,|-1 -2 -2 -3 2 -3 -5
-tray .|1 -2 -2 -1 -1 -1 -1
+tray .|1 -2 -2 -1 -1 -2 -1
 tray and|0 -2 -1 0 0 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|-1 -2 -2 -2 2 -2 -2
@@ -2850,22 +2870,22 @@ trays .|4 -3 -3 -3 -2 -4 -2
 treacle|2 0 -2 -1 -1 -2 0
 tsp|2 -1 -2 -3 0 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
-tsp salt|-2 -1 1 -3 0 -1 0
+tsp salt|-3 -1 2 -3 0 -1 0
 tubs|0 -2 -3 -1 -2 0 -2
 turmeric|1 0 1 -3 -3 -3 -2
 turmeric ,|1 0 -2 -2 -1 -2 -1
 turmeric and|-1 -2 1 -2 -2 -3 0
-turn|0 -2 -1 -2 2 -5 -4
+turn|0 -1 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
 turn off|0 0 -4 -2 1 -3 -2
 turn the|-3 0 -1 -1 1 -2 -1
-turning|0 -1 -1 -1 0 -3 -3
+turning|0 0 -2 -1 0 -3 -2
 turning once|0 -2 -2 1 0 -1 -1
-twenty|-1 0 1 -2 -2 0 -1
+twenty|-1 0 1 -2 -2 0 0
 twice|-1 -1 -3 -1 -1 0 0
 twice .|-2 0 -3 -2 -1 0 0
 two|0 -1 -1 -2 1 -2 -1
-two .|2 -2 -2 0 -2 -2 -1
+two .|2 -2 -2 -1 -2 -2 -1
 two batches|-1 -1 1 -1 -1 -1 0
 two hours|-4 2 -2 -2 1 -2 -2
 two trays|0 -1 -2 -1 1 -3 -2
@@ -2874,7 +2894,7 @@ uncovered|-5 -4 -4 -1 4 -4 -7
 uncovered #|-4 -5 -5 1 2 -4 -5
 uncovered ,|-4 -4 -4 1 1 -2 -2
 under|-1 2 -6 -3 3 -5 -4
-under a|1 1 -2 -2 -3 -2 -1
+under a|1 2 -2 -2 -3 -2 -1
 under the|-1 0 -3 -2 2 -2 -3
 until|-4 -3 1 0 -1 1 -8
 until a|-1 -2 -1 0 1 -1 -1
@@ -2892,36 +2912,36 @@ until golden|-1 -2 3 -5 1 -2 -1
 until it|-1 -2 1 -3 -4 1 -2
 until just|0 -1 -3 1 -1 -1 -1
 until smooth|0 -2 0 -4 -2 1 -2
-until soft|-2 -2 0 1 0 -1 -2
-until softened|-1 -1 4 -5 -2 -1 0
+until soft|-2 -2 0 0 0 -1 -2
+until softened|-1 -1 5 -5 -2 -1 0
 until tender|-1 -2 1 0 -2 -1 -1
 until the|-2 -1 -1 0 0 -2 -1
 until they|-1 -4 2 -1 0 -3 -3
 until thick|-2 -1 0 1 -4 -2 -1
 until thickened|-1 -1 -3 2 -1 -1 0
-until very|1 -3 -2 -1 -3 0 -3
+until very|1 -3 -2 0 -4 -1 -3
 until wilted|0 0 1 -2 -2 -3 -4
 untimed|17 -32 -2 -25 -17 -3 -22
-up|-1 0 0 -2 0 0 -3
-up ,|0 -3 -1 2 -5 -3 -2
+up|0 0 0 -2 0 0 -3
+up ,|1 -3 -1 2 -5 -3 -2
 up .|-2 0 0 0 -4 0 -3
-up and|0 -2 1 1 -1 -1 -1
-up the|-1 -2 1 -2 -3 -2 -3
+up and|0 -2 0 1 -1 -1 -1
+up the|-1 -2 1 -2 -3 -2 -2
 up to|-2 0 0 -3 1 -1 -1
-up with|1 -2 -4 2 -2 -2 -1
+up with|2 -2 -4 2 -2 -2 -1
 upper|-1 -1 -2 -2 1 -1 0
-use|3 -2 -3 -2 -2 -3 -2
-usually|-2 0 -3 1 -1 -1 -1
+use|2 -2 -3 -2 -2 -3 -2
+usually|-2 0 -3 2 -1 -1 -1
 v|-2 -2 0 1 -2 -3 -3
 vanilla|-1 -1 -1 -2 -1 1 -1
-ve|-1 1 1 -2 -3 -2 -2
-veg|2 -3 1 -1 -5 -4 -2
+ve|-1 1 1 -3 -3 -2 -2
+veg|2 -4 1 -1 -5 -4 -2
 veg ,|2 -2 0 0 -3 -4 -2
 veg in|1 -4 1 -2 -4 -1 -3
 vegetables|3 -3 -3 1 -4 -5 -2
 vegetables ,|1 -2 -2 1 -2 -1 -1
 vermicelli|-2 1 1 -3 -2 -2 -3
-very|2 -5 -3 -1 -5 1 -6
+very|2 -5 -2 -1 -5 1 -6
 very hot|-1 -2 2 -3 -2 -3 -1
 vinegar|-1 1 -2 0 -5 -1 -4
 vinegar ,|0 0 -3 1 -3 0 -2
@@ -2936,7 +2956,7 @@ want|-1 -1 -2 -1 -1 2 -1
 warm|-1 1 0 -4 -1 -1 -1
 warm #|-2 1 2 -4 -2 -3 -4
 warm .|-1 0 -3 -2 -2 0 1
-warm in|-1 -1 -3 -2 3 -3 -1
+warm in|-2 -1 -3 -2 3 -3 -1
 warm the|-2 -3 1 1 -2 -2 -1
 wash|1 2 0 -5 -2 -4 -3
 wash and|0 1 0 -3 -1 -1 -3
@@ -2949,11 +2969,11 @@ water ;|0 2 -2 0 -3 -1 -2
 water and|-3 -3 3 -4 -5 -1 1
 water by|1 0 -1 -2 -2 -1 -1
 water for|-3 1 -4 1 -4 -3 -4
-water if|3 -5 -3 2 -3 -4 -2
+water if|3 -4 -3 2 -3 -4 -2
 water in|-2 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
 water over|-2 5 -4 -5 -2 -3 -3
-water to|0 -2 -1 -1 -5 -1 -3
+water to|0 -1 -1 -1 -5 -1 -3
 water until|2 -4 -4 3 -2 -3 -4
 water with|-3 -2 -4 4 -3 -2 -4
 way|-2 -2 -1 0 1 -1 -1
@@ -2969,10 +2989,10 @@ well .|-1 -2 2 -1 -4 -2 -2
 wet|1 0 -2 -4 -4 -1 -4
 wet ,|0 1 -3 -1 -1 -2 -1
 wet .|3 -2 -2 -1 -1 -4 -1
-wet hands|2 -2 -3 -1 -1 -2 -1
+wet hands|2 -2 -2 -1 -1 -2 -1
 what|2 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
-when it|1 2 -1 -2 -2 -1 -2
+when it|0 2 -1 -2 -2 -1 -2
 while|-2 -2 0 -4 3 0 -1
 while hot|-2 -3 2 -3 -4 -1 -2
 while warm|-1 -2 -2 -1 -2 1 -4
@@ -2983,7 +3003,7 @@ whisk everything|0 1 -2 -2 -3 -3 -1
 whisk flour|4 0 -5 -3 -2 -4 -1
 whisk in|-1 -1 0 0 -2 -4 -1
 whisk the|1 0 -6 -1 -4 -1 -2
-whisking|-3 -3 3 -3 -3 -3 -3
+whisking|-3 -3 3 -4 -3 -3 -3
 white|3 -3 0 -2 -3 -5 -2
 white sauce|0 -3 2 -4 -2 -3 -2
 whizz|-5 -3 -4 -3 -3 5 -3
@@ -2991,7 +3011,7 @@ whole|2 -5 -3 1 0 -2 -4
 whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -1 2 -1 -2 -4 -1
 wide pan|-2 -1 0 0 -1 -3 -1
-widest|-3 -2 1 0 -2 -2 -2
+widest|-3 -3 1 0 -2 -2 -2
 will|-1 -1 1 -2 -1 -3 -2
 wilt|-6 -4 7 -5 -2 -4 -4
 wilt .|-4 -2 4 -3 -3 -3 -2
@@ -3004,19 +3024,19 @@ wine ,|-1 -4 -2 3 -4 -4 -3
 wine and|0 -3 3 -4 -2 -3 -3
 with|-1 -3 -3 -2 -1 3 0
 with #|-3 -1 1 -3 0 -1 1
-with a|0 -2 -1 0 -2 0 -4
+with a|0 -2 -2 0 -2 0 -4
 with about|-1 -2 2 -3 -3 -3 -2
-with cilantro|0 -1 -4 -2 -2 2 -2
+with cilantro|0 -1 -4 -1 -2 2 -2
 with cold|0 -3 0 1 -1 -2 -2
 with everything|-2 -2 -1 -2 -1 2 -1
 with flour|1 1 -3 -1 -2 -3 -1
 with foil|-2 -3 -2 -3 3 -2 -4
 with fresh|-1 -2 -2 1 -1 0 -1
 with garlic|1 -2 -2 0 -2 0 -1
-with half|1 -1 -3 -2 1 -4 -5
+with half|1 -1 -3 -3 1 -4 -5
 with lemon|3 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
-with oil|1 -2 0 -3 1 -2 -2
+with oil|1 -2 0 -3 1 -3 -2
 with onion|0 -1 -2 -1 -1 1 -1
 with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
@@ -3027,33 +3047,33 @@ with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -1 -1 0 -1
 with water|-1 -3 2 -3 0 -3 -2
 within|3 -1 -3 -2 -4 -3 -2
-within #|3 -1 -3 -2 -4 -3 -2
+within #|3 -1 -3 -1 -4 -3 -2
 without|-2 -4 2 1 -4 0 -2
 without stirring|-4 -2 2 -1 -1 -2 -4
 wks|3 -3 -3 -3 -3 -3 -3
 wok|-7 -3 6 -5 -4 -5 -4
 work|2 -1 -2 -1 -2 -3 -1
-wrap|2 -3 -5 1 -2 -5 -4
+wrap|2 -2 -5 1 -2 -5 -4
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
-wrapped|2 0 -3 -3 -1 -3 -2
+wrapped|2 0 -2 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
 x #|2 -1 -2 0 -4 -2 -2
 yeast|1 0 0 -5 -2 -3 -3
-yeast ,|1 1 -1 -4 0 -2 -3
+yeast ,|1 1 -1 -4 0 -2 -2
 yeast .|2 -3 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -3 -2 0 -1
 yeast extract|1 -2 0 -2 -2 -2 -1
-yog|-1 -1 2 -2 -2 -2 -1
-yoghurt|3 -2 -3 -1 -1 -3 -1
+yog|-1 -1 2 -2 -1 -2 -1
+yoghurt|3 -2 -3 -2 -2 -3 -1
 yogurt|0 0 -2 -1 -1 0 -1
 you|0 -1 -5 0 -1 0 -4
-you can|1 -3 0 0 -2 -3 -1
+you can|1 -2 0 0 -2 -3 -1
 your|2 0 2 -5 -4 -5 -4
-zest|0 1 -2 -1 -1 -1 -2
-zest ,|1 1 -3 -2 0 -3 -2
-zest and|0 -2 -2 -1 0 0 0
+zest|1 1 -3 -1 -2 -2 -3
+zest ,|1 1 -3 -2 0 -3 -1
+zest and|0 -1 -2 -1 0 0 0
 °|-2 -4 -6 -6 3 -3 2
-° c|-1 -2 -4 -4 3 -2 1
+° c|-1 -2 -5 -4 3 -2 1
 ° f|0 -2 -3 -2 1 -2 -1
 `;
