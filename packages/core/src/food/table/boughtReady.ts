@@ -15,7 +15,7 @@ muesli;grain;85;;;;;c180 z365;gluten ~nuts ~milk ~sulphites;bulk;1527;10;6;62;8;
 cornflakes;grain;28;;;;;c180 z365;~gluten;crisp;1582;7.5;0.9;84;3;8;0;500;corn flakes;
 seitan;legume;;;;;;f14 of4 z90;gluten ~soybeans;protein;586;25;2;5;1;2;0;400;wheat protein;tofu
 soya chunks;legume;60;;;2;;c365 z730;soybeans ~gluten;protein;1381;51.5;1.2;15;17.5;9.2;0;20;soy chunks,soy curls,textured soya chunks;soya mince
-soya yoghurt;legume;245;;;;;f21 of4 z120;soybeans ~nuts;protein acid;230;4;2.5;2.5;1;0.5;0;40;soy yogurt,soy yoghurt,plant yoghurt,plant yogurt,vegan yoghurt,soya yogurt,plain soy yogurt;soya milk,yogurt,yoghurt
+soya yoghurt;legume;245;;;;;f21 of4 z120;soybeans ~nuts;protein acid;230;4;2.5;2.5;1;0.5;0;40;soy yogurt,soy yoghurt,soy yog,soya yog,plant yoghurt,plant yogurt,vegan yoghurt,soya yogurt,plain soy yogurt;soya milk,yogurt,yoghurt
 coconut yoghurt;fat;245;;;;;f21 of4;~soybeans ~nuts;fat acid;711;1.5;15;7;0.5;0.5;0;30;coconut yogurt;coconut milk,yogurt,yoghurt
 oat cream;fat;245;;;;;c180 of5;gluten;fat;628;1;13;6;1;0.2;0;50;oat cooking cream;oat milk,cream
 soya cream;fat;245;;;;;c180 of5;soybeans;fat;690;3;15.5;3;1;0.7;0;40;soy cream,plant cream,vegan cream;soya milk,cream

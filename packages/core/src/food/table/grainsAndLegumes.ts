@@ -49,8 +49,8 @@ black-eyed peas;legume;167;;;1.94;172;c730 z730;-;protein bulk;1406;23.5;1.3;49.
 adzuki beans;legume;197;;;1.57;230;c730 z730;-;protein;1377;19.9;0.5;50.2;12.7;5;0;5;;kidney beans
 mung beans;legume;207;;;2.33;202;c730 z730;-;protein;1452;23.9;1.2;46.3;16.3;6.7;4.8;15;;split mung beans
 lentils;legume;192;;;2.02;198;c730 z730;-;protein bulk;1473;24.6;1.1;52.7;10.7;6.5;4.5;6;brown lentils,green lentils,brown lentil,green lentil;red lentils
-red lentils;legume;192;;;2;200;c730 z730;-;protein thickener;1498;23.9;2.2;52.3;10.8;7.4;1.7;7;split red lentils,masoor,masoor dal;lentils
-split peas;legume;197;;;1.99;196;c730 z730;-;protein thickener;1276;23.8;1.2;38.2;22.2;4.7;1.8;5;green split peas,yellow split peas;green peas
+red lentils;legume;192;;;2;200;c730 z730;-;protein thickener;1498;23.9;2.2;52.3;10.8;7.4;1.7;7;split red lentils,red split lentils,masoor,masoor dal;lentils
+split peas;legume;197;;;1.99;196;c730 z730;-;protein thickener;1276;23.8;1.2;38.2;22.2;4.7;1.8;5;green split peas,yellow split peas,split green peas,split yellow peas;green peas
 broad beans;legume;150;;;2.12;170;c730 z730;-;protein;1265;26.1;1.5;33.3;25;6.7;1.4;13;fava beans,dry broad beans;
 soya beans;legume;186;;;1.44;172;c730 z730;soybeans;protein;1866;36.5;19.9;20.9;9.3;15.7;6;2;soybeans;edamame
 lupin beans;legume;180;;;2.1;166;c730 z730;lupin;protein;1552;36.2;9.7;21.5;18.9;4.4;4.8;15;;

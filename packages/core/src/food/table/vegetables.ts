@@ -51,7 +51,7 @@ edamame;vegetable;155;;53;;;f3 z240;soybeans;protein;506;11.9;5.2;3.7;5.2;2.3;6.
 sweetcorn;vegetable;154;102;36;;;f3 z240;-;sweet;408;3.3;1.4;16.7;2;0.5;6.8;15;corn,corn kernels,corn on the cob,corn cob,ear of corn,fresh corn;cornflour
 fennel;vegetable;87;234;72;;;f10 z240;-;aromatic;130;1.2;0.2;4.2;3.1;0.7;12;52;fennel bulb;fennel seeds
 asparagus;vegetable;134;16;53;;;f4 z240;-;;85;2.2;0.1;1.8;2.1;2.1;5.6;2;;
-mushrooms;vegetable;70;18;97;;;f6 z240;-;umami bulk;111;3.1;0.3;2.3;1;0.5;2.1;5;button mushrooms,white mushrooms,brown mushrooms,chestnut mushrooms;dried mushrooms
+mushrooms;vegetable;70;18;97;;;f6 z240;-;umami bulk;111;3.1;0.3;2.3;1;0.5;2.1;5;button mushrooms,white mushrooms,brown mushrooms,chestnut mushrooms,cremini mushrooms,crimini mushrooms,cremini;dried mushrooms
 dried mushrooms;seasoning;;4;;;;c365;~sulphites;umami;1378;9.6;1;63.9;11.5;1.7;3.5;13;dried porcini,dried shiitake,dried porcini mushrooms,dried shiitake mushrooms,porcini,ceps,dried ceps;mushrooms
 sauerkraut;vegetable;142;;;;;c365 f60 of30 z180;~sulphites;acid;78;0.9;0.1;1.4;2.9;1.5;14.7;661;;
 olives;vegetable;134;4;;;;c730 of14 z120;~sulphites;salt fat;481;0.8;10.7;3.1;3.2;3.3;0.9;735;black olives;

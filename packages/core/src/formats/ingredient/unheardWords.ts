@@ -44,6 +44,7 @@ const TRUE_OF: Readonly<Record<string, (food: Food) => boolean>> = {
   flaky: ({ name }) => name === 'salt',
   crusty: ({ name }) => /bread/.test(name),
   mixed: ({ name }) => /^(?:mushrooms|pepper|tomato)/.test(name),
+  'egg-free': ({ facts }) => facts.kind === 'grain',
   jumbo: ({ name }) => /pasta|oats/.test(name),
   kernel: ({ facts }) => facts.kind === 'nut or seed',
   'fast-action': ({ name }) => /yeast/.test(name),

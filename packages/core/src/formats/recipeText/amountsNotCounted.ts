@@ -19,7 +19,7 @@ const COMES_OUT =
   /\b(?:to|until|portions?(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ed|ing)|sav(?:e|ed|ing)|leaving|makes?|does|gives?|yields?|comes to|boxes of|bags of|lots of|pieces of|portions of|holds?|about|remaining|the|rest|last|first|other|per|each)\s+(?:about |roughly |only |scant |good )?$/i;
 /** By its size: a tin for so much, a pot that holds so much, what each of several weighs. */
 const SIZE =
-  /^[ )-]*(?:\w+ ){0,2}?(?:jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|loa(?:f|ves)|pots?|pans?|dish(?:es)?|bowls?|portions?|blocks?|balls?|pieces?|patties|each|apiece|per|a (?:piece|portion|jar|box)|ramekins?|moulds?|containers?|ladles?|lumps?|servings?|packs?|sheets?)\b/i;
+  /^[ )-]*(?:\w+ ){0,2}?(?:slow cookers?|pressure cookers?|cookers?|casseroles?|ovens?|stockpots?|crocks?|jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|loa(?:f|ves)|pots?|pans?|dish(?:es)?|bowls?|portions?|blocks?|balls?|pieces?|patties|each|apiece|per|a (?:piece|portion|jar|box)|ramekins?|moulds?|containers?|ladles?|lumps?|servings?|packs?|sheets?)\b/i;
 /** "Big pot (12 L)", "4 jars of 350 mL" */
 const HOLDS =
   /\b(?:jars?|tins?|cans?|tubs?|box(?:es)?|bags?|bottles?|pots?|pans?|dish(?:es)?|bowls?|portions?|ramekins?|moulds?|containers?)(?: of)? ?\(?(?:about )?$/i;

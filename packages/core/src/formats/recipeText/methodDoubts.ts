@@ -378,7 +378,7 @@ export function doubtOfStep(
 
 /** "Cook the rice following the packet": it says how long, and here nobody does. */
 const BY_ITS_PACK =
-  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|acc(?:ording|\.)? to|as (?:per|on)|like (?:it says )?on|like it says|per|by|to) (?:the |its |their )?(?:on the )?(?:pack(?:et|age)?|pkg|label|instructions|box)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
+  /\b(?:cook|boil|prepare)\b[^.]*\b(?:following|acc(?:ording|\.)? to|as (?:per|on)|like (?:it says )?on|like it says|per|by|to) (?:the |its |their )?(?:on the )?(?:pack(?:et|age)?|pkg|label|instructions|box)\b|\b(?:less|more|longer|shorter) than (?:the |its )?(?:pack(?:et|age)?|label|instructions|box|stated)\b|\b(?:put|get) (?:the |some |your )?(?:pasta|rice|spaghetti|noodles|potatoes|spuds|lentils|quinoa|bulgur|barley) on\b(?! (?:a|the|top|to)\b)/i;
 
 const TIME_OF_DAY =
   /\b(?:in|on|that|this|the same) (?:the )?(?:morning|afternoon|evening)\b|\b(?:after|before) (?:breakfast|lunch|work)\b/i;
@@ -399,7 +399,7 @@ function timeUnused(plain: string): { readonly words: string; readonly minutes: 
   return time && { words: plain.slice(time.at, time.end).replace(/\.$/, ''), minutes: time.to };
 }
 /** "10 minutes later", "after an hour if it looks dry": none of what is done in any case. */
-const NOT_NOW = /^ (?:ago|old|earlier|later|if|when)\b/i;
+const NOT_NOW = /^ (?:less than|more than|longer than|shorter than|ago|old|earlier|later|if|when)\b/i;
 
 /** "The broccoli for the last 3 minutes" is within the time of the whole. */
 const WITHIN_IT = /\bfor (?:the |its |their )?(?:last|final) \d+(?:-\d+)? ?min(?:ute)?s?\b/gi;

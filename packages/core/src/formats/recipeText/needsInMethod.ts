@@ -106,7 +106,7 @@ interface AmountIn {
 
 /** "Fill the tin a third full with water, swirl and add that" */
 const FILLED_TIN =
-  /\b(?:re)?fill (?:up )?(the|one|an?|each|both|all) (?:of the )?(?:\w+ )?(?:tin|can)s? (?:up )?(?:(half|(?:a |one )?third|(?:a |one )?quarter|three[- ]quarters)(?: full| of the way| up)* )?(?:up )?with (?:\w+ )?water\b/i;
+  /\b(?:half[- ]|re)?fill (?:up )?(the|one|an?|each|both|all) (?:of the )?(?:\w+ )?(?:tin|can)s? (?:up )?(?:(half|(?:a |one )?third|(?:a |one )?quarter|three[- ]quarters)(?: full| of the way| up)* )?(?:up )?with (?:\w+ )?water\b/i;
 const SHARE_OF_TIN: readonly (readonly [words: RegExp, share: number])[] = [
   [/half/i, 1 / 2],
   [/third/i, 1 / 3],
@@ -115,7 +115,9 @@ const SHARE_OF_TIN: readonly (readonly [words: RegExp, share: number])[] = [
 ];
 /** The water that a tin is rinsed with: how much, where one tin is meant and its size is known; else it is asked. */
 function waterOfTin(plain: string, lines: readonly IngredientLine[]): string | undefined {
-  const [said, which = '', share] = FILLED_TIN.exec(plain) ?? [];
+  const [said, which = '', told] = FILLED_TIN.exec(plain) ?? [];
+  // "Half-fill one of the cans"
+  const share = told ?? (said && /^half/i.test(said) ? 'half' : undefined);
   if (said === undefined) return undefined;
   const sizes = new Set(
     lines.flatMap(({ amount }) => (amount.kind === 'pack' && amount.holds ? [inBase(amount.holds).valueOf()] : [])),

@@ -125,7 +125,7 @@ const cooks = (plain: string): boolean =>
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
-  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)|(?<=[,;] (?:then )?)(?=(?:rest|cover(?:ed)?)\b[^.;]*\d))/is;
+  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)|(?<=[,;] (?:then )?|\band (?:then )?)(?=(?:rest|cover(?:ed)?)\b[^.;]*\d))/is;
 const whileItLasts = (plain: string): string => {
   const left = plain.replace(LEFT, '');
   // "30 min, flip at 15, rest 5": the flip is within the time.
@@ -257,7 +257,9 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
             : (goesOn?.station ?? (cooks(plain) || stillInPan(plain, heatBefore, time) ? 'burner' : undefined)));
   const alone =
     time !== undefined &&
-    !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
+    !/\bby hand\b|\bwhisking\b(?! (?:now|occasionally|often|sometimes|from time|once|every))|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(
+      plain,
+    ) &&
     (ALONE.test(byHandOnly(plain)) ||
       boilsInWater(plainSigns(text)) ||
       named !== undefined ||

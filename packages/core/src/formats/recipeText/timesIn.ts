@@ -178,6 +178,9 @@ const MOMENT_BEFORE =
 const MOMENT_BEHIND =
   /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old|(?:(?:is|are) )?(?:left|to go|remaining))\b/i;
 
+/** "Cook it for 2 minutes less than the packet says" */
+const LESS_THAN = /^\s*(?:less|shorter|short of|longer|more) than\b/i;
+
 /** "Older beans can need up to 45 minutes more": where it is needed, and no time of the step. */
 const MAY_TAKE =
   /\b(?:can|may|might|could)(?: well)? (?:need|take|want|be)(?: (?:up to|about|as much as|another))*\s*$/i;
@@ -215,6 +218,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
       ({ at, end }) =>
         !MOMENT_BEFORE.test(plain.slice(0, at)) &&
         !MAY_TAKE.test(plain.slice(0, at)) &&
+        !LESS_THAN.test(plain.slice(end)) &&
         (HOW_LONG.test(plain.slice(0, at)) || !MOMENT_BEHIND.test(plain.slice(end))),
     )
     .map((time) => ({ ...time, from: time.from * sides, to: time.to * sides }));

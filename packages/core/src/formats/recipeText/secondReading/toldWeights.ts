@@ -21,7 +21,7 @@ export const TOLD_WEIGHTS = `
 # for|-1 1
 # g|1 -1
 # hr|1 -1
-# inches|1 -1
+# inches|2 -2
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
@@ -60,6 +60,7 @@ export const TOLD_WEIGHTS = `
 , about|1 -1
 , adding|2 -2
 , and|1 -1
+, at|1 -1
 , back|1 -1
 , bake|1 -1
 , baking|1 -1
@@ -68,7 +69,7 @@ export const TOLD_WEIGHTS = `
 , blend|1 -1
 , boil|2 -2
 , box|3 -3
-, bring|2 -2
+, bring|3 -3
 , broth|1 -1
 , brush|4 -4
 , bubble|2 -2
@@ -77,19 +78,19 @@ export const TOLD_WEIGHTS = `
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
-, chilli|1 -1
+, chilli|2 -2
 , chop|2 -2
 , cinnamon|1 -1
 , coconut|2 -2
-, cook|3 -3
+, cook|4 -4
 , coriander|2 -2
 , cover|3 -3
-, covered|1 -1
+, covered|2 -2
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
 , dill|1 -1
-, don|-1 1
+, don|-2 2
 , drain|2 -2
 , drizzle|1 -1
 , fill|2 -2
@@ -101,7 +102,7 @@ export const TOLD_WEIGHTS = `
 , fridge|3 -3
 , fry|3 -3
 , garlic|3 -3
-, ginger|2 -2
+, ginger|3 -3
 , half|3 -3
 , heat|2 -2
 , high|4 -4
@@ -111,14 +112,14 @@ export const TOLD_WEIGHTS = `
 , keeping|1 -1
 , knead|2 -2
 , leave|4 -4
-, lemon|1 -1
+, lemon|2 -2
 , lentils|1 -1
 , let|4 -4
 , lid|2 -2
 , lids|2 -2
 , lime|1 -1
 , low|1 -1
-, lower|3 -3
+, lower|2 -2
 , lowest|1 -1
 , maple|1 -1
 , mash|3 -3
@@ -129,7 +130,7 @@ export const TOLD_WEIGHTS = `
 , mirin|2 -2
 , mix|1 -1
 , mushrooms|2 -2
-, mustard|-2 2
+, mustard|-1 1
 , natural|3 -3
 , no|2 -2
 , nutmeg|1 -1
@@ -185,6 +186,7 @@ export const TOLD_WEIGHTS = `
 , squeeze|3 -3
 , stand|1 -1
 , steam|2 -2
+, stir|1 -1
 , stirring|6 -6
 , stock|4 -4
 , sugar|5 -5
@@ -194,11 +196,11 @@ export const TOLD_WEIGHTS = `
 , syrup|1 -1
 , the|-1 1
 , then|1 -1
-, thyme|2 -2
+, thyme|3 -3
 , till|2 -2
 , tip|1 -1
 , tofu|2 -2
-, tomatoes|1 -1
+, tomatoes|2 -2
 , top|3 -3
 , toss|1 -1
 , tossing|2 -2
@@ -206,23 +208,23 @@ export const TOLD_WEIGHTS = `
 , turn|1 -1
 , turning|4 -4
 , two|3 -3
-, uncovered|3 -3
+, uncovered|4 -4
 , until|3 -3
 , vinegar|2 -2
 , warm|2 -2
-, water|1 -1
+, water|2 -2
 , whisk|2 -2
 , white|3 -3
 , wrap|-3 3
 , yeast|1 -1
 . #|4 -4
-. salt|2 -2
-; #|4 -4
+. salt|1 -1
+; #|5 -5
 ; add|2 -2
 ; cook|5 -5
 ; cover|-1 1
-; drain|2 -2
-; freezes|1 -1
+; drain|1 -1
+; freezes|2 -2
 ; leave|2 -2
 ; let|2 -2
 ; mix|1 -1
@@ -242,7 +244,7 @@ export const TOLD_WEIGHTS = `
 ^ better|-3 3
 ^ blanch|5 -5
 ^ blast|6 -6
-^ blend|7 -7
+^ blend|8 -8
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
@@ -254,9 +256,9 @@ export const TOLD_WEIGHTS = `
 ^ close|2 -2
 ^ combine|6 -6
 ^ cook|-3 3
-^ cooking|-4 4
+^ cooking|-5 5
 ^ cool|13 -13
-^ core|6 -6
+^ core|5 -5
 ^ cover|2 -2
 ^ crumble|3 -3
 ^ cube|4 -4
@@ -267,7 +269,7 @@ export const TOLD_WEIGHTS = `
 ^ do|1 -1
 ^ does|-5 5
 ^ don|1 -1
-^ drain|8 -8
+^ drain|9 -9
 ^ dress|4 -4
 ^ dressing|3 -3
 ^ drizzle|3 -3
@@ -279,9 +281,9 @@ export const TOLD_WEIGHTS = `
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
-^ finish|4 -4
+^ finish|3 -3
 ^ fish|3 -3
-^ flour|3 -3
+^ flour|4 -4
 ^ fluff|5 -5
 ^ fold|5 -5
 ^ for|-7 7
@@ -304,6 +306,7 @@ export const TOLD_WEIGHTS = `
 ^ hold|-6 6
 ^ if|5 -5
 ^ into|3 -3
+^ keep|1 -1
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
@@ -317,11 +320,12 @@ export const TOLD_WEIGHTS = `
 ^ lime|4 -4
 ^ line|4 -4
 ^ lock|4 -4
+^ lower|1 -1
 ^ make|-2 2
 ^ makes|-9 9
 ^ mash|4 -4
-^ massage|2 -2
-^ meanwhile|4 -4
+^ massage|3 -3
+^ meanwhile|3 -3
 ^ melt|2 -2
 ^ mix|8 -8
 ^ morning|3 -3
@@ -339,24 +343,24 @@ export const TOLD_WEIGHTS = `
 ^ oven|5 -5
 ^ pack|5 -5
 ^ parsley|4 -4
-^ paste|4 -4
-^ peel|2 -2
+^ paste|3 -3
+^ peel|3 -3
 ^ pile|3 -3
 ^ place|2 -2
 ^ portion|5 -5
-^ potatoes|3 -3
+^ potatoes|4 -4
 ^ pour|6 -6
 ^ preheat|6 -6
 ^ prep|-7 7
 ^ preparation|-4 4
 ^ press|5 -5
-^ pressure|4 -4
+^ pressure|3 -3
 ^ prove|5 -5
 ^ pulse|2 -2
 ^ puree|4 -4
 ^ put|4 -4
 ^ quarter|2 -2
-^ ready|-1 1
+^ ready|-2 2
 ^ reheat|-5 5
 ^ remove|7 -7
 ^ rest|10 -10
@@ -388,7 +392,7 @@ export const TOLD_WEIGHTS = `
 ^ spinach|4 -4
 ^ spoon|3 -3
 ^ spread|6 -6
-^ sprinkle|3 -3
+^ sprinkle|4 -4
 ^ squeeze|5 -5
 ^ stand|7 -7
 ^ steam|5 -5
@@ -399,6 +403,7 @@ export const TOLD_WEIGHTS = `
 ^ sweat|3 -3
 ^ take|4 -4
 ^ takes|-5 5
+^ taste|4 -4
 ^ the|5 -5
 ^ then|8 -8
 ^ time|-5 5
@@ -422,11 +427,11 @@ export const TOLD_WEIGHTS = `
 ^ while|1 -1
 ^ whisk|7 -7
 ^ will|-5 5
-^ wilt|3 -3
+^ wilt|4 -4
 ^ wine|3 -3
 ^ wrap|5 -5
 ^ yield|-6 6
-a|-1 1
+a|-2 2
 a #|1 -1
 a baking|3 -3
 a big|1 -1
@@ -435,44 +440,44 @@ a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
 a cloth|5 -5
-a colander|1 -1
+a colander|2 -2
 a day|2 -2
 a deep|2 -2
-a dry|3 -3
+a dry|4 -4
 a dutch|1 -1
 a few|3 -3
 a food|1 -1
 a fork|2 -2
 a frying|2 -2
-a further|2 -2
+a further|3 -3
 a good|2 -2
-a greased|2 -2
-a half|2 -2
+a greased|1 -1
+a half|3 -3
 a heavy|2 -2
 a high|2 -2
 a hot|1 -1
 a ladleful|4 -4
-a large|2 -2
+a large|3 -3
 a lid|1 -1
 a lined|2 -2
 a litre|1 -1
-a log|1 -1
+a log|2 -2
 a low|2 -2
 a medium|1 -1
-a minute|2 -2
+a minute|3 -3
 a pan|4 -4
 a paste|2 -2
 a pinch|1 -1
 a plate|3 -3
-a pot|-1 1
+a pot|-3 3
 a quarter|1 -1
-a rack|1 -1
-a rough|2 -2
+a rack|2 -2
+a rough|3 -3
 a saucepan|1 -1
 a sheet|1 -1
 a side|-2 2
-a sieve|1 -1
-a simmer|2 -2
+a sieve|2 -2
+a simmer|3 -3
 a small|3 -3
 a splash|-1 1
 a spoon|2 -2
@@ -494,28 +499,30 @@ above|-3 3
 absorbed|1 -1
 abt|1 -1
 active|-5 5
-active #|-4 4
-add|3 -3
-add #|5 -5
+active #|-5 5
+add|4 -4
+add #|4 -4
 add beans|2 -2
 add chickpeas|2 -2
 add cumin|1 -1
-add everything|1 -1
-add garlic|3 -3
+add everything|2 -2
+add garlic|2 -2
 add ginger|1 -1
 add lentils|1 -1
 add onion|2 -2
 add potatoes|2 -2
-add the|5 -5
+add the|4 -4
+add to|1 -1
 add tomatoes|3 -3
 add water|-2 2
 adding|2 -2
-adding the|1 -1
+adding the|2 -2
+adjust|4 -4
 after|4 -4
 after #|6 -6
 again|2 -2
-against|3 -3
-against the|3 -3
+against|4 -4
+against the|4 -4
 ahead|-2 2
 air|-3 3
 airtight|-4 4
@@ -523,7 +530,7 @@ ajar|2 -2
 ajar ,|1 -1
 all|4 -4
 all ,|-2 2
-all .|5 -5
+all .|4 -4
 all but|1 -1
 all in|2 -2
 all the|2 -2
@@ -531,28 +538,28 @@ all together|3 -3
 allow|2 -2
 allspice|1 -1
 almonds|3 -3
-almonds .|2 -2
-almost|1 -1
+almonds .|3 -3
+almost|2 -2
 alongside|1 -1
-an|1 -1
 an hour|1 -1
 an oiled|3 -3
-an onion|2 -2
+an onion|3 -3
 an ovenproof|1 -1
-and|1 -1
-and #|4 -4
-and a|1 -1
+and #|3 -3
+and a|2 -2
 and add|1 -1
 and bake|5 -5
 and bay|1 -1
 and beans|2 -2
 and blend|1 -1
 and boil|2 -2
+and bring|1 -1
+and bubbling|3 -3
 and carrots|2 -2
 and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
-and cook|7 -7
+and cook|5 -5
 and coriander|2 -2
 and cut|2 -2
 and dill|2 -2
@@ -560,24 +567,25 @@ and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
-and garlic|2 -2
+and garlic|3 -3
 and grill|1 -1
 and half|1 -1
 and into|1 -1
-and knead|3 -3
+and knead|4 -4
 and leave|2 -2
 and lemon|1 -1
 and let|3 -3
 and lime|3 -3
 and line|2 -2
 and mushrooms|2 -2
+and nutmeg|1 -1
 and oil|3 -3
 and onion|2 -2
 and onions|1 -1
 and oregano|1 -1
 and paprika|2 -2
 and parsley|2 -2
-and pepper|1 -1
+and pepper|2 -2
 and peppers|1 -1
 and remaining|1 -1
 and return|2 -2
@@ -587,23 +595,23 @@ and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
 and serve|5 -5
-and set|1 -1
-and simmer|4 -4
-and soak|4 -4
+and set|2 -2
+and simmer|5 -5
+and soak|5 -5
 and some|-1 1
 and soy|1 -1
 and spices|2 -2
 and spinach|2 -2
-and spread|2 -2
+and spread|3 -3
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
 and sugar|2 -2
 and the|2 -2
-and then|2 -2
+and then|3 -3
 and thyme|1 -1
-and tomatoes|1 -1
-and toss|2 -2
+and tomatoes|2 -2
+and toss|3 -3
 and turmeric|1 -1
 and vinegar|3 -3
 and water|3 -3
@@ -617,7 +625,7 @@ apples|2 -2
 approx|-3 3
 apricots|2 -2
 are soft|1 -1
-are tender|2 -2
+are tender|1 -1
 around|-2 2
 arrange|3 -3
 as|-2 2
@@ -636,6 +644,7 @@ at once|4 -4
 at room|-2 2
 at the|4 -4
 aubergine|3 -3
+aubergine with|1 -1
 aubergines|3 -3
 avocado|3 -3
 back|3 -3
@@ -644,13 +653,14 @@ back .|3 -3
 back in|2 -2
 back to|2 -2
 bag|-1 1
-bags|-2 2
+bags|-1 1
 bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
 bake on|3 -3
 baking|-3 3
+baking dish|3 -3
 baking powder|2 -2
 baking sheet|2 -2
 baking tray|1 -1
@@ -695,18 +705,17 @@ before slicing|2 -2
 before you|3 -3
 bell|1 -1
 berries|3 -3
-best|1 -1
-better|1 -1
+best|2 -2
 better the|-3 3
-between|4 -4
+between|5 -5
 between #|3 -3
 between two|2 -2
 bicarb|1 -1
 big|3 -3
 big bowl|2 -2
-big pan|1 -1
-bit|-1 1
+big pan|2 -2
 bit of|-1 1
+bite|1 -1
 bits|1 -1
 bits .|1 -1
 bitterness|2 -2
@@ -715,13 +724,15 @@ black beans|3 -3
 black salt|2 -2
 blanch|5 -5
 blanch the|2 -2
-blend|8 -8
-blend #|4 -4
+blend|4 -4
+blend #|5 -5
 blend .|3 -3
-blend half|4 -4
+blend half|5 -5
+blend the|3 -3
 blend with|1 -1
 blender .|5 -5
 blitz|5 -5
+blitz with|1 -1
 block|2 -2
 blocks|3 -3
 blue|-3 3
@@ -735,7 +746,6 @@ boil hard|3 -3
 boil in|2 -2
 boil potatoes|2 -2
 boil the|3 -3
-boil with|1 -1
 boiled|3 -3
 boiling|5 -5
 boiling water|3 -3
@@ -744,13 +754,13 @@ both|3 -3
 bottle|4 -4
 bottom|4 -4
 bowl|5 -5
-bowl ,|1 -1
+bowl ,|2 -2
 bowl .|3 -3
 bowl with|1 -1
 bowls .|-1 1
-box|4 -4
+box|3 -3
 boxes|1 -1
-bread|1 -1
+bread|2 -2
 bread .|2 -2
 breadcrumbs|2 -2
 break|4 -4
@@ -762,7 +772,8 @@ bring|6 -6
 bring back|2 -2
 bring slowly|2 -2
 bring the|1 -1
-bring to|3 -3
+bring to|4 -4
+bring together|2 -2
 bring up|4 -4
 broccoli|3 -3
 broil|1 -1
@@ -770,7 +781,7 @@ broth|5 -5
 broth ,|2 -2
 broth .|3 -3
 broth and|1 -1
-brown|6 -6
+brown|5 -5
 brown ,|1 -1
 brown .|3 -3
 brown the|2 -2
@@ -778,7 +789,7 @@ browned|3 -3
 brush|5 -5
 brush with|4 -4
 bubble|5 -5
-bubble #|3 -3
+bubble #|2 -2
 bubble for|3 -3
 bubbling|4 -4
 bubbling .|3 -3
@@ -788,32 +799,31 @@ bulgur|2 -2
 bunch|2 -2
 buns|2 -2
 but|1 -1
-but the|2 -2
+but the|3 -3
 butter|4 -4
 butter ,|1 -1
 butter in|2 -2
 butter with|1 -1
-by|1 -1
 by #|3 -3
 by half|3 -3
-by hand|2 -2
+by hand|3 -3
 by itself|2 -2
 c|1 -1
 c #|4 -4
 c (|2 -2
 c ,|1 -1
 c .|3 -3
-c and|2 -2
-c fan|4 -4
+c and|3 -3
+c fan|5 -5
 c gas|-1 1
 c with|1 -1
 c within|-1 1
 ca|-3 3
-cabbage|6 -6
+cabbage|7 -7
 cabbage ,|3 -3
 cabbage and|1 -1
 calories|-4 4
-can be|-1 1
+can|1 -1
 cancel|4 -4
 cancel .|4 -4
 cannellini|3 -3
@@ -821,12 +831,13 @@ capers|2 -2
 capers ,|2 -2
 caraway|1 -1
 card|-4 4
-carrot|3 -3
+carrot|4 -4
 carrot ,|1 -1
 carrot and|2 -2
 carrots|1 -1
 carrots ,|-2 2
 carrots and|3 -3
+carrots with|2 -2
 cashews|3 -3
 casserole|4 -4
 cast|1 -1
@@ -843,18 +854,19 @@ celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
-chard|2 -2
+chard|3 -3
 charred|2 -2
 check|4 -4
-chestnuts|3 -3
+chestnuts|4 -4
 chickpea|1 -1
 chickpeas|6 -6
 chickpeas #|3 -3
-chickpeas ,|1 -1
+chickpeas ,|2 -2
 chickpeas .|2 -2
-chickpeas and|2 -2
+chickpeas and|3 -3
 chickpeas in|1 -1
 chickpeas with|3 -3
+chili|1 -1
 chill|2 -2
 chill #|2 -2
 chill .|-2 2
@@ -862,13 +874,13 @@ chill for|3 -3
 chilled|-4 4
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|2 -2
+chilli flakes|1 -1
 chillies|1 -1
 chillies ,|1 -1
 chilling|-3 3
 chipotle|4 -4
 chips|2 -2
-chives|4 -4
+chives|5 -5
 chocolate|2 -2
 choi|2 -2
 chop|6 -6
@@ -884,7 +896,7 @@ cilantro|3 -3
 cilantro .|3 -3
 cinnamon|3 -3
 cinnamon ,|2 -2
-clean|4 -4
+clean|3 -3
 clean .|1 -1
 clear|4 -4
 clear .|3 -3
@@ -896,6 +908,7 @@ cloves|2 -2
 cm|6 -6
 cm ,|2 -2
 cm .|4 -4
+cm dish|2 -2
 cm thick|1 -1
 cm tin|3 -3
 coarse|3 -3
@@ -904,7 +917,6 @@ coat|2 -2
 cobs|4 -4
 coconut milk|5 -5
 colander|2 -2
-colander for|1 -1
 cold|3 -3
 cold water|4 -4
 collapsed|1 -1
@@ -918,14 +930,14 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|2 -2
-completely ,|2 -2
+completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
 cook #|-6 6
 cook ,|1 -1
 cook at|3 -3
-cook for|5 -5
-cook gently|1 -1
+cook for|4 -4
+cook gently|2 -2
 cook in|4 -4
 cook on|4 -4
 cook onion|3 -3
@@ -936,7 +948,8 @@ cook until|1 -1
 cooked|-4 4
 cooker|1 -1
 cooker ,|-2 2
-cooker with|2 -2
+cooker .|2 -2
+cooker with|3 -3
 cooking|-4 4
 cooking time|-1 1
 cooks|-2 2
@@ -948,7 +961,7 @@ cool completely|1 -1
 cool for|4 -4
 cool in|3 -3
 cool on|4 -4
-cool quickly|1 -1
+cool quickly|2 -2
 cools|4 -4
 core|6 -6
 coriander|5 -5
@@ -977,24 +990,26 @@ cream|6 -6
 cream ,|1 -1
 cream .|4 -4
 cream and|4 -4
-creamy|2 -2
+creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
-crisp .|3 -3
+crisp .|4 -4
+cross|1 -1
 crumble|4 -4
+crumble the|2 -2
 crumble tofu|1 -1
 crumbs|4 -4
 crush|3 -3
 cube|3 -3
 cubes .|3 -3
 cucumber|2 -2
-cumin|2 -2
+cumin|3 -3
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
 cup of|3 -3
 cup water|1 -1
-cups|-2 2
+cups|-1 1
 cups of|3 -3
 cups water|2 -2
 currants|1 -1
@@ -1007,7 +1022,7 @@ cut into|3 -3
 cut side|1 -1
 cut the|1 -1
 cutting|4 -4
-cutting .|3 -3
+cutting .|4 -4
 d|1 -1
 d .|-1 1
 daikon|2 -2
@@ -1026,15 +1041,15 @@ days ,|4 -4
 days .|-2 2
 days fridge|-2 2
 days in|-2 2
-deep|2 -2
-deep golden|1 -1
+deep|3 -3
+deep golden|2 -2
 deglaze|4 -4
 degrees|4 -4
 deseed|2 -2
 dice|6 -6
 diced|2 -2
-dill|3 -3
-dill ,|2 -2
+dill|4 -4
+dill ,|1 -1
 dill .|2 -2
 dimple|1 -1
 dip|3 -3
@@ -1081,9 +1096,9 @@ dress|5 -5
 dressing|6 -6
 dressing .|3 -3
 dressing in|4 -4
-dressing ingredients|1 -1
+dressing ingredients|2 -2
 dried|4 -4
-drink|3 -3
+drink|4 -4
 drizzle|-1 1
 drizzle over|3 -3
 drizzle with|2 -2
@@ -1091,14 +1106,14 @@ drop|4 -4
 dry|5 -5
 dry ,|4 -4
 dry .|6 -6
-dry in|2 -2
+dry in|3 -3
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|2 -2
+each in|3 -3
 each side|5 -5
 easy|-5 5
 eat|-2 2
@@ -1113,7 +1128,7 @@ else|3 -3
 else .|2 -2
 end|4 -4
 end .|4 -4
-enough|-3 3
+enough|-4 4
 enough for|-4 4
 enough to|-1 1
 evaporated|1 -1
@@ -1164,10 +1179,9 @@ fine .|3 -3
 finely|4 -4
 fingers|2 -2
 finish|4 -4
-finish with|4 -4
+finish with|3 -3
 finishing|1 -1
 firm|1 -1
-first|-1 1
 fish|3 -3
 fish out|3 -3
 five|3 -3
@@ -1184,10 +1198,10 @@ flesh|3 -3
 flip|-1 1
 flipping|2 -2
 florets|1 -1
-flour|5 -5
-flour ,|3 -3
-flour and|2 -2
+flour ,|4 -4
+flour and|3 -3
 flour in|2 -2
+floured|3 -3
 fluff|5 -5
 fluff .|5 -5
 foam|3 -3
@@ -1199,18 +1213,17 @@ fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for|1 -1
 for #|2 -2
 for a|-1 1
 for about|3 -3
-for an|3 -3
+for an|4 -4
 for another|3 -3
 for at|1 -1
 for five|4 -4
-for half|-2 2
-for the|-2 2
-for up|-3 3
-fork|2 -2
+for half|-1 1
+for the|-3 3
+for up|-2 2
+fork|3 -3
 fork .|2 -2
 form|4 -4
 form #|3 -3
@@ -1221,16 +1234,17 @@ freekeh|1 -1
 freeze|1 -1
 freeze .|1 -1
 freeze flat|4 -4
-freeze in|3 -3
+freeze for|1 -1
+freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
 freezer .|-2 2
 freezes|-6 6
-freezes well|-3 3
+freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
-fridge|-2 2
+fridge|-3 3
 fridge #|-3 3
 fridge ,|-3 3
 fridge .|2 -2
@@ -1244,31 +1258,33 @@ fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
-fruit|2 -2
+fruit|3 -3
+fry|1 -1
 fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
 fry onions|2 -2
-fry the|4 -4
+fry the|2 -2
 fryer|-3 3
 frying|2 -2
 frying pan|2 -2
 full|3 -3
-further|3 -3
-further #|2 -2
+further|4 -4
+further #|3 -3
 g|1 -1
 g ,|3 -3
 g .|2 -2
 g dried|4 -4
 g of|4 -4
 garam|2 -2
-garlic|10 -10
+garam masala|2 -2
+garlic|9 -9
 garlic #|4 -4
 garlic ,|4 -4
 garlic .|3 -3
-garlic ;|1 -1
-garlic and|3 -3
+garlic ;|2 -2
+garlic and|2 -2
 garlic cloves|2 -2
 garlic in|3 -3
 garlic out|2 -2
@@ -1284,25 +1300,25 @@ gently ,|3 -3
 gently for|3 -3
 get|5 -5
 gets|1 -1
-ginger|6 -6
-ginger ,|3 -3
+ginger|5 -5
+ginger ,|1 -1
 ginger and|2 -2
-ginger garlic|1 -1
+ginger garlic|2 -2
 give|2 -2
-give it|1 -1
+give it|2 -2
 gives|-5 5
 glaze|6 -6
 glossy|2 -2
 gloves|1 -1
-gnocchi|1 -1
+gnocchi|2 -2
 go|3 -3
-gochugaru|3 -3
+gochugaru|2 -2
 goes|1 -1
 goes in|3 -3
-gold|1 -1
+gold|2 -2
 golden|5 -5
 golden ,|1 -1
-golden .|5 -5
+golden .|4 -4
 golden and|1 -1
 gone|1 -1
 good|2 -2
@@ -1319,19 +1335,17 @@ green|3 -3
 greens|4 -4
 griddle|3 -3
 grill|4 -4
-grill for|3 -3
+grill for|4 -4
 grind|4 -4
 grind with|1 -1
 ground|1 -1
-h #|-1 1
 h ,|1 -1
 h .|5 -5
-half|4 -4
-half .|4 -4
+half|2 -2
+half .|5 -5
 half a|-2 2
-half an|3 -3
 half of|3 -3
-half the|1 -1
+half the|2 -2
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
@@ -1348,7 +1362,7 @@ hard|5 -5
 hard #|2 -2
 hard for|3 -3
 harissa|2 -2
-has|2 -2
+has|1 -1
 has gone|1 -1
 have|2 -2
 head|1 -1
@@ -1362,15 +1376,15 @@ heat and|3 -3
 heat for|2 -2
 heat oil|1 -1
 heat oven|5 -5
-heat the|2 -2
+heat the|1 -1
 heat to|1 -1
 heavy|4 -4
-heavy pan|1 -1
+heavy pan|2 -2
 heavy pot|1 -1
 herbs|-1 1
 herbs ,|4 -4
 hi|-3 3
-high|1 -1
+high|2 -2
 high #|5 -5
 high ,|3 -3
 high .|3 -3
@@ -1384,10 +1398,11 @@ hot ,|3 -3
 hot .|4 -4
 hot pan|2 -2
 hot sauce|4 -4
+hour|-1 1
 hour #|-3 3
 hour ,|3 -3
-hour .|2 -2
-hour and|2 -2
+hour .|3 -3
+hour and|-2 2
 hour before|3 -3
 hours ,|3 -3
 hours .|1 -1
@@ -1401,25 +1416,25 @@ i|5 -5
 ice|2 -2
 ice bath|4 -4
 if|4 -4
-if it|3 -3
+if it|4 -4
 if needed|-1 1
 if you|2 -2
 in|4 -4
-in #|1 -1
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|2 -2
-in an|-1 1
+in an|-2 2
 in coconut|1 -1
 in cold|3 -3
-in flour|3 -3
+in flour|4 -4
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
-in half|1 -1
+in half|-2 2
 in hot|3 -3
 in it|2 -2
+in milk|2 -2
 in oil|5 -5
 in pan|4 -4
 in plenty|2 -2
@@ -1432,10 +1447,10 @@ in vinegar|1 -1
 in water|3 -3
 in with|2 -2
 in your|1 -1
-inches|3 -3
+inches|4 -4
 incl|-1 1
 ingredients|2 -2
-ingredients in|1 -1
+ingredients in|2 -2
 inside|4 -4
 into|6 -6
 into #|4 -4
@@ -1465,6 +1480,7 @@ it to|2 -2
 it will|1 -1
 it with|2 -2
 its|2 -2
+its skins|1 -1
 itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
@@ -1473,7 +1489,7 @@ jar|-1 1
 jar ,|1 -1
 jars ,|3 -3
 jars .|1 -1
-juice|4 -4
+juice|5 -5
 juice ,|2 -2
 juice .|2 -2
 juice and|2 -2
@@ -1481,10 +1497,11 @@ juice of|2 -2
 juices|1 -1
 just|2 -2
 just tender|1 -1
+kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
-keep|-1 1
+keep|-2 2
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1504,13 +1521,15 @@ kombu|3 -3
 l|5 -5
 label|4 -4
 ladle|4 -4
-ladleful|-1 1
-large|2 -2
+ladleful|-2 2
+large|3 -3
+large baking|1 -1
 large bowl|1 -1
 large casserole|1 -1
 large pan|1 -1
+large pot|2 -2
 last|7 -7
-last #|4 -4
+last #|5 -5
 lasts|-5 5
 lay|4 -4
 layer|5 -5
@@ -1557,7 +1576,7 @@ lentils in|2 -2
 let|6 -6
 let cool|2 -2
 let it|3 -3
-let sit|3 -3
+let sit|2 -2
 let stand|2 -2
 let the|2 -2
 lid|8 -8
@@ -1566,7 +1585,7 @@ lid .|4 -4
 lid ajar|2 -2
 lid off|2 -2
 lid on|5 -5
-lidded|1 -1
+lidded|2 -2
 lids|2 -2
 lift|3 -3
 lift out|2 -2
@@ -1608,13 +1627,14 @@ lots|4 -4
 lots of|1 -1
 low #|-1 1
 low ,|1 -1
-low .|3 -3
+low .|2 -2
+low for|1 -1
 low heat|4 -4
 lower|4 -4
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
-lowest heat|2 -2
+lowest heat|1 -1
 lukewarm|2 -2
 lumps|2 -2
 lunch|-1 1
@@ -1647,7 +1667,7 @@ massage|3 -3
 massage with|2 -2
 max|-2 2
 maybe|-1 1
-meanwhile|4 -4
+meanwhile|3 -3
 meanwhile ,|1 -1
 med|3 -3
 medium|3 -3
@@ -1662,7 +1682,7 @@ melted|1 -1
 middle|3 -3
 milk|-2 2
 milk .|1 -1
-milk and|3 -3
+milk and|4 -4
 min|1 -1
 min ,|4 -4
 min .|9 -9
@@ -1672,7 +1692,7 @@ min before|3 -3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|4 -4
+min more|5 -5
 min on|3 -3
 min or|3 -3
 min per|3 -3
@@ -1680,7 +1700,7 @@ min stirring|2 -2
 min till|4 -4
 min to|2 -2
 min under|2 -2
-min until|3 -3
+min until|4 -4
 min with|3 -3
 mince|2 -2
 mins|-2 2
@@ -1689,12 +1709,12 @@ mins .|10 -10
 mins before|4 -4
 mins more|3 -3
 mins or|2 -2
-mins till|4 -4
+mins till|3 -3
 mins to|1 -1
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
-minute|5 -5
+minute|4 -4
 minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
@@ -1705,11 +1725,11 @@ minutes and|-2 2
 minutes at|2 -2
 minutes before|4 -4
 minutes longer|2 -2
-minutes more|4 -4
+minutes more|3 -3
 minutes or|2 -2
 minutes till|1 -1
-minutes to|4 -4
-minutes until|6 -6
+minutes to|5 -5
+minutes until|5 -5
 minutes with|2 -2
 mirin|2 -2
 miso|1 -1
@@ -1741,9 +1761,9 @@ molasses|1 -1
 month|-3 3
 months|-1 1
 months in|1 -1
-more|6 -6
+more|7 -7
 more ,|1 -1
-more .|6 -6
+more .|7 -7
 more often|1 -1
 more until|2 -2
 morning|1 -1
@@ -1764,6 +1784,7 @@ mustard .|2 -2
 mustard and|1 -1
 mustard seeds|1 -1
 my|-4 4
+namak|1 -1
 natural|3 -3
 natural release|3 -3
 naturally|3 -3
@@ -1771,28 +1792,28 @@ naturally for|2 -2
 nearly|2 -2
 need|2 -2
 needed|-1 1
-needed .|-1 1
-needs|3 -3
+needed .|-2 2
+needs|2 -2
 nero|1 -1
 next|-3 3
-next day|-2 2
+next day|-3 3
 next morning|-2 2
 night|-1 1
 night before|-1 1
 no|4 -4
-non|1 -1
-non stick|1 -1
-noodles|3 -3
+non|2 -2
+non stick|2 -2
+noodles|-3 3
 nori|3 -3
 not|1 -1
 notebook|-3 3
 notes|-5 5
 now|2 -2
-now and|2 -2
+now and|3 -3
 npr|5 -5
 npr #|5 -5
 nr|3 -3
-nut|2 -2
+nut|3 -3
 nutmeg|4 -4
 nutmeg ,|1 -1
 nutmeg .|4 -4
@@ -1805,7 +1826,7 @@ oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
 of #|-3 3
-of a|1 -1
+of a|2 -2
 of an|2 -2
 of cold|1 -1
 of it|3 -3
@@ -1814,13 +1835,12 @@ of salt|2 -2
 of salted|3 -3
 of stock|4 -4
 of their|2 -2
-of water|-1 1
 off|7 -7
 off ,|2 -2
 off .|3 -3
 off heat|3 -3
-off the|3 -3
-often|4 -4
+off the|4 -4
+often|3 -3
 often ,|2 -2
 often .|3 -3
 often so|1 -1
@@ -1830,13 +1850,13 @@ oil (|1 -1
 oil ,|-1 1
 oil .|2 -2
 oil ;|1 -1
-oil and|2 -2
+oil and|1 -1
 oil for|3 -3
 oil in|6 -6
 oil into|1 -1
 oil on|3 -3
-oil over|3 -3
-oil till|1 -1
+oil over|2 -2
+oil till|2 -2
 oil to|1 -1
 oil until|1 -1
 oil with|1 -1
@@ -1851,18 +1871,19 @@ on|3 -3
 on #|-4 4
 on ,|3 -3
 on .|5 -5
-on a|-2 2
+on a|-1 1
 on and|2 -2
 on for|2 -2
 on high|-1 1
 on low|-2 2
-on the|4 -4
+on the|1 -1
 on time|-2 2
 on top|4 -4
 on two|1 -1
 once|1 -1
 once ,|-2 2
 once .|2 -2
+one|-1 1
 onion|4 -4
 onion #|3 -3
 onion ,|2 -2
@@ -1873,27 +1894,28 @@ onion until|1 -1
 onions|6 -6
 onions ,|3 -3
 onions .|3 -3
-onions and|2 -2
+onions and|1 -1
 onions in|3 -3
 only|1 -1
 onto|5 -5
 onto a|3 -3
 open|-2 2
 open freeze|-3 3
-or|-4 4
+or|-3 3
 or #|-3 3
 or cold|1 -1
-or freeze|-2 2
+or freeze|-1 1
 or it|3 -3
-or until|2 -2
+or until|3 -3
 orange|2 -2
 oregano|2 -2
 oregano ,|1 -1
+oregano .|1 -1
 orzo|2 -2
 other|4 -4
 out|9 -9
 out ,|2 -2
-out .|5 -5
+out .|4 -4
 out clean|1 -1
 out of|4 -4
 out the|3 -3
@@ -1914,7 +1936,7 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-1 1
+overnight|-2 2
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -1923,17 +1945,17 @@ p|-4 4
 pack|6 -6
 pack in|3 -3
 pak|2 -2
-pan|5 -5
+pan|2 -2
 pan #|1 -1
-pan ,|3 -3
-pan .|2 -2
-pan for|1 -1
+pan ,|4 -4
+pan .|3 -3
+pan for|2 -2
 pan with|2 -2
 pans|3 -3
 paper|4 -4
 paprika|4 -4
 paprika ,|2 -2
-paprika .|2 -2
+paprika .|3 -3
 paprika and|2 -2
 parboil|3 -3
 parchment|3 -3
@@ -1946,8 +1968,9 @@ partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
 pass|3 -3
-passata|4 -4
+passata|3 -3
 passata ,|2 -2
+pasta water|5 -5
 paste|6 -6
 paste ,|3 -3
 paste .|5 -5
@@ -1973,10 +1996,11 @@ pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
-peppers|5 -5
+peppers|6 -6
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
+per side|2 -2
 pesto|3 -3
 pick|4 -4
 pie|3 -3
@@ -1986,29 +2010,30 @@ pinch|2 -2
 pinch of|2 -2
 pinch salt|1 -1
 pine|2 -2
-place|2 -2
+place|3 -3
 plate|4 -4
 plate .|3 -3
 platter|1 -1
 plenty|2 -2
 plenty of|2 -2
-plus|-3 3
-point|4 -4
+plus|-4 4
+point|5 -5
 polenta|4 -4
 pomegranate|1 -1
-pop|3 -3
+pop|2 -2
 porcini|2 -2
 portion|1 -1
 portion #|2 -2
 portions|-1 1
 portions .|-1 1
+pot|-1 1
 pot ,|1 -1
 pot .|5 -5
-pot over|1 -1
+pot over|2 -2
 pot with|2 -2
 potato|2 -2
 potato ,|2 -2
-potatoes|2 -2
+potatoes|3 -3
 potatoes ,|-1 1
 potatoes .|3 -3
 potatoes and|1 -1
@@ -2018,7 +2043,7 @@ pound|3 -3
 pour|7 -7
 pour in|2 -2
 pour into|1 -1
-pour over|5 -5
+pour over|6 -6
 pour the|2 -2
 powder|3 -3
 powder ,|1 -1
@@ -2054,17 +2079,18 @@ puree|5 -5
 puree ,|4 -4
 purée|5 -5
 purée ,|2 -2
-put|4 -4
+put|5 -5
 put everything|3 -3
 put in|1 -1
 put the|2 -2
 put them|1 -1
 qr|4 -4
+quart|1 -1
 quarter|2 -2
 quarter of|1 -1
 quick|5 -5
 quick release|4 -4
-quickly|3 -3
+quickly|4 -4
 quinoa|3 -3
 rack|2 -2
 rack .|2 -2
@@ -2074,18 +2100,20 @@ rain|2 -2
 rain in|2 -2
 raisins|3 -3
 raspberries|2 -2
-raw|3 -3
+raw|2 -2
 re|-3 3
-ready|-1 1
+ready|-2 2
 ready in|-6 6
 really|3 -3
+recipe|-5 5
 red|4 -4
 reduce by|3 -3
 reduce heat|2 -2
 reduce the|-2 2
-reduce to|1 -1
+reduce to|2 -2
 refresh|1 -1
-refrigerate|2 -2
+refrigerate|3 -3
+refrigerated|-3 3
 reheat|-7 7
 release|4 -4
 release #|2 -2
@@ -2094,17 +2122,17 @@ release naturally|2 -2
 release the|1 -1
 remaining|4 -4
 remaining #|1 -1
-remaining oil|1 -1
+remaining oil|2 -2
 remove|7 -7
 remove bay|2 -2
-remove from|2 -2
+remove from|3 -3
 remove the|3 -3
 reserve|2 -2
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
 rest|5 -5
-rest #|9 -9
+rest #|8 -8
 rest .|6 -6
 rest for|4 -4
 rest in|3 -3
@@ -2114,15 +2142,13 @@ return the|1 -1
 return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
-rice|4 -4
+rice|3 -3
 rice #|-1 1
 rice ,|3 -3
 rice .|3 -3
 rice and|3 -3
 rice cooker|2 -2
 rice with|2 -2
-rimmed|1 -1
-rimmed baking|1 -1
 rings|2 -2
 rinse|7 -7
 rinse #|2 -2
@@ -2130,15 +2156,15 @@ rinse ,|3 -3
 rinse .|3 -3
 rinse and|1 -1
 rinse rice|3 -3
-rinse the|4 -4
+rinse the|3 -3
 rise|5 -5
 rise #|4 -4
-roast|5 -5
+roast|6 -6
 roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
 roast for|4 -4
-roast the|1 -1
+roast the|2 -2
 rocket|3 -3
 roll|8 -8
 roll ,|3 -3
@@ -2147,12 +2173,12 @@ roll into|2 -2
 roll out|1 -1
 rolling|2 -2
 room temp|2 -2
-room temperature|-1 1
+room temperature|-2 2
 root|-2 2
 rosemary|4 -4
 rosemary ,|1 -1
 rosemary .|3 -3
-rosemary and|2 -2
+rosemary and|3 -3
 rotating|2 -2
 rough|-1 1
 roughly .|3 -3
@@ -2162,11 +2188,12 @@ rub the|1 -1
 running|2 -2
 runny|1 -1
 runs|2 -2
-rye|2 -2
-rye flour|2 -2
+rye|3 -3
+rye flour|3 -3
 s|-1 1
 saffron|3 -3
 sage|4 -4
+sage .|1 -1
 salad|1 -1
 salsa|3 -3
 salt|9 -9
@@ -2174,7 +2201,7 @@ salt #|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
-salt and|1 -1
+salt and|2 -2
 salt for|2 -2
 salt in|2 -2
 salt on|1 -1
@@ -2190,7 +2217,8 @@ sauce ,|3 -3
 sauce .|4 -4
 sauce and|3 -3
 sauce over|3 -3
-saucepan|3 -3
+saucepan|2 -2
+saucepan .|1 -1
 saute|4 -4
 saute mode|2 -2
 sauté|6 -6
@@ -2211,22 +2239,23 @@ scraping down|1 -1
 seal|4 -4
 seal .|4 -4
 sealing|2 -2
-seam|1 -1
+seam|2 -2
 season|8 -8
 season .|7 -7
 season and|3 -3
 season to|1 -1
-season with|1 -1
+season with|2 -2
 seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
 sec .|3 -3
 second|4 -4
 seconds|3 -3
-seconds .|3 -3
-secs|1 -1
+seconds ,|1 -1
+seconds .|2 -2
+secs|2 -2
 seed|2 -2
-seeds|6 -6
+seeds|4 -4
 seeds ,|2 -2
 seeds .|3 -3
 seeds and|1 -1
@@ -2238,10 +2267,9 @@ serve .|4 -4
 serve at|4 -4
 serve in|5 -5
 serve over|4 -4
-serve with|8 -8
+serve with|7 -7
 serves|-8 8
 serves #|-7 7
-serving|-1 1
 serving .|3 -3
 servings|-6 6
 servings .|-4 4
@@ -2288,18 +2316,19 @@ sieve|4 -4
 simmer|5 -5
 simmer #|2 -2
 simmer ,|6 -6
-simmer .|4 -4
+simmer .|5 -5
+simmer and|1 -1
 simmer for|7 -7
-simmer gently|3 -3
+simmer gently|4 -4
 simmer on|4 -4
 simmer uncovered|2 -2
-simmer until|1 -1
+simmer until|2 -2
 simmering|-1 1
 single|3 -3
 sink|2 -2
 sit|5 -5
 sit #|4 -4
-sit for|1 -1
+sit for|2 -2
 six|3 -3
 size|1 -1
 sized|3 -3
@@ -2313,11 +2342,11 @@ skim .|3 -3
 skin|1 -1
 skins ,|-2 2
 slaw|3 -3
-slice|4 -4
+slice|3 -3
 slice #|3 -3
 slice into|1 -1
 slice the|1 -1
-sliced|3 -3
+sliced|4 -4
 slices|-1 1
 slices .|-2 2
 slicing|2 -2
@@ -2329,12 +2358,12 @@ slow cooker|-2 2
 slowly|3 -3
 small|4 -4
 small ,|2 -2
-small pan|3 -3
+small pan|4 -4
 smoked|2 -2
 smoking|3 -3
 smooth|4 -4
 smooth ,|2 -2
-smooth .|3 -3
+smooth .|4 -4
 so .|2 -2
 so it|2 -2
 soak|4 -4
@@ -2348,8 +2377,8 @@ soda|2 -2
 soft|4 -4
 soft ,|3 -3
 soft .|3 -3
-soften|4 -4
-soften onion|1 -1
+soften|5 -5
+soften onion|2 -2
 soften the|2 -2
 softened|1 -1
 some|2 -2
@@ -2358,6 +2387,7 @@ something heavy|1 -1
 somewhere|4 -4
 somewhere warm|4 -4
 soup|1 -1
+sour|3 -3
 soy|4 -4
 soy ,|2 -2
 soy .|2 -2
@@ -2384,14 +2414,16 @@ spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
 spread|2 -2
+spread in|3 -3
 spread on|3 -3
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
 spring onions|2 -2
-sprinkle|2 -2
-sprinkle with|3 -3
+sprinkle|3 -3
+sprinkle with|4 -4
 square|2 -2
+squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2402,19 +2434,19 @@ squeeze out|2 -2
 squeeze the|1 -1
 stack|4 -4
 stalks|3 -3
-stand|7 -7
-stand #|6 -6
+stand|8 -8
+stand #|5 -5
 stand at|1 -1
-stand for|3 -3
+stand for|4 -4
 stands|1 -1
 starch|2 -2
 start|-3 3
-starter|2 -2
+starter|3 -3
 starting|1 -1
 steam|7 -7
 steam #|6 -6
 steam for|2 -2
-steam the|3 -3
+steam the|2 -2
 steamer|2 -2
 stems|3 -3
 sterilised|3 -3
@@ -2424,12 +2456,12 @@ stick blender|3 -3
 sticks|3 -3
 sticky|2 -2
 stiff|4 -4
-still|2 -2
-stir|5 -5
+still|1 -1
+stir|6 -6
 stir #|2 -2
-stir ,|-2 2
+stir ,|-1 1
 stir .|5 -5
-stir a|1 -1
+stir a|2 -2
 stir every|5 -5
 stir everything|2 -2
 stir for|4 -4
@@ -2450,13 +2482,16 @@ stock|2 -2
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
+storage|-3 3
 store|-4 4
 straight|1 -1
 strain|6 -6
+strain .|4 -4
 stream|3 -3
 strip|2 -2
+strips .|1 -1
 stuff|3 -3
-sugar|4 -4
+sugar|5 -5
 sugar ,|4 -4
 sugar .|2 -2
 sugar and|1 -1
@@ -2471,15 +2506,15 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|1 -1
+sweet potatoes|2 -2
 swirl|2 -2
 syrup|3 -3
-syrup ,|1 -1
+syrup ,|2 -2
 syrup .|2 -2
 t|2 -2
 t catch|1 -1
 t stir|3 -3
-tablespoon|3 -3
+tablespoon|4 -4
 tablespoon of|1 -1
 tablespoons|2 -2
 tablespoons of|3 -3
@@ -2488,14 +2523,14 @@ tahini|2 -2
 take|4 -4
 take off|1 -1
 take out|3 -3
-takes|-5 5
+takes|-4 4
 takes #|-3 3
 tamari|4 -4
-tamarind|2 -2
+tamarind|1 -1
 taste|5 -5
-taste .|5 -5
+taste .|4 -4
 tbsp|3 -3
-tbsp of|3 -3
+tbsp of|4 -4
 tbsp oil|2 -2
 tbsp water|-1 1
 tea|5 -5
@@ -2506,13 +2541,13 @@ temp|3 -3
 temp #|4 -4
 tempeh|5 -5
 tempeh #|3 -3
-temperature|-1 1
+temperature|-2 2
 ten|4 -4
 ten minutes|4 -4
-tender|3 -3
+tender|2 -2
 tender .|2 -2
-tender and|1 -1
-texture|3 -3
+tender and|2 -2
+texture|4 -4
 that|3 -3
 thaw|-2 2
 the|3 -3
@@ -2534,22 +2569,24 @@ the bread|2 -2
 the broth|2 -2
 the butter|3 -3
 the cabbage|3 -3
+the carrots|1 -1
 the cashews|2 -2
 the cauliflower|1 -1
-the chickpeas|2 -2
-the coconut|1 -1
+the chickpeas|3 -3
+the coconut|2 -2
 the cooking|3 -3
+the coriander|2 -2
 the counter|3 -3
-the crumbs|2 -2
+the crumbs|3 -3
 the dal|-2 2
-the day|2 -2
-the dough|1 -1
+the day|3 -3
+the dough|2 -2
 the drained|1 -1
 the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|1 -1
+the filling|2 -2
 the final|-1 1
 the flour|1 -1
 the foam|3 -3
@@ -2581,11 +2618,11 @@ the middle|3 -3
 the milk|2 -2
 the miso|1 -1
 the morning|3 -3
-the mushrooms|3 -3
+the mushrooms|4 -4
 the next|-5 5
 the night|-1 1
-the oats|1 -1
-the oil|5 -5
+the oats|2 -2
+the oil|3 -3
 the onion|5 -5
 the onions|2 -2
 the other|2 -2
@@ -2599,13 +2636,14 @@ the peppers|3 -3
 the polenta|2 -2
 the porcini|1 -1
 the pot|4 -4
-the potatoes|3 -3
+the potatoes|1 -1
 the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
 the rest|-2 2
 the rice|2 -2
 the rosemary|3 -3
+the sage|2 -2
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2624,7 +2662,7 @@ the tahini|1 -1
 the tempeh|3 -3
 the tins|1 -1
 the tofu|3 -3
-the tomatoes|1 -1
+the tomatoes|2 -2
 the top|3 -3
 the tray|3 -3
 the trays|1 -1
@@ -2637,7 +2675,7 @@ the wet|1 -1
 the whole|1 -1
 the wine|1 -1
 the yeast|3 -3
-their|2 -2
+their|3 -3
 their liquid|2 -2
 their skins|2 -2
 their water|1 -1
@@ -2662,7 +2700,7 @@ then the|3 -3
 then turn|3 -3
 there|-1 1
 they|4 -4
-they pop|2 -2
+they pop|1 -1
 thick|2 -2
 thick ,|3 -3
 thick .|4 -4
@@ -2670,28 +2708,29 @@ thick batter|1 -1
 thicken|-1 1
 thicken .|3 -3
 thickened|2 -2
-thickened ,|1 -1
+thickened ,|2 -2
 thickened .|2 -2
 thickens|3 -3
 thickens as|3 -3
 thin .|4 -4
-thin with|5 -5
+thin with|6 -6
 thinly|3 -3
 third|4 -4
-third of|3 -3
+third of|4 -4
 thirds|-2 2
-this|3 -3
+this|1 -1
 those|1 -1
 three|4 -4
 through|5 -5
 through ,|1 -1
 through .|2 -2
 through a|4 -4
-through the|2 -2
+through the|3 -3
 thru|3 -3
-thyme|3 -3
+thyme|4 -4
 thyme ,|2 -2
 thyme .|3 -3
+thyme and|1 -1
 tie|1 -1
 tight|2 -2
 tight ,|1 -1
@@ -2718,15 +2757,15 @@ tins|3 -3
 tip in|1 -1
 tip into|-2 2
 tip out|1 -1
-to|1 -1
-to a|5 -5
+to|2 -2
+to a|6 -6
 to boil|3 -3
-to cool|4 -4
+to cool|3 -3
 to cover|2 -2
 to freeze|-5 5
-to high|1 -1
+to high|2 -2
 to low|1 -1
-to stand|2 -2
+to stand|4 -4
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
@@ -2753,14 +2792,15 @@ tomorrow|3 -3
 toms|5 -5
 too|5 -5
 too thick|5 -5
-toothpick|1 -1
+toothpick|2 -2
 top|7 -7
 top ,|3 -3
 top .|3 -3
 top up|2 -2
 top with|4 -4
 topped|3 -3
-topping|1 -1
+topped with|3 -3
+topping|2 -2
 tops|-2 2
 tortillas|4 -4
 toss|7 -7
@@ -2772,7 +2812,7 @@ toss with|2 -2
 tossing|2 -2
 tossing halfway|2 -2
 total|-7 7
-total #|-6 6
+total #|-7 7
 total time|-2 2
 towards|1 -1
 towards the|1 -1
@@ -2781,19 +2821,20 @@ transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
 tray ,|-2 2
-tray .|1 -1
+tray .|2 -2
 tray and|-1 1
-tray to|2 -2
-trays|7 -7
+tray to|1 -1
+tray with|2 -2
+trays|6 -6
 trays ,|3 -3
 trays .|4 -4
 treacle|2 -2
 tsp|3 -3
 tsp .|1 -1
-tsp salt|2 -2
+tsp salt|1 -1
 tubs|1 -1
 tubs .|2 -2
-turmeric|2 -2
+turmeric|3 -3
 turmeric ,|1 -1
 turmeric and|1 -1
 turn|3 -3
@@ -2803,12 +2844,13 @@ turn the|2 -2
 turning|1 -1
 turning once|-1 1
 twenty|2 -2
-twice .|3 -3
+twice .|2 -2
 two|3 -3
 two batches|-2 2
-two hours|1 -1
+two hours|2 -2
 two trays|3 -3
 uncover|4 -4
+uncover ,|2 -2
 uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|3 -3
@@ -2826,10 +2868,10 @@ until deep|1 -1
 until doubled|2 -2
 until fragrant|2 -2
 until golden|3 -3
-until it|2 -2
+until it|4 -4
 until just|1 -1
 until smooth|2 -2
-until soft|3 -3
+until soft|4 -4
 until tender|2 -2
 until the|1 -1
 until they|1 -1
@@ -2847,14 +2889,14 @@ up with|1 -1
 upper|3 -3
 upright|2 -2
 us|-2 2
-use|-3 3
+use|-4 4
 usually|1 -1
-v|2 -2
+v|3 -3
 valve|2 -2
-vanilla|2 -2
+vanilla|3 -3
 ve|3 -3
 veg|4 -4
-veg ,|2 -2
+veg ,|3 -3
 veg in|3 -3
 vegetables|3 -3
 vegetables ,|1 -1
@@ -2877,42 +2919,42 @@ warm .|2 -2
 warm in|3 -3
 warm or|-2 2
 warm the|1 -1
-wash|1 -1
-wash and|3 -3
+wash|2 -2
+wash and|4 -4
 water|1 -1
 water #|3 -3
 water (|3 -3
 water .|2 -2
 water ;|1 -1
-water and|4 -4
+water and|3 -3
 water as|-1 1
 water by|2 -2
-water for|4 -4
-water if|4 -4
-water in|2 -2
+water for|5 -5
+water if|5 -5
+water in|3 -3
 water is|2 -2
 water over|2 -2
 water to|2 -2
 water until|3 -3
 water with|2 -2
+way|1 -1
 we|3 -3
 wedges|2 -2
 week|-3 3
-week .|1 -1
+week .|2 -2
 weeks|-1 1
 weeks .|-1 1
 weeks in|-4 4
 weight|2 -2
 well|-1 1
 well ,|1 -1
-well .|1 -1
 wet|5 -5
 wet ,|2 -2
 wet .|3 -3
 wet hands|3 -3
 what|5 -5
 whatever|-2 2
-when|5 -5
+when|4 -4
 when it|2 -2
 while|1 -1
 while hot|4 -4
@@ -2935,7 +2977,7 @@ wholemeal|1 -1
 wide|2 -2
 wide pan|1 -1
 widest|1 -1
-will keep|-1 1
+will keep|-2 2
 wilt|4 -4
 wilt .|3 -3
 wilt the|3 -3
@@ -2944,7 +2986,7 @@ wilted ,|1 -1
 wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
-wine and|1 -1
+wine and|2 -2
 winter|-2 2
 with|3 -3
 with #|-2 2
@@ -2952,6 +2994,7 @@ with about|3 -3
 with an|2 -2
 with cilantro|3 -3
 with cold|1 -1
+with coriander|2 -2
 with everything|2 -2
 with flour|2 -2
 with foil|4 -4
@@ -2960,7 +3003,7 @@ with garlic|2 -2
 with half|2 -2
 with hot|-1 1
 with lemon|3 -3
-with lid|3 -3
+with lid|2 -2
 with oil|5 -5
 with onion|1 -1
 with rice|1 -1
