@@ -255,11 +255,12 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
           : slow
             ? undefined
             : (goesOn?.station ?? (cooks(plain) || stillInPan(plain, heatBefore, time) ? 'burner' : undefined)));
+  // "Simmer, whisking, for 3 minutes": nobody whisks for half an hour.
+  const whisked = time !== undefined && time.to < LOOKED_AFTER.from && WHISKING.test(plain);
   const alone =
     time !== undefined &&
-    !/\bby hand\b|\bwhisking\b(?! (?:now|occasionally|often|sometimes|from time|once|every))|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(
-      plain,
-    ) &&
+    !whisked &&
+    !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
     (ALONE.test(byHandOnly(plain)) ||
       boilsInWater(plainSigns(text)) ||
       named !== undefined ||
@@ -316,6 +317,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
 
 /** What boils by itself so long, minutes, is looked after now and then; of more it is asked. Common practice, no published source. */
 const LOOKED_AFTER = { from: 8, to: 14 } as const;
+const WHISKING = /\bwhisking\b(?! (?:now|occasionally|often|sometimes|from time|once|every))/i;
 const BOILS_BY_ITSELF =
   /\bcook(?:ed|ing)?\b.*?\b(?:pack(?:et|age)?|instructions?)\b|\b(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b[^.]*\bcook\b|\bcook\b[^.;]*\bin (?:[\w/-]+ ){0,5}(?:water|stock|broth)\b|\bcook (?:[\p{L}-]+ ){0,3}(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b/iu;
 const BUSY =

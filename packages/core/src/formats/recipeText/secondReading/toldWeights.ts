@@ -746,6 +746,7 @@ boil hard|3 -3
 boil in|2 -2
 boil potatoes|2 -2
 boil the|3 -3
+boil with|1 -1
 boiled|3 -3
 boiling|5 -5
 boiling water|3 -3
