@@ -74,7 +74,8 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
   const names = text.split(/\s+/);
   if (names.length > 1 && names.every((name) => /^\p{L}{3,}$/u.test(name)) && !exactlyAll(text, foods)) {
     const each = names.map((name) => findFood(name, foods));
-    if (each.every((found) => found !== undefined && found.before === '' && found.after === '')) return names;
+    const seasons = each.every((found) => found && !('near' in found) && found.food.facts.kind === 'seasoning');
+    if (seasons) return names;
   }
   // "Onions 2, garlic 4 cl": a name and its amount, more than once.
   const behind = text.split(/\s*,\s*(?=\p{L}[\p{L} ]*\s\d)/u);
