@@ -15,6 +15,8 @@ const exactly = (text: string, foods: FoodIndex) => {
   return found && !('near' in found) ? found.food : undefined;
 };
 
+const TWO_COLOURS =
+  /^(\d+|an?|one|two) (red|green|yellow|white|black)(?:,| and| \+| &),?\s+(\d+|an?|one|two) (red|green|yellow|white|black) (\p{L}+(?:, [^\d]*)?)$/iu;
 /** What stands before the next amount goes on with it: "soaked in 300 ml water", "or 2 tsp". */
 const LEADS_ON = /[(),:+&]|\b(?:in|with|w|of|or|and|plus|per|to|from|for|into|then|hot|boiling|about|x|soak\w*)\s*$/i;
 
@@ -70,6 +72,9 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     measured.every((part) => !LEADS_ON.test(part) && readNumber(plainSigns(part)) && exactly(part, foods))
   )
     return measured;
+  // "1 red, 1 green pepper"
+  const [, one, colour, two, other, what] = TWO_COLOURS.exec(text) ?? [];
+  if (what !== undefined) return [`${one} ${colour} ${what}`, `${two} ${other} ${what}`];
   // "salt pepper dill"
   const names = text.split(/\s+/);
   if (names.length > 1 && names.every((name) => /^\p{L}{3,}$/u.test(name)) && !exactlyAll(text, foods)) {

@@ -70,11 +70,42 @@ const DAY_HEAD =
   /^\s*(?:\*\*)?day ?(\d|one|two|three)\b(?:[,:–-]?\s*(?:around |about )?\d{1,2}(?:[:.]\d\d)? ?(?:am|pm|h)?)?\s*:?(?:\*\*)?\s*$/i;
 const WAITS = /\b(?:overnight|(?:until|till|before) (?:the )?(?:next|morning|day))\b|\d ?days?\b/i;
 
+/** "Day 1-7: stir every day", "Day 7: add the vinegar" */
+const DAY_LABEL = /^\s*(?:[-–*•]\s*)?day ?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\b[^:\d]{0,20}:\s*(?=\S)/i;
+
+interface LabelledDay {
+  readonly from: number;
+  readonly to: number;
+}
+/** A day's line, with how long it stands until the next of them, where it does not say so itself. */
+function withWait(raw: string, days: readonly LabelledDay[], n: number): string {
+  const [day, next] = [days[n], days[n + 1]];
+  if (!day) return raw;
+  const gap = day.to > day.from ? day.to - day.from : (next?.from ?? day.to) - day.to;
+  const told = raw.replace(DAY_LABEL, '');
+  // "Stir every day" says how often, and not how long.
+  const waits = WAITS.test(told) || durationsIn(told).some(({ to }) => to >= NIGHT_MIN);
+  if (gap <= 0 || waits) return raw;
+  return `${raw.replace(/[.\s]*$/, '.')} Leave ${gap === 1 ? 'overnight' : `for ${gap} days`}.`;
+}
+
 /**
  * Days that stand over what is done on them: what is done last on one of them stands until the next, where it does not say so itself.
  * @example withDays(['Day 1, 9 pm', 'Stir, cover, fridge.', 'Day 2', 'Bake.']) // ['', 'Stir, cover, fridge. Leave overnight.', 'Day 2', 'Bake.']
  */
 export function withDays(raws: readonly string[]): readonly string[] {
+  const labelled = raws.flatMap((raw, at) => {
+    const [, from, to] = DAY_LABEL.exec(raw) ?? [];
+    return from === undefined ? [] : [{ at, from: Number(from), to: Number(to ?? from) }];
+  });
+  if (labelled.length > 1)
+    return raws.map((raw, at) =>
+      withWait(
+        raw,
+        labelled,
+        labelled.findIndex((day) => day.at === at),
+      ),
+    );
   const heads = raws.flatMap((raw, at) => (DAY_HEAD.test(raw) ? [at] : []));
   if (heads.length < 2) return raws;
   const lasts = heads.slice(1).map((at) => raws.slice(0, at).findLastIndex((raw) => raw.trim() !== ''));

@@ -461,10 +461,14 @@ const isOrder = (line: string): boolean => {
 /** An order that begins like no ingredient: "zest and juice of 1 lemon" is none. */
 const ordered = (line: string): boolean => isOrder(line) && !AMOUNT_AT_START.test(plainSigns(line));
 
+/** "22 min high, 10 min natural" is done. */
+const TIME_FIRST = /^\d+(?: ?(?:-|–|to) ?\d+)? ?(?:mins?|minutes?|hours?|hrs?)\b/i;
+
 const isIngredient = remembered(
   (line: string): boolean =>
     !isOrder(line) &&
     (AMOUNT_AT_START.test(plainSigns(line)) || AMOUNT_BEHIND.test(plainSigns(line))) &&
     line.length <= LONGEST_INGREDIENT &&
+    !TIME_FIRST.test(line) &&
     !/\.\s+[A-Z]/.test(line),
 );

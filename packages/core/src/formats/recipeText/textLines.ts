@@ -363,6 +363,9 @@ function linesOf(raw: string, first: boolean): readonly string[] {
     return line.split('|').map((part) => asAbout(part.trim()));
   // "Bolognese | serves 6 | 1 hr": no table.
   const [title = '', ...about] = line.split(/\s+\|\s+/);
+  // "Carrot halwa | desserts | *****"
+  if (first && !line.startsWith('|') && about.length > 0 && !/\d/.test(line))
+    return [title, ...about.filter((part) => /\p{L}/u.test(part)).map((part) => `Notes: ${part}`)];
   if (about.length > 0 && about.every((part) => ABOUT_IT.test(part) || (first && MADE.test(part))))
     return [title, ...about.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Makes: ${part}`))];
   // "300 g mushrooms, 1 shallot, 2 cloves garlic, pepper.": a list, and no sentence.

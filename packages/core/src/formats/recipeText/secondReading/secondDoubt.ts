@@ -13,6 +13,9 @@ export const UNLIKELY = 0.2;
 /** Of what takes long more hangs on it: it is asked sooner, min. */
 const LONG = 15;
 export const UNLIKELY_LONG = 0.35;
+/** Knives and dough take their time. */
+const CUTS =
+  /\b(?:peel|chop|cut|slic|dic|grat|knead|shap|roll|form|pick|shell|pod|ston|wrap|stuff|wash|julienn|trim|core)\w*/i;
 /** Hands are on nothing that is covered. */
 const WAITS = /\b(?:cover|counter|worktop|towel|cloth|fridge|leave|left)/i;
 /** Beside what was read. */
@@ -27,7 +30,11 @@ export function secondDoubt(step: MethodStep, before?: MethodStep): StepDoubt | 
   if (!step.timed || step.kind !== 'work' || step.afterwards) return undefined;
   const read = sortOf(step);
   // An appliance has its name in the text; what is only cut and kneaded is handwork, however long.
-  if (read === 'appliance' || (read === 'hands' && isOnlyHandwork(step) && !WAITS.test(step.text))) return undefined;
+  if (
+    read === 'appliance' ||
+    (read === 'hands' && isOnlyHandwork(step) && CUTS.test(step.text) && !WAITS.test(step.text))
+  )
+    return undefined;
   const share = likelySortsOf(step, before).find(({ sort }) => sort === read)?.share ?? 0;
   if (share >= (step.minutes.latest >= LONG ? UNLIKELY_LONG : UNLIKELY)) return undefined;
   return {

@@ -14,7 +14,7 @@ export const TOLD_WEIGHTS = `
 # cup|4 -4
 # cups|-2 2
 # d|1 -1
-# days|-4 4
+# days|-3 3
 # degrees|4 -4
 # f|1 -1
 # fan|5 -5
@@ -27,7 +27,6 @@ export const TOLD_WEIGHTS = `
 # l|5 -5
 # litre|-1 1
 # litres|-2 2
-# min|1 -1
 # mins|-2 2
 # minute|4 -4
 # mm|4 -4
@@ -47,7 +46,7 @@ export const TOLD_WEIGHTS = `
 # trays|3 -3
 # tsp|3 -3
 # weeks|-1 1
-# with|-4 4
+# with|-5 5
 # wks|1 -1
 # °|2 -2
 ( #|-2 2
@@ -74,7 +73,7 @@ export const TOLD_WEIGHTS = `
 , brush|4 -4
 , bubble|2 -2
 , carrot|1 -1
-, carrots|3 -3
+, carrots|2 -2
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
@@ -91,12 +90,13 @@ export const TOLD_WEIGHTS = `
 , cut|2 -2
 , dill|1 -1
 , don|-2 2
-, drain|2 -2
+, drain|3 -3
 , drizzle|1 -1
 , fill|2 -2
+, flip|1 -1
 , flipping|2 -2
 , fold|3 -3
-, for|4 -4
+, for|-1 1
 , freeze|4 -4
 , freezes|1 -1
 , fridge|3 -3
@@ -104,7 +104,7 @@ export const TOLD_WEIGHTS = `
 , garlic|3 -3
 , ginger|3 -3
 , half|3 -3
-, heat|2 -2
+, heat|3 -3
 , high|4 -4
 , into|2 -2
 , juice|2 -2
@@ -119,7 +119,7 @@ export const TOLD_WEIGHTS = `
 , lids|2 -2
 , lime|1 -1
 , low|1 -1
-, lower|2 -2
+, lower|3 -3
 , lowest|1 -1
 , maple|1 -1
 , mash|3 -3
@@ -158,7 +158,7 @@ export const TOLD_WEIGHTS = `
 , rest|3 -3
 , rice|1 -1
 , rinse|2 -2
-, roll|4 -4
+, roll|5 -5
 , rosemary|2 -2
 , salt|4 -4
 , sauce|2 -2
@@ -222,7 +222,6 @@ export const TOLD_WEIGHTS = `
 ; #|5 -5
 ; add|2 -2
 ; cook|5 -5
-; cover|-1 1
 ; drain|1 -1
 ; freezes|2 -2
 ; leave|2 -2
@@ -232,7 +231,7 @@ export const TOLD_WEIGHTS = `
 ; simmer|2 -2
 ; stir|1 -1
 ; toss|2 -2
-^ #|-4 4
+^ #|-5 5
 ^ (|-5 5
 ^ a|-3 3
 ^ active|-5 5
@@ -241,7 +240,7 @@ export const TOLD_WEIGHTS = `
 ^ bake|3 -3
 ^ beans|3 -3
 ^ beat|2 -2
-^ better|-3 3
+^ better|-4 4
 ^ blanch|5 -5
 ^ blast|6 -6
 ^ blend|8 -8
@@ -254,6 +253,7 @@ export const TOLD_WEIGHTS = `
 ^ chill|11 -11
 ^ chop|5 -5
 ^ close|2 -2
+^ coconut|-2 2
 ^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-5 5
@@ -263,25 +263,25 @@ export const TOLD_WEIGHTS = `
 ^ crumble|3 -3
 ^ cube|4 -4
 ^ cut|7 -7
-^ day|5 -5
+^ day|6 -6
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
 ^ don|1 -1
-^ drain|9 -9
+^ drain|8 -8
 ^ dress|4 -4
 ^ dressing|3 -3
 ^ drizzle|3 -3
 ^ dry|3 -3
-^ eat|-2 2
+^ eat|-1 1
 ^ enough|-4 4
 ^ evening|3 -3
 ^ everything|2 -2
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
-^ finish|3 -3
+^ finish|4 -4
 ^ fish|3 -3
 ^ flour|4 -4
 ^ fluff|5 -5
@@ -305,7 +305,7 @@ export const TOLD_WEIGHTS = `
 ^ high|3 -3
 ^ hold|-6 6
 ^ if|5 -5
-^ into|3 -3
+^ into|4 -4
 ^ keep|1 -1
 ^ keeps|-8 8
 ^ knead|5 -5
@@ -331,10 +331,10 @@ export const TOLD_WEIGHTS = `
 ^ morning|3 -3
 ^ next|3 -3
 ^ night|1 -1
-^ notes|-5 5
+^ notes|-6 6
 ^ npr|5 -5
 ^ off|3 -3
-^ oil|5 -5
+^ oil|6 -6
 ^ on|4 -4
 ^ one|4 -4
 ^ onion|3 -3
@@ -344,7 +344,7 @@ export const TOLD_WEIGHTS = `
 ^ pack|5 -5
 ^ parsley|4 -4
 ^ paste|3 -3
-^ peel|3 -3
+^ peel|4 -4
 ^ pile|3 -3
 ^ place|2 -2
 ^ portion|5 -5
@@ -354,7 +354,7 @@ export const TOLD_WEIGHTS = `
 ^ prep|-7 7
 ^ preparation|-4 4
 ^ press|5 -5
-^ pressure|3 -3
+^ pressure|4 -4
 ^ prove|5 -5
 ^ pulse|2 -2
 ^ puree|4 -4
@@ -499,9 +499,9 @@ above|-3 3
 absorbed|1 -1
 abt|1 -1
 active|-5 5
-active #|-5 5
+active #|-4 4
 add|4 -4
-add #|4 -4
+add #|5 -5
 add beans|2 -2
 add chickpeas|2 -2
 add cumin|1 -1
@@ -513,7 +513,7 @@ add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
-add tomatoes|3 -3
+add tomatoes|2 -2
 add water|-2 2
 adding|2 -2
 adding the|2 -2
@@ -521,8 +521,8 @@ adjust|4 -4
 after|4 -4
 after #|6 -6
 again|2 -2
-against|4 -4
-against the|4 -4
+against|3 -3
+against the|3 -3
 ahead|-2 2
 air|-3 3
 airtight|-4 4
@@ -531,7 +531,7 @@ ajar ,|1 -1
 all|4 -4
 all ,|-2 2
 all .|4 -4
-all but|1 -1
+all but|2 -2
 all in|2 -2
 all the|2 -2
 all together|3 -3
@@ -540,6 +540,7 @@ allspice|1 -1
 almonds|3 -3
 almonds .|3 -3
 almost|2 -2
+along|1 -1
 alongside|1 -1
 an hour|1 -1
 an oiled|3 -3
@@ -555,7 +556,7 @@ and blend|1 -1
 and boil|2 -2
 and bring|1 -1
 and bubbling|3 -3
-and carrots|2 -2
+and carrots|3 -3
 and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
@@ -586,7 +587,7 @@ and oregano|1 -1
 and paprika|2 -2
 and parsley|2 -2
 and pepper|2 -2
-and peppers|1 -1
+and peppers|2 -2
 and remaining|1 -1
 and return|2 -2
 and rinse|3 -3
@@ -611,7 +612,7 @@ and the|2 -2
 and then|3 -3
 and thyme|1 -1
 and tomatoes|2 -2
-and toss|3 -3
+and toss|2 -2
 and turmeric|1 -1
 and vinegar|3 -3
 and water|3 -3
@@ -620,7 +621,7 @@ another #|1 -1
 any|3 -3
 apart|2 -2
 apart .|1 -1
-apple|-1 1
+apple|-2 2
 apples|2 -2
 approx|-3 3
 apricots|2 -2
@@ -752,7 +753,8 @@ boiling|5 -5
 boiling water|3 -3
 bonnet|2 -2
 both|3 -3
-bottle|4 -4
+bottle|5 -5
+bottles|-2 2
 bottom|4 -4
 bowl|5 -5
 bowl ,|2 -2
@@ -761,6 +763,7 @@ bowl with|1 -1
 bowls .|-1 1
 box|3 -3
 boxes|1 -1
+braise|3 -3
 bread|2 -2
 bread .|2 -2
 breadcrumbs|2 -2
@@ -788,9 +791,9 @@ brown .|3 -3
 brown the|2 -2
 browned|3 -3
 brush|5 -5
-brush with|4 -4
+brush with|5 -5
 bubble|5 -5
-bubble #|2 -2
+bubble #|3 -3
 bubble for|3 -3
 bubbling|4 -4
 bubbling .|3 -3
@@ -814,8 +817,9 @@ c #|4 -4
 c (|2 -2
 c ,|1 -1
 c .|3 -3
-c and|3 -3
+c and|2 -2
 c fan|5 -5
+c for|1 -1
 c gas|-1 1
 c with|1 -1
 c within|-1 1
@@ -855,7 +859,7 @@ celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
-chard|3 -3
+chard|2 -2
 charred|2 -2
 check|4 -4
 chestnuts|4 -4
@@ -876,8 +880,8 @@ chilled|-4 4
 chilli|5 -5
 chilli and|3 -3
 chilli flakes|1 -1
-chillies|1 -1
-chillies ,|1 -1
+chillies|2 -2
+chillies ,|2 -2
 chilling|-3 3
 chipotle|4 -4
 chips|2 -2
@@ -896,7 +900,7 @@ chunky|1 -1
 cilantro|3 -3
 cilantro .|3 -3
 cinnamon|3 -3
-cinnamon ,|2 -2
+cinnamon ,|1 -1
 clean|3 -3
 clean .|1 -1
 clear|4 -4
@@ -946,14 +950,14 @@ cook the|6 -6
 cook time|-4 4
 cook uncovered|2 -2
 cook until|1 -1
-cooked|-4 4
+cooked|-5 5
 cooker|1 -1
 cooker ,|-2 2
 cooker .|2 -2
 cooker with|3 -3
 cooking|-4 4
 cooking time|-1 1
-cooks|-2 2
+cooks|-3 3
 cool|5 -5
 cool #|7 -7
 cool ,|-1 1
@@ -968,7 +972,7 @@ core|6 -6
 coriander|5 -5
 coriander .|4 -4
 coriander and|2 -2
-corn|3 -3
+corn|4 -4
 cornflour|3 -3
 cornstarch|1 -1
 counter|3 -3
@@ -1016,7 +1020,7 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|3 -3
+curry powder|2 -2
 cut|9 -9
 cut in|4 -4
 cut into|3 -3
@@ -1034,7 +1038,6 @@ date|4 -4
 dates|3 -3
 day|1 -1
 day #|2 -2
-day .|-1 1
 day before|2 -2
 day drain|3 -3
 days|-3 3
@@ -1043,14 +1046,14 @@ days .|-2 2
 days fridge|-2 2
 days in|-2 2
 deep|3 -3
-deep golden|2 -2
+deep golden|1 -1
 deglaze|4 -4
 degrees|4 -4
 deseed|2 -2
 dice|6 -6
 diced|2 -2
-dill|4 -4
-dill ,|1 -1
+dill|3 -3
+dill ,|2 -2
 dill .|2 -2
 dimple|1 -1
 dip|3 -3
@@ -1105,19 +1108,19 @@ drizzle over|3 -3
 drizzle with|2 -2
 drop|4 -4
 dry|5 -5
-dry ,|4 -4
+dry ,|5 -5
 dry .|6 -6
-dry in|3 -3
+dry in|2 -2
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|3 -3
+each in|2 -2
 each side|5 -5
 easy|-5 5
-eat|-2 2
+eat|-1 1
 eating|3 -3
 eating .|3 -3
 edamame|5 -5
@@ -1143,7 +1146,7 @@ everything .|4 -4
 everything but|3 -3
 everything else|3 -3
 everything except|2 -2
-everything in|2 -2
+everything in|3 -3
 everything through|2 -2
 everything together|2 -2
 except|3 -3
@@ -1239,9 +1242,10 @@ freeze for|1 -1
 freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
-freezer #|-6 6
+freezer #|-5 5
 freezer .|-2 2
 freezes|-6 6
+freezes for|1 -1
 freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
@@ -1260,8 +1264,7 @@ frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|3 -3
-fry|1 -1
-fry #|6 -6
+fry #|7 -7
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1314,7 +1317,6 @@ gloves|1 -1
 gnocchi|2 -2
 go|3 -3
 gochugaru|2 -2
-goes|1 -1
 goes in|3 -3
 gold|2 -2
 golden|5 -5
@@ -1323,7 +1325,6 @@ golden .|4 -4
 golden and|1 -1
 gone|1 -1
 good|2 -2
-good for|-1 1
 gradually|3 -3
 grate|3 -3
 grated|1 -1
@@ -1340,6 +1341,7 @@ grill for|4 -4
 grind|4 -4
 grind with|1 -1
 ground|1 -1
+h #|-1 1
 h ,|1 -1
 h .|5 -5
 half|2 -2
@@ -1356,9 +1358,9 @@ halved|1 -1
 hand|3 -3
 handful|3 -3
 handle|3 -3
-hands|-5 5
+hands|-4 4
 hands ,|3 -3
-hands on|-6 6
+hands on|-5 5
 hard|5 -5
 hard #|2 -2
 hard for|3 -3
@@ -1369,7 +1371,7 @@ have|2 -2
 head|1 -1
 headspace|3 -3
 heat|7 -7
-heat #|3 -3
+heat #|2 -2
 heat ,|2 -2
 heat .|5 -5
 heat a|2 -2
@@ -1395,7 +1397,7 @@ hing|2 -2
 hold|-6 6
 hold #|-5 5
 holds|-3 3
-hot ,|3 -3
+hot ,|4 -4
 hot .|4 -4
 hot pan|2 -2
 hot sauce|4 -4
@@ -1461,7 +1463,7 @@ into the|4 -4
 iron|1 -1
 is|-2 2
 ish|2 -2
-it|5 -5
+it|6 -6
 it ,|2 -2
 it a|3 -3
 it all|3 -3
@@ -1490,10 +1492,10 @@ jar|-1 1
 jar ,|1 -1
 jars ,|3 -3
 jars .|1 -1
-juice|5 -5
+juice|4 -4
 juice ,|2 -2
 juice .|2 -2
-juice and|2 -2
+juice and|3 -3
 juice of|2 -2
 juices|1 -1
 just|2 -2
@@ -1503,6 +1505,7 @@ kale|5 -5
 kale and|2 -2
 kcal|-5 5
 keep|-2 2
+keep for|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1531,6 +1534,7 @@ large pan|1 -1
 large pot|2 -2
 last|7 -7
 last #|5 -5
+last .|4 -4
 lasts|-5 5
 lay|4 -4
 layer|5 -5
@@ -1615,7 +1619,7 @@ loaf|2 -2
 loaf tin|3 -3
 lock|4 -4
 lock lid|3 -3
-log|2 -2
+log|3 -3
 log ,|1 -1
 logs|2 -2
 longer|-2 2
@@ -1631,12 +1635,12 @@ low ,|1 -1
 low .|2 -2
 low for|1 -1
 low heat|4 -4
-lower|4 -4
+lower|5 -5
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
 lowest heat|1 -1
-lukewarm|2 -2
+lukewarm|4 -4
 lumps|2 -2
 lunch|-1 1
 lunches|3 -3
@@ -1679,15 +1683,15 @@ medium high|1 -1
 medium low|1 -1
 melt|2 -2
 melt the|1 -1
-melted|1 -1
+melted|2 -2
 middle|3 -3
 milk|-2 2
 milk .|1 -1
 milk and|4 -4
 min|1 -1
-min ,|4 -4
-min .|9 -9
-min ;|3 -3
+min (|1 -1
+min ,|3 -3
+min .|10 -10
 min at|-3 3
 min before|3 -3
 min high|4 -4
@@ -1706,7 +1710,7 @@ min with|3 -3
 mince|2 -2
 mins|-2 2
 mins ,|-1 1
-mins .|10 -10
+mins .|9 -9
 mins before|4 -4
 mins more|3 -3
 mins or|2 -2
@@ -1753,7 +1757,6 @@ ml .|2 -2
 ml boiling|1 -1
 ml of|5 -5
 ml tubs|-1 1
-ml water|-1 1
 mm|4 -4
 mm .|3 -3
 mo|-1 1
@@ -1767,7 +1770,6 @@ more ,|1 -1
 more .|7 -7
 more often|1 -1
 more until|2 -2
-morning|1 -1
 morning drain|2 -2
 most|1 -1
 most of|1 -1
@@ -1808,7 +1810,7 @@ noodles|-3 3
 nori|3 -3
 not|1 -1
 notebook|-3 3
-notes|-5 5
+notes|-6 6
 now|2 -2
 now and|3 -3
 npr|5 -5
@@ -1828,7 +1830,7 @@ oats ,|2 -2
 occasionally|2 -2
 of #|-3 3
 of a|2 -2
-of an|2 -2
+of an|3 -3
 of cold|1 -1
 of it|3 -3
 of pepper|1 -1
@@ -1840,20 +1842,20 @@ off|7 -7
 off ,|2 -2
 off .|3 -3
 off heat|3 -3
-off the|4 -4
+off the|3 -3
 often|3 -3
 often ,|2 -2
 often .|3 -3
 often so|1 -1
 oil|4 -4
 oil #|5 -5
-oil (|1 -1
+oil (|2 -2
 oil ,|-1 1
 oil .|2 -2
 oil ;|1 -1
 oil and|1 -1
 oil for|3 -3
-oil in|6 -6
+oil in|7 -7
 oil into|1 -1
 oil on|3 -3
 oil over|2 -2
@@ -1873,7 +1875,7 @@ on #|-4 4
 on ,|3 -3
 on .|5 -5
 on a|-1 1
-on and|2 -2
+on and|3 -3
 on for|2 -2
 on high|-1 1
 on low|-2 2
@@ -1909,7 +1911,7 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|2 -2
+oregano|3 -3
 oregano ,|1 -1
 oregano .|1 -1
 orzo|2 -2
@@ -1929,15 +1931,15 @@ oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
 over|7 -7
-over ,|2 -2
+over ,|3 -3
 over .|6 -6
 over a|2 -2
-over low|4 -4
+over low|3 -3
 over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-2 2
+overnight|-1 1
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -1948,12 +1950,13 @@ pack in|3 -3
 pak|2 -2
 pan|2 -2
 pan #|1 -1
-pan ,|4 -4
+pan ,|3 -3
 pan .|3 -3
 pan for|2 -2
 pan with|2 -2
 pans|3 -3
 paper|4 -4
+paper .|3 -3
 paprika|4 -4
 paprika ,|2 -2
 paprika .|3 -3
@@ -1968,6 +1971,7 @@ partially|3 -3
 partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
+parts|1 -1
 pass|3 -3
 passata|3 -3
 passata ,|2 -2
@@ -1989,7 +1993,7 @@ peanuts|3 -3
 pear|1 -1
 peas|2 -2
 peas and|2 -2
-peel|4 -4
+peel|5 -5
 peel ,|2 -2
 peeled|1 -1
 people|1 -1
@@ -2035,7 +2039,6 @@ pot with|2 -2
 potato|2 -2
 potato ,|2 -2
 potatoes|3 -3
-potatoes ,|-1 1
 potatoes .|3 -3
 potatoes and|1 -1
 potatoes in|2 -2
@@ -2109,7 +2112,7 @@ really|3 -3
 recipe|-5 5
 red|4 -4
 reduce by|3 -3
-reduce heat|2 -2
+reduce heat|1 -1
 reduce the|-2 2
 reduce to|2 -2
 refresh|1 -1
@@ -2137,16 +2140,15 @@ rest #|8 -8
 rest .|6 -6
 rest for|4 -4
 rest in|3 -3
-rest of|-2 2
+rest of|-1 1
 return|3 -3
 return the|1 -1
 return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
-rice|3 -3
-rice #|-1 1
+rice|2 -2
 rice ,|3 -3
-rice .|3 -3
+rice .|4 -4
 rice and|3 -3
 rice cooker|2 -2
 rice with|2 -2
@@ -2192,7 +2194,7 @@ runs|2 -2
 rye|3 -3
 rye flour|3 -3
 s|-1 1
-saffron|3 -3
+saffron|2 -2
 sage|4 -4
 sage .|1 -1
 salad|1 -1
@@ -2257,7 +2259,7 @@ seconds .|2 -2
 secs|2 -2
 seed|2 -2
 seeds|4 -4
-seeds ,|2 -2
+seeds ,|3 -3
 seeds .|3 -3
 seeds and|1 -1
 seeds in|1 -1
@@ -2273,12 +2275,12 @@ serves|-8 8
 serves #|-7 7
 serving .|3 -3
 servings|-6 6
-servings .|-4 4
+servings .|-3 3
 sesame|4 -4
 sesame ,|3 -3
 sesame .|3 -3
 sesame oil|2 -2
-set|6 -6
+set|7 -7
 set aside|4 -4
 sets|4 -4
 setting|2 -2
@@ -2288,7 +2290,7 @@ shake the|2 -2
 shaking|3 -3
 shallot|3 -3
 shallots|4 -4
-shallow|4 -4
+shallow|5 -5
 shape|5 -5
 shape #|4 -4
 shape into|2 -2
@@ -2319,7 +2321,7 @@ simmer #|2 -2
 simmer ,|6 -6
 simmer .|5 -5
 simmer and|1 -1
-simmer for|7 -7
+simmer for|8 -8
 simmer gently|4 -4
 simmer on|4 -4
 simmer uncovered|2 -2
@@ -2343,7 +2345,7 @@ skim .|3 -3
 skin|1 -1
 skins ,|-2 2
 slaw|3 -3
-slice|3 -3
+slice|4 -4
 slice #|3 -3
 slice into|1 -1
 slice the|1 -1
@@ -2380,7 +2382,7 @@ soft ,|3 -3
 soft .|3 -3
 soften|5 -5
 soften onion|2 -2
-soften the|2 -2
+soften the|3 -3
 softened|1 -1
 some|2 -2
 something|1 -1
@@ -2436,11 +2438,11 @@ squeeze the|1 -1
 stack|4 -4
 stalks|3 -3
 stand|8 -8
-stand #|5 -5
+stand #|6 -6
 stand at|1 -1
 stand for|4 -4
 stands|1 -1
-starch|2 -2
+starch|3 -3
 start|-3 3
 starter|3 -3
 starting|1 -1
@@ -2483,7 +2485,7 @@ stock|2 -2
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
-storage|-3 3
+storage|-4 4
 store|-4 4
 straight|1 -1
 strain|6 -6
@@ -2540,6 +2542,7 @@ teaspoon|4 -4
 teaspoon of|1 -1
 temp|3 -3
 temp #|4 -4
+temp .|-1 1
 tempeh|5 -5
 tempeh #|3 -3
 temperature|-2 2
@@ -2547,7 +2550,7 @@ ten|4 -4
 ten minutes|4 -4
 tender|2 -2
 tender .|2 -2
-tender and|2 -2
+tender and|1 -1
 texture|4 -4
 that|3 -3
 thaw|-2 2
@@ -2580,7 +2583,7 @@ the coriander|2 -2
 the counter|3 -3
 the crumbs|3 -3
 the dal|-2 2
-the day|3 -3
+the day|4 -4
 the dough|2 -2
 the drained|1 -1
 the dressing|3 -3
@@ -2642,7 +2645,7 @@ the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
 the rest|-2 2
-the rice|2 -2
+the rice|3 -3
 the rosemary|3 -3
 the sage|2 -2
 the salt|2 -2
@@ -2760,7 +2763,7 @@ tip into|-2 2
 tip out|1 -1
 to|2 -2
 to a|6 -6
-to boil|3 -3
+to boil|2 -2
 to cool|3 -3
 to cover|2 -2
 to freeze|-5 5
@@ -2774,9 +2777,9 @@ to wilt|3 -3
 toast|7 -7
 toast the|2 -2
 toasted|2 -2
-tofu|9 -9
+tofu|10 -10
 tofu #|3 -3
-tofu (|3 -3
+tofu (|4 -4
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
@@ -2785,6 +2788,7 @@ together ,|2 -2
 together .|3 -3
 together with|1 -1
 tomato|4 -4
+tomato paste|1 -1
 tomatoes|7 -7
 tomatoes ,|3 -3
 tomatoes .|4 -4
@@ -2824,12 +2828,12 @@ translucent|2 -2
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
-tray to|1 -1
+tray to|2 -2
 tray with|2 -2
 trays|6 -6
 trays ,|3 -3
 trays .|4 -4
-treacle|2 -2
+treacle|1 -1
 tsp|3 -3
 tsp .|1 -1
 tsp salt|1 -1
@@ -2845,10 +2849,10 @@ turn the|2 -2
 turning|1 -1
 turning once|-1 1
 twenty|2 -2
-twice .|2 -2
+twice .|3 -3
 two|3 -3
 two batches|-2 2
-two hours|2 -2
+two hours|1 -1
 two trays|3 -3
 uncover|4 -4
 uncover ,|2 -2
@@ -2922,7 +2926,7 @@ warm or|-2 2
 warm the|1 -1
 wash|2 -2
 wash and|4 -4
-water|1 -1
+water|2 -2
 water #|3 -3
 water (|3 -3
 water .|2 -2
@@ -2987,7 +2991,7 @@ wilted ,|1 -1
 wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
-wine and|2 -2
+wine and|1 -1
 winter|-2 2
 with|3 -3
 with #|-2 2
@@ -2998,16 +3002,17 @@ with cold|1 -1
 with coriander|2 -2
 with everything|2 -2
 with flour|2 -2
-with foil|4 -4
+with foil|5 -5
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
 with hot|-1 1
 with lemon|3 -3
 with lid|2 -2
+with lime|1 -1
 with oil|5 -5
 with onion|1 -1
-with rice|1 -1
+with rice|-1 1
 with salt|1 -1
 with soy|1 -1
 with sugar|2 -2
