@@ -112,7 +112,10 @@ export function withMore(
   const words = said?.[1] ?? said?.[2];
   if (!said || !words) return { amount, rest };
   const more = readAmount(words.replace(/^another\s+/i, ''), system);
-  const same = /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(more.rest);
+  // Water for soaking is poured off, and no more of the same.
+  const same =
+    /^(?:extra|more|reserved|(?:extra |more )?(?:for|to)\b.*)?$/i.test(more.rest) &&
+    !/\b(?:soak|blanch|rins)\w*\s*$/i.test(more.rest);
   // "(or water + 2 cubes)" is another way.
   const other = /\((?:or|alternatively)\b[^)]*$/i.test(rest.slice(0, said.index));
   if (!same) return { amount, rest, ...(other ? {} : { besides: said[0] }) };

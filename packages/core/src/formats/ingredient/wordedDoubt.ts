@@ -87,6 +87,19 @@ const coarseSalt: Rule = (text, { name, facts }, amount) => {
   };
 };
 
+/** "1 litre water for soaking": whether it stays in the dish. */
+const POURED =
+  /[\s,(]*\b(?:for|to) (?:the )?(?:soak(?:ing)?|blanch(?:ing)?|rins(?:e|ing)|boil(?:ing)?(?: the pasta)?|parboil(?:ing)?|refresh(?:ing)?)\b\)?/i;
+const pouredOff: Rule = (text, { facts }) => {
+  const said = facts.kind === 'water' ? POURED.exec(text)?.[0] : undefined;
+  if (said === undefined) return undefined;
+  return {
+    about: 'amount',
+    question: `“${said.replace(/^[\s,(]+/, '')}”: is that water poured off? Then leave it out.`,
+    choices: [{ label: 'it stays in the dish', line: text.replace(said, '').trim() }],
+  };
+};
+
 const PARTS: Readonly<Record<string, readonly [number, number]>> = {
   half: [1, 2],
   quarter: [1, 4],
@@ -134,7 +147,7 @@ const bareBracket: Rule = (text) => {
  * @example wordedDoubt('100 g cashews, soaked', cashews, mass(100))?.question // '“soaked”: how long does it soak?'
  */
 export function wordedDoubt(text: string, food: Food, amount: Amount): Doubt | undefined {
-  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll, coarseSalt, partOfIt, bareBracket]) {
+  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll, coarseSalt, pouredOff, partOfIt, bareBracket]) {
     const doubt = rule(text, food, amount);
     if (doubt) return doubt;
   }

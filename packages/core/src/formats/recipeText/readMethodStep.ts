@@ -58,7 +58,7 @@ const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?\s*[.:;]/i;
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
 const ON_TRAY =
-  /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
+  /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:\d+ ?(?:x|×|cm|inch)\S* ?(?:\d+ ?(?:cm|inch)? )?|loaf |cake |muffin |lined |greased )(?:tin|muffin cup|muffin case)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
 /** What is baked on these stands on a hob. */
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;

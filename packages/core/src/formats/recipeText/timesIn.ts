@@ -174,7 +174,7 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
 
 /** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
 const MOMENT_BEFORE =
-  /\b(?:every|after|the last|final|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$/i;
+  /\b(?:every|after|the last|(?<!\ban? )final|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$/i;
 const MOMENT_BEHIND =
   /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old|(?:(?:is|are) )?(?:left|to go|remaining))\b/i;
 
@@ -231,7 +231,7 @@ export function beforeTheEnd(text: string): number | undefined {
   if (bare !== undefined) return Number(bare);
   return timesIn(plain).find(
     ({ at, end }) =>
-      /\b(?:the last|final)\s*$/i.test(plain.slice(0, at)) ||
+      /\b(?:the last|(?<!\ban? )final)\s*$/i.test(plain.slice(0, at)) ||
       /^\s*(?:before (?:the end|it is done|they are done|serving|the time)|(?:(?:is|are) )?(?:left|to go|remaining)\b)/i.test(
         plain.slice(end),
       ),

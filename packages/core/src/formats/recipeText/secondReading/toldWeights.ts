@@ -12,8 +12,8 @@ export const TOLD_WEIGHTS = `
 # cloves|1 -1
 # cm|6 -6
 # cup|4 -4
-# cups|-2 2
-# d|1 -1
+# cups|-1 1
+# d|2 -2
 # days|-3 3
 # degrees|4 -4
 # f|1 -1
@@ -27,13 +27,13 @@ export const TOLD_WEIGHTS = `
 # l|5 -5
 # litre|-1 1
 # litres|-2 2
+# min|1 -1
 # mins|-2 2
 # minute|4 -4
 # mm|4 -4
 # months|-1 1
 # more|3 -3
 # patties|4 -4
-# portions|-1 1
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
@@ -41,19 +41,21 @@ export const TOLD_WEIGHTS = `
 # tablespoon|1 -1
 # tablespoons|2 -2
 # tbsp|3 -3
-# tin|1 -1
+# tin|2 -2
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
 # weeks|-1 1
 # with|-5 5
 # wks|1 -1
+# x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
 ( fan|2 -2
 ( from|-3 3
-( it|2 -2
+( it|3 -3
+( not|2 -2
 ( or|3 -3
 , a|1 -1
 , about|1 -1
@@ -79,6 +81,7 @@ export const TOLD_WEIGHTS = `
 , chill|1 -1
 , chilli|2 -2
 , chop|2 -2
+, chopped|2 -2
 , cinnamon|1 -1
 , coconut|2 -2
 , cook|4 -4
@@ -95,6 +98,7 @@ export const TOLD_WEIGHTS = `
 , fill|2 -2
 , flip|1 -1
 , flipping|2 -2
+, flour|2 -2
 , fold|3 -3
 , for|-1 1
 , freeze|4 -4
@@ -119,7 +123,7 @@ export const TOLD_WEIGHTS = `
 , lids|2 -2
 , lime|1 -1
 , low|1 -1
-, lower|3 -3
+, lower|2 -2
 , lowest|1 -1
 , maple|1 -1
 , mash|3 -3
@@ -200,7 +204,7 @@ export const TOLD_WEIGHTS = `
 , till|2 -2
 , tip|1 -1
 , tofu|2 -2
-, tomatoes|2 -2
+, tomatoes|1 -1
 , top|3 -3
 , toss|1 -1
 , tossing|2 -2
@@ -269,7 +273,7 @@ export const TOLD_WEIGHTS = `
 ^ do|1 -1
 ^ does|-5 5
 ^ don|1 -1
-^ drain|8 -8
+^ drain|9 -9
 ^ dress|4 -4
 ^ dressing|3 -3
 ^ drizzle|3 -3
@@ -290,6 +294,7 @@ export const TOLD_WEIGHTS = `
 ^ form|4 -4
 ^ freeze|6 -6
 ^ freezes|-9 9
+^ fridge|1 -1
 ^ from|-4 4
 ^ fry|6 -6
 ^ garlic|6 -6
@@ -304,9 +309,10 @@ export const TOLD_WEIGHTS = `
 ^ heat|5 -5
 ^ high|3 -3
 ^ hold|-6 6
+^ hot|-1 1
+^ i|-2 2
 ^ if|5 -5
-^ into|4 -4
-^ keep|1 -1
+^ into|3 -3
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
@@ -321,7 +327,7 @@ export const TOLD_WEIGHTS = `
 ^ line|4 -4
 ^ lock|4 -4
 ^ lower|1 -1
-^ make|-2 2
+^ make|-1 1
 ^ makes|-9 9
 ^ mash|4 -4
 ^ massage|3 -3
@@ -334,7 +340,7 @@ export const TOLD_WEIGHTS = `
 ^ notes|-6 6
 ^ npr|5 -5
 ^ off|3 -3
-^ oil|6 -6
+^ oil|5 -5
 ^ on|4 -4
 ^ one|4 -4
 ^ onion|3 -3
@@ -371,7 +377,7 @@ export const TOLD_WEIGHTS = `
 ^ roll|6 -6
 ^ rub|2 -2
 ^ salt|7 -7
-^ sauce|3 -3
+^ sauce|4 -4
 ^ saute|3 -3
 ^ sauté|4 -4
 ^ scatter|4 -4
@@ -431,6 +437,7 @@ export const TOLD_WEIGHTS = `
 ^ wine|3 -3
 ^ wrap|5 -5
 ^ yield|-6 6
+^ yields|-4 4
 a|-2 2
 a #|1 -1
 a baking|3 -3
@@ -451,7 +458,7 @@ a fork|2 -2
 a frying|2 -2
 a further|3 -3
 a good|2 -2
-a greased|1 -1
+a greased|2 -2
 a half|3 -3
 a heavy|2 -2
 a high|2 -2
@@ -459,10 +466,10 @@ a hot|1 -1
 a ladleful|4 -4
 a large|3 -3
 a lid|1 -1
-a lined|2 -2
+a lined|3 -3
 a litre|1 -1
 a log|2 -2
-a low|2 -2
+a low|3 -3
 a medium|1 -1
 a minute|3 -3
 a pan|4 -4
@@ -476,7 +483,7 @@ a rough|3 -3
 a saucepan|1 -1
 a sheet|1 -1
 a side|-2 2
-a sieve|2 -2
+a sieve|1 -1
 a simmer|3 -3
 a small|3 -3
 a splash|-1 1
@@ -486,8 +493,8 @@ a tablespoon|1 -1
 a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
-a time|2 -2
-a tin|-1 1
+a time|3 -3
+a tin|-2 2
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -499,13 +506,13 @@ above|-3 3
 absorbed|1 -1
 abt|1 -1
 active|-5 5
-active #|-4 4
+active #|-5 5
 add|4 -4
 add #|5 -5
 add beans|2 -2
 add chickpeas|2 -2
 add cumin|1 -1
-add everything|2 -2
+add everything|1 -1
 add garlic|2 -2
 add ginger|1 -1
 add lentils|1 -1
@@ -513,7 +520,7 @@ add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
-add tomatoes|2 -2
+add tomatoes|3 -3
 add water|-2 2
 adding|2 -2
 adding the|2 -2
@@ -528,6 +535,7 @@ air|-3 3
 airtight|-4 4
 ajar|2 -2
 ajar ,|1 -1
+al|2 -2
 all|4 -4
 all ,|-2 2
 all .|4 -4
@@ -541,13 +549,13 @@ almonds|3 -3
 almonds .|3 -3
 almost|2 -2
 along|1 -1
-alongside|1 -1
+alongside|3 -3
 an hour|1 -1
 an oiled|3 -3
 an onion|3 -3
 an ovenproof|1 -1
 and #|3 -3
-and a|2 -2
+and a|1 -1
 and add|1 -1
 and bake|5 -5
 and bay|1 -1
@@ -573,7 +581,7 @@ and grill|1 -1
 and half|1 -1
 and into|1 -1
 and knead|4 -4
-and leave|2 -2
+and leave|4 -4
 and lemon|1 -1
 and let|3 -3
 and lime|3 -3
@@ -624,13 +632,14 @@ apart .|1 -1
 apple|-2 2
 apples|2 -2
 approx|-3 3
+approx #|-2 2
 apricots|2 -2
 are soft|1 -1
 are tender|1 -1
 around|-2 2
 arrange|3 -3
 as|-2 2
-as a|-3 3
+as a|-2 2
 as it|3 -3
 as they|3 -3
 as you|4 -4
@@ -638,10 +647,10 @@ aside|4 -4
 aside .|4 -4
 at|2 -2
 at #|-1 1
-at a|3 -3
+at a|4 -4
 at high|2 -2
 at least|5 -5
-at once|4 -4
+at once|3 -3
 at room|-2 2
 at the|4 -4
 aubergine|3 -3
@@ -685,7 +694,7 @@ bay leaf|1 -1
 bay leaves|1 -1
 be made|-1 1
 bean|3 -3
-beans|6 -6
+beans|7 -7
 beans #|2 -2
 beans ,|3 -3
 beans .|5 -5
@@ -711,7 +720,7 @@ better the|-3 3
 between|5 -5
 between #|3 -3
 between two|2 -2
-bicarb|1 -1
+bicarb|2 -2
 big|3 -3
 big bowl|2 -2
 big pan|2 -2
@@ -750,7 +759,7 @@ boil the|3 -3
 boil with|1 -1
 boiled|3 -3
 boiling|5 -5
-boiling water|3 -3
+boiling water|4 -4
 bonnet|2 -2
 both|3 -3
 bottle|5 -5
@@ -759,7 +768,6 @@ bottom|4 -4
 bowl|5 -5
 bowl ,|2 -2
 bowl .|3 -3
-bowl with|1 -1
 bowls .|-1 1
 box|3 -3
 boxes|1 -1
@@ -775,7 +783,7 @@ brine ,|1 -1
 bring|6 -6
 bring back|2 -2
 bring slowly|2 -2
-bring the|1 -1
+bring the|3 -3
 bring to|4 -4
 bring together|2 -2
 bring up|4 -4
@@ -859,7 +867,7 @@ celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
-chard|2 -2
+chard|3 -3
 charred|2 -2
 check|4 -4
 chestnuts|4 -4
@@ -957,6 +965,7 @@ cooker .|2 -2
 cooker with|3 -3
 cooking|-4 4
 cooking time|-1 1
+cooking water|2 -2
 cooks|-3 3
 cool|5 -5
 cool #|7 -7
@@ -1015,7 +1024,7 @@ cup|4 -4
 cup of|3 -3
 cup water|1 -1
 cups|-1 1
-cups of|3 -3
+cups of|2 -2
 cups water|2 -2
 currants|1 -1
 curry|3 -3
@@ -1028,7 +1037,7 @@ cut side|1 -1
 cut the|1 -1
 cutting|4 -4
 cutting .|4 -4
-d|1 -1
+d|2 -2
 d .|-1 1
 daikon|2 -2
 daily|3 -3
@@ -1045,10 +1054,11 @@ days ,|4 -4
 days .|-2 2
 days fridge|-2 2
 days in|-2 2
-deep|3 -3
-deep golden|1 -1
+deep|2 -2
+deep golden|2 -2
 deglaze|4 -4
 degrees|4 -4
+dente|2 -2
 deseed|2 -2
 dice|6 -6
 diced|2 -2
@@ -1117,7 +1127,7 @@ dumplings|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|2 -2
+each in|3 -3
 each side|5 -5
 easy|-5 5
 eat|-1 1
@@ -1242,15 +1252,16 @@ freeze for|1 -1
 freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
-freezer #|-5 5
+freezer #|-6 6
 freezer .|-2 2
-freezes|-6 6
+freezes|-5 5
+freezes .|-4 4
 freezes for|1 -1
 freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
-fridge|-3 3
-fridge #|-3 3
+fridge|-2 2
+fridge #|-2 2
 fridge ,|-3 3
 fridge .|2 -2
 fridge for|-3 3
@@ -1281,6 +1292,7 @@ g ,|3 -3
 g .|2 -2
 g dried|4 -4
 g of|4 -4
+g rice|3 -3
 garam|2 -2
 garam masala|2 -2
 garlic|9 -9
@@ -1302,6 +1314,7 @@ gentle|1 -1
 gently|1 -1
 gently ,|3 -3
 gently for|3 -3
+gently in|3 -3
 get|5 -5
 gets|1 -1
 ginger|5 -5
@@ -1334,7 +1347,7 @@ grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
-greens|4 -4
+greens|5 -5
 griddle|3 -3
 grill|4 -4
 grill for|4 -4
@@ -1345,7 +1358,7 @@ h #|-1 1
 h ,|1 -1
 h .|5 -5
 half|2 -2
-half .|5 -5
+half .|4 -4
 half a|-2 2
 half of|3 -3
 half the|2 -2
@@ -1399,6 +1412,7 @@ hold #|-5 5
 holds|-3 3
 hot ,|4 -4
 hot .|4 -4
+hot oil|1 -1
 hot pan|2 -2
 hot sauce|4 -4
 hour|-1 1
@@ -1415,7 +1429,7 @@ hr|1 -1
 hr #|-4 4
 hr .|4 -4
 hrs ,|2 -2
-i|5 -5
+i|3 -3
 ice|2 -2
 ice bath|4 -4
 if|4 -4
@@ -1426,11 +1440,11 @@ in|4 -4
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
-in all|2 -2
+in all|1 -1
 in an|-2 2
 in coconut|1 -1
 in cold|3 -3
-in flour|4 -4
+in flour|3 -3
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
@@ -1533,18 +1547,18 @@ large casserole|1 -1
 large pan|1 -1
 large pot|2 -2
 last|7 -7
-last #|5 -5
+last #|4 -4
 last .|4 -4
 lasts|-5 5
 lay|4 -4
 layer|5 -5
-leaf|3 -3
-leaf .|3 -3
+leaf|4 -4
+leaf .|4 -4
 leaf and|1 -1
 least|5 -5
 least #|5 -5
 leave|9 -9
-leave #|5 -5
+leave #|6 -6
 leave at|3 -3
 leave for|3 -3
 leave in|3 -3
@@ -1552,7 +1566,7 @@ leave it|3 -3
 leave on|3 -3
 leave to|4 -4
 leaves|5 -5
-leaves ,|2 -2
+leaves ,|3 -3
 leaves .|4 -4
 leaves and|2 -2
 leaving|2 -2
@@ -1604,14 +1618,16 @@ line|5 -5
 line a|3 -3
 lined|5 -5
 lined #|2 -2
-liquid|1 -1
+liquid|2 -2
 liquid ,|1 -1
 liquor|4 -4
 liquor .|3 -3
 litre|1 -1
 litre dish|1 -1
+litre of|2 -2
 litres|-2 2
 litres of|1 -1
+little|1 -1
 little .|5 -5
 little oil|4 -4
 ll|3 -3
@@ -1633,8 +1649,8 @@ lots of|1 -1
 low #|-1 1
 low ,|1 -1
 low .|2 -2
-low for|1 -1
 low heat|4 -4
+low oven|3 -3
 lower|5 -5
 lower the|1 -1
 lowest|3 -3
@@ -1648,7 +1664,7 @@ m|-3 3
 machine|3 -3
 made|-3 3
 main|-1 1
-make|-2 2
+make|-4 4
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
@@ -1682,7 +1698,6 @@ medium heat|1 -1
 medium high|1 -1
 medium low|1 -1
 melt|2 -2
-melt the|1 -1
 melted|2 -2
 middle|3 -3
 milk|-2 2
@@ -1759,7 +1774,7 @@ ml of|5 -5
 ml tubs|-1 1
 mm|4 -4
 mm .|3 -3
-mo|-1 1
+mo|-2 2
 mode|2 -2
 molasses|1 -1
 month|-3 3
@@ -1774,6 +1789,7 @@ morning drain|2 -2
 most|1 -1
 most of|1 -1
 much|2 -2
+muffin|3 -3
 mug|1 -1
 mushrooms|5 -5
 mushrooms ,|3 -3
@@ -1807,7 +1823,7 @@ no|4 -4
 non|2 -2
 non stick|2 -2
 noodles|-3 3
-nori|3 -3
+nori|2 -2
 not|1 -1
 notebook|-3 3
 notes|-6 6
@@ -1870,7 +1886,7 @@ ok .|3 -3
 olive|3 -3
 olive oil|3 -3
 olives|3 -3
-on|3 -3
+on|2 -2
 on #|-4 4
 on ,|3 -3
 on .|5 -5
@@ -1878,12 +1894,11 @@ on a|-1 1
 on and|3 -3
 on for|2 -2
 on high|-1 1
-on low|-2 2
+on low|-1 1
 on the|1 -1
 on time|-2 2
-on top|4 -4
+on top|5 -5
 on two|1 -1
-once|1 -1
 once ,|-2 2
 once .|2 -2
 one|-1 1
@@ -1914,6 +1929,7 @@ orange|2 -2
 oregano|3 -3
 oregano ,|1 -1
 oregano .|1 -1
+oregano and|1 -1
 orzo|2 -2
 other|4 -4
 out|9 -9
@@ -1939,7 +1955,7 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-1 1
+overnight|-2 2
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -1987,14 +2003,15 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
-peanut|3 -3
-peanut butter|3 -3
+peanut|2 -2
+peanut butter|2 -2
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
 peas and|2 -2
 peel|5 -5
 peel ,|2 -2
+peel and|2 -2
 peeled|1 -1
 people|1 -1
 pepper|6 -6
@@ -2016,7 +2033,7 @@ pinch of|2 -2
 pinch salt|1 -1
 pine|2 -2
 place|3 -3
-plate|4 -4
+plate|5 -5
 plate .|3 -3
 platter|1 -1
 plenty|2 -2
@@ -2034,6 +2051,7 @@ portions .|-1 1
 pot|-1 1
 pot ,|1 -1
 pot .|5 -5
+pot and|2 -2
 pot over|2 -2
 pot with|2 -2
 potato|2 -2
@@ -2047,7 +2065,7 @@ pound|3 -3
 pour|7 -7
 pour in|2 -2
 pour into|1 -1
-pour over|6 -6
+pour over|5 -5
 pour the|2 -2
 powder|3 -3
 powder ,|1 -1
@@ -2071,6 +2089,7 @@ pressure and|3 -3
 pressure cook|4 -4
 pressure cooker|2 -2
 pressure for|3 -3
+prick|3 -3
 process|2 -2
 processor|4 -4
 processor ,|3 -3
@@ -2104,7 +2123,7 @@ rain|2 -2
 rain in|2 -2
 raisins|3 -3
 raspberries|2 -2
-raw|2 -2
+raw|3 -3
 re|-3 3
 ready|-2 2
 ready in|-6 6
@@ -2139,7 +2158,7 @@ rest|5 -5
 rest #|8 -8
 rest .|6 -6
 rest for|4 -4
-rest in|3 -3
+rest in|4 -4
 rest of|-1 1
 return|3 -3
 return the|1 -1
@@ -2153,7 +2172,7 @@ rice and|3 -3
 rice cooker|2 -2
 rice with|2 -2
 rings|2 -2
-rinse|7 -7
+rinse|8 -8
 rinse #|2 -2
 rinse ,|3 -3
 rinse .|3 -3
@@ -2170,11 +2189,13 @@ roast for|4 -4
 roast the|2 -2
 rocket|3 -3
 roll|8 -8
+roll #|2 -2
 roll ,|3 -3
 roll in|3 -3
 roll into|2 -2
 roll out|1 -1
 rolling|2 -2
+rolls|2 -2
 room temp|2 -2
 room temperature|-2 2
 root|-2 2
@@ -2215,7 +2236,7 @@ salted water|4 -4
 same|3 -3
 sand|1 -1
 sat|1 -1
-sauce|4 -4
+sauce|5 -5
 sauce ,|3 -3
 sauce .|4 -4
 sauce and|3 -3
@@ -2243,6 +2264,7 @@ seal|4 -4
 seal .|4 -4
 sealing|2 -2
 seam|2 -2
+seam down|2 -2
 season|8 -8
 season .|7 -7
 season and|3 -3
@@ -2259,10 +2281,11 @@ seconds .|2 -2
 secs|2 -2
 seed|2 -2
 seeds|4 -4
-seeds ,|3 -3
+seeds ,|2 -2
 seeds .|3 -3
 seeds and|1 -1
 seeds in|1 -1
+separate|3 -3
 separately|4 -4
 serrano|2 -2
 serve|3 -3
@@ -2280,7 +2303,7 @@ sesame|4 -4
 sesame ,|3 -3
 sesame .|3 -3
 sesame oil|2 -2
-set|7 -7
+set|6 -6
 set aside|4 -4
 sets|4 -4
 setting|2 -2
@@ -2335,7 +2358,6 @@ sit for|2 -2
 six|3 -3
 size|1 -1
 sized|3 -3
-sizzle|1 -1
 skewer|4 -4
 skillet|1 -1
 skillet over|2 -2
@@ -2359,6 +2381,7 @@ slightly|2 -2
 slow|-1 1
 slow cooker|-2 2
 slowly|3 -3
+slowly to|1 -1
 small|4 -4
 small ,|2 -2
 small pan|4 -4
@@ -2396,7 +2419,7 @@ soy ,|2 -2
 soy .|2 -2
 soy ;|3 -3
 soy sauce|1 -1
-soya|-3 3
+soya|-2 2
 spaghetti|1 -1
 spelt|1 -1
 spice|2 -2
@@ -2485,11 +2508,12 @@ stock|2 -2
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
-storage|-4 4
+storage|-3 3
 store|-4 4
 straight|1 -1
 strain|6 -6
 strain .|4 -4
+strain through|2 -2
 stream|3 -3
 strip|2 -2
 strips .|1 -1
@@ -2552,7 +2576,7 @@ tender|2 -2
 tender .|2 -2
 tender and|1 -1
 texture|4 -4
-that|3 -3
+that|4 -4
 thaw|-2 2
 the|3 -3
 the #|1 -1
@@ -2648,7 +2672,7 @@ the rest|-2 2
 the rice|3 -3
 the rosemary|3 -3
 the sage|2 -2
-the salt|2 -2
+the salt|3 -3
 the saved|1 -1
 the seeds|1 -1
 the shallot|3 -3
@@ -2712,7 +2736,7 @@ thick batter|1 -1
 thicken|-1 1
 thicken .|3 -3
 thickened|2 -2
-thickened ,|2 -2
+thickened ,|1 -1
 thickened .|2 -2
 thickens|3 -3
 thickens as|3 -3
@@ -2720,7 +2744,7 @@ thin .|4 -4
 thin with|6 -6
 thinly|3 -3
 third|4 -4
-third of|4 -4
+third of|3 -3
 thirds|-2 2
 this|1 -1
 those|1 -1
@@ -2736,7 +2760,7 @@ thyme ,|2 -2
 thyme .|3 -3
 thyme and|1 -1
 tie|1 -1
-tight|2 -2
+tight|3 -3
 tight ,|1 -1
 tightly|4 -4
 tightly in|3 -3
@@ -2756,7 +2780,7 @@ tin|1 -1
 tin .|6 -6
 tin for|-1 1
 tin of|4 -4
-tin with|2 -2
+tin with|4 -4
 tins|3 -3
 tip in|1 -1
 tip into|-2 2
@@ -2779,7 +2803,7 @@ toast the|2 -2
 toasted|2 -2
 tofu|10 -10
 tofu #|3 -3
-tofu (|4 -4
+tofu (|3 -3
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
@@ -2829,7 +2853,7 @@ tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
 tray to|2 -2
-tray with|2 -2
+tray with|3 -3
 trays|6 -6
 trays ,|3 -3
 trays .|4 -4
@@ -2850,16 +2874,16 @@ turning|1 -1
 turning once|-1 1
 twenty|2 -2
 twice .|3 -3
-two|3 -3
+two|4 -4
 two batches|-2 2
-two hours|1 -1
+two hours|2 -2
 two trays|3 -3
 uncover|4 -4
-uncover ,|2 -2
+uncover ,|3 -3
 uncovered|5 -5
 uncovered #|2 -2
-uncovered ,|3 -3
-under|2 -2
+uncovered ,|4 -4
+under|1 -1
 under the|3 -3
 until|9 -9
 until a|2 -2
@@ -2896,7 +2920,7 @@ upright|2 -2
 us|-2 2
 use|-4 4
 usually|1 -1
-v|3 -3
+v|2 -2
 valve|2 -2
 vanilla|3 -3
 ve|3 -3
@@ -2913,7 +2937,7 @@ vinegar ,|2 -2
 vinegar .|4 -4
 vinegar and|4 -4
 w|1 -1
-wait|5 -5
+wait|6 -6
 walnuts|3 -3
 walnuts ,|2 -2
 walnuts in|2 -2
@@ -2926,7 +2950,7 @@ warm or|-2 2
 warm the|1 -1
 wash|2 -2
 wash and|4 -4
-water|2 -2
+water|1 -1
 water #|3 -3
 water (|3 -3
 water .|2 -2
@@ -2934,14 +2958,14 @@ water ;|1 -1
 water and|3 -3
 water as|-1 1
 water by|2 -2
-water for|5 -5
+water for|6 -6
 water if|5 -5
 water in|3 -3
 water is|2 -2
 water over|2 -2
 water to|2 -2
 water until|3 -3
-water with|2 -2
+water with|1 -1
 way|1 -1
 we|3 -3
 wedges|2 -2
@@ -2950,7 +2974,7 @@ week .|2 -2
 weeks|-1 1
 weeks .|-1 1
 weeks in|-4 4
-weight|2 -2
+weight|3 -3
 well|-1 1
 well ,|1 -1
 wet|5 -5
@@ -2966,6 +2990,7 @@ while hot|4 -4
 while warm|2 -2
 while you|3 -3
 whisk|8 -8
+whisk ,|1 -1
 whisk dry|3 -3
 whisk everything|1 -1
 whisk flour|2 -2
@@ -2985,7 +3010,7 @@ widest|1 -1
 will keep|-2 2
 wilt|4 -4
 wilt .|3 -3
-wilt the|3 -3
+wilt the|4 -4
 wilted|3 -3
 wilted ,|1 -1
 wilted .|3 -3
@@ -3024,6 +3049,7 @@ without|-2 2
 without stirring|1 -1
 wks|1 -1
 wok|5 -5
+wooden|3 -3
 work|3 -3
 wrap|-2 2
 wrap each|3 -3
