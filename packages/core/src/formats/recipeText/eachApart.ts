@@ -1,6 +1,6 @@
 /** "1 tbsp each sesame, poppy & linseeds": an amount of each of several. */
 const EACH_OF =
-  /^((?:\d[\d./ ½¼¾⅓⅔-]*\s*(?:tbsps?|tsps?|tablespoons?|teaspoons?|cups?|g|kg|ml|oz|T|t)|an? (?:pinch|handful|bunch|tablespoon|teaspoon|cup)|\d+ (?:pinches|handfuls|sprigs))) each(?: of)?:?\s+(.+)$/u;
+  /^((?:\d[\d./ ½¼¾⅓⅔-]*\s*(?:tbsps?|tsps?|tablespoons?|teaspoons?|cups?|g|kg|ml|oz|T|t)|(?:an? )?(?:(?:large|big|small|good|generous) )?(?:pinch|handful|bunch|tablespoon|teaspoon|cup)|\d+ (?:pinches|handfuls|sprigs))) each(?: of)?:?\s+(.+)$/iu;
 const AND = /\s*,\s*(?:and\s+|&\s*)?|\s+(?:and|&|\+)\s+/;
 /** What is told of one of them is no other of them. */
 const NAME = /^\p{L}[\p{L} '’-]{1,40}$/u;

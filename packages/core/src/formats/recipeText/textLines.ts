@@ -5,6 +5,7 @@ import { withClocks, withDays, withNights } from './clockLines.ts';
 import { blends, isVerb } from './kitchenVerbs.ts';
 import { inItems, listInLine } from './listInLine.ts';
 import { inDigits } from './numberWords.ts';
+import { durationsIn } from './timesIn.ts';
 
 const RULE = /^\|?[\s|:-]+\|?$/;
 const TABLE_HEAD =
@@ -306,6 +307,14 @@ function doneWith(raw: string, first: boolean): readonly string[] | null {
   const several = (dash?.[1]?.split(/,\s+(?=\p{L})/u) ?? []).filter((item) =>
     NAME_AND_AMOUNT_SMALL.test(plainSigns(item)),
   );
+  // "Red peppers 1.5 kg - oven 230, 25 min": one alone, where it takes its time; what was done before is told of it.
+  const one =
+    several.length === 1 &&
+    durationsIn(done).length > 0 &&
+    !/^\p{L}+ed\b/u.test(done) &&
+    !TELLS.test(dash?.[1] ?? '') &&
+    !/^(?:for|feeds)\b/i.test(dash?.[1] ?? '');
+  if (one) return dash;
   return several.length > 1 && isVerb(/^\p{L}+/u.exec(done)?.[0] ?? '') ? dash : null;
 }
 /** A line that belongs to a list. */

@@ -1,24 +1,22 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for what is done and for what is told, in tenths. */
 export const TOLD_WEIGHTS = `
 #|-3 3
-# #|-1 1
 # (|-1 1
 # ,|-2 2
 # .|1 -1
 # as|-3 3
 # balls|3 -3
-# bowls|-5 5
+# bowls|-4 4
 # c|3 -3
 # cloves|1 -1
 # cm|6 -6
 # cup|4 -4
 # cups|-1 1
 # d|2 -2
-# days|-3 3
+# days|-4 4
 # degrees|4 -4
 # f|1 -1
 # fan|5 -5
-# for|-1 1
 # g|1 -1
 # hr|1 -1
 # inches|2 -2
@@ -27,7 +25,6 @@ export const TOLD_WEIGHTS = `
 # l|5 -5
 # litre|-1 1
 # litres|-2 2
-# min|1 -1
 # mins|-2 2
 # minute|4 -4
 # mm|4 -4
@@ -45,10 +42,9 @@ export const TOLD_WEIGHTS = `
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
-# weeks|-1 1
+# weeks|-2 2
 # with|-5 5
 # wks|1 -1
-# x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
@@ -78,13 +74,14 @@ export const TOLD_WEIGHTS = `
 , carrots|2 -2
 , celery|-1 1
 , chickpeas|1 -1
-, chill|1 -1
+, chill|2 -2
 , chilli|2 -2
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
-, coconut|2 -2
+, coconut|1 -1
 , cook|4 -4
+, core|2 -2
 , coriander|2 -2
 , cover|3 -3
 , covered|2 -2
@@ -117,13 +114,13 @@ export const TOLD_WEIGHTS = `
 , knead|2 -2
 , leave|4 -4
 , lemon|2 -2
-, lentils|1 -1
+, lentils|2 -2
 , let|4 -4
 , lid|2 -2
 , lids|2 -2
 , lime|1 -1
 , low|1 -1
-, lower|2 -2
+, lower|3 -3
 , lowest|1 -1
 , maple|1 -1
 , mash|3 -3
@@ -137,7 +134,7 @@ export const TOLD_WEIGHTS = `
 , mustard|-1 1
 , natural|3 -3
 , no|2 -2
-, nutmeg|1 -1
+, nutmeg|3 -3
 , oil|-1 1
 , one|1 -1
 , onions|2 -2
@@ -211,7 +208,7 @@ export const TOLD_WEIGHTS = `
 , turmeric|1 -1
 , turn|1 -1
 , turning|4 -4
-, two|3 -3
+, two|2 -2
 , uncovered|4 -4
 , until|3 -3
 , vinegar|2 -2
@@ -236,7 +233,7 @@ export const TOLD_WEIGHTS = `
 ; stir|1 -1
 ; toss|2 -2
 ^ #|-5 5
-^ (|-5 5
+^ (|-6 6
 ^ a|-3 3
 ^ active|-5 5
 ^ add|11 -11
@@ -246,17 +243,17 @@ export const TOLD_WEIGHTS = `
 ^ beat|2 -2
 ^ better|-4 4
 ^ blanch|5 -5
-^ blast|6 -6
+^ blast|5 -5
 ^ blend|8 -8
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
 ^ bring|5 -5
-^ brown|4 -4
+^ brown|5 -5
 ^ brush|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
-^ close|2 -2
+^ close|4 -4
 ^ coconut|-2 2
 ^ combine|6 -6
 ^ cook|-3 3
@@ -264,16 +261,18 @@ export const TOLD_WEIGHTS = `
 ^ cool|13 -13
 ^ core|5 -5
 ^ cover|2 -2
+^ cream|4 -4
 ^ crumble|3 -3
 ^ cube|4 -4
+^ curry|3 -3
 ^ cut|7 -7
-^ day|6 -6
+^ day|5 -5
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
 ^ don|1 -1
-^ drain|9 -9
+^ drain|8 -8
 ^ dress|4 -4
 ^ dressing|3 -3
 ^ drizzle|3 -3
@@ -285,7 +284,7 @@ export const TOLD_WEIGHTS = `
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
-^ finish|4 -4
+^ finish|3 -3
 ^ fish|3 -3
 ^ flour|4 -4
 ^ fluff|5 -5
@@ -295,7 +294,7 @@ export const TOLD_WEIGHTS = `
 ^ freeze|6 -6
 ^ freezes|-9 9
 ^ fridge|1 -1
-^ from|-4 4
+^ from|-5 5
 ^ fry|6 -6
 ^ garlic|6 -6
 ^ get|3 -3
@@ -313,6 +312,7 @@ export const TOLD_WEIGHTS = `
 ^ i|-2 2
 ^ if|5 -5
 ^ into|3 -3
+^ keep|2 -2
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
@@ -323,7 +323,7 @@ export const TOLD_WEIGHTS = `
 ^ lentils|2 -2
 ^ let|5 -5
 ^ lid|5 -5
-^ lime|4 -4
+^ lime|5 -5
 ^ line|4 -4
 ^ lock|4 -4
 ^ lower|1 -1
@@ -362,7 +362,7 @@ export const TOLD_WEIGHTS = `
 ^ press|5 -5
 ^ pressure|4 -4
 ^ prove|5 -5
-^ pulse|2 -2
+^ pulse|3 -3
 ^ puree|4 -4
 ^ put|4 -4
 ^ quarter|2 -2
@@ -387,7 +387,7 @@ export const TOLD_WEIGHTS = `
 ^ serves|-9 9
 ^ set|5 -5
 ^ shake|5 -5
-^ shape|4 -4
+^ shape|5 -5
 ^ shred|5 -5
 ^ simmer|5 -5
 ^ skim|4 -4
@@ -410,7 +410,7 @@ export const TOLD_WEIGHTS = `
 ^ take|4 -4
 ^ takes|-5 5
 ^ taste|4 -4
-^ the|5 -5
+^ the|4 -4
 ^ then|8 -8
 ^ time|-5 5
 ^ tip|5 -5
@@ -424,10 +424,10 @@ export const TOLD_WEIGHTS = `
 ^ turn|3 -3
 ^ two|3 -3
 ^ uncover|4 -4
-^ veg|1 -1
+^ veg|2 -2
 ^ vinegar|3 -3
 ^ wait|5 -5
-^ warm|6 -6
+^ warm|7 -7
 ^ wash|7 -7
 ^ when|4 -4
 ^ while|1 -1
@@ -461,7 +461,7 @@ a good|2 -2
 a greased|2 -2
 a half|3 -3
 a heavy|2 -2
-a high|2 -2
+a high|3 -3
 a hot|1 -1
 a ladleful|4 -4
 a large|3 -3
@@ -469,7 +469,7 @@ a lid|1 -1
 a lined|3 -3
 a litre|1 -1
 a log|2 -2
-a low|3 -3
+a low|2 -2
 a medium|1 -1
 a minute|3 -3
 a pan|4 -4
@@ -494,7 +494,7 @@ a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
 a time|3 -3
-a tin|-2 2
+a tin|-1 1
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -512,7 +512,7 @@ add #|5 -5
 add beans|2 -2
 add chickpeas|2 -2
 add cumin|1 -1
-add everything|1 -1
+add everything|2 -2
 add garlic|2 -2
 add ginger|1 -1
 add lentils|1 -1
@@ -520,7 +520,7 @@ add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
-add tomatoes|3 -3
+add tomatoes|2 -2
 add water|-2 2
 adding|2 -2
 adding the|2 -2
@@ -536,7 +536,7 @@ airtight|-4 4
 ajar|2 -2
 ajar ,|1 -1
 al|2 -2
-all|4 -4
+all|3 -3
 all ,|-2 2
 all .|4 -4
 all but|2 -2
@@ -554,6 +554,7 @@ an hour|1 -1
 an oiled|3 -3
 an onion|3 -3
 an ovenproof|1 -1
+and|1 -1
 and #|3 -3
 and a|1 -1
 and add|1 -1
@@ -577,6 +578,7 @@ and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
+and ginger|1 -1
 and grill|1 -1
 and half|1 -1
 and into|1 -1
@@ -603,19 +605,19 @@ and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
-and serve|5 -5
+and serve|4 -4
 and set|2 -2
 and simmer|5 -5
 and soak|5 -5
 and some|-1 1
-and soy|1 -1
+and soy|2 -2
 and spices|2 -2
 and spinach|2 -2
 and spread|3 -3
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
-and sugar|2 -2
+and sugar|1 -1
 and the|2 -2
 and then|3 -3
 and thyme|1 -1
@@ -629,7 +631,7 @@ another #|1 -1
 any|3 -3
 apart|2 -2
 apart .|1 -1
-apple|-2 2
+apple|-1 1
 apples|2 -2
 approx|-3 3
 approx #|-2 2
@@ -740,6 +742,7 @@ blend .|3 -3
 blend half|5 -5
 blend the|3 -3
 blend with|1 -1
+blender ,|4 -4
 blender .|5 -5
 blitz|5 -5
 blitz with|1 -1
@@ -749,7 +752,7 @@ blue|-3 3
 boil|9 -9
 boil #|4 -4
 boil ,|2 -2
-boil .|4 -4
+boil .|3 -3
 boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
@@ -768,7 +771,6 @@ bottom|4 -4
 bowl|5 -5
 bowl ,|2 -2
 bowl .|3 -3
-bowls .|-1 1
 box|3 -3
 boxes|1 -1
 braise|3 -3
@@ -784,7 +786,7 @@ bring|6 -6
 bring back|2 -2
 bring slowly|2 -2
 bring the|3 -3
-bring to|4 -4
+bring to|3 -3
 bring together|2 -2
 bring up|4 -4
 broccoli|3 -3
@@ -801,7 +803,7 @@ browned|3 -3
 brush|5 -5
 brush with|5 -5
 bubble|5 -5
-bubble #|3 -3
+bubble #|2 -2
 bubble for|3 -3
 bubbling|4 -4
 bubbling .|3 -3
@@ -827,7 +829,6 @@ c ,|1 -1
 c .|3 -3
 c and|2 -2
 c fan|5 -5
-c for|1 -1
 c gas|-1 1
 c with|1 -1
 c within|-1 1
@@ -867,7 +868,7 @@ celery|-4 4
 celery and|1 -1
 celery in|2 -2
 char|1 -1
-chard|3 -3
+chard|2 -2
 charred|2 -2
 check|4 -4
 chestnuts|4 -4
@@ -884,10 +885,11 @@ chill|2 -2
 chill #|2 -2
 chill .|-2 2
 chill for|3 -3
-chilled|-4 4
+chill to|-1 1
+chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|1 -1
+chilli flakes|2 -2
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -913,7 +915,7 @@ clean|3 -3
 clean .|1 -1
 clear|4 -4
 clear .|3 -3
-close|3 -3
+close|4 -4
 cloth|6 -6
 cloth .|4 -4
 clove|1 -1
@@ -921,6 +923,7 @@ cloves|2 -2
 cm|6 -6
 cm ,|2 -2
 cm .|4 -4
+cm cubes|1 -1
 cm dish|2 -2
 cm thick|1 -1
 cm tin|3 -3
@@ -943,7 +946,7 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|2 -2
-completely ,|1 -1
+completely ,|2 -2
 completely before|2 -2
 completely on|2 -2
 cook #|-6 6
@@ -962,7 +965,7 @@ cooked|-5 5
 cooker|1 -1
 cooker ,|-2 2
 cooker .|2 -2
-cooker with|3 -3
+cooker with|2 -2
 cooking|-4 4
 cooking time|-1 1
 cooking water|2 -2
@@ -1001,9 +1004,9 @@ covered #|5 -5
 covered ,|-3 3
 covered .|2 -2
 cream|6 -6
-cream ,|1 -1
-cream .|4 -4
-cream and|4 -4
+cream ,|2 -2
+cream .|3 -3
+cream and|3 -3
 creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
@@ -1012,7 +1015,8 @@ cross|1 -1
 crumble|4 -4
 crumble the|2 -2
 crumble tofu|1 -1
-crumbs|4 -4
+crumbs|5 -5
+crumbs .|4 -4
 crush|3 -3
 cube|3 -3
 cubes .|3 -3
@@ -1042,7 +1046,7 @@ d .|-1 1
 daikon|2 -2
 daily|3 -3
 dal .|4 -4
-dark|1 -1
+dark|2 -2
 date|4 -4
 dates|3 -3
 day|1 -1
@@ -1055,7 +1059,7 @@ days .|-2 2
 days fridge|-2 2
 days in|-2 2
 deep|2 -2
-deep golden|2 -2
+deep golden|1 -1
 deglaze|4 -4
 degrees|4 -4
 dente|2 -2
@@ -1120,14 +1124,15 @@ drop|4 -4
 dry|5 -5
 dry ,|5 -5
 dry .|6 -6
-dry in|2 -2
+dry in|3 -3
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
+dust|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|3 -3
+each in|2 -2
 each side|5 -5
 easy|-5 5
 eat|-1 1
@@ -1185,6 +1190,7 @@ fill #|3 -3
 fill ,|2 -2
 filling|4 -4
 filling ,|2 -2
+fills|-5 5
 film|-2 2
 final|-1 1
 final #|4 -4
@@ -1212,8 +1218,9 @@ flesh|3 -3
 flip|-1 1
 flipping|2 -2
 florets|1 -1
+flour|1 -1
 flour ,|4 -4
-flour and|3 -3
+flour and|2 -2
 flour in|2 -2
 floured|3 -3
 fluff|5 -5
@@ -1246,14 +1253,13 @@ fragrant|2 -2
 fragrant .|1 -1
 freekeh|1 -1
 freeze|1 -1
-freeze .|1 -1
+freeze .|2 -2
 freeze flat|4 -4
 freeze for|1 -1
 freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
-freezer .|-2 2
 freezes|-5 5
 freezes .|-4 4
 freezes for|1 -1
@@ -1266,10 +1272,10 @@ fridge ,|-3 3
 fridge .|2 -2
 fridge for|-3 3
 fridge overnight|2 -2
-fried|2 -2
+fried|1 -1
 from|-5 5
 from frozen|-3 3
-from the|-5 5
+from the|-4 4
 fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
@@ -1330,6 +1336,7 @@ gloves|1 -1
 gnocchi|2 -2
 go|3 -3
 gochugaru|2 -2
+goes|1 -1
 goes in|3 -3
 gold|2 -2
 golden|5 -5
@@ -1347,8 +1354,8 @@ grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
-greens|5 -5
-griddle|3 -3
+greens|4 -4
+griddle|4 -4
 grill|4 -4
 grill for|4 -4
 grind|4 -4
@@ -1361,7 +1368,7 @@ half|2 -2
 half .|4 -4
 half a|-2 2
 half of|3 -3
-half the|2 -2
+half the|1 -1
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
@@ -1389,7 +1396,7 @@ heat ,|2 -2
 heat .|5 -5
 heat a|2 -2
 heat and|3 -3
-heat for|2 -2
+heat for|3 -3
 heat oil|1 -1
 heat oven|5 -5
 heat the|1 -1
@@ -1404,7 +1411,7 @@ high|2 -2
 high #|5 -5
 high ,|3 -3
 high .|3 -3
-high heat|4 -4
+high heat|5 -5
 high pressure|5 -5
 hing|2 -2
 hold|-6 6
@@ -1435,6 +1442,7 @@ ice bath|4 -4
 if|4 -4
 if it|4 -4
 if needed|-1 1
+if there|1 -1
 if you|2 -2
 in|4 -4
 in ,|7 -7
@@ -1464,7 +1472,7 @@ in vinegar|1 -1
 in water|3 -3
 in with|2 -2
 in your|1 -1
-inches|4 -4
+inches|3 -3
 incl|-1 1
 ingredients|2 -2
 ingredients in|2 -2
@@ -1477,7 +1485,7 @@ into the|4 -4
 iron|1 -1
 is|-2 2
 ish|2 -2
-it|6 -6
+it|5 -5
 it ,|2 -2
 it a|3 -3
 it all|3 -3
@@ -1504,6 +1512,7 @@ jaggery|2 -2
 jammy|2 -2
 jar|-1 1
 jar ,|1 -1
+jar .|1 -1
 jars ,|3 -3
 jars .|1 -1
 juice|4 -4
@@ -1518,7 +1527,7 @@ kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
-keep|-2 2
+keep|-1 1
 keep for|1 -1
 keep the|3 -3
 keep warm|4 -4
@@ -1529,6 +1538,7 @@ keeps a|-4 4
 kernels|3 -3
 kg|1 -1
 kg .|2 -2
+kidney|4 -4
 kilo|3 -3
 kitchen|-4 4
 knead|6 -6
@@ -1547,7 +1557,7 @@ large casserole|1 -1
 large pan|1 -1
 large pot|2 -2
 last|7 -7
-last #|4 -4
+last #|5 -5
 last .|4 -4
 lasts|-5 5
 lay|4 -4
@@ -1572,6 +1582,7 @@ leaves and|2 -2
 leaving|2 -2
 leek|-1 1
 leek and|2 -2
+leek in|3 -3
 leeks|2 -2
 leeks ,|2 -2
 leeks and|3 -3
@@ -1613,6 +1624,7 @@ like|1 -1
 lime|6 -6
 lime ,|2 -2
 lime .|4 -4
+lime and|2 -2
 lime juice|2 -2
 line|5 -5
 line a|3 -3
@@ -1620,7 +1632,7 @@ lined|5 -5
 lined #|2 -2
 liquid|2 -2
 liquid ,|1 -1
-liquor|4 -4
+liquor|3 -3
 liquor .|3 -3
 litre|1 -1
 litre dish|1 -1
@@ -1651,14 +1663,14 @@ low ,|1 -1
 low .|2 -2
 low heat|4 -4
 low oven|3 -3
-lower|5 -5
+lower|4 -4
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
 lowest heat|1 -1
 lukewarm|4 -4
 lumps|2 -2
-lunch|-1 1
+lunch|-2 2
 lunches|3 -3
 m|-3 3
 machine|3 -3
@@ -1706,13 +1718,13 @@ milk and|4 -4
 min|1 -1
 min (|1 -1
 min ,|3 -3
-min .|10 -10
+min .|9 -9
 min at|-3 3
 min before|3 -3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|5 -5
+min more|4 -4
 min on|3 -3
 min or|3 -3
 min per|3 -3
@@ -1725,7 +1737,7 @@ min with|3 -3
 mince|2 -2
 mins|-2 2
 mins ,|-1 1
-mins .|9 -9
+mins .|8 -8
 mins before|4 -4
 mins more|3 -3
 mins or|2 -2
@@ -1739,7 +1751,7 @@ minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
 minutes ,|5 -5
-minutes .|3 -3
+minutes .|2 -2
 minutes ;|-1 1
 minutes and|-2 2
 minutes at|2 -2
@@ -1772,6 +1784,7 @@ ml .|2 -2
 ml boiling|1 -1
 ml of|5 -5
 ml tubs|-1 1
+ml water|-1 1
 mm|4 -4
 mm .|3 -3
 mo|-2 2
@@ -1780,7 +1793,7 @@ molasses|1 -1
 month|-3 3
 months|-1 1
 months in|1 -1
-more|7 -7
+more|6 -6
 more ,|1 -1
 more .|7 -7
 more often|1 -1
@@ -1823,7 +1836,7 @@ no|4 -4
 non|2 -2
 non stick|2 -2
 noodles|-3 3
-nori|2 -2
+nori|3 -3
 not|1 -1
 notebook|-3 3
 notes|-6 6
@@ -1844,7 +1857,7 @@ oat milk|4 -4
 oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
-of #|-3 3
+of #|-2 2
 of a|2 -2
 of an|3 -3
 of cold|1 -1
@@ -1859,14 +1872,13 @@ off ,|2 -2
 off .|3 -3
 off heat|3 -3
 off the|3 -3
-often|3 -3
+often|4 -4
 often ,|2 -2
 often .|3 -3
 often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|2 -2
-oil ,|-1 1
 oil .|2 -2
 oil ;|1 -1
 oil and|1 -1
@@ -1926,7 +1938,7 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|3 -3
+oregano|2 -2
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
@@ -1947,7 +1959,7 @@ oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
 over|7 -7
-over ,|3 -3
+over ,|2 -2
 over .|6 -6
 over a|2 -2
 over low|3 -3
@@ -1955,9 +1967,9 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-2 2
+overnight|-1 1
 overnight .|2 -2
-overnight in|-2 2
+overnight in|-1 1
 own|1 -1
 oz|1 -1
 p|-4 4
@@ -1991,6 +2003,7 @@ parts|1 -1
 pass|3 -3
 passata|3 -3
 passata ,|2 -2
+pasta ,|1 -1
 pasta water|5 -5
 paste|6 -6
 paste ,|3 -3
@@ -2013,7 +2026,6 @@ peel|5 -5
 peel ,|2 -2
 peel and|2 -2
 peeled|1 -1
-people|1 -1
 pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
@@ -2052,7 +2064,7 @@ pot|-1 1
 pot ,|1 -1
 pot .|5 -5
 pot and|2 -2
-pot over|2 -2
+pot over|1 -1
 pot with|2 -2
 potato|2 -2
 potato ,|2 -2
@@ -2067,7 +2079,7 @@ pour in|2 -2
 pour into|1 -1
 pour over|5 -5
 pour the|2 -2
-powder|3 -3
+powder|2 -2
 powder ,|1 -1
 powder and|1 -1
 preheat|6 -6
@@ -2096,7 +2108,7 @@ processor ,|3 -3
 properly|2 -2
 prove|6 -6
 prove #|5 -5
-pulse|3 -3
+pulse|4 -4
 pumpkin|2 -2
 puree|5 -5
 puree ,|4 -4
@@ -2148,7 +2160,7 @@ remaining #|1 -1
 remaining oil|2 -2
 remove|7 -7
 remove bay|2 -2
-remove from|3 -3
+remove from|2 -2
 remove the|3 -3
 reserve|2 -2
 reserved|2 -2
@@ -2195,7 +2207,8 @@ roll in|3 -3
 roll into|2 -2
 roll out|1 -1
 rolling|2 -2
-rolls|2 -2
+rolls|3 -3
+room|-1 1
 room temp|2 -2
 room temperature|-2 2
 root|-2 2
@@ -2204,7 +2217,6 @@ rosemary ,|1 -1
 rosemary .|3 -3
 rosemary and|3 -3
 rotating|2 -2
-rough|-1 1
 roughly .|3 -3
 round|2 -2
 rub|2 -2
@@ -2214,8 +2226,8 @@ runny|1 -1
 runs|2 -2
 rye|3 -3
 rye flour|3 -3
-s|-1 1
-saffron|2 -2
+s|-2 2
+saffron|3 -3
 sage|4 -4
 sage .|1 -1
 salad|1 -1
@@ -2236,6 +2248,7 @@ salted water|4 -4
 same|3 -3
 sand|1 -1
 sat|1 -1
+saturday|2 -2
 sauce|5 -5
 sauce ,|3 -3
 sauce .|4 -4
@@ -2283,7 +2296,7 @@ seed|2 -2
 seeds|4 -4
 seeds ,|2 -2
 seeds .|3 -3
-seeds and|1 -1
+seeds and|2 -2
 seeds in|1 -1
 separate|3 -3
 separately|4 -4
@@ -2316,7 +2329,7 @@ shallots|4 -4
 shallow|5 -5
 shape|5 -5
 shape #|4 -4
-shape into|2 -2
+shape into|3 -3
 sheet|6 -6
 sheet ,|2 -2
 sheet .|3 -3
@@ -2327,7 +2340,7 @@ shelf|-3 3
 sherry|1 -1
 shiitake|3 -3
 shock|4 -4
-should|6 -6
+should|5 -5
 should be|3 -3
 shred|6 -6
 shred cabbage|3 -3
@@ -2339,6 +2352,7 @@ side of|3 -3
 side up|1 -1
 sides|1 -1
 sieve|4 -4
+silky|1 -1
 simmer|5 -5
 simmer #|2 -2
 simmer ,|6 -6
@@ -2367,14 +2381,14 @@ skim .|3 -3
 skin|1 -1
 skins ,|-2 2
 slaw|3 -3
-slice|4 -4
+slice|3 -3
 slice #|3 -3
 slice into|1 -1
 slice the|1 -1
 sliced|4 -4
 slices|-1 1
 slices .|-2 2
-slicing|2 -2
+slicing|3 -3
 slicing .|1 -1
 slide|2 -2
 slightly|2 -2
@@ -2393,6 +2407,7 @@ smooth .|4 -4
 so .|2 -2
 so it|2 -2
 soak|4 -4
+soak #|1 -1
 soak beans|3 -3
 soak chickpeas|3 -3
 soak in|3 -3
@@ -2400,26 +2415,26 @@ soak the|4 -4
 soaking|-2 2
 soba|3 -3
 soda|2 -2
-soft|4 -4
+soft|5 -5
 soft ,|3 -3
 soft .|3 -3
 soften|5 -5
 soften onion|2 -2
-soften the|3 -3
+soften the|2 -2
 softened|1 -1
-some|2 -2
+some|1 -1
 something|1 -1
 something heavy|1 -1
 somewhere|4 -4
 somewhere warm|4 -4
 soup|1 -1
 sour|3 -3
-soy|4 -4
-soy ,|2 -2
-soy .|2 -2
+soy|5 -5
+soy ,|1 -1
+soy .|3 -3
 soy ;|3 -3
 soy sauce|1 -1
-soya|-2 2
+soya|-3 3
 spaghetti|1 -1
 spelt|1 -1
 spice|2 -2
@@ -2482,7 +2497,7 @@ stick blender|3 -3
 sticks|3 -3
 sticky|2 -2
 stiff|4 -4
-still|1 -1
+still|2 -2
 stir|6 -6
 stir #|2 -2
 stir ,|-1 1
@@ -2524,7 +2539,7 @@ sugar .|2 -2
 sugar and|1 -1
 sugar salt|1 -1
 sun|2 -2
-sunday|1 -1
+sunday|-1 1
 swap|3 -3
 swapping|2 -2
 swapping the|2 -2
@@ -2536,7 +2551,7 @@ sweet potato|2 -2
 sweet potatoes|2 -2
 swirl|2 -2
 syrup|3 -3
-syrup ,|2 -2
+syrup ,|1 -1
 syrup .|2 -2
 t|2 -2
 t catch|1 -1
@@ -2553,7 +2568,7 @@ take out|3 -3
 takes|-4 4
 takes #|-3 3
 tamari|4 -4
-tamarind|1 -1
+tamarind|2 -2
 taste|5 -5
 taste .|4 -4
 tbsp|3 -3
@@ -2620,11 +2635,10 @@ the flour|1 -1
 the foam|3 -3
 the foil|-1 1
 the food|2 -2
-the freezer|-2 2
 the fridge|-2 2
 the garlic|3 -3
 the ginger|1 -1
-the gnocchi|1 -1
+the gnocchi|2 -2
 the heat|3 -3
 the herbs|-2 2
 the hot|3 -3
@@ -2672,7 +2686,7 @@ the rest|-2 2
 the rice|3 -3
 the rosemary|3 -3
 the sage|2 -2
-the salt|3 -3
+the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
 the shallot|3 -3
@@ -2692,7 +2706,7 @@ the tins|1 -1
 the tofu|3 -3
 the tomatoes|2 -2
 the top|3 -3
-the tray|3 -3
+the tray|4 -4
 the trays|1 -1
 the veg|3 -3
 the vegetables|2 -2
@@ -2715,7 +2729,7 @@ then #|1 -1
 then ,|1 -1
 then .|3 -3
 then add|1 -1
-then bag|-1 1
+then bag|-2 2
 then blend|1 -1
 then drain|2 -2
 then fridge|3 -3
@@ -2739,21 +2753,21 @@ thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
 thickens|3 -3
-thickens as|3 -3
+thickens as|2 -2
 thin .|4 -4
 thin with|6 -6
 thinly|3 -3
 third|4 -4
-third of|3 -3
+third of|4 -4
 thirds|-2 2
 this|1 -1
 those|1 -1
 three|4 -4
-through|5 -5
+through|6 -6
 through ,|1 -1
 through .|2 -2
 through a|4 -4
-through the|3 -3
+through the|2 -2
 thru|3 -3
 thyme|4 -4
 thyme ,|2 -2
@@ -2772,7 +2786,7 @@ till soft|2 -2
 till they|2 -2
 till thick|2 -2
 time|-7 7
-time #|-7 7
+time #|-8 8
 time .|6 -6
 time to|-2 2
 times|3 -3
@@ -2807,7 +2821,7 @@ tofu (|3 -3
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
-together|4 -4
+together|3 -3
 together ,|2 -2
 together .|3 -3
 together with|1 -1
@@ -2852,7 +2866,7 @@ translucent|2 -2
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
-tray to|2 -2
+tray to|1 -1
 tray with|3 -3
 trays|6 -6
 trays ,|3 -3
@@ -2900,7 +2914,7 @@ until golden|3 -3
 until it|4 -4
 until just|1 -1
 until smooth|2 -2
-until soft|4 -4
+until soft|3 -3
 until tender|2 -2
 until the|1 -1
 until they|1 -1
@@ -2909,7 +2923,6 @@ until thickened|2 -2
 until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
-up|1 -1
 up ,|4 -4
 up .|2 -2
 up and|1 -1
@@ -2918,13 +2931,13 @@ up with|1 -1
 upper|3 -3
 upright|2 -2
 us|-2 2
-use|-4 4
+use|-3 3
 usually|1 -1
-v|2 -2
+v|3 -3
 valve|2 -2
 vanilla|3 -3
 ve|3 -3
-veg|4 -4
+veg|1 -1
 veg ,|3 -3
 veg in|3 -3
 vegetables|3 -3
@@ -2938,7 +2951,7 @@ vinegar .|4 -4
 vinegar and|4 -4
 w|1 -1
 wait|6 -6
-walnuts|3 -3
+walnuts|4 -4
 walnuts ,|2 -2
 walnuts in|2 -2
 want|2 -2
@@ -2946,16 +2959,18 @@ warm|1 -1
 warm #|2 -2
 warm .|2 -2
 warm in|3 -3
-warm or|-2 2
+warm or|-3 3
 warm the|1 -1
+warm through|3 -3
 wash|2 -2
 wash and|4 -4
+wash the|3 -3
 water|1 -1
 water #|3 -3
 water (|3 -3
 water .|2 -2
 water ;|1 -1
-water and|3 -3
+water and|2 -2
 water as|-1 1
 water by|2 -2
 water for|6 -6
@@ -2969,13 +2984,12 @@ water with|1 -1
 way|1 -1
 we|3 -3
 wedges|2 -2
-week|-3 3
-week .|2 -2
-weeks|-1 1
+week|-2 2
+week .|3 -3
+weeks|-2 2
 weeks .|-1 1
 weeks in|-4 4
 weight|3 -3
-well|-1 1
 well ,|1 -1
 wet|5 -5
 wet ,|2 -2
@@ -2984,7 +2998,8 @@ wet hands|3 -3
 what|5 -5
 whatever|-2 2
 when|4 -4
-when it|2 -2
+when it|1 -1
+when you|3 -3
 while|1 -1
 while hot|4 -4
 while warm|2 -2
@@ -3016,7 +3031,7 @@ wilted ,|1 -1
 wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
-wine and|1 -1
+wine and|2 -2
 winter|-2 2
 with|3 -3
 with #|-2 2
@@ -3026,7 +3041,7 @@ with cilantro|3 -3
 with cold|1 -1
 with coriander|2 -2
 with everything|2 -2
-with flour|2 -2
+with flour|3 -3
 with foil|5 -5
 with fresh|1 -1
 with garlic|2 -2
@@ -3044,7 +3059,8 @@ with sugar|2 -2
 with their|2 -2
 with vinegar|1 -1
 with water|2 -2
-within #|-2 2
+within|1 -1
+within #|-1 1
 without|-2 2
 without stirring|1 -1
 wks|1 -1
