@@ -4,6 +4,8 @@ import { FAN_C_LOWER } from '../../kitchen/index.ts';
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 /** "Bake at 220": an oven's degrees without their unit. */
 const BARE_HEAT = /\b(?:at|to|oven)\s+\(?([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
+/** "Warm through at 160 for 10 minutes": nothing but an oven is set to that. */
+const AT_HEAT = /\bat ([12]\d[05]) for (?:about )?\d/i;
 /** What is more than this is said in °F. */
 const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */
@@ -25,7 +27,7 @@ const FAN_F_LOWER = 25;
 
 /** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
 export function celsiusIn(plain: string): number | undefined {
-  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT] : []), FAN_HEAT].flatMap((said) =>
+  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT] : []), AT_HEAT, FAN_HEAT].flatMap((said) =>
     [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
       const at = match.index + match[0].indexOf(match[1] ?? '');
       return {
