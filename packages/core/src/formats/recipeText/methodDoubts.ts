@@ -417,7 +417,9 @@ function twoWays(text: string, plain: string): StepDoubt | undefined {
   );
   if (second === undefined || more.length > 0 || /\b(?:by hand|in all)\b/i.test(plain)) return undefined;
   const [a, b] = [withoutNames(first), withoutNames(second)];
-  const pans = IN_OVEN.test(a) !== IN_OVEN.test(b) && IN_PAN.test(a) !== IN_PAN.test(b);
+  // "Toss raw with the sauce, or fry the noodles for 2 minutes first"
+  const cooked = durationsIn(a).length === 0 && durationsIn(b).length > 0 && !IN_PAN.test(a) && !IN_OVEN.test(a);
+  const pans = cooked || (IN_OVEN.test(a) !== IN_OVEN.test(b) && IN_PAN.test(a) !== IN_PAN.test(b));
   if (!pans || durationsIn(`${a} ${b}`).length === 0) return undefined;
   return {
     question: 'Two ways are told. Which is it?',

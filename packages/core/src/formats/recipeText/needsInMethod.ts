@@ -209,6 +209,14 @@ const goesInAfter = (steps: readonly MethodStep[], step: number): boolean =>
     .slice(step + 1)
     .some(({ text }) => SOAK_GOES_IN.test(text) && !/\b(?:discard|throw|pour(?:ed)? (?:away|off)|drain)/i.test(text));
 
+const BOILS_WATER = /\bboil\b[^.;]{0,30}\bwater\b|\bwater\b[^.;]{0,20}\bto (?:a|the) boil\b/i;
+/** Within so many steps. Common practice, no published source. */
+const SOON = 3;
+const drainsSoon = (steps: readonly MethodStep[], step: number): boolean =>
+  steps
+    .slice(step, step + 1 + SOON)
+    .some(({ text }) => /(?:^|[.;] |\band )drain(?:ed)?\b(?! the)|\bdrain (?:it|them|well|in)\b/i.test(text));
+
 /**
  * What stands in the method alone with its amount: it belongs to the dish, and to its mass. Where there is no list at all, what is counted counts too.
  * @example needsInMethod([…'Add 1 L water and simmer'], [], readLine) // [{ line: '1 L water', step: 0 }]
@@ -242,6 +250,8 @@ export function needsInMethod(
         named.add(food.name);
         return [{ line: food.name, step }];
       }
+      // "Boil 2 litres of water with the bay. Add the rice, 5 minutes. Drain.": that water goes.
+      if (food.facts.kind === 'water' && BOILS_WATER.test(text) && drainsSoon(steps, step)) return [];
       const stays = !soaks || goesIn || (MIXED.test(text) && !poured);
       // What cabbage is salted with is bought; a spoon of salt in the water of a soak is not eaten.
       if (!stays && food.name === 'salt' && isMuch(amount) && !/\bwater\b/i.test(text)) return [{ line: words, step }];

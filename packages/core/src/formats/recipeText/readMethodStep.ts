@@ -63,7 +63,7 @@ const ON_TRAY =
 const ON_PAN = /\b(?:bak|roast)\w*\b[^.]*\b[io]n an? (?:\w+ ){0,2}(?:pan|griddle|skillet|tava)\b/i;
 const GRILL = /\b(?:grill|broil)\b/i;
 const HOB =
-  /\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bfried (?:with|in) (?:[\w-]+ ){1,5}(?:until|till|for|about|\d)|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|(?<!\b(?:till|until) (?:\w+ (?:and )?){0,2})bubbling|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\b(?:let|leave) (?:it |them )?(?:to )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
+  /\bmin\w* (?:from|once|after) (?:(?:it|they) )?(?:the )?(?:boil|boils|boiling)\b|\bsaut[eé]|^brown\b[^.;]*\boil\b|\btoast(?:ed|ing)? (?:\w+ )?(?:with|along)\b|\b(?:boiled|simmered|cooked|fried|steamed) (?:it|them|hard|gently|for)\b|\bfried (?:with|in) (?:[\w-]+ ){1,5}(?:until|till|for|about|\d)|\bcook\b[^.]*\bin (?:[\w-]+ ){0,4}water\b|\b(?:simmer|boil|bubble|(?<!\b(?:till|until) (?:\w+ (?:and )?){0,2})bubbling|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|melt(?!ed)|braise|(?<!\b(?:let|leave) (?:it |them )?(?:to )?)steam(?![- ]dry)|fry|sweat|(?<!\b(?:leave|left|stand|sit|aside)\b[^.;]{0,40})soften|wilt|poach|blanch|parboil|saucepan|skillet|wok|pan|pot|hob|stove(?:top)?|(?<!\b(?:off|from) (?:the )?)(?:(?:low|lowest|med(?:ium)?|gentle|gentlest|high|highest)(?:[- ](?:high|low))? (?:heat|flame)|med(?:ium)?[- ](?:high|low|hot)\b)|lid ajar|stir over|(?:over|on) (?:a )?(?:low|medium|high|gentle|moderate)(?:[- ]high|[- ]low)?(?: heat)?)\b/i;
 /** Appliances by their names, the more special first. */
 const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[] = [
   [/\bmicrowave\b/i, 'microwave'],
@@ -125,7 +125,7 @@ const cooks = (plain: string): boolean =>
 
 /** "Toss with the salt and leave for an hour": what is done before it is left does not go on. */
 const LEFT =
-  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)|(?<=[,;] (?:then )?|\band (?:then )?)(?=(?:rest|cover(?:ed)?)\b[^.;]*\d))/is;
+  /^.*?\b(?=(?:leave|left|set aside|let (?:it |them )?(?:stand|sit|rest)|(?<=[,;] (?:then )?)(?:stand|chill|soak)\b)|(?<=[,;] (?:then )?|\band (?:then )?)(?=(?:rest|cover(?:ed)?)\b[^.;]*\d)|(?<=[;.] )(?=(?:roast|bake)\b[^.;]*\d))/is;
 const whileItLasts = (plain: string): string => {
   const left = plain.replace(LEFT, '');
   // "30 min, flip at 15, rest 5": the flip is within the time.

@@ -17,7 +17,9 @@ export const TOLD_WEIGHTS = `
 # degrees|4 -4
 # f|1 -1
 # fan|5 -5
+# for|-1 1
 # g|1 -1
+# h|1 -1
 # hr|1 -1
 # inches|2 -2
 # jars|-2 2
@@ -34,6 +36,7 @@ export const TOLD_WEIGHTS = `
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
+# slices|1 -1
 # squares|-2 2
 # tablespoon|1 -1
 # tablespoons|2 -2
@@ -42,7 +45,7 @@ export const TOLD_WEIGHTS = `
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
-# weeks|-2 2
+# weeks|-1 1
 # with|-5 5
 # wks|1 -1
 # °|2 -2
@@ -76,14 +79,15 @@ export const TOLD_WEIGHTS = `
 , chickpeas|1 -1
 , chill|2 -2
 , chilli|2 -2
+, chillies|2 -2
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
-, coconut|1 -1
+, coconut|2 -2
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
-, cover|3 -3
+, cover|4 -4
 , covered|2 -2
 , cumin|2 -2
 , curry|1 -1
@@ -92,6 +96,7 @@ export const TOLD_WEIGHTS = `
 , don|-2 2
 , drain|3 -3
 , drizzle|1 -1
+, dry|3 -3
 , fill|2 -2
 , flip|1 -1
 , flipping|2 -2
@@ -105,7 +110,7 @@ export const TOLD_WEIGHTS = `
 , garlic|3 -3
 , ginger|3 -3
 , half|3 -3
-, heat|3 -3
+, heat|2 -2
 , high|4 -4
 , into|2 -2
 , juice|2 -2
@@ -115,7 +120,7 @@ export const TOLD_WEIGHTS = `
 , leave|4 -4
 , lemon|2 -2
 , lentils|2 -2
-, let|4 -4
+, let|5 -5
 , lid|2 -2
 , lids|2 -2
 , lime|1 -1
@@ -123,7 +128,7 @@ export const TOLD_WEIGHTS = `
 , lower|3 -3
 , lowest|1 -1
 , maple|1 -1
-, mash|3 -3
+, mash|4 -4
 , massage|1 -1
 , medium|1 -1
 , milk|3 -3
@@ -131,12 +136,12 @@ export const TOLD_WEIGHTS = `
 , mirin|2 -2
 , mix|1 -1
 , mushrooms|2 -2
-, mustard|-1 1
+, mustard|-2 2
 , natural|3 -3
 , no|2 -2
 , nutmeg|3 -3
 , oil|-1 1
-, one|1 -1
+, one|2 -2
 , onions|2 -2
 , or|-2 2
 , oregano|1 -1
@@ -197,7 +202,7 @@ export const TOLD_WEIGHTS = `
 , syrup|1 -1
 , the|-1 1
 , then|1 -1
-, thyme|3 -3
+, thyme|2 -2
 , till|2 -2
 , tip|1 -1
 , tofu|2 -2
@@ -212,6 +217,7 @@ export const TOLD_WEIGHTS = `
 , uncovered|4 -4
 , until|3 -3
 , vinegar|2 -2
+, walnuts|2 -2
 , warm|2 -2
 , water|2 -2
 , whisk|2 -2
@@ -228,6 +234,7 @@ export const TOLD_WEIGHTS = `
 ; leave|2 -2
 ; let|2 -2
 ; mix|1 -1
+; roast|1 -1
 ; season|1 -1
 ; simmer|2 -2
 ; stir|1 -1
@@ -243,13 +250,13 @@ export const TOLD_WEIGHTS = `
 ^ beat|2 -2
 ^ better|-4 4
 ^ blanch|5 -5
-^ blast|5 -5
+^ blast|6 -6
 ^ blend|8 -8
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
 ^ bring|5 -5
-^ brown|5 -5
+^ brown|4 -4
 ^ brush|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
@@ -272,7 +279,7 @@ export const TOLD_WEIGHTS = `
 ^ do|1 -1
 ^ does|-5 5
 ^ don|1 -1
-^ drain|8 -8
+^ drain|9 -9
 ^ dress|4 -4
 ^ dressing|3 -3
 ^ drizzle|3 -3
@@ -308,11 +315,10 @@ export const TOLD_WEIGHTS = `
 ^ heat|5 -5
 ^ high|3 -3
 ^ hold|-6 6
-^ hot|-1 1
 ^ i|-2 2
 ^ if|5 -5
 ^ into|3 -3
-^ keep|2 -2
+^ keep|3 -3
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
@@ -321,10 +327,10 @@ export const TOLD_WEIGHTS = `
 ^ leave|7 -7
 ^ lemon|4 -4
 ^ lentils|2 -2
-^ let|5 -5
+^ let|6 -6
 ^ lid|5 -5
 ^ lime|5 -5
-^ line|4 -4
+^ line|5 -5
 ^ lock|4 -4
 ^ lower|1 -1
 ^ make|-1 1
@@ -351,6 +357,7 @@ export const TOLD_WEIGHTS = `
 ^ parsley|4 -4
 ^ paste|3 -3
 ^ peel|4 -4
+^ pepper|4 -4
 ^ pile|3 -3
 ^ place|2 -2
 ^ portion|5 -5
@@ -370,7 +377,7 @@ export const TOLD_WEIGHTS = `
 ^ reheat|-5 5
 ^ remove|7 -7
 ^ rest|10 -10
-^ return|3 -3
+^ return|4 -4
 ^ rice|5 -5
 ^ rinse|6 -6
 ^ roast|6 -6
@@ -410,7 +417,7 @@ export const TOLD_WEIGHTS = `
 ^ take|4 -4
 ^ takes|-5 5
 ^ taste|4 -4
-^ the|4 -4
+^ the|5 -5
 ^ then|8 -8
 ^ time|-5 5
 ^ tip|5 -5
@@ -441,7 +448,7 @@ export const TOLD_WEIGHTS = `
 a|-2 2
 a #|1 -1
 a baking|3 -3
-a big|1 -1
+a big|2 -2
 a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
@@ -465,10 +472,10 @@ a high|3 -3
 a hot|1 -1
 a ladleful|4 -4
 a large|3 -3
-a lid|1 -1
+a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -489,12 +496,12 @@ a small|3 -3
 a splash|-1 1
 a spoon|2 -2
 a stick|1 -1
-a tablespoon|1 -1
+a tablespoon|2 -2
 a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
 a time|3 -3
-a tin|-1 1
+a tin|-2 2
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -514,7 +521,7 @@ add chickpeas|2 -2
 add cumin|1 -1
 add everything|2 -2
 add garlic|2 -2
-add ginger|1 -1
+add ginger|2 -2
 add lentils|1 -1
 add onion|2 -2
 add potatoes|2 -2
@@ -592,10 +599,10 @@ and mushrooms|2 -2
 and nutmeg|1 -1
 and oil|3 -3
 and onion|2 -2
-and onions|1 -1
+and onions|2 -2
 and oregano|1 -1
 and paprika|2 -2
-and parsley|2 -2
+and parsley|1 -1
 and pepper|2 -2
 and peppers|2 -2
 and remaining|1 -1
@@ -604,7 +611,7 @@ and rinse|3 -3
 and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
-and scatter|2 -2
+and scatter|1 -1
 and serve|4 -4
 and set|2 -2
 and simmer|5 -5
@@ -617,7 +624,7 @@ and spread|3 -3
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
-and sugar|1 -1
+and sugar|2 -2
 and the|2 -2
 and then|3 -3
 and thyme|1 -1
@@ -640,15 +647,15 @@ are soft|1 -1
 are tender|1 -1
 around|-2 2
 arrange|3 -3
+arugula|2 -2
 as|-2 2
 as a|-2 2
 as it|3 -3
 as they|3 -3
 as you|4 -4
-aside|4 -4
-aside .|4 -4
+aside|5 -5
+aside .|5 -5
 at|2 -2
-at #|-1 1
 at a|4 -4
 at high|2 -2
 at least|5 -5
@@ -656,6 +663,7 @@ at once|3 -3
 at room|-2 2
 at the|4 -4
 aubergine|3 -3
+aubergine ,|2 -2
 aubergine with|1 -1
 aubergines|3 -3
 avocado|3 -3
@@ -695,7 +703,7 @@ bay and|1 -1
 bay leaf|1 -1
 bay leaves|1 -1
 be made|-1 1
-bean|3 -3
+bean|2 -2
 beans|7 -7
 beans #|2 -2
 beans ,|3 -3
@@ -724,7 +732,7 @@ between #|3 -3
 between two|2 -2
 bicarb|2 -2
 big|3 -3
-big bowl|2 -2
+big bowl|1 -1
 big pan|2 -2
 bit of|-1 1
 bite|1 -1
@@ -739,6 +747,7 @@ blanch the|2 -2
 blend|4 -4
 blend #|5 -5
 blend .|3 -3
+blend all|1 -1
 blend half|5 -5
 blend the|3 -3
 blend with|1 -1
@@ -757,7 +766,7 @@ boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
 boil in|2 -2
-boil potatoes|2 -2
+boil potatoes|3 -3
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
@@ -769,10 +778,11 @@ bottle|5 -5
 bottles|-2 2
 bottom|4 -4
 bowl|5 -5
-bowl ,|2 -2
+bowl ,|1 -1
 bowl .|3 -3
+bowls .|-1 1
 box|3 -3
-boxes|1 -1
+boxes|-1 1
 braise|3 -3
 bread|2 -2
 bread .|2 -2
@@ -792,7 +802,7 @@ bring up|4 -4
 broccoli|3 -3
 broil|1 -1
 broth|5 -5
-broth ,|2 -2
+broth ,|1 -1
 broth .|3 -3
 broth and|1 -1
 brown|5 -5
@@ -803,7 +813,7 @@ browned|3 -3
 brush|5 -5
 brush with|5 -5
 bubble|5 -5
-bubble #|2 -2
+bubble #|3 -3
 bubble for|3 -3
 bubbling|4 -4
 bubbling .|3 -3
@@ -889,7 +899,7 @@ chill to|-1 1
 chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|2 -2
+chilli flakes|1 -1
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -945,7 +955,7 @@ come|2 -2
 come down|2 -2
 comes|1 -1
 comes out|1 -1
-completely|2 -2
+completely|1 -1
 completely ,|2 -2
 completely before|2 -2
 completely on|2 -2
@@ -984,7 +994,7 @@ core|6 -6
 coriander|5 -5
 coriander .|4 -4
 coriander and|2 -2
-corn|4 -4
+corn|3 -3
 cornflour|3 -3
 cornstarch|1 -1
 counter|3 -3
@@ -994,7 +1004,8 @@ courgettes ,|1 -1
 couscous|2 -2
 cover|3 -3
 cover ,|3 -3
-cover .|4 -4
+cover .|5 -5
+cover and|-1 1
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
@@ -1025,7 +1036,7 @@ cumin|3 -3
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
-cup of|3 -3
+cup of|4 -4
 cup water|1 -1
 cups|-1 1
 cups of|2 -2
@@ -1046,7 +1057,7 @@ d .|-1 1
 daikon|2 -2
 daily|3 -3
 dal .|4 -4
-dark|2 -2
+dark|1 -1
 date|4 -4
 dates|3 -3
 day|1 -1
@@ -1079,7 +1090,7 @@ dissolve|4 -4
 dissolved|1 -1
 divide|6 -6
 divide between|2 -2
-divide into|2 -2
+divide into|1 -1
 do not|-1 1
 do the|4 -4
 does|-5 5
@@ -1094,10 +1105,11 @@ doubled|3 -3
 doubled .|4 -4
 dough|1 -1
 dough .|2 -2
-down|3 -3
+down|2 -2
 down ,|1 -1
 down .|4 -4
 down and|1 -1
+down with|-1 1
 drain|10 -10
 drain #|3 -3
 drain ,|3 -3
@@ -1107,23 +1119,22 @@ drain beans|2 -2
 drain on|1 -1
 drain rinse|2 -2
 drain the|3 -3
-drain well|3 -3
+drain well|4 -4
 drained|3 -3
 drained beans|1 -1
 dress|5 -5
 dressing|6 -6
-dressing .|3 -3
+dressing .|4 -4
 dressing in|4 -4
 dressing ingredients|2 -2
 dried|4 -4
 drink|4 -4
-drizzle|-1 1
 drizzle over|3 -3
-drizzle with|2 -2
+drizzle with|3 -3
 drop|4 -4
 dry|5 -5
 dry ,|5 -5
-dry .|6 -6
+dry .|5 -5
 dry in|3 -3
 dry ingredients|2 -2
 dry pan|1 -1
@@ -1180,6 +1191,7 @@ fan ,|3 -3
 fan .|5 -5
 fan for|1 -1
 fan gas|2 -2
+farro|1 -1
 fast|2 -2
 feeds|-7 7
 feeds #|-5 5
@@ -1260,13 +1272,14 @@ freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
+freezer .|1 -1
 freezes|-5 5
 freezes .|-4 4
 freezes for|1 -1
 freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
-fridge|-2 2
+fridge|-3 3
 fridge #|-2 2
 fridge ,|-3 3
 fridge .|2 -2
@@ -1275,6 +1288,7 @@ fridge overnight|2 -2
 fried|1 -1
 from|-5 5
 from frozen|-3 3
+from heat|2 -2
 from the|-4 4
 fronds|2 -2
 frozen|-3 3
@@ -1361,6 +1375,7 @@ grill for|4 -4
 grind|4 -4
 grind with|1 -1
 ground|1 -1
+h|1 -1
 h #|-1 1
 h ,|1 -1
 h .|5 -5
@@ -1368,7 +1383,7 @@ half|2 -2
 half .|4 -4
 half a|-2 2
 half of|3 -3
-half the|1 -1
+half the|2 -2
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
@@ -1394,9 +1409,10 @@ heat|7 -7
 heat #|2 -2
 heat ,|2 -2
 heat .|5 -5
+heat ;|1 -1
 heat a|2 -2
 heat and|3 -3
-heat for|3 -3
+heat for|4 -4
 heat oil|1 -1
 heat oven|5 -5
 heat the|1 -1
@@ -1449,7 +1465,7 @@ in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|1 -1
-in an|-2 2
+in an|-1 1
 in coconut|1 -1
 in cold|3 -3
 in flour|3 -3
@@ -1465,6 +1481,7 @@ in pan|4 -4
 in plenty|2 -2
 in salted|3 -3
 in spinach|2 -2
+in spots|1 -1
 in the|-1 1
 in their|3 -3
 in two|-1 1
@@ -1476,21 +1493,22 @@ inches|3 -3
 incl|-1 1
 ingredients|2 -2
 ingredients in|2 -2
+ingredients until|1 -1
 inside|4 -4
 into|6 -6
 into #|4 -4
 into a|4 -4
 into an|1 -1
-into the|4 -4
+into the|5 -5
 iron|1 -1
 is|-2 2
 ish|2 -2
-it|5 -5
+it|6 -6
 it ,|2 -2
 it a|3 -3
 it all|3 -3
 it bubble|1 -1
-it come|1 -1
+it come|2 -2
 it cool|1 -1
 it doesn|1 -1
 it for|1 -1
@@ -1510,7 +1528,6 @@ itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
 jammy|2 -2
-jar|-1 1
 jar ,|1 -1
 jar .|1 -1
 jars ,|3 -3
@@ -1603,12 +1620,12 @@ lentils ,|3 -3
 lentils .|2 -2
 lentils and|1 -1
 lentils in|2 -2
-let|6 -6
-let cool|2 -2
+let|4 -4
+let cool|3 -3
 let it|3 -3
-let sit|2 -2
+let sit|3 -3
 let stand|2 -2
-let the|2 -2
+let the|3 -3
 lid|8 -8
 lid ,|2 -2
 lid .|4 -4
@@ -1649,31 +1666,31 @@ lock|4 -4
 lock lid|3 -3
 log|3 -3
 log ,|1 -1
-logs|2 -2
+logs|1 -1
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-2 2
+loosen|-1 1
 loosen with|-2 2
-lot|4 -4
+lot|3 -3
 lots|4 -4
-lots of|1 -1
+lots of|2 -2
 low #|-1 1
 low ,|1 -1
-low .|2 -2
+low .|3 -3
 low heat|4 -4
 low oven|3 -3
-lower|4 -4
+lower|5 -5
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
-lowest heat|1 -1
+lowest heat|2 -2
 lukewarm|4 -4
 lumps|2 -2
 lunch|-2 2
 lunches|3 -3
 m|-3 3
-machine|3 -3
+machine|4 -4
 made|-3 3
 main|-1 1
 make|-4 4
@@ -1684,7 +1701,7 @@ manual|5 -5
 maple|3 -3
 maple ,|1 -1
 maple syrup|1 -1
-marg|3 -3
+marg|4 -4
 margarine|3 -3
 margarine ,|3 -3
 marge|3 -3
@@ -1714,11 +1731,11 @@ melted|2 -2
 middle|3 -3
 milk|-2 2
 milk .|1 -1
-milk and|4 -4
+milk and|3 -3
 min|1 -1
 min (|1 -1
 min ,|3 -3
-min .|9 -9
+min .|10 -10
 min at|-3 3
 min before|3 -3
 min high|4 -4
@@ -1760,7 +1777,7 @@ minutes longer|2 -2
 minutes more|3 -3
 minutes or|2 -2
 minutes till|1 -1
-minutes to|5 -5
+minutes to|4 -4
 minutes until|5 -5
 minutes with|2 -2
 mirin|2 -2
@@ -1793,7 +1810,7 @@ molasses|1 -1
 month|-3 3
 months|-1 1
 months in|1 -1
-more|6 -6
+more|7 -7
 more ,|1 -1
 more .|7 -7
 more often|1 -1
@@ -1819,7 +1836,7 @@ my|-4 4
 namak|1 -1
 natural|3 -3
 natural release|3 -3
-naturally|3 -3
+naturally|4 -4
 naturally for|2 -2
 nearly|2 -2
 need|2 -2
@@ -1828,7 +1845,7 @@ needed .|-2 2
 needs|2 -2
 nero|1 -1
 next|-3 3
-next day|-3 3
+next day|-2 2
 next morning|-2 2
 night|-1 1
 night before|-1 1
@@ -1845,7 +1862,7 @@ now and|3 -3
 npr|5 -5
 npr #|5 -5
 nr|3 -3
-nut|3 -3
+nut|2 -2
 nutmeg|4 -4
 nutmeg ,|1 -1
 nutmeg .|4 -4
@@ -1857,7 +1874,8 @@ oat milk|4 -4
 oats|3 -3
 oats ,|2 -2
 occasionally|2 -2
-of #|-2 2
+of|-1 1
+of #|-3 3
 of a|2 -2
 of an|3 -3
 of cold|1 -1
@@ -1931,6 +1949,7 @@ onto|5 -5
 onto a|3 -3
 open|-2 2
 open freeze|-3 3
+opening|3 -3
 or|-3 3
 or #|-3 3
 or cold|1 -1
@@ -1946,7 +1965,7 @@ orzo|2 -2
 other|4 -4
 out|9 -9
 out ,|2 -2
-out .|4 -4
+out .|5 -5
 out clean|1 -1
 out of|4 -4
 out the|3 -3
@@ -1959,7 +1978,7 @@ oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
 over|7 -7
-over ,|2 -2
+over ,|3 -3
 over .|6 -6
 over a|2 -2
 over low|3 -3
@@ -1969,7 +1988,7 @@ over the|3 -3
 overmix|4 -4
 overnight|-1 1
 overnight .|2 -2
-overnight in|-1 1
+overnight in|-2 2
 own|1 -1
 oz|1 -1
 p|-4 4
@@ -1991,9 +2010,9 @@ paprika .|3 -3
 paprika and|2 -2
 parboil|3 -3
 parchment|3 -3
-parsley|5 -5
+parsley|6 -6
 parsley ,|2 -2
-parsley .|4 -4
+parsley .|5 -5
 parsnips|1 -1
 partially|3 -3
 partially covered|3 -3
@@ -2001,16 +2020,16 @@ partly|3 -3
 partly covered|3 -3
 parts|1 -1
 pass|3 -3
-passata|3 -3
+passata|4 -4
 passata ,|2 -2
 pasta ,|1 -1
 pasta water|5 -5
 paste|6 -6
 paste ,|3 -3
-paste .|5 -5
+paste .|4 -4
 paste and|1 -1
 paste in|2 -2
-paste with|1 -1
+paste with|2 -2
 pastry|1 -1
 pat|2 -2
 pat dry|1 -1
@@ -2036,7 +2055,7 @@ peppers in|1 -1
 per|-2 2
 per side|2 -2
 pesto|3 -3
-pick|4 -4
+pick|3 -3
 pie|3 -3
 pieces ,|1 -1
 pile|3 -3
@@ -2065,7 +2084,7 @@ pot ,|1 -1
 pot .|5 -5
 pot and|2 -2
 pot over|1 -1
-pot with|2 -2
+pot with|3 -3
 potato|2 -2
 potato ,|2 -2
 potatoes|3 -3
@@ -2077,7 +2096,7 @@ pound|3 -3
 pour|7 -7
 pour in|2 -2
 pour into|1 -1
-pour over|5 -5
+pour over|6 -6
 pour the|2 -2
 powder|2 -2
 powder ,|1 -1
@@ -2172,19 +2191,19 @@ rest .|6 -6
 rest for|4 -4
 rest in|4 -4
 rest of|-1 1
-return|3 -3
+return|4 -4
 return the|1 -1
 return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
 rice|2 -2
-rice ,|3 -3
+rice ,|4 -4
 rice .|4 -4
 rice and|3 -3
-rice cooker|2 -2
+rice cooker|3 -3
 rice with|2 -2
 rings|2 -2
-rinse|8 -8
+rinse|7 -7
 rinse #|2 -2
 rinse ,|3 -3
 rinse .|3 -3
@@ -2192,7 +2211,7 @@ rinse and|1 -1
 rinse rice|3 -3
 rinse the|3 -3
 rise|5 -5
-rise #|4 -4
+rise #|5 -5
 roast|6 -6
 roast #|5 -5
 roast ,|-1 1
@@ -2224,6 +2243,7 @@ rub the|1 -1
 running|2 -2
 runny|1 -1
 runs|2 -2
+runs clear|2 -2
 rye|3 -3
 rye flour|3 -3
 s|-2 2
@@ -2293,9 +2313,9 @@ seconds ,|1 -1
 seconds .|2 -2
 secs|2 -2
 seed|2 -2
-seeds|4 -4
+seeds|5 -5
 seeds ,|2 -2
-seeds .|3 -3
+seeds .|4 -4
 seeds and|2 -2
 seeds in|1 -1
 separate|3 -3
@@ -2340,7 +2360,7 @@ shelf|-3 3
 sherry|1 -1
 shiitake|3 -3
 shock|4 -4
-should|5 -5
+should|6 -6
 should be|3 -3
 shred|6 -6
 shred cabbage|3 -3
@@ -2352,6 +2372,7 @@ side of|3 -3
 side up|1 -1
 sides|1 -1
 sieve|4 -4
+sift|3 -3
 silky|1 -1
 simmer|5 -5
 simmer #|2 -2
@@ -2407,7 +2428,6 @@ smooth .|4 -4
 so .|2 -2
 so it|2 -2
 soak|4 -4
-soak #|1 -1
 soak beans|3 -3
 soak chickpeas|3 -3
 soak in|3 -3
@@ -2422,15 +2442,16 @@ soften|5 -5
 soften onion|2 -2
 soften the|2 -2
 softened|1 -1
-some|1 -1
+some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|4 -4
-somewhere warm|4 -4
+somewhere|3 -3
+somewhere warm|3 -3
+sort|2 -2
 soup|1 -1
 sour|3 -3
 soy|5 -5
-soy ,|1 -1
+soy ,|2 -2
 soy .|3 -3
 soy ;|3 -3
 soy sauce|1 -1
@@ -2463,7 +2484,7 @@ spring|1 -1
 spring onions|2 -2
 sprinkle|3 -3
 sprinkle with|4 -4
-square|2 -2
+square|1 -1
 squares|-1 1
 squares .|3 -3
 squash|4 -4
@@ -2546,6 +2567,7 @@ swapping the|2 -2
 sweat|4 -4
 sweat onion|2 -2
 sweat the|4 -4
+swede|1 -1
 sweet|3 -3
 sweet potato|2 -2
 sweet potatoes|2 -2
@@ -2588,6 +2610,7 @@ temperature|-2 2
 ten|4 -4
 ten minutes|4 -4
 tender|2 -2
+tender ,|1 -1
 tender .|2 -2
 tender and|1 -1
 texture|4 -4
@@ -2601,6 +2624,7 @@ the aubergines|3 -3
 the barley|2 -2
 the batter|-2 2
 the bay|2 -2
+the bean|3 -3
 the beans|4 -4
 the beetroot|2 -2
 the bicarb|1 -1
@@ -2635,6 +2659,7 @@ the flour|1 -1
 the foam|3 -3
 the foil|-1 1
 the food|2 -2
+the freezer|-1 1
 the fridge|-2 2
 the garlic|3 -3
 the ginger|1 -1
@@ -2654,10 +2679,10 @@ the lime|2 -2
 the liquid|3 -3
 the liquor|2 -2
 the lot|3 -3
-the lowest|1 -1
+the lowest|2 -2
 the margarine|1 -1
 the middle|3 -3
-the milk|2 -2
+the milk|3 -3
 the miso|1 -1
 the morning|3 -3
 the mushrooms|4 -4
@@ -2695,7 +2720,7 @@ the sliced|3 -3
 the slow|3 -3
 the soup|2 -2
 the spinach|2 -2
-the split|3 -3
+the split|2 -2
 the squash|3 -3
 the stock|5 -5
 the sugar|1 -1
@@ -2720,7 +2745,7 @@ the yeast|3 -3
 their|3 -3
 their liquid|2 -2
 their skins|2 -2
-their water|1 -1
+their water|2 -2
 them|6 -6
 them in|3 -3
 them with|1 -1
@@ -2752,13 +2777,13 @@ thicken .|3 -3
 thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
-thickens|3 -3
-thickens as|2 -2
+thickens|1 -1
+thickens as|3 -3
 thin .|4 -4
 thin with|6 -6
 thinly|3 -3
 third|4 -4
-third of|4 -4
+third of|3 -3
 thirds|-2 2
 this|1 -1
 those|1 -1
@@ -2769,12 +2794,12 @@ through .|2 -2
 through a|4 -4
 through the|2 -2
 thru|3 -3
-thyme|4 -4
+thyme|3 -3
 thyme ,|2 -2
 thyme .|3 -3
 thyme and|1 -1
 tie|1 -1
-tight|3 -3
+tight|2 -2
 tight ,|1 -1
 tightly|4 -4
 tightly in|3 -3
@@ -2807,6 +2832,7 @@ to cover|2 -2
 to freeze|-5 5
 to high|2 -2
 to low|1 -1
+to pot|4 -4
 to stand|4 -4
 to taste|2 -2
 to the|5 -5
@@ -2824,6 +2850,7 @@ tofu in|2 -2
 together|3 -3
 together ,|2 -2
 together .|3 -3
+together the|2 -2
 together with|1 -1
 tomato|4 -4
 tomato paste|1 -1
@@ -2888,7 +2915,7 @@ turning|1 -1
 turning once|-1 1
 twenty|2 -2
 twice .|3 -3
-two|4 -4
+two|3 -3
 two batches|-2 2
 two hours|2 -2
 two trays|3 -3
@@ -2970,7 +2997,7 @@ water #|3 -3
 water (|3 -3
 water .|2 -2
 water ;|1 -1
-water and|2 -2
+water and|3 -3
 water as|-1 1
 water by|2 -2
 water for|6 -6
@@ -2978,15 +3005,16 @@ water if|5 -5
 water in|3 -3
 water is|2 -2
 water over|2 -2
+water runs|2 -2
 water to|2 -2
 water until|3 -3
-water with|1 -1
+water with|2 -2
 way|1 -1
 we|3 -3
 wedges|2 -2
 week|-2 2
 week .|3 -3
-weeks|-2 2
+weeks|-1 1
 weeks .|-1 1
 weeks in|-4 4
 weight|3 -3
@@ -3011,6 +3039,7 @@ whisk everything|1 -1
 whisk flour|2 -2
 whisk in|2 -2
 whisk the|3 -3
+whisk together|1 -1
 whisking|2 -2
 whistles|3 -3
 white|2 -2
@@ -3062,7 +3091,7 @@ with water|2 -2
 within|1 -1
 within #|-1 1
 without|-2 2
-without stirring|1 -1
+without stirring|2 -2
 wks|1 -1
 wok|5 -5
 wooden|3 -3
