@@ -1,6 +1,6 @@
-import { plainSigns, readNumber } from '../../quantity/index.ts';
-import { STARTS_BY_FEEL } from '../ingredient/byFeel.ts';
-import { isVerb } from './kitchenVerbs.ts';
+import { plainSigns, readNumber } from '../../../quantity/index.ts';
+import { STARTS_BY_FEEL } from '../../ingredient/byFeel.ts';
+import { isVerb } from '../kitchenVerbs.ts';
 
 /** A list that is told in one line under a heading of its own, and what is told behind it. */
 export interface ListInLine {

@@ -1,0 +1,47 @@
+import { inDigits } from '../numberWords.ts';
+
+const HOT_IN_F = /\b(?:3\d[05]|4\d[05]|500) ?(?:°|deg(?:rees)?\b) ?(?!C)/i;
+const IN_CELSIUS = /\b\d{2,3} ?(?:°|deg(?:rees)?\b)? ?C\b/;
+
+/** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
+export const inPlainSigns = (text: string): string =>
+  inDigits(text)
+    // "**You need** 1 leek • 2 carrots"
+    .replace(
+      /^\*\*(you need|ingredients|method|do|steps|directions|instructions)\*\*:?[ \t]+(?=\S)/gim,
+      (_, head: string) => (/^do$/i.test(head) ? 'Method\n' : `${head}\n`),
+    )
+    // "**Sauce**" on a line of its own heads what follows
+    .replace(/^[ \t]*\*\*(\p{L}[\p{L} &]{1,30}?):?\*\*:?[ \t]*$/gmu, (all, head: string, at: number, whole: string) =>
+      whole.slice(0, at).trim() === '' ? head : `${head}:`,
+    )
+    .replace(/\*\*/g, '')
+    // "*Serves:* 2"
+    .replace(/(?<=^|\s)\*(\p{L}[^*\n]{1,40})\*(?=[\s:]|$)/gmu, '$1')
+    .replace(/\bo\/n\b/gi, 'overnight')
+    // "Soak min. 10 hr" is at least so long, and ends no sentence.
+    .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
+    .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')
+    // "S & P"
+    .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
+    // "(2) Soften the onion"
+    .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    // "w/ bread", "w/o salt"
+    .replace(/(?<![\p{L}\d])w\/o\b ?/gu, 'without ')
+    .replace(/(?<![\p{L}\d])w\/ ?(?=\p{L}|\d)/gu, 'with ')
+    // "250°" beside "350°": no oven knows the second in °C.
+    .replace(/(?<=\b\d{3}) ?(?:°|deg(?:rees)?\b)(?! ?(?:[CF]\b|Fahr|Cels))/gi, (sign, at: number, whole: string) =>
+      HOT_IN_F.test(whole) && !IN_CELSIUS.test(whole) ? '°F' : sign,
+    )
+    // "1T water", "½ t salt"
+    .replace(/(?<=[\d½¼¾⅓⅔]) ?T\.?(?= \p{Ll})/gu, ' tbsp')
+    .replace(/(?<=[\d½¼¾⅓⅔]) ?t\.?(?= \p{Ll})/gu, ' tsp')
+    // "A block of tofu, the 400 gram one"
+    .replace(
+      /\b(?:an?|one|1) (block|tin|can|pack|packet|jar|bag|carton) of ([\p{L} -]{2,30}), the (\d+) ?(g|grams?|ml)\b(?: (?:one|size))?/giu,
+      (_, pack: string, of: string, n: string, unit: string) =>
+        `1 ${pack} of ${of} (${n} ${/^g/i.test(unit) ? 'g' : unit})`,
+    )
+    // "10m", "1h30m": nobody cooks by the metre.
+    .replace(/(?<=\d)\s?m(?=[\s.,;)]|$)/gm, ' min')
+    .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');

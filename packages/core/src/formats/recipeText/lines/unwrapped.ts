@@ -1,0 +1,30 @@
+import { isVerb } from '../kitchenVerbs.ts';
+
+/** Lines of a method that were broken where the paper ended, put together again: a sentence goes on in a small letter. */
+export const unwrapped = (lines: readonly string[]): readonly string[] => {
+  // Who writes all in small letters begins a step with one, too: with what hands do.
+  const filled = lines.filter(Boolean);
+  const small = !filled.some((line) => /^\P{L}*\p{Lu}/u.test(line));
+  const begins = (line: string, before: string) =>
+    small &&
+    (before.length < PAPER || /^\p{L}[\p{L} ]{1,24}:\s/u.test(line) || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? ''));
+  return lines.reduce<string[]>((all, line) => {
+    const before = all.at(-1);
+    if (before !== undefined && goesOn(before, line) && !begins(line, before.split('\n').at(-1) ?? before))
+      all[all.length - 1] = `${before} ${line}`.trim();
+    else all.push(line);
+    return all;
+  }, []);
+};
+
+/** What a small hand writes is shorter than the paper is wide, where a step ends. */
+const PAPER = 55;
+/** Only what is about as wide as a column of print was broken by it. */
+const COLUMN = 25;
+const goesOn = (before: string, line: string): boolean =>
+  before !== '' &&
+  line !== '' &&
+  !/[.!?:;]$/.test(before) &&
+  (/^[a-z(°\d]/.test(line) || /(?:,|\b(?:the|and|or|a|an|of|to|with|for|in|at|on|until|it|is))$/i.test(before)) &&
+  !/^\d+[.)]\s/.test(line) &&
+  before.length >= COLUMN;
