@@ -1,6 +1,7 @@
 import { isData, recipesInData } from './jsonLd.ts';
 import { isVerb } from './kitchenVerbs.ts';
-import { beginsRecipe, readRecipeText } from './readRecipeText.ts';
+import { readRecipeText } from './readRecipeText.ts';
+import { beginsRecipe } from './recipeName.ts';
 
 /** A rule between two parts of a text. */
 const RULE = /^[-=_*~\s]{3,}$/;
