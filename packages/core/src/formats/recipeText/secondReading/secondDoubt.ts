@@ -13,9 +13,9 @@ export const UNLIKELY = 0.2;
 /** Of what takes long more hangs on it: it is asked sooner, min. */
 const LONG = 15;
 export const UNLIKELY_LONG = 0.35;
-/** Knives and dough take their time. */
+/** Knives and dough take their time, and what is mixed for so long does. */
 const CUTS =
-  /\b(?:peel|chop|cut|slic|dic|grat|knead|shap|roll|form|pick|shell|pod|ston|wrap|stuff|wash|julienn|trim|core)\w*/i;
+  /\b(?:peel|chop|cut|slic|dic|grat|knead|shap|roll|form|pick|shell|pod|ston|wrap|stuff|wash|julienn|trim|core)\w*|\b(?:mix|stir|whisk|beat|mash|massage|rub|fill|toss)\w*(?: \w+){0,4} for (?:about )?\d/i;
 /** Hands are on nothing that is covered. */
 const WAITS = /\b(?:cover|counter|worktop|towel|cloth|fridge|leave|left)/i;
 /** Beside what was read. */
