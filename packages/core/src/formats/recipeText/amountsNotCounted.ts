@@ -6,7 +6,7 @@ import type { MethodStep } from './readMethodStep.ts';
 
 /** A weight, a volume, a spoonful or a tin in the words of a step. */
 const MEASURED =
-  /(?<![\p{L}\d.,/–-])(?:\d+ )?\d+(?:[.,/]\d+)?(?:\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)?[ -]?(?:kg|g|grams?|ml|dl|cl|l|lit(?:re|er)s?|cups?|c\.?(?= \p{Ll})|oz|ounces?|lbs?|pounds?|pints?|quarts?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|(?:\(?\d+[ -]?(?:g|oz|ml)\)? )?(?:tins?|cans?|bunch(?:es)?|cloves?|sticks?|sprigs?|heads?)(?: of)?)(?![\p{L}\d])/giu;
+  /(?<![\p{L}\d.,/–-])(?:\d+ )?\d+(?:[.,/]\d+)?(?:\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)?[ -]?(?:kg|g|grams?|ml|dl|cl|l|lit(?:re|er)s?|cups?|c\.?(?= \p{Ll})|oz|ounces?|lbs?|pounds?|pints?|quarts?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|(?:\(?\d+[ -]?(?:g|oz|ml)\)? )?(?:tins?|cans?|blocks?|bunch(?:es)?|cloves?|sticks?|sprigs?|heads?)(?: of)?)(?![\p{L}\d])/giu;
 
 /** "A splash of soya milk" */
 const BY_FEEL =
@@ -26,6 +26,7 @@ const HOLDS =
 /** What it is an amount of: up to the next sign, number, or word of where it goes. */
 const WHAT =
   /^ ?((?:(?!(?:and|with|to|in|into|over|for|until|till|then|or|on|at|per|plus|if|when|so|from|as|by|w)\b)\p{L}[\p{L}-]* ?){1,3})/u;
+const LABEL = /(?:^|[.;] )(\p{L}{3,}):\s*$/u;
 const NO_FOOD =
   /^(?:of|more|dry|cooked|batter|dough|mixture|mix|sauce|dressing|marinade|soup|pur[eé]e|liquid|liquor|all)\b/i;
 /** Water of these is poured away, or was counted where it soaks. */
@@ -67,7 +68,8 @@ export function amountsNotCounted(
     if (OF_IT.test(behind) || COMES_OUT.test(before) || SIZE.test(behind) || HOLDS.test(before)) return [];
     // "200 C fan": degrees, and no cups.
     if (/\d{3}\s?c\.?$/i.test(said) || /[<>≤≥]\s*$/.test(before)) return [];
-    const what = WHAT.exec(behind)?.[1]?.trim() ?? '';
+    // "Tofu: 2 blocks (280 g)": what it is of stands before it.
+    const what = WHAT.exec(behind)?.[1]?.trim() ?? LABEL.exec(before)?.[1] ?? '';
     if (what === '' || NO_FOOD.test(what) || (/^\D/.test(said) && /\b(?:water|stock|broth)\b/i.test(what))) return [];
     if (step.kind === 'ahead' && /\bsoak/i.test(plain)) return [];
     const clause = before.split(/[.;:,]|\band\b/).at(-1) ?? '';

@@ -55,6 +55,8 @@ export interface SaidOfText {
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
 
+const IN_POUNDS = /\d ?(?:lbs?|oz|cups?|c)\b/i;
+const IN_GRAMS = /\d ?(?:g|kg|ml)\b/i;
 /** These are to taste wherever they are named. */
 const BY_TASTE = /^(?:salt|black pepper|white pepper)$/;
 
@@ -172,7 +174,9 @@ export function readPaste(
     all.map(({ line }) => line),
   );
   const pieces = piecesIn(own);
-  const american = whosePints(wholeText) === 'US';
+  const whose = whosePints(wholeText);
+  // Pounds and cups, and nothing in grams: American as far as an oven goes.
+  const american = whose === 'US' || (whose === undefined && IN_POUNDS.test(wholeText) && !IN_GRAMS.test(wholeText));
   const ways = read.flatMap(({ text }) => wayOf(text) ?? []);
   const steps = read.map((step, at): StepRead => {
     const way = wayOf(step.text);

@@ -24,7 +24,7 @@ const KEEPS: readonly RegExp[] = [
   /^(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b/i,
   /^(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b/i,
   /^do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b/i,
-  /^\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the )?)?(?:fridge|freezer)\b/i,
+  /^\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the |an? )?)?(?:airtight |closed )?(?:fridge|freezer|tin|jar|box|tub|container|bag)\b/i,
   /^(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)(?!\d* ?min)/i,
   /^(?:eat|serve)\b.{0,40}\b(?:or|and) keep\b.{0,20}\b(?:days?|weeks?)\b/i,
   /^(?:it |they |this |both |all |leftovers |slices |the rest )*(?:keeps?(?= (?:for|up|well|\d+(?: ?(?:-|–|to) ?\d+)? ?(?:d|days?|weeks?|wks?|months?)\b|an? (?:day|week|month)))|keeps|freezes|stores|(?:will|can be|should) (?:keep|freeze|store|kept|stored|frozen))\b/i,

@@ -33,6 +33,7 @@ export const TOLD_WEIGHTS = `
 # months|-1 1
 # more|3 -3
 # patties|4 -4
+# portions|-1 1
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
@@ -45,7 +46,7 @@ export const TOLD_WEIGHTS = `
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
-# weeks|-1 1
+# weeks|-2 2
 # with|-5 5
 # wks|1 -1
 # °|2 -2
@@ -83,7 +84,7 @@ export const TOLD_WEIGHTS = `
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
-, coconut|2 -2
+, coconut|1 -1
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
@@ -93,7 +94,7 @@ export const TOLD_WEIGHTS = `
 , curry|1 -1
 , cut|2 -2
 , dill|1 -1
-, don|-2 2
+, don|-1 1
 , drain|3 -3
 , drizzle|1 -1
 , dry|3 -3
@@ -110,7 +111,7 @@ export const TOLD_WEIGHTS = `
 , garlic|3 -3
 , ginger|3 -3
 , half|3 -3
-, heat|2 -2
+, heat|3 -3
 , high|4 -4
 , into|2 -2
 , juice|2 -2
@@ -142,12 +143,14 @@ export const TOLD_WEIGHTS = `
 , nutmeg|3 -3
 , oil|-1 1
 , one|2 -2
+, onion|-1 1
 , onions|2 -2
 , or|-2 2
 , oregano|1 -1
 , pack|1 -1
 , paprika|2 -2
 , partially|3 -3
+, partly|3 -3
 , passata|2 -2
 , paste|1 -1
 , peel|2 -2
@@ -231,7 +234,7 @@ export const TOLD_WEIGHTS = `
 ; cook|5 -5
 ; drain|1 -1
 ; freezes|2 -2
-; leave|2 -2
+; leave|1 -1
 ; let|2 -2
 ; mix|1 -1
 ; roast|1 -1
@@ -250,10 +253,10 @@ export const TOLD_WEIGHTS = `
 ^ beat|2 -2
 ^ better|-4 4
 ^ blanch|5 -5
-^ blast|6 -6
-^ blend|8 -8
+^ blast|5 -5
+^ blend|7 -7
 ^ blitz|6 -6
-^ boil|6 -6
+^ boil|5 -5
 ^ break|3 -3
 ^ bring|5 -5
 ^ brown|4 -4
@@ -282,12 +285,12 @@ export const TOLD_WEIGHTS = `
 ^ drain|9 -9
 ^ dress|4 -4
 ^ dressing|3 -3
-^ drizzle|3 -3
+^ drizzle|4 -4
 ^ dry|3 -3
 ^ eat|-1 1
-^ enough|-4 4
+^ enough|-3 3
 ^ evening|3 -3
-^ everything|2 -2
+^ everything|3 -3
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
@@ -296,14 +299,14 @@ export const TOLD_WEIGHTS = `
 ^ flour|4 -4
 ^ fluff|5 -5
 ^ fold|5 -5
-^ for|-7 7
+^ for|-8 8
 ^ form|4 -4
 ^ freeze|6 -6
 ^ freezes|-9 9
 ^ fridge|1 -1
 ^ from|-5 5
 ^ fry|6 -6
-^ garlic|6 -6
+^ garlic|7 -7
 ^ get|3 -3
 ^ gives|-5 5
 ^ good|-1 1
@@ -315,8 +318,9 @@ export const TOLD_WEIGHTS = `
 ^ heat|5 -5
 ^ high|3 -3
 ^ hold|-6 6
+^ hot|-1 1
 ^ i|-2 2
-^ if|5 -5
+^ if|4 -4
 ^ into|3 -3
 ^ keep|3 -3
 ^ keeps|-8 8
@@ -326,7 +330,7 @@ export const TOLD_WEIGHTS = `
 ^ layer|4 -4
 ^ leave|7 -7
 ^ lemon|4 -4
-^ lentils|2 -2
+^ lentils|1 -1
 ^ let|6 -6
 ^ lid|5 -5
 ^ lime|5 -5
@@ -346,7 +350,7 @@ export const TOLD_WEIGHTS = `
 ^ notes|-6 6
 ^ npr|5 -5
 ^ off|3 -3
-^ oil|5 -5
+^ oil|6 -6
 ^ on|4 -4
 ^ one|4 -4
 ^ onion|3 -3
@@ -379,7 +383,7 @@ export const TOLD_WEIGHTS = `
 ^ rest|10 -10
 ^ return|4 -4
 ^ rice|5 -5
-^ rinse|6 -6
+^ rinse|7 -7
 ^ roast|6 -6
 ^ roll|6 -6
 ^ rub|2 -2
@@ -410,7 +414,7 @@ export const TOLD_WEIGHTS = `
 ^ stand|7 -7
 ^ steam|5 -5
 ^ stir|9 -9
-^ stock|4 -4
+^ stock|5 -5
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
@@ -501,7 +505,7 @@ a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
 a time|3 -3
-a tin|-2 2
+a tin|-3 3
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -522,21 +526,21 @@ add cumin|1 -1
 add everything|2 -2
 add garlic|2 -2
 add ginger|2 -2
-add lentils|1 -1
+add lentils|2 -2
 add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
 add tomatoes|2 -2
-add water|-2 2
+add water|-1 1
 adding|2 -2
 adding the|2 -2
 adjust|4 -4
 after|4 -4
 after #|6 -6
 again|2 -2
-against|3 -3
-against the|3 -3
+against|4 -4
+against the|4 -4
 ahead|-2 2
 air|-3 3
 airtight|-4 4
@@ -545,7 +549,7 @@ ajar ,|1 -1
 al|2 -2
 all|3 -3
 all ,|-2 2
-all .|4 -4
+all .|5 -5
 all but|2 -2
 all in|2 -2
 all the|2 -2
@@ -611,7 +615,7 @@ and rinse|3 -3
 and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
-and scatter|1 -1
+and scatter|2 -2
 and serve|4 -4
 and set|2 -2
 and simmer|5 -5
@@ -624,14 +628,15 @@ and spread|3 -3
 and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
-and sugar|2 -2
+and sugar|1 -1
 and the|2 -2
 and then|3 -3
 and thyme|1 -1
+and tomato|1 -1
 and tomatoes|2 -2
 and toss|2 -2
 and turmeric|1 -1
-and vinegar|3 -3
+and vinegar|4 -4
 and water|3 -3
 another|1 -1
 another #|1 -1
@@ -707,7 +712,7 @@ bean|2 -2
 beans|7 -7
 beans #|2 -2
 beans ,|3 -3
-beans .|5 -5
+beans .|6 -6
 beans and|2 -2
 beans in|1 -1
 beans overnight|3 -3
@@ -739,14 +744,14 @@ bite|1 -1
 bits|1 -1
 bits .|1 -1
 bitterness|2 -2
-black|3 -3
+black|4 -4
 black beans|3 -3
 black salt|2 -2
 blanch|5 -5
 blanch the|2 -2
-blend|4 -4
+blend|5 -5
 blend #|5 -5
-blend .|3 -3
+blend .|4 -4
 blend all|1 -1
 blend half|5 -5
 blend the|3 -3
@@ -777,10 +782,10 @@ both|3 -3
 bottle|5 -5
 bottles|-2 2
 bottom|4 -4
+bottom .|2 -2
 bowl|5 -5
-bowl ,|1 -1
+bowl ,|2 -2
 bowl .|3 -3
-bowls .|-1 1
 box|3 -3
 boxes|-1 1
 braise|3 -3
@@ -830,7 +835,7 @@ butter in|2 -2
 butter with|1 -1
 by #|3 -3
 by half|3 -3
-by hand|3 -3
+by hand|2 -2
 by itself|2 -2
 c|1 -1
 c #|4 -4
@@ -852,7 +857,7 @@ cancel|4 -4
 cancel .|4 -4
 cannellini|3 -3
 capers|2 -2
-capers ,|2 -2
+capers ,|1 -1
 caraway|1 -1
 card|-4 4
 carrot|4 -4
@@ -861,6 +866,7 @@ carrot and|2 -2
 carrots|1 -1
 carrots ,|-2 2
 carrots and|3 -3
+carrots in|1 -1
 carrots with|2 -2
 cashews|3 -3
 casserole|4 -4
@@ -956,7 +962,7 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|1 -1
-completely ,|2 -2
+completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
 cook #|-6 6
@@ -969,13 +975,12 @@ cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
 cook time|-4 4
-cook uncovered|2 -2
+cook uncovered|1 -1
 cook until|1 -1
 cooked|-5 5
-cooker|1 -1
 cooker ,|-2 2
 cooker .|2 -2
-cooker with|2 -2
+cooker with|3 -3
 cooking|-4 4
 cooking time|-1 1
 cooking water|2 -2
@@ -987,11 +992,12 @@ cool .|6 -6
 cool completely|1 -1
 cool for|4 -4
 cool in|3 -3
-cool on|4 -4
+cool on|5 -5
 cool quickly|2 -2
 cools|4 -4
 core|6 -6
 coriander|5 -5
+coriander ,|3 -3
 coriander .|4 -4
 coriander and|2 -2
 corn|3 -3
@@ -1022,7 +1028,6 @@ creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
 crisp .|4 -4
-cross|1 -1
 crumble|4 -4
 crumble the|2 -2
 crumble tofu|1 -1
@@ -1057,8 +1062,8 @@ d .|-1 1
 daikon|2 -2
 daily|3 -3
 dal .|4 -4
-dark|1 -1
-date|4 -4
+dark|2 -2
+date|3 -3
 dates|3 -3
 day|1 -1
 day #|2 -2
@@ -1085,7 +1090,7 @@ dip|3 -3
 discard|4 -4
 discard the|2 -2
 dish ,|1 -1
-dish .|6 -6
+dish .|5 -5
 dissolve|4 -4
 dissolved|1 -1
 divide|6 -6
@@ -1104,7 +1109,7 @@ dot|5 -5
 doubled|3 -3
 doubled .|4 -4
 dough|1 -1
-dough .|2 -2
+dough .|3 -3
 down|2 -2
 down ,|1 -1
 down .|4 -4
@@ -1154,8 +1159,8 @@ edges|4 -4
 edges .|2 -2
 eggplants|3 -3
 el|1 -1
-else|3 -3
-else .|2 -2
+else|2 -2
+else .|1 -1
 end|4 -4
 end .|4 -4
 enough|-4 4
@@ -1170,7 +1175,7 @@ everything|8 -8
 everything ,|2 -2
 everything .|4 -4
 everything but|3 -3
-everything else|3 -3
+everything else|2 -2
 everything except|2 -2
 everything in|3 -3
 everything through|2 -2
@@ -1193,6 +1198,7 @@ fan for|1 -1
 fan gas|2 -2
 farro|1 -1
 fast|2 -2
+fat|2 -2
 feeds|-7 7
 feeds #|-5 5
 fennel|5 -5
@@ -1230,9 +1236,8 @@ flesh|3 -3
 flip|-1 1
 flipping|2 -2
 florets|1 -1
-flour|1 -1
-flour ,|4 -4
-flour and|2 -2
+flour ,|3 -3
+flour and|3 -3
 flour in|2 -2
 floured|3 -3
 fluff|5 -5
@@ -1247,9 +1252,9 @@ fold in|4 -4
 food|2 -2
 food processor|2 -2
 for #|2 -2
-for a|-1 1
+for a|-2 2
 for about|3 -3
-for an|4 -4
+for an|3 -3
 for another|3 -3
 for at|1 -1
 for five|4 -4
@@ -1294,7 +1299,7 @@ fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
-fruit|3 -3
+fruit|2 -2
 fry #|7 -7
 fry for|1 -1
 fry in|-1 1
@@ -1313,8 +1318,8 @@ g .|2 -2
 g dried|4 -4
 g of|4 -4
 g rice|3 -3
-garam|2 -2
-garam masala|2 -2
+garam|3 -3
+garam masala|3 -3
 garlic|9 -9
 garlic #|4 -4
 garlic ,|4 -4
@@ -1332,6 +1337,7 @@ gas mark|2 -2
 generously|2 -2
 gentle|1 -1
 gently|1 -1
+gently #|3 -3
 gently ,|3 -3
 gently for|3 -3
 gently in|3 -3
@@ -1342,7 +1348,7 @@ ginger ,|1 -1
 ginger and|2 -2
 ginger garlic|2 -2
 give|2 -2
-give it|2 -2
+give it|1 -1
 gives|-5 5
 glaze|6 -6
 glossy|2 -2
@@ -1381,7 +1387,7 @@ h ,|1 -1
 h .|5 -5
 half|2 -2
 half .|4 -4
-half a|-2 2
+half a|-1 1
 half of|3 -3
 half the|2 -2
 half with|3 -3
@@ -1429,7 +1435,7 @@ high ,|3 -3
 high .|3 -3
 high heat|5 -5
 high pressure|5 -5
-hing|2 -2
+hing|3 -3
 hold|-6 6
 hold #|-5 5
 holds|-3 3
@@ -1465,10 +1471,10 @@ in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|1 -1
-in an|-1 1
+in an|-2 2
 in coconut|1 -1
 in cold|3 -3
-in flour|3 -3
+in flour|4 -4
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
@@ -1499,6 +1505,7 @@ into|6 -6
 into #|4 -4
 into a|4 -4
 into an|1 -1
+into dry|2 -2
 into the|5 -5
 iron|1 -1
 is|-2 2
@@ -1535,7 +1542,7 @@ jars .|1 -1
 juice|4 -4
 juice ,|2 -2
 juice .|2 -2
-juice and|3 -3
+juice and|2 -2
 juice of|2 -2
 juices|1 -1
 just|2 -2
@@ -1584,13 +1591,13 @@ leaf .|4 -4
 leaf and|1 -1
 least|5 -5
 least #|5 -5
-leave|9 -9
-leave #|6 -6
+leave|10 -10
+leave #|5 -5
 leave at|3 -3
 leave for|3 -3
 leave in|3 -3
 leave it|3 -3
-leave on|3 -3
+leave on|2 -2
 leave to|4 -4
 leaves|5 -5
 leaves ,|3 -3
@@ -1621,7 +1628,7 @@ lentils .|2 -2
 lentils and|1 -1
 lentils in|2 -2
 let|4 -4
-let cool|3 -3
+let cool|2 -2
 let it|3 -3
 let sit|3 -3
 let stand|2 -2
@@ -1636,15 +1643,15 @@ lidded|2 -2
 lids|2 -2
 lift|3 -3
 lift out|2 -2
-lightly|2 -2
+lightly|1 -1
 like|1 -1
 lime|6 -6
 lime ,|2 -2
 lime .|4 -4
 lime and|2 -2
 lime juice|2 -2
-line|5 -5
-line a|3 -3
+line|6 -6
+line a|4 -4
 lined|5 -5
 lined #|2 -2
 liquid|2 -2
@@ -1660,8 +1667,8 @@ little|1 -1
 little .|5 -5
 little oil|4 -4
 ll|3 -3
-loaf|2 -2
-loaf tin|3 -3
+loaf|3 -3
+loaf tin|4 -4
 lock|4 -4
 lock lid|3 -3
 log|3 -3
@@ -1670,7 +1677,7 @@ logs|1 -1
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-1 1
+loosen|-2 2
 loosen with|-2 2
 lot|3 -3
 lots|4 -4
@@ -1699,7 +1706,7 @@ makes #|-5 5
 makes about|-3 3
 manual|5 -5
 maple|3 -3
-maple ,|1 -1
+maple ,|2 -2
 maple syrup|1 -1
 marg|4 -4
 margarine|3 -3
@@ -1708,7 +1715,8 @@ marge|3 -3
 marinate|5 -5
 mark|2 -2
 mark #|2 -2
-masala|2 -2
+masala|3 -3
+masala ,|2 -2
 mash|4 -4
 mash a|5 -5
 mash roughly|3 -3
@@ -1726,7 +1734,7 @@ medium .|4 -4
 medium heat|1 -1
 medium high|1 -1
 medium low|1 -1
-melt|2 -2
+melt|3 -3
 melted|2 -2
 middle|3 -3
 milk|-2 2
@@ -1754,7 +1762,7 @@ min with|3 -3
 mince|2 -2
 mins|-2 2
 mins ,|-1 1
-mins .|8 -8
+mins .|9 -9
 mins before|4 -4
 mins more|3 -3
 mins or|2 -2
@@ -1792,7 +1800,7 @@ mix everything|2 -2
 mix in|1 -1
 mix the|4 -4
 mix wet|2 -2
-mix with|4 -4
+mix with|2 -2
 mixed|1 -1
 mixer|3 -3
 mixture|2 -2
@@ -1871,7 +1879,7 @@ nuts .|4 -4
 nuts and|2 -2
 oat|5 -5
 oat milk|4 -4
-oats|3 -3
+oats|4 -4
 oats ,|2 -2
 occasionally|2 -2
 of|-1 1
@@ -1884,6 +1892,7 @@ of pepper|1 -1
 of salt|2 -2
 of salted|3 -3
 of stock|4 -4
+of the|-1 1
 of their|2 -2
 off|7 -7
 off ,|2 -2
@@ -1910,7 +1919,7 @@ oil to|1 -1
 oil until|1 -1
 oil with|1 -1
 oiled|2 -2
-oiled #|2 -2
+oiled #|3 -3
 ok|5 -5
 ok .|3 -3
 olive|3 -3
@@ -1957,7 +1966,7 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|2 -2
+oregano|3 -3
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
@@ -1979,7 +1988,7 @@ oven to|8 -8
 ovenproof|1 -1
 over|7 -7
 over ,|3 -3
-over .|6 -6
+over .|7 -7
 over a|2 -2
 over low|3 -3
 over medium|3 -3
@@ -2020,7 +2029,7 @@ partly|3 -3
 partly covered|3 -3
 parts|1 -1
 pass|3 -3
-passata|4 -4
+passata|3 -3
 passata ,|2 -2
 pasta ,|1 -1
 pasta water|5 -5
@@ -2029,7 +2038,7 @@ paste ,|3 -3
 paste .|4 -4
 paste and|1 -1
 paste in|2 -2
-paste with|2 -2
+paste with|1 -1
 pastry|1 -1
 pat|2 -2
 pat dry|1 -1
@@ -2043,19 +2052,20 @@ peas|2 -2
 peas and|2 -2
 peel|5 -5
 peel ,|2 -2
+peel .|2 -2
 peel and|2 -2
 peeled|1 -1
 pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
-peppers|6 -6
+peppers|4 -4
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
 per side|2 -2
 pesto|3 -3
-pick|3 -3
+pick|4 -4
 pie|3 -3
 pieces ,|1 -1
 pile|3 -3
@@ -2066,7 +2076,7 @@ pine|2 -2
 place|3 -3
 plate|5 -5
 plate .|3 -3
-platter|1 -1
+platter|2 -2
 plenty|2 -2
 plenty of|2 -2
 plus|-4 4
@@ -2083,8 +2093,8 @@ pot|-1 1
 pot ,|1 -1
 pot .|5 -5
 pot and|2 -2
-pot over|1 -1
-pot with|3 -3
+pot over|2 -2
+pot with|2 -2
 potato|2 -2
 potato ,|2 -2
 potatoes|3 -3
@@ -2113,12 +2123,13 @@ press #|2 -2
 press down|3 -3
 press into|3 -3
 press tofu|3 -3
-pressure|2 -2
+pressing|1 -1
+pressure|1 -1
 pressure #|2 -2
 pressure ,|2 -2
 pressure and|3 -3
 pressure cook|4 -4
-pressure cooker|2 -2
+pressure cooker|-1 1
 pressure for|3 -3
 prick|3 -3
 process|2 -2
@@ -2141,12 +2152,12 @@ put them|1 -1
 qr|4 -4
 quart|1 -1
 quarter|2 -2
-quarter of|1 -1
+quarter of|2 -2
 quick|5 -5
 quick release|4 -4
 quickly|4 -4
 quinoa|3 -3
-rack|2 -2
+rack|3 -3
 rack .|2 -2
 racks|3 -3
 radishes|2 -2
@@ -2161,14 +2172,17 @@ ready in|-6 6
 really|3 -3
 recipe|-5 5
 red|4 -4
+red pepper|1 -1
 reduce by|3 -3
 reduce heat|1 -1
 reduce the|-2 2
 reduce to|2 -2
+reduced|1 -1
 refresh|1 -1
 refrigerate|3 -3
 refrigerated|-3 3
 reheat|-7 7
+reheated|1 -1
 release|4 -4
 release #|2 -2
 release .|5 -5
@@ -2203,7 +2217,7 @@ rice and|3 -3
 rice cooker|3 -3
 rice with|2 -2
 rings|2 -2
-rinse|7 -7
+rinse|8 -8
 rinse #|2 -2
 rinse ,|3 -3
 rinse .|3 -3
@@ -2326,7 +2340,7 @@ serve .|4 -4
 serve at|4 -4
 serve in|5 -5
 serve over|4 -4
-serve with|7 -7
+serve with|8 -8
 serves|-8 8
 serves #|-7 7
 serving .|3 -3
@@ -2371,7 +2385,8 @@ side down|1 -1
 side of|3 -3
 side up|1 -1
 sides|1 -1
-sieve|4 -4
+sieve|5 -5
+sieve ,|3 -3
 sift|3 -3
 silky|1 -1
 simmer|5 -5
@@ -2440,20 +2455,20 @@ soft ,|3 -3
 soft .|3 -3
 soften|5 -5
 soften onion|2 -2
-soften the|2 -2
+soften the|3 -3
 softened|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|3 -3
-somewhere warm|3 -3
+somewhere|4 -4
+somewhere warm|4 -4
 sort|2 -2
 soup|1 -1
 sour|3 -3
 soy|5 -5
 soy ,|2 -2
 soy .|3 -3
-soy ;|3 -3
+soy ;|2 -2
 soy sauce|1 -1
 soya|-3 3
 spaghetti|1 -1
@@ -2470,7 +2485,7 @@ spinach .|2 -2
 spinach and|2 -2
 spinach in|3 -3
 split|3 -3
-split peas|3 -3
+split peas|2 -2
 spoon|5 -5
 spoon into|2 -2
 spoonful|1 -1
@@ -2484,7 +2499,8 @@ spring|1 -1
 spring onions|2 -2
 sprinkle|3 -3
 sprinkle with|4 -4
-square|1 -1
+sprouts|1 -1
+square|2 -2
 squares|-1 1
 squares .|3 -3
 squash|4 -4
@@ -2527,7 +2543,7 @@ stir a|2 -2
 stir every|5 -5
 stir everything|2 -2
 stir for|4 -4
-stir in|5 -5
+stir in|6 -6
 stir it|1 -1
 stir the|2 -2
 stir through|1 -1
@@ -2540,7 +2556,7 @@ stirring now|1 -1
 stirring occasionally|2 -2
 stirring often|3 -3
 stirring once|2 -2
-stock|2 -2
+stock|3 -3
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
@@ -2567,7 +2583,6 @@ swapping the|2 -2
 sweat|4 -4
 sweat onion|2 -2
 sweat the|4 -4
-swede|1 -1
 sweet|3 -3
 sweet potato|2 -2
 sweet potatoes|2 -2
@@ -2587,7 +2602,7 @@ tahini|2 -2
 take|4 -4
 take off|1 -1
 take out|3 -3
-takes|-4 4
+takes|-5 5
 takes #|-3 3
 tamari|4 -4
 tamarind|2 -2
@@ -2707,11 +2722,11 @@ the potatoes|1 -1
 the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
-the rest|-2 2
+the rest|-1 1
 the rice|3 -3
 the rosemary|3 -3
 the sage|2 -2
-the salt|2 -2
+the salt|3 -3
 the saved|1 -1
 the seeds|1 -1
 the shallot|3 -3
@@ -2727,11 +2742,12 @@ the sugar|1 -1
 the sweet|1 -1
 the tahini|1 -1
 the tempeh|3 -3
+the tin|1 -1
 the tins|1 -1
 the tofu|3 -3
 the tomatoes|2 -2
 the top|3 -3
-the tray|4 -4
+the tray|3 -3
 the trays|1 -1
 the veg|3 -3
 the vegetables|2 -2
@@ -2743,7 +2759,7 @@ the whole|1 -1
 the wine|1 -1
 the yeast|3 -3
 their|3 -3
-their liquid|2 -2
+their liquid|1 -1
 their skins|2 -2
 their water|2 -2
 them|6 -6
@@ -2781,6 +2797,7 @@ thickens|1 -1
 thickens as|3 -3
 thin .|4 -4
 thin with|6 -6
+things|1 -1
 thinly|3 -3
 third|4 -4
 third of|3 -3
@@ -2816,7 +2833,7 @@ time .|6 -6
 time to|-2 2
 times|3 -3
 tin|1 -1
-tin .|6 -6
+tin .|4 -4
 tin for|-1 1
 tin of|4 -4
 tin with|4 -4
@@ -2833,7 +2850,7 @@ to freeze|-5 5
 to high|2 -2
 to low|1 -1
 to pot|4 -4
-to stand|4 -4
+to stand|3 -3
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
@@ -2847,13 +2864,14 @@ tofu (|3 -3
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
-together|3 -3
+together|4 -4
 together ,|2 -2
 together .|3 -3
 together the|2 -2
 together with|1 -1
-tomato|4 -4
+tomato|5 -5
 tomato paste|1 -1
+tomato purée|1 -1
 tomatoes|7 -7
 tomatoes ,|3 -3
 tomatoes .|4 -4
@@ -2902,6 +2920,7 @@ treacle|1 -1
 tsp|3 -3
 tsp .|1 -1
 tsp salt|1 -1
+tub|3 -3
 tubs|1 -1
 tubs .|2 -2
 turmeric|3 -3
@@ -2914,16 +2933,18 @@ turn the|2 -2
 turning|1 -1
 turning once|-1 1
 twenty|2 -2
-twice .|3 -3
+twice|1 -1
+twice .|2 -2
 two|3 -3
 two batches|-2 2
 two hours|2 -2
 two trays|3 -3
 uncover|4 -4
-uncover ,|3 -3
+uncover ,|2 -2
 uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|4 -4
+uncovered for|2 -2
 under|1 -1
 under the|3 -3
 until|9 -9
@@ -2954,6 +2975,7 @@ up ,|4 -4
 up .|2 -2
 up and|1 -1
 up the|1 -1
+up to|1 -1
 up with|1 -1
 upper|3 -3
 upright|2 -2
@@ -3006,7 +3028,7 @@ water in|3 -3
 water is|2 -2
 water over|2 -2
 water runs|2 -2
-water to|2 -2
+water to|3 -3
 water until|3 -3
 water with|2 -2
 way|1 -1
@@ -3014,7 +3036,7 @@ we|3 -3
 wedges|2 -2
 week|-2 2
 week .|3 -3
-weeks|-1 1
+weeks|-2 2
 weeks .|-1 1
 weeks in|-4 4
 weight|3 -3
@@ -3054,13 +3076,13 @@ widest|1 -1
 will keep|-2 2
 wilt|4 -4
 wilt .|3 -3
-wilt the|4 -4
+wilt the|3 -3
 wilted|3 -3
 wilted ,|1 -1
 wilted .|3 -3
 wine|4 -4
 wine ,|4 -4
-wine and|2 -2
+wine and|1 -1
 winter|-2 2
 with|3 -3
 with #|-2 2

@@ -1,15 +1,15 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for each sort, in tenths. */
 export const WEIGHTS = `
-#|-2 2 -1 -1 0 -3 -3
+#|-3 2 -1 -1 0 -3 -3
 # #|-3 -6 0 0 2 -2 -9
 # ,|-1 0 -6 -3 2 0 -5
 # .|-1 1 -6 -2 0 -6 -4
 # balls|3 -3 -3 -2 -2 -2 -1
 # c|-1 -2 -4 -8 6 -4 -7
 # cloves|-1 0 -1 -2 -2 1 -2
-# cm|0 0 -3 0 -1 -2 -4
+# cm|0 0 -3 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
-# cups|0 -2 -1 1 -1 -1 1
+# cups|0 -2 -2 1 -1 -1 1
 # d|-1 -2 -2 -1 -2 1 -1
 # days|3 -4 -2 -2 -3 -1 -3
 # degrees|1 -4 -3 -4 3 -2 -3
@@ -19,22 +19,23 @@ export const WEIGHTS = `
 # g|2 -1 -3 0 -3 -2 -2
 # h|1 1 -7 -2 -3 -6 -6
 # hour|-5 2 -4 -1 0 -4 -3
-# hours|1 -1 -5 -3 1 -5 -6
+# hours|1 -1 -5 -2 1 -5 -6
 # hr|-5 3 -3 -1 -1 -3 -3
 # hrs|-1 3 -4 -4 -2 -4 -3
 # inch|4 -2 -3 -3 -5 -4 -3
+# inches|-1 -1 0 -1 0 -2 -1
 # kg|1 0 -1 0 -1 -2 -1
-# l|-1 -4 0 -1 -5 0 -4
+# l|0 -4 0 -1 -5 0 -4
 # lb|-1 -1 1 -2 0 -2 0
-# litre|1 -1 -2 -1 -2 -1 -1
+# litre|2 -1 -2 -1 -2 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
-# min|-8 0 1 1 -1 -4 0
+# min|-8 1 1 1 -1 -4 0
 # mins|-10 0 0 2 -1 -9 -8
-# minute|-7 -4 2 -2 -3 0 -2
+# minute|-6 -4 2 -2 -3 0 -2
 # minutes|-6 2 -1 0 -1 -5 0
 # ml|-1 -1 -3 0 -2 1 -1
 # mm|4 -4 -3 -3 0 -3 -3
-# months|3 -3 -2 -2 -2 -3 -2
+# months|3 -3 -2 -2 -3 -3 -2
 # more|-4 -4 -1 1 2 -4 -4
 # patties|2 -1 -2 -1 -2 -2 -1
 # sec|-1 -3 -3 0 -4 2 -3
@@ -45,17 +46,17 @@ export const WEIGHTS = `
 # tin|0 0 -2 -2 0 -2 -1
 # to|-3 -5 -2 0 2 -2 -2
 # trays|-1 -2 -1 -1 1 -1 -1
-# tsp|1 -1 0 -3 -1 -2 -3
-# until|-2 -1 1 0 -2 -1 -1
-# weeks|4 -4 -4 -3 -3 -2 -2
-# x|0 2 -1 -3 -3 -2 -1
+# tsp|1 -1 -1 -3 -1 -2 -3
+# until|-1 -1 1 0 -2 -1 -1
+# weeks|4 -5 -4 -3 -3 -2 -2
+# x|0 2 -1 -3 -4 -3 -2
 # °|-1 -4 -7 -6 3 -3 2
 ( #|-1 -1 0 -2 0 -4 0
 ( about|2 -2 -1 -5 -3 -3 2
 ( fan|0 -1 -1 -1 1 -1 -1
-( it|-1 -2 2 -1 -3 -2 -2
-( or|0 1 -3 -1 -2 -1 -3
-, #|-4 -7 2 0 0 -1 -4
+( it|-1 -2 2 -1 -4 -2 -2
+( or|0 1 -3 -1 -2 -1 -2
+, #|-4 -7 2 0 0 -2 -4
 , a|-1 0 1 -2 0 -6 -1
 , about|-1 -3 0 0 -4 -1 -6
 , add|-1 -3 -1 0 0 -2 -1
@@ -65,18 +66,18 @@ export const WEIGHTS = `
 , back|-3 -2 1 -3 3 -3 -3
 , bake|-3 -3 -3 -3 3 -2 -2
 , baking|0 -1 0 -1 -1 0 0
-, bay|0 -2 -1 1 -3 -5 -2
+, bay|1 -2 -1 1 -3 -5 -2
 , beans|-2 -2 2 0 -1 -4 -3
 , blend|-4 -1 -2 -1 -1 3 -1
-, boil|-3 -4 -6 6 -5 -2 -2
+, boil|-3 -4 -7 6 -5 -2 -2
 , box|2 -2 -2 -1 -1 -2 -1
-, bring|-3 -3 0 -1 1 -2 -2
-, broth|1 -1 -1 -3 -5 0 -2
-, brush|-2 -1 -3 -3 2 -2 -4
+, bring|-3 -2 0 -1 1 -2 -2
+, broth|1 -1 -1 -3 -4 0 -2
+, brush|-2 -1 -3 -3 2 -1 -4
 , bubble|-3 -3 -4 4 -2 -2 -2
 , carrot|0 -3 -1 0 -3 -2 -2
 , carrots|1 -2 0 -2 -3 0 -2
-, celery|0 -2 -2 2 -3 -2 -3
+, celery|0 -1 -2 2 -3 -2 -3
 , chickpeas|2 -1 -2 -1 -1 -1 -1
 , chill|-1 1 -3 -2 -2 0 -2
 , chilli|1 -2 1 -3 -3 -2 -2
@@ -86,7 +87,7 @@ export const WEIGHTS = `
 , cinnamon|0 -3 0 0 -1 -1 -1
 , coconut|2 -2 -2 -2 -2 -3 -1
 , cook|-8 -6 4 -2 -5 -3 -6
-, cool|-1 1 -2 0 -4 -3 -3
+, cool|-1 1 -1 0 -3 -3 -3
 , core|-1 -1 1 -1 -1 -2 -1
 , coriander|2 -1 -1 -2 -2 -2 -1
 , cover|-3 1 -2 0 0 -1 0
@@ -95,12 +96,12 @@ export const WEIGHTS = `
 , curry|1 -1 1 -2 -1 -1 -1
 , cut|1 0 -4 1 -2 -3 0
 , dill|-1 -1 1 -1 -2 0 -1
-, don|-2 -2 2 -1 0 0 -1
+, don|-1 -2 1 -1 0 0 -1
 , drain|-6 2 -6 3 -6 -5 -6
 , drizzle|0 0 -2 -3 0 -2 -1
 , dry|-2 -1 2 0 -4 -2 -4
-, fill|-1 -3 2 -3 -3 -2 -2
-, flip|-2 -2 -2 -2 2 -1 -2
+, fill|-1 -3 2 -3 -2 -2 -2
+, flip|-3 -2 -2 -2 2 -1 -2
 , flipping|-1 -3 -2 1 0 -1 -2
 , flour|-1 -2 1 -3 -1 1 -2
 , fold|2 -4 -5 -4 -3 -1 0
@@ -110,14 +111,14 @@ export const WEIGHTS = `
 , fry|-5 -3 2 -1 -5 -4 -5
 , garlic|0 -6 -2 -3 0 0 -4
 , ginger|-1 -5 -2 -1 -2 0 -4
-, half|0 -2 0 -2 1 -1 -1
+, half|-1 -2 0 -2 1 -1 -1
 , heat|-5 -5 3 0 -5 -4 1
 , in|-1 -2 1 0 -1 0 -3
-, into|0 -3 -1 -1 2 -2 -1
+, into|0 -3 -1 -1 2 -3 -1
 , juice|1 -1 -3 -2 -1 -1 -2
 , keep|0 0 -3 -3 -3 0 -1
-, keeping|0 0 -2 0 -2 -2 -1
-, knead|3 -3 -2 -2 -2 -2 -2
+, keeping|0 0 -3 0 -2 -3 -1
+, knead|2 -3 -2 -2 -2 -2 -2
 , leave|-2 5 -5 -6 -5 -2 -5
 , lemon|-2 -3 1 -3 -2 2 -1
 , lentils|3 -3 -1 -2 -5 -4 -2
@@ -128,14 +129,14 @@ export const WEIGHTS = `
 , lower|-1 -2 -2 1 0 -1 -2
 , lowest|-1 -4 -3 3 -3 -1 -1
 , maple|0 -1 0 1 -1 -3 -1
-, mash|-2 -3 1 1 -3 -1 -4
+, mash|-2 -3 1 1 -3 -1 -3
 , massage|0 1 -2 -2 -2 -2 -2
 , medium|-3 -2 1 0 -2 -2 -1
-, milk|0 -2 1 -2 -3 -3 -2
+, milk|0 -2 1 -2 -3 -3 -1
 , mint|3 -1 -3 -1 -2 -3 -1
 , mirin|1 -1 -1 -1 1 -2 -1
-, mix|0 1 -1 -2 0 0 -1
-, mushrooms|-2 -2 2 -1 -3 -4 -3
+, mix|0 0 -1 -2 0 0 -1
+, mushrooms|-2 -3 2 -1 -3 -4 -2
 , mustard|0 -3 -1 1 -2 0 -2
 , no|1 -3 0 -3 -3 1 -1
 , nutmeg|0 -2 -1 0 -2 -1 -1
@@ -148,6 +149,7 @@ export const WEIGHTS = `
 , pack|2 -2 -3 -1 -2 -2 -1
 , paprika|-3 -2 1 -1 -1 1 -1
 , partially|-1 -1 -1 1 -1 -1 0
+, partly|0 -1 -1 2 -1 0 0
 , passata|2 -2 -3 2 -2 -2 -3
 , paste|-1 -1 0 1 -3 -2 -1
 , peel|-1 0 -3 1 -2 -1 -2
@@ -155,13 +157,13 @@ export const WEIGHTS = `
 , pinch|1 1 -3 -2 -2 -2 -1
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|3 -2 -5 0 -3 -4 -2
-, pour|1 -1 -1 1 0 -5 -2
+, pour|1 -1 -1 0 0 -5 -2
 , press|0 0 0 -3 -1 -5 -3
-, put|-1 1 -1 0 -2 -3 -3
+, put|0 1 -1 0 -2 -3 -3
 , reduce|-4 -1 -5 4 -3 -2 -1
 , remaining|0 -1 -2 -2 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
-, rest|-3 4 -2 -6 -3 -4 -2
+, rest|-3 4 -1 -6 -3 -4 -2
 , rice|-1 0 0 -2 -2 1 -1
 , rinse|-2 2 -3 2 -3 -3 -4
 , roll|2 -3 -1 -1 -2 -2 -1
@@ -178,29 +180,29 @@ export const WEIGHTS = `
 , sesame|2 -1 0 -2 -3 0 -2
 , shake|1 0 -5 -5 -1 -3 2
 , shaking|-3 -3 -2 0 -1 -2 1
-, simmer|-4 -4 -7 6 -4 -2 -3
+, simmer|-4 -4 -7 6 -4 -2 -2
 , skim|1 -2 -3 1 -2 -2 -2
 , slice|4 -3 -5 -3 -2 -3 -1
 , smooth|-1 2 -3 -1 -2 -3 0
 , soften|-1 -2 3 -3 -3 -1 -2
-, soy|-1 -4 -3 0 -5 2 -4
+, soy|0 -4 -3 0 -5 2 -4
 , spices|-2 -3 0 0 -1 0 -3
 , spread|-1 -1 -2 0 1 -1 -1
-, sprinkle|2 -2 -2 -2 0 -2 -1
+, sprinkle|2 -2 -2 -2 -1 -2 -1
 , squash|3 -2 -3 -2 -1 -3 -2
 , squeeze|0 0 -2 -1 -4 -6 0
 , stand|-3 4 -4 -3 -3 -2 -4
-, stir|-1 -2 1 -2 0 0 -3
+, stir|-2 -2 0 -2 0 0 -4
 , stirring|-2 -6 -2 2 -1 -3 -4
 , stock|1 -1 1 -3 -5 -4 -2
-, sugar|-1 -5 0 1 -2 -3 -4
-, swap|-1 -2 -2 -2 2 -1 -2
+, sugar|-1 -5 0 1 -2 -2 -4
+, swap|-1 -2 -2 -2 2 -1 -1
 , swapping|-1 -2 -1 -1 1 -1 0
-, sweat|-3 -2 3 -3 -1 -2 -2
+, sweat|-3 -2 2 -2 -2 -2 -3
 , syrup|-1 -1 1 -2 -2 0 -1
 , the|-1 -2 0 -1 -3 -1 -1
 , then|1 2 -2 -4 -1 -1 0
-, thyme|3 -2 -2 -1 -2 -4 -2
+, thyme|3 -2 -2 -1 -3 -4 -2
 , till|-1 -1 3 -2 -3 -1 -1
 , tip|-3 0 2 -4 -3 0 -2
 , tofu|1 0 -3 0 -2 0 -1
@@ -211,13 +213,13 @@ export const WEIGHTS = `
 , turmeric|0 -2 1 -2 -1 -2 -1
 , turn|0 0 -3 -3 3 -3 -2
 , turning|1 -2 0 -1 0 -3 -2
-, two|2 -2 -2 -1 -2 -2 -1
+, two|2 -2 -3 -1 -2 -2 -1
 , uncovered|-2 -3 -3 3 -2 -1 -2
 , until|-3 -2 -1 0 1 -2 -3
 , vinegar|0 -1 -1 1 -3 -1 -2
 , walnuts|0 -3 -1 -2 -2 0 -2
 , warm|-1 -2 -1 -2 -2 1 -2
-, water|1 -3 0 -1 -2 -3 -2
+, water|1 -2 0 -1 -2 -3 -2
 , whisk|0 -1 -2 2 0 -5 -2
 , white|2 -2 0 -3 -2 -3 -2
 , wrap|0 -1 -4 0 -2 -4 -3
@@ -225,7 +227,7 @@ export const WEIGHTS = `
 . #|-2 -1 -1 -2 3 -1 -3
 . add|-2 -4 1 -1 -2 1 -3
 . blend|-5 -2 -3 -2 -2 5 -2
-. bring|-2 -3 3 -5 -3 0 -2
+. bring|-3 -3 3 -5 -3 0 -2
 . brush|2 -1 -2 -2 -3 -2 -1
 . chill|0 -3 -2 -1 -2 1 -1
 . combine|-1 -2 1 -2 -1 0 -2
@@ -234,17 +236,18 @@ export const WEIGHTS = `
 . divide|1 -2 -4 -2 -1 0 0
 . fill|-3 -2 0 -2 -4 2 -1
 . fold|4 -2 -2 -2 -2 -4 -1
-. heat|1 -3 0 -3 -5 -4 -3
+. freeze|2 -1 -2 -2 -2 -3 -2
+. heat|1 -3 0 -3 -5 -3 -3
 . it|0 -1 -2 -1 -1 0 -1
 . layer|-1 -2 -3 -2 1 -1 0
 . lemon|-1 -1 -3 -1 -1 2 -1
-. lid|-2 -2 2 -4 -4 -3 -1
+. lid|-2 -2 2 -4 -4 -2 -1
 . line|5 -1 -4 0 -5 -1 0
-. mix|-2 -3 1 -1 -3 1 -2
-. oil|1 1 -2 -4 -3 -2 -2
+. mix|-2 -4 1 -1 -3 1 -2
+. oil|1 1 -2 -3 -3 -2 -2
 . pack|0 -1 1 -1 -1 -1 -1
-. parsley|4 -2 -4 -2 -1 -4 -1
-. pour|2 -4 -2 -4 0 -4 -2
+. parsley|4 -2 -4 -3 -1 -4 -1
+. pour|1 -4 -2 -4 0 -4 -2
 . put|-2 -2 3 -2 -3 -5 -4
 . roll|2 -1 -2 -1 -2 -1 0
 . salt|-3 0 -1 -2 -2 3 -1
@@ -252,15 +255,15 @@ export const WEIGHTS = `
 . season|-1 -2 -3 -2 -3 1 -2
 . serve|1 -2 -5 -1 -2 0 -1
 . shake|-2 -2 1 -2 -3 2 -1
-. shape|2 -1 -1 0 -1 -1 0
-. slice|-1 -3 2 -3 -2 -3 -2
+. shape|2 -1 -1 0 0 -1 0
+. slice|-2 -3 2 -3 -2 -3 -2
 . spread|0 -1 -3 -2 0 -3 -1
-. stir|-1 -4 -8 0 -6 2 -2
-. top|3 -2 -4 -2 -1 -3 -1
-. toss|-1 -1 1 -2 -5 0 -1
-. warm|0 -1 0 -1 -1 -1 -1
+. stir|-1 -4 -8 0 -5 2 -2
+. top|3 -1 -4 -2 -1 -3 -1
+. toss|0 -1 1 -2 -5 0 -1
+. warm|0 -1 0 -1 -1 -2 -1
 . whisk|1 -1 -1 -2 -3 -3 -2
-; #|-4 -4 4 -2 -1 -3 -5
+; #|-3 -4 4 -3 -1 -3 -5
 ; add|-3 -2 2 -3 -3 0 -2
 ; bring|-2 0 2 -2 -4 -2 -1
 ; cook|-2 -3 3 -2 -4 -4 -5
@@ -269,62 +272,62 @@ export const WEIGHTS = `
 ; leave|0 2 -2 -3 -4 -2 -3
 ; let|-4 1 0 2 -2 -2 -2
 ; mix|-1 -1 -1 -1 -1 0 -1
-; pour|3 -1 -1 -2 -1 -3 -1
+; pour|2 -1 -1 -2 -1 -3 -1
 ; roast|-2 -1 -1 -2 1 -1 0
 ; season|0 -2 -3 -1 1 -4 -1
 ; simmer|-2 -3 -4 4 -3 -2 -2
 ; stir|-2 -3 2 -2 -5 0 -1
-; toss|0 -2 1 -3 0 -2 -1
-<=14|-7 2 -1 0 0 -12 -5
+; toss|0 -2 1 -3 1 -2 -1
+<=14|-7 3 -1 0 0 -13 -5
 <=2|-4 -9 8 -4 -11 0 -13
-<=25|-8 5 -13 3 3 -11 -1
-<=45|-13 4 -13 1 5 -10 -3
-<=5|5 -6 2 -1 -11 -3 -1
+<=25|-8 5 -13 3 3 -11 -2
+<=45|-13 4 -13 2 5 -10 -3
+<=5|5 -6 2 -1 -10 -3 -1
 <=9|-3 -9 3 -1 -4 -8 -1
 ^ #|1 -5 -6 -4 4 -5 -7
 ^ add|3 -4 1 -1 -3 -9 -6
-^ all|-3 -4 0 -2 -1 3 -2
+^ all|-3 -4 -1 -2 -1 3 -2
 ^ bake|-3 -8 -5 -3 4 -3 -5
 ^ beans|-1 -4 3 -2 -5 -4 -4
 ^ beat|2 -2 -3 -1 -1 -3 -1
-^ blanch|-4 -4 -2 5 -3 -3 -5
+^ blanch|-3 -4 -2 5 -3 -3 -5
 ^ blend|-9 -3 -5 -3 -4 7 -2
 ^ blitz|-7 -3 -4 -4 -4 7 -4
 ^ boil|-5 -6 -6 7 -6 -4 -5
 ^ bring|-5 -4 0 2 -2 -4 -2
 ^ brown|1 -3 0 -6 -4 -4 -5
 ^ brush|0 -2 -1 -1 1 -2 -1
-^ chill|2 3 -5 -6 -6 -6 -6
-^ chop|0 -3 0 0 0 -1 -3
+^ chill|2 3 -5 -6 -7 -6 -6
+^ chop|0 -3 0 0 0 -2 -3
 ^ combine|2 0 -1 -2 -4 -4 -2
 ^ cook|-6 -7 5 -3 -8 -5 -2
-^ cool|4 3 -8 -8 -10 -5 -7
+^ cool|4 3 -9 -8 -10 -5 -7
 ^ core|5 -3 -5 -3 -5 -5 -4
 ^ cover|0 1 -4 0 0 -4 -5
 ^ crumble|3 -2 0 -2 -2 -3 -2
 ^ cube|1 0 -1 -4 -1 -5 -4
-^ cut|0 1 -1 -4 -4 -1 -3
-^ day|0 0 -1 0 -3 -1 -2
+^ cut|0 1 -2 -4 -4 -1 -3
+^ day|0 0 -1 0 -2 -1 -2
 ^ discard|1 -2 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -2 -5 -2
 ^ do|3 -2 -4 -2 -2 -3 -1
-^ drain|2 2 -4 -2 -5 -2 -3
+^ drain|2 2 -3 -2 -5 -2 -3
 ^ dry|1 1 -1 -4 -3 -2 -3
-^ everything|-5 -4 2 2 -2 2 -3
+^ everything|-5 -4 2 2 -2 2 -4
 ^ fill|3 -3 -5 -2 1 -4 -1
-^ filling|2 0 -4 0 -2 -2 -2
+^ filling|3 0 -4 0 -2 -3 -2
 ^ finish|3 -1 -3 -2 0 -5 -1
 ^ fish|1 -2 -2 -2 -3 -1 -2
 ^ flour|0 -4 3 -3 -3 -2 -4
 ^ fluff|3 1 -3 -3 -3 -3 -2
 ^ fold|1 0 -4 1 -4 -6 -3
-^ for|1 -3 1 -2 -2 -3 -2
+^ for|1 -3 1 -1 -2 -3 -2
 ^ form|1 -2 -2 0 -2 -2 -2
 ^ freeze|3 1 -5 -3 -4 -5 -3
 ^ fry|-6 -6 7 -6 -7 -4 -6
 ^ garlic|-1 -7 7 -6 -7 -8 -5
 ^ get|-2 -2 3 -4 -3 -3 -2
-^ grate|3 0 -3 -3 -2 -4 -1
+^ grate|3 0 -3 -3 -2 -4 -2
 ^ grind|3 -2 -3 -2 -2 -3 -3
 ^ halve|2 -1 -2 -1 -2 -2 -2
 ^ heat|2 -7 0 0 -4 -3 -4
@@ -332,54 +335,54 @@ export const WEIGHTS = `
 ^ into|0 -3 1 0 -4 -5 -2
 ^ keep|-2 -3 -6 -3 4 -6 -2
 ^ knead|4 -3 -5 -4 -3 -5 -5
-^ ladle|3 -1 -2 -2 -2 -3 -2
+^ ladle|3 -1 -1 -2 -2 -4 -2
 ^ lay|1 -2 1 -3 -1 -3 -3
-^ layer|4 -4 -5 -3 -4 -4 -3
-^ leave|2 1 -3 -2 -8 -3 -7
+^ layer|5 -4 -5 -3 -5 -4 -3
+^ leave|2 1 -3 -3 -8 -3 -7
 ^ lemon|3 -2 -3 -1 -2 -4 -1
 ^ lentils|0 -3 -4 3 -3 -2 -2
 ^ let|2 2 -6 -4 -4 -3 -3
 ^ lid|-3 -7 -3 0 3 -2 -2
 ^ lower|-1 -2 0 -3 1 -1 -1
-^ mash|0 -3 0 -5 -4 -2 -3
-^ meanwhile|-4 -2 0 1 0 -2 0
+^ mash|1 -3 0 -5 -4 -2 -3
+^ meanwhile|-4 -1 0 1 0 -2 0
 ^ melt|-3 -3 0 2 -3 -3 -2
-^ mix|6 1 -8 -7 -2 -9 -4
-^ morning|0 -1 0 -2 1 -3 -1
+^ mix|6 0 -7 -7 -2 -9 -4
+^ morning|0 -1 -1 -1 1 -3 -1
 ^ next|-1 -4 1 0 -4 -4 -3
-^ off|3 4 -7 -5 -4 -5 -3
+^ off|3 4 -7 -5 -5 -6 -3
 ^ oil|3 0 -3 1 -5 -5 -2
-^ onion|-4 1 2 -4 -5 -4 -4
+^ onion|-4 1 2 -4 -5 -4 -5
 ^ out|2 -2 -1 -2 -3 -3 -1
 ^ oven|8 -6 -7 -5 -1 -8 -5
-^ pack|4 -2 -4 -3 -1 -5 -3
+^ pack|4 -2 -3 -3 -1 -5 -3
 ^ paste|-3 -4 4 -4 -4 -4 -2
-^ peel|0 0 0 -4 -2 -1 -1
+^ peel|0 0 0 -4 -2 -1 -2
 ^ place|-1 -2 -2 -2 1 -2 -2
 ^ potatoes|-2 -5 -3 4 -1 -3 -3
-^ pour|0 2 -2 0 -1 -7 -3
+^ pour|-1 2 -2 0 -1 -7 -3
 ^ preheat|5 -2 -3 -2 -7 -4 -3
-^ press|2 5 -6 -4 -5 -6 -6
+^ press|2 5 -6 -4 -6 -6 -6
 ^ prove|-4 4 -3 -4 -3 -3 -3
-^ pulse|-5 -2 -3 -3 -3 4 -3
+^ pulse|-5 -2 -3 -3 -3 4 -2
 ^ puree|-5 -2 -3 -4 -3 6 -2
 ^ put|0 -3 -1 -1 -1 -2 2
 ^ quarter|0 0 0 -2 -1 -2 -1
 ^ remove|0 -1 0 -3 0 -2 -3
 ^ rest|-1 6 -2 -8 -5 -6 -5
-^ return|-3 -5 2 2 -2 -5 -4
+^ return|-3 -5 2 2 -1 -5 -4
 ^ rice|-2 -3 2 -2 -2 -4 0
 ^ rinse|-1 1 1 -2 -3 -6 -4
 ^ roast|-4 -8 -1 -6 5 -3 -5
 ^ roll|3 -3 0 -4 -4 -4 -4
-^ rub|2 0 -4 -4 -1 -3 -2
+^ rub|3 0 -4 -2 -2 -3 -1
 ^ salt|4 3 -6 -6 -6 -4 -6
 ^ sauce|1 -4 -3 3 -3 -3 -2
 ^ saute|-3 -3 3 -1 -3 -2 -3
 ^ sauté|-3 -4 5 -6 -4 -3 -4
 ^ scatter|4 -2 -6 -3 -1 -4 -2
-^ season|6 0 -6 -5 -6 -8 -3
-^ serve|3 -2 -2 -4 -4 -8 -4
+^ season|6 0 -6 -5 -6 -8 -4
+^ serve|4 -2 -2 -4 -4 -9 -4
 ^ set|-1 -3 2 -4 -5 -6 -3
 ^ shake|5 -3 -5 -2 -4 -5 -4
 ^ shape|2 0 -4 0 -3 -3 -3
@@ -387,55 +390,55 @@ export const WEIGHTS = `
 ^ simmer|-4 -9 -7 8 -11 -3 -4
 ^ skim|3 -2 -4 -2 -3 -3 -2
 ^ slice|4 1 -3 1 -3 -6 -4
-^ soak|-3 5 -5 -6 -4 -3 -4
+^ soak|-2 5 -5 -6 -4 -3 -4
 ^ soften|-3 -4 3 -2 -4 -4 -3
 ^ spinach|-3 -3 3 -1 -3 -2 -3
 ^ spoon|0 1 -3 -1 -1 -2 -1
 ^ spread|2 -2 -3 0 -1 -3 -1
-^ sprinkle|1 -1 0 -4 -3 -3 -3
+^ sprinkle|1 -1 0 -4 -3 -3 -2
 ^ squeeze|0 -4 0 -1 -4 -3 -2
 ^ stand|-5 5 -5 -5 -5 -3 -5
-^ steam|-6 -7 -6 7 -6 -5 -7
+^ steam|-6 -7 -7 7 -6 -5 -7
 ^ stir|3 1 -3 -1 -1 -8 -5
-^ stock|2 -3 -5 -1 2 -4 -4
+^ stock|2 -3 -5 -1 2 -5 -4
 ^ strain|2 -3 -2 -1 -2 -2 -1
-^ sweat|-3 -5 2 1 -6 -4 -5
+^ sweat|-3 -5 2 1 -6 -3 -5
 ^ take|2 0 -6 -4 -1 -1 -2
 ^ the|-1 -2 -1 2 -2 -2 -1
-^ then|-8 -6 0 3 0 2 -3
+^ then|-7 -6 0 3 0 2 -3
 ^ tip|1 -2 0 -1 -1 -2 -2
 ^ toast|1 -4 1 -7 1 -4 -7
 ^ tofu|-3 -3 0 -3 2 -3 -3
 ^ tomatoes|0 -3 0 1 -4 -3 -3
-^ top|4 -2 -4 -2 -3 -4 -2
+^ top|4 -2 -4 -2 -4 -4 -2
 ^ toss|4 0 -8 -1 -1 -7 -1
-^ turn|1 -1 0 -1 1 -4 -2
+^ turn|1 -2 0 -1 1 -4 -2
 ^ uncover|-2 -2 0 -3 2 -2 -2
 ^ veg|2 -4 -3 0 -3 -3 -1
 ^ vinegar|2 -3 -5 2 -3 -4 -1
 ^ warm|-1 -1 3 -1 -6 -6 -6
-^ wash|0 3 0 -4 -1 -6 -5
+^ wash|0 3 0 -4 -1 -5 -5
 ^ while|-2 -2 0 -4 1 0 0
-^ whisk|1 2 -3 0 -5 -3 -3
+^ whisk|1 1 -3 0 -4 -3 -3
 ^ wilt|-4 -2 4 -2 -1 -3 -2
-^ wine|-1 -3 -4 3 -4 -5 -2
+^ wine|-1 -3 -4 3 -4 -4 -2
 ^ wrap|2 -3 -2 -3 -1 -3 -2
 a|-3 -2 0 0 1 -1 -2
 a #|-2 -2 -4 1 3 -4 -2
-a baking|-1 -2 -2 -2 2 -1 -2
+a baking|-1 -2 -2 -2 1 -1 -2
 a big|1 -5 1 -6 -4 -2 0
-a bit|-1 -2 -3 2 -3 0 -2
-a boil|-4 -2 2 -1 0 -2 -1
-a bowl|2 1 -2 -3 -3 -4 -3
+a bit|-1 -2 -3 2 -2 0 -2
+a boil|-4 -3 2 -1 0 -2 -1
+a bowl|2 1 -2 -3 -3 -5 -4
 a clean|2 -1 -1 -2 -2 -2 -1
 a cloth|2 2 -4 -2 -6 -2 -4
 a colander|-3 3 -2 -3 -3 -2 -1
-a day|2 -1 -5 -3 -3 -3 -4
+a day|2 -1 -5 -3 -3 -4 -4
 a deep|2 -3 -2 -3 0 -4 -1
-a dry|-2 -3 3 -2 -4 -3 -4
+a dry|-2 -3 3 -2 -4 -3 -3
 a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
-a food|-2 -1 -2 -1 -1 2 -1
+a food|-2 -1 -3 -1 -1 2 -1
 a fork|2 -1 -1 -1 -1 -3 -1
 a frying|-2 -1 2 -3 -1 -2 -2
 a further|-4 -3 0 -1 1 -2 -3
@@ -455,20 +458,20 @@ a log|2 -3 -2 0 -2 -2 -1
 a low|0 -3 -4 2 0 -3 -1
 a medium|-5 -4 5 -2 -3 -3 -1
 a minute|-1 -3 2 0 -4 -5 -3
-a pan|-5 -4 2 1 -4 -1 -5
-a paste|-2 -1 -2 -1 -1 2 -1
+a pan|-5 -3 2 1 -4 -1 -5
+a paste|-2 -1 -1 -1 -1 2 -1
 a pinch|-1 0 1 -2 -3 -4 -3
 a plate|3 1 -4 -3 -3 -3 -2
-a pot|-1 -1 1 0 -4 -5 -4
+a pot|-1 -2 2 0 -5 -5 -4
 a quarter|-2 1 0 1 -2 -3 -1
-a rack|0 1 -2 -3 0 -2 -1
+a rack|0 1 -2 -3 0 -1 -1
 a rimmed|-1 -1 -1 -2 1 -1 -1
 a roasting|0 -1 -1 -2 1 -1 -2
 a rough|-2 -1 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
 a sheet|-2 0 -3 -3 2 -1 -2
-a sieve|0 2 -3 -2 -2 -2 -2
-a simmer|-4 -3 0 0 2 -3 -2
+a sieve|0 2 -3 -2 -2 -3 -1
+a simmer|-4 -2 0 -1 2 -3 -2
 a small|-2 -2 1 1 -4 -4 -4
 a splash|1 0 0 -1 -3 -3 -1
 a spoon|-1 -3 1 0 -4 0 -2
@@ -476,52 +479,52 @@ a stick|-2 -1 1 -3 -1 2 -1
 a tablespoon|-2 -2 2 -2 -2 -1 0
 a teaspoon|-3 1 0 -2 -4 1 0
 a thick|0 -1 0 -3 -1 0 -1
-a third|-1 -3 0 -3 -3 2 -1
+a third|0 -3 0 -2 -4 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -2 -4 -1
 a tray|-3 1 -3 -4 2 -3 -3
 a wide|-4 -1 2 0 -1 -3 -1
 about|-2 -3 0 -1 -3 0 1
-about #|-1 -3 1 -1 -3 -2 1
+about #|-1 -3 1 -1 -2 -2 1
 about a|0 -2 -2 1 -2 -1 -1
 about an|-2 1 -2 1 -2 -2 -2
-absorbed|-3 -2 2 -2 -2 -1 -1
+absorbed|-3 -1 2 -2 -2 -1 -1
 abt|0 -1 1 -2 -1 -1 -1
 add|1 -4 2 -2 -3 -3 -3
 add #|0 -3 -1 1 -4 -5 -4
-add a|0 1 -5 -1 0 -1 -2
+add a|0 1 -4 -1 0 -1 -2
 add beans|1 -2 -5 1 -4 1 -2
 add chickpeas|2 -2 -2 -2 0 -3 -2
 add cumin|-1 -1 1 -2 -2 -1 -1
 add everything|1 -2 -1 -3 -2 0 -1
 add garlic|1 -2 0 -1 -3 -3 -1
 add ginger|0 -1 2 -4 -1 -2 -2
-add lentils|0 -1 0 -3 -1 -1 -1
+add lentils|1 -1 0 -2 -2 -2 -1
 add onion|-2 -1 -1 1 -3 -2 -2
 add potatoes|0 -1 0 -1 -1 -1 -1
 add the|1 -3 0 -1 0 -4 -3
 add to|1 -2 -3 0 -1 -3 1
 add tomatoes|5 -2 -5 -1 -1 -3 -2
-add water|-1 1 -3 1 -3 0 -1
+add water|-1 0 -4 1 -3 0 -1
 adding|-1 -3 -3 1 1 0 -1
 adding the|-1 -3 -2 0 0 1 -1
 adjust|3 -1 -3 -2 -2 -4 -2
 after|0 -3 -2 -2 0 -5 -1
 after #|0 -3 -5 -1 0 -5 0
 again|1 0 -4 2 -2 -1 -1
-again .|0 -3 -4 2 -1 -1 0
+again .|0 -3 -5 2 -1 -1 0
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
 air|-2 -4 -3 -4 -4 -3 4
-ajar|1 -4 -3 3 0 -3 -2
+ajar|1 -4 -2 3 0 -3 -3
 ajar ,|-1 -2 -1 1 0 -1 0
 al|-3 -2 -4 4 -3 -1 -3
 all|-1 -4 -1 -2 -4 3 -1
 all ,|2 -1 -3 -3 -2 -2 -2
 all .|0 -2 0 -3 -3 -4 -2
-all but|-1 0 -2 0 -4 0 -2
+all but|-1 0 -2 0 -3 0 -2
 all in|-1 -3 -2 -2 -3 2 1
-all the|1 -2 -1 0 -2 -1 -1
+all the|1 -2 -1 -1 -2 -1 -1
 allow|2 -1 -4 0 -4 -1 -4
 allspice|2 -2 -2 1 -2 -2 -2
 almond|-1 -1 -2 1 -1 1 0
@@ -530,23 +533,23 @@ almonds .|3 -1 -3 -2 -2 -3 -1
 almost|-1 -2 -3 2 -2 1 -2
 along|-1 -2 -1 -2 -1 -2 2
 alongside|3 -2 -4 -2 0 -3 -2
-an|-1 0 -1 1 -3 -2 -4
+an|-2 -1 -1 1 -3 -3 -4
 an hour|-5 0 -3 2 -3 -4 -4
 an oiled|-1 2 -4 -3 0 -3 -2
-an onion|-1 -2 2 -2 -3 -2 -2
-an ovenproof|2 -1 -1 -1 -2 -2 -1
-and|-1 -1 -2 -1 -1 0 -2
+an onion|-1 -2 2 -3 -3 -2 -2
+an ovenproof|2 -2 -1 -1 -2 -3 -1
+and|-1 -1 -1 -1 -1 0 -2
 and #|-1 -1 -1 0 -3 1 -2
 and a|-2 0 0 0 0 -1 1
 and add|1 -2 -1 0 -2 -2 0
 and bake|-3 -4 -2 -3 4 -2 -2
-and bay|4 -2 -5 -2 -3 0 -1
+and bay|5 -2 -6 -2 -3 0 -1
 and beans|-2 -1 1 1 -1 -2 -1
-and blend|-2 -2 -1 -2 -2 2 -2
+and blend|-1 -2 -1 -2 -2 2 -2
 and boil|-3 -3 -5 5 -4 -2 -2
 and bring|0 -2 2 -3 -3 -2 -1
 and bubbling|0 -1 -1 -2 2 -1 0
-and carrots|-1 -2 1 -1 -3 0 -1
+and carrots|-1 -2 1 -1 -3 0 -2
 and celery|-4 -2 -1 1 -3 1 -3
 and chill|-2 2 -2 -2 -2 -2 -1
 and chilli|-4 -3 -1 1 0 0 -2
@@ -561,7 +564,7 @@ and garlic|0 -4 -1 0 0 -2 -3
 and ginger|-2 -2 2 -3 -1 -1 -1
 and grill|-2 -2 -1 -2 2 -1 -1
 and half|1 -3 -2 -2 0 0 -2
-and into|-2 -1 -1 -3 3 1 0
+and into|-2 -1 -2 -3 3 1 0
 and juice|0 -1 -4 2 0 0 0
 and knead|3 -4 -2 -3 -2 -2 -4
 and leave|-1 2 -1 -4 -2 -3 -3
@@ -574,21 +577,21 @@ and mushrooms|1 -1 3 -6 -2 -3 -1
 and nutmeg|-2 0 1 0 -2 -2 -1
 and oil|1 0 -2 -2 -4 -1 -2
 and onion|3 -2 -3 0 -4 -3 -1
-and onions|-1 -2 1 -2 2 -2 -1
+and onions|-1 -2 0 -2 2 -2 -1
 and oregano|-3 -1 3 -3 -2 -2 -1
 and paprika|1 -2 -1 -2 0 -2 -1
 and parsley|0 -1 -2 0 -1 0 -1
 and pepper|0 -4 -2 1 -2 1 -3
 and peppers|-3 -3 4 -4 -2 -3 -3
-and put|0 -2 1 -1 -4 -1 -1
+and put|-1 -2 1 -2 -4 -2 -1
 and remaining|-1 1 -1 -2 -3 -3 1
 and return|-2 -2 -4 -2 1 3 -1
 and rinse|3 -4 -4 -2 -2 -3 -2
 and roast|-2 -3 -3 -3 3 -1 -2
-and rosemary|1 -3 -3 2 -4 -2 -3
+and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|2 -1 -1 -1 -4 -3 -2
 and scatter|-2 -2 2 -2 -3 0 -1
-and serve|1 -2 -1 -2 -4 -2 -2
+and serve|1 -3 -1 -2 -4 -2 -3
 and set|-1 2 -4 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -2 -1
 and some|1 0 -2 -1 -3 -2 0
@@ -603,11 +606,12 @@ and sugar|1 0 -3 0 -3 -4 -1
 and the|2 -3 -2 -1 -3 -1 -2
 and then|2 -3 -3 2 -3 -2 -1
 and thyme|-1 -1 2 -4 1 -1 -1
+and tomato|0 -2 0 -1 -2 -3 0
 and tomatoes|-1 -2 2 -4 -1 -1 -1
 and toss|-1 -3 1 -1 -2 -3 0
 and turmeric|-1 -1 2 -3 -2 -2 -2
-and vinegar|-1 0 2 -3 -2 -3 -2
-and water|-2 0 2 -3 -5 -6 -7
+and vinegar|-1 0 2 -3 -2 -4 -3
+and water|-2 0 2 -3 -5 -5 -6
 and zest|-2 0 0 0 -2 -1 0
 another|-6 -3 2 0 1 -6 -5
 another #|-5 -2 2 -2 2 -3 -4
@@ -625,14 +629,14 @@ around|-1 -1 1 -1 0 -1 0
 arrange|2 -3 -2 -2 1 -2 -1
 arugula|-2 -1 2 -1 -2 -1 -1
 as|-1 0 -1 1 -3 -1 -3
-as it|0 1 -3 1 -5 0 -1
+as it|0 1 -3 0 -5 0 -1
 as they|-2 0 0 -1 0 -3 -2
 as you|0 -2 1 -2 -4 -3 -1
 aside|3 1 -2 -5 -4 -2 -3
 aside .|4 -3 -2 -4 -4 -2 -2
 at|-1 -2 -3 -4 2 -2 0
 at #|-3 -7 -2 -4 3 -4 1
-at a|-1 -3 -3 1 -4 1 -2
+at a|-1 -3 -3 1 -3 1 -2
 at least|0 1 -3 -4 -4 -4 -3
 at once|-1 -3 1 -3 -4 -5 -3
 at room|2 0 -3 -2 -3 -3 -2
@@ -640,14 +644,14 @@ at the|1 -4 -4 0 0 -2 -3
 aubergine|-2 1 -3 0 1 -3 -3
 aubergine ,|-1 1 -3 -1 0 -3 -3
 aubergine with|1 -1 -1 -1 0 -1 -1
-aubergines|0 -1 -4 -1 1 -2 -4
+aubergines|0 -1 -4 -1 1 -3 -4
 avocado|1 -2 0 -1 -3 -3 -2
-away|1 -3 -5 2 -3 -2 -2
+away|1 -4 -5 2 -3 -2 -2
 back|-3 -3 0 0 1 -1 -4
 back ,|1 0 2 -5 -4 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -1 -2
-back to|-2 -1 -1 2 0 0 -1
+back to|-1 -1 -1 2 0 0 -1
 bag|-2 1 1 0 -4 0 -4
 bag .|-2 2 1 -3 -3 0 -3
 bags|0 -2 -2 -1 -1 0 -1
@@ -667,26 +671,26 @@ bar|-1 -2 1 -2 -1 0 -1
 barley|0 -2 2 -1 -4 -4 -3
 barley ,|-1 -2 1 -1 -2 -2 -2
 barley in|1 0 -1 1 -1 -2 -2
-base|-1 -1 -1 0 -2 -1 0
-basil|2 -3 -5 -1 -2 0 -2
+base|-1 -1 -1 0 -1 -1 0
+basil|1 -3 -5 -1 -2 0 -2
 basil .|3 -1 -3 -1 -2 -3 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
 batches|-5 -3 1 -4 -3 3 -2
 bath|2 -4 -4 2 -3 -3 -3
-batter|-1 0 -2 1 1 0 -1
-batter ,|-2 -1 -3 2 1 -1 0
-batter .|-1 -1 1 -1 -2 0 -1
-bay|-1 -4 1 -2 -5 -1 -2
+batter|-1 0 -3 1 1 0 -1
+batter ,|-1 -1 -3 2 1 -1 0
+batter .|-1 -1 0 -1 -2 0 -1
+bay|0 -4 1 -2 -5 -1 -2
 bay ,|2 -2 -4 -2 -2 1 -1
-bay .|2 -2 -1 -4 -3 -1 -3
-bay and|-2 -1 2 -2 -2 -3 -1
+bay .|3 -2 -2 -4 -3 -1 -3
+bay and|-1 -1 2 -2 -2 -3 -1
 bay leaf|-2 -1 2 0 -1 -1 -1
 bay leaves|0 -2 -1 -1 -1 0 -1
 be|2 -1 -2 0 -3 -2 -1
 bean|-2 -2 1 -1 -2 0 -1
 beans|-1 -9 -1 2 2 -3 -7
-beans #|-1 -4 0 0 -3 -3 -4
+beans #|-1 -4 0 1 -3 -3 -4
 beans ,|0 -4 -2 0 -3 1 -3
 beans .|2 -3 0 -4 -3 -6 -2
 beans and|0 -3 -4 4 -1 -3 -2
@@ -708,7 +712,7 @@ behind at the hob|4 -10 4 -1 -5 -7 -13
 behind blender|5 2 -2 -5 -8 -3 -7
 behind hands|5 1 -2 -5 -1 -5 -7
 behind nothing|1 0 0 -2 -9 -1 0
-behind on the hob|5 -3 -4 2 -10 -2 -13
+behind on the hob|4 -3 -4 2 -10 -2 -13
 behind oven|1 1 -6 -6 7 -4 -3
 behind stands|7 -3 -1 -5 -7 -3 -4
 bell|-2 -1 3 -3 -2 -1 0
@@ -718,13 +722,13 @@ better|3 -2 -4 -3 -2 -3 -2
 between|0 1 -5 -3 0 -1 -4
 between #|3 -2 -3 -1 -1 -3 -1
 between two|-1 1 -1 -1 -2 -2 -2
-bicarb|-1 1 1 -3 -3 -2 -2
-big|-2 -6 3 -1 -7 -4 0
+bicarb|-1 1 1 -4 -3 -3 -2
+big|-2 -6 3 -1 -7 -3 0
 big bowl|3 -4 -4 -3 -3 -4 2
 big pan|-4 -2 4 -2 -1 -3 -1
 big pot|-4 -3 2 1 -3 -3 -2
 biggest|1 -1 1 -2 -2 -2 -1
-bit|0 -3 -2 1 -3 0 -4
+bit|0 -3 -3 1 -3 0 -4
 bit of|0 -2 -1 0 -2 -1 -2
 bite|-2 0 -3 2 -1 -1 -1
 bits|1 1 -2 -3 -2 -2 -1
@@ -739,7 +743,7 @@ blast|2 0 -3 -3 -4 -3 -3
 blast chill|2 0 -3 -3 -4 -3 -3
 blend|-13 -5 -8 -5 -5 12 -3
 blend #|-4 -3 -2 -3 -4 4 -4
-blend .|-3 -1 -2 -1 -2 3 -1
+blend .|-4 -1 -2 -2 -2 3 -1
 blend all|-1 -1 -1 -1 -1 1 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend the|-2 -2 -1 -1 -1 2 -1
@@ -751,9 +755,9 @@ blitz|-8 -4 -5 -3 -4 8 -3
 blitz with|-2 -1 -2 -1 -1 2 -1
 block|-1 2 -3 -3 -2 -3 0
 blocks|1 0 -1 -1 -1 -2 -1
-boil|-10 -11 -3 9 -6 -7 -7
+boil|-10 -12 -3 9 -6 -7 -7
 boil #|-5 -4 -8 7 -4 -3 -4
-boil ,|-4 -4 -2 3 -5 -2 -2
+boil ,|-4 -4 -2 4 -6 -2 -2
 boil .|-6 -3 6 -5 -3 -4 -2
 boil and|-1 -2 -4 4 -2 -1 -1
 boil for|-2 -2 -4 3 -3 -1 -1
@@ -768,20 +772,21 @@ boiling water|-4 3 -3 -1 0 -5 -4
 bonnet|1 -1 -2 -1 -2 -1 -1
 both|-2 -3 3 -2 -3 -3 -2
 bottle|0 -2 -2 1 -2 0 -1
-bottom|0 -3 1 -1 -2 -4 -3
+bottom|0 -3 1 -1 -2 -4 -4
+bottom .|3 -1 0 -3 -3 -3 -1
 bowl|4 1 -6 -5 -5 -7 1
-bowl ,|1 1 -4 -3 -3 -3 2
+bowl ,|2 0 -4 -3 -3 -3 2
 bowl .|4 0 -4 -1 -3 -5 -4
 bowl with|2 1 -3 -4 -3 -3 -5
 bowls|1 -2 -1 -4 -4 -2 -3
 bowls .|-1 -2 1 -3 -3 -1 -2
 box|4 -3 -4 -3 -3 -4 -2
-boxes|1 -1 -2 -2 -1 0 -1
-braise|-1 -4 -2 3 -4 -2 -4
+boxes|1 -1 -3 -2 -1 0 -1
+braise|0 -4 -2 3 -4 -2 -4
 bread|3 0 -2 -4 -2 -4 -2
-breadcrumbs|0 -1 -1 -1 -1 0 -1
+breadcrumbs|0 -1 -2 -1 -1 0 -1
 break|3 -2 -4 0 -3 -4 -2
-break up|3 -2 -4 0 -3 -4 -3
+break up|2 -2 -4 0 -3 -4 -3
 brine|2 -4 -3 -4 -4 0 -2
 brine ,|2 -2 -3 -2 -2 0 -1
 bring|-6 -3 3 -1 0 -4 -3
@@ -798,29 +803,29 @@ broth ,|0 0 1 -3 -3 0 -1
 broth .|3 -2 -4 -3 -2 0 -1
 broth and|0 -1 -2 1 -2 -2 -1
 brown|0 -6 1 -1 -2 -5 1
-brown ,|-2 -1 3 -3 -2 -1 -2
+brown ,|-1 -1 3 -3 -2 -1 -2
 brown .|0 -4 2 -3 0 -2 -3
 brown the|2 -3 0 -5 -4 -4 -5
 browned|-1 -2 2 -5 -1 -2 -4
-brush|1 -1 -3 -4 2 -4 -3
+brush|1 -1 -3 -4 2 -4 -4
 brush with|-1 -3 -2 -2 2 -2 -1
 bubble|-6 -7 -5 7 -5 -4 -3
 bubble #|-3 -4 -5 5 -2 -3 -3
-bubble for|-4 -4 -6 5 -3 -2 -2
+bubble for|-4 -3 -6 5 -3 -2 -2
 bubbling|-3 -2 -3 -3 3 -2 -2
 bubbling .|-2 -2 -2 -3 2 -2 -2
 buckwheat|0 -2 -2 2 -1 -1 0
-bulgur|2 2 -5 -1 -2 -3 -1
-bunch|1 -1 -3 -1 -1 0 -2
+bulgur|2 2 -5 -1 -1 -3 -1
+bunch|1 -1 -3 -1 -1 0 -1
 buns|3 -1 -4 -2 -2 -2 -1
-but|0 -1 -4 0 0 1 -4
+but|0 -1 -4 1 0 1 -5
 but the|1 -1 -2 -4 -2 -1 -3
 butter|-2 -3 1 0 -5 0 -3
 butter ,|1 -3 -2 1 -3 0 -1
-butter in|-2 -1 3 -4 -2 -2 -2
+butter in|-2 -1 3 -4 -2 -3 -2
 butter with|-3 -1 3 -3 -2 -3 -2
 by|1 -1 -2 0 -2 -4 -3
-by #|4 -3 -3 -2 0 -4 -3
+by #|2 -3 -1 -2 0 -4 -3
 by half|-5 -1 -1 3 -3 -4 -3
 by hand|4 -4 -4 -4 -3 -3 -2
 c|-2 -3 -6 -8 6 -5 -1
@@ -843,21 +848,22 @@ capers|-2 -3 1 -1 -3 0 -3
 capers ,|-1 -3 2 -1 -3 -1 -3
 caraway|0 0 0 -2 -2 -1 -1
 carefully|2 -2 -3 1 1 -2 0
-carrot|1 -4 2 -2 -3 -2 -1
+carrot|2 -4 1 -2 -3 -2 -1
 carrot ,|1 -2 0 -2 -1 -1 -1
 carrot and|1 -2 -1 0 -2 -2 -2
 carrots|0 -6 1 -2 -1 -2 -5
 carrots ,|1 -5 -2 -1 1 -4 -4
 carrots and|2 -1 1 -4 -3 -1 -1
+carrots in|-1 -2 -3 3 -2 1 -1
 carrots with|2 -1 -1 0 -2 -3 -2
-cashews|0 -1 0 -3 -3 -1 -3
+cashews|0 -1 0 -3 -3 -1 -2
 casserole|1 -2 2 -3 -2 -2 -1
 cast|1 -2 -1 -3 1 -2 0
 cast iron|1 -2 -1 -3 1 -2 0
 catch|-1 -1 1 0 0 -1 0
-catch .|0 -1 1 0 -1 0 0
+catch .|0 -1 1 -1 -1 0 0
 catches|2 -2 -3 -1 -2 -3 -1
-cauli|1 -2 -2 -1 1 -3 -3
+cauli|1 -2 -2 -1 2 -3 -3
 cauliflower|-1 -4 0 -1 1 -3 -2
 cauliflower ,|1 -2 -2 0 -2 -1 -1
 cavolo|0 -1 2 -2 -2 -1 -2
@@ -871,19 +877,19 @@ char|-3 -3 -3 -3 3 -3 -4
 chard|-5 -3 4 -4 -2 -2 -5
 charred|-1 -2 -1 0 1 -2 -2
 check|-1 1 -4 -3 1 -4 -2
-chestnuts|0 0 -3 0 0 -3 -2
+chestnuts|0 0 -3 -1 0 -3 -2
 chickpea|-1 0 -1 -2 -1 1 0
-chickpeas|0 -3 -1 -3 1 -1 -3
+chickpeas|0 -3 0 -4 1 -1 -3
 chickpeas ,|-1 -2 1 -3 0 -2 -1
 chickpeas .|2 -2 -3 -1 -2 -2 -1
-chickpeas and|2 -1 -1 -2 0 -4 -1
-chickpeas with|3 -3 0 -1 -3 -5 -2
-chili|-3 -1 0 1 -1 -2 -1
+chickpeas and|1 -2 0 -2 0 -4 -2
+chickpeas with|3 -3 -1 -1 -3 -5 -2
+chili|-3 -1 0 2 -1 -2 -1
 chill|1 4 -7 -7 -9 -3 -6
 chill #|-1 4 -4 -5 -6 -4 -4
 chill for|1 1 -2 -3 -3 -2 -1
 chill to|1 1 -2 -1 -4 -2 -2
-chilli|3 -5 -1 -1 -3 -2 -4
+chilli|3 -5 -1 -1 -3 -2 -5
 chilli and|-1 -3 1 -2 -1 -3 -3
 chilli flakes|1 -1 -1 -3 -2 -2 -1
 chillies|1 -1 -1 -3 -4 0 -2
@@ -892,15 +898,15 @@ chipotle|-3 -1 1 -2 -2 1 -1
 chives|4 -3 -4 -3 -4 -4 -2
 chocolate|-1 0 -3 0 -3 1 -2
 choi|-2 -2 2 1 -3 -3 -2
-chop|3 -4 -2 -2 -1 -4 -5
-chop onions|4 -3 -4 -2 -4 -4 -3
+chop|4 -4 -2 -2 -1 -3 -5
+chop onions|4 -3 -4 -2 -3 -5 -1
 chop the|0 -1 -3 -2 -1 0 -1
-chopped|1 -1 1 -5 -3 -1 -1
+chopped|0 -1 1 -5 -3 -1 -1
 chopped ,|2 -1 0 -2 -2 -2 -1
 chuck|0 -2 0 -3 0 -4 -3
 chunks|1 -3 -2 -3 2 -3 -1
 chunks ,|1 -3 -2 -2 1 -3 0
-chunky|-1 -2 -2 -1 -2 1 -1
+chunky|-1 -2 -2 -1 -1 1 -1
 cilantro|0 -1 -4 -2 -3 1 -2
 cilantro .|0 -1 -3 -2 -2 1 -2
 cinnamon|1 -4 0 -1 -2 -3 -1
@@ -914,30 +920,31 @@ cloth|2 2 -5 -3 -7 0 -4
 cloth .|2 -2 -3 -3 -3 0 -2
 clove|0 -1 -2 0 -2 -1 0
 cloves|1 0 -2 -1 -2 0 -1
-cloves and|-1 -2 1 0 -1 -2 -1
+cloves and|0 -2 1 0 -1 -2 -1
 cloves of|-1 -2 0 0 -1 0 0
-cm|0 0 -3 0 -1 -2 -4
+cm|0 0 -3 0 -1 -2 -5
 cm ,|2 -1 -3 0 -2 -3 -2
-cm .|3 -3 -2 -2 -3 -4 -1
-cm cubes|-2 1 -2 0 -2 -2 -3
+cm .|3 -3 -3 -2 -3 -4 -2
+cm cubes|-3 1 -2 0 -2 -2 -3
 cm dish|-1 -1 -1 -1 1 -1 0
 cm thick|-1 2 -2 -1 -1 -2 -1
 cm tin|3 -1 -3 -3 -3 -3 -1
-coarse|-1 -2 -3 -4 0 1 -2
+coarse|0 -2 -3 -4 -1 1 -2
 coarsely|-2 0 1 -2 -2 1 -1
 coat|1 1 -2 -1 -1 -2 -1
 cobs|0 -2 1 0 -3 -4 -2
-coconut|0 -2 -1 0 -5 -1 -3
+coconut|0 -2 -1 0 -4 -1 -3
 coconut milk|0 -2 -1 -1 -4 -1 -3
 coconut oil|0 -1 -1 0 -1 -2 -1
 colander|-4 3 -2 -4 -4 -3 -2
 colander for|-1 1 -1 -2 -2 -1 -1
-cold|-1 0 -1 1 -6 -4 -6
+cold|-1 0 -1 2 -6 -4 -6
 cold .|1 -5 -1 1 -5 -6 -3
 cold water|-2 1 1 -3 -2 -1 -3
-collapse|-1 -3 -4 3 -1 0 0
+collapse|-1 -2 -4 3 -1 0 0
 collapsed|-1 -2 -3 2 -4 -1 0
 collapsing|-2 -2 -2 1 0 -1 -1
+colour|-1 -2 0 1 -2 -1 -1
 combine|1 0 -1 -3 -4 -2 -2
 combine ,|0 1 -1 -3 -2 -3 -3
 combine everything|-3 2 1 -2 -1 -3 -2
@@ -947,10 +954,10 @@ comes out|-1 -1 -1 -1 1 -1 -1
 completely|-1 1 -4 0 -4 0 -4
 completely ,|0 2 -2 -4 -1 -2 -1
 completely before|0 0 -1 -2 -2 -3 -1
-completely on|-1 2 -2 -3 -3 -3 -1
+completely on|-2 2 -2 -3 -3 -3 -1
 cook|-6 -11 2 1 -5 -7 1
-cook #|-7 -6 1 1 -6 -5 -9
-cook ,|-1 -1 -2 0 1 -2 1
+cook #|-7 -6 1 1 -6 -4 -9
+cook ,|-2 -1 -2 0 1 -2 1
 cook for|-7 -5 2 0 -7 -2 -3
 cook gently|-1 -2 -3 3 -2 -1 -1
 cook in|-3 -3 -4 0 0 -2 1
@@ -958,7 +965,7 @@ cook on|-2 -2 -2 2 -2 -1 -4
 cook onion|-1 -1 1 -1 -3 -1 -2
 cook over|-2 -1 0 1 -2 -1 -3
 cook the|1 -4 -2 3 -6 -3 -7
-cook uncovered|-2 -2 -3 1 1 -1 -3
+cook uncovered|-2 -2 -3 1 1 -1 -2
 cook until|-4 -2 5 -5 -4 -3 -3
 cooker|0 -5 -1 -6 -7 -7 4
 cooker ,|1 -3 -2 -5 -3 -4 1
@@ -968,47 +975,48 @@ cooking|1 -3 -2 0 -2 0 -1
 cooking water|1 -2 -1 0 -1 -1 -1
 cooks|-1 0 0 -2 0 1 0
 cool|3 4 -7 -4 -9 -3 -7
-cool #|-2 5 -5 -5 -6 -4 -5
+cool #|-2 4 -5 -5 -6 -4 -5
 cool ,|1 0 -2 -2 -3 0 -1
 cool .|3 -5 1 0 -3 -2 -5
-cool completely|0 1 -4 -3 -5 -5 -3
-cool for|-3 4 -2 -5 -2 -1 -3
-cool in|2 1 -4 -4 -5 -6 -3
+cool completely|0 1 -4 -2 -5 -5 -3
+cool for|-4 4 -2 -5 -2 -1 -3
+cool in|2 1 -4 -4 -6 -6 -3
 cool on|2 0 -3 -3 -5 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
-core|2 -3 0 -1 -5 -4 -3
+core|2 -3 0 -1 -6 -5 -3
 coriander|0 -3 -1 -2 -5 0 -2
+coriander ,|2 -2 0 -3 -3 -3 -1
 coriander .|1 -2 0 -3 -3 -2 -2
-coriander and|0 -2 -1 -1 -2 -3 -2
+coriander and|0 -2 -1 -1 -2 -4 -2
 corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
 cornstarch|-1 -1 -3 1 -1 -2 1
 counter|1 0 -2 -3 -2 -2 -3
 couple|2 0 -2 -4 1 -3 -3
 courgettes|-2 3 -2 -1 -4 -1 -3
-courgettes ,|-1 1 0 -1 0 -1 0
+courgettes ,|-1 1 0 -1 0 -1 -1
 courgettes and|-1 0 -1 0 -3 -1 -1
 couscous|0 1 1 -4 -3 -2 -2
-cover|-2 1 -3 1 0 -3 -1
+cover|-3 1 -3 1 0 -3 -1
 cover ,|-2 1 -4 1 -2 -2 1
-cover .|-1 -3 2 -3 -4 -4 -3
+cover .|0 -3 2 -3 -4 -5 -3
 cover and|-3 1 -4 2 -1 -2 -4
-cover by|3 -3 -3 -1 1 -3 -2
+cover by|1 -3 -1 -1 1 -4 -3
 cover tightly|0 -3 -2 -1 1 -1 -3
-cover with|-1 -1 -2 -1 0 -1 -4
+cover with|-1 -1 -3 -1 0 -1 -4
 covered|-3 3 -4 2 -6 -2 -3
 covered #|-3 2 -5 0 -5 -3 -5
-covered ,|-1 1 -3 3 -4 -2 -2
+covered ,|-1 1 -3 3 -3 -2 -2
 covered .|-1 1 1 -4 -2 -1 -1
 covered for|-2 0 -3 1 -2 -1 -3
-cream|1 -4 1 -2 -6 0 -3
+cream|1 -4 1 -2 -6 0 -4
 cream ,|-2 -2 -1 1 -2 0 -1
 cream .|2 -1 -4 -2 -2 0 -1
 cream and|1 -1 -1 -1 -1 -1 -1
-creamy|-2 -2 -3 2 -1 0 -2
-creamy .|-2 -2 -3 2 -2 0 -2
-crisp|-2 -3 1 -2 -1 -4 -3
+creamy|-2 -2 -2 2 -1 0 -2
+creamy .|-2 -2 -2 2 -2 0 -2
+crisp|-1 -3 1 -2 -1 -4 -3
 crisp .|1 -2 -1 -4 0 -3 -1
 cross|1 -1 -1 -1 1 -1 0
 crumble|2 -1 0 -2 -3 -3 -4
@@ -1020,7 +1028,7 @@ crush|1 -2 0 0 -2 -3 -2
 cube|3 -1 -5 -5 -1 -3 -5
 cubes|-2 0 1 -1 -2 0 0
 cubes .|-1 1 1 -2 -2 -1 -3
-cucumber|-2 3 0 -4 -3 -3 -3
+cucumber|-2 3 0 -3 -3 -4 -3
 cumin|1 -4 -1 1 -1 -5 -2
 cumin ,|1 -2 -2 2 -1 -3 -2
 cumin and|-2 -1 2 -1 -2 -1 -1
@@ -1029,12 +1037,12 @@ cup|1 -2 -3 0 -3 1 -1
 cup of|1 -2 -1 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
 cups|0 -3 -2 0 1 -2 1
-cups of|-2 -2 0 -3 0 -1 1
+cups of|-1 -2 0 -3 0 -1 1
 cups water|-1 -2 -1 2 -4 -3 0
 currants|0 -2 1 -2 -1 -3 -2
-curry|0 -5 2 -5 -1 -2 -2
-curry leaves|0 -2 1 -3 -2 -2 -2
-curry powder|0 -4 2 -3 0 -1 -2
+curry|0 -5 3 -5 -1 -2 -2
+curry leaves|1 -2 1 -3 -2 -2 -2
+curry powder|0 -4 2 -4 -1 -1 -2
 cut|2 -1 -4 -1 -1 -3 -1
 cut in|-1 0 -4 -1 0 1 -1
 cut into|0 1 -2 -2 -1 -3 -2
@@ -1043,16 +1051,16 @@ cut the|1 -1 -1 1 -3 -2 -1
 cutting|1 0 -4 -3 -3 -3 -4
 cutting .|1 0 -4 -5 -4 -3 -4
 d|-1 -2 -2 -1 -2 1 -1
-daikon|1 -1 -2 -1 -1 -2 -1
+daikon|2 -1 -2 -1 -1 -2 -1
 daily|2 -2 -3 -1 -2 -2 -2
 dal|1 1 -2 -1 -4 -5 -3
-dal .|2 -3 -1 -3 -3 -3 -2
+dal .|2 -2 -1 -3 -3 -3 -2
 dark|-3 0 4 -4 -1 -3 -3
 date|0 -3 -2 -2 -2 2 -1
 dates|-2 3 -3 -2 -3 2 -1
-day|1 -2 1 -2 -5 -3 -3
-day #|0 0 -1 0 -3 -1 -2
-day .|-3 2 1 -2 -2 -2 -2
+day|1 -2 1 -3 -5 -3 -3
+day #|0 0 -1 0 -2 -1 -2
+day .|-3 2 1 -2 -2 -3 -2
 day drain|-1 -2 1 -2 -1 -2 -1
 days|3 -5 -3 -3 -3 -1 -3
 days ,|2 -3 -2 -2 -2 -2 -2
@@ -1067,15 +1075,15 @@ diced|1 -2 -2 0 -2 -2 -1
 dill|0 1 0 -2 -2 -2 -2
 dill ,|-1 0 1 -1 -1 0 -2
 dill .|0 0 0 -1 -2 -4 -1
-dimple|0 -3 -1 -2 0 -2 -1
+dimple|0 -3 -2 -2 0 -2 -1
 dip|3 -1 -3 -1 1 -3 -2
 discard|1 -2 -1 -1 -3 0 -2
 discard the|2 -1 -3 -2 -2 0 -1
-dish|2 -1 -4 -4 0 -4 -2
-dish ,|0 -1 -1 -2 1 -1 -1
-dish .|4 -3 -6 -2 0 -4 -2
+dish|2 -1 -4 -4 0 -5 -2
+dish ,|0 -1 -1 -2 1 -2 -1
+dish .|4 -3 -5 -2 0 -4 -2
 dissolve|1 -2 -2 1 -2 -2 -2
-dissolved|3 -3 -3 1 -3 -2 -4
+dissolved|3 -2 -3 1 -3 -2 -4
 divide|2 -2 -5 -2 -2 0 -2
 divide between|-1 -1 -1 -1 1 1 0
 divide into|2 -1 -2 -1 -2 -2 -1
@@ -1088,24 +1096,24 @@ does beat|3 -3 -3 -2 -1 -3 -1
 does blanch|-4 -5 -4 6 -3 -4 -6
 does blend|-13 -5 -8 -5 -5 12 -3
 does blitz|-8 -4 -5 -3 -4 8 -3
-does boil|-10 -11 -3 9 -6 -7 -7
+does boil|-10 -12 -3 9 -6 -7 -7
 does bottle|0 -2 -2 1 -2 0 -1
 does break|3 -2 -4 0 -3 -4 -2
 does bring|-6 -3 3 -1 0 -4 -3
-does brush|1 -1 -3 -4 2 -4 -3
+does brush|1 -1 -3 -4 2 -4 -4
 does bubble|-6 -7 -5 7 -5 -4 -3
 does check|-1 1 -4 -3 1 -4 -2
 does chill|1 4 -7 -7 -9 -3 -6
-does chop|3 -4 -2 -2 -1 -4 -5
+does chop|4 -4 -2 -2 -1 -3 -5
 does chuck|0 -2 0 -3 0 -4 -3
 does clean|2 -2 -2 -2 1 -3 -1
 does coat|1 1 -2 -1 -1 -2 -1
 does combine|1 0 -1 -3 -4 -2 -2
 does cook|-6 -11 2 1 -5 -7 1
 does cool|3 4 -7 -4 -9 -3 -7
-does cover|-2 1 -3 1 0 -3 -1
-does cream|1 -4 1 -2 -6 0 -3
-does crisp|-2 -3 1 -2 -1 -4 -3
+does cover|-3 1 -3 1 0 -3 -1
+does cream|1 -4 1 -2 -6 0 -4
+does crisp|-1 -3 1 -2 -1 -4 -3
 does crumble|2 -1 0 -2 -3 -3 -4
 does crush|1 -2 0 0 -2 -3 -2
 does cube|3 -1 -5 -5 -1 -3 -5
@@ -1117,10 +1125,10 @@ does dissolve|1 -2 -2 1 -2 -2 -2
 does divide|2 -2 -5 -2 -2 0 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -2 -1 -2
-does dot|3 -2 -3 -3 1 -4 -4
+does dot|3 -2 -3 -3 1 -4 -3
 does drain|1 3 -6 3 -6 -3 -5
 does dress|2 -3 -4 1 -3 -4 -2
-does drizzle|2 -1 -5 -4 -1 -1 -2
+does drizzle|2 -1 -5 -4 -1 -1 -3
 does dry|0 1 -1 -2 -1 -2 0
 does fill|0 -5 -1 -3 0 0 -1
 does finish|2 -2 -2 -3 0 -2 -2
@@ -1140,13 +1148,13 @@ does grease|0 -1 0 -2 -3 -3 -2
 does grill|0 -6 -6 -6 6 -5 -6
 does grind|3 0 -4 -2 -3 -4 -3
 does halve|3 -3 -4 -3 -1 -3 -2
-does heat|0 1 0 0 -6 -3 -2
+does heat|0 1 0 0 -6 -3 -1
 does keep|-1 -1 -7 -5 2 0 -4
 does knead|7 -6 -6 -6 -5 -6 -6
-does ladle|0 -2 0 0 -2 -5 -2
+does ladle|0 -2 0 0 -2 -5 -3
 does lay|3 -3 -1 -3 -1 -3 -2
-does leave|-2 4 -4 -4 -7 -4 -2
-does let|-1 4 -4 -2 -7 -6 -4
+does leave|-2 5 -4 -4 -7 -4 -2
+does let|-1 4 -4 -2 -7 -7 -4
 does lid|-4 0 -5 4 0 -6 -2
 does loosen|-1 -3 1 -1 -4 -1 -2
 does lower|0 -3 0 -3 1 -2 -2
@@ -1154,9 +1162,9 @@ does make|0 0 0 -1 -1 -1 -1
 does marinate|-3 4 -2 -4 -4 -2 -2
 does mash|0 -1 0 -2 -5 1 -3
 does massage|4 -2 -6 -5 -4 -5 -5
-does melt|-6 -4 3 0 -4 -1 -2
+does melt|-5 -4 3 0 -4 -1 -2
 does mince|1 -1 -1 -3 -2 0 -1
-does mix|3 -1 -2 -9 -3 -1 -5
+does mix|3 0 -2 -9 -3 -1 -5
 does open|-1 -1 1 -3 -3 -3 1
 does pack|2 -3 -1 0 -2 -4 -2
 does peel|0 -1 0 -1 -4 -2 -2
@@ -1167,50 +1175,50 @@ does pop|0 -3 0 -4 1 -3 -1
 does portion|2 -2 -2 -2 -1 -3 -1
 does pour|0 2 -2 -1 0 -3 -4
 does preheat|6 -2 -4 -3 -8 -4 -3
-does press|0 3 -3 -6 -5 -3 0
+does press|0 3 -3 -6 -4 -3 0
 does prove|-3 4 -4 -5 -4 -3 -4
 does pulse|-7 -4 -6 -4 -5 7 -3
-does puree|-4 -4 0 -5 -4 5 -3
+does puree|-5 -4 0 -5 -4 5 -3
 does purée|-2 -4 1 -5 -4 1 -4
-does put|-1 -2 0 -2 -1 -3 1
+does put|-1 -2 1 -2 -1 -3 1
 does quarter|0 1 0 0 -3 -3 -1
-does rain|0 -1 1 -3 -3 -3 -2
+does rain|0 -1 1 -3 -2 -3 -2
 does reduce|-6 -4 -1 4 -4 -4 -3
 does refrigerate|4 -3 -3 -4 -4 -3 -3
 does remove|1 0 -1 -4 -1 -2 -4
-does rest|-3 8 -3 -5 -4 -3 -7
+does rest|-3 8 -3 -5 -4 -3 -6
 does return|-3 -1 0 -1 0 2 -3
-does rinse|0 2 -2 1 -5 -7 -1
+does rinse|0 2 -2 1 -5 -8 -1
 does roast|-4 -9 -3 -7 7 -4 -6
 does roll|4 -4 -1 -5 -5 -5 -4
-does rub|3 0 -4 -3 -2 -4 -1
+does rub|3 0 -5 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
-does scatter|1 -3 0 -1 -1 -2 -2
+does scatter|1 -4 0 -2 -1 -2 -2
 does scoop|0 -2 2 -4 0 -2 -1
 does score|1 -1 0 -1 0 -2 -1
-does scrape|2 -3 -4 0 -3 1 -2
+does scrape|2 -3 -5 -1 -3 1 -2
 does seal|0 -1 1 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
 does set|1 -1 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -1 1
 does shape|1 2 -5 -2 -2 -4 -4
-does shred|0 -2 -1 -3 0 0 -4
-does sieve|1 1 -4 -2 -2 -4 -2
+does shred|0 -2 -1 -3 0 -1 -4
+does sieve|1 1 -4 -2 -3 -1 -2
 does simmer|-9 -12 -5 10 -5 -7 -6
 does skim|2 -3 -3 1 -2 -4 -2
-does slice|0 0 1 -1 -4 -6 -3
+does slice|-1 0 1 -1 -5 -6 -3
 does slide|1 -2 1 -3 -3 -3 -2
 does smooth|0 -3 -4 -5 -1 4 -4
 does soak|-4 7 -2 -7 -5 -4 -6
 does soften|-4 -2 3 -1 -6 -5 -5
 does spread|-1 1 -3 -1 1 -4 -2
-does sprinkle|1 -3 0 -4 -1 -4 -2
-does squash|-1 0 -6 -2 2 -2 1
-does squeeze|-1 1 -1 -1 -6 -2 0
+does sprinkle|1 -3 0 -5 -1 -4 -2
+does squash|-1 0 -5 -2 2 -2 1
+does squeeze|-1 1 -1 -2 -6 -2 0
 does stand|-2 6 -5 -7 -7 -5 -5
 does steam|-7 -2 -9 6 -7 -5 -8
-does stir|2 -1 -1 -2 -1 -3 -6
+does stir|2 -1 -1 -2 0 -3 -6
 does strain|0 1 -3 0 -4 0 -2
 does stuff|0 -1 0 0 -2 -2 -1
 does swap|-1 -2 -2 -3 2 -1 -2
@@ -1218,37 +1226,37 @@ does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -3 -3 -3 -2
 does take|1 -1 -2 -2 1 -1 -2
 does taste|0 -3 -2 -3 -3 0 -3
-does tear|2 0 -2 -2 -2 -3 -2
+does tear|2 0 -3 -2 -2 -3 -2
 does thicken|-2 1 -1 1 -2 -2 -2
 does thin|2 0 -2 -5 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
 does toast|0 -6 2 -2 0 -6 -7
-does toss|0 -2 -1 -3 0 -5 -1
+does toss|0 -2 -1 -3 0 -4 -1
 does transfer|1 0 -3 -2 1 -3 -2
 does turn|0 -1 -1 -2 2 -5 -4
 does uncover|-3 -3 0 -3 3 -2 -3
 does use|2 -2 -2 -2 -2 -3 -1
 does wait|3 -5 -2 0 -5 -5 -4
 does warm|-1 0 1 -5 -2 -2 -1
-does wash|1 2 0 -4 -2 -5 -3
+does wash|1 2 -1 -4 -2 -5 -3
 does wet|1 1 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-6 -4 7 -5 -3 -4 -4
-does wrap|2 -3 -5 1 -2 -5 -3
+does wrap|2 -3 -5 1 -2 -4 -3
 does zest|1 1 -3 -1 -2 -2 -3
-doesn|-1 1 -2 1 -3 -1 -1
-doesn t|-1 1 -2 1 -3 -1 -1
+doesn|-2 1 -1 1 -3 -1 -1
+doesn t|-2 1 -1 1 -3 -1 -1
 don|-1 0 1 -4 -2 1 -2
 don t|-1 0 1 -4 -2 1 -2
 done|-2 -3 -1 2 -2 -1 -2
 door|2 -3 -1 -1 1 -1 -1
 door ajar|2 -3 -1 -1 1 -1 -1
-dot|3 -2 -3 -3 1 -4 -4
+dot|3 -2 -3 -3 1 -4 -3
 doubled|1 4 -4 -4 -5 -4 -4
 doubled .|-3 4 -4 -4 -4 -3 -3
 dough|5 -1 -5 -5 -5 -5 -5
-dough .|3 -1 -3 -1 -2 -2 -1
+dough .|3 -2 -3 -1 -3 -2 -1
 down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 1 1 -3 0 -3
 down .|-1 -3 0 1 -2 1 -3
@@ -1256,25 +1264,25 @@ down and|-1 -1 -1 2 -2 -1 -1
 down for|-2 -1 2 -2 1 -1 0
 drain|1 3 -6 3 -6 -3 -5
 drain #|-4 4 -4 -5 -4 -3 -4
-drain ,|0 0 -1 -2 -3 -1 -2
-drain .|2 0 -4 2 -4 -5 -4
-drain and|0 0 -2 0 -1 -2 -1
-drain beans|0 -1 -2 -2 -1 0 -1
-drain on|1 -1 -4 2 -1 -2 -1
+drain ,|1 0 -1 -1 -3 -1 -2
+drain .|2 0 -5 2 -4 -5 -4
+drain and|0 0 -3 0 -1 -2 -1
+drain beans|0 -1 -3 -2 -1 0 -1
+drain on|2 -1 -4 2 -1 -2 -1
 drain the|-1 -2 -1 2 -2 0 -4
 drain well|0 0 -1 0 -2 -4 -1
 drained|-2 -2 3 -1 -3 0 -1
 drained beans|1 -1 -2 1 -2 -1 -1
 dress|2 -3 -4 1 -3 -4 -2
-dressing|3 -2 -7 -7 -7 1 -7
+dressing|4 -2 -7 -7 -7 1 -7
 dressing .|3 -1 -3 -2 -2 -5 -2
-dressing in|-2 -4 -1 -4 -4 3 -4
+dressing in|-1 -4 -2 -4 -4 3 -4
 dressing ingredients|2 -2 -3 -2 -2 0 -2
 dried|3 -1 -3 -1 -1 -1 -1
 drink|0 0 -4 1 -2 -1 -3
-drizzle|2 -1 -5 -4 -1 -1 -2
+drizzle|2 -1 -5 -4 -1 -1 -3
 drizzle over|0 -3 -4 -3 -4 0 -1
-drizzle with|2 0 -4 -3 0 -3 -1
+drizzle with|1 0 -4 -3 0 -3 -1
 dry|0 1 -1 -2 -1 -2 0
 dry ,|-1 -2 -3 2 -1 -5 1
 dry .|0 -1 -6 0 1 0 -3
@@ -1286,11 +1294,11 @@ dust|2 0 -3 -2 -2 -3 -2
 dutch|-1 -1 1 -2 0 -3 -2
 dutch oven|-1 -1 1 -2 0 -3 -2
 each|2 -4 -1 -4 -1 -2 -4
-each ,|2 -2 1 -4 -3 -3 -2
+each ,|2 -2 2 -4 -3 -3 -2
 each .|1 -2 1 -3 -2 -2 -3
 each in|3 -3 -3 -3 -3 -3 -3
 each side|-2 -2 1 -4 1 -1 -3
-eat|2 1 -4 -5 -4 -4 -3
+eat|2 1 -4 -5 -3 -4 -3
 eating|2 -2 -3 0 -2 -2 -1
 eating .|2 -1 -2 -2 -2 -1 -1
 edamame|-4 -1 -6 0 -5 -6 2
@@ -1299,7 +1307,7 @@ edges .|1 1 -3 -2 1 -2 0
 eggplants|-4 -3 2 -3 1 -2 -3
 el|-1 -2 1 -3 1 -3 -2
 else|1 -2 0 -2 -5 0 -2
-else .|2 -4 0 0 -3 -3 -2
+else .|2 -3 0 0 -3 -3 -1
 end|1 -3 -5 1 -5 -1 -2
 end .|1 -2 -4 1 -4 -1 -2
 enough|1 -2 -4 -2 -4 0 -4
@@ -1309,25 +1317,25 @@ evening|3 -4 -4 -1 -3 -4 -4
 every|-2 -3 -5 2 3 -1 -1
 every #|-3 -2 -5 2 2 -1 -1
 every few|0 -1 -2 2 -3 0 0
-everything|-2 -2 -1 -2 -2 3 -6
-everything ,|-2 1 -3 -2 0 -1 -2
+everything|-1 -2 -2 -2 -2 3 -5
+everything ,|-2 1 -3 -3 0 -1 -2
 everything .|-2 -2 -1 -3 -3 2 -2
 everything but|1 0 -1 -3 -2 -3 -2
-everything else|1 -4 1 -2 -5 0 -2
-everything except|0 -3 -1 -2 -3 1 -3
+everything else|1 -4 0 -2 -5 0 -1
+everything except|0 -2 -1 -2 -3 1 -3
 everything in|-2 -2 1 -2 0 1 -3
 everything through|-1 -2 -2 -1 -2 1 -1
 everything together|2 1 -3 -3 -3 -4 -1
-except|1 -3 -2 -3 -3 1 -2
-except the|0 -2 -1 -2 -2 1 -1
-excess|1 0 -1 -2 1 -3 -1
+except|1 -3 -2 -3 -3 1 -3
+except the|0 -2 -1 -2 -2 1 -2
+excess|1 0 -1 -2 1 -3 -2
 extract|1 -2 0 -2 -2 -2 -1
 extract ,|1 -2 0 -2 -2 -2 -1
-f|1 -3 -5 -3 2 -1 -2
+f|1 -3 -5 -3 2 0 -2
 f (|4 -1 -2 -1 -5 -2 0
 f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -2 2 -2 -4
-falafel|-3 -1 -1 -1 0 3 -2
+falafel|-3 -1 -2 -1 0 3 -2
 falls|-3 2 -3 -1 -2 -2 -2
 fan|3 -3 -5 -5 2 -5 -4
 fan #|0 -2 -2 -1 1 -2 -1
@@ -1335,8 +1343,9 @@ fan ,|-2 -3 -3 -3 3 -2 -3
 fan .|5 -4 -3 -3 -4 -4 -3
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -2 -1 -2 -6 -1 -1
-farro|-1 -4 -3 4 -2 -2 0
+farro|0 -4 -3 4 -2 -2 0
 fast|-1 -1 -1 1 -1 0 -1
+fat|1 -1 2 -2 -2 -2 -2
 fennel|2 -2 0 0 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
 fill|0 -5 -1 -3 0 0 -1
@@ -1347,9 +1356,9 @@ filling ,|1 -2 0 -1 -1 -3 -1
 final|-1 -2 -3 0 0 -1 -1
 final #|-2 -2 -2 2 -1 -1 -1
 fine|-2 1 -5 -5 -4 2 -3
-fine .|-1 2 -3 -3 -3 1 -2
+fine .|-1 2 -2 -3 -3 1 -2
 finely|3 -3 -3 -2 -3 -5 -4
-fingers|-1 -1 -2 -2 -4 1 0
+fingers|-1 -1 -2 -2 -3 1 0
 finish|2 -2 -2 -3 0 -2 -2
 finish with|2 -2 -1 -2 -3 -1 -1
 finishing|-1 -1 -1 -1 1 -1 -1
@@ -1364,16 +1373,16 @@ flaky|3 0 -1 0 -4 -2 0
 flame|-3 -4 -5 5 -5 -1 -2
 flat|0 -3 0 -2 0 -5 -2
 flat .|-1 -2 0 -2 0 -5 -2
-flatbreads|1 -1 -4 -1 -1 0 0
+flatbreads|1 -1 -3 -1 -1 0 0
 flatten|2 -2 -2 0 -2 -2 -1
 flax|-4 3 -3 -3 -3 0 -5
 flesh|2 -1 -2 -2 0 -3 -1
 flip|-4 -3 4 -5 0 -3 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -2 -2 -2 2 -2 -2
-flour|0 -1 1 -2 -6 -1 -4
-flour ,|0 2 0 -5 -4 -5 -2
-flour and|-1 0 -3 2 -3 0 -2
+flour|0 -1 1 -3 -6 -1 -4
+flour ,|0 2 0 -6 -4 -4 -2
+flour and|-2 0 -3 2 -3 0 -2
 flour in|-1 -3 2 -4 -2 0 -2
 floured|-2 2 -1 -1 -2 -2 -2
 fluff|3 3 -4 -4 -4 -4 -2
@@ -1389,14 +1398,14 @@ fold ,|1 0 -5 1 -4 -4 -4
 fold in|1 -3 -2 -2 -3 -2 0
 food|-1 -4 -5 -4 -4 4 -3
 food processor|-2 -3 -5 -4 -3 4 -3
-for|-1 -2 -1 0 1 -6 -2
+for|-1 -1 -1 0 1 -6 -2
 for #|-5 -1 -1 0 1 -4 -1
 for a|0 -1 -1 -2 1 -5 -4
 for about|-3 0 -1 0 0 -1 -2
 for an|-2 2 -1 0 -3 -2 -2
 for another|-4 0 2 -1 -6 -4 -6
-for at|0 1 -1 -2 -1 -1 -1
-for half|-4 2 -1 -1 -1 -1 -1
+for at|-1 1 -1 -2 -1 -1 -1
+for half|-3 2 -1 -1 -1 -1 -1
 for the|0 -3 1 0 0 -2 -1
 fork|2 1 -3 -2 -3 -5 -2
 fork .|1 0 -1 -1 -1 -2 -1
@@ -1412,46 +1421,46 @@ freeze flat|2 -3 -2 -2 -2 -3 -2
 freeze in|2 -1 -2 -2 -2 -4 -1
 freezer|-2 -2 2 -1 -3 1 -4
 freezes|0 -2 -2 -1 -1 0 0
-fresh|-1 -3 -1 1 -2 -1 -2
-fresh water|-1 -3 -1 1 -2 -1 -2
+fresh|-1 -3 -1 1 -3 -1 -2
+fresh water|-1 -3 -1 1 -3 -1 -2
 fridge|4 -1 -7 -7 -6 -1 -6
-fridge .|3 -1 -4 -5 -5 -2 -5
+fridge .|3 0 -4 -5 -5 -2 -5
 fried|-1 -2 -1 -2 -1 1 -1
 from|-2 -4 2 2 -4 -5 -3
-from heat|-1 2 -2 -3 -1 -2 -1
+from heat|-1 3 -2 -3 -1 -2 -1
 from the|-1 -3 2 0 -4 -5 -5
 fronds|3 -1 -2 -1 -2 -3 -1
 frozen|-2 -4 1 1 -4 -3 -4
-fruit|0 1 -1 -2 -2 1 -1
+fruit|1 0 -2 -2 -2 0 -1
 fry|-9 -9 5 0 -7 -7 1
 fry #|-5 -5 4 -3 -4 -5 0
-fry for|-1 -1 3 -4 -2 -1 -3
+fry for|-1 -1 3 -4 -2 -1 -2
 fry in|-2 -3 1 -1 -4 -2 -4
 fry onion|-2 -2 4 -6 -2 -2 -4
 fry onions|-1 -2 2 -4 -1 -1 -3
 fry the|-3 -4 1 0 -1 -3 -2
 frying|-2 -1 2 0 -3 -3 -1
 frying pan|-4 -2 3 -1 -4 -3 -2
-full|0 -2 -2 -2 1 -2 -1
-further|-4 -3 -2 1 1 -2 -4
-further #|-3 -3 0 -1 1 -2 -3
+full|1 -2 -3 -2 1 -2 -1
+further|-4 -3 -2 1 1 -2 -3
+further #|-4 -3 0 -1 1 -2 -3
 g|2 -1 -4 0 -3 -2 -2
 g ,|1 -2 -2 -2 -2 -2 0
 g .|2 -2 -2 0 -2 -3 -3
 g of|-1 0 0 0 0 -2 -2
 g rice|2 -2 -3 -1 -1 -2 -1
-garam|2 -1 -3 1 -1 -2 -1
-garam masala|2 -1 -3 1 -1 -2 -1
+garam|1 -1 -3 1 -2 0 -1
+garam masala|1 -1 -3 1 -2 0 -1
 garlic|-2 -4 1 -2 -2 1 -6
 garlic #|1 -4 1 -2 -4 -5 -3
 garlic ,|-3 -3 2 -5 -1 1 -4
 garlic .|2 -2 -2 -2 -2 -1 -1
-garlic ;|-3 -1 4 -5 -1 -2 -2
-garlic and|0 -5 0 1 -7 -1 -1
+garlic ;|-3 -1 4 -5 -1 -2 -1
+garlic and|0 -5 0 1 -6 -1 -1
 garlic cloves|2 -1 -1 -2 -1 -3 -1
 garlic in|-2 -2 0 1 -4 -3 -3
 garlic out|-2 -2 -2 1 -1 1 -2
-garlic powder|-1 -3 -3 -2 -3 1 0
+garlic powder|-1 -3 -3 -2 -4 1 0
 garnish|4 -2 -4 -2 -2 -5 -2
 gas|3 -5 -2 -4 2 -2 -1
 gas #|3 -5 -2 -4 1 -3 -3
@@ -1459,6 +1468,7 @@ gas mark|1 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 1 -1 -1 -1
 gentle|-1 -3 -2 2 -2 -1 -1
 gently|-2 -3 -11 11 -6 -3 -4
+gently #|-1 -2 -2 2 -2 -1 -1
 gently ,|2 -3 -4 3 -3 -2 -1
 gently for|-1 -3 -5 5 -2 -1 -1
 gently in|-2 -2 -3 3 -3 -3 -3
@@ -1467,7 +1477,7 @@ gets|1 -1 -2 1 -1 -2 -1
 ginger|-2 -5 2 -3 -1 0 -2
 ginger ,|-1 -3 0 -1 -4 1 -1
 ginger and|-1 -2 1 -1 -3 0 -1
-ginger garlic|-1 -1 1 -2 -1 -1 -1
+ginger garlic|-2 -1 2 -2 -1 -1 -1
 give|-2 -3 1 -1 2 -4 -2
 give it|-1 -2 0 -1 1 -4 -1
 glaze|2 -2 -5 -1 2 -4 -4
@@ -1486,7 +1496,7 @@ golden ,|-1 -1 -1 1 -3 -1 -1
 golden .|-1 -3 2 -4 2 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
 gone|-2 -2 1 -1 -2 -3 -1
-gone .|-4 -2 1 -1 -3 -3 -2
+gone .|-4 -2 1 -1 -3 -3 -1
 good|2 -2 -2 -1 -2 -3 -4
 gradually|-4 -2 3 -3 -2 -3 -2
 grains|0 -1 -1 0 -2 -2 -2
@@ -1499,7 +1509,7 @@ gravy|-3 -2 2 -2 -2 -2 -2
 grease|0 -1 0 -2 -3 -3 -2
 greased|0 -2 -3 1 0 -4 -3
 greased #|1 0 -3 -2 -2 -3 -1
-green|-1 -2 1 -1 -1 0 -2
+green|0 -2 1 -1 -1 0 -2
 greens|1 -2 1 0 -4 -4 -3
 griddle|-4 -4 3 -4 0 -3 -4
 grill|0 -6 -6 -6 6 -5 -6
@@ -1509,79 +1519,79 @@ grind with|3 -2 -3 -2 -2 -2 -1
 ground|-1 -2 1 -2 -2 0 -1
 h|1 1 -7 -2 -3 -6 -6
 h #|-4 -2 -3 1 1 -2 -3
-h ,|2 -1 -2 -2 -3 -3 -3
+h ,|2 -1 -3 -2 -3 -3 -3
 h .|-3 3 -2 -2 -2 -1 -2
 half|-3 0 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
-half a|0 1 -1 -1 -4 -2 -4
+half a|0 1 -1 -1 -4 -2 -3
 half an|-4 2 -2 -2 -1 -3 -2
 half of|-2 1 -2 -4 0 2 -3
-half the|0 -4 -1 -2 1 0 -1
+half the|0 -4 -1 -3 1 0 -1
 half with|-2 -1 2 -3 -3 1 -1
-halfway|-2 -3 -3 0 2 -1 -1
+halfway|-2 -3 -3 -1 2 -1 -1
 halfway .|-2 -2 -2 0 1 -1 -1
 halfway through|-2 -2 -2 -2 2 -1 -2
 halve|3 -3 -4 -3 -1 -3 -2
-halved|-1 -3 0 -1 0 -1 -3
+halved|-1 -3 0 0 0 -1 -3
 hand|3 -4 -4 -4 -3 0 -2
-handful|1 -2 0 0 -2 -3 -2
+handful|2 -2 0 0 -2 -3 -2
 handle|0 1 -4 -3 -2 -4 -3
 hands|2 -2 -1 -2 -3 -3 -2
 hands ,|1 -1 0 -1 -1 -2 -1
-hard|-1 -5 -3 5 -6 -4 -4
+hard|-1 -5 -3 4 -6 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-4 -4 -2 3 -3 -3 -4
 harissa|0 -2 -1 -1 1 -2 -2
-has|0 0 -1 1 -3 -3 -2
-has gone|0 -1 0 0 -1 -2 -1
+has|-1 0 -1 1 -3 -3 -2
+has gone|0 -1 0 -1 -1 -2 -1
 have|0 0 0 0 -1 -1 -1
 hazelnuts|2 -3 0 -4 0 -2 -2
 head|-2 -2 -1 2 -3 0 -2
 headspace|3 -1 -3 -2 -2 -2 -1
-heat|0 1 0 0 -6 -3 -2
+heat|0 1 0 0 -6 -3 -1
 heat #|-6 3 1 -1 -6 -4 -6
 heat ,|-4 3 0 -1 -8 -1 -3
 heat .|2 -2 -1 -4 -2 -6 -5
 heat ;|-1 -1 2 -2 -1 -1 0
-heat a|-3 -2 4 -3 -3 -3 -2
+heat a|-3 -2 3 -3 -3 -3 -2
 heat and|0 1 0 0 -1 -2 -1
 heat for|-3 -4 2 1 -4 -2 -5
 heat oil|2 -4 -1 -2 -4 -4 0
-heat oven|2 -3 -4 -4 -1 0 -2
+heat oven|2 -3 -5 -4 -1 0 -2
 heat the|0 -5 0 1 -6 -5 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-3 1 4 -4 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
 heavy pot|-2 -2 3 -3 -2 -2 -2
 herbs|1 -4 -3 -4 -4 1 -3
-herbs ,|0 -2 -1 -3 -3 1 -3
+herbs ,|0 -2 -1 -3 -2 1 -3
 high|-3 -7 3 -8 -1 2 0
 high .|-2 -2 0 -3 -3 1 -3
 high heat|-2 -5 5 -6 -4 -5 -6
 hing|2 -1 -2 -2 -2 -2 -2
-hot|-6 -3 6 0 -1 -5 -6
+hot|-6 -3 6 -1 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
-hot .|-4 0 2 -1 -4 0 -3
-hot oil|0 -2 1 -4 -1 -3 -1
+hot .|-4 -1 2 -1 -4 0 -3
+hot oil|0 -3 1 -4 -1 -3 -1
 hot pan|-3 -2 2 -3 0 -2 -1
 hot sauce|-2 -1 2 -2 -2 -3 -2
-hot water|4 1 -5 -2 0 -5 -3
-hour|-8 2 -5 1 0 -6 -5
-hour ,|-3 0 -2 2 -1 -2 -3
+hot water|3 1 -5 -2 0 -5 -3
+hour|-7 2 -5 1 0 -6 -5
+hour ,|-2 0 -2 2 -1 -2 -3
 hour .|-5 0 -4 1 1 -3 -3
 hour and|-1 -1 -2 2 0 -2 -2
-hour before|-4 3 -1 -2 -3 -2 -2
+hour before|-3 3 -1 -2 -3 -2 -2
 hours|1 -1 -6 -4 2 -6 -7
 hours ,|0 0 -3 -2 1 -3 -3
 hours .|2 -2 -4 -3 2 -3 -4
 hours until|-4 2 -2 0 -2 -2 -2
 hr|-5 3 -3 -1 -1 -3 -3
-hr #|-2 0 -2 1 -3 -1 -2
+hr #|-1 0 -2 1 -3 -1 -2
 hr .|-4 2 -2 -1 -1 -2 -2
 hrs|-1 3 -4 -4 -2 -4 -3
 hrs ,|-3 0 -2 -1 1 -1 -1
 i|2 -1 -4 -1 -3 -6 0
-ice|0 -2 -3 2 -3 -1 -4
+ice|0 -2 -2 2 -3 0 -4
 ice bath|2 -3 -3 1 -2 -3 -3
 if|-1 0 -4 -1 0 1 -4
 if it|0 -4 -4 0 0 -1 -3
@@ -1589,15 +1599,15 @@ if needed|0 0 -3 0 0 0 -1
 if you|0 -1 -3 -1 -3 1 -2
 in|-5 -4 1 0 -3 1 -1
 in #|0 1 -1 -1 -3 -2 -4
-in ,|-3 0 2 0 -2 -3 -5
-in .|0 -5 -3 1 -3 0 -5
+in ,|-3 0 2 1 -2 -3 -5
+in .|1 -5 -3 1 -3 0 -5
 in ;|-2 1 2 -2 -1 -3 -1
-in a|-4 -1 2 0 -1 -2 -2
-in all|0 1 1 -2 -2 -3 -2
+in a|-5 0 2 0 -1 -2 -2
+in all|0 1 2 -2 -2 -2 -2
 in an|2 -2 0 -1 -2 -2 -1
 in coconut|0 -2 -4 3 -2 -1 -1
 in cold|-2 1 2 -3 -1 -3 -2
-in flour|-1 -4 3 -4 -3 -2 -3
+in flour|-2 -4 4 -5 -4 -3 -3
 in foil|-1 -2 -2 1 0 -2 -1
 in for|-4 -4 1 -3 2 -5 -5
 in fresh|-1 -2 -1 1 -1 -1 -1
@@ -1605,7 +1615,7 @@ in half|0 -3 1 -5 1 -2 -1
 in hot|1 1 -1 -3 0 -4 -3
 in it|3 -3 -4 -4 2 -5 -5
 in milk|-2 -2 2 -3 -1 -2 -1
-in oil|-2 -6 2 0 -4 -1 -6
+in oil|-2 -6 2 -1 -4 -1 -6
 in pan|-4 1 1 -3 -3 -4 -4
 in plenty|-1 -1 -1 1 -2 -1 -1
 in salted|-2 -2 -3 3 -1 -1 -3
@@ -1619,16 +1629,17 @@ in water|-1 0 0 0 -3 -1 -3
 in with|2 -2 -3 1 -4 -4 -2
 in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -5 -3 -3
-inches|1 -1 -2 -1 1 -1 -1
+inches|-1 -1 0 -1 0 -2 -1
 ingredients|2 -2 -2 -4 -3 0 -2
 ingredients in|0 -1 0 -2 -2 -1 -1
-ingredients until|0 -2 -3 -2 -2 0 -2
+ingredients until|0 -2 -2 -2 -2 0 -2
 inside|2 -2 -3 -2 1 -3 -3
-into|-1 1 1 -4 -2 0 -5
+into|-1 0 1 -4 -2 0 -5
 into #|0 1 -3 -4 -4 0 -2
 into a|-2 -1 2 -2 -2 0 -1
 into an|1 1 -2 -1 -2 -2 -1
-into the|-1 -2 2 -3 2 -3 -2
+into dry|3 -3 -4 -3 -2 -3 -2
+into the|-1 -2 1 -3 2 -3 -2
 iron|0 -3 -2 -4 2 -2 -2
 is|1 -3 -2 1 -4 0 -2
 ish|2 -2 -2 -1 -2 -3 -2
@@ -1637,18 +1648,18 @@ it ,|-2 1 -2 -2 0 -1 0
 it .|-1 -3 -4 0 0 2 -3
 it a|2 -3 -2 -4 1 -4 -2
 it all|3 -4 -2 -2 -3 -4 -4
-it bubble|-5 -4 0 2 -3 -2 -1
+it bubble|-4 -4 0 2 -3 -2 -1
 it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -2 -1 -1 -4 1
-it in|0 -3 -2 -4 1 0 -1
+it in|0 -2 -2 -4 1 0 0
 it looks|-1 -2 -2 -1 0 1 -2
 it s|0 -1 1 -3 -1 0 -1
 it should|2 -2 -2 1 -2 0 -1
 it sit|-3 3 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -1 -1 -1
-it thickens|-2 0 1 -2 -4 0 -2
+it thickens|-2 -1 1 -1 -4 0 -3
 it to|1 -1 -2 -1 -3 1 -1
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
@@ -1659,24 +1670,24 @@ jaggery|2 -2 -3 1 -2 -2 -1
 jammy|-1 -1 -2 2 -2 -1 -1
 jar|2 -4 0 -5 -6 -1 -5
 jar ,|1 -3 -4 -2 -3 1 -2
-jar .|1 -2 -1 -3 -3 -4 -2
+jar .|2 -2 -1 -3 -3 -4 -2
 jars|-2 -3 0 0 -3 0 -2
 juice|-2 0 -5 -6 -3 2 -1
 juice ,|1 -3 -4 -1 -2 -1 -2
 juice .|-1 -4 -4 -4 -3 1 -3
 juice and|-2 0 -1 -3 -1 -2 1
-juice of|2 -3 -4 -3 -3 -1 -2
+juice of|2 -3 -4 -2 -3 -1 -1
 juices|3 -3 -2 -2 -1 -3 -1
 just|-2 0 -1 1 -2 -4 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|2 -1 -1 -2 -1 -2 0
 kale|3 -5 0 -1 -5 -5 -5
-kale and|-3 -4 5 -4 -2 -3 -3
+kale and|-3 -4 5 -4 -3 -3 -3
 keep|-1 -1 -7 -5 2 0 -4
-keep #|1 -5 -2 -3 -3 0 -2
+keep #|1 -5 -2 -3 -2 0 -2
 keep the|0 0 -3 -2 -3 0 -1
 keep warm|0 -2 -5 -2 2 -4 -1
-keeping|0 0 -2 0 -2 -2 -1
+keeping|0 0 -3 0 -2 -3 -1
 kernels|-1 -2 2 -4 -2 -2 -3
 kg|1 0 -1 0 -1 -2 -1
 kilo|2 -1 -2 -1 -1 -1 -1
@@ -1685,9 +1696,9 @@ knead #|5 -5 -4 -4 -5 -4 -5
 knife|-1 -1 -1 0 1 -1 0
 knock|1 1 -2 -2 -2 -1 -2
 kombu|2 2 -1 -4 -4 -5 -5
-l|-1 -4 0 -1 -5 0 -4
-label|2 -2 -2 -1 -2 -2 -1
-ladle|0 -2 0 0 -2 -5 -2
+l|0 -4 0 -1 -5 0 -4
+label|2 -2 -1 -1 -2 -2 -1
+ladle|0 -2 0 0 -2 -5 -3
 ladleful|1 -2 0 -2 -2 -4 0
 large|-2 -2 0 0 -1 -5 -3
 large baking|1 -1 -1 -1 -1 -1 -1
@@ -1697,17 +1708,17 @@ large pan|-3 -1 0 2 -1 -2 -1
 large pot|-3 -2 4 -4 -3 -2 -1
 largest|0 -1 2 -3 -1 -1 -1
 last|0 -5 -1 -1 0 -1 -3
-last #|-1 -4 -3 2 1 -3 -3
-last .|3 -1 -4 -2 -2 -3 -1
+last #|-1 -4 -3 2 0 -3 -3
+last .|3 -1 -4 -2 -2 -4 -1
 lay|3 -3 -1 -3 -1 -3 -2
-layer|0 -1 -2 -4 1 -4 -3
+layer|0 -2 -2 -4 1 -5 -3
 lb|-1 -1 1 -2 0 -2 0
 leaf|-2 -1 2 -1 -2 -1 -1
-leaf .|1 -1 0 -1 -1 0 -1
+leaf .|0 -1 0 -1 -1 0 -1
 leaf and|1 -1 -1 1 -1 -2 0
 least|0 1 -3 -4 -4 -4 -3
 least #|2 0 -3 -4 -3 -3 -3
-leave|-2 4 -4 -4 -7 -4 -2
+leave|-2 5 -4 -4 -7 -4 -2
 leave #|-6 4 -6 -1 -5 -5 -7
 leave at|2 -2 -3 -2 -2 -3 -3
 leave for|-4 4 -3 -4 -4 -2 -3
@@ -1716,9 +1727,9 @@ leave it|1 -2 -4 1 -5 0 -1
 leave on|2 0 -4 -2 -4 -4 1
 leave to|-2 4 -4 -3 -3 -1 -3
 leaves|0 -3 -1 1 -3 -3 -4
-leaves ,|1 -1 -5 0 -1 -2 -4
+leaves ,|1 -1 -5 0 -1 -3 -4
 leaves .|2 -2 -3 1 -2 -1 -3
-leaves and|-1 -3 2 -4 -3 -1 -3
+leaves and|-1 -3 3 -4 -3 -1 -3
 leaving|4 -2 -3 -2 -3 -4 -1
 leek|-5 -5 0 3 -2 -3 -2
 leek and|-1 -2 1 -1 0 -2 -2
@@ -1727,10 +1738,10 @@ leeks|0 -4 0 1 -4 -3 -3
 leeks ,|-1 -2 1 -1 -1 -2 -2
 leeks and|-1 -2 1 0 -2 -2 0
 leeks in|1 -3 -1 1 -3 -3 -2
-left|0 -3 -2 2 -3 -4 1
-leftover|-2 -1 1 -1 0 -2 -1
+left|0 -3 -3 2 -3 -4 1
+leftover|-2 -1 1 -1 0 -1 -1
 lemon|-3 1 -1 -3 -6 2 -4
-lemon ,|-2 0 -2 -1 -3 1 -3
+lemon ,|-2 0 -2 -1 -3 1 -2
 lemon .|1 -3 -1 -2 -2 -1 -2
 lemon and|-1 -3 0 1 -3 0 -1
 lemon juice|-1 2 -4 -4 -3 1 -4
@@ -1739,11 +1750,11 @@ lemons|3 -4 -3 -3 -2 -1 -2
 lengthways|1 -1 -1 -1 -1 -1 -1
 lentils|-2 -3 0 1 -2 -4 -6
 lentils #|1 -2 -2 1 -1 -2 -2
-lentils ,|2 -5 -2 0 -6 -3 -5
+lentils ,|2 -5 -3 0 -6 -3 -5
 lentils .|0 -2 0 -3 -1 -2 -2
-lentils and|-1 -2 1 -1 0 -3 -1
+lentils and|-1 -2 1 -1 1 -3 -1
 lentils in|-3 -3 1 2 -2 -3 -3
-let|-1 4 -4 -2 -7 -6 -4
+let|-1 4 -4 -2 -7 -7 -4
 let cool|0 1 -2 -3 -3 -2 -2
 let it|-3 3 -1 -1 -6 -6 -3
 let sit|-3 3 -2 -3 -1 -1 -2
@@ -1758,18 +1769,18 @@ lidded|-3 0 -1 -2 1 -3 -4
 lids|1 -2 -4 1 -2 -2 -1
 lift|1 0 0 -4 -3 -4 -2
 lift out|1 -1 0 -3 -3 -3 -1
-lightly|-2 1 -2 0 -3 -2 -2
+lightly|-1 1 -2 0 -3 -2 -2
 like|0 -4 -5 0 -3 1 -1
 lime|0 -3 -2 -7 -6 0 -1
-lime ,|3 -2 -5 -1 -2 -3 -2
+lime ,|4 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
 lime and|0 -1 -4 -2 -2 1 -2
 lime juice|-2 -1 -1 -3 -3 1 0
 line|3 -2 -3 -1 -4 -2 -1
-line a|2 -1 -2 -1 -3 -1 0
+line a|2 -1 -2 -1 -2 -1 0
 lined|2 -4 -4 0 -3 0 -3
 lined #|0 -1 -1 -1 0 0 0
-liquid|0 -2 -4 1 0 -1 -2
+liquid|1 -2 -4 1 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
 liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
@@ -1779,7 +1790,7 @@ litre dish|3 0 -2 0 0 -2 0
 litres|-1 -1 1 -1 -1 -2 -1
 litres of|-2 -1 2 -1 -1 -1 -1
 little|-1 -2 1 -1 0 -2 -3
-little .|2 -1 -1 -2 -3 -1 -2
+little .|2 -2 -1 -2 -3 -1 -2
 little oil|-2 -2 3 -5 -2 -1 -1
 ll|0 2 -2 -3 -3 -1 -2
 loaf|0 0 -1 -2 0 -2 0
@@ -1799,33 +1810,34 @@ low|-3 -8 -3 7 -5 -6 -6
 low #|-2 -3 2 -2 -3 -2 -2
 low ,|-2 -2 0 1 -4 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
-low for|-3 -3 -2 3 -2 -2 -3
+low for|-4 -2 -2 3 -2 -2 -3
 low heat|-3 -5 -4 5 -5 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
 lower|0 -3 0 -3 1 -2 -2
 lower the|-1 -2 0 -3 1 -1 -1
-lowest|-3 -8 -5 5 -2 -1 -2
+lowest|-3 -8 -5 6 -2 -1 -2
 lowest flame|-1 -3 -2 3 -4 -1 -1
 lowest heat|-2 -6 -5 6 -4 -3 -5
 lukewarm|-2 2 -2 -3 -2 0 -2
 lumps|0 -2 -3 -1 -1 0 -1
-lunches|1 -1 -2 -1 -1 -2 0
+lunches|2 -1 -2 -1 -1 -2 0
 machine|1 -3 -2 -3 -3 1 -4
 make|0 0 0 -1 -1 -1 -1
 make the|-1 1 1 -2 -1 -1 -1
 makes|-1 -1 -2 -1 -1 1 0
-maple|0 -3 -2 0 -3 -1 -2
+maple|1 -3 -2 0 -3 -1 -2
 maple ,|0 -2 0 0 -2 -3 -1
 maple syrup|1 -2 -4 -1 -2 0 -2
 marg|-3 -5 2 2 -3 -3 -2
-margarine|1 -4 0 -1 -4 -3 -2
+margarine|1 -4 -1 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
 marinade|-2 -4 0 -2 -3 0 1
 marinate|-3 4 -2 -4 -4 -2 -2
 mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
-masala|2 -2 -2 1 -2 -3 -1
+masala|1 -2 -2 1 -2 -1 -1
+masala ,|2 -2 -2 1 -2 -3 -2
 mash|0 -1 0 -2 -5 1 -3
 mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
@@ -1842,13 +1854,13 @@ medium|-8 -4 7 -2 -5 -4 -2
 medium .|-5 -3 5 -5 -4 -4 -3
 medium heat|-6 -2 2 0 -4 -3 -2
 medium high|-2 -1 2 -2 -1 -2 -1
-medium low|-1 -1 3 -3 -2 -1 -1
-melt|-6 -4 3 0 -4 -1 -2
+medium low|-2 -1 3 -3 -2 -1 -1
+melt|-5 -4 3 0 -4 -1 -2
 melt the|-3 -3 -1 2 -3 -3 -2
-melted|-2 1 0 -1 -2 -3 -2
+melted|-2 1 0 -1 -2 -3 -1
 microwave|-3 -5 -5 -5 -5 -5 5
 middle|0 -2 0 -3 1 -3 -2
-milk|-2 0 0 -3 -7 0 -5
+milk|-1 0 0 -3 -7 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
 milk and|-2 1 0 -1 -3 -5 -3
@@ -1856,42 +1868,42 @@ min|-8 1 1 1 -1 -4 0
 min (|-1 -2 1 0 0 -3 -4
 min ,|-8 1 0 0 -1 -3 1
 min .|-3 -1 3 -2 -3 -3 -5
-min ;|-3 0 3 -2 -4 -2 -4
+min ;|-2 0 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -4 1 -5 -4 -4
 min in|-4 3 -2 -2 -2 -4 -4
 min lid|-1 -3 -4 3 -5 -1 -1
 min more|-6 -7 3 0 0 -4 -3
 min on|-3 2 -5 0 -3 1 -3
-min or|-2 -1 -1 2 -2 -2 -2
+min or|-2 -1 -1 2 -2 -2 -1
 min per|-2 -2 3 -3 -2 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
 min till|0 0 -1 -1 -1 -3 -2
-min to|-3 -3 1 1 -4 -2 -4
+min to|-3 -3 1 1 -3 -2 -4
 min under|-4 1 -3 -3 2 -2 -3
-min until|-4 -5 -2 3 0 -2 -2
+min until|-4 -6 -2 3 -1 -2 -2
 min with|0 -1 -1 -1 0 -3 1
 mince|1 -1 -1 -3 -2 0 -1
 mins|-10 0 0 2 -1 -9 -8
 mins ,|-4 1 -1 0 0 -3 -2
 mins .|-6 -1 0 0 0 -7 -7
 mins before|-3 2 -3 -1 -3 -1 -2
-mins more|-3 1 2 -3 -1 -2 -1
-mins or|-2 1 -2 2 -2 -1 -1
+mins more|-2 1 2 -3 -1 -2 -1
+mins or|-2 0 -2 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -1
 mins to|-3 -3 -1 2 -2 -3 -1
 mins until|-2 -2 0 0 0 -1 -1
 mint|0 0 -1 -2 -3 -1 -2
 mint .|0 -3 0 -2 -3 0 -2
-minute|-4 -5 4 -2 -6 -2 -3
-minute ,|-4 -3 4 -5 -3 -3 -1
-minute .|-4 -5 4 -2 -5 -2 -2
+minute|-4 -5 4 -2 -5 -2 -3
+minute ,|-4 -3 4 -5 -2 -3 -1
+minute .|-4 -5 4 -2 -5 -1 -2
 minute until|-3 -1 3 -4 -1 -2 0
 minutes|-7 2 -1 1 -1 -6 0
 minutes (|0 -2 -2 2 -2 -2 -3
 minutes ,|-4 2 -1 -1 -3 0 -1
-minutes .|-7 2 -1 -1 0 -10 1
-minutes ;|-3 1 1 -1 -2 -3 -4
+minutes .|-7 1 -1 -1 0 -10 1
+minutes ;|-2 1 1 -1 -2 -3 -4
 minutes and|-3 -2 -3 3 -2 -2 -3
 minutes before|-4 3 -1 -2 -3 -2 -2
 minutes longer|-2 -2 1 0 0 -1 -2
@@ -1899,26 +1911,26 @@ minutes more|0 -5 -1 -1 2 -5 -5
 minutes or|-3 1 -1 -1 1 -2 -2
 minutes till|-3 -2 3 -4 0 -2 -1
 minutes to|-3 2 -4 1 -3 -2 -2
-minutes until|1 -5 1 -2 -1 -1 -3
+minutes until|1 -5 2 -3 -1 -1 -3
 minutes with|0 -1 -2 2 -3 -1 -4
 mirin|1 -1 -3 1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
 miso ,|0 -2 -2 -2 0 0 -1
-mix|3 -1 -2 -9 -3 -1 -5
+mix|3 0 -2 -9 -3 -1 -5
 mix #|4 -4 -4 -2 -3 -3 -3
-mix .|0 -1 1 -2 -3 -2 -1
-mix all|2 1 -3 -1 -3 -3 -1
-mix dry|3 0 -3 -2 -3 -4 -2
-mix everything|3 0 -4 -3 -4 -5 -3
-mix in|-1 0 -2 -2 0 0 -1
-mix the|1 0 0 -4 -1 -5 -1
-mix wet|1 1 -2 -1 -1 -4 -2
-mix with|-3 -2 1 -2 0 1 -2
+mix .|0 -1 1 -3 -3 -2 -1
+mix all|2 1 -3 -1 -3 -3 -2
+mix dry|3 0 -3 -2 -3 -4 -3
+mix everything|3 0 -5 -3 -4 -5 -4
+mix in|-1 -1 -2 -2 0 0 -1
+mix the|1 0 0 -4 -1 -6 -1
+mix wet|1 1 -3 -1 -1 -4 -2
+mix with|-2 -1 0 -1 1 2 -1
 mixed|-2 -1 2 -1 0 -1 -1
 mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|-1 -1 -3 0 -2 1 -1
-ml ,|2 -2 -3 1 -2 -2 -1
+ml ,|2 -2 -4 1 -2 -2 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-2 -5 -1 1 -3 1 0
@@ -1927,11 +1939,11 @@ mm .|2 -2 -2 -2 -2 -3 -2
 mode|-3 -2 3 -2 -2 -2 -3
 molasses|3 -1 -2 -2 -3 -3 0
 months|3 -3 -3 -2 -3 -4 -2
-months .|3 -3 -3 -2 -3 -4 -2
+months .|3 -3 -3 -3 -3 -3 -2
 more|-3 -4 2 -1 2 -6 -7
 more ,|-3 -2 0 0 1 -1 -1
 more .|-7 -1 2 -3 3 -6 -7
-more often|-1 -1 -3 2 -2 -1 -1
+more often|-1 -1 -3 2 -3 -1 -1
 more until|2 -3 -3 -3 -1 -4 -4
 morning|1 -2 -2 0 1 -3 -2
 most|0 -1 -1 1 -1 -1 -1
@@ -1952,8 +1964,8 @@ mustard .|2 -2 -2 -2 -1 -2 -1
 mustard and|1 -1 0 -1 -1 -1 -1
 mustard seeds|1 -2 0 -3 -2 -3 -1
 namak|2 -1 -1 -2 -1 -2 0
-nearly|-3 -2 -2 2 -2 -2 -1
-need|0 -2 -1 -2 1 -1 -1
+nearly|-3 -2 -2 2 -2 -2 -2
+need|-1 -2 -1 -2 1 -1 -1
 needed|-1 0 -3 1 -1 0 -1
 needed .|0 -3 -3 1 -1 1 -1
 needs|2 -3 -3 0 -3 -3 -3
@@ -1973,12 +1985,12 @@ nut|-1 -1 1 -2 -2 0 -1
 nutmeg|-1 -1 0 -1 -3 1 -2
 nutmeg ,|0 0 -1 -2 -2 0 -1
 nutmeg .|-2 -2 1 -1 -2 0 -1
-nuts|0 -3 -3 -2 1 0 -2
+nuts|0 -3 -4 -2 0 0 -2
 nuts .|2 -1 -3 -1 -1 -3 -1
 nuts and|0 -1 -1 -1 0 1 -1
 oat|-2 -3 -1 1 -4 0 -3
 oat milk|-3 -3 0 -2 -2 2 -2
-oats|-3 -3 -3 -5 2 2 -2
+oats|-3 -3 -4 -5 1 2 -3
 oats ,|-2 -2 -3 -2 0 2 -1
 occasionally|-3 -1 -5 5 -4 -1 -2
 occasionally ,|-2 0 -3 3 -3 -1 -1
@@ -1986,22 +1998,22 @@ of|-3 -4 0 1 -1 1 0
 of #|3 -1 -2 -1 -2 -2 -1
 of a|2 -1 -2 -1 0 -2 -1
 of an|-1 0 -1 0 1 -1 -2
-of brown|-1 -2 0 -2 -2 -3 2
+of brown|-1 -2 0 -2 -1 -3 2
 of cold|0 -3 0 0 -2 0 -2
 of garlic|-2 -2 0 0 -2 0 0
-of it|0 -4 -2 -3 -1 1 -3
+of it|0 -4 -2 -3 0 1 -3
 of oil|-2 -4 1 1 -1 -6 -3
 of pepper|1 0 -2 -1 -1 -2 -1
-of salt|-2 1 -1 -1 -4 -1 -1
+of salt|-1 1 -1 -1 -4 -1 -1
 of salted|-3 -3 0 3 -2 -2 -2
 of stock|0 -2 2 -3 -2 -2 -1
-of the|-2 -5 -1 0 -1 1 0
-of their|0 -2 0 0 0 -3 -2
+of the|-1 -4 -1 -1 -2 1 0
+of their|1 -2 -1 0 0 -3 -2
 of water|-2 -2 -1 -1 -3 1 0
 off|-1 4 -6 -4 1 -3 -6
 off ,|1 -2 -1 -1 0 -2 -2
 off .|-3 0 1 2 -4 -2 -2
-off heat|-1 4 -4 -5 -4 -1 -4
+off heat|-1 4 -4 -5 -4 -1 -3
 off the|1 4 -5 -5 -2 -3 -3
 often|-1 -5 4 -2 -5 -1 -2
 often ,|-2 -2 4 -4 -4 -2 -3
@@ -2011,7 +2023,7 @@ oil|-1 -6 1 -2 0 -2 -3
 oil #|-1 -6 2 -2 -1 -2 -6
 oil (|-1 -2 2 -3 -2 -1 -2
 oil ,|0 -3 -1 -4 1 0 -5
-oil .|-1 0 1 -4 -2 -3 -5
+oil .|0 0 1 -4 -3 -3 -5
 oil ;|2 -1 0 0 -2 -2 0
 oil and|2 -3 -2 -4 0 0 -1
 oil for|2 -4 0 1 -5 -3 -3
@@ -2036,26 +2048,26 @@ on ,|-5 1 -4 2 2 -3 -3
 on .|-1 -1 -1 2 -7 -5 -5
 on a|0 1 -4 -4 1 -4 -2
 on and|0 -2 -1 -1 1 -1 0
-on for|-3 0 0 2 -3 -2 -1
+on for|-3 0 0 2 -3 -2 -2
 on high|-3 -3 0 -3 1 0 1
 on low|-3 -3 -6 5 -5 -2 -4
-on the|-1 -1 1 -1 -1 -6 -7
-on top|-2 1 1 0 -5 0 -2
+on the|-1 -1 0 -1 -1 -6 -7
+on top|-2 0 1 0 -5 0 -3
 on trays|2 -3 -2 -2 0 -3 -1
 on two|0 -1 -2 -1 1 -3 -1
 once|-3 -4 -2 -2 3 -2 -1
 once ,|0 -2 -2 -2 2 -2 -1
 once .|-4 -2 0 -1 1 -1 0
-one|2 -3 -3 -1 -4 0 -6
+one|2 -3 -3 -1 -4 0 -5
 onion|-4 -4 2 -1 -2 2 0
 onion #|-1 -3 0 -3 -4 0 1
 onion ,|-3 -4 0 -1 1 0 -2
 onion .|0 -3 -3 -3 -3 2 -3
 onion and|0 -6 1 -1 -2 -3 -5
 onion in|-4 0 5 -5 -4 -5 -4
-onion until|-1 -1 3 -3 -1 -2 -3
+onion until|-2 -1 3 -3 -1 -2 -3
 onions|1 -6 2 -4 -3 -1 -4
-onions ,|1 -3 -2 0 0 -2 -4
+onions ,|1 -2 -2 0 0 -2 -4
 onions .|1 -2 0 -2 -3 -1 -2
 onions and|-2 -1 3 -5 -3 0 -1
 onions in|-1 -3 3 -3 -1 -4 -4
@@ -2064,15 +2076,15 @@ onto|4 -3 -2 -2 -3 -5 -3
 onto a|3 -2 -3 -2 -3 -3 -2
 open|-1 -1 1 -3 -3 -3 1
 opening|-3 0 -3 1 -2 -3 -3
-or|-1 1 -4 -1 0 2 -5
+or|-2 1 -4 -1 0 2 -5
 or it|-2 2 -2 -2 -2 -3 -2
 or so|0 -1 -2 1 0 -2 -1
 or until|-2 0 0 0 -1 -2 -1
-orange|1 -1 -2 -1 0 -2 0
+orange|2 -1 -2 -2 0 -2 0
 oregano|-3 -3 3 -3 0 0 -2
-oregano ,|-1 -1 0 -2 1 -3 -1
+oregano ,|-1 -2 0 -1 1 -3 -1
 oregano .|-2 -1 2 -2 -3 -2 -1
-oregano and|-1 -1 1 0 -1 -1 -1
+oregano and|-1 -1 0 0 -1 -1 -1
 orzo|2 -2 -2 -1 -3 -2 -1
 other|0 -3 1 -3 -3 1 -3
 out|2 -2 1 -5 -1 -2 -5
@@ -2085,24 +2097,24 @@ out to|1 0 -2 0 -1 -2 -1
 oven|2 -11 -7 -9 7 -5 -8
 oven #|3 -6 -6 -6 3 -2 -5
 oven ,|-2 -1 2 -2 1 -1 -1
-oven .|0 -1 -4 -2 1 -3 -1
+oven .|0 -1 -3 -2 1 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -2
-oven for|-1 -5 -3 -4 4 -1 -1
+oven for|-1 -5 -4 -4 4 -1 -1
 oven to|3 -5 -6 -5 -1 -7 -4
-ovenproof|2 -1 -1 -1 -2 -2 -1
-over|0 -2 -1 1 -1 -5 -6
+ovenproof|2 -2 -1 -1 -2 -3 -1
+over|0 -2 -2 1 -1 -5 -6
 over ,|1 1 -4 -5 -1 -5 -4
-over .|1 -3 0 -3 -2 -5 -3
+over .|1 -3 0 -3 -2 -6 -4
 over a|-3 -3 1 1 -4 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
-over medium|-5 -3 4 -1 -3 -3 -3
+over medium|-5 -3 4 -1 -4 -3 -3
 over rice|3 -1 -4 -1 -1 -2 -1
-over the|0 0 -4 -1 0 -1 -2
+over the|0 0 -5 -1 0 -1 -2
 overmix|2 -1 -2 -1 -1 -3 -1
 overnight|5 -5 -5 -5 -3 -5 -4
 oz|-2 0 0 0 -1 1 0
 pack|2 -3 -1 0 -2 -4 -2
-pack in|0 -2 1 -2 -1 -2 -1
+pack in|0 -2 1 -3 -1 -2 -2
 pak|-2 -2 2 1 -3 -3 -2
 pan|-11 -3 8 1 -3 -7 -6
 pan #|-3 -5 4 -5 2 -4 -5
@@ -2111,25 +2123,25 @@ pan .|-5 0 5 -6 -4 -5 -2
 pan and|-3 -2 -2 3 0 -2 -1
 pan for|-2 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 -1 -1 -2 -1
-pan with|-5 -3 5 -5 -4 -5 -2
+pan with|-5 -3 5 -5 -4 -5 -3
 pans|0 -1 1 -2 1 -1 -1
 paper|-1 1 -1 1 -1 -4 -2
 paper .|-1 -2 -1 1 -3 -3 -2
-paprika|-1 -4 2 -2 -2 -1 -3
-paprika ,|0 -2 3 -3 -2 -3 -2
-paprika .|2 -2 -2 -2 -3 1 -1
+paprika|-1 -4 2 -3 -2 -2 -3
+paprika ,|-1 -2 3 -3 -2 -3 -2
+paprika .|2 -2 -3 -3 -3 0 -2
 paprika and|-3 -1 2 0 -1 -3 -1
 parboil|-4 -4 -5 5 -2 -3 -4
 parchment|1 -1 -1 -1 1 -1 -1
 parsley|3 -3 -4 -2 -3 -2 -2
-parsley ,|3 -2 -4 -3 -2 -2 -1
+parsley ,|3 -3 -4 -3 -2 -2 -1
 parsley .|2 -1 -1 -2 -2 -5 -2
 parsnips|0 -2 -1 -1 1 -2 -1
 part|-1 1 1 -1 -1 -3 0
 partially|-1 -1 -2 1 -2 -1 -1
 partially covered|-1 -2 -2 2 -2 -1 -1
-partly|0 -1 -1 1 -1 0 0
-partly covered|0 -1 -1 1 -1 0 0
+partly|0 -1 -1 2 -1 0 0
+partly covered|0 -1 -1 2 -1 0 0
 parts|0 1 -1 -1 -1 -2 0
 pass|-2 -1 -2 -1 -1 2 -1
 passata|0 -5 0 1 -5 -3 -4
@@ -2142,8 +2154,8 @@ paste ,|0 -4 2 -3 -4 -4 -2
 paste .|-4 -2 -3 -3 -3 5 -3
 paste and|-4 -2 -1 2 -2 -4 0
 paste in|0 -1 3 -4 -2 -3 -3
-paste with|2 -1 -3 -2 -2 -1 -1
-pastry|1 1 -2 -1 -1 -2 -1
+paste with|1 -1 -3 -2 -2 -1 -1
+pastry|0 1 -2 -1 -1 -2 -1
 pat|1 0 -3 -2 -2 0 -1
 pat dry|0 0 -2 -2 -2 0 -1
 patties|2 -1 -2 -1 -2 -2 -1
@@ -2156,15 +2168,17 @@ peas|0 -4 -1 3 -6 -3 -3
 peas ,|-2 -1 3 -5 -3 -1 -2
 peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
-peel ,|-2 0 2 0 -2 -2 -1
+peel ,|-2 -1 2 0 -2 -2 -1
+peel .|1 -1 -1 -1 -1 -2 -1
 peel and|3 -3 -3 -1 -2 -3 -1
 people|-1 -3 1 -4 -3 -3 -2
-pepper|1 -1 0 -3 -2 -1 -4
+pepper|1 -1 0 -3 -2 -1 -5
 pepper ,|0 0 1 -4 -1 -1 -2
-pepper .|3 0 -4 -3 -4 0 -1
+pepper .|3 0 -4 -3 -4 0 -2
+pepper and|0 -1 -1 1 -3 -2 0
 pepper in|-3 -3 4 -4 -3 -4 -4
-peppers|-2 -6 0 2 0 -1 -6
-peppers and|2 -2 -3 2 -1 -2 -1
+peppers|-2 -6 -1 1 0 0 -4
+peppers and|1 -2 -3 2 -1 -2 -1
 peppers in|1 -1 3 -4 -3 -3 -1
 per|2 -3 1 -4 -3 -4 -2
 per batch|-1 -1 1 -2 -1 -1 -1
@@ -2175,7 +2189,7 @@ pieces|-2 1 -2 -2 0 0 -1
 pieces ,|-1 1 -2 -2 0 -1 -3
 pile|1 -2 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -4 -4
-pinch of|-1 1 0 -1 -3 -3 -4
+pinch of|-1 1 0 -1 -3 -3 -3
 pinch salt|3 -2 -4 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -1 -1
 place|2 -3 -3 -3 -1 -3 -2
@@ -2183,12 +2197,12 @@ plate|1 1 0 -4 -4 -4 -3
 plate .|3 -2 -4 -2 -3 -2 -2
 platter|1 -1 -1 -1 -1 -1 -1
 plenty|1 -2 -2 1 -2 -2 -1
-plenty of|1 -2 -3 2 -1 -2 -1
-point|2 -2 -3 1 -2 -2 -3
+plenty of|1 -2 -3 2 -2 -2 -1
+point|2 -2 -2 1 -2 -2 -3
 polenta|-1 -2 1 -1 -3 -3 -2
 pomegranate|2 -1 -1 -1 -2 -2 0
 pop|0 -3 0 -4 1 -3 -1
-porcini|1 0 -1 -2 1 -3 -2
+porcini|0 0 -1 -3 1 -3 -2
 portion|2 -2 -2 -2 -1 -3 -1
 portion #|3 -2 -2 -1 -2 -3 -1
 portions|4 -2 -4 -3 -3 -5 -2
@@ -2197,7 +2211,7 @@ pot ,|-5 -4 4 -1 -1 -5 -5
 pot .|-5 -4 5 -4 -4 0 -3
 pot and|-3 1 1 0 -1 -2 -1
 pot over|-3 -2 3 -3 -3 -3 -2
-pot with|-6 -3 5 -1 -5 -5 -2
+pot with|-6 -3 6 -1 -5 -5 -2
 potato|2 -2 -2 2 0 -3 -1
 potato ,|2 -1 -1 -2 -1 -3 -1
 potatoes|0 -7 -2 5 -3 -5 -3
@@ -2212,24 +2226,24 @@ pour in|-2 -5 -1 2 1 -6 -2
 pour into|-1 1 0 -3 -2 -2 -1
 pour over|1 -1 -3 0 0 -6 -3
 pour the|2 2 -3 0 -3 -3 -1
-pourable|3 -1 -3 -1 -1 -4 0
+pourable|3 -1 -3 -1 -1 -3 0
 powder|-1 -5 0 0 -1 2 -2
-powder ,|2 -1 -1 -1 -1 0 -1
+powder ,|1 -2 0 -2 -2 0 -1
 powder and|-1 -3 1 -3 -2 0 0
 preheat|6 -2 -4 -3 -8 -4 -3
 preheat oven|4 -1 -2 -3 -5 -3 -1
 preheat the|3 -1 -3 -1 -5 -1 -1
-press|0 3 -3 -6 -5 -3 0
+press|0 3 -3 -6 -4 -3 0
 press #|-3 3 -3 -3 -2 -3 0
-press down|2 -1 -4 -2 -2 -3 -1
+press down|2 -1 -4 -2 -2 -2 -1
 press into|-1 1 -2 -1 -1 1 0
 press the|-3 2 -2 -1 -3 -2 -4
 press tofu|-4 3 -2 -3 -3 -3 -5
-pressing|2 -1 -2 -1 -1 -2 -1
+pressing|2 -1 -2 -1 -1 -3 -1
 pressure|2 -1 -2 -1 -2 -2 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
 prick|-2 -1 2 -2 -3 -2 -1
-process|3 -3 -4 -3 -3 -2 -3
+process|3 -3 -3 -3 -3 -2 -3
 processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 3 -3
 properly|1 -2 2 -3 -1 -2 -2
@@ -2237,15 +2251,15 @@ prove|-3 4 -4 -5 -4 -3 -4
 prove #|-3 3 -3 -4 -3 -3 -3
 pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
-puree|-4 -4 0 -5 -4 5 -3
+puree|-5 -4 0 -5 -4 5 -3
 puree ,|-1 -3 2 -2 -4 -3 -3
 purée|-2 -4 1 -5 -4 1 -4
 purée ,|2 -3 0 -2 -3 -4 -2
-put|-1 -2 0 -2 -1 -3 1
+put|-1 -2 1 -2 -1 -3 1
 put everything|4 -2 -2 -1 0 -2 -3
-put in|-1 0 0 2 -3 -3 -4
-put the|-2 0 -1 0 0 -1 -2
-put them|0 -2 0 -2 -2 -2 -1
+put in|-1 0 -1 2 -3 -3 -4
+put the|-1 0 -1 0 0 -1 -1
+put them|-1 -2 1 -3 -2 -3 -1
 quart|1 -1 -1 -1 -1 -2 0
 quarter|0 1 0 0 -3 -3 -1
 quarter of|-2 1 1 0 -2 -2 -1
@@ -2253,11 +2267,11 @@ quarters|-2 -2 -3 2 -2 -2 -2
 quick|-1 -1 2 -2 -2 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
 quinoa|-2 -1 1 -2 -2 -2 -2
-rack|-1 3 -4 -5 -1 -2 -2
-rack .|0 2 -3 -3 -1 -2 -1
+rack|0 3 -4 -5 -1 -2 -2
+rack .|0 3 -3 -3 -1 -2 -1
 racks|2 -1 -3 -2 -3 -2 -1
-rain|0 -1 1 -3 -3 -3 -2
-rain in|0 -1 1 -3 -3 -3 -2
+rain|0 -1 1 -3 -2 -3 -2
+rain in|0 -1 1 -3 -2 -3 -2
 raisins|1 -1 0 -2 -2 -3 -1
 raspberries|2 -1 -2 -1 -1 -3 -1
 raw|1 -4 -3 1 -3 0 -2
@@ -2265,11 +2279,12 @@ re|1 1 0 -3 -2 -2 -1
 ready|2 -3 -3 1 -2 -3 -1
 really|-3 -4 1 0 -1 1 -2
 red|0 -2 -3 0 1 0 -2
-red pepper|-1 -1 -1 -1 1 -2 0
+red pepper|-2 -1 0 -2 0 -2 0
 reduce|-6 -4 -1 4 -4 -4 -3
 reduce by|-5 -3 -1 4 -4 -4 -3
 reduce heat|-1 -1 -2 1 -1 -1 0
 reduce to|-1 -1 -2 1 -2 -1 -1
+reduced|-1 -1 -3 2 -1 -1 0
 refresh|-3 -2 0 3 -2 -2 -3
 refrigerate|4 -3 -3 -4 -4 -3 -3
 remaining|-2 0 0 0 -3 -2 -1
@@ -2283,7 +2298,7 @@ reserve|1 -2 0 -3 -1 -2 -1
 reserved|0 -1 -2 1 0 0 -1
 reserving|1 -1 -1 -1 -1 -2 -1
 reserving #|1 -1 -1 -1 -1 -2 -1
-rest|-3 8 -3 -5 -4 -3 -7
+rest|-3 8 -3 -5 -4 -3 -6
 rest #|-7 8 -10 -7 -10 -4 -4
 rest .|1 0 -6 -4 1 -7 -4
 rest for|-2 4 -3 -4 -4 -2 -1
@@ -2291,20 +2306,20 @@ rest in|3 -3 1 -5 -5 -4 -3
 rest of|2 -5 -1 0 -2 -1 -2
 return|-3 -1 0 -1 0 2 -3
 return the|-1 -2 2 -2 -2 -2 -1
-return to|-2 0 -1 -1 1 0 -3
+return to|-3 0 -1 -1 1 0 -3
 rhubarb|2 -2 -3 -1 0 -2 -1
 ribbons|0 2 -2 -2 -2 -3 -2
 rice|-3 -2 2 -2 -7 -2 4
 rice #|0 -2 -4 3 -3 -3 -4
-rice ,|-3 -3 2 -2 -4 -1 1
+rice ,|-3 -3 2 -2 -4 0 1
 rice .|0 -3 1 -3 -3 -6 -4
-rice and|-3 -1 0 2 -3 -4 -4
-rice cooker|-2 -4 -5 -4 -4 -3 5
+rice and|-3 -1 0 2 -3 -4 -3
+rice cooker|-3 -4 -5 -4 -4 -3 5
 right|2 -2 -2 1 -2 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
 rings|-2 -2 0 2 -4 -3 -3
-rinse|0 2 -2 1 -5 -7 -1
+rinse|0 2 -2 1 -5 -8 -1
 rinse #|-2 2 -1 -3 -1 -2 -2
 rinse .|1 2 -3 -3 -3 -3 -3
 rinse and|1 -2 0 -1 -1 -2 -1
@@ -2317,12 +2332,12 @@ roast #|-4 -6 -5 -4 5 -3 -6
 roast at|-1 -1 -1 -1 1 -1 -1
 roast cut|-3 -1 -1 -2 2 -1 0
 roast for|-3 -5 -3 -4 4 -2 -2
-roast the|0 -2 2 -3 -2 -1 -3
+roast the|0 -2 1 -3 -2 -1 -3
 roasting|2 -2 -4 -3 1 -3 -2
 roasting tin|2 -1 -3 -3 1 -3 -2
 rocket|4 -3 -4 -3 -4 -4 -3
 roll|4 -4 -1 -5 -5 -5 -4
-roll #|2 -2 -1 -2 -2 -1 -1
+roll #|2 -2 -1 -2 -1 -1 -1
 roll ,|2 -1 -2 -1 -2 -1 -1
 roll in|2 -1 -3 -1 -2 -2 -1
 roll into|3 -4 -3 -3 -2 -3 -3
@@ -2330,20 +2345,20 @@ roll out|0 0 -2 -2 -2 -2 -1
 rolling|-1 -2 -1 2 -2 -1 -1
 rolls|2 -1 -2 -1 -1 -2 -1
 room|2 0 -4 -3 -3 -3 -2
-room temp|1 1 -2 -2 -3 -2 -2
+room temp|1 1 -3 -2 -3 -2 -2
 room temperature|2 -2 -3 -2 -2 -3 -1
 root|-4 -2 3 -2 -3 -3 -2
-roots|2 -2 -2 2 -3 -2 -3
+roots|2 -1 -2 2 -3 -2 -3
 rosemary|2 1 -6 1 0 -1 -3
-rosemary ,|-1 -2 -2 -1 1 -2 -1
-rosemary .|3 -3 -2 -4 1 -4 -1
+rosemary ,|-1 -1 -2 -1 1 -2 -1
+rosemary .|3 -3 -2 -3 1 -4 -1
 rosemary and|1 1 -5 2 -3 0 -3
 rotating|-2 -2 -2 -2 2 -1 -2
 rough|-2 1 -3 -3 -2 2 0
 roughly|0 -4 1 -2 -1 -1 -1
 round|-1 -2 0 -1 1 -1 0
-rub|3 0 -4 -3 -2 -4 -1
-rub the|0 1 -1 -2 -1 -1 -1
+rub|3 0 -5 -3 -2 -4 -1
+rub the|-1 1 -1 -2 -1 -1 -1
 running|1 -1 -3 -2 -3 -1 -1
 runny|1 -1 -2 -1 -1 1 -1
 runs|2 0 -3 1 -2 -3 -2
@@ -2352,6 +2367,7 @@ s|0 0 0 -3 -5 -1 2
 saffron|3 -2 -4 -2 -2 -3 -3
 sage|2 -2 -1 0 -5 -5 -5
 sage .|0 1 -2 -2 -1 -3 0
+salad|3 -1 -3 -1 -2 -3 -1
 salsa|-1 1 0 -1 0 -4 -2
 salt|2 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
@@ -2367,38 +2383,38 @@ salt to|2 0 -1 -2 -3 -5 -3
 salted|-4 -4 -2 5 -3 -3 -4
 salted water|-4 -3 -2 3 -2 -3 -4
 same|-3 -3 3 -4 0 -2 -3
-sand|0 -2 -2 -2 -2 1 -1
-sauce|0 -5 -2 3 -5 -1 -2
+sand|0 -1 -2 -2 -2 1 -1
+sauce|0 -5 -2 3 -5 -2 -2
 sauce ,|0 -3 1 0 -4 -7 -3
-sauce .|0 -2 1 -3 -3 -4 -3
+sauce .|0 -3 1 -3 -3 -4 -3
 sauce and|-1 -3 -5 -1 -2 1 1
-sauce over|1 -2 -1 -3 -3 -3 -1
+sauce over|1 -2 0 -3 -3 -3 -1
 saucepan|-5 -1 3 2 -5 -5 -6
 saucepan ,|-1 -1 -3 4 -1 -1 0
 saucepan .|-3 1 3 -3 -2 -3 -2
 saute|-5 -4 5 -3 -4 -4 -4
 saute mode|-2 -1 1 0 -2 -2 -1
 sauté|-7 -5 7 -3 -6 -7 -6
-sauté onion|-1 -2 3 -4 -3 -2 -3
+sauté onion|-1 -3 3 -4 -3 -2 -3
 save|-1 -4 1 -3 -4 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
-scatter|1 -3 0 -1 -1 -2 -2
+scatter|1 -4 0 -2 -1 -2 -2
 scatter over|2 -2 -1 -3 -3 -3 -2
 scatter with|0 -2 0 -1 0 -4 -2
 scattered|1 -1 -1 -1 -1 -1 -1
 scoop|0 -2 2 -4 0 -2 -1
 score|1 -1 0 -1 0 -2 -1
 scotch|1 -1 -2 -1 -2 -1 -1
-scrape|2 -3 -4 0 -3 1 -2
+scrape|2 -3 -5 -1 -3 1 -2
 scraping|-1 -2 -2 -3 -2 2 -1
 scraping down|-2 -2 -2 -2 -2 2 -1
 seal|0 -1 1 -3 -2 -3 -1
 seal .|0 -1 1 -2 -2 -3 -1
 seam|0 -1 0 -1 -1 -1 -1
 seam down|-1 -1 1 -1 -1 -1 -1
-season|2 0 -6 -5 1 -2 -4
-season .|2 -2 -4 -3 -5 -1 -3
+season|2 0 -6 -5 1 -1 -4
+season .|2 -2 -4 -4 -5 -1 -3
 season and|1 0 -2 -1 1 -3 -1
 season to|-1 -1 -3 -1 -2 1 0
 season with|1 -1 -3 -3 0 -2 -1
@@ -2425,7 +2441,7 @@ serve .|3 -2 -3 -1 -2 -3 -1
 serve at|3 -1 -4 -1 -2 -3 -1
 serve in|0 -2 1 -2 -2 -4 -2
 serve over|2 -1 -4 -1 -1 -2 -1
-serve with|1 -2 -2 -3 -2 -2 -2
+serve with|2 -2 -2 -3 -2 -2 -2
 serving|-1 2 -2 -2 -2 -2 -2
 serving .|-1 2 -2 -2 -2 -2 -2
 sesame|4 -3 -3 -4 -3 0 -2
@@ -2433,7 +2449,7 @@ sesame ,|1 -1 0 -2 -2 1 -2
 sesame .|2 -1 -2 -1 -1 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
 set|1 -1 0 -1 -3 -3 -4
-set aside|3 2 -3 -5 -4 -2 -3
+set aside|3 2 -3 -5 -3 -2 -3
 sets|-2 -2 3 -2 -1 -2 -2
 setting|-3 -4 1 -1 -4 -3 1
 shake|0 0 -1 -6 -1 -1 1
@@ -2451,36 +2467,37 @@ sheet ,|-1 1 -3 -2 0 -2 -2
 sheet .|1 0 -3 -3 -4 -2 -2
 sheet pan|-1 -1 -3 -3 3 -2 -2
 sheets|3 -2 -3 -2 -2 -3 -2
-sheets ,|2 -1 -3 -1 -2 -2 -1
+sheets ,|2 -1 -3 -1 -2 -1 -1
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -2
 shock|-2 -2 1 0 -1 -1 -3
 should|4 -2 -5 0 -3 -2 -2
-should be|2 -1 -3 -2 -2 -1 -1
-shred|0 -2 -1 -3 0 0 -4
+should be|2 -1 -3 -1 -2 -1 -1
+shred|0 -2 -1 -3 0 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
 shredded|1 1 -2 -2 -1 -1 -1
 side|-2 -4 1 -1 0 -5 -5
-side ,|-1 -2 -2 -1 2 -2 -4
+side ,|0 -3 -2 -1 2 -2 -4
 side .|-1 -3 -1 1 0 -2 -3
 side down|1 -1 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
 side up|1 -1 -1 -1 -1 -1 0
 sides|-2 -2 2 -3 -2 0 -2
-sieve|1 1 -4 -2 -2 -4 -2
+sieve|1 1 -4 -2 -3 -1 -2
+sieve ,|1 0 -2 0 -1 -4 -2
 sift|0 -1 -2 -1 -1 0 -1
-silky|-1 -1 -1 -1 -1 1 -1
+silky|-2 -1 -1 -1 -1 1 -1
 simmer|-9 -12 -5 10 -5 -7 -6
-simmer #|-5 -7 -10 8 -7 -3 -3
+simmer #|-5 -7 -10 8 -7 -3 -4
 simmer ,|-4 -4 -4 0 2 -3 -2
 simmer .|-4 -3 1 1 -4 -3 -3
 simmer and|-1 -1 0 1 -2 -1 0
-simmer for|-3 -4 -4 5 -5 -2 -2
-simmer gently|-1 -2 -1 1 -1 -1 -1
-simmer on|0 -2 -1 1 -2 -1 -1
-simmer uncovered|-1 -2 -4 3 -3 -1 -2
+simmer for|-2 -4 -4 5 -5 -2 -2
+simmer gently|-1 -1 -1 1 -1 -1 -1
+simmer on|1 -2 -1 1 -2 -1 -1
+simmer uncovered|-2 -2 -4 3 -3 -1 -2
 simmer until|-2 -2 -3 2 -1 -1 -1
 simmering|-2 -3 -3 3 -2 -1 -2
 single|-1 1 -1 -1 1 -2 -1
@@ -2494,7 +2511,7 @@ sized|3 -4 -3 -3 -3 -3 -3
 sizzle|0 -1 1 -1 -1 -2 0
 skewer|0 -1 -1 -1 1 -1 -1
 skillet|-5 -1 6 -5 -6 -6 -6
-skillet over|-1 -1 2 -3 -2 -1 -1
+skillet over|-2 -1 2 -3 -2 -2 -1
 skim|2 -3 -3 1 -2 -4 -2
 skim ,|-2 -2 -3 2 -2 -1 -1
 skim .|2 -2 -2 -1 -2 -3 -2
@@ -2504,12 +2521,12 @@ skin|-1 -2 -3 -2 0 1 -1
 skins|-2 -4 -1 3 -4 0 -3
 skins ,|1 -1 -2 0 -1 -2 -1
 slaw|2 -3 -1 -2 -2 -2 -2
-slice|0 0 1 -1 -4 -6 -3
+slice|-1 0 1 -1 -5 -6 -3
 slice #|3 -2 -2 -2 -1 -3 -1
-slice into|0 1 0 -1 -2 -2 -1
-slice the|2 -3 -1 0 -2 -1 -1
+slice into|-1 1 0 -1 -2 -2 -1
+slice the|2 -3 -1 0 -2 -2 -1
 sliced|-2 1 -1 0 -1 -5 -4
-slices|2 0 -3 -2 -1 -3 -2
+slices|2 0 -3 -2 -2 -3 -2
 slicing|-3 0 -3 -3 -3 1 -2
 slicing .|2 -1 -1 -2 -2 -3 -1
 slide|1 -2 1 -3 -3 -3 -2
@@ -2518,17 +2535,17 @@ slow|4 -4 -5 1 -1 -4 -5
 slow cooker|4 -2 -4 0 -4 -4 -5
 slowly|2 -2 1 -2 -5 -4 -3
 slowly to|2 -2 0 -1 -3 -2 -1
-small|-1 -5 1 -1 -6 -1 -5
+small|-1 -5 1 -1 -5 -1 -5
 small ,|-1 -2 1 0 -2 -2 -2
-small pan|-3 -3 1 0 -3 -3 -3
+small pan|-3 -3 1 -1 -3 -3 -3
 smoked|1 -1 0 -3 -3 -3 -2
-smoking|-5 -2 2 2 -3 -3 -3
+smoking|-5 -2 2 2 -2 -3 -3
 smooth|0 -3 -4 -5 -1 4 -4
-smooth ,|-3 -3 -3 -3 0 2 -3
+smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|2 -4 -4 -4 -4 2 -4
 so|0 0 -5 2 0 -4 0
 so .|0 0 -3 1 0 -2 -1
-so it|-2 1 -1 1 -3 -1 -1
+so it|-2 0 -1 1 -4 -1 -1
 so that|1 -2 -2 -2 0 -2 -2
 soak|-4 7 -2 -7 -5 -4 -6
 soak the|-2 3 -1 -4 -3 -2 -3
@@ -2550,31 +2567,31 @@ something heavy|-3 2 -2 -2 -2 -2 -2
 somewhere|-2 2 -1 -3 -3 -2 -1
 somewhere warm|-2 2 -1 -3 -3 -2 -1
 sort|2 -1 -2 -1 -1 -2 -1
-soup|-1 0 -1 -1 -1 1 -1
-sour|2 -2 -3 0 -1 -2 -1
-soy|-3 -6 -2 0 -5 3 -1
+soup|-2 0 -1 -1 -1 1 -1
+sour|2 -1 -3 0 -1 -2 -1
+soy|-3 -6 -2 0 -6 3 -1
 soy ,|-3 -3 1 -1 -3 2 -3
 soy .|-1 -2 -5 -4 -2 2 -2
 soy ;|-1 -3 -2 1 -2 1 1
 soy sauce|0 -3 -2 -1 -2 -1 0
 soya|-3 2 -2 -2 -1 -2 -2
 spaghetti|-1 -2 -2 3 -2 0 0
-spelt|-2 0 -1 2 -1 1 0
+spelt|-2 0 -1 1 -1 1 0
 spice|2 -3 -4 1 -2 -2 -1
-spices|1 -6 2 -5 -3 0 -3
+spices|0 -6 2 -5 -3 0 -3
 spices #|-4 -4 3 -1 -3 -4 -3
 spices ,|2 -3 -1 -5 -1 -1 -2
-spices and|2 -2 0 -3 0 -3 -1
+spices and|1 -2 0 -3 0 -3 -1
 spices in|2 -2 0 -3 -3 -3 -2
 spinach|-3 -4 3 1 -7 -8 -1
-spinach ,|-1 -4 0 1 -3 -2 -2
+spinach ,|-1 -4 0 1 -3 -3 -2
 spinach .|4 -2 -4 -3 -3 -4 -2
 spinach and|-2 1 1 -2 -2 -3 -4
-spinach in|-2 -3 1 -2 -1 -3 1
+spinach in|-2 -2 1 -2 -1 -3 1
 splash|1 0 0 -1 -3 -3 -2
 splash of|1 -2 0 0 -2 -2 -1
 split|2 -2 -2 -1 1 -3 -2
-split peas|1 -2 -1 -2 -1 -2 -1
+split peas|2 -2 -1 -2 -1 -2 -1
 spoon|-1 0 -1 -2 -2 -1 -3
 spoon into|-1 2 -2 -1 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
@@ -2585,25 +2602,26 @@ spread on|0 -2 -2 1 1 -2 -1
 spread out|1 1 -2 -1 -1 -2 -1
 spread over|3 -2 -2 -2 -4 -3 -1
 spring|2 -2 -1 -3 -3 -4 -2
-spring onions|1 -1 -1 -2 -3 -3 -1
-sprinkle|1 -3 0 -4 -1 -4 -2
+spring onions|1 -1 -1 -3 -3 -3 -1
+sprinkle|1 -3 0 -5 -1 -4 -2
 sprinkle with|2 -1 -1 -1 -2 -3 -2
+sprouts|-1 -1 1 -2 -1 -2 0
 square|0 -1 -1 -1 -2 0 0
 squares|0 1 -2 -2 -2 -2 -1
 squares .|1 1 -2 -1 -1 -1 -1
-squash|-1 0 -6 -2 2 -2 1
-squash ,|-1 0 -4 -4 1 -1 -2
-squash in|-1 -1 -1 -1 1 -1 0
-squeeze|-1 1 -1 -1 -6 -2 0
-squeeze .|-1 3 -2 -5 -4 -1 -4
+squash|-1 0 -5 -2 2 -2 1
+squash ,|-1 0 -4 -4 1 0 -2
+squash in|0 -1 -1 -1 1 -1 0
+squeeze|-1 1 -1 -2 -6 -2 0
+squeeze .|-1 3 -2 -4 -4 -1 -4
 squeeze in|1 -4 0 -2 -1 -6 -2
-squeeze out|-1 2 0 -2 -2 -4 -2
+squeeze out|-2 2 0 -2 -2 -4 -2
 squeeze the|-3 -3 1 1 -1 1 -1
 stack|4 -3 -3 -3 -4 -4 -3
-stalks|-1 -3 -5 -3 -3 2 -2
+stalks|-1 -3 -4 -3 -3 2 -2
 stand|-2 6 -5 -7 -7 -5 -5
 stand #|-1 5 -7 -6 -5 -3 -4
-stand for|-3 3 -3 -2 -5 -2 -5
+stand for|-2 3 -4 -2 -5 -2 -5
 starch|0 -1 -4 -1 -3 0 1
 start|-3 -2 0 -1 -1 -2 1
 starting|-1 -1 1 -2 1 -1 -1
@@ -2616,22 +2634,22 @@ stems|1 -1 1 -3 -2 -1 -2
 sterilised|-1 -2 2 0 -3 -3 -2
 stew|1 -1 0 -1 -3 -3 0
 stick|-5 -4 0 -2 -4 5 -3
-stick blender|-3 -3 -5 -4 -4 5 -4
+stick blender|-3 -4 -5 -4 -4 5 -4
 sticks|-2 -2 2 -1 -2 -2 -4
 sticky|-3 1 -2 1 -3 -3 -3
 stiff|0 -1 -1 -1 -1 0 0
-still|0 -3 -2 2 -1 0 -1
-stir|2 -1 -1 -2 -1 -3 -6
+still|0 -4 -2 2 -2 0 -2
+stir|2 -1 -1 -2 0 -3 -6
 stir #|-1 -3 1 -1 -4 -3 -2
 stir ,|0 1 -1 -4 -2 -4 -1
 stir .|5 -3 -3 -4 -1 -6 -4
 stir a|-2 -1 2 -3 -1 -3 -1
 stir every|-1 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
-stir for|-5 -4 6 -6 -4 -4 -4
-stir in|1 -2 -2 -1 -3 -1 -4
+stir for|-5 -4 6 -6 -4 -4 -3
+stir in|1 -2 -2 -1 -3 -1 -5
 stir it|2 -1 -3 -2 -2 -1 -3
-stir the|1 -2 -4 -2 1 -3 -1
+stir the|2 -2 -4 -2 1 -3 -1
 stir through|2 -2 -4 0 -2 -2 -1
 stirring|-4 -8 0 2 -1 -4 -5
 stirring ,|-4 -2 2 -1 -4 -4 -5
@@ -2639,11 +2657,11 @@ stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
 stirring more|-2 -3 -3 3 -4 -1 -1
 stirring now|0 -3 -4 3 -3 -1 -1
-stirring occasionally|-3 -1 -6 6 -3 -1 -1
+stirring occasionally|-2 -1 -6 6 -3 -1 -1
 stirring often|-1 -3 4 -2 -4 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -2
-stock|3 -1 -1 -1 -1 -8 -3
-stock ,|1 0 -2 1 -2 -6 -3
+stock|3 -1 -1 -1 0 -8 -3
+stock ,|1 0 -2 1 -2 -6 -2
 stock .|4 -2 -3 -4 -4 -5 -3
 stock and|3 -1 -1 -4 2 -2 -1
 stock in|1 -1 -3 2 -3 -2 -2
@@ -2652,14 +2670,14 @@ strain|0 1 -3 0 -4 0 -2
 strain .|-1 2 -3 1 -3 -2 -2
 strain through|-1 -3 -3 -2 -2 1 -1
 stream|-3 -1 -1 -2 -2 3 -1
-strip|1 -1 -1 -1 -1 -2 -1
+strip|1 -1 -2 -1 -1 -2 -1
 strips|0 -3 1 -1 -2 -3 -2
 strips .|2 -2 -2 0 -1 -2 -1
 stuff|0 -1 0 0 -2 -2 -1
-sugar|-1 -4 2 -1 -3 -6 -3
-sugar ,|1 -2 0 0 -2 -5 -3
-sugar .|0 0 1 -3 -3 -4 -2
-sugar and|0 -3 -1 2 -3 -1 -1
+sugar|-1 -4 2 -1 -3 -6 -4
+sugar ,|1 -2 0 0 -2 -5 -2
+sugar .|0 0 1 -3 -3 -4 -1
+sugar and|0 -4 -1 2 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
 sun|0 1 -1 -1 -1 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
@@ -2676,17 +2694,17 @@ sweet potatoes|1 -1 0 -3 1 -1 -1
 swirl|0 -2 1 -3 -3 -3 -2
 syrup|0 -2 -3 1 -3 1 -3
 syrup ,|-2 -2 -1 1 -2 1 -2
-syrup .|3 -1 -4 -2 -2 -4 -2
-t|-2 0 0 -1 -3 1 -2
+syrup .|4 -1 -4 -2 -2 -4 -2
+t|-1 0 0 -1 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 0
-t stir|1 -2 -1 -1 0 -4 -1
+t stir|1 -2 0 -1 0 -4 -1
 tablespoon|-1 -3 0 -1 -1 -2 -1
 tablespoon of|-1 -2 1 -1 -2 -4 0
 tablespoons|-1 -1 -2 1 -1 -1 0
 tablespoons of|-1 -1 -2 1 -3 -1 -3
 tadka|3 -1 -3 -1 -1 -2 -1
 tahini|0 -2 0 -2 -2 -2 -1
-tahini ,|1 -2 -4 -2 -1 -1 0
+tahini ,|1 -2 -3 -2 -1 -1 0
 take|1 -1 -2 -2 1 -1 -2
 take off|-1 0 -2 -1 -4 1 -1
 take out|2 -3 0 -3 0 -5 -2
@@ -2696,11 +2714,11 @@ tamarind|1 -2 -1 1 -3 -3 -2
 taste|0 -3 -2 -3 -3 0 -3
 taste .|2 -2 -5 -2 -3 -2 -2
 tbsp|0 -4 -1 -1 -1 0 0
-tbsp of|0 -2 -2 0 0 -1 -1
+tbsp of|0 -2 -1 0 0 -1 -1
 tbsp oil|-2 -3 3 -6 0 -4 -1
 tbsp water|1 0 -3 -1 -3 0 1
 tea|3 -2 -3 -2 -3 -4 -2
-tear|2 0 -2 -2 -2 -3 -2
+tear|2 0 -3 -2 -2 -3 -2
 teaspoon|-3 0 1 -2 -4 1 0
 teaspoon of|-2 1 1 -3 -3 -1 0
 temp|2 0 -3 -3 -4 -3 -3
@@ -2711,10 +2729,10 @@ temperature|2 -2 -3 -2 -2 -3 -1
 ten|-3 0 0 1 -5 -4 -5
 ten minutes|-3 0 0 1 -5 -4 -5
 tender|-2 -3 -2 2 -3 -1 -1
-tender ,|-2 -1 1 -1 -2 -1 -2
-tender .|-2 -2 -3 3 -2 -1 -1
+tender ,|-2 -1 1 -1 -2 -1 -1
+tender .|-2 -2 -3 2 -2 -1 -1
 tender and|-1 -1 -1 1 -1 0 0
-texture|2 -2 -3 -3 -2 -1 -2
+texture|2 -2 -4 -3 -2 -1 -2
 that|2 -3 -2 -3 -2 -4 1
 the|0 -2 -1 -2 -1 0 -3
 the #|-1 1 0 -2 -1 0 -3
@@ -2724,24 +2742,24 @@ the aubergines|0 -2 -3 0 1 -3 -1
 the barley|-2 -1 1 0 -3 -2 -2
 the batter|0 -1 -3 0 2 -2 -1
 the bay|0 -2 1 -2 -2 -2 -3
-the bean|-1 -2 1 0 -2 -1 -1
+the bean|-1 -2 1 -1 -2 -1 -1
 the beans|0 -4 -5 2 1 -6 -2
 the beetroot|-1 -1 -2 -2 1 0 -1
 the big|-2 -2 0 2 -4 -2 -1
 the bitterness|-2 -3 -2 3 -3 -2 -2
 the boil|-6 -3 2 0 -5 -4 -2
-the bottom|3 -3 0 -1 -3 -4 -2
+the bottom|3 -3 0 -1 -3 -3 -2
 the bread|2 0 -2 -4 -1 -2 -2
 the broth|-1 0 0 0 -3 -3 -3
-the butter|0 0 -3 1 -3 -4 -3
+the butter|0 0 -3 1 -3 -4 -2
 the cabbage|2 0 -1 -1 -4 -5 -4
-the carrots|1 -1 -1 0 -3 -3 -1
+the carrots|1 -1 -1 0 -2 -3 -1
 the cashews|1 0 -2 -2 -2 -1 -2
 the cauliflower|-1 -3 -1 1 -1 -2 0
-the chickpeas|0 -2 -1 -4 1 0 -1
+the chickpeas|-1 -2 0 -4 1 0 -1
 the coconut|0 -2 0 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -2 -1
-the coriander|3 -1 -3 -2 -2 -4 -2
+the coriander|3 -1 -2 -3 -3 -4 -2
 the courgettes|-1 2 -2 -1 -3 -3 -3
 the crumbs|2 -2 1 -4 -1 -3 -1
 the cumin|-1 -1 2 -3 -1 -1 0
@@ -2750,17 +2768,17 @@ the day|2 -2 -2 -1 -1 -2 -1
 the dough|2 0 -3 -3 -2 -3 -2
 the drained|1 -1 -2 1 -2 -1 -1
 the dressing|1 -3 -1 -3 -3 -1 -3
-the dry|0 1 -3 -2 -1 0 -1
+the dry|0 1 -3 -2 -2 0 -1
 the edges|-2 -1 -3 -4 3 -3 -1
-the end|4 -3 -4 2 -4 -5 -2
+the end|4 -3 -4 1 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -3 0 0 -1 -1
-the flour|-1 0 -2 2 -2 -2 -1
-the foam|2 -1 -3 0 -1 -2 -1
+the flour|-2 0 -3 2 -2 -3 -1
+the foam|2 -1 -2 0 -1 -2 -1
 the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 1 -2 -1 -2 0
 the fridge|4 -3 -4 -5 -4 -1 -4
-the garlic|-3 -1 4 -5 -7 1 -2
+the garlic|-3 -1 4 -5 -6 1 -2
 the ginger|2 -1 -1 -4 -1 -3 -1
 the gnocchi|-2 0 1 0 -1 -1 -1
 the heat|1 5 -1 -5 -5 -2 -4
@@ -2774,19 +2792,19 @@ the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 2 -6 -2 -2 1 -2
 the lentils|-2 0 2 -1 -5 -4 -2
 the lid|1 0 -3 -1 0 -3 -3
-the lime|0 -2 1 -1 -1 -5 -1
-the liquid|-1 0 -1 0 -3 -4 -1
-the liquor|1 1 -1 -2 -2 -3 -1
+the lime|0 -1 1 -1 -1 -5 -1
+the liquid|-1 0 -1 0 -4 -4 -1
+the liquor|2 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
 the lowest|-3 -4 -4 3 -1 -1 -3
 the margarine|3 -3 -3 0 -3 -2 -1
 the middle|0 -2 0 -3 1 -3 -2
 the milk|-1 0 1 -2 -4 -5 -2
 the miso|2 -2 -2 -1 0 -3 -1
-the mushrooms|-2 -2 0 -1 -2 0 -4
+the mushrooms|-2 -2 0 -1 -2 0 -3
 the mustard|1 -2 0 -3 -2 -3 0
 the oats|-1 -1 0 -3 0 0 -2
-the oil|-2 -9 1 0 -1 -3 -5
+the oil|-2 -9 1 0 -1 -3 -6
 the onion|-3 0 1 -1 -6 0 -6
 the onions|-1 0 2 -3 -4 0 -1
 the other|0 -2 1 -3 -3 -1 -3
@@ -2799,13 +2817,13 @@ the peas|-2 -3 -2 3 -3 -1 -4
 the peppers|1 -2 -1 -2 0 -2 -1
 the polenta|2 -1 -1 -2 -3 -3 -2
 the porcini|1 2 -1 -2 -3 -2 -1
-the pot|-7 -3 6 1 -4 -3 -3
+the pot|-7 -4 6 1 -4 -3 -3
 the potatoes|1 -3 -2 2 -3 -1 -1
 the pumpkin|0 -1 2 -2 -2 -2 -2
 the remaining|1 -2 -2 1 -3 -1 -4
 the rest|-1 -5 -1 -1 0 0 -2
-the rice|-4 -2 -3 1 -5 -4 3
-the rosemary|1 -1 -3 -3 -3 0 -2
+the rice|-4 -2 -3 1 -4 -4 3
+the rosemary|1 -1 -3 -3 -3 0 -1
 the sage|3 -3 -3 1 -4 -3 -4
 the salt|0 0 -1 -4 0 -1 -4
 the sauce|-1 -1 -4 3 -3 0 -1
@@ -2813,24 +2831,24 @@ the saved|3 -1 -4 -2 -1 0 0
 the seeds|0 0 1 -2 -1 -2 -1
 the shallot|0 -1 0 0 -2 -2 -4
 the side|-2 0 2 0 -2 -3 -1
-the sliced|1 -1 1 -1 -2 -2 -1
+the sliced|0 -1 1 -1 -2 -2 -1
 the slow|4 -1 -4 -2 -1 -3 -2
 the soup|-1 0 -3 -1 -3 2 -1
-the spinach|-3 0 1 1 -2 -4 -3
-the split|1 -2 -1 -2 -1 -2 -1
+the spinach|-3 1 1 1 -3 -4 -3
+the split|2 -2 -1 -2 -1 -2 -1
 the squash|-1 0 -4 -2 2 0 -3
-the stock|1 0 -2 1 -2 -4 -3
-the sugar|1 0 1 -4 -1 -2 -1
+the stock|0 0 -2 1 -2 -4 -3
+the sugar|1 0 1 -4 -2 -2 -1
 the sweet|2 -1 -4 0 -1 -2 0
-the tahini|-1 -2 1 -2 -1 -1 0
+the tahini|-1 -1 1 -2 -1 -1 0
 the tempeh|1 -3 0 1 -3 -3 -3
 the thyme|-1 -3 2 -3 0 1 -1
-the tin|-1 2 -1 -3 -3 -3 -3
+the tin|-1 2 -2 -3 -3 -3 -3
 the tins|-2 1 -2 -3 1 -1 -3
 the tofu|0 2 0 -2 -4 -2 -5
 the tomatoes|-1 -4 2 -4 1 -3 -4
 the top|-2 -2 -1 -1 1 -4 -3
-the tray|-3 -1 -2 -3 3 -3 -1
+the tray|-3 -1 -2 -3 3 -2 -1
 the trays|0 -1 -1 -1 1 -1 -1
 the veg|-1 1 0 -3 0 0 -1
 the vegetables|0 -2 -1 2 -3 -3 -1
@@ -2839,16 +2857,16 @@ the walnuts|-3 -1 1 -2 -1 1 -1
 the water|1 0 -1 -1 -5 -4 0
 the wet|-1 2 -2 -2 -1 1 -1
 the whole|-1 -2 0 -1 0 -1 -1
-the wine|-2 -3 2 -1 -3 -3 -1
+the wine|-1 -3 2 -1 -3 -3 -1
 the yeast|0 0 -1 0 -3 -2 -1
 their|1 -4 -1 0 -2 -2 -2
-their liquid|1 -2 -1 0 -1 -3 -1
+their liquid|1 -3 -2 0 -1 -3 -1
 their skins|-2 -2 -2 2 -2 -1 0
 their water|1 -2 1 -1 -2 -2 -2
-them|0 -4 -2 2 -4 -1 -6
-them in|0 -2 0 0 -4 -4 -4
+them|-1 -4 -1 2 -4 -1 -6
+them in|-1 -3 0 0 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
-then|-4 -3 -3 2 0 1 -1
+then|-3 -3 -3 2 0 1 -1
 then #|-4 -4 -4 -3 3 -4 -5
 then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -3 -4 1 -3 -2 -2
@@ -2858,40 +2876,41 @@ then drain|1 0 -2 0 -2 -3 -1
 then fridge|3 -2 -3 -4 -3 -3 -3
 then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
-then simmer|-2 -4 -4 4 -5 -3 -3
+then simmer|-2 -4 -5 4 -5 -3 -3
 then the|-4 -3 5 -3 -3 -4 -3
 then turn|-4 0 1 -2 -3 -3 -3
 there|2 0 -3 -2 -3 -4 -3
-they|-3 -1 1 1 -1 -4 -2
+they|-3 -2 1 2 -1 -5 -2
 they pop|-4 -2 3 -2 -1 -1 -1
 thick|-3 -1 0 0 -4 2 -2
 thick ,|-1 0 1 -1 -1 -2 -1
 thick .|-1 -3 0 0 -3 -1 -3
-thick batter|0 -1 0 -1 -1 0 -1
+thick batter|0 -1 -1 -1 -1 0 -1
 thicken|-2 1 -1 1 -2 -2 -2
 thicken .|-2 1 -1 1 -2 -1 -2
 thickened|1 -2 -4 3 -3 -2 -1
 thickened ,|-1 -1 -3 3 -1 -1 0
 thickened .|1 -2 -3 1 -2 -2 -1
-thickens|-1 2 1 -3 -5 0 -2
+thickens|-1 1 1 -2 -5 -1 -2
 thickens as|0 1 -2 -3 -2 0 -1
 thin|2 0 -2 -5 -2 -2 -4
 thin .|4 -4 -3 -3 0 -3 -2
 thin with|2 -2 -3 -1 -3 -1 -1
+things|1 -1 -1 -1 -1 -1 -1
 thinly|3 -2 -2 1 -2 -3 -2
-third|-2 -3 -1 -3 0 3 -2
+third|-2 -3 -2 -3 0 3 -2
 third of|0 -3 -3 -3 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
-this|3 -3 -3 -1 -2 -3 -3
+this|3 -3 -3 -1 -2 -2 -3
 those|1 0 -1 -2 -1 -2 -1
 three|0 0 -2 -3 -4 -1 -3
 through|0 -4 -1 -4 -2 1 -4
-through ,|0 -1 -3 -1 1 -2 -1
+through ,|1 -1 -3 -1 1 -2 -1
 through .|2 0 0 -2 0 -4 -2
 through a|2 -4 -5 -3 -3 -1 -1
 through the|-1 -2 -5 -1 -1 2 -2
-thru|0 -3 -3 -2 -2 0 -1
-thumb|-1 -1 -2 -2 -1 1 -1
+thru|0 -3 -2 -2 -2 0 -1
+thumb|-1 -1 -2 -2 -1 1 0
 thyme|1 -4 1 -5 0 -2 -2
 thyme ,|-1 -2 1 -2 -1 -4 -1
 thyme .|4 -1 -5 -2 -1 -2 -1
@@ -2902,17 +2921,17 @@ tightly|1 -4 -2 1 1 -3 -3
 tightly in|2 -1 -2 -2 -1 -2 -1
 til|-3 1 0 -1 -3 1 -3
 till|0 -2 1 -2 -4 0 -5
-till golden|-2 -2 -1 0 0 -1 -3
+till golden|-1 -2 -1 0 0 -1 -3
 till it|0 -3 1 -3 -2 1 -1
-till soft|0 -3 -1 -1 1 -2 -1
-till they|-2 -2 2 0 -2 -2 -1
+till soft|1 -3 -1 -1 1 -2 -1
+till they|-2 -3 2 0 -2 -2 -1
 till thick|-3 -3 1 0 -2 -2 -2
 time|-1 1 0 -2 -1 0 -3
 time .|-3 1 -1 -1 0 -1 -3
 time to|-1 -2 -3 1 -2 0 0
 times|0 2 -2 -1 -2 -2 -1
-tin|2 2 -5 -3 -1 -3 -5
-tin ,|0 0 -3 -3 0 -4 -3
+tin|2 2 -6 -3 -1 -3 -5
+tin ,|0 0 -3 -3 0 -4 -2
 tin .|2 -1 -4 -2 -5 -1 -2
 tin for|-3 2 -1 -2 -2 -1 -2
 tin of|0 -2 -2 0 0 -5 -1
@@ -2924,11 +2943,12 @@ tip into|0 0 0 -1 -2 -3 -1
 tip out|-1 -2 -1 -3 -2 1 -1
 tip the|-2 -2 0 -2 0 0 0
 to|-6 0 1 -1 1 1 -3
-to #|1 -2 -6 -1 2 -2 -3
+to #|2 -2 -6 -1 2 -2 -3
 to a|-3 -2 0 0 0 0 0
 to boil|-3 -2 0 2 -3 -2 -2
 to cool|-1 1 -4 1 -3 -1 -2
-to low|-1 -2 -4 3 -2 -1 -2
+to cover|1 -2 0 -3 -3 -4 -3
+to low|-1 -2 -4 3 -2 -2 -2
 to pot|-4 -2 2 -3 -3 1 -3
 to stand|-1 2 -3 -2 -3 -1 -1
 to taste|0 -3 -5 -2 -3 0 -2
@@ -2941,7 +2961,7 @@ toasted|0 -3 0 0 -2 0 -2
 tofu|-1 2 0 -4 -4 -2 -1
 tofu #|-4 3 -1 -3 -2 -3 -5
 tofu (|-1 1 -3 -2 -1 -3 1
-tofu ,|2 -2 0 -1 -3 0 -4
+tofu ,|2 -1 0 -1 -2 0 -4
 tofu and|2 1 -5 0 -3 -2 -2
 tofu in|0 -3 2 -4 -3 -3 -4
 together|4 1 -7 -3 -5 -2 -2
@@ -2949,20 +2969,21 @@ together ,|1 2 -3 -1 -3 -3 -2
 together .|2 -2 -3 -1 -2 -1 -1
 together the|0 2 -3 -1 -1 -4 -1
 together with|2 0 -3 -1 -1 -3 -1
-tomato|4 -4 -1 -2 -4 -6 0
-tomato paste|-3 -1 0 1 -2 -2 -1
-tomatoes|2 -4 -2 -1 -1 -7 -6
+tomato|3 -4 -1 -2 -5 -6 0
+tomato paste|-2 -1 0 1 -2 -2 -1
+tomato purée|2 -2 0 -4 -2 -2 -1
+tomatoes|2 -4 -2 -1 -1 -8 -6
 tomatoes ,|-1 -4 -2 -1 2 -6 -3
-tomatoes .|3 -2 -3 -2 -3 -2 -2
+tomatoes .|3 -1 -3 -2 -3 -2 -2
 tomatoes and|2 -1 -2 0 -3 -2 -1
 tomorrow|1 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -4 -3 -1
 too|0 -2 -4 -2 -1 1 -1
-too thick|-1 -1 -4 0 -1 0 -1
+too thick|0 -1 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -2 -1 -2 1 -2 -4
 top ,|2 -2 -2 1 -2 -3 -2
-top .|-1 0 0 -1 -2 0 -2
+top .|-2 -1 0 -1 -2 0 -2
 top up|-1 -1 -3 0 2 -3 -1
 top with|3 0 -6 -3 -5 -2 -3
 topped|2 -1 -3 -1 -1 -2 -1
@@ -2970,26 +2991,26 @@ topped with|2 -1 -3 -1 -1 -2 -1
 topping|-1 -1 1 -2 1 -3 -1
 tops|2 -1 -2 -1 -2 -2 -1
 tortillas|-1 -1 1 -2 0 -3 -1
-toss|0 -2 -1 -3 0 -5 -1
+toss|0 -2 -1 -3 0 -4 -1
 toss .|3 -3 -4 -3 1 -4 -3
 toss everything|1 0 -1 -1 -2 -2 -1
 toss in|0 -1 -2 0 1 -1 -3
 toss the|1 -1 -2 -2 0 -2 -1
-toss with|2 0 -5 1 -3 -5 -5
+toss with|1 0 -5 1 -3 -5 -5
 tossing|-2 -1 2 -5 0 -1 -2
 tossing halfway|-1 -1 -2 -2 2 -1 -2
-towards|1 -1 -3 1 -2 -2 -1
-towards the|1 -1 -3 1 -2 -2 -1
+towards|1 -1 -3 1 -3 -2 -1
+towards the|1 -1 -3 1 -3 -2 -1
 towel|2 1 -4 2 -5 -3 -3
 transfer|1 0 -3 -2 1 -3 -2
 transfer to|1 -2 -2 -1 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
-tray|0 -2 -5 -2 2 -5 -6
+tray|0 -1 -5 -2 2 -5 -6
 tray ,|-1 -2 -2 -3 2 -3 -5
-tray .|1 -2 -1 -1 -1 -2 -1
-tray and|0 -2 -1 0 1 -1 -1
+tray .|1 -2 -1 -1 -2 -2 -1
+tray and|0 -2 -1 0 0 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
-tray with|0 -2 -2 -2 2 -3 -2
+tray with|0 -2 -2 -2 2 -2 -2
 trays|0 -1 -4 -4 2 -2 -3
 trays ,|-1 -3 -2 -2 2 -1 -1
 trays .|4 -3 -3 -3 -2 -4 -2
@@ -2997,29 +3018,31 @@ treacle|2 0 -2 -1 -1 -2 0
 tsp|2 -1 -2 -3 -1 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
 tsp salt|-1 -1 1 -4 -1 0 1
+tub|2 -1 -2 -1 -1 -2 -1
 tubs|0 -2 -3 -1 -2 0 -2
 turmeric|1 0 1 -3 -3 -3 -2
 turmeric ,|1 0 -3 -2 -1 -2 -1
-turmeric and|-2 -2 2 -3 -2 -3 -1
+turmeric and|-1 -2 2 -3 -2 -3 -1
 turn|0 -1 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
 turn off|0 0 -4 -2 1 -3 -2
-turn the|-3 0 -1 -1 1 -2 -1
+turn the|-2 0 -1 -1 1 -2 -1
 turning|0 -1 -1 0 0 -3 -3
 turning once|1 -2 -2 1 0 -1 -1
 twenty|-1 0 1 -2 -1 0 -1
 twice|-1 -1 -3 -1 -1 0 0
 twice .|-2 0 -3 -1 -1 0 0
 two|0 -1 -2 -2 0 -3 -1
-two .|2 -2 -2 0 -2 -2 -1
+two .|2 -2 -2 -1 -2 -2 -1
 two batches|-1 -1 1 -1 -1 -1 0
 two hours|-4 2 -2 -2 1 -2 -2
 two trays|0 -1 -2 -1 1 -3 -1
 uncover|-3 -3 0 -3 3 -2 -3
 uncover ,|-3 -1 0 -3 2 -1 -2
-uncovered|-5 -4 -3 -1 4 -5 -7
-uncovered #|-4 -5 -5 1 2 -4 -5
-uncovered ,|-4 -4 -3 1 1 -3 -3
+uncovered|-5 -4 -3 0 4 -5 -7
+uncovered #|-4 -5 -5 0 2 -4 -5
+uncovered ,|-4 -4 -4 1 1 -3 -3
+uncovered for|-1 -2 -2 -1 2 -1 -2
 under|-1 2 -6 -3 3 -5 -4
 under a|0 2 -2 -2 -2 -2 -1
 under the|-1 0 -3 -2 2 -2 -3
@@ -3030,26 +3053,26 @@ until browned|-4 -1 3 -4 -3 -2 -3
 until charred|-2 -1 -4 1 2 -1 -1
 until completely|-2 -2 -2 1 -1 1 -1
 until creamy|0 -1 -1 1 -1 -1 -1
-until crisp|-2 -2 -1 0 0 -1 -1
+until crisp|-1 -2 -1 0 0 -1 -1
 until deep|-2 -2 1 -1 -1 -2 -1
 until doubled|-2 2 -1 -2 -2 -1 -1
 until dry|-2 -2 0 0 -1 -2 -1
 until fragrant|-2 -2 0 0 -2 -2 -1
 until golden|-2 -2 3 -6 1 -1 -1
-until it|-1 -2 1 -3 -4 1 -2
-until just|0 -1 -3 2 -1 -1 -1
+until it|-1 -2 1 -4 -4 1 -2
+until just|0 -1 -3 1 -1 -1 -1
 until smooth|1 -3 -1 -4 -3 1 -2
 until soft|-2 -2 0 0 0 -1 -2
 until softened|-3 -1 5 -5 -3 -1 0
 until tender|-1 -2 0 0 -2 -1 -1
 until the|-2 0 0 0 -1 -2 -1
 until they|-2 -3 1 -1 0 -2 -1
-until thick|-2 -1 -1 1 -4 -2 -1
+until thick|-1 -1 -1 1 -4 -2 -1
 until thickened|-1 -1 -4 4 -2 -1 0
 until very|1 -3 -2 0 -4 -1 -3
 until wilted|0 0 1 -2 -2 -3 -4
 untimed|17 -33 -2 -25 -17 -3 -22
-up|0 0 0 -2 0 0 -3
+up|0 -1 0 -1 0 0 -3
 up ,|1 -3 -1 2 -5 -3 -2
 up .|-2 0 0 0 -4 0 -3
 up and|0 -2 0 1 -1 -1 -1
@@ -3060,7 +3083,7 @@ upper|-1 -1 -2 -2 1 -1 0
 use|2 -2 -2 -2 -2 -3 -1
 usually|-2 0 -2 1 -1 -1 -1
 v|-3 -2 1 1 -2 -3 -2
-vanilla|-1 -1 -1 -2 -1 1 -1
+vanilla|-1 -1 -2 -2 -1 1 -1
 ve|-1 1 1 -2 -3 -2 -2
 veg|2 -4 1 -1 -5 -3 -2
 veg ,|2 -2 0 0 -3 -4 -2
@@ -3072,9 +3095,9 @@ very|2 -5 -2 -1 -5 1 -6
 very hot|0 -2 2 -3 -2 -3 -1
 vinegar|-1 1 -2 0 -6 -1 -4
 vinegar ,|0 0 -3 1 -4 0 -2
-vinegar .|1 -2 -4 -2 -2 0 -2
+vinegar .|2 -3 -5 -3 -3 0 -2
 vinegar and|-1 1 0 0 -2 -2 -2
-w|-1 -1 -3 -4 -4 2 0
+w|0 -1 -3 -4 -4 2 0
 wait|3 -5 -2 0 -5 -5 -4
 walnuts|-4 -4 0 -2 1 3 -6
 walnuts ,|-1 -4 0 -4 -4 2 -2
@@ -3086,24 +3109,24 @@ warm .|-1 0 -3 -2 -2 0 1
 warm in|-2 -1 -4 -2 3 -3 -1
 warm the|-2 -3 1 1 -2 -2 -1
 warm through|1 -2 3 -3 -2 -3 -4
-wash|1 2 0 -4 -2 -5 -3
-wash and|0 1 1 -3 -1 -1 -3
+wash|1 2 -1 -4 -2 -5 -3
+wash and|0 1 0 -3 -1 -1 -3
 wash the|1 1 -2 -2 -1 -2 -1
 water|-1 0 0 -1 -5 -1 0
 water #|-2 0 -3 0 -4 1 -7
 water (|2 -2 -3 0 -2 -2 -1
-water ,|-2 -1 1 1 -3 -4 -4
+water ,|-2 -1 1 2 -3 -4 -4
 water .|0 -2 1 -5 -2 -1 -4
 water ;|0 2 -2 1 -2 -1 -3
 water and|-1 -3 2 -4 -4 -1 1
-water by|1 0 -1 -2 -2 -2 -1
+water by|1 0 -2 -2 -2 -2 -1
 water for|-3 1 -4 2 -5 -3 -5
 water if|2 -4 -3 2 -4 -1 -2
 water in|-2 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
-water over|-2 5 -3 -5 -2 -2 -3
+water over|-1 5 -3 -5 -2 -3 -3
 water runs|1 1 -3 -1 -1 -2 -2
-water to|0 -1 -1 -1 -5 -1 -3
+water to|-1 -1 0 -1 -5 -1 -3
 water until|2 -4 -4 3 -2 -3 -3
 water with|-3 -2 -4 4 -2 -2 -4
 way|-2 -2 -1 0 1 -1 -1
@@ -3111,7 +3134,7 @@ we|-1 -3 -2 -2 1 1 -4
 wedges|2 1 -4 -4 -1 -4 -2
 week|3 -2 -3 -3 -3 -3 -3
 week .|2 -2 -3 -2 -2 -2 -3
-weeks|4 -4 -4 -3 -3 -2 -2
+weeks|4 -5 -4 -3 -3 -2 -2
 weigh|1 -1 -1 -1 -1 -1 0
 weight|0 1 -3 -1 -1 -2 -1
 well|-1 0 1 -1 -4 -1 -2
@@ -3120,10 +3143,10 @@ well .|0 -2 2 -1 -4 -3 -2
 wet|1 1 -2 -4 -4 -1 -4
 wet ,|-1 2 -4 -2 -2 -3 -1
 wet .|3 -3 -3 -1 -1 -4 -1
-wet hands|2 -1 -2 -1 -1 -2 -1
+wet hands|2 -2 -2 -1 -1 -2 -1
 what|1 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
-when it|1 2 -1 -2 -2 -2 -2
+when it|1 2 -1 -2 -2 -1 -2
 when you|-1 -2 -1 1 -2 0 -1
 while|-2 -2 0 -4 3 0 -1
 while hot|-2 -2 2 -3 -3 -1 -2
@@ -3132,18 +3155,18 @@ while you|0 -1 -4 -3 2 -4 -4
 whisk|2 0 -3 0 -3 -5 -4
 whisk dry|4 -3 -4 -3 -2 -3 -2
 whisk everything|1 1 -3 -2 -3 -3 -1
-whisk flour|3 0 -4 -3 -2 -4 -1
+whisk flour|3 0 -5 -3 -2 -4 -1
 whisk in|-1 -2 1 -1 -3 -4 -1
 whisk the|1 0 -6 -1 -4 -1 -2
-whisk together|0 1 -2 -2 -1 -2 -1
+whisk together|0 1 -3 -2 -1 -2 -1
 whisking|-2 -3 3 -4 -3 -3 -2
 white|4 -3 0 -2 -3 -5 -2
 white sauce|0 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
 whole|2 -4 -3 1 0 -2 -4
-whole .|4 -3 -3 -1 -3 -4 -1
+whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -2 2 -1 -2 -4 -1
-wide pan|-3 -1 0 1 -1 -3 -1
+wide pan|-2 -1 0 1 -1 -3 -1
 widest|-3 -3 2 0 -1 -2 -2
 will|-1 -1 1 -2 -1 -3 -2
 wilt|-6 -4 7 -5 -3 -4 -4
@@ -3152,13 +3175,13 @@ wilt the|-3 -3 3 -3 -1 -3 -3
 wilted|-1 0 2 -2 -2 -3 -4
 wilted ,|1 -2 2 -4 -2 -2 -2
 wilted .|-3 1 1 0 -1 -3 -3
-wine|-4 -6 1 3 -6 -6 -4
+wine|-3 -6 0 3 -6 -6 -4
 wine ,|0 -4 -2 2 -4 -4 -3
-wine and|0 -3 3 -3 -3 -3 -3
+wine and|1 -3 2 -4 -3 -3 -3
 with|-1 -3 -3 -2 -1 3 0
 with #|-3 -1 1 -3 0 -1 1
-with a|0 -3 -1 0 -2 0 -4
-with about|-1 -2 2 -3 -3 -3 -2
+with a|1 -3 -1 0 -2 0 -4
+with about|-1 -2 2 -3 -4 -3 -2
 with cilantro|-1 -1 -4 -1 -2 2 -2
 with cold|0 -3 0 1 -1 -2 -2
 with coriander|-1 -1 1 -2 -2 -4 -1
@@ -3172,15 +3195,15 @@ with lemon|2 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
 with lime|0 -2 -3 -2 -1 -1 1
 with oil|1 -3 1 -3 1 -3 -2
-with onion|2 -1 -3 -1 -1 0 -1
-with rice|-1 -2 2 -2 -3 -4 -2
+with onion|2 -1 -4 -1 -1 0 -1
+with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
 with soy|3 -1 -3 -2 -3 -3 -2
-with sugar|1 -2 0 -1 -2 -3 -2
-with the|0 0 -3 -3 -3 2 0
+with sugar|1 -2 0 -1 -2 -3 -1
+with the|0 0 -3 -4 -3 2 0
 with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -2 -1 0 -1
-with water|-1 -3 3 -3 0 -3 -2
+with water|-1 -3 3 -3 0 -4 -2
 within|3 -1 -3 -1 -4 -3 -2
 within #|3 -1 -3 -1 -4 -3 -2
 without|-3 -2 2 0 -4 -1 -2
@@ -3189,18 +3212,18 @@ wks|3 -3 -4 -3 -3 -3 -3
 wok|-7 -3 6 -5 -4 -5 -4
 wooden|3 -1 -3 -4 -2 -3 -4
 work|2 -1 -2 -1 -2 -3 -1
-wrap|2 -3 -5 1 -2 -5 -3
+wrap|2 -3 -5 1 -2 -4 -3
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
 wrapped|2 0 -2 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
-x #|1 -1 -1 0 -4 -2 -2
+x #|1 -1 -2 0 -4 -3 -2
 yeast|0 0 0 -5 -1 -2 -3
 yeast ,|0 0 -1 -4 0 0 -3
 yeast .|2 -2 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -2 -2 -1 -1
 yeast extract|1 -2 0 -2 -2 -2 -1
-yog|-1 -1 2 -2 -2 -2 -1
+yog|-2 -1 2 -2 -2 -2 -1
 yoghurt|3 -2 -2 0 -3 -4 -2
 yogurt|0 0 -2 -1 -2 0 -1
 you|0 -1 -5 -1 -1 0 -4
