@@ -76,6 +76,22 @@ export function stateDoubts(
     return [
       { about: 'amount', question: `How much ${food.name} is that? It is not counted by the piece.`, choices: [] },
     ];
+  // "½ tsp red chilli": nobody fills a spoon with a whole one.
+  if (
+    food.name === 'chilli' &&
+    amount.kind === 'volume' &&
+    !/\b(?:chopped|minced|sliced|diced|fresh|paste)\b/i.test(text)
+  )
+    return [
+      {
+        about: 'food',
+        question: 'A spoonful of chilli: is it ground, in flakes, or fresh and chopped?',
+        choices: [
+          ...instead(['cayenne pepper', 'chilli flakes']),
+          { label: 'fresh, chopped', line: `${text}, chopped` },
+        ],
+      },
+    ];
   if (/\bchilli powder\b/i.test(text) && amount.kind === 'volume' && amount.mL.compare(HOT_ML) > 0)
     return [
       {

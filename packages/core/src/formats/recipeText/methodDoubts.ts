@@ -172,7 +172,7 @@ export function doubtOfStep(
         { label: 'it stands 1 h, in the session', text: 'Leave to stand for 1 hour.' },
       ],
     };
-  const only = step.timed ? ONLY_IF.exec(text) : null;
+  const only = step.timed ? (ONLY_IF.exec(text) ?? IF_YOU_LIKE.exec(text)) : null;
   if (only && !/\b(?:by hand|in all|done so)\b/i.test(text))
     return {
       question: 'It is done only if it is needed. Does the plan leave time for it?',
@@ -440,6 +440,9 @@ const VARIANT =
 /** "If it seems thin, simmer for 15 minutes" */
 const ONLY_IF =
   /^if (?:it|they|this|that|the (?:\p{L}+ ){1,2}?(?=(?:is|are|seem|look|need)))[^,.]{3,40},|^(?:still |if )?(?:too|not|still) [^?,.]{2,25}[?,]\s/iu;
+
+/** "Press for an hour if you want it firmer", "chill half an hour if there's time" */
+const IF_YOU_LIKE = /\bif (?:you (?:want|like|prefer|have(?: the)? time|wish)|there(?:['’]s| is) time|time allows)\b/i;
 
 const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
 /** How long something keeps, or is eaten within. */

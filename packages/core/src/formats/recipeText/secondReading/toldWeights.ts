@@ -78,13 +78,14 @@ export const TOLD_WEIGHTS = `
 , carrots|2 -2
 , celery|-1 1
 , chickpeas|1 -1
-, chill|2 -2
+, chill|1 -1
 , chilli|2 -2
 , chillies|2 -2
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
 , coconut|1 -1
+, combine|1 -1
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
@@ -93,7 +94,7 @@ export const TOLD_WEIGHTS = `
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
-, dill|1 -1
+, dill|2 -2
 , don|-1 1
 , drain|3 -3
 , drizzle|1 -1
@@ -167,9 +168,10 @@ export const TOLD_WEIGHTS = `
 , rest|3 -3
 , rice|1 -1
 , rinse|2 -2
+, roast|1 -1
 , roll|5 -5
 , rosemary|2 -2
-, salt|4 -4
+, salt|5 -5
 , sauce|2 -2
 , saving|2 -2
 , scatter|1 -1
@@ -203,6 +205,7 @@ export const TOLD_WEIGHTS = `
 , swapping|2 -2
 , sweat|2 -2
 , syrup|1 -1
+, take|1 -1
 , the|-1 1
 , then|1 -1
 , thyme|2 -2
@@ -259,7 +262,7 @@ export const TOLD_WEIGHTS = `
 ^ boil|5 -5
 ^ break|3 -3
 ^ bring|5 -5
-^ brown|4 -4
+^ brown|5 -5
 ^ brush|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
@@ -285,10 +288,10 @@ export const TOLD_WEIGHTS = `
 ^ drain|9 -9
 ^ dress|4 -4
 ^ dressing|3 -3
-^ drizzle|4 -4
+^ drizzle|3 -3
 ^ dry|3 -3
 ^ eat|-1 1
-^ enough|-3 3
+^ enough|-4 4
 ^ evening|3 -3
 ^ everything|3 -3
 ^ feeds|-6 6
@@ -479,14 +482,14 @@ a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|1 -1
+a log|2 -2
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
 a pan|4 -4
 a paste|2 -2
 a pinch|1 -1
-a plate|3 -3
+a plate|4 -4
 a pot|-3 3
 a quarter|1 -1
 a rack|2 -2
@@ -505,7 +508,7 @@ a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
 a time|3 -3
-a tin|-3 3
+a tin|-2 2
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -690,12 +693,12 @@ baking powder|2 -2
 baking sheet|2 -2
 baking tray|1 -1
 balls|3 -3
-bananas|4 -4
+bananas|3 -3
 bar|2 -2
 barley ,|2 -2
 barley in|3 -3
 base|1 -1
-basil|5 -5
+basil|6 -6
 basil .|4 -4
 batches|-1 1
 bath|4 -4
@@ -706,12 +709,12 @@ bay ,|2 -2
 bay .|5 -5
 bay and|1 -1
 bay leaf|1 -1
-bay leaves|1 -1
+bay leaves|2 -2
 be made|-1 1
 bean|2 -2
 beans|7 -7
 beans #|2 -2
-beans ,|3 -3
+beans ,|2 -2
 beans .|6 -6
 beans and|2 -2
 beans in|1 -1
@@ -735,7 +738,7 @@ better the|-3 3
 between|5 -5
 between #|3 -3
 between two|2 -2
-bicarb|2 -2
+bicarb|3 -3
 big|3 -3
 big bowl|1 -1
 big pan|2 -2
@@ -828,6 +831,7 @@ bulgur|2 -2
 bunch|2 -2
 buns|2 -2
 but|1 -1
+but not|2 -2
 but the|3 -3
 butter|4 -4
 butter ,|1 -1
@@ -851,6 +855,7 @@ ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
 cabbage and|1 -1
+cake|1 -1
 calories|-4 4
 can|1 -1
 cancel|4 -4
@@ -919,6 +924,7 @@ chop onions|2 -2
 chop the|1 -1
 chopped|2 -2
 chopped ,|1 -1
+chopped onion|2 -2
 chuck|3 -3
 chunks|3 -3
 chunks ,|1 -1
@@ -942,7 +948,7 @@ cm .|4 -4
 cm cubes|1 -1
 cm dish|2 -2
 cm thick|1 -1
-cm tin|3 -3
+cm tin|4 -4
 coarse|3 -3
 coarsely|3 -3
 coat|2 -2
@@ -1006,7 +1012,6 @@ cornstarch|1 -1
 counter|3 -3
 couple|3 -3
 courgettes|1 -1
-courgettes ,|1 -1
 couscous|2 -2
 cover|3 -3
 cover ,|3 -3
@@ -1020,6 +1025,7 @@ covered|-2 2
 covered #|5 -5
 covered ,|-3 3
 covered .|2 -2
+crackle|1 -1
 cream|6 -6
 cream ,|2 -2
 cream .|3 -3
@@ -1028,6 +1034,7 @@ creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
 crisp .|4 -4
+cross|1 -1
 crumble|4 -4
 crumble the|2 -2
 crumble tofu|1 -1
@@ -1071,7 +1078,7 @@ day before|2 -2
 day drain|3 -3
 days|-3 3
 days ,|4 -4
-days .|-2 2
+days .|-3 3
 days fridge|-2 2
 days in|-2 2
 deep|2 -2
@@ -1095,7 +1102,7 @@ dissolve|4 -4
 dissolved|1 -1
 divide|6 -6
 divide between|2 -2
-divide into|1 -1
+divide into|2 -2
 do not|-1 1
 do the|4 -4
 does|-5 5
@@ -1118,7 +1125,7 @@ down with|-1 1
 drain|10 -10
 drain #|3 -3
 drain ,|3 -3
-drain .|6 -6
+drain .|7 -7
 drain and|5 -5
 drain beans|2 -2
 drain on|1 -1
@@ -1322,7 +1329,7 @@ garam|3 -3
 garam masala|3 -3
 garlic|9 -9
 garlic #|4 -4
-garlic ,|4 -4
+garlic ,|5 -5
 garlic .|3 -3
 garlic ;|2 -2
 garlic and|2 -2
@@ -1367,7 +1374,7 @@ gone|1 -1
 good|2 -2
 gradually|3 -3
 grate|3 -3
-grated|1 -1
+grated|2 -2
 grating|2 -2
 gravy|2 -2
 grease|4 -4
@@ -1389,7 +1396,7 @@ half|2 -2
 half .|4 -4
 half a|-1 1
 half of|3 -3
-half the|2 -2
+half the|1 -1
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
@@ -1435,10 +1442,10 @@ high ,|3 -3
 high .|3 -3
 high heat|5 -5
 high pressure|5 -5
-hing|3 -3
+hing|2 -2
 hold|-6 6
 hold #|-5 5
-holds|-3 3
+holds|-2 2
 hot ,|4 -4
 hot .|4 -4
 hot oil|1 -1
@@ -1464,14 +1471,13 @@ ice bath|4 -4
 if|4 -4
 if it|4 -4
 if needed|-1 1
-if there|1 -1
 if you|2 -2
 in|4 -4
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|1 -1
-in an|-2 2
+in an|-1 1
 in coconut|1 -1
 in cold|3 -3
 in flour|4 -4
@@ -1543,7 +1549,7 @@ juice|4 -4
 juice ,|2 -2
 juice .|2 -2
 juice and|2 -2
-juice of|2 -2
+juice of|1 -1
 juices|1 -1
 just|2 -2
 just tender|1 -1
@@ -1568,7 +1574,7 @@ kitchen|-4 4
 knead|6 -6
 knead #|5 -5
 knife|1 -1
-knock|2 -2
+knock|3 -3
 kombu|3 -3
 l|5 -5
 label|4 -4
@@ -1602,7 +1608,7 @@ leave to|4 -4
 leaves|5 -5
 leaves ,|3 -3
 leaves .|4 -4
-leaves and|2 -2
+leaves and|3 -3
 leaving|2 -2
 leek|-1 1
 leek and|2 -2
@@ -1659,7 +1665,6 @@ liquid ,|1 -1
 liquor|3 -3
 liquor .|3 -3
 litre|1 -1
-litre dish|1 -1
 litre of|2 -2
 litres|-2 2
 litres of|1 -1
@@ -1667,17 +1672,17 @@ little|1 -1
 little .|5 -5
 little oil|4 -4
 ll|3 -3
-loaf|3 -3
+loaf|2 -2
 loaf tin|4 -4
 lock|4 -4
 lock lid|3 -3
-log|3 -3
+log|2 -2
 log ,|1 -1
-logs|1 -1
+logs|2 -2
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-2 2
+loosen|-1 1
 loosen with|-2 2
 lot|3 -3
 lots|4 -4
@@ -1858,8 +1863,8 @@ next morning|-2 2
 night|-1 1
 night before|-1 1
 no|4 -4
-non|2 -2
-non stick|2 -2
+non|1 -1
+non stick|1 -1
 noodles|-3 3
 nori|3 -3
 not|1 -1
@@ -1976,7 +1981,7 @@ out|9 -9
 out ,|2 -2
 out .|5 -5
 out clean|1 -1
-out of|4 -4
+out of|5 -5
 out the|3 -3
 out to|1 -1
 oven|5 -5
@@ -2065,9 +2070,11 @@ peppers in|1 -1
 per|-2 2
 per side|2 -2
 pesto|3 -3
-pick|4 -4
+pick|3 -3
 pie|3 -3
+pieces|1 -1
 pieces ,|1 -1
+pieces .|1 -1
 pile|3 -3
 pinch|2 -2
 pinch of|2 -2
@@ -2088,6 +2095,7 @@ porcini|2 -2
 portion|1 -1
 portion #|2 -2
 portions|-1 1
+portions ,|4 -4
 portions .|-1 1
 pot|-1 1
 pot ,|1 -1
@@ -2106,7 +2114,7 @@ pound|3 -3
 pour|7 -7
 pour in|2 -2
 pour into|1 -1
-pour over|6 -6
+pour over|5 -5
 pour the|2 -2
 powder|2 -2
 powder ,|1 -1
@@ -2152,7 +2160,7 @@ put them|1 -1
 qr|4 -4
 quart|1 -1
 quarter|2 -2
-quarter of|2 -2
+quarter of|1 -1
 quick|5 -5
 quick release|4 -4
 quickly|4 -4
@@ -2182,7 +2190,6 @@ refresh|1 -1
 refrigerate|3 -3
 refrigerated|-3 3
 reheat|-7 7
-reheated|1 -1
 release|4 -4
 release #|2 -2
 release .|5 -5
@@ -2363,7 +2370,7 @@ shallots|4 -4
 shallow|5 -5
 shape|5 -5
 shape #|4 -4
-shape into|3 -3
+shape into|2 -2
 sheet|6 -6
 sheet ,|2 -2
 sheet .|3 -3
@@ -2420,7 +2427,7 @@ slaw|3 -3
 slice|3 -3
 slice #|3 -3
 slice into|1 -1
-slice the|1 -1
+slice the|2 -2
 sliced|4 -4
 slices|-1 1
 slices .|-2 2
@@ -2443,10 +2450,11 @@ smooth .|4 -4
 so .|2 -2
 so it|2 -2
 soak|4 -4
+soak #|1 -1
 soak beans|3 -3
 soak chickpeas|3 -3
-soak in|3 -3
-soak the|4 -4
+soak in|2 -2
+soak the|5 -5
 soaking|-2 2
 soba|3 -3
 soda|2 -2
@@ -2460,8 +2468,8 @@ softened|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|4 -4
-somewhere warm|4 -4
+somewhere|3 -3
+somewhere warm|3 -3
 sort|2 -2
 soup|1 -1
 sour|3 -3
@@ -2487,6 +2495,7 @@ spinach in|3 -3
 split|3 -3
 split peas|2 -2
 spoon|5 -5
+spoon .|3 -3
 spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
@@ -2501,7 +2510,6 @@ sprinkle|3 -3
 sprinkle with|4 -4
 sprouts|1 -1
 square|2 -2
-squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2545,7 +2553,7 @@ stir everything|2 -2
 stir for|4 -4
 stir in|6 -6
 stir it|1 -1
-stir the|2 -2
+stir the|3 -3
 stir through|1 -1
 stirring|7 -7
 stirring ,|3 -3
@@ -2605,7 +2613,7 @@ take out|3 -3
 takes|-5 5
 takes #|-3 3
 tamari|4 -4
-tamarind|2 -2
+tamarind|1 -1
 taste|5 -5
 taste .|4 -4
 tbsp|3 -3
@@ -2726,7 +2734,7 @@ the rest|-1 1
 the rice|3 -3
 the rosemary|3 -3
 the sage|2 -2
-the salt|3 -3
+the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
 the shallot|3 -3
@@ -2744,7 +2752,7 @@ the tahini|1 -1
 the tempeh|3 -3
 the tin|1 -1
 the tins|1 -1
-the tofu|3 -3
+the tofu|4 -4
 the tomatoes|2 -2
 the top|3 -3
 the tray|3 -3
@@ -2770,7 +2778,7 @@ then #|1 -1
 then ,|1 -1
 then .|3 -3
 then add|1 -1
-then bag|-2 2
+then bag|-1 1
 then blend|1 -1
 then drain|2 -2
 then fridge|3 -3
@@ -2781,7 +2789,7 @@ then release|2 -2
 then simmer|4 -4
 then the|3 -3
 then turn|3 -3
-there|-1 1
+there|-2 2
 they|4 -4
 they pop|1 -1
 thick|2 -2
@@ -2829,7 +2837,7 @@ till they|2 -2
 till thick|2 -2
 time|-7 7
 time #|-8 8
-time .|6 -6
+time .|5 -5
 time to|-2 2
 times|3 -3
 tin|1 -1
@@ -2850,6 +2858,7 @@ to freeze|-5 5
 to high|2 -2
 to low|1 -1
 to pot|4 -4
+to soak|2 -2
 to stand|3 -3
 to taste|2 -2
 to the|5 -5
@@ -2908,6 +2917,7 @@ towel|2 -2
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
+tray #|5 -5
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
@@ -2919,6 +2929,7 @@ trays .|4 -4
 treacle|1 -1
 tsp|3 -3
 tsp .|1 -1
+tsp bicarb|2 -2
 tsp salt|1 -1
 tub|3 -3
 tubs|1 -1
@@ -2935,7 +2946,7 @@ turning once|-1 1
 twenty|2 -2
 twice|1 -1
 twice .|2 -2
-two|3 -3
+two|4 -4
 two batches|-2 2
 two hours|2 -2
 two trays|3 -3
@@ -3042,9 +3053,9 @@ weeks in|-4 4
 weight|3 -3
 well ,|1 -1
 wet|5 -5
-wet ,|2 -2
+wet ,|3 -3
 wet .|3 -3
-wet hands|3 -3
+wet hands|2 -2
 what|5 -5
 whatever|-2 2
 when|4 -4
@@ -3113,7 +3124,7 @@ with water|2 -2
 within|1 -1
 within #|-1 1
 without|-2 2
-without stirring|2 -2
+without stirring|1 -1
 wks|1 -1
 wok|5 -5
 wooden|3 -3

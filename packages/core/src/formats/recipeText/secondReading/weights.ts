@@ -5,38 +5,38 @@ export const WEIGHTS = `
 # ,|-1 0 -6 -3 2 0 -5
 # .|-1 1 -6 -2 0 -6 -4
 # balls|3 -3 -3 -2 -2 -2 -1
-# c|-1 -2 -4 -8 6 -4 -7
+# c|-1 -2 -4 -8 5 -4 -7
 # cloves|-1 0 -1 -2 -2 1 -2
 # cm|0 0 -3 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
 # cups|0 -2 -2 1 -1 -1 1
-# d|-1 -2 -2 -1 -2 1 -1
+# d|-1 -3 -2 -1 -2 1 -1
 # days|3 -4 -2 -2 -3 -1 -3
 # degrees|1 -4 -3 -4 3 -2 -3
 # f|1 -2 -3 -3 0 0 -2
 # fan|2 -4 -4 -4 2 -3 -2
 # for|-3 -4 1 -3 1 -1 0
-# g|2 -1 -3 0 -3 -2 -2
-# h|1 1 -7 -2 -3 -6 -6
-# hour|-5 2 -4 -1 0 -4 -3
+# g|2 -1 -3 0 -4 -2 -2
+# h|1 1 -7 -2 -2 -6 -6
+# hour|-5 3 -4 -1 -1 -4 -3
 # hours|1 -1 -5 -2 1 -5 -6
 # hr|-5 3 -3 -1 -1 -3 -3
-# hrs|-1 3 -4 -4 -2 -4 -3
+# hrs|-1 3 -4 -4 -1 -4 -3
 # inch|4 -2 -3 -3 -5 -4 -3
-# inches|-1 -1 0 -1 0 -2 -1
+# inches|-1 -1 1 -1 0 -2 -1
 # kg|1 0 -1 0 -1 -2 -1
 # l|0 -4 0 -1 -5 0 -4
 # lb|-1 -1 1 -2 0 -2 0
 # litre|2 -1 -2 -1 -2 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
 # min|-8 1 1 1 -1 -4 0
-# mins|-10 0 0 2 -1 -9 -8
+# mins|-10 0 0 2 0 -9 -8
 # minute|-6 -4 2 -2 -3 0 -2
 # minutes|-6 2 -1 0 -1 -5 0
 # ml|-1 -1 -3 0 -2 1 -1
 # mm|4 -4 -3 -3 0 -3 -3
 # months|3 -3 -2 -2 -3 -3 -2
-# more|-4 -4 -1 1 2 -4 -4
+# more|-4 -4 -1 1 2 -3 -4
 # patties|2 -1 -2 -1 -2 -2 -1
 # sec|-1 -3 -3 0 -4 2 -3
 # seconds|-5 -2 3 -1 -2 2 -1
@@ -44,69 +44,70 @@ export const WEIGHTS = `
 # tablespoons|-1 -1 -2 1 -1 -1 0
 # tbsp|0 -4 -1 -1 -1 0 0
 # tin|0 0 -2 -2 0 -2 -1
-# to|-3 -5 -2 0 2 -2 -2
+# to|-3 -6 -2 0 2 -2 -2
 # trays|-1 -2 -1 -1 1 -1 -1
 # tsp|1 -1 -1 -3 -1 -2 -3
 # until|-1 -1 1 0 -2 -1 -1
 # weeks|4 -5 -4 -3 -3 -2 -2
 # x|0 2 -1 -3 -4 -3 -2
 # °|-1 -4 -7 -6 3 -3 2
-( #|-1 -1 0 -2 0 -4 0
+( #|-1 0 -1 -3 0 -4 0
 ( about|2 -2 -1 -5 -3 -3 2
 ( fan|0 -1 -1 -1 1 -1 -1
 ( it|-1 -2 2 -1 -4 -2 -2
 ( or|0 1 -3 -1 -2 -1 -2
-, #|-4 -7 2 0 0 -2 -4
+, #|-4 -7 2 -1 0 -1 -4
 , a|-1 0 1 -2 0 -6 -1
-, about|-1 -3 0 0 -4 -1 -6
+, about|-1 -3 1 0 -4 -1 -6
 , add|-1 -3 -1 0 0 -2 -1
-, adding|-1 -2 -1 0 1 0 -1
+, adding|-2 -2 -1 0 1 1 -1
 , and|0 -2 -4 -1 2 -4 -5
 , another|-3 -5 -4 2 1 -2 -2
-, back|-3 -2 1 -3 3 -3 -3
-, bake|-3 -3 -3 -3 3 -2 -2
+, back|-3 -2 1 -3 3 -3 -2
+, bake|-3 -3 -3 -3 3 -1 -2
 , baking|0 -1 0 -1 -1 0 0
 , bay|1 -2 -1 1 -3 -5 -2
 , beans|-2 -2 2 0 -1 -4 -3
 , blend|-4 -1 -2 -1 -1 3 -1
-, boil|-3 -4 -7 6 -5 -2 -2
+, boil|-2 -4 -7 6 -5 -2 -2
 , box|2 -2 -2 -1 -1 -2 -1
 , bring|-3 -2 0 -1 1 -2 -2
-, broth|1 -1 -1 -3 -4 0 -2
+, broth|1 -1 -1 -4 -4 0 -2
 , brush|-2 -1 -3 -3 2 -1 -4
 , bubble|-3 -3 -4 4 -2 -2 -2
 , carrot|0 -3 -1 0 -3 -2 -2
-, carrots|1 -2 0 -2 -3 0 -2
-, celery|0 -1 -2 2 -3 -2 -3
+, carrots|1 -3 -1 -1 -4 0 -2
+, celery|0 -1 -2 1 -3 -2 -3
 , chickpeas|2 -1 -2 -1 -1 -1 -1
-, chill|-1 1 -3 -2 -2 0 -2
+, chill|0 1 -3 -2 -2 0 -1
 , chilli|1 -2 1 -3 -3 -2 -2
 , chillies|1 -2 0 -2 -3 -3 -2
 , chop|1 -2 0 -3 1 -3 -3
 , chopped|0 -1 1 -1 -2 -2 -1
 , cinnamon|0 -3 0 0 -1 -1 -1
 , coconut|2 -2 -2 -2 -2 -3 -1
+, combine|-1 1 -1 -1 -1 -2 -2
 , cook|-8 -6 4 -2 -5 -3 -6
 , cool|-1 1 -1 0 -3 -3 -3
 , core|-1 -1 1 -1 -1 -2 -1
 , coriander|2 -1 -1 -2 -2 -2 -1
 , cover|-3 1 -2 0 0 -1 0
 , covered|-1 1 -3 2 -3 -2 -3
-, cumin|2 -3 -3 2 -3 -3 -2
+, cumin|3 -3 -3 2 -3 -4 -2
 , curry|1 -1 1 -2 -1 -1 -1
 , cut|1 0 -4 1 -2 -3 0
 , dill|-1 -1 1 -1 -2 0 -1
 , don|-1 -2 1 -1 0 0 -1
 , drain|-6 2 -6 3 -6 -5 -6
 , drizzle|0 0 -2 -3 0 -2 -1
-, dry|-2 -1 2 0 -4 -2 -4
-, fill|-1 -3 2 -3 -2 -2 -2
+, dry|-2 0 1 0 -4 -3 -4
+, fill|-1 -3 1 -3 -3 -2 -2
 , flip|-3 -2 -2 -2 2 -1 -2
 , flipping|-1 -3 -2 1 0 -1 -2
 , flour|-1 -2 1 -3 -1 1 -2
 , fold|2 -4 -5 -4 -3 -1 0
 , for|-2 3 -2 -2 -2 -1 -2
-, freeze|2 -2 -3 -2 -2 -3 -1
+, freeze|2 -2 -2 -2 -2 -3 -1
 , fridge|0 0 -2 -2 -1 0 -1
 , fry|-5 -3 2 -1 -5 -4 -5
 , garlic|0 -6 -2 -3 0 0 -4
@@ -116,62 +117,63 @@ export const WEIGHTS = `
 , in|-1 -2 1 0 -1 0 -3
 , into|0 -3 -1 -1 2 -3 -1
 , juice|1 -1 -3 -2 -1 -1 -2
-, keep|0 0 -3 -3 -3 0 -1
+, keep|1 0 -3 -3 -3 0 -1
 , keeping|0 0 -3 0 -2 -3 -1
 , knead|2 -3 -2 -2 -2 -2 -2
-, leave|-2 5 -5 -6 -5 -2 -5
+, leave|-2 4 -5 -6 -1 -2 -6
 , lemon|-2 -3 1 -3 -2 2 -1
 , lentils|3 -3 -1 -2 -5 -4 -2
 , let|-1 3 -4 -2 -3 -4 -4
 , lid|-2 1 -5 3 -2 -3 -3
 , lime|-1 -1 1 -3 -2 -3 -1
-, low|-1 -2 -3 3 -4 -1 -1
+, low|-1 -2 -3 3 -3 -1 -1
 , lower|-1 -2 -2 1 0 -1 -2
 , lowest|-1 -4 -3 3 -3 -1 -1
-, maple|0 -1 0 1 -1 -3 -1
+, maple|0 -1 0 0 -1 -3 -1
 , mash|-2 -3 1 1 -3 -1 -3
 , massage|0 1 -2 -2 -2 -2 -2
 , medium|-3 -2 1 0 -2 -2 -1
-, milk|0 -2 1 -2 -3 -3 -1
+, milk|0 -2 1 -2 -3 -3 -2
 , mint|3 -1 -3 -1 -2 -3 -1
 , mirin|1 -1 -1 -1 1 -2 -1
 , mix|0 0 -1 -2 0 0 -1
 , mushrooms|-2 -3 2 -1 -3 -4 -2
 , mustard|0 -3 -1 1 -2 0 -2
-, no|1 -3 0 -3 -3 1 -1
+, no|1 -3 0 -2 -3 1 -1
 , nutmeg|0 -2 -1 0 -2 -1 -1
 , oil|-3 -1 -2 -5 2 1 -6
 , one|-2 1 -2 2 -3 -1 -2
 , onion|-2 -3 -1 0 0 -1 1
 , onions|1 -4 -3 1 0 0 -3
-, or|-2 -2 -1 -2 1 2 -2
+, or|-2 -2 -1 -2 1 1 -2
 , oregano|-1 -2 -2 0 1 1 -1
 , pack|2 -2 -3 -1 -2 -2 -1
-, paprika|-3 -2 1 -1 -1 1 -1
+, paprika|-3 -2 2 -1 -1 1 -1
 , partially|-1 -1 -1 1 -1 -1 0
 , partly|0 -1 -1 2 -1 0 0
 , passata|2 -2 -3 2 -2 -2 -3
-, paste|-1 -1 0 1 -3 -2 -1
+, paste|-1 -1 -1 1 -3 -2 -1
 , peel|-1 0 -3 1 -2 -1 -2
 , pepper|0 1 0 -4 -4 -2 -3
 , pinch|1 1 -3 -2 -2 -2 -1
 , portion|1 -1 -1 -1 -1 -1 -1
-, potatoes|3 -2 -5 0 -3 -4 -2
-, pour|1 -1 -1 0 0 -5 -2
+, potatoes|4 -2 -5 0 -3 -4 -2
+, pour|1 -1 -2 1 0 -5 -2
 , press|0 0 0 -3 -1 -5 -3
 , put|0 1 -1 0 -2 -3 -3
-, reduce|-4 -1 -5 4 -3 -2 -1
+, reduce|-4 -1 -6 4 -3 -2 -1
 , remaining|0 -1 -2 -2 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
-, rest|-3 4 -1 -6 -3 -4 -2
-, rice|-1 0 0 -2 -2 1 -1
-, rinse|-2 2 -3 2 -3 -3 -4
+, rest|-3 4 -2 -6 -3 -5 -2
+, rice|-1 0 1 -2 -2 1 -1
+, rinse|-2 2 -3 2 -3 -2 -4
+, roast|-3 -1 -1 -2 2 -1 -1
 , roll|2 -3 -1 -1 -2 -2 -1
-, rosemary|1 -3 -3 -2 2 -4 -2
-, salt|-1 0 -1 -3 -1 0 -4
+, rosemary|1 -3 -3 -2 2 -3 -2
+, salt|0 0 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
-, scatter|2 -2 -3 0 0 -3 -1
+, scatter|2 -2 -4 0 0 -3 -1
 , scraping|-1 -2 -2 -3 -2 2 -1
 , seal|-1 -1 1 -3 -3 -3 -2
 , season|0 0 -1 -2 1 -3 -1
@@ -180,7 +182,7 @@ export const WEIGHTS = `
 , sesame|2 -1 0 -2 -3 0 -2
 , shake|1 0 -5 -5 -1 -3 2
 , shaking|-3 -3 -2 0 -1 -2 1
-, simmer|-4 -4 -7 6 -4 -2 -2
+, simmer|-5 -4 -7 6 -4 -2 -3
 , skim|1 -2 -3 1 -2 -2 -2
 , slice|4 -3 -5 -3 -2 -3 -1
 , smooth|-1 2 -3 -1 -2 -3 0
@@ -191,15 +193,16 @@ export const WEIGHTS = `
 , sprinkle|2 -2 -2 -2 -1 -2 -1
 , squash|3 -2 -3 -2 -1 -3 -2
 , squeeze|0 0 -2 -1 -4 -6 0
-, stand|-3 4 -4 -3 -3 -2 -4
-, stir|-2 -2 0 -2 0 0 -4
-, stirring|-2 -6 -2 2 -1 -3 -4
+, stand|-3 3 -4 -3 -3 -2 -4
+, stir|-1 -2 0 -2 0 0 -4
+, stirring|-2 -6 -2 3 -1 -3 -4
 , stock|1 -1 1 -3 -5 -4 -2
 , sugar|-1 -5 0 1 -2 -2 -4
 , swap|-1 -2 -2 -2 2 -1 -1
 , swapping|-1 -2 -1 -1 1 -1 0
 , sweat|-3 -2 2 -2 -2 -2 -3
 , syrup|-1 -1 1 -2 -2 0 -1
+, take|-2 -1 2 -1 -1 -1 -1
 , the|-1 -2 0 -1 -3 -1 -1
 , then|1 2 -2 -4 -1 -1 0
 , thyme|3 -2 -2 -1 -3 -4 -2
@@ -210,19 +213,19 @@ export const WEIGHTS = `
 , top|-1 -2 -4 0 2 -1 -2
 , toss|-2 -2 0 -2 1 -4 -4
 , tossing|-2 -1 2 -5 0 -1 -2
-, turmeric|0 -2 1 -2 -1 -2 -1
+, turmeric|0 -2 1 -3 -1 -2 -1
 , turn|0 0 -3 -3 3 -3 -2
-, turning|1 -2 0 -1 0 -3 -2
+, turning|1 -2 2 -2 -1 -3 -3
 , two|2 -2 -3 -1 -2 -2 -1
 , uncovered|-2 -3 -3 3 -2 -1 -2
 , until|-3 -2 -1 0 1 -2 -3
 , vinegar|0 -1 -1 1 -3 -1 -2
 , walnuts|0 -3 -1 -2 -2 0 -2
 , warm|-1 -2 -1 -2 -2 1 -2
-, water|1 -2 0 -1 -2 -3 -2
+, water|1 -3 0 -1 -3 -3 -2
 , whisk|0 -1 -2 2 0 -5 -2
 , white|2 -2 0 -3 -2 -3 -2
-, wrap|0 -1 -4 0 -2 -4 -3
+, wrap|0 -1 -4 1 -2 -4 -3
 , yeast|1 1 -3 -1 -2 -1 -1
 . #|-2 -1 -1 -2 3 -1 -3
 . add|-2 -4 1 -1 -2 1 -3
@@ -231,7 +234,7 @@ export const WEIGHTS = `
 . brush|2 -1 -2 -2 -3 -2 -1
 . chill|0 -3 -2 -1 -2 1 -1
 . combine|-1 -2 1 -2 -1 0 -2
-. cool|1 -3 -4 -3 -2 0 -2
+. cool|1 -4 -4 -3 -2 0 -2
 . cut|3 -1 -2 -1 -4 -2 -1
 . divide|1 -2 -4 -2 -1 0 0
 . fill|-3 -2 0 -2 -4 2 -1
@@ -242,12 +245,12 @@ export const WEIGHTS = `
 . layer|-1 -2 -3 -2 1 -1 0
 . lemon|-1 -1 -3 -1 -1 2 -1
 . lid|-2 -2 2 -4 -4 -2 -1
-. line|5 -1 -4 0 -5 -1 0
+. line|5 -1 -4 0 -5 -2 0
 . mix|-2 -4 1 -1 -3 1 -2
 . oil|1 1 -2 -3 -3 -2 -2
 . pack|0 -1 1 -1 -1 -1 -1
 . parsley|4 -2 -4 -3 -1 -4 -1
-. pour|1 -4 -2 -4 0 -4 -2
+. pour|1 -3 -2 -4 0 -4 -2
 . put|-2 -2 3 -2 -3 -5 -4
 . roll|2 -1 -2 -1 -2 -1 0
 . salt|-3 0 -1 -2 -2 3 -1
@@ -261,9 +264,10 @@ export const WEIGHTS = `
 . stir|-1 -4 -8 0 -5 2 -2
 . top|3 -1 -4 -2 -1 -3 -1
 . toss|0 -1 1 -2 -5 0 -1
-. warm|0 -1 0 -1 -1 -2 -1
+. warm|0 -1 0 -1 -1 -1 -1
+. when|-1 -3 0 2 -2 -1 -2
 . whisk|1 -1 -1 -2 -3 -3 -2
-; #|-3 -4 4 -3 -1 -3 -5
+; #|-4 -5 4 -3 -1 -3 -5
 ; add|-3 -2 2 -3 -3 0 -2
 ; bring|-2 0 2 -2 -4 -2 -1
 ; cook|-2 -3 3 -2 -4 -4 -5
@@ -272,20 +276,20 @@ export const WEIGHTS = `
 ; leave|0 2 -2 -3 -4 -2 -3
 ; let|-4 1 0 2 -2 -2 -2
 ; mix|-1 -1 -1 -1 -1 0 -1
-; pour|2 -1 -1 -2 -1 -3 -1
+; pour|2 -1 -1 -1 -1 -3 -1
 ; roast|-2 -1 -1 -2 1 -1 0
 ; season|0 -2 -3 -1 1 -4 -1
 ; simmer|-2 -3 -4 4 -3 -2 -2
 ; stir|-2 -3 2 -2 -5 0 -1
 ; toss|0 -2 1 -3 1 -2 -1
-<=14|-7 3 -1 0 0 -13 -5
-<=2|-4 -9 8 -4 -11 0 -13
-<=25|-8 5 -13 3 3 -11 -2
-<=45|-13 4 -13 2 5 -10 -3
-<=5|5 -6 2 -1 -10 -3 -1
+<=14|-8 3 -1 0 0 -13 -5
+<=2|-3 -10 8 -5 -11 0 -13
+<=25|-8 5 -13 2 3 -11 -2
+<=45|-13 4 -13 2 5 -9 -3
+<=5|5 -6 2 -1 -11 -3 -1
 <=9|-3 -9 3 -1 -4 -8 -1
-^ #|1 -5 -6 -4 4 -5 -7
-^ add|3 -4 1 -1 -3 -9 -6
+^ #|1 -5 -6 -4 3 -5 -7
+^ add|3 -5 1 -1 -3 -9 -6
 ^ all|-3 -4 -1 -2 -1 3 -2
 ^ bake|-3 -8 -5 -3 4 -3 -5
 ^ beans|-1 -4 3 -2 -5 -4 -4
@@ -295,7 +299,7 @@ export const WEIGHTS = `
 ^ blitz|-7 -3 -4 -4 -4 7 -4
 ^ boil|-5 -6 -6 7 -6 -4 -5
 ^ bring|-5 -4 0 2 -2 -4 -2
-^ brown|1 -3 0 -6 -4 -4 -5
+^ brown|1 -3 0 -5 -4 -4 -5
 ^ brush|0 -2 -1 -1 1 -2 -1
 ^ chill|2 3 -5 -6 -7 -6 -6
 ^ chop|0 -3 0 0 0 -2 -3
@@ -303,15 +307,15 @@ export const WEIGHTS = `
 ^ cook|-6 -7 5 -3 -8 -5 -2
 ^ cool|4 3 -9 -8 -10 -5 -7
 ^ core|5 -3 -5 -3 -5 -5 -4
-^ cover|0 1 -4 0 0 -4 -5
+^ cover|0 1 -4 1 0 -4 -5
 ^ crumble|3 -2 0 -2 -2 -3 -2
-^ cube|1 0 -1 -4 -1 -5 -4
+^ cube|1 0 -2 -4 -1 -5 -4
 ^ cut|0 1 -2 -4 -4 -1 -3
-^ day|0 0 -1 0 -2 -1 -2
+^ day|0 0 -1 0 -3 -1 -2
 ^ discard|1 -2 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -2 -5 -2
 ^ do|3 -2 -4 -2 -2 -3 -1
-^ drain|2 2 -3 -2 -5 -2 -3
+^ drain|2 2 -4 -2 -5 -2 -4
 ^ dry|1 1 -1 -4 -3 -2 -3
 ^ everything|-5 -4 2 2 -2 2 -4
 ^ fill|3 -3 -5 -2 1 -4 -1
@@ -324,20 +328,20 @@ export const WEIGHTS = `
 ^ for|1 -3 1 -1 -2 -3 -2
 ^ form|1 -2 -2 0 -2 -2 -2
 ^ freeze|3 1 -5 -3 -4 -5 -3
-^ fry|-6 -6 7 -6 -7 -4 -6
+^ fry|-6 -6 7 -5 -7 -4 -6
 ^ garlic|-1 -7 7 -6 -7 -8 -5
 ^ get|-2 -2 3 -4 -3 -3 -2
 ^ grate|3 0 -3 -3 -2 -4 -2
-^ grind|3 -2 -3 -2 -2 -3 -3
+^ grind|3 -3 -3 -2 -2 -3 -3
 ^ halve|2 -1 -2 -1 -2 -2 -2
 ^ heat|2 -7 0 0 -4 -3 -4
-^ in|-1 -3 1 0 -6 -5 -2
+^ in|-1 -4 1 0 -6 -5 -2
 ^ into|0 -3 1 0 -4 -5 -2
 ^ keep|-2 -3 -6 -3 4 -6 -2
-^ knead|4 -3 -5 -4 -3 -5 -5
+^ knead|4 -3 -5 -4 -3 -4 -5
 ^ ladle|3 -1 -1 -2 -2 -4 -2
 ^ lay|1 -2 1 -3 -1 -3 -3
-^ layer|5 -4 -5 -3 -5 -4 -3
+^ layer|5 -4 -5 -3 -4 -4 -3
 ^ leave|2 1 -3 -3 -8 -3 -7
 ^ lemon|3 -2 -3 -1 -2 -4 -1
 ^ lentils|0 -3 -4 3 -3 -2 -2
@@ -345,14 +349,14 @@ export const WEIGHTS = `
 ^ lid|-3 -7 -3 0 3 -2 -2
 ^ lower|-1 -2 0 -3 1 -1 -1
 ^ mash|1 -3 0 -5 -4 -2 -3
-^ meanwhile|-4 -1 0 1 0 -2 0
-^ melt|-3 -3 0 2 -3 -3 -2
+^ meanwhile|-4 -2 0 1 0 -2 0
+^ melt|-3 -4 0 2 -3 -3 -2
 ^ mix|6 0 -7 -7 -2 -9 -4
 ^ morning|0 -1 -1 -1 1 -3 -1
-^ next|-1 -4 1 0 -4 -4 -3
+^ next|0 -4 1 0 -4 -4 -3
 ^ off|3 4 -7 -5 -5 -6 -3
-^ oil|3 0 -3 1 -5 -5 -2
-^ onion|-4 1 2 -4 -5 -4 -5
+^ oil|3 0 -3 1 -4 -5 -2
+^ onion|-4 1 2 -4 -5 -4 -4
 ^ out|2 -2 -1 -2 -3 -3 -1
 ^ oven|8 -6 -7 -5 -1 -8 -5
 ^ pack|4 -2 -3 -3 -1 -5 -3
@@ -360,44 +364,44 @@ export const WEIGHTS = `
 ^ peel|0 0 0 -4 -2 -1 -2
 ^ place|-1 -2 -2 -2 1 -2 -2
 ^ potatoes|-2 -5 -3 4 -1 -3 -3
-^ pour|-1 2 -2 0 -1 -7 -3
+^ pour|-1 2 -1 -1 -1 -7 -3
 ^ preheat|5 -2 -3 -2 -7 -4 -3
 ^ press|2 5 -6 -4 -6 -6 -6
-^ prove|-4 4 -3 -4 -3 -3 -3
+^ prove|-3 4 -3 -4 -3 -3 -3
 ^ pulse|-5 -2 -3 -3 -3 4 -2
 ^ puree|-5 -2 -3 -4 -3 6 -2
 ^ put|0 -3 -1 -1 -1 -2 2
 ^ quarter|0 0 0 -2 -1 -2 -1
-^ remove|0 -1 0 -3 0 -2 -3
+^ remove|0 -1 0 -3 -1 -2 -3
 ^ rest|-1 6 -2 -8 -5 -6 -5
-^ return|-3 -5 2 2 -1 -5 -4
+^ return|-3 -5 2 2 -2 -5 -4
 ^ rice|-2 -3 2 -2 -2 -4 0
 ^ rinse|-1 1 1 -2 -3 -6 -4
 ^ roast|-4 -8 -1 -6 5 -3 -5
 ^ roll|3 -3 0 -4 -4 -4 -4
 ^ rub|3 0 -4 -2 -2 -3 -1
-^ salt|4 3 -6 -6 -6 -4 -6
+^ salt|4 3 -6 -5 -6 -4 -6
 ^ sauce|1 -4 -3 3 -3 -3 -2
 ^ saute|-3 -3 3 -1 -3 -2 -3
-^ sauté|-3 -4 5 -6 -4 -3 -4
-^ scatter|4 -2 -6 -3 -1 -4 -2
+^ sauté|-3 -4 5 -6 -4 -3 -5
+^ scatter|4 -2 -6 -3 0 -4 -2
 ^ season|6 0 -6 -5 -6 -8 -4
-^ serve|4 -2 -2 -4 -4 -9 -4
+^ serve|3 -2 -2 -4 -4 -9 -4
 ^ set|-1 -3 2 -4 -5 -6 -3
 ^ shake|5 -3 -5 -2 -4 -5 -4
-^ shape|2 0 -4 0 -3 -3 -3
+^ shape|3 -1 -4 -1 -4 -3 -3
 ^ shred|-1 -2 -1 -4 0 0 -4
-^ simmer|-4 -9 -7 8 -11 -3 -4
+^ simmer|-4 -9 -7 8 -10 -3 -4
 ^ skim|3 -2 -4 -2 -3 -3 -2
 ^ slice|4 1 -3 1 -3 -6 -4
-^ soak|-2 5 -5 -6 -4 -3 -4
+^ soak|-2 5 -5 -6 -4 -2 -4
 ^ soften|-3 -4 3 -2 -4 -4 -3
-^ spinach|-3 -3 3 -1 -3 -2 -3
+^ spinach|-3 -3 3 0 -3 -2 -3
 ^ spoon|0 1 -3 -1 -1 -2 -1
 ^ spread|2 -2 -3 0 -1 -3 -1
 ^ sprinkle|1 -1 0 -4 -3 -3 -2
 ^ squeeze|0 -4 0 -1 -4 -3 -2
-^ stand|-5 5 -5 -5 -5 -3 -5
+^ stand|-5 5 -6 -5 -5 -3 -5
 ^ steam|-6 -7 -7 7 -6 -5 -7
 ^ stir|3 1 -3 -1 -1 -8 -5
 ^ stock|2 -3 -5 -1 2 -5 -4
@@ -408,18 +412,18 @@ export const WEIGHTS = `
 ^ then|-7 -6 0 3 0 2 -3
 ^ tip|1 -2 0 -1 -1 -2 -2
 ^ toast|1 -4 1 -7 1 -4 -7
-^ tofu|-3 -3 0 -3 2 -3 -3
+^ tofu|-3 -3 0 -3 2 -2 -3
 ^ tomatoes|0 -3 0 1 -4 -3 -3
 ^ top|4 -2 -4 -2 -4 -4 -2
 ^ toss|4 0 -8 -1 -1 -7 -1
-^ turn|1 -2 0 -1 1 -4 -2
+^ turn|1 -2 0 -1 2 -4 -2
 ^ uncover|-2 -2 0 -3 2 -2 -2
 ^ veg|2 -4 -3 0 -3 -3 -1
 ^ vinegar|2 -3 -5 2 -3 -4 -1
 ^ warm|-1 -1 3 -1 -6 -6 -6
 ^ wash|0 3 0 -4 -1 -5 -5
 ^ while|-2 -2 0 -4 1 0 0
-^ whisk|1 1 -3 0 -4 -3 -3
+^ whisk|1 1 -3 0 -5 -3 -3
 ^ wilt|-4 -2 4 -2 -1 -3 -2
 ^ wine|-1 -3 -4 3 -4 -4 -2
 ^ wrap|2 -3 -2 -3 -1 -3 -2
@@ -429,19 +433,19 @@ a baking|-1 -2 -2 -2 1 -1 -2
 a big|1 -5 1 -6 -4 -2 0
 a bit|-1 -2 -3 2 -2 0 -2
 a boil|-4 -3 2 -1 0 -2 -1
-a bowl|2 1 -2 -3 -3 -5 -4
+a bowl|2 1 -2 -3 -3 -5 -3
 a clean|2 -1 -1 -2 -2 -2 -1
-a cloth|2 2 -4 -2 -6 -2 -4
+a cloth|3 2 -4 -2 -6 -2 -4
 a colander|-3 3 -2 -3 -3 -2 -1
 a day|2 -1 -5 -3 -3 -4 -4
 a deep|2 -3 -2 -3 0 -4 -1
-a dry|-2 -3 3 -2 -4 -3 -3
+a dry|-2 -3 3 -2 -4 -3 -4
 a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -3 -1 -1 2 -1
-a fork|2 -1 -1 -1 -1 -3 -1
+a fork|2 0 -1 -1 -1 -3 -1
 a frying|-2 -1 2 -3 -1 -2 -2
-a further|-4 -3 0 -1 1 -2 -3
+a further|-4 -3 -1 -1 1 -2 -3
 a good|0 -1 -1 0 -1 -2 -2
 a greased|0 -1 -3 2 -2 -3 -2
 a half|-2 -4 0 -1 2 0 -1
@@ -450,7 +454,7 @@ a high|-4 -3 3 -4 -3 1 -4
 a hot|-2 -3 -1 1 -2 0 0
 a jar|1 -3 0 -3 -3 -6 -2
 a ladleful|1 -2 0 -2 -2 -4 0
-a large|-1 -2 0 0 -1 -4 -3
+a large|-1 -2 0 0 -1 -4 -4
 a lid|-2 0 -2 2 -3 -2 -1
 a lined|1 -3 -3 0 -1 0 -1
 a little|-1 -2 0 -1 0 -3 -3
@@ -461,17 +465,17 @@ a minute|-1 -3 2 0 -4 -5 -3
 a pan|-5 -3 2 1 -4 -1 -5
 a paste|-2 -1 -1 -1 -1 2 -1
 a pinch|-1 0 1 -2 -3 -4 -3
-a plate|3 1 -4 -3 -3 -3 -2
+a plate|3 1 -4 -3 -4 -4 -2
 a pot|-1 -2 2 0 -5 -5 -4
 a quarter|-2 1 0 1 -2 -3 -1
-a rack|0 1 -2 -3 0 -1 -1
-a rimmed|-1 -1 -1 -2 1 -1 -1
+a rack|0 1 -2 -3 0 -2 -1
+a rimmed|-1 -1 -1 -1 1 -1 -1
 a roasting|0 -1 -1 -2 1 -1 -2
 a rough|-2 -1 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
 a sheet|-2 0 -3 -3 2 -1 -2
 a sieve|0 2 -3 -2 -2 -3 -1
-a simmer|-4 -2 0 -1 2 -3 -2
+a simmer|-4 -2 0 0 2 -3 -2
 a small|-2 -2 1 1 -4 -4 -4
 a splash|1 0 0 -1 -3 -3 -1
 a spoon|-1 -3 1 0 -4 0 -2
@@ -479,13 +483,13 @@ a stick|-2 -1 1 -3 -1 2 -1
 a tablespoon|-2 -2 2 -2 -2 -1 0
 a teaspoon|-3 1 0 -2 -4 1 0
 a thick|0 -1 0 -3 -1 0 -1
-a third|0 -3 0 -2 -4 2 -1
+a third|-1 -3 0 -2 -4 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -2 -4 -1
 a tray|-3 1 -3 -4 2 -3 -3
-a wide|-4 -1 2 0 -1 -3 -1
-about|-2 -3 0 -1 -3 0 1
-about #|-1 -3 1 -1 -2 -2 1
+a wide|-3 -1 2 0 -1 -3 -1
+about|-2 -3 0 -1 -4 0 1
+about #|-1 -3 1 -2 -3 -2 1
 about a|0 -2 -2 1 -2 -1 -1
 about an|-2 1 -2 1 -2 -2 -2
 absorbed|-3 -1 2 -2 -2 -1 -1
@@ -494,10 +498,10 @@ add|1 -4 2 -2 -3 -3 -3
 add #|0 -3 -1 1 -4 -5 -4
 add a|0 1 -4 -1 0 -1 -2
 add beans|1 -2 -5 1 -4 1 -2
-add chickpeas|2 -2 -2 -2 0 -3 -2
+add chickpeas|2 -3 -2 -1 0 -3 -2
 add cumin|-1 -1 1 -2 -2 -1 -1
-add everything|1 -2 -1 -3 -2 0 -1
-add garlic|1 -2 0 -1 -3 -3 -1
+add everything|2 -3 -2 -3 -3 0 -1
+add garlic|1 -2 0 -1 -2 -3 -1
 add ginger|0 -1 2 -4 -1 -2 -2
 add lentils|1 -1 0 -2 -2 -2 -1
 add onion|-2 -1 -1 1 -3 -2 -2
@@ -506,26 +510,26 @@ add the|1 -3 0 -1 0 -4 -3
 add to|1 -2 -3 0 -1 -3 1
 add tomatoes|5 -2 -5 -1 -1 -3 -2
 add water|-1 0 -4 1 -3 0 -1
-adding|-1 -3 -3 1 1 0 -1
+adding|-2 -3 -3 1 1 1 -1
 adding the|-1 -3 -2 0 0 1 -1
 adjust|3 -1 -3 -2 -2 -4 -2
-after|0 -3 -2 -2 0 -5 -1
+after|0 -3 -1 -2 0 -5 -1
 after #|0 -3 -5 -1 0 -5 0
 again|1 0 -4 2 -2 -1 -1
 again .|0 -3 -5 2 -1 -1 0
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
-air|-2 -4 -3 -4 -4 -3 4
-ajar|1 -4 -2 3 0 -3 -3
+air|-3 0 -3 -4 -5 -3 4
+ajar|1 -4 -3 3 1 -3 -3
 ajar ,|-1 -2 -1 1 0 -1 0
-al|-3 -2 -4 4 -3 -1 -3
+al|-3 -2 -4 4 -3 -2 -3
 all|-1 -4 -1 -2 -4 3 -1
-all ,|2 -1 -3 -3 -2 -2 -2
-all .|0 -2 0 -3 -3 -4 -2
+all ,|1 -1 -3 -3 -2 1 -2
+all .|1 -2 0 -3 -3 -4 -2
 all but|-1 0 -2 0 -3 0 -2
-all in|-1 -3 -2 -2 -3 2 1
-all the|1 -2 -1 -1 -2 -1 -1
-allow|2 -1 -4 0 -4 -1 -4
+all in|-1 -3 -2 -2 -2 2 1
+all the|1 -2 -1 0 -2 -1 -1
+allow|2 -1 -4 1 -4 -1 -4
 allspice|2 -2 -2 1 -2 -2 -2
 almond|-1 -1 -2 1 -1 1 0
 almonds|0 -3 -2 -3 -1 1 -2
@@ -534,46 +538,46 @@ almost|-1 -2 -3 2 -2 1 -2
 along|-1 -2 -1 -2 -1 -2 2
 alongside|3 -2 -4 -2 0 -3 -2
 an|-2 -1 -1 1 -3 -3 -4
-an hour|-5 0 -3 2 -3 -4 -4
+an hour|-5 0 -3 2 -2 -4 -4
 an oiled|-1 2 -4 -3 0 -3 -2
 an onion|-1 -2 2 -3 -3 -2 -2
-an ovenproof|2 -2 -1 -1 -2 -3 -1
+an ovenproof|2 -2 -1 -1 -2 -2 -1
 and|-1 -1 -1 -1 -1 0 -2
 and #|-1 -1 -1 0 -3 1 -2
-and a|-2 0 0 0 0 -1 1
+and a|-2 0 1 0 0 -1 1
 and add|1 -2 -1 0 -2 -2 0
 and bake|-3 -4 -2 -3 4 -2 -2
 and bay|5 -2 -6 -2 -3 0 -1
-and beans|-2 -1 1 1 -1 -2 -1
+and beans|-2 -1 1 0 -1 -2 -1
 and blend|-1 -2 -1 -2 -2 2 -2
 and boil|-3 -3 -5 5 -4 -2 -2
 and bring|0 -2 2 -3 -3 -2 -1
 and bubbling|0 -1 -1 -2 2 -1 0
 and carrots|-1 -2 1 -1 -3 0 -2
-and celery|-4 -2 -1 1 -3 1 -3
+and celery|-4 -2 -1 1 -4 1 -3
 and chill|-2 2 -2 -2 -2 -2 -1
 and chilli|-4 -3 -1 1 0 0 -2
-and cook|-4 -6 -1 4 -3 -3 -1
+and cook|-4 -6 -1 3 -3 -3 -1
 and coriander|-1 -1 -3 -4 -2 2 -2
 and cut|3 -3 -2 -3 -3 -3 -2
 and dill|1 -1 0 -1 -1 -4 -1
 and drain|-3 -1 -2 2 -3 -4 -5
 and drizzle|3 -1 -3 -1 -4 -3 -1
 and fry|-2 -2 1 -1 -3 -1 -2
-and garlic|0 -4 -1 0 0 -2 -3
+and garlic|0 -4 -1 1 0 -2 -3
 and ginger|-2 -2 2 -3 -1 -1 -1
 and grill|-2 -2 -1 -2 2 -1 -1
 and half|1 -3 -2 -2 0 0 -2
 and into|-2 -1 -2 -3 3 1 0
 and juice|0 -1 -4 2 0 0 0
 and knead|3 -4 -2 -3 -2 -2 -4
-and leave|-1 2 -1 -4 -2 -3 -3
+and leave|-1 2 -1 -4 -2 -3 -2
 and lemon|-1 0 -1 -3 -2 1 -1
 and let|-4 3 -1 -1 -3 -5 -3
-and lime|1 -1 -5 -3 -3 0 -4
+and lime|1 0 -5 -3 -3 0 -4
 and line|2 -1 -2 -1 -2 -1 -1
 and milk|-1 3 -2 -3 -1 -1 0
-and mushrooms|1 -1 3 -6 -2 -3 -1
+and mushrooms|1 -1 2 -6 -2 -3 -1
 and nutmeg|-2 0 1 0 -2 -2 -1
 and oil|1 0 -2 -2 -4 -1 -2
 and onion|3 -2 -3 0 -4 -3 -1
@@ -592,20 +596,20 @@ and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|2 -1 -1 -1 -4 -3 -2
 and scatter|-2 -2 2 -2 -3 0 -1
 and serve|1 -3 -1 -2 -4 -2 -3
-and set|-1 2 -4 1 -2 -1 -1
+and set|-1 2 -3 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -2 -1
 and some|1 0 -2 -1 -3 -2 0
 and soy|-2 -2 -2 -4 -2 2 1
-and spices|1 -2 2 -5 -4 -4 -2
+and spices|1 -2 2 -5 -3 -4 -2
 and spinach|3 -2 -5 3 -2 -3 -2
 and spread|-1 2 -1 -1 -2 -1 -1
-and squeeze|1 1 -1 -3 -2 -3 -3
+and squeeze|1 0 -1 -3 -2 -3 -3
 and stir|-3 -1 3 -1 -2 -1 -1
 and stock|1 -1 -1 -1 -4 -2 -1
 and sugar|1 0 -3 0 -3 -4 -1
-and the|2 -3 -2 -1 -3 -1 -2
+and the|2 -4 -2 -1 -3 -1 -2
 and then|2 -3 -3 2 -3 -2 -1
-and thyme|-1 -1 2 -4 1 -1 -1
+and thyme|-1 -1 2 -3 1 -1 -1
 and tomato|0 -2 0 -1 -2 -3 0
 and tomatoes|-1 -2 2 -4 -1 -1 -1
 and toss|-1 -3 1 -1 -2 -3 0
@@ -635,23 +639,23 @@ as you|0 -2 1 -2 -4 -3 -1
 aside|3 1 -2 -5 -4 -2 -3
 aside .|4 -3 -2 -4 -4 -2 -2
 at|-1 -2 -3 -4 2 -2 0
-at #|-3 -7 -2 -4 3 -4 1
+at #|-3 -7 -2 -3 3 -4 1
 at a|-1 -3 -3 1 -3 1 -2
 at least|0 1 -3 -4 -4 -4 -3
 at once|-1 -3 1 -3 -4 -5 -3
 at room|2 0 -3 -2 -3 -3 -2
 at the|1 -4 -4 0 0 -2 -3
-aubergine|-2 1 -3 0 1 -3 -3
+aubergine|-2 1 -4 0 1 -3 -3
 aubergine ,|-1 1 -3 -1 0 -3 -3
 aubergine with|1 -1 -1 -1 0 -1 -1
 aubergines|0 -1 -4 -1 1 -3 -4
 avocado|1 -2 0 -1 -3 -3 -2
-away|1 -4 -5 2 -3 -2 -2
+away|1 -3 -5 2 -3 -2 -2
 back|-3 -3 0 0 1 -1 -4
 back ,|1 0 2 -5 -4 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -1 -2
-back to|-1 -1 -1 2 0 0 -1
+back to|-2 -2 -1 2 0 0 -1
 bag|-2 1 1 0 -4 0 -4
 bag .|-2 2 1 -3 -3 0 -3
 bags|0 -2 -2 -1 -1 0 -1
@@ -672,8 +676,8 @@ barley|0 -2 2 -1 -4 -4 -3
 barley ,|-1 -2 1 -1 -2 -2 -2
 barley in|1 0 -1 1 -1 -2 -2
 base|-1 -1 -1 0 -1 -1 0
-basil|1 -3 -5 -1 -2 0 -2
-basil .|3 -1 -3 -1 -2 -3 -1
+basil|1 -4 -3 -2 -2 0 -2
+basil .|3 -1 -4 -1 -2 -3 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
 batches|-5 -3 1 -4 -3 3 -2
@@ -689,16 +693,16 @@ bay leaf|-2 -1 2 0 -1 -1 -1
 bay leaves|0 -2 -1 -1 -1 0 -1
 be|2 -1 -2 0 -3 -2 -1
 bean|-2 -2 1 -1 -2 0 -1
-beans|-1 -9 -1 2 2 -3 -7
+beans|-1 -9 -1 1 2 -3 -7
 beans #|-1 -4 0 1 -3 -3 -4
 beans ,|0 -4 -2 0 -3 1 -3
 beans .|2 -3 0 -4 -3 -6 -2
-beans and|0 -3 -4 4 -1 -3 -2
+beans and|0 -3 -4 3 -1 -3 -2
 beans in|0 -3 0 1 -4 -3 -2
 beans with|0 -2 -3 0 -1 1 -1
 beat|3 -3 -3 -2 -1 -3 -1
 beat in|3 -1 -2 -2 -2 -3 -1
-beetroot|-2 -1 -2 -1 1 1 -1
+beetroot|-2 -2 -2 -1 1 1 -1
 beets|0 -2 -1 1 -1 -2 -1
 before|3 0 -7 -1 -7 -2 -5
 before cutting|1 0 -4 -3 -3 -3 -4
@@ -706,14 +710,14 @@ before eating|2 -2 -3 0 -2 -2 -1
 before serving|-1 2 -2 -2 -2 -2 -2
 before slicing|0 0 -2 -3 -3 -4 -2
 before the|-1 2 -2 0 -1 -4 -2
-before you|3 -1 -2 -4 -3 -3 -3
-behind appliance|3 0 -5 1 -3 -3 -3
-behind at the hob|4 -10 4 -1 -5 -7 -13
+before you|3 -1 -2 -3 -3 -3 -3
+behind appliance|3 1 -5 1 -3 -3 -3
+behind at the hob|4 -10 4 -2 -5 -7 -13
 behind blender|5 2 -2 -5 -8 -3 -7
 behind hands|5 1 -2 -5 -1 -5 -7
 behind nothing|1 0 0 -2 -9 -1 0
-behind on the hob|4 -3 -4 2 -10 -2 -13
-behind oven|1 1 -6 -6 7 -4 -3
+behind on the hob|4 -3 -5 2 -10 -2 -13
+behind oven|1 0 -6 -6 7 -4 -3
 behind stands|7 -3 -1 -5 -7 -3 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|3 -1 -3 -2 -2 -3 -2
@@ -734,7 +738,7 @@ bite|-2 0 -3 2 -1 -1 -1
 bits|1 1 -2 -3 -2 -2 -1
 bits .|1 1 -3 -3 -2 -2 -2
 bitterness|-2 -3 -2 3 -3 -2 -2
-black|1 0 -3 -3 0 -1 -2
+black|1 0 -4 -3 0 -1 -2
 black beans|0 -2 -2 -2 -3 0 -1
 black salt|1 0 -4 -2 -3 -3 -1
 blanch|-4 -5 -4 6 -3 -4 -6
@@ -744,7 +748,7 @@ blast chill|2 0 -3 -3 -4 -3 -3
 blend|-13 -5 -8 -5 -5 12 -3
 blend #|-4 -3 -2 -3 -4 4 -4
 blend .|-4 -1 -2 -2 -2 3 -1
-blend all|-1 -1 -1 -1 -1 1 -1
+blend all|-3 -1 -1 -1 -1 2 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend the|-2 -2 -1 -1 -1 2 -1
 blend with|-4 -2 -3 -2 -1 4 -1
@@ -757,7 +761,7 @@ block|-1 2 -3 -3 -2 -3 0
 blocks|1 0 -1 -1 -1 -2 -1
 boil|-10 -12 -3 9 -6 -7 -7
 boil #|-5 -4 -8 7 -4 -3 -4
-boil ,|-4 -4 -2 4 -6 -2 -2
+boil ,|-5 -4 -2 4 -6 -2 -2
 boil .|-6 -3 6 -5 -3 -4 -2
 boil and|-1 -2 -4 4 -2 -1 -1
 boil for|-2 -2 -4 3 -3 -1 -1
@@ -774,15 +778,15 @@ both|-2 -3 3 -2 -3 -3 -2
 bottle|0 -2 -2 1 -2 0 -1
 bottom|0 -3 1 -1 -2 -4 -4
 bottom .|3 -1 0 -3 -3 -3 -1
-bowl|4 1 -6 -5 -5 -7 1
+bowl|5 1 -6 -5 -5 -7 1
 bowl ,|2 0 -4 -3 -3 -3 2
-bowl .|4 0 -4 -1 -3 -5 -4
+bowl .|4 -1 -4 -1 -3 -5 -4
 bowl with|2 1 -3 -4 -3 -3 -5
 bowls|1 -2 -1 -4 -4 -2 -3
 bowls .|-1 -2 1 -3 -3 -1 -2
 box|4 -3 -4 -3 -3 -4 -2
-boxes|1 -1 -3 -2 -1 0 -1
-braise|0 -4 -2 3 -4 -2 -4
+boxes|1 -1 -2 -2 -1 0 -1
+braise|-1 -4 -2 3 -4 -2 -4
 bread|3 0 -2 -4 -2 -4 -2
 breadcrumbs|0 -1 -2 -1 -1 0 -1
 break|3 -2 -4 0 -3 -4 -2
@@ -805,20 +809,21 @@ broth and|0 -1 -2 1 -2 -2 -1
 brown|0 -6 1 -1 -2 -5 1
 brown ,|-1 -1 3 -3 -2 -1 -2
 brown .|0 -4 2 -3 0 -2 -3
-brown the|2 -3 0 -5 -4 -4 -5
-browned|-1 -2 2 -5 -1 -2 -4
-brush|1 -1 -3 -4 2 -4 -4
+brown the|2 -3 1 -5 -4 -4 -5
+browned|-1 -2 2 -5 0 -2 -4
+brush|1 -1 -3 -4 2 -4 -3
 brush with|-1 -3 -2 -2 2 -2 -1
 bubble|-6 -7 -5 7 -5 -4 -3
 bubble #|-3 -4 -5 5 -2 -3 -3
 bubble for|-4 -3 -6 5 -3 -2 -2
 bubbling|-3 -2 -3 -3 3 -2 -2
 bubbling .|-2 -2 -2 -3 2 -2 -2
-buckwheat|0 -2 -2 2 -1 -1 0
-bulgur|2 2 -5 -1 -1 -3 -1
+buckwheat|0 -2 -3 2 -1 -1 0
+bulgur|2 1 -5 -1 -1 -3 -1
 bunch|1 -1 -3 -1 -1 0 -1
 buns|3 -1 -4 -2 -2 -2 -1
-but|0 -1 -4 1 0 1 -5
+but|-1 -1 -4 0 0 1 -5
+but not|-3 -1 -3 2 1 2 -1
 but the|1 -1 -2 -4 -2 -1 -3
 butter|-2 -3 1 0 -5 0 -3
 butter ,|1 -3 -2 1 -3 0 -1
@@ -829,7 +834,7 @@ by #|2 -3 -1 -2 0 -4 -3
 by half|-5 -1 -1 3 -3 -4 -3
 by hand|4 -4 -4 -4 -3 -3 -2
 c|-2 -3 -6 -8 6 -5 -1
-c #|-1 -6 -5 -6 2 -5 -2
+c #|0 -6 -5 -6 2 -5 -2
 c (|0 -1 -1 -1 1 -1 -1
 c ,|-1 -1 -4 -4 3 -3 -5
 c .|0 -1 -7 -2 1 -2 -5
@@ -841,46 +846,47 @@ c with|1 -2 -2 -2 0 -2 -2
 cabbage|1 -2 -4 2 -6 -3 -6
 cabbage ,|0 1 -4 1 -3 -2 -2
 cabbage and|-2 -1 1 -1 -2 1 -1
+cake|-1 2 -3 -3 -3 -3 -1
 can|-1 -3 -1 0 1 1 -1
 cancel|2 -1 -3 -1 -1 -2 -1
 cancel .|2 -1 -3 -1 -1 -2 -1
 capers|-2 -3 1 -1 -3 0 -3
 capers ,|-1 -3 2 -1 -3 -1 -3
-caraway|0 0 0 -2 -2 -1 -1
+caraway|0 1 1 -2 -3 -1 -1
 carefully|2 -2 -3 1 1 -2 0
-carrot|2 -4 1 -2 -3 -2 -1
+carrot|1 -4 2 -2 -3 -2 -2
 carrot ,|1 -2 0 -2 -1 -1 -1
-carrot and|1 -2 -1 0 -2 -2 -2
-carrots|0 -6 1 -2 -1 -2 -5
+carrot and|1 -2 -1 0 -1 -2 -2
+carrots|0 -6 1 -1 -1 -2 -5
 carrots ,|1 -5 -2 -1 1 -4 -4
-carrots and|2 -1 1 -4 -3 -1 -1
+carrots and|2 -2 0 -3 -3 -1 -1
 carrots in|-1 -2 -3 3 -2 1 -1
 carrots with|2 -1 -1 0 -2 -3 -2
-cashews|0 -1 0 -3 -3 -1 -2
-casserole|1 -2 2 -3 -2 -2 -1
+cashews|0 -1 0 -3 -3 -1 -3
+casserole|1 -2 2 -3 -2 -2 -2
 cast|1 -2 -1 -3 1 -2 0
 cast iron|1 -2 -1 -3 1 -2 0
 catch|-1 -1 1 0 0 -1 0
-catch .|0 -1 1 -1 -1 0 0
-catches|2 -2 -3 -1 -2 -3 -1
-cauli|1 -2 -2 -1 2 -3 -3
-cauliflower|-1 -4 0 -1 1 -3 -2
+catch .|0 -1 1 0 -1 0 0
+catches|2 -2 -3 0 -2 -3 -1
+cauli|1 -2 -2 -1 1 -3 -3
+cauliflower|-1 -4 1 -1 1 -4 -2
 cauliflower ,|1 -2 -2 0 -2 -1 -1
 cavolo|0 -1 2 -2 -2 -1 -2
 cayenne|-2 -1 2 -2 -2 -2 -1
 celeriac|1 -1 -2 0 -1 -2 -1
-celery|-2 -4 0 1 -4 0 -4
+celery|-2 -4 0 1 -5 0 -4
 celery ,|1 -1 -1 -1 -2 -3 -1
-celery and|-2 -1 -1 0 -2 0 -2
+celery and|-2 -1 0 0 -2 0 -2
 celery in|-3 -2 3 -3 -2 1 -2
 char|-3 -3 -3 -3 3 -3 -4
-chard|-5 -3 4 -4 -2 -2 -5
+chard|-5 -3 4 -3 -2 -2 -4
 charred|-1 -2 -1 0 1 -2 -2
-check|-1 1 -4 -3 1 -4 -2
-chestnuts|0 0 -3 -1 0 -3 -2
-chickpea|-1 0 -1 -2 -1 1 0
-chickpeas|0 -3 0 -4 1 -1 -3
-chickpeas ,|-1 -2 1 -3 0 -2 -1
+check|-1 1 -3 -3 1 -4 -2
+chestnuts|1 0 -3 -1 0 -3 -2
+chickpea|-1 0 -1 -2 -1 1 -1
+chickpeas|0 -2 0 -4 1 -1 -3
+chickpeas ,|-1 1 1 -4 0 -2 -1
 chickpeas .|2 -2 -3 -1 -2 -2 -1
 chickpeas and|1 -2 0 -2 0 -4 -2
 chickpeas with|3 -3 -1 -1 -3 -5 -2
@@ -889,8 +895,8 @@ chill|1 4 -7 -7 -9 -3 -6
 chill #|-1 4 -4 -5 -6 -4 -4
 chill for|1 1 -2 -3 -3 -2 -1
 chill to|1 1 -2 -1 -4 -2 -2
-chilli|3 -5 -1 -1 -3 -2 -5
-chilli and|-1 -3 1 -2 -1 -3 -3
+chilli|3 -5 -1 -1 -3 -2 -4
+chilli and|-1 -3 1 -1 -1 -3 -3
 chilli flakes|1 -1 -1 -3 -2 -2 -1
 chillies|1 -1 -1 -3 -4 0 -2
 chillies ,|1 -1 -1 -2 -4 0 -2
@@ -898,11 +904,12 @@ chipotle|-3 -1 1 -2 -2 1 -1
 chives|4 -3 -4 -3 -4 -4 -2
 chocolate|-1 0 -3 0 -3 1 -2
 choi|-2 -2 2 1 -3 -3 -2
-chop|4 -4 -2 -2 -1 -3 -5
+chop|4 -4 -2 -3 -1 -3 -5
 chop onions|4 -3 -4 -2 -3 -5 -1
 chop the|0 -1 -3 -2 -1 0 -1
-chopped|0 -1 1 -5 -3 -1 -1
+chopped|0 -1 1 -5 -4 -1 -2
 chopped ,|2 -1 0 -2 -2 -2 -1
+chopped onion|1 -1 0 -3 -1 -2 -3
 chuck|0 -2 0 -3 0 -4 -3
 chunks|1 -3 -2 -3 2 -3 -1
 chunks ,|1 -3 -2 -2 1 -3 0
@@ -914,7 +921,7 @@ cinnamon ,|1 -2 0 -3 -2 -3 -1
 clean|2 -2 -2 -2 1 -3 -1
 clean .|-1 -1 -1 -1 1 -1 -1
 clear|3 2 -5 -3 -1 -4 -3
-clear .|3 -3 -4 -3 -2 -2 -2
+clear .|3 -3 -3 -3 -2 -2 -2
 close|3 -1 -3 -2 -2 -2 0
 cloth|2 2 -5 -3 -7 0 -4
 cloth .|2 -2 -3 -3 -3 0 -2
@@ -932,18 +939,18 @@ cm tin|3 -1 -3 -3 -3 -3 -1
 coarse|0 -2 -3 -4 -1 1 -2
 coarsely|-2 0 1 -2 -2 1 -1
 coat|1 1 -2 -1 -1 -2 -1
-cobs|0 -2 1 0 -3 -4 -2
+cobs|-1 -2 1 0 -3 -4 -2
 coconut|0 -2 -1 0 -4 -1 -3
-coconut milk|0 -2 -1 -1 -4 -1 -3
-coconut oil|0 -1 -1 0 -1 -2 -1
+coconut milk|0 -1 -1 -1 -4 -1 -3
+coconut oil|0 -1 -1 0 -1 -1 -1
 colander|-4 3 -2 -4 -4 -3 -2
 colander for|-1 1 -1 -2 -2 -1 -1
-cold|-1 0 -1 2 -6 -4 -6
+cold|-1 0 -1 2 -7 -4 -6
 cold .|1 -5 -1 1 -5 -6 -3
 cold water|-2 1 1 -3 -2 -1 -3
-collapse|-1 -2 -4 3 -1 0 0
+collapse|-1 -3 -4 3 -1 0 0
 collapsed|-1 -2 -3 2 -4 -1 0
-collapsing|-2 -2 -2 1 0 -1 -1
+collapsing|-1 -2 -2 1 0 -1 -1
 colour|-1 -2 0 1 -2 -1 -1
 combine|1 0 -1 -3 -4 -2 -2
 combine ,|0 1 -1 -3 -2 -3 -3
@@ -951,15 +958,15 @@ combine everything|-3 2 1 -2 -1 -3 -2
 combined|2 -2 -2 -1 -1 -1 0
 comes|-1 -2 -3 0 1 -1 -1
 comes out|-1 -1 -1 -1 1 -1 -1
-completely|-1 1 -4 0 -4 0 -4
+completely|-1 0 -4 0 -4 0 -3
 completely ,|0 2 -2 -4 -1 -2 -1
 completely before|0 0 -1 -2 -2 -3 -1
 completely on|-2 2 -2 -3 -3 -3 -1
 cook|-6 -11 2 1 -5 -7 1
 cook #|-7 -6 1 1 -6 -4 -9
-cook ,|-2 -1 -2 0 1 -2 1
-cook for|-7 -5 2 0 -7 -2 -3
-cook gently|-1 -2 -3 3 -2 -1 -1
+cook ,|-2 -2 -1 -1 1 -2 1
+cook for|-7 -5 2 1 -7 -2 -3
+cook gently|-1 -2 -4 4 -2 -1 -1
 cook in|-3 -3 -4 0 0 -2 1
 cook on|-2 -2 -2 2 -2 -1 -4
 cook onion|-1 -1 1 -1 -3 -1 -2
@@ -968,11 +975,11 @@ cook the|1 -4 -2 3 -6 -3 -7
 cook uncovered|-2 -2 -3 1 1 -1 -2
 cook until|-4 -2 5 -5 -4 -3 -3
 cooker|0 -5 -1 -6 -7 -7 4
-cooker ,|1 -3 -2 -5 -3 -4 1
+cooker ,|1 -3 -2 -4 -3 -4 1
 cooker .|1 -1 0 -2 -1 -3 -3
 cooker with|3 -3 -3 -3 -3 -3 1
 cooking|1 -3 -2 0 -2 0 -1
-cooking water|1 -2 -1 0 -1 -1 -1
+cooking water|1 -3 -1 0 -1 -1 -1
 cooks|-1 0 0 -2 0 1 0
 cool|3 4 -7 -4 -9 -3 -7
 cool #|-2 4 -5 -5 -6 -4 -5
@@ -980,7 +987,7 @@ cool ,|1 0 -2 -2 -3 0 -1
 cool .|3 -5 1 0 -3 -2 -5
 cool completely|0 1 -4 -2 -5 -5 -3
 cool for|-4 4 -2 -5 -2 -1 -3
-cool in|2 1 -4 -4 -6 -6 -3
+cool in|2 1 -4 -4 -5 -6 -3
 cool on|2 0 -3 -3 -5 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
@@ -997,11 +1004,11 @@ couple|2 0 -2 -4 1 -3 -3
 courgettes|-2 3 -2 -1 -4 -1 -3
 courgettes ,|-1 1 0 -1 0 -1 -1
 courgettes and|-1 0 -1 0 -3 -1 -1
-couscous|0 1 1 -4 -3 -2 -2
+couscous|0 1 1 -3 -3 -2 -2
 cover|-3 1 -3 1 0 -3 -1
 cover ,|-2 1 -4 1 -2 -2 1
-cover .|0 -3 2 -3 -4 -5 -3
-cover and|-3 1 -4 2 -1 -2 -4
+cover .|-1 -3 2 -3 -4 -5 -3
+cover and|-3 1 -5 2 -1 -2 -4
 cover by|1 -3 -1 -1 1 -4 -3
 cover tightly|0 -3 -2 -1 1 -1 -3
 cover with|-1 -1 -3 -1 0 -1 -4
@@ -1010,6 +1017,7 @@ covered #|-3 2 -5 0 -5 -3 -5
 covered ,|-1 1 -3 3 -3 -2 -2
 covered .|-1 1 1 -4 -2 -1 -1
 covered for|-2 0 -3 1 -2 -1 -3
+crackle|0 -1 0 -3 -1 -1 -2
 cream|1 -4 1 -2 -6 0 -4
 cream ,|-2 -2 -1 1 -2 0 -1
 cream .|2 -1 -4 -2 -2 0 -1
@@ -1017,7 +1025,7 @@ cream and|1 -1 -1 -1 -1 -1 -1
 creamy|-2 -2 -2 2 -1 0 -2
 creamy .|-2 -2 -2 2 -2 0 -2
 crisp|-1 -3 1 -2 -1 -4 -3
-crisp .|1 -2 -1 -4 0 -3 -1
+crisp .|2 -2 -1 -4 0 -3 -1
 cross|1 -1 -1 -1 1 -1 0
 crumble|2 -1 0 -2 -3 -3 -4
 crumble the|3 -3 -2 -2 -2 -3 -2
@@ -1030,9 +1038,9 @@ cubes|-2 0 1 -1 -2 0 0
 cubes .|-1 1 1 -2 -2 -1 -3
 cucumber|-2 3 0 -3 -3 -4 -3
 cumin|1 -4 -1 1 -1 -5 -2
-cumin ,|1 -2 -2 2 -1 -3 -2
+cumin ,|2 -2 -3 2 -1 -3 -2
 cumin and|-2 -1 2 -1 -2 -1 -1
-cumin seeds|-1 -1 2 -2 0 -2 -1
+cumin seeds|-2 -1 2 -2 0 -2 -1
 cup|1 -2 -3 0 -3 1 -1
 cup of|1 -2 -1 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
@@ -1041,7 +1049,7 @@ cups of|-1 -2 0 -3 0 -1 1
 cups water|-1 -2 -1 2 -4 -3 0
 currants|0 -2 1 -2 -1 -3 -2
 curry|0 -5 3 -5 -1 -2 -2
-curry leaves|1 -2 1 -3 -2 -2 -2
+curry leaves|0 -2 0 -3 -2 -2 -2
 curry powder|0 -4 2 -4 -1 -1 -2
 cut|2 -1 -4 -1 -1 -3 -1
 cut in|-1 0 -4 -1 0 1 -1
@@ -1050,7 +1058,7 @@ cut side|-1 -2 0 -3 2 -1 -2
 cut the|1 -1 -1 1 -3 -2 -1
 cutting|1 0 -4 -3 -3 -3 -4
 cutting .|1 0 -4 -5 -4 -3 -4
-d|-1 -2 -2 -1 -2 1 -1
+d|-1 -3 -2 -1 -2 1 -1
 daikon|2 -1 -2 -1 -1 -2 -1
 daily|2 -2 -3 -1 -2 -2 -2
 dal|1 1 -2 -1 -4 -5 -3
@@ -1059,31 +1067,31 @@ dark|-3 0 4 -4 -1 -3 -3
 date|0 -3 -2 -2 -2 2 -1
 dates|-2 3 -3 -2 -3 2 -1
 day|1 -2 1 -3 -5 -3 -3
-day #|0 0 -1 0 -2 -1 -2
+day #|0 0 -1 0 -3 -1 -2
 day .|-3 2 1 -2 -2 -3 -2
-day drain|-1 -2 1 -2 -1 -2 -1
+day drain|0 -2 1 -2 -1 -2 -1
 days|3 -5 -3 -3 -3 -1 -3
 days ,|2 -3 -2 -2 -2 -2 -2
 deep|2 -2 -2 -1 1 -2 -1
 deep golden|-2 -2 3 -4 0 -2 -1
 deglaze|2 -1 -3 -2 -1 -2 -1
 degrees|1 -4 -3 -4 3 -2 -3
-dente|-3 -2 -4 4 -3 -1 -3
+dente|-3 -2 -4 4 -3 -2 -3
 deseed|1 -2 -2 -2 0 -2 -2
 dice|1 -3 2 -4 -3 -5 -4
 diced|1 -2 -2 0 -2 -2 -1
 dill|0 1 0 -2 -2 -2 -2
 dill ,|-1 0 1 -1 -1 0 -2
 dill .|0 0 0 -1 -2 -4 -1
-dimple|0 -3 -2 -2 0 -2 -1
+dimple|0 -3 -1 -2 0 -2 -1
 dip|3 -1 -3 -1 1 -3 -2
 discard|1 -2 -1 -1 -3 0 -2
 discard the|2 -1 -3 -2 -2 0 -1
 dish|2 -1 -4 -4 0 -5 -2
 dish ,|0 -1 -1 -2 1 -2 -1
 dish .|4 -3 -5 -2 0 -4 -2
-dissolve|1 -2 -2 1 -2 -2 -2
-dissolved|3 -2 -3 1 -3 -2 -4
+dissolve|3 -3 -3 1 -2 -4 -3
+dissolved|3 -3 -3 1 -3 -2 -4
 divide|2 -2 -5 -2 -2 0 -2
 divide between|-1 -1 -1 -1 1 1 0
 divide into|2 -1 -2 -1 -2 -2 -1
@@ -1100,11 +1108,11 @@ does boil|-10 -12 -3 9 -6 -7 -7
 does bottle|0 -2 -2 1 -2 0 -1
 does break|3 -2 -4 0 -3 -4 -2
 does bring|-6 -3 3 -1 0 -4 -3
-does brush|1 -1 -3 -4 2 -4 -4
+does brush|1 -1 -3 -4 2 -4 -3
 does bubble|-6 -7 -5 7 -5 -4 -3
-does check|-1 1 -4 -3 1 -4 -2
+does check|-1 1 -3 -3 1 -4 -2
 does chill|1 4 -7 -7 -9 -3 -6
-does chop|4 -4 -2 -2 -1 -3 -5
+does chop|4 -4 -2 -3 -1 -3 -5
 does chuck|0 -2 0 -3 0 -4 -3
 does clean|2 -2 -2 -2 1 -3 -1
 does coat|1 1 -2 -1 -1 -2 -1
@@ -1121,20 +1129,20 @@ does cut|2 -1 -4 -1 -1 -3 -1
 does dice|1 -3 2 -4 -3 -5 -4
 does dip|3 -1 -3 -1 1 -3 -2
 does discard|1 -2 -1 -1 -3 0 -2
-does dissolve|1 -2 -2 1 -2 -2 -2
+does dissolve|3 -3 -3 1 -2 -4 -3
 does divide|2 -2 -5 -2 -2 0 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -2 -1 -2
-does dot|3 -2 -3 -3 1 -4 -3
-does drain|1 3 -6 3 -6 -3 -5
+does dot|3 -2 -4 -3 1 -4 -3
+does drain|1 3 -6 3 -6 -3 -6
 does dress|2 -3 -4 1 -3 -4 -2
-does drizzle|2 -1 -5 -4 -1 -1 -3
+does drizzle|2 -1 -5 -4 -1 -1 -2
 does dry|0 1 -1 -2 -1 -2 0
 does fill|0 -5 -1 -3 0 0 -1
 does finish|2 -2 -2 -3 0 -2 -2
-does fish|1 -2 -2 -2 -3 0 -2
+does fish|0 -2 -2 -2 -3 0 -2
 does flatten|2 -2 -2 0 -2 -2 -1
-does flip|-4 -3 4 -5 0 -3 -3
+does flip|-4 -3 4 -5 0 -2 -3
 does fluff|3 3 -4 -4 -4 -4 -2
 does fold|2 0 -6 -1 -6 -3 0
 does form|2 -3 1 -2 -3 -2 -3
@@ -1142,7 +1150,7 @@ does freeze|3 1 -5 -5 -6 -3 -4
 does fry|-9 -9 5 0 -7 -7 1
 does get|0 -3 1 -1 0 -5 -3
 does give|-2 -3 1 -1 2 -4 -2
-does glaze|2 -2 -5 -1 2 -4 -4
+does glaze|3 -2 -1 -3 2 -4 -4
 does grate|0 0 0 -3 -2 -1 -1
 does grease|0 -1 0 -2 -3 -3 -2
 does grill|0 -6 -6 -6 6 -5 -6
@@ -1153,13 +1161,13 @@ does keep|-1 -1 -7 -5 2 0 -4
 does knead|7 -6 -6 -6 -5 -6 -6
 does ladle|0 -2 0 0 -2 -5 -3
 does lay|3 -3 -1 -3 -1 -3 -2
-does leave|-2 5 -4 -4 -7 -4 -2
+does leave|-2 4 -4 -4 -6 -4 -2
 does let|-1 4 -4 -2 -7 -7 -4
 does lid|-4 0 -5 4 0 -6 -2
-does loosen|-1 -3 1 -1 -4 -1 -2
+does loosen|-1 -3 1 -1 -3 -1 -2
 does lower|0 -3 0 -3 1 -2 -2
 does make|0 0 0 -1 -1 -1 -1
-does marinate|-3 4 -2 -4 -4 -2 -2
+does marinate|-3 4 -2 -4 -3 -2 -2
 does mash|0 -1 0 -2 -5 1 -3
 does massage|4 -2 -6 -5 -4 -5 -5
 does melt|-5 -4 3 0 -4 -1 -2
@@ -1168,17 +1176,17 @@ does mix|3 0 -2 -9 -3 -1 -5
 does open|-1 -1 1 -3 -3 -3 1
 does pack|2 -3 -1 0 -2 -4 -2
 does peel|0 -1 0 -1 -4 -2 -2
-does pile|1 -2 0 -3 -1 -4 -2
+does pile|1 -3 0 -3 -1 -4 -2
 does pinch|2 -1 -1 -1 -4 -4 -4
-does place|2 -3 -3 -3 -1 -3 -2
+does place|2 -3 -4 -3 -1 -3 -2
 does pop|0 -3 0 -4 1 -3 -1
 does portion|2 -2 -2 -2 -1 -3 -1
-does pour|0 2 -2 -1 0 -3 -4
+does pour|0 1 -1 -1 0 -3 -4
 does preheat|6 -2 -4 -3 -8 -4 -3
-does press|0 3 -3 -6 -4 -3 0
-does prove|-3 4 -4 -5 -4 -3 -4
+does press|0 3 -4 -6 -4 -3 0
+does prove|-3 4 -4 -5 -4 -3 -5
 does pulse|-7 -4 -6 -4 -5 7 -3
-does puree|-5 -4 0 -5 -4 5 -3
+does puree|-5 -4 0 -4 -4 5 -3
 does purée|-2 -4 1 -5 -4 1 -4
 does put|-1 -2 1 -2 -1 -3 1
 does quarter|0 1 0 0 -3 -3 -1
@@ -1187,41 +1195,41 @@ does reduce|-6 -4 -1 4 -4 -4 -3
 does refrigerate|4 -3 -3 -4 -4 -3 -3
 does remove|1 0 -1 -4 -1 -2 -4
 does rest|-3 8 -3 -5 -4 -3 -6
-does return|-3 -1 0 -1 0 2 -3
+does return|-4 -1 0 -1 0 2 -3
 does rinse|0 2 -2 1 -5 -8 -1
 does roast|-4 -9 -3 -7 7 -4 -6
 does roll|4 -4 -1 -5 -5 -5 -4
 does rub|3 0 -5 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
-does scatter|1 -4 0 -2 -1 -2 -2
+does scatter|1 -4 0 -1 -1 -2 -2
 does scoop|0 -2 2 -4 0 -2 -1
 does score|1 -1 0 -1 0 -2 -1
 does scrape|2 -3 -5 -1 -3 1 -2
 does seal|0 -1 1 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
-does set|1 -1 0 -1 -3 -3 -4
+does set|1 -2 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -1 1
-does shape|1 2 -5 -2 -2 -4 -4
-does shred|0 -2 -1 -3 0 -1 -4
+does shape|2 1 -5 -2 -2 -3 -4
+does shred|0 -2 -1 -2 0 0 -4
 does sieve|1 1 -4 -2 -3 -1 -2
 does simmer|-9 -12 -5 10 -5 -7 -6
 does skim|2 -3 -3 1 -2 -4 -2
 does slice|-1 0 1 -1 -5 -6 -3
 does slide|1 -2 1 -3 -3 -3 -2
-does smooth|0 -3 -4 -5 -1 4 -4
-does soak|-4 7 -2 -7 -5 -4 -6
+does smooth|0 -4 -4 -5 -1 4 -4
+does soak|-4 7 -2 -8 -5 -5 -6
 does soften|-4 -2 3 -1 -6 -5 -5
 does spread|-1 1 -3 -1 1 -4 -2
-does sprinkle|1 -3 0 -5 -1 -4 -2
+does sprinkle|1 -3 0 -4 -1 -4 -2
 does squash|-1 0 -5 -2 2 -2 1
 does squeeze|-1 1 -1 -2 -6 -2 0
-does stand|-2 6 -5 -7 -7 -5 -5
-does steam|-7 -2 -9 6 -7 -5 -8
+does stand|-2 6 -5 -7 -8 -5 -5
+does steam|-7 -2 -8 6 -7 -5 -8
 does stir|2 -1 -1 -2 0 -3 -6
-does strain|0 1 -3 0 -4 0 -2
+does strain|0 0 -3 0 -4 0 -2
 does stuff|0 -1 0 0 -2 -2 -1
-does swap|-1 -2 -2 -3 2 -1 -2
+does swap|-1 -3 -2 -3 2 -1 -1
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -3 -3 -3 -2
 does take|1 -1 -2 -2 1 -1 -2
@@ -1232,10 +1240,10 @@ does thin|2 0 -2 -5 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
 does toast|0 -6 2 -2 0 -6 -7
 does toss|0 -2 -1 -3 0 -4 -1
-does transfer|1 0 -3 -2 1 -3 -2
-does turn|0 -1 -1 -2 2 -5 -4
+does transfer|1 0 -2 -2 1 -3 -2
+does turn|0 -1 -1 -2 3 -5 -4
 does uncover|-3 -3 0 -3 3 -2 -3
-does use|2 -2 -2 -2 -2 -3 -1
+does use|2 -1 -2 -1 -1 -3 -1
 does wait|3 -5 -2 0 -5 -5 -4
 does warm|-1 0 1 -5 -2 -2 -1
 does wash|1 2 -1 -4 -2 -5 -3
@@ -1243,71 +1251,71 @@ does wet|1 1 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-6 -4 7 -5 -3 -4 -4
-does wrap|2 -3 -5 1 -2 -4 -3
+does wrap|2 -3 -5 1 -2 -5 -3
 does zest|1 1 -3 -1 -2 -2 -3
-doesn|-2 1 -1 1 -3 -1 -1
-doesn t|-2 1 -1 1 -3 -1 -1
+doesn|-1 1 -1 1 -3 -1 -1
+doesn t|-1 1 -1 1 -3 -1 -1
 don|-1 0 1 -4 -2 1 -2
 don t|-1 0 1 -4 -2 1 -2
 done|-2 -3 -1 2 -2 -1 -2
-door|2 -3 -1 -1 1 -1 -1
-door ajar|2 -3 -1 -1 1 -1 -1
-dot|3 -2 -3 -3 1 -4 -3
+door|2 -3 -2 -2 2 -2 -2
+door ajar|2 -3 -2 -2 2 -2 -2
+dot|3 -2 -4 -3 1 -4 -3
 doubled|1 4 -4 -4 -5 -4 -4
 doubled .|-3 4 -4 -4 -4 -3 -3
 dough|5 -1 -5 -5 -5 -5 -5
-dough .|3 -2 -3 -1 -3 -2 -1
+dough .|3 -2 -3 -1 -2 -2 -1
 down|0 -3 0 -1 -4 1 -4
-down ,|-2 0 1 1 -3 0 -3
+down ,|-2 0 2 1 -3 0 -3
 down .|-1 -3 0 1 -2 1 -3
 down and|-1 -1 -1 2 -2 -1 -1
 down for|-2 -1 2 -2 1 -1 0
-drain|1 3 -6 3 -6 -3 -5
+drain|1 3 -6 3 -6 -3 -6
 drain #|-4 4 -4 -5 -4 -3 -4
 drain ,|1 0 -1 -1 -3 -1 -2
-drain .|2 0 -5 2 -4 -5 -4
-drain and|0 0 -3 0 -1 -2 -1
+drain .|2 0 -5 2 -4 -4 -4
+drain and|1 0 -3 0 -1 -2 -1
 drain beans|0 -1 -3 -2 -1 0 -1
 drain on|2 -1 -4 2 -1 -2 -1
 drain the|-1 -2 -1 2 -2 0 -4
-drain well|0 0 -1 0 -2 -4 -1
+drain well|0 0 -1 1 -2 -4 -1
 drained|-2 -2 3 -1 -3 0 -1
 drained beans|1 -1 -2 1 -2 -1 -1
 dress|2 -3 -4 1 -3 -4 -2
 dressing|4 -2 -7 -7 -7 1 -7
 dressing .|3 -1 -3 -2 -2 -5 -2
-dressing in|-1 -4 -2 -4 -4 3 -4
+dressing in|-2 -4 -2 -4 -4 3 -4
 dressing ingredients|2 -2 -3 -2 -2 0 -2
 dried|3 -1 -3 -1 -1 -1 -1
 drink|0 0 -4 1 -2 -1 -3
-drizzle|2 -1 -5 -4 -1 -1 -3
+drizzle|2 -1 -5 -4 -1 -1 -2
 drizzle over|0 -3 -4 -3 -4 0 -1
 drizzle with|1 0 -4 -3 0 -3 -1
 dry|0 1 -1 -2 -1 -2 0
 dry ,|-1 -2 -3 2 -1 -5 1
 dry .|0 -1 -6 0 1 0 -3
-dry in|-2 -4 3 -4 -1 -4 -3
-dry ingredients|3 -2 -3 -1 -2 -2 -1
-dry pan|-4 -3 4 0 -4 -4 -5
+dry in|-2 -4 3 -4 -1 -3 -3
+dry ingredients|3 -2 -3 -1 -1 -2 -1
+dry pan|-4 -4 5 0 -4 -4 -5
 dumplings|-1 -1 1 -3 -3 -4 -2
 dust|2 0 -3 -2 -2 -3 -2
 dutch|-1 -1 1 -2 0 -3 -2
 dutch oven|-1 -1 1 -2 0 -3 -2
 each|2 -4 -1 -4 -1 -2 -4
-each ,|2 -2 2 -4 -3 -3 -2
+each ,|2 -3 2 -4 -3 -3 -2
 each .|1 -2 1 -3 -2 -2 -3
 each in|3 -3 -3 -3 -3 -3 -3
 each side|-2 -2 1 -4 1 -1 -3
-eat|2 1 -4 -5 -3 -4 -3
+eat|2 0 -4 -5 -4 -4 -3
 eating|2 -2 -3 0 -2 -2 -1
 eating .|2 -1 -2 -2 -2 -1 -1
 edamame|-4 -1 -6 0 -5 -6 2
 edges|-2 -1 -2 -4 3 -3 -2
 edges .|1 1 -3 -2 1 -2 0
-eggplants|-4 -3 2 -3 1 -2 -3
+eggplants|-4 -3 2 -2 1 -2 -3
 el|-1 -2 1 -3 1 -3 -2
 else|1 -2 0 -2 -5 0 -2
-else .|2 -3 0 0 -3 -3 -1
+else .|1 -3 0 0 -3 -3 -1
 end|1 -3 -5 1 -5 -1 -2
 end .|1 -2 -4 1 -4 -1 -2
 enough|1 -2 -4 -2 -4 0 -4
@@ -1318,9 +1326,9 @@ every|-2 -3 -5 2 3 -1 -1
 every #|-3 -2 -5 2 2 -1 -1
 every few|0 -1 -2 2 -3 0 0
 everything|-1 -2 -2 -2 -2 3 -5
-everything ,|-2 1 -3 -3 0 -1 -2
+everything ,|1 1 -4 -3 0 -2 -2
 everything .|-2 -2 -1 -3 -3 2 -2
-everything but|1 0 -1 -3 -2 -3 -2
+everything but|1 0 -1 -3 -1 -3 -2
 everything else|1 -4 0 -2 -5 0 -1
 everything except|0 -2 -1 -2 -3 1 -3
 everything in|-2 -2 1 -2 0 1 -3
@@ -1335,12 +1343,12 @@ f|1 -3 -5 -3 2 0 -2
 f (|4 -1 -2 -1 -5 -2 0
 f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -2 2 -2 -4
-falafel|-3 -1 -2 -1 0 3 -2
+falafel|-3 -1 -1 -1 0 3 -2
 falls|-3 2 -3 -1 -2 -2 -2
 fan|3 -3 -5 -5 2 -5 -4
 fan #|0 -2 -2 -1 1 -2 -1
 fan ,|-2 -3 -3 -3 3 -2 -3
-fan .|5 -4 -3 -3 -4 -4 -3
+fan .|5 -4 -3 -3 -4 -3 -3
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -2 -1 -2 -6 -1 -1
 farro|0 -4 -3 4 -2 -2 0
@@ -1354,8 +1362,8 @@ fill ,|2 -3 0 -3 -3 -2 -2
 filling|1 -3 2 -4 -3 0 -3
 filling ,|1 -2 0 -1 -1 -3 -1
 final|-1 -2 -3 0 0 -1 -1
-final #|-2 -2 -2 2 -1 -1 -1
-fine|-2 1 -5 -5 -4 2 -3
+final #|-2 -2 -3 2 -1 -1 -1
+fine|-2 1 -4 -5 -4 2 -3
 fine .|-1 2 -2 -3 -3 1 -2
 finely|3 -3 -3 -2 -3 -5 -4
 fingers|-1 -1 -2 -2 -3 1 0
@@ -1364,11 +1372,11 @@ finish with|2 -2 -1 -2 -3 -1 -1
 finishing|-1 -1 -1 -1 1 -1 -1
 firm|-2 2 1 -3 1 -4 -3
 first|2 -2 -1 -3 -2 -3 0
-fish|1 -2 -2 -2 -3 0 -2
-fish out|1 -2 -2 -2 -3 0 -2
+fish|0 -2 -2 -2 -3 0 -2
+fish out|0 -2 -2 -2 -3 0 -2
 five|-3 -2 1 1 -2 -1 -3
 five minutes|-4 -2 1 2 -2 -3 -3
-flakes|1 -1 0 -2 -3 -2 -1
+flakes|1 -1 0 -3 -3 -2 -1
 flaky|3 0 -1 0 -4 -2 0
 flame|-3 -4 -5 5 -5 -1 -2
 flat|0 -3 0 -2 0 -5 -2
@@ -1377,7 +1385,7 @@ flatbreads|1 -1 -3 -1 -1 0 0
 flatten|2 -2 -2 0 -2 -2 -1
 flax|-4 3 -3 -3 -3 0 -5
 flesh|2 -1 -2 -2 0 -3 -1
-flip|-4 -3 4 -5 0 -3 -3
+flip|-4 -3 4 -5 0 -2 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -2 -2 -2 2 -2 -2
 flour|0 -1 1 -3 -6 -1 -4
@@ -1398,9 +1406,9 @@ fold ,|1 0 -5 1 -4 -4 -4
 fold in|1 -3 -2 -2 -3 -2 0
 food|-1 -4 -5 -4 -4 4 -3
 food processor|-2 -3 -5 -4 -3 4 -3
-for|-1 -1 -1 0 1 -6 -2
+for|-2 -1 -1 0 1 -6 -2
 for #|-5 -1 -1 0 1 -4 -1
-for a|0 -1 -1 -2 1 -5 -4
+for a|0 -1 -1 -1 1 -5 -4
 for about|-3 0 -1 0 0 -1 -2
 for an|-2 2 -1 0 -3 -2 -2
 for another|-4 0 2 -1 -6 -4 -6
@@ -1438,49 +1446,49 @@ fry for|-1 -1 3 -4 -2 -1 -2
 fry in|-2 -3 1 -1 -4 -2 -4
 fry onion|-2 -2 4 -6 -2 -2 -4
 fry onions|-1 -2 2 -4 -1 -1 -3
-fry the|-3 -4 1 0 -1 -3 -2
+fry the|-3 -4 1 0 -1 -3 -3
 frying|-2 -1 2 0 -3 -3 -1
 frying pan|-4 -2 3 -1 -4 -3 -2
 full|1 -2 -3 -2 1 -2 -1
-further|-4 -3 -2 1 1 -2 -3
-further #|-4 -3 0 -1 1 -2 -3
-g|2 -1 -4 0 -3 -2 -2
-g ,|1 -2 -2 -2 -2 -2 0
+further|-5 -3 -3 1 1 -2 -4
+further #|-4 -3 -1 -1 1 -2 -3
+g|2 -1 -4 0 -4 -2 -2
+g ,|1 -3 -2 -2 -2 -2 0
 g .|2 -2 -2 0 -2 -3 -3
 g of|-1 0 0 0 0 -2 -2
 g rice|2 -2 -3 -1 -1 -2 -1
 garam|1 -1 -3 1 -2 0 -1
 garam masala|1 -1 -3 1 -2 0 -1
-garlic|-2 -4 1 -2 -2 1 -6
+garlic|-2 -4 1 -2 -3 1 -6
 garlic #|1 -4 1 -2 -4 -5 -3
-garlic ,|-3 -3 2 -5 -1 1 -4
+garlic ,|-3 -3 3 -5 -1 1 -5
 garlic .|2 -2 -2 -2 -2 -1 -1
 garlic ;|-3 -1 4 -5 -1 -2 -1
-garlic and|0 -5 0 1 -6 -1 -1
+garlic and|0 -5 -1 1 -6 -1 -1
 garlic cloves|2 -1 -1 -2 -1 -3 -1
 garlic in|-2 -2 0 1 -4 -3 -3
 garlic out|-2 -2 -2 1 -1 1 -2
 garlic powder|-1 -3 -3 -2 -4 1 0
 garnish|4 -2 -4 -2 -2 -5 -2
 gas|3 -5 -2 -4 2 -2 -1
-gas #|3 -5 -2 -4 1 -3 -3
+gas #|3 -5 -2 -5 1 -3 -3
 gas mark|1 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 1 -1 -1 -1
 gentle|-1 -3 -2 2 -2 -1 -1
 gently|-2 -3 -11 11 -6 -3 -4
 gently #|-1 -2 -2 2 -2 -1 -1
 gently ,|2 -3 -4 3 -3 -2 -1
-gently for|-1 -3 -5 5 -2 -1 -1
+gently for|-1 -3 -6 5 -2 -1 -1
 gently in|-2 -2 -3 3 -3 -3 -3
 get|0 -3 1 -1 0 -5 -3
 gets|1 -1 -2 1 -1 -2 -1
 ginger|-2 -5 2 -3 -1 0 -2
 ginger ,|-1 -3 0 -1 -4 1 -1
 ginger and|-1 -2 1 -1 -3 0 -1
-ginger garlic|-2 -1 2 -2 -1 -1 -1
+ginger garlic|-2 -1 1 -2 -1 -1 -1
 give|-2 -3 1 -1 2 -4 -2
 give it|-1 -2 0 -1 1 -4 -1
-glaze|2 -2 -5 -1 2 -4 -4
+glaze|3 -2 -1 -3 2 -4 -4
 glossy|-1 -1 -4 3 -2 -1 -1
 gloves|1 -2 -1 -1 -1 -1 -1
 gnocchi|0 -2 -2 -1 1 -3 -4
@@ -1491,19 +1499,19 @@ goes|-2 -3 1 0 -2 0 1
 goes in|-2 -2 0 -2 -1 0 1
 going|-1 -2 1 -2 -1 -2 1
 gold|-2 -2 0 0 -3 -3 -2
-golden|-2 -4 1 -2 1 -2 -2
+golden|-2 -4 0 -2 1 -2 -2
 golden ,|-1 -1 -1 1 -3 -1 -1
 golden .|-1 -3 2 -4 2 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
-gone|-2 -2 1 -1 -2 -3 -1
+gone|-2 -2 1 -1 -1 -3 -1
 gone .|-4 -2 1 -1 -3 -3 -1
 good|2 -2 -2 -1 -2 -3 -4
 gradually|-4 -2 3 -3 -2 -3 -2
-grains|0 -1 -1 0 -2 -2 -2
+grains|0 -1 -1 1 -2 -2 -2
 gram|-1 1 1 -2 -1 1 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
-grated|0 0 0 -3 -2 -4 -1
+grated|0 0 1 -4 -2 -4 -4
 grating|0 -1 -3 -2 -2 1 0
 gravy|-3 -2 2 -2 -2 -2 -2
 grease|0 -1 0 -2 -3 -3 -2
@@ -1515,18 +1523,18 @@ griddle|-4 -4 3 -4 0 -3 -4
 grill|0 -6 -6 -6 6 -5 -6
 grill for|-3 -5 -3 -4 4 -2 -5
 grind|3 0 -4 -2 -3 -4 -3
-grind with|3 -2 -3 -2 -2 -2 -1
+grind with|3 -2 -3 -2 -2 -3 -1
 ground|-1 -2 1 -2 -2 0 -1
-h|1 1 -7 -2 -3 -6 -6
+h|1 1 -7 -2 -2 -6 -6
 h #|-4 -2 -3 1 1 -2 -3
 h ,|2 -1 -3 -2 -3 -3 -3
 h .|-3 3 -2 -2 -2 -1 -2
-half|-3 0 -3 -1 1 0 -2
+half|-3 1 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
 half a|0 1 -1 -1 -4 -2 -3
 half an|-4 2 -2 -2 -1 -3 -2
-half of|-2 1 -2 -4 0 2 -3
-half the|0 -4 -1 -3 1 0 -1
+half of|-2 2 -3 -5 -1 2 -3
+half the|0 -4 -1 -2 1 0 -1
 half with|-2 -1 2 -3 -3 1 -1
 halfway|-2 -3 -3 -1 2 -1 -1
 halfway .|-2 -2 -2 0 1 -1 -1
@@ -1536,40 +1544,40 @@ halved|-1 -3 0 0 0 -1 -3
 hand|3 -4 -4 -4 -3 0 -2
 handful|2 -2 0 0 -2 -3 -2
 handle|0 1 -4 -3 -2 -4 -3
-hands|2 -2 -1 -2 -3 -3 -2
+hands|2 -3 -1 -2 -3 -3 -2
 hands ,|1 -1 0 -1 -1 -2 -1
 hard|-1 -5 -3 4 -6 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-4 -4 -2 3 -3 -3 -4
 harissa|0 -2 -1 -1 1 -2 -2
 has|-1 0 -1 1 -3 -3 -2
-has gone|0 -1 0 -1 -1 -2 -1
+has gone|0 -1 0 0 -1 -2 -1
 have|0 0 0 0 -1 -1 -1
 hazelnuts|2 -3 0 -4 0 -2 -2
-head|-2 -2 -1 2 -3 0 -2
+head|-2 -2 -1 1 -3 0 -2
 headspace|3 -1 -3 -2 -2 -2 -1
 heat|0 1 0 0 -6 -3 -1
 heat #|-6 3 1 -1 -6 -4 -6
 heat ,|-4 3 0 -1 -8 -1 -3
 heat .|2 -2 -1 -4 -2 -6 -5
 heat ;|-1 -1 2 -2 -1 -1 0
-heat a|-3 -2 3 -3 -3 -3 -2
+heat a|-3 -2 4 -3 -3 -3 -2
 heat and|0 1 0 0 -1 -2 -1
 heat for|-3 -4 2 1 -4 -2 -5
 heat oil|2 -4 -1 -2 -4 -4 0
-heat oven|2 -3 -5 -4 -1 0 -2
-heat the|0 -5 0 1 -6 -5 -3
+heat oven|2 -3 -4 -4 -1 0 -2
+heat the|0 -5 1 1 -6 -5 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-3 1 4 -4 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
 heavy pot|-2 -2 3 -3 -2 -2 -2
 herbs|1 -4 -3 -4 -4 1 -3
 herbs ,|0 -2 -1 -3 -2 1 -3
-high|-3 -7 3 -8 -1 2 0
+high|-3 -7 3 -7 -1 2 0
 high .|-2 -2 0 -3 -3 1 -3
 high heat|-2 -5 5 -6 -4 -5 -6
-hing|2 -1 -2 -2 -2 -2 -2
-hot|-6 -3 6 -1 -1 -5 -6
+hing|3 -1 -3 -2 -2 -2 -3
+hot|-6 -2 6 -1 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
 hot .|-4 -1 2 -1 -4 0 -3
 hot oil|0 -3 1 -4 -1 -3 -1
@@ -1588,39 +1596,39 @@ hours until|-4 2 -2 0 -2 -2 -2
 hr|-5 3 -3 -1 -1 -3 -3
 hr #|-1 0 -2 1 -3 -1 -2
 hr .|-4 2 -2 -1 -1 -2 -2
-hrs|-1 3 -4 -4 -2 -4 -3
+hrs|-1 3 -4 -4 -1 -4 -3
 hrs ,|-3 0 -2 -1 1 -1 -1
 i|2 -1 -4 -1 -3 -6 0
 ice|0 -2 -2 2 -3 0 -4
 ice bath|2 -3 -3 1 -2 -3 -3
-if|-1 0 -4 -1 0 1 -4
+if|-1 -1 -4 0 0 1 -4
 if it|0 -4 -4 0 0 -1 -3
 if needed|0 0 -3 0 0 0 -1
-if you|0 -1 -3 -1 -3 1 -2
-in|-5 -4 1 0 -3 1 -1
+if you|0 0 -3 -1 -3 1 -2
+in|-5 -3 2 0 -3 1 -1
 in #|0 1 -1 -1 -3 -2 -4
 in ,|-3 0 2 1 -2 -3 -5
-in .|1 -5 -3 1 -3 0 -5
+in .|0 -1 -3 0 -3 0 -5
 in ;|-2 1 2 -2 -1 -3 -1
 in a|-5 0 2 0 -1 -2 -2
-in all|0 1 2 -2 -2 -2 -2
+in all|0 1 1 -2 -2 -2 -2
 in an|2 -2 0 -1 -2 -2 -1
 in coconut|0 -2 -4 3 -2 -1 -1
 in cold|-2 1 2 -3 -1 -3 -2
 in flour|-2 -4 4 -5 -4 -3 -3
 in foil|-1 -2 -2 1 0 -2 -1
-in for|-4 -4 1 -3 2 -5 -5
+in for|-4 -5 2 -3 2 -5 -6
 in fresh|-1 -2 -1 1 -1 -1 -1
 in half|0 -3 1 -5 1 -2 -1
-in hot|1 1 -1 -3 0 -4 -3
-in it|3 -3 -4 -4 2 -5 -5
-in milk|-2 -2 2 -3 -1 -2 -1
+in hot|1 0 -1 -3 0 -4 -3
+in it|3 -3 -4 -4 2 -5 -4
+in milk|-2 -2 2 -3 -1 -1 -1
 in oil|-2 -6 2 -1 -4 -1 -6
 in pan|-4 1 1 -3 -3 -4 -4
-in plenty|-1 -1 -1 1 -2 -1 -1
+in plenty|-1 -2 -1 1 -2 -1 -1
 in salted|-2 -2 -3 3 -1 -1 -3
 in spinach|-1 -2 2 -2 -2 -3 -1
-in spots|-1 -1 -1 -1 2 -1 -2
+in spots|-1 -1 -2 -1 2 -1 -2
 in the|-3 -4 0 0 -2 1 1
 in their|2 -3 -3 0 -2 -4 -2
 in two|1 -2 2 -4 -3 -2 -1
@@ -1629,41 +1637,41 @@ in water|-1 0 0 0 -3 -1 -3
 in with|2 -2 -3 1 -4 -4 -2
 in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -5 -3 -3
-inches|-1 -1 0 -1 0 -2 -1
+inches|-1 -1 1 -1 0 -2 -1
 ingredients|2 -2 -2 -4 -3 0 -2
 ingredients in|0 -1 0 -2 -2 -1 -1
 ingredients until|0 -2 -2 -2 -2 0 -2
-inside|2 -2 -3 -2 1 -3 -3
+inside|1 -2 -4 -3 1 -3 -3
 into|-1 0 1 -4 -2 0 -5
 into #|0 1 -3 -4 -4 0 -2
 into a|-2 -1 2 -2 -2 0 -1
-into an|1 1 -2 -1 -2 -2 -1
+into an|1 0 -2 -1 -2 -2 -1
 into dry|3 -3 -4 -3 -2 -3 -2
-into the|-1 -2 1 -3 2 -3 -2
+into the|-1 -2 2 -3 2 -3 -2
 iron|0 -3 -2 -4 2 -2 -2
-is|1 -3 -2 1 -4 0 -2
+is|1 -3 -1 0 -4 0 -2
 ish|2 -2 -2 -1 -2 -3 -2
 it|0 -1 -5 -1 0 2 -2
 it ,|-2 1 -2 -2 0 -1 0
 it .|-1 -3 -4 0 0 2 -3
 it a|2 -3 -2 -4 1 -4 -2
 it all|3 -4 -2 -2 -3 -4 -4
-it bubble|-4 -4 0 2 -3 -2 -1
+it bubble|-4 -5 0 2 -3 -2 -1
 it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -2 -1 -1 -4 1
-it in|0 -2 -2 -4 1 0 0
+it in|0 -3 -2 -4 1 0 0
 it looks|-1 -2 -2 -1 0 1 -2
 it s|0 -1 1 -3 -1 0 -1
-it should|2 -2 -2 1 -2 0 -1
+it should|2 -1 -2 1 -2 0 -1
 it sit|-3 3 -4 -3 -2 -2 -2
-it stand|-1 2 -2 -2 -1 -1 -1
+it stand|-1 2 -2 -2 -2 -1 -1
 it thickens|-2 -1 1 -1 -4 0 -3
 it to|1 -1 -2 -1 -3 1 -1
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
-its|-2 -4 0 2 -1 -2 -3
+its|-1 -4 0 2 -1 -2 -3
 its skins|-2 -1 2 0 -1 -3 0
 jackfruit|0 -1 0 -1 -1 -1 -1
 jaggery|2 -2 -3 1 -2 -2 -1
@@ -1678,11 +1686,11 @@ juice .|-1 -4 -4 -4 -3 1 -3
 juice and|-2 0 -1 -3 -1 -2 1
 juice of|2 -3 -4 -2 -3 -1 -1
 juices|3 -3 -2 -2 -1 -3 -1
-just|-2 0 -1 1 -2 -4 -1
+just|-2 -1 -1 2 -2 -4 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|2 -1 -1 -2 -1 -2 0
-kale|3 -5 0 -1 -5 -5 -5
-kale and|-3 -4 5 -4 -3 -3 -3
+kale|3 -5 0 0 -5 -5 -5
+kale and|-4 -4 3 -2 -3 -3 -4
 keep|-1 -1 -7 -5 2 0 -4
 keep #|1 -5 -2 -3 -2 0 -2
 keep the|0 0 -3 -2 -3 0 -1
@@ -1695,21 +1703,21 @@ knead|7 -6 -6 -6 -5 -6 -6
 knead #|5 -5 -4 -4 -5 -4 -5
 knife|-1 -1 -1 0 1 -1 0
 knock|1 1 -2 -2 -2 -1 -2
-kombu|2 2 -1 -4 -4 -5 -5
+kombu|1 1 -1 -3 -4 -5 -5
 l|0 -4 0 -1 -5 0 -4
 label|2 -2 -1 -1 -2 -2 -1
 ladle|0 -2 0 0 -2 -5 -3
 ladleful|1 -2 0 -2 -2 -4 0
-large|-2 -2 0 0 -1 -5 -3
+large|-2 -2 0 0 -1 -5 -4
 large baking|1 -1 -1 -1 -1 -1 -1
 large bowl|3 0 -4 -1 -2 -2 -1
-large casserole|0 -1 0 0 -1 -1 0
+large casserole|0 -1 1 -1 -1 -1 -2
 large pan|-3 -1 0 2 -1 -2 -1
 large pot|-3 -2 4 -4 -3 -2 -1
 largest|0 -1 2 -3 -1 -1 -1
 last|0 -5 -1 -1 0 -1 -3
 last #|-1 -4 -3 2 0 -3 -3
-last .|3 -1 -4 -2 -2 -4 -1
+last .|3 -1 -4 -2 -2 -3 -1
 lay|3 -3 -1 -3 -1 -3 -2
 layer|0 -2 -2 -4 1 -5 -3
 lb|-1 -1 1 -2 0 -2 0
@@ -1718,10 +1726,10 @@ leaf .|0 -1 0 -1 -1 0 -1
 leaf and|1 -1 -1 1 -1 -2 0
 least|0 1 -3 -4 -4 -4 -3
 least #|2 0 -3 -4 -3 -3 -3
-leave|-2 5 -4 -4 -7 -4 -2
+leave|-2 4 -4 -4 -6 -4 -2
 leave #|-6 4 -6 -1 -5 -5 -7
-leave at|2 -2 -3 -2 -2 -3 -3
-leave for|-4 4 -3 -4 -4 -2 -3
+leave at|2 -2 -3 -2 -2 -2 -3
+leave for|-3 4 -3 -4 -4 -2 -3
 leave in|0 1 1 -4 -4 -4 -2
 leave it|1 -2 -4 1 -5 0 -1
 leave on|2 0 -4 -2 -4 -4 1
@@ -1729,18 +1737,18 @@ leave to|-2 4 -4 -3 -3 -1 -3
 leaves|0 -3 -1 1 -3 -3 -4
 leaves ,|1 -1 -5 0 -1 -3 -4
 leaves .|2 -2 -3 1 -2 -1 -3
-leaves and|-1 -3 3 -4 -3 -1 -3
+leaves and|0 -3 2 -4 -3 -2 -3
 leaving|4 -2 -3 -2 -3 -4 -1
 leek|-5 -5 0 3 -2 -3 -2
-leek and|-1 -2 1 -1 0 -2 -2
+leek and|-1 -2 1 -1 0 -1 -2
 leek in|-2 -2 -1 2 -3 -3 -5
 leeks|0 -4 0 1 -4 -3 -3
 leeks ,|-1 -2 1 -1 -1 -2 -2
-leeks and|-1 -2 1 0 -2 -2 0
+leeks and|-1 -2 0 0 -2 -2 0
 leeks in|1 -3 -1 1 -3 -3 -2
-left|0 -3 -3 2 -3 -4 1
+left|0 -3 -2 2 -3 -4 1
 leftover|-2 -1 1 -1 0 -1 -1
-lemon|-3 1 -1 -3 -6 2 -4
+lemon|-3 1 -1 -4 -6 2 -4
 lemon ,|-2 0 -2 -1 -3 1 -2
 lemon .|1 -3 -1 -2 -2 -1 -2
 lemon and|-1 -3 0 1 -3 0 -1
@@ -1751,28 +1759,28 @@ lengthways|1 -1 -1 -1 -1 -1 -1
 lentils|-2 -3 0 1 -2 -4 -6
 lentils #|1 -2 -2 1 -1 -2 -2
 lentils ,|2 -5 -3 0 -6 -3 -5
-lentils .|0 -2 0 -3 -1 -2 -2
+lentils .|0 -2 1 -3 -1 -2 -2
 lentils and|-1 -2 1 -1 1 -3 -1
 lentils in|-3 -3 1 2 -2 -3 -3
 let|-1 4 -4 -2 -7 -7 -4
-let cool|0 1 -2 -3 -3 -2 -2
-let it|-3 3 -1 -1 -6 -6 -3
+let cool|0 1 -2 -2 -3 -2 -2
+let it|-3 3 -1 0 -6 -6 -3
 let sit|-3 3 -2 -3 -1 -1 -2
 let stand|1 0 -3 -2 -2 -1 -1
 lid|-4 0 -5 4 0 -6 -2
-lid ,|2 -1 -4 -1 -1 -2 -1
+lid ,|2 -2 -4 -1 -1 -2 -1
 lid .|-1 0 1 -1 -6 -4 -4
 lid ajar|-1 -3 -2 3 -3 -2 -2
 lid off|-2 -1 -1 0 2 -1 -2
 lid on|-7 1 -4 3 0 -4 -4
 lidded|-3 0 -1 -2 1 -3 -4
-lids|1 -2 -4 1 -2 -2 -1
+lids|1 -2 -4 2 -2 -2 -1
 lift|1 0 0 -4 -3 -4 -2
-lift out|1 -1 0 -3 -3 -3 -1
+lift out|1 0 0 -3 -3 -3 -1
 lightly|-1 1 -2 0 -3 -2 -2
 like|0 -4 -5 0 -3 1 -1
 lime|0 -3 -2 -7 -6 0 -1
-lime ,|4 -2 -5 -1 -2 -3 -2
+lime ,|3 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
 lime and|0 -1 -4 -2 -2 1 -2
 lime juice|-2 -1 -1 -3 -3 1 0
@@ -1780,7 +1788,7 @@ line|3 -2 -3 -1 -4 -2 -1
 line a|2 -1 -2 -1 -2 -1 0
 lined|2 -4 -4 0 -3 0 -3
 lined #|0 -1 -1 -1 0 0 0
-liquid|1 -2 -4 1 0 -1 -2
+liquid|1 -2 -4 0 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
 liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
@@ -1802,21 +1810,21 @@ logs|-1 -1 -1 1 -1 -1 -1
 longer|-18 7 -11 1 1 -10 -2
 looks|-1 -2 -2 -1 0 1 -2
 loose|-2 -2 1 -2 -2 1 -2
-loosen|-1 -3 1 -1 -4 -1 -2
+loosen|-1 -3 1 -1 -3 -1 -2
 loosen with|0 -2 1 -4 -3 -6 -2
 lot|-2 0 1 -3 -2 1 -2
-lots|2 -4 0 2 -3 -3 -2
+lots|2 -3 0 2 -3 -3 -2
 low|-3 -8 -3 7 -5 -6 -6
 low #|-2 -3 2 -2 -3 -2 -2
-low ,|-2 -2 0 1 -4 -1 -1
+low ,|-2 -3 0 2 -5 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
-low for|-4 -2 -2 3 -2 -2 -3
+low for|-4 -3 -2 3 -2 -2 -3
 low heat|-3 -5 -4 5 -5 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
 lower|0 -3 0 -3 1 -2 -2
 lower the|-1 -2 0 -3 1 -1 -1
-lowest|-3 -8 -5 6 -2 -1 -2
-lowest flame|-1 -3 -2 3 -4 -1 -1
+lowest|-3 -8 -5 5 -2 -1 -2
+lowest flame|-1 -3 -1 3 -4 -1 -1
 lowest heat|-2 -6 -5 6 -4 -3 -5
 lukewarm|-2 2 -2 -3 -2 0 -2
 lumps|0 -2 -3 -1 -1 0 -1
@@ -1833,11 +1841,11 @@ margarine|1 -4 -1 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
 marinade|-2 -4 0 -2 -3 0 1
-marinate|-3 4 -2 -4 -4 -2 -2
+marinate|-3 4 -2 -4 -3 -2 -2
 mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
 masala|1 -2 -2 1 -2 -1 -1
-masala ,|2 -2 -2 1 -2 -3 -2
+masala ,|2 -2 -2 2 -2 -3 -2
 mash|0 -1 0 -2 -5 1 -3
 mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
@@ -1846,9 +1854,9 @@ massage|4 -2 -6 -5 -4 -5 -5
 massage with|1 0 -2 -3 -3 -3 -2
 max|-3 0 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 -1
-meantime|-1 -2 0 0 -1 0 0
+meantime|-1 -2 0 0 -1 -1 0
 meanwhile|-3 -2 -1 1 0 -2 0
-meanwhile ,|-2 0 0 1 -5 -1 -2
+meanwhile ,|-2 0 0 0 -5 -1 -2
 med|0 -3 3 -5 -2 -4 -3
 medium|-8 -4 7 -2 -5 -4 -2
 medium .|-5 -3 5 -5 -4 -4 -3
@@ -1863,65 +1871,65 @@ middle|0 -2 0 -3 1 -3 -2
 milk|-1 0 0 -3 -7 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
-milk and|-2 1 0 -1 -3 -5 -3
+milk and|-1 1 -1 -1 -3 -5 -3
 min|-8 1 1 1 -1 -4 0
 min (|-1 -2 1 0 0 -3 -4
-min ,|-8 1 0 0 -1 -3 1
-min .|-3 -1 3 -2 -3 -3 -5
+min ,|-8 0 0 0 -1 -3 1
+min .|-3 -1 2 -2 -3 -3 -5
 min ;|-2 0 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -4 1 -5 -4 -4
 min in|-4 3 -2 -2 -2 -4 -4
 min lid|-1 -3 -4 3 -5 -1 -1
 min more|-6 -7 3 0 0 -4 -3
-min on|-3 2 -5 0 -3 1 -3
+min on|-3 2 -5 0 -3 2 -3
 min or|-2 -1 -1 2 -2 -2 -1
 min per|-2 -2 3 -3 -2 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
 min till|0 0 -1 -1 -1 -3 -2
-min to|-3 -3 1 1 -3 -2 -4
+min to|-4 0 0 -1 -4 -3 -4
 min under|-4 1 -3 -3 2 -2 -3
 min until|-4 -6 -2 3 -1 -2 -2
-min with|0 -1 -1 -1 0 -3 1
+min with|0 0 -1 -1 0 -3 1
 mince|1 -1 -1 -3 -2 0 -1
 mins|-10 0 0 2 -1 -9 -8
 mins ,|-4 1 -1 0 0 -3 -2
 mins .|-6 -1 0 0 0 -7 -7
 mins before|-3 2 -3 -1 -3 -1 -2
 mins more|-2 1 2 -3 -1 -2 -1
-mins or|-2 0 -2 2 -2 -1 -1
+mins or|-2 0 -3 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -1
 mins to|-3 -3 -1 2 -2 -3 -1
 mins until|-2 -2 0 0 0 -1 -1
 mint|0 0 -1 -2 -3 -1 -2
 mint .|0 -3 0 -2 -3 0 -2
-minute|-4 -5 4 -2 -5 -2 -3
-minute ,|-4 -3 4 -5 -2 -3 -1
-minute .|-4 -5 4 -2 -5 -1 -2
+minute|-5 -5 4 -2 -5 -2 -3
+minute ,|-4 -3 4 -5 -2 -2 -1
+minute .|-4 -5 4 -2 -5 -2 -2
 minute until|-3 -1 3 -4 -1 -2 0
 minutes|-7 2 -1 1 -1 -6 0
 minutes (|0 -2 -2 2 -2 -2 -3
 minutes ,|-4 2 -1 -1 -3 0 -1
-minutes .|-7 1 -1 -1 0 -10 1
-minutes ;|-2 1 1 -1 -2 -3 -4
+minutes .|-7 2 -1 -1 0 -10 1
+minutes ;|-2 1 1 -1 -2 -2 -4
 minutes and|-3 -2 -3 3 -2 -2 -3
 minutes before|-4 3 -1 -2 -3 -2 -2
 minutes longer|-2 -2 1 0 0 -1 -2
-minutes more|0 -5 -1 -1 2 -5 -5
+minutes more|0 -6 -1 -1 2 -5 -5
 minutes or|-3 1 -1 -1 1 -2 -2
 minutes till|-3 -2 3 -4 0 -2 -1
-minutes to|-3 2 -4 1 -3 -2 -2
+minutes to|-3 2 -4 1 -2 -2 -2
 minutes until|1 -5 2 -3 -1 -1 -3
-minutes with|0 -1 -2 2 -3 -1 -4
+minutes with|1 -1 -3 2 -4 -2 -4
 mirin|1 -1 -3 1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
 miso ,|0 -2 -2 -2 0 0 -1
 mix|3 0 -2 -9 -3 -1 -5
 mix #|4 -4 -4 -2 -3 -3 -3
 mix .|0 -1 1 -3 -3 -2 -1
-mix all|2 1 -3 -1 -3 -3 -2
+mix all|2 1 -3 -1 -3 -3 -1
 mix dry|3 0 -3 -2 -3 -4 -3
-mix everything|3 0 -5 -3 -4 -5 -4
+mix everything|3 0 -4 -3 -4 -5 -4
 mix in|-1 -1 -2 -2 0 0 -1
 mix the|1 0 0 -4 -1 -6 -1
 mix wet|1 1 -3 -1 -1 -4 -2
@@ -1930,7 +1938,7 @@ mixed|-2 -1 2 -1 0 -1 -1
 mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|-1 -1 -3 0 -2 1 -1
-ml ,|2 -2 -4 1 -2 -2 -1
+ml ,|2 -3 -4 1 -2 -2 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-2 -5 -1 1 -3 1 0
@@ -1942,27 +1950,27 @@ months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -3 -3 -3 -3 -2
 more|-3 -4 2 -1 2 -6 -7
 more ,|-3 -2 0 0 1 -1 -1
-more .|-7 -1 2 -3 3 -6 -7
+more .|-7 -1 3 -3 3 -6 -7
 more often|-1 -1 -3 2 -3 -1 -1
 more until|2 -3 -3 -3 -1 -4 -4
 morning|1 -2 -2 0 1 -3 -2
 most|0 -1 -1 1 -1 -1 -1
 most of|0 -1 -1 1 -1 -1 -1
 motor|2 -1 -3 -1 -3 -2 -1
-much|1 -2 1 0 -2 -3 -1
+much|1 -2 1 0 -1 -3 -1
 muffin|0 -3 -2 -2 2 -2 -2
 mug|-1 -1 -1 -1 0 1 0
 mushrooms|-3 -5 3 -3 -4 0 -4
 mushrooms ,|-3 -3 3 -3 -2 0 -3
 mushrooms and|-1 -2 0 0 -3 1 -1
 mushrooms in|-2 -2 2 -3 -2 0 -2
-mushy|1 -1 0 -2 -1 -1 -1
+mushy|1 -1 -1 -2 -1 -1 -1
 muslin|-2 -2 2 0 -2 -2 -1
 mustard|2 -1 -2 -2 -5 -1 -3
 mustard ,|2 -3 -3 1 -4 -1 -3
 mustard .|2 -2 -2 -2 -1 -2 -1
 mustard and|1 -1 0 -1 -1 -1 -1
-mustard seeds|1 -2 0 -3 -2 -3 -1
+mustard seeds|0 -2 0 -3 -2 -3 -1
 namak|2 -1 -1 -2 -1 -2 0
 nearly|-3 -2 -2 2 -2 -2 -2
 need|-1 -2 -1 -2 1 -1 -1
@@ -1978,11 +1986,11 @@ non stick|-3 -2 3 -2 -2 -3 -1
 noodles|2 0 -5 2 -4 -4 -4
 nori|2 -1 -2 -1 0 -2 0
 not|0 1 -3 -2 -1 1 -3
-nothing but handwork|10 -5 -12 -10 -7 2 -11
+nothing but handwork|9 -5 -12 -10 -7 2 -11
 now|1 -4 -5 3 -4 -1 -2
 now and|2 -4 -4 3 -3 -2 -1
 nut|-1 -1 1 -2 -2 0 -1
-nutmeg|-1 -1 0 -1 -3 1 -2
+nutmeg|-1 -1 0 0 -3 1 -2
 nutmeg ,|0 0 -1 -2 -2 0 -1
 nutmeg .|-2 -2 1 -1 -2 0 -1
 nuts|0 -3 -4 -2 0 0 -2
@@ -1990,10 +1998,10 @@ nuts .|2 -1 -3 -1 -1 -3 -1
 nuts and|0 -1 -1 -1 0 1 -1
 oat|-2 -3 -1 1 -4 0 -3
 oat milk|-3 -3 0 -2 -2 2 -2
-oats|-3 -3 -4 -5 1 2 -3
+oats|-3 -3 -3 -5 1 2 -3
 oats ,|-2 -2 -3 -2 0 2 -1
 occasionally|-3 -1 -5 5 -4 -1 -2
-occasionally ,|-2 0 -3 3 -3 -1 -1
+occasionally ,|-2 0 -3 4 -3 -1 -1
 of|-3 -4 0 1 -1 1 0
 of #|3 -1 -2 -1 -2 -2 -1
 of a|2 -1 -2 -1 0 -2 -1
@@ -2004,7 +2012,7 @@ of garlic|-2 -2 0 0 -2 0 0
 of it|0 -4 -2 -3 0 1 -3
 of oil|-2 -4 1 1 -1 -6 -3
 of pepper|1 0 -2 -1 -1 -2 -1
-of salt|-1 1 -1 -1 -4 -1 -1
+of salt|-1 1 0 -1 -4 -1 -1
 of salted|-3 -3 0 3 -2 -2 -2
 of stock|0 -2 2 -3 -2 -2 -1
 of the|-1 -4 -1 -1 -2 1 0
@@ -2015,11 +2023,11 @@ off ,|1 -2 -1 -1 0 -2 -2
 off .|-3 0 1 2 -4 -2 -2
 off heat|-1 4 -4 -5 -4 -1 -3
 off the|1 4 -5 -5 -2 -3 -3
-often|-1 -5 4 -2 -5 -1 -2
+often|-1 -5 3 -2 -5 -1 -2
 often ,|-2 -2 4 -4 -4 -2 -3
 often .|-2 -3 0 0 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
-oil|-1 -6 1 -2 0 -2 -3
+oil|-1 -6 1 -2 0 -1 -3
 oil #|-1 -6 2 -2 -1 -2 -6
 oil (|-1 -2 2 -3 -2 -1 -2
 oil ,|0 -3 -1 -4 1 0 -5
@@ -2029,14 +2037,14 @@ oil and|2 -3 -2 -4 0 0 -1
 oil for|2 -4 0 1 -5 -3 -3
 oil in|-6 -3 3 1 -2 -9 0
 oil into|3 -2 0 -2 -2 -3 -1
-oil on|4 -4 -4 -5 -1 -6 -4
+oil on|4 -4 -4 -5 -1 -5 -4
 oil over|-2 -3 0 1 -3 -2 -1
 oil till|-2 -2 2 -4 -1 -2 -1
-oil to|-1 -2 0 2 -3 -2 -1
+oil to|-1 -2 0 2 -2 -2 -1
 oil until|-2 -1 1 0 -2 -2 -1
 oil with|-3 0 -3 2 -4 1 -2
 oiled|-2 1 2 -3 -1 -3 -1
-oiled #|2 0 -3 -3 -3 -2 -1
+oiled #|2 0 -3 -2 -3 -2 -1
 ok|0 0 -2 -2 -2 0 -1
 ok .|1 -1 -2 -1 -2 0 -1
 olive|0 -4 0 -4 -3 0 -4
@@ -2046,11 +2054,11 @@ on|-1 0 -6 1 1 -2 -1
 on #|-2 1 -4 2 -2 -3 -3
 on ,|-5 1 -4 2 2 -3 -3
 on .|-1 -1 -1 2 -7 -5 -5
-on a|0 1 -4 -4 1 -4 -2
+on a|1 0 -4 -3 1 -4 -2
 on and|0 -2 -1 -1 1 -1 0
 on for|-3 0 0 2 -3 -2 -2
 on high|-3 -3 0 -3 1 0 1
-on low|-3 -3 -6 5 -5 -2 -4
+on low|-3 -4 -6 5 -5 -2 -4
 on the|-1 -1 0 -1 -1 -6 -7
 on top|-2 0 1 0 -5 0 -3
 on trays|2 -3 -2 -2 0 -3 -1
@@ -2065,7 +2073,7 @@ onion ,|-3 -4 0 -1 1 0 -2
 onion .|0 -3 -3 -3 -3 2 -3
 onion and|0 -6 1 -1 -2 -3 -5
 onion in|-4 0 5 -5 -4 -5 -4
-onion until|-2 -1 3 -3 -1 -2 -3
+onion until|-2 -1 3 -3 -1 -2 -2
 onions|1 -6 2 -4 -3 -1 -4
 onions ,|1 -2 -2 0 0 -2 -4
 onions .|1 -2 0 -2 -3 -1 -2
@@ -2073,7 +2081,7 @@ onions and|-2 -1 3 -5 -3 0 -1
 onions in|-1 -3 3 -3 -1 -4 -4
 only|-1 -3 -4 4 -4 0 -3
 onto|4 -3 -2 -2 -3 -5 -3
-onto a|3 -2 -3 -2 -3 -3 -2
+onto a|3 -2 -3 -2 -3 -2 -2
 open|-1 -1 1 -3 -3 -3 1
 opening|-3 0 -3 1 -2 -3 -3
 or|-2 1 -4 -1 0 2 -5
@@ -2084,11 +2092,11 @@ orange|2 -1 -2 -2 0 -2 0
 oregano|-3 -3 3 -3 0 0 -2
 oregano ,|-1 -2 0 -1 1 -3 -1
 oregano .|-2 -1 2 -2 -3 -2 -1
-oregano and|-1 -1 0 0 -1 -1 -1
+oregano and|-1 -1 1 0 -1 -1 -1
 orzo|2 -2 -2 -1 -3 -2 -1
 other|0 -3 1 -3 -3 1 -3
-out|2 -2 1 -5 -1 -2 -5
-out ,|-1 -2 -3 -3 1 0 -1
+out|2 -2 1 -4 -1 -2 -5
+out ,|-1 -2 -4 -2 1 0 -1
 out .|2 0 0 -4 -6 -1 -2
 out clean|-1 -1 -1 -1 1 -1 -1
 out of|0 -2 -2 0 0 0 -2
@@ -2096,12 +2104,12 @@ out the|-1 -1 0 -1 -2 0 -2
 out to|1 0 -2 0 -1 -2 -1
 oven|2 -11 -7 -9 7 -5 -8
 oven #|3 -6 -6 -6 3 -2 -5
-oven ,|-2 -1 2 -2 1 -1 -1
+oven ,|-2 -3 2 -2 2 -1 -1
 oven .|0 -1 -3 -2 1 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -2
 oven for|-1 -5 -4 -4 4 -1 -1
 oven to|3 -5 -6 -5 -1 -7 -4
-ovenproof|2 -2 -1 -1 -2 -3 -1
+ovenproof|2 -2 -1 -1 -2 -2 -1
 over|0 -2 -2 1 -1 -5 -6
 over ,|1 1 -4 -5 -1 -5 -4
 over .|1 -3 0 -3 -2 -6 -4
@@ -2109,7 +2117,7 @@ over a|-3 -3 1 1 -4 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
 over medium|-5 -3 4 -1 -4 -3 -3
 over rice|3 -1 -4 -1 -1 -2 -1
-over the|0 0 -5 -1 0 -1 -2
+over the|0 1 -5 -1 0 -1 -2
 overmix|2 -1 -2 -1 -1 -3 -1
 overnight|5 -5 -5 -5 -3 -5 -4
 oz|-2 0 0 0 -1 1 0
@@ -2117,10 +2125,10 @@ pack|2 -3 -1 0 -2 -4 -2
 pack in|0 -2 1 -3 -1 -2 -2
 pak|-2 -2 2 1 -3 -3 -2
 pan|-11 -3 8 1 -3 -7 -6
-pan #|-3 -5 4 -5 2 -4 -5
-pan ,|-4 -5 0 3 -3 -4 -3
+pan #|-4 -5 4 -5 2 -4 -5
+pan ,|-4 -5 1 3 -3 -4 -3
 pan .|-5 0 5 -6 -4 -5 -2
-pan and|-3 -2 -2 3 0 -2 -1
+pan and|-3 -2 -3 3 0 -2 -1
 pan for|-2 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 -1 -1 -2 -1
 pan with|-5 -3 5 -5 -4 -5 -3
@@ -2147,9 +2155,9 @@ pass|-2 -1 -2 -1 -1 2 -1
 passata|0 -5 0 1 -5 -3 -4
 passata ,|0 -2 -2 2 -2 -2 -3
 pasta|0 -2 -4 4 -4 -1 -5
-pasta ,|2 -1 -2 -2 -1 -3 -1
+pasta ,|2 -2 -2 -2 -1 -3 -1
 pasta water|2 -2 -3 -3 -1 0 -1
-paste|-2 -6 2 -3 -7 1 -4
+paste|-2 -6 2 -2 -7 1 -4
 paste ,|0 -4 2 -3 -4 -4 -2
 paste .|-4 -2 -3 -3 -3 5 -3
 paste and|-4 -2 -1 2 -2 -4 0
@@ -2162,10 +2170,10 @@ patties|2 -1 -2 -1 -2 -2 -1
 pb|-1 -2 -1 2 -3 -3 -3
 peanut|0 -1 1 -3 -3 -3 0
 peanut butter|0 -1 1 -3 -3 -3 0
-peanuts|-1 -1 -1 1 -3 -3 -4
+peanuts|-1 -2 -1 1 -3 -3 -4
 pear|0 -1 -1 -1 -1 0 -1
 peas|0 -4 -1 3 -6 -3 -3
-peas ,|-2 -1 3 -5 -3 -1 -2
+peas ,|-2 -1 4 -5 -3 -1 -2
 peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
 peel ,|-2 -1 2 0 -2 -2 -1
@@ -2185,24 +2193,25 @@ per batch|-1 -1 1 -2 -1 -1 -1
 per side|-2 -1 2 -2 -2 -2 -2
 pesto|2 -3 -4 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -1
-pieces|-2 1 -2 -2 0 0 -1
+pieces|-2 2 -2 -2 0 0 -1
 pieces ,|-1 1 -2 -2 0 -1 -3
-pile|1 -2 0 -3 -1 -4 -2
+pieces .|-1 1 -1 -1 -2 0 -1
+pile|1 -3 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -4 -4
 pinch of|-1 1 0 -1 -3 -3 -3
 pinch salt|3 -2 -4 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -1 -1
-place|2 -3 -3 -3 -1 -3 -2
+place|2 -3 -4 -3 -1 -3 -2
 plate|1 1 0 -4 -4 -4 -3
-plate .|3 -2 -4 -2 -3 -2 -2
+plate .|4 -2 -5 -2 -3 -3 -2
 platter|1 -1 -1 -1 -1 -1 -1
 plenty|1 -2 -2 1 -2 -2 -1
-plenty of|1 -2 -3 2 -2 -2 -1
-point|2 -2 -2 1 -2 -2 -3
+plenty of|1 -2 -3 2 -1 -2 -1
+point|2 -2 -2 1 -2 -1 -3
 polenta|-1 -2 1 -1 -3 -3 -2
 pomegranate|2 -1 -1 -1 -2 -2 0
 pop|0 -3 0 -4 1 -3 -1
-porcini|0 0 -1 -3 1 -3 -2
+porcini|0 0 -1 -2 1 -3 -2
 portion|2 -2 -2 -2 -1 -3 -1
 portion #|3 -2 -2 -1 -2 -3 -1
 portions|4 -2 -4 -3 -3 -5 -2
@@ -2215,43 +2224,43 @@ pot with|-6 -3 6 -1 -5 -5 -2
 potato|2 -2 -2 2 0 -3 -1
 potato ,|2 -1 -1 -2 -1 -3 -1
 potatoes|0 -7 -2 5 -3 -5 -3
-potatoes ,|1 -2 -1 -4 0 -2 -1
-potatoes .|3 -1 -3 -2 -2 -3 -2
-potatoes and|2 -3 -3 2 -3 -2 -1
+potatoes ,|2 -2 -1 -4 0 -2 -1
+potatoes .|3 -1 -2 -2 -2 -3 -2
+potatoes and|2 -2 -3 2 -3 -2 -1
 potatoes in|-3 -2 1 3 -3 -3 -1
 pots|3 -3 -3 -2 -3 -3 -1
 pound|0 -2 0 0 -1 -2 0
-pour|0 2 -2 -1 0 -3 -4
-pour in|-2 -5 -1 2 1 -6 -2
+pour|0 1 -1 -1 0 -3 -4
+pour in|-2 -5 -1 1 1 -6 -2
 pour into|-1 1 0 -3 -2 -2 -1
 pour over|1 -1 -3 0 0 -6 -3
-pour the|2 2 -3 0 -3 -3 -1
+pour the|2 1 -3 0 -3 -3 -1
 pourable|3 -1 -3 -1 -1 -3 0
 powder|-1 -5 0 0 -1 2 -2
 powder ,|1 -2 0 -2 -2 0 -1
 powder and|-1 -3 1 -3 -2 0 0
 preheat|6 -2 -4 -3 -8 -4 -3
-preheat oven|4 -1 -2 -3 -5 -3 -1
+preheat oven|4 -1 -3 -3 -5 -3 -1
 preheat the|3 -1 -3 -1 -5 -1 -1
-press|0 3 -3 -6 -4 -3 0
+press|0 3 -4 -6 -4 -3 0
 press #|-3 3 -3 -3 -2 -3 0
 press down|2 -1 -4 -2 -2 -2 -1
 press into|-1 1 -2 -1 -1 1 0
-press the|-3 2 -2 -1 -3 -2 -4
+press the|-3 3 -2 -1 -3 -2 -4
 press tofu|-4 3 -2 -3 -3 -3 -5
 pressing|2 -1 -2 -1 -1 -3 -1
 pressure|2 -1 -2 -1 -2 -2 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
 prick|-2 -1 2 -2 -3 -2 -1
-process|3 -3 -3 -3 -3 -2 -3
+process|3 -2 -4 -3 -3 -2 -4
 processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 3 -3
 properly|1 -2 2 -3 -1 -2 -2
-prove|-3 4 -4 -5 -4 -3 -4
+prove|-3 4 -4 -5 -4 -3 -5
 prove #|-3 3 -3 -4 -3 -3 -3
 pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
-puree|-5 -4 0 -5 -4 5 -3
+puree|-5 -4 0 -4 -4 5 -3
 puree ,|-1 -3 2 -2 -4 -3 -3
 purée|-2 -4 1 -5 -4 1 -4
 purée ,|2 -3 0 -2 -3 -4 -2
@@ -2266,9 +2275,9 @@ quarter of|-2 1 1 0 -2 -2 -1
 quarters|-2 -2 -3 2 -2 -2 -2
 quick|-1 -1 2 -2 -2 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
-quinoa|-2 -1 1 -2 -2 -2 -2
+quinoa|-2 -1 1 -2 -2 -1 -2
 rack|0 3 -4 -5 -1 -2 -2
-rack .|0 3 -3 -3 -1 -2 -1
+rack .|0 2 -3 -3 -1 -2 -1
 racks|2 -1 -3 -2 -3 -2 -1
 rain|0 -1 1 -3 -2 -3 -2
 rain in|0 -1 1 -3 -2 -3 -2
@@ -2285,13 +2294,13 @@ reduce by|-5 -3 -1 4 -4 -4 -3
 reduce heat|-1 -1 -2 1 -1 -1 0
 reduce to|-1 -1 -2 1 -2 -1 -1
 reduced|-1 -1 -3 2 -1 -1 0
-refresh|-3 -2 0 3 -2 -2 -3
+refresh|-3 -2 0 2 -2 -2 -3
 refrigerate|4 -3 -3 -4 -4 -3 -3
 remaining|-2 0 0 0 -3 -2 -1
 remaining #|2 1 -3 -1 -3 -3 -1
 remaining oil|-4 -4 1 1 -2 -1 -3
 remove|1 0 -1 -4 -1 -2 -4
-remove bay|-1 -2 -4 -1 -1 1 -1
+remove bay|-1 -2 -4 -1 -1 2 -1
 remove from|2 2 -4 -4 -2 -4 -1
 remove the|0 -2 0 -2 -3 -4 -1
 reserve|1 -2 0 -3 -1 -2 -1
@@ -2299,13 +2308,13 @@ reserved|0 -1 -2 1 0 0 -1
 reserving|1 -1 -1 -1 -1 -2 -1
 reserving #|1 -1 -1 -1 -1 -2 -1
 rest|-3 8 -3 -5 -4 -3 -6
-rest #|-7 8 -10 -7 -10 -4 -4
+rest #|-7 9 -10 -7 -10 -4 -4
 rest .|1 0 -6 -4 1 -7 -4
 rest for|-2 4 -3 -4 -4 -2 -1
 rest in|3 -3 1 -5 -5 -4 -3
 rest of|2 -5 -1 0 -2 -1 -2
-return|-3 -1 0 -1 0 2 -3
-return the|-1 -2 2 -2 -2 -2 -1
+return|-4 -1 0 -1 0 2 -3
+return the|-1 -2 2 -1 -3 -2 -1
 return to|-3 0 -1 -1 1 0 -3
 rhubarb|2 -2 -3 -1 0 -2 -1
 ribbons|0 2 -2 -2 -2 -3 -2
@@ -2318,17 +2327,17 @@ rice cooker|-3 -4 -5 -4 -4 -3 5
 right|2 -2 -2 1 -2 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
-rings|-2 -2 0 2 -4 -3 -3
+rings|-2 -2 -1 2 -4 -3 -3
 rinse|0 2 -2 1 -5 -8 -1
 rinse #|-2 2 -1 -3 -1 -2 -2
-rinse .|1 2 -3 -3 -3 -3 -3
+rinse .|1 2 -3 -3 -3 -3 -2
 rinse and|1 -2 0 -1 -1 -2 -1
-rinse rice|0 1 0 -3 -1 -2 -3
+rinse rice|0 1 0 -2 -1 -2 -3
 rinse the|-2 -3 0 1 -2 -4 0
 rise|-5 5 -4 -5 -5 -4 -5
 rise #|-4 5 -4 -5 -5 -4 -5
 roast|-4 -9 -3 -7 7 -4 -6
-roast #|-4 -6 -5 -4 5 -3 -6
+roast #|-4 -5 -5 -4 5 -3 -6
 roast at|-1 -1 -1 -1 1 -1 -1
 roast cut|-3 -1 -1 -2 2 -1 0
 roast for|-3 -5 -3 -4 4 -2 -2
@@ -2340,14 +2349,14 @@ roll|4 -4 -1 -5 -5 -5 -4
 roll #|2 -2 -1 -2 -1 -1 -1
 roll ,|2 -1 -2 -1 -2 -1 -1
 roll in|2 -1 -3 -1 -2 -2 -1
-roll into|3 -4 -3 -3 -2 -3 -3
+roll into|3 -3 -3 -3 -2 -3 -3
 roll out|0 0 -2 -2 -2 -2 -1
 rolling|-1 -2 -1 2 -2 -1 -1
 rolls|2 -1 -2 -1 -1 -2 -1
 room|2 0 -4 -3 -3 -3 -2
 room temp|1 1 -3 -2 -3 -2 -2
-room temperature|2 -2 -3 -2 -2 -3 -1
-root|-4 -2 3 -2 -3 -3 -2
+room temperature|3 -2 -3 -2 -2 -3 -1
+root|-4 -2 4 -2 -3 -3 -2
 roots|2 -1 -2 2 -3 -2 -3
 rosemary|2 1 -6 1 0 -1 -3
 rosemary ,|-1 -1 -2 -1 1 -2 -1
@@ -2360,10 +2369,10 @@ round|-1 -2 0 -1 1 -1 0
 rub|3 0 -5 -3 -2 -4 -1
 rub the|-1 1 -1 -2 -1 -1 -1
 running|1 -1 -3 -2 -3 -1 -1
-runny|1 -1 -2 -1 -1 1 -1
+runny|-1 -1 -2 -1 -1 1 -1
 runs|2 0 -3 1 -2 -3 -2
 runs clear|1 1 -3 -1 -1 -2 -2
-s|0 0 0 -3 -5 -1 2
+s|0 -2 0 -2 -4 -1 2
 saffron|3 -2 -4 -2 -2 -3 -3
 sage|2 -2 -1 0 -5 -5 -5
 sage .|0 1 -2 -2 -1 -3 0
@@ -2371,9 +2380,9 @@ salad|3 -1 -3 -1 -2 -3 -1
 salsa|-1 1 0 -1 0 -4 -2
 salt|2 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
-salt ,|1 0 -3 -1 -1 -1 -3
-salt .|0 -6 1 -7 -1 -1 0
-salt ;|-1 0 0 -1 -3 0 -4
+salt ,|0 1 -3 -1 -1 -1 -3
+salt .|0 -6 1 -7 -1 -2 -1
+salt ;|-1 0 0 0 -3 0 -4
 salt and|-2 0 -2 -1 1 1 -3
 salt for|2 -1 -1 -2 -3 -2 -4
 salt in|1 0 -3 -2 -4 -2 1
@@ -2383,12 +2392,12 @@ salt to|2 0 -1 -2 -3 -5 -3
 salted|-4 -4 -2 5 -3 -3 -4
 salted water|-4 -3 -2 3 -2 -3 -4
 same|-3 -3 3 -4 0 -2 -3
-sand|0 -1 -2 -2 -2 1 -1
-sauce|0 -5 -2 3 -5 -2 -2
+sand|0 -1 -2 -2 -2 1 -2
+sauce|0 -3 -2 3 -5 -2 -2
 sauce ,|0 -3 1 0 -4 -7 -3
 sauce .|0 -3 1 -3 -3 -4 -3
 sauce and|-1 -3 -5 -1 -2 1 1
-sauce over|1 -2 0 -3 -3 -3 -1
+sauce over|1 1 -1 -3 -3 -4 -2
 saucepan|-5 -1 3 2 -5 -5 -6
 saucepan ,|-1 -1 -3 4 -1 -1 0
 saucepan .|-3 1 3 -3 -2 -3 -2
@@ -2399,7 +2408,7 @@ sauté onion|-1 -3 3 -4 -3 -2 -3
 save|-1 -4 1 -3 -4 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
-scatter|1 -4 0 -2 -1 -2 -2
+scatter|1 -4 0 -1 -1 -2 -2
 scatter over|2 -2 -1 -3 -3 -3 -2
 scatter with|0 -2 0 -1 0 -4 -2
 scattered|1 -1 -1 -1 -1 -1 -1
@@ -2417,7 +2426,7 @@ season|2 0 -6 -5 1 -1 -4
 season .|2 -2 -4 -4 -5 -1 -3
 season and|1 0 -2 -1 1 -3 -1
 season to|-1 -1 -3 -1 -2 1 0
-season with|1 -1 -3 -3 0 -2 -1
+season with|1 -1 -3 -4 0 -2 -1
 seasoning|1 -2 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
@@ -2430,12 +2439,12 @@ secs|1 -1 -3 0 -2 0 -1
 seed|1 -2 -1 -2 -1 0 -1
 seeds|-3 -4 2 -3 0 0 -3
 seeds ,|-3 -2 2 -3 0 -1 -2
-seeds .|4 -2 -4 -2 -4 -5 -2
+seeds .|4 -2 -4 -2 -3 -5 -2
 seeds and|-3 -2 1 -2 -3 1 -2
 seeds in|1 -2 0 0 -3 -2 -2
 separate|2 -2 -3 1 -2 -3 -1
 separately|-2 -2 1 1 -2 -4 -2
-serrano|-3 -2 3 -3 -3 -3 -2
+serrano|-3 -2 3 -3 -3 -3 -1
 serve|3 -2 -2 -5 -6 -4 -5
 serve .|3 -2 -3 -1 -2 -3 -1
 serve at|3 -1 -4 -1 -2 -3 -1
@@ -2448,7 +2457,7 @@ sesame|4 -3 -3 -4 -3 0 -2
 sesame ,|1 -1 0 -2 -2 1 -2
 sesame .|2 -1 -2 -1 -1 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
-set|1 -1 0 -1 -3 -3 -4
+set|1 -2 0 -1 -3 -3 -4
 set aside|3 2 -3 -5 -3 -2 -3
 sets|-2 -2 3 -2 -1 -2 -2
 setting|-3 -4 1 -1 -4 -3 1
@@ -2458,10 +2467,10 @@ shake the|0 0 1 -3 0 -4 -1
 shaking|-3 -3 -2 0 -1 -2 1
 shallot|0 0 0 0 -3 -3 -4
 shallots|-3 -4 4 -3 -4 -3 -5
-shallow|3 -5 0 -2 -4 -5 -5
-shape|1 2 -5 -2 -2 -4 -4
+shallow|3 -5 0 -1 -4 -5 -5
+shape|2 1 -5 -2 -2 -3 -4
 shape #|2 -2 -3 -2 -2 -2 -1
-shape into|1 1 -3 0 -3 -2 -3
+shape into|1 0 -2 0 -3 -2 -3
 sheet|-2 0 -2 -4 3 -4 -4
 sheet ,|-1 1 -3 -2 0 -2 -2
 sheet .|1 0 -3 -3 -4 -2 -2
@@ -2470,11 +2479,11 @@ sheets|3 -2 -3 -2 -2 -3 -2
 sheets ,|2 -1 -3 -1 -2 -1 -1
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -2 -2 -1
-shiitake|1 2 -3 0 -2 -2 -2
-shock|-2 -2 1 0 -1 -1 -3
+shiitake|1 2 -3 0 -2 -2 -3
+shock|-2 -2 1 0 -1 -1 -2
 should|4 -2 -5 0 -3 -2 -2
 should be|2 -1 -3 -1 -2 -1 -1
-shred|0 -2 -1 -3 0 -1 -4
+shred|0 -2 -1 -2 0 0 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
 shredded|1 1 -2 -2 -1 -1 -1
@@ -2483,12 +2492,12 @@ side ,|0 -3 -2 -1 2 -2 -4
 side .|-1 -3 -1 1 0 -2 -3
 side down|1 -1 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
-side up|1 -1 -1 -1 -1 -1 0
-sides|-2 -2 2 -3 -2 0 -2
+side up|1 -1 -1 -1 0 -1 0
+sides|-2 -3 2 -3 -2 0 -2
 sieve|1 1 -4 -2 -3 -1 -2
 sieve ,|1 0 -2 0 -1 -4 -2
 sift|0 -1 -2 -1 -1 0 -1
-silky|-2 -1 -1 -1 -1 1 -1
+silky|-1 -1 -1 -1 -1 1 -1
 simmer|-9 -12 -5 10 -5 -7 -6
 simmer #|-5 -7 -10 8 -7 -3 -4
 simmer ,|-4 -4 -4 0 2 -3 -2
@@ -2498,13 +2507,13 @@ simmer for|-2 -4 -4 5 -5 -2 -2
 simmer gently|-1 -1 -1 1 -1 -1 -1
 simmer on|1 -2 -1 1 -2 -1 -1
 simmer uncovered|-2 -2 -4 3 -3 -1 -2
-simmer until|-2 -2 -3 2 -1 -1 -1
+simmer until|-2 -2 -3 3 -1 -1 -1
 simmering|-2 -3 -3 3 -2 -1 -2
 single|-1 1 -1 -1 1 -2 -1
-sink|-1 -1 -1 -1 0 1 0
+sink|-1 -2 -1 -1 0 1 0
 sit|-5 6 -6 -3 -5 -4 -5
 sit #|-5 5 -4 -4 -4 -4 -5
-sit for|-3 3 -4 -3 -3 -2 -1
+sit for|-3 3 -4 -3 -2 -2 -1
 six|1 -2 -3 -1 -2 0 -1
 size|1 1 -2 -1 -1 -2 -1
 sized|3 -4 -3 -3 -3 -3 -3
@@ -2533,21 +2542,21 @@ slide|1 -2 1 -3 -3 -3 -2
 slightly|-1 -3 -2 1 -1 0 -1
 slow|4 -4 -5 1 -1 -4 -5
 slow cooker|4 -2 -4 0 -4 -4 -5
-slowly|2 -2 1 -2 -5 -4 -3
-slowly to|2 -2 0 -1 -3 -2 -1
-small|-1 -5 1 -1 -5 -1 -5
+slowly|2 -2 1 -2 -5 -5 -3
+slowly to|1 -2 -1 0 -3 -2 -1
+small|-1 -5 1 0 -5 -1 -5
 small ,|-1 -2 1 0 -2 -2 -2
-small pan|-3 -3 1 -1 -3 -3 -3
-smoked|1 -1 0 -3 -3 -3 -2
+small pan|-3 -3 1 0 -3 -3 -3
+smoked|1 -1 0 -4 -3 -3 -2
 smoking|-5 -2 2 2 -2 -3 -3
-smooth|0 -3 -4 -5 -1 4 -4
+smooth|0 -4 -4 -5 -1 4 -4
 smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|2 -4 -4 -4 -4 2 -4
 so|0 0 -5 2 0 -4 0
 so .|0 0 -3 1 0 -2 -1
 so it|-2 0 -1 1 -4 -1 -1
 so that|1 -2 -2 -2 0 -2 -2
-soak|-4 7 -2 -7 -5 -4 -6
+soak|-4 7 -2 -8 -5 -5 -6
 soak the|-2 3 -1 -4 -3 -2 -3
 soaked|1 -1 -3 1 -1 -2 -1
 soba|-1 -2 -3 3 -2 -3 -2
@@ -2555,9 +2564,9 @@ soda|-1 1 -2 -2 -2 1 -1
 soft|-1 -2 -1 0 1 -4 -4
 soft ,|-2 -3 4 -3 -4 -2 -3
 soft .|1 -3 -1 0 0 -3 -3
-soft and|-1 0 -2 2 -3 0 0
+soft and|-1 0 -2 3 -3 0 0
 soften|-4 -2 3 -1 -6 -5 -5
-soften onion|-2 -3 1 0 -5 -4 -3
+soften onion|-2 -4 1 0 -5 -4 -3
 soften the|-3 -4 3 -1 -3 -4 -4
 softened|-3 -2 5 -5 -3 -1 0
 softened ,|-3 -1 3 -3 -2 -1 0
@@ -2587,15 +2596,16 @@ spinach|-3 -4 3 1 -7 -8 -1
 spinach ,|-1 -4 0 1 -3 -3 -2
 spinach .|4 -2 -4 -3 -3 -4 -2
 spinach and|-2 1 1 -2 -2 -3 -4
-spinach in|-2 -2 1 -2 -1 -3 1
+spinach in|-2 -3 1 -2 -1 -3 1
 splash|1 0 0 -1 -3 -3 -2
 splash of|1 -2 0 0 -2 -2 -1
 split|2 -2 -2 -1 1 -3 -2
 split peas|2 -2 -1 -2 -1 -2 -1
-spoon|-1 0 -1 -2 -2 -1 -3
+spoon|0 0 -1 -2 -2 -1 -3
+spoon .|3 -4 -4 -1 -3 -3 -2
 spoon into|-1 2 -2 -1 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
-spots|-1 -1 -1 -1 2 -1 -2
+spots|-1 -1 -2 -1 2 -1 -2
 spread|-1 1 -3 -1 1 -4 -2
 spread in|-1 -2 -2 2 1 -1 0
 spread on|0 -2 -2 1 1 -2 -1
@@ -2603,7 +2613,7 @@ spread out|1 1 -2 -1 -1 -2 -1
 spread over|3 -2 -2 -2 -4 -3 -1
 spring|2 -2 -1 -3 -3 -4 -2
 spring onions|1 -1 -1 -3 -3 -3 -1
-sprinkle|1 -3 0 -5 -1 -4 -2
+sprinkle|1 -3 0 -4 -1 -4 -2
 sprinkle with|2 -1 -1 -1 -2 -3 -2
 sprouts|-1 -1 1 -2 -1 -2 0
 square|0 -1 -1 -1 -2 0 0
@@ -2618,21 +2628,21 @@ squeeze in|1 -4 0 -2 -1 -6 -2
 squeeze out|-2 2 0 -2 -2 -4 -2
 squeeze the|-3 -3 1 1 -1 1 -1
 stack|4 -3 -3 -3 -4 -4 -3
-stalks|-1 -3 -4 -3 -3 2 -2
-stand|-2 6 -5 -7 -7 -5 -5
+stalks|-1 -3 -5 -3 -3 2 -2
+stand|-2 6 -5 -7 -8 -5 -5
 stand #|-1 5 -7 -6 -5 -3 -4
-stand for|-2 3 -4 -2 -5 -2 -5
+stand for|-2 3 -3 -2 -5 -2 -5
 starch|0 -1 -4 -1 -3 0 1
 start|-3 -2 0 -1 -1 -2 1
 starting|-1 -1 1 -2 1 -1 -1
-steam|-7 -2 -9 6 -7 -5 -8
+steam|-7 -2 -8 6 -7 -5 -8
 steam #|-5 -4 -5 5 -6 -4 -6
 steam for|-4 -3 -2 3 -3 -2 -3
 steam the|-4 -3 -4 4 -3 -3 -3
 steamer|2 -3 -3 2 -3 -3 -2
 stems|1 -1 1 -3 -2 -1 -2
 sterilised|-1 -2 2 0 -3 -3 -2
-stew|1 -1 0 -1 -3 -3 0
+stew|1 -2 0 -1 -3 -3 0
 stick|-5 -4 0 -2 -4 5 -3
 stick blender|-3 -4 -5 -4 -4 5 -4
 sticks|-2 -2 2 -1 -2 -2 -4
@@ -2640,24 +2650,24 @@ sticky|-3 1 -2 1 -3 -3 -3
 stiff|0 -1 -1 -1 -1 0 0
 still|0 -4 -2 2 -2 0 -2
 stir|2 -1 -1 -2 0 -3 -6
-stir #|-1 -3 1 -1 -4 -3 -2
+stir #|1 -4 0 -2 -4 -4 -3
 stir ,|0 1 -1 -4 -2 -4 -1
 stir .|5 -3 -3 -4 -1 -6 -4
 stir a|-2 -1 2 -3 -1 -3 -1
 stir every|-1 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
 stir for|-5 -4 6 -6 -4 -4 -3
-stir in|1 -2 -2 -1 -3 -1 -5
+stir in|0 -2 -2 -1 -3 -1 -5
 stir it|2 -1 -3 -2 -2 -1 -3
 stir the|2 -2 -4 -2 1 -3 -1
 stir through|2 -2 -4 0 -2 -2 -1
 stirring|-4 -8 0 2 -1 -4 -5
-stirring ,|-4 -2 2 -1 -4 -4 -5
+stirring ,|-4 -3 2 -1 -4 -4 -5
 stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
 stirring more|-2 -3 -3 3 -4 -1 -1
 stirring now|0 -3 -4 3 -3 -1 -1
-stirring occasionally|-2 -1 -6 6 -3 -1 -1
+stirring occasionally|-3 -1 -6 6 -3 -1 -1
 stirring often|-1 -3 4 -2 -4 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -2
 stock|3 -1 -1 -1 0 -8 -3
@@ -2666,22 +2676,22 @@ stock .|4 -2 -3 -4 -4 -5 -3
 stock and|3 -1 -1 -4 2 -2 -1
 stock in|1 -1 -3 2 -3 -2 -2
 straight|2 -2 -2 -2 0 -4 -1
-strain|0 1 -3 0 -4 0 -2
+strain|0 0 -3 0 -4 0 -2
 strain .|-1 2 -3 1 -3 -2 -2
 strain through|-1 -3 -3 -2 -2 1 -1
 stream|-3 -1 -1 -2 -2 3 -1
-strip|1 -1 -2 -1 -1 -2 -1
-strips|0 -3 1 -1 -2 -3 -2
+strip|1 -1 -1 -1 -1 -2 -1
+strips|0 -3 2 -4 -4 -3 -4
 strips .|2 -2 -2 0 -1 -2 -1
 stuff|0 -1 0 0 -2 -2 -1
 sugar|-1 -4 2 -1 -3 -6 -4
-sugar ,|1 -2 0 0 -2 -5 -2
+sugar ,|1 -2 0 -1 -2 -5 -2
 sugar .|0 0 1 -3 -3 -4 -1
-sugar and|0 -4 -1 2 -3 -1 -1
+sugar and|0 -4 -2 2 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
 sun|0 1 -1 -1 -1 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
-swap|-1 -2 -2 -3 2 -1 -2
+swap|-1 -3 -2 -3 2 -1 -1
 swapping|-1 -2 -1 -1 1 -1 0
 swapping the|-1 -2 -1 -1 1 -1 0
 sweat|-5 -6 4 0 -6 -5 -6
@@ -2713,7 +2723,7 @@ tamari|3 -1 -3 -2 1 -3 -2
 tamarind|1 -2 -1 1 -3 -3 -2
 taste|0 -3 -2 -3 -3 0 -3
 taste .|2 -2 -5 -2 -3 -2 -2
-tbsp|0 -4 -1 -1 -1 0 0
+tbsp|0 -4 -2 -1 -1 0 0
 tbsp of|0 -2 -1 0 0 -1 -1
 tbsp oil|-2 -3 3 -6 0 -4 -1
 tbsp water|1 0 -3 -1 -3 0 1
@@ -2725,13 +2735,13 @@ temp|2 0 -3 -3 -4 -3 -3
 temp #|2 0 -3 -2 -3 -3 -2
 tempeh|0 -5 2 2 -5 -4 -5
 tempeh #|-3 -4 -3 4 -3 -3 -3
-temperature|2 -2 -3 -2 -2 -3 -1
-ten|-3 0 0 1 -5 -4 -5
+temperature|3 -2 -3 -2 -2 -3 -1
+ten|-3 0 0 0 -5 -4 -5
 ten minutes|-3 0 0 1 -5 -4 -5
 tender|-2 -3 -2 2 -3 -1 -1
-tender ,|-2 -1 1 -1 -2 -1 -1
-tender .|-2 -2 -3 2 -2 -1 -1
-tender and|-1 -1 -1 1 -1 0 0
+tender ,|-3 -1 1 -1 -2 -1 -1
+tender .|-2 -2 -3 3 -2 -1 -1
+tender and|-1 -1 -2 1 -1 0 0
 texture|2 -2 -4 -3 -2 -1 -2
 that|2 -3 -2 -3 -2 -4 1
 the|0 -2 -1 -2 -1 0 -3
@@ -2756,7 +2766,7 @@ the cabbage|2 0 -1 -1 -4 -5 -4
 the carrots|1 -1 -1 0 -2 -3 -1
 the cashews|1 0 -2 -2 -2 -1 -2
 the cauliflower|-1 -3 -1 1 -1 -2 0
-the chickpeas|-1 -2 0 -4 1 0 -1
+the chickpeas|-1 -3 0 -4 1 0 -1
 the coconut|0 -2 0 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -2 -1
 the coriander|3 -1 -2 -3 -3 -4 -2
@@ -2770,7 +2780,7 @@ the drained|1 -1 -2 1 -2 -1 -1
 the dressing|1 -3 -1 -3 -3 -1 -3
 the dry|0 1 -3 -2 -2 0 -1
 the edges|-2 -1 -3 -4 3 -3 -1
-the end|4 -3 -4 1 -4 -5 -2
+the end|4 -2 -4 1 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -3 0 0 -1 -1
 the flour|-2 0 -3 2 -2 -3 -1
@@ -2783,33 +2793,33 @@ the ginger|2 -1 -1 -4 -1 -3 -1
 the gnocchi|-2 0 1 0 -1 -1 -1
 the heat|1 5 -1 -5 -5 -2 -4
 the herbs|0 -1 -2 -1 -1 0 -1
-the hot|2 -2 0 -5 -2 -5 -2
+the hot|1 -1 -1 -5 -3 -5 -2
 the juice|2 -2 -2 -2 -2 -2 -1
-the kale|1 -3 0 1 -3 -2 -3
-the last|0 -4 -2 0 0 0 -2
+the kale|1 -3 -1 2 -3 -2 -3
+the last|0 -4 -2 -1 0 0 -2
 the leek|-2 -2 3 -2 -1 -1 -3
 the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 2 -6 -2 -2 1 -2
 the lentils|-2 0 2 -1 -5 -4 -2
 the lid|1 0 -3 -1 0 -3 -3
 the lime|0 -1 1 -1 -1 -5 -1
-the liquid|-1 0 -1 0 -4 -4 -1
-the liquor|2 1 -1 -2 -2 -3 -1
+the liquid|-1 0 0 -1 -4 -4 -2
+the liquor|1 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
 the lowest|-3 -4 -4 3 -1 -1 -3
 the margarine|3 -3 -3 0 -3 -2 -1
 the middle|0 -2 0 -3 1 -3 -2
 the milk|-1 0 1 -2 -4 -5 -2
 the miso|2 -2 -2 -1 0 -3 -1
-the mushrooms|-2 -2 0 -1 -2 0 -3
+the mushrooms|-2 -2 0 -1 -2 0 -4
 the mustard|1 -2 0 -3 -2 -3 0
 the oats|-1 -1 0 -3 0 0 -2
-the oil|-2 -9 1 0 -1 -3 -6
-the onion|-3 0 1 -1 -6 0 -6
+the oil|-2 -10 1 0 -1 -3 -6
+the onion|-3 0 1 0 -6 0 -6
 the onions|-1 0 2 -3 -4 0 -1
 the other|0 -2 1 -3 -3 -1 -3
 the oven|1 -7 -6 -6 4 -5 -5
-the pan|-3 1 1 -3 0 -3 -2
+the pan|-3 1 1 -2 0 -3 -2
 the parsley|1 -1 -1 -1 -1 -3 -1
 the pasta|0 -2 -3 3 -3 -5 -2
 the paste|-2 -3 -1 -5 -3 2 -3
@@ -2824,9 +2834,9 @@ the remaining|1 -2 -2 1 -3 -1 -4
 the rest|-1 -5 -1 -1 0 0 -2
 the rice|-4 -2 -3 1 -4 -4 3
 the rosemary|1 -1 -3 -3 -3 0 -1
-the sage|3 -3 -3 1 -4 -3 -4
+the sage|3 -3 -3 1 -4 -3 -3
 the salt|0 0 -1 -4 0 -1 -4
-the sauce|-1 -1 -4 3 -3 0 -1
+the sauce|-1 1 -5 2 -4 0 -1
 the saved|3 -1 -4 -2 -1 0 0
 the seeds|0 0 1 -2 -1 -2 -1
 the shallot|0 -1 0 0 -2 -2 -4
@@ -2834,18 +2844,18 @@ the side|-2 0 2 0 -2 -3 -1
 the sliced|0 -1 1 -1 -2 -2 -1
 the slow|4 -1 -4 -2 -1 -3 -2
 the soup|-1 0 -3 -1 -3 2 -1
-the spinach|-3 1 1 1 -3 -4 -3
+the spinach|-3 1 1 1 -2 -4 -3
 the split|2 -2 -1 -2 -1 -2 -1
 the squash|-1 0 -4 -2 2 0 -3
 the stock|0 0 -2 1 -2 -4 -3
 the sugar|1 0 1 -4 -2 -2 -1
 the sweet|2 -1 -4 0 -1 -2 0
 the tahini|-1 -1 1 -2 -1 -1 0
-the tempeh|1 -3 0 1 -3 -3 -3
-the thyme|-1 -3 2 -3 0 1 -1
+the tempeh|1 -3 -1 1 -3 -3 -3
+the thyme|-1 -3 1 -3 0 1 -1
 the tin|-1 2 -2 -3 -3 -3 -3
 the tins|-2 1 -2 -3 1 -1 -3
-the tofu|0 2 0 -2 -4 -2 -5
+the tofu|0 1 1 -2 -5 -2 -6
 the tomatoes|-1 -4 2 -4 1 -3 -4
 the top|-2 -2 -1 -1 1 -4 -3
 the tray|-3 -1 -2 -3 3 -2 -1
@@ -2867,20 +2877,20 @@ them|-1 -4 -1 2 -4 -1 -6
 them in|-1 -3 0 0 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
 then|-3 -3 -3 2 0 1 -1
-then #|-4 -4 -4 -3 3 -4 -5
+then #|-4 -4 -4 -3 3 -3 -5
 then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -3 -4 1 -3 -2 -2
 then add|0 -1 0 0 -2 -2 -3
 then blend|-3 -2 -2 -2 -1 3 -1
-then drain|1 0 -2 0 -2 -3 -1
+then drain|2 0 -2 0 -2 -3 -1
 then fridge|3 -2 -3 -4 -3 -3 -3
 then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
 then simmer|-2 -4 -5 4 -5 -3 -3
-then the|-4 -3 5 -3 -3 -4 -3
+then the|-4 -4 5 -3 -3 -5 -4
 then turn|-4 0 1 -2 -3 -3 -3
-there|2 0 -3 -2 -3 -4 -3
-they|-3 -2 1 2 -1 -5 -2
+there|3 -3 -3 -3 -3 -4 -2
+they|-2 -2 0 2 -1 -5 -2
 they pop|-4 -2 3 -2 -1 -1 -1
 thick|-3 -1 0 0 -4 2 -2
 thick ,|-1 0 1 -1 -1 -2 -1
@@ -2890,7 +2900,7 @@ thicken|-2 1 -1 1 -2 -2 -2
 thicken .|-2 1 -1 1 -2 -1 -2
 thickened|1 -2 -4 3 -3 -2 -1
 thickened ,|-1 -1 -3 3 -1 -1 0
-thickened .|1 -2 -3 1 -2 -2 -1
+thickened .|1 -2 -3 1 -3 -2 -1
 thickens|-1 1 1 -2 -5 -1 -2
 thickens as|0 1 -2 -3 -2 0 -1
 thin|2 0 -2 -5 -2 -2 -4
@@ -2903,8 +2913,8 @@ third of|0 -3 -3 -3 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -2 -3
 those|1 0 -1 -2 -1 -2 -1
-three|0 0 -2 -3 -4 -1 -3
-through|0 -4 -1 -4 -2 1 -4
+three|0 1 -2 -3 -4 -1 -3
+through|0 -4 -1 -4 -1 0 -4
 through ,|1 -1 -3 -1 1 -2 -1
 through .|2 0 0 -2 0 -4 -2
 through a|2 -4 -5 -3 -3 -1 -1
@@ -2912,22 +2922,22 @@ through the|-1 -2 -5 -1 -1 2 -2
 thru|0 -3 -2 -2 -2 0 -1
 thumb|-1 -1 -2 -2 -1 1 0
 thyme|1 -4 1 -5 0 -2 -2
-thyme ,|-1 -2 1 -2 -1 -4 -1
+thyme ,|-1 -2 1 -2 -1 -3 -1
 thyme .|4 -1 -5 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 -1
 tight|-2 0 1 1 -2 -1 -1
 tight ,|-1 0 -2 1 -2 -1 -1
 tightly|1 -4 -2 1 1 -3 -3
 tightly in|2 -1 -2 -2 -1 -2 -1
-til|-3 1 0 -1 -3 1 -3
-till|0 -2 1 -2 -4 0 -5
+til|-2 1 0 -1 -3 1 -3
+till|1 -2 1 -2 -5 0 -5
 till golden|-1 -2 -1 0 0 -1 -3
 till it|0 -3 1 -3 -2 1 -1
 till soft|1 -3 -1 -1 1 -2 -1
 till they|-2 -3 2 0 -2 -2 -1
 till thick|-3 -3 1 0 -2 -2 -2
-time|-1 1 0 -2 -1 0 -3
-time .|-3 1 -1 -1 0 -1 -3
+time|-1 0 0 -2 0 0 -2
+time .|-3 1 0 -1 0 -1 -2
 time to|-1 -2 -3 1 -2 0 0
 times|0 2 -2 -1 -2 -2 -1
 tin|2 2 -6 -3 -1 -3 -5
@@ -2942,13 +2952,13 @@ tip in|2 0 -1 -2 -1 -3 -1
 tip into|0 0 0 -1 -2 -3 -1
 tip out|-1 -2 -1 -3 -2 1 -1
 tip the|-2 -2 0 -2 0 0 0
-to|-6 0 1 -1 1 1 -3
+to|-6 0 1 -1 1 1 -4
 to #|2 -2 -6 -1 2 -2 -3
-to a|-3 -2 0 0 0 0 0
+to a|-3 -2 -1 0 0 0 0
 to boil|-3 -2 0 2 -3 -2 -2
-to cool|-1 1 -4 1 -3 -1 -2
+to cool|-1 1 -3 1 -3 -1 -2
 to cover|1 -2 0 -3 -3 -4 -3
-to low|-1 -2 -4 3 -2 -2 -2
+to low|-1 -2 -4 3 -2 -1 -2
 to pot|-4 -2 2 -3 -3 1 -3
 to stand|-1 2 -3 -2 -3 -1 -1
 to taste|0 -3 -5 -2 -3 0 -2
@@ -2958,38 +2968,38 @@ to wilt|-4 -2 4 -3 -3 -3 -2
 toast|0 -6 2 -2 0 -6 -7
 toast the|0 -2 2 -5 0 -2 -2
 toasted|0 -3 0 0 -2 0 -2
-tofu|-1 2 0 -4 -4 -2 -1
+tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-4 3 -1 -3 -2 -3 -5
 tofu (|-1 1 -3 -2 -1 -3 1
-tofu ,|2 -1 0 -1 -2 0 -4
+tofu ,|2 -1 -1 -1 -2 0 -4
 tofu and|2 1 -5 0 -3 -2 -2
-tofu in|0 -3 2 -4 -3 -3 -4
+tofu in|0 -3 1 -4 -3 -3 -4
 together|4 1 -7 -3 -5 -2 -2
 together ,|1 2 -3 -1 -3 -3 -2
 together .|2 -2 -3 -1 -2 -1 -1
 together the|0 2 -3 -1 -1 -4 -1
 together with|2 0 -3 -1 -1 -3 -1
 tomato|3 -4 -1 -2 -5 -6 0
-tomato paste|-2 -1 0 1 -2 -2 -1
+tomato paste|-3 -1 0 1 -2 -2 -1
 tomato purée|2 -2 0 -4 -2 -2 -1
 tomatoes|2 -4 -2 -1 -1 -8 -6
 tomatoes ,|-1 -4 -2 -1 2 -6 -3
 tomatoes .|3 -1 -3 -2 -3 -2 -2
 tomatoes and|2 -1 -2 0 -3 -2 -1
 tomorrow|1 -1 -2 -1 -1 -2 -1
-toms|-1 -2 1 -1 -4 -3 -1
-too|0 -2 -4 -2 -1 1 -1
-too thick|0 -1 -4 0 -1 0 -1
+toms|0 -2 1 -1 -4 -3 -1
+too|0 0 -5 -3 -1 1 -1
+too thick|-1 -2 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -2 -1 -2 1 -2 -4
 top ,|2 -2 -2 1 -2 -3 -2
 top .|-2 -1 0 -1 -2 0 -2
-top up|-1 -1 -3 0 2 -3 -1
+top up|-1 -1 -2 0 2 -3 -1
 top with|3 0 -6 -3 -5 -2 -3
 topped|2 -1 -3 -1 -1 -2 -1
 topped with|2 -1 -3 -1 -1 -2 -1
 topping|-1 -1 1 -2 1 -3 -1
-tops|2 -1 -2 -1 -2 -2 -1
+tops|1 -1 -2 -1 -1 -2 -1
 tortillas|-1 -1 1 -2 0 -3 -1
 toss|0 -2 -1 -3 0 -4 -1
 toss .|3 -3 -4 -3 1 -4 -3
@@ -3001,14 +3011,15 @@ tossing|-2 -1 2 -5 0 -1 -2
 tossing halfway|-1 -1 -2 -2 2 -1 -2
 towards|1 -1 -3 1 -3 -2 -1
 towards the|1 -1 -3 1 -3 -2 -1
-towel|2 1 -4 2 -5 -3 -3
-transfer|1 0 -3 -2 1 -3 -2
+towel|1 2 -4 1 -6 -4 -4
+transfer|1 0 -2 -2 1 -3 -2
 transfer to|1 -2 -2 -1 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
-tray|0 -1 -5 -2 2 -5 -6
-tray ,|-1 -2 -2 -3 2 -3 -5
-tray .|1 -2 -1 -1 -2 -2 -1
-tray and|0 -2 -1 0 0 -1 -1
+tray|0 -2 -5 -2 2 -5 -6
+tray #|-3 2 -3 -3 1 -2 -4
+tray ,|-2 -2 -2 -3 2 -3 -5
+tray .|2 -2 -1 -1 -2 -2 -1
+tray and|0 -1 -1 0 0 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|0 -2 -2 -2 2 -2 -2
 trays|0 -1 -4 -4 2 -2 -3
@@ -3020,14 +3031,14 @@ tsp .|3 0 -2 -2 -2 -3 -1
 tsp salt|-1 -1 1 -4 -1 0 1
 tub|2 -1 -2 -1 -1 -2 -1
 tubs|0 -2 -3 -1 -2 0 -2
-turmeric|1 0 1 -3 -3 -3 -2
-turmeric ,|1 0 -3 -2 -1 -2 -1
-turmeric and|-1 -2 2 -3 -2 -3 -1
-turn|0 -1 -1 -2 2 -5 -4
+turmeric|1 -1 1 -4 -3 -3 -2
+turmeric ,|2 0 -3 -2 -1 -2 -1
+turmeric and|-2 -2 2 -3 -2 -3 -1
+turn|0 -1 -1 -2 3 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
-turn off|0 0 -4 -2 1 -3 -2
+turn off|0 0 -4 -2 1 -3 -3
 turn the|-2 0 -1 -1 1 -2 -1
-turning|0 -1 -1 0 0 -3 -3
+turning|0 -1 0 -1 -1 -3 -4
 turning once|1 -2 -2 1 0 -1 -1
 twenty|-1 0 1 -2 -1 0 -1
 twice|-1 -1 -3 -1 -1 0 0
@@ -3041,19 +3052,19 @@ uncover|-3 -3 0 -3 3 -2 -3
 uncover ,|-3 -1 0 -3 2 -1 -2
 uncovered|-5 -4 -3 0 4 -5 -7
 uncovered #|-4 -5 -5 0 2 -4 -5
-uncovered ,|-4 -4 -4 1 1 -3 -3
+uncovered ,|-4 -4 -3 1 1 -3 -3
 uncovered for|-1 -2 -2 -1 2 -1 -2
 under|-1 2 -6 -3 3 -5 -4
 under a|0 2 -2 -2 -2 -2 -1
 under the|-1 0 -3 -2 2 -2 -3
-until|-5 -2 1 0 -1 1 -7
+until|-5 -2 1 -1 -1 1 -7
 until a|-1 -2 -1 0 1 -1 -1
 until brown|-3 -2 1 -1 -4 -3 -3
 until browned|-4 -1 3 -4 -3 -2 -3
 until charred|-2 -1 -4 1 2 -1 -1
 until completely|-2 -2 -2 1 -1 1 -1
 until creamy|0 -1 -1 1 -1 -1 -1
-until crisp|-1 -2 -1 0 0 -1 -1
+until crisp|-2 -2 -1 0 0 -1 -1
 until deep|-2 -2 1 -1 -1 -2 -1
 until doubled|-2 2 -1 -2 -2 -1 -1
 until dry|-2 -2 0 0 -1 -2 -1
@@ -3061,11 +3072,11 @@ until fragrant|-2 -2 0 0 -2 -2 -1
 until golden|-2 -2 3 -6 1 -1 -1
 until it|-1 -2 1 -4 -4 1 -2
 until just|0 -1 -3 1 -1 -1 -1
-until smooth|1 -3 -1 -4 -3 1 -2
+until smooth|1 -3 -1 -4 -2 1 -2
 until soft|-2 -2 0 0 0 -1 -2
 until softened|-3 -1 5 -5 -3 -1 0
 until tender|-1 -2 0 0 -2 -1 -1
-until the|-2 0 0 0 -1 -2 -1
+until the|-2 -1 0 0 -1 -2 -1
 until they|-2 -3 1 -1 0 -2 -1
 until thick|-1 -1 -1 1 -4 -2 -1
 until thickened|-1 -1 -4 4 -2 -1 0
@@ -3080,7 +3091,7 @@ up the|-1 -1 1 -2 -3 -2 -3
 up to|-2 0 0 -3 1 -1 -1
 up with|2 -2 -4 2 -2 -2 -1
 upper|-1 -1 -2 -2 1 -1 0
-use|2 -2 -2 -2 -2 -3 -1
+use|2 -1 -2 -1 -1 -3 -1
 usually|-2 0 -2 1 -1 -1 -1
 v|-3 -2 1 1 -2 -3 -2
 vanilla|-1 -1 -2 -2 -1 1 -1
@@ -3090,10 +3101,10 @@ veg ,|2 -2 0 0 -3 -4 -2
 veg in|1 -4 1 -2 -4 -2 -3
 vegetables|2 -3 -2 2 -4 -5 -2
 vegetables ,|-1 -2 0 1 -2 -2 -1
-vermicelli|-2 1 1 -3 -2 -2 -3
-very|2 -5 -2 -1 -5 1 -6
+vermicelli|-2 1 1 -3 -2 -2 -2
+very|2 -2 -3 -1 -5 1 -6
 very hot|0 -2 2 -3 -2 -3 -1
-vinegar|-1 1 -2 0 -6 -1 -4
+vinegar|-1 1 -2 -1 -6 -1 -4
 vinegar ,|0 0 -3 1 -4 0 -2
 vinegar .|2 -3 -5 -3 -3 0 -2
 vinegar and|-1 1 0 0 -2 -2 -2
@@ -3116,18 +3127,18 @@ water|-1 0 0 -1 -5 -1 0
 water #|-2 0 -3 0 -4 1 -7
 water (|2 -2 -3 0 -2 -2 -1
 water ,|-2 -1 1 2 -3 -4 -4
-water .|0 -2 1 -5 -2 -1 -4
+water .|1 -2 1 -5 -2 -1 -5
 water ;|0 2 -2 1 -2 -1 -3
 water and|-1 -3 2 -4 -4 -1 1
 water by|1 0 -2 -2 -2 -2 -1
 water for|-3 1 -4 2 -5 -3 -5
-water if|2 -4 -3 2 -4 -1 -2
+water if|2 -4 -3 2 -3 -1 -2
 water in|-2 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
-water over|-1 5 -3 -5 -2 -3 -3
+water over|-1 5 -3 -5 -2 -2 -2
 water runs|1 1 -3 -1 -1 -2 -2
 water to|-1 -1 0 -1 -5 -1 -3
-water until|2 -4 -4 3 -2 -3 -3
+water until|1 -4 -4 3 -2 -1 -3
 water with|-3 -2 -4 4 -2 -2 -4
 way|-2 -2 -1 0 1 -1 -1
 we|-1 -3 -2 -2 1 1 -4
@@ -3137,11 +3148,11 @@ week .|2 -2 -3 -2 -2 -2 -3
 weeks|4 -5 -4 -3 -3 -2 -2
 weigh|1 -1 -1 -1 -1 -1 0
 weight|0 1 -3 -1 -1 -2 -1
-well|-1 0 1 -1 -4 -1 -2
+well|-1 1 1 -1 -4 -1 -3
 well ,|-1 2 -3 -2 -2 1 -1
 well .|0 -2 2 -1 -4 -3 -2
 wet|1 1 -2 -4 -4 -1 -4
-wet ,|-1 2 -4 -2 -2 -3 -1
+wet ,|0 2 -4 -2 -2 -3 -2
 wet .|3 -3 -3 -1 -1 -4 -1
 wet hands|2 -2 -2 -1 -1 -2 -1
 what|1 -3 -4 -3 -3 -3 2
@@ -3149,18 +3160,18 @@ when|-2 0 -1 2 -2 -2 -4
 when it|1 2 -1 -2 -2 -1 -2
 when you|-1 -2 -1 1 -2 0 -1
 while|-2 -2 0 -4 3 0 -1
-while hot|-2 -2 2 -3 -3 -1 -2
+while hot|-2 -3 2 -3 -3 -1 -2
 while warm|-1 -2 -2 -1 -2 1 -3
 while you|0 -1 -4 -3 2 -4 -4
 whisk|2 0 -3 0 -3 -5 -4
-whisk dry|4 -3 -4 -3 -2 -3 -2
+whisk dry|4 -3 -3 -3 -2 -3 -2
 whisk everything|1 1 -3 -2 -3 -3 -1
-whisk flour|3 0 -5 -3 -2 -4 -1
+whisk flour|4 0 -5 -3 -2 -4 -1
 whisk in|-1 -2 1 -1 -3 -4 -1
 whisk the|1 0 -6 -1 -4 -1 -2
-whisk together|0 1 -3 -2 -1 -2 -1
+whisk together|0 1 -2 -2 -1 -2 -1
 whisking|-2 -3 3 -4 -3 -3 -2
-white|4 -3 0 -2 -3 -5 -2
+white|4 -3 0 -2 -2 -5 -2
 white sauce|0 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
 whole|2 -4 -3 1 0 -2 -4
@@ -3168,20 +3179,20 @@ whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -2 2 -1 -2 -4 -1
 wide pan|-2 -1 0 1 -1 -3 -1
 widest|-3 -3 2 0 -1 -2 -2
-will|-1 -1 1 -2 -1 -3 -2
+will|-1 -1 2 -2 -1 -3 -2
 wilt|-6 -4 7 -5 -3 -4 -4
 wilt .|-4 -2 4 -3 -3 -3 -2
-wilt the|-3 -3 3 -3 -1 -3 -3
+wilt the|-3 -4 3 -3 -1 -3 -3
 wilted|-1 0 2 -2 -2 -3 -4
-wilted ,|1 -2 2 -4 -2 -2 -2
+wilted ,|1 -2 2 -5 -2 -2 -2
 wilted .|-3 1 1 0 -1 -3 -3
 wine|-3 -6 0 3 -6 -6 -4
-wine ,|0 -4 -2 2 -4 -4 -3
+wine ,|-1 -4 -2 2 -4 -4 -3
 wine and|1 -3 2 -4 -3 -3 -3
-with|-1 -3 -3 -2 -1 3 0
+with|-1 -4 -3 -2 0 3 0
 with #|-3 -1 1 -3 0 -1 1
-with a|1 -3 -1 0 -2 0 -4
-with about|-1 -2 2 -3 -4 -3 -2
+with a|0 -2 -1 0 -2 0 -4
+with about|0 -2 2 -3 -4 -3 -2
 with cilantro|-1 -1 -4 -1 -2 2 -2
 with cold|0 -3 0 1 -1 -2 -2
 with coriander|-1 -1 1 -2 -2 -4 -1
@@ -3200,7 +3211,7 @@ with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
 with soy|3 -1 -3 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -2 -3 -1
-with the|0 0 -3 -4 -3 2 0
+with the|0 0 -3 -4 -4 2 0
 with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -2 -1 0 -1
 with water|-1 -3 3 -3 0 -4 -2
@@ -3209,16 +3220,16 @@ within #|3 -1 -3 -1 -4 -3 -2
 without|-3 -2 2 0 -4 -1 -2
 without stirring|-4 -2 2 -1 -1 -2 -4
 wks|3 -3 -4 -3 -3 -3 -3
-wok|-7 -3 6 -5 -4 -5 -4
-wooden|3 -1 -3 -4 -2 -3 -4
+wok|-7 -3 6 -4 -4 -5 -4
+wooden|4 -2 -4 -4 -3 -3 -4
 work|2 -1 -2 -1 -2 -3 -1
-wrap|2 -3 -5 1 -2 -4 -3
+wrap|2 -3 -5 1 -2 -5 -3
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
 wrapped|2 0 -2 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
 x #|1 -1 -2 0 -4 -3 -2
-yeast|0 0 0 -5 -1 -2 -3
+yeast|1 0 0 -5 -1 -2 -4
 yeast ,|0 0 -1 -4 0 0 -3
 yeast .|2 -2 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -2 -2 -1 -1
