@@ -32,7 +32,7 @@ red pepper;vegetable;149;119;82;;;f10 z240;-;colour sweet;111;1;0.3;3.9;2.1;0.4;
 green pepper;vegetable;149;119;82;;;f10 z240;-;colour;84;0.9;0.2;2.9;1.7;0.3;80.4;3;green bell pepper;
 poblano;vegetable;;65;85;;;f10 z180;-;colour heat;;;;;;;;;poblano pepper,poblano chile,poblano chili;
 tomatillos;vegetable;132;34;95;;;f14 z180;-;acid;134;1;1;3.9;1.9;0.6;11.7;1;fresh tomatillos;
-chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,habanero,green chili,red chili,green chile,red chile,serrano,serrano chile,serrano chili;chilli flakes,jalapeno
+chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,chilies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,habanero,green chili,red chili,green chile,red chile,serrano,serrano chile,serrano chili;chilli flakes,jalapeno
 cauliflower;vegetable;107;588;39;;;f7 z240;-;bulk;104;1.9;0.3;3;2;0.4;48.2;30;romanesco,cauliflower florets,cauli;
 broccoli;vegetable;91;608;61;;;f5 z240;-;bulk;141;2.8;0.4;4;2.6;0.7;89.2;33;sprouting broccoli,broccoli florets;
 cabbage;vegetable;89;908;80;;;r30 f30 z240;-;bulk crisp;103;1.3;0.1;3.3;2.5;0.5;36.6;18;white cabbage,green cabbage;

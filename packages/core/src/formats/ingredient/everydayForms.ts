@@ -318,8 +318,8 @@ const pieces = (n: string): string =>
   /\d\s*$/.test(n) ? `${n.trim()} ${n.trim() === '1' ? 'piece' : 'pieces'}` : n.trim();
 
 const tens = (n: string, factor: number): string => {
-  const value = Number(n.replace(',', '.'));
-  return Number.isFinite(value) ? `${Math.round(value * factor * 1000) / 1000}` : n;
+  const read = readNumber(n.trim().replace(/^(\d+),(\d+)$/, '$1.$2'));
+  return read?.rest === '' ? `${Math.round(read.value.valueOf() * factor * 1000) / 1000}` : n;
 };
 
 /**

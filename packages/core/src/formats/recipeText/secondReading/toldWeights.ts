@@ -1,11 +1,11 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for what is done and for what is told, in tenths. */
 export const TOLD_WEIGHTS = `
 #|-3 3
-# (|-1 1
+# (|-2 2
 # ,|-2 2
 # .|1 -1
 # as|-3 3
-# balls|3 -3
+# balls|4 -4
 # bowls|-4 4
 # c|3 -3
 # cloves|1 -1
@@ -49,6 +49,7 @@ export const TOLD_WEIGHTS = `
 # weeks|-2 2
 # with|-5 5
 # wks|1 -1
+# x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
@@ -84,7 +85,7 @@ export const TOLD_WEIGHTS = `
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
-, coconut|1 -1
+, coconut|2 -2
 , combine|1 -1
 , cook|4 -4
 , core|2 -2
@@ -112,9 +113,9 @@ export const TOLD_WEIGHTS = `
 , garlic|3 -3
 , ginger|3 -3
 , half|3 -3
-, heat|3 -3
+, heat|2 -2
 , high|4 -4
-, into|2 -2
+, into|1 -1
 , juice|2 -2
 , keep|3 -3
 , keeping|1 -1
@@ -141,6 +142,7 @@ export const TOLD_WEIGHTS = `
 , mustard|-2 2
 , natural|3 -3
 , no|2 -2
+, not|2 -2
 , nutmeg|3 -3
 , oil|-1 1
 , one|2 -2
@@ -199,18 +201,19 @@ export const TOLD_WEIGHTS = `
 , steam|2 -2
 , stir|1 -1
 , stirring|6 -6
-, stock|4 -4
+, stock|3 -3
 , sugar|5 -5
 , swap|3 -3
 , swapping|2 -2
 , sweat|2 -2
 , syrup|1 -1
-, take|1 -1
+, take|-2 2
 , the|-1 1
 , then|1 -1
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
+, toast|2 -2
 , tofu|2 -2
 , tomatoes|1 -1
 , top|3 -3
@@ -245,7 +248,7 @@ export const TOLD_WEIGHTS = `
 ; simmer|2 -2
 ; stir|1 -1
 ; toss|2 -2
-^ #|-5 5
+^ #|-6 6
 ^ (|-6 6
 ^ a|-3 3
 ^ active|-5 5
@@ -259,10 +262,10 @@ export const TOLD_WEIGHTS = `
 ^ blast|5 -5
 ^ blend|7 -7
 ^ blitz|6 -6
-^ boil|5 -5
+^ boil|6 -6
 ^ break|3 -3
 ^ bring|5 -5
-^ brown|5 -5
+^ brown|4 -4
 ^ brush|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
@@ -280,6 +283,7 @@ export const TOLD_WEIGHTS = `
 ^ curry|3 -3
 ^ cut|7 -7
 ^ day|5 -5
+^ dice|3 -3
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
@@ -306,7 +310,6 @@ export const TOLD_WEIGHTS = `
 ^ form|4 -4
 ^ freeze|6 -6
 ^ freezes|-9 9
-^ fridge|1 -1
 ^ from|-5 5
 ^ fry|6 -6
 ^ garlic|7 -7
@@ -335,12 +338,13 @@ export const TOLD_WEIGHTS = `
 ^ lemon|4 -4
 ^ lentils|1 -1
 ^ let|6 -6
-^ lid|5 -5
+^ lid|6 -6
+^ lift|2 -2
 ^ lime|5 -5
 ^ line|5 -5
 ^ lock|4 -4
 ^ lower|1 -1
-^ make|-1 1
+^ make|2 -2
 ^ makes|-9 9
 ^ mash|4 -4
 ^ massage|3 -3
@@ -378,7 +382,7 @@ export const TOLD_WEIGHTS = `
 ^ prove|5 -5
 ^ pulse|3 -3
 ^ puree|4 -4
-^ put|4 -4
+^ put|5 -5
 ^ quarter|2 -2
 ^ ready|-2 2
 ^ reheat|-5 5
@@ -387,6 +391,7 @@ export const TOLD_WEIGHTS = `
 ^ return|4 -4
 ^ rice|5 -5
 ^ rinse|7 -7
+^ rise|3 -3
 ^ roast|6 -6
 ^ roll|6 -6
 ^ rub|2 -2
@@ -400,7 +405,7 @@ export const TOLD_WEIGHTS = `
 ^ serve|2 -2
 ^ serves|-9 9
 ^ set|5 -5
-^ shake|5 -5
+^ shake|6 -6
 ^ shape|5 -5
 ^ shred|5 -5
 ^ simmer|5 -5
@@ -411,7 +416,7 @@ export const TOLD_WEIGHTS = `
 ^ soften|4 -4
 ^ spinach|4 -4
 ^ spoon|3 -3
-^ spread|6 -6
+^ spread|7 -7
 ^ sprinkle|4 -4
 ^ squeeze|5 -5
 ^ stand|7 -7
@@ -421,7 +426,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|4 -4
+^ take|5 -5
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
@@ -445,7 +450,7 @@ export const TOLD_WEIGHTS = `
 ^ wash|7 -7
 ^ when|4 -4
 ^ while|1 -1
-^ whisk|7 -7
+^ whisk|8 -8
 ^ will|-5 5
 ^ wilt|4 -4
 ^ wine|3 -3
@@ -460,7 +465,7 @@ a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
-a cloth|5 -5
+a cloth|3 -3
 a colander|2 -2
 a day|2 -2
 a deep|2 -2
@@ -520,7 +525,7 @@ above|-3 3
 absorbed|1 -1
 abt|1 -1
 active|-5 5
-active #|-5 5
+active #|-4 4
 add|4 -4
 add #|5 -5
 add beans|2 -2
@@ -562,7 +567,6 @@ allspice|1 -1
 almonds|3 -3
 almonds .|3 -3
 almost|2 -2
-along|1 -1
 alongside|3 -3
 an hour|1 -1
 an oiled|3 -3
@@ -591,13 +595,13 @@ and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
-and garlic|3 -3
+and garlic|2 -2
 and ginger|1 -1
 and grill|1 -1
 and half|1 -1
 and into|1 -1
 and knead|4 -4
-and leave|4 -4
+and leave|3 -3
 and lemon|1 -1
 and let|3 -3
 and lime|3 -3
@@ -620,8 +624,8 @@ and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
 and serve|4 -4
-and set|2 -2
-and simmer|5 -5
+and set|1 -1
+and simmer|4 -4
 and soak|5 -5
 and some|-1 1
 and soy|2 -2
@@ -692,7 +696,8 @@ baking dish|3 -3
 baking powder|2 -2
 baking sheet|2 -2
 baking tray|1 -1
-balls|3 -3
+balls|4 -4
+balls ,|2 -2
 bananas|3 -3
 bar|2 -2
 barley ,|2 -2
@@ -724,7 +729,6 @@ beat|2 -2
 beat in|3 -3
 beetroot|3 -3
 beets|2 -2
-before|1 -1
 before ,|3 -3
 before cutting|4 -4
 before eating|3 -3
@@ -774,7 +778,7 @@ boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
 boil in|2 -2
-boil potatoes|3 -3
+boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
@@ -873,7 +877,7 @@ carrots ,|-2 2
 carrots and|3 -3
 carrots in|1 -1
 carrots with|2 -2
-cashews|3 -3
+cashews|4 -4
 casserole|4 -4
 cast|1 -1
 cast iron|1 -1
@@ -938,7 +942,7 @@ clean .|1 -1
 clear|4 -4
 clear .|3 -3
 close|4 -4
-cloth|6 -6
+cloth|5 -5
 cloth .|4 -4
 clove|1 -1
 cloves|2 -2
@@ -947,6 +951,7 @@ cm ,|2 -2
 cm .|4 -4
 cm cubes|1 -1
 cm dish|2 -2
+cm pieces|1 -1
 cm thick|1 -1
 cm tin|4 -4
 coarse|3 -3
@@ -1014,7 +1019,7 @@ couple|3 -3
 courgettes|1 -1
 couscous|2 -2
 cover|3 -3
-cover ,|3 -3
+cover ,|4 -4
 cover .|5 -5
 cover and|-1 1
 cover by|2 -2
@@ -1082,12 +1087,12 @@ days .|-3 3
 days fridge|-2 2
 days in|-2 2
 deep|2 -2
-deep golden|1 -1
+deep golden|2 -2
 deglaze|4 -4
 degrees|4 -4
 dente|2 -2
 deseed|2 -2
-dice|6 -6
+dice|5 -5
 diced|2 -2
 dill|3 -3
 dill ,|2 -2
@@ -1102,7 +1107,7 @@ dissolve|4 -4
 dissolved|1 -1
 divide|6 -6
 divide between|2 -2
-divide into|2 -2
+divide into|1 -1
 do not|-1 1
 do the|4 -4
 does|-5 5
@@ -1243,8 +1248,9 @@ flesh|3 -3
 flip|-1 1
 flipping|2 -2
 florets|1 -1
+flour|1 -1
 flour ,|3 -3
-flour and|3 -3
+flour and|2 -2
 flour in|2 -2
 floured|3 -3
 fluff|5 -5
@@ -1277,7 +1283,7 @@ fragrant|2 -2
 fragrant .|1 -1
 freekeh|1 -1
 freeze|1 -1
-freeze .|2 -2
+freeze .|1 -1
 freeze flat|4 -4
 freeze for|1 -1
 freeze in|4 -4
@@ -1292,8 +1298,8 @@ freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
 fridge|-3 3
-fridge #|-2 2
-fridge ,|-3 3
+fridge #|-1 1
+fridge ,|-4 4
 fridge .|2 -2
 fridge for|-3 3
 fridge overnight|2 -2
@@ -1332,7 +1338,7 @@ garlic #|4 -4
 garlic ,|5 -5
 garlic .|3 -3
 garlic ;|2 -2
-garlic and|2 -2
+garlic and|1 -1
 garlic cloves|2 -2
 garlic in|3 -3
 garlic out|2 -2
@@ -1391,7 +1397,7 @@ ground|1 -1
 h|1 -1
 h #|-1 1
 h ,|1 -1
-h .|5 -5
+h .|4 -4
 half|2 -2
 half .|4 -4
 half a|-1 1
@@ -1404,6 +1410,7 @@ halfway through|2 -2
 halve|3 -3
 halved|1 -1
 hand|3 -3
+hand .|1 -1
 handful|3 -3
 handle|3 -3
 hands|-4 4
@@ -1426,7 +1433,7 @@ heat ;|1 -1
 heat a|2 -2
 heat and|3 -3
 heat for|4 -4
-heat oil|1 -1
+heat oil|2 -2
 heat oven|5 -5
 heat the|1 -1
 heat to|1 -1
@@ -1451,6 +1458,7 @@ hot .|4 -4
 hot oil|1 -1
 hot pan|2 -2
 hot sauce|4 -4
+hot water|-1 1
 hour|-1 1
 hour #|-3 3
 hour ,|3 -3
@@ -1460,12 +1468,12 @@ hour before|3 -3
 hours ,|3 -3
 hours .|1 -1
 hours until|1 -1
-hp|3 -3
+hp|5 -5
 hr|1 -1
 hr #|-4 4
 hr .|4 -4
 hrs ,|2 -2
-i|3 -3
+i|2 -2
 ice|2 -2
 ice bath|4 -4
 if|4 -4
@@ -1477,10 +1485,10 @@ in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|1 -1
-in an|-1 1
+in an|-2 2
 in coconut|1 -1
 in cold|3 -3
-in flour|4 -4
+in flour|3 -3
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
@@ -1504,11 +1512,11 @@ in your|1 -1
 inches|3 -3
 incl|-1 1
 ingredients|2 -2
-ingredients in|2 -2
+ingredients in|3 -3
 ingredients until|1 -1
 inside|4 -4
 into|6 -6
-into #|4 -4
+into #|3 -3
 into a|4 -4
 into an|1 -1
 into dry|2 -2
@@ -1518,7 +1526,8 @@ is|-2 2
 ish|2 -2
 it|6 -6
 it ,|2 -2
-it a|3 -3
+it .|-1 1
+it a|2 -2
 it all|3 -3
 it bubble|1 -1
 it come|2 -2
@@ -1541,8 +1550,7 @@ itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
 jammy|2 -2
-jar ,|1 -1
-jar .|1 -1
+jar|1 -1
 jars ,|3 -3
 jars .|1 -1
 juice|4 -4
@@ -1558,7 +1566,6 @@ kale|5 -5
 kale and|2 -2
 kcal|-5 5
 keep|-1 1
-keep for|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1627,7 +1634,7 @@ lemon juice|2 -2
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|7 -7
+lentils|6 -6
 lentils #|3 -3
 lentils ,|3 -3
 lentils .|2 -2
@@ -1640,11 +1647,11 @@ let sit|3 -3
 let stand|2 -2
 let the|3 -3
 lid|8 -8
-lid ,|2 -2
+lid ,|3 -3
 lid .|4 -4
 lid ajar|2 -2
 lid off|2 -2
-lid on|5 -5
+lid on|4 -4
 lidded|2 -2
 lids|2 -2
 lift|3 -3
@@ -1675,7 +1682,7 @@ ll|3 -3
 loaf|2 -2
 loaf tin|4 -4
 lock|4 -4
-lock lid|3 -3
+lock lid|2 -2
 log|2 -2
 log ,|1 -1
 logs|2 -2
@@ -1705,7 +1712,7 @@ m|-3 3
 machine|4 -4
 made|-3 3
 main|-1 1
-make|-4 4
+make|-1 1
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
@@ -1741,16 +1748,14 @@ medium high|1 -1
 medium low|1 -1
 melt|3 -3
 melted|2 -2
-middle|3 -3
+middle|2 -2
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
-min|1 -1
 min (|1 -1
 min ,|3 -3
 min .|10 -10
 min at|-3 3
-min before|3 -3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
@@ -1761,7 +1766,7 @@ min per|3 -3
 min stirring|2 -2
 min till|4 -4
 min to|2 -2
-min under|2 -2
+min under|1 -1
 min until|4 -4
 min with|3 -3
 mince|2 -2
@@ -1781,7 +1786,7 @@ minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
 minutes ,|5 -5
-minutes .|2 -2
+minutes .|3 -3
 minutes ;|-1 1
 minutes and|-2 2
 minutes at|2 -2
@@ -1820,7 +1825,6 @@ mm .|3 -3
 mo|-2 2
 mode|2 -2
 molasses|1 -1
-month|-3 3
 months|-1 1
 months in|1 -1
 more|7 -7
@@ -1831,6 +1835,7 @@ more until|2 -2
 morning drain|2 -2
 most|1 -1
 most of|1 -1
+mostly|-2 2
 much|2 -2
 muffin|3 -3
 mug|1 -1
@@ -1840,9 +1845,9 @@ mushrooms and|1 -1
 mushrooms in|3 -3
 mushy|1 -1
 muslin|1 -1
-mustard|-1 1
+mustard|1 -1
 mustard ,|4 -4
-mustard .|2 -2
+mustard .|4 -4
 mustard and|1 -1
 mustard seeds|1 -1
 my|-4 4
@@ -1852,7 +1857,7 @@ natural release|3 -3
 naturally|4 -4
 naturally for|2 -2
 nearly|2 -2
-need|2 -2
+need|1 -1
 needed|-1 1
 needed .|-2 2
 needs|2 -2
@@ -1875,10 +1880,11 @@ now and|3 -3
 npr|5 -5
 npr #|5 -5
 nr|3 -3
-nut|2 -2
+nut|3 -3
 nutmeg|4 -4
 nutmeg ,|1 -1
 nutmeg .|4 -4
+nutritional|1 -1
 nuts|5 -5
 nuts .|4 -4
 nuts and|2 -2
@@ -1890,7 +1896,7 @@ occasionally|2 -2
 of|-1 1
 of #|-3 3
 of a|2 -2
-of an|3 -3
+of an|2 -2
 of cold|1 -1
 of it|3 -3
 of pepper|1 -1
@@ -1911,11 +1917,12 @@ often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|2 -2
-oil .|2 -2
+oil ,|-1 1
+oil .|3 -3
 oil ;|1 -1
 oil and|1 -1
 oil for|3 -3
-oil in|7 -7
+oil in|8 -8
 oil into|1 -1
 oil on|3 -3
 oil over|2 -2
@@ -1924,7 +1931,7 @@ oil to|1 -1
 oil until|1 -1
 oil with|1 -1
 oiled|2 -2
-oiled #|3 -3
+oiled #|2 -2
 ok|5 -5
 ok .|3 -3
 olive|3 -3
@@ -1971,13 +1978,13 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|3 -3
+oregano|2 -2
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
 orzo|2 -2
 other|4 -4
-out|9 -9
+out|7 -7
 out ,|2 -2
 out .|5 -5
 out clean|1 -1
@@ -1992,7 +1999,7 @@ oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
 over|7 -7
-over ,|3 -3
+over ,|2 -2
 over .|7 -7
 over a|2 -2
 over low|3 -3
@@ -2058,7 +2065,7 @@ peas and|2 -2
 peel|5 -5
 peel ,|2 -2
 peel .|2 -2
-peel and|2 -2
+peel and|3 -3
 peeled|1 -1
 pepper|6 -6
 pepper ,|2 -2
@@ -2101,14 +2108,14 @@ pot|-1 1
 pot ,|1 -1
 pot .|5 -5
 pot and|2 -2
-pot over|2 -2
+pot over|1 -1
 pot with|2 -2
 potato|2 -2
 potato ,|2 -2
 potatoes|3 -3
 potatoes .|3 -3
 potatoes and|1 -1
-potatoes in|2 -2
+potatoes in|3 -3
 pots|3 -3
 pound|3 -3
 pour|7 -7
@@ -2159,7 +2166,7 @@ put the|2 -2
 put them|1 -1
 qr|4 -4
 quart|1 -1
-quarter|2 -2
+quarter|3 -3
 quarter of|1 -1
 quick|5 -5
 quick release|4 -4
@@ -2221,7 +2228,7 @@ rice|2 -2
 rice ,|4 -4
 rice .|4 -4
 rice and|3 -3
-rice cooker|3 -3
+rice cooker|2 -2
 rice with|2 -2
 rings|2 -2
 rinse|8 -8
@@ -2252,6 +2259,7 @@ room|-1 1
 room temp|2 -2
 room temperature|-2 2
 root|-2 2
+ropes|2 -2
 rosemary|4 -4
 rosemary ,|1 -1
 rosemary .|3 -3
@@ -2272,9 +2280,10 @@ saffron|3 -3
 sage|4 -4
 sage .|1 -1
 salad|1 -1
-salsa|3 -3
+salsa|2 -2
 salt|9 -9
 salt #|2 -2
+salt (|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
@@ -2316,7 +2325,7 @@ scraping|1 -1
 scraping down|1 -1
 seal|4 -4
 seal .|4 -4
-sealing|2 -2
+sealing|3 -3
 seam|2 -2
 seam down|2 -2
 season|8 -8
@@ -2328,15 +2337,15 @@ seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
 sec .|3 -3
-second|4 -4
+second|5 -5
 seconds|3 -3
-seconds ,|1 -1
-seconds .|2 -2
+seconds ,|2 -2
+seconds .|3 -3
 secs|2 -2
-seed|2 -2
+seed|3 -3
 seeds|5 -5
-seeds ,|2 -2
-seeds .|4 -4
+seeds ,|3 -3
+seeds .|3 -3
 seeds and|2 -2
 seeds in|1 -1
 separate|3 -3
@@ -2421,7 +2430,7 @@ skillet over|2 -2
 skim|5 -5
 skim ,|1 -1
 skim .|3 -3
-skin|1 -1
+skin|2 -2
 skins ,|-2 2
 slaw|3 -3
 slice|3 -3
@@ -2436,9 +2445,9 @@ slicing .|1 -1
 slide|2 -2
 slightly|2 -2
 slow|-1 1
-slow cooker|-2 2
+slow cooker|-1 1
 slowly|3 -3
-slowly to|1 -1
+slowly to|2 -2
 small|4 -4
 small ,|2 -2
 small pan|4 -4
@@ -2450,7 +2459,6 @@ smooth .|4 -4
 so .|2 -2
 so it|2 -2
 soak|4 -4
-soak #|1 -1
 soak beans|3 -3
 soak chickpeas|3 -3
 soak in|2 -2
@@ -2463,13 +2471,13 @@ soft ,|3 -3
 soft .|3 -3
 soften|5 -5
 soften onion|2 -2
-soften the|3 -3
+soften the|2 -2
 softened|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|3 -3
-somewhere warm|3 -3
+somewhere|4 -4
+somewhere warm|4 -4
 sort|2 -2
 soup|1 -1
 sour|3 -3
@@ -2500,6 +2508,7 @@ spoon into|2 -2
 spoonful|1 -1
 spots|1 -1
 spread|2 -2
+spread #|2 -2
 spread in|3 -3
 spread on|3 -3
 spread out|2 -2
@@ -2510,6 +2519,7 @@ sprinkle|3 -3
 sprinkle with|4 -4
 sprouts|1 -1
 square|2 -2
+squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2532,7 +2542,7 @@ starting|1 -1
 steam|7 -7
 steam #|6 -6
 steam for|2 -2
-steam the|2 -2
+steam the|3 -3
 steamer|2 -2
 stems|3 -3
 sterilised|3 -3
@@ -2564,7 +2574,8 @@ stirring now|1 -1
 stirring occasionally|2 -2
 stirring often|3 -3
 stirring once|2 -2
-stock|3 -3
+stock|2 -2
+stock ,|-1 1
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
@@ -2607,9 +2618,9 @@ tablespoons|2 -2
 tablespoons of|3 -3
 tadka|1 -1
 tahini|2 -2
-take|4 -4
+take|2 -2
 take off|1 -1
-take out|3 -3
+take out|1 -1
 takes|-5 5
 takes #|-3 3
 tamari|4 -4
@@ -2670,7 +2681,7 @@ the counter|3 -3
 the crumbs|3 -3
 the dal|-2 2
 the day|4 -4
-the dough|2 -2
+the dough|1 -1
 the drained|1 -1
 the dressing|3 -3
 the dry|2 -2
@@ -2704,8 +2715,8 @@ the liquor|2 -2
 the lot|3 -3
 the lowest|2 -2
 the margarine|1 -1
-the middle|3 -3
-the milk|3 -3
+the middle|2 -2
+the milk|2 -2
 the miso|1 -1
 the morning|3 -3
 the mushrooms|4 -4
@@ -2725,15 +2736,15 @@ the peas|2 -2
 the peppers|3 -3
 the polenta|2 -2
 the porcini|1 -1
-the pot|4 -4
-the potatoes|1 -1
+the pot|5 -5
+the potatoes|2 -2
 the pressure|-1 1
 the pumpkin|2 -2
 the remaining|3 -3
 the rest|-1 1
-the rice|3 -3
+the rice|2 -2
 the rosemary|3 -3
-the sage|2 -2
+the sage|1 -1
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2778,7 +2789,7 @@ then #|1 -1
 then ,|1 -1
 then .|3 -3
 then add|1 -1
-then bag|-1 1
+then bag|-2 2
 then blend|1 -1
 then drain|2 -2
 then fridge|3 -3
@@ -2786,7 +2797,7 @@ then lower|1 -1
 then quick|1 -1
 then reduce|1 -1
 then release|2 -2
-then simmer|4 -4
+then simmer|5 -5
 then the|3 -3
 then turn|3 -3
 there|-2 2
@@ -2813,6 +2824,7 @@ thirds|-2 2
 this|1 -1
 those|1 -1
 three|4 -4
+three times|1 -1
 through|6 -6
 through ,|1 -1
 through .|2 -2
@@ -2921,7 +2933,7 @@ tray #|5 -5
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
-tray to|1 -1
+tray to|2 -2
 tray with|3 -3
 trays|6 -6
 trays ,|3 -3
@@ -2948,8 +2960,9 @@ twice|1 -1
 twice .|2 -2
 two|4 -4
 two batches|-2 2
-two hours|2 -2
+two hours|1 -1
 two trays|3 -3
+umluft|2 -2
 uncover|4 -4
 uncover ,|2 -2
 uncovered|5 -5
@@ -2997,7 +3010,7 @@ v|3 -3
 valve|2 -2
 vanilla|3 -3
 ve|3 -3
-veg|1 -1
+veg|2 -2
 veg ,|3 -3
 veg in|3 -3
 vegetables|3 -3
@@ -3013,7 +3026,7 @@ w|1 -1
 wait|6 -6
 walnuts|4 -4
 walnuts ,|2 -2
-walnuts in|2 -2
+walnuts in|3 -3
 want|2 -2
 warm|1 -1
 warm #|2 -2
@@ -3030,7 +3043,7 @@ water #|3 -3
 water (|3 -3
 water .|2 -2
 water ;|1 -1
-water and|3 -3
+water and|2 -2
 water as|-1 1
 water by|2 -2
 water for|6 -6
@@ -3048,8 +3061,7 @@ wedges|2 -2
 week|-2 2
 week .|3 -3
 weeks|-2 2
-weeks .|-1 1
-weeks in|-4 4
+weeks in|-5 5
 weight|3 -3
 well ,|1 -1
 wet|5 -5
@@ -3067,7 +3079,7 @@ while warm|2 -2
 while you|3 -3
 whisk|8 -8
 whisk ,|1 -1
-whisk dry|3 -3
+whisk dry|2 -2
 whisk everything|1 -1
 whisk flour|2 -2
 whisk in|2 -2
@@ -3108,7 +3120,7 @@ with foil|5 -5
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
-with hot|-1 1
+with hot|-2 2
 with lemon|3 -3
 with lid|2 -2
 with lime|1 -1
@@ -3124,11 +3136,11 @@ with water|2 -2
 within|1 -1
 within #|-1 1
 without|-2 2
-without stirring|1 -1
+without stirring|2 -2
 wks|1 -1
 wok|5 -5
 wooden|3 -3
-work|3 -3
+work|4 -4
 wrap|-2 2
 wrap each|3 -3
 wrap in|5 -5
