@@ -12,10 +12,10 @@ export interface SaidTime {
 const IN_WORDS =
   'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty-five|twenty|thirty|forty-five|forty|fifty|sixty';
 // "170 22-25 min" is no mixed number: only a fraction stands behind its whole.
-const N = String.raw`(?:\d+\s+\d+\/\d+|\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
+const N = String.raw`(?:(?<!\d)\d{1,2}\s+\d+\/\d+|\d+(?:\/\d+)?(?:[.,]\d+)?|\b(?:${IN_WORDS})(?=\s))`;
 const UNIT = String.raw`(?:(?:more|further|extra|additional)\s+)?(?:hours?|hrs?|h|minutes?|mins?|min)\b\.?`;
 const TIME = new RegExp(
-  String.raw`(${N})(?:-?ish)?(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
+  String.raw`(${N})(?:-?ish)?(?:\s*(?:hours?|hrs?|h|minutes?|mins?|min)?\.?\s*(?:-|to|or)\s*(${N}))?\s*(${UNIT})(?:,?\s*(?:and\s+)?(\d{1,2})\s*(?:minutes?|mins?|min)\b)?`,
   'gi',
 );
 type Minutes = readonly [from: number, to: number];
@@ -89,6 +89,9 @@ const HOURS_OR_BETTER =
 const MINUTES_TO_HOURS =
   /\b(\d{1,3})\s*(?:minutes?|mins?)\.?\s*(?:-|to|or)\s*(\d \d\/\d|\d\/\d|\d(?:[.,]\d{1,2})?|an?|one|two)\s*(?:hours?|hrs?|h)\b(?:\s*(?:and\s+)?(\d{1,2})\s*min\w*)?/gi;
 
+/** Smaller over larger is a fraction. */
+const LEAST_OF_RANGE = 5;
+
 const valueOf = (text: string | undefined): number | undefined =>
   text === undefined ? undefined : readNumber(text)?.value.valueOf();
 
@@ -97,7 +100,12 @@ const valueOf = (text: string | undefined): number | undefined =>
  * @example timesIn('Boil for 10 minutes, then simmer half an hour') // [{ from: 10, to: 10, … }, { from: 30, to: 30, … }]
  */
 export const timesIn = remembered((text: string): readonly SaidTime[] => {
-  const plain = plainSigns(text);
+  // "20/25 min" is from one to the other: nobody counts twenty-fifths.
+  const plain = plainSigns(text).replace(
+    /\b(\d{1,3})\/(\d{1,3})(?=\s*(?:h\b|hour|hr|min))/gi,
+    (said, from: string, to: string) =>
+      Number(from) >= LEAST_OF_RANGE && Number(to) > Number(from) ? `${from}-${to}` : said,
+  );
   const found: SaidTime[] = [];
   const free = (at: number, end: number) => found.every((each) => end <= each.at || at >= each.end);
   for (const [said, minutes] of WORDS)
