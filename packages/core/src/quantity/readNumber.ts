@@ -93,6 +93,10 @@ export const plainSigns = remembered((text: string): string =>
     .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph] ?? glyph}`)
     .replace(/⁄|∕/g, '/')
     .replace(/[–—−]/g, '-')
+    // Signs that look like a degree.
+    .replace(/(?<=\d ?)[º˚](?=\s?[CF]\b|\s|$)/g, '°')
+    .replace(/℃/g, '°C')
+    .replace(/℉/g, '°F')
     .replace(/[\u00a0\u2009\u202f\s]+/g, ' ')
     .trim(),
 );

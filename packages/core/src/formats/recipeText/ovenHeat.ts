@@ -12,6 +12,8 @@ const HOTTEST_C = 260;
 const DEGREES = /(\d{2,3})\s*(?:°|deg(?:rees?)?\b)/i;
 /** "200 fan" */
 const FAN_HEAT = /\b([12]\d[05])\s*\(?(?:fan|umluft|hei(?:ß|ss)luft)\b(?!\s*:?\s*[12]\d{2})/i;
+/** "Fan 160" */
+const FAN_FIRST = /\b(?:fan|umluft|hei(?:ß|ss)luft):? ([12]\d[05])\b(?!\s*(?:°|g\b|ml\b|[CF]\b))/i;
 /** Words of an oven. */
 export const OVEN = /\b(?:oven|bake|baking|roast|roasting)\b/i;
 /** Oven dials go in tens. */
@@ -27,7 +29,7 @@ const FAN_F_LOWER = 25;
 
 /** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
 export function celsiusIn(plain: string): number | undefined {
-  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT] : []), AT_HEAT, FAN_HEAT].flatMap((said) =>
+  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT, FAN_FIRST] : []), AT_HEAT, FAN_HEAT].flatMap((said) =>
     [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
       const at = match.index + match[0].indexOf(match[1] ?? '');
       return {
