@@ -442,7 +442,8 @@ const ONLY_IF =
   /^if (?:it|they|this|that|the (?:\p{L}+ ){1,2}?(?=(?:is|are|seem|look|need)))[^,.]{3,40},|^(?:still |if )?(?:too|not|still) [^?,.]{2,25}[?,]\s/iu;
 
 /** "Press for an hour if you want it firmer", "chill half an hour if there's time" */
-const IF_YOU_LIKE = /\bif (?:you (?:want|like|prefer|have(?: the)? time|wish)|there(?:['’]s| is) time|time allows)\b/i;
+const IF_YOU_LIKE =
+  /\bif (?:you (?:want|like|can|prefer|have(?: the)? time|wish)|there(?:['’]s| is) time|time allows)\b/i;
 
 const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
 /** How long something keeps, or is eaten within. */

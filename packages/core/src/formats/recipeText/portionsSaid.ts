@@ -45,9 +45,13 @@ export const portionsWithin = (text: string): number | undefined => {
     );
   return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
 };
+const SAYS_OF_ALL =
+  /^(?:\p{P}*(?:makes|yields?|gives|fills|for|batch|total|enough|about|one|an?)\b|[\d(=~])|\b(?:serves|feeds|portions?|servings?|people|persons?|eaters)\b/iu;
+
 export function portionsIn(line: string): number | undefined {
   if (line.length >= 50 || AND_MORE.test(line)) return undefined;
-  const eaters = eatersIn(line);
+  // "Bread, 6 slices" is bought.
+  const eaters = SAYS_OF_ALL.test(line) ? eatersIn(line) : undefined;
   if (eaters !== undefined) return eaters;
   const said = PORTIONS.exec(line) ?? PORTIONS_BEHIND.exec(line);
   const number = said?.[1] ? readNumber(plainSigns(said[1])) : undefined;

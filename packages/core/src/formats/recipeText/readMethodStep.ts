@@ -85,7 +85,8 @@ const NOT_STIRRED = /\b(?:do not|don['’]?t|never|without|no|nor|not) (?:stir|t
 const AIR_FRIED = /\bair[- ]?fr\w+/gi;
 
 /** From here on it is on no heat any more. */
-const OFF_HEAT = /\b(?:steam[- ]dry|off (?:the )?heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
+const OFF_HEAT =
+  /\b(?:min\w* out of (?:the )?oven|steam[- ]dry|off (?:the )?heat|turn (?:the )?(?:heat )?off|turn off (?:the )?heat)\b/i;
 const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
@@ -136,7 +137,7 @@ const whileItLasts = (plain: string): string => {
 const GOES_ON =
   /\blid (?:on|off)\b|\b(?:set|start) (?:a|the|your) timer\b|\b(?:gentle|low|medium|high) heat\b|\bcook\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another |\d)|\bcooking\b(?! (?:liquid|water|liquor|oil))|\bback in(?:to)?\b|\b(?:min\w*|hours?) (?:more|longer)\b|\b(?:another|a further) \d|\bonce (?:they|it) (?:sizzles?|pops?)\b|\buntil (?:well |lightly |nicely )?(?:browned|golden|charred|coloured)\b/i;
 const STANDS_OFF =
-  /\b(?:off (?:the )?(?:heat|hob|stove)|heat off|(?:switch|turn)(?:ed)? (?:it )?off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket|steam[- ]dry)/i;
+  /\b(?:off (?:the )?(?:heat|hob|stove)|out of (?:the )?oven|heat off|(?:switch|turn)(?:ed)? (?:it )?off|(?:in|into|to) (?:an?|the) (?:\w+ )?(?:bowl|bag|jar|box)|rest|cool|chill(?!i)|stand|sit|soak|knead|rise|prove|proof|marinate|press|freez|fridge|towel|blanket|steam[- ]dry)/i;
 /** "Paste in, 2 min": nobody takes the pan off for that, and puts it on again. */
 const stillInPan = (
   plain: string,

@@ -37,7 +37,7 @@ export const TOLD_WEIGHTS = `
 # sec|5 -5
 # seconds|3 -3
 # servings|-4 4
-# slices|1 -1
+# slices|2 -2
 # squares|-2 2
 # tablespoon|1 -1
 # tablespoons|2 -2
@@ -46,9 +46,9 @@ export const TOLD_WEIGHTS = `
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
+# week|-1 1
 # weeks|-2 2
 # with|-5 5
-# wks|1 -1
 # x|1 -1
 # °|2 -2
 ( #|-2 2
@@ -68,7 +68,7 @@ export const TOLD_WEIGHTS = `
 , baking|1 -1
 , bay|2 -2
 , beans|1 -1
-, blend|1 -1
+, blend|2 -2
 , boil|2 -2
 , box|3 -3
 , bring|3 -3
@@ -86,12 +86,12 @@ export const TOLD_WEIGHTS = `
 , chopped|2 -2
 , cinnamon|1 -1
 , coconut|2 -2
-, combine|1 -1
+, combine|2 -2
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
 , cover|4 -4
-, covered|2 -2
+, covered|1 -1
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
@@ -101,6 +101,7 @@ export const TOLD_WEIGHTS = `
 , drizzle|1 -1
 , dry|3 -3
 , fill|2 -2
+, flatten|3 -3
 , flip|1 -1
 , flipping|2 -2
 , flour|2 -2
@@ -115,11 +116,12 @@ export const TOLD_WEIGHTS = `
 , half|3 -3
 , heat|2 -2
 , high|4 -4
-, into|1 -1
+, into|2 -2
 , juice|2 -2
 , keep|3 -3
 , keeping|1 -1
 , knead|2 -2
+, lay|2 -2
 , leave|4 -4
 , lemon|2 -2
 , lentils|2 -2
@@ -128,7 +130,7 @@ export const TOLD_WEIGHTS = `
 , lids|2 -2
 , lime|1 -1
 , low|1 -1
-, lower|3 -3
+, lower|2 -2
 , lowest|1 -1
 , maple|1 -1
 , mash|4 -4
@@ -188,7 +190,6 @@ export const TOLD_WEIGHTS = `
 , shaking|3 -3
 , simmer|3 -3
 , skim|2 -2
-, slice|-1 1
 , smooth|1 -1
 , soften|1 -1
 , soy|3 -3
@@ -248,7 +249,7 @@ export const TOLD_WEIGHTS = `
 ; simmer|2 -2
 ; stir|1 -1
 ; toss|2 -2
-^ #|-6 6
+^ #|-5 5
 ^ (|-6 6
 ^ a|-3 3
 ^ active|-5 5
@@ -284,6 +285,7 @@ export const TOLD_WEIGHTS = `
 ^ cut|7 -7
 ^ day|5 -5
 ^ dice|3 -3
+^ dip|3 -3
 ^ discard|4 -4
 ^ divide|6 -6
 ^ do|1 -1
@@ -295,7 +297,7 @@ export const TOLD_WEIGHTS = `
 ^ drizzle|3 -3
 ^ dry|3 -3
 ^ eat|-1 1
-^ enough|-4 4
+^ enough|-3 3
 ^ evening|3 -3
 ^ everything|3 -3
 ^ feeds|-6 6
@@ -325,16 +327,16 @@ export const TOLD_WEIGHTS = `
 ^ high|3 -3
 ^ hold|-6 6
 ^ hot|-1 1
-^ i|-2 2
 ^ if|4 -4
 ^ into|3 -3
+^ it|1 -1
 ^ keep|3 -3
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
 ^ lay|4 -4
 ^ layer|4 -4
-^ leave|7 -7
+^ leave|8 -8
 ^ lemon|4 -4
 ^ lentils|1 -1
 ^ let|6 -6
@@ -361,10 +363,10 @@ export const TOLD_WEIGHTS = `
 ^ on|4 -4
 ^ one|4 -4
 ^ onion|3 -3
-^ onions|3 -3
-^ out|3 -3
+^ onions|4 -4
+^ out|4 -4
 ^ oven|5 -5
-^ pack|5 -5
+^ pack|6 -6
 ^ parsley|4 -4
 ^ paste|3 -3
 ^ peel|4 -4
@@ -448,6 +450,7 @@ export const TOLD_WEIGHTS = `
 ^ wait|5 -5
 ^ warm|7 -7
 ^ wash|7 -7
+^ water|3 -3
 ^ when|4 -4
 ^ while|1 -1
 ^ whisk|8 -8
@@ -487,7 +490,7 @@ a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -589,13 +592,13 @@ and chill|-3 3
 and chilli|2 -2
 and cook|5 -5
 and coriander|2 -2
-and cut|2 -2
+and cut|1 -1
 and dill|2 -2
 and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
-and garlic|2 -2
+and garlic|3 -3
 and ginger|1 -1
 and grill|1 -1
 and half|1 -1
@@ -660,19 +663,20 @@ are tender|1 -1
 around|-2 2
 arrange|3 -3
 arugula|2 -2
-as|-2 2
+as|-1 1
 as a|-2 2
 as it|3 -3
-as they|3 -3
+as they|4 -4
 as you|4 -4
 aside|5 -5
 aside .|5 -5
 at|2 -2
+at #|-1 1
 at a|4 -4
 at high|2 -2
 at least|5 -5
 at once|3 -3
-at room|-2 2
+at room|-1 1
 at the|4 -4
 aubergine|3 -3
 aubergine ,|2 -2
@@ -719,7 +723,7 @@ be made|-1 1
 bean|2 -2
 beans|7 -7
 beans #|2 -2
-beans ,|2 -2
+beans ,|3 -3
 beans .|6 -6
 beans and|2 -2
 beans in|1 -1
@@ -791,12 +795,12 @@ bottles|-2 2
 bottom|4 -4
 bottom .|2 -2
 bowl|5 -5
-bowl ,|2 -2
+bowl ,|1 -1
 bowl .|3 -3
 box|3 -3
 boxes|-1 1
 braise|3 -3
-bread|2 -2
+bread|3 -3
 bread .|2 -2
 breadcrumbs|2 -2
 break|4 -4
@@ -813,7 +817,7 @@ bring together|2 -2
 bring up|4 -4
 broccoli|3 -3
 broil|1 -1
-broth|5 -5
+broth|4 -4
 broth ,|1 -1
 broth .|3 -3
 broth and|1 -1
@@ -825,7 +829,7 @@ browned|3 -3
 brush|5 -5
 brush with|5 -5
 bubble|5 -5
-bubble #|3 -3
+bubble #|2 -2
 bubble for|3 -3
 bubbling|4 -4
 bubbling .|3 -3
@@ -841,17 +845,17 @@ butter|4 -4
 butter ,|1 -1
 butter in|2 -2
 butter with|1 -1
+by|1 -1
 by #|3 -3
 by half|3 -3
 by hand|2 -2
 by itself|2 -2
 c|1 -1
-c #|4 -4
+c #|5 -5
 c (|2 -2
-c ,|1 -1
 c .|3 -3
 c and|2 -2
-c fan|5 -5
+c fan|4 -4
 c gas|-1 1
 c with|1 -1
 c within|-1 1
@@ -862,6 +866,7 @@ cabbage and|1 -1
 cake|1 -1
 calories|-4 4
 can|1 -1
+can be|-1 1
 cancel|4 -4
 cancel .|4 -4
 cannellini|3 -3
@@ -892,10 +897,11 @@ celeriac|1 -1
 celery|-4 4
 celery and|1 -1
 celery in|2 -2
-char|1 -1
+char|3 -3
 chard|2 -2
 charred|2 -2
 check|4 -4
+cheese|2 -2
 chestnuts|4 -4
 chickpea|1 -1
 chickpeas|6 -6
@@ -914,7 +920,7 @@ chill to|-1 1
 chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|1 -1
+chilli flakes|2 -2
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -942,8 +948,8 @@ clean .|1 -1
 clear|4 -4
 clear .|3 -3
 close|4 -4
-cloth|5 -5
-cloth .|4 -4
+cloth|6 -6
+cloth .|5 -5
 clove|1 -1
 cloves|2 -2
 cm|6 -6
@@ -1014,12 +1020,12 @@ coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
 cornstarch|1 -1
-counter|3 -3
+counter|2 -2
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
 cover|3 -3
-cover ,|4 -4
+cover ,|5 -5
 cover .|5 -5
 cover and|-1 1
 cover by|2 -2
@@ -1160,7 +1166,7 @@ dust|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|2 -2
+each in|3 -3
 each side|5 -5
 easy|-5 5
 eat|-1 1
@@ -1204,7 +1210,7 @@ f for|4 -4
 falls|1 -1
 fan|8 -8
 fan #|4 -4
-fan ,|3 -3
+fan ,|4 -4
 fan .|5 -5
 fan for|1 -1
 fan gas|2 -2
@@ -1298,14 +1304,13 @@ freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
 fridge|-3 3
-fridge #|-1 1
 fridge ,|-4 4
 fridge .|2 -2
 fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
-from frozen|-3 3
+from frozen|-4 4
 from heat|2 -2
 from the|-4 4
 fronds|2 -2
@@ -1390,7 +1395,7 @@ green|3 -3
 greens|4 -4
 griddle|4 -4
 grill|4 -4
-grill for|4 -4
+grill for|3 -3
 grind|4 -4
 grind with|1 -1
 ground|1 -1
@@ -1419,6 +1424,7 @@ hands on|-5 5
 hard|5 -5
 hard #|2 -2
 hard for|3 -3
+hard in|2 -2
 harissa|2 -2
 has|1 -1
 has gone|1 -1
@@ -1458,7 +1464,6 @@ hot .|4 -4
 hot oil|1 -1
 hot pan|2 -2
 hot sauce|4 -4
-hot water|-1 1
 hour|-1 1
 hour #|-3 3
 hour ,|3 -3
@@ -1477,15 +1482,15 @@ i|2 -2
 ice|2 -2
 ice bath|4 -4
 if|4 -4
-if it|4 -4
+if it|3 -3
 if needed|-1 1
-if you|2 -2
+if you|3 -3
 in|4 -4
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
 in all|1 -1
-in an|-2 2
+in an|-1 1
 in coconut|1 -1
 in cold|3 -3
 in flour|3 -3
@@ -1502,7 +1507,6 @@ in plenty|2 -2
 in salted|3 -3
 in spinach|2 -2
 in spots|1 -1
-in the|-1 1
 in their|3 -3
 in two|-1 1
 in vinegar|1 -1
@@ -1516,7 +1520,7 @@ ingredients in|3 -3
 ingredients until|1 -1
 inside|4 -4
 into|6 -6
-into #|3 -3
+into #|4 -4
 into a|4 -4
 into an|1 -1
 into dry|2 -2
@@ -1537,7 +1541,7 @@ it for|1 -1
 it goes|2 -2
 it in|1 -1
 it looks|1 -1
-it s|2 -2
+it s|4 -4
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
@@ -1565,7 +1569,6 @@ kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
-keep|-1 1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1678,7 +1681,7 @@ litres of|1 -1
 little|1 -1
 little .|5 -5
 little oil|4 -4
-ll|3 -3
+ll|2 -2
 loaf|2 -2
 loaf tin|4 -4
 lock|4 -4
@@ -1789,7 +1792,7 @@ minutes ,|5 -5
 minutes .|3 -3
 minutes ;|-1 1
 minutes and|-2 2
-minutes at|2 -2
+minutes at|1 -1
 minutes before|4 -4
 minutes longer|2 -2
 minutes more|3 -3
@@ -1803,6 +1806,7 @@ miso|1 -1
 miso ,|1 -1
 mix|9 -9
 mix #|3 -3
+mix ,|1 -1
 mix .|3 -3
 mix all|4 -4
 mix dry|3 -3
@@ -1863,7 +1867,7 @@ needed .|-2 2
 needs|2 -2
 nero|1 -1
 next|-3 3
-next day|-2 2
+next day|-3 3
 next morning|-2 2
 night|-1 1
 night before|-1 1
@@ -1871,7 +1875,8 @@ no|4 -4
 non|1 -1
 non stick|1 -1
 noodles|-3 3
-nori|3 -3
+noodles ,|2 -2
+nori|2 -2
 not|1 -1
 notebook|-3 3
 notes|-6 6
@@ -1903,7 +1908,6 @@ of pepper|1 -1
 of salt|2 -2
 of salted|3 -3
 of stock|4 -4
-of the|-1 1
 of their|2 -2
 off|7 -7
 off ,|2 -2
@@ -1931,7 +1935,7 @@ oil to|1 -1
 oil until|1 -1
 oil with|1 -1
 oiled|2 -2
-oiled #|2 -2
+oiled #|3 -3
 ok|5 -5
 ok .|3 -3
 olive|3 -3
@@ -1946,6 +1950,7 @@ on and|3 -3
 on for|2 -2
 on high|-1 1
 on low|-1 1
+on paper|2 -2
 on the|1 -1
 on time|-2 2
 on top|5 -5
@@ -1999,7 +2004,7 @@ oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
 over|7 -7
-over ,|2 -2
+over ,|4 -4
 over .|7 -7
 over a|2 -2
 over low|3 -3
@@ -2008,8 +2013,8 @@ over rice|2 -2
 over the|3 -3
 overmix|4 -4
 overnight|-1 1
-overnight .|2 -2
-overnight in|-2 2
+overnight .|3 -3
+overnight in|-1 1
 own|1 -1
 oz|1 -1
 p|-4 4
@@ -2075,7 +2080,7 @@ peppers|4 -4
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
-per side|2 -2
+per side|3 -3
 pesto|3 -3
 pick|3 -3
 pie|3 -3
@@ -2119,6 +2124,7 @@ potatoes in|3 -3
 pots|3 -3
 pound|3 -3
 pour|7 -7
+pour boiling|1 -1
 pour in|2 -2
 pour into|1 -1
 pour over|5 -5
@@ -2135,6 +2141,7 @@ prep time|-3 3
 preparation|-4 4
 press|7 -7
 press #|2 -2
+press .|2 -2
 press down|3 -3
 press into|3 -3
 press tofu|3 -3
@@ -2230,7 +2237,7 @@ rice .|4 -4
 rice and|3 -3
 rice cooker|2 -2
 rice with|2 -2
-rings|2 -2
+rings|3 -3
 rinse|8 -8
 rinse #|2 -2
 rinse ,|3 -3
@@ -2255,7 +2262,6 @@ roll into|2 -2
 roll out|1 -1
 rolling|2 -2
 rolls|3 -3
-room|-1 1
 room temp|2 -2
 room temperature|-2 2
 root|-2 2
@@ -2280,7 +2286,7 @@ saffron|3 -3
 sage|4 -4
 sage .|1 -1
 salad|1 -1
-salsa|2 -2
+salsa|3 -3
 salt|9 -9
 salt #|2 -2
 salt (|2 -2
@@ -2340,7 +2346,7 @@ sec .|3 -3
 second|5 -5
 seconds|3 -3
 seconds ,|2 -2
-seconds .|3 -3
+seconds .|2 -2
 secs|2 -2
 seed|3 -3
 seeds|5 -5
@@ -2393,7 +2399,7 @@ shock|4 -4
 should|6 -6
 should be|3 -3
 shred|6 -6
-shred cabbage|3 -3
+shred cabbage|2 -2
 shred the|2 -2
 shredded|2 -2
 side .|2 -2
@@ -2434,7 +2440,7 @@ skin|2 -2
 skins ,|-2 2
 slaw|3 -3
 slice|3 -3
-slice #|3 -3
+slice #|4 -4
 slice into|1 -1
 slice the|2 -2
 sliced|4 -4
@@ -2476,8 +2482,8 @@ softened|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|4 -4
-somewhere warm|4 -4
+somewhere|3 -3
+somewhere warm|3 -3
 sort|2 -2
 soup|1 -1
 sour|3 -3
@@ -2519,7 +2525,6 @@ sprinkle|3 -3
 sprinkle with|4 -4
 sprouts|1 -1
 square|2 -2
-squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2557,13 +2562,13 @@ stir|6 -6
 stir #|2 -2
 stir ,|-1 1
 stir .|5 -5
-stir a|2 -2
+stir a|1 -1
 stir every|5 -5
 stir everything|2 -2
 stir for|4 -4
 stir in|6 -6
 stir it|1 -1
-stir the|3 -3
+stir the|4 -4
 stir through|1 -1
 stirring|7 -7
 stirring ,|3 -3
@@ -2612,7 +2617,7 @@ syrup .|2 -2
 t|2 -2
 t catch|1 -1
 t stir|3 -3
-tablespoon|4 -4
+tablespoon|3 -3
 tablespoon of|1 -1
 tablespoons|2 -2
 tablespoons of|3 -3
@@ -2637,7 +2642,6 @@ teaspoon|4 -4
 teaspoon of|1 -1
 temp|3 -3
 temp #|4 -4
-temp .|-1 1
 tempeh|5 -5
 tempeh #|3 -3
 temperature|-2 2
@@ -2677,7 +2681,7 @@ the chickpeas|3 -3
 the coconut|2 -2
 the cooking|3 -3
 the coriander|2 -2
-the counter|3 -3
+the counter|2 -2
 the crumbs|3 -3
 the dal|-2 2
 the day|4 -4
@@ -2697,7 +2701,8 @@ the freezer|-1 1
 the fridge|-2 2
 the garlic|3 -3
 the ginger|1 -1
-the gnocchi|2 -2
+the gnocchi|1 -1
+the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
 the hot|3 -3
@@ -2719,8 +2724,8 @@ the middle|2 -2
 the milk|2 -2
 the miso|1 -1
 the morning|3 -3
-the mushrooms|4 -4
-the next|-5 5
+the mushrooms|3 -3
+the next|-4 4
 the night|-1 1
 the oats|2 -2
 the oil|3 -3
@@ -2744,7 +2749,7 @@ the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the rosemary|3 -3
-the sage|1 -1
+the sage|2 -2
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2762,7 +2767,7 @@ the sweet|1 -1
 the tahini|1 -1
 the tempeh|3 -3
 the tin|1 -1
-the tins|1 -1
+the tins|2 -2
 the tofu|4 -4
 the tomatoes|2 -2
 the top|3 -3
@@ -2780,7 +2785,7 @@ the yeast|3 -3
 their|3 -3
 their liquid|1 -1
 their skins|2 -2
-their water|2 -2
+their water|1 -1
 them|6 -6
 them in|3 -3
 them with|1 -1
@@ -2798,9 +2803,9 @@ then quick|1 -1
 then reduce|1 -1
 then release|2 -2
 then simmer|5 -5
-then the|3 -3
+then the|2 -2
 then turn|3 -3
-there|-2 2
+there|-1 1
 they|4 -4
 they pop|1 -1
 thick|2 -2
@@ -2852,9 +2857,8 @@ time #|-8 8
 time .|5 -5
 time to|-2 2
 times|3 -3
-tin|1 -1
+tin ,|-2 2
 tin .|4 -4
-tin for|-1 1
 tin of|4 -4
 tin with|4 -4
 tins|3 -3
@@ -2867,7 +2871,7 @@ to boil|2 -2
 to cool|3 -3
 to cover|2 -2
 to freeze|-5 5
-to high|2 -2
+to high|1 -1
 to low|1 -1
 to pot|4 -4
 to soak|2 -2
@@ -2900,6 +2904,7 @@ tomatoes and|1 -1
 tomorrow|3 -3
 toms|5 -5
 too|5 -5
+too .|3 -3
 too thick|5 -5
 toothpick|2 -2
 top|7 -7
@@ -2960,7 +2965,7 @@ twice|1 -1
 twice .|2 -2
 two|4 -4
 two batches|-2 2
-two hours|1 -1
+two hours|2 -2
 two trays|3 -3
 umluft|2 -2
 uncover|4 -4
@@ -2969,7 +2974,8 @@ uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|4 -4
 uncovered for|2 -2
-under|1 -1
+under|2 -2
+under a|1 -1
 under the|3 -3
 until|9 -9
 until a|2 -2
@@ -2995,6 +3001,7 @@ until thickened|2 -2
 until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
+up|1 -1
 up ,|4 -4
 up .|2 -2
 up and|1 -1
@@ -3010,7 +3017,7 @@ v|3 -3
 valve|2 -2
 vanilla|3 -3
 ve|3 -3
-veg|2 -2
+veg|1 -1
 veg ,|3 -3
 veg in|3 -3
 vegetables|3 -3
@@ -3048,19 +3055,20 @@ water as|-1 1
 water by|2 -2
 water for|6 -6
 water if|5 -5
-water in|3 -3
+water in|4 -4
 water is|2 -2
 water over|2 -2
 water runs|2 -2
 water to|3 -3
 water until|3 -3
-water with|2 -2
+water with|1 -1
 way|1 -1
 we|3 -3
 wedges|2 -2
 week|-2 2
-week .|3 -3
+week .|2 -2
 weeks|-2 2
+weeks .|-1 1
 weeks in|-5 5
 weight|3 -3
 well ,|1 -1
@@ -3120,7 +3128,7 @@ with foil|5 -5
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
-with hot|-2 2
+with hot|-1 1
 with lemon|3 -3
 with lid|2 -2
 with lime|1 -1
@@ -3137,7 +3145,6 @@ within|1 -1
 within #|-1 1
 without|-2 2
 without stirring|2 -2
-wks|1 -1
 wok|5 -5
 wooden|3 -3
 work|4 -4
@@ -3158,12 +3165,12 @@ yields|-4 4
 yog|3 -3
 yogurt|1 -1
 you|2 -2
-you can|1 -1
+you can|2 -2
 you like|2 -2
 your|4 -4
 zest|5 -5
 zest ,|2 -2
 °|2 -2
-° c|1 -1
+° c|2 -2
 ° f|4 -4
 `;

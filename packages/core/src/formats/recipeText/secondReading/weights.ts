@@ -1,20 +1,20 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for each sort, in tenths. */
 export const WEIGHTS = `
-#|-3 2 -1 -1 0 -3 -3
+#|-2 2 -1 -1 0 -3 -3
 # #|-3 -6 0 0 2 -2 -9
 # ,|-1 -1 -6 -3 2 0 -5
 # .|-1 1 -6 -2 0 -6 -4
-# balls|3 -3 -3 -2 -2 -2 -1
+# balls|2 -3 -3 -2 -2 -2 -1
 # c|-1 -2 -4 -7 5 -4 -7
 # cloves|-1 0 -1 -2 -2 1 -2
 # cm|0 0 -3 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
 # cups|0 -2 -2 1 -1 -1 1
 # d|-1 -2 -2 -1 -2 1 -1
-# days|3 -4 -2 -2 -3 -1 -3
+# days|3 -4 -3 -3 -3 -1 -3
 # degrees|1 -4 -3 -4 3 -2 -3
 # f|1 -2 -3 -3 0 0 -2
-# fan|2 -4 -4 -4 2 -3 -2
+# fan|1 -4 -4 -4 2 -3 -2
 # for|-3 -4 1 -3 1 -1 0
 # g|1 -1 -4 0 -4 -2 -2
 # h|1 1 -7 -3 -2 -5 -5
@@ -39,25 +39,25 @@ export const WEIGHTS = `
 # more|-4 -4 -1 1 2 -3 -4
 # patties|2 -1 -2 -1 -2 -2 -1
 # sec|-1 -3 -3 0 -4 2 -3
-# seconds|-5 -2 3 -1 -2 2 -1
+# seconds|-4 -2 3 -1 -3 2 -1
 # tablespoon|2 -1 -2 -1 0 -2 -1
 # tablespoons|-1 -1 -2 1 -1 -1 0
-# tbsp|0 -4 -1 -1 -1 0 0
+# tbsp|-1 -4 -1 -1 -1 0 0
 # tin|0 0 -2 -2 0 -2 -1
 # to|-3 -6 -2 0 2 -2 -2
-# trays|-1 -2 -1 -1 1 -1 -1
-# tsp|1 -1 -1 -3 -1 -1 -3
+# trays|-2 -2 -1 -1 1 -1 -1
+# tsp|1 -1 -1 -2 -1 -1 -3
 # until|-1 -1 1 0 -2 -1 -1
-# weeks|4 -5 -4 -3 -3 -2 -2
+# weeks|5 -5 -4 -3 -3 -2 -2
 # x|0 2 -1 -3 -4 -3 -2
 # °|-1 -4 -7 -6 3 -3 2
-( #|-1 0 -1 -3 0 -4 0
+( #|-1 0 -1 -2 0 -4 0
 ( about|2 -2 -1 -5 -3 -3 2
 ( fan|0 -1 -1 -1 1 -1 -1
 ( it|-1 -2 2 -1 -4 -2 -2
-( or|0 1 -3 -1 -2 -1 -2
+( or|0 2 -3 -3 -2 -1 -2
 , #|-4 -6 2 -1 0 -1 -4
-, a|-1 0 1 -2 0 -6 -1
+, a|-1 0 1 -3 0 -5 -1
 , about|-1 -3 1 0 -4 -1 -6
 , add|-1 -3 -1 0 0 -2 -1
 , adding|-2 -2 -2 0 1 1 -1
@@ -68,15 +68,15 @@ export const WEIGHTS = `
 , baking|0 -1 0 -1 -1 0 0
 , bay|1 -2 -1 1 -3 -5 -2
 , beans|-2 -2 2 0 -1 -4 -3
-, blend|-4 -1 -2 -1 -1 3 -1
+, blend|-4 -1 -2 -1 -1 4 -1
 , boil|-3 -4 -6 6 -5 -2 -2
 , box|2 -2 -2 -1 -1 -2 -1
 , bring|-3 -2 0 -1 1 -2 -2
-, broth|1 -1 -1 -3 -5 0 -2
+, broth|1 -1 -1 -4 -5 0 -2
 , brush|-2 -1 -3 -3 2 -1 -4
 , bubble|-3 -3 -4 4 -2 -2 -2
 , carrot|0 -3 -1 0 -3 -2 -2
-, carrots|1 -2 -1 -1 -4 0 -2
+, carrots|1 -2 -1 -1 -3 0 -2
 , celery|0 -1 -2 1 -3 -2 -3
 , chickpeas|2 -1 -2 -1 -1 -1 -1
 , chill|0 1 -3 -2 -2 0 -1
@@ -97,12 +97,13 @@ export const WEIGHTS = `
 , curry|1 -1 1 -2 -1 -1 -1
 , cut|1 0 -4 1 -2 -3 0
 , dill|-1 -1 1 -1 -2 0 -1
-, don|-1 -2 1 -1 0 0 -1
+, don|-2 -2 1 -1 0 0 -1
 , drain|-6 2 -6 3 -6 -5 -6
 , drizzle|0 0 -2 -3 0 -2 -1
-, dry|-2 0 1 0 -4 -3 -4
+, dry|-3 0 1 0 -4 -3 -4
 , fill|-1 -3 2 -3 -2 -2 -2
-, flip|-3 -2 -2 -2 2 -1 -2
+, flatten|1 -1 -2 -1 -1 -2 -1
+, flip|-2 -2 -2 -2 2 -1 -2
 , flipping|-1 -3 -2 1 0 -1 -2
 , flour|-1 -2 1 -3 -1 1 -2
 , fold|2 -4 -5 -4 -3 -1 0
@@ -111,22 +112,23 @@ export const WEIGHTS = `
 , fridge|0 0 -2 -2 -1 0 -1
 , fry|-5 -3 2 -1 -5 -4 -5
 , garlic|0 -6 -2 -3 0 0 -4
-, ginger|-1 -5 -2 -1 -2 0 -4
+, ginger|-1 -5 -1 -1 -2 0 -3
 , half|-1 -2 0 -2 1 -1 -1
 , heat|-4 -5 3 0 -5 -4 1
-, in|-1 -2 1 -1 -1 0 -3
+, in|-1 -2 2 -1 -1 0 -3
 , into|0 -3 -1 -1 2 -3 -1
 , juice|1 -1 -3 -2 -1 -1 -2
 , keep|0 0 -3 -3 -3 0 -1
 , keeping|0 0 -3 0 -2 -2 -1
 , knead|2 -3 -2 -2 -2 -2 -2
+, lay|3 -1 -3 -2 -2 -3 -1
 , leave|-2 4 -5 -6 -1 -2 -6
-, lemon|-2 -3 0 -3 -3 2 -1
+, lemon|-2 -3 0 -3 -3 1 -1
 , lentils|3 -3 -1 -2 -5 -4 -2
-, let|-1 3 -4 -2 -3 -4 -4
+, let|-3 3 0 -2 -3 -5 -5
 , lid|-2 1 -5 3 -2 -3 -3
 , lime|-1 -1 1 -3 -2 -3 -1
-, low|-1 -2 -3 3 -4 -1 -1
+, low|-1 -3 -3 3 -4 -1 -1
 , lower|-1 -2 -2 1 0 -1 -2
 , lowest|-1 -4 -3 3 -3 -1 -1
 , maple|0 -1 0 0 -1 -3 -1
@@ -141,11 +143,11 @@ export const WEIGHTS = `
 , mustard|0 -3 -1 1 -2 0 -2
 , no|1 -3 0 -2 -3 1 -1
 , not|-3 0 1 -3 -2 2 -2
-, nutmeg|0 -2 -1 0 -2 -1 -1
-, oil|-2 -1 -2 -5 2 1 -6
+, nutmeg|0 -2 0 0 -2 -1 -1
+, oil|-3 -1 -2 -5 2 1 -6
 , one|-2 1 -2 2 -3 -1 -2
 , onion|-2 -3 -1 0 1 -1 1
-, onions|1 -4 -3 1 0 0 -3
+, onions|1 -4 -3 1 0 0 -4
 , or|-2 -2 -1 -2 1 2 -2
 , oregano|-1 -2 -2 0 1 1 -1
 , pack|2 -2 -3 -1 -2 -2 -1
@@ -160,10 +162,10 @@ export const WEIGHTS = `
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|4 -2 -5 0 -3 -4 -2
 , pour|1 -1 -2 1 0 -5 -2
-, press|0 0 0 -3 -1 -5 -3
-, put|0 1 -1 0 -2 -2 -3
+, press|0 0 -1 -3 -1 -5 -4
+, put|-1 1 -1 0 -2 -2 -3
 , reduce|-4 -1 -6 4 -3 -2 -1
-, remaining|0 -1 -2 -2 -2 0 -1
+, remaining|0 -1 -2 -1 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
 , rest|-3 4 -2 -6 -3 -5 -2
 , rice|-1 0 1 -2 -2 1 -1
@@ -171,7 +173,7 @@ export const WEIGHTS = `
 , roast|-3 -1 -1 -2 2 -1 -1
 , roll|2 -3 -1 -1 -2 -2 -1
 , rosemary|1 -3 -3 -2 2 -3 -2
-, salt|0 0 -1 -3 -1 0 -4
+, salt|-1 0 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
 , scatter|2 -2 -4 0 0 -3 -1
@@ -190,16 +192,16 @@ export const WEIGHTS = `
 , soften|-1 -2 3 -3 -3 -1 -2
 , soy|0 -4 -3 0 -5 2 -4
 , spices|-2 -3 0 0 -1 0 -3
-, spread|-1 -1 -2 0 1 -1 -1
+, spread|-1 -1 -1 0 1 -1 -1
 , sprinkle|2 -2 -2 -2 -1 -2 -1
 , squash|3 -2 -3 -2 -1 -3 -2
 , squeeze|0 0 -2 -1 -4 -6 0
-, stand|-3 3 -4 -3 -3 -2 -4
+, stand|-3 4 -4 -3 -3 -2 -4
 , stir|-1 -2 0 -2 0 0 -4
-, stirring|-2 -6 -2 3 -1 -3 -4
+, stirring|-2 -6 -2 3 0 -3 -4
 , stock|1 -1 1 -3 -5 -4 -2
 , sugar|-1 -5 0 1 -2 -2 -4
-, swap|-1 -2 -2 -2 2 -1 -2
+, swap|-1 -2 -2 -2 2 -1 -1
 , swapping|-1 -2 -1 -1 1 -1 0
 , sweat|-3 -2 2 -2 -2 -2 -3
 , syrup|-1 -1 1 -2 -2 0 -1
@@ -209,37 +211,37 @@ export const WEIGHTS = `
 , thyme|3 -2 -2 -1 -3 -4 -2
 , till|-1 -1 3 -2 -3 -1 -1
 , tip|-3 0 2 -4 -3 0 -2
-, toast|-4 -3 -1 2 -4 -2 -3
+, toast|-4 -3 -1 2 -5 -2 -3
 , tofu|1 0 -3 0 -2 0 -1
 , tomatoes|1 -2 -3 1 0 -3 -1
-, top|-1 -2 -4 0 2 -1 -2
-, toss|-2 -2 0 -2 1 -4 -4
+, top|-1 -2 -4 0 2 -1 -1
+, toss|-1 -2 0 -2 1 -4 -4
 , tossing|-2 -1 2 -5 0 -1 -2
 , turmeric|0 -2 1 -3 -1 -2 -1
-, turn|0 0 -3 -3 3 -3 -2
-, turning|1 -2 2 -2 -1 -3 -3
-, two|2 -2 -3 -1 -2 -2 -1
+, turn|0 0 -3 -3 2 -3 -2
+, turning|1 -2 1 -2 -1 -3 -3
+, two|2 -2 -2 -1 -2 -2 -1
 , uncovered|-2 -3 -3 3 -2 -1 -1
-, until|-3 -3 -1 0 1 -2 -3
+, until|-3 -2 -1 0 1 -2 -3
 , vinegar|0 -1 -1 1 -3 -1 -2
 , walnuts|0 -3 -1 -2 -2 0 -2
-, warm|-1 -2 0 -2 -2 1 -2
+, warm|-1 -2 1 -4 -2 1 -1
 , water|1 -2 0 -1 -2 -3 -2
 , whisk|0 -1 -2 2 0 -5 -2
 , white|2 -2 0 -3 -2 -3 -2
-, wrap|0 -1 -4 1 -2 -4 -3
+, wrap|0 -1 -4 0 -2 -3 -3
 , yeast|1 1 -3 -1 -2 -1 -1
 . #|-2 -1 -1 -2 3 -1 -3
 . add|-2 -4 1 -1 -2 1 -3
 . blend|-5 -2 -3 -2 -2 5 -2
-. bring|-2 -3 3 -5 -3 0 -2
+. bring|-3 -3 3 -5 -3 0 -2
 . brush|2 -1 -2 -2 -3 -2 -1
 . chill|0 -3 -2 -1 -2 1 -1
 . combine|-1 -2 1 -2 -1 0 -2
-. cool|1 -4 -4 -3 -2 0 -2
+. cool|1 -4 -4 -3 -3 0 -2
 . cut|3 -1 -2 -1 -4 -2 -1
 . divide|1 -1 -4 -2 -1 0 0
-. fill|-3 -2 0 -2 -4 2 -1
+. fill|-2 -2 0 -3 -3 2 -1
 . fold|4 -2 -2 -2 -2 -4 -1
 . freeze|2 -1 -2 -2 -2 -3 -2
 . heat|1 -3 0 -3 -5 -3 -3
@@ -250,8 +252,9 @@ export const WEIGHTS = `
 . line|5 -1 -4 0 -5 -2 0
 . mix|-2 -4 1 -1 -3 1 -2
 . oil|2 1 -3 -3 -3 -4 -3
+. on|-1 -2 -3 0 1 -3 -1
 . pack|0 -1 1 -2 -1 -2 -1
-. parsley|4 -2 -4 -3 -1 -4 -1
+. parsley|4 -2 -5 -2 -1 -4 -1
 . pour|1 -3 -2 -4 0 -4 -2
 . put|-2 -2 3 -2 -3 -5 -4
 . roll|2 -1 -2 -1 -2 -1 0
@@ -272,25 +275,25 @@ export const WEIGHTS = `
 ; #|-4 -4 4 -3 -1 -3 -5
 ; add|-2 -2 2 -3 -3 0 -2
 ; bring|-2 0 2 -2 -4 -2 -1
-; cook|-2 -3 3 -2 -4 -4 -5
+; cook|-2 -3 2 -2 -4 -4 -5
 ; cover|-2 -1 -3 2 -1 -2 -2
 ; drain|-1 0 -4 3 -1 -1 -1
-; leave|0 2 -2 -3 -4 -2 -3
+; leave|-1 3 -2 -3 -4 -2 -3
 ; let|-4 1 0 2 -2 -2 -2
 ; mix|-1 -1 -1 -1 -1 0 -1
-; pour|2 -1 -1 -1 -1 -2 -1
+; pour|2 -1 -2 -1 -2 -3 -1
 ; roast|-2 -1 -1 -2 1 -1 0
 ; season|0 -2 -3 -1 1 -3 -1
 ; simmer|-2 -3 -4 4 -3 -2 -2
 ; stir|-2 -3 2 -2 -5 0 -1
-; toss|0 -2 1 -3 0 -2 -1
-<=14|-8 3 -1 0 0 -12 -5
+; toss|0 -2 1 -3 1 -2 -1
+<=14|-8 3 -1 0 0 -12 -4
 <=2|-4 -10 8 -4 -11 0 -13
-<=25|-8 5 -13 2 3 -11 -1
+<=25|-8 5 -13 3 3 -11 -2
 <=45|-13 4 -13 2 5 -9 -3
-<=5|5 -6 2 -1 -11 -3 -1
+<=5|5 -6 2 -1 -9 -3 -1
 <=9|-3 -9 3 -1 -4 -8 -1
-^ #|1 -6 -6 -4 4 -5 -7
+^ #|1 -6 -6 -5 4 -5 -8
 ^ add|3 -4 1 -1 -3 -9 -6
 ^ all|-3 -4 -1 -2 -1 3 -2
 ^ bake|-3 -8 -5 -3 4 -3 -5
@@ -306,64 +309,65 @@ export const WEIGHTS = `
 ^ chill|2 3 -6 -6 -7 -6 -6
 ^ chop|0 -3 0 -1 0 -2 -3
 ^ combine|2 0 -1 -2 -4 -4 -2
-^ cook|-6 -7 5 -3 -8 -5 -2
+^ cook|-5 -7 5 -3 -8 -5 -2
 ^ cool|4 3 -9 -8 -10 -5 -7
 ^ core|5 -3 -5 -3 -5 -5 -4
-^ cover|0 1 -4 0 0 -4 -5
+^ cover|1 1 -4 0 0 -4 -5
 ^ crumble|3 -2 0 -2 -2 -4 -2
-^ cube|1 0 -2 -4 -1 -5 -4
+^ cube|1 0 -1 -4 -1 -5 -4
 ^ cut|0 1 -2 -4 -4 -1 -3
 ^ day|0 0 -1 0 -2 -1 -2
 ^ dice|2 -2 1 -3 -2 -3 -4
 ^ discard|1 -2 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -2 -5 -2
-^ do|3 -2 -4 -2 -2 -3 -1
-^ drain|2 2 -4 -2 -5 -2 -4
+^ do|3 -3 -4 -2 -2 -3 -1
+^ drain|2 2 -3 -2 -5 -2 -4
 ^ dry|1 1 -1 -4 -3 -2 -3
 ^ everything|-5 -4 2 2 -2 2 -4
 ^ fill|3 -3 -5 -2 1 -4 -1
-^ filling|2 0 -4 0 -2 -3 -2
-^ finish|3 -2 -3 -2 0 -5 -1
+^ filling|3 0 -4 0 -2 -3 -2
+^ finish|3 -1 -3 -2 0 -5 -1
 ^ fish|1 -2 -2 -2 -3 -1 -2
-^ flour|0 -4 3 -3 -3 -2 -4
+^ flour|-1 -4 4 -4 -4 -3 -4
 ^ fluff|3 1 -3 -3 -3 -3 -2
 ^ fold|1 0 -4 1 -4 -6 -3
 ^ for|-2 -3 2 -1 -2 -4 -3
 ^ form|1 -2 -2 0 -2 -2 -2
 ^ freeze|3 1 -5 -3 -4 -5 -3
-^ fry|-6 -6 7 -5 -7 -4 -6
+^ fry|-6 -6 7 -6 -7 -4 -6
 ^ garlic|-1 -7 7 -6 -7 -8 -5
 ^ get|-2 -2 3 -4 -3 -3 -2
 ^ grate|3 0 -3 -3 -2 -4 -1
 ^ grind|3 -3 -3 -2 -2 -3 -3
-^ halve|2 -1 -2 -1 -2 -2 -2
+^ halve|2 -1 -2 -1 -1 -2 -2
 ^ heat|2 -7 0 0 -4 -3 -4
-^ in|-1 -3 1 0 -6 -5 -2
-^ into|0 -3 1 0 -4 -5 -2
+^ in|0 -3 1 0 -6 -5 -2
+^ into|-1 -3 1 0 -4 -5 -2
 ^ keep|-2 -3 -6 -3 4 -6 -2
-^ knead|4 -3 -5 -4 -3 -5 -5
+^ knead|4 -3 -5 -4 -4 -5 -5
 ^ ladle|3 -1 -1 -2 -2 -4 -2
 ^ lay|1 -2 1 -3 -1 -3 -3
-^ layer|5 -4 -5 -3 -4 -4 -3
-^ leave|2 1 -3 -3 -8 -3 -7
-^ lemon|3 -2 -3 -1 -2 -4 -1
+^ layer|5 -4 -5 -3 -5 -4 -3
+^ leave|1 2 -3 -2 -8 -3 -9
+^ lemon|3 -2 -3 -1 -2 -3 -1
 ^ lentils|0 -3 -4 3 -3 -2 -2
 ^ let|2 2 -6 -4 -4 -3 -3
 ^ lid|-3 -7 -3 0 3 -2 -2
 ^ lift|3 -2 -3 -2 -2 -3 -1
 ^ lower|-1 -2 0 -3 1 -1 -1
 ^ mash|1 -3 0 -5 -4 -2 -3
-^ meanwhile|-4 -1 0 1 0 -2 0
-^ melt|-3 -4 0 2 -3 -3 -2
+^ meanwhile|-4 -2 0 1 0 -2 0
+^ melt|-3 -4 0 2 -4 -3 -2
 ^ mix|6 0 -7 -7 -2 -9 -4
-^ morning|0 -1 -1 -2 1 -3 -1
+^ morning|0 -1 -1 -1 1 -3 -1
 ^ next|0 -4 1 0 -4 -4 -3
 ^ off|3 4 -7 -6 -5 -6 -3
 ^ oil|3 0 -3 1 -4 -5 -2
-^ onion|-4 1 2 -4 -5 -4 -4
-^ out|2 -2 -1 -2 -3 -3 -1
+^ onion|-4 1 2 -4 -5 -4 -5
+^ onions|1 -2 0 -1 -3 -3 -2
+^ out|2 -2 -3 -3 0 -3 -2
 ^ oven|8 -6 -7 -5 -1 -8 -5
-^ pack|4 -2 -3 -3 -1 -4 -3
+^ pack|4 -2 -4 -3 -1 -4 -2
 ^ paste|-3 -4 4 -4 -4 -4 -2
 ^ peel|0 0 0 -4 -2 -1 -2
 ^ place|-1 -2 -2 -2 1 -2 -2
@@ -371,8 +375,8 @@ export const WEIGHTS = `
 ^ pour|0 2 -1 -1 -1 -7 -3
 ^ preheat|5 -2 -3 -2 -7 -4 -3
 ^ press|2 5 -6 -4 -6 -6 -6
-^ prove|-4 4 -3 -4 -3 -3 -3
-^ pulse|-5 -2 -3 -3 -3 5 -2
+^ prove|-3 4 -4 -4 -3 -3 -4
+^ pulse|-5 -2 -3 -2 -3 5 -2
 ^ puree|-5 -2 -3 -4 -3 6 -2
 ^ put|0 -3 -1 -1 -1 -2 2
 ^ quarter|0 0 0 -2 -1 -2 -1
@@ -381,14 +385,14 @@ export const WEIGHTS = `
 ^ return|-3 -5 2 2 -2 -5 -4
 ^ rice|-2 -3 2 -2 -2 -4 0
 ^ rinse|-1 1 1 -2 -3 -6 -4
-^ rise|-2 3 -3 -3 -4 -2 -2
+^ rise|-3 3 -3 -3 -4 -2 -3
 ^ roast|-4 -8 -1 -6 5 -3 -5
-^ roll|3 -3 0 -4 -4 -4 -4
+^ roll|2 -3 0 -4 -4 -4 -4
 ^ rub|3 0 -4 -2 -2 -3 -1
 ^ salt|4 2 -6 -5 -6 -4 -6
 ^ sauce|1 -4 -3 3 -3 -3 -2
 ^ saute|-3 -3 3 -1 -4 -2 -3
-^ sauté|-3 -3 5 -6 -4 -3 -5
+^ sauté|-3 -4 5 -6 -4 -3 -5
 ^ scatter|4 -2 -6 -3 0 -4 -2
 ^ season|6 0 -7 -5 -6 -8 -4
 ^ serve|3 -2 -2 -4 -4 -9 -4
@@ -399,7 +403,7 @@ export const WEIGHTS = `
 ^ simmer|-4 -9 -7 8 -10 -3 -4
 ^ skim|3 -2 -4 -2 -3 -3 -2
 ^ slice|4 1 -3 1 -3 -6 -4
-^ soak|-2 5 -5 -6 -4 -2 -4
+^ soak|-2 5 -5 -6 -4 -3 -4
 ^ soften|-3 -4 3 -2 -4 -4 -3
 ^ spinach|-3 -3 3 0 -3 -2 -3
 ^ spoon|0 1 -3 -1 -1 -2 -1
@@ -408,7 +412,7 @@ export const WEIGHTS = `
 ^ squeeze|0 -4 0 -1 -4 -3 -2
 ^ stand|-5 6 -6 -5 -5 -3 -5
 ^ steam|-6 -7 -6 7 -6 -5 -8
-^ stir|2 1 -3 -1 -1 -8 -5
+^ stir|3 1 -3 -1 -1 -8 -5
 ^ stock|2 -3 -5 -1 2 -5 -4
 ^ strain|2 -3 -2 -1 -2 -2 -1
 ^ sweat|-3 -5 2 1 -6 -3 -5
@@ -416,22 +420,22 @@ export const WEIGHTS = `
 ^ the|-1 -2 -1 2 -2 -2 -1
 ^ then|-7 -6 0 3 0 2 -3
 ^ tip|1 -2 0 -1 -1 -2 -2
-^ toast|1 -4 1 -6 1 -4 -7
+^ toast|0 -4 0 -6 2 -4 -7
 ^ tofu|-3 -3 0 -3 2 -3 -3
 ^ tomatoes|0 -3 0 1 -4 -2 -3
-^ top|4 -2 -4 -2 -4 -4 -2
+^ top|4 -2 -4 -2 -3 -4 -2
 ^ toss|4 0 -8 -1 -1 -7 -1
 ^ turn|1 -2 0 -1 2 -4 -2
-^ uncover|-2 -2 0 -3 2 -2 -2
+^ uncover|-2 -2 0 -3 2 -1 -2
 ^ veg|2 -4 -3 0 -3 -3 -1
 ^ vinegar|2 -3 -5 2 -3 -4 -1
-^ warm|-1 -1 3 -1 -6 -6 -6
+^ warm|-1 -1 2 -1 -6 -6 -6
 ^ wash|0 3 0 -4 -1 -5 -5
 ^ while|-2 -2 -1 -4 1 0 0
-^ whisk|2 1 -3 0 -4 -3 -3
+^ whisk|1 1 -3 0 -4 -3 -3
 ^ wilt|-4 -2 4 -2 -1 -3 -2
-^ wine|-1 -3 -4 3 -4 -4 -2
-^ wrap|2 -3 -2 -4 -1 -3 -2
+^ wine|-1 -4 -2 3 -4 -5 -3
+^ wrap|2 -3 -2 -3 -1 -3 -2
 a|-3 -2 0 0 1 -1 -2
 a #|-2 -2 -4 1 3 -4 -2
 a baking|-1 -2 -2 -2 1 -1 -2
@@ -439,16 +443,16 @@ a big|1 -5 1 -6 -4 -2 0
 a bit|-1 -2 -3 2 -3 0 -2
 a boil|-4 -3 2 -1 0 -2 -1
 a bowl|2 1 -2 -3 -3 -5 -3
-a clean|2 -1 -1 -2 -2 -3 -1
-a cloth|2 2 -5 -3 -5 -2 -3
+a clean|2 -1 -1 -2 -2 -2 -1
+a cloth|2 2 -4 -3 -5 -2 -3
 a colander|-3 3 -2 -3 -3 -2 -1
 a day|2 -1 -5 -3 -3 -4 -4
-a deep|2 -3 -2 -3 0 -4 -1
-a dry|-2 -3 3 -2 -4 -3 -4
+a deep|2 -2 -2 -3 0 -4 -1
+a dry|-2 -3 4 -6 -4 -3 -3
 a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -2 -1 -1 2 -1
-a fork|2 -1 -1 -1 -1 -3 -1
+a fork|2 0 -1 -1 -1 -3 -1
 a frying|-2 -1 2 -3 -1 -2 -2
 a further|-4 -3 -1 -1 1 -2 -3
 a good|0 -1 -1 0 -1 -2 -2
@@ -462,10 +466,10 @@ a ladleful|1 -2 0 -2 -2 -4 0
 a large|-1 -2 0 0 -1 -4 -4
 a lid|-2 0 -2 2 -3 -2 -1
 a lined|1 -3 -3 0 -1 0 -1
-a little|-1 -2 1 -1 0 -3 -3
+a little|-1 -2 0 0 0 -3 -3
 a log|2 -3 -2 0 -2 -2 -1
 a low|0 -3 -4 2 0 -3 -1
-a medium|-5 -4 5 -2 -3 -3 -1
+a medium|-5 -4 5 -2 -2 -3 -1
 a minute|-1 -3 2 0 -4 -5 -3
 a pan|-5 -3 2 1 -4 -1 -5
 a paste|-2 -1 -2 -1 -1 2 -1
@@ -478,30 +482,30 @@ a rimmed|-1 -1 -1 -1 1 -1 -1
 a roasting|0 -1 -1 -2 1 -1 -2
 a rough|-2 -1 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
-a sheet|-2 0 -3 -3 2 -1 -2
+a sheet|-1 0 -3 -3 2 -1 -2
 a sieve|0 2 -3 -2 -2 -3 -1
 a simmer|-4 -2 0 0 2 -3 -2
-a small|-2 -2 1 2 -4 -4 -4
+a small|-1 -3 1 1 -4 -4 -4
 a splash|1 0 0 -1 -3 -3 -1
 a spoon|-1 -3 1 0 -4 0 -2
 a stick|-2 -1 1 -3 -1 2 -1
-a tablespoon|-2 -2 2 -2 -2 -1 0
-a teaspoon|-3 1 0 -2 -4 1 0
+a tablespoon|-2 -2 2 -3 -2 -1 0
+a teaspoon|-3 1 0 -3 -4 1 0
 a thick|0 -1 0 -3 -1 0 -1
 a third|-1 -3 0 -2 -3 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -2 -4 -1
 a tray|-3 1 -3 -4 2 -3 -3
 a wide|-3 -1 2 0 -1 -3 -1
-about|-2 -3 0 -1 -4 0 1
+about|-1 -3 0 -1 -3 0 1
 about #|-1 -3 1 -2 -3 -2 1
-about a|0 -2 -2 1 -2 -1 -1
+about a|1 -1 -2 0 -2 -1 -1
 about an|-2 1 -2 1 -2 -2 -2
 absorbed|-3 -1 2 -2 -2 -1 -1
 abt|0 -1 1 -2 -1 -1 -1
-add|1 -4 2 -2 -3 -3 -3
-add #|0 -3 -1 1 -3 -5 -4
-add a|0 1 -4 -1 0 -1 -2
+add|1 -4 1 -2 -3 -3 -3
+add #|0 -3 -1 1 -4 -5 -4
+add a|0 1 -5 -1 0 -1 -2
 add beans|1 -2 -5 1 -4 1 -2
 add chickpeas|2 -3 -2 -1 0 -3 -2
 add cumin|-1 -1 1 -2 -2 -1 -1
@@ -518,10 +522,10 @@ add water|-1 0 -4 1 -3 0 -1
 adding|-2 -3 -3 1 1 1 -1
 adding the|-1 -3 -3 0 0 1 -1
 adjust|3 -1 -3 -2 -2 -4 -2
-after|0 -4 -1 -2 0 -5 -1
+after|0 -4 -1 -1 0 -5 -1
 after #|0 -3 -5 -1 0 -5 0
 again|1 0 -4 2 -2 -1 -1
-again .|0 -3 -5 2 -1 -1 0
+again .|0 -3 -4 2 -1 -1 0
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
 air|-3 0 -3 -4 -5 -3 4
@@ -538,14 +542,14 @@ allow|2 -1 -4 1 -3 -1 -4
 allspice|2 -2 -2 1 -3 -2 -2
 almond|-1 -1 -2 1 -1 1 0
 almonds|0 -3 -2 -3 -1 1 -2
-almonds .|3 -1 -3 -2 -3 -3 -1
+almonds .|3 -1 -3 -2 -2 -3 -1
 almost|-1 -2 -3 2 -2 1 -2
 along|-1 -2 -1 -2 -1 -2 2
 alongside|3 -2 -4 -2 0 -3 -2
 an|-2 -1 -1 1 -3 -3 -4
 an hour|-5 0 -3 2 -2 -4 -4
 an oiled|-1 2 -4 -3 0 -3 -2
-an onion|-1 -2 2 -3 -3 -2 -2
+an onion|-1 -2 2 -2 -3 -2 -2
 an ovenproof|2 -2 -1 -1 -2 -2 -1
 and|-1 -1 -1 -1 -1 0 -2
 and #|-1 -1 -1 0 -3 1 -2
@@ -562,45 +566,45 @@ and carrots|-1 -2 1 -1 -3 0 -2
 and celery|-4 -2 -1 1 -4 1 -3
 and chill|-2 2 -2 -2 -2 -2 -1
 and chilli|-4 -3 -1 1 0 0 -2
-and cook|-4 -6 -1 3 -3 -3 -1
+and cook|-4 -6 -1 4 -3 -3 -1
 and coriander|-1 -1 -3 -3 -2 2 -2
 and cut|3 -3 -2 -2 -3 -3 -2
-and dill|1 -1 0 -1 -1 -4 -1
+and dill|1 -1 -1 -1 -1 -4 -1
 and drain|-3 -1 -2 2 -3 -4 -5
 and drizzle|3 -1 -3 -1 -4 -3 -1
 and fry|-2 -2 1 -1 -3 -1 -2
 and garlic|0 -4 -1 1 -1 -2 -3
 and ginger|-2 -2 2 -3 -1 -1 -1
 and grill|-2 -2 -1 -2 2 -1 -1
-and half|1 -3 -2 -2 -1 0 -2
+and half|1 -3 -2 -4 0 0 -2
 and into|-2 -1 -2 -3 3 1 0
 and juice|0 -1 -4 2 0 0 0
 and knead|3 -4 -2 -3 -2 -2 -4
-and leave|-1 2 -1 -4 -2 -3 -2
+and leave|-1 2 -1 -4 -2 -3 -3
 and lemon|-1 0 -1 -3 -2 1 -1
-and let|-4 3 -1 -1 -3 -4 -3
+and let|-3 3 -2 -1 -3 -4 -3
 and lime|1 0 -5 -3 -3 0 -4
-and line|2 -1 -1 -1 -2 -1 -1
+and line|2 -1 -2 -1 -2 -1 -1
 and milk|-1 3 -2 -3 -1 -1 0
 and mushrooms|1 -1 2 -6 -2 -3 -1
 and nutmeg|-2 0 1 0 -2 -2 -1
 and oil|1 0 -2 -2 -4 -1 -2
 and onion|3 -2 -3 0 -4 -3 -1
-and onions|-1 -2 0 -2 2 -2 -1
+and onions|-1 -2 1 -2 2 -2 -1
 and oregano|-3 -1 3 -3 -2 -2 -1
 and paprika|0 -2 -1 -2 0 -2 -1
 and parsley|0 -1 -2 0 -1 0 -1
-and pepper|0 -4 -2 1 -2 1 -3
+and pepper|0 -4 -2 1 -3 1 -3
 and peppers|-3 -3 4 -5 -2 -3 -3
 and put|-1 -2 1 -2 -4 -2 -1
 and remaining|-1 1 -1 -2 -3 -3 1
 and return|-2 -2 -4 -2 1 3 -1
 and rinse|3 -4 -4 -2 -2 -3 -2
 and roast|-2 -3 -3 -3 3 -1 -2
-and rosemary|1 -3 -3 2 -4 -2 -3
+and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|2 -1 -1 -2 -4 -3 -2
 and scatter|-2 -2 2 -2 -3 0 -1
-and serve|1 -3 -1 -2 -4 -2 -3
+and serve|1 -2 -1 -2 -4 -2 -2
 and set|-1 2 -3 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -2 -1
 and some|1 0 -2 -1 -3 -2 0
@@ -620,7 +624,7 @@ and tomatoes|-1 -2 2 -4 -1 -1 -1
 and toss|-1 -3 1 -1 -2 -3 0
 and turmeric|-1 -1 2 -3 -2 -2 -2
 and vinegar|-1 0 2 -3 -2 -4 -3
-and water|-2 0 2 -3 -5 -5 -7
+and water|-2 0 2 -4 -5 -5 -6
 and zest|-2 0 0 0 -2 -1 0
 another|-6 -3 2 0 1 -6 -5
 another #|-5 -2 2 -2 2 -3 -4
@@ -630,17 +634,17 @@ apart .|-1 1 -1 0 -1 -1 -1
 apple|-1 -2 1 -3 -2 1 -1
 apples|0 -2 1 -2 -1 -3 -1
 approx|1 0 -3 -2 0 -3 1
-apricots|1 -1 -2 1 -1 -1 -1
+apricots|1 -1 -2 1 -1 -2 -1
 are|-2 -4 -3 2 0 -3 -1
-are soft|-1 -1 -1 0 1 -1 -1
+are soft|-2 -1 -1 0 1 -1 -1
 are tender|-1 -1 -1 1 -2 -1 -1
 around|-1 -1 1 -1 0 -1 0
-arrange|2 -3 -2 -2 1 -1 -1
+arrange|2 -3 -2 -2 1 -2 -1
 arugula|-2 -1 2 -1 -2 -1 -1
-as|-1 0 -1 1 -3 -1 -3
+as|0 0 -1 1 -3 -1 -3
 as it|0 1 -3 0 -5 0 -1
-as they|-2 0 0 -1 0 -3 -2
-as you|0 -2 1 -2 -4 -3 -1
+as they|-1 0 0 -1 0 -4 -2
+as you|1 -2 0 -2 -4 -3 -1
 aside|3 1 -2 -6 -4 -2 -3
 aside .|4 -3 -2 -4 -4 -2 -2
 at|-1 -2 -3 -4 2 -2 0
@@ -648,14 +652,14 @@ at #|-3 -7 -2 -3 3 -4 1
 at a|-1 -3 -3 1 -4 1 -2
 at least|0 1 -3 -4 -4 -4 -3
 at once|-1 -3 1 -3 -4 -5 -2
-at room|2 0 -3 -2 -3 -3 -2
+at room|2 -1 -3 -3 -3 -3 -2
 at the|1 -4 -4 0 0 -2 -3
-aubergine|-2 1 -3 0 1 -3 -3
+aubergine|-2 1 -4 0 1 -3 -3
 aubergine ,|-1 1 -3 -1 0 -3 -3
 aubergine with|1 -1 -1 -1 0 -1 -1
 aubergines|0 -1 -4 -1 1 -3 -4
-avocado|1 -2 0 -1 -3 -3 -2
-away|1 -3 -5 2 -3 -2 -2
+avocado|2 -2 0 -2 -3 -4 -2
+away|-2 -4 0 1 -3 -3 -2
 back|-3 -3 0 0 1 -1 -4
 back ,|1 0 2 -5 -4 -3 -3
 back .|1 -2 -2 0 -3 0 -2
@@ -683,61 +687,61 @@ barley ,|-1 -2 1 -1 -2 -2 -2
 barley in|1 0 -1 1 -1 -2 -2
 base|-1 -1 -1 0 -1 -1 0
 basil|1 -4 -3 -2 -2 0 -2
-basil .|3 -1 -4 -1 -2 -3 -1
+basil .|3 -1 -3 -1 -2 -3 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
-batches|-4 -3 0 -4 -3 3 -2
+batches|-4 -3 0 -3 -3 3 -2
 bath|2 -4 -4 2 -3 -3 -3
 batter|-1 0 -3 1 1 0 -1
-batter ,|-1 -1 -3 2 1 -1 0
+batter ,|-2 -1 -3 2 1 -1 0
 batter .|-1 -1 0 -1 -2 0 -1
 bay|0 -4 1 -2 -5 -1 -2
 bay ,|2 -2 -4 -2 -2 1 -1
 bay .|3 -2 -2 -4 -3 -1 -3
-bay and|-1 -1 2 -2 -2 -3 -1
+bay and|-2 -1 2 -2 -2 -2 -1
 bay leaf|-2 -1 2 0 -1 -1 -1
-bay leaves|0 -2 -1 -1 -2 0 -1
+bay leaves|0 -2 -1 -1 -1 0 -1
 be|2 -1 -2 0 -3 -2 -1
 bean|-2 -2 1 -1 -2 0 -1
 beans|-1 -9 -1 1 2 -3 -7
 beans #|-1 -4 0 1 -3 -3 -4
 beans ,|0 -4 -2 0 -3 1 -3
 beans .|2 -3 0 -4 -3 -6 -2
-beans and|0 -3 -4 4 -1 -3 -2
+beans and|0 -3 -3 3 -1 -3 -2
 beans in|0 -3 0 1 -4 -3 -2
 beans with|0 -2 -3 0 -1 1 -1
 beat|3 -2 -3 -2 -1 -3 -1
 beat in|3 -1 -2 -2 -2 -3 -1
-beetroot|-2 -2 -2 -1 1 1 -1
+beetroot|-2 -1 -2 -2 1 1 -1
 beets|0 -2 -1 1 -1 -2 -1
 before|3 0 -7 -1 -7 -2 -5
 before cutting|1 0 -4 -3 -3 -3 -4
 before eating|2 -2 -3 0 -2 -2 -1
 before serving|-1 2 -2 -2 -2 -2 -2
-before slicing|0 0 -2 -3 -3 -4 -2
+before slicing|0 1 -2 -2 -3 -4 -2
 before the|-1 2 -2 0 -1 -3 -2
-before you|3 -1 -2 -3 -3 -3 -3
-behind appliance|3 1 -6 1 -3 -3 -3
+before you|3 -1 -2 -3 -3 -3 -2
+behind appliance|3 1 -5 1 -3 -3 -3
 behind at the hob|4 -9 4 -2 -5 -7 -13
 behind blender|5 2 -2 -5 -8 -3 -7
 behind hands|5 1 -2 -5 -1 -5 -7
-behind nothing|1 0 0 -2 -9 -1 0
+behind nothing|1 0 0 -2 -10 -1 0
 behind on the hob|4 -3 -4 2 -10 -2 -13
 behind oven|1 0 -6 -6 7 -4 -3
 behind stands|7 -3 -2 -5 -6 -3 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|3 -1 -3 -2 -2 -3 -2
-best|3 -3 -2 -2 -2 -2 -2
-better|3 -2 -4 -3 -2 -4 -2
-between|0 1 -5 -3 0 -1 -4
+best|3 -3 -2 -2 -2 -3 -2
+better|2 -1 -3 -2 -3 -3 -2
+between|0 1 -5 -3 0 -1 -3
 between #|3 -2 -3 -1 -1 -3 -1
 between two|-1 1 -1 -1 -2 -2 -2
 bicarb|-1 1 1 -4 -3 -3 -2
 big|-2 -6 3 -1 -7 -3 0
 big bowl|3 -4 -4 -3 -3 -4 2
 big pan|-4 -2 4 -2 -1 -3 -1
-big pot|-4 -3 2 1 -3 -3 -2
-biggest|1 -1 1 -2 -2 -2 -1
+big pot|-4 -2 2 1 -3 -3 -2
+biggest|0 -2 0 0 -3 -2 -2
 bit|0 -3 -3 1 -3 0 -4
 bit of|0 -2 -1 0 -2 -1 -2
 bite|-2 0 -3 2 -1 -1 -1
@@ -747,13 +751,13 @@ bitterness|-2 -3 -2 3 -3 -2 -2
 black|1 0 -3 -3 0 -1 -2
 black beans|0 -2 -2 -2 -3 0 -1
 black salt|1 0 -4 -2 -3 -3 -1
-blanch|-4 -5 -4 6 -3 -4 -6
+blanch|-4 -5 -4 6 -4 -4 -6
 blanch the|-3 -3 -1 4 -2 -3 -4
 blast|2 0 -3 -3 -4 -3 -3
 blast chill|2 0 -3 -3 -4 -3 -3
 blend|-13 -5 -8 -5 -5 12 -3
 blend #|-4 -3 -2 -3 -4 4 -4
-blend .|-4 -1 -2 -2 -2 3 -1
+blend .|-5 -1 -2 -2 -2 4 -1
 blend all|-3 -1 -1 -1 -1 2 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend the|-2 -2 -1 -1 -1 2 -1
@@ -771,34 +775,34 @@ boil ,|-4 -4 -2 4 -6 -2 -2
 boil .|-6 -3 6 -5 -3 -4 -2
 boil and|-1 -2 -4 4 -2 -1 -1
 boil for|-2 -2 -4 3 -3 -1 -1
-boil hard|-2 -3 -4 3 -3 -1 -2
-boil in|-2 -3 1 0 -3 -3 -3
-boil potatoes|-2 -2 -3 3 -2 -1 -1
+boil hard|-2 -3 -4 3 -2 -1 -2
+boil in|-2 -3 0 0 -3 -3 -3
+boil potatoes|-2 -3 -3 3 -2 -1 -1
 boil the|-2 -2 -3 3 -2 -2 -2
 boil with|-1 -3 1 1 -3 -1 -1
-boiled|-2 2 -3 1 -5 -4 -5
+boiled|-2 2 -2 1 -4 -3 -5
 boiling|-4 2 -4 1 -1 -2 -4
 boiling water|-4 3 -3 -1 0 -5 -4
 bonnet|2 -1 -2 -1 -2 -1 -1
 both|-2 -3 3 -2 -3 -3 -2
 bottle|0 -2 -2 1 -2 0 -1
-bottom|0 -3 1 -1 -2 -4 -4
+bottom|0 -3 1 -1 -2 -4 -3
 bottom .|3 -1 0 -3 -3 -3 -1
-bowl|4 1 -6 -5 -5 -7 1
-bowl ,|2 1 -4 -3 -3 -3 2
+bowl|5 1 -6 -5 -5 -7 1
+bowl ,|1 1 -4 -3 -3 -3 2
 bowl .|4 -1 -4 -1 -3 -5 -4
 bowl with|2 1 -3 -4 -3 -3 -5
 bowls|1 -2 -1 -4 -4 -2 -3
 bowls .|-1 -2 1 -3 -3 -1 -2
-box|4 -3 -4 -3 -3 -4 -2
+box|3 -3 -4 -3 -3 -3 -2
 boxes|1 -1 -2 -2 -1 0 -1
 braise|-1 -4 -2 3 -4 -2 -4
-bread|3 0 -2 -4 -2 -4 -2
-breadcrumbs|0 -1 -1 -1 -1 0 -1
-break|3 -2 -4 0 -3 -4 -2
-break up|2 -2 -4 0 -3 -4 -2
-brine|2 -4 -3 -4 -4 0 -2
-brine ,|2 -2 -3 -2 -2 0 -1
+bread|2 -1 -3 -4 0 -4 -2
+breadcrumbs|0 -1 -2 -1 -1 0 -1
+break|3 -2 -4 0 -3 -3 -2
+break up|2 -2 -4 0 -3 -4 -3
+brine|2 -3 -4 -3 -3 0 -2
+brine ,|2 -2 -3 -2 -2 -1 -1
 bring|-6 -3 3 -1 0 -4 -3
 bring back|-2 -1 0 1 -2 0 -1
 bring slowly|3 -2 -1 -2 -3 -2 -1
@@ -806,54 +810,54 @@ bring the|-2 -2 -1 2 -3 -4 -2
 bring to|-6 -4 2 0 1 -3 -2
 bring together|1 1 -3 -1 -2 -2 -1
 bring up|-2 -3 0 0 -4 -3 -3
-broccoli|1 -3 -4 3 -3 -3 -3
-broil|-3 -3 -3 -3 4 -2 -2
-broth|2 -2 -2 -1 -5 -1 -3
+broccoli|1 -3 -4 3 -2 -3 -3
+broil|-3 -3 -3 -3 3 -2 -2
+broth|1 -1 -2 -1 -5 -1 -3
 broth ,|0 0 1 -3 -3 0 -1
 broth .|3 -2 -4 -3 -2 0 -1
 broth and|0 -1 -2 1 -2 -2 -1
-brown|0 -6 1 -1 -2 -5 1
+brown|0 -6 1 -1 -3 -5 1
 brown ,|-1 -1 3 -3 -2 -1 -2
 brown .|0 -4 2 -3 0 -2 -3
 brown the|2 -3 1 -5 -4 -4 -5
-browned|-1 -2 2 -5 -1 -2 -4
+browned|-1 -2 2 -5 0 -2 -4
 brush|1 -1 -3 -4 2 -4 -3
 brush with|-1 -3 -2 -2 2 -2 -1
-bubble|-6 -7 -5 7 -5 -4 -3
+bubble|-6 -7 -6 7 -5 -4 -3
 bubble #|-3 -4 -5 5 -2 -3 -3
-bubble for|-4 -3 -6 5 -3 -2 -2
-bubbling|-3 -2 -3 -3 3 -2 -2
+bubble for|-4 -3 -5 5 -3 -2 -2
+bubbling|-2 -2 -3 -3 3 -2 -2
 bubbling .|-2 -2 -2 -3 2 -2 -2
 buckwheat|0 -2 -3 2 -1 -1 0
-bulgur|2 1 -5 -1 -1 -3 -1
+bulgur|2 1 -5 -1 -1 -2 -1
 bunch|1 -1 -3 -1 -1 0 -1
 buns|3 -1 -4 -2 -2 -2 -1
 but|0 -1 -4 0 0 1 -5
 but not|-3 -1 -3 2 1 2 -1
 but the|1 -1 -2 -4 -2 -1 -3
-butter|-2 -3 0 0 -5 1 -3
+butter|-2 -3 1 0 -5 1 -3
 butter ,|1 -3 -2 1 -3 0 -1
 butter in|-2 -1 3 -4 -2 -2 -2
 butter with|-3 -1 3 -3 -2 -3 -2
-by|1 -1 -2 0 -2 -4 -3
-by #|2 -3 -1 -2 0 -4 -3
+by|2 -1 -2 0 -2 -4 -3
+by #|2 -3 0 -2 0 -4 -3
 by half|-5 -1 -1 4 -3 -4 -3
 by hand|4 -5 -4 -4 -3 -3 -2
 c|-2 -3 -6 -8 6 -5 -1
-c #|0 -6 -5 -6 2 -4 -2
+c #|-1 -6 -5 -7 3 -5 -2
 c (|0 -1 -1 -1 1 -1 -1
 c ,|-1 -2 -4 -3 4 -3 -5
-c .|0 -1 -7 -2 1 -2 -5
+c .|0 -1 -7 -2 1 -3 -5
 c and|0 -1 -1 -1 -2 0 -1
 c fan|5 -2 -2 -1 -3 -2 -1
 c for|-2 -3 -3 -3 0 -1 2
 c gas|4 -1 -2 -1 -3 -2 -2
 c with|1 -2 -2 -2 0 -2 -2
-cabbage|1 -2 -4 2 -6 -3 -6
+cabbage|1 -2 -3 2 -6 -3 -6
 cabbage ,|0 1 -4 1 -3 -2 -2
 cabbage and|-2 -1 1 -1 -2 1 -1
-cake|-1 2 -3 -3 -3 -3 -1
-can|-1 -3 -1 0 1 1 -1
+cake|0 2 -3 -3 -3 -3 -1
+can|-3 -2 -1 0 2 1 -2
 cancel|2 -1 -3 -1 -1 -2 -1
 cancel .|2 -1 -3 -1 -1 -2 -1
 capers|-2 -3 1 -1 -3 0 -3
@@ -865,11 +869,11 @@ carrot ,|1 -2 0 -2 -1 -1 -1
 carrot and|1 -2 -1 0 -2 -2 -1
 carrots|0 -6 1 -1 -1 -2 -5
 carrots ,|1 -5 -2 -1 1 -4 -4
-carrots and|2 -2 0 -2 -3 -1 -1
+carrots and|2 -2 0 -3 -3 -1 -1
 carrots in|-1 -2 -3 3 -2 1 -1
 carrots with|2 -1 -1 0 -2 -3 -2
 cashews|-1 -1 0 -3 -3 0 -3
-casserole|0 -2 2 -3 -2 -2 -2
+casserole|0 -2 3 -3 -2 -2 -2
 cast|1 -2 -1 -3 1 -2 0
 cast iron|1 -2 -1 -3 1 -2 0
 catch|-1 -1 1 0 0 -1 0
@@ -885,18 +889,19 @@ celery|-2 -4 0 1 -5 0 -4
 celery ,|1 -1 -1 -1 -2 -3 -1
 celery and|-2 -1 0 0 -2 0 -2
 celery in|-3 -2 3 -3 -2 1 -2
-char|-3 -3 -3 -3 3 -3 -4
+char|0 -3 -3 -3 3 -3 -3
 chard|-5 -3 4 -3 -2 -2 -4
 charred|-1 -2 -1 0 1 -2 -2
-check|-1 1 -3 -3 1 -4 -2
+check|0 1 -3 -3 1 -4 -2
+cheese|-2 -1 -2 -1 2 -1 -1
 chestnuts|0 0 -3 -1 0 -2 -2
 chickpea|-1 0 -1 -2 -1 1 -1
-chickpeas|0 -2 -1 -4 1 -1 -3
+chickpeas|0 -2 0 -4 1 -1 -3
 chickpeas ,|-1 1 1 -4 0 -2 -1
 chickpeas .|2 -2 -3 -1 -2 -2 -1
 chickpeas and|1 -2 0 -2 0 -4 -2
 chickpeas with|3 -3 -1 -1 -3 -5 -2
-chili|-3 -1 0 2 -1 -2 -1
+chili|-3 -1 0 2 -3 -2 -1
 chill|1 4 -7 -7 -9 -3 -6
 chill #|-1 4 -4 -5 -6 -4 -4
 chill for|1 1 -2 -3 -3 -2 -1
@@ -911,7 +916,7 @@ chives|4 -3 -4 -3 -4 -4 -2
 chocolate|-1 0 -3 0 -3 1 -2
 choi|-2 -2 2 1 -3 -3 -2
 chop|4 -4 -2 -3 -1 -3 -5
-chop onions|4 -3 -4 -2 -3 -5 -1
+chop onions|4 -3 -4 -2 -3 -4 -1
 chop the|0 -1 -2 -3 -2 0 -1
 chopped|0 -1 1 -5 -4 -1 -2
 chopped ,|2 -1 0 -2 -2 -2 -1
@@ -919,9 +924,9 @@ chopped onion|1 -1 0 -3 -1 -2 -3
 chuck|0 -2 0 -3 0 -4 -3
 chunks|1 -3 -2 -3 2 -3 -1
 chunks ,|1 -3 -2 -2 1 -3 0
-chunky|-1 -2 -2 -1 -2 1 -1
+chunky|-1 -2 -2 -1 -1 1 -1
 cilantro|0 -1 -4 -2 -3 1 -2
-cilantro .|0 -1 -3 -2 -3 1 -2
+cilantro .|0 -1 -4 -2 -2 1 -2
 cinnamon|1 -4 0 -1 -2 -3 -1
 cinnamon ,|1 -2 0 -3 -2 -3 -1
 clean|2 -2 -2 -2 1 -3 -1
@@ -931,47 +936,46 @@ clear .|3 -3 -3 -3 -2 -2 -2
 close|3 -1 -4 -2 -2 -2 0
 cloth|2 2 -5 -3 -5 0 -3
 cloth .|1 0 -4 -2 -2 0 -2
-clove|0 -1 -2 0 -2 -1 0
-cloves|1 0 -2 -1 -2 0 -1
-cloves and|0 -2 1 0 -1 -2 -1
-cloves of|-1 -2 0 0 -1 0 0
+clove|0 -1 -2 0 -1 -1 0
+cloves|1 0 -2 -2 -2 0 -1
+cloves and|0 -2 0 0 -1 -2 -1
 cm|0 0 -3 0 -1 -2 -5
 cm ,|2 -1 -3 0 -2 -3 -2
 cm .|3 -3 -3 -2 -3 -4 -2
 cm cubes|-3 1 -2 0 -2 -2 -3
 cm dish|-1 -1 -1 -1 1 -1 0
-cm pieces|-1 1 -1 -1 -2 -1 -1
+cm pieces|-1 1 -1 -1 -1 -1 -1
 cm thick|-2 2 -2 -1 -1 -2 -1
 cm tin|3 -1 -3 -3 -3 -3 -1
 coarse|0 -2 -3 -4 -1 1 -2
-coarsely|-2 0 1 -2 -2 1 -1
+coarsely|-3 0 1 -2 -2 1 -1
 coat|1 1 -2 -1 -1 -2 -1
 cobs|0 -2 1 0 -3 -4 -2
 coconut|0 -2 -1 0 -4 -1 -3
-coconut milk|0 -1 -1 -1 -4 -1 -3
-coconut oil|0 -1 -1 0 -1 -2 -1
+coconut milk|0 -2 -1 -1 -4 -1 -3
+coconut oil|0 -1 -1 0 -1 -1 -1
 colander|-4 3 -2 -4 -4 -3 -2
 colander for|-1 1 -1 -2 -2 -1 -1
-cold|-1 0 -1 2 -7 -4 -6
-cold .|1 -5 -1 1 -5 -6 -3
-cold water|-2 1 1 -3 -2 -1 -3
+cold|-1 1 -1 2 -7 -5 -6
+cold .|2 -5 -1 1 -5 -6 -3
+cold water|-2 1 1 -3 -2 -2 -3
 collapse|-1 -3 -4 3 -1 0 0
 collapsed|-1 -2 -3 2 -4 -1 0
-collapsing|-1 -2 -2 1 0 -1 -1
-colour|-1 -2 0 1 -2 -1 -1
+collapsing|-1 -1 -2 0 0 -1 -1
+colour|-1 -1 0 1 -2 -1 -1
 combine|1 0 -1 -3 -4 -2 -2
 combine ,|0 1 -1 -3 -2 -3 -3
 combine everything|-3 2 1 -2 -1 -3 -2
 combined|2 -2 -2 -1 -1 -1 0
 comes|-1 -2 -3 0 1 -1 -1
 comes out|-1 -1 -1 -1 1 -1 -1
-completely|-1 0 -4 0 -4 0 -3
-completely ,|0 2 -2 -4 -1 -2 -1
+completely|-1 0 -4 0 -4 0 -4
+completely ,|0 3 -2 -4 -1 -2 -1
 completely before|0 0 -1 -2 -2 -3 -1
 completely on|-2 2 -2 -3 -3 -3 -1
-cook|-6 -11 2 1 -5 -7 1
+cook|-6 -11 3 1 -5 -7 1
 cook #|-7 -6 1 1 -6 -4 -9
-cook ,|-2 -1 -1 -1 1 -2 1
+cook ,|-2 -2 -2 -1 1 -2 1
 cook for|-7 -5 2 1 -7 -2 -3
 cook gently|-1 -2 -4 4 -3 -1 -1
 cook in|-3 -3 -4 0 0 -2 1
@@ -982,55 +986,55 @@ cook the|1 -4 -2 3 -6 -3 -7
 cook uncovered|-2 -2 -3 1 1 -1 -2
 cook until|-4 -2 5 -5 -4 -3 -3
 cooker|0 -5 -1 -6 -7 -7 4
-cooker ,|1 -3 -2 -4 -3 -4 1
-cooker .|1 -1 -1 -2 -1 -3 -3
+cooker ,|1 -3 -2 -5 -3 -4 1
+cooker .|1 -1 0 -2 -1 -3 -3
 cooker with|3 -3 -3 -3 -3 -3 1
 cooking|1 -3 -2 0 -2 0 -1
 cooking water|1 -3 -1 0 -1 -1 -1
 cooks|-1 0 0 -2 0 1 0
 cool|3 4 -7 -4 -9 -3 -7
-cool #|-2 5 -5 -5 -6 -4 -6
+cool #|-2 4 -5 -5 -6 -4 -6
 cool ,|1 0 -2 -2 -3 0 -1
-cool .|3 -5 1 0 -3 -2 -5
-cool completely|0 1 -4 -2 -5 -5 -3
+cool .|3 -5 0 0 -3 -2 -5
+cool completely|1 1 -4 -2 -5 -5 -3
 cool for|-4 4 -2 -5 -2 -1 -3
-cool in|2 1 -4 -4 -5 -6 -3
+cool in|2 2 -4 -4 -5 -6 -3
 cool on|2 0 -3 -3 -5 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
 core|2 -3 0 -1 -6 -5 -3
-coriander|0 -3 -1 -2 -5 0 -2
-coriander ,|2 -2 0 -3 -3 -3 -1
+coriander|0 -3 0 -5 -4 0 -2
+coriander ,|2 -2 -1 -3 -3 -3 -1
 coriander .|1 -2 0 -3 -3 -2 -2
-coriander and|0 -2 -1 -1 -2 -4 -2
+coriander and|0 -1 0 -3 -2 -3 -2
 corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
-cornstarch|-1 -1 -2 1 -1 -2 1
-counter|1 0 -2 -3 -2 -2 -3
+cornstarch|-1 -2 -3 1 -1 -2 1
+counter|1 1 -2 -2 -2 -3 -3
 couple|2 0 -2 -4 1 -2 -3
 courgettes|-2 3 -2 -1 -4 -1 -3
 courgettes ,|-1 1 0 -1 0 -1 -1
 courgettes and|-1 0 -1 0 -3 -1 -1
-couscous|0 1 1 -4 -2 -2 -2
-cover|-3 1 -3 1 0 -3 -1
+couscous|0 1 1 -3 -3 -2 -2
+cover|-3 1 -2 1 0 -3 -1
 cover ,|-2 1 -4 1 -1 -2 1
 cover .|-1 -3 2 -3 -4 -4 -3
-cover and|-3 1 -5 2 -1 -2 -3
+cover and|-3 1 -5 2 -1 -2 -4
 cover by|1 -3 -1 -1 1 -4 -3
 cover tightly|0 -3 -2 -1 1 -1 -3
-cover with|-1 -1 -3 0 0 -1 -4
+cover with|0 -1 -3 -1 0 -1 -4
 covered|-3 3 -4 2 -6 -2 -3
 covered #|-3 2 -5 0 -5 -3 -5
-covered ,|-1 1 -3 3 -3 -2 -2
+covered ,|-1 1 -4 3 -3 -2 -2
 covered .|-1 1 1 -4 -2 -1 -1
-covered for|-2 0 -3 1 -2 -1 -3
+covered for|-1 0 -3 1 -2 -1 -3
 crackle|0 -1 0 -3 -1 -1 -2
-cream|1 -4 1 -2 -5 0 -4
+cream|1 -4 1 -2 -6 0 -3
 cream ,|-2 -2 -1 1 -2 0 -1
 cream .|2 -1 -4 -2 -2 0 -1
 cream and|1 -1 -1 -1 -1 -1 -1
-creamy|-2 -2 -2 2 -1 0 -2
-creamy .|-2 -2 -2 2 -2 0 -2
+creamy|-2 -2 -2 2 -1 -1 -2
+creamy .|-2 -2 -2 2 -2 -1 -2
 crisp|-1 -3 1 -2 -1 -4 -3
 crisp .|1 -2 -1 -4 0 -3 -1
 cross|1 -1 -1 -1 1 -1 0
@@ -1045,13 +1049,13 @@ cubes|-2 0 1 -1 -2 0 0
 cubes .|-1 1 1 -2 -2 -1 -3
 cucumber|-2 3 0 -3 -3 -4 -3
 cumin|1 -4 -1 1 -1 -5 -2
-cumin ,|2 -2 -3 2 -1 -3 -2
-cumin and|-2 -1 2 -1 -2 -1 -1
+cumin ,|2 -2 -2 2 -1 -3 -2
+cumin and|-1 -1 2 -1 -3 -1 -1
 cumin seeds|-2 -1 2 -2 0 -2 -1
 cup|1 -2 -3 0 -3 1 -1
 cup of|1 -2 -1 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
-cups|0 -3 -2 0 1 -1 1
+cups|0 -3 -2 0 1 -2 1
 cups of|-1 -2 0 -3 0 -1 1
 cups water|-1 -2 -1 2 -4 -3 0
 currants|0 -2 1 -2 -1 -3 -2
@@ -1066,68 +1070,69 @@ cut the|1 -1 -1 1 -3 -2 -1
 cutting|1 0 -4 -3 -3 -3 -4
 cutting .|1 0 -4 -5 -4 -3 -4
 d|-1 -2 -2 -1 -2 1 -1
-daikon|2 -1 -2 -1 -1 -2 -1
+daikon|1 -1 -2 -1 -1 -2 -1
 daily|2 -2 -3 -1 -2 -2 -2
 dal|1 1 -2 -1 -4 -5 -3
 dal .|2 -2 -1 -3 -3 -3 -2
 dark|-3 0 4 -4 -1 -3 -3
 date|0 -3 -2 -2 -2 2 -1
-dates|-2 2 -3 -2 -3 2 -1
-day|1 -2 1 -2 -5 -3 -3
+dates|-2 3 -3 -2 -3 2 -1
+day|1 -1 1 -2 -5 -3 -3
 day #|0 0 -1 0 -2 -1 -2
-day .|-3 2 1 -2 -2 -3 -2
+day .|-2 2 1 -2 -2 -3 -2
 day drain|0 -2 1 -2 -1 -2 -1
-days|3 -5 -3 -3 -3 -1 -3
-days ,|2 -3 -2 -2 -2 -3 -2
+days|4 -5 -3 -3 -3 -1 -3
+days ,|3 -3 -2 -1 -2 -3 -2
 deep|2 -2 -2 -1 1 -2 -1
 deep golden|-2 -2 3 -4 0 -2 -1
 deglaze|2 -1 -3 -2 -1 -2 -1
 degrees|1 -4 -3 -4 3 -2 -3
 dente|-3 -2 -4 4 -3 -2 -3
-deseed|1 -2 -2 -2 0 -2 -2
+deseed|1 -2 -2 -2 1 -2 -2
 dice|1 -3 2 -4 -3 -4 -3
 diced|1 -2 -2 0 -2 -1 -1
 dill|0 1 0 -2 -2 -2 -2
 dill ,|-1 0 1 -1 -1 0 -2
-dill .|0 0 0 -1 -2 -4 -1
-dimple|0 -3 -1 -2 0 -2 -1
+dill .|1 0 0 -1 -2 -4 -2
+dimple|0 -3 -1 -1 0 -2 -1
 dip|3 -1 -3 -1 1 -3 -2
-discard|1 -2 -1 -1 -3 0 -2
-discard the|2 -1 -2 -2 -2 0 -1
+discard|1 -3 -1 -1 -3 0 -2
+discard the|2 -1 -3 -2 -2 0 -1
 dish|2 -1 -4 -4 0 -5 -2
 dish ,|0 -1 -1 -2 1 -2 -1
 dish .|4 -3 -5 -2 0 -4 -2
-dissolve|3 -2 -3 1 -3 -4 -3
+dissolve|3 -2 -4 1 -3 -4 -3
 dissolved|3 -3 -3 1 -3 -2 -4
 divide|2 -2 -5 -2 -2 0 -2
 divide between|-1 -1 -1 -1 1 1 0
 divide into|2 -1 -2 -1 -2 -2 -1
 do|1 -1 -5 -4 1 -3 0
 do not|3 0 -4 -3 -2 -2 -1
-does add|1 -4 2 -2 -3 -3 -3
-does arrange|2 -3 -2 -2 1 -1 -1
+does add|1 -4 1 -2 -3 -3 -3
+does arrange|2 -3 -2 -2 1 -2 -1
 does bake|-5 -10 -6 -6 7 -4 -6
 does beat|3 -2 -3 -2 -1 -3 -1
-does blanch|-4 -5 -4 6 -3 -4 -6
+does blanch|-4 -5 -4 6 -4 -4 -6
 does blend|-13 -5 -8 -5 -5 12 -3
 does blitz|-8 -4 -5 -3 -4 8 -3
 does boil|-10 -12 -3 9 -7 -8 -7
 does bottle|0 -2 -2 1 -2 0 -1
-does break|3 -2 -4 0 -3 -4 -2
+does break|3 -2 -4 0 -3 -3 -2
 does bring|-6 -3 3 -1 0 -4 -3
 does brush|1 -1 -3 -4 2 -4 -3
-does bubble|-6 -7 -5 7 -5 -4 -3
-does check|-1 1 -3 -3 1 -4 -2
+does bubble|-6 -7 -6 7 -5 -4 -3
+does char|0 -3 -3 -3 3 -3 -3
+does check|0 1 -3 -3 1 -4 -2
 does chill|1 4 -7 -7 -9 -3 -6
 does chop|4 -4 -2 -3 -1 -3 -5
 does chuck|0 -2 0 -3 0 -4 -3
 does clean|2 -2 -2 -2 1 -3 -1
 does coat|1 1 -2 -1 -1 -2 -1
 does combine|1 0 -1 -3 -4 -2 -2
-does cook|-6 -11 2 1 -5 -7 1
+does cook|-6 -11 3 1 -5 -7 1
 does cool|3 4 -7 -4 -9 -3 -7
-does cover|-3 1 -3 1 0 -3 -1
-does cream|1 -4 1 -2 -5 0 -4
+does cover|-3 1 -2 1 0 -3 -1
+does cream|1 -4 1 -2 -6 0 -3
 does crisp|-1 -3 1 -2 -1 -4 -3
 does crumble|2 -1 0 -2 -3 -3 -4
 does crush|1 -2 0 0 -3 -3 -2
@@ -1135,17 +1140,17 @@ does cube|3 -1 -5 -5 -1 -3 -5
 does cut|2 -1 -4 -1 -1 -3 -1
 does dice|1 -3 2 -4 -3 -4 -3
 does dip|3 -1 -3 -1 1 -3 -2
-does discard|1 -2 -1 -1 -3 0 -2
-does dissolve|3 -2 -3 1 -3 -4 -3
+does discard|1 -3 -1 -1 -3 0 -2
+does dissolve|3 -2 -4 1 -3 -4 -3
 does divide|2 -2 -5 -2 -2 0 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -2 -1 -2
 does dot|3 -2 -3 -3 1 -4 -3
 does drain|1 3 -6 3 -6 -3 -6
-does dress|2 -3 -4 1 -3 -4 -2
+does dress|3 -3 -5 1 -3 -5 -3
 does drizzle|2 -1 -5 -4 -1 -1 -2
 does dry|0 1 -1 -2 -1 -2 0
-does fill|0 -5 -1 -3 0 0 -1
+does fill|0 -5 -2 -3 0 0 -1
 does finish|2 -2 -2 -3 0 -2 -2
 does fish|1 -2 -2 -2 -3 0 -2
 does flatten|1 -2 -2 1 -2 -2 -1
@@ -1155,35 +1160,35 @@ does fold|2 0 -6 -1 -6 -3 0
 does form|2 -3 1 -2 -3 -2 -3
 does freeze|3 1 -5 -5 -6 -3 -4
 does fry|-9 -9 5 0 -7 -7 1
-does get|0 -3 1 -1 0 -5 -3
-does give|-2 -3 1 -1 2 -4 -2
-does glaze|3 -2 -1 -3 2 -4 -4
+does get|0 -3 1 -3 0 -5 -3
+does give|-2 -3 0 0 1 -4 -2
+does glaze|3 -2 -1 -3 1 -4 -4
 does grate|0 0 0 -3 -2 -1 -1
-does grease|0 -1 0 -2 -3 -3 -2
-does grill|0 -6 -6 -6 6 -5 -6
+does grease|0 -1 1 -2 -3 -3 -2
+does grill|-1 -6 -6 -6 6 -4 -6
 does grind|3 0 -4 -2 -3 -4 -3
 does halve|3 -3 -4 -3 -1 -3 -2
 does heat|0 1 0 0 -6 -3 -1
-does keep|-1 -1 -7 -5 2 0 -4
+does keep|-1 -1 -7 -5 2 0 -3
 does knead|7 -6 -6 -6 -5 -6 -6
 does ladle|0 -2 0 0 -2 -5 -3
 does lay|3 -3 -1 -3 -1 -3 -2
-does leave|-2 4 -4 -4 -6 -4 -2
-does let|-1 4 -4 -2 -7 -7 -4
+does leave|-2 4 -5 -4 -6 -3 -2
+does let|-1 4 -3 -2 -7 -7 -4
 does lid|-4 0 -5 4 -1 -6 -2
 does loosen|-1 -3 1 -1 -4 -1 -2
-does lower|0 -3 0 -3 1 -2 -2
+does lower|0 -3 0 -3 0 -2 -2
 does make|1 0 1 -2 -2 -1 -1
-does marinate|-3 4 -2 -4 -4 -2 -2
-does mash|0 -1 0 -2 -5 1 -3
-does massage|4 -2 -6 -5 -4 -5 -5
-does melt|-5 -4 3 0 -4 -1 -2
+does marinate|-3 4 -2 -3 -3 -2 -2
+does mash|0 -1 0 -2 -5 0 -3
+does massage|4 -2 -6 -6 -4 -5 -5
+does melt|-5 -5 3 1 -5 -1 -2
 does mince|1 -1 -1 -3 -2 0 -1
 does mix|3 -1 -2 -9 -3 -1 -5
 does open|-1 -1 1 -3 -3 -3 1
-does pack|2 -3 -1 0 -2 -4 -2
+does pack|2 -4 -2 0 -2 -4 -2
 does peel|0 -1 0 -1 -4 -2 -2
-does pile|1 -3 0 -3 -1 -4 -2
+does pile|1 -2 0 -3 -1 -4 -2
 does pinch|2 -1 -1 -1 -4 -4 -4
 does place|2 -3 -4 -3 -1 -3 -2
 does pop|0 -3 0 -4 1 -3 -1
@@ -1192,13 +1197,13 @@ does pour|0 1 -2 -1 0 -3 -4
 does preheat|6 -2 -5 -3 -8 -4 -3
 does press|1 3 -4 -6 -4 -3 0
 does prick|-1 -1 2 -1 -2 -2 -1
-does prove|-3 4 -4 -5 -4 -3 -5
+does prove|-4 5 -4 -5 -5 -3 -5
 does pulse|-7 -4 -6 -4 -5 7 -3
 does puree|-5 -4 0 -4 -4 5 -3
 does purée|-2 -4 1 -5 -4 1 -4
 does put|-1 -2 1 -2 -1 -3 1
 does quarter|0 1 0 0 -3 -3 -1
-does rain|0 -1 1 -2 -2 -3 -2
+does rain|0 -1 1 -3 -2 -3 -2
 does reduce|-6 -4 -1 4 -4 -4 -3
 does refrigerate|4 -3 -3 -4 -4 -3 -3
 does remove|1 0 -1 -4 -1 -2 -4
@@ -1210,7 +1215,7 @@ does roll|4 -4 -1 -4 -5 -5 -4
 does rub|3 0 -5 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
-does scatter|1 -4 0 -1 -1 -2 -2
+does scatter|0 -4 0 -1 -1 -2 -2
 does scoop|0 -2 2 -4 0 -2 -1
 does score|1 -1 0 -1 0 -2 -1
 does scrape|2 -3 -5 -1 -3 1 -2
@@ -1218,40 +1223,40 @@ does seal|0 -1 1 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
 does set|1 -2 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -2 1
-does shape|2 1 -5 -2 -2 -3 -4
-does shred|0 -2 -1 -2 0 0 -4
+does shape|2 1 -5 -2 -2 -4 -4
+does shred|0 -2 -2 -2 0 -1 -4
 does sieve|1 1 -4 -2 -3 -1 -2
 does simmer|-9 -12 -5 10 -5 -7 -6
 does skim|2 -3 -3 1 -2 -4 -2
 does slice|-1 0 1 -1 -5 -6 -3
-does slide|1 -2 1 -3 -2 -3 -2
+does slide|1 -2 0 -3 -3 -3 -2
 does smooth|0 -4 -4 -5 -1 4 -4
 does soak|-4 7 -2 -8 -5 -5 -6
 does soften|-4 -2 3 -1 -6 -5 -5
-does spread|0 1 -3 -1 1 -4 -2
-does sprinkle|1 -3 0 -5 -1 -4 -2
+does spread|-1 1 -3 -1 1 -4 -2
+does sprinkle|1 -3 0 -4 -1 -4 -2
 does squash|-1 0 -5 -3 2 -2 1
 does squeeze|-1 1 -1 -2 -6 -2 0
 does stand|-2 6 -5 -7 -8 -5 -5
 does steam|-7 -2 -9 6 -7 -5 -8
-does stir|2 -1 -1 -2 -1 -3 -6
-does strain|0 0 -3 0 -4 0 -2
+does stir|2 -1 -2 -2 -1 -3 -6
+does strain|0 1 -3 0 -4 0 -2
 does stuff|0 -1 0 0 -2 -2 -1
-does swap|-1 -3 -2 -3 2 -1 -2
+does swap|-1 -2 -2 -3 2 -1 -1
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -3 -3 -3 -2
 does take|1 -1 -2 -2 1 -1 -2
 does taste|0 -3 -2 -3 -3 0 -3
 does tear|2 0 -2 -2 -2 -3 -2
 does thicken|-2 1 -1 1 -2 -2 -2
-does thin|2 0 -2 -5 -2 -2 -4
+does thin|3 0 -2 -6 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
-does toast|1 -6 2 -3 0 -6 -6
+does toast|0 -6 2 -3 0 -6 -6
 does toss|0 -2 -1 -3 0 -4 -1
 does transfer|1 0 -2 -2 1 -3 -2
-does turn|0 -1 -1 -2 3 -5 -4
-does uncover|-3 -3 0 -3 3 -2 -3
-does use|2 -1 -2 -2 -2 -3 -1
+does turn|0 -1 -1 -2 2 -5 -4
+does uncover|-3 -3 0 -3 2 -2 -3
+does use|2 -2 -2 -2 -2 -3 -1
 does wait|3 -5 -2 0 -5 -5 -4
 does warm|-1 0 1 -5 -2 -2 -1
 does wash|2 2 -1 -4 -3 -5 -3
@@ -1259,10 +1264,10 @@ does wet|1 1 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-6 -4 7 -5 -3 -4 -4
-does wrap|2 -2 -5 1 -2 -5 -4
+does wrap|2 -3 -5 1 -2 -5 -4
 does zest|1 1 -3 -1 -2 -2 -3
-doesn|-1 1 -1 1 -3 -1 -1
-doesn t|-1 1 -1 1 -3 -1 -1
+doesn|-2 1 -1 1 -3 -1 -1
+doesn t|-2 1 -1 1 -3 -1 -1
 don|-1 0 1 -4 -2 1 -2
 don t|-1 0 1 -4 -2 1 -2
 done|-2 -3 -1 2 -2 -1 -2
@@ -1275,22 +1280,22 @@ dough|5 -1 -5 -5 -5 -5 -5
 dough .|3 -2 -3 -1 -2 -2 -1
 down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 1 1 -3 0 -3
-down .|-1 -3 0 1 -2 1 -3
+down .|-2 -3 0 1 -2 1 -3
 down and|-1 -1 -1 2 -2 -1 -1
-down for|-2 -1 2 -2 1 -1 0
+down for|-3 -1 2 -2 1 -1 0
 drain|1 3 -6 3 -6 -3 -6
 drain #|-4 4 -4 -5 -4 -3 -4
 drain ,|1 0 -1 -1 -3 -1 -2
 drain .|2 0 -5 2 -4 -4 -4
-drain and|0 0 -3 0 -1 -2 -1
+drain and|1 0 -3 0 -1 -2 -1
 drain beans|0 -1 -3 -2 -1 0 -1
-drain on|2 -1 -4 2 -1 -2 -1
+drain on|2 -1 -4 1 -1 -2 -1
 drain the|-1 -2 -1 2 -2 0 -4
 drain well|0 0 -1 0 -2 -4 -1
 drained|-2 -2 2 -1 -3 0 -1
 drained beans|1 -1 -2 1 -2 -1 -1
-dress|2 -3 -4 1 -3 -4 -2
-dressing|4 -2 -7 -7 -6 1 -7
+dress|3 -3 -5 1 -3 -5 -3
+dressing|3 -2 -7 -7 -6 1 -7
 dressing .|3 -1 -3 -2 -2 -4 -2
 dressing in|-2 -4 -2 -4 -4 3 -4
 dressing ingredients|2 -2 -3 -2 -2 0 -2
@@ -1304,17 +1309,17 @@ dry ,|-1 -2 -3 2 -1 -5 1
 dry .|0 -1 -6 0 1 0 -3
 dry in|-2 -4 3 -4 -2 -3 -3
 dry ingredients|3 -2 -3 -1 -2 -2 -1
-dry pan|-4 -4 5 0 -4 -4 -5
-dumplings|-1 -1 1 -3 -3 -4 -2
+dry pan|-4 -3 5 0 -4 -4 -5
+dumplings|-1 -1 1 -3 -2 -4 -2
 dust|2 0 -3 -2 -2 -3 -2
 dutch|-1 -1 1 -2 0 -3 -2
 dutch oven|-1 -1 1 -2 0 -3 -2
-each|3 -4 -1 -4 -1 -2 -4
+each|3 -4 -1 -6 -1 -2 -4
 each ,|2 -2 1 -4 -3 -3 -2
-each .|1 -2 1 -3 -2 -2 -3
+each .|1 -2 1 -2 -2 -2 -3
 each in|3 -3 -3 -3 -3 -3 -3
-each side|-2 -2 1 -4 1 -1 -3
-eat|2 0 -4 -5 -3 -4 -3
+each side|-2 -2 1 -3 1 -1 -3
+eat|2 0 -4 -5 -4 -4 -3
 eating|2 -2 -3 0 -2 -2 -1
 eating .|2 -1 -2 -2 -2 -1 -1
 edamame|-4 -1 -6 0 -5 -6 2
@@ -1327,12 +1332,12 @@ else .|1 -3 0 0 -3 -3 -1
 end|1 -3 -5 1 -5 -1 -2
 end .|1 -2 -4 1 -4 -1 -2
 enough|1 -2 -4 -2 -4 0 -4
-evaporated|-3 -1 -3 3 -2 -1 -1
+evaporated|-3 -2 -3 3 -2 -1 -1
 even|2 -1 -2 -1 -1 -2 -1
 evening|3 -4 -4 -1 -3 -4 -4
-every|-2 -3 -5 2 3 -1 -1
+every|-2 -3 -5 3 2 -1 -1
 every #|-3 -2 -5 2 1 -1 -1
-every few|0 -1 -2 2 -3 0 0
+every few|-1 -2 -2 2 -3 0 0
 everything|-1 -2 -2 -2 -2 3 -5
 everything ,|1 1 -4 -3 0 -2 -2
 everything .|-2 -2 -1 -3 -3 2 -2
@@ -1345,17 +1350,17 @@ everything together|2 1 -3 -3 -3 -4 -1
 except|1 -3 -2 -3 -3 1 -3
 except the|0 -2 -1 -2 -2 1 -2
 excess|1 0 -1 -2 1 -3 -1
-extract|1 -2 0 -2 -2 -2 -1
-extract ,|1 -2 0 -2 -2 -2 -1
-f|1 -3 -5 -3 2 0 -2
+extract|1 -2 0 -1 -2 -2 -1
+extract ,|1 -2 0 -1 -2 -2 -1
+f|1 -2 -5 -3 1 0 -2
 f (|4 -1 -2 -1 -5 -2 0
 f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -2 2 -2 -4
 falafel|-3 -1 -2 -1 0 3 -2
 falls|-3 2 -3 -1 -2 -2 -2
-fan|3 -3 -5 -5 2 -5 -4
+fan|3 -3 -5 -6 2 -5 -4
 fan #|0 -2 -2 -1 1 -2 -1
-fan ,|-2 -3 -3 -3 3 -2 -3
+fan ,|-2 -4 -3 -4 4 -2 -3
 fan .|5 -4 -3 -3 -4 -4 -3
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -2 -1 -2 -6 -1 -1
@@ -1364,16 +1369,16 @@ fast|-1 -1 -1 1 -1 0 -1
 fat|1 -1 2 -2 -2 -2 -2
 fennel|2 -2 0 0 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
-fill|0 -5 -1 -3 0 0 -1
+fill|0 -5 -2 -3 0 0 -1
 fill #|-2 -2 1 -1 2 -3 -2
 fill ,|2 -3 0 -3 -3 -2 -2
 filling|1 -3 2 -4 -3 0 -3
-filling ,|1 -2 0 -1 -2 -3 -1
+filling ,|1 -2 0 -1 -1 -3 -1
 final|-1 -2 -3 0 0 -1 -1
 final #|-2 -2 -3 2 -1 -1 -1
 fine|-2 1 -5 -5 -4 2 -3
-fine .|-1 2 -3 -3 -3 1 -2
-finely|3 -3 -3 -2 -3 -5 -4
+fine .|-1 2 -3 -2 -3 1 -2
+finely|3 -3 -2 -2 -3 -5 -3
 fingers|-1 -1 -2 -2 -3 1 0
 finish|2 -2 -2 -3 0 -2 -2
 finish with|2 -2 -1 -2 -3 -1 -1
@@ -1384,9 +1389,9 @@ fish|1 -2 -2 -2 -3 0 -2
 fish out|1 -2 -2 -2 -3 0 -2
 five|-3 -2 1 1 -2 -1 -3
 five minutes|-4 -2 1 2 -2 -3 -3
-flakes|1 -1 0 -3 -3 -2 -1
+flakes|1 -1 0 -2 -3 -2 -1
 flaky|3 0 -1 0 -4 -2 0
-flame|-3 -4 -5 5 -5 -1 -2
+flame|-2 -4 -5 5 -5 -1 -2
 flat|0 -3 0 -2 0 -5 -2
 flat .|-1 -2 0 -2 0 -5 -2
 flatbreads|1 -1 -3 -1 -1 0 0
@@ -1396,7 +1401,7 @@ flesh|2 -1 -2 -2 0 -3 -1
 flip|-4 -3 4 -5 0 -2 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -2 -2 -2 2 -2 -2
-flour|0 -1 1 -3 -6 -1 -4
+flour|0 -1 1 -3 -7 -1 -4
 flour ,|0 2 0 -6 -4 -4 -2
 flour and|-2 0 -3 2 -3 0 -2
 flour in|-1 -3 2 -4 -2 0 -2
@@ -1406,11 +1411,11 @@ fluff .|2 2 -3 -3 -3 -4 -3
 foam|2 -2 -2 0 -1 -2 -1
 foam ,|0 -1 -1 1 -1 0 0
 foil|0 -5 -4 -2 4 -5 -5
-foil ,|2 -3 -3 -1 1 -3 -2
+foil ,|2 -3 -3 -1 0 -3 -2
 foil .|2 -2 -2 -1 -1 -2 -1
 foil and|-2 -2 -1 -2 2 -1 -2
 fold|2 0 -6 -1 -6 -3 0
-fold ,|1 0 -5 1 -4 -4 -4
+fold ,|1 0 -5 1 -5 -4 -4
 fold in|1 -3 -2 -2 -3 -2 0
 food|-1 -4 -5 -4 -4 4 -3
 food processor|-2 -3 -5 -4 -3 4 -3
@@ -1422,7 +1427,7 @@ for an|-2 2 -1 0 -3 -2 -2
 for another|-4 0 2 -1 -6 -4 -6
 for at|-1 1 -1 -2 -1 -1 -1
 for half|-3 2 -1 -1 -1 -1 -1
-for the|-1 -3 1 0 0 -2 -1
+for the|-1 -3 1 0 -1 -2 -1
 fork|2 1 -3 -2 -3 -5 -2
 fork .|1 0 -1 -1 -1 -2 -1
 form|2 -3 1 -2 -3 -2 -3
@@ -1439,8 +1444,8 @@ freezer|-2 -2 2 -1 -3 1 -4
 freezes|0 -2 -2 -1 -1 0 0
 fresh|-1 -3 -1 1 -2 -1 -2
 fresh water|-1 -3 -1 1 -2 -1 -2
-fridge|4 -1 -8 -7 -6 0 -6
-fridge .|3 0 -5 -5 -5 -2 -5
+fridge|4 -1 -7 -7 -6 0 -6
+fridge .|2 0 -4 -5 -4 -2 -5
 fried|-1 -2 -1 -2 -1 1 -1
 from|-2 -4 2 2 -4 -5 -3
 from heat|-1 3 -2 -3 -2 -2 -1
@@ -1450,53 +1455,53 @@ frozen|-2 -4 1 1 -4 -3 -4
 fruit|1 0 -2 -2 -2 0 -1
 fry|-9 -9 5 0 -7 -7 1
 fry #|-5 -5 4 -3 -4 -5 0
-fry for|-1 -1 3 -4 -2 -1 -2
+fry for|-2 -1 3 -4 -2 -1 -2
 fry in|-2 -3 1 -1 -5 -2 -4
 fry onion|-2 -2 4 -6 -2 -2 -4
 fry onions|-1 -2 2 -4 -1 -1 -3
-fry the|-4 -4 1 0 -1 -3 -3
+fry the|-3 -4 1 0 -1 -3 -3
 frying|-2 -1 2 0 -3 -3 -1
 frying pan|-4 -2 3 -1 -3 -3 -2
 full|1 -2 -3 -2 1 -2 -1
 further|-5 -3 -3 1 1 -2 -4
 further #|-4 -3 -1 -1 1 -2 -3
 g|2 -1 -4 0 -4 -2 -2
-g ,|1 -3 -2 -2 -2 -2 0
+g ,|1 -3 -2 -2 -2 -3 0
 g .|2 -2 -2 0 -2 -3 -3
 g of|-1 0 0 0 0 -2 -2
-g rice|2 -2 -3 -1 -1 -3 -1
+g rice|2 -2 -3 -1 -1 -2 -1
 garam|1 -1 -3 1 -2 0 -1
 garam masala|1 -1 -3 1 -2 0 -1
 garlic|-2 -4 1 -2 -3 1 -6
 garlic #|1 -4 1 -2 -4 -5 -3
-garlic ,|-3 -3 3 -5 -1 1 -5
+garlic ,|-3 -3 3 -7 -1 1 -4
 garlic .|2 -2 -2 -2 -2 -1 -1
-garlic ;|-3 -1 4 -5 -1 -2 -2
+garlic ;|-2 -1 4 -5 -1 -2 -2
 garlic and|0 -5 -1 1 -6 -1 -1
-garlic cloves|2 -1 -1 -2 -1 -3 -1
+garlic cloves|2 -1 -2 -2 -1 -3 -1
 garlic in|-2 -2 0 1 -4 -3 -3
-garlic out|-2 -2 -2 1 -1 1 -2
+garlic out|-2 -2 -2 1 -1 1 -1
 garlic powder|-1 -3 -3 -1 -4 2 0
 garnish|4 -2 -4 -2 -2 -5 -2
-gas|3 -5 -2 -4 2 -2 -1
+gas|4 -5 -3 -4 2 -2 -1
 gas #|3 -5 -2 -5 1 -3 -3
 gas mark|1 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 1 -1 -1 -1
 gentle|-1 -3 -2 2 -2 -1 -1
 gently|-2 -3 -11 11 -6 -3 -4
-gently #|-1 -2 -2 2 -2 -1 -1
+gently #|-1 -2 -2 2 -1 -1 -1
 gently ,|2 -3 -4 3 -3 -2 -1
 gently for|-1 -3 -6 5 -3 -1 -1
 gently in|-2 -2 -3 3 -3 -3 -3
-get|0 -3 1 -1 0 -5 -3
-gets|1 -1 -2 1 -1 -2 -1
+get|0 -3 1 -3 0 -5 -3
+gets|1 -2 -2 1 -1 -2 -1
 ginger|-2 -5 2 -3 -1 0 -2
 ginger ,|-1 -3 0 -1 -4 1 -1
 ginger and|-1 -2 1 -1 -3 0 -1
-ginger garlic|-1 -1 1 -2 -1 -1 -1
-give|-2 -3 1 -1 2 -4 -2
+ginger garlic|-2 -1 1 -2 -1 -1 -1
+give|-2 -3 0 0 1 -4 -2
 give it|-1 -2 0 -1 1 -4 -1
-glaze|3 -2 -1 -3 2 -4 -4
+glaze|3 -2 -1 -3 1 -4 -4
 glossy|-1 -1 -4 3 -1 -1 -1
 gloves|1 -2 -1 -1 -1 -1 -1
 gnocchi|0 -2 -2 -1 1 -3 -4
@@ -1506,44 +1511,44 @@ gochugaru|-1 -2 1 -3 -3 1 -1
 goes|-2 -3 1 0 -2 0 1
 goes in|-2 -2 0 -2 -1 0 1
 going|-1 -2 1 -2 -1 -2 1
-gold|-2 -2 0 0 -3 -3 -2
+gold|-2 -2 0 0 -2 -3 -2
 golden|-2 -4 0 -2 1 -2 -2
 golden ,|-1 -1 -1 1 -3 -1 -1
 golden .|-1 -2 2 -4 2 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
-gone|-2 -2 1 -1 -1 -3 -1
+gone|-2 -2 2 -1 -2 -3 -1
 gone .|-4 -2 1 -1 -3 -3 -1
-good|2 -2 -2 -1 -2 -3 -4
+good|2 -2 -2 -2 -2 -3 -4
 gradually|-4 -2 3 -3 -2 -3 -2
-grains|0 -1 -1 0 -2 -2 -2
+grains|0 -1 -1 1 -1 -2 -2
 gram|-1 1 1 -2 -1 1 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
 grated|0 0 1 -4 -2 -4 -4
 grating|0 -1 -3 -2 -2 1 0
 gravy|-2 -2 2 -2 -2 -2 -2
-grease|0 -1 0 -2 -3 -3 -2
+grease|0 -1 1 -2 -3 -3 -2
 greased|0 -2 -3 1 0 -4 -3
 greased #|1 0 -3 -2 -2 -3 -1
 green|0 -2 1 -1 -1 0 -2
 greens|1 -2 1 0 -4 -4 -3
 griddle|-4 -4 3 -4 0 -3 -4
-grill|0 -6 -6 -6 6 -5 -6
+grill|-1 -6 -6 -6 6 -4 -6
 grill for|-3 -5 -3 -4 4 -2 -5
 grind|3 0 -4 -2 -3 -4 -3
 grind with|3 -2 -3 -2 -2 -3 -1
-ground|-1 -2 1 -2 -2 0 -1
+ground|-1 -1 1 -3 -2 0 -1
 h|1 1 -7 -3 -2 -5 -5
 h #|-4 -2 -3 1 1 -2 -3
 h ,|2 -1 -3 -2 -3 -3 -3
 h .|-4 3 -2 -3 -2 -2 -2
 half|-3 1 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
-half a|0 0 -1 -1 -4 -2 -3
+half a|0 1 -1 -2 -4 -2 -4
 half an|-4 2 -2 -2 -1 -3 -2
 half of|-2 2 -3 -5 -1 2 -3
 half the|0 -4 -1 -2 1 0 -1
-half with|-2 -1 2 -3 -3 1 -1
+half with|-3 -1 2 -3 -3 1 -1
 halfway|-2 -3 -3 0 2 -1 -1
 halfway .|-2 -2 -3 0 1 -1 -1
 halfway through|-2 -2 -2 -2 2 -1 -2
@@ -1551,30 +1556,31 @@ halve|3 -3 -4 -3 -1 -3 -2
 halved|-1 -3 0 0 0 -1 -3
 hand|3 -5 -4 -4 -3 0 -2
 hand .|3 -3 -2 -2 -2 -2 -3
-handful|2 -2 0 0 -2 -3 -2
-handle|0 1 -4 -3 -2 -4 -3
+handful|2 -2 0 -1 -2 -3 -2
+handle|1 1 -4 -3 -2 -4 -3
 hands|2 -3 -1 -2 -3 -3 -2
 hands ,|1 -1 0 -1 -1 -2 -1
 hard|-1 -5 -3 4 -6 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-4 -4 -2 3 -3 -3 -4
+hard in|-2 -2 2 -1 -2 -2 -2
 harissa|0 -2 -1 -1 1 -2 -2
 has|-1 0 -1 1 -3 -3 -2
-has gone|0 -1 0 0 -1 -2 -1
+has gone|0 -1 1 -1 -1 -2 -1
 have|0 0 0 0 -1 -1 -1
-hazelnuts|2 -3 0 -4 0 -2 -2
-head|-2 -2 -1 1 -3 0 -2
+hazelnuts|2 -3 0 -4 -1 -2 -2
+head|-2 -2 -1 2 -3 0 -2
 headspace|3 -1 -3 -2 -2 -2 -1
 heat|0 1 0 0 -6 -3 -1
 heat #|-6 3 1 -1 -6 -4 -6
 heat ,|-4 3 -1 -1 -8 -1 -3
 heat .|2 -2 -1 -4 -2 -6 -5
-heat ;|-1 -1 1 -2 -1 -1 0
+heat ;|-1 -1 2 -2 -1 -1 0
 heat a|-3 -2 4 -3 -3 -3 -2
 heat and|0 1 0 0 -1 -2 -1
 heat for|-3 -4 2 1 -4 -2 -5
 heat oil|2 -4 -1 -2 -4 -4 0
-heat oven|2 -3 -4 -4 -1 0 -2
+heat oven|1 -3 -4 -4 -1 0 -2
 heat the|0 -5 1 1 -6 -4 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-3 1 4 -4 -4 -3 -4
@@ -1584,7 +1590,7 @@ herbs|1 -3 -3 -4 -4 1 -3
 herbs ,|0 -2 -1 -3 -3 1 -3
 high|-3 -7 3 -7 -1 2 0
 high .|-2 -2 0 -3 -3 1 -3
-high heat|-2 -5 5 -6 -4 -5 -6
+high heat|-2 -5 5 -6 -4 -4 -6
 hing|3 -1 -3 -2 -2 -2 -3
 hot|-6 -2 6 -1 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
@@ -1596,7 +1602,7 @@ hot water|3 1 -5 -2 0 -5 -3
 hour|-7 2 -5 1 0 -6 -5
 hour ,|-2 0 -2 2 -1 -2 -3
 hour .|-5 0 -4 1 1 -3 -3
-hour and|-1 -1 -2 2 0 -2 -2
+hour and|-2 -1 -2 2 0 -2 -1
 hour before|-3 3 -1 -2 -3 -2 -2
 hours|1 -1 -6 -4 2 -6 -7
 hours ,|0 -1 -3 -2 1 -3 -3
@@ -1606,73 +1612,73 @@ hr|-5 3 -3 -1 -1 -3 -3
 hr #|-2 0 -2 1 -3 -1 -2
 hr .|-4 2 -2 -1 -1 -2 -2
 hrs|-1 3 -4 -4 -1 -4 -3
-hrs ,|-3 0 -2 -1 1 -1 -1
+hrs ,|-3 1 -2 -1 1 -1 -1
 i|2 -1 -4 -1 -3 -6 0
 ice|0 -2 -2 2 -3 0 -4
 ice bath|2 -3 -3 1 -2 -3 -3
-if|-1 -1 -4 0 0 1 -4
-if it|0 -4 -4 0 0 -1 -3
+if|-2 0 -4 -1 0 1 -5
+if it|0 -4 -4 0 0 -1 -2
 if needed|0 0 -3 0 0 0 -1
-if you|0 0 -3 -1 -3 1 -2
-in|-5 -3 2 0 -3 1 -1
+if you|-1 1 -3 -2 -4 1 -2
+in|-5 -3 1 0 -3 1 -1
 in #|0 1 -1 -1 -3 -2 -4
-in ,|-3 0 2 1 -2 -3 -5
-in .|0 -1 -3 0 -4 0 -5
+in ,|-4 0 2 1 -2 -3 -5
+in .|1 -1 -3 0 -4 0 -5
 in ;|-2 1 2 -2 -1 -3 -1
 in a|-5 0 2 0 -1 -2 -2
-in all|0 1 1 -2 -2 -2 -2
-in an|2 -2 0 -1 -2 -2 -1
+in all|0 1 1 -2 -2 -3 -2
+in an|2 -2 -1 -1 -2 -2 -1
 in coconut|0 -2 -4 3 -2 -1 -1
 in cold|-2 1 2 -3 -1 -3 -2
 in flour|-2 -4 4 -5 -4 -3 -3
 in foil|-1 -2 -2 1 0 -2 -2
 in for|-4 -5 2 -3 2 -5 -6
-in fresh|-1 -2 -1 1 -1 -1 -1
-in half|0 -3 1 -5 1 -2 -1
+in fresh|-1 -2 -1 1 -1 -1 0
+in half|0 -3 1 -5 0 -2 -1
 in hot|1 0 -1 -3 0 -4 -3
-in it|3 -3 -4 -4 2 -5 -4
+in it|3 -3 -4 -3 2 -5 -4
 in milk|-2 -2 2 -3 -1 -2 -1
 in oil|-3 -6 2 -1 -4 -1 -6
 in pan|-4 1 1 -3 -3 -3 -4
-in plenty|-1 -2 -1 1 -2 -1 -1
+in plenty|-1 -1 -1 1 -2 -1 -1
 in salted|-2 -2 -3 3 -1 -1 -3
 in spinach|-1 -2 2 -2 -2 -3 -1
 in spots|-1 -1 -2 -1 2 -1 -2
 in the|-3 -4 0 0 -2 1 1
-in their|2 -3 -3 0 -2 -4 -2
-in two|1 -2 2 -3 -3 -2 -1
+in their|3 -3 -3 0 -2 -3 -2
+in two|1 -2 3 -4 -3 -2 -1
 in vinegar|0 -1 -2 -2 -1 0 -1
 in water|1 -1 -1 0 -3 -2 -3
 in with|2 -2 -3 1 -4 -4 -2
-in your|-3 -2 3 -3 -2 -2 -2
+in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -5 -3 -3
 inches|-1 -1 1 -1 0 -2 -1
 ingredients|2 -2 -2 -4 -3 0 -2
 ingredients in|-1 -2 1 -2 -2 -1 -2
 ingredients until|0 -2 -3 -2 -2 0 -2
-inside|2 -2 -4 -3 1 -3 -3
+inside|1 -2 -4 -3 1 -3 -3
 into|-1 0 1 -4 -2 0 -5
 into #|0 1 -3 -4 -4 0 -2
 into a|-2 -1 2 -2 -2 0 -1
 into an|1 1 -2 -1 -2 -2 -1
-into dry|3 -3 -4 -3 -2 -3 -2
+into dry|3 -3 -3 -3 -2 -3 -2
 into the|-1 -2 1 -3 2 -3 -3
 iron|1 -3 -2 -4 2 -2 -2
 is|1 -3 -1 0 -4 0 -2
 ish|2 -2 -2 -1 -2 -3 -2
-it|0 -1 -5 -1 0 2 -2
+it|-1 -1 -4 -1 0 2 -2
 it ,|-2 1 -2 -2 0 -1 0
-it .|-1 -3 -4 0 0 2 -3
+it .|-1 -3 -4 -1 0 2 -2
 it a|2 -3 -2 -4 1 -4 -2
 it all|3 -4 -2 -2 -3 -4 -4
 it bubble|-4 -5 0 2 -3 -2 -1
-it cool|1 0 -2 -3 -2 -3 -1
+it cool|2 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -2 -1 -1 -4 1
 it in|0 -3 -2 -4 1 0 0
-it looks|-1 -2 -2 -1 0 1 -2
-it s|0 -1 1 -3 -1 0 -1
+it looks|-1 -2 -3 -1 0 1 -2
+it s|-1 0 2 -4 -1 0 -3
 it should|2 -2 -2 1 -2 0 -1
 it sit|-3 3 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -2 -1 -1
@@ -1680,8 +1686,8 @@ it thickens|-2 -1 1 -1 -4 0 -3
 it to|1 -1 -2 -1 -3 1 0
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
-its|-2 -4 0 2 -1 -2 -3
-its skins|-2 -1 2 0 -1 -3 0
+its|-1 -4 0 2 -1 -2 -3
+its skins|-2 -1 2 0 -1 -2 0
 jackfruit|0 -1 0 -1 -1 -1 -1
 jaggery|2 -2 -3 1 -2 -2 -1
 jammy|-1 -1 -2 2 -2 -1 -1
@@ -1689,20 +1695,20 @@ jar|2 -4 0 -6 -6 -1 -5
 jar ,|2 -3 -4 -2 -3 1 -2
 jar .|2 -2 -1 -3 -3 -4 -2
 jars|-2 -3 0 0 -3 0 -2
-juice|-2 0 -5 -6 -3 2 -1
+juice|-2 0 -5 -6 -3 1 -1
 juice ,|1 -3 -5 -1 -2 -1 -2
-juice .|-1 -4 -4 -4 -3 1 -3
-juice and|-2 0 -1 -3 -1 -2 1
-juice of|2 -3 -4 -2 -3 -1 -1
+juice .|-1 -4 -4 -3 -3 1 -3
+juice and|-1 0 -1 -3 -1 -2 1
+juice of|2 -3 -4 -2 -2 -1 -1
 juices|3 -3 -2 -2 -1 -3 -1
-just|-2 0 -1 2 -2 -4 -1
+just|-2 -1 -1 2 -2 -4 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|2 -1 -1 -2 -1 -2 0
 kale|3 -5 0 0 -5 -5 -5
-kale and|-4 -4 3 -2 -3 -3 -3
-keep|-1 -1 -7 -5 2 0 -4
-keep #|1 -5 -2 -3 -2 -1 -2
-keep the|0 0 -3 -2 -3 0 -1
+kale and|-4 -4 3 -2 -3 -3 -4
+keep|-1 -1 -7 -5 2 0 -3
+keep #|1 -5 -2 -3 -2 0 -2
+keep the|0 0 -2 -2 -3 0 -1
 keep warm|0 -2 -5 -2 2 -4 -1
 keeping|0 0 -3 0 -2 -2 -1
 kernels|-1 -2 2 -4 -2 -2 -3
@@ -1712,9 +1718,9 @@ knead|7 -6 -6 -6 -5 -6 -6
 knead #|5 -5 -4 -4 -5 -4 -5
 knife|0 -1 -1 0 1 0 0
 knock|1 1 -2 -2 -2 -1 -2
-kombu|1 2 -1 -3 -4 -5 -5
+kombu|1 1 -1 -3 -4 -5 -5
 l|-1 -4 0 -1 -5 0 -4
-label|2 -2 -2 -1 -2 -2 -1
+label|2 -2 -1 -1 -2 -2 -1
 ladle|0 -2 0 0 -2 -5 -3
 ladleful|1 -2 0 -2 -2 -4 0
 large|-2 -2 0 0 -1 -5 -4
@@ -1728,27 +1734,27 @@ last|0 -5 -1 -1 0 -1 -3
 last #|-1 -4 -3 1 0 -3 -3
 last .|3 -1 -4 -2 -2 -3 -1
 lay|3 -3 -1 -3 -1 -3 -2
-layer|0 -2 -2 -4 1 -5 -3
+layer|0 -1 -2 -4 1 -5 -3
 lb|-1 -1 1 -2 0 -2 0
-leaf|-2 -1 2 -1 -2 -1 -1
+leaf|-2 -1 2 0 -2 -1 -1
 leaf .|0 -1 0 -1 -1 0 -1
 leaf and|1 -1 -2 1 -1 -2 0
 least|0 1 -3 -4 -4 -4 -3
-least #|2 0 -3 -4 -3 -3 -3
-leave|-2 4 -4 -4 -6 -4 -2
+least #|2 -1 -3 -4 -3 -3 -3
+leave|-2 4 -5 -4 -6 -3 -2
 leave #|-6 4 -6 -1 -5 -5 -7
 leave at|2 -2 -3 -2 -2 -2 -3
 leave for|-3 4 -3 -4 -4 -2 -3
-leave in|0 1 1 -4 -4 -4 -2
+leave in|0 0 1 -4 -4 -4 -2
 leave it|1 -2 -4 1 -5 0 -1
 leave on|2 0 -4 -2 -4 -4 1
-leave to|-2 4 -4 -3 -3 -1 -3
+leave to|-2 3 -4 -3 -3 -1 -2
 leaves|0 -3 -1 1 -3 -3 -4
 leaves ,|1 -1 -5 0 -1 -2 -4
 leaves .|2 -2 -3 1 -2 -1 -3
 leaves and|0 -3 2 -4 -3 -2 -3
-leaving|4 -2 -3 -2 -3 -4 -1
-leek|-5 -5 0 3 -2 -3 -2
+leaving|3 -2 -3 -2 -3 -4 -1
+leek|-5 -4 0 3 -2 -3 -2
 leek and|-1 -2 1 -1 0 -2 -2
 leek in|-2 -2 -1 2 -3 -3 -5
 leeks|0 -4 0 1 -4 -3 -3
@@ -1756,8 +1762,8 @@ leeks ,|-1 -2 1 -1 -1 -2 -2
 leeks and|-1 -2 0 0 -2 -2 0
 leeks in|1 -3 -1 1 -3 -3 -2
 left|0 -3 -2 2 -3 -4 1
-leftover|-2 -1 1 -1 0 -2 -1
-lemon|-3 1 -1 -4 -6 2 -4
+leftover|-2 -1 1 -1 0 -1 -1
+lemon|-2 1 -1 -3 -6 2 -4
 lemon ,|-2 0 -2 -1 -3 1 -2
 lemon .|1 -3 -1 -2 -3 -1 -2
 lemon and|-1 -3 0 1 -3 0 -1
@@ -1771,23 +1777,23 @@ lentils ,|2 -5 -3 0 -6 -3 -5
 lentils .|0 -2 1 -3 -1 -2 -2
 lentils and|-1 -2 1 -1 1 -3 -1
 lentils in|-3 -3 1 2 -2 -3 -3
-let|-1 4 -4 -2 -7 -7 -4
-let cool|0 1 -2 -2 -3 -2 -2
-let it|-3 3 -1 -1 -6 -6 -3
+let|-1 4 -3 -2 -7 -7 -4
+let cool|-1 2 -2 -2 -2 -2 -2
+let it|-3 3 0 -1 -6 -6 -4
 let sit|-3 3 -2 -3 -1 -1 -2
 let stand|1 0 -3 -2 -2 -1 -1
 lid|-4 0 -5 4 -1 -6 -2
-lid ,|2 -2 -3 -1 -1 -2 -1
-lid .|0 0 0 -1 -6 -4 -4
+lid ,|2 -2 -2 -1 -1 -2 -1
+lid .|0 -1 0 -1 -6 -4 -4
 lid ajar|-1 -3 -2 3 -3 -2 -2
 lid off|-2 -1 -1 0 2 -1 -2
-lid on|-7 1 -4 3 0 -4 -4
+lid on|-7 1 -4 3 0 -4 -5
 lidded|-3 0 -1 -2 1 -3 -4
-lids|1 -2 -4 2 -2 -2 -1
+lids|1 -2 -4 1 -2 -2 -1
 lift|2 0 0 -4 -4 -4 -2
 lift out|1 0 0 -3 -3 -3 -1
-lightly|-1 1 -2 0 -3 -2 -2
-like|0 -4 -5 0 -3 1 -1
+lightly|-2 1 -1 0 -3 -2 -2
+like|1 -4 -5 0 -3 1 -1
 lime|0 -3 -2 -7 -6 0 -1
 lime ,|4 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
@@ -1801,8 +1807,8 @@ liquid|1 -2 -4 0 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
 liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
-liquor .|2 0 -2 -1 -3 -4 -1
-litre|2 -4 -2 -3 -3 1 -2
+liquor .|2 0 -3 -1 -3 -4 -1
+litre|2 -4 -2 -2 -3 1 -2
 litre dish|3 0 -2 0 0 -2 0
 litres|-1 -1 1 -1 -1 -2 -1
 litres of|-2 -1 2 -1 -1 -1 -1
@@ -1816,24 +1822,24 @@ lock|1 -2 1 -2 -3 -3 -3
 log|2 -3 -3 1 -3 -2 -1
 log ,|2 -3 -2 1 -3 -2 -1
 logs|-1 -1 -1 1 -1 -1 -1
-longer|-18 7 -11 1 1 -10 -2
-looks|-1 -2 -2 -1 0 1 -2
-loose|-2 -2 1 -2 -2 1 -2
+longer|-18 8 -11 1 1 -10 -2
+looks|-1 -2 -3 -1 0 1 -2
+loose|-1 -2 1 -3 -3 1 -2
 loosen|-1 -3 1 -1 -4 -1 -2
 loosen with|0 -2 1 -4 -3 -6 -2
 lot|-2 0 1 -3 -2 1 -2
-lots|2 -4 0 2 -3 -3 -2
+lots|2 -3 0 2 -3 -3 -2
 low|-3 -9 -3 7 -5 -6 -6
 low #|-2 -3 2 -2 -3 -2 -2
-low ,|-2 -3 0 2 -5 -1 -1
+low ,|-2 -3 1 1 -5 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
 low for|-4 -3 -2 3 -2 -2 -3
 low heat|-3 -5 -4 5 -5 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
-lower|0 -3 0 -3 1 -2 -2
+lower|0 -3 0 -3 0 -2 -2
 lower the|-1 -2 0 -3 1 -1 -1
-lowest|-3 -8 -5 6 -2 -1 -2
-lowest flame|-1 -3 -2 3 -4 -1 -1
+lowest|-3 -8 -5 5 -3 -1 -2
+lowest flame|-2 -3 -1 3 -4 -1 -1
 lowest heat|-2 -6 -5 6 -4 -3 -5
 lukewarm|-2 2 -2 -3 -2 0 -2
 lumps|0 -2 -3 -1 -1 0 -1
@@ -1844,69 +1850,69 @@ make the|-1 1 2 -3 -1 -2 -1
 makes|-1 -1 -2 -1 -1 1 0
 maple|1 -3 -2 0 -3 -1 -2
 maple ,|0 -2 0 0 -2 -3 -1
-maple syrup|1 -2 -3 -1 -2 0 -2
-marg|-3 -5 2 2 -3 -3 -2
+maple syrup|1 -2 -4 -1 -2 0 -2
+marg|-3 -5 2 3 -4 -3 -3
 margarine|1 -4 -1 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
 marinade|-2 -4 0 -2 -3 0 1
-marinate|-3 4 -2 -4 -4 -2 -2
+marinate|-3 4 -2 -3 -3 -2 -2
 mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
 masala|1 -2 -2 1 -2 -1 -1
 masala ,|2 -2 -2 2 -2 -3 -2
-mash|0 -1 0 -2 -5 1 -3
+mash|0 -1 0 -2 -5 0 -3
 mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
 mash with|-2 1 -4 0 -2 0 -2
-massage|4 -2 -6 -5 -4 -5 -5
+massage|4 -2 -6 -6 -4 -5 -5
 massage with|1 0 -2 -3 -3 -3 -2
 max|-3 0 -2 -2 -2 2 -1
-maybe|-1 -1 1 -4 -2 1 -1
-meantime|-1 -2 0 0 -1 0 0
-meanwhile|-3 -2 0 1 0 -2 0
-meanwhile ,|-2 0 0 0 -5 -1 -2
+maybe|-1 -1 0 -3 -2 1 -1
+meantime|-1 -2 0 0 -1 -1 0
+meanwhile|-3 -2 0 0 0 -2 0
+meanwhile ,|-2 0 1 0 -5 -1 -2
 med|0 -3 3 -5 -2 -4 -3
 medium|-8 -4 7 -2 -5 -4 -2
 medium .|-5 -3 5 -5 -4 -4 -3
 medium heat|-6 -2 2 0 -3 -3 -2
 medium high|-2 -1 2 -2 -1 -2 -1
-medium low|-2 -1 3 -3 -2 -1 -1
-melt|-5 -4 3 0 -4 -1 -2
+medium low|-2 -2 3 -4 -2 -1 -1
+melt|-5 -5 3 1 -5 -1 -2
 melt the|-2 -3 -1 2 -3 -3 -2
 melted|-2 1 0 -1 -2 -3 -1
 microwave|-3 -5 -5 -5 -5 -5 5
-middle|-1 -2 0 -2 1 -1 -1
+middle|0 -2 0 -2 1 -1 -1
 milk|-1 0 0 -3 -7 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
 milk and|-1 1 -1 -1 -3 -5 -3
-min|-8 1 1 1 -1 -4 0
+min|-8 1 1 1 -1 -4 -1
 min (|-1 -2 1 0 0 -3 -4
-min ,|-8 0 0 0 -1 -3 1
-min .|-3 -1 2 -2 -2 -3 -5
-min ;|-2 0 3 -2 -3 -2 -4
+min ,|-8 1 0 0 -1 -3 1
+min .|-3 -1 3 -2 -2 -3 -5
+min ;|-2 0 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -4 1 -5 -4 -4
 min in|-2 3 -2 -2 -2 -4 -4
 min lid|-1 -3 -4 3 -4 -1 -1
-min more|-6 -7 3 0 0 -4 -3
+min more|-6 -7 2 0 1 -4 -3
 min on|-3 2 -5 0 -3 2 -3
-min or|-2 -1 -1 2 -2 -2 -1
+min or|-2 -1 -1 2 -2 -2 -2
 min per|-2 -2 3 -3 -2 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
 min till|0 0 -1 -1 -1 -3 -2
 min to|-4 0 0 -1 -4 -3 -4
-min under|-3 1 -3 -3 1 -2 -2
+min under|-3 2 -3 -3 1 -2 -2
 min until|-4 -6 -2 3 -1 -2 -2
-min with|0 0 -1 -1 0 -3 1
+min with|-1 0 -1 -1 0 -3 1
 mince|1 -1 -1 -3 -2 0 -1
 mins|-10 0 0 2 0 -9 -8
 mins ,|-4 1 -1 0 0 -3 -2
-mins .|-6 -1 0 0 0 -7 -7
+mins .|-6 -1 0 0 1 -7 -7
 mins before|-3 2 -3 -1 -3 -1 -2
 mins more|-2 1 2 -3 -1 -2 -1
-mins or|-2 1 -2 2 -2 -1 -1
+mins or|-2 0 -3 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -1
 mins to|-3 -3 -1 2 -2 -3 -1
 mins until|-2 -2 0 0 0 -1 -1
@@ -1920,34 +1926,34 @@ minutes|-7 2 -1 1 -1 -6 0
 minutes (|0 -2 -2 2 -2 -2 -3
 minutes ,|-4 2 -1 -1 -3 0 -1
 minutes .|-7 2 -1 -1 0 -10 1
-minutes ;|-2 1 1 -1 -2 -2 -4
+minutes ;|-3 1 1 -1 -2 -2 -4
 minutes and|-3 -2 -3 3 -2 -2 -3
 minutes before|-4 3 -1 -2 -3 -2 -2
 minutes longer|-2 -2 1 0 0 -1 -2
-minutes more|0 -6 -1 -1 2 -5 -5
-minutes or|-3 1 -1 -1 1 -2 -2
+minutes more|0 -5 -1 -1 2 -5 -5
+minutes or|-3 1 -1 -1 1 -2 -1
 minutes till|-3 -2 3 -4 0 -2 -1
 minutes to|-3 2 -4 1 -2 -2 -2
-minutes until|1 -5 1 -3 -1 -1 -3
+minutes until|1 -4 1 -3 -1 -1 -3
 minutes with|1 -1 -3 2 -4 -2 -4
 mirin|1 -1 -3 1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
 miso ,|0 -2 -2 -2 0 0 -1
 mix|3 -1 -2 -9 -3 -1 -5
-mix #|4 -4 -4 -2 -3 -3 -3
+mix #|4 -4 -4 -2 -3 -4 -3
 mix .|0 -1 1 -3 -3 -2 -1
 mix all|1 1 -3 -1 -3 -3 -1
 mix dry|3 0 -3 -2 -3 -4 -3
 mix everything|3 1 -4 -3 -4 -5 -4
 mix in|-1 0 -2 -2 0 0 -1
-mix the|1 0 0 -4 -1 -5 -1
+mix the|1 0 0 -4 -1 -6 -1
 mix wet|1 1 -3 -1 -1 -4 -2
 mix with|-2 -1 0 -1 1 2 -1
 mixed|-2 -1 2 -1 0 -1 -1
 mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|-1 -1 -3 0 -2 1 -1
-ml ,|2 -3 -4 1 -2 -2 -1
+ml ,|2 -2 -4 1 -2 -2 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-2 -5 -1 1 -3 1 0
@@ -1957,21 +1963,21 @@ mode|-3 -2 3 -2 -2 -2 -3
 molasses|3 -1 -2 -2 -4 -3 0
 months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -3 -3 -3 -3 -2
-more|-3 -4 2 -1 2 -7 -7
+more|-2 -4 2 -1 2 -7 -7
 more ,|-3 -2 0 0 1 -1 -1
-more .|-7 -1 3 -3 3 -6 -7
+more .|-7 -1 2 -3 3 -6 -7
 more often|-1 -1 -3 2 -3 -1 -1
 more until|2 -3 -3 -3 -1 -4 -4
-morning|1 -2 -2 0 1 -3 -2
+morning|1 -1 -2 0 1 -3 -2
 most|0 -1 -1 1 -1 -1 -1
 most of|0 -1 -1 1 -1 -1 -1
 motor|2 -1 -3 -1 -3 -2 -1
-much|1 -2 1 0 -2 -3 -1
+much|1 -2 0 0 -2 -3 -1
 muffin|0 -3 -2 -2 2 -2 -2
 mug|-1 -1 -1 -1 0 1 0
 mushrooms|-3 -5 3 -3 -4 0 -4
 mushrooms ,|-3 -3 3 -3 -2 0 -3
-mushrooms and|-1 -2 0 0 -3 1 -1
+mushrooms and|-1 -2 0 -1 -3 1 -1
 mushrooms in|-2 -2 2 -3 -2 0 -2
 mushy|1 -1 -1 -2 -1 -1 -1
 muslin|-2 -2 2 0 -2 -2 -1
@@ -1982,7 +1988,7 @@ mustard and|0 -1 0 -1 -1 -1 -1
 mustard seeds|0 -2 0 -3 -2 -3 -1
 namak|2 -1 -1 -2 -1 -2 0
 nearly|-3 -2 -2 2 -2 -2 -2
-need|-1 -2 -1 -2 1 -1 -1
+need|0 -2 -1 -2 1 -1 -1
 needed|-1 0 -3 1 -1 0 -1
 needed .|0 -3 -3 1 -1 1 -1
 needs|2 -3 -3 1 -3 -3 -3
@@ -1990,16 +1996,17 @@ nero|0 -1 2 -2 -2 -1 -2
 next|-2 0 2 -1 -4 -4 -2
 next day|-2 0 2 -2 -3 -4 -2
 no|0 -1 2 -2 -5 -1 -2
-non|-3 -2 3 -2 -1 -3 -1
-non stick|-3 -2 3 -2 -1 -3 -1
-noodles|2 0 -5 2 -4 -4 -4
+non|-3 -2 3 -2 -2 -2 -1
+non stick|-3 -2 3 -2 -2 -2 -1
+noodles|1 1 -5 1 -4 -4 -4
+noodles ,|1 1 -2 -3 -2 -2 -1
 nori|2 -1 -2 -1 0 -2 0
 not|0 1 -3 -2 -1 2 -3
 nothing but handwork|9 -5 -12 -10 -7 3 -11
 now|1 -4 -5 3 -4 -1 -2
 now and|2 -4 -4 3 -3 -2 -2
 nut|-1 -2 1 -3 -2 1 -1
-nutmeg|-1 -1 0 -1 -3 1 -2
+nutmeg|-1 -1 0 0 -3 1 -2
 nutmeg ,|0 0 -1 -2 -2 0 -1
 nutmeg .|-2 -2 1 -1 -2 0 -1
 nutritional|-1 -2 -2 -1 -1 1 0
@@ -2009,7 +2016,7 @@ nuts and|0 -1 -1 -1 0 1 -1
 oat|-2 -3 0 0 -4 0 -3
 oat milk|-3 -3 0 -2 -2 2 -2
 oats|-3 -3 -3 -5 1 2 -3
-oats ,|-2 -2 -3 -2 0 2 -1
+oats ,|-1 -2 -3 -2 0 2 -1
 occasionally|-3 -1 -5 5 -4 -1 -2
 occasionally ,|-2 0 -3 4 -3 -1 -1
 of|-3 -4 0 1 -1 0 0
@@ -2017,23 +2024,23 @@ of #|3 -1 -2 -1 -2 -2 -1
 of a|2 -1 -2 -1 0 -2 -1
 of an|-1 0 -1 0 1 -1 -2
 of brown|-1 -2 0 -2 -1 -3 2
-of cold|0 -3 0 0 -2 0 -2
-of garlic|-2 -2 0 0 -2 0 0
+of cold|0 -3 0 0 -2 -1 -2
+of garlic|-2 -1 1 0 -2 0 0
 of it|0 -4 -2 -3 -1 1 -3
 of oil|-2 -4 1 1 -1 -6 -3
-of pepper|0 0 -2 -1 -1 -2 -1
+of pepper|1 0 -2 -1 -1 -2 -1
 of salt|-1 1 0 -1 -4 -1 -1
 of salted|-3 -3 0 3 -2 -2 -2
-of stock|0 -2 2 -3 -2 -2 -1
-of the|-1 -3 -1 -1 -2 1 0
+of stock|0 -2 1 -2 -2 -2 -1
+of the|-1 -4 -1 -1 -1 1 0
 of their|1 -2 -1 0 0 -3 -2
-of water|-2 -2 -1 -1 -3 2 0
-off|-1 4 -6 -4 1 -3 -6
+of water|-2 -2 -1 0 -3 1 0
+off|-1 4 -7 -4 1 -3 -6
 off ,|1 -2 -1 -1 0 -2 -2
-off .|-3 0 1 2 -4 -3 -2
-off heat|-1 4 -4 -5 -4 -1 -4
+off .|-3 0 1 2 -4 -2 -2
+off heat|-1 4 -4 -5 -4 -1 -3
 off the|1 4 -5 -5 -2 -3 -3
-often|-1 -5 3 -2 -5 -1 -2
+often|-1 -5 3 -1 -5 -1 -2
 often ,|-2 -2 4 -4 -4 -2 -3
 often .|-2 -3 0 0 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
@@ -2054,14 +2061,14 @@ oil to|-1 -2 0 2 -2 -2 -1
 oil until|-2 -1 1 0 -2 -2 -1
 oil with|-3 0 -3 2 -4 1 -2
 oiled|-2 1 2 -3 -1 -3 -1
-oiled #|2 0 -3 -2 -3 -2 -1
+oiled #|2 0 -3 -3 -3 -3 -1
 ok|0 0 -2 -2 -1 0 -1
-ok .|1 -1 -2 -1 -2 0 -1
+ok .|1 -1 -2 -1 -1 0 -1
 olive|0 -4 0 -4 -3 0 -4
 olive oil|0 -4 0 -4 -3 0 -4
 olives|1 -2 -3 1 -3 -4 -2
 on|-1 0 -6 1 1 -2 -1
-on #|-2 1 -4 2 -2 -3 -3
+on #|-2 1 -5 2 -2 -3 -3
 on ,|-5 1 -4 2 2 -4 -3
 on .|-1 -1 -1 2 -7 -5 -5
 on a|1 0 -4 -3 1 -4 -2
@@ -2069,8 +2076,9 @@ on and|0 -2 -1 -1 1 -1 0
 on for|-3 0 0 2 -3 -2 -2
 on high|-3 -3 0 -3 1 0 1
 on low|-3 -4 -6 5 -5 -2 -4
-on the|-1 -1 0 -1 -1 -6 -7
-on top|-2 0 1 0 -5 0 -3
+on paper|2 -1 -2 -2 -3 -2 -1
+on the|-2 -1 0 -1 0 -6 -6
+on top|-2 0 1 0 -6 0 -3
 on trays|2 -3 -2 -2 0 -3 -1
 on two|0 -1 -2 -1 1 -3 -1
 once|-3 -4 -2 -2 3 -2 -1
@@ -2085,17 +2093,17 @@ onion and|0 -6 1 -1 -2 -3 -5
 onion in|-4 0 5 -5 -4 -5 -4
 onion until|-1 -1 2 -3 -1 -2 -2
 onions|1 -6 2 -4 -3 -1 -4
-onions ,|1 -2 -2 0 0 -2 -4
+onions ,|1 -2 -2 0 0 -1 -4
 onions .|1 -2 0 -2 -3 -1 -2
-onions and|-2 -1 3 -5 -3 0 -1
-onions in|-1 -3 3 -3 -1 -4 -4
+onions and|-2 -1 3 -5 -3 1 -1
+onions in|1 -3 2 -3 -1 -5 -4
 only|-1 -3 -4 4 -4 0 -3
 onto|4 -3 -2 -2 -3 -5 -3
 onto a|3 -2 -3 -2 -3 -2 -2
 open|-1 -1 1 -3 -3 -3 1
 opening|-3 0 -3 1 -2 -3 -3
 or|-1 0 -4 -1 0 2 -5
-or it|-2 2 -2 -2 -2 -3 -2
+or it|-2 2 -3 -2 -2 -3 -2
 or so|0 -1 -2 1 0 -2 -1
 or until|-2 0 0 0 -1 -2 -1
 orange|2 -1 -2 -2 0 -2 0
@@ -2103,58 +2111,58 @@ oregano|-3 -3 3 -3 0 0 -2
 oregano ,|-1 -2 0 -1 1 -3 -1
 oregano .|-2 -1 2 -2 -3 -2 -1
 oregano and|-1 -1 1 0 -1 -1 -1
-orzo|2 -2 -2 -1 -3 -2 -1
+orzo|2 -2 -2 -2 -3 -2 -1
 other|0 -3 1 -3 -3 1 -3
-out|2 -2 1 -4 -1 -2 -5
+out|2 -2 0 -5 0 -2 -5
 out ,|-1 -2 -4 -2 1 0 -1
 out .|2 0 0 -4 -6 -1 -2
 out clean|-1 -1 -1 -1 1 -1 -1
-out of|0 -2 -2 0 0 0 -2
+out of|1 -2 -4 -1 2 -1 -4
 out the|-1 -1 0 -1 -2 0 -2
 out to|1 0 -2 0 -1 -2 -1
 oven|2 -11 -7 -9 7 -5 -8
-oven #|3 -6 -6 -6 3 -2 -5
+oven #|4 -6 -6 -6 3 -2 -5
 oven ,|-2 -3 2 -2 2 -1 -1
-oven .|0 -1 -3 -2 1 -3 -1
+oven .|0 -1 -4 -2 1 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -1
 oven for|-1 -5 -4 -4 4 -1 -1
-oven to|3 -5 -6 -5 -1 -7 -4
+oven to|3 -5 -6 -6 -1 -7 -4
 ovenproof|2 -2 -1 -1 -2 -2 -1
 over|0 -2 -2 1 -1 -5 -6
-over ,|1 1 -4 -5 -1 -5 -4
+over ,|1 1 -2 -5 -2 -6 -4
 over .|1 -3 0 -3 -2 -5 -3
-over a|-3 -4 1 1 -4 -3 -5
+over a|-2 -3 0 1 -5 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
-over medium|-4 -3 4 -1 -4 -3 -3
+over medium|-4 -3 4 -2 -4 -3 -3
 over rice|2 -1 -4 -1 -1 -2 -1
 over the|0 1 -5 -1 0 -1 -2
 overmix|2 -1 -2 -1 -1 -3 -1
-overnight|5 -5 -5 -5 -3 -5 -4
-oz|-2 0 0 0 -1 1 0
-pack|2 -3 -1 0 -2 -4 -2
-pack in|0 -2 1 -3 -2 -2 -2
+overnight|5 -4 -4 -4 -3 -5 -4
+oz|-2 1 1 -1 -1 1 0
+pack|2 -4 -2 0 -2 -4 -2
+pack in|0 -2 1 -3 -1 -2 -1
 pak|-2 -2 2 1 -3 -3 -2
 pan|-11 -3 8 1 -3 -7 -6
-pan #|-4 -5 4 -5 2 -4 -5
-pan ,|-4 -5 0 3 -3 -4 -3
+pan #|-3 -5 4 -5 2 -4 -5
+pan ,|-3 -5 1 3 -3 -4 -3
 pan .|-5 0 5 -6 -4 -5 -2
 pan and|-3 -2 -3 3 0 -2 -1
 pan for|-2 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 -1 -1 -2 -1
 pan with|-5 -3 5 -5 -4 -5 -3
-pans|0 -1 1 -2 1 -1 -1
+pans|0 -1 2 -3 1 -1 -1
 paper|-1 1 -1 1 -1 -4 -2
 paper .|-1 -2 -1 1 -3 -3 -2
 paprika|-1 -4 2 -3 -2 -2 -3
-paprika ,|-1 -2 3 -3 -2 -3 -2
+paprika ,|0 -3 3 -3 -2 -3 -2
 paprika .|2 -2 -3 -3 -3 0 -2
 paprika and|-3 -1 2 0 -1 -3 -1
 parboil|-4 -4 -5 5 -2 -3 -4
-parchment|1 -1 -1 -1 1 -1 -1
-parsley|3 -3 -4 -2 -3 -2 -2
+parchment|0 -1 -1 -1 1 -1 -1
+parsley|3 -3 -4 -4 -3 -2 -2
 parsley ,|3 -3 -4 -3 -2 -2 -1
 parsley .|2 -1 -1 -2 -2 -5 -2
-parsnips|0 -2 -1 -1 1 -2 -1
+parsnips|0 -2 0 -1 1 -2 -1
 part|-1 1 1 -1 -1 -3 0
 partially|-1 -1 -2 1 -2 -1 -1
 partially covered|-1 -2 -2 2 -2 -1 -1
@@ -2180,10 +2188,10 @@ patties|2 -1 -2 -1 -2 -2 -1
 pb|-1 -2 -1 2 -3 -3 -3
 peanut|0 -1 1 -3 -3 -3 0
 peanut butter|0 -1 1 -3 -3 -3 0
-peanuts|-1 -2 -1 1 -3 -3 -4
+peanuts|-2 -2 -1 1 -3 -3 -4
 pear|0 -1 -1 -1 -1 0 -1
 peas|0 -4 -1 3 -6 -2 -3
-peas ,|-2 -1 3 -5 -3 0 -2
+peas ,|-2 -1 3 -5 -3 -1 -2
 peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
 peel ,|-2 -1 2 0 -2 -2 -1
@@ -2192,69 +2200,70 @@ peel and|4 -3 -3 -2 -2 -4 -1
 people|-1 -3 1 -4 -3 -3 -2
 pepper|1 -1 0 -3 -2 -1 -4
 pepper ,|0 0 1 -4 -1 -1 -2
-pepper .|3 0 -4 -3 -4 0 -2
+pepper .|3 0 -4 -3 -4 0 -1
 pepper and|0 -1 -1 1 -3 -2 0
 pepper in|-3 -3 4 -4 -3 -4 -4
-peppers|-2 -6 -1 1 -1 0 -4
+peppers|-2 -6 -1 1 0 0 -4
 peppers and|1 -2 -3 1 -1 -2 -1
 peppers in|1 -1 3 -4 -3 -3 -1
-per|2 -3 1 -4 -3 -4 -2
+per|3 -3 0 -4 -3 -4 -2
 per batch|-1 -1 1 -2 -1 -1 -1
-per side|-2 -1 2 -2 -2 -2 -2
+per side|0 -1 1 -2 -2 -2 -2
 pesto|2 -3 -4 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -1
 pieces|-2 2 -2 -2 0 0 -1
 pieces ,|-1 1 -2 -2 0 -1 -3
 pieces .|-1 1 -1 -1 -2 0 -1
-pile|1 -3 0 -3 -1 -4 -2
+pile|1 -2 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -4 -4
 pinch of|-1 1 0 -1 -3 -3 -3
 pinch salt|3 -2 -4 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -1 -1
 place|2 -3 -4 -3 -1 -3 -2
 plate|1 1 0 -4 -4 -4 -3
-plate .|4 -2 -5 -2 -3 -3 -2
+plate .|4 -3 -5 -2 -3 -3 -2
 platter|1 -1 -1 -1 -1 -1 -1
 plenty|1 -2 -2 1 -2 -2 -1
 plenty of|1 -2 -3 2 -1 -2 -1
-point|1 -2 -2 1 -2 -1 -3
+point|2 -2 -3 1 -2 -1 -3
 polenta|-1 -2 1 -1 -3 -3 -2
 pomegranate|2 -1 -1 -1 -2 -2 0
 pop|0 -3 0 -4 1 -3 -1
 porcini|0 0 -1 -3 1 -3 -2
 portion|2 -2 -2 -2 -1 -3 -1
 portion #|3 -2 -2 -2 -2 -3 -1
-portions|4 -2 -4 -3 -3 -4 -2
-pot|-13 -6 10 0 -3 -4 -5
-pot ,|-5 -4 4 -1 -1 -5 -5
+portions|4 -2 -4 -3 -3 -5 -2
+pot|-13 -6 10 1 -3 -4 -5
+pot ,|-5 -5 4 -1 -2 -5 -5
 pot .|-5 -4 5 -5 -4 0 -4
 pot and|-3 1 1 0 -1 -2 -1
 pot over|-3 -2 3 -3 -3 -2 -2
 pot with|-6 -3 6 -1 -5 -5 -2
-potato|2 -2 -2 2 0 -3 -1
+potato|2 -2 -2 2 0 -4 -1
 potato ,|2 -1 -1 -2 -1 -3 -1
 potatoes|0 -7 -2 5 -3 -5 -3
 potatoes ,|2 -2 -1 -4 0 -2 -1
 potatoes .|2 -1 -2 -2 -2 -3 -2
 potatoes and|2 -2 -3 2 -3 -2 -1
-potatoes in|-3 -1 0 3 -3 -3 -2
+potatoes in|-3 -2 0 3 -3 -3 -2
 pots|3 -3 -3 -2 -3 -3 -1
-pound|0 -2 0 0 -2 -2 0
+pound|0 -1 1 -2 -1 -2 0
 pour|0 1 -2 -1 0 -3 -4
-pour in|-2 -5 -1 1 1 -6 -2
+pour boiling|0 3 -3 -4 -1 -2 -1
+pour in|-2 -5 -1 2 1 -6 -2
 pour into|-1 1 0 -3 -2 -2 -1
-pour over|1 -1 -3 0 0 -6 -3
+pour over|1 -1 -3 1 0 -6 -3
 pour the|1 1 -3 0 -3 -3 -1
 pourable|3 -1 -3 -1 -1 -3 0
 powder|-2 -5 0 0 -1 2 -2
 powder ,|2 -2 0 -2 -2 0 -1
 powder and|-1 -3 1 -3 -2 0 0
 preheat|6 -2 -5 -3 -8 -4 -3
-preheat oven|4 -1 -2 -3 -5 -3 -1
+preheat oven|4 -1 -3 -3 -5 -3 -1
 preheat the|3 -1 -3 -1 -5 -1 -1
 press|1 3 -4 -6 -4 -3 0
 press #|-3 3 -3 -3 -2 -3 0
-press down|2 -1 -4 -2 -2 -3 -1
+press down|1 -1 -4 -2 -2 -2 -1
 press into|-1 1 -2 -1 -1 1 0
 press the|-3 3 -2 -1 -3 -2 -4
 press tofu|-4 4 -2 -3 -3 -3 -5
@@ -2262,12 +2271,12 @@ pressing|2 -1 -2 -1 -1 -3 -1
 pressure|2 -1 -2 -1 -2 -2 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
 prick|-1 -1 2 -1 -2 -2 -1
-process|3 -2 -4 -3 -3 -2 -4
+process|3 -2 -4 -3 -4 -2 -4
 processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 3 -3
 properly|1 -2 2 -3 -1 -2 -2
-prove|-3 4 -4 -5 -4 -3 -5
-prove #|-3 3 -3 -4 -3 -3 -3
+prove|-4 5 -4 -5 -5 -3 -5
+prove #|-3 4 -4 -4 -4 -3 -3
 pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
 puree|-5 -4 0 -4 -4 5 -3
@@ -2283,21 +2292,21 @@ quart|1 -1 -1 -1 -1 -2 0
 quarter|0 1 0 0 -3 -3 -1
 quarter of|-2 1 1 0 -2 -2 -1
 quarters|-2 -2 -3 2 -2 -2 -2
-quick|-1 -1 2 -2 -2 -2 -1
+quick|-1 -1 2 -2 -1 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
-quinoa|-2 -1 1 -2 -2 -1 -2
+quinoa|-2 -1 1 -2 -1 -1 -2
 rack|0 3 -4 -5 -1 -2 -2
 rack .|0 2 -3 -3 -1 -2 -1
 racks|2 -1 -3 -2 -3 -2 -1
-rain|0 -1 1 -2 -2 -3 -2
-rain in|0 -1 1 -2 -2 -3 -2
+rain|0 -1 1 -3 -2 -3 -2
+rain in|0 -1 1 -3 -2 -3 -2
 raisins|1 -1 0 -2 -2 -3 -1
 raspberries|2 -1 -2 -1 -1 -3 -1
 raw|1 -4 -3 1 -3 0 -2
 re|1 1 0 -3 -2 -2 -1
 ready|2 -3 -3 1 -2 -3 -1
 really|-3 -4 1 0 -1 1 -2
-red|0 -2 -3 0 1 0 -2
+red|0 -2 -3 -1 1 0 -2
 red pepper|-2 -1 0 -2 0 -2 0
 reduce|-6 -4 -1 4 -4 -4 -3
 reduce by|-5 -3 -1 4 -4 -4 -3
@@ -2322,14 +2331,14 @@ rest #|-7 9 -10 -8 -10 -4 -4
 rest .|1 0 -6 -4 1 -7 -4
 rest for|-2 4 -3 -4 -4 -2 -1
 rest in|3 -3 1 -5 -5 -4 -3
-rest of|1 -5 -1 0 -2 -1 -2
+rest of|2 -5 -1 0 -2 -1 -2
 return|-4 -1 0 -1 0 2 -3
 return the|-1 -2 2 -1 -3 -2 -1
 return to|-3 0 -1 -1 1 0 -3
 rhubarb|2 -2 -3 -1 0 -2 -1
-ribbons|0 2 -2 -2 -2 -3 -2
+ribbons|0 2 -2 -1 -2 -3 -2
 rice|-3 -2 2 -2 -7 -2 4
-rice #|0 -2 -4 3 -3 -3 -5
+rice #|0 -2 -4 3 -3 -3 -4
 rice ,|-3 -3 2 -2 -4 0 1
 rice .|0 -3 1 -3 -3 -6 -4
 rice and|-3 -1 0 2 -3 -4 -3
@@ -2337,12 +2346,12 @@ rice cooker|-2 -4 -5 -4 -4 -3 5
 right|2 -2 -2 1 -2 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
-rings|-2 -2 -1 2 -4 -3 -3
+rings|-1 -2 -1 2 -4 -3 -2
 rinse|0 2 -2 1 -5 -8 -1
 rinse #|-2 2 -1 -2 -1 -2 -2
 rinse .|1 2 -3 -3 -3 -3 -2
-rinse and|1 -2 0 -1 -1 -2 -1
-rinse rice|0 1 0 -3 -1 -2 -3
+rinse and|1 -2 -1 -1 -1 -2 -1
+rinse rice|0 1 0 -2 -1 -2 -3
 rinse the|-2 -3 0 1 -2 -4 0
 rise|-4 5 -4 -5 -5 -3 -4
 rise #|-3 5 -4 -5 -5 -3 -4
@@ -2358,20 +2367,20 @@ rocket|4 -3 -4 -3 -4 -4 -3
 roll|4 -4 -1 -4 -5 -5 -4
 roll #|2 -2 -1 -2 -2 -1 -1
 roll ,|2 -1 -2 -1 -2 -1 -1
-roll in|2 -1 -3 -1 -2 -2 -1
-roll into|3 -3 -3 -3 -2 -3 -3
+roll in|3 -1 -3 -2 -2 -2 -1
+roll into|3 -3 -3 -3 -3 -3 -3
 roll out|0 0 -2 -2 -2 -2 -1
 rolling|-1 -2 -1 2 -2 -1 -1
 rolls|2 -1 -2 -1 -1 -2 -1
-room|2 0 -4 -3 -3 -3 -2
-room temp|1 1 -3 -2 -3 -2 -2
-room temperature|2 -2 -3 -2 -2 -3 -1
+room|2 -1 -4 -3 -3 -3 -2
+room temp|0 1 -2 -2 -3 -2 -2
+room temperature|3 -2 -3 -2 -2 -3 -1
 root|-4 -2 4 -2 -3 -3 -2
 roots|2 -1 -2 2 -3 -2 -3
 ropes|2 -3 -2 -2 -2 -2 -3
 rosemary|2 1 -6 1 0 -1 -3
 rosemary ,|-1 -1 -2 -1 1 -2 -1
-rosemary .|3 -3 -2 -3 1 -4 -1
+rosemary .|3 -3 -2 -4 1 -4 -1
 rosemary and|1 1 -5 2 -3 0 -3
 rotating|-2 -2 -2 -2 2 -1 -2
 rough|-2 1 -3 -3 -2 2 0
@@ -2381,17 +2390,17 @@ rub|3 0 -5 -3 -2 -4 -1
 rub the|-1 1 -1 -2 -1 -1 -1
 running|1 -1 -3 -2 -3 -1 -1
 runny|-1 -1 -2 -1 -1 1 -1
-runs|2 0 -3 1 -2 -3 -2
+runs|2 0 -3 0 -2 -3 -2
 runs clear|1 1 -3 -1 -1 -2 -2
-s|0 -2 0 -2 -4 -1 2
+s|-1 -3 1 -3 -5 -1 1
 saffron|3 -2 -4 -2 -2 -3 -3
 sage|2 -2 -1 0 -5 -5 -5
 sage .|0 1 -2 -2 -1 -3 0
 salad|3 -1 -3 -1 -2 -3 -1
-salsa|-1 1 0 -1 0 -4 -2
+salsa|-2 1 0 -1 0 -4 -1
 salt|2 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
-salt ,|0 1 -3 -1 -1 0 -3
+salt ,|0 0 -3 0 -1 0 -3
 salt .|0 -6 1 -7 -1 -2 0
 salt ;|-1 0 0 0 -3 0 -4
 salt and|-2 0 -2 -1 1 1 -3
@@ -2399,9 +2408,9 @@ salt for|2 -1 -1 -2 -3 -2 -4
 salt in|1 0 -3 -2 -4 -2 1
 salt on|1 -1 -1 -1 -2 0 -1
 salt the|-2 2 -1 -2 -2 -1 -1
-salt to|1 0 0 -2 -3 -6 -3
+salt to|1 0 -1 -2 -3 -5 -3
 salted|-4 -4 -2 5 -3 -3 -4
-salted water|-4 -2 -2 3 -2 -3 -4
+salted water|-4 -3 -2 3 -2 -3 -4
 same|-3 -3 3 -4 0 -2 -3
 sand|0 -1 -2 -2 -2 1 -2
 sauce|0 -3 -2 3 -5 -2 -2
@@ -2409,8 +2418,8 @@ sauce ,|0 -3 1 0 -4 -7 -3
 sauce .|0 -3 1 -3 -3 -4 -3
 sauce and|-1 -3 -5 -1 -2 1 1
 sauce over|1 1 -1 -3 -3 -4 -2
-saucepan|-5 -1 3 2 -5 -5 -6
-saucepan ,|-1 -1 -3 4 -1 -1 0
+saucepan|-5 -1 3 1 -5 -5 -6
+saucepan ,|-1 -1 -3 3 -1 -1 0
 saucepan .|-3 1 3 -3 -2 -3 -2
 saute|-5 -4 5 -3 -4 -4 -4
 saute mode|-2 -1 1 0 -2 -2 -1
@@ -2419,7 +2428,7 @@ sauté onion|-1 -3 3 -4 -3 -2 -3
 save|-1 -4 1 -3 -4 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
-scatter|1 -4 0 -1 -1 -2 -2
+scatter|0 -4 0 -1 -1 -2 -2
 scatter over|2 -2 -1 -3 -3 -3 -2
 scatter with|0 -1 0 -1 0 -4 -2
 scattered|1 -1 -1 -1 -1 -1 -1
@@ -2433,8 +2442,8 @@ seal|0 -1 1 -3 -2 -3 -1
 seal .|0 -1 1 -2 -2 -3 -1
 sealing|-3 -3 3 -2 -3 -2 -3
 seam|0 -1 0 -1 -1 -1 -1
-seam down|0 -1 1 -1 -1 -1 -1
-season|2 0 -6 -5 1 -1 -4
+seam down|-1 -1 1 -1 -1 -1 -1
+season|2 0 -6 -5 1 -2 -4
 season .|2 -2 -4 -4 -5 -1 -3
 season and|1 0 -2 -1 1 -3 -1
 season to|-1 -1 -3 -1 -2 1 0
@@ -2444,12 +2453,12 @@ seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
 sec .|2 -2 -4 -3 -2 0 -2
 second|-3 4 -4 -4 -5 -4 -5
-seconds|-5 -2 3 -1 -2 2 -1
+seconds|-4 -2 3 -1 -3 2 -1
 seconds ,|-1 -2 0 0 -1 1 0
 seconds .|-4 -1 2 -3 -2 2 -2
 secs|1 -1 -3 0 -2 0 -1
-seed|0 -3 -2 -2 -2 1 -1
-seeds|-3 -4 2 -3 0 1 -3
+seed|0 -2 -2 -2 -2 1 -1
+seeds|-3 -4 2 -3 0 1 -2
 seeds ,|-3 -2 2 -3 0 0 -2
 seeds .|4 -2 -4 -2 -3 -5 -2
 seeds and|-3 -2 1 -2 -3 1 -2
@@ -2470,38 +2479,38 @@ sesame ,|1 -1 0 -2 -2 1 -2
 sesame .|2 -1 -2 -1 -1 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
 set|1 -2 0 -1 -3 -3 -4
-set aside|3 2 -3 -5 -3 -2 -3
+set aside|3 2 -3 -5 -4 -2 -3
 sets|-2 -2 3 -2 -1 -2 -2
 setting|-3 -4 1 -1 -4 -3 1
 shake|0 0 -1 -6 -1 -2 1
-shake .|-2 1 -4 -4 -3 2 -3
+shake .|-2 1 -4 -4 -3 1 -3
 shake the|0 0 1 -3 0 -4 -1
 shaking|-3 -3 -2 0 -1 -2 1
 shallot|0 0 0 0 -3 -3 -4
 shallots|-3 -4 4 -3 -4 -3 -5
 shallow|3 -5 0 -1 -4 -5 -5
-shape|2 1 -5 -2 -2 -3 -4
+shape|2 1 -5 -2 -2 -4 -4
 shape #|2 -2 -3 -2 -2 -2 -1
 shape into|1 0 -2 0 -3 -2 -3
 sheet|-2 0 -2 -4 3 -4 -4
 sheet ,|-1 1 -3 -2 0 -2 -2
 sheet .|1 0 -3 -3 -4 -2 -2
-sheet pan|-1 -1 -3 -3 3 -2 -2
+sheet pan|0 -1 -3 -3 3 -1 -2
 sheets|3 -2 -3 -2 -2 -2 -2
 sheets ,|2 -1 -3 -1 -2 -1 -1
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -3
-shock|-2 -2 1 0 -1 -1 -3
+shock|-2 -2 1 0 -1 -1 -2
 should|4 -2 -5 0 -3 -2 -2
 should be|2 -1 -3 -1 -2 -1 -1
-shred|0 -2 -1 -2 0 0 -4
+shred|0 -2 -2 -2 0 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
-shredded|1 1 -2 -2 -1 -1 -1
-side|-2 -4 1 -1 0 -5 -5
+shredded|1 1 -2 -1 -1 -1 -1
+side|-2 -5 1 -1 0 -5 -5
 side ,|0 -3 -2 -1 2 -2 -4
-side .|-1 -3 -1 1 0 -2 -3
+side .|0 -3 -1 1 0 -2 -3
 side down|1 -1 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
 side up|1 -1 -1 -1 0 -1 0
@@ -2517,15 +2526,15 @@ simmer .|-4 -3 1 1 -4 -3 -3
 simmer and|-1 -1 0 1 -2 -1 0
 simmer for|-2 -4 -4 5 -5 -2 -2
 simmer gently|-1 -1 -1 1 -1 -1 -1
-simmer on|1 -2 -1 1 -2 -1 -1
+simmer on|1 -2 -1 1 -3 -1 -1
 simmer uncovered|-2 -2 -4 3 -3 -1 -2
 simmer until|-2 -2 -3 2 -1 -1 -1
 simmering|-2 -3 -3 3 -2 -1 -2
 single|-1 1 -1 -1 1 -2 -1
-sink|-1 -1 -1 -1 0 1 0
+sink|-1 -2 -1 -1 0 1 0
 sit|-5 6 -6 -3 -5 -4 -5
 sit #|-5 5 -4 -4 -4 -4 -5
-sit for|-3 3 -4 -3 -3 -2 -1
+sit for|-3 3 -4 -3 -2 -2 -1
 six|1 -2 -3 -1 -2 0 -1
 size|1 1 -2 -1 -1 -2 -1
 sized|3 -4 -3 -3 -3 -3 -3
@@ -2538,29 +2547,29 @@ skim ,|-2 -2 -3 2 -2 -1 -1
 skim .|2 -2 -2 -1 -2 -3 -2
 skim off|0 -1 0 1 -1 0 0
 skimming|-1 -1 -1 1 -1 -1 0
-skin|0 -2 -3 -3 -2 0 -2
-skins|-2 -4 -1 3 -4 -1 -3
-skins ,|1 -1 -2 0 -1 -2 -1
+skin|0 -2 -3 -2 -1 0 -1
+skins|-1 -4 0 3 -4 -1 -3
+skins ,|1 -2 -3 0 -1 -2 -1
 slaw|2 -3 -1 -2 -2 -2 -2
 slice|-1 0 1 -1 -5 -6 -3
-slice #|3 -2 -2 -2 -1 -3 -1
-slice into|-1 1 0 -1 -2 -2 -1
+slice #|3 -2 -3 -2 -2 -3 -1
+slice into|-1 1 0 -1 -2 -1 -1
 slice the|2 -3 -1 0 -2 -2 -1
 sliced|-2 1 -1 0 -1 -5 -4
 slices|2 0 -3 -2 -2 -3 -2
-slicing|-3 0 -3 -3 -3 1 -2
-slicing .|2 -1 -1 -2 -2 -3 -1
-slide|1 -2 1 -3 -2 -3 -2
+slicing|-3 1 -3 -2 -3 2 -2
+slicing .|1 -1 -1 -1 -2 -2 -1
+slide|1 -2 0 -3 -3 -3 -2
 slightly|-1 -3 -2 1 -1 0 -1
-slow|4 -4 -5 1 -1 -4 -5
+slow|4 -4 -5 1 0 -4 -5
 slow cooker|4 -2 -4 0 -4 -4 -5
-slowly|2 -2 1 -2 -5 -5 -3
+slowly|2 -3 0 -2 -5 -4 -3
 slowly to|1 -2 -1 0 -3 -2 -1
-small|-2 -5 2 0 -6 -1 -5
+small|-2 -5 2 -1 -6 -1 -5
 small ,|-1 -2 1 0 -2 -2 -2
 small pan|-3 -3 1 0 -3 -3 -3
 smoked|1 -1 0 -4 -3 -3 -2
-smoking|-5 -2 2 2 -3 -3 -3
+smoking|-5 -2 2 2 -2 -3 -3
 smooth|0 -4 -4 -5 -1 4 -4
 smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|2 -4 -4 -4 -4 2 -4
@@ -2588,26 +2597,26 @@ something heavy|-3 2 -2 -2 -2 -2 -2
 somewhere|-2 2 -1 -3 -3 -2 -1
 somewhere warm|-2 2 -1 -3 -3 -2 -1
 sort|2 -1 -2 -1 -1 -2 -1
-soup|-2 0 -1 -1 -1 2 -1
+soup|-2 -1 -1 -1 1 1 -1
 sour|2 -1 -3 0 -1 -2 -1
 soy|-3 -6 -2 0 -6 3 -1
 soy ,|-3 -3 1 -1 -3 2 -3
-soy .|-1 -2 -5 -4 -2 2 -2
+soy .|-1 -2 -5 -3 -2 2 -2
 soy ;|-1 -3 -2 1 -2 1 1
-soy sauce|0 -3 -2 -1 -2 -1 0
+soy sauce|0 -3 -3 -1 -2 -1 0
 soya|-3 2 -2 -2 -1 -2 -2
-spaghetti|-1 -2 -2 3 -2 0 0
+spaghetti|-1 -2 -3 3 -2 0 0
 spelt|-2 0 -1 2 -1 1 0
 spice|2 -3 -4 1 -2 -2 -1
 spices|0 -6 2 -5 -3 0 -3
-spices #|-4 -4 3 -1 -3 -4 -3
+spices #|-4 -3 3 -1 -3 -4 -3
 spices ,|2 -3 -1 -5 -1 -1 -2
-spices and|1 -2 0 -4 0 -3 -1
+spices and|1 -2 0 -3 0 -3 -1
 spices in|2 -2 0 -3 -3 -3 -2
 spinach|-3 -4 3 0 -7 -8 -1
 spinach ,|-1 -4 0 1 -3 -3 -2
 spinach .|4 -2 -4 -3 -3 -4 -2
-spinach and|-2 1 1 -2 -2 -3 -4
+spinach and|-1 1 1 -2 -2 -3 -4
 spinach in|-2 -3 1 -2 -1 -3 1
 splash|1 0 0 -1 -3 -3 -2
 splash of|1 -2 0 0 -2 -2 -1
@@ -2618,18 +2627,18 @@ spoon .|3 -4 -4 -1 -3 -3 -2
 spoon into|-1 2 -2 -1 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
 spots|-1 -1 -2 -1 2 -1 -2
-spread|0 1 -3 -1 1 -4 -2
+spread|-1 1 -3 -1 1 -4 -2
 spread in|-1 -2 -2 2 1 -1 0
 spread on|0 -2 -2 1 1 -2 -1
 spread out|1 1 -2 -1 -1 -2 -1
 spread over|3 -2 -2 -2 -4 -3 -1
 spring|2 -2 -1 -3 -3 -4 -2
 spring onions|1 -1 -1 -3 -3 -3 -1
-sprinkle|1 -3 0 -5 -1 -4 -2
+sprinkle|1 -3 0 -4 -1 -4 -2
 sprinkle with|2 -1 -1 -1 -2 -3 -2
 sprouts|-1 -1 1 -2 -1 -2 0
 square|0 -1 -1 -1 -2 0 0
-squares|0 1 -2 -2 -1 -2 -1
+squares|0 1 -2 -2 -2 -2 -1
 squares .|1 1 -2 -1 -1 -1 -1
 squash|-1 0 -5 -3 2 -2 1
 squash ,|-1 0 -4 -4 1 0 -2
@@ -2637,13 +2646,13 @@ squash in|0 -1 -1 -1 1 -1 0
 squeeze|-1 1 -1 -2 -6 -2 0
 squeeze .|-1 3 -2 -4 -4 -1 -4
 squeeze in|1 -4 0 -2 -1 -6 -2
-squeeze out|-2 2 0 -2 -2 -4 -2
+squeeze out|-1 2 0 -2 -2 -4 -2
 squeeze the|-3 -3 1 1 -1 1 -1
 stack|4 -3 -3 -3 -4 -4 -3
-stalks|-1 -3 -5 -3 -3 2 -2
+stalks|-1 -3 -4 -3 -3 2 -2
 stand|-2 6 -5 -7 -8 -5 -5
 stand #|-1 5 -7 -6 -5 -3 -4
-stand for|-2 3 -3 -2 -5 -2 -5
+stand for|-2 3 -3 -2 -4 -2 -5
 starch|0 -1 -4 -1 -3 0 1
 start|-3 -2 0 -1 -1 -2 1
 starting|-1 -1 1 -2 1 -1 -1
@@ -2651,7 +2660,7 @@ steam|-7 -2 -9 6 -7 -5 -8
 steam #|-5 -4 -5 5 -6 -4 -6
 steam for|-4 -3 -2 3 -3 -2 -3
 steam the|-4 -3 -4 4 -3 -3 -3
-steamer|2 -3 -3 2 -3 -3 -2
+steamer|1 -3 -3 2 -3 -3 -2
 stems|1 -1 1 -3 -2 -1 -2
 sterilised|-1 -2 2 0 -3 -3 -2
 stew|1 -1 0 -1 -3 -3 0
@@ -2660,8 +2669,8 @@ stick blender|-3 -4 -5 -4 -4 5 -4
 sticks|-2 -2 2 -1 -2 -2 -4
 sticky|-2 0 -2 1 -3 -3 -3
 stiff|0 -1 -1 -1 -1 0 0
-still|0 -4 -2 2 -2 0 -2
-stir|2 -1 -1 -2 -1 -3 -6
+still|1 -4 -2 2 -2 0 -2
+stir|2 -1 -2 -2 -1 -3 -6
 stir #|1 -4 0 -2 -4 -4 -3
 stir ,|1 1 -1 -4 -2 -4 -1
 stir .|5 -3 -3 -4 -1 -6 -4
@@ -2673,14 +2682,14 @@ stir in|0 -2 -2 -1 -3 -1 -5
 stir it|2 -1 -3 -2 -2 -1 -3
 stir the|2 -2 -4 -2 1 -3 -1
 stir through|2 -2 -4 0 -2 -1 -1
-stirring|-4 -8 0 2 -1 -4 -5
-stirring ,|-4 -2 2 -1 -4 -4 -5
+stirring|-4 -8 -1 2 -1 -4 -5
+stirring ,|-3 -2 2 -1 -4 -4 -5
 stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
 stirring more|-2 -2 -3 3 -4 -1 -1
-stirring now|0 -3 -4 3 -3 -1 -1
-stirring occasionally|-3 -1 -6 6 -3 -1 -1
-stirring often|-1 -3 4 -2 -4 -1 -2
+stirring now|0 -3 -4 4 -3 -1 -1
+stirring occasionally|-2 -1 -6 6 -3 -1 -1
+stirring often|-1 -3 4 -2 -5 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -2
 stock|3 -1 -1 -1 0 -8 -3
 stock ,|1 0 -2 1 -2 -6 -2
@@ -2688,12 +2697,12 @@ stock .|4 -2 -3 -4 -4 -5 -3
 stock and|3 -1 -1 -4 2 -2 -1
 stock in|1 -1 -3 2 -2 -2 -2
 straight|2 -2 -2 -2 0 -4 -1
-strain|0 0 -3 0 -4 0 -2
+strain|0 1 -3 0 -4 0 -2
 strain .|-1 2 -3 1 -3 -2 -2
 strain through|-1 -3 -3 -2 -2 1 -1
 stream|-3 -1 -1 -2 -2 3 -1
 strip|1 -1 -2 -1 -1 -2 -1
-strips|0 -3 2 -4 -4 -3 -4
+strips|0 -3 3 -4 -4 -3 -4
 strips .|2 -2 -2 0 -1 -2 -1
 stuff|0 -1 0 0 -2 -2 -1
 sugar|-1 -4 2 -1 -3 -6 -4
@@ -2701,28 +2710,28 @@ sugar ,|2 -2 0 0 -2 -5 -2
 sugar .|0 0 1 -3 -3 -4 -1
 sugar and|0 -4 -2 2 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
-sun|0 1 -1 -1 -1 -2 -1
+sun|1 0 -1 -1 -2 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
-swap|-1 -3 -2 -3 2 -1 -2
+swap|-1 -2 -2 -3 2 -1 -1
 swapping|-1 -2 -1 -1 1 -1 0
 swapping the|-1 -2 -1 -1 1 -1 0
 sweat|-5 -6 4 0 -6 -5 -6
 sweat onion|-2 -3 4 -5 -3 -2 -2
 sweat the|-3 -3 3 -2 -3 -3 -3
 swede|-2 -1 1 1 -2 -1 0
-sweet|2 -2 -1 -1 0 -2 -2
-sweet potato|1 -1 -4 1 0 -2 -2
+sweet|2 -2 -2 -1 0 -2 -2
+sweet potato|2 -1 -4 1 -1 -3 -2
 sweet potatoes|1 -1 0 -3 1 -1 -1
 swirl|0 -2 1 -3 -3 -3 -2
-syrup|0 -2 -3 1 -2 1 -3
+syrup|0 -2 -3 1 -3 1 -3
 syrup ,|-2 -2 -1 1 -2 1 -2
-syrup .|3 -1 -4 -2 -2 -4 -2
-t|-1 0 0 -1 -3 1 -2
+syrup .|4 -1 -4 -2 -2 -4 -2
+t|-2 0 0 -1 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 0
 t stir|1 -2 0 -1 0 -4 -1
-tablespoon|-1 -3 0 -1 -1 -2 -1
-tablespoon of|-1 -2 1 -1 -2 -4 0
-tablespoons|-1 -2 -2 1 -1 -1 0
+tablespoon|-1 -3 0 -2 -1 -2 -1
+tablespoon of|-1 -2 2 -1 -2 -4 0
+tablespoons|-1 -1 -2 1 -1 -1 0
 tablespoons of|-1 -1 -2 1 -3 -1 -3
 tadka|3 -1 -3 -1 -1 -2 -1
 tahini|0 -2 0 -2 -2 -2 -1
@@ -2742,19 +2751,19 @@ tbsp water|1 0 -3 -1 -3 -1 1
 tea|3 -2 -3 -2 -3 -4 -2
 tear|2 0 -2 -2 -2 -3 -2
 teaspoon|-3 0 1 -2 -4 1 0
-teaspoon of|-2 1 1 -3 -3 -1 0
+teaspoon of|-2 1 1 -2 -3 -1 0
 temp|2 0 -3 -3 -4 -3 -3
 temp #|2 0 -3 -2 -3 -3 -2
 tempeh|0 -5 2 2 -5 -4 -5
 tempeh #|-3 -4 -3 4 -3 -3 -3
-temperature|2 -2 -3 -2 -2 -3 -1
-ten|-3 0 0 0 -5 -4 -5
+temperature|3 -2 -3 -2 -2 -3 -1
+ten|-3 0 0 1 -5 -4 -5
 ten minutes|-3 0 0 1 -5 -4 -5
 tender|-2 -3 -2 2 -3 -1 -1
-tender ,|-3 -1 1 -1 -2 -1 -1
+tender ,|-3 -2 1 -1 -1 -1 -2
 tender .|-2 -2 -3 3 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
-texture|2 -2 -3 -3 -2 -1 -2
+texture|2 -2 -4 -3 -2 -1 -2
 that|2 -3 -2 -3 -2 -4 1
 the|0 -2 -1 -2 -1 0 -3
 the #|-1 1 0 -2 -1 0 -3
@@ -2765,13 +2774,13 @@ the barley|-2 -1 1 0 -3 -2 -2
 the batter|0 -1 -3 0 2 -2 -1
 the bay|0 -2 1 -2 -2 -2 -3
 the bean|-1 -2 1 -1 -2 -1 -1
-the beans|0 -4 -5 2 1 -6 -2
+the beans|0 -4 -4 2 1 -6 -2
 the beetroot|-1 -1 -2 -2 1 0 -1
 the big|-2 -2 0 2 -4 -2 -1
 the bitterness|-2 -3 -2 3 -3 -2 -2
 the boil|-6 -3 2 0 -5 -5 -2
 the bottom|3 -3 0 -1 -3 -3 -2
-the bread|2 0 -2 -4 -1 -2 -2
+the bread|1 -1 -2 -4 0 -3 -2
 the broth|-1 0 0 0 -3 -3 -3
 the butter|0 0 -3 1 -3 -4 -2
 the cabbage|2 0 -1 -1 -4 -5 -4
@@ -2779,9 +2788,9 @@ the carrots|1 -1 -1 0 -2 -3 -1
 the cashews|1 0 -2 -2 -2 -1 -2
 the cauliflower|-1 -3 -1 1 -1 -2 0
 the chickpeas|-1 -3 0 -4 1 0 -1
-the coconut|0 -2 0 -1 -2 -2 -2
+the coconut|0 -2 1 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -2 -1
-the coriander|3 -1 -2 -3 -3 -4 -2
+the coriander|3 -1 -3 -3 -3 -4 -2
 the courgettes|-1 2 -2 -1 -3 -3 -3
 the crumbs|2 -2 1 -4 -1 -3 -1
 the cumin|-1 -1 2 -3 -1 -1 0
@@ -2795,41 +2804,42 @@ the edges|-2 -1 -3 -4 3 -3 -1
 the end|4 -3 -4 1 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -3 0 0 -1 -1
-the flour|-2 0 -3 2 -2 -3 -1
+the flour|-1 0 -3 2 -2 -3 -1
 the foam|2 -1 -2 0 -1 -2 -1
 the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 1 -2 -1 -2 0
-the fridge|3 -4 -4 -6 -4 0 -4
+the fridge|4 -4 -4 -6 -5 0 -4
 the garlic|-3 -1 4 -5 -6 1 -2
 the ginger|2 -1 -1 -4 -1 -3 -1
-the gnocchi|-2 0 1 0 -1 -1 -1
-the heat|1 5 -1 -5 -5 -2 -4
+the gnocchi|-2 -1 1 0 -1 -1 -1
+the grill|1 -3 -4 -3 2 -3 -2
+the heat|1 5 -1 -6 -5 -2 -4
 the herbs|0 -1 -2 -1 -1 0 -1
 the hot|2 -1 -1 -5 -3 -5 -2
 the juice|2 -2 -2 -2 -2 -2 -1
 the kale|1 -3 -1 2 -3 -2 -3
 the last|0 -4 -2 -1 0 0 -2
-the leek|-2 -2 3 -2 -1 -1 -3
+the leek|-2 -2 2 -2 -1 -1 -3
 the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 2 -6 -2 -2 1 -2
 the lentils|-2 0 2 -1 -5 -4 -2
 the lid|1 -1 -3 0 0 -3 -3
-the lime|0 -2 1 -1 -1 -5 -1
-the liquid|0 0 0 -1 -4 -5 -2
+the lime|-1 -1 1 -1 -1 -5 -1
+the liquid|0 0 1 -2 -4 -5 -2
 the liquor|2 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
-the lowest|-3 -4 -4 3 -1 -1 -3
+the lowest|-2 -4 -4 3 -1 -1 -3
 the margarine|3 -3 -3 0 -3 -2 -1
-the middle|-1 -2 0 -2 1 -1 -1
+the middle|0 -2 0 -2 1 -1 -1
 the milk|-1 0 1 -2 -4 -5 -2
 the miso|2 -2 -2 -1 0 -3 -1
-the mushrooms|-2 -2 0 -1 -2 0 -4
+the mushrooms|-2 -2 0 -1 -2 0 -3
 the mustard|1 -2 0 -3 -2 -3 0
 the oats|-1 -1 0 -3 0 0 -2
-the oil|-2 -10 1 0 -1 -3 -6
+the oil|-2 -9 1 0 -1 -3 -6
 the onion|-3 0 1 0 -6 0 -6
 the onions|-1 0 2 -3 -4 0 -1
-the other|0 -2 1 -3 -3 -1 -3
+the other|0 -2 1 -2 -3 -1 -3
 the oven|1 -7 -6 -6 4 -5 -5
 the pan|-3 1 1 -2 0 -3 -2
 the parsley|1 -1 -1 -1 -1 -3 -1
@@ -2851,12 +2861,12 @@ the salt|0 0 -1 -4 0 -1 -4
 the sauce|0 0 -4 2 -4 0 -2
 the saved|3 -1 -4 -2 -1 0 0
 the seeds|0 0 1 -2 -1 -2 -1
-the shallot|-1 -1 0 0 -2 -2 -4
+the shallot|0 -1 0 0 -2 -2 -4
 the side|-2 0 2 0 -2 -3 -1
 the sliced|0 -1 1 -1 -2 -2 -1
 the slow|4 -1 -4 -2 -1 -3 -2
-the soup|-1 0 -3 -1 -3 2 -1
-the spinach|-3 1 1 1 -2 -4 -3
+the soup|-2 0 -4 -1 0 2 -2
+the spinach|-3 1 1 1 -3 -4 -3
 the split|2 -2 -1 -2 -1 -2 -1
 the squash|-1 0 -4 -2 2 0 -3
 the stock|0 0 -2 1 -2 -4 -3
@@ -2865,8 +2875,8 @@ the sweet|2 -1 -4 0 -1 -2 0
 the tahini|-1 -1 1 -2 -1 -1 0
 the tempeh|1 -3 -1 1 -3 -3 -3
 the thyme|-1 -3 1 -3 0 1 -1
-the tin|-1 2 -2 -3 -3 -3 -3
-the tins|-2 1 -2 -3 1 -1 -3
+the tin|-1 2 -1 -3 -3 -3 -3
+the tins|-3 1 -4 -3 3 -2 -4
 the tofu|0 1 1 -2 -5 -2 -6
 the tomatoes|-1 -4 2 -4 1 -3 -4
 the top|-2 -2 -1 0 1 -4 -3
@@ -2875,33 +2885,34 @@ the trays|0 -1 -1 -1 1 -1 -1
 the veg|-1 1 0 -3 0 0 -1
 the vegetables|0 -2 -1 2 -3 -3 -1
 the vinegar|-1 1 -1 1 -3 -1 -2
-the walnuts|-3 -1 2 -2 -1 1 -1
+the walnuts|-3 -1 1 -2 -1 1 -1
 the water|1 0 -1 -1 -5 -4 0
-the wet|-1 1 -2 -2 -1 1 -1
+the wet|-1 2 -2 -2 -1 1 -1
 the whole|-1 -2 0 -1 0 -1 -1
-the wine|-2 -3 2 -1 -3 -3 -1
-the yeast|0 0 -1 0 -3 -2 -1
+the wine|-1 -3 1 -1 -3 -3 -1
+the yeast|0 0 0 0 -3 -2 -1
 their|1 -4 -1 0 -2 -2 -2
 their liquid|1 -3 -2 0 -1 -3 -1
-their skins|-2 -1 -2 1 -1 -1 -1
+their skins|-1 -1 -1 1 -1 -1 -1
 their water|1 -2 1 -1 -2 -2 -2
 them|-1 -4 -1 2 -4 -1 -6
 them in|-1 -3 0 0 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
 then|-3 -3 -3 2 0 1 -1
-then #|-4 -4 -4 -3 3 -4 -5
+then #|-4 -4 -4 -3 3 -4 -6
 then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -3 -4 1 -3 -3 -2
 then add|0 -1 0 0 -2 -2 -3
 then blend|-3 -2 -2 -2 -1 3 -1
-then drain|1 0 -2 0 -2 -3 -1
-then fridge|3 -2 -3 -4 -3 -3 -3
+then drain|2 0 -2 0 -2 -3 -1
+then fridge|3 -1 -3 -4 -3 -3 -3
+then lid|-1 -2 -3 -1 1 -1 0
 then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
-then simmer|-2 -4 -5 4 -6 -3 -3
+then simmer|-2 -4 -5 4 -5 -3 -3
 then the|-4 -4 5 -3 -3 -5 -4
-then turn|-4 0 1 -2 -3 -3 -3
-there|3 -3 -3 -3 -3 -4 -2
+then turn|-4 1 1 -2 -3 -3 -3
+there|3 -3 -3 -3 -2 -4 -2
 they|-2 -2 0 2 -1 -5 -2
 they pop|-4 -2 3 -2 -1 -1 -1
 thick|-3 -1 0 0 -4 2 -2
@@ -2912,19 +2923,19 @@ thicken|-2 1 -1 1 -2 -2 -2
 thicken .|-2 1 -1 1 -2 -1 -2
 thickened|1 -2 -4 3 -3 -2 -1
 thickened ,|-1 -1 -3 3 -1 -1 0
-thickened .|1 -2 -3 1 -3 -2 -1
+thickened .|1 -2 -3 1 -2 -2 -1
 thickens|-1 1 1 -2 -5 -1 -2
 thickens as|0 1 -2 -3 -2 0 -1
-thin|2 0 -2 -5 -2 -2 -4
-thin .|4 -4 -3 -3 0 -3 -2
-thin with|2 -2 -3 -1 -3 -1 -1
+thin|3 0 -2 -6 -2 -2 -4
+thin .|3 -4 -3 -3 0 -3 -2
+thin with|2 -2 -3 -1 -2 -1 -1
 things|1 -1 -1 -1 -1 -1 -1
 thinly|3 -2 -2 1 -2 -3 -2
 third|-2 -3 -2 -3 0 3 -2
-third of|0 -3 -3 -3 0 2 -1
+third of|-1 -3 -3 -3 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -2 -3
-those|1 0 -1 -2 -1 -2 -1
+those|1 1 -1 -2 -1 -2 -1
 three|0 0 -2 -3 -4 -1 -3
 through|0 -4 -1 -4 -2 0 -4
 through ,|1 -1 -3 -1 1 -2 -1
@@ -2937,11 +2948,11 @@ thyme|1 -4 1 -5 0 -2 -2
 thyme ,|-1 -2 1 -2 -1 -3 -1
 thyme .|4 -1 -5 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 -1
-tight|-2 0 1 1 -2 -1 -1
+tight|-3 0 1 1 -2 -1 -1
 tight ,|-1 0 -2 1 -2 -1 -1
 tightly|1 -4 -2 1 1 -3 -3
 tightly in|2 -1 -2 -2 -1 -2 -1
-til|-2 1 0 -1 -3 1 -3
+til|-3 1 0 -1 -3 1 -3
 till|1 -2 1 -2 -5 0 -5
 till golden|-1 -2 -1 0 0 -1 -3
 till it|0 -3 1 -3 -2 1 -1
@@ -2949,16 +2960,16 @@ till soft|1 -3 -1 -1 1 -2 -1
 till they|-2 -2 2 0 -2 -2 -1
 till thick|-3 -3 1 0 -2 -2 -2
 time|-1 0 0 -2 -1 0 -2
-time .|-3 1 -1 -1 0 -1 -2
+time .|-3 1 0 -1 0 -1 -2
 time to|-1 -2 -3 1 -2 0 0
 times|0 2 -2 -1 -2 -2 -1
-tin|2 2 -6 -3 -1 -3 -5
+tin|2 2 -5 -3 -1 -3 -5
 tin ,|0 0 -3 -3 0 -4 -2
 tin .|2 0 -4 -2 -5 -1 -2
 tin for|-3 2 -1 -2 -2 -1 -2
 tin of|0 -2 -2 0 0 -5 -1
 tin with|3 -1 -3 -1 -2 -2 0
-tins|-1 1 -1 1 0 -4 -4
+tins|-1 0 -2 1 2 -5 -5
 tip|-1 -2 1 -1 -2 -1 -3
 tip in|2 0 -1 -2 -1 -3 -1
 tip into|0 0 0 -1 -2 -3 -1
@@ -2969,31 +2980,31 @@ to #|2 -2 -6 -1 2 -2 -3
 to a|-3 -2 -1 0 0 0 0
 to boil|-3 -2 0 2 -3 -2 -2
 to cool|-1 1 -3 1 -3 -1 -2
-to cover|1 -2 0 -3 -3 -4 -2
-to low|-1 -2 -4 3 -2 -2 -2
+to cover|1 -2 0 -3 -3 -4 -3
+to low|-1 -2 -4 3 -2 -1 -2
 to pot|-4 -2 2 -3 -3 1 -3
 to stand|-1 2 -3 -2 -3 -1 -1
 to taste|0 -3 -5 -2 -3 0 -2
 to the|-4 1 0 -1 1 -4 -3
 to thicken|-2 1 0 1 -2 -2 -2
-to wilt|-4 -2 4 -3 -3 -3 -2
-toast|1 -6 2 -3 0 -6 -6
-toast the|0 -2 2 -5 0 -2 -1
-toasted|0 -3 0 0 -2 0 -2
+to wilt|-4 -2 4 -2 -3 -3 -2
+toast|0 -6 2 -3 0 -6 -6
+toast the|-1 -2 2 -5 1 -2 -2
+toasted|0 -3 0 -2 -2 0 -2
 tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-4 3 -1 -3 -2 -3 -5
-tofu (|-1 1 -3 -3 -1 -3 1
+tofu (|-1 1 -3 -2 -1 -3 1
 tofu ,|2 -1 0 -1 -2 0 -4
 tofu and|3 1 -5 0 -3 -2 -2
 tofu in|0 -3 1 -4 -3 -3 -4
-together|4 1 -7 -3 -5 -2 -2
-together ,|1 2 -3 -1 -3 -3 -2
-together .|2 -2 -3 -1 -2 0 -1
+together|4 1 -7 -4 -5 -2 -2
+together ,|1 2 -3 -2 -3 -3 -2
+together .|2 -2 -3 -1 -2 -1 -1
 together the|0 2 -3 -1 -1 -4 -1
-together with|2 0 -3 -1 -1 -3 -1
+together with|1 0 -3 -1 -1 -3 -1
 tomato|3 -4 -1 -2 -5 -6 0
 tomato paste|-3 -1 0 1 -2 -2 -1
-tomato purée|2 -2 0 -4 -2 -2 -1
+tomato purée|1 -2 0 -4 -2 -2 -1
 tomatoes|2 -4 -2 -1 -1 -8 -6
 tomatoes ,|-1 -4 -1 -2 2 -6 -3
 tomatoes .|3 -1 -3 -2 -3 -2 -2
@@ -3004,7 +3015,7 @@ too|0 0 -5 -3 -1 1 -1
 too thick|-1 -2 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -2 -1 -2 1 -2 -4
-top ,|2 -2 -2 1 -2 -3 -2
+top ,|2 -3 -3 1 -2 -4 -2
 top .|-2 -1 0 -1 -2 0 -2
 top up|-1 -1 -2 0 2 -3 -1
 top with|3 0 -6 -3 -5 -2 -3
@@ -3012,7 +3023,7 @@ topped|2 -1 -3 -1 -1 -2 -1
 topped with|2 -1 -3 -1 -1 -2 -1
 topping|-1 -1 1 -2 1 -3 -1
 tops|2 -1 -2 -1 -1 -2 -1
-tortillas|-1 -1 1 -2 0 -3 -1
+tortillas|0 -1 1 -3 -1 -3 -1
 toss|0 -2 -1 -3 0 -4 -1
 toss .|3 -3 -4 -3 1 -4 -3
 toss everything|1 0 -1 -1 -2 -2 -1
@@ -3023,15 +3034,15 @@ tossing|-2 -1 2 -5 0 -1 -2
 tossing halfway|-1 -1 -2 -2 2 -1 -2
 towards|1 -1 -3 1 -3 -2 -1
 towards the|1 -1 -3 1 -3 -2 -1
-towel|1 2 -4 1 -6 -4 -4
+towel|1 2 -4 1 -5 -4 -4
 transfer|1 0 -2 -2 1 -3 -2
 transfer to|1 -2 -2 -1 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
 tray|0 -2 -5 -2 2 -5 -6
 tray #|-3 2 -3 -3 1 -2 -3
-tray ,|-2 -2 -2 -3 2 -3 -5
+tray ,|-1 -2 -2 -3 2 -3 -5
 tray .|1 -2 -1 -1 -1 -2 -1
-tray and|0 -2 -1 0 1 -1 -1
+tray and|0 -1 -1 0 1 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|0 -2 -2 -2 2 -2 -2
 trays|0 -1 -4 -4 2 -2 -3
@@ -3040,42 +3051,42 @@ trays .|4 -3 -3 -3 -2 -4 -2
 treacle|2 0 -2 -1 -1 -2 0
 tsp|2 -1 -2 -3 -1 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
-tsp salt|-1 -1 1 -4 -1 0 1
+tsp salt|-1 -1 1 -3 -1 0 1
 tub|2 -1 -2 -1 -1 -2 -1
 tubs|0 -2 -3 -1 -2 0 -2
 turmeric|1 -1 1 -4 -3 -4 -2
 turmeric ,|2 0 -3 -2 -1 -2 -1
 turmeric and|-2 -1 2 -3 -2 -3 -1
-turn|0 -1 -1 -2 3 -5 -4
+turn|0 -1 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
-turn off|0 0 -4 -2 1 -3 -2
+turn off|0 -1 -4 -2 1 -3 -2
 turn the|-2 0 -1 -1 1 -2 -1
-turning|0 -1 0 -1 -1 -3 -4
-turning once|1 -2 -2 1 0 -1 -1
+turning|0 -2 0 -1 -1 -3 -4
+turning once|1 -2 -3 1 0 -1 -1
 twenty|-1 0 1 -2 -1 0 -1
 twice|-1 -1 -3 -1 -1 0 0
 twice .|-2 0 -3 -1 -1 0 0
-two|0 -1 -2 -2 0 -2 -1
+two|0 -1 -1 -2 0 -2 -1
 two .|2 -2 -2 -1 -2 -2 -1
 two batches|-1 -1 1 -1 -1 -1 0
 two hours|-4 2 -2 -2 1 -2 -2
 two trays|0 -1 -2 -1 1 -3 -1
 umluft|1 -2 -2 -2 0 -2 -3
-uncover|-3 -3 0 -3 3 -2 -3
+uncover|-3 -3 0 -3 2 -2 -3
 uncover ,|-3 -1 0 -3 2 -1 -2
 uncovered|-5 -4 -3 0 4 -5 -7
 uncovered #|-4 -5 -5 1 2 -4 -5
-uncovered ,|-4 -4 -4 1 1 -3 -3
+uncovered ,|-4 -4 -3 1 1 -3 -3
 uncovered for|-1 -2 -2 -1 2 -1 -2
-under|-1 2 -6 -3 2 -4 -4
+under|-1 2 -6 -3 3 -4 -4
 under a|0 2 -3 -1 -3 -2 -1
-under the|-1 0 -3 -2 2 -2 -3
+under the|-3 0 -3 -2 3 -2 -3
 until|-5 -3 1 0 -1 1 -7
 until a|-1 -2 -1 0 1 -1 -1
-until brown|-3 -2 1 -1 -3 -3 -3
-until browned|-4 -1 3 -4 -3 -2 -3
+until brown|-3 -2 1 -1 -4 -3 -3
+until browned|-4 -1 3 -4 -2 -2 -3
 until charred|-2 -1 -4 1 2 -1 -1
-until completely|-2 -2 -2 1 -1 1 -1
+until completely|-2 -3 -2 1 -1 1 -1
 until creamy|0 -1 -1 1 -1 -1 -1
 until crisp|-2 -2 -1 0 0 -1 -1
 until deep|-2 -2 1 -1 -1 -2 -1
@@ -3083,9 +3094,9 @@ until doubled|-2 2 -1 -2 -2 -1 -1
 until dry|-2 -2 0 0 -1 -2 -1
 until fragrant|-2 -2 0 0 -2 -2 -1
 until golden|-2 -2 3 -6 1 -1 -1
-until it|-1 -2 1 -4 -4 1 -3
+until it|-1 -2 1 -3 -4 1 -2
 until just|0 -1 -3 1 -1 -1 -1
-until smooth|1 -3 -2 -4 -3 1 -2
+until smooth|1 -3 -2 -4 -2 1 -2
 until soft|-2 -2 0 0 0 -1 -2
 until softened|-3 -1 5 -5 -3 -1 0
 until tender|-1 -2 0 0 -2 -1 -1
@@ -3095,43 +3106,44 @@ until thick|-2 0 -1 1 -4 -2 -1
 until thickened|-1 -1 -4 4 -2 -1 0
 until very|1 -3 -2 0 -4 -1 -3
 until wilted|0 0 1 -2 -2 -3 -4
-untimed|17 -33 -2 -25 -17 -3 -22
+untimed|17 -33 -2 -26 -17 -3 -22
 up|0 -1 -1 -1 0 0 -3
-up ,|1 -3 -1 2 -5 -3 -2
+up ,|0 -3 -1 2 -5 -3 -2
 up .|-2 0 0 0 -4 0 -3
 up and|0 -2 0 1 -1 -1 -1
 up the|-1 -1 1 -2 -3 -2 -3
 up to|-2 0 0 -3 1 -1 -1
-up with|2 -2 -4 2 -2 -2 -1
+up with|2 -2 -3 2 -2 -2 -1
 upper|-1 -1 -2 -2 1 -1 0
-use|2 -1 -2 -2 -2 -3 -1
-usually|-2 0 -2 1 -1 -1 -1
-v|-3 -2 1 1 -1 -3 -2
+upright|2 -1 -4 -1 -2 -3 -1
+use|2 -2 -2 -2 -2 -3 -1
+usually|-2 0 -2 2 -2 -1 -1
+v|-3 -2 0 1 -2 -3 -2
 vanilla|-1 -1 -2 -2 -1 1 -1
-ve|-1 1 1 -2 -3 -2 -2
+ve|-1 1 1 -2 -3 -2 -1
 veg|2 -4 1 -1 -5 -3 -2
-veg ,|2 -2 0 0 -3 -4 -2
+veg ,|1 -2 0 0 -3 -4 -2
 veg in|1 -4 1 -2 -4 -1 -3
 vegetables|2 -3 -2 2 -4 -5 -2
 vegetables ,|-1 -2 0 1 -2 -2 -1
-vermicelli|-2 1 1 -3 -2 -2 -2
+vermicelli|-2 1 1 -3 -2 -1 -2
 very|2 -2 -3 -1 -5 1 -6
 very hot|0 -2 2 -3 -2 -3 -1
-vinegar|-1 1 -2 0 -6 -1 -4
+vinegar|-1 1 -2 -1 -6 -1 -4
 vinegar ,|0 0 -3 1 -3 0 -2
-vinegar .|2 -3 -5 -3 -3 0 -2
+vinegar .|2 -3 -5 -2 -3 0 -2
 vinegar and|-1 1 0 0 -2 -2 -2
 w|0 -1 -3 -4 -4 2 0
 wait|3 -5 -2 0 -5 -5 -4
-walnuts|-4 -3 0 -2 1 3 -6
-walnuts ,|-1 -4 0 -5 -4 2 -2
-walnuts in|-3 -2 1 -3 -2 1 -3
-want|-1 -1 -2 -1 -1 2 -1
+walnuts|-4 -3 0 -3 1 3 -6
+walnuts ,|-2 -4 0 -5 -4 2 -2
+walnuts in|-3 -2 1 -2 -2 1 -3
+want|-1 -2 -2 -1 -1 2 -1
 warm|-1 0 1 -5 -2 -2 -1
 warm #|-2 2 2 -4 -3 -2 -4
 warm .|-1 0 -3 -2 -2 0 1
 warm in|-2 -1 -4 -2 3 -3 -1
-warm the|-2 -3 1 1 -2 -2 -1
+warm the|-2 -3 2 0 -2 -2 -1
 warm through|1 -2 3 -3 -2 -3 -4
 wash|2 2 -1 -4 -3 -5 -3
 wash and|0 1 0 -3 -1 -1 -3
@@ -3139,88 +3151,88 @@ wash the|1 1 -2 -2 -1 -2 -1
 water|-1 0 0 -1 -5 -1 0
 water #|-2 0 -3 0 -4 1 -7
 water (|2 -2 -3 0 -2 -2 -1
-water ,|-2 -1 1 2 -3 -5 -4
+water ,|-2 -1 1 2 -3 -4 -4
 water .|1 -2 1 -5 -2 -1 -5
-water ;|0 2 -2 0 -2 -1 -3
+water ;|0 2 -2 1 -2 -1 -3
 water and|-1 -3 2 -4 -4 -1 1
 water by|1 0 -2 -2 -2 -2 -1
 water for|-3 1 -4 2 -5 -3 -5
 water if|2 -4 -3 2 -3 -1 -2
 water in|-3 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
-water over|-1 5 -3 -5 -2 -2 -3
+water over|-1 5 -1 -6 -2 -2 -3
 water runs|1 1 -3 -1 -1 -2 -2
 water to|-1 -1 0 -1 -5 -1 -3
 water until|1 -4 -4 3 -2 -1 -3
 water with|-3 -2 -4 4 -3 -2 -4
-way|-2 -2 -1 0 1 -1 -1
-we|-1 -3 -2 -2 1 1 -4
+way|-2 -2 -2 0 1 -1 -1
+we|-1 -3 -2 -2 1 0 -4
 wedges|2 0 -4 -4 -1 -4 -2
 week|3 -2 -3 -3 -3 -3 -3
 week .|2 -2 -3 -2 -2 -2 -3
-weeks|4 -5 -4 -3 -3 -2 -2
+weeks|5 -5 -4 -3 -3 -2 -2
 weigh|1 -1 -1 -1 -1 -1 0
-weight|0 1 -3 -1 -1 -2 -1
+weight|1 0 -3 -2 -2 -2 -1
 well|-1 1 1 -1 -4 -1 -3
 well ,|-1 2 -3 -2 -2 1 -1
 well .|0 -2 2 -1 -4 -3 -2
 wet|1 1 -2 -4 -4 -1 -4
-wet ,|-1 2 -4 -2 -2 -3 -2
+wet ,|0 2 -4 -2 -2 -3 -2
 wet .|3 -3 -3 -1 -1 -4 -1
 wet hands|2 -2 -2 -1 -1 -2 -1
 what|1 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
-when it|1 2 -1 -2 -2 -1 -2
+when it|1 2 -1 -2 -2 -2 -2
 when you|-1 -2 -1 1 -2 0 -1
 while|-2 -2 -1 -4 3 0 -1
-while hot|-2 -3 2 -3 -4 -2 -2
+while hot|-2 -3 2 -3 -3 -1 -2
 while warm|-1 -2 -2 -1 -2 1 -3
-while you|0 -1 -4 -3 2 -4 -4
+while you|0 -1 -5 -3 2 -4 -4
 whisk|2 0 -3 0 -3 -5 -4
-whisk dry|4 -3 -4 -3 -2 -3 -2
+whisk dry|4 -3 -3 -3 -2 -3 -2
 whisk everything|1 1 -3 -2 -3 -3 -1
 whisk flour|4 0 -5 -3 -2 -4 -1
-whisk in|-1 -2 1 -1 -3 -4 -1
+whisk in|-1 -2 1 -1 -2 -4 -1
 whisk the|1 0 -6 -1 -4 -1 -2
-whisk together|0 1 -3 -2 -1 -2 -1
+whisk together|0 1 -3 -1 -1 -2 -1
 whisking|-2 -3 3 -4 -3 -2 -2
-white|4 -3 0 -2 -3 -5 -2
+white|4 -3 0 -2 -2 -5 -2
 white sauce|0 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
 whole|2 -4 -3 1 0 -2 -4
 whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -2 2 -1 -2 -4 -1
 wide pan|-2 -1 0 1 -1 -3 -1
-widest|-3 -3 2 0 -2 -2 -2
+widest|-3 -3 2 0 -1 -2 -2
 will|-1 -1 2 -2 -1 -3 -2
 wilt|-6 -4 7 -5 -3 -4 -4
-wilt .|-4 -2 4 -3 -3 -3 -2
+wilt .|-4 -2 4 -2 -3 -3 -2
 wilt the|-3 -4 3 -3 -1 -3 -3
-wilted|-1 0 2 -2 -2 -4 -4
+wilted|-1 0 2 -2 -2 -3 -4
 wilted ,|1 -2 2 -5 -2 -2 -2
 wilted .|-3 1 1 -1 -2 -3 -3
-wine|-3 -6 0 3 -6 -6 -4
-wine ,|-1 -4 -2 2 -4 -4 -3
+wine|-3 -6 1 3 -6 -6 -4
+wine ,|-2 -4 0 2 -4 -4 -4
 wine and|1 -3 2 -4 -3 -3 -3
-with|-1 -4 -3 -2 0 3 0
+with|-1 -4 -3 -2 -1 3 0
 with #|-3 -1 1 -3 0 -1 1
 with a|0 -3 -1 0 -2 0 -4
-with about|-1 -2 2 -3 -4 -3 -2
-with cilantro|-1 -1 -4 -1 -2 2 -2
+with about|0 -2 2 -3 -3 -3 -2
+with cilantro|-1 -1 -3 -1 -2 2 -2
 with cold|0 -3 0 1 -1 -2 -2
 with coriander|-1 -1 1 -2 -2 -4 -1
 with everything|-2 -2 -1 -2 -1 2 -1
 with flour|2 1 -4 -2 -2 -3 -1
 with foil|-2 -3 -2 -3 3 -2 -3
 with fresh|-1 -2 -2 1 -1 0 -1
-with garlic|1 -1 -2 0 -2 0 -1
+with garlic|1 -2 -3 0 -2 0 -1
 with half|1 -1 -4 -3 1 -4 -5
 with lemon|3 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
 with lime|0 -2 -3 -2 -1 -1 1
 with oil|1 -3 1 -3 1 -3 -2
 with onion|2 -1 -4 -1 -1 0 -1
-with rice|-1 -2 2 -2 -3 -4 -3
+with rice|-1 -2 2 -2 -3 -4 -2
 with salt|0 0 -5 1 0 -4 -3
 with soy|3 -1 -3 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -2 -3 -1
@@ -3229,34 +3241,34 @@ with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -2 -1 0 -1
 with water|-1 -3 3 -3 0 -4 -2
 within|3 -2 -3 -2 -4 -3 -2
-within #|3 -2 -3 -2 -4 -3 -2
+within #|3 -2 -3 -1 -4 -3 -2
 without|-3 -2 2 0 -4 -1 -2
 without stirring|-4 -2 2 -1 -1 -2 -4
 wks|3 -3 -4 -3 -3 -3 -3
 wok|-7 -3 6 -4 -4 -5 -4
-wooden|4 -2 -4 -4 -3 -3 -4
+wooden|4 -2 -4 -4 -3 -3 -5
 work|2 -3 -2 -1 -2 -3 -1
-wrap|2 -2 -5 1 -2 -5 -4
+wrap|2 -3 -5 1 -2 -5 -4
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
 wrapped|2 0 -2 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
 x #|1 -1 -2 0 -4 -3 -2
 yeast|1 0 -1 -5 -1 -2 -4
-yeast ,|0 0 -1 -4 0 0 -3
+yeast ,|-1 0 -1 -4 0 0 -3
 yeast .|2 -2 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -2 -2 -1 -1
-yeast extract|1 -2 0 -2 -2 -2 -1
+yeast extract|1 -2 0 -1 -2 -2 -1
 yog|-2 -1 2 -2 -2 -2 -1
 yoghurt|3 -2 -2 0 -2 -4 -2
 yogurt|0 0 -2 -1 -2 0 -1
-you|0 -1 -5 -1 -1 0 -4
-you can|1 -3 0 0 -2 -3 -1
-your|2 0 2 -5 -4 -5 -4
+you|0 0 -5 -1 -1 0 -5
+you can|-2 -2 1 1 -2 -3 -1
+your|1 0 2 -5 -4 -5 -4
 zest|1 1 -3 -1 -2 -2 -3
 zest ,|1 1 -3 -2 0 -3 -1
 zest and|-1 -1 -1 -1 -1 1 0
 °|-1 -4 -7 -6 3 -3 2
-° c|-1 -2 -5 -4 3 -3 1
-° f|0 -2 -3 -2 1 -2 -1
+° c|-1 -3 -5 -4 3 -3 1
+° f|1 -2 -3 -2 1 -2 -1
 `;
