@@ -42,6 +42,8 @@ const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|be
 export interface SaidLead {
   /** Undefined: it is begun ahead, and nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
+  /** "They firm up as they cool. Tin, 1 week.": the days as they are said, where what stands is in another sentence. */
+  readonly apart?: string;
 }
 
 function daysOf(days: RegExpExecArray): { readonly from: number; readonly to: number } {
@@ -60,6 +62,13 @@ export const daysIn = (text: string): readonly { readonly said: string; readonly
       ? []
       : [{ said: found[0], to: daysOf(found).to }],
   );
+};
+
+/** The sentence in which something stands. */
+const sentenceAt = (plain: string, at: number): string => {
+  const begins = Math.max(0, ...['.', ';', '!'].map((sign) => plain.lastIndexOf(`${sign} `, at)));
+  const ends = /[.;!](?:\s|$)/.exec(plain.slice(at))?.index;
+  return plain.slice(begins, ends === undefined ? undefined : at + ends);
 };
 
 /**
@@ -92,7 +101,9 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
     return undefined;
   if (days) {
     const { from, to } = daysOf(days);
-    return { hours: { least: from * 24, most: to * 24 + 12 } };
+    const sentence = sentenceAt(plain, days.index);
+    const apart = !STANDS.test(sentence) && !BEFORE.test(sentence);
+    return { hours: { least: from * 24, most: to * 24 + 12 }, ...(apart ? { apart: days[0] } : {}) };
   }
   const time = first;
   if (time && time.to >= LEAD_FROM_H * 60) {

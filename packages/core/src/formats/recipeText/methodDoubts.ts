@@ -191,8 +191,10 @@ export function doubtOfStep(
     };
   const ways = twoWays(text, withoutNames(plainSigns(text)));
   if (ways) return ways;
+  if (step.daysApart !== undefined && !/\bby hand\b|\bleft to stand\b/i.test(text))
+    return daysDoubt(text, step.daysApart);
   // "Room temperature 5 days, then the cellar 4-6 weeks": as long as both.
-  const spans = step.kind === 'ahead' || step.afterwards ? daysIn(text) : [];
+  const spans = (step.kind === 'ahead' || step.afterwards) && !/\bleft to stand\b/i.test(text) ? daysIn(text) : [];
   if (spans.length > 1 && !/\bin all\b/i.test(text)) {
     const all = spans.reduce((sum, { to }) => sum + to, 0);
     return {
@@ -320,15 +322,7 @@ export function doubtOfStep(
     return { question: 'How long?', choices: minutesOf(text, [3, 10, 20, 40]) };
   // "Cloth over, 4-5 days somewhere warm": so long it stands, or so long it keeps.
   const [days] = !step.timed && !step.afterwards ? (DAYS_SAID.exec(plain) ?? []) : [];
-  if (days !== undefined && !KEEPS.test(plain) && !settled)
-    return {
-      question: `“${days}”: does it stand so long?`,
-      choices: [
-        { label: 'yes, it is begun so long before', text: more(text, `left to stand ${days} ahead`) },
-        { label: 'no, so long it keeps', text: more(text, 'done by hand') },
-        { label: 'no step, leave it out', text: '' },
-      ],
-    };
+  if (days !== undefined && !KEEPS.test(plain) && !settled) return daysDoubt(text, days);
   // "Cool completely (do this in the morning)", where nothing else is of another time of the day.
   const [hour] = begun || step.afterwards || settled ? [] : (TIME_OF_DAY.exec(plain) ?? []);
   if (hour !== undefined)
@@ -456,6 +450,16 @@ const LATER = /\b(?:freez\w*|re-?(?:steam|heat|bake|crisp|fry|boil)\w*|service)\
 const FROM_FROZEN = /\bfrom (?:frozen|the freezer)\b/i;
 /** The usual ones, °C. */
 const OVEN_HEATS = [100, 160, 180, 200, 220];
+
+/** So long it stands, or so long it keeps. */
+const daysDoubt = (text: string, days: string): StepDoubt => ({
+  question: `“${days}”: does it stand so long?`,
+  choices: [
+    { label: 'yes, it is begun so long before', text: more(text, `left to stand ${days} ahead`) },
+    { label: 'no, so long it keeps', text: more(text, 'done by hand') },
+    { label: 'no step, leave it out', text: '' },
+  ],
+});
 
 /** Where a step is, and by whom it is looked after: the likeliest first. */
 const whereDoubt = (step: MethodStep, before: MethodStep | undefined): StepDoubt => ({

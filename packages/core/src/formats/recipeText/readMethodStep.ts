@@ -27,6 +27,8 @@ export interface MethodStep {
   readonly grill?: boolean;
   /** Of what is begun before the session; undefined where nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
+  /** Days that stand in another sentence than what stands: they may be how long it keeps. */
+  readonly daysApart?: string;
   /** Of what stands when all is done ("chill overnight" at the end): hours until it is ready. */
   readonly afterwards?: { readonly least: number; readonly most: number };
   /** At pressure: how it is let out, where that is said. */
@@ -202,7 +204,9 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const plain = ownWords(whole);
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
-  if (lead) return aheadStep(text, lead.hours);
+  // Somebody said that it is no wait.
+  const keeps = lead?.apart !== undefined && /\bdone by hand\b/i.test(plain);
+  if (lead && !keeps) return { ...aheadStep(text, lead.hours), ...(lead.apart ? { daysApart: lead.apart } : {}) };
   const goesOn =
     before?.kind === 'work' &&
     ((/^then\b/i.test(plain) && !STANDS_OFF.test(plain)) ||

@@ -47,7 +47,7 @@ export const TOLD_WEIGHTS = `
 # trays|3 -3
 # tsp|3 -3
 # week|-1 1
-# weeks|-2 2
+# weeks|-3 3
 # with|-5 5
 # x|1 -1
 # °|2 -2
@@ -91,7 +91,7 @@ export const TOLD_WEIGHTS = `
 , core|2 -2
 , coriander|2 -2
 , cover|4 -4
-, covered|1 -1
+, covered|2 -2
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
@@ -283,7 +283,7 @@ export const TOLD_WEIGHTS = `
 ^ cube|4 -4
 ^ curry|3 -3
 ^ cut|7 -7
-^ day|5 -5
+^ day|6 -6
 ^ dice|3 -3
 ^ dip|3 -3
 ^ discard|4 -4
@@ -317,7 +317,6 @@ export const TOLD_WEIGHTS = `
 ^ garlic|7 -7
 ^ get|3 -3
 ^ gives|-5 5
-^ good|-1 1
 ^ grate|3 -3
 ^ grease|4 -4
 ^ grind|4 -4
@@ -329,7 +328,6 @@ export const TOLD_WEIGHTS = `
 ^ hot|-1 1
 ^ if|4 -4
 ^ into|3 -3
-^ it|1 -1
 ^ keep|3 -3
 ^ keeps|-8 8
 ^ knead|5 -5
@@ -364,9 +362,9 @@ export const TOLD_WEIGHTS = `
 ^ one|4 -4
 ^ onion|3 -3
 ^ onions|4 -4
-^ out|4 -4
+^ out|3 -3
 ^ oven|5 -5
-^ pack|6 -6
+^ pack|5 -5
 ^ parsley|4 -4
 ^ paste|3 -3
 ^ peel|4 -4
@@ -386,7 +384,7 @@ export const TOLD_WEIGHTS = `
 ^ puree|4 -4
 ^ put|5 -5
 ^ quarter|2 -2
-^ ready|-2 2
+^ ready|-3 3
 ^ reheat|-5 5
 ^ remove|7 -7
 ^ rest|10 -10
@@ -428,7 +426,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|5 -5
+^ take|4 -4
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
@@ -447,7 +445,7 @@ export const TOLD_WEIGHTS = `
 ^ uncover|4 -4
 ^ veg|2 -2
 ^ vinegar|3 -3
-^ wait|5 -5
+^ wait|6 -6
 ^ warm|7 -7
 ^ wash|7 -7
 ^ water|3 -3
@@ -455,7 +453,7 @@ export const TOLD_WEIGHTS = `
 ^ while|1 -1
 ^ whisk|8 -8
 ^ will|-5 5
-^ wilt|4 -4
+^ wilt|3 -3
 ^ wine|3 -3
 ^ wrap|5 -5
 ^ yield|-6 6
@@ -472,7 +470,7 @@ a cloth|3 -3
 a colander|2 -2
 a day|2 -2
 a deep|2 -2
-a dry|4 -4
+a dry|3 -3
 a dutch|1 -1
 a few|3 -3
 a food|1 -1
@@ -515,7 +513,7 @@ a tablespoon|2 -2
 a teaspoon|1 -1
 a thick|1 -1
 a third|2 -2
-a time|3 -3
+a time|2 -2
 a tin|-2 2
 a tray|-2 2
 a week|-3 3
@@ -547,7 +545,7 @@ add water|-1 1
 adding|2 -2
 adding the|2 -2
 adjust|4 -4
-after|4 -4
+after|3 -3
 after #|6 -6
 again|2 -2
 against|4 -4
@@ -593,12 +591,12 @@ and chilli|2 -2
 and cook|5 -5
 and coriander|2 -2
 and cut|1 -1
-and dill|2 -2
+and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
-and garlic|3 -3
+and garlic|2 -2
 and ginger|1 -1
 and grill|1 -1
 and half|1 -1
@@ -627,7 +625,7 @@ and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
 and serve|4 -4
-and set|1 -1
+and set|2 -2
 and simmer|4 -4
 and soak|5 -5
 and some|-1 1
@@ -671,8 +669,7 @@ as you|4 -4
 aside|5 -5
 aside .|5 -5
 at|2 -2
-at #|-1 1
-at a|4 -4
+at a|3 -3
 at high|2 -2
 at least|5 -5
 at once|3 -3
@@ -689,6 +686,7 @@ back .|3 -3
 back in|2 -2
 back to|2 -2
 bag|-1 1
+bag .|-1 1
 bags|-1 1
 bake|1 -1
 bake at|7 -7
@@ -767,7 +765,7 @@ blend all|1 -1
 blend half|5 -5
 blend the|3 -3
 blend with|1 -1
-blender ,|4 -4
+blender ,|3 -3
 blender .|5 -5
 blitz|5 -5
 blitz with|1 -1
@@ -800,7 +798,7 @@ bowl .|3 -3
 box|3 -3
 boxes|-1 1
 braise|3 -3
-bread|3 -3
+bread|2 -2
 bread .|2 -2
 breadcrumbs|2 -2
 break|4 -4
@@ -858,7 +856,7 @@ c and|2 -2
 c fan|4 -4
 c gas|-1 1
 c with|1 -1
-c within|-1 1
+c within|-2 2
 ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
@@ -978,7 +976,7 @@ come|2 -2
 come down|2 -2
 comes|1 -1
 comes out|1 -1
-completely|1 -1
+completely|2 -2
 completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
@@ -1020,7 +1018,7 @@ coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
 cornstarch|1 -1
-counter|2 -2
+counter|3 -3
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
@@ -1087,9 +1085,9 @@ day|1 -1
 day #|2 -2
 day before|2 -2
 day drain|3 -3
-days|-3 3
-days ,|4 -4
-days .|-3 3
+days|-4 4
+days ,|3 -3
+days .|-2 2
 days fridge|-2 2
 days in|-2 2
 deep|2 -2
@@ -1102,7 +1100,7 @@ dice|5 -5
 diced|2 -2
 dill|3 -3
 dill ,|2 -2
-dill .|2 -2
+dill .|1 -1
 dimple|1 -1
 dip|3 -3
 discard|4 -4
@@ -1166,7 +1164,7 @@ dust|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|3 -3
+each in|2 -2
 each side|5 -5
 easy|-5 5
 eat|-1 1
@@ -1181,7 +1179,7 @@ else|2 -2
 else .|1 -1
 end|4 -4
 end .|4 -4
-enough|-4 4
+enough|-3 3
 enough for|-4 4
 enough to|-1 1
 evaporated|1 -1
@@ -1270,10 +1268,10 @@ fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|2 -2
+for #|1 -1
 for a|-2 2
 for about|3 -3
-for an|3 -3
+for an|4 -4
 for another|3 -3
 for at|1 -1
 for five|4 -4
@@ -1303,7 +1301,7 @@ freezes for|1 -1
 freezes well|-2 2
 fresh|3 -3
 fresh water|3 -3
-fridge|-3 3
+fridge|-2 2
 fridge ,|-4 4
 fridge .|2 -2
 fridge for|-3 3
@@ -1382,7 +1380,7 @@ golden ,|1 -1
 golden .|4 -4
 golden and|1 -1
 gone|1 -1
-good|2 -2
+good|1 -1
 gradually|3 -3
 grate|3 -3
 grated|2 -2
@@ -1486,6 +1484,7 @@ if it|3 -3
 if needed|-1 1
 if you|3 -3
 in|4 -4
+in #|1 -1
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
@@ -1569,6 +1568,7 @@ kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
+keep for|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1637,7 +1637,7 @@ lemon juice|2 -2
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|6 -6
+lentils|7 -7
 lentils #|3 -3
 lentils ,|3 -3
 lentils .|2 -2
@@ -1696,13 +1696,13 @@ loosen|-1 1
 loosen with|-2 2
 lot|3 -3
 lots|4 -4
-lots of|2 -2
+lots of|1 -1
 low #|-1 1
 low ,|1 -1
 low .|3 -3
 low heat|4 -4
 low oven|3 -3
-lower|5 -5
+lower|4 -4
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
@@ -1755,6 +1755,7 @@ middle|2 -2
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
+min|1 -1
 min (|1 -1
 min ,|3 -3
 min .|10 -10
@@ -1798,7 +1799,7 @@ minutes longer|2 -2
 minutes more|3 -3
 minutes or|2 -2
 minutes till|1 -1
-minutes to|4 -4
+minutes to|5 -5
 minutes until|5 -5
 minutes with|2 -2
 mirin|2 -2
@@ -1908,6 +1909,7 @@ of pepper|1 -1
 of salt|2 -2
 of salted|3 -3
 of stock|4 -4
+of the|-1 1
 of their|2 -2
 off|7 -7
 off ,|2 -2
@@ -1926,7 +1928,7 @@ oil .|3 -3
 oil ;|1 -1
 oil and|1 -1
 oil for|3 -3
-oil in|8 -8
+oil in|7 -7
 oil into|1 -1
 oil on|3 -3
 oil over|2 -2
@@ -1955,6 +1957,7 @@ on the|1 -1
 on time|-2 2
 on top|5 -5
 on two|1 -1
+once|1 -1
 once ,|-2 2
 once .|2 -2
 one|-1 1
@@ -2014,7 +2017,7 @@ over the|3 -3
 overmix|4 -4
 overnight|-1 1
 overnight .|3 -3
-overnight in|-1 1
+overnight in|-2 2
 own|1 -1
 oz|1 -1
 p|-4 4
@@ -2189,7 +2192,7 @@ raisins|3 -3
 raspberries|2 -2
 raw|3 -3
 re|-3 3
-ready|-2 2
+ready|-3 3
 ready in|-6 6
 really|3 -3
 recipe|-5 5
@@ -2343,7 +2346,7 @@ seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
 sec .|3 -3
-second|5 -5
+second|4 -4
 seconds|3 -3
 seconds ,|2 -2
 seconds .|2 -2
@@ -2476,14 +2479,14 @@ soft|5 -5
 soft ,|3 -3
 soft .|3 -3
 soften|5 -5
-soften onion|2 -2
+soften onion|1 -1
 soften the|2 -2
 softened|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
-somewhere|3 -3
-somewhere warm|3 -3
+somewhere|4 -4
+somewhere warm|4 -4
 sort|2 -2
 soup|1 -1
 sour|3 -3
@@ -2609,7 +2612,7 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|2 -2
+sweet potatoes|1 -1
 swirl|2 -2
 syrup|3 -3
 syrup ,|1 -1
@@ -2681,7 +2684,7 @@ the chickpeas|3 -3
 the coconut|2 -2
 the cooking|3 -3
 the coriander|2 -2
-the counter|2 -2
+the counter|3 -3
 the crumbs|3 -3
 the dal|-2 2
 the day|4 -4
@@ -2701,7 +2704,7 @@ the freezer|-1 1
 the fridge|-2 2
 the garlic|3 -3
 the ginger|1 -1
-the gnocchi|1 -1
+the gnocchi|2 -2
 the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
@@ -2805,7 +2808,7 @@ then release|2 -2
 then simmer|5 -5
 then the|2 -2
 then turn|3 -3
-there|-1 1
+there|-2 2
 they|4 -4
 they pop|1 -1
 thick|2 -2
@@ -3009,7 +3012,6 @@ up the|1 -1
 up to|1 -1
 up with|1 -1
 upper|3 -3
-upright|2 -2
 us|-2 2
 use|-3 3
 usually|1 -1
@@ -3067,7 +3069,7 @@ we|3 -3
 wedges|2 -2
 week|-2 2
 week .|2 -2
-weeks|-2 2
+weeks|-3 3
 weeks .|-1 1
 weeks in|-5 5
 weight|3 -3
