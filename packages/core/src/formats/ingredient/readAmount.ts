@@ -287,7 +287,7 @@ function inUnits(reading: Reading, { number, rest: behind }: Numbered): ReadAmou
   const unit = unitAtStart(rest) ?? unitAtStart(rest.replace(LEVEL, ''));
   if (!unit) return counted(reading, { number, second, rest });
   const said = number.text;
-  const lost = /^\d+$/.test(said) && !second ? LOST_SLASH.exec(said) : null;
+  const lost = /^\d+$/.test(said) && !second && !/^level\b/i.test(rest) ? LOST_SLASH.exec(said) : null;
   if (lost && (unit.name === 'cup' || unit.name === 'tsp' || unit.name === 'tbsp'))
     reading.doubts.push(lostSlash(reading.line, said, lost, unit.name));
   if (heaped) reading.doubts.push(heapedSpoon(reading.line, number, heaped, unit.name));
@@ -300,10 +300,11 @@ function lostSlash(line: string, said: string, lost: RegExpExecArray, unit: Meas
   return {
     about: 'amount',
     question: `${said} ${unit}: was it ${slashed}?`,
-    choices: [slashed, said].map((n) => ({
-      label: `${n} ${unit}`,
-      line: line.replace(said, n).replace(/^(\S+) (?=12|13|14|23|34|18|38|58|78)/, '$1 '),
-    })),
+    // "12 level cups" are so many: no slash is looked for in them.
+    choices: [
+      { label: `${slashed} ${unit}`, line: line.replace(said, slashed) },
+      { label: `${said} ${unit}`, line: line.replace(said, `${said} level`) },
+    ],
   };
 }
 

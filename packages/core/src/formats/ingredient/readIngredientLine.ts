@@ -288,7 +288,20 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     ...(food ? { food } : {}),
     form: form.join(', '),
     optional,
-    doubts,
+    doubts: doubts.map((doubt) => settling(doubt, text, amount)),
+  };
+}
+
+/** A choice that leaves the line as it is would be asked again: it is said with the food's name alone. */
+function settling(doubt: Doubt, text: string, amount: Amount): Doubt {
+  const said = amount.kind === 'to taste' ? '' : amount.kind === 'unknown' ? (amount.said ?? '') : amountWords(amount);
+  return {
+    ...doubt,
+    choices: doubt.choices.map((choice) =>
+      choice.line === text && doubt.about === 'food'
+        ? { ...choice, line: `${said} ${choice.label.replace(/^only /, '')}`.trim() }
+        : choice,
+    ),
   };
 }
 

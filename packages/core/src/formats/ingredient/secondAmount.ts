@@ -96,7 +96,7 @@ export const liquidDoubt = (line: string, liquid: string | undefined): Doubt => 
   question: liquid
     ? `“${liquid}” is kept and goes in, too: it needs a line of its own. Here it is left out.`
     : 'Liquid is kept and goes in, too: how much needs a line of its own. Here it is left out.',
-  choices: [{ label: 'left out here', line: line.split(/\s*,\s*/)[0] ?? line }],
+  choices: [{ label: 'left out here', line: line.split(/\s*[,(]\s*/)[0] ?? line }],
 });
 
 /** "…, plus 2 tablespoons for brushing", "…, and 1 tsp extra": more of the same, behind what it is of. */

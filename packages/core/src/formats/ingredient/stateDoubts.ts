@@ -114,7 +114,12 @@ export function stateDoubts(
       },
     ];
   // "1.8 l bouillon": nobody means the powder.
-  if (food.name === 'stock powder' && amount.kind === 'volume' && amount.mL.compare(POWDER_ML) > 0)
+  if (
+    food.name === 'stock powder' &&
+    !/\bpowder\b/i.test(text) &&
+    amount.kind === 'volume' &&
+    amount.mL.compare(POWDER_ML) > 0
+  )
     return [
       {
         about: 'food',

@@ -222,7 +222,10 @@ export function doubtOfStep(
       question: 'How much of the liquid is kept?',
       choices: ['100 ml', '250 ml', '500 ml'].map((amount) => ({
         label: amount.replace('ml', 'mL'),
-        text: text.replace(/\b(?:reserv\w*|keep|save|set aside|catch)\b/i, (said) => `${said} ${amount} of`),
+        text: text.replace(
+          /\b(?:reserv\w*|keep(?:ing)?|sav(?:e|ing)|set(?:ting)? aside|catch(?:ing)?)\b(?: an? \w+ of)?/i,
+          (said) => `${said} ${amount} of`,
+        ),
       })),
     };
   const settled = /\bby hand\b|\bin all\b/i.test(plain);
@@ -261,6 +264,7 @@ export function doubtOfStep(
   const looked = step.timed && step.attention.needs === 'look' && !step.station && !STANDS.test(withoutEnd(plain));
   if (
     (looked || unplaced) &&
+    !settled &&
     step.after &&
     step.minutes.latest >= (looked ? 1 : OFF_FROM_MINUTES) &&
     (!HANDWORK.test(plain.replace(IN_THE_POT, '')) || /\bmin(?:ute)?s? (?:more|longer)\b/i.test(plain))

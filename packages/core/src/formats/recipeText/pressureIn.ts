@@ -21,11 +21,16 @@ export const isPressure = (text: string): boolean => PRESSURE.test(text) && !(SA
 /** Does it speak of how the pressure is let out? */
 export const isRelease = (text: string): boolean => RELEASE.test(text);
 
+/** "High 5, NR" */
+const BARE_HIGH = /\b(?:high|HP|manual)\b[^.\d]{0,8}\d{1,3}\b(?! ?min)/i;
+
 /** The same with its time, where none was said. */
 export const heldFor = (text: string, minutes: number): string =>
   WHISTLES.test(text)
     ? text.replace(WHISTLES, `pressure cook for ${minutes} minutes`)
-    : text.replace(PRESSURE, (said) => `${said} for ${minutes} minutes`);
+    : BARE_HIGH.test(text)
+      ? text.replace(BARE_HIGH, `High pressure for ${minutes} minutes`)
+      : text.replace(PRESSURE, (said) => `${said} for ${minutes} minutes`);
 
 /** What a text says of a sealed cooker's cycle. What it does not say is left out, to be asked. */
 export interface SaidPressure {

@@ -264,16 +264,17 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const whisked = time !== undefined && time.to < LOOKED_AFTER.from && WHISKING.test(plain);
   const alone =
     time !== undefined &&
-    !whisked &&
-    !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
-    (ALONE.test(byHandOnly(plain)) ||
-      boilsInWater(plainSigns(text)) ||
-      named !== undefined ||
-      (inOven && !grill) ||
-      // "Flip, then 10 more": in an oven nobody stands.
-      (goesOn !== undefined &&
-        goesOn.station === station &&
-        (goesOn.attention.needs === 'nobody' || (station === 'oven' && !goesOn.grill))));
+    (LEFT_BY_WORD.test(plain) ||
+      (!whisked &&
+        !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
+        (ALONE.test(byHandOnly(plain)) ||
+          boilsInWater(plainSigns(text)) ||
+          named !== undefined ||
+          (inOven && !grill) ||
+          // "Flip, then 10 more": in an oven nobody stands.
+          (goesOn !== undefined &&
+            goesOn.station === station &&
+            (goesOn.attention.needs === 'nobody' || (station === 'oven' && !goesOn.grill))))));
   // "Cook the rice 12 minutes": nobody says that hands stay at it, and somebody looks.
   const lookedAfter =
     time !== undefined &&
@@ -323,6 +324,8 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
 /** What boils by itself so long, minutes, is looked after now and then; of more it is asked. Common practice, no published source. */
 const LOOKED_AFTER = { from: 8, to: 14 } as const;
 const WHISKING = /\bwhisking\b(?! (?:now|occasionally|often|sometimes|from time|once|every))/i;
+/** Somebody said so. */
+const LEFT_BY_WORD = /[,.] left to stand\.?$/i;
 const BOILS_BY_ITSELF =
   /\bcook(?:ed|ing)?\b.*?\b(?:pack(?:et|age)?|instructions?)\b|\b(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b[^.]*\bcook\b|\bcook\b[^.;]*\bin (?:[\w/-]+ ){0,5}(?:water|stock|broth)\b|\bcook (?:[\p{L}-]+ ){0,3}(?:rice|pasta|spaghetti|penne|macaroni|noodles|quinoa|bulgur|millet|barley|farro|lentils|potatoes|gnocchi)\b/iu;
 const BUSY =

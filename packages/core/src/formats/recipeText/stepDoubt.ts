@@ -4,8 +4,16 @@ export interface StepDoubt {
   readonly choices: readonly { readonly label: string; readonly text: string }[];
 }
 
-/** A step's words with more behind them. */
-export const more = (text: string, words: string): string => `${text.replace(/[.\s]+$/, '')}, ${words}.`;
+/** What comes in at the end or is set aside says nothing of where a step is: nor would what is said in its sentence. */
+const OF_THE_END = /\b(?:the last|the final)\b[^.]*$|\bset (?:it |them )?aside\b[^.]*$|\boff (?:the )?heat\b[^.]*$/i;
+
+/** A step's words with more behind them: in its last sentence, or in one of their own where that one tells of something else. */
+export function more(text: string, words: string): string {
+  const bare = text.replace(/[.\s]+$/, '');
+  return OF_THE_END.test(bare) && /^(?:by|left|simmering|on the hob|back)\b/.test(words)
+    ? `${bare}. ${words.charAt(0).toUpperCase()}${words.slice(1)}.`
+    : `${bare}, ${words}.`;
+}
 /** One choice for each of so many minutes. */
 export const minutesOf = (text: string, list: readonly number[]) =>
   list.map((n) => ({ label: `${n} min`, text: more(text, `${n} minutes`) }));

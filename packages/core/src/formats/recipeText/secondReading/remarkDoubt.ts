@@ -1,6 +1,6 @@
 import type { MethodStep } from '../readMethodStep.ts';
 import { sentencesOf } from '../splitMethod.ts';
-import type { StepDoubt } from '../stepDoubt.ts';
+import { more, type StepDoubt } from '../stepDoubt.ts';
 import { isTold } from '../toldOnly.ts';
 import { toldShare } from './toldOrDone.ts';
 
@@ -18,11 +18,12 @@ export const isRemark = (sentence: string): boolean => isTold(sentence) && toldS
  * A step that may be a remark, by the rules or by what was learned: "Store in a tin for 3 days" is none that a plan makes anybody do.
  * @example remarkDoubt(readMethodStep('Ready after 5 days, keeps 2 months.'))?.question // "Is this a step of the recipe?"
  */
-export function remarkDoubt({ text }: MethodStep): StepDoubt | undefined {
+export function remarkDoubt({ text, timed, kind, afterwards }: MethodStep): StepDoubt | undefined {
   const sentences = sentencesOf(text);
   const likely = sentences.every((sentence) => toldShare(sentence) >= REMARK_FROM);
   if (!likely && !sentences.every(isTold)) return undefined;
-  const yes = { label: 'yes', text };
+  // Without a time it is work for somebody's hands.
+  const yes = { label: 'yes', text: timed || kind === 'ahead' || afterwards ? text : more(text, 'done by hand') };
   const no = { label: 'no, leave it out', text: '' };
   return { question: 'Is this a step of the recipe?', choices: likely ? [no, yes] : [yes, no] };
 }
