@@ -18,7 +18,7 @@ export function MethodRead({
   sayTimes,
 }: {
   read: ReadText;
-  mend: (n: number, text: string) => void;
+  mend: (key: string, text: string) => void;
   saySoak: (soak: SaidOfText['soak']) => void;
   /** No step is in this appliance, and that is right. */
   sayPlace: (place: string) => void;
@@ -66,36 +66,34 @@ export function MethodRead({
           </div>
         </li>
       )}
-      {steps.map(({ step, doubt, n, written }, at) => (
-        <li key={`${at} ${step.text}`} className={doubt ? 'asks' : undefined}>
+      {steps.map(({ step, doubt, key, written }) => (
+        <li key={`${key} ${step.text}`} className={doubt ? 'asks' : undefined}>
           <div className="read-step">
             <span>
               {step.text}
               <small>{stepWords(step)}</small>
             </span>
-            {n !== undefined && (
-              <Select<StepKind | 'none'>
-                size="small"
-                variant="borderless"
-                aria-label={`What this step is: ${step.text}`}
-                value={kindOfStep(step)}
-                options={[
-                  ...[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
-                    value: kind,
-                    label: KIND_WORDS[kind],
-                  })),
-                  { value: 'none' as const, label: 'no step, leave it out' },
-                ]}
-                popupMatchSelectWidth={false}
-                onChange={(kind) => mend(n, kind === 'none' ? '' : saidAs(written, kind))}
-              />
-            )}
+            <Select<StepKind | 'none'>
+              size="small"
+              variant="borderless"
+              aria-label={`What this step is: ${step.text}`}
+              value={kindOfStep(step)}
+              options={[
+                ...[...new Set([kindOfStep(step), ...kindsFor(written)])].map((kind) => ({
+                  value: kind,
+                  label: KIND_WORDS[kind],
+                })),
+                { value: 'none' as const, label: 'no step, leave it out' },
+              ]}
+              popupMatchSelectWidth={false}
+              onChange={(kind) => mend(key, kind === 'none' ? '' : saidAs(written, kind))}
+            />
           </div>
-          {doubt && n !== undefined && (
+          {doubt && (
             <div className="read-doubt">
               <span>{doubt.question}</span>
               {doubt.choices.map(({ label, text }) => (
-                <Button key={label} size="small" onClick={() => mend(n, text)}>
+                <Button key={label} size="small" onClick={() => mend(key, text)}>
                   {label}
                 </Button>
               ))}
@@ -103,14 +101,14 @@ export function MethodRead({
           )}
         </li>
       ))}
-      {stepsLeftOut.map(({ text, n }) => (
-        <li key={`out ${n}`} className="left-out">
+      {stepsLeftOut.map(({ text, key }) => (
+        <li key={`out ${key}`} className="left-out">
           <div className="read-step">
             <span>
               {text}
               <small>no step, left out</small>
             </span>
-            <Button size="small" type="text" aria-label={`Put back: ${text}`} onClick={() => mend(n, text)}>
+            <Button size="small" type="text" aria-label={`Put back: ${text}`} onClick={() => mend(key, text)}>
               Put back
             </Button>
           </div>

@@ -246,7 +246,7 @@ function Paste({ view }: { view: KitchenView }) {
             </ol>
             <MethodRead
               read={asRead}
-              mend={(n, step) => setSaid({ ...said, steps: { ...said.steps, [n]: step } })}
+              mend={(key, step) => setSaid({ ...said, steps: { ...said.steps, [key]: step } })}
               saySoak={(soak) => setSaid({ ...said, soak })}
               sayTimes={() => setSaid({ ...said, times: true })}
               sayPlace={(place) => setSaid({ ...said, places: [...said.places, place] })}

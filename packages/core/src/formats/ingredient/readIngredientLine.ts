@@ -53,6 +53,8 @@ const TO_TASTE =
   /,?\s*\(?\b(?:or |as much as )?(?:to taste|as needed|as required|to serve|for serving|for garnish|to garnish|for (?:deep-?|shallow )?frying|for greasing|for brushing|for dusting|for drizzling|for sprinkling|for the (?:tin|pan|tray|pot|dish))\b\)?/i;
 const OPTIONAL = /,?\s*\(?\b(?:optional|if (?:you )?like|if desired)\b\)?/i;
 const BULLET = /^(?:[-–—*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
+/** "(900 g - 1 kg)": that dash parts nothing off. */
+const RANGE_IN_BRACKETS = /(\([^()]*?\d ?(?:k?g|ml|l)?)\s+-\s+(?=\d)/gi;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
 const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over|(?:day|one-day|days?)[- ]old|yesterday['’]?s)\b/i;
@@ -76,7 +78,10 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     const read = readIngredientLine(held.line, foods, system);
     return { ...read, text, doubts: [held.doubt, ...read.doubts] };
   }
-  const line = withAmountFirst(asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;,]$/, ''))), system);
+  const line = withAmountFirst(
+    asUsual(plainSigns(text.replace(BULLET, '').replace(/\s*[.;,]$/, '')).replace(RANGE_IN_BRACKETS, '$1-')),
+    system,
+  );
   const optional = OPTIONAL.test(line);
   const tasted = TO_TASTE.test(line);
   const bare = line.replace(OPTIONAL, '').replace(TO_TASTE, '').trim();
@@ -185,7 +190,11 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
           {
             label: `only ${food.name}`,
             line: text
-              .replace(aside.words, '')
+              // In its brackets, or as a word of its own: "soy" is no part of "soya".
+              .replace(
+                new RegExp(`\\(${inRegExp(aside.words)}\\)|(?<!\\p{L})${inRegExp(aside.words)}(?!\\p{L})`, 'u'),
+                '',
+              )
               .replace(/[\s,]+$/, '')
               .trim(),
           },
@@ -418,6 +427,8 @@ function byFeel(food: Food, { feel, amount }: ReadAmount): ByFeel | undefined {
 
 const nameWords = ({ name, facts }: Food): readonly string[] =>
   [name, ...(facts.names ?? [])].flatMap((each) => each.toLowerCase().split(' '));
+
+const inRegExp = (words: string): string => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
 /** A name with a word that the food found in it does not have: it may be another food, with other allergens. */
 function otherFoodDoubt(text: string, named: string, food: Food, unheard: readonly string[], foods: FoodIndex): Doubt {

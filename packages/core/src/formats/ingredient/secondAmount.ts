@@ -34,7 +34,7 @@ export function usesAmountOf(amount: Amount, words: string, also: Quantity | und
 /** A count and a weight: which of them is how much it is? */
 export function whichAmount(line: string, food: Food, words: string): Doubt {
   const [, n = '', unit = ''] = WEIGHED.exec(words) ?? [];
-  const counted = line.split(/\s*[,;(]/)[0] ?? line;
+  const counted = line.replace(/\s*\([^)]*\)/g, '').split(/\s*[,;(]/)[0] ?? line;
   return {
     about: 'amount',
     question: `“${words}”: is that how much ${food.name} it is?`,

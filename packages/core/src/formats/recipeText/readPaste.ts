@@ -43,8 +43,8 @@ const inMethodAlone = (written: string): Doubt => ({
 export interface SaidOfText {
   /** Words put in place of a line, by its key; none: it is left out. */
   readonly lines: Readonly<Record<string, string>>;
-  /** Words put in place of a step, by its number among those of the text; none: it is left out. */
-  readonly steps: Readonly<Record<number, string>>;
+  /** Words put in place of a step, by its key; none: it is left out. */
+  readonly steps: Readonly<Record<string, string>>;
   /** Of beans of which the text does not say that they are soaked. */
   readonly soak: 'soaked' | 'as they are' | undefined;
   /** Appliances that the text names and no step is in: that is right so. */
@@ -73,9 +73,9 @@ export interface LineRead {
 export interface StepRead {
   readonly step: MethodStep;
   readonly doubt: StepDoubt | undefined;
-  /** Its number among those of the text; undefined: it was added, from the list or on being asked. */
-  readonly n: number | undefined;
-  /** As it stands in the text. */
+  /** By which it is put right: its number among those of the text, or, where it was added from the list or on being asked, its words. */
+  readonly key: string;
+  /** As it stands in the text, or as it was added. */
   readonly written: string;
 }
 
@@ -84,7 +84,7 @@ export interface ReadText {
   readonly lines: readonly LineRead[];
   readonly linesLeftOut: readonly { readonly key: string; readonly written: string }[];
   readonly steps: readonly StepRead[];
-  readonly stepsLeftOut: readonly { readonly text: string; readonly n: number }[];
+  readonly stepsLeftOut: readonly { readonly text: string; readonly key: string }[];
   /** The method as it goes into the recipe. */
   readonly method: readonly string[];
   /** Dry beans of which it has to be asked whether they are soaked. */
@@ -117,7 +117,12 @@ export function readPaste(
 
   const sentences = splitMethod(words.method);
   // What was said to be no step is left out: nothing stands in its place.
-  const numbered = sentences.flatMap((text, n) => (said.steps[n] === '' ? [] : [{ text: said.steps[n] ?? text, n }]));
+  const asSaid = ({ key, written }: Pick<StepRead, 'key' | 'written'>) => {
+    const text = said.steps[key] ?? written;
+    return text === '' ? [] : [{ key, written, text }];
+  };
+  const written = sentences.map((sentence, n) => ({ key: `${n}`, written: sentence }));
+  const numbered = written.flatMap(asSaid);
   const own = numbered.map(({ text }) => text);
   const ownSteps = readMethod(own);
   const dry = unsoaked(lines, ownSteps);
@@ -125,18 +130,21 @@ export function readPaste(
     ...soaksInLines(lines, ownSteps),
     ...(dry && said.soak === 'soaked' ? [`Soak the ${dry} for 8 to 20 hours.`] : []),
   ];
-  const method = [...added, ...own];
+  // What was added can be said otherwise and left out as well: its words are its key.
+  const fromList = added.map((text) => ({ key: `added ${text}`, written: text }));
+  const told = [...fromList.flatMap(asSaid), ...numbered];
+  const method = told.map(({ text }) => text);
   const read = readMethod(method);
 
-  const told = needsInMethod(read, lines, readLine);
+  const inMethod = needsInMethod(read, lines, readLine);
   // A line that was left out is no food that nobody listed.
-  const known = [...texts.map(({ written }) => written), ...told.map(({ line }) => line)].map(readLine);
+  const known = [...texts.map(({ written }) => written), ...inMethod.map(({ line }) => line)].map(readLine);
   const named = unlistedFoods(read, [...lines, ...known], words.name, foods).map(({ words: line, step }) => ({
     line,
     step,
   }));
   const main = texts.length === 0 && read.length > 0 ? mainUnlisted(words.name, known, foods) : undefined;
-  const needs = [...told, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
+  const needs = [...inMethod, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
     ({ line, ...more }: MethodNeed) => ({ key: `method ${line}`, written: line, ...more }),
   );
   const needed = needs.flatMap(({ key, written, step, listed }) => {
@@ -181,7 +189,7 @@ export function readPaste(
   const steps = read.map((step, at): StepRead => {
     const way = wayOf(step.text);
     const otherWay = way === undefined ? undefined : ways.find((each) => each !== way);
-    const n = numbered[at - added.length]?.n;
+    const { key = '', written: words = step.text } = told[at] ?? {};
     const doubt = doubtOfStep(step, {
       dry: dryPots.includes(at),
       pieces,
@@ -192,12 +200,12 @@ export function readPaste(
       ...(at > 0 ? { before: read[at - 1] } : {}),
     });
     // Whatever somebody said of a step, also that it is right, is not asked a second time.
-    const settled = n === undefined || said.steps[n] !== undefined;
+    const settled = key.startsWith('added ') || said.steps[key] !== undefined;
     return {
       step,
       doubt: settled ? doubt : (remarkDoubt(step) ?? doubt ?? secondDoubt(step, read[at - 1])),
-      n,
-      written: sentences[n ?? -1] ?? step.text,
+      key,
+      written: words,
     };
   });
   const places = placesUnheard(words, read).filter((place) => !said.places.includes(place));
@@ -208,7 +216,9 @@ export function readPaste(
       said.lines[key] === '' ? [{ key, written }] : [],
     ),
     steps,
-    stepsLeftOut: sentences.flatMap((text, n) => (said.steps[n] === '' ? [{ text, n }] : [])),
+    stepsLeftOut: [...fromList, ...written].flatMap(({ key, written: text }) =>
+      said.steps[key] === '' ? [{ text, key }] : [],
+    ),
     method,
     soak: dry && said.soak === undefined ? dry : undefined,
     places,

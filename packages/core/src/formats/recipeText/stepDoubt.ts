@@ -5,7 +5,8 @@ export interface StepDoubt {
 }
 
 /** What comes in at the end or is set aside says nothing of where a step is: nor would what is said in its sentence. */
-const OF_THE_END = /\b(?:the last|the final)\b[^.]*$|\bset (?:it |them )?aside\b[^.]*$|\boff (?:the )?heat\b[^.]*$/i;
+const OF_THE_END =
+  /\b(?:(?:the|for) (?:the )?(?:last|final))\b[^.]*$|\bset (?:it |them )?aside\b[^.]*$|\boff (?:the )?heat\b[^.]*$/i;
 
 /** A step's words with more behind them: in its last sentence, or in one of their own where that one tells of something else. */
 export function more(text: string, words: string): string {
