@@ -183,6 +183,14 @@ const wrap = (text: string, width: number): string =>
   }, '');
 
 /** The same dish as one person would write it down. */
+/** Lines by the part of the dish they are for, in their order. */
+const inGroups = (
+  lines: readonly DishLine[],
+): readonly (readonly [group: string | undefined, list: readonly DishLine[]])[] =>
+  [...new Set(lines.map(({ group }) => group))].map(
+    (group) => [group, lines.filter((each) => each.group === group)] as const,
+  );
+
 export const HANDS: Readonly<Record<string, (dish: Dish) => string>> = {
   tidy: ({ name, portions, lines, steps }) =>
     [
@@ -293,6 +301,69 @@ export const HANDS: Readonly<Record<string, (dish: Dish) => string>> = {
     ].join('\n'),
   inline: ({ name, portions, lines, steps }) =>
     `${name} (serves ${portions})\nIngredients: ${lines.map((each) => `${metric(each)} ${called(each)}`).join('; ')}.\nMethod: ${steps.map(({ say }) => say).join(' ')}`,
+  slashes: ({ name, portions, lines, steps }) =>
+    [
+      `${name} x${portions}`,
+      '',
+      ...inGroups(lines).map(
+        ([group, list]) =>
+          `${(group ?? 'main').toUpperCase()}  ${list.map((each) => `${metric(each)} ${called(each)}`).join(' / ')}`,
+      ),
+      '',
+      ...steps.map(({ say }, n) => `${n + 1} – ${say}`),
+    ].join('\n'),
+  labelled: ({ name, portions, lines, steps }) =>
+    [
+      `Subject: ${name}`,
+      `Serves ${portions}`,
+      '',
+      ...inGroups(lines).map(
+        ([group, list]) =>
+          `For the ${group ?? 'pot'}: ${list.map((each) => `${metric(each)} ${called(each)}`).join(', ')}`,
+      ),
+      '',
+      'Method',
+      ...steps.map(({ say }) => `- ${say}`),
+    ].join('\n'),
+  sheet: ({ name, portions, lines, steps }) =>
+    [
+      `Dish\t${name}`,
+      `Yield\t${portions} portions`,
+      ...lines.map((each) => `${called(each)}\t${metric(each)}`),
+      'Method',
+      ...steps.map(({ say }) => say),
+    ].join('\n'),
+  quoted: ({ name, portions, lines, steps }) =>
+    [
+      `**${name}**`,
+      `_Serves ${portions}_`,
+      '',
+      '**Ingredients**',
+      ...lines.map((each) => `* ${metric(each)} ${called(each)}${each.form ? ` (${each.form})` : ''}`),
+      '',
+      '**Instructions**',
+      ...steps.map(({ say }, n) => `(${n + 1}) ${say}`),
+      '',
+      '> Leftovers keep for 3 days in the fridge.',
+    ].join('\n'),
+  afterwards: ({ name, portions, lines, steps }) =>
+    [
+      ...lines.map((each) => `- ${line(each)}`),
+      '',
+      name,
+      '',
+      ...steps.map(({ say }) => say),
+      `Serves ${portions}.`,
+    ].join('\n'),
+  dotted: ({ name, portions, lines, steps }) =>
+    [
+      `${name} | ${portions} portions | 1 h`,
+      '',
+      ...lines.map((each) => `${called(each)} ${'.'.repeat(12)} ${metric(each)}`),
+      '',
+      steps.map(({ say }) => say).join(' '),
+      'Freezes.',
+    ].join('\n'),
   data: ({ name, portions, lines, steps }) =>
     JSON.stringify({
       '@context': 'https://schema.org',
