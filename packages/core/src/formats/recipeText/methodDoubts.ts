@@ -43,6 +43,8 @@ const HANDWORK =
 const NOW_AND_THEN =
   /\b(?:stir\w*|turn\w*|shak\w*|toss\w*|swap\w*) (?:(?:&|and) (?:stir|turn|swap) )?(?:occasionally|sometimes|now|from time|once|every|often enough|(?:at )?half)\b/gi;
 
+const UNSTIRRED = /\b(?:without|no|not|don['’]?t|never) (?:stir|turn|shak)\w*/gi;
+
 /** A time at low pressure is none at high: the one that is chosen takes its place. */
 const atHigh = (text: string, n: number): string => {
   const [time] = timesIn(text);
@@ -286,7 +288,9 @@ export function doubtOfStep(
     step.station === 'burner' &&
     step.attention.needs === 'hands' &&
     step.minutes.latest >= LONG &&
-    !/\b(?:stir|fry|saut[eé]|by hand|caramelis|caramelize|toast|flip|turn)/i.test(plain.replace(NOW_AND_THEN, ''))
+    !/\b(?:stir|fry|saut[eé]|by hand|caramelis|caramelize|toast|flip|turn)/i.test(
+      plain.replace(NOW_AND_THEN, '').replace(UNSTIRRED, ''),
+    )
   )
     return {
       question: 'Does somebody stand at it all that time?',

@@ -21,6 +21,7 @@ export const TOLD_WEIGHTS = `
 # g|1 -1
 # h|1 -1
 # hr|1 -1
+# inch|1 -1
 # inches|2 -2
 # jars|-2 2
 # kg|1 -1
@@ -57,7 +58,7 @@ export const TOLD_WEIGHTS = `
 ( from|-3 3
 ( it|3 -3
 ( not|2 -2
-( or|3 -3
+( or|2 -2
 , a|1 -1
 , about|1 -1
 , adding|2 -2
@@ -66,6 +67,7 @@ export const TOLD_WEIGHTS = `
 , back|1 -1
 , bake|1 -1
 , baking|1 -1
+, basil|2 -2
 , bay|2 -2
 , beans|1 -1
 , blend|2 -2
@@ -90,12 +92,12 @@ export const TOLD_WEIGHTS = `
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
-, cover|4 -4
+, cover|5 -5
 , covered|2 -2
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
-, dill|2 -2
+, dill|1 -1
 , don|-1 1
 , drain|3 -3
 , drizzle|1 -1
@@ -112,6 +114,7 @@ export const TOLD_WEIGHTS = `
 , fridge|3 -3
 , fry|3 -3
 , garlic|3 -3
+, gas|1 -1
 , ginger|3 -3
 , half|3 -3
 , heat|2 -2
@@ -139,7 +142,7 @@ export const TOLD_WEIGHTS = `
 , milk|3 -3
 , mint|1 -1
 , mirin|2 -2
-, mix|1 -1
+, mix|2 -2
 , mushrooms|2 -2
 , mustard|-2 2
 , natural|3 -3
@@ -163,7 +166,7 @@ export const TOLD_WEIGHTS = `
 , pinch|1 -1
 , portion|2 -2
 , potatoes|3 -3
-, pour|3 -3
+, pour|2 -2
 , press|3 -3
 , put|2 -2
 , reduce|-1 1
@@ -268,6 +271,7 @@ export const TOLD_WEIGHTS = `
 ^ bring|5 -5
 ^ brown|4 -4
 ^ brush|4 -4
+^ check|4 -4
 ^ chill|11 -11
 ^ chop|5 -5
 ^ close|4 -4
@@ -275,7 +279,7 @@ export const TOLD_WEIGHTS = `
 ^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-5 5
-^ cool|13 -13
+^ cool|12 -12
 ^ core|5 -5
 ^ cover|2 -2
 ^ cream|4 -4
@@ -283,7 +287,7 @@ export const TOLD_WEIGHTS = `
 ^ cube|4 -4
 ^ curry|3 -3
 ^ cut|7 -7
-^ day|6 -6
+^ day|5 -5
 ^ dice|3 -3
 ^ dip|3 -3
 ^ discard|4 -4
@@ -373,7 +377,7 @@ export const TOLD_WEIGHTS = `
 ^ place|2 -2
 ^ portion|5 -5
 ^ potatoes|4 -4
-^ pour|6 -6
+^ pour|5 -5
 ^ preheat|6 -6
 ^ prep|-7 7
 ^ preparation|-4 4
@@ -382,7 +386,7 @@ export const TOLD_WEIGHTS = `
 ^ prove|5 -5
 ^ pulse|3 -3
 ^ puree|4 -4
-^ put|5 -5
+^ put|4 -4
 ^ quarter|2 -2
 ^ ready|-3 3
 ^ reheat|-5 5
@@ -426,7 +430,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|4 -4
+^ take|5 -5
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
@@ -460,7 +464,7 @@ export const TOLD_WEIGHTS = `
 ^ yields|-4 4
 a|-2 2
 a #|1 -1
-a baking|3 -3
+a baking|2 -2
 a big|2 -2
 a bit|-1 1
 a boil|2 -2
@@ -468,7 +472,7 @@ a bowl|3 -3
 a clean|2 -2
 a cloth|3 -3
 a colander|2 -2
-a day|2 -2
+a day|1 -1
 a deep|2 -2
 a dry|3 -3
 a dutch|1 -1
@@ -488,7 +492,7 @@ a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|1 -1
+a log|2 -2
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -505,6 +509,7 @@ a sheet|1 -1
 a side|-2 2
 a sieve|1 -1
 a simmer|3 -3
+a skewer|1 -1
 a small|3 -3
 a splash|-1 1
 a spoon|2 -2
@@ -515,6 +520,7 @@ a thick|1 -1
 a third|2 -2
 a time|2 -2
 a tin|-2 2
+a toothpick|1 -1
 a tray|-2 2
 a week|-3 3
 a wide|2 -2
@@ -558,7 +564,7 @@ ajar ,|1 -1
 al|2 -2
 all|3 -3
 all ,|-2 2
-all .|5 -5
+all .|4 -4
 all but|2 -2
 all in|2 -2
 all the|2 -2
@@ -569,8 +575,7 @@ almonds|3 -3
 almonds .|3 -3
 almost|2 -2
 alongside|3 -3
-an hour|1 -1
-an oiled|3 -3
+an oiled|2 -2
 an onion|3 -3
 an ovenproof|1 -1
 and|1 -1
@@ -590,23 +595,25 @@ and chill|-3 3
 and chilli|2 -2
 and cook|5 -5
 and coriander|2 -2
-and cut|1 -1
+and cut|2 -2
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
 and freeze|-3 3
 and fry|-3 3
-and garlic|2 -2
+and garlic|3 -3
 and ginger|1 -1
 and grill|1 -1
 and half|1 -1
 and into|1 -1
+and juice|2 -2
 and knead|4 -4
 and leave|3 -3
 and lemon|1 -1
 and let|3 -3
 and lime|3 -3
 and line|2 -2
+and mint|1 -1
 and mushrooms|2 -2
 and nutmeg|1 -1
 and oil|3 -3
@@ -614,7 +621,7 @@ and onion|2 -2
 and onions|2 -2
 and oregano|1 -1
 and paprika|2 -2
-and parsley|1 -1
+and parsley|2 -2
 and pepper|2 -2
 and peppers|2 -2
 and remaining|1 -1
@@ -625,7 +632,7 @@ and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
 and serve|4 -4
-and set|2 -2
+and set|1 -1
 and simmer|4 -4
 and soak|5 -5
 and some|-1 1
@@ -643,6 +650,7 @@ and thyme|1 -1
 and tomato|1 -1
 and tomatoes|2 -2
 and toss|2 -2
+and transfer|3 -3
 and turmeric|1 -1
 and vinegar|4 -4
 and water|3 -3
@@ -661,7 +669,7 @@ are tender|1 -1
 around|-2 2
 arrange|3 -3
 arugula|2 -2
-as|-1 1
+as|-2 2
 as a|-2 2
 as it|3 -3
 as they|4 -4
@@ -686,16 +694,16 @@ back .|3 -3
 back in|2 -2
 back to|2 -2
 bag|-1 1
-bag .|-1 1
 bags|-1 1
 bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
+bake in|2 -2
 bake on|3 -3
 baking|-3 3
 baking dish|3 -3
-baking powder|2 -2
+baking powder|1 -1
 baking sheet|2 -2
 baking tray|1 -1
 balls|4 -4
@@ -768,7 +776,6 @@ blend with|1 -1
 blender ,|3 -3
 blender .|5 -5
 blitz|5 -5
-blitz with|1 -1
 block|2 -2
 blocks|3 -3
 blue|-3 3
@@ -824,6 +831,7 @@ brown ,|1 -1
 brown .|3 -3
 brown the|2 -2
 browned|3 -3
+browning|1 -1
 brush|5 -5
 brush with|5 -5
 bubble|5 -5
@@ -836,7 +844,6 @@ build|2 -2
 bulgur|2 -2
 bunch|2 -2
 buns|2 -2
-but|1 -1
 but not|2 -2
 but the|3 -3
 butter|4 -4
@@ -856,7 +863,7 @@ c and|2 -2
 c fan|4 -4
 c gas|-1 1
 c with|1 -1
-c within|-2 2
+c within|-1 1
 ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
@@ -923,7 +930,7 @@ chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
 chipotle|4 -4
-chips|2 -2
+chips|3 -3
 chives|5 -5
 chocolate|2 -2
 choi|2 -2
@@ -962,6 +969,7 @@ coarse|3 -3
 coarsely|3 -3
 coat|2 -2
 cobs|4 -4
+cocoa|1 -1
 coconut milk|5 -5
 colander|2 -2
 cold|3 -3
@@ -972,7 +980,7 @@ combine|6 -6
 combine ,|3 -3
 combine everything|2 -2
 combined|1 -1
-come|2 -2
+come|3 -3
 come down|2 -2
 comes|1 -1
 comes out|1 -1
@@ -1022,14 +1030,14 @@ counter|3 -3
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
-cover|3 -3
+cover|4 -4
 cover ,|5 -5
-cover .|5 -5
+cover .|6 -6
 cover and|-1 1
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
-cover with|6 -6
+cover with|4 -4
 covered|-2 2
 covered #|5 -5
 covered ,|-3 3
@@ -1057,7 +1065,7 @@ cumin|3 -3
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
-cup of|4 -4
+cup of|3 -3
 cup water|1 -1
 cups|-1 1
 cups of|2 -2
@@ -1083,6 +1091,7 @@ date|3 -3
 dates|3 -3
 day|1 -1
 day #|2 -2
+day .|-1 1
 day before|2 -2
 day drain|3 -3
 days|-4 4
@@ -1108,7 +1117,7 @@ discard the|2 -2
 dish ,|1 -1
 dish .|5 -5
 dissolve|4 -4
-dissolved|1 -1
+dissolved|2 -2
 divide|6 -6
 divide between|2 -2
 divide into|1 -1
@@ -1239,10 +1248,11 @@ firm|1 -1
 fish|3 -3
 fish out|3 -3
 five|3 -3
-five minutes|2 -2
+five minutes|3 -3
 flakes|2 -2
 flaky|1 -1
-flame|2 -2
+flame|3 -3
+flameproof|1 -1
 flat|1 -1
 flat .|4 -4
 flatbreads|4 -4
@@ -1254,7 +1264,7 @@ flipping|2 -2
 florets|1 -1
 flour|1 -1
 flour ,|3 -3
-flour and|2 -2
+flour and|3 -3
 flour in|2 -2
 floured|3 -3
 fluff|5 -5
@@ -1262,7 +1272,7 @@ fluff .|5 -5
 foam|3 -3
 foil|1 -1
 foil .|3 -3
-foil and|4 -4
+foil and|5 -5
 fold|6 -6
 fold ,|3 -3
 fold in|4 -4
@@ -1271,11 +1281,12 @@ food processor|2 -2
 for #|1 -1
 for a|-2 2
 for about|3 -3
-for an|4 -4
+for an|3 -3
 for another|3 -3
 for at|1 -1
 for five|4 -4
 for half|-1 1
+for ten|2 -2
 for the|-3 3
 for up|-2 2
 fork|3 -3
@@ -1390,10 +1401,10 @@ grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
-greens|4 -4
+greens|5 -5
 griddle|4 -4
 grill|4 -4
-grill for|3 -3
+grill for|4 -4
 grind|4 -4
 grind with|1 -1
 ground|1 -1
@@ -1405,12 +1416,12 @@ half|2 -2
 half .|4 -4
 half a|-1 1
 half of|3 -3
-half the|1 -1
+half the|2 -2
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
 halfway through|2 -2
-halve|3 -3
+halve|4 -4
 halved|1 -1
 hand|3 -3
 hand .|1 -1
@@ -1451,7 +1462,7 @@ high|2 -2
 high #|5 -5
 high ,|3 -3
 high .|3 -3
-high heat|5 -5
+high heat|4 -4
 high pressure|5 -5
 hing|2 -2
 hold|-6 6
@@ -1470,6 +1481,7 @@ hour and|-2 2
 hour before|3 -3
 hours ,|3 -3
 hours .|1 -1
+hours before|1 -1
 hours until|1 -1
 hp|5 -5
 hr|1 -1
@@ -1480,7 +1492,7 @@ i|2 -2
 ice|2 -2
 ice bath|4 -4
 if|4 -4
-if it|3 -3
+if it|2 -2
 if needed|-1 1
 if you|3 -3
 in|4 -4
@@ -1490,9 +1502,8 @@ in .|7 -7
 in ;|1 -1
 in all|1 -1
 in an|-1 1
-in coconut|1 -1
 in cold|3 -3
-in flour|3 -3
+in flour|2 -2
 in foil|4 -4
 in for|5 -5
 in fresh|2 -2
@@ -1512,6 +1523,7 @@ in vinegar|1 -1
 in water|3 -3
 in with|2 -2
 in your|1 -1
+inch|1 -1
 inches|3 -3
 incl|-1 1
 ingredients|2 -2
@@ -1529,7 +1541,6 @@ is|-2 2
 ish|2 -2
 it|6 -6
 it ,|2 -2
-it .|-1 1
 it a|2 -2
 it all|3 -3
 it bubble|1 -1
@@ -1540,7 +1551,7 @@ it for|1 -1
 it goes|2 -2
 it in|1 -1
 it looks|1 -1
-it s|4 -4
+it s|3 -3
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
@@ -1621,7 +1632,7 @@ leaves .|4 -4
 leaves and|3 -3
 leaving|2 -2
 leek|-1 1
-leek and|2 -2
+leek and|1 -1
 leek in|3 -3
 leeks|2 -2
 leeks ,|2 -2
@@ -1652,7 +1663,7 @@ let the|3 -3
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
-lid ajar|2 -2
+lid ajar|1 -1
 lid off|2 -2
 lid on|4 -4
 lidded|2 -2
@@ -1678,7 +1689,6 @@ litre|1 -1
 litre of|2 -2
 litres|-2 2
 litres of|1 -1
-little|1 -1
 little .|5 -5
 little oil|4 -4
 ll|2 -2
@@ -1715,7 +1725,7 @@ m|-3 3
 machine|4 -4
 made|-3 3
 main|-1 1
-make|-1 1
+make|-2 2
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
@@ -1755,7 +1765,6 @@ middle|2 -2
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
-min|1 -1
 min (|1 -1
 min ,|3 -3
 min .|10 -10
@@ -1763,7 +1772,7 @@ min at|-3 3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|4 -4
+min more|5 -5
 min on|3 -3
 min or|3 -3
 min per|3 -3
@@ -1781,17 +1790,15 @@ mins before|4 -4
 mins more|3 -3
 mins or|2 -2
 mins till|3 -3
-mins to|1 -1
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
-minute|4 -4
+minute|5 -5
 minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
 minutes ,|5 -5
 minutes .|3 -3
-minutes ;|-1 1
 minutes and|-2 2
 minutes at|1 -1
 minutes before|4 -4
@@ -1799,7 +1806,7 @@ minutes longer|2 -2
 minutes more|3 -3
 minutes or|2 -2
 minutes till|1 -1
-minutes to|5 -5
+minutes to|4 -4
 minutes until|5 -5
 minutes with|2 -2
 mirin|2 -2
@@ -1849,7 +1856,7 @@ mushrooms ,|3 -3
 mushrooms and|1 -1
 mushrooms in|3 -3
 mushy|1 -1
-muslin|1 -1
+muslin|2 -2
 mustard|1 -1
 mustard ,|4 -4
 mustard .|4 -4
@@ -1877,7 +1884,7 @@ non|1 -1
 non stick|1 -1
 noodles|-3 3
 noodles ,|2 -2
-nori|2 -2
+nori|3 -3
 not|1 -1
 notebook|-3 3
 notes|-6 6
@@ -1911,7 +1918,7 @@ of salted|3 -3
 of stock|4 -4
 of the|-1 1
 of their|2 -2
-off|7 -7
+off|8 -8
 off ,|2 -2
 off .|3 -3
 off heat|3 -3
@@ -1936,7 +1943,7 @@ oil till|2 -2
 oil to|1 -1
 oil until|1 -1
 oil with|1 -1
-oiled|2 -2
+oiled|3 -3
 oiled #|3 -3
 ok|5 -5
 ok .|3 -3
@@ -1948,7 +1955,7 @@ on #|-4 4
 on ,|3 -3
 on .|5 -5
 on a|-1 1
-on and|3 -3
+on and|2 -2
 on for|2 -2
 on high|-1 1
 on low|-1 1
@@ -1986,7 +1993,7 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|2 -2
+oregano|3 -3
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
@@ -2008,7 +2015,7 @@ oven to|8 -8
 ovenproof|1 -1
 over|7 -7
 over ,|4 -4
-over .|7 -7
+over .|6 -6
 over a|2 -2
 over low|3 -3
 over medium|3 -3
@@ -2028,7 +2035,7 @@ pan|2 -2
 pan #|1 -1
 pan ,|3 -3
 pan .|3 -3
-pan for|2 -2
+pan for|1 -1
 pan with|2 -2
 pans|3 -3
 paper|4 -4
@@ -2047,7 +2054,6 @@ partially|3 -3
 partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
-parts|1 -1
 pass|3 -3
 passata|3 -3
 passata ,|2 -2
@@ -2132,7 +2138,7 @@ pour in|2 -2
 pour into|1 -1
 pour over|5 -5
 pour the|2 -2
-powder|2 -2
+powder|3 -3
 powder ,|1 -1
 powder and|1 -1
 preheat|6 -6
@@ -2189,6 +2195,7 @@ radishes|2 -2
 rain|2 -2
 rain in|2 -2
 raisins|3 -3
+rapidly|1 -1
 raspberries|2 -2
 raw|3 -3
 re|-3 3
@@ -2234,7 +2241,7 @@ return the|1 -1
 return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
-rice|2 -2
+rice|1 -1
 rice ,|4 -4
 rice .|4 -4
 rice and|3 -3
@@ -2247,7 +2254,7 @@ rinse ,|3 -3
 rinse .|3 -3
 rinse and|1 -1
 rinse rice|3 -3
-rinse the|3 -3
+rinse the|4 -4
 rise|5 -5
 rise #|5 -5
 roast|6 -6
@@ -2255,7 +2262,7 @@ roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
 roast for|4 -4
-roast the|2 -2
+roast the|1 -1
 rocket|3 -3
 roll|8 -8
 roll #|2 -2
@@ -2296,7 +2303,7 @@ salt (|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
-salt and|2 -2
+salt and|3 -3
 salt for|2 -2
 salt in|2 -2
 salt on|1 -1
@@ -2309,9 +2316,9 @@ sand|1 -1
 sat|1 -1
 saturday|2 -2
 sauce|5 -5
-sauce ,|3 -3
+sauce ,|2 -2
 sauce .|4 -4
-sauce and|3 -3
+sauce and|2 -2
 sauce over|3 -3
 saucepan|2 -2
 saucepan .|1 -1
@@ -2349,7 +2356,7 @@ sec .|3 -3
 second|4 -4
 seconds|3 -3
 seconds ,|2 -2
-seconds .|2 -2
+seconds .|3 -3
 secs|2 -2
 seed|3 -3
 seeds|5 -5
@@ -2434,6 +2441,7 @@ six|3 -3
 size|1 -1
 sized|3 -3
 skewer|4 -4
+skewer comes|1 -1
 skillet|1 -1
 skillet over|2 -2
 skim|5 -5
@@ -2445,12 +2453,12 @@ slaw|3 -3
 slice|3 -3
 slice #|4 -4
 slice into|1 -1
-slice the|2 -2
+slice the|3 -3
 sliced|4 -4
 slices|-1 1
 slices .|-2 2
-slicing|3 -3
-slicing .|1 -1
+slicing|2 -2
+slicing .|2 -2
 slide|2 -2
 slightly|2 -2
 slow|-1 1
@@ -2459,7 +2467,7 @@ slowly|3 -3
 slowly to|2 -2
 small|4 -4
 small ,|2 -2
-small pan|4 -4
+small pan|3 -3
 smoked|2 -2
 smoking|3 -3
 smooth|4 -4
@@ -2474,10 +2482,10 @@ soak in|2 -2
 soak the|5 -5
 soaking|-2 2
 soba|3 -3
-soda|2 -2
+soda|1 -1
 soft|5 -5
 soft ,|3 -3
-soft .|3 -3
+soft .|4 -4
 soften|5 -5
 soften onion|1 -1
 soften the|2 -2
@@ -2518,7 +2526,7 @@ spoonful|1 -1
 spots|1 -1
 spread|2 -2
 spread #|2 -2
-spread in|3 -3
+spread in|4 -4
 spread on|3 -3
 spread out|2 -2
 spread over|2 -2
@@ -2527,14 +2535,14 @@ spring onions|2 -2
 sprinkle|3 -3
 sprinkle with|4 -4
 sprouts|1 -1
-square|2 -2
+square|3 -3
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
 squeeze|5 -5
 squeeze .|2 -2
 squeeze in|2 -2
-squeeze out|2 -2
+squeeze out|3 -3
 squeeze the|1 -1
 stack|4 -4
 stalks|3 -3
@@ -2574,7 +2582,7 @@ stir it|1 -1
 stir the|4 -4
 stir through|1 -1
 stirring|7 -7
-stirring ,|3 -3
+stirring ,|2 -2
 stirring .|4 -4
 stirring every|1 -1
 stirring more|1 -1
@@ -2599,7 +2607,7 @@ strips .|1 -1
 stuff|3 -3
 sugar|5 -5
 sugar ,|4 -4
-sugar .|2 -2
+sugar .|1 -1
 sugar and|1 -1
 sugar salt|1 -1
 sun|2 -2
@@ -2612,12 +2620,12 @@ sweat onion|2 -2
 sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
-sweet potatoes|1 -1
+sweet potatoes|2 -2
 swirl|2 -2
 syrup|3 -3
 syrup ,|1 -1
 syrup .|2 -2
-t|2 -2
+t|1 -1
 t catch|1 -1
 t stir|3 -3
 tablespoon|3 -3
@@ -2631,7 +2639,7 @@ take off|1 -1
 take out|1 -1
 takes|-5 5
 takes #|-3 3
-tamari|4 -4
+tamari|3 -3
 tamarind|1 -1
 taste|5 -5
 taste .|4 -4
@@ -2684,10 +2692,11 @@ the chickpeas|3 -3
 the coconut|2 -2
 the cooking|3 -3
 the coriander|2 -2
+the cornflour|1 -1
 the counter|3 -3
-the crumbs|3 -3
+the crumbs|2 -2
 the dal|-2 2
-the day|4 -4
+the day|5 -5
 the dough|1 -1
 the drained|1 -1
 the dressing|3 -3
@@ -2702,6 +2711,7 @@ the foil|-1 1
 the food|2 -2
 the freezer|-1 1
 the fridge|-2 2
+the fruit|1 -1
 the garlic|3 -3
 the ginger|1 -1
 the gnocchi|2 -2
@@ -2728,7 +2738,7 @@ the milk|2 -2
 the miso|1 -1
 the morning|3 -3
 the mushrooms|3 -3
-the next|-4 4
+the next|-5 5
 the night|-1 1
 the oats|2 -2
 the oil|3 -3
@@ -2853,6 +2863,7 @@ till|1 -1
 till golden|2 -2
 till it|2 -2
 till soft|2 -2
+till the|-1 1
 till they|2 -2
 till thick|2 -2
 time|-7 7
@@ -2867,7 +2878,7 @@ tin with|4 -4
 tins|3 -3
 tip in|1 -1
 tip into|-2 2
-tip out|1 -1
+tip out|2 -2
 to|2 -2
 to a|6 -6
 to boil|2 -2
@@ -2876,9 +2887,10 @@ to cover|2 -2
 to freeze|-5 5
 to high|1 -1
 to low|1 -1
+to make|-1 1
 to pot|4 -4
 to soak|2 -2
-to stand|3 -3
+to stand|4 -4
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
@@ -2909,7 +2921,7 @@ toms|5 -5
 too|5 -5
 too .|3 -3
 too thick|5 -5
-toothpick|2 -2
+toothpick|1 -1
 top|7 -7
 top ,|3 -3
 top .|3 -3
@@ -2966,9 +2978,9 @@ turning once|-1 1
 twenty|2 -2
 twice|1 -1
 twice .|2 -2
-two|4 -4
+two|3 -3
 two batches|-2 2
-two hours|2 -2
+two hours|1 -1
 two trays|3 -3
 umluft|2 -2
 uncover|4 -4
@@ -3028,7 +3040,7 @@ vermicelli|2 -2
 very|4 -4
 very hot|2 -2
 vinegar|6 -6
-vinegar ,|2 -2
+vinegar ,|3 -3
 vinegar .|4 -4
 vinegar and|4 -4
 w|1 -1
@@ -3038,7 +3050,7 @@ walnuts ,|2 -2
 walnuts in|3 -3
 want|2 -2
 warm|1 -1
-warm #|2 -2
+warm #|1 -1
 warm .|2 -2
 warm in|3 -3
 warm or|-3 3
@@ -3056,7 +3068,7 @@ water and|2 -2
 water as|-1 1
 water by|2 -2
 water for|6 -6
-water if|5 -5
+water if|6 -6
 water in|4 -4
 water is|2 -2
 water over|2 -2
@@ -3126,7 +3138,7 @@ with cold|1 -1
 with coriander|2 -2
 with everything|2 -2
 with flour|3 -3
-with foil|5 -5
+with foil|3 -3
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
@@ -3134,7 +3146,7 @@ with hot|-1 1
 with lemon|3 -3
 with lid|2 -2
 with lime|1 -1
-with oil|5 -5
+with oil|4 -4
 with onion|1 -1
 with rice|-1 1
 with salt|1 -1
@@ -3173,6 +3185,6 @@ your|4 -4
 zest|5 -5
 zest ,|2 -2
 °|2 -2
-° c|2 -2
+° c|1 -1
 ° f|4 -4
 `;
