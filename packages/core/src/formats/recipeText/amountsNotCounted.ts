@@ -6,7 +6,7 @@ import type { MethodStep } from './readMethodStep.ts';
 
 /** A weight, a volume, a spoonful or a tin in the words of a step. */
 const MEASURED =
-  /(?<![\p{L}\d.,/–-])(?:\d+ )?\d+(?:[.,/]\d+)?(?:\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)?[ -]?(?:kg|g|grams?|ml|dl|cl|l|lit(?:re|er)s?|cups?|c\.?(?= \p{Ll})|oz|ounces?|lbs?|pounds?|pints?|quarts?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|(?:\(?\d+[ -]?(?:g|oz|ml)\)? )?(?:tins?|cans?|blocks?|bunch(?:es)?|cloves?|sticks?|sprigs?|heads?)(?: of)?)(?![\p{L}\d])/giu;
+  /(?<![\p{L}\d.,/–-])(?:\d+ )?\d+(?:[.,/]\d+)?(?:\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)?[ -]?(?:kg|gr?|gms?|grams?|ml|dl|cl|l|lit(?:re|er)s?|cups?|c\.?(?= \p{Ll})|oz|ounces?|lbs?|pounds?|pints?|quarts?|tbsps?|tsps?|tablespoons?|teaspoons?|EL|TL|(?:\(?\d+[ -]?(?:g|oz|ml)\)? )?(?:tins?|cans?|blocks?|bunch(?:es)?|cloves?|sticks?|sprigs?|heads?)(?: of)?)(?![\p{L}\d])/giu;
 
 /** "A splash of soya milk" */
 const BY_FEEL =

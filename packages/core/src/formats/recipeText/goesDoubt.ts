@@ -27,6 +27,11 @@ export const piecesIn = (method: readonly string[]): number =>
       [...plainSigns(text).matchAll(PIECES)].map(([, n]) => Number(n)).filter((n) => n <= MOST_PIECES),
     ),
   );
+const MADE =
+  /\b(?:makes|gives|yields?)\s+(?:about |approx\.? |ca\.? |~ ?)?(\d{1,2})\b(?! ?(?:k?g|ml|l|cups?|jars?|portions?|servings?|lit|pints?|people)\b)/i;
+/** "Pancakes (makes 6 large)": so many pieces, by its name or a remark. */
+export const piecesMade = (told: readonly string[]): number =>
+  Math.max(0, ...told.map((text) => Number(MADE.exec(text)?.[1] ?? 0)));
 const MOST_PIECES = 60;
 const PIECES =
   /\b(?:divide|cut|shape|roll|form|make|portion|split)\b(?:(?! (?:cm|mm|g)\b)[^.;]){0,40}?\b(?:in|into|make)? ?(\d{1,2})\b(?!\s*(?:cm|mm|g|ml|min|h|°|-|x|×|tbsp|tsp|%))/gi;

@@ -20,7 +20,7 @@ export const AMOUNT_AT_START =
   /^(?:\d|an? |half |one |two |three |four |five |six |pinch|juice|zest|(?:(?:large|big|small|good) )?(?:handful|bunch|knob|splash|glug|drizzle|pinch)|(?:tsp|tbsp|cup) |some |about |approx|between \d|(?:(?:sea |flaky |fine )?salt|(?:freshly )?(?:ground )?(?:black )?pepper)(?:(?:,| and| &| \+)? (?:salt|(?:freshly )?(?:ground )?(?:black )?pepper))?(?:,? (?:at the end|to taste|last|to finish))?[!.]*$)/i;
 /** "Split peas: 250 g", "leeks x 2", "onions 3" */
 export const AMOUNT_BEHIND =
-  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|kilos?|g|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|ripe|fresh|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
+  /^\p{L}[\p{L} ,'-]{1,40}(?:\s*[:-]\s*|\s*[x×]\s*|\s)(?:\d[\d.,/ ]*)\s*(?:kg|kilos?|gr?|gms?|grams?|ml|dl|cl|l|oz|lbs?|tbsp|tsp|cups?|tins?|cans?|cloves?|packs?|sticks?|stalks?|sprigs?|heads?|leaves|small|medium|large|ripe|fresh|tablespoons?|teaspoons?|c|t|T|ea)?(?:,\s[^.]*)?$|^\p{L}[\p{L} ,'-]{1,60}\((?:about |approx\.? |around )?\d+\s*(?:kg|g|ml|l)\)$/iu;
 /** Longer lines are sentences of a method. */
 const LONGEST_INGREDIENT = 90;
 /** From so many letters on, what begins with a verb and ends with a point is an order. */

@@ -4,7 +4,7 @@ import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
-import { piecesIn } from './goesDoubt.ts';
+import { piecesIn, piecesMade } from './goesDoubt.ts';
 import { doubtOfStep } from './methodDoubts.ts';
 import type { Doubt } from '../ingredient/readAmount.ts';
 import { wayOf } from './otherWay.ts';
@@ -181,7 +181,7 @@ export function readPaste(
     read,
     all.map(({ line }) => line),
   );
-  const pieces = piecesIn(own);
+  const pieces = Math.max(piecesIn(own), piecesMade([words.name, ...(words.notes ?? [])]));
   const whose = whosePints(wholeText);
   // Pounds and cups, and nothing in grams: American as far as an oven goes.
   const american = whose === 'US' || (whose === undefined && IN_POUNDS.test(wholeText) && !IN_GRAMS.test(wholeText));

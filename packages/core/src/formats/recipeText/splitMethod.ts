@@ -27,7 +27,8 @@ const OTHERWISE = /^(?:alternatively|otherwise|or)\b/i;
 const THEN_ON =
   /[,;]\s+(?:and\s+)?(?=(?:blend|blitz|pulse|pur[eé]e(?!,? (?:in\b|\d))|whizz|(?:bring|simmer|boil|reduce|bake|roast|steam)(?! (?:it |them )?(?:for )?(?:the last|a (?:further|final)|another)))\b)/i;
 const AMONG_ADDED = /\b(?:add|stir in|tip in)\b[^.;]{0,60}$/i;
-const STANDS_ON = /[,;]\s+(?:and\s+|then\s+)?(?=(?:stand|rest|leave|let|cool|chill)\b)/i;
+const STANDS_ON =
+  /[,;]\s+(?:and\s+|then\s+)?(?=(?:stand|rest|leave|let|cool|chill)\b)|(?:[,;]\s+|\s+)(?:and|then)\s+(?=(?:heat|warm|reheat)(?: (?:it|gently))? (?:through|up|for)\b)/i;
 const LEAD_THEN = /[,;]\s+(?:and\s+)?(?:then\s+)?(?=(?:boil|simmer|cook|roast|bake|steam)(?:e?d)?\b)/i;
 const THEN = /(?:,|;)?\s+(?:and\s+)?then\s+/i;
 

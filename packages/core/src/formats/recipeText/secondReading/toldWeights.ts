@@ -5,7 +5,7 @@ export const TOLD_WEIGHTS = `
 # ,|-2 2
 # .|1 -1
 # as|-3 3
-# balls|4 -4
+# balls|3 -3
 # bowls|-4 4
 # c|3 -3
 # cloves|1 -1
@@ -21,6 +21,7 @@ export const TOLD_WEIGHTS = `
 # g|1 -1
 # h|1 -1
 # hr|1 -1
+# in|-1 1
 # inch|1 -1
 # inches|2 -2
 # jars|-2 2
@@ -43,14 +44,14 @@ export const TOLD_WEIGHTS = `
 # tablespoon|1 -1
 # tablespoons|2 -2
 # tbsp|3 -3
-# tin|2 -2
+# tin|3 -3
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
+# until|2 -2
 # week|-1 1
 # weeks|-3 3
 # with|-5 5
-# x|1 -1
 # °|2 -2
 ( #|-2 2
 ( about|3 -3
@@ -87,7 +88,7 @@ export const TOLD_WEIGHTS = `
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
-, coconut|2 -2
+, coconut|1 -1
 , combine|2 -2
 , cook|4 -4
 , core|2 -2
@@ -119,6 +120,7 @@ export const TOLD_WEIGHTS = `
 , half|3 -3
 , heat|2 -2
 , high|4 -4
+, ice|2 -2
 , into|2 -2
 , juice|2 -2
 , keep|3 -3
@@ -163,6 +165,7 @@ export const TOLD_WEIGHTS = `
 , paste|1 -1
 , peel|2 -2
 , pepper|3 -3
+, peppers|1 -1
 , pinch|1 -1
 , portion|2 -2
 , potatoes|3 -3
@@ -177,7 +180,7 @@ export const TOLD_WEIGHTS = `
 , rinse|2 -2
 , roast|1 -1
 , roll|5 -5
-, rosemary|2 -2
+, rosemary|1 -1
 , salt|5 -5
 , sauce|2 -2
 , saving|2 -2
@@ -296,7 +299,7 @@ export const TOLD_WEIGHTS = `
 ^ does|-5 5
 ^ don|1 -1
 ^ drain|9 -9
-^ dress|4 -4
+^ dress|5 -5
 ^ dressing|3 -3
 ^ drizzle|3 -3
 ^ dry|3 -3
@@ -356,7 +359,7 @@ export const TOLD_WEIGHTS = `
 ^ melt|2 -2
 ^ mix|8 -8
 ^ morning|3 -3
-^ next|3 -3
+^ next|4 -4
 ^ night|1 -1
 ^ notes|-6 6
 ^ npr|5 -5
@@ -403,7 +406,8 @@ export const TOLD_WEIGHTS = `
 ^ sauce|4 -4
 ^ saute|3 -3
 ^ sauté|4 -4
-^ scatter|4 -4
+^ scatter|3 -3
+^ scoop|3 -3
 ^ score|4 -4
 ^ season|7 -7
 ^ serve|2 -2
@@ -430,7 +434,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|5 -5
+^ take|4 -4
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
@@ -438,7 +442,7 @@ export const TOLD_WEIGHTS = `
 ^ time|-5 5
 ^ tip|5 -5
 ^ to|-7 7
-^ toast|4 -4
+^ toast|5 -5
 ^ tofu|4 -4
 ^ tomatoes|3 -3
 ^ top|4 -4
@@ -506,7 +510,7 @@ a rack|2 -2
 a rough|3 -3
 a saucepan|1 -1
 a sheet|1 -1
-a side|-2 2
+a side|-1 1
 a sieve|1 -1
 a simmer|3 -3
 a skewer|1 -1
@@ -546,7 +550,7 @@ add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
-add tomatoes|2 -2
+add tomatoes|3 -3
 add water|-1 1
 adding|2 -2
 adding the|2 -2
@@ -583,6 +587,7 @@ and #|3 -3
 and a|1 -1
 and add|1 -1
 and bake|5 -5
+and basil|1 -1
 and bay|1 -1
 and beans|2 -2
 and blend|1 -1
@@ -599,6 +604,7 @@ and cut|2 -2
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
+and flour|1 -1
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
@@ -621,9 +627,10 @@ and onion|2 -2
 and onions|2 -2
 and oregano|1 -1
 and paprika|2 -2
-and parsley|2 -2
+and parsley|1 -1
 and pepper|2 -2
 and peppers|2 -2
+and purée|2 -2
 and remaining|1 -1
 and return|2 -2
 and rinse|3 -3
@@ -677,6 +684,7 @@ as you|4 -4
 aside|5 -5
 aside .|5 -5
 at|2 -2
+at #|-1 1
 at a|3 -3
 at high|2 -2
 at least|5 -5
@@ -753,6 +761,7 @@ between|5 -5
 between #|3 -3
 between two|2 -2
 bicarb|3 -3
+bicarb .|1 -1
 big|3 -3
 big bowl|1 -1
 big pan|2 -2
@@ -791,8 +800,8 @@ boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
-boiling|5 -5
-boiling water|4 -4
+boiling|6 -6
+boiling water|3 -3
 bonnet|2 -2
 both|3 -3
 bottle|5 -5
@@ -863,7 +872,7 @@ c and|2 -2
 c fan|4 -4
 c gas|-1 1
 c with|1 -1
-c within|-1 1
+c within|-2 2
 ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
@@ -931,6 +940,7 @@ chillies ,|2 -2
 chilling|-3 3
 chipotle|4 -4
 chips|3 -3
+chips .|3 -3
 chives|5 -5
 chocolate|2 -2
 choi|2 -2
@@ -985,7 +995,7 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|2 -2
-completely ,|1 -1
+completely ,|2 -2
 completely before|2 -2
 completely on|2 -2
 cook #|-6 6
@@ -998,7 +1008,7 @@ cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
 cook time|-4 4
-cook uncovered|1 -1
+cook uncovered|2 -2
 cook until|1 -1
 cooked|-5 5
 cooker ,|-2 2
@@ -1046,7 +1056,7 @@ crackle|1 -1
 cream|6 -6
 cream ,|2 -2
 cream .|3 -3
-cream and|3 -3
+cream and|2 -2
 creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
@@ -1089,9 +1099,8 @@ dal .|4 -4
 dark|2 -2
 date|3 -3
 dates|3 -3
-day|1 -1
+day|2 -2
 day #|2 -2
-day .|-1 1
 day before|2 -2
 day drain|3 -3
 days|-4 4
@@ -1107,7 +1116,7 @@ dente|2 -2
 deseed|2 -2
 dice|5 -5
 diced|2 -2
-dill|3 -3
+dill|2 -2
 dill ,|2 -2
 dill .|1 -1
 dimple|1 -1
@@ -1134,6 +1143,7 @@ dot|5 -5
 doubled|3 -3
 doubled .|4 -4
 dough|1 -1
+dough #|3 -3
 dough .|3 -3
 down|2 -2
 down ,|1 -1
@@ -1164,7 +1174,7 @@ drizzle with|3 -3
 drop|4 -4
 dry|5 -5
 dry ,|5 -5
-dry .|5 -5
+dry .|6 -6
 dry in|3 -3
 dry ingredients|2 -2
 dry pan|1 -1
@@ -1228,7 +1238,7 @@ feeds|-7 7
 feeds #|-5 5
 fennel|5 -5
 few|3 -3
-fill|3 -3
+fill|4 -4
 fill #|3 -3
 fill ,|2 -2
 filling|4 -4
@@ -1251,14 +1261,14 @@ five|3 -3
 five minutes|3 -3
 flakes|2 -2
 flaky|1 -1
-flame|3 -3
+flame|2 -2
 flameproof|1 -1
 flat|1 -1
 flat .|4 -4
 flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
-flesh|3 -3
+flesh|2 -2
 flip|-1 1
 flipping|2 -2
 florets|1 -1
@@ -1319,7 +1329,7 @@ fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
-from frozen|-4 4
+from frozen|-3 3
 from heat|2 -2
 from the|-4 4
 fronds|2 -2
@@ -1358,8 +1368,8 @@ garlic in|3 -3
 garlic out|2 -2
 garlic powder|1 -1
 garnish|4 -4
-gas|2 -2
-gas #|2 -2
+gas|3 -3
+gas #|3 -3
 gas mark|2 -2
 generously|2 -2
 gentle|1 -1
@@ -1381,7 +1391,7 @@ glaze|6 -6
 glossy|2 -2
 gloves|1 -1
 gnocchi|2 -2
-go|3 -3
+go|4 -4
 gochugaru|2 -2
 goes|1 -1
 goes in|3 -3
@@ -1401,7 +1411,7 @@ grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
-greens|5 -5
+greens|4 -4
 griddle|4 -4
 grill|4 -4
 grill for|4 -4
@@ -1440,7 +1450,7 @@ has gone|1 -1
 have|2 -2
 head|1 -1
 headspace|3 -3
-heat|7 -7
+heat|8 -8
 heat #|2 -2
 heat ,|2 -2
 heat .|5 -5
@@ -1496,7 +1506,6 @@ if it|2 -2
 if needed|-1 1
 if you|3 -3
 in|4 -4
-in #|1 -1
 in ,|7 -7
 in .|7 -7
 in ;|1 -1
@@ -1551,7 +1560,7 @@ it for|1 -1
 it goes|2 -2
 it in|1 -1
 it looks|1 -1
-it s|3 -3
+it s|2 -2
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
@@ -1563,7 +1572,7 @@ its skins|1 -1
 itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
-jammy|2 -2
+jammy|1 -1
 jar|1 -1
 jars ,|3 -3
 jars .|1 -1
@@ -1599,7 +1608,7 @@ knock|3 -3
 kombu|3 -3
 l|5 -5
 label|4 -4
-ladle|4 -4
+ladle|5 -5
 ladleful|-2 2
 large|3 -3
 large baking|1 -1
@@ -1650,7 +1659,7 @@ lemons|2 -2
 lengthways|2 -2
 lentils|7 -7
 lentils #|3 -3
-lentils ,|3 -3
+lentils ,|4 -4
 lentils .|2 -2
 lentils and|1 -1
 lentils in|2 -2
@@ -1663,7 +1672,7 @@ let the|3 -3
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
-lid ajar|1 -1
+lid ajar|2 -2
 lid off|2 -2
 lid on|4 -4
 lidded|2 -2
@@ -1691,7 +1700,7 @@ litres|-2 2
 litres of|1 -1
 little .|5 -5
 little oil|4 -4
-ll|2 -2
+ll|3 -3
 loaf|2 -2
 loaf tin|4 -4
 lock|4 -4
@@ -1722,7 +1731,7 @@ lumps|2 -2
 lunch|-2 2
 lunches|3 -3
 m|-3 3
-machine|4 -4
+machine|5 -5
 made|-3 3
 main|-1 1
 make|-2 2
@@ -1733,7 +1742,7 @@ manual|5 -5
 maple|3 -3
 maple ,|2 -2
 maple syrup|1 -1
-marg|4 -4
+marg|3 -3
 margarine|3 -3
 margarine ,|3 -3
 marge|3 -3
@@ -1821,6 +1830,7 @@ mix dry|3 -3
 mix everything|2 -2
 mix in|1 -1
 mix the|4 -4
+mix to|2 -2
 mix wet|2 -2
 mix with|2 -2
 mixed|1 -1
@@ -1880,8 +1890,8 @@ next morning|-2 2
 night|-1 1
 night before|-1 1
 no|4 -4
-non|1 -1
-non stick|1 -1
+non|2 -2
+non stick|2 -2
 noodles|-3 3
 noodles ,|2 -2
 nori|3 -3
@@ -1975,9 +1985,9 @@ onion .|4 -4
 onion and|4 -4
 onion in|3 -3
 onion until|1 -1
-onions|6 -6
+onions|7 -7
 onions ,|3 -3
-onions .|3 -3
+onions .|4 -4
 onions and|1 -1
 onions in|3 -3
 only|1 -1
@@ -1993,7 +2003,7 @@ or freeze|-1 1
 or it|3 -3
 or until|3 -3
 orange|2 -2
-oregano|3 -3
+oregano|2 -2
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
@@ -2032,7 +2042,7 @@ pack|6 -6
 pack in|3 -3
 pak|2 -2
 pan|2 -2
-pan #|1 -1
+pan #|2 -2
 pan ,|3 -3
 pan .|3 -3
 pan for|1 -1
@@ -2089,7 +2099,7 @@ peppers|4 -4
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
-per side|3 -3
+per side|4 -4
 pesto|3 -3
 pick|3 -3
 pie|3 -3
@@ -2109,7 +2119,7 @@ plenty|2 -2
 plenty of|2 -2
 plus|-4 4
 point|5 -5
-polenta|4 -4
+polenta|5 -5
 pomegranate|1 -1
 pop|2 -2
 porcini|2 -2
@@ -2158,6 +2168,7 @@ pressing|1 -1
 pressure|1 -1
 pressure #|2 -2
 pressure ,|2 -2
+pressure .|1 -1
 pressure and|3 -3
 pressure cook|4 -4
 pressure cooker|-1 1
@@ -2175,6 +2186,7 @@ puree|5 -5
 puree ,|4 -4
 purée|5 -5
 purée ,|2 -2
+purée and|1 -1
 put|5 -5
 put everything|3 -3
 put in|1 -1
@@ -2198,7 +2210,7 @@ raisins|3 -3
 rapidly|1 -1
 raspberries|2 -2
 raw|3 -3
-re|-3 3
+re|-2 2
 ready|-3 3
 ready in|-6 6
 really|3 -3
@@ -2241,7 +2253,7 @@ return the|1 -1
 return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
-rice|1 -1
+rice|2 -2
 rice ,|4 -4
 rice .|4 -4
 rice and|3 -3
@@ -2262,7 +2274,7 @@ roast #|5 -5
 roast ,|-1 1
 roast cut|1 -1
 roast for|4 -4
-roast the|1 -1
+roast the|2 -2
 rocket|3 -3
 roll|8 -8
 roll #|2 -2
@@ -2316,7 +2328,7 @@ sand|1 -1
 sat|1 -1
 saturday|2 -2
 sauce|5 -5
-sauce ,|2 -2
+sauce ,|3 -3
 sauce .|4 -4
 sauce and|2 -2
 sauce over|3 -3
@@ -2345,6 +2357,7 @@ sealing|3 -3
 seam|2 -2
 seam down|2 -2
 season|8 -8
+season ,|2 -2
 season .|7 -7
 season and|3 -3
 season to|1 -1
@@ -2357,10 +2370,10 @@ second|4 -4
 seconds|3 -3
 seconds ,|2 -2
 seconds .|3 -3
-secs|2 -2
+secs|1 -1
 seed|3 -3
 seeds|5 -5
-seeds ,|3 -3
+seeds ,|2 -2
 seeds .|3 -3
 seeds and|2 -2
 seeds in|1 -1
@@ -2467,7 +2480,7 @@ slowly|3 -3
 slowly to|2 -2
 small|4 -4
 small ,|2 -2
-small pan|3 -3
+small pan|4 -4
 smoked|2 -2
 smoking|3 -3
 smooth|4 -4
@@ -2482,7 +2495,7 @@ soak in|2 -2
 soak the|5 -5
 soaking|-2 2
 soba|3 -3
-soda|1 -1
+soda|2 -2
 soft|5 -5
 soft ,|3 -3
 soft .|4 -4
@@ -2490,13 +2503,14 @@ soften|5 -5
 soften onion|1 -1
 soften the|2 -2
 softened|1 -1
+softened .|1 -1
 some|2 -2
 something|1 -1
 something heavy|1 -1
 somewhere|4 -4
 somewhere warm|4 -4
 sort|2 -2
-soup|1 -1
+soup|2 -2
 sour|3 -3
 soy|5 -5
 soy ,|2 -2
@@ -2518,7 +2532,7 @@ spinach .|2 -2
 spinach and|2 -2
 spinach in|3 -3
 split|3 -3
-split peas|2 -2
+split peas|3 -3
 spoon|5 -5
 spoon .|3 -3
 spoon into|2 -2
@@ -2527,7 +2541,7 @@ spots|1 -1
 spread|2 -2
 spread #|2 -2
 spread in|4 -4
-spread on|3 -3
+spread on|4 -4
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
@@ -2569,7 +2583,7 @@ sticks|3 -3
 sticky|2 -2
 stiff|4 -4
 still|2 -2
-stir|6 -6
+stir|5 -5
 stir #|2 -2
 stir ,|-1 1
 stir .|5 -5
@@ -2605,9 +2619,9 @@ stream|3 -3
 strip|2 -2
 strips .|1 -1
 stuff|3 -3
-sugar|5 -5
+sugar|6 -6
 sugar ,|4 -4
-sugar .|1 -1
+sugar .|3 -3
 sugar and|1 -1
 sugar salt|1 -1
 sun|2 -2
@@ -2625,7 +2639,7 @@ swirl|2 -2
 syrup|3 -3
 syrup ,|1 -1
 syrup .|2 -2
-t|1 -1
+t|2 -2
 t catch|1 -1
 t stir|3 -3
 tablespoon|3 -3
@@ -2641,9 +2655,9 @@ takes|-5 5
 takes #|-3 3
 tamari|3 -3
 tamarind|1 -1
-taste|5 -5
+taste|6 -6
 taste .|4 -4
-tbsp|3 -3
+tbsp|4 -4
 tbsp of|4 -4
 tbsp oil|2 -2
 tbsp water|-1 1
@@ -2694,9 +2708,10 @@ the cooking|3 -3
 the coriander|2 -2
 the cornflour|1 -1
 the counter|3 -3
+the cream|2 -2
 the crumbs|2 -2
 the dal|-2 2
-the day|5 -5
+the day|4 -4
 the dough|1 -1
 the drained|1 -1
 the dressing|3 -3
@@ -2752,7 +2767,7 @@ the pasta|3 -3
 the paste|3 -3
 the peas|2 -2
 the peppers|3 -3
-the polenta|2 -2
+the polenta|3 -3
 the porcini|1 -1
 the pot|5 -5
 the potatoes|2 -2
@@ -2762,7 +2777,7 @@ the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the rosemary|3 -3
-the sage|2 -2
+the sage|1 -1
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2878,7 +2893,7 @@ tin with|4 -4
 tins|3 -3
 tip in|1 -1
 tip into|-2 2
-tip out|2 -2
+tip out|1 -1
 to|2 -2
 to a|6 -6
 to boil|2 -2
@@ -3027,9 +3042,9 @@ upper|3 -3
 us|-2 2
 use|-3 3
 usually|1 -1
-v|3 -3
+v|2 -2
 valve|2 -2
-vanilla|3 -3
+vanilla|2 -2
 ve|3 -3
 veg|1 -1
 veg ,|3 -3
@@ -3051,7 +3066,7 @@ walnuts in|3 -3
 want|2 -2
 warm|1 -1
 warm #|1 -1
-warm .|2 -2
+warm .|3 -3
 warm in|3 -3
 warm or|-3 3
 warm the|1 -1
@@ -3098,7 +3113,7 @@ when you|3 -3
 while|1 -1
 while hot|4 -4
 while warm|2 -2
-while you|3 -3
+while you|2 -2
 whisk|8 -8
 whisk ,|1 -1
 whisk dry|2 -2
@@ -3107,6 +3122,7 @@ whisk flour|2 -2
 whisk in|2 -2
 whisk the|3 -3
 whisk together|1 -1
+whisk wet|3 -3
 whisking|2 -2
 whistles|3 -3
 white|2 -2
@@ -3148,6 +3164,7 @@ with lid|2 -2
 with lime|1 -1
 with oil|4 -4
 with onion|1 -1
+with onions|2 -2
 with rice|-1 1
 with salt|1 -1
 with soy|1 -1
@@ -3157,7 +3174,7 @@ with vinegar|1 -1
 with water|2 -2
 within|1 -1
 within #|-1 1
-without|-2 2
+without|-1 1
 without stirring|2 -2
 wok|5 -5
 wooden|3 -3
@@ -3185,6 +3202,6 @@ your|4 -4
 zest|5 -5
 zest ,|2 -2
 °|2 -2
-° c|1 -1
+° c|2 -2
 ° f|4 -4
 `;

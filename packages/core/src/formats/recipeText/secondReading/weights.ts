@@ -1,13 +1,13 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for each sort, in tenths. */
 export const WEIGHTS = `
-#|-2 1 -1 -1 0 -3 -3
-# #|-3 -6 0 0 2 -2 -9
+#|-3 1 -1 -1 0 -3 -3
+# #|-3 -7 0 0 2 -2 -9
 # ,|-1 -1 -6 -3 2 0 -5
 # .|-1 1 -6 -2 0 -6 -4
 # balls|2 -3 -3 -2 -2 -2 -1
-# c|-2 -2 -5 -5 6 -4 -7
+# c|-2 -2 -4 -5 6 -4 -7
 # cloves|-1 0 -1 -2 -2 1 -2
-# cm|0 0 -3 0 -1 -2 -5
+# cm|0 1 -3 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
 # cups|0 -2 -1 1 -1 -1 1
 # d|-1 -2 -2 -1 -2 1 -1
@@ -16,18 +16,18 @@ export const WEIGHTS = `
 # f|1 -2 -3 -3 0 0 -2
 # fan|2 -4 -4 -4 2 -3 -2
 # for|-3 -4 1 -3 1 -1 0
-# g|1 -1 -4 0 -2 -2 -2
+# g|1 -1 -3 0 -2 -2 -2
 # h|1 1 -7 -3 -2 -5 -5
-# hour|-5 3 -4 0 0 -4 -3
+# hour|-5 3 -4 -1 0 -4 -3
 # hours|1 -1 -6 -2 1 -5 -6
 # hr|-5 3 -3 -1 -1 -3 -3
-# hrs|-1 3 -3 -4 -1 -4 -3
+# hrs|-1 3 -4 -4 -1 -4 -3
 # inch|4 -3 -4 -2 -4 -4 -2
 # inches|-1 -1 1 -1 1 -2 -1
 # kg|1 0 -1 0 -1 -2 -1
 # l|-1 -4 0 -1 -5 0 -4
 # lb|-1 -1 1 -1 0 -2 0
-# litre|1 -1 -2 -1 -2 -1 -1
+# litre|2 -1 -2 -1 -2 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
 # min|-8 1 1 1 -1 -4 0
 # mins|-10 0 0 2 0 -9 -8
@@ -44,17 +44,17 @@ export const WEIGHTS = `
 # tablespoons|-1 -1 -2 1 -1 -1 0
 # tbsp|-1 -4 -1 -1 -1 0 0
 # tin|0 0 -2 -2 0 -2 -1
-# to|-3 -6 -2 0 3 -2 -2
+# to|-3 -6 -2 0 2 -2 -2
 # trays|-1 -2 -1 -1 1 -1 -1
 # tsp|1 -1 -1 -2 -1 -1 -3
-# until|-1 -1 1 0 -2 -1 -1
+# until|-2 -2 0 -1 1 -1 -1
 # weeks|4 -4 -4 -3 -3 -2 -2
-# x|0 2 -1 -3 -4 -3 -1
+# x|0 2 -1 -3 -4 -2 -1
 # °|-1 -4 -7 -6 4 -3 2
-( #|-2 0 -1 -2 0 -4 -1
+( #|-1 0 -1 -2 0 -4 -1
 ( about|2 -2 -1 -5 -3 -3 2
 ( fan|0 -1 -1 -1 1 -1 -1
-( it|-1 -2 2 -1 -3 -2 -2
+( it|-1 -2 2 -1 -3 -2 -3
 ( or|0 2 -3 -3 -2 -1 -2
 , #|-4 -6 2 -1 0 -1 -4
 , a|-1 0 1 -3 0 -5 -1
@@ -65,7 +65,7 @@ export const WEIGHTS = `
 , another|-3 -5 -4 2 1 -2 -2
 , back|-3 -2 1 -3 3 -3 -2
 , bake|-3 -3 -3 -3 3 -2 -2
-, baking|1 -1 -1 -1 -1 0 0
+, baking|1 -2 -1 -1 -1 0 0
 , basil|2 -2 1 -3 -3 -3 -2
 , bay|1 -2 -1 1 -3 -5 -2
 , beans|-2 -2 2 0 -1 -4 -2
@@ -79,7 +79,7 @@ export const WEIGHTS = `
 , carrot|0 -3 -1 0 -3 -2 -2
 , carrots|1 -2 -1 -1 -3 0 -2
 , celery|0 -1 -2 1 -3 -2 -3
-, chickpeas|1 -1 -2 -2 -1 -1 -1
+, chickpeas|2 -1 -2 -2 -1 -1 -1
 , chill|0 1 -3 -2 -2 0 -1
 , chilli|1 -2 1 -3 -3 -2 -2
 , chillies|1 -2 0 -2 -3 -3 -2
@@ -91,14 +91,14 @@ export const WEIGHTS = `
 , cook|-7 -6 4 -2 -5 -3 -6
 , cool|-1 1 -1 0 -4 -3 -2
 , core|-1 -1 1 -1 -1 -2 -1
-, coriander|2 -1 -1 -2 -2 -2 -1
+, coriander|2 -1 -2 -2 -2 -3 -1
 , cover|-3 1 -1 0 0 -1 0
 , covered|-1 1 -3 2 -3 -2 -3
 , cumin|3 -3 -3 2 -3 -4 -2
 , curry|1 -1 1 -2 -1 -1 -1
 , cut|1 0 -4 1 -2 -3 0
 , dill|-1 -1 1 -1 -2 0 -1
-, don|-1 -2 1 -1 0 0 -1
+, don|-2 -2 1 -1 0 0 -1
 , drain|-6 2 -6 3 -6 -5 -6
 , drizzle|0 0 -2 -3 0 -2 -1
 , dry|-3 0 1 0 -4 -3 -4
@@ -108,24 +108,25 @@ export const WEIGHTS = `
 , flipping|-1 -3 -2 1 0 -1 -2
 , flour|-1 -2 1 -3 -1 1 -2
 , fold|2 -4 -5 -4 -3 -1 0
-, for|-2 3 -2 -1 -1 -1 -1
+, for|-2 3 -2 -1 -2 -1 -1
 , freeze|2 -2 -2 -2 -2 -3 -1
 , fridge|0 0 -2 -1 -1 0 -1
 , fry|-5 -3 2 -1 -5 -4 -5
-, garlic|0 -6 -2 -3 0 0 -4
+, garlic|1 -6 -2 -4 0 0 -4
 , gas|3 -1 -1 -2 0 0 0
-, ginger|-1 -5 -1 -1 -2 0 -3
+, ginger|-1 -5 -1 -1 -2 1 -3
 , half|-1 -2 0 -2 1 -1 -1
-, heat|-4 -5 3 0 -5 -4 1
+, heat|-4 -5 2 0 -5 -4 1
+, ice|-1 -3 -3 3 -2 -2 -3
 , in|-1 -2 2 -1 -1 0 -3
 , into|0 -3 -1 -1 2 -3 -1
 , juice|1 -1 -3 -2 -1 -1 -2
-, keep|1 0 -3 -3 -3 0 -1
+, keep|0 0 -3 -3 -3 0 -1
 , keeping|0 0 -3 -1 -2 -3 -1
 , knead|2 -3 -2 -2 -3 -2 -2
 , lay|3 -1 -3 -2 -2 -3 -1
 , leave|-2 4 -5 -6 -1 -2 -6
-, lemon|-2 -3 1 -3 -3 1 -1
+, lemon|-2 -3 0 -3 -3 1 -1
 , lentils|3 -3 -1 -2 -5 -4 -2
 , let|-3 3 0 -2 -3 -5 -5
 , lid|-3 1 -5 3 -2 -3 -3
@@ -134,19 +135,19 @@ export const WEIGHTS = `
 , lower|-1 -1 -4 3 0 -1 -2
 , lowest|-1 -4 -3 3 -3 -1 -1
 , maple|0 -1 0 0 -1 -3 -1
-, mash|-2 -3 1 1 -3 -1 -3
+, mash|-1 -3 1 1 -3 -2 -3
 , massage|0 1 -2 -2 -2 -2 -2
 , medium|-3 -2 1 0 -2 -2 -1
 , milk|1 -2 1 -2 -2 -3 -1
 , mint|3 -1 -3 -1 -2 -3 -1
 , mirin|1 -1 -1 -1 1 -2 -1
-, mix|0 0 -1 -2 0 0 -1
+, mix|0 0 -2 -2 0 0 -1
 , mushrooms|-2 -2 2 -1 -3 -4 -2
 , mustard|0 -3 -1 1 -2 0 -2
 , no|1 -3 0 -2 -3 1 -1
 , not|-3 0 1 -3 -2 2 -2
 , nutmeg|0 -2 0 0 -2 -1 -1
-, oil|-2 -1 -2 -5 2 1 -6
+, oil|-2 -1 -3 -6 2 1 -5
 , one|-2 1 -2 2 -3 -1 -2
 , onion|-2 -3 -1 0 1 -1 1
 , onions|1 -4 -3 1 0 0 -4
@@ -157,15 +158,16 @@ export const WEIGHTS = `
 , partially|-1 -1 -1 1 -1 -1 0
 , partly|0 -1 -1 2 -2 0 0
 , passata|2 -2 -3 2 -2 -2 -3
-, paste|-1 -1 -1 1 -2 -2 -1
-, peel|0 0 -3 1 -2 -1 -2
+, paste|-1 -1 0 1 -3 -2 -1
+, peel|0 0 -3 1 -2 -2 -2
 , pepper|0 1 0 -4 -4 -2 -3
+, peppers|-2 -2 -1 1 2 -1 -1
 , pinch|1 1 -3 -2 -2 -2 -1
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|4 -2 -5 0 -3 -4 -2
 , pour|1 -1 -2 1 0 -5 -2
 , press|0 0 0 -3 -1 -5 -3
-, put|-1 1 -1 0 -2 -2 -3
+, put|0 1 -1 0 -2 -2 -3
 , reduce|-4 -1 -6 4 -3 -2 -1
 , remaining|0 -1 -2 -1 -2 0 -1
 , reserving|1 -1 -1 -1 -1 -2 -1
@@ -173,15 +175,15 @@ export const WEIGHTS = `
 , rice|-1 0 1 -2 -2 1 -1
 , rinse|-2 2 -3 2 -3 -2 -4
 , roast|-3 -1 -1 -2 2 -1 -1
-, roll|2 -3 -1 -1 -2 -2 -1
+, roll|2 -2 -1 -1 -2 -2 -1
 , rosemary|1 -3 -3 -2 2 -3 -2
-, salt|0 0 -1 -3 -1 0 -4
+, salt|-1 0 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
-, scatter|2 -2 -4 0 0 -3 -1
+, scatter|3 -2 -4 0 0 -3 -1
 , scraping|-1 -2 -2 -3 -2 2 -1
 , seal|-1 0 1 -3 -3 -3 -2
-, season|0 0 -1 -2 1 -3 -1
+, season|1 0 -1 -2 1 -3 -1
 , seasoning|1 -2 1 -3 -2 -3 -3
 , seeds|3 -2 -4 1 0 -4 -3
 , sesame|2 -1 0 -2 -3 0 -2
@@ -194,10 +196,10 @@ export const WEIGHTS = `
 , soften|-1 -2 3 -3 -3 -1 -2
 , soy|0 -4 -3 0 -5 2 -4
 , spices|-2 -3 0 0 -1 0 -3
-, spread|-1 -1 -1 0 1 -1 -1
+, spread|-1 -1 -2 0 1 -2 -1
 , sprinkle|2 -2 -2 -2 -1 -2 -1
-, squash|3 -2 -3 -2 -1 -3 -2
-, squeeze|0 0 -2 -1 -4 -6 0
+, squash|3 -2 -3 -2 -2 -3 -2
+, squeeze|0 0 -2 0 -5 -6 0
 , stand|-3 3 -4 -3 -3 -2 -4
 , stir|-1 -3 0 -2 0 0 -4
 , stirring|-2 -6 -2 3 0 -3 -4
@@ -228,7 +230,7 @@ export const WEIGHTS = `
 , vinegar|-1 -1 -1 1 -3 -1 -2
 , walnuts|0 -3 -1 -2 -2 0 -2
 , warm|-1 -2 1 -4 -2 1 -1
-, water|1 -2 0 -1 -2 -3 -2
+, water|2 -2 -1 -2 -3 -3 -2
 , whisk|0 -1 -2 2 0 -5 -2
 , white|2 -2 0 -3 -2 -3 -2
 , wrap|0 -1 -4 0 -2 -4 -3
@@ -242,8 +244,8 @@ export const WEIGHTS = `
 . combine|-1 -2 1 -2 -1 0 -2
 . cool|1 -4 -4 -3 -2 0 -2
 . cut|3 -1 -2 -1 -4 -2 -1
-. divide|1 -1 -4 -2 -1 0 0
-. fill|-2 -2 0 -3 -3 2 -1
+. divide|1 -2 -4 -2 -1 0 0
+. fill|-2 -3 -1 -3 -5 1 -3
 . fold|4 -2 -2 -2 -2 -4 -1
 . freeze|2 -1 -3 -2 -2 -3 -2
 . heat|1 -3 0 -3 -5 -3 -3
@@ -256,7 +258,7 @@ export const WEIGHTS = `
 . oil|2 1 -3 -3 -3 -4 -3
 . on|-1 -2 -3 0 1 -3 -1
 . pack|0 -1 0 -2 -2 -2 -2
-. parsley|4 -2 -5 -2 -1 -4 -1
+. parsley|4 -2 -5 -3 -1 -4 -1
 . pour|1 -3 -2 -4 0 -4 -2
 . put|-2 -2 3 -2 -3 -5 -4
 . roll|2 -1 -3 -1 -2 -1 0
@@ -269,7 +271,7 @@ export const WEIGHTS = `
 . slice|-1 -4 2 -3 -2 -4 -2
 . spread|0 -1 -3 -2 0 -3 -1
 . stir|0 -4 -8 0 -6 2 -2
-. top|3 -2 -4 -1 -1 -3 -1
+. top|3 -2 -4 -2 -1 -3 -1
 . toss|-1 -1 1 -2 -5 0 -1
 . warm|0 -1 0 -1 -1 -1 -1
 . when|-1 -3 0 2 -2 -1 -2
@@ -280,7 +282,7 @@ export const WEIGHTS = `
 ; cook|-2 -3 2 -2 -4 -4 -5
 ; cover|-2 -1 -3 2 -1 -2 -2
 ; drain|-1 0 -4 3 -1 -1 -1
-; leave|0 2 -2 -3 -4 -2 -3
+; leave|-1 3 -2 -3 -4 -2 -3
 ; let|-4 1 0 2 -2 -2 -2
 ; mix|-1 -1 -1 -1 -1 0 -1
 ; roast|-2 -1 -1 -2 1 -1 0
@@ -289,7 +291,7 @@ export const WEIGHTS = `
 ; stir|-2 -3 2 -2 -5 0 -1
 ; toss|0 -2 1 -3 1 -2 -1
 <=14|-8 3 -1 0 0 -12 -5
-<=2|-4 -9 8 -4 -11 0 -13
+<=2|-4 -9 9 -5 -11 0 -13
 <=25|-9 5 -13 3 3 -11 -2
 <=45|-13 5 -13 2 5 -9 -3
 <=5|5 -6 2 -1 -9 -3 -1
@@ -298,7 +300,7 @@ export const WEIGHTS = `
 ^ add|3 -4 1 -1 -3 -9 -6
 ^ all|-3 -4 -1 -2 -1 3 -2
 ^ bake|-3 -8 -5 -3 4 -3 -5
-^ beans|-1 -4 3 -2 -5 -4 -4
+^ beans|1 -4 2 -2 -5 -5 -4
 ^ beat|2 -2 -3 -1 -1 -3 -1
 ^ blanch|-4 -4 -2 5 -3 -3 -5
 ^ blend|-9 -3 -5 -3 -4 7 -2
@@ -308,16 +310,16 @@ export const WEIGHTS = `
 ^ brown|1 -3 0 -5 -4 -4 -5
 ^ brush|0 -2 -1 -1 1 -2 -1
 ^ chill|2 3 -6 -6 -7 -6 -6
-^ chop|0 -3 0 -1 -1 -2 -3
-^ combine|2 0 -1 -2 -4 -4 -2
+^ chop|1 -3 0 -1 -1 -2 -3
+^ combine|2 0 0 -2 -4 -4 -2
 ^ cook|-6 -7 5 -3 -8 -5 -2
-^ cool|4 3 -8 -8 -10 -5 -6
+^ cool|4 3 -9 -8 -10 -5 -6
 ^ core|5 -3 -5 -3 -5 -5 -4
 ^ cover|1 1 -4 0 0 -4 -5
 ^ crumble|3 -2 0 -2 -2 -4 -2
 ^ cube|1 0 -2 -4 -1 -5 -4
 ^ cut|0 1 -2 -4 -4 -1 -3
-^ day|0 0 -1 0 -3 -1 -2
+^ day|-1 0 -1 0 -3 -1 -2
 ^ dice|2 -2 1 -3 -2 -3 -4
 ^ discard|1 -2 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -2 -5 -2
@@ -335,18 +337,17 @@ export const WEIGHTS = `
 ^ for|-2 -3 2 -1 -2 -4 -3
 ^ form|1 -2 -2 0 -2 -2 -2
 ^ freeze|3 1 -5 -3 -4 -5 -3
-^ fry|-6 -6 7 -5 -7 -4 -6
+^ fry|-6 -6 7 -6 -7 -4 -6
 ^ garlic|-1 -7 7 -6 -7 -8 -5
 ^ get|-2 -2 3 -4 -3 -3 -2
 ^ grate|4 0 -3 -3 -2 -4 -1
-^ grind|3 -3 -3 -2 -2 -3 -3
-^ halve|2 -1 -2 -1 -1 -2 -2
-^ heat|2 -7 0 0 -4 -3 -4
+^ grind|4 -3 -3 -2 -2 -4 -3
+^ halve|2 -1 -2 -1 -2 -2 -2
+^ heat|2 -8 0 0 -4 -3 -4
 ^ in|0 -4 1 0 -6 -5 -2
 ^ into|-1 -3 1 0 -3 -5 -2
-^ keep|-2 -3 -6 -3 4 -6 -2
+^ keep|-1 -3 -6 -3 4 -6 -2
 ^ knead|4 -3 -5 -4 -4 -5 -5
-^ ladle|3 -1 -1 -2 -2 -4 -2
 ^ lay|1 -2 1 -3 -1 -3 -3
 ^ layer|5 -4 -5 -3 -5 -4 -3
 ^ leave|1 2 -3 -2 -8 -3 -9
@@ -357,14 +358,14 @@ export const WEIGHTS = `
 ^ lift|3 -2 -3 -2 -2 -3 -1
 ^ lower|-1 -2 1 -3 1 -1 -1
 ^ mash|0 -3 0 -5 -4 -2 -3
-^ meanwhile|-4 -2 0 0 0 -2 0
+^ meanwhile|-4 -2 0 1 0 -2 0
 ^ melt|-3 -4 0 2 -4 -3 -2
 ^ mix|5 0 -7 -7 -2 -9 -4
 ^ morning|1 -1 -1 -2 1 -3 -1
 ^ next|-1 -4 1 1 -4 -4 -4
-^ off|3 4 -7 -6 -5 -5 -3
+^ off|3 4 -7 -6 -5 -6 -3
 ^ oil|3 0 -3 1 -4 -5 -2
-^ onion|-4 1 2 -4 -5 -4 -5
+^ onion|-4 1 2 -4 -5 -4 -4
 ^ onions|1 -2 0 -1 -3 -3 -2
 ^ out|2 -2 -3 -3 1 -3 -2
 ^ oven|9 -6 -7 -5 -1 -8 -5
@@ -374,7 +375,7 @@ export const WEIGHTS = `
 ^ place|-1 -2 -2 -2 1 -2 -2
 ^ potatoes|-2 -5 -3 4 0 -3 -3
 ^ pour|0 2 -1 -1 -1 -7 -3
-^ preheat|5 -2 -3 -2 -7 -4 -3
+^ preheat|5 -3 -3 -2 -7 -4 -3
 ^ press|2 5 -6 -4 -6 -6 -6
 ^ prove|-3 4 -4 -4 -3 -3 -4
 ^ pulse|-5 -2 -3 -3 -3 5 -2
@@ -385,12 +386,12 @@ export const WEIGHTS = `
 ^ rest|-2 6 -3 -8 -5 -7 -5
 ^ return|-3 -5 2 2 -2 -5 -4
 ^ rice|-2 -3 2 -2 -2 -4 0
-^ rinse|-1 1 1 -2 -3 -6 -4
+^ rinse|-1 1 1 -1 -4 -6 -4
 ^ rise|-3 3 -3 -3 -4 -2 -3
 ^ roast|-4 -8 -1 -6 5 -3 -5
 ^ roll|3 -3 0 -4 -4 -4 -4
 ^ rub|3 0 -4 -2 -1 -3 -1
-^ salt|5 2 -6 -5 -6 -5 -6
+^ salt|5 3 -6 -5 -6 -5 -6
 ^ sauce|1 -4 -3 3 -3 -3 -2
 ^ saute|-3 -3 3 -1 -4 -2 -3
 ^ sauté|-3 -4 5 -6 -4 -3 -5
@@ -406,12 +407,12 @@ export const WEIGHTS = `
 ^ slice|4 1 -3 1 -2 -6 -4
 ^ soak|-2 5 -5 -6 -4 -3 -4
 ^ soften|-3 -4 3 -2 -4 -4 -3
-^ spinach|-3 -3 3 0 -3 -2 -3
+^ spinach|-3 -3 3 -1 -3 -2 -3
 ^ spoon|0 1 -3 -1 -1 -2 -1
 ^ spread|3 -2 -5 -1 -2 -4 -2
-^ sprinkle|1 -1 0 -4 -3 -3 -2
+^ sprinkle|1 -1 0 -4 -3 -3 -3
 ^ squeeze|0 -4 0 -1 -4 -3 -2
-^ stand|-6 6 -6 -5 -5 -4 -5
+^ stand|-6 6 -6 -6 -5 -4 -5
 ^ steam|-6 -7 -6 7 -6 -5 -8
 ^ stir|3 1 -3 -1 -1 -8 -5
 ^ stock|2 -3 -5 -1 2 -5 -4
@@ -421,7 +422,7 @@ export const WEIGHTS = `
 ^ the|-1 -2 -1 2 -2 -2 -1
 ^ then|-7 -6 0 3 0 2 -3
 ^ tip|1 -2 0 -1 -1 -2 -2
-^ toast|0 -4 0 -6 2 -4 -7
+^ toast|1 -4 0 -6 1 -4 -5
 ^ tofu|-3 -3 0 -3 2 -3 -4
 ^ tomatoes|0 -3 0 1 -4 -3 -3
 ^ top|4 -2 -4 -2 -3 -4 -2
@@ -433,7 +434,7 @@ export const WEIGHTS = `
 ^ warm|-1 -1 3 -1 -6 -6 -6
 ^ wash|0 3 0 -4 -1 -6 -5
 ^ while|-2 -2 -1 -4 1 0 0
-^ whisk|2 1 -3 0 -4 -3 -3
+^ whisk|1 2 -3 0 -4 -3 -3
 ^ wilt|-4 -2 4 -2 -1 -3 -2
 ^ wine|-2 -4 -2 3 -4 -5 -3
 ^ wrap|2 -3 -2 -3 -1 -3 -2
@@ -449,7 +450,7 @@ a cloth|2 2 -4 -3 -5 -2 -3
 a colander|-3 3 -2 -3 -3 -2 -1
 a day|2 0 -5 -3 -3 -4 -4
 a deep|2 -2 -2 -3 0 -4 -1
-a dry|-2 -3 4 -6 -4 -3 -3
+a dry|-2 -3 4 -6 -4 -3 -4
 a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -2 -1 -1 2 -1
@@ -464,21 +465,21 @@ a high|-4 -3 3 -4 -3 1 -4
 a hot|-2 -3 -1 1 -2 0 0
 a jar|1 -3 0 -3 -3 -6 -2
 a ladleful|1 -2 0 -2 -2 -4 0
-a large|-1 -2 0 0 -1 -4 -4
+a large|-2 -2 0 0 -1 -4 -3
 a lid|-2 0 -2 2 -3 -2 -1
-a lined|1 -3 -3 0 -2 0 -1
+a lined|1 -3 -3 0 -2 0 -2
 a little|-1 -1 0 -1 0 -3 -2
 a log|2 -3 -2 0 -2 -2 -1
 a low|0 -3 -4 2 0 -3 -1
 a medium|-5 -4 5 -2 -2 -3 -1
 a minute|-1 0 1 -1 -4 -6 -3
-a pan|-5 -4 2 1 -4 -1 -5
+a pan|-5 -3 2 1 -4 -1 -5
 a paste|-2 -1 -2 -1 -1 2 -1
 a pinch|-1 0 1 -2 -2 -3 -3
-a plate|3 1 -4 -3 -4 -4 -2
+a plate|3 1 -5 -2 -3 -4 -2
 a pot|-1 -2 1 0 -5 -5 -4
 a quarter|-2 1 0 1 -2 -3 -1
-a rack|0 1 -2 -3 0 -1 -1
+a rack|0 0 -2 -3 0 -1 -1
 a rimmed|-1 -1 -1 -1 1 -1 -1
 a roasting|0 -1 -1 -2 1 -1 -2
 a rough|-2 -1 -2 -1 -1 2 0
@@ -487,12 +488,12 @@ a sheet|-1 0 -3 -3 2 -1 -2
 a sieve|0 2 -3 -2 -2 -3 -2
 a simmer|-4 -3 0 0 2 -3 -2
 a skewer|-1 -1 -1 -1 1 -1 -1
-a small|-1 -3 1 1 -4 -4 -4
+a small|-2 -3 1 1 -4 -4 -4
 a splash|1 0 0 -1 -3 -3 -1
 a spoon|-1 -3 1 0 -4 0 -2
-a stick|-2 -1 1 -3 -1 2 -1
+a stick|-2 -1 1 -3 -2 2 -1
 a tablespoon|-2 -2 2 -3 -2 -1 0
-a teaspoon|-3 1 0 -3 -4 1 0
+a teaspoon|-3 1 0 -3 -4 1 1
 a thick|0 -1 0 -3 -1 0 -1
 a third|-1 -3 0 -2 -3 2 -1
 a time|-1 -1 -1 -1 -2 1 0
@@ -502,12 +503,12 @@ a tray|-3 1 -3 -4 2 -3 -3
 a wide|-3 -1 2 0 -1 -3 -1
 about|-2 -3 0 -1 -4 0 1
 about #|-1 -3 1 -1 -3 -2 1
-about a|1 -1 -2 0 -2 -1 -1
+about a|1 -1 -2 0 -2 0 -1
 about an|-2 1 -2 1 -2 -1 -2
 absorbed|-3 -1 2 -2 -2 -1 -1
 abt|0 -1 1 -2 -1 -1 -1
 add|1 -4 1 -2 -3 -3 -3
-add #|0 -4 -1 1 -3 -5 -3
+add #|0 -3 -1 1 -3 -5 -3
 add a|-1 1 -5 -1 0 -1 -2
 add beans|1 -2 -5 1 -4 1 -2
 add chickpeas|2 -3 -2 -1 0 -3 -2
@@ -533,8 +534,8 @@ against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
 air|-3 0 -3 -4 -4 -3 4
 ajar|1 -4 -3 3 1 -3 -3
-ajar ,|-1 -2 -1 1 0 -1 -1
-al|-3 -2 -4 4 -3 -2 -3
+ajar ,|-1 -1 -1 1 0 -1 -1
+al|-2 -1 -4 4 -3 -1 -3
 all|-2 -4 -1 -2 -3 3 -1
 all ,|0 -2 -3 -3 1 0 -2
 all .|0 -2 0 -3 -3 -4 -2
@@ -552,29 +553,31 @@ alongside|3 -2 -4 -2 0 -3 -2
 an|-2 -1 -1 1 -1 -3 -4
 an hour|-5 0 -3 2 -3 -4 -4
 an oiled|-1 1 -3 -2 1 -3 -1
-an onion|-1 -2 2 -3 -3 -2 -2
-an ovenproof|2 -2 -1 -1 -2 -3 -1
+an onion|-1 -2 2 -3 -3 -2 -1
+an ovenproof|2 -2 -1 -1 -2 -2 -1
 and|-1 -1 -1 -1 -1 0 -2
 and #|-1 -1 -1 0 -3 1 -2
 and a|-2 0 0 0 0 -1 1
 and add|1 -2 -1 0 -2 -2 0
 and bake|-3 -4 -2 -3 4 -2 -2
+and basil|0 -1 -2 -1 -2 0 0
 and bay|5 -2 -6 -2 -3 0 -1
 and beans|-2 -1 1 0 -1 -2 -1
-and blend|-1 -2 -1 -2 -2 2 -2
-and boil|-3 -3 -5 5 -4 -2 -2
+and blend|-1 -2 -2 -2 -2 2 -2
+and boil|-2 -3 -5 5 -4 -2 -2
 and bring|0 -2 2 -3 -3 -2 -1
 and bubbling|0 -1 -1 -2 2 -1 0
 and carrots|-1 -2 1 -1 -3 0 -2
 and celery|-4 -2 -1 1 -4 1 -3
-and chill|-2 2 -2 -2 -2 -2 -1
-and chilli|-4 -3 -1 1 0 0 -2
+and chill|-2 2 -1 -2 -2 -2 -1
+and chilli|-4 -3 -1 2 0 0 -2
 and cook|-4 -6 -1 4 -3 -3 -1
 and coriander|-1 -1 -3 -3 -2 2 -2
 and cut|3 -3 -2 -2 -3 -3 -2
 and dill|1 -1 0 -2 -1 -4 -1
 and drain|-3 -1 -2 2 -3 -4 -5
 and drizzle|3 -1 -3 -1 -4 -3 -1
+and flour|-1 1 1 -3 -2 -3 -1
 and fry|-2 -2 1 -1 -3 -1 -2
 and garlic|0 -4 -1 1 -1 -2 -3
 and ginger|-2 -2 2 -3 -1 -1 -1
@@ -583,7 +586,7 @@ and half|1 -3 -2 -4 -1 0 -2
 and into|-2 -1 -2 -3 3 1 0
 and juice|0 -2 -4 1 -1 0 0
 and knead|3 -4 -2 -3 -2 -2 -4
-and leave|-1 2 -1 -4 -2 -3 -2
+and leave|-1 2 -1 -4 -2 -3 -3
 and lemon|-1 0 -1 -3 -2 1 -1
 and let|-3 3 -2 -1 -3 -4 -3
 and lime|1 0 -5 -3 -3 0 -4
@@ -596,14 +599,15 @@ and oil|1 0 -2 -2 -4 -1 -2
 and onion|3 -2 -3 0 -4 -3 -1
 and onions|-1 -2 1 -2 2 -2 -1
 and oregano|-3 -1 3 -3 -2 -2 -1
-and paprika|1 -2 -1 -2 0 -2 -1
+and paprika|0 -2 -1 -2 0 -2 -1
 and parsley|0 -1 -2 0 -1 0 -1
 and pepper|0 -4 -2 1 -3 1 -3
 and peppers|-3 -3 4 -4 -2 -3 -3
-and put|-1 -2 1 -2 -4 -2 0
+and purée|1 -2 0 -4 -2 -4 -1
+and put|-1 -2 1 -2 -4 -2 -1
 and remaining|-1 1 -1 -2 -3 -3 1
 and return|-2 -2 -4 -2 1 3 -1
-and rinse|3 -4 -4 -2 -2 -3 -2
+and rinse|3 -4 -4 -2 -3 -3 -2
 and roast|-2 -3 -3 -3 3 -1 -2
 and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|2 -1 -1 -2 -4 -3 -2
@@ -621,7 +625,7 @@ and stir|-3 -1 3 -1 -2 -1 -1
 and stock|1 -1 -1 -2 -4 -2 -1
 and sugar|2 0 -4 0 -3 -4 -1
 and the|2 -4 -2 -1 -3 -1 -2
-and then|2 -3 -3 2 -3 -2 -2
+and then|2 -3 -4 2 -3 -2 -2
 and thyme|-1 -1 2 -3 1 -1 -1
 and tomato|0 -2 0 -1 -2 -3 0
 and tomatoes|-1 -2 2 -4 -1 -1 -1
@@ -629,7 +633,7 @@ and toss|-1 -3 1 -1 -2 -3 0
 and transfer|0 0 -1 -2 1 -1 -1
 and turmeric|-1 -1 2 -3 -2 -2 -2
 and vinegar|-1 0 2 -3 -2 -4 -3
-and water|-2 0 2 -3 -5 -5 -6
+and water|-2 0 2 -4 -5 -6 -6
 and zest|-2 0 0 1 -2 -1 0
 another|-7 -3 1 0 1 -6 -6
 another #|-6 -2 1 -2 2 -4 -5
@@ -639,9 +643,9 @@ apart .|-1 1 -2 1 -1 -1 -1
 apple|-1 -2 1 -3 -2 1 -1
 apples|0 -2 1 -2 -1 -3 -1
 approx|1 0 -3 -2 0 -3 1
-apricots|1 -1 -2 0 0 -2 -1
+apricots|1 -1 -2 0 0 -1 -1
 are|-2 -4 -3 2 0 -3 -1
-are soft|-2 -1 -1 0 1 -1 -1
+are soft|-2 -2 -1 0 1 -1 -1
 are tender|-1 -1 -1 1 -2 -1 -1
 around|-1 -1 1 -1 0 -1 0
 arrange|2 -3 -2 -2 1 -1 -1
@@ -650,10 +654,10 @@ as|0 0 -1 1 -3 -1 -3
 as it|0 1 -3 0 -5 0 -1
 as they|-1 0 0 -1 0 -4 -2
 as you|1 -2 0 -2 -4 -3 -1
-aside|3 1 -2 -6 -4 -2 -3
+aside|3 1 -2 -5 -4 -2 -3
 aside .|4 -3 -2 -4 -3 -2 -2
 at|-1 -2 -3 -4 2 -2 0
-at #|-3 -7 -2 -3 3 -4 1
+at #|-3 -7 -2 -4 3 -4 1
 at a|-1 -3 -3 1 -4 1 -2
 at least|0 1 -3 -4 -4 -4 -3
 at once|-1 -3 1 -3 -4 -5 -2
@@ -669,8 +673,8 @@ back|-3 -3 0 0 1 -1 -4
 back ,|1 0 2 -5 -3 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -1 -2
-back to|-2 -2 -1 2 0 0 -1
-bag|-2 1 1 0 -4 -1 -4
+back to|-1 -2 -1 2 0 0 -1
+bag|-2 1 1 0 -4 0 -4
 bag .|-2 2 1 -4 -3 -1 -3
 bags|0 -2 -2 -1 -1 0 -1
 bake|-5 -10 -7 -6 7 -4 -6
@@ -693,7 +697,7 @@ barley ,|-1 -2 1 -1 -2 -2 -2
 barley in|1 0 -1 1 -1 -2 -2
 base|-1 -1 -1 0 -1 -1 0
 basil|2 -4 -3 -2 -2 0 -2
-basil .|3 -2 -4 -2 -2 -4 -1
+basil .|3 -1 -4 -2 -2 -4 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
 batches|-4 -3 0 -3 -3 3 -2
@@ -701,7 +705,7 @@ bath|2 -4 -4 2 -3 -3 -3
 batter|-1 0 -3 1 1 0 -1
 batter ,|-2 -1 -3 2 1 -1 0
 batter .|-1 -1 0 -1 -2 0 -1
-bay|0 -4 1 -2 -5 -1 -2
+bay|-1 -4 1 -2 -5 -1 -2
 bay ,|2 -2 -4 -2 -2 1 -1
 bay .|3 -2 -2 -4 -3 -1 -3
 bay and|-2 -1 2 -2 -2 -2 -1
@@ -710,10 +714,10 @@ bay leaves|0 -2 -1 -1 -1 0 -1
 be|2 -2 -3 0 -3 -2 -1
 bean|-2 -2 1 -1 -2 0 -1
 beans|-1 -9 -1 1 2 -3 -7
-beans #|-1 -4 0 1 -3 -3 -4
+beans #|-1 -3 1 0 -3 -3 -3
 beans ,|0 -4 -2 0 -3 1 -3
 beans .|2 -3 0 -4 -3 -6 -2
-beans and|0 -3 -3 3 -1 -3 -2
+beans and|0 -3 -3 3 -2 -3 -2
 beans in|0 -3 0 1 -4 -3 -2
 beans with|0 -2 -3 0 -1 1 -1
 beat|3 -2 -3 -2 -1 -3 -1
@@ -721,25 +725,25 @@ beat in|3 -1 -2 -2 -2 -4 -1
 beetroot|-2 -1 -2 -2 1 1 -1
 beets|0 -2 -1 1 -1 -2 -1
 before|3 0 -7 -1 -7 -2 -5
-before cutting|1 0 -4 -3 -3 -3 -3
+before cutting|1 0 -3 -3 -3 -3 -3
 before eating|2 -2 -3 0 -2 -2 -1
 before serving|-1 2 -2 -2 -2 -2 -2
 before slicing|1 0 -1 -2 -2 -2 -1
-before the|-1 2 -2 0 -1 -4 -2
-before you|3 -1 -2 -3 -3 -3 -2
+before the|-1 2 -3 0 -1 -3 -2
+before you|3 -1 -2 -4 -3 -3 -2
 behind appliance|3 2 -6 1 -3 -3 -3
 behind at the hob|4 -9 4 -2 -5 -7 -13
-behind blender|5 2 -2 -5 -8 -3 -7
-behind hands|5 0 -2 -5 -1 -5 -7
-behind nothing|1 0 0 -2 -10 -1 0
-behind on the hob|4 -3 -4 2 -10 -2 -13
+behind blender|5 1 -1 -5 -8 -3 -7
+behind hands|5 1 -2 -5 -1 -5 -7
+behind nothing|1 0 -1 -2 -10 -1 0
+behind on the hob|4 -3 -4 2 -11 -2 -13
 behind oven|1 0 -6 -6 7 -5 -3
-behind stands|7 -3 -1 -5 -6 -3 -4
+behind stands|7 -4 -1 -5 -6 -3 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|3 -1 -3 -2 -2 -3 -2
 best|3 -3 -2 -2 -2 -3 -2
 better|2 -1 -3 -2 -3 -3 -2
-between|0 1 -5 -3 -1 -1 -3
+between|0 1 -5 -3 -1 -1 -4
 between #|3 -2 -3 -1 -1 -3 -1
 between two|0 1 -1 -1 -2 -2 -1
 bicarb|-1 1 1 -4 -4 -3 -2
@@ -748,7 +752,7 @@ big bowl|3 -4 -4 -3 -3 -4 2
 big pan|-4 -2 4 -2 -1 -3 -1
 big pot|-4 -2 2 1 -3 -3 -2
 biggest|0 -2 0 0 -3 -2 -2
-bit|0 -3 -3 1 -3 0 -4
+bit|0 -2 -3 1 -3 0 -4
 bit of|0 -2 -1 0 -2 -1 -2
 bite|-2 0 -3 2 -1 -1 -1
 bits|1 1 -2 -3 -2 -2 -1
@@ -757,8 +761,8 @@ bitterness|-2 -3 -2 3 -3 -2 -2
 black|1 0 -3 -3 0 -1 -2
 black beans|0 -2 -2 -2 -3 0 -1
 black salt|1 0 -4 -2 -3 -3 -1
-blanch|-4 -5 -4 6 -4 -4 -6
-blanch the|-3 -3 -1 4 -2 -3 -4
+blanch|-4 -5 -4 6 -3 -4 -6
+blanch the|-3 -3 -2 4 -2 -3 -4
 blast|2 0 -3 -3 -4 -3 -3
 blast chill|2 0 -3 -3 -4 -3 -3
 blend|-13 -5 -8 -5 -5 12 -3
@@ -767,16 +771,17 @@ blend .|-5 -1 -2 -2 -2 4 -1
 blend all|-3 -1 -1 -1 -1 2 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend the|-2 -2 -1 -1 -1 2 -1
+blend until|-2 -1 -2 -1 -1 2 -1
 blend with|-4 -2 -3 -2 -1 4 -1
-blender|-7 -6 -8 -6 -5 9 -4
+blender|-7 -5 -8 -6 -5 9 -4
 blender ,|-2 -2 -5 -3 -4 4 -4
-blender .|-4 -1 -2 -2 -1 4 -1
+blender .|-4 -2 -2 -2 -1 4 -1
 blitz|-8 -4 -5 -3 -4 8 -3
 blitz with|-2 -2 -2 -1 -1 2 -1
 block|-1 2 -3 -3 -2 -3 0
 blocks|1 0 -1 -1 -1 -2 -1
 boil|-11 -12 -3 9 -7 -8 -7
-boil #|-5 -4 -8 7 -4 -3 -4
+boil #|-5 -4 -8 7 -5 -3 -4
 boil ,|-4 -4 -2 4 -5 -2 -2
 boil .|-6 -3 6 -5 -3 -4 -2
 boil and|-1 -2 -4 4 -2 -1 -1
@@ -785,32 +790,33 @@ boil hard|-2 -3 -4 3 -2 -1 -2
 boil in|-2 -3 0 0 -3 -3 -3
 boil potatoes|-2 -2 -3 3 -2 -1 -1
 boil the|-2 -2 -3 3 -2 -2 -2
-boil with|-1 -3 1 1 -3 -1 -1
+boil with|-1 -3 1 0 -3 -1 -1
 boiled|-2 2 -2 1 -4 -3 -5
-boiling|-4 2 -4 1 -1 -2 -4
+boiling|-4 2 -3 0 -1 -2 -5
 boiling water|-4 3 -3 -1 0 -5 -4
 bonnet|1 -1 -2 -1 -2 -1 -1
 both|-2 -3 3 -2 -3 -3 -2
 bottle|0 -2 -2 1 -2 0 -1
 bottom|0 -3 1 -1 -2 -4 -3
 bottom .|3 -1 0 -3 -3 -3 -1
-bowl|5 1 -6 -5 -5 -7 1
-bowl ,|1 1 -4 -3 -3 -3 2
+bowl|5 1 -6 -5 -5 -6 1
+bowl ,|2 1 -4 -3 -3 -3 2
 bowl .|4 -1 -5 -1 -3 -5 -4
-bowl with|2 1 -3 -4 -3 -3 -5
+bowl with|2 1 -3 -3 -3 -3 -5
 bowls|1 -2 -1 -4 -4 -2 -3
 bowls .|-1 -2 1 -3 -3 -1 -2
 box|3 -3 -4 -3 -3 -3 -2
 boxes|1 -1 -2 -2 -1 0 -1
 braise|-1 -4 -2 3 -4 -2 -4
 bread|2 -1 -3 -4 0 -4 -2
-breadcrumbs|0 -1 -2 -1 -1 0 -1
+bread .|2 -1 -2 -1 -2 -3 -1
+breadcrumbs|0 -1 -1 -1 -1 0 -1
 break|3 -2 -4 0 -3 -4 -2
-break up|2 -2 -4 0 -3 -4 -3
+break up|2 -2 -4 0 -3 -4 -2
 brine|2 -3 -4 -3 -3 0 -2
 brine ,|2 -2 -3 -2 -2 -1 -1
 bring|-6 -3 3 -1 0 -4 -3
-bring back|-2 -1 0 0 -2 0 -1
+bring back|-2 -1 0 1 -2 0 -1
 bring slowly|3 -2 -1 -2 -3 -2 -1
 bring the|-2 -2 -1 2 -3 -4 -2
 bring to|-6 -4 2 0 1 -3 -2
@@ -840,7 +846,7 @@ bulgur|2 1 -5 -1 -1 -3 -1
 bunch|1 -1 -3 -1 -1 0 -1
 buns|3 -1 -4 -2 -2 -2 -1
 but|0 -1 -4 0 1 1 -2
-but not|-3 -1 -3 2 1 2 -1
+but not|-3 -1 -3 1 1 2 -1
 but the|1 -1 -2 -4 -2 -1 -3
 butter|-2 -3 1 0 -5 1 -3
 butter ,|1 -3 -2 1 -3 0 -1
@@ -863,21 +869,21 @@ c with|1 -2 -2 -2 0 -2 -2
 cabbage|1 -2 -4 2 -6 -3 -6
 cabbage ,|0 1 -4 1 -3 -2 -2
 cabbage and|-2 -1 1 -1 -2 1 -1
-cake|-1 2 -3 -3 -3 -3 -1
+cake|0 2 -3 -3 -3 -3 -1
 can|-3 -2 -1 0 2 1 -2
 cancel|2 -1 -2 -1 -1 -2 -1
 cancel .|2 -1 -2 -1 -1 -2 -1
 capers|-2 -3 1 -1 -3 0 -3
 capers ,|-1 -3 1 -1 -3 -1 -3
-caraway|0 1 1 -2 -3 -1 -1
+caraway|0 1 0 -2 -3 -1 -1
 carefully|2 -2 -3 1 1 -2 0
 carrot|1 -4 2 -2 -3 -2 -2
 carrot ,|1 -2 0 -2 -1 -1 -1
-carrot and|1 -2 -1 0 -2 -2 -2
-carrots|1 -6 1 -1 -1 -2 -5
+carrot and|1 -2 -1 0 -2 -2 -1
+carrots|0 -6 1 -2 -1 -2 -5
 carrots ,|1 -5 -2 -1 1 -4 -4
-carrots and|1 -2 0 -3 -3 -1 -1
-carrots in|-1 -2 -3 3 -2 1 -1
+carrots and|1 -2 0 -2 -3 -1 -1
+carrots in|-1 -2 -2 2 -2 1 -1
 carrots with|2 -1 -1 0 -2 -3 -2
 cashews|-1 -1 0 -3 -3 0 -3
 casserole|0 -2 3 -3 -2 -2 -2
@@ -889,7 +895,7 @@ catches|2 -2 -3 0 -2 -3 -1
 cauli|1 -2 -2 -1 1 -3 -3
 cauliflower|-1 -4 1 -1 1 -4 -2
 cauliflower ,|1 -2 -2 0 -2 -1 -1
-cavolo|0 -1 2 -2 -3 -1 -2
+cavolo|0 -1 2 -2 -2 -1 -2
 cayenne|-2 -1 2 -2 -2 -2 -1
 celeriac|1 -1 -2 0 -1 -2 -1
 celery|-2 -4 0 1 -5 0 -4
@@ -901,7 +907,7 @@ chard|-5 -3 4 -3 -2 -2 -4
 charred|-1 -2 -1 0 1 -2 -2
 check|1 0 -3 -3 0 -4 -2
 cheese|-2 -1 -2 -1 2 -2 -1
-chestnuts|0 0 -3 -1 0 -2 -2
+chestnuts|0 0 -3 -1 0 -2 -1
 chickpea|-1 0 -1 -2 -1 1 0
 chickpeas|0 -2 0 -4 1 -1 -3
 chickpeas ,|-1 1 1 -4 0 -2 -1
@@ -914,13 +920,13 @@ chill #|-1 4 -4 -5 -6 -4 -4
 chill for|1 1 -2 -3 -3 -2 -1
 chill to|1 1 -2 -1 -4 -2 -2
 chilli|3 -5 -1 -1 -3 -2 -4
-chilli and|-1 -3 1 -1 -1 -3 -3
-chilli flakes|1 -1 -1 -3 -2 -1 -1
+chilli and|-1 -3 1 -1 -1 -3 -2
+chilli flakes|1 -1 -1 -3 -2 -2 -1
 chillies|1 -1 -1 -3 -4 0 -2
 chillies ,|1 -1 -1 -2 -4 0 -2
 chipotle|-3 -1 1 -2 -2 1 -1
 chips|4 -2 -4 -2 -3 0 -1
-chives|4 -3 -4 -3 -4 -4 -2
+chives|3 -2 -4 -2 -3 -3 -1
 chocolate|-1 0 -3 0 -3 1 -2
 choi|-2 -2 2 1 -3 -3 -2
 chop|4 -4 -2 -3 -1 -3 -5
@@ -947,7 +953,7 @@ cloth .|1 0 -4 -2 -2 0 -2
 clove|0 -1 -2 0 -2 -1 0
 cloves|1 0 -2 -2 -2 0 -1
 cloves and|0 -2 0 0 -1 -2 -1
-cm|0 0 -3 0 -1 -2 -5
+cm|0 1 -3 0 -1 -2 -5
 cm ,|1 -1 -3 0 -2 -3 -2
 cm .|3 -3 -3 -2 -3 -4 -2
 cm cubes|-3 1 -2 0 -2 -2 -3
@@ -966,15 +972,15 @@ coconut oil|0 -1 -1 0 -1 -1 -1
 colander|-4 3 -2 -4 -4 -3 -2
 colander for|-1 1 -1 -2 -2 -1 -1
 cold|-1 1 -1 2 -6 -5 -6
-cold .|2 -5 -1 1 -5 -6 -3
+cold .|1 -3 -1 1 -5 -6 -3
 cold water|-2 1 1 -3 -2 -2 -3
 collapse|-1 -3 -4 3 -1 0 0
 collapsed|-1 -2 -3 2 -3 -1 0
-collapsing|-1 -2 -2 0 0 -1 -1
-colour|-1 -1 0 1 -2 -1 -1
+collapsing|-1 -2 -2 1 0 -1 -1
+colour|-1 -2 0 1 -2 -1 -1
 combine|1 0 -1 -3 -4 -2 -2
 combine ,|0 1 -1 -3 -2 -3 -3
-combine everything|-3 2 1 -2 -1 -3 -2
+combine everything|-3 2 1 -2 -1 -4 -2
 combined|2 -2 -2 -1 -1 -1 0
 come|-2 2 -3 -1 -1 -2 -2
 comes|-1 -2 -3 0 1 -1 -1
@@ -986,7 +992,7 @@ completely on|-1 2 -2 -3 -3 -3 -1
 cook|-6 -11 3 1 -5 -7 1
 cook #|-7 -6 1 1 -6 -4 -9
 cook ,|-2 -2 -1 -1 1 -2 1
-cook for|-7 -5 2 1 -7 -2 -3
+cook for|-6 -5 2 1 -7 -2 -3
 cook gently|-1 -2 -4 4 -3 -1 -1
 cook in|-3 -3 -4 0 0 -2 1
 cook on|-2 -2 -2 2 -2 -1 -4
@@ -1000,32 +1006,32 @@ cooker ,|1 -3 -2 -5 -3 -4 1
 cooker .|1 -1 0 -2 -1 -3 -3
 cooker with|3 -3 -3 -3 -2 -3 1
 cooking|1 -3 -2 0 -2 0 -1
-cooking water|1 -3 -1 0 -1 -1 -1
+cooking water|1 -2 -1 0 -1 -1 -1
 cooks|-1 0 0 -2 0 1 0
 cool|3 4 -7 -4 -9 -3 -7
-cool #|-2 4 -5 -5 -6 -4 -6
+cool #|-2 4 -6 -5 -6 -4 -6
 cool ,|1 0 -2 -2 -3 0 -1
-cool .|3 -5 0 0 -3 -2 -5
+cool .|3 -5 1 0 -3 -2 -5
 cool completely|0 2 -4 -2 -4 -5 -3
 cool for|-3 4 -2 -5 -2 -1 -3
 cool in|2 2 -4 -4 -6 -6 -3
-cool on|2 0 -3 -3 -5 -4 -3
+cool on|2 0 -3 -3 -6 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cools|-1 0 -1 -2 -2 1 -1
 core|2 -3 0 -1 -6 -5 -3
-coriander|0 -3 0 -5 -5 0 -2
+coriander|0 -3 -1 -5 -5 0 -2
 coriander ,|2 -2 -1 -3 -3 -3 -1
 coriander .|1 -2 0 -3 -3 -2 -2
-coriander and|0 -1 0 -3 -2 -3 -1
+coriander and|0 -1 1 -3 -2 -3 -1
 corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
 cornstarch|-1 -2 -3 1 -1 -2 1
 counter|0 1 -2 -2 -2 -3 -3
 couple|2 0 -2 -4 1 -2 -3
 courgettes|-2 3 -2 -1 -4 -1 -3
-courgettes ,|-1 1 0 -1 0 -1 -1
+courgettes ,|-1 1 0 -1 0 -1 0
 courgettes and|-1 0 -1 0 -3 0 -1
-couscous|0 1 1 -3 -2 -2 -2
+couscous|0 1 1 -4 -2 -2 -2
 cover|-3 1 -2 1 0 -4 -1
 cover ,|-2 1 -4 1 -1 -2 1
 cover .|-2 -4 3 -4 -5 -5 -4
@@ -1050,7 +1056,7 @@ crisp .|1 -2 -1 -4 0 -3 -1
 cross|1 -1 -1 -1 1 -1 0
 crumble|2 -1 0 -2 -3 -3 -4
 crumble the|3 -3 -2 -2 -2 -3 -2
-crumble tofu|2 -2 0 -3 -1 -3 -2
+crumble tofu|1 -2 0 -3 -1 -3 -2
 crumbs|-2 -3 -3 -5 1 3 -3
 crumbs .|-2 -2 -4 -1 2 0 -2
 crush|1 -2 0 0 -3 -3 -2
@@ -1058,15 +1064,15 @@ cube|3 -1 -5 -5 -1 -3 -5
 cubes|-2 0 1 -1 -2 0 0
 cubes .|-1 0 1 -2 -2 -1 -2
 cucumber|-2 3 0 -3 -3 -4 -3
-cumin|1 -4 -1 1 -1 -5 -2
-cumin ,|2 -2 -3 2 -1 -3 -2
+cumin|2 -4 -1 1 -1 -5 -2
+cumin ,|2 -2 -3 2 -1 -4 -2
 cumin and|-1 -1 2 -1 -3 -1 -1
 cumin seeds|-2 -1 2 -2 0 -2 -1
 cup|1 -2 -3 0 -3 1 -1
 cup of|1 -2 -1 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
 cups|0 -3 -2 0 0 -1 1
-cups of|-2 -2 0 -3 0 -1 1
+cups of|-1 -2 0 -3 0 -1 1
 cups water|-1 -2 -1 2 -4 -3 0
 currants|0 -2 1 -2 -1 -3 -2
 curry|0 -5 3 -5 -1 -2 -2
@@ -1077,8 +1083,8 @@ cut in|-1 0 -4 -1 0 1 -1
 cut into|0 1 -2 -2 -1 -3 -2
 cut side|-1 -2 0 -3 2 -1 -2
 cut the|1 -1 -1 1 -3 -2 -1
-cutting|1 0 -4 -3 -3 -3 -3
-cutting .|1 0 -4 -5 -4 -4 -4
+cutting|1 0 -3 -3 -3 -3 -3
+cutting .|1 0 -4 -6 -4 -4 -4
 d|-1 -2 -2 -1 -2 1 -1
 daikon|1 -1 -2 -1 -1 -2 -1
 daily|2 -2 -3 -1 -2 -2 -2
@@ -1088,8 +1094,8 @@ dark|-3 0 5 -5 -1 -3 -3
 date|0 -3 -2 -2 -2 2 -1
 dates|-2 3 -3 -2 -3 2 -1
 day|1 -1 1 -2 -4 -3 -3
-day #|0 0 -1 0 -3 -1 -2
-day .|-3 2 1 -2 -2 -3 -2
+day #|-1 0 -1 0 -3 -1 -2
+day .|-3 2 0 -2 -2 -2 -2
 day drain|0 -2 1 -2 -1 -2 -1
 days|3 -5 -3 -3 -3 -1 -3
 days ,|2 -3 -2 -2 -2 -2 -2
@@ -1097,7 +1103,7 @@ deep|2 -2 -2 -1 1 -2 -1
 deep golden|-2 -2 3 -4 0 -2 -1
 deglaze|2 -1 -3 -2 -1 -2 -1
 degrees|1 -4 -3 -4 3 -2 -3
-dente|-3 -2 -4 4 -3 -2 -3
+dente|-2 -1 -4 4 -3 -1 -3
 deseed|1 -2 -2 -2 1 -2 -2
 dice|1 -3 2 -4 -3 -4 -3
 diced|1 -2 -2 0 -2 -1 -1
@@ -1106,7 +1112,7 @@ dill ,|-1 0 1 -1 -1 0 -1
 dill .|1 0 0 -1 -2 -4 -2
 dimple|0 -3 -2 -1 0 -2 -1
 dip|3 -1 -3 -1 1 -3 -2
-discard|1 -2 -1 -1 -3 0 -2
+discard|1 -3 -1 -1 -3 0 -2
 discard the|2 -1 -2 -2 -2 0 -1
 dish|2 -2 -4 -4 1 -5 -2
 dish ,|-1 -3 -1 -2 2 -2 -1
@@ -1122,7 +1128,7 @@ does add|1 -4 1 -2 -3 -3 -3
 does arrange|2 -3 -2 -2 1 -1 -1
 does bake|-5 -10 -7 -6 7 -4 -6
 does beat|3 -2 -3 -2 -1 -3 -1
-does blanch|-4 -5 -4 6 -4 -4 -6
+does blanch|-4 -5 -4 6 -3 -4 -6
 does blend|-13 -5 -8 -5 -5 12 -3
 does blitz|-8 -4 -5 -3 -4 8 -3
 does boil|-11 -12 -3 9 -7 -8 -7
@@ -1150,17 +1156,17 @@ does cube|3 -1 -5 -5 -1 -3 -5
 does cut|1 0 -4 -1 -2 -3 -1
 does dice|1 -3 2 -4 -3 -4 -3
 does dip|3 -1 -3 -1 1 -3 -2
-does discard|1 -2 -1 -1 -3 0 -2
+does discard|1 -3 -1 -1 -3 0 -2
 does dissolve|3 -2 -4 1 -2 -4 -3
 does divide|2 -2 -5 -2 -2 0 -2
 does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -2 -1 -2
 does dot|3 -2 -3 -3 2 -4 -3
 does drain|1 3 -6 3 -6 -3 -6
-does dress|3 -3 -5 1 -3 -5 -3
-does drizzle|2 -1 -5 -4 -1 -1 -2
+does dress|3 -3 -5 0 -3 -4 -2
+does drizzle|2 -1 -5 -4 -1 -1 -3
 does dry|0 1 -1 -2 -1 -2 0
-does fill|0 -5 -1 -3 0 0 -1
+does fill|0 -5 -2 -3 0 0 -2
 does finish|2 -2 -2 -3 0 -2 -2
 does fish|1 -2 -2 -2 -3 0 -2
 does flatten|1 -2 -2 0 -2 -2 -1
@@ -1178,18 +1184,18 @@ does grease|0 -1 1 -2 -3 -3 -2
 does grill|-1 -6 -6 -6 6 -4 -5
 does grind|3 0 -4 -2 -3 -4 -3
 does halve|3 -3 -4 -3 -1 -3 -2
-does heat|0 1 0 0 -6 -3 -1
+does heat|-1 1 0 0 -6 -3 -1
 does keep|-1 -1 -7 -5 2 0 -4
 does knead|7 -6 -6 -6 -5 -6 -6
-does ladle|0 -2 0 0 -2 -5 -3
+does ladle|0 -2 0 0 -2 -5 -2
 does lay|3 -3 -1 -3 -1 -3 -2
 does leave|-2 4 -5 -4 -6 -3 -2
 does let|-1 4 -3 -2 -7 -7 -4
 does lid|-4 0 -5 4 -1 -6 -2
 does loosen|-1 -3 1 -1 -4 -1 -2
-does lower|0 -3 0 -2 1 -2 -2
+does lower|0 -3 0 -2 0 -2 -2
 does make|1 0 1 -2 -2 -1 -1
-does marinate|-3 4 -2 -4 -3 -2 -2
+does marinate|-3 4 -2 -3 -3 -2 -2
 does mash|0 -1 0 -2 -5 0 -3
 does massage|4 -2 -6 -5 -4 -5 -5
 does melt|-5 -5 3 1 -5 -1 -2
@@ -1204,19 +1210,19 @@ does place|2 -3 -4 -3 -1 -3 -2
 does pop|0 -3 0 -4 1 -3 -1
 does portion|2 -2 -2 -2 -1 -3 -1
 does pour|0 1 -2 -1 0 -3 -4
-does preheat|6 -2 -5 -3 -8 -4 -3
+does preheat|6 -3 -5 -3 -8 -4 -3
 does press|1 3 -4 -6 -4 -3 0
-does prick|-1 -1 2 -1 -2 -2 -1
-does prove|-3 5 -4 -5 -4 -3 -5
+does prick|-1 -1 2 -1 -1 -2 -1
+does prove|-4 5 -4 -5 -4 -3 -5
 does pulse|-7 -4 -6 -4 -5 7 -3
 does puree|-5 -4 0 -5 -4 5 -3
 does purée|-2 -4 1 -5 -4 1 -4
 does put|-1 -2 1 -1 -1 -3 1
 does quarter|0 1 0 0 -3 -3 -1
-does rain|0 -1 1 -2 -2 -3 -2
+does rain|1 -1 1 -2 -2 -3 -2
 does reduce|-6 -4 -1 4 -4 -4 -3
 does refrigerate|4 -3 -3 -4 -4 -3 -3
-does remove|1 0 -1 -4 -1 -2 -4
+does remove|1 0 -1 -3 -1 -2 -4
 does rest|-2 8 -3 -5 -4 -3 -7
 does return|-4 -1 0 -1 0 2 -3
 does rinse|0 2 -2 1 -5 -8 -1
@@ -1225,8 +1231,8 @@ does roll|4 -4 -1 -4 -5 -5 -4
 does rub|3 0 -5 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
-does scatter|1 -4 0 -1 -1 -2 -2
-does scoop|0 -2 2 -4 0 -2 -1
+does scatter|0 -4 0 -1 -1 -2 -2
+does scoop|0 -3 2 -4 -1 -2 -1
 does score|1 -1 0 -1 0 -2 -1
 does scrape|2 -3 -5 -1 -3 1 -2
 does seal|0 -1 0 -3 -2 -3 -1
@@ -1234,34 +1240,34 @@ does serve|3 -2 -2 -5 -6 -4 -5
 does set|1 -2 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -2 1
 does shape|2 1 -5 -2 -2 -4 -4
-does shred|0 -2 -2 -3 0 -1 -4
+does shred|0 -2 -2 -2 0 -1 -4
 does sieve|1 1 -4 -2 -3 -1 -2
 does simmer|-9 -12 -5 11 -5 -7 -6
 does skim|2 -3 -3 1 -2 -4 -2
 does slice|-1 0 1 -1 -5 -6 -3
-does slide|1 -2 1 -3 -3 -3 -2
+does slide|1 -2 0 -3 -3 -3 -2
 does smooth|0 -4 -4 -5 -1 4 -4
 does soak|-4 7 -2 -8 -5 -5 -6
 does soften|-4 -2 3 -1 -6 -5 -5
-does spread|0 1 -3 -1 1 -4 -2
+does spread|-1 1 -3 -1 1 -5 -2
 does sprinkle|1 -4 0 -5 -2 -4 -2
 does squash|-1 0 -5 -3 2 -2 1
-does squeeze|-1 1 -1 -2 -6 -2 0
+does squeeze|-1 1 -1 -1 -6 -2 0
 does stand|-2 7 -6 -7 -8 -6 -5
 does steam|-7 -2 -9 6 -7 -5 -8
-does stir|2 -1 -1 -2 -1 -3 -6
+does stir|2 -1 -2 -2 -1 -3 -6
 does strain|0 1 -3 0 -4 0 -2
 does stuff|0 -1 0 0 -2 -2 -1
 does swap|-1 -2 -2 -3 2 -1 -1
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -3 -3 -3 -2
 does take|1 -1 -2 -2 1 -1 -2
-does taste|0 -3 -2 -3 -3 0 -3
+does taste|0 -3 -2 -1 -4 0 -3
 does tear|2 0 -2 -2 -2 -3 -2
 does thicken|-2 1 -1 1 -2 -2 -2
 does thin|3 0 -2 -6 -2 -2 -4
 does tip|-1 -2 1 -1 -2 -1 -3
-does toast|0 -6 2 -3 0 -6 -6
+does toast|1 -6 2 -3 0 -6 -6
 does toss|0 -2 -1 -3 0 -4 -1
 does transfer|1 0 -2 -2 1 -3 -2
 does turn|0 -2 -1 -2 2 -5 -4
@@ -1274,20 +1280,21 @@ does wet|1 1 -2 -4 -4 -1 -4
 does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-6 -4 7 -5 -3 -4 -4
-does wrap|2 -2 -5 1 -2 -5 -4
+does wrap|2 -3 -5 1 -2 -5 -4
 does zest|1 1 -3 -1 -2 -2 -3
-doesn|-2 1 -1 1 -3 -1 -1
-doesn t|-2 1 -1 1 -3 -1 -1
+doesn|-1 1 -1 1 -3 -1 -1
+doesn t|-1 1 -1 1 -3 -1 -1
 don|-1 0 1 -4 -2 1 -2
 don t|-1 0 1 -4 -2 1 -2
 done|-2 -3 -1 2 -2 -1 -2
-door|2 -3 -2 -2 2 -1 -2
-door ajar|2 -3 -2 -2 2 -1 -2
+door|2 -3 -2 -2 2 -1 -1
+door ajar|2 -3 -2 -2 2 -1 -1
 dot|3 -2 -3 -3 2 -4 -3
 doubled|1 4 -4 -4 -5 -4 -4
 doubled .|-3 3 -4 -4 -3 -3 -3
-dough|5 -1 -5 -5 -5 -5 -5
-dough .|3 -2 -3 -1 -3 -2 -1
+dough|4 0 -6 -5 -5 -5 -5
+dough #|2 0 -3 -3 -3 -2 -4
+dough .|3 -2 -4 -1 -3 -2 -1
 down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 1 1 -3 0 -2
 down .|-2 -3 0 1 -2 1 -3
@@ -1297,42 +1304,42 @@ drain|1 3 -6 3 -6 -3 -6
 drain #|-4 4 -4 -5 -4 -3 -4
 drain ,|1 0 -1 -1 -3 -1 -2
 drain .|2 0 -5 2 -4 -4 -4
-drain and|0 0 -3 0 -1 -2 -1
-drain beans|0 -1 -3 -2 -1 0 -1
+drain and|1 0 -3 0 -1 -2 -1
+drain beans|0 -1 -3 -2 -1 1 -1
 drain on|2 -1 -4 1 -1 -2 -1
 drain the|-2 -2 -1 2 -2 0 -4
-drain well|0 0 -1 1 -2 -4 -1
+drain well|0 0 -1 0 -2 -4 -1
 drained|-2 -2 2 -1 -2 0 -1
 drained beans|1 -1 -2 1 -2 -1 -1
-dress|3 -3 -5 1 -3 -5 -3
+dress|3 -3 -5 0 -3 -4 -2
 dressing|3 -2 -7 -7 -6 1 -7
-dressing .|3 -1 -3 -2 -2 -4 -2
-dressing in|-2 -4 -1 -4 -4 3 -4
+dressing .|3 -1 -3 -2 -2 -5 -2
+dressing in|-2 -4 -2 -4 -4 3 -4
 dressing ingredients|2 -2 -3 -2 -2 0 -2
-dried|3 -1 -3 -1 -1 -1 -1
-drink|-1 0 -1 0 -3 -1 -3
-drizzle|2 -1 -5 -4 -1 -1 -2
-drizzle over|0 -3 -4 -3 -3 0 -1
-drizzle with|1 0 -4 -3 0 -3 -1
+dried|2 -1 -3 -1 -1 -1 -1
+drink|-1 -1 -1 0 -3 -1 -3
+drizzle|2 -1 -5 -4 -1 -1 -3
+drizzle over|0 -3 -4 -3 -4 0 -1
+drizzle with|2 0 -4 -3 0 -3 -1
 dry|0 1 -1 -2 -1 -2 0
 dry ,|-1 -2 -3 2 -1 -5 1
 dry .|0 -1 -6 0 1 0 -3
 dry in|-2 -4 3 -4 -2 -3 -3
-dry ingredients|3 -2 -3 -1 -2 -2 -1
-dry pan|-4 -3 5 0 -4 -4 -5
+dry ingredients|3 -2 -3 -1 -1 -2 -1
+dry pan|-4 -4 5 0 -4 -4 -5
 dumplings|-1 -1 1 -3 -3 -4 -2
 dust|2 0 -3 -2 -2 -3 -2
 dutch|-1 -1 1 -2 0 -3 -2
 dutch oven|-1 -1 1 -2 0 -3 -2
-each|3 -4 -1 -6 -1 -2 -4
-each ,|2 -2 1 -4 -3 -3 -2
-each .|1 -2 1 -2 -2 -2 -3
+each|3 -4 0 -6 -1 -2 -4
+each ,|2 -3 1 -4 -3 -3 -2
+each .|1 -2 1 -2 -2 -2 -2
 each in|3 -3 -3 -3 -3 -3 -3
 each side|-2 -2 1 -3 1 -1 -3
 eat|2 0 -4 -5 -4 -4 -3
 eating|2 -2 -3 0 -2 -2 -1
 eating .|2 -2 -2 -2 -2 -1 -1
-edamame|-4 -1 -6 0 -5 -6 2
+edamame|-4 -1 -6 -1 -5 -6 2
 edges|-2 -1 -2 -4 3 -3 -2
 edges .|1 1 -3 -2 1 -2 0
 eggplants|-4 -3 2 -2 1 -2 -3
@@ -1343,7 +1350,7 @@ end|1 -3 -5 1 -5 -1 -2
 end .|1 -2 -4 1 -4 -1 -2
 enough|2 -2 -4 -2 -4 0 -4
 evaporated|-3 -1 -3 3 -2 -1 -1
-even|2 -1 -2 -1 -1 -2 -1
+even|2 -1 -2 -1 -1 -3 -1
 evening|3 -4 -4 -1 -3 -4 -4
 every|-2 -4 -5 2 3 -1 -1
 every #|-3 -2 -5 2 2 -1 -1
@@ -1363,23 +1370,23 @@ excess|1 0 -1 -2 1 -3 -1
 extract|1 -2 0 -1 -2 -2 -1
 extract ,|1 -2 0 -1 -2 -2 -1
 f|1 -2 -5 -3 1 0 -2
-f (|3 -1 -2 -1 -4 -2 0
+f (|3 -1 -2 -1 -4 -1 0
 f .|1 -1 -4 -2 0 0 -1
 f for|-3 -2 -2 -2 2 -2 -4
-falafel|-3 -1 -1 -1 0 3 -2
+falafel|-3 -1 -2 -1 0 3 -2
 falls|-3 2 -1 1 -2 -2 -2
 fan|3 -3 -5 -6 2 -5 -4
 fan #|0 -2 -2 -1 1 -2 -1
 fan ,|-2 -4 -3 -4 4 -2 -3
-fan .|5 -4 -3 -3 -4 -3 -3
+fan .|5 -4 -3 -3 -4 -4 -3
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -2 -1 -2 -6 -1 -1
-farro|0 -4 -3 4 -2 -2 0
+farro|0 -3 -3 4 -2 -2 0
 fast|-1 -1 -1 1 -1 0 -1
 fat|1 -1 2 -2 -2 -2 -2
 fennel|2 -2 0 0 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
-fill|0 -5 -1 -3 0 0 -1
+fill|0 -5 -2 -3 0 0 -2
 fill #|-2 -2 1 -1 2 -3 -2
 fill ,|2 -3 0 -3 -2 -2 -2
 filling|1 -3 2 -4 -3 0 -3
@@ -1389,7 +1396,7 @@ final #|-2 -2 -3 2 -1 -1 -1
 fine|-2 1 -4 -5 -4 2 -3
 fine .|-1 2 -2 -3 -3 1 -2
 finely|3 -3 -2 -2 -3 -5 -3
-fingers|-2 -1 -2 1 -3 1 0
+fingers|-1 -1 -2 1 -3 1 0
 finish|2 -2 -2 -3 0 -2 -2
 finish with|2 -2 -1 -2 -3 -1 -1
 finishing|-1 -1 -1 -1 1 -1 -1
@@ -1413,9 +1420,9 @@ flip|-4 -3 4 -5 0 -2 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -2 -2 -2 2 -2 -2
 flour|0 -1 1 -3 -7 -1 -4
-flour ,|0 2 0 -6 -4 -5 -2
+flour ,|1 2 0 -6 -4 -5 -2
 flour and|-2 0 -3 2 -3 0 -2
-flour in|-1 -3 2 -4 -2 0 -2
+flour in|0 -3 2 -4 -2 0 -2
 floured|-2 2 -1 -1 -2 -2 -2
 fluff|3 2 -4 -4 -4 -4 -2
 fluff .|2 2 -3 -3 -3 -4 -3
@@ -1427,7 +1434,7 @@ foil .|2 -2 -2 -1 -1 -2 -1
 foil and|-2 -2 -1 -3 2 -1 -2
 fold|2 0 -7 -1 -6 -3 0
 fold ,|1 0 -5 1 -5 -4 -4
-fold in|0 -3 -2 -2 -3 -2 0
+fold in|1 -3 -2 -2 -3 -2 0
 food|-1 -4 -5 -4 -4 4 -3
 food processor|-2 -4 -5 -4 -3 4 -3
 for|-2 -2 -1 0 1 -6 -2
@@ -1461,7 +1468,7 @@ fridge|4 -2 -7 -7 -6 0 -6
 fridge .|2 0 -4 -5 -4 -2 -5
 fried|-1 -2 -1 -2 -1 1 -1
 from|-2 -4 2 2 -4 -4 -3
-from heat|-1 3 -2 -3 -1 -2 -1
+from heat|-1 2 -2 -3 -1 -2 -1
 from the|-1 -3 2 0 -4 -5 -5
 fronds|3 -1 -2 -1 -2 -3 -1
 frozen|-2 -4 1 1 -4 -3 -4
@@ -1475,7 +1482,7 @@ fry onions|-1 -2 2 -4 -1 -1 -3
 fry the|-4 -4 1 0 -1 -3 -3
 frying|-2 -1 2 0 -3 -3 -1
 frying pan|-4 -2 3 -1 -3 -3 -2
-full|1 -2 -3 -2 1 -2 -1
+full|0 -2 -3 -2 1 -2 -1
 further|-5 -3 -3 1 1 -2 -4
 further #|-4 -3 -1 -1 1 -2 -3
 g|2 -1 -4 0 -2 -2 -2
@@ -1487,17 +1494,17 @@ garam|1 -1 -3 1 -2 0 -1
 garam masala|1 -1 -3 1 -2 0 -1
 garlic|-2 -4 1 -2 -3 1 -6
 garlic #|1 -4 1 -2 -4 -5 -3
-garlic ,|-3 -3 3 -7 -1 1 -4
-garlic .|2 -2 -2 -2 -2 -1 -1
+garlic ,|-2 -3 2 -7 -1 1 -4
+garlic .|1 -2 -2 -2 -2 -1 -1
 garlic ;|-3 -1 4 -5 -1 -2 -1
-garlic and|0 -6 -1 1 -6 -1 -1
+garlic and|0 -5 -1 1 -6 -1 -1
 garlic cloves|2 -1 -2 -2 -1 -3 -1
 garlic in|-2 -2 0 1 -4 -3 -3
 garlic out|-2 -2 -2 1 -1 1 -1
 garlic powder|-1 -3 -3 -1 -4 2 0
 garnish|4 -2 -4 -2 -2 -5 -2
 gas|4 -5 -3 -4 2 -2 -1
-gas #|3 -5 -2 -5 1 -3 -3
+gas #|4 -5 -2 -5 1 -3 -3
 gas mark|1 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 1 -1 -1 -1
 gentle|-1 -3 -2 2 -2 -1 -1
@@ -1507,19 +1514,19 @@ gently ,|2 -3 -4 3 -3 -2 -1
 gently for|-1 -3 -6 5 -3 -1 -1
 gently in|-2 -2 -3 3 -3 -3 -3
 get|0 -3 1 -3 0 -5 -3
-gets|1 -2 -2 1 -1 -2 -1
+gets|1 -1 -2 1 -1 -2 -1
 ginger|-2 -5 2 -3 -1 0 -2
 ginger ,|-1 -3 0 -1 -4 1 -1
 ginger and|-1 -2 1 -1 -3 0 -1
 ginger garlic|-1 -1 1 -2 -1 -1 -1
 give|-2 -3 1 0 1 -4 -2
-give it|-1 -2 0 -1 1 -4 -2
+give it|-1 -2 0 -1 1 -4 -1
 glaze|3 -2 -1 -3 1 -4 -4
 glossy|-1 -1 -4 3 -1 -1 -1
-gloves|1 -2 -1 -1 -1 -1 -1
-gnocchi|0 -2 -2 -1 1 -3 -4
-gnocchi ,|-2 0 1 -2 1 -2 -1
-go|-1 -1 0 1 -2 -2 -2
+gloves|1 -1 -1 -1 -1 -1 -1
+gnocchi|0 -2 -1 -1 1 -3 -4
+gnocchi ,|-2 0 1 -2 1 -1 -1
+go|0 -1 -1 1 -2 -3 -2
 gochugaru|-1 -2 1 -3 -3 1 -1
 goes|-2 -3 1 0 -2 0 1
 goes in|-2 -2 0 -2 -1 0 1
@@ -1530,11 +1537,11 @@ golden ,|-1 -1 -1 1 -3 -1 -1
 golden .|-1 -2 2 -4 2 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
 gone|-2 -2 2 -1 -2 -3 -1
-gone .|-3 -2 1 -1 -3 -3 -1
-good|2 -2 -1 -2 -2 -3 -4
+gone .|-4 -2 1 -1 -3 -3 -2
+good|2 -2 -2 -2 -2 -4 -4
 gradually|-4 -2 3 -3 -2 -3 -2
 grains|0 -1 -1 1 -1 -2 -2
-gram|-1 1 1 -2 -1 0 0
+gram|-1 1 1 -2 -1 1 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
 grated|0 0 1 -4 -2 -4 -4
@@ -1545,7 +1552,7 @@ greased|0 -2 -3 1 0 -4 -3
 greased #|1 0 -3 -2 -2 -3 -1
 green|0 -2 1 -1 -1 0 -2
 greens|1 -2 1 0 -4 -4 -3
-griddle|-4 -4 3 -4 0 -3 -4
+griddle|-4 -3 3 -4 1 -3 -3
 grill|-1 -6 -6 -6 6 -4 -5
 grill for|-3 -5 -3 -4 4 -2 -5
 grind|3 0 -4 -2 -3 -4 -3
@@ -1557,7 +1564,7 @@ h ,|2 -1 -3 -2 -3 -3 -3
 h .|-4 3 -2 -3 -2 -2 -2
 half|-3 1 -3 -1 1 0 -2
 half .|-5 -1 -7 6 -4 -2 -3
-half a|0 0 -1 -2 -4 -2 -4
+half a|0 1 -1 -2 -4 -2 -3
 half an|-4 2 -2 -2 -1 -3 -2
 half of|-2 2 -3 -5 -1 2 -3
 half the|0 -4 -1 -2 1 -1 -1
@@ -1573,47 +1580,47 @@ handful|2 -2 0 -1 -2 -3 -2
 handle|1 1 -4 -3 -2 -4 -3
 hands|2 -3 -1 -2 -3 -3 -2
 hands ,|1 -1 0 -1 -1 -2 -1
-hard|-1 -4 -3 4 -6 -4 -4
+hard|-1 -5 -3 4 -6 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
-hard for|-4 -4 -2 3 -3 -3 -4
+hard for|-4 -4 -2 3 -3 -3 -3
 hard in|-2 -2 2 -1 -2 -2 -2
 harissa|0 -2 -1 -1 1 -2 -2
 has|-1 0 -1 1 -3 -3 -2
 has gone|0 -1 1 -1 -1 -2 -1
 have|0 0 0 0 -1 -1 -1
-hazelnuts|2 -3 0 -4 -1 -2 -2
+hazelnuts|2 -3 0 -4 0 -2 -2
 head|-2 -2 -1 2 -3 0 -2
 headspace|3 -1 -3 -2 -2 -2 -1
-heat|0 1 0 0 -6 -3 -1
+heat|-1 1 0 0 -6 -3 -1
 heat #|-6 3 1 -1 -6 -4 -6
 heat ,|-4 3 -1 -1 -8 -1 -3
 heat .|2 -2 -1 -4 -2 -6 -5
-heat ;|-1 -1 2 -2 -1 -1 0
+heat ;|-1 -1 1 -2 -1 -1 0
 heat a|-3 -2 4 -3 -3 -3 -2
 heat and|0 1 -1 0 -1 -2 -1
 heat for|-3 -4 2 1 -4 -2 -5
 heat oil|2 -4 -1 -2 -4 -4 0
 heat oven|2 -3 -5 -4 -1 0 -2
-heat the|0 -5 1 1 -6 -4 -3
+heat the|0 -5 0 1 -6 -4 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-3 1 4 -4 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
 heavy pot|-2 -2 3 -3 -2 -2 -2
-herbs|1 -3 -3 -4 -4 1 -3
+herbs|1 -3 -2 -4 -4 1 -3
 herbs ,|0 -2 -1 -3 -3 1 -3
 high|-3 -7 3 -7 -1 2 0
 high .|-2 -2 0 -3 -3 1 -3
 high heat|-2 -5 5 -6 -4 -5 -6
 hing|3 -1 -3 -2 -2 -2 -3
-hot|-6 -2 6 -1 -1 -5 -6
+hot|-6 -1 6 -1 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
-hot .|-3 -1 1 -1 -4 0 -3
-hot oil|0 -3 1 -4 -1 -3 -1
+hot .|-4 1 1 -2 -4 0 -4
+hot oil|0 -3 1 -4 0 -3 -1
 hot pan|-3 -2 2 -3 0 -2 -1
 hot sauce|-2 -1 2 -2 -2 -3 -2
 hot water|4 1 -5 -2 0 -4 -3
 hour|-7 2 -5 1 0 -6 -5
-hour ,|-2 0 -2 1 -1 -2 -3
+hour ,|-2 0 -2 2 -1 -2 -3
 hour .|-5 0 -4 1 1 -3 -3
 hour and|-2 -1 -2 2 0 -2 -1
 hour before|-3 3 -1 -2 -3 -2 -2
@@ -1625,19 +1632,19 @@ hours until|-4 2 -2 0 -2 -2 -2
 hr|-5 3 -3 -1 -1 -3 -3
 hr #|-2 1 -2 1 -3 -1 -2
 hr .|-4 2 -1 -1 -1 -2 -2
-hrs|-1 3 -3 -4 -1 -4 -3
+hrs|-1 3 -4 -4 -1 -4 -3
 hrs ,|-3 1 -2 -1 1 -1 -1
-i|2 -1 -4 -1 -3 -6 0
-ice|0 -2 -2 2 -3 0 -4
-ice bath|2 -3 -3 1 -3 -3 -3
+i|2 -1 -3 -1 -3 -6 0
+ice|0 -2 -3 2 -3 -1 -4
+ice bath|2 -3 -3 1 -2 -3 -3
 if|-1 0 -4 -1 0 1 -4
 if it|1 -3 -4 -1 0 -1 -2
 if needed|0 0 -3 0 0 0 -1
 if you|-1 1 -3 -2 -4 1 -2
-in|-5 -3 2 0 -3 1 -1
+in|-4 -4 2 0 -3 1 -1
 in #|0 1 -1 -1 -3 -2 -4
-in ,|-4 0 2 1 -3 -3 -5
-in .|1 -1 -3 0 -4 0 -5
+in ,|-3 0 2 1 -3 -3 -5
+in .|0 -1 -3 0 -4 0 -5
 in ;|-2 1 2 -2 -1 -3 -1
 in a|-5 0 2 0 -1 -2 -2
 in all|0 1 1 -2 -3 -2 -2
@@ -1648,21 +1655,21 @@ in flour|-1 -4 3 -5 -4 -4 -3
 in foil|-1 -2 -2 1 0 -2 -2
 in for|-4 -5 2 -3 2 -5 -6
 in fresh|-1 -2 -1 1 -1 -1 0
-in half|0 -3 1 -5 1 -2 -1
+in half|0 -3 2 -5 1 -2 -1
 in hot|1 0 -1 -3 0 -4 -3
 in it|3 -3 -4 -3 2 -5 -4
 in milk|-2 -2 2 -3 -1 -1 -1
 in oil|-3 -6 2 -1 -4 -1 -6
 in pan|-4 1 1 -3 -3 -3 -4
-in plenty|-1 -1 -1 1 -2 -1 -1
+in plenty|-1 -1 -1 1 -2 -2 -1
 in salted|-2 -2 -3 3 -1 -1 -3
-in spinach|-1 -2 2 -2 -2 -3 -1
+in spinach|-1 -2 2 -2 -2 -3 -2
 in spots|-1 -1 -2 -1 2 -1 -2
 in the|-3 -4 0 0 -2 1 1
 in their|3 -3 -3 -1 -2 -3 -2
 in two|0 -2 3 -4 -3 -2 -1
 in vinegar|0 -1 -2 -2 -1 0 -1
-in water|1 -2 -1 0 -3 -2 -3
+in water|1 -1 -1 0 -3 -2 -3
 in with|2 -2 -3 1 -4 -4 -2
 in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -5 -3 -2
@@ -1674,7 +1681,7 @@ inside|1 -2 -4 -3 1 -3 -3
 into|-1 1 1 -4 -2 0 -5
 into #|-1 1 -3 -4 -4 0 -2
 into a|-2 -2 2 -2 -2 0 -1
-into an|1 1 -3 -1 -2 -2 -1
+into an|1 1 -2 -1 -2 -2 -1
 into dry|3 -3 -4 -3 -2 -3 -2
 into the|-1 -2 1 -3 2 -3 -3
 iron|1 -3 -2 -4 2 -2 -2
@@ -1682,17 +1689,17 @@ is|1 -3 -1 0 -4 0 -2
 ish|2 -2 -2 -1 -2 -3 -2
 it|0 -1 -4 -1 -1 2 -2
 it ,|-2 1 -2 -2 0 -1 0
-it .|-1 -3 -4 0 0 2 -2
-it a|2 -3 -2 -4 1 -4 -3
+it .|-1 -3 -4 -1 0 2 -2
+it a|2 -3 -2 -4 1 -4 -2
 it all|3 -4 -2 -2 -4 -4 -4
-it bubble|-4 -5 0 2 -3 -2 -1
+it bubble|-4 -4 0 2 -3 -2 -1
 it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -3 -1 -1 -4 1
 it in|0 -2 -2 -4 1 0 0
 it looks|-1 -2 -2 -1 0 1 -2
-it s|0 0 2 -4 -2 0 -2
+it s|0 0 2 -4 -2 0 -1
 it should|2 -2 -3 0 -2 -1 -1
 it sit|-3 4 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -1 -1 -1
@@ -1707,7 +1714,7 @@ jaggery|2 -2 -3 1 -2 -2 -1
 jammy|-1 -1 -2 2 -2 -1 -1
 jar|2 -4 0 -6 -6 -1 -5
 jar ,|1 -3 -4 -2 -3 1 -2
-jar .|2 -2 -1 -3 -3 -4 -2
+jar .|1 -2 -1 -3 -3 -4 -2
 jars|-2 -3 0 1 -3 0 -2
 juice|-2 0 -5 -6 -3 1 -1
 juice ,|1 -3 -5 -1 -2 -1 -2
@@ -1715,15 +1722,15 @@ juice .|-1 -4 -4 -3 -3 1 -3
 juice and|-1 0 -1 -3 -1 -2 1
 juice of|2 -3 -4 -2 -3 -1 -1
 juices|3 -3 -2 -2 -1 -3 -1
-just|-2 -1 -1 2 -2 -4 -1
+just|-2 0 -1 2 -2 -4 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|2 -1 -1 -2 -1 -2 0
-kale|3 -6 0 0 -5 -5 -5
-kale and|-4 -4 3 -2 -3 -3 -4
+kale|3 -6 -1 0 -5 -5 -5
+kale and|-4 -4 3 -2 -3 -3 -3
 keep|-1 -1 -7 -5 2 0 -4
 keep #|1 -5 -2 -3 -2 0 -2
 keep the|0 0 -2 -2 -3 0 -1
-keep warm|0 -2 -5 -2 2 -4 -1
+keep warm|0 -2 -5 -3 2 -5 -2
 keeping|0 0 -3 -1 -2 -3 -1
 kernels|-1 -2 2 -4 -2 -2 -3
 kg|1 0 -1 0 -1 -2 -1
@@ -1732,10 +1739,10 @@ knead|7 -6 -6 -6 -5 -6 -6
 knead #|5 -5 -4 -4 -5 -4 -5
 knife|0 -1 -1 0 1 0 0
 knock|1 1 -2 -2 -2 -1 -2
-kombu|1 2 -1 -3 -4 -5 -5
+kombu|1 1 -1 -2 -4 -5 -5
 l|-1 -4 0 -1 -5 0 -4
 label|2 -2 -2 -1 -2 -2 -1
-ladle|0 -2 0 0 -2 -5 -3
+ladle|0 -2 0 0 -2 -5 -2
 ladleful|1 -2 0 -2 -2 -4 0
 large|-2 -2 0 0 -1 -5 -4
 large baking|1 -1 -1 -1 -1 -1 -1
@@ -1762,18 +1769,18 @@ leave for|-4 4 -3 -4 -4 -2 -3
 leave in|0 0 1 -4 -4 -4 -2
 leave it|1 -2 -4 1 -5 0 -1
 leave on|2 0 -4 -2 -4 -4 1
-leave to|-2 4 -4 -3 -4 0 -2
+leave to|-1 3 -5 -3 -4 -1 -3
 leaves|0 -3 -1 1 -3 -3 -4
 leaves ,|1 -1 -5 0 -1 -2 -4
-leaves .|2 -2 -3 1 -2 -1 -3
-leaves and|0 -3 2 -4 -3 -2 -3
+leaves .|2 -1 -3 1 -2 -1 -3
+leaves and|0 -3 2 -4 -3 -2 -4
 leaving|4 -2 -3 -2 -3 -4 -1
-leek|-5 -5 0 2 -2 -3 -2
+leek|-5 -5 0 3 -2 -3 -2
 leek and|-1 -2 1 -1 0 -2 -2
-leek in|-3 -2 -1 2 -3 -3 -5
+leek in|-2 -2 -1 2 -3 -3 -5
 leeks|0 -4 0 1 -4 -3 -3
 leeks ,|-1 -2 1 -1 -1 -2 -2
-leeks and|-1 -2 0 0 -2 -2 0
+leeks and|-1 -2 1 0 -2 -2 0
 leeks in|1 -3 -1 1 -3 -3 -2
 left|0 -3 -2 2 -3 -4 1
 leftover|-2 -1 1 -1 0 -1 -1
@@ -1787,17 +1794,17 @@ lemons|3 -4 -3 -3 -2 -1 -2
 lengthways|1 -1 -1 -1 -1 -1 -1
 lentils|-2 -3 0 2 -2 -4 -6
 lentils #|1 -2 -2 1 -1 -2 -2
-lentils ,|2 -5 -3 0 -6 -3 -5
+lentils ,|2 -5 -2 1 -6 -3 -5
 lentils .|0 -2 1 -3 -1 -2 -2
 lentils and|-1 -2 1 -1 1 -2 -1
 lentils in|-3 -3 1 2 -1 -3 -3
 let|-1 4 -3 -2 -7 -7 -4
-let cool|-1 2 -2 -2 -2 -2 -2
+let cool|-1 2 -2 -2 -3 -2 -2
 let it|-3 3 0 -1 -6 -6 -3
 let sit|-3 3 -2 -3 -1 -1 -2
 let stand|1 0 -2 -2 -2 -1 -1
 lid|-4 0 -5 4 -1 -6 -2
-lid ,|2 -2 -2 0 -1 -2 -1
+lid ,|2 -2 -3 0 -1 -2 -1
 lid .|0 -1 0 -1 -6 -4 -4
 lid ajar|-1 -3 -2 3 -3 -2 -2
 lid off|-2 -1 -1 0 2 -1 -2
@@ -1806,16 +1813,16 @@ lidded|-3 0 -1 -2 1 -3 -4
 lids|1 -2 -4 1 -2 -2 -1
 lift|2 0 0 -4 -4 -4 -2
 lift out|1 0 0 -3 -3 -3 -1
-lightly|-2 1 -1 -1 -3 -2 -2
+lightly|-1 1 -1 -1 -3 -2 -2
 like|0 -4 -5 0 -3 1 -1
 lime|0 -3 -2 -7 -6 0 -1
-lime ,|3 -2 -5 -1 -2 -3 -2
+lime ,|4 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
 lime and|0 -1 -4 -2 -2 1 -2
 lime juice|-2 -1 -1 -3 -3 1 0
 line|3 -2 -3 -1 -4 -2 -1
 line a|2 -1 -2 -1 -3 -1 0
-lined|1 -4 -5 1 0 -1 -2
+lined|2 -4 -5 1 0 -1 -3
 lined #|-1 -1 -1 -1 1 0 -1
 liquid|1 -2 -3 0 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
@@ -1830,7 +1837,7 @@ little|-1 -1 1 -1 0 -2 -2
 little .|1 -2 -1 -2 -3 -1 -2
 little oil|-2 -2 3 -5 -2 -1 -1
 ll|0 2 -2 -3 -3 -1 -2
-loaf|0 0 -1 -1 1 -2 -1
+loaf|0 0 -2 -1 1 -2 -1
 loaf tin|0 0 -1 -1 1 -2 -1
 lock|1 -2 1 -2 -3 -3 -3
 log|2 -3 -3 1 -3 -2 -1
@@ -1842,7 +1849,7 @@ loose|-1 -2 1 -3 -3 1 -2
 loosen|-1 -3 1 -1 -4 -1 -2
 loosen with|0 -2 1 -4 -2 -6 -1
 lot|-2 0 1 -3 -2 1 -2
-lots|2 -4 0 2 -3 -3 -2
+lots|2 -3 0 2 -3 -3 -2
 low|-3 -9 -3 7 -5 -6 -6
 low #|-2 -3 2 -2 -3 -2 -2
 low ,|-2 -3 1 1 -5 -1 -1
@@ -1850,7 +1857,7 @@ low .|-3 -3 -2 3 -4 -3 -2
 low for|-4 -3 -2 3 -2 -2 -3
 low heat|-2 -5 -4 5 -5 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
-lower|0 -3 0 -2 1 -2 -2
+lower|0 -3 0 -2 0 -2 -2
 lower the|-1 -2 0 -1 1 -1 -1
 lowest|-3 -8 -5 6 -3 -1 -2
 lowest flame|-2 -3 -1 3 -4 -1 -1
@@ -1865,12 +1872,12 @@ makes|-1 -1 -2 -1 -1 1 0
 maple|1 -3 -2 0 -3 -1 -2
 maple ,|0 -2 0 0 -2 -3 -1
 maple syrup|1 -2 -4 -1 -2 0 -2
-marg|-3 -5 2 3 -4 -3 -3
-margarine|1 -4 -1 -1 -4 -3 -2
+marg|-2 -5 1 2 -4 -3 -3
+margarine|1 -4 0 -1 -4 -3 -2
 margarine ,|-3 -3 4 -4 -3 -3 -3
 marge|1 1 2 -3 -1 -3 -3
-marinade|-2 -4 0 -1 -3 0 1
-marinate|-3 4 -2 -4 -3 -2 -2
+marinade|-2 -4 0 -2 -3 0 1
+marinate|-3 4 -2 -3 -3 -2 -2
 mark|1 -1 -1 -2 1 -1 -1
 mark #|1 -1 -1 -2 1 -1 -1
 masala|1 -2 -2 1 -2 -1 -1
@@ -1880,10 +1887,10 @@ mash a|1 -1 1 0 -2 -5 -2
 mash roughly|0 -3 1 -2 -1 0 -1
 mash with|-2 1 -4 0 -2 0 -2
 massage|4 -2 -6 -5 -4 -5 -5
-massage with|1 0 -2 -3 -3 -3 -2
+massage with|1 0 -3 -3 -3 -3 -2
 max|-3 0 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 -1
-meantime|-1 -2 0 0 -1 0 0
+meantime|-1 -2 0 0 -1 -1 0
 meanwhile|-3 -2 0 0 0 -2 0
 meanwhile ,|-2 0 1 0 -5 -1 -2
 med|0 -3 3 -5 -2 -4 -3
@@ -1897,15 +1904,15 @@ melt the|-2 -3 -1 2 -2 -3 -2
 melted|-2 1 0 -1 -1 -3 -1
 microwave|-3 -5 -5 -5 -5 -5 5
 middle|0 -2 0 -2 1 -1 -1
-milk|-2 0 0 -3 -7 0 -5
+milk|-1 0 0 -3 -7 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
-milk and|-2 1 -1 -1 -3 -5 -3
+milk and|-2 2 -1 -1 -3 -5 -3
 min|-8 1 1 1 -1 -4 0
 min (|-1 -2 1 0 0 -3 -4
-min ,|-8 1 0 0 -1 -3 1
+min ,|-8 0 0 0 -1 -3 1
 min .|-4 -1 3 -2 -1 -3 -5
-min ;|-2 -1 3 -2 -3 -2 -4
+min ;|-2 -1 3 -2 -4 -2 -4
 min at|-2 0 -2 0 1 -2 -5
 min before|-6 2 -4 1 -5 -4 -4
 min in|-1 3 -2 -2 -2 -4 -4
@@ -1913,10 +1920,10 @@ min lid|-1 -3 -4 3 -4 -1 -1
 min more|-6 -7 2 0 1 -4 -3
 min on|-3 2 -5 0 -3 2 -3
 min or|-2 -1 -1 2 -2 -2 -1
-min per|-2 -2 3 -3 -2 -1 -2
+min per|-2 -1 2 -3 -2 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
 min till|0 0 -1 -1 -1 -3 -2
-min to|-3 0 0 -1 -4 -3 -3
+min to|-4 0 0 -1 -2 -3 -4
 min under|-3 2 -3 -3 1 -2 -2
 min until|-4 -6 -2 3 -1 -2 -2
 min with|0 0 -1 -1 0 -3 1
@@ -1936,7 +1943,7 @@ minute|-5 -2 4 -2 -6 -2 -3
 minute ,|-4 -4 5 -5 -3 -3 -1
 minute .|-5 0 3 -2 -5 -2 -3
 minute until|-3 -1 3 -4 -1 -2 0
-minutes|-7 2 -2 1 -1 -6 0
+minutes|-7 2 -1 1 -1 -6 0
 minutes (|0 -2 -2 2 -2 -2 -3
 minutes ,|-4 2 -1 -1 -3 0 -1
 minutes .|-7 2 -1 -1 0 -10 1
@@ -1948,7 +1955,7 @@ minutes more|0 -6 -1 -1 2 -5 -5
 minutes or|-3 1 -1 -1 1 -2 -1
 minutes till|-3 -2 3 -4 0 -2 -1
 minutes to|-4 2 -5 2 -3 -2 -2
-minutes until|1 -4 1 -3 -1 -1 -3
+minutes until|1 -4 1 -2 -1 -1 -3
 minutes with|1 -1 -3 2 -3 -2 -4
 mirin|1 -1 -3 1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
@@ -1972,17 +1979,17 @@ ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-2 -5 -1 1 -3 1 0
 mm|4 -4 -3 -3 0 -3 -3
-mm .|2 -2 -2 -2 -2 -3 -2
+mm .|2 -2 -2 -2 -3 -3 -2
 mode|-3 -2 3 -2 -2 -2 -3
 molasses|3 -1 -2 -2 -4 -3 0
 months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -4 -3 -3 -3 -2
 more|-3 -4 2 -1 2 -7 -7
 more ,|-3 -2 0 0 1 -1 -1
-more .|-7 -2 2 -3 3 -6 -7
+more .|-7 -1 2 -3 3 -6 -7
 more often|-1 -1 -3 2 -3 -1 -1
 more until|2 -3 -3 -3 -1 -4 -4
-morning|1 -1 -2 0 1 -3 -2
+morning|1 -1 -2 0 1 -4 -2
 most|0 -1 -1 1 -1 -1 -1
 most of|0 -1 -1 1 -1 -1 -1
 motor|2 -1 -3 -1 -3 -2 -1
@@ -1998,15 +2005,15 @@ muslin|-1 -2 2 0 -2 -2 -1
 mustard|2 -1 -2 -2 -5 -1 -3
 mustard ,|2 -3 -3 1 -4 -1 -3
 mustard .|3 -2 -3 -2 -2 -3 -1
-mustard and|0 -1 0 -1 -1 -1 -1
+mustard and|1 -1 0 -1 -1 -1 -1
 mustard seeds|0 -2 0 -3 -2 -3 -1
 namak|2 -1 -1 -2 -1 -2 0
 nearly|-3 -2 -2 2 -2 -2 -2
 need|-1 -2 -1 -2 1 -1 -1
 needed|-1 0 -3 1 -1 0 -1
 needed .|0 -3 -3 1 -1 1 -1
-needs|2 -3 -3 1 -2 -3 -3
-nero|0 -1 2 -2 -3 -1 -2
+needs|2 -3 -3 1 -3 -3 -3
+nero|0 -1 2 -2 -2 -1 -2
 next|-2 0 2 0 -4 -4 -2
 next day|-2 0 2 -1 -3 -4 -2
 no|0 -1 2 -2 -5 -1 -2
@@ -2038,7 +2045,7 @@ of #|3 -1 -2 -1 -2 -2 -1
 of a|2 -1 -2 -1 0 -2 -1
 of an|-1 0 -1 0 1 -1 -2
 of brown|-1 -2 0 -2 -1 -3 2
-of cold|0 -3 0 0 -2 0 -1
+of cold|0 -3 0 0 -2 -1 -1
 of garlic|-2 -1 1 0 -2 0 0
 of it|0 -4 -2 -3 -1 1 -3
 of oil|-2 -4 1 1 -1 -6 -3
@@ -2052,26 +2059,26 @@ of water|-2 -2 -1 0 -3 2 0
 off|0 4 -7 -4 1 -3 -6
 off ,|2 -2 -1 -1 -1 -3 -2
 off .|-3 0 1 2 -4 -2 -2
-off heat|-1 4 -4 -5 -4 -1 -3
+off heat|-1 4 -4 -5 -4 -1 -4
 off the|1 4 -5 -5 -2 -3 -3
 often|-1 -4 3 -1 -5 -1 -2
 often ,|-2 -2 4 -4 -4 -2 -3
 often .|-2 -3 0 0 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
-oil|-1 -6 2 -2 0 -1 -3
+oil|-1 -6 1 -2 0 -1 -3
 oil #|-1 -6 2 -2 -1 -2 -6
-oil (|-1 -2 2 -3 -1 -1 -2
+oil (|-1 -1 2 -3 -1 -1 -2
 oil ,|0 -3 -1 -4 1 0 -5
 oil .|0 0 1 -4 -3 -3 -5
 oil ;|2 -1 0 0 -2 -2 0
-oil and|2 -3 -2 -4 1 0 -1
+oil and|2 -3 -2 -4 0 0 -1
 oil for|2 -4 0 1 -5 -3 -3
 oil in|-6 -3 3 1 -2 -9 0
 oil into|3 -2 0 -2 -2 -3 -1
 oil on|4 -4 -4 -5 -1 -6 -3
 oil over|-2 -3 0 1 -3 -2 -1
 oil till|-1 -2 2 -4 -1 -2 -1
-oil to|0 -2 0 2 -2 -2 -1
+oil to|0 -2 0 2 -3 -2 -1
 oil until|-2 -1 1 0 -2 -2 -1
 oil with|-3 0 -3 2 -4 1 -2
 oiled|-3 1 1 -3 0 -3 -2
@@ -2080,18 +2087,18 @@ ok|0 0 -2 -2 -1 0 -1
 ok .|1 -1 -2 -1 -2 0 -1
 olive|0 -4 0 -4 -3 0 -4
 olive oil|0 -4 0 -4 -3 0 -4
-olives|0 -2 -3 1 -3 -4 -2
+olives|1 -2 -3 1 -3 -4 -2
 on|-1 0 -6 1 1 -2 -1
-on #|-2 1 -5 2 -2 -3 -4
+on #|-2 1 -5 2 -3 -3 -4
 on ,|-5 1 -4 2 2 -4 -3
 on .|-1 -1 -1 2 -7 -5 -5
 on a|1 0 -4 -3 1 -4 -2
-on and|0 -2 -1 -1 1 -1 -1
+on and|0 -2 -1 -1 1 -1 0
 on for|-3 0 0 2 -3 -2 -2
 on high|-3 -3 0 -3 1 0 1
 on low|-3 -4 -6 5 -5 -2 -4
 on paper|2 -1 -2 -2 -3 -2 -1
-on the|-1 -1 0 -1 0 -6 -7
+on the|-1 -1 0 -1 -1 -6 -7
 on top|-2 0 1 0 -6 0 -3
 on trays|2 -3 -2 -2 0 -3 -1
 on two|0 -1 -2 -1 1 -3 -1
@@ -2101,7 +2108,7 @@ once .|-4 -2 0 -1 1 -1 0
 one|2 -3 -3 -1 -4 0 -5
 onion|-4 -4 2 -1 -2 2 0
 onion #|-1 -3 0 -3 -4 0 1
-onion ,|-3 -4 0 -1 1 0 -2
+onion ,|-3 -4 1 -1 1 0 -2
 onion .|0 -3 -3 -3 -3 2 -3
 onion and|0 -6 1 -1 -2 -3 -5
 onion in|-4 0 5 -5 -4 -5 -4
@@ -2112,7 +2119,7 @@ onions .|1 -2 0 -2 -3 -1 -2
 onions and|-2 -1 3 -5 -3 1 -1
 onions in|1 -3 2 -3 -1 -5 -4
 only|-1 -3 -4 4 -4 0 -3
-onto|4 -3 -2 -2 -3 -5 -2
+onto|4 -3 -4 -3 -3 -4 -2
 onto a|3 -2 -3 -2 -3 -2 -2
 open|-1 -1 1 -3 -3 -3 1
 opening|-3 0 -3 1 -2 -3 -3
@@ -2125,11 +2132,11 @@ oregano|-3 -3 3 -3 0 0 -2
 oregano ,|-1 -2 0 -1 1 -3 -1
 oregano .|-2 -1 2 -2 -3 -2 -1
 oregano and|-1 -1 1 0 -1 -1 0
-orzo|2 -2 -2 -1 -3 -2 -1
+orzo|2 -2 -2 -2 -3 -2 -1
 other|0 -3 1 -3 -3 1 -3
-out|2 -2 0 -5 0 -2 -5
+out|2 -2 0 -4 0 -2 -5
 out ,|-1 -2 -4 -2 1 0 -1
-out .|2 0 0 -4 -6 -1 -2
+out .|2 0 -1 -2 -6 -1 -2
 out clean|-1 -1 -1 -1 1 -1 -1
 out of|1 -2 -4 -1 2 0 -3
 out the|-1 -1 0 -1 -2 -1 -2
@@ -2141,11 +2148,11 @@ oven .|0 -1 -3 -2 1 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -1
 oven for|-1 -4 -4 -4 4 -1 -1
 oven to|3 -5 -6 -5 -1 -7 -4
-ovenproof|2 -2 -1 -1 -2 -3 -1
+ovenproof|2 -2 -1 -1 -2 -2 -1
 over|0 -2 -2 1 -1 -5 -6
-over ,|1 1 -1 -3 -2 -6 -4
+over ,|1 1 -2 -3 -2 -6 -4
 over .|1 -3 0 -4 -2 -5 -3
-over a|-2 -4 0 1 -5 -3 -5
+over a|-2 -4 1 1 -5 -3 -5
 over low|-3 -3 -3 4 -3 -3 -3
 over medium|-4 -3 4 -2 -3 -3 -3
 over rice|2 -1 -4 -1 -1 -2 -1
@@ -2154,12 +2161,12 @@ overmix|2 -1 -2 -1 -1 -3 -1
 overnight|5 -4 -4 -4 -3 -5 -4
 oz|-2 1 1 -1 -1 1 0
 pack|2 -3 -2 1 -2 -4 -2
-pack in|0 -2 1 -2 -1 -1 -1
+pack in|0 -2 1 -3 -1 -1 -1
 pak|-2 -2 2 1 -3 -3 -2
-pan|-11 -3 8 1 -3 -7 -6
-pan #|-4 -5 4 -5 2 -4 -5
+pan|-11 -2 8 1 -3 -7 -6
+pan #|-4 -2 3 -5 2 -4 -6
 pan ,|-3 -5 1 3 -3 -4 -3
-pan .|-5 0 5 -6 -4 -5 -2
+pan .|-5 0 6 -6 -4 -5 -2
 pan and|-3 -2 -3 3 0 -2 -1
 pan for|-2 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 -1 -1 -2 -1
@@ -2171,7 +2178,7 @@ paprika|-1 -4 2 -3 -2 -2 -3
 paprika ,|0 -3 3 -3 -2 -3 -2
 paprika .|2 -2 -3 -3 -3 0 -2
 paprika and|-3 -2 2 0 -1 -3 -1
-parboil|-4 -5 -5 5 -2 -3 -4
+parboil|-4 -4 -5 5 -2 -3 -4
 parchment|1 -1 -1 -1 1 -1 -1
 parsley|3 -3 -4 -4 -3 -2 -2
 parsley ,|3 -3 -4 -3 -2 -2 -1
@@ -2192,7 +2199,7 @@ pasta water|2 -2 -3 -3 -1 0 -1
 paste|-2 -6 2 -2 -7 1 -4
 paste ,|0 -4 2 -3 -4 -4 -2
 paste .|-4 -2 -3 -3 -3 5 -3
-paste and|-4 -3 -1 2 -3 -3 0
+paste and|-4 -3 -1 2 -3 -4 0
 paste in|0 -1 3 -4 -2 -3 -3
 paste with|2 -1 -3 -2 -2 -1 -1
 pastry|0 1 -2 -1 -1 -2 -1
@@ -2200,8 +2207,8 @@ pat|1 0 -3 -2 -2 0 -1
 pat dry|0 0 -2 -2 -2 0 -1
 patties|2 -1 -2 -1 -2 -2 -1
 pb|-1 -2 -1 2 -3 -3 -3
-peanut|0 -1 1 -3 -3 -3 0
-peanut butter|0 -1 1 -3 -3 -3 0
+peanut|0 -2 1 -3 -3 -3 0
+peanut butter|0 -2 1 -3 -3 -3 0
 peanuts|-2 -2 -1 1 -3 -3 -4
 pear|0 -1 -1 -1 -1 0 -1
 peas|0 -4 -1 3 -5 -2 -3
@@ -2209,21 +2216,21 @@ peas ,|-2 -1 3 -5 -3 -1 -2
 peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -2
 peel ,|-2 -1 2 0 -2 -2 -1
-peel .|1 -2 -1 -1 -1 -2 -1
-peel and|4 -3 -3 -2 -2 -4 -1
+peel .|2 -2 -1 -1 -1 -3 -1
+peel and|4 -4 -4 -2 -1 -4 -1
 peeled|0 -1 0 1 -1 -1 0
 people|-1 -3 1 -4 -3 -3 -2
 pepper|1 -1 0 -3 -2 -1 -5
 pepper ,|0 0 1 -4 -1 -1 -2
-pepper .|3 0 -4 -3 -4 0 -1
+pepper .|3 0 -4 -2 -4 0 -1
 pepper and|0 -1 -1 1 -3 -2 0
 pepper in|-3 -3 4 -4 -3 -4 -4
-peppers|-2 -6 -1 1 0 0 -4
+peppers|-2 -6 0 1 -1 0 -4
 peppers and|1 -2 -3 1 -1 -2 -1
 peppers in|1 -1 3 -4 -3 -3 -1
 per|3 -3 0 -4 -3 -4 -2
 per batch|-1 -1 1 -2 -1 -1 -1
-per side|0 -1 1 -2 -2 -2 -2
+per side|0 -2 1 -4 -2 -2 -3
 pesto|2 -3 -4 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -1
 pieces|-2 2 -2 -2 0 0 -1
@@ -2231,12 +2238,12 @@ pieces ,|-1 1 -2 -1 0 -1 -3
 pieces .|-1 1 -1 -1 -2 0 -1
 pile|1 -2 0 -3 -1 -4 -2
 pinch|2 -1 -1 -1 -4 -4 -4
-pinch of|-1 0 0 -1 -3 -3 -3
+pinch of|-1 1 0 -1 -3 -3 -3
 pinch salt|3 -2 -4 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -1 -1
 place|2 -3 -4 -3 -1 -3 -2
-plate|1 1 0 -4 -4 -4 -3
-plate .|4 -2 -5 -2 -3 -3 -2
+plate|1 1 -1 -2 -4 -4 -3
+plate .|4 -3 -5 -3 -4 -3 -2
 platter|1 -1 -1 -1 -1 -1 -1
 plenty|1 -2 -2 1 -2 -2 -1
 plenty of|1 -2 -3 2 -1 -2 -1
@@ -2256,8 +2263,8 @@ pot over|-3 -2 3 -3 -3 -2 -2
 pot with|-6 -3 5 0 -5 -5 -2
 potato|2 -2 -2 2 0 -4 -1
 potato ,|2 -1 -1 -2 -1 -3 -1
-potatoes|0 -7 -2 5 -3 -5 -3
-potatoes ,|2 -2 -1 -5 0 -2 -1
+potatoes|0 -7 -2 4 -3 -5 -3
+potatoes ,|2 -2 -1 -4 0 -2 -1
 potatoes .|2 -1 -2 -2 -2 -3 -2
 potatoes and|2 -2 -3 2 -3 -2 -1
 potatoes in|-3 -2 0 3 -3 -3 -2
@@ -2270,10 +2277,10 @@ pour into|-1 1 0 -3 -2 -2 -1
 pour over|1 -1 -3 1 0 -6 -3
 pour the|1 1 -3 0 -3 -3 -1
 pourable|3 -1 -3 -1 -1 -3 0
-powder|-1 -5 0 0 -1 2 -2
+powder|-2 -5 0 0 -1 2 -2
 powder ,|1 -2 0 -2 -2 0 -1
 powder and|-1 -3 1 -2 -2 0 0
-preheat|6 -2 -5 -3 -8 -4 -3
+preheat|6 -3 -5 -3 -8 -4 -3
 preheat oven|4 -1 -3 -3 -5 -3 -1
 preheat the|4 -1 -3 -1 -5 -1 -1
 press|1 3 -4 -6 -4 -3 0
@@ -2283,21 +2290,22 @@ press into|-1 1 -2 -1 -1 1 0
 press the|-3 2 -2 -1 -3 -2 -4
 press tofu|-4 3 -2 -3 -3 -3 -5
 pressing|2 -1 -2 -1 -1 -3 -1
-pressure|2 -1 -2 -1 -2 -2 -4
+pressure|3 -2 -3 -1 -2 -4 -4
 pressure cooker|2 -1 -2 -3 -1 -2 -4
-prick|-1 -1 2 -1 -2 -2 -1
+prick|-1 -1 2 -1 -1 -2 -1
 process|3 -2 -4 -3 -4 -2 -4
 processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 3 -3
 properly|1 -2 2 -3 -1 -2 -2
-prove|-3 5 -4 -5 -4 -3 -5
+prove|-4 5 -4 -5 -4 -3 -5
 prove #|-3 4 -4 -4 -4 -3 -3
 pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
 puree|-5 -4 0 -5 -4 5 -3
 puree ,|-1 -3 2 -2 -4 -3 -3
 purée|-2 -4 1 -5 -4 1 -4
-purée ,|2 -3 0 -2 -3 -4 -2
+purée ,|2 -2 0 -2 -2 -4 -1
+purée and|-4 -2 3 -3 -1 -2 -1
 put|-1 -2 1 -1 -1 -3 1
 put everything|4 -2 -2 -1 0 -2 -3
 put in|-1 0 -1 2 -4 -3 -4
@@ -2310,23 +2318,24 @@ quarters|-2 -2 -3 2 -2 -2 -2
 quick|-1 -1 2 -2 -1 -2 -1
 quickly|0 -2 -2 -1 0 0 -1
 quinoa|-2 -1 1 -2 -1 -1 -2
-rack|0 3 -4 -5 -1 -2 -2
+rack|0 2 -4 -5 -1 -2 -2
 rack .|0 2 -3 -3 -1 -2 -1
 racks|2 -1 -3 -2 -3 -2 -1
-rain|0 -1 1 -2 -2 -3 -2
-rain in|0 -1 1 -2 -2 -3 -2
+rain|1 -1 1 -2 -2 -3 -2
+rain in|1 -1 1 -2 -2 -3 -2
 raisins|1 -1 0 -2 -2 -3 -1
 rapidly|-2 -2 -2 2 -3 -1 -2
 raspberries|2 -1 -2 -1 -1 -3 -1
 raw|1 -4 -3 1 -3 0 -2
-re|1 1 0 -2 -2 -2 -1
+re|1 2 -2 -2 -3 -3 -1
 ready|2 -3 -2 1 -1 -3 -1
 really|-3 -4 1 0 -1 1 -2
-red|0 -2 -3 -1 1 0 -2
+red|0 -2 -3 -1 2 0 -2
 red pepper|-2 -1 0 -2 0 -2 0
 reduce|-6 -4 -1 4 -4 -4 -3
 reduce by|-5 -3 -1 4 -4 -4 -3
 reduce heat|-1 -1 -2 1 -1 -1 0
+reduce the|0 0 0 1 0 0 0
 reduce to|-1 -1 -2 1 -2 -1 -1
 reduced|-1 -1 -3 2 -1 -1 0
 refresh|-3 -2 0 2 -2 -2 -3
@@ -2334,10 +2343,10 @@ refrigerate|4 -3 -3 -4 -4 -3 -3
 remaining|-2 0 0 0 -3 -2 -1
 remaining #|2 1 -3 -1 -3 -2 -1
 remaining oil|-4 -4 1 1 -2 -1 -3
-remove|1 0 -1 -4 -1 -2 -4
+remove|1 0 -1 -3 -1 -2 -4
 remove bay|-1 -2 -4 -1 -1 1 -1
 remove from|2 2 -4 -4 -2 -4 -1
-remove the|0 -2 0 -2 -2 -4 -1
+remove the|1 -2 0 -2 -2 -4 -1
 reserve|1 -2 0 -3 -1 -2 -1
 reserved|0 -1 -2 1 0 0 -1
 reserving|1 -1 -1 -1 -1 -2 -1
@@ -2376,7 +2385,7 @@ roast #|-4 -5 -5 -4 5 -3 -6
 roast at|-1 -1 -1 -1 1 -1 -1
 roast cut|-3 -1 -1 -2 2 -1 0
 roast for|-3 -5 -3 -4 4 -2 -2
-roast the|0 -2 1 -3 -2 -1 -3
+roast the|0 -2 1 -3 -1 -1 -3
 roasting|2 -2 -4 -3 1 -3 -2
 roasting tin|2 -1 -3 -2 1 -3 -2
 rocket|4 -3 -4 -3 -4 -4 -3
@@ -2396,7 +2405,7 @@ roots|2 -1 -2 2 -3 -2 -2
 ropes|2 -3 -2 -2 -2 -2 -3
 rosemary|2 1 -6 1 0 -1 -3
 rosemary ,|-1 -1 -2 -1 1 -1 -1
-rosemary .|3 -3 -2 -4 1 -4 -1
+rosemary .|3 -3 -2 -3 1 -4 -1
 rosemary and|1 1 -5 2 -3 0 -3
 rotating|-2 -2 -2 -1 2 -1 -2
 rough|-2 1 -3 -3 -2 2 0
@@ -2410,7 +2419,8 @@ runs|2 0 -3 0 -2 -3 -2
 runs clear|1 1 -3 -1 -1 -2 -2
 s|0 -2 1 -3 -4 -1 2
 saffron|3 -2 -4 -2 -2 -3 -3
-sage|2 -2 -1 0 -5 -5 -5
+sage|2 -3 -2 0 -5 -6 -5
+sage ,|4 -3 -4 -3 -4 -3 -2
 sage .|0 1 -2 -2 -1 -3 0
 salad|3 -1 -3 -1 -2 -3 -1
 salsa|-1 1 0 -1 0 -4 -2
@@ -2424,10 +2434,10 @@ salt for|2 -1 -1 -2 -3 -2 -4
 salt in|1 0 -3 -2 -4 -2 1
 salt on|1 -1 -1 -1 -2 0 -1
 salt the|-2 2 -1 -2 -2 -1 -1
-salt to|1 0 -1 -2 -3 -5 -3
+salt to|1 0 0 -2 -3 -5 -3
 salted|-4 -4 -2 5 -3 -3 -4
-salted water|-4 -3 -2 3 -2 -3 -4
-same|-3 -3 3 -4 0 -2 -3
+salted water|-3 -2 -2 3 -2 -3 -4
+same|-3 -2 3 -4 0 -2 -3
 sand|0 -1 -2 -2 -2 1 -1
 sauce|0 -3 -2 3 -5 -2 -2
 sauce ,|0 -3 1 0 -4 -7 -3
@@ -2440,15 +2450,15 @@ saucepan .|-3 1 3 -3 -2 -3 -2
 saute|-5 -4 5 -3 -4 -4 -4
 saute mode|-2 -2 1 0 -2 -2 -1
 sauté|-7 -5 7 -3 -6 -7 -6
-sauté onion|-1 -3 3 -4 -3 -2 -3
+sauté onion|-1 -2 3 -4 -3 -2 -3
 save|-1 -4 1 -3 -4 -4 1
 saved|2 -2 0 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
-scatter|1 -4 0 -1 -1 -2 -2
+scatter|0 -4 0 -1 -1 -2 -2
 scatter over|2 -2 -1 -2 -3 -3 -2
 scatter with|0 -2 0 -1 0 -5 -2
 scattered|1 -1 -1 -1 -1 -1 -1
-scoop|0 -2 2 -4 0 -2 -1
+scoop|0 -3 2 -4 -1 -2 -1
 score|1 -1 0 -1 0 -2 -1
 scotch|1 -1 -2 -1 -2 -1 -1
 scrape|2 -3 -5 -1 -3 1 -2
@@ -2459,22 +2469,23 @@ seal .|0 -1 1 -2 -2 -3 -1
 sealing|-3 -3 3 -2 -3 -2 -3
 seam|0 -1 0 -1 -1 -1 -1
 seam down|-1 -1 1 -1 -1 -1 -1
-season|2 0 -5 -5 1 -1 -4
+season|2 0 -6 -5 1 -2 -4
+season ,|2 1 -3 -1 -2 -2 -1
 season .|2 -2 -4 -4 -5 -1 -3
-season and|1 0 -2 -1 1 -3 -1
-season to|-1 -1 -3 -1 -2 1 0
-season with|1 -1 -3 -4 0 -2 -1
+season and|1 1 -2 -1 1 -3 -1
+season to|-1 -1 -2 -1 -2 1 0
+season with|1 -1 -2 -4 0 -2 -1
 seasoning|1 -2 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
 sec .|1 -2 -4 -3 -2 0 -2
 second|-3 4 -4 -4 -5 -4 -5
 seconds|-4 -2 3 -1 -3 2 -1
-seconds ,|-1 -2 0 0 -1 1 0
+seconds ,|-1 -3 0 0 -1 1 0
 seconds .|-4 -1 2 -3 -2 2 -2
 secs|1 -1 -3 0 -2 0 -1
 seed|0 -2 -2 -2 -2 1 -1
-seeds|-3 -4 2 -3 0 1 -2
+seeds|-3 -4 2 -3 0 1 -3
 seeds ,|-3 -2 2 -3 0 0 -2
 seeds .|4 -2 -4 -2 -3 -5 -2
 seeds and|-3 -1 1 -2 -3 1 -2
@@ -2506,27 +2517,27 @@ shallot|0 0 0 0 -3 -3 -4
 shallots|-3 -4 4 -3 -4 -3 -5
 shallow|3 -4 0 -1 -4 -5 -5
 shape|2 1 -5 -2 -2 -4 -4
-shape #|2 -2 -2 -2 -2 -2 -1
+shape #|2 -2 -3 -2 -2 -2 -1
 shape into|1 0 -2 0 -3 -2 -3
 sheet|-2 0 -2 -4 3 -4 -4
 sheet ,|-1 1 -3 -2 0 -2 -2
 sheet .|1 0 -3 -3 -4 -2 -2
-sheet pan|0 0 -3 -3 3 -1 -2
+sheet pan|0 -1 -3 -3 3 -1 -2
 sheets|3 -2 -3 -2 -2 -2 -2
-sheets ,|2 -1 -3 -1 -2 -1 -1
+sheets ,|2 -1 -3 -1 -2 -2 -1
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -3
 shock|-2 -2 1 0 -1 -1 -3
 should|3 -2 -4 -1 0 -3 -2
 should be|2 -2 -4 -2 -2 -1 -1
-shred|0 -2 -2 -3 0 -1 -4
+shred|0 -2 -2 -2 0 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
-shredded|1 1 -2 -1 -1 -1 -1
-side|-2 -5 1 -1 0 -5 -5
+shredded|1 1 -2 -2 -1 -1 -1
+side|-2 -4 1 -1 0 -5 -5
 side ,|0 -3 -2 -1 2 -2 -4
-side .|0 -3 -1 1 0 -2 -3
+side .|-1 -3 -1 1 0 -2 -3
 side down|1 -1 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
 side up|1 -1 -1 -1 0 -1 0
@@ -2534,7 +2545,7 @@ sides|-2 -3 2 -3 -2 0 -2
 sieve|1 1 -4 -2 -3 -1 -2
 sieve ,|1 0 -2 0 -1 -4 -2
 sift|0 -1 -3 -1 -1 0 -1
-silky|-2 -1 -1 -1 -1 1 -1
+silky|-1 -1 -1 -1 -1 1 -1
 simmer|-9 -12 -5 11 -5 -7 -6
 simmer #|-5 -7 -10 8 -7 -3 -4
 simmer ,|-4 -4 -4 0 2 -3 -2
@@ -2547,7 +2558,7 @@ simmer uncovered|-2 -2 -4 3 -3 -1 -2
 simmer until|-2 -2 -3 2 -1 -1 -1
 simmering|-2 -3 -3 3 -2 -1 -2
 single|-1 1 -1 -1 1 -2 -1
-sink|-1 -2 -1 -1 0 1 0
+sink|-1 -1 -1 -1 0 1 0
 sit|-5 6 -6 -3 -6 -4 -5
 sit #|-5 5 -4 -4 -4 -4 -5
 sit for|-3 3 -4 -3 -3 -2 -1
@@ -2576,7 +2587,7 @@ sliced|-2 1 -1 0 -1 -5 -4
 slices|2 0 -3 -1 -2 -3 -2
 slicing|-2 0 -2 -2 -2 2 -1
 slicing .|2 -1 -1 -2 -1 -1 -1
-slide|1 -2 1 -3 -3 -3 -2
+slide|1 -2 0 -3 -3 -3 -2
 slightly|-1 -3 -2 1 -1 0 -1
 slow|4 -4 -5 1 -1 -4 -5
 slow cooker|4 -2 -4 0 -4 -4 -5
@@ -2586,7 +2597,7 @@ small|-2 -5 2 -1 -6 -1 -5
 small ,|-1 -2 1 0 -2 -2 -2
 small pan|-3 -3 1 0 -3 -3 -3
 smoked|1 -1 0 -4 -3 -3 -2
-smoking|-5 -2 2 2 -2 -3 -3
+smoking|-5 -2 2 2 -3 -3 -3
 smooth|0 -4 -4 -5 -1 4 -4
 smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|2 -4 -4 -4 -4 2 -4
@@ -2604,10 +2615,11 @@ soft ,|-2 -3 4 -3 -4 -2 -3
 soft .|1 -3 -1 0 0 -3 -3
 soft and|-1 0 -2 3 -3 0 0
 soften|-4 -2 3 -1 -6 -5 -5
-soften onion|-2 -3 1 0 -4 -4 -3
+soften onion|-2 -3 1 -1 -4 -4 -3
 soften the|-3 -4 3 -1 -3 -4 -4
 softened|-3 -2 5 -5 -3 -1 0
 softened ,|-3 -1 3 -3 -2 -1 0
+softened .|-1 -1 4 -3 -2 -1 0
 some|1 -1 -6 2 -4 0 -3
 something|-3 2 -2 -2 -3 -2 -2
 something heavy|-3 2 -2 -2 -3 -2 -2
@@ -2620,9 +2632,9 @@ soy|-3 -6 -2 0 -6 3 -1
 soy ,|-3 -4 1 -1 -3 2 -3
 soy .|-1 -1 -5 -3 -2 2 -2
 soy ;|-1 -3 -2 1 -2 1 1
-soy sauce|0 -3 -2 -1 -2 -1 0
+soy sauce|0 -3 -3 -1 -2 -1 0
 soya|-3 2 -2 -2 -1 -2 -2
-spaghetti|-1 -2 -3 3 -3 0 0
+spaghetti|-1 -2 -3 3 -2 0 0
 spelt|-2 0 -1 2 -1 1 0
 spice|3 -3 -4 1 -2 -2 -1
 spices|0 -6 2 -5 -3 0 -3
@@ -2632,7 +2644,7 @@ spices and|1 -2 0 -4 0 -3 -1
 spices in|2 -2 0 -3 -3 -3 -2
 spinach|-3 -4 3 0 -7 -8 -1
 spinach ,|-1 -4 0 1 -3 -3 -2
-spinach .|4 -2 -4 -3 -2 -4 -2
+spinach .|5 -2 -5 -3 -3 -4 -2
 spinach and|-1 1 1 -2 -2 -3 -4
 spinach in|-2 -3 1 -2 -1 -3 1
 splash|1 0 0 -1 -3 -3 -2
@@ -2644,11 +2656,11 @@ spoon .|3 -4 -4 -1 -3 -3 -2
 spoon into|-1 2 -2 -1 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
 spots|-1 -1 -2 -1 2 -1 -2
-spread|0 1 -3 -1 1 -4 -2
+spread|-1 1 -3 -1 1 -5 -2
 spread in|0 -2 -3 2 0 -2 -1
-spread on|0 -2 -2 1 1 -2 -1
-spread out|0 1 -2 -1 -1 -2 -1
-spread over|3 -2 -2 -2 -4 -3 -1
+spread on|0 -1 -2 0 1 -2 -1
+spread out|1 1 -2 -1 -1 -2 -1
+spread over|3 -1 -2 -2 -4 -3 -1
 spring|2 -2 -1 -3 -3 -4 -2
 spring onions|1 -1 -1 -3 -3 -3 -1
 sprinkle|1 -4 0 -5 -2 -4 -2
@@ -2660,10 +2672,10 @@ squares .|1 1 -2 -1 -1 -1 -1
 squash|-1 0 -5 -3 2 -2 1
 squash ,|-1 0 -4 -4 1 0 -2
 squash in|0 -1 -1 -1 1 -1 0
-squeeze|-1 1 -1 -2 -6 -2 0
+squeeze|-1 1 -1 -1 -6 -2 0
 squeeze .|-1 3 -2 -4 -4 -1 -4
-squeeze in|1 -4 0 -2 -1 -5 -2
-squeeze out|-1 2 0 -2 -2 -5 -2
+squeeze in|0 -4 0 -2 -1 -6 -2
+squeeze out|-1 1 0 1 -2 -5 -2
 squeeze the|-3 -3 1 1 -1 1 -1
 stack|4 -3 -3 -3 -4 -4 -3
 stalks|-1 -3 -4 -3 -3 2 -2
@@ -2680,33 +2692,33 @@ steam the|-4 -3 -4 4 -3 -3 -3
 steamer|1 -3 -3 2 -3 -3 -2
 stems|1 -1 1 -3 -2 -1 -2
 sterilised|-1 -2 2 0 -3 -3 -1
-stew|1 -1 0 -1 -3 -3 0
+stew|1 -2 0 -1 -3 -3 0
 stick|-5 -4 0 -2 -4 5 -3
 stick blender|-3 -4 -5 -4 -4 5 -4
 sticks|-2 -2 2 -2 -2 -2 -4
 sticky|-2 0 -2 1 -3 -3 -3
 stiff|0 -1 -1 -1 -1 0 0
 still|0 -4 -2 2 -2 0 -2
-stir|2 -1 -1 -2 -1 -3 -6
+stir|2 -1 -2 -2 -1 -3 -6
 stir #|1 -4 0 -2 -4 -4 -2
 stir ,|1 1 -1 -4 -2 -4 -1
 stir .|5 -3 -3 -4 -1 -6 -4
 stir a|-2 -2 2 -3 -1 -3 -1
 stir every|-1 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
-stir for|-5 -5 6 -6 -4 -4 -3
+stir for|-5 -4 6 -6 -4 -4 -3
 stir in|0 -2 -2 -1 -3 -1 -5
 stir it|2 -1 -3 -2 -2 -1 -3
 stir the|2 -2 -4 -2 1 -3 -1
-stir through|2 -2 -5 0 -2 -2 -1
+stir through|3 -2 -5 1 -2 -2 -1
 stirring|-4 -8 -1 2 -1 -4 -5
 stirring ,|-4 -3 1 0 -4 -4 -5
 stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
-stirring more|-2 -3 -3 3 -4 -1 -1
+stirring more|-2 -2 -3 3 -4 -1 -1
 stirring now|0 -3 -4 4 -3 -1 -1
-stirring occasionally|-3 -1 -6 6 -3 -1 -1
-stirring often|-1 -3 4 -2 -4 -1 -2
+stirring occasionally|-2 -1 -5 6 -3 -1 -1
+stirring often|-1 -3 3 -2 -4 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -2
 stock|3 -1 -1 -1 -1 -8 -3
 stock ,|1 0 -2 1 -2 -6 -2
@@ -2716,7 +2728,7 @@ stock in|1 -1 -3 2 -2 -2 -2
 straight|2 -2 -2 -2 0 -4 -1
 strain|0 1 -3 0 -4 0 -2
 strain .|-1 2 -3 1 -3 -2 -2
-strain through|-1 -3 -3 -2 -2 1 -1
+strain through|-1 -3 -3 -2 -3 1 -1
 stream|-3 -1 -1 -2 -2 3 -1
 strip|1 -1 -2 -1 -1 -2 -1
 strips|0 -3 3 -4 -4 -3 -4
@@ -2724,7 +2736,7 @@ strips .|2 -2 -2 0 -1 -2 -1
 stuff|0 -1 0 0 -2 -2 -1
 sugar|-1 -4 2 -1 -4 -5 -4
 sugar ,|1 -2 0 0 -3 -5 -2
-sugar .|0 0 0 -3 -3 -4 -1
+sugar .|0 0 0 -3 -3 -5 -1
 sugar and|0 -4 -2 2 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
 sun|1 0 -1 -1 -2 -2 -1
@@ -2738,7 +2750,7 @@ sweat the|-3 -3 4 -2 -3 -3 -3
 swede|-2 -1 1 1 -2 -1 0
 sweet|2 -2 -2 -2 0 -3 -2
 sweet potato|1 -1 -4 1 -1 -3 -2
-sweet potatoes|1 -1 0 -3 1 -1 -1
+sweet potatoes|1 -2 0 -3 2 -1 -1
 swirl|0 -2 1 -3 -3 -3 -2
 syrup|0 -2 -3 1 -3 1 -3
 syrup ,|-2 -2 -1 1 -2 1 -2
@@ -2751,7 +2763,7 @@ tablespoon of|-1 -2 2 -1 -2 -4 0
 tablespoons|-1 -1 -2 1 -1 -1 0
 tablespoons of|-1 -1 -2 1 -3 -1 -3
 tadka|3 -1 -3 -1 -1 -2 -1
-tahini|0 -2 0 -2 -2 -2 -1
+tahini|0 -2 0 -2 -2 -1 -1
 tahini ,|1 -2 -4 -2 -1 -1 0
 take|1 -1 -2 -2 1 -1 -2
 take off|-1 0 -2 -1 -3 1 -1
@@ -2759,16 +2771,16 @@ take out|2 -3 0 -3 0 -5 -2
 takes|1 -3 -2 0 -3 -4 2
 tamari|3 -1 -3 -1 1 -3 -2
 tamarind|1 -2 -1 1 -3 -3 -2
-taste|0 -3 -2 -3 -3 0 -3
+taste|0 -3 -2 -1 -4 0 -3
 taste .|2 -2 -5 -2 -2 -2 -2
 tbsp|0 -4 -1 -1 -1 0 0
-tbsp of|0 -2 -1 0 0 -1 -1
+tbsp of|0 -2 -2 0 0 -1 -1
 tbsp oil|-2 -3 3 -6 0 -5 -2
 tbsp water|1 0 -3 -1 -3 -1 1
-tea|3 -2 -3 -2 -3 -4 -2
+tea|3 -2 -3 -2 -2 -4 -2
 tear|2 0 -2 -2 -2 -3 -2
-teaspoon|-3 0 1 -3 -4 1 0
-teaspoon of|-2 1 1 -2 -3 -1 0
+teaspoon|-3 0 1 -2 -4 1 0
+teaspoon of|-2 1 1 -2 -3 -1 1
 temp|2 0 -3 -3 -4 -3 -3
 temp #|2 0 -3 -2 -3 -3 -2
 tempeh|0 -5 2 2 -5 -4 -5
@@ -2777,7 +2789,7 @@ temperature|3 -2 -3 -2 -2 -3 -1
 ten|-3 1 1 0 -5 -4 -5
 ten minutes|-3 1 0 0 -4 -4 -5
 tender|-2 -3 -2 2 -2 -1 -1
-tender ,|-3 -2 1 -1 -1 -1 -2
+tender ,|-3 -2 1 -1 0 -2 -2
 tender .|-2 -2 -3 3 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
 texture|2 -2 -4 -3 -2 -1 -2
@@ -2786,30 +2798,31 @@ the|0 -2 -1 -2 -1 0 -3
 the #|-1 1 0 -2 -1 0 -3
 the apples|0 -1 0 -1 -1 -2 -1
 the aubergine|-1 1 -2 -2 0 -2 -2
-the aubergines|0 -2 -3 0 1 -3 -1
+the aubergines|0 -2 -3 0 1 -3 -2
 the barley|-2 -1 1 0 -3 -2 -2
 the batter|0 -1 -3 0 2 -2 -1
 the bay|0 -2 1 -2 -2 -2 -3
 the bean|-1 -2 1 -1 -2 -1 -1
 the beans|0 -4 -4 2 1 -6 -2
-the beetroot|-1 -1 -1 -1 1 0 -1
+the beetroot|-1 -1 -2 -1 1 0 -1
 the big|-2 -2 0 2 -4 -2 -1
 the bitterness|-2 -3 -2 3 -3 -2 -2
 the boil|-6 -3 2 0 -5 -5 -2
 the bottom|3 -3 0 -1 -3 -3 -2
-the bread|1 -1 -2 -4 0 -3 -2
+the bread|1 -1 -2 -4 0 -2 -2
 the broth|-1 0 0 0 -3 -4 -3
 the butter|0 0 -2 1 -3 -4 -2
 the cabbage|2 0 -1 -1 -4 -5 -4
 the carrots|1 -1 -1 0 -2 -3 -1
 the cashews|1 0 -2 -2 -2 -1 -2
-the cauliflower|-1 -3 -1 1 -1 -2 0
-the chickpeas|-1 -3 0 -4 1 0 -1
+the cauliflower|-1 -2 -1 0 -1 -2 0
+the chickpeas|-1 -2 0 -4 1 0 -1
 the coconut|0 -2 1 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -2 -1
 the coriander|3 -1 -3 -3 -2 -4 -2
 the cornflour|-2 -3 1 0 -3 -3 -1
 the courgettes|-1 2 -2 -1 -3 -3 -3
+the cream|2 -1 0 -3 -2 -1 -2
 the crumbs|2 -2 1 -4 -2 -3 -1
 the cumin|-1 -1 2 -3 -1 -1 0
 the dal|-2 -3 1 1 -3 -3 -3
@@ -2818,12 +2831,12 @@ the dough|2 0 -3 -3 -2 -3 -2
 the drained|1 -1 -2 1 -2 -1 -1
 the dressing|1 -3 -1 -3 -3 -1 -3
 the dry|0 1 -4 -2 -2 0 -1
-the edges|-2 -1 -3 -4 3 -3 -1
-the end|4 -2 -4 1 -4 -5 -2
+the edges|-1 -1 -3 -4 3 -3 -1
+the end|4 -2 -4 2 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
 the final|-1 -2 -3 0 0 -1 -1
 the flour|-2 0 -3 2 -2 -3 -1
-the foam|2 -1 -2 0 -1 -2 -1
+the foam|2 -1 -3 0 -1 -2 -1
 the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 1 -2 0 -2 0
 the fridge|4 -4 -4 -6 -5 0 -5
@@ -2832,12 +2845,12 @@ the garlic|-3 -1 4 -5 -6 1 -2
 the ginger|2 -1 -1 -4 -1 -3 -1
 the gnocchi|-2 -1 1 0 -1 -1 -1
 the grill|1 -3 -4 -3 2 -3 -2
-the heat|1 5 -1 -5 -5 -2 -4
+the heat|1 5 -2 -5 -5 -2 -4
 the herbs|0 -1 -2 -1 -1 0 -1
 the hot|2 -1 -1 -5 -3 -5 -2
 the juice|2 -2 -2 -2 -2 -2 -1
-the kale|1 -3 -1 2 -3 -2 -3
-the last|0 -4 -2 -1 0 0 -2
+the kale|1 -3 -2 2 -3 -3 -4
+the last|0 -4 -1 -1 0 0 -2
 the leek|-2 -2 2 -2 -1 -1 -3
 the leeks|-2 -2 0 1 -3 -2 -2
 the lemon|-1 2 -6 -2 -2 1 -2
@@ -2845,7 +2858,7 @@ the lentils|-2 0 2 -1 -5 -4 -2
 the lid|1 -1 -3 0 0 -3 -3
 the lime|-1 -1 1 -1 -1 -5 -1
 the liquid|0 0 1 -2 -4 -5 -2
-the liquor|2 1 -1 -2 -2 -3 -1
+the liquor|1 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -3
 the lowest|-2 -4 -4 3 -1 -1 -3
 the margarine|3 -3 -3 0 -3 -2 -1
@@ -2875,22 +2888,22 @@ the remaining|1 -2 -2 1 -3 -1 -4
 the rest|-1 -5 -1 -1 0 0 -2
 the rice|-4 -2 -3 1 -5 -4 3
 the rosemary|1 -1 -3 -3 -3 0 -1
-the sage|3 -3 -3 0 -3 -3 -3
+the sage|2 -3 -3 1 -3 -3 -3
 the salt|0 0 -1 -4 0 -1 -4
-the sauce|-1 0 -4 2 -4 0 -2
+the sauce|0 0 -4 2 -4 0 -2
 the saved|3 -1 -4 -2 -1 0 0
 the seeds|0 0 1 -2 -1 -2 -1
-the shallot|-1 -1 0 0 -2 -2 -4
+the shallot|0 -1 0 0 -2 -2 -4
 the side|-2 0 2 0 -2 -3 -1
 the sliced|1 -1 1 -1 -2 -2 -1
 the slow|4 -1 -4 -2 -1 -3 -2
 the soup|-2 0 -4 -1 0 2 -2
-the spinach|-3 1 1 1 -3 -4 -3
+the spinach|-3 1 1 1 -2 -4 -3
 the split|2 -2 -1 -2 -1 -2 -1
 the squash|-1 0 -4 -2 2 0 -3
 the stock|0 0 -2 1 -2 -4 -3
 the sugar|1 0 1 -4 -1 -2 -1
-the sweet|2 -1 -4 0 0 -2 0
+the sweet|2 -2 -4 -1 1 -2 -1
 the tahini|-1 -1 1 -2 -1 -1 0
 the tempeh|1 -3 -1 1 -3 -3 -3
 the thyme|-1 -3 1 -3 0 1 -1
@@ -2900,20 +2913,20 @@ the tofu|0 1 1 -2 -5 -2 -6
 the tomatoes|-1 -4 2 -4 1 -3 -4
 the top|-2 -2 -1 0 1 -4 -3
 the tray|-3 -1 -2 -3 3 -2 -1
-the trays|0 -1 -1 -1 1 -1 -1
+the trays|0 -2 -2 -2 1 -2 -1
 the veg|-1 1 0 -3 0 0 -1
 the vegetables|0 -2 -1 2 -3 -3 -1
 the vinegar|-1 1 -1 1 -2 -1 -2
 the walnuts|-3 -1 1 -2 -1 1 -1
 the water|1 0 -1 -1 -5 -4 0
-the wet|-1 2 -2 -2 -1 1 -1
+the wet|-1 1 -2 -2 -1 1 -1
 the whole|-1 -2 0 -1 0 -1 -1
 the wine|-1 -3 1 -1 -3 -3 -1
 the yeast|0 0 -1 0 -3 -2 -1
-their|1 -4 -1 0 -2 -2 -2
+their|2 -4 -1 0 -2 -2 -2
 their liquid|1 -3 -2 0 -1 -3 -1
 their skins|-1 -1 -1 1 -1 -1 -1
-their water|1 -2 1 -1 -2 -2 -2
+their water|1 -2 1 -1 -1 -2 -2
 them|-1 -4 -1 2 -4 -1 -6
 them in|-1 -3 0 0 -4 -4 -4
 them with|-2 -2 -2 1 -2 1 -1
@@ -2923,7 +2936,7 @@ then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -3 -4 1 -3 -3 -2
 then add|0 -1 0 0 -2 -2 -3
 then blend|-3 -2 -2 -2 -1 3 -1
-then drain|2 0 -2 0 -2 -3 -1
+then drain|1 0 -2 0 -2 -3 -1
 then fridge|3 -1 -3 -4 -3 -3 -3
 then lid|-1 -2 -3 -1 1 -1 0
 then lower|-1 -1 1 -1 0 -1 0
@@ -2931,8 +2944,8 @@ then reduce|-1 -1 -1 1 -1 -1 -1
 then simmer|-2 -4 -5 4 -5 -3 -3
 then the|-4 -4 5 -3 -4 -5 -4
 then turn|-4 1 1 -2 -3 -2 -3
-there|3 -3 -3 -3 -3 -4 -1
-they|-2 -2 0 2 -1 -5 -2
+there|3 -3 -3 -3 -3 -4 -2
+they|-2 -1 0 1 -1 -5 -3
 they pop|-4 -2 3 -2 -1 -1 -1
 thick|-3 -1 0 0 -4 2 -2
 thick ,|-1 0 1 -1 -1 -2 -1
@@ -2943,28 +2956,28 @@ thicken .|-2 1 -1 1 -2 -1 -2
 thickened|1 -2 -4 3 -3 -2 -1
 thickened ,|-1 -1 -3 3 -1 -1 0
 thickened .|1 -2 -3 1 -2 -2 -1
-thickens|-1 1 1 -2 -5 -1 -2
+thickens|-1 1 1 -1 -5 -1 -2
 thickens as|0 1 -2 -3 -2 0 -1
 thin|3 0 -2 -6 -2 -2 -4
 thin .|3 -4 -3 -3 0 -3 -2
-thin with|2 -2 -3 -1 -2 -1 -1
+thin with|1 -2 -3 -1 -2 -1 -1
 things|1 -1 -1 -1 -1 -1 0
-thinly|3 -2 -2 1 -2 -3 -1
+thinly|3 -2 -2 1 -2 -3 -2
 third|-2 -3 -1 -3 0 3 -2
 third of|-1 -3 -3 -3 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -2 -3
 those|1 1 -1 -2 -1 -2 -1
 three|0 0 -2 -3 -4 -1 -3
-through|0 -3 -1 -4 -2 0 -4
+through|0 -4 0 -5 -2 0 -4
 through ,|1 -1 -3 -1 1 -2 -1
-through .|2 0 0 -2 0 -4 -2
-through a|2 -4 -5 -3 -3 0 -1
+through .|2 0 0 -2 0 -3 -2
+through a|2 -4 -5 -3 -3 -1 -1
 through the|-1 -2 -5 -1 -1 2 -2
 thru|0 -3 -2 -2 -2 0 -1
 thumb|-1 -1 -2 -2 -1 1 0
 thyme|1 -4 1 -5 0 -2 -2
-thyme ,|-1 -2 1 -2 -1 -3 -1
+thyme ,|-1 -2 1 -2 -1 -4 -1
 thyme .|4 -1 -5 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 -1
 tight|-3 0 1 1 -2 -1 -1
@@ -2995,22 +3008,22 @@ tip into|0 0 0 -1 -2 -3 -1
 tip out|-1 -2 -1 -3 -2 1 -1
 tip the|-2 -2 0 -2 0 0 0
 to|-6 0 1 -1 1 1 -3
-to #|2 -2 -6 -1 2 -2 -3
+to #|1 -2 -6 -2 2 -2 -3
 to a|-3 -2 -1 0 1 0 0
 to boil|-3 -2 0 2 -3 -2 -2
-to cool|-1 1 -3 1 -3 -1 -2
+to cool|-1 1 -3 0 -3 -1 -2
 to cover|1 -2 0 -3 -3 -4 -2
-to low|-1 -2 -4 3 -2 -2 -2
+to low|-1 -2 -4 4 -2 -2 -2
 to pot|-4 -2 2 -3 -3 1 -3
 to stand|0 2 -3 -2 -3 -2 -1
 to taste|0 -3 -5 -2 -2 0 -2
-to the|-4 1 0 -1 2 -4 -3
+to the|-5 1 0 -1 2 -4 -3
 to thicken|-2 1 0 1 -2 -2 -2
-to wilt|-4 -2 4 -2 -3 -3 -2
-toast|0 -6 2 -3 0 -6 -6
-toast the|-1 -2 2 -5 1 -2 -2
+to wilt|-4 -2 4 -3 -3 -3 -2
+toast|1 -6 2 -3 0 -6 -6
+toast the|-2 -2 2 -5 1 -2 -2
 toasted|0 -3 0 -2 -2 0 -2
-tofu|-1 1 1 -4 -4 -2 -1
+tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-4 3 -1 -3 -2 -3 -5
 tofu (|-1 1 -3 -3 -1 -3 1
 tofu ,|2 -1 0 -1 -2 0 -4
@@ -3021,20 +3034,20 @@ together|4 1 -7 -4 -5 -2 -2
 together ,|1 2 -3 -2 -3 -3 -2
 together .|2 -2 -3 -1 -2 0 -1
 together the|0 2 -3 -1 -1 -4 -1
-together with|2 0 -3 -1 -1 -3 -1
-tomato|3 -4 -1 -2 -5 -6 0
+together with|1 0 -3 -1 -1 -3 -1
+tomato|4 -4 -1 -2 -5 -6 0
 tomato paste|-3 -2 0 1 -2 -2 -1
-tomato purée|2 -2 0 -4 -2 -2 -1
+tomato purée|2 -2 -1 -4 -2 -2 -1
 tomatoes|2 -4 -2 -1 -1 -8 -6
 tomatoes ,|-1 -4 -1 -2 2 -6 -3
 tomatoes .|3 -1 -3 -2 -3 -2 -2
 tomatoes and|2 -1 -2 0 -3 -2 -1
-tomorrow|2 -1 -2 -1 -1 -2 -1
+tomorrow|1 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -4 -3 -1
 too|0 0 -4 -3 -2 1 -1
 too thick|-1 -2 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 -1
-top|0 -3 -1 -2 1 -2 -4
+top|-1 -3 -1 -2 1 -2 -4
 top ,|2 -3 -3 1 -2 -4 -2
 top .|-2 -1 0 -1 -2 0 -2
 top up|-1 -1 -3 0 2 -3 -1
@@ -3045,7 +3058,7 @@ topping|-1 -1 1 -2 1 -3 -1
 tops|1 -1 -2 -1 -1 -2 -1
 tortillas|0 -1 1 -3 -1 -3 -1
 toss|0 -2 -1 -3 0 -4 -1
-toss .|3 -3 -4 -3 1 -4 -3
+toss .|3 -2 -4 -3 1 -4 -3
 toss everything|1 0 -1 -1 -2 -2 -1
 toss in|0 -1 -2 0 1 -1 -3
 toss the|1 0 -2 -2 0 -2 -1
@@ -3054,27 +3067,27 @@ tossing|-2 -1 2 -5 0 -1 -2
 tossing halfway|-1 -1 -2 -2 2 -1 -2
 towards|1 -1 -3 1 -3 -2 -1
 towards the|1 -1 -3 1 -3 -2 -1
-towel|1 2 -4 1 -5 -4 -3
+towel|1 2 -4 1 -5 -4 -4
 transfer|1 0 -2 -2 1 -3 -2
 transfer to|1 -2 -2 -2 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
 tray|0 -2 -5 -2 2 -5 -6
 tray #|-3 2 -3 -3 1 -2 -3
-tray ,|-2 -2 -2 -3 2 -3 -5
-tray .|1 -2 -1 -1 -1 -2 -1
+tray ,|-1 -2 -2 -3 2 -3 -5
+tray .|1 -2 -1 -1 -2 -2 -1
 tray and|0 -1 -1 0 1 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|-1 -2 -2 -2 2 -2 -2
-trays|0 -1 -4 -4 2 -2 -3
+trays|0 -2 -4 -4 2 -2 -3
 trays ,|-1 -2 -2 -2 2 -1 -1
-trays .|4 -3 -3 -3 -2 -4 -2
+trays .|4 -3 -4 -3 -2 -5 -2
 treacle|2 0 -2 -1 -1 -2 0
 tsp|2 -1 -2 -3 -1 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
 tsp salt|-1 -1 1 -3 -1 0 1
 tub|2 -1 -2 -1 -1 -2 -1
 tubs|0 -2 -3 -1 -2 0 -2
-turmeric|1 -1 1 -4 -3 -4 -2
+turmeric|1 -1 1 -4 -3 -3 -2
 turmeric ,|2 0 -3 -2 -1 -2 -1
 turmeric and|-2 -1 2 -3 -2 -3 -1
 turn|0 -2 -1 -2 2 -5 -4
@@ -3096,33 +3109,33 @@ uncover|-3 -3 0 -3 2 -2 -3
 uncover ,|-3 -1 0 -3 2 -1 -2
 uncovered|-5 -4 -3 0 4 -5 -7
 uncovered #|-4 -5 -5 1 2 -4 -5
-uncovered ,|-4 -4 -4 1 1 -3 -3
+uncovered ,|-4 -4 -3 1 1 -3 -3
 uncovered for|-1 -2 -2 -1 2 -1 -2
 under|-1 2 -6 -3 3 -4 -4
 under a|0 2 -3 -1 -3 -2 -1
 under the|-3 0 -3 -2 3 -2 -3
-until|-5 -3 1 -1 -1 1 -6
+until|-5 -3 1 0 -1 1 -6
 until a|-1 -2 -1 0 1 -1 -1
 until brown|-3 -2 1 -1 -3 -3 -3
 until browned|-4 -1 3 -4 -2 -2 -3
 until charred|-2 -1 -4 1 2 -1 -1
 until completely|-2 -3 -2 1 -1 1 -1
 until creamy|0 -1 -1 1 -1 -1 -1
-until crisp|-2 -2 -1 0 0 -1 -1
+until crisp|-1 -2 -1 0 0 -1 -1
 until deep|-2 -2 1 -1 -1 -2 -1
 until doubled|-2 2 -1 -2 -2 -1 -1
 until dry|-2 -2 0 0 -1 -2 -1
 until fragrant|-2 -2 0 0 -2 -2 -1
 until golden|-2 -2 3 -6 0 -1 -1
-until it|-1 -2 0 -2 -4 1 -2
-until just|0 -1 -3 1 -1 -1 -1
+until it|-1 -2 0 -2 -4 1 -3
+until just|0 -1 -3 2 -1 -1 -1
 until smooth|1 -3 -2 -4 -2 1 -2
 until soft|-2 -2 0 0 0 -1 -2
 until softened|-3 -1 5 -5 -3 -1 0
-until tender|-1 -2 0 0 -2 -1 -1
-until the|-2 0 1 0 -1 -2 -1
-until they|-2 -3 1 -1 0 -2 -1
-until thick|-1 0 -1 1 -4 -2 -1
+until tender|-1 -2 0 0 -1 -1 -1
+until the|-2 0 0 0 -1 -2 -1
+until they|-2 -4 1 -1 0 -2 -1
+until thick|-1 0 0 1 -4 -2 -1
 until thickened|-1 -1 -4 4 -2 -1 0
 until very|1 -3 -2 0 -4 -1 -3
 until wilted|0 0 1 -2 -2 -3 -4
@@ -3136,8 +3149,8 @@ up to|-2 0 0 -3 1 -1 -1
 up with|2 -2 -3 2 -2 -2 -1
 upper|-1 -1 -2 -2 1 -1 0
 use|2 -1 -2 -2 -1 -3 -1
-usually|-2 0 -2 1 -1 -1 -1
-v|-3 -2 0 1 -2 -3 -2
+usually|-1 0 -2 1 -1 -1 -1
+v|-3 -2 1 1 -2 -3 -2
 vanilla|-1 -1 -2 -2 -1 1 -1
 ve|-1 1 1 -2 -3 -2 -1
 veg|2 -4 1 -1 -5 -3 -2
@@ -3150,28 +3163,28 @@ very|1 -3 -3 0 -5 1 -6
 very hot|0 -2 2 -3 -2 -3 -1
 vinegar|-1 1 -2 -1 -6 -1 -4
 vinegar ,|0 0 -3 1 -4 0 -2
-vinegar .|2 -3 -5 -2 -3 0 -2
+vinegar .|2 -3 -4 -2 -2 0 -2
 vinegar and|-1 1 0 0 -2 -2 -2
 w|0 -1 -3 -4 -4 2 0
 wait|3 -5 -2 0 -5 -5 -4
-walnuts|-4 -3 0 -3 1 3 -6
+walnuts|-4 -3 0 -3 1 3 -7
 walnuts ,|-2 -4 0 -5 -4 2 -2
 walnuts in|-3 -2 1 -2 -2 1 -3
-want|-1 -2 -2 -1 -1 2 -1
+want|-1 -1 -2 -1 -1 2 -1
 warm|-1 0 1 -4 -2 -2 -1
 warm #|-2 2 2 -4 -3 -2 -4
-warm .|-1 0 -3 -2 -2 0 1
+warm .|0 0 -3 -2 -4 0 1
 warm in|-2 -1 -4 -2 3 -3 -1
 warm the|-2 -3 2 0 -2 -2 -1
-warm through|1 -2 3 -3 -2 -3 -4
+warm through|1 -2 2 -3 -2 -3 -4
 wash|2 2 -1 -4 -3 -5 -3
 wash and|0 1 0 -3 -1 -1 -3
 wash the|1 1 -2 -2 -1 -2 -1
-water|-1 0 0 0 -5 -1 0
+water|-1 0 -1 0 -5 -1 0
 water #|-2 0 -3 0 -4 1 -7
 water (|2 -2 -3 0 -2 -2 -1
-water ,|-2 -1 1 2 -3 -4 -4
-water .|1 -2 1 -5 -2 -1 -5
+water ,|-2 -1 0 2 -3 -4 -4
+water .|0 -2 1 -5 -2 -1 -5
 water ;|0 2 -2 1 -2 -1 -3
 water and|-1 -3 2 -4 -4 -1 1
 water by|1 0 -2 -2 -2 -2 -1
@@ -3190,14 +3203,14 @@ wedges|2 0 -4 -3 -1 -4 -2
 week|3 -2 -3 -3 -3 -3 -3
 week .|2 -2 -3 -2 -2 -2 -3
 weeks|4 -4 -4 -3 -3 -2 -2
-weigh|1 -1 -1 -1 -1 -1 0
+weigh|1 -1 -2 -1 -1 -1 0
 weight|1 0 -3 -2 -2 -2 -1
 well|-1 1 1 -1 -4 -1 -3
 well ,|-1 2 -3 -2 -2 1 -1
 well .|-1 -2 2 -1 -4 -3 -2
 wet|1 1 -2 -4 -4 -1 -4
 wet ,|0 2 -4 -2 -2 -3 -2
-wet .|3 -3 -3 -1 -1 -4 -1
+wet .|3 -2 -3 -1 -1 -4 -1
 wet hands|2 -2 -2 -1 -1 -2 -1
 what|1 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
@@ -3208,28 +3221,29 @@ while hot|-2 -3 2 -3 -3 -1 -2
 while warm|-1 -2 -2 -1 -2 1 -3
 while you|0 -1 -4 -3 2 -4 -4
 whisk|2 0 -3 0 -3 -5 -4
-whisk dry|4 -3 -3 -3 -2 -3 -2
+whisk dry|4 -3 -4 -3 -2 -3 -2
 whisk everything|1 1 -3 -2 -3 -3 -1
-whisk flour|4 0 -4 -3 -2 -4 -1
+whisk flour|4 0 -5 -3 -2 -4 -1
 whisk in|-1 -2 1 -1 -2 -4 -1
 whisk the|1 0 -6 -1 -4 -1 -2
 whisk together|0 1 -3 -1 -1 -2 -1
+whisk wet|3 -3 -3 -2 -2 -3 -2
 whisking|-2 -3 3 -4 -2 -2 -2
-white|4 -3 0 -2 -2 -5 -2
+white|3 -3 0 -2 -2 -5 -2
 white sauce|0 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
 whole|2 -4 -3 1 0 -2 -4
 whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -2 2 -1 -2 -4 -1
 wide pan|-2 -1 0 1 -1 -3 -1
-widest|-3 -3 1 0 -1 -2 -2
+widest|-3 -3 2 0 -1 -2 -2
 will|-1 -1 2 -2 -1 -3 -2
 wilt|-6 -4 7 -5 -3 -4 -4
-wilt .|-4 -2 4 -2 -3 -3 -2
+wilt .|-4 -2 4 -3 -3 -3 -2
 wilt the|-3 -4 3 -3 -1 -3 -3
 wilted|-1 0 2 -2 -2 -3 -4
 wilted ,|1 -2 2 -5 -2 -2 -2
-wilted .|-3 1 1 -1 -2 -3 -3
+wilted .|-3 1 1 0 -2 -3 -3
 wine|-3 -6 1 3 -6 -6 -4
 wine ,|-2 -4 0 2 -4 -4 -4
 wine and|1 -3 2 -4 -3 -3 -3
@@ -3238,20 +3252,21 @@ with #|-3 -1 1 -3 0 -1 1
 with a|0 -3 -1 0 -2 0 -4
 with about|0 -2 2 -3 -3 -3 -2
 with cilantro|-1 -1 -3 -1 -2 2 -2
-with cold|0 -3 0 0 -1 -2 -2
+with cold|0 -3 0 1 -1 -2 -2
 with coriander|0 -2 1 -2 -3 -5 -1
 with everything|-2 -2 -1 -2 -1 2 -1
 with flour|2 1 -4 -2 -2 -3 -1
 with foil|1 -3 -2 -3 2 -2 -2
 with fresh|-1 -2 -2 1 -1 0 -1
 with garlic|1 -2 -3 0 -2 0 -1
-with half|1 -1 -4 -3 1 -4 -5
+with half|1 -1 -4 -3 1 -4 -4
 with lemon|2 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
 with lime|0 -2 -3 -2 -1 -1 1
-with oil|1 -3 1 -3 1 -3 -2
+with oil|1 -3 0 -3 1 -3 -2
 with onion|2 -1 -4 -1 -1 0 -1
-with rice|-1 -2 2 -2 -3 -4 -2
+with onions|0 -2 -3 -1 -3 1 -1
+with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
 with soy|3 -1 -3 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -2 -3 -2
@@ -3259,21 +3274,21 @@ with the|0 0 -3 -3 -4 2 0
 with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -2 -1 0 -1
 with water|-1 -3 3 -3 0 -4 -2
-within|3 -2 -3 -2 -4 -3 -2
+within|3 -2 -3 -1 -4 -3 -2
 within #|3 -2 -3 -1 -4 -3 -2
-without|-3 -2 1 1 -4 -1 -2
-without stirring|-4 -3 1 0 -2 -2 -3
+without|-4 -3 2 0 -5 -1 -3
+without stirring|-4 -2 1 0 -2 -2 -3
 wks|3 -3 -4 -3 -3 -3 -3
 wok|-7 -3 6 -4 -4 -5 -4
 wooden|4 -2 -4 -5 -3 -4 -4
 work|2 -3 -2 -1 -2 -3 -1
-wrap|2 -2 -5 1 -2 -5 -4
+wrap|2 -3 -5 1 -2 -5 -4
 wrap each|3 -2 -2 -3 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
 wrapped|2 0 -2 -3 -1 -3 -2
 x|1 1 -2 -1 -4 -3 -2
 x #|1 -1 -1 0 -4 -3 -2
-yeast|1 -1 -1 -5 -2 -2 -4
+yeast|1 0 -1 -5 -2 -2 -4
 yeast ,|-1 0 -1 -4 0 0 -3
 yeast .|2 -2 -1 -3 -3 -4 -1
 yeast and|-1 1 0 -2 -2 -1 -1
@@ -3289,5 +3304,5 @@ zest ,|1 1 -3 -2 0 -3 -1
 zest and|0 -1 -1 -1 -1 1 0
 °|-1 -4 -7 -6 4 -3 2
 ° c|-1 -3 -5 -5 3 -3 1
-° f|1 -2 -3 -2 1 -2 -1
+° f|0 -2 -3 -2 1 -2 -1
 `;
