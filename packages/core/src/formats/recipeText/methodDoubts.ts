@@ -386,7 +386,7 @@ const TIME_OF_DAY =
   /\b(?:in|on|that|this|the same) (?:the )?(?:morning|afternoon|evening)\b|\b(?:after|before) (?:breakfast|lunch|work)\b/i;
 
 /** Hotter is meant in Fahrenheit, cooler in none of an oven's. */
-const BARE_DEGREES = /\b(1[5-9]\d|2[0-6]\d) ?(?:°|deg(?:rees)?\b)(?! ?(?:[CF]\b|Fahr|Cels))/i;
+export const BARE_DEGREES = /\b(1[5-9]\d|2[0-6]\d) ?(?:°|deg(?:rees)?\b)(?! ?(?:[CF]\b|Fahr|Cels))/i;
 
 /** By then it is cold, or eaten: no time of its own. */
 const BY_THEN =

@@ -1,4 +1,5 @@
 import { FAN_C_LOWER } from '../../kitchen/index.ts';
+import { remembered } from '../../quantity/index.ts';
 
 /** Degrees with their unit. */
 const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
@@ -28,7 +29,7 @@ const FAN_BEFORE = /\b(?:fan|convection|umluft|hei(?:ß|ss)luft)(?: oven)?:?\s*(
 const FAN_F_LOWER = 25;
 
 /** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
-export function celsiusIn(plain: string): number | undefined {
+export const celsiusIn = remembered((plain: string): number | undefined => {
   const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT, FAN_FIRST] : []), AT_HEAT, FAN_HEAT].flatMap((said) =>
     [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
       const at = match.index + match[0].indexOf(match[1] ?? '');
@@ -51,7 +52,7 @@ export function celsiusIn(plain: string): number | undefined {
   return fahrenheit
     ? Math.round(((degrees + (fan ? FAN_F_LOWER : 0) - 32) * 5) / 9 / TEN) * TEN
     : degrees + (fan ? FAN_C_LOWER : 0);
-}
+});
 
 /** "Then 180 dry 10": as hot as that, in the oven where it is. */
 export function thenAt(plain: string): number | undefined {

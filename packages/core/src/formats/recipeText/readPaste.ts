@@ -5,7 +5,7 @@ import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
 import { piecesIn, piecesMade } from './goesDoubt.ts';
-import { doubtOfStep } from './methodDoubts.ts';
+import { BARE_DEGREES, doubtOfStep } from './methodDoubts.ts';
 import type { Doubt } from '../ingredient/readAmount.ts';
 import { wayOf } from './otherWay.ts';
 import { remarkDoubt } from './secondReading/remarkDoubt.ts';
@@ -17,7 +17,7 @@ import { placesUnheard } from './placesUnheard.ts';
 import { readMethod, type MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
-import { readWithPints, whosePints } from './whosePints.ts';
+import { isAmerican, readWithPints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
@@ -55,8 +55,6 @@ export interface SaidOfText {
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
 
-const IN_POUNDS = /\d ?(?:lbs?|oz|cups?|c)\b/i;
-const IN_GRAMS = /\d ?(?:g|kg|ml)\b/i;
 /** These are to taste wherever they are named. */
 const BY_TASTE = /^(?:salt|black pepper|white pepper)$/;
 
@@ -182,10 +180,10 @@ export function readPaste(
     all.map(({ line }) => line),
   );
   const pieces = Math.max(piecesIn(own), piecesMade([words.name, ...(words.notes ?? [])]));
-  const whose = whosePints(wholeText);
-  // Pounds and cups, and nothing in grams: American as far as an oven goes.
-  const american = whose === 'US' || (whose === undefined && IN_POUNDS.test(wholeText) && !IN_GRAMS.test(wholeText));
+  const american = BARE_DEGREES.test(wholeText) && isAmerican(wholeText);
   const ways = read.flatMap(({ text }) => wayOf(text) ?? []);
+  const frozenFrom = read.findIndex(freezes);
+  const begun = dry !== undefined || read.some(({ kind, afterwards }) => kind === 'ahead' || afterwards !== undefined);
   const steps = read.map((step, at): StepRead => {
     const way = wayOf(step.text);
     const otherWay = way === undefined ? undefined : ways.find((each) => each !== way);
@@ -193,9 +191,9 @@ export function readPaste(
     const doubt = doubtOfStep(step, {
       dry: dryPots.includes(at),
       pieces,
-      frozen: read.slice(0, at).some(freezes),
+      frozen: frozenFrom >= 0 && frozenFrom < at,
       american,
-      begun: dry !== undefined || read.some(({ kind, afterwards }) => kind === 'ahead' || afterwards !== undefined),
+      begun,
       ...(otherWay === undefined ? {} : { otherWay }),
       ...(at > 0 ? { before: read[at - 1] } : {}),
     });

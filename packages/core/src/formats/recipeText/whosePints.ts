@@ -33,6 +33,14 @@ export function whosePints(text: string): Extract<UnitSystem, 'imperial' | 'US'>
       : undefined;
 }
 
+const IN_POUNDS = /\d ?(?:lbs?|oz|cups?|c)\b/i;
+const IN_GRAMS = /\d ?(?:g|kg|ml)\b/i;
+/** Is a text American as far as an oven goes: by its words, or in pounds and cups and nothing in grams? */
+export const isAmerican = (text: string): boolean => {
+  const whose = whosePints(text);
+  return whose === 'US' || (whose === undefined && IN_POUNDS.test(text) && !IN_GRAMS.test(text));
+};
+
 const withWhose = (line: string, whose: 'UK' | 'US'): string => line.replace(DIFFERING, `${whose} `);
 
 /** A measure in a line, and what it holds here and there. */

@@ -1,4 +1,4 @@
-import { plainSigns, readNumber } from '../../../quantity/index.ts';
+import { plainSigns, readNumber, remembered } from '../../../quantity/index.ts';
 import { STARTS_BY_FEEL } from '../../ingredient/byFeel.ts';
 import { isVerb } from '../kitchenVerbs.ts';
 
@@ -59,7 +59,7 @@ function endOf(body: string): readonly [list: string, behind?: string] {
  * A heading with its list in the same line, and what is done with it; undefined: the line is none.
  * @example listInLine('Flatbreads: 150 g flour, 120 g yoghurt. Mix and rest 10 min.') // { heading: 'Flatbreads', items: ['150 g flour', '120 g yoghurt'], behind: 'Mix and rest 10 min.' }
  */
-export function listInLine(line: string): ListInLine | undefined {
+export const listInLine = remembered((line: string): ListInLine | undefined => {
   const bare = line.trim().replace(POINT, '');
   const found = HEADING.exec(bare);
   const heading = (found?.[1] ?? found?.[2] ?? '').trim();
@@ -83,4 +83,4 @@ export function listInLine(line: string): ListInLine | undefined {
     if (isList) return { heading, items: together, ...(behind ? { behind } : {}) };
   }
   return undefined;
-}
+});

@@ -27,6 +27,20 @@ const OTHERS = 2;
  * @example secondDoubt(readMethodStep('Cover in a bowl 10 minutes; peel and seed.'))?.question // read as handwork
  */
 export function secondDoubt(step: MethodStep, before?: MethodStep): StepDoubt | undefined {
+  const known = DOUBTS.get(step);
+  if (known && known.before === before) return known.doubt;
+  const doubt = doubtOf(step, before);
+  DOUBTS.set(step, { before, doubt });
+  return doubt;
+}
+
+/** Who types asks the same of nearly every step again. */
+const DOUBTS = new WeakMap<
+  MethodStep,
+  { readonly before: MethodStep | undefined; readonly doubt: StepDoubt | undefined }
+>();
+
+function doubtOf(step: MethodStep, before: MethodStep | undefined): StepDoubt | undefined {
   if (!step.timed || step.kind !== 'work' || step.afterwards) return undefined;
   const read = sortOf(step);
   // An appliance has its name in the text; what is only cut and kneaded is handwork, however long.

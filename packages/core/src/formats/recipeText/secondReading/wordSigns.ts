@@ -1,17 +1,19 @@
-import { plainSigns } from '../../../quantity/index.ts';
+import { plainSigns, remembered } from '../../../quantity/index.ts';
 
 /** The words and signs of a text, numbers all alike: "Simmer 20 min." is "simmer", "#", "min", ".". */
-export const wordsIn = (text: string): readonly string[] =>
-  plainSigns(text)
-    .toLowerCase()
-    .replace(/\d+(?:[.,/]\d+)?/g, '#')
-    .match(/\p{L}+|[#°.;,(]/gu) ?? [];
+export const wordsIn = remembered(
+  (text: string): readonly string[] =>
+    plainSigns(text)
+      .toLowerCase()
+      .replace(/\d+(?:[.,/]\d+)?/g, '#')
+      .match(/\p{L}+|[#°.;,(]/gu) ?? [],
+);
 
 /**
  * Each word of a text, and each pair of words side by side; "^" stands before the first.
  * @example wordSigns('Simmer 20') // ["simmer", "^ simmer", "#", "simmer #"]
  */
-export function wordSigns(text: string): readonly string[] {
+export const wordSigns = remembered((text: string): readonly string[] => {
   const signs = new Set<string>();
   let last = '^';
   for (const word of wordsIn(text)) {
@@ -20,4 +22,4 @@ export function wordSigns(text: string): readonly string[] {
     last = word;
   }
   return [...signs];
-}
+});
