@@ -34,7 +34,7 @@ export const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|enough for)(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b|\s*(?:or|to|-|–)\s*\w+\s+(?:jars?|bottles?)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for):?(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b|\s*(?:or|to|-|–)\s*\w+\s+(?:jars?|bottles?)\b)/i.exec(
       text,
     );
   const bowls =

@@ -61,7 +61,8 @@ const partOf = (heading: string): string =>
 const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 /** "Oven 300F" over the list is how hot it is, and no word about it. */
-const OVEN_SET = /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*(?:\d{3}|\bgas (?:mark )?\d)/i;
+const OVEN_SET =
+  /^(?:pre-?heat|heat)?\s*(?:the |your |an )?oven\b.*(?:\d{3}|\bgas (?:mark )?\d)|^pre-?heat(?: to)? (?:\d{3}|gas (?:mark )?\d)/i;
 /** "Serves 4, oven 210C": said above the list, and meant for what goes in. */
 const ovenSaid = (line: string): readonly string[] => {
   const heat = /\boven:?\s*(?:at )?(\d{3}\s*°?\s*[CF]?)(?![\d\p{L}])/iu.exec(line)?.[1];

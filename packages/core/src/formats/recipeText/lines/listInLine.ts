@@ -25,6 +25,7 @@ const NAME_ALONE = /^\p{Ll}+(?: \p{Ll}+){0,2}$/u;
 const UNMEASURED = /^(?:juice|zest|salt|pepper)\b/i;
 /** Between the items, the most certain first; within brackets nothing parts. */
 const BETWEEN = [/\s+\/\s+/, /\s+[·•|]\s+/, /\s*;\s*/, /\s*,\s*(?![^(]*\))/] as const;
+const DONE_IN = /\b(?:rice cooker|pressure cooker|slow cooker|oven|microwave|air[- ]?fryer|hob|blender)\b/i;
 const LONGEST = 60;
 /** Of so many in ten somebody says how much. Common practice, no published source. */
 const MEASURED = 6;
@@ -72,7 +73,10 @@ export const listInLine = remembered((line: string): ListInLine | undefined => {
       .filter(Boolean);
     const names = SHOUTED.test(heading) && items.every((item) => NAME_ALONE.test(item));
     if (items.length < 2 || !(names || isMeasured(items[0] ?? ''))) continue;
-    const together = inItems(items);
+    // "600 g rice, 1.3 l water, rice cooker (50 min)": from there on it is told what is done.
+    const doneFrom = items.findIndex((item, n) => n > 1 && !isMeasured(item) && DONE_IN.test(item));
+    const done = doneFrom < 0 ? undefined : items.slice(doneFrom).join(', ');
+    const together = inItems(doneFrom < 0 ? items : items.slice(0, doneFrom));
     const isList =
       together.length > 1 &&
       together.every(
@@ -80,7 +84,8 @@ export const listInLine = remembered((line: string): ListInLine | undefined => {
       ) &&
       !COOKED_AT.test(together.map((item) => item.replace(/\([^)]*\)/g, '')).join(', ')) &&
       (names || together.filter(isMeasured).length * 10 >= together.length * MEASURED);
-    if (isList) return { heading, items: together, ...(behind ? { behind } : {}) };
+    const then = [done, behind].filter((each) => each !== undefined).join('. ');
+    if (isList) return { heading, items: together, ...(then ? { behind: then } : {}) };
   }
   return undefined;
 });

@@ -52,8 +52,9 @@ export const TOLD_WEIGHTS = `
 # week|-1 1
 # weeks|-3 3
 # with|-5 5
+# wks|1 -1
 # °|2 -2
-( #|-2 2
+( #|-1 1
 ( about|3 -3
 ( fan|2 -2
 ( from|-3 3
@@ -77,7 +78,7 @@ export const TOLD_WEIGHTS = `
 , bring|3 -3
 , broth|1 -1
 , brush|4 -4
-, bubble|2 -2
+, bubble|3 -3
 , carrot|1 -1
 , carrots|2 -2
 , celery|-1 1
@@ -98,7 +99,7 @@ export const TOLD_WEIGHTS = `
 , cumin|2 -2
 , curry|1 -1
 , cut|2 -2
-, dill|1 -1
+, dill|3 -3
 , don|-1 1
 , drain|3 -3
 , drizzle|1 -1
@@ -122,6 +123,7 @@ export const TOLD_WEIGHTS = `
 , high|4 -4
 , ice|2 -2
 , into|2 -2
+, it|1 -1
 , juice|2 -2
 , keep|3 -3
 , keeping|1 -1
@@ -151,7 +153,6 @@ export const TOLD_WEIGHTS = `
 , no|2 -2
 , not|2 -2
 , nutmeg|3 -3
-, oil|-1 1
 , one|2 -2
 , onion|-1 1
 , onions|2 -2
@@ -208,7 +209,7 @@ export const TOLD_WEIGHTS = `
 , steam|2 -2
 , stir|1 -1
 , stirring|6 -6
-, stock|3 -3
+, stock|4 -4
 , sugar|5 -5
 , swap|3 -3
 , swapping|2 -2
@@ -232,6 +233,7 @@ export const TOLD_WEIGHTS = `
 , two|2 -2
 , uncovered|4 -4
 , until|3 -3
+, veg|2 -2
 , vinegar|2 -2
 , walnuts|2 -2
 , warm|2 -2
@@ -267,7 +269,7 @@ export const TOLD_WEIGHTS = `
 ^ better|-4 4
 ^ blanch|5 -5
 ^ blast|5 -5
-^ blend|7 -7
+^ blend|8 -8
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
@@ -275,10 +277,9 @@ export const TOLD_WEIGHTS = `
 ^ brown|4 -4
 ^ brush|4 -4
 ^ check|4 -4
-^ chill|11 -11
+^ chill|12 -12
 ^ chop|5 -5
 ^ close|4 -4
-^ coconut|-2 2
 ^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-5 5
@@ -288,7 +289,7 @@ export const TOLD_WEIGHTS = `
 ^ cream|4 -4
 ^ crumble|3 -3
 ^ cube|4 -4
-^ curry|3 -3
+^ curry|4 -4
 ^ cut|7 -7
 ^ day|5 -5
 ^ dice|3 -3
@@ -396,7 +397,7 @@ export const TOLD_WEIGHTS = `
 ^ remove|7 -7
 ^ rest|10 -10
 ^ return|4 -4
-^ rice|5 -5
+^ rice|6 -6
 ^ rinse|7 -7
 ^ rise|3 -3
 ^ roast|6 -6
@@ -434,7 +435,7 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|4 -4
+^ take|5 -5
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
@@ -456,16 +457,17 @@ export const TOLD_WEIGHTS = `
 ^ wait|6 -6
 ^ warm|7 -7
 ^ wash|7 -7
-^ water|3 -3
+^ water|4 -4
 ^ when|4 -4
 ^ while|1 -1
 ^ whisk|8 -8
 ^ will|-5 5
-^ wilt|3 -3
-^ wine|3 -3
+^ wilt|4 -4
+^ wine|4 -4
 ^ wrap|5 -5
 ^ yield|-6 6
 ^ yields|-4 4
+^ zest|4 -4
 a|-2 2
 a #|1 -1
 a baking|2 -2
@@ -510,7 +512,7 @@ a rack|2 -2
 a rough|3 -3
 a saucepan|1 -1
 a sheet|1 -1
-a side|-1 1
+a side|-2 2
 a sieve|1 -1
 a simmer|3 -3
 a skewer|1 -1
@@ -533,10 +535,10 @@ about #|-1 1
 about a|2 -2
 about an|-1 1
 above|-3 3
-absorbed|1 -1
+absorbed|2 -2
 abt|1 -1
 active|-5 5
-active #|-4 4
+active #|-5 5
 add|4 -4
 add #|5 -5
 add beans|2 -2
@@ -550,7 +552,7 @@ add onion|2 -2
 add potatoes|2 -2
 add the|4 -4
 add to|1 -1
-add tomatoes|3 -3
+add tomatoes|2 -2
 add water|-1 1
 adding|2 -2
 adding the|2 -2
@@ -638,6 +640,7 @@ and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
+and season|1 -1
 and serve|4 -4
 and set|1 -1
 and simmer|4 -4
@@ -673,7 +676,7 @@ approx #|-2 2
 apricots|2 -2
 are soft|1 -1
 are tender|1 -1
-around|-2 2
+around|-1 1
 arrange|3 -3
 arugula|2 -2
 as|-2 2
@@ -707,7 +710,7 @@ bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
-bake in|2 -2
+bake in|1 -1
 bake on|3 -3
 baking|-3 3
 baking dish|3 -3
@@ -745,13 +748,14 @@ beans overnight|3 -3
 beans with|2 -2
 beat|2 -2
 beat in|3 -3
-beetroot|3 -3
+beetroot|2 -2
 beets|2 -2
 before ,|3 -3
-before cutting|4 -4
+before cutting|3 -3
 before eating|3 -3
 before serving|3 -3
 before slicing|2 -2
+before the|1 -1
 before you|3 -3
 bell|1 -1
 berries|3 -3
@@ -777,7 +781,7 @@ blanch|5 -5
 blanch the|2 -2
 blend|5 -5
 blend #|5 -5
-blend .|4 -4
+blend .|5 -5
 blend all|1 -1
 blend half|5 -5
 blend the|3 -3
@@ -809,11 +813,11 @@ bottles|-2 2
 bottom|4 -4
 bottom .|2 -2
 bowl|5 -5
-bowl ,|1 -1
+bowl ,|2 -2
 bowl .|3 -3
 box|3 -3
 boxes|-1 1
-braise|3 -3
+braise|2 -2
 bread|2 -2
 bread .|2 -2
 breadcrumbs|2 -2
@@ -934,7 +938,7 @@ chill to|-1 1
 chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|2 -2
+chilli flakes|1 -1
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -945,14 +949,15 @@ chives|5 -5
 chocolate|2 -2
 choi|2 -2
 chop|6 -6
+chop .|3 -3
 chop onions|2 -2
 chop the|1 -1
 chopped|2 -2
 chopped ,|1 -1
 chopped onion|2 -2
 chuck|3 -3
-chunks|3 -3
-chunks ,|1 -1
+chunks|4 -4
+chunks ,|2 -2
 chunky|1 -1
 cilantro|3 -3
 cilantro .|3 -3
@@ -980,9 +985,10 @@ coarsely|3 -3
 coat|2 -2
 cobs|4 -4
 cocoa|1 -1
-coconut milk|5 -5
+coconut|1 -1
+coconut milk|4 -4
 colander|2 -2
-cold|3 -3
+cold|2 -2
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
@@ -1008,12 +1014,13 @@ cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
 cook time|-4 4
-cook uncovered|2 -2
+cook uncovered|1 -1
 cook until|1 -1
 cooked|-5 5
+cooker|1 -1
 cooker ,|-2 2
 cooker .|2 -2
-cooker with|3 -3
+cooker with|2 -2
 cooking|-4 4
 cooking time|-1 1
 cooking water|2 -2
@@ -1047,15 +1054,15 @@ cover and|-1 1
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
-cover with|4 -4
+cover with|5 -5
 covered|-2 2
-covered #|5 -5
+covered #|4 -4
 covered ,|-3 3
 covered .|2 -2
 crackle|1 -1
 cream|6 -6
 cream ,|2 -2
-cream .|3 -3
+cream .|5 -5
 cream and|2 -2
 creamy|-1 1
 creamy .|2 -2
@@ -1083,13 +1090,13 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|2 -2
+curry powder|3 -3
 cut|9 -9
 cut in|4 -4
 cut into|3 -3
 cut side|1 -1
 cut the|1 -1
-cutting|4 -4
+cutting|3 -3
 cutting .|4 -4
 d|2 -2
 d .|-1 1
@@ -1116,9 +1123,9 @@ dente|2 -2
 deseed|2 -2
 dice|5 -5
 diced|2 -2
-dill|2 -2
-dill ,|2 -2
-dill .|1 -1
+dill|3 -3
+dill ,|1 -1
+dill .|3 -3
 dimple|1 -1
 dip|3 -3
 discard|4 -4
@@ -1142,9 +1149,8 @@ door ajar|1 -1
 dot|5 -5
 doubled|3 -3
 doubled .|4 -4
-dough|1 -1
 dough #|3 -3
-dough .|3 -3
+dough .|2 -2
 down|2 -2
 down ,|1 -1
 down .|4 -4
@@ -1173,7 +1179,7 @@ drizzle over|3 -3
 drizzle with|3 -3
 drop|4 -4
 dry|5 -5
-dry ,|5 -5
+dry ,|4 -4
 dry .|6 -6
 dry in|3 -3
 dry ingredients|2 -2
@@ -1198,7 +1204,7 @@ else|2 -2
 else .|1 -1
 end|4 -4
 end .|4 -4
-enough|-3 3
+enough|-4 4
 enough for|-4 4
 enough to|-1 1
 evaporated|1 -1
@@ -1224,6 +1230,7 @@ f|3 -3
 f (|2 -2
 f .|5 -5
 f for|4 -4
+fall|1 -1
 falls|1 -1
 fan|8 -8
 fan #|4 -4
@@ -1332,12 +1339,13 @@ from|-5 5
 from frozen|-3 3
 from heat|2 -2
 from the|-4 4
+from time|3 -3
 fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|7 -7
+fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1373,10 +1381,11 @@ gas #|3 -3
 gas mark|2 -2
 generously|2 -2
 gentle|1 -1
-gently|1 -1
+gently|2 -2
 gently #|3 -3
 gently ,|3 -3
 gently for|3 -3
+gently fry|4 -4
 gently in|3 -3
 get|5 -5
 gets|1 -1
@@ -1411,10 +1420,10 @@ grease|4 -4
 greased|2 -2
 greased #|2 -2
 green|3 -3
-greens|4 -4
+greens|5 -5
 griddle|4 -4
 grill|4 -4
-grill for|4 -4
+grill for|3 -3
 grind|4 -4
 grind with|1 -1
 ground|1 -1
@@ -1444,7 +1453,7 @@ hard|5 -5
 hard #|2 -2
 hard for|3 -3
 hard in|2 -2
-harissa|2 -2
+harissa|1 -1
 has|1 -1
 has gone|1 -1
 have|2 -2
@@ -1573,7 +1582,8 @@ itself|2 -2
 jackfruit|3 -3
 jaggery|2 -2
 jammy|1 -1
-jar|1 -1
+jar ,|-1 1
+jar .|1 -1
 jars ,|3 -3
 jars .|1 -1
 juice|4 -4
@@ -1585,8 +1595,8 @@ juices|1 -1
 just|2 -2
 just tender|1 -1
 kala|1 -1
-kale|5 -5
-kale and|2 -2
+kale|4 -4
+kale and|1 -1
 kcal|-5 5
 keep for|1 -1
 keep the|3 -3
@@ -1645,7 +1655,7 @@ leek and|1 -1
 leek in|3 -3
 leeks|2 -2
 leeks ,|2 -2
-leeks and|3 -3
+leeks and|2 -2
 leeks in|4 -4
 left|4 -4
 leftovers|-5 5
@@ -1657,7 +1667,7 @@ lemon juice|2 -2
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|7 -7
+lentils|6 -6
 lentils #|3 -3
 lentils ,|4 -4
 lentils .|2 -2
@@ -1734,7 +1744,7 @@ m|-3 3
 machine|5 -5
 made|-3 3
 main|-1 1
-make|-2 2
+make|-1 1
 makes|-7 7
 makes #|-5 5
 makes about|-3 3
@@ -1752,6 +1762,8 @@ mark #|2 -2
 masala|3 -3
 masala ,|2 -2
 mash|4 -4
+mash ,|2 -2
+mash .|5 -5
 mash a|5 -5
 mash roughly|3 -3
 mash with|4 -4
@@ -1774,8 +1786,9 @@ middle|2 -2
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
+min|1 -1
 min (|1 -1
-min ,|3 -3
+min ,|2 -2
 min .|10 -10
 min at|-3 3
 min high|4 -4
@@ -1802,11 +1815,11 @@ mins till|3 -3
 mins until|3 -3
 mint|5 -5
 mint .|3 -3
-minute|5 -5
+minute|4 -4
 minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
-minutes ,|5 -5
+minutes ,|6 -6
 minutes .|3 -3
 minutes and|-2 2
 minutes at|1 -1
@@ -1940,7 +1953,6 @@ often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|2 -2
-oil ,|-1 1
 oil .|3 -3
 oil ;|1 -1
 oil and|1 -1
@@ -1989,7 +2001,7 @@ onions|7 -7
 onions ,|3 -3
 onions .|4 -4
 onions and|1 -1
-onions in|3 -3
+onions in|4 -4
 only|1 -1
 onto|5 -5
 onto a|3 -3
@@ -2023,6 +2035,7 @@ oven at|3 -3
 oven for|2 -2
 oven to|8 -8
 ovenproof|1 -1
+ovenproof dish|1 -1
 over|7 -7
 over ,|4 -4
 over .|6 -6
@@ -2059,7 +2072,7 @@ parchment|3 -3
 parsley|6 -6
 parsley ,|2 -2
 parsley .|5 -5
-parsnips|1 -1
+parsnips|3 -3
 partially|3 -3
 partially covered|3 -3
 partly|3 -3
@@ -2154,8 +2167,9 @@ powder and|1 -1
 preheat|6 -6
 preheat oven|3 -3
 preheat the|3 -3
+preheat to|3 -3
 prep|-7 7
-prep #|-6 6
+prep #|-7 7
 prep time|-3 3
 preparation|-4 4
 press|7 -7
@@ -2254,10 +2268,11 @@ return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
 rice|2 -2
+rice #|-1 1
 rice ,|4 -4
 rice .|4 -4
 rice and|3 -3
-rice cooker|2 -2
+rice cooker|4 -4
 rice with|2 -2
 rings|3 -3
 rinse|8 -8
@@ -2304,7 +2319,7 @@ runs clear|2 -2
 rye|3 -3
 rye flour|3 -3
 s|-2 2
-saffron|3 -3
+saffron|2 -2
 sage|4 -4
 sage .|1 -1
 salad|1 -1
@@ -2361,7 +2376,7 @@ season ,|2 -2
 season .|7 -7
 season and|3 -3
 season to|1 -1
-season with|2 -2
+season with|1 -1
 seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
@@ -2449,7 +2464,7 @@ single|3 -3
 sink|2 -2
 sit|5 -5
 sit #|4 -4
-sit for|2 -2
+sit for|3 -3
 six|3 -3
 size|1 -1
 sized|3 -3
@@ -2490,12 +2505,12 @@ so .|2 -2
 so it|2 -2
 soak|4 -4
 soak beans|3 -3
-soak chickpeas|3 -3
+soak chickpeas|2 -2
 soak in|2 -2
 soak the|5 -5
 soaking|-2 2
 soba|3 -3
-soda|2 -2
+soda|1 -1
 soft|5 -5
 soft ,|3 -3
 soft .|4 -4
@@ -2520,7 +2535,7 @@ soy sauce|1 -1
 soya|-3 3
 spaghetti|1 -1
 spelt|1 -1
-spice|2 -2
+spice|1 -1
 spices|5 -5
 spices #|3 -3
 spices ,|1 -1
@@ -2528,14 +2543,15 @@ spices and|2 -2
 spices in|2 -2
 spinach|6 -6
 spinach ,|3 -3
-spinach .|2 -2
+spinach .|3 -3
 spinach and|2 -2
 spinach in|3 -3
 split|3 -3
-split peas|3 -3
+split peas|2 -2
 spoon|5 -5
 spoon .|3 -3
 spoon into|2 -2
+spoon the|2 -2
 spoonful|1 -1
 spots|1 -1
 spread|2 -2
@@ -2626,6 +2642,7 @@ sugar and|1 -1
 sugar salt|1 -1
 sun|2 -2
 sunday|-1 1
+surface|1 -1
 swap|3 -3
 swapping|2 -2
 swapping the|2 -2
@@ -2635,11 +2652,11 @@ sweat the|4 -4
 sweet|3 -3
 sweet potato|2 -2
 sweet potatoes|2 -2
-swirl|2 -2
+swirl|1 -1
 syrup|3 -3
 syrup ,|1 -1
 syrup .|2 -2
-t|2 -2
+t|1 -1
 t catch|1 -1
 t stir|3 -3
 tablespoon|3 -3
@@ -2657,7 +2674,7 @@ tamari|3 -3
 tamarind|1 -1
 taste|6 -6
 taste .|4 -4
-tbsp|4 -4
+tbsp|3 -3
 tbsp of|4 -4
 tbsp oil|2 -2
 tbsp water|-1 1
@@ -2675,7 +2692,7 @@ ten minutes|4 -4
 tender|2 -2
 tender ,|1 -1
 tender .|2 -2
-tender and|1 -1
+tender and|2 -2
 texture|4 -4
 that|4 -4
 thaw|-2 2
@@ -2712,7 +2729,7 @@ the cream|2 -2
 the crumbs|2 -2
 the dal|-2 2
 the day|4 -4
-the dough|1 -1
+the dough|2 -2
 the drained|1 -1
 the dressing|3 -3
 the dry|2 -2
@@ -2733,7 +2750,7 @@ the gnocchi|2 -2
 the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
-the hot|3 -3
+the hot|4 -4
 the juice|1 -1
 the kale|3 -3
 the last|5 -5
@@ -2765,6 +2782,7 @@ the pan|4 -4
 the parsley|1 -1
 the pasta|3 -3
 the paste|3 -3
+the pastry|2 -2
 the peas|2 -2
 the peppers|3 -3
 the polenta|3 -3
@@ -2902,13 +2920,14 @@ to cover|2 -2
 to freeze|-5 5
 to high|1 -1
 to low|1 -1
-to make|-1 1
+to make|1 -1
 to pot|4 -4
 to soak|2 -2
 to stand|4 -4
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
+to time|3 -3
 to wilt|3 -3
 toast|7 -7
 toast the|2 -2
@@ -3015,7 +3034,7 @@ until charred|1 -1
 until completely|1 -1
 until creamy|1 -1
 until crisp|2 -2
-until deep|1 -1
+until deep|2 -2
 until doubled|2 -2
 until fragrant|2 -2
 until golden|3 -3
@@ -3042,7 +3061,7 @@ upper|3 -3
 us|-2 2
 use|-3 3
 usually|1 -1
-v|2 -2
+v|3 -3
 valve|2 -2
 vanilla|2 -2
 ve|3 -3
@@ -3068,7 +3087,7 @@ warm|1 -1
 warm #|1 -1
 warm .|3 -3
 warm in|3 -3
-warm or|-3 3
+warm or|-2 2
 warm the|1 -1
 warm through|3 -3
 wash|2 -2
@@ -3088,7 +3107,7 @@ water in|4 -4
 water is|2 -2
 water over|2 -2
 water runs|2 -2
-water to|3 -3
+water to|2 -2
 water until|3 -3
 water with|1 -1
 way|1 -1
@@ -3099,8 +3118,10 @@ week .|2 -2
 weeks|-3 3
 weeks .|-1 1
 weeks in|-5 5
+weigh|1 -1
 weight|3 -3
 well ,|1 -1
+well and|2 -2
 wet|5 -5
 wet ,|3 -3
 wet .|3 -3
@@ -3162,6 +3183,7 @@ with hot|-1 1
 with lemon|3 -3
 with lid|2 -2
 with lime|1 -1
+with milk|2 -2
 with oil|4 -4
 with onion|1 -1
 with onions|2 -2
@@ -3175,7 +3197,8 @@ with water|2 -2
 within|1 -1
 within #|-1 1
 without|-1 1
-without stirring|2 -2
+without stirring|1 -1
+wks|1 -1
 wok|5 -5
 wooden|3 -3
 work|4 -4
@@ -3200,8 +3223,8 @@ you can|2 -2
 you like|2 -2
 your|4 -4
 zest|5 -5
-zest ,|2 -2
+zest ,|3 -3
 °|2 -2
-° c|2 -2
+° c|1 -1
 ° f|4 -4
 `;
