@@ -37,11 +37,17 @@ export function singular(word: string): string {
 export function cannedOf(food: Food, foods: Iterable<Food>): Food {
   if (food.facts.packs?.value.some(({ name }) => name === 'can')) return food;
   const names = new Set([food.name, ...(food.facts.names ?? [])].map(plain));
-  for (const other of foods) {
-    const [, what] = /^canned (.+)$/.exec(other.name) ?? [];
-    if (what !== undefined && names.has(plain(what))) return other;
-  }
-  return food;
+  const all = [...foods];
+  const tinned = (name: string): boolean => {
+    const [, what] = /^(?:canned|tinned) (.+)$/.exec(name) ?? [];
+    return what !== undefined && names.has(plain(what));
+  };
+  // By its own name before any other: "canned cherry tomatoes" are canned tomatoes, where none are called so.
+  return (
+    all.find(({ name }) => tinned(name)) ??
+    all.find(({ name, facts }) => name.startsWith('canned ') && facts.names?.some(tinned)) ??
+    food
+  );
 }
 
 /** Letters without their accents: "purée" and "puree" are the same. */

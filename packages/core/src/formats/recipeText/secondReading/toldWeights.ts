@@ -6,6 +6,7 @@ export const TOLD_WEIGHTS = `
 # .|1 -1
 # as|-3 3
 # balls|3 -3
+# big|1 -1
 # bowls|-4 4
 # c|3 -3
 # cloves|1 -1
@@ -23,7 +24,7 @@ export const TOLD_WEIGHTS = `
 # hr|1 -1
 # in|-1 1
 # inch|1 -1
-# inches|2 -2
+# inches|1 -1
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
@@ -38,7 +39,7 @@ export const TOLD_WEIGHTS = `
 # portions|-1 1
 # sec|5 -5
 # seconds|3 -3
-# servings|-4 4
+# servings|-5 5
 # slices|2 -2
 # squares|-2 2
 # tablespoon|1 -1
@@ -153,8 +154,9 @@ export const TOLD_WEIGHTS = `
 , no|2 -2
 , not|2 -2
 , nutmeg|3 -3
+, nuts|3 -3
+, oil|-1 1
 , one|2 -2
-, onion|-1 1
 , onions|2 -2
 , or|-2 2
 , oregano|1 -1
@@ -179,7 +181,7 @@ export const TOLD_WEIGHTS = `
 , rest|3 -3
 , rice|1 -1
 , rinse|2 -2
-, roast|1 -1
+, roast|-1 1
 , roll|5 -5
 , rosemary|1 -1
 , salt|5 -5
@@ -242,7 +244,7 @@ export const TOLD_WEIGHTS = `
 , white|3 -3
 , wrap|-3 3
 , yeast|1 -1
-. #|4 -4
+. #|5 -5
 . salt|1 -1
 ; #|5 -5
 ; add|2 -2
@@ -334,12 +336,14 @@ export const TOLD_WEIGHTS = `
 ^ high|3 -3
 ^ hold|-6 6
 ^ hot|-1 1
-^ if|4 -4
+^ if|5 -5
 ^ into|3 -3
+^ it|1 -1
 ^ keep|3 -3
 ^ keeps|-8 8
 ^ knead|5 -5
 ^ ladle|4 -4
+^ lasts|-5 5
 ^ lay|4 -4
 ^ layer|4 -4
 ^ leave|8 -8
@@ -400,7 +404,7 @@ export const TOLD_WEIGHTS = `
 ^ rice|6 -6
 ^ rinse|7 -7
 ^ rise|3 -3
-^ roast|6 -6
+^ roast|7 -7
 ^ roll|6 -6
 ^ rub|2 -2
 ^ salt|7 -7
@@ -435,11 +439,12 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|5 -5
+^ take|4 -4
 ^ takes|-5 5
 ^ taste|4 -4
 ^ the|5 -5
 ^ then|8 -8
+^ thin|5 -5
 ^ time|-5 5
 ^ tip|5 -5
 ^ to|-7 7
@@ -580,7 +585,7 @@ allspice|1 -1
 almonds|3 -3
 almonds .|3 -3
 almost|2 -2
-alongside|3 -3
+alongside|2 -2
 an oiled|2 -2
 an onion|3 -3
 an ovenproof|1 -1
@@ -640,7 +645,7 @@ and roast|2 -2
 and rosemary|2 -2
 and salt|1 -1
 and scatter|2 -2
-and season|1 -1
+and season|2 -2
 and serve|4 -4
 and set|1 -1
 and simmer|4 -4
@@ -710,7 +715,7 @@ bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
-bake in|1 -1
+bake in|2 -2
 bake on|3 -3
 baking|-3 3
 baking dish|3 -3
@@ -719,6 +724,7 @@ baking sheet|2 -2
 baking tray|1 -1
 balls|4 -4
 balls ,|2 -2
+balsamic|3 -3
 bananas|3 -3
 bar|2 -2
 barley ,|2 -2
@@ -748,8 +754,9 @@ beans overnight|3 -3
 beans with|2 -2
 beat|2 -2
 beat in|3 -3
-beetroot|2 -2
+beetroot|3 -3
 beets|2 -2
+before|1 -1
 before ,|3 -3
 before cutting|3 -3
 before eating|3 -3
@@ -804,7 +811,7 @@ boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
-boiling|6 -6
+boiling|5 -5
 boiling water|3 -3
 bonnet|2 -2
 both|3 -3
@@ -813,7 +820,7 @@ bottles|-2 2
 bottom|4 -4
 bottom .|2 -2
 bowl|5 -5
-bowl ,|2 -2
+bowl ,|1 -1
 bowl .|3 -3
 box|3 -3
 boxes|-1 1
@@ -900,7 +907,7 @@ carrots ,|-2 2
 carrots and|3 -3
 carrots in|1 -1
 carrots with|2 -2
-cashews|4 -4
+cashews|3 -3
 casserole|4 -4
 cast|1 -1
 cast iron|1 -1
@@ -988,7 +995,7 @@ cocoa|1 -1
 coconut|1 -1
 coconut milk|4 -4
 colander|2 -2
-cold|2 -2
+cold|3 -3
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
@@ -1047,19 +1054,20 @@ counter|3 -3
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
-cover|4 -4
+cover|3 -3
 cover ,|5 -5
 cover .|6 -6
 cover and|-1 1
 cover by|2 -2
 cover the|1 -1
 cover tightly|4 -4
-cover with|5 -5
+cover with|4 -4
 covered|-2 2
 covered #|4 -4
 covered ,|-3 3
 covered .|2 -2
 crackle|1 -1
+cranberries|2 -2
 cream|6 -6
 cream ,|2 -2
 cream .|5 -5
@@ -1078,7 +1086,7 @@ crush|3 -3
 cube|3 -3
 cubes .|3 -3
 cucumber|2 -2
-cumin|3 -3
+cumin|2 -2
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
@@ -1099,7 +1107,7 @@ cut the|1 -1
 cutting|3 -3
 cutting .|4 -4
 d|2 -2
-d .|-1 1
+d .|-2 2
 daikon|2 -2
 daily|3 -3
 dal .|4 -4
@@ -1155,6 +1163,7 @@ down|2 -2
 down ,|1 -1
 down .|4 -4
 down and|1 -1
+down on|2 -2
 down with|-1 1
 drain|10 -10
 drain #|3 -3
@@ -1168,15 +1177,15 @@ drain the|3 -3
 drain well|4 -4
 drained|3 -3
 drained beans|1 -1
-dress|5 -5
+dress|6 -6
 dressing|6 -6
-dressing .|4 -4
+dressing .|3 -3
 dressing in|4 -4
 dressing ingredients|2 -2
 dried|4 -4
 drink|4 -4
 drizzle over|3 -3
-drizzle with|3 -3
+drizzle with|2 -2
 drop|4 -4
 dry|5 -5
 dry ,|4 -4
@@ -1345,7 +1354,7 @@ frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|6 -6
+fry #|7 -7
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1412,6 +1421,7 @@ golden and|1 -1
 gone|1 -1
 good|1 -1
 gradually|3 -3
+grains|4 -4
 grate|3 -3
 grated|2 -2
 grating|2 -2
@@ -1423,7 +1433,7 @@ green|3 -3
 greens|5 -5
 griddle|4 -4
 grill|4 -4
-grill for|3 -3
+grill for|4 -4
 grind|4 -4
 grind with|1 -1
 ground|1 -1
@@ -1441,6 +1451,7 @@ halfway|4 -4
 halfway .|4 -4
 halfway through|2 -2
 halve|4 -4
+halve the|1 -1
 halved|1 -1
 hand|3 -3
 hand .|1 -1
@@ -1453,10 +1464,10 @@ hard|5 -5
 hard #|2 -2
 hard for|3 -3
 hard in|2 -2
-harissa|1 -1
+harissa|2 -2
 has|1 -1
 has gone|1 -1
-have|2 -2
+have|3 -3
 head|1 -1
 headspace|3 -3
 heat|8 -8
@@ -1471,7 +1482,7 @@ heat oil|2 -2
 heat oven|5 -5
 heat the|1 -1
 heat to|1 -1
-heavy|4 -4
+heavy|3 -3
 heavy pan|2 -2
 heavy pot|1 -1
 herbs|-1 1
@@ -1487,11 +1498,12 @@ hing|2 -2
 hold|-6 6
 hold #|-5 5
 holds|-2 2
-hot ,|4 -4
+hot ,|5 -5
 hot .|4 -4
 hot oil|1 -1
 hot pan|2 -2
 hot sauce|4 -4
+hot water|-1 1
 hour|-1 1
 hour #|-3 3
 hour ,|3 -3
@@ -1559,6 +1571,7 @@ is|-2 2
 ish|2 -2
 it|6 -6
 it ,|2 -2
+it .|-1 1
 it a|2 -2
 it all|3 -3
 it bubble|1 -1
@@ -1589,14 +1602,14 @@ jars .|1 -1
 juice|4 -4
 juice ,|2 -2
 juice .|2 -2
-juice and|2 -2
+juice and|3 -3
 juice of|1 -1
 juices|1 -1
 just|2 -2
 just tender|1 -1
 kala|1 -1
-kale|4 -4
-kale and|1 -1
+kale|5 -5
+kale and|2 -2
 kcal|-5 5
 keep for|1 -1
 keep the|3 -3
@@ -1667,7 +1680,7 @@ lemon juice|2 -2
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|6 -6
+lentils|7 -7
 lentils #|3 -3
 lentils ,|4 -4
 lentils .|2 -2
@@ -1682,7 +1695,7 @@ let the|3 -3
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
-lid ajar|2 -2
+lid ajar|1 -1
 lid off|2 -2
 lid on|4 -4
 lidded|2 -2
@@ -1721,7 +1734,7 @@ logs|2 -2
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-1 1
+loosen|-2 2
 loosen with|-2 2
 lot|3 -3
 lots|4 -4
@@ -1736,7 +1749,7 @@ lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
 lowest heat|2 -2
-lukewarm|4 -4
+lukewarm|5 -5
 lumps|2 -2
 lunch|-2 2
 lunches|3 -3
@@ -1781,6 +1794,7 @@ medium heat|1 -1
 medium high|1 -1
 medium low|1 -1
 melt|3 -3
+melt the|1 -1
 melted|2 -2
 middle|2 -2
 milk|-2 2
@@ -1802,7 +1816,7 @@ min stirring|2 -2
 min till|4 -4
 min to|2 -2
 min under|1 -1
-min until|4 -4
+min until|3 -3
 min with|3 -3
 mince|2 -2
 mins|-2 2
@@ -1893,7 +1907,7 @@ naturally|4 -4
 naturally for|2 -2
 nearly|2 -2
 need|1 -1
-needed|-1 1
+needed|-2 2
 needed .|-2 2
 needs|2 -2
 nero|1 -1
@@ -1906,6 +1920,7 @@ no|4 -4
 non|2 -2
 non stick|2 -2
 noodles|-3 3
+noodles #|3 -3
 noodles ,|2 -2
 nori|3 -3
 not|1 -1
@@ -1922,7 +1937,7 @@ nutmeg ,|1 -1
 nutmeg .|4 -4
 nutritional|1 -1
 nuts|5 -5
-nuts .|4 -4
+nuts .|3 -3
 nuts and|2 -2
 oat|5 -5
 oat milk|4 -4
@@ -1931,7 +1946,7 @@ oats ,|2 -2
 occasionally|2 -2
 of|-1 1
 of #|-3 3
-of a|2 -2
+of a|1 -1
 of an|2 -2
 of cold|1 -1
 of it|3 -3
@@ -1995,13 +2010,14 @@ onion #|3 -3
 onion ,|2 -2
 onion .|4 -4
 onion and|4 -4
+onion for|3 -3
 onion in|3 -3
 onion until|1 -1
-onions|7 -7
+onions|6 -6
 onions ,|3 -3
 onions .|4 -4
 onions and|1 -1
-onions in|4 -4
+onions in|3 -3
 only|1 -1
 onto|5 -5
 onto a|3 -3
@@ -2033,12 +2049,12 @@ oven #|2 -2
 oven ,|2 -2
 oven at|3 -3
 oven for|2 -2
-oven to|8 -8
+oven to|7 -7
 ovenproof|1 -1
 ovenproof dish|1 -1
 over|7 -7
 over ,|4 -4
-over .|6 -6
+over .|7 -7
 over a|2 -2
 over low|3 -3
 over medium|3 -3
@@ -2081,7 +2097,7 @@ pass|3 -3
 passata|3 -3
 passata ,|2 -2
 pasta ,|1 -1
-pasta water|5 -5
+pasta water|4 -4
 paste|6 -6
 paste ,|3 -3
 paste .|4 -4
@@ -2168,7 +2184,7 @@ preheat|6 -6
 preheat oven|3 -3
 preheat the|3 -3
 preheat to|3 -3
-prep|-7 7
+prep|-8 8
 prep #|-7 7
 prep time|-3 3
 preparation|-4 4
@@ -2275,6 +2291,7 @@ rice and|3 -3
 rice cooker|4 -4
 rice with|2 -2
 rings|3 -3
+rings .|3 -3
 rinse|8 -8
 rinse #|2 -2
 rinse ,|3 -3
@@ -2284,8 +2301,8 @@ rinse rice|3 -3
 rinse the|4 -4
 rise|5 -5
 rise #|5 -5
-roast|6 -6
-roast #|5 -5
+roast|5 -5
+roast #|4 -4
 roast ,|-1 1
 roast cut|1 -1
 roast for|4 -4
@@ -2319,7 +2336,7 @@ runs clear|2 -2
 rye|3 -3
 rye flour|3 -3
 s|-2 2
-saffron|2 -2
+saffron|3 -3
 sage|4 -4
 sage .|1 -1
 salad|1 -1
@@ -2361,6 +2378,7 @@ scatter over|3 -3
 scatter with|4 -4
 scattered|2 -2
 scoop|3 -3
+scoop out|2 -2
 score|5 -5
 scotch|2 -2
 scrape|4 -4
@@ -2392,6 +2410,7 @@ seeds ,|2 -2
 seeds .|3 -3
 seeds and|2 -2
 seeds in|1 -1
+segment|3 -3
 separate|3 -3
 separately|4 -4
 serrano|2 -2
@@ -2563,7 +2582,7 @@ spread over|2 -2
 spring|1 -1
 spring onions|2 -2
 sprinkle|3 -3
-sprinkle with|4 -4
+sprinkle with|3 -3
 sprouts|1 -1
 square|3 -3
 squares .|3 -3
@@ -2656,7 +2675,7 @@ swirl|1 -1
 syrup|3 -3
 syrup ,|1 -1
 syrup .|2 -2
-t|1 -1
+t|2 -2
 t catch|1 -1
 t stir|3 -3
 tablespoon|3 -3
@@ -2682,7 +2701,7 @@ tea|5 -5
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
-temp|3 -3
+temp|4 -4
 temp #|4 -4
 tempeh|5 -5
 tempeh #|3 -3
@@ -2795,7 +2814,7 @@ the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the rosemary|3 -3
-the sage|1 -1
+the sage|2 -2
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
@@ -2832,7 +2851,7 @@ their|3 -3
 their liquid|1 -1
 their skins|2 -2
 their water|1 -1
-them|6 -6
+them|5 -5
 them in|3 -3
 them with|1 -1
 then|6 -6
@@ -2892,7 +2911,7 @@ tight ,|1 -1
 tightly|4 -4
 tightly in|3 -3
 til|3 -3
-till|1 -1
+till|2 -2
 till golden|2 -2
 till it|2 -2
 till soft|2 -2
@@ -2988,7 +3007,7 @@ tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
 tray to|2 -2
-tray with|3 -3
+tray with|2 -2
 trays|6 -6
 trays ,|3 -3
 trays .|4 -4
@@ -3061,7 +3080,7 @@ upper|3 -3
 us|-2 2
 use|-3 3
 usually|1 -1
-v|3 -3
+v|2 -2
 valve|2 -2
 vanilla|2 -2
 ve|3 -3
@@ -3085,9 +3104,9 @@ walnuts in|3 -3
 want|2 -2
 warm|1 -1
 warm #|1 -1
-warm .|3 -3
+warm .|4 -4
 warm in|3 -3
-warm or|-2 2
+warm or|-3 3
 warm the|1 -1
 warm through|3 -3
 wash|2 -2
@@ -3100,7 +3119,7 @@ water .|2 -2
 water ;|1 -1
 water and|2 -2
 water as|-1 1
-water by|2 -2
+water by|1 -1
 water for|6 -6
 water if|6 -6
 water in|4 -4
@@ -3113,12 +3132,12 @@ water with|1 -1
 way|1 -1
 we|3 -3
 wedges|2 -2
+wedges ,|1 -1
 week|-2 2
 week .|2 -2
 weeks|-3 3
 weeks .|-1 1
 weeks in|-5 5
-weigh|1 -1
 weight|3 -3
 well ,|1 -1
 well and|2 -2
@@ -3135,7 +3154,7 @@ while|1 -1
 while hot|4 -4
 while warm|2 -2
 while you|2 -2
-whisk|8 -8
+whisk|9 -9
 whisk ,|1 -1
 whisk dry|2 -2
 whisk everything|1 -1
@@ -3143,7 +3162,7 @@ whisk flour|2 -2
 whisk in|2 -2
 whisk the|3 -3
 whisk together|1 -1
-whisk wet|3 -3
+whisk wet|2 -2
 whisking|2 -2
 whistles|3 -3
 white|2 -2
@@ -3179,7 +3198,7 @@ with foil|3 -3
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
-with hot|-1 1
+with hot|-2 2
 with lemon|3 -3
 with lid|2 -2
 with lime|1 -1
@@ -3193,7 +3212,7 @@ with soy|1 -1
 with sugar|2 -2
 with their|2 -2
 with vinegar|1 -1
-with water|2 -2
+with water|3 -3
 within|1 -1
 within #|-1 1
 without|-1 1
@@ -3223,7 +3242,7 @@ you can|2 -2
 you like|2 -2
 your|4 -4
 zest|5 -5
-zest ,|3 -3
+zest ,|2 -2
 °|2 -2
 ° c|1 -1
 ° f|4 -4

@@ -1,37 +1,37 @@
 /** Written by `npm run learn:steps`, from the corpus. Each line: a sign, and its weight for each sort, in tenths. */
 export const WEIGHTS = `
 #|-3 1 -1 -1 0 -3 -3
-# #|-3 -7 0 0 2 -2 -9
+# #|-2 -7 0 0 2 -2 -9
 # ,|-1 -1 -6 -3 2 0 -5
 # .|-1 1 -6 -2 0 -6 -4
-# balls|2 -3 -3 -2 -2 -2 -1
-# c|-2 -2 -5 -5 6 -4 -8
+# balls|3 -3 -3 -2 -2 -2 -1
+# c|-2 -2 -5 -5 6 -5 -8
 # cloves|-1 0 -1 -2 -2 1 -2
 # cm|0 1 -3 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
-# cups|0 -2 -2 1 -1 -1 1
+# cups|0 -2 -1 1 -1 -1 1
 # d|-1 -2 -2 -1 -2 1 -1
 # days|3 -4 -3 -3 -3 -1 -3
 # degrees|1 -4 -3 -4 3 -2 -3
 # f|1 -2 -3 -3 0 0 -2
-# fan|2 -4 -5 -4 2 -3 -2
+# fan|1 -5 -5 -4 2 -3 -2
 # for|-3 -4 1 -3 1 -1 0
 # g|1 -1 -3 0 -2 -2 -2
 # h|1 1 -7 -3 -2 -5 -5
 # hour|-5 3 -4 0 0 -4 -3
-# hours|1 -1 -6 -2 1 -5 -6
+# hours|1 -1 -6 -2 1 -6 -6
 # hr|-5 3 -3 -1 -1 -3 -3
 # hrs|-1 3 -4 -4 -1 -4 -3
-# inch|4 -3 -4 -2 -4 -4 -2
+# inch|4 -2 -4 -2 -4 -4 -2
 # inches|-1 -1 1 -1 1 -2 -1
 # kg|1 0 -1 0 -1 -2 -1
-# l|-1 -4 0 -1 -5 0 -5
+# l|0 -4 0 -1 -5 0 -5
 # lb|-1 -1 1 -1 0 -2 0
 # litre|2 -1 -2 -1 -2 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
 # min|-8 1 1 1 -1 -4 0
 # mins|-10 0 0 2 0 -9 -8
-# minute|-7 -5 2 -2 -3 0 -2
+# minute|-7 -5 2 -2 -3 0 -1
 # minutes|-6 2 -1 0 -1 -5 0
 # ml|-1 -1 -3 0 -2 1 -1
 # mm|4 -4 -3 -3 0 -3 -3
@@ -39,13 +39,13 @@ export const WEIGHTS = `
 # more|-4 -4 -1 1 2 -3 -4
 # patties|2 -1 -2 -1 -2 -2 -1
 # sec|-1 -3 -3 0 -4 2 -3
-# seconds|-5 -2 3 -1 -3 2 -1
+# seconds|-4 -2 3 -1 -3 2 -1
 # tablespoon|2 -1 -2 -1 0 -2 -1
 # tablespoons|-1 -1 -2 1 -1 -1 0
 # tbsp|-1 -4 -1 -1 -1 0 0
 # tin|0 0 -2 -2 0 -2 -1
 # to|-3 -6 -2 0 2 -2 -2
-# trays|-2 -2 -1 -1 1 -1 -1
+# trays|-1 -2 -1 -1 1 -1 -1
 # tsp|1 -1 -1 -2 -1 -1 -3
 # until|-2 -2 0 -1 1 -1 -1
 # weeks|4 -4 -4 -3 -3 -2 -3
@@ -54,23 +54,24 @@ export const WEIGHTS = `
 ( #|-2 -1 -1 -2 0 -4 1
 ( about|2 -2 -1 -5 -3 -3 2
 ( fan|0 -1 -1 -1 1 -1 -1
-( it|-1 -3 2 -1 -3 -2 -3
+( it|-1 -2 2 -1 -3 -2 -3
+( not|3 0 -3 -2 0 -3 -1
 ( or|0 2 -3 -3 -2 -1 -2
 , #|-4 -6 2 -1 0 -1 -5
 , a|-1 0 1 -3 0 -5 -1
 , about|-1 -3 1 0 -4 -1 -6
-, add|-1 -3 -1 0 0 -2 -1
-, adding|-2 -2 -2 0 1 1 -1
+, add|0 -3 -1 0 0 -2 -1
+, adding|-2 -2 -1 0 1 1 -1
 , and|0 -2 -4 -1 2 -4 -5
-, another|-3 -5 -4 2 1 -2 -2
+, another|-4 -5 -4 2 1 -2 -2
 , back|-3 -2 1 -3 3 -3 -2
 , bake|-3 -3 -3 -3 3 -2 -2
 , baking|1 -2 -1 -1 -1 0 0
-, basil|2 -2 1 -3 -3 -3 -2
+, basil|2 -2 0 -3 -3 -3 -2
 , bay|0 -2 -1 1 -3 -5 -2
 , beans|-2 -2 2 0 -1 -4 -2
-, blend|-4 -1 -2 -1 -1 4 -1
-, boil|-3 -4 -7 6 -5 -2 -2
+, blend|-4 -2 -2 -2 -1 4 -1
+, boil|-3 -5 -7 6 -6 -2 -2
 , box|3 -3 -2 -1 -1 -3 -1
 , bring|-3 -2 0 0 1 -2 -2
 , broth|1 -1 -1 -3 -5 0 -2
@@ -79,7 +80,7 @@ export const WEIGHTS = `
 , carrot|0 -3 -1 0 -3 -2 -2
 , carrots|1 -3 0 -2 -3 0 -2
 , celery|0 -1 -2 1 -3 -2 -3
-, chickpeas|1 -1 -2 -2 -1 -1 -1
+, chickpeas|2 -1 -2 -2 -1 -1 -1
 , chill|0 1 -3 -2 -2 0 -1
 , chilli|1 -2 1 -3 -3 -2 -2
 , chillies|1 -2 0 -2 -3 -3 -2
@@ -96,19 +97,19 @@ export const WEIGHTS = `
 , covered|-1 1 -3 2 -3 -2 -3
 , cumin|3 -3 -3 2 -3 -4 -2
 , curry|1 -1 1 -2 -1 -1 -1
-, cut|1 0 -4 0 -2 -3 0
+, cut|1 -1 -4 0 -2 -3 0
 , dill|0 -2 0 -1 -3 0 -2
 , don|-2 -2 1 -1 0 0 -1
 , drain|-6 2 -6 3 -6 -5 -6
 , drizzle|0 0 -2 -3 0 -2 -1
 , dry|-2 0 1 0 -4 -3 -4
-, fill|-1 -3 2 -3 -2 -2 -2
+, fill|-1 -3 2 -3 -3 -2 -2
 , flatten|1 -1 -2 -1 -1 -2 -1
 , flip|-2 -2 -2 -2 2 -1 -2
 , flipping|-1 -3 -2 1 0 -1 -2
 , flour|-1 -2 1 -3 -1 1 -2
 , fold|2 -4 -5 -4 -3 -1 0
-, for|-2 3 -2 -1 -2 -1 -2
+, for|-2 3 -2 -2 -2 -1 -2
 , freeze|2 -2 -2 -2 -2 -3 -1
 , fridge|0 0 -2 -1 -1 0 -1
 , fry|-5 -3 2 -1 -5 -4 -5
@@ -142,16 +143,17 @@ export const WEIGHTS = `
 , milk|1 -2 1 -2 -2 -3 -1
 , mint|3 -1 -3 -1 -2 -3 -1
 , mirin|1 -1 -1 -1 1 -2 -1
-, mix|0 0 -2 -2 0 0 -1
-, mushrooms|-2 -2 2 -1 -3 -4 -3
+, mix|1 0 -2 -2 -1 0 -1
+, mushrooms|-2 -2 2 -1 -3 -4 -2
 , mustard|0 -3 -1 1 -2 0 -2
-, no|1 -3 0 -2 -3 1 -2
+, no|1 -3 0 -2 -3 1 -1
 , not|-3 0 1 -3 -2 2 -2
 , nutmeg|1 -2 -1 0 -2 -1 -1
-, oil|-2 -1 -3 -5 2 1 -5
+, nuts|0 -1 -3 -2 -2 0 -1
+, oil|-2 -1 -3 -6 2 1 -5
 , one|-2 1 -2 2 -3 -1 -2
-, onion|-2 -3 -1 0 1 -1 1
-, onions|1 -4 -3 1 0 0 -4
+, onion|-1 -3 -2 0 0 -1 1
+, onions|1 -4 -3 1 0 0 -3
 , or|-2 -2 -1 -2 2 1 -2
 , oregano|-1 -2 -3 0 1 1 -1
 , pack|2 -2 -3 -1 -2 -2 -1
@@ -162,12 +164,12 @@ export const WEIGHTS = `
 , paste|-1 -1 0 1 -3 -2 -1
 , peel|0 0 -3 1 -2 -2 -2
 , pepper|0 1 0 -4 -4 -2 -3
-, peppers|-2 -2 -1 1 2 -1 -1
+, peppers|-2 -2 -1 1 1 -1 -1
 , pinch|1 1 -3 -2 -2 -2 -1
 , portion|1 -1 -1 -1 -1 -1 -1
 , potatoes|4 -2 -5 0 -3 -3 -2
 , pour|1 -1 -2 1 0 -5 -2
-, press|0 0 -1 -3 -1 -5 -4
+, press|0 0 0 -3 -1 -5 -4
 , put|0 1 -1 0 -2 -2 -3
 , reduce|-4 -1 -6 4 -3 -2 -1
 , remaining|0 -1 -2 -1 -2 0 -1
@@ -176,8 +178,8 @@ export const WEIGHTS = `
 , rice|-1 0 1 -2 -2 1 -1
 , rinse|-2 2 -3 2 -3 -2 -4
 , roast|-3 -1 -1 -2 2 -1 -1
-, roll|2 -2 -1 -1 -2 -2 -1
-, rosemary|1 -3 -2 -2 2 -3 -2
+, roll|2 -3 -1 -1 -2 -2 -1
+, rosemary|1 -2 -2 -2 2 -3 -2
 , salt|-1 0 -1 -3 -1 0 -4
 , sauce|-2 -2 3 -3 -3 -4 -2
 , saving|2 -1 -1 -2 -1 -3 -1
@@ -202,15 +204,15 @@ export const WEIGHTS = `
 , squash|3 -2 -3 -2 -2 -3 -2
 , squeeze|-1 0 -2 0 -5 -7 0
 , stand|-3 3 -4 -3 -3 -2 -4
-, stir|-1 -2 0 -2 0 0 -4
+, stir|-1 -2 0 -1 0 0 -4
 , stirring|-2 -6 -2 2 0 -3 -4
 , stock|2 -1 0 -3 -5 -4 -2
-, sugar|-1 -5 0 1 -2 -2 -4
-, swap|-1 -2 -2 -2 2 -1 -1
+, sugar|-2 -5 0 1 -2 -2 -3
+, swap|-2 -2 -2 -3 2 -1 -2
 , swapping|-1 -2 -1 -1 1 -1 0
 , sweat|-3 -2 3 -2 -1 -2 -3
 , syrup|-1 -1 1 -2 -2 0 -1
-, take|-2 -1 2 -1 -1 -1 -1
+, take|-2 -1 1 -1 -1 -1 -1
 , the|-1 -2 0 -1 -3 -1 -1
 , then|1 2 -2 -5 -1 -1 0
 , thyme|3 -2 -2 -1 -3 -4 -2
@@ -220,7 +222,7 @@ export const WEIGHTS = `
 , tofu|1 0 -3 0 -2 0 -1
 , tomatoes|1 -2 -2 1 0 -3 -1
 , top|-1 -2 -4 0 2 -1 -2
-, toss|-1 -2 0 -2 1 -4 -5
+, toss|-1 -2 0 -3 1 -4 -5
 , tossing|-2 -1 2 -5 0 -1 -2
 , turmeric|0 -2 1 -3 -1 -2 -1
 , turn|0 0 -3 -3 3 -3 -2
@@ -232,17 +234,17 @@ export const WEIGHTS = `
 , vinegar|-1 -1 -1 1 -3 -1 -2
 , walnuts|0 -3 -1 -2 -2 0 -2
 , warm|-1 -2 1 -4 -2 1 -2
-, water|2 -2 -1 -2 -3 -3 -2
+, water|1 -2 -1 -2 -3 -3 -2
 , whisk|0 -1 -2 2 0 -5 -2
 , white|2 -2 0 -3 -2 -3 -2
 , wrap|0 -1 -4 0 -2 -4 -3
 , yeast|1 1 -3 -1 -2 -1 -1
-. #|-2 -1 -1 -2 3 -1 -3
+. #|-2 -1 -2 -2 3 -1 -3
 . add|-2 -4 1 -2 -2 1 -3
 . blend|-5 -2 -3 -2 -2 5 -2
 . bring|-3 -3 3 -5 -3 0 -2
 . brush|2 -1 -2 -2 -3 -2 -1
-. chill|1 -3 -2 -1 -2 0 -1
+. chill|1 -2 -2 -1 -1 0 -1
 . combine|-1 -2 1 -2 -1 0 -2
 . cool|1 -4 -4 -3 -2 0 -2
 . cut|3 -1 -2 -1 -4 -2 -1
@@ -251,7 +253,7 @@ export const WEIGHTS = `
 . fold|4 -2 -2 -2 -2 -4 -1
 . freeze|0 -2 -3 -2 -2 0 -2
 . heat|1 -3 0 -3 -5 -3 -2
-. it|0 -1 -2 -1 -1 0 0
+. it|1 -1 -2 -1 -1 0 -1
 . layer|-1 -1 -3 -2 1 -1 0
 . lemon|-1 -1 -3 -1 -1 2 -1
 . lid|-2 -2 3 -4 -4 -3 -3
@@ -275,7 +277,7 @@ export const WEIGHTS = `
 . spoon|0 0 -2 -1 -1 1 0
 . spread|0 -1 -3 -2 0 -3 -1
 . stir|0 -4 -8 0 -6 2 -2
-. tip|0 -1 0 -1 -2 -1 0
+. tip|0 -1 0 -2 -2 -1 0
 . top|3 -2 -4 -2 -1 -3 -1
 . toss|-1 -1 1 -2 -5 0 -1
 . warm|0 -1 0 -1 -1 -1 -1
@@ -299,7 +301,7 @@ export const WEIGHTS = `
 <=2|-4 -9 9 -5 -11 0 -13
 <=25|-9 5 -13 3 3 -11 -2
 <=45|-13 5 -13 2 5 -9 -3
-<=5|5 -6 2 -2 -9 -3 -1
+<=5|5 -6 2 -1 -9 -3 -1
 <=9|-3 -9 3 0 -4 -8 -1
 ^ #|1 -6 -6 -5 4 -5 -8
 ^ add|3 -4 1 -1 -3 -9 -6
@@ -310,12 +312,12 @@ export const WEIGHTS = `
 ^ blanch|-4 -4 -2 5 -3 -3 -5
 ^ blend|-8 -3 -5 -3 -4 7 -2
 ^ blitz|-7 -3 -4 -4 -4 7 -4
-^ boil|-5 -6 -7 7 -6 -4 -5
+^ boil|-5 -6 -7 7 -6 -5 -6
 ^ bring|-5 -4 0 1 -1 -4 -2
 ^ brown|1 -3 0 -5 -4 -4 -5
 ^ brush|0 -2 -1 -1 1 -2 -1
-^ chill|2 3 -6 -6 -7 -6 -6
-^ chop|1 -3 0 -1 -1 -2 -3
+^ chill|2 3 -6 -6 -7 -5 -6
+^ chop|1 -3 0 0 -1 -2 -3
 ^ combine|2 0 0 -2 -4 -4 -2
 ^ cook|-5 -7 5 -3 -8 -5 -2
 ^ cool|4 3 -9 -8 -10 -5 -7
@@ -330,11 +332,11 @@ export const WEIGHTS = `
 ^ discard|1 -2 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -2 -5 -2
 ^ do|3 -3 -4 -2 -2 -3 -1
-^ drain|2 3 -4 -2 -5 -2 -4
+^ drain|2 2 -4 -2 -5 -2 -4
 ^ dry|1 1 -1 -4 -3 -2 -3
 ^ everything|-5 -4 2 2 -2 2 -4
-^ fill|3 -3 -5 -2 1 -4 -1
-^ filling|3 0 -4 0 -2 -3 -2
+^ fill|3 -3 -5 -3 1 -4 -1
+^ filling|3 1 -4 0 -2 -3 -2
 ^ finish|3 -1 -3 -2 0 -5 -1
 ^ fish|1 -2 -2 -2 -3 -1 -2
 ^ flour|-1 -4 4 -4 -4 -3 -4
@@ -347,8 +349,8 @@ export const WEIGHTS = `
 ^ garlic|-1 -7 7 -6 -7 -8 -5
 ^ get|-2 -2 3 -4 -3 -3 -2
 ^ grate|4 0 -3 -3 -2 -4 -1
-^ grind|4 -3 -3 -2 -2 -4 -3
-^ halve|2 -1 -2 -1 -2 -2 -2
+^ grind|3 -3 -3 -2 -2 -3 -3
+^ halve|2 -1 -2 -1 -1 -2 -2
 ^ heat|2 -8 1 -1 -4 -3 -4
 ^ in|0 -4 1 0 -6 -5 -2
 ^ into|0 -3 1 0 -3 -5 -2
@@ -356,54 +358,55 @@ export const WEIGHTS = `
 ^ knead|4 -3 -5 -4 -4 -5 -5
 ^ lay|1 -2 1 -3 -1 -3 -3
 ^ layer|5 -4 -5 -3 -5 -4 -3
-^ leave|1 2 -3 -2 -8 -3 -9
-^ lemon|3 -2 -3 -1 -2 -4 -1
+^ leave|2 1 -3 -2 -8 -3 -9
+^ lemon|3 -2 -4 -2 -2 -4 -1
 ^ lentils|0 -3 -4 3 -3 -2 -2
 ^ let|2 2 -6 -4 -4 -3 -3
 ^ lid|-3 -7 -3 0 3 -2 -2
 ^ lift|3 -2 -3 -2 -2 -3 -1
-^ lower|-1 -2 0 -3 1 -1 -1
+^ lower|-1 -2 1 -3 1 -1 -1
 ^ mash|0 -3 0 -5 -4 -1 -3
 ^ meanwhile|-4 -2 0 1 0 -2 0
 ^ melt|-3 -4 0 2 -4 -3 -2
-^ mix|5 0 -8 -7 -2 -10 -4
+^ mix|5 0 -8 -7 -2 -9 -4
 ^ morning|1 -1 -1 -1 1 -3 -1
 ^ next|-1 -4 1 1 -4 -4 -4
 ^ off|3 4 -7 -6 -5 -5 -3
 ^ oil|3 0 -3 1 -4 -5 -2
-^ onion|-4 1 2 -4 -5 -4 -5
+^ onion|-4 0 2 -4 -5 -4 -5
 ^ onions|1 -2 1 -1 -3 -3 -2
 ^ out|2 -2 -3 -3 1 -3 -2
-^ oven|9 -6 -7 -5 -1 -8 -5
+^ oven|8 -5 -7 -5 -1 -8 -5
 ^ pack|4 -3 -3 -4 -2 -4 -2
 ^ paste|-3 -4 4 -4 -4 -4 -2
-^ peel|0 0 0 -4 -2 -1 -2
+^ peel|0 0 0 -4 -3 -1 -2
 ^ place|-1 -2 -2 -2 1 -2 -2
 ^ potatoes|-2 -5 -3 4 0 -3 -3
 ^ pour|0 2 -1 -1 -1 -7 -3
 ^ preheat|5 -3 -4 -2 -7 -4 -3
 ^ press|2 5 -6 -4 -6 -6 -6
-^ prove|-3 4 -4 -4 -3 -3 -4
+^ prove|-4 4 -4 -4 -3 -3 -4
 ^ pulse|-5 -2 -3 -3 -3 5 -2
 ^ puree|-5 -2 -3 -4 -3 6 -2
 ^ put|0 -3 -1 -1 -1 -2 1
 ^ quarter|0 0 0 -2 -1 -2 -1
 ^ remove|0 -1 0 -3 -1 -2 -3
-^ rest|-2 6 -3 -8 -5 -7 -5
+^ rest|-2 6 -3 -8 -5 -6 -5
 ^ return|-3 -5 2 2 -2 -5 -4
 ^ rice|-2 -4 2 -3 -3 -4 2
 ^ rinse|-1 1 1 -1 -4 -6 -4
 ^ rise|-3 3 -3 -3 -4 -2 -3
 ^ roast|-4 -8 -1 -6 5 -3 -6
-^ roll|3 -3 0 -4 -4 -4 -4
+^ roll|3 -3 0 -4 -5 -4 -4
 ^ rub|3 0 -4 -2 -1 -2 -1
 ^ salt|5 2 -6 -5 -6 -5 -6
 ^ sauce|1 -4 -2 3 -3 -3 -2
 ^ saute|-3 -3 3 -1 -4 -3 -3
-^ sauté|-3 -4 5 -6 -4 -3 -5
+^ sauté|-3 -3 5 -6 -4 -3 -5
 ^ scatter|4 -2 -6 -2 0 -4 -1
+^ scoop|1 -2 1 -2 -3 -2 -1
 ^ season|7 0 -7 -5 -6 -8 -4
-^ serve|4 -2 -2 -4 -4 -9 -4
+^ serve|3 -2 -2 -4 -4 -9 -4
 ^ set|-1 -3 2 -4 -5 -6 -3
 ^ shake|5 -3 -5 -2 -4 -5 -4
 ^ shape|3 -1 -4 -1 -4 -3 -3
@@ -418,9 +421,9 @@ export const WEIGHTS = `
 ^ spread|3 -2 -5 -1 -2 -4 -2
 ^ sprinkle|1 -1 0 -4 -3 -3 -2
 ^ squeeze|0 -4 0 -1 -4 -3 -2
-^ stand|-6 6 -6 -6 -5 -4 -6
+^ stand|-6 6 -6 -5 -5 -4 -6
 ^ steam|-6 -7 -6 7 -6 -5 -8
-^ stir|3 1 -3 -1 -1 -8 -5
+^ stir|3 1 -3 -1 -2 -8 -5
 ^ stock|2 -3 -5 -1 2 -5 -4
 ^ strain|2 -3 -2 -1 -2 -2 -1
 ^ sweat|-3 -5 2 1 -6 -4 -5
@@ -428,7 +431,7 @@ export const WEIGHTS = `
 ^ the|-1 -2 -1 2 -2 -2 -1
 ^ then|-7 -6 0 3 0 2 -3
 ^ tip|1 -3 0 -1 -1 -2 -2
-^ toast|1 -4 0 -6 1 -4 -6
+^ toast|1 -4 0 -7 1 -4 -6
 ^ tofu|-3 -3 0 -3 2 -3 -4
 ^ tomatoes|0 -3 0 1 -4 -2 -3
 ^ top|4 -2 -4 -2 -3 -4 -2
@@ -437,26 +440,26 @@ export const WEIGHTS = `
 ^ uncover|-2 -2 0 -3 2 -2 -2
 ^ veg|2 -4 -3 0 -3 -3 -1
 ^ vinegar|3 -3 -5 2 -3 -4 -2
-^ warm|-1 -1 2 -1 -6 -6 -6
+^ warm|-1 -1 3 -1 -6 -6 -6
 ^ wash|0 3 0 -4 -1 -6 -5
 ^ while|-2 -2 -1 -4 1 0 0
-^ whisk|1 2 -3 0 -4 -3 -3
+^ whisk|1 2 -3 0 -4 -4 -3
 ^ wilt|-4 -2 4 -2 -1 -4 -2
 ^ wine|-2 -4 0 3 -4 -5 -3
 ^ wrap|2 -3 -2 -3 -1 -3 -2
 a|-3 -1 0 0 1 -1 -2
 a #|-2 -2 -4 1 3 -4 -2
 a baking|0 -2 -2 -2 1 -2 -2
-a big|0 -5 1 -6 -4 -2 0
-a bit|-1 -2 -3 2 -3 0 -2
+a big|1 -5 1 -6 -4 -2 0
+a bit|-1 -2 -3 2 -2 0 -2
 a boil|-4 -3 2 -1 0 -2 -1
 a bowl|3 1 -3 -3 -3 -5 -3
 a clean|2 -1 -1 -2 -1 -2 -1
 a cloth|2 2 -4 -3 -5 -2 -3
 a colander|-3 3 -2 -3 -3 -2 -1
 a day|2 0 -5 -3 -3 -4 -4
-a deep|2 -2 -2 -3 0 -4 -1
-a dry|-2 -3 4 -6 -4 -3 -4
+a deep|2 -3 -2 -3 0 -4 -1
+a dry|-2 -3 4 -6 -4 -3 -3
 a dutch|-2 -1 2 -2 0 -2 -1
 a few|2 -2 -1 1 -3 -2 -1
 a food|-2 -1 -2 -1 -1 2 -1
@@ -492,21 +495,21 @@ a rough|-2 0 -2 -1 -1 2 0
 a saucepan|-4 -2 1 2 -3 -3 -4
 a sheet|-1 0 -3 -3 2 -1 -1
 a sieve|0 2 -3 -2 -2 -3 -1
-a simmer|-4 -3 0 -1 2 -3 -2
+a simmer|-4 -3 0 0 2 -3 -2
 a skewer|-1 -1 -1 -1 1 -1 -1
 a small|-1 -3 1 1 -4 -4 -4
 a splash|1 0 0 -1 -3 -3 -1
 a spoon|-1 -3 1 0 -4 0 -2
 a stick|-2 -1 1 -3 -1 2 -1
 a tablespoon|-2 -2 2 -3 -2 -1 0
-a teaspoon|-3 1 0 -3 -4 1 1
+a teaspoon|-3 1 0 -3 -4 1 0
 a thick|0 -1 0 -3 -1 0 -1
 a third|-1 -3 0 -2 -3 2 -1
 a time|-1 -1 -1 -1 -2 1 0
 a tin|2 -2 -2 0 -3 -4 -1
 a toothpick|-1 -1 -1 -1 1 -1 -1
 a tray|-3 1 -3 -4 2 -3 -3
-a wide|-4 -1 2 0 -1 -3 -1
+a wide|-3 -1 2 0 -1 -3 -1
 about|-2 -3 0 -1 -4 0 1
 about #|-1 -3 1 -1 -3 -2 1
 about a|1 -2 -2 0 -2 0 -1
@@ -517,7 +520,7 @@ add|1 -4 1 -2 -3 -3 -3
 add #|0 -3 -1 1 -3 -5 -3
 add a|-1 1 -5 -1 0 0 -2
 add beans|1 -2 -5 1 -4 1 -2
-add chickpeas|2 -3 -2 -1 0 -3 -2
+add chickpeas|2 -2 -2 -1 0 -3 -2
 add cumin|-1 -1 1 -2 -2 -1 -1
 add everything|2 -3 -2 -3 -3 0 -1
 add garlic|1 -2 0 -1 -3 -3 -1
@@ -527,7 +530,7 @@ add onion|-2 -1 -1 1 -3 -2 -2
 add potatoes|0 -1 0 -1 -1 -1 -1
 add the|1 -2 0 -1 0 -4 -3
 add to|1 -2 -3 0 -1 -3 1
-add tomatoes|5 -2 -5 -1 -1 -3 -2
+add tomatoes|4 -3 -5 -2 1 -3 -3
 add water|-1 1 -4 1 -3 0 -1
 adding|-2 -3 -3 1 1 1 -1
 adding the|-1 -3 -3 0 0 1 -1
@@ -545,10 +548,10 @@ al|-2 -1 -4 4 -3 -1 -3
 all|-2 -4 -1 -2 -3 3 -1
 all ,|0 -2 -3 -3 1 0 -3
 all .|0 -2 0 -3 -3 -4 -2
-all but|-1 0 -2 0 -4 0 -2
+all but|-1 0 -2 0 -4 0 -3
 all in|-1 -3 -2 -2 -3 2 0
 all the|1 -2 -1 0 -2 -1 -1
-allow|2 -1 -4 1 -3 -1 -4
+allow|2 -1 -4 1 -4 -1 -4
 allspice|2 -2 -2 1 -3 -2 -2
 almond|-1 -1 -2 1 -1 1 0
 almonds|0 -3 -2 -3 -1 1 -2
@@ -559,14 +562,14 @@ alongside|3 -2 -4 -2 0 -3 -2
 an|-2 -1 -1 1 -1 -3 -4
 an hour|-5 0 -3 2 -3 -4 -4
 an oiled|-1 1 -3 -2 1 -3 -1
-an onion|-1 -2 2 -2 -3 -2 -1
+an onion|-1 -2 2 -2 -2 -2 -1
 an ovenproof|2 -2 0 -1 -2 -2 -1
 and|-1 -1 -1 -1 -1 0 -2
 and #|-1 -1 -1 0 -3 1 -2
 and a|-2 0 0 0 0 -1 1
 and add|1 -2 -1 0 -2 -2 0
 and bake|-3 -4 -2 -3 4 -2 -2
-and basil|0 -1 -2 -1 -1 0 0
+and basil|0 -1 -2 -1 -2 0 0
 and bay|5 -2 -6 -2 -3 0 -1
 and beans|-2 -1 1 0 -1 -2 -1
 and blend|-1 -2 -2 -2 -2 2 -2
@@ -574,9 +577,9 @@ and boil|-2 -3 -5 5 -4 -2 -2
 and bring|0 -2 2 -3 -3 -2 -1
 and bubbling|0 -1 -1 -2 2 -1 0
 and carrots|-1 -2 1 -1 -3 0 -2
-and celery|-4 -2 0 1 -4 1 -3
-and chill|-2 2 -2 -2 -2 -2 -1
-and chilli|-3 -3 -1 1 0 0 -2
+and celery|-4 -2 0 0 -4 1 -3
+and chill|-2 2 -1 -2 -2 -1 -1
+and chilli|-4 -3 -1 1 0 0 -2
 and cook|-4 -6 -1 4 -3 -3 -1
 and coriander|-1 -1 -3 -3 -2 2 -2
 and cut|3 -3 -2 -2 -3 -3 -2
@@ -585,7 +588,7 @@ and drain|-3 -1 -2 2 -3 -4 -5
 and drizzle|3 -1 -3 -1 -4 -3 -1
 and flour|-1 1 1 -3 -2 -3 -1
 and fry|-2 -2 1 0 -3 -1 -2
-and garlic|0 -4 -1 1 -1 -2 -3
+and garlic|-1 -4 -1 1 0 -2 -3
 and ginger|-2 -2 2 -3 -1 -1 -1
 and grill|-2 -2 -1 -2 2 -1 -1
 and half|1 -3 -2 -4 -1 0 -2
@@ -593,19 +596,19 @@ and into|-2 -1 -2 -3 3 1 0
 and juice|0 -2 -4 1 -1 0 0
 and knead|3 -4 -2 -3 -2 -2 -4
 and leave|-1 2 -1 -5 -2 -3 -2
-and lemon|-1 0 -1 -3 -2 1 -1
+and lemon|-1 0 -1 -3 -1 1 -1
 and let|-3 3 -2 -1 -3 -4 -3
 and lime|1 0 -5 -3 -3 0 -4
 and line|2 -1 -1 -1 -2 -1 0
-and milk|-1 3 -1 -3 -1 -1 0
+and milk|-1 3 -2 -3 -1 -1 0
 and mint|-1 0 1 -1 -1 -3 -1
-and mushrooms|1 -1 2 -6 -2 -3 -1
+and mushrooms|1 -1 2 -6 -2 -2 -1
 and nutmeg|-2 0 1 0 -2 -2 -1
 and oil|1 0 -2 -2 -4 -1 -2
 and onion|3 -2 -3 0 -4 -3 -1
 and onions|-1 -2 1 -2 2 -2 -1
 and oregano|-3 -1 3 -3 -2 -2 -1
-and paprika|0 -2 -1 -2 0 -2 -1
+and paprika|1 -2 -1 -2 0 -2 -1
 and parsley|0 -1 -2 0 -1 0 -1
 and pepper|0 -4 -2 1 -3 1 -3
 and peppers|-3 -3 4 -4 -2 -3 -3
@@ -618,7 +621,7 @@ and roast|-2 -3 -3 -3 3 -1 -2
 and rosemary|1 -3 -3 2 -4 -2 -2
 and salt|2 -1 -1 -2 -4 -3 -2
 and scatter|-2 -2 2 -2 -4 0 -1
-and season|1 -1 1 -2 -2 -2 0
+and season|2 -1 1 -2 -2 -2 0
 and serve|1 -2 -1 -2 -4 -2 -2
 and set|-1 2 -3 1 -2 -1 -1
 and simmer|-3 -3 -6 5 -4 -2 -1
@@ -629,7 +632,7 @@ and spinach|3 -2 -5 3 -2 -3 -2
 and spread|-1 2 -1 -1 -2 -1 -1
 and squeeze|1 0 -1 -3 -2 -3 -3
 and stir|-3 -1 3 -1 -2 -1 -1
-and stock|1 -1 0 -2 -4 -2 -1
+and stock|1 -1 0 -1 -4 -2 -1
 and sugar|2 0 -4 0 -3 -4 -1
 and the|2 -4 -2 -1 -3 -1 -2
 and then|2 -3 -3 2 -3 -2 -2
@@ -647,12 +650,12 @@ another #|-6 -2 1 -2 2 -4 -5
 any|1 1 -1 -2 -1 -3 -1
 apart|-1 0 0 0 0 -2 -2
 apart .|-1 1 -2 1 -1 -1 -1
-apple|0 -2 -1 -3 -3 1 -2
+apple|0 -2 0 -3 -3 1 -2
 apples|0 -2 1 -2 -1 -3 -1
 approx|1 0 -3 -2 0 -3 1
-apricots|1 -1 -2 0 0 -2 -1
+apricots|1 -1 -2 0 0 -1 -1
 are|-2 -4 -3 2 0 -3 -1
-are soft|-2 -2 -2 0 1 -1 -1
+are soft|-1 -2 -1 0 1 -1 -1
 are tender|-1 -1 -1 1 -2 -1 -1
 around|-1 -1 1 -1 0 -1 0
 arrange|2 -3 -2 -2 1 -1 -1
@@ -661,11 +664,11 @@ as|0 0 -1 1 -3 -1 -3
 as it|0 1 -3 0 -5 0 -1
 as they|-1 0 0 -1 0 -4 -2
 as you|1 -2 0 -2 -4 -3 -1
-aside|3 1 -3 -5 -4 -2 -3
+aside|3 1 -2 -5 -4 -2 -3
 aside .|4 -3 -2 -4 -3 -2 -2
 at|-1 -2 -3 -4 2 -2 0
-at #|-3 -7 -2 -4 3 -4 1
-at a|-1 -3 -3 1 -4 1 -2
+at #|-3 -7 -2 -3 3 -4 1
+at a|-1 -3 -3 1 -3 1 -2
 at least|0 1 -3 -4 -4 -4 -3
 at once|-1 -3 1 -3 -4 -5 -2
 at room|2 -1 -3 -3 -3 -3 -2
@@ -680,7 +683,7 @@ back|-3 -3 0 0 1 -1 -4
 back ,|1 0 2 -5 -3 -3 -3
 back .|1 -2 -2 0 -3 0 -2
 back in|-4 -3 -1 1 3 -1 -2
-back to|-1 -2 -1 2 0 0 -1
+back to|-2 -2 -1 2 0 0 -1
 bag|-2 1 1 0 -4 -1 -4
 bag .|-2 2 1 -4 -3 -1 -3
 bags|0 -2 -2 -1 -1 0 -1
@@ -696,15 +699,16 @@ baking powder|0 -1 -2 -1 -1 1 -1
 baking sheet|0 -1 -2 -2 1 -2 -1
 baking tray|1 -1 -1 -1 -1 -1 -1
 balls|2 -4 -3 1 -2 -2 -1
-balls ,|2 -2 -2 -1 -1 -1 -1
+balls ,|2 -2 -2 -1 -2 -1 -1
+balsamic|4 -2 -4 -3 -2 -3 -2
 bananas|0 1 -2 -2 -2 -2 -1
 bar|-1 -2 1 -2 -2 0 -1
 barley|0 -2 2 -1 -4 -4 -3
 barley ,|-1 -2 1 -1 -2 -2 -2
-barley in|1 0 -1 1 -1 -2 -2
+barley in|0 0 -1 1 -1 -2 -2
 base|0 -1 -1 0 -1 -1 0
-basil|1 -4 -3 -2 -2 0 -2
-basil .|3 -2 -4 -2 -2 -4 -1
+basil|2 -4 -3 -2 -2 0 -2
+basil .|3 -2 -5 -2 -2 -4 -1
 batch|-1 -1 1 -2 -1 -1 -1
 batch .|-1 -1 1 -2 -1 -1 -1
 batches|-4 -3 0 -3 -3 3 -2
@@ -715,7 +719,7 @@ batter .|-1 -1 0 -1 -2 0 -1
 bay|-1 -4 1 -2 -5 -1 -2
 bay ,|2 -2 -4 -2 -2 1 -1
 bay .|3 -2 -2 -4 -3 -1 -3
-bay and|-2 -1 2 -2 -2 -2 -1
+bay and|-2 -1 2 -2 -2 -3 -1
 bay leaf|-2 -1 2 0 -1 -1 -1
 bay leaves|0 -2 -1 -1 -1 0 -1
 be|2 -2 -3 0 -3 -2 -1
@@ -740,18 +744,18 @@ before the|-1 1 -3 0 -2 1 -2
 before you|3 -1 -2 -4 -3 -3 -2
 behind appliance|3 2 -6 1 -3 -3 -3
 behind at the hob|4 -9 4 -1 -5 -7 -13
-behind blender|5 1 -1 -5 -8 -3 -7
+behind blender|5 1 -2 -5 -8 -3 -7
 behind hands|5 0 -2 -5 -1 -5 -6
 behind nothing|1 0 0 -2 -10 -1 0
-behind on the hob|4 -3 -4 2 -11 -2 -13
-behind oven|1 1 -6 -6 7 -5 -3
-behind stands|7 -4 -1 -5 -6 -3 -5
+behind on the hob|4 -2 -4 2 -11 -2 -13
+behind oven|1 0 -6 -6 7 -5 -3
+behind stands|7 -3 -1 -5 -6 -3 -4
 bell|-2 -1 3 -3 -2 -1 0
 berries|2 -2 0 -3 -2 -3 -3
 best|3 -3 -2 -2 -2 -3 -2
 better|2 -1 -3 -2 -3 -3 -2
 between|0 1 -5 -3 -1 -1 -4
-between #|3 -2 -3 -1 -1 -3 -1
+between #|3 -2 -3 -1 -1 -4 -1
 between two|0 1 -1 -1 -2 -2 -1
 bicarb|-1 1 1 -3 -4 -3 -2
 big|-2 -6 3 -1 -7 -3 0
@@ -772,10 +776,10 @@ blanch|-4 -5 -4 6 -3 -4 -6
 blanch the|-3 -3 -2 4 -2 -3 -4
 blast|2 0 -3 -3 -4 -3 -4
 blast chill|2 0 -3 -3 -4 -3 -4
-blend|-13 -5 -8 -5 -5 12 -3
+blend|-13 -6 -8 -5 -5 12 -3
 blend #|-4 -3 -2 -3 -4 4 -4
 blend .|-5 -1 -2 -2 -2 4 -1
-blend all|-3 -1 -1 -1 -1 2 -1
+blend all|-3 -2 -2 -1 -1 2 -1
 blend half|-3 -2 -2 -1 -2 3 -2
 blend the|-2 -2 -1 -1 -1 2 -1
 blend until|-2 -1 -2 -1 -1 2 -1
@@ -788,7 +792,7 @@ blitz with|-2 -2 -2 -1 -1 2 -1
 block|-2 2 -3 -3 -2 -3 0
 blocks|1 0 -1 -1 -1 -3 -1
 boil|-11 -12 -3 9 -7 -8 -7
-boil #|-5 -4 -8 7 -5 -3 -4
+boil #|-5 -5 -8 7 -5 -3 -4
 boil ,|-4 -4 -2 4 -5 -2 -2
 boil .|-6 -3 6 -5 -3 -4 -2
 boil and|-1 -2 -4 4 -2 -1 -1
@@ -800,20 +804,20 @@ boil the|-2 -2 -3 3 -3 -2 -2
 boil with|-1 -3 1 1 -3 -1 -1
 boiled|-2 2 -2 1 -4 -3 -5
 boiling|-4 2 -3 1 -1 -2 -5
-boiling water|-4 3 -3 -1 0 -4 -4
+boiling water|-3 3 -3 -1 -1 -4 -4
 bonnet|1 -1 -2 -1 -2 -1 -1
 both|-2 -3 3 -2 -3 -3 -3
 bottle|0 -2 -2 1 -2 0 -1
 bottom|0 -3 1 -1 -2 -4 -4
-bottom .|3 -1 0 -3 -3 -3 -1
+bottom .|2 -2 0 -3 -3 -3 -1
 bowl|5 1 -6 -5 -5 -6 1
 bowl ,|2 1 -5 -3 -3 -3 2
-bowl .|4 0 -5 -1 -3 -5 -4
-bowl with|2 1 -3 -3 -3 -3 -5
+bowl .|4 -1 -5 -1 -3 -5 -4
+bowl with|2 1 -3 -3 -3 -3 -4
 bowls|1 -3 -1 -4 -4 0 -3
 bowls .|-1 -2 1 -3 -3 0 -2
 box|3 -3 -4 -3 -3 -3 -2
-boxes|1 -1 -2 -2 -1 0 -1
+boxes|1 -1 -3 -2 -1 0 -1
 braise|-1 -4 -2 3 -4 -2 -4
 bread|2 -1 -3 -4 0 -4 -2
 bread .|2 -1 -2 -1 -2 -3 -1
@@ -830,7 +834,7 @@ bring to|-6 -4 2 0 1 -3 -2
 bring together|1 1 -3 -1 -2 -2 -1
 bring up|-2 -3 0 0 -4 -3 -3
 broccoli|1 -3 -4 3 -2 -3 -3
-broil|-4 -3 -3 -3 3 -2 -2
+broil|-4 -3 -3 -3 4 -2 -2
 broth|1 -1 -2 -1 -5 -1 -3
 broth ,|0 0 1 -3 -3 0 -1
 broth .|3 -2 -4 -3 -2 0 -1
@@ -849,7 +853,7 @@ bubble for|-4 -3 -6 5 -3 -2 -2
 bubbling|-2 -2 -3 -3 3 -2 -2
 bubbling .|-2 -2 -2 -2 2 -1 -2
 buckwheat|0 -2 -3 2 -1 -1 0
-bulgur|2 1 -5 -1 -1 -3 -1
+bulgur|2 1 -5 -1 -1 -2 -1
 bunch|0 -1 -3 -1 -1 0 -1
 buns|3 -1 -4 -2 -2 -2 -1
 but|0 -1 -4 0 1 1 -2
@@ -857,10 +861,10 @@ but not|-3 -1 -3 1 1 2 -1
 but the|1 -1 -2 -4 -2 -1 -3
 butter|-2 -3 1 0 -5 1 -3
 butter ,|1 -3 -2 1 -3 0 -1
-butter in|-2 -1 4 -4 -1 -3 -2
+butter in|-2 -1 3 -4 -1 -3 -2
 butter with|-3 -1 3 -3 -2 -3 -2
 by|2 -1 -2 0 -2 -4 -3
-by #|2 -3 0 -2 0 -4 -3
+by #|1 -3 0 -2 0 -4 -3
 by half|-5 -1 -1 4 -3 -4 -3
 by hand|4 -5 -4 -4 -3 -3 -2
 c|-2 -3 -6 -7 6 -5 -1
@@ -873,10 +877,10 @@ c fan|5 -2 -2 -1 -3 -2 -1
 c for|-2 -3 -3 -3 0 -1 2
 c gas|4 -1 -2 -1 -3 -2 -1
 c with|1 -2 -2 -2 0 -2 -2
-cabbage|1 -2 -4 2 -6 -3 -6
+cabbage|1 -2 -3 2 -6 -3 -6
 cabbage ,|0 1 -4 1 -3 -2 -2
 cabbage and|-2 -1 1 -1 -2 1 -1
-cake|-1 2 -3 -3 -3 -3 -1
+cake|0 2 -3 -3 -3 -3 -1
 can|-3 -2 -1 0 2 1 -2
 cancel|2 -1 -2 -1 -1 -2 -1
 cancel .|2 -1 -2 -1 -1 -2 -1
@@ -887,13 +891,13 @@ carefully|2 -2 -3 1 1 -2 0
 carrot|1 -4 2 -2 -3 -2 -2
 carrot ,|1 -2 0 -2 -1 -1 -1
 carrot and|1 -2 -1 0 -1 -2 -1
-carrots|1 -6 1 -2 -1 -2 -5
+carrots|0 -6 1 -2 -1 -2 -5
 carrots ,|1 -5 -2 -1 1 -4 -4
 carrots and|2 -2 1 -3 -3 -1 -1
 carrots in|-1 -2 -2 2 -2 1 -1
 carrots with|2 -1 -1 0 -2 -3 -2
-cashews|-1 -1 0 -3 -3 0 -3
-casserole|0 -2 2 -3 -2 -2 -2
+cashews|-1 -1 -1 -2 -3 1 -2
+casserole|0 -2 3 -3 -2 -2 -2
 cast|1 -2 -1 -3 1 -2 0
 cast iron|1 -2 -1 -3 1 -2 0
 catch|-1 -1 1 0 0 -1 0
@@ -901,10 +905,10 @@ catch .|0 -1 1 -1 -1 0 0
 catches|2 -2 -3 0 -2 -2 -1
 cauli|1 -2 -2 -1 1 -3 -3
 cauliflower|-1 -4 0 -1 1 -4 -2
-cauliflower ,|1 -2 -2 0 -2 -1 -1
+cauliflower ,|1 -2 -2 0 -3 -1 -1
 cavolo|0 -1 2 -2 -2 -1 -2
 cayenne|-2 -1 2 -2 -2 -2 -1
-celeriac|1 -1 -2 0 -1 -2 -1
+celeriac|1 -1 -2 1 -1 -2 -1
 celery|-2 -4 0 0 -5 0 -4
 celery ,|1 -1 -1 -1 -2 -3 -1
 celery and|-2 -1 0 0 -2 0 -2
@@ -916,15 +920,16 @@ check|1 0 -3 -3 0 -4 -2
 cheese|-2 -1 -2 -1 2 -2 -1
 chestnuts|-1 0 0 -1 0 -3 -2
 chickpea|-1 0 -1 -2 -1 1 0
-chickpeas|0 -2 0 -4 1 -1 -3
+chickpeas|0 -1 0 -4 0 -1 -3
 chickpeas ,|-1 1 1 -4 0 -2 -1
 chickpeas .|2 -2 -3 -1 -2 -2 -1
 chickpeas and|1 -2 0 -2 0 -4 -2
 chickpeas with|3 -3 -1 -1 -3 -5 -2
 chili|-3 -1 0 2 -3 -2 -1
-chill|1 4 -7 -7 -9 -3 -6
-chill #|-1 4 -4 -5 -6 -4 -4
-chill for|1 1 -3 -3 -3 -2 -1
+chill|1 5 -7 -7 -9 -3 -6
+chill #|-2 4 -4 -5 -6 -3 -4
+chill .|1 -3 -2 -1 -2 0 -1
+chill for|1 1 -2 -3 -3 -2 -1
 chill to|1 1 -2 -1 -4 -2 -3
 chilli|3 -5 -1 -1 -3 -2 -4
 chilli and|-1 -3 1 -1 -1 -3 -2
@@ -933,14 +938,14 @@ chillies|1 -1 -1 -3 -4 0 -2
 chillies ,|1 -1 -1 -2 -4 0 -2
 chipotle|-3 -1 1 -2 -2 1 -1
 chips|4 -2 -4 -2 -3 0 -1
-chives|3 -2 -4 -2 -3 -3 -2
+chives|3 -2 -4 -2 -3 -3 -1
 chocolate|-1 0 -3 0 -3 1 -2
 choi|-2 -2 2 1 -3 -3 -2
 chop|3 -4 -1 -2 -1 -4 -5
 chop .|0 -2 1 -2 0 -2 -2
 chop onions|4 -3 -4 -2 -3 -4 -1
 chop the|0 -1 -2 -3 -2 0 -1
-chopped|0 -1 1 -5 -4 -1 -2
+chopped|0 -1 1 -5 -3 -1 -2
 chopped ,|2 -1 0 -2 -2 -2 -1
 chopped onion|1 -1 0 -3 -1 -2 -3
 chuck|0 -2 0 -3 0 -4 -3
@@ -966,21 +971,21 @@ cm ,|2 -1 -3 0 -2 -3 -2
 cm .|3 -3 -3 -2 -3 -4 -2
 cm cubes|-3 1 -2 0 -2 -2 -3
 cm dish|-1 -1 -1 -1 1 -1 0
-cm pieces|-1 1 -1 -1 -1 -1 -1
+cm pieces|-1 1 -1 -1 -1 -3 -1
 cm thick|-2 2 -2 -1 -1 -2 -1
 cm tin|3 -1 -3 -3 -3 -3 -1
 coarse|0 -2 -3 -4 -1 1 -2
 coarsely|-3 0 1 -2 -1 1 -1
 coat|1 1 -2 -1 -1 -2 -1
 cobs|0 -2 1 0 -3 -4 -2
-cocoa|1 -1 -3 2 -3 -2 -1
-coconut|-1 -2 -1 0 -4 0 -3
+cocoa|1 -1 -3 2 -3 -3 -1
+coconut|-1 -2 -1 -1 -4 0 -3
 coconut milk|0 -2 -1 -1 -4 -1 -3
 coconut oil|0 -1 -1 0 -1 -1 -1
 colander|-4 3 -2 -4 -4 -3 -2
 colander for|-1 1 -1 -2 -2 -1 -1
 cold|-1 1 -1 2 -6 -5 -6
-cold .|1 -3 -1 1 -5 -6 -3
+cold .|2 -3 -1 1 -5 -6 -3
 cold water|-2 1 1 -3 -2 -1 -3
 collapse|-1 -3 -4 3 -1 0 0
 collapsed|-1 -2 -3 2 -3 -1 0
@@ -1000,19 +1005,19 @@ completely on|-1 2 -2 -3 -3 -3 -2
 cook|-6 -11 3 1 -5 -7 1
 cook #|-7 -6 2 1 -6 -4 -9
 cook ,|-2 -2 -1 -1 1 -2 1
-cook for|-6 -5 2 1 -7 -2 -3
+cook for|-7 -5 2 1 -7 -2 -3
 cook gently|-1 -2 -4 4 -3 -1 -1
-cook in|-3 -3 -4 0 0 -2 1
+cook in|-3 -3 -4 0 0 -1 1
 cook on|-2 -2 -2 2 -2 -1 -4
 cook onion|-1 -1 1 -1 -2 -1 -2
 cook over|-2 -1 0 1 -2 -1 -3
-cook the|1 -4 -2 3 -6 -3 -7
+cook the|1 -4 -2 3 -6 -3 -6
 cook uncovered|-2 -2 -3 1 1 -1 -2
 cook until|-4 -2 5 -5 -4 -3 -3
 cooker|0 -6 -1 -6 -6 -7 5
 cooker ,|1 -3 -2 -4 -3 -4 1
-cooker .|1 -1 0 -2 -1 -3 -3
-cooker with|3 -3 -3 -3 -2 -3 0
+cooker .|1 -1 -1 -2 -1 -3 -3
+cooker with|3 -3 -3 -3 -2 -3 1
 cooking|1 -3 -2 0 -2 0 -1
 cooking water|1 -3 -1 0 -1 -1 -1
 cooks|-1 0 0 -2 0 1 0
@@ -1030,13 +1035,13 @@ core|2 -3 0 -1 -6 -5 -3
 coriander|0 -3 -1 -5 -5 0 -2
 coriander ,|2 -2 -1 -3 -3 -3 -1
 coriander .|1 -2 0 -3 -3 -2 -2
-coriander and|0 -1 1 -3 -2 -3 -1
-corn|-2 -3 2 0 -2 -3 -3
+coriander and|0 -2 1 -3 -2 -3 -1
+corn|-2 -3 2 0 -2 -4 -3
 cornflour|-2 -4 2 0 -1 -5 -4
-cornstarch|-1 -2 -2 1 -1 -2 1
+cornstarch|-1 -2 -2 1 -1 -3 1
 counter|0 1 -2 -2 -2 -3 -3
 couple|2 0 -2 -4 1 -2 -3
-courgettes|-2 3 -2 -1 -4 -1 -3
+courgettes|-2 3 -2 -2 -4 -1 -3
 courgettes ,|-1 1 0 -1 0 -1 0
 courgettes and|-1 0 -1 0 -3 0 -1
 couscous|0 1 1 -3 -2 -2 -2
@@ -1048,17 +1053,18 @@ cover by|1 -3 -1 -1 1 -4 -3
 cover tightly|0 -3 -2 0 1 -1 -3
 cover with|0 -1 -3 0 -1 -1 -3
 covered|-3 3 -4 2 -6 -2 -3
-covered #|-3 2 -5 0 -5 -3 -5
+covered #|-3 3 -5 0 -5 -3 -5
 covered ,|-1 1 -4 3 -3 -2 -2
 covered .|-1 1 1 -4 -2 -1 -1
 covered for|-1 0 -2 1 -1 -1 -3
 crackle|0 -1 0 -3 -1 -1 -2
+cranberries|3 -1 -3 -2 -2 -4 -1
 cream|1 -4 1 -2 -6 0 -4
 cream ,|-1 -2 -1 1 -3 0 -1
 cream .|2 -1 -4 -2 -2 0 -1
 cream and|2 -1 -1 -1 -1 -1 -1
-creamy|-2 -2 -2 2 -1 -1 -2
-creamy .|-2 -2 -2 2 -2 -1 -2
+creamy|-3 -3 -3 1 -1 0 -2
+creamy .|-3 -3 -3 2 -2 0 -2
 crisp|-1 -3 1 -2 -1 -4 -3
 crisp .|1 -2 -1 -4 0 -3 -1
 cross|1 -1 -1 -1 1 -1 0
@@ -1069,7 +1075,7 @@ crumbs|-3 -3 -2 -5 1 3 -3
 crumbs .|-2 -2 -4 -1 2 0 -2
 crush|1 -2 0 0 -3 -3 -2
 cube|3 -1 -5 -5 -1 -3 -5
-cubes|-2 0 2 -1 -2 0 0
+cubes|-2 0 1 -1 -2 0 0
 cubes .|-1 0 1 -2 -2 0 -2
 cucumber|-2 3 0 -3 -3 -4 -3
 cumin|2 -4 -2 1 -1 -5 -2
@@ -1077,7 +1083,7 @@ cumin ,|2 -2 -3 2 -1 -4 -2
 cumin and|-1 -1 2 -1 -3 -1 -1
 cumin seeds|-2 -1 2 -2 0 -2 -1
 cup|1 -2 -3 0 -3 1 -1
-cup of|1 -2 -1 1 -2 -4 -2
+cup of|1 -2 -1 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
 cups|0 -3 -2 0 0 -1 1
 cups of|-2 -2 0 -3 0 -1 1
@@ -1086,7 +1092,7 @@ currants|0 -2 1 -2 -1 -3 -2
 curry|0 -5 3 -5 -1 -2 -3
 curry leaves|1 -2 0 -3 -2 -2 -2
 curry powder|0 -5 2 -4 -1 -1 -2
-cut|1 0 -4 -1 -2 -3 -1
+cut|1 -1 -4 -1 -2 -3 -1
 cut in|-1 0 -4 -1 0 1 -1
 cut into|0 1 -2 -2 -1 -3 -2
 cut side|-1 -2 0 -3 2 -1 -2
@@ -1118,11 +1124,11 @@ diced|1 -2 -2 0 -2 -1 -1
 dill|0 1 0 -2 -3 -3 -3
 dill ,|-1 0 1 -1 -1 0 -1
 dill .|1 0 -1 -1 -3 -5 -3
-dimple|0 -3 -2 -1 0 -2 -1
+dimple|0 -3 -1 -1 0 -2 -1
 dip|3 -1 -3 -1 1 -3 -3
 discard|1 -3 -1 -1 -3 0 -2
 discard the|2 -1 -2 -2 -2 0 -1
-dish|2 -2 -4 -4 1 -5 -2
+dish|1 -2 -4 -4 1 -5 -2
 dish ,|-1 -3 -1 -2 2 -2 -1
 dish .|4 -3 -5 -2 -1 -4 -2
 dissolve|3 -2 -4 1 -2 -4 -3
@@ -1137,7 +1143,7 @@ does arrange|2 -3 -2 -2 1 -1 -1
 does bake|-5 -10 -7 -6 7 -4 -6
 does beat|3 -2 -3 -2 -1 -3 -1
 does blanch|-4 -5 -4 6 -3 -4 -6
-does blend|-13 -5 -8 -5 -5 12 -3
+does blend|-13 -6 -8 -5 -5 12 -3
 does blitz|-8 -4 -5 -3 -4 8 -3
 does boil|-11 -12 -3 9 -7 -8 -7
 does bottle|0 -2 -2 1 -2 0 -1
@@ -1147,7 +1153,7 @@ does brush|1 -1 -3 -4 2 -4 -3
 does bubble|-7 -7 -4 7 -5 -5 -4
 does char|0 -3 -3 -3 3 -3 -3
 does check|1 0 -3 -3 0 -4 -2
-does chill|1 4 -7 -7 -9 -3 -6
+does chill|1 5 -7 -7 -9 -3 -6
 does chop|3 -4 -1 -2 -1 -4 -5
 does chuck|0 -2 0 -3 0 -4 -3
 does clean|2 -2 -2 -2 1 -3 -1
@@ -1161,7 +1167,7 @@ does crisp|-1 -3 1 -2 -1 -4 -3
 does crumble|3 -1 0 -2 -3 -3 -4
 does crush|1 -2 0 0 -3 -3 -2
 does cube|3 -1 -5 -5 -1 -3 -5
-does cut|1 0 -4 -1 -2 -3 -1
+does cut|1 -1 -4 -1 -2 -3 -1
 does dice|1 -3 2 -4 -3 -4 -3
 does dip|3 -1 -3 -1 1 -3 -3
 does discard|1 -3 -1 -1 -3 0 -2
@@ -1171,13 +1177,13 @@ does do|1 -1 -5 -4 1 -3 0
 does done|-2 -3 -1 2 -2 -1 -2
 does dot|3 -2 -3 -3 2 -4 -3
 does drain|1 3 -6 3 -6 -3 -6
-does dress|3 -3 -5 0 -3 -4 -2
+does dress|3 -3 -5 0 -3 -4 -3
 does drizzle|2 -1 -5 -4 -1 -1 -3
 does dry|0 1 0 -2 -1 -2 -1
-does fill|0 -5 -1 -3 0 0 -2
+does fill|0 -5 -2 -4 0 0 -2
 does finish|2 -2 -2 -3 0 -2 -2
 does fish|1 -2 -2 -2 -3 0 -2
-does flatten|2 -2 -2 0 -2 -2 -1
+does flatten|1 -2 -2 0 -2 -2 -1
 does flip|-4 -3 4 -5 0 -2 -3
 does fluff|3 2 -4 -4 -4 -4 -2
 does fold|2 0 -7 -1 -6 -3 0
@@ -1197,11 +1203,11 @@ does keep|-1 -1 -7 -5 2 0 -4
 does knead|7 -6 -6 -6 -5 -6 -6
 does ladle|0 -2 0 0 -2 -5 -2
 does lay|3 -3 -1 -3 -1 -3 -2
-does leave|-2 4 -5 -4 -6 -3 -2
+does leave|-2 4 -5 -5 -6 -3 -2
 does let|-1 4 -4 -2 -7 -7 -4
 does lid|-4 0 -5 4 -1 -6 -2
-does loosen|-1 -3 1 -1 -4 -1 -2
-does lower|0 -3 0 -2 1 -2 -2
+does loosen|-1 -3 1 -1 -3 -1 -2
+does lower|0 -3 0 -2 0 -2 -2
 does make|1 -1 0 -3 -2 -1 -1
 does marinate|-3 4 -2 -3 -3 -2 -2
 does mash|0 -1 1 -2 -5 0 -4
@@ -1221,7 +1227,7 @@ does pour|0 1 -2 -1 0 -3 -4
 does preheat|6 -3 -5 -3 -8 -4 -3
 does press|1 3 -4 -6 -4 -3 0
 does prick|-2 -1 2 -1 -2 -2 -1
-does prove|-4 5 -4 -5 -4 -3 -5
+does prove|-4 5 -4 -5 -5 -3 -5
 does pulse|-7 -4 -6 -4 -5 7 -3
 does puree|-5 -4 0 -5 -4 5 -3
 does purée|-2 -4 1 -5 -4 1 -4
@@ -1240,33 +1246,33 @@ does rub|3 0 -5 -3 -2 -4 -1
 does saute|-5 -4 5 -3 -4 -4 -4
 does sauté|-7 -5 7 -3 -6 -7 -6
 does scatter|0 -4 0 -1 -1 -2 -2
-does scoop|0 -3 2 -4 -1 -2 -1
+does scoop|1 -2 1 -4 -1 -3 -1
 does score|1 -1 0 -2 0 -2 -1
 does scrape|2 -3 -5 -1 -3 1 -2
 does seal|0 -1 0 -3 -2 -3 -1
 does serve|3 -2 -2 -5 -6 -4 -5
-does set|1 -2 0 -1 -3 -3 -4
+does set|1 -1 0 -1 -3 -3 -4
 does shake|0 0 -1 -6 -1 -2 1
-does shape|2 1 -5 -2 -2 -4 -4
+does shape|1 1 -5 -2 -2 -4 -4
 does shred|0 -2 -2 -2 0 -1 -4
 does sieve|1 1 -4 -2 -3 -1 -2
 does simmer|-9 -12 -5 11 -5 -7 -6
 does skim|2 -3 -3 1 -2 -4 -2
-does slice|0 0 1 -2 -5 -6 -3
-does slide|1 -2 0 -3 -2 -3 -2
+does slice|-1 0 1 -2 -4 -6 -3
+does slide|1 -2 0 -3 -2 -2 -2
 does smooth|0 -4 -4 -5 -1 4 -4
 does soak|-4 7 -2 -8 -5 -5 -6
 does soften|-4 -2 3 0 -6 -5 -5
 does spread|-1 1 -3 -1 1 -4 -2
 does sprinkle|1 -4 0 -5 -2 -4 -2
 does squash|-1 0 -5 -3 2 -2 1
-does squeeze|-2 1 -1 -1 -6 -2 0
+does squeeze|-1 1 -1 -1 -6 -2 0
 does stand|-2 7 -6 -7 -8 -6 -6
 does steam|-7 -2 -9 6 -7 -5 -9
 does stir|2 -1 -2 -2 -1 -3 -6
 does strain|0 1 -3 0 -4 0 -2
 does stuff|0 -1 0 0 -2 -2 -1
-does swap|-1 -2 -2 -3 2 -1 -1
+does swap|-2 -3 -2 -3 2 -2 -2
 does sweat|-5 -6 4 0 -6 -5 -6
 does swirl|0 -2 1 -3 -3 -3 -2
 does take|1 -1 -2 -2 1 -1 -2
@@ -1279,7 +1285,7 @@ does toast|1 -6 2 -3 0 -6 -6
 does toss|0 -2 -1 -3 0 -4 -1
 does transfer|1 0 -2 -2 1 -3 -2
 does turn|0 -2 -1 -2 2 -5 -4
-does uncover|-3 -2 0 -3 2 -2 -3
+does uncover|-3 -3 0 -3 2 -2 -3
 does use|2 -1 -2 -1 -1 -3 -1
 does wait|3 -5 -2 0 -5 -5 -5
 does warm|-1 0 1 -4 -2 -2 -1
@@ -1289,7 +1295,7 @@ does whisk|2 0 -3 0 -3 -5 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-7 -4 7 -5 -3 -4 -4
 does wrap|2 -3 -5 1 -2 -5 -4
-does zest|1 1 -3 -1 -2 -2 -3
+does zest|2 1 -3 -1 -2 -2 -3
 doesn|-1 1 -1 1 -3 -1 -1
 doesn t|-1 1 -1 1 -3 -1 -1
 don|-1 0 1 -4 -2 1 -2
@@ -1305,34 +1311,34 @@ dough #|2 0 -3 -3 -3 -2 -4
 dough .|3 -2 -4 -1 -2 -3 -1
 down|0 -3 0 -1 -4 1 -4
 down ,|-2 0 1 1 -3 0 -2
-down .|-2 -3 0 1 -2 1 -3
+down .|-2 -3 0 2 -2 1 -3
 down and|-1 -1 -1 2 -2 -1 -1
-down for|-3 -1 1 -2 1 -1 0
+down for|-2 -1 2 -2 1 -1 0
 drain|1 3 -6 3 -6 -3 -6
 drain #|-4 4 -4 -5 -4 -3 -4
-drain ,|1 0 -1 -1 -3 -1 -2
+drain ,|1 0 -1 -2 -3 -1 -2
 drain .|2 0 -5 2 -4 -4 -4
 drain and|1 0 -3 0 -1 -2 -1
 drain beans|0 -1 -3 -2 -1 1 -1
-drain on|2 -1 -4 1 -1 -2 -1
+drain on|2 -1 -4 2 -1 -2 -1
 drain the|-2 -2 -1 2 -2 0 -4
 drain well|0 1 -1 0 -2 -4 -1
-drained|-2 -2 2 -1 -2 0 -1
+drained|-2 -2 3 -1 -2 0 -1
 drained beans|1 -1 -2 1 -2 -1 -1
-dress|3 -3 -5 0 -3 -4 -2
-dressing|3 -2 -7 -7 -6 1 -7
+dress|3 -3 -5 0 -3 -4 -3
+dressing|3 -2 -7 -6 -6 1 -7
 dressing .|3 -1 -3 -2 -2 -5 -2
 dressing in|-2 -4 -1 -4 -4 3 -4
 dressing ingredients|2 -2 -3 -2 -2 -1 -2
 dried|2 -1 -3 -1 -1 -1 -1
-drink|-1 -1 -1 0 -3 -1 -3
+drink|-1 0 -1 0 -3 -1 -3
 drizzle|2 -1 -5 -4 -1 -1 -3
 drizzle over|0 -3 -4 -3 -4 0 -1
 drizzle with|2 0 -4 -3 0 -3 -1
 dry|0 1 0 -2 -1 -2 -1
 dry ,|-1 -2 -3 2 -1 -5 1
 dry .|0 -1 -6 0 1 0 -3
-dry in|-1 -4 2 -4 -2 -4 -3
+dry in|-1 -4 2 -4 -2 -4 -4
 dry ingredients|3 -2 -3 -1 -1 -3 -1
 dry pan|-4 -4 5 0 -4 -4 -5
 dumplings|-1 -1 1 -3 -3 -4 -2
@@ -1344,24 +1350,24 @@ each ,|2 -3 1 -4 -3 -3 -2
 each .|1 -2 1 -2 -2 -2 -2
 each in|3 -3 -3 -3 -3 -3 -3
 each side|-2 -2 1 -3 1 -1 -3
-eat|2 0 -4 -5 -4 -4 -3
+eat|2 0 -4 -5 -3 -4 -3
 eating|2 -2 -3 0 -2 -2 -1
 eating .|2 -2 -2 -2 -2 -1 -1
-edamame|-4 0 -6 -1 -5 -5 2
+edamame|-4 0 -6 -1 -4 -5 2
 edges|-2 -1 -2 -4 3 -3 -2
 edges .|1 1 -3 -2 1 -2 0
 eggplants|-4 -3 2 -2 1 -2 -3
 el|-1 -2 1 -3 1 -3 -2
 else|1 -2 0 -2 -6 0 -2
 else .|2 -3 0 0 -3 -3 -1
-end|1 -3 -5 2 -5 -1 -2
+end|1 -3 -5 1 -5 -1 -2
 end .|1 -2 -4 1 -4 -1 -2
 enough|2 -2 -4 -2 -4 0 -4
-evaporated|-3 -2 -3 3 -2 -1 -1
-even|2 -1 -2 -1 -1 -3 -1
+evaporated|-3 -1 -3 3 -2 -1 -1
+even|2 -1 -2 -1 -1 -2 -1
 evening|3 -4 -4 -1 -3 -4 -4
-every|-2 -4 -5 3 3 -1 -1
-every #|-3 -2 -5 2 2 -1 -1
+every|-3 -3 -5 3 3 -1 -1
+every #|-3 -2 -5 2 1 -1 -1
 every few|-1 -2 -2 2 -3 0 0
 everything|-1 -2 -2 -2 -2 3 -5
 everything ,|1 1 -4 -3 0 -2 -2
@@ -1369,10 +1375,10 @@ everything .|-2 -2 -1 -3 -3 2 -2
 everything but|1 0 -1 -3 -1 -3 -2
 everything else|1 -4 0 -2 -5 0 -2
 everything except|0 -2 -1 -2 -3 1 -3
-everything in|-2 -2 1 -2 0 1 -2
+everything in|-2 -2 1 -2 0 1 -3
 everything through|-1 -2 -2 -1 -2 1 -1
 everything together|2 1 -3 -3 -3 -4 -1
-except|1 -3 -2 -3 -3 1 -3
+except|1 -3 -2 -3 -3 1 -2
 except the|0 -2 -1 -2 -2 1 -2
 excess|1 0 -1 -2 1 -3 -2
 extract|1 -2 0 -1 -2 -2 -1
@@ -1384,23 +1390,23 @@ f for|-3 -2 -2 -2 2 -2 -4
 falafel|-3 -1 -1 -1 0 3 -2
 fall|-2 0 1 -1 -1 -1 -1
 falls|-3 2 -1 1 -2 -2 -2
-fan|3 -3 -5 -6 2 -5 -4
-fan #|0 -2 -2 -1 1 -2 -1
+fan|3 -3 -6 -6 2 -5 -4
+fan #|0 -3 -2 -1 1 -2 -1
 fan ,|-2 -4 -3 -4 4 -2 -3
-fan .|5 -4 -3 -3 -4 -4 -3
+fan .|5 -4 -3 -3 -4 -3 -3
 fan for|-1 -1 -1 -1 1 -1 0
 fan gas|3 -2 -1 -2 -6 -1 -1
-farro|0 -3 -3 4 -2 -2 0
+farro|-1 -3 -3 4 -2 -2 0
 fast|-1 -1 -1 1 -1 0 -1
 fat|1 -1 2 -2 -2 -2 -2
 fennel|2 -2 0 -1 -2 -4 -4
 few|2 -2 -3 2 -4 -2 -1
-fill|0 -5 -1 -3 0 0 -2
+fill|0 -5 -2 -4 0 0 -2
 fill #|-2 -2 1 -1 2 -3 -2
-fill ,|2 -3 0 -3 -2 -2 -2
+fill ,|1 -3 0 -3 0 -2 -2
 filling|1 -3 1 -4 -3 0 -3
 filling ,|1 -2 0 -1 -1 -3 -1
-final|-1 -2 -3 0 0 -1 -1
+final|-1 -2 -3 0 1 -1 -1
 final #|-2 -2 -3 2 -1 -1 -1
 fine|-2 1 -4 -5 -4 2 -3
 fine .|-1 2 -2 -2 -3 1 -2
@@ -1409,7 +1415,7 @@ fingers|-1 -1 -2 1 -3 1 0
 finish|2 -2 -2 -3 0 -2 -2
 finish with|2 -2 -1 -2 -3 -1 -1
 finishing|-1 -1 -1 -1 1 -1 -1
-firm|-2 2 0 -3 0 -4 -3
+firm|-1 2 0 -3 0 -4 -3
 first|1 -2 0 -3 -2 -3 0
 fish|1 -2 -2 -2 -3 0 -2
 fish out|1 -2 -2 -2 -3 0 -2
@@ -1421,10 +1427,10 @@ flame|-2 -4 -5 5 -5 -1 -2
 flameproof|-1 -1 2 -3 -1 -1 -1
 flat|0 -3 0 -2 0 -5 -2
 flat .|-1 -2 0 -2 0 -4 -2
-flatbreads|1 -1 -3 -1 -1 0 0
-flatten|2 -2 -2 0 -2 -2 -1
+flatbreads|1 -2 -3 -2 -1 0 0
+flatten|1 -2 -2 0 -2 -2 -1
 flax|-4 3 -3 -3 -3 0 -5
-flesh|2 -1 -2 -1 0 -3 -1
+flesh|2 -1 -3 -1 0 -3 -1
 flip|-4 -3 4 -5 0 -2 -3
 flipping|-1 -3 -2 1 0 -1 -2
 florets|-2 -2 -2 -1 2 -2 -2
@@ -1437,7 +1443,7 @@ fluff|3 2 -4 -4 -4 -4 -2
 fluff .|2 2 -3 -3 -3 -4 -3
 foam|2 -2 -2 0 -1 -2 -1
 foam ,|0 -1 -1 1 -1 0 0
-foil|1 -5 -4 -2 3 -4 -3
+foil|1 -5 -4 -1 3 -4 -3
 foil ,|2 -3 -3 -1 0 -3 -2
 foil .|2 -2 -2 -1 -1 -2 -1
 foil and|-2 -2 -1 -3 2 -1 -2
@@ -1449,14 +1455,14 @@ food processor|-2 -4 -5 -4 -3 4 -3
 for|-2 -2 -1 0 1 -6 -2
 for #|-5 -1 -1 0 1 -4 -1
 for a|0 -2 -1 -1 1 -5 -4
-for about|-3 0 -1 0 0 -1 -2
+for about|-3 0 -2 0 0 -1 -2
 for an|-2 2 -1 0 -3 -2 -2
-for another|-4 0 2 -1 -4 -4 -5
+for another|-4 0 2 -1 -5 -4 -5
 for at|-1 1 -1 -2 -1 -1 -1
 for half|-3 2 -1 -1 -1 -1 -1
 for ten|-2 -3 -1 2 -3 -2 -3
 for the|-1 -3 1 0 -1 -2 -1
-fork|2 1 -3 -2 -3 -5 -2
+fork|2 2 -3 -2 -3 -5 -2
 fork .|1 0 -1 -1 -1 -2 -1
 form|2 -3 1 -2 -3 -2 -3
 form #|1 -2 -2 0 -2 -2 -1
@@ -1473,7 +1479,7 @@ freezer|-2 -2 2 -1 -3 1 -4
 freezes|0 -3 -2 -1 -1 0 0
 fresh|-1 -3 -1 1 -2 -1 -2
 fresh water|-1 -3 -1 1 -2 -1 -2
-fridge|4 -2 -7 -7 -6 0 -6
+fridge|4 -1 -7 -7 -6 0 -6
 fridge .|2 0 -4 -5 -4 -2 -5
 fried|-1 -2 -1 -1 -1 1 -1
 from|-2 -4 2 2 -4 -4 -3
@@ -1492,24 +1498,24 @@ fry onions|-1 -2 2 -4 -1 -1 -3
 fry the|-4 -3 1 0 -1 -3 -2
 frying|-2 -1 2 0 -3 -3 -1
 frying pan|-4 -2 3 -1 -3 -3 -2
-full|0 -2 -3 -2 1 -2 -1
-further|-5 -3 -3 1 1 -2 -4
+full|1 -2 -3 -2 1 -2 -1
+further|-5 -3 -2 1 1 -2 -4
 further #|-4 -3 -1 -1 1 -2 -3
 g|2 -1 -4 0 -2 -2 -2
 g ,|1 -3 -2 -2 -2 -3 0
 g .|1 -2 -2 0 -2 -3 -3
 g of|-1 0 0 0 0 -2 -2
-g rice|2 -2 -3 -1 -1 -2 -1
+g rice|3 -2 -3 -1 -1 -2 -1
 garam|1 -1 -3 1 -2 0 -1
 garam masala|1 -1 -3 1 -2 0 -1
-garlic|-2 -4 2 -2 -3 1 -6
+garlic|-2 -4 1 -2 -3 1 -6
 garlic #|1 -4 1 -2 -4 -5 -3
-garlic ,|-2 -3 2 -7 -1 1 -5
+garlic ,|-2 -3 2 -7 0 1 -5
 garlic .|2 -2 -2 -2 -2 -1 -1
 garlic ;|-3 -1 4 -5 -1 -2 -1
 garlic and|0 -5 0 1 -6 -1 -1
-garlic cloves|2 -1 -1 -2 -1 -3 -1
-garlic in|-2 -2 1 0 -4 -3 -3
+garlic cloves|2 -1 -2 -2 -1 -3 -1
+garlic in|-1 -2 0 0 -4 -3 -3
 garlic out|-2 -2 -2 1 -1 1 -1
 garlic powder|-1 -3 -3 -1 -4 2 0
 garnish|4 -2 -4 -2 -2 -5 -2
@@ -1525,8 +1531,8 @@ gently for|-1 -3 -6 6 -3 -1 -1
 gently fry|-3 -3 -6 6 -2 -3 -5
 gently in|-2 -2 -3 3 -3 -3 -3
 get|0 -3 1 -3 0 -5 -3
-gets|1 -1 -2 1 -1 -2 -1
-ginger|-2 -5 2 -3 -1 0 -2
+gets|2 -2 -3 1 -2 -3 -1
+ginger|-2 -5 2 -2 -1 0 -2
 ginger ,|-1 -3 0 -1 -4 1 -1
 ginger and|-1 -2 1 -1 -3 0 -1
 ginger garlic|-1 -1 1 -2 -1 -1 -1
@@ -1534,12 +1540,12 @@ give|-2 -3 1 0 1 -4 -2
 give it|-1 -2 0 -1 1 -4 -1
 glaze|3 -2 -1 -3 2 -4 -4
 glossy|-1 -1 -4 3 -1 -1 -1
-gloves|1 -2 -1 -1 -1 -1 -1
+gloves|1 -1 -1 -1 -1 -1 -1
 gnocchi|0 -2 -1 -1 1 -3 -4
 gnocchi ,|-2 0 1 -2 1 -1 -1
 go|0 -1 -1 1 -2 -3 -2
 gochugaru|-1 -2 1 -3 -3 1 -1
-goes|-2 -2 1 0 -2 0 1
+goes|-2 -3 1 0 -2 0 1
 goes in|-1 -2 0 -2 -1 0 1
 going|-1 -2 1 -2 -1 -2 1
 gold|-2 -2 0 0 -2 -3 -2
@@ -1549,9 +1555,9 @@ golden .|-1 -3 2 -5 2 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
 gone|-2 -2 2 -1 -2 -3 -1
 gone .|-4 -2 1 -1 -3 -3 -1
-good|2 -2 -2 -2 -2 -4 -4
+good|3 -2 -2 -2 -2 -4 -4
 gradually|-4 -2 3 -3 -2 -3 -2
-grains|0 -1 -1 1 -1 -2 -2
+grains|1 -1 -1 0 -2 -3 -2
 gram|-1 1 1 -2 -1 1 0
 grams|-1 -1 1 -1 -1 0 -1
 grate|0 0 0 -3 -2 -1 -1
@@ -1559,7 +1565,7 @@ grated|0 0 1 -4 -2 -4 -4
 grating|0 -1 -3 -2 -2 1 0
 gravy|-2 -2 2 -2 -2 -2 -2
 grease|0 -1 1 -2 -3 -3 -2
-greased|0 -2 -3 1 0 -4 -3
+greased|0 -2 -3 1 -1 -4 -3
 greased #|1 0 -3 -2 -2 -3 -1
 green|0 -2 1 -2 -1 0 -2
 greens|1 -2 1 0 -4 -4 -3
@@ -1575,7 +1581,7 @@ h ,|2 -1 -3 -2 -3 -3 -3
 h .|-4 3 -2 -3 -2 -2 -2
 half|-3 1 -3 -1 1 0 -3
 half .|-5 -1 -7 6 -4 -2 -3
-half a|0 1 -1 -2 -4 -2 -3
+half a|0 0 -1 -2 -4 -2 -3
 half an|-4 2 -2 -2 -1 -3 -2
 half of|-2 2 -3 -5 -1 2 -3
 half the|0 -4 -1 -3 1 -1 -1
@@ -1584,6 +1590,7 @@ halfway|-2 -3 -3 -1 2 -1 -1
 halfway .|-2 -2 -2 0 1 -1 -1
 halfway through|-2 -2 -2 -2 2 -1 -2
 halve|3 -3 -4 -3 -1 -3 -2
+halve the|0 -2 -2 -1 0 -2 -1
 halved|-1 -3 0 0 0 -1 -3
 hand|3 -5 -4 -4 -3 0 -2
 hand .|3 -3 -2 -2 -2 -2 -3
@@ -1595,15 +1602,15 @@ hard|-1 -5 -3 4 -6 -4 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-4 -4 -2 3 -3 -3 -4
 hard in|-2 -2 2 -1 -2 -1 -2
-harissa|0 -2 -1 -1 1 -2 -1
+harissa|2 -2 -3 -2 1 -3 -2
 has|-1 0 -1 1 -3 -3 -2
 has gone|0 -1 1 -1 -1 -2 -1
-have|0 0 0 0 -1 -1 -1
+have|1 0 -1 0 -2 -2 -1
 hazelnuts|2 -3 0 -4 -1 -2 -2
 head|-2 -2 -1 2 -3 0 -2
 headspace|3 -1 -3 -2 -2 -2 -1
 heat|0 1 1 0 -6 -3 -2
-heat #|-6 3 1 -1 -6 -4 -6
+heat #|-6 3 1 -1 -5 -4 -6
 heat ,|-4 3 -1 -1 -8 -1 -3
 heat .|2 -2 -1 -4 -2 -6 -5
 heat ;|-1 -1 1 -2 -1 -1 0
@@ -1611,14 +1618,14 @@ heat a|-3 -2 4 -3 -3 -3 -2
 heat and|0 1 -1 0 -1 -2 -1
 heat for|-3 -4 1 1 -4 -2 -5
 heat oil|2 -4 -1 -2 -4 -4 0
-heat oven|2 -3 -5 -3 -1 0 -2
+heat oven|2 -3 -5 -4 0 0 -2
 heat the|0 -5 1 0 -7 -5 -3
 heat to|-1 0 0 0 1 -1 0
 heavy|-3 1 4 -4 -4 -3 -4
 heavy pan|-2 -2 2 -2 -2 -2 -1
 heavy pot|-2 -2 3 -3 -2 -2 -2
-herbs|1 -3 -3 -4 -4 1 -3
-herbs ,|0 -2 -1 -3 -3 1 -3
+herbs|1 -4 -3 -4 -2 1 -3
+herbs ,|0 -3 -1 -3 0 1 -3
 high|-3 -7 3 -7 -1 2 0
 high .|-2 -2 0 -3 -3 1 -3
 high heat|-2 -5 5 -5 -4 -5 -6
@@ -1626,7 +1633,7 @@ hing|3 -1 -3 -2 -2 -2 -3
 hot|-6 -1 6 -1 -1 -5 -6
 hot ,|-1 -3 1 0 -3 -5 -3
 hot .|-4 1 1 -2 -4 0 -4
-hot oil|0 -3 0 -4 0 -3 -1
+hot oil|0 -3 1 -4 -1 -3 -1
 hot pan|-3 -2 2 -3 0 -2 -1
 hot sauce|-2 -1 2 -2 -2 -3 -2
 hot water|3 1 -5 -2 0 -4 -3
@@ -1634,12 +1641,12 @@ hour|-7 2 -5 1 0 -6 -5
 hour ,|-2 0 -2 1 -1 -2 -3
 hour .|-5 0 -4 1 1 -3 -3
 hour and|-2 -1 -2 2 0 -2 -1
-hour before|-3 3 -1 -2 -3 -3 -2
+hour before|-3 3 -1 -2 -3 -2 -2
 hours|1 -1 -6 -4 2 -6 -7
 hours ,|0 -1 -3 -2 1 -3 -3
-hours .|2 -2 -4 -3 2 -3 -4
+hours .|3 -3 -5 -3 2 -4 -5
 hours before|-1 1 -1 -1 -1 -2 -2
-hours until|-4 2 -2 0 -2 -2 -2
+hours until|-5 2 -2 0 -2 -2 -2
 hr|-5 3 -3 -1 -1 -3 -3
 hr #|-2 1 -2 1 -3 -1 -2
 hr .|-4 2 -1 -1 -1 -2 -2
@@ -1651,8 +1658,8 @@ ice bath|2 -3 -3 1 -2 -3 -3
 if|-1 0 -4 -1 0 1 -4
 if it|1 -3 -4 -1 0 -1 -2
 if needed|0 0 -3 0 0 0 -1
-if you|-1 1 -3 -2 -3 1 -2
-in|-4 -4 1 1 -3 1 -1
+if you|-1 1 -3 -2 -4 1 -2
+in|-4 -4 1 0 -3 1 -1
 in #|0 1 -1 -1 -3 -2 -4
 in ,|-3 0 2 1 -3 -3 -5
 in .|1 -1 -3 0 -4 0 -5
@@ -1671,16 +1678,16 @@ in hot|1 0 -1 -3 0 -4 -3
 in it|3 -3 -4 -3 2 -5 -5
 in milk|-2 -2 2 -3 -1 -1 -1
 in oil|-2 -7 2 -1 -4 -1 -6
-in pan|-4 1 2 -3 -3 -3 -4
-in plenty|-1 -2 -1 1 -2 -2 -1
+in pan|-4 1 2 -3 -4 -3 -4
+in plenty|-1 -1 -1 2 -2 -2 -1
 in salted|-2 -2 -3 3 -1 -1 -3
-in spinach|-1 -2 1 -2 -2 -3 -2
+in spinach|-1 -2 2 -2 -2 -3 -2
 in spots|-1 -1 -2 -1 2 -1 -2
 in the|-3 -4 0 0 -2 1 1
 in their|3 -3 -3 -1 -2 -3 -2
 in two|0 -2 3 -4 -3 -2 -1
 in vinegar|0 -1 -2 -2 -1 0 -1
-in water|1 -1 -1 0 -3 -2 -3
+in water|1 -2 -1 0 -3 -2 -3
 in with|2 -2 -3 1 -4 -4 -2
 in your|-3 -2 4 -3 -2 -2 -2
 inch|2 -3 -1 -3 -4 -3 -2
@@ -1699,18 +1706,18 @@ iron|1 -3 -2 -4 2 -2 -3
 is|1 -3 -1 0 -4 0 -2
 ish|2 -2 -2 -1 -2 -3 -2
 it|0 -1 -4 -1 -1 2 -2
-it ,|-2 1 -2 -2 0 -1 0
+it ,|-3 1 -2 -2 0 -1 0
 it .|-1 -3 -4 -1 0 2 -2
-it a|2 -3 -1 -4 1 -4 -2
+it a|2 -3 -1 -3 1 -4 -2
 it all|3 -4 -2 -2 -4 -4 -4
 it bubble|-4 -4 0 2 -3 -2 -1
-it cool|1 0 -2 -3 -2 -2 -1
+it cool|1 0 -2 -3 -2 -3 -1
 it doesn|-1 -1 -1 1 -2 -1 0
 it for|-3 -1 -1 -1 1 -3 -2
 it goes|0 -1 -3 -1 -1 -4 1
 it in|0 -2 -2 -4 1 0 0
 it looks|-1 -2 -2 -1 0 1 -2
-it s|0 0 2 -4 -2 0 -2
+it s|0 0 2 -4 -2 0 -1
 it should|2 -2 -3 0 -2 -1 -1
 it sit|-3 4 -4 -3 -2 -2 -2
 it stand|-1 2 -2 -2 -1 -1 -1
@@ -1718,7 +1725,7 @@ it thickens|-2 -1 1 -1 -4 0 -3
 it to|1 -1 -2 -1 -3 1 0
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -2 -2 0 -1 -2 0
-its|-2 -4 0 2 -1 -2 -3
+its|-2 -4 0 1 -1 -2 -3
 its skins|-2 -1 2 0 -1 -3 0
 jackfruit|0 -1 0 -1 -1 -1 -1
 jaggery|2 -2 -3 1 -2 -2 -1
@@ -1730,14 +1737,14 @@ jars|-2 -3 0 1 -3 0 -2
 juice|-2 0 -5 -6 -3 2 -1
 juice ,|1 -3 -5 -1 -2 -1 -2
 juice .|-1 -4 -4 -3 -3 1 -3
-juice and|-1 0 -1 -3 -1 -2 1
+juice and|-1 -1 -2 -4 -2 -2 1
 juice of|2 -3 -4 -2 -3 -1 -1
 juices|3 -3 -2 -2 -1 -3 -1
 just|-1 0 -1 2 -2 -4 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|2 -1 -1 -2 -1 -2 0
-kale|3 -6 -1 0 -5 -5 -5
-kale and|-4 -4 3 -2 -3 -3 -3
+kale|3 -6 -1 0 -5 -6 -5
+kale and|-4 -4 2 -1 -3 -3 -3
 keep|-1 -1 -7 -5 2 0 -4
 keep #|1 -5 -2 -3 -2 0 -2
 keep the|0 0 -2 -2 -3 0 -1
@@ -1751,7 +1758,7 @@ knead #|5 -5 -4 -4 -5 -4 -5
 knife|0 -1 -1 0 1 0 0
 knock|1 1 -2 -2 -2 -1 -2
 kombu|1 1 -1 -2 -4 -5 -5
-l|-1 -4 0 -1 -5 0 -5
+l|0 -4 0 -1 -5 0 -5
 label|2 -2 -1 -1 -2 -2 -1
 ladle|0 -2 0 0 -2 -5 -2
 ladleful|1 -2 0 -2 -2 -4 0
@@ -1763,27 +1770,27 @@ large pan|-3 -1 0 2 -1 -2 -1
 large pot|-3 -2 4 -4 -3 -2 -1
 largest|0 -1 2 -3 -1 -1 -1
 last|0 -5 -1 -1 0 -1 -3
-last #|-1 -4 -3 2 0 -3 -3
+last #|-1 -4 -3 1 0 -3 -3
 last .|3 -1 -4 -2 -2 -3 -1
 lay|3 -3 -1 -3 -1 -3 -2
 layer|0 -1 -2 -4 1 -5 -3
 lb|-1 -1 1 -1 0 -2 0
-leaf|-2 -1 2 -1 -2 -1 -1
+leaf|-2 -1 2 0 -2 -1 -1
 leaf .|0 -1 0 -1 -1 0 -1
 leaf and|1 -1 -2 1 -1 -2 0
 least|0 1 -3 -4 -4 -4 -3
 least #|2 -1 -3 -4 -3 -3 -3
-leave|-2 4 -5 -4 -6 -3 -2
-leave #|-6 4 -6 -1 -5 -5 -7
+leave|-2 4 -5 -5 -6 -3 -2
+leave #|-3 4 -6 -1 -6 -5 -7
 leave at|2 -2 -3 -2 -2 -3 -3
 leave for|-4 4 -3 -4 -4 -2 -3
-leave in|0 0 1 -4 -4 -4 -2
-leave it|1 -2 -4 1 -5 0 -1
+leave in|0 1 1 -4 -4 -4 -2
+leave it|1 -2 -3 1 -5 0 -1
 leave on|2 0 -4 -2 -4 -4 1
 leave to|-1 4 -5 -3 -4 -1 -3
 leaves|0 -3 -1 1 -3 -3 -4
 leaves ,|1 -1 -5 0 -1 -2 -4
-leaves .|2 -1 -3 1 -2 -1 -3
+leaves .|2 -2 -3 1 -2 -1 -3
 leaves and|0 -3 2 -4 -3 -2 -4
 leaving|3 -2 -3 -2 -2 -4 -1
 leek|-5 -5 0 2 -2 -3 -2
@@ -1791,12 +1798,12 @@ leek and|-1 -2 1 -1 0 -2 -2
 leek in|-2 -2 -1 2 -3 -3 -5
 leeks|0 -4 0 1 -4 -3 -5
 leeks ,|-1 -2 1 -1 -1 -2 -2
-leeks and|-1 -2 1 0 -2 -2 0
+leeks and|-1 -2 0 0 -2 -2 0
 leeks in|1 -3 -1 1 -3 -3 -2
 left|0 -3 -2 2 -3 -4 1
 leftover|-2 -1 1 -1 0 -1 -1
 lemon|-2 1 -1 -4 -6 2 -4
-lemon ,|-2 0 -2 -1 -3 1 -2
+lemon ,|-1 0 -3 -1 -3 1 -2
 lemon .|1 -3 -1 -2 -3 -1 -2
 lemon and|-1 -3 0 1 -3 0 -1
 lemon juice|-1 2 -4 -4 -3 1 -4
@@ -1805,7 +1812,7 @@ lemons|3 -4 -3 -3 -2 -1 -2
 lengthways|1 -1 -1 -1 -1 -1 -1
 lentils|-2 -3 0 2 -2 -4 -6
 lentils #|1 -2 -2 1 -1 -2 -2
-lentils ,|2 -5 -2 1 -6 -3 -5
+lentils ,|2 -5 -2 1 -7 -3 -5
 lentils .|0 -2 1 -3 -1 -2 -2
 lentils and|-1 -2 1 -1 1 -2 -1
 lentils in|-3 -3 1 2 -1 -3 -3
@@ -1826,7 +1833,7 @@ lift|2 0 0 -4 -4 -4 -2
 lift out|1 0 1 -3 -3 -3 -1
 lightly|-2 1 -1 -1 -3 -2 -3
 like|0 -4 -5 0 -3 1 -1
-lime|0 -3 -2 -7 -6 0 -1
+lime|0 -3 -2 -6 -6 0 -1
 lime ,|4 -2 -5 -1 -2 -3 -2
 lime .|1 -3 0 -4 -4 -4 -3
 lime and|0 -1 -4 -2 -2 1 -2
@@ -1835,11 +1842,11 @@ line|3 -2 -3 -1 -4 -2 -1
 line a|2 -1 -2 -1 -3 -1 0
 lined|2 -4 -5 1 0 -1 -3
 lined #|-1 -1 -1 -1 1 0 -1
-liquid|1 -2 -4 0 0 -1 -2
+liquid|1 -3 -4 0 0 -1 -2
 liquid ,|-1 -2 -2 2 -1 0 -1
 liquid .|2 -1 -4 -3 -2 -1 -1
 liquor|2 -1 -3 0 -3 -4 -2
-liquor .|2 0 -3 -1 -3 -4 -1
+liquor .|2 0 -2 -1 -3 -4 -1
 litre|2 -4 -2 -2 -3 1 -2
 litre dish|3 0 -2 0 -1 -2 0
 litres|-1 -1 1 -1 -1 -2 -1
@@ -1854,26 +1861,26 @@ lock|1 -2 1 -2 -3 -3 -3
 log|2 -3 -3 1 -3 -2 -1
 log ,|2 -3 -2 1 -3 -2 -1
 logs|-1 -1 -1 1 -1 -1 -1
-longer|-18 7 -11 1 0 -10 -1
+longer|-18 7 -11 0 1 -10 -1
 looks|-1 -2 -2 -1 0 1 -2
 loose|-1 -2 1 -3 -3 1 -2
-loosen|-1 -3 1 -1 -4 -1 -2
-loosen with|0 -2 1 -4 -3 -6 -1
+loosen|-1 -3 1 -1 -3 -1 -2
+loosen with|0 -2 1 -4 -2 -6 -1
 lot|-2 0 1 -3 -2 1 -2
 lots|2 -3 0 2 -3 -3 -2
 low|-3 -9 -3 7 -5 -6 -6
 low #|-2 -3 2 -2 -3 -2 -2
 low ,|-2 -3 1 1 -5 -1 -1
 low .|-3 -3 -2 3 -4 -3 -2
-low for|-4 -3 -2 3 -2 -2 -3
+low for|-4 -2 -2 3 -2 -2 -3
 low heat|-2 -5 -4 5 -5 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
-lower|0 -3 0 -2 1 -2 -2
-lower the|-1 -2 -1 -1 1 -1 -1
+lower|0 -3 0 -2 0 -2 -2
+lower the|-1 -2 0 -2 1 -1 -1
 lowest|-3 -8 -5 6 -3 -1 -2
-lowest flame|-2 -3 -2 3 -4 -1 -1
+lowest flame|-2 -3 -1 3 -4 -1 -1
 lowest heat|-2 -6 -5 6 -4 -3 -5
-lukewarm|-2 2 -2 -3 -2 0 -2
+lukewarm|-1 2 -3 -3 -2 0 -2
 lumps|0 -2 -3 -1 -1 0 -1
 lunches|2 -1 -2 -1 -1 -2 0
 machine|2 -4 -3 -3 -3 1 -4
@@ -1907,20 +1914,20 @@ meantime|-1 -2 0 0 -1 -1 0
 meanwhile|-3 -2 0 1 0 -2 0
 meanwhile ,|-2 0 1 0 -5 -1 -2
 med|0 -3 3 -5 -2 -4 -3
-medium|-8 -4 7 -2 -5 -4 -2
+medium|-8 -4 7 -2 -4 -4 -2
 medium .|-5 -3 5 -5 -4 -4 -3
 medium heat|-6 -2 2 0 -3 -3 -2
 medium high|-2 -1 2 -2 -1 -2 -1
 medium low|-1 -2 3 -4 -2 -1 -1
 melt|-5 -5 3 1 -5 -1 -2
-melt the|-2 -3 -1 2 -2 -3 -2
+melt the|-2 -3 -1 2 -3 -3 -2
 melted|-2 1 0 -1 -1 -3 -1
 microwave|-3 -5 -5 -5 -5 -5 5
 middle|-1 -2 0 -2 1 -1 -1
 milk|-1 1 0 -3 -7 0 -5
 milk ,|0 -1 0 -3 -4 0 -4
 milk .|0 2 -3 -4 -1 0 -1
-milk and|-2 2 -1 -1 -3 -5 -3
+milk and|-2 2 0 -1 -3 -5 -3
 min|-8 1 1 1 -1 -4 0
 min (|-1 -2 1 0 0 -3 -4
 min ,|-8 1 0 0 -1 -3 1
@@ -1935,7 +1942,7 @@ min on|-3 2 -5 0 -3 2 -3
 min or|-2 -1 -1 2 -2 -2 -1
 min per|-2 -1 3 -3 -2 -1 -2
 min stirring|-2 -2 2 -3 0 -2 -2
-min till|0 0 -1 -1 -1 -3 -2
+min till|0 0 -1 -1 -1 0 -2
 min to|-4 0 0 -1 -2 -3 -4
 min under|-3 2 -3 -3 1 -2 -2
 min until|-5 -6 -2 3 -1 -2 -2
@@ -1945,7 +1952,7 @@ mins|-10 0 0 2 0 -9 -8
 mins ,|-4 1 -1 0 0 -3 -2
 mins .|-6 -1 0 -1 1 -7 -7
 mins before|-3 2 -3 -1 -3 -1 -2
-mins more|-2 1 2 -3 -1 -2 -1
+mins more|-3 1 1 -2 0 -2 -2
 mins or|-2 1 -3 2 -2 -1 -1
 mins till|-4 -4 0 0 1 -2 -1
 mins to|-3 -3 -1 2 -2 -3 -1
@@ -1964,22 +1971,22 @@ minutes ;|-3 1 1 -1 -1 -2 -3
 minutes and|-3 -2 -3 3 -2 -2 -3
 minutes before|-4 3 -1 -2 -3 -2 -2
 minutes longer|-2 -2 1 0 0 -1 -2
-minutes more|0 -6 -1 -1 2 -5 -5
+minutes more|0 -6 0 -2 2 -5 -5
 minutes or|-3 1 -1 -1 1 -2 -1
 minutes till|-3 -2 3 -4 0 -2 -1
-minutes to|-4 2 -5 2 -3 -2 -2
-minutes until|1 -4 1 -2 -1 -1 -3
+minutes to|-4 2 -5 2 -3 -2 -3
+minutes until|1 -4 2 -3 -1 -1 -3
 minutes with|1 -1 -3 2 -3 -2 -4
 mirin|1 -1 -3 1 1 -2 -1
 miso|1 -3 -4 -2 1 -1 -1
 miso ,|0 -2 -2 -2 0 0 -1
 mix|2 -1 -2 -9 -3 -1 -5
-mix #|4 -4 -4 -2 -3 -4 -3
+mix #|4 -3 -4 -2 -3 -3 -3
 mix .|0 -1 1 -3 -3 -2 -1
 mix all|0 0 -3 -2 1 -4 -2
 mix dry|3 -1 -3 -1 -3 -4 -2
 mix everything|3 1 -5 -3 -4 -5 -4
-mix in|-1 0 -2 -2 0 0 -1
+mix in|0 0 -3 -2 0 0 -1
 mix the|1 0 -1 -4 -1 -6 -1
 mix wet|1 1 -3 -1 -1 -4 -2
 mix with|-3 -1 1 -1 1 2 -1
@@ -1987,21 +1994,21 @@ mixed|-2 -1 2 -1 0 -1 -1
 mixer|2 -2 -2 -2 -2 -2 -2
 mixture|-2 -2 1 2 -1 -3 -2
 ml|-1 -1 -3 0 -2 1 -1
-ml ,|2 -3 -4 1 -2 -3 -1
+ml ,|2 -2 -4 1 -2 -3 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml of|-1 -2 -2 0 0 1 -2
 ml water|-2 -5 -1 1 -3 1 0
 mm|4 -4 -3 -3 0 -3 -3
-mm .|2 -2 -2 -2 -2 -3 -2
+mm .|2 -2 -2 -2 -3 -3 -2
 mode|-3 -2 3 -2 -2 -2 -3
 molasses|3 -1 -2 -2 -4 -3 0
 months|3 -3 -3 -2 -3 -4 -2
 months .|3 -3 -4 -3 -3 -3 -2
-more|-3 -4 2 -1 2 -7 -7
+more|-3 -4 1 -1 2 -6 -7
 more ,|-3 -2 0 0 1 -1 -1
-more .|-7 -2 2 -3 3 -6 -7
+more .|-7 -1 3 -4 3 -6 -7
 more often|-1 -1 -3 2 -3 -1 -1
-more until|2 -3 -3 -3 -1 -4 -4
+more until|1 -3 -4 0 -1 -4 -4
 morning|1 -1 -2 0 1 -4 -2
 most|0 -1 -1 1 -1 -1 -1
 most of|0 -1 -1 1 -1 -1 -1
@@ -2032,11 +2039,12 @@ next day|-2 0 2 -1 -3 -4 -2
 no|0 -1 2 -2 -5 -1 -2
 non|-3 -2 3 -2 -2 -2 -1
 non stick|-3 -2 3 -2 -2 -2 -1
-noodles|1 1 -5 1 -4 -4 -4
+noodles|1 1 -3 0 -4 -4 -5
+noodles #|-1 -3 -3 3 -2 -1 -4
 noodles ,|1 1 -2 -3 -1 -2 -1
 nori|2 -1 -2 -1 0 -2 0
 not|0 1 -3 -2 -1 2 -3
-nothing but handwork|9 -5 -12 -10 -7 3 -11
+nothing but handwork|9 -5 -12 -10 -6 3 -11
 now|1 -4 -5 3 -4 -1 -2
 now and|2 -4 -4 3 -3 -2 -2
 nut|-1 -2 1 -3 -2 1 -1
@@ -2045,14 +2053,14 @@ nutmeg ,|0 0 -1 -2 -2 0 -1
 nutmeg .|-2 -2 1 -1 -2 0 -1
 nutritional|-1 -2 -2 -1 -1 1 0
 nuts|0 -3 -4 -2 1 0 -2
-nuts .|2 -1 -3 -1 -1 -3 -1
+nuts .|3 -1 -3 -2 -2 -3 -1
 nuts and|0 -1 -1 -1 0 1 -1
 oat|-2 -4 0 0 -4 0 -3
 oat milk|-3 -3 0 -2 -2 2 -2
 oats|-3 -3 -3 -5 1 2 -3
 oats ,|-1 -2 -3 -2 0 2 -1
 occasionally|-3 -1 -5 5 -4 -1 -1
-occasionally ,|-2 0 -3 4 -3 -1 -1
+occasionally ,|-2 0 -3 3 -3 -1 -1
 of|-3 -4 0 1 -1 1 0
 of #|3 -1 -2 -1 -2 -2 -1
 of a|2 -1 -2 -1 0 -2 -1
@@ -2060,21 +2068,21 @@ of an|-1 0 -1 0 1 -1 -2
 of brown|-1 -2 0 -2 -1 -3 2
 of cold|0 -3 0 0 -2 0 -1
 of garlic|-2 -1 1 0 -2 0 0
-of it|0 -4 -2 -3 -1 1 -3
+of it|0 -4 -2 -3 0 1 -3
 of oil|-2 -4 1 1 -1 -6 -3
 of pepper|1 0 -2 -1 -1 -2 -1
 of salt|-1 1 0 -1 -4 -1 -1
 of salted|-3 -3 0 3 -2 -2 -2
 of stock|0 -2 1 -3 -1 -2 -1
-of the|-1 -4 -2 -1 -1 1 0
+of the|-1 -4 -1 -1 -1 1 0
 of their|1 -2 -1 0 0 -3 -2
 of water|-2 -2 -1 0 -3 2 0
 off|-1 4 -7 -4 1 -3 -6
 off ,|2 -2 -1 -1 -1 -3 -2
 off .|-3 0 1 2 -4 -2 -2
 off heat|-1 4 -4 -5 -4 -1 -4
-off the|1 4 -5 -5 -2 -3 -4
-often|-1 -4 3 -1 -5 -1 -2
+off the|1 4 -5 -5 -2 -3 -3
+often|-1 -5 3 -1 -5 -1 -2
 often ,|-2 -2 4 -4 -4 -2 -3
 often .|-2 -3 0 0 -2 -2 -3
 often so|-1 -1 -1 1 -2 -1 0
@@ -2086,7 +2094,7 @@ oil .|0 0 0 -4 -3 -3 -5
 oil ;|2 -1 0 0 -2 -2 0
 oil and|2 -3 -2 -5 1 0 -1
 oil for|2 -4 0 0 -5 -3 -3
-oil in|-5 -3 3 1 -2 -9 0
+oil in|-6 -3 3 1 -2 -9 0
 oil into|3 -2 0 -2 -2 -3 -1
 oil on|4 -4 -4 -5 -1 -6 -3
 oil over|-2 -3 0 2 -3 -2 -1
@@ -2095,15 +2103,15 @@ oil to|0 -2 0 2 -2 -2 -1
 oil until|-2 -1 1 0 -2 -2 -1
 oil with|-3 0 -3 2 -4 1 -2
 oiled|-3 1 1 -3 0 -3 -2
-oiled #|2 -1 -3 -3 -3 -3 -1
+oiled #|3 -1 -3 -3 -3 -3 -1
 ok|0 0 -2 -2 -1 0 -1
 ok .|1 -1 -2 -1 -2 0 -1
 olive|0 -4 0 -4 -3 0 -4
 olive oil|0 -4 0 -4 -3 0 -4
 olives|0 -2 -3 1 -3 -4 -2
 on|-1 0 -6 1 1 -2 -1
-on #|-2 1 -5 2 -2 -3 -4
-on ,|-5 1 -4 1 2 -4 -3
+on #|-2 1 -5 2 -3 -3 -4
+on ,|-5 1 -4 2 2 -4 -3
 on .|-1 -1 -1 3 -7 -5 -5
 on a|1 0 -4 -3 1 -4 -2
 on and|0 -2 -1 -1 1 -1 0
@@ -2111,7 +2119,7 @@ on for|-3 0 0 2 -3 -2 -1
 on high|-3 -3 0 -3 1 0 1
 on low|-3 -4 -6 5 -5 -2 -4
 on paper|2 -1 -2 -2 -2 -2 -1
-on the|-1 -1 0 -1 -1 -6 -7
+on the|-1 -1 0 -1 0 -6 -7
 on top|-2 0 1 0 -6 0 -3
 on trays|2 -3 -2 -2 0 -3 -1
 on two|0 -1 -2 -1 1 -3 -1
@@ -2120,31 +2128,32 @@ once ,|0 -2 -2 -2 2 -2 -1
 once .|-4 -2 0 -1 1 -1 0
 one|2 -3 -3 -1 -4 0 -5
 onion|-4 -4 2 -1 -2 2 0
-onion #|-1 -3 0 -3 -4 0 1
+onion #|-1 -2 0 -3 -4 0 1
 onion ,|-3 -4 1 -1 1 0 -2
 onion .|0 -3 -3 -3 -3 2 -3
-onion and|0 -6 1 0 -2 -3 -5
-onion in|-4 0 5 -5 -4 -5 -4
+onion and|0 -5 1 -1 -2 -2 -5
+onion for|-3 -3 5 -5 -3 -1 -4
+onion in|-3 0 5 -5 -4 -5 -4
 onion until|-1 -1 2 -3 -1 -2 -2
-onions|1 -6 2 -3 -3 -1 -5
+onions|1 -6 2 -3 -3 -1 -4
 onions ,|1 -2 -2 0 0 -2 -4
 onions .|1 -2 0 -2 -3 -2 -2
 onions and|-2 -1 3 -5 -3 0 -1
-onions in|1 -4 1 -1 -1 -5 -4
+onions in|0 -4 1 -1 -1 -5 -4
 only|-1 -3 -4 4 -4 0 -3
 onto|4 -3 -4 -3 -3 -4 -2
 onto a|3 -2 -3 -2 -3 -2 -2
 open|-1 -1 1 -3 -3 -3 1
 opening|-3 0 -3 1 -2 -3 -3
-or|-1 0 -4 -1 0 2 -5
-or it|-2 2 -3 -2 -2 -3 -2
-or so|0 -1 -2 1 0 -2 -1
+or|-1 0 -5 -1 0 2 -5
+or it|-2 2 -3 -2 -1 -3 -2
+or so|-1 -1 -2 1 0 -2 -1
 or until|-2 0 0 0 -1 -2 -1
 orange|1 -1 -2 -2 0 -2 0
 oregano|-3 -3 3 -3 0 0 -2
 oregano ,|-1 -2 0 -1 1 -3 -1
 oregano .|-2 -1 2 -2 -3 -2 -1
-oregano and|-1 -1 1 0 -1 -1 -1
+oregano and|-1 -1 1 0 -1 -1 0
 orzo|2 -2 -2 -2 -3 -2 -1
 other|0 -3 1 -3 -3 1 -3
 out|2 -2 0 -4 0 -2 -5
@@ -2152,35 +2161,35 @@ out ,|-1 -2 -4 -2 1 0 -1
 out .|2 0 -1 -2 -6 -1 -2
 out clean|-1 -1 -1 -1 1 -1 -1
 out of|1 -2 -4 -1 2 0 -3
-out the|-1 -1 0 -1 -2 -1 -2
+out the|-1 -1 0 -1 -2 0 -2
 out to|1 0 -2 0 -1 -2 -1
 oven|2 -11 -7 -9 7 -5 -8
 oven #|4 -6 -6 -6 3 -2 -5
 oven ,|-2 -3 2 -2 2 -1 -1
-oven .|0 -1 -3 -2 1 -3 -1
+oven .|-1 -2 -4 -3 2 -3 -1
 oven at|-3 -1 -2 -1 3 -2 -1
-oven for|-1 -4 -4 -4 4 -1 -1
+oven for|-1 -4 -3 -4 4 -1 -1
 oven to|3 -5 -6 -5 -1 -7 -4
 ovenproof|2 -2 0 -1 -2 -2 -1
 ovenproof dish|2 -1 -3 -1 -2 -2 -1
 over|0 -2 -2 1 -1 -5 -6
 over ,|1 1 -1 -3 -2 -6 -4
-over .|1 -3 0 -4 -2 -5 -3
-over a|-2 -3 1 1 -4 -3 -5
+over .|1 -3 0 -4 -2 -6 -4
+over a|-2 -3 0 2 -4 -3 -5
 over low|-3 -2 -3 4 -3 -3 -3
 over medium|-4 -3 4 -2 -3 -3 -3
 over rice|2 -1 -4 -1 -1 -2 -1
 over the|0 1 -5 -2 0 -1 -2
 overmix|2 -1 -2 -1 -1 -3 -1
 overnight|5 -4 -4 -4 -3 -5 -4
-oz|-2 0 1 -1 -1 1 0
+oz|-2 1 1 -1 -1 1 0
 pack|2 -3 -2 1 -2 -4 -2
 pack in|0 -2 1 -3 -1 -1 -1
 pak|-2 -2 2 1 -3 -3 -2
-pan|-11 -3 7 1 -3 -7 -6
+pan|-11 -3 8 1 -3 -7 -6
 pan #|-4 -2 3 -5 2 -4 -6
 pan ,|-3 -5 1 3 -3 -4 -3
-pan .|-5 0 6 -6 -3 -5 -2
+pan .|-5 0 5 -6 -3 -5 -2
 pan and|-3 -2 -3 3 0 -2 -1
 pan for|-2 -1 2 -4 -2 -1 -1
 pan over|-3 -1 1 -1 -1 -2 -1
@@ -2189,7 +2198,7 @@ pans|0 -1 2 -3 1 -1 -1
 paper|-1 1 -1 1 -1 -4 -2
 paper .|-1 -2 -1 1 -3 -3 -2
 paprika|-1 -4 2 -3 -2 -2 -3
-paprika ,|0 -3 3 -3 -2 -3 -2
+paprika ,|-1 -3 3 -3 -2 -3 -2
 paprika .|2 -2 -3 -3 -3 0 -2
 paprika and|-3 -2 2 0 -1 -3 -1
 parboil|-4 -4 -5 4 -2 -3 -4
@@ -2214,7 +2223,7 @@ paste|-2 -6 2 -2 -7 1 -4
 paste ,|0 -4 2 -4 -4 -4 -2
 paste .|-4 -2 -3 -3 -3 5 -3
 paste and|-4 -3 -1 2 -3 -4 0
-paste in|0 -1 3 -4 -2 -3 -3
+paste in|0 -2 3 -4 -2 -3 -3
 paste with|2 -1 -3 -2 -2 -1 -1
 pastry|0 1 -2 -1 -1 -2 -1
 pat|1 0 -3 -2 -2 0 -1
@@ -2229,14 +2238,14 @@ peas|-1 -4 -1 3 -5 -2 -3
 peas ,|-2 -1 4 -5 -3 0 -2
 peas and|0 -2 -4 2 -2 -1 -3
 peel|0 -1 0 -1 -4 -2 -3
-peel ,|-2 -1 2 0 -2 -2 -1
+peel ,|-2 -1 2 0 -2 -3 -1
 peel .|2 -2 -1 -1 -1 -3 -1
 peel and|4 -4 -4 -2 -1 -4 -1
 peeled|0 -1 0 1 -1 -1 0
-people|-1 -3 1 -4 -3 -3 -2
+people|-1 -3 1 -4 -4 -3 -2
 pepper|1 -1 0 -3 -2 -1 -5
 pepper ,|0 0 1 -4 -1 -1 -2
-pepper .|3 0 -4 -2 -4 0 -2
+pepper .|3 0 -4 -2 -4 0 -1
 pepper and|0 -1 -1 1 -3 -2 0
 pepper in|-3 -3 4 -4 -3 -4 -4
 peppers|-2 -6 0 1 -1 0 -4
@@ -2244,10 +2253,10 @@ peppers and|1 -2 -3 1 -1 -2 -1
 peppers in|1 -1 3 -4 -3 -3 -1
 per|3 -3 0 -4 -3 -4 -2
 per batch|-1 -1 1 -2 -1 -1 -1
-per side|0 -2 1 -4 -2 -2 -3
+per side|0 -2 1 -4 -3 -2 -3
 pesto|2 -3 -4 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -1
-pieces|-2 2 -2 -2 0 0 -1
+pieces|-1 2 -2 -2 0 0 -1
 pieces ,|-1 1 -2 -1 0 -1 -3
 pieces .|-1 1 -1 -1 -2 0 -1
 pile|1 -2 0 -3 -1 -4 -2
@@ -2273,13 +2282,13 @@ pot|-13 -6 10 1 -3 -4 -6
 pot ,|-6 -5 5 -1 -2 -6 -6
 pot .|-5 -4 5 -5 -4 0 -4
 pot and|-3 1 1 0 -1 -2 -1
-pot over|-3 -2 3 -3 -3 -2 -2
+pot over|-3 -2 3 -3 -3 -3 -2
 pot with|-6 -3 5 0 -5 -5 -2
-potato|2 -2 -2 2 0 -3 -1
+potato|2 -2 -2 2 0 -4 -1
 potato ,|2 -1 -1 -2 -1 -3 -1
 potatoes|0 -7 -2 4 -3 -5 -3
 potatoes ,|2 -2 -1 -4 0 -2 -1
-potatoes .|2 -1 -2 -2 -2 -3 -2
+potatoes .|3 -1 -3 -2 -2 -3 -2
 potatoes and|2 -2 -3 2 -3 -2 -1
 potatoes in|-3 -2 0 3 -3 -3 -2
 pots|3 -3 -3 -2 -2 -3 -1
@@ -2312,7 +2321,7 @@ process|3 -2 -4 -3 -4 -2 -4
 processor|-5 -4 -6 -4 -4 7 -4
 processor ,|0 -3 -4 -3 -3 3 -3
 properly|1 -2 2 -3 -1 -2 -2
-prove|-4 5 -4 -5 -4 -3 -5
+prove|-4 5 -4 -5 -5 -3 -5
 prove #|-3 4 -4 -4 -4 -3 -4
 pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|2 -2 1 -2 -2 -3 -4
@@ -2339,11 +2348,11 @@ racks|2 -1 -3 -2 -3 -2 -2
 rain|0 -1 1 -2 -2 -3 -2
 rain in|0 -1 1 -2 -2 -3 -2
 raisins|1 -1 0 -2 -2 -3 -1
-rapidly|-2 -2 -2 2 -3 -1 -3
+rapidly|-2 -2 -2 2 -3 -1 -2
 raspberries|2 -1 -2 -1 -1 -3 -1
 raw|1 -4 -3 1 -3 0 -2
 re|1 2 -2 -2 -3 -3 -1
-ready|2 -3 -2 1 -1 -3 -1
+ready|3 -3 -3 1 -2 -3 -1
 really|-3 -4 1 0 -1 1 -2
 red|0 -2 -3 -1 2 0 -2
 red pepper|-2 -1 0 -2 0 -2 0
@@ -2376,7 +2385,7 @@ return|-4 -1 0 -1 0 2 -3
 return the|-1 -2 2 -1 -3 -2 -1
 return to|-3 0 -1 -1 1 0 -2
 rhubarb|2 -2 -3 -1 0 -2 -1
-ribbons|0 2 -2 -1 -2 -3 -2
+ribbons|0 2 -2 -2 -2 -3 -2
 rice|-3 -2 1 -3 -8 -2 4
 rice #|0 -2 -4 2 -3 -3 -5
 rice ,|-3 -3 2 -2 -4 0 1
@@ -2386,7 +2395,8 @@ rice cooker|-3 -5 -6 -5 -4 -4 5
 right|2 -2 -2 1 -2 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
-rings|-1 -2 -1 2 -4 -3 -2
+rings|0 -2 -1 2 -3 -3 -2
+rings .|2 -1 -2 -2 -2 -3 -2
 rinse|0 2 -2 1 -5 -8 -1
 rinse #|-2 2 -1 -2 -1 -2 -2
 rinse .|1 2 -3 -3 -3 -3 -2
@@ -2416,10 +2426,10 @@ room|2 -1 -4 -3 -3 -3 -2
 room temp|1 1 -2 -2 -3 -2 -2
 room temperature|3 -2 -3 -2 -2 -3 -1
 root|-3 -2 3 -2 -3 -3 -2
-roots|2 -1 -2 2 -3 -2 -3
+roots|2 -1 -2 2 -3 -2 -2
 ropes|2 -3 -2 -2 -2 -2 -3
 rosemary|2 1 -6 1 0 -1 -3
-rosemary ,|-1 -1 -2 -1 1 -1 -1
+rosemary ,|0 -1 -2 -1 0 -1 -1
 rosemary .|3 -3 -2 -3 1 -4 -1
 rosemary and|1 1 -5 2 -3 0 -3
 rotating|-2 -2 -2 -1 2 -1 -2
@@ -2432,7 +2442,7 @@ running|1 -1 -3 -2 -3 -1 -1
 runny|-1 -1 -2 -1 -1 1 -1
 runs|2 0 -3 0 -2 -3 -2
 runs clear|1 1 -3 -1 -1 -2 -2
-s|0 -2 1 -3 -4 -1 2
+s|1 -2 1 -3 -4 -1 2
 saffron|3 -2 -4 -2 -2 -3 -3
 sage|2 -3 -2 0 -5 -6 -5
 sage ,|4 -3 -4 -4 -4 -3 -2
@@ -2442,16 +2452,16 @@ salsa|-1 1 0 -1 0 -4 -2
 salt|2 1 -4 -5 -2 0 -1
 salt #|2 -1 -4 -3 -3 1 -2
 salt ,|0 0 -3 0 -1 0 -3
-salt .|0 -6 1 -7 -1 -2 -1
-salt ;|-2 0 0 0 -3 0 -4
+salt .|0 -6 1 -7 0 -2 0
+salt ;|-3 0 0 0 -3 0 -4
 salt and|-2 0 -2 -1 1 1 -3
 salt for|2 -1 -1 -2 -3 -2 -4
 salt in|1 0 -3 -2 -4 -2 1
 salt on|1 -1 -1 -1 -2 0 -1
 salt the|-2 2 -1 -2 -2 -1 -1
-salt to|1 0 0 -2 -3 -5 -3
+salt to|1 0 0 -2 -3 -6 -3
 salted|-4 -4 -2 5 -3 -3 -4
-salted water|-4 -2 -2 3 -2 -3 -4
+salted water|-4 -3 -2 3 -2 -3 -4
 same|-3 -2 3 -4 0 -2 -3
 sand|0 -1 -2 -2 -2 1 -1
 sauce|0 -3 -2 3 -5 -2 -2
@@ -2467,13 +2477,14 @@ saute mode|-2 -1 1 0 -2 -2 -1
 sauté|-7 -5 7 -3 -6 -7 -6
 sauté onion|-1 -2 3 -4 -3 -2 -3
 save|-1 -4 1 -3 -4 -4 1
-saved|2 -2 0 -3 -2 0 -2
+saved|2 -2 -1 -3 -2 0 -2
 saving|2 -1 -1 -2 -1 -3 -1
 scatter|0 -4 0 -1 -1 -2 -2
 scatter over|2 -2 -1 -2 -3 -3 -2
 scatter with|0 -2 0 -1 0 -5 -2
 scattered|1 -1 -1 -1 -1 -1 -1
-scoop|0 -3 2 -4 -1 -2 -1
+scoop|1 -2 1 -4 -1 -3 -1
+scoop out|1 -2 2 -3 0 -3 -1
 score|1 -1 0 -2 0 -2 -1
 scotch|1 -1 -2 -1 -2 -1 -1
 scrape|2 -3 -5 -1 -3 1 -2
@@ -2481,7 +2492,7 @@ scraping|-1 -2 -2 -3 -2 2 -1
 scraping down|-2 -2 -2 -2 -2 2 -1
 seal|0 -1 0 -3 -2 -3 -1
 seal .|0 -1 1 -2 -2 -3 -1
-sealing|-3 -3 3 -2 -3 -2 -3
+sealing|-3 -3 3 -3 -3 -2 -3
 seam|0 -1 0 -1 -1 -1 -1
 seam down|-1 -1 1 -1 -1 -1 -1
 season|1 0 -4 -5 1 -1 -4
@@ -2493,18 +2504,19 @@ season with|1 -1 -3 -3 0 -2 -1
 seasoning|1 -2 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-1 -3 -3 0 -4 2 -3
-sec .|1 -2 -4 -3 -2 0 -2
+sec .|1 -2 -4 -3 -2 0 -3
 second|-3 4 -4 -4 -5 -4 -6
-seconds|-5 -2 3 -1 -3 2 -1
+seconds|-4 -2 3 -1 -3 2 -1
 seconds ,|-1 -3 0 0 -1 1 0
 seconds .|-4 -1 2 -3 -2 2 -2
 secs|1 -1 -3 0 -2 0 -1
-seed|0 -2 -2 -2 -2 1 -1
+seed|0 -3 -2 -2 -2 1 -1
 seeds|-3 -4 2 -3 0 1 -3
 seeds ,|-3 -2 2 -3 0 0 -2
 seeds .|4 -2 -4 -2 -3 -5 -2
-seeds and|-3 -1 0 -2 -3 1 -2
+seeds and|-3 -2 0 -2 -3 1 -2
 seeds in|1 -2 0 0 -3 -2 -2
+segment|2 -1 -3 -1 -2 -2 -1
 separate|2 -2 -3 1 -2 -2 -1
 separately|-2 -2 1 1 -2 -4 -2
 serrano|-3 -2 3 -3 -3 -3 -2
@@ -2520,26 +2532,26 @@ sesame|4 -3 -3 -4 -3 0 -2
 sesame ,|1 -1 0 -2 -2 1 -2
 sesame .|2 -1 -2 -1 -1 -2 -1
 sesame oil|3 -3 -2 -4 -1 0 -2
-set|1 -2 0 -1 -3 -3 -4
+set|1 -1 0 -1 -3 -3 -4
 set aside|3 2 -3 -5 -3 -2 -3
 sets|-3 1 2 -2 -1 -3 -2
-setting|-3 -3 1 -1 -4 -3 1
+setting|-3 -3 1 0 -4 -3 1
 shake|0 0 -1 -6 -1 -2 1
 shake .|-2 1 -4 -4 -3 2 -3
 shake the|0 0 1 -3 0 -4 -1
 shaking|-3 -2 -2 0 -1 -2 1
-shallot|0 0 0 0 -3 -3 -4
+shallot|0 0 0 0 -3 -2 -4
 shallots|-3 -4 4 -3 -4 -3 -5
-shallow|3 -4 0 -1 -4 -5 -5
-shape|2 1 -5 -2 -2 -4 -4
-shape #|2 -2 -2 -2 -2 -2 -1
+shallow|2 -4 0 -2 -4 -5 -5
+shape|1 1 -5 -2 -2 -4 -4
+shape #|2 -2 -3 -2 -2 -2 -1
 shape into|1 0 -2 0 -3 -2 -3
 sheet|-2 0 -2 -4 3 -4 -4
-sheet ,|-1 1 -3 -2 0 -2 -2
+sheet ,|-1 1 -3 -2 0 -2 -3
 sheet .|1 0 -3 -3 -4 -2 -2
 sheet pan|0 -1 -3 -3 3 -1 -2
 sheets|3 -2 -3 -2 -2 -2 -2
-sheets ,|2 -1 -3 -1 -2 -2 -1
+sheets ,|2 -1 -3 -1 -2 -1 -1
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -2 -2 -1
 shiitake|1 2 -3 0 -2 -2 -3
@@ -2551,7 +2563,7 @@ shred cabbage|-2 0 -3 0 -1 1 -1
 shred the|3 -3 0 -3 -3 -5 -3
 shredded|1 1 -2 -2 -1 -1 -1
 side|-2 -4 1 -1 0 -5 -5
-side ,|0 -2 -2 -1 2 -2 -4
+side ,|0 -3 -2 -1 2 -2 -4
 side .|-1 -3 -1 1 0 -2 -4
 side down|1 -1 -1 -2 1 -1 -1
 side of|-2 -2 3 -2 -3 -3 -1
@@ -2574,7 +2586,7 @@ simmer until|-2 -2 -3 2 -1 -1 -1
 simmering|-2 -3 -3 3 -2 -1 -2
 single|-1 1 -1 -1 1 -2 -1
 sink|-1 -1 -1 -1 0 1 0
-sit|-5 6 -6 -3 -6 -4 -5
+sit|-5 6 -6 -3 -6 -4 -6
 sit #|-5 5 -4 -4 -4 -4 -5
 sit for|-3 3 -4 -3 -3 -2 -1
 six|1 -2 -3 -1 -2 0 -1
@@ -2586,44 +2598,44 @@ skewer comes|-1 -1 -1 -1 1 -1 -1
 skillet|-6 -1 6 -5 -6 -6 -6
 skillet over|-1 -1 2 -3 -2 -2 -1
 skim|2 -3 -3 1 -2 -4 -2
-skim ,|-2 -2 -3 2 -1 -1 -1
+skim ,|-2 -2 -3 2 -2 -1 -1
 skim .|2 -2 -2 -1 -2 -3 -2
 skim off|0 -1 0 1 -1 0 0
 skimming|-1 -1 -2 2 -1 -1 0
-skin|0 -2 -3 -3 -1 0 -1
+skin|0 -2 -3 -2 -1 0 -1
 skins|-1 -4 0 3 -4 -1 -3
 skins ,|1 -1 -3 0 -1 -2 -1
 slaw|2 -3 -1 -2 -2 -2 -2
-slice|0 0 1 -2 -5 -6 -3
+slice|-1 0 1 -2 -4 -6 -3
 slice #|3 -2 -3 -2 -2 -3 -1
-slice into|-1 1 0 -1 -2 -2 -1
+slice into|-1 1 0 -1 -2 -1 -1
 slice the|2 -3 -1 0 -2 -2 -1
-sliced|-2 1 -1 0 -1 -5 -4
+sliced|-1 1 -1 0 -1 -5 -4
 slices|2 0 -3 0 -2 -3 -2
 slicing|-2 0 -2 -2 -2 2 -1
 slicing .|2 -1 -1 -2 -1 -2 -1
-slide|1 -2 0 -3 -2 -3 -2
+slide|1 -2 0 -3 -2 -2 -2
 slightly|-1 -3 -2 1 -1 0 -1
 slow|4 -4 -5 1 -1 -4 -5
 slow cooker|4 -2 -4 0 -4 -4 -5
 slowly|2 -3 0 -1 -5 -5 -3
 slowly to|1 -2 -1 0 -3 -2 -1
-small|-2 -5 2 -1 -6 -1 -5
+small|-2 -5 2 -1 -5 -1 -5
 small ,|-1 -2 1 0 -2 -2 -3
 small pan|-3 -3 1 0 -3 -3 -3
 smoked|1 -1 0 -4 -3 -3 -2
-smoking|-5 -2 2 2 -3 -3 -3
+smoking|-5 -2 2 2 -2 -3 -3
 smooth|0 -4 -4 -5 -1 4 -4
 smooth ,|-2 -3 -3 -3 0 2 -3
 smooth .|2 -4 -4 -4 -4 2 -4
-so|-1 0 -5 2 0 -4 0
+so|0 0 -5 2 0 -4 0
 so .|0 0 -3 1 0 -2 -1
 so it|-2 0 -1 2 -3 -1 -1
 so that|1 -2 -2 -2 0 -2 -2
 soak|-4 7 -2 -8 -5 -5 -6
 soak the|-2 3 -1 -4 -3 -2 -3
 soaked|1 -1 -3 1 -1 -2 -1
-soba|-1 -2 -3 3 -2 -3 -2
+soba|0 -2 -3 3 -2 -3 -2
 soda|-1 1 -2 -2 -2 1 -1
 soft|-1 -2 -2 1 1 -4 -4
 soft ,|-2 -3 4 -3 -4 -2 -3
@@ -2635,14 +2647,14 @@ soften the|-3 -4 3 -1 -3 -4 -4
 softened|-3 -2 4 -4 -3 -1 0
 softened ,|-3 -1 3 -3 -2 -1 0
 softened .|-1 -1 3 -3 -2 -1 0
-some|1 -1 -6 2 -4 0 -3
+some|1 -2 -7 2 -4 0 -3
 something|-3 2 -2 -2 -3 -2 -2
 something heavy|-3 2 -2 -2 -3 -2 -2
-somewhere|-2 2 -1 -3 -3 -2 -1
-somewhere warm|-2 2 -1 -3 -3 -2 -1
+somewhere|-2 2 -2 -3 -3 -2 -1
+somewhere warm|-2 2 -2 -3 -3 -2 -1
 sort|2 -1 -2 -1 -1 -2 -1
 soup|-2 -1 -1 -1 1 1 -1
-sour|2 -1 -2 0 -1 -2 -1
+sour|2 -1 -3 0 -1 -2 -1
 soy|-3 -6 -2 0 -5 3 -1
 soy ,|-3 -3 1 -1 -3 2 -3
 soy .|-2 -2 -1 -4 -2 2 -2
@@ -2673,9 +2685,9 @@ spoon the|2 -1 -2 -2 -2 -2 -1
 spoonful|1 -1 -1 -1 0 -1 -1
 spots|-1 -1 -2 -1 2 -1 -2
 spread|-1 1 -3 -1 1 -4 -2
-spread in|0 -2 -3 1 0 -2 -1
+spread in|0 -2 -3 2 0 -2 -1
 spread on|0 -1 -2 0 1 -2 -1
-spread out|0 1 -2 -1 -1 -2 -1
+spread out|1 1 -2 -1 -1 -2 -1
 spread over|3 -1 -2 -2 -4 -3 -1
 spring|2 -1 -1 -3 -3 -4 -2
 spring onions|1 -1 0 -3 -3 -3 -1
@@ -2688,8 +2700,8 @@ squares .|1 1 -2 -1 -1 -1 -1
 squash|-1 0 -5 -3 2 -2 1
 squash ,|-1 0 -4 -4 1 0 -2
 squash in|0 -1 -1 -1 1 -1 0
-squeeze|-2 1 -1 -1 -6 -2 0
-squeeze .|-1 3 -2 -4 -4 -1 -4
+squeeze|-1 1 -1 -1 -6 -2 0
+squeeze .|-1 3 -2 -4 -4 -1 -5
 squeeze in|1 -4 0 -2 -1 -6 -2
 squeeze out|-1 1 -1 1 -2 -5 -2
 squeeze the|-3 -3 1 1 -1 1 -1
@@ -2704,11 +2716,11 @@ starting|-1 -1 1 -2 1 -1 -1
 steam|-7 -2 -9 6 -7 -5 -9
 steam #|-5 -4 -5 5 -6 -4 -6
 steam for|-4 -3 -2 3 -3 -2 -3
-steam the|-4 -3 -4 4 -3 -3 -3
+steam the|-4 -3 -4 3 -2 -3 -3
 steamer|1 -3 -3 2 -3 -3 -2
 stems|1 -1 1 -3 -2 -1 -2
 sterilised|-1 -2 2 0 -3 -3 -1
-stew|1 -2 0 -1 -3 -3 0
+stew|1 -1 0 -1 -3 -3 0
 stick|-5 -4 0 -2 -4 5 -3
 stick blender|-3 -3 -5 -4 -4 5 -4
 sticks|-2 -2 2 -2 -2 -2 -4
@@ -2723,25 +2735,25 @@ stir a|-2 -2 2 -3 -1 -3 -1
 stir every|-1 -5 -3 2 -1 -3 -3
 stir everything|1 1 -2 -2 -2 -2 -1
 stir for|-5 -4 6 -6 -4 -4 -4
-stir in|0 -2 -2 0 -3 -1 -5
+stir in|1 -2 -2 0 -3 -1 -5
 stir it|2 -1 -3 -2 -2 -1 -3
-stir the|2 -2 -4 -2 1 -3 -1
-stir through|3 -2 -5 1 -2 -2 -1
+stir the|2 -2 -4 -1 1 -3 -1
+stir through|3 -2 -5 0 -2 -2 -1
 stirring|-4 -8 -1 2 -1 -4 -5
 stirring ,|-4 -3 1 0 -4 -4 -5
 stirring .|-4 -3 5 -5 -3 -2 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
 stirring more|-2 -2 -3 3 -4 -1 -1
 stirring now|0 -3 -4 4 -3 -1 -1
-stirring occasionally|-2 -1 -5 6 -3 -1 -1
-stirring often|-1 -3 3 -2 -4 -1 -2
+stirring occasionally|-2 -1 -5 5 -3 -1 -1
+stirring often|-1 -3 4 -2 -4 -1 -2
 stirring once|-2 -2 -3 -2 3 -2 -3
 stock|3 -1 -1 -1 -1 -8 -3
 stock ,|1 0 -2 1 -2 -6 -2
 stock .|4 -2 -3 -4 -4 -5 -3
 stock and|3 -1 -1 -4 2 -2 -1
 stock in|1 -1 -3 2 -2 -2 -2
-straight|2 -2 -2 -2 0 -4 -1
+straight|2 -2 -3 -1 0 -4 -1
 strain|0 1 -3 0 -4 0 -2
 strain .|-1 2 -3 1 -3 -2 -2
 strain through|-1 -3 -3 -2 -3 1 -1
@@ -2750,19 +2762,19 @@ strip|1 -1 -2 -1 -1 -2 -1
 strips|0 -3 3 -4 -4 -3 -4
 strips .|2 -2 -2 0 -1 -2 -1
 stuff|0 -1 0 0 -2 -2 -1
-sugar|-1 -4 2 -1 -3 -6 -4
+sugar|-1 -4 2 -1 -4 -6 -4
 sugar ,|1 -2 0 0 -3 -5 -2
-sugar .|0 0 0 -3 -3 -5 -1
+sugar .|0 0 0 -3 -3 -4 -1
 sugar and|0 -4 -2 2 -3 -1 -1
 sugar salt|0 -2 0 0 -2 -4 -2
 sun|1 0 -1 -1 -2 -2 -1
 sunday|1 -2 0 -3 -2 -2 -2
 surface|1 -1 -1 -1 -1 -1 0
-swap|-1 -2 -2 -3 2 -1 -1
+swap|-2 -3 -2 -3 2 -2 -2
 swapping|-1 -2 -1 -1 1 -1 0
 swapping the|-1 -2 -1 -1 1 -1 0
 sweat|-5 -6 4 0 -6 -5 -6
-sweat onion|-1 -3 4 -6 -3 -2 -2
+sweat onion|-2 -3 4 -6 -3 -2 -2
 sweat the|-3 -3 4 -2 -3 -3 -3
 swede|-2 -1 1 1 -2 -1 0
 sweet|2 -2 -2 -2 0 -3 -2
@@ -2780,33 +2792,33 @@ tablespoon of|-1 -2 2 -1 -2 -4 0
 tablespoons|-1 -1 -2 1 -1 -1 0
 tablespoons of|-1 -1 -2 1 -3 -1 -3
 tadka|3 -1 -3 -1 -1 -2 -1
-tahini|0 -2 0 -2 -2 -2 -1
+tahini|0 -2 0 -2 -2 -1 -1
 tahini ,|1 -2 -3 -2 -1 -1 0
 take|1 -1 -2 -2 1 -1 -2
 take off|-1 0 -3 -1 -3 1 -1
 take out|2 -3 0 -3 0 -5 -2
 takes|1 -3 -2 0 -3 -4 1
 tamari|2 -1 -3 -1 1 -3 -2
-tamarind|1 -2 -1 1 -3 -3 -2
+tamarind|1 -2 -1 0 -3 -3 -2
 taste|0 -3 -2 -1 -4 0 -3
 taste .|2 -2 -5 -2 -2 -2 -2
 tbsp|0 -4 -1 -1 -1 0 0
 tbsp of|0 -2 -2 0 0 -1 -1
-tbsp oil|-2 -3 3 -6 0 -4 -1
+tbsp oil|-2 -3 3 -6 0 -5 -1
 tbsp water|1 0 -1 -1 -3 -1 1
-tea|3 -2 -3 -2 -2 -4 -2
+tea|3 -2 -3 -2 -3 -4 -2
 tear|2 0 -2 -2 -2 -3 -2
 teaspoon|-3 0 1 -2 -4 1 0
-teaspoon of|-2 1 1 -2 -3 -1 1
+teaspoon of|-2 1 1 -2 -3 -1 0
 temp|2 0 -3 -3 -4 -3 -3
 temp #|2 0 -3 -2 -3 -3 -2
 tempeh|0 -5 2 2 -5 -4 -5
 tempeh #|-3 -4 -3 4 -3 -3 -3
 temperature|3 -2 -3 -2 -2 -3 -1
 ten|-3 1 0 0 -5 -4 -5
-ten minutes|-3 1 0 0 -4 -4 -5
-tender|-2 -3 -2 2 -2 -1 -1
-tender ,|-3 -2 1 -1 0 -2 -2
+ten minutes|-3 1 0 1 -4 -4 -5
+tender|-2 -3 -1 2 -2 -1 -1
+tender ,|-3 -2 2 -1 0 -2 -2
 tender .|-2 -2 -3 3 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
 texture|2 -2 -4 -3 -2 -1 -2
@@ -2828,13 +2840,13 @@ the boil|-6 -3 2 0 -5 -5 -2
 the bottom|3 -3 0 -1 -3 -3 -3
 the bread|1 -1 -2 -4 0 -2 -2
 the broth|-1 0 0 0 -3 -3 -3
-the butter|0 0 -2 1 -3 -4 -2
+the butter|0 0 -3 1 -3 -4 -2
 the cabbage|2 0 -1 -1 -4 -5 -4
 the carrots|1 -1 -1 0 -2 -3 -1
-the cashews|1 0 -2 -2 -2 -1 -2
+the cashews|1 0 -1 -2 -2 -1 -2
 the cauliflower|-1 -3 -1 0 -1 -2 0
 the chickpeas|-1 -2 0 -4 1 0 -1
-the coconut|0 -2 1 -1 -2 -2 -2
+the coconut|0 -2 0 -1 -2 -2 -2
 the cooking|2 -3 -1 -1 -1 -2 -1
 the coriander|3 -1 -3 -3 -2 -4 -2
 the cornflour|-2 -3 1 0 -3 -3 -1
@@ -2851,14 +2863,14 @@ the dry|0 1 -4 -2 -2 0 -1
 the edges|-1 -1 -3 -4 3 -3 -1
 the end|4 -2 -5 2 -4 -5 -2
 the filling|0 -2 -1 -2 -2 1 -1
-the final|-1 -2 -3 0 0 -1 -1
+the final|-1 -2 -3 0 1 -1 -1
 the flour|-2 0 -3 2 -2 -3 -1
 the foam|2 -1 -3 0 -1 -2 -1
 the food|-3 -2 -2 -2 -2 3 -2
 the freekeh|0 -2 1 -2 0 -2 0
-the fridge|4 -4 -4 -6 -5 0 -5
+the fridge|4 -4 -4 -6 -5 -1 -5
 the fruit|1 -1 -2 -1 -1 0 -1
-the garlic|-3 -1 4 -5 -6 1 -2
+the garlic|-3 -1 4 -5 -7 1 -2
 the ginger|2 -1 -1 -4 -1 -3 -1
 the gnocchi|-2 -1 1 0 -1 -1 -1
 the grill|1 -3 -4 -3 2 -3 -2
@@ -2866,27 +2878,27 @@ the heat|1 5 -2 -5 -5 -2 -4
 the herbs|0 -1 -2 -1 -1 0 -1
 the hot|2 -1 -1 -5 -3 -5 -2
 the juice|2 -2 -2 -2 -2 -2 -1
-the kale|1 -3 -2 2 -3 -2 -4
-the last|0 -4 -2 0 0 0 -2
+the kale|0 -4 -2 2 -4 -3 -3
+the last|0 -4 -2 -1 0 0 -2
 the leek|-2 -2 2 -2 -1 -1 -3
 the leeks|-2 -2 0 1 -3 -2 -2
-the lemon|-1 2 -6 -2 -2 1 -2
+the lemon|-1 2 -6 -2 -2 0 -2
 the lentils|-2 0 2 -1 -5 -4 -2
 the lid|1 -1 -3 0 0 -3 -3
 the lime|0 -1 1 -1 -1 -5 -1
 the liquid|0 0 1 -2 -4 -5 -2
-the liquor|2 1 -1 -2 -2 -3 -1
+the liquor|1 1 -1 -2 -2 -3 -1
 the lot|-2 0 -1 -1 -2 2 -2
 the lowest|-2 -4 -4 3 -1 -1 -3
-the margarine|3 -3 -3 0 -3 -2 -1
+the margarine|3 -3 -2 0 -3 -2 -1
 the middle|-1 -2 0 -2 1 -1 -1
-the milk|-1 0 1 -2 -4 -5 -2
+the milk|-1 0 1 -2 -4 -6 -2
 the miso|2 -2 -2 -1 0 -3 -1
 the mushrooms|-2 -2 0 -1 -2 0 -3
 the mustard|1 -2 0 -3 -2 -3 0
-the oats|-1 -1 0 -3 0 0 -2
+the oats|-1 0 0 -3 0 0 -2
 the oil|-2 -9 2 0 -1 -3 -5
-the onion|-3 0 1 -1 -6 0 -5
+the onion|-3 0 1 0 -6 0 -5
 the onions|-1 0 2 -4 -4 0 -1
 the other|0 -2 1 -3 -3 -1 -3
 the oven|1 -7 -6 -6 4 -5 -5
@@ -2896,7 +2908,7 @@ the pasta|0 -2 -3 3 -3 -5 -2
 the paste|-2 -3 -1 -5 -3 2 -3
 the pastry|-1 1 -1 -1 -1 0 0
 the peas|-2 -3 -2 3 -3 -1 -4
-the peppers|1 -2 -1 -2 0 -2 -1
+the peppers|0 -2 -1 -2 0 -2 -1
 the polenta|2 -1 -1 -2 -3 -3 -1
 the porcini|1 2 -1 -2 -3 -2 -1
 the pot|-7 -4 7 1 -4 -3 -4
@@ -2908,7 +2920,7 @@ the rice|-4 -2 -3 1 -5 -4 3
 the rosemary|1 -1 -3 -3 -3 0 -1
 the sage|2 -3 -3 1 -3 -3 -3
 the salt|0 0 -1 -4 0 -1 -4
-the sauce|0 0 -4 2 -4 0 -2
+the sauce|-1 0 -4 2 -4 0 -2
 the saved|3 -1 -4 -2 -1 0 0
 the seeds|0 0 1 -2 -1 -2 -1
 the shallot|0 -1 0 0 -2 -2 -4
@@ -2920,16 +2932,16 @@ the spinach|-3 1 2 1 -2 -5 -3
 the split|2 -2 -1 -2 -1 -2 -1
 the squash|-1 0 -4 -2 2 0 -3
 the stock|0 0 -2 1 -2 -4 -3
-the sugar|1 0 1 -4 -1 -2 -1
+the sugar|0 0 1 -4 -1 -2 -1
 the sweet|2 -2 -4 -1 1 -2 -1
 the tahini|-1 -1 1 -2 -1 -1 0
-the tempeh|1 -3 -1 1 -3 -3 -3
+the tempeh|1 -3 -1 2 -3 -3 -3
 the thyme|-1 -3 2 -3 0 1 -1
 the tin|-1 2 -1 -2 -4 -3 -3
 the tins|-3 1 -4 -3 3 -2 -4
 the tofu|0 1 1 -2 -5 -2 -6
-the tomatoes|-1 -4 2 -4 1 -3 -4
-the top|-2 -2 -1 -1 1 -4 -3
+the tomatoes|0 -4 2 -4 1 -3 -4
+the top|-2 -1 -1 0 1 -4 -3
 the tray|-3 -1 -2 -3 3 -2 -1
 the trays|0 -2 -2 -2 1 -2 -1
 the veg|-1 1 0 -3 0 0 -1
@@ -2937,11 +2949,11 @@ the vegetables|0 -2 -1 2 -3 -3 -1
 the vinegar|-1 1 -1 1 -2 0 -2
 the walnuts|-3 -1 1 -2 -1 1 -1
 the water|1 1 -1 -1 -5 -4 0
-the wet|-1 1 -2 -2 -1 1 -1
+the wet|-1 2 -2 -2 -1 1 -1
 the whole|-1 -2 0 0 0 -1 -1
 the wine|-1 -3 1 -1 -3 -3 -1
 the yeast|0 0 -1 0 -3 -2 -1
-their|1 -4 -1 0 -2 -2 -2
+their|2 -4 -1 0 -2 -2 -2
 their liquid|1 -3 -2 0 -1 -3 -1
 their skins|-1 -1 -1 1 -1 -1 -1
 their water|1 -2 1 -1 -2 -2 -2
@@ -2953,39 +2965,39 @@ then #|-4 -4 -4 -3 3 -4 -6
 then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -3 -4 1 -3 -3 -2
 then add|0 -1 0 0 -2 -2 -3
-then blend|-3 -2 -2 -2 -1 3 -1
-then drain|1 0 -2 0 -2 -3 -1
+then blend|-3 -2 -2 -2 -1 2 -1
+then drain|2 0 -2 0 -2 -3 -1
 then fridge|3 -1 -3 -3 -3 -3 -3
 then lid|-1 -2 -3 -1 1 -1 0
 then lower|-1 -1 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
 then simmer|-2 -4 -4 4 -5 -3 -3
-then the|-4 -4 5 -3 -4 -5 -4
+then the|-4 -4 5 -3 -4 -4 -4
 then turn|-4 1 1 -2 -3 -2 -3
 there|3 -3 -3 -3 -3 -4 -2
-they|-2 -1 0 1 -1 -5 -3
+they|-2 -1 1 1 -1 -5 -3
 they pop|-3 -2 2 -2 -1 -1 -1
-thick|-3 -1 0 0 -4 2 -2
+thick|-3 -1 0 0 -4 1 -2
 thick ,|-1 0 1 -1 -1 -2 -1
-thick .|-1 -3 0 0 -3 -1 -3
-thick batter|0 -1 -1 -1 -1 0 -1
+thick .|-1 -3 0 0 -3 0 -3
+thick batter|0 -1 0 -1 -1 0 -1
 thicken|-2 1 -1 1 -2 -2 -2
 thicken .|-2 1 -1 1 -2 -1 -2
 thickened|1 -2 -4 3 -3 -2 -1
 thickened ,|-1 -1 -3 3 -1 -1 0
 thickened .|1 -2 -3 1 -2 -2 -1
-thickens|-1 1 1 -2 -5 -1 -2
+thickens|-1 1 1 -2 -5 0 -2
 thickens as|0 1 -2 -3 -2 0 -1
 thin|3 0 -2 -6 -2 -2 -4
 thin .|3 -4 -3 -3 0 -3 -2
-thin with|2 -2 -3 -1 -2 -1 -1
+thin with|2 -2 -3 -2 -2 -1 -2
 things|1 -1 -1 -1 -1 -1 0
 thinly|3 -2 -2 1 -2 -3 -2
 third|-2 -3 -1 -3 0 3 -2
-third of|-1 -3 -2 -3 0 2 -1
+third of|-1 -3 -3 -3 0 2 -1
 thirds|0 -1 -1 -1 -1 0 0
 this|3 -3 -3 -1 -2 -2 -3
-those|1 1 -1 -2 -1 -2 -1
+those|1 0 -1 -2 -1 -2 -1
 three|0 0 -2 -3 -4 -1 -3
 through|0 -4 0 -5 -2 0 -4
 through ,|1 -1 -3 -1 1 -2 -1
@@ -2994,7 +3006,7 @@ through a|2 -4 -5 -3 -3 0 -1
 through the|-1 -2 -5 -1 -1 2 -2
 thru|0 -3 -2 -2 -2 0 -1
 thumb|-1 -1 -2 -2 -1 1 0
-thyme|1 -4 1 -5 0 -2 -2
+thyme|1 -4 1 -5 -1 -2 -2
 thyme ,|-1 -2 2 -2 -1 -4 -1
 thyme .|4 -1 -5 -2 -1 -2 -1
 thyme and|1 -1 3 -4 -1 -1 -1
@@ -3009,17 +3021,17 @@ till it|0 -3 1 -3 -2 1 -1
 till soft|1 -3 -1 -2 1 -2 -1
 till they|-2 -3 2 0 -2 -2 -1
 till thick|-3 -3 1 0 -1 -2 -2
-time|-1 0 0 -2 -1 1 -2
+time|-1 0 0 -2 0 0 -2
 time .|-3 1 0 -1 0 -1 -2
-time to|-1 -2 -3 1 -2 0 0
+time to|-1 -2 -2 1 -2 0 0
 times|0 2 -2 -1 -2 -2 -1
-tin|1 2 -6 -3 0 -3 -5
+tin|1 1 -6 -3 0 -3 -5
 tin ,|0 0 -3 -3 0 -4 -1
 tin .|2 0 -3 -2 -5 -1 -2
 tin for|-3 2 -1 -2 0 -1 -2
 tin of|0 -2 -2 0 0 -5 -1
 tin with|3 -1 -3 -1 -2 -2 0
-tins|-1 0 -2 1 2 -5 -5
+tins|-1 0 -2 1 2 -4 -4
 tip|-1 -2 1 -1 -2 -1 -3
 tip in|2 0 -1 -2 -1 -3 -1
 tip into|0 0 0 -1 -2 -3 -1
@@ -3029,8 +3041,8 @@ to|-6 0 1 -1 1 1 -4
 to #|1 -2 -6 -2 2 -2 -3
 to a|-3 -2 -1 0 1 0 0
 to boil|-3 -2 0 2 -3 -2 -2
-to cool|-1 1 -4 1 -3 -1 -2
-to cover|1 -2 0 -3 -3 -4 -3
+to cool|-1 1 -4 0 -3 -1 -2
+to cover|1 -2 0 -3 -3 -4 -2
 to low|-1 -2 -4 4 -2 -2 -2
 to make|0 -2 -1 0 -1 0 -1
 to pot|-4 -2 2 -3 -3 1 -3
@@ -3046,7 +3058,7 @@ toasted|0 -3 0 -2 -2 0 -2
 tofu|-1 2 1 -4 -4 -2 -1
 tofu #|-4 3 -1 -3 -2 -3 -6
 tofu (|-1 2 -3 -3 -1 -3 1
-tofu ,|2 -1 -1 0 -2 0 -4
+tofu ,|2 -1 0 -1 -2 0 -4
 tofu and|3 1 -5 0 -3 -2 -2
 tofu for|-3 3 -1 -3 -2 -2 -5
 tofu in|0 -3 2 -4 -3 -3 -5
@@ -3061,7 +3073,7 @@ tomato purée|2 -2 -1 -4 -2 -2 -1
 tomatoes|2 -4 -1 -1 -1 -8 -6
 tomatoes ,|-1 -4 -1 -2 2 -6 -3
 tomatoes .|3 -1 -3 -2 -3 -2 -2
-tomatoes and|2 -1 -2 0 -3 -2 -1
+tomatoes and|2 -2 -2 0 -1 -2 -1
 tomorrow|1 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -4 -3 -1
 too|0 0 -4 -3 -2 1 -1
@@ -3076,10 +3088,10 @@ topped|2 -1 -3 -1 -1 -2 -1
 topped with|2 -1 -3 -1 -1 -2 -1
 topping|-1 -1 1 -2 1 -3 -1
 tops|1 -1 -2 -1 -1 -2 -1
-tortillas|0 -1 1 -3 -1 -3 -1
+tortillas|0 -1 1 -2 -1 -3 -1
 toss|0 -2 -1 -3 0 -4 -1
 toss .|2 -2 -4 -3 1 -4 -3
-toss everything|1 0 -1 -1 -2 -2 -1
+toss everything|1 0 -2 -1 -2 -2 -1
 toss in|0 -1 -2 0 1 -1 -3
 toss the|1 0 -2 -2 0 -2 -1
 toss with|1 0 -5 1 -3 -5 -5
@@ -3093,23 +3105,23 @@ transfer to|1 -2 -2 -2 1 -3 -2
 translucent|-3 -2 4 -4 -2 -2 -2
 tray|0 -2 -5 -2 2 -5 -6
 tray #|-3 2 -3 -3 1 -2 -3
-tray ,|-1 -2 -2 -3 2 -3 -5
+tray ,|-2 -2 -2 -3 2 -3 -5
 tray .|2 -2 -1 -1 -2 -2 -1
-tray and|0 -1 -1 0 1 -1 -1
+tray and|0 -1 -1 0 0 -1 -1
 tray to|-1 0 -1 1 -1 -1 -1
-tray with|-1 -2 -2 -2 2 -2 -2
+tray with|0 -2 -2 -2 2 -2 -2
 trays|0 -2 -4 -4 2 -2 -3
-trays ,|-1 -2 -2 -2 2 -1 -1
-trays .|4 -3 -4 -3 -2 -5 -2
+trays ,|-2 -3 -2 -2 3 -1 -1
+trays .|4 -3 -4 -3 -3 -5 -2
 treacle|2 0 -2 -1 -1 -2 0
 tsp|2 -1 -2 -3 -1 -2 0
 tsp .|3 0 -2 -2 -2 -3 -1
-tsp salt|-1 -1 1 -2 -1 0 0
+tsp salt|-1 -1 1 -3 -1 0 0
 tub|2 -1 -2 -1 -1 -2 -1
 tubs|0 -2 -3 -1 -2 0 -2
 turmeric|1 -1 1 -4 -3 -4 -2
 turmeric ,|2 0 -3 -2 -1 -2 -1
-turmeric and|-2 -1 2 -3 -2 -3 -1
+turmeric and|-2 -1 2 -3 -2 -2 -1
 turn|0 -2 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
 turn off|0 0 -4 -2 1 -3 -2
@@ -3119,15 +3131,15 @@ turning once|1 -2 -3 1 0 -1 -1
 twenty|-1 0 1 -2 -1 0 -1
 twice|-1 -1 -3 -1 -1 0 0
 twice .|-2 0 -3 -1 -1 0 0
-two|0 -1 -2 -2 0 -2 -1
+two|0 -1 -2 -2 1 -2 -1
 two .|2 -2 -2 -1 -2 -2 -1
 two batches|-1 -1 1 -1 -1 -1 0
 two hours|-4 2 -2 -2 1 -2 -2
-two trays|0 -1 -2 -1 1 -3 -1
+two trays|-1 -1 -3 -1 1 -4 -2
 umluft|1 -2 -2 -2 0 -2 -3
-uncover|-3 -2 0 -3 2 -2 -3
+uncover|-3 -3 0 -3 2 -2 -3
 uncover ,|-3 -1 0 -3 2 -1 -2
-uncovered|-6 -4 -3 0 4 -5 -7
+uncovered|-5 -4 -3 0 4 -5 -7
 uncovered #|-4 -5 -5 1 2 -4 -5
 uncovered ,|-4 -4 -3 1 1 -3 -3
 uncovered for|-1 -2 -2 -1 2 -1 -2
@@ -3139,7 +3151,7 @@ until a|-1 -2 -1 0 1 -1 -1
 until brown|-3 -2 1 -1 -3 -3 -3
 until browned|-4 -1 3 -4 -2 -2 -3
 until charred|-2 -1 -4 1 2 -1 -1
-until completely|-2 -3 -2 1 -1 1 -1
+until completely|-2 -2 -2 1 -1 1 -1
 until creamy|0 -1 -1 1 -1 -1 -1
 until crisp|-2 -2 -1 0 0 -1 -1
 until deep|-2 -2 1 -1 0 -2 -1
@@ -3152,14 +3164,14 @@ until just|0 -1 -3 1 -1 -1 -1
 until smooth|1 -3 -2 -4 -2 1 -2
 until soft|-2 -2 -1 1 0 -1 -2
 until softened|-3 -1 5 -5 -3 -1 0
-until tender|-1 -2 0 0 -1 -1 -1
+until tender|-1 -2 1 0 -1 -1 -1
 until the|-2 0 0 0 -1 -2 -1
 until they|-3 -4 2 -2 0 -2 -1
 until thick|-1 0 -1 1 -4 -2 -1
 until thickened|-1 -1 -4 4 -2 -1 0
 until very|1 -3 -2 0 -4 -1 -3
-until wilted|0 0 1 -2 -2 -3 -4
-untimed|17 -33 -2 -26 -17 -3 -23
+until wilted|0 0 1 -1 -2 -3 -4
+untimed|17 -33 -2 -26 -18 -3 -23
 up|-1 -1 0 -1 0 0 -3
 up ,|1 -3 -1 2 -5 -3 -2
 up .|-2 0 0 0 -4 0 -3
@@ -3171,17 +3183,17 @@ upper|-1 -1 -2 -2 1 -1 0
 use|2 -1 -2 -1 -1 -3 -1
 usually|-2 0 -3 2 -1 -1 -1
 v|-3 -2 1 1 -1 -3 -2
-vanilla|-1 -1 -1 -2 -1 1 -1
+vanilla|-1 -1 -2 -2 -1 1 -1
 ve|-1 1 0 -2 -3 -2 -1
 veg|2 -4 1 -1 -5 -3 -2
 veg ,|2 -2 0 0 -3 -3 -2
 veg in|1 -4 1 -2 -4 -1 -3
-vegetables|2 -3 -2 2 -4 -5 -2
+vegetables|1 -3 -2 2 -4 -5 -2
 vegetables ,|-1 -2 0 1 -2 -2 -1
 vermicelli|-2 1 1 -2 -2 -2 -2
-very|1 -3 -3 0 -5 1 -6
+very|1 -3 -3 0 -5 1 -7
 very hot|0 -2 2 -3 -2 -3 -1
-vinegar|0 1 -2 -1 -6 -1 -4
+vinegar|-1 1 -2 -1 -6 -1 -4
 vinegar ,|0 0 -3 1 -4 0 -2
 vinegar .|2 -3 -4 -2 -2 0 -2
 vinegar and|-1 1 0 0 -2 -2 -2
@@ -3193,7 +3205,7 @@ walnuts in|-3 -2 1 -2 -2 1 -3
 want|-1 -1 -2 -1 -1 2 -1
 warm|-1 0 1 -4 -2 -2 -1
 warm #|-2 2 2 -4 -3 -2 -4
-warm .|0 0 -3 -2 -4 0 1
+warm .|0 0 -3 -3 -4 0 0
 warm in|-2 -1 -4 -2 3 -3 -1
 warm the|-2 -3 2 0 -2 -2 -1
 warm through|1 -2 2 -3 -2 -3 -4
@@ -3201,25 +3213,26 @@ wash|2 2 -1 -4 -3 -5 -3
 wash and|0 1 0 -3 -1 -1 -3
 wash the|1 1 -2 -2 -1 -2 -1
 water|-1 0 0 0 -5 -1 0
-water #|-2 -1 0 0 -5 0 -7
+water #|-2 0 0 0 -5 0 -7
 water (|2 -2 -3 0 -2 -2 -1
 water ,|-2 -1 0 2 -3 -4 -4
-water .|0 -2 1 -5 -2 -1 -5
-water ;|0 2 -2 1 -2 -1 -3
+water .|1 -2 1 -5 -2 -1 -5
+water ;|0 2 -2 1 -3 -1 -3
 water and|-1 -2 2 -4 -4 -1 1
 water by|1 0 -2 -2 -2 -2 -1
 water for|-3 1 -4 2 -5 -3 -5
-water if|2 -5 -3 2 -4 -2 -2
+water if|2 -5 -3 2 -3 -1 -2
 water in|-3 -3 1 -4 -5 -4 2
 water is|2 -1 -3 0 -1 -1 -1
-water over|-1 5 -1 -6 -2 -2 -2
+water over|-2 5 -1 -6 -2 -3 -2
 water runs|1 1 -3 -1 -1 -2 -2
 water to|-1 -1 0 -1 -4 -1 -2
 water until|1 -4 -4 3 -2 -1 -3
 water with|-3 -2 -4 4 -3 -2 -4
 way|-2 -2 -1 0 1 -1 -1
 we|-1 -3 -2 -2 1 0 -3
-wedges|2 0 -4 -3 -1 -4 -2
+wedges|3 0 -4 -4 -1 -4 -2
+wedges ,|-1 1 -2 -2 0 -3 -3
 week|3 -2 -3 -3 -3 -3 -3
 week .|2 -2 -3 -2 -2 -2 -3
 weeks|4 -4 -4 -3 -3 -2 -3
@@ -3233,13 +3246,13 @@ wet|1 1 -2 -4 -4 -1 -4
 wet ,|0 2 -4 -2 -2 -3 -2
 wet .|3 -2 -3 -1 -1 -4 -1
 wet hands|2 -2 -2 -1 -1 -2 -1
-what|1 -3 -4 -3 -3 -3 2
+what|2 -3 -4 -3 -3 -3 2
 when|-2 0 -1 2 -2 -2 -4
 when it|1 2 -1 -2 -2 -1 -2
 when you|-1 -2 -1 1 -2 0 -1
-while|-2 -2 -1 -4 3 0 -1
+while|-2 -3 -1 -4 3 0 -1
 while hot|-2 -3 2 -3 -3 -1 -2
-while warm|-1 -2 -2 -1 -2 1 -4
+while warm|0 -2 -2 -1 -2 1 -2
 while you|0 -1 -4 -3 2 -4 -4
 whisk|2 0 -3 0 -3 -5 -4
 whisk dry|4 -3 -4 -3 -2 -3 -2
@@ -3257,14 +3270,14 @@ whole|2 -4 -3 1 0 -2 -4
 whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 -2 2 0 -2 -4 -1
 wide pan|-2 -1 0 1 -1 -3 -1
-widest|-3 -3 2 0 -1 -2 -2
+widest|-3 -3 1 0 -1 -2 -2
 will|-1 -1 2 -2 -1 -3 -2
 wilt|-7 -4 7 -5 -3 -4 -4
 wilt .|-4 -2 4 -3 -3 -3 -2
 wilt the|-3 -4 4 -3 -1 -4 -3
-wilted|-1 0 2 -2 -2 -3 -4
-wilted ,|1 -2 2 -5 -2 -2 -2
-wilted .|-3 1 1 0 -2 -3 -3
+wilted|-1 0 1 -1 -2 -3 -4
+wilted ,|1 -2 3 -5 -2 -2 -2
+wilted .|-3 0 0 1 -2 -3 -3
 wine|-4 -6 1 3 -6 -7 -4
 wine ,|-3 -4 2 2 -4 -5 -4
 wine and|1 -3 2 -4 -3 -3 -3
@@ -3280,7 +3293,7 @@ with flour|2 1 -4 -2 -2 -3 -1
 with foil|1 -3 -2 -3 2 -2 -2
 with fresh|-1 -2 -2 1 -1 0 -1
 with garlic|1 -2 -3 1 -2 0 -1
-with half|1 -1 -4 -3 1 -4 -4
+with half|1 -2 -4 -3 1 -4 -4
 with lemon|2 -2 -4 1 -3 -3 -3
 with lid|-2 0 -3 1 -4 -1 1
 with lime|0 -2 -3 -2 -1 -1 1
@@ -3290,14 +3303,14 @@ with onion|2 -1 -4 -1 -1 0 -1
 with onions|0 -1 -3 -1 -3 1 -1
 with rice|-1 -2 2 -2 -3 -4 -3
 with salt|0 0 -5 1 0 -4 -3
-with soy|3 -1 -3 -2 -3 -3 -2
+with soy|3 -1 -4 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -2 -3 -1
 with the|0 0 -3 -3 -4 2 0
 with their|-1 -1 -2 1 -2 1 -1
 with vinegar|1 0 -2 -2 -1 0 -1
-with water|-2 -3 3 -3 0 -4 -2
+with water|-1 -4 2 -3 0 -4 -2
 within|3 -2 -3 -2 -4 -3 -2
-within #|3 -2 -3 -2 -4 -3 -2
+within #|3 -2 -3 -1 -4 -3 -2
 without|-4 -3 2 0 -5 -1 -3
 without stirring|-4 -2 1 0 -2 -2 -3
 wks|3 -3 -4 -3 -3 -3 -3
@@ -3318,12 +3331,12 @@ yeast extract|1 -2 0 -1 -2 -2 -1
 yog|-2 -1 2 -2 -2 -2 -1
 yoghurt|3 -2 -2 0 -2 -4 -1
 yogurt|0 0 -2 -1 -2 0 -1
-you|0 0 -5 -1 -1 0 -5
+you|-1 0 -5 -1 -1 0 -5
 you can|-2 -2 1 1 -2 -3 -1
 your|1 0 2 -5 -4 -5 -4
-zest|1 1 -3 -1 -2 -2 -3
-zest ,|2 1 -4 -2 0 -3 -2
-zest and|0 -1 -1 -1 -1 1 0
+zest|2 1 -3 -1 -2 -2 -3
+zest ,|1 1 -3 -2 0 -3 -2
+zest and|-1 -1 -1 -1 -1 1 0
 °|-1 -4 -7 -6 4 -3 2
 ° c|-1 -3 -5 -5 3 -3 1
 ° f|0 -2 -3 -2 1 -2 -1
