@@ -17,6 +17,8 @@ const exactly = (text: string, foods: FoodIndex) => {
 
 const TWO_COLOURS =
   /^(\d+|an?|one|two) (red|green|yellow|white|black)(?:,| and| \+| &),?\s+(\d+|an?|one|two) (red|green|yellow|white|black) (\p{L}+(?:, [^\d]*)?)$/iu;
+/** "Thumb ginger" is one of it. */
+const ONE_OF_IT = /^(?:thumb|sprig|stick|strip|piece|clove|head|bulb|leaf|stalk)s?\b/i;
 /** What stands before the next amount goes on with it: "soaked in 300 ml water", "or 2 tsp". */
 const LEADS_ON = /[(),:+&]|\b(?:in|with|w|of|or|and|plus|per|to|from|for|into|then|hot|boiling|about|x|soak\w*)\s*$/i;
 
@@ -61,7 +63,9 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
   );
   if (counted.length > 1) {
     const each = counted.map((part) =>
-      readNumber(plainSigns(part)) || STARTS_BY_FEEL.test(part) ? exactly(part, foods) : undefined,
+      readNumber(plainSigns(part)) || STARTS_BY_FEEL.test(part) || ONE_OF_IT.test(part)
+        ? exactly(part, foods)
+        : undefined,
     );
     if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
   }

@@ -445,7 +445,7 @@ const ONLY_IF =
 
 /** "Press for an hour if you want it firmer", "chill half an hour if there's time" */
 const IF_YOU_LIKE =
-  /\bif (?:you (?:want|like|can|prefer|have(?: the)? time|wish)|there(?:['’]s| is) time|time allows)\b/i;
+  /\bif (?:you (?:want|like|can|prefer|have(?: the)? time|wish)|there(?:['’]s| is) time|time allows)\b|\(optional\)/i;
 
 const DAYS_SAID = /\b(?:\d{1,2}|two|three|four|five|six|ten)(?: ?(?:-|–|to) ?\d{1,2})? (?:days?|weeks?|months?)\b/i;
 /** How long something keeps, or is eaten within. */

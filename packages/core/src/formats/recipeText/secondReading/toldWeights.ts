@@ -45,7 +45,7 @@ export const TOLD_WEIGHTS = `
 # tablespoon|1 -1
 # tablespoons|2 -2
 # tbsp|3 -3
-# tin|3 -3
+# tin|2 -2
 # to|1 -1
 # trays|3 -3
 # tsp|3 -3
@@ -70,8 +70,9 @@ export const TOLD_WEIGHTS = `
 , back|1 -1
 , bake|1 -1
 , baking|1 -1
+, barley|2 -2
 , basil|2 -2
-, bay|2 -2
+, bay|3 -3
 , beans|1 -1
 , blend|2 -2
 , boil|2 -2
@@ -128,7 +129,7 @@ export const TOLD_WEIGHTS = `
 , juice|2 -2
 , keep|3 -3
 , keeping|1 -1
-, knead|2 -2
+, knead|3 -3
 , lay|2 -2
 , leave|4 -4
 , lemon|2 -2
@@ -199,7 +200,7 @@ export const TOLD_WEIGHTS = `
 , shaking|3 -3
 , simmer|3 -3
 , skim|2 -2
-, smooth|1 -1
+, smooth|2 -2
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
@@ -216,7 +217,7 @@ export const TOLD_WEIGHTS = `
 , swap|3 -3
 , swapping|2 -2
 , sweat|2 -2
-, syrup|1 -1
+, syrup|2 -2
 , take|-2 2
 , the|-1 1
 , then|1 -1
@@ -297,6 +298,7 @@ export const TOLD_WEIGHTS = `
 ^ dice|3 -3
 ^ dip|3 -3
 ^ discard|4 -4
+^ dissolve|3 -3
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
@@ -305,7 +307,7 @@ export const TOLD_WEIGHTS = `
 ^ dress|5 -5
 ^ dressing|3 -3
 ^ drizzle|3 -3
-^ dry|3 -3
+^ dry|4 -4
 ^ eat|-1 1
 ^ enough|-3 3
 ^ evening|3 -3
@@ -337,7 +339,7 @@ export const TOLD_WEIGHTS = `
 ^ hold|-6 6
 ^ hot|-1 1
 ^ if|5 -5
-^ into|3 -3
+^ into|4 -4
 ^ it|1 -1
 ^ keep|3 -3
 ^ keeps|-8 8
@@ -403,7 +405,7 @@ export const TOLD_WEIGHTS = `
 ^ return|4 -4
 ^ rice|6 -6
 ^ rinse|7 -7
-^ rise|3 -3
+^ rise|4 -4
 ^ roast|7 -7
 ^ roll|6 -6
 ^ rub|2 -2
@@ -476,7 +478,7 @@ export const TOLD_WEIGHTS = `
 a|-2 2
 a #|1 -1
 a baking|2 -2
-a big|2 -2
+a big|1 -1
 a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
@@ -493,7 +495,7 @@ a fork|2 -2
 a frying|2 -2
 a further|3 -3
 a good|2 -2
-a greased|2 -2
+a greased|1 -1
 a half|3 -3
 a heavy|2 -2
 a high|3 -3
@@ -503,7 +505,7 @@ a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -517,11 +519,12 @@ a rack|2 -2
 a rough|3 -3
 a saucepan|1 -1
 a sheet|1 -1
-a side|-2 2
+a side|-1 1
 a sieve|1 -1
 a simmer|3 -3
 a skewer|1 -1
 a small|3 -3
+a soft|2 -2
 a splash|-1 1
 a spoon|2 -2
 a stick|1 -1
@@ -555,6 +558,7 @@ add ginger|2 -2
 add lentils|2 -2
 add onion|2 -2
 add potatoes|2 -2
+add rice|2 -2
 add the|4 -4
 add to|1 -1
 add tomatoes|2 -2
@@ -598,7 +602,7 @@ and basil|1 -1
 and bay|1 -1
 and beans|2 -2
 and blend|1 -1
-and boil|2 -2
+and boil|1 -1
 and bring|1 -1
 and bubbling|3 -3
 and carrots|3 -3
@@ -606,8 +610,8 @@ and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
 and cook|5 -5
-and coriander|2 -2
-and cut|2 -2
+and coriander|1 -1
+and cut|1 -1
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
@@ -638,7 +642,6 @@ and parsley|1 -1
 and pepper|2 -2
 and peppers|2 -2
 and purée|2 -2
-and remaining|1 -1
 and return|2 -2
 and rinse|3 -3
 and roast|2 -2
@@ -715,15 +718,16 @@ bake|1 -1
 bake at|7 -7
 bake for|4 -4
 bake from|-4 4
-bake in|2 -2
+bake in|1 -1
 bake on|3 -3
-baking|-3 3
+baking|-2 2
 baking dish|3 -3
 baking powder|1 -1
 baking sheet|2 -2
 baking tray|1 -1
-balls|4 -4
+balls|3 -3
 balls ,|2 -2
+balls .|2 -2
 balsamic|3 -3
 bananas|3 -3
 bar|2 -2
@@ -754,7 +758,7 @@ beans overnight|3 -3
 beans with|2 -2
 beat|2 -2
 beat in|3 -3
-beetroot|3 -3
+beetroot|2 -2
 beets|2 -2
 before|1 -1
 before ,|3 -3
@@ -807,6 +811,7 @@ boil and|1 -1
 boil for|2 -2
 boil hard|3 -3
 boil in|2 -2
+boil noodles|2 -2
 boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
@@ -888,7 +893,7 @@ ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
 cabbage and|1 -1
-cake|1 -1
+cake|2 -2
 calories|-4 4
 can|1 -1
 can be|-1 1
@@ -905,7 +910,7 @@ carrot and|2 -2
 carrots|1 -1
 carrots ,|-2 2
 carrots and|3 -3
-carrots in|1 -1
+carrots in|3 -3
 carrots with|2 -2
 cashews|3 -3
 casserole|4 -4
@@ -945,7 +950,7 @@ chill to|-1 1
 chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|1 -1
+chilli flakes|2 -2
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -995,7 +1000,8 @@ cocoa|1 -1
 coconut|1 -1
 coconut milk|4 -4
 colander|2 -2
-cold|3 -3
+cold|2 -2
+cold ,|3 -3
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
@@ -1008,13 +1014,13 @@ come down|2 -2
 comes|1 -1
 comes out|1 -1
 completely|2 -2
-completely ,|2 -2
+completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
-cook #|-6 6
+cook #|-7 7
 cook ,|1 -1
 cook at|3 -3
-cook for|4 -4
+cook for|6 -6
 cook gently|2 -2
 cook in|4 -4
 cook on|4 -4
@@ -1043,9 +1049,9 @@ cool on|5 -5
 cool quickly|2 -2
 cools|4 -4
 core|6 -6
-coriander|5 -5
+coriander|6 -6
 coriander ,|3 -3
-coriander .|4 -4
+coriander .|5 -5
 coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
@@ -1098,12 +1104,13 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|3 -3
+curry powder|2 -2
 cut|9 -9
+cut everything|2 -2
 cut in|4 -4
 cut into|3 -3
 cut side|1 -1
-cut the|1 -1
+cut the|3 -3
 cutting|3 -3
 cutting .|4 -4
 d|2 -2
@@ -1141,7 +1148,7 @@ discard the|2 -2
 dish ,|1 -1
 dish .|5 -5
 dissolve|4 -4
-dissolved|2 -2
+dissolved|1 -1
 divide|6 -6
 divide between|2 -2
 divide into|1 -1
@@ -1188,7 +1195,7 @@ drizzle over|3 -3
 drizzle with|2 -2
 drop|4 -4
 dry|5 -5
-dry ,|4 -4
+dry ,|5 -5
 dry .|6 -6
 dry in|3 -3
 dry ingredients|2 -2
@@ -1218,6 +1225,7 @@ enough for|-4 4
 enough to|-1 1
 evaporated|1 -1
 even|4 -4
+evening|-2 2
 evening before|-2 2
 every|4 -4
 every #|2 -2
@@ -1290,21 +1298,21 @@ flipping|2 -2
 florets|1 -1
 flour|1 -1
 flour ,|3 -3
-flour and|3 -3
+flour and|2 -2
 flour in|2 -2
 floured|3 -3
 fluff|5 -5
 fluff .|5 -5
 foam|3 -3
 foil|1 -1
-foil .|3 -3
+foil .|4 -4
 foil and|5 -5
 fold|6 -6
 fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|1 -1
+for #|2 -2
 for a|-2 2
 for about|3 -3
 for an|3 -3
@@ -1336,8 +1344,8 @@ freezes|-5 5
 freezes .|-4 4
 freezes for|1 -1
 freezes well|-2 2
-fresh|3 -3
-fresh water|3 -3
+fresh|2 -2
+fresh water|2 -2
 fridge|-2 2
 fridge ,|-4 4
 fridge .|2 -2
@@ -1345,7 +1353,7 @@ fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
-from frozen|-3 3
+from frozen|-4 4
 from heat|2 -2
 from the|-4 4
 from time|3 -3
@@ -1354,7 +1362,7 @@ frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|7 -7
+fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1364,7 +1372,7 @@ fryer|-3 3
 frying|2 -2
 frying pan|2 -2
 full|3 -3
-further|4 -4
+further|3 -3
 further #|3 -3
 g|1 -1
 g ,|3 -3
@@ -1397,7 +1405,7 @@ gently for|3 -3
 gently fry|4 -4
 gently in|3 -3
 get|5 -5
-gets|1 -1
+gets|2 -2
 ginger|5 -5
 ginger ,|1 -1
 ginger and|2 -2
@@ -1433,7 +1441,7 @@ green|3 -3
 greens|5 -5
 griddle|4 -4
 grill|4 -4
-grill for|4 -4
+grill for|3 -3
 grind|4 -4
 grind with|1 -1
 ground|1 -1
@@ -1458,10 +1466,10 @@ hand .|1 -1
 handful|3 -3
 handle|3 -3
 hands|-4 4
-hands ,|3 -3
+hands ,|2 -2
 hands on|-5 5
 hard|5 -5
-hard #|2 -2
+hard #|1 -1
 hard for|3 -3
 hard in|2 -2
 harissa|2 -2
@@ -1482,7 +1490,7 @@ heat oil|2 -2
 heat oven|5 -5
 heat the|1 -1
 heat to|1 -1
-heavy|3 -3
+heavy|4 -4
 heavy pan|2 -2
 heavy pot|1 -1
 herbs|-1 1
@@ -1548,6 +1556,7 @@ in salted|3 -3
 in spinach|2 -2
 in spots|1 -1
 in their|3 -3
+in tin|1 -1
 in two|-1 1
 in vinegar|1 -1
 in water|3 -3
@@ -1568,7 +1577,7 @@ into dry|2 -2
 into the|5 -5
 iron|1 -1
 is|-2 2
-ish|2 -2
+ish|1 -1
 it|6 -6
 it ,|2 -2
 it .|-1 1
@@ -1586,7 +1595,7 @@ it s|2 -2
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
-it to|2 -2
+it to|1 -1
 it will|1 -1
 it with|2 -2
 its|2 -2
@@ -1623,10 +1632,9 @@ kg|1 -1
 kg .|2 -2
 kidney|4 -4
 kilo|3 -3
-kitchen|-4 4
+kitchen|-3 3
 knead|6 -6
 knead #|5 -5
-knife|1 -1
 knock|3 -3
 kombu|3 -3
 l|5 -5
@@ -1654,7 +1662,7 @@ leave|10 -10
 leave #|5 -5
 leave at|3 -3
 leave for|3 -3
-leave in|3 -3
+leave in|4 -4
 leave it|3 -3
 leave on|2 -2
 leave to|4 -4
@@ -1695,7 +1703,7 @@ let the|3 -3
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
-lid ajar|1 -1
+lid ajar|2 -2
 lid off|2 -2
 lid on|4 -4
 lidded|2 -2
@@ -1748,7 +1756,7 @@ lower|4 -4
 lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
-lowest heat|2 -2
+lowest heat|3 -3
 lukewarm|5 -5
 lumps|2 -2
 lunch|-2 2
@@ -1808,7 +1816,7 @@ min at|-3 3
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|5 -5
+min more|4 -4
 min on|3 -3
 min or|3 -3
 min per|3 -3
@@ -1833,7 +1841,7 @@ minute|4 -4
 minute .|4 -4
 minute until|1 -1
 minutes (|-1 1
-minutes ,|6 -6
+minutes ,|5 -5
 minutes .|3 -3
 minutes and|-2 2
 minutes at|1 -1
@@ -1873,7 +1881,6 @@ mm|4 -4
 mm .|3 -3
 mo|-2 2
 mode|2 -2
-molasses|1 -1
 months|-1 1
 months in|1 -1
 more|7 -7
@@ -1920,7 +1927,7 @@ no|4 -4
 non|2 -2
 non stick|2 -2
 noodles|-3 3
-noodles #|3 -3
+noodles #|2 -2
 noodles ,|2 -2
 nori|3 -3
 not|1 -1
@@ -2049,7 +2056,7 @@ oven #|2 -2
 oven ,|2 -2
 oven at|3 -3
 oven for|2 -2
-oven to|7 -7
+oven to|8 -8
 ovenproof|1 -1
 ovenproof dish|1 -1
 over|7 -7
@@ -2063,7 +2070,7 @@ over the|3 -3
 overmix|4 -4
 overnight|-1 1
 overnight .|3 -3
-overnight in|-2 2
+overnight in|-1 1
 own|1 -1
 oz|1 -1
 p|-4 4
@@ -2072,12 +2079,12 @@ pack in|3 -3
 pak|2 -2
 pan|2 -2
 pan #|2 -2
-pan ,|3 -3
+pan ,|4 -4
 pan .|3 -3
 pan for|1 -1
 pan with|2 -2
 pans|3 -3
-paper|4 -4
+paper|5 -5
 paper .|3 -3
 paprika|4 -4
 paprika ,|2 -2
@@ -2118,13 +2125,13 @@ peas and|2 -2
 peel|5 -5
 peel ,|2 -2
 peel .|2 -2
-peel and|3 -3
+peel and|2 -2
 peeled|1 -1
 pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
-peppers|4 -4
+peppers|3 -3
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
@@ -2156,7 +2163,7 @@ portion|1 -1
 portion #|2 -2
 portions|-1 1
 portions ,|4 -4
-portions .|-1 1
+portions .|-2 2
 pot|-1 1
 pot ,|1 -1
 pot .|5 -5
@@ -2170,7 +2177,7 @@ potatoes .|3 -3
 potatoes and|1 -1
 potatoes in|3 -3
 pots|3 -3
-pound|3 -3
+pound|4 -4
 pour|7 -7
 pour boiling|1 -1
 pour in|2 -2
@@ -2237,7 +2244,6 @@ radishes|2 -2
 rain|2 -2
 rain in|2 -2
 raisins|3 -3
-rapidly|1 -1
 raspberries|2 -2
 raw|3 -3
 re|-2 2
@@ -2297,6 +2303,7 @@ rinse #|2 -2
 rinse ,|3 -3
 rinse .|3 -3
 rinse and|1 -1
+rinse cold|2 -2
 rinse rice|3 -3
 rinse the|4 -4
 rise|5 -5
@@ -2503,6 +2510,7 @@ slice into|1 -1
 slice the|3 -3
 sliced|4 -4
 slices|-1 1
+slices ,|2 -2
 slices .|-2 2
 slicing|2 -2
 slicing .|2 -2
@@ -2533,6 +2541,7 @@ soda|1 -1
 soft|5 -5
 soft ,|3 -3
 soft .|4 -4
+soft dough|2 -2
 soften|5 -5
 soften onion|1 -1
 soften the|2 -2
@@ -2640,7 +2649,6 @@ stirring occasionally|2 -2
 stirring often|3 -3
 stirring once|2 -2
 stock|2 -2
-stock ,|-1 1
 stock .|6 -6
 stock and|1 -1
 stock in|3 -3
@@ -2672,7 +2680,7 @@ sweet|3 -3
 sweet potato|2 -2
 sweet potatoes|2 -2
 swirl|1 -1
-syrup|3 -3
+syrup|4 -4
 syrup ,|1 -1
 syrup .|2 -2
 t|2 -2
@@ -2735,7 +2743,7 @@ the bread|2 -2
 the broth|2 -2
 the butter|3 -3
 the cabbage|3 -3
-the carrots|1 -1
+the carrots|3 -3
 the cashews|2 -2
 the cauliflower|1 -1
 the chickpeas|3 -3
@@ -2769,7 +2777,7 @@ the gnocchi|2 -2
 the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
-the hot|4 -4
+the hot|3 -3
 the juice|1 -1
 the kale|3 -3
 the last|5 -5
@@ -2789,7 +2797,7 @@ the milk|2 -2
 the miso|1 -1
 the morning|3 -3
 the mushrooms|3 -3
-the next|-5 5
+the next|-4 4
 the night|-1 1
 the oats|2 -2
 the oil|3 -3
@@ -2814,15 +2822,16 @@ the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
 the rosemary|3 -3
-the sage|2 -2
+the sage|1 -1
 the salt|2 -2
 the saved|1 -1
 the seeds|1 -1
+the sesame|1 -1
 the shallot|3 -3
 the side|4 -4
 the sliced|3 -3
 the slow|3 -3
-the soup|2 -2
+the soup|3 -3
 the spinach|2 -2
 the split|2 -2
 the squash|3 -3
@@ -2847,7 +2856,7 @@ the wet|1 -1
 the whole|1 -1
 the wine|1 -1
 the yeast|3 -3
-their|3 -3
+their|2 -2
 their liquid|1 -1
 their skins|2 -2
 their water|1 -1
@@ -2867,7 +2876,7 @@ then lower|1 -1
 then quick|1 -1
 then reduce|1 -1
 then release|2 -2
-then simmer|5 -5
+then simmer|4 -4
 then the|2 -2
 then turn|3 -3
 there|-2 2
@@ -2901,7 +2910,7 @@ through .|2 -2
 through a|4 -4
 through the|2 -2
 thru|3 -3
-thyme|3 -3
+thyme|4 -4
 thyme ,|2 -2
 thyme .|3 -3
 thyme and|1 -1
@@ -2958,7 +2967,7 @@ tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
 together|4 -4
-together ,|2 -2
+together ,|3 -3
 together .|3 -3
 together the|2 -2
 together with|1 -1
@@ -2984,6 +2993,7 @@ topped|3 -3
 topped with|3 -3
 topping|2 -2
 tops|-2 2
+tortilla|3 -3
 tortillas|4 -4
 toss|7 -7
 toss .|3 -3
@@ -3045,7 +3055,7 @@ uncovered for|2 -2
 under|2 -2
 under a|1 -1
 under the|3 -3
-until|9 -9
+until|8 -8
 until a|2 -2
 until brown|1 -1
 until browned|2 -2
@@ -3150,7 +3160,7 @@ whatever|-2 2
 when|4 -4
 when it|1 -1
 when you|3 -3
-while|1 -1
+while|2 -2
 while hot|4 -4
 while warm|2 -2
 while you|2 -2
@@ -3162,7 +3172,7 @@ whisk flour|2 -2
 whisk in|2 -2
 whisk the|3 -3
 whisk together|1 -1
-whisk wet|2 -2
+whisk wet|3 -3
 whisking|2 -2
 whistles|3 -3
 white|2 -2
@@ -3211,8 +3221,10 @@ with salt|1 -1
 with soy|1 -1
 with sugar|2 -2
 with their|2 -2
+with two|1 -1
 with vinegar|1 -1
 with water|3 -3
+with wet|2 -2
 within|1 -1
 within #|-1 1
 without|-1 1
