@@ -1,7 +1,7 @@
-import { plainSigns } from '../../quantity/index.ts';
-import type { MethodStep } from './readMethodStep.ts';
-import { minutesOf, more, type StepDoubt } from './stepDoubt.ts';
-import { batchesIn, durationsIn } from './timesIn.ts';
+import { plainSigns } from '../../../quantity/index.ts';
+import type { MethodStep } from '../readMethodStep.ts';
+import { minutesOf, more, type StepDoubt } from '../stepDoubt.ts';
+import { batchesIn, durationsIn } from '../timesIn.ts';
 
 /** "Fold 4 times every 30 min" */
 const EVERY_SO_OFTEN =
