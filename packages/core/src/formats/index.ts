@@ -59,7 +59,8 @@ export { asLine, asRevision, nothingToBoilOff, unreadyLines, writtenOf } from '.
 export type { ReadLine, ReadRecipe } from './recipeText/asRevision.ts';
 export { fromJsonLd, isData, toJsonLd } from './recipeText/jsonLd.ts';
 export type { BrokenFile, RecipeFacts } from './recipeText/jsonLd.ts';
-export { readMethod, readMethodStep } from './recipeText/readMethodStep.ts';
+export { readMethod } from './recipeText/readMethod.ts';
+export { readMethodStep } from './recipeText/readMethodStep.ts';
 export { askedOf, NOTHING_SAID, readPaste } from './recipeText/readPaste.ts';
 export type { LineRead, ReadText, SaidOfText, StepRead } from './recipeText/readPaste.ts';
 export { THE_DAY_BEFORE } from './recipeText/placesUnheard.ts';

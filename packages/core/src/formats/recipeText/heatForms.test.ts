@@ -1,4 +1,4 @@
-import { readMethod } from './readMethodStep.ts';
+import { readMethod } from './readMethod.ts';
 
 /** An oven's heat as people write it, and what its dial without a fan is set to, °C; a fan is set 20 °C lower (common practice, no published source). */
 const FORMS: Readonly<Record<string, number>> = {

@@ -57,7 +57,7 @@ export interface MethodStep {
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "425°F. Toss …": nothing but an oven is set to that. */
-const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?\s*[.:;]/i;
+export const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?\s*[.:;]/i;
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
 const ON_TRAY =
   /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:\d+ ?(?:x|×|cm|inch)\S* ?(?:\d+ ?(?:cm|inch)? )?|loaf |cake |muffin |lined |greased )(?:tin|muffin cup|muffin case)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;
@@ -378,80 +378,12 @@ function pressureStep(text: string): MethodStep {
   };
 }
 
-const aheadStep = (text: string, hours: MethodStep['hours']): MethodStep => ({
+/** What is begun so many hours before the session. */
+export const aheadStep = (text: string, hours: MethodStep['hours']): MethodStep => ({
   text,
   kind: 'ahead',
   minutes: windowOf({ from: HANDS_MINUTES, to: HANDS_MINUTES }),
   timed: hours !== undefined,
   attention: { needs: 'nobody' },
   ...(hours ? { hours } : {}),
-});
-
-/** Something was made before it, and nothing but serving comes behind: it is no lead of the session, but what follows it. */
-const standsAtTheEnd = (steps: readonly MethodStep[], n: number): boolean => {
-  const step = steps[n];
-  return (
-    step?.kind === 'ahead' &&
-    step.hours !== undefined &&
-    !/\bsoak|\bsprout/i.test(step.text) &&
-    steps.slice(0, n).some(({ kind }) => kind !== 'ahead') &&
-    steps.slice(n + 1).every(({ kind, timed, station }) => kind === 'work' && !timed && station === undefined)
-  );
-};
-
-const afterwards = ({ hours, ...step }: MethodStep): MethodStep => ({
-  ...step,
-  kind: 'work',
-  attention: { needs: 'hands' },
-  ...(hours ? { afterwards: hours } : {}),
-});
-
-/** The steps of a method, each knowing the one before it, and how hot the oven was said to be. */
-export function readMethod(texts: readonly string[]): readonly MethodStep[] {
-  const steps: MethodStep[] = [];
-  let heated: number | undefined;
-  for (const text of texts) {
-    const step = readMethodStep(text, steps.at(-1), heated);
-    const said = celsiusIn(plainSigns(text));
-    if (said !== undefined && (OVEN.test(text) || step.station === 'oven' || HEAT_ALONE.test(text))) heated = said;
-    const timed = steps.findLast((before) => before.timed && before.kind === 'work');
-    steps.push(
-      /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed
-        ? { ...step, again: { minutes: timed.minutes.expected, ...(timed.station ? { station: timed.station } : {}) } }
-        : step,
-    );
-  }
-  return withLeadsMidway(steps.map((step, n) => (standsAtTheEnd(steps, n) ? afterwards(step) : step)));
-}
-
-/** Said of a lead: all that stands before it is done before it, or it is begun by itself. */
-export const WITH_ALL_BEFORE = 'with all that stands before it';
-export const BY_ITSELF_AHEAD = 'by itself ahead';
-
-/** A dough that rests overnight is kneaded the evening before: what stands before a lead is begun with it, once somebody has said so. */
-function withLeadsMidway(steps: readonly MethodStep[]): readonly MethodStep[] {
-  const last = steps.findLastIndex(({ kind, text }) => kind === 'ahead' && text.includes(WITH_ALL_BEFORE));
-  return steps.map((step, n) => {
-    if (n < last && step.kind !== 'ahead') return { ...aheadStep(step.text, quartersFor(step)), ...placeOf(step) };
-    const midway =
-      n > last &&
-      step.kind === 'ahead' &&
-      step.hours !== undefined &&
-      !/\bsoak|\bsprout/i.test(step.text) &&
-      !step.text.includes(BY_ITSELF_AHEAD) &&
-      steps.slice(Math.max(0, last), n).some(({ kind }) => kind !== 'ahead');
-    return midway ? { ...step, midway } : step;
-  });
-}
-
-/** How long before the next of them it is begun, h: its minutes, in quarters of an hour. */
-function quartersFor({ minutes }: MethodStep): { readonly least: number; readonly most: number } {
-  const hours = Math.ceil(minutes.expected / 15) / 4;
-  return { least: hours, most: hours };
-}
-
-const placeOf = ({ station, celsius, grill }: MethodStep) => ({
-  ...(station ? { station } : {}),
-  ...(celsius === undefined ? {} : { celsius }),
-  ...(grill ? { grill } : {}),
 });

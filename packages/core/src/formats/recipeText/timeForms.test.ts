@@ -1,4 +1,4 @@
-import { readMethod } from './readMethodStep.ts';
+import { readMethod } from './readMethod.ts';
 
 /** A time as people write it, and what it comes to, in minutes. */
 const FORMS: Readonly<Record<string, readonly [from: number, to: number]>> = {

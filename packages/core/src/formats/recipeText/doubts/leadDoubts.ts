@@ -1,5 +1,5 @@
 import { daysIn } from '../leadIn.ts';
-import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE } from '../readMethodStep.ts';
+import { BY_ITSELF_AHEAD, WITH_ALL_BEFORE } from '../readMethod.ts';
 import { more, type StepDoubt } from '../stepDoubt.ts';
 import { firstOf, type Rule } from './asked.ts';
 

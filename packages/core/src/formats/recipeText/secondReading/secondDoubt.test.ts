@@ -1,4 +1,4 @@
-import { readMethod } from '../readMethodStep.ts';
+import { readMethod } from '../readMethod.ts';
 import { likelyOf } from './likely.ts';
 import { likelySortsOf } from './likelySorts.ts';
 import { secondDoubt } from './secondDoubt.ts';
