@@ -1,20 +1,28 @@
-import { addedBy, statementOf, type Food } from '../../food/index.ts';
-import {
-  inBase,
-  plainSigns,
-  show,
-  times,
-  type Amount,
-  type ByFeel,
-  type Pack,
-  type Quantity,
-  type UnitSystem,
-} from '../../quantity/index.ts';
+import type { Food } from '../../food/index.ts';
+import { plainSigns, times, type Amount, type ByFeel, type Quantity, type UnitSystem } from '../../quantity/index.ts';
+import { amountWords } from './amountWords.ts';
 import { withAmountFirst } from './amountBehind.ts';
 import { asUsual } from './everydayForms.ts';
-import { cannedOf, findFood, type FoodIndex, type FoundFood } from './findFood.ts';
+import { cannedOf, findFood, type FoodIndex } from './findFood.ts';
 import { usuallyOf } from './byFeel.ts';
 import { inVessels } from './inVessels.ts';
+import {
+  A_BIT_OF,
+  COOKED,
+  IN_LARGE_TINS,
+  NAMED_AMOUNT,
+  OF_ITS_OWN,
+  besides,
+  cookedDoubt,
+  eachOrAll,
+  inRegExp,
+  isOther,
+  nameWords,
+  otherFoodDoubt,
+  settling,
+  tinnedDoubt,
+} from './lineDoubts.ts';
+import { asGrown, asPiece, freshOf, inState, isWholePiece, ofNear } from './meantFood.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import {
@@ -57,7 +65,6 @@ const BULLET = /^(?:[-–—*•◦‣·▢□☐]|\d+[.)](?=\s+\d))\s*/;
 const RANGE_IN_BRACKETS = /(\([^()]*?\d ?(?:k?g|ml|l)?)\s+-\s+(?=\d)/gi;
 const OR = /\s+or\s+/i;
 const EACH_OF_TWO = /^each\b.*\b(?:and|&)\b/i;
-const COOKED = /\b(?:(?:pre-?|ready-)?cooked|left-?over|(?:day|one-day|days?)[- ]old|yesterday['’]?s)\b/i;
 const LIQUID_KEPT =
   /\b(?:liquid|liquor|water)\s+(?:is\s+)?(?:kept|reserved|saved)\b|\b(?:keep|reserve|save|keeping|reserving|saving)\s+(?:the\s+)?(?:soaking\s+)?(?:liquid|liquor|water)\b/i;
 /** "2 x 400 g chickpeas, drained": what is drained comes out of tins. */
@@ -301,115 +308,12 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   };
 }
 
-/** A choice that leaves the line as it is would be asked again: it is said with the food's name alone. */
-function settling(doubt: Doubt, text: string, amount: Amount): Doubt {
-  const said = amount.kind === 'to taste' ? '' : amount.kind === 'unknown' ? (amount.said ?? '') : amountWords(amount);
-  return {
-    ...doubt,
-    choices: doubt.choices.map((choice) =>
-      choice.line === text && doubt.about === 'food'
-        ? { ...choice, line: `${said} ${choice.label.replace(/^only /, '')}`.trim() }
-        : choice,
-    ),
-  };
-}
-
-/** "…, splash of yeast extract": whatever that is, it is something else. */
-const A_BIT_OF = /^(?:an? )?(?:splash|dash|pinch|squeeze|drizzle|glug|handful|knob) of \p{L}{3}/iu;
-/** "…, juice of 2 lemons": an amount that begins anew. */
-const OF_ITS_OWN =
-  /^(?:(?:the )?(?:juice|zest)(?: and (?:juice|zest))? of\b|(?:an? )?(?:pinch|dash|handful|splash|knob)\b|\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\s)/i;
-/** "…, paprika 30 g" */
-const NAMED_AMOUNT = /^(?!.*\b(?:in|with|for|from|of)\b)\p{L}[\p{L} ]*\s\d[\d/.,]*\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
-const isOther = (found: ReturnType<typeof findFood>, food: Food | undefined): boolean =>
-  found !== undefined && !('near' in found) && food !== undefined && found.food !== food;
-
-/** Of foods that share a name, the one that grows: a bunch or a handful is never the dried one. */
-const freshOf = (near: readonly Food[], { feel }: ReadAmount): Food | undefined => {
-  const fresh = near.filter(({ facts }) => facts.keeps?.fridge !== undefined);
-  return feel && /^(?:bunch|sprig|handful|leaf)/.test(feel.word) && fresh.length === 1 ? fresh[0] : undefined;
-};
-
-/** A shared name as if it were the fresh food's own. */
-function ofNear(
-  found: { readonly near: string; readonly foods: readonly Food[] },
-  named: string,
-  read: ReadAmount,
-): FoundFood {
-  const food = freshOf(found.foods, read);
-  if (!food) throw new Error(`"${found.near}" is no fresh food.`);
-  const at = named.indexOf(found.near);
-  return {
-    food,
-    words: found.near,
-    before: at < 0 ? '' : named.slice(0, at).trim(),
-    after: at < 0 ? '' : named.slice(at + found.near.length).trim(),
-  };
-}
-
-/** A bracket behind more than one tin with more than the usual one holds. */
-const IN_LARGE_TINS =
-  /^(?!1 )\d+ (?:tins?|cans?) (?:of )?\((?:about |ca\.? )?((?:[6-9]\d\d|[1-9]\d{3}) ?g|[\d.,]+ ?kg)\)/i;
-
-/** "2 tins (400 g)": each, or both? */
-function eachOrAll(text: string, held: string, { packs, name }: Pack): Doubt {
-  const [, n = '', unit = 'g'] = /^([\d.,]+)\s*(\p{L}+)$/u.exec(held) ?? [];
-  const one = `${Number(n.replace(',', '.')) / packs.valueOf()} ${unit}`;
-  return {
-    about: 'amount',
-    question: `Does each ${name} hold ${held}, or all together?`,
-    choices: [held, one].map((holds) => ({ label: `${holds} each`, line: text.replace(held, `${holds} each`) })),
-  };
-}
-
 /** "Rice, to serve" is a part of the plate, and nobody says how much. */
 const isMain = (food: Food | undefined): boolean => food?.facts.kind === 'grain' || food?.facts.kind === 'legume';
 
 /** Said without an amount, these are tasted. */
 const isToTaste = ({ name, facts }: Food): boolean =>
   facts.roles?.includes('salt') === true ? facts.kind === 'seasoning' : /^(?:black|white) pepper$/.test(name);
-
-/** "spinach, frozen" and "frozen corn" are the frozen one, where that is a food of its own. */
-function inState(food: Food, tail: readonly string[], behind: readonly string[], foods: FoodIndex): Food {
-  const [known] = tail.flatMap((part) => {
-    const other = isState(part) ? foods.names.get(`${part.toLowerCase()} ${food.name}`) : undefined;
-    return other ? [other] : [];
-  });
-  if (known) return known;
-  // "400 g plum tomatoes, tin"
-  // "Tomatoes, crushed" are those, too, as "crushed tomatoes" are.
-  const crushed = food.name === 'tomato' && tail.some((part) => /^crushed$/i.test(part));
-  return crushed || behind.some((part) => IN_TIN.test(part.trim())) ? cannedOf(food, foods.names.values()) : food;
-}
-const IN_TIN = /^\(?(?:in a |from a )?(?:tin|can)\)?$/i;
-
-const LEAFY = /\b(?:chopped|torn|picked|shredded|leaves)\b/i;
-/** Nobody chops a powder: "1 tbsp chopped thyme" is the fresh one, unless it says that it is dried. */
-function asGrown(food: Food, line: string, foods: FoodIndex): Food {
-  const fresh = `fresh ${food.name.replace(/^dried /, '')}`;
-  const isHerb = food.facts.kind === 'seasoning' && food.facts.nearNames?.includes(fresh) === true;
-  return isHerb && LEAFY.test(line) && !/\bdried\b/i.test(line) ? (foods.names.get(fresh) ?? food) : food;
-}
-
-/** A sprig is fresh, and a stick of cinnamon is not the ground one. */
-function asPiece(food: Food, piece: string | undefined, foods: FoodIndex): Food {
-  const meant =
-    piece === 'sprig' || piece === 'bunch' || piece === 'leaf'
-      ? `fresh ${food.name}`
-      : piece === 'stick'
-        ? `${food.name} stick`
-        : '';
-  const other = foods.names.get(meant);
-  return other?.name === meant ? other : food;
-}
-
-/** A leaf of sage and a slice of bread are one of it; a leaf of a cabbage or a slice of a lemon is nobody knows how much. */
-const isWholePiece = ({ name, facts }: Food, piece: string): boolean =>
-  piece === 'slice'
-    ? /bread|rolls/.test(name)
-    : piece === 'leaf'
-      ? facts.base === 'each' || (facts.gramsEach?.value ?? 100) <= 2 || / leaf$/.test(name)
-      : false;
 
 const severalOf = (word: string): string =>
   word === 'cm' ? word : word === 'leaf' ? 'leaves' : /ch$/.test(word) ? `${word}es` : `${word}s`;
@@ -423,89 +327,4 @@ function byFeel(food: Food, { feel, amount }: ReadAmount): ByFeel | undefined {
       ? amount.said
       : `${amountWords(amount)} ${feel.n.equals(1) ? feel.word : severalOf(feel.word)}`;
   return { kind: 'unknown', ...(said ? { said } : {}), ...(usually ? { usually } : {}) };
-}
-
-const nameWords = ({ name, facts }: Food): readonly string[] =>
-  [name, ...(facts.names ?? [])].flatMap((each) => each.toLowerCase().split(' '));
-
-const inRegExp = (words: string): string => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-
-/** A name with a word that the food found in it does not have: it may be another food, with other allergens. */
-function otherFoodDoubt(text: string, named: string, food: Food, unheard: readonly string[], foods: FoodIndex): Doubt {
-  const words = unheard.join(' ');
-  const meant = [words, `${words} ${food.name}`].flatMap((each) => {
-    const found = findFood(each, foods);
-    return found && !('near' in found) && found.food !== food ? [found.food.name] : [];
-  });
-  // "tomatoes, dried": the state stands behind the comma.
-  const bare = isState(words) ? text.replace(new RegExp(`,\\s*${words}\\b`, 'i'), '') : text;
-  return {
-    about: 'food',
-    question: `“${words}” is not part of ${food.name}. Is it ${food.name}, or another food?`,
-    choices: [...new Set([food.name, ...meant])].map((name) => ({ label: name, line: bare.replace(named, name) })),
-  };
-}
-
-/** A food named beside the line's own that brings in an allergen of its own: "couscous, with almonds". */
-function besides(
-  food: Food,
-  parts: readonly string[],
-  foods: FoodIndex,
-): { readonly words: string; readonly brings: string } | undefined {
-  for (const part of parts) {
-    if (/^(?:or|and|see|not|no|without)\b/i.test(part)) continue;
-    const found = findFood(part, foods);
-    if (!found || 'near' in found || found.food === food) continue;
-    const { contains } = addedBy(statementOf(found.food), statementOf(food));
-    if (contains.length > 0) return { words: part, brings: contains.join(', ') };
-    // "1 tsp agave, vanilla": a name that stands alone is an ingredient of its own.
-    if (found.before === '' && found.after === '' && !/^(?:small|large|fresh)/.test(part))
-      return { words: part, brings: found.food.name };
-  }
-  return undefined;
-}
-
-/** What is in a tin is cooked and drained; of a food that is known only dry, nobody can say what that comes to. */
-const tinnedDoubt = (text: string, food: Food): Doubt => ({
-  about: 'food',
-  question: `A tin of ${food.name} is cooked, and it is known here only dry. Which is meant?`,
-  choices: [
-    { label: 'canned mixed beans, drained', line: text.replace(new RegExp(food.name, 'i'), 'canned mixed beans') },
-    { label: `dry ${food.name}`, line: `100 g ${food.name}` },
-  ],
-});
-
-/** Grain and legumes are counted dry: a weight of cooked ones is taken back by what they drink. */
-function cookedDoubt(text: string, food: Food, amount: Amount): Doubt {
-  const dry =
-    amount.kind === 'mass' ? Math.round(amount.g.valueOf() / (1 + (food.facts.uptake?.value ?? 0))) : undefined;
-  return {
-    about: 'amount',
-    question: `Is that ${food.name} weighed or measured cooked? It is counted dry here.`,
-    choices: [
-      ...(dry === undefined ? [] : [{ label: `cooked: about ${dry} g dry`, line: `${dry} g ${food.name}` }]),
-      { label: 'it is dry', line: text.replace(COOKED, '').replace(/\s+/g, ' ').trim() },
-    ],
-  };
-}
-
-/** An amount in short words, for reading it back: `2 × can of 400 g`, `180 to 360 g`. */
-export function amountWords(amount: Amount): string {
-  switch (amount.kind) {
-    case 'mass':
-    case 'volume':
-      return show(amount);
-    case 'count':
-      return inBase(amount).toFraction(true);
-    case 'range':
-      return `${show(amount.from)} to ${show(amount.to)}`;
-    case 'pack':
-      return `${amount.packs.toFraction(true)} × ${amount.name}${amount.holds ? ` of ${show(amount.holds)}` : ''}`;
-    case 'to taste':
-      return 'to taste';
-    case 'unknown':
-      return amount.said || 'amount unknown';
-    default:
-      return amount satisfies never;
-  }
 }

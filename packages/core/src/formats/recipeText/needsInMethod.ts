@@ -1,7 +1,8 @@
 import type { Food } from '../../food/index.ts';
 import { inBase, plainSigns, type Amount } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
-import { amountWords, type IngredientLine } from '../ingredient/readIngredientLine.ts';
+import { amountWords } from '../ingredient/amountWords.ts';
+import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { isVerb, saysDeed } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
