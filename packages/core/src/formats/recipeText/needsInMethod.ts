@@ -1,5 +1,5 @@
 import type { Food } from '../../food/index.ts';
-import { inBase, plainSigns, type Amount } from '../../quantity/index.ts';
+import { WRITTEN_IN, inBase, plainSigns, type Amount } from '../../quantity/index.ts';
 import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { amountWords } from '../ingredient/amountWords.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -14,6 +14,8 @@ export interface MethodNeed {
   readonly step: number;
   /** How much of it the list has, where the method says another amount: whether it is more of it is asked. */
   readonly listed?: string;
+  /** So much of that water goes on into the dish, as a later step says: "500 ml of their liquid". */
+  readonly kept?: string;
 }
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
@@ -34,7 +36,7 @@ const COMES_TO =
   /\b(?:to|until|portion(?:ed)?|keep(?:ing)?(?: back)?|reserv(?:e|ing)|sav(?:e|ing)|makes?|does|gives?|yields?|boxes of|holds?|per)\s+(?:about |roughly |only )?$/i;
 const BY_FEEL = /^(?:an?|one)?\s*(?:good|generous|small|big)?\s*(?:splash|drizzle|glug)/i;
 /** This water, and what is in it, does not stay in the dish. */
-const POURED_OFF = /\b(?:soak(?!ed)|rinse|drain|blanch|wash|discard|throw (?:\w+ ){0,3}(?:away|out))/i;
+const POURED_OFF = /\b(?:(?:soak|drain|blanch|wash)(?!ed)|rinse(?!d)|discard|throw (?:\w+ ){0,3}(?:away|out))/i;
 
 /** What is mixed ahead keeps its water: a dough, a soaker, a batter. */
 const MIXED = /\bpour\b[^.;]*\bwater over\b|\b(?:mix|stir|whisk|combine|knead|dissolve|beat)/i;
@@ -210,6 +212,18 @@ const goesInAfter = (steps: readonly MethodStep[], step: number): boolean =>
     .slice(step + 1)
     .some(({ text }) => SOAK_GOES_IN.test(text) && !/\b(?:discard|throw|pour(?:ed)? (?:away|off)|drain)/i.test(text));
 
+/** "With 500 ml of their liquid" */
+const OF_THEIR_WATER = new RegExp(
+  `(${WRITTEN_IN}) of (?:its|their|the)(?: own)?(?: (?:cooking|boiling|bean|chickpea|lentil|pasta))? (?:water|liquid|liquor|broth)\\b`,
+  'i',
+);
+/** How much of the water of a pot later steps take on with what was cooked in it. */
+function keptOf(water: Amount, later: readonly MethodStep[], readLine: (text: string) => IngredientLine) {
+  const [said] = later.flatMap(({ text }) => OF_THEIR_WATER.exec(inOneNumber(plainSigns(text)))?.[1] ?? []);
+  const part = said === undefined ? undefined : readLine(`${said} water`).amount;
+  return part?.kind === 'volume' && water.kind === 'volume' && part.mL.compare(water.mL) < 0 ? said : undefined;
+}
+
 const BOILS_WATER = /\bboil\b[^.;]{0,30}\bwater\b|\bwater\b[^.;]{0,20}\bto (?:a|the) boil\b/i;
 /** Within so many steps. Common practice, no published source. */
 const SOON = 3;
@@ -230,7 +244,7 @@ export function needsInMethod(
   const told: { readonly food: Food; readonly words: string }[] = [];
   /** Of each food the amounts that the method has named: another one of the same food is more of it. */
   const named = new Set<string>();
-  return steps.flatMap(({ text, kind }, step) => {
+  const needs = steps.flatMap(({ text, kind }, step) => {
     // What is soaked is bought, too, where nothing else lists it; what it soaks in is poured off.
     const soaks = kind === 'ahead';
     const goesIn = soaks && /\bsoak/i.test(text) && steps.slice(step + 1).some((later) => LIQUOR.test(later.text));
@@ -321,6 +335,13 @@ export function needsInMethod(
       named.add(key);
       return [{ line: words, step }];
     });
-    return [...tin, ...inIt];
+    return [...tin, ...inIt].map((need): MethodNeed => {
+      const { food, amount } = readLine(need.line);
+      const kept = food?.facts.kind === 'water' ? keptOf(amount, steps.slice(step + 1), readLine) : undefined;
+      return kept === undefined ? need : { ...need, kept };
+    });
   });
+  // What is taken of a pot that is asked about is no more of it.
+  const kept = needs.flatMap((need) => need.kept ?? []);
+  return needs.filter(({ line }) => !kept.some((part) => line.startsWith(`${part} of their `)));
 }

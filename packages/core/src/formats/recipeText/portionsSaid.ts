@@ -15,7 +15,7 @@ export const eatersAlone = (line: string): number | undefined => {
 };
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
 const EATERS =
-  /[(,=/]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:slices|pieces|portions|servings|people|persons|eaters|mains?|main courses)\b)/i;
+  /[(,=/]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:(?:very )?(?:hungry|greedy|big|small|light|average|normal|good|generous) )?(?:slices|pieces|portions|servings|people|persons|eaters|mains?|main courses)\b)/i;
 /** Who says "serves" says it of eaters, wherever that stands: "1 loaf (12 slices), serves 6". */
 export function eatersIn(text: string): number | undefined {
   const found = EATERS.exec(text);

@@ -33,6 +33,16 @@ const moreOrSame = (written: string, listed: string): Doubt => ({
   ],
 });
 
+/** A pot of water of which a later step takes a part. */
+const partOfWater = (written: string, kept: string): Doubt => ({
+  about: 'amount',
+  question: `“${written}”, and later ${kept} of it: how much goes into the dish?`,
+  choices: [
+    { label: `${kept}, the rest is poured off`, line: `${kept} water` },
+    { label: 'all of it', line: written },
+  ],
+});
+
 /** An amount in a step that belongs to no line. */
 const inMethodAlone = (written: string): Doubt => ({
   about: 'amount',
@@ -147,13 +157,14 @@ export function readPaste(
   const needs = [...inMethod, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
     ({ line, ...more }: MethodNeed) => ({ key: `method ${line}`, written: line, ...more }),
   );
-  const needed = needs.flatMap(({ key, written, step, listed }) => {
+  const needed = needs.flatMap(({ key, written, step, listed, kept }) => {
     const text = said.lines[key] ?? written;
     if (text === '') return [];
+    const doubt = kept === undefined ? listed && moreOrSame(written, listed) : partOfWater(written, kept);
     const line = {
       ...readLine(text),
       atStep: step,
-      ...(listed !== undefined && said.lines[key] === undefined ? { doubts: [moreOrSame(written, listed)] } : {}),
+      ...(doubt && said.lines[key] === undefined ? { doubts: [doubt] } : {}),
     };
     // A line of "salt" is to taste; capers that stand in a sentence are a line that was lost.
     const lost =

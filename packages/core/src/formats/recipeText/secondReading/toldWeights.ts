@@ -23,7 +23,6 @@ export const TOLD_WEIGHTS = `
 # h|1 -1
 # hr|1 -1
 # in|-1 1
-# inch|1 -1
 # inches|1 -1
 # jars|-2 2
 # kg|1 -1
@@ -37,6 +36,7 @@ export const TOLD_WEIGHTS = `
 # more|3 -3
 # patties|4 -4
 # portions|-1 1
+# s|-1 1
 # sec|5 -5
 # seconds|3 -3
 # servings|-5 5
@@ -86,7 +86,7 @@ export const TOLD_WEIGHTS = `
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
-, chilli|2 -2
+, chilli|1 -1
 , chillies|2 -2
 , chop|2 -2
 , chopped|2 -2
@@ -122,6 +122,7 @@ export const TOLD_WEIGHTS = `
 , ginger|3 -3
 , half|3 -3
 , heat|2 -2
+, herbs|2 -2
 , high|4 -4
 , ice|2 -2
 , into|2 -2
@@ -156,6 +157,7 @@ export const TOLD_WEIGHTS = `
 , not|2 -2
 , nutmeg|3 -3
 , nuts|3 -3
+, off|1 -1
 , oil|-1 1
 , one|2 -2
 , onions|2 -2
@@ -193,7 +195,7 @@ export const TOLD_WEIGHTS = `
 , seal|3 -3
 , season|1 -1
 , seasoning|1 -1
-, seeds|3 -3
+, seeds|4 -4
 , sesame|2 -2
 , set|2 -2
 , shake|3 -3
@@ -239,7 +241,7 @@ export const TOLD_WEIGHTS = `
 , veg|2 -2
 , vinegar|2 -2
 , walnuts|2 -2
-, warm|2 -2
+, warm|1 -1
 , water|2 -2
 , whisk|2 -2
 , white|3 -3
@@ -267,6 +269,7 @@ export const TOLD_WEIGHTS = `
 ^ add|11 -11
 ^ all|2 -2
 ^ bake|3 -3
+^ barley|1 -1
 ^ beans|3 -3
 ^ beat|2 -2
 ^ better|-4 4
@@ -294,8 +297,9 @@ export const TOLD_WEIGHTS = `
 ^ cube|4 -4
 ^ curry|4 -4
 ^ cut|7 -7
-^ day|5 -5
+^ day|6 -6
 ^ dice|3 -3
+^ dimple|1 -1
 ^ dip|3 -3
 ^ discard|4 -4
 ^ dissolve|3 -3
@@ -311,7 +315,7 @@ export const TOLD_WEIGHTS = `
 ^ eat|-1 1
 ^ enough|-3 3
 ^ evening|3 -3
-^ everything|3 -3
+^ everything|2 -2
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
@@ -328,6 +332,7 @@ export const TOLD_WEIGHTS = `
 ^ fry|6 -6
 ^ garlic|7 -7
 ^ get|3 -3
+^ ginger|4 -4
 ^ gives|-5 5
 ^ grate|3 -3
 ^ grease|4 -4
@@ -366,6 +371,7 @@ export const TOLD_WEIGHTS = `
 ^ melt|2 -2
 ^ mix|8 -8
 ^ morning|3 -3
+^ mustard|4 -4
 ^ next|4 -4
 ^ night|1 -1
 ^ notes|-6 6
@@ -389,7 +395,7 @@ export const TOLD_WEIGHTS = `
 ^ potatoes|4 -4
 ^ pour|5 -5
 ^ preheat|6 -6
-^ prep|-7 7
+^ prep|-8 8
 ^ preparation|-4 4
 ^ press|5 -5
 ^ pressure|4 -4
@@ -441,10 +447,10 @@ export const TOLD_WEIGHTS = `
 ^ store|-4 4
 ^ strain|6 -6
 ^ sweat|3 -3
-^ take|4 -4
+^ take|5 -5
 ^ takes|-5 5
 ^ taste|4 -4
-^ the|5 -5
+^ the|4 -4
 ^ then|8 -8
 ^ thin|5 -5
 ^ time|-5 5
@@ -496,7 +502,7 @@ a frying|2 -2
 a further|3 -3
 a good|2 -2
 a greased|1 -1
-a half|3 -3
+a half|4 -4
 a heavy|2 -2
 a high|3 -3
 a hot|1 -1
@@ -585,11 +591,13 @@ all in|2 -2
 all the|2 -2
 all together|3 -3
 allow|2 -2
-allspice|1 -1
+allspice|2 -2
 almonds|3 -3
 almonds .|3 -3
 almost|2 -2
-alongside|2 -2
+alongside|3 -3
+an|1 -1
+an hour|1 -1
 an oiled|2 -2
 an onion|3 -3
 an ovenproof|1 -1
@@ -599,7 +607,7 @@ and a|1 -1
 and add|1 -1
 and bake|5 -5
 and basil|1 -1
-and bay|1 -1
+and bay|2 -2
 and beans|2 -2
 and blend|1 -1
 and boil|1 -1
@@ -629,7 +637,7 @@ and leave|3 -3
 and lemon|1 -1
 and let|3 -3
 and lime|3 -3
-and line|2 -2
+and line|1 -1
 and mint|1 -1
 and mushrooms|2 -2
 and nutmeg|1 -1
@@ -691,7 +699,7 @@ as|-2 2
 as a|-2 2
 as it|3 -3
 as they|4 -4
-as you|4 -4
+as you|3 -3
 aside|5 -5
 aside .|5 -5
 at|2 -2
@@ -830,7 +838,7 @@ bowl .|3 -3
 box|3 -3
 boxes|-1 1
 braise|2 -2
-bread|2 -2
+bread|3 -3
 bread .|2 -2
 breadcrumbs|2 -2
 break|4 -4
@@ -867,8 +875,9 @@ bubbling .|3 -3
 buckwheat|2 -2
 build|2 -2
 bulgur|2 -2
+bulgur ,|2 -2
 bunch|2 -2
-buns|2 -2
+buns|1 -1
 but not|2 -2
 but the|3 -3
 butter|4 -4
@@ -945,12 +954,12 @@ chili|1 -1
 chill|2 -2
 chill #|2 -2
 chill .|-2 2
-chill for|3 -3
+chill for|4 -4
 chill to|-1 1
 chilled|-1 1
 chilli|5 -5
 chilli and|3 -3
-chilli flakes|2 -2
+chilli flakes|1 -1
 chillies|2 -2
 chillies ,|2 -2
 chilling|-3 3
@@ -1000,11 +1009,12 @@ cocoa|1 -1
 coconut|1 -1
 coconut milk|4 -4
 colander|2 -2
-cold|2 -2
+cold|3 -3
 cold ,|3 -3
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
+colour|1 -1
 combine|6 -6
 combine ,|3 -3
 combine everything|2 -2
@@ -1056,7 +1066,7 @@ coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
 cornstarch|1 -1
-counter|3 -3
+counter|2 -2
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
@@ -1121,17 +1131,17 @@ dal .|4 -4
 dark|2 -2
 date|3 -3
 dates|3 -3
-day|2 -2
+day|1 -1
 day #|2 -2
 day before|2 -2
 day drain|3 -3
 days|-4 4
 days ,|3 -3
-days .|-2 2
+days .|-3 3
 days fridge|-2 2
 days in|-2 2
-deep|2 -2
-deep golden|2 -2
+deep|3 -3
+deep golden|1 -1
 deglaze|4 -4
 degrees|4 -4
 dente|2 -2
@@ -1142,7 +1152,7 @@ dill|3 -3
 dill ,|1 -1
 dill .|3 -3
 dimple|1 -1
-dip|3 -3
+dip|2 -2
 discard|4 -4
 discard the|2 -2
 dish ,|1 -1
@@ -1154,7 +1164,7 @@ divide between|2 -2
 divide into|1 -1
 do not|-1 1
 do the|4 -4
-does|-5 5
+does|-4 4
 does #|-5 5
 doesn|1 -1
 doesn t|1 -1
@@ -1192,7 +1202,7 @@ dressing ingredients|2 -2
 dried|4 -4
 drink|4 -4
 drizzle over|3 -3
-drizzle with|2 -2
+drizzle with|3 -3
 drop|4 -4
 dry|5 -5
 dry ,|5 -5
@@ -1262,9 +1272,10 @@ feeds|-7 7
 feeds #|-5 5
 fennel|5 -5
 few|3 -3
-fill|4 -4
+fill|3 -3
 fill #|3 -3
 fill ,|2 -2
+fill .|4 -4
 filling|4 -4
 filling ,|2 -2
 fills|-5 5
@@ -1312,15 +1323,15 @@ fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|2 -2
+for #|1 -1
 for a|-2 2
 for about|3 -3
 for an|3 -3
 for another|3 -3
-for at|1 -1
+for at|2 -2
 for five|4 -4
 for half|-1 1
-for ten|2 -2
+for ten|1 -1
 for the|-3 3
 for up|-2 2
 fork|3 -3
@@ -1340,10 +1351,10 @@ freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
 freezer .|1 -1
-freezes|-5 5
+freezes|-6 6
 freezes .|-4 4
 freezes for|1 -1
-freezes well|-2 2
+freezes well|-3 3
 fresh|2 -2
 fresh water|2 -2
 fridge|-2 2
@@ -1356,13 +1367,13 @@ from|-5 5
 from frozen|-4 4
 from heat|2 -2
 from the|-4 4
-from time|3 -3
+from time|2 -2
 fronds|2 -2
 frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|6 -6
+fry #|7 -7
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1372,7 +1383,7 @@ fryer|-3 3
 frying|2 -2
 frying pan|2 -2
 full|3 -3
-further|3 -3
+further|4 -4
 further #|3 -3
 g|1 -1
 g ,|3 -3
@@ -1389,7 +1400,7 @@ garlic .|3 -3
 garlic ;|2 -2
 garlic and|1 -1
 garlic cloves|2 -2
-garlic in|3 -3
+garlic in|4 -4
 garlic out|2 -2
 garlic powder|1 -1
 garnish|4 -4
@@ -1433,7 +1444,7 @@ grains|4 -4
 grate|3 -3
 grated|2 -2
 grating|2 -2
-gravy|2 -2
+gravy|1 -1
 grease|4 -4
 greased|2 -2
 greased #|2 -2
@@ -1444,10 +1455,10 @@ grill|4 -4
 grill for|3 -3
 grind|4 -4
 grind with|1 -1
-ground|1 -1
+ground|2 -2
+ground spices|2 -2
 h|1 -1
 h #|-1 1
-h ,|1 -1
 h .|4 -4
 half|2 -2
 half .|4 -4
@@ -1465,7 +1476,7 @@ hand|3 -3
 hand .|1 -1
 handful|3 -3
 handle|3 -3
-hands|-4 4
+hands|-5 5
 hands ,|2 -2
 hands on|-5 5
 hard|5 -5
@@ -1527,7 +1538,7 @@ hr|1 -1
 hr #|-4 4
 hr .|4 -4
 hrs ,|2 -2
-i|2 -2
+i|3 -3
 ice|2 -2
 ice bath|4 -4
 if|4 -4
@@ -1562,7 +1573,6 @@ in vinegar|1 -1
 in water|3 -3
 in with|2 -2
 in your|1 -1
-inch|1 -1
 inches|3 -3
 incl|-1 1
 ingredients|2 -2
@@ -1613,6 +1623,7 @@ juice ,|2 -2
 juice .|2 -2
 juice and|3 -3
 juice of|1 -1
+juice to|1 -1
 juices|1 -1
 just|2 -2
 just tender|1 -1
@@ -1620,7 +1631,6 @@ kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
-keep for|1 -1
 keep the|3 -3
 keep warm|4 -4
 keeping|1 -1
@@ -1654,7 +1664,7 @@ lasts|-5 5
 lay|4 -4
 layer|5 -5
 leaf|4 -4
-leaf .|4 -4
+leaf .|3 -3
 leaf and|1 -1
 least|5 -5
 least #|5 -5
@@ -1684,11 +1694,11 @@ lemon|6 -6
 lemon ,|3 -3
 lemon .|4 -4
 lemon and|1 -1
-lemon juice|2 -2
+lemon juice|1 -1
 lemon zest|1 -1
 lemons|2 -2
 lengthways|2 -2
-lentils|7 -7
+lentils|6 -6
 lentils #|3 -3
 lentils ,|4 -4
 lentils .|2 -2
@@ -1742,7 +1752,7 @@ logs|2 -2
 longer|-2 2
 looks|1 -1
 loose|2 -2
-loosen|-2 2
+loosen|-1 1
 loosen with|-2 2
 lot|3 -3
 lots|4 -4
@@ -1795,7 +1805,7 @@ maybe|-1 1
 meanwhile|3 -3
 meanwhile ,|1 -1
 med|3 -3
-medium|3 -3
+medium|2 -2
 medium ,|1 -1
 medium .|4 -4
 medium heat|1 -1
@@ -1812,7 +1822,7 @@ min|1 -1
 min (|1 -1
 min ,|2 -2
 min .|10 -10
-min at|-3 3
+min at|-2 2
 min high|4 -4
 min in|-2 2
 min lid|1 -1
@@ -1839,15 +1849,17 @@ mint|5 -5
 mint .|3 -3
 minute|4 -4
 minute .|4 -4
+minute more|1 -1
 minute until|1 -1
 minutes (|-1 1
-minutes ,|5 -5
+minutes ,|6 -6
 minutes .|3 -3
 minutes and|-2 2
 minutes at|1 -1
 minutes before|4 -4
 minutes longer|2 -2
 minutes more|3 -3
+minutes on|3 -3
 minutes or|2 -2
 minutes till|1 -1
 minutes to|4 -4
@@ -1901,8 +1913,7 @@ mushrooms and|1 -1
 mushrooms in|3 -3
 mushy|1 -1
 muslin|2 -2
-mustard|1 -1
-mustard ,|4 -4
+mustard ,|2 -2
 mustard .|4 -4
 mustard and|1 -1
 mustard seeds|1 -1
@@ -1931,7 +1942,7 @@ noodles #|2 -2
 noodles ,|2 -2
 nori|3 -3
 not|1 -1
-notebook|-3 3
+notebook|-4 4
 notes|-6 6
 now|2 -2
 now and|3 -3
@@ -1944,6 +1955,7 @@ nutmeg ,|1 -1
 nutmeg .|4 -4
 nutritional|1 -1
 nuts|5 -5
+nuts ,|2 -2
 nuts .|3 -3
 nuts and|2 -2
 oat|5 -5
@@ -1951,10 +1963,10 @@ oat milk|4 -4
 oats|4 -4
 oats ,|2 -2
 occasionally|2 -2
-of|-1 1
 of #|-3 3
 of a|1 -1
 of an|2 -2
+of celery|1 -1
 of cold|1 -1
 of it|3 -3
 of pepper|1 -1
@@ -1964,7 +1976,7 @@ of stock|4 -4
 of the|-1 1
 of their|2 -2
 off|8 -8
-off ,|2 -2
+off ,|3 -3
 off .|3 -3
 off heat|3 -3
 off the|3 -3
@@ -1977,9 +1989,10 @@ oil #|5 -5
 oil (|2 -2
 oil .|3 -3
 oil ;|1 -1
+oil a|4 -4
 oil and|1 -1
 oil for|3 -3
-oil in|7 -7
+oil in|8 -8
 oil into|1 -1
 oil on|3 -3
 oil over|2 -2
@@ -2016,7 +2029,7 @@ onion|4 -4
 onion #|3 -3
 onion ,|2 -2
 onion .|4 -4
-onion and|4 -4
+onion and|5 -5
 onion for|3 -3
 onion in|3 -3
 onion until|1 -1
@@ -2026,7 +2039,7 @@ onions .|4 -4
 onions and|1 -1
 onions in|3 -3
 only|1 -1
-onto|5 -5
+onto|6 -6
 onto a|3 -3
 open|-2 2
 open freeze|-3 3
@@ -2037,6 +2050,7 @@ or cold|1 -1
 or freeze|-1 1
 or it|3 -3
 or until|3 -3
+or up|4 -4
 orange|2 -2
 oregano|2 -2
 oregano ,|1 -1
@@ -2045,7 +2059,7 @@ oregano and|1 -1
 orzo|2 -2
 other|4 -4
 out|7 -7
-out ,|2 -2
+out ,|3 -3
 out .|5 -5
 out clean|1 -1
 out of|5 -5
@@ -2070,17 +2084,19 @@ over the|3 -3
 overmix|4 -4
 overnight|-1 1
 overnight .|3 -3
-overnight in|-1 1
+overnight in|-2 2
 own|1 -1
 oz|1 -1
 p|-4 4
+p .|-3 3
 pack|6 -6
 pack in|3 -3
 pak|2 -2
 pan|2 -2
 pan #|2 -2
-pan ,|4 -4
+pan ,|3 -3
 pan .|3 -3
+pan and|1 -1
 pan for|1 -1
 pan with|2 -2
 pans|3 -3
@@ -2116,8 +2132,8 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
-peanut|2 -2
-peanut butter|2 -2
+peanut|1 -1
+peanut butter|1 -1
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -2131,7 +2147,7 @@ pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
-peppers|3 -3
+peppers|4 -4
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
@@ -2147,7 +2163,7 @@ pinch|2 -2
 pinch of|2 -2
 pinch salt|1 -1
 pine|2 -2
-place|3 -3
+place|2 -2
 plate|5 -5
 plate .|3 -3
 platter|2 -2
@@ -2164,7 +2180,6 @@ portion #|2 -2
 portions|-1 1
 portions ,|4 -4
 portions .|-2 2
-pot|-1 1
 pot ,|1 -1
 pot .|5 -5
 pot and|2 -2
@@ -2225,6 +2240,7 @@ purée|5 -5
 purée ,|2 -2
 purée and|1 -1
 put|5 -5
+put #|1 -1
 put everything|3 -3
 put in|1 -1
 put the|2 -2
@@ -2365,7 +2381,7 @@ salted water|4 -4
 same|3 -3
 sand|1 -1
 sat|1 -1
-saturday|2 -2
+saturday|4 -4
 sauce|5 -5
 sauce ,|3 -3
 sauce .|4 -4
@@ -2382,7 +2398,7 @@ saved|2 -2
 saving|2 -2
 scatter|4 -4
 scatter over|3 -3
-scatter with|4 -4
+scatter with|3 -3
 scattered|2 -2
 scoop|3 -3
 scoop out|2 -2
@@ -2409,8 +2425,8 @@ sec .|3 -3
 second|4 -4
 seconds|3 -3
 seconds ,|2 -2
-seconds .|3 -3
-secs|1 -1
+seconds .|2 -2
+secs|2 -2
 seed|3 -3
 seeds|5 -5
 seeds ,|2 -2
@@ -2466,6 +2482,7 @@ shred|6 -6
 shred cabbage|2 -2
 shred the|2 -2
 shredded|2 -2
+side ,|1 -1
 side .|2 -2
 side down|1 -1
 side of|3 -3
@@ -2517,7 +2534,7 @@ slicing .|2 -2
 slide|2 -2
 slightly|2 -2
 slow|-1 1
-slow cooker|-1 1
+slow cooker|-2 2
 slowly|3 -3
 slowly to|2 -2
 small|4 -4
@@ -2528,9 +2545,13 @@ smoking|3 -3
 smooth|4 -4
 smooth ,|2 -2
 smooth .|4 -4
+so|1 -1
 so .|2 -2
 so it|2 -2
+so that|2 -2
+so the|3 -3
 soak|4 -4
+soak #|1 -1
 soak beans|3 -3
 soak chickpeas|2 -2
 soak in|2 -2
@@ -2566,7 +2587,7 @@ spelt|1 -1
 spice|1 -1
 spices|5 -5
 spices #|3 -3
-spices ,|1 -1
+spices ,|3 -3
 spices and|2 -2
 spices in|2 -2
 spinach|6 -6
@@ -2585,7 +2606,7 @@ spots|1 -1
 spread|2 -2
 spread #|2 -2
 spread in|4 -4
-spread on|4 -4
+spread on|3 -3
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
@@ -2632,7 +2653,7 @@ stir #|2 -2
 stir ,|-1 1
 stir .|5 -5
 stir a|1 -1
-stir every|5 -5
+stir every|4 -4
 stir everything|2 -2
 stir for|4 -4
 stir in|6 -6
@@ -2660,6 +2681,7 @@ strain .|4 -4
 strain through|2 -2
 stream|3 -3
 strip|2 -2
+strips|1 -1
 strips .|1 -1
 stuff|3 -3
 sugar|6 -6
@@ -2709,7 +2731,7 @@ tea|5 -5
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
-temp|4 -4
+temp|3 -3
 temp #|4 -4
 tempeh|5 -5
 tempeh #|3 -3
@@ -2728,7 +2750,7 @@ the #|1 -1
 the apples|1 -1
 the aubergine|2 -2
 the aubergines|3 -3
-the barley|2 -2
+the barley|5 -5
 the batter|-2 2
 the bay|2 -2
 the bean|3 -3
@@ -2751,7 +2773,7 @@ the coconut|2 -2
 the cooking|3 -3
 the coriander|2 -2
 the cornflour|1 -1
-the counter|3 -3
+the counter|2 -2
 the cream|2 -2
 the crumbs|2 -2
 the dal|-2 2
@@ -2773,11 +2795,11 @@ the fridge|-2 2
 the fruit|1 -1
 the garlic|3 -3
 the ginger|1 -1
-the gnocchi|2 -2
+the gnocchi|1 -1
 the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
-the hot|3 -3
+the hot|4 -4
 the juice|1 -1
 the kale|3 -3
 the last|5 -5
@@ -2821,7 +2843,7 @@ the pumpkin|2 -2
 the remaining|3 -3
 the rest|-1 1
 the rice|2 -2
-the rosemary|3 -3
+the rosemary|2 -2
 the sage|1 -1
 the salt|2 -2
 the saved|1 -1
@@ -2895,6 +2917,7 @@ thickens|1 -1
 thickens as|3 -3
 thin .|4 -4
 thin with|6 -6
+thing|4 -4
 things|1 -1
 thinly|3 -3
 third|4 -4
@@ -2955,7 +2978,7 @@ to stand|4 -4
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
-to time|3 -3
+to time|2 -2
 to wilt|3 -3
 toast|7 -7
 toast the|2 -2
@@ -2966,9 +2989,11 @@ tofu (|3 -3
 tofu ,|3 -3
 tofu and|2 -2
 tofu in|2 -2
+tofu with|1 -1
 together|4 -4
 together ,|3 -3
 together .|3 -3
+together and|1 -1
 together the|2 -2
 together with|1 -1
 tomato|5 -5
@@ -2996,7 +3021,7 @@ tops|-2 2
 tortilla|3 -3
 tortillas|4 -4
 toss|7 -7
-toss .|3 -3
+toss .|4 -4
 toss everything|1 -1
 toss in|1 -1
 toss the|1 -1
@@ -3012,7 +3037,7 @@ towel|2 -2
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
-tray #|5 -5
+tray #|6 -6
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
@@ -3041,7 +3066,7 @@ turning once|-1 1
 twenty|2 -2
 twice|1 -1
 twice .|2 -2
-two|3 -3
+two|4 -4
 two batches|-2 2
 two hours|1 -1
 two trays|3 -3
@@ -3055,7 +3080,7 @@ uncovered for|2 -2
 under|2 -2
 under a|1 -1
 under the|3 -3
-until|8 -8
+until|9 -9
 until a|2 -2
 until brown|1 -1
 until browned|2 -2
@@ -3079,7 +3104,6 @@ until thickened|2 -2
 until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
-up|1 -1
 up ,|4 -4
 up .|2 -2
 up and|1 -1
@@ -3087,7 +3111,7 @@ up the|1 -1
 up to|1 -1
 up with|1 -1
 upper|3 -3
-us|-2 2
+us|-1 1
 use|-3 3
 usually|1 -1
 v|2 -2
@@ -3118,7 +3142,7 @@ warm .|4 -4
 warm in|3 -3
 warm or|-3 3
 warm the|1 -1
-warm through|3 -3
+warm through|4 -4
 wash|2 -2
 wash and|4 -4
 wash the|3 -3
@@ -3129,7 +3153,7 @@ water .|2 -2
 water ;|1 -1
 water and|2 -2
 water as|-1 1
-water by|1 -1
+water by|2 -2
 water for|6 -6
 water if|6 -6
 water in|4 -4
@@ -3160,7 +3184,7 @@ whatever|-2 2
 when|4 -4
 when it|1 -1
 when you|3 -3
-while|2 -2
+while|1 -1
 while hot|4 -4
 while warm|2 -2
 while you|2 -2
@@ -3199,6 +3223,7 @@ with|3 -3
 with #|-2 2
 with about|3 -3
 with an|2 -2
+with bread|1 -1
 with cilantro|3 -3
 with cold|1 -1
 with coriander|2 -2
@@ -3232,6 +3257,7 @@ without stirring|1 -1
 wks|1 -1
 wok|5 -5
 wooden|3 -3
+wooden spoon|2 -2
 work|4 -4
 wrap|-2 2
 wrap each|3 -3
@@ -3248,6 +3274,7 @@ yield|-6 6
 yield #|-5 5
 yields|-4 4
 yog|3 -3
+yoghurt|-1 1
 yogurt|1 -1
 you|2 -2
 you can|2 -2
