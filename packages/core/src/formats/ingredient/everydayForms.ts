@@ -303,15 +303,22 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
 const AND_PART =
   /\b(an?|one|two|three|four|five|six|\d{1,2})\s+(pounds?|kilos?|kg|lit(?:re|er)s?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|hours?)\s+and\s+an?\s+(half|quarter)\b/gi;
 
+/** "Tablespoon of tomato paste, …, glass of red wine": said without its "a". */
+const WITHOUT_A =
+  /(^|[.,;:+&]\s+|\b(?:and|plus|add|then)\s+)((?:table|tea)spoon|tbsp|tsp|cup|mug|glass|tin|can|lit(?:er|re)|kilo|pound|pint)(?=\s+of\s+\p{L})/giu;
+
 /**
- * A measure and its half in one number, wherever it stands in a text.
+ * A measure and its half in one number, wherever it stands in a text; a measure alone is one of it.
  * @example inOneNumber('a litre and a quarter of water') // "1.25 litre of water"
+ * @example inOneNumber('tablespoon of tomato paste') // "1 tablespoon of tomato paste"
  */
 export const inOneNumber = (text: string): string =>
-  text.replace(AND_PART, (all, n: string, unit: string, part: string) => {
-    const whole = /^an?$/i.test(n) ? 1 : readNumber(n)?.value.valueOf();
-    return whole === undefined ? all : `${whole + (part.toLowerCase() === 'half' ? 0.5 : 0.25)} ${unit}`;
-  });
+  text
+    .replace(WITHOUT_A, (_, before: string, measure: string) => `${before}1 ${measure.toLowerCase()}`)
+    .replace(AND_PART, (all, n: string, unit: string, part: string) => {
+      const whole = /^an?$/i.test(n) ? 1 : readNumber(n)?.value.valueOf();
+      return whole === undefined ? all : `${whole + (part.toLowerCase() === 'half' ? 0.5 : 0.25)} ${unit}`;
+    });
 
 /** "3" behind a comma says nothing: "3 pieces". */
 const pieces = (n: string): string =>

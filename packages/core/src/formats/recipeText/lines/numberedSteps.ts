@@ -1,9 +1,9 @@
 import { isVerb } from '../kitchenVerbs.ts';
 
 /** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
-const POINT = /^(\d{1,2})(?:[.)]\s*|\s+[–—-]\s+|\s+)(?=\+?\s*(\p{L}+)[\s,+&:])/u;
+const POINT = /^(\d{1,2})(?:[.)]\s*|\s+[–—·•-]\s+|\s+)(?=\+?\s*(\p{L}+)[\s,+&:])/u;
 /** Without a sign behind its number it is a step where it begins in a capital letter. */
-const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+(?:[–—-]\s+)?\p{Lu})/u.test(line);
+const isPoint = (line: string): boolean => /^\d+(?:[.)]|\s+(?:[–—·•-]\s+)?\p{Lu})/u.test(line);
 
 const ROW = 5;
 /** Numbers from 1 to 5 or more right below each other, in whatever letters: nobody needs 1, 2, 3, 4 and 5 of things in turn. */

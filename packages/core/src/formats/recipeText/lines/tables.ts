@@ -2,7 +2,7 @@ import { plainSigns, readNumber } from '../../../quantity/index.ts';
 
 export const RULE = /^\|?[\s|:-]+\|?$/;
 export const TABLE_HEAD =
-  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?|remarks?|comments?|for|part|group|used (?:in|for))$/i;
+  /^(?:ingredients?|item|what|food|amount|quantity|qty|how much|measure|unit|prep(?:aration)?|notes?|remarks?|comments?|for|part|group|used (?:in|for)|step|task|action|method|time|minutes|min|how long|who|hands|cook|where|place|vessel|heat|no\.?|nr\.?|#)$/i;
 /** Over the column that tells which part of the dish a row is for. */
 const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** The unit of an amount in a cell of its own. */

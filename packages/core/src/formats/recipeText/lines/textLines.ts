@@ -1,5 +1,6 @@
 import { remembered } from '../../../quantity/index.ts';
 import { withClocks, withDays, withNights } from '../clockLines.ts';
+import { BULLET, METHOD, isSentence, ordered } from '../lineSorts.ts';
 import { doneWith, wordsOf } from './doneWith.ts';
 import { lineApart } from './lineApart.ts';
 import { withPoints } from './numberedSteps.ts';
@@ -9,6 +10,11 @@ import { inGrams, timesApart, withAsides, withHeadings } from './wholeText.ts';
 
 /** A line that belongs to a list. */
 const LISTED = /^[\s\p{P}]*\d|\d\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
+/** An order, or sentences, that are none of a list. */
+const isTold = (raw: string): boolean => {
+  const bare = raw.trim().replace(BULLET, '');
+  return ordered(bare) || isSentence(bare);
+};
 /** What is read from several lines at once, one after the other. */
 const PASSES: readonly ((raws: readonly string[]) => readonly string[])[] = [
   withAsides,
@@ -37,9 +43,19 @@ export function textLines(text: string): readonly string[] {
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
   // What is done with each comes behind the list: before what is done with all, where that is told.
   const last = parted.findLastIndex(Boolean);
-  const listEnds = raws.slice(last + 1).every((raw) => !LISTED.test(raw)) ? last : raws.length - 1;
+  const headed = raws.findIndex((raw, n) => n > last && METHOD.test(raw.trim()));
+  const told = headed >= 0 ? -1 : raws.findIndex((raw, n) => n > last && isTold(raw));
+  const listEnds = raws.slice(last + 1).every((raw) => !LISTED.test(raw))
+    ? last
+    : headed >= 0
+      ? headed
+      : told >= 0
+        ? told - 1
+        : raws.length - 1;
+  // From there on it is told what is done, also where no heading says so.
+  const behind = told >= 0 && listEnds === told - 1 && done.length > 0 ? ['', 'Method', ...done] : done;
   return raws.flatMap((raw, n) => [
     ...(n === start ? lineApart(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw)),
-    ...(n === listEnds ? done : []),
+    ...(n === listEnds ? behind : []),
   ]);
 }

@@ -21,7 +21,6 @@ export const TOLD_WEIGHTS = `
 # for|-1 1
 # g|1 -1
 # h|1 -1
-# hr|1 -1
 # in|-1 1
 # inches|1 -1
 # jars|-2 2
@@ -35,7 +34,6 @@ export const TOLD_WEIGHTS = `
 # months|-1 1
 # more|3 -3
 # patties|4 -4
-# portions|-1 1
 # s|-1 1
 # sec|5 -5
 # seconds|3 -3
@@ -46,11 +44,10 @@ export const TOLD_WEIGHTS = `
 # tablespoons|2 -2
 # tbsp|3 -3
 # tin|2 -2
-# to|1 -1
+# to|-1 1
 # trays|3 -3
 # tsp|3 -3
 # until|2 -2
-# week|-1 1
 # weeks|-3 3
 # with|-5 5
 # wks|1 -1
@@ -102,6 +99,7 @@ export const TOLD_WEIGHTS = `
 , curry|1 -1
 , cut|2 -2
 , dill|3 -3
+, divide|1 -1
 , don|-1 1
 , drain|3 -3
 , drizzle|1 -1
@@ -143,7 +141,7 @@ export const TOLD_WEIGHTS = `
 , lower|2 -2
 , lowest|1 -1
 , maple|1 -1
-, mash|4 -4
+, mash|3 -3
 , massage|1 -1
 , medium|1 -1
 , milk|3 -3
@@ -164,7 +162,7 @@ export const TOLD_WEIGHTS = `
 , or|-2 2
 , oregano|1 -1
 , pack|1 -1
-, paprika|2 -2
+, paprika|1 -1
 , partially|3 -3
 , partly|3 -3
 , passata|2 -2
@@ -210,7 +208,7 @@ export const TOLD_WEIGHTS = `
 , sprinkle|1 -1
 , squash|2 -2
 , squeeze|3 -3
-, stand|1 -1
+, stand|2 -2
 , steam|2 -2
 , stir|1 -1
 , stirring|6 -6
@@ -259,10 +257,10 @@ export const TOLD_WEIGHTS = `
 ; mix|1 -1
 ; roast|1 -1
 ; season|1 -1
-; simmer|2 -2
+; simmer|3 -3
 ; stir|1 -1
 ; toss|2 -2
-^ #|-5 5
+^ #|-6 6
 ^ (|-6 6
 ^ a|-3 3
 ^ active|-5 5
@@ -275,7 +273,7 @@ export const TOLD_WEIGHTS = `
 ^ better|-4 4
 ^ blanch|5 -5
 ^ blast|5 -5
-^ blend|8 -8
+^ blend|7 -7
 ^ blitz|6 -6
 ^ boil|6 -6
 ^ break|3 -3
@@ -285,7 +283,7 @@ export const TOLD_WEIGHTS = `
 ^ check|4 -4
 ^ chill|12 -12
 ^ chop|5 -5
-^ close|4 -4
+^ close|5 -5
 ^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-5 5
@@ -313,7 +311,7 @@ export const TOLD_WEIGHTS = `
 ^ drizzle|3 -3
 ^ dry|4 -4
 ^ eat|-1 1
-^ enough|-3 3
+^ enough|-4 4
 ^ evening|3 -3
 ^ everything|2 -2
 ^ feeds|-6 6
@@ -337,6 +335,7 @@ export const TOLD_WEIGHTS = `
 ^ grate|3 -3
 ^ grease|4 -4
 ^ grind|4 -4
+^ half|2 -2
 ^ halve|3 -3
 ^ hands|-5 5
 ^ heat|5 -5
@@ -440,6 +439,7 @@ export const TOLD_WEIGHTS = `
 ^ spread|7 -7
 ^ sprinkle|4 -4
 ^ squeeze|5 -5
+^ stack|4 -4
 ^ stand|7 -7
 ^ steam|5 -5
 ^ stir|9 -9
@@ -450,6 +450,7 @@ export const TOLD_WEIGHTS = `
 ^ take|5 -5
 ^ takes|-5 5
 ^ taste|4 -4
+^ tear|3 -3
 ^ the|4 -4
 ^ then|8 -8
 ^ thin|5 -5
@@ -483,8 +484,8 @@ export const TOLD_WEIGHTS = `
 ^ zest|4 -4
 a|-2 2
 a #|1 -1
-a baking|2 -2
-a big|1 -1
+a baking|3 -3
+a big|2 -2
 a bit|-1 1
 a boil|2 -2
 a bowl|3 -3
@@ -511,7 +512,7 @@ a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|1 -1
+a log|2 -2
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -542,7 +543,7 @@ a time|2 -2
 a tin|-2 2
 a toothpick|1 -1
 a tray|-2 2
-a week|-3 3
+a week|-4 4
 a wide|2 -2
 about|-1 1
 about #|-1 1
@@ -554,7 +555,7 @@ abt|1 -1
 active|-5 5
 active #|-5 5
 add|4 -4
-add #|5 -5
+add #|4 -4
 add beans|2 -2
 add chickpeas|2 -2
 add cumin|1 -1
@@ -567,9 +568,10 @@ add potatoes|2 -2
 add rice|2 -2
 add the|4 -4
 add to|1 -1
+add tofu|2 -2
 add tomatoes|2 -2
 add water|-1 1
-adding|2 -2
+adding|3 -3
 adding the|2 -2
 adjust|4 -4
 after|3 -3
@@ -593,10 +595,9 @@ all together|3 -3
 allow|2 -2
 allspice|2 -2
 almonds|3 -3
-almonds .|3 -3
+almonds .|2 -2
 almost|2 -2
 alongside|3 -3
-an|1 -1
 an hour|1 -1
 an oiled|2 -2
 an onion|3 -3
@@ -610,7 +611,7 @@ and basil|1 -1
 and bay|2 -2
 and beans|2 -2
 and blend|1 -1
-and boil|1 -1
+and boil|2 -2
 and bring|1 -1
 and bubbling|3 -3
 and carrots|3 -3
@@ -623,7 +624,7 @@ and cut|1 -1
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
-and flour|1 -1
+and flour|2 -2
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
@@ -670,7 +671,7 @@ and squeeze|2 -2
 and stir|2 -2
 and stock|2 -2
 and sugar|1 -1
-and the|2 -2
+and the|5 -5
 and then|3 -3
 and thyme|1 -1
 and tomato|1 -1
@@ -692,7 +693,7 @@ approx #|-2 2
 apricots|2 -2
 are soft|1 -1
 are tender|1 -1
-around|-1 1
+around|-2 2
 arrange|3 -3
 arugula|2 -2
 as|-2 2
@@ -721,6 +722,7 @@ back .|3 -3
 back in|2 -2
 back to|2 -2
 bag|-1 1
+bag .|-1 1
 bags|-1 1
 bake|1 -1
 bake at|7 -7
@@ -728,7 +730,7 @@ bake for|4 -4
 bake from|-4 4
 bake in|1 -1
 bake on|3 -3
-baking|-2 2
+baking|-3 3
 baking dish|3 -3
 baking powder|1 -1
 baking sheet|2 -2
@@ -755,7 +757,7 @@ bay and|1 -1
 bay leaf|1 -1
 bay leaves|2 -2
 be made|-1 1
-bean|2 -2
+bean|4 -4
 beans|7 -7
 beans #|2 -2
 beans ,|3 -3
@@ -808,6 +810,7 @@ blend with|1 -1
 blender ,|3 -3
 blender .|5 -5
 blitz|5 -5
+blitz with|2 -2
 block|2 -2
 blocks|3 -3
 blue|-3 3
@@ -977,7 +980,7 @@ chopped|2 -2
 chopped ,|1 -1
 chopped onion|2 -2
 chuck|3 -3
-chunks|4 -4
+chunks|3 -3
 chunks ,|2 -2
 chunky|1 -1
 cilantro|3 -3
@@ -988,7 +991,7 @@ clean|3 -3
 clean .|1 -1
 clear|4 -4
 clear .|3 -3
-close|4 -4
+close|5 -5
 cloth|6 -6
 cloth .|5 -5
 clove|1 -1
@@ -1010,7 +1013,7 @@ coconut|1 -1
 coconut milk|4 -4
 colander|2 -2
 cold|3 -3
-cold ,|3 -3
+cold ,|2 -2
 cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
@@ -1027,7 +1030,7 @@ completely|2 -2
 completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
-cook #|-7 7
+cook #|-6 6
 cook ,|1 -1
 cook at|3 -3
 cook for|6 -6
@@ -1099,6 +1102,7 @@ crumble tofu|1 -1
 crumbs|5 -5
 crumbs .|4 -4
 crush|3 -3
+crust|3 -3
 cube|3 -3
 cubes .|3 -3
 cucumber|2 -2
@@ -1114,7 +1118,7 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|2 -2
+curry powder|3 -3
 cut|9 -9
 cut everything|2 -2
 cut in|4 -4
@@ -1137,7 +1141,7 @@ day before|2 -2
 day drain|3 -3
 days|-4 4
 days ,|3 -3
-days .|-3 3
+days .|-2 2
 days fridge|-2 2
 days in|-2 2
 deep|3 -3
@@ -1152,7 +1156,7 @@ dill|3 -3
 dill ,|1 -1
 dill .|3 -3
 dimple|1 -1
-dip|2 -2
+dip|1 -1
 discard|4 -4
 discard the|2 -2
 dish ,|1 -1
@@ -1215,7 +1219,7 @@ dust|3 -3
 dutch|1 -1
 dutch oven|1 -1
 each|3 -3
-each in|2 -2
+each in|3 -3
 each side|5 -5
 easy|-5 5
 eat|-1 1
@@ -1225,6 +1229,7 @@ edamame|5 -5
 edges|4 -4
 edges .|2 -2
 eggplants|3 -3
+eight|1 -1
 el|1 -1
 else|2 -2
 else .|1 -1
@@ -1257,6 +1262,7 @@ f|3 -3
 f (|2 -2
 f .|5 -5
 f for|4 -4
+falafel|-1 1
 fall|1 -1
 falls|1 -1
 fan|8 -8
@@ -1294,6 +1300,7 @@ fish|3 -3
 fish out|3 -3
 five|3 -3
 five minutes|3 -3
+flaked|2 -2
 flakes|2 -2
 flaky|1 -1
 flame|2 -2
@@ -1323,7 +1330,7 @@ fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|1 -1
+for #|2 -2
 for a|-2 2
 for about|3 -3
 for an|3 -3
@@ -1343,14 +1350,13 @@ fragrant|2 -2
 fragrant .|1 -1
 freekeh|1 -1
 freeze|1 -1
-freeze .|1 -1
+freeze .|2 -2
 freeze flat|4 -4
 freeze for|1 -1
 freeze in|4 -4
 freeze on|-2 2
 freezer|-2 2
 freezer #|-6 6
-freezer .|1 -1
 freezes|-6 6
 freezes .|-4 4
 freezes for|1 -1
@@ -1364,7 +1370,7 @@ fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
-from frozen|-4 4
+from frozen|-3 3
 from heat|2 -2
 from the|-4 4
 from time|2 -2
@@ -1373,7 +1379,7 @@ frozen|-3 3
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|7 -7
+fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1438,7 +1444,8 @@ golden ,|1 -1
 golden .|4 -4
 golden and|1 -1
 gone|1 -1
-good|1 -1
+good|2 -2
+good for|-1 1
 gradually|3 -3
 grains|4 -4
 grate|3 -3
@@ -1462,14 +1469,14 @@ h #|-1 1
 h .|4 -4
 half|2 -2
 half .|4 -4
-half a|-1 1
+half a|-2 2
 half of|3 -3
 half the|2 -2
 half with|3 -3
 halfway|4 -4
 halfway .|4 -4
 halfway through|2 -2
-halve|4 -4
+halve|3 -3
 halve the|1 -1
 halved|1 -1
 hand|3 -3
@@ -1534,13 +1541,13 @@ hours .|1 -1
 hours before|1 -1
 hours until|1 -1
 hp|5 -5
-hr|1 -1
 hr #|-4 4
 hr .|4 -4
 hrs ,|2 -2
 i|3 -3
 ice|2 -2
 ice bath|4 -4
+iced|-2 2
 if|4 -4
 if it|2 -2
 if needed|-1 1
@@ -1598,7 +1605,7 @@ it come|2 -2
 it cool|1 -1
 it doesn|1 -1
 it for|1 -1
-it goes|2 -2
+it goes|1 -1
 it in|1 -1
 it looks|1 -1
 it s|2 -2
@@ -1647,6 +1654,7 @@ knead|6 -6
 knead #|5 -5
 knock|3 -3
 kombu|3 -3
+kombu in|3 -3
 l|5 -5
 label|4 -4
 ladle|5 -5
@@ -1724,7 +1732,7 @@ lightly|1 -1
 like|1 -1
 lime|6 -6
 lime ,|2 -2
-lime .|4 -4
+lime .|3 -3
 lime and|2 -2
 lime juice|2 -2
 line|6 -6
@@ -1741,7 +1749,7 @@ litres|-2 2
 litres of|1 -1
 little .|5 -5
 little oil|4 -4
-ll|3 -3
+ll|2 -2
 loaf|2 -2
 loaf tin|4 -4
 lock|4 -4
@@ -1754,7 +1762,7 @@ looks|1 -1
 loose|2 -2
 loosen|-1 1
 loosen with|-2 2
-lot|3 -3
+lot|2 -2
 lots|4 -4
 lots of|1 -1
 low #|-1 1
@@ -1787,7 +1795,7 @@ marg|3 -3
 margarine|3 -3
 margarine ,|3 -3
 marge|3 -3
-marinate|5 -5
+marinate|4 -4
 mark|2 -2
 mark #|2 -2
 masala|3 -3
@@ -1814,7 +1822,8 @@ medium low|1 -1
 melt|3 -3
 melt the|1 -1
 melted|2 -2
-middle|2 -2
+microwave|-1 1
+middle|3 -3
 milk|-2 2
 milk .|1 -1
 milk and|3 -3
@@ -1823,6 +1832,7 @@ min (|1 -1
 min ,|2 -2
 min .|10 -10
 min at|-2 2
+min cook|-1 1
 min high|4 -4
 min in|-2 2
 min lid|1 -1
@@ -1830,6 +1840,7 @@ min more|4 -4
 min on|3 -3
 min or|3 -3
 min per|3 -3
+min simmer|3 -3
 min stirring|2 -2
 min till|4 -4
 min to|2 -2
@@ -1857,6 +1868,7 @@ minutes .|3 -3
 minutes and|-2 2
 minutes at|1 -1
 minutes before|4 -4
+minutes in|-1 1
 minutes longer|2 -2
 minutes more|3 -3
 minutes on|3 -3
@@ -1894,7 +1906,7 @@ mm .|3 -3
 mo|-2 2
 mode|2 -2
 months|-1 1
-months in|1 -1
+months in|2 -2
 more|7 -7
 more ,|1 -1
 more .|7 -7
@@ -1987,6 +1999,7 @@ often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|2 -2
+oil ,|-1 1
 oil .|3 -3
 oil ;|1 -1
 oil a|4 -4
@@ -2052,7 +2065,7 @@ or it|3 -3
 or until|3 -3
 or up|4 -4
 orange|2 -2
-oregano|2 -2
+oregano|3 -3
 oregano ,|1 -1
 oregano .|1 -1
 oregano and|1 -1
@@ -2132,8 +2145,8 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
-peanut|1 -1
-peanut butter|1 -1
+peanut|2 -2
+peanut butter|2 -2
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -2147,7 +2160,8 @@ pepper|6 -6
 pepper ,|2 -2
 pepper .|5 -5
 pepper in|2 -2
-peppers|4 -4
+peppers|3 -3
+peppers ,|2 -2
 peppers and|1 -1
 peppers in|1 -1
 per|-2 2
@@ -2263,7 +2277,7 @@ raisins|3 -3
 raspberries|2 -2
 raw|3 -3
 re|-2 2
-ready|-3 3
+ready|-2 2
 ready in|-6 6
 really|3 -3
 recipe|-5 5
@@ -2294,7 +2308,7 @@ reserve|2 -2
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
-rest|5 -5
+rest|6 -6
 rest #|8 -8
 rest .|6 -6
 rest for|4 -4
@@ -2359,7 +2373,7 @@ runs clear|2 -2
 rye|3 -3
 rye flour|3 -3
 s|-2 2
-saffron|3 -3
+saffron|2 -2
 sage|4 -4
 sage .|1 -1
 salad|1 -1
@@ -2396,6 +2410,7 @@ sauté onion|2 -2
 save|4 -4
 saved|2 -2
 saving|2 -2
+scallions|1 -1
 scatter|4 -4
 scatter over|3 -3
 scatter with|3 -3
@@ -2440,7 +2455,7 @@ serrano|2 -2
 serve|3 -3
 serve .|4 -4
 serve at|4 -4
-serve in|5 -5
+serve in|6 -6
 serve over|4 -4
 serve with|8 -8
 serves|-8 8
@@ -2540,6 +2555,7 @@ slowly to|2 -2
 small|4 -4
 small ,|2 -2
 small pan|4 -4
+smells|2 -2
 smoked|2 -2
 smoking|3 -3
 smooth|4 -4
@@ -2557,7 +2573,7 @@ soak chickpeas|2 -2
 soak in|2 -2
 soak the|5 -5
 soaking|-2 2
-soba|3 -3
+soba|4 -4
 soda|1 -1
 soft|5 -5
 soft ,|3 -3
@@ -2606,7 +2622,7 @@ spots|1 -1
 spread|2 -2
 spread #|2 -2
 spread in|4 -4
-spread on|3 -3
+spread on|4 -4
 spread out|2 -2
 spread over|2 -2
 spring|1 -1
@@ -2639,25 +2655,25 @@ steam #|6 -6
 steam for|2 -2
 steam the|3 -3
 steamer|2 -2
+steep|2 -2
 stems|3 -3
 sterilised|3 -3
-stew|-3 3
+stew|-1 1
 stick|4 -4
 stick blender|3 -3
 sticks|3 -3
 sticky|2 -2
 stiff|4 -4
 still|2 -2
-stir|5 -5
+stir|6 -6
 stir #|2 -2
 stir ,|-1 1
 stir .|5 -5
 stir a|1 -1
-stir every|4 -4
+stir every|5 -5
 stir everything|2 -2
 stir for|4 -4
 stir in|6 -6
-stir it|1 -1
 stir the|4 -4
 stir through|1 -1
 stirring|7 -7
@@ -2668,7 +2684,7 @@ stirring more|1 -1
 stirring now|1 -1
 stirring occasionally|2 -2
 stirring often|3 -3
-stirring once|2 -2
+stirring once|3 -3
 stock|2 -2
 stock .|6 -6
 stock and|1 -1
@@ -2689,6 +2705,7 @@ sugar ,|4 -4
 sugar .|3 -3
 sugar and|1 -1
 sugar salt|1 -1
+sultanas|1 -1
 sun|2 -2
 sunday|-1 1
 surface|1 -1
@@ -2727,7 +2744,7 @@ tbsp|3 -3
 tbsp of|4 -4
 tbsp oil|2 -2
 tbsp water|-1 1
-tea|5 -5
+tea|4 -4
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
@@ -2744,7 +2761,7 @@ tender .|2 -2
 tender and|2 -2
 texture|4 -4
 that|4 -4
-thaw|-2 2
+thaw|-3 3
 the|3 -3
 the #|1 -1
 the apples|1 -1
@@ -2753,7 +2770,7 @@ the aubergines|3 -3
 the barley|5 -5
 the batter|-2 2
 the bay|2 -2
-the bean|3 -3
+the bean|2 -2
 the beans|4 -4
 the beetroot|2 -2
 the bicarb|1 -1
@@ -2784,7 +2801,7 @@ the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|2 -2
+the filling|1 -1
 the final|-1 1
 the flour|1 -1
 the foam|3 -3
@@ -2802,6 +2819,7 @@ the herbs|-2 2
 the hot|4 -4
 the juice|1 -1
 the kale|3 -3
+the kombu|1 -1
 the last|5 -5
 the leek|2 -2
 the leeks|1 -1
@@ -2811,10 +2829,10 @@ the lid|4 -4
 the lime|2 -2
 the liquid|3 -3
 the liquor|2 -2
-the lot|3 -3
+the lot|2 -2
 the lowest|2 -2
 the margarine|1 -1
-the middle|2 -2
+the middle|3 -3
 the milk|2 -2
 the miso|1 -1
 the morning|3 -3
@@ -2921,6 +2939,7 @@ thing|4 -4
 things|1 -1
 thinly|3 -3
 third|4 -4
+third ,|3 -3
 third of|3 -3
 thirds|-2 2
 this|1 -1
@@ -2960,6 +2979,7 @@ tin .|4 -4
 tin of|4 -4
 tin with|4 -4
 tins|3 -3
+tiny|3 -3
 tip in|1 -1
 tip into|-2 2
 tip out|1 -1
@@ -2974,7 +2994,7 @@ to low|1 -1
 to make|1 -1
 to pot|4 -4
 to soak|2 -2
-to stand|4 -4
+to stand|3 -3
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
@@ -2982,7 +3002,7 @@ to time|2 -2
 to wilt|3 -3
 toast|7 -7
 toast the|2 -2
-toasted|2 -2
+toasted|3 -3
 tofu|10 -10
 tofu #|3 -3
 tofu (|3 -3
@@ -3004,12 +3024,12 @@ tomatoes ,|3 -3
 tomatoes .|4 -4
 tomatoes and|1 -1
 tomorrow|3 -3
-toms|5 -5
+toms|4 -4
 too|5 -5
 too .|3 -3
 too thick|5 -5
 toothpick|1 -1
-top|7 -7
+top|8 -8
 top ,|3 -3
 top .|3 -3
 top up|2 -2
@@ -3042,12 +3062,12 @@ tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
 tray to|2 -2
-tray with|2 -2
+tray with|1 -1
 trays|6 -6
 trays ,|3 -3
 trays .|4 -4
 treacle|1 -1
-tsp|3 -3
+tsp|4 -4
 tsp .|1 -1
 tsp bicarb|2 -2
 tsp salt|1 -1
@@ -3077,8 +3097,9 @@ uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|4 -4
 uncovered for|2 -2
-under|2 -2
+under|1 -1
 under a|1 -1
+under cold|2 -2
 under the|3 -3
 until|9 -9
 until a|2 -2
@@ -3111,6 +3132,7 @@ up the|1 -1
 up to|1 -1
 up with|1 -1
 upper|3 -3
+upright|2 -2
 us|-1 1
 use|-3 3
 usually|1 -1
@@ -3131,6 +3153,7 @@ vinegar ,|3 -3
 vinegar .|4 -4
 vinegar and|4 -4
 w|1 -1
+w .|3 -3
 wait|6 -6
 walnuts|4 -4
 walnuts ,|2 -2
@@ -3154,7 +3177,7 @@ water ;|1 -1
 water and|2 -2
 water as|-1 1
 water by|2 -2
-water for|6 -6
+water for|5 -5
 water if|6 -6
 water in|4 -4
 water is|2 -2
@@ -3279,6 +3302,7 @@ yogurt|1 -1
 you|2 -2
 you can|2 -2
 you like|2 -2
+you want|2 -2
 your|4 -4
 zest|5 -5
 zest ,|2 -2
