@@ -3,7 +3,7 @@ import { beforeTheEnd, durationsIn } from './timesIn.ts';
 
 /** "Fry for 5 minutes and set aside", "knead 10 minutes, chill": what comes behind the time is not what takes it. */
 const SET_ASIDE =
-  /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)(?:set (?:it |them )?aside\b[^.]*|(?:chill|cool)(?: (?:it|them|well|completely|while you (?:cook|make|get|prepare)\b[^.,]*))?(?=\.|$))/i;
+  /(?:[,;]\s*|,?\s*(?:and|then)\s+(?:then )?)(?:set (?:it |them )?aside\b[^.]*|(?:let|leave)(?: (?:it|them|that|(?:the|your) [\p{L}-]+))?(?: to)? cool\b[^.,;\d]{0,30}(?=\.|$)|(?:chill|cool)(?: (?:it|them|well|completely|while you (?:cook|make|get|prepare)\b[^.,]*))?(?=\.|$))/iu;
 /** "Onion in the oil for 6 min, off the heat stir in paprika" */
 const OFF_THEN =
   /[,;]\s*(?:and |then )*(?:take (?:it )?)?off (?:the )?heat\b,? (?:then |and )?(?:stir|add|mix|fold|whisk|season|beat)[^.\d]*(?=\.|$)/i;
