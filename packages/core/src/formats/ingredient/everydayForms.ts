@@ -13,6 +13,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   [/^(\d+)(?:\s+\/\s*|\/\s+)(\d+)(?=\s)/, (_, a = '', b = '') => `${a}/${b}`],
   // "1 whole head garlic": how whole it is changes no count.
   [/^(\S+)\s+whole\s+(?=(?:heads?|bulbs?|bunch(?:es)?)\b)/i, (_, n = '') => `${n} `],
+  // "1 can coconut milk 250ml": how much the can holds stands behind.
+  [
+    /^(an?|one|\d+) (tins?|cans?|jars?|cartons?|packs?|packets?|blocks?|bottles?) (?:of )?(\p{L}[\p{L} -]*?),? (\d[\d.,]* ?(?:k?g|ml|l|oz)(?: each)?)(?=$|,| \()/iu,
+    (_, n = '', pack = '', name = '', holds = '') => `${n} ${pack} (${holds}) ${name}`,
+  ],
   // "juice 1 lemon"
   [/^((?:juice|zest)(?: (?:and|&) (?:juice|zest))?) (?=\d|½|an? |half )/i, (_, part = '') => `${part} of `],
   // "1 large sprig of rosemary"

@@ -73,7 +73,7 @@ export const TOLD_WEIGHTS = `
 , beans|1 -1
 , blend|2 -2
 , boil|2 -2
-, box|3 -3
+, box|4 -4
 , bring|3 -3
 , broth|1 -1
 , brush|4 -4
@@ -83,13 +83,13 @@ export const TOLD_WEIGHTS = `
 , celery|-1 1
 , chickpeas|1 -1
 , chill|1 -1
-, chilli|1 -1
+, chilli|2 -2
 , chillies|2 -2
 , chop|2 -2
 , chopped|2 -2
 , cinnamon|1 -1
 , coconut|1 -1
-, combine|2 -2
+, combine|1 -1
 , cook|4 -4
 , core|2 -2
 , coriander|2 -2
@@ -106,12 +106,11 @@ export const TOLD_WEIGHTS = `
 , dry|3 -3
 , fill|2 -2
 , flatten|3 -3
-, flip|1 -1
 , flipping|2 -2
 , flour|2 -2
 , fold|3 -3
 , for|-1 1
-, freeze|4 -4
+, freeze|5 -5
 , freezes|1 -1
 , fridge|3 -3
 , fry|3 -3
@@ -161,6 +160,7 @@ export const TOLD_WEIGHTS = `
 , onions|2 -2
 , or|-2 2
 , oregano|1 -1
+, out|2 -2
 , pack|1 -1
 , paprika|1 -1
 , partially|3 -3
@@ -204,12 +204,13 @@ export const TOLD_WEIGHTS = `
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
+, spoon|2 -2
 , spread|-1 1
 , sprinkle|1 -1
 , squash|2 -2
 , squeeze|3 -3
 , stand|2 -2
-, steam|2 -2
+, steam|3 -3
 , stir|1 -1
 , stirring|6 -6
 , stock|4 -4
@@ -220,7 +221,6 @@ export const TOLD_WEIGHTS = `
 , syrup|2 -2
 , take|-2 2
 , the|-1 1
-, then|1 -1
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
@@ -231,7 +231,7 @@ export const TOLD_WEIGHTS = `
 , toss|1 -1
 , tossing|2 -2
 , turmeric|1 -1
-, turn|1 -1
+, turn|2 -2
 , turning|4 -4
 , two|2 -2
 , uncovered|4 -4
@@ -239,8 +239,9 @@ export const TOLD_WEIGHTS = `
 , veg|2 -2
 , vinegar|2 -2
 , walnuts|2 -2
-, warm|1 -1
+, warm|2 -2
 , water|2 -2
+, weigh|1 -1
 , whisk|2 -2
 , white|3 -3
 , wrap|-3 3
@@ -311,9 +312,9 @@ export const TOLD_WEIGHTS = `
 ^ drizzle|3 -3
 ^ dry|4 -4
 ^ eat|-1 1
-^ enough|-4 4
+^ enough|-3 3
 ^ evening|3 -3
-^ everything|2 -2
+^ everything|3 -3
 ^ feeds|-6 6
 ^ fill|7 -7
 ^ filling|3 -3
@@ -427,7 +428,7 @@ export const TOLD_WEIGHTS = `
 ^ set|5 -5
 ^ shake|6 -6
 ^ shape|5 -5
-^ shred|5 -5
+^ shred|6 -6
 ^ simmer|5 -5
 ^ skim|4 -4
 ^ slice|9 -9
@@ -449,7 +450,7 @@ export const TOLD_WEIGHTS = `
 ^ sweat|3 -3
 ^ take|5 -5
 ^ takes|-5 5
-^ taste|4 -4
+^ taste|5 -5
 ^ tear|3 -3
 ^ the|4 -4
 ^ then|8 -8
@@ -476,7 +477,7 @@ export const TOLD_WEIGHTS = `
 ^ while|1 -1
 ^ whisk|8 -8
 ^ will|-5 5
-^ wilt|4 -4
+^ wilt|3 -3
 ^ wine|4 -4
 ^ wrap|5 -5
 ^ yield|-6 6
@@ -493,7 +494,7 @@ a clean|2 -2
 a cloth|3 -3
 a colander|2 -2
 a day|1 -1
-a deep|2 -2
+a deep|1 -1
 a dry|3 -3
 a dutch|1 -1
 a few|3 -3
@@ -506,13 +507,13 @@ a greased|1 -1
 a half|4 -4
 a heavy|2 -2
 a high|3 -3
-a hot|1 -1
+a hot|2 -2
 a ladleful|4 -4
 a large|3 -3
 a lid|3 -3
 a lined|3 -3
 a litre|1 -1
-a log|2 -2
+a log|1 -1
 a low|2 -2
 a medium|1 -1
 a minute|3 -3
@@ -542,7 +543,7 @@ a third|2 -2
 a time|2 -2
 a tin|-2 2
 a toothpick|1 -1
-a tray|-2 2
+a tray|-1 1
 a week|-4 4
 a wide|2 -2
 about|-1 1
@@ -567,18 +568,18 @@ add onion|2 -2
 add potatoes|2 -2
 add rice|2 -2
 add the|4 -4
-add to|1 -1
 add tofu|2 -2
 add tomatoes|2 -2
 add water|-1 1
 adding|3 -3
 adding the|2 -2
 adjust|4 -4
-after|3 -3
+after|4 -4
 after #|6 -6
 again|2 -2
 against|4 -4
 against the|4 -4
+agave|2 -2
 ahead|-2 2
 air|-3 3
 airtight|-4 4
@@ -654,16 +655,17 @@ and purée|2 -2
 and return|2 -2
 and rinse|3 -3
 and roast|2 -2
-and rosemary|2 -2
+and rosemary|3 -3
+and sage|1 -1
 and salt|1 -1
 and scatter|2 -2
 and season|2 -2
 and serve|4 -4
 and set|1 -1
-and simmer|4 -4
+and simmer|5 -5
 and soak|5 -5
 and some|-1 1
-and soy|2 -2
+and soy|3 -3
 and spices|2 -2
 and spinach|2 -2
 and spread|3 -3
@@ -680,6 +682,7 @@ and toss|2 -2
 and transfer|3 -3
 and turmeric|1 -1
 and vinegar|4 -4
+and walnuts|2 -2
 and water|3 -3
 another|1 -1
 another #|1 -1
@@ -705,7 +708,7 @@ aside|5 -5
 aside .|5 -5
 at|2 -2
 at #|-1 1
-at a|3 -3
+at a|4 -4
 at high|2 -2
 at least|5 -5
 at once|3 -3
@@ -715,6 +718,7 @@ aubergine|3 -3
 aubergine ,|2 -2
 aubergine with|1 -1
 aubergines|3 -3
+aubergines ,|1 -1
 avocado|3 -3
 back|3 -3
 back ,|3 -3
@@ -769,7 +773,7 @@ beans with|2 -2
 beat|2 -2
 beat in|3 -3
 beetroot|2 -2
-beets|2 -2
+beets|3 -3
 before|1 -1
 before ,|3 -3
 before cutting|3 -3
@@ -781,6 +785,7 @@ before you|3 -3
 bell|1 -1
 berries|3 -3
 best|2 -2
+better|-1 1
 better the|-3 3
 between|5 -5
 between #|3 -3
@@ -827,7 +832,7 @@ boil potatoes|2 -2
 boil the|3 -3
 boil with|1 -1
 boiled|3 -3
-boiling|5 -5
+boiling|6 -6
 boiling water|3 -3
 bonnet|2 -2
 both|3 -3
@@ -847,8 +852,9 @@ breadcrumbs|2 -2
 break|4 -4
 break up|4 -4
 brilliantly|-1 1
-brine|4 -4
+brine|3 -3
 brine ,|1 -1
+brine .|2 -2
 bring|6 -6
 bring back|2 -2
 bring slowly|2 -2
@@ -877,7 +883,7 @@ bubbling|4 -4
 bubbling .|3 -3
 buckwheat|2 -2
 build|2 -2
-bulgur|2 -2
+bulgur|3 -3
 bulgur ,|2 -2
 bunch|2 -2
 buns|1 -1
@@ -912,6 +918,7 @@ can be|-1 1
 cancel|4 -4
 cancel .|4 -4
 cannellini|3 -3
+cans|3 -3
 capers|2 -2
 capers ,|1 -1
 caraway|1 -1
@@ -929,6 +936,7 @@ casserole|4 -4
 cast|1 -1
 cast iron|1 -1
 catch|1 -1
+catch .|1 -1
 catches|2 -2
 cauli|3 -3
 cauliflower|2 -2
@@ -945,6 +953,7 @@ charred|2 -2
 check|4 -4
 cheese|2 -2
 chestnuts|4 -4
+chia|1 -1
 chickpea|1 -1
 chickpeas|6 -6
 chickpeas #|3 -3
@@ -1020,6 +1029,7 @@ collapsing|1 -1
 colour|1 -1
 combine|6 -6
 combine ,|3 -3
+combine .|1 -1
 combine everything|2 -2
 combined|1 -1
 come|3 -3
@@ -1030,7 +1040,7 @@ completely|2 -2
 completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
-cook #|-6 6
+cook #|-7 7
 cook ,|1 -1
 cook at|3 -3
 cook for|6 -6
@@ -1069,13 +1079,13 @@ coriander and|2 -2
 corn|3 -3
 cornflour|3 -3
 cornstarch|1 -1
-counter|2 -2
+counter|3 -3
 couple|3 -3
 courgettes|1 -1
 couscous|2 -2
 cover|3 -3
 cover ,|5 -5
-cover .|6 -6
+cover .|5 -5
 cover and|-1 1
 cover by|2 -2
 cover the|1 -1
@@ -1094,7 +1104,7 @@ cream and|2 -2
 creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
-crisp .|4 -4
+crisp .|3 -3
 cross|1 -1
 crumble|4 -4
 crumble the|2 -2
@@ -1104,6 +1114,8 @@ crumbs .|4 -4
 crush|3 -3
 crust|3 -3
 cube|3 -3
+cube the|2 -2
+cubes|1 -1
 cubes .|3 -3
 cucumber|2 -2
 cumin|2 -2
@@ -1118,7 +1130,7 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|3 -3
+curry powder|2 -2
 cut|9 -9
 cut everything|2 -2
 cut in|4 -4
@@ -1162,7 +1174,7 @@ discard the|2 -2
 dish ,|1 -1
 dish .|5 -5
 dissolve|4 -4
-dissolved|1 -1
+dissolved|2 -2
 divide|6 -6
 divide between|2 -2
 divide into|1 -1
@@ -1206,10 +1218,10 @@ dressing ingredients|2 -2
 dried|4 -4
 drink|4 -4
 drizzle over|3 -3
-drizzle with|3 -3
+drizzle with|2 -2
 drop|4 -4
 dry|5 -5
-dry ,|5 -5
+dry ,|4 -4
 dry .|6 -6
 dry in|3 -3
 dry ingredients|2 -2
@@ -1249,7 +1261,7 @@ everything ,|2 -2
 everything .|4 -4
 everything but|3 -3
 everything else|2 -2
-everything except|2 -2
+everything except|3 -3
 everything in|3 -3
 everything through|2 -2
 everything together|2 -2
@@ -1276,7 +1288,7 @@ fast|2 -2
 fat|2 -2
 feeds|-7 7
 feeds #|-5 5
-fennel|5 -5
+fennel|4 -4
 few|3 -3
 fill|3 -3
 fill #|3 -3
@@ -1318,19 +1330,19 @@ flour|1 -1
 flour ,|3 -3
 flour and|2 -2
 flour in|2 -2
-floured|3 -3
 fluff|5 -5
 fluff .|5 -5
 foam|3 -3
-foil|1 -1
+foil|2 -2
+foil ,|1 -1
 foil .|4 -4
-foil and|5 -5
+foil and|4 -4
 fold|6 -6
 fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|2 -2
+for #|1 -1
 for a|-2 2
 for about|3 -3
 for an|3 -3
@@ -1354,9 +1366,10 @@ freeze .|2 -2
 freeze flat|4 -4
 freeze for|1 -1
 freeze in|4 -4
-freeze on|-2 2
+freeze on|-1 1
 freezer|-2 2
 freezer #|-6 6
+freezer .|1 -1
 freezes|-6 6
 freezes .|-4 4
 freezes for|1 -1
@@ -1370,12 +1383,12 @@ fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
-from frozen|-3 3
+from frozen|-4 4
 from heat|2 -2
 from the|-4 4
 from time|2 -2
 fronds|2 -2
-frozen|-3 3
+frozen|-4 4
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
@@ -1451,7 +1464,7 @@ grains|4 -4
 grate|3 -3
 grated|2 -2
 grating|2 -2
-gravy|1 -1
+gravy|2 -2
 grease|4 -4
 greased|2 -2
 greased #|2 -2
@@ -1466,6 +1479,7 @@ ground|2 -2
 ground spices|2 -2
 h|1 -1
 h #|-1 1
+h ,|1 -1
 h .|4 -4
 half|2 -2
 half .|4 -4
@@ -1473,7 +1487,7 @@ half a|-2 2
 half of|3 -3
 half the|2 -2
 half with|3 -3
-halfway|4 -4
+halfway|5 -5
 halfway .|4 -4
 halfway through|2 -2
 halve|3 -3
@@ -1489,7 +1503,7 @@ hands on|-5 5
 hard|5 -5
 hard #|1 -1
 hard for|3 -3
-hard in|2 -2
+hard in|3 -3
 harissa|2 -2
 has|1 -1
 has gone|1 -1
@@ -1536,7 +1550,7 @@ hour ,|3 -3
 hour .|3 -3
 hour and|-2 2
 hour before|3 -3
-hours ,|3 -3
+hours ,|1 -1
 hours .|1 -1
 hours before|1 -1
 hours until|1 -1
@@ -1566,6 +1580,7 @@ in fresh|2 -2
 in half|-2 2
 in hot|3 -3
 in it|2 -2
+in its|1 -1
 in milk|2 -2
 in oil|5 -5
 in pan|4 -4
@@ -1605,14 +1620,14 @@ it come|2 -2
 it cool|1 -1
 it doesn|1 -1
 it for|1 -1
-it goes|1 -1
+it goes|2 -2
 it in|1 -1
 it looks|1 -1
 it s|2 -2
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
-it to|1 -1
+it to|2 -2
 it will|1 -1
 it with|2 -2
 its|2 -2
@@ -1638,7 +1653,7 @@ kala|1 -1
 kale|5 -5
 kale and|2 -2
 kcal|-5 5
-keep the|3 -3
+keep the|2 -2
 keep warm|4 -4
 keeping|1 -1
 keeps|-7 7
@@ -1665,11 +1680,11 @@ large bowl|1 -1
 large casserole|1 -1
 large pan|1 -1
 large pot|2 -2
+large saucepan|1 -1
 last|7 -7
 last #|5 -5
 last .|4 -4
 lasts|-5 5
-lay|4 -4
 layer|5 -5
 leaf|4 -4
 leaf .|3 -3
@@ -1704,7 +1719,7 @@ lemon .|4 -4
 lemon and|1 -1
 lemon juice|1 -1
 lemon zest|1 -1
-lemons|2 -2
+lemons|1 -1
 lengthways|2 -2
 lentils|6 -6
 lentils #|3 -3
@@ -1730,7 +1745,7 @@ lift|3 -3
 lift out|2 -2
 lightly|1 -1
 like|1 -1
-lime|6 -6
+lime|7 -7
 lime ,|2 -2
 lime .|3 -3
 lime and|2 -2
@@ -1807,7 +1822,7 @@ mash a|5 -5
 mash roughly|3 -3
 mash with|4 -4
 massage|3 -3
-massage with|2 -2
+massage with|1 -1
 max|-2 2
 maybe|-1 1
 meanwhile|3 -3
@@ -1925,6 +1940,7 @@ mushrooms and|1 -1
 mushrooms in|3 -3
 mushy|1 -1
 muslin|2 -2
+must|3 -3
 mustard ,|2 -2
 mustard .|4 -4
 mustard and|1 -1
@@ -1952,7 +1968,7 @@ non stick|2 -2
 noodles|-3 3
 noodles #|2 -2
 noodles ,|2 -2
-nori|3 -3
+nori|2 -2
 not|1 -1
 notebook|-4 4
 notes|-6 6
@@ -2004,6 +2020,7 @@ oil .|3 -3
 oil ;|1 -1
 oil a|4 -4
 oil and|1 -1
+oil at|1 -1
 oil for|3 -3
 oil in|8 -8
 oil into|1 -1
@@ -2024,17 +2041,17 @@ on|2 -2
 on #|-4 4
 on ,|3 -3
 on .|5 -5
-on a|-1 1
+on a|-2 2
 on and|2 -2
 on for|2 -2
 on high|-1 1
 on low|-1 1
+on medium|2 -2
 on paper|2 -2
 on the|1 -1
 on time|-2 2
 on top|5 -5
 on two|1 -1
-once|1 -1
 once ,|-2 2
 once .|2 -2
 one|-1 1
@@ -2054,8 +2071,8 @@ onions in|3 -3
 only|1 -1
 onto|6 -6
 onto a|3 -3
-open|-2 2
-open freeze|-3 3
+open|-1 1
+open freeze|-2 2
 opening|3 -3
 or|-3 3
 or #|-3 3
@@ -2072,7 +2089,7 @@ oregano and|1 -1
 orzo|2 -2
 other|4 -4
 out|7 -7
-out ,|3 -3
+out ,|2 -2
 out .|5 -5
 out clean|1 -1
 out of|5 -5
@@ -2099,7 +2116,7 @@ overnight|-1 1
 overnight .|3 -3
 overnight in|-2 2
 own|1 -1
-oz|1 -1
+oz|2 -2
 p|-4 4
 p .|-3 3
 pack|6 -6
@@ -2145,8 +2162,8 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
-peanut|2 -2
-peanut butter|2 -2
+peanut|1 -1
+peanut butter|1 -1
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -2177,7 +2194,7 @@ pinch|2 -2
 pinch of|2 -2
 pinch salt|1 -1
 pine|2 -2
-place|2 -2
+place|3 -3
 plate|5 -5
 plate .|3 -3
 platter|2 -2
@@ -2247,6 +2264,7 @@ properly|2 -2
 prove|6 -6
 prove #|5 -5
 pulse|4 -4
+pulse the|3 -3
 pumpkin|2 -2
 puree|5 -5
 puree ,|4 -4
@@ -2269,13 +2287,14 @@ quickly|4 -4
 quinoa|3 -3
 rack|3 -3
 rack .|2 -2
-racks|3 -3
+racks|4 -4
 radishes|2 -2
 rain|2 -2
 rain in|2 -2
 raisins|3 -3
+rapidly|1 -1
 raspberries|2 -2
-raw|3 -3
+raw|1 -1
 re|-2 2
 ready|-2 2
 ready in|-6 6
@@ -2338,7 +2357,7 @@ rinse rice|3 -3
 rinse the|4 -4
 rise|5 -5
 rise #|5 -5
-roast|5 -5
+roast|6 -6
 roast #|4 -4
 roast ,|-1 1
 roast cut|1 -1
@@ -2356,7 +2375,7 @@ rolls|3 -3
 room temp|2 -2
 room temperature|-2 2
 root|-2 2
-ropes|2 -2
+ropes|1 -1
 rosemary|4 -4
 rosemary ,|1 -1
 rosemary .|3 -3
@@ -2377,14 +2396,14 @@ saffron|2 -2
 sage|4 -4
 sage .|1 -1
 salad|1 -1
-salsa|3 -3
+salsa|2 -2
 salt|9 -9
 salt #|2 -2
 salt (|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
-salt and|3 -3
+salt and|2 -2
 salt for|2 -2
 salt in|2 -2
 salt on|1 -1
@@ -2467,7 +2486,7 @@ sesame|4 -4
 sesame ,|3 -3
 sesame .|3 -3
 sesame oil|2 -2
-set|6 -6
+set|7 -7
 set aside|4 -4
 sets|4 -4
 setting|2 -2
@@ -2493,7 +2512,7 @@ shiitake|3 -3
 shock|4 -4
 should|6 -6
 should be|3 -3
-shred|6 -6
+shred|7 -7
 shred cabbage|2 -2
 shred the|2 -2
 shredded|2 -2
@@ -2549,7 +2568,7 @@ slicing .|2 -2
 slide|2 -2
 slightly|2 -2
 slow|-1 1
-slow cooker|-2 2
+slow cooker|-1 1
 slowly|3 -3
 slowly to|2 -2
 small|4 -4
@@ -2564,7 +2583,7 @@ smooth .|4 -4
 so|1 -1
 so .|2 -2
 so it|2 -2
-so that|2 -2
+so that|1 -1
 so the|3 -3
 soak|4 -4
 soak #|1 -1
@@ -2634,6 +2653,7 @@ square|3 -3
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
+squash and|1 -1
 squeeze|5 -5
 squeeze .|2 -2
 squeeze in|2 -2
@@ -2650,7 +2670,8 @@ starch|3 -3
 start|-3 3
 starter|3 -3
 starting|1 -1
-steam|7 -7
+stay|3 -3
+steam|8 -8
 steam #|6 -6
 steam for|2 -2
 steam the|3 -3
@@ -2680,6 +2701,7 @@ stirring|7 -7
 stirring ,|2 -2
 stirring .|4 -4
 stirring every|1 -1
+stirring from|2 -2
 stirring more|1 -1
 stirring now|1 -1
 stirring occasionally|2 -2
@@ -2748,7 +2770,7 @@ tea|4 -4
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
-temp|3 -3
+temp|4 -4
 temp #|4 -4
 tempeh|5 -5
 tempeh #|3 -3
@@ -2779,6 +2801,7 @@ the bitterness|2 -2
 the boil|2 -2
 the bottom|3 -3
 the bread|2 -2
+the brine|1 -1
 the broth|2 -2
 the butter|3 -3
 the cabbage|3 -3
@@ -2786,11 +2809,12 @@ the carrots|3 -3
 the cashews|2 -2
 the cauliflower|1 -1
 the chickpeas|3 -3
+the chopped|2 -2
 the coconut|2 -2
 the cooking|3 -3
 the coriander|2 -2
 the cornflour|1 -1
-the counter|2 -2
+the counter|3 -3
 the cream|2 -2
 the crumbs|2 -2
 the dal|-2 2
@@ -2801,8 +2825,9 @@ the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|1 -1
+the filling|2 -2
 the final|-1 1
+the first|-1 1
 the flour|1 -1
 the foam|3 -3
 the foil|-1 1
@@ -2881,7 +2906,7 @@ the sweet|1 -1
 the tahini|1 -1
 the tempeh|3 -3
 the tin|1 -1
-the tins|2 -2
+the tins|1 -1
 the tofu|4 -4
 the tomatoes|2 -2
 the top|3 -3
@@ -2903,20 +2928,20 @@ their water|1 -1
 them|5 -5
 them in|3 -3
 them with|1 -1
-then|6 -6
+then|5 -5
 then #|1 -1
 then ,|1 -1
 then .|3 -3
 then add|1 -1
 then bag|-2 2
 then blend|1 -1
-then drain|2 -2
+then drain|3 -3
 then fridge|3 -3
 then lower|1 -1
 then quick|1 -1
 then reduce|1 -1
 then release|2 -2
-then simmer|4 -4
+then simmer|5 -5
 then the|2 -2
 then turn|3 -3
 there|-2 2
@@ -2956,7 +2981,7 @@ thyme|4 -4
 thyme ,|2 -2
 thyme .|3 -3
 thyme and|1 -1
-tie|1 -1
+tie|3 -3
 tight|2 -2
 tight ,|1 -1
 tightly|4 -4
@@ -2983,10 +3008,10 @@ tiny|3 -3
 tip in|1 -1
 tip into|-2 2
 tip out|1 -1
-to|2 -2
+to|1 -1
 to a|6 -6
 to boil|2 -2
-to cool|3 -3
+to cool|4 -4
 to cover|2 -2
 to freeze|-5 5
 to high|1 -1
@@ -3038,9 +3063,9 @@ topped|3 -3
 topped with|3 -3
 topping|2 -2
 tops|-2 2
-tortilla|3 -3
+tortilla|2 -2
 tortillas|4 -4
-toss|7 -7
+toss|8 -8
 toss .|4 -4
 toss everything|1 -1
 toss in|1 -1
@@ -3057,17 +3082,18 @@ towel|2 -2
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
+tray|-1 1
 tray #|6 -6
 tray ,|-2 2
 tray .|2 -2
 tray and|-1 1
 tray to|2 -2
-tray with|1 -1
-trays|6 -6
+tray with|2 -2
+trays|7 -7
 trays ,|3 -3
 trays .|4 -4
 treacle|1 -1
-tsp|4 -4
+tsp|3 -3
 tsp .|1 -1
 tsp bicarb|2 -2
 tsp salt|1 -1
@@ -3085,19 +3111,19 @@ turning|1 -1
 turning once|-1 1
 twenty|2 -2
 twice|1 -1
-twice .|2 -2
+twice .|3 -3
 two|4 -4
 two batches|-2 2
 two hours|1 -1
 two trays|3 -3
 umluft|2 -2
 uncover|4 -4
-uncover ,|2 -2
+uncover ,|3 -3
 uncovered|5 -5
 uncovered #|2 -2
 uncovered ,|4 -4
 uncovered for|2 -2
-under|1 -1
+under|2 -2
 under a|1 -1
 under cold|2 -2
 under the|3 -3
@@ -3126,7 +3152,7 @@ until very|1 -1
 until wilted|2 -2
 unwrap|-2 2
 up ,|4 -4
-up .|2 -2
+up .|3 -3
 up and|1 -1
 up the|1 -1
 up to|1 -1
@@ -3140,7 +3166,7 @@ v|2 -2
 valve|2 -2
 vanilla|2 -2
 ve|3 -3
-veg|1 -1
+veg|2 -2
 veg ,|3 -3
 veg in|3 -3
 vegetables|3 -3
@@ -3157,7 +3183,7 @@ w .|3 -3
 wait|6 -6
 walnuts|4 -4
 walnuts ,|2 -2
-walnuts in|3 -3
+walnuts in|2 -2
 want|2 -2
 warm|1 -1
 warm #|1 -1
@@ -3176,7 +3202,7 @@ water .|2 -2
 water ;|1 -1
 water and|2 -2
 water as|-1 1
-water by|2 -2
+water by|1 -1
 water for|5 -5
 water if|6 -6
 water in|4 -4
@@ -3195,11 +3221,12 @@ week .|2 -2
 weeks|-3 3
 weeks .|-1 1
 weeks in|-5 5
+weigh|1 -1
 weight|3 -3
 well ,|1 -1
 well and|2 -2
 wet|5 -5
-wet ,|3 -3
+wet ,|1 -1
 wet .|3 -3
 wet hands|2 -2
 what|5 -5
@@ -3252,7 +3279,7 @@ with cold|1 -1
 with coriander|2 -2
 with everything|2 -2
 with flour|3 -3
-with foil|3 -3
+with foil|2 -2
 with fresh|1 -1
 with garlic|2 -2
 with half|2 -2
@@ -3279,7 +3306,7 @@ without|-1 1
 without stirring|1 -1
 wks|1 -1
 wok|5 -5
-wooden|3 -3
+wooden|2 -2
 wooden spoon|2 -2
 work|4 -4
 wrap|-2 2
