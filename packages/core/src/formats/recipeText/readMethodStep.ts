@@ -245,8 +245,12 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
           /\b(?:bake|roast)|\b(?:in|into|to) (?:the|an?|your) (?:(?:really|very|pretty|quite|fairly) )?(?:hot |low |cool(?:ing)? |moderate |medium )?oven\b(?![- ](?:dish|tray|tin|pan|proof|safe))/i.test(
             plain,
           ))));
-  // Behind "into the slow cooker": that cooks there, and on no hob.
-  const slow = before?.slow === true && /\bon (?:low|high)\b|^(?:low|high)\b(?! heat)/i.test(plain);
+  // "Into the slow cooker", here or before: that cooks there, and on no hob.
+  const slow =
+    (before?.slow === true || (/\bslow cooker\b/i.test(plain) && durationsIn(plain).length > 0)) &&
+    /\bon (?:low|high)\b(?! (?:heat|flame))|^(?:low|high)\b(?! heat)|\bslow cooker\b[^.;]*\bon (?:low|high)\b/i.test(
+      plain,
+    );
   const station =
     named ??
     (inOven

@@ -22,10 +22,11 @@ export const TOLD_WEIGHTS = `
 # g|1 -1
 # h|1 -1
 # in|-1 1
-# inches|1 -1
+# inches|2 -2
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
+# lemons|2 -2
 # litre|-1 1
 # litres|-2 2
 # mins|-2 2
@@ -82,7 +83,7 @@ export const TOLD_WEIGHTS = `
 , carrots|2 -2
 , celery|-1 1
 , chickpeas|1 -1
-, chill|1 -1
+, chill|2 -2
 , chilli|2 -2
 , chillies|2 -2
 , chop|2 -2
@@ -200,7 +201,7 @@ export const TOLD_WEIGHTS = `
 , shaking|3 -3
 , simmer|3 -3
 , skim|2 -2
-, smooth|2 -2
+, smooth|1 -1
 , soften|1 -1
 , soy|3 -3
 , spices|2 -2
@@ -209,7 +210,7 @@ export const TOLD_WEIGHTS = `
 , sprinkle|1 -1
 , squash|2 -2
 , squeeze|3 -3
-, stand|2 -2
+, stand|1 -1
 , steam|3 -3
 , stir|1 -1
 , stirring|6 -6
@@ -242,6 +243,7 @@ export const TOLD_WEIGHTS = `
 , warm|2 -2
 , water|2 -2
 , weigh|1 -1
+, wet|3 -3
 , whisk|2 -2
 , white|3 -3
 , wrap|-3 3
@@ -254,7 +256,7 @@ export const TOLD_WEIGHTS = `
 ; drain|1 -1
 ; freezes|2 -2
 ; leave|1 -1
-; let|2 -2
+; let|1 -1
 ; mix|1 -1
 ; roast|1 -1
 ; season|1 -1
@@ -324,13 +326,14 @@ export const TOLD_WEIGHTS = `
 ^ fluff|5 -5
 ^ fold|5 -5
 ^ for|-8 8
+^ fork|4 -4
 ^ form|4 -4
 ^ freeze|6 -6
 ^ freezes|-9 9
 ^ from|-5 5
 ^ fry|6 -6
 ^ garlic|7 -7
-^ get|3 -3
+^ get|4 -4
 ^ ginger|4 -4
 ^ gives|-5 5
 ^ grate|3 -3
@@ -402,6 +405,7 @@ export const TOLD_WEIGHTS = `
 ^ prove|5 -5
 ^ pulse|3 -3
 ^ puree|4 -4
+^ purée|3 -3
 ^ put|4 -4
 ^ quarter|2 -2
 ^ ready|-3 3
@@ -453,7 +457,7 @@ export const TOLD_WEIGHTS = `
 ^ taste|5 -5
 ^ tear|3 -3
 ^ the|4 -4
-^ then|8 -8
+^ then|9 -9
 ^ thin|5 -5
 ^ time|-5 5
 ^ tip|5 -5
@@ -488,6 +492,7 @@ a #|1 -1
 a baking|3 -3
 a big|2 -2
 a bit|-1 1
+a blender|1 -1
 a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
@@ -503,11 +508,11 @@ a fork|2 -2
 a frying|2 -2
 a further|3 -3
 a good|2 -2
-a greased|1 -1
+a greased|2 -2
 a half|4 -4
 a heavy|2 -2
 a high|3 -3
-a hot|2 -2
+a hot|1 -1
 a ladleful|4 -4
 a large|3 -3
 a lid|3 -3
@@ -530,7 +535,7 @@ a sheet|1 -1
 a side|-1 1
 a sieve|1 -1
 a simmer|3 -3
-a skewer|1 -1
+a skewer|2 -2
 a small|3 -3
 a soft|2 -2
 a splash|-1 1
@@ -563,7 +568,7 @@ add cumin|1 -1
 add everything|2 -2
 add garlic|2 -2
 add ginger|2 -2
-add lentils|2 -2
+add lentils|1 -1
 add onion|2 -2
 add potatoes|2 -2
 add rice|2 -2
@@ -574,7 +579,7 @@ add water|-1 1
 adding|3 -3
 adding the|2 -2
 adjust|4 -4
-after|4 -4
+after|3 -3
 after #|6 -6
 again|2 -2
 against|4 -4
@@ -599,7 +604,6 @@ almonds|3 -3
 almonds .|2 -2
 almost|2 -2
 alongside|3 -3
-an hour|1 -1
 an oiled|2 -2
 an onion|3 -3
 an ovenproof|1 -1
@@ -625,7 +629,7 @@ and cut|1 -1
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
-and flour|2 -2
+and flour|1 -1
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
@@ -650,22 +654,22 @@ and oregano|1 -1
 and paprika|2 -2
 and parsley|1 -1
 and pepper|2 -2
-and peppers|2 -2
+and peppers|3 -3
 and purée|2 -2
 and return|2 -2
 and rinse|3 -3
 and roast|2 -2
-and rosemary|3 -3
+and rosemary|2 -2
 and sage|1 -1
 and salt|1 -1
 and scatter|2 -2
 and season|2 -2
 and serve|4 -4
 and set|1 -1
-and simmer|5 -5
+and simmer|4 -4
 and soak|5 -5
 and some|-1 1
-and soy|3 -3
+and soy|2 -2
 and spices|2 -2
 and spinach|2 -2
 and spread|3 -3
@@ -700,10 +704,10 @@ around|-2 2
 arrange|3 -3
 arugula|2 -2
 as|-2 2
-as a|-2 2
+as a|-3 3
 as it|3 -3
 as they|4 -4
-as you|3 -3
+as you|4 -4
 aside|5 -5
 aside .|5 -5
 at|2 -2
@@ -751,6 +755,7 @@ base|1 -1
 basil|6 -6
 basil .|4 -4
 batches|-1 1
+batches ,|3 -3
 bath|4 -4
 batter|2 -2
 batter .|-2 2
@@ -776,7 +781,7 @@ beetroot|2 -2
 beets|3 -3
 before|1 -1
 before ,|3 -3
-before cutting|3 -3
+before cutting|4 -4
 before eating|3 -3
 before serving|3 -3
 before slicing|2 -2
@@ -833,7 +838,7 @@ boil the|3 -3
 boil with|1 -1
 boiled|3 -3
 boiling|6 -6
-boiling water|3 -3
+boiling water|4 -4
 bonnet|2 -2
 both|3 -3
 bottle|5 -5
@@ -955,8 +960,8 @@ cheese|2 -2
 chestnuts|4 -4
 chia|1 -1
 chickpea|1 -1
-chickpeas|6 -6
-chickpeas #|3 -3
+chickpeas|5 -5
+chickpeas #|2 -2
 chickpeas ,|2 -2
 chickpeas .|2 -2
 chickpeas and|3 -3
@@ -996,8 +1001,8 @@ cilantro|3 -3
 cilantro .|3 -3
 cinnamon|3 -3
 cinnamon ,|1 -1
-clean|3 -3
-clean .|1 -1
+clean|4 -4
+clean .|2 -2
 clear|4 -4
 clear .|3 -3
 close|5 -5
@@ -1012,7 +1017,7 @@ cm cubes|1 -1
 cm dish|2 -2
 cm pieces|1 -1
 cm thick|1 -1
-cm tin|4 -4
+cm tin|3 -3
 coarse|3 -3
 coarsely|3 -3
 coat|2 -2
@@ -1027,6 +1032,7 @@ cold water|4 -4
 collapsed|1 -1
 collapsing|1 -1
 colour|1 -1
+colouring|1 -1
 combine|6 -6
 combine ,|3 -3
 combine .|1 -1
@@ -1053,7 +1059,6 @@ cook time|-4 4
 cook uncovered|1 -1
 cook until|1 -1
 cooked|-5 5
-cooker|1 -1
 cooker ,|-2 2
 cooker .|2 -2
 cooker with|2 -2
@@ -1104,7 +1109,7 @@ cream and|2 -2
 creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
-crisp .|3 -3
+crisp .|4 -4
 cross|1 -1
 crumble|4 -4
 crumble the|2 -2
@@ -1118,7 +1123,7 @@ cube the|2 -2
 cubes|1 -1
 cubes .|3 -3
 cucumber|2 -2
-cumin|2 -2
+cumin|3 -3
 cumin ,|3 -3
 cumin and|1 -1
 cup|4 -4
@@ -1130,24 +1135,24 @@ cups water|2 -2
 currants|1 -1
 curry|3 -3
 curry leaves|2 -2
-curry powder|2 -2
-cut|9 -9
+curry powder|3 -3
+cut|10 -10
 cut everything|2 -2
 cut in|4 -4
 cut into|3 -3
 cut side|1 -1
 cut the|3 -3
-cutting|3 -3
+cutting|4 -4
 cutting .|4 -4
 d|2 -2
 d .|-2 2
 daikon|2 -2
-daily|3 -3
+daily|4 -4
 dal .|4 -4
 dark|2 -2
 date|3 -3
 dates|3 -3
-day|1 -1
+day|2 -2
 day #|2 -2
 day before|2 -2
 day drain|3 -3
@@ -1218,7 +1223,7 @@ dressing ingredients|2 -2
 dried|4 -4
 drink|4 -4
 drizzle over|3 -3
-drizzle with|2 -2
+drizzle with|3 -3
 drop|4 -4
 dry|5 -5
 dry ,|4 -4
@@ -1280,7 +1285,7 @@ falls|1 -1
 fan|8 -8
 fan #|4 -4
 fan ,|4 -4
-fan .|5 -5
+fan .|6 -6
 fan for|1 -1
 fan gas|2 -2
 farro|1 -1
@@ -1290,7 +1295,7 @@ feeds|-7 7
 feeds #|-5 5
 fennel|4 -4
 few|3 -3
-fill|3 -3
+fill|4 -4
 fill #|3 -3
 fill ,|2 -2
 fill .|4 -4
@@ -1345,7 +1350,6 @@ food processor|2 -2
 for #|1 -1
 for a|-2 2
 for about|3 -3
-for an|3 -3
 for another|3 -3
 for at|2 -2
 for five|4 -4
@@ -1353,8 +1357,8 @@ for half|-1 1
 for ten|1 -1
 for the|-3 3
 for up|-2 2
-fork|3 -3
-fork .|2 -2
+fork|4 -4
+fork .|3 -3
 form|4 -4
 form #|3 -3
 four|3 -3
@@ -1392,7 +1396,7 @@ frozen|-4 4
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|6 -6
+fry #|7 -7
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1503,7 +1507,7 @@ hands on|-5 5
 hard|5 -5
 hard #|1 -1
 hard for|3 -3
-hard in|3 -3
+hard in|2 -2
 harissa|2 -2
 has|1 -1
 has gone|1 -1
@@ -1522,7 +1526,7 @@ heat oil|2 -2
 heat oven|5 -5
 heat the|1 -1
 heat to|1 -1
-heavy|4 -4
+heavy|3 -3
 heavy pan|2 -2
 heavy pot|1 -1
 herbs|-1 1
@@ -1544,9 +1548,8 @@ hot oil|1 -1
 hot pan|2 -2
 hot sauce|4 -4
 hot water|-1 1
-hour|-1 1
+hour|-2 2
 hour #|-3 3
-hour ,|3 -3
 hour .|3 -3
 hour and|-2 2
 hour before|3 -3
@@ -1627,7 +1630,7 @@ it s|2 -2
 it should|3 -3
 it sit|2 -2
 it thickens|3 -3
-it to|2 -2
+it to|1 -1
 it will|1 -1
 it with|2 -2
 its|2 -2
@@ -1639,7 +1642,6 @@ jammy|1 -1
 jar ,|-1 1
 jar .|1 -1
 jars ,|3 -3
-jars .|1 -1
 juice|4 -4
 juice ,|2 -2
 juice .|2 -2
@@ -1697,7 +1699,7 @@ leave at|3 -3
 leave for|3 -3
 leave in|4 -4
 leave it|3 -3
-leave on|2 -2
+leave on|3 -3
 leave to|4 -4
 leaves|5 -5
 leaves ,|3 -3
@@ -1732,13 +1734,13 @@ let cool|2 -2
 let it|3 -3
 let sit|3 -3
 let stand|2 -2
-let the|3 -3
+let the|4 -4
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
 lid ajar|2 -2
 lid off|2 -2
-lid on|4 -4
+lid on|5 -5
 lidded|2 -2
 lids|2 -2
 lift|3 -3
@@ -1853,7 +1855,7 @@ min in|-2 2
 min lid|1 -1
 min more|4 -4
 min on|3 -3
-min or|3 -3
+min or|2 -2
 min per|3 -3
 min simmer|3 -3
 min stirring|2 -2
@@ -1909,6 +1911,7 @@ mix wet|2 -2
 mix with|2 -2
 mixed|1 -1
 mixer|3 -3
+mixer .|3 -3
 mixture|2 -2
 ml ,|4 -4
 ml .|2 -2
@@ -1949,7 +1952,7 @@ my|-4 4
 namak|1 -1
 natural|3 -3
 natural release|3 -3
-naturally|4 -4
+naturally|3 -3
 naturally for|2 -2
 nearly|2 -2
 need|1 -1
@@ -2015,7 +2018,6 @@ often so|1 -1
 oil|4 -4
 oil #|5 -5
 oil (|2 -2
-oil ,|-1 1
 oil .|3 -3
 oil ;|1 -1
 oil a|4 -4
@@ -2048,7 +2050,6 @@ on high|-1 1
 on low|-1 1
 on medium|2 -2
 on paper|2 -2
-on the|1 -1
 on time|-2 2
 on top|5 -5
 on two|1 -1
@@ -2056,10 +2057,10 @@ once ,|-2 2
 once .|2 -2
 one|-1 1
 onion|4 -4
-onion #|3 -3
+onion #|4 -4
 onion ,|2 -2
 onion .|4 -4
-onion and|5 -5
+onion and|4 -4
 onion for|3 -3
 onion in|3 -3
 onion until|1 -1
@@ -2126,7 +2127,7 @@ pan|2 -2
 pan #|2 -2
 pan ,|3 -3
 pan .|3 -3
-pan and|1 -1
+pan and|3 -3
 pan for|1 -1
 pan with|2 -2
 pans|3 -3
@@ -2151,7 +2152,7 @@ passata|3 -3
 passata ,|2 -2
 pasta ,|1 -1
 pasta water|4 -4
-paste|6 -6
+paste|7 -7
 paste ,|3 -3
 paste .|4 -4
 paste and|1 -1
@@ -2194,7 +2195,7 @@ pinch|2 -2
 pinch of|2 -2
 pinch salt|1 -1
 pine|2 -2
-place|3 -3
+place|2 -2
 plate|5 -5
 plate .|3 -3
 platter|2 -2
@@ -2255,6 +2256,7 @@ pressure .|1 -1
 pressure and|3 -3
 pressure cook|4 -4
 pressure cooker|-1 1
+pressure drop|3 -3
 pressure for|3 -3
 prick|3 -3
 process|2 -2
@@ -2345,6 +2347,7 @@ rice .|4 -4
 rice and|3 -3
 rice cooker|4 -4
 rice with|2 -2
+rim|2 -2
 rings|3 -3
 rings .|3 -3
 rinse|8 -8
@@ -2381,7 +2384,7 @@ rosemary ,|1 -1
 rosemary .|3 -3
 rosemary and|3 -3
 rotating|2 -2
-roughly .|3 -3
+roughly .|4 -4
 round|2 -2
 rub|2 -2
 rub the|1 -1
@@ -2459,7 +2462,7 @@ sec .|3 -3
 second|4 -4
 seconds|3 -3
 seconds ,|2 -2
-seconds .|2 -2
+seconds .|3 -3
 secs|2 -2
 seed|3 -3
 seeds|5 -5
@@ -2516,7 +2519,6 @@ shred|7 -7
 shred cabbage|2 -2
 shred the|2 -2
 shredded|2 -2
-side ,|1 -1
 side .|2 -2
 side down|1 -1
 side of|3 -3
@@ -2534,6 +2536,7 @@ simmer and|1 -1
 simmer for|8 -8
 simmer gently|4 -4
 simmer on|4 -4
+simmer the|1 -1
 simmer uncovered|2 -2
 simmer until|2 -2
 simmering|-1 1
@@ -2568,7 +2571,7 @@ slicing .|2 -2
 slide|2 -2
 slightly|2 -2
 slow|-1 1
-slow cooker|-1 1
+slow cooker|-2 2
 slowly|3 -3
 slowly to|2 -2
 small|4 -4
@@ -2615,6 +2618,7 @@ soy|5 -5
 soy ,|2 -2
 soy .|3 -3
 soy ;|2 -2
+soy and|1 -1
 soy sauce|1 -1
 soya|-3 3
 spaghetti|1 -1
@@ -2657,7 +2661,7 @@ squash and|1 -1
 squeeze|5 -5
 squeeze .|2 -2
 squeeze in|2 -2
-squeeze out|3 -3
+squeeze out|2 -2
 squeeze the|1 -1
 stack|4 -4
 stalks|3 -3
@@ -2698,7 +2702,7 @@ stir in|6 -6
 stir the|4 -4
 stir through|1 -1
 stirring|7 -7
-stirring ,|2 -2
+stirring ,|3 -3
 stirring .|4 -4
 stirring every|1 -1
 stirring from|2 -2
@@ -2750,7 +2754,7 @@ t stir|3 -3
 tablespoon|3 -3
 tablespoon of|1 -1
 tablespoons|2 -2
-tablespoons of|3 -3
+tablespoons of|2 -2
 tadka|1 -1
 tahini|2 -2
 take|2 -2
@@ -2785,7 +2789,7 @@ texture|4 -4
 that|4 -4
 thaw|-3 3
 the|3 -3
-the #|1 -1
+the #|2 -2
 the apples|1 -1
 the aubergine|2 -2
 the aubergines|3 -3
@@ -2818,7 +2822,7 @@ the counter|3 -3
 the cream|2 -2
 the crumbs|2 -2
 the dal|-2 2
-the day|4 -4
+the day|5 -5
 the dough|2 -2
 the drained|1 -1
 the dressing|3 -3
@@ -2870,7 +2874,7 @@ the onion|5 -5
 the onions|2 -2
 the other|2 -2
 the oven|4 -4
-the pan|4 -4
+the pan|5 -5
 the parsley|1 -1
 the pasta|3 -3
 the paste|3 -3
@@ -2906,12 +2910,12 @@ the sweet|1 -1
 the tahini|1 -1
 the tempeh|3 -3
 the tin|1 -1
-the tins|1 -1
+the tins|2 -2
 the tofu|4 -4
 the tomatoes|2 -2
 the top|3 -3
-the tray|3 -3
-the trays|1 -1
+the tray|-1 1
+the trays|2 -2
 the veg|3 -3
 the vegetables|2 -2
 the vinegar|3 -3
@@ -2928,7 +2932,7 @@ their water|1 -1
 them|5 -5
 them in|3 -3
 them with|1 -1
-then|5 -5
+then|4 -4
 then #|1 -1
 then ,|1 -1
 then .|3 -3
@@ -2938,7 +2942,7 @@ then blend|1 -1
 then drain|3 -3
 then fridge|3 -3
 then lower|1 -1
-then quick|1 -1
+then quick|2 -2
 then reduce|1 -1
 then release|2 -2
 then simmer|5 -5
@@ -3004,6 +3008,7 @@ tin .|4 -4
 tin of|4 -4
 tin with|4 -4
 tins|3 -3
+tins ,|1 -1
 tiny|3 -3
 tip in|1 -1
 tip into|-2 2
@@ -3011,7 +3016,7 @@ tip out|1 -1
 to|1 -1
 to a|6 -6
 to boil|2 -2
-to cool|4 -4
+to cool|3 -3
 to cover|2 -2
 to freeze|-5 5
 to high|1 -1
@@ -3019,7 +3024,7 @@ to low|1 -1
 to make|1 -1
 to pot|4 -4
 to soak|2 -2
-to stand|3 -3
+to stand|4 -4
 to taste|2 -2
 to the|5 -5
 to thicken|3 -3
@@ -3048,7 +3053,7 @@ tomatoes|7 -7
 tomatoes ,|3 -3
 tomatoes .|4 -4
 tomatoes and|1 -1
-tomorrow|3 -3
+tomorrow|4 -4
 toms|4 -4
 too|5 -5
 too .|3 -3
@@ -3082,7 +3087,7 @@ towel|2 -2
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
-tray|-1 1
+tray|-2 2
 tray #|6 -6
 tray ,|-2 2
 tray .|2 -2
@@ -3128,7 +3133,7 @@ under a|1 -1
 under cold|2 -2
 under the|3 -3
 until|9 -9
-until a|2 -2
+until a|3 -3
 until brown|1 -1
 until browned|2 -2
 until charred|1 -1
@@ -3169,10 +3174,10 @@ ve|3 -3
 veg|2 -2
 veg ,|3 -3
 veg in|3 -3
-vegetables|3 -3
+vegetables|2 -2
 vegetables ,|1 -1
 vermicelli|2 -2
-very|4 -4
+very|5 -5
 very hot|2 -2
 vinegar|6 -6
 vinegar ,|3 -3
@@ -3202,7 +3207,7 @@ water .|2 -2
 water ;|1 -1
 water and|2 -2
 water as|-1 1
-water by|1 -1
+water by|2 -2
 water for|5 -5
 water if|6 -6
 water in|4 -4
@@ -3223,7 +3228,9 @@ weeks .|-1 1
 weeks in|-5 5
 weigh|1 -1
 weight|3 -3
+well|-1 1
 well ,|1 -1
+well .|1 -1
 well and|2 -2
 wet|5 -5
 wet ,|1 -1
@@ -3303,7 +3310,7 @@ with wet|2 -2
 within|1 -1
 within #|-1 1
 without|-1 1
-without stirring|1 -1
+without stirring|2 -2
 wks|1 -1
 wok|5 -5
 wooden|2 -2
