@@ -60,6 +60,8 @@ export function portionsIn(line: string): number | undefined {
     !MADE.test(number.rest) &&
     !/^\d/.test(number.rest) &&
     !JARS.test(number.rest) &&
+    // "Yield: about 40 crackers": nobody eats one of them for a portion, and how many do is asked.
+    !(number.value.compare(MOST_MADE) > 0 && MADE_OF_THEM.test(line) && !EATERS_NAMED.test(number.rest)) &&
     !(CUT_UP.test(number.rest) && number.value.compare(2) < 0)
     ? number.value.valueOf()
     : undefined;
@@ -68,6 +70,9 @@ const MADE =
   /^(?:k?g|grams?|ml|dl|l|lit(?:re|er)s?|cups?|oz|lbs?|pounds?|pints?|quarts?|qts?|gal(?:lon)?s?|kilos?|jars?|bottles?|tubs?|boxes|bags?)\b/i;
 /** "2 x 500 ml jars": what it is put up in, and no eaters. */
 const JARS = /^[x×]\s?\d+\s*(?:ml|l)\b|^[x×].*\b(?:jars?|bottles?|tins?|dishes|loaves)\b/i;
+const MADE_OF_THEM = /^(?:batch |total )?(?:makes|yields?)\b/i;
+const EATERS_NAMED =
+  /^(?:\p{L}+ )?(?:servings?|serves|portions?|people|persons?|pax|pers|helpings|meals|lunches|dinners|suppers|plates|bowls)\b/iu;
 /** Nobody eats one of these alone. */
 const CUT_UP =
   /^(?:(?:large|big|small|medium|round|long|\d+[- ]?(?:g|kg|cm|inch))\s+)*(?:lo(?:af|aves)|cakes?|tarts?|pies?|trays?|tins?|pans?|pots?|batch(?:es)?|bowls? of|slabs?|logs?|blocks?|rings?|braids?|plaits?)\b/i;

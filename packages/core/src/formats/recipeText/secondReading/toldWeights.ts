@@ -31,13 +31,13 @@ export const TOLD_WEIGHTS = `
 # litres|-2 2
 # mins|-2 2
 # minute|4 -4
-# mm|4 -4
+# mm|5 -5
 # months|-1 1
 # more|3 -3
 # patties|4 -4
 # s|-1 1
 # sec|5 -5
-# seconds|3 -3
+# seconds|4 -4
 # servings|-5 5
 # slices|2 -2
 # squares|-2 2
@@ -46,7 +46,7 @@ export const TOLD_WEIGHTS = `
 # tbsp|3 -3
 # tin|2 -2
 # to|-1 1
-# trays|3 -3
+# trays|2 -2
 # tsp|3 -3
 # until|2 -2
 # weeks|-3 3
@@ -91,7 +91,7 @@ export const TOLD_WEIGHTS = `
 , cinnamon|1 -1
 , coconut|1 -1
 , combine|1 -1
-, cook|4 -4
+, cook|3 -3
 , core|2 -2
 , coriander|2 -2
 , cover|5 -5
@@ -113,7 +113,7 @@ export const TOLD_WEIGHTS = `
 , for|-1 1
 , freeze|5 -5
 , freezes|1 -1
-, fridge|3 -3
+, fridge|2 -2
 , fry|3 -3
 , garlic|3 -3
 , gas|1 -1
@@ -150,7 +150,7 @@ export const TOLD_WEIGHTS = `
 , mix|2 -2
 , mushrooms|2 -2
 , mustard|-2 2
-, natural|3 -3
+, natural|4 -4
 , no|2 -2
 , not|2 -2
 , nutmeg|3 -3
@@ -180,7 +180,7 @@ export const TOLD_WEIGHTS = `
 , reduce|-1 1
 , remaining|1 -1
 , reserving|2 -2
-, rest|3 -3
+, rest|2 -2
 , rice|1 -1
 , rinse|2 -2
 , roast|-1 1
@@ -190,11 +190,12 @@ export const TOLD_WEIGHTS = `
 , sauce|2 -2
 , saving|2 -2
 , scatter|1 -1
+, score|1 -1
 , scraping|1 -1
 , seal|3 -3
 , season|1 -1
 , seasoning|1 -1
-, seeds|4 -4
+, seeds|3 -3
 , sesame|2 -2
 , set|2 -2
 , shake|3 -3
@@ -210,7 +211,7 @@ export const TOLD_WEIGHTS = `
 , sprinkle|1 -1
 , squash|2 -2
 , squeeze|3 -3
-, stand|1 -1
+, stand|2 -2
 , steam|3 -3
 , stir|1 -1
 , stirring|6 -6
@@ -249,7 +250,7 @@ export const TOLD_WEIGHTS = `
 , wrap|-3 3
 , yeast|1 -1
 . #|5 -5
-. salt|1 -1
+. salt|2 -2
 ; #|5 -5
 ; add|2 -2
 ; cook|5 -5
@@ -276,9 +277,10 @@ export const TOLD_WEIGHTS = `
 ^ better|-4 4
 ^ blanch|5 -5
 ^ blast|5 -5
-^ blend|7 -7
+^ blend|8 -8
 ^ blitz|6 -6
 ^ boil|6 -6
+^ bottle|5 -5
 ^ break|3 -3
 ^ bring|5 -5
 ^ brown|4 -4
@@ -388,7 +390,7 @@ export const TOLD_WEIGHTS = `
 ^ out|3 -3
 ^ oven|5 -5
 ^ pack|5 -5
-^ parsley|4 -4
+^ parsley|5 -5
 ^ paste|3 -3
 ^ peel|4 -4
 ^ pepper|4 -4
@@ -497,6 +499,7 @@ a boil|2 -2
 a bowl|3 -3
 a clean|2 -2
 a cloth|3 -3
+a coarse|1 -1
 a colander|2 -2
 a day|1 -1
 a deep|1 -1
@@ -586,7 +589,7 @@ against|4 -4
 against the|4 -4
 agave|2 -2
 ahead|-2 2
-air|-3 3
+air|-2 2
 airtight|-4 4
 ajar|2 -2
 ajar ,|1 -1
@@ -613,7 +616,7 @@ and a|1 -1
 and add|1 -1
 and bake|5 -5
 and basil|1 -1
-and bay|2 -2
+and bay|1 -1
 and beans|2 -2
 and blend|1 -1
 and boil|2 -2
@@ -624,12 +627,12 @@ and celery|4 -4
 and chill|-3 3
 and chilli|2 -2
 and cook|5 -5
-and coriander|1 -1
+and coriander|2 -2
 and cut|1 -1
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
-and flour|1 -1
+and flour|2 -2
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
@@ -669,7 +672,7 @@ and set|1 -1
 and simmer|4 -4
 and soak|5 -5
 and some|-1 1
-and soy|2 -2
+and soy|3 -3
 and spices|2 -2
 and spinach|2 -2
 and spread|3 -3
@@ -695,6 +698,7 @@ apart|2 -2
 apart .|1 -1
 apple|-1 1
 apples|2 -2
+apples ,|1 -1
 approx|-3 3
 approx #|-2 2
 apricots|2 -2
@@ -761,7 +765,7 @@ batter|2 -2
 batter .|-2 2
 bay|5 -5
 bay ,|2 -2
-bay .|5 -5
+bay .|6 -6
 bay and|1 -1
 bay leaf|1 -1
 bay leaves|2 -2
@@ -779,13 +783,11 @@ beat|2 -2
 beat in|3 -3
 beetroot|2 -2
 beets|3 -3
-before|1 -1
 before ,|3 -3
 before cutting|4 -4
-before eating|3 -3
+before eating|2 -2
 before serving|3 -3
 before slicing|2 -2
-before the|1 -1
 before you|3 -3
 bell|1 -1
 berries|3 -3
@@ -819,7 +821,7 @@ blend the|3 -3
 blend with|1 -1
 blender ,|3 -3
 blender .|5 -5
-blitz|5 -5
+blitz|6 -6
 blitz with|2 -2
 block|2 -2
 blocks|3 -3
@@ -888,7 +890,7 @@ bubbling|4 -4
 bubbling .|3 -3
 buckwheat|2 -2
 build|2 -2
-bulgur|3 -3
+bulgur|2 -2
 bulgur ,|2 -2
 bunch|2 -2
 buns|1 -1
@@ -911,7 +913,7 @@ c and|2 -2
 c fan|4 -4
 c gas|-1 1
 c with|1 -1
-c within|-2 2
+c within|-1 1
 ca|-3 3
 cabbage|7 -7
 cabbage ,|3 -3
@@ -958,6 +960,7 @@ charred|2 -2
 check|4 -4
 cheese|2 -2
 chestnuts|4 -4
+chestnuts ,|1 -1
 chia|1 -1
 chickpea|1 -1
 chickpeas|5 -5
@@ -978,7 +981,7 @@ chilli|5 -5
 chilli and|3 -3
 chilli flakes|1 -1
 chillies|2 -2
-chillies ,|2 -2
+chillies ,|1 -1
 chilling|-3 3
 chipotle|4 -4
 chips|3 -3
@@ -1056,7 +1059,7 @@ cook on|4 -4
 cook onion|3 -3
 cook the|6 -6
 cook time|-4 4
-cook uncovered|1 -1
+cook uncovered|2 -2
 cook until|1 -1
 cooked|-5 5
 cooker ,|-2 2
@@ -1077,8 +1080,8 @@ cool on|5 -5
 cool quickly|2 -2
 cools|4 -4
 core|6 -6
-coriander|6 -6
-coriander ,|3 -3
+coriander|5 -5
+coriander ,|1 -1
 coriander .|5 -5
 coriander and|2 -2
 corn|3 -3
@@ -1087,6 +1090,7 @@ cornstarch|1 -1
 counter|3 -3
 couple|3 -3
 courgettes|1 -1
+courgettes ,|1 -1
 couscous|2 -2
 cover|3 -3
 cover ,|5 -5
@@ -1109,7 +1113,7 @@ cream and|2 -2
 creamy|-1 1
 creamy .|2 -2
 crisp|-1 1
-crisp .|4 -4
+crisp .|3 -3
 cross|1 -1
 crumble|4 -4
 crumble the|2 -2
@@ -1153,7 +1157,7 @@ dark|2 -2
 date|3 -3
 dates|3 -3
 day|2 -2
-day #|2 -2
+day #|3 -3
 day before|2 -2
 day drain|3 -3
 days|-4 4
@@ -1209,7 +1213,7 @@ drain ,|3 -3
 drain .|7 -7
 drain and|5 -5
 drain beans|2 -2
-drain on|1 -1
+drain on|2 -2
 drain rinse|2 -2
 drain the|3 -3
 drain well|4 -4
@@ -1285,7 +1289,7 @@ falls|1 -1
 fan|8 -8
 fan #|4 -4
 fan ,|4 -4
-fan .|6 -6
+fan .|5 -5
 fan for|1 -1
 fan gas|2 -2
 farro|1 -1
@@ -1293,7 +1297,7 @@ fast|2 -2
 fat|2 -2
 feeds|-7 7
 feeds #|-5 5
-fennel|4 -4
+fennel|5 -5
 few|3 -3
 fill|4 -4
 fill #|3 -3
@@ -1301,11 +1305,11 @@ fill ,|2 -2
 fill .|4 -4
 filling|4 -4
 filling ,|2 -2
-fills|-5 5
+filling in|2 -2
+fills|-4 4
 film|-2 2
 final|-1 1
 final #|4 -4
-fine|-1 1
 fine .|3 -3
 finely|4 -4
 fingers|2 -2
@@ -1320,7 +1324,7 @@ five minutes|3 -3
 flaked|2 -2
 flakes|2 -2
 flaky|1 -1
-flame|2 -2
+flame|3 -3
 flameproof|1 -1
 flat|1 -1
 flat .|4 -4
@@ -1347,7 +1351,7 @@ fold ,|3 -3
 fold in|4 -4
 food|2 -2
 food processor|2 -2
-for #|1 -1
+for #|2 -2
 for a|-2 2
 for about|3 -3
 for another|3 -3
@@ -1381,9 +1385,9 @@ freezes well|-3 3
 fresh|2 -2
 fresh water|2 -2
 fridge|-2 2
+fridge #|-1 1
 fridge ,|-4 4
 fridge .|2 -2
-fridge for|-3 3
 fridge overnight|2 -2
 fried|1 -1
 from|-5 5
@@ -1396,7 +1400,8 @@ frozen|-4 4
 frozen #|-3 3
 frozen .|-2 2
 fruit|2 -2
-fry #|7 -7
+fruit .|2 -2
+fry #|6 -6
 fry for|1 -1
 fry in|-1 1
 fry onion|2 -2
@@ -1484,7 +1489,7 @@ ground spices|2 -2
 h|1 -1
 h #|-1 1
 h ,|1 -1
-h .|4 -4
+h .|5 -5
 half|2 -2
 half .|4 -4
 half a|-2 2
@@ -1494,7 +1499,7 @@ half with|3 -3
 halfway|5 -5
 halfway .|4 -4
 halfway through|2 -2
-halve|3 -3
+halve|4 -4
 halve the|1 -1
 halved|1 -1
 hand|3 -3
@@ -1602,14 +1607,14 @@ inches|3 -3
 incl|-1 1
 ingredients|2 -2
 ingredients in|3 -3
-ingredients until|1 -1
+ingredients until|2 -2
 inside|4 -4
 into|6 -6
 into #|4 -4
 into a|4 -4
 into an|1 -1
 into dry|2 -2
-into the|5 -5
+into the|6 -6
 iron|1 -1
 is|-2 2
 ish|1 -1
@@ -1673,7 +1678,7 @@ knock|3 -3
 kombu|3 -3
 kombu in|3 -3
 l|5 -5
-label|4 -4
+label|5 -5
 ladle|5 -5
 ladleful|-2 2
 large|3 -3
@@ -1721,7 +1726,7 @@ lemon .|4 -4
 lemon and|1 -1
 lemon juice|1 -1
 lemon zest|1 -1
-lemons|1 -1
+lemons|2 -2
 lengthways|2 -2
 lentils|6 -6
 lentils #|3 -3
@@ -1734,20 +1739,20 @@ let cool|2 -2
 let it|3 -3
 let sit|3 -3
 let stand|2 -2
-let the|4 -4
+let the|3 -3
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
 lid ajar|2 -2
 lid off|2 -2
-lid on|5 -5
+lid on|4 -4
 lidded|2 -2
 lids|2 -2
 lift|3 -3
 lift out|2 -2
 lightly|1 -1
 like|1 -1
-lime|7 -7
+lime|6 -6
 lime ,|2 -2
 lime .|3 -3
 lime and|2 -2
@@ -1792,7 +1797,7 @@ lower the|1 -1
 lowest|3 -3
 lowest flame|2 -2
 lowest heat|3 -3
-lukewarm|5 -5
+lukewarm|4 -4
 lumps|2 -2
 lunch|-2 2
 lunches|3 -3
@@ -1816,7 +1821,7 @@ marinate|4 -4
 mark|2 -2
 mark #|2 -2
 masala|3 -3
-masala ,|2 -2
+masala ,|1 -1
 mash|4 -4
 mash ,|2 -2
 mash .|5 -5
@@ -1885,6 +1890,7 @@ minutes .|3 -3
 minutes and|-2 2
 minutes at|1 -1
 minutes before|4 -4
+minutes each|2 -2
 minutes in|-1 1
 minutes longer|2 -2
 minutes more|3 -3
@@ -1916,10 +1922,11 @@ mixture|2 -2
 ml ,|4 -4
 ml .|2 -2
 ml boiling|1 -1
+ml jar|-2 2
 ml of|5 -5
 ml tubs|-1 1
 ml water|-1 1
-mm|4 -4
+mm|5 -5
 mm .|3 -3
 mo|-2 2
 mode|2 -2
@@ -2089,7 +2096,7 @@ oregano .|1 -1
 oregano and|1 -1
 orzo|2 -2
 other|4 -4
-out|7 -7
+out|8 -8
 out ,|2 -2
 out .|5 -5
 out clean|1 -1
@@ -2114,7 +2121,7 @@ over rice|2 -2
 over the|3 -3
 overmix|4 -4
 overnight|-1 1
-overnight .|3 -3
+overnight .|2 -2
 overnight in|-2 2
 own|1 -1
 oz|2 -2
@@ -2132,7 +2139,7 @@ pan for|1 -1
 pan with|2 -2
 pans|3 -3
 paper|5 -5
-paper .|3 -3
+paper .|4 -4
 paprika|4 -4
 paprika ,|2 -2
 paprika .|3 -3
@@ -2148,13 +2155,13 @@ partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
 pass|3 -3
-passata|3 -3
+passata|4 -4
 passata ,|2 -2
 pasta ,|1 -1
 pasta water|4 -4
 paste|7 -7
 paste ,|3 -3
-paste .|4 -4
+paste .|5 -5
 paste and|1 -1
 paste in|2 -2
 paste with|1 -1
@@ -2163,8 +2170,8 @@ pat|2 -2
 pat dry|1 -1
 patties|4 -4
 pb|2 -2
-peanut|1 -1
-peanut butter|1 -1
+peanut|2 -2
+peanut butter|2 -2
 peanuts|3 -3
 pear|1 -1
 peas|2 -2
@@ -2198,23 +2205,24 @@ pine|2 -2
 place|2 -2
 plate|5 -5
 plate .|3 -3
+plates|4 -4
 platter|2 -2
 plenty|2 -2
 plenty of|2 -2
 plus|-4 4
 point|5 -5
 polenta|5 -5
+polenta ,|2 -2
 pomegranate|1 -1
 pop|2 -2
 porcini|2 -2
-portion|1 -1
 portion #|2 -2
 portions|-1 1
 portions ,|4 -4
 portions .|-2 2
 pot ,|1 -1
 pot .|5 -5
-pot and|2 -2
+pot and|1 -1
 pot over|1 -1
 pot with|2 -2
 potato|2 -2
@@ -2329,8 +2337,8 @@ reserve|2 -2
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
-rest|6 -6
-rest #|8 -8
+rest|5 -5
+rest #|9 -9
 rest .|6 -6
 rest for|4 -4
 rest in|4 -4
@@ -2367,7 +2375,7 @@ roast cut|1 -1
 roast for|4 -4
 roast the|2 -2
 rocket|3 -3
-roll|8 -8
+roll|7 -7
 roll #|2 -2
 roll ,|3 -3
 roll in|3 -3
@@ -2406,7 +2414,7 @@ salt (|2 -2
 salt ,|3 -3
 salt .|7 -7
 salt ;|1 -1
-salt and|2 -2
+salt and|3 -3
 salt for|2 -2
 salt in|2 -2
 salt on|1 -1
@@ -2450,7 +2458,7 @@ sealing|3 -3
 seam|2 -2
 seam down|2 -2
 season|8 -8
-season ,|2 -2
+season ,|1 -1
 season .|7 -7
 season and|3 -3
 season to|1 -1
@@ -2460,7 +2468,7 @@ seasoning .|4 -4
 sec|5 -5
 sec .|3 -3
 second|4 -4
-seconds|3 -3
+seconds|4 -4
 seconds ,|2 -2
 seconds .|3 -3
 secs|2 -2
@@ -2475,11 +2483,11 @@ separate|3 -3
 separately|4 -4
 serrano|2 -2
 serve|3 -3
-serve .|4 -4
+serve .|5 -5
 serve at|4 -4
 serve in|6 -6
 serve over|4 -4
-serve with|8 -8
+serve with|7 -7
 serves|-8 8
 serves #|-7 7
 serving .|3 -3
@@ -2509,6 +2517,7 @@ sheet .|3 -3
 sheet pan|2 -2
 sheets|4 -4
 sheets ,|2 -2
+sheets of|2 -2
 shelf|-3 3
 sherry|1 -1
 shiitake|3 -3
@@ -2528,7 +2537,7 @@ sieve|5 -5
 sieve ,|3 -3
 sift|3 -3
 silky|1 -1
-simmer|5 -5
+simmer|6 -6
 simmer #|2 -2
 simmer ,|6 -6
 simmer .|5 -5
@@ -2643,7 +2652,7 @@ spoon the|2 -2
 spoonful|1 -1
 spots|1 -1
 spread|2 -2
-spread #|2 -2
+spread #|3 -3
 spread in|4 -4
 spread on|4 -4
 spread out|2 -2
@@ -2654,6 +2663,7 @@ sprinkle|3 -3
 sprinkle with|3 -3
 sprouts|1 -1
 square|3 -3
+squares|-1 1
 squares .|3 -3
 squash|4 -4
 squash ,|2 -2
@@ -2754,7 +2764,7 @@ t stir|3 -3
 tablespoon|3 -3
 tablespoon of|1 -1
 tablespoons|2 -2
-tablespoons of|2 -2
+tablespoons of|3 -3
 tadka|1 -1
 tahini|2 -2
 take|2 -2
@@ -2829,7 +2839,7 @@ the dressing|3 -3
 the dry|2 -2
 the edges|1 -1
 the end|4 -4
-the filling|2 -2
+the filling|1 -1
 the final|-1 1
 the first|-1 1
 the flour|1 -1
@@ -2838,14 +2848,14 @@ the foil|-1 1
 the food|2 -2
 the freezer|-1 1
 the fridge|-2 2
-the fruit|1 -1
+the fruit|2 -2
 the garlic|3 -3
 the ginger|1 -1
 the gnocchi|1 -1
 the grill|2 -2
 the heat|3 -3
 the herbs|-2 2
-the hot|4 -4
+the hot|3 -3
 the juice|1 -1
 the kale|3 -3
 the kombu|1 -1
@@ -2868,10 +2878,10 @@ the morning|3 -3
 the mushrooms|3 -3
 the next|-4 4
 the night|-1 1
-the oats|2 -2
+the oats|1 -1
 the oil|3 -3
 the onion|5 -5
-the onions|2 -2
+the onions|1 -1
 the other|2 -2
 the oven|4 -4
 the pan|5 -5
@@ -2913,7 +2923,7 @@ the tin|1 -1
 the tins|2 -2
 the tofu|4 -4
 the tomatoes|2 -2
-the top|3 -3
+the top|4 -4
 the tray|-1 1
 the trays|2 -2
 the veg|3 -3
@@ -2929,7 +2939,7 @@ their|2 -2
 their liquid|1 -1
 their skins|2 -2
 their water|1 -1
-them|5 -5
+them|6 -6
 them in|3 -3
 them with|1 -1
 then|4 -4
@@ -3068,7 +3078,7 @@ topped|3 -3
 topped with|3 -3
 topping|2 -2
 tops|-2 2
-tortilla|2 -2
+tortilla|3 -3
 tortillas|4 -4
 toss|8 -8
 toss .|4 -4
@@ -3098,14 +3108,14 @@ trays|7 -7
 trays ,|3 -3
 trays .|4 -4
 treacle|1 -1
-tsp|3 -3
+tsp|4 -4
 tsp .|1 -1
 tsp bicarb|2 -2
 tsp salt|1 -1
 tub|3 -3
 tubs|1 -1
 tubs .|2 -2
-turmeric|3 -3
+turmeric|2 -2
 turmeric ,|1 -1
 turmeric and|1 -1
 turn|3 -3
@@ -3133,7 +3143,7 @@ under a|1 -1
 under cold|2 -2
 under the|3 -3
 until|9 -9
-until a|3 -3
+until a|2 -2
 until brown|1 -1
 until browned|2 -2
 until charred|1 -1
@@ -3174,7 +3184,7 @@ ve|3 -3
 veg|2 -2
 veg ,|3 -3
 veg in|3 -3
-vegetables|2 -2
+vegetables|3 -3
 vegetables ,|1 -1
 vermicelli|2 -2
 very|5 -5
@@ -3332,7 +3342,7 @@ yield #|-5 5
 yields|-4 4
 yog|3 -3
 yoghurt|-1 1
-yogurt|1 -1
+yogurt|2 -2
 you|2 -2
 you can|2 -2
 you like|2 -2
