@@ -7,13 +7,16 @@ import {
   readRecipeText,
   type SaidOfText,
 } from '../src/formats/index.ts';
+import { remembered } from '../src/quantity/index.ts';
 import { HAND_TEXTS } from './handTexts.ts';
 
 const index = indexFoods(BOOK);
 
+/** As the page does: what was read of a line, or of a text, is known as long as its words are the same. */
+const readLine = remembered((line) => readIngredientLine(line, index));
+const wordsOf = remembered(readRecipeText);
 /** What is read of a text with what was said of it. */
-const readingWith = (text: string, said: SaidOfText = NOTHING_SAID) =>
-  readPaste(readRecipeText(text), said, index, (line) => readIngredientLine(line, index));
+const readingWith = (text: string, said: SaidOfText = NOTHING_SAID) => readPaste(wordsOf(text), said, index, readLine);
 
 describe('whatever is chosen, the same is not asked again', () => {
   test('of the steps of all hand texts', () => {

@@ -12,21 +12,33 @@ let mockAway = false;
 let mockRefuses: (id: string) => boolean = () => false;
 const mockAsked: string[][] = [];
 let mockRun: RunState;
+/** What the page has fetched last, and how many of its next fetches set out before the taps arrived. */
+let mockFetched: RunState;
+let mockTooEarly = 0;
 jest.mock('../api/api.ts', () => ({
   useKitchenQuery: () => ({ data: { equipment: { simulatedDevices: false } } }),
-  useRunQuery: () => ({ data: { run: mockRun }, refetch: () => Promise.resolve() }),
+  useRunQuery: () => ({
+    data: { run: mockFetched },
+    refetch: () => {
+      if (mockTooEarly > 0) mockTooEarly -= 1;
+      else mockFetched = mockRun;
+      return Promise.resolve({ data: { run: mockFetched } });
+    },
+  }),
   useCommandMutation: () => [
     ({ body }: { body: { events: { id: string; at: string }[] } }) => {
       mockAsked.push(body.events.map(({ id }) => id));
       if (mockAway) return Promise.resolve({ error: { status: 'FETCH_ERROR' } });
-      const kept = body.events.filter(({ id }) => !mockRefuses(id));
+      const before = new Set(mockRun.events.map(({ id }) => id));
+      const has = (id: string) => before.has(id);
+      const kept = body.events.filter(({ id }) => !mockRefuses(id) && !has(id));
       mockRun = {
         ...mockRun,
         events: [...mockRun.events, ...kept.map((event) => ({ ...event, at: Date.parse(event.at) }) as never)],
       };
       const data: EventsTaken = {
         kept: kept.map(({ id }) => id),
-        had: [],
+        had: body.events.map(({ id }) => id).filter((id) => has(id)),
         refused: body.events
           .filter(({ id }) => mockRefuses(id))
           .map(({ id }) => ({ id, field: 'at', fault: 'Days away.', remedy: 'Set the clock.' })),
@@ -80,13 +92,23 @@ const newRun = (): RunState => ({
 function open() {
   const store = configureStore({ reducer: { behind: behindSlice.reducer, runOutbox: runOutboxSlice.reducer } });
   const wrapper = ({ children }: { children: ReactNode }) => <Provider store={store}>{children}</Provider>;
-  const { result, unmount } = renderHook(() => useRun('s'), { wrapper });
+  /** Of each time that the page was drawn, how many steps were done. */
+  const drawn: number[] = [];
+  const { result, unmount } = renderHook(
+    () => {
+      const run = useRun('s');
+      if (run.state === 'on') drawn.push(run.view.tasks.filter(({ status }) => status === 'done').length);
+      return run;
+    },
+    { wrapper },
+  );
   const live = () => {
     if (result.current.state !== 'on') throw new Error(result.current.state);
     return result.current;
   };
   return {
     unmount,
+    drawn,
     done: () =>
       live()
         .view.tasks.filter(({ status }) => status === 'done')
@@ -104,6 +126,8 @@ beforeEach(() => {
   mockRefuses = () => false;
   mockAsked.length = 0;
   mockRun = newRun();
+  mockFetched = mockRun;
+  mockTooEarly = 0;
   jest.useFakeTimers({ now: new Date(START).getTime() + 60_000 });
 });
 afterEach(() => jest.useRealTimers());
@@ -115,6 +139,21 @@ test('a tap shows at once, goes to the server, and waits no more', async () => {
   await later(0);
   expect([run.done(), run.waiting(), mockAsked.length]).toEqual([['rinse'], 0, 1]);
 });
+
+test.each([1, 2])(
+  'a step that is done stays so on the screen while %i fetches are under way that do not have it yet',
+  async (early) => {
+    const run = open();
+    mockTooEarly = early;
+    run.tap('rinse');
+    const from = run.drawn.length - 1;
+    await later(4000);
+    expect([run.done(), run.waiting()]).toEqual([['rinse'], 0]);
+    expect(mockTooEarly).toBe(0);
+    expect(run.drawn.slice(from).every((done) => done === 1)).toBe(true);
+    expect(mockRun.events.map(({ id }) => id)).toEqual(mockAsked[0]);
+  },
+);
 
 test('with the server away taps wait, are sent again, and arrive once each; a reload in between loses none', async () => {
   mockAway = true;

@@ -92,11 +92,16 @@ export function useRun(
         command({ path: `kitchens/${kitchen}/runs/${run.id}/events`, method: 'POST', body, key: newId(), touches: [] }),
       );
       if (answer) {
-        // Fetched before the taps leave the outbox: nothing flickers back.
-        await refetch();
-        // What the server has, or will never take, leaves the device.
-        dropTaps([...answer.kept, ...answer.had, ...answer.refused.map(({ id }) => id)]);
-        dispatch(answered({ run: run.id, taken: answer }));
+        const taken = [...answer.kept, ...answer.had];
+        // Fetched before the taps leave the outbox: nothing flickers back. `refetch` joins a fetch that is under way, which may have set out before they arrived.
+        const fetched = async () => new Set((await refetch()).data?.run?.events.map(({ id }) => id));
+        let has = await fetched();
+        if (!taken.every((id) => has.has(id))) has = await fetched();
+        // What the page has from the server, or the server will never take, leaves the device; the rest is sent again, and counts once.
+        const shown = (id: string) => has.has(id);
+        const leaving = { ...answer, kept: answer.kept.filter(shown), had: answer.had.filter(shown) };
+        dropTaps([...leaving.kept, ...leaving.had, ...leaving.refused.map(({ id }) => id)]);
+        dispatch(answered({ run: run.id, taken: leaving }));
       }
       sending.current = false;
     };
