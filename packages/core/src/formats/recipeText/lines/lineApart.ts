@@ -10,11 +10,6 @@ import { RULE, TABLE_HEAD, rowOf } from './tables.ts';
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
   /^((?:ingredients|you need|you will need|method|directions|instructions|steps|preparation)(?: ?\([^)]{1,30}\))?)\s*:\s+(\S.{20,})$/i;
-/** "Dressing: 3 tbsp olive oil, 1 tsp mustard" */
-const IN_ONE_LINE =
-  /^((?!ingredients|method|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?)(?:for \d+|\p{L}[\p{L} &]{2,30})):\s+((?:\d|½|¼|¾|an? |pinch|handful|juice|zest).+)$/iu;
-/** Heads one thing, too: "Topping: 50 g breadcrumbs". */
-const A_PART = /^(?:topping|filling|sauce|dressing|dough|base|garnish|marinade|crust)$/i;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|^\d+ ?(?:mins?|minutes?|hours?)\b/i;
 /** Between the items of a list in one line: a semicolon, or a comma before the next amount. */
@@ -48,7 +43,13 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   if (ruled) return ['', `${ruled}:`];
   const told = first ? undefined : listInLine(line);
   if (told)
-    return [`${told.heading}:`, ...told.items, '', ...(blends(told.heading) ? [`${told.heading} all of it.`] : [])];
+    return [
+      // "For 6: …" says for how many, and heads all of it.
+      /^for \d/i.test(told.heading) ? told.heading : `${told.heading}:`,
+      ...told.items,
+      '',
+      ...(blends(told.heading) ? [`${told.heading} all of it.`] : []),
+    ];
   // "1 onion / 2 carrots / salt"
   const slashed = line.split(/\s+\/\s+|\s*;\s+/);
   if (
@@ -105,23 +106,6 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
     items.filter((item) => AMOUNT_FIRST.test(plainSigns(item)) || byFeel(item)).length * 3 >= items.length * 2
   )
     return inItems(items);
-  const listed = IN_ONE_LINE.exec(line.replace(/^[-*•]\s+/, ''));
-  if (listed?.[1] && listed[2]) {
-    const items = listed[2].replace(/\.$/, '').split(BETWEEN_ITEMS);
-    const measured = items.filter((item) => readNumber(plainSigns(item)) ?? byFeel(item)).length;
-    if (
-      (items.length > 1 || (A_PART.test(listed[1]) && !/[|/•·]/.test(listed[2]))) &&
-      measured * 5 >= items.length * 4 &&
-      !items.some((item) => COOKED_AT.test(item))
-    )
-      return [
-        /^for \d/i.test(listed[1]) ? listed[1] : `${listed[1]}:`,
-        ...items,
-        '',
-        // "Blitz: 100 g seeds, 60 g basil" heads a list, and is done.
-        ...(blends(listed[1]) ? [`${listed[1]} all of it.`] : []),
-      ];
-  }
   // "3 cloves garlic | 1 lemon | 40 ml oil": each an item of its own.
   const cells = line.replace(/^[-*•]\s+/, '').split(/\s+\|\s+/);
   if (

@@ -13,13 +13,15 @@ export interface ListInLine {
 const POINT = /^(?:[-–—*•]|\d{1,2}[.)](?= +for the\b))\s+/i;
 /** "For the paste: …", "RICE  …", "Dressing - …": a heading that is told from what it heads. */
 const HEADING =
-  /^((?:for (?:the|your) )?\p{L}[\p{L} &'’-]{1,30}?)(?:\s*:\s+|\s[–—-]\s)(?=\S)|^(\p{Lu}{3,}(?: \p{Lu}{2,}){0,2})\s+(?=[\d\p{L}])/iu;
+  /^(for \d+|(?:for (?:the|your) )?\p{L}[\p{L} &'’-]{1,30}?)(?:\s*:\s+|\s[–—-]\s)(?=\S)|^(\p{Lu}{3,}(?: \p{Lu}{2,}){0,2})\s+(?=[\d\p{L}])/iu;
 const SHOUTED = /^\p{Lu}{3,}(?: \p{Lu}{2,}){0,2}$/u;
 /** These head something else, or nothing. */
 const NO_HEADING =
   /^(?:ingredients?|method|directions|instructions|steps|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?|prep\w*|cook\w*|total|active|times?|notes?|tips?|step|day|night|evening|morning|sun|mon|tue|wed|thu|fri|sat)\b/i;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|\b\d+ ?(?:mins?|minutes?|hours?|h)\b|\d ?°/i;
+/** In brackets, or before it goes in: "(2 min)", "pressed 30 min". */
+const ASIDE = /\([^)]*\)|\b(?:pressed|soaked|drained) (?:for )?\d+ ?(?:mins?|minutes?|hours?|h)\b/gi;
 /** "TOP  nori, sesame seeds": names alone, behind a heading in capitals. */
 const NAME_ALONE = /^\p{Ll}+(?: \p{Ll}+){0,2}$/u;
 const UNMEASURED = /^(?:juice|zest|salt|pepper)\b/i;
@@ -27,6 +29,8 @@ const UNMEASURED = /^(?:juice|zest|salt|pepper)\b/i;
 const BETWEEN = [/\s+\/\s+/, /\s+[·•|]\s+/, /\s*;\s*/, /\s*,\s*(?![^(]*\))/] as const;
 const DONE_IN = /\b(?:rice cooker|pressure cooker|slow cooker|oven|microwave|air[- ]?fryer|hob|blender)\b/i;
 const LONGEST = 60;
+/** Heads one thing, too: "Topping: 50 g breadcrumbs". */
+const A_PART = /^(?:topping|filling|sauce|dressing|dough|base|garnish|marinade|crust)$/i;
 /** Of so many in ten somebody says how much. Common practice, no published source. */
 const MEASURED = 6;
 /** "chopped", "peeled and thinly sliced", "cubed small"; "dried mushrooms" are something else */
@@ -72,17 +76,18 @@ export const listInLine = remembered((line: string): ListInLine | undefined => {
       .map((item) => item.trim())
       .filter(Boolean);
     const names = SHOUTED.test(heading) && items.every((item) => NAME_ALONE.test(item));
-    if (items.length < 2 || !(names || isMeasured(items[0] ?? ''))) continue;
+    const alone = between === BETWEEN.at(-1) && A_PART.test(heading);
+    if ((items.length < 2 && !alone) || !(names || isMeasured(items[0] ?? ''))) continue;
     // "600 g rice, 1.3 l water, rice cooker (50 min)": from there on it is told what is done.
     const doneFrom = items.findIndex((item, n) => n > 1 && !isMeasured(item) && DONE_IN.test(item));
     const done = doneFrom < 0 ? undefined : items.slice(doneFrom).join(', ');
     const together = inItems(doneFrom < 0 ? items : items.slice(0, doneFrom));
     const isList =
-      together.length > 1 &&
+      (together.length > 1 || alone) &&
       together.every(
         (item) => item.length < LONGEST && (isMeasured(item) || !isVerb(/^\p{L}+/u.exec(item)?.[0] ?? '')),
       ) &&
-      !COOKED_AT.test(together.map((item) => item.replace(/\([^)]*\)/g, '')).join(', ')) &&
+      !COOKED_AT.test(together.map((item) => item.replace(ASIDE, '')).join(', ')) &&
       (names || together.filter(isMeasured).length * 10 >= together.length * MEASURED);
     const then = [done, behind].filter((each) => each !== undefined).join('. ');
     if (isList) return { heading, items: together, ...(then ? { behind: then } : {}) };

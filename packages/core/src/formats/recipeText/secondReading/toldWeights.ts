@@ -16,13 +16,13 @@ export const TOLD_WEIGHTS = `
 # d|2 -2
 # days|-4 4
 # degrees|4 -4
-# f|1 -1
+# f|2 -2
 # fan|5 -5
 # for|-1 1
 # g|1 -1
 # h|1 -1
 # in|-1 1
-# inches|2 -2
+# inches|1 -1
 # jars|-2 2
 # kg|1 -1
 # l|5 -5
@@ -107,6 +107,7 @@ export const TOLD_WEIGHTS = `
 , dry|3 -3
 , fill|2 -2
 , flatten|3 -3
+, flip|1 -1
 , flipping|2 -2
 , flour|2 -2
 , fold|3 -3
@@ -264,7 +265,7 @@ export const TOLD_WEIGHTS = `
 ; simmer|3 -3
 ; stir|1 -1
 ; toss|2 -2
-^ #|-6 6
+^ #|-5 5
 ^ (|-6 6
 ^ a|-3 3
 ^ active|-5 5
@@ -458,7 +459,7 @@ export const TOLD_WEIGHTS = `
 ^ takes|-5 5
 ^ taste|5 -5
 ^ tear|3 -3
-^ the|4 -4
+^ the|5 -5
 ^ then|9 -9
 ^ thin|5 -5
 ^ time|-5 5
@@ -589,7 +590,7 @@ against|4 -4
 against the|4 -4
 agave|2 -2
 ahead|-2 2
-air|-2 2
+air|-3 3
 airtight|-4 4
 ajar|2 -2
 ajar ,|1 -1
@@ -632,7 +633,7 @@ and cut|1 -1
 and dill|1 -1
 and drain|4 -4
 and drizzle|-2 2
-and flour|2 -2
+and flour|1 -1
 and freeze|-3 3
 and fry|-3 3
 and garlic|3 -3
@@ -704,7 +705,7 @@ approx #|-2 2
 apricots|2 -2
 are soft|1 -1
 are tender|1 -1
-around|-2 2
+around|-1 1
 arrange|3 -3
 arugula|2 -2
 as|-2 2
@@ -731,9 +732,8 @@ avocado|3 -3
 back|3 -3
 back ,|3 -3
 back .|3 -3
-back in|2 -2
+back in|3 -3
 back to|2 -2
-bag|-1 1
 bag .|-1 1
 bags|-1 1
 bake|1 -1
@@ -772,7 +772,7 @@ bay leaves|2 -2
 be made|-1 1
 bean|4 -4
 beans|7 -7
-beans #|2 -2
+beans #|3 -3
 beans ,|3 -3
 beans .|6 -6
 beans and|2 -2
@@ -783,6 +783,7 @@ beat|2 -2
 beat in|3 -3
 beetroot|2 -2
 beets|3 -3
+before|1 -1
 before ,|3 -3
 before cutting|4 -4
 before eating|2 -2
@@ -924,7 +925,7 @@ can|1 -1
 can be|-1 1
 cancel|4 -4
 cancel .|4 -4
-cannellini|3 -3
+cannellini|2 -2
 cans|3 -3
 capers|2 -2
 capers ,|1 -1
@@ -1177,7 +1178,7 @@ dill|3 -3
 dill ,|1 -1
 dill .|3 -3
 dimple|1 -1
-dip|1 -1
+dip|2 -2
 discard|4 -4
 discard the|2 -2
 dish ,|1 -1
@@ -1224,7 +1225,7 @@ dressing|6 -6
 dressing .|3 -3
 dressing in|4 -4
 dressing ingredients|2 -2
-dried|4 -4
+dried|2 -2
 drink|4 -4
 drizzle over|3 -3
 drizzle with|3 -3
@@ -1324,7 +1325,7 @@ five minutes|3 -3
 flaked|2 -2
 flakes|2 -2
 flaky|1 -1
-flame|3 -3
+flame|2 -2
 flameproof|1 -1
 flat|1 -1
 flat .|4 -4
@@ -1416,7 +1417,7 @@ further #|3 -3
 g|1 -1
 g ,|3 -3
 g .|2 -2
-g dried|4 -4
+g dried|3 -3
 g of|4 -4
 g rice|3 -3
 garam|3 -3
@@ -1531,7 +1532,7 @@ heat oil|2 -2
 heat oven|5 -5
 heat the|1 -1
 heat to|1 -1
-heavy|3 -3
+heavy|4 -4
 heavy pan|2 -2
 heavy pot|1 -1
 herbs|-1 1
@@ -1693,7 +1694,7 @@ last #|5 -5
 last .|4 -4
 lasts|-5 5
 layer|5 -5
-leaf|4 -4
+leaf|3 -3
 leaf .|3 -3
 leaf and|1 -1
 least|5 -5
@@ -1712,7 +1713,7 @@ leaves .|4 -4
 leaves and|3 -3
 leaving|2 -2
 leek|-1 1
-leek and|1 -1
+leek and|2 -2
 leek in|3 -3
 leeks|2 -2
 leeks ,|2 -2
@@ -1739,7 +1740,7 @@ let cool|2 -2
 let it|3 -3
 let sit|3 -3
 let stand|2 -2
-let the|3 -3
+let the|4 -4
 lid|8 -8
 lid ,|3 -3
 lid .|4 -4
@@ -1858,7 +1859,7 @@ min cook|-1 1
 min high|4 -4
 min in|-2 2
 min lid|1 -1
-min more|4 -4
+min more|5 -5
 min on|3 -3
 min or|2 -2
 min per|3 -3
@@ -1904,7 +1905,7 @@ mirin|2 -2
 miso|1 -1
 miso ,|1 -1
 mix|9 -9
-mix #|3 -3
+mix #|4 -4
 mix ,|1 -1
 mix .|3 -3
 mix all|4 -4
@@ -1925,7 +1926,6 @@ ml boiling|1 -1
 ml jar|-2 2
 ml of|5 -5
 ml tubs|-1 1
-ml water|-1 1
 mm|5 -5
 mm .|3 -3
 mo|-2 2
@@ -1978,7 +1978,7 @@ non stick|2 -2
 noodles|-3 3
 noodles #|2 -2
 noodles ,|2 -2
-nori|2 -2
+nori|3 -3
 not|1 -1
 notebook|-4 4
 notes|-6 6
@@ -2077,7 +2077,7 @@ onions .|4 -4
 onions and|1 -1
 onions in|3 -3
 only|1 -1
-onto|6 -6
+onto|5 -5
 onto a|3 -3
 open|-1 1
 open freeze|-2 2
@@ -2120,7 +2120,7 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|4 -4
-overnight|-1 1
+overnight|-2 2
 overnight .|2 -2
 overnight in|-2 2
 own|1 -1
@@ -2189,7 +2189,7 @@ peppers|3 -3
 peppers ,|2 -2
 peppers and|1 -1
 peppers in|1 -1
-per|-2 2
+per|-1 1
 per side|4 -4
 pesto|3 -3
 pick|3 -3
@@ -2216,6 +2216,7 @@ polenta ,|2 -2
 pomegranate|1 -1
 pop|2 -2
 porcini|2 -2
+portion|2 -2
 portion #|2 -2
 portions|-1 1
 portions ,|4 -4
@@ -2245,7 +2246,7 @@ powder and|1 -1
 preheat|6 -6
 preheat oven|3 -3
 preheat the|3 -3
-preheat to|3 -3
+preheat to|4 -4
 prep|-8 8
 prep #|-7 7
 prep time|-3 3
@@ -2338,7 +2339,7 @@ reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
 rest|5 -5
-rest #|9 -9
+rest #|8 -8
 rest .|6 -6
 rest for|4 -4
 rest in|4 -4
@@ -2490,6 +2491,7 @@ serve over|4 -4
 serve with|7 -7
 serves|-8 8
 serves #|-7 7
+serving|-1 1
 serving .|3 -3
 servings|-6 6
 servings .|-3 3
@@ -2537,7 +2539,7 @@ sieve|5 -5
 sieve ,|3 -3
 sift|3 -3
 silky|1 -1
-simmer|6 -6
+simmer|5 -5
 simmer #|2 -2
 simmer ,|6 -6
 simmer .|5 -5
@@ -2548,7 +2550,6 @@ simmer on|4 -4
 simmer the|1 -1
 simmer uncovered|2 -2
 simmer until|2 -2
-simmering|-1 1
 single|3 -3
 sink|2 -2
 sit|5 -5
@@ -2603,6 +2604,7 @@ soak beans|3 -3
 soak chickpeas|2 -2
 soak in|2 -2
 soak the|5 -5
+soaked|-1 1
 soaking|-2 2
 soba|4 -4
 soda|1 -1
@@ -2779,7 +2781,7 @@ taste .|4 -4
 tbsp|3 -3
 tbsp of|4 -4
 tbsp oil|2 -2
-tbsp water|-1 1
+tbsp water|-2 2
 tea|4 -4
 tear|4 -4
 teaspoon|4 -4
@@ -2807,7 +2809,7 @@ the barley|5 -5
 the batter|-2 2
 the bay|2 -2
 the bean|2 -2
-the beans|4 -4
+the beans|5 -5
 the beetroot|2 -2
 the bicarb|1 -1
 the big|-1 1
@@ -3078,7 +3080,7 @@ topped|3 -3
 topped with|3 -3
 topping|2 -2
 tops|-2 2
-tortilla|3 -3
+tortilla|2 -2
 tortillas|4 -4
 toss|8 -8
 toss .|4 -4
@@ -3174,7 +3176,6 @@ up to|1 -1
 up with|1 -1
 upper|3 -3
 upright|2 -2
-us|-1 1
 use|-3 3
 usually|1 -1
 v|2 -2
