@@ -252,17 +252,14 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   const weighed = also?.kind === 'mass' && kindOf(read.amount) !== 'mass' ? also : measured;
   // "Water as needed (about 3 cups in all)"
   const about = tasted && read.amount.kind === 'unknown' ? aboutIn(bracketed, system) : undefined;
-  const amount: Amount =
-    (weighed ?? about)
-      ? (weighed ?? about ?? read.amount)
-      : felt
-        ? felt
-        : read.amount.kind === 'unknown' &&
-            ((tasted && !isMain(food)) || (food && !read.amount.said && isToTaste(food)))
-          ? { kind: 'to taste' }
-          : food && read.amount.kind === 'count'
-            ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
-            : read.amount;
+  const measuredAs = weighed ?? about ?? felt;
+  const amount: Amount = measuredAs
+    ? measuredAs
+    : read.amount.kind === 'unknown' && ((tasted && !isMain(food)) || (food && !read.amount.said && isToTaste(food)))
+      ? { kind: 'to taste' }
+      : food && read.amount.kind === 'count'
+        ? { kind: 'count', each: read.amount.each.mul(onesIn(food, read.piece)) }
+        : read.amount;
   if (weighed) form.push(amountWords(read.amount));
   const many = food && manyBare(text, food, amount);
   if (many) doubts.push(many);

@@ -218,10 +218,11 @@ const OF_THEIR_WATER = new RegExp(
   'i',
 );
 /** How much of the water of a pot later steps take on with what was cooked in it. */
-function keptOf(water: Amount, later: readonly MethodStep[], readLine: (text: string) => IngredientLine) {
+function keptOf(line: string, later: readonly MethodStep[], readLine: (text: string) => IngredientLine) {
   const [said] = later.flatMap(({ text }) => OF_THEIR_WATER.exec(inOneNumber(plainSigns(text)))?.[1] ?? []);
-  const part = said === undefined ? undefined : readLine(`${said} water`).amount;
-  return part?.kind === 'volume' && water.kind === 'volume' && part.mL.compare(water.mL) < 0 ? said : undefined;
+  if (said === undefined) return undefined;
+  const [water, part] = [readLine(line).amount, readLine(`${said} water`).amount];
+  return part.kind === 'volume' && water.kind === 'volume' && part.mL.compare(water.mL) < 0 ? said : undefined;
 }
 
 const BOILS_WATER = /\bboil\b[^.;]{0,30}\bwater\b|\bwater\b[^.;]{0,20}\bto (?:a|the) boil\b/i;
@@ -336,12 +337,11 @@ export function needsInMethod(
       return [{ line: words, step }];
     });
     return [...tin, ...inIt].map((need): MethodNeed => {
-      const { food, amount } = readLine(need.line);
-      const kept = food?.facts.kind === 'water' ? keptOf(amount, steps.slice(step + 1), readLine) : undefined;
+      const kept = /\bwater\b/i.test(need.line) ? keptOf(need.line, steps.slice(step + 1), readLine) : undefined;
       return kept === undefined ? need : { ...need, kept };
     });
   });
-  // What is taken of a pot that is asked about is no more of it.
+  // What is taken of a pot that is asked about is no more of it; "of the" and "of its" are no need at all (NUMBER).
   const kept = needs.flatMap((need) => need.kept ?? []);
   return needs.filter(({ line }) => !kept.some((part) => line.startsWith(`${part} of their `)));
 }

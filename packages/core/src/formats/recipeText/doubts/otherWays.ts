@@ -1,6 +1,5 @@
-import { plainSigns } from '../../../quantity/index.ts';
 import { withoutNames } from '../kitchenVerbs.ts';
-import { more, type StepDoubt } from '../stepDoubt.ts';
+import { more } from '../stepDoubt.ts';
 import { durationsIn } from '../timesIn.ts';
 import { firstOf, type Rule } from './asked.ts';
 
@@ -43,11 +42,11 @@ const variant: Rule = ({ step: { text } }) => {
 const IN_PAN = /\b(?:fry|saut[eé]|pan|hob|stove|griddle|simmer|boil)\b/i;
 const IN_OVEN = /\b(?:bake|roast|oven)\b/i;
 /** "Fry 4 min a side, or bake 25 minutes": one of them is done. */
-function twoWays(text: string, plain: string): StepDoubt | undefined {
+const eitherWay: Rule = ({ step: { text }, settled }) => {
   const [first = '', second, ...more] = text.split(
     /(?:[,;]?\s+(?:-\s+)?or (?:else |alternatively )?|\.\s+(?:alternatively|otherwise|or),?\s+)(?=(?:bake|roast|fry|saut|simmer|boil|in (?:the|a|an) )\b)/i,
   );
-  if (second === undefined || more.length > 0 || /\b(?:by hand|in all)\b/i.test(plain)) return undefined;
+  if (second === undefined || more.length > 0 || settled) return undefined;
   const [a, b] = [withoutNames(first), withoutNames(second)];
   // "Toss raw with the sauce, or fry the noodles for 2 minutes first"
   const cooked = durationsIn(a).length === 0 && durationsIn(b).length > 0 && !IN_PAN.test(a) && !IN_OVEN.test(a);
@@ -60,9 +59,7 @@ function twoWays(text: string, plain: string): StepDoubt | undefined {
       text: way.trim(),
     })),
   };
-}
-
-const eitherWay: Rule = ({ step: { text } }) => twoWays(text, withoutNames(plainSigns(text)));
+};
 
 /** Is it done at all, or is it another way of it? */
 export const otherWays: Rule = firstOf([onlyIf, variant, eitherWay]);

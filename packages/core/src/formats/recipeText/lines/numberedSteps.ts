@@ -1,4 +1,5 @@
 import { isVerb } from '../kitchenVerbs.ts';
+import { METHOD } from '../lineSorts.ts';
 
 /** "1 Boil noodles", "2 Blanch peas": a number, and what is done. */
 const POINT = /^(\d{1,2})(?:[.)]\s*|\s+[–—·•-]\s+|\s+)(?=\+?\s*(\p{L}+)[\s,+&:])/u;
@@ -36,12 +37,10 @@ export function withPoints(raws: readonly string[]): readonly string[] {
       for (const { at } of run) points.add(at);
   }
   const [first] = points;
-  const headed = raws.slice(0, first).some((raw) => HEADING.test(raw.trim()));
+  const headed = raws.slice(0, first).some((raw) => METHOD.test(raw.trim()));
   return raws.flatMap((raw, at) => {
     if (!points.has(at)) return [raw];
     const line = raw.trim().replace(POINT, '$1. ');
     return at === first && !headed ? ['', 'Method', line] : [line];
   });
 }
-
-const HEADING = /^(?:#+\s*)?(?:method|directions|procedure|process|instructions|steps|preparation)\s*:?$/i;

@@ -11,7 +11,7 @@ import { inGrams, timesApart, withAsides, withHeadings } from './wholeText.ts';
 /** A line that belongs to a list. */
 const LISTED = /^[\s\p{P}]*\d|\d\s*(?:k?g|ml|l|tbsp|tsp|cups?)\b/iu;
 /** An order, or sentences, that are none of a list. */
-const isTold = (raw: string): boolean => {
+const tellsWhatToDo = (raw: string): boolean => {
   const bare = raw.trim().replace(BULLET, '');
   return ordered(bare) || isSentence(bare);
 };
@@ -43,17 +43,15 @@ export function textLines(text: string): readonly string[] {
   const done = parted.flatMap((found) => (found?.[1] && found[2] ? ['', `${wordsOf(found[1])}: ${found[2]}`] : []));
   // What is done with each comes behind the list: before what is done with all, where that is told.
   const last = parted.findLastIndex(Boolean);
-  const headed = raws.findIndex((raw, n) => n > last && METHOD.test(raw.trim()));
-  const told = headed >= 0 ? -1 : raws.findIndex((raw, n) => n > last && isTold(raw));
-  const listEnds = raws.slice(last + 1).every((raw) => !LISTED.test(raw))
-    ? last
-    : headed >= 0
-      ? headed
-      : told >= 0
-        ? told - 1
-        : raws.length - 1;
+  const rest = raws.slice(last + 1);
+  const headed = rest.findIndex((raw) => METHOD.test(raw.trim()));
+  const told = headed < 0 ? rest.findIndex(tellsWhatToDo) : -1;
+  const listGoesOn = rest.some((raw) => LISTED.test(raw));
+  /** The line that it comes behind: the heading of the method, the one before what is told, or the last of all. */
+  const into = !listGoesOn ? 0 : headed >= 0 ? headed + 1 : told >= 0 ? told : rest.length;
+  const listEnds = last + into;
   // From there on it is told what is done, also where no heading says so.
-  const behind = told >= 0 && listEnds === told - 1 && done.length > 0 ? ['', 'Method', ...done] : done;
+  const behind = listGoesOn && told >= 0 && done.length > 0 ? ['', 'Method', ...done] : done;
   return raws.flatMap((raw, n) => [
     ...(n === start ? lineApart(parted[n]?.[1] ?? raw, true) : laterLines(parted[n]?.[1] ?? raw)),
     ...(n === listEnds ? behind : []),
