@@ -15,6 +15,21 @@ export function more(text: string, words: string): string {
     ? `${bare}. ${words.charAt(0).toUpperCase()}${words.slice(1)}.`
     : `${bare}, ${words}.`;
 }
-/** One choice for each of so many minutes. */
-export const minutesOf = (text: string, list: readonly number[]) =>
-  list.map((n) => ({ label: `${n} min`, text: more(text, `${n} minutes`) }));
+/** One choice for each of so many minutes; `said`: the step that says so. */
+export const minutesOf = (
+  text: string,
+  list: readonly number[],
+  said = (n: number) => more(text, `${n} minutes`),
+): StepDoubt['choices'] => list.map((n) => ({ label: `${n} min`, text: said(n) }));
+/** The same of all of a step's time. */
+export const minutesInAll = (text: string, list: readonly number[]): StepDoubt['choices'] =>
+  minutesOf(text, list, (n) => more(text, `in all ${n} minutes`));
+
+/** Is it a step at all? `yes`: its words where it is one; `hardly`: that it is none comes first. */
+export function whetherStep(yes: string, hardly = false): StepDoubt {
+  const choices = [
+    { label: 'yes', text: yes },
+    { label: 'no, leave it out', text: '' },
+  ];
+  return { question: 'Is this a step of the recipe?', choices: hardly ? choices.reverse() : choices };
+}

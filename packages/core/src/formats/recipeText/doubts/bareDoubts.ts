@@ -1,6 +1,6 @@
 import { listed } from '../../../quantity/index.ts';
 import { bareMinutesIn, type BareMinutes } from '../bareMinutes.ts';
-import { more, type StepDoubt } from '../stepDoubt.ts';
+import { minutesInAll, more, type StepDoubt } from '../stepDoubt.ts';
 import { durationsIn, timesIn } from '../timesIn.ts';
 import type { Rule } from './asked.ts';
 
@@ -31,7 +31,7 @@ function besideDoubt(text: string, bare: readonly BareMinutes[]): StepDoubt {
   const numbers = listed(bare.map(({ minutes }) => `“${minutes}”`));
   return {
     question: `${numbers}: minutes more? How long is it in all?`,
-    choices: [...new Set([all, said])].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+    choices: minutesInAll(text, [...new Set([all, said])]),
   };
 }
 

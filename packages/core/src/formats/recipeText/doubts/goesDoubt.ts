@@ -1,6 +1,6 @@
 import { plainSigns } from '../../../quantity/index.ts';
 import type { MethodStep } from '../readMethodStep.ts';
-import { minutesOf, more, type StepDoubt } from '../stepDoubt.ts';
+import { minutesInAll, minutesOf, more, type StepDoubt } from '../stepDoubt.ts';
 import { batchesIn, durationsIn } from '../timesIn.ts';
 
 /** "Fold 4 times every 30 min" */
@@ -93,7 +93,7 @@ export function goesDoubt(step: MethodStep, plain: string, pieces: number): Step
     const all = [...new Set([...said.map(({ to }) => to), said.reduce((sum, { to }) => sum + to, 0)])];
     return {
       question: 'Several times are said here. How long is it in all?',
-      choices: all.map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+      choices: minutesInAll(text, all),
     };
   }
   return undefined;

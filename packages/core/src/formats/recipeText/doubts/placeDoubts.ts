@@ -2,7 +2,7 @@ import { OFF_FROM_MINUTES, onNoHeat, saysDeed } from '../kitchenVerbs.ts';
 import { withoutEnd } from '../ownWords.ts';
 import type { MethodStep } from '../readMethodStep.ts';
 import { placesLikely } from '../secondReading/placesLikely.ts';
-import { more, type StepDoubt } from '../stepDoubt.ts';
+import { more, whetherStep, type StepDoubt } from '../stepDoubt.ts';
 import type { Rule } from './asked.ts';
 
 /** The usual ones, °C. */
@@ -109,12 +109,6 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
 export const isStepDoubt: Rule = ({ step, plain }) => {
   const { text } = step;
   if (!step.timed && !step.station && !step.kept && !step.afterwards && !saysDeed(plain) && !/^oven\b/i.test(plain))
-    return {
-      question: 'Is this a step of the recipe?',
-      choices: [
-        { label: 'yes, by hand', text: more(text, 'done by hand') },
-        { label: 'no, leave it out', text: '' },
-      ],
-    };
+    return whetherStep(more(text, 'done by hand'));
   return undefined;
 };

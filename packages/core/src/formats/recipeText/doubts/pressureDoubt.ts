@@ -1,5 +1,5 @@
 import { heldFor } from '../pressureIn.ts';
-import { more } from '../stepDoubt.ts';
+import { minutesOf, more } from '../stepDoubt.ts';
 import { durationsIn, timesIn } from '../timesIn.ts';
 import type { Rule } from './asked.ts';
 
@@ -16,21 +16,22 @@ export const pressureDoubt: Rule = ({ step }) => {
   if (step.low)
     return {
       question: 'Plans here know high pressure alone. How long would it be at high?',
-      choices: [3, 5, 10, 15].map((n) => ({ label: `${n} min`, text: atHigh(text, n) })),
+      choices: minutesOf(text, [3, 5, 10, 15], (n) => atHigh(text, n)),
     };
   if (!step.timed)
     return {
       question: 'How long at pressure?',
-      choices: [5, 10, 20, 30].map((n) => ({ label: `${n} min`, text: heldFor(text, n) })),
+      choices: minutesOf(text, [5, 10, 20, 30], (n) => heldFor(text, n)),
     };
   const held = durationsIn(text.split(/\b(?:natural|quick|releas|vent|NPR|NR|QPR|QR)/i)[0] ?? text);
   if (held.length > 1)
     return {
       question: 'Several times are said here. How long is it at pressure?',
-      choices: held.map(({ to }) => ({
-        label: `${to} min`,
-        text: `Pressure cook for ${to} minutes, natural release.`,
-      })),
+      choices: minutesOf(
+        text,
+        held.map(({ to }) => to),
+        (n) => `Pressure cook for ${n} minutes, natural release.`,
+      ),
     };
   if (!step.release)
     return {

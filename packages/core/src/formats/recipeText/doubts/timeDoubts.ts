@@ -1,5 +1,5 @@
 import { boilsStarch } from '../kitchenVerbs.ts';
-import { minutesOf, more } from '../stepDoubt.ts';
+import { minutesInAll, minutesOf, more } from '../stepDoubt.ts';
 import { beforeTheEnd, timesIn } from '../timesIn.ts';
 import { firstOf, type Rule } from './asked.ts';
 
@@ -12,10 +12,9 @@ export const againDoubt: Rule = ({ step, plain }) => {
     return {
       question: 'How long does it take once more?',
       choices: [
-        ...[step.again.minutes, 2 * step.again.minutes].map((n) => ({
-          label: `${n} min`,
-          text: more(text, `${n} minutes${AGAIN_AT[step.again?.station ?? ''] ?? ''}`),
-        })),
+        ...minutesOf(text, [step.again.minutes, 2 * step.again.minutes], (n) =>
+          more(text, `${n} minutes${AGAIN_AT[step.again?.station ?? ''] ?? ''}`),
+        ),
         { label: 'it is within the minutes above', text: more(text, 'done by hand') },
       ],
     };
@@ -105,7 +104,7 @@ const timeUnsaid: Rule = ({ step, plain }) => {
   if (BY_ITS_PACK.test(within) && timesIn(within).length === 0)
     return {
       question: 'How long does it take in all?',
-      choices: [5, 10, 20, 40].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+      choices: minutesInAll(text, [5, 10, 20, 40]),
     };
   if (!step.timed && (BY_ITS_PACK.test(plain) || boilsStarch(plain) || (WAITS.test(plain) && !BROUGHT.test(plain))))
     return { question: 'How long?', choices: minutesOf(text, [5, 10, 20, 40]) };

@@ -1,7 +1,7 @@
 import { plainSigns } from '../../../quantity/index.ts';
 import { clockDoubt } from '../clockLines.ts';
 import { wayDoubt } from '../otherWay.ts';
-import { minutesOf, more } from '../stepDoubt.ts';
+import { minutesInAll, minutesOf } from '../stepDoubt.ts';
 import { firstOf, type Rule } from './asked.ts';
 
 const byClock: Rule = ({ step: { text } }) => clockDoubt(text);
@@ -16,7 +16,7 @@ const tooLong: Rule = ({ step }) => {
   if (step.kind === 'work' && step.timed && step.minutes.latest > LONGEST_WORK && !/\bin all\b/i.test(text))
     return {
       question: 'How long does it take in all?',
-      choices: [10, 30, 60, 120].map((n) => ({ label: `${n} min`, text: more(text, `in all ${n} minutes`) })),
+      choices: minutesInAll(text, [10, 30, 60, 120]),
     };
   return undefined;
 };

@@ -1,6 +1,6 @@
 import type { MethodStep } from '../readMethodStep.ts';
 import { sentencesOf } from '../splitMethod.ts';
-import { more, type StepDoubt } from '../stepDoubt.ts';
+import { more, whetherStep, type StepDoubt } from '../stepDoubt.ts';
 import { isTold } from '../toldOnly.ts';
 import { toldShare } from './toldOrDone.ts';
 
@@ -23,7 +23,5 @@ export function remarkDoubt({ text, timed, kind, afterwards }: MethodStep): Step
   const likely = sentences.every((sentence) => toldShare(sentence) >= REMARK_FROM);
   if (!likely && !sentences.every(isTold)) return undefined;
   // Without a time it is work for somebody's hands.
-  const yes = { label: 'yes', text: timed || kind === 'ahead' || afterwards ? text : more(text, 'done by hand') };
-  const no = { label: 'no, leave it out', text: '' };
-  return { question: 'Is this a step of the recipe?', choices: likely ? [no, yes] : [yes, no] };
+  return whetherStep(timed || kind === 'ahead' || afterwards ? text : more(text, 'done by hand'), likely);
 }
