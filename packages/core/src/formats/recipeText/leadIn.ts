@@ -37,6 +37,10 @@ const LONGEST_H = 24;
 /** The evening before. Common practice, no published source. */
 const EVENING = { least: 8, most: 14 };
 
+/** "Overnight in cold water (min. 10 hours)", "overnight (8-24 h)": what the night is at least, or how long it is. */
+const OF_THE_NIGHT =
+  /^[^.;\d]{0,30}?[\s,(](?:for |about |ca\.? |~ ?)*(at least |min(?:imum)?\.? |not less than )?(?:for )?$/i;
+
 const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
 
 export interface SaidLead {
@@ -106,6 +110,17 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
     return { hours: { least: from * 24, most: to * 24 + 12 }, ...(apart ? { apart: days[0] } : {}) };
   }
   const time = first;
+  const [, second] = timesIn(plain);
+  const ofNight =
+    first && second && /^over ?night/i.test(plain.slice(first.at, first.end)) && second.from >= LEAD_FROM_H * 60
+      ? OF_THE_NIGHT.exec(plain.slice(first.end, second.at))
+      : null;
+  if (second && ofNight) {
+    const least = second.from / 60;
+    return {
+      hours: { least, most: second.to > second.from && !ofNight[1] ? second.to / 60 : Math.max(least, EVENING.most) },
+    };
+  }
   if (time && time.to >= LEAD_FROM_H * 60) {
     const least = time.from / 60;
     return {

@@ -92,12 +92,18 @@ const OFF_HEAT =
 const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)?.index ?? plain.length);
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
-const withoutVessels = (plain: string): string =>
-  /\b(?:steam[- ]dry|cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
+const withoutVessels = (said: string): string => {
+  const plain = said.replace(EATEN_FROM, 'eat');
+  return /\b(?:steam[- ]dry|cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
     plain,
   )
     ? plain.replace(/\b(?:sauce)?pan\b|\bpot\b|\bskillet\b|\bwok\b/gi, 'thing')
     : plain;
+};
+
+/** Nobody cooks in what is only eaten from. */
+const EATEN_FROM =
+  /\b(?:eat|eaten|serve|served)\b[^.;]{0,25}?\b(?:out of|from|in) (?:the|its) (?:pan|pot|skillet|wok)\b/gi;
 
 /** "In the cast iron pot, 150 degrees for two hours": degrees are an oven's, whatever stands in it; but for those of hot oil. */
 const withoutPots = (plain: string): string =>

@@ -7,7 +7,14 @@ import { PORTIONS_IN_NAME, portionsIn, portionsWithin } from './portionsSaid.ts'
 const LONGEST_NAME = 100;
 /** Who it is from, over the name of it: "From the back of the packet". */
 const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b|^recipe (?:no\.? ?)?\d+\.?$/i;
+/** "Dish: chickpea curry", under a head that every card has. */
+const NAMED = /^(?:title|recipe name|name|dish|menu item)\s*:+\s*\p{L}/iu;
+/** So far below the top a card says what it is of. */
+const CARD_LINES = 6;
 export const behindWhoSays = (lines: readonly string[], first: number): number => {
+  const named = lines.findIndex((line, at) => at <= first + CARD_LINES && NAMED.test(line));
+  if (first >= 0 && named > first && lines.slice(first, named).every((line) => !isIngredient(line) && !headingOf(line)))
+    return named;
   const next = lines.findIndex((line, at) => at > first && line !== '');
   const [line = '', under = ''] = [lines[first], lines[next]];
   // "Notes for Thursday:", over "FRIED RICE - 5 people"
