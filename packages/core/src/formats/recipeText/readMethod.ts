@@ -28,7 +28,11 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
   for (const text of texts) {
     const step = readMethodStep(text, steps.at(-1), heated);
     const said = celsiusIn(plainSigns(text));
-    if (said !== undefined && (OVEN.test(text) || step.station === 'oven' || HEAT_ALONE.test(text))) heated = said;
+    if (
+      said !== undefined &&
+      (OVEN.test(text) || /^pre-?heat\b/i.test(text) || step.station === 'oven' || HEAT_ALONE.test(text))
+    )
+      heated = said;
     const timed = steps.findLast((before) => before.timed && before.kind === 'work');
     steps.push(
       /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed

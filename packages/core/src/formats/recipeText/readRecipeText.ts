@@ -32,7 +32,7 @@ import {
   portionsIn,
   portionsWithin,
 } from './portionsSaid.ts';
-import { behindWhoSays, isName, nameBehindList, nameOf } from './recipeName.ts';
+import { behindWhoSays, isGreeting, isName, nameBehindList, nameOf } from './recipeName.ts';
 import { durationsIn } from './timesIn.ts';
 import { isRemark } from './secondReading/remarkDoubt.ts';
 import { isTold } from './toldOnly.ts';
@@ -117,6 +117,11 @@ export function readRecipeText(text: string): RecipeText {
       if (line) notes.push(line);
       continue;
     }
+    if (at === start && isGreeting(line)) {
+      portions ??= portionsWithin(line);
+      notes.push(line);
+      continue;
+    }
     if (line === '') {
       if (part === 'method' || method.length > 0) method.push('');
       if (groups.at(-1) === group) group = '';
@@ -162,7 +167,7 @@ export function readRecipeText(text: string): RecipeText {
     if (
       part !== 'method' &&
       part !== 'notes' &&
-      /^[A-Z][A-Z &-]{3,30}$/.test(line) &&
+      /^(?:[A-Z][A-Z &-]{3,30}|WET|DRY|VEG)$/.test(line) &&
       /[a-z]{3}/.test(lines[at + 1] ?? '')
     ) {
       group = partOf(line);

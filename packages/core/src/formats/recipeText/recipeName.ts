@@ -52,7 +52,9 @@ export function nameOf(title: string): string {
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
 }
 /** To whom a letter is, and no dish. */
-const LETTER = /^(?:dear|hi|hello|hey)\b.{0,30}[,!.]?$/i;
+const LETTER = /^(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.]{0,30}[,!.] )/i;
+/** A greeting, and what it is about: no name, and nothing to do. */
+export const isGreeting = (line: string): boolean => line.length <= LONGEST_NAME && LETTER.test(line);
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */
 export function isName(line: string, next: string | undefined): boolean {
   if (line === '' || line.length > LONGEST_NAME || headingOf(line) || LETTER.test(line)) return false;

@@ -33,7 +33,7 @@ export function rowOf(cells: readonly string[]): string | undefined {
   return amount === undefined ? filled.join(' ') : [amount, ...filled.filter((_, n) => n !== at)].join(' ');
 }
 
-const cellsOf = (raw: string): readonly string[] =>
+export const cellsOf = (raw: string): readonly string[] =>
   raw
     .trim()
     .replace(/^\||\|$/g, '')

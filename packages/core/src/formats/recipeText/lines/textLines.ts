@@ -5,6 +5,7 @@ import { doneWith, wordsOf } from './doneWith.ts';
 import { lineApart } from './lineApart.ts';
 import { withPoints } from './numberedSteps.ts';
 import { inPlainSigns } from './plainText.ts';
+import { stepsOfTables } from './stepTables.ts';
 import { withParts } from './tables.ts';
 import { inGrams, timesApart, withAsides, withHeadings } from './wholeText.ts';
 
@@ -24,6 +25,7 @@ const PASSES: readonly ((raws: readonly string[]) => readonly string[])[] = [
   withNights,
   withDays,
   withHeadings,
+  stepsOfTables,
   withParts,
   withPoints,
 ];
