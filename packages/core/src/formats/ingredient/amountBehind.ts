@@ -24,6 +24,10 @@ const FOR_WHAT = /\b(?:for|in|with|to) (?:the|a|an)\b/i;
  * @example withAmountFirst('Swiss chard: 1 large bunch, stems apart', 'US') // "1 large bunch Swiss chard, stems apart"
  */
 export function withAmountFirst(line: string, system: UnitSystem): string {
+  // "lentils, green, 350 g"
+  const [, of = '', kind = '', at = ''] =
+    /^(\p{L}[\p{L} -]*), (\p{L}[\p{L} -]*), ((?:about |ca\.? )?\d.*)$/iu.exec(line) ?? [];
+  if (at !== '') return withAmountFirst(`${of}: ${at}, ${kind}`, system);
   const [, name = '', behind = ''] = NAMED.exec(line) ?? [];
   if (behind === '' || NUMBERED.test(name) || FOR_WHAT.test(name)) return line;
   const open = line.slice(0, line.length - behind.length).endsWith('(');

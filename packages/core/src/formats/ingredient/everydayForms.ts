@@ -53,6 +53,14 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
     ),
     (_, n = '') => `${(readNumber(n)?.value ?? new Fraction(1)).mul(180).valueOf()} ml `,
   ],
+  // "¾ cup short grain rice (rice cooker cup)"
+  [
+    new RegExp(
+      String.raw`^(${NUMBER})\s*cups?\s+(.*?),?\s*\((?:(?:the|my|a|in|of|with|its|own) )*rice[- ]cooker(?:['’]s)?(?: own)? cups?\)`,
+      'i',
+    ),
+    (_, n = '', food = '') => `${(readNumber(n)?.value ?? new Fraction(1)).mul(180).valueOf()} ml ${food}`,
+  ],
   // "1 glass (150 ml) white wine"
   [
     /^(?:an?|one|1)\s+(?:(?:small|large|big|good)\s+)?(?:glass|mug|bowl)\s+\((?:about\s+)?(\d+\s?(?:ml|cl|dl|g))\)\s+(?:of\s+)?/i,

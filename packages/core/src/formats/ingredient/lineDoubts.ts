@@ -61,6 +61,10 @@ export function otherFoodDoubt(
   };
 }
 
+/** A name without any word before or behind it, of another food. */
+const standsAlone = (found: ReturnType<typeof findFood>, food: Food): boolean =>
+  isOther(found, food) && found !== undefined && 'before' in found && found.before === '' && found.after === '';
+
 /** A food named beside the line's own that brings in an allergen of its own: "couscous, with almonds". */
 export function besides(
   food: Food,
@@ -69,6 +73,10 @@ export function besides(
 ): { readonly words: string; readonly brings: string } | undefined {
   for (const part of parts) {
     if (/^(?:or|and|see|not|no|without)\b/i.test(part)) continue;
+    // "2 kg carrots, celery & onions": one amount, and several foods.
+    const names = part.split(/\s+(?:and|&|\+)\s+/i);
+    if (names.length > 1 && names.every((name) => standsAlone(findFood(name, foods), food)))
+      return { words: part, brings: names.join(' and ') };
     const found = findFood(part, foods);
     if (!found || 'near' in found || found.food === food) continue;
     const { contains } = addedBy(statementOf(found.food), statementOf(food));

@@ -15,7 +15,7 @@ export const eatersAlone = (line: string): number | undefined => {
 };
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
 const EATERS =
-  /[(,=/]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)\s+(?:(?:very )?(?:hungry|greedy|big|small|light|average|normal|good|generous) )?(?:slices|pieces|portions|servings|people|persons|eaters|mains?|main courses)\b)/i;
+  /[(,=/]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)(?:\s?(?:-|–|to)\s?\d+)?\s+(?:(?:very )?(?:hungry|greedy|big|small|light|average|normal|good|generous) )?(?:slices|pieces|portions|servings|people|persons|ppl|pax|eaters|mains?|main courses)\b)/i;
 /** Who says "serves" says it of eaters, wherever that stands: "1 loaf (12 slices), serves 6". */
 export function eatersIn(text: string): number | undefined {
   const found = EATERS.exec(text);
@@ -34,13 +34,13 @@ export const portionsWithin = (text: string): number | undefined => {
   if (eaters !== undefined) return eaters;
   if (ONE_WHOLE.test(text)) return undefined;
   const said =
-    /(?:\b(?:serves|feeds|enough for):?(?: (?:about|around|roughly))?|\b(?:does|makes)|^for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b|\s*(?:or|to|-|–)\s*\w+\s+(?:jars?|bottles?)\b)/i.exec(
+    /(?:\b(?:serves|feeds|enough for):?(?: (?:about|around|roughly))?|\b(?:does|makes)|(?:^|[.!] )for|\(for|^(?:portions|servings):)\s+(\d+|two|three|four|five|six|eight|ten|twelve)\b(?![.,]\d|\s*[x×]\s?\d+\s*(?:ml|l)\b|\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|c|jars?|bottles?)\b|\s*(?:or|to|-|–)\s*\w+\s+(?:jars?|bottles?)\b)/i.exec(
       text,
     );
   const bowls =
     said ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
-    /(?:^|[\s(~])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|people|persons)\b/i.exec(
+    /(?:^|[\s(~])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|helpings|people|persons)\b/i.exec(
       text,
     );
   return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();

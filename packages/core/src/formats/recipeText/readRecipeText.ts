@@ -32,7 +32,7 @@ import {
   portionsIn,
   portionsWithin,
 } from './portionsSaid.ts';
-import { behindWhoSays, isGreeting, isName, nameBehindList, nameOf } from './recipeName.ts';
+import { behindWhoSays, isGreeting, isName, nameApart, nameBehindList, nameOf } from './recipeName.ts';
 import { durationsIn } from './timesIn.ts';
 import { isRemark } from './secondReading/remarkDoubt.ts';
 import { isTold } from './toldOnly.ts';
@@ -82,6 +82,7 @@ export function readRecipeText(text: string): RecipeText {
   const bracket = PORTIONS_IN_NAME.exec(first.replace(/\.$/, ''));
   const title = first.replace(bracket ? /\.$/ : /(?<=\bfor \d+)\.$/i, '').replace(PORTIONS_IN_NAME, '');
   const named = isName(title, lines[start + 1]);
+  const [name, toldOfIt] = nameApart(title);
   const listed = lines.some((line) => INGREDIENTS.test(line));
   const hasList = lines.filter((line) => isIngredient(line.replace(BULLET, '').trim())).length > 1;
 
@@ -111,7 +112,14 @@ export function readRecipeText(text: string): RecipeText {
   const onItsDay = (bare: string): string => (AHEAD_OF_IT.test(day) ? `${day} ${bare}` : bare);
   const methodFrom = lines.findIndex((line) => METHOD.test(line));
   for (const [at, line] of lines.entries()) {
-    if (named && at === start) continue;
+    if (named && at === start) {
+      if (toldOfIt !== undefined) {
+        portions ??= portionsWithin(toldOfIt);
+        method.push(...ovenSaid(toldOfIt));
+        notes.push(toldOfIt);
+      }
+      continue;
+    }
     // Who it is from or for stands over the name.
     if (named && at < start && marked < 0 && behind < 0) {
       if (line) notes.push(line);
@@ -250,7 +258,7 @@ export function readRecipeText(text: string): RecipeText {
     })
     .filter(Boolean);
   return {
-    name: named ? nameOf(title) : '',
+    name: named ? nameOf(name) : '',
     portions,
     ingredients,
     ...(groups.some(Boolean) ? { groups } : {}),

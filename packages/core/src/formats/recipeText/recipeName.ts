@@ -51,6 +51,12 @@ export function nameOf(title: string): string {
     .trim();
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
 }
+/** "Bean burritos. Sunday, 2 hrs, makes 12.": the name, and what is told of it in the same line. */
+const TOLD_BEHIND = /^(?!.*\b(?:[Nn]o|[Nn]r|[Ss]t|[Dd]r|[Mm]rs?|[Vv]ol)\. )([^.!?\d()]{4,60})[.!] (\p{Lu}.*)$/u;
+export function nameApart(title: string): readonly [name: string, told?: string] {
+  const [, name, told] = TOLD_BEHIND.exec(title) ?? [];
+  return name !== undefined && told !== undefined && !isOrder(name) ? [name, told] : [title];
+}
 /** To whom a letter is, and no dish. */
 const LETTER = /^(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.]{0,30}[,!.] )/i;
 /** A greeting, and what it is about: no name, and nothing to do. */

@@ -45,5 +45,20 @@ const nothingToBoil: Rule = ({ step, dry = false }) => {
   return undefined;
 };
 
+/** "The curry (serves 4): fry …": for how many it is, said again within a method. */
+const SERVED_AGAIN =
+  /^((?:the |for the )?\p{L}[\p{L} ]{2,40}?) ?\((?:serves|makes|feeds|for) \d+[^()]*\)(?=\s*[:.–—-])/iu;
+const nextRecipe: Rule = ({ step: { text } }) => {
+  const [said, name = ''] = SERVED_AGAIN.exec(text) ?? [];
+  if (said === undefined) return undefined;
+  return {
+    question: `“${said}”: does another recipe begin here?`,
+    choices: [
+      { label: 'no, it is all one dish', text: text.replace(said, name) },
+      { label: 'yes, leave this step out', text: '' },
+    ],
+  };
+};
+
 /** What is asked of any step, whatever it does. */
-export const wholeDoubts: Rule = firstOf([byClock, byOtherWay, tooLong, whichDegrees, nothingToBoil]);
+export const wholeDoubts: Rule = firstOf([nextRecipe, byClock, byOtherWay, tooLong, whichDegrees, nothingToBoil]);

@@ -3,6 +3,13 @@ import { inDigits } from '../numberWords.ts';
 const HOT_IN_F = /\b(?:3\d[05]|4\d[05]|500) ?(?:°|deg(?:rees)?\b) ?(?!C)/i;
 const IN_CELSIUS = /\b\d{2,3} ?(?:°|deg(?:rees)?\b)? ?C\b/;
 
+/** Each of these rows of ringed digits begins with a one. */
+const RINGED_ONES = [0x2460, 0x2776, 0x2780, 0x278a];
+const ringed = (sign: string): number => {
+  const code = sign.codePointAt(0) ?? 0;
+  return code - Math.max(...RINGED_ONES.filter((one) => one <= code)) + 1;
+};
+
 /** Bold type says nothing of a recipe; 10' are ten minutes, and a digit on a key is the number of a step. */
 export const inPlainSigns = (text: string): string =>
   inDigits(text)
@@ -43,5 +50,10 @@ export const inPlainSigns = (text: string): string =>
         `1 ${pack} of ${of} (${n} ${/^g/i.test(unit) ? 'g' : unit})`,
     )
     // "10m", "1h30m": nobody cooks by the metre.
-    .replace(/(?<=\d)\s?m(?=[\s.,;)]|$)/gm, ' min')
+    .replace(/(?<=(?<!\d)\d{1,3})\s?m(?=[\s.,;)]|$)/gm, ' min')
+    // "➊ Mix", "① Mix"
+    .replace(
+      /^(\s*)([\u2460-\u2468\u2776-\u277E\u2780-\u2788\u278A-\u2792])\s*/gmu,
+      (_, before: string, sign: string) => `${before}${ringed(sign)}. `,
+    )
     .replace(/(?<=\b\d{1,3})\s?['′’](?=[\s.,;)]|$)/gm, ' min');
