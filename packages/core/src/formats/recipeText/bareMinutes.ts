@@ -20,6 +20,8 @@ function isCounted(behind: string): boolean {
   if (MEASURED.test(behind)) return true;
   const clause = /^[^.,;:()!?]*/.exec(behind)?.[0].trim() ?? '';
   if (clause === '' || BEGINS.test(clause)) return false;
+  // What withoutNames left of a tray or a tin.
+  if (/^thing\b/.test(clause)) return true;
   return clause
     .split(/\s+/)
     .slice(0, REACH)

@@ -1,3 +1,4 @@
+import { DAYS_A_WEEK } from '../../quantity/index.ts';
 import { more, type StepDoubt } from './stepDoubt.ts';
 import { durationsIn } from './timesIn.ts';
 
@@ -113,6 +114,44 @@ export function withDays(raws: readonly string[]): readonly string[] {
     if (heads.includes(at)) return /\d.*\d/.test(raw) ? '' : raw;
     const waits = !lasts.includes(at) || WAITS.test(raw) || durationsIn(raw).some(({ to }) => to >= NIGHT_MIN);
     return waits ? raw : `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`;
+  });
+}
+
+const WEEKDAYS = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const;
+/** "Friday 8pm – mix everything" */
+const AT_WEEKDAY =
+  /^\s*(?:[-–—*•]\s*)?(sun|mon|tue|wed|thu|fri|sat)(?:\p{Ll}{0,6})\.?,?\s+(?:at |around |about |ca\.? )?(\d{1,2})(?:[:.](\d{2}))?\s*([ap]\.?m\.?|h)?\s*[-–—:,]\s+(?=\p{L})(.+)$/iu;
+
+interface AtWeekday {
+  readonly at: number;
+  readonly minute: number;
+  readonly text: string;
+}
+function atWeekday(raw: string, at: number): readonly AtWeekday[] {
+  const [, day = '', hours = '', minutes, half = '', text = ''] = AT_WEEKDAY.exec(raw) ?? [];
+  if (text === '' || (half === '' && minutes === undefined)) return [];
+  const hour = /^p/i.test(half) ? (Number(hours) % 12) + 12 : /^a/i.test(half) ? Number(hours) % 12 : Number(hours);
+  const days = WEEKDAYS.findIndex((each) => each === day.toLowerCase());
+  return [{ at, minute: days * DAY + hour * HOUR + Number(minutes ?? 0), text: text.trim() }];
+}
+
+/**
+ * Steps that are told by days of the week and the clock: what stands from one to the next for hours says for how long, where it does not say so itself.
+ * @example withWeekdays(['Fri 8pm – mix, fridge', 'Sat 5pm – bake']) // ['1. mix, fridge. Leave for 21 hours.', '2. bake']
+ */
+export function withWeekdays(raws: readonly string[]): readonly string[] {
+  const told = raws.flatMap(atWeekday);
+  if (told.length < 2) return raws;
+  return raws.map((raw, at) => {
+    const n = told.findIndex((each) => each.at === at);
+    const [here, next] = [told[n], told[n + 1]];
+    if (!here) return raw;
+    const step = `${n + 1}. ${here.text}`;
+    const gap = next ? (next.minute - here.minute + DAYS_A_WEEK * DAY) % (DAYS_A_WEEK * DAY) : 0;
+    const said = WAITS.test(here.text) || durationsIn(here.text).some(({ to }) => to >= NIGHT_MIN);
+    if (gap < NIGHT_MIN || said) return step;
+    const long = gap % DAY === 0 ? `${gap / DAY} days` : `${Math.round(gap / HOUR)} hours`;
+    return `${step.replace(/[.\s]*$/, '.')} Leave for ${long}.`;
   });
 }
 

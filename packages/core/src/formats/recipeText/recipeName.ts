@@ -48,6 +48,7 @@ export function nameOf(title: string): string {
     .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|subject|re)\s*:+)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
+    .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')
     .trim();
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
 }

@@ -5,7 +5,7 @@ import { blends, isVerb } from '../kitchenVerbs.ts';
 import { ABOUT_IT, MADE, TELLS, asAbout } from './aboutIt.ts';
 import { NAME_AND_AMOUNT_SMALL } from './doneWith.ts';
 import { inItems, listInLine } from './listInLine.ts';
-import { RULE, TABLE_HEAD, rowOf } from './tables.ts';
+import { RULE, TABLE_HEAD, UNIT_CELL, rowOf } from './tables.ts';
 
 /** A heading with what it heads behind it, in one line. */
 const HEADED =
@@ -137,6 +137,11 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   if (heads.length > 1 && heads.every((part) => TABLE_HEAD.test(part))) return [];
   if (/^(?:qty|quantity|amount)\s+(?:unit|measure)?\s*(?:items?|ingredients?|food)$/i.test(line)) return [];
   const spaced = line.split(/\s{3,}/);
+  // "Tomatoes, ripe    2    kg"
+  if (spaced.length === 3 && /^\d[\d.,/]*$/.test(spaced[1] ?? '') && UNIT_CELL.test(spaced[2] ?? '')) {
+    const row = rowOf(spaced);
+    if (row !== undefined) return [row];
+  }
   // "Green beans     350 g     topped and tailed", "Oil     3 tbsp"
   if (spaced.length === 3 && /^\p{L}/u.test(line) && /^(?:about |ca\.? )?\d\S*(?: \S+){0,2}$/.test(spaced[1] ?? ''))
     return [`${spaced[1] ?? ''} ${spaced[0] ?? ''}, ${spaced[2] ?? ''}`];

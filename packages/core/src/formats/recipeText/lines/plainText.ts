@@ -33,6 +33,9 @@ export const inPlainSigns = (text: string): string =>
     .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    // "flour . . . 620 g"
+    .replace(/(?:[ \t]\.){3,}(?=\s)/g, ' ...')
+    .replace(/(?<![\p{L}\d])w\/out\b ?/gu, 'without ')
     // "w/ bread", "w/o salt"
     .replace(/(?<![\p{L}\d])w\/o\b ?/gu, 'without ')
     .replace(/(?<![\p{L}\d])w\/ ?(?=\p{L}|\d)/gu, 'with ')

@@ -6,7 +6,7 @@ export const TABLE_HEAD =
 /** Over the column that tells which part of the dish a row is for. */
 const PART_HEAD = /^(?:for|part|group|used (?:in|for))$/i;
 /** The unit of an amount in a cell of its own. */
-const UNIT_CELL =
+export const UNIT_CELL =
   /^(?:kg|g|mg|ml|cl|dl|l|oz|lbs?|tbsp|tsp|cups?|pcs?|ea|each|pieces?|bunch(?:es)?|cloves?|tins?|cans?|jars?|heads?)\.?$/i;
 
 const ABOUT_CELL =

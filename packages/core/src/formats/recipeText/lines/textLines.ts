@@ -1,5 +1,5 @@
 import { remembered } from '../../../quantity/index.ts';
-import { withClocks, withDays, withNights } from '../clockLines.ts';
+import { withClocks, withDays, withNights, withWeekdays } from '../clockLines.ts';
 import { BULLET, METHOD, isSentence, ordered } from '../lineSorts.ts';
 import { doneWith, wordsOf } from './doneWith.ts';
 import { lineApart } from './lineApart.ts';
@@ -22,6 +22,7 @@ const PASSES: readonly ((raws: readonly string[]) => readonly string[])[] = [
   inGrams,
   (raws) => raws.flatMap(timesApart),
   withClocks,
+  withWeekdays,
   withNights,
   withDays,
   withHeadings,
