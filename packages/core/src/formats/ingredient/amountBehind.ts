@@ -34,6 +34,10 @@ export function withAmountFirst(line: string, system: UnitSystem): string {
   const said = open ? behind.replace(/\)/, '') : behind;
   const text = said.replace(/^few\b/i, 'a few');
   const read = readAmount(text, system);
+  // "bouillon 3 cubes"
+  const [cubes, n = ''] = /^(\d+)\s+cubes?\b/i.exec(text) ?? [];
+  if (cubes !== undefined && /\b(?:bouillon|stock|broth)$/i.test(name))
+    return `${n} ${name} cubes${text.slice(cubes.length)}`;
   const behindIt = text.slice(text.length - read.rest.length) === read.rest ? read.rest : undefined;
   const rest = read.amount.kind === 'count' ? behindIt?.replace(SIZED, '') : behindIt;
   if (rest === undefined || rest === text || !SAYS_HOW.test(rest)) return line;

@@ -104,6 +104,7 @@ export function stateDoubts(
     food.name === 'tomato paste' &&
     /\bpur[eé]e\b/i.test(text) &&
     ((amount.kind === 'mass' && amount.g.compare(PASTE) > 0) ||
+      (amount.kind === 'pack' && /\b(?:[3-9]\d\d ?g|\d(?:\.\d+)? ?kg)\b/i.test(text)) ||
       (amount.kind === 'volume' && amount.mL.compare(PASTE) > 0))
   )
     return [

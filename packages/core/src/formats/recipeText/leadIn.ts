@@ -41,6 +41,9 @@ const EVENING = { least: 8, most: 14 };
 const OF_THE_NIGHT =
   /^[^.;\d]{0,30}?[\s,(](?:for |about |ca\.? |~ ?)*(at least |min(?:imum)?\.? |not less than )?(?:for )?$/i;
 
+const AT_MOST =
+  /^[,;\s(]*(?:and |but )?(?:max(?:imum)?\.?|at (?:the )?most|up to|not more than|no (?:more|longer) than|but not over)\s*$/i;
+
 const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
 
 export interface SaidLead {
@@ -121,6 +124,15 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
       hours: { least, most: second.to > second.from && !ofNight[1] ? second.to / 60 : Math.max(least, EVENING.most) },
     };
   }
+  // "At least 12 h, max. 18 h"
+  if (
+    time &&
+    second &&
+    time.to >= LEAD_FROM_H * 60 &&
+    second.from > time.to &&
+    AT_MOST.test(plain.slice(time.end, second.at))
+  )
+    return { hours: { least: time.from / 60, most: second.to / 60 } };
   if (time && time.to >= LEAD_FROM_H * 60) {
     const least = time.from / 60;
     return {

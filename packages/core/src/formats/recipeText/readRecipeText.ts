@@ -142,6 +142,17 @@ export function readRecipeText(text: string): RecipeText {
       group = '';
       continue;
     }
+    // Over the list, or first in it: how hot the oven is, and no ingredient.
+    if (
+      part !== 'method' &&
+      part !== 'notes' &&
+      ingredients.length === 0 &&
+      (listed || hasList) &&
+      OVEN_SET.test(line)
+    ) {
+      method.push(line, '');
+      continue;
+    }
     const said = part === 'method' ? undefined : portionsIn(line);
     if (said !== undefined && portions === undefined) {
       portions = said;

@@ -75,7 +75,7 @@ const UP_TO = /^\s*(?:-|to|or|up to)\s*$/i;
 
 /** A number behind these says minutes, where nothing that it could count comes behind it. */
 const BARE = new RegExp(
-  String.raw`\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?<=[,;] )another|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2}|${IN_WORDS})(?=(?: more)?\s*(?:[,.;)]|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))`,
+  String.raw`\b(?:(?:bak(?:e|ing)|roast|simmer|boil|cook|steam|fry|rest|stand|leave|sit|grill)\b(?: (?:it|them|covered|uncovered|again|at \d{3}\S*|in the oven))*(?: (?:for|another|about|a further))*|for (?:another|a further|about another)|(?<=[,;] )another|(?:at|to) \d{3} ?(?:°? ?[CF]\b)? for)\s+(\d{1,2}|${IN_WORDS})(?=(?: more)?\s*(?:[;)]|[,.](?!\d)|$|(?:more )?(?:then|and then|until|with|on|or until)\b|more\b))`,
   'gi',
 );
 

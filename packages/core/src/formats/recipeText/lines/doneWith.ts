@@ -8,7 +8,8 @@ import { listInLine } from './listInLine.ts';
 export const NAME_AND_AMOUNT_SMALL = /^\p{L}[\p{L} '-]*\s\d[\d.,/ ]*(?:\p{L}{1,8}(?: \p{L}+)?)?$/u;
 
 /** "Broccoli 2 heads -> steam 5 min": what is bought, and what is done with it. */
-const DONE_WITH = /^\s*((?=[^>→]*[\d½¼¾⅓⅔])(?![^>→]*\.\s)\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/;
+const DONE_WITH =
+  /^\s*(?!(?:yields?|makes|serves|total|gives)\b)((?=[^>→]*[\d½¼¾⅓⅔])(?![^>→]*\.\s)\S[^>→]*?)\s+(?:->|=>|→)\s+(\S.*)$/i;
 /** "C) Onion 1.2 kg, pepper 1 kg - sweat 15 min": a dash does it too, behind several things. */
 const DASHED = /^\s*(?:[A-H][.)]\s+)?((?=[^–—]*\d)[\p{L}\d](?:(?!\.\s)[^–—])*?)\s+[-–—]\s+(\p{L}+(?:\s.*)?)$/u;
 export function doneWith(raw: string, first: boolean): readonly string[] | null {
