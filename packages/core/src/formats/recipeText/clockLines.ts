@@ -61,7 +61,7 @@ export function withNights(raws: readonly string[]): readonly string[] {
     NIGHT.test(raw) &&
     !/\b(?:overnight|until|till|before)\b/i.test(raw) &&
     !durationsIn(raw).some(({ to }) => to >= NIGHT_MIN)
-      ? `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`
+      ? leftFor(raw, 'overnight')
       : raw,
   );
 }
@@ -87,7 +87,7 @@ function withWait(raw: string, days: readonly LabelledDay[], n: number): string 
   // "Stir every day" says how often, and not how long.
   const waits = WAITS.test(told) || durationsIn(told).some(({ to }) => to >= NIGHT_MIN);
   if (gap <= 0 || waits) return raw;
-  return `${raw.replace(/[.\s]*$/, '.')} Leave ${gap === 1 ? 'overnight' : `for ${gap} days`}.`;
+  return leftFor(raw, gap === 1 ? 'overnight' : `for ${gap} days`);
 }
 
 /**
@@ -113,9 +113,15 @@ export function withDays(raws: readonly string[]): readonly string[] {
   return raws.map((raw, at) => {
     if (heads.includes(at)) return /\d.*\d/.test(raw) ? '' : raw;
     const waits = !lasts.includes(at) || WAITS.test(raw) || durationsIn(raw).some(({ to }) => to >= NIGHT_MIN);
-    return waits ? raw : `${raw.replace(/[.\s]*$/, '.')} Leave overnight.`;
+    return waits ? raw : leftFor(raw, 'overnight');
   });
 }
+
+/** Its last word is of what stands: how long belongs to it. */
+const STANDS_LAST = /\b(?:soak|marinat|steep|prove|proof|chill|rest|ferment)\w*[^.;!?]*[.\s]*$/i;
+/** What is said of a line's waiting, in its last sentence or in one of its own. */
+const leftFor = (raw: string, long: string): string =>
+  STANDS_LAST.test(raw) ? `${raw.replace(/[.\s]*$/, '')}, ${long}.` : `${raw.replace(/[.\s]*$/, '.')} Leave ${long}.`;
 
 const WEEKDAYS = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const;
 /** "Friday 8pm – mix everything" */
@@ -151,7 +157,7 @@ export function withWeekdays(raws: readonly string[]): readonly string[] {
     const said = WAITS.test(here.text) || durationsIn(here.text).some(({ to }) => to >= NIGHT_MIN);
     if (gap < NIGHT_MIN || said) return step;
     const long = gap % DAY === 0 ? `${gap / DAY} days` : `${Math.round(gap / HOUR)} hours`;
-    return `${step.replace(/[.\s]*$/, '.')} Leave for ${long}.`;
+    return leftFor(step, `for ${long}`);
   });
 }
 

@@ -2,7 +2,7 @@ import { DAYS_A_WEEK, plainSigns, remembered } from '../../quantity/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const STANDS =
-  /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set|cool(?!er|ing oil)|cellar|over ?night|steep|infuse|wait|matur|room temp)/i;
+  /\b(?:soak|marinat|sprout|chill|refrigerat|fridge|rest|prove|proof|stand|leave|press|drain|salt|ferment|freeze|set|cool(?!er|ing oil)|cellar|over ?night|steep|infuse|wait|matur|incubat|room temp)/i;
 const SOAKS = /\bsoak/i;
 const NO_SOAK = /\b(?:don'?t|do not|no need to|never|without) soak|\bno soak(?:ing)?\b|\bunsoaked\b/i;
 const BEFORE = /\b(?:the )?(?:evening|night|day) before\b|\bahead\b|\bin advance\b/i;

@@ -33,6 +33,7 @@ export const inPlainSigns = (text: string): string =>
     .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    .replace(/\b(wine|cider|rice|malt|sherry|balsamic) vin\b\.?/gi, '$1 vinegar')
     // "flour . . . 620 g"
     .replace(/(?:[ \t]\.){3,}(?=\s)/g, ' ...')
     .replace(/(?<![\p{L}\d])w\/out\b ?/gu, 'without ')
