@@ -31,7 +31,7 @@ const KEEPS: readonly RegExp[] = [
   /^(?:\p{L}+ ){0,3}leftovers\b(?!:)/iu,
   /^(?:best )?(?:eat|eaten|use|used|finish|finished)(?: it| them| up)* (?:within|up to|in) (?:about |the next )*(?:\d|two|three|four|five|a (?:day|week|month))/i,
   /^keep (?:for |up to )?\d+ (?:days|weeks|months)/i,
-  /^(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer|(?:airtight )?(?:tin|jar|box|tub|container))[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) (?:days?|weeks?|months?)\b/i,
+  /^(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer|(?:airtight )?(?:tin|jar|box|tub|container))[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) ?(?:d|days?|weeks?|wks?|months?|mths?)\b(?![^.;]*\b(?:before|then)\b)/i,
   /^good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)/i,
   /^(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)/i,
   /^shelf[- ]life\b/i,

@@ -53,6 +53,8 @@ export const inPlainSigns = (text: string): string =>
       (_, pack: string, of: string, n: string, unit: string) =>
         `1 ${pack} of ${of} (${n} ${/^g/i.test(unit) ? 'g' : unit})`,
     )
+    // "Freezer 3 m": nobody freezes anything for minutes.
+    .replace(/(?<=\b(?:freezer|frozen)(?: for| up to|:)* \d{1,2})\s?m(?=[\s.,;)]|$)/gim, ' months')
     // "10m", "1h30m": nobody cooks by the metre.
     .replace(/(?<=(?<!\d)\d{1,3})\s?m(?=[\s.,;)]|$)/gm, ' min')
     // "➊ Mix", "① Mix"
