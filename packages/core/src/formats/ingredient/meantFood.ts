@@ -69,3 +69,14 @@ export const isWholePiece = ({ name, facts }: Food, piece: string): boolean =>
     : piece === 'leaf'
       ? facts.base === 'each' || (facts.gramsEach?.value ?? 100) <= 2 || / leaf$/.test(name)
       : false;
+
+/** "2 kg peppers", "2 peppers": nobody counts or weighs so much of the spice in the plural. */
+export function asVegetable(food: Food, line: string, read: ReadAmount, foods: FoodIndex): Food {
+  const much = read.amount.kind === 'count' || (read.amount.kind === 'mass' && read.amount.g.compare(SPICE_G) > 0);
+  const meant =
+    food.name === 'black pepper' && much && /\bpeppers\b/i.test(line) && !/\b(?:black|pink|sichuan)\b/i.test(line);
+  return meant ? (foods.names.get('red pepper') ?? food) : food;
+}
+
+/** More of a spice goes into no dish, g. Common practice, no published source. */
+const SPICE_G = 50;

@@ -22,7 +22,7 @@ import {
   settling,
   tinnedDoubt,
 } from './lineDoubts.ts';
-import { asGrown, asPiece, freshOf, inState, isWholePiece, ofNear } from './meantFood.ts';
+import { asGrown, asPiece, asVegetable, freshOf, inState, isWholePiece, ofNear } from './meantFood.ts';
 import { onesIn } from './pieceCount.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import {
@@ -138,7 +138,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       read.amount.kind === 'pack' && (/^(?:can|jar)$/.test(read.amount.name) || DRAINED_PACKS.test(bare))
         ? cannedOf(known.food, foods.names.values())
         : inState(
-            asGrown(asPiece(known.food, read.piece, foods), bare, foods),
+            asGrown(asPiece(asVegetable(known.food, bare, read, foods), read.piece, foods), bare, foods),
             [known.before, known.after, ...tail],
             [known.after, ...tail, ...bracketed],
             foods,

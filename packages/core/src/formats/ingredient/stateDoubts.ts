@@ -114,6 +114,15 @@ export function stateDoubts(
         choices: instead(['passata', 'tomato paste']),
       },
     ];
+  // "100 g rye": whole, or ground?
+  if (
+    food.name === 'rye berries' &&
+    /\brye\b(?! (?:berr|grain|kernel))/i.test(text) &&
+    !/\b(?:whole|grains?|kernels?|cooked)\b/i.test(text)
+  )
+    return [
+      { about: 'food', question: 'Are those whole grains, or flour?', choices: instead(['rye flour', 'rye berries']) },
+    ];
   // "1.8 l bouillon": nobody means the powder.
   if (
     food.name === 'stock powder' &&

@@ -48,7 +48,7 @@ const NIGHT_MIN = 240;
 const NIGHT =
   /^\s*(?:(?:the )?(?:night|evening)(?: before)?|(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)? (?:night|evening|eve))\s*[:–-]\s*(?=\S)/i;
 const MORNING =
-  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)?(?: morning| morn)?)\s*[:–-]\s*(?=\S)/i;
+  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)?(?: morning| morn| am)?)\s*[:–-]\s*(?=\S)/i;
 
 /**
  * "Night: boil the oats. Morning: warm them.": what is done in the evening stands until the morning, where it does not say so itself.
@@ -72,7 +72,10 @@ const DAY_HEAD =
 const WAITS = /\b(?:overnight|(?:until|till|before) (?:the )?(?:next|morning|day))\b|\d ?days?\b/i;
 
 /** "Day 1-7: stir every day", "Day 7: add the vinegar" */
-const DAY_LABEL = /^\s*(?:[-–*•]\s*)?day ?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?\b[^:\d]{0,20}:\s*(?=\S)/i;
+const DAY_LABEL = /^\s*(?:[-–*•]\s*)?day ?(\d{1,2})(?:\s*[-–]\s*(\d{1,2}))?(?:\b[^:\d]{0,20}:|\.)\s*(?=\S)/i;
+
+/** "Day 2-3. Press": its point ends no sentence. */
+const DAY_POINT = /^(\s*(?:[-–*•]\s*)?day ?\d{1,2}(?:\s*[-–]\s*\d{1,2})?)\./i;
 
 interface LabelledDay {
   readonly from: number;
@@ -102,7 +105,7 @@ export function withDays(raws: readonly string[]): readonly string[] {
   if (labelled.length > 1)
     return raws.map((raw, at) =>
       withWait(
-        raw,
+        raw.replace(DAY_POINT, '$1:'),
         labelled,
         labelled.findIndex((day) => day.at === at),
       ),

@@ -39,6 +39,7 @@ export const portionsWithin = (text: string): number | undefined => {
     );
   const bowls =
     said ??
+    /\b(?:the )?(\d+|two|three|four|five|six|eight|ten|twelve) of us\b/i.exec(text) ??
     /\bservings?:\s*(\d+)/i.exec(text) ??
     /(?:^|[\s(~])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|helpings|people|persons)\b/i.exec(
       text,

@@ -8,13 +8,12 @@ const LONGEST_NAME = 100;
 /** Who it is from, over the name of it: "From the back of the packet". */
 const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b|^recipe (?:no\.? ?)?\d+\.?$/i;
 /** "Dish: chickpea curry", under a head that every card has. */
-const NAMED = /^(?:title|recipe name|name|dish|menu item)\s*:+\s*\p{L}/iu;
+const NAMED = /^(?:title|recipe name|name|dish|menu item|item|product)\s*:+\s*\p{L}/iu;
 /** So far below the top a card says what it is of. */
 const CARD_LINES = 6;
 export const behindWhoSays = (lines: readonly string[], first: number): number => {
   const named = lines.findIndex((line, at) => at <= first + CARD_LINES && NAMED.test(line));
-  if (first >= 0 && named > first && lines.slice(first, named).every((line) => !isIngredient(line) && !headingOf(line)))
-    return named;
+  if (first >= 0 && named > first && lines.slice(first, named).every((line) => !headingOf(line))) return named;
   const next = lines.findIndex((line, at) => at > first && line !== '');
   const [line = '', under = ''] = [lines[first], lines[next]];
   // "Notes for Thursday:", over "FRIED RICE - 5 people"
@@ -45,7 +44,7 @@ export function nameBehindList(lines: readonly string[]): number {
 /** Without signs of headings, and not shouted. */
 export function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|subject|re)\s*:+)\s*/i, '')
+    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|product|subject|re)\s*:+)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')
@@ -61,7 +60,7 @@ export function nameApart(title: string): readonly [name: string, told?: string]
 /** "You know the thing I brought? Here it is.": somebody talks, in more than one sentence. */
 const TALKS = /^(?=[^.?!]*\b(?:I|you|we|it['’]s|here)\b).{10,}[.?!] \p{Lu}/u;
 /** To whom a letter is, and no dish. */
-const LETTER = /^(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.]{0,30}[,!.] )/i;
+const LETTER = /^(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.–—]{0,30}(?:[,!.] | [–—-] ))/i;
 /** A greeting, and what it is about: no name, and nothing to do. */
 export const isGreeting = (line: string): boolean => line.length <= LONGEST_NAME && LETTER.test(line);
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */

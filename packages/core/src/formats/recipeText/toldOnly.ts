@@ -34,6 +34,7 @@ const KEEPS: readonly RegExp[] = [
   /^(?:(?:keep |store )?in an? (?:jar|box|tub|tin|bag) )?(?:in the )?(?:fridge|freezer|(?:airtight )?(?:tin|jar|box|tub|container))[:,]? (?:for |up to |about )*(?:\d+(?: ?(?:-|–|to) ?\d+)?|an?|one|two|three) ?(?:d|days?|weeks?|wks?|months?|mths?)\b(?![^.;]*\b(?:before|then)\b)/i,
   /^good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)/i,
   /^(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)/i,
+  /^(?:refrigerate|keep (?:it )?in the fridge|chill|store in the fridge) (?:once|when|after) open(?:ed|ing)?\b/i,
   /^shelf[- ]life\b/i,
   /^(?:refrigerate|chill|store)(?: (?:it|them|leftovers|the rest|airtight|chilled|covered))* (?:for )?up to (?:\d+|two|three|four|five|a) (?:days?|weeks?)\b/i,
   /^keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b/i,

@@ -137,6 +137,9 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   if (heads.length > 1 && heads.every((part) => TABLE_HEAD.test(part))) return [];
   if (/^(?:qty|quantity|amount)\s+(?:unit|measure)?\s*(?:items?|ingredients?|food)$/i.test(line)) return [];
   const spaced = line.split(/\s{3,}/);
+  // "1 lb leeks        1 oz flour": two columns of one list.
+  if (spaced.length === 2 && spaced.every((part) => /^(?:\d|½|¼|¾)\S*(?: \S+)+$/.test(part) && part.length < 40))
+    return spaced;
   // "Tomatoes, ripe    2    kg"
   if (spaced.length === 3 && /^\d[\d.,/]*$/.test(spaced[1] ?? '') && UNIT_CELL.test(spaced[2] ?? '')) {
     const row = rowOf(spaced);
