@@ -29,7 +29,7 @@ function isCounted(behind: string): boolean {
 }
 /** Behind these it says how hot, how many or for how many. */
 const COUNTS =
-  /(?:\b(?:at|to|into|in|on|by|gas|mark|shape|core|setting|temp(?:erature)?|serves|makes|feeds|step|size|of|number|no|level|x|oven|fan|cups?)|[x×<>=])\s*$/i;
+  /(?:\b(?:at|to|into|in|on|by|gas|mark|shape|core|setting|temp(?:erature)?|serves|makes|feeds|step|day|size|of|number|no|level|x|oven|fan|cups?)|[x×<>=])\s*$/i;
 /** In the oven once more: what follows is how long. */
 const BACK_IN = /\bback in\s*$/i;
 /** Behind this it is a moment within what stands before. */

@@ -23,7 +23,8 @@ const TEN = 10;
 const GAS_C = [0, 140, 150, 160, 180, 190, 200, 220, 230, 240];
 
 /** Behind a heat, or before it: it is meant for an oven with a fan, unless the fan has a heat of its own. */
-const FAN_BEHIND = /^\s*°?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection|umluft|hei(?:ß|ss)luft)\b(?!\s*:?\s*[12]\d{2})/i;
+const FAN_BEHIND =
+  /^\s*(?:°|deg(?:rees?)?\b)?\s*[CF]?\s*,?\s*\(?\s*(?:fan|convection|umluft|hei(?:ß|ss)luft)\b(?!\s*:?\s*[12]\d{2})/i;
 const FAN_BEFORE = /\b(?:fan|convection|umluft|hei(?:ß|ss)luft)(?: oven)?:?\s*(?:at |to )?$/i;
 /** In °F a fan oven is set so much lower. Common practice, no published source. */
 const FAN_F_LOWER = 25;

@@ -58,6 +58,9 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
+/** Who eats it, or in how many parts it is eaten. */
+const EATERS_IN_NAME =
+  /\b(?:serves|feeds|servings?|portions?|people|persons?|pers|pax|ppl|guests|eaters?|hikers?|mouths?|lunches|helpings|for|boxes|covers)\b/i;
 const MEASURED =
   /[\d½¼¾⅓⅔⅛]\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp|cups?|mugs?|tins?|cans?|jars?|packets?|bunch(?:es)?|handfuls?|heads?|cloves)\b/i;
 /** "Oven 300F" over the list is how hot it is, and no word about it. */
@@ -89,9 +92,11 @@ export function readRecipeText(text: string): RecipeText {
   const inName = bracket
     ? (eatersIn(bracket[0]) ?? readNumber(bracket.slice(1).find(Boolean) ?? '')?.value.valueOf())
     : undefined;
-  // "(makes 60)" are pieces: nobody makes so many portions without saying so.
+  // "(makes 60)" and "(24)" are pieces: nobody makes so many portions without saying so.
   let portions =
-    inName !== undefined && /\bmakes\b/i.test(bracket?.[0] ?? '') && inName > MOST_MADE ? undefined : inName;
+    inName !== undefined && inName > MOST_MADE && !EATERS_IN_NAME.test(bracket?.[0] ?? '') && !/\bcrowd\b/i.test(title)
+      ? undefined
+      : inName;
   let part: Part = 'before';
   let group = '';
   /** Of a part that is done on a day of its own, its heading: "Night before:". */

@@ -1,6 +1,8 @@
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { bareLetters } from '../ingredient/findFood.ts';
+import { isVerb } from './kitchenVerbs.ts';
 import type { MethodStep } from './readMethodStep.ts';
+import { durationsIn } from './timesIn.ts';
 
 /** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
 const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
@@ -36,7 +38,7 @@ const SOAK_IN_LINE =
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
-  /\b(pressed|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: at least| a good| about| around| c\.?| ca\.?| approx\.?| min\.?)* ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+  /\b(pressed|pressure[- ]cooked|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: at least| a good| about| around| c\.?| ca\.?| approx\.?| min\.?)* ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
 /** "300 g soya yoghurt (drain 2 h)" */
 const ORDERED =
   /\((drain|press|salt|marinate|chill|toast|rest)\b[^()]*?\b(?:for )?((?:\d[\d -]*|half an |an )(?:minutes?|mins?|hours?|hrs?|h))\b[^()]*\)/i;
@@ -60,6 +62,7 @@ const beforeIn = ({ food, form }: IngredientLine): readonly string[] => {
 };
 const IN_LINE: Readonly<Record<string, string>> = {
   pressed: 'Press',
+  'pressure cooked': 'Pressure cook',
   cooked: 'Cook',
   dried: 'Dry',
   toasted: 'Toast',
@@ -73,19 +76,45 @@ const IN_LINE: Readonly<Record<string, string>> = {
   blanched: 'Blanch',
 };
 
+/** How it is let out, behind what was cooked at pressure. */
+const releaseIn = (form: string): string => {
+  const said = /\b(?:natural(?:ly)?|quick|slow)(?: pressure)? release(?: \d+ ?min\w*)?|\b(?:NPR|QPR|NR|QR)\b/i.exec(
+    form,
+  )?.[0];
+  return said === undefined ? '' : `, ${said}`;
+};
+
+/** "500 g peas, cook 2 min in boiling water": an order with its time, behind what it is done with. */
+function ordersIn({ food, form, doubts }: IngredientLine, steps: readonly MethodStep[]): readonly string[] {
+  if (!food || doubts.length > 0) return [];
+  return form.split(/,\s*/).flatMap((part) => {
+    const [, verb = '', rest = ''] = /^\(?(\p{L}+)\b(.*)$/u.exec(part.trim()) ?? [];
+    if (!isVerb(verb) || /^dry$/i.test(verb) || /\b(?:soak|steep)/i.test(part) || durationsIn(rest).length === 0)
+      return [];
+    const said = new RegExp(`\\b${verb}\\b`, 'i');
+    if (steps.some(({ text, timed }) => timed && said.test(text) && bareLetters(text).includes(bareLetters(food.name))))
+      return [];
+    return [
+      `${verb.charAt(0).toUpperCase()}${verb.slice(1).toLowerCase()} the ${food.name}${rest.replace(/[().]+$/, '')}.`,
+    ];
+  });
+}
+
 /** Soaks that stand in the list alone: "250 g beans, soaked overnight" is a step of the method; so is "tofu, pressed 15 min". */
 export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly MethodStep[]): readonly string[] =>
   lines.flatMap((line) => {
     const before = beforeIn(line);
     if (before.length > 0) return before;
     const done = DONE_IN_LINE.exec(line.form);
-    const verb = IN_LINE[done?.[1]?.toLowerCase() ?? ''];
+    const verb = IN_LINE[done?.[1]?.toLowerCase().replace('-', ' ') ?? ''];
     const deed =
       line.food &&
       done &&
       verb &&
       !steps.some(({ text, timed, kind }) => (timed || kind === 'ahead') && new RegExp(`\\b${verb}\\b`, 'i').test(text))
-        ? [`${verb} the ${line.food.name} for ${done[3] ?? ''}${done[4] ?? done[2] ?? ''}.`]
+        ? [
+            `${verb} the ${line.food.name} for ${done[3] ?? ''}${done[4] ?? done[2] ?? ''}${verb.startsWith('Pressure') ? releaseIn(line.form) : ''}.`,
+          ]
         : [];
     const [, order = '', long = ''] = ORDERED.exec(line.text) ?? [];
     if (
@@ -94,6 +123,8 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       !steps.some(({ text }) => new RegExp(`\\b${order}`, 'i').test(text) && namesIt(text, line))
     )
       return [`${order.charAt(0).toUpperCase()}${order.slice(1).toLowerCase()} the ${line.food.name} for ${long}.`];
+    const orders = ordersIn(line, steps);
+    if (orders.length > 0) return orders;
     const night = DONE_OVERNIGHT.exec(line.form)?.[1]?.toLowerCase();
     if (line.food && night !== undefined) return [`${IN_LINE[night] ?? 'Press'} the ${line.food.name} overnight.`];
     const said = SOAK_IN_LINE.exec(line.form);

@@ -33,6 +33,10 @@ export const inPlainSigns = (text: string): string =>
     .replace(/^\s*s ?(?:&|\+|and) ?p\.?\s*$/gim, 'salt and pepper')
     // "(2) Soften the onion"
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\p{L})/gmu, '$1$2. ')
+    // "(1) 700 g dal, soaked", where each line counts on
+    .replace(/^(\s*)\((\d{1,2})\)\s+(?=\d)/gmu, (all, before: string, n: string, _: number, whole: string) =>
+      (whole.match(/^\s*(?:\(\d{1,2}\)|\d{1,2}\.)\s/gm) ?? []).length > 2 ? `${before}${n}. ` : all,
+    )
     .replace(/\b(wine|cider|rice|malt|sherry|balsamic) vin\b\.?/gi, '$1 vinegar')
     // "flour . . . 620 g"
     .replace(/(?:[ \t]\.){3,}(?=\s)/g, ' ...')
