@@ -44,7 +44,9 @@ export const portionsWithin = (text: string): number | undefined => {
     /(?:^|[\s(~])(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s+(?:(?:side|main|small|large|good|generous|lunch) )?(?:bowls|plates|portions|servings|helpings|people|persons)\b/i.exec(
       text,
     );
-  return bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
+  const number = bowls?.[1] === undefined ? undefined : readNumber(bowls[1])?.value.valueOf();
+  // "Makes 24": pieces.
+  return number !== undefined && number > MOST_MADE && /^makes\b/i.test(bowls?.[0] ?? '') ? undefined : number;
 };
 const SAYS_OF_ALL =
   /^(?:\p{P}*(?:makes|yields?|gives|fills|for|batch|total|enough|about|one|an?)\b|[\d(=~])|\b(?:serves|feeds|portions?|servings?|people|persons?|eaters)\b/iu;

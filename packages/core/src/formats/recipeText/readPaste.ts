@@ -153,7 +153,10 @@ export function readPaste(
     line,
     step,
   }));
-  const main = texts.length === 0 && read.length > 0 ? mainUnlisted(words.name, known, foods) : undefined;
+  const main =
+    texts.length === 0 && read.length > 0
+      ? mainUnlisted(words.name, [...known, ...named.map(({ line }) => readLine(line))], foods)
+      : undefined;
   const needs = [...inMethod, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
     ({ line, ...more }: MethodNeed) => ({ key: `method ${line}`, written: line, ...more }),
   );

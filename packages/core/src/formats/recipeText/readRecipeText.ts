@@ -58,6 +58,16 @@ const partOf = (heading: string): string =>
     .replace(/ ingredients$/i, '')
     .trim()
     .toLowerCase();
+/** How long it takes in all, and nothing to do. */
+const TELLS_OF_TIME =
+  /^(?:it |this )?(?:takes?|took|active|total|ready|needs?|soak|bake|cook|prep|hands-on)\b[:\s]*(?:about |you |me |only |just )*(?:\d|none|half|an? |one |two )|\b(?:total|active|hands-on)(?: time)?:? (?:about )?\d/i;
+/** "Morning:", "Baking day:": when, and no part of a dish. */
+const OF_A_DAY = /^(?:the )?(?:\p{L}+ )?(?:morning|noon|afternoon|evening|night|day|later|before|after)\b/iu;
+/** "Cook 150 g rice", and of a method also "Cook 20 minutes": something to do, and no word about how long all takes. */
+const COOKS = /^cook(?:s|ing)?\s+\d[\d.,]*\s*(?:k?g|ml|l|oz|lbs?|cups?|tbsp|tins?|cans?)\b/i;
+const COOKS_FOR = /^cook(?:s|ing)?\s*(?:about\s*)?\d/i;
+const isAbout = (line: string, part: Part): boolean =>
+  ABOUT.test(line) && !COOKS.test(line) && !(part === 'method' && COOKS_FOR.test(line));
 /** Who eats it, or in how many parts it is eaten. */
 const EATERS_IN_NAME =
   /\b(?:serves|feeds|servings?|portions?|people|persons?|pers|pax|ppl|guests|eaters?|hikers?|mouths?|lunches|helpings|for|boxes|covers)\b/i;
@@ -101,6 +111,8 @@ export function readRecipeText(text: string): RecipeText {
   let group = '';
   /** Of a part that is done on a day of its own, its heading: "Night before:". */
   let day = '';
+  /** Of a list that stands in the method, its heading: "Peanut sauce: 150 g …"; of one that only says when, none. */
+  let headed: string | undefined;
   const ingredients: string[] = [];
   const groups: string[] = [];
   const method: string[] = [];
@@ -169,7 +181,7 @@ export function readRecipeText(text: string): RecipeText {
       portions = Number(eaters);
       continue;
     }
-    if (ABOUT.test(line.replace(BULLET, '')) || (part === 'method' ? isRemark : isTold)(line.replace(BULLET, ''))) {
+    if (isAbout(line.replace(BULLET, ''), part) || (part === 'method' ? isRemark : isTold)(line.replace(BULLET, ''))) {
       portions = eatersAlone(line) ?? portions ?? portionsWithin(line);
       if (part === 'before') method.push(...ovenSaid(line));
       notes.push(line);
@@ -184,6 +196,7 @@ export function readRecipeText(text: string): RecipeText {
     }
     if ((SECTION.test(line) || MARKED_SECTION.test(line)) && part !== 'notes') {
       group = part === 'method' ? '' : partOf(line);
+      headed = part !== 'method' ? undefined : OF_A_DAY.test(line) ? '' : partOf(line);
       day = ON_A_DAY.test(`${line} `) ? line : '';
       continue;
     }
@@ -211,6 +224,8 @@ export function readRecipeText(text: string): RecipeText {
     // A list without points, and points that tell of minutes below it: they are the method.
     if (part !== 'method' && part !== 'notes' && methodFrom < 0 && pointsTell(lines, at) && !listHasPoints)
       part = 'method';
+    if (part !== 'method' && part !== 'notes' && methodFrom < 0 && ingredients.length > 1 && timesTell(lines, at))
+      part = 'method';
     const bare = line
       .replace(BULLET, '')
       .replace(part === 'method' ? /^\d{1,2}\s+(?!(?:Tbsps?|Tsps?|TB|T|L|Cups?|Kg|Oz|Lbs?)\b)(?=\p{Lu})/u : '', '')
@@ -225,7 +240,12 @@ export function readRecipeText(text: string): RecipeText {
         part = 'method';
         method.push(bare);
       } else list(bare);
+    } else if (part === 'method' && headed !== undefined && isBareIngredient(line)) {
+      group = headed;
+      list(bare);
+      group = '';
     } else if (part === 'method') {
+      headed = undefined;
       // Each point of a list is a step of its own, in whichever letter it begins.
       if (BULLET.test(line)) method.push('');
       method.push(onItsDay(bare));
@@ -253,6 +273,15 @@ export function readRecipeText(text: string): RecipeText {
     } else if ((listed || hasList) && MEASURED.test(bare) && !/^makes|^gives|^yields?/i.test(bare)) {
       // It holds an amount: what it is of is read, or asked.
       list(bare);
+    } else if (
+      (listed || hasList) &&
+      bare.length > ORDER_FROM &&
+      saysDeed(bare) &&
+      durationsIn(bare).length > 0 &&
+      !TELLS_OF_TIME.test(bare)
+    ) {
+      // Something to do, over the list of what comes later.
+      method.push(bare, '');
     } else if (listed || hasList) {
       // A word before the list may say for how many it is.
       portions ??= portionsWithin(bare);
@@ -297,5 +326,23 @@ function pointsTell(lines: readonly string[], at: number): boolean {
   const end = rest.findIndex((line) => !DASH_POINT.test(line));
   const points = end < 0 ? rest : rest.slice(0, end);
   return points.filter((line) => durationsIn(line).length > 0 || isOrder(line.replace(BULLET, ''))).length > 1;
+}
+/** An amount of something, and nothing that is done with it. */
+const isBareIngredient = (line: string): boolean =>
+  !BULLET.test(line) && isIngredient(line) && durationsIn(line).length === 0 && !saysDeed(line);
+
+/** Lines below an empty one of which most say how long: they are the method, though no heading says so. */
+function timesTell(lines: readonly string[], at: number): boolean {
+  if (lines[at - 1] !== '') return false;
+  const rest = lines.slice(at);
+  const end = rest.indexOf('');
+  const block = end < 0 ? rest : rest.slice(0, end);
+  const timed = block.filter((line) => durationsIn(line).length > 0).length;
+  return (
+    timed > 1 &&
+    timed * 2 >= block.length &&
+    !block.some((line) => TELLS_OF_TIME.test(line) || /\btotal\b|^prep/i.test(line)) &&
+    block.filter((line) => isIngredient(line)).length * 2 < block.length
+  );
 }
 const DASH_POINT = /^[-–—*•·]\s?(?=\p{L}|\d)/u;

@@ -8,7 +8,7 @@ const LONGEST_NAME = 100;
 /** Who it is from, over the name of it: "From the back of the packet". */
 const WHO_SAYS = /^(?:from|adapted from|copied from|via|as told by|thanks to)\b|^recipe (?:no\.? ?)?\d+\.?$/i;
 /** "Dish: chickpea curry", under a head that every card has. */
-const NAMED = /^(?:title|recipe name|name|dish|menu item|item|product)\s*:+\s*\p{L}/iu;
+const NAMED = /^(?:title|recipe name|name|dish|menu item|item|prod(?:uct)?)\s*:+\s*\p{L}/iu;
 /** So far below the top a card says what it is of. */
 const CARD_LINES = 6;
 export const behindWhoSays = (lines: readonly string[], first: number): number => {
@@ -44,7 +44,7 @@ export function nameBehindList(lines: readonly string[]): number {
 /** Without signs of headings, and not shouted. */
 export function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|product|subject|re)\s*:+)\s*/i, '')
+    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|prod(?:uct)?|subject|re)\s*:+)\s*/i, '')
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')

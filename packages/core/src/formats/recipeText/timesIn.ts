@@ -38,6 +38,17 @@ const WORDS: readonly (readonly [said: RegExp, minutes: (match: RegExpExecArray)
       return [all, all];
     },
   ],
+  // "Two and a half to three hours"
+  [
+    new RegExp(
+      String.raw`\b(\d{1,2}|${IN_WORDS}) and (?:an? )?(half|quarter|three[- ]quarters) (?:to|or|-) (\d{1,2}|${IN_WORDS})(?: and (?:an? )?(half|quarter))? hours?\b`,
+      'gi',
+    ),
+    ([, from, fromPart = '', to, toPart = '']) => [
+      hours(from) + (PARTS[fromPart.toLowerCase()] ?? 0),
+      hours(to) + (PARTS[toPart.toLowerCase()] ?? 0),
+    ],
+  ],
   // "One hour and ten minutes"
   [
     new RegExp(String.raw`\b(an?|one|two|three|four) hours?,? (?:and )?(${IN_WORDS})(?: minutes?| mins?)\b`, 'gi'),

@@ -9,7 +9,7 @@ import type { MethodStep } from './readMethodStep.ts';
 export interface UnlistedFood {
   /** More than one where the words may mean each of them: "coriander". */
   readonly foods: readonly Food[];
-  /** As the method calls it. */
+  /** As the method calls it, with the number before it where one stands there: "2 aubergines". */
   readonly words: string;
   /** The step that names it first, from 0. */
   readonly step: number;
@@ -63,7 +63,7 @@ export function mainUnlisted(name: string, lines: readonly IngredientLine[], foo
 }
 
 /**
- * Foods that a method names and the list does not, each once. What shares a word with a line, with the name of the dish or with another word for a line's food is taken
+ * Foods that a method names and the list does not, each once. What shares a word with a line, with the name of the dish (unless it is a vegetable or a legume) or with another word for a line's food is taken
  * to be that; water is drawn and not listed.
  * @example unlistedFoods([…'Add the leeks and the thyme'], [leeks], 'Stew', foods) // [{ foods: [thyme], words: 'thyme', step: 0 }]
  */
@@ -74,7 +74,9 @@ export function unlistedFoods(
   foods: FoodIndex,
 ): readonly UnlistedFood[] {
   // Each word with a space behind it: "corn " is in "sweetcorn ", too.
-  let held = [name, ...lines.flatMap(({ text, food }) => [text, food?.name ?? '', ...(food?.facts.names ?? [])])]
+  const own = heldWords(name);
+  let held = lines
+    .flatMap(({ text, food }) => [text, food?.name ?? '', ...(food?.facts.names ?? [])])
     .map(heldWords)
     .join('');
   const listed = new Set(lines.map(({ food }) => food));
@@ -85,7 +87,10 @@ export function unlistedFoods(
       if (meant.length > 1 && (KINDS.has(singular(words)) || !meant.every(one)))
         // "The herbs", "the beans" are those of the list.
         return [];
-      const known = meant.some((food) => listed.has(food)) || said.some((word) => held.includes(`${word} `));
+      const isMain = meant.some(({ facts }) => MAINS.has(facts.kind)) && !/\bsalad\b/i.test(words);
+      const known =
+        meant.some((food) => listed.has(food)) ||
+        said.some((word) => held.includes(`${word} `) || (!isMain && own.includes(`${word} `)));
       // "Roll into balls" names no bread, and "label, date" no fruit.
       if (
         known ||
@@ -95,13 +100,26 @@ export function unlistedFoods(
       )
         return [];
       held += `${said.join(' ')} `;
-      return [{ foods: meant, words, step }];
+      return [{ foods: meant, words: counted(text, words), step }];
     }),
   );
 }
 
+const inRegExp = (words: string): string => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+/** A name with the number that stands right before it. */
+function counted(text: string, words: string): string {
+  const said = new RegExp(
+    String.raw`(?:\b(?:juice|zest)(?: and (?:juice|zest))? of )?(?<![\p{L}\d/.,-])(?<!\d )(?:\d+ )?\d+(?:[./]\d+)?\s+(?:(?:large|small|medium|big|ripe|fresh|blocks?|cloves?|heads?|bunch(?:es)?|tins?|cans?|sticks?|stalks?)\s+(?:of\s+)?){0,2}${inRegExp(words)}(?!\p{L})`,
+    'iu',
+  ).exec(plainSigns(text))?.[0];
+  // "1 chopped tomato" is none of a tin.
+  return said?.replace(/\b(?:chopped|crushed|diced) (?=tomato)/i, '') ?? words;
+}
+
 const foodsIn = rememberedBy((foods: FoodIndex, text): readonly Omit<UnlistedFood, 'step'>[] =>
   withoutNames(plainSigns(text))
+    // "4 cloves garlic": no cloves.
+    .replace(/\bcloves? (?:of )?(?=garlic\b)|(?<=\bgarlic) cloves?\b/gi, '')
     // "400 gram", "rice them": a unit, and what is done.
     .replace(/(?<=\d )grams?\b/gi, 'g')
     .replace(/\brice (?=(?:them|it|while|hot)\b)/gi, 'press ')
