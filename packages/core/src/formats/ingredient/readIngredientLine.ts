@@ -135,7 +135,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
   } else {
     const known = 'near' in found ? ofNear(found, named, read) : found;
     food =
-      read.amount.kind === 'pack' && (/^(?:can|jar)$/.test(read.amount.name) || DRAINED_PACKS.test(bare))
+      read.amount.kind === 'pack' && (/^(?:can|jar|carton)$/.test(read.amount.name) || DRAINED_PACKS.test(bare))
         ? cannedOf(known.food, foods.names.values())
         : inState(
             asGrown(asPiece(asVegetable(known.food, bare, read, foods), read.piece, foods), bare, foods),
@@ -221,7 +221,12 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       : {};
   // "1 onion, stuck with 3 cloves": an ingredient of its own, with its amount.
   const second =
-    [side.join(' '), ...tail.filter((part) => /\bwith\b/i.test(part))].find(
+    [
+      side.join(' '),
+      // "100 g barley to 2 litres of water"
+      ...(found && 'after' in found && /^to \d/i.test(found.after) ? [found.after] : []),
+      ...tail.filter((part) => /\bwith\b/i.test(part)),
+    ].find(
       (part) =>
         /\d|\ban? (?:tsp|tbsp|teaspoon|tablespoon|pinch|cup|splash)\b/i.test(part) &&
         findFood(part, foods) !== undefined,

@@ -213,6 +213,10 @@ export const batchesIn = (plain: string): number | undefined =>
     ? readNumber(/\bin (\w+) (?:batches|lots|goes|rounds)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
     : undefined;
 
+const SIDES = /\b(?:each|per|a|on both|both) sides?\b/i;
+/** "Spray both sides, bake 8 minutes": what is brushed on both sides is not turned. */
+const COATED = /\b(?:spray|brush|oil|season|salt|rub|coat|score|dust|prick)\w*\b[^.;,]*\bboth sides\b/gi;
+
 /** How long it takes, both sides of what is turned: the times of a text without the moments in it. "In all 7 minutes" is the whole of it. */
 export const durationsIn = remembered((text: string): readonly SaidTime[] => {
   const plain = plainSigns(text);
@@ -231,7 +235,7 @@ export const durationsIn = remembered((text: string): readonly SaidTime[] => {
     ({ at, end }) => /\bin all\s*$/i.test(plain.slice(0, at)) || /^\s*in all\b/i.test(plain.slice(end)),
   );
   if (inAll) return [inAll];
-  const sides = batchesIn(plain) ?? (/\b(?:each|per|a|on both|both) sides?\b/i.test(plain) ? 2 : 1);
+  const sides = batchesIn(plain) ?? (SIDES.test(plain.replace(COATED, '')) ? 2 : 1);
   return all
     .filter(
       ({ at, end }) =>

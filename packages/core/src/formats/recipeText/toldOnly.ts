@@ -22,7 +22,7 @@ const KEEPS: readonly RegExp[] = [
   DAYS_ALONE,
   /^(?:eat|serve|enjoy)(?: it| them)? (?:right away|straight away|at once|immediately|now|hot|warm),? or\b/i,
   /^(?:label(?:led)?,? )?(?:max\.? |up to )?\d+ (?:days?|weeks?|months?) (?:chilled|refrigerated|frozen|ambient)\b/i,
-  /^(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in the (?:fridge|freezer)\b/i,
+  /^(?:an?|one|two|three|four|up to \w+) (?:days?|weeks?|months?) in (?:the|a) (?:fridge|freezer|larder|pantry|cellar|cool)\b/i,
   /^do not (?:keep|hold) (?:it |them )?(?:for )?(?:longer|more) than\b/i,
   /^\d+ (?:days?|weeks?|wks?|months?) (?:in (?:the |an? )?)?(?:airtight |closed )?(?:fridge|freezer|tin|jar|box|tub|container|bag)\b/i,
   /^(?:lasts?|holds?) (?:till|until|for|about|a |up to |\d)(?! (?:the|it|them)\b)(?!\d* ?min)/i,
@@ -76,7 +76,7 @@ const UNDONE: readonly RegExp[] = [
 
 /** In brackets: another way, or how far it goes. */
 const ASIDE: readonly RegExp[] = [
-  /^\((?:in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$/i,
+  /^\((?:quick soak|short ?cut|cheat|no time|in a hurry|in an?|or|alternatively|if|for an?|without|with an?)\b[^()]*\)[.!]?$/i,
   /^\((?:freezes|keeps|enough for|makes|serves|feeds|good for)\b[^()]*\)[.!]?$/i,
 ];
 

@@ -27,9 +27,9 @@ const itemsOf = (list: string): readonly string[] =>
   / [•·] /.test(list) ? list.split(/\s+[•·]\s+/) : list.split(BETWEEN_ITEMS);
 /** "You need a mug of barley, an onion and some thyme. Melt the butter …" */
 const NEEDED =
-  /^(?:(?:ok(?:ay)?|so|right|well|hi|hey)[, ]+)*(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|for (?:an? |the |my |our )(?!\d|two\b|three\b|four\b|five\b|six\b|lot\b|crowd\b)|(?=for |to (?:serve|feed) ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are)|[^.:!]{0,60}\b(?:here goes|here it is|this is what goes in|what goes in(?: is)?|(?:it['’]s|it is) just):):?\s+(?=(?:an?|some|half|two|three|four|five|six|the)\b|\d|(?:\p{Ll}+ ){1,3}\d)((?:[^.!]|\.(?=\d|\s+(?:plus|and|also)\b))+)[.!]\s*(.*)$/iu;
+  /^(?:(?:ok(?:ay)?|so|right|well|hi|hey)[, ]+)*(?:(?:for (?:this|it),? |(?:to make (?:an? |some |the )?|for (?:an? |the |my |our )(?!\d|two\b|three\b|four\b|five\b|six\b|lot\b|crowd\b)|(?=for |to (?:serve|feed) ))([^.!]{3,90}?),? )?(?:you(?:[’']ll| will)? (?:need|want)|it takes|ingredients are|(?<=^)it(?:['’]s| is)(?: just| only| about)?(?= \d))|[^.:!]{0,60}\b(?:here goes|here it is|this is what goes in|what goes in(?: is)?|(?:it['’]s|it is) just):):?\s+(?=(?:an?|some|half|two|three|four|five|six|the)\b|\d|(?:\p{Ll}+ ){1,3}\d)((?:[^.!]|\.(?=\d|\s+(?:plus|and|also)\b))+)[.!]\s*(.*)$/iu;
 const AND_ITEMS =
-  /\s*[,.]\s+(?:and\s+|plus\s+|also\s+)*|\s*,\s*|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|salt)\b)/i;
+  /\s+to\s+(?=\d+(?:[.,]\d+)?\s?(?:k?g|ml|l|lit(?:re|er)s?|cups?)\b)|\s*[,.]\s+(?:and\s+|plus\s+|also\s+)*|\s*,\s*|\s+(?:and|plus)\s+(?=(?:an?|some|\d+|half|two|three|four|five|six|salt)\b)/i;
 
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
