@@ -3,9 +3,9 @@ import type { PressureStep } from '../../recipe/index.ts';
 import { timesIn } from './timesIn.ts';
 
 const PRESSURE =
-  /^pressure\b(?=[^.]{0,12}\d)|\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under|up to|to) (?:full |high |low )?pressure|high pressure|[HL]P\b(?=[^.]{0,12}\d)|(?<=\d ?min\w*\.?,? (?:at |on )?)[HL]P\b|(?:seal|lock)\b[^.;]{0,30}\b(?:cook|high)\b[^.;]{0,12}\d|\b(?:\d+|one|two|three|four) whistles?\b|in cooker\b(?=[^.]{0,20}\b(?:high|low|whistles?|\d+ ?min))|(?:on )?high\b[^.]{0,6}\d+[^.]{0,12},? (?:NR|NPR|QR|QPR|natural|quick release)\b|\d+ ?min\w*,? (?:on |at )?high\b[^.]{0,12}\b(?:NR|NPR|QR|QPR|natural|quick release)\b|\bPC\b(?=[^.]{0,12}\d)|manual(?: mode| setting)?,?:?[ /](?:(?:on |at )?hi(?:gh)?\b|(?=\d+ ?min))|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
+  /^(?:full )?pressure\b(?=[^.]{0,12}\d)|\b(?:pressure[- ]?cook(?:ed|ing)?\b(?!er)|(?:at|on|under|up to|to) (?:full |high |low )?pressure|high pressure|[HL]P\b(?=[^.]{0,12}\d)|(?<=\d ?min\w*\.?,? (?:at |on )?)[HL]P\b|(?:seal|lock)\b[^.;]{0,30}\b(?:cook|high)\b[^.;]{0,12}\d|\b(?:\d+|one|two|three|four) whistles?\b|in cooker\b(?=[^.]{0,20}\b(?:high|low|whistles?|\d+ ?min))|(?:on )?high\b[^.]{0,6}\d+[^.]{0,12},? (?:NR|NPR|QR|QPR|natural|quick release)\b|\d+ ?min\w*,? (?:on |at )?high\b[^.]{0,12}\b(?:NR|NPR|QR|QPR|natural|quick release)\b|\bPC\b(?=[^.]{0,12}\d)|manual(?: mode| setting)?,?:?[ /](?:(?:on |at )?hi(?:gh)?\b|(?=\d+ ?min))|(?:in|into) (?:the|a|an|your) (?:electric |stovetop |sealed )?(?:pressure |sealed )cooker)/i;
 const RELEASE =
-  /\b(?:\d{1,2}[- ]min\w*[- ](?:natural|NPR)|natural(?:ly)?|NPR|QPR|NR|QR|quick(?:ly)?[ -](?:release|vent)|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come)|(?:let|allow|leave)(?: it| them)?(?: to)? (?:come|drop) down)/i;
+  /\b(?:\d{1,2}[- ]min\w*[- ](?:natural|NPR)|natural(?:ly)?|NPR|QPR|NR|QR|quick(?:ly)?[ -](?:release|vent)|release|let (?:the )?(?:pressure|steam)|vent|pressure (?:to )?(?:drop|fall|come)|pressure (?:has |is )?(?:gone|dropped|fallen|released|(?:all )?out)|(?:let|allow|leave)(?: it| them)?(?: to)? (?:come|drop) down)/i;
 const NATURAL = /\b(?:natural(?:ly)?|NPR|NR|by itself|on its own|come down|drop down)\b/i;
 const QUICK = /\b(?:quick(?:ly)?|QPR|QR|at once|immediately|straight away|vent|steam out)\b/i;
 

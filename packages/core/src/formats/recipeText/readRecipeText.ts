@@ -39,7 +39,7 @@ import { isTold } from './toldOnly.ts';
 
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
-  /^(?:(?:prep(?:aration)?|cook(?:ing|s)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|times?:?\s+\d+.{0,120}|(?:prep|cook|total)(?:\s*time)?\s*:\s*PT\d.*|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)(?!.*\d ?min)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
+  /^(?:(?:prep(?:aration)?|cook(?:ing|s)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|times?:?\s+\d+.{0,120}|(?:prep|cook|total)(?:\s*time)?\s*:\s*PT\d.*|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)(?!.*\d ?min|\s*:?\s*$)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
 /** "To serve: sour cream, chives" in a list: what it is eaten with. */
 const BESIDE = /^(?:to|for) (?:serve|serving|garnish|finish|top):\s+(\p{L}[^.!:]{2,80})$/iu;
 const besideIt = (line: string): readonly string[] => {

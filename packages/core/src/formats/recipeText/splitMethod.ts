@@ -38,6 +38,7 @@ const ASKS = /^(?:still )?(?:too|not|still) [^?.]{2,25}\?$/i;
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
 const EVENING_LABEL = /^(?:the )?(?:night|evening|day) before\s*:/i;
+const EVENING_SAID = /\b(?:evening|night|day) before\b/i;
 const MORNING = /^(?:(?:in the |next )?morning|(?:the )?next day|on the day|day (?:2|two))\b/i;
 
 /** Who writes all in small letters ends a sentence with its point alone. */
@@ -170,7 +171,23 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       // "Night before: stir the dry. Mix the wet.": all of that evening.
       const sameEvening =
         last !== undefined && !begins && !timed && EVENING_LABEL.test(last.text) && !MORNING.test(text);
-      if (last && release) last.text = `${begins ? last.text.replace(/[.\s]*$/, '.') : last.text} ${text}`;
+      // "In the pressure cooker with the water. Full pressure, 45 minutes.": one cycle.
+      const sealed =
+        last !== undefined &&
+        isPressure(last.text) &&
+        isPressure(text) &&
+        durationsIn(last.text).length === 0 &&
+        durationsIn(text).length > 0 &&
+        !isRelease(last.text);
+      // "Stir it the evening before. Into the fridge overnight.": one night.
+      const sameNight =
+        last !== undefined &&
+        !begins &&
+        EVENING_SAID.test(last.text) &&
+        durationsIn(last.text).length === 0 &&
+        /\bover ?night\b/i.test(text);
+      if (last && (sealed || sameNight)) last.text = `${last.text} ${text}`;
+      else if (last && release) last.text = `${begins ? last.text.replace(/[.\s]*$/, '.') : last.text} ${text}`;
       else if (last && (within || otherwise || together || stirred || sameEvening)) last.text = `${last.text} ${text}`;
       else steps.push({ text, timed });
       // What stands behind "for the last 5 minutes" is a step again.
