@@ -337,7 +337,9 @@ function timesTell(lines: readonly string[], at: number): boolean {
   const rest = lines.slice(at);
   const end = rest.indexOf('');
   const block = end < 0 ? rest : rest.slice(0, end);
-  const timed = block.filter((line) => durationsIn(line).length > 0).length;
+  const timed = block.filter(
+    (line) => durationsIn(line).length > 0 || isVerb(/^\p{L}+/u.exec(line.replace(BULLET, ''))?.[0] ?? ''),
+  ).length;
   return (
     timed > 1 &&
     timed * 2 >= block.length &&

@@ -3,7 +3,7 @@ export const TELLS = /\b(?:prep|cook|total|serves|makes|yields?|time|difficulty)
 
 /** For how many, or how long: nothing to buy. */
 export const ABOUT_IT =
-  /^(?:\d+ as an? (?:main|side|starter|lunch|dinner)\b.*|(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
+  /^(?:(?:hands[- ]on|active|oven|hob|stove)(?: time)?:? (?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?)|\d+ as an? (?:main|side|starter|lunch|dinner)\b.*|(?:serves|makes|feeds|for|prep|cook|total|ready in)\b.*|(?:about )?\d+[\d /-]*(?:hrs?|hours?|h|mins?|minutes?|portions?|servings?|people|patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b.*)$/i;
 /** "2 wraps", beside a title */
 export const MADE = /^\d+ \p{L}+s$/iu;
 export const asAbout = (part: string): string =>
@@ -13,4 +13,6 @@ export const asAbout = (part: string): string =>
       ? `Total: ${part}`
       : /^\d+ (?:patties|pieces|slices|balls|rolls|loaves|burgers|muffins|bars|jars)\b/i.test(part)
         ? `Makes: ${part}`
-        : part;
+        : /^(?:hands|active|oven|hob|stove)/i.test(part)
+          ? `Notes: ${part}`
+          : part;
