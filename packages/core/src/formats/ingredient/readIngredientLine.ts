@@ -225,7 +225,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
       side.join(' '),
       // "100 g barley to 2 litres of water"
       ...(found && 'after' in found && /^to \d/i.test(found.after) ? [found.after] : []),
-      ...tail.filter((part) => /\bwith\b/i.test(part)),
+      ...tail.filter((part) => /\bwith\b/i.test(part) || (/\bin (?:an? |\d)/i.test(part) && !/\bsoak/i.test(part))),
     ].find(
       (part) =>
         /\d|\ban? (?:tsp|tbsp|teaspoon|tablespoon|pinch|cup|splash)\b/i.test(part) &&

@@ -73,7 +73,7 @@ const NAMED: readonly (readonly [said: RegExp, station: StationUse['station']])[
   [/\bair[- ]?fr(?:y|ier|yer)\b/i, 'air fryer'],
 ];
 const ALONE =
-  /\b(?:simmer(?:ed)?|min\w* (?:of )?simmering|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|wait (?:for )?(?:about |at least )?\d+|cool|chill|refrigerat\w*|fridge|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|low(?:est)? (?:flame|heat)|gently|cook(?:ed)? very slowly|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|salt\b[^.;]*\d ?min\w*,? (?:then )?(?:rinse|squeeze|drain|pat)|drain|towel|blanket|\bin an? (?:\w+ )?bowl\b[^.;]*\bfor (?:about )?\d+ ?min\w*|\bcover(?:ed)? in an? (?:\w+ )?bowl,? \d+|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|on the (?:counter|worktop)|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
+  /\b(?:simmer(?:ed)?|min\w* (?:of )?simmering|tick(?:ing)? over|blip(?:ping)?|putter(?:ing)?|boiled|steamed|braised|baked|roasted|bubble|bak(?:e|ing)|roast(?:ing)?|rest|leave|wait (?:for )?(?:about |at least )?\d+|cool|chill|refrigerat\w*|fridge|(?<!\bfrom (?:the )?)freezer|soak|rise|stand|boil|parboil|blanch|steam|braise|by itself|off (?:the )?heat|keep(?:ing)? (?:it |them )?(?:warm|hot)|marinate|set|sit|(?:over|on) (?:a )?(?:very )?(?:low|gentle)|low(?:est)? (?:flame|heat)|gently|cook(?:ed)? very slowly|cook(?:ed)?,? (?:un)?covered|cover(?:ed)?(?: tightly)? and cook|lid (?:on|off|ajar)|prove|proof|infuse|steep|press|salt\b[^.;]*\d ?min\w*,? (?:then )?(?:rinse|squeeze|drain|pat)|drain|towel|blanket|\bin an? (?:\w+ )?bowl\b[^.;]*\bfor (?:about )?\d+ ?min\w*|\bcover(?:ed)? in an? (?:\w+ )?bowl,? \d+|(?<=^|[.,;] )dry (?:for )?\d+|on (?:a|the) (?:wire )?rack|(?:min\w*|hours?|h) in (?:an? |the )?(?:colander|sieve|strainer)|freeze|slow cooker|look every|on the (?:counter|worktop)|stirring (?:occasionally|sometimes|now and (?:then|again)|from time to time|once or twice|every (?:few|\d)|often enough))\b/i;
 const STIRRED =
   /\b(?:stir|stirring|fry|saut[eé]|sweat|soften|swapping|rotat(?:e|ing)|toast|flip(?:ping)?|toss(?:ing)?|whisk(?:ing)? (?:now|occasionally|often|sometimes|every|from time)|shak(?:e|ing)|turn(?:ing)?(?! (?:right |it |them |the heat |heat |all )*(?:down|off|up|on|out|low|to (?:the )?(?:low|lowest|medium|high))\b)|look every|every (?:few|\d+|five|ten|fifteen|twenty|thirty) min\w*)\b/i;
 
@@ -93,7 +93,7 @@ const beforeOff = (plain: string): string => plain.slice(0, OFF_HEAT.exec(plain)
 
 /** A pan in which something cools or is pressed is on no heat, nor is one that is only named. */
 const withoutVessels = (said: string): string => {
-  const plain = said.replace(EATEN_FROM, 'eat');
+  const plain = said.replace(EATEN_FROM, 'eat').replace(/^pot(?= (?:up|into|in)\b)/i, 'fill');
   return /\b(?:steam[- ]dry|cool(?!ing)|chill(?!i)|press|line|grease|spread|scrape|soak)\b(?!.*\b(?:boil|simmer|cook)\b)|\b(?:little|small) pot\b/i.test(
     plain,
   )
@@ -276,7 +276,9 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
     time !== undefined &&
     (LEFT_BY_WORD.test(plain) ||
       (!whisked &&
-        !/\bby hand\b|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(plain) &&
+        !/\bby hand\b(?![^.;]*\b(?:leave|rest|stand|let)\b[^.;]*\d)|\bmin\w*,? whisking\b|\bstir(?:ring)? (?:\w+ ){0,2}for (?:an? |another )?\d/i.test(
+          plain,
+        ) &&
         (ALONE.test(byHandOnly(plain)) ||
           boilsInWater(plainSigns(text)) ||
           named !== undefined ||
