@@ -167,7 +167,8 @@ export function readRecipeText(text: string): RecipeText {
       (listed || hasList) &&
       OVEN_SET.test(line)
     ) {
-      method.push(line, '');
+      // "Oven: 150 °C  Time: 1 h 15": how long all takes is no step.
+      method.push(...(durationsIn(line).length > 0 ? ovenSaid(line) : [line, '']));
       continue;
     }
     const said = part === 'method' ? undefined : portionsIn(line);

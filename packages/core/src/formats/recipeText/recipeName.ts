@@ -60,7 +60,8 @@ export function nameApart(title: string): readonly [name: string, told?: string]
 /** "You know the thing I brought? Here it is.": somebody talks, in more than one sentence. */
 const TALKS = /^(?=[^.?!]*\b(?:I|you|we|it['’]s|here)\b).{10,}[.?!] \p{Lu}/u;
 /** To whom a letter is, and no dish. */
-const LETTER = /^(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.–—]{0,30}(?:[,!.] | [–—-] ))/i;
+const LETTER =
+  /^(?:(?:(?:ok(?:ay)?|so|right)[, ]+)*here(?:['’]s| is| are|'s) .{0,70}$|(?:dear|hi|hiya|hello|hey)\b(?:.{0,30}[,!.]?$|[^,!.–—]{0,30}(?:[,!.] | [–—-] )))/i;
 /** A greeting, and what it is about: no name, and nothing to do. */
 export const isGreeting = (line: string): boolean => line.length <= LONGEST_NAME && LETTER.test(line);
 /** The first line is the name, unless it is an ingredient; one that begins like an ingredient is the name where an empty line, a heading or the portions follow it. */

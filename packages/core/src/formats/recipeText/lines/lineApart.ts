@@ -61,7 +61,13 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
-  const dotted = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
+  const points = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
+  const dashed = line.split(/\s+[–—-]\s+/);
+  // "1 cup millet – 2 cups oat milk – 2 apples"
+  const dotted =
+    dashed.length > 3 && dashed.every((part) => part.length < 40) && AMOUNT_FIRST.test(plainSigns(line))
+      ? dashed
+      : points;
   // "4 servings · 40 min · easy"
   if (dotted.length > 1 && dotted.filter((part) => ABOUT_IT.test(part)).length * 2 > dotted.length)
     return dotted.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Notes: ${part}`));
