@@ -81,7 +81,9 @@ function Paste({ view }: { view: KitchenView }) {
   const asked = asRead ? askedOf(asRead) : { lines: 0, method: 0 };
   // A text that does not say for how many would be for four in silence.
   const unsaid = words !== undefined && words.portions === undefined && said.portions === undefined;
-  const open = asked.lines + asked.method + (unsaid ? 1 : 0);
+  // The head of a sheet, or a greeting, would be the name in silence.
+  const nameUnsure = asRead?.nameUnsure === true && said.name === undefined;
+  const open = asked.lines + asked.method + (unsaid ? 1 : 0) + (nameUnsure ? 1 : 0);
   const name = said.name ?? words?.name ?? '';
   const portions = said.portions ?? words?.portions ?? 4;
   const lines = asRead?.lines ?? [];
@@ -119,6 +121,7 @@ function Paste({ view }: { view: KitchenView }) {
             lines: lines.length,
             asked,
             portionsUnsaid: unsaid,
+            nameUnsure,
           })}
         </h1>
         {kept.length > 0 ? (
@@ -204,6 +207,14 @@ function Paste({ view }: { view: KitchenView }) {
                 />
               </label>
             </div>
+            {nameUnsure && (
+              <div className="read-doubt">
+                <span>Is the dish called that? If not, write its name above.</span>
+                <Button size="small" onClick={() => setSaid({ ...said, name })}>
+                  Yes, “{name}”
+                </Button>
+              </div>
+            )}
             {unsaid && (
               <div className="read-doubt">
                 <span>The text does not say how many portions it makes.</span>

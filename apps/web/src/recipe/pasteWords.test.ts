@@ -1,6 +1,6 @@
 import { pasteHead, restWords } from './pasteWords.ts';
 
-const NOTHING = { recipes: 1, whole: undefined, lines: 3, asked: { lines: 0, method: 0 }, portionsUnsaid: false };
+const NOTHING = { recipes: 1, whole: undefined, lines: 3, asked: { lines: 0, method: 0 }, portionsUnsaid: false, nameUnsure: false };
 
 test.each([
   [{}, 'Every line is understood'],
@@ -12,6 +12,8 @@ test.each([
   [{ asked: { lines: 0, method: 1 }, portionsUnsaid: true }, '1 thing to say of the method'],
   [{ asked: { lines: 0, method: 2 } }, '2 things to say of the method'],
   [{ portionsUnsaid: true }, 'How many portions does it make?'],
+  [{ portionsUnsaid: true, nameUnsure: true }, 'How many portions does it make?'],
+  [{ nameUnsure: true }, 'What is the dish called?'],
 ])('of a text, %j, it is said: %s', (more, words) => expect(pasteHead({ ...NOTHING, ...more })).toBe(words));
 
 test('it is said how many recipes of a text are still to come', () =>

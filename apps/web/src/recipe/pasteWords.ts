@@ -7,13 +7,15 @@ interface Pasted {
   readonly lines: number;
   readonly asked: { readonly lines: number; readonly method: number };
   readonly portionsUnsaid: boolean;
+  /** What stands where a name does may be none. */
+  readonly nameUnsure: boolean;
 }
 
 /**
  * The one thing that matters of a pasted text now.
- * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false }) // => '2 of 5 lines to put right, 1 thing to say of the method'
+ * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false, nameUnsure: false }) // => '2 of 5 lines to put right, 1 thing to say of the method'
  */
-export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid }: Pasted): string {
+export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid, nameUnsure }: Pasted): string {
   if (recipes > 1) return `This text holds ${recipes} recipes`;
   if (lines === 0) return 'Paste a recipe';
   if (whole !== undefined) return `${whole}, read back whole`;
@@ -22,7 +24,8 @@ export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid }: Past
     ...(asked.method > 0 ? [`${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`] : []),
   ];
   if (open.length > 0) return open.join(', ');
-  return portionsUnsaid ? 'How many portions does it make?' : 'Every line is understood';
+  if (portionsUnsaid) return 'How many portions does it make?';
+  return nameUnsure ? 'What is the dish called?' : 'Every line is understood';
 }
 
 /** How many recipes of a text are still to be read, once this one is kept. */

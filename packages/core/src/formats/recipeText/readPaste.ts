@@ -21,6 +21,7 @@ import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
 import { isAmerican, readWithPints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
+import { isUnsureName } from './unsureName.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
 /** The method says another amount than the list. */
@@ -91,6 +92,8 @@ export interface StepRead {
 
 /** A text as it was understood, with all that has to be asked of it. */
 export interface ReadText {
+  /** The name may be none: see isUnsureName. */
+  readonly nameUnsure: boolean;
   readonly lines: readonly LineRead[];
   readonly linesLeftOut: readonly { readonly key: string; readonly written: string }[];
   readonly steps: readonly StepRead[];
@@ -225,6 +228,7 @@ export function readPaste(
   const places = placesUnheard(words, read).filter((place) => !said.places.includes(place));
   const settled = said.times !== true && places.length === 0 && steps.every(({ doubt }) => !doubt);
   return {
+    nameUnsure: isUnsureName(words.name, foods),
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
     linesLeftOut: [...texts, ...needs, ...uncounted].flatMap(({ key, written }) =>
       said.lines[key] === '' ? [{ key, written }] : [],
