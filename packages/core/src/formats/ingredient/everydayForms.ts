@@ -112,10 +112,11 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "3 tins chickpeas (400 g each)" is read as it stands; "3 potatoes (150 g each)" is their weight.
   [
     new RegExp(
-      String.raw`^(\d+)\s+((?!(?:tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)\p{L}[\p{L} -]*?)\s*\((?:about |ca\.? )?(\d+)\s*g each\)(.*)$`,
+      String.raw`^(\d+)\s+((?!(?:tins?|cans?|jars?|packs?|packets?|blocks?|boxe?s?|bags?|x)\b)\p{L}[\p{L} -]*?)\s*\((?:about |ca\.? )?(?:(\d+)\s*(?:-|to)\s*)?(\d+)\s*g each\)(.*)$`,
       'iu',
     ),
-    (_, n = '', food = '', g = '', rest = '') => `${Number(n) * Number(g)} g ${food}${rest}, ${pieces(n)}`,
+    (_, n = '', food = '', least = '', g = '', rest = '') =>
+      `${least ? `${Number(n) * Number(least)}-` : ''}${Number(n) * Number(g)} g ${food}${rest}, ${pieces(n)}`,
   ],
   // "3 potatoes, about 500 g", "1 squash, 1.2 kg"
   [
@@ -207,7 +208,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 big leeks (about 600 g)": what is weighed counts.
   [
     new RegExp(
-      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*(${NUMBER}\s*(?:g|kg|oz|ounces?|lbs?|pounds?))(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
+      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s*(?:g|kg|oz|ounces?|lbs?|pounds?))\.?(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '', rest = '') =>
