@@ -208,7 +208,7 @@ const FORMS: readonly (readonly [said: RegExp, usual: (...found: string[]) => st
   // "2 big leeks (about 600 g)": what is weighed counts.
   [
     new RegExp(
-      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca\.?|roughly|total(?:ling)?|~)?\s*((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s*(?:g|kg|oz|ounces?|lbs?|pounds?))\.?(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
+      String.raw`^((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s+(?:(?:very |extra[- ])?(?:big|large|small|medium|medium-sized|good-sized|ripe)\s+)?)(\p{L}[\p{L} -]*?)\s*\((?:about|around|approx\.?|ca?\.|ca|roughly|total(?:ling)?|~)?\s*((?:${NUMBER}\s*(?:-|to)\s*)?${NUMBER}\s*(?:g|kg|oz|ounces?|lbs?|pounds?))\.?(?:\s+(?:in all|in total|altogether))?\)(.*)$`,
       'iu',
     ),
     (_, n = '', food = '', weight = '', rest = '') =>

@@ -21,6 +21,10 @@ const afterwards = ({ hours, ...step }: MethodStep): MethodStep => ({
   ...(hours ? { afterwards: hours } : {}),
 });
 
+/** "Repeat with the rest", "second lot while the first is kept warm" */
+const ONCE_MORE =
+  /\brepeat\b|^(?:then )?(?:the )?(?:second|2nd|next) (?:lot|batch|trayful|panful|load)\b|\b(?:same|again) with the (?:second|rest|other|remaining)\b/i;
+
 /** The steps of a method, each knowing the one before it, and how hot the oven was said to be. */
 export function readMethod(texts: readonly string[]): readonly MethodStep[] {
   const steps: MethodStep[] = [];
@@ -35,7 +39,7 @@ export function readMethod(texts: readonly string[]): readonly MethodStep[] {
       heated = said;
     const timed = steps.findLast((before) => before.timed && before.kind === 'work');
     steps.push(
-      /\brepeat\b/i.test(text) && !step.timed && step.kind === 'work' && timed
+      ONCE_MORE.test(text) && !step.timed && step.kind === 'work' && timed
         ? { ...step, again: { minutes: timed.minutes.expected, ...(timed.station ? { station: timed.station } : {}) } }
         : step,
     );

@@ -44,7 +44,10 @@ export function nameBehindList(lines: readonly string[]): number {
 /** Without signs of headings, and not shouted. */
 export function nameOf(title: string): string {
   const name = title
-    .replace(/^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|prod(?:uct)?|subject|re)\s*:+)\s*/i, '')
+    .replace(
+      /^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|prod(?:uct)?|subject|re)\s*:+|recipe (?:#|no\.? ?)\s?\d+\s*[-–—:.])\s*/i,
+      '',
+    )
     .replace(/\*\*/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')

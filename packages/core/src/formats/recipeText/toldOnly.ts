@@ -52,7 +52,7 @@ const AT_ITS_BEST: readonly RegExp[] = [
 
 /** How else it may be eaten. */
 const EATEN: readonly RegExp[] = [
-  /^(?:it is |it['’]s |they are |they['’]re )?(?:also|just as|equally|even|very|really) (?:good|nice|great|lovely|delicious) (?:cold|warm|hot|the next|at room|with|on|in|for)\b/i,
+  /^(?:it is |it['’]s |they are |they['’]re )?(?:(?:also|just as|equally|even|very|really) )?(?:good|nice|great|lovely|delicious) (?:cold|warm|hot|the next|at room|with|on|in|for)\b/i,
 ];
 
 /** What is done with it on another day. */

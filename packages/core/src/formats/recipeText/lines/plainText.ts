@@ -37,6 +37,11 @@ export const inPlainSigns = (text: string): string =>
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\d)/gmu, (all, before: string, n: string, _: number, whole: string) =>
       (whole.match(/^\s*(?:\(\d{1,2}\)|\d{1,2}\.)\s/gm) ?? []).length > 2 ? `${before}${n}. ` : all,
     )
+    // "1 tbsp each of tomato and pepper paste"
+    .replace(
+      /([\d½¼¾][\d/.½¼¾ ]*(?:tbsp|tablespoons?|tsp|teaspoons?|cups?)) each (?:of )?(\p{L}+) and (\p{L}+) (paste|pur[eé]e|powder|flakes)\b/giu,
+      '$1 $2 $4 and $1 $3 $4',
+    )
     .replace(/\b(wine|cider|rice|malt|sherry|balsamic) vin\b\.?/gi, '$1 vinegar')
     // "flour . . . 620 g"
     .replace(/(?:[ \t]\.){3,}(?=\s)/g, ' ...')
