@@ -1,3 +1,4 @@
+import { wayOf } from './otherWay.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
 import { boiledOffIn, shareOffIn, thicknessIn } from './boiledOffIn.ts';
@@ -37,6 +38,9 @@ const BEFORE_REDUCING = /[,;]\s+(?:and\s+)?then\s+|;\s+/gi;
 const ASKS = /^(?:still )?(?:too|not|still) [^?.]{2,25}\?$/i;
 const UNDONE = /^(?:don[’']?t|do not|no need to|never)\b/i;
 
+/** "OR Pressure cooker: 25 min" */
+const OR_ANOTHER_WAY =
+  /^or(?: in an?| in the)?[:,]?\s+(?=(?:oven|air[- ]?fryer|microwave|hob|stove ?top|pressure cooker|slow cooker|rice cooker|grill|skillet|stove)\b[^:.]{0,12}:)/i;
 const EVENING_LABEL = /^(?:the )?(?:night|evening|day) before\s*:/i;
 const EVENING_SAID = /\b(?:evening|night|day) before\b/i;
 const MORNING = /^(?:(?:in the |next )?morning|(?:the )?next day|on the day|day (?:2|two))\b/i;
@@ -144,7 +148,14 @@ function clausesOf(sentence: string): readonly string[] {
  */
 export function splitMethod(method: readonly string[]): readonly string[] {
   const steps: { text: string; timed: boolean }[] = [];
-  for (const paragraph of method.filter((each) => !HEADER.test(each))) {
+  const paragraphs = method.filter((each) => !HEADER.test(each)).map((each) => each.replace(OR_ANOTHER_WAY, ''));
+  const ways = new Set(paragraphs.flatMap((each) => wayOf(each) ?? []));
+  for (const paragraph of paragraphs) {
+    // "Stovetop: …" beside "Pressure cooker: …": all of it is done, or none.
+    if (ways.size > 1 && wayOf(paragraph) !== undefined) {
+      steps.push({ text: paragraph, timed: true });
+      continue;
+    }
     let begins = true;
     for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
       const last = steps.at(-1);
