@@ -33,6 +33,9 @@ const UNDONE_ASIDE =
 /** "Chill while you cook": that is done elsewhere. */
 const WHILE_YOU = /\bwhile you (?:cook|bake|fry|roast|boil|simmer|make|get|prepare)\b[^.,;]*/gi;
 
+/** "Freeze the other (thaw 24 h, then the same)": what is done on another day. */
+const ON_ANOTHER_DAY = /\([^()]*\b(?:thaw|defrost|reheat|from frozen)\w*\b[^()]*\)/gi;
+
 /** Without sentences that tell what comes in for the last minutes: where those go is not where this is done. */
 const withoutLasts = (plain: string): string => {
   const [first = '', ...more] = sentencesOf(plain);
@@ -47,4 +50,8 @@ const withoutLasts = (plain: string): string => {
  * @example ownWords('While they roast, soften the onion') // 'Meanwhile soften the onion'
  */
 export const ownWords = (whole: string): string =>
-  withoutWhile(withoutLasts(whole)).replace(WHILE_YOU, 'meanwhile').replace(UNDONE_FIRST, '').replace(UNDONE_ASIDE, '');
+  withoutWhile(withoutLasts(whole))
+    .replace(WHILE_YOU, 'meanwhile')
+    .replace(UNDONE_FIRST, '')
+    .replace(UNDONE_ASIDE, '')
+    .replace(ON_ANOTHER_DAY, '');

@@ -235,6 +235,16 @@ export function readRecipeText(text: string): RecipeText {
     else if (part !== 'method' && ingredients.length > 0 && OVEN_SET.test(bare)) {
       part = 'method';
       method.push(bare);
+    } else if (
+      part !== 'method' &&
+      ingredients.length > 0 &&
+      ordered(bare) &&
+      durationsIn(bare).length > 0 &&
+      day === '' &&
+      lines.slice(at + 1, at + 4).some((next) => MEASURED.test(next) && isIngredient(next.replace(BULLET, '').trim()))
+    ) {
+      // "Pressure cook 12 min in fresh water", in the middle of a list.
+      method.push(bare, '');
     } else if (part === 'ingredients') {
       // A list without a heading behind it goes over into sentences.
       if (isSentence(bare) || (lines[at - 1] === '' && ordered(bare) && bare.length > ORDER_FROM)) {
