@@ -20,7 +20,8 @@ const TWO_COLOURS =
 /** "Thumb ginger" is one of it. */
 const ONE_OF_IT = /^(?:thumb|sprig|stick|strip|piece|clove|head|bulb|leaf|stalk)s?\b/i;
 /** What stands before the next amount goes on with it: "soaked in 300 ml water", "or 2 tsp". */
-const LEADS_ON = /[(),:+&]|\b(?:in|with|w|of|or|and|plus|per|to|from|for|into|then|hot|boiling|about|x|soak\w*)\s*$/i;
+const LEADS_ON =
+  /[(),:+&=]|\b(?:approx\.?|ca\.?|in|with|w|of|or|and|plus|per|to|from|for|into|then|hot|boiling|about|x|soak\w*)\s*$/i;
 
 /** All its words are the name of one food: "black pepper". */
 const exactlyAll = (text: string, foods: FoodIndex): boolean => {

@@ -27,9 +27,20 @@ export function ofNear(
 }
 
 /** "spinach, frozen" and "frozen corn" are the frozen one, where that is a food of its own. */
-export function inState(food: Food, tail: readonly string[], behind: readonly string[], foods: FoodIndex): Food {
+export function inState(
+  food: Food,
+  words: string,
+  tail: readonly string[],
+  behind: readonly string[],
+  foods: FoodIndex,
+): Food {
   const [known] = tail.flatMap((part) => {
-    const other = isState(part) ? foods.names.get(`${part.toLowerCase()} ${food.name}`) : undefined;
+    const said = part.toLowerCase();
+    // "Yeast, fresh": what is called yeast alone is the dried one.
+    const other =
+      isState(part) || said === 'fresh'
+        ? (foods.names.get(`${said} ${food.name}`) ?? foods.names.get(`${said} ${words.toLowerCase()}`))
+        : undefined;
     return other ? [other] : [];
   });
   if (known) return known;

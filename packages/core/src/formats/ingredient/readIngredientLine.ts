@@ -139,6 +139,7 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
         ? cannedOf(known.food, foods.names.values())
         : inState(
             asGrown(asPiece(asVegetable(known.food, bare, read, foods), read.piece, foods), bare, foods),
+            known.words,
             [known.before, known.after, ...tail],
             [known.after, ...tail, ...bracketed],
             foods,

@@ -307,6 +307,11 @@ export function readRecipeText(text: string): RecipeText {
   }
   const steps = unwrapped(method)
     .map((paragraph) => {
+      const [, listsOnly] = parted(sentencesOf(paragraph), (sentence) => itemsOnly(sentence).length === 0);
+      listsOnly.flatMap(itemsOnly).forEach(list);
+      return listsOnly.reduce((left, sentence) => left.replace(sentence, ''), paragraph).trim();
+    })
+    .map((paragraph) => {
       const [done, told] = parted(sentencesOf(paragraph), (sentence) => !isRemark(sentence));
       notes.push(...told);
       portions ??= told.map(portionsWithin).find((said) => said !== undefined);
@@ -321,6 +326,18 @@ export function readRecipeText(text: string): RecipeText {
     method: steps,
     ...(notes.length > 0 ? { notes } : {}),
   };
+}
+
+/** Between the items of a sentence that only lists: before the next amount. */
+const NEXT_ITEM = /\s*,\s*(?:and\s+|plus\s+)?(?![^(]*\))|\s+(?:and|plus)\s+(?=\d|an? |half )/i;
+/** So many make it a list. */
+const LEAST_ITEMS = 4;
+/** The items of a sentence in which nothing is done: "2 cucumbers, 500 g yoghurt, 40 g walnuts and 1 lemon." */
+function itemsOnly(sentence: string): readonly string[] {
+  if (saysDeed(sentence) || durationsIn(sentence).length > 0 || !/^(?:\d|an? |half )/i.test(sentence)) return [];
+  const items = sentence.replace(/[.!]$/, '').split(NEXT_ITEM).filter(Boolean);
+  const measured = items.filter((item) => isIngredient(item)).length;
+  return items.length >= LEAST_ITEMS && measured * 4 >= items.length * 3 ? items : [];
 }
 
 const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [readonly T[], readonly T[]] => [

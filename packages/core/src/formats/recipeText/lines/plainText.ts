@@ -3,6 +3,8 @@ import { inDigits } from '../numberWords.ts';
 const HOT_IN_F = /\b(?:3\d[05]|4\d[05]|500) ?(?:°|deg(?:rees)?\b) ?(?!C)/i;
 const IN_CELSIUS = /\b\d{2,3} ?(?:°|deg(?:rees)?\b)? ?C\b/;
 
+const IN_DIGITS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, five: 5, six: 6 };
+
 /** Each of these rows of ringed digits begins with a one. */
 const RINGED_ONES = [0x2460, 0x2776, 0x2780, 0x278a];
 const ringed = (sign: string): number => {
@@ -36,6 +38,11 @@ export const inPlainSigns = (text: string): string =>
     // "(1) 700 g dal, soaked", where each line counts on
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\d)/gmu, (all, before: string, n: string, _: number, whole: string) =>
       (whole.match(/^\s*(?:\(\d{1,2}\)|\d{1,2}\.)\s/gm) ?? []).length > 2 ? `${before}${n}. ` : all,
+    )
+    // "two 690 g bottles"
+    .replace(
+      /\b(two|three|four|five|six|[2-9]) (?=\d[\d.,]* ?(?:k?g|ml|l|oz) (?:bottles?|tins?|cans?|jars?|packs?|packets?|cartons?|bags?|blocks?)\b)/gi,
+      (_, n: string) => `${IN_DIGITS[n.toLowerCase()] ?? n} x `,
     )
     // "1 tbsp each of tomato and pepper paste"
     .replace(
