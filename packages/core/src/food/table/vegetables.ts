@@ -28,8 +28,8 @@ tomato;vegetable;180;123;91;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;1
 cherry tomatoes;vegetable;149;17;99;;;c5 f10 z240;-;acid colour;74;0.9;0.2;2.7;1.2;0.3;13.7;5;cherry toms;
 canned tomatoes;vegetable;240;;;;;c730 of4 oz90;-;acid colour;88;1;0.2;3.4;1;0.6;12;130;tinned tomatoes,chopped tomatoes,crushed tomatoes,canned plum tomatoes,canned whole tomatoes,canned chopped tomatoes,canned cherry tomatoes,diced tomatoes,tinned chopped tomatoes,tinned plum tomatoes,tinned cherry tomatoes,chopped toms,tinned toms;
 tomato paste;vegetable;262;;;;;c730 of10 oz120;-;acid colour;376;4.3;0.5;14.8;4.1;3;21.9;59;tomato puree,tomato concentrate,tomato concentrate paste,double concentrate;canned tomatoes
-red pepper;vegetable;149;119;82;;;f10 z240;-;colour sweet;111;1;0.3;3.9;2.1;0.4;127.7;4;red bell pepper,bell pepper,sweet pepper,yellow pepper,orange pepper,romano pepper,pointed pepper;chilli,black pepper
-green pepper;vegetable;149;119;82;;;f10 z240;-;colour;84;0.9;0.2;2.9;1.7;0.3;80.4;3;green bell pepper;
+red pepper;vegetable;149;119;82;;;f10 z240;-;colour sweet;111;1;0.3;3.9;2.1;0.4;127.7;4;red bell pepper,bell pepper,sweet pepper,yellow pepper,orange pepper,romano pepper,pointed pepper,capsicum,red capsicum;chilli,black pepper
+green pepper;vegetable;149;119;82;;;f10 z240;-;colour;84;0.9;0.2;2.9;1.7;0.3;80.4;3;green bell pepper,green capsicum;
 poblano;vegetable;;65;85;;;f10 z180;-;colour heat;;;;;;;;;poblano pepper,poblano chile,poblano chili;
 tomatillos;vegetable;132;34;95;;;f14 z180;-;acid;134;1;1;3.9;1.9;0.6;11.7;1;fresh tomatillos;
 chilli;vegetable;;15;90;;;f10 z180;-;heat;183;1.9;0.4;7.3;1.5;1;143.7;9;fresh chilli,chillies,chilies,hot pepper,red chilli,green chilli,birds eye chilli,chili pepper,fresh chili,fresh jalapeno,scotch bonnet,habanero,green chili,red chili,green chile,red chile,serrano,serrano chile,serrano chili;chilli flakes,jalapeno

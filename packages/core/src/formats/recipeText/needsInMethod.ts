@@ -93,6 +93,9 @@ const PACKS =
 
 const PUT_IN = /\band (?:put|tip|place|load|pop) (?:it|them)\b/i;
 
+/** So many amounts one behind the other are a list. Common practice, no published source. */
+const LEAST_LISTED = 3;
+
 interface AmountIn {
   readonly words: string;
   /** So much for each of several, and nobody counts them. */
@@ -252,7 +255,12 @@ export function needsInMethod(
     if ((soaks && lines.length > 0 && !goesIn && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
     const rinsed = waterOfTin(plainSigns(text), lines);
     const tin = rinsed === undefined ? [] : [{ line: rinsed, step }];
-    const inIt = amountsIn(inOneNumber(plainSigns(text))).flatMap(({ words, each, poured, made, listed, known }) => {
+    const amounts = amountsIn(inOneNumber(plainSigns(text)));
+    const isList = amounts.filter((each) => each.listed).length >= LEAST_LISTED;
+    const inIt = amounts.flatMap(({ words, each, poured, made, listed, known }) => {
+      // "Masala: 3 tbsp oil, 2 onions, 1 capsicum": what nobody knows in a list is asked.
+      if (isList && listed && !made && lines.length > 0 && !readLine(words).food && !TOOL.test(words))
+        return [{ line: words, step }];
       // "250C" is no amount of anything.
       if (!(lines.length === 0 || MEASURED.test(words)) || TOOL.test(words) || /^\d{2,3} ?°?[CF]\b/.test(words))
         return [];

@@ -48,7 +48,7 @@ export function nameOf(title: string): string {
       /^(?:#+|\d+\.|(?:title|recipe(?: name)?|name|dish|menu item|item|prod(?:uct)?|subject|re)\s*:+|recipe (?:#|no\.? ?)\s?\d+\s*[-–—:.])\s*/i,
       '',
     )
-    .replace(/\*\*/g, '')
+    .replace(/\*\*|^\*+\s*|\s*\*+$/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
     .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')
     .trim();

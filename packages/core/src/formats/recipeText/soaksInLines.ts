@@ -38,7 +38,7 @@ const SOAK_IN_LINE =
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
-  /\b(pressed|pressure[- ]cooked|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained)\b((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: at least| a good| about| around| c\.?| ca\.?| approx\.?| min\.?)* ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
+  /\b(pressed|pressure[- ]cooked|cooked|dried|toasted|roasted|boiled|steamed|blanched|sprouted|salted|marinated|drained|fried|saut[eé]ed|simmered|grilled|microwaved|chilled|rested)\b(?: (?:dry|soft|hard|gently))?((?: in (?:an?|the)) oven\b)?(?: (?:till|until) [\p{L} ]{3,25},?)?(?: for)?(?: at least| a good| about| around| c\.?| ca\.?| approx\.?| min\.?)* ((?:\d[\d -]*(?:to \d+ )?|half an |two |three )(?:minutes?|mins?|hours?|h|days?)\b)((?: in (?:an?|the))? (?:(?:dry|hot|small) )*(?:pan|oven|water)\b)?/iu;
 /** "300 g soya yoghurt (drain 2 h)" */
 const ORDERED =
   /\((drain|press|salt|marinate|chill|toast|rest)\b[^()]*?\b(?:for )?((?:\d[\d -]*|half an |an )(?:minutes?|mins?|hours?|hrs?|h))\b[^()]*\)/i;
@@ -74,6 +74,14 @@ const IN_LINE: Readonly<Record<string, string>> = {
   drained: 'Drain',
   steamed: 'Steam',
   blanched: 'Blanch',
+  fried: 'Fry',
+  sauteed: 'Fry',
+  sautéed: 'Fry',
+  simmered: 'Simmer',
+  grilled: 'Grill',
+  microwaved: 'Microwave',
+  chilled: 'Chill',
+  rested: 'Rest',
 };
 
 /** How it is let out, behind what was cooked at pressure. */

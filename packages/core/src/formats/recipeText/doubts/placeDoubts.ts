@@ -31,6 +31,8 @@ const HOUR = 60;
 const LONG_HANDWORK = /\b(?:knead|shape|roll|fold|shell|wrap|stuff|fill|pick|form|assemble|by hand)/i;
 const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
+/** Where it was put, and right behind it how long. */
+const PUT_BY = /\b(?:tins?|trays?|baskets?|bannetons?|bowls?|jars?|moulds?|lid|cloth|paper),? (?:for )?\d/i;
 /** A look, and no work. */
 const NOW_AND_THEN =
   /\b(?:stir\w*|turn\w*|shak\w*|toss\w*|swap\w*) (?:(?:&|and) (?:stir|turn|swap) )?(?:occasionally|sometimes|now|from time|once|every|often enough|(?:at )?half)\b/gi;
@@ -94,6 +96,8 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
   // "Crumble in the tofu; 5 min, stirring": hands that are on nothing but a pan, which nobody named.
   if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !onNoHeat(plain) && !settled)
     return whereDoubt(step, before);
+  // "Shape, tin, 45 min": hands are done with it by then.
+  if (unplaced && step.minutes.latest >= LONG && PUT_BY.test(plain) && !settled) return whereDoubt(step, before);
   // "40 minutes until set": nobody says where.
   if (
     (unplaced &&

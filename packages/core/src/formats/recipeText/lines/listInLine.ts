@@ -17,7 +17,7 @@ const HEADING =
 const SHOUTED = /^\p{Lu}{3,}(?: \p{Lu}{2,}){0,2}$/u;
 /** These head something else, or nothing. */
 const NO_HEADING =
-  /^(?:ingredients?|method|directions|instructions|steps|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?|prep\w*|cook\w*|total|active|times?|notes?|tips?|step|day|night|evening|morning|sun|mon|tue|wed|thu|fri|sat)\b/i;
+  /^(?:ingredients?|method|directions|instructions|steps|oven|air[- ]?fryer|microwave|hob|stove|grill|pressure|rice cooker|slow cooker|makes|serves|yields?|feeds|servings?|portions?|prep\w*|cook\w*|total|active|times?|notes?|tips?|step|day|night|evening|morning|sun|mon|tue|wed|thu|fri|sat|in(?:to)? (?:an?|the))\b/i;
 /** What is told of minutes and heat is done, and no list. */
 const COOKED_AT = /\b(?:heat|flip|lid)\b|\b\d+ ?(?:mins?|minutes?|hours?|h)\b|\d ?°/i;
 /** In brackets, or before it goes in: "(2 min)", "pressed 30 min". */
