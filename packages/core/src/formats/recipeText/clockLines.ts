@@ -48,7 +48,7 @@ const NIGHT_MIN = 240;
 const NIGHT =
   /^\s*(?:(?:the )?(?:night|evening)(?: before)?|(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)? (?:night|evening|eve))\s*[:–-]\s*(?=\S)/i;
 const MORNING =
-  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)?(?: morning| morn| am)?)\s*[:–-]\s*(?=\S)/i;
+  /^\s*(?:(?:the |in the |next )?(?:morning|day)(?: after)?|(?:next )?(?:sun|mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?)(?:day)?(?: (?:morning|morn|am|noon|midday|lunch(?:time)?|afternoon))?)\s*[:–-]\s*(?=\S)/i;
 
 /**
  * "Night: boil the oats. Morning: warm them.": what is done in the evening stands until the morning, where it does not say so itself.

@@ -93,6 +93,10 @@ const PACKS =
 
 const PUT_IN = /\band (?:put|tip|place|load|pop) (?:it|them)\b/i;
 
+/** Another food in its place, up to the next sign. */
+const OR_ANOTHER =
+  /^ or (?!(?:so|more|less|until|till|an?|to|as|if|use|for|in|on|at|with|two|three|both|either|other|the|any)\b)(\p{L}+(?: \p{L}+)?)(?=[,.;)]|$)/iu;
+
 /** So many amounts one behind the other are a list. Common practice, no published source. */
 const LEAST_LISTED = 3;
 
@@ -163,12 +167,15 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const of = opened !== undefined && isVerb(opened) ? undefined : opened;
     const named =
       of ?? (ONLY_MEASURED.test(rest.slice(0, end).trim()) ? NAMED_BEFORE.exec(plain.slice(0, index))?.[1] : undefined);
+    // "250 ml water or oat milk": which of them is asked.
+    const other = held || weighs || packed !== undefined ? undefined : OR_ANOTHER.exec(rest.slice(end));
+    const either = other && !isVerb(other[1]?.split(' ')[0] ?? '') ? other[0] : '';
     // "The juice of 2 lemons" is not two lemons; "each in a spoon of oil" is more than one spoon, and how many is asked.
     const told = plain.slice(0, index);
     const part = PART_OF.exec(told)?.[0] ?? '';
     const measured = weighs
       ? `${inDigits(rest.slice(0, whole).trim())} (${inDigits(weighs[1] ?? '')})`
-      : rest.slice(0, end).trim();
+      : `${rest.slice(0, end).trim()}${either}`;
     const vague = held ? VAGUE.exec(measured) : null;
     const words = vague
       ? `${vague[2] ?? ''} ${vague[1] ?? ''}`
