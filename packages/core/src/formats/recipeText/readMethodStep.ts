@@ -126,7 +126,7 @@ const byHandOnly = (plain: string): string => {
 const isHeated = ({ station }: MethodStep): boolean => station === 'burner' || station === 'oven';
 /** "Cook for 30 minutes", and nobody says where: on a hob. */
 const cooks = (plain: string): boolean =>
-  /\bcook\b|\bwarm(?: it| them)? (?:up|through)|(?:^|[:.;,] )warm (?:for )?\d|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
+  /\bcook\b|\bwarm(?: it| them)? (?:up|through)|^warm (?:the |your )?(?!(?:water|milk|place|oven|plates?)\b)[a-z]+ (?=with|in|for|over)|(?:^|[:.;,] )warm (?:for )?\d|(?<!the |off )\bheat (?:for )?\d|(?:^|[.;,] |\b(?:and|then) )(?:gently |slowly )?heat (?!(?:the |your |an? )?(?:oven|grill)\b|to \d|off\b)/i.test(
     plain,
   ) &&
   !/\bslow cooker\b/i.test(plain) &&
