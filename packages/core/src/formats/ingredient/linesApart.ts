@@ -59,6 +59,10 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     if (a && b && a !== b && readNumber(plainSigns(asUsual(plainSigns(first)))) && b.name !== 'cloves')
       return [first, second];
   }
+  // "1 sprig rosemary, chili": without an amount, and of its own.
+  const last = /^(.*\d.*\p{L}),\s*(chil+i(?:es)?|bay(?: lea(?:f|ves))?)$/iu.exec(text);
+  const before = last?.[1] && last[2] ? linesApart(last[1], foods) : [];
+  if (last?.[2] && before.length > 0 && before.every((part) => exactly(part, foods))) return [...before, last[2]];
   const counted = text.split(
     /\s*,\s*(?![^(]*\))(?=\d|an? |one |two |half |(?:juice|zest) of |(?:pinch|dash|handful|splash) )/i,
   );

@@ -7,7 +7,7 @@ import { durationsIn } from './timesIn.ts';
 /** Beans that are soaked before they are cooked, unless somebody says otherwise. Common practice, no published source. */
 const SOAKED = /\b(?:beans?|borlotti|chickpeas?|soya|black-eyed peas|fava|butter beans|pinto|navy|cannellini)\b/i;
 const DRY = /\b(?:dry|dried)\b/i;
-const DONE = /\b(?:tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|sprouts?|paste|flour)\b/i;
+const DONE = /\b(?:mince|chunks|tin(?:ned|s)?|can(?:ned|s)?|cooked|jar|frozen|fresh|green|sprouts?|paste|flour)\b/i;
 
 const isDryBean = ({ food, text, form }: IngredientLine): boolean => {
   if (!food) return false;
@@ -33,7 +33,7 @@ const isAbout = (text: string, line: IngredientLine, lines: readonly IngredientL
   namesIt(text, line) || !lines.some((other) => other.food !== line.food && namesIt(text, other));
 
 const SOAK_IN_LINE =
-  /\b(?:soak|steep)(?:ed)?\b(?:\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
+  /\b(?:soak|steep)(?:ed)?\b(?:,?\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 

@@ -39,6 +39,8 @@ export const inPlainSigns = (text: string): string =>
     .replace(/^(\s*)\((\d{1,2})\)\s+(?=\d)/gmu, (all, before: string, n: string, _: number, whole: string) =>
       (whole.match(/^\s*(?:\(\d{1,2}\)|\d{1,2}\.)\s/gm) ?? []).length > 2 ? `${before}${n}. ` : all,
     )
+    // "[rice] 150 g jasmine, 190 ml water"
+    .replace(/^[ \t]*\[(\p{L}[\p{L} ]{1,20})\]:?[ \t]+(?=\S)/gmu, '$1: ')
     // "two 690 g bottles"
     .replace(
       /\b(two|three|four|five|six|[2-9]) (?=\d[\d.,]* ?(?:k?g|ml|l|oz) (?:bottles?|tins?|cans?|jars?|packs?|packets?|cartons?|bags?|blocks?)\b)/gi,
