@@ -21,6 +21,7 @@ import type { RecipeText } from './recipeText.ts';
 import { splitMethod } from './splitMethod.ts';
 import { isAmerican, readWithPints } from './whosePints.ts';
 import { timesApart, type TimesApart } from './statedTimes.ts';
+import { saysDeed } from './kitchenVerbs.ts';
 import { isUnsureName } from './unsureName.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
@@ -149,12 +150,34 @@ export function readPaste(
   const method = told.map(({ text }) => text);
   const read = readMethod(method);
 
-  const inMethod = needsInMethod(read, lines, readLine);
+  // "2 cucumbers, 500 g yoghurt, 1 lemon." may be left out as no step, and still says what goes in.
+  const fromAdded = told.length - numbered.length;
+  const listing = written.flatMap(({ key, written: text }) => {
+    const now = said.steps[key] ?? text;
+    if (now !== '') return [{ text: now, kept: true }];
+    return saysDeed(text) ? [] : [{ text, kept: false }];
+  });
+  const withLists = listing.every(({ kept }) => kept)
+    ? read
+    : readMethod([...method.slice(0, fromAdded), ...listing.map(({ text }) => text)]);
+  /** Where a step of those stands among the ones that are done. */
+  const stepAt = (step: number): number =>
+    step < fromAdded || withLists === read
+      ? step
+      : Math.max(
+          0,
+          Math.min(read.length - 1, fromAdded + listing.slice(0, step - fromAdded).filter(({ kept }) => kept).length),
+        );
+
+  const inMethod = needsInMethod(withLists, lines, readLine).map(({ step, ...need }) => ({
+    ...need,
+    step: stepAt(step),
+  }));
   // A line that was left out is no food that nobody listed.
   const known = [...texts.map(({ written }) => written), ...inMethod.map(({ line }) => line)].map(readLine);
-  const named = unlistedFoods(read, [...lines, ...known], words.name, foods).map(({ words: line, step }) => ({
+  const named = unlistedFoods(withLists, [...lines, ...known], words.name, foods).map(({ words: line, step }) => ({
     line,
-    step,
+    step: stepAt(step),
   }));
   const main =
     texts.length === 0 && read.length > 0

@@ -97,7 +97,8 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
   if (unplaced && !step.afterwards && step.minutes.latest >= OFF_FROM_MINUTES && !onNoHeat(plain) && !settled)
     return whereDoubt(step, before);
   // "Start the brown programme, 70 min": of which appliance?
-  if (step.timed && !step.station && /\bprogramme?\b/i.test(plain) && !settled) return whereDoubt(step, before);
+  if (step.timed && !step.station && /\bprogramme?\b/i.test(plain) && !/\bleft to stand\b/i.test(plain) && !settled)
+    return whereDoubt(step, before);
   // "Shape, tin, 45 min": hands are done with it by then.
   if (unplaced && step.minutes.latest >= LONG && PUT_BY.test(plain) && !settled) return whereDoubt(step, before);
   // "40 minutes until set": nobody says where.

@@ -34,6 +34,11 @@ const AND_ITEMS =
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 
+/** No name is so long. */
+const LONGEST_NAME = 100;
+/** A short sentence without an amount, and the rest. */
+const NAME_FIRST = /^([^.!?\d():]{4,50})\.\s+(\d.+|\p{Lu}.+)$/u;
+
 /** One written line as lines that each say one thing; `first`: it stands at the top of the text, where the name does. */
 export function lineApart(raw: string, first: boolean): readonly string[] {
   const line = raw.trim();
@@ -42,6 +47,9 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   // "--- paste ---"
   const ruled = /^[-=*~]{2,}\s*(\p{L}[\p{L} &-]{1,40}?)\s*[-=*~]{2,}$/u.exec(line)?.[1];
   if (ruled) return ['', `${ruled}:`];
+  // "Apple sauce for the freezer. 4 kg apples, 300 ml water. Simmer …": all of it in one line, its name first.
+  const [, name, all] = first && line.length > LONGEST_NAME ? (NAME_FIRST.exec(line) ?? []) : [];
+  if (name !== undefined && all !== undefined && !isVerb(/^\p{L}+/u.exec(name)?.[0] ?? '')) return [name, '', all];
   const told = first ? undefined : listInLine(line);
   if (told)
     return [
@@ -61,7 +69,7 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
-  const points = line.replace(/^[•·▢]\s*/, '').split(/\s+[·•]\s+/);
+  const points = line.replace(/^[•·▢]\s*/, '').split(/\s+(?:[·•]|::)\s+/);
   const dashed = line.split(/\s+[–—-]\s+/);
   // "1 cup millet – 2 cups oat milk – 2 apples"
   const dotted =
