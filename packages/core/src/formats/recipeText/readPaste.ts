@@ -3,6 +3,7 @@ import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
+import { amountWords } from '../ingredient/amountWords.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
 import { piecesIn, piecesMade } from './doubts/goesDoubt.ts';
 import { BARE_DEGREES } from './doubts/wholeDoubts.ts';
@@ -26,9 +27,9 @@ import { isUnsureName } from './unsureName.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
 
 /** The method says another amount than the list. */
-const moreOrSame = (written: string, listed: string): Doubt => ({
+const moreOrSame = (written: string, listed: string, where = 'in the method'): Doubt => ({
   about: 'amount',
-  question: `“${written}” stands in the method, ${listed} in the list. Is it more of it?`,
+  question: `“${written}” stands ${where}, ${listed} in the list. Is it more of it?`,
   choices: [
     { label: `yes, besides the ${listed}`, line: written },
     { label: `no, it is the ${listed}`, line: '' },
@@ -68,6 +69,12 @@ export interface SaidOfText {
 }
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
+
+/** What was made is shared out under these. */
+const ASSEMBLED =
+  /^(?:assembl(?:e|y)|put together|build|box up|plate up|pack|portion(?:ing)?|per (?:box|bowl|plate|portion))$/i;
+/** By which word a food is called in short: "rice", "beans". */
+const chiefWord = ({ food }: IngredientLine): string | undefined => food?.name.split(' ').at(-1);
 
 /** These are to taste wherever they are named. */
 const BY_TASTE = /^(?:salt|black pepper|white pepper)$/;
@@ -123,9 +130,26 @@ export function readPaste(
   const wholeText = [words.name, ...words.ingredients, ...words.method, ...(words.notes ?? [])].join('\n');
   const readLine = readWithPints(wholeText, readAlone, kitchen);
   const texts = ingredientTexts(words, foods).map(({ text, group }, n) => ({ key: `${n}`, written: text, group }));
-  const listed = texts.flatMap(({ key, written, group }) => {
+  const asListed = texts.flatMap(({ key, written, group }) => {
     const text = said.lines[key] ?? written;
     return text === '' ? [] : [{ key, written, line: { ...readLine(text), ...(group ? { group } : {}) } }];
+  });
+  // "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it.
+  const listed = asListed.map((each) => {
+    const { line, key, written } = each;
+    const of = ASSEMBLED.test(line.group ?? '') && said.lines[key] === undefined ? chiefWord(line) : undefined;
+    const made = asListed.find(
+      (other) => other !== each && other.line.group !== line.group && chiefWord(other.line) === of,
+    );
+    return of === undefined || made === undefined
+      ? each
+      : {
+          ...each,
+          line: {
+            ...line,
+            doubts: [moreOrSame(written, amountWords(made.line.amount), `under “${line.group ?? ''}”`), ...line.doubts],
+          },
+        };
   });
   const lines = listed.map(({ line }) => line);
 

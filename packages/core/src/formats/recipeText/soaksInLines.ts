@@ -149,5 +149,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
     )
       return deed;
     const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
-    return how ? [`Soak the ${line.food.name} ${how}.`, ...deed] : deed;
+    // "Soaked 1 h if you remember": it is asked whether that is done.
+    const maybe = /\bif (?:you|there)\b|\boptional/i.test(line.form) ? ', if you have time' : '';
+    return how ? [`Soak the ${line.food.name} ${how}${maybe}.`, ...deed] : deed;
   });

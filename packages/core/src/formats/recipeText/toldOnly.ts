@@ -5,7 +5,7 @@ import { remembered } from '../../quantity/index.ts';
 /** For how many it is. */
 const FOR_HOW_MANY: readonly RegExp[] = [
   /^(?:about |around |ca\.? |~ ?|for |serves |feeds )?\d+(?: ?(?:-|–|to) ?\d+)?(?: (?:big |good |generous |small |large )?(?:servings?|portions?|people|persons?|bowls|lunches|eaters|helpings))[.!]?$/i,
-  /^(?:for|serves|feeds) \d+(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
+  /^(?:for|serves|feeds) (?:\d+|two|three|four|five|six|seven|eight|ten|twelve)(?: ?(?:-|–|to) ?\d+)?[.!]?$/i,
   /^(?:portions|servings): \d+(?: ?(?:-|–|to) ?\d+)?\.?$/i,
   /^(?:enough|plenty) (?:for|to feed) \d/i,
   /^(?:srvs?|sves) \d/i,

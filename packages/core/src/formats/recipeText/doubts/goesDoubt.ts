@@ -7,7 +7,7 @@ import { batchesIn, durationsIn } from '../timesIn.ts';
 const EVERY_SO_OFTEN =
   /\b(?:\d+|two|three|four|five|six) (?:times|folds|turns),? (?:with )?(?:every|each|at intervals of|in) \d+/i;
 const ONE_BY_ONE =
-  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\b(?:\d|two|three|four|five|six) (?:per|to a|in a|in the) (?:pan|pot|panful|go)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\b(?:boil|fry|cook|poach|bake)\b[^.;]{0,30}\b(?:in portions|portion by portion|a few at)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
+  /\b(?:\d+|one|two|three|four|five|six|a few)(?: or (?:two|three|four))?(?: \w+)? at (?:a time|once)\b|\b(?:\d|two|three|four|five|six) (?:per|to a|in a|in the) (?:pan|pot|panful|go)\b|\bin (?:small |several |a few )?batches(?: of (?:\d+|two|three|four|five|six|eight))?\b(?!,? (?:\w+ ){0,3}in all\b)|\b(?:each|per) (?:lot|batch|round)\b|\bin (?:\d+|two|three|four|five|six) (?:rounds|goes|lots|batches)\b|\bin lots of (?:\d+|two|three|four|five|six)\b|\b(?:\d|two|three|four|five|six) (?:trayfuls|panfuls|traysful|pansful|rounds|lots)\b|\b(?:boil|fry|cook|poach|bake)\b[^.;]{0,30}\b(?:in portions|portion by portion|a few at)\b|\bone (?:tray|batch) after (?:the other|another)\b|\b(?:per|each) (?:omelette|pancake|cr[eê]pe|flatbread|wrap|tortilla|fritter|patty)\b/i;
 const AGAIN: Readonly<Record<string, number>> = {
   once: 1,
   twice: 2,
