@@ -81,12 +81,19 @@ export const isWholePiece = ({ name, facts }: Food, piece: string): boolean =>
       ? facts.base === 'each' || (facts.gramsEach?.value ?? 100) <= 2 || / leaf$/.test(name)
       : false;
 
-/** "2 kg peppers", "2 peppers": nobody counts or weighs so much of the spice in the plural. */
+/** What is counted is the vegetable: "2 kg peppers", "2 peppers": nobody counts or weighs so much of the spice in the plural. */
 export function asVegetable(food: Food, line: string, read: ReadAmount, foods: FoodIndex): Food {
   const much = read.amount.kind === 'count' || (read.amount.kind === 'mass' && read.amount.g.compare(SPICE_G) > 0);
   const meant =
     food.name === 'black pepper' && much && /\bpeppers\b/i.test(line) && !/\b(?:black|pink|sichuan)\b/i.test(line);
-  return meant ? (foods.names.get('red pepper') ?? food) : food;
+  if (meant) return foods.names.get('red pepper') ?? food;
+  // "A chopped tomato" is one of them, and none of a tin.
+  const chopped =
+    food.name === 'canned tomatoes' &&
+    read.amount.kind === 'count' &&
+    /\b(?:chopped|diced|crushed|plum) tomato/i.test(line) &&
+    !/\b(?:tins?|tinned|cans?|canned)\b/i.test(line);
+  return chopped ? (foods.names.get('tomato') ?? food) : food;
 }
 
 /** More of a spice goes into no dish, g. Common practice, no published source. */

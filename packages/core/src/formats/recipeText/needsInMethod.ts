@@ -97,6 +97,9 @@ const PUT_IN = /\band (?:put|tip|place|load|pop) (?:it|them)\b/i;
 const OR_ANOTHER =
   /^ or (?!(?:so|more|less|until|till|an?|to|as|if|use|for|in|on|at|with|two|three|both|either|other|the|any)\b)(\p{L}+(?: \p{L}+)?)(?=[,.;)]|$)/iu;
 
+/** "(or a piece of vanilla pod)" goes in instead, and not as well. */
+const IN_ITS_PLACE = /\s*\((?:or|instead of|alternatively|in place of)\b[^()]*\)/gi;
+
 /** So many amounts one behind the other are a list. Common practice, no published source. */
 const LEAST_LISTED = 3;
 
@@ -262,7 +265,7 @@ export function needsInMethod(
     if ((soaks && lines.length > 0 && !goesIn && !/\bsalt\b/i.test(text)) || SHARES_OUT.test(text)) return [];
     const rinsed = waterOfTin(plainSigns(text), lines);
     const tin = rinsed === undefined ? [] : [{ line: rinsed, step }];
-    const amounts = amountsIn(inOneNumber(plainSigns(text)));
+    const amounts = amountsIn(inOneNumber(plainSigns(text).replace(IN_ITS_PLACE, ' ')));
     const isList = amounts.filter((each) => each.listed).length >= LEAST_LISTED;
     const inIt = amounts.flatMap(({ words, each, poured, made, listed, known }) => {
       // "Masala: 3 tbsp oil, 2 onions, 1 capsicum": what nobody knows in a list is asked.
