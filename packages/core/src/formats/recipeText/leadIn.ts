@@ -44,6 +44,9 @@ const OF_THE_NIGHT =
 const AT_MOST =
   /^[,;\s(]*(?:and |but )?(?:max(?:imum)?\.?|at (?:the )?most|up to|not more than|no (?:more|longer) than|but not over)\s*$/i;
 
+const COOLED_THEN =
+  /\b(?:cool|box|bottle|jar|cover|strain|lid)\w*\b[^.;]{0,30}[,;] (?:in (?:the )?)?fridge[:,]? (?:for )?(?:up to )?\d+(?: ?(?:-|to) ?\d+)? ?(?:d|days?)\.?$/i;
+
 const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
 
 export interface SaidLead {
@@ -109,7 +112,8 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
   if (days) {
     const { from, to } = daysOf(days);
     const sentence = sentenceAt(plain, days.index);
-    const apart = !STANDS.test(sentence) && !BEFORE.test(sentence);
+    // "Cool in the sink, fridge 4 days.": so long it stands, or so long it keeps.
+    const apart = (!STANDS.test(sentence) && !BEFORE.test(sentence)) || COOLED_THEN.test(sentence);
     return { hours: { least: from * 24, most: to * 24 + 12 }, ...(apart ? { apart: days[0] } : {}) };
   }
   const time = first;

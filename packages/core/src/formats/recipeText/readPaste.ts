@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../../quantity/index.ts';
+import { plainSigns, type UnitSystem } from '../../quantity/index.ts';
 import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -70,6 +70,17 @@ export interface SaidOfText {
 
 export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined, places: [] };
 
+/** "Drain, saving 2 cups of the liquid": so much goes on into the dish. */
+const SAVED =
+  /\bdrain\w*\b[^.;]{0,20}\b(?:saving|reserving|keeping|save|reserve|keep)\b (?:about |back )*((?:an?|\d[\d ./]*)\s?(?:cups?|ml|l|lit(?:re|er)s?|mugs?|pints?))\b/i;
+const drainedInto = (method: readonly string[]): string | undefined =>
+  method.flatMap((text) => SAVED.exec(plainSigns(text))?.[1]?.replace(/^an? /i, '1 ') ?? [])[0];
+const isMoreWater = ({ food, amount }: IngredientLine, part: IngredientLine): boolean =>
+  food?.name === 'water' &&
+  amount.kind === 'volume' &&
+  part.amount.kind === 'volume' &&
+  part.amount.mL.compare(amount.mL) < 0;
+
 /** What was made is shared out under these. */
 const ASSEMBLED =
   /^(?:assembl(?:e|y)|put together|build|box up|plate up|pack|portion(?:ing)?|per (?:box|bowl|plate|portion))$/i;
@@ -134,9 +145,12 @@ export function readPaste(
     const text = said.lines[key] ?? written;
     return text === '' ? [] : [{ key, written, line: { ...readLine(text), ...(group ? { group } : {}) } }];
   });
+  const poured = drainedInto(words.method);
   // "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it.
   const listed = asListed.map((each) => {
     const { line, key, written } = each;
+    if (poured !== undefined && said.lines[key] === undefined && isMoreWater(line, readLine(`${poured} water`)))
+      return { ...each, line: { ...line, doubts: [partOfWater(written, poured), ...line.doubts] } };
     const of = ASSEMBLED.test(line.group ?? '') && said.lines[key] === undefined ? chiefWord(line) : undefined;
     const made = asListed.find(
       (other) => other !== each && other.line.group !== line.group && chiefWord(other.line) === of,

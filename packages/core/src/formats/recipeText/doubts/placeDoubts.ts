@@ -1,4 +1,5 @@
 import { OFF_FROM_MINUTES, onNoHeat, saysDeed } from '../kitchenVerbs.ts';
+import { durationsIn } from '../timesIn.ts';
 import { withoutEnd } from '../ownWords.ts';
 import type { MethodStep } from '../readMethodStep.ts';
 import { placesLikely } from '../secondReading/placesLikely.ts';
@@ -22,7 +23,7 @@ export const heatDoubt: Rule = ({ step }) => {
 const IN_THE_POT = /\b(?:stir\w*|whisk\w*|mix\w*|fry\w*|fold\w*)/gi;
 /** What waits by itself off the heat. */
 const STANDS =
-  /\b(?:rest|let (?:it |them )?steam|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|gel\b|gels\b|thaw|defrost|shut|off (?:the )?heat|slow cooker|by itself)/i;
+  /\b(?:rest|let (?:it |them )?steam|stand|sit|cool|chill(?!i)|soak|marinat|press|drain|leave|left|rise|prove|proof|freez|frozen|salt|infuse|steep|dry|dries|sprout|ferment|bloom|hydrate|aside|fridge|refrigerat|settle|swell|gel\b|gels\b|thaw|defrost|shut|off (?:the )?heat|slow cooker|by itself|(?:boiling|hot|thing)(?: water)? over\b|pour (?:over )?(?:\w+ )?(?:boiling water|hot water|thing))/i;
 /** Nobody's hands are on one thing so long, unless it is this. */
 const LONG = 15;
 /** From so many minutes on hands are asked about, unless they knead and shape. */
@@ -33,6 +34,14 @@ const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 /** Where it was put, and right behind it how long. */
 const PUT_BY = /\b(?:tins?|trays?|baskets?|bannetons?|bowls?|jars?|moulds?|lid|cloth|paper),? (?:for )?\d/i;
+/** Up to the end of the clause that says how long: what is done behind it says nothing of where it was. */
+function upToItsTime(plain: string): string {
+  const [time] = durationsIn(plain);
+  if (!time) return plain;
+  const rest = plain.slice(time.end);
+  const end = rest.search(/[,.;(]/);
+  return plain.slice(0, time.end + (end < 0 ? rest.length : end));
+}
 /** A look, and no work. */
 const NOW_AND_THEN =
   /\b(?:stir\w*|turn\w*|shak\w*|toss\w*|swap\w*) (?:(?:&|and) (?:stir|turn|swap) )?(?:occasionally|sometimes|now|from time|once|every|often enough|(?:at )?half)\b/gi;
@@ -106,7 +115,10 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
     (unplaced &&
       step.minutes.latest >= LONG &&
       !(step.minutes.latest >= VERY_LONG ? LONG_HANDWORK : HANDWORK).test(plain.replace(NOW_AND_THEN, ''))) ||
-    (step.timed && !step.station && step.attention.needs !== 'hands' && !STANDS.test(plain))
+    (step.timed &&
+      !step.station &&
+      step.attention.needs !== 'hands' &&
+      !STANDS.test(settled || step.afterwards ? plain : upToItsTime(plain)))
   )
     return whereDoubt(step, before);
   return undefined;
