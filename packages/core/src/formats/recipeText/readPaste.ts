@@ -16,6 +16,7 @@ import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
 import { needsInMethod, type MethodNeed } from './needsInMethod.ts';
 import { placesUnheard } from './placesUnheard.ts';
+import { isPouredOff } from './pouredOff.ts';
 import { readMethod } from './readMethod.ts';
 import type { MethodStep } from './readMethodStep.ts';
 import type { RecipeText } from './recipeText.ts';
@@ -46,6 +47,16 @@ const partOfWater = (written: string, kept: string): Doubt => ({
   ],
 });
 
+/** A pot of water that is drained. */
+const allPouredOff = (written: string): Doubt => ({
+  about: 'amount',
+  question: `“${written}”, and it is drained later: does that water go into the dish?`,
+  choices: [
+    { label: 'no, it is poured off: leave it out', line: '' },
+    { label: 'yes, all of it', line: written },
+  ],
+});
+
 /** An amount in a step that belongs to no line. */
 const inMethodAlone = (written: string): Doubt => ({
   about: 'amount',
@@ -72,9 +83,13 @@ export const NOTHING_SAID: SaidOfText = { lines: {}, steps: {}, soak: undefined,
 
 /** "Drain, saving 2 cups of the liquid": so much goes on into the dish. */
 const SAVED =
-  /\bdrain\w*\b[^.;]{0,20}\b(?:saving|reserving|keeping|save|reserve|keep)\b (?:about |back )*((?:an?|\d[\d ./]*)\s?(?:cups?|ml|l|lit(?:re|er)s?|mugs?|pints?))\b/i;
+  /\bdrain\w*\b[^.;]{0,20}\(?(?:saving|reserving|keeping|save|reserve|keep)\b (?:about |back )*((?:an?|\d[\d ./]*)\s?(?:cups?|ml|l|lit(?:re|er)s?|mugs?|pints?))\b/i;
 const drainedInto = (method: readonly string[]): string | undefined =>
   method.flatMap((text) => SAVED.exec(plainSigns(text))?.[1]?.replace(/^an? /i, '1 ') ?? [])[0];
+/** Less of it is no pot to cook in, mL. Common practice, no published source. */
+const POT_ML = 500;
+const isPotOfWater = ({ food, amount }: IngredientLine): boolean =>
+  food?.name === 'water' && amount.kind === 'volume' && amount.mL.compare(POT_ML) >= 0;
 const isMoreWater = ({ food, amount }: IngredientLine, part: IngredientLine): boolean =>
   food?.name === 'water' &&
   amount.kind === 'volume' &&
@@ -145,12 +160,20 @@ export function readPaste(
     const text = said.lines[key] ?? written;
     return text === '' ? [] : [{ key, written, line: { ...readLine(text), ...(group ? { group } : {}) } }];
   });
-  const poured = drainedInto(words.method);
+  const saved = drainedInto(words.method);
+  const drained = isPouredOff(readMethod(splitMethod(words.method)));
+  /** Of the water of a pot that is drained: how much of it goes on into the dish. */
+  const pouredDoubt = (line: IngredientLine, text: string): Doubt | undefined =>
+    saved !== undefined && isMoreWater(line, readLine(`${saved} water`))
+      ? partOfWater(text, saved)
+      : drained && isPotOfWater(line)
+        ? allPouredOff(text)
+        : undefined;
   // "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it.
   const listed = asListed.map((each) => {
     const { line, key, written } = each;
-    if (poured !== undefined && said.lines[key] === undefined && isMoreWater(line, readLine(`${poured} water`)))
-      return { ...each, line: { ...line, doubts: [partOfWater(written, poured), ...line.doubts] } };
+    const poured = said.lines[key] === undefined ? pouredDoubt(line, written) : undefined;
+    if (poured) return { ...each, line: { ...line, doubts: [poured, ...line.doubts] } };
     const of = ASSEMBLED.test(line.group ?? '') && said.lines[key] === undefined ? chiefWord(line) : undefined;
     const made = asListed.find(
       (other) => other !== each && other.line.group !== line.group && chiefWord(other.line) === of,
