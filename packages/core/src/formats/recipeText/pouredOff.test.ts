@@ -10,11 +10,12 @@ test.each([
   [['Meanwhile boil the pasta for 9 minutes, drain.', 'Toss.'], false],
   [['Fry the onions for 20 minutes.', 'Drain on paper.'], false],
   [['Simmer for 20 minutes.', 'Blend.'], false],
-] as const)('%j: is the water poured off? %p', (steps, poured) =>
-  expect(isPouredOff(readMethod(steps))).toBe(poured),
-);
+] as const)('%j: is the water poured off? %p', (steps, poured) => expect(isPouredOff(readMethod(steps))).toBe(poured));
 
 test('water that goes in behind what was drained is not poured off with it', () => {
-  const steps = readMethod(['Boil the potatoes for 20 minutes and drain.', 'Simmer the lentils in 1 l for 25 minutes.']);
+  const steps = readMethod([
+    'Boil the potatoes for 20 minutes and drain.',
+    'Simmer the lentils in 1 l for 25 minutes.',
+  ]);
   expect([isPouredOff(steps), isPouredOff(steps, 1)]).toEqual([true, false]);
 });

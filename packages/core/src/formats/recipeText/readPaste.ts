@@ -250,7 +250,15 @@ export function readPaste(
   const needed = needs.flatMap(({ key, written, step, listed, kept }) => {
     const text = said.lines[key] ?? written;
     if (text === '') return [];
-    const doubt = kept === undefined ? listed && moreOrSame(written, listed) : partOfWater(written, kept);
+    const drainedHere = isPotOfWater(readLine(text)) && isPouredOff(read, step);
+    const doubt =
+      kept !== undefined
+        ? partOfWater(written, kept)
+        : listed
+          ? moreOrSame(written, listed)
+          : drainedHere
+            ? allPouredOff(written)
+            : undefined;
     const line = {
       ...readLine(text),
       atStep: step,
