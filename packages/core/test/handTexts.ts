@@ -21,11 +21,11 @@ export const HAND_TEXTS = readdirSync(folder).map((file) => {
 /** What is read of a text, a line for each fact; "?" behind what is asked. */
 export function readingOf(text: string): string {
   const words = readRecipeText(text);
-  const { nameUnsure, lines, steps, soak, places, times } = readPaste(words, NOTHING_SAID, index, (line) =>
+  const { nameUnsure, oddPortion, lines, steps, soak, places, times } = readPaste(words, NOTHING_SAID, index, (line) =>
     readIngredientLine(line, index),
   );
   return [
-    `${words.name || '?'}${nameUnsure ? ' ?' : ''} × ${words.portions ?? '?'}`,
+    `${words.name || '?'}${nameUnsure ? ' ?' : ''} × ${words.portions ?? '?'}${oddPortion === undefined ? '' : ` (${oddPortion} g) ?`}`,
     ...lines.map(({ line: { amount, food, group, atStep }, ready }) => {
       const where = atStep === undefined ? '' : ' | in the method';
       return `${amountWords(amount)} | ${food?.name ?? '-'}${group ? ` | ${group}` : ''}${where}${ready ? '' : ' ?'}`;

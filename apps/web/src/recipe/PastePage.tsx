@@ -24,11 +24,12 @@ import { newId } from '../parts/newId.ts';
 import { useCommand } from '../app/useCommand.ts';
 import { WithKitchen } from '../app/WithKitchen.tsx';
 import type { KitchenView } from '@kestrel-ridge/core/view';
+import { gramsText } from '../parts/gramsText.ts';
 import { Stepper } from '../parts/Stepper.tsx';
 import { MethodRead } from './MethodRead.tsx';
 import { ReadLine } from './ReadLine.tsx';
 import { ReadWhole } from './ReadWhole.tsx';
-import { pasteHead, restWords } from './pasteWords.ts';
+import { oddPortionWords, pasteHead, restWords } from './pasteWords.ts';
 import { SeveralRecipes } from './SeveralRecipes.tsx';
 import './recipes.css';
 
@@ -83,7 +84,14 @@ function Paste({ view }: { view: KitchenView }) {
   const unsaid = words !== undefined && words.portions === undefined && said.portions === undefined;
   // The head of a sheet, or a greeting, would be the name in silence.
   const nameUnsure = asRead?.nameUnsure === true && said.name === undefined;
-  const open = asked.lines + asked.method + (unsaid ? 1 : 0) + (nameUnsure ? 1 : 0);
+  // Pieces taken for portions, or grams for kilos, would stay unseen.
+  const oddPortion = said.portions === undefined ? asRead?.oddPortion : undefined;
+  const open =
+    asked.lines +
+    asked.method +
+    (unsaid ? 1 : 0) +
+    (nameUnsure ? 1 : 0) +
+    (oddPortion === undefined ? 0 : 1);
   const name = said.name ?? words?.name ?? '';
   const portions = said.portions ?? words?.portions ?? 4;
   const lines = asRead?.lines ?? [];
@@ -122,6 +130,7 @@ function Paste({ view }: { view: KitchenView }) {
             asked,
             portionsUnsaid: unsaid,
             nameUnsure,
+            portionsOdd: oddPortion !== undefined,
           })}
         </h1>
         {kept.length > 0 ? (
@@ -220,6 +229,14 @@ function Paste({ view }: { view: KitchenView }) {
                 <span>The text does not say how many portions it makes.</span>
                 <Button size="small" onClick={() => setSaid({ ...said, portions })}>
                   {portionsText(portions)}
+                </Button>
+              </div>
+            )}
+            {oddPortion !== undefined && (
+              <div className="read-doubt">
+                <span>{oddPortionWords(portions, gramsText(oddPortion))}</span>
+                <Button size="small" onClick={() => setSaid({ ...said, portions })}>
+                  Yes, {portionsText(portions)}
                 </Button>
               </div>
             )}

@@ -1,6 +1,14 @@
-import { pasteHead, restWords } from './pasteWords.ts';
+import { oddPortionWords, pasteHead, restWords } from './pasteWords.ts';
 
-const NOTHING = { recipes: 1, whole: undefined, lines: 3, asked: { lines: 0, method: 0 }, portionsUnsaid: false, nameUnsure: false };
+const NOTHING = {
+  recipes: 1,
+  whole: undefined,
+  lines: 3,
+  asked: { lines: 0, method: 0 },
+  portionsUnsaid: false,
+  nameUnsure: false,
+  portionsOdd: false,
+};
 
 test.each([
   [{}, 'Every line is understood'],
@@ -14,6 +22,7 @@ test.each([
   [{ portionsUnsaid: true }, 'How many portions does it make?'],
   [{ portionsUnsaid: true, nameUnsure: true }, 'How many portions does it make?'],
   [{ nameUnsure: true }, 'What is the dish called?'],
+  [{ nameUnsure: true, portionsOdd: true }, 'How many portions does it make?'],
 ])('of a text, %j, it is said: %s', (more, words) => expect(pasteHead({ ...NOTHING, ...more })).toBe(words));
 
 test('it is said how many recipes of a text are still to come', () =>
@@ -21,4 +30,10 @@ test('it is said how many recipes of a text are still to come', () =>
     'This is the last one of the text.',
     'One more waits after this one.',
     '2 more wait after this one.',
+  ]));
+
+test('of a portion that nobody eats it is said what it weighs', () =>
+  expect([oddPortionWords(40, '18 g'), oddPortionWords(1, '1300 g')]).toEqual([
+    'As it was read, each of 40 portions weighs 18 g. Is that right? If not, set the number above.',
+    'As it was read, the one portion weighs 1300 g. Is that right? If not, set the number above.',
   ]));

@@ -9,13 +9,15 @@ interface Pasted {
   readonly portionsUnsaid: boolean;
   /** What stands where a name does may be none. */
   readonly nameUnsure: boolean;
+  /** A portion weighs more or less than anybody eats. */
+  readonly portionsOdd: boolean;
 }
 
 /**
  * The one thing that matters of a pasted text now.
- * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false, nameUnsure: false }) // => '2 of 5 lines to put right, 1 thing to say of the method'
+ * @example pasteHead({ recipes: 1, whole: undefined, lines: 5, asked: { lines: 2, method: 1 }, portionsUnsaid: false, nameUnsure: false, portionsOdd: false }) // => '2 of 5 lines to put right, 1 thing to say of the method'
  */
-export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid, nameUnsure }: Pasted): string {
+export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid, nameUnsure, portionsOdd }: Pasted): string {
   if (recipes > 1) return `This text holds ${recipes} recipes`;
   if (lines === 0) return 'Paste a recipe';
   if (whole !== undefined) return `${whole}, read back whole`;
@@ -24,9 +26,18 @@ export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid, nameUn
     ...(asked.method > 0 ? [`${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`] : []),
   ];
   if (open.length > 0) return open.join(', ');
-  if (portionsUnsaid) return 'How many portions does it make?';
+  if (portionsUnsaid || portionsOdd) return 'How many portions does it make?';
   return nameUnsure ? 'What is the dish called?' : 'Every line is understood';
 }
+
+/**
+ * Of portions that nobody eats so large, or so small.
+ * @example oddPortionWords(40, '18 g') // => 'As it was read, each of 40 portions weighs 18 g. Is that right? If not, set the number above.'
+ */
+export const oddPortionWords = (portions: number, each: string): string =>
+  portions === 1
+    ? `As it was read, the one portion weighs ${each}. Is that right? If not, set the number above.`
+    : `As it was read, each of ${portions} portions weighs ${each}. Is that right? If not, set the number above.`;
 
 /** How many recipes of a text are still to be read, once this one is kept. */
 export const restWords = (waiting: number): string =>

@@ -16,6 +16,7 @@ import { soaksInLines, unsoaked } from './soaksInLines.ts';
 import type { StepDoubt } from './stepDoubt.ts';
 import { needsInMethod, type MethodNeed } from './needsInMethod.ts';
 import { placesUnheard } from './placesUnheard.ts';
+import { oddPortion } from './portionMass.ts';
 import { isPouredOff } from './pouredOff.ts';
 import { readMethod } from './readMethod.ts';
 import type { MethodStep } from './readMethodStep.ts';
@@ -128,6 +129,8 @@ export interface StepRead {
 export interface ReadText {
   /** The name may be none: see isUnsureName. */
   readonly nameUnsure: boolean;
+  /** What a portion weighs, g, where nobody eats so much or so little: see oddPortion. */
+  readonly oddPortion: number | undefined;
   readonly lines: readonly LineRead[];
   readonly linesLeftOut: readonly { readonly key: string; readonly written: string }[];
   readonly steps: readonly StepRead[];
@@ -321,6 +324,14 @@ export function readPaste(
   const settled = said.times !== true && places.length === 0 && steps.every(({ doubt }) => !doubt);
   return {
     nameUnsure: isUnsureName(words.name, foods),
+    oddPortion:
+      words.portions === undefined
+        ? undefined
+        : oddPortion(
+            all.map(({ line }) => line),
+            words.portions,
+            open.size === 0,
+          ),
     lines: all.map((each, n) => ({ ...each, ready: !open.has(n) })),
     linesLeftOut: [...texts, ...needs, ...uncounted].flatMap(({ key, written }) =>
       said.lines[key] === '' ? [{ key, written }] : [],
