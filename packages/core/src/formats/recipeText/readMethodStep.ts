@@ -57,7 +57,8 @@ export interface MethodStep {
 /** On these, with degrees beside them, it is in an oven. */
 const IN_OVEN_ON = /\b(?:tray|tin|sheet|rack|shelf)\b/i;
 /** "425°F. Toss …": nothing but an oven is set to that. */
-export const HEAT_ALONE = /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?\s*[.:;]/i;
+export const HEAT_ALONE =
+  /^(?:fan )?(?:1[2-9]\d|2\d\d|3\d\d|4\d\d)\s*°?\s*[CF]?(?:,? (?:fan|convection))?(?:\s*\(\d{3}\s*°?\s*[CF]?\s*(?:fan|convection|conv\.?)\))?\s*(?:[.:;]|$)/i;
 /** "Toast the oats on a tray for 10 minutes", once the oven is hot. */
 const ON_TRAY =
   /\bon (?:an?|the|two|\d) (?:[\w-]+ )?(?:tray|sheet)s?\b|\b(?:\d+ ?(?:x|×|cm|inch)\S* ?(?:\d+ ?(?:cm|inch)? )?|loaf |cake |muffin |lined |greased )(?:tin|muffin cup|muffin case)s?\b|\b(?:upper|lower|top|bottom|middle) (?:and (?:upper|lower|bottom) )?(?:third|rack|shelf)\b/i;

@@ -69,7 +69,7 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
   )
     return slashed;
   // "200 g peas · 1 leek · dill", "Sauerkraut 3 kg (drained), Onions 1.5 kg, Bay 10"
-  const points = line.replace(/^[•·▢]\s*/, '').split(/\s+(?:[·•]|::)\s+/);
+  const points = line.replace(/^[•·▢]\s*/, '').split(/\s+(?:[·•]|::|\/\/)\s+/);
   const dashed = line.split(/\s+[–—-]\s+/);
   // "1 cup millet – 2 cups oat milk – 2 apples"
   const dotted =
