@@ -32,7 +32,7 @@ export const withoutNames = remembered((text: string): string =>
   text.replace(/\bgrill pan\b/gi, 'pan').replace(NAMES, 'thing'),
 );
 
-const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|blitz|(?:food )?processor|pulse)\b/i;
+const BLENDS = /\b(?:blend|blender|pur[eé]e|whizz|(?<!\bthe )blitz|(?:food )?processor|pulse)\b/i;
 /** Is it put into a blender? What stands in brackets is another way of doing it. Without the names in it: see withoutNames. */
 export const blends = (plain: string): boolean => BLENDS.test(plain.replace(/\([^)]*\)/g, '').replace(NOT_BLENDED, ''));
 /** "With a fork - not a processor" */

@@ -1,4 +1,4 @@
-import { plainSigns, type UnitSystem } from '../../quantity/index.ts';
+import { Fraction, WRITTEN_IN, plainSigns, times, type UnitSystem } from '../../quantity/index.ts';
 import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -97,6 +97,31 @@ const isMoreWater = ({ food, amount }: IngredientLine, part: IngredientLine): bo
   part.amount.kind === 'volume' &&
   part.amount.mL.compare(amount.mL) < 0;
 
+/** "Per bowl: 80 g soba": so much of it for each. */
+const EACH_OF_THEM = /^(?:per|for each|each|in each)\b/i;
+/** Where nobody says for how many. */
+const EATERS = [2, 4, 6];
+/** How much that is of all of them. */
+function eachDoubt({ text, amount }: IngredientLine, portions: number | undefined): Doubt | undefined {
+  if (amount.kind !== 'mass' && amount.kind !== 'volume' && amount.kind !== 'count') return undefined;
+  const rest = text
+    .replace(new RegExp(`^${WRITTEN_IN}`, 'i'), '')
+    .replace(/^\d[\d.,/ ]*/, '')
+    .trim();
+  const said = amountWords(amount);
+  return {
+    about: 'amount',
+    question: `“${text}” is for each: how much is it in all?`,
+    choices: [
+      ...(portions === undefined ? EATERS : [portions]).map((n) => {
+        const all = amountWords(times(amount, new Fraction(n)));
+        return { label: `${n} times, ${all}`, line: `${all} ${rest}` };
+      }),
+      { label: `${said} in all`, line: text },
+    ],
+  };
+}
+
 /** What was made is shared out under these. */
 const ASSEMBLED =
   /^(?:assembl(?:e|y)|put together|build|box up|plate up|pack|portion(?:ing)?|per (?:box|bowl|plate|portion))$/i;
@@ -173,18 +198,26 @@ export function readPaste(
         ? allPouredOff(text)
         : undefined;
   // "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it.
-  const listed = asListed.map((each) => {
-    const { line, key, written } = each;
+  const listed = asListed.map((one) => {
+    const { line, key, written } = one;
+    if (
+      said.lines[key] === undefined &&
+      EACH_OF_THEM.test(line.group ?? '') &&
+      asListed.some(({ line: { group } }) => group !== line.group)
+    ) {
+      const each = eachDoubt(line, words.portions);
+      if (each) return { ...one, line: { ...line, doubts: [each, ...line.doubts] } };
+    }
     const poured = said.lines[key] === undefined ? pouredDoubt(line, written) : undefined;
-    if (poured) return { ...each, line: { ...line, doubts: [poured, ...line.doubts] } };
+    if (poured) return { ...one, line: { ...line, doubts: [poured, ...line.doubts] } };
     const of = ASSEMBLED.test(line.group ?? '') && said.lines[key] === undefined ? chiefWord(line) : undefined;
     const made = asListed.find(
-      (other) => other !== each && other.line.group !== line.group && chiefWord(other.line) === of,
+      (other) => other !== one && other.line.group !== line.group && chiefWord(other.line) === of,
     );
     return of === undefined || made === undefined
-      ? each
+      ? one
       : {
-          ...each,
+          ...one,
           line: {
             ...line,
             doubts: [moreOrSame(written, amountWords(made.line.amount), `under “${line.group ?? ''}”`), ...line.doubts],

@@ -148,6 +148,7 @@ export function readRecipeText(text: string): RecipeText {
       continue;
     }
     if (line === '') {
+      headed = undefined;
       if (part === 'method' || method.length > 0) method.push('');
       if (groups.at(-1) === group) group = '';
       continue;
@@ -256,7 +257,7 @@ export function readRecipeText(text: string): RecipeText {
       list(bare);
       group = '';
     } else if (part === 'method') {
-      headed = undefined;
+      if (saysDeed(line)) headed = undefined;
       // Each point of a list is a step of its own, in whichever letter it begins.
       if (BULLET.test(line)) method.push('');
       method.push(onItsDay(bare));
@@ -357,7 +358,10 @@ function pointsTell(lines: readonly string[], at: number): boolean {
 }
 /** An amount of something, and nothing that is done with it. */
 const isBareIngredient = (line: string): boolean =>
-  !BULLET.test(line) && isIngredient(line) && durationsIn(line).length === 0 && !saysDeed(line);
+  !BULLET.test(line) &&
+  isIngredient(line) &&
+  durationsIn(line.replace(/\([^()]*\)/g, '')).length === 0 &&
+  !saysDeed(line);
 
 /** Lines below an empty one of which most say how long: they are the method, though no heading says so. */
 function timesTell(lines: readonly string[], at: number): boolean {

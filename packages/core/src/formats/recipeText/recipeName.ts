@@ -55,7 +55,8 @@ export function nameOf(title: string): string {
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;
 }
 /** "Bean burritos. Sunday, 2 hrs, makes 12.": the name, and what is told of it in the same line. */
-const TOLD_BEHIND = /^(?!.*\b(?:[Nn]o|[Nn]r|[Ss]t|[Dd]r|[Mm]rs?|[Vv]ol)\. )([^.!?\d()]{4,60})[.!] (\p{Lu}.*)$/u;
+const TOLD_BEHIND =
+  /^(?!.*\b(?:[Nn]o|[Nn]r|[Ss]t|[Dd]r|[Mm]rs?|[Vv]ol)\. )((?:[^.!?\d()]|\([^.()]*\)){4,70})[.!] (\p{Lu}.*)$/u;
 export function nameApart(title: string): readonly [name: string, told?: string] {
   const [, name, told] = TOLD_BEHIND.exec(title) ?? [];
   return name !== undefined && told !== undefined && !isOrder(name) ? [name, told] : [title];

@@ -35,6 +35,9 @@ const isAbout = (text: string, line: IngredientLine, lines: readonly IngredientL
 const SOAK_IN_LINE =
   /\b(?:soak|steep)(?:ed)?\b(?:,?\s+(?:in [a-z ]*water\s+)?((?:for\s+)?.*?(?:overnight|hours?|hrs?|h|minutes?|mins?)\b))?/i;
 
+/** "24 h soak", "(12 hours' soaking)" */
+const LONG_SOAK = /\b(\d[\d -]*(?:to \d+ )?(?:hours?|hrs?|h))['’]? ?soak(?:ing|ed)?\b/i;
+
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
@@ -148,7 +151,7 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
       )
     )
       return deed;
-    const how = said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
+    const how = LONG_SOAK.exec(line.form)?.[1] ?? said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
     // "Soaked 1 h if you remember": it is asked whether that is done.
     const maybe = /\bif (?:you|there)\b|\boptional/i.test(line.form) ? ', if you have time' : '';
     return how ? [`Soak the ${line.food.name} ${how}${maybe}.`, ...deed] : deed;

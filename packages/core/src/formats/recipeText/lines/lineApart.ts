@@ -34,6 +34,8 @@ const AND_ITEMS =
 /** "Smoked tofu 2kg", "Bay 10" */
 const NAME_AND_AMOUNT = /^\p{Lu}[\p{L} '-]*\s\d/u;
 
+/** "Servings: 6", "Cook: 4 h on high" */
+const SAYS_HOW_MANY = /^(?:servings?|serves|makes|yields?|prep|cook(?:ing)?|total|active)(?: time)?:?\s*(?:about )?\d/i;
 /** No name is so long. */
 const LONGEST_NAME = 100;
 /** A short sentence without an amount, and the rest. */
@@ -76,6 +78,10 @@ export function lineApart(raw: string, first: boolean): readonly string[] {
     dashed.length > 3 && dashed.every((part) => part.length < 40) && AMOUNT_FIRST.test(plainSigns(line))
       ? dashed
       : points;
+  // "Servings: 6; Prep: 15 min; Cook: 4 h on high"
+  const semicolons = line.split(/\s*;\s*/);
+  if (semicolons.length > 1 && semicolons.every((part) => SAYS_HOW_MANY.test(part)))
+    return semicolons.map((part) => asAbout(part));
   // "4 servings · 40 min · easy"
   if (dotted.length > 1 && dotted.filter((part) => ABOUT_IT.test(part)).length * 2 > dotted.length)
     return dotted.map((part) => (ABOUT_IT.test(part) ? asAbout(part) : `Notes: ${part}`));
