@@ -72,7 +72,9 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
         ? exactly(part, foods)
         : undefined,
     );
-    if (each.every((food) => food !== undefined) && new Set(each).size === each.length) return counted;
+    // "1 red pepper, 1 yellow pepper" are one food here, and still two.
+    const apiece = counted.every((part) => /^(?:\d+|an?|one|two) \p{Ll}+ \p{Ll}+$/u.test(part));
+    if (each.every((food) => food !== undefined) && (apiece || new Set(each).size === each.length)) return counted;
   }
   // "4 tbsp oil 3 tbsp vinegar": nothing between them but the next amount.
   const measured = text.split(/\s+(?=\d[\d/.]*\s*(?:tbsps?|tsps?|cups?|g|kg|ml|l)\s+\p{L})/u);

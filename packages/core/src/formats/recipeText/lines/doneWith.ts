@@ -34,4 +34,13 @@ export function doneWith(raw: string, first: boolean): readonly string[] | null 
 }
 /** What it is, without how much of it. */
 export const wordsOf = (line: string): string =>
-  listInLine(line)?.heading ?? (/^[^\d,]*/.exec(line)?.[0].trim() || line);
+  listInLine(line)?.heading ?? (/^[^\d,]*/.exec(line)?.[0].trim() || namesIn(line));
+/** "150 g red lentils, 1 tin tomatoes": what they are called. */
+const namesIn = (line: string): string =>
+  line
+    .split(/\s*,\s*/)
+    .map((item) => item.replace(AMOUNT_BEFORE, '').trim())
+    .filter(Boolean)
+    .join(', ');
+const AMOUNT_BEFORE =
+  /^[\d½¼¾⅓⅔.,/ –-]+\s*(?:(?:k?g|ml|cl|dl|l|tbsp|tsp|cups?|tins?|cans?|jars?|cloves?|sticks?|bunch(?:es)?|oz|lbs?)\b\.?)?\s*(?:of )?/i;
