@@ -7,6 +7,8 @@ const HEAT = /(\d{2,3})\s*°?\s*(C|F)\b/;
 const BARE_HEAT = /\b(?:at|to|oven)\s+\(?([1-4]\d[05])\b(?!\s*(?:°|g\b|ml\b|w\b|watts?\b|[CF]\b))/i;
 /** "Warm through at 160 for 10 minutes": nothing but an oven is set to that. */
 const AT_HEAT = /\bat ([12]\d[05]) for (?:about )?\d/i;
+/** "30 min more at 160" */
+const HEAT_BEHIND = /\bmin\w* (?:more )?at ([12]\d[05])\b(?! ?(?:g|ml|w)\b)/i;
 /** What is more than this is said in °F. */
 const HOTTEST_C = 260;
 /** "200 deg", of whichever degrees. */
@@ -31,7 +33,14 @@ const FAN_F_LOWER = 25;
 
 /** How hot an oven without a fan is meant to be, °C: of two heats the one without, of one for a fan so much more. */
 export const celsiusIn = remembered((plain: string): number | undefined => {
-  const all = [HEAT, DEGREES, ...(OVEN.test(plain) ? [BARE_HEAT, FAN_FIRST] : []), AT_HEAT, FAN_HEAT].flatMap((said) =>
+  const all = [
+    HEAT,
+    DEGREES,
+    ...(OVEN.test(plain) ? [BARE_HEAT, FAN_FIRST] : []),
+    AT_HEAT,
+    HEAT_BEHIND,
+    FAN_HEAT,
+  ].flatMap((said) =>
     [...plain.matchAll(new RegExp(said.source, `${said.flags}g`))].map((match) => {
       const at = match.index + match[0].indexOf(match[1] ?? '');
       return {

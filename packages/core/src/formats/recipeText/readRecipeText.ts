@@ -34,6 +34,7 @@ import {
 } from './portionsSaid.ts';
 import { behindWhoSays, isGreeting, isName, nameApart, nameBehindList, nameOf } from './recipeName.ts';
 import { durationsIn } from './timesIn.ts';
+import { inItems } from './lines/listInLine.ts';
 import { isRemark } from './secondReading/remarkDoubt.ts';
 import { isTold } from './toldOnly.ts';
 
@@ -257,7 +258,7 @@ export function readRecipeText(text: string): RecipeText {
       list(bare);
       group = '';
     } else if (part === 'method') {
-      if (saysDeed(line)) headed = undefined;
+      if (saysDeed(withoutBrackets(line))) headed = undefined;
       // Each point of a list is a step of its own, in whichever letter it begins.
       if (BULLET.test(line)) method.push('');
       method.push(onItsDay(bare));
@@ -308,6 +309,11 @@ export function readRecipeText(text: string): RecipeText {
   }
   const steps = unwrapped(method)
     .map((paragraph) => {
+      const told = paragraphOnly(paragraph);
+      told.forEach(list);
+      return told.length > 0 ? '' : paragraph;
+    })
+    .map((paragraph) => {
       const [, listsOnly] = parted(sentencesOf(paragraph), (sentence) => itemsOnly(sentence).length === 0);
       listsOnly.flatMap(itemsOnly).forEach(list);
       return listsOnly.reduce((left, sentence) => left.replace(sentence, ''), paragraph).trim();
@@ -341,6 +347,20 @@ function itemsOnly(sentence: string): readonly string[] {
   return items.length >= LEAST_ITEMS && measured * 4 >= items.length * 3 ? items : [];
 }
 
+const STARTS_WITH_SO_MUCH = /^(?:\d|[½¼¾⅓⅔]|(?:an?|half an?|one|two|three|four|five|six)\s)/i;
+/** "2 tins of chickpeas. An onion, sliced. Three tomatoes. Salt.": the items of a paragraph that only lists, each with its point. */
+function paragraphOnly(paragraph: string): readonly string[] {
+  const sentences = paragraph.split(/[.!]\s+|[.!]$/).filter(Boolean);
+  const each = sentences.map((sentence) => inItems(sentence.split(NEXT_ITEM).filter(Boolean)));
+  const items = each.flat();
+  const lists =
+    sentences.length > 2 &&
+    durationsIn(paragraph).length === 0 &&
+    each.every(([first = '']) => STARTS_WITH_SO_MUCH.test(first) || /^\p{L}+(?: \p{L}+)?$/u.test(first)) &&
+    items.filter((item) => STARTS_WITH_SO_MUCH.test(item)).length >= LEAST_ITEMS;
+  return lists ? items : [];
+}
+
 const parted = <T>(all: readonly T[], first: (each: T) => boolean): readonly [readonly T[], readonly T[]] => [
   all.filter(first),
   all.filter((each) => !first(each)),
@@ -356,12 +376,13 @@ function pointsTell(lines: readonly string[], at: number): boolean {
   const points = end < 0 ? rest : rest.slice(0, end);
   return points.filter((line) => durationsIn(line).length > 0 || isOrder(line.replace(BULLET, ''))).length > 1;
 }
+const withoutBrackets = (line: string): string => line.replace(/\([^()]*\)/g, '');
 /** An amount of something, and nothing that is done with it. */
 const isBareIngredient = (line: string): boolean =>
   !BULLET.test(line) &&
   isIngredient(line) &&
-  durationsIn(line.replace(/\([^()]*\)/g, '')).length === 0 &&
-  !saysDeed(line);
+  durationsIn(withoutBrackets(line)).length === 0 &&
+  !saysDeed(withoutBrackets(line));
 
 /** Lines below an empty one of which most say how long: they are the method, though no heading says so. */
 function timesTell(lines: readonly string[], at: number): boolean {

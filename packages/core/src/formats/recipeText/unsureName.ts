@@ -7,7 +7,7 @@ const TALKS =
 const ON_EVERY_SHEET =
   /\b(?:kitchen|cook['’]?s?|sheet|card|menu|log|notes?|list|station|memo|wk|week|recipe|production|prep)\b/i;
 /** Two sentences, or a question. */
-const SENTENCES = /[.?!]+ \p{L}{2,}/u;
+const SENTENCES = /[.?!]+\s+\p{L}{2,}/u;
 /** A word cut short ends none. */
 const CUT_SHORT = /\b(?:w|approx|ca|no|nr|mrs?|dr|st|vol|min|incl|resp)\./gi;
 
