@@ -163,6 +163,16 @@ const stillInPan = (
 const PREHEAT =
   /\bpre-?heat\b|\bheat (?:the |your |an )?(?:oven|grill|broiler)\b|^(?:(?:next (?:day|morning)|day (?:\d|two)|morning)[:,]? )?oven\b[^,;]*(?:\d{2,3}|gas)/i;
 
+/** "Heat the milk, pour it over the chocolate and leave for 2 minutes": it is on no heat any more while that lasts. */
+const POURED = /\bpour\b[^.;]*\bover\b[^.;]*\b(?:leave|stand|wait|rest|sit|steep)\b[^.;\d]{0,20}\d/i;
+function afterPouring(plain: string): string {
+  const at = POURED.exec(plain)?.index ?? 0;
+  return at > 0 && durationsIn(plain.slice(0, at)).length === 0 ? plain.slice(at) : plain;
+}
+
+/** "Half an hour before the end, heat the oven to 230 °C": for what comes next. */
+const HEATS_IN_TIME = /\bbefore (?:the end|that|it is done|you bake)\b[^.]*\bheat\b|\bheat\b[^.]*\bbefore the end\b/i;
+
 /** In an oven that is turned off, it takes the place there still. */
 const OVEN_OFF =
   /\b(?:turn(?:ed)?|switch(?:ed)?) (?:the |your )?(?:oven )?off\b.*\b(?:leave|left|stand|cool|dry)\b.*\b(?:inside|in (?:it|there|the oven)|door)\b|\bturn off the oven\b.*\b(?:leave|left|stand|cool|dry)\b|\b(?:in|into) (?:the|a) (?:switched|turned)[- ]off oven\b/i;
@@ -208,7 +218,7 @@ const BEHIND = remembered(() => new WeakMap<object, StepBehind>());
 
 function stepRead(text: string, before?: MethodStep, heated?: number): MethodStep {
   const whole = withoutEnd(withoutNames(plainSigns(text).replace(CROCK, 'slow cooker')));
-  const plain = ownWords(whole);
+  const plain = afterPouring(ownWords(whole));
   if (isPressure(plain)) return pressureStep(text);
   const lead = leadIn(plain);
   // Somebody said that it is no wait.
@@ -227,7 +237,7 @@ function stepRead(text: string, before?: MethodStep, heated?: number): MethodSte
   const shareOff = (off ?? thick) ? undefined : shareOffIn(plain);
   const reduces = off !== undefined || thick !== undefined || shareOff !== undefined;
   const kept = keptLiquidIn(plain);
-  const said = celsiusIn(whole);
+  const said = celsiusIn(HEATS_IN_TIME.test(whole) ? plain : whole);
   const grill = GRILL.test(plain);
   const named = NAMED.find(([word]) => word.test(plain))?.[1];
   const preheats = PREHEAT.test(plain) && durationsIn(plain).length === 0;

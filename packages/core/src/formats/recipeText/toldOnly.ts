@@ -35,6 +35,7 @@ const KEEPS: readonly RegExp[] = [
   /^good (?:for )?(?:about )?\d[\d -]*(?:days?|weeks?|wks?|months?)/i,
   /^(?:(?:once|when) open(?:ed)?\b.*\b(?:days?|weeks?|months?)\b|opened:?,? (?:in the )?(?:fridge|keeps?)\b)/i,
   /^(?:refrigerate|keep (?:it )?in the fridge|chill|store in the fridge) (?:once|when|after) open(?:ed|ing)?\b/i,
+  /^(?:the )?rest (?:in(?:to)? (?:the )?)?(?:fridge|freezer)[:,]? (?:for )?(?:up to )?\d+ ?(?:d|days?|weeks?|months?)\b/i,
   /^shelf[- ]life\b/i,
   /^(?:refrigerate|chill|store)(?: (?:it|them|leftovers|the rest|airtight|chilled|covered))* (?:for )?up to (?:\d+|two|three|four|five|a) (?:days?|weeks?)\b/i,
   /^keep (?:it |them |the jars? |the rest )*in the (?:fridge|refrigerator|freezer)\b.*\b(?:days?|weeks?|wks?|months?)\b/i,

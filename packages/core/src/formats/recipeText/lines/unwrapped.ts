@@ -4,10 +4,13 @@ import { isVerb } from '../kitchenVerbs.ts';
 export const unwrapped = (lines: readonly string[]): readonly string[] => {
   // Who writes all in small letters begins a step with one, too: with what hands do.
   const filled = lines.filter(Boolean);
-  const small = !filled.some((line) => /^\P{L}*\p{Lu}/u.test(line));
+  const capitals = filled.filter((line) => /^\P{L}*\p{Lu}/u.test(line)).length;
+  const small = capitals === 0;
+  // But for its first line, or one in five: those are short where nothing was broken.
+  const mostlySmall = capitals * FEW_CAPITALS <= filled.length;
   const begins = (line: string, before: string) =>
-    small &&
-    (before.length < PAPER || /^\p{L}[\p{L} ]{1,24}:\s/u.test(line) || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? ''));
+    (mostlySmall && before.length < PAPER) ||
+    (small && (/^\p{L}[\p{L} ]{1,24}:\s/u.test(line) || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '')));
   return lines.reduce<string[]>((all, line) => {
     const before = all.at(-1);
     if (before !== undefined && goesOn(before, line) && !begins(line, before.split('\n').at(-1) ?? before))
@@ -17,6 +20,7 @@ export const unwrapped = (lines: readonly string[]): readonly string[] => {
   }, []);
 };
 
+const FEW_CAPITALS = 5;
 /** What a small hand writes is shorter than the paper is wide, where a step ends. */
 const PAPER = 55;
 /** Only what is about as wide as a column of print was broken by it. */
