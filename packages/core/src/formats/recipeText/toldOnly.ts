@@ -65,6 +65,7 @@ const LATER: readonly RegExp[] = [
   /^(?:bake|cook|heat|reheat|fry|microwave) (?:it |them )?(?:straight )?from (?:the freezer|frozen)\b/i,
   /^to (?:reheat|store|freeze)\b/i,
   /^to use\s*[:,–-]/i,
+  /^(?:use|take|dissolve) (?:about )?(?:\d|an?|one|a heaped)[^.]{0,25}\b(?:per|for each|to each|in) (?:\d|an?|each|cup|litre|liter|half)/i,
   /^keep(?:ing|s)?:\s/i,
   /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
   /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold|boil)\b)(?! gently[.!]?$)/i,

@@ -62,7 +62,7 @@ export function goesDoubt(step: MethodStep, plain: string, pieces: number): Step
     each > 0 &&
     pieces > IN_ONE_PAN &&
     step.station === 'burner' &&
-    /\b(?:each|per|a|both) sides?\b/i.test(plain) &&
+    /\b(?:each|per|a|both|(?:on )?the first|first) sides?\b/i.test(plain) &&
     batchesIn(plain) === undefined &&
     !/\b(?:altogether|in all|in total|all at once|by hand)\b/i.test(plain)
   )
