@@ -87,11 +87,7 @@ function Paste({ view }: { view: KitchenView }) {
   // Pieces taken for portions, or grams for kilos, would stay unseen.
   const oddPortion = said.portions === undefined ? asRead?.oddPortion : undefined;
   const open =
-    asked.lines +
-    asked.method +
-    (unsaid ? 1 : 0) +
-    (nameUnsure ? 1 : 0) +
-    (oddPortion === undefined ? 0 : 1);
+    asked.lines + asked.method + (unsaid ? 1 : 0) + (nameUnsure ? 1 : 0) + (oddPortion === undefined ? 0 : 1);
   const name = said.name ?? words?.name ?? '';
   const portions = said.portions ?? words?.portions ?? 4;
   const lines = asRead?.lines ?? [];

@@ -141,6 +141,48 @@ function clausesOf(sentence: string): readonly string[] {
     : [sentence];
 }
 
+/** No step's name may be longer, letters (see revisionSchema). */
+const LONGEST_STEP = 400;
+/** What is longer than a step's name may be, at a comma before that. */
+function noLonger(part: string): readonly string[] {
+  if (part.length < LONGEST_STEP) return [part];
+  const at = part.lastIndexOf(', ', LONGEST_STEP - 2);
+  return at <= 0
+    ? [part.slice(0, LONGEST_STEP - 1), ...noLonger(part.slice(LONGEST_STEP - 1))]
+    : [part.slice(0, at), ...noLonger(part.slice(at + 2))];
+}
+/** So much is said in one breath, letters. Common practice, no published source. */
+const ONE_BREATH = 250;
+const NEXT_BREATH =
+  /\s+(?:and|but)\s+(?:then\s+)?(?=(?:you\s+)?(\p{L}+))|\s+(?:and\s+)?(?=(?:in the meantime|meanwhile)\s)/iu;
+/** A sentence that goes on and on, as it is told: each deed that "and" brings is one of its own. */
+function inBreaths(sentence: string): readonly string[] {
+  if (sentence.length <= ONE_BREATH || (!NEXT_BREATH.test(sentence) && sentence.length < LONGEST_STEP))
+    return [sentence];
+  const parts: string[] = [];
+  let rest = sentence;
+  let from = 0;
+  for (let found = NEXT_BREATH.exec(rest); found; found = NEXT_BREATH.exec(rest.slice(from))) {
+    const at = from + found.index;
+    const deed =
+      found[1] === undefined ||
+      /^(?:you|meanwhile)$/i.test(found[1]) ||
+      isVerb(found[1]) ||
+      /^in the meantime\b/i.test(rest.slice(at + found[0].length));
+    if (deed && at > 0) {
+      parts.push(rest.slice(0, at));
+      rest = rest.slice(at + found[0].length);
+      from = 0;
+    } else from = at + found[0].length;
+  }
+  // Each ends with a point, as the next of them begins anew.
+  return [...parts, rest]
+    .map((part) => part.trim().replace(/[,.]$/, ''))
+    .filter(Boolean)
+    .flatMap(noLonger)
+    .map((part) => `${part.charAt(0).toUpperCase()}${part.slice(1)}.`);
+}
+
 /**
  * The steps of a method: a paragraph is one step, and as many more as it says times. What is said without a time stays together, as hands do it in one go; how the
  * pressure is let out belongs to what is cooked at it.
@@ -157,8 +199,10 @@ export function splitMethod(method: readonly string[]): readonly string[] {
       continue;
     }
     let begins = true;
-    for (const text of sentencesOf(paragraph).flatMap(clausesOf)) {
-      const last = steps.at(-1);
+    for (const text of sentencesOf(paragraph).flatMap(inBreaths).flatMap(clausesOf)) {
+      const before = steps.at(-1);
+      // A step is no longer than its name may be.
+      const last = before && before.text.length + text.length < LONGEST_STEP ? before : undefined;
       const timed =
         durationsIn(text).length > 0 ||
         leadIn(text) !== undefined ||

@@ -34,6 +34,8 @@ const HANDWORK =
   /\b(?:knead|whisk|stir|roll|shape|cut|chop|slice|peel|mix|fry|form|fold|pick|shell|grate|stuff|wrap|assemble|clean|wash|by hand)/i;
 /** Where it was put, and right behind it how long. */
 const PUT_BY = /\b(?:tins?|trays?|baskets?|bannetons?|bowls?|jars?|moulds?|lid|cloth|paper),? (?:for )?\d/i;
+/** Somebody's word on it, behind all else. */
+const SAID_SO = /\b(?:left to stand|by itself)\.?$/i;
 /** Up to the end of the clause that says how long: what is done behind it says nothing of where it was. */
 function upToItsTime(plain: string): string {
   const [time] = durationsIn(plain);
@@ -118,7 +120,7 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
     (step.timed &&
       !step.station &&
       step.attention.needs !== 'hands' &&
-      !STANDS.test(settled || step.afterwards ? plain : upToItsTime(plain)))
+      !STANDS.test(settled || step.afterwards || SAID_SO.test(plain) ? plain : upToItsTime(plain)))
   )
     return whereDoubt(step, before);
   return undefined;

@@ -3,6 +3,8 @@ import { inDigits } from '../numberWords.ts';
 const HOT_IN_F = /\b(?:3\d[05]|4\d[05]|500) ?(?:°|deg(?:rees)?\b) ?(?!C)/i;
 const IN_CELSIUS = /\b\d{2,3} ?(?:°|deg(?:rees)?\b)? ?C\b/;
 
+const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty'];
+const ONES = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 const IN_DIGITS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, five: 5, six: 6 };
 
 /** Each of these rows of ringed digits begins with a one. */
@@ -41,6 +43,11 @@ export const inPlainSigns = (text: string): string =>
     )
     // "[rice] 150 g jasmine, 190 ml water"
     .replace(/^[ \t]*\[(\p{L}[\p{L} ]{1,20})\]:?[ \t]+(?=\S)/gmu, '$1: ')
+    // "twenty five minutes"
+    .replace(
+      /\b(twenty|thirty|forty|fifty) (one|two|three|four|five|six|seven|eight|nine)(?= (?:min|hour))/gi,
+      (_, tens: string, one: string) => `${TENS.indexOf(tens.toLowerCase()) * 10 + ONES.indexOf(one.toLowerCase())}`,
+    )
     // "two 690 g bottles"
     .replace(
       /\b(two|three|four|five|six|[2-9]) (?=\d[\d.,]* ?(?:k?g|ml|l|oz) (?:bottles?|tins?|cans?|jars?|packs?|packets?|cartons?|bags?|blocks?)\b)/gi,

@@ -6,8 +6,8 @@ export const unwrapped = (lines: readonly string[]): readonly string[] => {
   const filled = lines.filter(Boolean);
   const capitals = filled.filter((line) => /^\P{L}*\p{Lu}/u.test(line)).length;
   const small = capitals === 0;
-  // But for its first line, or one in five: those are short where nothing was broken.
-  const mostlySmall = capitals * FEW_CAPITALS <= filled.length;
+  // But for its first line, or one in five, and without a single point: nothing of that was broken.
+  const mostlySmall = small || (capitals * FEW_CAPITALS <= filled.length && !filled.some((line) => /[.!?]/.test(line)));
   const begins = (line: string, before: string) =>
     (mostlySmall && before.length < PAPER) ||
     (small && (/^\p{L}[\p{L} ]{1,24}:\s/u.test(line) || isVerb(/^\p{L}+/u.exec(line)?.[0] ?? '')));
