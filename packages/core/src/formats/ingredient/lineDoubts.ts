@@ -98,6 +98,14 @@ export const tinnedDoubt = (text: string, food: Food): Doubt => ({
   ],
 });
 
+/** Without a word of its being cooked, also in its brackets: "(yesterday's)". */
+const withoutCooked = (text: string): string =>
+  text
+    .replace(/\([^()]*\)/g, (said) => (COOKED.test(said) ? '' : said))
+    .replace(new RegExp(COOKED, 'gi'), '')
+    .replace(/\s+/g, ' ')
+    .trim();
+
 /** Grain and legumes are counted dry: a weight of cooked ones is taken back by what they drink. */
 export function cookedDoubt(text: string, food: Food, amount: Amount): Doubt {
   const dry =
@@ -107,7 +115,7 @@ export function cookedDoubt(text: string, food: Food, amount: Amount): Doubt {
     question: `Is that ${food.name} weighed or measured cooked? It is counted dry here.`,
     choices: [
       ...(dry === undefined ? [] : [{ label: `cooked: about ${dry} g dry`, line: `${dry} g ${food.name}` }]),
-      { label: 'it is dry', line: text.replace(COOKED, '').replace(/\s+/g, ' ').trim() },
+      { label: 'it is dry', line: withoutCooked(text) },
     ],
   };
 }

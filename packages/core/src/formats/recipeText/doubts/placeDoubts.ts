@@ -35,7 +35,7 @@ const HANDWORK =
 /** Where it was put, and right behind it how long. */
 const PUT_BY = /\b(?:tins?|trays?|baskets?|bannetons?|bowls?|jars?|moulds?|lid|cloth|paper),? (?:for )?\d/i;
 /** Somebody's word on it, behind all else. */
-const SAID_SO = /\b(?:left to stand|by itself)\.?$/i;
+const SAID_SO = /\b(?:left to stand|by itself|by itself on the hob|by itself in the oven)\.?$/i;
 /** Up to the end of the clause that says how long: what is done behind it says nothing of where it was. */
 function upToItsTime(plain: string): string {
   const [time] = durationsIn(plain);

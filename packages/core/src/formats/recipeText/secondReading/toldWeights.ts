@@ -2,7 +2,7 @@
 export const TOLD_WEIGHTS = `
 #|-3 3
 # (|-2 2
-# ,|-2 2
+# ,|-3 3
 # as|-4 4
 # balls|3 -3
 # big|1 -1
@@ -41,7 +41,6 @@ export const TOLD_WEIGHTS = `
 # patties|5 -5
 # people|-4 4
 # portions|-1 1
-# s|-1 1
 # sec|5 -5
 # seconds|4 -4
 # servings|-5 5
@@ -251,10 +250,10 @@ export const TOLD_WEIGHTS = `
 , swapping|2 -2
 , sweat|1 -1
 , syrup|2 -2
-, take|-1 1
+, take|-2 2
 , the|-1 1
 , then|-1 1
-, they|3 -3
+, they|4 -4
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
@@ -492,7 +491,7 @@ export const TOLD_WEIGHTS = `
 ^ skim|4 -4
 ^ slice|10 -10
 ^ slide|2 -2
-^ soak|2 -2
+^ soak|3 -3
 ^ soften|4 -4
 ^ spices|4 -4
 ^ spinach|4 -4
@@ -600,7 +599,7 @@ a paste|2 -2
 a pinch|2 -2
 a plate|5 -5
 a pot|-3 3
-a quarter|1 -1
+a quarter|2 -2
 a rack|3 -3
 a rimmed|1 -1
 a rolling|2 -2
@@ -763,7 +762,7 @@ and paprika|2 -2
 and parsley|1 -1
 and pat|1 -1
 and pepper|1 -1
-and peppers|2 -2
+and peppers|3 -3
 and plenty|1 -1
 and potatoes|2 -2
 and pour|1 -1
@@ -772,7 +771,7 @@ and rest|3 -3
 and return|2 -2
 and rice|-2 2
 and rinse|3 -3
-and roast|2 -2
+and roast|3 -3
 and rosemary|1 -1
 and sage|1 -1
 and salt|1 -1
@@ -852,7 +851,7 @@ b|1 -1
 back|3 -3
 back ,|2 -2
 back .|4 -4
-back in|3 -3
+back in|2 -2
 back to|2 -2
 bag|-1 1
 bag .|-1 1
@@ -1171,7 +1170,7 @@ clear|4 -4
 clear .|3 -3
 cling|2 -2
 close|6 -6
-close ,|2 -2
+close ,|1 -1
 closed|1 -1
 cloth|7 -7
 cloth ,|3 -3
@@ -1411,12 +1410,11 @@ doubled .|4 -4
 dough|1 -1
 dough #|3 -3
 dough .|3 -3
-down|2 -2
+down|3 -3
 down #|3 -3
 down ,|2 -2
 down .|4 -4
 down and|1 -1
-down for|1 -1
 down on|2 -2
 down to|1 -1
 down with|-1 1
@@ -1430,7 +1428,7 @@ drain on|2 -2
 drain rinse|2 -2
 drain the|3 -3
 drain well|4 -4
-drained|4 -4
+drained|3 -3
 drained beans|1 -1
 dress|7 -7
 dressing|7 -7
@@ -1538,6 +1536,7 @@ finish with|3 -3
 finishing|2 -2
 finishing with|1 -1
 firm|1 -1
+firm tofu|3 -3
 firmly|2 -2
 first|1 -1
 fish|3 -3
@@ -1561,7 +1560,7 @@ flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
 flesh|2 -2
-flip|-1 1
+flip|-2 2
 flipping|2 -2
 florets|2 -2
 flour|1 -1
@@ -1574,7 +1573,7 @@ fluff .|5 -5
 foam|3 -3
 foil|3 -3
 foil ,|1 -1
-foil .|4 -4
+foil .|5 -5
 foil and|3 -3
 fold|6 -6
 fold ,|3 -3
@@ -1823,6 +1822,7 @@ hours ,|1 -1
 hours .|3 -3
 hours before|2 -2
 hours until|2 -2
+how|2 -2
 hp|5 -5
 hr|-1 1
 hr #|-4 4
@@ -1831,6 +1831,7 @@ hrs|1 -1
 hrs ,|1 -1
 hungry|-1 1
 i|-1 1
+i do|2 -2
 ice|2 -2
 ice bath|4 -4
 ice water|2 -2
@@ -1958,7 +1959,7 @@ keeps for|1 -1
 kernels|3 -3
 kg|1 -1
 kg #|-3 3
-kg .|3 -3
+kg .|2 -2
 kg cooked|-2 2
 kidney|4 -4
 kilo|2 -2
@@ -2037,8 +2038,8 @@ lengthways|2 -2
 lentils|2 -2
 lentils #|4 -4
 lentils ,|4 -4
-lentils .|3 -3
-lentils and|2 -2
+lentils .|4 -4
+lentils and|1 -1
 lentils have|1 -1
 lentils in|3 -3
 let|4 -4
@@ -2076,7 +2077,7 @@ lined #|3 -3
 liquid|-1 1
 liquid ,|1 -1
 liquid .|-2 2
-liquor|3 -3
+liquor|4 -4
 liquor .|3 -3
 litre|-1 1
 litre dish|3 -3
@@ -2122,7 +2123,7 @@ lowest heat|2 -2
 lukewarm|1 -1
 lumps|2 -2
 lunch|-3 3
-lunches|4 -4
+lunches|3 -3
 m|-4 4
 machine|5 -5
 made|-3 3
@@ -2149,7 +2150,7 @@ masala ,|1 -1
 mash|4 -4
 mash ,|1 -1
 mash .|5 -5
-mash a|6 -6
+mash a|5 -5
 mash and|2 -2
 mash roughly|3 -3
 mash the|2 -2
@@ -2222,7 +2223,7 @@ mins until|3 -3
 mint|6 -6
 mint ,|2 -2
 mint .|3 -3
-minute|5 -5
+minute|4 -4
 minute .|4 -4
 minute more|1 -1
 minutes ,|2 -2
@@ -2275,6 +2276,7 @@ mm .|3 -3
 mo|-1 1
 mode|2 -2
 molasses|1 -1
+months|-1 1
 months in|2 -2
 more|8 -8
 more ,|1 -1
@@ -2289,7 +2291,7 @@ most of|-1 1
 mostly|-2 2
 much|2 -2
 muffin|3 -3
-mug|1 -1
+mug|3 -3
 mugful|2 -2
 mung|3 -3
 mushrooms|6 -6
@@ -2303,7 +2305,7 @@ mustard ,|2 -2
 mustard .|4 -4
 mustard and|2 -2
 mustard seeds|1 -1
-my|-3 3
+my|-4 4
 namak|1 -1
 natural|3 -3
 natural release|3 -3
@@ -2365,7 +2367,7 @@ of it|1 -1
 of lemon|1 -1
 of pepper|1 -1
 of salt|2 -2
-of salted|3 -3
+of salted|2 -2
 of stock|4 -4
 of sugar|1 -1
 of their|2 -2
@@ -2566,6 +2568,7 @@ peel hot|4 -4
 peeled|2 -2
 people .|1 -1
 pepper|6 -6
+pepper #|1 -1
 pepper ,|3 -3
 pepper .|5 -5
 pepper flakes|1 -1
@@ -2710,7 +2713,8 @@ ready in|-7 7
 really|3 -3
 really well|2 -2
 recipe|-6 6
-red|4 -4
+red|5 -5
+red lentils|3 -3
 reduce|-1 1
 reduce by|3 -3
 reduce heat|1 -1
@@ -2798,7 +2802,7 @@ roll to|2 -2
 roll up|2 -2
 rolling|2 -2
 rolling boil|2 -2
-rolls|2 -2
+rolls|1 -1
 room|-1 1
 room temp|3 -3
 room temperature|-3 3
@@ -2811,7 +2815,7 @@ rosemary .|3 -3
 rosemary and|3 -3
 rotating|2 -2
 rough|-1 1
-roughly .|4 -4
+roughly .|3 -3
 round|2 -2
 rub|4 -4
 rub the|1 -1
@@ -2893,6 +2897,7 @@ season with|1 -1
 seasoning|4 -4
 seasoning .|4 -4
 sec|5 -5
+sec ,|1 -1
 sec .|3 -3
 second|1 -1
 seconds|4 -4
@@ -2928,7 +2933,7 @@ sesame|4 -4
 sesame ,|3 -3
 sesame .|3 -3
 sesame oil|2 -2
-set|5 -5
+set|6 -6
 set aside|4 -4
 sets|4 -4
 setting|2 -2
@@ -3019,7 +3024,7 @@ slightly|3 -3
 slip|2 -2
 slow|-1 1
 slow cooker|-2 2
-slowly|4 -4
+slowly|3 -3
 slowly ,|1 -1
 slowly to|1 -1
 small|4 -4
@@ -3187,7 +3192,7 @@ stock and|1 -1
 stock in|3 -3
 stock over|2 -2
 storage|-3 3
-store|-4 4
+store|-3 3
 stove|2 -2
 strain|7 -7
 strain ,|3 -3
@@ -3196,7 +3201,7 @@ strain through|2 -2
 stream|3 -3
 strip|2 -2
 strips|1 -1
-strips .|1 -1
+strips .|2 -2
 stuff|3 -3
 sugar|7 -7
 sugar ,|4 -4
@@ -3235,7 +3240,7 @@ tablespoons of|3 -3
 tadka|1 -1
 tahini|3 -3
 take|2 -2
-take off|1 -1
+take off|2 -2
 take out|1 -1
 take the|1 -1
 takes|-5 5
@@ -3252,7 +3257,7 @@ tbsp|1 -1
 tbsp of|5 -5
 tbsp oil|3 -3
 tbsp olive|2 -2
-tbsp salt|1 -1
+tbsp salt|2 -2
 tbsp soy|2 -2
 tbsp water|-1 1
 tea|4 -4
@@ -3275,6 +3280,7 @@ test|4 -4
 texture|4 -4
 than|-2 2
 that|4 -4
+that s|3 -3
 thaw|-4 4
 the|2 -2
 the #|-1 1
@@ -3310,7 +3316,7 @@ the chocolate|2 -2
 the chopped|1 -1
 the coconut|2 -2
 the cooker|2 -2
-the cooking|3 -3
+the cooking|2 -2
 the coriander|3 -3
 the cornflour|1 -1
 the counter|3 -3
@@ -3436,6 +3442,7 @@ their liquid|-2 2
 their skins|2 -2
 their water|2 -2
 them|4 -4
+them .|2 -2
 them in|2 -2
 them with|1 -1
 then|4 -4
@@ -3455,7 +3462,7 @@ then quick|2 -2
 then reduce|1 -1
 then release|2 -2
 then simmer|5 -5
-then the|2 -2
+then the|3 -3
 then turn|3 -3
 there|-1 1
 they|5 -5
@@ -3482,7 +3489,6 @@ third|4 -4
 third ,|3 -3
 third of|3 -3
 thirds|-1 1
-this|1 -1
 those|1 -1
 thread|5 -5
 three|4 -4
@@ -3556,9 +3562,9 @@ toast the|2 -2
 toasted|4 -4
 tofu|7 -7
 tofu #|3 -3
-tofu (|4 -4
+tofu (|3 -3
 tofu ,|4 -4
-tofu and|3 -3
+tofu and|4 -4
 tofu for|2 -2
 tofu in|2 -2
 tofu with|2 -2
@@ -3594,7 +3600,7 @@ topping|2 -2
 tops|-2 2
 torn|1 -1
 tortilla|3 -3
-tortillas|6 -6
+tortillas|5 -5
 toss|7 -7
 toss .|4 -4
 toss everything|1 -1
@@ -3727,7 +3733,7 @@ vin|3 -3
 vinegar|8 -8
 vinegar ,|3 -3
 vinegar .|6 -6
-vinegar and|4 -4
+vinegar and|3 -3
 volume|1 -1
 w|2 -2
 w .|4 -4
@@ -3792,6 +3798,7 @@ when cold|3 -3
 when it|2 -2
 when they|1 -1
 when you|3 -3
+which|1 -1
 while|2 -2
 while hot|4 -4
 while warm|3 -3
@@ -3825,6 +3832,7 @@ wilt|3 -3
 wilt .|3 -3
 wilt the|3 -3
 wilted|3 -3
+wilted ,|1 -1
 wilted .|3 -3
 wine|5 -5
 wine ,|5 -5
@@ -3886,7 +3894,7 @@ yeast ,|3 -3
 yeast .|2 -2
 yeast and|1 -1
 yeast extract|1 -1
-yield|-7 7
+yield|-6 6
 yield #|-5 5
 yield about|-3 3
 yields|-5 5
@@ -3895,9 +3903,10 @@ yog|3 -3
 yogurt|2 -2
 you asked|-3 3
 you can|2 -2
+you have|3 -3
 you like|2 -2
 you want|2 -2
-your|5 -5
+your|4 -4
 zest|5 -5
 zest ,|2 -2
 °|2 -2

@@ -2,12 +2,12 @@
 export const WEIGHTS = `
 #|-2 2 -1 -2 0 -4 -3
 # #|-3 -8 -1 1 2 -1 -10
-# ,|-2 -2 -8 -3 3 -1 0
+# ,|-2 -2 -7 -3 3 -1 0
 # .|-2 2 -5 -1 2 -5 -3
 # balls|2 -1 -3 -2 -2 -1 -2
 # bowls|1 -1 -4 -2 -2 0 -1
 # c|-1 -2 -5 -6 6 -4 -6
-# cloves|0 0 -1 -3 -2 0 -2
+# cloves|-1 0 -1 -3 -2 0 -2
 # cm|0 -1 -4 0 -1 -2 -5
 # cup|0 -2 -3 1 -3 1 -1
 # cups|0 -2 -1 1 -1 -1 1
@@ -32,18 +32,18 @@ export const WEIGHTS = `
 # lemons|-1 -2 -3 -2 -2 1 -1
 # litre|2 -1 -2 -1 -3 -1 -1
 # litres|-1 -1 1 -1 -1 -2 -1
-# min|-9 1 1 1 0 -4 1
+# min|-10 1 1 1 0 -4 1
 # mins|-10 1 0 1 0 -6 -8
 # minute|-8 -5 3 -2 -4 0 -2
 # minutes|-6 1 -1 0 0 -5 0
 # ml|-1 -1 -3 0 -2 0 -2
 # mm|4 -3 -3 -3 0 -3 -3
 # months|0 -3 0 -3 -3 0 -4
-# more|-6 -4 1 -1 1 -5 -6
+# more|-5 -4 0 0 2 -5 -6
 # onions|3 -3 -2 -3 -4 -5 -2
 # patties|0 2 -2 -2 -3 -3 -3
 # s|-2 -2 2 -3 -2 -3 -1
-# sec|-2 -2 0 1 -4 1 -3
+# sec|-2 -2 0 0 -4 1 -3
 # seconds|-5 -2 3 -2 -3 2 -2
 # slices|1 2 -2 -1 -3 -2 -1
 # tablespoon|2 -1 -3 -1 0 -2 -1
@@ -67,12 +67,12 @@ export const WEIGHTS = `
 ( not|3 0 -3 -2 0 -3 -1
 ( or|-1 1 1 -4 -2 -2 -3
 , #|-4 -6 2 -1 1 -1 -3
-, a|0 0 1 -3 0 -3 -1
+, a|0 0 0 -3 0 -2 -1
 , about|-1 -2 0 1 -4 -1 -5
 , add|-1 -4 -1 1 -1 -1 -1
 , adding|-1 -3 0 -1 0 0 -4
 , all|1 -2 1 -3 -3 -3 -2
-, and|0 -2 -4 -1 2 -3 -4
+, and|0 -1 -4 -1 2 -3 -4
 , another|-4 -5 -4 2 1 -2 -2
 , back|-3 -3 0 -3 3 -4 -3
 , bake|-4 -3 -4 -3 4 -2 -2
@@ -80,21 +80,21 @@ export const WEIGHTS = `
 , barley|-1 -2 1 -1 -1 -1 -1
 , basil|3 -3 0 -3 -3 -4 -2
 , bay|1 -2 -1 1 -3 -6 -3
-, beans|-1 -3 1 -2 -1 -5 -3
-, blend|-5 -2 -2 -1 -1 4 -1
+, beans|-2 -3 1 -2 -1 -5 -3
+, blend|-4 -2 -2 -1 -1 4 -1
 , boil|-3 -4 -7 6 -6 -2 -2
-, box|2 0 -4 -4 -3 -4 -3
-, bring|-3 -2 1 -1 1 -3 -2
-, broth|1 -1 0 -2 -3 -1 -1
-, brush|-1 -1 -3 -3 2 -2 -4
+, box|2 0 -4 -4 -3 -4 -4
+, bring|-3 -2 0 -1 1 -3 -2
+, broth|0 -1 0 -2 -3 -1 -1
+, brush|-1 -1 -4 -3 2 -2 -4
 , bubble|-4 -3 -1 3 -2 -3 -3
 , cabbage|0 -1 3 -4 -1 -2 -1
-, carrot|1 -4 0 -1 -4 -2 -4
+, carrot|0 -4 0 -1 -4 -2 -4
 , carrots|1 -3 1 -3 -4 -1 -3
 , celery|0 -3 0 0 -4 -2 -2
 , check|0 1 -1 -2 -1 -2 -1
 , chickpeas|1 -1 -2 0 -1 -1 -1
-, chill|-1 2 -3 -3 -3 -1 -3
+, chill|-1 2 -4 -3 -3 -1 -3
 , chilli|1 -1 1 -2 -2 -2 -1
 , chillies|2 -2 -1 -2 -3 -3 -2
 , chop|1 -2 0 -3 1 -3 -3
@@ -145,10 +145,10 @@ export const WEIGHTS = `
 , it|1 1 0 -2 -2 -3 -2
 , juice|-1 -1 -3 -2 -1 0 -2
 , keep|0 0 -4 -3 -3 0 -1
-, keeping|1 0 -3 -1 -2 -3 0
+, keeping|0 0 -3 -1 -2 -3 0
 , knead|2 -1 -4 -3 -3 -3 -3
-, lay|3 -1 -2 -2 -2 -3 -1
-, leave|-4 6 -6 -6 -3 -1 -6
+, lay|3 -1 -3 -2 -2 -3 -1
+, leave|-4 5 -6 -6 -3 -1 -6
 , leaves|0 -2 1 -2 -2 -2 -1
 , leaving|1 -1 -3 -1 -2 0 -1
 , lemon|0 -3 -1 -4 -3 1 -2
@@ -159,8 +159,8 @@ export const WEIGHTS = `
 , low|-1 -2 0 1 -4 -2 -1
 , lower|-1 -2 -4 3 -1 -1 -2
 , lowest|-1 -5 -3 4 -4 -1 -2
-, maple|0 -2 0 0 -1 -4 -1
-, mash|-1 -2 1 -1 -4 0 -2
+, maple|0 -1 0 0 -1 -4 -1
+, mash|-2 -2 1 -1 -4 0 -2
 , mashing|0 -2 -1 1 -1 -2 0
 , massage|0 1 -2 -2 -1 -3 -2
 , medium|-3 -2 0 0 0 -2 -1
@@ -180,15 +180,15 @@ export const WEIGHTS = `
 , onion|-2 -3 -3 1 0 -1 1
 , onions|1 -4 -4 1 1 0 -3
 , or|-1 -3 -2 -2 1 2 -3
-, oregano|-2 -1 0 -1 1 0 -1
+, oregano|-2 -1 1 -1 1 0 -1
 , out|0 -3 3 -3 -3 -2 -3
 , pack|2 -2 -4 -2 0 -2 -1
 , paprika|-3 -2 1 0 -1 0 -1
-, parsley|1 -1 -1 -2 -1 -2 -1
+, parsley|1 -1 -1 -2 -1 -1 -1
 , partially|-1 -1 -1 1 -2 -1 0
 , partly|0 -1 -1 2 -2 0 0
 , passata|2 -1 -4 2 -3 -2 -1
-, paste|-1 -3 -1 2 -3 -2 -1
+, paste|-1 -3 0 2 -3 -2 -1
 , peel|0 -1 -3 1 -2 -2 -2
 , pepper|0 1 1 -5 -4 -2 -4
 , peppers|-3 -2 -1 1 2 -2 -2
@@ -221,9 +221,9 @@ export const WEIGHTS = `
 , season|0 -1 -1 -1 1 -2 -2
 , seasoning|1 -2 1 -3 -2 -3 -2
 , seeds|4 -2 -4 1 -1 -5 -2
-, sesame|2 -1 0 -3 -3 0 -2
-, shake|2 -1 -5 -4 -1 -3 2
-, shaking|-3 -3 -2 0 -1 -2 1
+, sesame|2 -1 -1 -3 -3 0 -2
+, shake|1 -1 -5 -4 -1 -3 2
+, shaking|-3 -2 -2 1 -1 -2 1
 , shape|-1 2 -2 -2 -2 -2 -2
 , simmer|-5 -3 -8 6 -5 -2 -2
 , skim|1 -2 -3 1 -2 -2 -1
@@ -231,40 +231,40 @@ export const WEIGHTS = `
 , smooth|1 1 -4 -2 -3 -4 -1
 , soften|-1 -2 3 -3 -3 -2 -2
 , soy|-1 -4 -3 -1 -5 3 -4
-, spices|-2 -3 0 0 -1 -1 -3
-, spinach|1 -3 1 -3 -2 -2 -3
+, spices|-1 -3 0 0 -1 -1 -3
+, spinach|1 -3 1 -3 -2 -2 -2
 , spoon|-3 1 -3 -1 0 1 -2
 , spread|-1 -1 -3 -1 0 -2 -1
 , spring|0 -1 0 -2 -2 -3 -2
 , sprinkle|2 -2 -3 -2 -1 -3 -1
-, squash|4 -2 -3 -2 -3 -4 -2
+, squash|4 -2 -4 -2 -3 -4 -2
 , squeeze|-1 1 -2 0 -5 -5 1
 , stand|-3 4 -4 -3 -3 -2 -3
 , starch|-1 -1 -2 1 -1 1 -1
 , steam|-4 1 -4 1 -2 -3 -4
-, stir|-1 -2 1 -1 -1 -1 -4
+, stir|-1 -2 1 -1 -2 -1 -4
 , stirring|-2 -7 -2 3 -1 -3 -4
 , stock|2 -3 0 -3 -6 -5 -3
-, sugar|-2 -5 0 1 -2 -4 -3
+, sugar|-2 -5 1 1 -2 -4 -3
 , swap|-2 -2 -2 -2 2 -1 -3
 , swapping|-1 -2 -1 -1 2 -1 0
 , sweat|-3 -2 1 0 -2 -2 -3
 , syrup|-1 -2 0 0 -2 0 -1
-, take|-2 -2 2 -1 -1 -1 -1
-, the|-2 -1 0 -1 0 -1 -1
+, take|-2 -2 2 0 -1 -1 -1
+, the|-2 -1 -1 -1 0 -1 -1
 , then|1 2 -2 -4 -1 0 0
 , they|-1 -1 -3 1 0 -2 -2
-, thyme|1 -2 0 -1 -3 -5 -2
+, thyme|2 -2 0 -1 -3 -5 -2
 , till|-1 -1 3 -2 -1 -1 -1
 , tip|-3 0 2 -3 -2 0 -1
 , toast|-4 -3 0 2 -4 -2 -3
-, tofu|1 -2 -4 1 -3 0 -2
+, tofu|1 -2 -4 1 -3 0 -1
 , tomatoes|1 -4 -3 0 0 -5 -2
 , top|-1 -1 -4 0 2 -1 -1
 , toss|0 -1 -1 -3 1 -4 -4
 , tossing|-2 -2 2 -5 0 -1 -1
 , turmeric|0 -1 1 -3 -1 -2 -1
-, turn|0 0 -5 -4 2 -3 -3
+, turn|0 0 -5 -3 2 -3 -3
 , turning|1 -3 0 -2 1 -4 -4
 , two|2 -3 -3 -2 0 -3 -1
 , uncovered|-1 -2 -3 2 -1 -1 -2
@@ -276,19 +276,19 @@ export const WEIGHTS = `
 , warm|-2 -3 2 -5 -3 1 -3
 , water|2 -3 -2 -2 -3 0 -2
 , weigh|3 -2 -3 -1 -2 -2 -1
-, wet|3 -1 -3 -1 -3 -3 -2
+, wet|3 -1 -3 -1 -3 -2 -2
 , whisk|0 -1 -2 2 0 -5 -1
 , whisking|2 -3 2 -5 -2 -3 -1
-, white|2 -2 0 -2 -2 -3 -2
+, white|2 -1 0 -2 -2 -3 -2
 , with|0 0 -2 -1 0 0 -2
 , wrap|-1 0 -4 1 -3 -1 -2
 , yeast|1 1 -3 -2 -4 -2 -1
 . #|-2 -1 -4 -1 4 -1 -4
 . add|-3 -3 0 -1 -2 3 -3
-. blend|-6 -3 -3 -2 -2 6 -2
-. bring|-3 -3 4 -5 -3 0 -2
+. blend|-6 -3 -3 -2 -2 5 -2
+. bring|-3 -3 4 -5 -3 -1 -2
 . brush|1 -1 -1 -1 -2 -1 -1
-. chill|-1 -3 -2 -1 -1 1 -1
+. chill|-1 -2 -2 -1 -1 1 -1
 . close|3 -2 -3 -3 -1 -2 -1
 . combine|-1 -1 1 -2 -1 -1 -2
 . cool|2 -5 -4 -3 -3 -1 -1
@@ -299,37 +299,37 @@ export const WEIGHTS = `
 . drizzle|-1 -1 -1 -1 -1 1 -1
 . eat|3 -2 -3 -2 -2 -2 -1
 . fill|-2 -1 0 -2 -4 1 -2
-. fold|4 -2 -3 -1 -1 -5 -1
+. fold|3 -2 -2 -1 -1 -5 -1
 . freeze|0 -1 -3 -2 -2 0 -2
 . grease|-1 -1 1 -1 -2 -1 -1
 . halve|2 0 -1 0 -2 -1 0
 . heat|1 0 0 -3 -3 -1 -1
 . in|0 -1 1 -1 -1 -3 -1
-. it|0 -2 -3 -1 -1 0 -1
+. it|0 -2 -2 -1 -1 0 -1
 . layer|-1 -1 -3 -2 1 0 0
-. lemon|0 -1 -4 -1 -1 2 -1
-. lid|-2 -2 3 -4 -3 -3 -2
+. lemon|0 -1 -3 -1 -1 2 -1
+. lid|-2 -1 3 -4 -3 -3 -2
 . line|3 -1 -3 -1 -2 -1 0
-. mix|-2 -4 2 -2 -5 0 -3
+. mix|-2 -4 2 -2 -4 0 -3
 . oil|3 -1 -3 -4 -5 -5 -5
 . on|-2 -3 -4 2 1 -3 -1
 . pack|0 -1 1 -2 -1 -2 -1
-. parsley|5 -2 -5 -3 -1 -4 -1
+. parsley|5 -2 -5 -3 -1 -3 -1
 . pour|1 -4 -1 -5 0 -4 -2
 . press|1 -2 -3 -1 -1 0 -3
 . put|-2 -2 2 -2 -4 -1 -4
-. roll|0 -2 -2 -1 -2 0 0
+. roll|0 -3 -2 -1 -2 0 0
 . rub|2 -1 -2 -1 -1 -2 -1
 . salt|-3 -1 0 -2 -2 3 -1
 . scatter|1 -1 -1 -1 -1 -1 -1
-. season|-2 -2 -2 -3 -3 2 -3
+. season|-2 -3 -2 -3 -3 2 -3
 . serve|2 -2 -6 -2 -2 0 -1
 . shake|-2 -2 1 -2 -3 2 -1
 . shape|2 -1 -1 0 -2 -1 0
 . slice|-1 -3 1 -3 -2 -4 -1
 . spoon|0 0 -2 0 -1 1 0
 . spread|0 -1 -4 -1 1 -3 -1
-. stir|-1 -3 -9 0 0 2 -2
+. stir|-1 -3 -8 0 0 2 -2
 . then|0 -1 0 -2 -2 -1 -1
 . tip|0 -1 0 -1 -2 -1 0
 . top|2 -1 -2 -1 -1 -3 -1
@@ -351,23 +351,23 @@ export const WEIGHTS = `
 ; roast|-3 -2 -2 -3 3 -1 0
 ; season|0 -2 -3 -2 1 -3 0
 ; simmer|-2 -3 -4 4 -3 -2 -3
-; stir|-2 -3 2 -2 -4 0 -1
-; toss|0 -2 0 -3 1 -2 -1
+; stir|-3 -3 3 -2 -4 0 -1
+; toss|-1 -2 0 -3 1 -2 -1
 ; when|1 -1 -1 -1 -1 -1 0
 <=14|-8 3 -1 0 0 -9 -5
-<=2|-5 -10 9 -5 -13 0 -14
+<=2|-5 -10 10 -5 -13 0 -14
 <=25|-9 5 -14 3 3 -12 -1
 <=45|-14 4 -14 2 6 -10 -4
 <=5|6 -7 2 -1 -11 -4 -1
 <=9|-3 -12 3 0 -2 -10 -1
-^ #|2 -2 -2 -4 4 -4 -6
+^ #|1 -2 -2 -4 4 -4 -6
 ^ add|4 -3 1 -2 -3 -10 -6
 ^ all|-3 0 -1 -3 -2 3 -3
 ^ bake|-3 -7 -5 -3 5 -3 -5
 ^ barley|1 -2 0 -1 -2 -2 -1
 ^ beans|1 -5 1 -3 0 -5 -4
 ^ beat|2 -2 -3 -1 -1 -4 -1
-^ blanch|-4 -4 -2 5 -3 -3 -6
+^ blanch|-4 -4 -3 5 -3 -3 -6
 ^ blend|-8 -4 -6 -4 -4 8 -3
 ^ blitz|-7 -3 -4 -4 -4 7 -4
 ^ boil|-6 -7 -8 9 -7 -5 -6
@@ -378,9 +378,9 @@ export const WEIGHTS = `
 ^ chill|2 2 -6 -6 -7 -6 -6
 ^ chop|2 -4 -3 -2 -1 1 -3
 ^ coconut|-3 -2 2 -2 -1 -2 -2
-^ combine|1 -1 -2 1 -4 -5 -4
+^ combine|0 -1 -2 1 -4 -5 -4
 ^ cook|-6 -3 6 -5 -7 -5 -3
-^ cool|4 4 -10 -9 -10 -5 -6
+^ cool|4 4 -11 -9 -10 -5 -6
 ^ core|4 -3 -4 -3 -5 -4 -3
 ^ cover|1 0 -5 1 0 -5 -5
 ^ crumble|3 -2 0 -2 -2 -3 -2
@@ -389,7 +389,7 @@ export const WEIGHTS = `
 ^ cut|1 0 0 -4 -5 -2 -5
 ^ day|-1 -1 -2 0 -3 0 -3
 ^ dice|1 -2 0 -3 -3 0 -4
-^ discard|2 -1 -3 -3 -2 0 -2
+^ discard|2 -1 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -2 -3 -5 -2
 ^ do|4 -3 -4 -3 -3 -3 -2
 ^ drain|2 3 -2 -3 -5 -2 -4
@@ -418,28 +418,28 @@ export const WEIGHTS = `
 ^ grill|-5 -4 -4 -4 4 -3 -5
 ^ grind|4 -2 -3 -2 -2 -4 -2
 ^ half|1 1 -3 -1 -1 -4 -1
-^ halve|2 -2 -3 -1 -1 -2 -2
+^ halve|2 -2 -2 -1 -1 -2 -2
 ^ heat|2 -8 1 -1 -6 -3 -4
-^ in|-2 -3 1 2 -6 -2 -3
+^ in|-2 -3 1 1 -6 -2 -2
 ^ into|-1 -4 2 -2 2 -6 -3
-^ keep|-1 -3 -6 -4 3 -7 -2
+^ keep|-1 -3 -6 -4 3 -6 -2
 ^ knead|5 -5 -5 -5 -4 -5 -6
 ^ ladle|4 -2 -5 -3 -3 -3 -2
-^ lay|1 -2 1 -1 -2 -3 -3
+^ lay|0 -2 1 -1 -2 -3 -3
 ^ layer|5 -3 -7 -3 -1 -4 -2
-^ leave|2 2 -3 -9 -5 -4 -7
+^ leave|2 2 -3 -9 -5 -5 -7
 ^ lemon|4 -2 -4 -2 -2 -4 -2
 ^ lentils|-1 -4 -1 3 -4 -3 -3
 ^ let|2 1 -7 -4 -4 0 -3
 ^ lid|-3 -7 -4 1 3 -2 -3
 ^ lift|3 -3 -4 -3 -2 -4 -1
 ^ lower|0 -3 1 -3 1 -1 -1
-^ mash|0 -4 2 -5 -5 -3 -4
+^ mash|2 -4 0 -5 -4 -2 -4
 ^ massage|4 -4 -5 -4 -3 -4 -4
 ^ meanwhile|-4 -2 0 1 -1 -3 -1
 ^ melt|-5 -4 1 2 -4 -5 -3
 ^ mix|6 0 -6 -7 -1 -11 -5
-^ morning|1 -1 0 -2 1 -3 -1
+^ morning|1 -1 -1 -2 1 -3 -1
 ^ mustard|1 0 0 -3 -3 -3 -1
 ^ next|0 -5 1 1 -5 -5 -4
 ^ off|3 4 -7 -7 -2 -6 -5
@@ -447,7 +447,7 @@ export const WEIGHTS = `
 ^ on|2 -1 0 -2 -2 -2 -1
 ^ onion|0 0 2 -4 -4 -4 -5
 ^ onions|2 -2 1 -1 -3 -4 -3
-^ out|1 -1 -4 -3 0 -4 -3
+^ out|1 -1 -3 -3 0 -4 -3
 ^ oven|9 -7 -7 -5 -2 -8 -5
 ^ pack|4 -3 -2 -3 -3 -4 -2
 ^ paste|-5 -3 4 -4 -4 0 -2
@@ -466,7 +466,7 @@ export const WEIGHTS = `
 ^ reduce|-2 -3 1 -1 -3 -2 -3
 ^ refrigerate|0 3 -4 -4 -3 -3 -4
 ^ remove|0 -1 -1 -4 -1 -1 -4
-^ rest|-1 6 -3 -9 -5 -7 -6
+^ rest|-1 6 -3 -8 -5 -7 -6
 ^ return|-1 -5 2 1 -2 -6 -3
 ^ rice|-2 -5 2 -4 -4 -5 2
 ^ rinse|0 1 0 -2 -4 -6 -5
@@ -478,14 +478,14 @@ export const WEIGHTS = `
 ^ sauce|0 -4 -1 2 -4 -4 -2
 ^ saute|-3 -3 3 -1 -4 -3 -3
 ^ sauté|-3 -3 5 -6 -4 -3 -4
-^ scatter|4 -2 -5 -3 0 -3 -1
+^ scatter|4 -2 -6 -3 0 -3 -1
 ^ scoop|2 -1 -1 -1 -2 -2 -1
 ^ season|7 0 -8 -5 -6 -9 -3
 ^ serve|4 -3 -2 -5 -5 -9 -4
-^ set|-2 1 2 -4 -2 -7 -3
+^ set|-2 0 2 -4 -2 -7 -3
 ^ shake|5 -3 -6 -2 -4 -5 -4
-^ shape|3 -1 -4 -1 -4 -3 -3
-^ shred|0 -1 -2 -4 0 0 -4
+^ shape|3 0 -4 -1 -4 -3 -3
+^ shred|0 -1 -1 -4 0 0 -4
 ^ simmer|-4 -9 -8 8 -11 -3 -5
 ^ skim|3 -3 -5 -2 -3 -3 -2
 ^ slice|1 1 -1 1 -3 -7 -5
@@ -497,7 +497,7 @@ export const WEIGHTS = `
 ^ spoon|1 1 -3 -1 -1 -3 -1
 ^ spread|3 -1 -5 -1 -3 -4 -2
 ^ sprinkle|0 -2 1 -5 -3 -3 -2
-^ squash|-1 1 -3 -2 0 -2 1
+^ squash|-2 1 -3 -2 0 -2 1
 ^ squeeze|1 -4 0 -2 -4 -5 -4
 ^ stack|3 -3 -3 -3 -3 -3 -2
 ^ stand|-4 7 -3 -6 -6 -5 -6
@@ -506,24 +506,24 @@ export const WEIGHTS = `
 ^ stir|3 0 -3 0 -1 -9 -6
 ^ stock|2 -3 -6 0 1 -5 -4
 ^ strain|2 -2 -2 -2 -2 -2 -2
-^ sweat|-4 -6 2 1 -6 -4 -6
+^ sweat|-4 -6 2 1 -6 -4 -5
 ^ take|3 0 -7 -3 -1 -1 -2
 ^ tear|0 1 -2 -2 -1 -2 -1
 ^ the|-2 -2 0 1 -2 -2 -1
 ^ then|-7 -7 0 3 0 2 -4
 ^ tip|0 -1 0 -1 -2 -4 -2
 ^ toast|1 -4 0 -5 2 -3 -5
-^ tofu|-1 -3 1 -4 2 -3 -4
+^ tofu|-2 -3 1 -3 2 -3 -4
 ^ tomatoes|1 -4 0 2 -5 -4 -3
-^ top|4 -2 -5 -3 -2 -5 -2
-^ toss|4 -1 -4 -2 -2 -7 -1
+^ top|5 -2 -5 -3 -2 -5 -2
+^ toss|4 -1 -5 -2 -2 -7 -1
 ^ turn|2 -2 0 -1 1 -3 -2
 ^ uncover|0 -3 -2 -4 3 -2 -5
 ^ veg|2 -3 -3 0 -3 -3 -2
 ^ vinegar|3 -3 -5 1 -3 -5 -2
 ^ warm|-2 -1 2 0 -5 -7 -6
-^ wash|0 3 0 -4 -1 -4 -5
-^ water|2 -3 -4 2 -3 0 -2
+^ wash|1 3 0 -4 -1 -4 -5
+^ water|1 -3 -4 2 -3 0 -2
 ^ when|2 2 -2 -3 -2 -2 -1
 ^ while|-1 -2 0 -4 1 0 0
 ^ whisk|1 2 -2 -2 -5 -4 -3
@@ -534,12 +534,12 @@ export const WEIGHTS = `
 a|-3 -1 0 0 0 -1 -3
 a #|-1 -3 -4 0 2 -6 -2
 a baking|1 -3 -3 -2 1 -2 -1
-a bay|-2 -1 2 -1 -1 -2 -1
+a bay|-1 -1 1 0 -1 -1 0
 a big|1 -5 1 -5 -4 -2 0
 a bit|-1 -3 -1 2 -4 0 -3
 a blender|-3 -2 -3 -2 -1 3 -1
-a boil|-5 -4 3 -1 -1 -2 -1
-a bowl|3 1 -2 -2 -4 -5 -3
+a boil|-5 -3 3 -1 -1 -2 -1
+a bowl|2 1 -2 -2 -4 -5 -3
 a clean|3 -1 -1 -2 -2 -3 -1
 a cloth|2 2 -4 -2 -4 -2 -2
 a coarse|0 -1 -3 -2 -2 0 -1
@@ -555,40 +555,39 @@ a food|-2 -1 -2 -1 -1 2 -1
 a fork|2 0 -1 -1 -1 -3 -1
 a frying|-2 -1 2 -1 -1 -2 -1
 a further|-3 -3 0 -1 2 -2 -3
-a good|0 -2 -1 0 -2 -3 -2
+a good|0 -2 -1 0 -2 -3 -3
 a greased|0 -1 -3 2 -2 -2 -1
-a half|-2 -4 -2 0 2 -1 -1
+a half|-2 -4 -1 0 2 -1 -1
 a heavy|-4 -3 5 -3 -2 -3 -2
 a high|-5 -3 3 -4 -3 1 -3
 a hot|0 -3 -4 0 0 -3 -3
-a jar|0 1 0 -3 -1 -6 -2
+a jar|0 1 0 -3 -1 -5 -2
 a kilo|2 -1 -2 -1 -1 -1 -1
-a ladleful|-2 -1 3 -2 -2 -4 -1
+a ladleful|0 -1 0 -2 -1 -3 0
 a large|-1 -1 0 1 -1 -5 -3
 a lemon|1 -1 -1 -1 -1 -3 0
 a lid|1 0 -4 0 -4 -3 -2
 a lidded|1 0 -2 -3 0 -3 -2
 a lined|1 -3 -3 1 -2 0 -1
-a litre|-1 -2 1 -2 0 -1 -1
-a little|0 -1 1 -1 0 -2 -1
+a little|-1 -1 1 -1 0 -2 -1
 a log|2 -3 -2 0 -2 -2 -1
 a low|-1 -3 -3 3 -1 -3 -1
 a medium|-4 -4 6 -5 -3 -3 -1
-a minute|-1 1 1 -1 -3 -5 -3
+a minute|-1 1 1 -1 -4 -5 -3
 a pan|-5 -4 1 1 -4 0 -5
-a paste|-2 -2 -3 -2 -2 3 -1
+a paste|-2 -2 -2 -2 -2 3 -1
 a pinch|0 0 0 -2 -3 -2 -2
-a plate|5 1 -6 -2 -4 -5 -3
+a plate|4 1 -6 -2 -4 -5 -3
 a pot|-2 -2 2 0 -5 -5 -4
 a quarter|0 1 -1 0 -2 -3 -1
 a rack|0 0 1 -3 -2 -2 -1
 a rimmed|-1 -1 -1 -1 2 -1 0
-a roasting|3 -1 -4 -2 0 -3 -1
+a roasting|2 -1 -4 -2 0 -3 0
 a rolling|-1 -1 -2 2 -1 -1 -1
 a rough|-2 0 -2 -1 0 2 0
 a saucepan|-4 -3 2 1 -4 -4 -4
 a sheet|-2 0 -3 -3 3 -1 -2
-a side|-4 -3 0 0 0 -3 -5
+a side|-3 -3 0 0 0 -3 -5
 a sieve|1 2 -4 -3 -3 -5 -1
 a simmer|-4 -4 0 -1 2 -3 -3
 a skewer|-1 -1 -1 -1 1 -1 -1
@@ -600,9 +599,9 @@ a spoon|-2 -3 1 0 -4 0 -3
 a spoonful|1 -1 -2 -1 0 -1 -1
 a stick|-3 -1 -1 1 -2 2 -1
 a stir|2 -2 -2 -1 0 -1 0
-a tablespoon|-2 -3 3 -4 -2 -2 0
+a tablespoon|-1 -3 2 -4 -2 -1 0
 a tea|2 -3 -2 -2 -2 -2 -1
-a teaspoon|-1 1 -1 -3 -4 1 1
+a teaspoon|-1 0 -1 -2 -5 0 0
 a thick|0 -1 0 -2 -1 0 -1
 a third|0 -1 0 -2 -3 1 -1
 a time|0 -2 -2 -2 -3 1 -1
@@ -612,10 +611,10 @@ a towel|-1 1 -4 1 -3 -2 -3
 a tray|-3 1 -3 -4 2 -3 -4
 a wide|-3 0 2 0 -3 -4 -1
 a wok|-3 -1 3 -3 -2 -2 -1
-a wooden|3 -3 -3 0 -1 -3 -1
+a wooden|3 -3 -3 -1 -1 -3 -2
 about|-2 -4 0 1 -4 -1 1
 about #|-1 -3 1 -1 -3 -2 1
-about a|0 -1 -1 0 -1 0 -1
+about a|0 -1 -1 0 -1 -1 -1
 about an|-2 0 -2 2 -2 -1 -2
 about half|-3 -3 1 1 -4 0 -2
 absorbed|-4 -1 4 -3 -2 -2 -2
@@ -630,10 +629,10 @@ add beans|1 -3 -5 2 -5 1 -2
 add chickpeas|3 -3 -2 -2 -1 -3 -3
 add cumin|1 -1 0 -3 -2 -3 -2
 add everything|2 0 -4 -4 -3 0 -2
-add garlic|1 -2 0 -1 -3 -4 -1
+add garlic|0 -2 0 -1 -3 -4 -1
 add ginger|0 -1 2 -4 -1 -2 -1
-add lemon|-1 0 0 1 -1 -2 -1
-add lentils|1 -1 -1 -2 -2 -2 -1
+add lemon|-1 0 0 1 -1 -2 0
+add lentils|1 -1 -1 -2 -2 -3 -1
 add onion|-3 -1 0 0 -3 -2 -2
 add onions|-1 -1 3 -3 -2 -1 -1
 add potatoes|0 -1 0 -1 -1 -1 -1
@@ -641,17 +640,17 @@ add rice|3 -2 -2 -3 -3 -3 -1
 add the|0 -3 0 0 -1 -4 -3
 add to|0 -2 0 -1 -1 -3 1
 add tofu|0 2 -1 -2 -2 -3 -2
-add tomatoes|4 -2 -2 -2 1 -4 -2
+add tomatoes|3 -2 -1 -2 1 -4 -2
 add water|0 0 -4 0 -3 0 -2
 adding|-1 -3 -1 0 0 0 -4
 adding the|-1 -2 -3 1 0 1 -1
 adjust|3 -1 -3 -2 -2 -3 -2
 after|0 -4 -2 -1 0 -5 0
 after #|0 -4 -6 -1 1 -5 0
-again|0 0 -5 3 -2 -1 -2
+again|1 0 -5 3 -2 -1 -2
 again .|0 -1 -5 3 -2 -2 -1
-against|-1 -1 1 0 -1 -3 -1
-against the|-1 -1 1 0 -1 -3 -1
+against|-2 -1 2 0 -1 -3 -1
+against the|-2 -1 2 0 -1 -3 -1
 agave|3 -2 -2 -2 -1 -3 -1
 air|-5 -1 -4 -5 -5 -4 6
 ajar|-1 -4 -3 3 2 -3 -3
@@ -666,28 +665,28 @@ all over|2 -1 3 -4 -2 -1 0
 all the|1 -2 -2 0 -2 0 -1
 all together|1 2 -3 -2 -2 -1 -4
 allow|2 -1 -3 1 -3 -1 -4
-allspice|0 -2 1 -2 -3 -4 -2
+allspice|0 -2 2 -2 -3 -4 -3
 almond|-1 1 -3 1 -1 0 -1
 almonds|1 -4 -2 -4 0 0 -3
 almonds .|3 -1 -3 -1 -2 -3 -1
 almonds and|0 -1 -1 -1 -1 0 -1
-almost|0 -2 -4 2 -3 1 -1
+almost|0 -2 -4 2 -3 0 -1
 alone|-1 -2 1 -3 -1 -2 -1
-along|-1 -1 -1 -2 -1 -1 1
+along|-1 -1 0 -2 -1 -1 1
 alongside|3 -2 -4 -2 0 -3 -2
-an|-3 2 0 0 -1 -4 -3
+an|-3 2 0 -1 -1 -4 -3
 an hour|-5 3 -2 0 -1 -3 -3
 an oiled|-1 1 -3 -2 1 -3 -1
 an onion|-1 -2 2 -3 -2 -3 -1
 an ovenproof|2 -2 0 -1 -2 -4 -3
 and|-1 -1 -1 -1 0 0 -3
-and #|-1 -3 -2 1 -1 1 -2
-and a|-3 -1 1 -1 0 -3 1
+and #|-1 -3 -2 1 -2 1 -2
+and a|-3 -1 1 -1 0 -2 1
 and add|2 -2 -1 0 -2 -2 0
 and again|-4 -3 -2 2 1 -1 0
 and almonds|1 -2 -2 -2 0 -3 -1
 and bake|-3 -5 -3 -4 4 -2 -1
-and basil|0 -1 -3 -1 -1 0 0
+and basil|1 -1 -3 -1 -1 0 0
 and bay|4 -3 -4 -4 -4 -1 -2
 and beans|-2 -1 1 0 -1 -2 0
 and blend|-1 -2 -2 -2 -2 2 -1
@@ -707,25 +706,25 @@ and cook|-4 -6 -1 4 -3 -3 0
 and cool|0 2 -3 -3 -3 -1 -1
 and coriander|-1 -1 -3 -3 -2 1 -2
 and crisp|-2 -1 1 -3 1 -1 0
-and cumin|0 -3 2 -4 0 -4 -2
+and cumin|-1 -3 2 -4 0 -4 -2
 and curry|1 -2 0 -4 -2 -3 -2
 and cut|3 -3 -2 -2 -3 -2 -2
 and dill|1 -1 -1 -2 -1 -3 -1
 and drain|-3 0 -1 1 -3 -3 -5
 and drizzle|3 -1 -3 -1 -4 -3 -1
-and flour|0 1 1 -3 -2 -3 -1
+and flour|0 1 0 -3 -2 -3 -1
 and fold|1 0 -1 -2 -1 -1 -2
 and fry|-4 -2 2 -1 -3 -2 -2
 and garlic|-2 -4 -2 1 0 0 -3
-and ginger|-1 -2 2 -1 -2 -3 -1
+and ginger|-2 -2 2 -1 -2 -3 -1
 and give|-3 -2 0 0 1 -3 -1
 and golden|-1 -1 -2 1 1 -1 -1
 and grill|-2 -1 -1 -1 1 -1 -1
-and half|3 -3 -2 -4 -1 0 -1
+and half|2 -4 -1 -4 -1 -1 -1
 and into|-2 -2 0 -3 2 0 -1
 and juice|0 -2 -5 0 -1 0 0
 and knead|3 -3 -2 -3 -3 -2 -4
-and leave|-1 3 -1 -4 -2 -4 -4
+and leave|-1 2 -1 -4 -2 -4 -3
 and lemon|-1 0 -1 -3 -1 1 -1
 and let|-3 5 -1 -3 -3 -4 -3
 and lime|2 0 -5 -3 -3 -1 -4
@@ -738,13 +737,13 @@ and nutmeg|-2 0 1 0 -2 -2 -1
 and oil|0 2 -2 -4 -4 -1 -2
 and onion|2 -3 -2 0 -3 -4 -1
 and onions|-2 -3 0 0 2 -3 -2
-and oregano|-3 -1 3 -2 -1 -3 -1
+and oregano|-3 -1 3 -3 -1 -3 -1
 and paprika|1 -1 -1 -2 1 -2 -1
 and parsley|0 -1 -3 0 -1 0 -1
 and pat|1 -1 -2 -1 -1 0 -1
 and pepper|0 -3 -2 1 -2 0 -2
 and peppers|-3 -4 3 -2 -3 -3 -2
-and plenty|1 -1 -2 -1 0 -2 0
+and plenty|1 -1 -2 -1 -1 -2 0
 and potatoes|1 -2 0 -2 -2 -2 0
 and pour|-1 -2 0 -2 -2 1 -1
 and purée|1 -2 1 -4 -2 -4 -1
@@ -752,7 +751,7 @@ and put|-1 -2 1 -3 -4 -3 -1
 and remaining|0 -1 -1 -2 -4 -3 1
 and rest|-1 3 -4 -3 -4 -3 -3
 and return|-2 -2 -5 -2 1 3 -1
-and rinse|3 -4 -4 0 -2 -3 -2
+and rinse|3 -4 -4 0 -2 -3 -1
 and roast|-2 -3 -3 -3 3 -2 -1
 and rosemary|-1 -2 -2 2 -2 -2 -2
 and sage|-1 0 2 -4 -2 -2 -2
@@ -760,9 +759,9 @@ and salt|2 -1 -2 -2 -5 -1 -2
 and scatter|-2 -2 2 -3 -4 -1 -2
 and season|3 -1 0 -2 -2 -3 0
 and seeds|0 -1 -2 -1 -1 1 -1
-and serve|1 -2 0 -2 -4 -3 -2
-and sesame|1 -1 -1 -1 -1 -1 -1
-and set|-1 2 -4 1 -2 -2 -1
+and serve|1 -2 -1 -2 -4 -3 -2
+and sesame|1 -1 -2 -1 -1 -2 -1
+and set|-1 1 -4 1 -2 -2 -1
 and simmer|-4 -3 -7 6 -5 -2 -2
 and slice|2 -3 1 -3 -1 -1 -1
 and some|0 1 -2 -1 -2 0 0
@@ -774,20 +773,20 @@ and squeeze|1 0 -1 -3 -2 -3 -3
 and stir|-3 -1 2 0 -2 -2 -1
 and stock|2 -1 -1 -1 -4 -2 -1
 and sugar|2 -1 -5 1 -2 -2 -1
-and the|2 -5 -3 0 -2 -2 -3
+and the|2 -5 -2 0 -2 -2 -3
 and then|1 -3 -3 2 -4 -2 -1
-and thyme|0 -2 1 -4 1 -3 -1
+and thyme|-1 -2 2 -4 1 -3 -1
 and tomato|0 -1 0 -2 -2 -3 0
 and tomatoes|-2 0 2 -4 -1 -1 -1
 and toss|-1 -1 0 -2 -3 -1 0
-and transfer|0 0 -1 -2 2 -1 0
+and transfer|1 0 -1 -2 2 -1 0
 and turmeric|-2 -1 3 -2 -1 -2 -1
 and vinegar|-1 0 2 -4 -2 -4 -3
 and walnuts|0 0 -2 -2 -2 1 0
 and water|-2 0 2 -4 -5 -6 -6
 and yeast|3 -1 -4 -1 0 -2 -1
 and zest|0 0 -1 0 -3 -2 -1
-another|-7 -2 1 0 1 -6 -6
+another|-7 -2 1 0 1 -7 -6
 another #|-6 -1 1 -2 2 -4 -5
 another minute|-3 -1 3 -4 -2 -2 -1
 any|1 1 -1 -2 -1 -3 -1
@@ -822,18 +821,18 @@ aubergine|-1 0 -3 0 1 -3 -3
 aubergine ,|-2 1 -4 -2 1 -4 -4
 aubergine and|0 0 -3 1 0 -1 -1
 aubergine with|1 -1 -1 -1 0 -1 -1
-aubergines|1 -2 -2 -1 1 -5 -5
-aubergines ,|-1 -2 -3 0 1 -2 -1
+aubergines|1 -2 -3 -1 1 -5 -5
+aubergines ,|-1 -2 -2 0 1 -2 -1
 aubergines with|-1 0 -1 -1 1 -1 -1
 avocado|2 -1 -1 -2 -4 -5 -2
 away|0 -4 -2 2 -4 -4 -3
 away .|-1 -2 1 -2 -2 -3 -2
 b|-1 -2 1 -3 -2 1 -1
-back|-4 -3 1 1 1 -2 -4
-back ,|2 0 2 -5 -3 -3 -3
+back|-4 -3 0 1 1 -1 -4
+back ,|1 0 2 -5 -3 -4 -3
 back .|3 -2 -2 0 -4 -1 -2
-back in|-6 -3 1 1 3 -2 -2
-back to|-1 -1 -2 2 0 0 -1
+back in|-5 -3 0 1 3 -2 -2
+back to|-1 -1 -2 1 0 0 -1
 bag|-2 2 0 -3 -3 0 -1
 bag .|-2 1 1 -3 -3 -1 -3
 bags|1 -3 -3 -2 -2 0 -1
@@ -851,7 +850,7 @@ baking tray|1 -1 -2 -1 -1 -1 -1
 ball|-1 1 -1 -1 0 -1 0
 balls|1 -2 -4 0 -2 -1 -2
 balls ,|2 -2 -2 -1 -2 -2 -1
-balls .|0 1 -2 -2 0 -2 -1
+balls .|0 1 -1 -2 0 -2 -1
 balsamic|1 2 -4 -3 -2 -4 -2
 bananas|1 1 -2 -2 -2 -2 -1
 bar|-1 -2 1 -2 -2 0 -1
@@ -861,19 +860,19 @@ barley in|0 -1 -1 1 -2 -2 -2
 base|1 -2 -2 1 -2 -1 -1
 basil|2 -3 -4 -2 -2 0 -2
 basil .|4 -1 -5 -2 -3 -4 -1
-batch|-1 -1 2 -2 -1 -1 -1
-batch .|-1 -1 2 -2 -1 -1 -1
+batch|-1 -1 2 -2 -1 -1 0
+batch .|-1 -1 2 -2 -1 -1 0
 batches|-5 -3 0 -1 -3 3 -2
 batches ,|-3 -2 0 0 -3 2 -2
 bath|2 -4 -3 2 -3 -3 -3
 batter|0 -1 -3 0 2 0 -1
 batter ,|-1 0 -3 2 1 -1 -1
-batter .|0 -1 0 -1 -2 0 -1
-bay|-2 0 1 -2 -6 1 -2
+batter .|-1 -1 0 -1 -2 0 -1
+bay|-1 0 1 -2 -6 1 -2
 bay ,|3 -2 -4 -2 -2 0 -1
-bay .|1 -3 -2 -4 -3 1 -3
+bay .|1 -3 -3 -4 -3 1 -3
 bay and|-2 2 1 -4 -3 -4 -3
-bay leaf|-2 -2 0 1 -2 0 -1
+bay leaf|-1 -2 0 1 -2 0 -1
 bay leaves|1 -2 -1 -2 -2 -1 -1
 be|2 -2 -2 0 -3 -3 -1
 bean|-2 -2 1 -1 -2 0 -1
@@ -904,7 +903,7 @@ behind on the hob|5 -4 -5 3 -10 -3 -8
 behind oven|0 0 -7 -6 7 -6 -4
 behind stands|6 -3 -1 -5 -5 -3 -4
 bell|-2 0 3 -3 -2 -1 0
-below|0 -3 -3 3 -1 -2 -2
+below|0 -3 -3 3 -1 -2 -1
 berries|3 -2 0 -3 -2 -4 -3
 best|4 0 -4 -5 -3 -5 -5
 better|2 0 -3 -2 -3 -3 -2
@@ -928,40 +927,40 @@ black|1 -1 -4 -3 0 -1 -2
 black beans|0 -2 -2 -3 -2 0 -1
 black salt|1 0 -4 -2 -3 -3 -1
 blanch|-4 -5 -4 6 -3 -4 -6
-blanch the|-3 -3 -2 4 -2 -3 -4
+blanch the|-3 -4 -2 4 -2 -3 -4
 blast|2 0 -4 -3 -4 -1 -4
 blast chill|2 0 -4 -3 -4 -1 -4
 blend|-14 -6 -8 -6 -6 13 -3
-blend #|-4 -4 -3 -4 -4 4 -5
+blend #|-4 -4 -2 -4 -4 4 -5
 blend .|-6 -1 -3 -2 -2 5 -1
 blend a|-2 -1 -2 -1 -1 2 -1
 blend all|-3 -2 -1 -1 -1 2 -1
 blend everything|-3 -1 -1 -1 -1 2 -2
-blend half|-3 -1 -2 -1 -1 3 -2
+blend half|-3 -1 -2 -1 -1 2 -2
 blend smooth|-2 -1 -2 -1 -1 2 -1
 blend the|-3 -2 -1 -1 -1 3 -1
-blend until|-2 -1 -2 -1 -1 2 -1
+blend until|-1 -1 -2 -1 -1 2 -1
 blend with|-4 -2 -3 -2 -1 4 -1
 blender|-8 -6 -9 -6 -5 10 -4
-blender ,|-3 -3 -5 -3 -3 5 -4
+blender ,|-3 -3 -5 -3 -4 5 -4
 blender .|-4 -2 -3 -2 -1 5 -1
-blitz|-9 -4 -6 -4 -5 9 -4
+blitz|-10 -4 -6 -4 -5 9 -4
 blitz the|-4 -2 -1 -1 -1 3 -1
 blitz with|-3 -1 -3 -2 -1 3 -2
 block|-1 2 -3 -3 -2 -3 0
-blocks|1 1 -1 -1 -2 -3 -1
+blocks|1 0 -1 -1 -1 -3 -1
 boil|-11 -12 -4 10 -7 -8 -7
 boil #|-5 -5 -8 8 -5 -3 -4
 boil ,|-4 -4 -3 4 -6 -2 -1
 boil .|-6 -3 7 -6 -3 -4 -2
 boil ;|0 -1 -2 2 -2 -1 -1
-boil and|-2 -1 -3 3 -2 -2 -1
+boil and|-2 -1 -3 4 -2 -2 -1
 boil for|-2 -2 -4 4 -3 -1 -1
 boil hard|-2 -2 -5 3 -2 -2 -2
-boil in|-3 -4 0 1 -4 -3 -4
+boil in|-3 -4 0 1 -4 -3 -3
 boil noodles|-2 -1 -3 2 -2 -1 -2
 boil potatoes|-2 -2 -2 2 -1 -1 -1
-boil the|-2 -3 -4 3 -2 -2 -2
+boil the|-2 -3 -4 4 -2 -2 -2
 boil them|-1 -2 -2 2 -2 -2 -2
 boil up|-1 -1 -2 2 -2 -1 -1
 boil with|-2 -3 1 0 -3 -2 -1
@@ -977,14 +976,14 @@ bottle|0 -2 -3 0 -3 1 -2
 bottom|-1 -5 0 -1 -1 0 -5
 bottom .|2 -2 0 -2 -3 -2 -1
 bottom heat|2 -3 -3 -3 1 -2 -3
-bowl|5 1 -6 -4 -6 -7 1
-bowl ,|2 1 -4 -3 -3 -4 1
+bowl|4 1 -6 -4 -6 -7 1
+bowl ,|3 1 -4 -3 -3 -4 1
 bowl .|5 -1 -5 -1 -3 -6 -4
 bowl with|2 2 -3 -4 -4 -3 -4
 bowls|0 -3 -1 -4 -4 0 -4
 bowls ,|1 -1 -3 -2 -2 -1 -1
-bowls .|-1 -3 0 -3 -3 0 -3
-box|3 -2 -5 -4 -4 -4 -3
+bowls .|-1 -3 1 -3 -3 0 -3
+box|3 -2 -4 -4 -4 -4 -3
 boxes|1 -2 -3 -1 -1 0 -1
 braise|-1 -4 -2 3 -4 -2 -3
 bread|1 0 -3 -1 0 -3 -2
@@ -1000,11 +999,11 @@ bring back|-2 -1 0 0 -1 0 -1
 bring slowly|3 -2 -2 0 -3 -3 -2
 bring the|-3 -2 -1 2 -2 -4 -2
 bring to|-7 -4 2 0 1 -3 -2
-bring together|1 1 -2 -1 -2 -2 0
+bring together|1 1 -3 -1 -2 -2 0
 bring up|-1 -3 0 0 -5 -3 -2
 broccoli|0 -4 -2 1 0 -4 -4
 broil|-4 -3 -4 -3 4 -2 -3
-broth|2 -2 -2 -2 -5 -1 -3
+broth|2 -2 -1 -2 -5 -1 -3
 broth ,|0 0 0 -3 -3 0 -1
 broth .|3 -3 -4 -3 -2 -1 -1
 broth and|1 -3 -2 2 -2 -2 -1
@@ -1024,7 +1023,7 @@ bubble #|-2 -4 -5 5 -2 -3 -2
 bubble for|-4 -3 -7 6 -3 -2 -2
 bubbling|-3 -3 1 -3 1 -3 -1
 bubbling .|-3 -2 1 -2 1 -3 -1
-buckwheat|0 -2 -3 2 -1 -1 0
+buckwheat|0 -3 -3 2 -1 -1 0
 build|4 -3 -5 -3 -3 -4 -3
 bulgur|3 2 -4 -2 -2 -3 -2
 bulgur ,|2 2 -3 -2 -1 -3 -1
@@ -1052,14 +1051,14 @@ c .|1 0 -2 0 -2 -3 -6
 c and|0 -1 -1 -1 -2 0 -1
 c fan|2 -2 -2 -2 -2 -2 -2
 c for|-2 -1 -4 -3 0 -1 2
-c gas|4 -1 -2 -1 -4 -2 -1
+c gas|4 -1 -2 -1 -4 -2 0
 c with|1 -2 -2 -2 0 -2 -2
 c within|1 -3 -2 -1 -3 0 -1
 cabbage|1 -2 -2 2 -6 -4 -8
 cabbage ,|1 1 -5 1 -3 -4 -3
 cabbage and|-3 -2 3 -2 -2 1 -1
 cake|1 2 -3 -2 -3 -3 -1
-can|-2 -2 -1 1 1 0 -2
+can|-2 -2 -2 1 1 0 -2
 cancel|2 -1 -2 -1 -1 -2 -1
 cancel .|2 -1 -2 -1 -1 -2 -1
 capers|-2 -3 1 0 -5 0 -4
@@ -1068,7 +1067,7 @@ caraway|1 -1 1 -3 -3 -3 -2
 careful|2 -1 0 -2 -3 -3 -2
 carefully|2 -2 -3 0 0 -2 0
 carrot|1 -4 2 -3 -4 -2 -2
-carrot ,|1 -3 1 -4 -2 -2 -1
+carrot ,|1 -3 1 -4 -2 -1 -1
 carrot and|1 -2 0 0 -2 -2 -3
 carrots|1 -7 0 -2 -2 -2 -6
 carrots ,|1 -6 -1 -2 0 -2 -5
@@ -1098,12 +1097,12 @@ celery for|-1 -1 2 -2 -2 -2 0
 celery in|-3 -2 2 -1 -2 0 -3
 char|0 -2 -3 -2 3 -3 -3
 chard|0 -1 2 -4 -1 -3 -5
-charred|-2 -2 -1 0 1 -2 -3
+charred|-2 -2 -1 0 2 -2 -3
 check|1 0 -4 -3 0 -4 -2
 cheese|0 -2 -2 -3 2 -1 -1
 chestnuts|0 0 -1 -1 0 -3 -1
 chestnuts ,|1 0 0 -2 -2 -3 -1
-chewy|0 0 -2 2 -1 0 0
+chewy|0 0 -2 1 -1 0 0
 chia|0 1 -3 -2 -2 0 -1
 chickpea|-1 0 -1 -2 -1 1 0
 chickpeas|0 -2 0 -3 1 -1 -4
@@ -1111,7 +1110,7 @@ chickpeas ,|-1 0 1 -4 0 -1 -2
 chickpeas .|-1 -2 -3 -2 2 -2 -1
 chickpeas and|1 -1 0 -3 0 -4 -2
 chickpeas with|4 -3 -1 -1 -3 -4 -2
-chiles|0 -1 2 -3 -2 -1 -1
+chiles|0 -2 2 -3 -2 -1 -1
 chili|-2 -2 1 1 -3 -4 -1
 chill|1 4 -8 -8 -10 -2 -7
 chill #|-2 4 -4 -5 -6 -4 -5
@@ -1121,22 +1120,22 @@ chill to|-1 2 -2 -2 -5 0 -4
 chilli|1 -5 0 -1 -3 -1 -4
 chilli #|0 -2 1 -3 -3 -4 -2
 chilli .|-2 -1 -1 0 -1 1 -1
-chilli and|0 -2 1 -1 -1 -2 -2
+chilli and|0 -2 0 -1 -1 -2 -2
 chilli flakes|0 -1 0 -3 -1 -2 -1
 chillies|1 -1 -3 -3 -4 2 -2
 chillies ,|1 -1 -1 -2 -3 0 -2
-chipotle|-2 -2 2 -3 -3 0 -2
+chipotle|-2 -2 2 -2 -3 0 -2
 chips|4 -2 -4 -2 -3 -1 -1
 chips .|4 -2 -5 -2 -4 -3 -1
 chives|3 -2 -4 -2 -3 -3 -1
-chives .|3 -1 -4 -1 -2 -2 -1
+chives .|3 -1 -3 -1 -2 -2 -1
 chocolate|1 0 -3 0 -4 0 -2
 choi|-3 -2 2 0 -3 -3 -2
 chop|4 -5 -3 -3 -2 -1 -5
 chop .|0 -2 1 -3 -1 -2 -2
-chop onions|4 -3 -4 -2 -3 -5 -2
+chop onions|4 -2 -4 -2 -3 -5 -2
 chop the|0 -1 -1 -4 -2 0 -1
-chopped|0 -3 1 -3 -2 0 -1
+chopped|1 -3 1 -3 -2 0 -1
 chopped ,|1 -1 0 -2 -2 -2 -1
 chopped onion|1 -2 0 0 -1 -2 -4
 chuck|0 -2 1 -4 0 -4 -4
@@ -1152,19 +1151,19 @@ cinnamon|1 -4 1 -4 -3 -3 -2
 cinnamon ,|-1 -2 2 -3 -2 -4 -2
 cinnamon .|1 -2 0 -1 -2 -3 -1
 cinnamon and|1 -3 -2 2 -1 -1 -1
-clean|3 -3 -2 -3 0 -3 -1
+clean|3 -3 -3 -3 0 -3 -1
 clean .|-1 -1 -1 -1 1 -1 -1
 clear|2 2 -3 -2 -2 -4 -2
-clear .|2 -3 -1 -1 -2 -3 -2
+clear .|3 -3 -1 -2 -2 -3 -2
 cling|0 2 -2 -2 -2 -2 -1
 close|3 -2 -5 -3 -3 -3 -3
 cloth|2 2 -5 -3 -5 0 -2
 cloth .|1 0 -3 -2 -2 0 -2
-clove|0 -1 -2 1 -2 -1 0
-cloves|1 2 -3 -2 -3 0 -3
-cloves and|-1 -2 1 -1 -1 -3 -1
+clove|0 -1 -1 1 -2 -1 0
+cloves|2 2 -4 -2 -3 0 -3
+cloves and|1 -1 -1 0 -1 -3 -1
 cloves garlic|-1 -1 -1 -3 -2 0 -1
-cloves of|-1 -1 0 0 -1 0 0
+cloves of|-1 -1 0 0 -2 0 0
 clumps|-1 -2 -1 -1 -1 1 -1
 cm|0 -1 -4 0 -1 -2 -5
 cm ,|2 -2 -3 0 -3 -4 -2
@@ -1175,7 +1174,7 @@ cm pieces|-1 1 -2 -1 -1 -3 0
 cm square|0 -2 -2 -1 -4 0 -1
 cm thick|-1 2 -1 -1 -1 -1 -1
 cm tin|4 -1 -3 -3 -4 -3 -1
-coarse|-1 -2 -4 -4 -1 2 -2
+coarse|-1 -2 -4 -3 -1 2 -2
 coarsely|-3 -1 1 -3 -2 1 -2
 coat|2 0 0 -2 -1 -3 -2
 cobs|0 -4 1 0 -3 -3 -2
@@ -1221,13 +1220,13 @@ cook on|-4 -2 0 1 -2 -1 -4
 cook onion|-1 -1 2 -1 -3 -1 -3
 cook over|-2 -2 -1 2 -2 -1 -3
 cook the|0 -5 -2 3 -6 -3 -8
-cook till|2 -3 -1 -4 -3 -2 -4
-cook uncovered|-2 -2 -3 1 1 -1 -2
+cook till|3 -3 -1 -4 -3 -2 -4
+cook uncovered|-2 -2 -3 1 1 -1 -3
 cook until|-4 -2 6 -5 -4 -3 -4
 cooker|0 -1 -2 -7 -7 -7 5
 cooker ,|2 -4 -3 -5 -5 -5 1
 cooker .|2 -2 -2 -3 -2 -3 -4
-cooker with|3 -3 -3 -3 -2 -3 1
+cooker with|3 -3 -2 -3 -2 -3 1
 cooking|1 -2 -2 0 -2 0 -1
 cooking water|2 -2 -1 0 -1 -2 -1
 cooks|-1 0 1 -3 0 1 0
@@ -1240,7 +1239,7 @@ cool for|-3 4 -4 -5 -3 -1 -4
 cool in|3 1 -5 -3 -6 -6 -3
 cool on|2 1 -4 -3 -6 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
-cool to|2 -1 -2 -2 -2 -2 -1
+cool to|2 0 -2 -2 -2 -2 -1
 cools|0 -1 -4 -2 -2 1 -2
 core|2 -1 0 -1 -6 -4 -4
 core #|2 1 -3 -2 -4 -3 -3
@@ -1252,7 +1251,7 @@ coriander and|0 -1 1 -2 -2 -3 -1
 corn|0 -3 2 0 -3 -4 -3
 cornflour|-2 -3 1 0 -1 -5 -5
 cornflour and|1 0 -2 2 -2 -2 0
-cornstarch|-1 -1 -2 1 -1 -2 1
+cornstarch|-1 -1 -3 1 -1 -2 1
 counter|2 0 -2 -3 -2 -2 -3
 couple|2 0 -1 0 0 -3 -1
 couple of|2 0 -1 0 0 -3 -1
@@ -1266,13 +1265,13 @@ cover ,|-2 0 -4 2 -1 -2 1
 cover .|-1 -4 3 -5 -5 -5 -4
 cover and|-3 1 -5 2 0 -2 -3
 cover by|1 -3 -1 -1 1 -4 -2
-cover the|-2 3 -3 -1 -2 -1 0
+cover the|-2 3 -3 -2 -2 -1 0
 cover tightly|0 -2 -2 0 1 -1 -3
 cover with|0 -1 -2 -2 1 -1 -3
 covered|-1 3 -4 3 -6 -3 -3
 covered #|-4 3 -5 0 -4 -3 -5
 covered ,|-1 1 -4 4 -4 -2 -2
-covered .|-1 1 2 -5 -2 -2 -1
+covered .|0 1 2 -5 -2 -2 -1
 covered for|-2 -1 -2 1 0 -1 -3
 crackle|0 -1 0 -2 -1 -1 -2
 cranberries|3 -2 -3 -2 -2 -3 -1
@@ -1280,14 +1279,14 @@ cream|0 -5 1 -3 -6 0 -6
 cream ,|-3 -4 0 0 -4 1 -3
 cream .|1 -1 -4 -2 -2 0 -1
 cream and|0 -1 -1 -1 -1 -1 -1
-creamy|-2 -3 -2 1 -1 0 -2
-creamy .|-2 -3 -2 1 -2 0 -2
+creamy|-2 -3 -3 1 -1 0 -2
+creamy .|-2 -3 -3 1 -2 0 -2
 crimp|2 0 -1 -1 -2 -2 0
 crisp|-1 -4 1 -2 -1 -4 -3
 crisp ,|-1 -1 2 -4 1 -1 0
 crisp .|2 -2 0 -4 -1 -2 -1
 cross|0 -1 -1 -1 1 -1 0
-crumble|2 -1 0 -3 -2 -3 -2
+crumble|3 -1 0 -3 -2 -3 -2
 crumble the|3 -3 -3 -2 -2 -3 -1
 crumble tofu|1 -2 0 -3 -1 -3 -2
 crumbs|-2 -3 -2 -5 1 2 -2
@@ -1303,23 +1302,23 @@ cubes .|0 0 1 -2 -2 -1 -3
 cucumber|-2 3 -1 -3 -3 -1 -3
 cucumber ,|2 1 -3 -1 -2 -3 -1
 cucumbers|-1 2 -2 -2 -2 -2 -3
-cumin|2 -4 -2 1 -2 -3 -2
+cumin|1 -4 -1 1 -2 -3 -2
 cumin ,|0 -3 -2 1 -2 -2 -2
 cumin and|0 -1 2 -1 -3 -3 -1
-cumin seeds|-2 -1 3 -4 0 -2 -1
-cup|2 -2 -4 0 -3 1 -1
-cup of|2 -2 -2 1 -2 -5 -2
+cumin seeds|-2 -1 3 -4 0 -4 -1
+cup|1 -2 -3 0 -3 1 -1
+cup of|1 -2 -2 1 -2 -5 -2
 cup water|0 -2 -4 1 -2 1 -1
 cups|0 -3 -2 0 0 -2 1
-cups of|-2 -2 0 -3 -1 -1 1
-cups water|-1 -2 -2 3 -3 -3 0
+cups of|-1 -2 0 -3 -1 -1 1
+cups water|-1 -2 -1 3 -3 -3 0
 currants|0 -2 1 -2 -1 -4 -2
 curry|0 -5 3 -5 -1 -1 -2
 curry leaves|1 -2 0 -3 -3 -2 -2
 curry paste|-3 -2 2 -2 -2 -3 -2
 curry powder|-1 -5 3 -4 -1 -1 -2
 cut|2 -1 -3 -3 -3 -4 0
-cut #|2 0 -3 -3 -3 -2 -3
+cut #|2 0 -2 -2 -3 -2 -3
 cut a|2 -1 -2 -1 -1 -2 -1
 cut each|3 -1 -3 -1 -2 -3 -1
 cut everything|2 -3 -2 -2 -2 -3 -3
@@ -1342,7 +1341,7 @@ day #|-1 -1 -2 0 -3 0 -3
 day ,|1 -2 1 -3 -1 -2 -1
 day .|-2 2 0 -2 -2 -3 -2
 day drain|-1 -2 1 -2 -1 -2 -1
-days|4 -2 -4 -3 -4 -1 -2
+days|4 -2 -3 -3 -4 -1 -2
 days ,|3 -4 -3 -2 -3 -3 -2
 days .|2 -1 -3 -2 -2 -1 -3
 deep|1 -4 0 -1 1 -3 -1
@@ -1354,7 +1353,7 @@ depending|-2 -1 -2 -2 0 1 -1
 deseed|1 -2 -2 -2 1 -2 -1
 dice|1 -3 1 -4 -2 -3 -4
 dice the|0 -2 1 -3 -2 -1 -2
-diced|3 -2 -3 0 -3 -3 -2
+diced|2 -2 -3 0 -3 -3 -2
 dill|2 0 -1 -3 -3 -2 -3
 dill ,|-1 0 1 -1 -1 0 -1
 dill .|1 -1 -1 -1 -3 -2 -2
@@ -1371,8 +1370,8 @@ dissolved|2 -2 -3 2 -2 -3 -3
 divide|1 0 -5 -3 -3 0 -2
 divide between|-1 -3 -2 -2 1 0 -1
 divide into|1 0 -2 -1 -2 -2 -1
-do|1 -1 -4 -1 1 -3 -1
-do not|3 -1 -4 -1 -3 -2 -2
+do|1 -1 -4 -1 1 -3 0
+do not|3 -1 -3 -1 -3 -2 -2
 do the|-3 1 -2 -1 1 -2 -2
 does|-1 1 -2 -2 -2 1 -1
 does add|1 -4 1 -2 -3 -2 -3
@@ -1381,7 +1380,7 @@ does bake|-5 -10 -7 -6 8 -4 -6
 does beat|2 0 -4 -2 -1 -1 -2
 does blanch|-4 -5 -4 6 -3 -4 -6
 does blend|-14 -6 -8 -6 -6 13 -3
-does blitz|-9 -4 -6 -4 -5 9 -4
+does blitz|-10 -4 -6 -4 -5 9 -4
 does boil|-11 -12 -4 10 -7 -8 -7
 does bottle|0 -2 -3 0 -3 1 -2
 does braise|-1 -4 -2 3 -4 -2 -3
@@ -1394,7 +1393,7 @@ does check|1 0 -4 -3 0 -4 -2
 does chill|1 4 -8 -8 -10 -2 -7
 does chop|4 -5 -3 -3 -2 -1 -5
 does chuck|0 -2 1 -4 0 -4 -4
-does clean|3 -3 -2 -3 0 -3 -1
+does clean|3 -3 -3 -3 0 -3 -1
 does coat|2 0 0 -2 -1 -3 -2
 does combine|0 -1 -2 1 -5 -2 -4
 does cook|-6 -8 3 1 -5 -8 1
@@ -1402,7 +1401,7 @@ does cool|3 4 -5 -4 -8 -3 -8
 does cover|-3 0 -2 2 0 -4 -1
 does cream|0 -5 1 -3 -6 0 -6
 does crisp|-1 -4 1 -2 -1 -4 -3
-does crumble|2 -1 0 -3 -2 -3 -2
+does crumble|3 -1 0 -3 -2 -3 -2
 does crush|1 -2 1 -1 -3 -3 -2
 does cube|3 0 -5 -5 -2 -3 -5
 does cut|2 -1 -3 -3 -3 -4 0
@@ -1412,7 +1411,7 @@ does dip|3 -1 -3 -1 0 -3 -2
 does discard|1 -3 -1 -1 -3 -1 -3
 does dissolve|4 -3 -4 0 -3 -4 -3
 does divide|1 0 -5 -3 -3 0 -2
-does do|1 -1 -4 -1 1 -3 -1
+does do|1 -1 -4 -1 1 -3 0
 does done|-1 -3 -2 2 1 -3 -2
 does dot|3 -2 -3 -3 2 -3 -3
 does drain|0 4 -6 3 -6 -3 -6
@@ -1423,10 +1422,10 @@ does fill|1 -5 -1 -3 0 0 -2
 does finish|2 -2 -3 -3 0 -1 -2
 does fish|1 -2 -2 -3 -3 0 -2
 does flatten|1 -2 -2 0 -2 -1 -1
-does flip|-3 -3 3 -4 0 -2 -4
+does flip|-3 -3 4 -4 0 -2 -4
 does fluff|3 2 -4 -5 -4 -4 -3
 does fold|2 0 -6 -1 -5 -3 -1
-does form|3 -3 1 -1 -3 -3 -2
+does form|2 -3 1 -1 -3 -3 -2
 does freeze|3 1 -6 -5 -6 -2 -4
 does fry|-10 -9 5 1 -7 -7 0
 does garnish|3 -1 -4 -2 -2 -4 -2
@@ -1441,19 +1440,19 @@ does halve|3 -3 -4 -2 -1 -3 -2
 does heat|0 1 0 0 -6 -4 -2
 does keep|-1 -1 -6 -5 2 0 -4
 does knead|7 -6 -7 -7 -6 -7 -8
-does ladle|1 -2 -1 2 -2 -5 -2
+does ladle|0 -2 -1 2 -2 -5 -2
 does lay|3 -3 -1 -1 -2 -3 -2
 does leave|-2 5 -5 -6 -6 -2 -2
 does let|-1 5 -3 -2 -7 -3 -4
 does lid|-4 0 -6 4 0 -7 -2
 does lock|1 -2 1 -2 -3 -3 -3
 does loosen|-1 -3 1 -1 -4 -1 -3
-does lower|-2 -3 -1 -2 2 -2 -2
+does lower|-2 -4 -1 -2 2 -2 -2
 does make|1 -1 0 -3 -2 -2 -1
 does marinate|-3 3 -2 -3 -3 -2 -2
-does mash|-1 -2 2 -3 -6 0 -4
+does mash|0 -2 1 -3 -6 0 -4
 does massage|5 -3 -7 -6 -5 -5 -5
-does melt|-6 -5 4 1 -5 -1 -3
+does melt|-6 -5 3 1 -5 -1 -3
 does microwave|-3 -5 -5 -5 -5 -4 5
 does mince|0 1 -2 0 -3 -1 -3
 does mix|2 0 -1 -5 -2 -1 -5
@@ -1476,12 +1475,12 @@ does pulse|-7 -4 -6 -4 -5 7 -4
 does puree|-5 -3 -1 -5 -4 6 -3
 does purée|-3 -4 1 -6 -5 3 -5
 does put|-2 -2 1 -1 -1 -2 1
-does quarter|0 0 -1 0 -4 -3 -1
+does quarter|0 1 0 0 -4 -3 -1
 does rain|0 -1 1 -2 -2 -3 -2
 does reduce|-6 -3 -1 4 -4 -4 -3
 does refrigerate|2 1 -5 -4 -4 -4 -4
 does reheat|0 -2 -3 -2 -1 1 -1
-does remove|1 0 -1 -4 -1 -1 -4
+does remove|0 0 -1 -4 -1 -1 -4
 does rest|-3 8 -4 -6 -4 -2 -7
 does return|-3 -2 0 -1 0 1 -3
 does rinse|0 2 -2 0 -5 -8 -1
@@ -1503,13 +1502,13 @@ does shape|2 1 -4 -1 -2 -4 -4
 does shred|1 -2 -2 -3 -1 -1 -4
 does sieve|2 1 -5 -2 -3 -2 -2
 does simmer|-10 -12 -6 11 -5 -7 -6
-does skim|2 -3 -2 0 -3 -4 -2
+does skim|2 -3 -3 0 -3 -4 -3
 does slice|-1 0 1 -1 -5 -6 -4
 does slide|0 -2 0 -1 -3 -3 -2
-does smooth|0 -3 -4 -5 -1 4 -6
+does smooth|-1 -3 -4 -5 -1 4 -6
 does soak|-4 7 -3 -7 -5 -5 -5
 does soften|-5 -4 3 -1 -6 -6 -6
-does spread|0 1 -3 -2 1 -4 -1
+does spread|0 1 -2 -2 1 -4 -1
 does sprinkle|1 -4 0 -6 -2 -5 -2
 does squash|0 -1 -5 -3 2 -2 1
 does squeeze|-1 2 -1 -2 -6 -3 1
@@ -1517,7 +1516,7 @@ does stack|3 -3 -3 -3 -3 -3 -2
 does stand|-2 7 -4 -8 -8 -6 -5
 does start|-1 -2 0 -2 -2 -3 1
 does steam|-8 -2 -10 6 -6 -4 -10
-does stew|0 -3 -1 2 -3 -3 -1
+does stew|1 -3 -1 2 -3 -3 -1
 does stir|1 -1 -1 -1 -1 -3 -6
 does strain|1 -2 -4 0 -3 -1 -2
 does stuff|0 -1 0 0 -1 -2 -1
@@ -1525,7 +1524,7 @@ does swap|-2 -3 -2 -3 3 -2 -3
 does sweat|-5 -7 4 0 -6 -6 -6
 does swirl|0 -2 1 -3 -3 -3 -1
 does take|2 -1 -1 -2 1 -2 -2
-does taste|1 -3 -3 -2 -4 0 -4
+does taste|1 -3 -2 -2 -4 0 -4
 does tear|1 1 -3 -2 -3 -3 -2
 does thicken|-2 0 0 1 -2 -2 -2
 does thin|2 0 -2 -6 -2 -2 -4
@@ -1548,12 +1547,12 @@ does wilt|-7 -4 7 -4 -3 -4 -4
 does work|3 -3 -2 -1 -2 -3 -1
 does wrap|2 -2 -5 1 -2 -3 -4
 does zest|2 1 -4 -2 -1 -3 -3
-doesn|0 1 -2 1 -3 -2 -1
-doesn t|0 1 -2 1 -3 -2 -1
+doesn|1 1 -2 1 -3 -2 -1
+doesn t|1 1 -2 1 -3 -2 -1
 don|-1 0 1 -2 -2 1 -2
 don t|-1 0 1 -2 -2 1 -2
 done|-1 -3 -2 2 1 -3 -2
-door|-1 -3 -3 -2 3 -3 -3
+door|0 -3 -3 -2 3 -3 -3
 door ajar|-1 -3 -2 -2 3 -3 -1
 dot|3 -2 -3 -3 2 -3 -3
 dot with|3 -2 -3 -1 -3 -3 -1
@@ -1567,7 +1566,7 @@ down|1 -3 -1 -1 -3 1 -4
 down #|-3 -3 3 -2 -3 -2 -4
 down ,|-2 0 2 1 -3 1 -2
 down .|-2 -3 0 1 -2 1 -3
-down and|-2 -1 -2 2 -2 -1 -1
+down and|-1 -1 -2 2 -2 -1 -1
 down for|1 -2 1 -2 -1 -2 -2
 down to|1 -2 -1 0 0 -1 -1
 drain|0 4 -6 3 -6 -3 -6
@@ -1580,7 +1579,7 @@ drain on|2 -1 -4 1 -1 -2 -1
 drain rinse|2 -3 -2 0 -1 -2 -2
 drain the|-1 0 -1 1 -2 -1 -4
 drain well|0 -1 -2 1 -3 -3 -2
-drained|-1 -2 1 0 -3 -1 -2
+drained|-1 -2 2 0 -3 -1 -2
 drained beans|1 -1 -2 1 -2 -1 0
 dress|3 -2 -4 0 -3 -4 -3
 dressing|3 -2 -6 -6 -6 0 -7
@@ -1588,7 +1587,7 @@ dressing .|4 -1 -3 -2 -2 -5 -2
 dressing in|-1 -4 -1 -4 -4 3 -3
 dressing ingredients|2 -1 -3 -2 -2 0 -2
 dried|3 -1 -3 -1 -1 -2 -1
-drink|-2 1 -1 0 -4 -1 -4
+drink|-2 1 -2 0 -4 -1 -4
 drizzle|1 -2 -5 -4 -1 0 -3
 drizzle over|0 -3 -4 -3 -4 0 -2
 drizzle with|3 0 -4 -3 0 -4 -1
@@ -1610,8 +1609,8 @@ each|4 -3 -1 -6 -1 -3 -5
 each ,|1 -1 2 -3 -2 -2 -1
 each .|1 0 0 -1 -3 -4 -3
 each in|3 -3 -3 -3 -3 -4 -3
-each of|3 -1 -3 -1 -1 -2 0
-each side|-2 -2 3 -5 1 -1 -3
+each of|2 -1 -3 -1 -1 -2 0
+each side|-2 -2 2 -5 1 -1 -3
 eat|1 1 -5 -3 -4 -4 -3
 eating|2 -2 -2 0 -2 -2 -1
 eating .|2 -2 -1 -2 -1 -1 -1
@@ -1626,31 +1625,31 @@ end|1 -1 -5 2 -5 -1 -2
 end ,|1 1 -1 1 -2 -3 -1
 end .|0 -1 -4 1 -4 0 -2
 ends|1 -1 -1 -1 -1 -1 0
-enough|1 -1 -5 -2 -4 0 -4
+enough|1 1 -5 -2 -4 0 -4
 evaporated|-3 -1 -3 3 -2 -1 0
 evening|3 -1 -4 -1 -2 -4 -3
 every|-2 -4 -5 3 2 -1 -1
 every #|-3 -3 -5 2 1 -1 -1
-every few|-1 -2 -2 2 -3 0 0
-everything|-1 -1 -1 -3 -2 3 -6
+every few|-1 -2 -2 2 -4 0 0
+everything|-2 -1 -1 -3 -2 2 -6
 everything ,|1 1 -4 -3 0 0 -1
 everything .|-1 -2 -1 -4 -4 1 -3
 everything but|2 -1 -1 -4 -1 -3 -2
 everything else|-1 -2 0 -2 -6 1 -2
 everything except|-1 -3 0 -2 -3 0 -3
-everything in|0 -4 0 -3 -1 1 -3
+everything in|0 -4 0 -2 -1 1 -3
 everything through|-1 -2 -2 -1 -2 1 -1
 everything together|2 1 -2 -2 -2 -4 -1
 except|0 0 -2 -3 -4 1 -3
 except the|-1 -3 0 -1 -2 1 -2
 excess|1 0 -1 -2 1 -2 -1
-extract|2 -2 0 -1 -2 -2 -1
+extract|2 -2 0 -2 -2 -2 -1
 extract ,|1 -2 0 -2 -2 -2 -1
 f|1 -4 -6 -4 2 -1 -2
 f (|3 -1 -2 0 -3 -1 0
 f .|1 -1 -5 -2 0 0 -1
-f for|-2 -2 -3 -2 2 -2 -4
-falafel|-3 -1 -2 -1 0 3 -2
+f for|-3 -2 -3 -2 2 -2 -4
+falafel|-3 -1 -1 -1 0 3 -2
 fall|-2 -1 1 0 -1 -2 -2
 falls|-3 2 -1 1 -2 -2 -2
 fan|3 -3 -6 -6 1 -4 -4
@@ -1669,7 +1668,7 @@ fill #|-2 -2 1 -1 2 -3 -2
 fill ,|1 -3 -1 -3 0 -2 -2
 fill .|2 -2 -1 0 -3 -3 -1
 fill the|0 -1 -1 -1 1 -2 -1
-filling|1 -3 2 -5 -3 -1 -4
+filling|1 -3 2 -4 -3 -1 -4
 filling ,|1 -2 0 -3 -2 -4 -4
 filling in|0 -1 -3 -1 -2 1 -1
 film|-1 1 -1 -3 -2 1 -1
@@ -1685,17 +1684,18 @@ finish|2 -2 -3 -3 0 -1 -2
 finish with|2 -1 -2 -2 -3 -1 -1
 finishing|0 -1 -2 -1 0 -1 -1
 finishing with|0 -1 -2 -1 0 -1 -1
-firm|-1 2 -1 -4 -1 -5 -4
+firm|-1 2 0 -4 -1 -5 -3
+firm tofu|2 1 -3 -3 -3 -3 -2
 firm up|-1 2 -3 -3 0 -3 -2
 firmly|4 -3 -5 -1 -1 -3 -1
 first|2 -4 -1 -2 -2 -4 0
 fish|1 -2 -2 -3 -3 0 -2
 fish out|1 -2 -2 -3 -3 0 -2
-five|-2 1 0 0 -3 -2 -4
-five minutes|-6 2 0 1 -3 -4 -4
+five|-3 2 0 0 -4 -2 -5
+five minutes|-6 3 0 1 -3 -5 -5
 flaked|2 -1 -3 -2 -2 -3 -1
-flakes|1 -1 -1 1 -2 -4 -1
-flakes .|1 -1 0 -3 -1 -2 -1
+flakes|1 -2 -1 1 -2 -4 -1
+flakes .|1 -1 0 -2 -1 -2 -1
 flaky|3 0 -1 0 -4 -2 0
 flaky salt|3 0 -1 0 -4 -2 0
 flame|-1 -5 -6 6 -6 -2 -3
@@ -1707,8 +1707,8 @@ flatbreads|1 -1 -3 -1 -1 -1 0
 flatten|1 -2 -2 0 -2 -1 -1
 flax|-4 3 -3 -3 -3 0 -4
 flesh|2 -1 -3 -1 0 -3 -1
-flip|-3 -3 3 -4 0 -2 -4
-flipping|-2 -3 -3 1 1 -1 -3
+flip|-3 -3 4 -4 0 -2 -4
+flipping|-2 -3 -4 1 1 -1 -3
 florets|-2 -4 -3 -3 3 0 -5
 flour|0 -1 0 -3 -8 -2 -5
 flour ,|1 1 -1 -1 -4 -5 -3
@@ -1718,7 +1718,7 @@ flour with|0 0 1 -2 -1 -3 -1
 floured|-2 2 -1 -1 -2 -2 -2
 fluff|3 2 -4 -5 -4 -4 -3
 fluff .|2 2 -4 -3 -3 -4 -3
-foam|1 -1 0 -1 -2 -2 0
+foam|0 -2 1 -1 -2 -2 0
 foam ,|0 -1 -1 2 0 0 0
 foil|1 -5 -5 -2 3 -4 -4
 foil ,|2 -4 -2 -1 1 -3 -4
@@ -1727,7 +1727,7 @@ foil and|-2 -2 -2 -2 2 -1 -1
 fold|2 0 -6 -1 -5 -3 -1
 fold ,|1 0 -5 1 -4 -4 -5
 fold .|2 0 -2 -2 -1 -3 -2
-fold in|0 -2 -2 -3 -3 -2 0
+fold in|0 -2 -2 -2 -3 -2 0
 fold through|2 -1 -2 -1 -1 -3 -1
 food|-1 -4 -5 -4 -4 4 -4
 food processor|-3 -4 -5 -3 -3 5 -4
@@ -1735,7 +1735,7 @@ for|-2 0 -1 0 0 -6 -2
 for #|-6 -1 0 0 1 -3 -2
 for a|-1 -3 -1 0 1 -2 -3
 for about|-4 0 0 0 -1 -2 -3
-for an|-2 1 -1 -1 -2 -1 -1
+for an|-2 1 -1 0 -2 -1 -1
 for another|-5 0 2 -1 -4 -5 -5
 for at|1 -1 -1 -2 0 -1 -1
 for five|-3 0 1 -1 -2 -2 -2
@@ -1744,15 +1744,15 @@ for ten|-2 -3 -1 2 -3 -2 -3
 for the|1 -2 0 -1 -1 -3 -4
 fork|3 1 -5 -2 -4 -6 -3
 fork .|2 -1 -3 -2 -2 -3 -2
-form|3 -3 1 -1 -3 -3 -2
+form|2 -3 1 -1 -3 -3 -2
 form #|1 -2 -2 0 -2 -2 -1
-forty|-2 -3 -3 4 -2 -2 -2
-four|-1 -2 1 -1 -2 0 -1
+forty|-2 -3 -3 3 -2 -2 -3
+four|0 -2 0 -1 -2 0 -1
 fragrant|-2 -1 0 0 -2 -2 -1
 fragrant .|-2 -1 4 -4 -2 -1 -1
 freekeh|2 -2 1 -1 -1 -3 -1
 freeze|3 1 -6 -5 -6 -2 -4
-freeze .|2 -1 -3 -2 -2 -1 -1
+freeze .|1 -1 -3 -2 -2 -1 -1
 freeze flat|2 -3 -3 -2 -2 -3 -1
 freeze in|3 -1 -3 -3 -2 -5 -2
 freezer|-2 1 1 -3 -4 0 -4
@@ -1761,15 +1761,15 @@ fresh|-1 -3 -1 1 -3 -1 -2
 fresh water|-1 -3 -1 1 -3 -1 -2
 fridge|4 1 -8 -9 -9 -1 -7
 fridge #|-1 3 -4 -3 -4 0 -4
-fridge ,|3 -2 -3 -4 -2 -3 -3
+fridge ,|3 -2 -3 -4 -3 -3 -3
 fridge .|3 1 -6 -6 -6 -2 -4
-fridge for|0 -1 -2 -2 -2 1 -4
+fridge for|0 -1 -2 -2 -2 1 -3
 fried|-1 -2 -3 1 -3 0 -3
-from|-2 -4 2 2 -5 -6 -4
+from|-1 -4 1 2 -5 -6 -4
 from heat|-1 3 -2 -4 -2 -3 -1
 from the|0 -4 1 0 -5 -5 -5
 from time|0 -1 -2 1 -1 0 0
-fronds|2 -2 -2 -1 -2 -2 -1
+fronds|3 -2 -2 -1 -2 -2 -1
 frozen|1 -3 1 0 -4 -3 -4
 fruit|1 0 -2 -2 -2 -1 -1
 fruit .|0 -1 -1 -1 -1 0 -1
@@ -1800,10 +1800,10 @@ garlic ,|-2 -3 2 -8 0 1 -5
 garlic .|0 -2 -2 -2 -2 0 -1
 garlic ;|-2 -1 4 -5 -1 -2 -1
 garlic and|0 -5 0 0 -6 -2 -1
-garlic cloves|2 -1 -2 -2 0 -4 -1
-garlic for|-2 -2 1 0 -2 -1 -1
+garlic cloves|3 -1 -3 -2 0 -3 -1
+garlic for|-2 -2 1 0 -2 -3 -1
 garlic in|-2 -2 -1 1 -4 0 -1
-garlic out|-1 -2 -3 1 -1 1 -1
+garlic out|-1 -2 -3 1 -1 0 -1
 garlic paste|0 -3 1 -4 -3 -4 -2
 garlic powder|-1 -2 -2 -1 -3 1 0
 garlic spices|-2 -2 2 -2 -3 -2 -1
@@ -1837,14 +1837,14 @@ glossy|-1 -1 -4 3 -1 -1 -1
 gloves|1 -1 -1 -1 -1 -1 -1
 glug|-1 0 -2 1 -1 -1 0
 gnocchi|1 -3 -2 -2 0 -3 -3
-gnocchi ,|-2 0 1 -2 1 -1 -1
+gnocchi ,|-2 0 1 -2 1 -1 0
 go|0 -1 0 1 -2 -3 -2
-go in|-1 -1 2 -1 -1 -1 -1
-gochugaru|-1 -2 0 -3 -3 1 -1
+go in|-2 -1 2 -1 -1 -1 -1
+gochugaru|-1 -2 1 -3 -3 1 -1
 gochujang|1 -2 2 -4 -3 -3 -1
 goes|-2 -4 2 -2 -2 -1 1
 goes in|-2 -2 1 -2 -1 -1 1
-going|-1 -2 1 -2 -2 -2 1
+going|-1 -2 2 -2 -2 -2 1
 gold|-1 -2 0 0 0 -2 -3
 golden|-2 -5 1 -2 1 -2 -2
 golden ,|-2 -2 -1 1 -3 -2 -1
@@ -1855,16 +1855,16 @@ gone .|-3 -3 1 -1 -3 -3 -1
 good|2 -3 -1 -1 -2 -4 -4
 good pinch|0 -2 -2 1 -2 -2 0
 gradually|-3 -2 2 -2 -2 -3 -2
-grains|2 0 -2 -1 -2 -2 0
+grains|2 -1 -2 -1 -2 -2 0
 gram|-1 1 1 -2 0 1 0
 grams|-2 -2 2 -2 -1 0 0
 grate|0 1 0 -3 -2 -2 -1
 grate the|3 0 -3 -1 -1 -3 -1
 grated|1 -1 -1 -2 -2 -5 -4
 grating|0 -1 -3 -2 -2 0 0
-gravy|0 -3 1 -1 -3 -2 -1
+gravy|0 -3 2 -1 -3 -2 -1
 grease|1 -2 0 -3 -3 -4 -2
-greased|0 -2 -3 1 -1 -4 -3
+greased|0 -2 -3 1 -1 -4 -2
 greased #|1 0 -3 -1 -2 -3 -1
 green|-1 -2 0 0 -3 -1 -2
 greens|0 -2 3 -3 -4 -4 -3
@@ -1882,7 +1882,7 @@ h .|-4 3 -2 -3 -3 0 -3
 half|-4 1 -3 1 0 1 -3
 half ,|3 -3 -2 -1 0 -3 -3
 half .|-7 -2 -8 6 0 1 -3
-half a|1 0 -3 -1 -1 -3 -4
+half a|1 0 -3 -2 0 -4 -4
 half an|-4 2 -1 0 -1 -3 -3
 half covered|-2 -4 -2 3 -3 -1 -2
 half of|-2 1 -3 -5 -1 2 -4
@@ -1897,9 +1897,9 @@ halve the|1 -2 -2 -1 0 -2 -1
 halved|1 -4 -1 -2 -1 -3 -6
 hand|1 -2 -4 -4 -3 1 -2
 hand .|3 -3 -2 -2 -2 -3 -3
-handful|0 -1 -1 -1 -2 0 -1
-handle|0 1 -3 -3 -3 -3 -3
-hands|1 0 -1 -1 -2 -3 -3
+handful|0 -1 -1 -1 -2 0 -2
+handle|0 1 -3 -2 -2 -3 -3
+hands|1 0 -1 -1 -2 -3 -2
 hands ,|0 -1 0 -1 -2 -2 -1
 hanout|1 -1 -1 -1 0 -1 0
 hard|0 -5 -4 5 -6 -5 -4
@@ -1910,9 +1910,9 @@ hard into|2 -2 -2 -1 -1 -2 -1
 harissa|1 -2 -2 -2 1 -4 -2
 has|2 0 -1 1 -4 -4 -2
 has gone|0 -1 1 -1 -2 -2 -1
-have|1 0 -2 0 -2 -1 -1
+have|1 0 -1 0 -2 -1 -1
 hazelnuts|1 -3 -1 -4 1 -2 -3
-head|-2 -2 -1 2 -3 0 -2
+head|-2 -2 -1 2 -2 0 -2
 headspace|2 -1 -3 -2 -2 -2 -1
 heaped|1 -1 -2 -1 -1 -2 -1
 heat|0 1 0 0 -6 -4 -2
@@ -1934,11 +1934,12 @@ heavy pot|-2 -2 3 -3 -2 -2 -2
 herbs|1 -5 -2 -3 -3 1 -4
 herbs ,|0 -3 -1 -3 -1 1 -3
 herbs .|3 -2 -3 -1 -3 -4 -1
-high|-4 -7 2 -8 -1 2 0
+high|-3 -7 2 -8 -1 2 0
+high ,|-2 -2 -2 -2 1 1 -2
 high .|-2 -2 0 -3 -4 2 -3
 high heat|-3 -5 5 -6 -2 -5 -6
 hing|3 -1 -3 -2 -2 -2 -2
-hot|-5 -1 5 -1 0 -5 -4
+hot|-5 -1 5 -1 0 -4 -4
 hot ,|-1 0 1 -1 -4 -4 -4
 hot .|-3 1 1 -2 -4 0 -4
 hot into|-1 -2 2 0 -3 -4 -2
@@ -1949,7 +1950,7 @@ hot water|4 1 -5 -3 0 -4 -3
 hour|-8 4 -4 0 0 -5 -4
 hour ,|-2 -2 -1 2 0 -2 -3
 hour .|-5 1 -4 -1 1 -3 -3
-hour and|-2 -2 -2 1 1 -2 -1
+hour and|-1 -2 -2 1 1 -2 -1
 hour before|-3 4 -2 -3 -3 -2 -1
 hour or|-3 1 -1 -1 0 -1 -1
 hours|1 0 -8 -5 1 -7 -8
@@ -1962,14 +1963,14 @@ hr #|-1 0 -2 2 -3 -1 -1
 hr .|-4 2 -1 -1 -1 -1 -2
 hrs|0 2 -4 -4 -1 -5 -5
 hrs ,|-4 0 -1 -1 1 -2 -2
-i|1 -3 -1 -2 -3 -2 0
+i|1 -3 -1 -1 -3 -2 0
 ice|1 -3 -3 2 -3 -1 -4
 ice bath|2 -3 -3 1 -2 -3 -3
 ice water|-1 -2 -2 2 -1 -2 -1
-if|-1 0 -5 -1 0 0 -5
-if it|1 -3 -4 -1 0 -2 -1
+if|-1 0 -4 -1 0 0 -5
+if it|1 -4 -4 -1 0 -2 -1
 if needed|0 0 -4 1 -1 -1 -1
-if you|-1 1 -4 -3 -1 1 -2
+if you|-1 1 -3 -3 -1 1 -2
 in|-4 -4 2 0 -2 1 -1
 in #|0 0 0 0 -5 -2 -4
 in ,|-2 -1 3 0 -3 -4 -6
@@ -1991,7 +1992,7 @@ in fridge|1 2 -3 -3 -3 -3 -3
 in half|0 -2 2 -5 0 -2 -1
 in hot|1 0 -2 -3 0 -4 -3
 in it|3 -4 -2 -4 1 -4 -5
-in just|0 2 -2 -3 -2 -2 -1
+in just|1 2 -2 -3 -2 -2 -1
 in milk|0 -2 3 -4 -1 -3 -1
 in oil|-2 -4 2 -1 -5 -1 -6
 in pan|-5 1 2 -3 -4 -3 -3
@@ -2003,18 +2004,18 @@ in spots|-1 -2 -2 -1 2 -1 -2
 in the|-3 -4 -1 0 0 2 1
 in their|3 -3 -3 0 -2 -3 -2
 in tin|-1 2 -2 -2 -3 -1 -1
-in two|-1 -2 1 -4 -3 0 -1
+in two|-1 -2 2 -4 -3 0 -1
 in vinegar|1 -1 -2 -2 -1 0 -1
 in water|1 -1 -1 -1 -3 0 -2
 in with|3 -3 -3 2 -4 -5 -3
-in your|-4 -1 4 -4 -2 -2 -2
-inch|1 -3 -1 -2 -3 -3 -2
+in your|-4 -2 4 -4 -2 -2 -2
+inch|2 -3 -1 -2 -3 -3 -2
 inches|0 -1 0 -1 0 -2 -1
 ingredients|2 -2 -3 -1 -4 0 -2
 ingredients and|1 0 -3 1 -2 -2 -3
 ingredients in|-1 -1 1 -2 -2 0 -2
 ingredients until|1 -3 -3 -2 -3 0 -2
-inside|2 -2 -3 -3 1 -4 -3
+inside|2 -2 -4 -3 1 -4 -3
 into|-1 -1 1 -5 -1 0 -5
 into #|-1 2 -3 -5 -5 1 -2
 into a|-1 -2 2 -3 -3 0 -1
@@ -2026,9 +2027,9 @@ iron|0 -1 -3 -3 2 -2 -2
 iron pot|-2 -1 -1 -3 2 -1 -2
 is|1 -4 -1 0 -3 0 -2
 ish|3 -2 -2 -1 -2 -4 -2
-it|0 0 -3 -2 -1 1 -3
+it|0 1 -3 -2 -1 1 -3
 it ,|-2 0 -3 -2 0 -1 0
-it .|0 -4 -5 -1 0 2 -3
+it .|0 -4 -4 -1 0 2 -3
 it a|1 -3 -1 -2 1 -1 -2
 it all|3 -4 -2 -1 -4 -5 -4
 it bubble|-5 -5 -1 3 -4 -3 -2
@@ -2042,13 +2043,13 @@ it is|0 -2 -1 -1 -1 1 -1
 it looks|-2 -2 -3 -1 0 2 -1
 it over|-2 0 2 -3 -2 -1 -1
 it rest|-1 1 -1 -1 -1 -1 -1
-it s|-1 -1 1 -4 -1 -1 -2
+it s|-1 -1 1 -4 -1 0 -2
 it should|2 -2 -3 1 -2 -1 -1
 it sit|-3 3 -3 -3 -2 -2 -2
 it smells|-2 -1 4 -4 -1 -2 -2
 it stand|-1 1 -1 -2 -1 -1 -1
 it thickens|-3 0 0 0 -4 1 -4
-it to|0 -1 -3 1 -1 1 -1
+it to|0 -1 -2 0 -1 1 -1
 it up|-1 -1 -4 1 -2 1 -1
 it will|-2 0 1 -1 -1 -2 -1
 it with|0 -3 -2 -1 -2 0 0
@@ -2059,19 +2060,19 @@ jaggery|2 -3 -3 2 -3 -2 -3
 jalapeños|1 -1 1 -3 -1 -2 -1
 jammy|-1 -1 -2 2 -2 -1 0
 jar|2 -3 0 -3 -6 -1 -5
-jar ,|1 -2 -4 -3 -3 0 -2
-jar .|3 -2 -1 -3 -3 -6 -3
+jar ,|1 -2 -4 -2 -3 0 -2
+jar .|2 -2 -1 -3 -3 -6 -3
 jars|0 -3 0 0 -4 0 -1
 jars ,|3 -1 -5 0 -2 -2 -1
 jug|0 -1 -3 -2 -1 1 -1
 juice|-1 0 -4 -7 -4 2 -1
 juice ,|-1 -4 -6 -2 -3 1 -2
 juice .|0 -4 -1 -4 -3 0 -2
-juice and|-1 0 -1 -4 -2 -1 1
+juice and|-1 0 -2 -4 -2 -1 1
 juice of|1 -2 -3 -1 -3 0 -2
 juice to|-3 2 -3 -2 -1 1 -1
 juices|1 0 -1 0 -2 -3 -1
-jump|-1 0 2 -2 -1 -1 0
+jump|-1 0 1 -2 -1 -1 0
 just|-1 -2 -1 3 -2 -5 -1
 just before|0 -2 -2 1 -1 -2 -1
 just tender|-2 -1 -2 1 0 -1 -1
@@ -2082,7 +2083,7 @@ keep|-1 -1 -6 -5 2 0 -4
 keep #|2 -5 -3 -4 -3 -1 -2
 keep the|1 0 -3 -2 -3 0 -1
 keep warm|0 0 -6 -4 2 -5 -2
-keeping|1 0 -3 -1 -2 -3 0
+keeping|0 0 -3 -1 -2 -3 0
 keeps|0 -2 -2 -1 -1 0 -1
 kernels|0 -4 2 -4 -3 -3 -4
 kg|1 -1 0 -2 1 -3 -2
@@ -2091,7 +2092,7 @@ kimchi|0 -3 3 -4 -3 -3 -3
 kitchen|1 1 -3 1 -3 -2 -1
 kitchen paper|1 1 -3 1 -3 -2 -1
 knead|7 -6 -7 -7 -6 -7 -8
-knead #|5 -6 -4 -4 -5 -5 -5
+knead #|5 -6 -4 -4 -5 -5 -6
 knead for|3 -4 -3 -2 -3 -2 -4
 knife|-1 -2 -1 -1 1 -1 -3
 knock|1 1 -2 -2 -2 -1 -2
@@ -2100,8 +2101,8 @@ kombu in|-2 1 -1 0 -2 -2 -4
 l|-1 -4 1 -1 -6 -1 -5
 l jar|2 -1 -2 -1 -1 -2 -1
 label|0 -2 -1 -1 -2 0 -1
-ladle|1 -2 -1 2 -2 -5 -2
-ladleful|-2 -1 3 -2 -2 -4 -1
+ladle|0 -2 -1 2 -2 -5 -2
+ladleful|0 -1 0 -2 -1 -3 0
 large|-1 -1 1 0 -1 -6 -3
 large baking|1 -1 -2 -1 -1 -1 -1
 large bowl|3 0 -4 -1 -2 -3 -1
@@ -2120,8 +2121,8 @@ layer|0 0 -3 -4 1 -5 -2
 layer in|2 -2 -3 -2 0 -2 -2
 lb|0 -3 0 -3 1 -3 -3
 lb loaf|1 -1 -1 -1 0 -1 0
-leaf|-2 -2 2 1 -2 -1 -1
-leaf ,|-2 -2 2 1 -3 -3 -3
+leaf|-2 -2 1 1 -2 -1 -1
+leaf ,|-1 -2 1 1 -3 -2 -2
 leaf .|1 -1 -1 0 -1 -1 -1
 leaf and|-1 -1 -1 1 -1 0 0
 least|1 1 -4 -5 -4 -4 -4
@@ -2133,14 +2134,14 @@ leave for|-5 5 -3 -3 -4 -3 -4
 leave in|1 0 0 -4 -1 -5 -2
 leave it|0 0 -4 -2 -3 0 -1
 leave on|1 1 -4 -2 -6 -4 1
-leave to|1 2 -5 -4 -5 -1 -2
+leave to|1 2 -4 -4 -5 -1 -2
 leaves|0 -3 0 1 -3 -4 -5
 leaves ,|2 0 -6 0 -1 -3 -4
-leaves .|3 -2 -3 0 -2 -2 -2
+leaves .|3 -2 -2 0 -2 -2 -2
 leaves and|-1 -3 2 -3 0 -2 -4
 leaving|1 -1 -3 -2 -2 0 -1
 leek|-5 -4 0 2 -3 -3 -2
-leek and|-1 -2 2 -1 -1 -2 -1
+leek and|-1 -2 1 -1 -1 -1 -1
 leek in|-2 -2 -1 2 -3 -2 -5
 leeks|-1 -4 -2 3 -5 -1 -5
 leeks ,|0 -2 1 -1 -2 -2 -2
@@ -2150,28 +2151,28 @@ left|1 -3 -3 2 -3 -3 1
 leftover|-1 -1 1 -1 0 -2 -1
 lemon|-2 1 -1 -4 -7 2 -4
 lemon ,|-1 1 -3 -2 -3 1 -3
-lemon .|2 -3 -2 -2 -3 -1 -2
+lemon .|2 -3 -2 -3 -3 -1 -2
 lemon and|-1 -3 1 0 -3 -1 -1
 lemon juice|-1 1 -3 -4 -4 1 -3
 lemon zest|0 0 -3 -1 -1 0 -1
 lemons|0 -4 -4 -3 -3 1 -2
-lemons ,|-1 -1 -3 -2 -2 1 -1
+lemons ,|-1 -1 -2 -2 -2 1 -1
 lengthways|1 -1 -1 -1 -1 -1 0
 lentils|-1 -6 0 1 -2 -4 -4
 lentils #|1 -4 -2 3 -2 -3 -2
 lentils ,|2 -6 -2 0 -5 -3 -6
-lentils .|1 -2 0 -3 -1 -2 -2
+lentils .|1 -2 0 -3 -2 -2 -2
 lentils and|-2 -2 1 -1 1 -3 -2
 lentils are|0 0 0 1 -1 0 0
 lentils have|1 -1 -1 1 -1 -1 -1
 lentils in|-3 -4 1 1 -2 -3 -3
 let|-1 5 -3 -2 -7 -3 -4
-let cool|-1 1 -3 -3 -3 0 -3
+let cool|-1 1 -3 -3 -4 0 -3
 let it|-3 3 -1 -1 -5 -7 -4
 let sit|-3 3 -3 -4 -2 -1 -1
 let stand|1 1 -4 -3 -2 -1 -1
 let the|1 1 -1 1 -3 -2 -1
-let them|-1 -1 -1 0 -2 -2 0
+let them|-1 -1 -1 0 -2 -1 0
 lid|-4 0 -6 4 0 -7 -2
 lid ,|1 -3 -1 -2 0 -2 -3
 lid .|1 0 -1 -2 -5 -4 -4
@@ -2202,16 +2203,16 @@ liquid ,|-2 -2 -1 2 -1 1 -1
 liquid .|2 -2 -1 -4 -3 -1 -1
 liquid and|-1 -2 1 0 -1 -3 -1
 liquor|3 -1 -3 0 -3 -4 -2
-liquor .|2 -1 -3 -1 -3 -4 -1
+liquor .|2 -1 -2 -1 -3 -4 -1
 litre|2 -4 -2 -3 0 1 -2
 litre dish|1 0 -1 0 -1 -1 0
 litres|-1 -1 1 -1 -1 -2 -1
 litres of|-2 -1 2 -1 -1 -1 -1
-little|0 -1 1 -2 0 -2 -1
-little .|2 -2 -2 -3 -2 0 -2
+little|-1 -1 1 -2 0 -2 -1
+little .|1 -2 -1 -3 -2 0 -2
 little oil|-2 -2 2 -4 -2 -2 -1
 ll|0 2 -2 -2 -3 -2 -2
-loaf|0 0 -2 -1 0 -3 -1
+loaf|1 0 -2 -1 0 -3 -1
 loaf tin|0 0 -2 -1 0 -3 -1
 lock|1 -2 1 -2 -3 -3 -3
 log|2 -3 -2 1 -2 -2 -1
@@ -2232,12 +2233,12 @@ lots of|0 -3 -3 3 -2 -2 -1
 low|-4 -2 -2 6 -6 -7 -7
 low #|-2 -2 2 -2 -3 -2 -2
 low ,|-2 -4 2 0 -5 -2 -1
-low .|-3 -2 -3 4 -5 -3 -4
+low .|-3 -2 -2 4 -5 -3 -4
 low flame|-3 -3 -4 4 -2 -2 -3
 low for|-4 1 -1 -1 -4 -1 -3
 low heat|-3 -5 -3 5 -6 -3 -3
 low oven|1 -1 -3 -2 0 -3 -1
-lower|-2 -3 -1 -2 2 -2 -2
+lower|-2 -4 -1 -2 2 -2 -2
 lower the|-2 -3 -1 -2 3 -2 -2
 lowest|-3 -8 -5 6 -4 -2 -3
 lowest flame|-2 -4 -2 3 -5 -1 -2
@@ -2251,7 +2252,7 @@ make a|1 0 -2 -2 -1 0 0
 make the|-1 1 2 -3 -1 -2 -1
 makes|-1 -1 -2 -1 -1 1 0
 mandoline|2 -1 -2 -1 -1 -3 -1
-maple|1 -2 -1 0 -3 -1 -2
+maple|1 -2 -1 0 -2 -1 -2
 maple ,|1 -2 0 -1 -2 -4 -2
 maple syrup|1 -1 -4 0 -1 0 -1
 marg|-3 -5 2 2 -4 -3 -3
@@ -2264,14 +2265,14 @@ mark|-1 -1 -2 -2 2 -1 -1
 mark #|-1 -1 -2 -2 2 -1 -1
 masala|1 1 -3 1 -2 -1 -1
 masala ,|2 1 -3 1 -1 -3 -1
-mash|-1 -2 2 -3 -6 0 -4
-mash ,|1 1 -2 -1 -1 -1 -1
+mash|0 -2 1 -3 -6 0 -4
+mash ,|1 1 -1 -1 -1 -1 -1
 mash .|2 0 1 -2 -2 -4 -4
-mash a|-1 -2 2 -1 -3 -5 -3
+mash a|1 -2 0 0 -2 -5 -3
 mash and|1 -3 1 -2 -2 -2 -3
 mash roughly|-1 -3 1 -1 -2 0 -1
 mash the|2 -1 -2 -1 -1 -3 -1
-mash with|-2 0 -5 0 -2 0 -2
+mash with|-2 0 -4 0 -2 0 -2
 mashing|0 -2 -1 1 -1 -2 0
 massage|5 -3 -7 -6 -5 -5 -5
 massage with|1 0 -3 -3 -3 -3 -2
@@ -2279,7 +2280,7 @@ max|-3 -1 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 0
 mayo|0 -1 -2 -2 -1 0 -1
 meal|-2 1 -1 -1 -1 1 0
-meantime|-3 -3 -1 2 0 -2 -3
+meantime|-3 -2 -1 1 0 -2 -3
 meanwhile|-3 -2 0 1 -1 -3 -1
 meanwhile ,|-3 -1 -1 2 -7 -1 -2
 measured|-2 0 -2 -2 -2 -1 1
@@ -2290,7 +2291,7 @@ medium .|-5 -3 5 -5 -4 -4 -4
 medium heat|-6 -3 3 -1 -4 -3 -2
 medium high|-3 -1 3 -2 -1 -2 -1
 medium low|-1 -2 4 -4 -2 -1 -1
-melt|-6 -5 4 1 -5 -1 -3
+melt|-6 -5 3 1 -5 -1 -3
 melt butter|-2 -1 3 -3 -2 -2 -1
 melt margarine|-4 -1 3 0 -2 -4 -3
 melt the|-2 -3 -1 2 -2 -3 -1
@@ -2309,7 +2310,7 @@ min ,|-10 1 0 0 0 -3 1
 min .|-4 0 3 -2 0 -4 -7
 min ;|-3 0 1 0 -4 -2 -4
 min at|-3 -1 -3 0 1 -3 0
-min before|-5 1 -3 1 -3 -3 -3
+min before|-5 1 -3 2 -3 -3 -3
 min in|-1 2 -2 -2 0 -5 -6
 min lid|-2 -3 -5 5 -5 -1 -2
 min more|-8 -7 1 1 2 -6 0
@@ -2333,7 +2334,7 @@ mins .|-6 -2 0 1 1 -9 -6
 mins before|-4 3 -4 0 -3 -2 -2
 mins each|-2 -2 0 0 0 -2 -1
 mins more|-4 1 1 -2 -1 -2 -2
-mins or|-2 0 -3 2 -2 -2 -1
+mins or|-2 0 -2 2 -2 -2 -1
 mins till|-4 -4 0 0 1 -2 -1
 mins to|-3 1 -2 -1 -1 -3 -1
 mins until|-3 -2 -1 2 0 -2 -1
@@ -2348,20 +2349,20 @@ minute until|-3 0 4 -4 -1 -1 0
 minutes|-8 2 -1 1 0 -6 0
 minutes (|0 -2 -2 2 -1 -1 -2
 minutes ,|-4 1 -1 -1 -3 -1 -1
-minutes .|-7 3 -1 -2 -1 -10 1
+minutes .|-7 3 0 -2 -1 -10 1
 minutes ;|-3 0 0 0 0 -2 -4
-minutes and|-4 -1 1 1 -2 -2 -2
+minutes and|-4 0 1 1 -3 -3 -3
 minutes before|-6 4 -2 -3 -3 -2 -3
 minutes each|-1 -1 1 -2 1 -1 -1
 minutes in|-2 -1 -1 1 1 -1 -1
-minutes longer|-2 -2 0 0 0 -1 -2
-minutes more|0 -5 -1 -2 2 -5 -7
+minutes longer|-2 -2 1 0 0 -1 -2
+minutes more|0 -5 0 -2 2 -5 -7
 minutes on|-3 -2 1 2 -4 -3 -3
-minutes or|-3 0 -2 0 1 -2 -1
+minutes or|-3 0 -2 1 1 -2 -1
 minutes till|-2 -2 3 -3 1 -2 -1
 minutes to|-4 2 -6 2 -1 -3 -1
 minutes until|1 -4 1 -2 0 -1 -3
-minutes with|1 -1 -3 2 -1 -3 -4
+minutes with|1 -1 -3 2 -1 -3 -5
 mirin|1 -1 -3 1 1 -2 -1
 miso|0 -2 -4 -2 1 0 -1
 miso ,|0 -2 -2 -2 1 -1 -1
@@ -2381,11 +2382,11 @@ mixer|3 -3 -3 -2 -3 -3 -3
 mixer .|2 -2 -3 -1 -2 -3 -3
 mixture|-2 -2 2 1 -1 -3 -2
 ml|-1 -1 -3 0 -2 0 -2
-ml ,|1 -3 -4 0 -1 0 -1
+ml ,|1 -3 -4 0 -1 -1 -1
 ml .|1 -4 -2 -4 -3 0 -1
 ml boiling|-2 2 -1 -2 -1 -1 0
 ml oat|-2 0 0 -2 -2 1 -1
-ml of|0 -3 -2 1 0 0 -2
+ml of|-1 -3 -2 1 0 0 -2
 ml oil|-1 -1 1 -2 0 -1 -1
 ml olive|-1 -1 -2 -1 -1 1 -1
 ml water|-2 -6 -1 2 -5 1 0
@@ -2395,11 +2396,11 @@ mode|-3 -2 3 -2 -2 -2 -3
 molasses|2 -1 -2 1 -2 -2 -1
 months|0 -3 0 -3 -3 0 -4
 months .|-1 -3 0 -3 -3 0 -3
-more|-4 -5 1 0 2 -6 -2
+more|-3 -5 1 0 2 -7 -2
 more ,|-3 -2 0 -1 1 -1 -1
-more .|-10 -2 2 -2 2 -8 -2
+more .|-10 -2 1 -2 3 -8 -2
 more often|-1 -1 -3 2 -3 -1 -1
-more oil|0 -2 -4 -2 0 0 -1
+more oil|1 -2 -4 -2 0 0 -1
 more until|1 -3 -4 0 -1 -4 -3
 morning|2 -2 -1 0 0 -4 -2
 most|0 -1 -1 1 -1 -1 -1
@@ -2407,7 +2408,7 @@ most of|0 -1 -1 1 -1 -1 -1
 motor|2 -1 -2 -1 -2 -2 0
 much|1 -4 0 2 -2 -3 -1
 muffin|0 -3 -2 -2 2 -2 -2
-mug|-1 -1 -1 0 0 1 0
+mug|-1 -1 0 -1 -1 1 0
 mugful|3 -2 -3 -3 -1 -3 -1
 mush|-1 -2 -1 -1 1 -1 0
 mushroom|-1 -1 3 -2 -2 -1 0
@@ -2415,7 +2416,7 @@ mushrooms|-2 -4 3 -3 -5 0 -5
 mushrooms ,|-3 -3 3 -3 -2 -1 -3
 mushrooms and|-1 -2 0 -1 -3 1 -1
 mushrooms in|-2 -2 2 -2 -2 0 -3
-mushy|1 -2 -1 -2 -2 -1 -1
+mushy|1 -2 0 -2 -2 -1 -1
 muslin|-1 -2 1 0 -2 -2 -1
 must|2 -1 -2 -2 -2 -2 -1
 mustard|2 -1 -3 -3 -5 -1 -3
@@ -2426,7 +2427,7 @@ mustard seeds|1 -2 -1 -4 -3 -3 -1
 namak|2 -2 -2 -3 -1 -1 0
 nearly|-3 -2 -2 2 -3 -2 -1
 need|-1 -2 0 -2 1 -1 -1
-needed|-2 0 1 -1 -2 0 -4
+needed|-2 0 1 -2 -2 0 -4
 needed .|0 -3 -4 1 -1 1 -1
 needs|2 -3 -3 1 -2 -3 -4
 nero|0 -1 2 -2 -3 -1 -2
@@ -2436,13 +2437,14 @@ next morning|2 -2 -3 2 -3 -1 -2
 no|0 -2 2 -3 -6 0 -3
 non|-3 -1 3 -2 -2 -3 -1
 non stick|-3 -1 3 -2 -2 -3 -1
-nooch|2 1 -3 -2 -3 -2 -2
+nonstick|-1 0 2 -3 -1 0 0
+nooch|1 1 -3 -2 -3 -2 -2
 noodles|1 0 -2 0 -5 -4 -4
 noodles #|-2 -2 -4 3 -2 -1 -3
 noodles ,|1 1 -2 -3 -1 -2 -1
 nori|0 1 -2 -2 -2 -2 -2
 not|0 0 -3 0 -2 1 -3
-nothing but handwork|10 -6 -11 -10 -9 3 -5
+nothing but handwork|10 -6 -12 -10 -9 3 -5
 now|0 -4 -5 3 -4 -1 -2
 now and|1 -3 -4 3 -4 -2 -1
 nut|-2 0 0 -2 -2 1 -1
@@ -2457,7 +2459,7 @@ nuts .|3 -1 -3 -1 -2 -3 -1
 nuts and|0 -1 -1 -1 0 0 -1
 oat|-1 -1 0 0 -4 -1 -3
 oat milk|-1 0 1 -3 -3 1 -2
-oats|-3 -2 -3 -5 1 3 -2
+oats|-3 -2 -2 -5 1 3 -2
 oats ,|-1 -2 -3 -2 0 2 -1
 oats and|0 -1 0 -2 0 -2 -1
 occasionally|-3 -2 -5 5 -5 -1 -2
@@ -2468,28 +2470,28 @@ of #|1 -2 -4 -2 -3 0 -1
 of a|2 -2 -2 -1 -1 -3 -1
 of an|-1 -1 0 0 0 -2 -2
 of boiling|-2 -3 -3 3 -1 -2 -2
-of brown|0 -2 -1 -2 -1 -2 1
+of brown|0 -2 -1 -2 -1 -3 1
 of celery|-2 -1 0 0 -2 1 -2
 of cold|0 -3 0 0 -2 -1 -2
-of garlic|-2 -2 0 0 -2 0 0
+of garlic|-2 -2 0 0 -3 0 0
 of ginger|-1 -1 -1 0 0 0 0
 of it|0 -3 -2 -3 -1 1 -2
 of lemon|2 -1 -3 0 -2 -3 -1
 of oil|-3 -5 1 1 -1 -8 -3
 of pepper|1 0 -2 -1 -1 -2 -1
-of salt|-1 1 0 -2 -5 -1 0
+of salt|-1 1 -1 -2 -5 -2 0
 of salted|-3 -3 0 2 -2 -3 -2
 of stock|1 -2 1 -1 -2 -3 -1
 of sugar|-1 -1 2 -2 -1 -1 -1
-of the|-2 -4 -2 -1 0 1 -1
+of the|-2 -4 -1 -1 0 1 -1
 of their|1 -2 0 -1 0 -3 -1
 of water|-2 -3 0 -1 -2 2 0
-off|-1 4 -8 -3 2 -3 -8
+off|-1 4 -7 -3 2 -4 -8
 off ,|2 -2 -4 2 -2 -3 -2
 off .|-3 0 1 2 -6 -2 -3
 off and|-2 0 -2 -1 2 -3 -1
 off heat|-1 4 -5 -4 -4 -1 -3
-off the|2 5 -6 -6 -3 -4 -5
+off the|2 5 -5 -6 -3 -4 -5
 often|-2 -4 4 -1 -5 -2 -2
 often ,|-1 -1 4 -4 -2 -1 -1
 often .|-2 -4 0 1 -4 -2 -3
@@ -2510,7 +2512,7 @@ oil into|3 -1 -1 -1 -2 -3 -1
 oil on|2 -3 -5 -5 -1 -2 -4
 oil over|-4 -3 1 3 -4 -3 -1
 oil salt|0 -2 -2 -2 1 -1 -1
-oil till|-1 -2 2 -3 -2 -3 -1
+oil till|-1 -2 2 -3 -2 -3 -2
 oil to|-1 -2 0 2 -2 -3 -1
 oil until|-2 -1 1 0 -2 -2 -1
 oil with|-3 -3 -4 4 -2 1 -3
@@ -2523,7 +2525,7 @@ olives|0 -3 -4 3 -1 -4 -4
 on|-1 1 -6 1 0 -1 0
 on #|-3 1 -5 3 -3 -3 -4
 on ,|-6 0 -4 2 1 -4 0
-on .|-1 0 -2 3 -7 -6 -5
+on .|-1 -1 -2 3 -7 -6 -5
 on a|1 1 -2 -3 0 -4 -2
 on and|0 -1 -1 0 1 -1 -1
 on for|-3 0 0 2 -2 -2 -1
@@ -2539,9 +2541,9 @@ on two|0 -2 -2 -2 1 -3 -1
 once|-2 -5 -2 -1 3 -2 -2
 once ,|0 -2 -2 -2 2 -2 -1
 once .|-2 -3 -1 0 0 -1 -1
-one|1 -3 -1 0 -4 1 -4
+one|0 -3 -1 0 -4 1 -4
 ones|0 1 -2 -1 -2 0 0
-onion|-3 -3 2 -1 -3 2 -1
+onion|-4 -3 2 -1 -3 2 -1
 onion #|-1 -3 0 -3 -3 0 1
 onion ,|-3 -4 2 -2 1 0 -2
 onion .|-1 -2 -1 -2 -2 1 -2
@@ -2549,11 +2551,11 @@ onion and|0 -6 2 -1 -2 -3 -5
 onion for|-1 -1 3 -2 -3 -1 -3
 onion gently|-1 -2 -4 4 -3 -1 -1
 onion in|-3 -1 4 -3 -5 -5 -4
-onion pepper|-2 -2 2 -2 -2 -1 -2
+onion pepper|-1 -2 2 -2 -2 -1 -2
 onion until|-2 -1 3 -3 -1 -2 -1
 onions|1 -7 2 -4 -3 -2 -5
 onions ,|1 -4 -2 -2 0 -2 -5
-onions .|1 -2 0 -3 -4 -2 -2
+onions .|1 -2 0 -3 -4 -3 -2
 onions and|-2 0 2 -2 -4 0 -1
 onions in|0 -4 1 -1 -2 -5 -4
 only|-1 -3 -5 4 -4 -1 -3
@@ -2561,16 +2563,16 @@ onto|4 -3 -4 -3 -4 -4 -2
 onto a|3 -2 -3 -2 -3 -3 -2
 open|-1 -1 0 -1 -5 -4 1
 opening|0 -2 -3 1 -2 -3 -4
-or|-3 -1 -4 -1 0 4 -5
-or it|-3 2 0 -3 -3 -4 -3
+or|-3 -1 -4 0 0 4 -5
+or it|-3 2 0 -2 -3 -4 -3
 or so|-1 0 -3 0 1 -2 -1
 or until|-2 0 -1 1 0 -2 -1
 or up|0 1 -3 -3 -3 -3 -3
-orange|1 -2 -2 -1 0 0 -2
-oregano|-3 -1 3 -1 0 -1 -1
-oregano ,|-2 -1 0 1 1 -3 -1
-oregano .|-2 -1 2 -2 -2 -3 -1
-oregano and|1 -1 0 -1 -1 -1 0
+orange|1 -2 -3 -1 0 0 -2
+oregano|-3 -1 3 -2 0 -1 -1
+oregano ,|-2 -1 -2 1 1 -2 -1
+oregano .|-2 -1 2 -2 -3 -3 -1
+oregano and|1 -1 1 -1 -1 -1 0
 orzo|2 -1 -2 0 -4 -2 -1
 other|-1 -2 1 -2 -3 1 -2
 other half|0 -1 -3 -1 -3 1 -1
@@ -2606,7 +2608,7 @@ over the|0 1 -4 -1 -1 -2 -2
 overmix|1 -1 -1 -1 -1 -2 -1
 overnight|5 -3 -5 -5 -3 -5 -4
 own|0 -3 1 0 -2 -3 -3
-oz|-1 0 1 -1 -1 1 0
+oz|-2 0 1 -1 -1 1 0
 p|2 -1 -3 0 -2 -2 -1
 pack|2 -3 -2 1 0 -5 -3
 pack in|0 -1 1 -4 -2 -2 -1
@@ -2616,9 +2618,9 @@ pak choi|-3 -2 2 0 -3 -3 -2
 pan|-13 -4 9 1 -5 -4 -7
 pan #|-3 -2 3 -5 2 -4 -6
 pan ,|-4 -4 0 3 -3 -5 -2
-pan .|-5 0 6 -7 -4 -7 -2
+pan .|-6 0 6 -7 -4 -7 -2
 pan and|-3 -2 -2 3 -1 -1 -1
-pan for|-3 -1 3 -4 -2 -2 -1
+pan for|-3 -1 3 -5 -2 -2 -1
 pan of|-2 -1 1 0 -1 -2 -1
 pan over|-2 -1 0 0 -2 -2 -1
 pan until|-2 -1 -1 0 -1 1 -1
@@ -2627,9 +2629,9 @@ pandan|-2 -2 2 -4 -1 -4 -1
 pans|-1 0 1 -4 1 -2 -3
 paper|0 0 -2 -1 0 -4 -3
 paper .|0 -2 -1 1 -3 -3 -2
-paprika|0 -4 2 -3 -3 -2 -3
+paprika|-1 -4 2 -3 -3 -3 -3
 paprika ,|1 -2 2 -3 -2 -5 -2
-paprika .|2 -2 -3 -3 -3 0 -1
+paprika .|2 -2 -2 -3 -3 0 -1
 paprika and|-3 -2 2 0 -2 -4 -1
 parboil|-4 -4 -4 4 -2 -2 -4
 parchment|0 -2 -1 -1 1 -1 -2
@@ -2637,7 +2639,7 @@ parsley|3 -3 -5 -3 -1 -2 -2
 parsley ,|2 -2 -3 -3 0 -3 -1
 parsley .|2 -2 -2 -2 -2 -4 -1
 parsley and|1 -1 -1 -1 -2 -2 -1
-parsnips|1 -2 -1 -1 0 -2 -2
+parsnips|1 -2 -1 -2 0 -2 -2
 part|-2 0 1 -2 -2 -3 0
 partially|-1 -1 -2 2 -2 -1 -1
 partially covered|-1 -2 -2 2 -2 -1 -1
@@ -2651,20 +2653,20 @@ pasta|0 -3 -5 5 -4 -1 -5
 pasta ,|2 -2 -1 -2 -1 -2 -1
 pasta water|2 -2 -5 -4 -1 0 -1
 paste|-1 -6 2 -3 -8 1 -4
-paste #|-4 -3 4 -4 -3 -3 -3
+paste #|-4 -3 4 -4 -3 -3 -2
 paste ,|1 -4 1 -2 -5 -3 -2
 paste .|-3 -2 -4 -2 -2 4 -3
 paste and|-4 -2 0 1 -2 -3 0
 paste in|0 -1 2 -3 -2 -3 -3
 paste with|2 -1 -4 -3 -3 0 -1
 pastry|0 0 -3 -2 2 -3 -4
-pat|1 0 -4 -3 -3 0 -2
+pat|1 0 -4 -3 -3 -1 -2
 pat dry|0 0 -2 -2 -2 0 -1
 patties|0 2 -2 -2 -3 -3 -3
 pb|-1 -2 -1 2 -3 -3 -3
 peaches|1 1 -2 -2 -3 -1 0
-peanut|1 0 0 -3 -3 -4 -3
-peanut butter|1 -2 0 -3 -3 -3 0
+peanut|0 0 0 -3 -3 -4 -3
+peanut butter|1 -2 0 -3 -3 -3 -1
 peanuts|-1 -1 -1 1 -2 -3 -4
 pear|0 -1 -1 -1 -1 0 -1
 peas|-1 -4 0 2 -6 -1 -3
@@ -2679,18 +2681,19 @@ peel and|4 -4 -4 -2 0 -4 -1
 peel hot|0 1 -3 1 -1 -2 -1
 peeled|0 -1 0 0 -1 -1 0
 people|1 -4 1 -3 -4 -4 -4
-pepper|0 -1 0 -3 -2 -1 -5
+pepper|0 -1 0 -3 -2 -1 -4
+pepper #|-2 -2 2 -2 -2 -1 -2
 pepper ,|-2 0 2 -6 -1 -1 -2
-pepper .|3 0 -4 -3 -4 0 -2
+pepper .|2 0 -4 -3 -4 0 -2
 pepper and|0 -1 -2 2 -3 -2 -2
 pepper flakes|-2 0 2 -1 -3 -1 0
 pepper in|-3 -3 4 -5 -3 -4 -3
-peppers|-1 -7 0 0 -2 -1 -5
-peppers ,|0 -2 1 -1 -1 -3 -2
+peppers|-1 -7 -1 0 -2 -1 -5
+peppers ,|0 -2 1 -2 -1 -3 -2
 peppers and|1 -2 -3 1 0 -2 -1
 peppers in|0 -2 2 -2 -4 -3 -2
-per|2 -3 0 0 -3 -5 -2
-per batch|-1 -1 2 -2 -1 -1 -1
+per|2 -3 -1 0 -3 -5 -2
+per batch|-1 -1 1 -2 -1 -1 0
 per side|1 -2 1 -5 -2 -2 -3
 pesto|3 -3 -5 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -2
@@ -2709,10 +2712,10 @@ plate|1 0 -1 1 -5 -6 -5
 plate .|5 -3 -6 -4 -4 -4 -3
 plates|1 0 -3 -1 -2 -3 -1
 platter|2 -1 -2 -1 -2 -2 -1
-plenty|2 -2 -3 1 -1 -3 -1
-plenty of|2 -2 -4 2 -1 -3 -1
+plenty|1 -2 -3 1 -1 -3 -1
+plenty of|1 -2 -4 2 -1 -3 -1
 plums|2 -1 -3 -2 -2 -2 -1
-plus|2 -1 -3 -1 1 -3 0
+plus|2 -1 -3 -2 1 -3 0
 pod|-2 -2 2 1 -2 -3 -3
 point|0 -2 -3 2 -3 -2 -2
 polenta|-1 -2 2 -2 -3 -3 -2
@@ -2739,18 +2742,18 @@ potato and|1 -2 -2 2 -3 -2 -1
 potatoes|1 -7 -3 5 -2 -6 -3
 potatoes ,|1 -2 -1 -4 0 -2 -1
 potatoes .|4 -1 -4 -3 -2 -4 -2
-potatoes and|3 -2 -4 2 -3 -3 -1
+potatoes and|3 -2 -4 2 -3 -2 -1
 potatoes are|0 -1 -1 1 -3 -1 -1
 potatoes for|-1 -3 1 0 -2 -1 0
-potatoes in|-3 -2 0 4 -4 -4 -2
+potatoes in|-3 -2 -1 4 -4 -4 -2
 pots|2 0 -4 -2 0 -4 -1
 pound|1 -2 -2 -2 -2 0 -1
 pour|0 2 -1 -1 0 -3 -5
 pour boiling|-1 3 -3 -4 -1 -2 -1
-pour in|-2 -6 -1 1 2 -6 -1
+pour in|-2 -6 -1 1 1 -6 -1
 pour into|1 2 -1 -3 -3 -4 -2
 pour on|1 1 -1 -3 -1 -2 -1
-pour over|1 -1 -2 1 -1 -7 -4
+pour over|1 -1 -2 1 -1 -6 -4
 pour the|1 1 -3 1 -3 -3 -1
 pourable|2 -1 -2 -1 -1 -3 0
 pouring|0 -1 -1 -1 -1 0 0
@@ -2764,13 +2767,13 @@ preheat to|3 -1 -2 -1 -4 -2 -1
 preserving|-2 -1 2 -2 -1 -2 -1
 press|1 3 -4 -7 -5 -2 0
 press #|-4 3 -3 -3 -2 -2 0
-press down|2 -1 -4 -1 -2 -3 -1
+press down|2 -1 -4 -2 -2 -3 -1
 press into|-2 1 -4 -1 -2 1 -1
 press the|-3 4 -3 -2 -3 -4 -3
 press tofu|-4 3 -2 -3 -3 -3 -6
 pressing|2 -1 -2 -1 -1 -3 -1
-pressure|3 -3 -3 -1 -3 -5 -3
-pressure cooker|2 -2 -2 -3 -3 -3 -4
+pressure|3 -3 -3 -1 -3 -4 -3
+pressure cooker|2 -1 -2 -3 -3 -3 -4
 prick|-1 -1 2 -2 -1 -2 -1
 process|5 -2 -4 -4 -4 -3 -4
 processor|-5 -4 -6 -4 -4 7 -4
@@ -2784,18 +2787,18 @@ pumpkin|1 -3 1 -3 -2 -3 -4
 puree|-5 -3 -1 -5 -4 6 -3
 puree ,|-1 -3 2 -3 -4 -4 -4
 purée|-3 -4 1 -6 -5 3 -5
-purée ,|3 -3 -1 -2 -2 -4 -1
+purée ,|3 -2 -1 -2 -2 -4 -1
 purée and|-4 -2 3 -3 -1 -2 -1
 push|0 -2 2 -2 -2 -2 -1
 put|-2 -2 1 -1 -1 -2 1
 put a|2 1 -3 -1 -3 -2 -1
 put everything|3 -2 -1 -1 0 -1 -2
-put in|-2 -2 -1 1 -1 -1 -4
-put it|1 -2 -1 0 -1 -2 -3
+put in|-2 -2 -1 1 -1 -1 -5
+put it|1 -2 -1 1 -1 -2 -3
 put the|-1 0 -2 1 0 -1 -2
-put them|0 -2 1 -3 -2 -3 -1
+put them|0 -2 1 -2 -2 -3 -1
 quart|1 -1 -1 -1 -1 -2 0
-quarter|0 0 -1 0 -4 -3 -1
+quarter|0 1 0 0 -4 -3 -1
 quarter of|-2 0 1 0 -2 -3 -1
 quarters|-1 -2 -3 2 -2 -2 -2
 quick|-1 -1 1 -1 -1 -2 0
@@ -2816,12 +2819,13 @@ re|1 2 -2 0 -2 -3 -2
 ready|3 -3 -3 0 -2 -3 -3
 really|-3 -4 2 0 -1 0 -2
 really well|-1 -2 -3 0 -3 1 0
-red|1 -2 -4 -1 1 0 -2
+red|1 -2 -3 -1 1 0 -1
+red lentils|1 -2 0 -1 -3 -2 -1
 red pepper|-2 -1 -1 -2 1 -3 0
 reduce|-6 -3 -1 4 -4 -4 -3
 reduce by|-5 -3 -1 4 -4 -5 -3
 reduce heat|-1 -1 -3 2 -1 -1 0
-reduce the|0 0 0 1 0 0 0
+reduce the|0 0 -1 1 0 0 0
 reduce to|-1 -1 -2 1 -2 -1 -1
 reduced|-4 -1 -5 4 -2 -4 -2
 refresh|-3 -3 -1 3 -2 -3 -4
@@ -2830,9 +2834,9 @@ refrigerate at|0 2 -2 -3 -3 -2 -3
 reheat|0 -2 -3 -2 -1 1 -1
 remain|1 -1 -2 1 0 -2 0
 remaining|-3 -1 1 0 -2 -2 -1
-remaining #|2 1 -4 -1 -3 -3 0
+remaining #|2 1 -3 -1 -3 -3 0
 remaining oil|-3 -2 0 1 -2 -1 -3
-remove|1 0 -1 -4 -1 -1 -4
+remove|0 0 -1 -4 -1 -1 -4
 remove bay|-3 -2 -1 -2 -1 3 -1
 remove from|2 2 -4 -4 -2 -4 -1
 remove the|0 -2 0 -2 -2 -4 -1
@@ -2845,7 +2849,7 @@ rest #|-9 9 -10 -9 -11 -5 -4
 rest ,|1 1 -3 -2 -3 -2 -2
 rest .|0 1 -6 -4 1 -7 -3
 rest for|-2 3 -3 -4 -4 -2 -1
-rest in|3 -4 2 -5 -4 -4 -3
+rest in|3 -3 2 -5 -4 -4 -3
 rest of|1 -6 -2 0 -2 0 -2
 return|-3 -2 0 -1 0 1 -3
 return the|0 -3 2 -1 -3 -3 -2
@@ -2860,8 +2864,8 @@ rice and|-2 -1 1 1 -3 -5 -3
 rice cooker|-3 -6 -5 -5 -4 -4 6
 rice in|-1 -2 1 -1 -1 -3 -2
 ricer|-1 2 -2 -2 -1 -1 -1
-right|2 -2 -3 1 -2 -2 -1
-right down|-2 -2 -2 3 -2 0 0
+right|1 -2 -1 0 -3 -2 -1
+right down|-1 -2 -2 3 -3 0 0
 rim|1 -1 -2 1 -3 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
@@ -2876,12 +2880,12 @@ rinse cold|0 -3 -3 2 -1 -1 -1
 rinse rice|0 0 0 -2 -1 -2 -3
 rinse the|-1 -2 0 0 -2 -4 0
 rinsed|3 0 -3 -3 -2 -3 0
-rise|-4 6 -4 -6 -6 -3 -5
+rise|-4 6 -5 -6 -6 -3 -5
 rise #|-3 5 -4 -5 -6 -3 -5
 risen|-2 1 -2 -2 -1 -1 -1
 roast|-4 -9 -4 -8 7 -5 -7
-roast #|-3 -5 -6 -5 5 -3 -5
-roast ,|-1 -1 0 -1 1 -1 0
+roast #|-3 -5 -5 -5 5 -3 -5
+roast ,|-1 -1 -1 -1 1 -1 0
 roast at|-1 -1 -1 -1 1 -1 0
 roast cut|-3 -1 -2 -2 2 -1 0
 roast for|-2 -5 -3 -4 4 -2 -2
@@ -2911,8 +2915,8 @@ rosemary ,|-1 -3 -3 0 0 -1 -2
 rosemary .|3 -3 -3 -4 0 -4 -2
 rosemary and|2 -1 -4 3 -3 -1 -2
 rotating|-2 -2 -2 -2 2 -1 -1
-rough|-1 1 -3 -1 -2 1 -1
-roughly|0 -4 0 -1 -3 0 -1
+rough|-1 1 -4 -1 -2 1 -1
+roughly|-1 -4 0 -1 -3 0 -1
 roughly .|2 -3 -4 2 -2 -3 -1
 round|-1 -1 0 -1 1 -1 -1
 rub|4 0 -5 -3 -3 -5 -2
@@ -2920,13 +2924,13 @@ rub the|0 1 -1 -2 -1 -1 -1
 running|1 -1 -1 -1 -3 -1 -1
 runny|-1 -1 -2 -1 -1 1 -1
 runs|2 1 -3 -1 -2 -4 -2
-runs clear|1 1 -3 -2 -1 -2 -2
-s|-1 0 2 -2 -4 -2 0
+runs clear|1 1 -2 -2 -1 -2 -2
+s|-2 1 1 -2 -4 -2 0
 saffron|3 -2 -4 -2 -2 -3 -2
 sage|2 -2 -2 0 -5 -5 -5
 sage ,|4 -3 -4 -3 -4 -3 -2
 sage .|0 0 -2 -2 -2 -2 -1
-salad|3 -1 -3 -1 -1 -3 -1
+salad|3 -1 -3 -1 -1 -3 0
 salsa|-1 0 0 -2 0 -4 -1
 salt|1 1 -4 -5 -2 1 -2
 salt #|1 -1 -4 -2 -3 1 -3
@@ -2952,11 +2956,11 @@ sauce .|1 -1 0 -4 -5 -3 -4
 sauce and|-1 -2 -2 1 -2 0 1
 sauce in|2 -2 0 -4 -4 -3 -2
 sauce over|1 1 -1 -2 -3 -3 -2
-saucepan|-6 -1 4 0 -6 -6 -6
+saucepan|-6 -1 4 0 -6 -6 -5
 saucepan ,|-1 -1 -2 2 -1 -1 0
 saucepan .|-3 0 3 -3 -1 -3 -1
 saucepan over|-3 -1 -1 1 -1 -1 0
-saucepan with|-4 -2 4 -2 -2 -4 -3
+saucepan with|-4 -2 4 -2 -2 -4 -4
 sausages|2 -2 1 -3 -4 -2 0
 saute|-5 -4 6 -3 -5 -4 -4
 saute mode|-3 -1 2 0 -2 -2 -2
@@ -2964,16 +2968,16 @@ sauté|-8 -5 7 -3 -6 -6 -5
 sauté mode|-2 -2 2 -3 -2 -2 -2
 sauté onion|-2 -2 3 -4 -3 -2 -3
 save|-1 -3 1 -3 -3 -4 0
-saved|3 -2 -1 -3 -2 -1 -2
-saving|2 -2 -3 1 -1 -3 -2
+saved|3 -2 0 -3 -2 -1 -2
+saving|2 -1 -3 1 -1 -3 -1
 saving #|2 -1 -1 -1 -1 -3 -1
 scallions|2 -1 -2 -2 -2 -2 -1
 scatter|1 -3 0 -1 -1 -2 -2
 scatter over|2 -2 -1 -2 -1 -2 -1
-scatter with|1 -1 0 -1 -1 -4 -1
+scatter with|1 -1 0 -2 -1 -4 -1
 scattered|1 -1 -1 -1 -1 -1 -1
 scoop|2 -2 0 -3 0 -3 -1
-scoop out|2 -2 0 -3 0 -2 -1
+scoop out|2 -1 0 -3 0 -2 -1
 score|2 -1 -1 -2 -1 -3 -2
 scotch|1 -1 -1 -1 -2 -1 -1
 scrape|2 -2 -5 0 -3 1 -1
@@ -2983,7 +2987,7 @@ seal|1 -1 0 -2 -2 -3 -1
 seal .|1 -1 0 -2 -2 -3 -1
 sealing|-3 -2 3 -3 -3 -3 -3
 seam|0 -1 0 -1 -1 -1 -1
-seam down|-1 -1 1 -2 -2 -1 -1
+seam down|0 -1 1 -2 -2 -1 -1
 season|1 -1 -4 -2 0 -2 -5
 season ,|1 0 -3 1 -2 -3 -1
 season .|2 -2 -1 -4 -6 -1 -3
@@ -2992,7 +2996,8 @@ season to|0 -1 -3 -2 -2 1 -1
 season with|0 -1 -2 -3 1 -2 -1
 seasoning|1 -2 1 -4 -2 0 -2
 seasoning .|2 -1 -1 -2 -2 -2 -1
-sec|-2 -2 0 1 -4 1 -3
+sec|-2 -2 0 0 -4 1 -3
+sec ,|-1 -1 -1 1 -2 -1 -1
 sec .|1 -2 -4 -3 -2 1 -2
 second|-2 4 -4 -3 -5 -3 -5
 seconds|-5 -2 3 -2 -3 2 -2
@@ -3003,10 +3008,10 @@ seed|0 -2 -2 -2 -2 1 -1
 seeds|-2 -4 2 -3 0 1 -2
 seeds ,|-2 -3 2 -3 0 0 -3
 seeds .|3 -2 -4 -3 -4 -1 -2
-seeds and|-3 0 0 -2 -4 0 -1
+seeds and|-3 0 1 -3 -4 0 -1
 seeds for|-1 1 1 -2 0 -1 -1
 seeds in|0 -2 -1 0 -2 -2 -1
-seeds on|2 -2 -4 -2 1 -3 -3
+seeds on|2 -2 -3 -2 1 -3 -3
 segment|3 -1 -3 -1 -2 -3 -1
 semolina|-2 2 1 -2 -1 -1 0
 separate|0 -2 -1 1 -2 -3 -2
@@ -3023,7 +3028,7 @@ serving .|-1 2 -2 -2 -2 -3 -2
 sesame|1 -3 -1 -1 -3 0 -3
 sesame ,|2 -1 0 -2 -2 0 -2
 sesame .|2 -1 -2 -1 -1 -2 -1
-sesame oil|0 -2 -1 0 -2 0 -2
+sesame oil|0 -2 0 0 -2 0 -2
 set|1 -1 0 -1 -3 -3 -5
 set aside|3 1 -4 -5 -4 -2 -3
 sets|-3 1 2 -2 -1 -3 -2
@@ -3031,14 +3036,14 @@ setting|-4 -3 1 -1 -4 -3 1
 shake|1 -1 -1 -5 -1 -2 1
 shake .|-2 1 -4 -3 -2 2 -2
 shake the|-1 0 1 -3 0 -4 -1
-shaking|-3 -3 -2 0 -1 -2 1
+shaking|-3 -2 -2 1 -1 -2 1
 shallot|-2 -1 1 -1 -4 -4 -5
 shallots|-3 -4 4 -2 -4 -3 -4
 shallow|3 -4 0 -1 -4 -4 -4
 shape|2 1 -4 -1 -2 -4 -4
 shape #|2 -1 -2 -2 -2 -2 -1
 shape into|1 0 -2 0 -4 -2 -3
-sheet|-2 2 -2 -4 3 -5 -5
+sheet|-2 2 -2 -4 3 -6 -5
 sheet ,|-1 0 -3 -3 1 -2 -3
 sheet .|1 1 -3 -3 -4 -2 -2
 sheet pan|1 -1 -4 -3 3 -2 -2
@@ -3055,11 +3060,11 @@ shred|1 -2 -2 -3 -1 -1 -4
 shred cabbage|-2 0 -3 0 -2 1 -2
 shred the|3 -1 -1 -3 -3 -4 -3
 shredded|1 1 -2 -1 -1 -1 -1
-side|-2 -6 1 -1 -1 -6 0
-side ,|1 -2 -2 -1 2 -2 -5
+side|-2 -6 2 -1 -1 -6 0
+side ,|0 -2 -2 -1 2 -2 -5
 side .|-1 -2 -1 1 0 -2 -4
 side down|1 -2 -1 -2 2 -1 -1
-side of|-2 -2 3 -3 -3 -3 -1
+side of|-3 -2 3 -3 -3 -3 -1
 side up|2 -4 -3 -3 -3 -2 1
 sides|-5 -4 2 -1 -2 -1 -4
 sieve|2 1 -5 -2 -3 -2 -2
@@ -3074,13 +3079,13 @@ simmer and|-1 -2 -1 2 -2 -1 0
 simmer for|-3 -4 -6 5 -6 -2 -3
 simmer gently|-1 -2 -1 1 -2 -1 -1
 simmer in|-2 -1 -1 1 -2 -1 0
-simmer on|0 -2 -1 1 -2 -1 -1
+simmer on|1 -2 -1 1 -2 -1 -1
 simmer the|-2 -2 -2 2 -2 -1 -2
 simmer uncovered|-2 -2 -4 3 -3 -1 -2
 simmer until|-3 -2 -5 4 -2 -2 -1
 simmering|-3 -4 -4 4 -4 -3 -4
 simmering water|-2 -3 -2 3 -2 -1 -1
-single|-1 1 -1 -1 1 -2 -1
+single|-1 1 -2 -1 1 -2 -1
 sink|0 -2 -1 -1 -1 0 -1
 sit|-6 6 -6 -3 -5 -4 -4
 sit #|-5 5 -5 -5 -4 -3 -4
@@ -3095,13 +3100,13 @@ skewers|1 2 -2 -2 -1 -2 -3
 skillet|-6 -2 7 -5 -6 -6 -6
 skillet ,|-2 -2 3 -2 -3 -3 -3
 skillet over|-2 -1 2 -2 -2 -2 -1
-skim|2 -3 -2 0 -3 -4 -2
+skim|2 -3 -3 0 -3 -4 -3
 skim ,|1 -2 -4 1 -2 -1 -1
 skim .|2 -1 -2 -1 -2 -3 -2
-skim off|-1 -1 1 0 -1 -1 0
+skim off|-2 -1 1 0 -1 -1 0
 skimming|-1 -1 -1 1 -1 -1 0
 skin|0 -2 -3 -2 -1 0 -1
-skins|-1 -3 0 2 -6 -2 -5
+skins|-1 -3 -1 2 -6 -2 -5
 skins ,|2 -1 -3 0 -1 -2 -1
 slaw|2 -2 -1 -2 -3 -2 -2
 slice|-1 0 1 -1 -5 -6 -4
@@ -3109,7 +3114,7 @@ slice #|3 -2 -3 -2 -2 -2 -1
 slice .|3 -3 -2 0 -2 -2 -1
 slice into|-1 1 -1 0 -2 -1 -1
 slice the|1 -3 0 0 -2 -2 -1
-sliced|0 1 0 0 -1 -6 -4
+sliced|0 1 0 0 -1 -6 -5
 sliced ,|0 2 -2 -4 0 -3 -4
 slices|0 0 -1 -1 0 -3 -2
 slices ,|-2 -3 -1 1 1 -3 -1
@@ -3119,7 +3124,7 @@ slicing .|2 -2 -1 -2 -1 -1 -1
 slide|0 -2 0 -1 -3 -3 -2
 slightly|-1 -3 -3 1 -1 0 -1
 slip|2 1 -2 0 -3 -2 -3
-slow|3 1 -5 -2 -1 -5 -5
+slow|3 1 -6 -2 -1 -5 -5
 slow cooker|2 3 -5 -4 -3 -4 -4
 slowly|1 -3 -1 0 -5 -1 -3
 slowly ,|1 -1 0 -1 -2 -2 -3
@@ -3131,10 +3136,10 @@ small saucepan|-2 -2 1 1 -2 -1 -1
 smells|-2 -1 4 -4 -1 -2 -2
 smoked|1 -1 0 -3 -3 -3 -2
 smoking|-5 -2 2 2 -3 -4 -3
-smooth|0 -3 -4 -5 -1 4 -6
+smooth|-1 -3 -4 -5 -1 4 -6
 smooth ,|-2 -3 -3 -3 0 2 -4
 smooth .|2 -2 -4 -3 -4 2 -4
-so|-1 1 -4 2 0 -5 -1
+so|-1 1 -3 2 0 -5 0
 so .|0 -1 -3 1 0 -1 -1
 so it|0 0 -1 1 -4 -2 -1
 so that|0 1 -2 -2 0 -2 -2
@@ -3148,7 +3153,7 @@ soaking|1 -2 -4 2 -2 -1 -2
 soba|-1 -2 -3 3 -3 -3 -2
 soda|-1 1 -1 -2 -2 1 -1
 soft|-2 -2 -1 1 1 -5 -4
-soft ,|-3 -3 5 -4 -4 -2 -2
+soft ,|-3 -3 5 -3 -4 -2 -2
 soft .|0 -3 -1 1 -1 -4 -3
 soft and|-1 -1 -3 2 0 0 0
 soft dough|-1 1 -2 -2 -2 -2 0
@@ -3158,7 +3163,7 @@ soften onions|-1 -2 1 0 -4 -2 -1
 soften the|-3 -4 3 -2 -3 -4 -3
 softened|-3 -1 5 -4 -3 -2 -1
 softened ,|-3 -1 3 -3 -2 -1 -1
-softened .|-1 -1 3 -3 -2 -1 0
+softened .|-2 -1 3 -3 -2 -1 0
 some|0 -3 -3 2 -5 0 -3
 something|-2 2 -2 -2 -2 -2 -2
 something heavy|-2 2 -2 -2 -2 -2 -2
@@ -3182,27 +3187,27 @@ spices #|-5 -4 3 -2 -4 -5 -4
 spices ,|2 -4 0 -5 -2 -2 -3
 spices .|-1 -2 -1 -4 -3 1 -2
 spices and|1 -2 0 -3 0 -2 -1
-spices in|2 -2 -1 -3 -3 -3 -2
+spices in|2 -2 -1 -3 -2 -3 -2
 spinach|-3 -5 4 -2 -8 -9 0
 spinach ,|-3 -5 3 -2 -4 -4 -4
 spinach .|5 -2 -5 -3 -3 -4 -2
 spinach and|-1 1 0 -2 -2 -4 -4
 spinach in|-2 -3 0 -2 -2 -3 2
 splash|1 -1 1 -2 -4 -1 -2
-splash of|0 -3 1 -1 -3 -1 -2
+splash of|1 -3 1 -1 -3 -1 -2
 split|2 -2 -3 -1 1 -3 -1
 split peas|2 -2 -2 -2 -1 -2 -1
-spoon|-1 -1 -1 -1 -2 0 -3
+spoon|0 -1 -1 -1 -2 0 -3
 spoon ,|2 -3 0 -4 -3 -2 -3
 spoon .|5 -4 -4 -3 -4 -4 -3
-spoon into|-1 2 -2 -1 -1 -2 -1
+spoon into|-1 2 -1 -1 -1 -2 -1
 spoon over|0 -1 -1 -2 -2 0 -1
 spoon the|2 -1 -3 -2 -2 -2 -1
 spoonful|1 -1 -2 -1 0 -1 -1
 spoonfuls|-2 -1 1 0 -2 -1 -1
 spoons|1 -1 -1 -2 -1 0 -1
 spots|-1 -2 -2 -1 2 -1 -2
-spread|0 1 -3 -2 1 -4 -1
+spread|0 1 -2 -2 1 -4 -1
 spread #|-1 1 -1 -1 -2 -1 -1
 spread in|-1 -3 -1 0 1 -1 -1
 spread on|-1 -1 -3 0 1 -2 -1
@@ -3231,7 +3236,7 @@ squeeze in|1 -5 0 -2 -2 -6 -2
 squeeze of|2 -1 -3 -1 -2 -3 -1
 squeeze out|-1 2 -1 1 -2 -4 -2
 squeeze the|-2 -3 1 0 -2 0 -2
-squeezed|0 -1 -2 -1 -2 0 0
+squeezed|0 -2 -2 -1 -2 0 0
 stack|3 -3 -3 -3 -3 -3 -2
 stack in|2 -2 -2 -2 -2 -2 -2
 stalks|-1 -2 -4 -3 -2 2 -1
@@ -3245,7 +3250,7 @@ start|-1 -2 0 -2 -2 -3 1
 starter|3 -4 1 -4 -4 -3 -4
 starting|-2 -1 1 -2 1 -1 -1
 stay|2 -1 -2 -2 -2 -2 -1
-stays|-1 -2 1 -3 -2 -2 0
+stays|-1 -2 1 -2 -2 -2 0
 steam|-8 -2 -10 6 -6 -4 -10
 steam #|-5 -5 -5 6 -6 -3 -6
 steam dry|-3 4 -3 -5 -1 -1 -2
@@ -3255,25 +3260,25 @@ steamer|1 -3 -3 2 -3 -2 -1
 steep|2 -2 -3 1 -2 -2 -2
 stems|0 -1 2 -3 -1 -2 -2
 sterilised|0 -1 0 -1 -2 -2 -1
-stew|0 -3 -1 2 -3 -3 -1
+stew|1 -3 -1 2 -3 -3 -1
 stick|-6 -4 -1 -1 -4 5 -3
 stick .|-2 -1 1 0 -1 0 -1
 stick blender|-4 -4 -5 -4 -4 5 -5
 sticks|1 -4 -2 -2 -5 0 -3
 sticks of|-2 -2 2 -4 -1 0 -2
-sticky|-3 0 -2 1 -3 -3 -2
+sticky|-3 -1 -2 1 -3 -3 -2
 stiff|1 -1 -1 -1 -1 0 0
 still|1 -3 -3 2 -2 0 -2
 stir|1 -1 -1 -1 -1 -3 -6
 stir #|-1 -4 2 -3 -4 -4 -2
-stir ,|-1 2 1 -6 -3 -4 -2
+stir ,|-1 2 0 -6 -3 -4 -2
 stir .|4 -3 -5 1 -2 -6 -4
 stir a|-2 -2 2 -3 -1 -3 -1
 stir every|0 -5 -3 2 -1 -2 -3
-stir everything|1 0 -3 -2 -2 -2 -1
+stir everything|1 0 -2 -2 -2 -2 -1
 stir for|-5 -4 6 -6 -4 -4 -3
 stir in|1 -2 -2 0 -1 -1 -4
-stir it|2 -2 -3 -2 -1 -1 -3
+stir it|1 -2 -3 -2 -1 -1 -3
 stir once|-2 -2 -3 -3 3 -2 -3
 stir the|2 0 -5 -2 0 -4 -1
 stir through|3 -2 -5 0 -2 -2 -1
@@ -3291,9 +3296,9 @@ stirring once|-2 -2 -3 -2 3 -2 -2
 stock|2 0 -1 -1 -1 -9 -3
 stock ,|1 1 -2 1 -3 -7 -4
 stock .|3 0 -2 -5 -2 -5 -3
-stock and|2 -2 -1 -3 1 -2 -1
+stock and|2 -2 0 -3 1 -2 -1
 stock in|1 -1 -1 1 -3 -2 -2
-stock over|0 1 -3 1 -2 -2 -1
+stock over|1 1 -3 1 -2 -2 -1
 stove|-1 -2 -2 -1 1 -1 -1
 straight|2 -2 -4 -1 0 -3 -1
 strain|1 -2 -4 0 -3 -1 -2
@@ -3320,7 +3325,7 @@ swapping the|-1 -2 -1 -1 2 0 0
 sweat|-5 -7 4 0 -6 -6 -6
 sweat in|-1 -2 0 2 -2 -1 -2
 sweat onion|-1 -2 4 -6 -3 -2 -3
-sweat the|-4 -3 3 0 -3 -4 -3
+sweat the|-3 -3 3 0 -3 -4 -3
 sweat veg|-3 -3 1 0 -4 -2 -4
 swede|-2 -1 1 0 -2 -1 0
 sweet|2 -3 -2 -2 0 -2 -2
@@ -3329,54 +3334,55 @@ sweet potatoes|1 -2 0 -3 1 -1 -1
 swirl|0 -2 1 -3 -3 -3 -1
 syrup|0 -4 -2 1 -3 0 -3
 syrup ,|-1 -3 -1 0 -3 0 -2
-syrup .|3 -1 -3 -2 -2 -4 -2
+syrup .|3 -1 -3 -3 -2 -4 -2
 syrupy|-4 -1 1 -1 -3 -1 -1
 t|-1 0 0 0 -3 0 -2
 t catch|-1 -1 -1 1 -2 -1 -1
 t stir|1 -2 0 -2 0 -4 -1
-tablespoon|0 -3 1 -2 -1 -3 -1
-tablespoon of|-2 -3 2 -2 -3 -5 0
+tablespoon|1 -3 0 -2 -1 -2 -1
+tablespoon of|-1 -3 2 -2 -2 -5 1
 tablespoons|0 -3 -1 1 -1 -1 0
 tablespoons of|-1 -2 -1 1 -3 -1 -2
 tadka|3 -1 -3 -1 -1 -2 -1
 tahini|-1 -4 -1 -1 -3 0 -1
-tahini ,|0 -3 -4 0 -2 1 0
+tahini ,|0 -3 -4 0 -2 1 -1
 take|2 -1 -1 -2 1 -2 -2
-take off|-1 0 -3 -1 -2 1 -1
+take off|-1 0 -1 -2 -2 0 -1
 take out|2 -3 0 -3 0 -6 -2
 take the|0 -3 -2 -1 1 -2 -1
-takes|1 -4 -1 0 -3 -4 1
+takes|1 -4 0 -1 -4 -5 1
 takes the|-2 -2 -2 2 -2 -2 -1
 tamari|2 -1 -3 -1 1 -3 -1
 tamarind|2 -3 -1 1 -4 -4 -3
-tamarind ,|1 -2 -1 1 -3 -3 -2
-tarka|-3 1 3 -3 -2 -3 -2
-taste|1 -3 -3 -2 -4 0 -4
+tamarind ,|1 -2 0 1 -3 -3 -2
+tarka|-3 1 3 -2 -2 -3 -2
+taste|1 -3 -2 -2 -4 0 -4
 taste .|2 -2 -4 -3 -2 -1 -2
-tbsp|-1 -1 -1 -2 -1 1 -1
-tbsp of|-1 -2 -1 -1 0 0 -2
+tbsp|-2 -1 -1 -2 -1 1 -1
+tbsp of|-1 -2 -1 0 0 -1 -2
 tbsp oil|-2 -3 2 -4 -1 0 -2
 tbsp soy|-2 -1 -2 1 -1 1 0
 tbsp water|1 -1 -1 -1 -3 -1 1
 tea|3 0 -3 -2 -3 -4 -2
 tea towel|2 0 -2 -2 -3 -2 -1
 tear|1 1 -3 -2 -3 -3 -2
-teaspoon|-1 1 -1 -3 -4 0 0
-teaspoon of|-2 1 0 -3 -4 -1 1
+teaspoon|-1 0 -1 -2 -5 0 0
+teaspoon of|-1 0 0 -2 -4 -2 0
 temp|1 0 -4 -3 -4 -1 -3
 temp #|2 0 -3 -2 -3 -3 -3
 tempeh|1 -5 3 1 -4 -4 -4
 tempeh #|-3 -4 -3 4 -3 -3 -3
 temperature|3 -2 -3 -3 -3 -2 -2
 ten|-1 1 1 -1 -5 -4 -5
-ten minutes|-4 1 1 0 -5 -4 -5
+ten minutes|-4 1 1 -1 -5 -4 -5
 tender|-2 -3 -2 2 -2 -1 -1
 tender ,|-3 -3 1 -1 0 -2 -2
 tender .|-2 -2 -3 3 -2 -1 -1
 tender and|-1 -1 -2 1 -1 0 0
 test|2 -3 -2 0 -1 -1 -2
 texture|1 -2 -4 -3 -3 1 -3
-that|2 -2 -2 -3 -3 -5 0
+that|2 0 -3 -4 -3 -5 0
+that s|-1 1 -3 -2 -2 -3 0
 the|0 -1 -1 -2 0 -1 -3
 the #|-1 0 -2 1 -1 0 -2
 the apples|0 -1 0 -1 -1 -2 -1
@@ -3387,26 +3393,26 @@ the base|0 -1 -1 1 -2 -1 -1
 the basil|1 -2 -2 -1 0 -2 -1
 the batter|1 -2 -2 -1 2 -3 -2
 the bay|0 -2 1 -3 -3 -1 -3
-the bean|-1 -1 1 -1 -2 -1 -1
+the bean|-1 -1 1 0 -2 -1 -1
 the beans|0 -3 -4 2 1 -4 -3
 the beetroot|-1 -1 -2 -2 1 0 -1
 the big|-2 -2 0 3 -4 -2 -1
 the bitterness|-3 -3 -2 3 -3 -2 -1
-the boil|-6 -2 2 0 -4 -4 -2
+the boil|-6 -2 2 0 -4 -5 -2
 the bottom|3 -3 -1 0 -4 -4 -2
-the bread|-1 1 -3 -1 0 -3 -3
+the bread|-1 1 -2 -1 0 -3 -3
 the brine|-1 -1 -1 -2 -1 1 0
 the broccoli|-3 -3 -2 2 0 -1 -2
 the broth|0 -1 1 0 -3 -3 -3
 the butter|0 0 -3 2 -4 -1 -2
-the cabbage|1 -1 0 -1 -4 -5 -5
+the cabbage|1 -1 0 0 -4 -5 -5
 the carrots|2 -1 -1 0 -3 -3 -1
 the cashews|1 0 -2 -2 -2 -2 -1
 the cauliflower|0 -2 -1 0 0 -2 0
 the chickpeas|-1 -2 -2 -4 2 0 -2
 the chilli|-1 -1 0 -2 -2 1 -1
 the chocolate|0 -2 -1 -3 -2 1 -1
-the chopped|-1 -1 1 -2 0 -2 -3
+the chopped|-1 -1 1 -3 0 -2 -3
 the coconut|0 -2 0 1 -2 -1 -2
 the cooking|2 -2 -1 0 -1 -2 -1
 the coriander|3 -1 -2 -3 -1 -4 -2
@@ -3427,11 +3433,11 @@ the dry|1 -2 -5 -3 -3 1 -3
 the edges|-1 -1 -2 -4 3 -3 -1
 the end|3 0 -5 2 -4 -5 -2
 the fennel|1 -2 1 0 -3 -3 -3
-the filling|0 -1 0 -2 -2 0 -1
+the filling|1 -1 0 -2 -2 0 -1
 the final|-1 -2 -3 1 0 -1 0
 the first|2 -3 -2 -2 0 -2 -1
 the flour|-2 -1 -1 1 -3 -3 -1
-the foam|2 -1 -2 0 -1 -2 0
+the foam|0 -1 0 -1 -2 -2 0
 the foil|2 -2 -2 -3 1 -3 -1
 the food|-4 -2 -3 -2 -2 4 -2
 the freekeh|1 -2 1 -1 -1 -2 0
@@ -3443,15 +3449,15 @@ the gnocchi|-3 -2 3 -1 -2 -1 -3
 the grill|1 -2 -4 -3 2 -3 -2
 the heat|1 6 -2 -6 -7 -3 -5
 the herbs|1 -1 -3 -1 -1 0 -1
-the hot|2 1 -2 -4 -1 -4 -4
+the hot|1 1 -1 -4 -1 -4 -3
 the juice|2 -2 -2 -2 -2 -2 -1
 the kale|0 -3 -2 2 -4 -3 -3
-the kombu|-1 -3 -1 2 -3 -2 -1
+the kombu|-1 -3 -2 2 -3 -2 -1
 the last|0 -4 -1 -1 0 -1 -4
 the leek|-2 -2 2 -1 -1 -1 -2
 the leeks|-2 -2 -2 2 -3 -1 -1
 the lemon|-2 2 -1 -1 -2 0 -2
-the lentils|-1 -1 1 0 -3 -4 -1
+the lentils|-1 -1 0 0 -3 -4 -1
 the lid|1 0 -4 2 0 -3 -3
 the lime|0 -2 1 -2 -2 -6 -2
 the liquid|0 -1 0 -2 -4 -3 -1
@@ -3460,8 +3466,9 @@ the lot|-2 0 0 -1 -2 2 -1
 the lowest|-2 -4 -3 3 -1 -1 -3
 the margarine|2 -3 -3 1 -3 -4 -3
 the marinade|-1 0 -4 -1 -2 -3 1
+the meantime|-3 -2 -1 1 -2 -2 -3
 the middle|1 -1 0 -2 1 -3 -1
-the milk|0 -1 1 -2 -4 -5 -2
+the milk|0 -1 1 -2 -4 -5 -1
 the miso|2 -2 -2 -1 0 -2 -1
 the mushrooms|-1 -2 0 -1 -2 -1 -3
 the mustard|0 -3 0 -4 -2 0 0
@@ -3475,19 +3482,19 @@ the oven|-1 -6 -7 -6 6 -4 -4
 the pan|-4 0 3 -2 -1 -2 -3
 the parsley|1 -1 -1 -1 -1 -3 -1
 the pasta|0 -3 -3 4 -3 -4 -3
-the paste|-1 -2 0 -4 -3 2 -3
+the paste|-1 -2 -1 -4 -3 2 -3
 the pastry|-1 1 -1 -1 -1 -2 0
 the peas|-2 -3 -2 3 -3 -1 -4
 the peppers|0 -1 -1 -2 0 -2 0
 the polenta|2 -2 1 -3 -3 -3 -1
 the porcini|0 2 0 -2 -3 -2 -1
 the pot|-7 -3 7 0 -5 -4 -5
-the potatoes|1 -2 -2 2 -2 -1 -1
+the potatoes|1 -3 -2 2 -2 -1 -1
 the pressure|1 -1 0 -2 -1 -2 -2
 the processor|-4 -2 -3 -1 -2 4 -2
 the pumpkin|-1 -1 2 -2 -2 -2 -1
 the remaining|0 -1 -3 2 -2 -2 -3
-the reserved|-1 -1 -1 -1 0 1 -1
+the reserved|-1 -1 -2 -1 0 1 -1
 the rest|-1 -6 -1 0 0 0 -2
 the rice|-3 -2 -3 1 -5 -5 3
 the rosemary|1 -1 -2 -2 -2 0 -1
@@ -3496,16 +3503,16 @@ the salt|0 0 -1 -4 1 -1 -3
 the sauce|-1 -1 -4 2 -4 0 -2
 the saved|3 -1 -4 -2 -1 -1 0
 the seeds|2 -1 0 -2 -1 -3 -1
-the sesame|1 -2 -1 -1 -2 -2 -1
+the sesame|2 -2 -1 -1 -2 -2 -1
 the shallot|0 -2 0 0 -3 -2 -5
 the shiitake|1 1 -3 1 -2 -2 -1
-the side|-1 0 1 0 -2 -3 -1
+the side|-2 0 2 0 -2 -3 -1
 the sides|-3 -3 1 -1 -3 0 -2
 the sliced|0 -1 1 -2 -3 -2 -2
 the slow|2 1 -4 -2 -2 -3 -1
 the soup|-2 -1 -4 -1 1 2 -1
 the spices|3 -1 -3 -3 -2 -3 -1
-the spinach|-3 0 2 -1 -3 -4 -4
+the spinach|-3 0 3 -1 -3 -4 -4
 the split|2 -2 -2 -2 -1 -2 -1
 the spread|0 1 0 -2 -1 -2 -1
 the squash|0 -1 -5 -3 2 -1 -1
@@ -3513,7 +3520,7 @@ the stock|-2 1 -1 1 -1 -5 -3
 the sugar|2 0 -1 -4 -3 -1 -3
 the surface|1 1 -1 -2 -2 -1 0
 the sweet|3 -2 -4 -1 1 -2 -1
-the tahini|-1 -1 1 -2 -1 -1 0
+the tahini|-1 -2 1 -2 -1 -1 0
 the tempeh|1 -3 0 1 -4 -3 -3
 the thyme|-1 -2 1 -3 0 1 -1
 the tin|0 2 -3 -3 0 -4 -3
@@ -3531,31 +3538,32 @@ the water|1 1 -2 -1 -5 -4 0
 the wet|-2 2 -2 -1 -1 1 -1
 the whole|-1 -2 0 -1 0 -1 -2
 the wine|-1 -4 1 -1 -3 -4 -1
-the yeast|0 0 0 1 -3 -2 -1
+the yeast|0 0 -1 1 -3 -2 -1
 their|2 -4 0 -1 -2 -2 -2
-their liquid|1 -3 -2 0 -1 -2 -1
-their skins|-2 -2 -1 2 -2 -1 -1
+their liquid|1 -3 -1 0 -1 -2 -1
+their skins|-2 -1 -1 2 -2 -1 -1
 their water|1 -2 1 -1 -2 -2 -2
 them|0 -4 -1 2 -2 -1 -4
-them in|-1 -2 0 1 -3 -4 -3
+them .|1 -1 -1 -2 0 -3 -1
+them in|-1 -2 1 1 -3 -4 -3
 them with|-2 -2 -2 2 -2 1 -1
-then|-4 -4 -3 2 0 2 -2
-then #|-3 -4 -5 -3 3 -4 -6
+then|-3 -4 -3 2 0 2 -2
+then #|-3 -4 -4 -3 3 -4 -6
 then ,|-1 -1 -2 2 -2 -1 -1
 then .|2 -2 -3 1 -4 -3 -2
 then add|0 -1 -1 1 -2 -2 -2
 then bag|0 1 -2 -2 -2 -3 -3
 then blend|-3 -1 -2 -2 -1 3 -1
-then boil|-1 -1 -5 3 -3 -3 -3
+then boil|-1 -1 -5 3 -4 -3 -3
 then drain|2 0 -2 0 -2 -3 -1
 then fridge|3 -1 -3 -4 -3 -3 -3
 then leave|-3 -1 -4 0 0 -3 1
 then lid|-1 -2 -2 -1 1 -1 0
 then lower|-1 0 1 -1 0 -1 0
 then reduce|-1 -1 -1 1 -1 -1 -1
-then simmer|-2 -3 -5 4 -5 -3 -3
+then simmer|-2 -3 -4 4 -5 -3 -3
 then slice|0 1 -1 0 -2 -1 -1
-then the|-3 -2 5 -4 -4 -6 -4
+then the|-3 -2 5 -4 -4 -6 -5
 then turn|-3 0 1 -1 -2 -2 -3
 there|3 -3 -3 0 -3 -3 -2
 they|-2 -2 0 2 -2 -3 -3
@@ -3575,31 +3583,31 @@ thickens|1 1 -1 -1 -4 -1 -2
 thickens .|-3 1 -3 1 -3 -2 -2
 thickens as|0 1 -2 -3 -1 0 -1
 thin|2 0 -2 -6 -2 -2 -4
-thin .|1 -1 -1 -3 0 -4 -2
+thin .|2 -1 -1 -3 0 -4 -2
 thin with|3 -2 -4 -2 -2 -2 -2
 things|1 -1 -2 -1 -1 -2 0
 thinly|4 -3 -2 1 -2 -4 -2
-third|-2 -1 -2 -2 0 3 -2
+third|-2 -1 -1 -2 0 3 -2
 third ,|-2 -1 1 -1 0 1 -1
 third of|-1 -4 -3 -3 0 2 -1
 thirds|1 -1 -2 -1 -2 -1 -1
 this|4 -3 -3 -3 -3 -4 -3
 those|1 0 -1 -2 -1 -3 -1
 thread|2 1 -3 -3 -2 -3 -2
-three|-1 -1 -1 -2 -1 -1 -3
-through|1 -1 0 -7 -2 0 -2
+three|-3 0 -1 -2 -2 -1 -3
+through|0 -1 0 -7 -2 0 -2
 through ,|0 1 -3 -2 0 -2 -1
 through .|0 0 -1 -2 0 -1 -2
-through a|2 1 -3 -1 -2 -2 -1
+through a|2 0 -3 -1 -2 -2 -1
 through the|-1 -1 -6 -2 -1 1 -2
 thru|0 -1 -2 -2 -2 1 -1
 thumb|0 -1 -3 -3 -1 0 0
 thyme|0 -4 1 -3 -1 -3 -3
-thyme ,|-1 -2 2 -1 -1 -3 -1
+thyme ,|-1 -2 2 -1 -1 -4 -1
 thyme .|5 -3 -4 -4 -2 -3 -2
-thyme and|0 -1 2 -3 -1 -1 0
+thyme and|1 -1 2 -3 -1 -2 0
 tie|2 -1 -2 -2 -1 -2 -1
-tight|-3 0 1 1 -1 -1 -1
+tight|-2 0 1 1 -1 -1 -1
 tight ,|-1 0 -2 1 -2 -1 -1
 tightly|0 -4 -3 0 1 -3 -3
 tightly in|2 -1 -2 -1 -1 -1 0
@@ -3616,23 +3624,22 @@ time ,|-3 -1 3 -3 -2 -2 0
 time .|-3 1 -1 -1 0 -1 -2
 time to|-1 -2 -2 1 -2 0 0
 times|0 1 -2 -1 -2 -1 -1
-tin|0 1 -4 -3 2 -2 -3
+tin|0 0 -4 -3 2 -2 -3
 tin ,|0 -1 -3 -1 1 -4 -1
 tin .|2 -3 -5 -4 0 -1 -3
 tin and|-2 -3 2 -3 2 -3 -2
 tin for|-3 2 -1 -2 -1 -1 -2
 tin of|-1 -3 1 1 -1 -5 -3
 tin with|3 -1 -3 -2 -1 -3 0
-tins|-2 1 -2 0 1 -1 -5
-tins ,|2 -3 -4 -2 2 -3 -4
-tins of|-3 -1 -1 2 -2 0 0
+tins|-1 1 -3 0 1 -1 -5
+tins ,|1 -3 -4 -2 2 -3 -4
 tiny|-2 -2 2 -2 -3 1 -3
 tip|-1 -1 1 -1 -2 -2 -3
 tip in|2 0 -1 -2 -2 -4 -1
-tip into|0 1 0 0 -3 -4 -1
+tip into|0 1 -1 0 -3 -4 -1
 tip out|-1 -2 -1 -2 -2 1 -1
 tip the|-2 0 0 -2 0 0 0
-to|-5 0 1 -2 1 1 -3
+to|-5 0 1 -1 1 1 -3
 to #|1 -2 -7 -1 2 -1 -3
 to a|-3 -2 0 -1 0 0 0
 to boil|-4 -2 1 2 -4 -3 -2
@@ -3640,24 +3647,24 @@ to cool|-1 1 -4 1 -3 -1 -2
 to cover|1 0 0 -4 -3 -4 -2
 to crumbs|-3 -1 -2 -1 -2 3 -1
 to dry|-1 -2 -3 1 2 -2 -2
-to just|-1 -2 1 2 -2 -1 -2
+to just|-1 -2 1 2 -2 -1 -1
 to low|-1 -2 -4 4 -3 -1 -1
-to make|0 -1 -1 0 -1 0 -1
+to make|0 -2 -1 0 -1 0 -1
 to pot|-4 -2 2 -3 -3 1 -2
 to stand|1 1 -2 -2 -3 -3 -1
-to taste|1 -2 -5 -3 -2 0 -2
+to taste|1 -2 -4 -3 -2 0 -2
 to the|-6 0 1 0 2 -3 -3
 to thicken|-2 0 0 1 -2 -2 -2
 to time|0 -1 -2 1 -1 0 0
-to wilt|-4 -2 4 -2 -3 -3 -2
+to wilt|-4 -2 4 -3 -3 -3 -2
 toast|0 -6 2 -3 1 -5 -6
 toast the|-2 -2 2 -5 1 -2 -2
 toasted|0 -3 -1 -3 -3 1 -3
-tofu|-1 2 0 -3 -5 -4 -2
+tofu|-1 2 1 -3 -4 -4 -2
 tofu #|-4 3 -1 -3 -2 -3 -6
-tofu (|-1 1 -3 -2 -1 -3 1
+tofu (|-2 1 -3 -2 -1 -3 1
 tofu ,|1 -1 -1 1 -3 -1 -4
-tofu and|1 1 -1 -2 -4 -2 -4
+tofu and|0 1 -1 -2 -4 -2 -4
 tofu for|-3 3 0 -3 -2 -2 -5
 tofu in|1 -4 1 -3 -3 -4 -4
 tofu with|0 -2 -3 -2 -2 0 1
@@ -3679,8 +3686,8 @@ toms|-1 -2 1 -1 -3 -3 -1
 too|-1 1 -5 -2 -1 1 -1
 too thick|-1 -1 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
-top|0 -4 -2 -1 1 -1 -6
-top ,|0 -3 -1 2 -1 -4 -3
+top|0 -4 -1 -1 1 -1 -6
+top ,|0 -4 -1 2 -1 -4 -3
 top .|-1 -3 0 -1 -3 -1 -5
 top up|-1 -1 -3 0 2 -3 -1
 top with|4 0 -7 -3 -3 -3 -2
@@ -3695,13 +3702,13 @@ toss|1 -2 -1 -4 0 -3 -1
 toss .|3 -2 -5 -2 1 -4 -3
 toss everything|2 -1 -2 -1 -2 -3 -1
 toss in|0 -1 -2 -1 1 0 -3
-toss the|2 -2 0 -4 -1 -3 -3
+toss the|2 -1 0 -4 -1 -3 -3
 toss with|2 0 -5 0 -2 -4 -3
 tossing|-2 -2 2 -5 0 -1 -1
-tossing halfway|-1 -2 -3 -2 2 -1 0
+tossing halfway|-1 -2 -3 -2 3 -1 0
 towards|1 -1 -2 1 -2 -2 -1
 towards the|1 -1 -2 1 -2 -2 -1
-towel|1 3 -4 1 -4 -4 -4
+towel|1 2 -4 1 -4 -4 -4
 towel .|2 -3 -2 -2 -1 -2 -1
 transfer|1 0 -2 -2 1 -3 -1
 transfer to|1 -1 -2 -2 2 -2 -1
@@ -3715,11 +3722,11 @@ tray at|-1 -1 -1 -1 1 0 0
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|1 -2 -3 -2 2 -3 -3
 trays|0 0 -4 -5 2 -3 -3
-trays ,|-2 1 -3 -3 2 -1 -2
+trays ,|-2 1 -2 -3 2 -1 -2
 trays .|3 -3 -4 -3 -1 -4 -2
 treacle|2 0 -2 -1 -1 -2 0
 trim|0 -1 -1 -1 -1 0 0
-tsp|1 0 -3 -2 -1 0 0
+tsp|1 0 -3 -2 -1 -1 0
 tsp .|3 0 -2 -2 -2 -3 -1
 tsp cumin|-3 -1 -1 0 0 0 -1
 tsp salt|-1 0 0 -3 -1 0 0
@@ -3730,18 +3737,18 @@ turmeric ,|3 0 -4 -2 -1 -2 -1
 turmeric and|-2 -1 2 -3 -2 -2 0
 turn|1 -2 -1 -2 2 -5 -4
 turn down|-1 -1 -1 1 -1 -1 -1
-turn it|-2 1 1 0 -2 -1 -1
+turn it|-1 1 1 0 -2 -1 -1
 turn off|0 0 -3 -3 1 -2 -2
 turn out|0 2 -2 -2 -2 -2 -1
 turn the|-3 -1 -3 0 1 -2 0
-turn up|-3 -2 2 -2 -1 0 -2
+turn up|-3 -2 2 -1 -1 0 -2
 turning|1 -2 -1 -1 1 -5 -5
 turning ,|-3 -3 -3 1 2 -2 -3
 turning every|-3 1 -1 -2 1 -1 -1
 turning halfway|0 -2 -1 -3 4 0 0
 turning once|1 -2 -3 1 -1 -2 -2
 twenty|-1 0 1 -1 -2 0 -1
-twenty minutes|-1 0 1 -1 -2 -1 -1
+twenty minutes|-1 0 0 -1 -2 -1 -1
 twice|-1 0 -3 -1 -1 0 0
 twice .|-2 0 -3 -1 -1 0 0
 two|1 -2 -3 -2 1 -2 -2
@@ -3750,7 +3757,7 @@ two hours|-4 3 -2 -2 1 -2 -2
 two trays|-1 -3 -2 -2 2 -4 -2
 umluft|1 -2 -2 -1 0 -1 -3
 uncover|-1 -3 -2 -4 4 -3 -5
-uncover ,|-2 -1 1 -3 2 -1 -3
+uncover ,|-2 -1 1 -3 2 -1 -2
 uncovered|-6 -5 -4 0 4 -5 -7
 uncovered #|-5 -5 -5 0 2 -4 -5
 uncovered ,|-3 -3 -3 1 1 -2 -3
@@ -3758,7 +3765,7 @@ uncovered for|-1 -2 -2 -2 2 -1 -2
 under|-1 2 -5 -4 3 -4 -4
 under a|-1 2 -4 -3 0 -2 -2
 under cold|1 -4 0 0 -1 -2 -2
-under the|-3 -1 -3 -2 2 -2 -2
+under the|-3 0 -3 -2 2 -2 -2
 unsalted|-1 -2 -2 2 -1 -1 -2
 until|-5 -3 1 0 -1 1 -6
 until a|-1 -2 -1 0 1 -1 -1
@@ -3778,9 +3785,9 @@ until just|0 -1 -3 2 -1 -1 -1
 until nearly|-1 -1 0 0 -2 -1 0
 until no|0 1 -3 -3 -2 -2 -1
 until silky|-2 -1 -2 0 -1 1 -1
-until smooth|1 -3 -2 -2 -2 1 -2
+until smooth|1 -3 -1 -2 -2 1 -2
 until soft|-3 -2 0 1 0 -2 -3
-until softened|-3 -1 5 -6 -3 -1 -1
+until softened|-3 -1 5 -5 -3 -1 -1
 until tender|-2 -2 0 0 -1 -2 -2
 until the|-2 0 1 -1 -2 -2 -1
 until they|-3 -4 1 -1 0 -1 -1
@@ -3789,16 +3796,16 @@ until thickened|-3 -1 -4 4 -2 -1 0
 until very|1 -4 -2 0 -4 -1 -3
 until wilted|-1 0 1 -1 -3 -3 -4
 untimed|18 -35 -2 -26 -17 -3 -23
-unwrap|-2 1 -2 -2 1 -1 -1
+unwrap|-2 1 -2 -3 1 -1 -1
 up|0 -2 0 -2 -1 0 0
 up ,|2 -4 -1 -1 -5 -4 -5
 up .|-3 -2 2 -1 -5 0 0
 up and|0 -2 0 1 -1 -1 -1
 up the|1 -1 1 -2 -3 -2 -1
 up to|-2 -1 0 -3 1 -1 -1
-up with|1 0 -4 2 -3 -3 -3
+up with|1 0 -4 1 -3 -3 -3
 upper|-1 -2 -2 -2 1 -1 0
-upright|3 -1 -3 -1 -2 -2 -1
+upright|3 -1 -3 -1 -1 -2 -1
 upside|0 -3 -3 1 0 -2 -3
 upside down|0 -3 -3 1 0 -2 -3
 use|4 -2 -3 -3 -2 -4 -1
@@ -3830,7 +3837,7 @@ wait #|2 0 -5 0 -3 -3 -4
 walnuts|-4 -4 -1 -4 1 2 -6
 walnuts ,|-2 -2 0 -2 0 1 -1
 walnuts in|-3 -2 1 -2 -2 1 -3
-want|-1 -2 0 -3 -1 1 -1
+want|-1 -3 0 -3 -1 1 -1
 warm|0 0 0 -3 -2 -2 -1
 warm #|-1 0 1 -2 -3 -4 -5
 warm ,|1 1 0 -3 -2 -1 -1
@@ -3849,13 +3856,13 @@ water ,|-1 -4 1 2 -3 -4 -4
 water .|1 -2 1 -4 -2 -2 -5
 water ;|0 2 -3 1 -3 -1 -2
 water and|-1 0 1 -4 -5 -1 1
-water by|-1 0 1 -4 -3 -2 -2
+water by|-1 0 1 -4 -3 -3 -2
 water for|-2 1 -5 2 -4 -2 -3
 water if|3 -5 -4 2 -5 -2 -3
 water in|-2 -3 1 -4 -4 -4 1
 water is|2 -1 -3 0 -1 -1 -1
 water over|-2 5 -1 -6 -2 -3 -4
-water runs|1 1 -3 -2 -1 -2 -2
+water runs|1 1 -2 -2 -1 -2 -2
 water till|0 -2 -4 0 -1 1 -1
 water to|0 0 0 -2 -4 -1 -2
 water until|0 -4 -3 2 -2 0 -3
@@ -3878,11 +3885,12 @@ wet ,|0 1 -4 -2 -2 -2 -1
 wet .|3 -2 -3 -1 -1 -4 -2
 wet hands|2 0 -2 -1 -2 -2 -1
 what|2 -3 -4 -2 -3 -3 1
-when|-2 0 0 1 -2 -1 -2
-when cold|-1 1 1 -2 -1 -2 -1
+when|-2 0 1 1 -2 -1 -2
+when cold|-2 1 1 -2 -1 -2 -1
 when it|1 1 0 -2 -2 -2 -2
 when they|0 -3 -1 1 -2 -2 -1
 when you|-1 -2 -1 2 -2 0 0
+which|1 -1 1 -3 -2 -2 0
 while|-2 -2 -1 -4 2 0 -1
 while hot|-3 0 2 -4 -3 -1 -2
 while warm|0 -2 -2 -2 -2 1 -2
@@ -3891,15 +3899,15 @@ whisk|2 1 -2 -1 -3 -6 -4
 whisk ,|-2 2 -3 2 -3 -3 -2
 whisk .|3 -2 -4 0 -3 -3 -2
 whisk dressing|3 -1 -4 -1 -1 -2 0
-whisk dry|4 -3 -3 -3 -2 -3 -1
+whisk dry|4 -3 -4 -3 -2 -3 -1
 whisk everything|1 2 -3 -2 -3 -3 -2
 whisk flour|4 0 -5 -3 -2 -4 -1
 whisk in|0 -2 1 -1 -2 -4 -1
-whisk the|2 -1 -7 -1 -5 -1 -2
+whisk the|2 -1 -7 -1 -5 -2 -2
 whisk together|1 1 -3 -1 -1 -3 -1
 whisk wet|4 -3 -4 -3 -3 -3 -2
-whisking|1 -3 2 -5 -2 -3 -1
-whisking .|1 -3 2 -5 -2 -2 -1
+whisking|1 -3 2 -4 -2 -3 -1
+whisking .|1 -3 2 -5 -2 -3 -1
 white|3 -2 -1 -1 -3 -5 -2
 white sauce|0 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
@@ -3910,10 +3918,10 @@ wide pan|-2 -1 1 0 -1 -3 -1
 widest|-2 -2 2 -1 -2 -2 -1
 will|-2 -2 1 -2 -1 -3 -2
 wilt|-7 -4 7 -4 -3 -4 -4
-wilt .|-4 -2 4 -2 -3 -3 -2
+wilt .|-4 -2 4 -3 -3 -3 -2
 wilt the|-3 -3 3 -3 -1 -3 -3
-wilted|-1 0 1 -1 -3 -3 -4
-wilted ,|2 -3 2 -4 -2 -2 -2
+wilted|-2 0 1 -1 -3 -3 -4
+wilted ,|1 -3 2 -4 -2 -2 -2
 wilted .|-3 0 0 1 -2 -2 -3
 wine|-5 -6 1 3 -7 -8 -5
 wine ,|-5 -5 1 4 -5 -6 -5
@@ -3922,19 +3930,19 @@ wine and|1 -4 2 -4 -3 -3 -2
 wipe|-4 -2 4 -3 -3 -3 -2
 with|0 -4 -3 -2 0 3 0
 with #|-4 0 1 -4 0 -1 1
-with a|2 -2 -3 0 -3 0 -3
+with a|2 -3 -3 0 -3 0 -3
 with about|-1 -2 2 -3 -4 -3 -2
-with an|-3 -1 2 -1 -2 -1 -1
+with an|-3 -2 2 -1 -2 -1 -1
 with bread|1 -1 -1 -1 -1 -1 -1
 with cilantro|-1 -1 -4 -2 -3 2 -2
 with cold|0 -3 -1 1 -2 -3 -2
 with coriander|-1 -1 1 -2 -3 -4 -1
-with everything|-1 -2 -1 -2 -1 2 -1
+with everything|-1 -2 -2 -2 -1 2 -1
 with flour|1 0 -1 -2 -2 -3 -2
 with foil|0 -4 -2 -3 2 -2 -2
 with fresh|-1 -2 -2 1 -1 0 -1
 with garlic|1 -2 -2 1 -2 -1 -2
-with half|2 -3 -5 -1 0 -4 -4
+with half|2 -2 -5 -1 0 -4 -4
 with hot|-2 -1 2 -2 -3 -2 -1
 with lemon|3 -2 -4 1 -3 -4 -3
 with lid|-2 2 -3 -1 -5 -1 1
@@ -3944,18 +3952,18 @@ with oil|1 -3 0 -3 0 -4 -3
 with onion|2 -1 -4 -1 -1 0 -1
 with rice|-1 -2 2 -2 -2 -4 -2
 with salt|0 0 -5 0 0 -5 -3
-with soy|3 -1 -3 -2 -2 -3 -2
+with soy|3 -1 -4 -2 -3 -3 -2
 with sugar|1 -2 0 -1 -1 -3 -1
 with the|-1 -1 -3 -2 -1 2 0
-with their|-1 -2 -1 -1 -3 1 -2
+with their|-1 -3 0 -1 -3 1 -2
 with two|1 -3 -3 -2 0 0 -4
 with vinegar|0 0 -2 -1 -1 0 -1
 with water|-1 -4 3 -3 -1 -6 -2
 with wet|3 -1 -3 -2 -2 -3 -3
 within|2 -2 -4 -2 -4 -1 -2
 within #|2 -1 -4 -2 -4 -1 -2
-without|-4 -3 2 0 -5 0 -4
-without stirring|-4 0 1 0 -3 -2 -3
+without|-4 -2 2 0 -5 0 -4
+without stirring|-4 0 0 0 -3 -2 -3
 wks|3 -3 -4 -3 -3 -3 -3
 wok|-8 -3 8 -5 -4 -7 -5
 wooden|3 -2 -4 -1 -3 -3 -2
@@ -3972,18 +3980,19 @@ yeast|1 0 -1 -5 -2 -2 -4
 yeast ,|0 1 -2 -3 -1 0 -3
 yeast .|2 -2 -1 -3 -2 -4 -1
 yeast and|0 1 0 -2 -2 -2 -1
-yeast extract|1 -2 0 -1 -2 -2 -1
+yeast extract|1 -2 0 -2 -2 -2 -1
 yog|-2 -1 2 -2 -2 -2 -1
 yoghurt|0 0 -2 1 -3 0 -1
-yogurt|1 1 -2 -1 -2 -1 -1
-you|-1 -1 -3 -1 1 0 -5
+yogurt|1 1 -3 -1 -2 -1 -1
+you|-1 -1 -2 -1 1 0 -5
 you can|-2 -2 1 1 -2 -2 -1
+you have|-1 1 0 -1 -1 0 -1
 you like|-1 -1 -2 -1 -2 1 -1
-you want|-1 -2 0 -3 -1 1 -1
+you want|-1 -3 0 -3 -1 1 -1
 your|1 0 0 -4 -4 0 -4
 zest|2 1 -4 -2 -1 -3 -3
 zest ,|2 1 -3 -2 -1 -4 -1
-zest and|-1 -1 -2 -1 0 0 -1
+zest and|-1 -1 -1 -1 0 0 -1
 °|-2 -6 -3 -8 4 -3 1
 ° #|-3 -4 -3 -3 0 -2 1
 ° c|-1 -5 -2 -6 3 -2 0
