@@ -33,10 +33,9 @@ Serves 6
 400 g carrots, in coins
 2 tbsp rapeseed oil
 1/4 tsp nutmeg
-1.5 L water
 salt to taste
 Peel and cut swede and carrots.
-Boil swede and carrots in the water for 20 to 25 minutes.
+Boil swede and carrots in plenty of water for 20 to 25 minutes.
 Drain and mash with oil, nutmeg and salt.`,
   `Kohlrabi and apple salad
 Serves 6

@@ -31,7 +31,7 @@ function drainsAfter({ text }: MethodStep, cookedHere: boolean): boolean {
 
 /**
  * Whether the water that a method cooks in is poured off in the end: what was measured into the pot is then not in the dish. `from`: the step into which it goes, from 0.
- * @example isPouredOff(readMethod(['Simmer the farro 25 minutes.', 'Drain.'])) // => true
+ * @example isPouredOff([…'Simmer the farro 25 minutes.', …'Drain.']) // true
  */
 export function isPouredOff(steps: readonly MethodStep[], from = 0): boolean {
   const cooked = steps.findIndex((step, n) => n >= from && cooksInWater(step));

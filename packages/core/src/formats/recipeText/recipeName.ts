@@ -56,7 +56,7 @@ export function nameOf(title: string): string {
 }
 /** "Bean burritos. Sunday, 2 hrs, makes 12.": the name, and what is told of it in the same line. */
 const TOLD_BEHIND =
-  /^(?!.*\b(?:[Nn]o|[Nn]r|[Ss]t|[Dd]r|[Mm]rs?|[Vv]ol)\. )((?:[^.!?\d()]|\([^.()]*\)){4,70})[.!] (\p{Lu}.*)$/u;
+  /^(?!.*\b(?:[Nn]o|[Nn]r|[Ss]t|[Dd]r|[Mm]rs?|[Vv]ol|[Aa]pprox|[Cc]a)\. )((?:[^.!?\d()]|\([^.()]*\)){4,70}?)(?:[.!] | \/\/ )(\p{Lu}.*|\d.*)$/u;
 export function nameApart(title: string): readonly [name: string, told?: string] {
   const [, name, told] = TOLD_BEHIND.exec(title) ?? [];
   return name !== undefined && told !== undefined && !isOrder(name) ? [name, told] : [title];

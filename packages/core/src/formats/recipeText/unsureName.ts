@@ -13,7 +13,7 @@ const CUT_SHORT = /\b(?:w|approx|ca|no|nr|mrs?|dr|st|vol|min|incl|resp)\./gi;
 
 /**
  * Whether a line that stands where a name does may be none: a greeting, the head of a sheet, a sentence. It is shown, and asked.
- * @example isUnsureName("Cook's sheet 14", foods) // => true
+ * @example isUnsureName("Cook's sheet 14", foods) // true
  */
 export function isUnsureName(name: string, foods: FoodIndex): boolean {
   const bare = name.replace(/\([^)]*\)/g, ' ').trim();

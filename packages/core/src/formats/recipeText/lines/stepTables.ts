@@ -25,7 +25,7 @@ function nameBelow(raws: readonly string[]): number {
 
 /**
  * Rows of a table whose head says what is done and for how long, as steps of a method: a row's time and place behind its deed.
- * @example stepsOfTables(['Step | What | Min', '1 | Simmer | 20']) // ['', 'Method', '- Simmer, 20 min.', '']
+ * @example stepsOfTables(['Step | What | Min', '1 | Simmer | 20']) // ['Method', '- Simmer, 20 min.']
  */
 export function stepsOfTables(raws: readonly string[]): readonly string[] {
   let heads: readonly string[] = [];
