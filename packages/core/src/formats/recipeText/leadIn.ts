@@ -49,6 +49,8 @@ const COOLED_THEN =
 
 const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
 
+const IN_SLOW_COOKER = /\bslow cooker\b[^.]*\b(?:on|at) (?:low|high)\b|\bcook(?:ed)? (?:it )?on (?:low|high) for\b/i;
+
 export interface SaidLead {
   /** Undefined: it is begun ahead, and nobody says how long. */
   readonly hours?: { readonly least: number; readonly most: number };
@@ -87,6 +89,8 @@ const sentenceAt = (plain: string, at: number): string => {
  */
 export const leadIn = remembered((text: string): SaidLead | undefined => {
   const plain = plainSigns(text).replace(MAY_BE, '').replace(WAITS_WKS, '$1 weeks').replace(WAITS_MONTHS, inWeeks);
+  // What cooks for hours is no wait.
+  if (IN_SLOW_COOKER.test(plain)) return undefined;
   if (NO_SOAK.test(plain) || (!STANDS.test(plain) && !BEFORE.test(plain))) return undefined;
   const found = DAYS.exec(plain);
   const days =

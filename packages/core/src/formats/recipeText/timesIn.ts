@@ -213,7 +213,8 @@ export const batchesIn = (plain: string): number | undefined =>
     ? readNumber(/\bin (\w+) (?:batches|lots|goes|rounds)\b/i.exec(plain)?.[1] ?? '')?.value.valueOf()
     : undefined;
 
-const SIDES = /\b(?:each|per|a|on both|both) sides?\b/i;
+/** "4 as a side" is a dish, and nothing that is turned. */
+const SIDES = /(?<!\bas )\b(?:each|per|a|on both|both) sides?\b(?! dish| salad| plate)/i;
 /** "Spray both sides, bake 8 minutes": what is brushed on both sides is not turned. */
 const COATED = /\b(?:spray|brush|oil|season|salt|rub|coat|score|dust|prick)\w*\b[^.;,]*\bboth sides\b/gi;
 
