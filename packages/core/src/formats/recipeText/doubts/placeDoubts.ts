@@ -120,6 +120,7 @@ export const placeDoubts: Rule = ({ step, plain, settled, before }) => {
     (step.timed &&
       !step.station &&
       step.attention.needs !== 'hands' &&
+      !/\bby hand\b/i.test(plain) &&
       !STANDS.test(settled || step.afterwards || SAID_SO.test(plain) ? plain : upToItsTime(plain)))
   )
     return whereDoubt(step, before);

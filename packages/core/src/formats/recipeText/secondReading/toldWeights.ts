@@ -2,7 +2,7 @@
 export const TOLD_WEIGHTS = `
 #|-3 3
 # (|-2 2
-# ,|-3 3
+# ,|-2 2
 # as|-4 4
 # balls|3 -3
 # big|1 -1
@@ -36,15 +36,16 @@ export const TOLD_WEIGHTS = `
 # mm|5 -5
 # mo|-1 1
 # months|-1 1
-# more|2 -2
+# more|1 -1
 # onions|3 -3
 # patties|5 -5
-# people|-4 4
+# people|-5 5
 # portions|-1 1
+# s|-1 1
 # sec|5 -5
 # seconds|4 -4
 # servings|-5 5
-# slices|3 -3
+# slices|4 -4
 # small|-2 2
 # squares|-2 2
 # tablespoon|1 -1
@@ -67,11 +68,11 @@ export const TOLD_WEIGHTS = `
 ( it|3 -3
 ( not|3 -3
 ( or|3 -3
-, a|1 -1
+, a|2 -2
 , about|1 -1
 , adding|3 -3
 , all|1 -1
-, at|2 -2
+, at|1 -1
 , back|1 -1
 , bake|2 -2
 , baking|1 -1
@@ -83,12 +84,13 @@ export const TOLD_WEIGHTS = `
 , boil|3 -3
 , box|5 -5
 , bring|3 -3
+, broccoli|1 -1
 , broth|1 -1
 , brush|4 -4
-, bubble|3 -3
+, bubble|2 -2
 , cabbage|1 -1
 , carrot|3 -3
-, carrots|3 -3
+, carrots|2 -2
 , check|2 -2
 , chickpeas|1 -1
 , chill|4 -4
@@ -103,7 +105,7 @@ export const TOLD_WEIGHTS = `
 , cold|-2 2
 , combine|1 -1
 , cook|3 -3
-, core|2 -2
+, core|1 -1
 , coriander|2 -2
 , cover|5 -5
 , covered|4 -4
@@ -111,7 +113,7 @@ export const TOLD_WEIGHTS = `
 , cumin|2 -2
 , curry|1 -1
 , cut|4 -4
-, dice|2 -2
+, dice|1 -1
 , dill|3 -3
 , discard|2 -2
 , divide|1 -1
@@ -127,13 +129,14 @@ export const TOLD_WEIGHTS = `
 , fold|3 -3
 , for|-1 1
 , freeze|5 -5
+, freezer|-3 3
 , freezes|1 -1
 , fridge|4 -4
 , fry|3 -3
 , garlic|3 -3
 , gas|1 -1
 , ginger|3 -3
-, half|4 -4
+, half|3 -3
 , heat|1 -1
 , herbs|1 -1
 , high|4 -4
@@ -175,12 +178,11 @@ export const TOLD_WEIGHTS = `
 , nutmeg|3 -3
 , nuts|3 -3
 , off|1 -1
-, oil|-1 1
 , one|1 -1
 , onions|2 -2
 , or|-1 1
 , oregano|1 -1
-, out|2 -2
+, out|3 -3
 , oven|-3 3
 , pack|3 -3
 , paprika|1 -1
@@ -201,7 +203,7 @@ export const TOLD_WEIGHTS = `
 , put|3 -3
 , quarter|2 -2
 , reduce|-1 1
-, remaining|1 -1
+, remaining|2 -2
 , reserving|2 -2
 , rest|2 -2
 , rice|1 -1
@@ -221,8 +223,8 @@ export const TOLD_WEIGHTS = `
 , seasoning|1 -1
 , seeds|3 -3
 , sesame|2 -2
-, set|1 -1
-, shake|4 -4
+, set|2 -2
+, shake|3 -3
 , shaking|3 -3
 , shape|1 -1
 , simmer|3 -3
@@ -250,17 +252,17 @@ export const TOLD_WEIGHTS = `
 , swapping|2 -2
 , sweat|1 -1
 , syrup|2 -2
-, take|-2 2
+, take|-1 1
 , the|-1 1
 , then|-1 1
-, they|4 -4
+, they|3 -3
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
 , toast|2 -2
 , tofu|1 -1
 , tomatoes|2 -2
-, top|2 -2
+, top|3 -3
 , toss|2 -2
 , tossing|3 -3
 , turmeric|1 -1
@@ -271,7 +273,7 @@ export const TOLD_WEIGHTS = `
 , until|4 -4
 , vanilla|2 -2
 , veg|2 -2
-, vinegar|2 -2
+, vinegar|1 -1
 , walnuts|2 -2
 , warm|2 -2
 , water|1 -1
@@ -300,12 +302,13 @@ export const TOLD_WEIGHTS = `
 ; stir|1 -1
 ; toss|1 -1
 ; when|1 -1
-^ #|-4 4
+^ #|-5 5
 ^ (|-7 7
 ^ a|-2 2
 ^ active|-4 4
 ^ add|12 -12
 ^ all|3 -3
+^ arrange|3 -3
 ^ bake|3 -3
 ^ barley|1 -1
 ^ basil|3 -3
@@ -325,18 +328,19 @@ export const TOLD_WEIGHTS = `
 ^ cabbage|3 -3
 ^ check|4 -4
 ^ chickpeas|2 -2
-^ chill|12 -12
+^ chill|13 -13
 ^ chop|5 -5
 ^ close|5 -5
 ^ coconut|-1 1
 ^ combine|6 -6
 ^ cook|-3 3
-^ cooking|-4 4
+^ cooking|-5 5
 ^ cool|10 -10
 ^ core|5 -5
 ^ cover|3 -3
 ^ cream|4 -4
 ^ crumble|3 -3
+^ crumbs|2 -2
 ^ cube|4 -4
 ^ curry|4 -4
 ^ cut|8 -8
@@ -349,11 +353,12 @@ export const TOLD_WEIGHTS = `
 ^ divide|6 -6
 ^ do|1 -1
 ^ does|-5 5
+^ don|1 -1
 ^ drain|9 -9
 ^ dress|5 -5
 ^ dressing|4 -4
 ^ drizzle|4 -4
-^ dry|4 -4
+^ dry|3 -3
 ^ enough|-3 3
 ^ evening|3 -3
 ^ everything|4 -4
@@ -404,7 +409,7 @@ export const TOLD_WEIGHTS = `
 ^ leave|8 -8
 ^ lemon|4 -4
 ^ lentils|2 -2
-^ let|7 -7
+^ let|6 -6
 ^ lid|6 -6
 ^ lift|3 -3
 ^ lime|4 -4
@@ -421,7 +426,7 @@ export const TOLD_WEIGHTS = `
 ^ mix|9 -9
 ^ morning|4 -4
 ^ mustard|4 -4
-^ natural|3 -3
+^ natural|4 -4
 ^ next|4 -4
 ^ night|1 -1
 ^ notes|-7 7
@@ -437,9 +442,9 @@ export const TOLD_WEIGHTS = `
 ^ oven|7 -7
 ^ pack|5 -5
 ^ parsley|5 -5
-^ paste|3 -3
+^ paste|4 -4
 ^ peas|2 -2
-^ peel|4 -4
+^ peel|5 -5
 ^ pepper|4 -4
 ^ pile|3 -3
 ^ place|3 -3
@@ -458,7 +463,7 @@ export const TOLD_WEIGHTS = `
 ^ puree|5 -5
 ^ purée|4 -4
 ^ put|4 -4
-^ quarter|2 -2
+^ quarter|1 -1
 ^ ready|-3 3
 ^ reduce|4 -4
 ^ refrigerate|1 -1
@@ -483,7 +488,7 @@ export const TOLD_WEIGHTS = `
 ^ season|8 -8
 ^ serve|3 -3
 ^ serves|-9 9
-^ set|7 -7
+^ set|6 -6
 ^ shake|6 -6
 ^ shape|5 -5
 ^ shred|6 -6
@@ -492,7 +497,7 @@ export const TOLD_WEIGHTS = `
 ^ slice|10 -10
 ^ slide|2 -2
 ^ soak|3 -3
-^ soften|4 -4
+^ soften|5 -5
 ^ spices|4 -4
 ^ spinach|4 -4
 ^ spoon|3 -3
@@ -506,7 +511,7 @@ export const TOLD_WEIGHTS = `
 ^ stick|3 -3
 ^ stir|10 -10
 ^ stock|6 -6
-^ store|-4 4
+^ store|-1 1
 ^ strain|6 -6
 ^ sweat|4 -4
 ^ take|5 -5
@@ -550,7 +555,7 @@ export const TOLD_WEIGHTS = `
 ^ you|-1 1
 ^ zest|4 -4
 a|-2 2
-a #|2 -2
+a #|1 -1
 a baking|3 -3
 a bay|1 -1
 a big|1 -1
@@ -559,7 +564,7 @@ a boil|2 -2
 a bowl|3 -3
 a clean|3 -3
 a cloth|3 -3
-a coarse|2 -2
+a coarse|1 -1
 a colander|2 -2
 a couple|1 -1
 a cup|4 -4
@@ -575,12 +580,11 @@ a fork|2 -2
 a frying|2 -2
 a further|4 -4
 a good|2 -2
-a greased|2 -2
+a greased|3 -3
 a half|3 -3
 a heavy|2 -2
 a high|2 -2
 a hot|3 -3
-a jar|-1 1
 a kilo|2 -2
 a ladleful|3 -3
 a large|3 -3
@@ -599,7 +603,7 @@ a paste|2 -2
 a pinch|2 -2
 a plate|5 -5
 a pot|-3 3
-a quarter|2 -2
+a quarter|1 -1
 a rack|3 -3
 a rimmed|1 -1
 a rolling|2 -2
@@ -620,8 +624,8 @@ a tablespoon|1 -1
 a tea|3 -3
 a teaspoon|1 -1
 a thick|1 -1
-a third|2 -2
-a time|4 -4
+a third|3 -3
+a time|3 -3
 a tin|-3 3
 a toothpick|1 -1
 a towel|3 -3
@@ -633,20 +637,21 @@ a wok|2 -2
 a wooden|1 -1
 about|-1 1
 about #|-1 1
-about a|3 -3
+about a|2 -2
 about half|2 -2
 above|-4 4
 absorbed|2 -2
+absorbed .|1 -1
 abt|1 -1
 according|3 -3
-active|-5 5
+active|-4 4
 active #|-4 4
 add|4 -4
 add #|5 -5
 add a|-1 1
 add all|2 -2
 add barley|2 -2
-add beans|1 -1
+add beans|2 -2
 add chickpeas|3 -3
 add cumin|2 -2
 add everything|2 -2
@@ -712,7 +717,7 @@ and basil|1 -1
 and bay|1 -1
 and beans|2 -2
 and blend|1 -1
-and boil|2 -2
+and boil|1 -1
 and bring|1 -1
 and broth|1 -1
 and bubbling|1 -1
@@ -743,7 +748,7 @@ and ginger|1 -1
 and golden|2 -2
 and grill|1 -1
 and into|1 -1
-and juice|3 -3
+and juice|2 -2
 and knead|3 -3
 and leave|5 -5
 and lemon|1 -1
@@ -761,10 +766,10 @@ and oregano|1 -1
 and paprika|2 -2
 and parsley|1 -1
 and pat|1 -1
-and pepper|1 -1
-and peppers|3 -3
+and pepper|3 -3
+and peppers|2 -2
 and plenty|1 -1
-and potatoes|2 -2
+and potatoes|1 -1
 and pour|1 -1
 and purée|1 -1
 and rest|3 -3
@@ -776,7 +781,7 @@ and rosemary|1 -1
 and sage|1 -1
 and salt|1 -1
 and scatter|2 -2
-and season|1 -1
+and season|2 -2
 and seeds|2 -2
 and serve|4 -4
 and sesame|1 -1
@@ -796,9 +801,10 @@ and sugar|1 -1
 and the|6 -6
 and then|3 -3
 and thyme|2 -2
+and tomato|1 -1
 and tomatoes|2 -2
 and top|2 -2
-and toss|3 -3
+and toss|2 -2
 and transfer|3 -3
 and turmeric|1 -1
 and vinegar|3 -3
@@ -827,7 +833,7 @@ as a|-3 3
 as it|3 -3
 as they|4 -4
 as you|4 -4
-aside|6 -6
+aside|5 -5
 aside .|5 -5
 asked|-3 3
 assemble|3 -3
@@ -856,7 +862,7 @@ back to|2 -2
 bag|-1 1
 bag .|-1 1
 bags|1 -1
-bake at|7 -7
+bake at|8 -8
 bake for|5 -5
 bake from|-5 5
 bake in|2 -2
@@ -867,7 +873,7 @@ baking powder|2 -2
 baking sheet|2 -2
 baking tray|1 -1
 ball|1 -1
-balls|4 -4
+balls|3 -3
 balls ,|2 -2
 balls .|2 -2
 balsamic|3 -3
@@ -898,6 +904,7 @@ beans #|3 -3
 beans ,|3 -3
 beans .|6 -6
 beans and|2 -2
+beans hard|1 -1
 beans in|1 -1
 beans overnight|4 -4
 beans with|2 -2
@@ -908,13 +915,13 @@ beets|3 -3
 before|2 -2
 before ,|4 -4
 before .|-2 2
-before cutting|4 -4
+before cutting|3 -3
 before eating|2 -2
 before serving|4 -4
 before slicing|2 -2
 before you|3 -3
 below|-2 2
-berries|3 -3
+berries|4 -4
 best|3 -3
 better|-1 1
 better the|-4 4
@@ -937,14 +944,14 @@ black|4 -4
 black beans|3 -3
 black salt|2 -2
 blanch|4 -4
-blanch the|2 -2
+blanch the|1 -1
 blend|5 -5
 blend #|5 -5
 blend .|6 -6
-blend a|2 -2
+blend a|1 -1
 blend all|1 -1
 blend everything|2 -2
-blend half|5 -5
+blend half|4 -4
 blend smooth|2 -2
 blend the|2 -2
 blend until|1 -1
@@ -958,7 +965,7 @@ block|2 -2
 blocks|3 -3
 blue|-2 2
 board|2 -2
-boil|9 -9
+boil|10 -10
 boil #|5 -5
 boil ,|2 -2
 boil .|3 -3
@@ -975,7 +982,7 @@ boil up|2 -2
 boil with|1 -1
 boiled|2 -2
 boiled water|2 -2
-boiling|6 -6
+boiling|5 -5
 boiling ,|1 -1
 boiling salted|1 -1
 boiling water|4 -4
@@ -1013,7 +1020,7 @@ bring the|3 -3
 bring to|4 -4
 bring together|1 -1
 bring up|3 -3
-broccoli|3 -3
+broccoli|4 -4
 broil|1 -1
 broth|4 -4
 broth ,|1 -1
@@ -1028,9 +1035,9 @@ browning|2 -2
 brush|6 -6
 brush the|1 -1
 brush w|2 -2
-brush with|5 -5
+brush with|4 -4
 bubble|5 -5
-bubble #|2 -2
+bubble #|3 -3
 bubble for|3 -3
 bubbling|3 -3
 bubbling .|3 -3
@@ -1041,6 +1048,7 @@ bulgur ,|2 -2
 bunch|3 -3
 bunch of|1 -1
 buns|2 -2
+buns .|2 -2
 burns|1 -1
 but|1 -1
 but not|2 -2
@@ -1049,7 +1057,7 @@ butter|5 -5
 butter ,|2 -2
 butter .|2 -2
 butter in|2 -2
-butter with|1 -1
+butter with|2 -2
 by #|3 -3
 by half|3 -3
 by hand|2 -2
@@ -1070,6 +1078,7 @@ cabbage and|1 -1
 cake|2 -2
 calories|-3 3
 can|1 -1
+can be|-1 1
 cancel|4 -4
 cancel .|4 -4
 cannellini|2 -2
@@ -1094,11 +1103,11 @@ casserole|4 -4
 casserole ,|1 -1
 cast|1 -1
 cast iron|1 -1
-catch|2 -2
+catch|1 -1
 catch .|1 -1
 catches|2 -2
 cauli|3 -3
-cauliflower|1 -1
+cauliflower|3 -3
 cauliflower ,|1 -1
 cavolo|1 -1
 cayenne|2 -2
@@ -1117,20 +1126,23 @@ chestnuts|4 -4
 chestnuts ,|2 -2
 chia|1 -1
 chickpeas|6 -6
-chickpeas #|2 -2
+chickpeas #|3 -3
 chickpeas ,|2 -2
 chickpeas .|1 -1
 chickpeas and|3 -3
-chickpeas in|3 -3
+chickpeas in|4 -4
 chickpeas with|3 -3
 chiles|2 -2
 chili|1 -1
+chili powder|1 -1
 chill|2 -2
+chill #|1 -1
 chill for|5 -5
 chill to|-2 2
 chilled|-1 1
 chilli|5 -5
 chilli #|3 -3
+chilli ,|2 -2
 chilli .|1 -1
 chilli and|2 -2
 chilli flakes|2 -2
@@ -1155,7 +1167,8 @@ chuck|3 -3
 chunks|3 -3
 chunks ,|2 -2
 chunks .|3 -3
-chunky|1 -1
+chunky|2 -2
+chunky .|2 -2
 chutney|3 -3
 cider|2 -2
 cilantro|4 -4
@@ -1170,7 +1183,8 @@ clear|4 -4
 clear .|3 -3
 cling|2 -2
 close|6 -6
-close ,|1 -1
+close ,|2 -2
+close .|4 -4
 closed|1 -1
 cloth|7 -7
 cloth ,|3 -3
@@ -1184,9 +1198,9 @@ cm .|3 -3
 cm cubes|1 -1
 cm dish|2 -2
 cm pieces|1 -1
-cm square|2 -2
+cm square|1 -1
 cm thick|1 -1
-cm tin|4 -4
+cm tin|3 -3
 coarse|3 -3
 coarsely|4 -4
 coat|4 -4
@@ -1213,6 +1227,7 @@ combine ,|3 -3
 combine .|1 -1
 combine all|3 -3
 combine everything|1 -1
+combine the|2 -2
 combine with|2 -2
 combined|1 -1
 come|3 -3
@@ -1223,7 +1238,7 @@ completely|2 -2
 completely ,|1 -1
 completely before|2 -2
 completely on|2 -2
-container|-1 1
+container|-2 2
 cook|-1 1
 cook #|-8 8
 cook ,|3 -3
@@ -1232,7 +1247,7 @@ cook for|6 -6
 cook gently|1 -1
 cook in|4 -4
 cook on|4 -4
-cook onion|4 -4
+cook onion|5 -5
 cook over|2 -2
 cook the|6 -6
 cook till|4 -4
@@ -1240,10 +1255,11 @@ cook time|-4 4
 cook uncovered|1 -1
 cook until|1 -1
 cooked|-5 5
+cooker|1 -1
 cooker .|2 -2
 cooker with|2 -2
 cooking|-4 4
-cooking #|-4 4
+cooking #|-5 5
 cooking time|-1 1
 cooking water|1 -1
 cooks|-3 3
@@ -1256,7 +1272,7 @@ cool for|5 -5
 cool in|5 -5
 cool on|6 -6
 cool quickly|3 -3
-cool to|3 -3
+cool to|4 -4
 cools|4 -4
 core|6 -6
 core #|4 -4
@@ -1265,7 +1281,8 @@ coriander|5 -5
 coriander ,|2 -2
 coriander .|5 -5
 coriander and|2 -2
-corn|3 -3
+corn|4 -4
+corn and|1 -1
 cornflour|3 -3
 cornstarch|1 -1
 counter|3 -3
@@ -1278,7 +1295,7 @@ courgettes and|1 -1
 course|-2 2
 couscous|2 -2
 cover|3 -3
-cover ,|5 -5
+cover ,|6 -6
 cover .|6 -6
 cover and|-1 1
 cover by|2 -2
@@ -1317,7 +1334,7 @@ cube the|2 -2
 cubes|1 -1
 cubes ,|1 -1
 cubes .|4 -4
-cucumber|2 -2
+cucumber|3 -3
 cucumber ,|1 -1
 cucumbers|1 -1
 cumin|3 -3
@@ -1342,8 +1359,8 @@ cut in|4 -4
 cut into|3 -3
 cut side|3 -3
 cut the|3 -3
-cutting|4 -4
-cutting .|4 -4
+cutting|3 -3
+cutting .|3 -3
 d|-3 3
 d .|1 -1
 daikon|2 -2
@@ -1356,11 +1373,10 @@ date|3 -3
 dates|3 -3
 day #|-1 1
 day .|1 -1
-day before|2 -2
+day before|3 -3
 day drain|3 -3
 days|-4 4
 days ,|3 -3
-days .|-1 1
 days fridge|-2 2
 days in|-5 5
 days or|1 -1
@@ -1372,9 +1388,9 @@ deglaze|4 -4
 degrees|4 -4
 dente|2 -2
 depending|2 -2
-deseed|1 -1
-dice|5 -5
-dice the|2 -2
+deseed|2 -2
+dice|6 -6
+dice the|3 -3
 diced|3 -3
 dill|3 -3
 dill ,|1 -1
@@ -1410,12 +1426,12 @@ doubled .|4 -4
 dough|1 -1
 dough #|3 -3
 dough .|3 -3
-down|3 -3
-down #|3 -3
+down|2 -2
+down #|2 -2
 down ,|2 -2
 down .|4 -4
 down and|1 -1
-down on|2 -2
+down on|3 -3
 down to|1 -1
 down with|-1 1
 drain|11 -11
@@ -1457,7 +1473,7 @@ each ,|1 -1
 each .|1 -1
 each in|3 -3
 each of|1 -1
-each side|4 -4
+each side|5 -5
 easy|-5 5
 eat|-1 1
 eating|3 -3
@@ -1469,7 +1485,8 @@ eggplants|3 -3
 eight|2 -2
 el|1 -1
 else|2 -2
-else .|2 -2
+else .|1 -1
+else in|1 -1
 end|4 -4
 end ,|1 -1
 end .|4 -4
@@ -1486,9 +1503,10 @@ every #|2 -2
 everything|8 -8
 everything ,|1 -1
 everything .|4 -4
-everything but|3 -3
+everything but|2 -2
 everything else|2 -2
 everything except|2 -2
+everything for|3 -3
 everything in|3 -3
 everything through|2 -2
 everything together|2 -2
@@ -1512,7 +1530,7 @@ fan for|3 -3
 fan gas|3 -3
 farro|1 -1
 fast|2 -2
-feeds|-7 7
+feeds|-6 6
 feeds #|-5 5
 fennel|5 -5
 few|3 -3
@@ -1563,6 +1581,7 @@ flesh|2 -2
 flip|-2 2
 flipping|2 -2
 florets|2 -2
+florets ,|2 -2
 flour|1 -1
 flour ,|4 -4
 flour and|3 -3
@@ -1573,8 +1592,8 @@ fluff .|5 -5
 foam|3 -3
 foil|3 -3
 foil ,|1 -1
-foil .|5 -5
-foil and|3 -3
+foil .|4 -4
+foil and|2 -2
 fold|6 -6
 fold ,|3 -3
 fold .|3 -3
@@ -1590,6 +1609,7 @@ for an|1 -1
 for another|3 -3
 for at|2 -2
 for five|4 -4
+for half|-1 1
 for ten|2 -2
 for the|-3 3
 for up|-2 2
@@ -1615,8 +1635,8 @@ freezes|-6 6
 freezes .|-4 4
 freezes for|1 -1
 freezes well|-3 3
-fresh|3 -3
-fresh water|3 -3
+fresh|4 -4
+fresh water|4 -4
 friday|-1 1
 fridge|-1 1
 fridge #|-1 1
@@ -1630,7 +1650,7 @@ from heat|2 -2
 from my|-3 3
 from the|-4 4
 from time|2 -2
-fronds|2 -2
+fronds|1 -1
 frozen|-4 4
 frozen #|-3 3
 frozen .|-2 2
@@ -1682,7 +1702,7 @@ gas mark|2 -2
 generously|2 -2
 gentle|3 -3
 gently #|3 -3
-gently ,|3 -3
+gently ,|2 -2
 gently for|3 -3
 gently fry|4 -4
 gently in|2 -2
@@ -1741,10 +1761,10 @@ h ,|1 -1
 h .|6 -6
 half|3 -3
 half ,|2 -2
-half .|5 -5
+half .|6 -6
 half a|-2 2
 half an|1 -1
-half covered|5 -5
+half covered|3 -3
 half of|4 -4
 half on|2 -2
 half the|2 -2
@@ -1763,11 +1783,11 @@ handle|3 -3
 hands|-4 4
 hands ,|2 -2
 hands on|-5 5
-hard|5 -5
+hard|6 -6
 hard #|2 -2
 hard for|3 -3
 hard in|2 -2
-hard into|2 -2
+hard into|1 -1
 harissa|2 -2
 has|1 -1
 has gone|1 -1
@@ -1786,6 +1806,7 @@ heat half|1 -1
 heat oil|2 -2
 heat oven|5 -5
 heat the|2 -2
+heat through|3 -3
 heat to|1 -1
 heavy|4 -4
 heavy pan|2 -2
@@ -1797,7 +1818,7 @@ here s|-4 4
 hey|-3 3
 hi|-5 5
 high|2 -2
-high #|4 -4
+high #|5 -5
 high ,|3 -3
 high .|3 -3
 high heat|4 -4
@@ -1812,7 +1833,7 @@ hot .|5 -5
 hot into|3 -3
 hot oil|1 -1
 hot pan|2 -2
-hot sauce|4 -4
+hot sauce|5 -5
 hour #|-3 3
 hour .|2 -2
 hour and|-2 2
@@ -1844,20 +1865,22 @@ in|4 -4
 in ,|8 -8
 in .|8 -8
 in ;|1 -1
+in a|1 -1
 in all|2 -2
 in an|-1 1
 in big|2 -2
 in boiling|2 -2
+in chunks|2 -2
 in cold|4 -4
 in everything|2 -2
 in flour|2 -2
 in foil|3 -3
-in for|5 -5
+in for|6 -6
 in fresh|3 -3
 in fridge|1 -1
 in half|-2 2
 in hot|3 -3
-in it|3 -3
+in it|2 -2
 in its|1 -1
 in just|2 -2
 in lots|1 -1
@@ -1867,6 +1890,7 @@ in pan|5 -5
 in plenty|3 -3
 in salt|2 -2
 in salted|3 -3
+in sesame|3 -3
 in spinach|2 -2
 in spots|1 -1
 in their|-2 2
@@ -1890,7 +1914,7 @@ into dry|2 -2
 into flour|1 -1
 into the|5 -5
 iron|1 -1
-is|-2 2
+is|-3 3
 ish|2 -2
 it|5 -5
 it ,|2 -2
@@ -1926,7 +1950,7 @@ jaggery|3 -3
 jalapeños|2 -2
 jammy|1 -1
 jar ,|-1 1
-jar .|1 -1
+jar .|2 -2
 jars|1 -1
 jars ,|2 -2
 jars of|1 -1
@@ -1936,13 +1960,14 @@ juice ,|2 -2
 juice .|2 -2
 juice and|3 -3
 juice of|2 -2
-juice to|1 -1
-juices|2 -2
+juice to|2 -2
+juices|3 -3
 just|-1 1
 just before|2 -2
 just tender|1 -1
 kala|1 -1
-kale|4 -4
+kala namak|1 -1
+kale|5 -5
 kale and|2 -2
 kcal|-4 4
 keep|-1 1
@@ -1959,7 +1984,7 @@ keeps for|1 -1
 kernels|3 -3
 kg|1 -1
 kg #|-3 3
-kg .|2 -2
+kg .|3 -3
 kg cooked|-2 2
 kidney|4 -4
 kilo|2 -2
@@ -2009,6 +2034,7 @@ leave for|3 -3
 leave in|3 -3
 leave it|3 -3
 leave on|3 -3
+leave overnight|1 -1
 leave to|3 -3
 leaves|6 -6
 leaves ,|2 -2
@@ -2043,11 +2069,13 @@ lentils and|1 -1
 lentils have|1 -1
 lentils in|3 -3
 let|4 -4
-let cool|4 -4
+let cool|3 -3
 let it|4 -4
+let rise|3 -3
 let sit|3 -3
 let stand|2 -2
 let the|5 -5
+let them|1 -1
 level|-2 2
 lid|8 -8
 lid ,|3 -3
@@ -2077,7 +2105,7 @@ lined #|3 -3
 liquid|-1 1
 liquid ,|1 -1
 liquid .|-2 2
-liquor|4 -4
+liquor|3 -3
 liquor .|3 -3
 litre|-1 1
 litre dish|3 -3
@@ -2089,7 +2117,7 @@ little .|5 -5
 little oil|3 -3
 ll|3 -3
 loaf|1 -1
-loaf tin|4 -4
+loaf tin|3 -3
 lock|4 -4
 lock lid|3 -3
 log|2 -2
@@ -2102,18 +2130,18 @@ looks like|1 -1
 loose|2 -2
 loosen|-1 1
 loosen with|-2 2
-loosening|2 -2
+loosening|1 -1
 lot|3 -3
 lots|4 -4
 lots of|2 -2
 love|-3 3
 low|-1 1
 low #|-1 1
-low ,|2 -2
+low ,|3 -3
 low .|4 -4
 low flame|1 -1
 low for|1 -1
-low heat|3 -3
+low heat|4 -4
 low oven|3 -3
 lower|4 -4
 lower the|2 -2
@@ -2141,7 +2169,7 @@ maple syrup|1 -1
 marg|4 -4
 margarine|5 -5
 margarine ,|3 -3
-marge|3 -3
+marge|4 -4
 marinate|4 -4
 mark|3 -3
 mark #|2 -2
@@ -2150,14 +2178,14 @@ masala ,|1 -1
 mash|4 -4
 mash ,|1 -1
 mash .|5 -5
-mash a|5 -5
+mash a|6 -6
 mash and|2 -2
 mash roughly|3 -3
 mash the|2 -2
-mash with|4 -4
+mash with|5 -5
 mashing|1 -1
 massage|2 -2
-massage with|2 -2
+massage with|1 -1
 max|-2 2
 max #|-3 3
 maybe|-1 1
@@ -2174,7 +2202,7 @@ medium heat|1 -1
 medium high|1 -1
 medium low|1 -1
 melt|4 -4
-melt butter|1 -1
+melt butter|2 -2
 melt margarine|3 -3
 melt the|1 -1
 melted|2 -2
@@ -2193,9 +2221,11 @@ min ;|1 -1
 min a|2 -2
 min at|-2 2
 min before|1 -1
+min cook|-2 2
+min each|3 -3
 min high|3 -3
 min in|-1 1
-min lid|1 -1
+min lid|2 -2
 min more|5 -5
 min on|3 -3
 min or|3 -3
@@ -2226,19 +2256,20 @@ mint .|3 -3
 minute|4 -4
 minute .|4 -4
 minute more|1 -1
+minutes (|-1 1
 minutes ,|2 -2
-minutes .|4 -4
+minutes .|5 -5
 minutes ;|4 -4
-minutes and|-2 2
+minutes and|-1 1
 minutes at|1 -1
 minutes before|4 -4
 minutes each|2 -2
 minutes longer|2 -2
-minutes more|3 -3
+minutes more|4 -4
 minutes on|4 -4
 minutes or|3 -3
 minutes till|1 -1
-minutes to|2 -2
+minutes to|3 -3
 minutes until|5 -5
 minutes with|3 -3
 mirin|1 -1
@@ -2248,7 +2279,7 @@ mix|10 -10
 mix #|4 -4
 mix ,|2 -2
 mix .|3 -3
-mix all|4 -4
+mix all|5 -5
 mix dry|3 -3
 mix everything|2 -2
 mix flax|1 -1
@@ -2264,10 +2295,10 @@ mixture|2 -2
 ml ,|4 -4
 ml .|3 -3
 ml boiling|1 -1
-ml jar|-1 1
+ml jar|-2 2
 ml oat|4 -4
 ml of|5 -5
-ml oil|1 -1
+ml oil|3 -3
 ml olive|2 -2
 ml tubs|-1 1
 ml water|-1 1
@@ -2276,7 +2307,6 @@ mm .|3 -3
 mo|-1 1
 mode|2 -2
 molasses|1 -1
-months|-1 1
 months in|2 -2
 more|8 -8
 more ,|1 -1
@@ -2358,8 +2388,7 @@ oats and|1 -1
 occasionally|2 -2
 occasionally .|1 -1
 of|-1 1
-of a|2 -2
-of an|3 -3
+of an|2 -2
 of boiling|1 -1
 of celery|1 -1
 of cold|1 -1
@@ -2372,14 +2401,14 @@ of stock|4 -4
 of sugar|1 -1
 of their|2 -2
 off|8 -8
-off ,|3 -3
+off ,|2 -2
 off .|3 -3
 off and|1 -1
 off heat|3 -3
 off the|5 -5
 often|5 -5
 often ,|2 -2
-often .|3 -3
+often .|4 -4
 often towards|1 -1
 oil|5 -5
 oil #|4 -4
@@ -2399,7 +2428,7 @@ oil till|1 -1
 oil to|1 -1
 oil until|1 -1
 oil with|1 -1
-oiled|3 -3
+oiled|4 -4
 oiled #|3 -3
 ok|1 -1
 ok .|-1 1
@@ -2417,7 +2446,7 @@ on high|-1 1
 on kitchen|2 -2
 on medium|2 -2
 on paper|2 -2
-on the|1 -1
+on the|2 -2
 on time|-2 2
 on top|6 -6
 on trays|2 -2
@@ -2431,7 +2460,7 @@ onion #|4 -4
 onion (|2 -2
 onion ,|3 -3
 onion .|4 -4
-onion and|4 -4
+onion and|5 -5
 onion for|4 -4
 onion in|4 -4
 onion pepper|1 -1
@@ -2441,6 +2470,7 @@ onions ,|4 -4
 onions .|-1 1
 onions and|1 -1
 onions in|4 -4
+onions with|1 -1
 only|-2 2
 onto|5 -5
 onto a|3 -3
@@ -2491,9 +2521,9 @@ over low|2 -2
 over medium|3 -3
 over rice|2 -2
 over the|3 -3
-overmix|4 -4
+overmix|5 -5
 overnight|-1 1
-overnight ,|-2 2
+overnight ,|-1 1
 overnight .|1 -1
 overnight in|-1 1
 own|2 -2
@@ -2510,12 +2540,13 @@ pan|3 -3
 pan #|1 -1
 pan ,|3 -3
 pan .|5 -5
-pan and|2 -2
+pan and|1 -1
 pan for|1 -1
 pan of|2 -2
 pan until|1 -1
 pan with|3 -3
 pandan|4 -4
+panko|3 -3
 pans|5 -5
 paper|5 -5
 paper .|4 -4
@@ -2530,6 +2561,7 @@ parsley ,|2 -2
 parsley .|5 -5
 parsley and|2 -2
 parsnips|2 -2
+part|-1 1
 partially|3 -3
 partially covered|3 -3
 partly|3 -3
@@ -2542,7 +2574,7 @@ pasta ,|-1 1
 pasta water|5 -5
 paste|7 -7
 paste #|2 -2
-paste ,|3 -3
+paste ,|4 -4
 paste .|5 -5
 paste in|2 -2
 paste with|2 -2
@@ -2564,12 +2596,13 @@ peel|6 -6
 peel ,|2 -2
 peel .|4 -4
 peel and|2 -2
-peel hot|4 -4
+peel hot|3 -3
+peel the|2 -2
 peeled|2 -2
 people .|1 -1
 pepper|6 -6
-pepper #|1 -1
-pepper ,|3 -3
+pepper #|2 -2
+pepper ,|2 -2
 pepper .|5 -5
 pepper flakes|1 -1
 pepper in|2 -2
@@ -2611,13 +2644,13 @@ portion|3 -3
 portion #|2 -2
 portions|-2 2
 portions ,|4 -4
-portions .|-2 2
+portions .|-1 1
 pot|-1 1
 pot #|2 -2
 pot .|5 -5
 pot and|2 -2
 pot of|1 -1
-pot over|2 -2
+pot over|1 -1
 pot with|2 -2
 potato|2 -2
 potato ,|2 -2
@@ -2630,7 +2663,7 @@ potatoes for|2 -2
 potatoes in|4 -4
 pots|3 -3
 pound|4 -4
-pour|4 -4
+pour|5 -5
 pour boiling|1 -1
 pour in|2 -2
 pour on|2 -2
@@ -2638,6 +2671,7 @@ pour over|6 -6
 pour the|2 -2
 powder|1 -1
 powder ,|2 -2
+powder .|1 -1
 powder and|1 -1
 preheat|7 -7
 preheat oven|3 -3
@@ -2645,7 +2679,7 @@ preheat the|4 -4
 preheat to|3 -3
 prep|-8 8
 prep #|-7 7
-prep time|-3 3
+prep time|-2 2
 preparation|-4 4
 preserving|1 -1
 press|7 -7
@@ -2659,7 +2693,7 @@ pressing|1 -1
 pressure|1 -1
 pressure #|3 -3
 pressure ,|2 -2
-pressure .|1 -1
+pressure .|2 -2
 pressure and|4 -4
 pressure cook|4 -4
 pressure drop|2 -2
@@ -2693,7 +2727,7 @@ put them|2 -2
 qr|4 -4
 quart|1 -1
 quarter|3 -3
-quarter of|2 -2
+quarter of|1 -1
 quick|1 -1
 quick release|5 -5
 quickly|5 -5
@@ -2721,6 +2755,7 @@ reduce heat|1 -1
 reduce the|-2 2
 reduce to|1 -1
 reduced|2 -2
+reduced by|2 -2
 refresh|1 -1
 refrigerate|2 -2
 refrigerate at|2 -2
@@ -2745,21 +2780,20 @@ reserve|2 -2
 reserved|2 -2
 reserving|2 -2
 reserving #|2 -2
-rest|6 -6
+rest|7 -7
 rest #|10 -10
 rest ,|3 -3
-rest .|6 -6
+rest .|7 -7
 rest for|5 -5
 rest in|4 -4
 rest of|-1 1
 resting|-3 3
 return|4 -4
 return the|1 -1
-return to|4 -4
+return to|3 -3
 rhubarb|1 -1
 ribbons|4 -4
 rice|2 -2
-rice #|-1 1
 rice (|-3 3
 rice ,|4 -4
 rice .|4 -4
@@ -2769,7 +2803,8 @@ rice in|2 -2
 rice with|2 -2
 ricer|1 -1
 right|-1 1
-rim|2 -2
+rim|1 -1
+rim .|1 -1
 rimmed|2 -2
 rings|3 -3
 rings .|3 -3
@@ -2810,7 +2845,7 @@ root|3 -3
 roots|1 -1
 ropes|1 -1
 rosemary|4 -4
-rosemary ,|1 -1
+rosemary ,|2 -2
 rosemary .|3 -3
 rosemary and|3 -3
 rotating|2 -2
@@ -2830,6 +2865,7 @@ s the|-3 3
 saffron|2 -2
 sage|4 -4
 sage .|1 -1
+sage in|1 -1
 salad|1 -1
 salsa|2 -2
 salt|10 -10
@@ -2859,7 +2895,7 @@ sauce .|3 -3
 sauce and|2 -2
 sauce in|4 -4
 sauce over|3 -3
-saucepan|3 -3
+saucepan|2 -2
 saucepan .|1 -1
 sausages|1 -1
 saute|4 -4
@@ -2888,9 +2924,10 @@ seal .|4 -4
 sealing|3 -3
 seam|2 -2
 seam down|2 -2
+seam side|1 -1
 season|9 -9
 season ,|1 -1
-season .|7 -7
+season .|8 -8
 season and|3 -3
 season to|2 -2
 season with|1 -1
@@ -2919,7 +2956,8 @@ serrano|2 -2
 serve|4 -4
 serve .|4 -4
 serve at|3 -3
-serve in|6 -6
+serve in|5 -5
+serve on|4 -4
 serve over|4 -4
 serve warm|-4 4
 serve with|6 -6
@@ -2933,7 +2971,7 @@ sesame|4 -4
 sesame ,|3 -3
 sesame .|3 -3
 sesame oil|2 -2
-set|6 -6
+set|5 -5
 set aside|4 -4
 sets|4 -4
 setting|2 -2
@@ -2947,9 +2985,9 @@ shallow|4 -4
 shape|5 -5
 shape #|4 -4
 shape into|3 -3
-sheet|1 -1
+sheet|2 -2
 sheet ,|2 -2
-sheet .|3 -3
+sheet .|4 -4
 sheet pan|3 -3
 sheets|4 -4
 sheets ,|2 -2
@@ -2979,7 +3017,7 @@ simmer ,|6 -6
 simmer .|6 -6
 simmer and|1 -1
 simmer for|8 -8
-simmer gently|4 -4
+simmer gently|3 -3
 simmer on|4 -4
 simmer the|1 -1
 simmer uncovered|2 -2
@@ -2990,22 +3028,23 @@ sink|2 -2
 sit|5 -5
 sit #|4 -4
 sit for|2 -2
-six|4 -4
+six|5 -5
 size|1 -1
 sized|3 -3
 sizzle|1 -1
 skewer|4 -4
 skewer comes|1 -1
 skewers|4 -4
-skillet|1 -1
+skillet|2 -2
 skillet over|2 -2
 skim|5 -5
 skim ,|1 -1
 skim .|3 -3
-skim off|2 -2
+skim off|1 -1
 skin|2 -2
 skins|2 -2
 skins ,|-1 1
+skins .|3 -3
 slaw|3 -3
 slice|3 -3
 slice #|4 -4
@@ -3032,7 +3071,7 @@ small ,|2 -2
 small pan|4 -4
 smells|2 -2
 smoked|2 -2
-smoking|3 -3
+smoking|4 -4
 smooth|6 -6
 smooth ,|3 -3
 smooth .|4 -4
@@ -3055,7 +3094,7 @@ soft ,|2 -2
 soft .|4 -4
 soft and|1 -1
 soft dough|2 -2
-soften|5 -5
+soften|6 -6
 soften onion|2 -2
 soften onions|1 -1
 soften the|3 -3
@@ -3076,7 +3115,7 @@ soy .|3 -3
 soy ;|2 -2
 soy and|1 -1
 soy sauce|1 -1
-soya|-3 3
+soya|-2 2
 spaghetti|1 -1
 spice|1 -1
 spices|7 -7
@@ -3115,13 +3154,13 @@ sprinkle with|4 -4
 sprouts|1 -1
 spuds|2 -2
 square|2 -2
-square tin|2 -2
+square tin|1 -1
 squares .|3 -3
 squash|3 -3
-squash ,|2 -2
+squash ,|1 -1
 squash and|1 -1
 squeeze|5 -5
-squeeze .|2 -2
+squeeze .|3 -3
 squeeze dry|2 -2
 squeeze in|2 -2
 squeeze of|1 -1
@@ -3137,7 +3176,7 @@ stand at|1 -1
 stand for|5 -5
 stand in|2 -2
 stands|1 -1
-starch|4 -4
+starch|5 -5
 starch .|4 -4
 start|-1 1
 starter|2 -2
@@ -3188,11 +3227,12 @@ stirring often|4 -4
 stirring once|3 -3
 stock|3 -3
 stock .|7 -7
+stock ;|1 -1
 stock and|1 -1
 stock in|3 -3
 stock over|2 -2
 storage|-3 3
-store|-3 3
+store|-1 1
 stove|2 -2
 strain|7 -7
 strain ,|3 -3
@@ -3219,7 +3259,7 @@ swapping the|2 -2
 sweat|4 -4
 sweat in|1 -1
 sweat onion|2 -2
-sweat the|3 -3
+sweat the|2 -2
 sweat veg|3 -3
 swede|1 -1
 sweet|2 -2
@@ -3257,7 +3297,7 @@ tbsp|1 -1
 tbsp of|5 -5
 tbsp oil|3 -3
 tbsp olive|2 -2
-tbsp salt|2 -2
+tbsp salt|1 -1
 tbsp soy|2 -2
 tbsp water|-1 1
 tea|4 -4
@@ -3294,7 +3334,7 @@ the batter|-2 2
 the bay|3 -3
 the bean|4 -4
 the beans|5 -5
-the beetroot|2 -2
+the beetroot|1 -1
 the bicarb|1 -1
 the big|-1 1
 the bitterness|2 -2
@@ -3306,10 +3346,10 @@ the brine|1 -1
 the broccoli|2 -2
 the broth|2 -2
 the butter|2 -2
-the cabbage|3 -3
+the cabbage|4 -4
 the carrots|3 -3
 the cashews|2 -2
-the cauliflower|1 -1
+the cauliflower|2 -2
 the chickpeas|2 -2
 the chilli|1 -1
 the chocolate|2 -2
@@ -3329,7 +3369,7 @@ the day|3 -3
 the door|3 -3
 the dough|1 -1
 the drained|1 -1
-the dressing|3 -3
+the dressing|2 -2
 the dry|3 -3
 the edges|1 -1
 the end|4 -4
@@ -3353,6 +3393,7 @@ the heat|4 -4
 the herbs|-2 2
 the hot|4 -4
 the juice|1 -1
+the juices|1 -1
 the kale|3 -3
 the kombu|1 -1
 the last|5 -5
@@ -3398,16 +3439,16 @@ the remaining|3 -3
 the reserved|1 -1
 the rest|-1 1
 the rice|3 -3
+the rim|1 -1
 the rosemary|2 -2
-the sage|1 -1
 the salt|3 -3
 the seeds|1 -1
 the sesame|2 -2
 the shallot|3 -3
 the shiitake|3 -3
 the side|5 -5
-the sides|3 -3
-the sliced|3 -3
+the sides|2 -2
+the sliced|2 -2
 the slow|3 -3
 the soup|3 -3
 the spices|2 -2
@@ -3479,7 +3520,6 @@ thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
 thickens as|3 -3
-thin|1 -1
 thin .|4 -4
 thin with|6 -6
 thing|-3 3
@@ -3497,6 +3537,7 @@ through|6 -6
 through ,|2 -2
 through .|2 -2
 through a|3 -3
+through for|2 -2
 through the|3 -3
 thru|3 -3
 thumb|1 -1
@@ -3533,9 +3574,10 @@ tin with|5 -5
 tins|3 -3
 tins ,|2 -2
 tiny|3 -3
+tip|1 -1
 tip in|1 -1
 tip into|-2 2
-tip out|1 -1
+tip out|2 -2
 to|1 -1
 to a|2 -2
 to boil|2 -2
@@ -3557,29 +3599,28 @@ to thicken|3 -3
 to time|2 -2
 to wilt|3 -3
 toast|3 -3
-toast .|-1 1
 toast the|2 -2
-toasted|4 -4
+toasted|3 -3
 tofu|7 -7
 tofu #|3 -3
 tofu (|3 -3
 tofu ,|4 -4
-tofu and|4 -4
+tofu and|3 -3
 tofu for|2 -2
 tofu in|2 -2
+tofu into|2 -2
 tofu with|2 -2
 together|5 -5
 together ,|3 -3
 together .|3 -3
-together and|1 -1
 together in|1 -1
 together the|2 -2
 together with|3 -3
 tomato|5 -5
 tomato paste|1 -1
 tomato purée|1 -1
-tomatoes|8 -8
-tomatoes ,|4 -4
+tomatoes|7 -7
+tomatoes ,|3 -3
 tomatoes .|4 -4
 tomatoes and|1 -1
 tomorrow|2 -2
@@ -3605,13 +3646,13 @@ toss|7 -7
 toss .|4 -4
 toss everything|1 -1
 toss in|1 -1
-toss the|3 -3
+toss the|2 -2
 toss with|3 -3
 tossing|3 -3
 tossing halfway|3 -3
 total|-8 8
 total #|-7 7
-total time|-2 2
+total time|-3 3
 towards|1 -1
 towards the|1 -1
 towel|1 -1
@@ -3619,9 +3660,8 @@ towel .|3 -3
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
-tray|-1 1
 tray #|5 -5
-tray ,|-2 2
+tray ,|-1 1
 tray and|-1 1
 tray at|2 -2
 tray to|2 -2
@@ -3683,7 +3723,7 @@ until deep|3 -3
 until doubled|2 -2
 until fragrant|2 -2
 until golden|4 -4
-until it|5 -5
+until it|4 -4
 until just|2 -2
 until no|1 -1
 until silky|1 -1
@@ -3710,6 +3750,7 @@ upside|2 -2
 upside down|2 -2
 us|-3 3
 use|-4 4
+use within|1 -1
 using|4 -4
 usually|1 -1
 v|3 -3
@@ -3733,13 +3774,13 @@ vin|3 -3
 vinegar|8 -8
 vinegar ,|3 -3
 vinegar .|6 -6
-vinegar and|3 -3
+vinegar and|4 -4
 volume|1 -1
 w|2 -2
 w .|4 -4
 wait|5 -5
 wait #|5 -5
-walnuts|4 -4
+walnuts|5 -5
 walnuts ,|2 -2
 walnuts in|2 -2
 want|2 -2
@@ -3762,7 +3803,7 @@ water .|2 -2
 water ;|1 -1
 water and|3 -3
 water as|-2 2
-water by|2 -2
+water by|1 -1
 water for|6 -6
 water if|6 -6
 water in|4 -4
@@ -3809,7 +3850,7 @@ whisk .|4 -4
 whisk dressing|2 -2
 whisk dry|2 -2
 whisk everything|1 -1
-whisk flour|2 -2
+whisk flour|3 -3
 whisk in|3 -3
 whisk the|3 -3
 whisk together|1 -1
@@ -3848,13 +3889,13 @@ with bread|2 -2
 with cilantro|3 -3
 with cold|1 -1
 with coriander|2 -2
-with everything|3 -3
+with everything|2 -2
 with flour|3 -3
-with foil|4 -4
+with foil|3 -3
 with fresh|1 -1
 with garlic|2 -2
 with half|3 -3
-with hot|-2 2
+with hot|-1 1
 with lemon|3 -3
 with lid|3 -3
 with lime|2 -2
@@ -3863,7 +3904,6 @@ with oil|4 -4
 with onion|1 -1
 with onions|-2 2
 with remaining|1 -1
-with rice|-1 1
 with salt|3 -3
 with soy|1 -1
 with sugar|2 -2
@@ -3875,7 +3915,7 @@ with water|3 -3
 with wet|2 -2
 within|1 -1
 within #|-1 1
-without|-1 1
+without|-2 2
 without stirring|2 -2
 wok|6 -6
 wooden|3 -3
@@ -3906,7 +3946,7 @@ you can|2 -2
 you have|3 -3
 you like|2 -2
 you want|2 -2
-your|4 -4
+your|5 -5
 zest|5 -5
 zest ,|2 -2
 °|2 -2
