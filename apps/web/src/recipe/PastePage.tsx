@@ -216,7 +216,7 @@ function Paste({ view }: { view: KitchenView }) {
               <div className="read-doubt">
                 <span>Is the dish called that? If not, write its name above.</span>
                 <Button size="small" onClick={() => setSaid({ ...said, name })}>
-                  Yes, “{name}”
+                  Yes, that is its name
                 </Button>
               </div>
             )}

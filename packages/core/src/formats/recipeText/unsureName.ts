@@ -6,6 +6,8 @@ const TALKS =
 /** What stands over every sheet of a kitchen. */
 const ON_EVERY_SHEET =
   /\b(?:kitchen|cook['’]?s?|sheet|card|menu|log|notes?|list|station|memo|wk|week|recipe|production|prep)\b/i;
+/** What a dish is made for, as a dish is called: no sheet's week. */
+const FOR_THE_WEEK = /\bfor (?:the|a|all|one) week\b/i;
 /** Two sentences, or a question. */
 const SENTENCES = /[.?!]+\s+\p{L}{2,}/u;
 /** A word cut short ends none. */
@@ -21,6 +23,6 @@ export function isUnsureName(name: string, foods: FoodIndex): boolean {
   return (
     TALKS.test(bare) ||
     SENTENCES.test(bare.replace(CUT_SHORT, '')) ||
-    (ON_EVERY_SHEET.test(bare) && findFood(bare, foods) === undefined)
+    (ON_EVERY_SHEET.test(bare.replace(FOR_THE_WEEK, '')) && findFood(bare, foods) === undefined)
   );
 }
