@@ -20,9 +20,10 @@ test.each([
   [{ asked: { lines: 0, method: 1 }, portionsUnsaid: true }, '1 thing to say of the method'],
   [{ asked: { lines: 0, method: 2 } }, '2 things to say of the method'],
   [{ portionsUnsaid: true }, 'How many portions does it make?'],
-  [{ portionsUnsaid: true, nameUnsure: true }, 'How many portions does it make?'],
+  [{ portionsUnsaid: true, nameUnsure: true }, 'What is the dish called?'],
   [{ nameUnsure: true }, 'What is the dish called?'],
-  [{ nameUnsure: true, portionsOdd: true }, 'How many portions does it make?'],
+  [{ nameUnsure: true, portionsOdd: true }, 'What is the dish called?'],
+  [{ portionsOdd: true }, 'How many portions does it make?'],
 ])('of a text, %j, it is said: %s', (more, words) => expect(pasteHead({ ...NOTHING, ...more })).toBe(words));
 
 test('it is said how many recipes of a text are still to come', () =>

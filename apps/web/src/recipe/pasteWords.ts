@@ -26,8 +26,9 @@ export function pasteHead({ recipes, whole, lines, asked, portionsUnsaid, nameUn
     ...(asked.method > 0 ? [`${asked.method} ${asked.method === 1 ? 'thing' : 'things'} to say of the method`] : []),
   ];
   if (open.length > 0) return open.join(', ');
-  if (portionsUnsaid || portionsOdd) return 'How many portions does it make?';
-  return nameUnsure ? 'What is the dish called?' : 'Every line is understood';
+  // In the order in which the page asks.
+  if (nameUnsure) return 'What is the dish called?';
+  return portionsUnsaid || portionsOdd ? 'How many portions does it make?' : 'Every line is understood';
 }
 
 /**

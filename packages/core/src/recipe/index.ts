@@ -35,7 +35,7 @@ export type {
   Window,
   WorkStep,
 } from './revision.ts';
-export { STATIONS, VESSELS } from './revision.ts';
+export { STATIONS, STEP_NAME_MOST, VESSELS } from './revision.ts';
 export { indexRecipes, searchRecipes } from './searchRecipes.ts';
 export type { RecipeWords } from './searchRecipes.ts';
 export { skipSteps } from './skipSteps.ts';

@@ -140,6 +140,9 @@ export interface AheadStep extends StepBase {
 
 export type Step = WorkStep | PressureStep | AheadStep;
 
+/** A step's name is no longer, letters. */
+export const STEP_NAME_MOST = 400;
+
 export const STATIONS = [
   'cooker',
   'oven',

@@ -189,7 +189,8 @@ export function readPaste(
     return text === '' ? [] : [{ key, written, line: { ...readLine(text), ...(group ? { group } : {}) } }];
   });
   const saved = drainedInto(words.method);
-  const drained = isPouredOff(readMethod(splitMethod(words.method)));
+  const sentences = splitMethod(words.method);
+  const drained = isPouredOff(readMethod(sentences));
   /** Of the water of a pot that is drained: how much of it goes on into the dish. */
   const pouredDoubt = (line: IngredientLine, text: string): Doubt | undefined =>
     saved !== undefined && isMoreWater(line, readLine(`${saved} water`))
@@ -197,36 +198,26 @@ export function readPaste(
       : drained && isPotOfWater(line)
         ? allPouredOff(text)
         : undefined;
-  // "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it.
+  /** "Assemble: ¾ cup rice, ½ cup beans": of what was made, where the list has it. */
+  const madeDoubt = ({ line, written }: (typeof asListed)[number]): Doubt | undefined => {
+    const group = line.group ?? '';
+    const of = ASSEMBLED.test(group) ? chiefWord(line) : undefined;
+    if (of === undefined) return undefined;
+    const made = asListed.find((other) => other.line.group !== line.group && chiefWord(other.line) === of);
+    return made && moreOrSame(written, amountWords(made.line.amount), `under “${group}”`);
+  };
+  const hasOtherGroups = ({ group }: IngredientLine): boolean =>
+    asListed.some(({ line: other }) => other.group !== group);
+  // What the list and the method together leave open of a line, unless somebody has written it anew.
   const listed = asListed.map((one) => {
     const { line, key, written } = one;
-    if (
-      said.lines[key] === undefined &&
-      EACH_OF_THEM.test(line.group ?? '') &&
-      asListed.some(({ line: { group } }) => group !== line.group)
-    ) {
-      const each = eachDoubt(line, words.portions);
-      if (each) return { ...one, line: { ...line, doubts: [each, ...line.doubts] } };
-    }
-    const poured = said.lines[key] === undefined ? pouredDoubt(line, written) : undefined;
-    if (poured) return { ...one, line: { ...line, doubts: [poured, ...line.doubts] } };
-    const of = ASSEMBLED.test(line.group ?? '') && said.lines[key] === undefined ? chiefWord(line) : undefined;
-    const made = asListed.find(
-      (other) => other !== one && other.line.group !== line.group && chiefWord(other.line) === of,
-    );
-    return of === undefined || made === undefined
-      ? one
-      : {
-          ...one,
-          line: {
-            ...line,
-            doubts: [moreOrSame(written, amountWords(made.line.amount), `under “${line.group ?? ''}”`), ...line.doubts],
-          },
-        };
+    if (said.lines[key] !== undefined) return one;
+    const each = EACH_OF_THEM.test(line.group ?? '') && hasOtherGroups(line);
+    const doubt = (each ? eachDoubt(line, words.portions) : undefined) ?? pouredDoubt(line, written) ?? madeDoubt(one);
+    return doubt ? { ...one, line: { ...line, doubts: [doubt, ...line.doubts] } } : one;
   });
   const lines = listed.map(({ line }) => line);
 
-  const sentences = splitMethod(words.method);
   // What was said to be no step is left out: nothing stands in its place.
   const asSaid = ({ key, written }: Pick<StepRead, 'key' | 'written'>) => {
     const text = said.steps[key] ?? written;

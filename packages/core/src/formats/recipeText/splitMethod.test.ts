@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { STEP_NAME_MOST } from '../../recipe/index.ts';
 import { splitMethod } from './splitMethod.ts';
 
 test('what is told in one breath is as many steps as it tells deeds', () =>
@@ -13,8 +14,6 @@ test('what is told in one breath is as many steps as it tells deeds', () =>
     'Pour that in.',
   ]));
 
-/** What a step's name may hold, letters. */
-const LONGEST = 400;
 const words = fc.constantFrom(
   'stir',
   'the beans',
@@ -34,7 +33,7 @@ test('property: no step is longer than a step may be, and none of its letters is
       const text = told.join(' ');
       const steps = splitMethod([text]);
       const letters = (said: string): string => said.toLowerCase().replace(/[^a-z0-9]|and|then/g, '');
-      expect(steps.filter((step) => step.length > LONGEST)).toEqual([]);
+      expect(steps.filter((step) => step.length > STEP_NAME_MOST)).toEqual([]);
       expect(letters(steps.join(' '))).toBe(letters(text));
     }),
   );

@@ -1,3 +1,4 @@
+import { STEP_NAME_MOST } from '../../recipe/index.ts';
 import { wayOf } from './otherWay.ts';
 import { beforeTheEnd, durationsIn } from './timesIn.ts';
 import { bareMinutesIn } from './bareMinutes.ts';
@@ -19,7 +20,6 @@ export const bareNumberIn = (clause: string): { readonly from: number; readonly 
   const bare = SO_MANY.test(clause) ? null : BARE_NUMBER.exec(clause);
   return bare?.[1] === undefined ? undefined : { from: Number(bare[1]), to: Number(bare[2] ?? bare[1]) };
 };
-/** Another way of doing what stands before: both are shown, and which it is is asked. */
 /** A look now and then at what stands before it. */
 const STIRS =
   /^(?:(?:and|but) )?(?:stir|turn|shake|swap|rotate|toss|baste|skim)\w*\b(?![^.]*\b(?:in|add|with)\b)[^.]{0,30}\b(?:every|once|twice|half ?way|occasionally|now and then|from time|often|sometimes)\b/i;
@@ -141,14 +141,12 @@ function clausesOf(sentence: string): readonly string[] {
     : [sentence];
 }
 
-/** No step's name may be longer, letters (see revisionSchema). */
-const LONGEST_STEP = 400;
 /** What is longer than a step's name may be, at a comma before that. */
 function noLonger(part: string): readonly string[] {
-  if (part.length < LONGEST_STEP) return [part];
-  const at = part.lastIndexOf(', ', LONGEST_STEP - 2);
+  if (part.length < STEP_NAME_MOST) return [part];
+  const at = part.lastIndexOf(', ', STEP_NAME_MOST - 2);
   return at <= 0
-    ? [part.slice(0, LONGEST_STEP - 1), ...noLonger(part.slice(LONGEST_STEP - 1))]
+    ? [part.slice(0, STEP_NAME_MOST - 1), ...noLonger(part.slice(STEP_NAME_MOST - 1))]
     : [part.slice(0, at), ...noLonger(part.slice(at + 2))];
 }
 /** So much is said in one breath, letters. Common practice, no published source. */
@@ -157,7 +155,7 @@ const NEXT_BREATH =
   /\s+(?:and|but)\s+(?:then\s+)?(?=(?:you\s+)?(\p{L}+))|\s+(?:and\s+)?(?=(?:in the meantime|meanwhile)\s)/iu;
 /** A sentence that goes on and on, as it is told: each deed that "and" brings is one of its own. */
 function inBreaths(sentence: string): readonly string[] {
-  if (sentence.length <= ONE_BREATH || (!NEXT_BREATH.test(sentence) && sentence.length < LONGEST_STEP))
+  if (sentence.length <= ONE_BREATH || (!NEXT_BREATH.test(sentence) && sentence.length < STEP_NAME_MOST))
     return [sentence];
   const parts: string[] = [];
   let rest = sentence;
@@ -202,7 +200,7 @@ export function splitMethod(method: readonly string[]): readonly string[] {
     for (const text of sentencesOf(paragraph).flatMap(inBreaths).flatMap(clausesOf)) {
       const before = steps.at(-1);
       // A step is no longer than its name may be.
-      const last = before && before.text.length + text.length < LONGEST_STEP ? before : undefined;
+      const last = before && before.text.length + text.length < STEP_NAME_MOST ? before : undefined;
       const timed =
         durationsIn(text).length > 0 ||
         leadIn(text) !== undefined ||

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { CAUTION_IDS, FOOD_ROLES } from '../../food/index.ts';
 import { LOSS_KG_PER_M2H, MEDIUM_W_PER_M2K } from '../../heat/index.ts';
 import { amountText, id, keysOf, list, number, share, text, written } from '../../quantity/schema/index.ts';
-import { STATIONS, VESSELS, type Revision, type Step } from '../revision.ts';
+import { STATIONS, STEP_NAME_MOST, VESSELS, type Revision, type Step } from '../revision.ts';
 
 /*
  * A recipe's document as it may come from outside: an editor, a paste, a table, another device, a row of the database. What is not named here is left away;
@@ -53,7 +53,7 @@ const line = v.object({
 
 const stepBase = {
   id,
-  name: text(400),
+  name: text(STEP_NAME_MOST),
   after: list(v.object({ step: id, min: minutes, max: v.nullable(minutes) }), 60),
   per: v.picklist(['batch', 'load'], 'It is done neither once nor for each load.'),
   cue: v.exactOptional(text(400)),
