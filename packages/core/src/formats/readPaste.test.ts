@@ -414,3 +414,15 @@ test('the same amount in two steps that no line counts is asked twice, and each 
   expect(left.linesLeftOut.map(({ key }) => key)).toEqual([first?.key]);
   expect(left.lines.filter(({ ready }) => !ready).map(({ key }) => key)).toEqual([second?.key]);
 });
+
+test('a line that is asked weighs nothing yet in a portion, and what it is said to be does', () => {
+  const text = 'Swede stew\nServes 6\n1 swede\n2 leeks\n34 cup rapeseed oil\n\nSimmer all for 35 minutes.';
+  const asked = read(text);
+  const open = asked.lines.find(({ ready }) => !ready);
+  const portions = open?.line.doubts[0]?.choices.map(
+    ({ line }) => read(text, { lines: { [open.key]: line ?? '' } }).oddPortion !== undefined,
+  );
+  expect(asked.oddPortion).toBeUndefined();
+  // "3/4 cup", "34 cup", and where it may be left out, that.
+  expect(portions?.slice(0, 2)).toEqual([false, true]);
+});

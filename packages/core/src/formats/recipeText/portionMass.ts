@@ -40,7 +40,7 @@ const gramsOf = (line: IngredientLine): number | undefined => {
 };
 
 /**
- * What one portion weighs, g, where that is more or less than anybody eats at once: then a number was read for what it is not, or pieces for portions. `all`: no line is open.
+ * What one portion weighs, g, where that is more or less than anybody eats at once: then a number was read for what it is not, or pieces for portions. `lines` are those that are settled; `all`: no other is open.
  * @example oddPortion(linesOf('500 g dried chickpeas', …), 40, true) // 18
  */
 export function oddPortion(lines: readonly IngredientLine[], portions: number, all: boolean): number | undefined {

@@ -352,7 +352,8 @@ export function readPaste(
       words.portions === undefined
         ? undefined
         : oddPortion(
-            all.map(({ line }) => line),
+            // What is still asked of a line is asked there, and weighs nothing yet.
+            all.flatMap(({ line }, n) => (open.has(n) ? [] : [line])),
             words.portions,
             open.size === 0,
           ),
