@@ -46,6 +46,14 @@ test('what came instead and is called the same has it: the next step’s button'
   part.insertAdjacentHTML('beforeend', '<div><button>More</button><button>Less</button></div>');
   await waitFor(() => expect(document.activeElement).toBe(part.querySelectorAll('button')[1]));
 });
+test('what takes over has it, whatever it is called: after "Done" comes "Lid on"', async () => {
+  const part = document.querySelector('#bins') as HTMLElement;
+  part.innerHTML = '<button data-hands-on-to="step">Done</button><p><button>Skip it</button></p>';
+  focusOn('Done');
+  get('Done')?.remove();
+  part.insertAdjacentHTML('afterbegin', '<button>Not yet</button><button data-takes-over="step">Lid on</button>');
+  await waitFor(() => expect(focused()).toBe('Lid on'));
+});
 test('where nothing is left beside it, the heading of its part has the focus', async () => {
   focusOn('Less');
   document.querySelector('#bins div')?.remove();

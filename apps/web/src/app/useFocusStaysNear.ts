@@ -10,6 +10,8 @@ const NEIGHBOURS = 12;
 interface Place {
   readonly element: Element;
   readonly called: string;
+  /** What takes over from it, whatever it is called: `data-takes-over` of another element. */
+  readonly handsOnTo: string | undefined;
   /** All that could be focused then: what is not among it has come since. */
   readonly known: WeakSet<Element>;
   /** What could be focused beside it, the nearest first, what follows before what precedes. */
@@ -25,23 +27,31 @@ function placeOf(element: Element): Place {
   const before = all.slice(Math.max(0, at - NEIGHBOURS), Math.max(0, at)).reverse();
   const within: Element[] = [];
   for (let each = element.parentElement; each && each !== document.body; each = each.parentElement) within.push(each);
-  return { element, called: nameOf(element), known: new WeakSet(all), beside: [...after, ...before], within };
+  return {
+    element,
+    called: nameOf(element),
+    handsOnTo: element.getAttribute('data-hands-on-to') ?? undefined,
+    known: new WeakSet(all),
+    beside: [...after, ...before],
+    within,
+  };
 }
 
 const nameOf = (element: Element): string => (element.getAttribute('aria-label') ?? element.textContent).trim();
 
 /**
- * What is nearest to a place of which the element itself is gone, within the same part of the page: what came instead of it and is called the same
- * (the next step's "Done"), else a neighbour, else the heading. None while another page is on its way: its main heading will be.
+ * What is nearest to a place of which the element itself is gone, within the same part of the page: what takes over from it (the next step's
+ * button, be it "Done" or "Lid on"), what came instead of it and is called the same, else a neighbour, else the heading. None while another page is on its way: its main heading will be.
  */
-function nearest({ called, known, beside, within }: Place): HTMLElement | undefined {
+function nearest({ called, handsOnTo, known, beside, within }: Place): HTMLElement | undefined {
   const part = within.find(
     (each) => each.isConnected && (each.id === 'content' || each.querySelector(`${FOCUSABLE}, h1, h2, h3`)),
   );
   if (!part) return undefined;
-  const instead = [...part.querySelectorAll<HTMLElement>(FOCUSABLE)].find(
-    (each) => !known.has(each) && called !== '' && nameOf(each) === called,
-  );
+  const come = [...part.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((each) => !known.has(each));
+  const instead =
+    come.find((each) => handsOnTo !== undefined && each.getAttribute('data-takes-over') === handsOnTo) ??
+    come.find((each) => called !== '' && nameOf(each) === called);
   if (instead) return instead;
   const neighbour = beside.find((each) => part.contains(each) && each.matches(FOCUSABLE));
   const heading = part.querySelector<HTMLElement>('h1, h2, h3');

@@ -132,13 +132,20 @@ export function GatePanel({
       )}
       <div className="now-actions">
         {missing.length > 0 && !told ? (
-          <Button type="primary" className="run-done" disabled={!ready} onClick={() => answer(facts(() => 'went in'))}>
+          <Button
+            type="primary"
+            className="run-done"
+            data-hands-on-to="step"
+            disabled={!ready}
+            onClick={() => answer(facts(() => 'went in'))}
+          >
             All of it went in{gate === 'lid' && ', lid on, seal set'}
           </Button>
         ) : (
           <Button
             type="primary"
             className="run-done"
+            data-hands-on-to="step"
             disabled={!ready}
             onClick={() => answer(facts((each) => chosen[keyOf(each)] ?? 'went in'))}
           >

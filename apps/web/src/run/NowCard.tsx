@@ -128,7 +128,13 @@ export function NowCard({
         />
       ) : (
         <div className="now-actions">
-          <Button type={early ? 'default' : 'primary'} className="run-done" onClick={done}>
+          <Button
+            type={early ? 'default' : 'primary'}
+            className="run-done"
+            data-takes-over="step"
+            data-hands-on-to="step"
+            onClick={done}
+          >
             {(about.stage && DONE_WORDS[about.stage]) ?? 'Done'}
           </Button>
           <NotYet large name={about.name} more={(minutes) => tap({ kind: 'not yet', task: task.id, minutes })} />

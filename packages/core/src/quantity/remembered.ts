@@ -6,15 +6,15 @@ export function remembered<T>(read: (text: string) => T, most = 600): (text: str
   let known = new Map<string, T>();
   let before = new Map<string, T>();
   return (text) => {
-    const said = known.get(text) ?? before.get(text) ?? read(text);
-    if (!known.has(text)) {
-      // Two generations: what was asked for lately is never thrown away with the rest.
-      if (known.size >= most) {
-        before = known;
-        known = new Map();
-      }
-      known.set(text, said);
+    // That it said nothing of a text is known as well.
+    if (known.has(text)) return known.get(text) as T;
+    const said = before.has(text) ? (before.get(text) as T) : read(text);
+    // Two generations: what was asked for lately is never thrown away with the rest.
+    if (known.size >= most) {
+      before = known;
+      known = new Map();
     }
+    known.set(text, said);
     return said;
   };
 }

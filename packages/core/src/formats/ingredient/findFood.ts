@@ -1,4 +1,5 @@
 import type { Food } from '../../food/index.ts';
+import { remembered, rememberedBy } from '../../quantity/index.ts';
 
 export interface FoundFood {
   readonly food: Food;
@@ -52,8 +53,12 @@ export function cannedOf(food: Food, foods: Iterable<Food>): Food {
 
 /** Letters without their accents: "purée" and "puree" are the same. */
 export const bareLetters = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-const plain = (name: string): string =>
-  bareLetters(name).replace(/['’]/g, '').replace(/-/g, ' ').split(' ').map(singular).join(' ');
+/** Of a book of foods the same names are asked for again and again. */
+const NAMES_KNOWN = 4000;
+const plain = remembered(
+  (name) => bareLetters(name).replace(/['’]/g, '').replace(/-/g, ' ').split(' ').map(singular).join(' '),
+  NAMES_KNOWN,
+);
 
 /** Every name of a food. What was cooked here is meant where somebody says that it is cooked, or counts it in portions: "cooked millet", "2 portions of millet". */
 export const namesOf = ({ name, facts }: Food): readonly string[] => [
@@ -83,7 +88,9 @@ export function indexFoods(foods: readonly Food[]): FoodIndex {
 }
 
 /** The food that a text names: the longest name in it, the last of equals, since in English the thing comes last; a name before one that only comes near. */
-export function findFood(text: string, index: FoodIndex): FoundFood | NearFood | undefined {
+export const findFood = (text: string, index: FoodIndex): FoundFood | NearFood | undefined => foundBy(index, text);
+
+const foundBy = rememberedBy((index: FoodIndex, text): FoundFood | NearFood | undefined => {
   const words = text.split(/\s+/).filter(Boolean);
   const keys = words
     .map((word) => singular(bareLetters(word).replace(/[^a-z0-9-]/g, '')))
@@ -107,4 +114,4 @@ export function findFood(text: string, index: FoodIndex): FoundFood | NearFood |
     }
   }
   return undefined;
-}
+});

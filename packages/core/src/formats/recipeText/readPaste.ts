@@ -1,4 +1,4 @@
-import { Fraction, WRITTEN_IN, plainSigns, times, type UnitSystem } from '../../quantity/index.ts';
+import { Fraction, WRITTEN_IN, plainSigns, remembered, times, type UnitSystem } from '../../quantity/index.ts';
 import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -128,6 +128,12 @@ const ASSEMBLED =
 /** By which word a food is called in short: "rice", "beans". */
 const chiefWord = ({ food }: IngredientLine): string | undefined => food?.name.split(' ').at(-1);
 
+/** Between two steps of a method that are remembered together. */
+const STEP_END = '\u0000';
+const stepsRead = remembered((joined) => readMethod(joined === '' ? [] : joined.split(STEP_END)), 16);
+/** The steps of a method. Mostly the same are asked for over and over: nothing was said of them, or one of a text was. */
+const stepsOf = (texts: readonly string[]): readonly MethodStep[] => stepsRead(texts.join(STEP_END));
+
 /** These are to taste wherever they are named. */
 const BY_TASTE = /^(?:salt|black pepper|white pepper)$/;
 
@@ -190,7 +196,7 @@ export function readPaste(
   });
   const saved = drainedInto(words.method);
   const sentences = splitMethod(words.method);
-  const drained = isPouredOff(readMethod(sentences));
+  const drained = isPouredOff(stepsOf(sentences));
   /** Of the water of a pot that is drained: how much of it goes on into the dish. */
   const pouredDoubt = (line: IngredientLine, text: string): Doubt | undefined =>
     saved !== undefined && isMoreWater(line, readLine(`${saved} water`))
@@ -226,7 +232,7 @@ export function readPaste(
   const written = sentences.map((sentence, n) => ({ key: `${n}`, written: sentence }));
   const numbered = written.flatMap(asSaid);
   const own = numbered.map(({ text }) => text);
-  const ownSteps = readMethod(own);
+  const ownSteps = stepsOf(own);
   const dry = unsoaked(lines, ownSteps);
   const added = [
     ...soaksInLines(lines, ownSteps),
@@ -236,7 +242,7 @@ export function readPaste(
   const fromList = added.map((text) => ({ key: `added ${text}`, written: text }));
   const told = [...fromList.flatMap(asSaid), ...numbered];
   const method = told.map(({ text }) => text);
-  const read = readMethod(method);
+  const read = stepsOf(method);
 
   // "2 cucumbers, 500 g yoghurt, 1 lemon." may be left out as no step, and still says what goes in.
   const fromAdded = told.length - numbered.length;
@@ -247,7 +253,7 @@ export function readPaste(
   });
   const withLists = listing.every(({ kept }) => kept)
     ? read
-    : readMethod([...method.slice(0, fromAdded), ...listing.map(({ text }) => text)]);
+    : stepsOf([...method.slice(0, fromAdded), ...listing.map(({ text }) => text)]);
   /** Where a step of those stands among the ones that are done. */
   const stepAt = (step: number): number =>
     step < fromAdded || withLists === read
