@@ -114,14 +114,21 @@ async function serve(
   };
 }
 
-/** The demo as it is when journeys set out: loaded once for each worker, every journey gets a copy of it. */
-let demo: Promise<string> | undefined;
-const demoAt = (setsOut: string): Promise<string> =>
-  (demo ??= (async () => {
-    const served = await serve(true, offsetTo(Date.parse(setsOut) - LOADED_BEFORE_MS));
-    await served.close(true);
-    return served.database;
-  })());
+/** The demo, bare and with its past, as it is when journeys set out: loaded once for each worker, every journey gets a copy of it. */
+const loaded = new Map<true | 'with past', Promise<string>>();
+async function load(demo: true | 'with past'): Promise<string> {
+  const served = await serve(demo, offsetTo(Date.parse(SETS_OUT) - LOADED_BEFORE_MS));
+  await served.close(true);
+  return served.database;
+}
+/** The demo at a time: where only one journey sets out then, its server loads it itself. */
+async function serveDemo(demo: true | 'with past', setsOut: string) {
+  const offsetMs = offsetTo(Date.parse(setsOut));
+  if (setsOut !== SETS_OUT) return serve(demo, offsetMs);
+  const template = loaded.get(demo) ?? load(demo);
+  loaded.set(demo, template);
+  return serve(demo, offsetMs, await template);
+}
 
 /** Journeys start in the demo kitchen, or in a server without any kitchen; each in one of its own, at a time that is set. */
 export const test = base.extend<
@@ -135,24 +142,21 @@ export const test = base.extend<
       await endHosts();
       const admin = new pg.Client({ connectionString: process.env['KESTREL_TEST_DATABASE'] });
       await admin.connect();
-      if (demo) await admin.query(`DROP DATABASE IF EXISTS ${await demo} WITH (FORCE)`);
+      for (const template of loaded.values())
+        await admin.query(`DROP DATABASE IF EXISTS ${await template} WITH (FORCE)`);
       await admin.end();
     },
     { scope: 'worker', auto: true },
   ],
   hut: async ({ setsOut, context }, use) => {
-    // Where only one journey sets out then, its server loads the demo itself; all others get copies of one.
-    const served =
-      setsOut === SETS_OUT
-        ? await serve(true, offsetTo(Date.parse(setsOut)), await demoAt(setsOut))
-        : await serve(true, offsetTo(Date.parse(setsOut)));
+    const served = await serveDemo(true, setsOut);
     await inTime(context, served.offsetMs);
     await use(served);
     await served.close();
   },
   // The demo with eight weeks behind it.
   lived: async ({ setsOut, context }, use) => {
-    const served = await serve('with past', offsetTo(Date.parse(setsOut)));
+    const served = await serveDemo('with past', setsOut);
     await inTime(context, served.offsetMs);
     await use(served);
     await served.close();
@@ -223,9 +227,9 @@ export { expect } from '@playwright/test';
 
 /** Goes on until a task of this name is what the hands do now. */
 export async function goOnTo(page: Page, name: RegExp): Promise<void> {
+  const now = page.locator('.now-name').filter({ hasText: name });
   await expect(async () => {
-    if (await page.locator('.now-name').filter({ hasText: name }).isVisible()) return;
-    await goOn(page);
-    await expect(page.locator('.now-name').filter({ hasText: name })).toBeVisible({ timeout: 300 });
+    if (!(await now.isVisible())) await goOn(page);
+    expect(await now.isVisible()).toBe(true);
   }).toPass({ timeout: 90_000, intervals: [50] });
 }

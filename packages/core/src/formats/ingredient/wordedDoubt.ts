@@ -109,10 +109,10 @@ const PARTS: Readonly<Record<string, readonly [number, number]>> = {
 };
 /** "1 small red cabbage, you only want a quarter of it" */
 const PART_OF_IT =
-  /[\s,(–-]*(?:(?:you(?:['’]ll| will)?|we|I) )?(?:\b(?:only|just|but) )?(?:(?:need|want|use|using|take)\b[^,;()\d]{0,20}?|\b(?:only|just)\s+)(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)\b(?![- ]?(?:moon|ring|inch|cm|cup|tsp|tbsp))[^,;()]*\)?|[\s,(–-]+(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)(?: of (?:it|them|this)| only| (?:is|will be) (?:enough|plenty)| will do)\b[^,;()]*\)?/i;
+  /[\s,(–-]*(?:(?:you(?:['’]ll| will)?|we|I) )?(?:\b(?:only|just|but) )?(?:(?:need|want|use|using|take)\b[^,;()\d]{0,20}?|\b(?:only|just)\s+)(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)\b(?![- ]?(?:moon|ring|inch|cm|cup|tsp|tbsp))[^,;()]*\)?|[\s,(–-]+(?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)(?: of (?:it|them|this)| only| (?:is|will be) (?:enough|plenty)| will do)\b[^,;()]*\)?|\s*\((?:an? |one |about )?(three[- ]quarters|two[- ]thirds|half|quarter|third)\)/i;
 const partOfIt: Rule = (text, { name }) => {
   const found = PART_OF_IT.exec(text);
-  const [over, under] = PARTS[(found?.[1] ?? found?.[2] ?? '').toLowerCase().replace('-', ' ')] ?? [];
+  const [over, under] = PARTS[(found?.slice(1).find(Boolean) ?? '').toLowerCase().replace('-', ' ')] ?? [];
   if (!found || over === undefined || under === undefined) return undefined;
   const without = text.replace(found[0], '').trim();
   const [, n = '', of = ''] = /^((?:\d+ )?\d+(?:[.,/]\d+)?)(.*)$/.exec(plainSigns(without)) ?? [];

@@ -42,7 +42,7 @@ const OF_THE_NIGHT =
   /^[^.;\d]{0,30}?[\s,(](?:for |about |ca\.? |~ ?)*(at least |min(?:imum)?\.? |not less than )?(?:for )?$/i;
 
 const AT_MOST =
-  /^[,;\s(]*(?:and |but )?(?:max(?:imum)?\.?|at (?:the )?most|up to|not more than|no (?:more|longer) than|but not over)\s*$/i;
+  /^[,;\s(]*(?:and |but |or )?(?:max(?:imum)?\.?|at (?:the )?most|up to|not more than|no (?:more|longer) than|but not over)\s*$/i;
 
 const COOLED_THEN =
   /\b(?:cool|box|bottle|jar|cover|strain|lid)\w*\b[^.;]{0,30}[,;] (?:in (?:the )?)?fridge[:,]? (?:for )?(?:up to )?\d+(?: ?(?:-|to) ?\d+)? ?(?:d|days?)\.?$/i;
@@ -122,6 +122,15 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
   }
   const time = first;
   const [, second] = timesIn(plain);
+  // "At least 12 h, max. 18 h", "overnight, or up to 24 hours"
+  if (
+    time &&
+    second &&
+    time.to >= LEAD_FROM_H * 60 &&
+    second.from > time.to &&
+    AT_MOST.test(plain.slice(time.end, second.at))
+  )
+    return { hours: { least: time.from / 60, most: second.to / 60 } };
   const ofNight =
     first && second && /^over ?night/i.test(plain.slice(first.at, first.end)) && second.from >= LEAD_FROM_H * 60
       ? OF_THE_NIGHT.exec(plain.slice(first.end, second.at))
@@ -132,15 +141,6 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
       hours: { least, most: second.to > second.from && !ofNight[1] ? second.to / 60 : Math.max(least, EVENING.most) },
     };
   }
-  // "At least 12 h, max. 18 h"
-  if (
-    time &&
-    second &&
-    time.to >= LEAD_FROM_H * 60 &&
-    second.from > time.to &&
-    AT_MOST.test(plain.slice(time.end, second.at))
-  )
-    return { hours: { least: time.from / 60, most: second.to / 60 } };
   if (time && time.to >= LEAD_FROM_H * 60) {
     const least = time.from / 60;
     return {

@@ -150,7 +150,12 @@ function amountsIn(plain: string): readonly AmountIn[] {
     const rest = plain.slice(index);
     const whole = ENDS.exec(rest)?.index ?? rest.length;
     // "2 blocks of tofu (each 280 g)": how much that is stands in the brackets.
-    const held = /^\s?\((?:each |about |of )*\d[^()]{0,20}\)/.exec(rest.slice(whole));
+    const held =
+      /^\s?\((?:each |about |of )*\d[^()]{0,20}\)/.exec(rest.slice(whole)) ??
+      // "A savoy cabbage (half of it)": how much of it goes in is asked.
+      /^\s?\((?:only |just |about )*(?:an? |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds)(?: of (?:it|them))?\)/i.exec(
+        rest.slice(whole),
+      );
     // "One red cabbage, about a kilo": so does what stands behind a comma.
     const weighs = held ? null : WEIGHS.exec(rest.slice(whole));
     const closed = whole + (held?.[0] ?? weighs?.[0] ?? '').length;

@@ -5,7 +5,7 @@ const PORTIONS =
 const PORTIONS_BEHIND =
   /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.?)\)?(?: (?:of|à|at|@) (?:about )?\d+ ?(?:g|ml))?(?: as an? (?:side|main|starter|light lunch))?$/i;
 export const PORTIONS_IN_NAME =
-  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|ppl|pax|boxes)$|,?\s+(?:[-–—]\s+)?(?:serves|makes|feeds)\s+(\d+)(?:\s?(?:-|–|to)\s?\d+)?(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)$|\s+for\s+(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:hungry\s+)?(?:people|persons?|pax|guests|eaters?|hikers?|mouths?))?$/i;
+  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax|bowls|plates|helpings|lunches|dinners))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|ppl|pax|boxes)$|,?\s+(?:[-–—]\s+)?(?:serves|makes|feeds)\s+(\d+)(?:\s?(?:-|–|to)\s?\d+)?(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)(?: (?:bowls|portions|lunches))?$|\s+for\s+(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:hungry\s+)?(?:people|persons?|pax|guests|eaters?|hikers?|mouths?))?$/i;
 /** What a title says is made, up to so many, may be portions. */
 export const MOST_MADE = 16;
 /** "Serves 5–6.", on a line of its own: whatever else was said to be made. */

@@ -215,6 +215,11 @@ export function splitMethod(method: readonly string[]): readonly string[] {
         !isPressure(last.text) &&
         !timed &&
         beforeTheEnd(text) !== undefined &&
+        // "Simmer the farro. Toast the nuts in the oven for the last 6 minutes": of what bakes, and not of that.
+        !(
+          /\b(?:toast|roast|bake|crisp|warm)\b[^.;]*\bin the oven\b/i.test(text) &&
+          !/\b(?:oven|roast|bak)/i.test(last.text)
+        ) &&
         // "When it has 10 minutes to go, cook the pasta": in a pot of its own.
         !(boilsStarch(text) && /\b(?:to go|left|before)\b/i.test(text));
       const otherwise = last !== undefined && OTHERWISE.test(text) && (begins || last.timed);

@@ -46,6 +46,7 @@ const KEEPS: readonly RegExp[] = [
 const AT_ITS_BEST: readonly RegExp[] = [
   /^(?:it |this |even |all )*(?:improves|gets better|is better|better)\b.{0,20}\b(?:overnight|(?:the )?(?:next|second|following) day|with (?:time|keeping)|standing)\b/i,
   /^best (?:made|prepared|cooked|eaten|started) (?:an?|one|the|\d) (?:day|days|evening) (?:ahead|before|later|after)\b/i,
+  /^(?:it |this |they |all |the [a-z]+ )*(?:thickens?|firms? up|stiffens?|swells?)\b(?!.*\d).{0,40}\b(?:overnight|as (?:it|they) (?:cools?|stands?|sits?)|(?:when|once) (?:cold|cool|chilled)|on standing|by the next day|the next day|with time)\b/i,
   /^(?:tastes?|is|are) (?:best|better) (?:reheated|the next day)\b/i,
   /^(?:it |this |they |the [a-z]+ )?can be (?:made|prepared|cooked|done) (?:up to )?[^.]{0,20}\b(?:ahead|in advance|before)\b/i,
   /^better (?:the next|on the second) day\b/i,

@@ -23,7 +23,7 @@ export const TOLD_WEIGHTS = `
 # hour|1 -1
 # hr|-1 1
 # hrs|1 -1
-# inches|1 -1
+# inches|2 -2
 # jars|-1 1
 # kcal|-4 4
 # kg|1 -1
@@ -36,13 +36,13 @@ export const TOLD_WEIGHTS = `
 # mm|5 -5
 # mo|-1 1
 # months|-1 1
-# more|1 -1
+# more|2 -2
 # onions|3 -3
 # patties|5 -5
 # people|-5 5
 # portions|-1 1
 # s|-1 1
-# sec|5 -5
+# sec|6 -6
 # seconds|4 -4
 # servings|-5 5
 # slices|4 -4
@@ -51,6 +51,7 @@ export const TOLD_WEIGHTS = `
 # tablespoon|1 -1
 # tablespoons|3 -3
 # tin|3 -3
+# tins|1 -1
 # to|-1 1
 # trays|3 -3
 # tsp|4 -4
@@ -70,9 +71,9 @@ export const TOLD_WEIGHTS = `
 ( or|3 -3
 , a|2 -2
 , about|1 -1
-, adding|3 -3
+, adding|4 -4
 , all|1 -1
-, at|1 -1
+, at|2 -2
 , back|1 -1
 , bake|2 -2
 , baking|1 -1
@@ -126,6 +127,7 @@ export const TOLD_WEIGHTS = `
 , flatten|3 -3
 , flipping|2 -2
 , flour|2 -2
+, fluff|2 -2
 , fold|3 -3
 , for|-1 1
 , freeze|5 -5
@@ -143,10 +145,11 @@ export const TOLD_WEIGHTS = `
 , ice|2 -2
 , in|-1 1
 , into|2 -2
+, it|1 -1
 , juice|2 -2
 , keep|3 -3
 , keeping|1 -1
-, keeps|1 -1
+, keeps|2 -2
 , knead|3 -3
 , lay|2 -2
 , leave|4 -4
@@ -178,11 +181,12 @@ export const TOLD_WEIGHTS = `
 , nutmeg|3 -3
 , nuts|3 -3
 , off|1 -1
+, oil|-1 1
 , one|1 -1
 , onions|2 -2
 , or|-1 1
 , oregano|1 -1
-, out|3 -3
+, out|2 -2
 , oven|-3 3
 , pack|3 -3
 , paprika|1 -1
@@ -200,7 +204,7 @@ export const TOLD_WEIGHTS = `
 , pour|3 -3
 , press|3 -3
 , pulse|2 -2
-, put|3 -3
+, put|2 -2
 , quarter|2 -2
 , reduce|-1 1
 , remaining|2 -2
@@ -255,7 +259,7 @@ export const TOLD_WEIGHTS = `
 , take|-1 1
 , the|-1 1
 , then|-1 1
-, they|3 -3
+, they|4 -4
 , thyme|2 -2
 , till|2 -2
 , tip|1 -1
@@ -275,7 +279,7 @@ export const TOLD_WEIGHTS = `
 , veg|2 -2
 , vinegar|1 -1
 , walnuts|2 -2
-, warm|2 -2
+, warm|3 -3
 , water|1 -1
 , weigh|1 -1
 , wet|3 -3
@@ -288,7 +292,7 @@ export const TOLD_WEIGHTS = `
 . #|5 -5
 . salt|2 -2
 ; #|4 -4
-; add|1 -1
+; add|2 -2
 ; boil|1 -1
 ; cook|5 -5
 ; drain|2 -2
@@ -297,7 +301,6 @@ export const TOLD_WEIGHTS = `
 ; let|2 -2
 ; mix|1 -1
 ; reduce|2 -2
-; season|1 -1
 ; simmer|4 -4
 ; stir|1 -1
 ; toss|1 -1
@@ -324,7 +327,7 @@ export const TOLD_WEIGHTS = `
 ^ break|3 -3
 ^ bring|6 -6
 ^ brown|4 -4
-^ brush|4 -4
+^ brush|5 -5
 ^ cabbage|3 -3
 ^ check|4 -4
 ^ chickpeas|2 -2
@@ -368,7 +371,7 @@ export const TOLD_WEIGHTS = `
 ^ finish|3 -3
 ^ fish|3 -3
 ^ flour|4 -4
-^ fluff|5 -5
+^ fluff|6 -6
 ^ foil|3 -3
 ^ fold|5 -5
 ^ for|-9 9
@@ -409,7 +412,7 @@ export const TOLD_WEIGHTS = `
 ^ leave|8 -8
 ^ lemon|4 -4
 ^ lentils|2 -2
-^ let|6 -6
+^ let|7 -7
 ^ lid|6 -6
 ^ lift|3 -3
 ^ lime|4 -4
@@ -496,7 +499,7 @@ export const TOLD_WEIGHTS = `
 ^ skim|4 -4
 ^ slice|10 -10
 ^ slide|2 -2
-^ soak|3 -3
+^ soak|2 -2
 ^ soften|5 -5
 ^ spices|4 -4
 ^ spinach|4 -4
@@ -520,6 +523,7 @@ export const TOLD_WEIGHTS = `
 ^ tear|3 -3
 ^ the|5 -5
 ^ then|9 -9
+^ thickens|-4 4
 ^ thin|5 -5
 ^ time|-6 6
 ^ tip|6 -6
@@ -539,9 +543,9 @@ export const TOLD_WEIGHTS = `
 ^ vinegar|3 -3
 ^ wait|5 -5
 ^ warm|8 -8
-^ wash|6 -6
+^ wash|7 -7
 ^ water|3 -3
-^ when|3 -3
+^ when|4 -4
 ^ while|1 -1
 ^ whisk|9 -9
 ^ whizz|4 -4
@@ -556,11 +560,11 @@ export const TOLD_WEIGHTS = `
 ^ zest|4 -4
 a|-2 2
 a #|1 -1
-a baking|3 -3
+a baking|2 -2
 a bay|1 -1
 a big|1 -1
 a blender|1 -1
-a boil|2 -2
+a boil|3 -3
 a bowl|3 -3
 a clean|3 -3
 a cloth|3 -3
@@ -592,13 +596,12 @@ a lid|3 -3
 a lidded|1 -1
 a lined|3 -3
 a litre|1 -1
-a little|-1 1
 a log|2 -2
 a low|3 -3
 a main|-2 2
 a medium|1 -1
 a minute|3 -3
-a pan|4 -4
+a pan|5 -5
 a paste|2 -2
 a pinch|2 -2
 a plate|5 -5
@@ -637,7 +640,7 @@ a wok|2 -2
 a wooden|1 -1
 about|-1 1
 about #|-1 1
-about a|2 -2
+about a|3 -3
 about half|2 -2
 above|-4 4
 absorbed|2 -2
@@ -656,17 +659,19 @@ add chickpeas|3 -3
 add cumin|2 -2
 add everything|2 -2
 add garlic|2 -2
-add ginger|1 -1
-add lentils|1 -1
+add ginger|2 -2
+add lentils|2 -2
+add mustard|1 -1
 add onion|3 -3
 add onions|2 -2
 add potatoes|2 -2
 add rice|1 -1
+add salt|3 -3
 add the|3 -3
 add tofu|1 -1
 add tomatoes|1 -1
-add water|-1 1
-adding|3 -3
+add water|-2 2
+adding|4 -4
 adding the|1 -1
 adjust|4 -4
 after|3 -3
@@ -683,8 +688,8 @@ airtight|-4 4
 ajar|3 -3
 ajar ,|1 -1
 al|-2 2
-all|3 -3
-all ,|-3 3
+all|4 -4
+all ,|-2 2
 all .|5 -5
 all but|3 -3
 all in|3 -3
@@ -728,6 +733,7 @@ and chilli|2 -2
 and chop|3 -3
 and chopped|2 -2
 and cinnamon|2 -2
+and coconut|1 -1
 and cook|5 -5
 and cool|1 -1
 and coriander|2 -2
@@ -776,7 +782,7 @@ and rest|3 -3
 and return|2 -2
 and rice|-2 2
 and rinse|3 -3
-and roast|3 -3
+and roast|2 -2
 and rosemary|1 -1
 and sage|1 -1
 and salt|1 -1
@@ -823,14 +829,15 @@ apples ,|1 -1
 approx|-3 3
 approx #|-2 2
 apricots|2 -2
+are|1 -1
 are soft|1 -1
 are tender|1 -1
 around|-1 1
 arrange|3 -3
 arugula|2 -2
-as|-1 1
+as|-4 4
 as a|-3 3
-as it|3 -3
+as it|-4 4
 as they|4 -4
 as you|4 -4
 aside|5 -5
@@ -862,6 +869,7 @@ back to|2 -2
 bag|-1 1
 bag .|-1 1
 bags|1 -1
+bake #|1 -1
 bake at|8 -8
 bake for|5 -5
 bake from|-5 5
@@ -898,7 +906,7 @@ bay and|1 -1
 bay leaf|1 -1
 bay leaves|2 -2
 be made|-1 1
-bean|4 -4
+bean|3 -3
 beans|8 -8
 beans #|3 -3
 beans ,|3 -3
@@ -919,7 +927,7 @@ before cutting|3 -3
 before eating|2 -2
 before serving|4 -4
 before slicing|2 -2
-before you|3 -3
+before you|4 -4
 below|-2 2
 berries|4 -4
 best|3 -3
@@ -945,7 +953,7 @@ black beans|3 -3
 black salt|2 -2
 blanch|4 -4
 blanch the|1 -1
-blend|5 -5
+blend|6 -6
 blend #|5 -5
 blend .|6 -6
 blend a|1 -1
@@ -999,6 +1007,7 @@ bowl .|3 -3
 bowl and|1 -1
 bowls|1 -1
 bowls ,|4 -4
+bowls .|-1 1
 box|3 -3
 box ,|1 -1
 box .|-1 1
@@ -1035,9 +1044,9 @@ browning|2 -2
 brush|6 -6
 brush the|1 -1
 brush w|2 -2
-brush with|4 -4
+brush with|5 -5
 bubble|5 -5
-bubble #|3 -3
+bubble #|2 -2
 bubble for|3 -3
 bubbling|3 -3
 bubbling .|3 -3
@@ -1078,7 +1087,6 @@ cabbage and|1 -1
 cake|2 -2
 calories|-3 3
 can|1 -1
-can be|-1 1
 cancel|4 -4
 cancel .|4 -4
 cannellini|2 -2
@@ -1103,7 +1111,7 @@ casserole|4 -4
 casserole ,|1 -1
 cast|1 -1
 cast iron|1 -1
-catch|1 -1
+catch|2 -2
 catch .|1 -1
 catches|2 -2
 cauli|3 -3
@@ -1174,7 +1182,7 @@ cider|2 -2
 cilantro|4 -4
 cilantro .|4 -4
 cinnamon|3 -3
-cinnamon ,|2 -2
+cinnamon ,|3 -3
 cinnamon .|3 -3
 cinnamon and|1 -1
 clean|4 -4
@@ -1218,7 +1226,7 @@ cold ,|3 -3
 cold .|1 -1
 cold water|5 -5
 collapsed|1 -1
-collapsing|1 -1
+collapsing|2 -2
 colour|1 -1
 colour .|1 -1
 colouring|1 -1
@@ -1252,7 +1260,7 @@ cook over|2 -2
 cook the|6 -6
 cook till|4 -4
 cook time|-4 4
-cook uncovered|1 -1
+cook uncovered|2 -2
 cook until|1 -1
 cooked|-5 5
 cooker|1 -1
@@ -1270,10 +1278,9 @@ cool .|8 -8
 cool completely|2 -2
 cool for|5 -5
 cool in|5 -5
-cool on|6 -6
+cool on|7 -7
 cool quickly|3 -3
 cool to|4 -4
-cools|4 -4
 core|6 -6
 core #|4 -4
 core and|1 -1
@@ -1309,7 +1316,7 @@ covered .|3 -3
 covered for|5 -5
 crackle|1 -1
 cranberries|3 -3
-cream|6 -6
+cream|7 -7
 cream ,|2 -2
 cream .|5 -5
 cream and|2 -2
@@ -1328,13 +1335,13 @@ crumbs|3 -3
 crumbs .|4 -4
 crumbs and|1 -1
 crush|3 -3
-crust|3 -3
+crust|2 -2
 cube|3 -3
 cube the|2 -2
 cubes|1 -1
 cubes ,|1 -1
 cubes .|4 -4
-cucumber|3 -3
+cucumber|2 -2
 cucumber ,|1 -1
 cucumbers|1 -1
 cumin|3 -3
@@ -1377,6 +1384,7 @@ day before|3 -3
 day drain|3 -3
 days|-4 4
 days ,|3 -3
+days .|-1 1
 days fridge|-2 2
 days in|-5 5
 days or|1 -1
@@ -1389,9 +1397,9 @@ degrees|4 -4
 dente|2 -2
 depending|2 -2
 deseed|2 -2
-dice|6 -6
-dice the|3 -3
-diced|3 -3
+dice|5 -5
+dice the|2 -2
+diced|2 -2
 dill|3 -3
 dill ,|1 -1
 dill .|3 -3
@@ -1425,9 +1433,10 @@ doubled|3 -3
 doubled .|4 -4
 dough|1 -1
 dough #|3 -3
-dough .|3 -3
-down|2 -2
-down #|2 -2
+dough ,|1 -1
+dough .|4 -4
+down|3 -3
+down #|3 -3
 down ,|2 -2
 down .|4 -4
 down and|1 -1
@@ -1452,7 +1461,7 @@ dressing .|4 -4
 dressing in|4 -4
 dressing ingredients|2 -2
 dried|2 -2
-drink|4 -4
+drink|5 -5
 drizzle over|3 -3
 drizzle with|3 -3
 drop|3 -3
@@ -1461,7 +1470,7 @@ dry #|2 -2
 dry ,|4 -4
 dry .|6 -6
 dry for|2 -2
-dry in|1 -1
+dry in|2 -2
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
@@ -1498,18 +1507,19 @@ evaporated|1 -1
 even|-1 1
 evening|-4 4
 evening before|-1 1
-every|4 -4
+every|5 -5
 every #|2 -2
 everything|8 -8
 everything ,|1 -1
 everything .|4 -4
 everything but|2 -2
 everything else|2 -2
-everything except|2 -2
+everything except|3 -3
 everything for|3 -3
 everything in|3 -3
 everything through|2 -2
 everything together|2 -2
+everything with|1 -1
 except|3 -3
 except the|2 -2
 excess|2 -2
@@ -1524,14 +1534,14 @@ fall|1 -1
 falls|1 -1
 fan|9 -9
 fan #|4 -4
-fan ,|4 -4
+fan ,|3 -3
 fan .|5 -5
 fan for|3 -3
 fan gas|3 -3
 farro|1 -1
 fast|2 -2
-feeds|-6 6
-feeds #|-5 5
+feeds|-5 5
+feeds #|-6 6
 fennel|5 -5
 few|3 -3
 fill|5 -5
@@ -1590,6 +1600,7 @@ flour with|1 -1
 fluff|6 -6
 fluff .|5 -5
 foam|3 -3
+foam .|3 -3
 foil|3 -3
 foil ,|1 -1
 foil .|4 -4
@@ -1597,9 +1608,9 @@ foil and|2 -2
 fold|6 -6
 fold ,|3 -3
 fold .|3 -3
-fold in|4 -4
+fold in|5 -5
 fold through|1 -1
-food|2 -2
+food|3 -3
 food processor|3 -3
 for|-1 1
 for #|2 -2
@@ -1609,8 +1620,7 @@ for an|1 -1
 for another|3 -3
 for at|2 -2
 for five|4 -4
-for half|-1 1
-for ten|2 -2
+for ten|1 -1
 for the|-3 3
 for up|-2 2
 fork|5 -5
@@ -1635,8 +1645,8 @@ freezes|-6 6
 freezes .|-4 4
 freezes for|1 -1
 freezes well|-3 3
-fresh|4 -4
-fresh water|4 -4
+fresh|3 -3
+fresh water|3 -3
 friday|-1 1
 fridge|-1 1
 fridge #|-1 1
@@ -1653,7 +1663,7 @@ from time|2 -2
 fronds|1 -1
 frozen|-4 4
 frozen #|-3 3
-frozen .|-2 2
+frozen .|-1 1
 fruit|2 -2
 fruit .|1 -1
 fry|2 -2
@@ -1691,6 +1701,7 @@ garlic and|1 -1
 garlic cloves|3 -3
 garlic for|1 -1
 garlic in|2 -2
+garlic is|1 -1
 garlic out|2 -2
 garlic paste|2 -2
 garlic powder|1 -1
@@ -1700,12 +1711,12 @@ gas|4 -4
 gas #|4 -4
 gas mark|2 -2
 generously|2 -2
-gentle|3 -3
+gentle|2 -2
 gently #|3 -3
 gently ,|2 -2
 gently for|3 -3
 gently fry|4 -4
-gently in|2 -2
+gently in|3 -3
 get|5 -5
 gets|2 -2
 gherkins|3 -3
@@ -1728,7 +1739,7 @@ go in|1 -1
 gochugaru|2 -2
 gochujang|2 -2
 goes|2 -2
-goes in|2 -2
+goes in|3 -3
 gold|3 -3
 golden|5 -5
 golden ,|3 -3
@@ -1763,7 +1774,6 @@ half|3 -3
 half ,|2 -2
 half .|6 -6
 half a|-2 2
-half an|1 -1
 half covered|3 -3
 half of|4 -4
 half on|2 -2
@@ -1783,13 +1793,13 @@ handle|3 -3
 hands|-4 4
 hands ,|2 -2
 hands on|-5 5
-hard|6 -6
+hard|5 -5
 hard #|2 -2
 hard for|3 -3
 hard in|2 -2
 hard into|1 -1
 harissa|2 -2
-has|1 -1
+has|2 -2
 has gone|1 -1
 have|3 -3
 head|2 -2
@@ -1855,10 +1865,10 @@ i|-1 1
 i do|2 -2
 ice|2 -2
 ice bath|4 -4
-ice water|2 -2
+ice water|1 -1
 iced|-2 2
 if|4 -4
-if it|3 -3
+if it|4 -4
 if needed|-1 1
 if you|4 -4
 in|4 -4
@@ -1871,7 +1881,7 @@ in an|-1 1
 in big|2 -2
 in boiling|2 -2
 in chunks|2 -2
-in cold|4 -4
+in cold|3 -3
 in everything|2 -2
 in flour|2 -2
 in foil|3 -3
@@ -1880,7 +1890,7 @@ in fresh|3 -3
 in fridge|1 -1
 in half|-2 2
 in hot|3 -3
-in it|2 -2
+in it|3 -3
 in its|1 -1
 in just|2 -2
 in lots|1 -1
@@ -1888,7 +1898,7 @@ in milk|1 -1
 in oil|5 -5
 in pan|5 -5
 in plenty|3 -3
-in salt|2 -2
+in salt|1 -1
 in salted|3 -3
 in sesame|3 -3
 in spinach|2 -2
@@ -1914,15 +1924,17 @@ into dry|2 -2
 into flour|1 -1
 into the|5 -5
 iron|1 -1
-is|-3 3
+is|-2 2
 ish|2 -2
-it|5 -5
+it|4 -4
+it #|2 -2
 it ,|2 -2
 it a|2 -2
 it all|3 -3
 it bubble|2 -2
-it come|2 -2
+it come|1 -1
 it cool|1 -1
+it cools|-3 3
 it doesn|1 -1
 it for|2 -2
 it gets|1 -1
@@ -1934,13 +1946,13 @@ it over|1 -1
 it rest|1 -1
 it s|-2 2
 it should|3 -3
-it sit|2 -2
+it sit|3 -3
 it smells|2 -2
 it stand|1 -1
-it thickens|4 -4
+it thickens|-2 2
 it to|2 -2
 it up|1 -1
-it will|1 -1
+it will|2 -2
 it with|3 -3
 its|3 -3
 its skins|1 -1
@@ -2034,9 +2046,8 @@ leave for|3 -3
 leave in|3 -3
 leave it|3 -3
 leave on|3 -3
-leave overnight|1 -1
 leave to|3 -3
-leaves|6 -6
+leaves|5 -5
 leaves ,|2 -2
 leaves .|3 -3
 leaves and|2 -2
@@ -2068,10 +2079,10 @@ lentils .|4 -4
 lentils and|1 -1
 lentils have|1 -1
 lentils in|3 -3
-let|4 -4
+let|5 -5
 let cool|3 -3
-let it|4 -4
-let rise|3 -3
+let it|5 -5
+let rise|2 -2
 let sit|3 -3
 let stand|2 -2
 let the|5 -5
@@ -2084,7 +2095,7 @@ lid ajar|2 -2
 lid half|2 -2
 lid off|2 -2
 lid on|5 -5
-lidded|2 -2
+lidded|1 -1
 lids|4 -4
 life|-3 3
 lift|3 -3
@@ -2093,6 +2104,7 @@ lightly|2 -2
 lightly .|1 -1
 like|2 -2
 like coarse|1 -1
+like it|1 -1
 lime|7 -7
 lime ,|2 -2
 lime .|4 -4
@@ -2102,6 +2114,7 @@ line|6 -6
 line a|4 -4
 lined|7 -7
 lined #|3 -3
+lined tray|1 -1
 liquid|-1 1
 liquid ,|1 -1
 liquid .|-2 2
@@ -2127,11 +2140,10 @@ long|1 -1
 longer|-3 3
 looks|1 -1
 looks like|1 -1
-loose|2 -2
-loosen|-1 1
+loosen|-2 2
 loosen with|-2 2
-loosening|1 -1
-lot|3 -3
+loosening|2 -2
+lot|-1 1
 lots|4 -4
 lots of|2 -2
 love|-3 3
@@ -2209,7 +2221,6 @@ melted|2 -2
 microwave|-1 1
 middle|3 -3
 milk|-2 2
-milk .|1 -1
 milk and|3 -3
 milk to|2 -2
 min|1 -1
@@ -2239,13 +2250,13 @@ min to|2 -2
 min under|1 -1
 min until|4 -4
 min with|4 -4
-min without|1 -1
+min without|2 -2
 mince|2 -2
 mins|-1 1
 mins .|9 -9
 mins before|4 -4
 mins each|3 -3
-mins more|3 -3
+mins more|4 -4
 mins on|3 -3
 mins or|2 -2
 mins till|3 -3
@@ -2253,16 +2264,15 @@ mins until|3 -3
 mint|6 -6
 mint ,|2 -2
 mint .|3 -3
-minute|4 -4
-minute .|4 -4
+minute|5 -5
+minute .|5 -5
 minute more|1 -1
-minutes (|-1 1
 minutes ,|2 -2
 minutes .|5 -5
-minutes ;|4 -4
+minutes ;|5 -5
 minutes and|-1 1
 minutes at|1 -1
-minutes before|4 -4
+minutes before|5 -5
 minutes each|2 -2
 minutes longer|2 -2
 minutes more|4 -4
@@ -2284,7 +2294,7 @@ mix dry|3 -3
 mix everything|2 -2
 mix flax|1 -1
 mix in|3 -3
-mix the|4 -4
+mix the|5 -5
 mix to|2 -2
 mix wet|2 -2
 mix with|4 -4
@@ -2296,21 +2306,21 @@ ml ,|4 -4
 ml .|3 -3
 ml boiling|1 -1
 ml jar|-2 2
-ml oat|4 -4
+ml oat|5 -5
 ml of|5 -5
 ml oil|3 -3
 ml olive|2 -2
 ml tubs|-1 1
 ml water|-1 1
 mm|5 -5
-mm .|3 -3
+mm .|2 -2
 mo|-1 1
 mode|2 -2
 molasses|1 -1
 months in|2 -2
-more|8 -8
+more|6 -6
 more ,|1 -1
-more .|8 -8
+more .|9 -9
 more often|1 -1
 more oil|3 -3
 more until|1 -1
@@ -2342,7 +2352,8 @@ natural release|3 -3
 naturally|3 -3
 naturally for|3 -3
 nearly|2 -2
-needed .|-2 2
+needed|1 -1
+needed .|-1 1
 needs|-2 2
 nero|1 -1
 next|-2 2
@@ -2380,14 +2391,15 @@ nuts|5 -5
 nuts ,|1 -1
 nuts .|3 -3
 nuts and|2 -2
-oat|5 -5
-oat milk|4 -4
+oat|2 -2
+oat milk|1 -1
 oats|3 -3
 oats ,|2 -2
 oats and|1 -1
 occasionally|2 -2
 occasionally .|1 -1
 of|-1 1
+of a|1 -1
 of an|2 -2
 of boiling|1 -1
 of celery|1 -1
@@ -2432,8 +2444,8 @@ oiled|4 -4
 oiled #|3 -3
 ok|1 -1
 ok .|-1 1
-olive|2 -2
-olive oil|2 -2
+olive|3 -3
+olive oil|3 -3
 olives|3 -3
 on|1 -1
 on #|-4 4
@@ -2446,7 +2458,7 @@ on high|-1 1
 on kitchen|2 -2
 on medium|2 -2
 on paper|2 -2
-on the|2 -2
+on the|1 -1
 on time|-2 2
 on top|6 -6
 on trays|2 -2
@@ -2470,7 +2482,6 @@ onions ,|4 -4
 onions .|-1 1
 onions and|1 -1
 onions in|4 -4
-onions with|1 -1
 only|-2 2
 onto|5 -5
 onto a|3 -3
@@ -2508,7 +2519,7 @@ oven #|3 -3
 oven (|2 -2
 oven ,|4 -4
 oven at|3 -3
-oven for|3 -3
+oven for|4 -4
 oven to|8 -8
 ovenproof|2 -2
 ovenproof dish|2 -2
@@ -2522,8 +2533,8 @@ over medium|3 -3
 over rice|2 -2
 over the|3 -3
 overmix|5 -5
-overnight|-1 1
-overnight ,|-1 1
+overnight|-2 2
+overnight ,|-2 2
 overnight .|1 -1
 overnight in|-1 1
 own|2 -2
@@ -2566,11 +2577,12 @@ partially|3 -3
 partially covered|3 -3
 partly|3 -3
 partly covered|3 -3
-pass|2 -2
+pass|3 -3
 passata|3 -3
 passata ,|1 -1
 pasta|-1 1
 pasta ,|-1 1
+pasta and|1 -1
 pasta water|5 -5
 paste|7 -7
 paste #|2 -2
@@ -2602,7 +2614,7 @@ peeled|2 -2
 people .|1 -1
 pepper|6 -6
 pepper #|2 -2
-pepper ,|2 -2
+pepper ,|3 -3
 pepper .|5 -5
 pepper flakes|1 -1
 pepper in|2 -2
@@ -2612,7 +2624,7 @@ peppers and|1 -1
 peppers in|2 -2
 per|-4 4
 per side|4 -4
-pesto|2 -2
+pesto|3 -3
 pick|3 -3
 pie|3 -3
 pieces|1 -1
@@ -2643,9 +2655,8 @@ porcini ,|1 -1
 portion|3 -3
 portion #|2 -2
 portions|-2 2
-portions ,|4 -4
+portions ,|5 -5
 portions .|-1 1
-pot|-1 1
 pot #|2 -2
 pot .|5 -5
 pot and|2 -2
@@ -2660,7 +2671,7 @@ potatoes .|3 -3
 potatoes and|1 -1
 potatoes are|1 -1
 potatoes for|2 -2
-potatoes in|4 -4
+potatoes in|3 -3
 pots|3 -3
 pound|4 -4
 pour|5 -5
@@ -2693,7 +2704,7 @@ pressing|1 -1
 pressure|1 -1
 pressure #|3 -3
 pressure ,|2 -2
-pressure .|2 -2
+pressure .|1 -1
 pressure and|4 -4
 pressure cook|4 -4
 pressure drop|2 -2
@@ -2727,7 +2738,7 @@ put them|2 -2
 qr|4 -4
 quart|1 -1
 quarter|3 -3
-quarter of|1 -1
+quarter of|2 -2
 quick|1 -1
 quick release|5 -5
 quickly|5 -5
@@ -2773,7 +2784,7 @@ remaining|5 -5
 remaining #|2 -2
 remaining oil|2 -2
 remove|7 -7
-remove bay|3 -3
+remove bay|2 -2
 remove from|2 -2
 remove the|3 -3
 reserve|2 -2
@@ -2806,6 +2817,7 @@ right|-1 1
 rim|1 -1
 rim .|1 -1
 rimmed|2 -2
+rind|1 -1
 rings|3 -3
 rings .|3 -3
 rinse|9 -9
@@ -2832,7 +2844,7 @@ roll #|2 -2
 roll ,|3 -3
 roll in|3 -3
 roll into|2 -2
-roll out|3 -3
+roll out|2 -2
 roll to|2 -2
 roll up|2 -2
 rolling|2 -2
@@ -2856,7 +2868,7 @@ rub|4 -4
 rub the|1 -1
 running|2 -2
 runny|1 -1
-runs|3 -3
+runs|2 -2
 runs clear|2 -2
 rye|3 -3
 rye flour|3 -3
@@ -2895,7 +2907,7 @@ sauce .|3 -3
 sauce and|2 -2
 sauce in|4 -4
 sauce over|3 -3
-saucepan|2 -2
+saucepan|3 -3
 saucepan .|1 -1
 sausages|1 -1
 saute|4 -4
@@ -2933,7 +2945,7 @@ season to|2 -2
 season with|1 -1
 seasoning|4 -4
 seasoning .|4 -4
-sec|5 -5
+sec|6 -6
 sec ,|1 -1
 sec .|3 -3
 second|1 -1
@@ -2956,14 +2968,13 @@ serrano|2 -2
 serve|4 -4
 serve .|4 -4
 serve at|3 -3
-serve in|5 -5
+serve in|6 -6
 serve on|4 -4
 serve over|4 -4
 serve warm|-4 4
 serve with|6 -6
 serves|-9 9
 serves #|-7 7
-serving|-1 1
 serving .|4 -4
 servings|-7 7
 servings .|-4 4
@@ -3007,11 +3018,12 @@ side down|1 -1
 side of|3 -3
 side up|3 -3
 sides|3 -3
+sides .|3 -3
 sieve|5 -5
 sieve ,|3 -3
 sift|3 -3
 silky|1 -1
-simmer|5 -5
+simmer|6 -6
 simmer #|2 -2
 simmer ,|6 -6
 simmer .|6 -6
@@ -3035,7 +3047,7 @@ sizzle|1 -1
 skewer|4 -4
 skewer comes|1 -1
 skewers|4 -4
-skillet|2 -2
+skillet|1 -1
 skillet over|2 -2
 skim|5 -5
 skim ,|1 -1
@@ -3053,7 +3065,7 @@ slice into|2 -2
 slice the|2 -2
 sliced|5 -5
 sliced ,|2 -2
-slices|-1 1
+slices|-2 2
 slices ,|2 -2
 slices .|-2 2
 slicing|2 -2
@@ -3072,8 +3084,8 @@ small pan|4 -4
 smells|2 -2
 smoked|2 -2
 smoking|4 -4
-smooth|6 -6
-smooth ,|3 -3
+smooth|5 -5
+smooth ,|2 -2
 smooth .|4 -4
 so|3 -3
 so .|2 -2
@@ -3094,7 +3106,7 @@ soft ,|2 -2
 soft .|4 -4
 soft and|1 -1
 soft dough|2 -2
-soften|6 -6
+soften|5 -5
 soften onion|2 -2
 soften onions|1 -1
 soften the|3 -3
@@ -3115,7 +3127,7 @@ soy .|3 -3
 soy ;|2 -2
 soy and|1 -1
 soy sauce|1 -1
-soya|-2 2
+soya|-3 3
 spaghetti|1 -1
 spice|1 -1
 spices|7 -7
@@ -3128,8 +3140,8 @@ spinach|6 -6
 spinach ,|4 -4
 spinach .|3 -3
 spinach and|2 -2
-spinach in|4 -4
-split|3 -3
+spinach in|3 -3
+split|2 -2
 split peas|2 -2
 sponge|-2 2
 spoon|5 -5
@@ -3147,6 +3159,7 @@ spread in|3 -3
 spread on|4 -4
 spread out|2 -2
 spread over|3 -3
+sprig|1 -1
 spring onion|3 -3
 spring onions|3 -3
 sprinkle|5 -5
@@ -3157,14 +3170,14 @@ square|2 -2
 square tin|1 -1
 squares .|3 -3
 squash|3 -3
-squash ,|1 -1
+squash ,|2 -2
 squash and|1 -1
 squeeze|5 -5
 squeeze .|3 -3
 squeeze dry|2 -2
 squeeze in|2 -2
 squeeze of|1 -1
-squeeze out|2 -2
+squeeze out|3 -3
 squeeze the|1 -1
 squeezed|3 -3
 stack|4 -4
@@ -3175,8 +3188,8 @@ stand #|6 -6
 stand at|1 -1
 stand for|5 -5
 stand in|2 -2
-stands|1 -1
-starch|5 -5
+stands|-2 2
+starch|4 -4
 starch .|4 -4
 start|-1 1
 starter|2 -2
@@ -3200,10 +3213,9 @@ sticks|3 -3
 sticks of|1 -1
 sticky|2 -2
 stiff|4 -4
-still|3 -3
 stir|6 -6
 stir #|3 -3
-stir ,|-2 2
+stir ,|-1 1
 stir .|6 -6
 stir a|2 -2
 stir every|4 -4
@@ -3241,7 +3253,7 @@ strain through|2 -2
 stream|3 -3
 strip|2 -2
 strips|1 -1
-strips .|2 -2
+strips .|1 -1
 stuff|3 -3
 sugar|7 -7
 sugar ,|4 -4
@@ -3262,12 +3274,12 @@ sweat onion|2 -2
 sweat the|2 -2
 sweat veg|3 -3
 swede|1 -1
-sweet|2 -2
+sweet|3 -3
 sweet potato|2 -2
 sweet potatoes|1 -1
 swirl|2 -2
 syrup|4 -4
-syrup ,|1 -1
+syrup ,|2 -2
 syrup .|2 -2
 syrupy|1 -1
 t|2 -2
@@ -3285,7 +3297,7 @@ take out|1 -1
 take the|1 -1
 takes|-5 5
 takes #|-3 3
-takes about|-4 4
+takes about|-3 3
 takes the|2 -2
 tamari|3 -3
 tamarind|2 -2
@@ -3308,10 +3320,10 @@ teaspoon of|1 -1
 temp|4 -4
 temp #|4 -4
 tempeh|5 -5
-tempeh #|3 -3
+tempeh #|2 -2
 temperature|-3 3
-ten|4 -4
-ten minutes|4 -4
+ten|5 -5
+ten minutes|5 -5
 tender|2 -2
 tender ,|1 -1
 tender .|2 -2
@@ -3340,10 +3352,10 @@ the big|-1 1
 the bitterness|2 -2
 the boil|2 -2
 the boiling|2 -2
-the bottom|2 -2
+the bottom|3 -3
 the bread|3 -3
 the brine|1 -1
-the broccoli|2 -2
+the broccoli|3 -3
 the broth|2 -2
 the butter|2 -2
 the cabbage|4 -4
@@ -3367,7 +3379,7 @@ the curry|2 -2
 the dal|-1 1
 the day|3 -3
 the door|3 -3
-the dough|1 -1
+the dough|2 -2
 the drained|1 -1
 the dressing|2 -2
 the dry|3 -3
@@ -3382,7 +3394,6 @@ the flour|1 -1
 the foam|3 -3
 the foil|-1 1
 the food|2 -2
-the freezer|-1 1
 the fridge|-2 2
 the fruit|2 -2
 the garlic|3 -3
@@ -3399,7 +3410,7 @@ the kombu|1 -1
 the last|5 -5
 the leeks|2 -2
 the lemon|1 -1
-the lentils|3 -3
+the lentils|2 -2
 the lid|4 -4
 the lime|2 -2
 the liquid|4 -4
@@ -3413,6 +3424,7 @@ the milk|3 -3
 the miso|1 -1
 the morning|3 -3
 the mushrooms|3 -3
+the mustard|2 -2
 the next|-5 5
 the night|-1 1
 the oats|1 -1
@@ -3437,7 +3449,6 @@ the processor|2 -2
 the pumpkin|2 -2
 the remaining|3 -3
 the reserved|1 -1
-the rest|-1 1
 the rice|3 -3
 the rim|1 -1
 the rosemary|2 -2
@@ -3447,7 +3458,7 @@ the sesame|2 -2
 the shallot|3 -3
 the shiitake|3 -3
 the side|5 -5
-the sides|2 -2
+the sides|3 -3
 the sliced|2 -2
 the slow|3 -3
 the soup|3 -3
@@ -3469,10 +3480,10 @@ the tomatoes|2 -2
 the top|4 -4
 the tray|-1 1
 the trays|2 -2
-the veg|3 -3
+the veg|4 -4
 the vegetables|2 -2
 the vinegar|3 -3
-the walnuts|1 -1
+the walnuts|2 -2
 the water|7 -7
 the wet|1 -1
 the whole|1 -1
@@ -3519,7 +3530,9 @@ thicken .|3 -3
 thickened|2 -2
 thickened ,|1 -1
 thickened .|2 -2
-thickens as|3 -3
+thickens|-5 5
+thickens .|1 -1
+thickens as|-4 4
 thin .|4 -4
 thin with|6 -6
 thing|-3 3
@@ -3575,12 +3588,13 @@ tins|3 -3
 tins ,|2 -2
 tiny|3 -3
 tip|1 -1
-tip in|1 -1
+tip in|2 -2
 tip into|-2 2
 tip out|2 -2
 to|1 -1
 to a|2 -2
 to boil|2 -2
+to coat|2 -2
 to cool|4 -4
 to cover|3 -3
 to crumbs|3 -3
@@ -3646,7 +3660,7 @@ toss|7 -7
 toss .|4 -4
 toss everything|1 -1
 toss in|1 -1
-toss the|2 -2
+toss the|3 -3
 toss with|3 -3
 tossing|3 -3
 tossing halfway|3 -3
@@ -3655,11 +3669,12 @@ total #|-7 7
 total time|-3 3
 towards|1 -1
 towards the|1 -1
-towel|1 -1
+towel|2 -2
 towel .|3 -3
 transfer|4 -4
 transfer to|4 -4
 translucent|2 -2
+tray|-1 1
 tray #|5 -5
 tray ,|-1 1
 tray and|-1 1
@@ -3687,6 +3702,7 @@ turn it|2 -2
 turn off|2 -2
 turn out|1 -1
 turn the|2 -2
+turn to|2 -2
 turning|1 -1
 turning ,|2 -2
 turning every|2 -2
@@ -3746,20 +3762,20 @@ up to|-1 1
 up with|2 -2
 upper|3 -3
 upright|2 -2
-upside|2 -2
-upside down|2 -2
+upside|1 -1
+upside down|1 -1
 us|-3 3
 use|-4 4
-use within|1 -1
 using|4 -4
 usually|1 -1
-v|3 -3
+v|2 -2
 valve|1 -1
 valve to|1 -1
 vanilla|3 -3
 ve|3 -3
 veg|2 -2
 veg ,|4 -4
+veg .|3 -3
 veg in|3 -3
 vegan|-4 4
 vegetables|3 -3
@@ -3774,7 +3790,7 @@ vin|3 -3
 vinegar|8 -8
 vinegar ,|3 -3
 vinegar .|6 -6
-vinegar and|4 -4
+vinegar and|3 -3
 volume|1 -1
 w|2 -2
 w .|4 -4
@@ -3782,7 +3798,7 @@ wait|5 -5
 wait #|5 -5
 walnuts|5 -5
 walnuts ,|2 -2
-walnuts in|2 -2
+walnuts in|3 -3
 want|2 -2
 warm|1 -1
 warm #|2 -2
@@ -3799,11 +3815,11 @@ wash the|3 -3
 water|1 -1
 water #|4 -4
 water (|3 -3
-water .|2 -2
+water .|3 -3
 water ;|1 -1
 water and|3 -3
 water as|-2 2
-water by|1 -1
+water by|2 -2
 water for|6 -6
 water if|6 -6
 water in|4 -4
@@ -3817,16 +3833,16 @@ water with|1 -1
 way|3 -3
 wedges|3 -3
 wedges ,|1 -1
+wedges .|2 -2
 week|-2 2
 week .|2 -2
 weeks|-4 4
 weeks .|-2 2
 weeks in|-4 4
 weigh|1 -1
-weight|-2 2
-well|-1 1
+weight|-1 1
 well ,|1 -1
-well and|3 -3
+well and|2 -2
 well for|-3 3
 wet|5 -5
 wet ,|1 -1
@@ -3834,13 +3850,12 @@ wet .|3 -3
 wet hands|2 -2
 what|2 -2
 whatever|-2 2
-when|4 -4
+when|3 -3
 when cold|3 -3
 when it|2 -2
 when they|1 -1
-when you|3 -3
 which|1 -1
-while|2 -2
+while|1 -1
 while hot|4 -4
 while warm|3 -3
 while you|3 -3
@@ -3856,7 +3871,7 @@ whisk the|3 -3
 whisk together|1 -1
 whisk wet|3 -3
 whisking|3 -3
-whisking .|2 -2
+whisking .|3 -3
 whistles|2 -2
 white|2 -2
 white sauce|2 -2
@@ -3904,6 +3919,7 @@ with oil|4 -4
 with onion|1 -1
 with onions|-2 2
 with remaining|1 -1
+with rice|-1 1
 with salt|3 -3
 with soy|1 -1
 with sugar|2 -2

@@ -7,7 +7,7 @@ export const WEIGHTS = `
 # balls|2 0 -3 -2 -2 -1 -1
 # bowls|1 -1 -4 -2 -2 0 -1
 # c|-1 -2 -5 -6 6 -4 -6
-# cloves|-1 0 -1 -3 -2 0 -2
+# cloves|-1 0 -1 -4 -3 0 -2
 # cm|0 -1 -5 0 -1 -2 -5
 # cup|0 -2 -3 0 -3 1 -1
 # cups|0 -2 -1 1 -1 -2 1
@@ -31,13 +31,13 @@ export const WEIGHTS = `
 # lb|0 -3 0 -3 1 -3 -3
 # lemons|-1 -2 -3 -2 -2 1 -1
 # litre|2 -1 -2 -1 -3 -1 -1
-# litres|-1 -1 1 -1 -1 -2 -1
+# litres|0 -1 1 -1 -1 -2 -1
 # min|-10 1 1 1 0 -4 0
-# mins|-10 1 0 1 0 -6 -8
+# mins|-11 1 0 1 0 -6 -8
 # minute|-8 -5 3 -2 -4 0 -2
-# minutes|-6 1 -1 0 0 -5 0
+# minutes|-7 1 -1 0 0 -5 0
 # ml|-1 -1 -3 0 -2 0 -2
-# mm|4 -3 -3 -3 0 -3 -2
+# mm|4 -3 -3 -3 0 -3 -3
 # months|0 -3 0 -3 -3 0 -4
 # more|-5 -4 0 0 2 -5 -6
 # onions|3 -3 -2 -3 -4 -5 -2
@@ -51,12 +51,13 @@ export const WEIGHTS = `
 # tbsp|-2 -1 0 -2 -1 1 -1
 # teaspoon|-1 -1 1 -1 -1 -2 -1
 # tin|0 -3 -3 -2 1 -3 -3
+# tins|1 -2 -2 1 -3 -2 0
 # to|-2 -3 -2 -1 3 -2 -2
 # trays|0 -2 -1 -1 1 -2 -1
 # tsp|1 0 -2 -2 -1 0 -3
 # until|-2 -2 1 -1 1 -1 -1
-# weeks|5 -5 -4 -3 -2 -2 -3
-# x|0 0 -3 -5 -1 -5 -4
+# weeks|5 -5 -3 -3 -2 -2 -3
+# x|0 0 -3 -5 -2 -5 -4
 # °|-2 -6 -3 -8 4 -3 1
 ( #|-1 -2 -1 -3 0 -5 0
 ( a|0 -2 0 -1 -2 -3 -1
@@ -69,37 +70,37 @@ export const WEIGHTS = `
 , #|-4 -5 2 -1 1 -2 -3
 , a|0 0 1 -3 0 -2 -1
 , about|-1 -2 -1 1 -5 -1 -5
-, add|-1 -4 -1 1 0 -1 -1
+, add|-1 -4 -1 1 -1 -1 -1
 , adding|-1 -3 0 -1 0 0 -4
 , all|1 -2 1 -3 -3 -3 -2
 , and|0 -2 -4 -1 2 -3 -4
 , another|-4 -5 -4 2 1 -2 -2
 , back|-3 -3 0 -3 3 -4 -3
-, bake|-4 -3 -4 -3 4 -2 -2
+, bake|-3 -3 -4 -3 4 -2 -2
 , baking|0 -2 -1 -1 -1 -1 -1
 , barley|-1 -2 1 -1 -1 -1 -1
 , basil|3 -3 0 -3 -3 -4 -2
 , bay|1 -2 -1 1 -4 -6 -3
-, beans|-1 -3 1 -2 -1 -5 -3
+, beans|-2 -3 1 -2 -1 -5 -3
 , blend|-5 -2 -2 -1 -1 4 -1
-, boil|-3 -4 -8 6 -5 -2 -2
+, boil|-3 -4 -8 6 -6 -2 -2
 , box|2 0 -4 -4 -3 -4 -4
 , bring|-3 -2 0 -1 1 -3 -2
 , broccoli|1 -3 -3 2 -3 -1 -1
 , broth|0 -1 0 -2 -3 -1 -1
 , brush|-1 -1 -3 -3 2 -2 -4
 , bubble|-4 -3 -2 3 -2 -3 -3
-, cabbage|0 -1 3 -4 -1 -2 -1
-, carrot|1 -5 0 -1 -4 -2 -4
+, cabbage|0 -1 3 -3 -1 -2 -1
+, carrot|1 -4 0 -1 -4 -2 -4
 , carrots|1 -3 1 -3 -4 -1 -3
 , celery|0 -3 0 0 -4 -2 -2
 , check|0 1 -1 -2 -1 -2 -1
 , chickpeas|1 -1 -2 0 -1 -1 -1
 , chill|-1 2 -4 -2 -3 -1 -3
 , chilli|0 -2 1 -2 -3 -1 -1
-, chillies|2 -2 -1 -2 -3 -3 -2
+, chillies|1 -2 0 -3 -3 -4 -2
 , chop|0 -2 0 -3 1 -3 -4
-, chopped|0 -1 1 -1 -2 -2 -1
+, chopped|0 -1 1 -1 -2 -3 -1
 , cinnamon|0 -3 1 -2 -2 -2 -1
 , close|2 -2 -3 -2 -2 -1 -2
 , cocoa|0 -3 -3 2 -3 -1 -2
@@ -130,6 +131,7 @@ export const WEIGHTS = `
 , flip|-2 -2 -2 -1 2 -1 -3
 , flipping|-1 -2 -3 1 0 -1 -2
 , flour|-1 -2 1 -3 -2 1 -2
+, fluff|0 3 -2 -3 -2 -2 -2
 , fold|2 -2 -4 -4 -2 -1 1
 , for|-3 2 -3 0 0 -2 -2
 , freeze|2 -1 -3 -2 -2 -3 -1
@@ -137,9 +139,9 @@ export const WEIGHTS = `
 , fry|-5 -4 2 -1 -5 -4 -5
 , garlic|1 -6 -2 -5 0 0 -4
 , gas|3 -1 -1 -2 0 -1 0
-, ginger|-1 -5 -1 -1 -2 0 -3
+, ginger|-1 -4 -1 -1 -2 0 -3
 , half|-1 -3 -1 0 1 -1 -1
-, heat|-5 -4 2 0 -5 -3 1
+, heat|-5 -4 3 0 -5 -3 1
 , herbs|0 -3 -3 0 0 -1 -1
 , ice|0 -3 -3 3 -2 -2 -3
 , in|-3 -2 0 -1 0 2 -2
@@ -149,17 +151,17 @@ export const WEIGHTS = `
 , keep|0 0 -3 -3 -3 0 -1
 , keeping|0 0 -3 -1 -2 -3 0
 , knead|3 -1 -4 -3 -3 -3 -3
-, lay|3 -1 -2 -1 -1 -2 -1
-, leave|-4 6 -6 -6 -3 -2 -6
+, lay|3 -1 -2 -1 -2 -2 -1
+, leave|-3 6 -5 -6 -3 -2 -6
 , leaves|0 -2 1 -2 -2 -2 -1
 , leaving|1 -1 -3 -2 -2 0 -1
 , lemon|0 -3 -1 -4 -3 1 -2
 , lentils|1 -3 -1 0 -1 -6 -3
-, let|-3 2 -1 -2 -3 -3 -2
+, let|-3 2 -1 -1 -3 -3 -2
 , lid|-3 0 -4 3 -1 -4 -3
 , lime|-1 -1 1 -1 -2 -3 -2
 , low|-1 -2 0 1 -4 -1 -1
-, lower|-1 -1 -4 3 -1 -1 -1
+, lower|-1 -2 -4 3 -1 -1 -1
 , lowest|-1 -5 -3 4 -4 -1 -2
 , maple|0 -2 0 0 -1 -4 -1
 , mash|-2 -2 1 -1 -4 0 -2
@@ -170,7 +172,7 @@ export const WEIGHTS = `
 , mint|3 1 -4 -1 -2 -4 -1
 , mirin|1 -1 -1 -1 1 -2 -1
 , mix|-1 1 -1 -3 -1 1 -1
-, mushrooms|-2 -2 2 -1 -3 -4 -2
+, mushrooms|-2 -2 2 -1 -3 -4 -1
 , mustard|0 -3 -2 1 -2 0 -2
 , no|1 -3 -1 -1 -4 0 -2
 , not|-2 1 2 -5 -4 1 -3
@@ -184,7 +186,7 @@ export const WEIGHTS = `
 , or|-1 -3 -2 -2 1 2 -3
 , oregano|-1 -1 0 -1 0 0 -1
 , out|0 -3 3 -3 -3 -2 -3
-, pack|2 -2 -4 -2 0 -2 -1
+, pack|3 -2 -4 -2 0 -2 -1
 , paprika|-3 -2 1 0 -1 0 -1
 , parsley|2 -1 -1 -2 -1 -1 -1
 , partially|-1 -1 -1 1 -2 -1 0
@@ -208,7 +210,7 @@ export const WEIGHTS = `
 , reserving|1 -1 -1 -1 -1 -2 -1
 , rest|-1 4 -3 -7 -2 -5 -2
 , rice|-1 -1 0 -2 -2 1 -1
-, rinse|-1 2 -4 2 -3 -3 -3
+, rinse|-1 2 -3 2 -3 -3 -3
 , roast|-2 -1 -2 -2 2 -1 -1
 , roll|1 1 -2 -2 -3 -3 -1
 , rosemary|0 -3 -3 1 1 -4 -3
@@ -228,7 +230,7 @@ export const WEIGHTS = `
 , shaking|-3 -3 -2 0 -1 -2 1
 , shape|-1 2 -2 -2 -2 -2 -2
 , simmer|-5 -3 -8 6 -5 -2 -2
-, skim|1 -2 -3 1 -2 -2 -2
+, skim|1 -2 -3 1 -2 -2 -1
 , slice|3 -1 -5 -1 -2 -3 -2
 , smooth|0 1 -3 -2 -3 -4 -1
 , soften|-1 -2 3 -3 -3 -2 -2
@@ -239,7 +241,7 @@ export const WEIGHTS = `
 , spread|-1 -1 -3 -1 0 -2 -1
 , spring|0 -1 0 -2 -2 -3 -2
 , sprinkle|2 -3 -3 0 -1 -3 -2
-, squash|3 -2 -3 -2 -3 -4 -2
+, squash|3 -2 -3 -2 -2 -4 -2
 , squeeze|-1 1 -3 0 -5 -5 1
 , stand|-3 4 -4 -4 -3 -2 -3
 , starch|-1 -1 -2 1 -1 1 -1
@@ -258,7 +260,7 @@ export const WEIGHTS = `
 , they|-1 -1 -3 1 0 -2 -2
 , thyme|2 -2 0 -1 -3 -5 -2
 , till|-1 -1 3 -2 -1 -1 -1
-, tip|-3 0 2 -3 -3 0 -1
+, tip|-3 0 2 -3 -2 0 -1
 , toast|-4 -3 0 2 -4 -2 -3
 , tofu|1 -2 -4 1 -3 0 -1
 , tomatoes|0 -4 -2 0 0 -5 -2
@@ -266,11 +268,11 @@ export const WEIGHTS = `
 , toss|0 -1 -1 -4 1 -4 -4
 , tossing|-2 -2 2 -5 0 -1 -1
 , turmeric|0 -1 0 -3 -1 -2 -1
-, turn|0 0 -5 -3 2 -3 -3
+, turn|1 0 -5 -4 2 -3 -3
 , turning|1 -3 0 -2 1 -4 -4
 , two|2 -3 -3 -2 0 -3 -1
 , uncovered|-1 -2 -3 2 -1 -1 -2
-, until|-3 -3 -1 1 1 -2 -3
+, until|-2 -3 -1 1 1 -2 -3
 , vanilla|0 -2 -3 0 -2 0 -2
 , veg|2 -1 -3 -2 -1 0 -1
 , vinegar|-1 -1 -1 0 -3 1 -2
@@ -280,17 +282,18 @@ export const WEIGHTS = `
 , weigh|3 -2 -3 -1 -2 -2 -1
 , wet|3 -1 -3 -1 -2 -2 -2
 , whisk|0 -1 -2 2 0 -5 -1
-, whisking|2 -3 2 -5 -2 -3 -1
+, whisking|2 -3 2 -5 -2 -2 -1
 , white|2 -2 0 -3 -2 -3 -2
-, with|0 -1 -2 -1 0 0 -2
+, with|0 0 -2 -1 0 0 -2
 , wrap|-1 0 -4 1 -3 -1 -2
-, yeast|1 1 -3 -2 -4 -1 -1
+, yeast|1 1 -3 -2 -4 -2 -1
 . #|-2 -1 -4 -1 4 -1 -4
 . add|-3 -3 1 -1 -2 3 -3
 . blend|-6 -2 -3 -2 -2 6 -1
 . bring|-3 -3 4 -5 -3 -1 -2
 . brush|1 -1 -1 -1 -2 -1 -1
 . chill|-1 -2 -2 -1 -1 1 -1
+. chop|3 -1 -3 -1 -3 -2 -1
 . close|3 -2 -3 -3 -1 -2 -1
 . combine|-1 -1 1 -2 -1 -1 -2
 . cool|2 -5 -4 -3 -3 -1 -1
@@ -307,11 +310,11 @@ export const WEIGHTS = `
 . halve|2 0 -1 -1 -2 -1 0
 . heat|1 0 0 -3 -3 -1 -1
 . in|0 -1 1 -1 -1 -3 -1
-. it|0 -2 -3 -1 -1 0 -1
+. it|1 -2 -3 -1 -1 0 -1
 . layer|-1 -1 -4 -2 1 0 0
 . lemon|0 -1 -4 -1 -1 2 -1
 . lid|-2 -1 3 -4 -3 -3 -2
-. line|3 -1 -3 -1 -2 -2 -1
+. line|4 -1 -3 -1 -2 -2 -1
 . mix|-2 -4 2 -2 -4 0 -3
 . oil|3 -1 -3 -4 -5 -5 -5
 . on|-2 -3 -4 2 1 -2 -1
@@ -320,7 +323,7 @@ export const WEIGHTS = `
 . pour|1 -5 -1 -6 -1 -4 -2
 . press|1 -2 -3 -1 -1 0 -3
 . put|-2 -2 2 -2 -4 -1 -4
-. roll|0 -3 -3 -1 -2 0 0
+. roll|0 -3 -2 -1 -2 0 0
 . rub|2 -1 -2 -1 -1 -2 -1
 . salt|-3 -1 0 -2 -2 3 -1
 . scatter|1 -1 -1 -1 -1 -1 -1
@@ -331,10 +334,10 @@ export const WEIGHTS = `
 . slice|-1 -3 1 -3 -2 -4 -1
 . spoon|0 0 -2 0 -1 1 0
 . spread|0 -1 -4 -2 1 -3 -1
-. stir|-1 -3 -9 0 0 2 -2
+. stir|-1 -3 -8 0 0 2 -2
 . then|0 -1 0 -2 -2 -1 -1
 . tip|0 -1 0 -1 -2 -1 0
-. top|2 -1 -2 -1 -1 -3 -1
+. top|2 -1 -2 -1 -1 -2 -1
 . toss|-1 -1 1 -2 -6 0 -1
 . warm|1 -1 0 -1 -1 -1 -1
 . when|-2 -3 0 2 -2 -1 -2
@@ -346,11 +349,11 @@ export const WEIGHTS = `
 ; cook|-3 -3 3 -1 -4 -3 -4
 ; cover|-3 -1 -1 2 -2 -3 -3
 ; drain|-1 0 -4 3 -1 -1 -2
-; leave|0 3 -3 -3 -4 -3 -3
+; leave|0 3 -3 -3 -4 -2 -3
 ; let|-4 1 0 2 -1 -2 -1
 ; mix|-1 -1 0 -1 -1 0 -1
 ; reduce|-2 -1 -3 3 -2 -2 -1
-; roast|-3 -2 -2 -2 2 -1 0
+; roast|-3 -2 -2 -2 3 -1 0
 ; season|0 -2 -3 -1 1 -3 0
 ; simmer|-2 -3 -4 4 -3 -2 -3
 ; stir|-3 -3 2 -2 -4 0 -1
@@ -382,11 +385,11 @@ export const WEIGHTS = `
 ^ coconut|-3 -2 2 -2 -1 -2 -2
 ^ combine|0 0 -2 1 -4 -5 -4
 ^ cook|-6 -3 6 -4 -6 -4 -3
-^ cool|4 4 -11 -9 -10 -5 -6
+^ cool|4 4 -11 -9 -11 -5 -6
 ^ core|4 -3 -4 -3 -5 -4 -3
-^ cover|2 0 -5 0 0 -5 -5
+^ cover|2 1 -5 0 0 -5 -5
 ^ crumble|3 -2 1 -2 -2 -3 -2
-^ cube|1 0 -1 -4 -1 -5 -4
+^ cube|0 1 -1 -4 -1 -5 -4
 ^ curry|-2 -2 3 -3 -3 -3 -3
 ^ cut|1 0 -1 -4 -5 -2 -5
 ^ day|-1 -1 -2 0 -3 0 -2
@@ -394,17 +397,17 @@ export const WEIGHTS = `
 ^ discard|2 -1 -3 -2 -2 0 -2
 ^ divide|4 -2 -4 -3 -2 -5 -2
 ^ do|4 -3 -4 -3 -3 -3 -2
-^ drain|2 4 -2 -3 -5 -2 -4
+^ drain|2 4 -3 -3 -5 -2 -4
 ^ dress|3 -1 -3 -2 -2 -3 -1
 ^ dressing|2 -3 -4 -3 -3 1 -3
-^ dry|2 1 -1 -4 -4 -2 -4
+^ dry|2 1 -1 -4 -3 -2 -4
 ^ everything|-3 -1 0 2 -1 1 -3
 ^ fill|3 -3 -6 -2 1 -5 -1
 ^ filling|2 1 -4 0 -2 -2 -2
 ^ finish|3 -1 -3 -2 0 -5 -1
-^ fish|1 -2 -2 -2 -3 -1 -2
+^ fish|1 -2 -2 -2 -3 0 -2
 ^ flour|0 -5 4 -5 -3 -3 -5
-^ fluff|3 1 -4 -3 -4 -4 -2
+^ fluff|3 0 -4 -3 -4 -4 -2
 ^ fold|1 -1 -3 1 -4 -6 -4
 ^ for|-2 -3 3 -2 -2 -4 -1
 ^ fork|2 1 -5 -4 -4 -4 -4
@@ -420,7 +423,7 @@ export const WEIGHTS = `
 ^ grill|-5 -4 -4 -4 4 -3 -5
 ^ grind|4 -2 -3 -2 -2 -4 -2
 ^ half|1 1 -3 -1 0 -4 -1
-^ halve|2 -2 -2 -1 -1 -2 -2
+^ halve|2 -2 -2 -1 -1 -2 -1
 ^ heat|2 -8 1 -1 -6 -3 -4
 ^ in|-2 -3 1 1 -6 -2 -3
 ^ into|-1 -5 2 -2 2 -6 -3
@@ -435,7 +438,7 @@ export const WEIGHTS = `
 ^ let|2 1 -8 -4 -4 -1 -3
 ^ lid|-3 -7 -4 1 3 -2 -3
 ^ lift|4 -2 -4 -2 -2 -4 -1
-^ lime|4 -1 -3 -2 -2 -5 -2
+^ lime|4 -1 -3 -2 -2 -4 -2
 ^ lower|0 -3 1 -3 1 -1 -1
 ^ mash|2 -4 0 -5 -4 -3 -4
 ^ massage|4 -4 -5 -4 -3 -4 -4
@@ -448,7 +451,7 @@ export const WEIGHTS = `
 ^ off|3 4 -7 -7 -2 -6 -5
 ^ oil|3 -1 -4 1 -1 -6 -2
 ^ on|2 -1 0 -2 -2 -2 -1
-^ onion|0 1 2 -4 -4 -4 -5
+^ onion|0 0 2 -4 -4 -4 -5
 ^ onions|2 -2 1 -1 -3 -4 -3
 ^ out|1 -1 -4 -3 0 -4 -3
 ^ oven|9 -7 -7 -5 -2 -9 -5
@@ -456,7 +459,7 @@ export const WEIGHTS = `
 ^ paste|-5 -3 4 -4 -4 0 -3
 ^ peel|0 0 0 -5 -3 -3 -3
 ^ place|-1 0 -3 -2 1 -2 -4
-^ potatoes|0 -4 -4 4 0 -3 -3
+^ potatoes|-1 -4 -4 4 0 -3 -3
 ^ pour|1 3 -3 -1 -1 -9 -4
 ^ preheat|6 -3 -4 -2 -8 -4 -3
 ^ press|2 5 -6 -5 -5 -6 -6
@@ -478,7 +481,7 @@ export const WEIGHTS = `
 ^ roll|3 -4 0 -4 -5 -5 -4
 ^ rub|3 0 -4 -2 -2 -3 -1
 ^ salt|5 3 -7 -6 -6 -5 -5
-^ sauce|0 -5 -1 2 -4 -4 -2
+^ sauce|0 -4 -1 2 -5 -4 -2
 ^ saute|-3 -3 3 -1 -3 -3 -3
 ^ sauté|-3 -3 5 -6 -4 -3 -4
 ^ scatter|4 -2 -6 -3 0 -3 -1
@@ -487,7 +490,7 @@ export const WEIGHTS = `
 ^ serve|4 -3 -2 -5 -5 -9 -4
 ^ set|-1 1 2 -3 -2 -6 -3
 ^ shake|5 -3 -6 -2 -4 -5 -4
-^ shape|3 -1 -4 -1 -4 -3 -3
+^ shape|3 0 -4 -1 -4 -3 -3
 ^ shred|1 -1 -2 -4 0 0 -4
 ^ simmer|-4 -9 -8 8 -10 -3 -5
 ^ skim|3 -2 -4 -2 -3 -3 -2
@@ -500,34 +503,34 @@ export const WEIGHTS = `
 ^ spoon|0 1 -4 1 -2 -3 -1
 ^ spread|3 -1 -5 -1 -3 -4 -2
 ^ sprinkle|0 -2 1 -6 -4 -4 -3
-^ squash|-1 1 -3 -2 0 -2 1
+^ squash|-1 0 -3 -2 0 -2 1
 ^ squeeze|1 -4 0 -2 -4 -4 -4
 ^ stack|3 -3 -3 -2 -3 -3 -2
-^ stand|-4 7 -3 -6 -6 -5 -7
+^ stand|-4 7 -3 -6 -6 -5 -6
 ^ steam|-6 -8 -7 8 -6 -6 -8
 ^ stick|-3 -3 -4 -3 -3 4 -3
 ^ stir|3 0 -3 -1 -1 -9 -6
 ^ stock|2 -3 -6 0 1 -5 -4
 ^ strain|2 -2 -2 -2 -2 -2 -2
-^ sweat|-4 -6 2 1 -6 -4 -6
+^ sweat|-4 -6 2 1 -6 -4 -5
 ^ take|3 0 -7 -3 -1 -1 -2
 ^ tear|0 1 -2 -2 -1 -2 -1
 ^ the|-2 -2 0 1 -2 -2 -1
 ^ then|-7 -7 0 3 0 2 -4
-^ tip|1 -1 0 -1 -2 -4 -3
-^ toast|1 -4 0 -5 2 -3 -5
+^ tip|0 -1 0 -1 -2 -4 -3
+^ toast|0 -4 0 -5 2 -3 -5
 ^ tofu|-2 -3 1 -4 2 -3 -4
 ^ tomatoes|1 -4 0 2 -5 -4 -4
 ^ top|5 -2 -5 -3 -2 -5 -2
 ^ toss|5 0 -5 -3 -2 -7 -1
 ^ turn|2 -2 0 -1 1 -3 -2
-^ uncover|0 -3 -1 -4 3 -2 -5
+^ uncover|0 -3 -2 -4 3 -2 -5
 ^ veg|2 -4 -3 0 -3 -3 -2
 ^ vinegar|3 -3 -5 1 -3 -5 -2
 ^ warm|-2 -1 2 0 -5 -7 -6
-^ wash|1 3 0 -4 -1 -4 -5
+^ wash|1 2 0 -4 -1 -4 -5
 ^ water|2 -3 -4 2 -3 0 -2
-^ when|2 2 -2 -3 -2 -2 -1
+^ when|2 1 -2 -3 -2 -2 -1
 ^ while|-1 -2 0 -4 1 0 0
 ^ whisk|1 2 -1 -2 -5 -4 -3
 ^ whizz|-4 -2 -4 -3 -3 4 -3
@@ -547,7 +550,7 @@ a clean|3 -1 -1 -2 -2 -3 -1
 a cloth|2 2 -4 -2 -4 -2 -2
 a coarse|0 -1 -3 -2 -2 0 -1
 a colander|-3 3 -2 -3 -3 -2 -2
-a cup|2 -1 -1 -2 -1 -3 -1
+a cup|2 -1 -1 -2 -1 -3 -2
 a day|3 -2 -5 -4 -4 -5 -4
 a deep|0 -3 1 -3 -1 -4 -2
 a dough|0 1 -2 -1 -2 -1 -1
@@ -561,9 +564,9 @@ a further|-3 -3 0 -1 2 -2 -3
 a good|0 -2 -1 0 -2 -3 -3
 a greased|0 -1 -2 1 -2 -3 -1
 a half|-2 -4 -1 0 2 -1 -1
-a heavy|-4 -3 5 -4 -2 -3 -2
+a heavy|-4 -3 5 -3 -2 -3 -2
 a high|-5 -3 3 -4 -3 1 -3
-a hot|0 -3 -3 0 0 -3 -3
+a hot|0 -3 -4 0 0 -3 -3
 a jar|1 0 -1 -4 -2 -6 -4
 a kilo|1 -1 -2 -1 -1 -1 -1
 a ladleful|0 -1 0 -2 -1 -3 0
@@ -571,21 +574,21 @@ a large|-1 -1 0 0 -1 -5 -3
 a lemon|1 -1 -1 -1 -1 -3 0
 a lid|1 0 -4 1 -4 -3 -2
 a lidded|1 0 -2 -3 0 -3 -2
-a lined|1 -3 -3 1 -3 0 -1
+a lined|1 -3 -3 1 -2 0 -1
 a little|-1 -1 1 -1 0 -2 -1
 a log|2 -3 -2 0 -2 -2 -1
 a low|-1 -3 -3 3 0 -3 -1
 a medium|-4 -4 6 -5 -3 -3 -1
 a minute|-1 1 1 -1 -3 -5 -3
-a pan|-5 -4 1 0 -4 0 -5
+a pan|-5 -4 1 1 -4 0 -5
 a paste|-2 -2 -2 -2 -2 3 -1
-a pinch|0 0 0 -2 -3 -2 -2
-a plate|4 1 -6 -2 -4 -5 -3
+a pinch|0 0 0 -2 -2 -2 -2
+a plate|5 1 -6 -2 -4 -5 -3
 a pot|-2 -2 2 0 -5 -5 -4
 a quarter|0 1 -1 0 -2 -3 -1
 a rack|0 0 1 -3 -2 -2 -1
 a rimmed|-1 -1 -1 -1 2 -1 0
-a roasting|3 -1 -3 -2 0 -3 0
+a roasting|3 -1 -4 -2 0 -3 0
 a rolling|-2 1 -2 1 -2 -2 -2
 a rough|-2 0 -2 -1 0 2 0
 a saucepan|-4 -3 2 1 -4 -4 -4
@@ -616,42 +619,44 @@ a wide|-3 0 2 0 -2 -4 -1
 a wok|-3 -1 3 -3 -2 -2 -1
 a wooden|3 -3 -3 -1 -1 -3 -1
 about|-2 -4 0 1 -4 -1 1
-about #|0 -3 1 -1 -3 -2 1
+about #|-1 -3 1 -1 -3 -2 1
 about a|0 -1 -1 0 -1 0 -1
 about an|-2 0 -2 2 -2 -1 -2
 about half|-2 -3 1 1 -4 0 -2
 absorbed|-5 -1 4 -3 -3 -2 -2
 absorbed .|-4 -3 4 -5 -4 -2 -2
 abt|0 -1 1 -2 -1 -1 -1
-according|-1 -1 -4 3 -2 -1 -1
+according|-1 -2 -4 3 -2 -1 -1
 add|1 -4 1 -2 -3 -2 -3
-add #|-1 -3 -2 3 -5 -5 -3
+add #|0 -3 -2 3 -5 -6 -3
 add a|-1 1 -4 -1 0 -1 -1
-add all|-4 -2 2 0 -1 0 -1
+add all|-4 -2 1 0 -1 0 -1
 add barley|2 -1 -1 -1 -1 -2 -1
-add beans|1 -3 -6 2 -5 1 -2
-add chickpeas|3 -3 -2 -2 -1 -3 -3
+add beans|1 -3 -5 1 -5 1 -2
+add chickpeas|3 -3 -3 -2 -1 -3 -3
 add cumin|1 -1 0 -3 -2 -3 -2
 add everything|2 0 -3 -4 -3 0 -2
 add garlic|0 -2 0 -1 -3 -4 -1
 add ginger|0 -1 2 -4 -1 -2 -2
 add lemon|-1 0 0 1 -1 -2 0
 add lentils|1 -1 -1 -2 -2 -3 -1
+add mustard|0 0 0 -1 -1 -2 0
 add onion|-3 -1 0 0 -3 -2 -2
 add onions|-1 -1 3 -3 -2 -1 -1
 add potatoes|0 -1 0 0 -1 -1 -1
 add rice|3 -2 -2 -3 -3 -3 -1
+add salt|-3 -1 -5 1 -2 2 -2
 add the|0 -3 0 0 -1 -4 -3
 add to|0 -2 0 -1 -1 -3 1
 add tofu|-1 2 -1 -2 -2 -3 -2
-add tomatoes|3 -2 -2 -3 0 -2 -1
+add tomatoes|2 -2 -2 -3 0 -2 -1
 add water|0 0 -4 0 -3 0 -2
 adding|-1 -3 -1 0 0 0 -4
-adding the|-1 -2 -3 1 0 1 -1
+adding the|-1 -2 -3 1 -1 1 -1
 adjust|3 -1 -3 -2 -2 -3 -2
 after|0 -4 -2 -1 0 -5 0
 after #|0 -4 -7 -1 1 -5 0
-again|1 0 -4 3 -1 -1 -1
+again|1 0 -5 3 -1 -1 -1
 again .|0 -1 -5 3 -1 -2 -1
 against|-2 -1 2 0 -1 -3 -1
 against the|-2 -1 2 0 -1 -3 -1
@@ -659,7 +664,7 @@ agave|3 -2 -2 -2 -1 -3 -1
 air|-5 -2 -4 -5 -5 -4 6
 ajar|-1 -4 -3 3 2 -3 -3
 ajar ,|-3 -2 -1 1 2 -2 -1
-al|-2 -1 -4 4 -3 -1 -3
+al|-2 -1 -4 4 -2 -1 -3
 all|-2 -3 -1 -2 -2 4 -1
 all ,|0 -2 -3 -3 0 1 -2
 all .|0 1 0 -3 -4 -4 -2
@@ -677,15 +682,15 @@ almonds and|0 -1 -1 -1 -1 0 -1
 almost|0 -2 -4 2 -3 0 -1
 alone|-1 -2 1 -2 -1 -2 -1
 along|-1 -1 0 -2 -1 -1 1
-alongside|3 -2 -4 -2 0 -3 -2
-an|-3 2 0 0 -1 -4 -3
+alongside|3 -2 -4 -2 0 -2 -2
+an|-3 2 0 -1 -1 -4 -3
 an hour|-5 3 -2 0 -1 -3 -3
 an oiled|-1 1 -3 -2 0 -3 -1
 an onion|-1 -2 2 -4 -2 -3 -1
 an ovenproof|2 -2 0 -1 -2 -4 -3
 and|-1 -1 -1 -1 0 0 -3
-and #|-1 -3 -2 1 -1 1 -2
-and a|-3 -1 1 -1 0 -2 1
+and #|-1 -3 -1 1 -1 1 -2
+and a|-2 -1 1 -1 0 -2 1
 and add|1 -2 -1 0 -2 -2 0
 and again|-3 -3 -2 2 1 -1 0
 and almonds|2 -2 -2 -2 0 -3 -1
@@ -695,7 +700,7 @@ and bay|4 -3 -4 -4 -4 -1 -2
 and beans|-2 -1 1 0 -1 -2 0
 and blend|-1 -2 -2 -2 -2 2 -1
 and boil|-2 -3 -6 5 -4 -2 -1
-and bring|0 -3 1 -3 -3 -2 -1
+and bring|0 -3 2 -3 -3 -2 -1
 and broth|1 -1 -1 -2 -2 -2 -1
 and bubbling|0 -1 -1 -1 1 -1 0
 and carrots|-1 -2 1 -1 -3 1 -2
@@ -706,6 +711,7 @@ and chilli|-4 -3 -1 1 -1 -1 -3
 and chop|-1 -2 0 -1 -2 0 -1
 and chopped|-1 -1 1 -1 -1 -1 -1
 and cinnamon|0 -1 0 -1 -1 -1 -1
+and coconut|1 -2 -2 2 -1 -1 -1
 and cook|-4 -7 -1 3 -3 -3 0
 and cool|0 2 -3 -2 -3 -1 -1
 and coriander|-1 -1 -3 -3 -2 1 -2
@@ -720,10 +726,10 @@ and flour|0 1 0 -3 -2 -3 -1
 and fold|1 0 -1 -2 -1 -1 -2
 and fry|-4 -2 2 -2 -3 -2 -2
 and garlic|-3 -4 -2 1 -1 0 -3
-and ginger|-1 -2 2 -1 -2 -3 -1
+and ginger|-1 -2 2 -2 -1 -3 -1
 and give|-3 -2 0 0 1 -3 -1
 and golden|-1 -1 -2 1 1 -1 -1
-and grill|-2 -1 -1 -1 1 -1 -1
+and grill|-2 -1 -2 -1 1 -1 -1
 and half|2 -4 -1 -4 -1 -1 -1
 and into|-2 -2 0 -3 2 0 -1
 and juice|0 -2 -5 0 -1 0 0
@@ -733,7 +739,7 @@ and lemon|-1 0 -1 -3 -1 1 -1
 and let|-3 5 -1 -3 -3 -4 -2
 and lime|2 0 -5 -3 -3 -1 -3
 and line|2 -1 -1 -1 -2 -1 0
-and milk|-1 2 0 -2 -1 -2 0
+and milk|0 2 0 -2 -1 -2 0
 and mint|-2 0 1 -1 -1 -3 -1
 and mushrooms|1 -1 1 -6 -2 -3 -1
 and mustard|1 -1 -1 0 -1 -1 -1
@@ -746,7 +752,7 @@ and paprika|1 -1 -1 -2 1 -2 -1
 and parsley|0 -1 -3 -1 -1 0 -1
 and pat|0 0 -2 -1 -1 0 -1
 and pepper|0 -4 -2 1 -2 0 -4
-and peppers|-3 -4 3 -2 -3 -3 -2
+and peppers|-3 -4 2 -2 -3 -3 -2
 and plenty|1 -1 -2 -1 0 -2 0
 and potatoes|1 -2 0 -2 -1 -2 0
 and pour|-1 -2 0 -2 -2 1 -1
@@ -758,7 +764,7 @@ and return|-2 -2 -5 -1 1 3 -1
 and rice|1 1 0 -2 -3 -2 -1
 and rinse|3 -4 -4 0 -2 -3 -1
 and roast|-2 -3 -3 -3 3 -2 -1
-and rosemary|-1 -2 -2 2 -2 -2 -2
+and rosemary|-1 -2 -2 2 -1 -2 -2
 and sage|-1 0 2 -4 -2 -2 -2
 and salt|2 -1 -2 -2 -5 -2 -1
 and scatter|-2 -2 2 -3 -4 -1 -2
@@ -783,7 +789,7 @@ and then|1 -3 -3 3 -4 -2 -1
 and thyme|-1 -2 2 -4 1 -3 -1
 and tomato|1 -1 0 -2 -1 -1 -1
 and tomatoes|-2 0 3 -4 -1 -1 -1
-and toss|-1 0 -1 1 -2 0 0
+and toss|-1 0 -1 1 -2 -1 0
 and transfer|1 0 -1 -2 2 -1 0
 and turmeric|-2 -1 2 -2 -1 -2 -1
 and vinegar|-1 0 2 -4 -2 -4 -3
@@ -803,20 +809,20 @@ apples ,|-1 -1 1 -1 0 -1 -1
 approx|1 0 -3 -3 0 -3 1
 apricots|1 0 -3 0 0 -3 -1
 are|-2 -3 -3 2 0 -3 -1
-are soft|-1 -1 -2 1 0 -1 -1
+are soft|-1 -1 -2 0 0 -1 -1
 are tender|0 -1 -1 1 -2 -1 -1
 around|1 -1 0 -1 0 -1 0
 arrange|2 -3 -2 -3 1 -1 -1
 arugula|-2 -1 2 -1 -2 -1 -1
-as|-1 0 1 0 -2 -1 -4
-as it|1 0 -4 1 -4 -1 -1
-as they|-1 0 -1 0 0 -4 -2
+as|-2 0 1 0 -2 -1 -5
+as it|-1 1 -4 1 -4 -2 -2
+as they|-2 0 -1 0 0 -3 -2
 as you|1 -1 0 -3 -4 -1 -1
 aside|3 1 -3 -6 -4 -2 -3
 aside .|4 -2 -3 -4 -3 -1 -2
-assemble|3 -2 -3 -2 0 -3 -2
+assemble|2 -2 -3 -2 0 -3 -2
 at|-2 -2 -2 -3 1 -2 0
-at #|-3 -5 -1 -4 2 -4 2
+at #|-3 -5 -1 -5 2 -4 2
 at a|-1 -3 -2 3 -4 0 -1
 at least|1 1 -4 -5 -4 -4 -4
 at once|-1 -1 1 0 -4 -5 -3
@@ -832,8 +838,8 @@ aubergines with|-1 0 -1 -1 1 -1 -1
 avocado|2 -1 -1 -2 -4 -5 -2
 away|0 -4 -2 2 -4 -4 -3
 away .|-1 -2 1 -2 -2 -3 -2
-b|-1 -2 1 -3 -2 1 -1
-back|-4 -3 0 1 1 -1 -4
+b|-1 -2 1 -2 -2 1 -1
+back|-3 -3 0 1 1 -1 -4
 back ,|1 0 2 -5 -3 -3 -3
 back .|3 -2 -2 0 -4 -1 -2
 back in|-5 -3 0 1 3 -2 -2
@@ -842,7 +848,7 @@ bag|-2 2 0 -3 -3 0 -1
 bag .|-2 1 1 -3 -3 -1 -3
 bags|1 -3 -3 -2 -2 0 -1
 bake|-5 -10 -7 -6 8 -4 -6
-bake #|-4 -8 -6 -7 7 -3 -7
+bake #|-4 -8 -6 -7 7 -4 -7
 bake at|-1 -2 -2 -2 2 -1 -2
 bake for|-3 -6 -3 -4 4 -1 -2
 bake in|-1 -1 -1 -1 1 -1 -1
@@ -858,13 +864,13 @@ balls ,|2 -1 -2 -1 -2 -1 -1
 balls .|0 1 -1 -1 0 -2 -1
 balsamic|1 2 -4 -3 -2 -4 -2
 bananas|1 1 -2 -2 -2 -2 -1
-bar|-1 -2 1 -1 -2 0 -1
+bar|-1 -2 1 -2 -2 0 -1
 barley|0 -3 1 -1 -4 -5 -3
 barley ,|0 -3 0 0 -2 -3 -2
 barley in|0 -1 -1 1 -2 -2 -2
 base|1 -2 -2 1 -2 -1 -1
 basil|2 -3 -4 -2 -2 0 -2
-basil .|4 -1 -5 -2 -3 -4 -1
+basil .|3 -1 -5 -2 -3 -4 -1
 batch|-1 -1 1 -2 -1 -1 0
 batch .|-1 -1 1 -2 -1 -1 0
 batches|-5 -2 0 -1 -3 3 -2
@@ -872,10 +878,10 @@ batches ,|-3 -2 0 0 -3 2 -2
 bath|2 -4 -3 2 -3 -3 -3
 batter|0 -1 -3 0 2 0 -1
 batter ,|-1 0 -3 2 1 -1 -1
-batter .|0 -1 0 -1 -2 0 -1
+batter .|-1 -1 0 -1 -2 0 -1
 bay|-1 0 1 -2 -6 1 -2
 bay ,|3 -2 -4 -2 -2 0 -1
-bay .|1 -3 -3 -4 -3 1 -3
+bay .|1 -3 -2 -4 -3 1 -3
 bay and|-1 2 1 -4 -3 -4 -3
 bay leaf|-1 -2 0 1 -2 0 -1
 bay leaves|1 -2 -1 -2 -2 -1 -1
@@ -906,7 +912,7 @@ behind blender|7 1 -2 -6 -7 -4 -9
 behind hands|5 -1 -1 -5 -2 -5 -7
 behind nothing|1 0 0 -2 -11 -1 0
 behind on the hob|5 -4 -5 3 -10 -3 -8
-behind oven|1 0 -6 -7 7 -6 -4
+behind oven|0 0 -6 -7 7 -6 -4
 behind stands|6 -3 -1 -5 -5 -3 -4
 bell|-2 0 3 -3 -2 0 0
 below|1 -3 -3 3 -1 -2 -1
@@ -918,7 +924,7 @@ between #|4 -3 -4 -1 -1 -4 0
 between two|0 1 -2 -2 -2 -2 -2
 bicarb|-1 1 1 -4 -3 -4 -2
 big|-3 -6 3 0 -7 -3 0
-big bowl|3 -4 -3 -2 -3 -3 1
+big bowl|2 -4 -3 -2 -3 -3 1
 big pan|-4 -2 4 -3 -1 -3 -1
 big pot|-4 -3 1 2 -3 -2 -1
 biggest|-1 -2 0 2 -4 -3 -2
@@ -927,7 +933,7 @@ bit .|2 -1 -1 -1 -2 -4 -3
 bit of|0 -1 -1 0 -1 -1 -1
 bite|-2 0 -3 2 -1 -1 -1
 bits|1 1 -1 -3 -2 -2 -1
-bits .|1 1 -3 -2 -2 -3 -2
+bits .|2 1 -3 -2 -2 -3 -2
 bitterness|-3 -3 -2 3 -3 -2 -1
 black|1 -1 -4 -3 1 -1 -2
 black beans|0 -2 -2 -3 -2 0 -1
@@ -950,7 +956,7 @@ blend with|-4 -2 -3 -2 -2 4 -1
 blender|-8 -5 -9 -6 -5 10 -4
 blender ,|-3 -3 -5 -3 -4 5 -4
 blender .|-4 -2 -3 -2 -1 5 -1
-blitz|-10 -4 -6 -4 -5 9 -4
+blitz|-9 -4 -6 -4 -5 9 -4
 blitz the|-4 -2 -1 -1 -1 3 -1
 blitz with|-3 -1 -3 -2 -2 3 -2
 block|-1 2 -4 -4 -2 -3 0
@@ -962,7 +968,7 @@ boil .|-6 -3 7 -6 -3 -4 -2
 boil ;|0 -1 -2 2 -2 -1 -1
 boil and|-2 -1 -3 4 -2 -2 -1
 boil for|-2 -2 -4 4 -3 -1 -1
-boil hard|-2 -2 -5 3 -2 -2 -2
+boil hard|-2 -2 -5 3 -2 -2 -1
 boil in|-3 -4 0 1 -4 -3 -4
 boil noodles|-2 -1 -3 2 -2 -1 -2
 boil potatoes|-2 -2 -2 3 -1 -1 -1
@@ -972,7 +978,7 @@ boil up|-1 -1 -3 2 -2 -1 -1
 boil with|-2 -3 1 0 -2 -2 -1
 boiled|-2 2 -3 2 -4 -3 -4
 boiled water|-2 3 -2 -3 -2 -1 -2
-boiling|-5 2 -2 2 -1 -1 -6
+boiling|-5 2 -2 1 -1 -1 -6
 boiling ,|-1 -3 -3 2 -1 1 -2
 boiling salted|-2 -2 -2 2 -1 -1 0
 boiling water|-4 4 -2 0 -1 -5 -5
@@ -984,17 +990,17 @@ bottom .|3 -2 0 -2 -3 -2 -1
 bottom heat|2 -3 -3 -3 1 -2 -3
 bowl|4 1 -6 -4 -6 -7 1
 bowl ,|2 1 -4 -3 -4 -4 1
-bowl .|5 -1 -5 -1 -3 -6 -4
-bowl with|2 2 -3 -4 -4 -3 -4
+bowl .|5 -2 -5 -1 -3 -6 -4
+bowl with|2 2 -3 -4 -3 -3 -4
 bowls|0 -3 -1 -4 -4 0 -4
 bowls ,|1 -1 -3 -2 -2 -1 -1
 bowls .|-1 -3 1 -3 -3 0 -3
-box|3 -2 -4 -4 -4 -4 -3
+box|3 -2 -4 -4 -3 -4 -3
 boxes|1 -2 -3 -1 -1 0 -1
-braise|0 -4 -2 3 -4 -3 -3
+braise|0 -4 -2 3 -4 -2 -3
 bread|1 0 -3 -1 0 -3 -2
 bread .|2 -1 -2 -1 -2 -2 -1
-breadcrumbs|0 -1 -2 -1 0 0 -1
+breadcrumbs|0 -1 -2 -1 -1 0 -1
 break|3 -2 -4 0 -3 -4 -3
 break up|3 -2 -3 -1 -3 -3 -2
 brine|3 -4 -5 -3 -3 -1 -3
@@ -1010,7 +1016,7 @@ bring up|-1 -3 0 0 -5 -3 -2
 broccoli|1 -5 -2 2 -1 -5 -4
 broil|-4 -3 -4 -3 4 -2 -3
 broth|2 -2 -2 -2 -4 -1 -3
-broth ,|0 0 0 -3 -3 0 -1
+broth ,|0 1 0 -3 -3 0 -1
 broth .|3 -3 -4 -2 -2 -1 -1
 broth and|1 -3 -2 2 -2 -2 0
 brown|0 -6 2 -2 -3 -5 0
@@ -1029,16 +1035,16 @@ bubble #|-2 -4 -5 5 -2 -3 -2
 bubble for|-4 -3 -7 6 -3 -2 -2
 bubbling|-3 -3 1 -3 1 -3 -1
 bubbling .|-3 -2 1 -2 1 -3 -1
-buckwheat|0 -2 -3 2 -1 -1 0
+buckwheat|0 -3 -3 2 -1 -1 0
 build|4 -3 -5 -3 -3 -4 -3
 bulgur|3 2 -4 -2 -2 -3 -2
-bulgur ,|2 2 -3 -2 -1 -3 -1
+bulgur ,|2 2 -3 -1 -1 -3 -1
 bunch|1 -2 0 -2 -2 -1 -2
 bunch of|1 -1 -2 -1 -1 -1 -1
 buns|3 -2 -4 -2 -2 -2 -1
 burns|-2 -1 1 -1 -1 -2 -1
 but|1 -2 -4 0 0 0 -2
-but not|-3 -1 -3 2 0 1 -1
+but not|-3 -1 -3 2 0 2 -1
 but the|1 -2 -2 -5 -1 -1 -3
 butter|-2 -3 0 -1 -2 1 -3
 butter ,|0 -3 -1 1 -3 1 -2
@@ -1049,7 +1055,7 @@ by|0 -1 -2 2 -2 -2 -4
 by #|1 -3 1 -2 0 -4 -3
 by half|-6 -1 -1 4 -3 -5 -3
 by hand|3 -2 -4 -4 -3 -1 -2
-c|-2 -4 -5 -9 6 -4 0
+c|-2 -4 -5 -9 6 -4 -1
 c #|-1 -7 -6 -6 3 -3 -1
 c (|0 -2 -2 -2 1 -2 -1
 c ,|-2 -6 -5 -4 5 -4 -6
@@ -1059,17 +1065,17 @@ c fan|3 -2 -2 -2 -2 -2 -2
 c for|-2 -1 -4 -3 0 -1 2
 c gas|4 -1 -2 -1 -4 -2 0
 c with|1 -2 -2 -2 0 -2 -1
-c within|1 -3 -2 -1 -3 0 -1
+c within|1 -2 -2 -1 -3 0 -1
 cabbage|1 -1 -2 1 -7 -4 -8
 cabbage ,|1 1 -5 1 -3 -4 -3
-cabbage and|-3 -2 3 -2 -2 1 -1
+cabbage and|-3 -2 3 -3 -2 1 -1
 cake|1 2 -3 -2 -3 -3 -1
 can|-2 -2 -2 1 1 0 -2
 cancel|2 -1 -2 -1 -1 -2 -1
 cancel .|2 -1 -2 -1 -1 -2 -1
 capers|-2 -4 1 0 -5 0 -4
 capers ,|-2 -4 1 0 -5 -1 -4
-caraway|1 -2 2 -3 -4 -4 -2
+caraway|1 -1 2 -3 -4 -4 -2
 careful|2 -1 -1 -2 -3 -3 -2
 carefully|2 -2 -3 0 0 -2 0
 carrot|1 -4 3 -3 -3 -2 -2
@@ -1083,15 +1089,15 @@ carrots with|3 -1 -1 0 -3 -3 -2
 cashews|-2 0 0 -3 -3 2 -3
 cashews in|-3 1 2 -2 -2 -4 -1
 casserole|3 -3 0 -4 -3 -4 -2
-casserole ,|2 -2 0 -4 -2 -2 0
+casserole ,|2 -2 0 -5 -2 -2 0
 casserole and|-3 -2 1 0 -2 0 0
-cast|1 0 -2 -2 1 -2 0
-cast iron|1 0 -2 -2 1 -2 0
+cast|1 1 -2 -2 1 -2 0
+cast iron|1 1 -2 -2 1 -2 0
 catch|-1 -2 1 0 -1 -1 -1
 catch .|-1 -1 1 0 -2 0 0
 catches|2 -2 -3 0 -2 -2 -1
 cauli|1 -2 -2 0 1 -2 -3
-cauliflower|-2 -4 1 -2 1 -4 -3
+cauliflower|-2 -4 1 -2 1 -3 -3
 cauliflower ,|2 -2 -2 0 -2 -2 -1
 cavolo|0 -1 2 -2 -3 -1 -2
 cayenne|-2 0 2 -2 -2 -2 0
@@ -1099,11 +1105,11 @@ celeriac|1 -1 -1 1 -1 -2 0
 celery|-1 -5 -1 0 -6 0 -5
 celery ,|1 -1 0 -1 -3 -3 -1
 celery and|-2 -1 0 0 -2 0 -1
-celery for|-1 -1 2 -2 -2 -2 0
+celery for|-1 -2 2 -2 -2 -2 0
 celery in|-3 -2 2 -1 -2 0 -3
 char|0 -2 -3 -2 3 -3 -3
 chard|0 -1 2 -4 -1 -3 -5
-charred|-2 -2 -1 0 1 -2 -3
+charred|-2 -2 -1 0 2 -2 -3
 check|1 0 -4 -3 0 -4 -2
 cheese|0 -2 -2 -3 2 -1 -1
 chestnuts|0 0 -1 -1 0 -3 -1
@@ -1127,12 +1133,12 @@ chill to|-1 2 -2 -2 -4 0 -4
 chilli|1 -5 0 -1 -3 -1 -4
 chilli #|0 -2 1 -3 -3 -4 -2
 chilli ,|-1 -2 3 -3 -2 -2 -1
-chilli .|-1 -1 -1 -1 -1 1 -1
+chilli .|-1 -1 -1 0 -1 1 -1
 chilli and|0 -2 0 -1 -1 -2 -2
 chilli flakes|0 -1 0 -3 -1 -1 -1
 chillies|1 -1 -3 -3 -4 2 -2
 chillies ,|1 -1 -1 -2 -3 0 -2
-chipotle|-2 -2 2 -3 -3 0 -2
+chipotle|-2 -2 2 -2 -3 0 -2
 chips|4 -2 -4 -3 -3 -1 -1
 chips .|4 -2 -5 -3 -4 -3 -1
 chives|3 -2 -4 -2 -3 -3 -1
@@ -1143,15 +1149,15 @@ chop|3 -5 -3 -3 -1 -1 -5
 chop .|0 -2 1 -3 0 -2 -3
 chop onions|4 -2 -4 -2 -3 -5 -2
 chop the|0 -1 -1 -4 -2 0 -1
-chopped|1 -3 0 -3 -2 0 -1
+chopped|1 -3 1 -3 -2 0 -1
 chopped ,|1 -1 0 -2 -2 -2 -1
 chopped onion|1 -2 -1 0 -1 -2 -4
 chuck|0 -1 1 -4 0 -4 -4
 chunks|1 -1 -3 0 1 -3 -3
 chunks ,|1 0 -3 0 -1 -2 -3
 chunks .|1 -1 -1 -1 -1 -2 -1
-chunky|-2 -3 -2 -2 -2 3 -1
-chunky .|-2 -3 -2 -2 -2 2 -1
+chunky|-2 -3 -2 -2 -2 3 -2
+chunky .|-2 -3 -2 -2 -2 2 -2
 chutney|1 -1 -3 -1 -2 0 -1
 cider|0 -1 -2 -2 -1 1 -1
 cilantro|0 -2 -5 -2 -3 1 -2
@@ -1163,30 +1169,30 @@ cinnamon and|1 -3 -2 2 -1 -1 -1
 clean|3 -3 -2 -3 0 -3 -1
 clean .|-1 -1 -1 -1 1 -1 -1
 clear|2 2 -3 -2 -2 -4 -2
-clear .|3 -3 -2 -1 -2 -3 -2
+clear .|3 -3 -2 -2 -1 -3 -2
 cling|0 2 -2 -2 -2 -2 -1
 close|3 -2 -4 -3 -3 -3 -2
 close .|3 -2 -3 -3 -1 -2 -1
 cloth|2 2 -5 -3 -5 0 -2
 cloth .|1 0 -3 -2 -2 0 -2
 clove|0 -1 -1 1 -2 -1 -1
-cloves|2 2 -4 -2 -3 0 -3
-cloves and|1 -1 -1 0 -1 -3 -1
+cloves|2 2 -4 -3 -3 0 -3
+cloves and|1 -2 -1 0 -1 -3 -1
 cloves garlic|-1 -1 -1 -3 -2 0 -1
-cloves of|-2 -1 0 -1 -2 0 0
+cloves of|-2 -1 1 -1 -2 0 0
 clumps|-1 -2 -1 -1 -1 1 -1
 cm|0 -1 -5 0 -1 -2 -5
 cm ,|2 -1 -3 0 -3 -4 -2
 cm .|3 -1 -3 -2 -2 -3 -1
 cm cubes|-1 0 -3 -1 -1 -3 -3
 cm dish|0 -1 -2 -1 0 -1 -1
-cm pieces|-1 1 -2 -1 -1 -3 0
+cm pieces|-1 1 -2 -1 -1 -4 0
 cm square|0 -2 -2 -1 -4 0 -1
 cm thick|-1 2 -1 -1 -1 -1 -1
 cm tin|4 -1 -3 -3 -4 -3 -1
 coarse|-1 -2 -4 -3 -1 2 -2
 coarsely|-3 -1 1 -3 -2 2 -2
-coat|2 1 0 -2 -1 -3 -2
+coat|1 1 0 -2 -1 -3 -2
 cobs|0 -4 1 0 -3 -3 -2
 cocoa|0 -3 -3 2 -3 -1 -2
 coconut|-1 -3 -1 0 -5 1 -4
@@ -1198,7 +1204,7 @@ colander|-4 4 -2 -4 -4 -3 -4
 colander for|-1 1 -1 -2 -2 -1 -1
 cold|1 0 -2 1 -3 -3 -6
 cold ,|3 -3 -6 1 -3 -2 -2
-cold .|0 -1 -1 1 -5 -6 -2
+cold .|0 -1 0 1 -5 -6 -2
 cold water|-2 1 0 -2 -4 0 -4
 collapse|0 -3 -4 4 -1 0 0
 collapsed|-1 -2 -3 2 -3 -1 -1
@@ -1210,11 +1216,11 @@ combine|0 -1 -2 1 -5 -2 -4
 combine ,|-1 0 -3 1 -3 -4 -5
 combine .|2 -2 -1 -1 -1 -1 -1
 combine all|2 -1 -2 -1 -1 -3 -2
-combine everything|-2 2 1 -3 -2 -4 -3
+combine everything|-2 2 1 -3 -2 -4 -2
 combine the|2 -2 -3 -1 -1 -1 -1
 combine with|2 -2 -3 0 -2 -4 -1
 combined|2 -1 -2 -1 -1 -1 0
-come|-2 2 -2 -1 -1 -2 -3
+come|-2 1 -2 -1 -1 -2 -3
 comes|-2 -2 -2 0 1 -1 -2
 comes out|-1 -1 -1 -1 1 -1 -1
 completely|-2 1 -3 0 -3 1 -3
@@ -1231,9 +1237,9 @@ cook on|-3 -2 0 1 -2 -1 -4
 cook onion|-1 -2 2 -2 -4 -1 -4
 cook over|-2 -2 -1 2 -2 -1 -3
 cook the|1 -5 -3 3 -6 -2 -6
-cook till|3 -3 -1 -3 -3 -3 -4
+cook till|3 -3 -1 -3 -3 -2 -4
 cook uncovered|-2 -2 -3 0 1 -1 -3
-cook until|-4 -2 6 -5 -4 -3 -4
+cook until|-4 -2 6 -6 -4 -3 -3
 cooker|0 -1 -2 -7 -7 -7 5
 cooker ,|2 -5 -3 -5 -5 -5 2
 cooker .|2 -2 -2 -3 -2 -3 -4
@@ -1244,14 +1250,13 @@ cooks|-1 0 1 -3 0 1 0
 cool|2 4 -5 -4 -9 -3 -7
 cool #|-3 5 -6 -7 -8 -3 -4
 cool ,|2 -2 -3 0 -3 -1 -1
-cool .|2 -7 2 0 -3 -3 -5
+cool .|1 -6 2 0 -3 -3 -5
 cool completely|-1 2 -4 -1 -3 -1 -3
 cool for|-3 4 -4 -5 -3 -1 -4
 cool in|3 1 -5 -4 -7 -6 -3
 cool on|2 1 -4 -3 -6 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
 cool to|2 -1 -2 -2 -2 -2 -1
-cools|0 -1 -4 -2 -2 1 -2
 core|2 -1 0 -1 -6 -4 -4
 core #|2 1 -3 -2 -4 -3 -3
 core and|-1 -1 1 -1 -1 -1 -1
@@ -1271,10 +1276,10 @@ courgette|-3 -2 1 -4 1 -2 -3
 courgettes|-2 3 -1 -1 -5 -2 -4
 courgettes ,|0 1 -1 -1 -3 -4 -1
 courgettes and|-2 -1 0 -1 -3 -1 -1
-couscous|0 1 1 -3 -3 -2 -1
+couscous|0 2 1 -3 -3 -2 -1
 cover|-3 0 -2 2 0 -4 -2
-cover ,|-1 0 -5 2 -2 -2 0
-cover .|-2 -3 3 -5 -5 -5 -4
+cover ,|-1 -1 -5 2 -2 -2 0
+cover .|-1 -4 3 -5 -5 -5 -4
 cover and|-4 1 -5 2 0 -2 -3
 cover by|1 -3 -1 -1 1 -4 -2
 cover the|-2 3 -3 -1 -2 -1 0
@@ -1284,11 +1289,11 @@ covered|-1 3 -4 3 -5 -3 -3
 covered #|-4 3 -5 0 -4 -3 -5
 covered ,|-1 1 -4 4 -3 -2 -1
 covered .|-1 1 2 -5 -2 -2 -1
-covered for|-2 -1 -2 1 0 -1 -3
-crackle|0 -1 0 -2 -1 -1 -2
+covered for|-2 -1 -2 1 0 -1 -2
+crackle|1 -1 0 -2 -1 -1 -2
 cranberries|3 -2 -3 -2 -2 -3 -1
 cream|0 -5 1 -3 -6 0 -6
-cream ,|-3 -3 0 0 -4 1 -3
+cream ,|-3 -4 0 0 -4 1 -3
 cream .|1 -1 -4 -2 -2 0 -1
 cream and|0 -1 -1 -1 -1 -1 -1
 creamy|-2 -3 -2 1 -1 0 -2
@@ -1306,7 +1311,7 @@ crumbs .|-1 -3 -4 -2 1 1 -2
 crush|1 -2 1 -1 -3 -3 -2
 crushed|-2 -1 2 -2 -2 -1 -1
 crust|-1 1 -2 -2 0 -2 0
-cube|3 -1 -5 -6 -2 -3 -5
+cube|3 -1 -5 -6 -2 -3 -6
 cube the|-1 0 0 -3 0 -3 -3
 cubes|-1 1 0 0 -2 -1 0
 cubes ,|1 -2 -2 2 -2 -2 0
@@ -1344,7 +1349,7 @@ d|0 -1 -2 -1 -1 0 -1
 daikon|1 -1 -2 -1 -1 -1 -1
 daily|2 -1 -3 -1 -2 -2 -2
 dal|1 1 -2 -1 -4 -5 -3
-dal .|2 -2 -2 -3 -3 -3 -2
+dal .|2 -2 -1 -3 -3 -3 -2
 dark|0 -1 4 -5 -2 -3 -4
 date|0 -3 -2 -2 -2 2 -1
 dates|-2 3 -3 -2 -3 2 -2
@@ -1357,26 +1362,27 @@ days|4 -2 -3 -3 -4 -1 -1
 days ,|3 -3 -3 -2 -3 -3 -2
 days .|2 -1 -3 -2 -2 -1 -3
 deep|1 -4 0 -1 1 -3 -1
-deep golden|-1 -2 3 -4 0 -1 0
+deep golden|-1 -1 3 -4 0 -1 0
 deglaze|1 -1 -3 1 -2 -3 -2
 degrees|0 -4 -4 -3 4 -3 -4
-dente|-2 -1 -4 4 -3 -1 -3
+dente|-2 -1 -4 4 -2 -1 -3
 depending|-2 -1 -2 -2 0 1 -1
-deseed|2 -3 -3 -2 1 -2 -2
+deseed|2 -3 -2 -2 1 -2 -2
 dice|1 -3 1 -4 -2 -3 -4
 dice the|-1 -2 1 -3 -2 -1 -2
-diced|3 -2 -3 0 -3 -3 -2
+diced|2 -2 -3 0 -3 -3 -1
 dill|2 0 -1 -3 -3 -2 -3
 dill ,|-1 0 1 -1 -1 0 -1
 dill .|1 -1 -1 -2 -3 -2 -2
 dimple|0 -2 -2 -1 0 -2 -2
+dimple with|3 0 -1 0 -3 -1 0
 dip|3 -1 -3 -1 0 -3 -2
 discard|1 -3 -1 -1 -3 -1 -3
 discard the|2 -2 -3 0 -1 0 -1
 dish|2 -2 -5 -5 0 -5 -2
 dish ,|0 -3 -3 -3 0 -4 -3
 dish .|3 -1 -5 -3 -1 -4 -2
-dishes|3 -1 -2 -1 -2 -3 -1
+dishes|3 -1 -3 -1 -2 -3 -1
 dissolve|4 -3 -4 0 -3 -4 -3
 dissolved|-1 -2 0 1 -2 -3 -2
 dissolved ,|-2 -2 0 2 -2 -3 -2
@@ -1393,10 +1399,10 @@ does bake|-5 -10 -7 -6 8 -4 -6
 does beat|2 0 -4 -2 -1 -2 -1
 does blanch|-4 -6 -4 6 -3 -4 -7
 does blend|-14 -6 -8 -6 -6 13 -3
-does blitz|-10 -4 -6 -4 -5 9 -4
+does blitz|-9 -4 -6 -4 -5 9 -4
 does boil|-11 -12 -4 10 -7 -8 -7
 does bottle|0 -2 -3 0 -3 1 -2
-does braise|0 -4 -2 3 -4 -3 -3
+does braise|0 -4 -2 3 -4 -2 -3
 does break|3 -2 -4 0 -3 -4 -3
 does bring|-7 -3 4 -1 0 -4 -3
 does brush|0 -2 -4 -5 2 -5 0
@@ -1407,7 +1413,7 @@ does chill|1 4 -8 -8 -10 -2 -7
 does chop|3 -5 -3 -3 -1 -1 -5
 does chuck|0 -1 1 -4 0 -4 -4
 does clean|3 -3 -2 -3 0 -3 -1
-does coat|2 1 0 -2 -1 -3 -2
+does coat|1 1 0 -2 -1 -3 -2
 does combine|0 -1 -2 1 -5 -2 -4
 does cook|-6 -9 3 1 -5 -8 1
 does cool|2 4 -5 -4 -9 -3 -7
@@ -1416,9 +1422,10 @@ does cream|0 -5 1 -3 -6 0 -6
 does crisp|-1 -4 1 -2 -1 -4 -3
 does crumble|2 -1 0 -3 -2 -3 -2
 does crush|1 -2 1 -1 -3 -3 -2
-does cube|3 -1 -5 -6 -2 -3 -5
+does cube|3 -1 -5 -6 -2 -3 -6
 does cut|2 -1 -3 -3 -3 -4 0
 does deglaze|1 -1 -3 1 -2 -3 -2
+does deseed|2 -3 -2 -2 1 -2 -2
 does dice|1 -3 1 -4 -2 -3 -4
 does dip|3 -1 -3 -1 0 -3 -2
 does discard|1 -3 -1 -1 -3 -1 -3
@@ -1431,12 +1438,12 @@ does drain|1 4 -6 3 -6 -3 -6
 does dress|3 -2 -4 0 -3 -4 -3
 does drizzle|1 -2 -4 -4 -1 0 -3
 does dry|0 1 -1 -2 -1 -3 -1
-does fill|1 -5 -1 -3 0 0 -2
+does fill|0 -5 -1 -3 0 0 -2
 does finish|2 -2 -2 -3 0 -1 -2
 does fish|1 -2 -2 -2 -3 0 -2
 does flatten|1 -2 -2 0 -2 -1 -1
 does flip|-3 -3 4 -4 0 -2 -4
-does fluff|3 2 -4 -5 -4 -4 -3
+does fluff|3 3 -4 -5 -4 -4 -2
 does fold|2 0 -6 -1 -5 -2 0
 does form|2 -3 1 -1 -3 -3 -3
 does freeze|3 1 -6 -5 -6 -2 -4
@@ -1451,29 +1458,29 @@ does grill|0 -6 -7 -7 7 -5 -6
 does grind|2 -1 -4 -2 -3 -2 -3
 does halve|3 -3 -4 -2 -1 -3 -2
 does heat|0 1 0 0 -6 -4 -2
-does keep|-1 -1 -6 -5 2 -1 -4
+does keep|0 -1 -6 -5 2 -1 -4
 does knead|7 -6 -7 -7 -6 -7 -8
 does ladle|0 -2 -1 2 -2 -5 -2
 does lay|3 -3 -1 -1 -2 -3 -2
-does leave|-1 5 -5 -6 -6 -2 -2
+does leave|-1 5 -6 -6 -6 -2 -2
 does let|-1 5 -3 -2 -7 -3 -4
 does lid|-4 0 -6 4 0 -7 -2
 does lock|1 -2 1 -2 -3 -3 -3
-does loosen|-1 -3 1 -1 -4 -1 -2
-does lower|-2 -3 -1 -1 2 -2 -2
+does loosen|-2 -3 1 -1 -4 -1 -2
+does lower|-2 -4 -1 -1 2 -2 -2
 does make|1 -1 0 -3 -2 -2 -1
 does marinate|-1 3 -2 -3 -3 -3 -2
 does mash|0 -2 1 -3 -6 0 -4
-does massage|5 -3 -6 -6 -5 -5 -5
+does massage|5 -3 -7 -6 -5 -5 -5
 does melt|-6 -5 4 1 -5 -1 -3
 does microwave|-3 -5 -5 -5 -5 -4 5
 does mince|0 1 -2 0 -3 -1 -3
 does mix|2 -1 -1 -5 -2 -1 -5
 does open|-1 -1 0 -1 -5 -4 1
-does pack|2 -3 -2 0 0 -5 -3
+does pack|2 -3 -2 1 0 -5 -3
 does parboil|-4 -4 -4 4 -2 -2 -4
 does peel|0 -1 0 0 -5 -3 -3
-does pile|1 -2 0 -2 -1 -3 -2
+does pile|1 -2 0 -2 -2 -3 -2
 does pinch|2 0 -1 -2 -5 -3 -4
 does place|3 -3 -5 -3 -1 -4 -3
 does pop|1 -3 0 -3 1 -3 -1
@@ -1484,7 +1491,7 @@ does preheat|7 -3 -5 -3 -9 -4 -3
 does press|1 3 -4 -7 -5 -2 0
 does prick|-1 -1 2 -2 -1 -2 -1
 does prove|-3 5 -4 -5 -5 -4 -5
-does pulse|-7 -4 -6 -4 -5 7 -3
+does pulse|-7 -4 -6 -4 -5 7 -4
 does puree|-5 -3 -1 -5 -4 6 -3
 does purée|-3 -4 1 -6 -5 3 -5
 does put|-2 -2 1 -1 -1 -2 1
@@ -1495,7 +1502,7 @@ does refrigerate|3 1 -5 -5 -4 -4 -4
 does reheat|0 -2 -3 -2 -1 1 -1
 does remove|1 0 -1 -4 -1 -1 -4
 does rest|-3 8 -4 -5 -5 -2 -7
-does return|-3 -2 0 -1 0 1 -3
+does return|-2 -2 0 -1 0 1 -3
 does rinse|0 2 -2 0 -5 -8 -1
 does roast|-4 -9 -4 -8 7 -5 -7
 does roll|3 -3 -1 -4 -2 -3 -5
@@ -1504,7 +1511,7 @@ does saute|-5 -4 6 -3 -5 -4 -4
 does sauté|-8 -5 7 -3 -6 -6 -5
 does scatter|1 -3 0 -1 -1 -2 -2
 does scoop|2 -2 0 -3 0 -3 -1
-does score|2 -1 -1 -2 -1 -3 -1
+does score|2 -1 -1 -2 -1 -3 -2
 does scrape|2 -2 -5 0 -3 1 -1
 does seal|1 -1 0 -2 -2 -3 -1
 does separate|0 -2 -1 1 -2 -3 -2
@@ -1515,7 +1522,7 @@ does shape|2 1 -4 -1 -2 -4 -4
 does shred|1 -2 -2 -3 -1 -1 -4
 does sieve|2 2 -5 -3 -4 -2 -3
 does simmer|-10 -12 -6 11 -5 -7 -6
-does skim|2 -3 -3 0 -3 -4 -2
+does skim|3 -3 -3 0 -3 -4 -3
 does slice|-1 0 1 -1 -5 -6 -4
 does slide|0 -2 0 -1 -3 -3 -2
 does smooth|0 -3 -4 -5 -1 4 -6
@@ -1523,7 +1530,7 @@ does soak|-4 7 -3 -7 -5 -5 -5
 does soften|-5 -4 3 -1 -6 -6 -5
 does spread|0 1 -3 -2 1 -4 -1
 does sprinkle|1 -5 -1 -2 -2 -5 -3
-does squash|0 -1 -5 -3 2 -2 1
+does squash|0 -1 -6 -3 2 -2 1
 does squeeze|-1 2 -1 -1 -6 -3 1
 does stack|3 -3 -3 -2 -3 -3 -2
 does stand|-2 7 -5 -8 -8 -6 -5
@@ -1537,7 +1544,7 @@ does swap|-2 -3 -2 -3 3 -2 -3
 does sweat|-5 -7 4 0 -6 -6 -6
 does swirl|0 -2 1 -3 -3 -3 -1
 does take|2 -1 -1 -2 1 -1 -2
-does taste|1 -3 -3 -2 -4 0 -3
+does taste|1 -3 -3 -2 -4 0 -4
 does tear|1 1 -3 -2 -3 -3 -2
 does thicken|-2 0 0 1 -2 -2 -2
 does thin|3 0 -2 -6 -2 -2 -4
@@ -1553,7 +1560,7 @@ does wait|2 -1 -2 0 -4 -4 -4
 does warm|0 0 0 -3 -2 -2 -1
 does wash|2 2 -1 -4 -2 -4 -3
 does weigh|0 -2 1 -2 -3 -3 -1
-does wet|1 1 -2 -4 -4 -1 -3
+does wet|1 1 -2 -4 -4 -1 -4
 does whisk|2 1 -2 -1 -3 -6 -4
 does whizz|-5 -3 -5 -3 -3 5 -3
 does wilt|-7 -4 7 -4 -3 -4 -4
@@ -1565,8 +1572,8 @@ doesn t|1 1 -3 1 -3 -2 -1
 don|-1 0 1 -2 -2 1 -2
 don t|-1 0 1 -2 -2 1 -2
 done|-1 -3 -2 2 1 -3 -2
-door|-1 -3 -3 -2 3 -3 -2
-door ajar|-1 -3 -2 -2 3 -3 -1
+door|0 -3 -2 -2 3 -3 -2
+door ajar|-1 -3 -2 -2 3 -2 -1
 dot|3 -2 -4 -3 2 -3 -3
 dot with|3 -2 -3 -1 -3 -3 -1
 doubled|1 3 -4 -4 -5 -4 -4
@@ -1584,7 +1591,7 @@ down for|0 -2 1 -2 -1 -2 -2
 down on|-2 -1 -2 -1 1 -2 -2
 down to|1 -2 -1 0 0 -1 -1
 drain|1 4 -6 3 -6 -3 -6
-drain #|-4 4 -3 -4 -4 -3 -5
+drain #|-4 4 -3 -4 -3 -3 -5
 drain ,|1 0 -1 0 -3 -2 -2
 drain .|2 1 -5 1 -4 -5 -4
 drain and|0 2 -4 -2 -1 -2 -2
@@ -1593,7 +1600,7 @@ drain on|2 -1 -4 1 -1 -2 -1
 drain rinse|2 -3 -2 0 -1 -2 -2
 drain the|-1 0 -1 1 -2 -1 -4
 drain well|0 0 -2 0 -3 -3 -2
-drained|-1 -2 1 0 -3 -1 -2
+drained|-1 -3 1 0 -3 -1 -2
 drained beans|1 -1 -2 1 -2 -1 0
 dress|3 -2 -4 0 -3 -4 -3
 dressing|3 -2 -6 -6 -5 0 -7
@@ -1616,11 +1623,11 @@ dry in|1 -4 3 -4 -4 -3 -4
 dry ingredients|4 -3 -3 -2 -3 -3 -1
 dry pan|-3 -3 5 0 -5 -3 -5
 dumplings|-1 -2 1 -1 -3 -4 -2
-dust|3 0 -3 -2 -2 -3 -2
+dust|2 0 -3 -2 -2 -3 -2
 dutch|0 -1 0 -2 0 -3 -3
 dutch oven|0 -1 0 -2 0 -3 -3
 each|4 -3 -1 -5 -1 -3 -4
-each ,|1 -1 1 -3 -1 -1 -1
+each ,|1 -1 1 -3 -2 -1 -1
 each .|1 0 0 -1 -3 -4 -3
 each in|3 -3 -3 -3 -3 -4 -3
 each of|3 -1 -3 -1 -1 -2 0
@@ -1636,12 +1643,12 @@ el|-1 -2 1 -4 1 -3 -4
 else|-1 -1 0 -1 -6 1 -3
 else .|3 -3 -1 0 -3 -4 -2
 else in|-3 -2 1 2 -2 -3 -1
-end|1 -1 -5 2 -5 -1 -2
+end|1 -1 -5 2 -4 -1 -2
 end ,|1 1 -1 1 -2 -3 -1
 end .|0 -1 -4 1 -4 0 -2
 ends|1 -1 -1 -1 -1 -1 0
 enough|1 1 -6 -2 -4 0 -5
-evaporated|-3 -1 -3 3 -2 -1 0
+evaporated|-2 -1 -3 3 -2 -1 0
 evening|3 -1 -4 -1 -2 -4 -3
 every|-2 -5 -5 3 2 -1 -1
 every #|-3 -3 -5 2 1 -1 -1
@@ -1656,8 +1663,8 @@ everything for|1 -2 -2 -2 -2 0 -1
 everything in|0 -4 0 -2 -1 1 -3
 everything through|-1 -2 -2 -1 -2 1 -1
 everything together|2 1 -2 -2 -2 -4 -1
-everything with|0 1 -1 -2 -2 0 -1
-except|1 0 -2 -3 -4 1 -3
+everything with|0 1 -2 -2 -3 -1 -1
+except|0 0 -2 -3 -4 1 -3
 except the|0 -3 -1 -1 -2 1 -2
 excess|1 0 -1 -2 1 -2 -1
 extract|2 -2 0 -2 -2 -2 -1
@@ -1675,12 +1682,12 @@ fan ,|-3 -4 -4 -4 4 -2 -3
 fan .|5 -3 -3 -3 -5 -3 -2
 fan for|-1 -1 -1 -1 1 -1 -1
 fan gas|4 -2 -1 -2 -7 -2 -2
-farro|-1 -3 -3 4 -3 -2 0
+farro|-1 -4 -3 4 -3 -2 0
 fast|-2 0 -1 0 0 -1 -1
-fat|3 -2 1 -2 -3 -2 -1
+fat|3 -2 1 -2 -2 -2 -1
 fennel|3 -2 1 -1 -3 -4 -4
 few|2 -2 -3 3 -4 -3 -1
-fill|1 -5 -1 -3 0 0 -2
+fill|0 -5 -1 -3 0 0 -2
 fill #|-2 -2 1 -1 2 -3 -2
 fill ,|2 -3 -1 -3 0 -3 -3
 fill .|2 -2 -1 0 -3 -3 -1
@@ -1688,7 +1695,7 @@ fill the|0 -1 -1 -1 1 -2 -1
 filling|1 -3 2 -5 -3 -1 -4
 filling ,|1 -2 0 -3 -2 -4 -4
 filling in|0 -1 -4 -1 -2 1 -1
-film|-1 1 -1 -3 -2 1 -1
+film|-1 1 -1 -2 -2 1 -1
 filter|2 -1 -2 -1 -1 -2 0
 final|-1 -2 -3 0 0 -1 0
 final #|-1 -2 -3 2 -1 -1 0
@@ -1701,9 +1708,8 @@ finish|2 -2 -2 -3 0 -1 -2
 finish with|2 -1 -2 -2 -3 -1 -1
 finishing|0 -1 -2 -1 0 -1 -1
 finishing with|0 -1 -2 -1 0 -1 -1
-firm|-1 2 0 -4 -1 -5 -4
+firm|-2 2 0 -4 -1 -5 -4
 firm tofu|2 1 -3 -2 -3 -3 -2
-firm up|0 2 -3 -3 0 -3 -3
 firmly|4 -3 -5 -1 -1 -3 -1
 first|2 -4 -1 -2 -2 -4 0
 fish|1 -2 -2 -2 -3 0 -2
@@ -1720,7 +1726,7 @@ flame #|-2 -3 -3 3 -3 -1 -1
 flameproof|-1 -1 2 -3 -1 -1 -1
 flat|0 -3 0 -2 -1 -5 -2
 flat .|-1 -2 0 -3 0 -4 -1
-flatbreads|1 -1 -3 -1 -1 -1 0
+flatbreads|1 -2 -3 -1 -1 -1 0
 flatten|1 -2 -2 0 -2 -1 -1
 flax|-4 3 -3 -3 -3 -1 -4
 flesh|2 -1 -3 -1 0 -3 -1
@@ -1734,10 +1740,11 @@ flour and|-2 0 -3 1 -4 0 -2
 flour in|0 -2 2 -4 -2 0 -2
 flour with|1 0 1 -2 -1 -3 -1
 floured|-2 2 -1 -1 -2 -2 -2
-fluff|3 2 -4 -5 -4 -4 -3
-fluff .|2 2 -4 -3 -3 -4 -3
-foam|0 -2 1 -1 -2 -2 0
-foam ,|0 -1 -1 2 0 0 0
+fluff|3 3 -4 -5 -4 -4 -2
+fluff .|2 2 -4 -4 -3 -4 -3
+foam|1 -1 0 -2 -1 -2 -1
+foam ,|0 -1 -1 2 -1 0 0
+foam .|1 -1 -1 -1 -1 -2 -1
 foil|1 -5 -5 -2 3 -4 -4
 foil ,|2 -4 -2 -1 1 -3 -4
 foil .|3 -2 -3 -1 -1 -2 -1
@@ -1759,19 +1766,19 @@ for at|1 -1 -1 -2 0 -1 -1
 for five|-3 -1 1 -1 -2 -2 -2
 for half|-2 2 -1 0 -1 -1 -1
 for ten|-2 -3 -1 2 -3 -2 -3
-for the|1 -2 0 -1 -1 -3 -4
+for the|0 -2 0 -1 0 -3 -4
 fork|3 1 -5 -2 -4 -6 -2
 fork .|2 -1 -3 -2 -2 -3 -2
 form|2 -3 1 -1 -3 -3 -3
 form #|1 -2 -2 0 -2 -2 -1
 forty|-2 -3 -3 3 -2 -2 -2
-four|0 -1 0 -1 -2 0 -1
+four|0 -2 0 -1 -2 0 -1
 fragrant|-2 -1 0 0 -2 -1 -1
 fragrant .|-2 -1 4 -4 -2 -1 0
-freekeh|2 -2 1 -2 -1 -3 -1
+freekeh|2 -2 1 -1 -1 -3 -1
 freeze|3 1 -6 -5 -6 -2 -4
 freeze .|1 -1 -3 -2 -2 -1 -1
-freeze flat|2 -3 -3 -2 -2 -3 -1
+freeze flat|3 -3 -3 -2 -2 -3 -1
 freeze in|3 -1 -3 -3 -2 -5 -2
 freezer|-2 1 1 -3 -4 0 -4
 freezes|-1 -3 1 -2 -2 0 -2
@@ -1781,13 +1788,13 @@ fridge|4 1 -8 -9 -9 -1 -7
 fridge #|-1 3 -4 -3 -4 0 -4
 fridge ,|3 -2 -3 -4 -3 -3 -3
 fridge .|3 0 -6 -6 -6 -2 -4
-fridge for|0 -1 -3 -2 -2 1 -4
+fridge for|0 -1 -2 -2 -2 1 -4
 fried|-1 -2 -3 1 -3 0 -2
-from|-1 -4 1 2 -4 -5 -4
-from heat|-1 3 -2 -4 -2 -3 -1
+from|-1 -4 2 2 -4 -6 -4
+from heat|-1 3 -2 -4 -2 -2 -1
 from the|0 -4 2 0 -4 -5 -5
 from time|0 -1 -2 1 -1 0 0
-fronds|3 -3 -2 -1 -2 -2 -1
+fronds|2 -3 -2 -1 -2 -2 -1
 frozen|1 -3 1 0 -4 -3 -4
 fruit|1 0 -2 -2 -2 -1 -1
 fruit .|0 -1 -1 -1 -1 0 -1
@@ -1804,7 +1811,7 @@ frying pan|-4 -2 2 0 -4 -4 -2
 full|0 -2 -3 -2 1 0 -1
 fully|-2 2 -1 -1 -2 -1 0
 further|-4 -3 -2 1 2 -2 -4
-further #|-3 -3 -1 -1 2 -2 -3
+further #|-3 -3 0 -1 2 -2 -3
 g|1 0 -5 2 0 -4 -3
 g ,|0 0 0 -2 -2 -3 0
 g .|3 -2 -2 -2 -2 -2 -2
@@ -1815,12 +1822,13 @@ garam masala|1 1 -4 1 -2 0 -1
 garlic|-3 -9 1 -1 -2 1 -6
 garlic #|1 -4 1 -3 -4 -5 -4
 garlic ,|-2 -3 2 -8 0 1 -5
-garlic .|0 -2 -2 -2 -2 0 -1
+garlic .|0 -2 -1 -2 -2 0 -1
 garlic ;|-2 -1 4 -5 -1 -2 -1
-garlic and|0 -5 0 0 -6 -2 -1
+garlic and|0 -5 0 0 -7 -2 -1
 garlic cloves|3 -1 -3 -2 0 -3 -1
-garlic for|-2 -2 2 -1 -2 -3 -1
+garlic for|-2 -2 2 -1 -2 -2 -1
 garlic in|-2 -2 -1 1 -4 0 -1
+garlic is|1 -1 -1 0 -2 -2 -1
 garlic out|-1 -2 -3 0 -1 1 -1
 garlic paste|0 -3 1 -4 -3 -4 -2
 garlic powder|-1 -2 -2 -1 -3 1 0
@@ -1830,17 +1838,17 @@ gas|5 -4 -4 -3 2 -2 -1
 gas #|5 -5 -3 -5 0 -3 -3
 gas mark|2 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 0 -1 -2 -1
-gentle|-3 -5 0 3 -4 -2 -3
+gentle|-3 -5 0 3 -4 -2 -2
 gently|-2 -4 -11 12 -5 -4 -4
 gently #|-1 -2 -2 2 -2 -1 -1
 gently ,|1 -1 -3 2 -1 -1 -1
 gently for|-2 -2 -7 7 -3 -1 -1
 gently fry|-1 -2 -6 6 -2 -2 -4
-gently in|-3 -3 -4 4 -3 -3 -3
+gently in|-3 -3 -4 4 -3 -2 -3
 get|1 -3 1 -3 -1 -5 -3
 gets|2 -2 -3 1 -1 -3 -1
 gherkins|2 -1 -2 -1 -2 -2 -1
-ginger|-2 -5 2 -2 -2 0 -2
+ginger|-1 -5 2 -2 -2 0 -2
 ginger ,|-1 -2 0 -2 -3 1 -1
 ginger .|0 -2 1 -2 -3 -5 -1
 ginger and|-1 -2 1 0 -3 0 -1
@@ -1864,9 +1872,9 @@ goes|-2 -4 2 -2 -2 -1 1
 goes in|-2 -2 1 -2 -1 -1 1
 going|-1 -2 2 -2 -2 -2 1
 gold|-1 -2 0 0 -1 -2 -3
-golden|-2 -5 1 -2 1 -2 -2
+golden|-3 -5 1 -2 1 -2 -2
 golden ,|-2 -2 -1 1 -3 -2 -1
-golden .|-1 -3 2 -4 1 -1 -1
+golden .|-2 -3 2 -4 1 -1 -1
 golden and|-1 -1 0 -2 1 -1 -1
 gone|-1 -2 2 -2 -2 -3 -1
 gone .|-3 -3 1 -1 -3 -3 -1
@@ -1895,7 +1903,7 @@ grind with|3 -2 -3 -2 -2 -3 -1
 ground|-1 -1 2 -3 -2 0 -1
 ground spices|-2 -1 2 -3 -2 -1 -1
 h|0 1 -7 -3 -2 -3 -6
-h #|-3 -3 -4 2 1 -2 -3
+h #|-3 -3 -3 2 1 -2 -3
 h ,|1 0 -3 -2 -3 -4 -4
 h .|-4 4 -2 -3 -3 0 -3
 half|-4 1 -3 1 0 1 -3
@@ -1904,13 +1912,13 @@ half .|-7 -2 -8 6 -1 1 -3
 half a|1 0 -3 -2 -1 -4 -4
 half an|-4 2 -1 0 -2 -3 -3
 half covered|-2 -3 -1 2 -1 -1 -1
-half of|-2 1 -3 -5 -1 2 -4
+half of|-2 1 -3 -4 -2 2 -4
 half on|-1 1 -2 -1 -3 -2 -2
 half the|-1 -2 0 -3 0 0 -1
 half with|0 -2 2 -3 -3 0 -1
 halfway|-3 -4 1 -1 2 -2 -2
 halfway .|-2 -2 -3 0 1 -1 -1
-halfway through|-1 -2 -3 -1 2 -1 -1
+halfway through|-1 -2 -3 -2 2 -1 -1
 halve|3 -3 -4 -2 -1 -3 -2
 halve the|1 -2 -2 -1 0 -2 -1
 halved|1 -4 -1 -2 -1 -3 -6
@@ -1918,15 +1926,15 @@ hand|1 -2 -4 -4 -3 1 -2
 hand .|3 -3 -2 -2 -2 -3 -3
 handful|0 -1 -1 -1 -2 0 -2
 handle|0 1 -3 -3 -2 -3 -3
-hands|1 0 -1 -1 -2 -3 -2
-hands ,|0 -1 0 -1 -2 -2 -1
+hands|1 0 -1 -1 -2 -3 -3
+hands ,|1 -2 0 -2 -2 -2 -1
 hanout|1 -1 -1 -1 0 -1 0
-hard|0 -5 -4 5 -6 -5 -4
+hard|0 -5 -4 5 -5 -5 -4
 hard #|-1 -2 -2 2 -2 -1 -1
 hard for|-4 -4 -3 4 -3 -3 -3
 hard in|-1 -2 2 -2 -2 -1 -1
 hard into|2 -2 -2 -1 -1 -2 -1
-harissa|1 -2 -2 -2 1 -4 -2
+harissa|1 -1 -2 -2 1 -4 -2
 has|2 0 -1 1 -4 -4 -2
 has gone|0 -1 1 -1 -2 -2 -1
 have|1 0 -1 0 -2 -1 -1
@@ -1940,12 +1948,12 @@ heat ,|-4 4 -1 -1 -2 -1 -4
 heat .|3 -2 0 -6 -2 -6 -5
 heat ;|-1 -1 1 -1 -1 -1 0
 heat a|-3 -2 4 -5 -3 -3 -2
-heat and|0 1 -2 1 -1 -2 -1
+heat and|1 1 -2 1 -1 -2 -1
 heat for|-3 -6 -1 3 -5 -3 -5
 heat half|-3 -1 0 1 -2 -3 -1
 heat oil|1 -3 -1 -2 -5 -4 0
 heat oven|2 -3 -5 -3 -2 0 -2
-heat the|2 -4 0 1 -9 -4 -2
+heat the|2 -4 0 1 -10 -4 -2
 heat through|-3 -3 3 -3 -3 -3 -4
 heat to|-2 1 0 0 1 -1 0
 heavy|-4 1 5 -4 -4 -4 -3
@@ -1962,11 +1970,11 @@ hing|3 -1 -3 -2 -2 -2 -2
 hot|-5 -1 5 -1 0 -5 -4
 hot ,|-1 0 1 -1 -4 -4 -4
 hot .|-3 1 1 -2 -4 0 -4
-hot into|-1 -2 2 0 -3 -4 -2
-hot oil|0 -2 0 -4 0 -3 -1
-hot pan|-3 -2 2 -3 0 -2 -1
+hot into|-2 -2 2 0 -3 -4 -2
+hot oil|0 -2 0 -4 -1 -3 -1
+hot pan|-2 -2 2 -3 0 -2 -1
 hot sauce|-2 -1 3 -2 -3 -3 -2
-hot water|4 1 -5 -2 0 -4 -3
+hot water|4 1 -5 -3 0 -4 -3
 hour|-8 4 -4 0 0 -5 -4
 hour ,|-2 -2 -1 2 0 -2 -3
 hour .|-5 1 -4 -1 1 -3 -3
@@ -1977,7 +1985,7 @@ hours|1 0 -8 -5 1 -7 -8
 hours ,|0 -2 -4 -2 1 -4 -3
 hours .|2 -1 -5 -5 2 -4 -6
 hours before|-1 1 -1 -2 -2 -2 -2
-hours until|-4 2 -3 -1 -3 -3 -2
+hours until|-4 3 -3 -1 -3 -3 -2
 hr|-7 3 -4 -1 -2 -5 -5
 hr #|-1 0 -3 2 -3 -1 -1
 hr .|-4 2 -1 -1 -1 -1 -2
@@ -1996,7 +2004,7 @@ in #|0 -1 0 0 -5 -2 -4
 in ,|-2 -1 3 0 -3 -4 -6
 in .|1 -1 -4 -1 -5 -1 -6
 in ;|-1 1 2 -2 -2 -3 -1
-in a|-5 0 2 0 -1 -1 -3
+in a|-5 -1 2 0 -1 -1 -3
 in all|0 1 2 -2 -2 -3 -1
 in an|2 -2 -1 -1 0 -2 -1
 in big|-2 -2 2 -1 -2 -1 -1
@@ -2018,12 +2026,12 @@ in milk|0 -2 3 -4 -1 -3 -1
 in oil|-2 -4 2 -1 -5 -1 -6
 in pan|-4 1 2 -3 -3 -3 -3
 in plenty|-1 -2 -1 1 -2 -2 -2
-in salt|4 -2 -3 -2 -2 -4 -1
-in salted|-2 -2 -3 3 -2 -2 -3
+in salt|4 -1 -4 -2 -2 -4 -1
+in salted|-2 -2 -4 3 -2 -2 -3
 in sesame|2 -1 -3 -2 -1 -2 -1
 in spinach|-1 -3 1 -3 -2 -3 -2
 in spots|-1 -2 -2 -1 2 -1 -2
-in the|-3 -4 -1 -1 0 2 1
+in the|-3 -4 -1 -1 1 2 1
 in their|2 -3 0 -1 -3 -4 -3
 in tin|-1 2 -2 -2 -3 -1 -1
 in two|-1 -2 2 -4 -3 0 -1
@@ -2031,7 +2039,7 @@ in vinegar|1 -1 -3 -2 -1 0 -1
 in water|1 0 -1 -2 -3 0 -2
 in with|2 -3 -3 2 -4 -5 -3
 in your|-4 -1 4 -4 -2 -2 -2
-inch|1 -3 0 -3 -3 -3 -2
+inch|1 -3 -1 -3 -3 -3 -2
 inches|0 -1 0 -1 0 -2 -1
 ingredients|2 -2 -3 -1 -4 0 -2
 ingredients and|1 0 -3 1 -2 -2 -3
@@ -2046,8 +2054,8 @@ into dry|3 -2 -4 -2 -2 -3 -2
 into flour|2 -1 -2 -1 -1 -3 -1
 into the|-1 -1 1 -4 1 -2 -2
 iron|0 -1 -3 -3 2 -2 -2
-iron pot|-2 -1 -1 -3 1 -1 -2
-is|1 -4 -1 0 -3 0 -2
+iron pot|-2 -1 -1 -3 2 -1 -2
+is|0 -4 -1 0 -3 0 -2
 ish|3 -2 -3 -1 -2 -4 -2
 it|0 1 -3 -2 -1 1 -3
 it ,|-2 0 -3 -2 0 -1 0
@@ -2055,7 +2063,7 @@ it .|0 -4 -4 -1 -1 2 -2
 it a|1 -3 -1 -2 1 -1 -2
 it all|3 -4 -2 -1 -4 -4 -4
 it bubble|-5 -5 0 3 -4 -4 -2
-it cool|1 -2 2 -2 -1 -3 0
+it cool|1 -2 2 -2 -2 -3 0
 it doesn|1 -1 -2 1 -2 -2 -1
 it for|-4 -4 1 0 0 -3 -3
 it gets|2 -2 -3 1 -1 -3 -1
@@ -2070,13 +2078,14 @@ it should|2 -2 -3 1 -2 -1 -1
 it sit|-3 4 -4 -3 -2 -2 -2
 it smells|-2 -1 4 -4 -1 -2 -2
 it stand|-2 2 -1 -2 -1 -1 -1
-it thickens|-3 0 0 0 -4 1 -4
+it thickens|-2 -1 0 0 -4 -2 -3
 it to|-1 -1 -2 0 -1 1 -1
-it up|-1 -1 -4 1 -2 1 -1
+it up|-1 -1 -3 1 -2 1 -1
 it will|-2 0 1 -1 -1 -2 0
 it with|0 -3 -2 -1 -2 0 0
 its|-1 -6 1 0 -3 -1 -4
 its skins|-1 -1 1 0 -1 -2 0
+itself|-1 2 -2 -2 -2 -2 -2
 jackfruit|1 -2 0 -2 -1 -1 -1
 jaggery|2 -3 -3 2 -3 -2 -3
 jalapeños|2 -1 1 -3 -1 -2 -1
@@ -2093,16 +2102,16 @@ juice .|0 -4 -1 -4 -3 0 -2
 juice and|-1 0 -1 -4 -2 -1 1
 juice of|1 -2 -3 -1 -3 0 -2
 juice to|-3 2 -3 -2 -1 1 -2
-juices|2 -1 -2 0 -3 -3 -2
-jump|-1 0 2 -2 -1 -1 0
+juices|2 0 -2 0 -3 -3 -2
+jump|-1 0 1 -2 -1 -1 0
 just|-1 -2 -1 3 -2 -5 -1
 just before|0 -2 -2 1 -1 -2 -1
 just tender|-2 -1 -2 1 0 -1 -1
 kala|0 -3 -3 0 -2 -2 -2
 kala namak|0 -3 -3 0 -2 -2 -2
-kale|3 -6 0 0 -5 -5 -6
+kale|3 -6 0 0 -5 -6 -6
 kale and|-4 -4 2 -1 -3 -3 -3
-keep|-1 -1 -6 -5 2 -1 -4
+keep|0 -1 -6 -5 2 -1 -4
 keep #|2 -5 -3 -4 -3 -1 -2
 keep the|1 0 -3 -2 -3 0 -1
 keep warm|0 0 -6 -3 2 -5 -2
@@ -2136,7 +2145,7 @@ large pot|-5 -4 5 -4 -4 -3 -1
 large saucepan|-2 -1 1 0 -1 -1 0
 largest|0 0 2 -3 -1 -1 -1
 last|0 -6 -2 -1 1 -1 -6
-last #|-1 -5 -3 1 1 -5 -6
+last #|-2 -5 -3 1 1 -5 -6
 last .|1 -2 -4 -2 -2 0 -2
 lay|3 -3 -1 -1 -2 -3 -2
 lay the|1 -3 -3 -1 -1 -1 -1
@@ -2150,16 +2159,17 @@ leaf .|1 -1 -1 0 -1 -1 -1
 leaf and|-1 -1 -1 1 -1 0 0
 least|1 1 -4 -5 -4 -4 -4
 least #|2 0 -3 -4 -4 -3 -3
-leave|-1 5 -5 -6 -6 -2 -2
+leave|-1 5 -6 -6 -6 -2 -2
 leave #|-2 3 -7 -1 -7 -7 -9
 leave at|2 -2 -2 -2 -2 -2 -3
-leave for|-5 5 -3 -3 -4 -3 -4
+leave for|-5 5 -3 -3 -5 -3 -4
 leave in|0 0 0 -4 -1 -5 -2
-leave it|0 1 -4 -3 -3 0 -1
-leave on|1 1 -4 -3 -5 -4 1
+leave it|0 0 -4 -3 -3 0 -1
+leave on|1 1 -4 -2 -5 -4 1
+leave the|2 -2 -2 0 -3 -2 -1
 leave to|1 2 -4 -4 -5 -1 -1
 leaves|0 -3 0 1 -3 -4 -4
-leaves ,|2 0 -6 0 -1 -3 -4
+leaves ,|1 0 -5 0 -1 -3 -4
 leaves .|3 -2 -2 0 -2 -2 -2
 leaves and|-1 -3 2 -3 0 -2 -4
 leaving|1 -1 -3 -2 -2 0 -1
@@ -2183,15 +2193,15 @@ lemons ,|-1 -1 -3 -2 -2 1 -1
 lengthways|1 -1 -1 -1 -1 -1 0
 lentils|-1 -6 0 1 -2 -4 -4
 lentils #|1 -4 -2 3 -2 -3 -2
-lentils ,|2 -6 -2 0 -5 -4 -6
-lentils .|1 -2 0 -3 -1 -2 -2
+lentils ,|2 -6 -1 0 -5 -4 -6
+lentils .|1 -2 0 -3 -2 -2 -2
 lentils and|-3 -2 1 0 0 -3 -2
 lentils are|0 0 0 1 -1 0 0
 lentils have|1 -1 -1 1 -1 -1 -1
 lentils in|-3 -4 1 1 -2 -3 -3
 let|-1 5 -3 -2 -7 -3 -4
 let cool|-1 0 0 -5 -4 0 -2
-let it|-3 3 -1 -1 -6 -7 -4
+let it|-3 2 -1 -1 -6 -7 -4
 let rise|-2 2 -1 -2 -1 -1 -1
 let sit|-3 3 -3 -4 -2 -1 -1
 let stand|1 1 -4 -3 -2 -1 -1
@@ -2200,13 +2210,13 @@ let them|-1 0 -1 0 -1 -2 -1
 lid|-4 0 -6 4 0 -7 -2
 lid ,|1 -3 -1 -2 0 -2 -3
 lid .|1 0 -1 -2 -5 -4 -4
-lid ajar|-2 -3 -2 3 -4 -2 -2
+lid ajar|-2 -3 -2 4 -4 -2 -2
 lid half|-1 1 -2 -1 -3 -2 -2
 lid off|-3 -2 -4 2 1 -2 -3
 lid on|-8 1 -5 4 0 -4 -5
 lidded|-2 0 1 -2 0 -5 -3
 lids|-1 -2 0 1 -2 -3 -1
-lift|3 1 -1 -4 -4 -4 -2
+lift|3 0 -1 -4 -4 -4 -2
 lift out|2 -1 0 -3 -3 -3 -1
 lightly|-1 2 -1 -1 -3 -3 -2
 lightly .|-1 -3 2 -3 -1 -3 0
@@ -2222,16 +2232,17 @@ line|5 -2 -4 -2 -5 -3 -2
 line a|4 -1 -3 -1 -4 -1 -1
 lined|0 -4 -5 -1 3 0 -5
 lined #|-1 -3 -3 -2 3 0 -4
-liquid|-1 -4 -1 -1 0 1 -4
+lined tray|1 -1 0 -2 1 0 0
+liquid|-1 -4 -1 -1 0 0 -4
 liquid ,|-2 -2 -1 2 -1 1 -1
 liquid .|2 -1 -1 -4 -3 -1 -1
 liquid and|-1 -2 1 0 -1 -3 -1
 liquor|3 -1 -3 0 -3 -4 -2
 liquor .|2 -1 -3 -1 -3 -4 -1
-litre|1 -4 -2 -3 0 1 -2
+litre|2 -4 -2 -3 -1 1 -2
 litre dish|1 0 -1 0 -1 -1 0
-litres|-1 -1 1 -1 -1 -2 -1
-litres of|-2 -1 2 -1 -1 -1 -1
+litres|0 -1 1 -1 -1 -2 -1
+litres of|-1 -1 1 -1 -1 -1 -1
 little|-1 -1 1 -2 0 -2 -1
 little .|1 -2 -1 -3 -2 0 -2
 little oil|-2 -1 3 -3 -2 -1 -1
@@ -2248,13 +2259,13 @@ look|-1 -1 -1 0 0 0 0
 looks|-2 -2 -3 -1 0 2 -1
 looks like|-2 -2 -2 -1 -1 2 -1
 loose|-1 -1 1 -2 -2 1 -2
-loosen|-1 -3 1 -1 -4 -1 -2
-loosen with|1 -2 0 -5 -3 -5 -2
+loosen|-2 -3 1 -1 -4 -1 -2
+loosen with|0 -2 1 -4 -3 -5 -1
 loosening|1 0 -1 -1 -1 -1 0
-lot|-1 0 1 -2 -2 1 -1
+lot|-2 0 1 -2 -2 1 -1
 lots|1 -3 0 2 -3 -3 -2
 lots of|0 -3 -3 3 -2 -2 -1
-low|-4 -2 -3 6 -6 -7 -7
+low|-4 -2 -2 6 -6 -7 -7
 low #|-2 -2 2 -2 -3 -2 -2
 low ,|-2 -4 2 0 -5 -2 -1
 low .|-3 -2 -2 4 -5 -3 -4
@@ -2262,7 +2273,7 @@ low flame|-3 -3 -4 4 -2 -2 -3
 low for|-4 1 -1 -1 -4 -1 -3
 low heat|-3 -5 -4 5 -6 -3 -4
 low oven|1 -1 -3 -2 0 -3 -1
-lower|-2 -3 -1 -1 2 -2 -2
+lower|-2 -4 -1 -1 2 -2 -2
 lower the|-2 -3 -1 -2 3 -2 -2
 lowest|-3 -8 -5 6 -4 -2 -3
 lowest flame|-2 -4 -2 3 -5 -1 -2
@@ -2283,7 +2294,7 @@ marg|-3 -5 2 2 -4 -3 -3
 margarine|0 -4 0 0 -5 -1 -4
 margarine ,|-3 -3 3 -1 -3 0 -3
 marge|1 1 1 -3 -1 -4 -2
-marinade|-2 -2 0 -1 -2 0 1
+marinade|-2 -2 0 -2 -1 0 1
 marinate|-1 3 -2 -3 -3 -3 -2
 mark|-1 -1 -2 -2 2 -1 -1
 mark #|-1 -1 -2 -2 2 -1 -1
@@ -2298,7 +2309,7 @@ mash roughly|-1 -3 1 -1 -2 0 -1
 mash the|2 -1 -2 -1 -1 -3 -1
 mash with|-2 0 -4 0 -2 0 -2
 mashing|0 -2 -1 1 -1 -2 0
-massage|5 -3 -6 -6 -5 -5 -5
+massage|5 -3 -7 -6 -5 -5 -5
 massage with|1 0 -3 -3 -3 -3 -2
 max|-3 -1 -2 -2 -2 2 -1
 maybe|-1 -1 1 -3 -2 1 0
@@ -2306,7 +2317,7 @@ mayo|0 -1 -3 -2 -1 0 -1
 meal|-2 1 -1 -1 -1 1 -1
 meantime|-3 -2 -1 1 0 -2 -3
 meanwhile|-3 -2 0 0 -1 -3 -1
-meanwhile ,|-3 -1 0 1 -7 -1 -3
+meanwhile ,|-3 -1 0 2 -7 -1 -3
 measured|-2 0 -2 -2 -2 -1 1
 med|0 -2 4 -5 -2 -4 -3
 medium|-9 -4 6 -1 -2 -5 -2
@@ -2324,14 +2335,14 @@ microwave|-3 -5 -5 -5 -5 -4 5
 middle|1 -1 0 -2 0 -3 -1
 milk|-1 3 -1 -3 -7 -1 -3
 milk ,|0 -1 0 -1 -5 -1 -4
-milk .|1 2 -5 -5 -2 -1 -1
+milk .|1 2 -4 -5 -2 -1 -1
 milk and|-2 1 -1 0 -3 -5 -3
 milk to|0 -1 0 0 -2 -2 0
 millet|3 -3 -3 -2 -1 -2 -2
 min|-9 1 1 1 0 -5 0
 min (|-1 -2 2 -1 0 -4 -5
 min ,|-10 1 0 0 0 -3 1
-min .|-4 0 3 -2 0 -4 -7
+min .|-4 0 3 -2 0 -4 -6
 min ;|-3 0 1 0 -4 -2 -4
 min at|-3 -1 -3 0 1 -3 0
 min before|-5 1 -3 1 -4 -3 -3
@@ -2346,7 +2357,7 @@ min rest|-5 4 -3 -3 -3 -4 -2
 min simmer|-1 -2 -2 2 -4 -1 -2
 min so|-4 2 -2 -3 1 -1 -3
 min stirring|-1 -1 2 -2 1 -2 -2
-min till|-1 0 -1 0 -2 -1 -3
+min till|-1 1 -2 0 -2 -1 -3
 min to|-4 0 0 -1 -2 -2 -4
 min under|-3 2 -3 -3 1 -2 -2
 min until|-4 -5 -1 3 -1 -3 -2
@@ -2371,21 +2382,21 @@ minute ,|-5 -5 6 -5 -3 -3 -1
 minute .|-5 0 2 -2 -5 -1 -3
 minute more|-2 -1 0 0 -2 -2 0
 minute until|-3 0 4 -4 -1 -1 0
-minutes|-8 2 -1 2 -1 -6 0
+minutes|-8 2 -1 2 0 -6 0
 minutes (|0 -2 -2 2 -1 -1 -2
 minutes ,|-4 2 -2 0 -3 -1 -1
-minutes .|-7 3 0 -2 -1 -10 1
+minutes .|-7 3 0 -2 0 -10 1
 minutes ;|-3 0 0 0 0 -2 -4
 minutes and|-5 -1 1 1 -3 -3 -4
-minutes before|-7 4 -2 -3 -3 -2 -3
+minutes before|-6 4 -2 -3 -3 -2 -3
 minutes each|-1 -1 1 -2 1 -1 -1
 minutes in|-2 -1 -1 1 1 -1 -1
-minutes longer|-2 -2 0 0 0 -1 -2
-minutes more|0 -5 -1 -1 2 -5 -7
+minutes longer|-2 -2 0 0 0 -1 -1
+minutes more|0 -5 0 -2 2 -5 -7
 minutes on|-3 -2 1 2 -4 -3 -3
 minutes or|-3 0 -2 1 1 -2 -2
 minutes till|-2 -2 2 -3 1 -2 -1
-minutes to|-4 2 -6 2 -1 -3 -2
+minutes to|-4 2 -6 1 -1 -3 -2
 minutes until|1 -4 1 -3 0 -1 -3
 minutes with|1 -1 -3 2 -1 -3 -4
 mirin|1 -1 -3 1 1 -2 -1
@@ -2407,27 +2418,27 @@ mixer|3 -3 -3 -2 -3 -3 -3
 mixer .|2 -2 -3 -1 -2 -3 -3
 mixture|-2 -2 2 1 -1 -3 -2
 ml|-1 -1 -3 0 -2 0 -2
-ml ,|1 -3 -4 0 -1 0 -1
+ml ,|1 -3 -4 0 -1 -1 -1
 ml .|1 -4 -2 -4 -3 0 -1
 ml boiling|-2 2 -1 -2 -1 -1 -1
 ml oat|-2 0 0 -2 -2 1 -1
-ml of|-1 -3 -2 1 0 0 -2
-ml oil|-1 -2 1 -3 1 -2 -3
+ml of|-1 -1 -2 1 0 0 -2
+ml oil|-1 -2 1 -3 1 -2 -4
 ml olive|-1 -1 -2 -1 -1 1 -1
 ml water|-2 -7 -1 2 -5 1 0
-mm|4 -3 -3 -3 0 -3 -2
-mm .|2 -2 -2 -2 -2 -2 -1
+mm|4 -3 -3 -3 0 -3 -3
+mm .|2 -2 -2 -2 -2 -2 -2
 mode|-3 -2 3 -2 -2 -2 -3
 molasses|2 -1 -2 1 -2 -2 -1
 months|0 -3 0 -3 -3 0 -4
 months .|-1 -3 0 -3 -3 0 -3
-more|-3 -5 1 0 2 -7 -2
+more|-4 -5 1 0 2 -6 -2
 more ,|-3 -2 0 -1 1 -1 -1
 more .|-10 -2 1 -2 2 -8 -2
 more often|-1 -1 -3 2 -3 -1 -1
 more oil|1 -2 -4 -2 0 0 -1
 more until|1 -3 -4 0 -1 -4 -3
-morning|2 -2 -1 0 0 -4 -2
+morning|2 -2 -2 0 0 -4 -2
 most|0 -1 -1 1 -1 -1 -1
 most of|0 -1 -1 1 -1 -1 -1
 motor|2 -1 -2 -1 -2 -2 0
@@ -2448,7 +2459,7 @@ mustard|3 -2 -4 -3 -5 -1 -3
 mustard ,|2 -2 -4 0 -3 -1 -2
 mustard .|3 -2 -3 -2 -1 -3 -1
 mustard and|1 -1 -2 -1 -2 0 -1
-mustard seeds|1 -2 -1 -4 -3 -3 -1
+mustard seeds|1 -2 0 -4 -3 -3 -1
 namak|0 -3 -3 0 -2 -2 -2
 nearly|-3 -2 -2 2 -3 -2 -1
 need|-1 -2 0 -2 1 -1 -1
@@ -2460,6 +2471,7 @@ next|-2 -1 2 0 -5 -5 -3
 next day|-2 0 2 0 -4 -5 -2
 next morning|2 -2 -3 2 -3 -1 -2
 no|0 -2 2 -3 -6 0 -3
+no dry|-1 2 -3 -2 -1 -2 -1
 non|-3 -1 3 -2 -2 -3 -1
 non stick|-3 -1 3 -2 -2 -3 -1
 nonstick|-1 0 2 -3 -1 0 0
@@ -2482,37 +2494,37 @@ nuts|1 -3 -5 -3 0 -1 -3
 nuts ,|0 -2 -3 -1 -2 0 -1
 nuts .|3 -1 -3 -1 -2 -3 -1
 nuts and|0 -1 -1 -1 0 0 -1
-oat|-1 -1 0 0 -4 -1 -3
-oat milk|-1 0 1 -3 -3 0 -2
+oat|-2 -1 1 0 -4 -1 -3
+oat milk|-2 0 1 -3 -3 1 -2
 oats|-3 -2 -2 -5 1 3 -2
 oats ,|-1 -2 -3 -2 0 2 -1
 oats and|0 -1 0 -2 0 -2 -1
 occasionally|-3 -2 -5 5 -4 -1 -2
 occasionally ,|-2 0 -3 3 -3 -1 -1
 occasionally .|-2 -1 -3 3 -1 -1 -1
-of|-3 -5 1 0 0 1 -1
+of|-3 -5 0 0 0 1 -1
 of #|1 -2 -4 -2 -3 0 -1
 of a|2 -2 -2 -1 -1 -3 -1
 of an|-1 -1 0 0 0 -2 -2
-of boiling|-2 -3 -3 3 -1 -2 -2
-of brown|0 -2 -1 -2 -1 -3 1
+of boiling|-2 0 -3 3 -1 -2 -2
+of brown|0 -2 -1 -2 -1 -2 1
 of celery|-2 -1 0 0 -2 1 -2
 of cold|0 -3 0 -1 -2 -1 -2
-of garlic|-2 -2 0 0 -3 0 0
+of garlic|-2 -2 1 0 -3 0 0
 of ginger|-1 -1 -1 0 0 1 0
-of it|0 -3 -2 -3 -1 0 -2
-of lemon|2 -1 -3 0 -2 -3 -1
+of it|0 -3 -3 -2 -1 1 -2
+of lemon|2 -2 -3 0 -2 -3 -1
 of oil|-2 -5 1 1 -1 -8 -3
 of pepper|1 0 -2 -1 -1 -2 -1
-of salt|-1 1 -1 -2 -5 -1 0
+of salt|-1 1 -1 -2 -4 -1 0
 of salted|-3 -3 0 2 -2 -3 -2
-of stock|1 -2 1 -1 -2 -3 -1
+of stock|2 -2 0 -1 -2 -3 -1
 of sugar|-1 -1 2 -2 -1 -1 -1
-of the|-2 -4 -1 -1 -1 1 -1
+of the|-2 -4 -1 -1 0 1 -1
 of their|1 -2 0 -1 0 -3 -1
 of water|-2 -4 0 -1 -2 2 0
 off|-1 4 -7 -3 2 -3 -7
-off ,|2 -2 -4 2 -2 -3 -2
+off ,|2 -3 -4 2 -2 -3 -2
 off .|-3 0 1 2 -6 -2 -3
 off and|-2 0 -2 -1 2 -3 -1
 off heat|-1 4 -5 -4 -4 -1 -3
@@ -2530,14 +2542,14 @@ oil .|1 -1 1 -4 -4 -3 -5
 oil ;|1 -1 0 0 -2 -2 0
 oil a|1 -1 0 -3 -4 -3 -2
 oil and|2 -2 -2 -5 1 0 -1
-oil at|0 -1 -2 -1 1 -2 -1
-oil for|2 -4 1 -1 -5 -3 -2
+oil at|0 -1 -2 -1 1 -2 -2
+oil for|2 -4 1 -1 -6 -3 -2
 oil in|-5 -3 2 1 -2 -10 -1
-oil into|2 -1 -1 -2 -2 -3 -1
+oil into|3 -1 -1 -2 -2 -3 -1
 oil on|1 -3 -1 -4 -1 -2 -5
 oil over|-4 -2 1 3 -4 -3 -1
 oil salt|0 -2 -2 -2 1 -1 -1
-oil till|-1 -2 2 -3 -2 -3 -2
+oil till|-1 -2 2 -3 -2 -3 -1
 oil to|-1 -2 0 2 -2 -3 -1
 oil until|-2 -1 1 0 -2 -2 0
 oil with|-3 -3 -4 4 -2 1 -3
@@ -2559,8 +2571,8 @@ on kitchen|1 1 -3 1 -3 -2 -1
 on low|-4 0 -3 3 -6 -3 -5
 on medium|-3 -2 1 0 -3 -2 -2
 on paper|2 1 -2 -2 -2 -2 -1
-on the|-1 -2 0 -1 0 -7 -7
-on top|-2 -3 0 1 -3 1 -5
+on the|0 -2 0 -1 0 -7 -7
+on top|-2 -3 0 1 -3 0 -5
 on trays|1 1 -2 -2 -1 -3 -2
 on two|0 -2 -2 -2 1 -3 -1
 once|-2 -5 -2 -2 3 -2 -2
@@ -2581,14 +2593,14 @@ onion until|-2 -1 3 -3 -1 -2 -1
 onions|1 -7 2 -4 -3 -2 -5
 onions ,|1 -5 -2 -2 0 -2 -5
 onions .|1 -2 0 -3 -4 -2 -2
-onions and|-2 0 2 -2 -4 0 -1
+onions and|-2 -1 2 -2 -4 0 -1
 onions in|0 -5 1 -1 -2 -5 -4
 only|-1 -3 -5 4 -4 -1 -3
 onto|4 -3 -4 -3 -3 -4 -2
 onto a|3 -2 -3 -2 -3 -3 -1
 open|-1 -1 0 -1 -5 -4 1
 opening|0 -2 -3 1 -2 -3 -4
-or|-3 -2 -4 0 0 4 -5
+or|-3 -2 -4 -1 0 4 -5
 or it|-3 2 0 -3 -3 -4 -2
 or so|-1 0 -3 0 1 -2 -1
 or until|-3 0 -1 1 0 -2 -1
@@ -2601,9 +2613,9 @@ oregano and|1 -1 0 -2 -1 -1 -1
 orzo|2 -1 -2 0 -4 -2 -1
 other|-1 -2 1 -2 -3 1 -1
 other half|0 -1 -3 -1 -3 1 -1
-out|1 -2 0 -5 0 -1 -6
+out|2 -2 0 -5 0 -1 -6
 out ,|-1 0 -4 -2 1 0 -1
-out .|1 -1 0 -3 -7 0 -3
+out .|2 -1 -1 -3 -7 0 -3
 out and|-1 2 -2 0 -2 -3 -1
 out clean|-1 -1 -1 -1 1 -1 -1
 out of|1 -2 -5 -2 2 -1 -5
@@ -2611,13 +2623,13 @@ out on|-1 1 -1 -1 -1 -1 -1
 out the|0 -1 0 -1 -3 -1 -3
 out to|0 0 -2 0 -1 -3 -1
 ovals|2 -2 -2 -2 -2 -1 -1
-oven|2 -10 -9 -11 8 -6 -8
+oven|1 -10 -9 -11 8 -6 -8
 oven #|4 -8 -6 -7 3 -2 -5
-oven (|-3 -2 -1 -2 3 -2 -2
+oven (|-3 -3 -1 -2 3 -2 -2
 oven ,|-4 -5 0 -4 5 -3 -5
 oven .|1 -2 -4 -3 2 -3 -2
 oven at|-3 -1 -2 -1 3 -2 -1
-oven for|-2 -4 -5 -4 5 -2 -2
+oven for|-3 -4 -5 -4 5 -2 -1
 oven to|2 -4 -6 -5 1 -6 -3
 ovenproof|3 -2 -1 -1 -3 -3 -2
 ovenproof dish|3 -1 -3 -1 -4 -2 -2
@@ -2635,7 +2647,7 @@ overnight|5 -3 -6 -5 -4 -5 -4
 own|0 -3 1 0 -2 -3 -3
 oz|-2 0 1 -1 -1 1 0
 p|2 -1 -3 0 -2 -2 -1
-pack|2 -3 -2 0 0 -5 -3
+pack|2 -3 -2 1 0 -5 -3
 pack in|0 -1 1 -3 -2 -2 -1
 pack into|2 -1 -3 -1 -1 -1 0
 pak|-3 -2 2 1 -3 -3 -2
@@ -2645,19 +2657,19 @@ pan #|-3 -2 3 -5 2 -4 -6
 pan ,|-4 -4 0 3 -3 -5 -2
 pan .|-6 0 6 -7 -4 -7 -2
 pan and|-3 -2 -2 3 -1 -1 -1
-pan for|-3 -1 2 -4 -2 -2 -1
+pan for|-3 -1 3 -4 -2 -2 -1
 pan of|-2 -1 1 0 -1 -2 -1
 pan over|-3 -1 0 0 -2 -2 -1
 pan until|-2 -1 -1 0 -1 1 -1
 pan with|-6 -4 6 -5 -4 -1 -3
 pandan|-2 -2 2 -4 -1 -4 -1
-panko|2 -1 -2 -2 -2 -2 -1
+panko|2 -1 -2 -2 -2 -2 -2
 pans|-1 0 1 -4 1 -2 -3
 paper|0 0 -1 -1 0 -4 -3
 paper .|0 -2 -1 1 -3 -3 -2
-paprika|-1 -4 2 -2 -3 -2 -3
+paprika|0 -4 2 -2 -3 -2 -3
 paprika ,|1 -2 2 -3 -2 -4 -2
-paprika .|2 -2 -2 -3 -3 0 -2
+paprika .|2 -2 -2 -3 -3 0 -1
 paprika and|-3 -2 2 0 -2 -4 -1
 parboil|-4 -4 -4 4 -2 -2 -4
 parchment|0 -2 -1 -1 1 -1 -2
@@ -2675,18 +2687,19 @@ parts|1 1 -1 -2 -1 -3 0
 pass|-1 -2 -3 -1 0 0 -2
 passata|-1 -4 0 1 -2 -3 -2
 passata ,|1 -2 -4 2 0 -2 -1
-pasta|0 -4 -5 6 -5 -1 -5
+pasta|0 -4 -5 5 -5 -1 -5
 pasta ,|2 -2 -1 -2 -1 -2 -1
-pasta water|2 -2 -4 -4 -1 0 -1
-paste|-1 -6 2 -3 -8 1 -5
+pasta and|-4 -2 -4 4 -3 -1 -1
+pasta water|3 -2 -4 -4 -1 0 -1
+paste|-1 -6 2 -4 -8 1 -4
 paste #|-4 -3 4 -4 -3 -3 -3
 paste ,|1 -4 1 -2 -5 -4 -3
 paste .|-3 -2 -4 -2 -2 4 -3
-paste and|-4 -2 -1 1 -2 -3 0
+paste and|-4 -2 0 1 -2 -3 0
 paste in|1 -1 2 -3 -2 -3 -3
 paste with|2 -1 -4 -3 -3 0 -1
 pastry|0 0 -3 -2 2 -3 -4
-pat|1 0 -4 -3 -3 -1 -2
+pat|1 0 -4 -2 -3 -1 -2
 pat dry|0 0 -2 -2 -2 0 -1
 patties|0 2 -2 -2 -3 -3 -3
 pb|-1 -2 -1 2 -3 -3 -3
@@ -2713,11 +2726,11 @@ pepper #|-2 -2 2 -3 -2 -1 -3
 pepper ,|-1 0 2 -5 -1 -1 -2
 pepper .|2 0 -2 -4 -4 0 -2
 pepper and|0 -2 -2 2 -4 -2 -2
-pepper flakes|-2 0 2 -1 -3 -1 0
+pepper flakes|-1 0 2 -1 -3 -1 0
 pepper in|-3 -3 4 -5 -3 -4 -3
-peppers|0 -7 -1 0 -2 -1 -5
-peppers ,|0 -2 1 -2 0 -3 -2
-peppers and|1 -2 -3 1 -1 -2 -1
+peppers|-1 -7 -1 0 -2 -1 -5
+peppers ,|0 -2 1 -2 0 -2 -2
+peppers and|1 -2 -3 1 0 -2 -1
 peppers in|0 -2 2 -2 -4 -3 -2
 per|2 -3 -1 0 -4 -5 -2
 per batch|-1 -1 1 -2 -1 -1 0
@@ -2725,15 +2738,16 @@ per side|1 -2 1 -5 -2 -2 -3
 pesto|3 -3 -5 -3 1 -4 -2
 pick|-2 -2 0 -3 -2 1 -2
 pie|3 0 -2 -1 -2 -2 0
+piece|-1 -1 2 -3 -1 -3 -1
 pieces|-1 2 -3 -2 -1 0 -1
 pieces ,|0 1 -2 -2 0 -2 -3
 pieces .|-1 1 -1 -1 -1 0 -1
-pile|1 -2 0 -2 -1 -3 -2
+pile|1 -2 0 -2 -2 -3 -2
 pinch|2 0 -1 -2 -5 -3 -4
 pinch of|-1 1 0 -1 -3 -2 -2
 pinch salt|3 -2 -3 -2 -2 -3 -2
 pine|1 -1 -1 -1 -1 -2 -1
-pink|2 -2 -2 -2 1 -2 0
+pink|2 -2 -3 -2 1 -2 0
 place|3 -3 -5 -3 -1 -4 -3
 plate|1 0 -1 1 -5 -6 -5
 plate .|5 -3 -6 -4 -4 -4 -3
@@ -2747,7 +2761,7 @@ pod|-2 -2 2 1 -2 -3 -3
 point|0 -2 -3 2 -3 -2 -2
 polenta|-1 -2 2 -2 -3 -3 -2
 polenta ,|2 -2 0 -2 -2 -2 -1
-pomegranate|2 -1 -1 -1 -2 -2 0
+pomegranate|2 -1 -1 -1 -3 -2 0
 pop|1 -3 0 -3 1 -3 -1
 pop ,|2 -3 -1 -3 -2 -2 -1
 porcini|0 0 0 -2 1 -4 -2
@@ -2772,13 +2786,14 @@ potatoes .|4 -1 -4 -3 -2 -4 -2
 potatoes and|3 -2 -4 2 -3 -2 -1
 potatoes are|0 -1 -1 1 -3 -1 -1
 potatoes for|-1 -3 1 0 -1 -1 0
-potatoes in|-3 -2 -1 4 -4 -4 -2
-pots|2 0 -4 -2 0 -4 -1
+potatoes in|-3 -2 0 4 -4 -4 -2
+pots|1 0 -4 -2 0 -4 -1
 pound|1 -2 -2 -2 -2 0 -1
 pour|0 2 -1 -2 0 -3 -5
+pour #|-1 2 -1 -2 0 -1 0
 pour boiling|-1 3 -3 -4 -1 -2 -1
 pour in|-2 -6 -1 1 1 -6 -2
-pour into|2 2 -1 -3 -3 -4 -2
+pour into|2 2 -1 -4 -3 -4 -2
 pour on|1 1 -1 -3 -1 -2 -1
 pour over|1 -1 -2 1 -1 -7 -4
 pour the|2 1 -3 1 -3 -3 -1
@@ -2794,7 +2809,7 @@ preheat the|5 -1 -3 -1 -6 -1 -1
 preheat to|3 -1 -2 -1 -4 -2 -1
 preserving|-2 -1 2 -2 -1 -2 -1
 press|1 3 -4 -7 -5 -2 0
-press #|-4 3 -3 -3 -2 -2 0
+press #|-3 3 -3 -3 -2 -2 0
 press down|1 -1 -4 -2 -2 -3 -1
 press into|-2 1 -4 -1 -2 1 -1
 press the|-3 4 -3 -2 -3 -4 -3
@@ -2809,8 +2824,8 @@ processor ,|0 -3 -4 -3 -3 3 -4
 properly|1 -2 2 -3 -1 -2 -2
 prove|-3 5 -4 -5 -5 -4 -5
 prove #|-3 4 -4 -4 -3 -3 -3
-puffed|0 -2 1 -2 1 -2 -1
-pulse|-7 -4 -6 -4 -5 7 -3
+puffed|0 1 1 -2 0 -2 -1
+pulse|-7 -4 -6 -4 -5 7 -4
 pumpkin|1 -3 1 -3 -2 -3 -4
 puree|-5 -3 -1 -5 -4 6 -3
 puree ,|-1 -3 2 -3 -4 -4 -4
@@ -2877,10 +2892,10 @@ rest|-3 8 -4 -5 -5 -2 -7
 rest #|-9 10 -10 -9 -11 -5 -4
 rest ,|1 1 -3 -2 -3 -2 -2
 rest .|0 1 -6 -4 1 -2 -3
-rest for|-2 4 -3 -4 -4 -2 -1
+rest for|-2 4 -4 -4 -4 -2 -1
 rest in|3 -3 2 -5 -4 -4 -3
 rest of|1 -6 -1 0 -2 0 -2
-return|-3 -2 0 -1 0 1 -3
+return|-2 -2 0 -1 0 1 -3
 return the|1 -2 1 -1 -3 -4 -1
 return to|-3 -1 0 0 1 0 -2
 rhubarb|1 -2 -3 -1 0 -2 -1
@@ -2889,7 +2904,7 @@ rice|-3 -3 1 -3 -9 -2 5
 rice #|1 -2 -4 2 -3 -2 -5
 rice ,|-2 -3 2 -2 -4 0 0
 rice .|1 -3 1 -4 -3 -6 -5
-rice and|-2 0 1 1 -3 -5 -3
+rice and|-2 -1 1 1 -3 -5 -3
 rice cooker|-3 -6 -5 -5 -4 -4 6
 rice in|-1 -2 1 -1 -1 -3 -2
 ricer|-1 2 -2 -2 -1 -1 -1
@@ -2899,22 +2914,23 @@ rim|0 0 -2 0 -2 -2 -1
 rim .|0 0 -2 0 -2 -2 -1
 rimmed|-1 -1 -2 -2 1 -1 -1
 rimmed baking|-1 -1 -2 -2 1 -1 -1
+rind|0 -1 -1 1 -1 -1 0
 rings|0 -2 -2 2 -4 -3 -2
 rings .|2 -1 -2 -2 -2 -3 -2
 rinse|0 2 -2 0 -5 -8 -1
-rinse #|-2 2 -1 -2 -2 -2 -2
+rinse #|-2 2 -1 -3 -2 -2 -2
 rinse ,|-1 1 0 -2 -2 -1 -2
 rinse .|2 1 -4 -1 -2 -4 -3
 rinse and|1 -1 0 -1 -1 -1 -1
 rinse cold|0 -3 -3 2 -1 -1 -1
-rinse rice|0 0 0 -2 -1 -2 -3
+rinse rice|0 1 0 -2 -1 -2 -3
 rinse the|-1 -2 0 0 -2 -4 0
 rinsed|3 0 -3 -3 -2 -3 0
 rise|-4 6 -4 -6 -6 -3 -5
 rise #|-3 5 -4 -5 -6 -3 -5
 risen|-2 1 -2 -2 -1 -1 -1
 roast|-4 -9 -4 -8 7 -5 -7
-roast #|-3 -6 -5 -5 5 -3 -5
+roast #|-3 -6 -6 -5 5 -3 -5
 roast ,|-1 -1 0 -1 1 -1 0
 roast at|-1 -1 -1 -1 1 -1 0
 roast cut|-3 -2 -2 -2 2 -1 0
@@ -2928,9 +2944,9 @@ roll #|2 -2 -1 -1 -2 -1 -1
 roll ,|1 -1 -2 -2 0 -2 -1
 roll in|0 1 -2 -2 -3 -3 -2
 roll into|2 -4 -3 -3 -3 0 -3
-roll out|0 1 -3 -3 -3 -3 -1
+roll out|0 1 -3 -2 -3 -3 -1
 roll to|2 -2 -2 -2 -2 -1 -1
-roll up|1 -1 -1 -1 -1 -1 0
+roll up|1 -1 -2 -1 -1 -1 0
 rolling|-2 1 -2 1 -2 -2 -2
 rolling boil|-1 -1 -2 2 -1 -1 -1
 rolls|2 0 -3 -1 -2 -2 -1
@@ -2940,8 +2956,8 @@ room temperature|3 -2 -3 -3 -3 -2 -1
 root|-3 -2 3 -2 -3 -3 -2
 roots|2 -2 -2 2 -3 -2 -2
 ropes|3 -3 -3 -3 -3 -3 -3
-rosemary|3 -4 -4 3 -1 -2 -2
-rosemary ,|-1 -3 -3 0 0 -1 -2
+rosemary|3 -4 -4 2 -1 -2 -2
+rosemary ,|-1 -3 0 0 0 -2 -3
 rosemary .|3 -3 -3 -4 0 -4 -2
 rosemary and|2 -1 -4 3 -3 -1 -2
 rotating|-1 -2 -2 -2 2 -1 -1
@@ -2953,8 +2969,8 @@ rub|4 0 -5 -3 -3 -5 -2
 rub the|0 1 -1 -2 -1 -1 -1
 running|1 -1 -1 -1 -3 -1 -1
 runny|-1 -1 -2 -1 -1 1 -1
-runs|2 1 -3 -1 -2 -4 -2
-runs clear|1 1 -2 -2 -1 -2 -2
+runs|3 1 -3 -1 -2 -4 -2
+runs clear|2 1 -3 -2 -1 -2 -2
 s|-2 1 1 -2 -4 -2 0
 saffron|3 -2 -4 -2 -2 -3 -2
 sage|2 -2 -2 0 -6 -5 -5
@@ -2963,7 +2979,7 @@ sage .|0 1 -2 -3 -2 -2 -1
 sage in|-1 -1 -1 1 -1 -1 0
 salad|3 -1 -3 -1 -1 -3 -1
 salsa|-1 0 0 -2 0 -4 -1
-salt|1 1 -4 -5 -2 1 -2
+salt|1 1 -4 -5 -2 0 -2
 salt #|1 -1 -4 -2 -3 1 -2
 salt (|2 0 -2 -2 -3 -3 0
 salt ,|-1 0 -1 -1 -2 0 -5
@@ -2975,7 +2991,7 @@ salt for|2 -1 -1 -1 -3 -2 -2
 salt in|1 0 -2 -1 -4 -3 0
 salt on|1 -1 -1 -2 -2 0 -1
 salt the|-2 2 -1 -2 -2 -1 -1
-salt to|1 1 0 -3 -3 -6 -3
+salt to|0 1 0 -3 -3 -6 -3
 salted|-4 -5 -2 4 -3 -3 -4
 salted water|-4 -4 -2 3 -3 -3 -4
 same|-3 -3 3 -4 -1 -3 -4
@@ -2999,7 +3015,7 @@ sauté|-8 -5 7 -3 -6 -6 -5
 sauté mode|-2 -2 2 -3 -2 -2 -2
 sauté onion|-2 -2 3 -4 -3 -2 -3
 save|-1 -3 1 -3 -3 -4 0
-saved|3 -2 -1 -3 -2 -1 -2
+saved|3 -2 0 -3 -2 -1 -2
 saving|2 -2 -3 1 -1 -3 -2
 saving #|2 -1 -1 -1 -1 -3 -1
 scallions|2 -1 -2 -2 -2 -2 -1
@@ -3009,7 +3025,7 @@ scatter with|1 -1 0 -2 -1 -4 -1
 scattered|1 -1 -1 -1 -1 -1 -1
 scoop|2 -2 0 -3 0 -3 -1
 scoop out|2 -1 0 -3 0 -2 -1
-score|2 -1 -1 -2 -1 -3 -1
+score|2 -1 -1 -2 -1 -3 -2
 scotch|1 -1 -1 -1 -2 -1 -1
 scrape|2 -2 -5 0 -3 1 -1
 scraping|-1 -1 -2 -3 -2 2 -1
@@ -3031,10 +3047,10 @@ seasoning .|2 -1 -1 -2 -2 -2 -1
 sec|-2 -2 0 0 -4 1 -3
 sec ,|-1 -1 -1 1 -2 -1 -1
 sec .|2 -2 -4 -3 -2 1 -2
-second|-2 4 -4 -3 -5 -3 -6
+second|-2 4 -5 -3 -5 -3 -6
 seconds|-5 -2 3 -2 -3 2 -2
 seconds ,|-1 -2 0 0 -1 1 0
-seconds .|-5 -2 3 -3 -2 2 -2
+seconds .|-5 -2 3 -3 -3 2 -2
 secs|1 -1 -3 1 -1 0 -1
 seed|0 -2 -2 -2 -2 1 -1
 seeds|-2 -4 2 -3 0 1 -2
@@ -3043,7 +3059,7 @@ seeds .|3 -2 -4 -3 -3 -1 -2
 seeds and|-3 0 1 -3 -4 0 -1
 seeds for|-1 1 1 -2 0 -1 -1
 seeds in|0 -2 -1 0 -2 -2 -1
-seeds on|2 -2 -4 -3 1 -3 -3
+seeds on|2 -2 -3 -3 1 -3 -3
 segment|2 -1 -3 -1 -2 -3 -1
 semolina|-2 1 1 -2 -1 -1 0
 separate|0 -2 -1 1 -2 -3 -2
@@ -3078,21 +3094,21 @@ shape #|2 -1 -2 -2 -2 -2 -1
 shape into|1 0 -2 0 -4 -2 -3
 sheet|-2 2 -2 -4 4 -6 -5
 sheet ,|-1 0 -3 -3 1 -3 -3
-sheet .|1 0 -4 -3 -5 -3 -2
+sheet .|1 0 -4 -3 -5 -3 -3
 sheet pan|1 -1 -4 -3 3 -2 -2
 sheets|2 -1 -2 -1 0 -3 -1
 sheets ,|2 -1 -3 -1 -2 -2 -1
-sheets of|1 -1 -1 -1 -2 -1 0
+sheets of|1 -1 -1 0 -2 -1 0
 shelf|-2 -2 -1 -3 2 -1 -2
 sherry|2 -2 -3 1 -1 -2 -1
 shiitake|1 1 -3 0 -2 -2 -2
 shock|-2 -2 1 0 -1 -1 -3
-should|2 -2 -5 -1 0 -2 -2
+should|3 -2 -5 -1 0 -2 -2
 should be|2 -2 -4 -1 -2 -1 -1
 shred|1 -2 -2 -3 -1 -1 -4
 shred cabbage|-2 0 -3 0 -1 1 -2
 shred the|3 -1 0 -4 -3 -4 -3
-shredded|1 1 -2 -1 -1 -1 -1
+shredded|1 0 -2 0 -2 -1 -1
 side|-2 -5 2 -1 -1 -6 0
 side ,|0 -3 -1 -1 2 -2 -4
 side .|-1 -2 -1 1 0 -2 -4
@@ -3100,13 +3116,14 @@ side down|1 0 -1 -2 1 -1 -1
 side of|-3 -2 3 -3 -3 -3 -1
 side up|2 -4 -3 -3 -3 -2 1
 sides|-5 -4 2 -2 -2 0 -4
+sides .|-1 -1 2 -3 -2 0 -2
 sieve|2 2 -5 -3 -4 -2 -3
 sieve ,|1 0 -2 0 -1 -4 -2
 sift|0 -1 -2 -1 -1 0 -1
 silky|-2 -1 -2 0 -1 2 -1
 simmer|-10 -12 -6 11 -5 -7 -6
 simmer #|-5 -7 -11 9 -8 -4 -4
-simmer ,|-4 -4 -4 1 2 -1 -1
+simmer ,|-4 -3 -4 1 2 -1 -1
 simmer .|-4 -4 1 1 -5 -4 -4
 simmer and|-1 -2 -1 2 -2 -1 0
 simmer for|-3 -4 -6 6 -6 -2 -3
@@ -3115,7 +3132,7 @@ simmer in|-2 -1 -1 1 -2 -1 0
 simmer on|1 -2 -1 1 -2 -1 0
 simmer the|-2 -2 -2 2 -2 -1 -2
 simmer uncovered|-2 -2 -4 3 -3 -1 -2
-simmer until|-3 -2 -4 4 -2 -2 -1
+simmer until|-3 -2 -5 4 -2 -2 -1
 simmering|-3 -4 -4 4 -4 -3 -4
 simmering water|-2 -3 -2 3 -2 -1 -1
 single|-1 1 -1 -1 1 -2 -1
@@ -3126,17 +3143,17 @@ sit for|-2 3 -3 -3 -3 -2 -1
 six|1 -2 -3 -1 -2 0 -1
 size|1 0 -2 -1 0 -3 -1
 sized|3 -3 -3 -3 -3 -1 -4
-sizzle|0 -1 0 -3 -2 -2 -1
+sizzle|1 -1 0 -3 -2 -2 -1
 skewer|0 -1 -1 -1 1 -1 -1
 skewer comes|-1 -1 -1 -1 1 -1 -1
 skewers|1 2 -2 -2 -1 -2 -3
 skillet|-6 -2 7 -5 -6 -6 -6
 skillet ,|-2 -2 3 -1 -3 -3 -3
 skillet over|-2 -1 2 -2 -2 -2 -1
-skim|2 -3 -3 0 -3 -4 -2
+skim|3 -3 -3 0 -3 -4 -3
 skim ,|1 -2 -4 1 -2 -1 -1
 skim .|2 -1 -2 -1 -2 -3 -2
-skim off|-1 -1 1 0 -1 -1 0
+skim off|-2 -1 1 0 -1 -1 0
 skimming|-1 -1 -1 1 -1 -1 0
 skin|0 -2 -3 -2 -1 0 -1
 skins|-1 -3 -1 2 -6 -2 -5
@@ -3144,8 +3161,8 @@ skins ,|2 -1 -3 0 -1 -2 -1
 skins .|1 -1 0 0 -1 -2 -2
 slaw|2 -2 -1 -2 -3 -2 -2
 slice|-1 0 1 -1 -5 -6 -4
-slice #|3 -2 -3 -2 -2 -3 -1
-slice .|3 -3 -2 0 -2 -2 -1
+slice #|3 -2 -3 -2 -2 -2 -1
+slice .|3 -3 -2 0 -1 -2 -1
 slice into|-1 1 0 0 -2 -2 -1
 slice the|1 -3 0 0 -2 -2 -1
 sliced|0 1 -1 0 -1 -6 -4
@@ -3163,7 +3180,7 @@ slow cooker|2 3 -5 -4 -3 -4 -4
 slowly|1 -3 -1 0 -5 -1 -3
 slowly ,|1 -1 0 -1 -2 -2 -3
 slowly to|1 -2 -1 1 -3 -3 -1
-small|-2 -3 2 1 -3 -1 -4
+small|-2 -3 2 1 -4 -1 -4
 small ,|-1 -1 1 0 -2 -2 -2
 small pan|-3 -3 0 2 -4 -4 -4
 small saucepan|-2 -2 1 1 -2 -2 -1
@@ -3175,13 +3192,13 @@ smooth ,|-2 -3 -3 -3 0 2 -4
 smooth .|2 -2 -4 -3 -4 2 -4
 so|-1 1 -4 2 0 -5 0
 so .|0 -1 -3 1 0 -1 -1
-so it|0 0 -2 1 -4 -2 -1
+so it|0 0 -1 1 -4 -2 -1
 so that|0 1 -2 -2 0 -2 -2
 so the|-3 1 0 -1 0 -2 -2
 soak|-4 7 -3 -7 -5 -5 -5
 soak #|-1 2 -2 -2 -2 -2 -2
 soak in|-3 3 -3 -4 -3 -2 -3
-soak the|-2 3 -1 -4 -2 -2 -2
+soak the|-1 3 -1 -4 -2 -2 -2
 soaked|1 -1 -3 1 -1 -2 -1
 soaking|1 -2 -4 2 -2 -1 -2
 soba|-1 -2 -3 3 -3 -3 -2
@@ -3201,10 +3218,10 @@ softened .|-1 -1 3 -3 -2 -1 0
 some|0 -3 -3 2 -5 0 -3
 something|-2 2 -2 -2 -2 -2 -2
 something heavy|-2 2 -2 -2 -2 -2 -2
-somewhere|-2 3 -1 -2 -3 -1 -1
-somewhere warm|-2 3 -1 -2 -3 -1 -1
+somewhere|-2 3 -2 -3 -3 -1 -1
+somewhere warm|-2 3 -2 -3 -3 -1 -1
 sort|2 -1 -2 -1 -1 -2 -1
-soup|-1 -2 -4 -1 1 1 -2
+soup|-1 -2 -4 -1 1 2 -2
 sour|2 -1 -3 1 -1 -2 0
 soy|-3 -6 -2 1 -5 3 -1
 soy ,|-2 -3 1 -2 -3 1 -2
@@ -3227,7 +3244,7 @@ spinach ,|-3 -5 3 -2 -4 -4 -4
 spinach .|4 -2 -5 -3 -3 -4 -2
 spinach and|-1 1 0 -2 -2 -4 -4
 spinach in|-2 -3 0 -3 -2 -3 2
-splash|1 -1 1 -2 -4 -1 -2
+splash|1 -1 2 -2 -4 -1 -2
 splash of|1 -3 1 -1 -3 -1 -2
 split|2 -2 -3 -1 1 -3 -1
 split peas|2 -2 -2 -2 -1 -2 -1
@@ -3258,11 +3275,11 @@ square|0 -2 -2 -1 -4 0 -1
 square tin|0 -2 -2 -1 -4 0 -1
 squares|0 2 -1 -2 -2 -2 -2
 squares .|1 2 -2 -3 -2 -1 -1
-squash|0 -1 -5 -3 2 -2 1
+squash|0 -1 -6 -3 2 -2 1
 squash ,|0 0 -4 -3 1 0 -2
-squash and|0 0 -3 -2 -1 -2 0
+squash and|0 0 -3 -2 -1 -3 0
 squash in|-1 -1 -1 -1 1 -1 0
-squash with|1 -1 -1 -1 3 0 0
+squash with|0 -1 -1 -1 3 0 0
 squeeze|-1 2 -1 -1 -6 -3 1
 squeeze .|-2 3 -5 -1 -4 -1 1
 squeeze dry|-1 -2 -1 1 -2 -3 1
@@ -3286,10 +3303,10 @@ starting|-1 -1 1 -2 1 -1 -1
 stay|2 -1 -2 -2 -2 -2 -1
 stays|0 -2 1 -2 -2 -2 0
 steam|-9 -2 -10 6 -6 -4 -10
-steam #|-5 -5 -5 6 -6 -3 -7
+steam #|-5 -6 -5 6 -6 -3 -7
 steam dry|-4 4 -3 -6 -1 -1 -2
 steam for|-4 -1 -2 2 -3 -2 -3
-steam the|-4 -3 -4 4 -3 -3 -3
+steam the|-4 -4 -4 4 -3 -3 -3
 steamer|1 -3 -3 2 -3 -2 -1
 steep|2 -2 -3 1 -2 -3 -2
 stems|0 -1 2 -3 -1 -2 -2
@@ -3314,7 +3331,7 @@ stir for|-6 -4 6 -6 -4 -4 -3
 stir in|1 -1 -2 0 -1 -1 -4
 stir it|1 -2 -3 -2 -1 -1 -3
 stir once|0 -2 -4 -3 3 -3 -3
-stir the|2 0 -5 -2 0 -4 -1
+stir the|2 0 -5 -1 0 -4 -1
 stir through|3 -2 -5 0 -2 -2 -1
 stir until|0 1 -4 0 -2 -3 -1
 stirring|-4 -7 -1 3 -1 -4 -4
@@ -3322,18 +3339,18 @@ stirring ,|-4 -1 1 0 -5 -4 -5
 stirring .|-1 -3 5 -5 -3 -3 -3
 stirring every|-1 -1 -4 4 -1 -1 -1
 stirring from|0 -1 -1 2 -2 0 0
-stirring more|-2 -2 -2 2 -4 -1 -1
+stirring more|-1 -2 -2 2 -4 -1 -1
 stirring now|0 -3 -4 4 -3 -1 -1
 stirring occasionally|-2 -2 -6 6 -4 -1 -1
 stirring often|-1 -3 4 -3 -4 -1 -2
-stirring once|-2 -2 -3 -2 3 -1 -2
+stirring once|-2 -2 -4 -2 3 -1 -2
 stock|2 0 -1 -1 -1 -9 -3
-stock ,|2 1 -2 0 -4 -7 -4
+stock ,|2 1 -2 0 -3 -7 -4
 stock .|3 0 -2 -5 -2 -5 -3
 stock ;|-1 -1 -2 2 -2 -1 -1
-stock and|2 -2 0 -3 1 -2 -1
+stock and|2 -2 -1 -3 1 -2 -1
 stock in|1 -2 -1 1 -3 -2 -2
-stock over|0 1 -3 1 -2 -2 -1
+stock over|1 1 -3 1 -2 -2 -1
 stove|-1 -2 -2 -1 1 -1 -1
 straight|2 -2 -4 -1 0 -4 -1
 strain|1 -2 -4 0 -3 -1 -2
@@ -3360,7 +3377,7 @@ swapping the|-1 -2 -1 -1 2 0 0
 sweat|-5 -7 4 0 -6 -6 -6
 sweat in|-1 -2 -1 2 -2 -1 -2
 sweat onion|-1 -2 4 -6 -3 -2 -3
-sweat the|-3 -3 3 0 -3 -4 -3
+sweat the|-3 -3 3 0 -3 -4 -2
 sweat veg|-3 -3 1 0 -4 -2 -4
 swede|-2 -1 1 0 -2 -1 0
 sweet|2 -3 -2 -2 0 -2 -2
@@ -3375,7 +3392,7 @@ t|-1 0 0 0 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 -1
 t stir|1 -2 0 -2 0 -4 -1
 tablespoon|1 -3 0 -2 -1 -2 -1
-tablespoon of|0 -3 2 -2 -2 -5 1
+tablespoon of|-1 -3 2 -2 -2 -5 1
 tablespoons|0 -3 -1 1 -1 -1 0
 tablespoons of|-1 -2 -1 1 -3 -1 -2
 tadka|3 -1 -3 -1 -1 -2 -1
@@ -3389,26 +3406,26 @@ takes|1 -4 0 -1 -4 -5 1
 takes the|-2 -2 -2 2 -2 -2 -1
 tamari|2 -1 -3 -1 1 -3 -1
 tamarind|2 -3 -1 1 -4 -4 -3
-tamarind ,|1 -2 -1 1 -3 -3 -2
+tamarind ,|1 -2 0 1 -3 -3 -2
 tarka|-3 1 3 -3 -2 -3 -2
-taste|1 -3 -3 -2 -4 0 -3
+taste|1 -3 -3 -2 -4 0 -4
 taste .|2 -2 -4 -2 -2 -1 -2
 tbsp|-1 -1 -1 -2 -1 1 -1
 tbsp of|0 -2 -1 -1 0 0 -3
 tbsp oil|-1 -3 2 -4 -1 0 -1
 tbsp soy|-2 -1 -2 1 -1 1 0
-tbsp water|1 -1 -1 -1 -3 -1 1
+tbsp water|1 -1 -1 -1 -2 -1 1
 tea|3 0 -3 -2 -3 -4 -2
 tea towel|2 0 -2 -2 -2 -2 -1
 tear|1 1 -3 -2 -3 -3 -2
-teaspoon|-1 0 -1 -2 -5 0 0
+teaspoon|-1 0 -1 -3 -5 0 0
 teaspoon of|-1 0 0 -2 -4 -2 0
 temp|1 0 -4 -3 -4 -1 -3
 temp #|2 0 -3 -2 -3 -3 -3
-tempeh|1 -5 3 1 -4 -4 -4
+tempeh|1 -6 3 1 -5 -4 -4
 tempeh #|-3 -4 -3 4 -3 -3 -3
 temperature|3 -2 -3 -3 -3 -2 -1
-ten|-1 1 1 -1 -5 -4 -5
+ten|-1 1 1 -1 -6 -4 -5
 ten minutes|-4 1 1 0 -5 -4 -5
 tender|-2 -3 -1 2 -2 -1 -1
 tender ,|-3 -3 1 -1 0 -2 -2
@@ -3424,7 +3441,7 @@ the apples|0 -1 0 -1 -1 -2 -1
 the aubergine|-1 0 -1 -1 0 -2 -2
 the aubergines|-1 -1 0 -1 1 -3 -1
 the barley|-1 -1 1 0 -3 -3 -2
-the base|0 -1 -1 1 -2 -1 -1
+the base|0 -1 -1 1 -1 -1 -1
 the basil|1 -2 -2 -1 0 -2 -1
 the batter|1 -2 -2 -1 2 -3 -2
 the bay|0 -2 1 -3 -3 -1 -3
@@ -3453,8 +3470,8 @@ the cooking|2 -2 -1 0 -1 -2 -1
 the coriander|3 -1 -3 -3 -1 -4 -2
 the cornflour|-2 0 1 0 -2 -3 -1
 the courgettes|-1 2 -1 -1 -4 -5 -3
-the couscous|-1 1 1 -3 -3 -1 -1
-the cream|-2 -2 -1 -3 -1 2 -2
+the couscous|-1 2 1 -3 -3 -2 -1
+the cream|-2 -2 -1 -3 -2 2 -2
 the crumbs|1 -1 1 -3 0 -3 -1
 the cumin|0 -2 1 -3 -1 -2 0
 the curry|-1 -1 1 -3 1 -3 -2
@@ -3466,22 +3483,22 @@ the drained|1 -1 -2 1 -2 -1 0
 the dressing|1 -3 -1 -4 -3 -1 -3
 the dry|2 -2 -5 -3 -3 1 -3
 the edges|-1 -1 -2 -4 3 -4 -2
-the end|3 0 -5 2 -4 -5 -2
-the fennel|1 -2 1 0 -3 -3 -3
+the end|3 0 -5 1 -4 -5 -2
+the fennel|0 -2 1 0 -3 -2 -3
 the filling|1 -1 -1 -2 -2 0 -1
 the final|-1 -2 -3 0 0 -1 0
 the first|2 -3 -2 -2 0 -2 -1
 the flour|-1 -1 -1 1 -4 -3 -1
-the foam|0 -1 0 -1 -2 -2 0
+the foam|1 -1 -1 -1 -1 -2 -1
 the foil|2 -2 -2 -3 1 -3 -1
 the food|-4 -2 -3 -2 -2 4 -2
 the freekeh|1 -2 1 -1 -1 -3 0
 the fridge|4 -2 -4 -5 -5 -1 -7
 the fruit|1 -1 -2 -1 -1 -1 -1
 the garlic|-3 -2 4 -4 -6 1 -2
-the ginger|1 -1 0 -3 -1 -3 -1
+the ginger|1 -1 -1 -3 -1 -3 -1
 the gnocchi|-3 -2 3 -1 -2 -1 -3
-the grill|1 -2 -4 -3 2 -3 -2
+the grill|2 -2 -4 -3 2 -3 -2
 the heat|1 6 -2 -6 -8 -3 -5
 the herbs|1 -1 -3 -1 -1 0 -1
 the hot|2 1 -2 -4 -1 -4 -3
@@ -3489,7 +3506,7 @@ the juice|2 -2 -2 -2 -2 -2 -1
 the juices|1 0 -3 0 -2 -2 -1
 the kale|0 -3 -1 2 -4 -3 -3
 the kombu|-1 -3 -1 2 -2 -2 -1
-the last|0 -4 -1 -1 0 -1 -4
+the last|0 -4 -2 -1 0 -1 -4
 the leek|-2 -2 2 -1 -1 -1 -2
 the leeks|-2 -3 -2 2 -3 -1 -1
 the lemon|-2 2 -1 -1 -2 0 -3
@@ -3517,7 +3534,7 @@ the other|-1 -2 1 -2 -3 1 -1
 the oven|-1 -5 -7 -6 6 -4 -4
 the pan|-4 0 3 -2 -1 -2 -3
 the parsley|1 -1 -1 -1 -1 -3 -1
-the pasta|0 -2 -3 4 -3 -4 -3
+the pasta|0 -2 -3 3 -3 -4 -2
 the paste|-1 -2 0 -4 -3 2 -3
 the pastry|-1 1 -1 -1 -1 -1 0
 the peas|-2 -3 -2 3 -3 -1 -4
@@ -3536,18 +3553,18 @@ the rice|-3 -2 -3 0 -5 -5 3
 the rim|0 0 -2 0 -2 -2 -1
 the rosemary|1 -1 -2 -2 -2 0 -1
 the sage|2 0 -3 0 -3 -3 -3
-the salt|0 0 -1 -4 1 -1 -4
+the salt|0 0 -1 -3 1 -1 -4
 the sauce|-1 -1 -4 3 -3 0 -3
 the saved|4 -1 -4 -2 -1 -1 0
 the seeds|2 -1 0 -2 -1 -3 -1
 the sesame|2 -2 -1 -1 -2 -2 -1
 the shallot|0 -1 0 0 -3 -2 -5
-the shiitake|1 1 -3 1 -2 -2 -2
+the shiitake|1 1 -3 0 -2 -2 -2
 the side|-2 0 2 0 -2 -3 -1
 the sides|-3 -3 1 -1 -3 0 -2
 the sliced|0 -1 1 -2 -3 -2 -2
 the slow|2 1 -4 -2 -2 -3 -1
-the soup|-2 -1 -4 0 1 2 -1
+the soup|-1 -1 -4 0 1 2 -1
 the spices|3 -1 -3 -3 -2 -3 -1
 the spinach|-3 0 2 -1 -3 -4 -5
 the split|2 -2 -2 -2 -1 -2 -1
@@ -3558,20 +3575,20 @@ the sugar|2 0 -1 -4 -3 -1 -3
 the surface|1 1 -1 -2 -2 -1 0
 the sweet|3 -2 -5 -1 1 -2 -1
 the tahini|-1 -2 1 -2 -1 -1 0
-the tempeh|1 -3 0 1 -4 -3 -3
+the tempeh|1 -3 0 2 -4 -3 -3
 the thyme|-1 -2 1 -3 0 1 -1
-the tin|0 2 -4 -3 0 -4 -3
+the tin|0 2 -4 -4 0 -4 -3
 the tins|-2 1 -3 -3 2 1 -4
-the tofu|0 2 0 -3 -4 -3 -7
+the tofu|0 2 0 -2 -4 -3 -7
 the tomatoes|0 -4 1 -3 0 -3 -2
 the top|-3 -2 2 0 1 -5 -3
 the tray|-3 -2 -2 -2 3 -1 -1
 the trays|0 -1 -2 -3 1 -2 -1
 the veg|1 1 0 -4 -1 0 -1
 the vegetables|-1 -3 -1 1 -2 -3 -1
-the vinegar|0 1 -1 0 -3 -1 -1
-the walnuts|-1 -2 0 -3 -2 0 -1
-the water|1 1 -2 -1 -5 -5 0
+the vinegar|1 1 -2 0 -3 -1 -1
+the walnuts|-2 -2 0 -3 0 0 -1
+the water|1 1 -2 0 -6 -5 0
 the wet|-2 1 -2 -1 -1 1 -1
 the whole|-1 -2 0 -1 0 -1 -2
 the wine|-1 -4 1 0 -3 -4 -1
@@ -3580,7 +3597,7 @@ their|2 -4 0 -1 -2 -2 -4
 their liquid|1 -4 0 -1 -1 -2 -3
 their skins|-2 -2 -1 2 -2 -1 -1
 their water|1 -2 1 -1 -2 -2 -2
-them|0 -4 -1 2 -2 -2 -4
+them|0 -4 0 2 -2 -2 -4
 them .|1 -1 -1 -2 0 -3 -1
 them in|-1 -3 2 0 -3 -4 -3
 them with|-2 -2 -2 2 -2 1 -1
@@ -3593,7 +3610,7 @@ then bag|0 1 -2 -2 -2 -3 -3
 then blend|-3 -1 -2 -2 -1 2 -1
 then boil|-1 -1 -5 3 -3 -3 -3
 then drain|2 0 -2 0 -2 -3 -1
-then fridge|3 -1 -3 -4 -3 -3 -3
+then fridge|3 -2 -3 -4 -3 -3 -3
 then leave|-3 -1 -4 0 0 -3 1
 then lid|-1 -2 -2 -1 1 -1 0
 then lower|-1 0 1 -1 0 -1 0
@@ -3616,14 +3633,13 @@ thicken .|-2 0 -1 1 -2 -1 -2
 thickened|0 -2 -5 4 -3 -2 -1
 thickened ,|-1 0 -4 3 -1 -1 0
 thickened .|0 -2 -3 2 -2 -2 -1
-thickens|1 1 -1 -1 -4 -1 -2
-thickens .|-3 1 -3 1 -3 -2 -2
-thickens as|0 1 -2 -3 -2 0 -1
+thickens|-2 1 0 -1 -4 -2 -3
+thickens .|-2 1 -3 1 -3 -2 -2
 thin|3 0 -2 -6 -2 -2 -4
 thin .|2 -1 -1 -4 0 -4 -2
 thin with|3 -2 -4 -2 -2 -2 -2
 things|1 -1 -2 -1 -1 -2 0
-thinly|4 -3 -2 1 -2 -4 -2
+thinly|4 -2 -2 1 -2 -4 -2
 third|-2 -1 -1 -2 0 2 -2
 third ,|-2 -1 1 -1 0 1 -1
 third of|-1 -4 -3 -4 0 2 -1
@@ -3639,12 +3655,12 @@ through a|2 0 -3 -1 -2 -2 -1
 through for|-4 -3 4 -4 -3 -3 -4
 through the|-1 -1 -6 -2 -1 1 -2
 thru|0 -2 -2 -2 -2 1 -1
-thumb|0 -1 -3 -3 -1 0 0
-thyme|0 -4 1 -3 -1 -3 -3
+thumb|0 -1 -3 -2 -1 0 0
+thyme|0 -3 1 -3 -1 -3 -3
 thyme ,|-1 -2 2 -1 -1 -3 -1
 thyme .|5 -3 -4 -4 -2 -3 -2
 thyme and|1 -1 2 -3 -1 -2 0
-tie|2 -1 -2 -2 -1 -1 -1
+tie|2 -1 -2 -2 -1 -2 -1
 tight|-2 0 1 1 -1 -1 -1
 tight ,|-1 0 -2 1 -2 -1 -1
 tightly|0 -4 -3 0 1 -3 -3
@@ -3654,24 +3670,25 @@ till|0 -2 2 -2 -4 0 -5
 till golden|-2 -2 -1 1 0 -3 -3
 till it|0 0 -1 -4 -3 1 -1
 till soft|1 -3 -1 -1 1 -2 -1
-till the|-1 -3 2 -1 -3 -3 -3
+till the|-1 -3 2 -1 -3 -2 -3
 till they|-1 -2 1 0 -2 -2 -1
 till thick|-3 -3 1 0 -2 -3 -2
 time|0 0 0 -3 -1 0 -3
 time ,|-3 -1 3 -3 -2 -2 0
-time .|-3 1 -1 -1 0 -1 -2
+time .|-3 1 -1 0 0 -1 -2
 time to|-1 -2 -2 1 -2 0 0
 times|-2 1 -2 -1 -2 1 -1
-tin|0 0 -4 -3 2 -2 -3
+tin|0 1 -4 -3 2 -2 -3
 tin ,|-1 0 -4 -2 2 -4 -1
-tin .|2 -3 -5 -4 0 -1 -3
+tin .|2 -3 -5 -5 -1 -1 -3
 tin and|-2 -3 2 -3 1 -3 -2
 tin for|-4 3 -2 -2 -1 -2 -3
 tin of|-2 -3 1 1 -1 -5 -3
 tin with|3 -1 -3 -2 -1 -3 0
 tins|-1 1 -3 0 1 -1 -5
 tins ,|1 -3 -4 -2 2 -3 -4
-tiny|-2 -2 2 -2 -3 1 -3
+tins of|-1 -1 -2 1 -2 1 0
+tiny|-2 -2 2 -2 -3 0 -3
 tip|-1 -1 1 -1 -2 -2 -3
 tip in|2 0 -1 -2 -2 -4 -1
 tip into|0 1 -1 0 -2 -4 -1
@@ -3680,7 +3697,8 @@ tip the|-2 0 0 -3 0 0 0
 to|-5 0 1 -2 1 2 -3
 to #|2 -3 -7 -1 1 -1 -3
 to a|-3 -2 0 -1 1 0 0
-to boil|-4 -2 1 2 -3 -3 -2
+to boil|-4 -2 0 2 -3 -3 -2
+to coat|2 -2 -3 -2 0 -2 -1
 to cool|-1 1 -4 1 -3 -1 -2
 to cover|1 0 -1 -4 -3 -4 -2
 to crumbs|-3 -1 -2 -1 -2 3 -1
@@ -3697,7 +3715,7 @@ to time|0 -1 -2 1 -1 0 0
 to wilt|-4 -1 4 -3 -3 -3 -2
 toast|0 -6 2 -3 1 -5 -6
 toast .|3 -1 -2 -2 -2 -2 -1
-toast the|-2 -2 2 -5 1 -2 -2
+toast the|-3 -2 2 -5 2 -2 -2
 toasted|0 -3 0 -3 -3 1 -3
 tofu|-1 2 0 -2 -4 -4 -2
 tofu #|-4 3 -1 -3 -2 -3 -6
@@ -3712,15 +3730,15 @@ together|3 1 -7 -3 -5 -1 -2
 together ,|1 2 -3 -2 -3 -4 -4
 together .|2 -1 -3 -1 -1 -1 -1
 together and|2 0 -2 -1 -2 -2 0
-together the|0 2 -2 -1 -1 -3 -1
+together the|0 2 -3 -1 -1 -3 -1
 together with|0 0 -2 -2 -2 -1 -1
 tomato|4 -4 -1 -4 -5 -7 0
 tomato paste|-1 -2 0 0 -2 -2 -1
 tomato purée|2 -2 -1 -4 -2 -3 -1
-tomatoes|2 -4 -2 -1 -1 -4 -5
-tomatoes ,|0 -4 -1 -1 1 -3 -3
+tomatoes|2 -4 -2 -1 -1 -4 -4
+tomatoes ,|0 -4 -2 -1 1 -3 -3
 tomatoes .|3 -2 -4 -2 -3 -3 -2
-tomatoes and|0 -2 -1 0 0 -3 -1
+tomatoes and|0 -2 0 -1 0 -3 -1
 tomorrow|2 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -3 -3 -1
 too|-1 1 -5 -2 -1 1 -1
@@ -3743,7 +3761,7 @@ toss .|4 -2 -5 -3 1 -4 -3
 toss everything|2 -1 -2 -1 -2 -3 -1
 toss in|0 -1 -2 -1 1 0 -3
 toss the|2 -1 0 -4 -1 -3 -3
-toss with|1 0 -2 2 -3 -4 -4
+toss with|1 0 -2 2 -2 -4 -4
 tossing|-2 -2 2 -5 0 -1 -1
 tossing halfway|-1 -2 -3 -2 3 -1 0
 towards|1 -1 -2 1 -2 -2 -1
@@ -3757,7 +3775,7 @@ tray|1 -2 -7 -3 3 -7 -8
 tray #|-2 1 -3 -3 1 -2 -4
 tray ,|-2 -1 -2 -5 2 -3 -6
 tray .|2 -1 -3 -1 -2 -2 -1
-tray and|-1 0 -1 0 1 -1 -1
+tray and|-1 -1 -1 0 1 -1 -1
 tray at|-1 -1 -1 -1 1 0 0
 tray to|-1 0 -1 1 -1 -1 -1
 tray with|1 -2 -3 -2 2 -3 -3
@@ -3781,11 +3799,12 @@ turn it|-1 1 1 0 -2 -1 -1
 turn off|0 0 -3 -3 1 -2 -2
 turn out|0 2 -2 -2 -2 -2 -1
 turn the|-3 -1 -3 0 1 -2 0
+turn to|2 -2 -3 1 0 -1 0
 turn up|-2 -2 2 -2 -1 0 -2
 turning|1 -2 -1 -1 1 -5 -5
 turning ,|-3 -3 -3 1 2 -2 -3
 turning every|-3 1 -1 -2 1 -1 -1
-turning halfway|0 -2 -1 -3 4 0 0
+turning halfway|0 -2 -1 -3 3 0 0
 turning once|1 -2 -3 1 -1 -2 -2
 twenty|-1 0 1 -1 -2 0 -1
 twenty minutes|-1 0 0 -1 -2 -1 -1
@@ -3805,7 +3824,7 @@ uncovered for|-1 -2 -2 -2 2 -1 -2
 under|-1 2 -5 -4 3 -4 -4
 under a|-1 2 -4 -3 0 -2 -2
 under cold|1 -4 0 0 -1 -2 -2
-under the|-3 -1 -3 -2 2 -2 -2
+under the|-3 0 -3 -2 2 -2 -2
 unsalted|-1 -3 -2 2 -1 -1 -2
 until|-5 -3 1 0 -1 1 -6
 until a|-1 -2 -1 0 1 -1 -1
@@ -3817,13 +3836,13 @@ until creamy|0 -1 -1 1 -1 -2 -1
 until crisp|-2 -3 0 0 1 -2 -1
 until deep|-2 -2 1 -2 0 -2 -1
 until doubled|-2 2 -1 -2 -2 -1 -1
-until dry|-2 -2 0 1 -1 -1 0
+until dry|-1 -2 0 1 -1 -1 0
 until fragrant|-2 -1 0 0 -2 -1 -1
 until golden|-2 -3 3 -5 1 -1 -1
 until it|-1 0 -2 -1 -5 1 -4
 until just|0 -1 -3 2 -1 -1 -1
 until nearly|-1 -1 0 0 -2 -1 0
-until no|0 1 -3 -3 -2 -2 -1
+until no|0 1 -3 -3 -1 -2 -1
 until silky|-2 -1 -2 0 -1 1 -1
 until smooth|1 -3 -2 -2 -2 1 -2
 until soft|-3 -2 0 0 0 -2 -3
@@ -3836,8 +3855,8 @@ until thickened|-3 -1 -4 4 -2 -1 0
 until very|1 -4 -2 0 -4 -1 -3
 until wilted|-1 0 1 -1 -3 -3 -4
 untimed|18 -34 -2 -26 -17 -3 -23
-unwrap|-2 1 -2 -2 2 -1 -1
-up|0 -3 0 -2 -1 0 0
+unwrap|-2 1 -2 -2 1 -1 -1
+up|0 -2 0 -2 -1 0 0
 up ,|2 -4 -1 -1 -5 -4 -5
 up .|-3 -2 2 -1 -5 0 0
 up and|0 -2 0 1 -1 -1 -1
@@ -3856,8 +3875,9 @@ vanilla|-1 0 0 -1 -5 -1 -2
 vanilla and|-1 1 -2 1 -3 -2 -1
 ve|-1 1 0 -2 -3 -2 -2
 veg|3 -4 0 -1 -4 -4 -2
-veg ,|2 -2 0 0 -2 -4 -2
-veg in|1 -4 1 -2 -4 -2 -2
+veg ,|3 -2 0 0 -2 -4 -2
+veg .|3 -2 -3 -2 -2 -2 -1
+veg in|2 -4 1 -2 -4 -2 -2
 vegetables|1 -4 -1 0 -4 -3 -2
 vegetables ,|-1 -2 0 1 -2 -3 -1
 vegetables and|1 -2 -2 -1 0 -1 -1
@@ -3868,15 +3888,15 @@ very hot|-1 -2 2 -3 -2 -3 -1
 vin|2 -1 -2 -2 -2 -2 -1
 vinegar|0 0 -1 -1 -6 0 -5
 vinegar ,|0 0 -3 0 -4 0 -3
-vinegar .|1 -2 -6 0 -2 0 -2
+vinegar .|1 -2 -6 0 -3 0 -2
 vinegar and|-2 1 1 -1 -2 -2 -1
 w|-1 -2 -5 -5 -3 3 1
 w .|0 0 0 -4 -2 0 -6
 wait|2 -1 -2 0 -4 -4 -4
 wait #|2 0 -5 0 -3 -3 -4
-walnuts|-4 -4 -1 -5 1 2 -6
+walnuts|-4 -4 -2 -5 2 2 -6
 walnuts ,|-2 -2 0 -3 0 1 -2
-walnuts in|-3 -2 1 -2 -2 1 -3
+walnuts in|-4 -2 0 -2 1 1 -3
 want|-1 -2 -1 -2 -1 1 -1
 warm|0 0 0 -3 -2 -2 -1
 warm #|-1 0 1 -2 -3 -5 -5
@@ -3902,7 +3922,7 @@ water if|3 -5 -4 1 -5 -2 -3
 water in|-2 -3 1 -4 -4 -4 1
 water is|2 -1 -3 0 -1 -1 -1
 water over|-2 5 -1 -6 -2 -3 -4
-water runs|1 1 -2 -2 -1 -2 -2
+water runs|2 1 -3 -2 -1 -2 -2
 water till|0 -2 -4 0 -1 1 -1
 water to|0 0 0 -2 -4 -1 -2
 water until|0 -4 -3 2 -2 0 -3
@@ -3911,21 +3931,22 @@ way|-1 -3 -3 -1 1 1 -2
 we|0 -3 -1 -2 1 0 -2
 wedges|1 0 -1 -1 -3 -5 -4
 wedges ,|-2 1 -2 -2 0 -2 -2
+wedges .|2 -1 -2 -1 -1 -2 -1
 week|2 -2 -3 -3 -3 -1 -4
 week .|1 -1 -3 -2 -2 0 -2
-weeks|5 -5 -4 -3 -2 -2 -3
+weeks|5 -5 -3 -3 -2 -2 -3
 weigh|0 -2 1 -2 -3 -3 -1
 weight|1 0 1 -2 -1 -2 -1
 well|0 0 0 -2 -2 -2 -3
 well ,|-1 2 -4 -2 -3 1 -2
 well .|0 -3 1 0 -4 -3 -2
 well and|0 0 -4 -3 -1 0 -1
-wet|1 1 -2 -4 -4 -1 -3
+wet|1 1 -2 -4 -4 -1 -4
 wet ,|1 1 -4 -2 -2 -2 -1
 wet .|3 -2 -3 -1 -1 -4 -2
 wet hands|2 0 -2 -1 -2 -2 -1
-what|2 -3 -4 -2 -3 -3 1
-when|-2 0 0 1 -2 -1 -2
+what|2 -3 -4 -1 -3 -3 1
+when|-2 -1 0 1 -2 -1 -2
 when cold|-2 1 1 -3 -1 -2 -1
 when it|1 1 0 -2 -2 -2 -2
 when they|0 -3 -1 1 -2 -2 -1
@@ -3939,7 +3960,7 @@ whisk|2 1 -2 -1 -3 -6 -4
 whisk ,|-2 2 -3 2 -3 -3 -1
 whisk .|3 -2 -3 0 -3 -3 -2
 whisk dressing|3 -1 -4 -1 -1 -2 0
-whisk dry|4 -3 -3 -3 -2 -3 -1
+whisk dry|4 -3 -4 -3 -2 -3 -1
 whisk everything|1 2 -3 -2 -3 -3 -1
 whisk flour|4 -1 -5 -3 -2 -4 -1
 whisk in|0 -2 1 -1 -2 -4 -1
@@ -3951,8 +3972,8 @@ whisking .|1 -3 2 -5 -2 -2 -1
 white|3 -2 -1 -1 -3 -5 -2
 white sauce|1 -2 2 -4 -2 -2 -2
 whizz|-5 -3 -5 -3 -3 5 -3
-whole|3 -5 -3 0 0 -2 -5
-whole .|4 -4 -4 -2 -4 -4 -1
+whole|2 -5 -3 0 0 -2 -5
+whole .|4 -3 -3 -2 -3 -4 -1
 wide|-3 0 2 0 -3 -4 -1
 wide pan|-2 -1 1 1 -1 -3 -1
 widest|-2 -2 2 0 -2 -2 -1
@@ -3965,13 +3986,13 @@ wilted ,|1 -3 2 -4 -2 -2 -2
 wilted .|-3 0 0 1 -2 -2 -3
 wine|-4 -6 1 4 -7 -8 -5
 wine ,|-5 -5 1 4 -5 -6 -5
-wine ;|-4 -2 1 3 -2 -3 -2
-wine and|0 -4 2 -2 -2 -2 -1
+wine ;|-4 -1 1 3 -2 -3 -2
+wine and|0 -4 2 -2 -3 -2 -1
 wipe|-4 -2 4 -3 -3 -3 -2
 with|0 -4 -3 -2 0 3 0
 with #|-4 0 1 -4 0 -1 1
 with a|2 -2 -3 0 -3 0 -4
-with about|-1 -2 2 -3 -4 -3 -1
+with about|-1 -2 2 -3 -4 -3 -2
 with an|-3 -1 2 -1 -2 -1 -1
 with bread|1 -1 -1 -1 -1 -1 -1
 with cilantro|-1 -1 -4 -2 -3 2 -2
@@ -3989,7 +4010,7 @@ with lid|-2 2 -3 -1 -5 -1 1
 with lime|0 -2 -3 -2 -1 -1 1
 with milk|-1 -3 -3 2 -2 1 -2
 with oil|1 -3 0 -3 0 -4 -3
-with onion|2 -1 -2 -3 -1 0 -1
+with onion|2 -1 -2 -2 -1 0 -1
 with rice|-1 -2 2 -2 -2 -4 -2
 with salt|0 0 -5 0 0 -5 -3
 with soy|3 -1 -4 -2 -3 -3 -2
@@ -4015,11 +4036,11 @@ wrap each|2 -2 -2 -2 -2 -3 -3
 wrap in|2 -2 -3 0 -3 -3 -2
 wrapped|2 0 -3 -2 0 -3 -2
 x|0 0 -3 -2 -1 -1 -2
-x #|1 -1 -2 -1 -1 -3 -2
+x #|1 -2 -2 -1 -1 -3 -2
 yeast|1 0 -1 -6 -2 -2 -4
-yeast ,|0 1 -2 -3 -1 0 -3
+yeast ,|0 1 -1 -3 -1 0 -3
 yeast .|2 -2 -1 -2 -2 -4 -1
-yeast and|-1 1 0 -2 -2 -1 -1
+yeast and|-1 1 0 -2 -2 -2 -1
 yeast extract|1 -2 0 -2 -2 -2 -1
 yog|-2 -1 2 -2 -2 -2 -1
 yoghurt|0 0 -2 1 -3 0 -1
@@ -4031,7 +4052,7 @@ you like|-1 -1 -2 -1 -2 1 -1
 you want|-1 -2 -1 -2 -1 1 -1
 your|1 0 0 -4 -4 0 -4
 zest|2 1 -4 -2 -1 -3 -3
-zest ,|2 1 -3 -2 -1 -4 -1
+zest ,|2 1 -3 -2 -1 -4 -2
 zest and|-1 -1 -1 -1 0 0 -1
 °|-2 -6 -3 -8 4 -3 1
 ° #|-3 -4 -3 -3 0 -2 1
