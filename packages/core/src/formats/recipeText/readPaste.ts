@@ -1,4 +1,4 @@
-import { Fraction, WRITTEN_IN, plainSigns, remembered, times, type UnitSystem } from '../../quantity/index.ts';
+import { plainSigns, remembered, type UnitSystem } from '../../quantity/index.ts';
 import { amountsNotCounted } from './amountsNotCounted.ts';
 import type { FoodIndex } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
@@ -6,6 +6,14 @@ import { nothingToBoilOff, unreadyLines, type ReadLine } from './asRevision.ts';
 import { amountWords } from '../ingredient/amountWords.ts';
 import { ingredientTexts } from './ingredientTexts.ts';
 import { piecesIn, piecesMade } from './doubts/goesDoubt.ts';
+import {
+  EACH_OF_THEM,
+  allPouredOff,
+  eachDoubt,
+  inMethodAlone,
+  moreOrSame,
+  partOfWater,
+} from './doubts/lineQuestions.ts';
 import { BARE_DEGREES } from './doubts/wholeDoubts.ts';
 import { doubtOfStep } from './methodDoubts.ts';
 import type { Doubt } from '../ingredient/readAmount.ts';
@@ -27,44 +35,6 @@ import { timesApart, type TimesApart } from './statedTimes.ts';
 import { saysDeed } from './kitchenVerbs.ts';
 import { isUnsureName } from './unsureName.ts';
 import { mainUnlisted, unlistedFoods } from './unlistedFoods.ts';
-
-/** The method says another amount than the list. */
-const moreOrSame = (written: string, listed: string, where = 'in the method'): Doubt => ({
-  about: 'amount',
-  question: `“${written}” stands ${where}, ${listed} in the list. Is it more of it?`,
-  choices: [
-    { label: `yes, besides the ${listed}`, line: written },
-    { label: `no, it is the ${listed}`, line: '' },
-  ],
-});
-
-/** A pot of water of which a later step takes a part. */
-const partOfWater = (written: string, kept: string): Doubt => ({
-  about: 'amount',
-  question: `“${written}”, and later ${kept} of it: how much goes into the dish?`,
-  choices: [
-    { label: `${kept}, the rest is poured off`, line: `${kept} water` },
-    { label: 'all of it', line: written },
-  ],
-});
-
-/** A pot of water that is drained. */
-const allPouredOff = (written: string): Doubt => ({
-  about: 'amount',
-  question: `“${written}”, and it is drained later: does that water go into the dish?`,
-  choices: [
-    { label: 'no, it is poured off: leave it out', line: '' },
-    { label: 'yes, all of it', line: written },
-  ],
-});
-
-/** An amount in a step that belongs to no line. */
-const inMethodAlone = (written: string): Doubt => ({
-  about: 'amount',
-  question: `“${written}” stands in the method, and nothing here counts it. Is it one more ingredient?`,
-  // That it is left out can be said of every line.
-  choices: [{ label: 'yes, count it', line: written }],
-});
 
 /** What somebody said of a text, where it was not certain or not right. */
 export interface SaidOfText {
@@ -96,31 +66,6 @@ const isMoreWater = ({ food, amount }: IngredientLine, part: IngredientLine): bo
   amount.kind === 'volume' &&
   part.amount.kind === 'volume' &&
   part.amount.mL.compare(amount.mL) < 0;
-
-/** "Per bowl: 80 g soba": so much of it for each. */
-const EACH_OF_THEM = /^(?:per|for each|each|in each)\b/i;
-/** Where nobody says for how many. */
-const EATERS = [2, 4, 6];
-/** How much that is of all of them. */
-function eachDoubt({ text, amount }: IngredientLine, portions: number | undefined): Doubt | undefined {
-  if (amount.kind !== 'mass' && amount.kind !== 'volume' && amount.kind !== 'count') return undefined;
-  const rest = text
-    .replace(new RegExp(`^${WRITTEN_IN}`, 'i'), '')
-    .replace(/^\d[\d.,/ ]*/, '')
-    .trim();
-  const said = amountWords(amount);
-  return {
-    about: 'amount',
-    question: `“${text}” is for each: how much is it in all?`,
-    choices: [
-      ...(portions === undefined ? EATERS : [portions]).map((n) => {
-        const all = amountWords(times(amount, new Fraction(n)));
-        return { label: `${n} times, ${all}`, line: `${all} ${rest}` };
-      }),
-      { label: `${said} in all`, line: text },
-    ],
-  };
-}
 
 /** What was made is shared out under these. */
 const ASSEMBLED =
