@@ -8,6 +8,7 @@ const JOINED =
   /\s+\(?(?:\+|plus|and|&|mixed (?:with|in|into)|dissolved in|stirred into|whisked with)\s+(?=(?:\d|an? |one |two |half ))/i;
 const EACH_OF = /^(.*?\beach)(?:\s+of)?\s+(.+)$/i;
 const AMONG = /\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i;
+const A_PINCH_OF = /^\s*(?:an? )?(?:pinch|dash|drop|splash|handful|knob) of /i;
 const HOW = /\b(?:freshly|ground|sea|fine|coarse|to taste|some|a little)\b/gi;
 
 const exactly = (text: string, foods: FoodIndex) => {
@@ -110,8 +111,8 @@ const apart = rememberedBy((foods: FoodIndex, text: string): readonly string[] =
     const parts = text.replace(/[.;]$/, '').split(AMONG).filter(Boolean);
     const seasons = (part: string) => {
       const food = exactly(part, foods);
-      const rest = food ? part.replace(HOW, '').trim().split(/\s+/).length : 0;
-      return food && rest <= 3 && ['seasoning', 'fat', 'acid'].includes(food.facts.kind);
+      const rest = food ? part.replace(HOW, '').replace(A_PINCH_OF, '').trim().split(/\s+/).length : 0;
+      return food && rest <= 3 && ['seasoning', 'fat', 'acid', 'sweet'].includes(food.facts.kind);
     };
     if (parts.length > 1 && parts.every((part) => seasons(part) || /^to taste$/i.test(part)))
       return parts.filter((part) => !/^to taste$/i.test(part));

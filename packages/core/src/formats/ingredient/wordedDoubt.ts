@@ -1,5 +1,6 @@
 import type { Food } from '../../food/index.ts';
 import { MEASURES, plainSigns, readNumber, type Amount } from '../../quantity/index.ts';
+import { howManyInIt } from './howManyInIt.ts';
 import type { Doubt } from './readAmount.ts';
 
 /** Soaked, without a word on how long. */
@@ -100,6 +101,23 @@ const pouredOff: Rule = (text, { facts }) => {
   };
 };
 
+/** "100 ml oil for frying": from so much on, mL, most of it comes back. Common practice, no published source. */
+const FRYING_ML = 100;
+const FRYING = /[\s,(]*\b(?:for|to) (?:the )?(?:(?:deep|shallow)[- ]?)?fry(?:ing)?\b\)?/i;
+const fryingOil: Rule = (text, { facts }, amount) => {
+  const said = facts.kind === 'fat' && amount.kind === 'volume' ? FRYING.exec(text)?.[0] : undefined;
+  if (said === undefined || amount.kind !== 'volume' || amount.mL.compare(FRYING_ML) < 0) return undefined;
+  const oil = text.replace(said, '').trim();
+  const [, of = 'oil'] = /(\p{L}+ oil)\b/iu.exec(oil) ?? [];
+  return {
+    about: 'amount',
+    question: `“${said.replace(/^[\s,(]+|\)$/g, '')}”: how much of it stays in the dish?`,
+    choices: ['1', '2', '4']
+      .map((n) => ({ label: `${n} tbsp`, line: `${n} tbsp ${of}` }))
+      .concat([{ label: 'all of it', line: oil }]),
+  };
+};
+
 const PARTS: Readonly<Record<string, readonly [number, number]>> = {
   half: [1, 2],
   quarter: [1, 4],
@@ -147,7 +165,18 @@ const bareBracket: Rule = (text) => {
  * @example wordedDoubt('100 g cashews, soaked', cashews, mass(100))?.question // '“soaked”: how long does it soak?'
  */
 export function wordedDoubt(text: string, food: Food, amount: Amount): Doubt | undefined {
-  for (const rule of [eitherWay, howLongSoaked, dryBeside, inAll, coarseSalt, pouredOff, partOfIt, bareBracket]) {
+  for (const rule of [
+    eitherWay,
+    howLongSoaked,
+    dryBeside,
+    inAll,
+    coarseSalt,
+    pouredOff,
+    fryingOil,
+    partOfIt,
+    howManyInIt,
+    bareBracket,
+  ]) {
     const doubt = rule(text, food, amount);
     if (doubt) return doubt;
   }

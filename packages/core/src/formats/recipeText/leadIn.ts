@@ -47,6 +47,10 @@ const AT_MOST =
 const COOLED_THEN =
   /\b(?:cool|box|bottle|jar|cover|strain|lid)\w*\b[^.;]{0,30}[,;] (?:in (?:the )?)?fridge[:,]? (?:for )?(?:up to )?\d+(?: ?(?:-|to) ?\d+)? ?(?:d|days?)\.?$/i;
 
+/** "Box, fridge (4 days)": how long it keeps, or how long it stands. */
+const DAYS_IN_BRACKETS =
+  /\b(?:fridge|freezer|refrigerat\w*|chill\w*|cold)\s*\((?:for |about |up to |max\.? |keeps )*\d+(?: ?(?:-|to) ?\d+)? ?(?:d|days?)\)/i;
+
 const SHORTER_DOES = /^[,\s(]*(?:(?:or|and|to|max\.?|maximum|at most|but|even|better|ideally|up|-) ?)+(?:to |for )?$/i;
 
 const IN_SLOW_COOKER = /\bslow cooker\b[^.]*\b(?:on|at) (?:low|high)\b|\bcook(?:ed)? (?:it )?on (?:low|high) for\b/i;
@@ -117,7 +121,8 @@ export const leadIn = remembered((text: string): SaidLead | undefined => {
     const { from, to } = daysOf(days);
     const sentence = sentenceAt(plain, days.index);
     // "Cool in the sink, fridge 4 days.": so long it stands, or so long it keeps.
-    const apart = (!STANDS.test(sentence) && !BEFORE.test(sentence)) || COOLED_THEN.test(sentence);
+    const apart =
+      (!STANDS.test(sentence) && !BEFORE.test(sentence)) || COOLED_THEN.test(sentence) || DAYS_IN_BRACKETS.test(plain);
     return { hours: { least: from * 24, most: to * 24 + 12 }, ...(apart ? { apart: days[0] } : {}) };
   }
   const time = first;

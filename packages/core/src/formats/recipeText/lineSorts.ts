@@ -27,10 +27,12 @@ const LONGEST_INGREDIENT = 90;
 export const ORDER_FROM = 40;
 /** Before the heading of the method, a short line is bought. */
 export const isShort = (line: string): boolean => line.length <= LONGEST_INGREDIENT && !/[.!?]$/.test(line);
+/** "Mustard", "black pepper", "a pinch of sugar" */
+const NAME_IN_ROW = /^(?:(?:an? )?(?:pinch|dash|drop|splash|handful|knob|bit) of )?\p{Ll}+(?: \p{Ll}+)?$/u;
 /** "vinegar, mustard, salt, sugar": names in a row, and nothing that is done. */
 export const isNames = (line: string): boolean => {
   const parts = line.split(/,\s*/);
-  return parts.length > 2 && parts.every((part) => /^\p{Ll}+(?: \p{Ll}+)?$/u.test(part)) && !isVerb(parts[0] ?? '');
+  return parts.length > 2 && parts.every((part) => NAME_IN_ROW.test(part)) && !isVerb(parts[0] ?? '');
 };
 /** "salt at the end!!" right under the last line of a list belongs to it. */
 export const isAside = (line: string, above: string | undefined): boolean =>

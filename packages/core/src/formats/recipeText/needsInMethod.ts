@@ -4,6 +4,7 @@ import { inOneNumber } from '../ingredient/everydayForms.ts';
 import { amountWords } from '../ingredient/amountWords.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import { isVerb, saysDeed } from './kitchenVerbs.ts';
+import { liquidOfCans } from './liquidOfCans.ts';
 import type { MethodStep } from './readMethodStep.ts';
 
 /** Something that the method names with its amount, and the list does not. */
@@ -16,6 +17,8 @@ export interface MethodNeed {
   readonly listed?: string;
   /** So much of that water goes on into the dish, as a later step says: "500 ml of their liquid". */
   readonly kept?: string;
+  /** It is the liquid of cans, of which some is drained: see liquidOfCans. */
+  readonly either?: readonly number[];
 }
 
 /** Where an amount may begin; "half the oil" and "2 tbsp of the oil" are parts of what is listed. */
@@ -364,7 +367,8 @@ export function needsInMethod(
       return kept === undefined ? need : { ...need, kept };
     });
   });
+  const ofCans = steps.length > 0 ? liquidOfCans(steps, lines) : [];
   // What is taken of a pot that is asked about is no more of it; "of the" and "of its" are no need at all (NUMBER).
   const kept = needs.flatMap((need) => need.kept ?? []);
-  return needs.filter(({ line }) => !kept.some((part) => line.startsWith(`${part} of their `)));
+  return [...needs.filter(({ line }) => !kept.some((part) => line.startsWith(`${part} of their `))), ...ofCans];
 }

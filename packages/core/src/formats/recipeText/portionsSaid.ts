@@ -3,9 +3,9 @@ import { plainSigns, readNumber } from '../../quantity/index.ts';
 const PORTIONS =
   /^(?:batch |total )?(?:serves|srvs?|makes|yields?|servings?|portions?|for|enough for)\s*:?\s*(?:(?:enough|plenty)\s+(?:for|to\s+(?:serve|feed))\s+)?(?:about\s*)?((?:\d|an?\b|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|½).{0,39})$/i;
 const PORTIONS_BEHIND =
-  /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.?)\)?(?: (?:of|à|at|@) (?:about )?\d+ ?(?:g|ml))?(?: as an? (?:side|main|starter|light lunch))?$/i;
+  /^\(?(\d+)(?:\s*(?:-|–|to)\s*\d+)?\s*(?:(?:good|big|large|small|generous|hearty|modest|side) )?(?:servings?|portions?|people|persons?|lunches|dinners|suppers|meals|helpings|pers\.|p\.?)\)?(?: (?:of|à|at|@) (?:about )?\d+ ?(?:g|ml))?(?: as an? (?:side|main|starter|light lunch))?(?:,\s*(?:one|an?|1) (?:pan|pot|tray|bowl))?(?:\s*[-–,·|]\s*(?:in |about |ready in )?\d+ ?(?:min\w*|h|hours?)(?: \d+ ?min\w*)?)?$/i;
 export const PORTIONS_IN_NAME =
-  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax|bowls|plates|helpings|lunches|dinners))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|ppl|pax|boxes)$|,?\s+(?:[-–—]\s+)?(?:serves|makes|feeds)\s+(\d+)(?:\s?(?:-|–|to)\s?\d+)?(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)(?: (?:bowls|portions|lunches))?$|\s+for\s+(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:hungry\s+)?(?:people|persons?|pax|guests|eaters?|hikers?|mouths?))?$/i;
+  /\s*[([](?:[^()]*[,;·]\s*)?(?:(?:serves|(?:(?:as )?a )?(?:side|main|starter)? ?for|makes|feeds)\s+)?(\d+)(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:(?:hungry|big|small) )?(?:servings?|portions?|people|persons?|pers\.?|pax|bowls|plates|helpings|breakfasts|lunches|dinners|suppers|meals))?(?: (?:to freeze|for the freezer))?(?:,[^()]*)?[)\]]$|(?:\s+[—–/|-]|[,.])\s+(\d+)\s*(?:\w+ )?(?:servings?|portions?|helpings|people|ppl|pax|boxes)$|,?\s+(?:[-–—]\s+)?(?:serves|makes|feeds)\s+(\d+)(?:\s?(?:-|–|to)\s?\d+)?(?: pieces| slices| squares)?$|\s+\((?:[^()]*\s)?[x×]\s?(\d+)\)$|\s+[x×]\s?(\d+)(?: (?:bowls|portions|lunches))?$|\s+for\s+(\d+|one|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:hungry\s+)?(?:people|persons?|pax|guests|eaters?|hikers?|mouths?))?$/i;
 /** What a title says is made, up to so many, may be portions. */
 export const MOST_MADE = 16;
 /** "Serves 5–6.", on a line of its own: whatever else was said to be made. */
@@ -15,9 +15,14 @@ export const eatersAlone = (line: string): number | undefined => {
 };
 /** "Makes 1 loaf (16 slices)", "Makes 8 to 10 (serves 2)": eaters before pieces, and pieces before what they are cut of. */
 const EATERS =
-  /[(,=/]\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)(?:\s?(?:-|–|to)\s?\d+)?\s+(?:(?:very )?(?:hungry|greedy|big|small|light|average|normal|good|generous) )?(?:slices|pieces|portions|servings|people|persons|ppl|pax|eaters|mains?|main courses)\b)/i;
+  /(?:[(,=/]|\s[-–·]\s)\s*(?:(?:about|around|roughly|ca\.?|~)\s*)?(?:(?:serves|feeds)\s+(\d+)|(\d+)(?:\s?(?:-|–|to)\s?\d+)?\s+(?:(?:very )?(?:hungry|greedy|big|small|light|average|normal|good|generous) )?(?:slices|pieces|portions|servings|people|persons|ppl|pax|eaters|mains?|main courses)\b)/i;
 /** Who says "serves" says it of eaters, wherever that stands: "1 loaf (12 slices), serves 6". */
 export function eatersIn(text: string): number | undefined {
+  // "(12 pieces - 4 eaters)": whoever eats counts before what is cut.
+  const who = /[(,=/·]\s*\d[^()]*?\s[-–·/,]\s*(\d+) (?:portions|servings|people|persons|ppl|pax|eaters)\b/i.exec(
+    text,
+  )?.[1];
+  if (who !== undefined) return Number(who);
   const found = EATERS.exec(text);
   return found
     ? Number(/\b(?:serves|feeds):?\s+(\d+)\b(?![.,]\d)/i.exec(text)?.[1] ?? found[1] ?? found[2])

@@ -11,6 +11,7 @@ import {
   allPouredOff,
   eachDoubt,
   inMethodAlone,
+  liquidDoubt,
   moreOrSame,
   partOfWater,
 } from './doubts/lineQuestions.ts';
@@ -225,18 +226,20 @@ export function readPaste(
   const needs = [...inMethod, ...named, ...(main === undefined ? [] : [{ line: main, step: 0 }])].map(
     ({ line, ...more }: MethodNeed) => ({ key: `method ${line}`, written: line, ...more }),
   );
-  const needed = needs.flatMap(({ key, written, step, listed, kept }) => {
+  const needed = needs.flatMap(({ key, written, step, listed, kept, either }) => {
     const text = said.lines[key] ?? written;
     if (text === '') return [];
     const drainedHere = isPotOfWater(readLine(text)) && isPouredOff(read, step);
     const doubt =
       kept !== undefined
         ? partOfWater(written, kept)
-        : listed
-          ? moreOrSame(written, listed)
-          : drainedHere
-            ? allPouredOff(written)
-            : undefined;
+        : either
+          ? liquidDoubt(either)
+          : listed
+            ? moreOrSame(written, listed)
+            : drainedHere
+              ? allPouredOff(written)
+              : undefined;
     const line = {
       ...readLine(text),
       atStep: step,

@@ -38,6 +38,9 @@ import { inItems } from './lines/listInLine.ts';
 import { isRemark } from './secondReading/remarkDoubt.ts';
 import { isTold } from './toldOnly.ts';
 
+/** "Makes about 8 pancakes / serves 2" */
+const PIECES_NAMED =
+  /\b(?:makes|yields?|gives):?\s+(?:about )?\d+(?:\s?(?:-|–|to)\s?\d+)?\s+(?:\p{L}+ )?(?:\p{L}*cakes|fritters|patties|burgers|flatbreads|falafels?|rotis?|wraps|tortillas|dumplings|cr[eê]pes|blinis?|pikelets)\b/iu;
 /** A line that tells of the recipe, and is neither bought nor done. */
 const ABOUT =
   /^(?:(?:prep(?:aration)?|cook(?:ing|s)?|total|active|hands-on|ready(?: in)?)(?:\s*time)?\s*:?\s*(?:about\s*)?\d.{0,120}|times?:?\s+\d+.{0,120}|(?:prep|cook|total)(?:\s*time)?\s*:\s*PT\d.*|(?:difficulty|level|cuisine|course|category|author|source|from|tags?|keywords|rating|cost|equipment|allergens?|portion size|calories|nutrition[^:]{0,30}|storage|storing|freezing|(?:make|do)[- ]ahead|leftovers|to serve with|per (?:serving|portion)(?!.*\d ?min|\s*:?\s*$)|notes?|tips?)\s*:.*|(?:makes|yields?):?\s*(?:about\s*)?\d[\d.,/ -]*\s*(?:k?g|ml|l|lit(?:re|er)s?|cups?|oz|lbs?|pints?|jars?)\b.*|.*\b\d+\s*k(?:cal|j)\b.*)$/i;
@@ -176,6 +179,8 @@ export function readRecipeText(text: string): RecipeText {
     const said = part === 'method' ? undefined : portionsIn(line);
     if (said !== undefined && portions === undefined) {
       portions = said;
+      // How many pieces that is tells how often a pan is filled.
+      if (PIECES_NAMED.test(line)) notes.push(line);
       continue;
     }
     // "Makes 16 · serves 4": eaters count, and not pieces.
@@ -339,9 +344,16 @@ export function readRecipeText(text: string): RecipeText {
 const NEXT_ITEM = /\s*,\s*(?:and\s+|plus\s+)?(?![^(]*\))|\s+(?:and|plus)\s+(?=\d|an? |half )/i;
 /** So many make it a list. */
 const LEAST_ITEMS = 4;
+/** "Zest + juice of 1 lemon": nobody zests there. */
+const OF_A_FRUIT = /\b(?:zest|juice|peel)\b(?=[^,.;]{0,20} of )/gi;
 /** The items of a sentence in which nothing is done: "2 cucumbers, 500 g yoghurt, 40 g walnuts and 1 lemon." */
 function itemsOnly(sentence: string): readonly string[] {
-  if (saysDeed(sentence) || durationsIn(sentence).length > 0 || !/^(?:\d|an? |half )/i.test(sentence)) return [];
+  if (
+    saysDeed(sentence.replace(OF_A_FRUIT, '')) ||
+    durationsIn(sentence).length > 0 ||
+    !/^(?:\d|an? |half )/i.test(sentence)
+  )
+    return [];
   const items = sentence.replace(/[.!]$/, '').split(NEXT_ITEM).filter(Boolean);
   const measured = items.filter((item) => isIngredient(item)).length;
   return items.length >= LEAST_ITEMS && measured * 4 >= items.length * 3 ? items : [];

@@ -50,6 +50,7 @@ export function nameOf(title: string): string {
     )
     .replace(/\*\*|^\*+\s*|\s*\*+$/g, '')
     .replace(/\s*[-–—|:,]\s*$/, '')
+    .replace(/,\s+\d+ ?(?:mins?|minutes|hrs?|hours?)$/i, '')
     .replace(/\s+[-–—]\s+\d+ (?:slices|pieces|squares|wedges|bars|balls)$/i, '')
     .trim();
   return name === name.toUpperCase() && name.length > 4 ? `${name.charAt(0)}${name.slice(1).toLowerCase()}` : name;

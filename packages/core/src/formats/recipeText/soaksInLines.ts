@@ -38,6 +38,9 @@ const SOAK_IN_LINE =
 /** "24 h soak", "(12 hours' soaking)" */
 const LONG_SOAK = /\b(\d[\d -]*(?:to \d+ )?(?:hours?|hrs?|h))['’]? ?soak(?:ing|ed)?\b/i;
 
+/** "Soak 30 min in 400 ml boiling water": it may go into the dish. */
+const SOAKED_IN = / in \d[\d.,/ ]*(?:ml|dl|l|lit(?:re|er)s?|cups?) (?:of )?(?:\w+ )?water\b/i;
+
 const UNSOAKED = /\b(?:not|un|no|without|never)[- ]?(?:pre-?)?soak/i;
 
 const DONE_IN_LINE =
@@ -154,5 +157,6 @@ export const soaksInLines = (lines: readonly IngredientLine[], steps: readonly M
     const how = LONG_SOAK.exec(line.form)?.[1] ?? said[1] ?? (isDryBean(line) ? 'for 8 to 20 hours' : '');
     // "Soaked 1 h if you remember": it is asked whether that is done.
     const maybe = /\bif (?:you|there)\b|\boptional/i.test(line.form) ? ', if you have time' : '';
-    return how ? [`Soak the ${line.food.name} ${how}${maybe}.`, ...deed] : deed;
+    const water = SOAKED_IN.exec(line.form)?.[0] ?? '';
+    return how ? [`Soak the ${line.food.name} ${how}${water}${maybe}.`, ...deed] : deed;
   });

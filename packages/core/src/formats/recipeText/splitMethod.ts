@@ -220,8 +220,9 @@ export function splitMethod(method: readonly string[]): readonly string[] {
           /\b(?:toast|roast|bake|crisp|warm)\b[^.;]*\bin the oven\b/i.test(text) &&
           !/\b(?:oven|roast|bak)/i.test(last.text)
         ) &&
-        // "When it has 10 minutes to go, cook the pasta": in a pot of its own.
-        !(boilsStarch(text) && /\b(?:to go|left|before)\b/i.test(text));
+        // "Meanwhile, cook the rice, adding the peas for the final 3 minutes": in a pot of its own.
+        !/^(?:meanwhile|in the meantime)\b/i.test(text) &&
+        !boilsStarch(text);
       const otherwise = last !== undefined && OTHERWISE.test(text) && (begins || last.timed);
       const release = last !== undefined && isPressure(last.text) && isRelease(text) && !isPressure(text);
       const together = last !== undefined && !begins && !isPressure(last.text) && !last.timed && !timed;

@@ -191,9 +191,14 @@ export const timesIn = remembered((text: string): readonly SaidTime[] => {
     }, []);
 });
 
+/** "The last 5 minutes", "lid off last 30 min" */
+const LAST = String.raw`the last|(?:lid|foil|cover)(?:ed)? (?:off|on)(?: for)?,? last|(?<!\ban? )final`;
+const LAST_OF_IT = new RegExp(String.raw`\b(?:${LAST})\s*$`, 'i');
 /** Behind or before these a time is a moment within something, and not how long it takes: "every 5 minutes", "for the last 10 minutes", "an hour before the end". */
-const MOMENT_BEFORE =
-  /\b(?:every|after|the last|(?<!\ban? )final|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$/i;
+const MOMENT_BEFORE = new RegExp(
+  String.raw`\b(?:every|after|${LAST}|within|about every|for the first|minus|less|short by)\s*(?:the\s+|about\s+)?$`,
+  'i',
+);
 const MOMENT_BEHIND =
   /^\s*(?:(?:less|shorter|short of|longer) than\b|before (?:the end|serving|eating|it is (?:done|ready)|they are (?:done|ready)|you serve)|into (?:it|the)|from the end|later|earlier|intervals?|old|(?:(?:is|are) )?(?:left|to go|remaining))\b/i;
 
@@ -255,7 +260,7 @@ export function beforeTheEnd(text: string): number | undefined {
   if (bare !== undefined) return Number(bare);
   return timesIn(plain).find(
     ({ at, end }) =>
-      /\b(?:the last|(?<!\ban? )final)\s*$/i.test(plain.slice(0, at)) ||
+      LAST_OF_IT.test(plain.slice(0, at)) ||
       /^\s*(?:before (?:the end|it is done|they are done|serving|the time)|(?:(?:is|are) )?(?:left|to go|remaining)\b)/i.test(
         plain.slice(end),
       ),

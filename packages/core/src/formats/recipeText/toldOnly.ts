@@ -69,7 +69,7 @@ const LATER: readonly RegExp[] = [
   /^(?:use|take|dissolve) (?:about )?(?:\d|an?|one|a heaped)[^.]{0,25}\b(?:per|for each|to each|in) (?:\d|an?|each|cup|litre|liter|half)/i,
   /^keep(?:ing|s)?:\s/i,
   /^(?:defrost|thaw)(?: it| them)? (?:overnight|in the fridge|before)/i,
-  /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold|boil)\b)(?! gently[.!]?$)/i,
+  /^reheat(?:s|ing)?\b(?!.*\b(?:stir|add|season|fold|boil)\b)(?! (?:slowly|gently|it|them|all|everything)\b.*\d ?min)(?! gently[.!]?$)/i,
 ];
 
 /** What is not to be done. */

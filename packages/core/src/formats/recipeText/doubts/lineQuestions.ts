@@ -25,6 +25,19 @@ export const partOfWater = (written: string, kept: string): Doubt => ({
   ],
 });
 
+/** The liquid of cans, some of which are drained. */
+export const liquidDoubt = (either: readonly number[]): Doubt => ({
+  about: 'amount',
+  question: 'Cans are drained, and their liquid is told of: how much of it goes in?',
+  choices: [
+    ...either.map((mL, n) => ({
+      label: `${mL} mL, ${n === 0 && either.length > 1 ? 'of one can' : 'all of it'}`,
+      line: `${mL} ml water`,
+    })),
+    { label: 'none of it', line: '' },
+  ],
+});
+
 /** A pot of water that is drained. */
 export const allPouredOff = (written: string): Doubt => ({
   about: 'amount',

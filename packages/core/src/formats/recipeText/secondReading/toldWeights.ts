@@ -7,7 +7,7 @@ export const TOLD_WEIGHTS = `
 # balls|3 -3
 # big|1 -1
 # bowls|-4 4
-# c|3 -3
+# c|4 -4
 # cloves|1 -1
 # cm|7 -7
 # cup|5 -5
@@ -23,6 +23,7 @@ export const TOLD_WEIGHTS = `
 # hour|1 -1
 # hr|-1 1
 # hrs|1 -1
+# inch|1 -1
 # inches|2 -2
 # jars|-1 1
 # kcal|-4 4
@@ -38,7 +39,7 @@ export const TOLD_WEIGHTS = `
 # months|-1 1
 # more|2 -2
 # onions|3 -3
-# patties|5 -5
+# patties|4 -4
 # people|-5 5
 # portions|-1 1
 # s|-1 1
@@ -69,20 +70,21 @@ export const TOLD_WEIGHTS = `
 ( it|3 -3
 ( not|3 -3
 ( or|3 -3
+, #|-1 1
 , a|2 -2
 , about|1 -1
 , adding|4 -4
 , all|1 -1
 , at|2 -2
 , back|1 -1
-, bake|2 -2
+, bake|1 -1
 , baking|1 -1
 , barley|1 -1
 , basil|2 -2
 , bay|3 -3
 , beans|1 -1
 , blend|3 -3
-, boil|3 -3
+, boil|2 -2
 , box|5 -5
 , bring|3 -3
 , broccoli|1 -1
@@ -105,7 +107,7 @@ export const TOLD_WEIGHTS = `
 , coconut|2 -2
 , cold|-2 2
 , combine|1 -1
-, cook|3 -3
+, cook|4 -4
 , core|1 -1
 , coriander|2 -2
 , cover|5 -5
@@ -195,7 +197,7 @@ export const TOLD_WEIGHTS = `
 , partly|3 -3
 , passata|1 -1
 , paste|1 -1
-, peel|3 -3
+, peel|2 -2
 , pepper|4 -4
 , peppers|1 -1
 , pinch|1 -1
@@ -227,7 +229,7 @@ export const TOLD_WEIGHTS = `
 , seasoning|1 -1
 , seeds|3 -3
 , sesame|2 -2
-, set|2 -2
+, set|1 -1
 , shake|3 -3
 , shaking|3 -3
 , shape|1 -1
@@ -235,13 +237,13 @@ export const TOLD_WEIGHTS = `
 , skim|2 -2
 , smooth|2 -2
 , soak|3 -3
-, soften|2 -2
+, soften|1 -1
 , soy|3 -3
 , spices|2 -2
 , spinach|2 -2
 , spoon|2 -2
 , spread|-2 2
-, spring|3 -3
+, spring|2 -2
 , sprinkle|2 -2
 , squash|3 -3
 , squeeze|3 -3
@@ -266,7 +268,7 @@ export const TOLD_WEIGHTS = `
 , toast|2 -2
 , tofu|1 -1
 , tomatoes|2 -2
-, top|3 -3
+, top|2 -2
 , toss|2 -2
 , tossing|3 -3
 , turmeric|1 -1
@@ -277,7 +279,7 @@ export const TOLD_WEIGHTS = `
 , until|4 -4
 , vanilla|2 -2
 , veg|2 -2
-, vinegar|1 -1
+, vinegar|2 -2
 , walnuts|2 -2
 , warm|3 -3
 , water|1 -1
@@ -295,6 +297,7 @@ export const TOLD_WEIGHTS = `
 ; add|2 -2
 ; boil|1 -1
 ; cook|5 -5
+; cover|-1 1
 ; drain|2 -2
 ; freezes|3 -3
 ; leave|1 -1
@@ -328,13 +331,13 @@ export const TOLD_WEIGHTS = `
 ^ bring|6 -6
 ^ brown|4 -4
 ^ brush|5 -5
-^ cabbage|3 -3
+^ cabbage|4 -4
 ^ check|4 -4
 ^ chickpeas|2 -2
 ^ chill|13 -13
 ^ chop|5 -5
 ^ close|5 -5
-^ coconut|-1 1
+^ coconut|2 -2
 ^ combine|6 -6
 ^ cook|-3 3
 ^ cooking|-5 5
@@ -347,7 +350,7 @@ export const TOLD_WEIGHTS = `
 ^ cube|4 -4
 ^ curry|4 -4
 ^ cut|8 -8
-^ day|7 -7
+^ day|6 -6
 ^ dice|4 -4
 ^ dimple|1 -1
 ^ dip|3 -3
@@ -373,10 +376,10 @@ export const TOLD_WEIGHTS = `
 ^ flour|4 -4
 ^ fluff|6 -6
 ^ foil|3 -3
-^ fold|5 -5
+^ fold|6 -6
 ^ for|-9 9
 ^ fork|5 -5
-^ form|4 -4
+^ form|5 -5
 ^ freeze|5 -5
 ^ freezes|-9 9
 ^ fridge|-2 2
@@ -404,7 +407,7 @@ export const TOLD_WEIGHTS = `
 ^ into|4 -4
 ^ keep|3 -3
 ^ keeps|-9 9
-^ knead|5 -5
+^ knead|6 -6
 ^ ladle|4 -4
 ^ lasts|-5 5
 ^ lay|4 -4
@@ -428,6 +431,7 @@ export const TOLD_WEIGHTS = `
 ^ melt|4 -4
 ^ mix|9 -9
 ^ morning|4 -4
+^ mushrooms|3 -3
 ^ mustard|4 -4
 ^ natural|4 -4
 ^ next|4 -4
@@ -438,7 +442,7 @@ export const TOLD_WEIGHTS = `
 ^ oil|5 -5
 ^ on|5 -5
 ^ one|5 -5
-^ onion|4 -4
+^ onion|3 -3
 ^ onions|4 -4
 ^ open|4 -4
 ^ out|4 -4
@@ -495,7 +499,7 @@ export const TOLD_WEIGHTS = `
 ^ shake|6 -6
 ^ shape|5 -5
 ^ shred|6 -6
-^ simmer|6 -6
+^ simmer|5 -5
 ^ skim|4 -4
 ^ slice|10 -10
 ^ slide|2 -2
@@ -560,15 +564,15 @@ export const TOLD_WEIGHTS = `
 ^ zest|4 -4
 a|-2 2
 a #|1 -1
-a baking|2 -2
+a baking|3 -3
 a bay|1 -1
 a big|1 -1
 a blender|1 -1
-a boil|3 -3
+a boil|2 -2
 a bowl|3 -3
 a clean|3 -3
 a cloth|3 -3
-a coarse|1 -1
+a coarse|2 -2
 a colander|2 -2
 a couple|1 -1
 a cup|4 -4
@@ -615,7 +619,7 @@ a saucepan|1 -1
 a sheet|1 -1
 a side|-1 1
 a sieve|3 -3
-a simmer|5 -5
+a simmer|3 -3
 a skewer|2 -2
 a skillet|1 -1
 a small|4 -4
@@ -647,7 +651,7 @@ absorbed|2 -2
 absorbed .|1 -1
 abt|1 -1
 according|3 -3
-active|-4 4
+active|-5 5
 active #|-4 4
 add|4 -4
 add #|5 -5
@@ -668,14 +672,14 @@ add potatoes|2 -2
 add rice|1 -1
 add salt|3 -3
 add the|3 -3
-add tofu|1 -1
+add tofu|2 -2
 add tomatoes|1 -1
 add water|-2 2
 adding|4 -4
 adding the|1 -1
 adjust|4 -4
 after|3 -3
-after #|6 -6
+after #|5 -5
 after .|1 -1
 again .|2 -2
 against|4 -4
@@ -684,7 +688,7 @@ agave|2 -2
 ahead|-2 2
 air|-2 2
 air fryer|-2 2
-airtight|-4 4
+airtight|-5 5
 ajar|3 -3
 ajar ,|1 -1
 al|-2 2
@@ -702,7 +706,7 @@ allspice|2 -2
 almond|1 -1
 almonds|3 -3
 almonds .|2 -2
-almonds and|3 -3
+almonds and|2 -2
 almost|1 -1
 alone|2 -2
 alongside|3 -3
@@ -716,7 +720,7 @@ and #|3 -3
 and a|1 -1
 and add|1 -1
 and again|1 -1
-and almonds|2 -2
+and almonds|1 -1
 and bake|4 -4
 and basil|1 -1
 and bay|1 -1
@@ -756,7 +760,7 @@ and grill|1 -1
 and into|1 -1
 and juice|2 -2
 and knead|3 -3
-and leave|5 -5
+and leave|6 -6
 and lemon|1 -1
 and let|3 -3
 and lime|4 -4
@@ -786,7 +790,7 @@ and roast|2 -2
 and rosemary|1 -1
 and sage|1 -1
 and salt|1 -1
-and scatter|2 -2
+and scatter|1 -1
 and season|2 -2
 and seeds|2 -2
 and serve|4 -4
@@ -794,7 +798,7 @@ and sesame|1 -1
 and set|2 -2
 and simmer|4 -4
 and slice|1 -1
-and soak|5 -5
+and soak|4 -4
 and some|-1 1
 and soy|2 -2
 and spices|2 -2
@@ -810,7 +814,7 @@ and thyme|2 -2
 and tomato|1 -1
 and tomatoes|2 -2
 and top|2 -2
-and toss|2 -2
+and toss|3 -3
 and transfer|3 -3
 and turmeric|1 -1
 and vinegar|3 -3
@@ -869,7 +873,6 @@ back to|2 -2
 bag|-1 1
 bag .|-1 1
 bags|1 -1
-bake #|1 -1
 bake at|8 -8
 bake for|5 -5
 bake from|-5 5
@@ -889,14 +892,14 @@ bananas|3 -3
 bar|2 -2
 barley|6 -6
 barley ,|2 -2
-barley in|5 -5
+barley in|4 -4
 base|2 -2
 basil|5 -5
 basil .|4 -4
 batch|-2 2
 batches ,|3 -3
 bath|4 -4
-batter|2 -2
+batter|3 -3
 batter ,|1 -1
 batter .|-2 2
 bay|5 -5
@@ -913,7 +916,7 @@ beans ,|3 -3
 beans .|6 -6
 beans and|2 -2
 beans hard|1 -1
-beans in|1 -1
+beans in|2 -2
 beans overnight|4 -4
 beans with|2 -2
 beat|2 -2
@@ -973,7 +976,7 @@ block|2 -2
 blocks|3 -3
 blue|-2 2
 board|2 -2
-boil|10 -10
+boil|9 -9
 boil #|5 -5
 boil ,|2 -2
 boil .|3 -3
@@ -986,7 +989,7 @@ boil noodles|2 -2
 boil potatoes|2 -2
 boil the|3 -3
 boil them|2 -2
-boil up|2 -2
+boil up|1 -1
 boil with|1 -1
 boiled|2 -2
 boiled water|2 -2
@@ -1014,6 +1017,7 @@ box .|-1 1
 boxes|-1 1
 braise|2 -2
 bread|3 -3
+bread ,|1 -1
 bread .|2 -2
 breadcrumbs|2 -2
 break|4 -4
@@ -1049,12 +1053,12 @@ bubble|5 -5
 bubble #|2 -2
 bubble for|3 -3
 bubbling|3 -3
-bubbling .|3 -3
+bubbling .|2 -2
 buckwheat|1 -1
 build|3 -3
 bulgur|3 -3
 bulgur ,|2 -2
-bunch|3 -3
+bunch|2 -2
 bunch of|1 -1
 buns|2 -2
 buns .|2 -2
@@ -1096,7 +1100,7 @@ capers ,|1 -1
 caraway|3 -3
 card|-5 5
 cardamom|2 -2
-careful|2 -2
+careful|1 -1
 carrot|4 -4
 carrot ,|1 -1
 carrot and|3 -3
@@ -1111,7 +1115,7 @@ casserole|4 -4
 casserole ,|1 -1
 cast|1 -1
 cast iron|1 -1
-catch|2 -2
+catch|1 -1
 catch .|1 -1
 catches|2 -2
 cauli|3 -3
@@ -1133,6 +1137,7 @@ cheese|-1 1
 chestnuts|4 -4
 chestnuts ,|2 -2
 chia|1 -1
+chickpea|-2 2
 chickpeas|6 -6
 chickpeas #|3 -3
 chickpeas ,|2 -2
@@ -1201,22 +1206,22 @@ clove|1 -1
 cloves|3 -3
 clumps|1 -1
 cm|7 -7
-cm ,|3 -3
+cm ,|4 -4
 cm .|3 -3
 cm cubes|1 -1
 cm dish|2 -2
 cm pieces|1 -1
-cm square|1 -1
+cm square|2 -2
 cm thick|1 -1
-cm tin|3 -3
+cm tin|4 -4
 coarse|3 -3
 coarsely|4 -4
-coat|4 -4
+coat|3 -3
 cobs|3 -3
 cocoa|1 -1
-coconut|1 -1
-coconut cream|3 -3
-coconut milk|5 -5
+coconut|5 -5
+coconut cream|2 -2
+coconut milk|4 -4
 coconut oil|1 -1
 coffee|1 -1
 colander|2 -2
@@ -1224,7 +1229,7 @@ colander for|1 -1
 cold|2 -2
 cold ,|3 -3
 cold .|1 -1
-cold water|5 -5
+cold water|4 -4
 collapsed|1 -1
 collapsing|2 -2
 colour|1 -1
@@ -1255,7 +1260,7 @@ cook for|6 -6
 cook gently|1 -1
 cook in|4 -4
 cook on|4 -4
-cook onion|5 -5
+cook onion|4 -4
 cook over|2 -2
 cook the|6 -6
 cook till|4 -4
@@ -1273,7 +1278,6 @@ cooking water|1 -1
 cooks|-3 3
 cool|5 -5
 cool #|1 -1
-cool ,|-1 1
 cool .|8 -8
 cool completely|2 -2
 cool for|5 -5
@@ -1288,7 +1292,7 @@ coriander|5 -5
 coriander ,|2 -2
 coriander .|5 -5
 coriander and|2 -2
-corn|4 -4
+corn|3 -3
 corn and|1 -1
 cornflour|3 -3
 cornstarch|1 -1
@@ -1316,9 +1320,9 @@ covered .|3 -3
 covered for|5 -5
 crackle|1 -1
 cranberries|3 -3
-cream|7 -7
+cream|6 -6
 cream ,|2 -2
-cream .|5 -5
+cream .|4 -4
 cream and|2 -2
 creamy|-1 1
 creamy .|3 -3
@@ -1341,7 +1345,7 @@ cube the|2 -2
 cubes|1 -1
 cubes ,|1 -1
 cubes .|4 -4
-cucumber|2 -2
+cucumber|3 -3
 cucumber ,|1 -1
 cucumbers|1 -1
 cumin|3 -3
@@ -1399,7 +1403,7 @@ depending|2 -2
 deseed|2 -2
 dice|5 -5
 dice the|2 -2
-diced|2 -2
+diced|3 -3
 dill|3 -3
 dill ,|1 -1
 dill .|3 -3
@@ -1413,15 +1417,15 @@ dish .|4 -4
 dishes|2 -2
 dissolve|4 -4
 dissolved|1 -1
-divide|6 -6
+divide|7 -7
 divide between|2 -2
 divide into|1 -1
 do not|-1 1
 do the|3 -3
 does|-3 3
 does #|-5 5
-doesn|2 -2
-doesn t|2 -2
+doesn|1 -1
+doesn t|1 -1
 don|1 -1
 don t|1 -1
 done|4 -4
@@ -1470,7 +1474,7 @@ dry #|2 -2
 dry ,|4 -4
 dry .|6 -6
 dry for|2 -2
-dry in|2 -2
+dry in|1 -1
 dry ingredients|2 -2
 dry pan|1 -1
 dumplings|3 -3
@@ -1482,7 +1486,7 @@ each ,|1 -1
 each .|1 -1
 each in|3 -3
 each of|1 -1
-each side|5 -5
+each side|4 -4
 easy|-5 5
 eat|-1 1
 eating|3 -3
@@ -1537,8 +1541,8 @@ fan #|4 -4
 fan ,|3 -3
 fan .|5 -5
 fan for|3 -3
-fan gas|3 -3
-farro|1 -1
+fan gas|2 -2
+farro|2 -2
 fast|2 -2
 feeds|-5 5
 feeds #|-6 6
@@ -1556,6 +1560,7 @@ fills|-5 5
 filter|1 -1
 final|-1 1
 final #|4 -4
+fine|-1 1
 fine .|3 -3
 finely|3 -3
 fingers|3 -3
@@ -1588,7 +1593,7 @@ flatbreads|4 -4
 flatten|3 -3
 flax|4 -4
 flesh|2 -2
-flip|-2 2
+flip|-1 1
 flipping|2 -2
 florets|2 -2
 florets ,|2 -2
@@ -1608,7 +1613,7 @@ foil and|2 -2
 fold|6 -6
 fold ,|3 -3
 fold .|3 -3
-fold in|5 -5
+fold in|4 -4
 fold through|1 -1
 food|3 -3
 food processor|3 -3
@@ -1626,7 +1631,7 @@ for up|-2 2
 fork|5 -5
 fork .|4 -4
 form|5 -5
-form #|3 -3
+form #|4 -4
 forty|3 -3
 four|2 -2
 fragrant|2 -2
@@ -1685,7 +1690,7 @@ g ,|3 -3
 g .|2 -2
 g bags|1 -1
 g dried|4 -4
-g dry|-1 1
+g dry|-2 2
 g each|1 -1
 g of|4 -4
 g rice|4 -4
@@ -1708,7 +1713,7 @@ garlic powder|1 -1
 garlic spices|1 -1
 garnish|5 -5
 gas|4 -4
-gas #|4 -4
+gas #|3 -3
 gas mark|2 -2
 generously|2 -2
 gentle|2 -2
@@ -1738,11 +1743,12 @@ go|4 -4
 go in|1 -1
 gochugaru|2 -2
 gochujang|2 -2
+gochujang ,|2 -2
 goes|2 -2
 goes in|3 -3
 gold|3 -3
 golden|5 -5
-golden ,|3 -3
+golden ,|2 -2
 golden .|4 -4
 golden and|2 -2
 gone|1 -1
@@ -1759,6 +1765,7 @@ greased|2 -2
 greased #|2 -2
 green|2 -2
 greens|4 -4
+greens ,|2 -2
 griddle|4 -4
 grill|5 -5
 grill for|3 -3
@@ -1774,12 +1781,13 @@ half|3 -3
 half ,|2 -2
 half .|6 -6
 half a|-2 2
+half an|1 -1
 half covered|3 -3
 half of|4 -4
 half on|2 -2
 half the|2 -2
 half with|3 -3
-halfway|5 -5
+halfway|6 -6
 halfway .|5 -5
 halfway through|2 -2
 halve|4 -4
@@ -1792,11 +1800,12 @@ handful|3 -3
 handle|3 -3
 hands|-4 4
 hands ,|2 -2
+hands .|2 -2
 hands on|-5 5
 hard|5 -5
 hard #|2 -2
 hard for|3 -3
-hard in|2 -2
+hard in|1 -1
 hard into|1 -1
 harissa|2 -2
 has|2 -2
@@ -1844,6 +1853,7 @@ hot into|3 -3
 hot oil|1 -1
 hot pan|2 -2
 hot sauce|5 -5
+hot stock|2 -2
 hour #|-3 3
 hour .|2 -2
 hour and|-2 2
@@ -1870,7 +1880,7 @@ iced|-2 2
 if|4 -4
 if it|4 -4
 if needed|-1 1
-if you|4 -4
+if you|3 -3
 in|4 -4
 in ,|8 -8
 in .|8 -8
@@ -1899,17 +1909,19 @@ in oil|5 -5
 in pan|5 -5
 in plenty|3 -3
 in salt|1 -1
-in salted|3 -3
+in salted|4 -4
 in sesame|3 -3
 in spinach|2 -2
 in spots|1 -1
 in their|-2 2
+in thin|3 -3
 in tin|2 -2
 in vinegar|1 -1
 in water|4 -4
 in with|4 -4
 in your|1 -1
-inches|4 -4
+inch|1 -1
+inches|3 -3
 incl|-1 1
 ingredients|3 -3
 ingredients and|2 -2
@@ -1932,7 +1944,7 @@ it ,|2 -2
 it a|2 -2
 it all|3 -3
 it bubble|2 -2
-it come|1 -1
+it come|2 -2
 it cool|1 -1
 it cools|-3 3
 it doesn|1 -1
@@ -1954,7 +1966,7 @@ it to|2 -2
 it up|1 -1
 it will|2 -2
 it with|3 -3
-its|3 -3
+its|2 -2
 its skins|1 -1
 itself|2 -2
 itself .|2 -2
@@ -2094,7 +2106,7 @@ lid .|4 -4
 lid ajar|2 -2
 lid half|2 -2
 lid off|2 -2
-lid on|5 -5
+lid on|4 -4
 lidded|1 -1
 lids|4 -4
 life|-3 3
@@ -2149,7 +2161,7 @@ lots of|2 -2
 love|-3 3
 low|-1 1
 low #|-1 1
-low ,|3 -3
+low ,|2 -2
 low .|4 -4
 low flame|1 -1
 low for|1 -1
@@ -2162,7 +2174,7 @@ lowest flame|2 -2
 lowest heat|2 -2
 lukewarm|1 -1
 lumps|2 -2
-lunch|-3 3
+lunch|-4 4
 lunches|3 -3
 m|-4 4
 machine|5 -5
@@ -2171,7 +2183,7 @@ main|-2 2
 make|1 -1
 make a|1 -1
 makes|-8 8
-makes #|-5 5
+makes #|-6 6
 makes about|-4 4
 mandoline|3 -3
 manual|5 -5
@@ -2191,13 +2203,13 @@ mash|4 -4
 mash ,|1 -1
 mash .|5 -5
 mash a|6 -6
-mash and|2 -2
+mash and|3 -3
 mash roughly|3 -3
 mash the|2 -2
 mash with|5 -5
 mashing|1 -1
 massage|2 -2
-massage with|1 -1
+massage with|2 -2
 max|-2 2
 max #|-3 3
 maybe|-1 1
@@ -2207,7 +2219,7 @@ meanwhile|4 -4
 meanwhile ,|2 -2
 measured|1 -1
 med|3 -3
-medium|2 -2
+medium|1 -1
 medium ,|1 -1
 medium .|4 -4
 medium heat|1 -1
@@ -2217,7 +2229,7 @@ melt|4 -4
 melt butter|2 -2
 melt margarine|3 -3
 melt the|1 -1
-melted|2 -2
+melted|1 -1
 microwave|-1 1
 middle|3 -3
 milk|-2 2
@@ -2234,9 +2246,9 @@ min at|-2 2
 min before|1 -1
 min cook|-2 2
 min each|3 -3
-min high|3 -3
+min high|4 -4
 min in|-1 1
-min lid|2 -2
+min lid|1 -1
 min more|5 -5
 min on|3 -3
 min or|3 -3
@@ -2256,18 +2268,19 @@ mins|-1 1
 mins .|9 -9
 mins before|4 -4
 mins each|3 -3
-mins more|4 -4
+mins more|3 -3
 mins on|3 -3
 mins or|2 -2
 mins till|3 -3
-mins until|3 -3
+mins to|-1 1
+mins until|4 -4
 mint|6 -6
 mint ,|2 -2
 mint .|3 -3
 minute|5 -5
-minute .|5 -5
+minute .|4 -4
 minute more|1 -1
-minutes ,|2 -2
+minutes ,|3 -3
 minutes .|5 -5
 minutes ;|5 -5
 minutes and|-1 1
@@ -2275,7 +2288,7 @@ minutes at|1 -1
 minutes before|5 -5
 minutes each|2 -2
 minutes longer|2 -2
-minutes more|4 -4
+minutes more|5 -5
 minutes on|4 -4
 minutes or|3 -3
 minutes till|1 -1
@@ -2288,8 +2301,8 @@ miso ,|1 -1
 mix|10 -10
 mix #|4 -4
 mix ,|2 -2
-mix .|3 -3
-mix all|5 -5
+mix .|4 -4
+mix all|4 -4
 mix dry|3 -3
 mix everything|2 -2
 mix flax|1 -1
@@ -2313,14 +2326,14 @@ ml olive|2 -2
 ml tubs|-1 1
 ml water|-1 1
 mm|5 -5
-mm .|2 -2
+mm .|3 -3
 mo|-1 1
 mode|2 -2
 molasses|1 -1
 months in|2 -2
 more|6 -6
 more ,|1 -1
-more .|9 -9
+more .|8 -8
 more often|1 -1
 more oil|3 -3
 more until|1 -1
@@ -2334,7 +2347,7 @@ muffin|3 -3
 mug|3 -3
 mugful|2 -2
 mung|3 -3
-mushrooms|6 -6
+mushrooms|5 -5
 mushrooms ,|3 -3
 mushrooms and|1 -1
 mushrooms in|3 -3
@@ -2353,7 +2366,7 @@ naturally|3 -3
 naturally for|3 -3
 nearly|2 -2
 needed|1 -1
-needed .|-1 1
+needed .|-2 2
 needs|-2 2
 nero|1 -1
 next|-2 2
@@ -2372,7 +2385,7 @@ noodles #|2 -2
 noodles ,|2 -2
 nori|3 -3
 normal|-2 2
-not|3 -3
+not|2 -2
 not too|3 -3
 notebook|-4 4
 notes|-7 7
@@ -2381,7 +2394,7 @@ now|3 -3
 now and|3 -3
 npr|5 -5
 npr #|5 -5
-nr|3 -3
+nr|4 -4
 nutmeg|5 -5
 nutmeg ,|1 -1
 nutmeg .|4 -4
@@ -2399,9 +2412,8 @@ oats and|1 -1
 occasionally|2 -2
 occasionally .|1 -1
 of|-1 1
-of a|1 -1
 of an|2 -2
-of boiling|1 -1
+of boiling|2 -2
 of celery|1 -1
 of cold|1 -1
 of it|1 -1
@@ -2421,6 +2433,7 @@ off the|5 -5
 often|5 -5
 often ,|2 -2
 often .|4 -4
+often so|1 -1
 often towards|1 -1
 oil|5 -5
 oil #|4 -4
@@ -2433,8 +2446,8 @@ oil at|2 -2
 oil for|3 -3
 oil in|8 -8
 oil into|1 -1
-oil on|3 -3
-oil over|3 -3
+oil on|4 -4
+oil over|2 -2
 oil salt|1 -1
 oil till|1 -1
 oil to|1 -1
@@ -2474,7 +2487,7 @@ onion ,|3 -3
 onion .|4 -4
 onion and|5 -5
 onion for|4 -4
-onion in|4 -4
+onion in|3 -3
 onion pepper|1 -1
 onion until|2 -2
 onions|4 -4
@@ -2490,7 +2503,7 @@ open ,|-1 1
 open freeze|-3 3
 opening|3 -3
 or|-4 4
-or #|-4 4
+or #|-3 3
 or blast|-2 2
 or freeze|-1 1
 or it|3 -3
@@ -2542,7 +2555,7 @@ oz|2 -2
 p|-4 4
 p .|-3 3
 pack|7 -7
-pack in|4 -4
+pack in|3 -3
 pack into|2 -2
 packet|-2 2
 pak|2 -2
@@ -2561,7 +2574,7 @@ panko|3 -3
 pans|5 -5
 paper|5 -5
 paper .|4 -4
-paprika|5 -5
+paprika|4 -4
 paprika ,|2 -2
 paprika .|3 -3
 paprika and|2 -2
@@ -2593,11 +2606,12 @@ paste with|2 -2
 pastry|2 -2
 pat|3 -3
 pat dry|1 -1
-patties|5 -5
+patties|4 -4
 pb|2 -2
+pc|2 -2
 pea|-3 3
 peaches|3 -3
-peanut butter|2 -2
+peanut butter|1 -1
 peanuts|3 -3
 pear|1 -1
 peas|3 -3
@@ -2636,7 +2650,7 @@ pinch of|2 -2
 pinch salt|1 -1
 pine|3 -3
 place|4 -4
-plate|6 -6
+plate|7 -7
 plate .|4 -4
 plates|4 -4
 platter|2 -2
@@ -2646,7 +2660,7 @@ plums|4 -4
 plus|-4 4
 pod|3 -3
 point|5 -5
-polenta|5 -5
+polenta|4 -4
 polenta ,|2 -2
 pomegranate|1 -1
 pop|1 -1
@@ -2654,13 +2668,14 @@ porcini|2 -2
 porcini ,|1 -1
 portion|3 -3
 portion #|2 -2
-portions|-2 2
-portions ,|5 -5
-portions .|-1 1
+portions|-1 1
+portions ,|4 -4
+portions .|-2 2
 pot #|2 -2
+pot ,|1 -1
 pot .|5 -5
-pot and|2 -2
-pot of|1 -1
+pot and|1 -1
+pot of|2 -2
 pot over|1 -1
 pot with|2 -2
 potato|2 -2
@@ -2677,7 +2692,7 @@ pound|4 -4
 pour|5 -5
 pour boiling|1 -1
 pour in|2 -2
-pour on|2 -2
+pour on|3 -3
 pour over|6 -6
 pour the|2 -2
 powder|1 -1
@@ -2801,17 +2816,18 @@ rest of|-1 1
 resting|-3 3
 return|4 -4
 return the|1 -1
-return to|3 -3
+return to|4 -4
 rhubarb|1 -1
 ribbons|4 -4
 rice|2 -2
+rice #|3 -3
 rice (|-3 3
-rice ,|4 -4
+rice ,|5 -5
 rice .|4 -4
 rice and|3 -3
 rice cooker|1 -1
 rice in|2 -2
-rice with|2 -2
+rice with|1 -1
 ricer|1 -1
 right|-1 1
 rim|1 -1
@@ -2829,7 +2845,7 @@ rinse cold|2 -2
 rinse rice|3 -3
 rinse the|4 -4
 rise|6 -6
-rise #|6 -6
+rise #|5 -5
 risen|2 -2
 roast|7 -7
 roast #|4 -4
@@ -2844,18 +2860,18 @@ roll #|2 -2
 roll ,|3 -3
 roll in|3 -3
 roll into|2 -2
-roll out|2 -2
+roll out|3 -3
 roll to|2 -2
 roll up|2 -2
 rolling|2 -2
 rolling boil|2 -2
 rolls|1 -1
-room|-1 1
+room|-2 2
 room temp|3 -3
 room temperature|-3 3
 root|3 -3
 roots|1 -1
-ropes|1 -1
+ropes|2 -2
 rosemary|4 -4
 rosemary ,|2 -2
 rosemary .|3 -3
@@ -2878,7 +2894,7 @@ saffron|2 -2
 sage|4 -4
 sage .|1 -1
 sage in|1 -1
-salad|1 -1
+salad|-1 1
 salsa|2 -2
 salt|10 -10
 salt #|2 -2
@@ -3025,7 +3041,7 @@ sift|3 -3
 silky|1 -1
 simmer|6 -6
 simmer #|2 -2
-simmer ,|6 -6
+simmer ,|5 -5
 simmer .|6 -6
 simmer and|1 -1
 simmer for|8 -8
@@ -3047,20 +3063,20 @@ sizzle|1 -1
 skewer|4 -4
 skewer comes|1 -1
 skewers|4 -4
-skillet|1 -1
+skillet|2 -2
 skillet over|2 -2
 skim|5 -5
 skim ,|1 -1
 skim .|3 -3
 skim off|1 -1
 skin|2 -2
-skins|2 -2
+skins|1 -1
 skins ,|-1 1
 skins .|3 -3
 slaw|3 -3
 slice|3 -3
 slice #|4 -4
-slice .|3 -3
+slice .|4 -4
 slice into|2 -2
 slice the|2 -2
 sliced|5 -5
@@ -3075,7 +3091,7 @@ slightly|3 -3
 slip|2 -2
 slow|-1 1
 slow cooker|-2 2
-slowly|3 -3
+slowly|4 -4
 slowly ,|1 -1
 slowly to|1 -1
 small|4 -4
@@ -3084,7 +3100,7 @@ small pan|4 -4
 smells|2 -2
 smoked|2 -2
 smoking|4 -4
-smooth|5 -5
+smooth|6 -6
 smooth ,|2 -2
 smooth .|4 -4
 so|3 -3
@@ -3113,7 +3129,7 @@ soften the|3 -3
 softened|2 -2
 softened ,|2 -2
 softened .|1 -1
-some|3 -3
+some|2 -2
 something|1 -1
 something heavy|1 -1
 somewhere|3 -3
@@ -3122,7 +3138,7 @@ sort|2 -2
 soup|-2 2
 sour|3 -3
 soy|5 -5
-soy ,|2 -2
+soy ,|3 -3
 soy .|3 -3
 soy ;|2 -2
 soy and|1 -1
@@ -3167,10 +3183,10 @@ sprinkle with|4 -4
 sprouts|1 -1
 spuds|2 -2
 square|2 -2
-square tin|1 -1
+square tin|2 -2
 squares .|3 -3
 squash|3 -3
-squash ,|2 -2
+squash ,|1 -1
 squash and|1 -1
 squeeze|5 -5
 squeeze .|3 -3
@@ -3189,7 +3205,7 @@ stand at|1 -1
 stand for|5 -5
 stand in|2 -2
 stands|-2 2
-starch|4 -4
+starch|5 -5
 starch .|4 -4
 start|-1 1
 starter|2 -2
@@ -3246,7 +3262,7 @@ stock over|2 -2
 storage|-3 3
 store|-1 1
 stove|2 -2
-strain|7 -7
+strain|6 -6
 strain ,|3 -3
 strain .|4 -4
 strain through|2 -2
@@ -3271,16 +3287,17 @@ swapping the|2 -2
 sweat|4 -4
 sweat in|1 -1
 sweat onion|2 -2
+sweat onions|3 -3
 sweat the|2 -2
 sweat veg|3 -3
 swede|1 -1
-sweet|3 -3
+sweet|2 -2
 sweet potato|2 -2
 sweet potatoes|1 -1
 swirl|2 -2
 syrup|4 -4
-syrup ,|2 -2
-syrup .|2 -2
+syrup ,|1 -1
+syrup .|3 -3
 syrupy|1 -1
 t|2 -2
 t catch|1 -1
@@ -3301,7 +3318,7 @@ takes about|-3 3
 takes the|2 -2
 tamari|3 -3
 tamarind|2 -2
-tamarind ,|2 -2
+tamarind ,|1 -1
 tarka|3 -3
 taste|6 -6
 taste .|4 -4
@@ -3313,7 +3330,7 @@ tbsp salt|1 -1
 tbsp soy|2 -2
 tbsp water|-1 1
 tea|4 -4
-tea towel|4 -4
+tea towel|3 -3
 tear|4 -4
 teaspoon|4 -4
 teaspoon of|1 -1
@@ -3352,7 +3369,7 @@ the big|-1 1
 the bitterness|2 -2
 the boil|2 -2
 the boiling|2 -2
-the bottom|3 -3
+the bottom|2 -2
 the bread|3 -3
 the brine|1 -1
 the broccoli|3 -3
@@ -3367,9 +3384,9 @@ the chilli|1 -1
 the chocolate|2 -2
 the chopped|1 -1
 the coconut|2 -2
-the cooker|2 -2
+the cooker|1 -1
 the cooking|2 -2
-the coriander|3 -3
+the coriander|2 -2
 the cornflour|1 -1
 the counter|3 -3
 the courgettes|1 -1
@@ -3399,6 +3416,7 @@ the fruit|2 -2
 the garlic|3 -3
 the ginger|1 -1
 the gnocchi|2 -2
+the greens|3 -3
 the grill|2 -2
 the heat|4 -4
 the herbs|-2 2
@@ -3410,7 +3428,7 @@ the kombu|1 -1
 the last|5 -5
 the leeks|2 -2
 the lemon|1 -1
-the lentils|2 -2
+the lentils|3 -3
 the lid|4 -4
 the lime|2 -2
 the liquid|4 -4
@@ -3431,7 +3449,7 @@ the oats|1 -1
 the oil|3 -3
 the onion|6 -6
 the onions|2 -2
-the open|2 -2
+the open|3 -3
 the other|2 -2
 the pan|6 -6
 the parsley|1 -1
@@ -3443,12 +3461,13 @@ the peppers|3 -3
 the polenta|3 -3
 the porcini|1 -1
 the pot|5 -5
-the potatoes|1 -1
+the potatoes|2 -2
 the pressure|-1 1
 the processor|2 -2
 the pumpkin|2 -2
 the remaining|3 -3
 the reserved|1 -1
+the rest|-1 1
 the rice|3 -3
 the rim|1 -1
 the rosemary|2 -2
@@ -3456,6 +3475,7 @@ the salt|3 -3
 the seeds|1 -1
 the sesame|2 -2
 the shallot|3 -3
+the shallots|1 -1
 the shiitake|3 -3
 the side|5 -5
 the sides|3 -3
@@ -3482,8 +3502,8 @@ the tray|-1 1
 the trays|2 -2
 the veg|4 -4
 the vegetables|2 -2
-the vinegar|3 -3
-the walnuts|2 -2
+the vinegar|4 -4
+the walnuts|1 -1
 the water|7 -7
 the wet|1 -1
 the whole|1 -1
@@ -3533,7 +3553,7 @@ thickened .|2 -2
 thickens|-5 5
 thickens .|1 -1
 thickens as|-4 4
-thin .|4 -4
+thin .|5 -5
 thin with|6 -6
 thing|-3 3
 things|1 -1
@@ -3549,7 +3569,7 @@ three times|1 -1
 through|6 -6
 through ,|2 -2
 through .|2 -2
-through a|3 -3
+through a|2 -2
 through for|2 -2
 through the|3 -3
 thru|3 -3
@@ -3569,10 +3589,10 @@ till it|2 -2
 till soft|2 -2
 till the|-1 1
 till they|2 -2
-till thick|3 -3
+till thick|2 -2
 time|-7 7
 time #|-8 8
-time ,|4 -4
+time ,|3 -3
 time .|5 -5
 time to|-2 2
 times|3 -3
@@ -3583,7 +3603,7 @@ tin .|5 -5
 tin and|1 -1
 tin for|1 -1
 tin of|3 -3
-tin with|5 -5
+tin with|4 -4
 tins|3 -3
 tins ,|2 -2
 tiny|3 -3
@@ -3592,7 +3612,7 @@ tip in|2 -2
 tip into|-2 2
 tip out|2 -2
 to|1 -1
-to a|2 -2
+to a|1 -1
 to boil|2 -2
 to coat|2 -2
 to cool|4 -4
@@ -3613,6 +3633,7 @@ to thicken|3 -3
 to time|2 -2
 to wilt|3 -3
 toast|3 -3
+toast .|-1 1
 toast the|2 -2
 toasted|3 -3
 tofu|7 -7
@@ -3639,6 +3660,7 @@ tomatoes .|4 -4
 tomatoes and|1 -1
 tomorrow|2 -2
 toms|5 -5
+toms ,|1 -1
 too|5 -5
 too .|3 -3
 too thick|5 -5
@@ -3648,7 +3670,7 @@ top|9 -9
 top ,|3 -3
 top .|4 -4
 top up|2 -2
-top with|4 -4
+top with|5 -5
 topped|3 -3
 topped with|3 -3
 topping|2 -2
@@ -3660,13 +3682,13 @@ toss|7 -7
 toss .|4 -4
 toss everything|1 -1
 toss in|1 -1
-toss the|3 -3
+toss the|2 -2
 toss with|3 -3
 tossing|3 -3
 tossing halfway|3 -3
 total|-8 8
 total #|-7 7
-total time|-3 3
+total time|-2 2
 towards|1 -1
 towards the|1 -1
 towel|2 -2
@@ -3680,7 +3702,7 @@ tray ,|-1 1
 tray and|-1 1
 tray at|2 -2
 tray to|2 -2
-trays|8 -8
+trays|7 -7
 trays ,|3 -3
 trays .|4 -4
 treacle|1 -1
@@ -3721,14 +3743,14 @@ uncover ,|3 -3
 uncovered|6 -6
 uncovered #|2 -2
 uncovered ,|3 -3
-uncovered for|1 -1
+uncovered for|2 -2
 under|2 -2
 under a|1 -1
 under cold|1 -1
 under the|3 -3
 unsalted|2 -2
 until|9 -9
-until a|3 -3
+until a|2 -2
 until brown|1 -1
 until browned|2 -2
 until charred|1 -1
@@ -3739,7 +3761,7 @@ until deep|3 -3
 until doubled|2 -2
 until fragrant|2 -2
 until golden|4 -4
-until it|4 -4
+until it|5 -5
 until just|2 -2
 until no|1 -1
 until silky|1 -1
@@ -3765,13 +3787,14 @@ upright|2 -2
 upside|1 -1
 upside down|1 -1
 us|-3 3
-use|-4 4
+use|-5 5
 using|4 -4
 usually|1 -1
 v|2 -2
 valve|1 -1
 valve to|1 -1
 vanilla|3 -3
+vanilla .|2 -2
 ve|3 -3
 veg|2 -2
 veg ,|4 -4
@@ -3790,7 +3813,7 @@ vin|3 -3
 vinegar|8 -8
 vinegar ,|3 -3
 vinegar .|6 -6
-vinegar and|3 -3
+vinegar and|4 -4
 volume|1 -1
 w|2 -2
 w .|4 -4
@@ -3809,8 +3832,9 @@ warm lentils|1 -1
 warm or|-3 3
 warm the|3 -3
 warm through|3 -3
+warm with|3 -3
 wash|3 -3
-wash and|4 -4
+wash and|3 -3
 wash the|3 -3
 water|1 -1
 water #|4 -4
@@ -3844,18 +3868,19 @@ weight|-1 1
 well ,|1 -1
 well and|2 -2
 well for|-3 3
-wet|5 -5
+wet|6 -6
 wet ,|1 -1
 wet .|3 -3
 wet hands|2 -2
 what|2 -2
 whatever|-2 2
-when|3 -3
+when|4 -4
 when cold|3 -3
 when it|2 -2
 when they|1 -1
+when you|-1 1
 which|1 -1
-while|1 -1
+while|2 -2
 while hot|4 -4
 while warm|3 -3
 while you|3 -3
@@ -3918,6 +3943,7 @@ with milk|3 -3
 with oil|4 -4
 with onion|1 -1
 with onions|-2 2
+with parsley|1 -1
 with remaining|1 -1
 with rice|-1 1
 with salt|3 -3
@@ -3934,7 +3960,7 @@ within #|-1 1
 without|-2 2
 without stirring|2 -2
 wok|6 -6
-wooden|3 -3
+wooden|2 -2
 wooden spoon|1 -1
 work|4 -4
 worktop|1 -1
@@ -3942,6 +3968,7 @@ wrap|-2 2
 wrap each|4 -4
 wrap in|5 -5
 wrapped|4 -4
+wraps|-2 2
 x|1 -1
 x #|1 -1
 year|-5 5
@@ -3950,7 +3977,7 @@ yeast ,|3 -3
 yeast .|2 -2
 yeast and|1 -1
 yeast extract|1 -1
-yield|-6 6
+yield|-7 7
 yield #|-5 5
 yield about|-3 3
 yields|-5 5
