@@ -30,6 +30,9 @@ export const inPlainSigns = (text: string): string =>
     // "*Serves:* 2"
     .replace(/(?<=^|\s)\*(\p{L}[^*\n]{1,40})\*(?=[\s:]|$)/gmu, '$1')
     .replace(/\bo\/n\b/gi, 'overnight')
+    // "1 lit water", "500 grms rice"
+    .replace(/(?<=\d ?)(?:ltrs?|lits?|litrs?)\b\.?/gi, 'litre')
+    .replace(/(?<=\d ?)grms?\b\.?/gi, 'g')
     // "Soak min. 10 hr" is at least so long, and ends no sentence.
     .replace(/(?<!\d[ -]?)\bmin\.? (?=\d)/g, 'at least ')
     .replace(/^(\s*\d)\uFE0F?\u20E3\s*/gmu, '$1. ')

@@ -62,7 +62,7 @@ export const TOLD_WEIGHTS = `
 # °|2 -2
 ( #|-2 2
 ( a|3 -3
-( about|3 -3
+( about|2 -2
 ( at|1 -1
 ( don|3 -3
 ( fan|2 -2
@@ -94,6 +94,7 @@ export const TOLD_WEIGHTS = `
 , cabbage|1 -1
 , carrot|3 -3
 , carrots|2 -2
+, celery|-1 1
 , check|2 -2
 , chickpeas|1 -1
 , chill|4 -4
@@ -107,7 +108,7 @@ export const TOLD_WEIGHTS = `
 , coconut|2 -2
 , cold|-2 2
 , combine|1 -1
-, cook|4 -4
+, cook|3 -3
 , core|1 -1
 , coriander|2 -2
 , cover|5 -5
@@ -1260,7 +1261,7 @@ cook for|6 -6
 cook gently|1 -1
 cook in|4 -4
 cook on|4 -4
-cook onion|4 -4
+cook onion|5 -5
 cook over|2 -2
 cook the|6 -6
 cook till|4 -4
@@ -1349,6 +1350,7 @@ cucumber|3 -3
 cucumber ,|1 -1
 cucumbers|1 -1
 cumin|3 -3
+cumin #|1 -1
 cumin ,|4 -4
 cumin and|1 -1
 cumin seeds|1 -1
@@ -2288,7 +2290,7 @@ minutes at|1 -1
 minutes before|5 -5
 minutes each|2 -2
 minutes longer|2 -2
-minutes more|5 -5
+minutes more|4 -4
 minutes on|4 -4
 minutes or|3 -3
 minutes till|1 -1
@@ -2481,7 +2483,7 @@ once .|2 -2
 one|-2 2
 ones|2 -2
 onion|4 -4
-onion #|4 -4
+onion #|5 -5
 onion (|2 -2
 onion ,|3 -3
 onion .|4 -4
@@ -2628,7 +2630,7 @@ peeled|2 -2
 people .|1 -1
 pepper|6 -6
 pepper #|2 -2
-pepper ,|3 -3
+pepper ,|2 -2
 pepper .|5 -5
 pepper flakes|1 -1
 pepper in|2 -2
@@ -2799,7 +2801,7 @@ remaining|5 -5
 remaining #|2 -2
 remaining oil|2 -2
 remove|7 -7
-remove bay|2 -2
+remove bay|3 -3
 remove from|2 -2
 remove the|3 -3
 reserve|2 -2
@@ -3572,6 +3574,7 @@ through .|2 -2
 through a|2 -2
 through for|2 -2
 through the|3 -3
+throw|3 -3
 thru|3 -3
 thumb|1 -1
 thyme|4 -4
@@ -3750,7 +3753,7 @@ under cold|1 -1
 under the|3 -3
 unsalted|2 -2
 until|9 -9
-until a|2 -2
+until a|3 -3
 until brown|1 -1
 until browned|2 -2
 until charred|1 -1

@@ -42,7 +42,7 @@ export const WEIGHTS = `
 # more|-5 -4 0 0 2 -5 -6
 # onions|3 -3 -2 -3 -4 -5 -2
 # patties|0 2 -2 -2 -3 -3 -3
-# s|-2 -2 2 -3 -2 -3 -1
+# s|-2 -2 3 -3 -2 -3 -1
 # sec|-2 -2 0 0 -4 1 -3
 # seconds|-5 -2 3 -2 -3 2 -2
 # slices|1 2 -2 -1 -3 -3 -1
@@ -51,7 +51,7 @@ export const WEIGHTS = `
 # tbsp|-2 -1 0 -2 -1 1 -1
 # teaspoon|-1 -1 1 -1 -1 -2 -1
 # tin|0 -3 -3 -2 1 -3 -3
-# tins|1 -2 -2 1 -3 -2 0
+# tins|1 -2 -2 1 -3 -3 0
 # to|-2 -3 -2 -1 3 -2 -2
 # trays|0 -2 -1 -1 1 -2 -1
 # tsp|1 0 -2 -2 -1 0 -3
@@ -118,7 +118,7 @@ export const WEIGHTS = `
 , cut|0 0 -5 0 -4 -4 1
 , dice|3 -1 -3 -1 -1 -3 -1
 , dill|0 -2 0 -1 -3 0 -2
-, discard|2 -2 -2 0 -2 -2 -1
+, discard|2 -1 -2 0 -2 -2 -1
 , divide|0 1 -1 -2 -1 -1 -1
 , don|-2 -1 1 -3 -1 0 -2
 , drain|-4 1 -7 5 -5 -4 -6
@@ -139,7 +139,7 @@ export const WEIGHTS = `
 , fry|-5 -4 2 -1 -5 -4 -5
 , garlic|1 -6 -2 -5 0 0 -4
 , gas|3 -1 -1 -2 0 -1 0
-, ginger|0 -5 -1 -1 -2 0 -3
+, ginger|0 -5 -1 -1 -2 0 -4
 , half|-1 -3 -1 0 1 -1 -1
 , heat|-5 -4 2 0 -5 -3 1
 , herbs|0 -3 -3 0 0 -1 -1
@@ -185,7 +185,7 @@ export const WEIGHTS = `
 , onion|-2 -3 -3 1 0 -1 1
 , onions|1 -4 -4 1 1 0 -3
 , or|-1 -3 -2 -2 1 2 -3
-, oregano|-1 -1 0 -1 0 0 -1
+, oregano|-1 -1 1 -1 0 0 -1
 , out|0 -3 3 -3 -3 -2 -3
 , pack|3 -2 -4 -2 0 -2 -1
 , paprika|-3 -2 1 0 -1 0 -1
@@ -246,7 +246,7 @@ export const WEIGHTS = `
 , squeeze|-1 1 -3 0 -5 -5 1
 , stand|-3 4 -4 -4 -3 -2 -3
 , starch|-1 -1 -2 1 -1 1 -1
-, steam|-5 2 -4 0 -2 -3 -4
+, steam|-4 2 -4 0 -2 -3 -4
 , stir|-2 -2 1 -1 -2 -1 -4
 , stirring|-2 -7 -2 3 -1 -3 -3
 , stock|2 -3 0 -3 -6 -5 -3
@@ -264,9 +264,9 @@ export const WEIGHTS = `
 , tip|-3 0 2 -3 -3 0 -1
 , toast|-4 -3 0 2 -4 -2 -3
 , tofu|1 -2 -4 1 -3 0 -1
-, tomatoes|0 -4 -2 0 0 -5 -2
+, tomatoes|1 -4 -2 0 0 -5 -2
 , top|-1 -2 -3 0 1 -1 -1
-, toss|0 -1 0 -4 1 -4 -4
+, toss|0 -1 0 -4 1 -5 -4
 , tossing|-2 -2 2 -5 0 -1 -1
 , turmeric|0 -1 0 -3 -1 -2 -1
 , turn|0 0 -5 -3 2 -3 -3
@@ -356,7 +356,7 @@ export const WEIGHTS = `
 ; reduce|-2 -1 -3 3 -2 -2 -1
 ; roast|-3 -2 -2 -3 3 -1 0
 ; season|0 -2 -3 -1 1 -3 0
-; simmer|-2 -3 -4 4 -3 -2 -3
+; simmer|-2 -3 -4 4 -4 -2 -3
 ; stir|-3 -3 2 -2 -4 0 -1
 ; toss|0 -2 0 -3 1 -2 -1
 ; when|1 -1 -1 -1 -1 -1 0
@@ -422,7 +422,7 @@ export const WEIGHTS = `
 ^ gradually|1 -1 -4 2 -1 -2 0
 ^ grate|4 1 -4 -3 -3 -5 -1
 ^ grill|-5 -4 -4 -4 4 -3 -5
-^ grind|4 -2 -3 -2 -2 -4 -2
+^ grind|4 -2 -4 -2 -3 -5 -3
 ^ half|2 1 -3 -1 -1 -4 -1
 ^ halve|2 -2 -2 -1 -1 -2 -1
 ^ heat|2 -8 1 -1 -6 -3 -4
@@ -484,7 +484,7 @@ export const WEIGHTS = `
 ^ salt|5 3 -7 -6 -6 -5 -5
 ^ sauce|0 -4 -1 2 -5 -4 -2
 ^ saute|-3 -3 3 -1 -3 -3 -3
-^ sauté|-3 -3 5 -6 -4 -3 -4
+^ sauté|-3 -3 5 -5 -4 -3 -4
 ^ scatter|4 -2 -6 -3 0 -3 -1
 ^ scoop|2 -1 -1 -1 -2 -2 -1
 ^ season|7 0 -8 -5 -6 -9 -3
@@ -562,7 +562,7 @@ a food|-2 -1 -2 -1 -1 2 -1
 a fork|2 0 -1 -1 -1 -3 -1
 a frying|-2 -1 2 -1 -1 -2 -1
 a further|-3 -3 0 -1 2 -2 -3
-a good|0 -2 -1 0 -2 -4 -2
+a good|0 -2 -1 0 -2 -3 -2
 a greased|0 -1 -2 1 -2 -3 -1
 a half|-2 -4 -1 0 2 -1 -1
 a heavy|-4 -3 5 -4 -2 -3 -2
@@ -589,7 +589,7 @@ a pot|-2 -2 2 0 -5 -5 -4
 a quarter|0 1 -1 0 -2 -3 -1
 a rack|0 0 1 -3 -2 -2 -1
 a rimmed|-1 -1 -1 -1 2 -1 0
-a roasting|3 -1 -4 -2 0 -3 -1
+a roasting|3 -1 -3 -2 0 -3 -1
 a rolling|-2 1 -2 1 -2 -2 -2
 a rough|-2 0 -2 -1 0 2 0
 a saucepan|-4 -3 2 1 -4 -4 -4
@@ -680,7 +680,7 @@ almond|-1 1 -3 1 -1 0 -1
 almonds|0 -4 -2 -5 0 0 -4
 almonds .|3 -1 -3 -1 -2 -3 -1
 almonds and|0 -1 -1 -1 -1 0 -1
-almost|0 -2 -4 2 -3 1 -1
+almost|0 -2 -4 2 -3 0 -1
 alone|-1 -2 1 -2 -1 -2 -1
 along|-1 -1 0 -2 -1 -1 1
 alongside|3 -2 -3 -2 0 -2 -2
@@ -696,7 +696,7 @@ and add|1 -2 -1 0 -2 -2 0
 and again|-3 -3 -2 2 1 -1 0
 and almonds|2 -2 -2 -2 0 -3 -1
 and bake|-3 -5 -3 -4 4 -2 -1
-and basil|1 -1 -3 -1 -1 0 0
+and basil|0 -1 -3 -1 -1 0 0
 and bay|4 -3 -4 -4 -4 -1 -2
 and beans|-2 -1 1 0 -1 -2 0
 and blend|-1 -2 -2 -2 -2 2 -1
@@ -704,11 +704,11 @@ and boil|-2 -3 -6 5 -4 -2 -1
 and bring|0 -3 2 -3 -3 -2 -1
 and broth|1 -1 -1 -2 -2 -2 -1
 and bubbling|0 -1 -1 -1 1 -1 0
-and carrots|-1 -2 1 -1 -3 1 -2
+and carrots|-1 -2 1 -1 -3 1 -1
 and celery|-4 -3 0 0 -4 0 -3
 and chickpeas|-1 -1 0 -2 0 -2 0
 and chill|-2 2 -2 -2 -2 0 -1
-and chilli|-4 -3 0 1 -1 -1 -3
+and chilli|-4 -3 0 1 -1 0 -3
 and chop|-1 -2 0 -1 -2 0 -1
 and chopped|-1 -1 1 -1 -1 -1 -1
 and cinnamon|0 -1 0 -1 -1 -1 -1
@@ -726,7 +726,7 @@ and drizzle|3 -1 -3 -1 -4 -3 -1
 and flour|0 1 0 -3 -2 -3 -1
 and fold|1 0 -1 -2 -1 -1 -2
 and fry|-4 -2 2 -2 -3 -2 -2
-and garlic|-2 -4 -2 1 -1 0 -3
+and garlic|-3 -4 -2 1 -1 0 -3
 and ginger|-2 -2 2 -1 -2 -3 -1
 and give|-3 -2 0 0 1 -3 -1
 and golden|-1 -1 -2 1 1 -1 -1
@@ -752,7 +752,7 @@ and oregano|-3 -1 3 -2 -1 -3 -1
 and paprika|1 -1 -1 -2 1 -2 -1
 and parsley|0 -1 -3 -1 -1 0 -1
 and pat|0 0 -2 -1 -1 0 -1
-and pepper|0 -4 -2 1 -2 0 -4
+and pepper|0 -4 -2 1 -2 0 -3
 and peppers|-3 -4 3 -2 -2 -3 -2
 and plenty|2 -1 -2 -1 -1 -2 0
 and potatoes|1 -2 0 -2 -1 -1 0
@@ -790,7 +790,7 @@ and then|1 -3 -3 3 -4 -2 -1
 and thyme|-1 -2 2 -4 1 -3 -1
 and tomato|1 -1 0 -2 -1 -2 -1
 and tomatoes|-2 0 3 -4 -1 -1 -1
-and toss|-1 0 -1 1 -2 -1 0
+and toss|-1 0 -1 2 -2 -1 0
 and transfer|1 0 -1 -2 2 -1 0
 and turmeric|-2 1 2 -2 -1 -2 -1
 and vinegar|-1 0 2 -4 -2 -4 -3
@@ -813,7 +813,7 @@ are|-2 -3 -3 2 0 -3 -1
 are soft|-1 -1 -2 1 0 -1 -1
 are tender|0 -1 -1 1 -2 -1 -1
 around|1 -1 0 -1 0 -1 0
-arrange|2 -3 -2 -3 1 -1 -1
+arrange|2 -3 -2 -3 1 -2 -1
 arugula|-2 -1 2 -1 -2 -1 -1
 as|-2 0 1 0 -2 -1 -5
 as it|-1 1 -4 1 -4 -2 -2
@@ -821,7 +821,7 @@ as they|-2 0 -1 0 0 -3 -2
 as you|1 -1 0 -3 -4 -1 -1
 aside|3 1 -3 -6 -4 -2 -3
 aside .|4 -2 -3 -4 -3 -1 -2
-assemble|3 -2 -3 -2 0 -3 -2
+assemble|2 -2 -3 -2 0 -3 -2
 at|-2 -2 -2 -3 1 -2 0
 at #|-3 -5 -1 -5 2 -4 2
 at a|-1 -3 -2 3 -4 0 -1
@@ -907,7 +907,7 @@ before serving|-1 2 -2 -2 -2 -3 -2
 before slicing|2 -1 -2 -3 -3 -3 -2
 before the|0 1 -3 -1 -3 0 -2
 before you|2 -1 -3 -4 -4 -3 -3
-behind appliance|4 1 -6 0 -4 -3 -4
+behind appliance|4 1 -6 0 -4 -4 -4
 behind at the hob|5 -10 4 -3 -6 -5 -13
 behind blender|7 1 -2 -6 -7 -4 -9
 behind hands|5 -1 -1 -5 -2 -5 -7
@@ -929,7 +929,7 @@ big bowl|3 -4 -3 -2 -3 -3 1
 big pan|-4 -2 4 -3 -1 -3 -1
 big pot|-4 -3 1 2 -3 -2 -1
 biggest|-1 -2 0 2 -4 -3 -2
-bit|1 -3 -1 1 -4 -1 -4
+bit|0 -3 -1 1 -4 0 -4
 bit .|2 -1 -1 -1 -2 -4 -3
 bit of|0 -1 -1 0 -1 -1 -1
 bite|-2 0 -3 2 -1 -1 -1
@@ -983,7 +983,7 @@ boiling|-5 2 -2 1 -1 -1 -5
 boiling ,|-1 -4 -3 2 -1 1 -2
 boiling salted|-2 -2 -2 2 -1 -1 0
 boiling water|-4 4 -2 0 -1 -5 -5
-bonnet|1 -1 -1 -1 -2 -2 -1
+bonnet|1 -1 -1 -1 -2 -1 -1
 both|-3 -4 4 -3 0 -4 -4
 bottle|0 -2 -3 0 -3 1 -2
 bottom|-1 -5 0 -1 0 0 -5
@@ -1084,7 +1084,7 @@ carrot|1 -4 3 -4 -3 -2 -2
 carrot ,|1 -3 1 -4 -2 -2 -1
 carrot and|1 -2 0 0 -2 -2 -3
 carrots|1 -7 0 -2 -2 -2 -6
-carrots ,|1 -6 -2 -2 0 -1 -5
+carrots ,|1 -6 -1 -2 0 -1 -5
 carrots and|2 -3 0 -3 -3 -1 -2
 carrots in|-1 -2 -2 1 -2 1 -1
 carrots with|3 -1 -1 0 -2 -3 -2
@@ -1135,7 +1135,7 @@ chill to|-1 2 -2 -2 -4 0 -4
 chilli|1 -5 0 -1 -4 -1 -4
 chilli #|0 -2 1 -3 -3 -4 -2
 chilli ,|-1 -2 3 -3 -2 -2 -1
-chilli .|-1 -1 -1 0 -1 1 -1
+chilli .|-2 -1 -1 0 -1 1 -1
 chilli and|0 -2 0 -1 -1 -2 -1
 chilli flakes|0 -1 0 -3 -1 -1 -1
 chillies|1 -1 -3 -3 -4 2 -2
@@ -1236,7 +1236,7 @@ cook for|-7 -6 2 1 -8 -2 -4
 cook gently|-1 -1 -6 5 -2 -1 -1
 cook in|-3 1 -4 -3 1 -2 1
 cook on|-3 -2 0 1 -2 -1 -4
-cook onion|-1 -2 2 -2 -4 -1 -4
+cook onion|-1 -2 3 -2 -4 -1 -5
 cook over|-2 -2 -1 2 -2 -1 -3
 cook the|1 -5 -3 3 -6 -2 -6
 cook till|3 -3 -1 -3 -3 -2 -4
@@ -1245,7 +1245,7 @@ cook until|-4 -2 6 -6 -4 -3 -3
 cooker|0 -1 -2 -7 -6 -7 5
 cooker ,|2 -5 -3 -5 -5 -5 2
 cooker .|2 -2 -2 -3 -2 -3 -4
-cooker with|3 -3 -2 -3 -2 -3 1
+cooker with|2 -3 -2 -3 -2 -3 1
 cooking|1 -2 -2 0 -2 0 -1
 cooking water|2 -2 -1 -1 -1 -2 -1
 cooks|-1 0 1 -3 0 1 0
@@ -1254,7 +1254,7 @@ cool #|-3 5 -6 -7 -8 -3 -4
 cool ,|2 -2 -3 0 -3 -1 -1
 cool .|1 -6 2 0 -3 -3 -5
 cool completely|-1 2 -4 -1 -3 -1 -3
-cool for|-4 4 -4 -5 -3 -1 -4
+cool for|-3 4 -4 -5 -3 -1 -4
 cool in|3 1 -5 -4 -6 -6 -3
 cool on|2 1 -4 -3 -6 -4 -3
 cool quickly|1 -1 -1 -1 -1 -1 -1
@@ -1287,7 +1287,7 @@ cover by|1 -3 -1 -1 1 -4 -2
 cover the|-3 3 -4 -1 -2 -1 0
 cover tightly|0 -2 -2 0 1 -1 -3
 cover with|0 -1 -2 -2 1 -2 -3
-covered|-1 3 -4 3 -5 -3 -3
+covered|-1 3 -5 3 -5 -3 -3
 covered #|-4 3 -5 0 -4 -3 -5
 covered ,|-1 1 -4 4 -3 -2 -1
 covered .|-1 1 2 -5 -2 -2 -1
@@ -1321,7 +1321,8 @@ cubes .|0 0 1 -2 -2 -1 -3
 cucumber|-2 3 -1 -4 -3 -1 -3
 cucumber ,|2 1 -3 -1 -2 -3 -1
 cucumbers|-2 3 -3 -3 -3 -2 -4
-cumin|2 -4 -2 1 -2 -3 -2
+cumin|2 -4 -1 1 -2 -3 -2
+cumin #|-1 -2 -1 1 -3 -2 -2
 cumin ,|0 -3 -2 1 -2 -2 -2
 cumin and|0 -1 1 -1 -3 -3 -1
 cumin seeds|-2 -1 3 -4 0 -4 -1
@@ -1332,7 +1333,7 @@ cups|0 -3 -1 0 0 -2 1
 cups of|-1 -2 0 -3 -1 -1 1
 cups water|-2 -2 -1 3 -3 -3 1
 currants|0 -2 1 -2 -1 -3 -2
-curry|0 -5 3 -5 -1 -1 -2
+curry|-1 -5 3 -5 -1 -1 -2
 curry leaves|1 -2 0 -3 -3 -2 -2
 curry paste|-3 -2 2 -2 -2 -2 -2
 curry powder|-1 -5 3 -4 -1 -1 -2
@@ -1396,7 +1397,7 @@ do not|3 -1 -3 0 -3 -2 -2
 do the|-2 1 -2 -1 1 -2 -2
 does|-1 1 -2 -2 -2 1 -1
 does add|1 -4 1 -2 -3 -2 -3
-does arrange|2 -3 -2 -3 1 -1 -1
+does arrange|2 -3 -2 -3 1 -2 -1
 does bake|-5 -10 -7 -6 8 -4 -6
 does beat|2 0 -4 -2 -1 -2 -1
 does blanch|-4 -6 -4 6 -3 -4 -7
@@ -1457,7 +1458,7 @@ does glaze|2 -3 -1 0 1 -5 -4
 does grate|0 1 0 -3 -2 -2 -1
 does grease|1 -2 0 -3 -3 -4 -2
 does grill|0 -6 -7 -7 7 -5 -6
-does grind|2 -1 -4 -2 -3 -2 -3
+does grind|2 -1 -4 -3 -3 -2 -3
 does halve|3 -3 -4 -2 -1 -3 -2
 does heat|0 1 0 0 -6 -4 -2
 does keep|0 -1 -7 -4 2 -1 -4
@@ -1493,9 +1494,9 @@ does preheat|7 -3 -5 -3 -9 -4 -3
 does press|1 3 -4 -7 -5 -2 0
 does prick|-1 -1 2 -2 -1 -2 -1
 does prove|-3 5 -4 -5 -5 -4 -5
-does pulse|-7 -4 -6 -4 -5 7 -4
+does pulse|-7 -4 -6 -4 -5 7 -3
 does puree|-5 -3 -1 -5 -4 6 -3
-does purée|-3 -5 1 -6 -5 3 -5
+does purée|-3 -4 1 -6 -5 3 -5
 does put|-2 -2 1 -1 -1 -2 1
 does quarter|0 0 0 0 -4 -3 -1
 does rain|0 -1 1 -2 -2 -3 -2
@@ -1503,10 +1504,10 @@ does reduce|-6 -3 -1 3 -4 -4 -3
 does refrigerate|3 1 -5 -5 -4 -4 -4
 does reheat|0 -2 -3 -2 -1 1 -1
 does remove|1 0 -1 -4 -1 -1 -4
-does rest|-3 8 -4 -5 -5 -2 -7
+does rest|-3 8 -4 -6 -5 -2 -7
 does return|-3 -2 0 -1 0 1 -3
 does rinse|0 2 -2 0 -5 -8 -1
-does roast|-4 -9 -4 -8 7 -5 -7
+does roast|-3 -9 -4 -8 7 -5 -7
 does roll|3 -3 -1 -4 -2 -3 -5
 does rub|4 0 -5 -3 -3 -5 -2
 does saute|-5 -4 6 -3 -5 -4 -4
@@ -1541,7 +1542,7 @@ does steam|-9 -2 -10 6 -6 -4 -10
 does stew|1 -3 -1 2 -3 -3 -1
 does stir|1 -1 -1 -1 -1 -3 -6
 does strain|1 -2 -4 0 -3 -1 -2
-does stuff|0 -1 0 0 -1 -2 -1
+does stuff|0 -1 0 0 -1 -1 -1
 does swap|-2 -3 -2 -3 3 -2 -3
 does sweat|-5 -7 4 0 -6 -6 -6
 does swirl|0 -2 1 -3 -3 -3 -1
@@ -1574,7 +1575,7 @@ doesn t|1 1 -3 1 -3 -2 -1
 don|-1 -1 1 -2 -2 1 -2
 don t|-1 -1 1 -2 -2 1 -2
 done|-1 -3 -2 2 1 -3 -2
-door|0 -3 -3 -2 3 -3 -2
+door|0 -3 -2 -2 3 -3 -2
 door ajar|-1 -3 -2 -2 3 -3 -1
 dot|3 -2 -4 -3 2 -3 -3
 dot with|3 -2 -3 -1 -3 -3 -1
@@ -1629,7 +1630,7 @@ dust|3 0 -3 -2 -2 -3 -2
 dutch|0 -1 0 -2 0 -3 -3
 dutch oven|0 -1 0 -2 0 -3 -3
 each|4 -3 -1 -5 -1 -3 -4
-each ,|1 -1 1 -3 -1 -1 -1
+each ,|1 -1 1 -3 -2 -1 -1
 each .|1 0 0 -1 -3 -4 -3
 each in|3 -3 -3 -3 -3 -4 -3
 each of|3 -1 -3 -1 -1 -2 0
@@ -1663,7 +1664,7 @@ everything else|-1 -2 0 -2 -6 1 -2
 everything except|0 -3 0 -2 -3 0 -3
 everything for|1 -2 -2 -2 -2 0 -1
 everything in|0 -4 0 -2 -1 1 -3
-everything through|-1 -2 -2 -1 -2 1 -1
+everything through|-1 -1 -2 -1 -2 1 -1
 everything together|2 1 -2 -2 -2 -4 -1
 everything with|0 1 -2 -2 -3 -1 -1
 except|0 0 -2 -3 -4 1 -3
@@ -1738,7 +1739,7 @@ florets|-2 -4 -3 -3 3 0 -4
 florets ,|-1 -2 -3 -3 2 1 -3
 flour|1 -1 1 -3 -8 -2 -5
 flour ,|1 1 -1 -1 -4 -5 -3
-flour and|-2 0 -3 1 -4 0 -1
+flour and|-1 0 -3 1 -4 0 -1
 flour in|0 -3 2 -4 -2 0 -2
 flour with|1 0 1 -2 -1 -3 -1
 floured|-2 2 -1 -1 -2 -2 -2
@@ -1752,7 +1753,7 @@ foil ,|2 -4 -2 -1 1 -3 -4
 foil .|3 -2 -3 -1 -2 -2 -1
 foil and|-2 -2 -2 -2 2 -1 -1
 fold|2 0 -6 -1 -5 -2 0
-fold ,|1 0 -5 1 -4 -4 -5
+fold ,|1 0 -4 1 -4 -4 -5
 fold .|2 0 -2 -2 -1 -3 -2
 fold in|0 -2 -2 -2 -3 -1 0
 fold through|2 -1 -3 -1 -1 -3 -1
@@ -1784,15 +1785,15 @@ freeze flat|3 -3 -3 -2 -2 -3 -1
 freeze in|3 -1 -3 -3 -2 -5 -2
 freezer|-2 1 1 -3 -4 0 -4
 freezes|-1 -3 1 -2 -2 0 -2
-fresh|-1 -3 -1 2 -3 -1 -2
-fresh water|-1 -3 -1 2 -3 -1 -2
+fresh|-1 -4 -1 2 -3 -1 -2
+fresh water|-1 -4 -1 2 -3 -1 -2
 fridge|4 1 -8 -9 -9 -1 -7
 fridge #|-1 3 -4 -3 -4 0 -4
 fridge ,|3 -2 -3 -4 -2 -3 -3
 fridge .|3 0 -6 -6 -6 -2 -4
 fridge for|0 -1 -2 -2 -2 1 -4
-fried|-1 -2 -3 1 -3 0 -2
-from|-1 -4 1 2 -4 -6 -4
+fried|-1 -2 -3 1 -3 0 -3
+from|-1 -4 2 2 -4 -6 -4
 from heat|-1 3 -2 -4 -2 -3 -1
 from the|0 -4 2 0 -4 -5 -5
 from time|0 -1 -2 1 -1 0 0
@@ -1823,8 +1824,8 @@ garam|1 1 -4 1 -2 0 -1
 garam masala|1 1 -4 1 -2 0 -1
 garlic|-3 -9 2 -1 -2 1 -6
 garlic #|1 -4 1 -3 -4 -5 -4
-garlic ,|-2 -3 2 -8 0 1 -5
-garlic .|0 -2 -1 -2 -2 0 -1
+garlic ,|-2 -3 3 -8 0 1 -5
+garlic .|1 -2 -2 -2 -2 0 -2
 garlic ;|-2 -1 4 -5 -1 -2 -1
 garlic and|0 -4 0 0 -6 -2 -1
 garlic cloves|3 -1 -3 -2 0 -3 -1
@@ -1836,7 +1837,7 @@ garlic paste|0 -3 1 -4 -3 -4 -2
 garlic powder|-1 -2 -2 -1 -3 1 0
 garlic spices|-2 -2 2 -2 -3 -2 -1
 garnish|3 -2 -4 -2 -2 -4 -2
-gas|5 -4 -4 -4 2 -3 -1
+gas|5 -4 -4 -4 2 -3 -2
 gas #|5 -5 -3 -4 0 -3 -2
 gas mark|2 -1 -1 -2 1 -1 -1
 generously|-1 -1 0 0 -1 -2 -1
@@ -1845,13 +1846,13 @@ gently|-2 -4 -11 12 -5 -4 -4
 gently #|-1 -2 -2 2 -2 -1 -1
 gently ,|1 -1 -3 2 -1 -1 -1
 gently for|-2 -2 -7 7 -3 -1 -1
-gently fry|-1 -2 -7 6 -2 -2 -4
+gently fry|-1 -2 -6 6 -2 -2 -4
 gently in|-3 -3 -4 4 -4 -3 -3
 get|1 -3 1 -3 -1 -5 -3
 gets|2 -2 -3 1 -1 -3 -1
 gherkins|2 -1 -2 -1 -2 -2 -1
 ginger|-2 -5 2 -3 -2 0 -2
-ginger ,|0 -2 0 -2 -3 1 -1
+ginger ,|0 -2 0 -2 -4 1 -1
 ginger .|0 -2 1 -2 -3 -5 -1
 ginger and|-1 -2 1 0 -3 0 -1
 ginger garlic|0 -3 1 -4 -2 -1 -2
@@ -1874,7 +1875,7 @@ gochujang ,|-1 -1 2 -3 -2 -2 -1
 goes|-2 -4 2 -2 -2 -1 1
 goes in|-2 -2 1 -2 -1 -1 1
 going|-1 -2 2 -2 -2 -2 1
-gold|-1 -2 0 0 -1 -2 -3
+gold|-1 -2 0 0 0 -2 -3
 golden|-3 -5 1 -2 1 -2 -2
 golden ,|-2 -2 -1 1 -3 -2 -1
 golden .|-2 -3 2 -5 1 -1 -1
@@ -1902,8 +1903,8 @@ greens ,|-1 -1 2 -1 -2 -3 -2
 griddle|-3 -3 2 -4 2 -3 -4
 grill|0 -6 -7 -7 7 -5 -6
 grill for|-3 -4 -3 -4 4 -2 -4
-grind|2 -1 -4 -2 -3 -2 -3
-grind with|3 -2 -2 -2 -2 -3 -1
+grind|2 -1 -4 -3 -3 -2 -3
+grind with|3 -2 -2 -1 -1 -3 -1
 ground|-1 -1 2 -3 -2 0 -1
 ground spices|-2 -1 2 -3 -2 -1 -1
 h|0 1 -7 -3 -1 -3 -6
@@ -1959,7 +1960,7 @@ heat half|-3 -1 0 1 -2 -3 -1
 heat oil|1 -3 -1 -2 -5 -4 0
 heat oven|2 -3 -4 -3 -1 0 -2
 heat the|2 -4 0 1 -10 -4 -2
-heat through|-3 -4 3 -3 -3 -3 -4
+heat through|-3 -4 4 -3 -3 -3 -4
 heat to|-2 1 0 0 1 -1 0
 heavy|-4 1 5 -4 -4 -4 -3
 heavy pan|-2 -2 2 -2 -2 -2 -1
@@ -1972,7 +1973,7 @@ high ,|-2 -1 -2 -2 1 1 -2
 high .|-2 -2 0 -3 -4 2 -3
 high heat|-3 -5 5 -6 -2 -5 -6
 hing|3 -1 -3 -2 -2 -2 -2
-hot|-5 -1 5 -1 0 -5 -4
+hot|-5 -1 5 -1 0 -4 -4
 hot ,|-1 0 1 -1 -4 -4 -4
 hot .|-3 1 1 -2 -4 0 -4
 hot into|-2 -2 2 0 -3 -4 -2
@@ -2042,7 +2043,7 @@ in their|2 -3 0 -1 -3 -4 -3
 in thin|3 -2 -2 -3 -2 -3 -2
 in tin|-1 2 -2 -2 -3 -1 -1
 in two|-1 -2 2 -4 -3 0 -1
-in vinegar|1 -1 -3 -2 -1 0 -1
+in vinegar|1 -1 -2 -2 -1 0 -1
 in water|1 0 -1 -1 -3 0 -3
 in with|2 -3 -3 2 -4 -5 -3
 in your|-4 -1 4 -4 -2 -2 -2
@@ -2094,7 +2095,7 @@ its|-1 -6 1 0 -3 -1 -4
 its skins|-1 -1 1 0 -1 -2 0
 itself|-1 2 -2 -2 -2 -2 -2
 jackfruit|1 -2 0 -2 -1 -1 -1
-jaggery|2 -3 -4 2 -3 -2 -3
+jaggery|2 -3 -3 2 -3 -2 -3
 jalapeños|1 -1 1 -3 -1 -2 -1
 jammy|-1 -1 -2 2 -2 -1 0
 jar|2 -1 -1 -3 -5 -2 -3
@@ -2110,7 +2111,7 @@ juice and|-1 0 -1 -4 -2 -1 1
 juice of|1 -2 -3 -1 -3 0 -2
 juice to|-3 2 -3 -2 -1 1 -2
 juices|2 -1 -2 0 -3 -3 -2
-jump|-1 0 2 -2 -1 -1 0
+jump|-1 0 1 -2 -1 -1 0
 just|-1 -2 -2 3 -2 -5 -1
 just before|0 -2 -2 1 -1 -2 -1
 just tender|-2 -1 -2 1 0 -1 -1
@@ -2124,7 +2125,7 @@ keep the|1 -2 -4 0 -3 0 -1
 keep warm|0 0 -6 -4 2 -5 -2
 keeping|0 0 -2 -1 -2 -3 0
 keeps|0 -2 -2 -1 -2 0 -1
-kernels|0 -4 2 -4 -3 -3 -4
+kernels|0 -4 2 -4 -3 -3 -3
 kg|1 -1 0 -2 1 -3 -2
 kilo|1 -1 -2 -1 -1 -1 -1
 kimchi|0 -3 3 -4 -3 -3 -3
@@ -2135,7 +2136,7 @@ knead #|5 -6 -5 -4 -5 -5 -5
 knead for|3 -4 -3 -2 -3 -2 -4
 knife|-1 -2 -1 -1 1 -1 -3
 knock|1 1 -2 -2 -2 -1 -2
-kombu|1 1 -2 -1 -4 -5 -5
+kombu|1 1 -1 -1 -4 -5 -5
 kombu in|-2 1 -1 0 -2 -2 -4
 l|-1 -4 1 -1 -6 -1 -5
 l jar|2 -1 -2 -1 -1 -2 -1
@@ -2143,7 +2144,7 @@ label|0 -2 -1 -1 -2 0 -1
 ladle|0 -2 -1 2 -2 -5 -2
 ladleful|0 -1 0 -2 -1 -3 0
 large|-1 -1 1 0 -1 -6 -3
-large baking|2 -1 -2 -2 -1 -1 0
+large baking|2 -1 -2 -1 -1 -1 0
 large bowl|3 0 -3 -1 -2 -3 -1
 large casserole|2 -1 -1 -2 -1 -2 -2
 large frying|0 0 -2 2 -1 0 0
@@ -2272,7 +2273,7 @@ loosening|1 0 -1 -1 -1 -1 0
 lot|-2 0 1 -2 -2 1 -1
 lots|1 -3 0 2 -3 -3 -2
 lots of|0 -3 -3 3 -2 -2 -1
-low|-4 -2 -3 5 -6 -7 -7
+low|-4 -2 -3 6 -6 -7 -7
 low #|-2 -2 2 -2 -3 -2 -2
 low ,|-2 -4 2 0 -5 -2 -1
 low .|-3 -2 -2 4 -5 -3 -4
@@ -2364,7 +2365,7 @@ min rest|-5 4 -3 -3 -3 -4 -2
 min simmer|-1 -2 -2 2 -4 -1 -2
 min so|-4 2 -2 -3 1 -1 -3
 min stirring|-1 -1 2 -2 1 -2 -2
-min till|0 0 -2 0 -2 -1 -2
+min till|0 0 -1 0 -2 -1 -2
 min to|-4 0 0 -1 -1 -2 -4
 min under|-3 2 -3 -3 1 -2 -2
 min until|-4 -5 -1 3 -1 -2 -2
@@ -2419,7 +2420,7 @@ mix flax|-3 3 -3 -2 -2 -1 -3
 mix in|1 -1 -3 -2 0 0 -1
 mix the|1 1 1 -4 0 -5 -1
 mix wet|1 1 -2 -2 -1 -3 -1
-mix with|-2 -1 1 -2 0 2 -1
+mix with|-2 -1 1 -3 0 2 -1
 mixed|-2 -2 1 -1 1 -1 -1
 mixer|3 -3 -3 -2 -3 -3 -3
 mixer .|2 -2 -3 -1 -2 -3 -3
@@ -2479,8 +2480,8 @@ next day|-2 0 2 0 -4 -5 -2
 next morning|2 -2 -3 2 -3 -1 -2
 no|0 -2 2 -3 -6 0 -3
 no dry|0 2 -3 -2 -1 -2 -1
-non|-3 -1 3 -2 -2 -3 -1
-non stick|-3 -1 3 -2 -2 -3 -1
+non|-3 -2 3 -2 -2 -3 -1
+non stick|-3 -2 3 -2 -2 -3 -1
 nonstick|-2 -1 2 -3 -1 -1 0
 nooch|2 1 -3 -2 -3 -2 -2
 noodles|1 0 -1 0 -5 -4 -4
@@ -2491,7 +2492,7 @@ not|0 0 -3 0 -3 1 -3
 nothing but handwork|10 -6 -12 -11 -9 3 -5
 now|0 -4 -5 4 -5 -1 -2
 now and|1 -3 -4 3 -4 -2 -1
-nut|-2 0 0 -2 -2 1 -1
+nut|-2 0 0 -3 -2 1 -1
 nutmeg|-1 -1 0 -1 -4 1 -2
 nutmeg ,|0 0 -1 -2 -2 -1 -1
 nutmeg .|-2 -2 1 -1 -2 0 -2
@@ -2518,7 +2519,7 @@ of brown|0 -2 -1 -2 -1 -2 1
 of celery|-2 -1 1 0 -2 1 -2
 of cold|0 -3 0 -1 -2 -1 -2
 of garlic|-2 -2 0 0 -3 0 0
-of ginger|-1 -1 -1 0 0 0 0
+of ginger|-1 -1 -1 0 0 1 0
 of it|0 -3 -3 -2 -1 0 -2
 of lemon|2 -1 -3 0 -2 -3 -1
 of oil|-2 -5 1 1 -1 -8 -3
@@ -2530,9 +2531,9 @@ of sugar|-1 -1 2 -2 -1 -1 -1
 of the|-2 -4 -1 -1 -1 1 -1
 of their|1 -2 0 -1 0 -3 -1
 of water|-2 -4 0 -1 -2 2 0
-off|-1 4 -7 -3 2 -4 -8
+off|-1 4 -7 -3 2 -3 -8
 off ,|2 -2 -4 1 -2 -3 -2
-off .|-3 0 1 3 -6 -2 -4
+off .|-3 0 0 3 -6 -2 -4
 off and|-2 0 -2 -1 2 -3 -1
 off heat|-1 4 -5 -4 -4 -1 -3
 off the|2 5 -5 -6 -3 -4 -5
@@ -2587,12 +2588,12 @@ once ,|0 -2 -2 -2 3 -3 -1
 once .|-1 -3 -1 -1 0 -1 -1
 one|0 -3 -1 0 -4 1 -4
 ones|0 1 -2 -1 -2 0 0
-onion|-4 -3 2 -1 -3 2 -1
-onion #|-1 -3 0 -3 -3 0 1
+onion|-4 -3 2 -1 -3 1 -1
+onion #|-1 -3 1 -4 -4 0 1
 onion ,|-3 -4 2 -3 1 0 -2
 onion .|-1 -2 1 -4 -2 1 -2
 onion and|0 -5 2 -1 -1 -3 -5
-onion for|-1 -1 3 -3 -3 -1 -4
+onion for|-1 -1 3 -3 -3 -1 -3
 onion gently|-1 -2 -4 4 -3 -1 -1
 onion in|-3 -1 3 -3 -5 -6 -4
 onion pepper|-1 -2 2 -2 -2 -1 -2
@@ -2623,7 +2624,7 @@ other half|0 -1 -2 -1 -3 1 -1
 out|2 -2 0 -5 0 -1 -6
 out ,|-1 0 -4 -2 1 0 -1
 out .|2 -1 -1 -3 -7 0 -3
-out and|-1 2 -1 0 -2 -2 -1
+out and|-1 2 -1 0 -2 -3 -1
 out clean|-1 -1 -1 -1 1 -1 -1
 out of|1 -2 -5 -2 2 -1 -5
 out on|0 1 -1 -1 -1 -1 -1
@@ -2646,7 +2647,7 @@ over ,|1 2 -2 -3 -1 -5 -5
 over .|1 -4 1 -5 -2 -6 -2
 over a|-2 -4 -1 2 -5 -3 -5
 over high|-3 -1 0 -2 1 -2 -2
-over low|-4 -3 -3 4 -3 -3 -3
+over low|-4 -3 -3 4 -3 -3 -2
 over medium|-6 -4 5 -3 -4 -4 -3
 over rice|3 -1 -4 -1 -1 -2 -1
 over the|0 1 -3 -1 -1 -2 -2
@@ -2675,7 +2676,7 @@ panko|2 -1 -2 -2 -2 -2 -2
 pans|-1 0 1 -4 1 -2 -3
 paper|0 0 -1 -1 0 -4 -3
 paper .|0 -2 -1 1 -3 -3 -2
-paprika|0 -4 2 -3 -3 -2 -3
+paprika|0 -4 2 -2 -3 -2 -3
 paprika ,|1 -2 2 -3 -2 -4 -2
 paprika .|2 -2 -2 -3 -3 0 -1
 paprika and|-3 -2 2 0 -2 -4 -1
@@ -2699,12 +2700,12 @@ pasta|0 -4 -5 5 -5 -1 -5
 pasta ,|2 -2 -1 -2 -1 -2 -1
 pasta and|-4 -2 -4 4 -3 -1 -1
 pasta water|2 -2 -4 -4 -1 0 -1
-paste|-1 -6 2 -4 -8 1 -5
-paste #|-4 -3 4 -4 -3 -3 -3
-paste ,|1 -4 1 -3 -5 -4 -3
+paste|-1 -6 2 -4 -8 1 -4
+paste #|-4 -3 4 -3 -3 -3 -3
+paste ,|1 -4 1 -2 -5 -4 -3
 paste .|-3 -2 -4 -2 -2 4 -3
 paste and|-4 -2 0 1 -2 -3 0
-paste in|1 -1 2 -3 -2 -3 -3
+paste in|1 -1 3 -4 -2 -4 -3
 paste with|2 -1 -4 -3 -3 0 -1
 pastry|0 0 -3 -2 2 -3 -4
 pat|1 0 -4 -3 -3 -1 -2
@@ -2714,7 +2715,7 @@ pb|-1 -2 -1 2 -3 -3 -3
 peaches|0 1 -2 -1 -2 -1 0
 peanut|1 0 0 -3 -3 -4 -3
 peanut butter|1 -2 0 -3 -3 -3 0
-peanuts|-1 -1 0 1 -2 -3 -3
+peanuts|-1 -1 -1 1 -2 -3 -3
 pear|0 -1 -1 -1 -1 0 -1
 peas|-1 -4 0 2 -6 -1 -3
 peas ,|-2 -1 3 -4 -3 1 -2
@@ -2778,7 +2779,7 @@ portion|1 -3 -3 0 -2 -2 -2
 portion #|-1 -2 -3 1 -2 -1 -1
 portions|4 -1 -4 -3 -2 -5 -2
 pot|-11 -6 10 1 -4 -4 -5
-pot #|-1 -2 0 2 -3 -2 -1
+pot #|-1 -2 0 2 -4 -2 -1
 pot ,|-6 -6 4 0 -2 -6 -5
 pot .|-7 -1 6 -3 -5 -1 -4
 pot and|-3 1 3 -2 -1 -2 -1
@@ -2812,7 +2813,7 @@ powder ,|1 0 -1 -2 -2 0 -1
 powder .|1 -1 -3 -1 -1 0 0
 powder and|-1 -3 1 -3 -1 -1 -1
 preheat|7 -3 -5 -3 -9 -4 -3
-preheat oven|4 -1 -2 -2 -5 -3 -1
+preheat oven|4 -1 -2 -3 -5 -3 -1
 preheat the|4 -1 -3 -1 -6 -1 -1
 preheat to|3 -1 -2 -1 -4 -2 -1
 preserving|-2 -1 2 -2 -1 -2 -1
@@ -2833,11 +2834,11 @@ properly|1 -2 2 -3 -1 -2 -2
 prove|-3 5 -4 -5 -5 -4 -5
 prove #|-3 4 -4 -4 -3 -3 -3
 puffed|0 1 1 -2 0 -2 -1
-pulse|-7 -4 -6 -4 -5 7 -4
+pulse|-7 -4 -6 -4 -5 7 -3
 pumpkin|1 -3 1 -3 -2 -3 -4
 puree|-5 -3 -1 -5 -4 6 -3
 puree ,|-1 -3 2 -3 -4 -4 -4
-purée|-3 -5 1 -6 -5 3 -5
+purée|-3 -4 1 -6 -5 3 -5
 purée ,|3 -2 -1 -2 -2 -4 -1
 purée and|-4 -2 3 -3 -1 -2 -1
 push|0 -2 1 -2 -2 -2 -1
@@ -2896,7 +2897,7 @@ reserve|1 -2 1 -4 -1 -2 -1
 reserved|0 -1 -3 0 0 1 -1
 reserving|1 -1 -1 -1 -1 -2 -1
 reserving #|1 -1 -1 -1 -1 -2 -1
-rest|-3 8 -4 -5 -5 -2 -7
+rest|-3 8 -4 -6 -5 -2 -7
 rest #|-9 10 -10 -9 -11 -5 -4
 rest ,|1 1 -3 -2 -3 -2 -2
 rest .|0 1 -6 -4 1 -2 -3
@@ -2937,7 +2938,7 @@ rinsed|3 0 -3 -3 -2 -3 0
 rise|-4 6 -4 -6 -6 -3 -5
 rise #|-3 5 -4 -5 -6 -3 -5
 risen|-2 1 -2 -2 -1 -1 -1
-roast|-4 -9 -4 -8 7 -5 -7
+roast|-3 -9 -4 -8 7 -5 -7
 roast #|-3 -6 -5 -5 5 -3 -5
 roast ,|-1 -1 0 -1 1 -1 0
 roast at|-1 -1 -1 -1 1 -1 0
@@ -2992,12 +2993,12 @@ salt #|1 -1 -4 -2 -3 1 -2
 salt (|2 0 -2 -2 -3 -3 0
 salt ,|-1 0 -1 -1 -2 0 -5
 salt .|1 -6 0 -7 -1 -1 -1
-salt ;|0 0 0 -1 -3 -1 -3
+salt ;|0 0 0 -1 -3 -1 -2
 salt and|-2 0 -2 -1 1 1 -3
 salt at|2 -2 -3 1 -2 -3 -3
-salt for|2 0 -1 -1 -3 -2 -2
+salt for|2 -1 -1 -1 -3 -2 -2
 salt in|1 0 -2 -1 -4 -3 0
-salt on|2 -2 -2 -2 -2 0 -1
+salt on|2 -2 -2 -2 -2 -1 -1
 salt the|-2 2 -1 -2 -2 -1 -1
 salt to|0 1 0 -3 -3 -6 -3
 salted|-4 -5 -2 4 -3 -3 -4
@@ -3034,7 +3035,7 @@ scattered|2 -1 -2 -1 -1 -2 -1
 scoop|2 -2 0 -3 0 -3 -1
 scoop out|2 -1 0 -3 0 -2 -1
 score|2 -1 -1 -2 -1 -3 -1
-scotch|1 -1 -1 -1 -2 -2 -1
+scotch|1 -1 -1 -1 -2 -1 -1
 scrape|2 -2 -5 0 -3 1 -1
 scraping|-1 -1 -2 -3 -2 2 -1
 scraping down|-2 -1 -2 -2 -2 2 -1
@@ -3164,7 +3165,7 @@ skim .|2 -1 -2 -1 -2 -3 -2
 skim off|-2 -1 1 0 -1 -1 0
 skimming|-1 -1 -1 1 -1 -1 0
 skin|0 -2 -3 -2 -1 0 -1
-skins|-1 -3 -1 2 -6 -2 -5
+skins|-1 -3 0 2 -6 -2 -5
 skins ,|2 -1 -3 0 -2 -2 -1
 skins .|1 -1 0 0 -1 -2 -2
 slaw|2 -2 -1 -3 -3 -2 -2
@@ -3185,16 +3186,16 @@ slightly|-1 -3 -3 1 -1 0 -1
 slip|2 1 -2 0 -3 -2 -3
 slow|3 1 -5 -2 -1 -5 -5
 slow cooker|2 3 -5 -4 -3 -4 -4
-slowly|1 -5 -1 0 -5 -1 -3
+slowly|1 -5 -1 1 -5 -1 -3
 slowly ,|1 -1 0 -1 -2 -2 -2
 slowly to|1 -2 -1 1 -3 -3 -1
 small|-3 -3 2 1 -4 -1 -4
 small ,|-1 -1 1 0 -2 -2 -2
-small pan|-3 -3 0 1 -3 -3 -3
+small pan|-4 -3 0 1 -3 -3 -3
 small saucepan|-2 -2 1 1 -2 -2 -1
 smells|-2 -1 4 -4 -1 -2 -2
 smoked|1 -1 0 -3 -2 -3 -2
-smoking|-5 -2 2 2 0 -4 -3
+smoking|-5 -2 1 2 0 -4 -3
 smooth|0 -3 -4 -5 -1 4 -6
 smooth ,|-2 -3 -3 -3 1 2 -4
 smooth .|2 -2 -4 -3 -4 2 -4
@@ -3220,10 +3221,10 @@ soften|-5 -4 3 -1 -6 -6 -5
 soften onion|-3 -4 1 -1 -4 -4 -5
 soften onions|-2 -2 0 1 -4 -3 -1
 soften the|-3 -3 3 -2 -3 -4 -2
-softened|-3 -1 5 -5 -3 -2 -1
-softened ,|-2 -1 3 -3 -2 -1 -1
+softened|-3 -1 5 -5 -3 -2 0
+softened ,|-2 -1 3 -3 -2 -1 0
 softened .|-1 -1 4 -3 -2 -1 0
-some|-1 -2 -2 2 -2 0 -3
+some|-1 -2 -2 1 -2 0 -3
 something|-2 2 -2 -2 -2 -2 -2
 something heavy|-2 2 -2 -2 -2 -2 -2
 somewhere|-2 3 -2 -3 -3 -1 -1
@@ -3298,7 +3299,7 @@ squeeze the|-2 -3 1 0 -2 0 -2
 squeezed|1 -1 -2 -1 -2 0 0
 stack|3 -3 -3 -2 -3 -3 -2
 stack in|2 -2 -2 -2 -2 -2 -2
-stalks|-1 -2 -5 -2 -2 2 -1
+stalks|-1 -2 -4 -2 -2 2 -1
 stand|-2 7 -4 -8 -8 -6 -5
 stand #|-1 5 -8 -6 -6 -3 -4
 stand for|-2 3 -2 -3 -4 -1 -2
@@ -3369,12 +3370,12 @@ stream|-3 -1 -1 -2 -1 2 -1
 strip|1 -2 -2 0 -2 -2 -1
 strips|1 -4 3 -4 -4 -5 -4
 strips .|0 -1 0 -1 -1 -2 0
-stuff|0 -1 0 0 -1 -2 -1
+stuff|0 -1 0 0 -1 -1 -1
 sugar|-1 -3 2 -2 -4 -2 -4
 sugar ,|0 -3 0 0 -3 -1 -4
 sugar .|1 0 -2 -3 -2 0 -1
 sugar and|0 -1 -2 1 -4 -4 -2
-sugar salt|0 -2 0 0 -3 -4 -3
+sugar salt|0 -2 0 0 -2 -4 -3
 sultanas|-2 0 2 -2 -1 -2 -1
 sun|1 0 -1 -2 -2 -2 -1
 surface|1 1 -1 -2 -2 -1 0
@@ -3395,9 +3396,9 @@ sweet potatoes|1 -2 0 -3 1 -1 -1
 swirl|0 -2 1 -3 -3 -3 -1
 syrup|1 -4 -2 1 -3 0 -3
 syrup ,|-1 -3 -1 1 -3 0 -2
-syrup .|4 -1 -4 -2 -2 -4 -2
+syrup .|4 -1 -4 -3 -2 -4 -2
 syrupy|-4 -1 1 -1 -3 -1 -1
-t|-1 0 0 0 -3 0 -2
+t|-1 0 0 0 -3 1 -2
 t catch|-1 -1 -1 1 -2 -1 -1
 t stir|1 -2 0 -2 0 -4 -1
 tablespoon|1 -3 0 -2 -1 -2 -1
@@ -3466,9 +3467,9 @@ the brine|-1 -1 -1 -2 -1 1 0
 the broccoli|-3 -3 -2 2 0 -1 -2
 the broth|0 -1 1 0 -3 -3 -3
 the butter|0 0 -3 1 -3 -1 -2
-the cabbage|1 -1 1 -1 -5 -6 -6
+the cabbage|1 -1 1 -1 -5 -6 -5
 the carrots|2 -2 -1 0 -2 -4 -1
-the cashews|1 0 -2 -3 -2 -2 -1
+the cashews|1 0 -1 -3 -2 -2 -1
 the cauliflower|-2 -3 1 0 0 -3 -2
 the chickpeas|-1 -2 -2 -4 2 0 -2
 the chilli|-1 -1 0 -2 -2 1 -1
@@ -3545,7 +3546,7 @@ the oven|-1 -5 -7 -6 6 -4 -4
 the pan|-4 0 3 -2 -1 -2 -3
 the parsley|1 -1 -1 -1 -1 -3 -1
 the pasta|0 -2 -3 3 -3 -4 -2
-the paste|-1 -2 0 -4 -3 2 -3
+the paste|-1 -2 0 -5 -3 2 -3
 the pastry|-1 1 -1 -1 -1 -1 0
 the peas|-2 -3 -2 3 -4 -1 -4
 the peppers|0 -2 -1 -2 0 -2 0
@@ -3599,7 +3600,7 @@ the veg|1 1 0 -4 -1 0 -1
 the vegetables|0 -3 -1 1 -2 -3 -1
 the vinegar|1 1 -2 0 -3 -1 -1
 the walnuts|-2 -2 0 -3 0 0 -1
-the water|2 1 -2 -1 -6 -5 0
+the water|1 1 -2 0 -6 -5 0
 the wet|-1 1 -2 -1 -1 1 -1
 the whole|-2 -2 0 -1 0 0 -2
 the wine|-1 -4 1 0 -3 -4 -1
@@ -3665,6 +3666,7 @@ through .|0 0 -1 -2 0 -1 -2
 through a|2 0 -3 -1 -2 -2 -1
 through for|-4 -3 4 -4 -2 -3 -4
 through the|-1 -1 -6 -2 -1 1 -2
+throw|2 -2 -3 0 -2 -2 -2
 thru|0 -2 -2 -2 -2 1 -1
 thumb|0 -1 -3 -2 -1 0 0
 thyme|0 -4 1 -3 -1 -3 -3
@@ -3728,10 +3730,10 @@ toast|0 -6 2 -3 1 -5 -6
 toast .|3 -1 -2 -2 -2 -2 -1
 toast the|-3 -2 2 -5 2 -2 -2
 toasted|0 -3 0 -3 -3 1 -3
-tofu|-1 2 1 -2 -4 -4 -2
+tofu|-1 2 0 -2 -4 -4 -2
 tofu #|-4 3 -1 -3 -2 -3 -6
 tofu (|-2 1 -3 -2 -1 -3 1
-tofu ,|1 -1 -1 1 -3 -1 -4
+tofu ,|0 -1 -1 1 -3 -1 -4
 tofu and|0 1 -1 -2 -3 -2 -4
 tofu for|-3 3 0 -3 -2 -2 -5
 tofu in|1 -4 1 -3 -3 -4 -4
@@ -3742,7 +3744,7 @@ together ,|1 2 -3 -3 -3 -4 -4
 together .|2 -1 -3 -1 -1 -1 -1
 together and|2 0 -2 -1 -2 -2 0
 together the|0 2 -2 -1 -1 -3 -1
-together with|0 0 -2 -2 -2 -1 -2
+together with|0 0 -2 -2 -2 0 -2
 tomato|4 -4 -1 -4 -5 -7 -1
 tomato paste|-1 -2 0 0 -2 -2 -1
 tomato purée|2 -2 -1 -4 -2 -3 -1
@@ -3753,12 +3755,12 @@ tomatoes and|0 -2 0 -1 0 -3 -1
 tomorrow|2 -1 -2 -1 -1 -2 -1
 toms|-1 -2 1 -1 -3 -3 -1
 toms ,|-1 -1 1 -2 -3 -2 -1
-too|-1 1 -5 -2 -1 1 -1
+too|-1 1 -4 -2 -1 1 -1
 too thick|-1 -1 -4 0 -1 0 -1
 toothpick|-1 -1 -1 -1 1 -1 0
 top|0 -4 -2 -1 1 -1 -6
 top ,|-1 -4 -1 3 -2 -4 -3
-top .|-1 -3 0 -1 -3 -1 -6
+top .|-1 -3 0 -1 -3 -2 -6
 top up|-1 -1 -3 0 2 -3 -1
 top with|3 0 -7 -4 -3 -3 -2
 topped|1 -1 -3 -1 -1 0 -1
@@ -3784,7 +3786,7 @@ transfer|1 0 -2 -2 1 -3 -1
 transfer to|2 -1 -2 -2 2 -3 -1
 translucent|-3 -1 4 -4 -2 -2 -2
 tray|1 -1 -6 -2 3 -6 -7
-tray #|-2 1 -3 -3 1 -2 -4
+tray #|-2 1 -3 -3 1 -2 -5
 tray ,|-2 -1 -2 -5 2 -3 -6
 tray .|2 -2 -3 -1 -2 -2 -1
 tray and|-1 -1 -1 -1 1 -1 -1
@@ -3856,9 +3858,9 @@ until just|0 -1 -3 2 -1 -1 -1
 until nearly|-1 -1 0 0 -1 -1 0
 until no|0 1 -3 -3 -1 -2 -1
 until silky|-2 -1 -2 0 -1 1 -1
-until smooth|1 -4 -2 -1 -2 1 -2
-until soft|-3 -2 0 0 0 -3 -4
-until softened|-3 -1 5 -6 -3 -1 -1
+until smooth|1 -4 -2 -2 -2 1 -2
+until soft|-3 -2 0 0 0 -3 -3
+until softened|-3 -1 5 -6 -3 -1 0
 until tender|-2 -2 0 0 -1 -2 -2
 until the|-2 0 1 -1 -2 -2 -1
 until they|-3 -4 2 -1 0 -1 -1
@@ -3874,7 +3876,7 @@ up .|-3 -2 2 -1 -5 0 0
 up and|0 -2 0 1 -1 -1 -1
 up the|1 -1 1 -2 -3 -2 -1
 up to|-1 -1 0 -3 1 -1 -1
-up with|1 0 -4 1 -3 -3 -3
+up with|2 0 -4 1 -3 -3 -3
 upper|-1 -2 -2 -2 1 -1 0
 upright|3 -1 -3 -1 -2 -2 -1
 upside|0 -3 -3 1 0 -2 -3
@@ -3965,7 +3967,7 @@ when cold|-1 1 1 -3 -1 -2 -1
 when it|1 1 0 -2 -2 -2 -2
 when they|0 -3 -1 1 -2 -2 -1
 when you|-1 -2 -1 2 -2 0 0
-which|1 -1 1 -3 -2 -2 0
+which|1 -1 2 -3 -2 -2 0
 while|-2 -2 -1 -4 2 0 -1
 while hot|-3 0 2 -4 -3 -1 -2
 while warm|0 -2 -2 -2 -2 1 -2
@@ -4016,7 +4018,7 @@ with everything|-1 -2 -2 -3 -2 2 -1
 with flour|1 0 -1 -2 -2 -3 -2
 with foil|0 -4 -3 -3 2 -2 -2
 with fresh|-1 -2 -2 1 -1 0 -1
-with garlic|1 -2 -2 1 -3 -1 -2
+with garlic|1 -2 -2 1 -2 -1 -2
 with half|2 -2 -5 -1 0 -4 -4
 with hot|-3 -1 3 -3 -3 -3 -2
 with lemon|3 -2 -4 1 -3 -3 -3
