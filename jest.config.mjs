@@ -24,6 +24,8 @@ const node = {
 };
 
 export default {
+  // What is so is asserted, not how soon: on a machine with other work, too.
+  testTimeout: 60_000,
   projects: [
     { displayName: 'core', rootDir: 'packages/core', ...node },
     { displayName: 'server', rootDir: 'apps/server', ...node },

@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import type { Server } from 'node:http';
 import path from 'node:path';
 import { SECOND_MS } from '@kestrel-ridge/core/quantity';
 import { NestFactory } from '@nestjs/core';
@@ -26,6 +27,12 @@ const BODY_LIMIT = '512kb';
 /** A body has so long to arrive: half a megabyte over a poor line. */
 const BODY_WITHIN_MS = 20 * SECOND_MS;
 
+/**
+ * An idle connection is kept for so long: longer than devices keep theirs between two looks, so that none is closed under a request that is just being sent. Node's own is 5 s,
+ * and a request on a closing connection fails though the server is there. The head of a request may take longer than that, or the longer wait would end it.
+ */
+const KEPT_IDLE_MS = 75 * SECOND_MS;
+
 /** The whole server, set up but not listening: main.ts and the tests start it alike. */
 export async function createApp(): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, {
@@ -33,6 +40,9 @@ export async function createApp(): Promise<NestExpressApplication> {
     forceCloseConnections: true,
     bodyParser: false,
   });
+  const connections: Server = app.getHttpServer();
+  connections.keepAliveTimeout = KEPT_IDLE_MS;
+  connections.headersTimeout = KEPT_IDLE_MS + SECOND_MS;
   app.useLogger(app.get(Logger));
   app.setGlobalPrefix('api');
   app.use(

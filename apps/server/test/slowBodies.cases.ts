@@ -35,3 +35,7 @@ test('one that is there is answered as ever', async () => {
 test('and the server goes on', async () => {
   expect((await server.get('kitchens')).status).toBe(200);
 });
+test('a line that is idle is kept for longer than a minute, so that no request meets one that is just being closed', async () => {
+  const { headers } = await fetch(`${server.url}/api/kitchens`);
+  expect(Number(/timeout=(\d+)/.exec(headers.get('keep-alive') ?? '')?.[1])).toBeGreaterThan(60);
+});

@@ -48,7 +48,11 @@ export function whichAmount(line: string, food: Food, words: string): Doubt {
 /** "2 cups flour (250 g)": the same by weight, in brackets behind the food. */
 export const massIn = (bracketed: readonly string[], system: UnitSystem): Quantity | undefined =>
   bracketed
-    .filter((part) => /^(?:about |approx\.? |ca\.? |~)?(?:\d+ )?\d+(?:[.,/]\d+)?\s*(?:k?g|grams?|kilos?|oz|ounces?|lbs?|pounds?)\.?$/i.test(part))
+    .filter((part) =>
+      /^(?:about |approx\.? |ca\.? |~)?(?:\d+ )?\d+(?:[.,/]\d+)?\s*(?:k?g|grams?|kilos?|oz|ounces?|lbs?|pounds?)\.?$/i.test(
+        part,
+      ),
+    )
     .flatMap((part) => {
       const { amount } = readAmount(part, system);
       return amount.kind === 'mass' ? [amount] : [];
