@@ -5,6 +5,7 @@ import {
   readIngredientLine,
   readPaste,
   readRecipeText,
+  toTaste,
   type ReadText,
   type SaidOfText,
 } from '../src/formats/index.ts';
@@ -79,8 +80,11 @@ const MOST_ANSWERS = 40;
 
 /** One of what can be chosen, the last where there are not so many. */
 const chosen = <Choice>(choices: readonly Choice[], n: number) => choices[Math.min(n, choices.length - 1)];
+/** Where nothing is asked but how much it is, the page offers that it is to taste, then that it is left out. */
 const lineSaid = ({ line }: ReadText['lines'][number], n: number) =>
-  chosen(line.doubts[0]?.choices ?? [], n)?.line ?? '';
+  chosen(line.doubts[0]?.choices ?? [], n)?.line ??
+  (line.food && line.doubts.length === 0 && n === 0 ? toTaste(line.food) : undefined) ??
+  '';
 const stepSaid = ({ doubt }: ReadText['steps'][number], n: number) => chosen(doubt?.choices ?? [], n)?.text ?? '';
 
 /** One thing more is said of a text: the first choice of what is asked first, or that it is left out where nothing can be chosen; undefined: nothing is asked. */

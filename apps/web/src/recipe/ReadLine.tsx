@@ -1,5 +1,6 @@
 import {
   amountWords,
+  toTaste,
   writtenOf,
   type IngredientLine,
   type ReadLine as ReadLineOfRecipe,
@@ -43,6 +44,7 @@ export function ReadLine({
   const [words, setWords] = useState(line.text);
   const [doubt] = line.doubts;
   const [adding, setAdding] = useState(false);
+  const tasted = line.food && toTaste(line.food);
   return (
     <li className={ready ? undefined : 'asks'}>
       <div className="read-line">
@@ -68,8 +70,8 @@ export function ReadLine({
                 ? 'How much is it? Write an amount, such as 200 g or 2 cups.'
                 : 'The method says it, and no line of the list. How much is it?')}
           </span>
-          {!doubt && line.food && (
-            <Button size="small" onClick={() => mend(`${line.text}, to taste`)}>
+          {!doubt && tasted !== undefined && (
+            <Button size="small" onClick={() => mend(tasted)}>
               to taste, not counted
             </Button>
           )}

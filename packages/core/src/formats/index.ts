@@ -53,6 +53,7 @@ export type { Doubt } from './ingredient/readAmount.ts';
 export { amountWords } from './ingredient/amountWords.ts';
 export { readIngredientLine } from './ingredient/readIngredientLine.ts';
 export type { IngredientLine } from './ingredient/readIngredientLine.ts';
+export { toTaste } from './ingredient/toTaste.ts';
 export { linesApart } from './ingredient/linesApart.ts';
 export { ingredientTexts } from './recipeText/ingredientTexts.ts';
 export type { IngredientText } from './recipeText/ingredientTexts.ts';

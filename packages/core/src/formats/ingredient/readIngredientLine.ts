@@ -24,6 +24,7 @@ import {
 } from './lineDoubts.ts';
 import { asGrown, asPiece, asVegetable, freshOf, inState, isWholePiece, ofNear } from './meantFood.ts';
 import { onesIn } from './pieceCount.ts';
+import { isMain } from './toTaste.ts';
 import { readAmount, type Doubt, type ReadAmount } from './readAmount.ts';
 import {
   WEIGHED,
@@ -310,9 +311,6 @@ export function readIngredientLine(text: string, foods: FoodIndex, system: UnitS
     doubts: doubts.map((doubt) => settling(doubt, text, amount)),
   };
 }
-
-/** "Rice, to serve" is a part of the plate, and nobody says how much. */
-const isMain = (food: Food | undefined): boolean => food?.facts.kind === 'grain' || food?.facts.kind === 'legume';
 
 /** Said without an amount, these are tasted. */
 const isToTaste = ({ name, facts }: Food): boolean =>
