@@ -1,18 +1,11 @@
 import { Fraction } from '../../quantity/index.ts';
-import { bareLetters } from '../ingredient/findFood.ts';
 import type { IngredientLine } from '../ingredient/readIngredientLine.ts';
 import type { MethodStep } from './readMethodStep.ts';
+import { namesIt } from './soaksInLines.ts';
 
 /** "With their liquid", "undrained", "liquid and all": what fills the can goes in, too. */
 const KEPT =
   /\b(?:with|and|plus|including|in|&|\+)\s+(?:all )?(?:of )?(?:their|its|the)(?: own)?(?: (?:can|tin|bean|chickpea))? (?:liquid|liquor|juices?|brine|water)\b|\bundrained\b|\b(?:not|un) ?-?drained\b|\b(?:do not|don['’]?t) drain\b|\b(?:liquid|liquor|juice) and all\b/i;
-
-/** The last word of what a food is called: "beans" of "canned black beans". */
-const chiefWord = ({ food }: IngredientLine): string | undefined =>
-  bareLetters(food?.name ?? '')
-    .split(' ')
-    .at(-1)
-    ?.replace(/e?s$/, '');
 
 const DRAINED = /\bdrain/i;
 /** "Heat them in their liquid. Drain.", within so many steps. Common practice, no published source. */
@@ -45,9 +38,8 @@ export interface CanLiquid {
 export const liquidOfCans = (steps: readonly MethodStep[], lines: readonly IngredientLine[]): readonly CanLiquid[] =>
   lines.flatMap((line) => {
     const liquid = liquidOf(line);
-    const word = chiefWord(line);
-    if (!liquid || !word) return [];
-    const naming = steps.flatMap(({ text }, step) => (bareLetters(text).includes(word) ? [{ text, step }] : []));
+    if (!liquid) return [];
+    const naming = steps.flatMap(({ text }, step) => (namesIt(text, line) ? [{ text, step }] : []));
     const said = naming.find(({ text }) => KEPT.test(text));
     if (!said && !KEPT.test(line.text)) return [];
     const all = toFive(liquid.mL * liquid.cans);

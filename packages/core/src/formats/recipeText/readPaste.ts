@@ -11,7 +11,7 @@ import {
   allPouredOff,
   eachDoubt,
   inMethodAlone,
-  liquidDoubt,
+  cansDoubt,
   moreOrSame,
   partOfWater,
 } from './doubts/lineQuestions.ts';
@@ -234,7 +234,7 @@ export function readPaste(
       kept !== undefined
         ? partOfWater(written, kept)
         : either
-          ? liquidDoubt(either)
+          ? cansDoubt(either)
           : listed
             ? moreOrSame(written, listed)
             : drainedHere

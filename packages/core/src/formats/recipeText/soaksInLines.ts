@@ -23,7 +23,7 @@ export function unsoaked(lines: readonly IngredientLine[], steps: readonly Metho
     ?.name;
 }
 
-const namesIt = (text: string, { food }: IngredientLine): boolean =>
+export const namesIt = (text: string, { food }: IngredientLine): boolean =>
   [food?.name ?? '', ...(food?.facts.names ?? [])].some((name) => {
     const word = bareLetters(name).split(' ').at(-1) ?? '';
     return word.length > 3 && bareLetters(text).includes(word.replace(/(?:e?s|y)$/, ''));

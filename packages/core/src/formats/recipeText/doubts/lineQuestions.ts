@@ -26,7 +26,7 @@ export const partOfWater = (written: string, kept: string): Doubt => ({
 });
 
 /** The liquid of cans, some of which are drained. */
-export const liquidDoubt = (either: readonly number[]): Doubt => ({
+export const cansDoubt = (either: readonly number[]): Doubt => ({
   about: 'amount',
   question: 'Cans are drained, and their liquid is told of: how much of it goes in?',
   choices: [
